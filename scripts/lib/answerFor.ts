@@ -1,0 +1,73 @@
+import { z } from 'zod';
+import { contractAnswer, evaluate } from '../../src/core/evaluation/index.ts';
+import { FAMILIES, METHODS, emptyBody, type FormulaBody } from '../../src/core/formula/index.ts';
+import { readRecipe } from '../../src/core/recipe-text/index.ts';
+import { readWorkshopFile } from '../../src/storage/file/index.ts';
+
+const optionsSchema = z.object({
+  family: z.enum(FAMILIES).optional(),
+  method: z.enum(METHODS).optional(),
+  'water-l': z.coerce.number().min(0.1).max(2000).default(150),
+  'alkalinity-mg-l': z.coerce.number().min(0).max(2000).default(100),
+  'temp-c': z.coerce.number().min(0).max(100).default(38),
+  'humidity-pct': z.coerce.number().min(0).max(100).default(45),
+  pieces: z.coerce.number().int().min(1).max(1_000_000).optional(),
+  'piece-g': z.coerce.number().min(0.1).max(1_000_000).optional(),
+});
+
+export type Answer =
+  | { readonly ok: true; readonly value: object }
+  | { readonly ok: false; readonly message: string };
+
+/** The contract's answer for the text of a recipe or of an exported file, with the command line's options as written. */
+export function answerFor(text: string, rawOptions: Readonly<Record<string, unknown>>): Answer {
+  const parsed = optionsSchema.safeParse(rawOptions);
+  if (!parsed.success) {
+    const issue = parsed.error.issues[0];
+    return { ok: false, message: `--${String(issue?.path[0])}: ${issue?.message}` };
+  }
+  const options = parsed.data;
+  const found = text.trimStart().startsWith('{')
+    ? bodyFromFile(text)
+    : bodyFromRecipe(text, options.family);
+  if (!found.ok) return found;
+  const body: FormulaBody = {
+    ...found.body,
+    ...(options.family && { family: options.family }),
+    ...(options.method && { method: options.method }),
+  };
+  const evaluation = evaluate(body, {
+    humidityPct: options['humidity-pct'],
+    waterTempC: options['temp-c'],
+  });
+  const count = options.pieces ?? found.pieces ?? undefined;
+  const pieceG = options['piece-g'];
+  return {
+    ok: true,
+    value: contractAnswer(body, evaluation, {
+      ...(pieceG === undefined && count !== undefined && { count }),
+      ...(pieceG !== undefined && { pieceG }),
+    }),
+  };
+}
+
+type Found =
+  | { readonly ok: true; readonly body: FormulaBody; readonly pieces: number | null }
+  | { readonly ok: false; readonly message: string };
+
+function bodyFromRecipe(text: string, family: FormulaBody['family'] = 'bath-bomb'): Found {
+  const read = readRecipe(text);
+  if (!read.ok) return { ok: false, message: read.problem.message };
+  const { parts, unread, pieces } = read.recipe;
+  return { ok: true, body: { ...emptyBody(family), parts, unread }, pieces };
+}
+
+/** The first formula of an exported file. */
+function bodyFromFile(text: string): Found {
+  const read = readWorkshopFile(text);
+  if (!read.ok) return { ok: false, message: read.problem.message };
+  const [formula] = read.workshop.formulas;
+  return formula
+    ? { ok: true, body: formula.body, pieces: null }
+    : { ok: false, message: 'The file holds no formula.' };
+}

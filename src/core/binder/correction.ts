@@ -1,0 +1,161 @@
+import { materialById } from '../materials';
+import { dampReading, type MaterialMass } from './damp';
+import { freeWaterLimitsPct } from './freeWater';
+import type { DampWindow } from './windows';
+
+export type Felt = 'too-dry' | 'right' | 'too-wet';
+
+/** One thing to add, and what it does. */
+export interface Correction {
+  readonly materialId: string;
+  /** What to add now, before the next squeeze. */
+  readonly firstG: number;
+  /** What the model thinks it takes in all. */
+  readonly inAllG: number;
+  /** The same first step in squirts, for a material that is sprayed; else null. */
+  readonly firstSquirts: number | null;
+  readonly dampIndexAfterPct: number;
+  readonly freeWaterAfterPct: number;
+  readonly note: string;
+}
+
+export interface CorrectionQuestion {
+  readonly felt: Felt;
+  readonly acidIn: boolean;
+  /** What is in the bowl now. */
+  readonly contents: readonly MaterialMass[];
+  readonly window: DampWindow;
+  /** Room humidity in %, 0 to 100. */
+  readonly humidityPct: number;
+  /** Grams of water one squirt of this maker's sprayer gives, over 0. */
+  readonly gramsPerSquirt: number;
+  readonly allowsSkinOil: boolean;
+  /** The oil to reach for, when the mix has one. */
+  readonly oilId: string;
+}
+
+/** Oil goes in a gram at a time for each one to two kilos in the bowl. Common practice. */
+const BOWL_G_PER_GRAM_OF_OIL = 1500;
+/** A short spray is three to four squirts, then a full remix. Common practice. */
+const SQUIRTS_PER_SPRAY = 3;
+/** Dry powder to rescue a wet mix: up to about a sixth of the dry volume. Common practice. */
+const MAX_POWDER_FRACTION = 1 / 6;
+/** The hand outranks the index: felt dry or wet, the mix is at least this share of the window from its aim. Start value of ours. */
+const FELT_AT_LEAST = 0.25;
+/** More than this much of the bowl as a cure is no cure. */
+const MAX_SEARCH_FRACTION = 0.25;
+
+/**
+ * First corrections after a squeeze, best first; an empty list means press (or wait).
+ * The index says how much in all; common practice caps what goes in before the next squeeze.
+ * Model of ours with the trade's caps.
+ * @throws RangeError when gramsPerSquirt is not over 0
+ */
+export function corrections(question: CorrectionQuestion): readonly Correction[] {
+  if (!(question.gramsPerSquirt > 0))
+    throw new RangeError(`gramsPerSquirt must be over 0, got ${question.gramsPerSquirt}`);
+  if (question.felt === 'right') return [];
+  return question.felt === 'too-dry' ? dryCures(question) : wetCures(question);
+}
+
+function dryCures(question: CorrectionQuestion): readonly Correction[] {
+  const { acidIn, allowsSkinOil, oilId } = question;
+  const oil = allowsSkinOil
+    ? [cure(question, oilId, firstOilG(question), 'A gram at a time, mix, squeeze again.')]
+    : [];
+  const alcohol = cure(
+    question,
+    'isopropyl-alcohol-99',
+    firstSprayG(question),
+    'Binds for the press and leaves again; work fast, no flame.',
+  );
+  const water = cure(
+    question,
+    'water',
+    firstSprayG(question),
+    acidIn
+      ? 'Water on the acid often makes it worse: only with short sprays and a full remix.'
+      : 'A short spray over the whole bowl, then remix.',
+  );
+  return (acidIn ? [...oil, alcohol, water] : [water, ...oil, alcohol]).filter(
+    (entry) => entry !== null,
+  );
+}
+
+function wetCures(question: CorrectionQuestion): readonly Correction[] {
+  const powderIds = question.acidIn
+    ? ['cornstarch', 'kaolin']
+    : ['sodium-bicarbonate', 'cornstarch', 'kaolin'];
+  const note = question.acidIn
+    ? 'Press nothing detailed from it; or dry it, crumble it and keep it as bath dust.'
+    : 'Sift it in, or wait and mix in moving dry air.';
+  return powderIds
+    .map((id) => cure(question, id, maxPowderG(question, id), note))
+    .filter((entry) => entry !== null);
+}
+
+function cure(
+  question: CorrectionQuestion,
+  materialId: string,
+  capG: number,
+  note: string,
+): Correction | null {
+  const inAllG = gramsToAim(question, materialId);
+  if (!(inAllG > 0)) return null;
+  const firstG = Math.min(inAllG, capG);
+  const after = dampReading([...question.contents, { materialId, massG: firstG }]);
+  const isSprayed = materialById(materialId).isLiquid && materialId !== question.oilId;
+  const warning =
+    after.freeWaterPct > freeWaterLimitsPct(question.humidityPct).briskPct
+      ? ` Free water would be ${after.freeWaterPct.toFixed(1)} %.`
+      : '';
+  return {
+    materialId,
+    firstG,
+    inAllG,
+    firstSquirts: isSprayed ? Math.max(1, Math.round(firstG / question.gramsPerSquirt)) : null,
+    dampIndexAfterPct: after.dampIndexPct ?? 0,
+    freeWaterAfterPct: after.freeWaterPct,
+    note: note + warning,
+  };
+}
+
+/** Grams that bring the index from where the hand says it is to the aim, by bisection; 0 when this material cannot. */
+function gramsToAim(question: CorrectionQuestion, materialId: string): number {
+  const { contents, felt, window } = question;
+  const now = dampReading(contents).dampIndexPct;
+  if (now === null) return 0;
+  const leastGap = FELT_AT_LEAST * (window.highPct - window.lowPct);
+  const gap =
+    felt === 'too-dry'
+      ? Math.max(window.aimPct - now, leastGap)
+      : Math.min(window.aimPct - now, -leastGap);
+  const indexWith = (massG: number) =>
+    (dampReading([...contents, { materialId, massG }]).dampIndexPct ?? now) - now;
+  const bowlG = contents.reduce((total, { massG }) => total + massG, 0);
+  let low = 0;
+  let high = bowlG * MAX_SEARCH_FRACTION;
+  const reached = (massG: number) => Math.abs(indexWith(massG)) >= Math.abs(gap);
+  if (Math.sign(indexWith(high)) !== Math.sign(gap)) return 0;
+  if (!reached(high)) return high;
+  for (let i = 0; i < 60; i++) {
+    const middle = (low + high) / 2;
+    if (reached(middle)) high = middle;
+    else low = middle;
+  }
+  return high;
+}
+
+function firstOilG({ contents }: CorrectionQuestion): number {
+  const bowlG = contents.reduce((total, { massG }) => total + massG, 0);
+  return Math.max(1, Math.round(bowlG / BOWL_G_PER_GRAM_OF_OIL));
+}
+
+function firstSprayG({ gramsPerSquirt }: CorrectionQuestion): number {
+  return SQUIRTS_PER_SPRAY * gramsPerSquirt;
+}
+
+function maxPowderG({ contents }: CorrectionQuestion, materialId: string): number {
+  const { solidVolumeMl } = dampReading(contents);
+  return solidVolumeMl * MAX_POWDER_FRACTION * materialById(materialId).trueDensityGMl.value;
+}

@@ -1,0 +1,8 @@
+export { dampReading } from './damp';
+export type { DampReading, MaterialMass } from './damp';
+export { dampWindow } from './windows';
+export type { DampWindow } from './windows';
+export { freeWaterBand, freeWaterLimitsPct } from './freeWater';
+export type { FreeWaterBand } from './freeWater';
+export { corrections } from './correction';
+export type { Correction, Felt } from './correction';

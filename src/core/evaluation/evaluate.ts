@@ -1,0 +1,108 @@
+import {
+  dampReading,
+  dampWindow,
+  freeWaterBand,
+  freeWaterLimitsPct,
+  type DampReading,
+} from '../binder';
+import { fizzBalance } from '../chemistry';
+import { allLines, type FormulaBody, type Line } from '../formula';
+import { materialById, reactantsOf } from '../materials';
+import { scentReading } from '../scent';
+import type { Spread } from '../units';
+import { findingsOf } from './findings';
+import type { Conditions, DampVerdict, Evaluation } from './types';
+
+/**
+ * Usual soda-to-acid window as shares of the balance point, so that it holds for every acid.
+ * Common practice: 1.3 to 2.1 with anhydrous citric acid, whose balance is 1.312.
+ */
+const USUAL_LOW_OF_BALANCE = 1.3 / 1.312;
+const USUAL_HIGH_OF_BALANCE = 2.1 / 1.312;
+
+/**
+ * One call for every reading and finding of a formula in these conditions.
+ * Fizz and scent count every part (all of it meets the water); damp and free water are of the main mix, which is pressed.
+ * @throws RangeError for conditions out of range
+ */
+export function evaluate(body: FormulaBody, conditions: Conditions): Evaluation {
+  const lines = allLines(body);
+  const mainLines = body.parts[0]?.lines ?? [];
+  const readings = {
+    totalG: lines.reduce((sum, line) => sum + line.massG, 0),
+    fizz: fizzOf(lines, conditions),
+    binder: binderOf(mainLines, body, conditions),
+    scent: scentReading(lines, body.family),
+  };
+  const materials = lines.map(({ materialId, massG }) => ({
+    material: materialById(materialId),
+    massG,
+  }));
+  return { ...readings, findings: findingsOf({ body, conditions, materials, readings }) };
+}
+
+function fizzOf(lines: readonly Line[], { waterTempC }: Conditions): Evaluation['fizz'] {
+  const fizz = fizzBalance(reactantsOf(lines), waterTempC);
+  const balance = fizz.balanceSodaToAcidByMass ?? 0;
+  return {
+    ...fizz,
+    ratioSpread: ratioSpread(lines, fizz.sodaToAcidByMass, waterTempC),
+    usualLow: balance * USUAL_LOW_OF_BALANCE,
+    usualHigh: balance * USUAL_HIGH_OF_BALANCE,
+  };
+}
+
+function binderOf(
+  lines: readonly Line[],
+  body: FormulaBody,
+  { humidityPct }: Conditions,
+): Evaluation['binder'] {
+  const reading = dampReading(lines);
+  const window = dampWindow(body.method, humidityPct, reading.settingFatFraction);
+  const limits = freeWaterLimitsPct(humidityPct);
+  return {
+    ...reading,
+    window,
+    dampSpread: dampSpread(lines, reading),
+    verdict: verdictOf(reading.dampIndexPct, window.lowPct, window.highPct),
+    freeWaterBand: freeWaterBand(reading.freeWaterPct, humidityPct),
+    easyToPct: limits.easyPct,
+    riskyToPct: limits.riskyPct,
+  };
+}
+
+function verdictOf(index: number | null, lowPct: number, highPct: number): DampVerdict | null {
+  if (index === null) return null;
+  if (index < lowPct) return 'too-dry';
+  return index > highPct ? 'too-wet' : 'in-window';
+}
+
+/** Corner to corner: soda at its least on acid at its most, and the other way round. */
+function ratioSpread(lines: readonly Line[], best: number | null, tempC: number): Spread | null {
+  if (best === null) return null;
+  const isAcid = (line: Line) => materialById(line.materialId).role === 'acid';
+  const corner = (massOf: (line: Line) => number) =>
+    fizzBalance(
+      reactantsOf(lines.map((line) => ({ materialId: line.materialId, massG: massOf(line) }))),
+      tempC,
+    ).sodaToAcidByMass ?? best;
+  return {
+    low: corner((line) => (isAcid(line) ? line.massHighG : line.massLowG)),
+    best,
+    high: corner((line) => (isAcid(line) ? line.massLowG : line.massHighG)),
+  };
+}
+
+/** Corner to corner: liquids at their least on powders at their most, and the other way round. */
+function dampSpread(lines: readonly Line[], { dampIndexPct: best }: DampReading): Spread | null {
+  if (best === null) return null;
+  const isLiquid = (line: Line) => materialById(line.materialId).isLiquid;
+  const corner = (massOf: (line: Line) => number) =>
+    dampReading(lines.map((line) => ({ materialId: line.materialId, massG: massOf(line) })))
+      .dampIndexPct ?? best;
+  return {
+    low: corner((line) => (isLiquid(line) ? line.massLowG : line.massHighG)),
+    best,
+    high: corner((line) => (isLiquid(line) ? line.massHighG : line.massLowG)),
+  };
+}

@@ -1,0 +1,14 @@
+/** Grams as a sentence says them: as many digits as a bench can use. */
+export function grams(massG: number): string {
+  if (massG >= 100) return `${Math.round(massG).toLocaleString('en-US')} g`;
+  return `${massG >= 10 ? Number(massG.toFixed(1)) : Number(massG.toPrecision(2))} g`;
+}
+
+export function percent(valuePct: number): string {
+  return `${Number(valuePct.toFixed(valuePct < 1 ? 2 : 1))} %`;
+}
+
+/** `Lemon, Lime and Bergamot`. */
+export function listed(names: readonly string[]): string {
+  return new Intl.ListFormat('en-US', { type: 'conjunction' }).format([...new Set(names)]);
+}

@@ -1,0 +1,89 @@
+import { dampReading, type MaterialMass } from '../binder';
+import { fizzBalance, speciesById } from '../chemistry';
+import { reactantsOf, type Material } from '../materials';
+import type { Examined, Fix } from './types';
+
+const BISECTION_STEPS = 50;
+
+/** Soda that brings an acid-heavy mix to its balance. */
+export function sodaToBalance({ readings }: Examined): Fix | undefined {
+  const { acidEquivalentsMol, baseEquivalentsMol } = readings.fizz;
+  const massG =
+    (acidEquivalentsMol - baseEquivalentsMol) * speciesById('sodium-bicarbonate').molarMassGMol;
+  return massG > 0 ? { materialId: 'sodium-bicarbonate', massG } : undefined;
+}
+
+/** Acid, of the kind the mix has most of, that brings soda to acid down to the top of the usual window. */
+export function acidToWindow({ materials, readings }: Examined): Fix | undefined {
+  const { sodaToAcidByMass, usualHigh } = readings.fizz;
+  const acid = heaviest(materials, (material) => material.role === 'acid');
+  if (!acid || sodaToAcidByMass === null || !(sodaToAcidByMass > usualHigh)) return undefined;
+  const mix = asMasses(materials);
+  const ratioWith = (massG: number) =>
+    fizzBalance(reactantsOf([...mix, { materialId: acid.id, massG }]), 20).sodaToAcidByMass ?? 0;
+  return bisect(acid.id, readings.totalG, (massG) => ratioWith(massG) <= usualHigh);
+}
+
+/** A liquid or a powder that brings the damp index just to the near edge of its window. */
+export function dampToWindow({ body, readings }: Examined, materialId: string): Fix | undefined {
+  const { verdict, window } = readings.binder;
+  const mix = body.parts[0]?.lines ?? [];
+  const indexWith = (massG: number) =>
+    dampReading([...mix, { materialId, massG }]).dampIndexPct ?? 0;
+  const isReached =
+    verdict === 'too-dry'
+      ? (massG: number) => indexWith(massG) >= window.lowPct
+      : (massG: number) => indexWith(massG) <= window.highPct;
+  return bisect(materialId, readings.totalG, isReached);
+}
+
+/** Emulsifier that brings it to a given share of oils and scent. */
+export function emulsifierTo(
+  examined: Examined,
+  share: number,
+  materialId: string,
+): Fix | undefined {
+  const gramsOf = (role: (material: Material) => boolean) =>
+    examined.materials.reduce((sum, entry) => (role(entry.material) ? sum + entry.massG : sum), 0);
+  const carriedG = gramsOf(({ role }) => role === 'oil' || role === 'butter' || role === 'scent');
+  const massG = carriedG * share - gramsOf(({ role }) => role === 'emulsifier');
+  return massG > 0 ? { materialId, massG } : undefined;
+}
+
+/** The oil the mix has most of, for a cure that changes it least. */
+export function usualOilId(materials: Examined['materials']): string {
+  return heaviest(materials, ({ role }) => role === 'oil')?.id ?? 'sweet-almond-oil';
+}
+
+function heaviest(
+  materials: Examined['materials'],
+  matches: (material: Material) => boolean,
+): Material | undefined {
+  return materials
+    .filter(({ material }) => matches(material))
+    .reduce<Examined['materials'][number] | undefined>(
+      (most, entry) => (!most || entry.massG > most.massG ? entry : most),
+      undefined,
+    )?.material;
+}
+
+function asMasses(materials: Examined['materials']): MaterialMass[] {
+  return materials.map(({ material, massG }) => ({ materialId: material.id, massG }));
+}
+
+/** Least grams, up to as much again as the whole mix, at which the wish holds; undefined when it never does. */
+function bisect(
+  materialId: string,
+  mostG: number,
+  holds: (massG: number) => boolean,
+): Fix | undefined {
+  if (!holds(mostG)) return undefined;
+  let low = 0;
+  let high = mostG;
+  for (let i = 0; i < BISECTION_STEPS; i++) {
+    const middle = (low + high) / 2;
+    if (holds(middle)) high = middle;
+    else low = middle;
+  }
+  return { materialId, massG: high };
+}

@@ -1,0 +1,69 @@
+import type { DampReading, DampWindow, FreeWaterBand } from '../binder';
+import type { FizzBalance } from '../chemistry';
+import type { FormulaBody } from '../formula';
+import type { Material } from '../materials';
+import type { ScentReading } from '../scent';
+import type { Spread } from '../units';
+
+/** Version of the models below; a batch's frozen readings keep it. */
+export const MODELS_VERSION = '1';
+
+/** Where the mix is made and the piece is used. */
+export interface Conditions {
+  /** Relative humidity of the workroom, 0 to 100 %. */
+  readonly humidityPct: number;
+  /** Temperature of the bath, basin or machine, -20 to 100 °C. */
+  readonly waterTempC: number;
+}
+
+export const USUAL_CONDITIONS: Conditions = { humidityPct: 45, waterTempC: 38 };
+
+export type Severity = 'info' | 'advice' | 'warning' | 'stop';
+export type DampVerdict = 'too-dry' | 'in-window' | 'too-wet';
+
+/** One addition that would settle a finding. */
+export interface Fix {
+  readonly materialId: string;
+  /** Grams to add, over 0. */
+  readonly massG: number;
+}
+
+export interface Finding {
+  readonly code: string;
+  readonly severity: Severity;
+  /** What, how sure, and what to do. */
+  readonly message: string;
+  readonly source: string;
+  readonly fix?: Fix;
+}
+
+export interface Evaluation {
+  readonly totalG: number;
+  readonly fizz: FizzBalance & {
+    /** Soda to acid over the honest spread of the amounts; null without acid. */
+    readonly ratioSpread: Spread | null;
+    readonly usualLow: number;
+    readonly usualHigh: number;
+  };
+  /** Of the main mix: what is pressed. */
+  readonly binder: DampReading & {
+    readonly window: DampWindow;
+    readonly dampSpread: Spread | null;
+    readonly verdict: DampVerdict | null;
+    readonly freeWaterBand: FreeWaterBand;
+    readonly easyToPct: number;
+    readonly riskyToPct: number;
+  };
+  readonly scent: ScentReading;
+  readonly findings: readonly Finding[];
+}
+
+/** What a rule looks at: everything but the findings. */
+export interface Examined {
+  readonly body: FormulaBody;
+  readonly conditions: Conditions;
+  readonly materials: ReadonlyArray<{ readonly material: Material; readonly massG: number }>;
+  readonly readings: Omit<Evaluation, 'findings'>;
+}
+
+export type Rule = (examined: Examined) => readonly Finding[];

@@ -1,0 +1,51 @@
+import { materialById, type Phase } from '../materials';
+import { newId } from './newId';
+import type { Family, Formula, FormulaBody, Line, Method, Part, PartKind } from './schema';
+
+/** The way each family is usually formed; the maker changes it. Common practice. */
+const USUAL_METHOD: Readonly<Record<Family, Method>> = {
+  'bath-bomb': 'press',
+  'shower-steamer': 'press',
+  'fizzing-salts': 'loose',
+  'cleaning-fizzy': 'silicone',
+};
+
+export function emptyBody(family: Family): FormulaBody {
+  return {
+    family,
+    method: USUAL_METHOD[family],
+    school: 'acid-last',
+    parts: [newPart('main', 'Main mix')],
+    unread: [],
+  };
+}
+
+export function newPart(kind: PartKind, name: string): Part {
+  return { id: newId(), kind, name, lines: [] };
+}
+
+/** A line of a known weight. @param massG 0 or more */
+export function newLine(materialId: string, massG: number, phase?: Phase): Line {
+  return {
+    id: newId(),
+    materialId,
+    massG,
+    massLowG: massG,
+    massHighG: massG,
+    phase: phase ?? materialById(materialId).phase,
+    locked: false,
+  };
+}
+
+/** @param now ISO 8601 with zone */
+export function newFormula(name: string, body: FormulaBody, now: string): Formula {
+  return {
+    id: newId(),
+    name,
+    origin: 'own',
+    createdAt: now,
+    changedAt: now,
+    body,
+    versions: [],
+  };
+}

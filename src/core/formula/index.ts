@@ -1,0 +1,42 @@
+export {
+  FAMILIES,
+  MAX_LINE_G,
+  METHODS,
+  ORIGINS,
+  PART_KINDS,
+  SCHOOLS,
+  formulaBodySchema,
+  formulaSchema,
+  lineSchema,
+} from './schema';
+export type {
+  Family,
+  Formula,
+  FormulaBody,
+  FormulaVersion,
+  Line,
+  Method,
+  Part,
+  PartKind,
+  School,
+  UnreadLine,
+} from './schema';
+export { FAMILY_WORDS, METHOD_WORDS, PART_WORDS, SCHOOL_WORDS, isForSkin } from './words';
+export { emptyBody, newFormula, newLine, newPart } from './create';
+export { newId } from './newId';
+export {
+  addLine,
+  allLines,
+  lineById,
+  moveLine,
+  removeLine,
+  reorderLines,
+  setLineLocked,
+  setLineMass,
+  setLineMaterial,
+  setLinePhase,
+  settleUnread,
+  totalMassG,
+  tradeMass,
+} from './edit';
+export { describeVersion, hasUnkeptChanges, isBlank, keepVersion, latestVersion } from './versions';

@@ -1,0 +1,39 @@
+import { z } from 'zod';
+
+const id = z.string().min(1);
+
+/** One screen of the bench. Stored with the batch, so that a batch begun under one release goes on under the next. */
+export const benchStepSchema = z.discriminatedUnion('kind', [
+  z.object({ id, kind: z.literal('room'), title: z.string(), note: z.string() }),
+  z.object({
+    id,
+    kind: z.literal('weigh'),
+    title: z.string(),
+    note: z.string(),
+    lineId: z.uuid(),
+    materialId: z.string(),
+    vessel: z.enum(['bowl', 'beaker', 'bloom cup', 'dish']),
+    targetG: z.number().min(0),
+    toleranceG: z.number().min(0),
+  }),
+  z.object({ id, kind: z.literal('do'), title: z.string(), note: z.string() }),
+  z.object({
+    id,
+    kind: z.literal('mix'),
+    title: z.string(),
+    note: z.string(),
+    seconds: z.int().min(1),
+  }),
+  z.object({
+    id,
+    kind: z.literal('squeeze'),
+    title: z.string(),
+    note: z.string(),
+    acidIn: z.boolean(),
+  }),
+  z.object({ id, kind: z.literal('count'), title: z.string(), note: z.string() }),
+]);
+
+export type BenchStep = z.infer<typeof benchStepSchema>;
+export type WeighStep = Extract<BenchStep, { kind: 'weigh' }>;
+export type Vessel = WeighStep['vessel'];

@@ -1,0 +1,103 @@
+import { from } from '../sources';
+import type { MaterialRow } from '../types';
+
+const handbook = from('handbook');
+const usda = from('usda');
+const supplier = from('supplier');
+const byFormula = from('formula');
+
+const dry = handbook(0);
+
+export const ACIDS = [
+  {
+    id: 'citric-acid',
+    name: 'Citric acid, anhydrous',
+    inci: 'Citric Acid',
+    synonyms: ['citric acid', 'citric', 'anhydrous citric acid', 'sour salt'],
+    role: 'acid',
+    phase: 'acid',
+    trueDensityGMl: handbook(1.665),
+    levelDensityGMl: supplier(0.9),
+    waterFraction: dry,
+    chemistry: byFormula([{ speciesId: 'citric-acid', fraction: 1 }]),
+    traits: ['irritating-dust'],
+  },
+  {
+    id: 'citric-acid-monohydrate',
+    name: 'Citric acid monohydrate',
+    inci: 'Citric Acid',
+    synonyms: ['monohydrate citric acid', 'citric monohydrate'],
+    role: 'acid',
+    phase: 'acid',
+    trueDensityGMl: handbook(1.542),
+    levelDensityGMl: supplier(0.87),
+    waterFraction: dry,
+    chemistry: byFormula([{ speciesId: 'citric-acid-monohydrate', fraction: 1 }]),
+    traits: ['irritating-dust'],
+  },
+  {
+    id: 'tartaric-acid',
+    name: 'Tartaric acid',
+    inci: 'Tartaric Acid',
+    synonyms: ['tartaric', 'l-tartaric acid'],
+    role: 'acid',
+    phase: 'acid',
+    trueDensityGMl: handbook(1.76),
+    levelDensityGMl: supplier(0.95),
+    waterFraction: dry,
+    chemistry: byFormula([{ speciesId: 'tartaric-acid', fraction: 1 }]),
+    traits: ['irritating-dust'],
+  },
+  {
+    id: 'potassium-bitartrate',
+    name: 'Cream of tartar',
+    inci: 'Potassium Bitartrate',
+    synonyms: ['cream of tarter', 'potassium hydrogen tartrate', 'tartar'],
+    role: 'acid',
+    phase: 'acid',
+    trueDensityGMl: handbook(1.95),
+    levelDensityGMl: usda(3 / 4.92892159375),
+    waterFraction: dry,
+    chemistry: byFormula([{ speciesId: 'potassium-bitartrate', fraction: 1 }]),
+    traits: [],
+  },
+  {
+    id: 'malic-acid',
+    name: 'Malic acid',
+    inci: 'Malic Acid',
+    synonyms: ['malic', 'dl-malic acid'],
+    role: 'acid',
+    phase: 'acid',
+    trueDensityGMl: handbook(1.609),
+    levelDensityGMl: supplier(0.8),
+    waterFraction: dry,
+    chemistry: byFormula([{ speciesId: 'malic-acid', fraction: 1 }]),
+    traits: ['irritating-dust'],
+  },
+  {
+    id: 'ascorbic-acid',
+    name: 'Ascorbic acid',
+    inci: 'Ascorbic Acid',
+    synonyms: ['vitamin c', 'vitamin c powder', 'l-ascorbic acid'],
+    role: 'acid',
+    phase: 'acid',
+    trueDensityGMl: handbook(1.65),
+    levelDensityGMl: supplier(0.8),
+    waterFraction: dry,
+    chemistry: byFormula([{ speciesId: 'ascorbic-acid', fraction: 1 }]),
+    traits: [],
+  },
+  {
+    id: 'sodium-bisulfate',
+    name: 'Sodium bisulfate',
+    inci: 'Sodium Bisulfate',
+    synonyms: ['sodium hydrogen sulfate', 'dry acid'],
+    role: 'acid',
+    phase: 'acid',
+    trueDensityGMl: handbook(2.74),
+    levelDensityGMl: supplier(1.4),
+    waterFraction: dry,
+    chemistry: byFormula([{ speciesId: 'sodium-bisulfate', fraction: 1 }]),
+    traits: ['not-for-skin', 'irritating-dust'],
+  },
+] as const satisfies readonly MaterialRow[];

@@ -1,0 +1,107 @@
+import { from } from '../sources';
+import type { MaterialRow, Trait } from '../types';
+
+const handbook = from('handbook');
+const usda = from('usda');
+const supplier = from('supplier');
+const practice = from('practice');
+
+const noWater = handbook(0);
+const binding = practice(1);
+
+/** Skin oils, butters and waxes. USDA's 218 g a cup of vegetable oil is 0.921 g/mL. */
+export const OILS = [
+  liquidOil('coconut-oil', 'Coconut oil', 'Cocos Nucifera Oil', ['coconut'], usda(0.92), [
+    'sets-when-cool',
+  ]),
+  liquidOil(
+    'fractionated-coconut-oil',
+    'Fractionated coconut oil',
+    'Caprylic/Capric Triglyceride',
+    ['fractionated coconut', 'mct oil', 'fco'],
+    supplier(0.945),
+  ),
+  liquidOil(
+    'sweet-almond-oil',
+    'Sweet almond oil',
+    'Prunus Amygdalus Dulcis Oil',
+    ['almond oil'],
+    supplier(0.915),
+  ),
+  liquidOil('castor-oil', 'Castor oil', 'Ricinus Communis Seed Oil', ['castor'], handbook(0.96)),
+  liquidOil('olive-oil', 'Olive oil', 'Olea Europaea Fruit Oil', [], handbook(0.913)),
+  liquidOil(
+    'sunflower-oil',
+    'Sunflower oil',
+    'Helianthus Annuus Seed Oil',
+    ['vegetable oil', 'sunflower seed oil'],
+    usda(218 / 236.5882365),
+  ),
+  liquidOil('avocado-oil', 'Avocado oil', 'Persea Gratissima Oil', [], supplier(0.912)),
+  liquidOil(
+    'jojoba-oil',
+    'Jojoba oil',
+    'Simmondsia Chinensis Seed Oil',
+    ['jojoba'],
+    supplier(0.865),
+  ),
+  liquidOil(
+    'grapeseed-oil',
+    'Grapeseed oil',
+    'Vitis Vinifera Seed Oil',
+    ['grape seed oil'],
+    supplier(0.92),
+  ),
+  liquidOil(
+    'apricot-kernel-oil',
+    'Apricot kernel oil',
+    'Prunus Armeniaca Kernel Oil',
+    ['apricot oil'],
+    supplier(0.915),
+  ),
+  butter('shea-butter', 'Shea butter', 'Butyrospermum Parkii Butter', ['shea'], supplier(0.91)),
+  butter(
+    'cocoa-butter',
+    'Cocoa butter',
+    'Theobroma Cacao Seed Butter',
+    ['cacao butter'],
+    supplier(0.9),
+  ),
+  butter('mango-butter', 'Mango butter', 'Mangifera Indica Seed Butter', [], supplier(0.9)),
+  butter('beeswax', 'Beeswax', 'Cera Alba', ['bees wax'], handbook(0.96)),
+] as const satisfies readonly MaterialRow[];
+
+function liquidOil<const Id extends string>(
+  id: Id,
+  name: string,
+  inci: string,
+  synonyms: readonly string[],
+  trueDensityGMl: MaterialRow['trueDensityGMl'],
+  extraTraits: readonly Trait[] = [],
+) {
+  return {
+    id,
+    name,
+    inci,
+    synonyms,
+    role: 'oil' as const,
+    phase: 'wet' as const,
+    trueDensityGMl,
+    waterFraction: noWater,
+    bindingPerMl: binding,
+    traits: ['skin-oil', ...extraTraits] as readonly Trait[],
+  };
+}
+
+function butter<const Id extends string>(
+  id: Id,
+  name: string,
+  inci: string,
+  synonyms: readonly string[],
+  trueDensityGMl: MaterialRow['trueDensityGMl'],
+) {
+  return {
+    ...liquidOil(id, name, inci, synonyms, trueDensityGMl, ['sets-when-cool']),
+    role: 'butter' as const,
+  };
+}

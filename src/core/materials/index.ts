@@ -1,0 +1,10 @@
+export { SOURCES } from './sources';
+export type { SourceId, Sourced } from './sources';
+export { BULK_STATES, PHASES, ROLES, TRAITS } from './types';
+export type { BulkState, ChemicalShare, Material, Phase, Role, Trait } from './types';
+export { MATERIALS, findMaterial, materialById } from './lookup';
+export type { MaterialId } from './lookup';
+export { searchMaterials } from './search';
+export { reactantsOf } from './reactants';
+export { closestMaterial, recognizeMaterial } from './recognize';
+export type { Recognition } from './recognize';

@@ -1,0 +1,38 @@
+import { MATERIALS } from './lookup';
+import type { Material } from './types';
+
+/** A name as it is compared: lower case, no brackets or marks, single spaces, plural `s` dropped word by word. */
+export function comparableName(written: string): string {
+  return written
+    .toLowerCase()
+    .normalize('NFKD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .replace(/\([^)]*\)/g, ' ')
+    .replace(/['’`]/g, '')
+    .replace(/[^a-z0-9%]+/g, ' ')
+    .replace(/(\d) %/g, '$1%')
+    .trim()
+    .split(' ')
+    .map(singular)
+    .join(' ');
+}
+
+/** Every comparable name of every material, the material it leads to, first one in the catalog wins. */
+export const NAME_INDEX: ReadonlyMap<string, Material> = buildIndex();
+
+function buildIndex(): Map<string, Material> {
+  const index = new Map<string, Material>();
+  const add = (written: string, material: Material) => {
+    const key = comparableName(written);
+    if (key && !index.has(key)) index.set(key, material);
+  };
+  for (const material of MATERIALS) add(material.name, material);
+  for (const material of MATERIALS)
+    for (const synonym of [material.id, ...material.synonyms]) add(synonym, material);
+  for (const material of MATERIALS) add(material.inci, material);
+  return index;
+}
+
+function singular(word: string): string {
+  return word.length > 3 && word.endsWith('s') && !word.endsWith('ss') ? word.slice(0, -1) : word;
+}

@@ -1,0 +1,23 @@
+/** Where a value comes from. `checked` is false for a value typed from memory: see docs/science.md. */
+export const SOURCES = {
+  handbook: { title: 'CRC Handbook of Chemistry and Physics, from memory', checked: false },
+  usda: { title: 'USDA FoodData Central portion, from memory', checked: false },
+  supplier: { title: 'Typical supplier data sheet, from memory', checked: false },
+  labelStrength: { title: 'Strength on the label, taken by mass', checked: true },
+  formula: { title: 'The chemical formula, IUPAC 2021 weights', checked: true },
+  practice: { title: 'Common practice', checked: true },
+  model: { title: 'Model of ours', checked: true },
+} as const;
+
+export type SourceId = keyof typeof SOURCES;
+
+/** A value and who says so. */
+export interface Sourced<T> {
+  readonly value: T;
+  readonly source: SourceId;
+}
+
+/** Makes the short words the catalog is written in: `const usda = from('usda'); usda(4.6)`. */
+export function from(source: SourceId): <const T>(value: T) => Sourced<T> {
+  return (value) => ({ value, source });
+}

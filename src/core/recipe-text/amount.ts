@@ -1,0 +1,103 @@
+import type { BulkState } from '../materials';
+import { UNIT_SPELLINGS, findUnit, multiplySpreads, type MeasureUnit, type Spread } from '../units';
+import { readQuantity } from './quantity';
+
+/** One counted measure, as `1 1/2 cups` or `a heaping tsp`. */
+export interface Measure {
+  readonly count: Spread;
+  readonly unit: MeasureUnit;
+}
+
+export type AmountReading =
+  | { readonly kind: 'read'; readonly measures: readonly Measure[]; readonly rest: string }
+  | { readonly kind: 'bad'; readonly reason: string }
+  | { readonly kind: 'none' };
+
+/** How a spoon is heaped or left short, on the count. Common practice. */
+const FILLINGS: ReadonlyArray<readonly [RegExp, Spread]> = [
+  [/^(?:heaping|heaped|rounded|generous)\b/i, { low: 1.1, best: 1.25, high: 1.5 }],
+  [/^(?:scant|short|slightly less than)\b/i, { low: 0.85, best: 0.92, high: 1 }],
+  [
+    /^(?:level|leveled|about|approx\.?|approximately|roughly|ca\.?|good|big|large|small|full|packed|sifted|scooped|spooned)(?=\s|$)/i,
+    { low: 1, best: 1, high: 1 },
+  ],
+];
+
+const UNIT = new RegExp(
+  `^(${UNIT_SPELLINGS.map((s) => s.replace(/[.]/g, '\\.').replace(/ /g, '\\s+')).join('|')})(?:\\.|\\b)(?![/'’])`,
+  'i',
+);
+const JOIN = /^(?:\+|&|plus\b|and\b)\s*/i;
+
+/**
+ * Reads the amount at the start of a text, sums included: `1/4 cup + 1 tbsp cornstarch`.
+ * @returns the measures and the text after them
+ */
+export function readAmount(text: string): AmountReading {
+  const first = readMeasure(text);
+  if (first.kind !== 'read') return first;
+  const measures = [first.measure];
+  let rest = first.rest;
+  for (;;) {
+    const join = JOIN.exec(rest);
+    const next = join ? readMeasure(rest.slice(join[0].length)) : { kind: 'none' as const };
+    if (next.kind === 'bad') return next;
+    if (next.kind === 'none') break;
+    measures.push(next.measure);
+    rest = next.rest;
+  }
+  return { kind: 'read', measures, rest: rest.replace(/^of\b\s*/i, '') };
+}
+
+/** How a cup or spoon was filled, from any word of the line. */
+export function readBulkState(text: string): BulkState {
+  if (/\bpacked\b/i.test(text) && !/\bcold[- ]packed\b/i.test(text)) return 'packed';
+  if (/\b(sifted|sieved)\b/i.test(text)) return 'sifted';
+  if (/\b(scooped|scoops?)\b/i.test(text)) return 'scooped';
+  return 'level';
+}
+
+type MeasureReading =
+  | { readonly kind: 'read'; readonly measure: Measure; readonly rest: string }
+  | { readonly kind: 'bad'; readonly reason: string }
+  | { readonly kind: 'none' };
+
+function readMeasure(text: string): MeasureReading {
+  const before = readFilling(text);
+  const quantity = readQuantity(before.rest);
+  if (quantity.kind !== 'read') return quantity;
+  const after = readFilling(quantity.rest);
+  const match = UNIT.exec(after.rest);
+  const unit = match && findUnit(match[1] ?? '');
+  if (!unit) return /^parts?\b/i.test(after.rest) ? parts() : { kind: 'none' };
+  const count = multiplySpreads(multiplySpreads(quantity.count, before.factor), after.factor);
+  return {
+    kind: 'read',
+    measure: { count, unit },
+    rest: after.rest.slice(match[0].length).trimStart(),
+  };
+}
+
+function parts(): MeasureReading {
+  return { kind: 'bad', reason: 'parts are shares, not weights: say how many grams or cups' };
+}
+
+function readFilling(text: string): { factor: Spread; rest: string } {
+  let rest = text.trimStart();
+  let factor: Spread = { low: 1, best: 1, high: 1 };
+  for (let found = true; found;) {
+    found = false;
+    for (const [pattern, value] of FILLINGS) {
+      // "a scant half cup" and "a heaping tsp": the article before the word is kept for the count.
+      const match = pattern.exec(rest.replace(/^an?\s+/i, ''));
+      if (!match) continue;
+      const article = /^an?\s+/i.exec(rest)?.[0] ?? '';
+      const tail = rest.slice(article.length + match[0].length).trimStart();
+      rest = article && !/^(?:\d|half|quarter|third|an?\b)/i.test(tail) ? article + tail : tail;
+      factor = multiplySpreads(factor, value);
+      found = true;
+      break;
+    }
+  }
+  return { factor, rest };
+}

@@ -1,0 +1,116 @@
+import { MAX_LINE_G, newLine, type Line } from '../formula';
+import { findMaterial, recognizeMaterial, type Material, type Recognition } from '../materials';
+import type { Spread } from '../units';
+import { readAmount, readBulkState, type AmountReading } from './amount';
+import { bareLine } from './lineText';
+import { massOfMeasuresG, type SmallMeasures } from './massOfMeasures';
+
+/** What a line had to say. `hadAmount` tells a recipe from prose. */
+export type LineReading =
+  | { readonly kind: 'read'; readonly line: Line; readonly remark: string | null }
+  | {
+      readonly kind: 'unread';
+      readonly reason: string;
+      readonly choices: readonly string[];
+      readonly hadAmount: boolean;
+    };
+
+interface Amounted {
+  readonly amount: AmountReading;
+  readonly name: string;
+}
+
+/**
+ * Reads one ingredient line: amount first or last, notes in brackets.
+ * @param chosenId a material the maker has chosen for this line, instead of recognizing the name
+ */
+export function readLine(raw: string, small: SmallMeasures, chosenId?: string): LineReading {
+  const { text, notes } = bareLine(raw);
+  const { amount, name } = findAmount(text);
+  if (amount.kind === 'bad') return unread(amount.reason, [], true);
+  const recognition = recognized(name, chosenId);
+  if (amount.kind === 'none') return withoutAmount(recognition);
+  if (!('material' in recognition))
+    return unread(whyUnknown(recognition, name), recognition.choices, true);
+  const { material } = recognition;
+  const weighed = weightInNotes(notes);
+  const measures = weighed ?? amount.measures;
+  const grams = massOfMeasuresG(measures, material, readBulkState(raw), small);
+  const problem = weightProblem(grams);
+  if (problem) return unread(problem, [material.id], true);
+  return {
+    kind: 'read',
+    line: { ...lineOf(material, grams), written: raw.trim() },
+    remark: remarkOn(recognition, name),
+  };
+}
+
+function findAmount(text: string): Amounted {
+  const leading = readAmount(text);
+  if (leading.kind === 'bad') return { amount: leading, name: text };
+  if (leading.kind === 'read') return { amount: leading, name: tidyName(leading.rest) };
+  for (const match of text.matchAll(/(?:[:,–-]\s*|\s)(?=[\d.½¼¾⅓⅔⅛]|half\b|an?\s)/gi)) {
+    const trailing = readAmount(text.slice(match.index + match[0].length));
+    if (trailing.kind === 'read' && tidyName(trailing.rest) === '')
+      return { amount: trailing, name: tidyName(text.slice(0, match.index)) };
+  }
+  if (/\s[-−]\d/.test(text))
+    return { amount: { kind: 'bad', reason: 'the amount is below zero' }, name: text };
+  return { amount: { kind: 'none' }, name: tidyName(text) };
+}
+
+function tidyName(text: string): string {
+  return text.replace(/^[\s:,–-]+|[\s:,.;–-]+$/g, '');
+}
+
+function recognized(name: string, chosenId?: string): Recognition {
+  const chosen = chosenId === undefined ? undefined : findMaterial(chosenId);
+  return chosen ? { kind: 'certain', material: chosen } : recognizeMaterial(name);
+}
+
+/** `2 cups (440 g) baking soda`: the weight in brackets was weighed, the cups were not. */
+function weightInNotes(notes: readonly string[]) {
+  for (const note of notes) {
+    const amount = readAmount(note);
+    if (amount.kind === 'read' && amount.measures.every(({ unit }) => unit.kind === 'mass'))
+      return amount.measures;
+  }
+  return null;
+}
+
+function weightProblem({ best, high }: Spread): string | null {
+  if (!(best > 0)) return 'the amount is zero';
+  if (high > MAX_LINE_G)
+    return `that would be ${Math.round(best / 1000).toLocaleString('en-US')} kg, more than the 1,000 kg a line may hold`;
+  return null;
+}
+
+function lineOf(material: Material, { low, best, high }: Spread): Line {
+  return { ...newLine(material.id, best), massLowG: low, massHighG: high };
+}
+
+function withoutAmount(recognition: Recognition): LineReading {
+  return 'material' in recognition
+    ? unread('no amount: how much of it?', [recognition.material.id], false)
+    : unread('this does not read as an amount and a material', [], false);
+}
+
+function whyUnknown(recognition: Recognition, name: string): string {
+  if (name === '') return 'an amount without a name: of what?';
+  return recognition.kind === 'ambiguous'
+    ? `“${shortened(name)}” can be several things: which one?`
+    : `“${shortened(name)}” is not a material on file: choose one`;
+}
+
+function remarkOn(recognition: Recognition, name: string): string | null {
+  if (!('material' in recognition) || recognition.kind === 'certain') return null;
+  return `“${shortened(name)}” is read as ${recognition.material.name}.`;
+}
+
+function shortened(name: string): string {
+  return name.length > 40 ? `${name.slice(0, 39)}…` : name;
+}
+
+function unread(reason: string, choices: readonly string[], hadAmount: boolean): LineReading {
+  return { kind: 'unread', reason, choices, hadAmount };
+}

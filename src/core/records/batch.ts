@@ -1,0 +1,133 @@
+import { latestVersion, newId, type Formula } from '../formula';
+import { planSteps, type BenchStep } from '../making';
+import type { ScalePlan, ScaleRequest } from '../scaling';
+import type { Batch, FrozenReadings, NewEntry } from './schema';
+
+export interface BatchStart {
+  readonly formula: Formula;
+  readonly request: ScaleRequest;
+  readonly plan: ScalePlan;
+  readonly readings: FrozenReadings;
+  readonly code: string;
+  /** ISO 8601 with zone. */
+  readonly now: string;
+}
+
+/**
+ * Opens the record of a batch: freezes the newest kept version, the plan and the steps.
+ * @throws RangeError when the formula has no kept version
+ */
+export function startBatch({ formula, request, plan, readings, code, now }: BatchStart): Batch {
+  const version = latestVersion(formula);
+  if (!version) throw new RangeError(`formula ${formula.name} must have a kept version to be made`);
+  return {
+    id: newId(),
+    code,
+    origin: 'own',
+    formulaId: formula.id,
+    formulaName: formula.name,
+    versionNumber: version.number,
+    body: version.body,
+    request,
+    plan: {
+      totalG: plan.totalG,
+      pieces: plan.pieces,
+      pieceG: plan.pieceG,
+      lines: plan.lines.map(({ lineId, partId, materialId, exactG, targetG }) => ({
+        lineId,
+        partId,
+        materialId,
+        exactG,
+        targetG,
+      })),
+    },
+    readings,
+    steps: [...planSteps(version.body, plan.lines, request.scaleStepG)],
+    currentStep: 0,
+    entries: [],
+    startedAt: now,
+    finishedAt: null,
+    outcome: 'at the bench',
+  };
+}
+
+/** The step in hand, or null when all are done. */
+export function currentStep(batch: Batch): BenchStep | null {
+  return batch.steps[batch.currentStep] ?? null;
+}
+
+/** Writes an entry for the step in hand (or for the batch as a whole once all are done). */
+export function record(batch: Batch, entry: NewEntry, now: string): Batch {
+  const stepId = currentStep(batch)?.id ?? 'after';
+  return {
+    ...batch,
+    entries: [...batch.entries, { ...entry, id: newId(), at: now, stepId, struckAt: null }],
+  };
+}
+
+/** Writes the entry that settles the step and goes on; what settled it before is struck. The last step ends the batch. */
+export function settleStep(batch: Batch, entry: NewEntry, now: string): Batch {
+  const step = currentStep(batch);
+  if (!step) return batch;
+  const recorded = record(strikeSettling(batch, step.id, now), entry, now);
+  const next = batch.currentStep + 1;
+  const isLast = next >= batch.steps.length;
+  return {
+    ...recorded,
+    currentStep: next,
+    finishedAt: isLast ? now : null,
+    outcome: isLast ? 'made' : 'at the bench',
+  };
+}
+
+/** One step back; nothing is struck until the step is settled anew. */
+export function goBack(batch: Batch): Batch {
+  if (batch.currentStep === 0 || batch.outcome !== 'at the bench') return batch;
+  return { ...batch, currentStep: batch.currentStep - 1 };
+}
+
+/** Goes on past a step that already stands settled, writing nothing new. */
+export function goOn(batch: Batch): Batch {
+  const step = currentStep(batch);
+  const isSettled = step && settlingEntries(batch, step.id).length > 0;
+  return isSettled && batch.currentStep + 1 < batch.steps.length
+    ? { ...batch, currentStep: batch.currentStep + 1 }
+    : batch;
+}
+
+/** Takes an entry back: it stays in the record with the time it was struck. */
+export function strikeEntry(batch: Batch, entryId: string, now: string): Batch {
+  return {
+    ...batch,
+    entries: batch.entries.map((entry) =>
+      entry.id === entryId && entry.struckAt === null ? { ...entry, struckAt: now } : entry,
+    ),
+  };
+}
+
+/** Ends a batch that will not be finished; everything written stays. */
+export function giveUp(batch: Batch, now: string): Batch {
+  return { ...batch, outcome: 'given up', finishedAt: now };
+}
+
+const SETTLING: ReadonlySet<string> = new Set([
+  'room',
+  'weighed',
+  'squeezed',
+  'done',
+  'skipped',
+  'counted',
+]);
+
+/** Entries that stand and that settle this step; squeezes repeat until one goes on, so all of them stand. */
+export function settlingEntries(batch: Batch, stepId: string) {
+  return batch.entries.filter(
+    (entry) => entry.stepId === stepId && entry.struckAt === null && SETTLING.has(entry.kind),
+  );
+}
+
+function strikeSettling(batch: Batch, stepId: string, now: string): Batch {
+  return settlingEntries(batch, stepId)
+    .filter((entry) => entry.kind !== 'squeezed')
+    .reduce((struck, entry) => strikeEntry(struck, entry.id, now), batch);
+}

@@ -1,0 +1,74 @@
+import type { MaterialMass } from '../binder';
+import { fizzBalance } from '../chemistry';
+import { reactantsOf } from '../materials';
+import type { Batch, BatchEntry, EntryKind, EntryOf } from './schema';
+
+/** Entries of one kind that have not been struck, oldest first. */
+export function standing<K extends EntryKind>(batch: Batch, kind: K): readonly EntryOf<K>[] {
+  return batch.entries.filter(
+    (entry: BatchEntry): entry is EntryOf<K> => entry.kind === kind && entry.struckAt === null,
+  );
+}
+
+export interface WeighedLine {
+  readonly lineId: string;
+  readonly materialId: string;
+  readonly exactG: number;
+  readonly targetG: number;
+  /** What was really weighed, or null when it was not. */
+  readonly massG: number | null;
+  readonly at: string | null;
+  readonly by: string | null;
+}
+
+/** Planned beside weighed, line by line in the order of the formula. */
+export function weighedLines(batch: Batch): readonly WeighedLine[] {
+  const weighed = new Map(standing(batch, 'weighed').map((entry) => [entry.lineId, entry]));
+  return batch.plan.lines.map(({ lineId, materialId, exactG, targetG }) => {
+    const entry = weighed.get(lineId);
+    return {
+      lineId,
+      materialId,
+      exactG,
+      targetG,
+      massG: entry?.massG ?? null,
+      at: entry?.at ?? null,
+      by: entry?.by ?? null,
+    };
+  });
+}
+
+/** What lies in the main bowl now: its lines as weighed, and every correction. Dishes of other parts do not count. */
+export function bowlContents(batch: Batch): readonly MaterialMass[] {
+  const mainLines = new Set(batch.body.parts[0]?.lines.map((line) => line.id) ?? []);
+  return [
+    ...standing(batch, 'weighed').filter((entry) => mainLines.has(entry.lineId)),
+    ...standing(batch, 'added'),
+  ].map(({ materialId, massG }) => ({ materialId, massG }));
+}
+
+const ROOM_TEMP_C = 20;
+
+/** Soda to acid by mass as it was weighed; null without acid. */
+export function weighedRatio(batch: Batch): number | null {
+  const contents = [...standing(batch, 'weighed'), ...standing(batch, 'added')];
+  return fizzBalance(reactantsOf(contents), ROOM_TEMP_C).sodaToAcidByMass;
+}
+
+/** Everything weighed and added, in grams. */
+export function weighedTotalG(batch: Batch): number {
+  return [...standing(batch, 'weighed'), ...standing(batch, 'added')].reduce(
+    (sum, { massG }) => sum + massG,
+    0,
+  );
+}
+
+/** The newest room reading of the batch. */
+export function roomOf(batch: Batch): EntryOf<'room'> | null {
+  return standing(batch, 'room').at(-1) ?? null;
+}
+
+/** Whole pieces counted, or null before the count. */
+export function countOf(batch: Batch): EntryOf<'counted'> | null {
+  return standing(batch, 'counted').at(-1) ?? null;
+}

@@ -1,0 +1,59 @@
+import { z } from 'zod';
+
+const lengthMm = z.number().min(1).max(1000);
+
+/** A mold by its shape, inside measures in millimeters, or by the water it holds. */
+export const moldSchema = z.discriminatedUnion('shape', [
+  z.object({ shape: z.literal('sphere'), diameterMm: lengthMm }),
+  z.object({ shape: z.literal('half-sphere'), diameterMm: lengthMm }),
+  z.object({ shape: z.literal('cylinder'), diameterMm: lengthMm, heightMm: lengthMm }),
+  z.object({ shape: z.literal('box'), lengthMm, widthMm: lengthMm, heightMm: lengthMm }),
+  z.object({ shape: z.literal('own-volume'), volumeMl: z.number().min(0.5).max(20_000) }),
+]);
+
+export type Mold = z.infer<typeof moldSchema>;
+export type MoldShape = Mold['shape'];
+
+export const MOLD_WORDS: Readonly<Record<MoldShape, string>> = {
+  sphere: 'sphere',
+  'half-sphere': 'half sphere',
+  cylinder: 'cylinder',
+  box: 'box',
+  'own-volume': 'own volume',
+};
+
+const CUBIC_MM_PER_ML = 1000;
+
+/**
+ * Volume a mold holds. Elementary solids; a 70 mm sphere holds 179.6 mL.
+ * @returns milliliters
+ */
+export function moldVolumeMl(mold: Mold): number {
+  switch (mold.shape) {
+    case 'sphere':
+      return (Math.PI * mold.diameterMm ** 3) / 6 / CUBIC_MM_PER_ML;
+    case 'half-sphere':
+      return (Math.PI * mold.diameterMm ** 3) / 12 / CUBIC_MM_PER_ML;
+    case 'cylinder':
+      return (Math.PI * mold.diameterMm ** 2 * mold.heightMm) / 4 / CUBIC_MM_PER_ML;
+    case 'box':
+      return (mold.lengthMm * mold.widthMm * mold.heightMm) / CUBIC_MM_PER_ML;
+    case 'own-volume':
+      return mold.volumeMl;
+  }
+}
+
+/** `70 mm sphere`, `38 x 20 mm cylinder`, `45 mL`. */
+export function describeMold(mold: Mold): string {
+  switch (mold.shape) {
+    case 'sphere':
+    case 'half-sphere':
+      return `${mold.diameterMm} mm ${MOLD_WORDS[mold.shape]}`;
+    case 'cylinder':
+      return `${mold.diameterMm} × ${mold.heightMm} mm cylinder`;
+    case 'box':
+      return `${mold.lengthMm} × ${mold.widthMm} × ${mold.heightMm} mm box`;
+    case 'own-volume':
+      return `${mold.volumeMl} mL mold`;
+  }
+}

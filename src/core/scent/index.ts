@@ -1,0 +1,2 @@
+export { scentReading } from './load';
+export type { ScentReading } from './load';

@@ -1,0 +1,20 @@
+/** Half-width of the green band around a target, as a share of it: fine for what is small, finer for what is much. Common practice. */
+const SMALL_FRACTION = 0.02;
+const LARGE_FRACTION = 0.01;
+const LARGE_FROM_G = 100;
+
+export type Against = 'under' | 'within' | 'over';
+
+/** @returns grams either way that still count as weighed; at least one step of the scale */
+export function toleranceG(targetG: number, stepG: number): number {
+  if (!(targetG >= 0)) throw new RangeError(`targetG must be 0 or more, got ${targetG}`);
+  const fraction = targetG >= LARGE_FROM_G ? LARGE_FRACTION : SMALL_FRACTION;
+  return Math.max(stepG, targetG * fraction);
+}
+
+/** Where a reading stands against its target. */
+export function compareToTarget(massG: number, targetG: number, tolerance: number): Against {
+  // A billionth of a gram forgives binary fractions at the very edge of the band.
+  if (massG < targetG - tolerance - 1e-9) return 'under';
+  return massG > targetG + tolerance + 1e-9 ? 'over' : 'within';
+}

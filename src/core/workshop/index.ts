@@ -1,0 +1,3 @@
+export { USUAL_SETTINGS, settingsSchema } from './settings';
+export type { Settings } from './settings';
+export { smallMeasuresOf } from './smallMeasures';

@@ -1,0 +1,10 @@
+export { FORMAT_VERSION, workshopFileSchema } from './schema';
+export type { WorkshopFile } from './schema';
+export { migrate } from './migrations';
+export type { Migration } from './migrations';
+export { MAX_FILE_BYTES, readWorkshopFile, tooBig } from './read';
+export type { FileResult } from './read';
+export { workshopFileName, writeWorkshopFile } from './write';
+export type { WorkshopContents } from './write';
+export { previewImport } from './merge';
+export type { ImportPreview } from './merge';

@@ -1,0 +1,101 @@
+import type { z } from 'zod';
+import { findMaterial } from '@/core/materials';
+import { migrate } from './migrations';
+import { FORMAT_NAME, FORMAT_VERSION, workshopFileSchema, type WorkshopFile } from './schema';
+
+/** Beyond this a file is refused before it is read: a year of batches is under 2 MB. */
+export const MAX_FILE_BYTES = 16 * 1024 * 1024;
+
+export type FileProblem =
+  | 'too-big'
+  | 'not-json'
+  | 'not-a-workshop'
+  | 'newer'
+  | 'damaged'
+  | 'unknown-material';
+export type FileResult =
+  | { readonly ok: true; readonly workshop: WorkshopFile }
+  | { readonly ok: false; readonly problem: { readonly code: FileProblem; readonly message: string } };
+
+/**
+ * Reads an exported workshop from its text. Nothing is stored here: a refusal leaves everything as it was.
+ * @param text the whole file
+ */
+export function readWorkshopFile(text: string): FileResult {
+  if (text.length > MAX_FILE_BYTES) return tooBig(text.length);
+  const parsed = parseJson(text);
+  if (!parsed.ok) return parsed.failure;
+  const file = parsed.value;
+  if (!isRecord(file) || file.format !== FORMAT_NAME)
+    return failed('not-a-workshop', 'This is JSON, but no Rovack file: its “format” is not “rovack-workshop”.');
+  const version = file.formatVersion;
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
+    return failed('damaged', 'The file does not say which format version it has.');
+  if (version > FORMAT_VERSION)
+    return failed(
+      'newer',
+      `The file has format version ${version}; this Rovack reads up to ${FORMAT_VERSION}. Update it first, then import.`,
+    );
+  const checked = workshopFileSchema.safeParse(migrate(file, version));
+  if (!checked.success) return failed('damaged', `The file is damaged ${where(checked.error)}.`);
+  return checkMaterials(checked.data);
+}
+
+/** The same sentence for a file that is too big to be opened at all. @param bytes its size */
+export function tooBig(bytes: number): FileResult {
+  const mb = (bytes / 1024 / 1024).toFixed(1);
+  return failed('too-big', `The file has ${mb} MB; a workshop file may have ${MAX_FILE_BYTES / 1024 / 1024} MB.`);
+}
+
+function parseJson(
+  text: string,
+): { ok: true; value: unknown } | { ok: false; failure: FileResult } {
+  try {
+    return { ok: true, value: JSON.parse(text) };
+  } catch {
+    const end = text.trimEnd();
+    const isCut = /^\s*[{[]/.test(text) && !/[}\]]$/.test(end);
+    const lines = end.split('\n').length;
+    return {
+      ok: false,
+      failure: failed(
+        'not-json',
+        isCut
+          ? `The file is cut off: it ends in the middle of line ${lines.toLocaleString('en-US')}. Export it again or copy it anew.`
+          : 'This is not a Rovack file: it does not read as JSON.',
+      ),
+    };
+  }
+}
+
+function where(error: z.ZodError): string {
+  const issue = error.issues[0];
+  if (!issue) return 'somewhere';
+  return `at ${issue.path.join('.') || 'its top'}: ${issue.message}`;
+}
+
+function checkMaterials(workshop: WorkshopFile): FileResult {
+  const bodies = [
+    ...workshop.formulas.flatMap((formula) => [
+      { name: formula.name, body: formula.body },
+      ...formula.versions.map((version) => ({ name: formula.name, body: version.body })),
+    ]),
+    ...workshop.batches.map((batch) => ({ name: batch.code, body: batch.body })),
+  ];
+  for (const { name, body } of bodies)
+    for (const line of body.parts.flatMap((part) => part.lines))
+      if (!findMaterial(line.materialId))
+        return failed(
+          'unknown-material',
+          `“${name}” uses the material ${line.materialId}, which this Rovack does not know.`,
+        );
+  return { ok: true, workshop };
+}
+
+function isRecord(value: unknown): value is Record<string, unknown> {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}
+
+function failed(code: FileProblem, message: string): FileResult {
+  return { ok: false, problem: { code, message } };
+}

@@ -1,0 +1,19 @@
+import { FORMAT_NAME, FORMAT_VERSION, type WorkshopFile } from './schema';
+
+export type WorkshopContents = Pick<WorkshopFile, 'formulas' | 'batches' | 'settings'>;
+
+/** The whole workshop as the text of a `.rovack.json` file. Numbers keep every digit. @param now ISO 8601 with zone */
+export function writeWorkshopFile(contents: WorkshopContents, now: string): string {
+  const file: WorkshopFile = {
+    format: FORMAT_NAME,
+    formatVersion: FORMAT_VERSION,
+    exportedAt: now,
+    ...contents,
+  };
+  return `${JSON.stringify(file, null, 1)}\n`;
+}
+
+/** `rovack-2026-04-18.rovack.json` */
+export function workshopFileName(now: string): string {
+  return `rovack-${now.slice(0, 10)}.rovack.json`;
+}

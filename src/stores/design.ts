@@ -1,0 +1,105 @@
+import { defineStore } from 'pinia';
+import { computed, shallowRef, watch } from 'vue';
+import { evaluate, type Evaluation } from '@/core/evaluation';
+import { keepVersion, type FormulaBody } from '@/core/formula';
+import { nowIso } from './now';
+import { useWorkshopStore } from './workshop';
+
+/** Temperature of the usual bath, °C. Becomes a setting with the water model. */
+const BATH_TEMP_C = 38;
+
+/** The formula in hand with its undo, redo and live readings. Undo lasts the visit, by formula. */
+export const useDesignStore = defineStore('design', () => {
+  const workshop = useWorkshopStore();
+  const past = shallowRef<readonly FormulaBody[]>([]);
+  const future = shallowRef<readonly FormulaBody[]>([]);
+  let pullStart: FormulaBody | null = null;
+
+  const formula = computed(() => workshop.formulaInHand);
+  const body = computed(() => formula.value?.body ?? null);
+  const evaluation = computed<Evaluation | null>(() =>
+    body.value
+      ? evaluate(body.value, {
+          humidityPct: workshop.settings.humidityPct,
+          waterTempC: BATH_TEMP_C,
+        })
+      : null,
+  );
+  const canUndo = computed(() => past.value.length > 0);
+  const canRedo = computed(() => future.value.length > 0);
+
+  watch(
+    () => formula.value?.id,
+    () => {
+      past.value = [];
+      future.value = [];
+      pullStart = null;
+    },
+  );
+
+  /** Takes a new body as one step of undo. */
+  function change(next: FormulaBody): void {
+    const current = body.value;
+    if (!current || next === current) return;
+    past.value = [...past.value, current];
+    future.value = [];
+    setBody(next);
+  }
+
+  /** While a boundary is pulled every move repaints, and the whole pull is one step of undo. */
+  function pull(next: FormulaBody): void {
+    pullStart ??= body.value;
+    setBody(next);
+  }
+
+  function endPull(): void {
+    if (pullStart && pullStart !== body.value) {
+      past.value = [...past.value, pullStart];
+      future.value = [];
+    }
+    pullStart = null;
+  }
+
+  function undo(): void {
+    const previous = past.value.at(-1);
+    if (!previous || !body.value) return;
+    past.value = past.value.slice(0, -1);
+    future.value = [body.value, ...future.value];
+    setBody(previous);
+  }
+
+  function redo(): void {
+    const [next, ...rest] = future.value;
+    if (!next || !body.value) return;
+    future.value = rest;
+    past.value = [...past.value, body.value];
+    setBody(next);
+  }
+
+  function rename(name: string): void {
+    if (formula.value) workshop.putFormula({ ...formula.value, name, changedAt: nowIso() });
+  }
+
+  function keep(): void {
+    if (formula.value) workshop.putFormula(keepVersion(formula.value, nowIso()));
+  }
+
+  function setBody(next: FormulaBody): void {
+    if (formula.value) workshop.putFormula({ ...formula.value, body: next, changedAt: nowIso() });
+  }
+
+  return {
+    formula,
+    body,
+    evaluation,
+    canUndo,
+    canRedo,
+    change,
+    pull,
+    endPull,
+    undo,
+    redo,
+    rename,
+    keep,
+  };
+});
