@@ -5,7 +5,12 @@ export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   test: {
     environment: 'node',
-    include: ['src/**/*.test.ts', 'server/**/*.test.ts', 'tests/reference/**/*.test.ts', 'tests/*.test.ts'],
+    include: [
+      'src/**/*.test.ts',
+      'server/**/*.test.ts',
+      'tests/reference/**/*.test.ts',
+      'tests/*.test.ts',
+    ],
     testTimeout: 60_000,
   },
 });

@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { contractAnswer, evaluate } from '../../src/core/evaluation/index.ts';
-import { FAMILIES, METHODS, emptyBody, type FormulaBody } from '../../src/core/formula/index.ts';
-import { readRecipe } from '../../src/core/recipe-text/index.ts';
-import { readWorkshopFile } from '../../src/storage/file/index.ts';
+import { contractAnswer, evaluate } from '../../src/core/evaluation';
+import { FAMILIES, METHODS, emptyBody, type FormulaBody } from '../../src/core/formula';
+import { readRecipe } from '../../src/core/recipe-text';
+import { readWorkshopFile } from '../../src/storage/file';
 
 const optionsSchema = z.object({
   family: z.enum(FAMILIES).optional(),
@@ -16,8 +16,7 @@ const optionsSchema = z.object({
 });
 
 export type Answer =
-  | { readonly ok: true; readonly value: object }
-  | { readonly ok: false; readonly message: string };
+  { readonly ok: true; readonly value: object } | { readonly ok: false; readonly message: string };
 
 /** The contract's answer for the text of a recipe or of an exported file, with the command line's options as written. */
 export function answerFor(text: string, rawOptions: Readonly<Record<string, unknown>>): Answer {

@@ -5,9 +5,6 @@ import { keepVersion, type FormulaBody } from '@/core/formula';
 import { nowIso } from './now';
 import { useWorkshopStore } from './workshop';
 
-/** Temperature of the usual bath, °C. Becomes a setting with the water model. */
-const BATH_TEMP_C = 38;
-
 /** The formula in hand with its undo, redo and live readings. Undo lasts the visit, by formula. */
 export const useDesignStore = defineStore('design', () => {
   const workshop = useWorkshopStore();
@@ -21,7 +18,7 @@ export const useDesignStore = defineStore('design', () => {
     body.value
       ? evaluate(body.value, {
           humidityPct: workshop.settings.humidityPct,
-          waterTempC: BATH_TEMP_C,
+          waterTempC: workshop.settings.waterTempC,
         })
       : null,
   );

@@ -90,7 +90,10 @@ export const useSavingStore = defineStore('saving', () => {
   }
 
   function fail(reason: string): void {
-    status.value = { kind: 'failed', message: `Not saved: ${reason}. Export your workshop to be safe.` };
+    status.value = {
+      kind: 'failed',
+      message: `Not saved: ${reason}. Export your workshop to be safe.`,
+    };
   }
 
   return { status, open, saveFormula, saveBatch, saveSettings, remove, flush };

@@ -80,7 +80,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
 
   /** Loads the sample workshop that ships with the application. Nothing already here is replaced. */
   async function openSample(): Promise<FileResult> {
-    const text = (await import('@sample?raw')).default;
+    const text = (await import('../../demo/orrin-quay.rovack.json?raw')).default;
     const result = readWorkshopFile(text);
     if (!result.ok) return result;
     const known = new Set([...formulas.value, ...batches.value].map(({ id }) => id));

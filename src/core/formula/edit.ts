@@ -1,4 +1,5 @@
 import { PHASES, type Phase } from '../materials';
+import { exactly, type Spread } from '../units';
 import { newLine } from './create';
 import { MAX_LINE_G, type FormulaBody, type Line } from './schema';
 
@@ -7,14 +8,30 @@ import { MAX_LINE_G, type FormulaBody, type Line } from './schema';
  * so that undo is a list of bodies. An id that is not there is a broken caller and throws.
  */
 
-/** Adds a weighed line at the end of its phase. */
+/** Adds a line at the end of its phase. @param amountG grams with their spread */
 export function addLine(
   body: FormulaBody,
   partId: string,
   materialId: string,
-  massG: number,
+  amountG: Spread,
 ): FormulaBody {
-  return insertByPhase(body, partId, newLine(materialId, checkMass(massG)));
+  const { low, best, high } = amountG;
+  [low, best, high].forEach(checkMass);
+  const line = { ...newLine(materialId, best), massLowG: low, massHighG: high };
+  return insertByPhase(body, partId, line);
+}
+
+/**
+ * Adds grams of a material: onto its first unlocked line in the main mix, or as a new line.
+ * @param massG over 0
+ */
+export function addMass(body: FormulaBody, materialId: string, massG: number): FormulaBody {
+  const main = body.parts[0];
+  if (!main) throw new RangeError('a formula must have a main mix');
+  const existing = main.lines.find((line) => line.materialId === materialId && !line.locked);
+  return existing
+    ? setLineMass(body, existing.id, existing.massG + massG)
+    : addLine(body, main.id, materialId, exactly(massG));
 }
 
 export function removeLine(body: FormulaBody, lineId: string): FormulaBody {
@@ -24,12 +41,18 @@ export function removeLine(body: FormulaBody, lineId: string): FormulaBody {
 
 /** A typed weight is certain: it replaces the spread of a cup. */
 export function setLineMass(body: FormulaBody, lineId: string, massG: number): FormulaBody {
-  checkMass(massG);
+  return setLineAmount(body, lineId, exactly(massG));
+}
+
+/** An amount with its honest spread, as a typed `2 tbsp` has one. @param amountG grams */
+export function setLineAmount(body: FormulaBody, lineId: string, amountG: Spread): FormulaBody {
+  const { low, best, high } = amountG;
+  [low, best, high].forEach(checkMass);
   return mapLine(body, lineId, (line) => ({
     ...line,
-    massG,
-    massLowG: massG,
-    massHighG: massG,
+    massG: best,
+    massLowG: low,
+    massHighG: high,
   }));
 }
 

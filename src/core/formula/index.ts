@@ -26,11 +26,13 @@ export { emptyBody, newFormula, newLine, newPart } from './create';
 export { newId } from './newId';
 export {
   addLine,
+  addMass,
   allLines,
   lineById,
   moveLine,
   removeLine,
   reorderLines,
+  setLineAmount,
   setLineLocked,
   setLineMass,
   setLineMaterial,

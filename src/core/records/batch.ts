@@ -119,15 +119,20 @@ const SETTLING: ReadonlySet<string> = new Set([
   'counted',
 ]);
 
-/** Entries that stand and that settle this step; squeezes repeat until one goes on, so all of them stand. */
+/** Entries that stand and that settle this step; a squeeze settles it only when it felt right. */
 export function settlingEntries(batch: Batch, stepId: string) {
   return batch.entries.filter(
-    (entry) => entry.stepId === stepId && entry.struckAt === null && SETTLING.has(entry.kind),
+    (entry) =>
+      entry.stepId === stepId &&
+      entry.struckAt === null &&
+      SETTLING.has(entry.kind) &&
+      (entry.kind !== 'squeezed' || entry.felt === 'right'),
   );
 }
 
 function strikeSettling(batch: Batch, stepId: string, now: string): Batch {
-  return settlingEntries(batch, stepId)
-    .filter((entry) => entry.kind !== 'squeezed')
-    .reduce((struck, entry) => strikeEntry(struck, entry.id, now), batch);
+  return settlingEntries(batch, stepId).reduce(
+    (struck, entry) => strikeEntry(struck, entry.id, now),
+    batch,
+  );
 }

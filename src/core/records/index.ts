@@ -14,6 +14,7 @@ export {
 export {
   bowlContents,
   countOf,
+  openSqueeze,
   roomOf,
   standing,
   weighedLines,
@@ -22,3 +23,4 @@ export {
 } from './summary';
 export type { WeighedLine } from './summary';
 export { nextBatchCode } from './batchCode';
+export { timerLeftS } from './timer';

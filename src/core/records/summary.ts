@@ -12,6 +12,7 @@ export function standing<K extends EntryKind>(batch: Batch, kind: K): readonly E
 
 export interface WeighedLine {
   readonly lineId: string;
+  readonly partId: string;
   readonly materialId: string;
   readonly exactG: number;
   readonly targetG: number;
@@ -24,10 +25,11 @@ export interface WeighedLine {
 /** Planned beside weighed, line by line in the order of the formula. */
 export function weighedLines(batch: Batch): readonly WeighedLine[] {
   const weighed = new Map(standing(batch, 'weighed').map((entry) => [entry.lineId, entry]));
-  return batch.plan.lines.map(({ lineId, materialId, exactG, targetG }) => {
+  return batch.plan.lines.map(({ lineId, partId, materialId, exactG, targetG }) => {
     const entry = weighed.get(lineId);
     return {
       lineId,
+      partId,
       materialId,
       exactG,
       targetG,
@@ -71,4 +73,16 @@ export function roomOf(batch: Batch): EntryOf<'room'> | null {
 /** Whole pieces counted, or null before the count. */
 export function countOf(batch: Batch): EntryOf<'counted'> | null {
   return standing(batch, 'counted').at(-1) ?? null;
+}
+
+/** The newest squeeze of a step that was too dry or too wet and that nothing was added for since; null when none waits. */
+export function openSqueeze(batch: Batch, stepId: string): EntryOf<'squeezed'> | null {
+  const here = batch.entries.filter(
+    (entry) =>
+      entry.stepId === stepId &&
+      entry.struckAt === null &&
+      (entry.kind === 'squeezed' || entry.kind === 'added'),
+  );
+  const last = here.at(-1);
+  return last?.kind === 'squeezed' && last.felt !== 'right' ? last : null;
 }

@@ -10,3 +10,4 @@ export { MEASURE_UNITS, UNIT_SPELLINGS, findUnit } from './household';
 export type { MeasureUnit, MeasureUnitId, UnitKind } from './household';
 export { addSpreads, exactly, multiplySpreads } from './spread';
 export type { Spread } from './spread';
+export { parseNumber } from './parseNumber';

@@ -27,7 +27,8 @@ export interface DbEvents {
 export function openWorkshopDb(name: string, events: DbEvents = {}): Promise<WorkshopDb> {
   return openDB<WorkshopSchema>(name, DATABASE_VERSION, {
     upgrade(db, oldVersion) {
-      if (oldVersion < 1) for (const store of STORE_NAMES) db.createObjectStore(store, { keyPath: 'id' });
+      if (oldVersion < 1)
+        for (const store of STORE_NAMES) db.createObjectStore(store, { keyPath: 'id' });
     },
     blocked: () => events.onBlocked?.(),
     blocking: (_current, _next, event) => (event.target as IDBDatabase).close(),

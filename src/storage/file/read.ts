@@ -7,15 +7,13 @@ import { FORMAT_NAME, FORMAT_VERSION, workshopFileSchema, type WorkshopFile } fr
 export const MAX_FILE_BYTES = 16 * 1024 * 1024;
 
 export type FileProblem =
-  | 'too-big'
-  | 'not-json'
-  | 'not-a-workshop'
-  | 'newer'
-  | 'damaged'
-  | 'unknown-material';
+  'too-big' | 'not-json' | 'not-a-workshop' | 'newer' | 'damaged' | 'unknown-material';
 export type FileResult =
   | { readonly ok: true; readonly workshop: WorkshopFile }
-  | { readonly ok: false; readonly problem: { readonly code: FileProblem; readonly message: string } };
+  | {
+      readonly ok: false;
+      readonly problem: { readonly code: FileProblem; readonly message: string };
+    };
 
 /**
  * Reads an exported workshop from its text. Nothing is stored here: a refusal leaves everything as it was.
@@ -27,7 +25,10 @@ export function readWorkshopFile(text: string): FileResult {
   if (!parsed.ok) return parsed.failure;
   const file = parsed.value;
   if (!isRecord(file) || file.format !== FORMAT_NAME)
-    return failed('not-a-workshop', 'This is JSON, but no Rovack file: its “format” is not “rovack-workshop”.');
+    return failed(
+      'not-a-workshop',
+      'This is JSON, but no Rovack file: its “format” is not “rovack-workshop”.',
+    );
   const version = file.formatVersion;
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
     return failed('damaged', 'The file does not say which format version it has.');
@@ -44,7 +45,10 @@ export function readWorkshopFile(text: string): FileResult {
 /** The same sentence for a file that is too big to be opened at all. @param bytes its size */
 export function tooBig(bytes: number): FileResult {
   const mb = (bytes / 1024 / 1024).toFixed(1);
-  return failed('too-big', `The file has ${mb} MB; a workshop file may have ${MAX_FILE_BYTES / 1024 / 1024} MB.`);
+  return failed(
+    'too-big',
+    `The file has ${mb} MB; a workshop file may have ${MAX_FILE_BYTES / 1024 / 1024} MB.`,
+  );
 }
 
 function parseJson(

@@ -111,7 +111,7 @@ export const materialRules: Rule = (examined) => {
       having('drain'),
       'botanical-drain',
       'info',
-      (names) => `${names} clogs drains: a bag or a strainer.`,
+      (names) => `${names} can clog a drain: a bag or a strainer.`,
     ),
     ...(forSkin
       ? say(

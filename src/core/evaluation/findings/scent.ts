@@ -1,3 +1,4 @@
+import { isForSkin } from '../../formula';
 import { materialById } from '../../materials';
 import { emulsifierTo } from '../fixes';
 import type { Examined, Finding, Rule } from '../types';
@@ -55,7 +56,7 @@ function emulsifier(examined: Examined): readonly Finding[] {
   ];
 }
 
-function cautions({ materials }: Examined): readonly Finding[] {
+function cautions({ materials, body }: Examined): readonly Finding[] {
   const names = (trait: Parameters<typeof has>[1]) =>
     materials
       .filter(({ material }) => has(material.id, trait))
@@ -63,7 +64,7 @@ function cautions({ materials }: Examined): readonly Finding[] {
   const unknown = names('no-limit-on-file');
   const menthol = names('menthol');
   const salicylate = names('methyl-salicylate');
-  const phototoxic = names('phototoxic');
+  const phototoxic = isForSkin(body.family) ? names('phototoxic') : [];
   return [
     ...caution(
       unknown,

@@ -1,0 +1,84 @@
+/**
+ * Arrows point one way: app -> stations, rooms -> ui, stores -> workers, storage, devices -> core.
+ * tests/layers.test.ts breaks each rule on purpose in a fixture and sees it caught.
+ */
+const root = process.env.LAYER_ROOT ?? '';
+const at = (...folders) => `^${root}src/(${folders.join('|')})/`;
+
+const only = (name, from, allowed) => ({
+  name,
+  severity: 'error',
+  from: { path: at(from) },
+  to: { path: `^${root}src/`, pathNot: at(from, ...allowed) },
+});
+
+export default {
+  forbidden: [
+    only('core-stands-alone', 'core', []),
+    only('workers-see-core', 'workers', ['core']),
+    only('storage-sees-core', 'storage', ['core']),
+    only('devices-see-core', 'devices', ['core']),
+    only('stores-look-down', 'stores', ['core', 'workers', 'storage', 'devices']),
+    only('ui-looks-down', 'ui', ['core', 'workers', 'storage', 'devices', 'stores']),
+    only('stations-do-not-see-rooms', 'stations', [
+      'core',
+      'workers',
+      'storage',
+      'devices',
+      'stores',
+      'ui',
+    ]),
+    only('rooms-do-not-see-stations', 'rooms', [
+      'core',
+      'workers',
+      'storage',
+      'devices',
+      'stores',
+      'ui',
+    ]),
+    {
+      name: 'a-station-does-not-see-another',
+      severity: 'error',
+      from: { path: `^${root}src/stations/([^/]+)/` },
+      to: { path: `^${root}src/stations/`, pathNot: `^${root}src/stations/$1/` },
+    },
+    {
+      name: 'core-knows-no-screen-and-no-store',
+      comment: 'zod is the one package core may use: it is pure',
+      severity: 'error',
+      from: { path: at('core'), pathNot: '\\.test\\.ts$' },
+      to: {
+        dependencyTypesNot: ['local', 'aliased-tsconfig', 'aliased'],
+        pathNot: 'node_modules/zod/',
+      },
+    },
+    {
+      name: 'a-module-is-entered-by-its-index',
+      severity: 'error',
+      from: { path: `^${root}src/(core|storage)/([^/]+)/` },
+      to: {
+        path: `^${root}src/(core|storage)/[^/]+/.+`,
+        pathNot: [`^${root}src/$1/$2/`, `^${root}src/(core|storage)/[^/]+/index\\.ts$`],
+      },
+    },
+    {
+      name: 'screens-enter-a-module-by-its-index',
+      severity: 'error',
+      from: { path: at('app', 'stations', 'rooms', 'ui', 'stores', 'workers') },
+      to: {
+        path: `^${root}src/(core|storage|devices)/.+`,
+        pathNot: [
+          `^${root}src/(core|storage)/[^/]+/index\\.ts$`,
+          `^${root}src/devices/index\\.ts$`,
+        ],
+      },
+    },
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+  ],
+  options: {
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '^(dist|tests/e2e)' },
+  },
+};

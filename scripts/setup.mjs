@@ -1,0 +1,3 @@
+import { ensurePackages } from './lib/prepare.mjs';
+
+ensurePackages();

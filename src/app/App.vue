@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { usePreferredDark } from '@vueuse/core';
+import { computed, onMounted, ref, watchEffect } from 'vue';
+import { useRoute } from 'vue-router';
+import { useTheme } from 'vuetify';
+import { useWorkshopStore } from '@/stores/workshop';
+import FirstVisit from './frame/FirstVisit.vue';
+import StationRail from './frame/StationRail.vue';
+
+const workshop = useWorkshopStore();
+const route = useRoute();
+const theme = useTheme();
+const prefersDark = usePreferredDark();
+const problem = ref('');
+
+/** The bench fills the screen: no rail beside it while a batch is made. */
+const isBench = computed(
+  () => route.name === 'make' && workshop.batchInHand?.outcome === 'at the bench',
+);
+const isDark = computed(() =>
+  workshop.settings.look === 'as the system'
+    ? prefersDark.value
+    : workshop.settings.look === 'dark',
+);
+const asksFirst = computed(() => workshop.isFirstVisit && !startsWithSample());
+
+watchEffect(() => {
+  theme.change(isDark.value ? 'dark' : 'light');
+  document.documentElement.dataset.look = isDark.value ? 'dark' : 'light';
+});
+
+onMounted(async () => {
+  try {
+    await workshop.load();
+    if (workshop.isFirstVisit && startsWithSample()) {
+      const opened = await workshop.openSample();
+      if (!opened.ok) problem.value = opened.problem.message;
+    }
+  } catch (error) {
+    problem.value = `This browser would not open its store (${error instanceof Error ? error.message : error}). Private windows often refuse it.`;
+  }
+});
+
+/** The demo server says so in the page it serves. */
+function startsWithSample(): boolean {
+  return document.querySelector<HTMLMetaElement>('meta[name="rovack-start"]')?.content === 'sample';
+}
+</script>
+
+<template>
+  <v-app>
+    <a class="skip" href="#main">Skip to the page</a>
+    <div v-if="problem" class="problem" role="alert">{{ problem }}</div>
+    <FirstVisit v-if="workshop.isLoaded && asksFirst" />
+    <div v-else-if="workshop.isLoaded" class="frame" :class="{ bench: isBench }">
+      <StationRail v-if="!isBench" />
+      <main id="main" class="page" tabindex="-1">
+        <p v-if="workshop.unreadable.length" class="problem" role="alert">
+          {{ workshop.unreadable.length }} stored records could not be read and were left as they
+          are: {{ workshop.unreadable.join(', ') }}.
+        </p>
+        <router-view />
+      </main>
+    </div>
+  </v-app>
+</template>
+
+<style scoped>
+.frame {
+  display: grid;
+  grid-template-columns: 92px minmax(0, 1fr);
+  min-height: 100vh;
+}
+.frame.bench {
+  grid-template-columns: minmax(0, 1fr);
+}
+.page {
+  min-width: 0;
+  outline: none;
+}
+.problem {
+  margin: 0;
+  padding: 10px 24px;
+  border-left: 4px solid var(--rust);
+  background: var(--paper);
+  color: var(--ink);
+}
+.skip {
+  position: absolute;
+  left: -999px;
+  z-index: 10;
+  padding: 10px 14px;
+  background: var(--paper);
+  color: var(--ink);
+}
+.skip:focus {
+  left: 8px;
+  top: 8px;
+}
+@media (max-width: 700px) {
+  .frame {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { useWorkshopStore } from '@/stores/workshop';
+
+const workshop = useWorkshopStore();
+const router = useRouter();
+const problem = ref('');
+
+async function openSample(): Promise<void> {
+  const result = await workshop.openSample();
+  if (!result.ok) problem.value = result.problem.message;
+}
+
+async function startEmpty(): Promise<void> {
+  workshop.changeSettings({});
+  await router.push({ name: 'design' });
+}
+</script>
+
+<template>
+  <main id="main" class="door" tabindex="-1">
+    <svg viewBox="0 0 60 320" class="core" aria-hidden="true">
+      <rect y="0" width="60" height="170" fill="#efe6d8" />
+      <rect y="170" width="60" height="18" fill="#d9c09c" />
+      <rect y="188" width="60" height="22" fill="#c3d5da" />
+      <rect y="210" width="60" height="20" fill="#8fb89f" />
+      <rect y="230" width="60" height="8" fill="#a98bc4" />
+      <rect y="238" width="60" height="82" fill="#e8cd6b" />
+      <rect x="0.5" y="0.5" width="59" height="319" fill="none" stroke="currentColor" />
+    </svg>
+    <div class="words">
+      <h1>Rovack</h1>
+      <p class="lead">
+        Bath bombs, shower steamers, fizzing salts and cleaning fizzies: from a recipe in cups to
+        grams you can trust, a mix you can squeeze, and a record of what was really weighed.
+      </p>
+      <p class="quiet">
+        Everything stays in this browser and in the files you export. Nothing is stored here yet.
+      </p>
+      <div class="choices">
+        <v-btn variant="flat" size="large" @click="startEmpty">Start empty</v-btn>
+        <v-btn size="large" @click="openSample">Open the sample workshop</v-btn>
+      </div>
+      <p class="quiet">
+        The sample is a made-up harbor workshop with its formulas and batches. It can be removed as
+        a whole, and never touches your own.
+      </p>
+      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.door {
+  min-height: 100vh;
+  display: grid;
+  grid-template-columns: auto minmax(0, 560px);
+  justify-content: center;
+  align-items: center;
+  gap: 56px;
+  padding: 32px;
+}
+.core {
+  height: min(70vh, 480px);
+}
+.lead {
+  font-size: 20px;
+  line-height: 1.4;
+}
+h1 {
+  font-size: 48px;
+}
+.choices {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  margin: 24px 0;
+}
+.problem {
+  color: var(--rust);
+}
+@media (max-width: 700px) {
+  .door {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .core {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,12 @@
+import '@fontsource-variable/atkinson-hyperlegible-next';
+import '@fontsource-variable/bricolage-grotesque';
+import 'vuetify/styles';
+import './tokens.css';
+import './vuetify.css';
+import { createPinia } from 'pinia';
+import { createApp } from 'vue';
+import App from './App.vue';
+import { router } from './router';
+import { vuetify } from './theme';
+
+createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app');

@@ -1,0 +1,41 @@
+import { createRouter, createWebHistory } from 'vue-router';
+
+/** Pages load when first walked to; Design is the door. */
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/design' },
+    {
+      path: '/design',
+      name: 'design',
+      component: () => import('@/stations/design/DesignStation.vue'),
+    },
+    {
+      path: '/scale',
+      name: 'scale',
+      component: () => import('@/stations/scale/ScaleStation.vue'),
+    },
+    {
+      path: '/make',
+      name: 'make',
+      component: () => import('@/stations/make/MakeStation.vue'),
+    },
+    {
+      path: '/almanac',
+      name: 'almanac',
+      component: () => import('@/rooms/almanac/AlmanacRoom.vue'),
+    },
+    {
+      path: '/almanac/:batchId',
+      name: 'batch',
+      component: () => import('@/rooms/almanac/BatchRecord.vue'),
+      props: true,
+    },
+    {
+      path: '/workshop',
+      name: 'workshop',
+      component: () => import('@/rooms/workshop/WorkshopRoom.vue'),
+    },
+    { path: '/:lost(.*)*', redirect: '/design' },
+  ],
+});

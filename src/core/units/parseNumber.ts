@@ -1,0 +1,9 @@
+/** A number as people type it: spaces and thousands commas allowed, a lone comma is a decimal point. Null when it is none. */
+export function parseNumber(typed: string): number | null {
+  const text = typed.trim().replace(/[\s\u00a0\u202f]/g, '');
+  if (text === '') return null;
+  const plain = /^-?\d{1,3}(,\d{3})+(\.\d+)?$/.test(text)
+    ? text.replaceAll(',', '')
+    : text.replace(',', '.');
+  return /^-?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : null;
+}

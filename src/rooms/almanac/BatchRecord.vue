@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useRouter } from 'vue-router';
+import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS } from '@/core/formula';
+import { countOf, roomOf, weighedRatio, weighedTotalG } from '@/core/records';
+import { describeMold } from '@/core/scaling';
+import { useWorkshopStore } from '@/stores/workshop';
+import PageHeader from '@/ui/PageHeader.vue';
+import { formatFixed, formatGrams, longDate } from '@/ui/format';
+import RecordEntries from './RecordEntries.vue';
+import RecordWeights from './RecordWeights.vue';
+
+const props = defineProps<{ batchId: string }>();
+const workshop = useWorkshopStore();
+const router = useRouter();
+
+const batch = computed(() => workshop.batches.find(({ id }) => id === props.batchId) ?? null);
+const room = computed(() => (batch.value ? roomOf(batch.value) : null));
+const count = computed(() => (batch.value ? countOf(batch.value) : null));
+const ratio = computed(() => (batch.value ? weighedRatio(batch.value) : null));
+
+async function goOn(): Promise<void> {
+  workshop.changeSettings({ batchInHandId: props.batchId });
+  await router.push({ name: 'make' });
+}
+
+function print(): void {
+  window.print();
+}
+</script>
+
+<template>
+  <div>
+    <PageHeader>
+      <template #title
+        ><h1>{{ batch ? `${batch.code} ${batch.formulaName}` : 'No such batch' }}</h1></template
+      >
+      <template v-if="batch" #sub>
+        {{ FAMILY_WORDS[batch.body.family] }}, version {{ batch.versionNumber }} ·
+        {{ longDate(batch.startedAt) }} · {{ batch.outcome }}
+      </template>
+      <template #actions>
+        <v-btn v-if="batch?.outcome === 'at the bench'" variant="flat" @click="goOn"
+          >Go on at the bench</v-btn
+        >
+        <v-btn v-if="batch" @click="print">Print</v-btn>
+        <v-btn :to="{ name: 'almanac' }">All batches</v-btn>
+      </template>
+    </PageHeader>
+    <p v-if="!batch" class="blank">
+      There is no batch under this address. It may have been in a workshop that was removed.
+    </p>
+    <div v-else class="record">
+      <section aria-label="The batch">
+        <dl class="facts">
+          <div>
+            <dt>Soda to acid, weighed</dt>
+            <dd class="figure">{{ ratio === null ? '–' : formatFixed(ratio, 3) }}</dd>
+            <dd class="quiet">
+              {{
+                batch.readings.sodaToAcidByMass === null
+                  ? 'no acid planned'
+                  : `${formatFixed(batch.readings.sodaToAcidByMass, 3)} planned`
+              }}
+            </dd>
+          </div>
+          <div>
+            <dt>Mix</dt>
+            <dd class="figure">{{ formatGrams(weighedTotalG(batch)) }} g</dd>
+            <dd class="quiet">{{ formatGrams(batch.plan.totalG) }} g planned</dd>
+          </div>
+          <div>
+            <dt>Pieces</dt>
+            <dd class="figure">{{ count ? count.pieces : '–' }}</dd>
+            <dd class="quiet">
+              {{ batch.plan.pieces }} planned{{
+                count?.rejects ? `, ${count.rejects} gone wrong` : ''
+              }}
+            </dd>
+          </div>
+          <div>
+            <dt>Room</dt>
+            <dd class="figure">{{ room ? `${room.humidityPct} %` : '–' }}</dd>
+            <dd class="quiet">{{ room ? `${room.tempC} °C` : 'not read' }}</dd>
+          </div>
+          <div>
+            <dt>Damp index</dt>
+            <dd class="figure">
+              {{
+                batch.readings.dampIndexPct === null
+                  ? '–'
+                  : formatFixed(batch.readings.dampIndexPct, 1)
+              }}
+            </dd>
+            <dd class="quiet">
+              window {{ formatFixed(batch.readings.windowLowPct, 1) }} to
+              {{ formatFixed(batch.readings.windowHighPct, 1) }}
+            </dd>
+          </div>
+        </dl>
+        <p class="quiet">
+          {{ SCHOOL_WORDS[batch.body.school] }}, {{ METHOD_WORDS[batch.body.method] }},
+          {{ describeMold(batch.request.mold) }}, {{ batch.request.scaleStepG }} g scale. Readings
+          of the formula as it was begun, models {{ batch.readings.modelsVersion }}.
+        </p>
+        <RecordWeights :batch="batch" />
+      </section>
+      <RecordEntries :batch="batch" class="entries" />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.blank {
+  padding: 56px 24px;
+  font-size: 16px;
+}
+.record {
+  display: grid;
+  grid-template-columns: minmax(0, 1.5fr) minmax(320px, 1fr);
+}
+section {
+  padding: 20px 24px;
+}
+.entries {
+  border-left: 1px solid var(--hairline);
+}
+.facts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 14px 34px;
+  margin: 0 0 8px;
+}
+dt,
+.facts .quiet {
+  color: var(--mid);
+  font-size: 13px;
+}
+dd {
+  margin: 0;
+}
+.figure {
+  font-size: 25px;
+  line-height: 1.2;
+}
+@media (max-width: 1000px) {
+  .record {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .entries {
+    border: 0;
+  }
+}
+</style>

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { useWorkshopStore } from '@/stores/workshop';
+import PageHeader from '@/ui/PageHeader.vue';
+import FilePanel from './FilePanel.vue';
+import ToolsPanel from './ToolsPanel.vue';
+
+const workshop = useWorkshopStore();
+const isRemoving = ref(false);
+const problem = ref('');
+
+async function openSample(): Promise<void> {
+  const result = await workshop.openSample();
+  problem.value = result.ok ? '' : result.problem.message;
+}
+
+function removeSample(): void {
+  workshop.removeSample();
+  isRemoving.value = false;
+}
+</script>
+
+<template>
+  <div>
+    <PageHeader>
+      <template #title><h1>Workshop</h1></template>
+      <template #sub
+        >{{ workshop.formulas.length }} formulas, {{ workshop.batches.length }} batches in this
+        browser</template
+      >
+    </PageHeader>
+    <div class="room">
+      <FilePanel />
+      <ToolsPanel />
+      <section aria-label="The sample workshop">
+        <h2>The sample workshop</h2>
+        <template v-if="workshop.sampleCount">
+          <p>
+            {{ workshop.sampleCount }} records of the made-up Orrin Quay Bathworks are here. Batches
+            you made from its formulas are yours and stay.
+          </p>
+          <v-btn color="error" @click="isRemoving = true">Remove the sample workshop</v-btn>
+        </template>
+        <template v-else>
+          <p>A made-up harbor workshop with formulas and batches, to look around in.</p>
+          <v-btn @click="openSample">Open the sample workshop</v-btn>
+        </template>
+        <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+      </section>
+    </div>
+    <v-dialog v-model="isRemoving" max-width="460" aria-label="Remove the sample workshop">
+      <v-card>
+        <v-card-title>Remove the sample workshop?</v-card-title>
+        <v-card-text
+          >{{ workshop.sampleCount }} records go, changes you made to them too. Your own formulas
+          and batches stay.</v-card-text
+        >
+        <v-card-actions>
+          <v-btn variant="text" @click="isRemoving = false">Keep it</v-btn>
+          <v-btn color="error" @click="removeSample">Remove it</v-btn>
+        </v-card-actions>
+      </v-card>
+    </v-dialog>
+  </div>
+</template>
+
+<style scoped>
+.room {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(320px, 1fr));
+  gap: 12px 56px;
+  padding: 24px;
+}
+.problem {
+  color: var(--rust);
+}
+</style>

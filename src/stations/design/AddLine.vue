@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { materialById } from '@/core/materials';
+import { readTypedAmount } from '@/core/recipe-text';
+import type { Spread } from '@/core/units';
+import { useWorkshopStore } from '@/stores/workshop';
+import MaterialPicker from '@/ui/MaterialPicker.vue';
+
+const emit = defineEmits<{ add: [materialId: string, amountG: Spread] }>();
+
+const workshop = useWorkshopStore();
+const materialId = ref<string | null>(null);
+const amount = ref('');
+const problem = ref('');
+
+function add(): void {
+  if (materialId.value === null) {
+    problem.value = 'Choose a material.';
+    return;
+  }
+  const typed = readTypedAmount(
+    amount.value,
+    materialById(materialId.value),
+    workshop.smallMeasures,
+  );
+  if (!typed.ok) {
+    problem.value = `How much? ${typed.message}.`;
+    return;
+  }
+  emit('add', materialId.value, typed.massG);
+  materialId.value = null;
+  amount.value = '';
+  problem.value = '';
+}
+</script>
+
+<template>
+  <form class="add" aria-label="Add a material" @submit.prevent="add">
+    <MaterialPicker v-model="materialId" label="Add a material" class="picker" />
+    <v-text-field v-model="amount" label="Grams, or 2 tbsp" class="amount" autocomplete="off" />
+    <v-btn type="submit">Add</v-btn>
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  </form>
+</template>
+
+<style scoped>
+.add {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: flex-start;
+}
+.picker {
+  flex: 1 1 190px;
+}
+.amount {
+  flex: 0 0 140px;
+}
+.problem {
+  flex-basis: 100%;
+  margin: 0;
+  color: var(--rust);
+}
+</style>

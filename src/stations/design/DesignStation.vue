@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { useEventListener } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { describeVersion, emptyBody, type FormulaBody } from '@/core/formula';
+import { useDesignStore } from '@/stores/design';
+import { useWorkshopStore } from '@/stores/workshop';
+import PageHeader from '@/ui/PageHeader.vue';
+import FormulaBench from './FormulaBench.vue';
+import FormulaSettings from './FormulaSettings.vue';
+import FormulaShelf from './FormulaShelf.vue';
+import PasteDialog from './PasteDialog.vue';
+
+const design = useDesignStore();
+const workshop = useWorkshopStore();
+const router = useRouter();
+const isPasting = ref(false);
+const showsShelf = ref(false);
+const formula = computed(() => (showsShelf.value ? null : design.formula));
+
+function take(name: string, body: FormulaBody): void {
+  workshop.startFormula(name, body);
+  showsShelf.value = false;
+}
+
+function startEmpty(): void {
+  take('Untitled', emptyBody('bath-bomb'));
+}
+
+function open(id: string): void {
+  workshop.changeSettings({ formulaInHandId: id });
+  showsShelf.value = false;
+}
+
+useEventListener('keydown', (event: KeyboardEvent) => {
+  const isTyping = (event.target as HTMLElement).closest('input, textarea, .v-overlay');
+  if (!(event.ctrlKey || event.metaKey) || isTyping) return;
+  const key = event.key.toLowerCase();
+  if (key === 'z' && !event.shiftKey) design.undo();
+  else if (key === 'y' || (key === 'z' && event.shiftKey)) design.redo();
+  else return;
+  event.preventDefault();
+});
+</script>
+
+<template>
+  <div class="station">
+    <PageHeader>
+      <template #title>
+        <input
+          v-if="formula"
+          class="name"
+          aria-label="Name of the formula"
+          :value="formula.name"
+          maxlength="80"
+          @change="(event) => design.rename((event.target as HTMLInputElement).value || 'Untitled')"
+        />
+        <h1 v-else>Formulas</h1>
+      </template>
+      <template #sub>
+        <template v-if="formula">
+          <FormulaSettings :body="formula.body" @change="design.change" /> ·
+          {{ describeVersion(formula) }}
+        </template>
+        <template v-else>{{ workshop.formulas.length }} kept in this browser</template>
+      </template>
+      <template #actions>
+        <template v-if="formula">
+          <v-btn :disabled="!design.canUndo" @click="design.undo">Undo</v-btn>
+          <v-btn :disabled="!design.canRedo" @click="design.redo">Redo</v-btn>
+          <v-btn @click="design.keep">Keep version</v-btn>
+          <v-btn @click="showsShelf = true">Formulas</v-btn>
+        </template>
+        <v-btn @click="isPasting = true">Paste a recipe</v-btn>
+        <v-btn v-if="!formula" @click="startEmpty">Start an empty column</v-btn>
+        <v-btn v-if="formula" variant="flat" @click="router.push({ name: 'scale' })"
+          >To the scale</v-btn
+        >
+      </template>
+    </PageHeader>
+    <FormulaBench
+      v-if="formula && design.evaluation"
+      :body="formula.body"
+      :evaluation="design.evaluation"
+    />
+    <FormulaShelf v-else @open="open" @paste="isPasting = true" @empty="startEmpty" />
+    <PasteDialog v-model="isPasting" @take="take" />
+  </div>
+</template>
+
+<style scoped>
+.station {
+  display: flex;
+  flex-direction: column;
+  min-height: 100vh;
+}
+.name {
+  width: 100%;
+  padding: 0 4px;
+  margin-left: -5px;
+  border: 1px solid transparent;
+  border-radius: 4px;
+  background: none;
+  color: inherit;
+  font: 650 30px/1.15 var(--font-heading);
+  letter-spacing: -0.01em;
+  text-overflow: ellipsis;
+}
+.name:hover,
+.name:focus {
+  border-color: var(--hairline);
+}
+</style>

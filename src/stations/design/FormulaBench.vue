@@ -1,0 +1,201 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { Evaluation, Fix } from '@/core/evaluation';
+import {
+  addLine,
+  addMass,
+  lineById,
+  moveLine,
+  removeLine,
+  reorderLines,
+  setLineLocked,
+  setLineMaterial,
+  settleUnread,
+  type FormulaBody,
+  type Line,
+} from '@/core/formula';
+import type { Spread } from '@/core/units';
+import { useDesignStore } from '@/stores/design';
+import FindingsList from '@/ui/FindingsList.vue';
+import { formatGrams } from '@/ui/format';
+import AddLine from './AddLine.vue';
+import FormulaColumn from './FormulaColumn.vue';
+import ReadingsPanel from './ReadingsPanel.vue';
+import SwapDialog from './SwapDialog.vue';
+import UnreadLines from './UnreadLines.vue';
+import WrittenLines from './WrittenLines.vue';
+
+const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
+
+const design = useDesignStore();
+const chosenPartId = ref<string | null>(null);
+const swapping = ref<Line | null>(null);
+const part = computed(
+  () =>
+    props.body.parts.find(({ id }) => id === chosenPartId.value) ??
+    (props.body.parts[0] as FormulaBody['parts'][number]),
+);
+
+function massOf(lines: readonly Line[]): number {
+  return lines.reduce((sum, line) => sum + line.massG, 0);
+}
+
+function act(lineId: string, action: string): void {
+  const line = lineById(props.body, lineId);
+  if (action === 'lock') design.change(setLineLocked(props.body, lineId, !line.locked));
+  else if (action === 'up') design.change(moveLine(props.body, lineId, -1));
+  else if (action === 'down') design.change(moveLine(props.body, lineId, 1));
+  else if (action === 'remove') design.change(removeLine(props.body, lineId));
+  else if (action === 'swap') swapping.value = line;
+}
+
+function swap(materialId: string): void {
+  if (swapping.value) design.change(setLineMaterial(props.body, swapping.value.id, materialId));
+  swapping.value = null;
+}
+
+function add(materialId: string, amountG: Spread): void {
+  design.change(addLine(props.body, part.value.id, materialId, amountG));
+}
+
+function fix({ materialId, massG }: Fix): void {
+  design.change(addMass(props.body, materialId, massG));
+}
+
+function reorder(lineIds: string[], movedId: string): void {
+  design.change(reorderLines(props.body, part.value.id, lineIds, movedId));
+}
+</script>
+
+<template>
+  <div class="bench">
+    <section class="formula" aria-label="The column">
+      <div v-if="body.parts.length > 1" class="parts" role="group" aria-label="Parts">
+        <button
+          v-for="entry in body.parts"
+          :key="entry.id"
+          type="button"
+          class="part"
+          :aria-pressed="entry.id === part.id"
+          @click="chosenPartId = entry.id"
+        >
+          {{ entry.name }} <span class="tabular">{{ formatGrams(massOf(entry.lines)) }} g</span>
+        </button>
+      </div>
+      <FormulaColumn
+        v-if="part.lines.length"
+        :key="part.id"
+        :body="body"
+        :part="part"
+        @change="design.change"
+        @pull="design.pull"
+        @end-pull="design.endPull"
+        @reorder="reorder"
+        @line-action="act"
+      />
+      <p v-else class="blank quiet">
+        An empty column. Add the soda first, then the acid: 2 to 1 by weight is the classic, 1.3 to
+        1 fizzes hardest.
+      </p>
+      <p class="total">
+        <span class="quiet">{{ body.parts.length > 1 ? 'all parts' : 'whole mix' }}</span>
+        <b class="figure">{{ formatGrams(evaluation.totalG) }} g</b>
+      </p>
+      <AddLine @add="add" />
+    </section>
+    <div class="middle">
+      <UnreadLines
+        :unread="body.unread"
+        @settle="(id, line) => design.change(settleUnread(body, id, line))"
+      />
+      <FindingsList :findings="evaluation.findings" @fix="fix" />
+      <WrittenLines :body="body" />
+    </div>
+    <ReadingsPanel class="right" :evaluation="evaluation" />
+    <SwapDialog :line="swapping" @swap="swap" @close="swapping = null" />
+  </div>
+</template>
+
+<style scoped>
+.bench {
+  flex: 1 1 auto;
+  display: grid;
+  grid-template-columns: minmax(590px, 2fr) minmax(250px, 1fr) 300px;
+}
+.formula {
+  align-self: start;
+  min-height: calc(100vh - 88px);
+  display: flex;
+  flex-direction: column;
+  padding: 20px 14px 16px 16px;
+}
+.middle {
+  padding: 20px 20px 24px 18px;
+}
+.middle :deep(.unread) {
+  margin: 0 0 26px;
+}
+.right {
+  padding: 12px 18px;
+  border-left: 1px solid var(--hairline);
+}
+.parts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  margin: -8px 0 10px;
+}
+.part {
+  min-height: 36px;
+  border: 0;
+  border-bottom: 3px solid transparent;
+  background: none;
+  color: var(--mid);
+  font: inherit;
+  cursor: pointer;
+}
+.part[aria-pressed='true'] {
+  border-color: var(--verdigris);
+  color: var(--ink);
+  font-weight: 700;
+}
+.total {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  margin: 10px 114px 12px 34px;
+}
+.total .figure {
+  font-size: 23px;
+}
+.blank {
+  flex: 1 1 auto;
+  max-width: 360px;
+  padding: 40px 24px;
+  font-size: 16px;
+}
+@media (max-width: 1150px) {
+  .bench {
+    grid-template-columns: minmax(0, 1fr) 290px;
+  }
+  .middle {
+    grid-column: 1;
+    grid-row: 2;
+  }
+  .right {
+    grid-row: 1 / span 2;
+    grid-column: 2;
+  }
+}
+@media (max-width: 820px) {
+  .bench {
+    display: block;
+  }
+  .formula {
+    overflow-x: auto;
+  }
+  .right {
+    border-left: 0;
+  }
+}
+</style>

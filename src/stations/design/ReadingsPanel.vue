@@ -1,0 +1,15 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Evaluation } from '@/core/evaluation';
+import WindowInstrument from '@/ui/WindowInstrument.vue';
+import { instrumentsOf } from './readingsWords';
+
+const props = defineProps<{ evaluation: Evaluation }>();
+const instruments = computed(() => instrumentsOf(props.evaluation));
+</script>
+
+<template>
+  <aside class="readings" aria-label="Readings">
+    <WindowInstrument v-for="reading in instruments" :key="reading.title" v-bind="reading" />
+  </aside>
+</template>

@@ -1,0 +1,210 @@
+import type { Evaluation } from '@/core/evaluation';
+import { formatFixed, formatGrams } from '@/ui/format';
+
+/** What an instrument shows: a figure, a scale, a window, a sentence and its why. */
+export interface InstrumentReading {
+  readonly title: string;
+  readonly figure: string;
+  readonly unit: string;
+  readonly value: number | null;
+  readonly from: number;
+  readonly to: number;
+  readonly low: number | null;
+  readonly high: number | null;
+  readonly spread: { readonly low: number; readonly high: number } | null;
+  readonly mark: { readonly at: number; readonly label: string } | null;
+  readonly decimals: number;
+  readonly sentence: string;
+  readonly tone: 'calm' | 'advice' | 'stop';
+  readonly why: readonly string[];
+}
+
+/** The instruments of a formula, top to bottom. */
+export function instrumentsOf(evaluation: Evaluation): readonly InstrumentReading[] {
+  return [
+    fizzInstrument(evaluation),
+    gasInstrument(evaluation),
+    dampInstrument(evaluation),
+    freeWaterInstrument(evaluation),
+    scentInstrument(evaluation),
+  ];
+}
+
+function fizzInstrument({ fizz }: Evaluation): InstrumentReading {
+  const { sodaToAcidByMass: ratio, balanceSodaToAcidByMass: balance } = fizz;
+  const hasBoth = ratio !== null && balance !== null;
+  const isInside = hasBoth && ratio >= fizz.usualLow && ratio <= fizz.usualHigh;
+  return {
+    title: 'Fizz balance',
+    figure: ratio === null ? '–' : formatFixed(ratio, 2),
+    unit: 'soda to acid',
+    value: hasBoth ? ratio : null,
+    from: hasBoth ? fizz.usualLow * 0.6 : 0,
+    to: hasBoth ? Math.max(fizz.usualHigh * 1.25, fizz.ratioSpread?.high ?? 0) : 3,
+    low: hasBoth ? fizz.usualLow : null,
+    high: hasBoth ? fizz.usualHigh : null,
+    spread: hasBoth ? certainSpread(fizz.ratioSpread) : null,
+    mark: hasBoth ? { at: balance, label: `balance ${balance.toFixed(2)}` } : null,
+    decimals: 1,
+    sentence: fizzSentence(fizz),
+    tone: !hasBoth || fizz.limiting === 'base' ? 'stop' : isInside ? 'calm' : 'advice',
+    why: [
+      `Base ${fizz.baseEquivalentsMol.toFixed(3)} mol of equivalents, acid ${fizz.acidEquivalentsMol.toFixed(3)} mol. Balance is where both are the same: 1.31 to 1 by mass for soda on anhydrous citric acid, 1.20 on the monohydrate.`,
+      'The window is the acid’s own balance point up to 1.6 times it: 1.3 to 2.1 with citric acid.',
+      'Source: stoichiometry with IUPAC 2021 atomic weights; window from common practice. None of your own batches speaks in it yet.',
+    ],
+  };
+}
+
+function fizzSentence(fizz: Evaluation['fizz']): string {
+  switch (fizz.limiting) {
+    case 'none':
+      return 'Nothing here fizzes yet.';
+    case 'balanced':
+      return 'In balance: nothing is left over.';
+    case 'acid':
+      return fizz.acidEquivalentsMol === 0
+        ? 'No acid yet: it will not fizz.'
+        : `Acid runs out first: ${formatGrams(fizz.leftoverSodaG)} g of soda left, soft water.`;
+    case 'base':
+      return fizz.baseEquivalentsMol === 0
+        ? 'No soda yet: it will not fizz.'
+        : `Soda runs out first: ${formatGrams(fizz.leftoverAcidG)} g of acid left.`;
+  }
+}
+
+function gasInstrument({ fizz, totalG }: Evaluation): InstrumentReading {
+  const perHundredG = totalG > 0 ? (100 * fizz.co2L) / totalG : 0;
+  return {
+    title: 'Gas',
+    figure: fizz.co2L >= 100 ? formatFixed(fizz.co2L, 0) : formatFixed(fizz.co2L, 1),
+    unit: 'liters',
+    value: perHundredG,
+    from: 0,
+    to: 16,
+    low: null,
+    high: null,
+    spread: null,
+    mark: null,
+    decimals: 0,
+    sentence: `${formatFixed(perHundredG, 1)} L from each 100 g of mix; most possible is about 15.`,
+    tone: 'calm',
+    why: [
+      `${fizz.co2Mol.toFixed(3)} mol of carbon dioxide, ${formatGrams(fizz.co2G)} g, at one atmosphere and the temperature of the bath: V = n R T / p.`,
+      'This is all the gas the reaction makes. In little water part of it stays dissolved.',
+      'Source: ideal gas, exact SI constants; the real gas is about 0.5 % smaller.',
+    ],
+  };
+}
+
+function dampInstrument({ binder }: Evaluation): InstrumentReading {
+  const { dampIndexPct: index, window, verdict } = binder;
+  return {
+    title: 'Damp',
+    figure: index === null ? '–' : formatFixed(index, 1),
+    unit: 'index',
+    value: index,
+    from: 0,
+    to: Math.max(28, window.highPct * 1.2),
+    low: window.lowPct,
+    high: window.highPct,
+    spread: certainSpread(binder.dampSpread),
+    mark: { at: window.aimPct, label: `aim ${window.aimPct.toFixed(1)}` },
+    decimals: 0,
+    sentence: dampSentence(verdict, window.lowPct),
+    tone: verdict === null || verdict === 'in-window' ? 'calm' : 'advice',
+    why: [
+      `${formatFixed(binder.liquidVolumeMl, 1)} mL of liquid, weighted by how well each binds, on ${formatFixed(binder.solidVolumeMl, 0)} mL of solid; the powders soak up ${formatGrams(binder.soakedUpG)} g before damp shows.`,
+      'Index = 100 × weighted liquid ÷ solid, less what is soaked up. The window belongs to the way of forming and moves with the room: drier air wants a little more.',
+      'Source: model of ours after the wet-granulation picture (Iveson et al. 2001, Powder Technology 117); windows from common practice. None of your own batches speaks in it yet.',
+    ],
+  };
+}
+
+function dampSentence(verdict: Evaluation['binder']['verdict'], lowPct: number): string {
+  switch (verdict) {
+    case null:
+      return 'No powder yet.';
+    case 'too-dry':
+      return 'Too dry: it crumbles at the edges.';
+    case 'too-wet':
+      return lowPct === 0 ? 'Too damp to pour.' : 'Too wet: it sticks and swells.';
+    case 'in-window':
+      return lowPct === 0 ? 'Dry enough to pour.' : 'Holds; squeeze again while you press.';
+  }
+}
+
+function freeWaterInstrument({ binder }: Evaluation): InstrumentReading {
+  const sentences = {
+    easy: 'Easy in this room.',
+    brisk: 'Brisk: press at once, in dry air.',
+    risky: 'Risky: small pieces, made at once.',
+    'will-swell': 'Will swell in the bowl or the tray.',
+  } as const;
+  return {
+    title: 'Free water',
+    figure: `${formatFixed(binder.freeWaterPct, 1)} %`,
+    unit: 'of the mix',
+    value: binder.freeWaterPct,
+    from: 0,
+    to: Math.max(4, binder.riskyToPct * 1.15),
+    low: 0,
+    high: binder.easyToPct,
+    spread: null,
+    mark: null,
+    decimals: 1,
+    sentence: `${sentences[binder.freeWaterBand]} All liquids ${formatGrams(binder.liquidG)} g.`,
+    tone:
+      binder.freeWaterBand === 'easy'
+        ? 'calm'
+        : binder.freeWaterBand === 'brisk'
+          ? 'advice'
+          : 'stop',
+    why: [
+      `${formatGrams(binder.freeWaterG)} g of water that can reach the acid: what is poured in as water, and what hides in witch hazel, vinegar, weak alcohol, liquid color and pastes, less what anhydrous washing soda takes into its crystal.`,
+      'Bands: to 1.2 % easy, 2.0 brisk, 3.5 risky; tighter over 50 % humidity, wider under 40 %.',
+      'Source: common practice.',
+    ],
+  };
+}
+
+function scentInstrument({ scent }: Evaluation): InstrumentReading {
+  const { loadPct, usualLowPct, usualHighPct, emulsifierToOil } = scent;
+  const carrier =
+    emulsifierToOil === null
+      ? ''
+      : emulsifierToOil === 0
+        ? ' No emulsifier.'
+        : ` Emulsifier ${emulsifierToOil.toFixed(2)} of oils and scent.`;
+  return {
+    title: 'Scent',
+    figure: `${formatFixed(loadPct, 2)} %`,
+    unit: 'of the mix',
+    value: loadPct,
+    from: 0,
+    to: usualHighPct * 1.5,
+    low: usualLowPct,
+    high: usualHighPct,
+    spread: null,
+    mark: null,
+    decimals: 1,
+    sentence:
+      (scent.scentG === 0
+        ? 'No scent.'
+        : loadPct > usualHighPct
+          ? 'More than usual.'
+          : loadPct < usualLowPct
+            ? 'Faint.'
+            : 'In the usual range.') + carrier,
+    tone: loadPct > usualHighPct ? 'advice' : 'calm',
+    why: [
+      `${formatGrams(scent.scentG)} g of essential oils, fragrance and menthol in the whole piece.`,
+      `The window is the family’s usual range, ${usualLowPct} to ${usualHighPct} %. It is no safety limit: the supplier’s document for each oil decides.`,
+      'Source: common practice.',
+    ],
+  };
+}
+
+function certainSpread(spread: { readonly low: number; readonly high: number } | null) {
+  return spread && spread.high > spread.low ? spread : null;
+}

@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { parseNumber } from '@/core/units';
+import type { Batch } from '@/core/records';
+import { useBenchStore } from '@/stores/bench';
+import { useBenchKeys } from '../useBenchKeys';
+
+const props = defineProps<{ batch: Batch }>();
+const bench = useBenchStore();
+const pieces = ref(String(props.batch.plan.pieces));
+const rejects = ref('0');
+const problem = ref('');
+
+function wholeNumber(text: string): number | null {
+  const value = parseNumber(text);
+  return value !== null && Number.isInteger(value) && value >= 0 && value <= 100_000 ? value : null;
+}
+
+function next(): void {
+  const whole = wholeNumber(pieces.value);
+  const wrong = wholeNumber(rejects.value);
+  if (whole === null || wrong === null) {
+    problem.value = 'Whole numbers, zero or more.';
+    return;
+  }
+  bench.settle({ kind: 'counted', pieces: whole, rejects: wrong });
+}
+
+useBenchKeys({ space: next, b: bench.back });
+</script>
+
+<template>
+  <div class="fields">
+    <div class="field">
+      <label for="pieces">Whole pieces</label>
+      <input
+        id="pieces"
+        v-model="pieces"
+        inputmode="numeric"
+        autocomplete="off"
+        @keydown.enter="next"
+      />
+    </div>
+    <div class="field">
+      <label for="rejects">Gone wrong</label>
+      <input
+        id="rejects"
+        v-model="rejects"
+        inputmode="numeric"
+        autocomplete="off"
+        @keydown.enter="next"
+      />
+    </div>
+  </div>
+  <p class="planned">{{ batch.plan.pieces }} were planned.</p>
+  <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+  <div class="hands">
+    <button type="button" class="hand main" @click="next">Close the batch <kbd>space</kbd></button>
+  </div>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  grid-template-columns: 260px 260px;
+  gap: 24px;
+  margin-top: 32px;
+}
+.planned {
+  color: #c8d2cc;
+  font-size: 20px;
+}
+</style>

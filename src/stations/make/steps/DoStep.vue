@@ -1,0 +1,14 @@
+<script setup lang="ts">
+import { useBenchStore } from '@/stores/bench';
+import { useBenchKeys } from '../useBenchKeys';
+
+const bench = useBenchStore();
+const next = () => bench.settle({ kind: 'done' });
+useBenchKeys({ space: next, b: bench.back });
+</script>
+
+<template>
+  <div class="hands">
+    <button type="button" class="hand main" @click="next">Done, next <kbd>space</kbd></button>
+  </div>
+</template>

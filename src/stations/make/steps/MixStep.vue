@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { useNow } from '@vueuse/core';
+import { computed } from 'vue';
+import type { BenchStep } from '@/core/making';
+import { timerLeftS, type Batch } from '@/core/records';
+import { useBenchStore } from '@/stores/bench';
+import { useBenchKeys } from '../useBenchKeys';
+
+const props = defineProps<{ batch: Batch; step: Extract<BenchStep, { kind: 'mix' }> }>();
+const bench = useBenchStore();
+const now = useNow({ interval: 250 });
+
+/** From the record, so that it runs on through a reload. Null before it is started. */
+const leftS = computed(() => timerLeftS(props.batch, props.step.id, now.value.getTime()));
+const isRunning = computed(() => leftS.value !== null);
+const shown = computed(() => clock(leftS.value ?? props.step.seconds));
+const said = computed(() => {
+  if (leftS.value === null) return 'Start the timer';
+  return leftS.value > 0 ? 'Mixed enough, next' : 'Mixed, next';
+});
+
+function clock(seconds: number): string {
+  const size = Math.abs(Math.ceil(seconds));
+  const text = `${String(Math.floor(size / 60)).padStart(2, '0')}:${String(size % 60).padStart(2, '0')}`;
+  return seconds < 0 ? `+${text}` : text;
+}
+
+function next(): void {
+  if (isRunning.value) bench.settle({ kind: 'done' });
+  else bench.write({ kind: 'timer', seconds: props.step.seconds });
+}
+
+useBenchKeys({ space: next, b: bench.back });
+</script>
+
+<template>
+  <p class="clock" role="timer" :class="{ over: leftS !== null && leftS <= 0 }">
+    <b class="figure">{{ shown }}</b>
+    <span>{{ !isRunning ? 'not started' : (leftS ?? 0) > 0 ? 'left' : 'time is up' }}</span>
+  </p>
+  <div class="hands">
+    <button type="button" class="hand main" @click="next">{{ said }} <kbd>space</kbd></button>
+    <button v-if="!isRunning" type="button" class="hand" @click="bench.settle({ kind: 'done' })">
+      Mixed without it
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.clock {
+  margin: auto 0 0;
+  color: #c8d2cc;
+  font-size: 36px;
+  line-height: 1;
+}
+.figure {
+  margin-right: 18px;
+  color: #f4f1e8;
+  font-size: clamp(90px, 17vw, 190px);
+  font-weight: 750;
+}
+.over .figure {
+  color: #70c2ad;
+}
+</style>

@@ -1,0 +1,198 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { corrections, dampWindow, dampReading, type Correction, type Felt } from '@/core/binder';
+import { usualOilId } from '@/core/evaluation';
+import { isForSkin } from '@/core/formula';
+import { handSigns, type BenchStep } from '@/core/making';
+import { materialById } from '@/core/materials';
+import { bowlContents, openSqueeze, roomOf, type Batch } from '@/core/records';
+import { useBenchStore } from '@/stores/bench';
+import { useWorkshopStore } from '@/stores/workshop';
+import { formatGrams } from '@/ui/format';
+import HandPicture from '../HandPicture.vue';
+import { useBenchKeys } from '../useBenchKeys';
+
+const props = defineProps<{ batch: Batch; step: Extract<BenchStep, { kind: 'squeeze' }> }>();
+const bench = useBenchStore();
+const workshop = useWorkshopStore();
+
+const signs = computed(() => handSigns(props.step.acidIn));
+/** A squeeze that was too dry or too wet and has not been answered yet. */
+const open = computed(() => openSqueeze(props.batch, props.step.id));
+const cures = computed(() => (open.value ? curesFor(open.value.felt) : []));
+
+function curesFor(felt: Felt): readonly Correction[] {
+  const contents = bowlContents(props.batch);
+  const humidityPct = roomOf(props.batch)?.humidityPct ?? workshop.settings.humidityPct;
+  const { settingFatFraction } = dampReading(contents);
+  return corrections({
+    felt,
+    acidIn: props.step.acidIn,
+    contents,
+    window: dampWindow(props.batch.body.method, humidityPct, settingFatFraction),
+    humidityPct,
+    gramsPerSquirt: workshop.smallMeasures.gramsPerSquirt.best,
+    allowsSkinOil: props.batch.body.family === 'bath-bomb' && isForSkin(props.batch.body.family),
+    oilId: usualOilId(
+      contents.map(({ materialId, massG }) => ({ material: materialById(materialId), massG })),
+    ),
+  });
+}
+
+function choose(felt: Felt): void {
+  const entry = { kind: 'squeezed', acidIn: props.step.acidIn, felt } as const;
+  if (felt === 'right') bench.settle(entry);
+  else bench.write(entry);
+}
+
+function added({ materialId, firstG, firstSquirts }: Correction): void {
+  bench.write({
+    kind: 'added',
+    materialId,
+    massG: rounded(firstG),
+    squirts: firstSquirts,
+    why: open.value?.felt === 'too-wet' ? 'squeezed too wet' : 'squeezed too dry',
+  });
+}
+
+/** As a 0.1 g scale weighs it. */
+function rounded(massG: number): number {
+  return Math.round(massG * 10) / 10;
+}
+
+function press(index: number): void {
+  const sign = signs.value[index];
+  const cure = cures.value[index];
+  if (open.value && cure) added(cure);
+  else if (!open.value && sign) choose(sign.felt);
+}
+
+useBenchKeys({
+  1: () => press(0),
+  2: () => press(1),
+  3: () => press(2),
+  b: bench.back,
+});
+</script>
+
+<template>
+  <div v-if="!open" class="signs">
+    <button
+      v-for="(sign, index) in signs"
+      :key="sign.felt"
+      type="button"
+      class="sign"
+      @click="choose(sign.felt)"
+    >
+      <HandPicture :felt="sign.felt" :acid-in="step.acidIn" />
+      <span class="title"
+        >{{ sign.title }} <kbd>{{ index + 1 }}</kbd></span
+      >
+      <span class="what">{{ sign.sign }}</span>
+    </button>
+  </div>
+  <div v-else class="cures">
+    <h2>
+      {{
+        open.felt === 'too-dry'
+          ? 'Too dry. Add one of these, mix, squeeze again.'
+          : 'Too wet. What helps:'
+      }}
+    </h2>
+    <ul class="plain-list">
+      <li v-for="(cure, index) in cures" :key="cure.materialId" class="cure">
+        <div>
+          <b class="figure"
+            >{{ formatGrams(rounded(cure.firstG)) }} g
+            {{ materialById(cure.materialId).name.toLowerCase() }}</b
+          ><template v-if="cure.firstSquirts">, about {{ cure.firstSquirts }} squirts</template>
+          <p>
+            {{ cure.note }} Damp index to {{ cure.dampIndexAfterPct.toFixed(1) }}, free water
+            {{ cure.freeWaterAfterPct.toFixed(1) }} %.
+            <template v-if="cure.inAllG > cure.firstG * 1.05"
+              >Perhaps {{ formatGrams(cure.inAllG) }} g in all.</template
+            >
+          </p>
+        </div>
+        <button type="button" class="hand" @click="added(cure)">
+          Added <kbd>{{ index + 1 }}</kbd>
+        </button>
+      </li>
+    </ul>
+    <div class="hands">
+      <button type="button" class="hand" @click="bench.strike(open.id)">Squeeze again first</button>
+      <button type="button" class="hand" @click="bench.settle({ kind: 'done' })">
+        Go on as it is
+      </button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.signs {
+  flex: 1 1 auto;
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 20px;
+  margin-top: 26px;
+}
+.sign {
+  display: grid;
+  grid-template-rows: minmax(120px, 1fr) auto auto;
+  justify-items: center;
+  gap: 8px;
+  padding: 18px;
+  border: 2px solid #8f9f98;
+  border-radius: 6px;
+  background: none;
+  color: #f4f1e8;
+  font: inherit;
+  cursor: pointer;
+}
+.sign:hover {
+  border-color: #70c2ad;
+}
+.title {
+  font: 650 26px/1.15 var(--font-heading);
+}
+.what {
+  min-height: 50px;
+  color: #c8d2cc;
+  font-size: 18px;
+}
+kbd {
+  margin-left: 8px;
+  font: 500 16px var(--font-body);
+  color: #c8d2cc;
+}
+.cures {
+  flex: 1 1 auto;
+  display: flex;
+  flex-direction: column;
+  margin-top: 22px;
+}
+h2 {
+  font-size: 26px;
+}
+.cure {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 24px;
+  padding: 14px 0;
+  border-bottom: 1px solid #55645f;
+  font-size: 18px;
+}
+.cure p {
+  margin: 2px 0 0;
+  color: #c8d2cc;
+}
+.figure {
+  font-size: 28px;
+}
+@media (max-width: 700px) {
+  .signs {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,37 @@
+import type { Mold, MoldShape } from '@/core/scaling';
+
+const USUAL_DIAMETER_MM = 60;
+
+/** A mold of the shape chosen, keeping the diameter of the one before where both have one. */
+export function moldOfShape(shape: MoldShape, before: Mold): Mold {
+  const diameterMm = 'diameterMm' in before ? before.diameterMm : USUAL_DIAMETER_MM;
+  switch (shape) {
+    case 'sphere':
+    case 'half-sphere':
+      return { shape, diameterMm };
+    case 'cylinder':
+      return { shape, diameterMm, heightMm: 25 };
+    case 'box':
+      return { shape, lengthMm: 40, widthMm: 40, heightMm: 40 };
+    case 'own-volume':
+      return { shape, volumeMl: 100 };
+  }
+}
+
+/** Outline of a mold seen from the side, in mm; an own volume is shown as the cube that holds as much. */
+export function sideView(mold: Mold): { readonly widthMm: number; readonly heightMm: number } {
+  switch (mold.shape) {
+    case 'sphere':
+      return { widthMm: mold.diameterMm, heightMm: mold.diameterMm };
+    case 'half-sphere':
+      return { widthMm: mold.diameterMm, heightMm: mold.diameterMm / 2 };
+    case 'cylinder':
+      return { widthMm: mold.diameterMm, heightMm: mold.heightMm };
+    case 'box':
+      return { widthMm: mold.lengthMm, heightMm: mold.heightMm };
+    case 'own-volume': {
+      const sideMm = Math.cbrt(mold.volumeMl * 1000);
+      return { widthMm: sideMm, heightMm: sideMm };
+    }
+  }
+}

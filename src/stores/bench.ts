@@ -1,0 +1,77 @@
+import { defineStore } from 'pinia';
+import { computed } from 'vue';
+import { evaluate, MODELS_VERSION } from '@/core/evaluation';
+import { keepVersion } from '@/core/formula';
+import {
+  currentStep,
+  giveUp,
+  goBack,
+  goOn,
+  nextBatchCode,
+  record,
+  settleStep,
+  startBatch,
+  strikeEntry,
+  type Batch,
+  type NewEntry,
+} from '@/core/records';
+import type { ScalePlan, ScaleRequest } from '@/core/scaling';
+import { nowIso } from './now';
+import { useWorkshopStore } from './workshop';
+
+/** The batch in hand: every call writes the record and saves it. */
+export const useBenchStore = defineStore('bench', () => {
+  const workshop = useWorkshopStore();
+  const batch = computed(() => workshop.batchInHand);
+  const step = computed(() => (batch.value ? currentStep(batch.value) : null));
+
+  /** Keeps the version that is made, opens the record and takes the batch in hand. */
+  function start(request: ScaleRequest, plan: ScalePlan): Batch | null {
+    const formula = workshop.formulaInHand;
+    if (!formula) return null;
+    const now = nowIso();
+    const kept = keepVersion(formula, now);
+    if (kept !== formula) workshop.putFormula(kept);
+    const { humidityPct, waterTempC } = workshop.settings;
+    const { fizz, binder, scent } = evaluate(kept.body, { humidityPct, waterTempC });
+    const started = startBatch({
+      formula: kept,
+      request,
+      plan,
+      readings: {
+        modelsVersion: MODELS_VERSION,
+        sodaToAcidByMass: fizz.sodaToAcidByMass,
+        balanceSodaToAcidByMass: fizz.balanceSodaToAcidByMass,
+        dampIndexPct: binder.dampIndexPct,
+        windowLowPct: binder.window.lowPct,
+        windowHighPct: binder.window.highPct,
+        freeWaterPct: binder.freeWaterPct,
+        scentLoadPct: scent.loadPct,
+        co2L: fizz.co2L * plan.factor,
+      },
+      code: nextBatchCode(
+        kept.name,
+        workshop.batches.map(({ code }) => code),
+      ),
+      now,
+    });
+    workshop.putBatch(started);
+    workshop.changeSettings({ batchInHandId: started.id });
+    return started;
+  }
+
+  const settle = (entry: NewEntry) => apply((current) => settleStep(current, entry, nowIso()));
+  const write = (entry: NewEntry) => apply((current) => record(current, entry, nowIso()));
+  const strike = (entryId: string) => apply((current) => strikeEntry(current, entryId, nowIso()));
+  const back = () => apply(goBack);
+  const on = () => apply(goOn);
+  const abandon = () => apply((current) => giveUp(current, nowIso()));
+
+  function apply(change: (current: Batch) => Batch): void {
+    if (!batch.value) return;
+    const next = change(batch.value);
+    if (next !== batch.value) workshop.putBatch(next);
+  }
+
+  return { batch, step, start, settle, write, strike, back, on, abandon };
+});

@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Finding, Fix } from '@/core/evaluation';
+import { materialById } from '@/core/materials';
+import { formatGrams } from './format';
+
+const props = defineProps<{ findings: readonly Finding[] }>();
+const emit = defineEmits<{ fix: [fix: Fix] }>();
+
+const WORDS = { stop: 'Stop', warning: 'Warning', advice: 'Advice', info: 'Note' } as const;
+
+const loud = computed(() => props.findings.filter(({ severity }) => severity !== 'info'));
+const notes = computed(() => props.findings.filter(({ severity }) => severity === 'info'));
+
+/** A cure rounded up to what a 0.1 g scale can weigh, so that it really cures. */
+function weighable({ materialId, massG }: Fix): Fix {
+  const step = massG >= 100 ? 1 : 0.1;
+  return { materialId, massG: Number((Math.ceil(massG / step - 1e-9) * step).toFixed(1)) };
+}
+</script>
+
+<template>
+  <section class="findings" aria-label="What stands out">
+    <h2>What stands out</h2>
+    <p v-if="loud.length === 0" class="quiet">Nothing to mend.</p>
+    <ul class="plain-list">
+      <li v-for="finding in loud" :key="finding.code" class="finding" :class="finding.severity">
+        <span class="severity">{{ WORDS[finding.severity] }}</span>
+        {{ finding.message }}
+        <button
+          v-if="finding.fix"
+          type="button"
+          class="fix"
+          @click="emit('fix', weighable(finding.fix))"
+        >
+          + {{ formatGrams(weighable(finding.fix).massG) }} g
+          {{ materialById(finding.fix.materialId).name.toLowerCase() }}
+        </button>
+      </li>
+    </ul>
+    <details v-if="notes.length" class="notes" :open="loud.length === 0">
+      <summary>{{ notes.length }} {{ notes.length === 1 ? 'note' : 'notes' }}</summary>
+      <ul class="plain-list">
+        <li v-for="finding in notes" :key="finding.code" class="finding info">
+          {{ finding.message }}
+        </li>
+      </ul>
+    </details>
+  </section>
+</template>
+
+<style scoped>
+.finding {
+  margin-top: 10px;
+  padding: 1px 0 1px 12px;
+  border-left: 4px solid var(--mid);
+  font-size: 14px;
+}
+.finding.stop,
+.finding.warning {
+  border-color: var(--rust);
+}
+.finding.stop {
+  border-left-width: 8px;
+}
+.finding.advice {
+  border-color: var(--ochre-mark);
+}
+.severity {
+  font-weight: 700;
+  margin-right: 4px;
+}
+.fix {
+  min-height: 28px;
+  padding: 0 2px;
+  border: 0;
+  background: none;
+  color: var(--verdigris);
+  font: inherit;
+  font-weight: 700;
+  cursor: pointer;
+}
+.fix:hover {
+  text-decoration: underline;
+}
+.notes {
+  margin-top: 12px;
+}
+summary {
+  min-height: 28px;
+  color: var(--mid);
+  cursor: pointer;
+}
+</style>

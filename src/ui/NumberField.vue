@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue';
+import { parseNumber } from '@/core/units';
+
+const value = defineModel<number>({ required: true });
+const props = defineProps<{
+  label: string;
+  min: number;
+  max: number;
+  /** Most decimals that are kept and shown. */
+  decimals?: number;
+  suffix?: string;
+}>();
+
+const text = ref(shown(value.value));
+const problem = ref('');
+
+watch(value, (next) => {
+  if (parseNumber(text.value) !== next) text.value = shown(next);
+  problem.value = '';
+});
+
+function shown(number: number): string {
+  return String(Number(number.toFixed(props.decimals ?? 3)));
+}
+
+/** Keeps what was typed in sight; takes it over only when it is a number in range. */
+function take(typed: string): void {
+  text.value = typed;
+  const number = parseNumber(typed);
+  if (number === null) problem.value = 'A number is needed';
+  else if (number < props.min || number > props.max)
+    problem.value = `From ${props.min.toLocaleString('en-US')} to ${props.max.toLocaleString('en-US')}`;
+  else {
+    problem.value = '';
+    value.value = number;
+  }
+}
+</script>
+
+<template>
+  <v-text-field
+    :model-value="text"
+    :label="label"
+    :suffix="suffix"
+    :error-messages="problem"
+    inputmode="decimal"
+    autocomplete="off"
+    @update:model-value="take"
+  />
+</template>

@@ -1,0 +1,10 @@
+/** Hands a text to the browser as a file. */
+export function download(name: string, type: string, text: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  // The browser has read the address by the next turn; keeping it would keep the text in memory.
+  setTimeout(() => URL.revokeObjectURL(url), 0);
+}

@@ -1,0 +1,42 @@
+/** Grams on screen: whole from 100 up, one decimal from 10, two below; thousands set apart. */
+export function formatGrams(massG: number): string {
+  const decimals = massG >= 100 ? 0 : massG >= 10 ? 1 : 2;
+  return massG.toLocaleString('en-US', { maximumFractionDigits: decimals });
+}
+
+/** A fixed number of decimals with thousands set apart. */
+export function formatFixed(value: number, decimals: number): string {
+  return value.toLocaleString('en-US', {
+    minimumFractionDigits: decimals,
+    maximumFractionDigits: decimals,
+  });
+}
+
+/** `18 Apr, 14:05` in the workshop's own zone. */
+export function shortTime(iso: string): string {
+  return new Intl.DateTimeFormat('en-US', {
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+    hourCycle: 'h23',
+  }).format(new Date(iso));
+}
+
+/** `April 18, 2026`. */
+export function longDate(iso: string): string {
+  return new Intl.DateTimeFormat('en-US', {
+    day: 'numeric',
+    month: 'long',
+    year: 'numeric',
+  }).format(new Date(iso));
+}
+
+/** `14:05`. */
+export function clockTime(iso: string): string {
+  return new Intl.DateTimeFormat('en-US', {
+    hour: '2-digit',
+    minute: '2-digit',
+    hourCycle: 'h23',
+  }).format(new Date(iso));
+}
