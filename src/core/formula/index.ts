@@ -24,6 +24,7 @@ export type {
 export { FAMILY_WORDS, METHOD_WORDS, PART_WORDS, SCHOOL_WORDS, isForSkin } from './words';
 export { emptyBody, newFormula, newLine, newPart } from './create';
 export { newId } from './newId';
+export { sameData } from './sameData';
 export {
   addLine,
   addMass,

@@ -1,4 +1,5 @@
 import { allLines } from './edit';
+import { sameData } from './sameData';
 import type { Formula, FormulaBody, FormulaVersion } from './schema';
 
 /** The newest kept version, or undefined before the first. */
@@ -9,7 +10,7 @@ export function latestVersion(formula: Formula): FormulaVersion | undefined {
 /** Has the working body been changed since the newest version? A formula without versions has. */
 export function hasUnkeptChanges(formula: Formula): boolean {
   const latest = latestVersion(formula);
-  return !latest || !sameBody(latest.body, formula.body);
+  return !latest || !sameData(latest.body, formula.body);
 }
 
 /** Keeps the working body as the next version; returns the formula unchanged when nothing changed. @param now ISO 8601 */
@@ -35,8 +36,4 @@ export function describeVersion(formula: Formula): string {
 /** Nothing weighed, nothing waiting: a formula that nobody has begun. */
 export function isBlank(body: FormulaBody): boolean {
   return allLines(body).length === 0 && body.unread.length === 0;
-}
-
-function sameBody(a: FormulaBody, b: FormulaBody): boolean {
-  return a === b || JSON.stringify(a) === JSON.stringify(b);
 }

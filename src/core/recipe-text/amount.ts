@@ -23,6 +23,8 @@ const FILLINGS: ReadonlyArray<readonly [RegExp, Spread]> = [
   ],
 ];
 
+/** `2 T` and `2 t.`, which only capitals tell apart. */
+const ONE_LETTER_SPOON = /^[Tt](?=\.?(?:\s|$))\.?/;
 const UNIT = new RegExp(
   `^(${UNIT_SPELLINGS.map((s) => s.replace(/[.]/g, '\\.').replace(/ /g, '\\s+')).join('|')})(?:\\.|\\b)(?![/'’])`,
   'i',
@@ -67,8 +69,8 @@ function readMeasure(text: string): MeasureReading {
   const quantity = readQuantity(before.rest);
   if (quantity.kind !== 'read') return quantity;
   const after = readFilling(quantity.rest);
-  const match = UNIT.exec(after.rest);
-  const unit = match && findUnit(match[1] ?? '');
+  const match = ONE_LETTER_SPOON.exec(after.rest) ?? UNIT.exec(after.rest);
+  const unit = match && findUnit(match[1] ?? match[0]);
   if (!unit) return /^parts?\b/i.test(after.rest) ? parts() : { kind: 'none' };
   const count = multiplySpreads(multiplySpreads(quantity.count, before.factor), after.factor);
   return {

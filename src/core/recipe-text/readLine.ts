@@ -49,13 +49,13 @@ function findAmount(text: string): Amounted {
   const leading = readAmount(text);
   if (leading.kind === 'bad') return { amount: leading, name: text };
   if (leading.kind === 'read') return { amount: leading, name: tidyName(leading.rest) };
+  if (/\s[-−]\.?\d/.test(text))
+    return { amount: { kind: 'bad', reason: 'the amount is below zero' }, name: text };
   for (const match of text.matchAll(/(?:[:,–-]\s*|\s)(?=[\d.½¼¾⅓⅔⅛]|half\b|an?\s)/gi)) {
     const trailing = readAmount(text.slice(match.index + match[0].length));
     if (trailing.kind === 'read' && tidyName(trailing.rest) === '')
       return { amount: trailing, name: tidyName(text.slice(0, match.index)) };
   }
-  if (/\s[-−]\d/.test(text))
-    return { amount: { kind: 'bad', reason: 'the amount is below zero' }, name: text };
   return { amount: { kind: 'none' }, name: tidyName(text) };
 }
 

@@ -1,4 +1,4 @@
-import type { Formula } from '@/core/formula';
+import { sameData, type Formula } from '@/core/formula';
 import type { Batch } from '@/core/records';
 import type { WorkshopFile } from './schema';
 
@@ -29,12 +29,11 @@ export function previewImport(
 }
 
 function sorted<T extends { readonly id: string }>(incoming: readonly T[], here: readonly T[]) {
-  const known = new Map(here.map((record) => [record.id, JSON.stringify(record)]));
+  const known = new Map(here.map((record) => [record.id, record]));
+  const isSame = (record: T) => sameData(record, known.get(record.id));
   return {
     fresh: incoming.filter((record) => !known.has(record.id)),
-    changed: incoming.filter(
-      (record) => known.has(record.id) && known.get(record.id) !== JSON.stringify(record),
-    ),
-    same: incoming.filter((record) => known.get(record.id) === JSON.stringify(record)).length,
+    changed: incoming.filter((record) => known.has(record.id) && !isSame(record)),
+    same: incoming.filter(isSame).length,
   };
 }

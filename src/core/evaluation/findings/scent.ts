@@ -7,7 +7,6 @@ import { listed, percent } from './words';
 const practice = 'common practice';
 /** Polysorbate 80 at 0.1 to 0.35 of oils and scent is usual. */
 const LEAST_EMULSIFIER = 0.1;
-const USUAL_EMULSIFIER = 0.25;
 /** So little oil leaves no ring, % of the mix. Start value of ours. */
 const OIL_WORTH_CARRYING_PCT = 0.5;
 
@@ -41,7 +40,7 @@ function emulsifier(examined: Examined): readonly Finding[] {
     0,
   );
   if ((100 * oilsG) / readings.totalG < OIL_WORTH_CARRYING_PCT) return [];
-  const fix = emulsifierTo(examined, USUAL_EMULSIFIER, 'polysorbate-80');
+  const fix = emulsifierTo(examined, LEAST_EMULSIFIER, 'polysorbate-80');
   return [
     {
       code: 'oil-without-emulsifier',

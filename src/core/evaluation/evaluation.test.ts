@@ -1,0 +1,184 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
+import {
+  addMass,
+  allLines,
+  emptyBody,
+  setLineMass,
+  type Family,
+  type FormulaBody,
+  type Method,
+} from '../formula';
+import { USUAL_CONDITIONS, contractAnswer, evaluate, type Conditions } from '.';
+
+function codes(body: FormulaBody, conditions: Partial<Conditions> = {}): string[] {
+  return evaluate(body, { ...USUAL_CONDITIONS, ...conditions }).findings.map(({ code }) => code);
+}
+
+function codesOf(text: string, family: Family = 'bath-bomb', method: Method = 'press'): string[] {
+  return codes(bodyFrom(text, family, method));
+}
+
+const PLAIN =
+  '200 g baking soda\n110 g citric acid\n20 g cornstarch\n22 g castor oil\n4 g polysorbate 80';
+
+describe('evaluate', () => {
+  it('is calm about a workable mix', () => {
+    const { binder, fizz, findings } = evaluate(bodyFrom(PLAIN), USUAL_CONDITIONS);
+    expect(binder.verdict).toBe('in-window');
+    expect(fizz.limiting).toBe('acid');
+    expect(findings.filter(({ severity }) => severity !== 'info')).toEqual([]);
+  });
+
+  it('counts the embed for fizz and leaves it out of the damp', () => {
+    const { fizz, binder } = evaluate(bodyFrom(LANTERN), USUAL_CONDITIONS);
+    expect(fizz.sodaToAcidByMass).toBeCloseTo(1070 / 570, 9);
+    expect(binder.solidG).toBeCloseTo(1000 + 520 + 75 + 0.6, 9);
+  });
+
+  it('says nothing of nothing', () => {
+    expect(evaluate(emptyBody('bath-bomb'), USUAL_CONDITIONS)).toMatchObject({
+      totalG: 0,
+      findings: [],
+      binder: { dampIndexPct: null, verdict: null },
+    });
+  });
+
+  it('shows how far cups leave the ratio open', () => {
+    const { ratioSpread } = evaluate(
+      bodyFrom('2 cups baking soda\n1 cup citric acid'),
+      USUAL_CONDITIONS,
+    ).fizz;
+    expect(ratioSpread?.low).toBeLessThan((ratioSpread?.best ?? 0) * 0.85);
+    expect(ratioSpread?.high).toBeGreaterThan((ratioSpread?.best ?? 0) * 1.15);
+  });
+
+  it('scales every amount and no ratio', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.05, max: 40, noNaN: true }), (k) => {
+        const body = bodyFrom(LANTERN);
+        const scaled = allLines(body).reduce((b, l) => setLineMass(b, l.id, l.massG * k), body);
+        const [one, many] = [body, scaled].map((b) => evaluate(b, USUAL_CONDITIONS)) as [
+          ReturnType<typeof evaluate>,
+          ReturnType<typeof evaluate>,
+        ];
+        expect(many.fizz.co2L / one.fizz.co2L).toBeCloseTo(k, 9);
+        expect(many.binder.freeWaterG / one.binder.freeWaterG).toBeCloseTo(k, 9);
+        expect(many.binder.dampIndexPct).toBeCloseTo(one.binder.dampIndexPct ?? 0, 9);
+        expect(many.scent.loadPct).toBeCloseTo(one.scent.loadPct, 9);
+        expect(many.findings.map(({ code }) => code)).toEqual(one.findings.map(({ code }) => code));
+      }),
+      { seed: 17, numRuns: 60 },
+    );
+  });
+});
+
+describe('findings', () => {
+  it.each([
+    ['no-acid', '200 g baking soda', 'bath-bomb'],
+    ['no-base', '100 g citric acid', 'bath-bomb'],
+    ['acid-excess', '100 g baking soda\n100 g citric acid', 'bath-bomb'],
+    ['soda-excess-high', '300 g baking soda\n100 g citric acid', 'bath-bomb'],
+    ['too-dry', '200 g baking soda\n100 g citric acid', 'bath-bomb'],
+    ['too-wet', `${PLAIN}\n60 g castor oil`, 'bath-bomb'],
+    ['free-water-high', `${PLAIN}\n9 g water`, 'bath-bomb'],
+    ['scent-load-high', `${PLAIN}\n9 g fragrance oil`, 'bath-bomb'],
+    ['scent-limit-unknown', `${PLAIN}\n1 g fragrance oil`, 'bath-bomb'],
+    ['oil-without-emulsifier', PLAIN.replace('4 g polysorbate 80', ''), 'bath-bomb'],
+    ['borax-in-bath-product', `${PLAIN}\n10 g borax`, 'bath-bomb'],
+    ['alkali-in-bath-product', `${PLAIN}\n10 g washing soda`, 'shower-steamer'],
+    [
+      'magnesium-carbonate-scale',
+      '100 g washing soda\n100 g epsom salt\n20 g citric acid',
+      'cleaning-fizzy',
+    ],
+    ['ultramarine-with-acid', `${PLAIN}\n0.5 g ultramarine`, 'bath-bomb'],
+    ['menthol-caution', `${PLAIN}\n2 g menthol`, 'shower-steamer'],
+    ['methyl-salicylate-caution', `${PLAIN}\n1 g wintergreen oil`, 'bath-bomb'],
+    ['phototoxic-oil', `${PLAIN}\n1 g bergamot oil`, 'bath-bomb'],
+    ['weak-alcohol-water', `${PLAIN}\n3 g rubbing alcohol`, 'bath-bomb'],
+    ['detergent-bath-caution', `${PLAIN}\n5 g slsa`, 'bath-bomb'],
+    ['volume-measure-uncertain', '2 cups baking soda\n1 cup citric acid', 'bath-bomb'],
+    ['color-over-rate', `${PLAIN}\n3 g water soluble dye`, 'bath-bomb'],
+    ['hygroscopic-salt', `${PLAIN}\n20 g epsom salt`, 'bath-bomb'],
+    ['botanical-drain', `${PLAIN}\n1 g rose petals`, 'bath-bomb'],
+    ['slip-caution', PLAIN, 'bath-bomb'],
+    ['dust-caution', PLAIN, 'bath-bomb'],
+    ['unread-lines', `${PLAIN}\n10 g salt`, 'bath-bomb'],
+  ] as const)('%s', (code, text, family) => {
+    expect(codesOf(text, family)).toContain(code);
+  });
+
+  it('stops borax on skin and welcomes it in a dishwasher', () => {
+    const text = '200 g washing soda\n200 g borax\n60 g citric acid\n30 g vinegar';
+    const stops = (family: Family) =>
+      evaluate(bodyFrom(text, family, 'silicone'), USUAL_CONDITIONS).findings.filter(
+        (f) => f.severity === 'stop',
+      );
+    expect(stops('bath-bomb').map(({ code }) => code)).toEqual([
+      'borax-in-bath-product',
+      'alkali-in-bath-product',
+    ]);
+    expect(stops('cleaning-fizzy')).toEqual([]);
+  });
+
+  it('has no cosmetic caution for a cleaning piece', () => {
+    const found = codesOf(
+      '200 g washing soda\n60 g citric acid\n2 g lemon oil\n5 g slsa',
+      'cleaning-fizzy',
+    );
+    for (const code of ['phototoxic-oil', 'detergent-bath-caution', 'slip-caution'])
+      expect(found).not.toContain(code);
+  });
+
+  it('speaks of the room only outside its working range', () => {
+    expect(codes(bodyFrom(PLAIN), { humidityPct: 36 })).toContain('humidity-low');
+    expect(codes(bodyFrom(PLAIN), { humidityPct: 60 })).toContain('humidity-high');
+    for (const humidityPct of [40, 45, 50, 55])
+      expect(
+        codes(bodyFrom(PLAIN), { humidityPct }).filter((code) => code.startsWith('humidity')),
+      ).toEqual([]);
+  });
+
+  it('puts what is gravest first', () => {
+    const severities = evaluate(
+      bodyFrom(`${PLAIN}\n10 g borax\n9 g water`),
+      USUAL_CONDITIONS,
+    ).findings.map((f) => f.severity);
+    const ranks = severities.map((s) => ['stop', 'warning', 'advice', 'info'].indexOf(s));
+    expect(ranks).toEqual([...ranks].sort((a, b) => a - b));
+  });
+
+  it.each([
+    ['acid-excess', '100 g baking soda\n100 g citric acid'],
+    ['soda-excess-high', '300 g baking soda\n100 g citric acid monohydrate'],
+    ['too-dry', '200 g baking soda\n110 g citric acid\n5 g castor oil'],
+    ['too-wet', `${PLAIN}\n30 g castor oil`],
+    ['oil-without-emulsifier', PLAIN.replace('4 g polysorbate 80', '')],
+  ])('offers a cure for %s that cures it', (code, text) => {
+    const body = bodyFrom(text);
+    const fix = evaluate(body, USUAL_CONDITIONS).findings.find(
+      (finding) => finding.code === code,
+    )?.fix;
+    if (!fix) throw new Error(`no cure for ${code}`);
+    expect(codes(addMass(body, fix.materialId, fix.massG * 1.001))).not.toContain(code);
+    expect(codes(addMass(body, fix.materialId, fix.massG * 0.8))).toContain(code);
+  });
+});
+
+describe('contractAnswer', () => {
+  it('has the contract’s keys, and null where no model speaks yet', () => {
+    const body = bodyFrom(LANTERN);
+    const answer = contractAnswer(body, evaluate(body, USUAL_CONDITIONS), { count: 10 });
+    expect(Object.keys(answer)).toEqual(
+      'lines unread totals fizz water binder scent color piece findings'.split(' '),
+    );
+    expect(answer.water.phFresh).toBeNull();
+    expect(answer.color).toEqual({ powderHex: null, waterHex: null });
+    expect(answer.totals.massG).toBeCloseTo(answer.totals.solidG + answer.totals.liquidG, 9);
+    expect(answer.piece.massG).toBeCloseTo(answer.totals.massG / 10, 9);
+    expect(answer.lines.filter(({ part }) => part === 'embed')).toHaveLength(2);
+    expect(JSON.parse(JSON.stringify(answer))).toEqual(answer);
+  });
+});

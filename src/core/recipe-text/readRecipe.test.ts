@@ -1,0 +1,224 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { emptyBody, newLine, newPart, type FormulaBody } from '../formula';
+import { MATERIALS } from '../materials';
+import { GRAMS_PER_OUNCE, ML_PER_US_CUP, ML_PER_US_TABLESPOON, ML_PER_US_TEASPOON } from '../units';
+import { readRecipe, writeRecipe, type RecipeReading } from '.';
+
+function read(text: string): RecipeReading {
+  const result = readRecipe(text);
+  if (!result.ok) throw new Error(result.problem.message);
+  return result.recipe;
+}
+
+function firstLine(text: string) {
+  const line = read(text).parts[0]?.lines[0];
+  if (!line) throw new Error(`not read: ${read(text).unread[0]?.reason}`);
+  return line;
+}
+
+const WATER = 0.998;
+const cup = ML_PER_US_CUP * WATER;
+const tbsp = ML_PER_US_TABLESPOON * WATER;
+const tsp = ML_PER_US_TEASPOON * WATER;
+
+describe('amounts as people write them', () => {
+  it.each([
+    ['500g water', 500],
+    ['1.2 oz water', 1.2 * GRAMS_PER_OUNCE],
+    ['1,000 g water', 1000],
+    ['2,5 g water', 2.5],
+    ['0.5kg water', 500],
+    ['1 1/2 c water', 1.5 * cup],
+    ['1½ cups of water', 1.5 * cup],
+    ['½ cup water', 0.5 * cup],
+    ['1/4 cup + 1 tbsp water', 0.25 * cup + tbsp],
+    ['1 cup and 2 tbsp water', cup + 2 * tbsp],
+    ['half a cup water', 0.5 * cup],
+    ['three quarters of a cup of water', 0.75 * cup],
+    ['a scant half cup of water', 0.92 * 0.5 * cup],
+    ['a heaping tsp water', 1.25 * tsp],
+    ['2 T water', 2 * tbsp],
+    ['2 t. water', 2 * tsp],
+    ['2tbsp water', 2 * tbsp],
+    ['2-3 tsp water', 2.5 * tsp],
+    ['5 to 10 g water', 7.5],
+    ['2 fl oz water', 0.25 * cup],
+    ['a pinch of water', tsp / 16],
+    ['two cups water', 2 * cup],
+    ['250 ml water', 250 * WATER],
+    ['water 500 g', 500],
+    ['Water: 2 cups', 2 * cup],
+    ['water - 30 g', 30],
+    ['- 30 g water', 30],
+    ['3. 30 g water', 30],
+    ['2) 30 g water', 30],
+    ['[ ] 30 g water', 30],
+    ['• 30 g WATER', 30],
+    ['30 g water # from the kettle', 30],
+    ['2 cups (440 g) water', 440],
+  ])('%s', (text, grams) => {
+    expect(firstLine(text).massG).toBeCloseTo(grams, 6);
+  });
+
+  it('keeps a weighed amount certain and a scooped one open', () => {
+    expect(firstLine('500 g baking soda')).toMatchObject({ massLowG: 500, massHighG: 500 });
+    const cupful = firstLine('2 cups baking soda');
+    expect(cupful.massLowG).toBeLessThan(cupful.massG * 0.95);
+    expect(cupful.massHighG).toBeGreaterThan(cupful.massG * 1.05);
+    expect(firstLine('5-10 drops lavender essential oil')).toMatchObject({
+      massG: expect.closeTo((7.5 / 20) * 0.885, 9),
+      massLowG: expect.closeTo((5 / 40) * 0.885, 9),
+    });
+  });
+
+  it('weighs a sifted cup lighter and a packed one heavier', () => {
+    const [sifted, level, packed] = [
+      '1 cup baking soda (sifted)',
+      '1 cup baking soda',
+      '1 packed cup baking soda',
+    ].map((text) => firstLine(text).massG) as [number, number, number];
+    expect(sifted).toBeLessThan(level);
+    expect(level).toBeLessThan(packed);
+  });
+});
+
+describe('names as people write them', () => {
+  it.each([
+    ['10 g Bicarbonate of Soda', 'sodium-bicarbonate'],
+    ['10 g organic fine baking soda', 'sodium-bicarbonate'],
+    ['10 g citirc acid', 'citric-acid'],
+    ['10 g corn starch', 'cornstarch'],
+    ['10 g Epsom salts', 'magnesium-sulfate-heptahydrate'],
+    ['10 g 91% isopropyl alcohol', 'isopropyl-alcohol-91'],
+    ['10 g melted coconut oil', 'coconut-oil'],
+    ['10 drops sweet orange EO', 'sweet-orange-essential-oil'],
+    ['10 g purple mica', 'mica'],
+    ['1 tsp poly 80', 'polysorbate-80'],
+    ['10 g SLSA (mask!)', 'sodium-lauryl-sulfoacetate'],
+  ])('%s', (text, id) => {
+    expect(firstLine(text).materialId).toBe(id);
+  });
+
+  it('says what it took a short or misspelled name for', () => {
+    expect(read('10 g citric\n10 g citirc acid').remarks).toEqual([
+      'Line 1: “citric” is read as Citric acid, anhydrous.',
+      'Line 2: “citirc acid” is read as Citric acid, anhydrous.',
+    ]);
+    expect(read('10 g citric acid').remarks).toEqual([]);
+  });
+
+  it('asks where a name can be several things, instead of guessing', () => {
+    const [salt] = read('10 g salt\n1 g water').unread;
+    expect(salt?.reason).toMatch(/several things/);
+    expect(salt?.choices).toContain('sea-salt');
+  });
+
+  it('does not take a material out of a name that only holds its word', () => {
+    expect(read('10 g coconut sugar\n1 g water').unread[0]?.reason).toMatch(
+      /not a material on file/,
+    );
+  });
+});
+
+describe('the whole page', () => {
+  it('opens parts by headings, groups by phase, keeps a yield and every line in sight', () => {
+    const recipe = read(
+      [
+        'Dry ingredients:',
+        '1 cup citric acid',
+        '2 cups baking soda',
+        'Wet',
+        '1 tbsp almond oil',
+        'Embed:',
+        '50 g baking soda',
+        'For the topping:',
+        'a pinch of rose petals',
+        'makes 6',
+        'Mix it all and press.',
+      ].join('\n'),
+    );
+    expect(recipe.parts.map(({ kind }) => kind)).toEqual(['main', 'embed', 'topping']);
+    expect(recipe.parts[0]?.lines.map(({ phase }) => phase)).toEqual(['dry', 'wet', 'acid']);
+    expect(recipe.pieces).toBe(6);
+    expect(recipe.unread).toMatchObject([{ line: 11, text: 'Mix it all and press.' }]);
+  });
+
+  it.each([
+    ['1/0 cup borax', /divides by zero/],
+    ['-5 g kaolin', /below zero/],
+    ['kaolin -5 g', /below zero/],
+    ['0 g kaolin', /amount is zero/],
+    ['99999999 kg kaolin', /more than the 1,000 kg/],
+    ['2 parts baking soda', /parts are shares/],
+    ['kaolin', /how much/],
+    ['20 g', /of what/],
+    ['20 g unobtainium', /not a material on file/],
+  ])('leaves “%s” in sight with its reason', (text, reason) => {
+    expect(read(`${text}\n1 g water`).unread).toMatchObject([
+      { line: 1, text, reason: expect.stringMatching(reason) },
+    ]);
+  });
+
+  it.each([
+    ['', 'empty', /Nothing was pasted/],
+    [' \n\t\n', 'empty', /Nothing was pasted/],
+    ['# only a comment', 'empty', /Nothing was pasted/],
+    ['It was a gray morning on the quay.\nThe ferry was late.', 'no-recipe', /Line 1 says “It was/],
+    [Array(2000).fill('1 g water').join('\n'), 'too-long', /2,000 lines.*300 lines/],
+    ['x'.repeat(100_000), 'too-long', /100,000 characters/],
+  ])('refuses %# with a sentence', (text, code, message) => {
+    expect(readRecipe(text)).toMatchObject({
+      ok: false,
+      problem: { code, message: expect.stringMatching(message) },
+    });
+  });
+
+  it('never throws, whatever is pasted, and drops no line in silence', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.string({ unit: 'grapheme', maxLength: 60 }), { maxLength: 12 }),
+        (lines) => {
+          const result = readRecipe(['1 g water', ...lines].join('\n'));
+          expect(result.ok).toBe(true);
+        },
+      ),
+      { seed: 7, numRuns: 300 },
+    );
+  });
+});
+
+describe('writeRecipe', () => {
+  it('is read back to the same grams, materials and parts', () => {
+    const line = fc.record({
+      id: fc.constantFrom(...MATERIALS.map((material) => material.id)),
+      massG: fc.double({ min: 0.001, max: 100_000, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(
+        fc.array(line, { minLength: 1, maxLength: 10 }),
+        fc.array(line, { maxLength: 4 }),
+        (main, embed) => {
+          const lines = (entries: typeof main) => entries.map((e) => newLine(e.id, e.massG));
+          const base = emptyBody('bath-bomb');
+          const body: FormulaBody = {
+            ...base,
+            parts: [
+              { ...newPart('main', 'Main mix'), lines: lines(main) },
+              ...(embed.length ? [{ ...newPart('embed', 'Embed'), lines: lines(embed) }] : []),
+            ],
+          };
+          const again = read(writeRecipe(body));
+          expect(again.unread).toEqual([]);
+          const flat = (parts: FormulaBody['parts']) =>
+            parts.map((part) => ({
+              kind: part.kind,
+              lines: part.lines.map((l) => `${l.materialId} ${l.massG}`).sort(),
+            }));
+          expect(flat(again.parts)).toEqual(flat(body.parts));
+        },
+      ),
+      { seed: 11, numRuns: 100 },
+    );
+  });
+});

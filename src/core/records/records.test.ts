@@ -1,0 +1,265 @@
+import { describe, expect, it } from 'vitest';
+import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
+import { keepVersion, newFormula, type FormulaBody } from '../formula';
+import { planSteps, weighedLineIds } from '../making';
+import { materialById } from '../materials';
+import { planScale, type ScaleRequest } from '../scaling';
+import {
+  batchSchema,
+  bowlContents,
+  currentStep,
+  giveUp,
+  goBack,
+  goOn,
+  nextBatchCode,
+  openSqueeze,
+  record,
+  roomOf,
+  settleStep,
+  standing,
+  startBatch,
+  strikeEntry,
+  timerLeftS,
+  weighedLines,
+  weighedRatio,
+  type Batch,
+} from '.';
+
+const REQUEST: ScaleRequest = {
+  want: { kind: 'total', massG: 1000 },
+  mold: { shape: 'sphere', diameterMm: 60 },
+  scaleStepG: 0.1,
+  lossPct: 0,
+};
+const READINGS = {
+  modelsVersion: '1',
+  sodaToAcidByMass: 1.9,
+  balanceSodaToAcidByMass: 1.31,
+  dampIndexPct: 12,
+  windowLowPct: 10,
+  windowHighPct: 17,
+  freeWaterPct: 0.4,
+  scentLoadPct: 0.7,
+  co2L: 100,
+};
+let minute = 0;
+const now = () => new Date(Date.UTC(2026, 3, 18, 9, minute++)).toISOString();
+
+function begun(body: FormulaBody = bodyFrom(LANTERN)): Batch {
+  const formula = keepVersion(newFormula('Quince Lantern', body, now()), now());
+  const planned = planScale(body, REQUEST);
+  if (!planned.ok) throw new Error(planned.problem.message);
+  return startBatch({
+    formula,
+    request: REQUEST,
+    plan: planned.plan,
+    readings: READINGS,
+    code: 'QL-001',
+    now: now(),
+  });
+}
+
+/** Settles steps as a careful maker does, up to the first one that matches. */
+function workTo(batch: Batch, stop: (stepId: string) => boolean): Batch {
+  for (let step = currentStep(batch); step && !stop(step.id); step = currentStep(batch)) {
+    if (step.kind === 'weigh')
+      batch = settleStep(
+        batch,
+        {
+          kind: 'weighed',
+          lineId: step.lineId,
+          materialId: step.materialId,
+          targetG: step.targetG,
+          massG: step.targetG,
+          by: 'typed',
+        },
+        now(),
+      );
+    else if (step.kind === 'room')
+      batch = settleStep(batch, { kind: 'room', humidityPct: 46, tempC: 19.5 }, now());
+    else if (step.kind === 'squeeze')
+      batch = settleStep(batch, { kind: 'squeezed', acidIn: step.acidIn, felt: 'right' }, now());
+    else if (step.kind === 'count')
+      batch = settleStep(batch, { kind: 'counted', pieces: 9, rejects: 1 }, now());
+    else batch = settleStep(batch, { kind: 'done' }, now());
+  }
+  return batch;
+}
+
+describe('the order of the work', () => {
+  const kindsOf = (batch: Batch) =>
+    batch.steps.map((step) =>
+      step.kind === 'weigh' ? materialById(step.materialId).role : step.id,
+    );
+
+  it('is acid last: powders, color with its water, wet beaker, squeeze, acid, squeeze', () => {
+    expect(kindsOf(begun())).toEqual([
+      'room',
+      'base',
+      'starch',
+      'sieve',
+      'base',
+      'acid',
+      'color',
+      'watery',
+      'bloom',
+      'mix-dry',
+      'oil',
+      'butter',
+      'emulsifier',
+      'scent',
+      'mix-wet',
+      'squeeze-before',
+      'acid',
+      'mix-acid',
+      'squeeze-after',
+      'press',
+      'count',
+    ]);
+  });
+
+  it('weighs the acid with the powders when all dry goes first, with one squeeze', () => {
+    const kinds = kindsOf(begun({ ...bodyFrom(LANTERN), school: 'all-dry-first' }));
+    expect(kinds.indexOf('acid')).toBeLessThan(kinds.indexOf('mix-dry'));
+    expect(kinds.filter((kind) => kind.startsWith('squeeze'))).toEqual(['squeeze-before']);
+    expect(kinds).not.toContain('mix-acid');
+  });
+
+  it('weighs every line of every part exactly once, in either order', () => {
+    for (const school of ['acid-last', 'all-dry-first'] as const) {
+      const body = { ...bodyFrom(LANTERN), school };
+      const planned = planScale(body, REQUEST);
+      const steps = planned.ok ? planSteps(body, planned.plan.lines, 0.1) : [];
+      const lineIds = body.parts.flatMap((part) => part.lines.map(({ id }) => id));
+      expect([...weighedLineIds(steps)].sort()).toEqual([...lineIds].sort());
+    }
+  });
+
+  it('leaves out what a bare formula does not need', () => {
+    expect(kindsOf(begun(bodyFrom('200 g baking soda\n100 g citric acid')))).toEqual([
+      'room',
+      'base',
+      'sieve',
+      'mix-dry',
+      'squeeze-before',
+      'acid',
+      'mix-acid',
+      'squeeze-after',
+      'press',
+      'count',
+    ]);
+  });
+});
+
+describe('a batch', () => {
+  it('keeps what was weighed beside what was planned, and its ratio', () => {
+    const done = workTo(begun(), () => false);
+    expect(done).toMatchObject({ outcome: 'made', finishedAt: expect.any(String) });
+    expect(weighedLines(done).every((line) => line.massG === line.targetG)).toBe(true);
+    expect(weighedRatio(done)).toBeCloseTo(1070 / 570, 2);
+    expect(roomOf(done)).toMatchObject({ humidityPct: 46, tempC: 19.5 });
+    expect(batchSchema.parse(JSON.parse(JSON.stringify(done)))).toEqual(done);
+  });
+
+  it('strikes the first weight when a line is weighed again, and keeps both', () => {
+    const weighed = workTo(begun(), (id) => id === 'sieve');
+    const back = goBack(weighed);
+    const step = currentStep(back);
+    if (step?.kind !== 'weigh') throw new Error('a weighing was expected');
+    const again = settleStep(
+      back,
+      {
+        kind: 'weighed',
+        lineId: step.lineId,
+        materialId: step.materialId,
+        targetG: step.targetG,
+        massG: 40,
+        by: 'typed',
+      },
+      now(),
+    );
+    const entries = again.entries.filter((entry) => entry.stepId === step.id);
+    expect(entries.map(({ struckAt }) => struckAt !== null)).toEqual([true, false]);
+    expect(weighedLines(again).find(({ lineId }) => lineId === step.lineId)?.massG).toBe(40);
+  });
+
+  it('goes back and on again without writing anything', () => {
+    const batch = workTo(begun(), (id) => id === 'mix-dry');
+    const there = goOn(goBack(batch));
+    expect(there).toEqual(batch);
+    expect(goOn(there)).toBe(there);
+    expect(goBack(begun()).currentStep).toBe(0);
+  });
+
+  it('waits on a dry squeeze until something is added, and counts that into the bowl', () => {
+    const squeezing = workTo(begun(), (id) => id === 'squeeze-after');
+    const dry = record(squeezing, { kind: 'squeezed', acidIn: true, felt: 'too-dry' }, now());
+    expect(openSqueeze(dry, 'squeeze-after')?.felt).toBe('too-dry');
+    expect(goOn(dry)).toBe(dry);
+    const bowlG = (batch: Batch) => bowlContents(batch).reduce((sum, { massG }) => sum + massG, 0);
+    const cured = record(
+      dry,
+      {
+        kind: 'added',
+        materialId: 'sweet-almond-oil',
+        massG: 1,
+        squirts: null,
+        why: 'squeezed too dry',
+      },
+      now(),
+    );
+    expect(openSqueeze(cured, 'squeeze-after')).toBeNull();
+    expect(bowlG(cured)).toBeCloseTo(bowlG(dry) + 1, 9);
+    const taken = strikeEntry(cured, cured.entries.at(-1)?.id ?? '', now());
+    expect(bowlG(taken)).toBeCloseTo(bowlG(dry), 9);
+    expect(taken.entries).toHaveLength(cured.entries.length);
+  });
+
+  it('leaves the embed out of the bowl', () => {
+    const done = workTo(begun(), () => false);
+    const citric = bowlContents(done).filter(({ materialId }) => materialId === 'citric-acid');
+    expect(citric).toHaveLength(1);
+    expect(
+      standing(done, 'weighed').filter(({ materialId }) => materialId === 'citric-acid'),
+    ).toHaveLength(2);
+  });
+
+  it('runs a timer from the record, whatever the page did in between', () => {
+    const mixing = workTo(begun(), (id) => id === 'mix-dry');
+    expect(timerLeftS(mixing, 'mix-dry', Date.now())).toBeNull();
+    const at = '2026-04-18T10:00:00.000+00:00';
+    const started = record(mixing, { kind: 'timer', seconds: 600 }, at);
+    expect(timerLeftS(started, 'mix-dry', Date.parse(at) + 90_000)).toBe(510);
+    expect(timerLeftS(started, 'mix-dry', Date.parse(at) + 630_000)).toBe(-30);
+    expect(timerLeftS(started, 'mix-dry', Date.parse(at) - 99_000)).toBe(600);
+  });
+
+  it('can be given up with everything written', () => {
+    const half = workTo(begun(), (id) => id === 'squeeze-before');
+    const given = giveUp(half, now());
+    expect(given.outcome).toBe('given up');
+    expect(given.entries).toEqual(half.entries);
+  });
+
+  it('needs a kept version to be made from', () => {
+    const formula = newFormula('Quince Lantern', bodyFrom(LANTERN), now());
+    const { request, readings, code } = { request: REQUEST, readings: READINGS, code: 'QL-001' };
+    const planned = planScale(formula.body, REQUEST);
+    if (!planned.ok) throw new Error(planned.problem.message);
+    expect(() =>
+      startBatch({ formula, request, plan: planned.plan, readings, code, now: now() }),
+    ).toThrow(/must have a kept version/);
+  });
+});
+
+describe('nextBatchCode', () => {
+  it.each([
+    ['Quince Lantern', [], 'QL-001'],
+    ['Quince Lantern', ['QL-001', 'QL-117', 'BW-200'], 'QL-118'],
+    ['Untitled', ['QL-001'], 'UNT-001'],
+    ['70 mm no. 4', [], '7MN-001'],
+    ['***', [], 'B-001'],
+  ])('%s after %j is %s', (name, existing, code) => {
+    expect(nextBatchCode(name, existing)).toBe(code);
+  });
+});

@@ -1,0 +1,138 @@
+import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { addMass, emptyBody, keepVersion, newFormula } from '@/core/formula';
+import {
+  MAX_FILE_BYTES,
+  migrate,
+  previewImport,
+  readWorkshopFile,
+  tooBig,
+  workshopFileName,
+  writeWorkshopFile,
+  type WorkshopFile,
+} from '.';
+
+const NOW = '2026-04-18T10:00:00.000+02:00';
+const SAMPLE = readFileSync(
+  new URL('../../../demo/orrin-quay.rovack.json', import.meta.url),
+  'utf8',
+);
+
+function opened(text: string): WorkshopFile {
+  const result = readWorkshopFile(text);
+  if (!result.ok) throw new Error(result.problem.message);
+  return result.workshop;
+}
+
+function refusal(text: string) {
+  const result = readWorkshopFile(text);
+  if (result.ok) throw new Error('the file was taken');
+  return result.problem;
+}
+
+describe('a workshop file', () => {
+  it('comes back digit for digit', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0, max: 1_000_000, noNaN: true }), {
+          minLength: 1,
+          maxLength: 8,
+        }),
+        (grams) => {
+          const body = grams.reduce(
+            (b, massG) => addMass(b, 'kaolin', massG / grams.length),
+            emptyBody('bath-bomb'),
+          );
+          const formulas = [keepVersion(newFormula('Ebb', body, NOW), NOW)];
+          const text = writeWorkshopFile({ formulas, batches: [], settings: null }, NOW);
+          expect(opened(text).formulas).toEqual(formulas);
+        },
+      ),
+      { seed: 19, numRuns: 50 },
+    );
+  });
+
+  it('of this release opens in every later one: the sample is read whole', () => {
+    const workshop = opened(SAMPLE);
+    expect(workshop.formulas.length).toBeGreaterThanOrEqual(5);
+    expect(workshop.batches.every(({ origin }) => origin === 'sample')).toBe(true);
+    const again = writeWorkshopFile(workshop, workshop.exportedAt);
+    expect(JSON.parse(again)).toEqual(JSON.parse(SAMPLE));
+  });
+
+  it('is named by its day', () => {
+    expect(workshopFileName(NOW)).toBe('rovack-2026-04-18.rovack.json');
+  });
+});
+
+describe('a file that is refused', () => {
+  it.each([
+    ['cut off in the middle', SAMPLE.slice(0, 5000), 'not-json', /cut off.*line \d/],
+    ['no JSON at all', 'hello', 'not-json', /does not read as JSON/],
+    ['other JSON', '{"name":"list","items":[1,2]}', 'not-a-workshop', /no Rovack file/],
+    ['a JSON list', '[1,2,3]', 'not-a-workshop', /no Rovack file/],
+    ['without a version', '{"format":"rovack-workshop"}', 'damaged', /format version/],
+    [
+      'from a newer release',
+      SAMPLE.replace('"formatVersion": 1', '"formatVersion": 7'),
+      'newer',
+      /format version 7; this Rovack reads up to 1/,
+    ],
+    [
+      'with a broken record',
+      SAMPLE.replace(/"massG": \d+(\.\d+)?/, '"massG": -4'),
+      'damaged',
+      /damaged at formulas\.0\.body\.parts\.0\.lines\.0\.massG/,
+    ],
+    [
+      'with a material nobody knows',
+      SAMPLE.replace('"materialId": "sodium-bicarbonate"', '"materialId": "moon-dust"'),
+      'unknown-material',
+      /“Quince Lantern” uses the material moon-dust/,
+    ],
+  ])('is %s: a sentence says what and where', (_what, text, code, message) => {
+    expect(refusal(text)).toMatchObject({ code, message: expect.stringMatching(message) });
+  });
+
+  it('is too big: before it is read', () => {
+    expect(refusal(`{"x":"${'a'.repeat(MAX_FILE_BYTES)}"}`)).toMatchObject({ code: 'too-big' });
+    expect(tooBig(20 * 1024 * 1024)).toMatchObject({
+      ok: false,
+      problem: { message: 'The file has 20.0 MB; a workshop file may have 16 MB.' },
+    });
+  });
+});
+
+describe('migrations', () => {
+  it('run in order from the file’s own version', () => {
+    const migrations = [
+      { from: 1, name: 'a', upgrade: (file: object) => ({ ...file, a: true }) },
+      { from: 2, name: 'b', upgrade: (file: object) => ({ ...file, b: 'a' in file }) },
+    ];
+    expect(migrate({ formatVersion: 1 }, 1, migrations)).toEqual({
+      formatVersion: 3,
+      a: true,
+      b: true,
+    });
+    expect(migrate({ formatVersion: 2 }, 2, migrations)).toEqual({ formatVersion: 3, b: false });
+  });
+});
+
+describe('previewImport', () => {
+  it('tells new, same and changed apart', () => {
+    const workshop = opened(SAMPLE);
+    const [first, second, ...rest] = workshop.formulas;
+    if (!first || !second) throw new Error('the sample has formulas');
+    // Keys in another order are no change.
+    const turned = Object.fromEntries(Object.entries(first).reverse()) as typeof first;
+    const here = { formulas: [turned, { ...second, name: 'Renamed' }], batches: workshop.batches };
+    expect(previewImport(workshop, here)).toEqual({
+      newFormulas: rest,
+      newBatches: [],
+      changedFormulas: [second],
+      changedBatches: [],
+      sameCount: 1 + workshop.batches.length,
+    });
+  });
+});

@@ -1,0 +1,129 @@
+import 'fake-indexeddb/auto';
+import { IDBFactory } from 'fake-indexeddb';
+import { createPinia, setActivePinia } from 'pinia';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { addMass, emptyBody, setLineMass } from '@/core/formula';
+import { planScale } from '@/core/scaling';
+import { useBenchStore } from './bench';
+import { useDesignStore } from './design';
+import { useSavingStore } from './saving';
+import { useWorkshopStore } from './workshop';
+
+/** A fresh visit to the same browser: memory gone, database there. */
+async function visit() {
+  setActivePinia(createPinia());
+  const workshop = useWorkshopStore();
+  await workshop.load();
+  return workshop;
+}
+
+function filled() {
+  return addMass(addMass(emptyBody('bath-bomb'), 'sodium-bicarbonate', 200), 'citric-acid', 100);
+}
+
+describe('the workshop in the browser', () => {
+  beforeEach(() => {
+    globalThis.indexedDB = new IDBFactory();
+  });
+
+  it('asks on the first visit only', async () => {
+    const first = await visit();
+    expect(first.isFirstVisit).toBe(true);
+    first.changeSettings({});
+    await useSavingStore().flush();
+    expect((await visit()).isFirstVisit).toBe(false);
+  });
+
+  it('finds every change again, however fast they came', async () => {
+    const workshop = await visit();
+    const formula = workshop.startFormula('Ebb', filled());
+    const design = useDesignStore();
+    for (let massG = 1; massG <= 50; massG++)
+      design.change(
+        setLineMass(design.body ?? filled(), formula.body.parts[0]?.lines[0]?.id ?? '', massG),
+      );
+    await useSavingStore().flush();
+    const again = await visit();
+    expect(again.formulaInHand?.body.parts[0]?.lines[0]?.massG).toBe(50);
+  });
+
+  it('undoes a whole pull as one step, and redoes it', async () => {
+    const workshop = await visit();
+    workshop.startFormula('Ebb', filled());
+    const design = useDesignStore();
+    const before = design.body;
+    const id = before?.parts[0]?.lines[0]?.id ?? '';
+    for (const massG of [201, 202, 203])
+      design.pull(setLineMass(design.body ?? filled(), id, massG));
+    design.endPull();
+    design.undo();
+    expect(design.body).toBe(before);
+    expect(design.canUndo).toBe(false);
+    design.redo();
+    expect(design.body?.parts[0]?.lines[0]?.massG).toBe(203);
+  });
+
+  it('takes the sample out as a whole and leaves the maker’s own, batches of sample formulas too', async () => {
+    const workshop = await visit();
+    const own = workshop.startFormula('My own', filled());
+    await workshop.openSample();
+    const sampleFormula = workshop.formulas.find(({ origin }) => origin === 'sample');
+    workshop.changeSettings({ formulaInHandId: sampleFormula?.id ?? null });
+    const request = {
+      want: { kind: 'total', massG: 2000 },
+      mold: { shape: 'sphere', diameterMm: 60 },
+      scaleStepG: 0.1,
+      lossPct: 0,
+    } as const;
+    const planned = planScale(sampleFormula?.body ?? filled(), request);
+    if (!planned.ok) throw new Error(planned.problem.message);
+    const batch = useBenchStore().start(request, planned.plan);
+    workshop.removeSample();
+    await useSavingStore().flush();
+    const again = await visit();
+    expect(again.formulas.map(({ id }) => id)).toEqual([own.id]);
+    expect(again.batches.map(({ id }) => id)).toEqual([batch?.id]);
+    expect(again.settings.formulaInHandId).toBeNull();
+  });
+
+  it('opening the sample twice adds nothing and overwrites nothing', async () => {
+    const workshop = await visit();
+    await workshop.openSample();
+    const count = workshop.sampleCount;
+    const first = workshop.formulas[0];
+    if (!first) throw new Error('the sample has formulas');
+    workshop.putFormula({ ...first, name: 'Mine now' });
+    await workshop.openSample();
+    expect(workshop.sampleCount).toBe(count);
+    expect(workshop.formulas.find(({ id }) => id === first.id)?.name).toBe('Mine now');
+  });
+
+  it('says when a write fails, and writes it with the next one', async () => {
+    const workshop = await visit();
+    const saving = useSavingStore();
+    const formula = workshop.startFormula('Ebb', filled());
+    await saving.flush();
+    // A function cannot be stored: the browser refuses the record as a full disk would.
+    saving.saveFormula({ ...formula, name: (() => '') as unknown as string });
+    await saving.flush();
+    expect(saving.status).toMatchObject({
+      kind: 'failed',
+      message: expect.stringMatching(/^Not saved: /),
+    });
+    saving.saveFormula({ ...formula, name: 'Mended' });
+    await saving.flush();
+    expect(saving.status).toEqual({ kind: 'saved' });
+    expect((await visit()).formulas[0]?.name).toBe('Mended');
+  });
+
+  it('leaves a record it cannot read in the database and names it', async () => {
+    const workshop = await visit();
+    const formula = workshop.startFormula('Ebb', filled());
+    const saving = useSavingStore();
+    saving.saveFormula({ ...formula, versions: 'lost' as never });
+    await saving.flush();
+    const again = await visit();
+    expect(again.formulas).toEqual([]);
+    expect(again.unreadable).toEqual(['Ebb']);
+  });
+});

@@ -1,0 +1,80 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { SAMPLE_URL, stepTitle, workTo } from './support';
+
+async function scan(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  expect(
+    violations.map(
+      ({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`,
+    ),
+  ).toEqual([]);
+}
+
+test('the door', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('button', { name: 'Start empty' })).toBeVisible();
+  await scan(page);
+  await page.getByRole('button', { name: 'Start empty' }).click();
+  await expect(page.getByText('No formula yet')).toBeVisible();
+  await scan(page);
+});
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test.describe(colorScheme, () => {
+    test.use({ colorScheme });
+
+    for (const [path, ready] of [
+      ['/design', 'What stands out'],
+      ['/scale', 'Soda to acid after rounding'],
+      ['/make', 'nothing at the bench'],
+      ['/almanac', '8 batches on record'],
+      ['/workshop', 'Everything lives in this browser'],
+    ] as const) {
+      test(`${path} in ${colorScheme}`, async ({ page }) => {
+        await page.goto(SAMPLE_URL + path);
+        await expect(page.getByText(ready).first()).toBeVisible();
+        await scan(page);
+      });
+    }
+
+    test(`dialogs, formulas and a batch record in ${colorScheme}`, async ({ page }) => {
+      await page.goto(SAMPLE_URL);
+      await page.getByRole('button', { name: 'Formulas' }).click();
+      await expect(page.getByRole('button', { name: /Boathouse Card/ })).toBeVisible();
+      await scan(page);
+      await page.getByRole('button', { name: /Boathouse Card/ }).click();
+      await expect(page.getByRole('region', { name: 'Not read yet' })).toBeVisible();
+      await scan(page);
+      await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
+      await page
+        .getByLabel('The recipe, one ingredient a line')
+        .fill('2 cups baking soda\nsalt 5 g');
+      await expect(page.getByText('which one?').first()).toBeVisible();
+      await scan(page);
+      await page.goto(`${SAMPLE_URL}/almanac`);
+      await page.getByRole('link', { name: /QL-002/ }).click();
+      await expect(page.getByText('As it happened')).toBeVisible();
+      await scan(page);
+    });
+  });
+}
+
+test('the bench: room, weighing, mixing, squeezing, curing, counting', async ({ page }) => {
+  await page.goto(`${SAMPLE_URL}/scale`);
+  await page.getByRole('button', { name: 'Take it to the bench' }).click();
+  await expect(stepTitle(page)).toHaveText('The room');
+  await scan(page);
+  for (const step of [/^Baking soda/, /^Sieve/, /^Mix the powders/, /^Squeeze, before/]) {
+    await workTo(page, step);
+    await scan(page);
+  }
+  await page.keyboard.press('1');
+  await expect(page.getByText('Too dry.')).toBeVisible();
+  await scan(page);
+  await page.keyboard.press('1');
+  await workTo(page, /^Count/);
+  await scan(page);
+});

@@ -1,0 +1,90 @@
+import { readFile } from 'node:fs/promises';
+import { expect, test, type Page } from '@playwright/test';
+import { SAMPLE_URL, pasteRecipe, startEmpty } from './support';
+
+async function tryPaste(page: Page, text: string): Promise<void> {
+  const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
+  if (!(await dialog.isVisible()))
+    await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
+  await dialog.getByLabel('The recipe, one ingredient a line').fill(text);
+  await dialog.getByRole('button', { name: 'Make it a formula' }).click();
+}
+
+test('what cannot be a recipe is refused with a sentence, and stays in the box', async ({
+  page,
+}) => {
+  await startEmpty(page);
+  const alert = page.getByRole('dialog', { name: 'Paste a recipe' }).getByRole('alert');
+  await tryPaste(page, '');
+  await expect(alert).toContainText('Nothing was pasted');
+  const prose = 'It was a gray morning on the quay.\nThe ferry was late, and so was the tide.';
+  await tryPaste(page, prose);
+  await expect(alert).toContainText('None of these 2 lines reads as an amount and a material');
+  await expect(page.getByLabel('The recipe, one ingredient a line')).toHaveValue(prose);
+  await tryPaste(page, Array(2000).fill('1 g water').join('\n'));
+  await expect(alert).toContainText('2,000 lines');
+});
+
+test('absurd amounts wait beside the column, and a formula without acid or soda says so', async ({
+  page,
+}) => {
+  await startEmpty(page);
+  await pasteRecipe(
+    page,
+    'Odd',
+    '200 g baking soda\n1/0 cup borax\n-5 g kaolin\n99999999 kg cornstarch',
+  );
+  const asking = page.getByRole('region', { name: 'Not read yet' });
+  await expect(asking).toContainText('divides by zero');
+  await expect(asking).toContainText('below zero');
+  await expect(asking).toContainText('more than the 1,000 kg');
+  await expect(page.getByText('No acid: this will not fizz.')).toBeVisible();
+  await page.reload();
+  await expect(asking.getByRole('listitem')).toHaveCount(3);
+
+  await page.getByRole('button', { name: 'Formulas' }).click();
+  await pasteRecipe(page, 'Odder', '100 g citric acid');
+  await expect(page.getByText('No base: this will not fizz.')).toBeVisible();
+});
+
+test('a file that is no good is named and touches nothing', async ({ page }) => {
+  await page.goto(`${SAMPLE_URL}/workshop`);
+  const sample = await readFile('demo/orrin-quay.rovack.json', 'utf8');
+  const stored = page.getByText('6 formulas, 8 batches in this browser');
+  const alert = page.getByRole('region', { name: 'File' }).getByRole('alert');
+  const take = (name: string, text: string) =>
+    page
+      .getByLabel('File to import')
+      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+  for (const [name, text, said] of [
+    ['cut.json', sample.slice(0, 20_000), 'The file is cut off'],
+    ['list.json', '{"groceries":["soda"]}', 'no Rovack file'],
+    ['newer.json', sample.replace('"formatVersion": 1', '"formatVersion": 2'), 'format version 2'],
+    ['big.json', `{"x":"${'a'.repeat(20 * 1024 * 1024)}"}`, 'The file has 20.0 MB'],
+    ['photo.json', '\u0000\u0001', 'does not read as JSON'],
+  ] as const) {
+    await take(name, text);
+    await expect(alert).toContainText(`${name}: `);
+    await expect(alert).toContainText(said);
+    await expect(stored).toBeVisible();
+  }
+  // The same file again: all of it is here already.
+  await take('sample.json', sample);
+  await expect(page.getByText('0 formulas and 0 batches are new here.')).toBeVisible();
+});
+
+test('an unknown address and an unknown batch lead back', async ({ page }) => {
+  await page.goto(`${SAMPLE_URL}/nowhere`);
+  await expect(page.getByLabel('Name of the formula')).toBeVisible();
+  await page.goto(`${SAMPLE_URL}/almanac/no-such-batch`);
+  await expect(page.getByText('There is no batch under this address.')).toBeVisible();
+});
+
+test('the sample goes as a whole', async ({ page }) => {
+  await page.goto(`${SAMPLE_URL}/workshop`);
+  await page.getByRole('button', { name: 'Remove the sample workshop' }).click();
+  await page.getByRole('button', { name: 'Remove it' }).click();
+  await expect(page.getByText('0 formulas, 0 batches in this browser')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('0 formulas, 0 batches in this browser')).toBeVisible();
+});

@@ -1,0 +1,74 @@
+import { expect, test } from '@playwright/test';
+import { SAMPLE_URL, pourToTarget, stepTitle, workTo } from './support';
+
+test('a page killed in the middle of weighing goes on at that step, with everything weighed so far', async ({
+  context,
+}) => {
+  const page = await context.newPage();
+  await page.goto(`${SAMPLE_URL}/scale`);
+  await page.getByRole('button', { name: 'Take it to the bench' }).click();
+  await expect(stepTitle(page)).toHaveText('The room');
+  await page.keyboard.press('Space');
+  await expect(stepTitle(page)).toHaveText('Baking soda');
+  await pourToTarget(page);
+  const weighed =
+    (await page.getByRole('status').filter({ hasText: ' g of ' }).textContent()) ?? '';
+  await page.keyboard.press('Space');
+  await expect(stepTitle(page)).toHaveText('Kaolin clay');
+  await page.keyboard.down('p');
+
+  // No goodbye: the renderer is gone in the middle of the pour.
+  await page.close({ runBeforeUnload: false });
+  const again = await context.newPage();
+  await again.goto(`${SAMPLE_URL}/make`);
+  await expect(stepTitle(again)).toHaveText('Kaolin clay');
+  await expect(again.getByText('Quince Lantern · QL-004 · step 3 of')).toBeVisible();
+  await pourToTarget(again);
+  await again.keyboard.press('Space');
+  await workTo(again, /^Mix the powders/);
+
+  await again.keyboard.press('Space');
+  await expect(again.getByRole('timer')).toContainText('left');
+  await again.reload();
+  await expect(again.getByRole('timer')).toContainText('left');
+
+  await again.getByRole('button', { name: 'Leave the bench' }).click();
+  const soda = again.getByRole('row', { name: /^Baking soda/ }).first();
+  await expect(soda).toContainText(weighed.split(' g of ')[0] ?? 'nothing');
+  await again.goto(`${SAMPLE_URL}/workshop`);
+  await expect(again.getByText(/6 formulas, 9 batches/)).toBeVisible();
+});
+
+test('weights typed by hand: nothing, nonsense and too much are all said, and nothing is lost', async ({
+  page,
+}) => {
+  await page.goto(`${SAMPLE_URL}/workshop`);
+  await page.getByLabel('My own; I type what it shows').check();
+  await page.getByRole('link', { name: 'Scale', exact: true }).click();
+  await page.getByRole('button', { name: 'Take it to the bench' }).click();
+  await expect(stepTitle(page)).toHaveText('The room');
+  await page.getByLabel('Humidity, %').fill('soggy');
+  await page.getByLabel('Humidity, %').press('Enter');
+  await expect(page.getByRole('alert')).toContainText('Humidity from 5 to 100 %');
+  await page.getByLabel('Humidity, %').fill('44');
+  await page.getByLabel('Humidity, %').press('Enter');
+
+  const field = page.getByLabel('Grams on the scale');
+  await expect(field).toBeFocused();
+  await field.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('Type the grams');
+  await field.fill('1300');
+  await expect(page.getByRole('button', { name: /Keep 1,300.0 g, next/ })).toBeVisible();
+  await field.press('Enter');
+  await expect(stepTitle(page)).toHaveText('Kaolin clay');
+  await page.getByRole('button', { name: 'Back a step' }).click();
+  await field.fill('1247.4');
+  await field.press('Enter');
+  await expect(stepTitle(page)).toHaveText('Kaolin clay');
+  await page.getByRole('button', { name: 'Leave the bench' }).click();
+  const story = page.getByRole('region', { name: 'As it happened' });
+  await expect(story.getByRole('listitem').filter({ hasText: '1,300.0 g' })).toContainText(
+    'struck',
+  );
+  await expect(page.getByRole('row', { name: /^Baking soda/ }).first()).toContainText('1,247.4');
+});

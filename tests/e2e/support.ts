@@ -1,0 +1,72 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+
+/** The server that starts an empty browser with the sample workshop. */
+export const SAMPLE_URL = 'http://localhost:4192';
+
+export const CARD = `Quay bomb
+2 cups baking soda
+1 cup citric acid
+1/2 cup corn starch
+3 tbsp sweet almond oil
+1 tsp polysorbate 80
+20 drops lavender essential oil
+10 g salt
+a splash of moonlight`;
+
+/** Opens the door of an empty browser and starts empty. */
+export async function startEmpty(page: Page): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Start empty' }).click();
+  await expect(page.getByRole('heading', { name: 'Formulas' })).toBeVisible();
+}
+
+export async function pasteRecipe(page: Page, name: string, text: string): Promise<void> {
+  await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
+  const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
+  await dialog.getByLabel('Name').fill(name);
+  await dialog.getByLabel('The recipe, one ingredient a line').fill(text);
+  await dialog.getByRole('button', { name: 'Make it a formula' }).click();
+}
+
+/** The figure an instrument shows. */
+export function figure(page: Page, title: string): Locator {
+  return page.getByRole('region', { name: title, exact: true }).locator('.figure');
+}
+
+export function gramsOf(page: Page, material: string): Locator {
+  return page.getByLabel(`Grams of ${material}`, { exact: true });
+}
+
+/** The title of the step in hand. */
+export function stepTitle(page: Page): Locator {
+  return page.getByRole('main').getByRole('heading', { level: 1 });
+}
+
+/** Pours on the simulated scale by key until the weight is in its band, and waits until it has settled there. */
+export async function pourToTarget(page: Page): Promise<void> {
+  const reading = page.getByRole('status').filter({ hasText: ' g of ' });
+  await page.keyboard.down('p');
+  await expect(reading).toHaveAttribute('data-against', 'within');
+  await page.keyboard.up('p');
+  await expect(page.getByText('scale steady')).toBeVisible();
+}
+
+/** Goes through every step as a careful maker does, until the title of a step matches. */
+export async function workTo(page: Page, stop: RegExp): Promise<void> {
+  for (let guard = 0; guard < 60; guard++) {
+    const title = (await stepTitle(page).textContent()) ?? '';
+    if (stop.test(title)) return;
+    const number = await page.getByText(/step \d+ of \d+/).textContent();
+    if (await page.getByRole('timer').isVisible()) {
+      await page.keyboard.press('Space');
+      await expect(page.getByRole('timer')).toContainText('left');
+      await page.keyboard.press('Space');
+    } else if (/^Squeeze/.test(title)) await page.keyboard.press('2');
+    else {
+      if (await page.getByText('scale steady').isVisible()) await pourToTarget(page);
+      await page.keyboard.press('Space');
+    }
+    await expect(page.getByText(/step \d+ of \d+/)).not.toHaveText(number ?? '');
+  }
+  throw new Error(`no step matched ${stop}`);
+}

@@ -1,0 +1,56 @@
+import { spawnSync } from 'node:child_process';
+import { fileURLToPath } from 'node:url';
+import { describe, expect, it } from 'vitest';
+
+const ROOT = fileURLToPath(new URL('..', import.meta.url));
+const FIXTURE = 'tests/fixtures/broken-layers/';
+
+interface Violation {
+  readonly from: string;
+  readonly to: string;
+  readonly rule: { readonly name: string };
+}
+
+/** Runs the very rule the build runs, over the fixture. */
+function violations(): readonly string[] {
+  const result = spawnSync(
+    'npx',
+    ['depcruise', '--config', '.dependency-cruiser.mjs', '-T', 'json', `${FIXTURE}src`],
+    { cwd: ROOT, encoding: 'utf8', env: { ...process.env, LAYER_ROOT: FIXTURE } },
+  );
+  const { summary } = JSON.parse(result.stdout) as { summary: { violations: Violation[] } };
+  return summary.violations.map(
+    ({ from, rule }) => `${from.slice(`${FIXTURE}src/`.length)}: ${rule.name}`,
+  );
+}
+
+describe('the layer rule', () => {
+  const found = violations();
+
+  it.each([
+    ['core reaches for a store', 'core/chemistry/index.ts: core-stands-alone'],
+    [
+      'core reaches for the interface library',
+      'core/chemistry/index.ts: core-knows-no-screen-and-no-store',
+    ],
+    [
+      'a core module reaches past another’s face',
+      'core/chemistry/deep.ts: a-module-is-entered-by-its-index',
+    ],
+    ['storage reaches for a store', 'storage/db/index.ts: storage-sees-core'],
+    ['a store reaches for the interface', 'stores/up.ts: stores-look-down'],
+    ['a shared part reaches for a station', 'ui/index.ts: ui-looks-down'],
+    ['a station reaches for another', 'stations/make/index.ts: a-station-does-not-see-another'],
+    ['a station reaches for a room', 'stations/make/index.ts: stations-do-not-see-rooms'],
+    [
+      'a room reaches past a module’s face',
+      'rooms/almanac/index.ts: screens-enter-a-module-by-its-index',
+    ],
+  ])('catches it when %s', (_what, violation) => {
+    expect(found).toContain(violation);
+  });
+
+  it('has nothing against an arrow that points down', () => {
+    expect(found.filter((line) => line.startsWith('core/units'))).toEqual([]);
+  });
+});
