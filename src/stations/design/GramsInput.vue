@@ -26,10 +26,12 @@ watch(
   },
 );
 
-/** On focus the whole figure, unrounded, so that nothing is lost by looking. */
+/** On focus the whole figure, unrounded, so that nothing is lost by looking; at once, so that no key is typed beside it. */
 function show(event: FocusEvent): void {
-  text.value = String(Number(props.massG.toFixed(6)));
-  requestAnimationFrame(() => (event.target as HTMLInputElement).select());
+  const field = event.target as HTMLInputElement;
+  if (problem.value === '') text.value = String(Number(props.massG.toFixed(6)));
+  field.value = text.value;
+  field.select();
 }
 
 function take(): void {

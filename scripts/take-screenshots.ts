@@ -1,0 +1,79 @@
+import { mkdirSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { chromium, type Page } from '@playwright/test';
+import config from '../playwright.config';
+import { createServer } from '../server/app';
+
+/** One current picture of each main view, from the sample workshop, at 1280 x 800. */
+const OUT = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
+const DIST = fileURLToPath(new URL('../dist', import.meta.url));
+const PORT = 4193;
+const HOME = `http://localhost:${PORT}`;
+
+mkdirSync(OUT, { recursive: true });
+const server = createServer({ distDir: DIST, start: 'sample' }).listen(PORT, '127.0.0.1');
+const browser = await chromium.launch(config.use?.launchOptions ?? {});
+const context = await browser.newContext({
+  viewport: { width: 1280, height: 800 },
+  reducedMotion: 'reduce',
+  timezoneId: 'UTC',
+});
+const page = await context.newPage();
+// The day of the sample, so that the pictures do not change with the calendar.
+await page.clock.setFixedTime(new Date('2026-10-14T09:30:00Z'));
+
+await page.goto(HOME);
+await page.getByText('What stands out').waitFor();
+await shoot('design');
+await page.getByRole('button', { name: 'Formulas' }).click();
+await page.getByRole('button', { name: /Boathouse Card/ }).waitFor();
+await shoot('formulas');
+await page.getByRole('button', { name: /Boathouse Card/ }).click();
+await page.getByRole('region', { name: 'Not read yet' }).waitFor();
+await shoot('design-as-written');
+await page.getByRole('button', { name: 'Formulas' }).click();
+await page.getByRole('button', { name: /Quince Lantern/ }).click();
+await page.getByRole('button', { name: 'To the scale' }).click();
+await page.getByText('Soda to acid after rounding').waitFor();
+await shoot('scale');
+await page.getByRole('button', { name: 'Take it to the bench' }).click();
+await page.getByLabel('Humidity, %').waitFor();
+await page.clock.resume();
+await page.keyboard.press('Space');
+await page.getByRole('heading', { name: 'Baking soda' }).waitFor();
+await page.keyboard.down('p');
+await page.locator('[data-against=within]').waitFor();
+await page.keyboard.up('p');
+await page.getByText('scale steady').waitFor();
+await shoot('make-weigh');
+await skipTo(page, /^Squeeze, before/);
+await shoot('make-squeeze');
+await page.goto(`${HOME}/almanac`);
+await page.getByText('batches on record').waitFor();
+await shoot('almanac');
+await page.getByRole('link', { name: /QL-003/ }).click();
+await page.getByText('As it happened').waitFor();
+await shoot('batch-record');
+await page.goto(`${HOME}/workshop`);
+await page.getByText('Everything lives in this browser').waitFor();
+await shoot('workshop');
+await browser.close();
+server.close();
+
+async function shoot(name: string): Promise<void> {
+  await page.mouse.move(1279, 799);
+  await page.evaluate(() => document.fonts.ready);
+  await page.screenshot({ path: `${OUT}${name}.png` });
+  process.stdout.write(`${name}.png\n`);
+}
+
+async function skipTo(bench: Page, title: RegExp): Promise<void> {
+  const heading = bench.getByRole('main').getByRole('heading', { level: 1 });
+  for (let guard = 0; guard < 60; guard++) {
+    const said = (await heading.textContent()) ?? '';
+    if (title.test(said)) return;
+    const number = (await bench.getByText(/step \d+ of \d+/).textContent()) ?? '';
+    await bench.getByRole('button', { name: 'Skip this step' }).click();
+    await bench.getByText(number, { exact: true }).waitFor({ state: 'hidden' });
+  }
+}

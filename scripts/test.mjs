@@ -1,0 +1,64 @@
+import { ensureBuild, ensureChromium, ensurePackages } from './lib/prepare.mjs';
+import { run, runAndRead } from './lib/run.mjs';
+
+// One command from a bare checkout: install, format, lint, types, unit, build, browser. Every part runs; any failure fails it.
+const CHECKS = [
+  ['formatting', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
+  ['lint', 'npx', ['eslint', '.']],
+  ['layers', 'npx', ['depcruise', '--config', '.dependency-cruiser.mjs', 'src', 'server']],
+  ['types', 'npx', ['vue-tsc', '--noEmit']],
+];
+
+ensurePackages();
+ensureChromium();
+const failed = CHECKS.filter(([name, command, args]) => {
+  process.stdout.write(`\n— ${name}\n`);
+  return run(command, args) !== 0;
+}).map(([name]) => name);
+
+process.stdout.write('\n— unit tests\n');
+const unit = runAndRead('npx', ['vitest', 'run', '--reporter=default', '--no-color']);
+process.stdout.write('\n— build\n');
+const isBuilt = built();
+process.stdout.write('\n— browser tests\n');
+const browser = isBuilt
+  ? runAndRead('npx', ['playwright', 'test'], { NO_COLOR: '1', FORCE_COLOR: '0' })
+  : { code: 1, output: '' };
+
+const counts = [vitestCounts(unit.output), playwrightCounts(browser.output)];
+const passed = counts.reduce((sum, count) => sum + count.passed, 0);
+const broken = counts.reduce((sum, count) => sum + count.failed, 0);
+const isRed =
+  failed.length > 0 || unit.code !== 0 || browser.code !== 0 || !isBuilt || passed === 0;
+if (failed.length > 0) process.stdout.write(`\nNot in order: ${failed.join(', ')}\n`);
+if (!isBuilt) process.stdout.write('\nThe build failed; no browser test ran.\n');
+process.stdout.write(`\n${passed} passed, ${broken} failed\n`);
+process.exitCode = isRed ? 1 : 0;
+
+function built() {
+  try {
+    ensureBuild();
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** `Tests  2 failed | 376 passed (378)` */
+function vitestCounts(output) {
+  const line = /^\s*Tests\s+(.*)$/m.exec(output)?.[1] ?? '';
+  return { passed: countOf(line, 'passed'), failed: countOf(line, 'failed') };
+}
+
+/** Its closing lines `  2 failed` and `  25 passed (2.5m)`. */
+function playwrightCounts(output) {
+  const lines = output.split('\n').filter((line) => /^\s+\d+ (passed|failed|flaky)\b/.test(line));
+  return {
+    passed: countOf(lines.join('\n'), 'passed'),
+    failed: countOf(lines.join('\n'), 'failed') + countOf(lines.join('\n'), 'flaky'),
+  };
+}
+
+function countOf(text, word) {
+  return Number(new RegExp(`(\\d+) ${word}`).exec(text)?.[1] ?? 0);
+}
