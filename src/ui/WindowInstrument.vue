@@ -125,6 +125,7 @@ function label(value: number): string {
   border: 0;
   padding: 0;
   min-height: 28px;
+  white-space: nowrap;
   background: none;
   color: inherit;
   font: inherit;

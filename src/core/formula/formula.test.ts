@@ -157,7 +157,7 @@ describe('editing a formula', () => {
 describe('versions', () => {
   it('keeps a version only when something changed', () => {
     const started = newFormula('Quince Lantern', filled(), NOW);
-    expect(describeVersion(started)).toBe('no version kept');
+    expect(describeVersion(started)).toBe('no version yet');
     const first = keepVersion(started, NOW);
     expect(keepVersion(first, NOW)).toBe(first);
     const changed = { ...first, body: addMass(first.body, 'cornstarch', 1) };

@@ -27,7 +27,7 @@ export function keepVersion(formula: Formula, now: string): Formula {
 /** One line for a list: how many lines and which version. */
 export function describeVersion(formula: Formula): string {
   const latest = latestVersion(formula);
-  if (!latest) return 'no version kept';
+  if (!latest) return 'no version yet';
   return hasUnkeptChanges(formula)
     ? `version ${latest.number}, changed since`
     : `version ${latest.number}`;

@@ -97,7 +97,7 @@ function reorder(lineIds: string[], movedId: string): void {
         An empty column. Add the soda first, then the acid: 2 to 1 by weight is the classic, 1.3 to
         1 fizzes hardest.
       </p>
-      <p class="total">
+      <p v-if="part.lines.length" class="total">
         <span class="quiet">{{ body.parts.length > 1 ? 'all parts' : 'whole mix' }}</span>
         <b class="figure">{{ formatGrams(evaluation.totalG) }} g</b>
       </p>
@@ -169,9 +169,8 @@ function reorder(lineIds: string[], movedId: string): void {
   font-size: 23px;
 }
 .blank {
-  flex: 1 1 auto;
-  max-width: 360px;
-  padding: 40px 24px;
+  max-width: 400px;
+  padding: 24px 8px 12px;
   font-size: 16px;
 }
 @media (max-width: 1150px) {

@@ -71,16 +71,16 @@ function take(): void {
             <p v-else-if="!result.ok" class="problem">{{ result.problem.message }}</p>
             <template v-else>
               <ul class="plain-list">
+                <li v-for="entry in result.recipe.unread" :key="entry.id" class="line asks">
+                  <span>“{{ entry.text }}”</span>
+                  <span class="reason">line {{ entry.line }}: {{ entry.reason }}</span>
+                </li>
                 <li v-for="line in lines" :key="line.id" class="line">
                   <span>{{ materialById(line.materialId).name }}</span>
                   <b class="tabular">{{ formatGrams(line.massG) }} g</b>
                   <span v-if="line.massHighG > line.massLowG" class="quiet tabular"
                     >{{ formatGrams(line.massLowG) }} to {{ formatGrams(line.massHighG) }}</span
                   >
-                </li>
-                <li v-for="entry in result.recipe.unread" :key="entry.id" class="line asks">
-                  <span>“{{ entry.text }}”</span>
-                  <span class="reason">line {{ entry.line }}: {{ entry.reason }}</span>
                 </li>
               </ul>
               <p v-for="remark in result.recipe.remarks" :key="remark" class="quiet small">

@@ -87,7 +87,10 @@ function gasInstrument({ fizz, totalG }: Evaluation): InstrumentReading {
     spread: null,
     mark: null,
     decimals: 0,
-    sentence: `${formatFixed(perHundredG, 1)} L from each 100 g of mix; most possible is about 15.`,
+    sentence:
+      fizz.co2L === 0
+        ? 'No gas yet.'
+        : `${formatFixed(perHundredG, 1)} L from each 100 g of mix; most possible is about 15.`,
     tone: 'calm',
     why: [
       `${fizz.co2Mol.toFixed(3)} mol of carbon dioxide, ${formatGrams(fizz.co2G)} g, at one atmosphere and the temperature of the bath: V = n R T / p.`,
