@@ -65,7 +65,11 @@ export const useBenchStore = defineStore('bench', () => {
   const strike = (entryId: string) => apply((current) => strikeEntry(current, entryId, nowIso()));
   const back = () => apply(goBack);
   const on = () => apply(goOn);
-  const abandon = () => apply((current) => giveUp(current, nowIso()));
+
+  /** Of any batch, at the bench or long closed: the Almanac writes these. */
+  const note = (of: Batch, text: string) =>
+    workshop.putBatch(record(of, { kind: 'note', text }, nowIso()));
+  const abandon = (of: Batch) => workshop.putBatch(giveUp(of, nowIso()));
 
   function apply(change: (current: Batch) => Batch): void {
     if (!batch.value) return;
@@ -73,5 +77,5 @@ export const useBenchStore = defineStore('bench', () => {
     if (next !== batch.value) workshop.putBatch(next);
   }
 
-  return { batch, step, start, settle, write, strike, back, on, abandon };
+  return { batch, step, start, settle, write, strike, back, on, note, abandon };
 });

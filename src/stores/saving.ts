@@ -26,6 +26,7 @@ export const useSavingStore = defineStore('saving', () => {
   let db: WorkshopDb | null = null;
   let waiting = nothingWaiting();
   let running: Promise<void> | null = null;
+  let otherTabs: BroadcastChannel | null = null;
 
   async function open(name: string): Promise<WorkshopDb> {
     db = await openWorkshopDb(name, {
@@ -33,6 +34,12 @@ export const useSavingStore = defineStore('saving', () => {
       onTerminated: () => fail('the browser closed the store: reload the page'),
     });
     return db;
+  }
+
+  /** Calls back when another tab of this workshop has written something. */
+  function onOtherTab(changed: () => void): void {
+    otherTabs = new BroadcastChannel('rovack');
+    otherTabs.addEventListener('message', changed);
   }
 
   function saveFormula(formula: Formula): void {
@@ -81,6 +88,7 @@ export const useSavingStore = defineStore('saving', () => {
           removed: [...batch.removed.values()],
         });
         status.value = { kind: 'saved' };
+        otherTabs?.postMessage('changed');
       } catch (error) {
         waiting = mergeWaiting(batch, waiting);
         fail(error instanceof Error ? error.message : String(error));
@@ -96,7 +104,7 @@ export const useSavingStore = defineStore('saving', () => {
     };
   }
 
-  return { status, open, saveFormula, saveBatch, saveSettings, remove, flush };
+  return { status, open, onOtherTab, saveFormula, saveBatch, saveSettings, remove, flush };
 });
 
 function nothingWaiting(): Waiting {

@@ -3,7 +3,7 @@ import { computed, ref, shallowRef } from 'vue';
 import { newFormula, type Formula, type FormulaBody } from '@/core/formula';
 import type { Batch } from '@/core/records';
 import { USUAL_SETTINGS, smallMeasuresOf, type Settings } from '@/core/workshop';
-import { loadWorkshop } from '@/storage/db';
+import { loadWorkshop, type WorkshopDb } from '@/storage/db';
 import {
   readWorkshopFile,
   writeWorkshopFile,
@@ -39,6 +39,20 @@ export const useWorkshopStore = defineStore('workshop', () => {
 
   async function load(): Promise<void> {
     const db = await saving.open(DATABASE_NAME);
+    saving.onOtherTab(() => void followOtherTab(db));
+    await take(db);
+    isLoaded.value = true;
+  }
+
+  /** What another tab wrote comes in; what this tab has in hand stays in hand, and nothing unsaved is overwritten. */
+  async function followOtherTab(db: WorkshopDb): Promise<void> {
+    if (saving.status.kind !== 'saved') return;
+    const { formulaInHandId, batchInHandId } = settings.value;
+    await take(db);
+    settings.value = { ...settings.value, formulaInHandId, batchInHandId };
+  }
+
+  async function take(db: WorkshopDb): Promise<void> {
     const stored = await loadWorkshop(db);
     formulas.value = stored.formulas;
     batches.value = stored.batches;
@@ -46,7 +60,6 @@ export const useWorkshopStore = defineStore('workshop', () => {
     unreadable.value = stored.unreadable;
     isFirstVisit.value =
       stored.settings === null && stored.formulas.length + stored.batches.length === 0;
-    isLoaded.value = true;
   }
 
   function putFormula(formula: Formula): void {

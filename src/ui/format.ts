@@ -40,3 +40,8 @@ export function clockTime(iso: string): string {
     hourCycle: 'h23',
   }).format(new Date(iso));
 }
+
+/** `1 batch`, `2 batches`. @param many the plural where it is not the word with an s */
+export function counted(count: number, one: string, many = `${one}s`): string {
+  return `${count.toLocaleString('en-US')} ${count === 1 ? one : many}`;
+}

@@ -70,7 +70,7 @@ test('a file that is no good is named and touches nothing', async ({ page }) => 
   }
   // The same file again: all of it is here already.
   await take('sample.json', sample);
-  await expect(page.getByText('0 formulas and 0 batches are new here.')).toBeVisible();
+  await expect(page.getByText('0 formulas and 0 batches new here.')).toBeVisible();
 });
 
 test('an unknown address and an unknown batch lead back', async ({ page }) => {

@@ -12,7 +12,7 @@ test('a page killed in the middle of weighing goes on at that step, with everyth
   await expect(stepTitle(page)).toHaveText('Baking soda');
   await pourToTarget(page);
   const weighed =
-    (await page.getByRole('status').filter({ hasText: ' g of ' }).textContent()) ?? '';
+    (await page.getByRole('meter', { name: 'On the scale' }).getAttribute('aria-valuetext')) ?? '';
   await page.keyboard.press('Space');
   await expect(stepTitle(page)).toHaveText('Kaolin clay');
   await page.keyboard.down('p');

@@ -44,7 +44,7 @@ export function stepTitle(page: Page): Locator {
 
 /** Pours on the simulated scale by key until the weight is in its band, and waits until it has settled there. */
 export async function pourToTarget(page: Page): Promise<void> {
-  const reading = page.getByRole('status').filter({ hasText: ' g of ' });
+  const reading = page.getByRole('meter', { name: 'On the scale' });
   await page.keyboard.down('p');
   await expect(reading).toHaveAttribute('data-against', 'within');
   await page.keyboard.up('p');

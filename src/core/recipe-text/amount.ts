@@ -41,10 +41,11 @@ export function readAmount(text: string): AmountReading {
   const measures = [first.measure];
   let rest = first.rest;
   for (;;) {
-    const join = JOIN.exec(rest);
-    const next = join ? readMeasure(rest.slice(join[0].length)) : { kind: 'none' as const };
+    const join = JOIN.exec(rest)?.[0] ?? '';
+    const next = readMeasure(rest.slice(join.length));
+    // `1 lb 2 oz` needs no word between; a cup and a spoon do.
+    if (next.kind === 'none' || (join === '' && !areMasses(measures, next))) break;
     if (next.kind === 'bad') return next;
-    if (next.kind === 'none') break;
     measures.push(next.measure);
     rest = next.rest;
   }
@@ -78,6 +79,12 @@ function readMeasure(text: string): MeasureReading {
     measure: { count, unit },
     rest: after.rest.slice(match[0].length).trimStart(),
   };
+}
+
+function areMasses(before: readonly Measure[], next: MeasureReading): boolean {
+  return (
+    next.kind === 'read' && [...before, next.measure].every(({ unit }) => unit.kind === 'mass')
+  );
 }
 
 function parts(): MeasureReading {

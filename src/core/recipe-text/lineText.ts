@@ -15,6 +15,7 @@ export function bareLine(raw: string): BareLine {
   const notes = [...body.matchAll(/\(([^)]*)\)/g)].map((match) => (match[1] ?? '').trim());
   const text = body
     .replace(/\([^)]*\)/g, ' ')
+    .replace(/^\s*optional(?:ly)?\s*:?\s+/i, '')
     .replace(/\s+/g, ' ')
     .trim();
   return { text, notes };

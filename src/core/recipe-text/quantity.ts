@@ -46,8 +46,10 @@ const WORDS: ReadonlyArray<readonly [RegExp, Spread]> = [
   ).map((word, i) => [new RegExp(`^${word}\\b`, 'i'), exactly(i + 2)] as const),
 ];
 
-const NUMBER = String.raw`(?:\d+\s+\d+\s*\/\s*\d+|\d+\s*\/\s*\d+|\d+\s*[${FRACTION_SIGNS}]|[${FRACTION_SIGNS}]|\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+[.,]\d+|\.\d+|\d+)`;
+const NUMBER = String.raw`(?:\d+(?:\s+|-)\d+\s*\/\s*\d+|\d+\s*\/\s*\d+|\d+\s*[${FRACTION_SIGNS}]|[${FRACTION_SIGNS}]|\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+[.,]\d+|\.\d+|\d+)`;
 const RANGE = new RegExp(`^(${NUMBER})\\s*(?:-|–|—|\\bto\\b)\\s*(${NUMBER})`, 'i');
+/** `1-1/2` is one and a half, not a range. */
+const HYPHENED_MIXED = /^\d+-\d+\s*\//;
 const SINGLE = new RegExp(`^(${NUMBER})`);
 
 /**
@@ -56,9 +58,9 @@ const SINGLE = new RegExp(`^(${NUMBER})`);
  * @returns the count and what follows; `bad` with a reason for a count no one can weigh (`1/0`, `-5`); `none` without a count
  */
 export function readQuantity(text: string): QuantityReading {
-  const start = text.trimStart();
+  const start = text.trimStart().replace(/\u2044/g, '/');
   if (/^[-−–]\s*[.\d]/.test(start)) return bad('the amount is below zero');
-  const range = RANGE.exec(start);
+  const range = HYPHENED_MIXED.test(start) ? null : RANGE.exec(start);
   if (range) {
     const ends = [toNumber(range[1]), toNumber(range[2])].sort((a, b) => a - b);
     const [low = NaN, high = NaN] = ends;
@@ -82,7 +84,7 @@ function toNumber(written = ''): number {
   const text = written.trim();
   const sign = new RegExp(`^(\\d*)\\s*([${FRACTION_SIGNS}])$`).exec(text);
   if (sign) return Number(sign[1] || 0) + (FRACTIONS[sign[2] ?? ''] ?? NaN);
-  const fraction = /^(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)$/.exec(text);
+  const fraction = /^(?:(\d+)(?:\s+|-))?(\d+)\s*\/\s*(\d+)$/.exec(text);
   if (fraction) return Number(fraction[1] ?? 0) + Number(fraction[2]) / Number(fraction[3]);
   if (/^\d{1,3}(,\d{3})+(\.\d+)?$/.test(text)) return Number(text.replaceAll(',', ''));
   return Number(text.replace(',', '.'));

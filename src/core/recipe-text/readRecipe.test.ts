@@ -57,6 +57,10 @@ describe('amounts as people write them', () => {
     ['• 30 g WATER', 30],
     ['30 g water # from the kettle', 30],
     ['2 cups (440 g) water', 440],
+    ['1-1/2 cups water', 1.5 * cup],
+    ['1\u20442 cup water', 0.5 * cup],
+    ['1 lb 2 oz water', 18 * GRAMS_PER_OUNCE],
+    ['Optional: 1 tsp water', tsp],
   ])('%s', (text, grams) => {
     expect(firstLine(text).massG).toBeCloseTo(grams, 6);
   });

@@ -5,7 +5,7 @@ import { countOf, roomOf, weighedRatio, type Batch } from '@/core/records';
 import { useWorkshopStore } from '@/stores/workshop';
 import MiniCore from '@/ui/MiniCore.vue';
 import PageHeader from '@/ui/PageHeader.vue';
-import { formatFixed, formatGrams, longDate } from '@/ui/format';
+import { counted, formatFixed, formatGrams, longDate } from '@/ui/format';
 
 const workshop = useWorkshopStore();
 const query = ref('');
@@ -25,7 +25,7 @@ function matches(batch: Batch, wanted: string): boolean {
     .every((word) => text.includes(word));
 }
 
-function counted(batch: Batch): string {
+function ending(batch: Batch): string {
   const count = countOf(batch);
   if (!count) return batch.outcome;
   return count.rejects > 0
@@ -38,7 +38,7 @@ function counted(batch: Batch): string {
   <div>
     <PageHeader>
       <template #title><h1>Almanac</h1></template>
-      <template #sub>{{ workshop.batches.length }} batches on record</template>
+      <template #sub>{{ counted(workshop.batches.length, 'batch', 'batches') }} on record</template>
     </PageHeader>
     <p v-if="workshop.batches.length === 0" class="blank">
       No batch yet. Every batch made at the bench is written here: what was planned, what was
@@ -76,7 +76,7 @@ function counted(batch: Batch): string {
                 : `${formatFixed(weighedRatio(batch) ?? 0, 2)} soda to acid`
             }}</span>
             <span class="tabular">{{ formatGrams(batch.plan.totalG) }} g</span>
-            <b>{{ counted(batch) }}</b>
+            <b>{{ ending(batch) }}</b>
           </router-link>
         </li>
       </ul>

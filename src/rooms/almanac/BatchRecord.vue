@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS } from '@/core/formula';
 import { countOf, roomOf, weighedRatio, weighedTotalG } from '@/core/records';
 import { describeMold } from '@/core/scaling';
 import { useWorkshopStore } from '@/stores/workshop';
+import { useBenchStore } from '@/stores/bench';
 import PageHeader from '@/ui/PageHeader.vue';
 import { formatFixed, formatGrams, longDate } from '@/ui/format';
 import RecordEntries from './RecordEntries.vue';
@@ -12,7 +13,9 @@ import RecordWeights from './RecordWeights.vue';
 
 const props = defineProps<{ batchId: string }>();
 const workshop = useWorkshopStore();
+const bench = useBenchStore();
 const router = useRouter();
+const isGivingUp = ref(false);
 
 const batch = computed(() => workshop.batches.find(({ id }) => id === props.batchId) ?? null);
 const room = computed(() => (batch.value ? roomOf(batch.value) : null));
@@ -22,6 +25,11 @@ const ratio = computed(() => (batch.value ? weighedRatio(batch.value) : null));
 async function goOn(): Promise<void> {
   workshop.changeSettings({ batchInHandId: props.batchId });
   await router.push({ name: 'make' });
+}
+
+function giveUp(): void {
+  if (batch.value) bench.abandon(batch.value);
+  isGivingUp.value = false;
 }
 
 function print(): void {
@@ -42,6 +50,13 @@ function print(): void {
       <template #actions>
         <v-btn v-if="batch?.outcome === 'at the bench'" variant="flat" @click="goOn"
           >Go on at the bench</v-btn
+        >
+        <v-btn
+          v-if="batch?.outcome === 'at the bench'"
+          color="error"
+          variant="text"
+          @click="isGivingUp = true"
+          >Give it up</v-btn
         >
         <v-btn v-if="batch" @click="print">Print</v-btn>
         <v-btn :to="{ name: 'almanac' }">All batches</v-btn>
@@ -107,6 +122,16 @@ function print(): void {
       </section>
       <RecordEntries :batch="batch" class="entries" />
     </div>
+    <v-dialog v-model="isGivingUp" max-width="440" aria-label="Give the batch up">
+      <v-card>
+        <v-card-title>Give {{ batch?.code }} up?</v-card-title>
+        <v-card-text>What was written stays on record; it cannot be gone on with.</v-card-text>
+        <v-card-actions>
+          <v-btn variant="text" @click="isGivingUp = false">Keep it at the bench</v-btn>
+          <v-btn color="error" @click="giveUp">Give it up</v-btn>
+        </v-card-actions>
+      </v-card>
+    </v-dialog>
   </div>
 </template>
 

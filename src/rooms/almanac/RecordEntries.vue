@@ -1,10 +1,14 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { Batch } from '@/core/records';
+import { useBenchStore } from '@/stores/bench';
 import { clockTime, shortTime } from '@/ui/format';
 import { sayEntry } from './entryWords';
 
 const props = defineProps<{ batch: Batch }>();
+
+const bench = useBenchStore();
+const note = ref('');
 
 const titles = computed(() => new Map(props.batch.steps.map((step) => [step.id, step.title])));
 const entries = computed(() =>
@@ -15,6 +19,12 @@ const entries = computed(() =>
     said: sayEntry(entry, titles.value.get(entry.stepId) ?? ''),
   })),
 );
+
+function write(): void {
+  const text = note.value.trim();
+  if (text) bench.note(props.batch, text);
+  note.value = '';
+}
 </script>
 
 <template>
@@ -31,6 +41,15 @@ const entries = computed(() =>
         <span v-if="entry.struck" class="quiet">struck {{ entry.struck }}</span>
       </li>
     </ol>
+    <form class="note no-print" @submit.prevent="write">
+      <v-text-field
+        v-model="note"
+        label="A note to this batch"
+        maxlength="2000"
+        autocomplete="off"
+      />
+      <v-btn type="submit" :disabled="note.trim() === ''">Write it down</v-btn>
+    </form>
   </section>
 </template>
 
@@ -45,6 +64,14 @@ li {
   gap: 8px;
   padding: 3px 0;
   font-size: 14px;
+}
+.note {
+  display: flex;
+  gap: 8px;
+  margin-top: 16px;
+}
+.said {
+  overflow-wrap: anywhere;
 }
 .struck .said {
   text-decoration: line-through;

@@ -11,6 +11,7 @@ import {
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import { download } from '@/ui/download';
+import { counted } from '@/ui/format';
 
 const workshop = useWorkshopStore();
 const fileInput = useTemplateRef<HTMLInputElement>('fileInput');
@@ -46,13 +47,17 @@ async function readChosen(): Promise<void> {
   if (fileInput.value) fileInput.value.value = '';
 }
 
+function said(formulas: number, batches: number): string {
+  return `${counted(formulas, 'formula')} and ${counted(batches, 'batch', 'batches')}`;
+}
+
 function takeIn(): void {
   if (!preview.value || !waiting.value) return;
   const { newFormulas, newBatches, changedFormulas, changedBatches } = preview.value;
   const formulas = takesFilesVersion.value ? [...newFormulas, ...changedFormulas] : newFormulas;
   const batches = takesFilesVersion.value ? [...newBatches, ...changedBatches] : newBatches;
   workshop.takeIn({ formulas, batches }, waiting.value.settings);
-  done.value = `${formulas.length} formulas and ${batches.length} batches taken in.`;
+  done.value = `${said(formulas.length, batches.length)} taken in.`;
   waiting.value = null;
 }
 </script>
@@ -89,8 +94,7 @@ function takeIn(): void {
         <v-card-title>Import a file</v-card-title>
         <v-card-text>
           <p>
-            {{ preview.newFormulas.length }} formulas and {{ preview.newBatches.length }} batches
-            are new here.
+            {{ said(preview.newFormulas.length, preview.newBatches.length) }} new here.
             <template v-if="preview.sameCount"
               >{{ preview.sameCount }} are already here, digit for digit.</template
             >

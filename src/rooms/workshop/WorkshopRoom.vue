@@ -2,6 +2,7 @@
 import { ref } from 'vue';
 import { useWorkshopStore } from '@/stores/workshop';
 import PageHeader from '@/ui/PageHeader.vue';
+import { counted } from '@/ui/format';
 import FilePanel from './FilePanel.vue';
 import ToolsPanel from './ToolsPanel.vue';
 
@@ -25,8 +26,8 @@ function removeSample(): void {
     <PageHeader>
       <template #title><h1>Workshop</h1></template>
       <template #sub
-        >{{ workshop.formulas.length }} formulas, {{ workshop.batches.length }} batches in this
-        browser</template
+        >{{ counted(workshop.formulas.length, 'formula') }},
+        {{ counted(workshop.batches.length, 'batch', 'batches') }} in this browser</template
       >
     </PageHeader>
     <div class="room">

@@ -9,7 +9,7 @@ import {
 } from '@/core/formula';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams, longDate } from '@/ui/format';
+import { counted, formatGrams, longDate } from '@/ui/format';
 import MiniCore from '@/ui/MiniCore.vue';
 
 const emit = defineEmits<{ open: [id: string]; paste: []; empty: [] }>();
@@ -22,7 +22,7 @@ const formulas = computed(() =>
 
 function batchCount(id: string): string {
   const count = workshop.batches.filter(({ formulaId }) => formulaId === id).length;
-  return count === 0 ? 'never made' : count === 1 ? '1 batch' : `${count} batches`;
+  return count === 0 ? 'never made' : counted(count, 'batch', 'batches');
 }
 
 function duplicate(formula: Formula): void {

@@ -53,9 +53,14 @@ function ask(next: ScaleRequest): void {
   });
 }
 
+/** A second press before the bench is there must not open a second batch. */
+let isStarting = false;
+
 async function toBench(): Promise<void> {
-  if (!plan.value) return;
+  if (!plan.value || isStarting) return;
+  isStarting = true;
   if (bench.start(request.value, plan.value)) await router.push({ name: 'make' });
+  isStarting = false;
 }
 </script>
 

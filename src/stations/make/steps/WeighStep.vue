@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core';
 import { scaleLinear } from 'd3-scale';
 import { computed, ref } from 'vue';
 import type { WeighStep } from '@/core/making';
@@ -70,6 +71,9 @@ function startPour(): void {
   if (isSimulated.value) pour(props.step.targetG);
 }
 
+// A key let go over another window is never heard here: the pour ends with the sight of the page.
+useEventListener(window, 'blur', stopPouring);
+
 function lessen(): void {
   takeOut(Math.max(stepG, shownG.value - props.step.targetG));
 }
@@ -87,13 +91,21 @@ useBenchKeys(
 </script>
 
 <template>
-  <p class="big" role="status" :data-against="against">
-    <template v-if="isSimulated"
-      ><b class="figure">{{ formatFixed(shownG, decimals) }}</b
-      ><span> g of {{ formatFixed(step.targetG, decimals) }}</span></template
-    >
-    <span v-else class="target">to reach: {{ formatFixed(step.targetG, decimals) }} g</span>
+  <p
+    v-if="isSimulated"
+    class="big"
+    role="meter"
+    aria-label="On the scale"
+    aria-valuemin="0"
+    :aria-valuemax="step.targetG * 1.33"
+    :aria-valuenow="shownG"
+    :aria-valuetext="`${formatFixed(shownG, decimals)} g of ${formatFixed(step.targetG, decimals)}`"
+    :data-against="against"
+  >
+    <b class="figure">{{ formatFixed(shownG, decimals) }}</b>
+    <span>g of {{ formatFixed(step.targetG, decimals) }}</span>
   </p>
+  <p v-else class="big">to reach: {{ formatFixed(step.targetG, decimals) }} g</p>
   <div v-if="!isSimulated" class="field">
     <label for="weighed">Grams on the scale</label>
     <input
@@ -117,7 +129,7 @@ useBenchKeys(
     <span class="aim" :style="{ left: `${x(step.targetG)}%` }" />
   </div>
   <div class="legend">
-    <span>{{ state }}</span>
+    <span role="status">{{ state }}</span>
     <span
       >{{ formatFixed(step.targetG - step.toleranceG, decimals) }} to
       {{ formatFixed(step.targetG + step.toleranceG, decimals) }}</span
