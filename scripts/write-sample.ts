@@ -1,6 +1,5 @@
 import { writeFileSync } from 'node:fs';
-import { corrections, dampReading, dampWindow } from '../src/core/binder';
-import { MODELS_VERSION, evaluate, usualOilId } from '../src/core/evaluation';
+import { benchCures, evaluate, freezeReadings } from '../src/core/evaluation';
 import {
   emptyBody,
   keepVersion,
@@ -14,7 +13,6 @@ import {
 import { materialById } from '../src/core/materials';
 import { readRecipe } from '../src/core/recipe-text';
 import {
-  bowlContents,
   currentStep,
   nextBatchCode,
   record,
@@ -207,7 +205,7 @@ function make(
   };
   const planned = planScale(version.body, request);
   if (!planned.ok) throw new Error(planned.problem.message);
-  const { fizz, binder, scent } = evaluate(version.body, { humidityPct, waterTempC: 38 });
+  const evaluation = evaluate(version.body, { humidityPct, waterTempC: 38 });
   let minute = 0;
   const tick = (minutes: number) => at(day, (minute += minutes));
   let batch: Batch = {
@@ -215,17 +213,7 @@ function make(
       formula: asThen,
       request,
       plan: planned.plan,
-      readings: {
-        modelsVersion: MODELS_VERSION,
-        sodaToAcidByMass: fizz.sodaToAcidByMass,
-        balanceSodaToAcidByMass: fizz.balanceSodaToAcidByMass,
-        dampIndexPct: binder.dampIndexPct,
-        windowLowPct: binder.window.lowPct,
-        windowHighPct: binder.window.highPct,
-        freeWaterPct: binder.freeWaterPct,
-        scentLoadPct: scent.loadPct,
-        co2L: fizz.co2L * planned.plan.factor,
-      },
+      readings: freezeReadings(evaluation, planned.plan.factor),
       code: nextBatchCode(
         of.name,
         batches.map(({ code }) => code),
@@ -255,7 +243,7 @@ function make(
       batch = record(batch, { kind: 'timer', seconds: step.seconds }, tick(1));
       batch = settleStep(batch, { kind: 'done' }, tick(step.seconds / 60));
     } else if (step.kind === 'squeeze') {
-      if (felt === 'too-dry' && step.acidIn) batch = correct(batch, humidityPct, tick);
+      if (felt === 'too-dry' && step.acidIn) batch = correct(batch, tick);
       batch = settleStep(batch, { kind: 'squeezed', acidIn: step.acidIn, felt: 'right' }, tick(2));
     } else if (step.kind === 'do')
       batch = settleStep(batch, { kind: 'done' }, tick(step.id === 'press' ? count : 4));
@@ -264,19 +252,12 @@ function make(
   batches.push(batch);
 }
 
-function correct(batch: Batch, humidityPct: number, tick: (minutes: number) => string): Batch {
-  const contents = bowlContents(batch);
-  const [cure] = corrections({
+function correct(batch: Batch, tick: (minutes: number) => string): Batch {
+  const [cure] = benchCures(batch, {
     felt: 'too-dry',
     acidIn: true,
-    contents,
-    window: dampWindow(batch.body.method, humidityPct, dampReading(contents).settingFatFraction),
-    humidityPct,
+    humidityPct: 45,
     gramsPerSquirt: 0.7,
-    allowsSkinOil: true,
-    oilId: usualOilId(
-      contents.map(({ materialId, massG }) => ({ material: materialById(materialId), massG })),
-    ),
   });
   if (!cure) return batch;
   const squeezed = record(batch, { kind: 'squeezed', acidIn: true, felt: 'too-dry' }, tick(2));

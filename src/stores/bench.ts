@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
-import { evaluate, MODELS_VERSION } from '@/core/evaluation';
+import { evaluate, freezeReadings } from '@/core/evaluation';
 import { keepVersion } from '@/core/formula';
 import {
   currentStep,
@@ -33,22 +33,12 @@ export const useBenchStore = defineStore('bench', () => {
     const kept = keepVersion(formula, now);
     if (kept !== formula) workshop.putFormula(kept);
     const { humidityPct, waterTempC } = workshop.settings;
-    const { fizz, binder, scent } = evaluate(kept.body, { humidityPct, waterTempC });
+    const evaluation = evaluate(kept.body, { humidityPct, waterTempC });
     const started = startBatch({
       formula: kept,
       request,
       plan,
-      readings: {
-        modelsVersion: MODELS_VERSION,
-        sodaToAcidByMass: fizz.sodaToAcidByMass,
-        balanceSodaToAcidByMass: fizz.balanceSodaToAcidByMass,
-        dampIndexPct: binder.dampIndexPct,
-        windowLowPct: binder.window.lowPct,
-        windowHighPct: binder.window.highPct,
-        freeWaterPct: binder.freeWaterPct,
-        scentLoadPct: scent.loadPct,
-        co2L: fizz.co2L * plan.factor,
-      },
+      readings: freezeReadings(evaluation, plan.factor),
       code: nextBatchCode(
         kept.name,
         workshop.batches.map(({ code }) => code),

@@ -1,4 +1,5 @@
 import { materialById, type Phase } from '../materials';
+import type { Spread } from '../units';
 import { newId } from './newId';
 import type { Family, Formula, FormulaBody, Line, Method, Part, PartKind } from './schema';
 
@@ -35,6 +36,11 @@ export function newLine(materialId: string, massG: number, phase?: Phase): Line 
     phase: phase ?? materialById(materialId).phase,
     locked: false,
   };
+}
+
+/** A line of an amount with its honest spread. @param amountG grams */
+export function lineOf(materialId: string, { low, best, high }: Spread): Line {
+  return { ...newLine(materialId, best), massLowG: low, massHighG: high };
 }
 
 /** @param now ISO 8601 with zone */

@@ -1,6 +1,6 @@
 import { PHASES, type Phase } from '../materials';
 import { exactly, type Spread } from '../units';
-import { newLine } from './create';
+import { lineOf, newLine } from './create';
 import { MAX_LINE_G, type FormulaBody, type Line } from './schema';
 
 /**
@@ -15,10 +15,8 @@ export function addLine(
   materialId: string,
   amountG: Spread,
 ): FormulaBody {
-  const { low, best, high } = amountG;
-  [low, best, high].forEach(checkMass);
-  const line = { ...newLine(materialId, best), massLowG: low, massHighG: high };
-  return insertByPhase(body, partId, line);
+  checkAmount(amountG);
+  return insertByPhase(body, partId, lineOf(materialId, amountG));
 }
 
 /**
@@ -46,8 +44,7 @@ export function setLineMass(body: FormulaBody, lineId: string, massG: number): F
 
 /** An amount with its honest spread, as a typed `2 tbsp` has one. @param amountG grams */
 export function setLineAmount(body: FormulaBody, lineId: string, amountG: Spread): FormulaBody {
-  const { low, best, high } = amountG;
-  [low, best, high].forEach(checkMass);
+  const { low, best, high } = checkAmount(amountG);
   return mapLine(body, lineId, (line) => ({
     ...line,
     massG: best,
@@ -207,6 +204,11 @@ function mapLine(body: FormulaBody, lineId: string, change: (line: Line) => Line
   return mapPart(body, part.id, (lines) =>
     lines.map((line) => (line.id === lineId ? change(line) : line)),
   );
+}
+
+function checkAmount(amountG: Spread): Spread {
+  [amountG.low, amountG.best, amountG.high].forEach(checkMass);
+  return amountG;
 }
 
 function checkMass(massG: number): number {

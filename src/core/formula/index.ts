@@ -22,7 +22,7 @@ export type {
   UnreadLine,
 } from './schema';
 export { FAMILY_WORDS, METHOD_WORDS, PART_WORDS, SCHOOL_WORDS, isForSkin } from './words';
-export { emptyBody, newFormula, newLine, newPart } from './create';
+export { emptyBody, lineOf, newFormula, newLine, newPart } from './create';
 export { newId } from './newId';
 export { sameData } from './sameData';
 export {

@@ -1,5 +1,5 @@
-import { MAX_LINE_G, newLine, type Line } from '../formula';
-import { findMaterial, recognizeMaterial, type Material, type Recognition } from '../materials';
+import { MAX_LINE_G, lineOf, type Line } from '../formula';
+import { findMaterial, recognizeMaterial, type Recognition } from '../materials';
 import type { Spread } from '../units';
 import { readAmount, readBulkState, type AmountReading } from './amount';
 import { bareLine } from './lineText';
@@ -40,7 +40,7 @@ export function readLine(raw: string, small: SmallMeasures, chosenId?: string): 
   if (problem) return unread(problem, [material.id], true);
   return {
     kind: 'read',
-    line: { ...lineOf(material, grams), written: raw.trim() },
+    line: { ...lineOf(material.id, grams), written: raw.trim() },
     remark: remarkOn(recognition, name),
   };
 }
@@ -83,10 +83,6 @@ function weightProblem({ best, high }: Spread): string | null {
   if (high > MAX_LINE_G)
     return `that would be ${Math.round(best / 1000).toLocaleString('en-US')} kg, more than the 1,000 kg a line may hold`;
   return null;
-}
-
-function lineOf(material: Material, { low, best, high }: Spread): Line {
-  return { ...newLine(material.id, best), massLowG: low, massHighG: high };
 }
 
 function withoutAmount(recognition: Recognition): LineReading {

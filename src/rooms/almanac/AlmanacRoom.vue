@@ -125,7 +125,7 @@ function ending(batch: Batch): string {
 .batch:hover .name {
   color: var(--verdigris);
 }
-@media (max-width: 1000px) {
+@media (max-width: 1120px) {
   .batch {
     grid-template-columns: 46px minmax(0, 1fr) auto;
     padding: 8px 0;

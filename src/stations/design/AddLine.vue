@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import { materialById } from '@/core/materials';
-import { readTypedAmount } from '@/core/recipe-text';
+import { readChosenAmount } from '@/core/recipe-text';
 import type { Spread } from '@/core/units';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/MaterialPicker.vue';
@@ -14,20 +13,12 @@ const amount = ref('');
 const problem = ref('');
 
 function add(): void {
-  if (materialId.value === null) {
-    problem.value = 'Choose a material.';
+  const chosen = readChosenAmount(materialId.value, amount.value, workshop.smallMeasures);
+  if (!chosen.ok) {
+    problem.value = chosen.message;
     return;
   }
-  const typed = readTypedAmount(
-    amount.value,
-    materialById(materialId.value),
-    workshop.smallMeasures,
-  );
-  if (!typed.ok) {
-    problem.value = `How much? ${typed.message}.`;
-    return;
-  }
-  emit('add', materialId.value, typed.massG);
+  emit('add', chosen.materialId, chosen.massG);
   materialId.value = null;
   amount.value = '';
   problem.value = '';

@@ -113,6 +113,6 @@ function trade(upperId: string, lowerId: string, gainG: number): void {
 }
 .rows {
   flex: 1 1 auto;
-  min-width: 0;
+  min-width: 340px;
 }
 </style>

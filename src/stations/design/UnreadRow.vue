@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { newLine, type Line, type UnreadLine } from '@/core/formula';
-import { materialById } from '@/core/materials';
-import { readLine, readTypedAmount } from '@/core/recipe-text';
+import { lineOf, type Line, type UnreadLine } from '@/core/formula';
+import { readChosenAmount, readLine } from '@/core/recipe-text';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/MaterialPicker.vue';
 
@@ -25,30 +24,16 @@ const reread = computed(() =>
 const asksAmount = computed(() => materialId.value !== null && reread.value?.kind !== 'read');
 
 function take(): void {
-  if (materialId.value === null) {
-    problem.value = 'Choose the material first.';
-    return;
-  }
   if (reread.value?.kind === 'read') {
     emit('settle', reread.value.line);
     return;
   }
-  const typed = readTypedAmount(
-    amount.value,
-    materialById(materialId.value),
-    workshop.smallMeasures,
-  );
-  if (!typed.ok) {
-    problem.value = `How much? ${typed.message}.`;
+  const chosen = readChosenAmount(materialId.value, amount.value, workshop.smallMeasures);
+  if (!chosen.ok) {
+    problem.value = chosen.message;
     return;
   }
-  const { low, best, high } = typed.massG;
-  emit('settle', {
-    ...newLine(materialId.value, best),
-    massLowG: low,
-    massHighG: high,
-    written: props.entry.text,
-  });
+  emit('settle', { ...lineOf(chosen.materialId, chosen.massG), written: props.entry.text });
 }
 </script>
 

@@ -159,6 +159,12 @@ h1 {
 .screen :focus-visible {
   outline-color: #f4f1e8;
 }
+.screen .fields {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 260px));
+  gap: 24px;
+  margin-top: 32px;
+}
 .screen .field label {
   display: block;
   color: #c8d2cc;

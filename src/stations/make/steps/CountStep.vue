@@ -60,12 +60,6 @@ useBenchKeys({ space: next, b: bench.back });
 </template>
 
 <style scoped>
-.fields {
-  display: grid;
-  grid-template-columns: 260px 260px;
-  gap: 24px;
-  margin-top: 32px;
-}
 .planned {
   color: #c8d2cc;
   font-size: 20px;

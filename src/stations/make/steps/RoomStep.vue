@@ -76,12 +76,6 @@ useBenchKeys({ space: next });
 </template>
 
 <style scoped>
-.fields {
-  display: grid;
-  grid-template-columns: 260px 260px;
-  gap: 24px;
-  margin-top: 32px;
-}
 .advice {
   max-width: 900px;
   margin-top: 24px;

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { corrections, dampWindow, dampReading, type Correction, type Felt } from '@/core/binder';
-import { usualOilId } from '@/core/evaluation';
-import { isForSkin } from '@/core/formula';
+import type { Correction, Felt } from '@/core/binder';
+import { benchCures } from '@/core/evaluation';
 import { handSigns, type BenchStep } from '@/core/making';
 import { materialById } from '@/core/materials';
-import { bowlContents, openSqueeze, roomOf, type Batch } from '@/core/records';
+import { openSqueeze, type Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatGrams } from '@/ui/format';
@@ -19,25 +18,16 @@ const workshop = useWorkshopStore();
 const signs = computed(() => handSigns(props.step.acidIn));
 /** A squeeze that was too dry or too wet and has not been answered yet. */
 const open = computed(() => openSqueeze(props.batch, props.step.id));
-const cures = computed(() => (open.value ? curesFor(open.value.felt) : []));
-
-function curesFor(felt: Felt): readonly Correction[] {
-  const contents = bowlContents(props.batch);
-  const humidityPct = roomOf(props.batch)?.humidityPct ?? workshop.settings.humidityPct;
-  const { settingFatFraction } = dampReading(contents);
-  return corrections({
-    felt,
-    acidIn: props.step.acidIn,
-    contents,
-    window: dampWindow(props.batch.body.method, humidityPct, settingFatFraction),
-    humidityPct,
-    gramsPerSquirt: workshop.smallMeasures.gramsPerSquirt.best,
-    allowsSkinOil: props.batch.body.family === 'bath-bomb' && isForSkin(props.batch.body.family),
-    oilId: usualOilId(
-      contents.map(({ materialId, massG }) => ({ material: materialById(materialId), massG })),
-    ),
-  });
-}
+const cures = computed(() =>
+  open.value
+    ? benchCures(props.batch, {
+        felt: open.value.felt,
+        acidIn: props.step.acidIn,
+        humidityPct: workshop.settings.humidityPct,
+        gramsPerSquirt: workshop.smallMeasures.gramsPerSquirt.best,
+      })
+    : [],
+);
 
 function choose(felt: Felt): void {
   const entry = { kind: 'squeezed', acidIn: props.step.acidIn, felt } as const;
