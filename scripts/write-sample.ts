@@ -1,5 +1,5 @@
 import { writeFileSync } from 'node:fs';
-import { benchCures, evaluate, freezeReadings } from '../src/core/evaluation';
+import { USUAL_CONDITIONS, benchCures, evaluate, freezeReadings } from '../src/core/evaluation';
 import {
   emptyBody,
   keepVersion,
@@ -205,7 +205,7 @@ function make(
   };
   const planned = planScale(version.body, request);
   if (!planned.ok) throw new Error(planned.problem.message);
-  const evaluation = evaluate(version.body, { humidityPct, waterTempC: 38 });
+  const evaluation = evaluate(version.body, { ...USUAL_CONDITIONS, humidityPct });
   let minute = 0;
   const tick = (minutes: number) => at(day, (minute += minutes));
   let batch: Batch = {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { contractAnswer, evaluate } from '../../src/core/evaluation';
-import { FAMILIES, METHODS, emptyBody, type FormulaBody } from '../../src/core/formula';
+import { contractAnswer, evaluate, pieceOf } from '../../src/core/evaluation';
+import { FAMILIES, METHODS, emptyBody, totalMassG, type FormulaBody } from '../../src/core/formula';
 import { readRecipe } from '../../src/core/recipe-text';
 import { readWorkshopFile } from '../../src/storage/file';
 
@@ -35,19 +35,23 @@ export function answerFor(text: string, rawOptions: Readonly<Record<string, unkn
     ...(options.family && { family: options.family }),
     ...(options.method && { method: options.method }),
   };
-  const evaluation = evaluate(body, {
-    humidityPct: options['humidity-pct'],
-    waterTempC: options['temp-c'],
-  });
   const count = options.pieces ?? found.pieces ?? undefined;
   const pieceG = options['piece-g'];
-  return {
-    ok: true,
-    value: contractAnswer(body, evaluation, {
-      ...(pieceG === undefined && count !== undefined && { count }),
-      ...(pieceG !== undefined && { pieceG }),
-    }),
+  const asked = {
+    ...(pieceG === undefined && count !== undefined && { count }),
+    ...(pieceG !== undefined && { pieceG }),
   };
+  const totalG = totalMassG(body);
+  const evaluation = evaluate(body, {
+    humidityPct: options['humidity-pct'],
+    tub: {
+      volumeL: options['water-l'],
+      alkalinityMgL: options['alkalinity-mg-l'],
+      tempC: options['temp-c'],
+    },
+    pieceG: totalG > 0 ? pieceOf(totalG, asked).massG : null,
+  });
+  return { ok: true, value: contractAnswer(body, evaluation, asked) };
 }
 
 type Found =

@@ -32,8 +32,8 @@ export const useBenchStore = defineStore('bench', () => {
     const now = nowIso();
     const kept = keepVersion(formula, now);
     if (kept !== formula) workshop.putFormula(kept);
-    const { humidityPct, waterTempC } = workshop.settings;
-    const evaluation = evaluate(kept.body, { humidityPct, waterTempC });
+    const { humidityPct, tub } = workshop.settings;
+    const evaluation = evaluate(kept.body, { humidityPct, tub, pieceG: plan.pieceG });
     const started = startBatch({
       formula: kept,
       request,

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia';
 import { computed, shallowRef, watch } from 'vue';
 import { evaluate, type Evaluation } from '@/core/evaluation';
 import { keepVersion, type FormulaBody } from '@/core/formula';
+import { USUAL_REQUEST, usualPieceG } from '@/core/scaling';
 import { nowIso } from './now';
 import { useWorkshopStore } from './workshop';
 
@@ -14,11 +15,17 @@ export const useDesignStore = defineStore('design', () => {
 
   const formula = computed(() => workshop.formulaInHand);
   const body = computed(() => formula.value?.body ?? null);
+  /** A piece of the mold last asked for, or of the usual one. */
+  const pieceG = computed(() => {
+    const request = workshop.settings.requests[formula.value?.id ?? ''] ?? USUAL_REQUEST;
+    return body.value ? usualPieceG(request.mold, body.value.method) : null;
+  });
   const evaluation = computed<Evaluation | null>(() =>
     body.value
       ? evaluate(body.value, {
           humidityPct: workshop.settings.humidityPct,
-          waterTempC: workshop.settings.waterTempC,
+          tub: workshop.settings.tub,
+          pieceG: pieceG.value,
         })
       : null,
   );

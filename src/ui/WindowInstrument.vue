@@ -64,7 +64,12 @@ function label(value: number): string {
         <span class="quiet">{{ unit }}</span>
       </p>
     </div>
-    <svg v-if="windowSpan" :viewBox="`0 0 ${WIDTH} 52`" role="img" :aria-label="spoken">
+    <svg
+      v-if="windowSpan"
+      :viewBox="mark ? `0 0 ${WIDTH} 52` : `0 11 ${WIDTH} 41`"
+      role="img"
+      :aria-label="spoken"
+    >
       <g v-if="mark && mark.at >= from && mark.at <= to">
         <text :x="Math.min(WIDTH - 34, Math.max(34, x(mark.at)))" y="9" text-anchor="middle">
           {{ mark.label }}
@@ -113,7 +118,7 @@ function label(value: number): string {
 
 <style scoped>
 .instrument {
-  padding: 8px 0 9px;
+  padding: 5px 0 7px;
   border-bottom: 1px solid var(--hairline);
 }
 .head {
@@ -170,8 +175,9 @@ text {
   fill: var(--ink);
 }
 .sentence {
-  margin: 4px 0 0;
+  margin: 2px 0 0;
   font-size: 14px;
+  line-height: 1.3;
 }
 .sentence.advice::before,
 .sentence.stop::before {

@@ -1,4 +1,5 @@
 import { materialById } from '../materials';
+import { firstWhere } from '../numeric';
 import { dampReading, type MaterialMass } from './damp';
 import { freeWaterLimitsPct } from './freeWater';
 import type { DampWindow } from './windows';
@@ -133,17 +134,9 @@ function gramsToAim(question: CorrectionQuestion, materialId: string): number {
   const indexWith = (massG: number) =>
     (dampReading([...contents, { materialId, massG }]).dampIndexPct ?? now) - now;
   const bowlG = contents.reduce((total, { massG }) => total + massG, 0);
-  let low = 0;
-  let high = bowlG * MAX_SEARCH_FRACTION;
-  const reached = (massG: number) => Math.abs(indexWith(massG)) >= Math.abs(gap);
-  if (Math.sign(indexWith(high)) !== Math.sign(gap)) return 0;
-  if (!reached(high)) return high;
-  for (let i = 0; i < 60; i++) {
-    const middle = (low + high) / 2;
-    if (reached(middle)) high = middle;
-    else low = middle;
-  }
-  return high;
+  const mostG = bowlG * MAX_SEARCH_FRACTION;
+  if (Math.sign(indexWith(mostG)) !== Math.sign(gap)) return 0;
+  return firstWhere((massG) => Math.abs(indexWith(massG)) >= Math.abs(gap), 0, mostG) ?? mostG;
 }
 
 function firstOilG({ contents }: CorrectionQuestion): number {

@@ -5,7 +5,8 @@ interface SpeciesRow {
   readonly id: string;
   readonly name: string;
   readonly formula: string;
-  readonly side: 'acid' | 'base';
+  /** A `salt` takes no part in the fizz, but is felt in the water. */
+  readonly side: 'acid' | 'base' | 'salt';
   /** Protons given up (acid) or taken (base) per mole by the time the bath has settled. */
   readonly equivalentsPerMol: number;
   /** Protons a base takes before it gives any gas, per mole: carbonate turns to bicarbonate first, borax gives none. */
@@ -33,6 +34,10 @@ const ROWS = [
   base('sodium-sesquicarbonate', 'sodium sesquicarbonate dihydrate', 'Na3C2H5O8', 3, 1, 2),
   base('sodium-percarbonate', 'sodium percarbonate', 'Na4C2H6O12', 4, 2, 2),
   base('borax', 'borax', 'Na2B4H20O17', 2, 2, 0),
+  salt('sodium-citrate-dihydrate', 'sodium citrate dihydrate', 'Na3C6H9O9'),
+  salt('sodium-chloride', 'sodium chloride', 'NaCl'),
+  salt('magnesium-sulfate-heptahydrate', 'Epsom salt', 'MgSH14O11'),
+  salt('magnesium-chloride-hexahydrate', 'magnesium chloride hexahydrate', 'MgCl2H12O6'),
 ] as const satisfies readonly SpeciesRow[];
 
 export type SpeciesId = (typeof ROWS)[number]['id'];
@@ -90,5 +95,18 @@ function base<const Id extends string>(
     gaslessEquivalentsPerMol,
     carbonDioxidePerMol,
     source: acidBase,
+  };
+}
+
+function salt<const Id extends string>(id: Id, name: string, formula: string) {
+  return {
+    id,
+    name,
+    formula,
+    side: 'salt' as const,
+    equivalentsPerMol: 0,
+    gaslessEquivalentsPerMol: 0,
+    carbonDioxidePerMol: 0,
+    source: 'formula',
   };
 }

@@ -95,6 +95,7 @@ function sumReactants(reactants: readonly ReactantG[]): ReactantSums {
       sums.acidMol += equivalentsMol;
       continue;
     }
+    if (species.side === 'salt') continue;
     sums.baseMol += equivalentsMol;
     sums.gaslessMol += amountMol * species.gaslessEquivalentsPerMol;
     sums.carbonMol += amountMol * species.carbonDioxidePerMol;

@@ -1,7 +1,6 @@
 import { materialById } from '../materials';
 import type { FormulaBody } from '../formula';
 import { dampReading } from '../binder';
-import { moldVolumeMl, packedDensityGMl } from '../scaling';
 import type { Evaluation } from './types';
 
 export interface PieceQuestion {
@@ -13,7 +12,7 @@ export interface PieceQuestion {
 
 /**
  * The answer of `npm run evaluate`: stable keys, unrounded numbers, null where a value has no meaning
- * or no model yet (water, color and the scent limit).
+ * or no model yet (color and the scent limit).
  */
 export function contractAnswer(body: FormulaBody, evaluation: Evaluation, asked: PieceQuestion) {
   const { fizz, binder, scent } = evaluation;
@@ -48,11 +47,11 @@ export function contractAnswer(body: FormulaBody, evaluation: Evaluation, asked:
       leftoverAcidG: fizz.leftoverAcidG,
     },
     water: {
-      phFresh: null,
-      phHalfVented: null,
-      phAir: null,
-      ionicStrengthMolL: null,
-      co2LeftAsGasMol: null,
+      phFresh: evaluation.water?.phFresh ?? null,
+      phHalfVented: evaluation.water?.phHalfVented ?? null,
+      phAir: evaluation.water?.phAir ?? null,
+      ionicStrengthMolL: evaluation.water?.ionicStrengthMolL ?? null,
+      co2LeftAsGasMol: evaluation.water?.co2LeftAsGasMol ?? null,
     },
     binder: {
       dampIndexPct: binder.dampIndexPct,
@@ -68,7 +67,7 @@ export function contractAnswer(body: FormulaBody, evaluation: Evaluation, asked:
       emulsifierToOil: scent.emulsifierToOil,
     },
     color: { powderHex: null, waterHex: null },
-    piece: piece(evaluation.totalG, body, asked),
+    piece: evaluation.totalG > 0 ? pieceOf(evaluation.totalG, asked) : { massG: null, count: null },
     findings: evaluation.findings.map(({ code, severity, message }) => ({
       code,
       severity,
@@ -77,12 +76,12 @@ export function contractAnswer(body: FormulaBody, evaluation: Evaluation, asked:
   };
 }
 
-/** One usual piece: a 70 mm sphere. Taken when nothing is asked. Common practice. */
-const USUAL_PIECE_ML = moldVolumeMl({ shape: 'sphere', diameterMm: 70 });
-
-function piece(totalG: number, body: FormulaBody, { count, pieceG }: PieceQuestion) {
-  if (!(totalG > 0)) return { massG: null, count: null };
+/** What one piece weighs: as asked, or the whole mix as one piece. @param totalG over 0 */
+export function pieceOf(
+  totalG: number,
+  { count, pieceG }: PieceQuestion,
+): { readonly massG: number; readonly count: number } {
   if (count !== undefined) return { massG: totalG / count, count };
-  const massG = pieceG ?? USUAL_PIECE_ML * packedDensityGMl(body.method).best;
+  const massG = pieceG ?? totalG;
   return { massG, count: Math.floor(totalG / massG + 1e-9) };
 }

@@ -10,6 +10,7 @@ import { allLines, type FormulaBody, type Line } from '../formula';
 import { materialById, reactantsOf } from '../materials';
 import { scentReading } from '../scent';
 import type { Spread } from '../units';
+import { tubReading } from '../water';
 import { findingsOf } from './findings';
 import type { Conditions, DampVerdict, Evaluation } from './types';
 
@@ -32,6 +33,7 @@ export function evaluate(body: FormulaBody, conditions: Conditions): Evaluation 
     totalG: lines.reduce((sum, line) => sum + line.massG, 0),
     fizz: fizzOf(lines, conditions),
     binder: binderOf(mainLines, body, conditions),
+    water: waterOf(lines, conditions),
     scent: scentReading(lines, body.family),
   };
   const materials = lines.map(({ materialId, massG }) => ({
@@ -41,15 +43,26 @@ export function evaluate(body: FormulaBody, conditions: Conditions): Evaluation 
   return { ...readings, findings: findingsOf({ body, conditions, materials, readings }) };
 }
 
-function fizzOf(lines: readonly Line[], { waterTempC }: Conditions): Evaluation['fizz'] {
-  const fizz = fizzBalance(reactantsOf(lines), waterTempC);
+function fizzOf(lines: readonly Line[], { tub }: Conditions): Evaluation['fizz'] {
+  const fizz = fizzBalance(reactantsOf(lines), tub.tempC);
   const balance = fizz.balanceSodaToAcidByMass ?? 0;
   return {
     ...fizz,
-    ratioSpread: ratioSpread(lines, fizz.sodaToAcidByMass, waterTempC),
+    ratioSpread: ratioSpread(lines, fizz.sodaToAcidByMass, tub.tempC),
     usualLow: balance * USUAL_LOW_OF_BALANCE,
     usualHigh: balance * USUAL_HIGH_OF_BALANCE,
   };
+}
+
+function waterOf(lines: readonly Line[], { tub, pieceG }: Conditions): Evaluation['water'] {
+  const totalG = lines.reduce((sum, line) => sum + line.massG, 0);
+  if (!(totalG > 0)) return null;
+  const share = pieceG === null ? 1 : Math.min(1, pieceG / totalG);
+  const piece = reactantsOf(lines).map(({ speciesId, massG }) => ({
+    speciesId,
+    massG: massG * share,
+  }));
+  return tubReading(piece, tub);
 }
 
 function binderOf(

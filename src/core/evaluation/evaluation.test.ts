@@ -59,10 +59,9 @@ describe('evaluate', () => {
       fc.property(fc.double({ min: 0.05, max: 40, noNaN: true }), (k) => {
         const body = bodyFrom(LANTERN);
         const scaled = allLines(body).reduce((b, l) => setLineMass(b, l.id, l.massG * k), body);
-        const [one, many] = [body, scaled].map((b) => evaluate(b, USUAL_CONDITIONS)) as [
-          ReturnType<typeof evaluate>,
-          ReturnType<typeof evaluate>,
-        ];
+        const [one, many] = [body, scaled].map((b) =>
+          evaluate(b, { ...USUAL_CONDITIONS, pieceG: 50 }),
+        ) as [ReturnType<typeof evaluate>, ReturnType<typeof evaluate>];
         expect(many.fizz.co2L / one.fizz.co2L).toBeCloseTo(k, 9);
         expect(many.binder.freeWaterG / one.binder.freeWaterG).toBeCloseTo(k, 9);
         expect(many.binder.dampIndexPct).toBeCloseTo(one.binder.dampIndexPct ?? 0, 9);
@@ -106,6 +105,10 @@ describe('findings', () => {
     ['slip-caution', PLAIN, 'bath-bomb'],
     ['dust-caution', PLAIN, 'bath-bomb'],
     ['unread-lines', `${PLAIN}\n10 g salt`, 'bath-bomb'],
+    ['bath-acid', '20 g baking soda\n400 g citric acid', 'bath-bomb'],
+    ['bath-alkaline', '300 g washing soda\n10 g citric acid', 'bath-bomb'],
+    ['alkaline-solution', '300 g washing soda\n10 g citric acid', 'cleaning-fizzy'],
+    ['acid-on-surface', '20 g baking soda\n400 g citric acid', 'cleaning-fizzy'],
   ] as const)('%s', (code, text, family) => {
     expect(codesOf(text, family)).toContain(code);
   });
@@ -174,7 +177,8 @@ describe('contractAnswer', () => {
     expect(Object.keys(answer)).toEqual(
       'lines unread totals fizz water binder scent color piece findings'.split(' '),
     );
-    expect(answer.water.phFresh).toBeNull();
+    expect(answer.water.phFresh).toBeGreaterThan(5);
+    expect(answer.water.phAir).toBeGreaterThan(answer.water.phFresh ?? 0);
     expect(answer.color).toEqual({ powderHex: null, waterHex: null });
     expect(answer.totals.massG).toBeCloseTo(answer.totals.solidG + answer.totals.liquidG, 9);
     expect(answer.piece.massG).toBeCloseTo(answer.totals.massG / 10, 9);

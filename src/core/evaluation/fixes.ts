@@ -1,9 +1,8 @@
 import { dampReading, type MaterialMass } from '../binder';
 import { fizzBalance, speciesById } from '../chemistry';
 import { reactantsOf, type Material } from '../materials';
+import { firstWhere } from '../numeric';
 import type { Examined, Fix } from './types';
-
-const BISECTION_STEPS = 50;
 
 /** Soda that brings an acid-heavy mix to its balance. */
 export function sodaToBalance({ readings }: Examined): Fix | undefined {
@@ -21,7 +20,7 @@ export function acidToWindow({ materials, readings }: Examined): Fix | undefined
   const mix = asMasses(materials);
   const ratioWith = (massG: number) =>
     fizzBalance(reactantsOf([...mix, { materialId: acid.id, massG }]), 20).sodaToAcidByMass ?? 0;
-  return bisect(acid.id, readings.totalG, (massG) => ratioWith(massG) <= usualHigh);
+  return leastGrams(acid.id, readings.totalG, (massG) => ratioWith(massG) <= usualHigh);
 }
 
 /** A liquid or a powder that brings the damp index just to the near edge of its window. */
@@ -34,7 +33,7 @@ export function dampToWindow({ body, readings }: Examined, materialId: string): 
     verdict === 'too-dry'
       ? (massG: number) => indexWith(massG) >= window.lowPct
       : (massG: number) => indexWith(massG) <= window.highPct;
-  return bisect(materialId, readings.totalG, isReached);
+  return leastGrams(materialId, readings.totalG, isReached);
 }
 
 /** Emulsifier that brings it to a given share of oils and scent. */
@@ -72,18 +71,11 @@ function asMasses(materials: Examined['materials']): MaterialMass[] {
 }
 
 /** Least grams, up to as much again as the whole mix, at which the wish holds; undefined when it never does. */
-function bisect(
+function leastGrams(
   materialId: string,
   mostG: number,
   holds: (massG: number) => boolean,
 ): Fix | undefined {
-  if (!holds(mostG)) return undefined;
-  let low = 0;
-  let high = mostG;
-  for (let i = 0; i < BISECTION_STEPS; i++) {
-    const middle = (low + high) / 2;
-    if (holds(middle)) high = middle;
-    else low = middle;
-  }
-  return { materialId, massG: high };
+  const massG = firstWhere(holds, 0, mostG);
+  return massG === undefined ? undefined : { materialId, massG };
 }

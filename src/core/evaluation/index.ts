@@ -1,5 +1,5 @@
 export { evaluate } from './evaluate';
-export { contractAnswer } from './contract';
+export { contractAnswer, pieceOf } from './contract';
 export type { PieceQuestion } from './contract';
 export { benchCures } from './benchCures';
 export { freezeReadings } from './freeze';

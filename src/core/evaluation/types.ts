@@ -4,6 +4,7 @@ import type { FormulaBody } from '../formula';
 import type { Material } from '../materials';
 import type { ScentReading } from '../scent';
 import type { Spread } from '../units';
+import type { Tub, TubReading } from '../water';
 
 /** Version of the models below; a batch's frozen readings keep it. */
 export const MODELS_VERSION = '1';
@@ -12,11 +13,17 @@ export const MODELS_VERSION = '1';
 export interface Conditions {
   /** Relative humidity of the workroom, 0 to 100 %. */
   readonly humidityPct: number;
-  /** Temperature of the bath, basin or machine, -20 to 100 °C. */
-  readonly waterTempC: number;
+  /** The bath, basin or machine one piece goes into. */
+  readonly tub: Tub;
+  /** Grams of the piece that goes into it; null for the whole mix. */
+  readonly pieceG: number | null;
 }
 
-export const USUAL_CONDITIONS: Conditions = { humidityPct: 45, waterTempC: 38 };
+export const USUAL_CONDITIONS: Conditions = {
+  humidityPct: 45,
+  tub: { volumeL: 150, alkalinityMgL: 100, tempC: 38 },
+  pieceG: null,
+};
 
 export type Severity = 'info' | 'advice' | 'warning' | 'stop';
 export type DampVerdict = 'too-dry' | 'in-window' | 'too-wet';
@@ -54,6 +61,8 @@ export interface Evaluation {
     readonly easyToPct: number;
     readonly riskyToPct: number;
   };
+  /** Of the water one piece goes into; null while nothing is there to dissolve. */
+  readonly water: TubReading | null;
   readonly scent: ScentReading;
   readonly findings: readonly Finding[];
 }

@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { fizzBalance } from '../chemistry';
-import { allLines, totalMassG, type FormulaBody, type Line } from '../formula';
+import { allLines, totalMassG, type FormulaBody, type Line, type Method } from '../formula';
 import { reactantsOf } from '../materials';
-import { moldSchema, moldVolumeMl } from './molds';
+import { moldSchema, moldVolumeMl, type Mold } from './molds';
 import { packedDensityGMl } from './packedDensity';
 import { isBelowHonestMinimum, roundToStep } from '../weighing';
 
@@ -21,6 +21,19 @@ export const scaleRequestSchema = z.object({
   lossPct: z.number().min(0).max(50),
 });
 export type ScaleRequest = z.infer<typeof scaleRequestSchema>;
+
+/** What is asked for until the maker asks for something else: a dozen 70 mm spheres on a 0.1 g scale. */
+export const USUAL_REQUEST: ScaleRequest = {
+  want: { kind: 'pieces', count: 12 },
+  mold: { shape: 'sphere', diameterMm: 70 },
+  scaleStepG: 0.1,
+  lossPct: 2,
+};
+
+/** Grams of a piece in this mold by this way of forming, until own fills are weighed. */
+export function usualPieceG(mold: Mold, method: Method): number {
+  return moldVolumeMl(mold) * packedDensityGMl(method).best;
+}
 
 export interface PlannedLine {
   readonly lineId: string;
@@ -71,7 +84,7 @@ export function planScale(body: FormulaBody, request: ScaleRequest): PlanResult 
     return failed('nothing-to-scale', 'The formula weighs nothing yet: add a material first.');
   const density = packedDensityGMl(body.method);
   const volumeMl = moldVolumeMl(request.mold);
-  const pieceG = volumeMl * density.best;
+  const pieceG = usualPieceG(request.mold, body.method);
   const kept = 1 - request.lossPct / 100;
   const wantedG =
     request.want.kind === 'total' ? request.want.massG : (request.want.count * pieceG) / kept;

@@ -7,8 +7,12 @@ export const settingsSchema = z.object({
   humidityPct: z.number().min(5).max(100),
   tempC: z.number().min(-10).max(50),
   roomReadAt: z.iso.datetime({ offset: true }).nullable(),
-  /** Water the pieces are used in, °C. */
-  waterTempC: z.number().min(0).max(100),
+  /** The water pieces are used in. */
+  tub: z.object({
+    volumeL: z.number().min(0.1).max(2000),
+    alkalinityMgL: z.number().min(0).max(2000),
+    tempC: z.number().min(0).max(100),
+  }),
   scaleStepG: z.number().min(0.001).max(100),
   gramsPerSquirt: z.number().min(0.02).max(10).nullable(),
   oilDropsPerMl: z.number().min(5).max(100).nullable(),
@@ -28,7 +32,7 @@ export const USUAL_SETTINGS: Settings = {
   humidityPct: 45,
   tempC: 20,
   roomReadAt: null,
-  waterTempC: 38,
+  tub: { volumeL: 150, alkalinityMgL: 100, tempC: 38 },
   scaleStepG: 0.1,
   gramsPerSquirt: null,
   oilDropsPerMl: null,

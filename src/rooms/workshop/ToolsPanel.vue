@@ -36,6 +36,10 @@ function calibrate(
   problem.value = '';
   workshop.changeSettings({ [key]: value === null ? null : value / divisor });
 }
+
+function changeTub(change: Partial<Settings['tub']>): void {
+  workshop.changeSettings({ tub: { ...workshop.settings.tub, ...change } });
+}
 </script>
 
 <template>
@@ -70,14 +74,32 @@ function calibrate(
         @change="calibrate(drops, 'oilDropsPerMl', 1, 5, 100)"
       />
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-      <NumberField
-        :model-value="workshop.settings.waterTempC"
-        label="Bath water, °C"
-        :min="0"
-        :max="100"
-        :decimals="1"
-        @update:model-value="(waterTempC) => workshop.changeSettings({ waterTempC })"
-      />
+      <div class="tub">
+        <NumberField
+          :model-value="workshop.settings.tub.volumeL"
+          label="Bath water, liters"
+          :min="0.1"
+          :max="2000"
+          :decimals="1"
+          @update:model-value="(volumeL) => changeTub({ volumeL })"
+        />
+        <NumberField
+          :model-value="workshop.settings.tub.tempC"
+          label="°C"
+          :min="0"
+          :max="100"
+          :decimals="1"
+          @update:model-value="(tempC) => changeTub({ tempC })"
+        />
+        <NumberField
+          :model-value="workshop.settings.tub.alkalinityMgL"
+          label="Alkalinity, mg/L"
+          :min="0"
+          :max="2000"
+          :decimals="0"
+          @update:model-value="(alkalinityMgL) => changeTub({ alkalinityMgL })"
+        />
+      </div>
       <v-select
         :model-value="workshop.settings.look"
         :items="LOOKS"
@@ -93,6 +115,11 @@ function calibrate(
   display: grid;
   gap: 14px;
   margin-top: 12px;
+}
+.tub {
+  display: grid;
+  grid-template-columns: 3fr 2fr 3fr;
+  gap: 10px;
 }
 .problem {
   margin: 0;

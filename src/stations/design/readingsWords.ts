@@ -27,6 +27,7 @@ export function instrumentsOf(evaluation: Evaluation): readonly InstrumentReadin
     dampInstrument(evaluation),
     freeWaterInstrument(evaluation),
     scentInstrument(evaluation),
+    waterInstrument(evaluation),
   ];
 }
 
@@ -65,7 +66,7 @@ function fizzSentence(fizz: Evaluation['fizz']): string {
     case 'acid':
       return fizz.acidEquivalentsMol === 0
         ? 'No acid yet: it will not fizz.'
-        : `Acid runs out first: ${formatGrams(fizz.leftoverSodaG)} g of soda left, soft water.`;
+        : `Acid runs out first: ${formatGrams(fizz.leftoverSodaG)} g of soda left.`;
     case 'base':
       return fizz.baseEquivalentsMol === 0
         ? 'No soda yet: it will not fizz.'
@@ -90,7 +91,7 @@ function gasInstrument({ fizz, totalG }: Evaluation): InstrumentReading {
     sentence:
       fizz.co2L === 0
         ? 'No gas yet.'
-        : `${formatFixed(perHundredG, 1)} L from each 100 g of mix; most possible is about 15.`,
+        : `${formatFixed(perHundredG, 1)} L from 100 g; 15 is the most there is.`,
     tone: 'calm',
     why: [
       `${fizz.co2Mol.toFixed(3)} mol of carbon dioxide, ${formatGrams(fizz.co2G)} g, at one atmosphere and the temperature of the bath: V = n R T / p.`,
@@ -178,7 +179,7 @@ function scentInstrument({ scent }: Evaluation): InstrumentReading {
       ? ''
       : emulsifierToOil === 0
         ? ' No emulsifier.'
-        : ` Emulsifier ${emulsifierToOil.toFixed(2)} of oils and scent.`;
+        : ` Emulsifier ${emulsifierToOil.toFixed(2)} of oils.`;
   return {
     title: 'Scent',
     figure: `${formatFixed(loadPct, 2)} %`,
@@ -204,6 +205,41 @@ function scentInstrument({ scent }: Evaluation): InstrumentReading {
       `${formatGrams(scent.scentG)} g of essential oils, fragrance and menthol in the whole piece.`,
       `The window is the family’s usual range, ${usualLowPct} to ${usualHighPct} %. It is no safety limit: the supplier’s document for each oil decides.`,
       'Source: common practice.',
+    ],
+  };
+}
+
+/** Bath water is passed over without a word between these. Common practice. */
+const CALM_PH = { low: 5.5, high: 8.5 } as const;
+
+function waterInstrument({ water }: Evaluation): InstrumentReading {
+  const spread = water && {
+    low: Math.min(water.phFresh, water.phAir),
+    high: Math.max(water.phFresh, water.phAir),
+  };
+  const isCalm =
+    water === null || (water.phFresh >= CALM_PH.low && water.phHalfVented <= CALM_PH.high);
+  return {
+    title: 'Water',
+    figure: water === null ? '–' : `${water.phFresh.toFixed(1)} to ${water.phAir.toFixed(1)}`,
+    unit: 'pH',
+    value: water?.phHalfVented ?? null,
+    from: 3,
+    to: 11.5,
+    low: CALM_PH.low,
+    high: CALM_PH.high,
+    spread,
+    mark: null,
+    decimals: 1,
+    sentence:
+      water === null
+        ? 'Nothing in the water yet.'
+        : `Fresh to settled; a bather sits near ${water.phHalfVented.toFixed(1)}.`,
+    tone: isCalm ? 'calm' : 'advice',
+    why: [
+      'One piece of the mold last asked for, in the bath set up under Workshop. Fresh: no gas lost beyond what the water cannot hold. Settled: against the air. The mark stands where half of the gas that will go has gone.',
+      `Charge balance over every acid and ion, ionic strength ${(water?.ionicStrengthMolL ?? 0).toFixed(4)} mol/L; ${water && water.co2LeftAsGasL > 0 ? `${formatFixed(water.co2LeftAsGasL, 1)} L of gas leaves, the rest stays dissolved.` : 'the water holds all the gas at first; what is seen fizzing dissolves or leaves slowly.'}`,
+      'Source: pKa from CRC Handbook / NIST, Davies activities, van ’t Hoff, Henry’s law; checked against the NIST standard buffers within 0.06.',
     ],
   };
 }

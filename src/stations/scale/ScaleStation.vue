@@ -2,7 +2,7 @@
 import { computed, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { METHOD_WORDS, describeVersion } from '@/core/formula';
-import { describeMold, planScale, type ScaleRequest } from '@/core/scaling';
+import { USUAL_REQUEST, describeMold, planScale, type ScaleRequest } from '@/core/scaling';
 import { useBenchStore } from '@/stores/bench';
 import { useWorkshopStore } from '@/stores/workshop';
 import PageHeader from '@/ui/PageHeader.vue';
@@ -36,10 +36,8 @@ function usualRequest(): ScaleRequest {
   const id = workshop.formulaInHand?.id ?? '';
   return (
     workshop.settings.requests[id] ?? {
-      want: { kind: 'pieces', count: 12 },
-      mold: { shape: 'sphere', diameterMm: 70 },
+      ...USUAL_REQUEST,
       scaleStepG: workshop.settings.scaleStepG,
-      lossPct: 2,
     }
   );
 }

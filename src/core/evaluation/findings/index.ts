@@ -4,8 +4,16 @@ import { fizzRules } from './fizz';
 import { materialRules } from './materials';
 import { measureRules } from './measures';
 import { scentRules } from './scent';
+import { waterRules } from './water';
 
-const RULES: readonly Rule[] = [fizzRules, binderRules, scentRules, materialRules, measureRules];
+const RULES: readonly Rule[] = [
+  fizzRules,
+  binderRules,
+  scentRules,
+  waterRules,
+  materialRules,
+  measureRules,
+];
 
 const ORDER: readonly Severity[] = ['stop', 'warning', 'advice', 'info'];
 

@@ -95,6 +95,7 @@ export const BASES = [
     trueDensityGMl: handbook(1.7),
     levelDensityGMl: supplier(0.9),
     waterFraction: dry,
+    chemistry: byFormula([{ speciesId: 'sodium-citrate-dihydrate', fraction: 1 }]),
     traits: [],
   },
 ] as const satisfies readonly MaterialRow[];

@@ -5,6 +5,7 @@ const handbook = from('handbook');
 const usda = from('usda');
 const supplier = from('supplier');
 const practice = from('practice');
+const byFormula = from('formula');
 
 const dry = handbook(0);
 
@@ -19,6 +20,7 @@ export const SALTS = [
     trueDensityGMl: handbook(1.68),
     levelDensityGMl: supplier(0.95),
     waterFraction: dry,
+    chemistry: byFormula([{ speciesId: 'magnesium-sulfate-heptahydrate', fraction: 1 }]),
     traits: ['hygroscopic', 'magnesium', 'clumps'],
   },
   {
@@ -31,6 +33,7 @@ export const SALTS = [
     trueDensityGMl: handbook(2.16),
     levelDensityGMl: usda(6 / 4.92892159375),
     waterFraction: dry,
+    chemistry: byFormula([{ speciesId: 'sodium-chloride', fraction: 1 }]),
     traits: [],
   },
   {
@@ -43,6 +46,7 @@ export const SALTS = [
     trueDensityGMl: handbook(2.16),
     levelDensityGMl: supplier(1.15),
     waterFraction: dry,
+    chemistry: byFormula([{ speciesId: 'sodium-chloride', fraction: 1 }]),
     traits: [],
   },
   {
@@ -55,6 +59,7 @@ export const SALTS = [
     trueDensityGMl: handbook(2.16),
     levelDensityGMl: supplier(1.05),
     waterFraction: dry,
+    chemistry: byFormula([{ speciesId: 'sodium-chloride', fraction: 1 }]),
     traits: [],
   },
   {
@@ -67,6 +72,7 @@ export const SALTS = [
     trueDensityGMl: handbook(2.16),
     levelDensityGMl: supplier(1.15),
     waterFraction: dry,
+    chemistry: byFormula([{ speciesId: 'sodium-chloride', fraction: 1 }]),
     traits: [],
   },
   {
@@ -80,6 +86,7 @@ export const SALTS = [
     levelDensityGMl: supplier(0.9),
     waterFraction: dry,
     uptakeGPerG: practice(0.1),
+    chemistry: byFormula([{ speciesId: 'sodium-chloride', fraction: 1 }]),
     traits: [],
   },
   {
@@ -92,6 +99,7 @@ export const SALTS = [
     trueDensityGMl: handbook(1.57),
     levelDensityGMl: supplier(0.85),
     waterFraction: dry,
+    chemistry: byFormula([{ speciesId: 'magnesium-chloride-hexahydrate', fraction: 1 }]),
     traits: ['hygroscopic', 'magnesium'],
   },
 ] as const satisfies readonly MaterialRow[];

@@ -18,8 +18,9 @@ const problem = ref('');
 const advice = computed(() => {
   const humidityPct = inRange(humidity.value, 5, 100);
   if (humidityPct === null) return [];
-  const { waterTempC } = workshop.settings;
-  return evaluate(props.batch.body, { humidityPct, waterTempC }).findings.filter(({ code }) =>
+  const { tub } = workshop.settings;
+  const { pieceG } = props.batch.plan;
+  return evaluate(props.batch.body, { humidityPct, tub, pieceG }).findings.filter(({ code }) =>
     ['humidity-high', 'humidity-low', 'too-dry', 'too-wet', 'free-water-high'].includes(code),
   );
 });

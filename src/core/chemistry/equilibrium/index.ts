@@ -1,0 +1,5 @@
+export { ACID_SYSTEMS, acidSystemById } from './acidSystems';
+export type { AcidSystem, AcidSystemId } from './acidSystems';
+export { henryCo2MolLAtm } from './temperature';
+export { solveSolution } from './solve';
+export type { AcidAmount, Solution, SolvedSolution } from './solve';

@@ -1,0 +1,135 @@
+import { bracketedRoot, firstWhere } from '../../numeric';
+import { log10Activity } from './activity';
+import type { AcidSystem } from './acidSystems';
+import { pKAt, waterPk } from './temperature';
+
+/** How much of an acid is in solution: a total, or, for a gas held by the air, its neutral form. */
+export type AcidAmount =
+  | { readonly system: AcidSystem; readonly totalMolL: number }
+  | { readonly system: AcidSystem; readonly neutralMolL: number };
+
+export interface Solution {
+  readonly acids: readonly AcidAmount[];
+  /** Ions that take no part, such as sodium: charge and mol/L. */
+  readonly spectators: readonly { readonly charge: number; readonly molL: number }[];
+  /** 0 to 100 °C. */
+  readonly tempC: number;
+}
+
+export interface SolvedSolution {
+  readonly status: 'converged' | 'maxIterations';
+  /** -log10 of the activity of H+. */
+  readonly ph: number;
+  readonly ionicStrengthMolL: number;
+  /** Each acid's forms in mol/L, most protons first, in the order of the input. */
+  readonly formsMolL: readonly (readonly number[])[];
+  /** Charge left over, mol/L: how well the balance is met. */
+  readonly residualMolL: number;
+  readonly iterations: number;
+}
+
+const PH_LOW = -4;
+const PH_HIGH = 19;
+const STRENGTH_TOLERANCE = 1e-8;
+
+/**
+ * pH of a solution by charge balance, with Davies activities.
+ * At a given ionic strength the charge falls steadily with pH, so bisection finds its one zero;
+ * the strength that comes out falls below the strength put in somewhere, so bisection finds that too.
+ * It cannot diverge. Source: charge balance; Davies 1962; van 't Hoff.
+ * @throws RangeError for an amount below 0 or not finite, or a temperature outside 0 to 100 °C
+ * @example pure water at 25 °C: 7.00
+ */
+export function solveSolution(solution: Solution): SolvedSolution {
+  checkSolution(solution);
+  const strengthFor = (strength: number) => phAt(solution, strength).ionicStrengthMolL;
+  let high = Math.max(1e-6, strengthFor(0) * 2);
+  while (strengthFor(high) > high) high *= 2;
+  const root = bracketedRoot(
+    (strength) => strengthFor(strength) - strength,
+    0,
+    high,
+    STRENGTH_TOLERANCE * Math.max(1e-6, high),
+  );
+  const { ph, ionicStrengthMolL, formsMolL, netMolL } = phAt(solution, root.x);
+  return {
+    status: root.status,
+    ph,
+    ionicStrengthMolL,
+    formsMolL,
+    residualMolL: netMolL,
+    iterations: root.iterations,
+  };
+}
+
+/** An acid with its constants for one temperature and one strength: charge and log10 K' of each step. */
+interface ReadyAcid {
+  readonly amount: AcidAmount;
+  readonly stepPks: readonly number[];
+}
+
+function phAt(solution: Solution, strength: number) {
+  const log1 = log10Activity(1, strength);
+  const ionPk = waterPk(solution.tempC);
+  const acids = solution.acids.map((amount) => ready(amount, strength, solution.tempC));
+  const chargesAt = (ph: number) => {
+    const protonMolL = 10 ** (-ph - log1);
+    const hydroxideMolL = 10 ** (ph - ionPk - log1);
+    let netMolL = protonMolL - hydroxideMolL;
+    let twiceStrength = protonMolL + hydroxideMolL;
+    for (const { charge, molL } of solution.spectators) {
+      netMolL += charge * molL;
+      twiceStrength += charge * charge * molL;
+    }
+    const formsMolL: (readonly number[])[] = [];
+    for (const acid of acids) {
+      const forms = formsOf(acid, ph);
+      let charge = acid.amount.system.fullCharge;
+      for (const molL of forms) {
+        netMolL += charge * molL;
+        twiceStrength += charge * charge * molL;
+        charge -= 1;
+      }
+      formsMolL.push(forms);
+    }
+    return { netMolL, ionicStrengthMolL: twiceStrength / 2, formsMolL };
+  };
+  // The charge falls steadily from plenty of protons to plenty of hydroxide.
+  const ph = firstWhere((at) => chargesAt(at).netMolL <= 0, PH_LOW, PH_HIGH) ?? PH_HIGH;
+  return { ph, ...chargesAt(ph) };
+}
+
+function ready(amount: AcidAmount, strength: number, tempC: number): ReadyAcid {
+  const { pKas, enthalpiesKJMol, fullCharge } = amount.system;
+  return {
+    amount,
+    stepPks: pKas.map(
+      (pKa, given) =>
+        pKAt(pKa, enthalpiesKJMol[given] ?? 0, tempC) -
+        log10Activity(fullCharge - given, strength) +
+        log10Activity(fullCharge - given - 1, strength),
+    ),
+  };
+}
+
+/** Each form by its thermodynamic constant: [A] = [HA] K gammaHA / (aH gammaA), in logarithms so that nothing overflows. */
+function formsOf({ amount, stepPks }: ReadyAcid, ph: number): readonly number[] {
+  const logs = [0];
+  for (const pk of stepPks) logs.push((logs.at(-1) ?? 0) + ph - pk);
+  if ('neutralMolL' in amount) return logs.map((log) => amount.neutralMolL * 10 ** log);
+  const highest = Math.max(...logs);
+  const weights = logs.map((log) => 10 ** (log - highest));
+  const sum = weights.reduce((total, weight) => total + weight, 0);
+  return weights.map((weight) => (amount.totalMolL * weight) / sum);
+}
+
+function checkSolution({ acids, spectators, tempC }: Solution): void {
+  if (!(tempC >= 0 && tempC <= 100)) throw new RangeError(`tempC must be 0 to 100, got ${tempC}`);
+  const amounts = [
+    ...acids.map((acid) => ('neutralMolL' in acid ? acid.neutralMolL : acid.totalMolL)),
+    ...spectators.map(({ molL }) => molL),
+  ];
+  for (const molL of amounts)
+    if (!(molL >= 0 && molL < Infinity))
+      throw new RangeError(`amounts must be 0 mol/L or more, got ${molL}`);
+}

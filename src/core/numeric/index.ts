@@ -1,0 +1,3 @@
+export { firstWhere } from './firstWhere';
+export { bracketedRoot } from './bracketedRoot';
+export type { Root } from './bracketedRoot';

@@ -1,0 +1,2 @@
+export { tubReading } from './tub';
+export type { Tub, TubReading } from './tub';
