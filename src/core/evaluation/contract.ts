@@ -12,7 +12,7 @@ export interface PieceQuestion {
 
 /**
  * The answer of `npm run evaluate`: stable keys, unrounded numbers, null where a value has no meaning
- * or no model yet (color and the scent limit).
+ * or no model yet (color).
  */
 export function contractAnswer(body: FormulaBody, evaluation: Evaluation, asked: PieceQuestion) {
   const { fizz, binder, scent } = evaluation;
@@ -62,8 +62,8 @@ export function contractAnswer(body: FormulaBody, evaluation: Evaluation, asked:
     },
     scent: {
       loadPct: scent.loadPct,
-      limitPct: null,
-      limitedBy: null,
+      limitPct: scent.limit?.loadPct ?? null,
+      limitedBy: scent.limit?.constituent.name ?? null,
       emulsifierToOil: scent.emulsifierToOil,
     },
     color: { powderHex: null, waterHex: null },

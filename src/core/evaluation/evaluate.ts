@@ -8,7 +8,7 @@ import {
 import { fizzBalance } from '../chemistry';
 import { allLines, type FormulaBody, type Line } from '../formula';
 import { materialById, reactantsOf } from '../materials';
-import { scentReading } from '../scent';
+import { scentLimits, scentReading } from '../scent';
 import type { Spread } from '../units';
 import { tubReading } from '../water';
 import { findingsOf } from './findings';
@@ -34,7 +34,7 @@ export function evaluate(body: FormulaBody, conditions: Conditions): Evaluation 
     fizz: fizzOf(lines, conditions),
     binder: binderOf(mainLines, body, conditions),
     water: waterOf(lines, conditions),
-    scent: scentReading(lines, body.family),
+    scent: { ...scentReading(lines, body.family), ...scentLimits(lines) },
   };
   const materials = lines.map(({ materialId, massG }) => ({
     material: materialById(materialId),

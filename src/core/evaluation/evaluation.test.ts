@@ -83,6 +83,8 @@ describe('findings', () => {
     ['too-wet', `${PLAIN}\n60 g castor oil`, 'bath-bomb'],
     ['free-water-high', `${PLAIN}\n9 g water`, 'bath-bomb'],
     ['scent-load-high', `${PLAIN}\n9 g fragrance oil`, 'bath-bomb'],
+    ['scent-over-limit', `${PLAIN}\n4 g clove bud oil`, 'bath-bomb'],
+    ['vanillin-browning', `${PLAIN}\n2 g vanilla fragrance oil`, 'bath-bomb'],
     ['scent-limit-unknown', `${PLAIN}\n1 g fragrance oil`, 'bath-bomb'],
     ['oil-without-emulsifier', PLAIN.replace('4 g polysorbate 80', ''), 'bath-bomb'],
     ['borax-in-bath-product', `${PLAIN}\n10 g borax`, 'bath-bomb'],

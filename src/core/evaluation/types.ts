@@ -2,7 +2,7 @@ import type { DampReading, DampWindow, FreeWaterBand } from '../binder';
 import type { FizzBalance } from '../chemistry';
 import type { FormulaBody } from '../formula';
 import type { Material } from '../materials';
-import type { ScentReading } from '../scent';
+import type { ScentLimits, ScentReading } from '../scent';
 import type { Spread } from '../units';
 import type { Tub, TubReading } from '../water';
 
@@ -63,7 +63,7 @@ export interface Evaluation {
   };
   /** Of the water one piece goes into; null while nothing is there to dissolve. */
   readonly water: TubReading | null;
-  readonly scent: ScentReading;
+  readonly scent: ScentReading & ScentLimits;
   readonly findings: readonly Finding[];
 }
 

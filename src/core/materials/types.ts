@@ -50,7 +50,6 @@ export const TRAITS = [
   'flammable',
   'drain',
   'weak-alcohol',
-  'no-limit-on-file',
 ] as const;
 export type Trait = (typeof TRAITS)[number];
 

@@ -173,40 +173,47 @@ function freeWaterInstrument({ binder }: Evaluation): InstrumentReading {
 }
 
 function scentInstrument({ scent }: Evaluation): InstrumentReading {
-  const { loadPct, usualLowPct, usualHighPct, emulsifierToOil } = scent;
-  const carrier =
-    emulsifierToOil === null
-      ? ''
-      : emulsifierToOil === 0
-        ? ' No emulsifier.'
-        : ` Emulsifier ${emulsifierToOil.toFixed(2)} of oils.`;
+  const { loadPct, usualLowPct, usualHighPct, limit } = scent;
+  const highPct = Math.min(usualHighPct, limit?.loadPct ?? Infinity);
+  const declared = scent.constituents.filter(({ constituent }) => constituent.isDeclared);
   return {
     title: 'Scent',
     figure: `${formatFixed(loadPct, 2)} %`,
     unit: 'of the mix',
     value: loadPct,
     from: 0,
-    to: usualHighPct * 1.5,
-    low: usualLowPct,
-    high: usualHighPct,
+    to: Math.max(usualHighPct * 1.5, loadPct * 1.05),
+    low: Math.min(usualLowPct, highPct),
+    high: highPct,
     spread: null,
     mark: null,
     decimals: 1,
-    sentence:
-      (scent.scentG === 0
-        ? 'No scent.'
-        : loadPct > usualHighPct
-          ? 'More than usual.'
-          : loadPct < usualLowPct
-            ? 'Faint.'
-            : 'In the usual range.') + carrier,
-    tone: loadPct > usualHighPct ? 'advice' : 'calm',
+    sentence: scentSentence(scent, highPct),
+    tone: loadPct > highPct ? 'advice' : 'calm',
     why: [
-      `${formatGrams(scent.scentG)} g of essential oils, fragrance and menthol in the whole piece.`,
-      `The window is the family’s usual range, ${usualLowPct} to ${usualHighPct} %. It is no safety limit: the supplier’s document for each oil decides.`,
-      'Source: common practice.',
+      `${formatGrams(scent.scentG)} g of essential oils, fragrance and menthol in the whole piece. The family’s usual range is ${usualLowPct} to ${usualHighPct} %.`,
+      limit
+        ? `This blend may have ${formatFixed(limit.loadPct, 2)} %: ${limit.constituent.name} reaches its ${limit.constituent.limitPct} % first.`
+        : 'No constituent on file limits this blend.',
+      declared.length > 0
+        ? `Named on an EU label above 0.01 %: ${declared.map(({ constituent, pctOfMix }) => `${constituent.name} ${pctOfMix.toPrecision(2)} %`).join(', ')}.`
+        : 'Nothing on file has to be named on a label.',
+      'Source: typical compositions and cautious limits, from memory. The supplier’s document for each oil decides.',
     ],
   };
+}
+
+function scentSentence(scent: Evaluation['scent'], highPct: number): string {
+  const { loadPct, usualLowPct, limit, emulsifierToOil } = scent;
+  if (scent.scentG === 0) return 'No scent.';
+  if (limit && loadPct > limit.loadPct)
+    return `${limit.constituent.name} binds at ${formatFixed(limit.loadPct, 1)} %.`;
+  if (loadPct > highPct) return 'More than usual.';
+  const carrier =
+    emulsifierToOil === null || emulsifierToOil === 0
+      ? 'No emulsifier.'
+      : `Emulsifier ${emulsifierToOil.toFixed(2)} of oils.`;
+  return `${loadPct < usualLowPct ? 'Faint' : 'In the usual range'}. ${carrier}`;
 }
 
 /** Bath water is passed over without a word between these. Common practice. */

@@ -9,6 +9,8 @@ const practice = 'common practice';
 const LEAST_EMULSIFIER = 0.1;
 /** So little oil leaves no ring, % of the mix. Start value of ours. */
 const OIL_WORTH_CARRYING_PCT = 0.5;
+/** So little vanillin does not show. Start value of ours. */
+const BROWNING_FROM_PCT = 0.01;
 
 /** Scent load, what carries oils, and cautions that come with what is scented. */
 export const scentRules: Rule = (examined) => [
@@ -18,9 +20,21 @@ export const scentRules: Rule = (examined) => [
 ];
 
 function load({ readings }: Examined): readonly Finding[] {
-  const { loadPct, usualHighPct } = readings.scent;
-  if (loadPct <= usualHighPct) return [];
+  const { loadPct, usualHighPct, limit } = readings.scent;
+  const overLimit: readonly Finding[] =
+    limit && loadPct > limit.loadPct
+      ? [
+          {
+            code: 'scent-over-limit',
+            severity: 'warning',
+            message: `Scent ${percent(loadPct)} of the mix, over the ${percent(limit.loadPct)} this blend may have: ${limit.constituent.name} binds first. Check your supplier’s document, and take some out.`,
+            source: limit.constituent.source,
+          },
+        ]
+      : [];
+  if (loadPct <= usualHighPct) return overLimit;
   return [
+    ...overLimit,
     {
       code: 'scent-load-high',
       severity: 'warning',
@@ -55,12 +69,15 @@ function emulsifier(examined: Examined): readonly Finding[] {
   ];
 }
 
-function cautions({ materials, body }: Examined): readonly Finding[] {
+function cautions({ materials, body, readings }: Examined): readonly Finding[] {
   const names = (trait: Parameters<typeof has>[1]) =>
     materials
       .filter(({ material }) => has(material.id, trait))
       .map(({ material }) => material.name);
-  const unknown = names('no-limit-on-file');
+  const unknown = readings.scent.unknownIds.map((id) => materialById(id).name);
+  const vanillin = readings.scent.constituents.find(
+    ({ constituent }) => constituent.id === 'vanillin',
+  );
   const menthol = names('menthol');
   const salicylate = names('methyl-salicylate');
   const phototoxic = isForSkin(body.family) ? names('phototoxic') : [];
@@ -70,6 +87,12 @@ function cautions({ materials, body }: Examined): readonly Finding[] {
       'scent-limit-unknown',
       'info',
       `No limit on file for ${listed(unknown)}: check your supplier’s document.`,
+    ),
+    ...caution(
+      vanillin && vanillin.pctOfMix > BROWNING_FROM_PCT ? ['vanillin'] : [],
+      'vanillin-browning',
+      'advice',
+      `Vanillin ${percent(vanillin?.pctOfMix ?? 0)} of the mix: it turns yellow to brown in days. Plan the color with it.`,
     ),
     ...caution(
       menthol,

@@ -8,7 +8,7 @@ const practice = from('practice');
 const noWater = handbook(0);
 const binding = practice(0.6);
 
-/** Essential oils, fragrance and menthol. Constituents and limits come with the scent model. */
+/** Essential oils, fragrance and menthol. What is in them and what limits them stands in src/core/scent. */
 export const SCENTS = [
   essential('lavender', 'Lavender', 'Lavandula Angustifolia Oil', 0.885),
   essential(
@@ -49,6 +49,38 @@ export const SCENTS = [
   essential('patchouli', 'Patchouli', 'Pogostemon Cablin Oil', 0.965),
   essential('frankincense', 'Frankincense', 'Boswellia Carterii Oil', 0.875),
   essential('cardamom', 'Cardamom', 'Elettaria Cardamomum Seed Oil', 0.925),
+  essential('mandarin', 'Mandarin', 'Citrus Reticulata Peel Oil', 0.85),
+  essential('cinnamon-bark', 'Cinnamon bark', 'Cinnamomum Zeylanicum Bark Oil', 1.02),
+  essential('geranium', 'Geranium', 'Pelargonium Graveolens Oil', 0.89),
+  essential('lemongrass', 'Lemongrass', 'Cymbopogon Flexuosus Oil', 0.89),
+  essential('citronella', 'Citronella', 'Cymbopogon Winterianus Oil', 0.89),
+  essential('palmarosa', 'Palmarosa', 'Cymbopogon Martini Oil', 0.885),
+  essential('clary-sage', 'Clary sage', 'Salvia Sclarea Oil', 0.895),
+  essential(
+    'roman-chamomile',
+    'Roman chamomile',
+    'Anthemis Nobilis Flower Oil',
+    0.91,
+    [],
+    ['chamomile essential oil', 'chamomile eo'],
+  ),
+  essential('ginger', 'Ginger', 'Zingiber Officinale Root Oil', 0.88),
+  essential('black-pepper', 'Black pepper', 'Piper Nigrum Fruit Oil', 0.87),
+  essential(
+    'juniper-berry',
+    'Juniper berry',
+    'Juniperus Communis Fruit Oil',
+    0.865,
+    [],
+    ['juniper essential oil'],
+  ),
+  essential('cypress', 'Cypress', 'Cupressus Sempervirens Oil', 0.87),
+  essential('fir-needle', 'Fir needle', 'Abies Sibirica Oil', 0.9, [], ['fir essential oil']),
+  essential('vetiver', 'Vetiver', 'Vetiveria Zizanoides Root Oil', 1),
+  essential('sandalwood', 'Sandalwood', 'Santalum Album Oil', 0.975),
+  essential('neroli', 'Neroli', 'Citrus Aurantium Amara Flower Oil', 0.87),
+  essential('thyme', 'Thyme', 'Thymus Vulgaris Oil', 0.915),
+  essential('basil', 'Basil', 'Ocimum Basilicum Oil', 0.905),
   essential('wintergreen', 'Wintergreen', 'Gaultheria Procumbens Leaf Oil', 1.18, [
     'methyl-salicylate',
   ]),
@@ -62,7 +94,19 @@ export const SCENTS = [
     trueDensityGMl: supplier(1),
     waterFraction: noWater,
     bindingPerMl: binding,
-    traits: ['no-limit-on-file'],
+    traits: [],
+  },
+  {
+    id: 'vanilla-fragrance-oil',
+    name: 'Fragrance oil with vanilla',
+    inci: 'Parfum',
+    synonyms: ['vanilla fragrance oil', 'vanilla fragrance', 'vanilla fo', 'vanilla oil'],
+    role: 'scent',
+    phase: 'wet',
+    trueDensityGMl: supplier(1.03),
+    waterFraction: noWater,
+    bindingPerMl: binding,
+    traits: [],
   },
   {
     id: 'menthol',
@@ -75,7 +119,7 @@ export const SCENTS = [
     levelDensityGMl: supplier(0.45),
     waterFraction: noWater,
     bindingPerMl: practice(0.6),
-    traits: ['menthol', 'no-limit-on-file'],
+    traits: ['menthol'],
   },
 ] as const satisfies readonly MaterialRow[];
 
@@ -98,6 +142,6 @@ function essential<const Id extends string>(
     trueDensityGMl: supplier(densityGMl) as Sourced<number>,
     waterFraction: noWater,
     bindingPerMl: binding,
-    traits: ['no-limit-on-file', ...extraTraits] as readonly Trait[],
+    traits: extraTraits,
   };
 }

@@ -1,0 +1,79 @@
+/** A constituent of scents that is limited, declared or worth a word. */
+interface ConstituentRow {
+  readonly id: string;
+  readonly name: string;
+  /** Most of it in a rinse-off product, % by mass; null where only its declaration matters. */
+  readonly limitPct: number | null;
+  /** Must it be named on a cosmetic label in the EU above 0.01 % (Regulation 1223/2009, 2023/1545)? */
+  readonly isDeclared: boolean;
+  readonly source: string;
+}
+
+const cautious =
+  'cautious figure for rinse-off products, from memory: check your supplier’s document';
+const eu = 'EU Regulation 1223/2009 with its annexes, from memory';
+
+export const CONSTITUENTS = [
+  { id: 'limonene', name: 'Limonene', limitPct: null, isDeclared: true, source: eu },
+  { id: 'linalool', name: 'Linalool', limitPct: null, isDeclared: true, source: eu },
+  { id: 'linalyl-acetate', name: 'Linalyl acetate', limitPct: null, isDeclared: true, source: eu },
+  { id: 'citral', name: 'Citral', limitPct: 0.6, isDeclared: true, source: cautious },
+  { id: 'geraniol', name: 'Geraniol', limitPct: 2, isDeclared: true, source: cautious },
+  { id: 'citronellol', name: 'Citronellol', limitPct: 4, isDeclared: true, source: cautious },
+  { id: 'eugenol', name: 'Eugenol', limitPct: 0.5, isDeclared: true, source: cautious },
+  { id: 'isoeugenol', name: 'Isoeugenol', limitPct: 0.02, isDeclared: true, source: cautious },
+  { id: 'cinnamal', name: 'Cinnamal', limitPct: 0.05, isDeclared: true, source: cautious },
+  { id: 'coumarin', name: 'Coumarin', limitPct: 0.5, isDeclared: true, source: cautious },
+  { id: 'farnesol', name: 'Farnesol', limitPct: 1, isDeclared: true, source: cautious },
+  {
+    id: 'benzyl-benzoate',
+    name: 'Benzyl benzoate',
+    limitPct: 2,
+    isDeclared: true,
+    source: cautious,
+  },
+  {
+    id: 'benzyl-salicylate',
+    name: 'Benzyl salicylate',
+    limitPct: 2,
+    isDeclared: true,
+    source: cautious,
+  },
+  { id: 'pinene', name: 'Pinene', limitPct: null, isDeclared: true, source: eu },
+  { id: 'camphor', name: 'Camphor', limitPct: 1, isDeclared: true, source: cautious },
+  { id: 'carvone', name: 'Carvone', limitPct: 1.2, isDeclared: true, source: cautious },
+  { id: 'menthol', name: 'Menthol', limitPct: 4, isDeclared: true, source: cautious },
+  { id: 'cineole', name: '1,8-Cineole', limitPct: 5, isDeclared: false, source: cautious },
+  {
+    id: 'methyl-salicylate',
+    name: 'Methyl salicylate',
+    limitPct: 0.06,
+    isDeclared: true,
+    source: cautious,
+  },
+  {
+    id: 'furocoumarins',
+    name: 'Furocoumarins',
+    limitPct: 0.0015,
+    isDeclared: false,
+    source: cautious,
+  },
+  { id: 'pulegone', name: 'Pulegone', limitPct: 0.2, isDeclared: false, source: cautious },
+  { id: 'estragole', name: 'Estragole', limitPct: 0.12, isDeclared: false, source: cautious },
+  { id: 'methyl-eugenol', name: 'Methyl eugenol', limitPct: 0.001, isDeclared: false, source: eu },
+  { id: 'safrole', name: 'Safrole', limitPct: 0.01, isDeclared: false, source: eu },
+  { id: 'thymol', name: 'Thymol', limitPct: 1, isDeclared: false, source: cautious },
+  { id: 'vanillin', name: 'Vanillin', limitPct: null, isDeclared: true, source: eu },
+] as const satisfies readonly ConstituentRow[];
+
+export type ConstituentId = (typeof CONSTITUENTS)[number]['id'];
+export type Constituent = ConstituentRow & { readonly id: ConstituentId };
+
+const byId = new Map<ConstituentId, Constituent>(CONSTITUENTS.map((row) => [row.id, row]));
+
+/** @throws RangeError when the id is not in the table */
+export function constituentById(id: ConstituentId): Constituent {
+  const row = byId.get(id);
+  if (!row) throw new RangeError(`constituent ${id} is not in the table`);
+  return row;
+}

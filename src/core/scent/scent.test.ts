@@ -1,0 +1,77 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { MATERIALS } from '../materials';
+import { compositionOf } from './compositions';
+import { scentLimits, scentReading } from '.';
+
+const SODA = { materialId: 'sodium-bicarbonate', massG: 980 };
+
+describe('scentLimits', () => {
+  it('names what binds: eugenol in clove, worked by hand', () => {
+    const { limit } = scentLimits([SODA, { materialId: 'clove-bud-essential-oil', massG: 20 }]);
+    // 0.5 % of eugenol in the product over 82 % of it in the oil.
+    expect(limit?.constituent.name).toBe('Eugenol');
+    expect(limit?.loadPct).toBeCloseTo(0.5 / 0.82, 9);
+  });
+
+  it('sums a constituent over every oil it is in', () => {
+    const { constituents } = scentLimits([
+      { ...SODA, massG: 980 },
+      { materialId: 'clove-bud-essential-oil', massG: 10 },
+      { materialId: 'basil-essential-oil', massG: 10 },
+    ]);
+    const eugenol = constituents.find(({ constituent }) => constituent.id === 'eugenol');
+    expect(eugenol?.pctOfMix).toBeCloseTo((10 * 0.82 + 10 * 0.08) / 10, 9);
+  });
+
+  it('knows nothing of a fragrance without its document', () => {
+    const { limit, unknownIds } = scentLimits([SODA, { materialId: 'fragrance-oil', massG: 20 }]);
+    expect(limit).toBeNull();
+    expect(unknownIds).toEqual(['fragrance-oil']);
+  });
+
+  it('gives a limit that belongs to the blend, not to how much of it is there', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.01, max: 30, noNaN: true }), (k) => {
+        const blend = (scale: number) =>
+          scentLimits([
+            SODA,
+            { materialId: 'lemongrass-essential-oil', massG: 3 * scale },
+            { materialId: 'ylang-ylang-essential-oil', massG: 2 * scale },
+          ]).limit;
+        expect(blend(k)?.constituent.id).toBe(blend(1)?.constituent.id);
+        expect((blend(k)?.loadPct ?? 0) / (blend(1)?.loadPct ?? 1)).toBeCloseTo(1, 9);
+      }),
+      { seed: 47, numRuns: 50 },
+    );
+  });
+
+  it('has a composition for every essential oil, and none that is more than whole', () => {
+    const oils = MATERIALS.filter(({ id }) => id.endsWith('-essential-oil'));
+    expect(oils.length).toBeGreaterThanOrEqual(30);
+    for (const { id } of oils) {
+      const shares = Object.values(compositionOf(id) ?? { none: 9 });
+      expect(
+        shares.reduce((sum, share) => sum + share, 0),
+        id,
+      ).toBeLessThanOrEqual(1);
+    }
+  });
+});
+
+describe('scentReading', () => {
+  it('counts scent in percent and emulsifier against what it carries', () => {
+    const reading = scentReading(
+      [
+        SODA,
+        { materialId: 'fragrance-oil', massG: 10 },
+        { materialId: 'castor-oil', massG: 8 },
+        { materialId: 'polysorbate-80', massG: 2 },
+      ],
+      'bath-bomb',
+    );
+    expect(reading.loadPct).toBeCloseTo(1, 9);
+    expect(reading.emulsifierToOil).toBeCloseTo(2 / 18, 9);
+    expect(scentReading([SODA], 'bath-bomb').emulsifierToOil).toBeNull();
+  });
+});
