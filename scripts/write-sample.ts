@@ -43,11 +43,12 @@ const quince = formula('Quince Lantern', 'bath-bomb', 'press', '2026-02-03', [
 11 g fragrance oil
 3 g cardamom essential oil
 7 g water
-0.6 g water soluble dye
+0.6 g yellow dye
+0.1 g orange dye
 Embed:
 70 g baking soda
 50 g citric acid
-0.2 g water soluble dye
+0.2 g magenta dye
 4 g 91% isopropyl alcohol
 Topping:
 4.5 g calendula petals
@@ -68,7 +69,7 @@ const ebb = formula('Ebb Glass', 'bath-bomb', 'hand', '2026-04-20', [
 5 g lavender essential oil
 3 g rosemary essential oil
 5 g witch hazel
-3 g mica
+6 g blue mica
 `,
 ]);
 const bow = formula('Bow Wave', 'shower-steamer', 'press', '2026-03-11', [

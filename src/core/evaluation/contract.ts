@@ -11,8 +11,7 @@ export interface PieceQuestion {
 }
 
 /**
- * The answer of `npm run evaluate`: stable keys, unrounded numbers, null where a value has no meaning
- * or no model yet (color).
+ * The answer of `npm run evaluate`: stable keys, unrounded numbers, null where a value has no meaning.
  */
 export function contractAnswer(body: FormulaBody, evaluation: Evaluation, asked: PieceQuestion) {
   const { fizz, binder, scent } = evaluation;
@@ -66,7 +65,7 @@ export function contractAnswer(body: FormulaBody, evaluation: Evaluation, asked:
       limitedBy: scent.limit?.constituent.name ?? null,
       emulsifierToOil: scent.emulsifierToOil,
     },
-    color: { powderHex: null, waterHex: null },
+    color: evaluation.color ?? { powderHex: null, waterHex: null },
     piece: evaluation.totalG > 0 ? pieceOf(evaluation.totalG, asked) : { massG: null, count: null },
     findings: evaluation.findings.map(({ code, severity, message }) => ({
       code,

@@ -4,10 +4,12 @@ import {
   freeWaterBand,
   freeWaterLimitsPct,
   type DampReading,
+  type MaterialMass,
 } from '../binder';
 import { fizzBalance } from '../chemistry';
 import { allLines, type FormulaBody, type Line } from '../formula';
 import { materialById, reactantsOf } from '../materials';
+import { powderHex, waterHex } from '../color';
 import { scentLimits, scentReading } from '../scent';
 import type { Spread } from '../units';
 import { tubReading } from '../water';
@@ -34,6 +36,7 @@ export function evaluate(body: FormulaBody, conditions: Conditions): Evaluation 
     fizz: fizzOf(lines, conditions),
     binder: binderOf(mainLines, body, conditions),
     water: waterOf(lines, conditions),
+    color: colorOf(mainLines, lines, conditions),
     scent: { ...scentReading(lines, body.family), ...scentLimits(lines) },
   };
   const materials = lines.map(({ materialId, massG }) => ({
@@ -54,15 +57,32 @@ function fizzOf(lines: readonly Line[], { tub }: Conditions): Evaluation['fizz']
   };
 }
 
-function waterOf(lines: readonly Line[], { tub, pieceG }: Conditions): Evaluation['water'] {
+function waterOf(lines: readonly Line[], conditions: Conditions): Evaluation['water'] {
+  const piece = pieceOf(lines, conditions);
+  return piece && tubReading(reactantsOf(piece), conditions.tub);
+}
+
+/** The shell's color is the main mix's; all parts of a piece tint the water. */
+function colorOf(
+  mainLines: readonly Line[],
+  lines: readonly Line[],
+  conditions: Conditions,
+): Evaluation['color'] {
+  const piece = pieceOf(lines, conditions);
+  return (
+    piece && {
+      powderHex: powderHex(mainLines),
+      waterHex: waterHex(piece, conditions.tub.volumeL),
+    }
+  );
+}
+
+/** The lines of one piece, or of the whole mix when it is no more than one; null when it weighs nothing. */
+function pieceOf(lines: readonly Line[], { pieceG }: Conditions): readonly MaterialMass[] | null {
   const totalG = lines.reduce((sum, line) => sum + line.massG, 0);
   if (!(totalG > 0)) return null;
   const share = pieceG === null ? 1 : Math.min(1, pieceG / totalG);
-  const piece = reactantsOf(lines).map(({ speciesId, massG }) => ({
-    speciesId,
-    massG: massG * share,
-  }));
-  return tubReading(piece, tub);
+  return lines.map(({ materialId, massG }) => ({ materialId, massG: massG * share }));
 }
 
 function binderOf(

@@ -181,7 +181,10 @@ describe('contractAnswer', () => {
     );
     expect(answer.water.phFresh).toBeGreaterThan(5);
     expect(answer.water.phAir).toBeGreaterThan(answer.water.phFresh ?? 0);
-    expect(answer.color).toEqual({ powderHex: null, waterHex: null });
+    expect(answer.color).toEqual({
+      powderHex: expect.stringMatching(/^#[0-9a-f]{6}$/),
+      waterHex: expect.stringMatching(/^#[0-9a-f]{6}$/),
+    });
     expect(answer.totals.massG).toBeCloseTo(answer.totals.solidG + answer.totals.liquidG, 9);
     expect(answer.piece.massG).toBeCloseTo(answer.totals.massG / 10, 9);
     expect(answer.lines.filter(({ part }) => part === 'embed')).toHaveLength(2);

@@ -64,6 +64,8 @@ export interface Evaluation {
   /** Of the water one piece goes into; null while nothing is there to dissolve. */
   readonly water: TubReading | null;
   readonly scent: ScentReading & ScentLimits;
+  /** Dry piece and tub water as `#rrggbb`; null while nothing is there. */
+  readonly color: { readonly powderHex: string; readonly waterHex: string } | null;
   readonly findings: readonly Finding[];
 }
 

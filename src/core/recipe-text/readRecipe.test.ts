@@ -97,7 +97,9 @@ describe('names as people write them', () => {
     ['10 g 91% isopropyl alcohol', 'isopropyl-alcohol-91'],
     ['10 g melted coconut oil', 'coconut-oil'],
     ['10 drops sweet orange EO', 'sweet-orange-essential-oil'],
-    ['10 g purple mica', 'mica'],
+    ['10 g purple mica', 'purple-mica'],
+    ['10 g cosmetic-grade mica', 'mica'],
+    ['1 g pink himalayan salt', 'pink-salt'],
     ['1 tsp poly 80', 'polysorbate-80'],
     ['10 g SLSA (mask!)', 'sodium-lauryl-sulfoacetate'],
   ])('%s', (text, id) => {

@@ -22,6 +22,7 @@ import AddLine from './AddLine.vue';
 import FormulaColumn from './FormulaColumn.vue';
 import ReadingsPanel from './ReadingsPanel.vue';
 import SwapDialog from './SwapDialog.vue';
+import TintSwatches from './TintSwatches.vue';
 import UnreadLines from './UnreadLines.vue';
 import WrittenLines from './WrittenLines.vue';
 
@@ -99,6 +100,7 @@ function reorder(lineIds: string[], movedId: string): void {
       </p>
       <p v-if="part.lines.length" class="total">
         <span class="quiet">{{ body.parts.length > 1 ? 'all parts' : 'whole mix' }}</span>
+        <TintSwatches v-if="evaluation.color" v-bind="evaluation.color" />
         <b class="figure">{{ formatGrams(evaluation.totalG) }} g</b>
       </p>
       <AddLine @add="add" />
@@ -161,11 +163,12 @@ function reorder(lineIds: string[], movedId: string): void {
 }
 .total {
   display: flex;
-  justify-content: space-between;
-  align-items: baseline;
+  align-items: center;
+  gap: 18px;
   margin: 10px 114px 12px 34px;
 }
 .total .figure {
+  margin-left: auto;
   font-size: 23px;
 }
 .blank {

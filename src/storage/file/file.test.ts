@@ -95,6 +95,15 @@ describe('a file that is refused', () => {
     expect(refusal(text)).toMatchObject({ code, message: expect.stringMatching(message) });
   });
 
+  it('is cut off anywhere, and says so', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: SAMPLE.trimEnd().length - 1 }), (length) => {
+        expect(refusal(SAMPLE.slice(0, length)).message).toMatch(/cut off/);
+      }),
+      { seed: 61, numRuns: 40 },
+    );
+  });
+
   it('is too big: before it is read', () => {
     expect(refusal(`{"x":"${'a'.repeat(MAX_FILE_BYTES)}"}`)).toMatchObject({ code: 'too-big' });
     expect(tooBig(20 * 1024 * 1024)).toMatchObject({

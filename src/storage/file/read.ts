@@ -57,19 +57,32 @@ function parseJson(
   try {
     return { ok: true, value: JSON.parse(text) };
   } catch {
-    const end = text.trimEnd();
-    const isCut = /^\s*[{[]/.test(text) && !/[}\]]$/.test(end);
-    const lines = end.split('\n').length;
+    const lines = text.trimEnd().split('\n').length;
     return {
       ok: false,
       failure: failed(
         'not-json',
-        isCut
+        isCutOff(text)
           ? `The file is cut off: it ends in the middle of line ${lines.toLocaleString('en-US')}. Export it again or copy it anew.`
           : 'This is not a Rovack file: it does not read as JSON.',
       ),
     };
   }
+}
+
+/** Does a text that begins as JSON end inside a string or with brackets still open? */
+function isCutOff(text: string): boolean {
+  if (!/^\s*[{[]/.test(text)) return false;
+  let depth = 0;
+  let isInString = false;
+  for (let i = 0; i < text.length; i++) {
+    const sign = text[i];
+    if (sign === '"') isInString = !isInString;
+    else if (isInString && sign === '\\') i++;
+    else if (!isInString && (sign === '{' || sign === '[')) depth++;
+    else if (!isInString && (sign === '}' || sign === ']')) depth--;
+  }
+  return isInString || depth > 0;
 }
 
 function where(error: z.ZodError): string {

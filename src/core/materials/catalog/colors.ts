@@ -1,5 +1,5 @@
 import { from } from '../sources';
-import type { MaterialRow } from '../types';
+import type { MaterialRow, Trait } from '../types';
 
 const handbook = from('handbook');
 const supplier = from('supplier');
@@ -7,7 +7,7 @@ const practice = from('practice');
 
 const dry = handbook(0);
 
-/** Colors and botanicals. Rates: about 0.7 g of powder dye a kilo is bright in a mix, twice that in embeds. */
+/** Colors and botanicals. CI numbers from memory. Rates: about 0.7 g of powder dye a kilo is bright in a mix, twice that in embeds. */
 export const COLORS = [
   {
     id: 'water-soluble-dye',
@@ -65,7 +65,7 @@ export const COLORS = [
     id: 'iron-oxide',
     name: 'Iron oxide',
     inci: 'Iron Oxides',
-    synonyms: ['oxide', 'red oxide', 'yellow oxide', 'brown oxide'],
+    synonyms: ['oxide', 'brown oxide'],
     role: 'color',
     phase: 'dry',
     trueDensityGMl: handbook(5),
@@ -113,6 +113,61 @@ export const COLORS = [
     usualMaxPct: practice(1),
     traits: [],
   },
+  dye('blue-1-dye', 'Blue dye (CI 42090)', 'CI 42090', [
+    'blue dye',
+    'blue 1',
+    'blue water soluble dye',
+    'blue powder dye',
+  ]),
+  dye('green-3-dye', 'Green dye (CI 42053)', 'CI 42053', ['green dye', 'green 3']),
+  dye('yellow-5-dye', 'Yellow dye (CI 19140)', 'CI 19140', [
+    'yellow dye',
+    'yellow 5',
+    'tartrazine',
+  ]),
+  dye('red-40-dye', 'Red dye (CI 16035)', 'CI 16035', ['red dye', 'red 40']),
+  dye('red-33-dye', 'Magenta dye (CI 17200)', 'CI 17200', ['magenta dye', 'pink dye', 'red 33']),
+  dye('violet-2-dye', 'Violet dye (CI 60730)', 'CI 60730', [
+    'violet dye',
+    'purple dye',
+    'violet 2',
+  ]),
+  dye('orange-4-dye', 'Orange dye (CI 15510)', 'CI 15510', ['orange dye', 'orange 4']),
+  pigment('blue-1-lake', 'Blue lake (CI 42090:2)', 'CI 42090', 1.8, 0.3, [
+    'blue lake',
+    'blue 1 lake',
+  ]),
+  pigment('yellow-5-lake', 'Yellow lake (CI 19140:1)', 'CI 19140', 1.8, 0.3, [
+    'yellow lake',
+    'yellow 5 lake',
+  ]),
+  pigment('red-40-lake', 'Red lake (CI 16035:1)', 'CI 16035', 1.8, 0.3, [
+    'red lake',
+    'red 40 lake',
+  ]),
+  pigment('white-mica', 'White pearl mica', 'Mica, CI 77891', 2.8, 1, [
+    'white mica',
+    'pearl mica',
+    'silver mica',
+  ]),
+  pigment('gold-mica', 'Gold mica', 'Mica, CI 77491', 2.9, 1, ['golden mica', 'yellow mica']),
+  pigment('bronze-mica', 'Bronze mica', 'Mica, CI 77491', 3, 1, ['brown mica', 'copper mica']),
+  pigment('blue-mica', 'Blue mica', 'Mica, CI 77510', 2.8, 1, []),
+  pigment('green-mica', 'Green mica', 'Mica, CI 77288', 2.8, 1, []),
+  pigment('purple-mica', 'Purple mica', 'Mica, CI 77742', 2.8, 1, ['violet mica']),
+  pigment('pink-mica', 'Pink mica', 'Mica, CI 75470', 2.8, 1, ['red mica']),
+  pigment('red-iron-oxide', 'Red iron oxide', 'CI 77491', 5.2, 0.5, ['red oxide']),
+  pigment('yellow-iron-oxide', 'Yellow iron oxide', 'CI 77492', 4, 0.5, ['yellow oxide', 'ochre']),
+  pigment('black-iron-oxide', 'Black iron oxide', 'CI 77499', 4.9, 0.5, ['black oxide']),
+  pigment('chromium-oxide-green', 'Chromium oxide green', 'CI 77288', 5.2, 0.5, ['green oxide']),
+  {
+    ...pigment('ultramarine-violet', 'Ultramarine violet', 'CI 77007', 2.35, 0.5, []),
+    traits: ['sulfide-with-acid'],
+  },
+  {
+    ...pigment('ultramarine-pink', 'Ultramarine pink', 'CI 77007', 2.35, 0.5, []),
+    traits: ['sulfide-with-acid'],
+  },
   {
     id: 'lavender-flowers',
     name: 'Lavender flowers, dried',
@@ -150,3 +205,47 @@ export const COLORS = [
     traits: ['drain'],
   },
 ] as const satisfies readonly MaterialRow[];
+
+function dye<const Id extends string>(
+  id: Id,
+  name: string,
+  inci: string,
+  synonyms: readonly string[],
+) {
+  return {
+    id,
+    name,
+    inci,
+    synonyms,
+    role: 'color' as const,
+    phase: 'color' as const,
+    trueDensityGMl: supplier(1.5),
+    levelDensityGMl: supplier(0.6),
+    waterFraction: dry,
+    usualMaxPct: practice(0.15),
+    traits: ['needs-bloom'] as const,
+  };
+}
+
+function pigment<const Id extends string>(
+  id: Id,
+  name: string,
+  inci: string,
+  trueDensityGMl: number,
+  usualMaxPct: number,
+  synonyms: readonly string[],
+) {
+  return {
+    id,
+    name,
+    inci,
+    synonyms,
+    role: 'color' as const,
+    phase: 'dry' as const,
+    trueDensityGMl: handbook(trueDensityGMl),
+    levelDensityGMl: supplier(trueDensityGMl > 3.5 ? 0.8 : 0.45),
+    waterFraction: dry,
+    usualMaxPct: practice(usualMaxPct),
+    traits: [] as readonly Trait[],
+  };
+}

@@ -1,5 +1,5 @@
 import { from } from '../sources';
-import type { MaterialRow } from '../types';
+import type { MaterialRow, Trait } from '../types';
 
 const handbook = from('handbook');
 const supplier = from('supplier');
@@ -60,6 +60,20 @@ export const LIQUIDS = [
     bindingPerMl: practice(2.2),
     traits: [],
   },
+  hydrosol('lavender-hydrosol', 'Lavender hydrosol', 'Lavandula Angustifolia Flower Water', [
+    'lavender water',
+  ]),
+  hydrosol('orange-blossom-water', 'Orange blossom water', 'Citrus Aurantium Amara Flower Water', [
+    'neroli hydrosol',
+    'orange flower water',
+  ]),
+  hydrosol('aloe-juice', 'Aloe juice', 'Aloe Barbadensis Leaf Juice', ['aloe vera juice', 'aloe']),
+  hydrosol(
+    'calendula-water-extract',
+    'Calendula in water',
+    'Aqua, Calendula Officinalis Flower Extract',
+    ['calendula extract', 'calendula tea'],
+  ),
   {
     id: 'isopropyl-alcohol-99',
     name: 'Isopropyl alcohol, 99 %',
@@ -109,6 +123,18 @@ export const LIQUIDS = [
     waterFraction: label(0.3),
     bindingPerMl: practice(0.8),
     traits: ['flammable', 'weak-alcohol'],
+  },
+  {
+    id: 'ethanol-95',
+    name: 'Ethanol, 95 %',
+    inci: 'Alcohol',
+    synonyms: ['ethanol', '95% ethanol', 'grain alcohol', 'perfumers alcohol', '95% alcohol'],
+    role: 'alcohol',
+    phase: 'wet',
+    trueDensityGMl: handbook(0.805),
+    waterFraction: label(0.05),
+    bindingPerMl: practice(0.8),
+    traits: ['flammable'],
   },
   {
     id: 'glycerin',
@@ -171,3 +197,24 @@ export const LIQUIDS = [
     traits: ['detergent', 'not-for-skin'],
   },
 ] as const satisfies readonly MaterialRow[];
+
+/** A water that carries a little of a plant. */
+function hydrosol<const Id extends string>(
+  id: Id,
+  name: string,
+  inci: string,
+  synonyms: readonly string[],
+) {
+  return {
+    id,
+    name,
+    inci,
+    synonyms,
+    role: 'watery' as const,
+    phase: 'wet' as const,
+    trueDensityGMl: supplier(1),
+    waterFraction: supplier(0.99),
+    bindingPerMl: practice(2.2),
+    traits: [] as readonly Trait[],
+  };
+}

@@ -59,6 +59,36 @@ export const OILS = [
     ['apricot oil'],
     supplier(0.915),
   ),
+  liquidOil(
+    'hempseed-oil',
+    'Hempseed oil',
+    'Cannabis Sativa Seed Oil',
+    ['hemp oil', 'hemp seed oil'],
+    supplier(0.925),
+  ),
+  liquidOil(
+    'rosehip-oil',
+    'Rosehip oil',
+    'Rosa Canina Seed Oil',
+    ['rosehip seed oil'],
+    supplier(0.92),
+  ),
+  liquidOil('argan-oil', 'Argan oil', 'Argania Spinosa Kernel Oil', [], supplier(0.91)),
+  liquidOil(
+    'macadamia-oil',
+    'Macadamia oil',
+    'Macadamia Ternifolia Seed Oil',
+    ['macadamia nut oil'],
+    supplier(0.912),
+  ),
+  liquidOil('sesame-oil', 'Sesame oil', 'Sesamum Indicum Seed Oil', [], supplier(0.918)),
+  liquidOil(
+    'calendula-oil-extract',
+    'Calendula in oil',
+    'Helianthus Annuus Seed Oil, Calendula Officinalis Flower Extract',
+    ['calendula oil', 'calendula infused oil'],
+    supplier(0.92),
+  ),
   butter('shea-butter', 'Shea butter', 'Butyrospermum Parkii Butter', ['shea'], supplier(0.91)),
   butter(
     'cocoa-butter',
@@ -69,6 +99,14 @@ export const OILS = [
   ),
   butter('mango-butter', 'Mango butter', 'Mangifera Indica Seed Butter', [], supplier(0.9)),
   butter('beeswax', 'Beeswax', 'Cera Alba', ['bees wax'], handbook(0.96)),
+  butter('kokum-butter', 'Kokum butter', 'Garcinia Indica Seed Butter', ['kokum'], supplier(0.9)),
+  butter(
+    'candelilla-wax',
+    'Candelilla wax',
+    'Euphorbia Cerifera Cera',
+    ['candelilla'],
+    handbook(0.98),
+  ),
 ] as const satisfies readonly MaterialRow[];
 
 function liquidOil<const Id extends string>(

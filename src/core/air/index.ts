@@ -1,0 +1,1 @@
+export { absoluteHumidityGM3, dewPointC, saturationVaporPressureHPa } from './moistAir';

@@ -1,0 +1,104 @@
+import { converter, formatHex } from 'culori';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { findMaterial } from '../materials';
+import { convertXyzToLinear, hexOfLinear, linearOfHex } from './srgb';
+import { daylightXyz } from './spectrum';
+import { COLORANTS, powderHex, waterHex } from '.';
+
+const SODA = { materialId: 'sodium-bicarbonate', massG: 1000 };
+const channelsOf = (hex: string) =>
+  [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16)) as [number, number, number];
+const lightness = (hex: string) => linearOfHex(hex).reduce((sum, value) => sum + value, 0);
+
+describe('conversions against a reference package (culori)', () => {
+  it('turns XYZ into the same sRGB', () => {
+    const toRgb = converter('rgb');
+    fc.assert(
+      fc.property(
+        fc.tuple(
+          fc.integer({ min: 0, max: 255 }),
+          fc.integer({ min: 0, max: 255 }),
+          fc.integer({ min: 0, max: 255 }),
+        ),
+        ([r, g, b]) => {
+          const hex = `#${[r, g, b].map((byte) => byte.toString(16).padStart(2, '0')).join('')}`;
+          const xyz = converter('xyz65')(hex);
+          expect(hexOfLinear(convertXyzToLinear([xyz?.x ?? 0, xyz?.y ?? 0, xyz?.z ?? 0]))).toBe(
+            formatHex(toRgb(hex)),
+          );
+          expect(hexOfLinear(linearOfHex(hex))).toBe(hex);
+        },
+      ),
+      { seed: 53, numRuns: 200 },
+    );
+  });
+
+  it('has daylight at the white point of D65 (x 0.3127, y 0.3290; CIE 15)', () => {
+    const [x, y, z] = daylightXyz(() => 1);
+    expect(x / (x + y + z)).toBeCloseTo(0.3127, 2);
+    expect(y / (x + y + z)).toBeCloseTo(0.329, 2);
+  });
+});
+
+describe('waterHex', () => {
+  it('is white without a dye, and with what only floats', () => {
+    expect(waterHex([SODA], 150)).toBe('#ffffff');
+    expect(waterHex([{ materialId: 'gold-mica', massG: 5 }], 150)).toBe('#ffffff');
+  });
+
+  it('turns blue, yellow and, from both, green', () => {
+    const blue = { materialId: 'blue-1-dye', massG: 0.05 };
+    const yellow = { materialId: 'yellow-5-dye', massG: 0.15 };
+    const [br, , bb] = channelsOf(waterHex([blue], 150));
+    expect(bb).toBeGreaterThan(br + 60);
+    const [yr, , yb] = channelsOf(waterHex([yellow], 150));
+    expect(yr).toBeGreaterThan(yb + 60);
+    const [gr, gg, gb] = channelsOf(waterHex([blue, yellow], 150));
+    expect(gg).toBeGreaterThan(Math.max(gr, gb));
+  });
+
+  it('never gets lighter with more dye, and pales with more water', () => {
+    const dyes = Object.keys(COLORANTS).filter((id) => (COLORANTS[id]?.bands.length ?? 0) > 0);
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...dyes),
+        fc.double({ min: 0.001, max: 1, noNaN: true }),
+        (materialId, massG) => {
+          const light = (grams: number, volumeL: number) =>
+            lightness(waterHex([{ materialId, massG: grams }], volumeL));
+          expect(light(massG * 2, 150)).toBeLessThanOrEqual(light(massG, 150) + 1e-9);
+          expect(light(massG, 300)).toBeGreaterThanOrEqual(light(massG, 150) - 1e-9);
+        },
+      ),
+      { seed: 59, numRuns: 100 },
+    );
+  });
+
+  it('refuses a tub without water', () => {
+    expect(() => waterHex([], 0)).toThrow(/volumeL must be over 0/);
+  });
+});
+
+describe('powderHex', () => {
+  it('is the white of soda without color, and goes toward the tint with more of it', () => {
+    expect(powderHex([SODA])).toBe('#f5f2ea');
+    const light = (massG: number) =>
+      lightness(powderHex([SODA, { materialId: 'activated-charcoal', massG }]));
+    expect(light(1)).toBeLessThan(light(0.1));
+    expect(light(20)).toBeLessThan(light(1));
+  });
+
+  it('does not care how much is made', () => {
+    const mix = [
+      SODA,
+      { materialId: 'red-iron-oxide', massG: 4 },
+      { materialId: 'blue-1-dye', massG: 0.7 },
+    ];
+    expect(powderHex(mix.map((e) => ({ ...e, massG: e.massG * 7 })))).toBe(powderHex(mix));
+  });
+
+  it('knows only colorants that the catalog has', () => {
+    for (const id of Object.keys(COLORANTS)) expect(findMaterial(id)?.role, id).toBe('color');
+  });
+});

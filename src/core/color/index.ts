@@ -1,0 +1,3 @@
+export { COLORANTS } from './colorants';
+export { powderHex } from './powder';
+export { waterHex } from './water';

@@ -1,0 +1,30 @@
+import type { MaterialMass } from '../binder';
+import { COLORANTS } from './colorants';
+import { daylightXyz } from './spectrum';
+import { convertXyzToLinear, hexOfLinear } from './srgb';
+
+/** Depth of a bath the light goes through, cm. Common practice. */
+const DEPTH_CM = 30;
+
+/**
+ * Color of the tub water: Beer-Lambert over each dye's bands, in daylight, for the 1931 observer.
+ * Lakes, micas and oxides only float and do not tint it. No dye is white exactly.
+ * @param contents what dissolves, grams 0 or more
+ * @param volumeL liters, over 0
+ * @returns `#rrggbb`
+ * @throws RangeError for a volume that is not over 0
+ */
+export function waterHex(contents: readonly MaterialMass[], volumeL: number): string {
+  if (!(volumeL > 0)) throw new RangeError(`volumeL must be over 0, got ${volumeL}`);
+  const bands = contents.flatMap(({ materialId, massG }) =>
+    (COLORANTS[materialId]?.bands ?? []).map((band) => ({ ...band, gL: massG / volumeL })),
+  );
+  const absorbance = (nm: number) =>
+    bands.reduce((sum, { peakNm, widthNm, absorbanceLGCm, gL }) => {
+      const t = (nm - peakNm) / widthNm;
+      return sum + absorbanceLGCm * gL * DEPTH_CM * Math.exp(-0.5 * t * t);
+    }, 0);
+  const white = convertXyzToLinear(daylightXyz(() => 1));
+  const seen = convertXyzToLinear(daylightXyz((nm) => 10 ** -absorbance(nm)));
+  return hexOfLinear([seen[0] / white[0], seen[1] / white[1], seen[2] / white[2]]);
+}
