@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { usePreferredDark } from '@vueuse/core';
-import { computed, onMounted, ref, watchEffect } from 'vue';
+import { computed, onErrorCaptured, onMounted, ref, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -39,6 +39,11 @@ onMounted(async () => {
   } catch (error) {
     problem.value = `This browser would not open its store (${error instanceof Error ? error.message : error}). Private windows often refuse it.`;
   }
+});
+
+/** A fault in one screen must not look like lost work: said, and the rest stays. */
+onErrorCaptured((error) => {
+  problem.value = `Something went wrong on this screen (${error.message}). What you made is saved; reload the page to go on.`;
 });
 
 /** The demo server says so in the page it serves. */

@@ -6,7 +6,7 @@ const { status } = storeToRefs(useSavingStore());
 </script>
 
 <template>
-  <span class="save" :class="status.kind" role="status">
+  <span class="save" :class="status.kind" :role="status.kind === 'failed' ? 'alert' : undefined">
     <template v-if="status.kind === 'saved'">· saved</template>
     <template v-else-if="status.kind === 'saving'">· saving</template>
     <template v-else>{{ status.message }}</template>

@@ -1,15 +1,26 @@
+/** Number formats are dear to make and cheap to use: one for each pair of decimals. */
+const formats = new Map<string, Intl.NumberFormat>();
+
+function numberFormat(least: number, most: number): Intl.NumberFormat {
+  const key = `${least}-${most}`;
+  const known = formats.get(key);
+  if (known) return known;
+  const made = new Intl.NumberFormat('en-US', {
+    minimumFractionDigits: least,
+    maximumFractionDigits: most,
+  });
+  formats.set(key, made);
+  return made;
+}
+
 /** Grams on screen: whole from 100 up, one decimal from 10, two below; thousands set apart. */
 export function formatGrams(massG: number): string {
-  const decimals = massG >= 100 ? 0 : massG >= 10 ? 1 : 2;
-  return massG.toLocaleString('en-US', { maximumFractionDigits: decimals });
+  return numberFormat(0, massG >= 100 ? 0 : massG >= 10 ? 1 : 2).format(massG);
 }
 
 /** A fixed number of decimals with thousands set apart. */
 export function formatFixed(value: number, decimals: number): string {
-  return value.toLocaleString('en-US', {
-    minimumFractionDigits: decimals,
-    maximumFractionDigits: decimals,
-  });
+  return numberFormat(decimals, decimals).format(value);
 }
 
 /** `18 Apr, 14:05` in the workshop's own zone. */

@@ -1,4 +1,4 @@
-import { bracketedRoot, firstWhere } from '../../numeric';
+import { bracketedRoot } from '../../numeric';
 import { log10Activity } from './activity';
 import type { AcidSystem } from './acidSystems';
 import { pKAt, waterPk } from './temperature';
@@ -31,6 +31,7 @@ export interface SolvedSolution {
 const PH_LOW = -4;
 const PH_HIGH = 19;
 const STRENGTH_TOLERANCE = 1e-8;
+const PH_TOLERANCE = 1e-13;
 
 /**
  * pH of a solution by charge balance, with Davies activities.
@@ -62,7 +63,7 @@ export function solveSolution(solution: Solution): SolvedSolution {
   };
 }
 
-/** An acid with its constants for one temperature and one strength: charge and log10 K' of each step. */
+/** An acid with its constants for one temperature and one strength: log10 K' of each step. */
 interface ReadyAcid {
   readonly amount: AcidAmount;
   readonly stepPks: readonly number[];
@@ -72,31 +73,43 @@ function phAt(solution: Solution, strength: number) {
   const log1 = log10Activity(1, strength);
   const ionPk = waterPk(solution.tempC);
   const acids = solution.acids.map((amount) => ready(amount, strength, solution.tempC));
-  const chargesAt = (ph: number) => {
-    const protonMolL = 10 ** (-ph - log1);
-    const hydroxideMolL = 10 ** (ph - ionPk - log1);
-    let netMolL = protonMolL - hydroxideMolL;
-    let twiceStrength = protonMolL + hydroxideMolL;
-    for (const { charge, molL } of solution.spectators) {
-      netMolL += charge * molL;
-      twiceStrength += charge * charge * molL;
-    }
-    const formsMolL: (readonly number[])[] = [];
-    for (const acid of acids) {
-      const forms = formsOf(acid, ph);
-      let charge = acid.amount.system.fullCharge;
-      for (const molL of forms) {
-        netMolL += charge * molL;
-        twiceStrength += charge * charge * molL;
-        charge -= 1;
-      }
-      formsMolL.push(forms);
-    }
-    return { netMolL, ionicStrengthMolL: twiceStrength / 2, formsMolL };
+  const spectatorMolL = solution.spectators.reduce(
+    (sum, { charge, molL }) => sum + charge * molL,
+    0,
+  );
+  const netMolL = (ph: number) =>
+    acids.reduce(
+      (sum, acid) => sum + chargeOf(acid, ph, 1),
+      spectatorMolL + 10 ** (-ph - log1) - 10 ** (ph - ionPk - log1),
+    );
+  const ph = neutralPh(netMolL);
+  const twiceStrength =
+    10 ** (-ph - log1) +
+    10 ** (ph - ionPk - log1) +
+    solution.spectators.reduce((sum, { charge, molL }) => sum + charge * charge * molL, 0) +
+    acids.reduce((sum, acid) => sum + chargeOf(acid, ph, 2), 0);
+  return {
+    ph,
+    netMolL: netMolL(ph),
+    ionicStrengthMolL: twiceStrength / 2,
+    formsMolL: acids.map((acid) => formsOf(acid, ph)),
   };
-  // The charge falls steadily from plenty of protons to plenty of hydroxide.
-  const ph = firstWhere((at) => chargesAt(at).netMolL <= 0, PH_LOW, PH_HIGH) ?? PH_HIGH;
-  return { ph, ...chargesAt(ph) };
+}
+
+const COARSE_PH = 0.01;
+
+/** The charge falls steadily from plenty of protons to plenty of hydroxide: near its zero by halving, then onto it. */
+function neutralPh(netMolL: (ph: number) => number): number {
+  let low = PH_LOW;
+  let high = PH_HIGH;
+  while (high - low > COARSE_PH) {
+    const middle = (low + high) / 2;
+    if (netMolL(middle) > 0) low = middle;
+    else high = middle;
+  }
+  return netMolL(low) > 0 && netMolL(high) < 0
+    ? bracketedRoot(netMolL, low, high, PH_TOLERANCE).x
+    : high;
 }
 
 function ready(amount: AcidAmount, strength: number, tempC: number): ReadyAcid {
@@ -112,13 +125,30 @@ function ready(amount: AcidAmount, strength: number, tempC: number): ReadyAcid {
   };
 }
 
-/** Each form by its thermodynamic constant: [A] = [HA] K gammaHA / (aH gammaA), in logarithms so that nothing overflows. */
+/**
+ * Sum of charge^power x mol/L over the forms of an acid, each form by its thermodynamic constant:
+ * [A] = [HA] K gammaHA / (aH gammaA). Three steps over 23 units of pH stay far from overflow.
+ */
+function chargeOf({ amount, stepPks }: ReadyAcid, ph: number, power: 1 | 2): number {
+  let charge = amount.system.fullCharge;
+  let weight = 1;
+  let weights = 1;
+  let charged = charge ** power;
+  for (const pk of stepPks) {
+    weight *= 10 ** (ph - pk);
+    charge -= 1;
+    weights += weight;
+    charged += weight * charge ** power;
+  }
+  return 'neutralMolL' in amount
+    ? amount.neutralMolL * charged
+    : (amount.totalMolL * charged) / weights;
+}
+
 function formsOf({ amount, stepPks }: ReadyAcid, ph: number): readonly number[] {
-  const logs = [0];
-  for (const pk of stepPks) logs.push((logs.at(-1) ?? 0) + ph - pk);
-  if ('neutralMolL' in amount) return logs.map((log) => amount.neutralMolL * 10 ** log);
-  const highest = Math.max(...logs);
-  const weights = logs.map((log) => 10 ** (log - highest));
+  const weights = [1];
+  for (const pk of stepPks) weights.push((weights.at(-1) ?? 1) * 10 ** (ph - pk));
+  if ('neutralMolL' in amount) return weights.map((weight) => amount.neutralMolL * weight);
   const sum = weights.reduce((total, weight) => total + weight, 0);
   return weights.map((weight) => (amount.totalMolL * weight) / sum);
 }

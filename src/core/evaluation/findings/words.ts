@@ -8,7 +8,9 @@ export function percent(valuePct: number): string {
   return `${Number(valuePct.toFixed(valuePct < 1 ? 2 : 1))} %`;
 }
 
-/** `Lemon, Lime and Bergamot`. */
+const list = new Intl.ListFormat('en-US', { type: 'conjunction' });
+
+/** `Lemon, Lime, and Bergamot`, each once. */
 export function listed(names: readonly string[]): string {
-  return new Intl.ListFormat('en-US', { type: 'conjunction' }).format([...new Set(names)]);
+  return list.format([...new Set(names)]);
 }
