@@ -1,6 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { corrections, dampReading, dampWindow, freeWaterBand, type MaterialMass } from '.';
+import {
+  PENDULAR_TO,
+  corrections,
+  dampReading,
+  dampWindow,
+  freeWaterBand,
+  saturation,
+  type MaterialMass,
+} from '.';
 
 const SEED = { seed: 3, numRuns: 200 };
 const SODA: MaterialMass = { materialId: 'sodium-bicarbonate', massG: 220 };
@@ -77,6 +85,23 @@ describe('dampReading', () => {
       }),
       SEED,
     );
+  });
+});
+
+describe('saturation', () => {
+  it('is liquid over pores, worked by hand', () => {
+    // 220 g soda (100 mL) and 9.15 g oil (10 mL) packed to 1.1 g/mL: 208.3 mL of piece, 108.3 mL of pores.
+    const reading = dampReading([SODA, { materialId: 'sweet-almond-oil', massG: 9.15 }]);
+    expect(saturation(reading, 1.1)).toBeCloseTo(10 / (229.15 / 1.1 - 100), 9);
+  });
+
+  it('has a workable pressed mix in its pendular state (Iveson et al. 2001)', () => {
+    expect(saturation(dampReading(PRESSED), 1.1)).toBeLessThan(PENDULAR_TO);
+  });
+
+  it('has no meaning without powder or pores', () => {
+    expect(saturation(dampReading([]), 1.1)).toBeNull();
+    expect(saturation(dampReading([SODA]), 3)).toBeNull();
   });
 });
 

@@ -6,3 +6,4 @@ export { freeWaterBand, freeWaterLimitsPct } from './freeWater';
 export type { FreeWaterBand } from './freeWater';
 export { corrections } from './correction';
 export type { Correction, Felt } from './correction';
+export { PENDULAR_TO, saturation } from './saturation';

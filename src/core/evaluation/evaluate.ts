@@ -3,6 +3,7 @@ import {
   dampWindow,
   freeWaterBand,
   freeWaterLimitsPct,
+  saturation,
   type DampReading,
   type MaterialMass,
 } from '../binder';
@@ -10,6 +11,7 @@ import { fizzBalance } from '../chemistry';
 import { allLines, type FormulaBody, type Line } from '../formula';
 import { materialById, reactantsOf } from '../materials';
 import { powderHex, waterHex } from '../color';
+import { packedDensityGMl } from '../scaling';
 import { scentLimits, scentReading } from '../scent';
 import type { Spread } from '../units';
 import { tubReading } from '../water';
@@ -97,6 +99,7 @@ function binderOf(
     ...reading,
     window,
     dampSpread: dampSpread(lines, reading),
+    saturation: saturation(reading, packedDensityGMl(body.method).best),
     verdict: verdictOf(reading.dampIndexPct, window.lowPct, window.highPct),
     freeWaterBand: freeWaterBand(reading.freeWaterPct, humidityPct),
     easyToPct: limits.easyPct,

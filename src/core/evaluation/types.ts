@@ -56,6 +56,8 @@ export interface Evaluation {
   readonly binder: DampReading & {
     readonly window: DampWindow;
     readonly dampSpread: Spread | null;
+    /** Share of the packed piece's pores that liquid fills; null without solids. */
+    readonly saturation: number | null;
     readonly verdict: DampVerdict | null;
     readonly freeWaterBand: FreeWaterBand;
     readonly easyToPct: number;

@@ -67,8 +67,10 @@ type MeasureReading =
 
 function readMeasure(text: string): MeasureReading {
   const before = readFilling(text);
-  const quantity = readQuantity(before.rest);
-  if (quantity.kind !== 'read') return quantity;
+  const counted = readQuantity(before.rest);
+  if (counted.kind === 'bad') return counted;
+  const quantity = counted.kind === 'read' ? counted : oneUncounted(before.rest);
+  if (!quantity) return { kind: 'none' };
   const after = readFilling(quantity.rest);
   const match = ONE_LETTER_SPOON.exec(after.rest) ?? UNIT.exec(after.rest);
   const unit = match && findUnit(match[1] ?? match[0]);
@@ -79,6 +81,13 @@ function readMeasure(text: string): MeasureReading {
     measure: { count, unit },
     rest: after.rest.slice(match[0].length).trimStart(),
   };
+}
+
+/** `pinch of mica` and `spritz of witch hazel` mean one; `cup soda` is left to ask. */
+function oneUncounted(text: string): { count: Spread; rest: string } | null {
+  return /^(?:pinch|dash|smidgen|squirt|spray|spritz)\b/i.test(text)
+    ? { count: { low: 1, best: 1, high: 1 }, rest: text }
+    : null;
 }
 
 function areMasses(before: readonly Measure[], next: MeasureReading): boolean {

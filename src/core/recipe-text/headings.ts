@@ -19,6 +19,15 @@ const GROUP =
 const YIELD =
   /^(?:makes|yields?|enough for|for)\s*:?\s*(?:about\s+|approx\.?\s+)?(\d{1,5})(?:\s*(?:pieces?|bombs?|bath bombs?|steamers?|cubes?|tablets?|jars?|sachets?))?\.?$/i;
 
+/** `Quay bombs (makes 6)`: a yield in the notes of a title. */
+export function readYield(notes: readonly string[]): number | null {
+  for (const note of notes) {
+    const pieces = YIELD.exec(note);
+    if (pieces) return Number(pieces[1]);
+  }
+  return null;
+}
+
 /** Is this line a heading or a yield rather than an ingredient? Needs a colon, or a known word alone. */
 export function readHeading(text: string): Heading | null {
   const pieces = YIELD.exec(text);

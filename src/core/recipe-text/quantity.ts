@@ -27,7 +27,7 @@ const WORDS: ReadonlyArray<readonly [RegExp, Spread]> = [
   [/^(?:an? |one )?(?:quarter|fourth)(?: of)?(?: an?)?\b/i, exactly(0.25)],
   [/^(?:an? |one )?third(?: of)?(?: an?)?\b/i, exactly(1 / 3)],
   [/^an? couple(?: of)?\b/i, exactly(2)],
-  [/^an? few\b/i, { low: 2, best: 3, high: 5 }],
+  [/^(?:an? )?few\b/i, { low: 2, best: 3, high: 5 }],
   [/^(?:an?|one)\b/i, exactly(1)],
   ...(
     [

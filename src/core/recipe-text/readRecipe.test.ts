@@ -45,6 +45,8 @@ describe('amounts as people write them', () => {
     ['5 to 10 g water', 7.5],
     ['2 fl oz water', 0.25 * cup],
     ['a pinch of water', tsp / 16],
+    ['Pinch of water', tsp / 16],
+    ['few drops of water', (3 / 20) * WATER],
     ['two cups water', 2 * cup],
     ['250 ml water', 250 * WATER],
     ['water 500 g', 500],
@@ -147,6 +149,7 @@ describe('the whole page', () => {
     expect(recipe.parts.map(({ kind }) => kind)).toEqual(['main', 'embed', 'topping']);
     expect(recipe.parts[0]?.lines.map(({ phase }) => phase)).toEqual(['dry', 'wet', 'acid']);
     expect(recipe.pieces).toBe(6);
+    expect(read('Quay bombs (makes 8)\n1 g water').pieces).toBe(8);
     expect(recipe.unread).toMatchObject([{ line: 11, text: 'Mix it all and press.' }]);
   });
 

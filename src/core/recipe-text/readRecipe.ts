@@ -1,6 +1,6 @@
 import { PHASES } from '../materials';
 import { newId, newPart, type Line, type Part, type UnreadLine } from '../formula';
-import { readHeading } from './headings';
+import { readHeading, readYield } from './headings';
 import { bareLine } from './lineText';
 import { USUAL_SMALL_MEASURES, type SmallMeasures } from './massOfMeasures';
 import { readLine } from './readLine';
@@ -66,9 +66,11 @@ function collect(rawLines: readonly string[], small: SmallMeasures): Found {
   };
   let current = main;
   rawLines.forEach((raw, index) => {
-    const { text } = bareLine(raw);
-    if (text === '') return;
+    const { text, notes } = bareLine(raw);
+    if (text === '' && notes.length === 0) return;
     found.isEmpty = false;
+    found.pieces = readYield(notes) ?? found.pieces;
+    if (text === '') return;
     const heading = readHeading(text);
     if (!heading) takeIngredient(found, current, raw, index + 1, small);
     else if (heading.kind === 'yield') found.pieces = heading.pieces;

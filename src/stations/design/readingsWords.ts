@@ -120,6 +120,9 @@ function dampInstrument({ binder }: Evaluation): InstrumentReading {
     why: [
       `${formatFixed(binder.liquidVolumeMl, 1)} mL of liquid, weighted by how well each binds, on ${formatFixed(binder.solidVolumeMl, 0)} mL of solid; the powders soak up ${formatGrams(binder.soakedUpG)} g before damp shows.`,
       'Index = 100 × weighted liquid ÷ solid, less what is soaked up. The window belongs to the way of forming and moves with the room: drier air wants a little more.',
+      binder.saturation === null
+        ? 'No pores to fill yet.'
+        : `Check: liquid fills ${(100 * binder.saturation).toFixed(0)} % of the pores of the pressed piece; bridges hold grains up to about 30 %, beyond that it is mud.`,
       'Source: model of ours after the wet-granulation picture (Iveson et al. 2001, Powder Technology 117); windows from common practice. None of your own batches speaks in it yet.',
     ],
   };

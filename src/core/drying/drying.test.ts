@@ -1,0 +1,71 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { dryFraction, dryingRateMm2H, hoursToDry, lossFraction, type DryingShape } from '.';
+
+const SHAPES: readonly DryingShape[] = ['sphere', 'cylinder', 'slab'];
+
+describe('lossFraction', () => {
+  // Crank's short-time closed forms: sphere 6 sqrt(T/pi) - 3T, slab 2 sqrt(T/pi), cylinder 4 sqrt(T/pi) - T.
+  it.each([0.002, 0.01, 0.03])('meets the closed forms for short times, T = %d', (t) => {
+    const root = Math.sqrt(t / Math.PI);
+    expect(lossFraction('sphere', t)).toBeCloseTo(6 * root - 3 * t, 4);
+    expect(lossFraction('slab', t)).toBeCloseTo(2 * root, 4);
+    expect(lossFraction('cylinder', t)).toBeCloseTo(4 * root - t - (t * root) / 3, 3);
+  });
+
+  it('meets the first term alone for long times', () => {
+    expect(lossFraction('sphere', 0.5)).toBeCloseTo(
+      1 - (6 / Math.PI ** 2) * Math.exp(-(Math.PI ** 2) * 0.5),
+      6,
+    );
+    expect(lossFraction('slab', 1)).toBeCloseTo(
+      1 - (8 / Math.PI ** 2) * Math.exp(-(Math.PI ** 2) / 4),
+      6,
+    );
+  });
+
+  it('starts at nothing, ends at everything, and never turns back', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...SHAPES),
+        fc.double({ min: 0, max: 5, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (shape, t, more) => {
+          const now = lossFraction(shape, t);
+          expect(now).toBeGreaterThanOrEqual(0);
+          expect(now).toBeLessThanOrEqual(1);
+          expect(lossFraction(shape, t + more)).toBeGreaterThanOrEqual(now - 1e-9);
+        },
+      ),
+      { seed: 67, numRuns: 300 },
+    );
+    expect(() => lossFraction('slab', -1)).toThrow(/0 or more/);
+  });
+});
+
+describe('drying in a room', () => {
+  const sphere = (diameterMm: number) => ({ shape: 'sphere', sizeMm: diameterMm / 2 }) as const;
+
+  // Common practice.
+  it('takes a 70 mm sphere 24 to 36 hours at 45 %, and a 25 mm piece a few', () => {
+    const rate = dryingRateMm2H(45);
+    if (!rate) throw new Error('45 % dries');
+    expect(hoursToDry(sphere(70), 0.95, rate.high)).toBeCloseTo(24, 1);
+    expect(hoursToDry(sphere(70), 0.95, rate.low)).toBeCloseTo(36, 1);
+    const small = hoursToDry(sphere(25), 0.95, rate.best) ?? 0;
+    expect(small).toBeGreaterThan(1);
+    expect(small).toBeLessThan(6);
+  });
+
+  it('goes with the square of size', () => {
+    const hours = (diameterMm: number) => hoursToDry(sphere(diameterMm), 0.9, 9) ?? 0;
+    expect(hours(80) / hours(40)).toBeCloseTo(4, 6);
+  });
+
+  it('is slower in damp air and stops near the mix’s own', () => {
+    expect(dryingRateMm2H(60)?.best).toBeLessThan(dryingRateMm2H(45)?.best ?? 0);
+    expect(dryingRateMm2H(74)).toBeNull();
+    expect(hoursToDry(sphere(70), 0.95, 0.001)).toBeNull();
+    expect(dryFraction(sphere(70), 0, 10)).toBe(0);
+  });
+});

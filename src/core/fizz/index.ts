@@ -1,0 +1,2 @@
+export { flowPerS, goneAfterS, leftFraction, recessionMmS } from './erosion';
+export type { FizzFactors } from './erosion';

@@ -1,0 +1,2 @@
+export { tolerableErrorG } from './netWeight';
+export { ingredientOrder } from './ingredientOrder';

@@ -1,0 +1,3 @@
+export { forecast, forecastMean, learn } from './regression';
+export { studentQuantile } from './student';
+export type { Belief, Forecast, Observation } from './regression';
