@@ -8,7 +8,7 @@ import {
   type MaterialMass,
 } from '../binder';
 import { fizzBalance } from '../chemistry';
-import { allLines, type FormulaBody, type Line } from '../formula';
+import { allLines, totalMassG, type FormulaBody, type Line } from '../formula';
 import { materialById, reactantsOf } from '../materials';
 import { powderHex, waterHex } from '../color';
 import { packedDensityGMl } from '../scaling';
@@ -16,6 +16,7 @@ import { scentLimits, scentReading } from '../scent';
 import type { Spread } from '../units';
 import { tubReading } from '../water';
 import { findingsOf } from './findings';
+import { lastingOf } from './lasting';
 import type { Conditions, DampVerdict, Evaluation } from './types';
 
 /**
@@ -33,18 +34,25 @@ const USUAL_HIGH_OF_BALANCE = 2.1 / 1.312;
 export function evaluate(body: FormulaBody, conditions: Conditions): Evaluation {
   const lines = allLines(body);
   const mainLines = body.parts[0]?.lines ?? [];
-  const readings = {
-    totalG: lines.reduce((sum, line) => sum + line.massG, 0),
-    fizz: fizzOf(lines, conditions),
-    binder: binderOf(mainLines, body, conditions),
-    water: waterOf(lines, conditions),
-    color: colorOf(mainLines, lines, conditions),
-    scent: { ...scentReading(lines, body.family), ...scentLimits(lines) },
-  };
   const materials = lines.map(({ materialId, massG }) => ({
     material: materialById(materialId),
     massG,
   }));
+  const fizz = fizzOf(lines, conditions);
+  const readings = {
+    totalG: totalMassG(body),
+    fizz,
+    binder: binderOf(mainLines, body, conditions),
+    water: waterOf(lines, conditions),
+    color: colorOf(mainLines, lines, conditions),
+    lasting: lastingOf(
+      body,
+      materials,
+      fizz.baseEquivalentsMol / fizz.acidEquivalentsMol,
+      conditions,
+    ),
+    scent: { ...scentReading(lines, body.family), ...scentLimits(lines) },
+  };
   return { ...readings, findings: findingsOf({ body, conditions, materials, readings }) };
 }
 

@@ -37,6 +37,16 @@ describe('evaluate', () => {
     expect(binder.solidG).toBeCloseTo(1000 + 520 + 75 + 0.6, 9);
   });
 
+  it('knows how long a piece lasts, and that loose salts and steamers are not dropped in', () => {
+    const piece = { ...USUAL_CONDITIONS, pieceG: 100 };
+    const { lasting } = evaluate(bodyFrom(PLAIN), piece);
+    expect(lasting?.goneS.best).toBeGreaterThan(90);
+    expect(lasting?.goneS.best).toBeLessThan(300);
+    expect(evaluate(bodyFrom(PLAIN, 'shower-steamer'), piece).lasting).toBeNull();
+    expect(evaluate(bodyFrom(PLAIN, 'fizzing-salts', 'loose'), piece).lasting).toBeNull();
+    expect(evaluate(bodyFrom('200 g baking soda'), piece).lasting).toBeNull();
+  });
+
   it('says nothing of nothing', () => {
     expect(evaluate(emptyBody('bath-bomb'), USUAL_CONDITIONS)).toMatchObject({
       totalG: 0,

@@ -44,6 +44,12 @@ export interface Finding {
   readonly fix?: Fix;
 }
 
+export interface Lasting {
+  /** Seconds until the piece is gone in this water. */
+  readonly goneS: Spread;
+  readonly floats: boolean;
+}
+
 export interface Evaluation {
   readonly totalG: number;
   readonly fizz: FizzBalance & {
@@ -65,6 +71,8 @@ export interface Evaluation {
   };
   /** Of the water one piece goes into; null while nothing is there to dissolve. */
   readonly water: TubReading | null;
+  /** How long a piece lasts in the water; null where nothing is dropped in. */
+  readonly lasting: Lasting | null;
   readonly scent: ScentReading & ScentLimits;
   /** Dry piece and tub water as `#rrggbb`; null while nothing is there. */
   readonly color: { readonly powderHex: string; readonly waterHex: string } | null;

@@ -12,8 +12,9 @@ export function toleranceG(targetG: number, stepG: number): number {
   return Math.max(stepG, targetG * fraction);
 }
 
-/** Where a reading stands against its target. */
+/** Where a reading stands against its target. An empty pan is under, however wide the band. */
 export function compareToTarget(massG: number, targetG: number, tolerance: number): Against {
+  if (targetG > 0 && !(massG > 0)) return 'under';
   // A billionth of a gram forgives binary fractions at the very edge of the band.
   if (massG < targetG - tolerance - 1e-9) return 'under';
   return massG > targetG + tolerance + 1e-9 ? 'over' : 'within';

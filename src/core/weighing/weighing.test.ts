@@ -37,6 +37,11 @@ describe('a reading against its target', () => {
     expect(compareToTarget(massG, 18, 0.36)).toBe(against);
   });
 
+  it('never takes an empty pan for weighed', () => {
+    expect(compareToTarget(0, 0.1, 0.1)).toBe('under');
+    expect(compareToTarget(0.1, 0.1, 0.1)).toBe('within');
+  });
+
   it('knows what a scale can honestly weigh and show', () => {
     expect(isBelowHonestMinimum(0.9, 0.1)).toBe(true);
     expect(isBelowHonestMinimum(1, 0.1)).toBe(false);

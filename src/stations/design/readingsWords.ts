@@ -74,7 +74,7 @@ function fizzSentence(fizz: Evaluation['fizz']): string {
   }
 }
 
-function gasInstrument({ fizz, totalG }: Evaluation): InstrumentReading {
+function gasInstrument({ fizz, totalG, lasting }: Evaluation): InstrumentReading {
   const perHundredG = totalG > 0 ? (100 * fizz.co2L) / totalG : 0;
   return {
     title: 'Gas',
@@ -91,11 +91,14 @@ function gasInstrument({ fizz, totalG }: Evaluation): InstrumentReading {
     sentence:
       fizz.co2L === 0
         ? 'No gas yet.'
-        : `${formatFixed(perHundredG, 1)} L from 100 g; 15 is the most there is.`,
+        : lasting
+          ? `A piece is gone in ${formatFixed(lasting.goneS.low / 60, 1)} to ${formatFixed(lasting.goneS.high / 60, 1)} min; ${lasting.floats ? 'floats' : 'sinks first'}.`
+          : `${formatFixed(perHundredG, 1)} L from each 100 g.`,
     tone: 'calm',
     why: [
       `${fizz.co2Mol.toFixed(3)} mol of carbon dioxide, ${formatGrams(fizz.co2G)} g, at one atmosphere and the temperature of the bath: V = n R T / p.`,
-      'This is all the gas the reaction makes. In little water part of it stays dissolved.',
+      `This is all the gas the reaction makes, ${formatFixed(perHundredG, 1)} L from each 100 g; about 15 is the most there is. In little water part of it stays dissolved.`,
+      'How long a piece lasts: a surface that recedes, from a plain 70 mm piece in 38 °C water in 3 minutes (2 to 5 seen), slower with cold water, firm packing, filler, oil and distance from balance. Model of ours on common practice; none of your own tub tests speaks in it yet.',
       'Source: ideal gas, exact SI constants; the real gas is about 0.5 % smaller.',
     ],
   };
