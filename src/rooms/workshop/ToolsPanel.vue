@@ -77,7 +77,7 @@ function changeTub(change: Partial<Settings['tub']>): void {
       <div class="tub">
         <NumberField
           :model-value="workshop.settings.tub.volumeL"
-          label="Bath water, liters"
+          label="Bath, liters"
           :min="0.1"
           :max="2000"
           :decimals="1"

@@ -92,7 +92,7 @@ function gasInstrument({ fizz, totalG, lasting }: Evaluation): InstrumentReading
       fizz.co2L === 0
         ? 'No gas yet.'
         : lasting
-          ? `A piece is gone in ${formatFixed(lasting.goneS.low / 60, 1)} to ${formatFixed(lasting.goneS.high / 60, 1)} min; ${lasting.floats ? 'floats' : 'sinks first'}.`
+          ? `Gone in ${formatFixed(lasting.goneS.low / 60, 1)} to ${formatFixed(lasting.goneS.high / 60, 1)} min; ${lasting.floats ? 'floats' : 'sinks'}.`
           : `${formatFixed(perHundredG, 1)} L from each 100 g.`,
     tone: 'calm',
     why: [

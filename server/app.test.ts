@@ -1,0 +1,67 @@
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import type { Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { createServer } from './app';
+
+const PAGE = '<html><meta name="rovack-start" content="ask" /></html>';
+const servers: Server[] = [];
+let distDir = '';
+
+beforeAll(() => {
+  distDir = mkdtempSync(join(tmpdir(), 'rovack-dist-'));
+  mkdirSync(join(distDir, 'assets'));
+  writeFileSync(join(distDir, 'index.html'), PAGE);
+  writeFileSync(join(distDir, 'assets', 'app-1.js'), 'export {};');
+});
+afterAll(() => {
+  for (const server of servers) server.close();
+  rmSync(distDir, { recursive: true });
+});
+
+async function listening(start: 'ask' | 'sample'): Promise<string> {
+  const server = createServer({ distDir, start }).listen(0, '127.0.0.1');
+  servers.push(server);
+  await new Promise((resolve) => server.once('listening', resolve));
+  return `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+}
+
+describe('the server', () => {
+  it('serves the page at every address, told how to start', async () => {
+    const ask = await listening('ask');
+    expect(await (await fetch(`${ask}/`)).text()).toBe(PAGE);
+    const sample = await listening('sample');
+    for (const path of ['/', '/design', '/almanac/some-batch'])
+      expect(await (await fetch(sample + path)).text()).toContain('content="sample"');
+  });
+
+  it('allows nothing from outside, and does not say what it is made of', async () => {
+    const { headers } = await fetch(await listening('ask'));
+    const policy = headers.get('content-security-policy') ?? '';
+    expect(policy).toContain("default-src 'none'");
+    expect(policy).toContain("connect-src 'self'");
+    expect(policy).not.toMatch(/https?:/);
+    expect(headers.get('x-powered-by')).toBeNull();
+    expect(headers.get('x-content-type-options')).toBe('nosniff');
+    expect(headers.get('referrer-policy')).toBe('no-referrer');
+  });
+
+  it('lets hashed files be kept for good and the page never, and has no page for a missing file', async () => {
+    const home = await listening('ask');
+    expect((await fetch(`${home}/assets/app-1.js`)).headers.get('cache-control')).toContain(
+      'immutable',
+    );
+    expect((await fetch(`${home}/`)).headers.get('cache-control')).toBe('no-cache');
+    expect((await fetch(`${home}/assets/gone.js`)).status).toBe(404);
+  });
+
+  it('takes a rebuild without a restart', async () => {
+    const home = await listening('ask');
+    await fetch(home);
+    writeFileSync(join(distDir, 'index.html'), `${PAGE}<!-- rebuilt -->`);
+    expect(await (await fetch(home)).text()).toContain('rebuilt');
+    writeFileSync(join(distDir, 'index.html'), PAGE);
+  });
+});

@@ -1,0 +1,66 @@
+import { expect, test } from '@playwright/test';
+import { SAMPLE_URL, gramsOf, stepTitle } from './support';
+
+test('a note goes into a closed batch, and a batch at the bench can be given up', async ({
+  page,
+}) => {
+  await page.goto(`${SAMPLE_URL}/almanac`);
+  await page.getByRole('textbox', { name: 'Find a batch by code, name or family' }).fill('steamer');
+  await expect(page.getByRole('link', { name: /BW-001/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /QL-001/ })).toBeHidden();
+  await page.getByRole('link', { name: /BW-001/ }).click();
+  await page.getByLabel('A note to this batch').fill('The quay door stood open.');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  const story = page.getByRole('region', { name: 'As it happened' });
+  await expect(story).toContainText('The quay door stood open.');
+  await page.reload();
+  await expect(story).toContainText('The quay door stood open.');
+
+  await page.getByRole('link', { name: 'Scale', exact: true }).click();
+  await page.getByRole('button', { name: 'Take it to the bench' }).click();
+  await expect(stepTitle(page)).toHaveText('The room');
+  await page.getByRole('button', { name: 'Leave the bench' }).click();
+  await page.getByRole('button', { name: 'Give it up' }).click();
+  await page
+    .getByRole('dialog', { name: 'Give the batch up' })
+    .getByRole('button', { name: 'Give it up' })
+    .click();
+  await expect(page.getByText('given up')).toBeVisible();
+  await page.getByRole('link', { name: 'Make', exact: true }).click();
+  await expect(page.getByText('To make something')).toBeVisible();
+});
+
+test('what one tab writes, the other shows', async ({ context }) => {
+  const [first, second] = [await context.newPage(), await context.newPage()];
+  await first.goto(SAMPLE_URL);
+  await expect(first.getByLabel('Name of the formula')).toHaveValue('Quince Lantern');
+  await second.goto(SAMPLE_URL);
+  await expect(gramsOf(second, 'Cornstarch')).toHaveValue('75');
+  await gramsOf(first, 'Cornstarch').fill('81');
+  await gramsOf(first, 'Cornstarch').press('Enter');
+  await expect(gramsOf(second, 'Cornstarch')).toHaveValue('81');
+  await gramsOf(second, 'Kaolin clay').fill('33');
+  await gramsOf(second, 'Kaolin clay').press('Enter');
+  await expect(gramsOf(first, 'Kaolin clay')).toHaveValue('33');
+  await expect(gramsOf(first, 'Cornstarch')).toHaveValue('81');
+});
+
+test('scaling by total weight and by other molds, down to less than a piece', async ({ page }) => {
+  await page.goto(`${SAMPLE_URL}/scale`);
+  await page.getByLabel('Total weight').check();
+  await page.getByLabel('Total mix, grams').fill('60');
+  await expect(page.getByRole('alert')).toContainText(
+    '60 g of mix is less than one piece of 198 g',
+  );
+  await expect(page.getByRole('button', { name: 'Take it to the bench' })).toBeDisabled();
+  await page.getByRole('combobox', { name: 'Shape' }).focus();
+  await page.keyboard.press('ArrowDown');
+  await page.getByRole('option', { name: 'own volume' }).click();
+  await page.getByLabel('Water it holds, mL').fill('10');
+  await expect(page.getByText('11 g a piece, 10.0 mL')).toBeVisible();
+  await page.getByLabel('Water it holds, mL').fill('0');
+  await expect(page.getByText('From 1 to 20,000')).toBeVisible();
+  await expect(page.getByText('11 g a piece, 10.0 mL')).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Total mix, grams')).toHaveValue('60');
+});
