@@ -25,7 +25,7 @@ describe('the simulated scale', () => {
   it('pours fast, then slowly, and settles where the hand stopped', () => {
     const { scale, run } = byHand();
     scale.startPouring(100);
-    const early = run(10).massG;
+    const early = run(5).massG;
     const later = run(100).massG;
     expect(early).toBeLessThan(60);
     expect(later).toBeGreaterThan(95);

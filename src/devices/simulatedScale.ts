@@ -14,7 +14,7 @@ const TICK_MS = 50;
 /** Share of the way to the true weight the reading makes in a tick. */
 const SETTLING_PER_TICK = 0.45;
 /** A hand pours this share of what is missing in a tick, and at least the trickle. */
-const POUR_PER_TICK = 0.06;
+const POUR_PER_TICK = 0.12;
 const TRICKLE_OF_TARGET = 0.0006;
 
 /**

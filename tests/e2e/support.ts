@@ -70,3 +70,14 @@ export async function workTo(page: Page, stop: RegExp): Promise<void> {
   }
   throw new Error(`no step matched ${stop}`);
 }
+
+/** Leaves steps out until the title of one matches: for what is looked at, not for what is weighed. */
+export async function skipTo(page: Page, stop: RegExp): Promise<void> {
+  for (let guard = 0; guard < 60; guard++) {
+    if (stop.test((await stepTitle(page).textContent()) ?? '')) return;
+    const number = await page.getByText(/step \d+ of \d+/).textContent();
+    await page.getByRole('button', { name: 'Skip this step' }).click();
+    await expect(page.getByText(/step \d+ of \d+/)).not.toHaveText(number ?? '');
+  }
+  throw new Error(`no step matched ${stop}`);
+}

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, nextTick, useTemplateRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import type { BenchStep } from '@/core/making';
 import { roomOf, settlingEntries, type Batch } from '@/core/records';
@@ -20,6 +20,17 @@ const router = useRouter();
 const room = computed(() => roomOf(props.batch));
 const isSettled = computed(() => settlingEntries(props.batch, props.step.id).length > 0);
 
+const heading = useTemplateRef<HTMLElement>('heading');
+
+/** The pedal's space must not press the button of the step before: each step begins at its heading, or in its field. */
+watch(
+  () => props.step.id,
+  async () => {
+    await nextTick();
+    if (!document.activeElement?.closest('input')) heading.value?.focus();
+  },
+);
+
 async function leave(): Promise<void> {
   await router.push({ name: 'batch', params: { batchId: props.batch.id } });
 }
@@ -36,7 +47,7 @@ async function leave(): Promise<void> {
       <p v-if="room">{{ room.humidityPct }} % {{ room.tempC }} °C</p>
     </div>
     <div class="heading">
-      <h1 data-test="step-title">{{ step.title }}</h1>
+      <h1 ref="heading" tabindex="-1">{{ step.title }}</h1>
       <p class="note">{{ step.note }}</p>
     </div>
     <!-- A step is a fresh screen: its own scale, its own fields. -->
@@ -89,6 +100,9 @@ async function leave(): Promise<void> {
 h1 {
   font-size: clamp(34px, 5vw, 62px);
   line-height: 1.1;
+}
+h1:focus {
+  outline: none;
 }
 .note {
   max-width: 900px;

@@ -41,13 +41,15 @@ export async function changeWorkshop(
   },
 ): Promise<void> {
   const tx = db.transaction(STORE_NAMES, 'readwrite');
-  await Promise.all([
+  const requests = [
     ...(change.formulas ?? []).map((formula) => tx.objectStore('formulas').put(formula)),
     ...(change.batches ?? []).map((batch) => tx.objectStore('batches').put(batch)),
     ...(change.settings ? [tx.objectStore('settings').put(change.settings)] : []),
     ...(change.removed ?? []).map(({ store, id }) => tx.objectStore(store).delete(id)),
-    tx.done,
-  ]);
+  ];
+  // Said at once: a page that dies now has already asked the browser to keep it.
+  tx.commit();
+  await Promise.all([...requests, tx.done]);
 }
 
 function fitting<S extends z.ZodType>(
