@@ -1,6 +1,6 @@
 import { materialById } from '../materials';
 import { firstWhere } from '../numeric';
-import { dampReading, type MaterialMass } from './damp';
+import { dampOf, dampReading, dampSums, type MaterialMass } from './damp';
 import { freeWaterLimitsPct } from './freeWater';
 import type { DampWindow } from './windows';
 
@@ -124,7 +124,8 @@ function cure(
 /** Grams that bring the index from where the hand says it is to the aim, by bisection; 0 when this material cannot. */
 function gramsToAim(question: CorrectionQuestion, materialId: string): number {
   const { contents, felt, window } = question;
-  const now = dampReading(contents).dampIndexPct;
+  const bowl = dampSums(contents);
+  const now = dampOf(bowl).dampIndexPct;
   if (now === null) return 0;
   const leastGap = FELT_AT_LEAST * (window.highPct - window.lowPct);
   const gap =
@@ -132,8 +133,8 @@ function gramsToAim(question: CorrectionQuestion, materialId: string): number {
       ? Math.max(window.aimPct - now, leastGap)
       : Math.min(window.aimPct - now, -leastGap);
   const indexWith = (massG: number) =>
-    (dampReading([...contents, { materialId, massG }]).dampIndexPct ?? now) - now;
-  const bowlG = contents.reduce((total, { massG }) => total + massG, 0);
+    (dampOf(dampSums([{ materialId, massG }], bowl)).dampIndexPct ?? now) - now;
+  const bowlG = bowl.liquidG + bowl.solidG;
   const mostG = bowlG * MAX_SEARCH_FRACTION;
   if (Math.sign(indexWith(mostG)) !== Math.sign(gap)) return 0;
   return firstWhere((massG) => Math.abs(indexWith(massG)) >= Math.abs(gap), 0, mostG) ?? mostG;

@@ -36,59 +36,81 @@ const MAX_SOAKED_FRACTION = 0.8;
  * @throws RangeError for a negative mass or an unknown material
  */
 export function dampReading(contents: readonly MaterialMass[]): DampReading {
-  const known = contents.map(({ materialId, massG }) => {
-    if (!(massG >= 0))
+  return dampOf(dampSums(contents));
+}
+
+/** What the damp index is made of: sums over the mix, so that one more material is one more addition. */
+export interface DampSums {
+  readonly liquidG: number;
+  readonly solidG: number;
+  readonly liquidVolumeMl: number;
+  readonly solidVolumeMl: number;
+  /** Volume of each liquid times its binding weight. */
+  readonly bindingMl: number;
+  readonly waterG: number;
+  readonly crystalUptakeG: number;
+  readonly powderUptakeG: number;
+  readonly settingFatG: number;
+}
+
+const NOTHING: DampSums = {
+  liquidG: 0,
+  solidG: 0,
+  liquidVolumeMl: 0,
+  solidVolumeMl: 0,
+  bindingMl: 0,
+  waterG: 0,
+  crystalUptakeG: 0,
+  powderUptakeG: 0,
+  settingFatG: 0,
+};
+
+/** Sums of a mix. @throws RangeError as {@link dampReading} */
+export function dampSums(contents: readonly MaterialMass[], from: DampSums = NOTHING): DampSums {
+  const sums = { ...from };
+  for (const { materialId, massG } of contents) {
+    if (!(massG >= 0 && massG < Infinity))
       throw new RangeError(`massG of ${materialId} must be 0 or more, got ${massG}`);
-    return { material: materialById(materialId), massG };
-  });
-  const liquids = known.filter(({ material }) => material.isLiquid);
-  const solids = known.filter(({ material }) => !material.isLiquid);
-  const liquidG = sum(liquids, ({ massG }) => massG);
-  const waterG = sum(known, ({ material, massG }) => massG * material.waterFraction.value);
-  const crystalWaterG = Math.min(
-    waterG,
-    sum(solids, ({ material, massG }) => massG * (material.waterUptakeGPerG?.value ?? 0)),
-  );
-  const soakedUpG =
-    crystalWaterG +
-    sum(solids, ({ material, massG }) => massG * (material.uptakeGPerG?.value ?? 0));
-  const solidVolumeMl = sum(solids, volumeMl);
-  const bindingMl = sum(
-    liquids,
-    (entry) => volumeMl(entry) * (entry.material.bindingPerMl?.value ?? 0),
-  );
+    const material = materialById(materialId);
+    const volumeMl = massG / material.trueDensityGMl.value;
+    sums.waterG += massG * material.waterFraction.value;
+    if (material.isLiquid) {
+      sums.liquidG += massG;
+      sums.liquidVolumeMl += volumeMl;
+      sums.bindingMl += volumeMl * (material.bindingPerMl?.value ?? 0);
+      if (setsWhenCool(material)) sums.settingFatG += massG;
+    } else {
+      sums.solidG += massG;
+      sums.solidVolumeMl += volumeMl;
+      sums.crystalUptakeG += massG * (material.waterUptakeGPerG?.value ?? 0);
+      sums.powderUptakeG += massG * (material.uptakeGPerG?.value ?? 0);
+    }
+  }
+  return sums;
+}
+
+/** The reading of a mix from its sums. */
+export function dampOf(sums: DampSums): DampReading {
+  const { liquidG, solidG, waterG, solidVolumeMl } = sums;
+  const crystalWaterG = Math.min(waterG, sums.crystalUptakeG);
+  const freeWaterG = waterG - crystalWaterG;
+  const soakedUpG = crystalWaterG + sums.powderUptakeG;
   const soakedFraction = liquidG > 0 ? Math.min(MAX_SOAKED_FRACTION, soakedUpG / liquidG) : 0;
-  const totalG = sum(known, ({ massG }) => massG);
+  const totalG = liquidG + solidG;
   return {
     dampIndexPct:
-      solidVolumeMl > 0 ? (100 * bindingMl * (1 - soakedFraction)) / solidVolumeMl : null,
-    freeWaterG: waterG - crystalWaterG,
-    freeWaterPct: totalG > 0 ? (100 * (waterG - crystalWaterG)) / totalG : 0,
+      solidVolumeMl > 0 ? (100 * sums.bindingMl * (1 - soakedFraction)) / solidVolumeMl : null,
+    freeWaterG,
+    freeWaterPct: totalG > 0 ? (100 * freeWaterG) / totalG : 0,
     liquidG,
-    solidG: totalG - liquidG,
-    liquidVolumeMl: sum(liquids, volumeMl),
+    solidG,
+    liquidVolumeMl: sums.liquidVolumeMl,
     solidVolumeMl,
     soakedUpG: Math.min(soakedUpG, liquidG),
-    settingFatFraction:
-      liquidG > 0
-        ? sum(liquids, (entry) => (setsWhenCool(entry.material) ? entry.massG : 0)) / liquidG
-        : 0,
+    settingFatFraction: liquidG > 0 ? sums.settingFatG / liquidG : 0,
   };
-}
-
-interface Known {
-  readonly material: Material;
-  readonly massG: number;
-}
-
-function volumeMl({ material, massG }: Known): number {
-  return massG / material.trueDensityGMl.value;
 }
 
 function setsWhenCool(material: Material): boolean {
   return material.traits.includes('sets-when-cool');
-}
-
-function sum(entries: readonly Known[], value: (entry: Known) => number): number {
-  return entries.reduce((total, entry) => total + value(entry), 0);
 }

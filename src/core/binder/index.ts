@@ -1,5 +1,5 @@
-export { dampReading } from './damp';
-export type { DampReading, MaterialMass } from './damp';
+export { dampOf, dampReading, dampSums } from './damp';
+export type { DampReading, DampSums, MaterialMass } from './damp';
 export { dampWindow } from './windows';
 export type { DampWindow } from './windows';
 export { freeWaterBand, freeWaterLimitsPct } from './freeWater';

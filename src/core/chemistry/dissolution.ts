@@ -22,6 +22,7 @@ export const DISSOLUTIONS = [
   soda('sodium-bicarbonate', 1, 1),
   soda('sodium-carbonate', 1, 2),
   soda('sodium-carbonate-monohydrate', 1, 2),
+  soda('sodium-carbonate-decahydrate', 1, 2),
   soda('sodium-sesquicarbonate', 2, 3),
   soda('sodium-percarbonate', 2, 4),
   { speciesId: 'borax', acids: [{ systemId: 'boric', mol: 4 }], ions: [{ charge: 1, mol: 2 }] },

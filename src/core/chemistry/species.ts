@@ -31,6 +31,7 @@ const ROWS = [
   base('sodium-bicarbonate', 'sodium bicarbonate', 'NaHCO3', 1, 0, 1),
   base('sodium-carbonate', 'sodium carbonate', 'Na2CO3', 2, 1, 1),
   base('sodium-carbonate-monohydrate', 'sodium carbonate monohydrate', 'Na2CH2O4', 2, 1, 1),
+  base('sodium-carbonate-decahydrate', 'sodium carbonate decahydrate', 'Na2CH20O13', 2, 1, 1),
   base('sodium-sesquicarbonate', 'sodium sesquicarbonate dihydrate', 'Na3C2H5O8', 3, 1, 2),
   base('sodium-percarbonate', 'sodium percarbonate', 'Na4C2H6O12', 4, 2, 2),
   base('borax', 'borax', 'Na2B4H20O17', 2, 2, 0),

@@ -18,17 +18,12 @@ export type Triple = readonly [number, number, number];
  */
 export function daylightXyz(transmittance: (nm: number) => number): Triple {
   let [x, y, z] = [0, 0, 0];
-  D65.forEach((power, i) => {
-    const nm = FIRST_NM + i * STEP_NM;
-    const light = power * transmittance(nm);
-    x +=
-      light *
-      (1.056 * lobe(nm, 599.8, 37.9, 31) +
-        0.362 * lobe(nm, 442, 16, 26.7) -
-        0.065 * lobe(nm, 501.1, 20.4, 26.2));
-    y += light * (0.821 * lobe(nm, 568.8, 46.9, 40.5) + 0.286 * lobe(nm, 530.9, 16.3, 31.1));
-    z += light * (1.217 * lobe(nm, 437, 11.8, 36) + 0.681 * lobe(nm, 459, 26, 13.8));
-  });
+  for (const { nm, seen } of DAYLIGHT_SEEN) {
+    const share = transmittance(nm);
+    x += seen[0] * share;
+    y += seen[1] * share;
+    z += seen[2] * share;
+  }
   return [x, y, z];
 }
 
@@ -36,3 +31,21 @@ function lobe(nm: number, peak: number, widthBelow: number, widthAbove: number):
   const t = (nm - peak) / (nm < peak ? widthBelow : widthAbove);
   return Math.exp(-0.5 * t * t);
 }
+
+/** Daylight as the observer weighs it, at each wavelength. */
+const DAYLIGHT_SEEN: ReadonlyArray<{ readonly nm: number; readonly seen: Triple }> = D65.map(
+  (power, i) => {
+    const nm = FIRST_NM + i * STEP_NM;
+    return {
+      nm,
+      seen: [
+        power *
+          (1.056 * lobe(nm, 599.8, 37.9, 31) +
+            0.362 * lobe(nm, 442, 16, 26.7) -
+            0.065 * lobe(nm, 501.1, 20.4, 26.2)),
+        power * (0.821 * lobe(nm, 568.8, 46.9, 40.5) + 0.286 * lobe(nm, 530.9, 16.3, 31.1)),
+        power * (1.217 * lobe(nm, 437, 11.8, 36) + 0.681 * lobe(nm, 459, 26, 13.8)),
+      ],
+    };
+  },
+);

@@ -5,6 +5,7 @@ import { convertXyzToLinear, hexOfLinear } from './srgb';
 
 /** Depth of a bath the light goes through, cm. Common practice. */
 const DEPTH_CM = 30;
+const WHITE = convertXyzToLinear(daylightXyz(() => 1));
 
 /**
  * Color of the tub water: Beer-Lambert over each dye's bands, in daylight, for the 1931 observer.
@@ -24,7 +25,6 @@ export function waterHex(contents: readonly MaterialMass[], volumeL: number): st
       const t = (nm - peakNm) / widthNm;
       return sum + absorbanceLGCm * gL * DEPTH_CM * Math.exp(-0.5 * t * t);
     }, 0);
-  const white = convertXyzToLinear(daylightXyz(() => 1));
   const seen = convertXyzToLinear(daylightXyz((nm) => 10 ** -absorbance(nm)));
-  return hexOfLinear([seen[0] / white[0], seen[1] / white[1], seen[2] / white[2]]);
+  return hexOfLinear([seen[0] / WHITE[0], seen[1] / WHITE[1], seen[2] / WHITE[2]]);
 }

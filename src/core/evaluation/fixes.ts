@@ -1,5 +1,5 @@
-import { dampReading, type MaterialMass } from '../binder';
-import { fizzBalance, speciesById } from '../chemistry';
+import { dampOf, dampSums } from '../binder';
+import { speciesById } from '../chemistry';
 import { reactantsOf, type Material } from '../materials';
 import { firstWhere } from '../numeric';
 import type { Examined, Fix } from './types';
@@ -17,18 +17,23 @@ export function acidToWindow({ materials, readings }: Examined): Fix | undefined
   const { sodaToAcidByMass, usualHigh } = readings.fizz;
   const acid = heaviest(materials, (material) => material.role === 'acid');
   if (!acid || sodaToAcidByMass === null || !(sodaToAcidByMass > usualHigh)) return undefined;
-  const mix = asMasses(materials);
-  const ratioWith = (massG: number) =>
-    fizzBalance(reactantsOf([...mix, { materialId: acid.id, massG }]), 20).sodaToAcidByMass ?? 0;
-  return leastGrams(acid.id, readings.totalG, (massG) => ratioWith(massG) <= usualHigh);
+  const reactants = reactantsOf(
+    materials.map((entry) => ({ materialId: entry.material.id, massG: entry.massG })),
+  );
+  const acidG = reactants.reduce(
+    (sum, { speciesId, massG }) => (speciesById(speciesId).side === 'acid' ? sum + massG : sum),
+    0,
+  );
+  const strength = (acid.chemistry?.value ?? []).reduce((sum, { fraction }) => sum + fraction, 0);
+  return { materialId: acid.id, massG: (acidG * (sodaToAcidByMass / usualHigh - 1)) / strength };
 }
 
 /** A liquid or a powder that brings the damp index just to the near edge of its window. */
 export function dampToWindow({ body, readings }: Examined, materialId: string): Fix | undefined {
   const { verdict, window } = readings.binder;
-  const mix = body.parts[0]?.lines ?? [];
+  const mix = dampSums(body.parts[0]?.lines ?? []);
   const indexWith = (massG: number) =>
-    dampReading([...mix, { materialId, massG }]).dampIndexPct ?? 0;
+    dampOf(dampSums([{ materialId, massG }], mix)).dampIndexPct ?? 0;
   const isReached =
     verdict === 'too-dry'
       ? (massG: number) => indexWith(massG) >= window.lowPct
@@ -64,10 +69,6 @@ function heaviest(
       (most, entry) => (!most || entry.massG > most.massG ? entry : most),
       undefined,
     )?.material;
-}
-
-function asMasses(materials: Examined['materials']): MaterialMass[] {
-  return materials.map(({ material, massG }) => ({ materialId: material.id, massG }));
 }
 
 /** Least grams, up to as much again as the whole mix, at which the wish holds; undefined when it never does. */

@@ -21,7 +21,7 @@ export type {
   School,
   UnreadLine,
 } from './schema';
-export { FAMILY_WORDS, METHOD_WORDS, PART_WORDS, SCHOOL_WORDS, isForSkin } from './words';
+export { FAMILY_WORDS, METHOD_WORDS, PART_WORDS, SCHOOL_WORDS, isForSkin, useOf } from './words';
 export { emptyBody, lineOf, newFormula, newLine, newPart } from './create';
 export { newId } from './newId';
 export { sameData } from './sameData';

@@ -1,3 +1,4 @@
+import type { ProductUse } from '../materials';
 import type { Family, Method, PartKind, School } from './schema';
 
 /** What makers call these; one table for every screen, sheet and sentence. */
@@ -30,6 +31,12 @@ export const PART_WORDS: Readonly<Record<PartKind, string>> = {
   icing: 'icing',
   paint: 'paint',
 };
+
+/** Where a family is used. */
+export function useOf(family: Family): ProductUse {
+  if (family === 'cleaning-fizzy') return 'household';
+  return family === 'shower-steamer' ? 'shower' : 'tub';
+}
 
 /** Does it touch skin? Cleaning pieces never do. */
 export function isForSkin(family: Family): boolean {

@@ -8,3 +8,4 @@ export { searchMaterials } from './search';
 export { reactantsOf } from './reactants';
 export { closestMaterial, recognizeMaterial } from './recognize';
 export type { Recognition } from './recognize';
+export type { ProductUse, Restriction, UsualRate, Vegan } from './knowledge';

@@ -1,5 +1,6 @@
 import { densitiesByState } from './bulkDensity';
 import { CATALOG_ROWS } from './catalog';
+import { knowledgeOf } from './knowledge';
 import type { Material, MaterialRow } from './types';
 
 export type MaterialId = (typeof CATALOG_ROWS)[number]['id'];
@@ -7,6 +8,7 @@ export type MaterialId = (typeof CATALOG_ROWS)[number]['id'];
 export const MATERIALS: readonly Material[] = CATALOG_ROWS.map((row: MaterialRow) =>
   Object.freeze({
     ...row,
+    ...knowledgeOf(row),
     isLiquid: row.bindingPerMl !== undefined,
     densityGMl: densitiesByState(row),
   }),

@@ -5,6 +5,7 @@ export const SOURCES = {
   supplier: { title: 'Typical supplier data sheet, from memory', checked: false },
   labelStrength: { title: 'Strength on the label, taken by mass', checked: true },
   formula: { title: 'The chemical formula, IUPAC 2021 weights', checked: true },
+  regulation: { title: 'US 21 CFR 73, 74, 82 and EU annex IV, from memory', checked: false },
   practice: { title: 'Common practice', checked: true },
   model: { title: 'Model of ours', checked: true },
 } as const;

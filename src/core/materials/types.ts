@@ -1,5 +1,6 @@
 import type { SpeciesId } from '../chemistry';
 import type { Spread } from '../units';
+import type { Knowledge } from './knowledge';
 import type { Sourced } from './sources';
 
 export const ROLES = [
@@ -50,6 +51,7 @@ export const TRAITS = [
   'flammable',
   'drain',
   'weak-alcohol',
+  'oxidizer',
 ] as const;
 export type Trait = (typeof TRAITS)[number];
 
@@ -91,8 +93,8 @@ export interface MaterialRow {
   readonly traits: readonly Trait[];
 }
 
-/** A row with every bulk density worked out. */
-export interface Material extends MaterialRow {
+/** A row with every bulk density worked out, and what else is known of it. */
+export interface Material extends MaterialRow, Knowledge {
   readonly isLiquid: boolean;
   /** g/mL by state; liquids have their true density in every state. */
   readonly densityGMl: Readonly<Record<BulkState, Sourced<Spread>>>;

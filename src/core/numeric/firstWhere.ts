@@ -1,8 +1,8 @@
-const STEPS = 60;
+const STEPS = 44;
 
 /**
  * The least x in a range at which a statement that stays true once it is true holds, by bisection.
- * @returns x, at most (high - low) / 2^60 above the true place; undefined when it does not hold even at `high`
+ * @returns x, at most (high - low) / 2^44 above the true place; undefined when it does not hold even at `high`
  * @example firstWhere((x) => x * x >= 2, 0, 2) // 1.41421356…
  */
 export function firstWhere(

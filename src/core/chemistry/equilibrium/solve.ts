@@ -32,6 +32,7 @@ const PH_LOW = -4;
 const PH_HIGH = 19;
 const STRENGTH_TOLERANCE = 1e-8;
 const PH_TOLERANCE = 1e-13;
+const COARSE_PH = 0.05;
 
 /**
  * pH of a solution by charge balance, with Davies activities.
@@ -63,40 +64,40 @@ export function solveSolution(solution: Solution): SolvedSolution {
   };
 }
 
-/** An acid with its constants for one temperature and one strength: log10 K' of each step. */
+/** An acid with its constants for one temperature and one strength: K' of each step, activities taken in. */
 interface ReadyAcid {
   readonly amount: AcidAmount;
-  readonly stepPks: readonly number[];
+  readonly stepKs: readonly number[];
 }
 
 function phAt(solution: Solution, strength: number) {
   const log1 = log10Activity(1, strength);
-  const ionPk = waterPk(solution.tempC);
+  const inverseActivity = tenTo(-log1);
+  const ionK = tenTo(-waterPk(solution.tempC));
   const acids = solution.acids.map((amount) => ready(amount, strength, solution.tempC));
-  const spectatorMolL = solution.spectators.reduce(
-    (sum, { charge, molL }) => sum + charge * molL,
-    0,
-  );
-  const netMolL = (ph: number) =>
-    acids.reduce(
-      (sum, acid) => sum + chargeOf(acid, ph, 1),
-      spectatorMolL + 10 ** (-ph - log1) - 10 ** (ph - ionPk - log1),
-    );
+  let spectatorMolL = 0;
+  let spectatorSquaredMolL = 0;
+  for (const { charge, molL } of solution.spectators) {
+    spectatorMolL += charge * molL;
+    spectatorSquaredMolL += charge * charge * molL;
+  }
+  const netMolL = (ph: number) => {
+    const protons = tenTo(-ph);
+    let net = spectatorMolL + (protons - ionK / protons) * inverseActivity;
+    for (const acid of acids) net += chargeOf(acid, protons, false);
+    return net;
+  };
   const ph = neutralPh(netMolL);
-  const twiceStrength =
-    10 ** (-ph - log1) +
-    10 ** (ph - ionPk - log1) +
-    solution.spectators.reduce((sum, { charge, molL }) => sum + charge * charge * molL, 0) +
-    acids.reduce((sum, acid) => sum + chargeOf(acid, ph, 2), 0);
+  const protons = tenTo(-ph);
+  let twiceStrength = spectatorSquaredMolL + (protons + ionK / protons) * inverseActivity;
+  for (const acid of acids) twiceStrength += chargeOf(acid, protons, true);
   return {
     ph,
     netMolL: netMolL(ph),
     ionicStrengthMolL: twiceStrength / 2,
-    formsMolL: acids.map((acid) => formsOf(acid, ph)),
+    formsMolL: acids.map((acid) => formsOf(acid, protons)),
   };
 }
-
-const COARSE_PH = 0.01;
 
 /** The charge falls steadily from plenty of protons to plenty of hydroxide: near its zero by halving, then onto it. */
 function neutralPh(netMolL: (ph: number) => number): number {
@@ -116,41 +117,47 @@ function ready(amount: AcidAmount, strength: number, tempC: number): ReadyAcid {
   const { pKas, enthalpiesKJMol, fullCharge } = amount.system;
   return {
     amount,
-    stepPks: pKas.map(
-      (pKa, given) =>
-        pKAt(pKa, enthalpiesKJMol[given] ?? 0, tempC) -
-        log10Activity(fullCharge - given, strength) +
-        log10Activity(fullCharge - given - 1, strength),
+    stepKs: pKas.map((pKa, given) =>
+      tenTo(
+        log10Activity(fullCharge - given, strength) -
+          log10Activity(fullCharge - given - 1, strength) -
+          pKAt(pKa, enthalpiesKJMol[given] ?? 0, tempC),
+      ),
     ),
   };
 }
 
 /**
- * Sum of charge^power x mol/L over the forms of an acid, each form by its thermodynamic constant:
+ * Sum of charge (or its square) x mol/L over the forms of an acid, each form by its thermodynamic constant:
  * [A] = [HA] K gammaHA / (aH gammaA). Three steps over 23 units of pH stay far from overflow.
+ * @param protons activity of H+
  */
-function chargeOf({ amount, stepPks }: ReadyAcid, ph: number, power: 1 | 2): number {
+function chargeOf({ amount, stepKs }: ReadyAcid, protons: number, isSquared: boolean): number {
   let charge = amount.system.fullCharge;
   let weight = 1;
   let weights = 1;
-  let charged = charge ** power;
-  for (const pk of stepPks) {
-    weight *= 10 ** (ph - pk);
+  let charged = isSquared ? charge * charge : charge;
+  for (const k of stepKs) {
+    weight *= k / protons;
     charge -= 1;
     weights += weight;
-    charged += weight * charge ** power;
+    charged += weight * (isSquared ? charge * charge : charge);
   }
   return 'neutralMolL' in amount
     ? amount.neutralMolL * charged
     : (amount.totalMolL * charged) / weights;
 }
 
-function formsOf({ amount, stepPks }: ReadyAcid, ph: number): readonly number[] {
+function formsOf({ amount, stepKs }: ReadyAcid, protons: number): readonly number[] {
   const weights = [1];
-  for (const pk of stepPks) weights.push((weights.at(-1) ?? 1) * 10 ** (ph - pk));
+  for (const k of stepKs) weights.push(((weights.at(-1) ?? 1) * k) / protons);
   if ('neutralMolL' in amount) return weights.map((weight) => amount.neutralMolL * weight);
   const sum = weights.reduce((total, weight) => total + weight, 0);
   return weights.map((weight) => (amount.totalMolL * weight) / sum);
+}
+
+function tenTo(power: number): number {
+  return Math.exp(power * Math.LN10);
 }
 
 function checkSolution({ acids, spectators, tempC }: Solution): void {

@@ -4,6 +4,8 @@ import type { MaterialRow } from '../types';
 const handbook = from('handbook');
 const usda = from('usda');
 const supplier = from('supplier');
+const practice = from('practice');
+const label = from('labelStrength');
 const byFormula = from('formula');
 
 const dry = handbook(0);
@@ -85,6 +87,19 @@ export const ACIDS = [
     levelDensityGMl: supplier(0.8),
     waterFraction: dry,
     chemistry: byFormula([{ speciesId: 'ascorbic-acid', fraction: 1 }]),
+    traits: [],
+  },
+  {
+    id: 'lactic-acid-80',
+    name: 'Lactic acid, 80 %',
+    inci: 'Lactic Acid, Aqua',
+    synonyms: ['lactic acid', 'lactic', '80% lactic acid'],
+    role: 'acid',
+    phase: 'acid',
+    trueDensityGMl: handbook(1.19),
+    waterFraction: label(0.2),
+    bindingPerMl: practice(1.6),
+    chemistry: label([{ speciesId: 'lactic-acid', fraction: 0.8 }]),
     traits: [],
   },
   {

@@ -207,4 +207,17 @@ export const POWDERS = [
     uptakeGPerG: practice(0.1),
     traits: ['detergent', 'irritating-dust', 'clumps'],
   },
+  {
+    id: 'sodium-cocoyl-isethionate',
+    name: 'Sodium cocoyl isethionate powder',
+    inci: 'Sodium Cocoyl Isethionate',
+    synonyms: ['sci powder', 'sci', 'isethionate'],
+    role: 'foamer',
+    phase: 'dry',
+    trueDensityGMl: supplier(1.15),
+    levelDensityGMl: supplier(0.4),
+    waterFraction: dry,
+    uptakeGPerG: practice(0.1),
+    traits: ['detergent', 'irritating-dust', 'clumps'],
+  },
 ] as const satisfies readonly MaterialRow[];

@@ -1,0 +1,40 @@
+import { from, type Sourced } from '../sources';
+
+const supplier = from('supplier');
+const handbook = from('handbook');
+
+/** `ask` where it depends on the maker of it. */
+export type Vegan = 'yes' | 'no' | 'ask';
+
+export const VEGAN_USUALLY: Sourced<Vegan> = supplier('yes');
+
+export const VEGAN: Readonly<Record<string, Sourced<Vegan>>> = {
+  'goat-milk-powder': handbook('no'),
+  'whole-milk-powder': handbook('no'),
+  'buttermilk-powder': handbook('no'),
+  beeswax: handbook('no'),
+  // CI 75470 is carmine, made of insects.
+  'pink-mica': handbook('no'),
+  'fragrance-oil': supplier('ask'),
+  'vanilla-fragrance-oil': supplier('ask'),
+  'activated-charcoal': supplier('ask'),
+  'dish-soap': supplier('ask'),
+  glycerin: supplier('ask'),
+  'emulsifying-wax': supplier('ask'),
+};
+
+/** What people with an allergy to a food ask about, by material. */
+export const FOOD_ALLERGEN: Readonly<Record<string, Sourced<string>>> = {
+  'sweet-almond-oil': handbook('tree nut'),
+  'macadamia-oil': handbook('tree nut'),
+  'argan-oil': handbook('tree nut'),
+  'sesame-oil': handbook('sesame'),
+  'shea-butter': handbook('tree nut'),
+  'coconut-milk-powder': handbook('coconut'),
+  'goat-milk-powder': handbook('milk'),
+  'whole-milk-powder': handbook('milk'),
+  'buttermilk-powder': handbook('milk'),
+  'colloidal-oatmeal': handbook('oat'),
+  'oat-milk-powder': handbook('oat'),
+  lecithin: handbook('soy'),
+};
