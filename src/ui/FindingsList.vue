@@ -27,6 +27,7 @@ function weighable({ materialId, massG }: Fix): Fix {
       <li v-for="finding in loud" :key="finding.code" class="finding" :class="finding.severity">
         <span class="severity">{{ WORDS[finding.severity] }}</span>
         {{ finding.message }}
+        <span class="todo">{{ finding.todo }}</span>
         <button
           v-if="finding.fix"
           type="button"
@@ -42,7 +43,7 @@ function weighable({ materialId, massG }: Fix): Fix {
       <summary>{{ notes.length }} {{ notes.length === 1 ? 'note' : 'notes' }}</summary>
       <ul class="plain-list">
         <li v-for="finding in notes" :key="finding.code" class="finding info">
-          {{ finding.message }}
+          {{ finding.message }} <span class="todo">{{ finding.todo }}</span>
         </li>
       </ul>
     </details>
@@ -69,6 +70,9 @@ function weighable({ materialId, massG }: Fix): Fix {
 .severity {
   font-weight: 700;
   margin-right: 4px;
+}
+.todo {
+  color: var(--mid);
 }
 .fix {
   min-height: 28px;

@@ -1,6 +1,6 @@
 export { dampOf, dampReading, dampSums } from './damp';
 export type { DampReading, DampSums, MaterialMass } from './damp';
-export { dampWindow } from './windows';
+export { dampWindow, movedWindow } from './windows';
 export type { DampWindow } from './windows';
 export { freeWaterBand, freeWaterLimitsPct } from './freeWater';
 export type { FreeWaterBand } from './freeWater';

@@ -60,3 +60,13 @@ export function dampWindow(
     highPct: setsFirm ? Math.max(usualHighPct, SETTING_FAT_HIGH_PCT) : usualHighPct,
   };
 }
+
+/** The window as a maker's own batches have it: all of it moved by one factor. @param factor over 0 */
+export function movedWindow(window: DampWindow, factor: number): DampWindow {
+  if (!(factor > 0)) throw new RangeError(`factor must be over 0, got ${factor}`);
+  return {
+    lowPct: window.lowPct * factor,
+    aimPct: window.aimPct * factor,
+    highPct: window.highPct * factor,
+  };
+}

@@ -62,15 +62,17 @@ export function contractAnswer(body: FormulaBody, evaluation: Evaluation, asked:
     scent: {
       loadPct: scent.loadPct,
       limitPct: scent.limit?.loadPct ?? null,
-      limitedBy: scent.limit?.constituent.name ?? null,
+      limitedBy: scent.limit?.binds ?? null,
       emulsifierToOil: scent.emulsifierToOil,
     },
     color: evaluation.color ?? { powderHex: null, waterHex: null },
     piece: evaluation.totalG > 0 ? pieceOf(evaluation.totalG, asked) : { massG: null, count: null },
-    findings: evaluation.findings.map(({ code, severity, message }) => ({
+    findings: evaluation.findings.map(({ code, severity, message, todo, numbers, source }) => ({
       code,
       severity,
-      message,
+      message: `${message} ${todo}`,
+      numbers,
+      source,
     })),
   };
 }

@@ -3,13 +3,15 @@ import {
   dampWindow,
   freeWaterBand,
   freeWaterLimitsPct,
+  movedWindow,
   saturation,
   type DampReading,
   type MaterialMass,
 } from '../binder';
 import { fizzBalance } from '../chemistry';
 import { allLines, totalMassG, type FormulaBody, type Line } from '../formula';
-import { materialById, reactantsOf } from '../materials';
+import { surfaceReading } from '../fizz';
+import { materialById, reactantsOf, type Material } from '../materials';
 import { powderHex, waterHex } from '../color';
 import { packedDensityGMl } from '../scaling';
 import { scentLimits, scentReading } from '../scent';
@@ -45,13 +47,17 @@ export function evaluate(body: FormulaBody, conditions: Conditions): Evaluation 
     binder: binderOf(mainLines, body, conditions),
     water: waterOf(lines, conditions),
     color: colorOf(mainLines, lines, conditions),
+    surface: surfaceOf(lines, conditions),
     lasting: lastingOf(
       body,
       materials,
       fizz.baseEquivalentsMol / fizz.acidEquivalentsMol,
       conditions,
     ),
-    scent: { ...scentReading(lines, body.family), ...scentLimits(lines) },
+    scent: {
+      ...scentReading(lines, body.family),
+      ...scentLimits(lines, conditions.scentDocuments),
+    },
   };
   return { ...readings, findings: findingsOf({ body, conditions, materials, readings }) };
 }
@@ -70,6 +76,25 @@ function fizzOf(lines: readonly Line[], { tub }: Conditions): Evaluation['fizz']
 function waterOf(lines: readonly Line[], conditions: Conditions): Evaluation['water'] {
   const piece = pieceOf(lines, conditions);
   return piece && tubReading(reactantsOf(piece), conditions.tub);
+}
+
+/** Foam, film and scent of the water after one piece. */
+function surfaceOf(lines: readonly Line[], conditions: Conditions): Evaluation['surface'] {
+  const piece = pieceOf(lines, conditions);
+  if (!piece) return null;
+  const gramsOf = (roles: readonly string[], share: (material: Material) => number = () => 1) =>
+    piece.reduce((sum, { materialId, massG }) => {
+      const material = materialById(materialId);
+      return roles.includes(material.role) ? sum + massG * share(material) : sum;
+    }, 0);
+  return surfaceReading({
+    volumeL: conditions.tub.volumeL,
+    surfactantG: gramsOf(['foamer'], ({ waterFraction }) => 1 - waterFraction.value),
+    co2L: fizzBalance(reactantsOf(piece), conditions.tub.tempC).co2L,
+    oilG: gramsOf(['oil', 'butter', 'scent']),
+    emulsifierG: gramsOf(['emulsifier']),
+    scentG: gramsOf(['scent']),
+  });
 }
 
 /** The shell's color is the main mix's; all parts of a piece tint the water. */
@@ -98,14 +123,19 @@ function pieceOf(lines: readonly Line[], { pieceG }: Conditions): readonly Mater
 function binderOf(
   lines: readonly Line[],
   body: FormulaBody,
-  { humidityPct }: Conditions,
+  { humidityPct, learned }: Conditions,
 ): Evaluation['binder'] {
   const reading = dampReading(lines);
-  const window = dampWindow(body.method, humidityPct, reading.settingFatFraction);
+  const own = learned?.damp;
+  const window = movedWindow(
+    dampWindow(body.method, humidityPct, reading.settingFatFraction),
+    own?.estimate ?? 1,
+  );
   const limits = freeWaterLimitsPct(humidityPct);
   return {
     ...reading,
     window,
+    ownBatches: own?.records ?? 0,
     dampSpread: dampSpread(lines, reading),
     saturation: saturation(reading, packedDensityGMl(body.method).best),
     verdict: verdictOf(reading.dampIndexPct, window.lowPct, window.highPct),

@@ -1,16 +1,23 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
+import { MATERIALS } from '../materials';
 import {
+  FAMILIES,
+  METHODS,
   addMass,
   allLines,
   emptyBody,
+  newLine,
+  newPart,
   setLineMass,
   type Family,
   type FormulaBody,
+  type Line,
   type Method,
+  type Part,
 } from '../formula';
-import { USUAL_CONDITIONS, contractAnswer, evaluate, type Conditions } from '.';
+import { USUAL_CONDITIONS, contractAnswer, evaluate, tryEvaluate, type Conditions } from '.';
 
 function codes(body: FormulaBody, conditions: Partial<Conditions> = {}): string[] {
   return evaluate(body, { ...USUAL_CONDITIONS, ...conditions }).findings.map(({ code }) => code);
@@ -18,6 +25,10 @@ function codes(body: FormulaBody, conditions: Partial<Conditions> = {}): string[
 
 function codesOf(text: string, family: Family = 'bath-bomb', method: Method = 'press'): string[] {
   return codes(bodyFrom(text, family, method));
+}
+
+function mainOf(lines: Line[]): Part {
+  return { ...newPart('main', 'Main mix'), lines };
 }
 
 const PLAIN =
@@ -37,14 +48,34 @@ describe('evaluate', () => {
     expect(binder.solidG).toBeCloseTo(1000 + 520 + 75 + 0.6, 9);
   });
 
-  it('knows how long a piece lasts, and that loose salts and steamers are not dropped in', () => {
+  it('knows how long a piece lasts in a tub, strewn, and under a shower', () => {
     const piece = { ...USUAL_CONDITIONS, pieceG: 100 };
-    const { lasting } = evaluate(bodyFrom(PLAIN), piece);
-    expect(lasting?.goneS.best).toBeGreaterThan(90);
-    expect(lasting?.goneS.best).toBeLessThan(300);
-    expect(evaluate(bodyFrom(PLAIN, 'shower-steamer'), piece).lasting).toBeNull();
-    expect(evaluate(bodyFrom(PLAIN, 'fizzing-salts', 'loose'), piece).lasting).toBeNull();
-    expect(evaluate(bodyFrom('200 g baking soda'), piece).lasting).toBeNull();
+    const lasting = (text: string, family: Family, method: Method = 'press') =>
+      evaluate(bodyFrom(text, family, method), piece).lasting;
+    const bomb = lasting(PLAIN, 'bath-bomb');
+    if (bomb?.kind !== 'dropped') throw new Error('a bomb is dropped');
+    expect(bomb.goneS.best).toBeGreaterThan(90);
+    expect(bomb.goneS.best).toBeLessThan(300);
+    expect(bomb.buoyancy).toBe('sinks');
+    expect(lasting(PLAIN, 'bath-bomb', 'hand')).toMatchObject({ buoyancy: 'either' });
+    expect(lasting(PLAIN, 'shower-steamer')).toMatchObject({ kind: 'showered' });
+    expect(lasting(PLAIN, 'fizzing-salts', 'loose')).toMatchObject({ kind: 'scattered' });
+    expect(lasting('200 g baking soda', 'bath-bomb')).toBeNull();
+  });
+
+  it('takes what own records teach, and says how many speak', () => {
+    const body = bodyFrom(PLAIN);
+    const shipped = evaluate(body, USUAL_CONDITIONS);
+    const prior = { estimate: 1, low: 0.7, high: 1.4 };
+    const damp = { estimate: 1.2, low: 1.1, high: 1.3, records: 6, prior, shift: 1.2 };
+    const erosion = { estimate: 0.5, low: 0.4, high: 0.6, records: 4, prior, shift: 0.5 };
+    const own = evaluate(body, { ...USUAL_CONDITIONS, learned: { damp, erosion } });
+    expect(own.binder.window.lowPct).toBeCloseTo(shipped.binder.window.lowPct * 1.2, 9);
+    expect(own.binder.ownBatches).toBe(6);
+    if (own.lasting?.kind !== 'dropped' || shipped.lasting?.kind !== 'dropped')
+      throw new Error('a bomb is dropped');
+    expect(own.lasting.goneS.best).toBeCloseTo(shipped.lasting.goneS.best * 2, 6);
+    expect(own.lasting.goneS.high).toBeCloseTo(shipped.lasting.goneS.best / 0.4, 6);
   });
 
   it('says nothing of nothing', () => {
@@ -121,8 +152,77 @@ describe('findings', () => {
     ['bath-alkaline', '300 g washing soda\n10 g citric acid', 'bath-bomb'],
     ['alkaline-solution', '300 g washing soda\n10 g citric acid', 'cleaning-fizzy'],
     ['acid-on-surface', '20 g baking soda\n400 g citric acid', 'cleaning-fizzy'],
+    ['not-for-skin', `${PLAIN}\n5 g dish soap`, 'bath-bomb'],
+    ['not-for-this-use', `${PLAIN}\n0.3 g violet dye`, 'bath-bomb'],
+    ['not-for-this-use', '200 g washing soda\n9 g goat milk powder', 'cleaning-fizzy'],
+    ['oil-in-steamer', PLAIN, 'shower-steamer'],
+    ['oil-in-cleaning-piece', PLAIN, 'cleaning-fizzy'],
+    ['oxidizer-with-acid', '200 g percarbonate\n60 g citric acid', 'cleaning-fizzy'],
+    ['glycerin-with-borax', '200 g borax\n9 g glycerin', 'cleaning-fizzy'],
+    ['crystal-water-melts', '200 g soda crystals\n60 g citric acid', 'cleaning-fizzy'],
+    ['wet-acid-reacts', '200 g washing soda\n60 g citric acid\n30 g vinegar', 'cleaning-fizzy'],
+    ['over-usual-rate', `${PLAIN}\n60 g slsa`, 'bath-bomb'],
+    ['melt-before-alcohol', `${PLAIN}\n5 g shea butter\n3 g 99% alcohol`, 'bath-bomb'],
+    ['menthol-undissolved', '200 g baking soda\n9 g menthol\n5 g 99% alcohol', 'shower-steamer'],
+    ['pregnancy-caution', `${PLAIN}\n1 g clary sage oil`, 'bath-bomb'],
+    ['declare-allergens', `${PLAIN}\n1 g sweet orange oil`, 'bath-bomb'],
+    ['food-allergen', `${PLAIN}\n5 g almond oil`, 'bath-bomb'],
+    ['flammable-vapor', `${PLAIN}\n3 g 99% alcohol`, 'bath-bomb'],
+    ['never-with-bleach', '200 g washing soda\n60 g citric acid', 'cleaning-fizzy'],
+    ['dust-caution', '200 g washing soda\n60 g citric acid', 'cleaning-fizzy'],
   ] as const)('%s', (code, text, family) => {
     expect(codesOf(text, family)).toContain(code);
+  });
+
+  it('warns of gas in a pack that is closed damp', () => {
+    const salts = '200 g baking soda\n110 g citric acid\n4 g water';
+    expect(codesOf(salts, 'fizzing-salts', 'loose')).toContain('closed-pack-gas');
+    expect(codesOf(salts, 'bath-bomb', 'press')).not.toContain('closed-pack-gas');
+  });
+
+  it('takes the supplier’s document for a limit', () => {
+    const body = bodyFrom(`${PLAIN}\n3 g fragrance oil`);
+    const scentDocuments = [
+      {
+        materialId: 'fragrance-oil',
+        maxPct: 0.5,
+        vanillinPct: 6,
+        flashPointC: 90,
+        dated: '2026-02-01',
+      },
+    ];
+    expect(codes(body)).toContain('scent-limit-unknown');
+    const documented = codes(body, { scentDocuments });
+    expect(documented).not.toContain('scent-limit-unknown');
+    expect(documented).toContain('scent-over-limit');
+    expect(documented).toContain('vanillin-browning');
+  });
+
+  it('says of every one what to do, with its numbers and its source', () => {
+    const all = MATERIALS.map(({ id }) => id);
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.constantFrom(...all), fc.double({ min: 0, max: 900, noNaN: true })), {
+          maxLength: 12,
+        }),
+        fc.constantFrom(...FAMILIES),
+        fc.constantFrom(...METHODS),
+        fc.integer({ min: 0, max: 100 }),
+        (entries, family, method, humidityPct) => {
+          const lines = entries.map(([id, massG]) => newLine(id, massG));
+          const body = { ...emptyBody(family), method, parts: [mainOf(lines)] };
+          const evaluation = evaluate(body, { ...USUAL_CONDITIONS, humidityPct });
+          expect(notANumber(evaluation)).toEqual([]);
+          for (const { message, todo, numbers, source } of evaluation.findings) {
+            expect(message).toMatch(/[.!]$/);
+            expect(todo).toMatch(/[.!]$/);
+            expect(source).not.toBe('');
+            expect(Object.values(numbers).every(Number.isFinite)).toBe(true);
+          }
+        },
+      ),
+      { seed: 311, numRuns: 250 },
+    );
   });
 
   it('stops borax on skin and welcomes it in a dishwasher', () => {
@@ -181,6 +281,41 @@ describe('findings', () => {
     expect(codes(addMass(body, fix.materialId, fix.massG * 0.8))).toContain(code);
   });
 });
+
+describe('tryEvaluate', () => {
+  it.each([
+    ['humidityPct must be 0 to 100, got NaN', { humidityPct: NaN }],
+    ['humidityPct must be 0 to 100, got 140', { humidityPct: 140 }],
+    ['tub.volumeL must be over 0, got 0', { tub: { ...USUAL_CONDITIONS.tub, volumeL: 0 } }],
+    ['tub.tempC must be 0 to 100, got 130', { tub: { ...USUAL_CONDITIONS.tub, tempC: 130 } }],
+    ['pieceG must be over 0, or null, got -3', { pieceG: -3 }],
+  ] as const)('%s', (message, change) => {
+    const result = tryEvaluate(bodyFrom(PLAIN), { ...USUAL_CONDITIONS, ...change });
+    expect(result).toMatchObject({ ok: false, problem: { message } });
+  });
+
+  it.each([NaN, Infinity, -1])('names a mass of %d', (massG) => {
+    const parts = [mainOf([{ ...newLine('borax', 1), massG }])];
+    const broken = { ...bodyFrom(PLAIN), parts };
+    expect(tryEvaluate(broken, USUAL_CONDITIONS)).toMatchObject({
+      ok: false,
+      problem: { argument: 'massG of borax', range: '0 or more' },
+    });
+  });
+
+  it.each(['1 g water', '5 g castor oil', '0.0001 g mica'])('reads %s without a NaN', (text) => {
+    const result = tryEvaluate(bodyFrom(text), USUAL_CONDITIONS);
+    if (!result.ok) throw new Error(result.problem.message);
+    expect(notANumber(result.evaluation)).toEqual([]);
+  });
+});
+
+/** Paths in a reading that hold no number where one should be. */
+function notANumber(value: unknown, path = ''): readonly string[] {
+  if (typeof value === 'number') return Number.isFinite(value) ? [] : [path];
+  if (value === null || typeof value !== 'object') return [];
+  return Object.entries(value).flatMap(([key, part]) => notANumber(part, `${path}.${key}`));
+}
 
 describe('contractAnswer', () => {
   it('has the contract’s keys, and null where no model speaks yet', () => {

@@ -1,38 +1,83 @@
-import { goneAfterS, recessionMmS } from '../fizz';
+import { USUAL_GRAINS, goneAfterS, grainsGoneAfterS, recessionMmS, showersOf } from '../fizz';
 import type { FormulaBody } from '../formula';
 import { packedDensityGMl } from '../scaling';
+import type { Spread } from '../units';
 import type { Conditions, Examined, Lasting } from './types';
 
 /** Density of water near bath temperature, g/mL. Source: CRC Handbook, from memory. */
 const BATH_WATER_G_ML = 0.993;
+/** A steamer is a tablet or half sphere: its inradius against a sphere of its volume. Start value of ours. */
+const TABLET_INRADIUS = 0.73;
 
 /**
- * How long one piece lasts, taken as a sphere of its mass and packed density; null for loose salts,
- * for steamers (which never go under) and where nothing fizzes.
+ * How long one piece lasts: a sphere of its mass and packed density dropped in, grains strewn, or a tablet
+ * under the shower. Null where nothing fizzes.
  */
 export function lastingOf(
   body: FormulaBody,
   materials: Examined['materials'],
   baseToAcid: number,
-  { tub, pieceG }: Conditions,
+  conditions: Conditions,
 ): Lasting | null {
   const totalG = materials.reduce((sum, { massG }) => sum + massG, 0);
-  const isDropped = body.method !== 'loose' && body.family !== 'shower-steamer';
-  if (!(isDropped && totalG > 0 && baseToAcid > 0 && baseToAcid < Infinity)) return null;
-  const share = (...roles: readonly string[]) =>
-    materials.reduce(
-      (sum, { material, massG }) => (roles.includes(material.role) ? sum + massG : sum),
-      0,
-    ) / totalG;
-  const density = packedDensityGMl(body.method).best;
-  const volumeMl = Math.min(pieceG ?? totalG, totalG) / density;
-  const inradiusMm = 10 * Math.cbrt((3 * volumeMl) / (4 * Math.PI));
-  const speed = recessionMmS({
-    waterTempC: tub.tempC,
-    packedDensityGMl: density,
-    fillerFraction: share('starch', 'clay', 'salt', 'milk', 'builder'),
-    oilFraction: share('oil', 'butter', 'scent'),
+  if (!(totalG > 0 && baseToAcid > 0 && baseToAcid < Infinity)) return null;
+  const density = packedDensityGMl(body.method);
+  const shipped = recessionMmS({
+    ...compositionOf(materials, totalG, density.best),
     baseToAcid,
+    waterTempC: conditions.tub.tempC,
   });
-  return { goneS: goneAfterS(inradiusMm, speed), floats: density < BATH_WATER_G_ML };
+  const speedMmS = asLearned(shipped, conditions);
+  if (body.method === 'loose')
+    return { kind: 'scattered', goneS: grainsGoneAfterS(USUAL_GRAINS, speedMmS), speedMmS };
+  const volumeMl = Math.min(conditions.pieceG ?? totalG, totalG) / density.best;
+  const sphereMm = 10 * Math.cbrt((3 * volumeMl) / (4 * Math.PI));
+  if (body.family === 'shower-steamer') {
+    const inradiusMm = sphereMm * TABLET_INRADIUS;
+    return { kind: 'showered', showers: showersOf(inradiusMm, speedMmS), inradiusMm, speedMmS };
+  }
+  return {
+    kind: 'dropped',
+    goneS: goneAfterS(sphereMm, speedMmS),
+    buoyancy:
+      density.high < BATH_WATER_G_ML
+        ? 'floats'
+        : density.low > BATH_WATER_G_ML
+          ? 'sinks'
+          : 'either',
+    inradiusMm: sphereMm,
+    speedMmS,
+  };
+}
+
+/** What the fizz model asks of a composition. @param totalG over 0 */
+export function compositionOf(
+  materials: Examined['materials'],
+  totalG: number,
+  packedDensity: number,
+) {
+  let [fillerG, oilG] = [0, 0];
+  for (const { material, massG } of materials) {
+    if (FILLERS.has(material.role)) fillerG += massG;
+    else if (OILS.has(material.role)) oilG += massG;
+  }
+  return {
+    fillerFraction: fillerG / totalG,
+    oilFraction: oilG / totalG,
+    packedDensityGMl: packedDensity,
+  };
+}
+
+const FILLERS: ReadonlySet<string> = new Set(['starch', 'clay', 'salt', 'milk', 'builder']);
+const OILS: ReadonlySet<string> = new Set(['oil', 'butter', 'scent']);
+
+/** The maker's own tub tests move the speed and replace its band. */
+function asLearned(shipped: Spread, { learned }: Conditions): Spread {
+  const own = learned?.erosion;
+  if (!own || own.records === 0) return shipped;
+  return {
+    low: shipped.best * own.low,
+    best: shipped.best * own.estimate,
+    high: shipped.best * own.high,
+  };
 }

@@ -1,8 +1,10 @@
 import type { DampReading, DampWindow, FreeWaterBand } from '../binder';
 import type { FizzBalance } from '../chemistry';
+import type { SurfaceReading } from '../fizz';
 import type { FormulaBody } from '../formula';
+import type { Learned } from '../learning';
 import type { Material } from '../materials';
-import type { ScentLimits, ScentReading } from '../scent';
+import type { ScentDocument, ScentLimits, ScentReading } from '../scent';
 import type { Spread } from '../units';
 import type { Tub, TubReading } from '../water';
 
@@ -17,6 +19,10 @@ export interface Conditions {
   readonly tub: Tub;
   /** Grams of the piece that goes into it; null for the whole mix. */
   readonly pieceG: number | null;
+  /** Suppliers' documents for scents; what they say goes before what is shipped. */
+  readonly scentDocuments?: readonly ScentDocument[];
+  /** What the maker's own records teach, each as a factor on the shipped model; left out without records. */
+  readonly learned?: { readonly damp?: Learned; readonly erosion?: Learned };
 }
 
 export const USUAL_CONDITIONS: Conditions = {
@@ -38,17 +44,34 @@ export interface Fix {
 export interface Finding {
   readonly code: string;
   readonly severity: Severity;
-  /** What, how sure, and what to do. */
+  /** What it is, and how sure. */
   readonly message: string;
+  /** What to do about it. */
+  readonly todo: string;
+  /** The numbers the sentence speaks of, each with its unit in its name. */
+  readonly numbers: Readonly<Record<string, number>>;
   readonly source: string;
   readonly fix?: Fix;
 }
 
-export interface Lasting {
-  /** Seconds until the piece is gone in this water. */
-  readonly goneS: Spread;
-  readonly floats: boolean;
-}
+/** How a piece wears in its water. */
+export type Lasting =
+  | {
+      readonly kind: 'dropped';
+      /** Seconds until it is gone. */
+      readonly goneS: Spread;
+      readonly buoyancy: 'floats' | 'sinks' | 'either';
+      readonly inradiusMm: number;
+      readonly speedMmS: Spread;
+    }
+  | { readonly kind: 'scattered'; readonly goneS: Spread; readonly speedMmS: Spread }
+  | {
+      readonly kind: 'showered';
+      /** Showers of eight minutes. */
+      readonly showers: Spread;
+      readonly inradiusMm: number;
+      readonly speedMmS: Spread;
+    };
 
 export interface Evaluation {
   readonly totalG: number;
@@ -61,6 +84,8 @@ export interface Evaluation {
   /** Of the main mix: what is pressed. */
   readonly binder: DampReading & {
     readonly window: DampWindow;
+    /** Own batches that speak in the window. */
+    readonly ownBatches: number;
     readonly dampSpread: Spread | null;
     /** Share of the packed piece's pores that liquid fills; null without solids. */
     readonly saturation: number | null;
@@ -71,8 +96,10 @@ export interface Evaluation {
   };
   /** Of the water one piece goes into; null while nothing is there to dissolve. */
   readonly water: TubReading | null;
-  /** How long a piece lasts in the water; null where nothing is dropped in. */
+  /** How long a piece lasts in its water; null where nothing fizzes. */
   readonly lasting: Lasting | null;
+  /** Foam, film and scent of the water after one piece; null while nothing is there. */
+  readonly surface: SurfaceReading | null;
   readonly scent: ScentReading & ScentLimits;
   /** Dry piece and tub water as `#rrggbb`; null while nothing is there. */
   readonly color: { readonly powderHex: string; readonly waterHex: string } | null;

@@ -1,6 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { flowPerS, goneAfterS, leftFraction, recessionMmS, type FizzFactors } from '.';
+import {
+  USUAL_GRAINS,
+  flowPerS,
+  goneAfterS,
+  grainDiametersMm,
+  grainsGoneAfterS,
+  grainsLeftFraction,
+  leftFraction,
+  recessionMmS,
+  showersOf,
+  surfaceReading,
+  type FizzFactors,
+} from '.';
 
 const PLAIN: FizzFactors = {
   waterTempC: 38,
@@ -56,5 +68,59 @@ describe('an eroding piece', () => {
   it('refuses what is no piece and no water', () => {
     expect(() => leftFraction(0, 0.2, 1)).toThrow(/inradiusMm must be over 0/);
     expect(() => recessionMmS({ ...PLAIN, oilFraction: 2 })).toThrow(/oilFraction must be 0 to 1/);
+  });
+});
+
+describe('loose grains', () => {
+  it('have the sizes of the Rosin-Rammler law: 63.2 % finer than d63', () => {
+    const diameters = grainDiametersMm({ d63Mm: 1, spreadN: 2 });
+    const finer = diameters.filter((d) => d < 1).length / diameters.length;
+    expect(finer).toBeCloseTo(1 - Math.exp(-1), 1);
+  });
+
+  it('go in seconds where a pressed piece takes minutes, coarse ones last', () => {
+    const speed = recessionMmS(PLAIN);
+    const usual = grainsGoneAfterS(USUAL_GRAINS, speed);
+    expect(usual.low).toBeLessThan(usual.best);
+    expect(usual.best).toBeLessThan(60);
+    expect(grainsGoneAfterS({ ...USUAL_GRAINS, d63Mm: 3 }, speed).best).toBeCloseTo(
+      (usual.best * 3) / USUAL_GRAINS.d63Mm,
+      3,
+    );
+    const diameters = grainDiametersMm(USUAL_GRAINS);
+    expect(grainsLeftFraction(diameters, speed.best, 0)).toBe(1);
+    expect(grainsLeftFraction(diameters, speed.best, usual.best)).toBeCloseTo(0.02, 3);
+    expect(() => grainDiametersMm({ d63Mm: 0, spreadN: 1 })).toThrow(/d63Mm must be over 0/);
+  });
+});
+
+describe('a steamer', () => {
+  // Common practice: 40 g tablets last about two showers.
+  it('of 40 g, 15 mm to its middle, lasts about two showers, one to three', () => {
+    const showers = showersOf(15, recessionMmS(PLAIN));
+    expect(showers.best).toBeCloseTo(2, 1);
+    expect(showers.low).toBeCloseTo(1, 1);
+    expect(showers.high).toBeCloseTo(3, 1);
+    expect(showersOf(15, recessionMmS(PLAIN), 12).best).toBeLessThan(showers.best);
+    expect(() => showersOf(15, recessionMmS(PLAIN), 0)).toThrow(/flowLMin must be 1 to 30/);
+  });
+});
+
+describe('what stays on the water', () => {
+  const bath = { volumeL: 150, surfactantG: 3, co2L: 8, oilG: 8, emulsifierG: 2, scentG: 1.5 };
+
+  it('spreads what nothing carries over half a square meter, worked by hand', () => {
+    const { filmGM2, scentMgL, foamL, foamCm } = surfaceReading(bath);
+    expect(filmGM2).toBeCloseTo((8 - 2) / 0.5, 9);
+    expect(scentMgL).toBeCloseTo(10, 9);
+    expect(foamL.best).toBeCloseTo(Math.min(3 * 1.5, 8 * 0.5), 9);
+    expect(foamCm.best).toBeCloseTo(foamL.best / 5, 9);
+  });
+
+  it('has no foam without gas or without a foamer, and no film when all is carried', () => {
+    expect(surfaceReading({ ...bath, co2L: 0 }).foamL.high).toBe(0);
+    expect(surfaceReading({ ...bath, surfactantG: 0 }).foamL.high).toBe(0);
+    expect(surfaceReading({ ...bath, emulsifierG: 9 }).filmGM2).toBe(0);
+    expect(() => surfaceReading({ ...bath, volumeL: 0 })).toThrow(/volumeL must be over 0/);
   });
 });

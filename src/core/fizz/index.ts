@@ -1,2 +1,7 @@
 export { flowPerS, goneAfterS, leftFraction, recessionMmS } from './erosion';
 export type { FizzFactors } from './erosion';
+export { USUAL_GRAINS, grainDiametersMm, grainsGoneAfterS, grainsLeftFraction } from './grains';
+export type { GrainSizes } from './grains';
+export { showersOf } from './showers';
+export { surfaceReading } from './surface';
+export type { SurfaceQuestion, SurfaceReading } from './surface';

@@ -1,3 +1,28 @@
 export { forecast, forecastMean, learn } from './regression';
-export { studentQuantile } from './student';
 export type { Belief, Forecast, Observation } from './regression';
+export { studentQuantile } from './student';
+export {
+  DAMP_WANTED,
+  DRYING_DIFFUSIVITY,
+  EROSION_SPEED,
+  GRAMS_PER_SQUIRT,
+  HELD_SHARE,
+  ML_PER_DROP,
+  PACKED_DENSITY,
+  PRESS_LOSS,
+  learned,
+} from './quantities';
+export type {
+  Composition,
+  DampRecord,
+  DropRecord,
+  DryingRecord,
+  ErosionRecord,
+  FillRecord,
+  Learned,
+  LossRecord,
+  Place,
+  Quantity,
+  SquirtRecord,
+} from './quantities';
+export { dampRecordsOf, lossRecordsOf } from './fromBatches';

@@ -1,18 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { gammaVariate, randomness } from '../../../tests/fixtures/random';
 import { forecast, forecastMean, learn, studentQuantile, type Belief, type Observation } from '.';
-
-/** Made-up numbers with a fixed seed (mulberry32) and Box and Muller's normal. */
-function randomness(seed: number) {
-  let state = seed;
-  const uniform = () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-  const normal = () => Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform());
-  return { uniform, normal };
-}
 
 const PRIOR: Belief = {
   mean: [1, 0],
@@ -94,7 +82,7 @@ describe('learn', () => {
       const makers = 2000;
       for (let maker = 0; maker < makers; maker++) {
         // Hidden values as the prior would have them: scatter first, then the line.
-        const variance = PRIOR.rate / gamma(PRIOR.shape, uniform, normal);
+        const variance = PRIOR.rate / gammaVariate(PRIOR.shape, uniform, normal);
         const scatter = Math.sqrt(variance);
         const truth = PRIOR.mean.map((value) => value + (scatter / Math.sqrt(0.25)) * normal());
         const line = (x: number) => (truth[0] ?? 0) + (truth[1] ?? 0) * x;
@@ -117,14 +105,3 @@ describe('learn', () => {
     expect(() => forecast(PRIOR, [1, 0], 1.5)).toThrow(/share must be/);
   });
 });
-
-/** A gamma variate of rate 1 (Marsaglia and Tsang), for shapes from 1 up. */
-function gamma(shape: number, uniform: () => number, normal: () => number): number {
-  const d = shape - 1 / 3;
-  const c = 1 / Math.sqrt(9 * d);
-  for (;;) {
-    const x = normal();
-    const v = (1 + c * x) ** 3;
-    if (v > 0 && Math.log(1 - uniform()) < 0.5 * x * x + d - d * v + d * Math.log(v)) return d * v;
-  }
-}

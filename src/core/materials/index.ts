@@ -1,7 +1,8 @@
 export { SOURCES } from './sources';
 export type { SourceId, Sourced } from './sources';
 export { BULK_STATES, PHASES, ROLES, TRAITS } from './types';
-export type { BulkState, ChemicalShare, Material, Phase, Role, Trait } from './types';
+export type { BulkState, ChemicalShare, Phase, Role, Trait } from './types';
+export type { Material } from './material';
 export { MATERIALS, findMaterial, materialById } from './lookup';
 export type { MaterialId } from './lookup';
 export { searchMaterials } from './search';

@@ -1,7 +1,8 @@
 import { densitiesByState } from './bulkDensity';
 import { CATALOG_ROWS } from './catalog';
 import { knowledgeOf } from './knowledge';
-import type { Material, MaterialRow } from './types';
+import type { Material } from './material';
+import type { MaterialRow } from './types';
 
 export type MaterialId = (typeof CATALOG_ROWS)[number]['id'];
 

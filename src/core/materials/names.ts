@@ -1,5 +1,5 @@
 import { MATERIALS } from './lookup';
-import type { Material } from './types';
+import type { Material } from './material';
 
 /** A name as it is compared: lower case, no brackets or marks, single spaces, plural `s` dropped word by word. */
 export function comparableName(written: string): string {

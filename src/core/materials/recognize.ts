@@ -1,6 +1,6 @@
 import { editDistance } from './editDistance';
 import { NAME_INDEX, comparableName } from './names';
-import type { Material } from './types';
+import type { Material } from './material';
 
 /** Words that say how a material is, not what it is; they may stand around a known name. */
 const QUALIFIERS = new Set(

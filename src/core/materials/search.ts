@@ -1,7 +1,7 @@
 import { closestMaterial } from './recognize';
 import { MATERIALS } from './lookup';
 import { comparableName } from './names';
-import type { Material } from './types';
+import type { Material } from './material';
 
 const searchable = MATERIALS.map((material) => ({
   material,

@@ -1,6 +1,5 @@
 import type { SpeciesId } from '../chemistry';
 import type { Spread } from '../units';
-import type { Knowledge } from './knowledge';
 import type { Sourced } from './sources';
 
 export const ROLES = [
@@ -91,11 +90,4 @@ export interface MaterialRow {
   /** Most of it in a mix before it stains or bleeds, % by mass. */
   readonly usualMaxPct?: Sourced<number>;
   readonly traits: readonly Trait[];
-}
-
-/** A row with every bulk density worked out, and what else is known of it. */
-export interface Material extends MaterialRow, Knowledge {
-  readonly isLiquid: boolean;
-  /** g/mL by state; liquids have their true density in every state. */
-  readonly densityGMl: Readonly<Record<BulkState, Sourced<Spread>>>;
 }

@@ -2,6 +2,7 @@ import type { MaterialMass } from '../binder';
 import { materialById } from '../materials';
 import { compositionOf } from './compositions';
 import { constituentById, type Constituent, type ConstituentId } from './constituents';
+import type { ScentDocument } from './documents';
 
 export interface ConstituentReading {
   readonly constituent: Constituent;
@@ -9,11 +10,22 @@ export interface ConstituentReading {
   readonly pctOfMix: number;
 }
 
+/** What keeps a blend from being more. */
+export interface BindingLimit {
+  /** Most of this very blend, % of the mix. */
+  readonly loadPct: number;
+  /** The constituent, or the scent whose document says so. */
+  readonly binds: string;
+  /** Its own limit, % of the mix. */
+  readonly limitPct: number;
+  readonly source: string;
+}
+
 export interface ScentLimits {
   /** Constituents by falling share, those below a millionth left out. */
   readonly constituents: readonly ConstituentReading[];
-  /** Most of this very blend in % of the mix, and the constituent that binds; null when none is limited. */
-  readonly limit: { readonly loadPct: number; readonly constituent: Constituent } | null;
+  /** Null when nothing in the blend is limited. */
+  readonly limit: BindingLimit | null;
   /** Scents of which nothing is on file. */
   readonly unknownIds: readonly string[];
 }
@@ -23,49 +35,101 @@ const LEAST_PCT = 1e-6;
 const ALWAYS_UNKNOWN = new Set(['fragrance-oil', 'vanilla-fragrance-oil']);
 
 /**
- * What a blend may be at most: the smallest of limit / share over its constituents, that one named.
- * Constituents are summed over all scents. Source: the arithmetic of every supplier's document; the
- * shipped limits and compositions are from memory.
+ * What a blend may be at most: the smallest of limit / share over its constituents and over the
+ * suppliers' documents, the one that binds named. Constituents are summed over all scents; a shipped
+ * limit gives way where every scent that brings the constituent has a document with a limit.
+ * Source: the arithmetic of every supplier's document; shipped limits and compositions are from memory.
  * @param contents the whole mix, grams 0 or more
  */
-export function scentLimits(contents: readonly MaterialMass[]): ScentLimits {
+export function scentLimits(
+  contents: readonly MaterialMass[],
+  documents: readonly ScentDocument[] = [],
+): ScentLimits {
   const totalG = contents.reduce((sum, { massG }) => sum + massG, 0);
+  const documentOf = new Map(documents.map((document) => [document.materialId, document]));
   const scents = contents.filter(
     ({ materialId, massG }) => massG > 0 && materialById(materialId).role === 'scent',
   );
   const scentG = scents.reduce((sum, { massG }) => sum + massG, 0);
-  const gramsOf = new Map<ConstituentId, number>();
-  for (const { materialId, massG } of scents)
-    for (const [id, share] of Object.entries(compositionOf(materialId) ?? {}))
-      gramsOf.set(id as ConstituentId, (gramsOf.get(id as ConstituentId) ?? 0) + share * massG);
+  const loadPct = totalG > 0 ? (100 * scentG) / totalG : 0;
+  const gramsOf = new Map<ConstituentId, { massG: number; isDocumented: boolean }>();
+  for (const { materialId, massG } of scents) {
+    const document = documentOf.get(materialId);
+    for (const [id, share] of sharesOf(materialId, document)) {
+      const sofar = gramsOf.get(id) ?? { massG: 0, isDocumented: true };
+      gramsOf.set(id, {
+        massG: sofar.massG + share * massG,
+        isDocumented: sofar.isDocumented && (document?.maxPct ?? null) !== null,
+      });
+    }
+  }
   const constituents = [...gramsOf]
-    .map(([id, massG]) => ({
+    .map(([id, { massG, isDocumented }]) => ({
       constituent: constituentById(id),
       pctOfMix: totalG > 0 ? (100 * massG) / totalG : 0,
+      isDocumented,
     }))
     .filter(({ pctOfMix }) => pctOfMix > LEAST_PCT)
     .sort((a, b) => b.pctOfMix - a.pctOfMix);
-  const loadPct = totalG > 0 ? (100 * scentG) / totalG : 0;
+  const byConstituent = constituents.flatMap(({ constituent, pctOfMix, isDocumented }) =>
+    constituent.limitPct === null || isDocumented
+      ? []
+      : [
+          {
+            loadPct: (constituent.limitPct / pctOfMix) * loadPct,
+            binds: constituent.name,
+            limitPct: constituent.limitPct,
+            source: constituent.source,
+          },
+        ],
+  );
   return {
-    constituents,
-    limit: bindingLimit(constituents, loadPct),
+    constituents: constituents.map(({ constituent, pctOfMix }) => ({ constituent, pctOfMix })),
+    limit: least([...byConstituent, ...byDocument(scents, scentG, documentOf)]),
     unknownIds: scents
       .map(({ materialId }) => materialId)
       .filter((id) => ALWAYS_UNKNOWN.has(id) || compositionOf(id) === undefined),
   };
 }
 
-function bindingLimit(
-  constituents: readonly ConstituentReading[],
-  loadPct: number,
-): ScentLimits['limit'] {
-  const loads = constituents.flatMap(({ constituent, pctOfMix }) =>
-    constituent.limitPct === null
-      ? []
-      : [{ loadPct: (constituent.limitPct / pctOfMix) * loadPct, constituent }],
-  );
-  return loads.reduce<ScentLimits['limit']>(
-    (least, load) => (least === null || load.loadPct < least.loadPct ? load : least),
+/** Shares of a scent's constituents, 0 to 1; the document's vanillin goes before the shipped one. */
+function sharesOf(
+  materialId: string,
+  document: ScentDocument | undefined,
+): ReadonlyArray<readonly [ConstituentId, number]> {
+  const shipped = compositionOf(materialId) ?? {};
+  const vanillin =
+    document?.vanillinPct === null || document === undefined
+      ? {}
+      : { vanillin: document.vanillinPct / 100 };
+  return Object.entries({ ...shipped, ...vanillin }) as Array<[ConstituentId, number]>;
+}
+
+function byDocument(
+  scents: readonly MaterialMass[],
+  scentG: number,
+  documentOf: ReadonlyMap<string, ScentDocument>,
+): readonly BindingLimit[] {
+  const gramsOf = new Map<string, number>();
+  for (const { materialId, massG } of scents)
+    gramsOf.set(materialId, (gramsOf.get(materialId) ?? 0) + massG);
+  return [...gramsOf].flatMap(([materialId, massG]) => {
+    const document = documentOf.get(materialId);
+    if (!document || document.maxPct === null) return [];
+    return [
+      {
+        loadPct: (document.maxPct * scentG) / massG,
+        binds: materialById(materialId).name,
+        limitPct: document.maxPct,
+        source: `the supplier’s document of ${document.dated}`,
+      },
+    ];
+  });
+}
+
+function least(limits: readonly BindingLimit[]): BindingLimit | null {
+  return limits.reduce<BindingLimit | null>(
+    (smallest, limit) => (smallest === null || limit.loadPct < smallest.loadPct ? limit : smallest),
     null,
   );
 }

@@ -10,7 +10,7 @@ describe('scentLimits', () => {
   it('names what binds: eugenol in clove, worked by hand', () => {
     const { limit } = scentLimits([SODA, { materialId: 'clove-bud-essential-oil', massG: 20 }]);
     // 0.5 % of eugenol in the product over 82 % of it in the oil.
-    expect(limit?.constituent.name).toBe('Eugenol');
+    expect(limit?.binds).toBe('Eugenol');
     expect(limit?.loadPct).toBeCloseTo(0.5 / 0.82, 9);
   });
 
@@ -30,6 +30,26 @@ describe('scentLimits', () => {
     expect(unknownIds).toEqual(['fragrance-oil']);
   });
 
+  it('lets the supplier’s document decide: its limit, its vanillin', () => {
+    const fragrance = { materialId: 'fragrance-oil', massG: 10 };
+    const clove = { materialId: 'clove-bud-essential-oil', massG: 10 };
+    const dated = '2026-03-02';
+    const document = { maxPct: 2.5, vanillinPct: 4, flashPointC: 81, dated };
+    const both = scentLimits(
+      [SODA, fragrance, clove],
+      [{ ...document, materialId: 'fragrance-oil' }],
+    );
+    // Eugenol of the clove still binds: half of the blend at 82 %.
+    expect(both.limit?.binds).toBe('Eugenol');
+    expect(both.limit?.loadPct).toBeCloseTo(0.5 / 0.41, 9);
+    const vanillin = both.constituents.find(({ constituent }) => constituent.id === 'vanillin');
+    expect(vanillin?.pctOfMix).toBeCloseTo(0.04, 9);
+    const cloveDocument = { ...document, maxPct: 0.3, materialId: 'clove-bud-essential-oil' };
+    const alone = scentLimits([SODA, clove], [cloveDocument]);
+    expect(alone.limit).toMatchObject({ binds: 'Clove bud essential oil', loadPct: 0.3 });
+    expect(alone.limit?.source).toContain(dated);
+  });
+
   it('gives a limit that belongs to the blend, not to how much of it is there', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.01, max: 30, noNaN: true }), (k) => {
@@ -39,7 +59,7 @@ describe('scentLimits', () => {
             { materialId: 'lemongrass-essential-oil', massG: 3 * scale },
             { materialId: 'ylang-ylang-essential-oil', massG: 2 * scale },
           ]).limit;
-        expect(blend(k)?.constituent.id).toBe(blend(1)?.constituent.id);
+        expect(blend(k)?.binds).toBe(blend(1)?.binds);
         expect((blend(k)?.loadPct ?? 0) / (blend(1)?.loadPct ?? 1)).toBeCloseTo(1, 9);
       }),
       { seed: 47, numRuns: 50 },

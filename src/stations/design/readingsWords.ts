@@ -1,4 +1,5 @@
-import type { Evaluation } from '@/core/evaluation';
+import type { Evaluation, Lasting } from '@/core/evaluation';
+import { declaredAllergens } from '@/core/scent';
 import { formatFixed, formatGrams } from '@/ui/format';
 
 /** What an instrument shows: a figure, a scale, a window, a sentence and its why. */
@@ -92,7 +93,7 @@ function gasInstrument({ fizz, totalG, lasting }: Evaluation): InstrumentReading
       fizz.co2L === 0
         ? 'No gas yet.'
         : lasting
-          ? `Gone in ${formatFixed(lasting.goneS.low / 60, 1)} to ${formatFixed(lasting.goneS.high / 60, 1)} min; ${lasting.floats ? 'floats' : 'sinks'}.`
+          ? lastingSentence(lasting)
           : `${formatFixed(perHundredG, 1)} L from each 100 g.`,
     tone: 'calm',
     why: [
@@ -102,6 +103,19 @@ function gasInstrument({ fizz, totalG, lasting }: Evaluation): InstrumentReading
       'Source: ideal gas, exact SI constants; the real gas is about 0.5 % smaller.',
     ],
   };
+}
+
+const BUOYANCY_WORDS = { floats: 'floats', sinks: 'sinks', either: 'may float' } as const;
+
+function lastingSentence(lasting: Lasting): string {
+  switch (lasting.kind) {
+    case 'dropped':
+      return `Gone in ${formatFixed(lasting.goneS.low / 60, 1)} to ${formatFixed(lasting.goneS.high / 60, 1)} min; ${BUOYANCY_WORDS[lasting.buoyancy]}.`;
+    case 'scattered':
+      return `Strewn in, gone in ${formatFixed(lasting.goneS.low, 0)} to ${formatFixed(lasting.goneS.high, 0)} s.`;
+    case 'showered':
+      return `Lasts ${formatFixed(lasting.showers.low, 1)} to ${formatFixed(lasting.showers.high, 1)} showers.`;
+  }
 }
 
 function dampInstrument({ binder }: Evaluation): InstrumentReading {
@@ -126,7 +140,10 @@ function dampInstrument({ binder }: Evaluation): InstrumentReading {
       binder.saturation === null
         ? 'No pores to fill yet.'
         : `Check: liquid fills ${(100 * binder.saturation).toFixed(0)} % of the pores of the pressed piece; bridges hold grains up to about 30 %, beyond that it is mud.`,
-      'Source: model of ours after the wet-granulation picture (Iveson et al. 2001, Powder Technology 117); windows from common practice. None of your own batches speaks in it yet.',
+      'Source: model of ours after the wet-granulation picture (Iveson et al. 2001, Powder Technology 117); windows from common practice.',
+      binder.ownBatches === 0
+        ? 'None of your own batches speaks in it yet.'
+        : `${binder.ownBatches} of your own ${binder.ownBatches === 1 ? 'batch speaks' : 'batches speak'} in it.`,
     ],
   };
 }
@@ -181,7 +198,7 @@ function freeWaterInstrument({ binder }: Evaluation): InstrumentReading {
 function scentInstrument({ scent }: Evaluation): InstrumentReading {
   const { loadPct, usualLowPct, usualHighPct, limit } = scent;
   const highPct = Math.min(usualHighPct, limit?.loadPct ?? Infinity);
-  const declared = scent.constituents.filter(({ constituent }) => constituent.isDeclared);
+  const declared = declaredAllergens(scent.constituents);
   return {
     title: 'Scent',
     figure: `${formatFixed(loadPct, 2)} %`,
@@ -199,7 +216,7 @@ function scentInstrument({ scent }: Evaluation): InstrumentReading {
     why: [
       `${formatGrams(scent.scentG)} g of essential oils, fragrance and menthol in the whole piece. The family’s usual range is ${usualLowPct} to ${usualHighPct} %.`,
       limit
-        ? `This blend may have ${formatFixed(limit.loadPct, 2)} %: ${limit.constituent.name} reaches its ${limit.constituent.limitPct} % first.`
+        ? `This blend may have ${formatFixed(limit.loadPct, 2)} %: ${limit.binds} reaches its ${limit.limitPct} % first.`
         : 'No constituent on file limits this blend.',
       declared.length > 0
         ? `Named on an EU label above 0.01 %: ${declared.map(({ constituent, pctOfMix }) => `${constituent.name} ${pctOfMix.toPrecision(2)} %`).join(', ')}.`
@@ -213,7 +230,7 @@ function scentSentence(scent: Evaluation['scent'], highPct: number): string {
   const { loadPct, usualLowPct, limit, emulsifierToOil } = scent;
   if (scent.scentG === 0) return 'No scent.';
   if (limit && loadPct > limit.loadPct)
-    return `${limit.constituent.name} binds at ${formatFixed(limit.loadPct, 1)} %.`;
+    return `${limit.binds} binds at ${formatFixed(limit.loadPct, 1)} %.`;
   if (loadPct > highPct) return 'More than usual.';
   const carrier =
     emulsifierToOil === null || emulsifierToOil === 0

@@ -9,35 +9,33 @@ const model = 'damp index, model of ours after Iveson et al. 2001';
 /** Damp, free water, and the room. */
 export const binderRules: Rule = (examined) =>
   examined.readings.totalG > 0
-    ? [...damp(examined), ...freeWater(examined), ...room(examined)]
+    ? [...damp(examined), ...freeWater(examined), ...closedPack(examined), ...room(examined)]
     : [];
 
 function damp(examined: Examined): readonly Finding[] {
   const { readings, body } = examined;
   const { dampIndexPct: index, verdict, window } = readings.binder;
   if (index === null || verdict === null || verdict === 'in-window') return [];
-  const at = `Damp index ${index.toFixed(1)}, window ${window.lowPct.toFixed(1)} to ${window.highPct.toFixed(1)}`;
-  if (verdict === 'too-dry') {
-    const fix = dampToWindow(examined, cureFor(body.family, body.method, examined));
-    return [
-      {
-        code: 'too-dry',
-        severity: 'warning',
-        message: `${at}: it will crumble at the edges and crack.`,
-        source: model,
-        ...(fix && { fix }),
-      },
-    ];
-  }
-  const fix = dampToWindow(examined, 'cornstarch');
+  const isDry = verdict === 'too-dry';
+  const fix = isDry
+    ? dampToWindow(examined, cureFor(body.family, body.method, examined))
+    : dampToWindow(examined, 'cornstarch');
+  const outcome = isDry
+    ? 'it will crumble at the edges and crack.'
+    : body.method === 'loose'
+      ? 'it will not pour.'
+      : 'it will stick, slump and swell.';
   return [
     {
-      code: 'too-wet',
+      code: verdict,
       severity: 'warning',
-      message:
-        body.method === 'loose'
-          ? `${at}: it will not pour. Less liquid, or a drier salt.`
-          : `${at}: it will stick, slump and swell. Less liquid, or more powder.`,
+      message: `Damp index ${index.toFixed(1)}, window ${window.lowPct.toFixed(1)} to ${window.highPct.toFixed(1)}: ${outcome}`,
+      todo: isDry
+        ? 'A little more liquid.'
+        : body.method === 'loose'
+          ? 'Less liquid, or a drier salt.'
+          : 'Less liquid, or more powder.',
+      numbers: { dampIndexPct: index, windowLowPct: window.lowPct, windowHighPct: window.highPct },
       source: model,
       ...(fix && { fix }),
     },
@@ -53,19 +51,42 @@ function cureFor(family: Family, method: Method, examined: Examined): string {
 function freeWater({ readings, conditions }: Examined): readonly Finding[] {
   const { freeWaterPct, freeWaterBand: band, easyToPct } = readings.binder;
   if (band === 'easy') return [];
-  const at = `Free water ${percent(freeWaterPct)}, easy up to ${percent(easyToPct)} at ${conditions.humidityPct} % humidity`;
-  const advice =
-    band === 'brisk'
-      ? 'press at once, in dry air.'
-      : band === 'risky'
-        ? 'only for small pieces made at once; better less water.'
-        : 'it will swell in the bowl or in the tray. Take water out: a drier extract, stronger alcohol, less bloom water.';
   return [
     {
       code: 'free-water-high',
       severity: band === 'brisk' ? 'advice' : 'warning',
-      message: `${at}: ${advice}`,
+      message: `Free water ${percent(freeWaterPct)}, easy up to ${percent(easyToPct)} at ${conditions.humidityPct} % humidity${band === 'will-swell' ? ': it will swell in the bowl or in the tray' : ''}.`,
+      todo:
+        band === 'brisk'
+          ? 'Press at once, in dry air.'
+          : band === 'risky'
+            ? 'Only for small pieces made at once; better less water.'
+            : 'Take water out: a drier extract, stronger alcohol, less bloom water.',
+      numbers: { freeWaterPct, easyToPct, humidityPct: conditions.humidityPct },
       source: practice,
+    },
+  ];
+}
+
+/** A share of the gas that a damp closed pack makes by itself. Start value of ours. */
+const EARLY_SHARE = 0.02;
+/** Under this free water a pack may be closed. Start value of ours. */
+const CLOSED_FROM_PCT = 0.3;
+
+/** Damp mix in a pack that is closed makes gas: how much, if a little of it reacts. */
+function closedPack({ readings, body }: Examined): readonly Finding[] {
+  const { freeWaterPct } = readings.binder;
+  const isPacked = body.method === 'in-pack' || body.method === 'loose';
+  const early = readings.fizz.co2L * EARLY_SHARE;
+  if (!isPacked || freeWaterPct < CLOSED_FROM_PCT || !(early > 0)) return [];
+  return [
+    {
+      code: 'closed-pack-gas',
+      severity: 'warning',
+      message: `Closed while damp, ${percent(100 * EARLY_SHARE)} of it reacting makes ${early.toFixed(1)} L of gas: a jar can burst.`,
+      todo: 'Spread or leave it open until it is dry, and pack it in what breathes.',
+      numbers: { freeWaterPct, gasL: early, reactedPct: 100 * EARLY_SHARE },
+      source: 'stoichiometry; the share is a start value of ours',
     },
   ];
 }
@@ -76,12 +97,15 @@ const DAMP_FROM_PCT = 55;
 const VERY_DAMP_FROM_PCT = 70;
 
 function room({ conditions: { humidityPct }, body }: Examined): readonly Finding[] {
+  const numbers = { humidityPct };
   if (humidityPct < DRY_BELOW_PCT)
     return [
       {
         code: 'humidity-low',
         severity: 'advice',
-        message: `The room is at ${humidityPct} %: ${isForSkin(body.family) ? 'a little more oil, ' : ''}a few more squirts, pack firmer, or humidify to 40.`,
+        message: `The room is at ${humidityPct} %: pieces crumble and crack.`,
+        todo: `${isForSkin(body.family) ? 'A little more oil, a' : 'A'} few more squirts, pack firmer, or humidify to 40.`,
+        numbers,
         source: practice,
       },
     ];
@@ -91,9 +115,9 @@ function room({ conditions: { humidityPct }, body }: Examined): readonly Finding
     {
       code: 'humidity-high',
       severity: isVery ? 'warning' : 'advice',
-      message: isVery
-        ? `The room is at ${humidityPct} %: warts, swelling and soft pieces. Dehumidify before you weigh.`
-        : `The room is at ${humidityPct} %: fewer squirts, and dehumidify toward 45.`,
+      message: `The room is at ${humidityPct} %: ${isVery ? 'warts, swelling and soft pieces.' : 'the mix takes up water as you work.'}`,
+      todo: isVery ? 'Dehumidify before you weigh.' : 'Fewer squirts, and dehumidify toward 45.',
+      numbers,
       source: practice,
     },
   ];

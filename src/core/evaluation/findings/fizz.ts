@@ -1,4 +1,4 @@
-import type { Rule } from '../types';
+import type { Finding, Rule } from '../types';
 import { acidToWindow, sodaToBalance } from '../fixes';
 import { isForSkin } from '../../formula';
 import { grams } from './words';
@@ -14,13 +14,16 @@ export const fizzRules: Rule = (examined) => {
   const { readings, body } = examined;
   if (!(readings.totalG > 0)) return [];
   const { acidEquivalentsMol: acid, baseEquivalentsMol: base } = readings.fizz;
+  const numbers = { acidEquivalentsMol: acid, baseEquivalentsMol: base };
   const tiny = LEAST_EQUIVALENTS_SHARE * Math.max(acid, base);
   if (acid <= tiny)
     return [
       {
         code: 'no-acid',
         severity: 'warning',
-        message: 'No acid: this will not fizz. Add citric acid, about half as much as soda.',
+        message: 'No acid: this will not fizz.',
+        todo: 'Add citric acid, about half as much as soda.',
+        numbers,
         source: stoichiometry,
       },
     ];
@@ -29,21 +32,23 @@ export const fizzRules: Rule = (examined) => {
       {
         code: 'no-base',
         severity: 'warning',
-        message: 'No base: this will not fizz. Add baking soda, 1.3 to 2.1 times the acid.',
+        message: 'No base: this will not fizz.',
+        todo: 'Add baking soda, 1.3 to 2.1 times the acid.',
+        numbers,
         source: stoichiometry,
       },
     ];
   if (acid > base * ACID_EXCESS) {
     const fix = sodaToBalance(examined);
+    const forSkin = isForSkin(body.family);
+    const { leftoverAcidG } = readings.fizz;
     return [
       {
         code: 'acid-excess',
-        severity: isForSkin(body.family) ? 'warning' : 'advice',
-        message:
-          `${grams(readings.fizz.leftoverAcidG)} of acid stays in the water: ` +
-          (isForSkin(body.family)
-            ? 'a sour bath that can sting.'
-            : 'keep it off stone, aluminum and enamel.'),
+        severity: forSkin ? 'warning' : 'advice',
+        message: `${grams(leftoverAcidG)} of acid stays in the water${forSkin ? ': a sour bath that can sting.' : '.'}`,
+        todo: forSkin ? 'More soda, or less acid.' : 'Keep it off stone, aluminum and enamel.',
+        numbers: { ...numbers, leftoverAcidG },
         source: stoichiometry,
         ...(fix && { fix }),
       },
@@ -52,16 +57,18 @@ export const fizzRules: Rule = (examined) => {
   return sodaExcess(examined);
 };
 
-const sodaExcess: Rule = (examined) => {
+const sodaExcess: Rule = (examined): readonly Finding[] => {
   const { readings, body } = examined;
-  const { sodaToAcidByMass: ratio, usualHigh } = readings.fizz;
+  const { sodaToAcidByMass: ratio, usualHigh, leftoverSodaG } = readings.fizz;
   if (!isForSkin(body.family) || ratio === null || ratio <= usualHigh) return [];
   const fix = acidToWindow(examined);
   return [
     {
       code: 'soda-excess-high',
       severity: 'advice',
-      message: `${ratio.toFixed(2)} of soda to acid, over the usual ${usualHigh.toFixed(1)}: ${grams(readings.fizz.leftoverSodaG)} of soda stays unfizzed. Soft water, weak fizz.`,
+      message: `${ratio.toFixed(2)} of soda to acid, over the usual ${usualHigh.toFixed(1)}: ${grams(leftoverSodaG)} of soda stays unfizzed. Soft water, weak fizz.`,
+      todo: 'More acid for more fizz; leave it for a soft bath.',
+      numbers: { sodaToAcidByMass: ratio, usualHigh, leftoverSodaG },
       source: 'common practice',
       ...(fix && { fix }),
     },

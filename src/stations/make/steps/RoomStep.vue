@@ -68,7 +68,7 @@ useBenchKeys({ space: next });
     </div>
   </div>
   <ul class="plain-list advice">
-    <li v-for="finding in advice" :key="finding.code">{{ finding.message }}</li>
+    <li v-for="finding in advice" :key="finding.code">{{ finding.message }} {{ finding.todo }}</li>
   </ul>
   <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
   <div class="hands">

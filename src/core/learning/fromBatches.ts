@@ -1,0 +1,30 @@
+import { dampReading, dampWindow } from '../binder';
+import { bowlContents, countOf, roomOf, standing, weighedTotalG, type Batch } from '../records';
+import type { DampRecord, LossRecord } from './quantities';
+
+/** Batches whose last squeeze after the acid was right teach how damp the mix wants to be. */
+export function dampRecordsOf(batches: readonly Batch[]): readonly DampRecord[] {
+  return batches.flatMap((batch) => {
+    const room = roomOf(batch);
+    const last = standing(batch, 'squeezed')
+      .filter(({ acidIn }) => acidIn)
+      .at(-1);
+    if (!room || last?.felt !== 'right') return [];
+    const { dampIndexPct, settingFatFraction } = dampReading(bowlContents(batch));
+    const { method, family } = batch.body;
+    const { aimPct } = dampWindow(method, room.humidityPct, settingFatFraction);
+    return dampIndexPct !== null && dampIndexPct > 0 && aimPct > 0
+      ? [{ humidityPct: room.humidityPct, method, family, overAim: dampIndexPct / aimPct }]
+      : [];
+  });
+}
+
+/** Counted batches teach what the press loses: what was weighed against whole pieces, rejects counted in. */
+export function lossRecordsOf(batches: readonly Batch[]): readonly LossRecord[] {
+  return batches.flatMap((batch) => {
+    const count = countOf(batch);
+    const weighedG = weighedTotalG(batch);
+    const pressedG = ((count?.pieces ?? 0) + (count?.rejects ?? 0)) * batch.plan.pieceG;
+    return pressedG > 0 && weighedG > 0 ? [{ weighedG, pressedG }] : [];
+  });
+}

@@ -1,0 +1,11 @@
+import type { Spread } from '../units';
+import type { Knowledge } from './knowledge';
+import type { Sourced } from './sources';
+import type { BulkState, MaterialRow } from './types';
+
+/** A row with every bulk density worked out, and what else is known of it. */
+export interface Material extends MaterialRow, Knowledge {
+  readonly isLiquid: boolean;
+  /** g/mL by state; liquids have their true density in every state. */
+  readonly densityGMl: Readonly<Record<BulkState, Sourced<Spread>>>;
+}
