@@ -202,5 +202,7 @@ describe('corrections', () => {
       { materialId: 'sweet-almond-oil', massG: oil?.inAllG ?? 0 },
     ]);
     expect(after.dampIndexPct).toBeCloseTo(question.window.aimPct, 6);
+    expect(oil?.inAllSpread.low).toBeLessThan(oil?.inAllG ?? 0);
+    expect(oil?.inAllSpread.high).toBeGreaterThan(oil?.inAllG ?? Infinity);
   });
 });

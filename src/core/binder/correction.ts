@@ -1,5 +1,6 @@
 import { materialById } from '../materials';
 import { firstWhere } from '../numeric';
+import type { Spread } from '../units';
 import { dampOf, dampReading, dampSums, type MaterialMass } from './damp';
 import { freeWaterLimitsPct } from './freeWater';
 import type { DampWindow } from './windows';
@@ -11,8 +12,9 @@ export interface Correction {
   readonly materialId: string;
   /** What to add now, before the next squeeze. */
   readonly firstG: number;
-  /** What the model thinks it takes in all. */
+  /** What the model thinks it takes in all, and how far off that may be. */
   readonly inAllG: number;
+  readonly inAllSpread: Spread;
   /** The same first step in squirts, for a material that is sprayed; else null. */
   readonly firstSquirts: number | null;
   readonly dampIndexAfterPct: number;
@@ -43,6 +45,8 @@ const SQUIRTS_PER_SPRAY = 3;
 const MAX_POWDER_FRACTION = 1 / 6;
 /** The hand outranks the index: felt dry or wet, the mix is at least this share of the window from its aim. Start value of ours. */
 const FELT_AT_LEAST = 0.25;
+/** How far off the index may be from what the hand wants, as a share of the gap. Start value of ours. */
+const GAP_UNSURE = 0.4;
 /** More than this much of the bowl as a cure is no cure. */
 const MAX_SEARCH_FRACTION = 0.25;
 
@@ -101,7 +105,7 @@ function cure(
   capG: number,
   note: string,
 ): Correction | null {
-  const inAllG = gramsToAim(question, materialId);
+  const inAllG = gramsToAim(question, materialId, 1);
   if (!(inAllG > 0)) return null;
   const firstG = Math.min(inAllG, capG);
   const after = dampReading([...question.contents, { materialId, massG: firstG }]);
@@ -114,6 +118,11 @@ function cure(
     materialId,
     firstG,
     inAllG,
+    inAllSpread: {
+      low: gramsToAim(question, materialId, 1 - GAP_UNSURE),
+      best: inAllG,
+      high: gramsToAim(question, materialId, 1 + GAP_UNSURE),
+    },
     firstSquirts: isSprayed ? Math.max(1, Math.round(firstG / question.gramsPerSquirt)) : null,
     dampIndexAfterPct: after.dampIndexPct ?? 0,
     freeWaterAfterPct: after.freeWaterPct,
@@ -122,16 +131,17 @@ function cure(
 }
 
 /** Grams that bring the index from where the hand says it is to the aim, by bisection; 0 when this material cannot. */
-function gramsToAim(question: CorrectionQuestion, materialId: string): number {
+function gramsToAim(question: CorrectionQuestion, materialId: string, gapFactor: number): number {
   const { contents, felt, window } = question;
   const bowl = dampSums(contents);
   const now = dampOf(bowl).dampIndexPct;
   if (now === null) return 0;
   const leastGap = FELT_AT_LEAST * (window.highPct - window.lowPct);
   const gap =
-    felt === 'too-dry'
+    gapFactor *
+    (felt === 'too-dry'
       ? Math.max(window.aimPct - now, leastGap)
-      : Math.min(window.aimPct - now, -leastGap);
+      : Math.min(window.aimPct - now, -leastGap));
   const indexWith = (massG: number) =>
     (dampOf(dampSums([{ materialId, massG }], bowl)).dampIndexPct ?? now) - now;
   const bowlG = bowl.liquidG + bowl.solidG;

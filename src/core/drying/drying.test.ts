@@ -1,6 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { dryFraction, dryingRateMm2H, hoursToDry, lossFraction, type DryingShape } from '.';
+import {
+  dryFraction,
+  dryingForecast,
+  dryingRateMm2H,
+  hoursToDry,
+  lossFraction,
+  type DryingShape,
+} from '.';
 
 const SHAPES: readonly DryingShape[] = ['sphere', 'cylinder', 'slab'];
 
@@ -67,5 +74,16 @@ describe('drying in a room', () => {
     expect(dryingRateMm2H(74)).toBeNull();
     expect(hoursToDry(sphere(70), 0.95, 0.001)).toBeNull();
     expect(dryFraction(sphere(70), 0, 10)).toBe(0);
+  });
+
+  it('says when to lift and when to wrap, moved by what the room has taught', () => {
+    const usual = dryingForecast(sphere(70), 45);
+    if (!usual) throw new Error('45 % dries');
+    expect(usual.dryH.best).toBeCloseTo(30, 1);
+    expect(usual.handleH.high).toBeLessThan(usual.dryH.low);
+    const own = dryingForecast(sphere(70), 45, { estimate: 2, low: 1.6, high: 2.5 });
+    expect(own?.dryH.best).toBeCloseTo(15, 1);
+    expect(own?.dryH.low).toBeCloseTo(12, 1);
+    expect(dryingForecast(sphere(70), 74)).toBeNull();
   });
 });

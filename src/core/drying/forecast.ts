@@ -59,3 +59,40 @@ export function hoursToDry(body: DryingBody, fraction: number, rateMm2H: number)
     firstWhere((hours) => dryFraction(body, hours, rateMm2H) >= fraction, 0, LONGEST_H) ?? null
   );
 }
+
+/** Share dry at which a piece may be handled, and at which it may be wrapped. Common practice. */
+const HANDLE_FRACTION = 0.7;
+const DRY_FRACTION = 0.95;
+
+export interface DryingForecast {
+  /** Hours until it may be lifted and handled. */
+  readonly handleH: Spread;
+  /** Hours until it may be wrapped. */
+  readonly dryH: Spread;
+}
+
+/**
+ * When a piece may be lifted and when it may be wrapped in this room; null where it will not dry here.
+ * @param own the maker's own drying over the shipped model, with its band; left out without records
+ */
+export function dryingForecast(
+  body: DryingBody,
+  humidityPct: number,
+  own?: { readonly estimate: number; readonly low: number; readonly high: number },
+): DryingForecast | null {
+  const shipped = dryingRateMm2H(humidityPct);
+  if (!shipped) return null;
+  const rate = own
+    ? {
+        low: shipped.best * own.low,
+        best: shipped.best * own.estimate,
+        high: shipped.best * own.high,
+      }
+    : shipped;
+  const until = (fraction: number): Spread => ({
+    low: hoursToDry(body, fraction, rate.high) ?? LONGEST_H,
+    best: hoursToDry(body, fraction, rate.best) ?? LONGEST_H,
+    high: hoursToDry(body, fraction, rate.low) ?? LONGEST_H,
+  });
+  return { handleH: until(HANDLE_FRACTION), dryH: until(DRY_FRACTION) };
+}

@@ -1,4 +1,4 @@
 export { lossFraction } from './loss';
 export type { DryingShape } from './loss';
-export { dryFraction, dryingRateMm2H, hoursToDry } from './forecast';
-export type { DryingBody } from './forecast';
+export { dryFraction, dryingForecast, dryingRateMm2H, hoursToDry } from './forecast';
+export type { DryingBody, DryingForecast } from './forecast';

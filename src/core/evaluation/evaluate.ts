@@ -8,9 +8,9 @@ import {
   type DampReading,
   type MaterialMass,
 } from '../binder';
-import { fizzBalance } from '../chemistry';
+import { fizzBalance, type ReactantG } from '../chemistry';
 import { allLines, totalMassG, type FormulaBody, type Line } from '../formula';
-import { surfaceReading } from '../fizz';
+import { surfaceReading, type SurfaceReading } from '../fizz';
 import { materialById, reactantsOf, type Material } from '../materials';
 import { powderHex, waterHex } from '../color';
 import { packedDensityGMl } from '../scaling';
@@ -40,14 +40,16 @@ export function evaluate(body: FormulaBody, conditions: Conditions): Evaluation 
     material: materialById(materialId),
     massG,
   }));
+  const piece = pieceOf(lines, conditions);
+  const reactants = piece && reactantsOf(piece);
   const fizz = fizzOf(lines, conditions);
   const readings = {
     totalG: totalMassG(body),
     fizz,
     binder: binderOf(mainLines, body, conditions),
-    water: waterOf(lines, conditions),
-    color: colorOf(mainLines, lines, conditions),
-    surface: surfaceOf(lines, conditions),
+    water: reactants && tubReading(reactants, conditions.tub),
+    color: piece && colorOf(mainLines, piece, conditions),
+    surface: piece && reactants && surfaceOf(piece, reactants, conditions),
     lasting: lastingOf(
       body,
       materials,
@@ -73,15 +75,12 @@ function fizzOf(lines: readonly Line[], { tub }: Conditions): Evaluation['fizz']
   };
 }
 
-function waterOf(lines: readonly Line[], conditions: Conditions): Evaluation['water'] {
-  const piece = pieceOf(lines, conditions);
-  return piece && tubReading(reactantsOf(piece), conditions.tub);
-}
-
 /** Foam, film and scent of the water after one piece. */
-function surfaceOf(lines: readonly Line[], conditions: Conditions): Evaluation['surface'] {
-  const piece = pieceOf(lines, conditions);
-  if (!piece) return null;
+function surfaceOf(
+  piece: readonly MaterialMass[],
+  reactants: readonly ReactantG[],
+  conditions: Conditions,
+): SurfaceReading {
   const gramsOf = (roles: readonly string[], share: (material: Material) => number = () => 1) =>
     piece.reduce((sum, { materialId, massG }) => {
       const material = materialById(materialId);
@@ -90,7 +89,7 @@ function surfaceOf(lines: readonly Line[], conditions: Conditions): Evaluation['
   return surfaceReading({
     volumeL: conditions.tub.volumeL,
     surfactantG: gramsOf(['foamer'], ({ waterFraction }) => 1 - waterFraction.value),
-    co2L: fizzBalance(reactantsOf(piece), conditions.tub.tempC).co2L,
+    co2L: fizzBalance(reactants, conditions.tub.tempC).co2L,
     oilG: gramsOf(['oil', 'butter', 'scent']),
     emulsifierG: gramsOf(['emulsifier']),
     scentG: gramsOf(['scent']),
@@ -100,16 +99,10 @@ function surfaceOf(lines: readonly Line[], conditions: Conditions): Evaluation['
 /** The shell's color is the main mix's; all parts of a piece tint the water. */
 function colorOf(
   mainLines: readonly Line[],
-  lines: readonly Line[],
-  conditions: Conditions,
+  piece: readonly MaterialMass[],
+  { tub }: Conditions,
 ): Evaluation['color'] {
-  const piece = pieceOf(lines, conditions);
-  return (
-    piece && {
-      powderHex: powderHex(mainLines),
-      waterHex: waterHex(piece, conditions.tub.volumeL),
-    }
-  );
+  return { powderHex: powderHex(mainLines), waterHex: waterHex(piece, tub.volumeL) };
 }
 
 /** The lines of one piece, or of the whole mix when it is no more than one; null when it weighs nothing. */

@@ -5,10 +5,9 @@ import { materialById } from './lookup';
 export function reactantsOf(
   lines: ReadonlyArray<{ readonly materialId: string; readonly massG: number }>,
 ): readonly ReactantG[] {
-  return lines.flatMap(({ materialId, massG }) =>
-    (materialById(materialId).chemistry?.value ?? []).map(({ speciesId, fraction }) => ({
-      speciesId,
-      massG: massG * fraction,
-    })),
-  );
+  const reactants: ReactantG[] = [];
+  for (const { materialId, massG } of lines)
+    for (const { speciesId, fraction } of materialById(materialId).chemistry?.value ?? [])
+      reactants.push({ speciesId, massG: massG * fraction });
+  return reactants;
 }

@@ -197,6 +197,40 @@ describe('the whole page', () => {
   });
 });
 
+describe('for every', () => {
+  const gramsOf = (text: string, id: string) =>
+    read(text)
+      .parts.flatMap(({ lines }) => lines)
+      .find(({ materialId }) => materialId === id)?.massG ?? NaN;
+  const teaspoon = gramsOf('1 tsp kaolin', 'kaolin');
+
+  it.each([
+    ['6 cups baking soda\n1 tsp kaolin for every 3 cups of baking soda', 2],
+    ['6 cups baking soda\n1 tsp kaolin per cup of baking soda', 6],
+    ['6 cups baking soda\nFor every 3 cups baking soda, add 1 tsp kaolin', 2],
+    ['For every 3 cups baking soda, use 1 tsp kaolin', 1],
+    ['For every 3 cups of baking soda:\n1 tsp kaolin', 1],
+    ['2 cups baking soda\n1 cup citric acid\n1 tsp kaolin for every 3 cups', 1],
+    ['1000 g baking soda\n1 tsp kaolin for each 500 g of mix', 2],
+  ])('%s: %d times', (text, times) => {
+    expect(gramsOf(text, 'kaolin')).toBeCloseTo(times * teaspoon, 6);
+  });
+
+  it('takes the base as a line where the recipe has none yet', () => {
+    const cups = gramsOf('3 cups baking soda', 'sodium-bicarbonate');
+    expect(gramsOf('For every 3 cups baking soda: 1 cup citric', 'sodium-bicarbonate')).toBe(cups);
+  });
+
+  it('asks where it cannot be reckoned, and says what it did where it can', () => {
+    expect(read('1 g water\n1 tsp kaolin for every 3 cups of borax').unread).toMatchObject([
+      { line: 2, reason: 'no borax is in the recipe' },
+    ]);
+    expect(
+      read('6 cups baking soda\n1 tsp kaolin for every 3 cups of baking soda').remarks,
+    ).toEqual(['Line 2: 1 tsp kaolin, 2 times, by the baking soda in the recipe.']);
+  });
+});
+
 describe('writeRecipe', () => {
   it('is read back to the same grams, materials and parts', () => {
     const line = fc.record({

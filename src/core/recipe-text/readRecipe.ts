@@ -4,6 +4,7 @@ import { readHeading, readYield } from './headings';
 import { bareLine } from './lineText';
 import { USUAL_SMALL_MEASURES, type SmallMeasures } from './massOfMeasures';
 import { readLine } from './readLine';
+import { readForEvery, timesIn, timesLine, type ForEvery } from './forEvery';
 
 /** A recipe is a page, not a book. */
 export const MAX_RECIPE_LINES = 300;
@@ -45,7 +46,15 @@ export function readRecipe(
   return { ok: true, recipe: tidied(found) };
 }
 
+/** A `for every` line waits until the rest is read: it depends on it. */
+interface Waiting extends ForEvery {
+  readonly raw: string;
+  readonly number: number;
+  readonly part: Part;
+}
+
 interface Found {
+  readonly waiting: Waiting[];
   readonly parts: [main: Part, ...others: Part[]];
   readonly unread: UnreadLine[];
   readonly remarks: string[];
@@ -60,6 +69,7 @@ function collect(rawLines: readonly string[], small: SmallMeasures): Found {
     parts: [main],
     unread: [],
     remarks: [],
+    waiting: [],
     pieces: null,
     sawAmount: false,
     isEmpty: true,
@@ -71,15 +81,51 @@ function collect(rawLines: readonly string[], small: SmallMeasures): Found {
     found.isEmpty = false;
     found.pieces = readYield(notes) ?? found.pieces;
     if (text === '') return;
-    const heading = readHeading(text);
-    if (!heading) takeIngredient(found, current, raw, index + 1, small);
+    const forEvery = readForEvery(text);
+    const heading = forEvery ? null : readHeading(text);
+    if (forEvery) found.waiting.push({ ...forEvery, raw, number: index + 1, part: current });
+    else if (!heading) takeIngredient(found, current, raw, index + 1, small);
     else if (heading.kind === 'yield') found.pieces = heading.pieces;
     else if (heading.kind === 'part') {
       current = heading.partKind === 'main' ? main : newPart(heading.partKind, heading.name);
       if (current !== main) found.parts.push(current);
     }
   });
+  for (const entry of found.waiting) takeForEvery(found, entry, small);
   return found;
+}
+
+/**
+ * `1 tsp kaolin for every 3 cups of baking soda`, times as often as the recipe holds them. A base that the
+ * recipe does not hold yet is taken as a line of its own where the base stands first.
+ */
+function takeForEvery(found: Found, entry: Waiting, small: SmallMeasures): void {
+  const { each, per, raw, number, part } = entry;
+  if (each === '') return takeIngredient(found, part, per, number, small);
+  const isFirst = /^\W*for\b/i.test(raw.trim());
+  if (isFirst && !timesIn(per, part.lines, small).ok)
+    takeIngredient(found, part, per, number, small);
+  const times = timesIn(per, part.lines, small);
+  if (!times.ok) {
+    found.sawAmount = true;
+    found.unread.push({
+      id: newId(),
+      line: number,
+      text: raw.trim(),
+      reason: times.reason,
+      choices: [],
+      partId: part.id,
+    });
+    return;
+  }
+  const before = part.lines.length;
+  takeIngredient(found, part, each, number, small);
+  const line = part.lines[before];
+  if (!line) return;
+  part.lines[before] = { ...timesLine(line, times.factor), written: raw.trim() };
+  found.remarks.push(
+    `Line ${number}: ${each.trim()}, ${Number(times.factor.toFixed(2))} times, by the ${times.of.toLowerCase()} in the recipe.`,
+  );
 }
 
 function takeIngredient(

@@ -33,17 +33,56 @@ const PH_HIGH = 19;
 const STRENGTH_TOLERANCE = 1e-8;
 const PH_TOLERANCE = 1e-13;
 const COARSE_PH = 0.05;
+const NEAR_PH = 0.2;
 
 /**
  * pH of a solution by charge balance, with Davies activities.
  * At a given ionic strength the charge falls steadily with pH, so bisection finds its one zero;
- * the strength that comes out falls below the strength put in somewhere, so bisection finds that too.
- * It cannot diverge. Source: charge balance; Davies 1962; van 't Hoff.
+ * the strength that comes out falls below the strength put in somewhere: stepping from one to the other
+ * usually settles in a few steps, and bisection finds the place where it does not. It cannot diverge.
+ * Source: charge balance; Davies 1962; van 't Hoff.
  * @throws RangeError for an amount below 0 or not finite, or a temperature outside 0 to 100 °C
  * @example pure water at 25 °C: 7.00
  */
 export function solveSolution(solution: Solution): SolvedSolution {
   checkSolution(solution);
+  const stepped = byStepping(solution);
+  const { strength, status, iterations } = stepped ?? byBisection(solution);
+  const { ph, ionicStrengthMolL, acids, netMolL } = phAt(solution, strength);
+  const protons = tenTo(-ph);
+  return {
+    status,
+    ph,
+    ionicStrengthMolL,
+    formsMolL: acids.map((acid) => formsOf(acid, protons)),
+    residualMolL: netMolL(ph),
+    iterations,
+  };
+}
+
+interface FoundStrength {
+  readonly strength: number;
+  readonly status: SolvedSolution['status'];
+  readonly iterations: number;
+}
+
+const MAX_STEPS = 12;
+
+/** The strength that comes out, put in again until it stays; null where it does not settle soon. */
+function byStepping(solution: Solution): FoundStrength | null {
+  let strength = 0;
+  let hint: number | undefined;
+  for (let step = 1; step <= MAX_STEPS; step++) {
+    const { ph, ionicStrengthMolL } = phAt(solution, strength, hint);
+    if (Math.abs(ionicStrengthMolL - strength) <= STRENGTH_TOLERANCE * Math.max(1e-6, strength))
+      return { strength: ionicStrengthMolL, status: 'converged', iterations: step };
+    strength = ionicStrengthMolL;
+    hint = ph;
+  }
+  return null;
+}
+
+function byBisection(solution: Solution): FoundStrength {
   const strengthFor = (strength: number) => phAt(solution, strength).ionicStrengthMolL;
   let high = Math.max(1e-6, strengthFor(0) * 2);
   while (strengthFor(high) > high) high *= 2;
@@ -53,15 +92,7 @@ export function solveSolution(solution: Solution): SolvedSolution {
     high,
     STRENGTH_TOLERANCE * Math.max(1e-6, high),
   );
-  const { ph, ionicStrengthMolL, formsMolL, netMolL } = phAt(solution, root.x);
-  return {
-    status: root.status,
-    ph,
-    ionicStrengthMolL,
-    formsMolL,
-    residualMolL: netMolL,
-    iterations: root.iterations,
-  };
+  return { strength: root.x, status: root.status, iterations: root.iterations };
 }
 
 /** An acid with its constants for one temperature and one strength: K' of each step, activities taken in. */
@@ -70,7 +101,8 @@ interface ReadyAcid {
   readonly stepKs: readonly number[];
 }
 
-function phAt(solution: Solution, strength: number) {
+/** @param hint a pH that the zero is likely near */
+function phAt(solution: Solution, strength: number, hint?: number) {
   const log1 = log10Activity(1, strength);
   const inverseActivity = tenTo(-log1);
   const ionK = tenTo(-waterPk(solution.tempC));
@@ -87,20 +119,22 @@ function phAt(solution: Solution, strength: number) {
     for (const acid of acids) net += chargeOf(acid, protons, false);
     return net;
   };
-  const ph = neutralPh(netMolL);
+  const ph = neutralPh(netMolL, hint);
   const protons = tenTo(-ph);
   let twiceStrength = spectatorSquaredMolL + (protons + ionK / protons) * inverseActivity;
   for (const acid of acids) twiceStrength += chargeOf(acid, protons, true);
   return {
     ph,
-    netMolL: netMolL(ph),
+    netMolL,
     ionicStrengthMolL: twiceStrength / 2,
-    formsMolL: acids.map((acid) => formsOf(acid, protons)),
+    acids,
   };
 }
 
 /** The charge falls steadily from plenty of protons to plenty of hydroxide: near its zero by halving, then onto it. */
-function neutralPh(netMolL: (ph: number) => number): number {
+function neutralPh(netMolL: (ph: number) => number, hint?: number): number {
+  if (hint !== undefined && netMolL(hint - NEAR_PH) > 0 && netMolL(hint + NEAR_PH) < 0)
+    return bracketedRoot(netMolL, hint - NEAR_PH, hint + NEAR_PH, PH_TOLERANCE).x;
   let low = PH_LOW;
   let high = PH_HIGH;
   while (high - low > COARSE_PH) {

@@ -100,7 +100,8 @@ useBenchKeys({
             {{ cure.note }} Damp index to {{ cure.dampIndexAfterPct.toFixed(1) }}, free water
             {{ cure.freeWaterAfterPct.toFixed(1) }} %.
             <template v-if="cure.inAllG > cure.firstG * 1.05"
-              >Perhaps {{ formatGrams(cure.inAllG) }} g in all.</template
+              >Perhaps {{ formatGrams(cure.inAllSpread.low) }} to
+              {{ formatGrams(cure.inAllSpread.high) }} g in all.</template
             >
           </p>
         </div>
