@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { MATERIALS } from '../materials';
 import {
   PENDULAR_TO,
   corrections,
@@ -126,6 +127,35 @@ describe('dampWindow', () => {
     expect(() => dampWindow('press', 140, 0)).toThrow(/humidityPct must be 0 to 100, got 140/);
     expect(() => dampWindow('press', NaN, 0)).toThrow(/got NaN/);
   });
+});
+
+it('is null, not endless, on a grain that is next to nothing', () => {
+  const contents = [
+    { materialId: 'borax', massG: 5e-324 },
+    { materialId: 'water', massG: 1 },
+  ];
+  expect(dampReading(contents).dampIndexPct).toBeNull();
+});
+
+it('is never made less damp by more liquid', () => {
+  const liquids = MATERIALS.filter(({ isLiquid }) => isLiquid).map(({ id }) => id);
+  const entry = fc.record({
+    materialId: fc.constantFrom(...MATERIALS.map(({ id }) => id)),
+    massG: fc.oneof(fc.constant(0), fc.double({ min: 0.001, max: 900, noNaN: true })),
+  });
+  fc.assert(
+    fc.property(
+      fc.array(entry, { maxLength: 8 }),
+      fc.constantFrom(...liquids),
+      fc.double({ min: 0, max: 300, noNaN: true }),
+      (contents, materialId, massG) => {
+        const before = dampReading(contents).dampIndexPct;
+        const after = dampReading([...contents, { materialId, massG }]).dampIndexPct;
+        if (before !== null) expect(after).toBeGreaterThanOrEqual(before - 1e-9 * (1 + before));
+      },
+    ),
+    { seed: 91, numRuns: 400 },
+  );
 });
 
 describe('freeWaterBand', () => {

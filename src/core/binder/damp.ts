@@ -97,9 +97,10 @@ export function dampOf(sums: DampSums): DampReading {
   const soakedUpG = crystalWaterG + sums.powderUptakeG;
   const soakedFraction = liquidG > 0 ? Math.min(MAX_SOAKED_FRACTION, soakedUpG / liquidG) : 0;
   const totalG = liquidG + solidG;
+  const dampIndexPct = (100 * sums.bindingMl * (1 - soakedFraction)) / solidVolumeMl;
   return {
-    dampIndexPct:
-      solidVolumeMl > 0 ? (100 * sums.bindingMl * (1 - soakedFraction)) / solidVolumeMl : null,
+    // A grain too small to divide by is no mix either.
+    dampIndexPct: solidVolumeMl > 0 && dampIndexPct < Infinity ? dampIndexPct : null,
     freeWaterG,
     freeWaterPct: totalG > 0 ? (100 * freeWaterG) / totalG : 0,
     liquidG,

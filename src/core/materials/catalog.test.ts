@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { BULK_STATES, MATERIALS, SOURCES, findMaterial, materialById, searchMaterials } from '.';
+import { KNOWN_IDS } from './knowledge';
 import { comparableName } from './names';
 
 /** Ids that the evaluation contract names. */
@@ -57,6 +58,49 @@ describe('the catalog', () => {
       expect(densityGMl.sifted.value.best).toBeLessThanOrEqual(densityGMl.packed.value.best);
     },
   );
+
+  it('knows of each what a maker asks: strength, keeping, origin, where it may not go', () => {
+    expect(MATERIALS.length).toBeGreaterThanOrEqual(140);
+    expect(KNOWN_IDS.filter((id) => !findMaterial(id))).toEqual([]);
+    for (const material of MATERIALS) {
+      const { waterFraction, alcoholFraction, oilFraction, shelfLifeMonths } = material;
+      const shares = waterFraction.value + alcoholFraction.value + oilFraction.value;
+      expect(shares, material.id).toBeGreaterThanOrEqual(0);
+      expect(shares, material.id).toBeLessThanOrEqual(1 + 1e-12);
+      expect(shelfLifeMonths.value, material.id).toBeGreaterThan(0);
+      const rate = material.usualPct?.value;
+      if (rate) expect(rate.lowPct).toBeLessThan(rate.highPct);
+    }
+  });
+
+  it.each([
+    ['shea-butter', { meltingC: { value: 35 }, vegan: { value: 'yes' } }],
+    ['beeswax', { vegan: { value: 'no' } }],
+    ['borax', { notFor: { value: { uses: ['tub', 'shower'] } } }],
+    ['isopropyl-alcohol-91', { alcoholFraction: { value: 0.91 } }],
+    ['sodium-lauryl-sulfoacetate', { usualPct: { value: { lowPct: 0.6, highPct: 3 } } }],
+    ['macadamia-oil', { foodAllergen: { value: 'tree nut' } }],
+    ['wintergreen-essential-oil', { cautions: [expect.stringMatching(/aspirin/)] }],
+  ])('of %s as published or practiced', (id, known) => {
+    expect(materialById(id)).toMatchObject(known);
+  });
+
+  it.each([
+    ['acid', 8],
+    ['builder', 2],
+    ['base', 6],
+    ['salt', 7],
+    ['oil', 15],
+    ['butter', 6],
+    ['foamer', 6],
+    ['emulsifier', 4],
+    ['alcohol', 4],
+    ['scent', 32],
+  ])('has enough of %s', (role, least) => {
+    expect(MATERIALS.filter((material) => material.role === role).length).toBeGreaterThanOrEqual(
+      least,
+    );
+  });
 
   it('throws for an id nobody knows, and finds nothing for it where people ask', () => {
     expect(() => materialById('unobtainium')).toThrow(/unobtainium is not in the catalog/);

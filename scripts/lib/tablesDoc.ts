@@ -1,0 +1,205 @@
+import { ATOMIC_WEIGHTS_G_MOL } from '../../src/core/chemistry/atomicWeights';
+import { ACID_SYSTEMS } from '../../src/core/chemistry/equilibrium/acidSystems';
+import { SPECIES } from '../../src/core/chemistry/species';
+import { COLORANTS } from '../../src/core/color/colorants';
+import { MATERIALS, SOURCES, type Sourced } from '../../src/core/materials';
+import { compositionOf } from '../../src/core/scent/compositions';
+import { CONSTITUENTS } from '../../src/core/scent/constituents';
+import { MEASURE_UNITS } from '../../src/core/units';
+
+type Cell = string | number | null | undefined;
+
+/** docs/tables.md: every value of the core's tables with its source, written from the tables themselves. */
+export function tablesDoc(): string {
+  return [
+    '# Tables of the core',
+    'Written by `npm run tables` from the tables in `src/core`; a test fails when it is not current. A word after a value names its source:',
+    list(Object.entries(SOURCES).map(([id, { title }]) => `**${id}**: ${title}`)),
+    ...atomicWeights(),
+    ...species(),
+    ...acids(),
+    ...units(),
+    ...materials(),
+    ...constituents(),
+    ...compositions(),
+    ...colorants(),
+    '',
+  ].join('\n\n');
+}
+
+function atomicWeights(): string[] {
+  const rows = Object.entries(ATOMIC_WEIGHTS_G_MOL).map(([element, weight]) => [element, weight]);
+  return [
+    '## Atomic weights',
+    'g/mol. IUPAC, Standard Atomic Weights 2021, abridged.',
+    table(['element', 'g/mol'], rows),
+  ];
+}
+
+function species(): string[] {
+  return [
+    '## Reacting substances',
+    'Equivalents are protons given or taken per mole; “before gas” those a base takes before it gives any.',
+    table(
+      ['substance', 'formula', 'g/mol', 'side', 'equivalents', 'before gas', 'CO2', 'source'],
+      SPECIES.map((row) => [
+        row.name,
+        row.formula,
+        row.molarMassGMol.toFixed(3),
+        row.side,
+        row.equivalentsPerMol,
+        row.gaslessEquivalentsPerMol,
+        row.carbonDioxidePerMol,
+        row.source,
+      ]),
+    ),
+  ];
+}
+
+function acids(): string[] {
+  return [
+    '## Acids in water',
+    table(
+      ['acid', 'pKa at 25 °C', 'kJ/mol of each step', 'source'],
+      ACID_SYSTEMS.map(({ id, pKas, enthalpiesKJMol, source }) => [
+        id,
+        pKas.join(', '),
+        enthalpiesKJMol.join(', '),
+        source,
+      ]),
+    ),
+  ];
+}
+
+function units(): string[] {
+  return [
+    '## Measures',
+    'Grams of a mass, milliliters of a volume, a count of drops and squirts.',
+    table(
+      ['measure', 'kind', 'size', 'source'],
+      MEASURE_UNITS.map(({ id, kind, size, source }) => [id, kind, size, source]),
+    ),
+  ];
+}
+
+function materials(): string[] {
+  return [
+    `## Materials`,
+    `${MATERIALS.length} of them. INCI names from memory throughout. Densities in g/mL: of the grain or the liquid, and of a level measure (low, best, high); water, alcohol and oil as shares of mass; uptake in g/g; usual share of a mix in %; shelf life in months.`,
+    table(
+      [
+        'material',
+        'INCI',
+        'density',
+        'level measure',
+        'water',
+        'alcohol',
+        'oil',
+        'binds per mL',
+        'uptake',
+        'melts °C',
+        'usual %',
+        'at most %',
+        'not for',
+        'vegan',
+        'food allergen',
+        'keeps',
+      ],
+      MATERIALS.map((material) => [
+        `${material.name} (\`${material.id}\`)`,
+        material.inci,
+        said(material.trueDensityGMl),
+        material.isLiquid
+          ? null
+          : said(
+              material.densityGMl.level,
+              ({ low, best, high }) => `${short(low)}, ${short(best)}, ${short(high)}`,
+            ),
+        said(material.waterFraction),
+        said(material.alcoholFraction),
+        said(material.oilFraction),
+        said(material.bindingPerMl),
+        said(material.uptakeGPerG ?? material.waterUptakeGPerG),
+        said(material.meltingC),
+        said(material.usualPct, ({ lowPct, highPct }) => `${lowPct} to ${highPct}`),
+        said(material.usualMaxPct),
+        said(material.notFor, ({ uses, why }) => `${uses.join(', ')}: ${why}`),
+        said(material.vegan, (vegan) => vegan),
+        said(material.foodAllergen, (food) => food),
+        said(material.shelfLifeMonths),
+      ]),
+    ),
+  ];
+}
+
+function constituents(): string[] {
+  return [
+    '## Constituents of scents',
+    'Most in a rinse-off product, % by mass.',
+    table(
+      ['constituent', 'at most %', 'declared', 'source'],
+      CONSTITUENTS.map(({ name, limitPct, isDeclared, source }) => [
+        name,
+        limitPct,
+        isDeclared ? 'yes' : 'no',
+        source,
+      ]),
+    ),
+  ];
+}
+
+function compositions(): string[] {
+  const scents = MATERIALS.filter(({ role }) => role === 'scent');
+  return [
+    '## Compositions of scents',
+    'Typical shares in %, from memory of published analyses, until the supplier’s document is on file.',
+    table(
+      ['scent', 'shares'],
+      scents.map(({ id, name }) => [
+        name,
+        Object.entries(compositionOf(id) ?? {})
+          .map(([constituent, share]) => `${constituent} ${short(100 * share)}`)
+          .join(', ') || 'nothing on file',
+      ]),
+    ),
+  ];
+}
+
+function colorants(): string[] {
+  return [
+    '## Colors',
+    'K/S of the tint for each 1 % of the mix; bands in water as peak nm, width nm, absorbance of 1 g/L over 1 cm.',
+    table(
+      ['color', 'tint', 'strength', 'bands', 'source'],
+      Object.entries(COLORANTS).map(([id, { tintHex, strengthPerPct, bands, source }]) => [
+        id,
+        tintHex,
+        strengthPerPct,
+        bands
+          .map(({ peakNm, widthNm, absorbanceLGCm }) => `${peakNm}, ${widthNm}, ${absorbanceLGCm}`)
+          .join('; '),
+        source,
+      ]),
+    ),
+  ];
+}
+
+function said<T>(
+  value: Sourced<T> | null | undefined,
+  words: (value: T) => string = (one) => short(one as number),
+): string | null {
+  return value ? `${words(value.value)} (${value.source})` : null;
+}
+
+function short(value: number): string {
+  return String(Number(value.toPrecision(4)));
+}
+
+function table(head: readonly string[], rows: ReadonlyArray<readonly Cell[]>): string {
+  const line = (cells: readonly Cell[]) => `| ${cells.map((cell) => cell ?? '').join(' | ')} |`;
+  return [line(head), line(head.map(() => '---')), ...rows.map(line)].join('\n');
+}
+
+function list(items: readonly string[]): string {
+  return items.map((item) => `- ${item}`).join('\n');
+}
