@@ -255,6 +255,7 @@ function make(
 
 function correct(batch: Batch, tick: (minutes: number) => string): Batch {
   const [cure] = benchCures(batch, {
+    taughtBy: [],
     felt: 'too-dry',
     acidIn: true,
     humidityPct: 45,

@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
+import { learnedDamp } from '@/core/learning';
 import { evaluate, freezeReadings } from '@/core/evaluation';
 import { keepVersion } from '@/core/formula';
 import {
@@ -33,7 +34,14 @@ export const useBenchStore = defineStore('bench', () => {
     const kept = keepVersion(formula, now);
     if (kept !== formula) workshop.putFormula(kept);
     const { humidityPct, tub } = workshop.settings;
-    const evaluation = evaluate(kept.body, { humidityPct, tub, pieceG: plan.pieceG });
+    const { method, family } = kept.body;
+    const damp = learnedDamp(workshop.batches, { humidityPct, method, family });
+    const evaluation = evaluate(kept.body, {
+      humidityPct,
+      tub,
+      pieceG: plan.pieceG,
+      ...(damp && { learned: { damp } }),
+    });
     const started = startBatch({
       formula: kept,
       request,

@@ -1,7 +1,8 @@
 import { defineStore } from 'pinia';
 import { computed, shallowRef, watch } from 'vue';
-import { evaluate, type Evaluation } from '@/core/evaluation';
+import { evaluate, type Conditions, type Evaluation } from '@/core/evaluation';
 import { keepVersion, type FormulaBody } from '@/core/formula';
+import { learnedDamp } from '@/core/learning';
 import { USUAL_REQUEST, usualPieceG } from '@/core/scaling';
 import { nowIso } from './now';
 import { useWorkshopStore } from './workshop';
@@ -20,14 +21,27 @@ export const useDesignStore = defineStore('design', () => {
     const request = workshop.settings.requests[formula.value?.id ?? ''] ?? USUAL_REQUEST;
     return body.value ? usualPieceG(request.mold, body.value.method) : null;
   });
-  const evaluation = computed<Evaluation | null>(() =>
-    body.value
-      ? evaluate(body.value, {
-          humidityPct: workshop.settings.humidityPct,
-          tub: workshop.settings.tub,
-          pieceG: pieceG.value,
+  const method = computed(() => body.value?.method);
+  const family = computed(() => body.value?.family);
+  const humidityPct = computed(() => workshop.settings.humidityPct);
+  /** What own batches say, reckoned once for a place: a pull does not ask them anew. */
+  const damp = computed(() =>
+    method.value && family.value
+      ? learnedDamp(workshop.batches, {
+          humidityPct: humidityPct.value,
+          method: method.value,
+          family: family.value,
         })
-      : null,
+      : undefined,
+  );
+  const conditions = computed<Conditions>(() => ({
+    humidityPct: humidityPct.value,
+    tub: workshop.settings.tub,
+    pieceG: pieceG.value,
+    ...(damp.value && { learned: { damp: damp.value } }),
+  }));
+  const evaluation = computed<Evaluation | null>(() =>
+    body.value ? evaluate(body.value, conditions.value) : null,
   );
   const canUndo = computed(() => past.value.length > 0);
   const canRedo = computed(() => future.value.length > 0);
@@ -95,6 +109,7 @@ export const useDesignStore = defineStore('design', () => {
   return {
     formula,
     body,
+    conditions,
     evaluation,
     canUndo,
     canRedo,

@@ -1,4 +1,12 @@
-import { corrections, dampReading, dampWindow, type Correction, type Felt } from '../binder';
+import {
+  corrections,
+  dampReading,
+  dampWindow,
+  movedWindow,
+  type Correction,
+  type Felt,
+} from '../binder';
+import { learnedDamp } from '../learning';
 import { materialById } from '../materials';
 import { bowlContents, roomOf, type Batch } from '../records';
 import { usualOilId } from './fixes';
@@ -10,6 +18,8 @@ export interface Squeeze {
   readonly humidityPct: number;
   /** Grams of water a squirt of this maker's sprayer gives, over 0. */
   readonly gramsPerSquirt: number;
+  /** Batches that teach how damp the mix wants to be; the one at the bench does not count. */
+  readonly taughtBy: readonly Batch[];
 }
 
 /** What to add to the bowl of this batch after a squeeze, from what was really weighed and the room it is in. */
@@ -20,11 +30,14 @@ export function benchCures(batch: Batch, squeeze: Squeeze): readonly Correction[
   const oilId = usualOilId(
     contents.map(({ materialId, massG }) => ({ material: materialById(materialId), massG })),
   );
+  const { method, family } = batch.body;
+  const others = squeeze.taughtBy.filter(({ id }) => id !== batch.id);
+  const own = learnedDamp(others, { humidityPct, method, family });
   return corrections({
     ...squeeze,
     humidityPct,
     contents,
-    window: dampWindow(batch.body.method, humidityPct, settingFatFraction),
+    window: movedWindow(dampWindow(method, humidityPct, settingFatFraction), own?.estimate ?? 1),
     allowsSkinOil: batch.body.family === 'bath-bomb',
     oilId,
   });

@@ -1,6 +1,13 @@
 import { dampReading, dampWindow } from '../binder';
 import { bowlContents, countOf, roomOf, standing, weighedTotalG, type Batch } from '../records';
-import type { DampRecord, LossRecord } from './quantities';
+import {
+  DAMP_WANTED,
+  learned,
+  type DampRecord,
+  type Learned,
+  type LossRecord,
+  type Place,
+} from './quantities';
 
 /** Batches whose last squeeze after the acid was right teach how damp the mix wants to be. */
 export function dampRecordsOf(batches: readonly Batch[]): readonly DampRecord[] {
@@ -17,6 +24,12 @@ export function dampRecordsOf(batches: readonly Batch[]): readonly DampRecord[] 
       ? [{ humidityPct: room.humidityPct, method, family, overAim: dampIndexPct / aimPct }]
       : [];
   });
+}
+
+/** How damp these batches say a mix should be at a place; nothing while none speaks. */
+export function learnedDamp(batches: readonly Batch[], place: Place): Learned | undefined {
+  const records = dampRecordsOf(batches);
+  return records.length > 0 ? learned(DAMP_WANTED, records, place) : undefined;
 }
 
 /** Counted batches teach what the press loses: what was weighed against whole pieces, rejects counted in. */

@@ -25,4 +25,4 @@ export type {
   Quantity,
   SquirtRecord,
 } from './quantities';
-export { dampRecordsOf, lossRecordsOf } from './fromBatches';
+export { dampRecordsOf, learnedDamp, lossRecordsOf } from './fromBatches';

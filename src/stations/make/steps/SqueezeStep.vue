@@ -21,6 +21,7 @@ const open = computed(() => openSqueeze(props.batch, props.step.id));
 const cures = computed(() =>
   open.value
     ? benchCures(props.batch, {
+        taughtBy: workshop.batches,
         felt: open.value.felt,
         acidIn: props.step.acidIn,
         humidityPct: workshop.settings.humidityPct,

@@ -1,0 +1,87 @@
+import { describe, expect, it } from 'vitest';
+import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
+import { dampReading, dampWindow } from '../binder';
+import { keepVersion, newFormula } from '../formula';
+import { bowlContents, record, startBatch, type Batch, type NewEntry } from '../records';
+import { planScale, type ScaleRequest } from '../scaling';
+import { dampRecordsOf, learnedDamp, lossRecordsOf } from '.';
+
+const NOW = '2026-04-18T09:00:00.000Z';
+const REQUEST: ScaleRequest = {
+  want: { kind: 'total', massG: 1831.6 },
+  mold: { shape: 'sphere', diameterMm: 60 },
+  scaleStepG: 0.1,
+  lossPct: 0,
+};
+
+/** A batch of the lantern weighed as planned, and then these entries. */
+function batchWith(...entries: NewEntry[]): Batch {
+  const body = bodyFrom(LANTERN);
+  const planned = planScale(body, REQUEST);
+  if (!planned.ok) throw new Error(planned.problem.message);
+  const begun = startBatch({
+    formula: keepVersion(newFormula('Quince Lantern', body, NOW), NOW),
+    request: REQUEST,
+    plan: planned.plan,
+    readings: {} as Batch['readings'],
+    code: 'QL-001',
+    now: NOW,
+  });
+  const weighed = begun.plan.lines.map(({ lineId, materialId, targetG }): NewEntry => ({
+    kind: 'weighed',
+    lineId,
+    materialId,
+    targetG,
+    massG: targetG,
+    by: 'typed',
+  }));
+  return [...weighed, ...entries].reduce((batch, entry) => record(batch, entry, NOW), begun);
+}
+
+const ROOM: NewEntry = { kind: 'room', humidityPct: 38, tempC: 20 };
+const RIGHT: NewEntry = { kind: 'squeezed', acidIn: true, felt: 'right' };
+const DRY: NewEntry = { kind: 'squeezed', acidIn: true, felt: 'too-dry' };
+
+describe('dampRecordsOf', () => {
+  it('takes what was in the bowl when it felt right, over the shipped aim', () => {
+    const oil: NewEntry = {
+      kind: 'added',
+      materialId: 'sweet-almond-oil',
+      massG: 6,
+      squirts: null,
+      why: 'too dry',
+    };
+    const batch = batchWith(ROOM, DRY, oil, RIGHT);
+    const reading = dampReading(bowlContents(batch));
+    const { aimPct } = dampWindow('press', 38, reading.settingFatFraction);
+    expect(dampRecordsOf([batch])).toEqual([
+      {
+        humidityPct: 38,
+        method: 'press',
+        family: 'bath-bomb',
+        overAim: (reading.dampIndexPct ?? NaN) / aimPct,
+      },
+    ]);
+  });
+
+  it('learns nothing from a batch that never felt right, or without its room', () => {
+    expect(dampRecordsOf([batchWith(ROOM, DRY), batchWith(RIGHT)])).toEqual([]);
+    expect(
+      learnedDamp([batchWith(ROOM, DRY)], {
+        humidityPct: 45,
+        method: 'press',
+        family: 'bath-bomb',
+      }),
+    ).toBeUndefined();
+  });
+});
+
+describe('lossRecordsOf', () => {
+  it('holds what was weighed against the pieces, rejects counted in', () => {
+    const batch = batchWith({ kind: 'counted', pieces: 10, rejects: 2 });
+    const [loss] = lossRecordsOf([batch]);
+    expect(loss?.pressedG).toBeCloseTo(12 * batch.plan.pieceG, 9);
+    expect(loss?.weighedG).toBeGreaterThan(1800);
+    expect(lossRecordsOf([batchWith()])).toEqual([]);
+  });
+});
