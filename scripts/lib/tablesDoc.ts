@@ -85,7 +85,7 @@ function units(): string[] {
 function materials(): string[] {
   return [
     `## Materials`,
-    `${MATERIALS.length} of them. INCI names from memory throughout. Densities in g/mL: of the grain or the liquid, and of a level measure (low, best, high); water, alcohol and oil as shares of mass; uptake in g/g; usual share of a mix in %; shelf life in months.`,
+    `${MATERIALS.length} of them. INCI names from memory throughout. Densities in g/mL: of the grain or the liquid, and of a level measure (low, best, high); water, alcohol and oil as shares of mass; uptake in g/g; usual share of a mix in %; shelf life in months; price against baking soda.`,
     table(
       [
         'material',
@@ -104,6 +104,7 @@ function materials(): string[] {
         'vegan',
         'food allergen',
         'keeps',
+        'price',
       ],
       MATERIALS.map((material) => [
         `${material.name} (\`${material.id}\`)`,
@@ -127,6 +128,7 @@ function materials(): string[] {
         said(material.vegan, (vegan) => vegan),
         said(material.foodAllergen, (food) => food),
         said(material.shelfLifeMonths),
+        said(material.relativePrice),
       ]),
     ),
   ];

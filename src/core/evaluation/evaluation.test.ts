@@ -17,7 +17,14 @@ import {
   type Method,
   type Part,
 } from '../formula';
-import { USUAL_CONDITIONS, contractAnswer, evaluate, tryEvaluate, type Conditions } from '.';
+import {
+  USUAL_CONDITIONS,
+  contractAnswer,
+  evaluate,
+  gasTrace,
+  tryEvaluate,
+  type Conditions,
+} from '.';
 
 function codes(body: FormulaBody, conditions: Partial<Conditions> = {}): string[] {
   return evaluate(body, { ...USUAL_CONDITIONS, ...conditions }).findings.map(({ code }) => code);
@@ -111,6 +118,27 @@ describe('evaluate', () => {
       }),
       { seed: 17, numRuns: 60 },
     );
+  });
+});
+
+describe('gasTrace', () => {
+  it('sums to the gas of the piece, but for the moment of wetting', () => {
+    const evaluation = evaluate(bodyFrom(PLAIN), { ...USUAL_CONDITIONS, pieceG: 100 });
+    const points = gasTrace(evaluation, 100);
+    const stepS = (points[1]?.seconds ?? 0) - (points[0]?.seconds ?? 0);
+    const litersOut = points.reduce((sum, { mlPerS }) => sum + mlPerS.best * stepS, 0) / 1000;
+    const all = (evaluation.fizz.co2L * 100) / evaluation.totalG;
+    expect(litersOut).toBeLessThan(all);
+    expect(litersOut).toBeGreaterThan(all * 0.93);
+    for (const { mlPerS } of points) expect(mlPerS.low).toBeLessThanOrEqual(mlPerS.high);
+  });
+
+  it('is empty for a steamer and for what does not fizz', () => {
+    const trace = (text: string, family: Family) =>
+      gasTrace(evaluate(bodyFrom(text, family), USUAL_CONDITIONS), 50);
+    expect(trace(PLAIN, 'shower-steamer')).toEqual([]);
+    expect(trace('200 g baking soda', 'bath-bomb')).toEqual([]);
+    expect(trace(PLAIN, 'bath-bomb').length).toBeGreaterThan(50);
   });
 });
 

@@ -7,3 +7,5 @@ export { benchCures } from './benchCures';
 export { freezeReadings } from './freeze';
 export { USUAL_CONDITIONS } from './types';
 export type { Conditions, DampVerdict, Evaluation, Finding, Fix, Lasting, Severity } from './types';
+export { gasTrace } from './gasTrace';
+export type { GasPoint } from './gasTrace';

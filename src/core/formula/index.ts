@@ -43,3 +43,4 @@ export {
   tradeMass,
 } from './edit';
 export { describeVersion, hasUnkeptChanges, isBlank, keepVersion, latestVersion } from './versions';
+export { addPart, partMassG, removePart, setPartMass } from './parts';

@@ -1,7 +1,7 @@
 export { scentReading } from './load';
 export type { ScentReading } from './load';
-export { scentLimits } from './limits';
-export type { BindingLimit, ConstituentReading, ScentLimits } from './limits';
+export { limitedConstituents, scentLimits } from './limits';
+export type { BindingLimit, ConstituentReading, LimitedShare, ScentLimits } from './limits';
 export type { ScentDocument } from './documents';
 export { DECLARED_FROM_PCT, cautionedInPregnancy, declaredAllergens } from './cautions';
 export { CONSTITUENTS } from './constituents';

@@ -92,6 +92,50 @@ export function scentLimits(
   };
 }
 
+/** A limit on a blend as a sum of shares: of a constituent, or of a scent by its supplier's document. */
+export interface LimitedShare {
+  readonly name: string;
+  /** Most of it, % of the mix. */
+  readonly limitPct: number;
+  /** Grams of it in a gram of this material, 0 to 1. */
+  readonly shareOf: (materialId: string) => number;
+}
+
+/** Every limit that holds for a blend of these scents; the same rule as {@link scentLimits}. */
+export function limitedConstituents(
+  scentIds: readonly string[],
+  documents: readonly ScentDocument[] = [],
+): readonly LimitedShare[] {
+  const documentOf = new Map(documents.map((document) => [document.materialId, document]));
+  const shares = new Map(
+    scentIds.map((id) => [id, new Map(sharesOf(id, documentOf.get(id)))] as const),
+  );
+  const ids = new Set([...shares.values()].flatMap((entry) => [...entry.keys()]));
+  const byConstituent = [...ids].flatMap((id) => {
+    const { limitPct, name } = constituentById(id);
+    const bringers = [...shares].filter(([, entry]) => (entry.get(id) ?? 0) > 0);
+    const isDocumented = bringers.every(
+      ([materialId]) => (documentOf.get(materialId)?.maxPct ?? null) !== null,
+    );
+    if (limitPct === null || isDocumented) return [];
+    return [
+      { name, limitPct, shareOf: (materialId: string) => shares.get(materialId)?.get(id) ?? 0 },
+    ];
+  });
+  const byDocuments = documents.flatMap(({ materialId, maxPct }) =>
+    maxPct === null || !shares.has(materialId)
+      ? []
+      : [
+          {
+            name: materialById(materialId).name,
+            limitPct: maxPct,
+            shareOf: (id: string) => (id === materialId ? 1 : 0),
+          },
+        ],
+  );
+  return [...byConstituent, ...byDocuments];
+}
+
 /** Shares of a scent's constituents, 0 to 1; the document's vanillin goes before the shipped one. */
 function sharesOf(
   materialId: string,

@@ -3,6 +3,7 @@ import { CAUTION_BY_TRAIT } from './cautions';
 import { SHELF_LIFE_BY_ID, SHELF_LIFE_BY_ROLE } from './keeping';
 import { FOOD_ALLERGEN, VEGAN, VEGAN_USUALLY } from './origin';
 import { ALCOHOL_FRACTION, ALL_OIL, MELTING_C, NO_ALCOHOL, NO_OIL, OIL_FRACTION } from './physical';
+import { PRICE_BY_ID, PRICE_BY_ROLE } from './prices';
 import { RATE_BY_ID, RATE_BY_ROLE } from './rates';
 import { NOT_FOR } from './restrictions';
 
@@ -22,6 +23,7 @@ export function knowledgeOf(row: MaterialRow) {
     vegan: VEGAN[row.id] ?? VEGAN_USUALLY,
     foodAllergen: FOOD_ALLERGEN[row.id] ?? null,
     shelfLifeMonths: SHELF_LIFE_BY_ID[row.id] ?? SHELF_LIFE_BY_ROLE[row.role],
+    relativePrice: PRICE_BY_ID[row.id] ?? PRICE_BY_ROLE[row.role],
     cautions: row.traits.flatMap((trait) => CAUTION_BY_TRAIT[trait] ?? []),
   };
 }
@@ -38,4 +40,5 @@ export const KNOWN_IDS: readonly string[] = [
   VEGAN,
   FOOD_ALLERGEN,
   SHELF_LIFE_BY_ID,
+  PRICE_BY_ID,
 ].flatMap((table) => Object.keys(table));

@@ -16,10 +16,11 @@ export const RATE_BY_ROLE: Readonly<Partial<Record<Role, Sourced<UsualRate>>>> =
   clay: practice({ lowPct: 0.5, highPct: 4 }),
   milk: practice({ lowPct: 0.5, highPct: 2.5 }),
   foamer: practice({ lowPct: 0.6, highPct: 3 }),
+  salt: practice({ lowPct: 1, highPct: 12 }),
   botanical: model({ lowPct: 0.05, highPct: 2 }),
 };
 
-/** By material, where it differs from its role. Salts are a matter of family and stand in the findings. */
+/** By material, where it differs from its role. */
 export const RATE_BY_ID: Readonly<Record<string, Sourced<UsualRate>>> = {
   'potassium-bitartrate': practice({ lowPct: 1, highPct: 6 }),
   'colloidal-oatmeal': model({ lowPct: 0.5, highPct: 5 }),

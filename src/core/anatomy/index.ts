@@ -1,0 +1,2 @@
+export { anatomyOf, embedMassG } from './anatomy';
+export type { Anatomy, AnatomyPart, ShellLayer } from './anatomy';

@@ -1,0 +1,4 @@
+export { rebalance } from './rebalance';
+export type { LineChange, RebalanceResult } from './rebalance';
+export { NO_WISHES, WISHES } from './wishes';
+export type { WishId, Wishes } from './wishes';

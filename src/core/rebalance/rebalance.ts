@@ -1,0 +1,162 @@
+import { evaluate, type Conditions, type Evaluation } from '../evaluation';
+import { addLine, lineById, setLineMass, totalMassG, type FormulaBody } from '../formula';
+import { exactly } from '../units';
+import { leastChange, smallestClash } from './program';
+import { variablesOf, type Variable } from './variables';
+import { aimedWindow, linearWishes, type Question } from './windows';
+import type { Wishes } from './wishes';
+import { phraseOf } from './words';
+
+/** One line that would change. */
+export interface LineChange {
+  /** Null for a material that comes in. */
+  readonly lineId: string | null;
+  readonly materialId: string;
+  readonly fromG: number;
+  readonly toG: number;
+}
+
+export type RebalanceResult =
+  | { readonly status: 'nothing-to-weigh' }
+  /** Every window and wish is met as it stands. */
+  | { readonly status: 'already' }
+  | {
+      readonly status: 'changed';
+      readonly body: FormulaBody;
+      readonly changes: readonly LineChange[];
+      /** What the wishes could not be brought to, in words; empty when all is met. */
+      readonly missed: readonly string[];
+    }
+  /** Phrases of the smallest set of wishes, windows and locks that cannot hold together. */
+  | { readonly status: 'clash'; readonly between: readonly string[] };
+
+const PASSES = 8;
+const ROUND_G = 0.1;
+const FINE_ROUND_G = 0.01;
+/** How near the damp index has to come to its window, index points. */
+const DAMP_WITHIN = 0.02;
+const LONGER_BY = 1.22;
+
+/**
+ * The smallest change of a formula that meets every window and every wish: minimize the squared relative change
+ * of each line, windows and wishes linear in grams, locked lines held; the damp index is straightened anew at
+ * each pass until the readings themselves are met. Scent and color change last.
+ * Source: Goldfarb and Idnani 1983 for the program; windows as in the readings.
+ */
+export function rebalance(
+  body: FormulaBody,
+  conditions: Conditions,
+  wishes: Wishes,
+): RebalanceResult {
+  const totalG = totalMassG(body);
+  if (!(totalG > 0)) return { status: 'nothing-to-weigh' };
+  const evaluation = evaluate(body, conditions);
+  const variables = variablesOf(body, totalG, wishes.ids);
+  const start = startOf(variables, totalG, wishes.totalG);
+  const scale = variables.map(({ scaleG }) => scaleG);
+  let question: Question = {
+    body,
+    evaluation,
+    variables,
+    wishes,
+    totalG,
+    documents: conditions.scentDocuments ?? [],
+    at: start,
+    stretch: 1,
+  };
+  let x = start;
+  for (let pass = 0; pass < PASSES; pass++) {
+    const rows = linearWishes(question);
+    const solved = leastChange(start, scale, rows);
+    if (solved.status === 'infeasible')
+      return {
+        status: 'clash',
+        between: smallestClash(start, scale, rows).map((group) => phraseOf(group, question)),
+      };
+    x = solved.x;
+    const after = evaluate(bodyWith(body, variables, x), conditions);
+    const gain = fizzGain(evaluation, after);
+    if (isMet(after, question) && (!wishes.ids.includes('longer-fizz') || gain >= LONGER_BY)) break;
+    question = { ...question, at: x, stretch: stretched(question, gain) };
+  }
+  const rounded = x.map((massG, i) =>
+    variables[i]?.isLocked ? (variables[i]?.massG ?? massG) : roundG(massG),
+  );
+  const changes = changesOf(variables, rounded);
+  if (changes.length === 0) return { status: 'already' };
+  const next = bodyWith(body, variables, rounded);
+  return { status: 'changed', body: next, changes, missed: missedBy(next, question, conditions) };
+}
+
+/** A wish for another total first scales everything: that alone is no change of the formula. */
+function startOf(
+  variables: readonly Variable[],
+  totalG: number,
+  wantedG: number | null,
+): readonly number[] {
+  const factor = (wantedG ?? totalG) / totalG;
+  return variables.map(({ massG, isLocked }) => (isLocked ? massG : massG * factor));
+}
+
+function isMet({ binder }: Evaluation, { wishes }: Question): boolean {
+  const index = binder.dampIndexPct;
+  if (index === null) return true;
+  const { lowPct, highPct } = aimedWindow(binder.window, wishes);
+  return index >= lowPct - DAMP_WITHIN && index <= highPct + DAMP_WITHIN;
+}
+
+function fizzGain(before: Evaluation, after: Evaluation): number {
+  const [was, is] = [before.lasting?.speedMmS.best, after.lasting?.speedMmS.best];
+  return was !== undefined && is !== undefined ? was / is : LONGER_BY;
+}
+
+/** Asks for more where the model bends away from its straight line. */
+function stretched({ stretch, wishes }: Question, gain: number): number {
+  return wishes.ids.includes('longer-fizz') && gain < LONGER_BY ? stretch * 1.15 : stretch;
+}
+
+function missedBy(next: FormulaBody, question: Question, conditions: Conditions): string[] {
+  const after = evaluate(next, conditions);
+  const { wishes, evaluation } = question;
+  const missesDamp = !isMet(after, question) && after.binder.verdict !== 'in-window';
+  const missesFizz =
+    wishes.ids.includes('longer-fizz') && fizzGain(evaluation, after) < LONGER_BY - 0.02;
+  return [
+    ...(missesDamp ? [phraseOf('damp', question)] : []),
+    ...(missesFizz ? [phraseOf('longer-fizz', question)] : []),
+  ];
+}
+
+function bodyWith(
+  body: FormulaBody,
+  variables: readonly Variable[],
+  x: readonly number[],
+): FormulaBody {
+  const mainId = body.parts[0]?.id ?? '';
+  return variables.reduce((current, { lineId, material }, i) => {
+    const massG = x[i] ?? 0;
+    if (lineId === null)
+      return massG >= ROUND_G ? addLine(current, mainId, material.id, exactly(massG)) : current;
+    return lineById(current, lineId).massG === massG
+      ? current
+      : setLineMass(current, lineId, massG);
+  }, body);
+}
+
+function changesOf(variables: readonly Variable[], x: readonly number[]): readonly LineChange[] {
+  return variables.flatMap(({ lineId, material, massG: fromG }, i) => {
+    const toG = x[i] ?? 0;
+    const isWorth = Math.abs(toG - fromG) >= (lineId === null ? ROUND_G : leastStepG(fromG));
+    return isWorth ? [{ lineId, materialId: material.id, fromG, toG }] : [];
+  });
+}
+
+/** A change smaller than a scale can show is none. */
+function leastStepG(massG: number): number {
+  return massG >= 10 ? ROUND_G : FINE_ROUND_G;
+}
+
+function roundG(massG: number): number {
+  const step = leastStepG(massG);
+  return Number((Math.round(massG / step) * step).toFixed(2));
+}

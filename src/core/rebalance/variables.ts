@@ -1,0 +1,77 @@
+import type { FormulaBody, Line } from '../formula';
+import { materialById, type Material } from '../materials';
+import type { WishId } from './wishes';
+
+/** One amount that may change: a line of the formula, or a material that might come in. */
+export interface Variable {
+  /** Null for a material that is not in the formula yet. */
+  readonly lineId: string | null;
+  readonly material: Material;
+  readonly massG: number;
+  readonly isMain: boolean;
+  readonly isLocked: boolean;
+  /** What a change of it is measured by, grams. */
+  readonly scaleG: number;
+}
+
+/** A trace weighs as much as this share of the mix when its change is measured. */
+const LEAST_SCALE = 0.004;
+/** Scent and color are kept if at all possible: a change of theirs counts as so many times larger. */
+const KEPT_FACTOR = 8;
+
+/** Materials worth trying when the formula has none of their kind. */
+const CANDIDATES: Readonly<Partial<Record<WishId, readonly string[]>>> = {
+  'longer-fizz': ['cornstarch', 'kaolin', 'sea-salt'],
+  harder: ['kaolin', 'potassium-bitartrate'],
+  'more-foam': ['sodium-lauryl-sulfoacetate'],
+};
+
+/** Every line, and what the wishes and windows may have to bring in. */
+export function variablesOf(
+  body: FormulaBody,
+  totalG: number,
+  wishIds: readonly WishId[],
+): readonly Variable[] {
+  const lines = body.parts.flatMap((part, i) =>
+    part.lines.map((line) => variableOf(line, i === 0, totalG)),
+  );
+  const present = new Set(lines.map(({ material }) => material.id));
+  const hasRole = (role: string) => lines.some(({ material }) => material.role === role);
+  const forSkinOil = body.family === 'bath-bomb' && body.method !== 'loose';
+  const wanted = [
+    ...(hasRole('base') ? [] : ['sodium-bicarbonate']),
+    ...(hasRole('acid') ? [] : ['citric-acid']),
+    ...(hasRole('starch') ? [] : ['cornstarch']),
+    ...(forSkinOil && !hasRole('oil') ? ['sweet-almond-oil'] : []),
+    ...(forSkinOil && !hasRole('emulsifier') ? ['polysorbate-80'] : []),
+    ...(!forSkinOil && body.method !== 'loose' && !hasRole('alcohol')
+      ? ['isopropyl-alcohol-99']
+      : []),
+    ...wishIds.flatMap((id) => CANDIDATES[id] ?? []),
+  ];
+  const candidates = [...new Set(wanted)]
+    .filter((id) => !present.has(id))
+    .map((id) => ({
+      lineId: null,
+      material: materialById(id),
+      massG: 0,
+      isMain: true,
+      isLocked: false,
+      scaleG: LEAST_SCALE * totalG,
+    }));
+  return [...lines, ...candidates];
+}
+
+function variableOf(line: Line, isMain: boolean, totalG: number): Variable {
+  const material = materialById(line.materialId);
+  const isKept = material.role === 'scent' || material.role === 'color';
+  const scaleG = Math.max(line.massG, LEAST_SCALE * totalG);
+  return {
+    lineId: line.id,
+    material,
+    massG: line.massG,
+    isMain,
+    isLocked: line.locked,
+    scaleG: isKept ? scaleG / KEPT_FACTOR : scaleG,
+  };
+}
