@@ -40,6 +40,7 @@ export const useBenchStore = defineStore('bench', () => {
       humidityPct,
       tub,
       pieceG: plan.pieceG,
+      scentDocuments: workshop.settings.scentDocuments,
       ...(damp && { learned: { damp } }),
     });
     const started = startBatch({

@@ -16,11 +16,11 @@ export const useDesignStore = defineStore('design', () => {
 
   const formula = computed(() => workshop.formulaInHand);
   const body = computed(() => formula.value?.body ?? null);
-  /** A piece of the mold last asked for, or of the usual one. */
-  const pieceG = computed(() => {
-    const request = workshop.settings.requests[formula.value?.id ?? ''] ?? USUAL_REQUEST;
-    return body.value ? usualPieceG(request.mold, body.value.method) : null;
-  });
+  /** The mold last asked for, or the usual one. */
+  const mold = computed(
+    () => (workshop.settings.requests[formula.value?.id ?? ''] ?? USUAL_REQUEST).mold,
+  );
+  const pieceG = computed(() => (body.value ? usualPieceG(mold.value, body.value.method) : null));
   const method = computed(() => body.value?.method);
   const family = computed(() => body.value?.family);
   const humidityPct = computed(() => workshop.settings.humidityPct);
@@ -38,6 +38,7 @@ export const useDesignStore = defineStore('design', () => {
     humidityPct: humidityPct.value,
     tub: workshop.settings.tub,
     pieceG: pieceG.value,
+    scentDocuments: workshop.settings.scentDocuments,
     ...(damp.value && { learned: { damp: damp.value } }),
   }));
   const evaluation = computed<Evaluation | null>(() =>
@@ -109,6 +110,8 @@ export const useDesignStore = defineStore('design', () => {
   return {
     formula,
     body,
+    mold,
+    pieceG,
     conditions,
     evaluation,
     canUndo,

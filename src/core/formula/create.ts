@@ -51,6 +51,7 @@ export function newFormula(name: string, body: FormulaBody, now: string): Formul
     origin: 'own',
     createdAt: now,
     changedAt: now,
+    archivedAt: null,
     body,
     versions: [],
   };

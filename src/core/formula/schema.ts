@@ -55,6 +55,8 @@ export const formulaBodySchema = z.object({
 export const formulaVersionSchema = z.object({
   number: z.int().min(1),
   keptAt: z.iso.datetime({ offset: true }),
+  /** What the maker calls it; empty for its number alone. */
+  name: z.string().max(80),
   body: formulaBodySchema,
 });
 
@@ -64,6 +66,8 @@ export const formulaSchema = z.object({
   origin: z.enum(ORIGINS),
   createdAt: z.iso.datetime({ offset: true }),
   changedAt: z.iso.datetime({ offset: true }),
+  /** Laid away: kept, but off the shelf. */
+  archivedAt: z.iso.datetime({ offset: true }).nullable(),
   body: formulaBodySchema,
   versions: z.array(formulaVersionSchema),
 });

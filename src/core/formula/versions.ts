@@ -14,13 +14,13 @@ export function hasUnkeptChanges(formula: Formula): boolean {
 }
 
 /** Keeps the working body as the next version; returns the formula unchanged when nothing changed. @param now ISO 8601 */
-export function keepVersion(formula: Formula, now: string): Formula {
+export function keepVersion(formula: Formula, now: string, name = ''): Formula {
   if (!hasUnkeptChanges(formula)) return formula;
   const number = (latestVersion(formula)?.number ?? 0) + 1;
   return {
     ...formula,
     changedAt: now,
-    versions: [...formula.versions, { number, keptAt: now, body: formula.body }],
+    versions: [...formula.versions, { number, keptAt: now, name, body: formula.body }],
   };
 }
 

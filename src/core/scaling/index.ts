@@ -1,4 +1,4 @@
-export { MOLD_WORDS, describeMold, moldSchema, moldVolumeMl } from './molds';
+export { MOLD_WORDS, describeMold, moldSchema, moldVolumeMl, sideView } from './molds';
 export type { Mold, MoldShape } from './molds';
 export { packedDensityGMl } from './packedDensity';
 export { USUAL_REQUEST, planScale, scaleRequestSchema, usualPieceG } from './plan';

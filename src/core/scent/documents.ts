@@ -1,12 +1,16 @@
+import { z } from 'zod';
+
 /** What a supplier's document says of one scent; null where it says nothing. */
-export interface ScentDocument {
-  readonly materialId: string;
+export const scentDocumentSchema = z.object({
+  materialId: z.string().min(1),
   /** Most of this scent in a rinse-off product, % by mass, over 0 to 100. */
-  readonly maxPct: number | null;
-  /** Vanillin in the scent, % by mass, 0 to 100. */
-  readonly vanillinPct: number | null;
+  maxPct: z.number().min(0.0001).max(100).nullable(),
+  /** Vanillin in the scent, % by mass. */
+  vanillinPct: z.number().min(0).max(100).nullable(),
   /** Closed-cup flash point, °C. */
-  readonly flashPointC: number | null;
+  flashPointC: z.number().min(-50).max(400).nullable(),
   /** Day of the document, ISO 8601. */
-  readonly dated: string;
-}
+  dated: z.iso.date(),
+});
+
+export type ScentDocument = Readonly<z.infer<typeof scentDocumentSchema>>;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { scaleRequestSchema } from '../scaling';
+import { scentDocumentSchema } from '../scent';
 
 /** What is true of this workshop: its room, its scale, its sprayer and its dropper. */
 export const settingsSchema = z.object({
@@ -21,6 +22,8 @@ export const settingsSchema = z.object({
   formulaInHandId: z.uuid().nullable(),
   batchInHandId: z.uuid().nullable(),
   look: z.enum(['as the system', 'light', 'dark']),
+  /** What suppliers' documents say of scents. */
+  scentDocuments: z.array(scentDocumentSchema).max(500),
   /** The last plan asked for, by formula, so that Scale opens where it was left. */
   requests: z.record(z.string(), scaleRequestSchema),
 });
@@ -40,5 +43,6 @@ export const USUAL_SETTINGS: Settings = {
   formulaInHandId: null,
   batchInHandId: null,
   look: 'as the system',
+  scentDocuments: [],
   requests: {},
 };

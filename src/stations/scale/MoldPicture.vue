@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3-scale';
 import { computed } from 'vue';
-import { describeMold, moldVolumeMl, type Mold } from '@/core/scaling';
+import { describeMold, moldVolumeMl, sideView, type Mold } from '@/core/scaling';
 import { formatFixed, formatGrams } from '@/ui/format';
-import { sideView } from './molds';
 
 /** The piece seen from the side, to scale against a 50 mm rule. */
 const props = defineProps<{

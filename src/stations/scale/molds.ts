@@ -17,21 +17,3 @@ export function moldOfShape(shape: MoldShape, before: Mold): Mold {
       return { shape, volumeMl: 100 };
   }
 }
-
-/** Outline of a mold seen from the side, in mm; an own volume is shown as the cube that holds as much. */
-export function sideView(mold: Mold): { readonly widthMm: number; readonly heightMm: number } {
-  switch (mold.shape) {
-    case 'sphere':
-      return { widthMm: mold.diameterMm, heightMm: mold.diameterMm };
-    case 'half-sphere':
-      return { widthMm: mold.diameterMm, heightMm: mold.diameterMm / 2 };
-    case 'cylinder':
-      return { widthMm: mold.diameterMm, heightMm: mold.heightMm };
-    case 'box':
-      return { widthMm: mold.lengthMm, heightMm: mold.heightMm };
-    case 'own-volume': {
-      const sideMm = Math.cbrt(mold.volumeMl * 1000);
-      return { widthMm: sideMm, heightMm: sideMm };
-    }
-  }
-}

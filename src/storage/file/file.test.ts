@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addMass, emptyBody, keepVersion, newFormula } from '@/core/formula';
 import {
+  FORMAT_VERSION,
   MAX_FILE_BYTES,
   migrate,
   previewImport,
@@ -12,6 +13,7 @@ import {
   writeWorkshopFile,
   type WorkshopFile,
 } from '.';
+import { MIGRATIONS } from './migrations';
 
 const NOW = '2026-04-18T10:00:00.000+02:00';
 const SAMPLE = readFileSync(
@@ -75,9 +77,9 @@ describe('a file that is refused', () => {
     ['without a version', '{"format":"rovack-workshop"}', 'damaged', /format version/],
     [
       'from a newer release',
-      SAMPLE.replace('"formatVersion": 1', '"formatVersion": 7'),
+      SAMPLE.replace('"formatVersion": 2', '"formatVersion": 7'),
       'newer',
-      /format version 7; this Rovack reads up to 1/,
+      /format version 7; this Rovack reads up to 2/,
     ],
     [
       'with a broken record',
@@ -125,6 +127,30 @@ describe('migrations', () => {
       b: true,
     });
     expect(migrate({ formatVersion: 2 }, 2, migrations)).toEqual({ formatVersion: 3, b: false });
+  });
+
+  it('open a file of format 1: nothing lost, what is new begins empty', () => {
+    const old = readFileSync(
+      new URL('../../../tests/fixtures/workshop-format-1.rovack.json', import.meta.url),
+      'utf8',
+    );
+    const before = JSON.parse(old);
+    const { formulas, batches, settings } = opened(old);
+    expect(batches).toEqual(before.batches);
+    expect(settings).toEqual({ ...before.settings, scentDocuments: [] });
+    expect(formulas).toEqual(
+      before.formulas.map((formula: { versions: object[] }) => ({
+        ...formula,
+        archivedAt: null,
+        versions: formula.versions.map((version) => ({ ...version, name: '' })),
+      })),
+    );
+  });
+
+  it('lead from every format there was to this one', () => {
+    expect(MIGRATIONS.map(({ from }) => from)).toEqual(
+      Array.from({ length: FORMAT_VERSION - 1 }, (_, i) => i + 1),
+    );
   });
 });
 

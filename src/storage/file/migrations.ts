@@ -1,3 +1,5 @@
+import { formulaTo2, settingsTo2 } from '../upgrades';
+
 /** Turns a file of one format version into the next; pure, on plain JSON. */
 export interface Migration {
   /** The version it starts from; its result is `from + 1`. */
@@ -6,8 +8,26 @@ export interface Migration {
   readonly upgrade: (file: Readonly<Record<string, unknown>>) => Record<string, unknown>;
 }
 
-/** In order. Version 1 is the first, so there is none yet. */
-export const MIGRATIONS: readonly Migration[] = [];
+/** In order; each is tested from a file of the release it starts from. */
+export const MIGRATIONS: readonly Migration[] = [
+  {
+    from: 1,
+    name: 'archive, names of versions, scent documents',
+    upgrade: (file) => ({
+      ...file,
+      ...(Array.isArray(file.formulas) && {
+        formulas: file.formulas.map((formula) =>
+          isRecord(formula) ? formulaTo2(formula) : formula,
+        ),
+      }),
+      ...(isRecord(file.settings) && { settings: settingsTo2(file.settings) }),
+    }),
+  },
+];
+
+function isRecord(value: unknown): value is Record<string, unknown> {
+  return typeof value === 'object' && value !== null;
+}
 
 /** Runs every migration from the file's version up, each once. */
 export function migrate(

@@ -4,7 +4,7 @@ import { batchSchema } from '@/core/records';
 import { settingsSchema } from '@/core/workshop';
 
 /** Raised by one with every change of the stored shapes; each raise comes with a migration. */
-export const FORMAT_VERSION = 1;
+export const FORMAT_VERSION = 2;
 export const FORMAT_NAME = 'rovack-workshop';
 
 export const workshopFileSchema = z.object({

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import { scaleLinear } from 'd3-scale';
+import { area, line } from 'd3-shape';
+import { computed } from 'vue';
+import type { GasPoint } from '@/core/evaluation';
+import { formatFixed } from '@/ui/format';
+
+/** Forecast flow of gas over time, with its band. */
+const props = defineProps<{ points: readonly GasPoint[] }>();
+
+const WIDTH = 320;
+const HEIGHT = 128;
+const FLOOR = HEIGHT - 20;
+const LEFT = 6;
+const MINUTE_S = 60;
+
+const lastS = computed(() => props.points.at(-1)?.seconds ?? 1);
+const mostMl = computed(() => Math.max(...props.points.map(({ mlPerS }) => mlPerS.high)));
+const x = computed(() => scaleLinear([0, lastS.value], [LEFT, WIDTH - 14]));
+const y = computed(() => scaleLinear([0, mostMl.value], [FLOOR, 16]));
+const inMinutes = computed(() => lastS.value > 2 * MINUTE_S);
+const ticks = computed(() =>
+  (inMinutes.value
+    ? scaleLinear([0, lastS.value / MINUTE_S], [0, 1]).ticks(5)
+    : scaleLinear([0, lastS.value], [0, 1]).ticks(5)
+  )
+    .filter((tick) => Number.isInteger(tick))
+    .map((tick) => ({ at: x.value(inMinutes.value ? tick * MINUTE_S : tick), label: tick })),
+);
+const band = computed(
+  () =>
+    area<GasPoint>(
+      ({ seconds }) => x.value(seconds),
+      ({ mlPerS }) => y.value(mlPerS.low),
+      ({ mlPerS }) => y.value(mlPerS.high),
+    )([...props.points]) ?? '',
+);
+const best = computed(
+  () =>
+    line<GasPoint>(
+      ({ seconds }) => x.value(seconds),
+      ({ mlPerS }) => y.value(mlPerS.best),
+    )([...props.points]) ?? '',
+);
+const peak = computed(() => Math.max(...props.points.map(({ mlPerS }) => mlPerS.best)));
+</script>
+
+<template>
+  <svg
+    class="trace"
+    :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+    role="img"
+    :aria-label="`Gas over time: at most ${formatFixed(peak, 0)} mL a second, all gone after ${formatFixed(lastS / MINUTE_S, 1)} minutes at the latest`"
+  >
+    <path :d="band" class="band" />
+    <path :d="best" class="best" />
+    <path :d="`M${LEFT} 8V${FLOOR}H${WIDTH - 8}`" class="axis" />
+    <g v-for="tick in ticks" :key="tick.label">
+      <path :d="`M${tick.at} ${FLOOR}v4`" class="axis" />
+      <text :x="tick.at" :y="HEIGHT - 3" text-anchor="middle">{{ tick.label }}</text>
+    </g>
+    <text :x="WIDTH - 8" :y="FLOOR - 6" text-anchor="end">{{ inMinutes ? 'min' : 's' }}</text>
+    <text :x="LEFT + 8" y="14">mL of gas a second, {{ formatFixed(peak, 0) }} at most</text>
+  </svg>
+</template>
+
+<style scoped>
+.trace {
+  display: block;
+  width: 100%;
+  max-width: 340px;
+}
+.band {
+  fill: var(--verdigris-soft);
+  opacity: 0.65;
+}
+.best {
+  fill: none;
+  stroke: var(--verdigris);
+  stroke-width: 2.2;
+}
+.axis {
+  fill: none;
+  stroke: var(--mid);
+}
+text {
+  fill: var(--mid);
+  font-size: 12px;
+}
+</style>

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { anatomyOf } from '@/core/anatomy';
+import { gasTrace, type Evaluation } from '@/core/evaluation';
+import { setPartMass, totalMassG, type FormulaBody } from '@/core/formula';
+import { useDesignStore } from '@/stores/design';
+import TintSwatches from '../TintSwatches.vue';
+import FizzTrace from './FizzTrace.vue';
+import PieceCut from './PieceCut.vue';
+import { surfaceSentence, traceSentence } from './pieceWords';
+
+const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
+const design = useDesignStore();
+
+const anatomy = computed(() => anatomyOf(props.body, design.mold));
+const trace = computed(() => gasTrace(props.evaluation, design.pieceG ?? 0));
+
+/** The embed of one piece is so many grams: the part follows, the main mix makes room. */
+function resizeEmbed(massG: number, isDone: boolean): void {
+  const { embed, pieceG } = anatomy.value ?? {};
+  if (!embed || !pieceG) return;
+  const partG = (massG / pieceG) * totalMassG(props.body);
+  const next = setPartMass(props.body, embed.partId, partG);
+  if (isDone) design.change(next);
+  else design.pull(next);
+}
+</script>
+
+<template>
+  <section aria-label="The piece, cut open">
+    <h2>The piece, cut open</h2>
+    <p v-if="!anatomy" class="quiet">Nothing weighs anything yet.</p>
+    <template v-else>
+      <PieceCut
+        :anatomy="anatomy"
+        @embed="(massG) => resizeEmbed(massG, false)"
+        @step="(massG) => resizeEmbed(massG, true)"
+        @end="design.endPull"
+      />
+      <p class="tints">
+        <TintSwatches v-if="evaluation.color" v-bind="evaluation.color" />
+      </p>
+    </template>
+  </section>
+  <section v-if="evaluation.lasting" class="fizz" aria-label="The fizz, minute by minute">
+    <h2>
+      {{
+        evaluation.lasting.kind === 'showered' ? 'Under the shower' : 'The fizz, minute by minute'
+      }}
+    </h2>
+    <p class="quiet small">{{ traceSentence(evaluation, design.conditions.tub.tempC) }}</p>
+    <FizzTrace v-if="trace.length" :points="trace" />
+    <p v-if="evaluation.surface" class="small">
+      {{ surfaceSentence(evaluation.surface, body.family) }}
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.fizz {
+  margin-top: 18px;
+}
+.small {
+  margin: 2px 0 4px;
+  font-size: 14px;
+}
+.tints {
+  margin: 6px 0 0;
+}
+</style>

@@ -1,0 +1,228 @@
+<script setup lang="ts">
+import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
+import type { Evaluation } from '@/core/evaluation';
+import { totalMassG, type FormulaBody } from '@/core/formula';
+import { materialById } from '@/core/materials';
+import { WISHES, type RebalanceResult, type WishId } from '@/core/rebalance';
+import { useDesignStore } from '@/stores/design';
+import { formatGrams } from '@/ui/format';
+import NumberField from '@/ui/NumberField.vue';
+import { startRebalance, type RebalanceRun } from '@/workers/startRebalance';
+
+const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
+const design = useDesignStore();
+
+/** Work that takes longer than this says so and can be stopped, ms. */
+const SAYS_SO_AFTER_MS = 300;
+
+const wishIds = ref<WishId[]>([]);
+const asksRatio = ref(false);
+const ratio = ref(1.5);
+const asksTotal = ref(false);
+const totalG = ref(1000);
+const result = shallowRef<RebalanceResult | null>(null);
+const isSlow = ref(false);
+const problem = ref('');
+let run: RebalanceRun | null = null;
+let slowTimer: ReturnType<typeof setTimeout> | undefined;
+let latest = 0;
+
+const wishes = computed(() => ({
+  ids: [...wishIds.value],
+  ratio: asksRatio.value ? ratio.value : null,
+  totalG: asksTotal.value ? totalG.value : null,
+}));
+
+watch(() => props.body, leave);
+onScopeDispose(stop);
+
+async function find(): Promise<void> {
+  const asked = ++latest;
+  result.value = null;
+  problem.value = '';
+  slowTimer = setTimeout(() => (isSlow.value = true), SAYS_SO_AFTER_MS);
+  try {
+    run = startRebalance(props.body, { ...design.conditions }, wishes.value);
+    const found = await run.result;
+    if (asked === latest) result.value = found;
+  } catch (error) {
+    problem.value = error instanceof Error ? error.message : String(error);
+  } finally {
+    if (asked === latest) settled();
+  }
+}
+
+function settled(): void {
+  clearTimeout(slowTimer);
+  isSlow.value = false;
+  run = null;
+}
+
+function stop(): void {
+  latest++;
+  run?.cancel();
+  settled();
+}
+
+function leave(): void {
+  latest++;
+  result.value = null;
+  settled();
+}
+
+function take(): void {
+  if (result.value?.status === 'changed') design.change(result.value.body);
+}
+
+function change(fromG: number, toG: number): string {
+  const difference = toG - fromG;
+  return `${difference > 0 ? '+' : '−'} ${formatGrams(Math.abs(difference))}`;
+}
+</script>
+
+<template>
+  <section aria-label="Rebalance">
+    <h2>Rebalance</h2>
+    <p class="quiet small">
+      The smallest change that meets every window. Locked lines hold; scent and color move last.
+    </p>
+    <form @submit.prevent="find">
+      <fieldset>
+        <legend>And make it</legend>
+        <label v-for="entry in WISHES" :key="entry.id" class="wish">
+          <input v-model="wishIds" type="checkbox" :value="entry.id" />
+          <span
+            >{{ entry.word.replace(/^an? /, '') }} <span class="quiet">{{ entry.does }}</span></span
+          >
+        </label>
+        <label class="wish">
+          <input v-model="asksRatio" type="checkbox" /> <span>with soda to acid at</span>
+        </label>
+        <NumberField
+          v-if="asksRatio"
+          v-model="ratio"
+          label="Soda to acid"
+          :min="0.5"
+          :max="6"
+          class="field"
+        />
+        <label class="wish">
+          <input v-model="asksTotal" type="checkbox" /> <span>with a total of</span>
+        </label>
+        <NumberField
+          v-if="asksTotal"
+          v-model="totalG"
+          label="Total, g"
+          :min="1"
+          :max="1000000"
+          class="field"
+        />
+      </fieldset>
+      <v-btn type="submit" variant="flat">Find the smallest change</v-btn>
+    </form>
+    <p v-if="isSlow" role="status" class="slow">
+      Still looking. <v-btn variant="text" @click="stop">Stop</v-btn>
+    </p>
+    <p v-if="problem" role="alert" class="clash">{{ problem }}</p>
+    <div v-if="result" aria-live="polite" class="result">
+      <p v-if="result.status === 'nothing-to-weigh'">Nothing weighs anything yet.</p>
+      <p v-else-if="result.status === 'already'">Every window is met as it stands.</p>
+      <template v-else-if="result.status === 'clash'">
+        <p class="clash"><b>These cannot hold together:</b></p>
+        <ul>
+          <li v-for="phrase in result.between" :key="phrase">{{ phrase }}</li>
+        </ul>
+        <p class="quiet small">Let go of any one of them.</p>
+      </template>
+      <template v-else>
+        <p v-if="result.missed.length" class="clash">
+          As near as it comes; still open: {{ result.missed.join(', ') }}.
+        </p>
+        <table>
+          <thead class="visually-hidden">
+            <tr>
+              <th scope="col">Material</th>
+              <th scope="col">Change</th>
+              <th scope="col">New grams</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="entry in result.changes" :key="entry.lineId ?? entry.materialId">
+              <th scope="row">
+                {{ materialById(entry.materialId).name }}
+                <span v-if="entry.lineId === null" class="quiet">comes in</span>
+              </th>
+              <td class="tabular">{{ change(entry.fromG, entry.toG) }}</td>
+              <td class="tabular grams">{{ formatGrams(entry.toG) }} g</td>
+            </tr>
+          </tbody>
+        </table>
+        <p class="quiet small">Total {{ formatGrams(totalMassG(result.body)) }} g.</p>
+        <v-btn variant="flat" @click="take">Take it</v-btn>
+        <v-btn variant="text" @click="leave">Leave it</v-btn>
+      </template>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.small {
+  margin: 2px 0 8px;
+  font-size: 14px;
+}
+fieldset {
+  margin: 0 0 12px;
+  padding: 0;
+  border: 0;
+}
+legend {
+  padding: 0;
+  font-weight: 700;
+}
+.wish {
+  display: grid;
+  grid-template-columns: 24px 1fr;
+  align-items: start;
+  min-height: 26px;
+  font-size: 14px;
+  cursor: pointer;
+}
+.wish input {
+  width: 16px;
+  height: 16px;
+  margin: 2px 0 0;
+  accent-color: var(--verdigris);
+}
+.field {
+  margin: 4px 0 8px 24px;
+}
+.clash {
+  color: var(--rust);
+}
+.result {
+  margin-top: 12px;
+}
+ul {
+  margin: 4px 0;
+  padding-left: 20px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 14px;
+}
+th,
+td {
+  padding: 4px 0;
+  border-top: 1px solid var(--hairline);
+  text-align: right;
+}
+th {
+  font-weight: 400;
+  text-align: left;
+}
+.grams {
+  font-weight: 700;
+  white-space: nowrap;
+}
+</style>

@@ -1,0 +1,40 @@
+import type { Evaluation } from '@/core/evaluation';
+import type { Family } from '@/core/formula';
+import { formatFixed } from '@/ui/format';
+
+const BUOYANCY_WORDS = { floats: 'floats', sinks: 'sinks', either: 'may float' } as const;
+
+/** How long it lasts and what it does meanwhile, in one line. */
+export function traceSentence({ lasting }: Evaluation, waterTempC: number): string {
+  switch (lasting?.kind) {
+    case 'dropped':
+      return `gone in ${formatFixed(lasting.goneS.low / 60, 1)} to ${formatFixed(lasting.goneS.high / 60, 1)} min at ${waterTempC} °C; ${BUOYANCY_WORDS[lasting.buoyancy]}`;
+    case 'scattered':
+      return `strewn in, gone in ${formatFixed(lasting.goneS.low, 0)} to ${formatFixed(lasting.goneS.high, 0)} s at ${waterTempC} °C`;
+    case 'showered':
+      return `lasts ${formatFixed(lasting.showers.low, 1)} to ${formatFixed(lasting.showers.high, 1)} showers of eight minutes at the edge of the spray`;
+    default:
+      return 'nothing fizzes yet';
+  }
+}
+
+/** A film thinner than this is not seen, g/m2. Start value of ours. */
+const SEEN_FILM_G_M2 = 0.5;
+
+/** Foam, film and scent of the water. */
+export function surfaceSentence(
+  { foamCm, foamL, filmGM2, scentMgL }: NonNullable<Evaluation['surface']>,
+  family: Family,
+): string {
+  if (family === 'shower-steamer') return 'Foam and film run off with the water.';
+  const foam =
+    foamL.high === 0
+      ? 'No foam.'
+      : `Foam ${formatFixed(foamCm.low, 1)} to ${formatFixed(foamCm.high, 1)} cm deep at most.`;
+  const film =
+    filmGM2 > SEEN_FILM_G_M2
+      ? `Oil film ${formatFixed(filmGM2, 1)} g on a square meter.`
+      : 'No oil film.';
+  const scent = scentMgL > 0 ? `Scent ${formatFixed(scentMgL, 1)} mg/L.` : 'No scent.';
+  return `${foam} ${film} ${scent}`;
+}

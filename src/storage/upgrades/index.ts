@@ -1,0 +1,1 @@
+export { formulaTo2, settingsTo2 } from './toFormat2';

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { rebalanceApi } from './rebalanceApi';
+
+expose(rebalanceApi);

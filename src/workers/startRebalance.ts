@@ -1,0 +1,31 @@
+import { wrap, type Remote } from 'comlink';
+import type { Conditions } from '@/core/evaluation';
+import type { FormulaBody } from '@/core/formula';
+import type { RebalanceResult, Wishes } from '@/core/rebalance';
+import type { RebalanceApi } from './rebalanceApi';
+
+export interface RebalanceRun {
+  readonly result: Promise<RebalanceResult>;
+  /** Stops the work; the result then never comes. */
+  readonly cancel: () => void;
+}
+
+let worker: Worker | null = null;
+let api: Remote<RebalanceApi> | null = null;
+
+/** Rebalances off the page's own thread; the worker is made when it is first needed. */
+export function startRebalance(
+  body: FormulaBody,
+  conditions: Conditions,
+  wishes: Wishes,
+): RebalanceRun {
+  worker ??= new Worker(new URL('./rebalance.worker.ts', import.meta.url), { type: 'module' });
+  api ??= wrap<RebalanceApi>(worker);
+  return { result: api.rebalance(body, conditions, wishes), cancel: stopWorker };
+}
+
+function stopWorker(): void {
+  worker?.terminate();
+  worker = null;
+  api = null;
+}
