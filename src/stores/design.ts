@@ -13,6 +13,8 @@ export const useDesignStore = defineStore('design', () => {
   const past = shallowRef<readonly FormulaBody[]>([]);
   const future = shallowRef<readonly FormulaBody[]>([]);
   let pullStart: FormulaBody | null = null;
+  /** What is offered but not taken: drawn over the column as a ghost. */
+  const preview = shallowRef<FormulaBody | null>(null);
 
   const formula = computed(() => workshop.formulaInHand);
   const body = computed(() => formula.value?.body ?? null);
@@ -99,11 +101,16 @@ export const useDesignStore = defineStore('design', () => {
     if (formula.value) workshop.putFormula({ ...formula.value, name, changedAt: nowIso() });
   }
 
-  function keep(): void {
-    if (formula.value) workshop.putFormula(keepVersion(formula.value, nowIso()));
+  function keep(name = ''): void {
+    if (formula.value) workshop.putFormula(keepVersion(formula.value, nowIso(), name));
+  }
+
+  function setPreview(offered: FormulaBody | null): void {
+    preview.value = offered;
   }
 
   function setBody(next: FormulaBody): void {
+    preview.value = null;
     if (formula.value) workshop.putFormula({ ...formula.value, body: next, changedAt: nowIso() });
   }
 
@@ -123,5 +130,7 @@ export const useDesignStore = defineStore('design', () => {
     redo,
     rename,
     keep,
+    preview,
+    setPreview,
   };
 });

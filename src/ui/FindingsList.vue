@@ -5,7 +5,7 @@ import { materialById } from '@/core/materials';
 import { formatGrams } from './format';
 
 const props = defineProps<{ findings: readonly Finding[] }>();
-const emit = defineEmits<{ fix: [fix: Fix] }>();
+const emit = defineEmits<{ fix: [fix: Fix]; preview: [fix: Fix | null] }>();
 
 const WORDS = { stop: 'Stop', warning: 'Warning', advice: 'Advice', info: 'Note' } as const;
 
@@ -33,6 +33,10 @@ function weighable({ materialId, massG }: Fix): Fix {
           type="button"
           class="fix"
           @click="emit('fix', weighable(finding.fix))"
+          @pointerenter="emit('preview', weighable(finding.fix))"
+          @pointerleave="emit('preview', null)"
+          @focus="emit('preview', weighable(finding.fix))"
+          @blur="emit('preview', null)"
         >
           + {{ formatGrams(weighable(finding.fix).massG) }} g
           {{ materialById(finding.fix.materialId).name.toLowerCase() }}

@@ -44,3 +44,5 @@ export {
 } from './edit';
 export { describeVersion, hasUnkeptChanges, isBlank, keepVersion, latestVersion } from './versions';
 export { addPart, partMassG, removePart, setPartMass } from './parts';
+export { compareBodies } from './compare';
+export type { BodyDifference, LineDifference } from './compare';

@@ -6,3 +6,6 @@ export { scentDocumentSchema } from './documents';
 export type { ScentDocument } from './documents';
 export { DECLARED_FROM_PCT, cautionedInPregnancy, declaredAllergens } from './cautions';
 export { CONSTITUENTS } from './constituents';
+export { BLEND_UNITS, MOST_MENTHOL_PCT, blendAmount, blendMassG, mentholSolution } from './blend';
+export type { BlendEntry, BlendUnit, MentholSolution } from './blend';
+export { fillUpFactor } from './fillUp';

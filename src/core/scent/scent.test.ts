@@ -2,7 +2,16 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { MATERIALS } from '../materials';
 import { compositionOf } from './compositions';
-import { scentLimits, scentReading } from '.';
+import { USUAL_SMALL_MEASURES } from '../recipe-text';
+import {
+  BLEND_UNITS,
+  blendAmount,
+  blendMassG,
+  fillUpFactor,
+  mentholSolution,
+  scentLimits,
+  scentReading,
+} from '.';
 
 const SODA = { materialId: 'sodium-bicarbonate', massG: 980 };
 
@@ -93,5 +102,44 @@ describe('scentReading', () => {
     expect(reading.loadPct).toBeCloseTo(1, 9);
     expect(reading.emulsifierToOil).toBeCloseTo(2 / 18, 9);
     expect(scentReading([SODA], 'bath-bomb').emulsifierToOil).toBeNull();
+  });
+});
+
+describe('a blend', () => {
+  const blend = [
+    { materialId: 'lavender-essential-oil', massG: 6 },
+    { materialId: 'clove-bud-essential-oil', massG: 2 },
+  ];
+
+  it('is the same in grams, drops and parts, and back', () => {
+    for (const unit of BLEND_UNITS)
+      for (const entry of blend) {
+        const amount = blendAmount(entry, unit, blend, USUAL_SMALL_MEASURES);
+        expect(blendMassG(entry.materialId, amount, unit, blend, USUAL_SMALL_MEASURES)).toBeCloseTo(
+          entry.massG,
+          9,
+        );
+      }
+    const [lavender] = blend;
+    if (!lavender) throw new Error('lavender is in it');
+    expect(blendAmount(lavender, 'parts', blend, USUAL_SMALL_MEASURES)).toBe(3);
+    // 6 g at 0.885 g/mL and 20 drops to the mL.
+    expect(blendAmount(lavender, 'drops', blend, USUAL_SMALL_MEASURES)).toBeCloseTo(135.6, 1);
+  });
+
+  it('fills up to the limit that binds, and no further', () => {
+    const mix = [SODA, ...blend];
+    const reading = { ...scentReading(mix, 'bath-bomb'), ...scentLimits(mix) };
+    const factor = fillUpFactor(reading, 988) ?? NaN;
+    const filled = [SODA, ...blend.map((entry) => ({ ...entry, massG: entry.massG * factor }))];
+    const after = scentReading(filled, 'bath-bomb').loadPct;
+    expect(after).toBeCloseTo(Math.min(2, reading.limit?.loadPct ?? 0), 9);
+    const none = { ...scentReading([SODA], 'bath-bomb'), ...scentLimits([SODA]) };
+    expect(fillUpFactor(none, 980)).toBeNull();
+  });
+
+  it('makes menthol solution of a strength, at most one part in two', () => {
+    expect(mentholSolution(25, 200)).toEqual({ mentholG: 50, alcoholG: 150 });
+    expect(() => mentholSolution(60, 200)).toThrow(/strengthPct must be over 0 to 33/);
   });
 });

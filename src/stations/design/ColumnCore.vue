@@ -5,13 +5,15 @@ import type { Line } from '@/core/formula';
 import { materialById } from '@/core/materials';
 import MineralHatches from '@/ui/MineralHatches.vue';
 import { formatGrams } from '@/ui/format';
-import type { ColumnLayout } from './columnLayout';
+import type { ColumnLayout, Stratum } from './columnLayout';
 
 const props = defineProps<{
   lines: readonly Line[];
   layout: ColumnLayout;
   /** The line whose row is pointed at. */
   lit: string | null;
+  /** How the strata would stand if what is offered were taken. */
+  ghost?: readonly Stratum[] | null;
 }>();
 const emit = defineEmits<{
   start: [upperId: string, lowerId: string, clientY: number];
@@ -100,6 +102,16 @@ function pressKey(event: KeyboardEvent, upper: Line, lower: Line): void {
         :class="{ lit: stratum.lineId === lit }"
         class="stratum"
       />
+      <g v-if="ghost" class="ghost">
+        <rect
+          v-for="stratum in ghost"
+          :key="stratum.lineId"
+          :x="CORE_X + CORE_W * 0.55"
+          :y="stratum.y"
+          :width="CORE_W * 0.45 + 8"
+          :height="stratum.height"
+        />
+      </g>
       <g v-if="layout.magnified">
         <path
           class="lens"
@@ -182,6 +194,13 @@ text {
 .stratum {
   stroke: #1f2c2b;
   stroke-width: 0.75;
+}
+.ghost rect {
+  fill: var(--paper);
+  fill-opacity: 0.55;
+  stroke: var(--verdigris);
+  stroke-width: 2;
+  stroke-dasharray: 5 3;
 }
 .stratum.lit {
   stroke: var(--verdigris);

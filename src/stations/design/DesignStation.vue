@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { mdiRedo, mdiUndo } from '@mdi/js';
 import { useEventListener } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
@@ -9,6 +10,7 @@ import PageHeader from '@/ui/PageHeader.vue';
 import FormulaBench from './FormulaBench.vue';
 import FormulaSettings from './FormulaSettings.vue';
 import FormulaShelf from './FormulaShelf.vue';
+import ShareMenu from './ShareMenu.vue';
 import PasteDialog from './PasteDialog.vue';
 
 const design = useDesignStore();
@@ -66,9 +68,14 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       </template>
       <template #actions>
         <template v-if="formula">
-          <v-btn :disabled="!design.canUndo" @click="design.undo">Undo</v-btn>
-          <v-btn :disabled="!design.canRedo" @click="design.redo">Redo</v-btn>
-          <v-btn @click="design.keep">Keep version</v-btn>
+          <v-btn class="icon" aria-label="Undo" :disabled="!design.canUndo" @click="design.undo"
+            ><v-icon :icon="mdiUndo"
+          /></v-btn>
+          <v-btn class="icon" aria-label="Redo" :disabled="!design.canRedo" @click="design.redo"
+            ><v-icon :icon="mdiRedo"
+          /></v-btn>
+          <v-btn @click="design.keep()">Keep version</v-btn>
+          <ShareMenu :formula="formula" />
           <v-btn @click="showsShelf = true">Formulas</v-btn>
         </template>
         <v-btn @click="isPasting = true">Paste a recipe</v-btn>
@@ -93,6 +100,10 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   display: flex;
   flex-direction: column;
   min-height: 100vh;
+}
+.icon {
+  min-width: 44px;
+  padding: 0;
 }
 .name {
   width: 100%;

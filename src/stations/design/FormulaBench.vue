@@ -17,12 +17,13 @@ import {
 import type { Spread } from '@/core/units';
 import { useDesignStore } from '@/stores/design';
 import FindingsList from '@/ui/FindingsList.vue';
-import { formatGrams } from '@/ui/format';
+import { counted, formatGrams } from '@/ui/format';
 import AddLine from './AddLine.vue';
 import FormulaColumn from './FormulaColumn.vue';
+import MiddleViews from './MiddleViews.vue';
+import PartBar from './PartBar.vue';
 import ReadingsPanel from './ReadingsPanel.vue';
 import SwapDialog from './SwapDialog.vue';
-import TintSwatches from './TintSwatches.vue';
 import UnreadLines from './UnreadLines.vue';
 import WrittenLines from './WrittenLines.vue';
 
@@ -37,9 +38,11 @@ const part = computed(
     (props.body.parts[0] as FormulaBody['parts'][number]),
 );
 
-function massOf(lines: readonly Line[]): number {
-  return lines.reduce((sum, line) => sum + line.massG, 0);
-}
+const piecesSaid = computed(() => {
+  const pieceG = design.pieceG;
+  const pieces = pieceG ? Math.floor(props.evaluation.totalG / pieceG + 1e-9) : 0;
+  return pieces > 0 && pieceG ? `${counted(pieces, 'piece')} of ${formatGrams(pieceG)} g` : '';
+});
 
 function act(lineId: string, action: string): void {
   const line = lineById(props.body, lineId);
@@ -59,7 +62,13 @@ function add(materialId: string, amountG: Spread): void {
   design.change(addLine(props.body, part.value.id, materialId, amountG));
 }
 
+/** What a cure would do, drawn over the column before it is taken. */
+function previewFix(cure: Fix | null): void {
+  design.setPreview(cure && addMass(props.body, cure.materialId, cure.massG));
+}
+
 function fix({ materialId, massG }: Fix): void {
+  design.setPreview(null);
   design.change(addMass(props.body, materialId, massG));
 }
 
@@ -71,23 +80,18 @@ function reorder(lineIds: string[], movedId: string): void {
 <template>
   <div class="bench">
     <section class="formula" aria-label="The column">
-      <div v-if="body.parts.length > 1" class="parts" role="group" aria-label="Parts">
-        <button
-          v-for="entry in body.parts"
-          :key="entry.id"
-          type="button"
-          class="part"
-          :aria-pressed="entry.id === part.id"
-          @click="chosenPartId = entry.id"
-        >
-          {{ entry.name }} <span class="tabular">{{ formatGrams(massOf(entry.lines)) }} g</span>
-        </button>
-      </div>
+      <PartBar
+        :body="body"
+        :chosen-id="part.id"
+        @choose="(id) => (chosenPartId = id)"
+        @change="design.change"
+      />
       <FormulaColumn
         v-if="part.lines.length"
         :key="part.id"
         :body="body"
         :part="part"
+        :ghost="design.preview"
         @change="design.change"
         @pull="design.pull"
         @end-pull="design.endPull"
@@ -100,7 +104,7 @@ function reorder(lineIds: string[], movedId: string): void {
       </p>
       <p v-if="part.lines.length" class="total">
         <span class="quiet">{{ body.parts.length > 1 ? 'all parts' : 'whole mix' }}</span>
-        <TintSwatches v-if="evaluation.color" v-bind="evaluation.color" />
+        <span class="quiet">{{ piecesSaid }}</span>
         <b class="figure">{{ formatGrams(evaluation.totalG) }} g</b>
       </p>
       <AddLine @add="add" />
@@ -110,7 +114,13 @@ function reorder(lineIds: string[], movedId: string): void {
         :unread="body.unread"
         @settle="(id, line) => design.change(settleUnread(body, id, line))"
       />
-      <FindingsList :findings="evaluation.findings" @fix="fix" />
+      <MiddleViews :body="body" :evaluation="evaluation" />
+      <FindingsList
+        class="stands-out"
+        :findings="evaluation.findings"
+        @fix="fix"
+        @preview="previewFix"
+      />
       <WrittenLines :body="body" />
     </div>
     <ReadingsPanel class="right" :evaluation="evaluation" />
@@ -122,7 +132,7 @@ function reorder(lineIds: string[], movedId: string): void {
 .bench {
   flex: 1 1 auto;
   display: grid;
-  grid-template-columns: minmax(590px, 2fr) minmax(250px, 1fr) 300px;
+  grid-template-columns: minmax(568px, 1.7fr) minmax(310px, 1fr) 300px;
 }
 .formula {
   align-self: start;
@@ -132,7 +142,10 @@ function reorder(lineIds: string[], movedId: string): void {
   padding: 20px 14px 16px 16px;
 }
 .middle {
-  padding: 20px 20px 24px 18px;
+  padding: 20px 20px 24px 14px;
+}
+.stands-out {
+  margin-top: 22px;
 }
 .middle :deep(.unread) {
   margin: 0 0 26px;
@@ -140,26 +153,6 @@ function reorder(lineIds: string[], movedId: string): void {
 .right {
   padding: 12px 18px;
   border-left: 1px solid var(--hairline);
-}
-.parts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 16px;
-  margin: -8px 0 10px;
-}
-.part {
-  min-height: 36px;
-  border: 0;
-  border-bottom: 3px solid transparent;
-  background: none;
-  color: var(--mid);
-  font: inherit;
-  cursor: pointer;
-}
-.part[aria-pressed='true'] {
-  border-color: var(--verdigris);
-  color: var(--ink);
-  font-weight: 700;
 }
 .total {
   display: flex;

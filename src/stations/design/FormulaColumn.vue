@@ -6,10 +6,15 @@ import { setLineAmount, tradeMass, type FormulaBody, type Part } from '@/core/fo
 import { materialById } from '@/core/materials';
 import ColumnCore from './ColumnCore.vue';
 import LineRow from './LineRow.vue';
-import { layoutColumn } from './columnLayout';
+import { layoutColumn, strataOf } from './columnLayout';
 import { usePull } from './usePull';
 
-const props = defineProps<{ body: FormulaBody; part: Part }>();
+const props = defineProps<{
+  body: FormulaBody;
+  part: Part;
+  /** An offered body, drawn over the column before it is taken. */
+  ghost?: FormulaBody | null;
+}>();
 const emit = defineEmits<{
   change: [body: FormulaBody];
   pull: [body: FormulaBody];
@@ -29,6 +34,10 @@ const rowPx = computed(() => (isTouch.value ? TOUCH_ROW_PX : ROW_PX));
 const layout = computed(() =>
   layoutColumn(props.part.lines, Math.max(LEAST_HEIGHT_PX, height.value - 4), rowPx.value),
 );
+const ghostStrata = computed(() => {
+  const part = props.ghost?.parts.find(({ id }) => id === props.part.id);
+  return part ? strataOf(part.lines, layout.value.heightPx) : null;
+});
 const partG = computed(() => props.part.lines.reduce((sum, line) => sum + line.massG, 0));
 const hovered = ref<string | null>(null);
 
@@ -73,6 +82,7 @@ function trade(upperId: string, lowerId: string, gainG: number): void {
         :lines="part.lines"
         :layout="layout"
         :lit="hovered"
+        :ghost="ghostStrata"
         @start="startPull"
         @trade="trade"
       />

@@ -2,7 +2,8 @@
 import { computed, ref, watch } from 'vue';
 import { FAMILIES, FAMILY_WORDS, emptyBody, type Family, type FormulaBody } from '@/core/formula';
 import { materialById } from '@/core/materials';
-import { readRecipe } from '@/core/recipe-text';
+import { readRecipe, type RecipeResult } from '@/core/recipe-text';
+import { looksShared, readRecipeJsonLd } from '@/core/sharing';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatGrams } from '@/ui/format';
 
@@ -16,7 +17,13 @@ const text = ref('');
 const problem = ref('');
 
 const families = FAMILIES.map((value) => ({ value, title: FAMILY_WORDS[value] }));
-const result = computed(() => readRecipe(text.value, workshop.smallMeasures));
+/** A page or data that carries a recipe is opened first; plain lines are read as they are. */
+const shared = computed(() => (looksShared(text.value) ? readRecipeJsonLd(text.value) : null));
+const result = computed<RecipeResult>(() => {
+  if (shared.value && !shared.value.ok)
+    return { ok: false, problem: { code: 'no-recipe', message: shared.value.message } };
+  return readRecipe(shared.value?.recipe.text ?? text.value, workshop.smallMeasures);
+});
 const lines = computed(() =>
   result.value.ok ? result.value.recipe.parts.flatMap((part) => part.lines) : [],
 );
@@ -34,7 +41,12 @@ function take(): void {
     return;
   }
   const { parts, unread } = result.value.recipe;
-  emit('take', name.value.trim() || 'Untitled', { ...emptyBody(family.value), parts, unread });
+  const sharedName = shared.value?.ok ? shared.value.recipe.name : '';
+  emit('take', name.value.trim() || sharedName || 'Untitled', {
+    ...emptyBody(family.value),
+    parts,
+    unread,
+  });
   isOpen.value = false;
   text.value = '';
   name.value = '';
@@ -62,7 +74,8 @@ function take(): void {
               persistent-placeholder
             />
             <p class="quiet small">
-              Cups, spoons, ounces, drops, squirts or grams. “Embed:” or “Topping:” opens a part.
+              Cups, spoons, ounces, drops, squirts or grams. “Embed:” or “Topping:” opens a part. A
+              page or data with a schema.org Recipe works as well.
             </p>
           </div>
           <div class="out" aria-live="polite">

@@ -62,6 +62,12 @@ export function layoutColumn(lines: readonly Line[], roomPx: number, rowPx: numb
   };
 }
 
+/** Strata alone, as an offered column would have them at the same height. */
+export function strataOf(lines: readonly Line[], heightPx: number): readonly Stratum[] {
+  const totalG = lines.reduce((sum, line) => sum + line.massG, 0);
+  return stacked(lines, 0, totalG > 0 ? heightPx / totalG : 0);
+}
+
 function stacked(lines: readonly Line[], top: number, pxPerG: number): readonly Stratum[] {
   let y = top;
   return lines.map((line) => {

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
-import type { Evaluation } from '@/core/evaluation';
 import { totalMassG, type FormulaBody } from '@/core/formula';
 import { materialById } from '@/core/materials';
 import { WISHES, type RebalanceResult, type WishId } from '@/core/rebalance';
@@ -9,7 +8,7 @@ import { formatGrams } from '@/ui/format';
 import NumberField from '@/ui/NumberField.vue';
 import { startRebalance, type RebalanceRun } from '@/workers/startRebalance';
 
-const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
+const props = defineProps<{ body: FormulaBody }>();
 const design = useDesignStore();
 
 /** Work that takes longer than this says so and can be stopped, ms. */
@@ -34,7 +33,10 @@ const wishes = computed(() => ({
 }));
 
 watch(() => props.body, leave);
-onScopeDispose(stop);
+onScopeDispose(() => {
+  stop();
+  design.setPreview(null);
+});
 
 async function find(): Promise<void> {
   const asked = ++latest;
@@ -44,7 +46,9 @@ async function find(): Promise<void> {
   try {
     run = startRebalance(props.body, { ...design.conditions }, wishes.value);
     const found = await run.result;
-    if (asked === latest) result.value = found;
+    if (asked !== latest) return;
+    result.value = found;
+    design.setPreview(found.status === 'changed' ? found.body : null);
   } catch (error) {
     problem.value = error instanceof Error ? error.message : String(error);
   } finally {
@@ -67,6 +71,7 @@ function stop(): void {
 function leave(): void {
   latest++;
   result.value = null;
+  design.setPreview(null);
   settled();
 }
 

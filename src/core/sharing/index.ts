@@ -1,0 +1,2 @@
+export { looksShared, readRecipeJsonLd, writeRecipeJsonLd } from './recipeJsonLd';
+export type { SharedRecipe, SharedResult } from './recipeJsonLd';

@@ -1,0 +1,166 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { powderHex, waterHex } from '@/core/color';
+import { allLines, partMassG, setLineMass, type FormulaBody, type Line } from '@/core/formula';
+import { materialById, type Material } from '@/core/materials';
+import { useDesignStore } from '@/stores/design';
+import { formatGrams } from '@/ui/format';
+
+const props = defineProps<{ body: FormulaBody }>();
+const design = useDesignStore();
+
+/** A color with no rate on file goes up to this, % of its part. Start value of ours. */
+const UNKNOWN_MOST_PCT = 1;
+const OVER = 1.5;
+const STEPS = 200;
+
+const COLORED = new Set(['main', 'split', 'embed']);
+const parts = computed(() =>
+  props.body.parts
+    .filter((part) => COLORED.has(part.kind) && part.lines.length > 0)
+    .map((part) => {
+      const massG = partMassG(part);
+      const share =
+        (design.pieceG ?? massG) / allLines(props.body).reduce((s, l) => s + l.massG, 0);
+      const piece = part.lines.map(({ materialId, massG: grams }) => ({
+        materialId,
+        massG: grams * Math.min(1, share),
+      }));
+      return {
+        part,
+        massG,
+        dryHex: powderHex(part.lines),
+        tubHex: waterHex(piece, design.conditions.tub.volumeL),
+        colors: part.lines.filter(({ materialId }) => materialById(materialId).role === 'color'),
+      };
+    }),
+);
+const all = computed(() => design.evaluation?.color ?? null);
+
+function mostG(material: Material, partG: number): number {
+  return ((material.usualMaxPct?.value ?? UNKNOWN_MOST_PCT) / 100) * partG;
+}
+
+function slide(line: Line, partG: number, event: Event, isDone: boolean): void {
+  const top = mostG(materialById(line.materialId), partG) * OVER;
+  const massG = (Number((event.target as HTMLInputElement).value) / STEPS) * top;
+  design.pull(setLineMass(props.body, line.id, Number(massG.toPrecision(3))));
+  if (isDone) design.endPull();
+}
+
+function position(line: Line, partG: number): number {
+  const top = mostG(materialById(line.materialId), partG) * OVER;
+  return top > 0 ? Math.min(STEPS, Math.round((line.massG / top) * STEPS)) : 0;
+}
+
+/** What kind of color it is, and what that means in the tub. */
+function kind(material: Material): string {
+  if (material.traits.includes('needs-bloom'))
+    return 'a dye: bloom it in a little water, which counts; it tints the tub';
+  if (material.traits.includes('sulfide-with-acid'))
+    return 'smells of bad eggs with acid; floats, tints no water';
+  if (material.isLiquid) return 'a liquid color: its water counts; stir it into the oil';
+  return 'a powder that floats: it colors the piece, not the water';
+}
+</script>
+
+<template>
+  <section aria-label="Color">
+    <h2>Color, before you weigh</h2>
+    <p v-if="parts.length === 0" class="quiet">Nothing weighs anything yet.</p>
+    <div v-for="entry in parts" :key="entry.part.id" class="part">
+      <h3>{{ entry.part.name }}</h3>
+      <div class="swatches">
+        <span
+          ><i
+            :style="{ background: entry.dryHex }"
+            role="img"
+            :aria-label="`Dry ${entry.dryHex}`"
+          />
+          dry</span
+        >
+        <span
+          ><i
+            :style="{ background: entry.tubHex }"
+            role="img"
+            :aria-label="`Water ${entry.tubHex}`"
+          />
+          its water</span
+        >
+      </div>
+      <p v-if="entry.colors.length === 0" class="quiet small">No color in it: white of soda.</p>
+      <div v-for="line in entry.colors" :key="line.id" class="color">
+        <label :for="`color-${line.id}`">{{ materialById(line.materialId).name }}</label>
+        <b class="tabular">{{ formatGrams(line.massG) }} g</b>
+        <input
+          :id="`color-${line.id}`"
+          type="range"
+          min="0"
+          :max="STEPS"
+          :value="position(line, entry.massG)"
+          :disabled="line.locked"
+          :aria-valuetext="`${formatGrams(line.massG)} grams`"
+          @input="slide(line, entry.massG, $event, false)"
+          @change="slide(line, entry.massG, $event, true)"
+        />
+        <p class="quiet small">
+          {{ kind(materialById(line.materialId)) }}.
+          <span v-if="line.massG > mostG(materialById(line.materialId), entry.massG)" class="stain"
+            >Over its usual {{ formatGrams(mostG(materialById(line.materialId), entry.massG)) }} g:
+            it may stain tub and skin.</span
+          >
+        </p>
+      </div>
+    </div>
+    <p v-if="all && parts.length > 1" class="small whole">
+      <i :style="{ background: all.waterHex }" role="img" :aria-label="`Tub ${all.waterHex}`" />
+      the tub once all of a piece is in
+    </p>
+  </section>
+</template>
+
+<style scoped>
+h3 {
+  margin: 12px 0 4px;
+  font: 700 14px var(--font-body);
+}
+.swatches {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+  color: var(--mid);
+  font-size: 13px;
+}
+i {
+  display: block;
+  height: 54px;
+  border: 1px solid var(--ink);
+}
+.color {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 0 8px;
+  margin-top: 8px;
+  font-size: 14px;
+}
+.color input,
+.color p {
+  grid-column: 1 / -1;
+  width: 100%;
+}
+.color input {
+  height: 28px;
+  accent-color: var(--verdigris);
+}
+.small {
+  margin: 2px 0;
+  font-size: 13px;
+}
+.stain {
+  color: var(--ochre);
+  font-weight: 700;
+}
+.whole {
+  margin-top: 12px;
+}
+</style>

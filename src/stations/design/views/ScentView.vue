@@ -1,0 +1,191 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { Evaluation } from '@/core/evaluation';
+import { allLines, setLineMass, type FormulaBody, type Line } from '@/core/formula';
+import { materialById } from '@/core/materials';
+import {
+  BLEND_UNITS,
+  blendAmount,
+  blendMassG,
+  fillUpFactor,
+  type BlendUnit,
+  type ScentDocument,
+} from '@/core/scent';
+import { parseNumber } from '@/core/units';
+import { useDesignStore } from '@/stores/design';
+import { useWorkshopStore } from '@/stores/workshop';
+import { formatFixed } from '@/ui/format';
+import ConstituentBars from './ConstituentBars.vue';
+import MentholMaker from './MentholMaker.vue';
+import ScentDocumentDialog from './ScentDocumentDialog.vue';
+
+const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
+const design = useDesignStore();
+const workshop = useWorkshopStore();
+
+const unit = ref<BlendUnit>('g');
+const problem = ref('');
+const documentedId = ref<string | null>(null);
+
+const scents = computed(() =>
+  allLines(props.body).filter(({ materialId }) => materialById(materialId).role === 'scent'),
+);
+const hasMenthol = computed(
+  () =>
+    props.body.family === 'shower-steamer' ||
+    scents.value.some(({ materialId }) => materialId === 'menthol'),
+);
+const scent = computed(() => props.evaluation.scent);
+const mostPct = computed(() =>
+  Math.min(scent.value.usualHighPct, scent.value.limit?.loadPct ?? Infinity),
+);
+const factor = computed(() => fillUpFactor(scent.value, props.evaluation.totalG));
+
+function documentOf(materialId: string): ScentDocument | undefined {
+  return workshop.settings.scentDocuments.find((entry) => entry.materialId === materialId);
+}
+
+function shown(line: Line): string {
+  const amount = blendAmount(line, unit.value, scents.value, workshop.smallMeasures);
+  return String(Number(amount.toFixed(unit.value === 'drops' ? 0 : 2)));
+}
+
+function take(line: Line, event: Event): void {
+  const typed = (event.target as HTMLInputElement).value;
+  const amount = parseNumber(typed);
+  if (amount === null || !(amount >= 0)) {
+    problem.value = `“${typed}” is not an amount from 0 up.`;
+    return;
+  }
+  problem.value = '';
+  if (typed === shown(line)) return;
+  const massG = blendMassG(
+    line.materialId,
+    amount,
+    unit.value,
+    scents.value,
+    workshop.smallMeasures,
+  );
+  design.change(setLineMass(props.body, line.id, massG));
+}
+
+function fillUp(): void {
+  const by = factor.value;
+  if (by === null) return;
+  // A hair under, so that the sum stays within.
+  design.change(
+    scents.value.reduce(
+      (body, line) => setLineMass(body, line.id, Math.floor(line.massG * by * 1000 + 1e-6) / 1000),
+      props.body,
+    ),
+  );
+}
+</script>
+
+<template>
+  <section aria-label="Scent blend">
+    <h2>Scent</h2>
+    <p v-if="scents.length === 0" class="quiet">
+      No scent yet. Add an essential oil or a fragrance beside the column.
+    </p>
+    <template v-else>
+      <p class="small">
+        <b class="tabular">{{ formatFixed(scent.loadPct, 2) }} %</b> of the mix;
+        <template v-if="scent.limit && scent.limit.loadPct < scent.usualHighPct">
+          {{ scent.limit.binds }} binds at {{ formatFixed(scent.limit.loadPct, 2) }} %.
+        </template>
+        <template v-else>usual up to {{ scent.usualHighPct }} %.</template>
+      </p>
+      <div class="units" role="group" aria-label="Amounts in">
+        <button
+          v-for="entry in BLEND_UNITS"
+          :key="entry"
+          type="button"
+          :aria-pressed="unit === entry"
+          @click="unit = entry"
+        >
+          {{ entry === 'g' ? 'grams' : entry }}
+        </button>
+      </div>
+      <ul class="plain-list">
+        <li v-for="line in scents" :key="line.id" class="oil">
+          <span>{{ materialById(line.materialId).name }}</span>
+          <input
+            :value="shown(line)"
+            inputmode="decimal"
+            :aria-label="`${unit === 'g' ? 'Grams' : unit === 'drops' ? 'Drops' : 'Parts'} of ${materialById(line.materialId).name} in the blend`"
+            @change="take(line, $event)"
+          />
+          <button type="button" class="document" @click="documentedId = line.materialId">
+            {{ documentOf(line.materialId) ? 'document' : 'no document' }}
+            <span class="visually-hidden">for {{ materialById(line.materialId).name }}</span>
+          </button>
+        </li>
+      </ul>
+      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+      <v-btn v-if="factor !== null" :disabled="Math.abs(factor - 1) < 0.002" @click="fillUp">
+        {{ factor < 1 ? 'Take down' : 'Fill up' }} to {{ formatFixed(mostPct, 2) }} %
+      </v-btn>
+      <ConstituentBars :constituents="scent.constituents" />
+    </template>
+    <MentholMaker v-if="hasMenthol" />
+    <ScentDocumentDialog :material-id="documentedId" @close="documentedId = null" />
+  </section>
+</template>
+
+<style scoped>
+.small {
+  margin: 2px 0 8px;
+  font-size: 14px;
+}
+.units {
+  display: flex;
+  gap: 14px;
+  margin-bottom: 6px;
+}
+.units button,
+.document {
+  min-height: 30px;
+  padding: 0;
+  border: 0;
+  border-bottom: 2px solid transparent;
+  background: none;
+  color: var(--mid);
+  font: inherit;
+  font-size: 14px;
+  cursor: pointer;
+}
+.units button[aria-pressed='true'] {
+  border-color: var(--verdigris);
+  color: var(--ink);
+  font-weight: 700;
+}
+.document {
+  color: var(--verdigris);
+  text-align: right;
+}
+.oil {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 70px 96px;
+  gap: 8px;
+  align-items: center;
+  min-height: 38px;
+  border-top: 1px solid var(--hairline);
+  font-size: 14px;
+}
+.oil input {
+  width: 100%;
+  height: 30px;
+  padding: 0 6px;
+  border: 1px solid var(--hairline);
+  border-radius: 4px;
+  background: var(--paper);
+  color: var(--ink);
+  font: inherit;
+  font-weight: 700;
+  text-align: right;
+}
+.problem {
+  color: var(--rust);
+}
+</style>

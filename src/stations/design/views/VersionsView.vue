@@ -1,0 +1,145 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { evaluate, type Evaluation } from '@/core/evaluation';
+import { compareBodies, latestVersion, type FormulaBody } from '@/core/formula';
+import { materialById } from '@/core/materials';
+import { useDesignStore } from '@/stores/design';
+import { formatGrams, longDate } from '@/ui/format';
+import { readingRows } from './versionWords';
+
+const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
+const design = useDesignStore();
+
+const name = ref('');
+const versions = computed(() => design.formula?.versions ?? []);
+const chosen = ref<number | null>(null);
+const against = computed(
+  () =>
+    versions.value.find(({ number }) => number === chosen.value) ??
+    (design.formula && latestVersion(design.formula)),
+);
+const options = computed(() =>
+  [...versions.value].reverse().map((version) => ({
+    value: version.number,
+    title: `${version.number}${version.name ? ` · ${version.name}` : ''}, ${longDate(version.keptAt)}`,
+  })),
+);
+const difference = computed(() => against.value && compareBodies(against.value.body, props.body));
+const rows = computed(() =>
+  against.value
+    ? readingRows(evaluate(against.value.body, design.conditions), props.evaluation)
+    : [],
+);
+
+function keep(): void {
+  design.keep(name.value.trim());
+  name.value = '';
+}
+
+function goBack(): void {
+  if (against.value) design.change(against.value.body);
+}
+</script>
+
+<template>
+  <section aria-label="Versions">
+    <h2>Versions</h2>
+    <form class="keep" @submit.prevent="keep">
+      <v-text-field v-model="name" label="Name of the next version" maxlength="80" />
+      <v-btn type="submit">Keep</v-btn>
+    </form>
+    <p v-if="!against" class="quiet">
+      None kept yet. A kept version can be compared and gone back to.
+    </p>
+    <template v-else>
+      <v-select
+        :model-value="against.number"
+        :items="options"
+        label="Compare what is here with version"
+        @update:model-value="(number: number) => (chosen = number)"
+      />
+      <p v-if="difference?.isSame" class="quiet">Nothing changed since.</p>
+      <table v-else aria-label="What changed">
+        <thead>
+          <tr>
+            <th scope="col">Changed</th>
+            <th scope="col">then, g</th>
+            <th scope="col">now, g</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="entry in difference?.settings" :key="entry[0]">
+            <th scope="row">{{ entry[0] }}</th>
+            <td>{{ entry[1] }}</td>
+            <td>{{ entry[2] }}</td>
+          </tr>
+          <tr v-for="(line, i) in difference?.lines" :key="i">
+            <th scope="row">
+              {{ materialById(line.materialId).name }}
+              <span v-if="line.partKind !== 'main'" class="quiet">{{ line.partName }}</span>
+            </th>
+            <td>{{ line.beforeG === null ? '–' : formatGrams(line.beforeG) }}</td>
+            <td>
+              <b>{{ line.afterG === null ? '–' : formatGrams(line.afterG) }}</b>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <table aria-label="What it did to the readings">
+        <thead>
+          <tr>
+            <th scope="col">Reading</th>
+            <th scope="col">then</th>
+            <th scope="col">now</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in rows" :key="row.name">
+            <th scope="row">{{ row.name }}</th>
+            <td>{{ row.before }}</td>
+            <td>
+              <b v-if="row.before !== row.after">{{ row.after }}</b>
+              <template v-else>{{ row.after }}</template>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <v-btn :disabled="difference?.isSame" @click="goBack"
+        >Go back to version {{ against.number }}</v-btn
+      >
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.keep {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 10px;
+  align-items: center;
+  margin: 8px 0 16px;
+}
+table {
+  width: 100%;
+  margin: 12px 0;
+  border-collapse: collapse;
+  font-size: 14px;
+  font-variant-numeric: tabular-nums;
+}
+th,
+td {
+  padding: 4px 0 4px 8px;
+  border-top: 1px solid var(--hairline);
+  text-align: right;
+  font-weight: 400;
+}
+th:first-child {
+  padding-left: 0;
+  text-align: left;
+}
+thead th {
+  border-top: 0;
+  color: var(--mid);
+  font-size: 13px;
+}
+</style>
