@@ -1,6 +1,8 @@
 import { writeFileSync } from 'node:fs';
 import { USUAL_CONDITIONS, benchCures, evaluate, freezeReadings } from '../src/core/evaluation';
 import {
+  addLine,
+  addPart,
   emptyBody,
   keepVersion,
   newFormula,
@@ -20,8 +22,9 @@ import {
   startBatch,
   type Batch,
 } from '../src/core/records';
-import { planScale, type ScaleRequest } from '../src/core/scaling';
+import { USUAL_REQUEST, planScale, type ScaleRequest } from '../src/core/scaling';
 import { USUAL_SETTINGS } from '../src/core/workshop';
+import { exactly } from '../src/core/units';
 import { writeWorkshopFile } from '../src/storage/file';
 
 /**
@@ -108,6 +111,19 @@ const bilge = formula('Bilge Bright', 'cleaning-fizzy', 'silicone', '2026-06-15'
 3 g lemon essential oil
 `,
 ]);
+const fog = formula('Fog Signal', 'shower-steamer', 'press', '2026-08-02', [
+  `
+480 g baking soda
+300 g citric acid
+50 g cornstarch
+15 g kaolin
+24 g rosemary essential oil
+12 g spearmint essential oil
+40 g 99% isopropyl alcohol
+5 g water
+`,
+]);
+const split = splitFormula();
 const card = fromCard(
   'Boathouse Card',
   '2026-09-30',
@@ -135,9 +151,19 @@ make(bilge, '2026-06-16', 58, 22, 24, 'right');
 make(quince, '2026-09-22', 43, 19, 18, 'too-dry');
 make(ebb, '2026-10-13', 46, 19.5, 12, 'right');
 
-const settings = { ...USUAL_SETTINGS, humidityPct: 46, tempC: 19.5 };
+const settings = {
+  ...USUAL_SETTINGS,
+  humidityPct: 46,
+  tempC: 19.5,
+  requests: Object.fromEntries(
+    [quince, ebb, bow, slack, bilge, fog, split].map(({ id, body }) => [
+      id,
+      { ...USUAL_REQUEST, mold: moldFor(body.family) },
+    ]),
+  ),
+};
 const file = writeWorkshopFile(
-  { formulas: [quince, ebb, bow, slack, bilge, card], batches, settings },
+  { formulas: [quince, ebb, bow, slack, bilge, fog, split, card], batches, settings },
   '2026-10-14T09:00:00.000+00:00',
 );
 writeFileSync(new URL('../demo/orrin-quay.rovack.json', import.meta.url), file);
@@ -157,6 +183,34 @@ function formula(
   if (changes.length === 0) return kept;
   const body = changes.reduce(changeLine, kept.body);
   return keepVersion({ ...kept, body }, at('2026-09-20', 30));
+}
+
+/** Two colors: half of the bowl goes on to a second one, and a later version is acid-forward. */
+function splitFormula(): Formula {
+  const begun = bodyOf(
+    `
+700 g baking soda
+390 g citric acid
+24 g kaolin
+60 g cornstarch
+44 g sweet almond oil
+14 g polysorbate 80
+6 g sweet orange essential oil
+2 g patchouli essential oil
+5 g white mica
+6 g water
+`,
+    'bath-bomb',
+    'hand',
+    true,
+  );
+  const started = newFormula('Slipway at Dusk', begun, at('2026-09-01', 0));
+  const plain = keepVersion({ ...started, origin: 'sample' }, at('2026-09-01', 5), 'one color');
+  const parted = addPart(plain.body, 'split');
+  const half = parted.parts[1];
+  if (!half) throw new Error('a split was added');
+  const dyed = addLine(parted, half.id, 'blue-mica', exactly(5));
+  return keepVersion({ ...plain, body: dyed }, at('2026-09-08', 20), 'two colors');
 }
 
 /** A recipe card in cups, one line of which nobody can read: it waits. */

@@ -100,7 +100,10 @@ export const useWorkshopStore = defineStore('workshop', () => {
     const { workshop } = result;
     for (const formula of workshop.formulas) if (!known.has(formula.id)) putFormula(formula);
     for (const batch of workshop.batches) if (!known.has(batch.id)) putBatch(batch);
-    changeSettings({ formulaInHandId: workshop.formulas[0]?.id ?? null });
+    changeSettings({
+      formulaInHandId: workshop.formulas[0]?.id ?? null,
+      requests: { ...workshop.settings?.requests, ...settings.value.requests },
+    });
     return result;
   }
 

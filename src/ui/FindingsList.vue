@@ -7,6 +7,8 @@ import { formatGrams } from './format';
 const props = defineProps<{ findings: readonly Finding[] }>();
 const emit = defineEmits<{ fix: [fix: Fix]; preview: [fix: Fix | null] }>();
 
+/** A few notes lie open where nothing is to mend; many wait to be asked. */
+const SHOWN_AT_ONCE = 3;
 const WORDS = { stop: 'Stop', warning: 'Warning', advice: 'Advice', info: 'Note' } as const;
 
 const loud = computed(() => props.findings.filter(({ severity }) => severity !== 'info'));
@@ -43,7 +45,11 @@ function weighable({ materialId, massG }: Fix): Fix {
         </button>
       </li>
     </ul>
-    <details v-if="notes.length" class="notes" :open="loud.length === 0">
+    <details
+      v-if="notes.length"
+      class="notes"
+      :open="loud.length === 0 && notes.length <= SHOWN_AT_ONCE"
+    >
       <summary>{{ notes.length }} {{ notes.length === 1 ? 'note' : 'notes' }}</summary>
       <ul class="plain-list">
         <li v-for="finding in notes" :key="finding.code" class="finding info">

@@ -6,6 +6,7 @@ export { gasVolumeL } from './gasVolume';
 export { fizzBalance } from './stoichiometry';
 export { elementMassesG, reactionProducts } from './products';
 export type { Product } from './products';
+export { acidLessBaseMol } from './equivalents';
 export { earlyReaction } from './earlyReaction';
 export type { EarlyReaction } from './earlyReaction';
 export type { FizzBalance, LimitingSide, ReactantG } from './stoichiometry';

@@ -7,5 +7,6 @@ export { benchCures } from './benchCures';
 export { freezeReadings } from './freeze';
 export { USUAL_CONDITIONS } from './types';
 export type { Conditions, DampVerdict, Evaluation, Finding, Fix, Lasting, Severity } from './types';
+export { sameChemistryG } from './swap';
 export { gasTrace } from './gasTrace';
 export type { GasPoint } from './gasTrace';

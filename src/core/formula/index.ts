@@ -44,5 +44,6 @@ export {
 } from './edit';
 export { describeVersion, hasUnkeptChanges, isBlank, keepVersion, latestVersion } from './versions';
 export { addPart, partMassG, removePart, setPartMass } from './parts';
+export { matchesFormula } from './search';
 export { compareBodies } from './compare';
 export type { BodyDifference, LineDifference } from './compare';

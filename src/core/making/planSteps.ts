@@ -67,6 +67,7 @@ export function planSteps(
     mix('mix-dry', 'Mix the powders', 'Lowest speed, or by hand until nothing streaks.', MIX_DRY_S),
     ...beaker.map((line) => weigh(line, 'beaker', 'into the wet beaker')),
     ...wetBeaker(beaker),
+    ...soak(body, main),
     squeeze('squeeze-before', isAcidLast ? 'Squeeze, before the acid' : 'Squeeze', !isAcidLast),
     ...(isAcidLast ? acidLast(acid) : []),
     ...phase('finish').map((line) => weigh(line, 'dish', 'for the top, in its own dish')),
@@ -149,6 +150,21 @@ function wetBeaker(wet: readonly Line[]): BenchStep[] {
       'Pour round the bowl, scrape down, then turn it into a second bowl.',
       MIX_WET_S,
     ),
+  ];
+}
+
+/** Loose salts take their scent up before anything fizzes on them. Common practice: 1 to 2 hours. */
+function soak(body: FormulaBody, main: Part): BenchStep[] {
+  const has = (role: Material['role']) =>
+    main.lines.some(({ materialId }) => materialById(materialId).role === role);
+  if (body.method !== 'loose' || !has('salt') || !has('scent')) return [];
+  return [
+    {
+      id: 'soak',
+      kind: 'do',
+      title: 'Let the salts soak',
+      note: 'Covered, one to two hours, until they look dry again; then the acid.',
+    },
   ];
 }
 

@@ -82,9 +82,13 @@ export function rebalance(
   const rounded = x.map((massG, i) =>
     variables[i]?.isLocked ? (variables[i]?.massG ?? massG) : roundG(massG),
   );
-  const changes = changesOf(variables, rounded);
+  const swept = withoutCrumbs(variables, rounded, totalG);
+  const isAsGood = missedBy(bodyWith(body, variables, swept), question, conditions).length === 0;
+  const grams =
+    isAsGood && !addsToMend(body, variables, rounded, swept, conditions) ? swept : rounded;
+  const changes = changesOf(variables, grams);
   if (changes.length === 0) return { status: 'already' };
-  const next = bodyWith(body, variables, rounded);
+  const next = bodyWith(body, variables, grams);
   return { status: 'changed', body: next, changes, missed: missedBy(next, question, conditions) };
 }
 
@@ -149,6 +153,35 @@ function changesOf(variables: readonly Variable[], x: readonly number[]): readon
     const isWorth = Math.abs(toG - fromG) >= (lineId === null ? ROUND_G : leastStepG(fromG));
     return isWorth ? [{ lineId, materialId: material.id, fromG, toG }] : [];
   });
+}
+
+/** Changes of under this share of a line and of the mix are crumbs: left out where that mends nothing less. */
+const CRUMB_OF_LINE = 0.02;
+const CRUMB_OF_MIX = 0.0003;
+
+function withoutCrumbs(
+  variables: readonly Variable[],
+  x: readonly number[],
+  totalG: number,
+): readonly number[] {
+  return variables.map(({ massG }, i) => {
+    const change = Math.abs((x[i] ?? 0) - massG);
+    return change < CRUMB_OF_LINE * massG && change < CRUMB_OF_MIX * totalG ? massG : (x[i] ?? 0);
+  });
+}
+
+function addsToMend(
+  body: FormulaBody,
+  variables: readonly Variable[],
+  rounded: readonly number[],
+  swept: readonly number[],
+  conditions: Conditions,
+): boolean {
+  const toMend = (x: readonly number[]) =>
+    evaluate(bodyWith(body, variables, x), conditions).findings.filter(
+      ({ severity }) => severity !== 'info',
+    ).length;
+  return toMend(swept) > toMend(rounded);
 }
 
 /** A change smaller than a scale can show is none. */

@@ -9,6 +9,7 @@ import {
   removeLine,
   reorderLines,
   setLineLocked,
+  setLineMass,
   setLineMaterial,
   settleUnread,
   type FormulaBody,
@@ -53,8 +54,9 @@ function act(lineId: string, action: string): void {
   else if (action === 'swap') swapping.value = line;
 }
 
-function swap(materialId: string): void {
-  if (swapping.value) design.change(setLineMaterial(props.body, swapping.value.id, materialId));
+function swap(materialId: string, massG: number): void {
+  const { id } = swapping.value ?? {};
+  if (id) design.change(setLineMass(setLineMaterial(props.body, id, materialId), id, massG));
   swapping.value = null;
 }
 
@@ -172,6 +174,11 @@ function reorder(lineIds: string[], movedId: string): void {
 @media (max-width: 1150px) {
   .bench {
     grid-template-columns: minmax(0, 1fr) 290px;
+  }
+  .formula,
+  .middle,
+  .right {
+    contain: layout style;
   }
   .middle {
     grid-column: 1;

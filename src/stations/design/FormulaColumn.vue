@@ -95,18 +95,24 @@ function trade(upperId: string, lowerId: string, gainG: number): void {
         :aria-label="`Lines of the ${part.name.toLowerCase()}`"
         @update="dropped"
       >
-        <LineRow
+        <!-- Place and pointer belong to the item, so that a row is drawn anew only when its own line changes. -->
+        <li
           v-for="(line, index) in part.lines"
           :key="line.id"
-          :line="line"
-          :material="materialById(line.materialId)"
-          :share="partG > 0 ? line.massG / partG : 0"
+          :aria-label="materialById(line.materialId).name"
           :style="{ height: `${rowPx}px`, marginTop: marginTop(index) }"
-          @amount="(massG) => emit('change', setLineAmount(body, line.id, massG))"
-          @action="(action) => emit('lineAction', line.id, action)"
           @pointerenter="hovered = line.id"
           @pointerleave="hovered = null"
-        />
+        >
+          <LineRow
+            :line="line"
+            :material="materialById(line.materialId)"
+            :share="partG > 0 ? line.massG / partG : 0"
+            :others-g="partG - line.massG"
+            @amount="(massG) => emit('change', setLineAmount(body, line.id, massG))"
+            @action="(action) => emit('lineAction', line.id, action)"
+          />
+        </li>
       </VueDraggable>
     </div>
   </div>

@@ -1,28 +1,73 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import {
+  FAMILIES,
   FAMILY_WORDS,
+  METHOD_WORDS,
   describeVersion,
+  matchesFormula,
   newFormula,
   totalMassG,
+  type Family,
   type Formula,
 } from '@/core/formula';
+import { USUAL_REQUEST, type Mold } from '@/core/scaling';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import { counted, formatGrams, longDate } from '@/ui/format';
 import MiniCore from '@/ui/MiniCore.vue';
+import MiniPiece from '@/ui/MiniPiece.vue';
 
 const emit = defineEmits<{ open: [id: string]; paste: []; empty: [] }>();
 
 const workshop = useWorkshopStore();
 const removing = ref<Formula | null>(null);
-const formulas = computed(() =>
-  [...workshop.formulas].sort((a, b) => b.changedAt.localeCompare(a.changedAt)),
+const query = ref('');
+const showsArchive = ref(false);
+const archivedCount = computed(
+  () => workshop.formulas.filter(({ archivedAt }) => archivedAt !== null).length,
+);
+const found = computed(() =>
+  workshop.formulas.filter(
+    (formula) =>
+      (formula.archivedAt !== null) === showsArchive.value && matchesFormula(formula, query.value),
+  ),
+);
+const groups = computed(() =>
+  FAMILIES.map((family) => ({
+    family,
+    formulas: found.value
+      .filter(({ body }) => body.family === family)
+      .sort((a, b) => b.changedAt.localeCompare(a.changedAt)),
+  })).filter(({ formulas }) => formulas.length > 0),
 );
 
-function batchCount(id: string): string {
-  const count = workshop.batches.filter(({ formulaId }) => formulaId === id).length;
-  return count === 0 ? 'never made' : counted(count, 'batch', 'batches');
+function moldOf({ id }: Formula): Mold {
+  return (workshop.settings.requests[id] ?? USUAL_REQUEST).mold;
+}
+
+function made({ id }: Formula): string {
+  const own = workshop.batches.filter(({ formulaId }) => formulaId === id);
+  const last = own
+    .map(({ startedAt }) => startedAt)
+    .sort()
+    .at(-1);
+  return last === undefined
+    ? 'never made'
+    : `${counted(own.length, 'batch', 'batches')}, last ${longDate(last)}`;
+}
+
+function archive(formula: Formula): void {
+  const archivedAt = formula.archivedAt === null ? nowIso() : null;
+  workshop.putFormula({ ...formula, archivedAt });
+  if (archivedCount.value === 0) showsArchive.value = false;
+}
+
+/** `bath bombs`; salts are many already. */
+function plural(family: Family): string {
+  const word = FAMILY_WORDS[family];
+  const many = family === 'fizzing-salts' ? word : word.replace(/y$/, 'ie') + 's';
+  return many.charAt(0).toUpperCase() + many.slice(1);
 }
 
 function duplicate(formula: Formula): void {
@@ -36,7 +81,7 @@ function remove(): void {
 </script>
 
 <template>
-  <section v-if="formulas.length === 0" class="blank">
+  <section v-if="workshop.formulas.length === 0" class="blank">
     <h2>No formula yet</h2>
     <p>
       Take a recipe the way it was written down, in cups and spoons, and get it in grams with what
@@ -47,30 +92,59 @@ function remove(): void {
       <v-btn @click="emit('empty')">Empty column</v-btn>
     </div>
   </section>
-  <ul v-else class="plain-list shelf">
-    <li v-for="formula in formulas" :key="formula.id" class="formula">
-      <button type="button" class="open" @click="emit('open', formula.id)">
-        <MiniCore :body="formula.body" />
-        <span class="words">
-          <b class="figure name">{{ formula.name }}</b>
-          <span class="quiet"
-            >{{ FAMILY_WORDS[formula.body.family] }} · {{ describeVersion(formula) }}</span
+  <div v-if="workshop.formulas.length > 0" class="search">
+    <v-text-field
+      v-model="query"
+      label="Search by name or material"
+      autocomplete="off"
+      clearable
+      @click:clear="query = ''"
+    />
+    <v-btn
+      v-if="archivedCount > 0"
+      variant="text"
+      :aria-pressed="showsArchive"
+      @click="showsArchive = !showsArchive"
+    >
+      {{ showsArchive ? 'Back to the shelf' : `Laid away (${archivedCount})` }}
+    </v-btn>
+  </div>
+  <p v-if="workshop.formulas.length > 0 && groups.length === 0" class="none quiet">
+    No formula here matches.
+  </p>
+  <section v-for="{ family, formulas } in groups" :key="family" :aria-label="FAMILY_WORDS[family]">
+    <h2 class="family">{{ plural(family) }}</h2>
+    <ul class="plain-list shelf">
+      <li v-for="formula in formulas" :key="formula.id" class="formula">
+        <button type="button" class="open" @click="emit('open', formula.id)">
+          <MiniCore :body="formula.body" />
+          <MiniPiece :body="formula.body" :mold="moldOf(formula)" class="piece" />
+          <span class="words">
+            <b class="figure name">{{ formula.name }}</b>
+            <span class="quiet"
+              >{{ METHOD_WORDS[formula.body.method] }} · {{ describeVersion(formula) }}</span
+            >
+            <span class="quiet"
+              >{{ formatGrams(totalMassG(formula.body)) }} g · {{ made(formula) }}</span
+            >
+            <span class="quiet"
+              >changed {{ longDate(formula.changedAt)
+              }}{{ formula.origin === 'sample' ? ' · sample' : '' }}</span
+            >
+          </span>
+        </button>
+        <div class="more">
+          <v-btn variant="text" size="small" @click="duplicate(formula)">Duplicate</v-btn>
+          <v-btn variant="text" size="small" @click="archive(formula)">{{
+            formula.archivedAt === null ? 'Lay away' : 'Take back'
+          }}</v-btn>
+          <v-btn variant="text" size="small" color="error" @click="removing = formula"
+            >Remove</v-btn
           >
-          <span class="quiet"
-            >{{ formatGrams(totalMassG(formula.body)) }} g · {{ batchCount(formula.id) }}</span
-          >
-          <span class="quiet"
-            >changed {{ longDate(formula.changedAt)
-            }}{{ formula.origin === 'sample' ? ' · sample' : '' }}</span
-          >
-        </span>
-      </button>
-      <div class="more">
-        <v-btn variant="text" size="small" @click="duplicate(formula)">Duplicate</v-btn>
-        <v-btn variant="text" size="small" color="error" @click="removing = formula">Remove</v-btn>
-      </div>
-    </li>
-  </ul>
+        </div>
+      </li>
+    </ul>
+  </section>
   <v-dialog
     :model-value="removing !== null"
     max-width="440"
@@ -104,13 +178,30 @@ function remove(): void {
 }
 .shelf {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(320px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(350px, 1fr));
   gap: 28px 32px;
-  padding: 28px 24px;
+  padding: 10px 24px 22px;
+}
+.search {
+  display: grid;
+  grid-template-columns: minmax(200px, 360px) auto;
+  justify-content: start;
+  gap: 12px;
+  align-items: center;
+  padding: 20px 24px 6px;
+}
+.family {
+  padding: 6px 24px 0;
+}
+.none {
+  padding: 6px 24px;
+}
+.piece {
+  align-self: center;
 }
 .open {
   display: grid;
-  grid-template-columns: 44px minmax(0, 1fr);
+  grid-template-columns: 44px 64px minmax(0, 1fr);
   gap: 16px;
   width: 100%;
   padding: 0;

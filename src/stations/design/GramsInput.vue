@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
 import type { Material } from '@/core/materials';
-import { readTypedAmount } from '@/core/recipe-text';
-import type { Spread } from '@/core/units';
+import { readTypedAmount, readTypedPercent } from '@/core/recipe-text';
+import { exactly, type Spread } from '@/core/units';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatGrams } from '@/ui/format';
 
@@ -11,6 +11,8 @@ const props = defineProps<{
   material: Material;
   /** Came from a cup or a spoon and was never weighed. */
   isUncertain: boolean;
+  /** Grams of the other lines of its part, for a typed percentage. */
+  othersG: number;
 }>();
 const emit = defineEmits<{ amount: [massG: Spread] }>();
 
@@ -35,7 +37,10 @@ function show(event: FocusEvent): void {
 }
 
 function take(): void {
-  const reading = readTypedAmount(text.value, props.material, workshop.smallMeasures);
+  const percent = readTypedPercent(text.value, props.othersG);
+  const reading = percent?.ok
+    ? { ok: true as const, massG: exactly(percent.massG) }
+    : (percent ?? readTypedAmount(text.value, props.material, workshop.smallMeasures));
   if (!reading.ok) {
     problem.value = reading.message;
     return;

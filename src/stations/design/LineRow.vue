@@ -7,7 +7,7 @@ import type { Spread } from '@/core/units';
 import { formatGrams } from '@/ui/format';
 import GramsInput from './GramsInput.vue';
 
-const props = defineProps<{ line: Line; material: Material; share: number }>();
+const props = defineProps<{ line: Line; material: Material; share: number; othersG: number }>();
 const emit = defineEmits<{ amount: [massG: Spread]; action: [action: string] }>();
 
 const ACTIONS = [
@@ -29,7 +29,7 @@ const spread = computed(() =>
 </script>
 
 <template>
-  <li class="row" :aria-label="material.name">
+  <div class="row">
     <span class="carry" :title="`Carry ${material.name}`" aria-hidden="true"
       ><v-icon :icon="mdiDrag" size="18"
     /></span>
@@ -37,6 +37,7 @@ const spread = computed(() =>
     <GramsInput
       :mass-g="line.massG"
       :material="material"
+      :others-g="othersG"
       :is-uncertain="spread !== ''"
       :title="spread"
       @amount="(massG) => emit('amount', massG)"
@@ -67,11 +68,12 @@ const spread = computed(() =>
         />
       </v-list>
     </v-menu>
-  </li>
+  </div>
 </template>
 
 <style scoped>
 .row {
+  height: 100%;
   display: grid;
   grid-template-columns: 20px minmax(0, 1fr) 90px 50px 34px 26px;
   align-items: center;

@@ -1,5 +1,5 @@
 import { isForSkin, useOf } from '../../formula';
-import type { Material, Trait } from '../../materials';
+import { materialById, type Material, type Trait } from '../../materials';
 import type { Examined, Finding, Rule } from '../types';
 import { grams, listed, percent } from './words';
 
@@ -24,6 +24,8 @@ interface MaterialRule {
 const has = (trait: Trait) => (entry: Entry) => entry.material.traits.includes(trait);
 const forSkin = ({ body }: Examined) => isForSkin(body.family);
 const household = ({ body }: Examined) => !isForSkin(body.family);
+/** Melted warm rather than merely soft in a summer kitchen. */
+const isMelted = (material: Material) => (material.meltingC?.value ?? 0) > 30 && material.isLiquid;
 const isBorax = (material: Material) => material.id === 'borax';
 const isAlkali = (material: Material) => material.traits.includes('strong-alkali');
 const withAcid = ({ materials }: Examined) =>
@@ -187,7 +189,14 @@ const RULES: readonly MaterialRule[] = [
     code: 'melt-before-alcohol',
     severity: 'info',
     holds: withTrait('flammable'),
-    picks: ({ material }) => (material.meltingC?.value ?? 0) > 30 && material.isLiquid,
+    picks: ({ material }, { body }) =>
+      isMelted(material) &&
+      body.parts.some(({ lines }) => {
+        const beaker = lines.map(({ materialId }) => materialById(materialId));
+        return (
+          beaker.includes(material) && beaker.some(({ traits }) => traits.includes('flammable'))
+        );
+      }),
     says: (names) => `${names} is melted warm, and alcohol is in the same beaker.`,
     todo: 'Melt first, let it cool to lukewarm, alcohol last and off the heat.',
   },

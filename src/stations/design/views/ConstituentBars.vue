@@ -33,7 +33,7 @@ function shown(pct: number): string {
     <h3>Against their limits</h3>
     <ul class="plain-list">
       <li v-for="(entry, i) in limited" :key="entry.id">
-        <span class="name">{{ entry.name }} <b v-if="i === 0" class="binds">binds first</b></span>
+        <span class="name">{{ entry.name }} <b v-if="i === 0" class="binds">binds</b></span>
         <span class="tabular quiet">{{ shown(entry.pctOfMix) }} of {{ entry.limitPct }} %</span>
         <svg viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true">
           <rect width="100" height="8" class="track" />

@@ -14,6 +14,11 @@ const design = useDesignStore();
 /** Work that takes longer than this says so and can be stopped, ms. */
 const SAYS_SO_AFTER_MS = 300;
 
+/** The two schools of soda to acid. Common practice. */
+const SCHOOLS = [
+  { word: 'classic', ratio: 2 },
+  { word: 'acid-forward', ratio: 1.4 },
+] as const;
 const wishIds = ref<WishId[]>([]);
 const asksRatio = ref(false);
 const ratio = ref(1.5);
@@ -79,6 +84,12 @@ function take(): void {
   if (result.value?.status === 'changed') design.change(result.value.body);
 }
 
+/** Named where it is not the main mix: the embed has soda of its own. */
+function partOf(lineId: string): string {
+  const part = props.body.parts.find(({ lines }) => lines.some(({ id }) => id === lineId));
+  return part && part.kind !== 'main' ? part.name : '';
+}
+
 function change(fromG: number, toG: number): string {
   const difference = toG - fromG;
   return `${difference > 0 ? '+' : '−'} ${formatGrams(Math.abs(difference))}`;
@@ -103,6 +114,16 @@ function change(fromG: number, toG: number): string {
         <label class="wish">
           <input v-model="asksRatio" type="checkbox" /> <span>with soda to acid at</span>
         </label>
+        <div v-if="asksRatio" class="schools">
+          <button
+            v-for="school in SCHOOLS"
+            :key="school.word"
+            type="button"
+            @click="ratio = school.ratio"
+          >
+            {{ school.word }}, {{ school.ratio }}
+          </button>
+        </div>
         <NumberField
           v-if="asksRatio"
           v-model="ratio"
@@ -155,7 +176,9 @@ function change(fromG: number, toG: number): string {
             <tr v-for="entry in result.changes" :key="entry.lineId ?? entry.materialId">
               <th scope="row">
                 {{ materialById(entry.materialId).name }}
-                <span v-if="entry.lineId === null" class="quiet">comes in</span>
+                <span class="quiet">{{
+                  entry.lineId === null ? 'comes in' : partOf(entry.lineId)
+                }}</span>
               </th>
               <td class="tabular">{{ change(entry.fromG, entry.toG) }}</td>
               <td class="tabular grams">{{ formatGrams(entry.toG) }} g</td>
@@ -200,6 +223,22 @@ legend {
 }
 .field {
   margin: 4px 0 8px 24px;
+}
+.schools {
+  display: flex;
+  gap: 14px;
+  margin-left: 24px;
+}
+.schools button {
+  min-height: 30px;
+  padding: 0;
+  border: 0;
+  background: none;
+  color: var(--verdigris);
+  font: inherit;
+  font-size: 14px;
+  font-weight: 700;
+  cursor: pointer;
 }
 .clash {
   color: var(--rust);

@@ -1,0 +1,102 @@
+import { fileURLToPath } from 'node:url';
+import { chromium } from '@playwright/test';
+import config from '../playwright.config';
+import { createServer } from '../server/app';
+
+/**
+ * A five-second pull on the column of a 25-line formula in the built application, in a real browser: how long from
+ * a move of the pointer until every reading stands in the page, and how far apart the frames come. Printed, never
+ * asserted. Run `npm run build` first.
+ */
+const PORT = 4194;
+const LINES = [
+  '1000 g baking soda',
+  '520 g citric acid',
+  '75 g cornstarch',
+  '40 g kaolin',
+  '60 g fine sea salt',
+  '20 g cream of tartar',
+  '15 g goat milk powder',
+  '12 g colloidal oatmeal',
+  '20 g slsa',
+  '30 g sweet almond oil',
+  '10 g castor oil',
+  '8 g jojoba oil',
+  '15 g shea butter',
+  '6 g cocoa butter',
+  '20 g polysorbate 80',
+  '6 g lavender essential oil',
+  '3 g cardamom essential oil',
+  '2 g sweet orange oil',
+  '4 g fragrance oil',
+  '4 g 91% isopropyl alcohol',
+  '5 g water',
+  '0.5 g yellow dye',
+  '0.1 g orange dye',
+  '2 g gold mica',
+  '1 g rose petals',
+];
+
+const distDir = fileURLToPath(new URL('../dist', import.meta.url));
+const server = createServer({ distDir, start: 'ask' }).listen(PORT, '127.0.0.1');
+const browser = await chromium.launch(config.use?.launchOptions ?? {});
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+await page.goto(`http://localhost:${PORT}`);
+await page.getByRole('button', { name: 'Start empty' }).click();
+await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
+await page.getByLabel('The recipe, one ingredient a line').fill(LINES.join('\n'));
+await page.getByRole('button', { name: 'Make it a formula' }).click();
+const edge = page.getByRole('slider', { name: /^Boundary between Baking soda/ });
+await edge.scrollIntoViewIfNeeded();
+const box = await edge.boundingBox();
+if (!box) throw new Error('the column has no boundary to pull');
+await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+await page.mouse.down();
+
+const measured = await page.evaluate(
+  async ({ x, y }) => {
+    const column = document.querySelector('.column') as HTMLElement;
+    const work: number[] = [];
+    const frames: number[] = [];
+    const field = document.querySelector('[aria-label="Grams of Baking soda"]') as HTMLInputElement;
+    const seen = new Set<string>();
+    const until = performance.now() + 5000;
+    let last = performance.now();
+    for (let i = 0; performance.now() < until; i++) {
+      await new Promise((next) => requestAnimationFrame(next));
+      const now = performance.now();
+      frames.push(now - last);
+      last = now;
+      const clientY = y + 40 * Math.sin(i / 7);
+      column.dispatchEvent(
+        new PointerEvent('pointermove', { clientX: x, clientY, bubbles: true, pointerId: 1 }),
+      );
+      // Vue writes in a microtask: the next task comes after it. Reading a size makes the browser lay the page out.
+      await new Promise((next) => {
+        const { port1, port2 } = new MessageChannel();
+        port1.onmessage = next;
+        port2.postMessage(null);
+      });
+      void document.body.offsetHeight;
+      work.push(performance.now() - now);
+      seen.add(field.value);
+    }
+    return { work, frames, figures: seen.size };
+  },
+  { x: box.x + box.width / 2, y: box.y + box.height / 2 },
+);
+await page.mouse.up();
+if (measured.figures < 10)
+  throw new Error('the pull moved nothing: no figure stands for a repaint');
+report('from a pull to every reading in the page', measured.work);
+report('from frame to frame', measured.frames);
+await browser.close();
+server.close();
+
+function report(what: string, times: readonly number[]): void {
+  const sorted = [...times].sort((a, b) => a - b);
+  const at = (share: number) => (sorted[Math.floor(share * (sorted.length - 1))] ?? 0).toFixed(1);
+  process.stdout.write(
+    `${what}: median ${at(0.5)} ms, 95 % under ${at(0.95)} ms, ${times.length} moves\n`,
+  );
+}

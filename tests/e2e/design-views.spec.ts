@@ -1,0 +1,154 @@
+import { expect, test, type Page } from '@playwright/test';
+import { SAMPLE_URL, figure, gramsOf } from './support';
+
+test.beforeEach(async ({ page }) => {
+  await page.goto(SAMPLE_URL);
+  await expect(page.getByLabel('Name of the formula')).toHaveValue('Quince Lantern');
+});
+
+function look(page: Page, view: string) {
+  return page
+    .getByRole('navigation', { name: 'Look at' })
+    .getByRole('button', { name: view })
+    .click();
+}
+
+test('a rebalance is offered, drawn, taken, and one undo takes it back', async ({ page }) => {
+  await gramsOf(page, 'Sweet almond oil').fill('140');
+  await gramsOf(page, 'Sweet almond oil').press('Enter');
+  await expect(page.getByText(/it will stick, slump and swell/)).toBeVisible();
+  await look(page, 'Rebalance');
+  const view = page.getByRole('region', { name: 'Rebalance' });
+  await view.getByRole('button', { name: 'Find the smallest change' }).click();
+  await expect(view.getByRole('rowheader', { name: 'Sweet almond oil' })).toBeVisible();
+  await view.getByRole('button', { name: 'Take it' }).click();
+  await expect(page.getByText(/it will stick, slump and swell/)).toBeHidden();
+  await expect(gramsOf(page, 'Sweet almond oil')).not.toHaveValue('140');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(gramsOf(page, 'Sweet almond oil')).toHaveValue('140');
+});
+
+test('wishes that clash are named, and letting go of one settles it', async ({ page }) => {
+  for (const name of ['Baking soda', 'Citric acid, anhydrous'])
+    await page.getByRole('button', { name: `Lock ${name}` }).click();
+  await page.getByRole('button', { name: /^Embed/ }).click();
+  for (const name of ['Baking soda', 'Citric acid, anhydrous'])
+    await page.getByRole('button', { name: `Lock ${name}` }).click();
+  await look(page, 'Rebalance');
+  const view = page.getByRole('region', { name: 'Rebalance' });
+  await view.getByLabel('with soda to acid at').check();
+  await view.getByRole('button', { name: /acid-forward/ }).click();
+  await view.getByRole('button', { name: 'Find the smallest change' }).click();
+  await expect(view.getByText('These cannot hold together:')).toBeVisible();
+  await expect(view.getByText('soda to acid at 1.4')).toBeVisible();
+  await expect(view.getByText('baking soda locked at 1000 g')).toBeVisible();
+  await view.getByLabel('with soda to acid at').uncheck();
+  await view.getByRole('button', { name: 'Find the smallest change' }).click();
+  await expect(view.getByText('Every window is met as it stands.')).toBeVisible();
+});
+
+test('a blend goes over its limit, is taken down to it, and a document moves the limit', async ({
+  page,
+}) => {
+  await look(page, 'Scent');
+  const view = page.getByRole('region', { name: 'Scent blend' });
+  await view.getByRole('button', { name: 'drops' }).click();
+  await view.getByLabel('Drops of Cardamom essential oil in the blend').fill('600');
+  await view.getByLabel('Drops of Cardamom essential oil in the blend').press('Enter');
+  await expect(gramsOf(page, 'Cardamom essential oil')).toHaveValue('27.8');
+  await view.getByRole('button', { name: 'grams' }).click();
+  await view.getByLabel('Grams of Fragrance oil in the blend').fill('40');
+  await view.getByLabel('Grams of Fragrance oil in the blend').press('Enter');
+  await expect(page.getByText(/usual up to 2 %/).first()).toBeVisible();
+  await view.getByRole('button', { name: /Take down to/ }).click();
+  await expect(figure(page, 'Scent')).toHaveText('2.00 %');
+
+  await view.getByRole('button', { name: 'no document for Fragrance oil' }).click();
+  const dialog = page.getByRole('dialog', { name: 'The supplier’s document' });
+  await dialog.getByLabel('Most in a rinse-off product, %').fill('140');
+  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('over 0 to 100 %');
+  await dialog.getByLabel('Most in a rinse-off product, %').fill('0.5');
+  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText(/Fragrance oil binds first/)).toBeVisible();
+});
+
+test('an embed is added, grown by key, and the total stays; a split carries the base color', async ({
+  page,
+}) => {
+  await page.getByRole('button', { name: 'Add or remove a part' }).click();
+  await page.getByText('Remove embed').click();
+  await page.getByRole('button', { name: 'Add or remove a part' }).click();
+  await page.getByText('Add an embed').click();
+  const embed = page.getByRole('slider', { name: 'Embed in a piece, grams' });
+  const before = Number(await embed.getAttribute('aria-valuenow'));
+  const total = page.getByText(/^1,9\d\d g$/);
+  const totalBefore = await total.textContent();
+  await embed.focus();
+  for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowUp');
+  await expect(embed).toHaveAttribute('aria-valuenow', (before + 5).toFixed(1));
+  expect(await total.textContent()).toBe(totalBefore);
+
+  await page.getByRole('button', { name: 'Add or remove a part' }).click();
+  await page.getByText('Add a color split').click();
+  await look(page, 'Color');
+  const view = page.getByRole('region', { name: 'Color' });
+  await expect(view.getByRole('heading', { name: 'Color split' })).toBeVisible();
+  await expect(view.getByRole('slider', { name: /^Yellow dye/ })).toHaveCount(2);
+});
+
+test('a version is kept by name, compared with what is here, and gone back to', async ({
+  page,
+}) => {
+  await gramsOf(page, 'Kaolin clay').fill('6 %');
+  await gramsOf(page, 'Kaolin clay').press('Enter');
+  await expect(gramsOf(page, 'Kaolin clay')).not.toHaveValue('40');
+  await look(page, 'Versions');
+  const view = page.getByRole('region', { name: 'Versions' });
+  const changed = view.getByRole('table', { name: 'What changed' });
+  await expect(changed.getByRole('row', { name: /Kaolin clay 40/ })).toBeVisible();
+  await expect(
+    view
+      .getByRole('table', { name: 'What it did to the readings' })
+      .getByRole('row', { name: /Lasts/ }),
+  ).toBeVisible();
+  await view.getByLabel('Name of the next version').fill('clay for the harbor air');
+  await view.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText('· version 3 ·')).toBeVisible();
+  await expect(view.getByText('Nothing changed since.')).toBeVisible();
+  await view.getByRole('combobox', { name: /Compare what is here/ }).focus();
+  await page.keyboard.press('ArrowDown');
+  await page.getByRole('option', { name: /^2,/ }).click();
+  await view.getByRole('button', { name: 'Go back to version 2' }).click();
+  await expect(gramsOf(page, 'Kaolin clay')).toHaveValue('40');
+});
+
+test('a shared recipe comes back; a page without one is refused; a formula is laid away and found', async ({
+  page,
+}) => {
+  await page.getByRole('button', { name: 'Share' }).click();
+  const [saved] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByText('Save as recipe data').click(),
+  ]);
+  const text = await (await import('node:fs/promises')).readFile(await saved.path(), 'utf8');
+  await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
+  const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
+  const field = dialog.getByLabel('The recipe, one ingredient a line');
+  await field.fill('{"@type":"WebPage","name":"Fog <b>bank</b>"}');
+  await expect(dialog.getByText(/holds no recipe/)).toBeVisible();
+  await field.fill(text);
+  await dialog.getByRole('button', { name: 'Make it a formula' }).click();
+  await expect(page.getByLabel('Name of the formula')).toHaveValue('Quince Lantern');
+  await expect(page.getByText('no version yet')).toBeVisible();
+  await expect(gramsOf(page, 'Baking soda')).toHaveValue('1,000');
+
+  await page.getByRole('button', { name: 'Formulas' }).click();
+  await page.getByRole('textbox', { name: 'Search by name or material' }).fill('borax');
+  await expect(page.getByRole('button', { name: /Bilge Bright/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Quince Lantern/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Lay away' }).click();
+  await expect(page.getByText('No formula here matches.')).toBeVisible();
+  await page.getByRole('button', { name: 'Laid away (1)' }).click();
+  await expect(page.getByRole('button', { name: /Bilge Bright/ })).toBeVisible();
+});
