@@ -34,6 +34,15 @@ export function shortTime(iso: string): string {
   }).format(new Date(iso));
 }
 
+/** `Apr 18, 2026`. */
+export function shortDate(iso: string): string {
+  return new Intl.DateTimeFormat('en-US', {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+  }).format(new Date(iso));
+}
+
 /** `April 18, 2026`. */
 export function longDate(iso: string): string {
   return new Intl.DateTimeFormat('en-US', {

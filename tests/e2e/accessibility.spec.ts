@@ -42,6 +42,25 @@ for (const colorScheme of ['light', 'dark'] as const) {
       });
     }
 
+    test(`what is looked at beside the column in ${colorScheme}`, async ({ page }) => {
+      await page.goto(SAMPLE_URL);
+      const views = page.getByRole('navigation', { name: 'Look at' });
+      for (const [view, ready] of [
+        ['Scent', 'Against their limits'],
+        ['Color', 'Color, before you weigh'],
+        ['Versions', 'Nothing changed since.'],
+        ['Rebalance', 'And make it'],
+      ] as const) {
+        await views.getByRole('button', { name: view }).click();
+        await expect(page.getByText(ready)).toBeVisible();
+        await scan(page, '.middle');
+      }
+      await page.getByLabel('longer fizz').check();
+      await page.getByRole('button', { name: 'Find the smallest change' }).click();
+      await expect(page.getByRole('button', { name: 'Take it' })).toBeVisible();
+      await scan(page);
+    });
+
     test(`dialogs, formulas and a batch record in ${colorScheme}`, async ({ page }) => {
       await page.goto(SAMPLE_URL);
       await page.getByRole('button', { name: 'Formulas' }).click();

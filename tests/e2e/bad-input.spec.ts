@@ -50,7 +50,7 @@ test('absurd amounts wait beside the column, and a formula without acid or soda 
 test('a file that is no good is named and touches nothing', async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/workshop`);
   const sample = await readFile('demo/orrin-quay.rovack.json', 'utf8');
-  const stored = page.getByText('6 formulas, 8 batches in this browser');
+  const stored = page.getByText('8 formulas, 8 batches in this browser');
   const alert = page.getByRole('region', { name: 'File' }).getByRole('alert');
   const take = (name: string, text: string) =>
     page

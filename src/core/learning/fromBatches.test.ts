@@ -66,6 +66,9 @@ describe('dampRecordsOf', () => {
 
   it('learns nothing from a batch that never felt right, or without its room', () => {
     expect(dampRecordsOf([batchWith(ROOM, DRY), batchWith(RIGHT)])).toEqual([]);
+    const good = batchWith(ROOM, RIGHT);
+    const loose = { ...good, body: { ...good.body, method: 'loose' as const } };
+    expect(dampRecordsOf([loose])).toEqual([]);
     expect(
       learnedDamp([batchWith(ROOM, DRY)], {
         humidityPct: 45,

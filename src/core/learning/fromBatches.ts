@@ -9,14 +9,14 @@ import {
   type Place,
 } from './quantities';
 
-/** Batches whose last squeeze after the acid was right teach how damp the mix wants to be. */
+/** Batches whose last squeeze after the acid was right teach how damp the mix wants to be; loose salts only have to pour. */
 export function dampRecordsOf(batches: readonly Batch[]): readonly DampRecord[] {
   return batches.flatMap((batch) => {
     const room = roomOf(batch);
     const last = standing(batch, 'squeezed')
       .filter(({ acidIn }) => acidIn)
       .at(-1);
-    if (!room || last?.felt !== 'right') return [];
+    if (!room || last?.felt !== 'right' || batch.body.method === 'loose') return [];
     const { dampIndexPct, settingFatFraction } = dampReading(bowlContents(batch));
     const { method, family } = batch.body;
     const { aimPct } = dampWindow(method, room.humidityPct, settingFatFraction);
@@ -28,6 +28,7 @@ export function dampRecordsOf(batches: readonly Batch[]): readonly DampRecord[] 
 
 /** How damp these batches say a mix should be at a place; nothing while none speaks. */
 export function learnedDamp(batches: readonly Batch[], place: Place): Learned | undefined {
+  if (place.method === 'loose') return undefined;
   const records = dampRecordsOf(batches);
   return records.length > 0 ? learned(DAMP_WANTED, records, place) : undefined;
 }

@@ -14,7 +14,7 @@ import {
 import { USUAL_REQUEST, type Mold } from '@/core/scaling';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
-import { counted, formatGrams, longDate } from '@/ui/format';
+import { counted, formatGrams, shortDate } from '@/ui/format';
 import MiniCore from '@/ui/MiniCore.vue';
 import MiniPiece from '@/ui/MiniPiece.vue';
 
@@ -54,7 +54,7 @@ function made({ id }: Formula): string {
     .at(-1);
   return last === undefined
     ? 'never made'
-    : `${counted(own.length, 'batch', 'batches')}, last ${longDate(last)}`;
+    : `${counted(own.length, 'batch', 'batches')}, last ${shortDate(last)}`;
 }
 
 function archive(formula: Formula): void {
@@ -128,7 +128,7 @@ function remove(): void {
               >{{ formatGrams(totalMassG(formula.body)) }} g · {{ made(formula) }}</span
             >
             <span class="quiet"
-              >changed {{ longDate(formula.changedAt)
+              >changed {{ shortDate(formula.changedAt)
               }}{{ formula.origin === 'sample' ? ' · sample' : '' }}</span
             >
           </span>

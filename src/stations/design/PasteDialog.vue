@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { FAMILIES, FAMILY_WORDS, emptyBody, type Family, type FormulaBody } from '@/core/formula';
+import { USUAL_CONDITIONS, evaluate } from '@/core/evaluation';
 import { materialById } from '@/core/materials';
 import { readRecipe, type RecipeResult } from '@/core/recipe-text';
 import { looksShared, readRecipeJsonLd } from '@/core/sharing';
@@ -16,6 +17,7 @@ const family = ref<Family>('bath-bomb');
 const text = ref('');
 const problem = ref('');
 
+const MOST_SAID = 4;
 const families = FAMILIES.map((value) => ({ value, title: FAMILY_WORDS[value] }));
 /** A page or data that carries a recipe is opened first; plain lines are read as they are. */
 const shared = computed(() => (looksShared(text.value) ? readRecipeJsonLd(text.value) : null));
@@ -23,6 +25,18 @@ const result = computed<RecipeResult>(() => {
   if (shared.value && !shared.value.ok)
     return { ok: false, problem: { code: 'no-recipe', message: shared.value.message } };
   return readRecipe(shared.value?.recipe.text ?? text.value, workshop.smallMeasures);
+});
+/** What this recipe lacks or must not have, as the family chosen. */
+const verdict = computed(() => {
+  if (!result.value.ok || lines.value.length === 0) return [];
+  const { parts, unread } = result.value.recipe;
+  const body = { ...emptyBody(family.value), parts, unread };
+  return evaluate(body, { ...USUAL_CONDITIONS, humidityPct: workshop.settings.humidityPct })
+    .findings.filter(
+      ({ severity, code }) =>
+        (severity === 'stop' || severity === 'warning') && code !== 'unread-lines',
+    )
+    .slice(0, MOST_SAID);
 });
 const lines = computed(() =>
   result.value.ok ? result.value.recipe.parts.flatMap((part) => part.lines) : [],
@@ -96,6 +110,12 @@ function take(): void {
                   >
                 </li>
               </ul>
+              <div v-if="verdict.length" class="verdict">
+                <h3>As {{ FAMILY_WORDS[family] }}</h3>
+                <p v-for="finding in verdict" :key="finding.code" class="small">
+                  {{ finding.message }} <span class="quiet">{{ finding.todo }}</span>
+                </p>
+              </div>
               <p v-for="remark in result.recipe.remarks" :key="remark" class="quiet small">
                 {{ remark }}
               </p>
@@ -131,6 +151,18 @@ function take(): void {
   grid-template-columns: 3fr 2fr;
   gap: 12px;
   margin: 4px 0 14px;
+}
+.verdict {
+  margin-top: 12px;
+  padding-left: 10px;
+  border-left: 4px solid var(--rust);
+}
+.verdict h3 {
+  margin: 0;
+  font: 700 14px var(--font-body);
+}
+.verdict p {
+  margin: 2px 0;
 }
 .small {
   font-size: 13px;

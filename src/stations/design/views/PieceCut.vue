@@ -6,7 +6,7 @@ import { describeMold, sideView } from '@/core/scaling';
 import { formatFixed, formatGrams } from '@/ui/format';
 
 /** One piece to scale, cut through its middle; the embed is pulled bigger or smaller by its edge. */
-const props = defineProps<{ anatomy: Anatomy }>();
+const props = defineProps<{ anatomy: Anatomy; isLoose: boolean }>();
 const emit = defineEmits<{ embed: [massG: number]; step: [massG: number]; end: [] }>();
 
 const WIDTH = 320;
@@ -65,7 +65,10 @@ const labels = computed(() => {
 });
 
 function wordFor(kind: string, name: string): string {
-  return kind === 'main' ? 'Shell' : name;
+  if (kind !== 'main') return name;
+  const { shell, embed } = props.anatomy;
+  if (props.isLoose) return 'Salts';
+  return shell.length === 1 && !embed ? 'Piece' : 'Shell';
 }
 
 function pull(event: PointerEvent): void {

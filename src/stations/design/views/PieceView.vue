@@ -28,11 +28,12 @@ function resizeEmbed(massG: number, isDone: boolean): void {
 
 <template>
   <section aria-label="The piece, cut open">
-    <h2>The piece, cut open</h2>
+    <h2>{{ body.method === 'loose' ? 'One fill' : 'The piece, cut open' }}</h2>
     <p v-if="!anatomy" class="quiet">Nothing weighs anything yet.</p>
     <template v-else>
       <PieceCut
         :anatomy="anatomy"
+        :is-loose="body.method === 'loose'"
         @embed="(massG) => resizeEmbed(massG, false)"
         @step="(massG) => resizeEmbed(massG, true)"
         @end="design.endPull"
