@@ -2,6 +2,7 @@ import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';
 import config from '../playwright.config';
 import { createServer } from '../server/app';
+import { BOMB } from './lib/bomb25';
 
 /**
  * A five-second pull on the column of a 25-line formula in the built application, in a real browser: how long from
@@ -9,33 +10,6 @@ import { createServer } from '../server/app';
  * asserted. Run `npm run build` first.
  */
 const PORT = 4194;
-const LINES = [
-  '1000 g baking soda',
-  '520 g citric acid',
-  '75 g cornstarch',
-  '40 g kaolin',
-  '60 g fine sea salt',
-  '20 g cream of tartar',
-  '15 g goat milk powder',
-  '12 g colloidal oatmeal',
-  '20 g slsa',
-  '30 g sweet almond oil',
-  '10 g castor oil',
-  '8 g jojoba oil',
-  '15 g shea butter',
-  '6 g cocoa butter',
-  '20 g polysorbate 80',
-  '6 g lavender essential oil',
-  '3 g cardamom essential oil',
-  '2 g sweet orange oil',
-  '4 g fragrance oil',
-  '4 g 91% isopropyl alcohol',
-  '5 g water',
-  '0.5 g yellow dye',
-  '0.1 g orange dye',
-  '2 g gold mica',
-  '1 g rose petals',
-];
 
 const distDir = fileURLToPath(new URL('../dist', import.meta.url));
 const server = createServer({ distDir, start: 'ask' }).listen(PORT, '127.0.0.1');
@@ -44,7 +18,7 @@ const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(`http://localhost:${PORT}`);
 await page.getByRole('button', { name: 'Start empty' }).click();
 await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
-await page.getByLabel('The recipe, one ingredient a line').fill(LINES.join('\n'));
+await page.getByLabel('The recipe, one ingredient a line').fill(BOMB);
 await page.getByRole('button', { name: 'Make it a formula' }).click();
 const edge = page.getByRole('slider', { name: /^Boundary between Baking soda/ });
 await edge.scrollIntoViewIfNeeded();

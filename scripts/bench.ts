@@ -4,8 +4,10 @@ import { USUAL_CONDITIONS, evaluate } from '../src/core/evaluation';
 import { allLines, emptyBody, type FormulaBody } from '../src/core/formula';
 import { MATERIALS, materialById, reactantsOf } from '../src/core/materials';
 import { readRecipe } from '../src/core/recipe-text';
+import { NO_WISHES, rebalance } from '../src/core/rebalance';
 import { planScale } from '../src/core/scaling';
 import { speciesById } from '../src/core/chemistry';
+import { BOMB } from './lib/bomb25';
 
 /** Speeds of what runs between a pull and the next picture. Printed, never asserted. */
 const text = MATERIALS.filter(({ role }) => role !== 'builder')
@@ -16,12 +18,19 @@ const read = readRecipe(text);
 if (!read.ok) throw new Error(read.problem.message);
 const body: FormulaBody = { ...emptyBody('bath-bomb'), parts: read.recipe.parts };
 const { sheet, pull } = spreadsheetOf(body);
+const pulled = bombOf25Lines();
 
 const EVALUATE = 'evaluate, 25 lines, all readings and findings';
 const SPREADSHEET = 'a general spreadsheet engine, the same totals and ratios only';
 const bench = new Bench({ time: 800 })
   .add(EVALUATE, () => evaluate(body, USUAL_CONDITIONS))
   .add(SPREADSHEET, pull)
+  .add('rebalance, 25 lines, every window, three wishes', () =>
+    rebalance(pulled, USUAL_CONDITIONS, {
+      ...NO_WISHES,
+      ids: ['harder', 'drier', 'cheaper'],
+    }),
+  )
   .add('read a recipe, 25 lines', () => readRecipe(text))
   .add('plan the scale, 25 lines', () =>
     planScale(body, {
@@ -43,6 +52,13 @@ for (const { name, result } of bench.tasks)
 const ratio = (medianMs.get(EVALUATE) ?? NaN) / (medianMs.get(SPREADSHEET) ?? NaN);
 print(`evaluate takes ${ratio.toFixed(2)} times as long as the spreadsheet's totals`);
 sheet.destroy();
+
+/** A bomb of 25 lines, too oily by half: the kind of thing that is rebalanced. */
+function bombOf25Lines(): FormulaBody {
+  const card = readRecipe(BOMB);
+  if (!card.ok) throw new Error(card.problem.message);
+  return { ...emptyBody('bath-bomb'), parts: card.recipe.parts };
+}
 
 /**
  * A sheet with a line a row: grams, and per gram its acid and base equivalents, water, solid and liquid volume;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiRedo, mdiUndo } from '@mdi/js';
 import { useEventListener } from '@vueuse/core';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { describeVersion, emptyBody, type FormulaBody } from '@/core/formula';
 import { useDesignStore } from '@/stores/design';
@@ -9,14 +9,18 @@ import { useWorkshopStore } from '@/stores/workshop';
 import PageHeader from '@/ui/PageHeader.vue';
 import FormulaBench from './FormulaBench.vue';
 import FormulaSettings from './FormulaSettings.vue';
-import FormulaShelf from './FormulaShelf.vue';
 import ShareMenu from './ShareMenu.vue';
-import PasteDialog from './PasteDialog.vue';
+
+/** Not in the first view: loaded when first needed. */
+const FormulaShelf = defineAsyncComponent(() => import('./FormulaShelf.vue'));
+const PasteDialog = defineAsyncComponent(() => import('./PasteDialog.vue'));
 
 const design = useDesignStore();
 const workshop = useWorkshopStore();
 const router = useRouter();
 const isPasting = ref(false);
+const hasPasted = ref(false);
+watch(isPasting, () => (hasPasted.value = true));
 const showsShelf = ref(false);
 const formula = computed(() => (showsShelf.value ? null : design.formula));
 
@@ -91,7 +95,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       :evaluation="design.evaluation"
     />
     <FormulaShelf v-else @open="open" @paste="isPasting = true" @empty="startEmpty" />
-    <PasteDialog v-model="isPasting" @take="take" />
+    <PasteDialog v-if="hasPasted" v-model="isPasting" @take="take" />
   </div>
 </template>
 

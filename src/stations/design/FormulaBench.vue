@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import type { Evaluation, Fix } from '@/core/evaluation';
 import {
   addLine,
@@ -19,20 +19,23 @@ import type { Spread } from '@/core/units';
 import { useDesignStore } from '@/stores/design';
 import FindingsList from '@/ui/FindingsList.vue';
 import { counted, formatGrams } from '@/ui/format';
-import AddLine from './AddLine.vue';
 import FormulaColumn from './FormulaColumn.vue';
 import MiddleViews from './MiddleViews.vue';
 import PartBar from './PartBar.vue';
 import ReadingsPanel from './ReadingsPanel.vue';
-import SwapDialog from './SwapDialog.vue';
-import UnreadLines from './UnreadLines.vue';
 import WrittenLines from './WrittenLines.vue';
 
 const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 
+/** The pickers are the heaviest controls here: they come in after the column stands. */
+const AddLine = defineAsyncComponent(() => import('./AddLine.vue'));
+const UnreadLines = defineAsyncComponent(() => import('./UnreadLines.vue'));
+const SwapDialog = defineAsyncComponent(() => import('./SwapDialog.vue'));
+
 const design = useDesignStore();
 const chosenPartId = ref<string | null>(null);
 const swapping = ref<Line | null>(null);
+const hasSwapped = ref(false);
 const part = computed(
   () =>
     props.body.parts.find(({ id }) => id === chosenPartId.value) ??
@@ -51,7 +54,10 @@ function act(lineId: string, action: string): void {
   else if (action === 'up') design.change(moveLine(props.body, lineId, -1));
   else if (action === 'down') design.change(moveLine(props.body, lineId, 1));
   else if (action === 'remove') design.change(removeLine(props.body, lineId));
-  else if (action === 'swap') swapping.value = line;
+  else if (action === 'swap') {
+    hasSwapped.value = true;
+    swapping.value = line;
+  }
 }
 
 function swap(materialId: string, massG: number): void {
@@ -109,10 +115,11 @@ function reorder(lineIds: string[], movedId: string): void {
         <span class="quiet">{{ piecesSaid }}</span>
         <b class="figure">{{ formatGrams(evaluation.totalG) }} g</b>
       </p>
-      <AddLine @add="add" />
+      <div class="add-place"><AddLine @add="add" /></div>
     </section>
     <div class="middle">
       <UnreadLines
+        v-if="body.unread.length"
         :unread="body.unread"
         @settle="(id, line) => design.change(settleUnread(body, id, line))"
       />
@@ -126,7 +133,7 @@ function reorder(lineIds: string[], movedId: string): void {
       <WrittenLines :body="body" />
     </div>
     <ReadingsPanel class="right" :evaluation="evaluation" />
-    <SwapDialog :line="swapping" @swap="swap" @close="swapping = null" />
+    <SwapDialog v-if="hasSwapped" :line="swapping" @swap="swap" @close="swapping = null" />
   </div>
 </template>
 
@@ -155,6 +162,10 @@ function reorder(lineIds: string[], movedId: string): void {
 .right {
   padding: 12px 18px;
   border-left: 1px solid var(--hairline);
+}
+/* Its place is kept while it loads, so that nothing under the hand moves. */
+.add-place {
+  min-height: 40px;
 }
 .total {
   display: flex;

@@ -1,64 +1,31 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
-import {
-  FAMILIES,
-  FAMILY_WORDS,
-  METHODS,
-  METHOD_WORDS,
-  SCHOOLS,
-  SCHOOL_WORDS,
-  type FormulaBody,
-} from '@/core/formula';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
+import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS, type FormulaBody } from '@/core/formula';
 
 const props = defineProps<{ body: FormulaBody }>();
 const emit = defineEmits<{ change: [body: FormulaBody] }>();
 
+/** Loaded when first needed. */
+const FormulaSettingsDialog = defineAsyncComponent(() => import('./FormulaSettingsDialog.vue'));
 const isOpen = ref(false);
+const wasOpened = ref(false);
+watch(isOpen, () => (wasOpened.value = true));
 const said = computed(
   () =>
     `${FAMILY_WORDS[props.body.family]} · ${SCHOOL_WORDS[props.body.school]} · ${METHOD_WORDS[props.body.method]}`,
 );
-const families = FAMILIES.map((value) => ({ value, title: FAMILY_WORDS[value] }));
-const methods = METHODS.map((value) => ({ value, title: METHOD_WORDS[value] }));
-const schools = SCHOOLS.map((value) => ({ value, title: SCHOOL_WORDS[value] }));
 </script>
 
 <template>
   <button type="button" class="said" aria-haspopup="dialog" @click="isOpen = true">
     {{ said }}
   </button>
-  <v-dialog v-model="isOpen" max-width="440" aria-label="What it is and how it is made">
-    <v-card>
-      <v-card-title>What it is and how it is made</v-card-title>
-      <v-card-text class="fields">
-        <v-select
-          :model-value="body.family"
-          :items="families"
-          label="Family"
-          @update:model-value="(family) => emit('change', { ...body, family })"
-        />
-        <v-select
-          :model-value="body.method"
-          :items="methods"
-          label="Formed in"
-          hint="Sets the damp window and the density of a piece"
-          persistent-hint
-          hide-details="auto"
-          @update:model-value="(method) => emit('change', { ...body, method })"
-        />
-        <v-select
-          :model-value="body.school"
-          :items="schools"
-          label="Order"
-          hint="Acid last shows a wet mix before it can react"
-          persistent-hint
-          hide-details="auto"
-          @update:model-value="(school) => emit('change', { ...body, school })"
-        />
-      </v-card-text>
-      <v-card-actions><v-btn @click="isOpen = false">Done</v-btn></v-card-actions>
-    </v-card>
-  </v-dialog>
+  <FormulaSettingsDialog
+    v-if="wasOpened"
+    v-model="isOpen"
+    :body="body"
+    @change="(next) => emit('change', next)"
+  />
 </template>
 
 <style scoped>
@@ -71,9 +38,5 @@ const schools = SCHOOLS.map((value) => ({ value, title: SCHOOL_WORDS[value] }));
   color: inherit;
   font: inherit;
   cursor: pointer;
-}
-.fields {
-  display: grid;
-  gap: 16px;
 }
 </style>

@@ -2,13 +2,12 @@
 import { defineAsyncComponent, ref } from 'vue';
 import type { Evaluation } from '@/core/evaluation';
 import type { FormulaBody } from '@/core/formula';
-import PieceView from './views/PieceView.vue';
 
 defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 
 /** Looked at first when first needed: their code loads then. */
 const VIEWS = [
-  { id: 'piece', word: 'Piece', is: PieceView },
+  { id: 'piece', word: 'Piece', is: defineAsyncComponent(() => import('./views/PieceView.vue')) },
   { id: 'scent', word: 'Scent', is: defineAsyncComponent(() => import('./views/ScentView.vue')) },
   { id: 'color', word: 'Color', is: defineAsyncComponent(() => import('./views/ColorView.vue')) },
   {

@@ -1,0 +1,30 @@
+/** A recipe of 25 lines, for the benches. */
+const LINES = [
+  '1000 g baking soda',
+  '520 g citric acid',
+  '75 g cornstarch',
+  '40 g kaolin',
+  '60 g fine sea salt',
+  '20 g cream of tartar',
+  '15 g goat milk powder',
+  '12 g colloidal oatmeal',
+  '20 g slsa',
+  '30 g sweet almond oil',
+  '10 g castor oil',
+  '8 g jojoba oil',
+  '15 g shea butter',
+  '6 g cocoa butter',
+  '20 g polysorbate 80',
+  '6 g lavender essential oil',
+  '3 g cardamom essential oil',
+  '2 g sweet orange oil',
+  '4 g fragrance oil',
+  '4 g 91% isopropyl alcohol',
+  '5 g water',
+  '0.5 g yellow dye',
+  '0.1 g orange dye',
+  '2 g gold mica',
+  '1 g rose petals',
+];
+
+export const BOMB = LINES.join('\n');
