@@ -3,6 +3,7 @@ import { computed, useId } from 'vue';
 import { anatomyOf } from '@/core/anatomy';
 import type { FormulaBody } from '@/core/formula';
 import { sideView, type Mold } from '@/core/scaling';
+import { moldOutline } from './moldOutline';
 
 /** A formula's piece in its own colors, for lists; small molds stay small beside large ones. */
 const props = defineProps<{ body: FormulaBody; mold: Mold }>();
@@ -18,14 +19,7 @@ const view = computed(() => {
   const [width, height] = [widthMm * px, heightMm * px];
   return { px, width, height, left: (SIZE - width) / 2, bottom: (SIZE + height) / 2 };
 });
-const outline = computed(() => {
-  const { left, bottom, width, height } = view.value;
-  if (props.mold.shape === 'sphere')
-    return `M${left} ${bottom - height / 2}a${width / 2} ${height / 2} 0 1 1 ${width} 0a${width / 2} ${height / 2} 0 1 1 ${-width} 0z`;
-  return props.mold.shape === 'half-sphere'
-    ? `M${left} ${bottom}a${width / 2} ${height} 0 0 1 ${width} 0z`
-    : `M${left} ${bottom}v${-height}h${width}v${height}z`;
-});
+const outline = computed(() => moldOutline(props.mold.shape, view.value));
 </script>
 
 <template>

@@ -2,21 +2,34 @@
 import { defineAsyncComponent, ref } from 'vue';
 import type { Evaluation } from '@/core/evaluation';
 import type { FormulaBody } from '@/core/formula';
+import ChoiceRow from '@/ui/ChoiceRow.vue';
 
 defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 
 /** Looked at first when first needed: their code loads then. */
 const VIEWS = [
-  { id: 'piece', word: 'Piece', is: defineAsyncComponent(() => import('./views/PieceView.vue')) },
-  { id: 'scent', word: 'Scent', is: defineAsyncComponent(() => import('./views/ScentView.vue')) },
-  { id: 'color', word: 'Color', is: defineAsyncComponent(() => import('./views/ColorView.vue')) },
   {
-    id: 'rebalance',
+    value: 'piece',
+    word: 'Piece',
+    is: defineAsyncComponent(() => import('./views/PieceView.vue')),
+  },
+  {
+    value: 'scent',
+    word: 'Scent',
+    is: defineAsyncComponent(() => import('./views/ScentView.vue')),
+  },
+  {
+    value: 'color',
+    word: 'Color',
+    is: defineAsyncComponent(() => import('./views/ColorView.vue')),
+  },
+  {
+    value: 'rebalance',
     word: 'Rebalance',
     is: defineAsyncComponent(() => import('./views/RebalanceView.vue')),
   },
   {
-    id: 'versions',
+    value: 'versions',
     word: 'Versions',
     is: defineAsyncComponent(() => import('./views/VersionsView.vue')),
   },
@@ -24,24 +37,16 @@ const VIEWS = [
 
 /** Views that are given the readings; the others need only the formula. */
 const READS_READINGS: ReadonlySet<string> = new Set(['piece', 'scent', 'versions']);
-const shown = ref<(typeof VIEWS)[number]['id']>('piece');
+const shown = ref<(typeof VIEWS)[number]['value']>('piece');
 </script>
 
 <template>
   <div>
     <nav class="views" aria-label="Look at">
-      <button
-        v-for="view in VIEWS"
-        :key="view.id"
-        type="button"
-        :aria-pressed="shown === view.id"
-        @click="shown = view.id"
-      >
-        {{ view.word }}
-      </button>
+      <ChoiceRow v-model="shown" :items="VIEWS" />
     </nav>
     <component
-      :is="VIEWS.find(({ id }) => id === shown)?.is"
+      :is="VIEWS.find(({ value }) => value === shown)?.is"
       v-bind="READS_READINGS.has(shown) ? { body, evaluation } : { body }"
     />
   </div>
@@ -49,25 +54,6 @@ const shown = ref<(typeof VIEWS)[number]['id']>('piece');
 
 <style scoped>
 .views {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 10px;
   margin: -8px 0 14px;
-}
-.views button {
-  min-height: 36px;
-  padding: 0;
-  border: 0;
-  border-bottom: 3px solid transparent;
-  background: none;
-  color: var(--mid);
-  font: inherit;
-  font-size: 14px;
-  cursor: pointer;
-}
-.views button[aria-pressed='true'] {
-  border-color: var(--verdigris);
-  color: var(--ink);
-  font-weight: 700;
 }
 </style>

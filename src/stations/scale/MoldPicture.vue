@@ -3,6 +3,7 @@ import { scaleLinear } from 'd3-scale';
 import { computed } from 'vue';
 import { describeMold, moldVolumeMl, sideView, type Mold } from '@/core/scaling';
 import { formatFixed, formatGrams } from '@/ui/format';
+import { moldOutline } from '@/ui/moldOutline';
 
 /** The piece seen from the side, to scale against a 50 mm rule. */
 const props = defineProps<{
@@ -24,19 +25,14 @@ const px = computed(() => {
   );
   return scaleLinear([0, 1], [0, Math.min(1.6, 1 / largestMm)]);
 });
-const shape = computed(() => {
-  const width = px.value(size.value.widthMm);
-  const height = px.value(size.value.heightMm);
-  const bottom = HEIGHT - 26;
-  switch (props.mold.shape) {
-    case 'sphere':
-      return `M2 ${bottom - height / 2}a${width / 2} ${height / 2} 0 1 1 ${width} 0a${width / 2} ${height / 2} 0 1 1 ${-width} 0z`;
-    case 'half-sphere':
-      return `M2 ${bottom}a${width / 2} ${height} 0 0 1 ${width} 0z`;
-    default:
-      return `M2 ${bottom}v${-height}h${width}v${height}z`;
-  }
-});
+const shape = computed(() =>
+  moldOutline(props.mold.shape, {
+    left: 2,
+    bottom: HEIGHT - 26,
+    width: px.value(size.value.widthMm),
+    height: px.value(size.value.heightMm),
+  }),
+);
 const rulePx = computed(() => px.value(RULE_MM));
 </script>
 

@@ -4,6 +4,7 @@ import { computed, ref, useId } from 'vue';
 import { embedMassG, type Anatomy } from '@/core/anatomy';
 import { describeMold, sideView } from '@/core/scaling';
 import { formatFixed, formatGrams } from '@/ui/format';
+import { moldOutline } from '@/ui/moldOutline';
 
 /** One piece to scale, cut through its middle; the embed is pulled bigger or smaller by its edge. */
 const props = defineProps<{ anatomy: Anatomy; isLoose: boolean }>();
@@ -35,17 +36,14 @@ const middle = computed(() => ({
       ? bottom.value - height.value * 0.42
       : bottom.value - height.value / 2,
 }));
-const outline = computed(() => {
-  const [x, w, h, y] = [left.value, width.value, height.value, bottom.value];
-  switch (props.anatomy.mold.shape) {
-    case 'sphere':
-      return `M${x} ${y - h / 2}a${w / 2} ${h / 2} 0 1 1 ${w} 0a${w / 2} ${h / 2} 0 1 1 ${-w} 0z`;
-    case 'half-sphere':
-      return `M${x} ${y}a${w / 2} ${h} 0 0 1 ${w} 0z`;
-    default:
-      return `M${x} ${y}v${-h}h${w}v${h}z`;
-  }
-});
+const outline = computed(() =>
+  moldOutline(props.anatomy.mold.shape, {
+    left: left.value,
+    bottom: bottom.value,
+    width: width.value,
+    height: height.value,
+  }),
+);
 const embedPx = computed(() => px.value(props.anatomy.embed?.radiusMm ?? 0));
 const mostEmbedPx = computed(() => 0.42 * Math.min(width.value, height.value));
 

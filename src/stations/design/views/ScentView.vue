@@ -15,6 +15,7 @@ import { parseNumber } from '@/core/units';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatFixed } from '@/ui/format';
+import ChoiceRow from '@/ui/ChoiceRow.vue';
 import ConstituentBars from './ConstituentBars.vue';
 import MentholMaker from './MentholMaker.vue';
 import ScentDocumentDialog from './ScentDocumentDialog.vue';
@@ -23,6 +24,7 @@ const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 const design = useDesignStore();
 const workshop = useWorkshopStore();
 
+const UNITS = BLEND_UNITS.map((value) => ({ value, word: value === 'g' ? 'grams' : value }));
 const unit = ref<BlendUnit>('g');
 const problem = ref('');
 const documentedId = ref<string | null>(null);
@@ -97,15 +99,7 @@ function fillUp(): void {
         <template v-else>usual up to {{ scent.usualHighPct }} %.</template>
       </p>
       <div class="units" role="group" aria-label="Amounts in">
-        <button
-          v-for="entry in BLEND_UNITS"
-          :key="entry"
-          type="button"
-          :aria-pressed="unit === entry"
-          @click="unit = entry"
-        >
-          {{ entry === 'g' ? 'grams' : entry }}
-        </button>
+        <ChoiceRow v-model="unit" :items="UNITS" />
       </div>
       <ul class="plain-list">
         <li v-for="line in scents" :key="line.id" class="oil">
@@ -139,26 +133,17 @@ function fillUp(): void {
   font-size: 14px;
 }
 .units {
-  display: flex;
-  gap: 14px;
   margin-bottom: 6px;
 }
-.units button,
 .document {
   min-height: 30px;
   padding: 0;
   border: 0;
-  border-bottom: 2px solid transparent;
   background: none;
   color: var(--mid);
   font: inherit;
   font-size: 14px;
   cursor: pointer;
-}
-.units button[aria-pressed='true'] {
-  border-color: var(--verdigris);
-  color: var(--ink);
-  font-weight: 700;
 }
 .document {
   color: var(--verdigris);
