@@ -257,11 +257,12 @@ table {
 }
 th,
 td {
-  padding: 4px 0;
+  padding: 4px 0 4px 10px;
   border-top: 1px solid var(--hairline);
   text-align: right;
 }
 th {
+  padding-left: 0;
   font-weight: 400;
   text-align: left;
 }
