@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import type { Line } from '@/core/formula';
 import type { Material } from '@/core/materials';
 import type { Spread } from '@/core/units';
+import ActionMenu from '@/ui/ActionMenu.vue';
 import { formatGrams } from '@/ui/format';
 import GramsInput from './GramsInput.vue';
 
@@ -11,10 +12,10 @@ const props = defineProps<{ line: Line; material: Material; share: number; other
 const emit = defineEmits<{ amount: [massG: Spread]; action: [action: string] }>();
 
 const ACTIONS = [
-  { action: 'up', label: 'Move up' },
-  { action: 'down', label: 'Move down' },
-  { action: 'swap', label: 'Swap the material' },
-  { action: 'remove', label: 'Remove' },
+  { value: 'up', title: 'Move up' },
+  { value: 'down', title: 'Move down' },
+  { value: 'swap', title: 'Swap the material' },
+  { value: 'remove', title: 'Remove' },
 ] as const;
 
 const percent = computed(() => {
@@ -53,21 +54,14 @@ const spread = computed(() =>
     >
       <v-icon :icon="line.locked ? mdiLock : mdiLockOpenVariantOutline" size="17" />
     </button>
-    <v-menu>
-      <template #activator="{ props: menu }">
-        <button type="button" class="icon" v-bind="menu" :aria-label="`More for ${material.name}`">
-          <v-icon :icon="mdiDotsVertical" size="18" />
-        </button>
-      </template>
-      <v-list>
-        <v-list-item
-          v-for="entry in ACTIONS"
-          :key="entry.action"
-          :title="entry.label"
-          @click="emit('action', entry.action)"
-        />
-      </v-list>
-    </v-menu>
+    <ActionMenu
+      class="icon"
+      :items="ACTIONS"
+      :aria-label="`More for ${material.name}`"
+      @choose="(action) => emit('action', action)"
+    >
+      <v-icon :icon="mdiDotsVertical" size="18" />
+    </ActionMenu>
   </div>
 </template>
 
@@ -97,7 +91,7 @@ const spread = computed(() =>
   text-align: right;
   font-size: 13px;
 }
-.icon {
+.row :deep(.icon) {
   display: grid;
   place-items: center;
   height: 30px;

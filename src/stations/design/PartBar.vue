@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js';
+import { computed } from 'vue';
 import {
   PART_KINDS,
   PART_WORDS,
@@ -9,6 +10,7 @@ import {
   type FormulaBody,
   type PartKind,
 } from '@/core/formula';
+import ActionMenu from '@/ui/ActionMenu.vue';
 import { formatGrams } from '@/ui/format';
 
 /** The parts of a piece: choose one, add one, take one away. */
@@ -25,16 +27,28 @@ const HINTS: Readonly<Record<AddedKind, string>> = {
   paint: 'mica in 99 % alcohol, the next day',
 };
 const kinds = PART_KINDS.filter((kind): kind is AddedKind => kind !== 'main');
+const actions = computed(() => [
+  ...kinds.map((kind) => ({
+    value: kind as string,
+    title: `Add ${/^[aeiou]/.test(PART_WORDS[kind]) ? 'an' : 'a'} ${PART_WORDS[kind]}`,
+    subtitle: HINTS[kind],
+  })),
+  ...props.body.parts
+    .slice(1)
+    .map(({ id, name }) => ({ value: id, title: `Remove ${name.toLowerCase()}` })),
+]);
 
-function add(kind: AddedKind): void {
+/** A kind is added; anything else is the id of a part that goes. */
+function act(action: string): void {
+  const kind = kinds.find((candidate) => candidate === action);
+  if (!kind) {
+    emit('change', removePart(props.body, action));
+    return;
+  }
   const next = addPart(props.body, kind);
   emit('change', next);
   const added = next.parts.at(-1);
   if (added) emit('choose', added.id);
-}
-
-function remove(partId: string): void {
-  emit('change', removePart(props.body, partId));
 }
 </script>
 
@@ -50,28 +64,9 @@ function remove(partId: string): void {
     >
       {{ entry.name }} <span class="tabular">{{ formatGrams(partMassG(entry)) }} g</span>
     </button>
-    <v-menu>
-      <template #activator="{ props: menu }">
-        <button type="button" class="part add" v-bind="menu" aria-label="Add or remove a part">
-          <v-icon :icon="mdiPlus" size="18" /> part
-        </button>
-      </template>
-      <v-list>
-        <v-list-item
-          v-for="kind in kinds"
-          :key="kind"
-          :title="`Add ${/^[aeiou]/.test(PART_WORDS[kind]) ? 'an' : 'a'} ${PART_WORDS[kind]}`"
-          :subtitle="HINTS[kind]"
-          @click="add(kind)"
-        />
-        <v-list-item
-          v-for="entry in body.parts.slice(1)"
-          :key="entry.id"
-          :title="`Remove ${entry.name.toLowerCase()}`"
-          @click="remove(entry.id)"
-        />
-      </v-list>
-    </v-menu>
+    <ActionMenu class="part add" aria-label="Add or remove a part" :items="actions" @choose="act">
+      <v-icon :icon="mdiPlus" size="18" /> part
+    </ActionMenu>
   </div>
 </template>
 
@@ -82,7 +77,7 @@ function remove(partId: string): void {
   gap: 4px 16px;
   margin: -8px 0 10px;
 }
-.part {
+.parts :deep(.part) {
   min-height: 36px;
   border: 0;
   border-bottom: 3px solid transparent;
@@ -91,12 +86,12 @@ function remove(partId: string): void {
   font: inherit;
   cursor: pointer;
 }
-.part[aria-pressed='true'] {
+.parts :deep(.part[aria-pressed='true']) {
   border-color: var(--verdigris);
   color: var(--ink);
   font-weight: 700;
 }
-.add {
+.parts :deep(.add) {
   color: var(--verdigris);
 }
 </style>

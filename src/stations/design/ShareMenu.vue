@@ -3,11 +3,24 @@ import { ref } from 'vue';
 import type { Formula } from '@/core/formula';
 import { writeRecipe } from '@/core/recipe-text';
 import { writeRecipeJsonLd } from '@/core/sharing';
+import ActionMenu from '@/ui/ActionMenu.vue';
 import { download } from '@/ui/download';
 
 /** Takes a formula out as text or as a schema.org Recipe; both can be pasted back. */
 const props = defineProps<{ formula: Formula }>();
 const said = ref('');
+
+const WAYS = [
+  { value: 'copy', title: 'Copy as recipe text' },
+  { value: 'text', title: 'Save as recipe text' },
+  { value: 'data', title: 'Save as recipe data', subtitle: 'schema.org Recipe, JSON-LD' },
+] as const;
+
+function share(way: string): void {
+  if (way === 'copy') void copy();
+  else if (way === 'text') asText();
+  else asData();
+}
 
 function fileName(ending: string): string {
   const plain = props.formula.name.toLowerCase().replace(/[^a-z0-9]+/g, '-');
@@ -37,19 +50,21 @@ function asData(): void {
 </script>
 
 <template>
-  <v-menu>
-    <template #activator="{ props: menu }">
-      <v-btn v-bind="menu">Share</v-btn>
-    </template>
-    <v-list>
-      <v-list-item title="Copy as recipe text" @click="copy" />
-      <v-list-item title="Save as recipe text" @click="asText" />
-      <v-list-item
-        title="Save as recipe data"
-        subtitle="schema.org Recipe, JSON-LD"
-        @click="asData"
-      />
-    </v-list>
-  </v-menu>
-  <span role="status" class="visually-hidden">{{ said }}</span>
+  <span class="share">
+    <ActionMenu :items="WAYS" @choose="share">Share</ActionMenu>
+    <span role="status" class="visually-hidden">{{ said }}</span>
+  </span>
 </template>
+
+<style scoped>
+.share :deep(button) {
+  min-height: var(--target);
+  padding: 0 11px;
+  border: 1px solid var(--verdigris);
+  border-radius: 3px;
+  background: none;
+  color: var(--verdigris);
+  font: 700 14px var(--font-body);
+  cursor: pointer;
+}
+</style>
