@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3-scale';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 
 /** One reading on its scale: window, where it stands, how sure, one sentence, and its why. */
 const props = defineProps<{
@@ -22,8 +22,13 @@ const props = defineProps<{
   tone?: 'calm' | 'advice' | 'stop';
 }>();
 
+/** Loaded when first asked. */
+const WhyDialog = defineAsyncComponent(() => import('./WhyDialog.vue'));
+
 const WIDTH = 280;
 const isOpen = ref(false);
+const wasAsked = ref(false);
+watch(isOpen, () => (wasAsked.value = true));
 const x = computed(() => scaleLinear([props.from, props.to], [2, WIDTH - 2]).clamp(true));
 const windowSpan = computed(() =>
   props.low === null || props.high === null
@@ -104,15 +109,14 @@ function label(value: number): string {
       </template>
     </svg>
     <p class="sentence" :class="tone">{{ sentence }}</p>
-    <v-dialog v-model="isOpen" max-width="560" :aria-label="`Why: ${title}`">
-      <v-card>
-        <v-card-title>{{ title }}: {{ figure }} {{ unit }}</v-card-title>
-        <v-card-text>
-          <p v-for="line in why" :key="line">{{ line }}</p>
-        </v-card-text>
-        <v-card-actions><v-btn @click="isOpen = false">Close</v-btn></v-card-actions>
-      </v-card>
-    </v-dialog>
+    <WhyDialog
+      v-if="wasAsked"
+      v-model="isOpen"
+      :title="title"
+      :figure="figure"
+      :unit="unit"
+      :why="why"
+    />
   </section>
 </template>
 
