@@ -1,10 +1,10 @@
 import { converter, formatHex } from 'culori';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { findMaterial } from '../materials';
+import { findMaterial, materialById } from '../materials';
 import { convertXyzToLinear, hexOfLinear, linearOfHex } from './srgb';
 import { daylightXyz } from './spectrum';
-import { COLORANTS, powderHex, waterHex } from '.';
+import { COLORANTS, mostColorG, powderHex, waterHex } from '.';
 
 const SODA = { materialId: 'sodium-bicarbonate', massG: 1000 };
 const channelsOf = (hex: string) =>
@@ -101,4 +101,10 @@ describe('powderHex', () => {
   it('knows only colorants that the catalog has', () => {
     for (const id of Object.keys(COLORANTS)) expect(findMaterial(id)?.role, id).toBe('color');
   });
+});
+
+it('a color may be so much of its part before it stains', () => {
+  // Common practice: about 0.7 g of powder dye a kilo is bright; twice that is the most.
+  expect(mostColorG(materialById('blue-1-dye'), 1000)).toBeCloseTo(1.5, 9);
+  expect(() => mostColorG(materialById('blue-1-dye'), NaN)).toThrow(/partG must be 0 or more/);
 });

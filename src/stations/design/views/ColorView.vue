@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { powderHex, waterHex } from '@/core/color';
+import { mostColorG, powderHex, waterHex } from '@/core/color';
 import { allLines, partMassG, setLineMass, type FormulaBody, type Line } from '@/core/formula';
 import { materialById, type Material } from '@/core/materials';
 import { useDesignStore } from '@/stores/design';
@@ -9,8 +9,7 @@ import { formatGrams } from '@/ui/format';
 const props = defineProps<{ body: FormulaBody }>();
 const design = useDesignStore();
 
-/** A color with no rate on file goes up to this, % of its part. Start value of ours. */
-const UNKNOWN_MOST_PCT = 1;
+/** How far past its usual rate a slider goes. */
 const OVER = 1.5;
 const STEPS = 200;
 
@@ -37,19 +36,15 @@ const parts = computed(() =>
 );
 const all = computed(() => design.evaluation?.color ?? null);
 
-function mostG(material: Material, partG: number): number {
-  return ((material.usualMaxPct?.value ?? UNKNOWN_MOST_PCT) / 100) * partG;
-}
-
 function slide(line: Line, partG: number, event: Event, isDone: boolean): void {
-  const top = mostG(materialById(line.materialId), partG) * OVER;
+  const top = mostColorG(materialById(line.materialId), partG) * OVER;
   const massG = (Number((event.target as HTMLInputElement).value) / STEPS) * top;
   design.pull(setLineMass(props.body, line.id, Number(massG.toPrecision(3))));
   if (isDone) design.endPull();
 }
 
 function position(line: Line, partG: number): number {
-  const top = mostG(materialById(line.materialId), partG) * OVER;
+  const top = mostColorG(materialById(line.materialId), partG) * OVER;
   return top > 0 ? Math.min(STEPS, Math.round((line.massG / top) * STEPS)) : 0;
 }
 
@@ -105,9 +100,12 @@ function kind(material: Material): string {
         />
         <p class="quiet small">
           {{ kind(materialById(line.materialId)) }}.
-          <span v-if="line.massG > mostG(materialById(line.materialId), entry.massG)" class="stain"
-            >Over its usual {{ formatGrams(mostG(materialById(line.materialId), entry.massG)) }} g:
-            it may stain tub and skin.</span
+          <span
+            v-if="line.massG > mostColorG(materialById(line.materialId), entry.massG)"
+            class="stain"
+            >Over its usual
+            {{ formatGrams(mostColorG(materialById(line.materialId), entry.massG)) }} g: it may
+            stain tub and skin.</span
           >
         </p>
       </div>
