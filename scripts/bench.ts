@@ -5,7 +5,7 @@ import { allLines, emptyBody, type FormulaBody } from '../src/core/formula';
 import { MATERIALS, materialById, reactantsOf } from '../src/core/materials';
 import { readRecipe } from '../src/core/recipe-text';
 import { NO_WISHES, rebalance } from '../src/core/rebalance';
-import { planScale } from '../src/core/scaling';
+import { USUAL_REQUEST, planScale } from '../src/core/scaling';
 import { speciesById } from '../src/core/chemistry';
 import { BOMB } from './lib/bomb25';
 
@@ -32,14 +32,7 @@ const bench = new Bench({ time: 800 })
     }),
   )
   .add('read a recipe, 25 lines', () => readRecipe(text))
-  .add('plan the scale, 25 lines', () =>
-    planScale(body, {
-      want: { kind: 'pieces', count: 12 },
-      mold: { shape: 'sphere', diameterMm: 70 },
-      scaleStepG: 0.1,
-      lossPct: 2,
-    }),
-  );
+  .add('plan the scale, 25 lines', () => planScale(body, USUAL_REQUEST));
 await bench.run();
 const medianMs = new Map<string, number>();
 for (const { name, result } of bench.tasks)

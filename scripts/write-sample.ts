@@ -6,6 +6,7 @@ import {
   emptyBody,
   keepVersion,
   newFormula,
+  sameData,
   setLineMass,
   type Family,
   type Formula,
@@ -23,9 +24,11 @@ import {
   type Batch,
 } from '../src/core/records';
 import { USUAL_REQUEST, planScale, type ScaleRequest } from '../src/core/scaling';
-import { USUAL_SETTINGS } from '../src/core/workshop';
+import { USUAL_SETTINGS, type Settings } from '../src/core/workshop';
 import { exactly } from '../src/core/units';
+import { assignLots, lotMoves, stockLeft, takenFrom } from '../src/core/shelf';
 import { writeWorkshopFile } from '../src/storage/file';
+import { sampleLots, sampleMaterials, sampleMolds, sampleTools } from './lib/sampleShelf';
 
 /**
  * Writes demo/orrin-quay.rovack.json: a made-up workshop, made by the application's own core,
@@ -141,6 +144,7 @@ a splash of milk
 `,
 );
 
+const lots = sampleLots();
 const batches: Batch[] = [];
 make(quince, '2026-02-04', 38, 18.5, 24, 'right');
 make(bow, '2026-03-12', 41, 18, 30, 'right');
@@ -151,19 +155,41 @@ make(bilge, '2026-06-16', 58, 22, 24, 'right');
 make(quince, '2026-09-22', 43, 19, 18, 'too-dry');
 make(ebb, '2026-10-13', 46, 19.5, 12, 'right');
 
-const settings = {
+const molds = sampleMolds();
+const settings: Settings = {
   ...USUAL_SETTINGS,
   humidityPct: 46,
   tempC: 19.5,
   requests: Object.fromEntries(
     [quince, ebb, bow, slack, bilge, fog, split].map(({ id, body }) => [
       id,
-      { ...USUAL_REQUEST, mold: moldFor(body.family) },
+      {
+        ...USUAL_REQUEST,
+        mold: moldFor(body.family),
+        moldId: molds.find(({ mold }) => sameData(mold, moldFor(body.family)))?.id ?? null,
+      },
+    ]),
+  ),
+  costings: Object.fromEntries(
+    [quince, ebb, bow, slack, bilge, fog, split].map(({ id, body }) => [
+      id,
+      {
+        packagingEach: body.family === 'cleaning-fizzy' ? 0.04 : 0.32,
+        laborMinutes: body.family === 'bath-bomb' ? 95 : 60,
+      },
     ]),
   ),
 };
 const file = writeWorkshopFile(
-  { formulas: [quince, ebb, bow, slack, bilge, fog, split, card], batches, settings },
+  {
+    materials: sampleMaterials(),
+    formulas: [quince, ebb, bow, slack, bilge, fog, split, card],
+    batches,
+    lots,
+    molds,
+    tools: sampleTools(),
+    settings,
+  },
   '2026-10-14T09:00:00.000+00:00',
 );
 writeFileSync(new URL('../demo/orrin-quay.rovack.json', import.meta.url), file);
@@ -253,10 +279,9 @@ function make(
   if (!version) throw new Error(`${of.name} has no version`);
   const asThen = { ...of, body: version.body, versions: of.versions.slice(0, version.number) };
   const request: ScaleRequest = {
+    ...USUAL_REQUEST,
     want: { kind: 'pieces', count },
     mold: moldFor(of.body.family),
-    scaleStepG: 0.1,
-    lossPct: 2,
   };
   const planned = planScale(version.body, request);
   if (!planned.ok) throw new Error(planned.problem.message);
@@ -268,6 +293,9 @@ function make(
       formula: asThen,
       request,
       plan: planned.plan,
+      lots:
+        assignLots(planned.plan.lines, lots, stockLeft(lots, lotMoves(batches, lots)), day)
+          .bowls[0] ?? {},
       readings: freezeReadings(evaluation, planned.plan.factor),
       code: nextBatchCode(
         of.name,
@@ -282,6 +310,7 @@ function make(
       batch = settleStep(batch, { kind: 'room', humidityPct, tempC }, tick(2));
     else if (step.kind === 'weigh') {
       const offG = Math.round((random() - 0.5) * step.toleranceG * 10) / 10;
+      const massG = Number(Math.max(0.1, step.targetG + offG).toFixed(1));
       batch = settleStep(
         batch,
         {
@@ -289,8 +318,9 @@ function make(
           lineId: step.lineId,
           materialId: step.materialId,
           targetG: step.targetG,
-          massG: Number(Math.max(0.1, step.targetG + offG).toFixed(1)),
+          massG,
           by: 'simulated scale',
+          ...(step.lots.length > 0 && { lots: takenFrom(step.lots, massG) }),
         },
         tick(2),
       );

@@ -32,6 +32,18 @@ export const router = createRouter({
       props: true,
     },
     {
+      path: '/sheet/:batchId',
+      name: 'sheet',
+      component: () => import('@/rooms/almanac/SheetPage.vue'),
+      props: true,
+    },
+    {
+      path: '/shelf/:side?',
+      name: 'shelf',
+      component: () => import('@/rooms/shelf/ShelfRoom.vue'),
+      props: true,
+    },
+    {
       path: '/workshop',
       name: 'workshop',
       component: () => import('@/rooms/workshop/WorkshopRoom.vue'),

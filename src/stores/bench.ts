@@ -16,46 +16,53 @@ import {
   type Batch,
   type NewEntry,
 } from '@/core/records';
-import type { ScalePlan, ScaleRequest } from '@/core/scaling';
+import { piecesByBowl, type ScalePlan, type ScaleRequest } from '@/core/scaling';
+import { waterFor } from '@/core/workshop';
 import { nowIso } from './now';
+import { useShelfStore } from './shelf';
 import { useWorkshopStore } from './workshop';
 
 /** The batch in hand: every call writes the record and saves it. */
 export const useBenchStore = defineStore('bench', () => {
   const workshop = useWorkshopStore();
+  const shelf = useShelfStore();
   const batch = computed(() => workshop.batchInHand);
   const step = computed(() => (batch.value ? currentStep(batch.value) : null));
 
-  /** Keeps the version that is made, opens the record and takes the batch in hand. */
-  function start(request: ScaleRequest, plan: ScalePlan): Batch | null {
+  /** Keeps the version that is made, opens a record for each bowl and takes the first in hand. */
+  function start(request: ScaleRequest, plan: ScalePlan): readonly Batch[] {
     const formula = workshop.formulaInHand;
-    if (!formula) return null;
+    if (!formula) return [];
     const now = nowIso();
     const kept = keepVersion(formula, now);
     if (kept !== formula) workshop.putFormula(kept);
-    const { humidityPct, tub } = workshop.settings;
+    const { humidityPct } = workshop.settings;
     const { method, family } = kept.body;
     const damp = learnedDamp(workshop.batches, { humidityPct, method, family });
     const evaluation = evaluate(kept.body, {
       humidityPct,
-      tub,
+      tub: waterFor(family, workshop.settings),
       pieceG: plan.pieceG,
       scentDocuments: workshop.settings.scentDocuments,
       ...(damp && { learned: { damp } }),
     });
-    const started = startBatch({
-      formula: kept,
-      request,
-      plan,
-      readings: freezeReadings(evaluation, plan.factor),
-      code: nextBatchCode(
-        kept.name,
-        workshop.batches.map(({ code }) => code),
-      ),
-      now,
+    const codes = workshop.batches.map(({ code }) => code);
+    const started = piecesByBowl(plan).map((pieces, bowl) => {
+      const code = nextBatchCode(kept.name, codes);
+      codes.push(code);
+      return startBatch({
+        formula: kept,
+        request,
+        plan,
+        pieces,
+        lots: shelf.assign(plan.lines, plan.bowlCount).bowls[bowl] ?? {},
+        readings: freezeReadings(evaluation, plan.factor / plan.bowlCount),
+        code,
+        now,
+      });
     });
-    workshop.putBatch(started);
-    workshop.changeSettings({ batchInHandId: started.id });
+    workshop.put('batches', started);
+    workshop.changeSettings({ batchInHandId: started[0]?.id ?? null });
     return started;
   }
 

@@ -4,14 +4,22 @@ import { evaluate, type Conditions, type Evaluation } from '@/core/evaluation';
 import { keepVersion, type FormulaBody } from '@/core/formula';
 import { learnedDamp } from '@/core/learning';
 import { USUAL_REQUEST, usualPieceG } from '@/core/scaling';
+import { waterFor } from '@/core/workshop';
 import { nowIso } from './now';
 import { useWorkshopStore } from './workshop';
+
+interface History {
+  readonly past: readonly FormulaBody[];
+  readonly future: readonly FormulaBody[];
+}
+
+const NO_HISTORY: History = { past: [], future: [] };
 
 /** The formula in hand with its undo, redo and live readings. Undo lasts the visit, by formula. */
 export const useDesignStore = defineStore('design', () => {
   const workshop = useWorkshopStore();
-  const past = shallowRef<readonly FormulaBody[]>([]);
-  const future = shallowRef<readonly FormulaBody[]>([]);
+  /** By formula id, for as long as the visit lasts. */
+  const histories = shallowRef<ReadonlyMap<string, History>>(new Map());
   let pullStart: FormulaBody | null = null;
   /** What is offered but not taken: drawn over the column as a ghost. */
   const preview = shallowRef<FormulaBody | null>(null);
@@ -36,34 +44,40 @@ export const useDesignStore = defineStore('design', () => {
         })
       : undefined,
   );
+  const water = computed(() => waterFor(family.value ?? 'bath-bomb', workshop.settings));
   const conditions = computed<Conditions>(() => ({
     humidityPct: humidityPct.value,
-    tub: workshop.settings.tub,
+    tub: water.value,
     pieceG: pieceG.value,
     scentDocuments: workshop.settings.scentDocuments,
     ...(damp.value && { learned: { damp: damp.value } }),
   }));
-  const evaluation = computed<Evaluation | null>(() =>
-    body.value ? evaluate(body.value, conditions.value) : null,
-  );
-  const canUndo = computed(() => past.value.length > 0);
-  const canRedo = computed(() => future.value.length > 0);
+  const evaluation = computed<Evaluation | null>(() => {
+    // What is known of the materials is on the shelf: a change there is a new reading here.
+    void workshop.materials;
+    return body.value ? evaluate(body.value, conditions.value) : null;
+  });
+  const history = computed(() => histories.value.get(formula.value?.id ?? '') ?? NO_HISTORY);
+  const canUndo = computed(() => history.value.past.length > 0);
+  const canRedo = computed(() => history.value.future.length > 0);
 
   watch(
     () => formula.value?.id,
     () => {
-      past.value = [];
-      future.value = [];
       pullStart = null;
+      preview.value = null;
     },
   );
+
+  function remember(next: History): void {
+    if (formula.value) histories.value = new Map(histories.value).set(formula.value.id, next);
+  }
 
   /** Takes a new body as one step of undo. */
   function change(next: FormulaBody): void {
     const current = body.value;
     if (!current || next === current) return;
-    past.value = [...past.value, current];
-    future.value = [];
+    remember({ past: [...history.value.past, current], future: [] });
     setBody(next);
   }
 
@@ -74,26 +88,24 @@ export const useDesignStore = defineStore('design', () => {
   }
 
   function endPull(): void {
-    if (pullStart && pullStart !== body.value) {
-      past.value = [...past.value, pullStart];
-      future.value = [];
-    }
+    if (pullStart && pullStart !== body.value)
+      remember({ past: [...history.value.past, pullStart], future: [] });
     pullStart = null;
   }
 
   function undo(): void {
-    const previous = past.value.at(-1);
+    const { past, future } = history.value;
+    const previous = past.at(-1);
     if (!previous || !body.value) return;
-    past.value = past.value.slice(0, -1);
-    future.value = [body.value, ...future.value];
+    remember({ past: past.slice(0, -1), future: [body.value, ...future] });
     setBody(previous);
   }
 
   function redo(): void {
-    const [next, ...rest] = future.value;
+    const { past, future } = history.value;
+    const [next, ...rest] = future;
     if (!next || !body.value) return;
-    future.value = rest;
-    past.value = [...past.value, body.value];
+    remember({ past: [...past, body.value], future: rest });
     setBody(next);
   }
 

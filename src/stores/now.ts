@@ -1,3 +1,8 @@
+/** Today as the workshop's clock has it, `2026-04-18`. */
+export function today(): string {
+  return nowIso().slice(0, 10);
+}
+
 /** This moment as ISO 8601 with the zone of the workshop's clock. */
 export function nowIso(date: Date = new Date()): string {
   const offsetMin = -date.getTimezoneOffset();

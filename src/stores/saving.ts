@@ -1,20 +1,28 @@
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import type { Formula } from '@/core/formula';
-import type { Batch } from '@/core/records';
 import type { Settings } from '@/core/workshop';
-import { changeWorkshop, openWorkshopDb, type StoreName, type WorkshopDb } from '@/storage/db';
+import {
+  COLLECTION_NAMES,
+  changeWorkshop,
+  openWorkshopDb,
+  type CollectionName,
+  type Records,
+  type WorkshopChange,
+  type WorkshopDb,
+} from '@/storage/db';
 
 export type SaveStatus =
   | { readonly kind: 'saved' }
   | { readonly kind: 'saving' }
   | { readonly kind: 'failed'; readonly message: string };
 
+/** By `collection/id`: the record, or null for one that goes. */
 type Waiting = {
-  formulas: Map<string, Formula>;
-  batches: Map<string, Batch>;
+  records: Map<
+    string,
+    { name: CollectionName; id: string; record: Records[CollectionName][number] | null }
+  >;
   settings: Settings | null;
-  removed: Map<string, { store: StoreName; id: string }>;
 };
 
 /**
@@ -42,13 +50,9 @@ export const useSavingStore = defineStore('saving', () => {
     otherTabs.addEventListener('message', changed);
   }
 
-  function saveFormula(formula: Formula): void {
-    waiting.formulas.set(formula.id, formula);
-    void flush();
-  }
-
-  function saveBatch(batch: Batch): void {
-    waiting.batches.set(batch.id, batch);
+  function save<K extends CollectionName>(name: K, records: Records[K]): void {
+    for (const record of records)
+      waiting.records.set(`${name}/${record.id}`, { name, id: record.id, record });
     void flush();
   }
 
@@ -57,12 +61,8 @@ export const useSavingStore = defineStore('saving', () => {
     void flush();
   }
 
-  function remove(store: StoreName, ids: readonly string[]): void {
-    for (const id of ids) {
-      waiting.removed.set(`${store}/${id}`, { store, id });
-      if (store === 'formulas') waiting.formulas.delete(id);
-      if (store === 'batches') waiting.batches.delete(id);
-    }
+  function remove(name: CollectionName, ids: readonly string[]): void {
+    for (const id of ids) waiting.records.set(`${name}/${id}`, { name, id, record: null });
     void flush();
   }
 
@@ -75,22 +75,21 @@ export const useSavingStore = defineStore('saving', () => {
   }
 
   async function writeAll(): Promise<void> {
-    while (hasWaiting(waiting)) {
+    while (waiting.records.size > 0 || waiting.settings !== null) {
       const batch = waiting;
       waiting = nothingWaiting();
       status.value = { kind: 'saving' };
       try {
         if (!db) throw new Error('the store of this browser is not open');
-        await changeWorkshop(db, {
-          formulas: [...batch.formulas.values()],
-          batches: [...batch.batches.values()],
-          ...(batch.settings && { settings: batch.settings }),
-          removed: [...batch.removed.values()],
-        });
+        await changeWorkshop(db, changeOf(batch));
         status.value = { kind: 'saved' };
         otherTabs?.postMessage('changed');
       } catch (error) {
-        waiting = mergeWaiting(batch, waiting);
+        // What failed, overlaid by what came since.
+        waiting = {
+          records: new Map([...batch.records, ...waiting.records]),
+          settings: waiting.settings ?? batch.settings,
+        };
         fail(error instanceof Error ? error.message : String(error));
         return;
       }
@@ -104,23 +103,24 @@ export const useSavingStore = defineStore('saving', () => {
     };
   }
 
-  return { status, open, onOtherTab, saveFormula, saveBatch, saveSettings, remove, flush };
+  return { status, open, onOtherTab, save, saveSettings, remove, flush };
 });
 
 function nothingWaiting(): Waiting {
-  return { formulas: new Map(), batches: new Map(), settings: null, removed: new Map() };
+  return { records: new Map(), settings: null };
 }
 
-function hasWaiting({ formulas, batches, settings, removed }: Waiting): boolean {
-  return formulas.size + batches.size + removed.size > 0 || settings !== null;
-}
-
-/** What failed, overlaid by what came since. */
-function mergeWaiting(failed: Waiting, since: Waiting): Waiting {
+function changeOf({ records, settings }: Waiting): WorkshopChange {
+  const entries = [...records.values()];
+  const put = COLLECTION_NAMES.map((name) => [
+    name,
+    entries.flatMap((entry) => (entry.name === name && entry.record ? [entry.record] : [])),
+  ]);
   return {
-    formulas: new Map([...failed.formulas, ...since.formulas]),
-    batches: new Map([...failed.batches, ...since.batches]),
-    settings: since.settings ?? failed.settings,
-    removed: new Map([...failed.removed, ...since.removed]),
+    ...(Object.fromEntries(put) as Partial<Records>),
+    ...(settings && { settings }),
+    removed: entries.flatMap(({ name, id, record }) =>
+      record === null ? [{ store: name, id }] : [],
+    ),
   };
 }

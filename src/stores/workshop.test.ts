@@ -3,7 +3,7 @@ import { IDBFactory } from 'fake-indexeddb';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { addMass, emptyBody, setLineMass } from '@/core/formula';
-import { planScale } from '@/core/scaling';
+import { USUAL_REQUEST, planScale, type ScaleRequest } from '@/core/scaling';
 import { useBenchStore } from './bench';
 import { useDesignStore } from './design';
 import { useSavingStore } from './saving';
@@ -69,15 +69,15 @@ describe('the workshop in the browser', () => {
     await workshop.openSample();
     const sampleFormula = workshop.formulas.find(({ origin }) => origin === 'sample');
     workshop.changeSettings({ formulaInHandId: sampleFormula?.id ?? null });
-    const request = {
+    const request: ScaleRequest = {
+      ...USUAL_REQUEST,
       want: { kind: 'total', massG: 2000 },
       mold: { shape: 'sphere', diameterMm: 60 },
-      scaleStepG: 0.1,
       lossPct: 0,
-    } as const;
+    };
     const planned = planScale(sampleFormula?.body ?? filled(), request);
     if (!planned.ok) throw new Error(planned.problem.message);
-    const batch = useBenchStore().start(request, planned.plan);
+    const [batch] = useBenchStore().start(request, planned.plan);
     workshop.removeSample();
     await useSavingStore().flush();
     const again = await visit();
@@ -104,13 +104,13 @@ describe('the workshop in the browser', () => {
     const formula = workshop.startFormula('Ebb', filled());
     await saving.flush();
     // A function cannot be stored: the browser refuses the record as a full disk would.
-    saving.saveFormula({ ...formula, name: (() => '') as unknown as string });
+    saving.save('formulas', [{ ...formula, name: (() => '') as unknown as string }]);
     await saving.flush();
     expect(saving.status).toMatchObject({
       kind: 'failed',
       message: expect.stringMatching(/^Not saved: /),
     });
-    saving.saveFormula({ ...formula, name: 'Mended' });
+    saving.save('formulas', [{ ...formula, name: 'Mended' }]);
     await saving.flush();
     expect(saving.status).toEqual({ kind: 'saved' });
     expect((await visit()).formulas[0]?.name).toBe('Mended');
@@ -120,7 +120,7 @@ describe('the workshop in the browser', () => {
     const workshop = await visit();
     const formula = workshop.startFormula('Ebb', filled());
     const saving = useSavingStore();
-    saving.saveFormula({ ...formula, versions: 'lost' as never });
+    saving.save('formulas', [{ ...formula, versions: 'lost' as never }]);
     await saving.flush();
     const again = await visit();
     expect(again.formulas).toEqual([]);

@@ -1,10 +1,19 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { newFormula, type Formula, type FormulaBody } from '@/core/formula';
+import { stockOwnMaterials } from '@/core/materials';
 import type { Batch } from '@/core/records';
 import { USUAL_SETTINGS, smallMeasuresOf, type Settings } from '@/core/workshop';
-import { loadWorkshop, type WorkshopDb } from '@/storage/db';
 import {
+  COLLECTION_NAMES,
+  NO_RECORDS,
+  loadWorkshop,
+  type CollectionName,
+  type Records,
+  type WorkshopDb,
+} from '@/storage/db';
+import {
+  previewImport,
   readWorkshopFile,
   writeWorkshopFile,
   type FileResult,
@@ -18,23 +27,28 @@ const DATABASE_NAME = 'rovack';
 /** Everything stored, in memory: the lists all screens read, and the few ways to change them. */
 export const useWorkshopStore = defineStore('workshop', () => {
   const saving = useSavingStore();
-  const formulas = shallowRef<readonly Formula[]>([]);
-  const batches = shallowRef<readonly Batch[]>([]);
+  const records = shallowRef<Records>(NO_RECORDS);
   const settings = shallowRef<Settings>(USUAL_SETTINGS);
   const unreadable = shallowRef<readonly string[]>([]);
   const isLoaded = ref(false);
   /** Nothing has ever been stored here: the first visit. */
   const isFirstVisit = ref(false);
 
+  const formulas = computed(() => records.value.formulas);
+  const batches = computed(() => records.value.batches);
+  const materials = computed(() => records.value.materials);
+  const lots = computed(() => records.value.lots);
+  const molds = computed(() => records.value.molds);
+  const tools = computed(() => records.value.tools);
   const formulaInHand = computed(
     () => formulas.value.find(({ id }) => id === settings.value.formulaInHandId) ?? null,
   );
   const batchInHand = computed(
     () => batches.value.find(({ id }) => id === settings.value.batchInHandId) ?? null,
   );
-  const smallMeasures = computed(() => smallMeasuresOf(settings.value));
+  const smallMeasures = computed(() => smallMeasuresOf(tools.value));
   const sampleCount = computed(
-    () => [...formulas.value, ...batches.value].filter(({ origin }) => origin === 'sample').length,
+    () => everyRecord(records.value).filter(({ origin }) => origin === 'sample').length,
   );
 
   async function load(): Promise<void> {
@@ -54,23 +68,41 @@ export const useWorkshopStore = defineStore('workshop', () => {
 
   async function take(db: WorkshopDb): Promise<void> {
     const stored = await loadWorkshop(db);
-    formulas.value = stored.formulas;
-    batches.value = stored.batches;
+    setRecords(stored.records);
     settings.value = stored.settings ?? USUAL_SETTINGS;
     unreadable.value = stored.unreadable;
-    isFirstVisit.value =
-      stored.settings === null && stored.formulas.length + stored.batches.length === 0;
+    isFirstVisit.value = stored.settings === null && everyRecord(stored.records).length === 0;
   }
 
-  function putFormula(formula: Formula): void {
-    formulas.value = replaced(formulas.value, formula);
-    saving.saveFormula(formula);
+  /** The materials go on the shelf before any screen reads a formula made of them. */
+  function setRecords(next: Records): void {
+    if (next.materials !== records.value.materials) stockOwnMaterials(next.materials);
+    records.value = next;
   }
 
-  function putBatch(batch: Batch): void {
-    batches.value = replaced(batches.value, batch);
-    saving.saveBatch(batch);
+  /** Adds records or puts them in place of those with their ids. */
+  function put<K extends CollectionName>(name: K, changed: Records[K]): void {
+    if (changed.length === 0) return;
+    setRecords({ ...records.value, [name]: overlaid(records.value[name], changed) });
+    saving.save(name, changed);
   }
+
+  function remove(name: CollectionName, ids: readonly string[]): void {
+    if (ids.length === 0) return;
+    const gone = new Set(ids);
+    setRecords({
+      ...records.value,
+      [name]: records.value[name].filter(({ id }) => !gone.has(id)),
+    });
+    saving.remove(name, ids);
+    const { formulaInHandId, batchInHandId } = settings.value;
+    if (gone.has(formulaInHandId ?? '')) changeSettings({ formulaInHandId: null });
+    if (gone.has(batchInHandId ?? '')) changeSettings({ batchInHandId: null });
+  }
+
+  const putFormula = (formula: Formula) => put('formulas', [formula]);
+  const putBatch = (batch: Batch) => put('batches', [batch]);
+  const removeFormula = (id: string) => remove('formulas', [id]);
 
   function changeSettings(change: Partial<Settings>): void {
     settings.value = { ...settings.value, ...change };
@@ -85,64 +117,58 @@ export const useWorkshopStore = defineStore('workshop', () => {
     return formula;
   }
 
-  function removeFormula(id: string): void {
-    formulas.value = formulas.value.filter((formula) => formula.id !== id);
-    saving.remove('formulas', [id]);
-    if (settings.value.formulaInHandId === id) changeSettings({ formulaInHandId: null });
-  }
-
   /** Loads the sample workshop that ships with the application. Nothing already here is replaced. */
   async function openSample(): Promise<FileResult> {
     const text = (await import('../../demo/orrin-quay.rovack.json?raw')).default;
     const result = readWorkshopFile(text);
     if (!result.ok) return result;
-    const known = new Set([...formulas.value, ...batches.value].map(({ id }) => id));
     const { workshop } = result;
-    for (const formula of workshop.formulas) if (!known.has(formula.id)) putFormula(formula);
-    for (const batch of workshop.batches) if (!known.has(batch.id)) putBatch(batch);
+    putAll(previewImport(workshop, records.value).fresh);
     changeSettings({
       formulaInHandId: workshop.formulas[0]?.id ?? null,
       requests: { ...workshop.settings?.requests, ...settings.value.requests },
+      costings: { ...workshop.settings?.costings, ...settings.value.costings },
     });
     return result;
   }
 
   /** Takes the sample workshop out as a whole; the maker's own records stay. */
   function removeSample(): void {
-    const isSample = ({ origin }: Formula | Batch) => origin === 'sample';
-    const formulaIds = formulas.value.filter(isSample).map(({ id }) => id);
-    const batchIds = batches.value.filter(isSample).map(({ id }) => id);
-    formulas.value = formulas.value.filter((formula) => !isSample(formula));
-    batches.value = batches.value.filter((batch) => !isSample(batch));
-    saving.remove('formulas', formulaIds);
-    saving.remove('batches', batchIds);
-    changeSettings({
-      formulaInHandId: kept(settings.value.formulaInHandId, formulas.value),
-      batchInHandId: kept(settings.value.batchInHandId, batches.value),
-    });
+    const inUse = materialsInUse(records.value);
+    for (const name of COLLECTION_NAMES) {
+      const sample = records.value[name].filter(
+        ({ origin, id }) => origin === 'sample' && !(name === 'materials' && inUse.has(id)),
+      );
+      remove(
+        name,
+        sample.map(({ id }) => id),
+      );
+    }
   }
 
   function exportText(now: string): string {
-    return writeWorkshopFile(
-      { formulas: [...formulas.value], batches: [...batches.value], settings: settings.value },
-      now,
-    );
+    return writeWorkshopFile({ ...records.value, settings: settings.value }, now);
   }
 
   /** Takes records in from a file; settings only where this workshop has none of its own yet. */
-  function takeIn(
-    records: { readonly formulas: readonly Formula[]; readonly batches: readonly Batch[] },
-    fileSettings: WorkshopFile['settings'],
-  ): void {
+  function takeIn(incoming: Records, fileSettings: WorkshopFile['settings']): void {
     const wasFirstVisit = isFirstVisit.value;
-    for (const formula of records.formulas) putFormula(formula);
-    for (const batch of records.batches) putBatch(batch);
+    putAll(incoming);
     changeSettings(wasFirstVisit && fileSettings ? fileSettings : {});
   }
 
+  function putAll(incoming: Records): void {
+    for (const name of COLLECTION_NAMES) put(name, incoming[name]);
+  }
+
   return {
+    records,
     formulas,
     batches,
+    materials,
+    lots,
+    molds,
+    tools,
     settings,
     unreadable,
     isLoaded,
@@ -152,6 +178,8 @@ export const useWorkshopStore = defineStore('workshop', () => {
     smallMeasures,
     sampleCount,
     load,
+    put,
+    remove,
     putFormula,
     putBatch,
     changeSettings,
@@ -164,12 +192,35 @@ export const useWorkshopStore = defineStore('workshop', () => {
   };
 });
 
-function replaced<T extends { readonly id: string }>(list: readonly T[], record: T): readonly T[] {
-  return list.some(({ id }) => id === record.id)
-    ? list.map((other) => (other.id === record.id ? record : other))
-    : [...list, record];
+function everyRecord(records: Records): readonly Records[CollectionName][number][] {
+  return COLLECTION_NAMES.flatMap((name) => [...records[name]]);
 }
 
-function kept(id: string | null, list: readonly { readonly id: string }[]): string | null {
-  return list.some((record) => record.id === id) ? id : null;
+/** Own materials that the maker's own formulas, batches or lots still speak of: the sample leaves them. */
+function materialsInUse({ formulas, batches, lots }: Records): ReadonlySet<string> {
+  const own = <T extends { readonly origin: string }>(list: readonly T[]) =>
+    list.filter(({ origin }) => origin === 'own');
+  const bodies = [
+    ...own(formulas).flatMap(({ body, versions }) => [
+      body,
+      ...versions.map((version) => version.body),
+    ]),
+    ...own(batches).map(({ body }) => body),
+  ];
+  return new Set([
+    ...bodies.flatMap(({ parts }) => parts.flatMap(({ lines }) => lines.map((l) => l.materialId))),
+    ...own(lots).map(({ materialId }) => materialId),
+  ]);
+}
+
+function overlaid<T extends { readonly id: string }>(
+  list: readonly T[],
+  changed: readonly T[],
+): readonly T[] {
+  const byId = new Map(changed.map((record) => [record.id, record]));
+  const known = new Set(list.map(({ id }) => id));
+  return [
+    ...list.map((record) => byId.get(record.id) ?? record),
+    ...changed.filter(({ id }) => !known.has(id)),
+  ];
 }

@@ -19,7 +19,7 @@ const view = computed(() => {
   const [width, height] = [widthMm * px, heightMm * px];
   return { px, width, height, left: (SIZE - width) / 2, bottom: (SIZE + height) / 2 };
 });
-const outline = computed(() => moldOutline(props.mold.shape, view.value));
+const outline = computed(() => moldOutline(props.mold, view.value));
 </script>
 
 <template>

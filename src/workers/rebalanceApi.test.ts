@@ -16,7 +16,7 @@ it('answers over a channel what the core answers', async () => {
   const remote = wrap<RebalanceApi>(port2);
   const body = bodyFrom('300 g baking soda\n150 g citric acid\n8 g castor oil');
   const here = rebalance(body, USUAL_CONDITIONS, NO_WISHES);
-  const there = await remote.rebalance(body, USUAL_CONDITIONS, NO_WISHES);
+  const there = await remote.rebalance(body, USUAL_CONDITIONS, NO_WISHES, []);
   if (here.status !== 'changed' || there.status !== 'changed') throw new Error('both change');
   expect(there.changes).toEqual(here.changes);
 });

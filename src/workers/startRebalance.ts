@@ -1,6 +1,7 @@
 import { wrap, type Remote } from 'comlink';
 import type { Conditions } from '@/core/evaluation';
 import type { FormulaBody } from '@/core/formula';
+import type { OwnMaterial } from '@/core/materials';
 import type { RebalanceResult, Wishes } from '@/core/rebalance';
 import type { RebalanceApi } from './rebalanceApi';
 
@@ -18,10 +19,11 @@ export function startRebalance(
   body: FormulaBody,
   conditions: Conditions,
   wishes: Wishes,
+  own: readonly OwnMaterial[],
 ): RebalanceRun {
   worker ??= new Worker(new URL('./rebalance.worker.ts', import.meta.url), { type: 'module' });
   api ??= wrap<RebalanceApi>(worker);
-  return { result: api.rebalance(body, conditions, wishes), cancel: stopWorker };
+  return { result: api.rebalance(body, conditions, wishes, own), cancel: stopWorker };
 }
 
 function stopWorker(): void {

@@ -12,12 +12,17 @@ export const STATIONS: readonly Place[] = [
 ];
 
 export const ROOMS: readonly Place[] = [
+  { route: 'shelf', label: 'Shelf' },
   { route: 'almanac', label: 'Almanac' },
   { route: 'workshop', label: 'Workshop' },
 ];
 
 /** Pages inside a place light up its entry. */
-const WITHIN: Readonly<Record<string, string>> = { formulas: 'design', batch: 'almanac' };
+const WITHIN: Readonly<Record<string, string>> = {
+  formulas: 'design',
+  batch: 'almanac',
+  sheet: 'almanac',
+};
 
 export function placeOf(routeName: string): string {
   return WITHIN[routeName] ?? routeName;

@@ -1,3 +1,4 @@
+import { likeIdOf } from '../materials';
 import type { MaterialMass } from '../binder';
 import { COLORANTS } from './colorants';
 import { hexOfLinear, linearOfHex } from './srgb';
@@ -21,7 +22,7 @@ export function powderHex(contents: readonly MaterialMass[]): string {
   if (!(totalG > 0)) return hexOfLinear(base);
   const channels = ([0, 1, 2] as const).map((channel) => {
     const ks = contents.reduce((sum, { materialId, massG }) => {
-      const colorant = COLORANTS[materialId];
+      const colorant = COLORANTS[likeIdOf(materialId)];
       if (!colorant) return sum;
       const pct = (100 * massG) / totalG;
       return sum + pct * colorant.strengthPerPct * ksOf(linearOfHex(colorant.tintHex)[channel]);

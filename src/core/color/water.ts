@@ -1,3 +1,4 @@
+import { likeIdOf } from '../materials';
 import type { MaterialMass } from '../binder';
 import { COLORANTS } from './colorants';
 import { daylightXyz } from './spectrum';
@@ -18,7 +19,10 @@ const WHITE = convertXyzToLinear(daylightXyz(() => 1));
 export function waterHex(contents: readonly MaterialMass[], volumeL: number): string {
   if (!(volumeL > 0)) throw new RangeError(`volumeL must be over 0, got ${volumeL}`);
   const bands = contents.flatMap(({ materialId, massG }) =>
-    (COLORANTS[materialId]?.bands ?? []).map((band) => ({ ...band, gL: massG / volumeL })),
+    (COLORANTS[likeIdOf(materialId)]?.bands ?? []).map((band) => ({
+      ...band,
+      gL: massG / volumeL,
+    })),
   );
   const absorbance = (nm: number) =>
     bands.reduce((sum, { peakNm, widthNm, absorbanceLGCm, gL }) => {

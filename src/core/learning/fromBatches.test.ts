@@ -3,11 +3,12 @@ import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { dampReading, dampWindow } from '../binder';
 import { keepVersion, newFormula } from '../formula';
 import { bowlContents, record, startBatch, type Batch, type NewEntry } from '../records';
-import { planScale, type ScaleRequest } from '../scaling';
+import { USUAL_REQUEST, planScale, type ScaleRequest } from '../scaling';
 import { dampRecordsOf, learnedDamp, lossRecordsOf } from '.';
 
 const NOW = '2026-04-18T09:00:00.000Z';
 const REQUEST: ScaleRequest = {
+  ...USUAL_REQUEST,
   want: { kind: 'total', massG: 1831.6 },
   mold: { shape: 'sphere', diameterMm: 60 },
   scaleStepG: 0.1,

@@ -25,4 +25,6 @@ export type {
   Quantity,
   SquirtRecord,
 } from './quantities';
+export { learnedLoss, packedFromFills } from './fromFills';
+export type { Fill } from './fromFills';
 export { dampRecordsOf, learnedDamp, lossRecordsOf } from './fromBatches';

@@ -2,7 +2,10 @@ import { type FormulaBody, type Line, type Part } from '../formula';
 import { materialById, type Material } from '../materials';
 import type { PlannedLine } from '../scaling';
 import { toleranceG } from '../weighing';
-import type { BenchStep, Vessel, WeighStep } from './steps';
+import type { BenchStep, LotUse, Vessel, WeighStep } from './steps';
+
+/** Lots by line id, in the order they are taken from. */
+export type LotsByLine = Readonly<Record<string, readonly (LotUse & { readonly code: string })[]>>;
 
 /** Lowest mixer speed, in seconds. Common practice: 10 to 12 minutes dry, 5 to 20 wet, 1 to 2 with the acid. */
 const MIX_DRY_S = 600;
@@ -14,27 +17,40 @@ const MIX_ACID_S = 90;
  * With the school "all dry first" the acid is weighed with the powders and there is one squeeze.
  * Parts beside the main mix (embed, topping) are weighed into dishes of their own before the main mix is wet.
  * @param planned the scaled lines of this same body
- * @param stepG step of the scale in grams, over 0
+ * @param lots lots each line is taken from, by line id
  */
 export function planSteps(
   body: FormulaBody,
   planned: readonly PlannedLine[],
-  stepG: number,
+  lots: LotsByLine = {},
 ): readonly BenchStep[] {
-  const targets = new Map(planned.map((line) => [line.lineId, line.targetG]));
+  const byLine = new Map(planned.map((line) => [line.lineId, line]));
   const [main, ...others] = body.parts as [Part, ...Part[]];
   const weigh = (line: Line, vessel: Vessel, note: string): WeighStep => {
-    const targetG = targets.get(line.id) ?? 0;
+    const plan = byLine.get(line.id);
+    const targetG = plan?.weighG ?? 0;
+    const stepG = plan?.stepG ?? 0.1;
     return {
       id: `weigh:${line.id}`,
       kind: 'weigh',
       title: titleOf(materialById(line.materialId)),
-      note,
+      note: noteOf(note, plan),
       lineId: line.id,
       materialId: line.materialId,
       vessel,
       targetG,
       toleranceG: toleranceG(targetG, stepG),
+      stepG,
+      drops: plan?.drops ?? null,
+      premix: plan?.premix
+        ? {
+            lotId: plan.premix.lotId,
+            code: plan.premix.code,
+            strengthFraction: plan.premix.strengthFraction,
+            carrierId: plan.premix.carrierId,
+          }
+        : null,
+      lots: [...(lots[line.id] ?? [])],
     };
   };
   const phase = (name: Line['phase']) => main.lines.filter((line) => line.phase === name);
@@ -81,13 +97,20 @@ export function planSteps(
   ];
 }
 
+/** What the hands should know beside where it goes: drops in place of grams, a premix in place of the material. */
+function noteOf(note: string, plan: PlannedLine | undefined): string {
+  if (plan?.drops) return `count ${plan.drops} ${plan.drops === 1 ? 'drop' : 'drops'}, ${note}`;
+  if (plan?.premix) return `as premix ${plan.premix.code}, ${note}`;
+  return note;
+}
+
 /** The steps that weigh the lines of this part of the body, for a check that nothing is forgotten. */
 export function weighedLineIds(steps: readonly BenchStep[]): readonly string[] {
   return steps.flatMap((step) => (step.kind === 'weigh' ? [step.lineId] : []));
 }
 
 function titleOf(material: Material): string {
-  return material.role === 'butter' || material.id === 'coconut-oil'
+  return material.role === 'butter' || material.likeId === 'coconut-oil'
     ? `${material.name}, melted`
     : material.name;
 }

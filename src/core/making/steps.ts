@@ -2,6 +2,10 @@ import { z } from 'zod';
 
 const id = z.string().min(1);
 
+/** Grams taken off a lot. */
+export const lotUseSchema = z.object({ lotId: z.uuid(), massG: z.number().min(0).max(1_000_000) });
+export type LotUse = z.infer<typeof lotUseSchema>;
+
 /** One screen of the bench. Stored with the batch, so that a batch begun under one release goes on under the next. */
 export const benchStepSchema = z.discriminatedUnion('kind', [
   z.object({ id, kind: z.literal('room'), title: z.string(), note: z.string() }),
@@ -15,6 +19,21 @@ export const benchStepSchema = z.discriminatedUnion('kind', [
     vessel: z.enum(['bowl', 'beaker', 'bloom cup', 'dish']),
     targetG: z.number().min(0),
     toleranceG: z.number().min(0),
+    /** Step of the scale that weighs it. */
+    stepG: z.number().min(0.001).max(100),
+    /** Counted drops in place of a weight. */
+    drops: z.int().min(1).nullable(),
+    /** What stands in for the material itself; the target is then of the premix. */
+    premix: z
+      .object({
+        lotId: z.uuid(),
+        code: z.string(),
+        strengthFraction: z.number(),
+        carrierId: z.string(),
+      })
+      .nullable(),
+    /** Lots it is taken from, in this order. */
+    lots: z.array(lotUseSchema.extend({ code: z.string() })),
   }),
   z.object({ id, kind: z.literal('do'), title: z.string(), note: z.string() }),
   z.object({

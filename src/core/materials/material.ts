@@ -6,6 +6,8 @@ import type { BulkState, MaterialRow } from './types';
 /** A row with every bulk density worked out, and what else is known of it. */
 export interface Material extends MaterialRow, Knowledge {
   readonly isLiquid: boolean;
+  /** Catalog id whose tables (colors, constituents, cautions) speak for it; its own id unless the maker made it. */
+  readonly likeId: string;
   /** g/mL by state; liquids have their true density in every state. */
   readonly densityGMl: Readonly<Record<BulkState, Sourced<Spread>>>;
 }

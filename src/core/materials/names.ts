@@ -1,4 +1,4 @@
-import { MATERIALS } from './lookup';
+import { allMaterials } from './lookup';
 import type { Material } from './material';
 
 /** A name as it is compared: lower case, no brackets or marks, single spaces, plural `s` dropped word by word. */
@@ -18,18 +18,25 @@ export function comparableName(written: string): string {
 }
 
 /** Every comparable name of every material, the material it leads to, first one in the catalog wins. */
-export const NAME_INDEX: ReadonlyMap<string, Material> = buildIndex();
+export function nameIndex(): ReadonlyMap<string, Material> {
+  const materials = allMaterials();
+  if (built?.of !== materials) built = { of: materials, index: indexOf(materials) };
+  return built.index;
+}
 
-function buildIndex(): Map<string, Material> {
+/** Built again only when the shelf changes. */
+let built: { of: readonly Material[]; index: ReadonlyMap<string, Material> } | undefined;
+
+function indexOf(materials: readonly Material[]): Map<string, Material> {
   const index = new Map<string, Material>();
   const add = (written: string, material: Material) => {
     const key = comparableName(written);
     if (key && !index.has(key)) index.set(key, material);
   };
-  for (const material of MATERIALS) add(material.name, material);
-  for (const material of MATERIALS)
+  for (const material of materials) add(material.name, material);
+  for (const material of materials)
     for (const synonym of [material.id, ...material.synonyms]) add(synonym, material);
-  for (const material of MATERIALS) add(material.inci, material);
+  for (const material of materials) add(material.inci, material);
   return index;
 }
 

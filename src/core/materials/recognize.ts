@@ -1,5 +1,5 @@
 import { editDistance } from './editDistance';
-import { NAME_INDEX, comparableName } from './names';
+import { comparableName, nameIndex } from './names';
 import type { Material } from './material';
 
 /** Words that say how a material is, not what it is; they may stand around a known name. */
@@ -56,12 +56,12 @@ const ASSUMED = new Set([
  */
 export function recognizeMaterial(written: string): Recognition {
   const name = comparableName(written);
-  const whole = NAME_INDEX.get(name);
+  const whole = nameIndex().get(name);
   if (whole) return { kind: ASSUMED.has(name) ? 'assumed' : 'certain', material: whole };
   const bare = withoutQualifiers(name);
   const ambiguous = AMBIGUOUS.get(name) ?? AMBIGUOUS.get(bare);
   if (ambiguous) return { kind: 'ambiguous', choices: ambiguous };
-  const inside = NAME_INDEX.get(bare) ?? knownNameAmongQualifiers(name);
+  const inside = nameIndex().get(bare) ?? knownNameAmongQualifiers(name);
   if (inside) return { kind: ASSUMED.has(bare) ? 'assumed' : 'certain', material: inside };
   const near = nearest(bare || name);
   if (near && near.slips <= slipsAllowed(bare || name))
@@ -85,7 +85,7 @@ function knownNameAmongQualifiers(name: string): Material | undefined {
   const words = name.split(' ');
   for (let length = words.length - 1; length >= 1; length--) {
     for (let start = 0; start + length <= words.length; start++) {
-      const material = NAME_INDEX.get(words.slice(start, start + length).join(' '));
+      const material = nameIndex().get(words.slice(start, start + length).join(' '));
       const rest = [...words.slice(0, start), ...words.slice(start + length)];
       if (material && rest.every((word) => QUALIFIERS.has(word))) return material;
     }
@@ -98,7 +98,7 @@ const FARTHEST_SLIPS = 2;
 function nearest(name: string): { material: Material; slips: number } | undefined {
   if (name.length < 4 || name.length > 60) return undefined;
   let best: { material: Material; slips: number } | undefined;
-  for (const [key, material] of NAME_INDEX) {
+  for (const [key, material] of nameIndex()) {
     const slips = editDistance(name, key, FARTHEST_SLIPS);
     if (slips <= FARTHEST_SLIPS && slips < (best?.slips ?? Infinity)) best = { material, slips };
   }
@@ -117,7 +117,7 @@ function choicesFor(name: string): readonly string[] {
       .filter((word) => word.length > 3),
   );
   const ids = new Set<string>();
-  for (const [key, material] of NAME_INDEX)
+  for (const [key, material] of nameIndex())
     if (key.split(' ').some((word) => words.has(word) && word !== 'essential'))
       ids.add(material.id);
   return [...ids].slice(0, 4);

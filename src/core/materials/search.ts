@@ -1,12 +1,22 @@
 import { closestMaterial } from './recognize';
-import { MATERIALS } from './lookup';
+import { allMaterials } from './lookup';
 import { comparableName } from './names';
 import type { Material } from './material';
 
-const searchable = MATERIALS.map((material) => ({
-  material,
-  names: [material.name, ...material.synonyms, material.inci].map(comparableName),
-}));
+/** Names as they are compared, worked out again only when the shelf changes. */
+let searchable: { of: readonly Material[]; entries: ReturnType<typeof namesOf>[] } | undefined;
+
+function namesOf(material: Material) {
+  return {
+    material,
+    names: [material.name, ...material.synonyms, material.inci].map(comparableName),
+  };
+}
+
+function entriesOf(materials: readonly Material[]) {
+  if (searchable?.of !== materials) searchable = { of: materials, entries: materials.map(namesOf) };
+  return searchable.entries;
+}
 
 /**
  * Materials for a search box, best first: names that start with the query, then words that do,
@@ -14,8 +24,9 @@ const searchable = MATERIALS.map((material) => ({
  */
 export function searchMaterials(query: string): readonly Material[] {
   const wanted = comparableName(query);
-  if (!wanted) return MATERIALS;
-  const ranked = searchable
+  const materials = allMaterials();
+  if (!wanted) return materials;
+  const ranked = entriesOf(materials)
     .map(({ material, names }) => ({
       material,
       rank: Math.min(...names.map((n) => rank(n, wanted))),

@@ -6,6 +6,7 @@ export const SOURCES = {
   labelStrength: { title: 'Strength on the label, taken by mass', checked: true },
   formula: { title: 'The chemical formula, IUPAC 2021 weights', checked: true },
   regulation: { title: 'US 21 CFR 73, 74, 82 and EU annex IV, from memory', checked: false },
+  maker: { title: 'Weighed or read by the maker', checked: true },
   practice: { title: 'Common practice', checked: true },
   model: { title: 'Model of ours', checked: true },
 } as const;

@@ -280,7 +280,7 @@ function wished(question: Question): readonly LinearWish[] {
       }
       case 'harder': {
         const hardener: Weight = ({ material }) =>
-          material.role === 'clay' || material.id === 'potassium-bitartrate' ? 1 : 0;
+          material.role === 'clay' || material.likeId === 'potassium-bitartrate' ? 1 : 0;
         return [share(id, hardener, shareNow(hardener) + HARDENER_PCT / 100)];
       }
       case 'more-foam':

@@ -1,5 +1,5 @@
 import { latestVersion, newId, type Formula } from '../formula';
-import { planSteps, type BenchStep } from '../making';
+import { planSteps, type BenchStep, type LotsByLine } from '../making';
 import type { ScalePlan, ScaleRequest } from '../scaling';
 import type { Batch, FrozenReadings, NewEntry } from './schema';
 
@@ -7,6 +7,10 @@ export interface BatchStart {
   readonly formula: Formula;
   readonly request: ScaleRequest;
   readonly plan: ScalePlan;
+  /** Lots each line is taken from, by line id. */
+  readonly lots?: LotsByLine;
+  /** Whole pieces of this bowl; those of the plan when it is the only one. */
+  readonly pieces?: number;
   readonly readings: FrozenReadings;
   readonly code: string;
   /** ISO 8601 with zone. */
@@ -14,10 +18,11 @@ export interface BatchStart {
 }
 
 /**
- * Opens the record of a batch: freezes the newest kept version, the plan and the steps.
+ * Opens the record of a batch, one bowl of the plan: freezes the newest kept version, the plan and the steps.
  * @throws RangeError when the formula has no kept version
  */
-export function startBatch({ formula, request, plan, readings, code, now }: BatchStart): Batch {
+export function startBatch(start: BatchStart): Batch {
+  const { formula, request, plan, readings, code, now } = start;
   const version = latestVersion(formula);
   if (!version) throw new RangeError(`formula ${formula.name} must have a kept version to be made`);
   return {
@@ -30,19 +35,20 @@ export function startBatch({ formula, request, plan, readings, code, now }: Batc
     body: version.body,
     request,
     plan: {
-      totalG: plan.totalG,
-      pieces: plan.pieces,
+      totalG: plan.bowlG,
+      pieces: start.pieces ?? plan.pieces,
       pieceG: plan.pieceG,
-      lines: plan.lines.map(({ lineId, partId, materialId, exactG, targetG }) => ({
+      lines: plan.lines.map(({ lineId, partId, materialId, exactG, targetG, stepG }) => ({
         lineId,
         partId,
         materialId,
         exactG,
         targetG,
+        stepG,
       })),
     },
     readings,
-    steps: [...planSteps(version.body, plan.lines, request.scaleStepG)],
+    steps: [...planSteps(version.body, plan.lines, start.lots)],
     currentStep: 0,
     entries: [],
     startedAt: now,

@@ -3,7 +3,7 @@ import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { keepVersion, newFormula, type FormulaBody } from '../formula';
 import { planSteps, weighedLineIds } from '../making';
 import { materialById } from '../materials';
-import { planScale, type ScaleRequest } from '../scaling';
+import { USUAL_REQUEST, planScale, type ScaleRequest } from '../scaling';
 import {
   batchSchema,
   bowlContents,
@@ -26,6 +26,7 @@ import {
 } from '.';
 
 const REQUEST: ScaleRequest = {
+  ...USUAL_REQUEST,
   want: { kind: 'total', massG: 1000 },
   mold: { shape: 'sphere', diameterMm: 60 },
   scaleStepG: 0.1,
@@ -129,7 +130,7 @@ describe('the order of the work', () => {
     for (const school of ['acid-last', 'all-dry-first'] as const) {
       const body = { ...bodyFrom(LANTERN), school };
       const planned = planScale(body, REQUEST);
-      const steps = planned.ok ? planSteps(body, planned.plan.lines, 0.1) : [];
+      const steps = planned.ok ? planSteps(body, planned.plan.lines) : [];
       const lineIds = body.parts.flatMap((part) => part.lines.map(({ id }) => id));
       expect([...weighedLineIds(steps)].sort()).toEqual([...lineIds].sort());
     }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ORIGINS, formulaBodySchema } from '../formula';
-import { benchStepSchema } from '../making';
+import { benchStepSchema, lotUseSchema } from '../making';
 import { scaleRequestSchema } from '../scaling';
 
 const moment = z.iso.datetime({ offset: true });
@@ -29,7 +29,9 @@ export const batchEntrySchema = z.discriminatedUnion('kind', [
     materialId: z.string(),
     targetG: massG,
     massG,
-    by: z.enum(['simulated scale', 'typed']),
+    by: z.enum(['simulated scale', 'typed', 'drops']),
+    /** Lots it came from; left out when none stands for it. */
+    lots: z.array(lotUseSchema).optional(),
   }),
   z.object({
     ...entryBase,
@@ -38,6 +40,7 @@ export const batchEntrySchema = z.discriminatedUnion('kind', [
     massG,
     squirts: z.number().min(0).nullable(),
     why: z.string(),
+    lots: z.array(lotUseSchema).optional(),
   }),
   z.object({ ...entryBase, kind: z.literal('timer'), seconds: z.int().min(1) }),
   z.object({
@@ -91,6 +94,8 @@ export const batchSchema = z.object({
         materialId: z.string(),
         exactG: massG,
         targetG: massG,
+        /** Step of the scale it was planned for. */
+        stepG: z.number().min(0.001).max(100),
       }),
     ),
   }),

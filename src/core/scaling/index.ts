@@ -1,5 +1,26 @@
-export { MOLD_WORDS, describeMold, moldSchema, moldVolumeMl, sideView } from './molds';
-export type { Mold, MoldShape } from './molds';
+export {
+  MOLD_FIGURES,
+  MOLD_WORDS,
+  describeMold,
+  moldHolding,
+  moldSchema,
+  moldVolumeMl,
+  sideView,
+} from './molds';
+export type { Mold, MoldFigure, MoldShape } from './molds';
 export { packedDensityGMl } from './packedDensity';
-export { USUAL_REQUEST, planScale, scaleRequestSchema, usualPieceG } from './plan';
-export type { PlanResult, PlannedLine, ScalePlan, ScaleRequest, Want } from './plan';
+export { USUAL_REQUEST, scaleRequestSchema } from './request';
+export type { ScaleRequest, Want, WantKind, Way } from './request';
+export { NO_MEANS } from './means';
+export type { Means, PremixStock } from './means';
+export { planScale, usualPieceG } from './plan';
+export type { PlanResult, ScalePlan } from './plan';
+export type { PlannedLine } from './planLines';
+export { mixReadings } from './mixReadings';
+export type { MixReadings } from './mixReadings';
+export { cavityMl, useOfLeftover } from './leftover';
+export type { LeftoverUse } from './leftover';
+export { materialsUsed } from './used';
+export { planTogether } from './together';
+export type { Need, Together, Wanted } from './together';
+export { bowlHoldsG, piecesByBowl } from './bowls';

@@ -2,13 +2,22 @@ import { z } from 'zod';
 
 const lengthMm = z.number().min(1).max(1000);
 
+/** Molds that only water measures. */
+export const MOLD_FIGURES = ['heart', 'detail mold', 'jar', 'sachet', 'pack'] as const;
+export type MoldFigure = (typeof MOLD_FIGURES)[number];
+
 /** A mold by its shape, inside measures in millimeters, or by the water it holds. */
 export const moldSchema = z.discriminatedUnion('shape', [
   z.object({ shape: z.literal('sphere'), diameterMm: lengthMm }),
   z.object({ shape: z.literal('half-sphere'), diameterMm: lengthMm }),
   z.object({ shape: z.literal('cylinder'), diameterMm: lengthMm, heightMm: lengthMm }),
   z.object({ shape: z.literal('box'), lengthMm, widthMm: lengthMm, heightMm: lengthMm }),
-  z.object({ shape: z.literal('own-volume'), volumeMl: z.number().min(0.5).max(20_000) }),
+  z.object({
+    shape: z.literal('own-volume'),
+    volumeMl: z.number().min(0.5).max(20_000),
+    /** What it looks like; left out for a plain block. */
+    figure: z.enum(MOLD_FIGURES).optional(),
+  }),
 ]);
 
 export type Mold = z.infer<typeof moldSchema>;
@@ -54,8 +63,19 @@ export function describeMold(mold: Mold): string {
     case 'box':
       return `${mold.lengthMm} × ${mold.widthMm} × ${mold.heightMm} mm box`;
     case 'own-volume':
-      return `${mold.volumeMl} mL mold`;
+      return `${mold.volumeMl} mL ${mold.figure ?? 'mold'}`;
   }
+}
+
+/** The same mold, larger or smaller all round, so that it holds just so much. @param volumeMl over 0 */
+export function moldHolding(mold: Mold, volumeMl: number): Mold {
+  if (!(volumeMl > 0)) throw new RangeError(`volumeMl must be over 0, got ${volumeMl}`);
+  const by = Math.cbrt(volumeMl / moldVolumeMl(mold));
+  const grown = Object.entries(mold).map(([key, value]) => [
+    key,
+    typeof value === 'number' ? value * (key === 'volumeMl' ? by ** 3 : by) : value,
+  ]);
+  return Object.fromEntries(grown) as Mold;
 }
 
 /** Outline of a mold seen from the side, in mm; an own volume is shown as the cube that holds as much. */

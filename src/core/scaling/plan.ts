@@ -1,57 +1,30 @@
-import { z } from 'zod';
-import { fizzBalance } from '../chemistry';
-import { allLines, totalMassG, type FormulaBody, type Line, type Method } from '../formula';
-import { reactantsOf } from '../materials';
-import { moldSchema, moldVolumeMl, type Mold } from './molds';
+import { totalMassG, type FormulaBody, type Method } from '../formula';
+import { materialById } from '../materials';
+import type { Spread } from '../units';
+import { bowlHoldsG, largestShare } from './bowls';
+import type { Means } from './means';
+import { NO_MEANS } from './means';
+import type { MixReadings } from './mixReadings';
+import { moldVolumeMl, type Mold } from './molds';
 import { packedDensityGMl } from './packedDensity';
-import { isBelowHonestMinimum, roundToStep } from '../weighing';
-
-export const wantSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('pieces'), count: z.int().min(1).max(10_000) }),
-  z.object({ kind: z.literal('total'), massG: z.number().min(1).max(1_000_000) }),
-]);
-export type Want = z.infer<typeof wantSchema>;
-
-export const scaleRequestSchema = z.object({
-  want: wantSchema,
-  mold: moldSchema,
-  /** Step of the scale in grams. */
-  scaleStepG: z.number().min(0.001).max(100),
-  /** Share of the mix that stays in the bowl, on the press and on the glove, in %. */
-  lossPct: z.number().min(0).max(50),
-});
-export type ScaleRequest = z.infer<typeof scaleRequestSchema>;
-
-/** What is asked for until the maker asks for something else: a dozen 70 mm spheres on a 0.1 g scale. */
-export const USUAL_REQUEST: ScaleRequest = {
-  want: { kind: 'pieces', count: 12 },
-  mold: { shape: 'sphere', diameterMm: 70 },
-  scaleStepG: 0.1,
-  lossPct: 2,
-};
+import { planLines, type PlannedLine } from './planLines';
+import type { ScaleRequest } from './request';
 
 /** Grams of a piece in this mold by this way of forming, until own fills are weighed. */
 export function usualPieceG(mold: Mold, method: Method): number {
   return moldVolumeMl(mold) * packedDensityGMl(method).best;
 }
 
-export interface PlannedLine {
-  readonly lineId: string;
-  readonly partId: string;
-  readonly materialId: string;
-  /** What the scaling asks for, unrounded. */
-  readonly exactG: number;
-  /** What the scale can show. */
-  readonly targetG: number;
-  /** (target - exact) / exact in %. */
-  readonly errorPct: number;
-  /** Too small for this scale: a finer one, drops or a premix. */
-  readonly needsFinerScale: boolean;
-}
-
 export interface ScalePlan {
+  /** Of all bowls together against the formula. */
   readonly factor: number;
+  /** What goes into one bowl. */
   readonly lines: readonly PlannedLine[];
+  readonly bowlCount: number;
+  readonly bowlG: number;
+  /** Most the mixer's bowl holds of this mix; null without a mixer. */
+  readonly bowlHoldsG: number | null;
+  /** All bowls together. */
   readonly totalG: number;
   readonly pieceG: number;
   /** Lightest and heaviest piece this way of forming usually gives. */
@@ -59,8 +32,14 @@ export interface ScalePlan {
   readonly pieceHighG: number;
   readonly pieces: number;
   readonly leftoverG: number;
-  readonly ratioBefore: number | null;
-  readonly ratioAfter: number | null;
+  /** Grams that stay in the bowl, on the press and on the glove. */
+  readonly lostG: number;
+  readonly readings: {
+    readonly wanted: MixReadings;
+    readonly planned: MixReadings;
+    readonly roundedAlone: MixReadings;
+  };
+  readonly carrierOverG: number;
 }
 
 export type PlanResult =
@@ -69,83 +48,127 @@ export type PlanResult =
       readonly ok: false;
       readonly problem: { readonly code: PlanProblem; readonly message: string };
     };
-export type PlanProblem = 'nothing-to-scale' | 'less-than-a-piece' | 'too-much';
+export type PlanProblem =
+  | 'nothing-to-scale'
+  | 'less-than-a-piece'
+  | 'too-much'
+  | 'no-mixer'
+  | 'not-in-it'
+  | 'too-many-bowls';
 
 const MAX_BATCH_G = 1_000_000;
+const MOST_BOWLS = 100;
 
 /**
- * Scales a formula to pieces or to a total, and rounds each line to the scale's step.
- * Total for n pieces = n x mold volume x packed density / (1 - loss); every part scales by the same factor.
+ * Scales a formula to what is wanted and plans its weights. Every part scales by the same factor.
+ *
+ * total for n pieces = n x grams a piece / (1 - loss); grams a piece = fill weight, or mold volume x packed density
  * @returns the plan, or why there is none
  */
-export function planScale(body: FormulaBody, request: ScaleRequest): PlanResult {
+export function planScale(
+  body: FormulaBody,
+  request: ScaleRequest,
+  means: Means = NO_MEANS,
+): PlanResult {
   const formulaG = totalMassG(body);
   if (!(formulaG > 0))
     return failed('nothing-to-scale', 'The formula weighs nothing yet: add a material first.');
-  const density = packedDensityGMl(body.method);
-  const volumeMl = moldVolumeMl(request.mold);
-  const pieceG = usualPieceG(request.mold, body.method);
+  const piece = pieceOf(body.method, request, means.packedGMl);
   const kept = 1 - request.lossPct / 100;
-  const wantedG =
-    request.want.kind === 'total' ? request.want.massG : (request.want.count * pieceG) / kept;
-  if (wantedG > MAX_BATCH_G)
+  const holdsG = means.bowlL === null ? null : bowlHoldsG(body, means.bowlL);
+  const wanted = wantedG(body, request, piece.best / kept, holdsG);
+  if (typeof wanted !== 'number') return wanted;
+  if (wanted > MAX_BATCH_G)
     return failed(
       'too-much',
-      `That is ${Math.round(wantedG / 1000).toLocaleString('en-US')} kg; one plan may hold 1,000 kg.`,
+      `That is ${Math.round(wanted / 1000).toLocaleString('en-US')} kg; one plan may hold 1,000 kg.`,
     );
-  const factor = wantedG / formulaG;
-  const lines = body.parts.flatMap((part) =>
-    part.lines.map((line) => planLine(line, part.id, factor, request.scaleStepG)),
-  );
-  const totalG = lines.reduce((sum, line) => sum + line.targetG, 0);
+  const share = largestShare(body, request.bowls);
+  const bowlCount = holdsG === null ? 1 : Math.max(1, Math.ceil((wanted * share) / holdsG - 1e-9));
+  if (bowlCount > MOST_BOWLS)
+    return failed(
+      'too-many-bowls',
+      `That fills the mixer ${bowlCount.toLocaleString('en-US')} times; one plan may hold ${MOST_BOWLS} bowls.`,
+    );
+  const factor = wanted / formulaG;
+  const { lines, carrierOverG, ...readings } = planLines(body, factor / bowlCount, request, means);
+  const bowlG = lines.reduce((sum, { weighG }) => sum + weighG, 0);
+  const totalG = bowlG * bowlCount;
   const pieces =
     request.want.kind === 'pieces'
       ? request.want.count
-      : Math.floor((totalG * kept) / pieceG + 1e-9);
+      : Math.floor((totalG * kept) / piece.best + 1e-9);
   if (pieces < 1)
     return failed(
       'less-than-a-piece',
-      `${totalG.toFixed(0)} g of mix is less than one piece of ${pieceG.toFixed(0)} g in this mold: want more, or take a smaller mold.`,
+      `${totalG.toFixed(0)} g of mix is less than one piece of ${piece.best.toFixed(0)} g in this mold: want more, or take a smaller mold.`,
     );
   return {
     ok: true,
     plan: {
       factor,
       lines,
+      bowlCount,
+      bowlG,
+      bowlHoldsG: holdsG,
       totalG,
-      pieceG,
-      pieceLowG: volumeMl * density.low,
-      pieceHighG: volumeMl * density.high,
+      pieceG: piece.best,
+      pieceLowG: piece.low,
+      pieceHighG: piece.high,
       pieces,
-      leftoverG: Math.max(0, totalG * kept - pieces * pieceG),
-      ratioBefore: ratioOf(allLines(body)),
-      ratioAfter: ratioOf(
-        lines.map((line) => ({ materialId: line.materialId, massG: line.targetG })),
-      ),
+      leftoverG: Math.max(0, totalG * kept - pieces * piece.best),
+      lostG: totalG * (1 - kept),
+      readings,
+      carrierOverG,
     },
   };
 }
 
-function planLine(line: Line, partId: string, factor: number, stepG: number): PlannedLine {
-  const exactG = line.massG * factor;
-  const targetG = roundToStep(exactG, stepG);
+/** Grams of a piece: what it is filled to, or what the mold holds. */
+function pieceOf(method: Method, { mold, fillG }: ScaleRequest, packedGMl: Spread | null): Spread {
+  if (fillG !== null) return { low: fillG, best: fillG, high: fillG };
+  const density = packedGMl ?? packedDensityGMl(method);
+  const volumeMl = moldVolumeMl(mold);
   return {
-    lineId: line.id,
-    partId,
-    materialId: line.materialId,
-    exactG,
-    targetG,
-    errorPct: exactG > 0 ? (100 * (targetG - exactG)) / exactG : 0,
-    needsFinerScale: exactG > 0 && isBelowHonestMinimum(exactG, stepG),
+    low: volumeMl * density.low,
+    best: volumeMl * density.best,
+    high: volumeMl * density.high,
   };
 }
 
-const ROOM_TEMP_C = 20;
-
-function ratioOf(lines: ReadonlyArray<{ materialId: string; massG: number }>): number | null {
-  return fizzBalance(reactantsOf(lines), ROOM_TEMP_C).sodaToAcidByMass;
+/** Grams of the whole mix, or why there are none. */
+function wantedG(
+  body: FormulaBody,
+  { want, bowls }: ScaleRequest,
+  mixPerPieceG: number,
+  holdsG: number | null,
+): number | PlanResult {
+  switch (want.kind) {
+    case 'pieces':
+      return want.count * mixPerPieceG;
+    case 'total':
+      return want.massG;
+    case 'bowls':
+      if (holdsG === null)
+        return failed(
+          'no-mixer',
+          'No mixer stands on the shelf, so a bowl has no size: add one under Shelf, Tools.',
+        );
+      return (want.count * holdsG) / largestShare(body, bowls);
+    case 'use-up': {
+      const inIt = body.parts
+        .flatMap((part) => part.lines)
+        .reduce((sum, line) => (line.materialId === want.materialId ? sum + line.massG : sum), 0);
+      return inIt > 0
+        ? (totalMassG(body) * want.massG) / inIt
+        : failed(
+            'not-in-it',
+            `There is no ${materialById(want.materialId).name.toLowerCase()} in this formula to use up.`,
+          );
+    }
+  }
 }
 
-function failed(code: PlanProblem, message: string): PlanResult {
+function failed(code: PlanProblem, message: string): PlanResult & { readonly ok: false } {
   return { ok: false, problem: { code, message } };
 }

@@ -2,9 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { emptyBody } from '../formula';
-import { moldVolumeMl, packedDensityGMl, planScale, type ScaleRequest } from '.';
+import { USUAL_REQUEST, moldVolumeMl, packedDensityGMl, planScale, type ScaleRequest } from '.';
 
 const REQUEST: ScaleRequest = {
+  ...USUAL_REQUEST,
   want: { kind: 'total', massG: 1000 },
   mold: { shape: 'sphere', diameterMm: 70 },
   scaleStepG: 0.1,
@@ -32,20 +33,17 @@ describe('moldVolumeMl', () => {
 
 describe('planScale', () => {
   it('scales two to one to a kilo, by hand', () => {
-    const { lines, totalG, ratioBefore, ratioAfter } = plan(
-      '200 g baking soda\n100 g citric acid',
-      {
-        scaleStepG: 1,
-      },
-    );
+    const { lines, totalG, readings } = plan('200 g baking soda\n100 g citric acid', {
+      scaleStepG: 1,
+    });
     expect(lines.map(({ targetG }) => targetG)).toEqual([667, 333]);
     expect(lines.map(({ exactG }) => exactG)).toEqual([
       expect.closeTo(666.667, 3),
       expect.closeTo(333.333, 3),
     ]);
     expect(totalG).toBe(1000);
-    expect(ratioBefore).toBe(2);
-    expect(ratioAfter).toBeCloseTo(667 / 333, 12);
+    expect(readings.wanted.sodaToAcidByMass).toBeCloseTo(2, 12);
+    expect(readings.planned.sodaToAcidByMass).toBeCloseTo(667 / 333, 12);
   });
 
   it('makes enough mix for the pieces wanted, with the loss on top', () => {

@@ -1,3 +1,4 @@
+import { likeIdOf } from '../materials';
 import { compositionOf } from './compositions';
 import type { ConstituentId } from './constituents';
 import type { ConstituentReading } from './limits';
@@ -29,5 +30,8 @@ const PREGNANCY_IDS = new Set(['clary-sage-essential-oil', 'juniper-berry-essent
 /** Is this scent commonly advised against in pregnancy? From memory; a qualified person decides. */
 export function cautionedInPregnancy(materialId: string): boolean {
   const shares = compositionOf(materialId) ?? {};
-  return PREGNANCY_IDS.has(materialId) || PREGNANCY.some(([id, from]) => (shares[id] ?? 0) >= from);
+  return (
+    PREGNANCY_IDS.has(likeIdOf(materialId)) ||
+    PREGNANCY.some(([id, from]) => (shares[id] ?? 0) >= from)
+  );
 }

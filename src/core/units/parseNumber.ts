@@ -1,9 +1,11 @@
-/** A number as people type it: spaces and thousands commas allowed, a lone comma is a decimal point. Null when it is none. */
+/** A number as people type it: spaces and thousands commas allowed, a lone comma is a decimal point, `1.234,5` too. Null when it is none. */
 export function parseNumber(typed: string): number | null {
   const text = typed.trim().replace(/[\s\u00a0\u202f]/g, '');
   if (text === '') return null;
   const plain = /^-?\d{1,3}(,\d{3})+(\.\d+)?$/.test(text)
     ? text.replaceAll(',', '')
-    : text.replace(',', '.');
+    : /^-?\d{1,3}(\.\d{3})+,\d+$/.test(text)
+      ? text.replaceAll('.', '').replace(',', '.')
+      : text.replace(',', '.');
   return /^-?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : null;
 }

@@ -1,22 +1,26 @@
 import { z } from 'zod';
+import { USUAL_MONEY, costingSchema, moneySchema } from '../cost';
 import { scaleRequestSchema } from '../scaling';
 import { scentDocumentSchema } from '../scent';
 
-/** What is true of this workshop: its room, its scale, its sprayer and its dropper. */
+/** A body of water a piece goes into. */
+const waterSchema = z.object({
+  volumeL: z.number().min(0.1).max(2000),
+  alkalinityMgL: z.number().min(0).max(2000),
+  tempC: z.number().min(0).max(100),
+});
+
+/** What is true of this workshop: its room, its water, its money, and what was open last. */
 export const settingsSchema = z.object({
   id: z.literal('workshop'),
   humidityPct: z.number().min(5).max(100),
   tempC: z.number().min(-10).max(50),
   roomReadAt: z.iso.datetime({ offset: true }).nullable(),
   /** The water pieces are used in. */
-  tub: z.object({
-    volumeL: z.number().min(0.1).max(2000),
-    alkalinityMgL: z.number().min(0).max(2000),
-    tempC: z.number().min(0).max(100),
-  }),
+  tub: waterSchema,
+  /** The sink, machine or kettle a cleaning piece works in. */
+  basin: waterSchema,
   scaleStepG: z.number().min(0.001).max(100),
-  gramsPerSquirt: z.number().min(0.02).max(10).nullable(),
-  oilDropsPerMl: z.number().min(5).max(100).nullable(),
   scaleSource: z.enum(['simulated', 'typed']),
   /** What was open last, so that a reload goes on there. */
   formulaInHandId: z.uuid().nullable(),
@@ -26,6 +30,9 @@ export const settingsSchema = z.object({
   scentDocuments: z.array(scentDocumentSchema).max(500),
   /** The last plan asked for, by formula, so that Scale opens where it was left. */
   requests: z.record(z.string(), scaleRequestSchema),
+  money: moneySchema,
+  /** By formula. */
+  costings: z.record(z.string(), costingSchema),
 });
 export type Settings = z.infer<typeof settingsSchema>;
 
@@ -36,13 +43,14 @@ export const USUAL_SETTINGS: Settings = {
   tempC: 20,
   roomReadAt: null,
   tub: { volumeL: 150, alkalinityMgL: 100, tempC: 38 },
+  basin: { volumeL: 5, alkalinityMgL: 100, tempC: 45 },
   scaleStepG: 0.1,
-  gramsPerSquirt: null,
-  oilDropsPerMl: null,
   scaleSource: 'simulated',
   formulaInHandId: null,
   batchInHandId: null,
   look: 'as the system',
   scentDocuments: [],
   requests: {},
+  money: USUAL_MONEY,
+  costings: {},
 };

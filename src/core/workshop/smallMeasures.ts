@@ -1,17 +1,27 @@
 import { USUAL_SMALL_MEASURES, type SmallMeasures } from '../recipe-text';
 import type { Spread } from '../units';
-import type { Settings } from './settings';
+import type { Tool, ToolKind, ToolOf } from '../shelf';
+
+/** What is dropped is taken for a usual oil, g/mL. From memory. */
+const OIL_G_ML = 0.92;
 
 /** Ten weighed squirts or twenty weighed drops are still some percent apart. Common practice. */
 const CALIBRATED: Spread = { low: 0.92, best: 1, high: 1.08 };
 
 /** The maker's own dropper and sprayer where they were weighed, the usual ones where not. */
-export function smallMeasuresOf({ gramsPerSquirt, oilDropsPerMl }: Settings): SmallMeasures {
+export function smallMeasuresOf(tools: readonly Tool[]): SmallMeasures {
+  const sprayer = first(tools, 'sprayer');
+  const dropper = first(tools, 'dropper');
   return {
     ...USUAL_SMALL_MEASURES,
-    ...(gramsPerSquirt === null ? {} : { gramsPerSquirt: around(gramsPerSquirt) }),
-    ...(oilDropsPerMl === null ? {} : { oilDropsPerMl: around(oilDropsPerMl) }),
+    ...(sprayer && { gramsPerSquirt: around(sprayer.tenSquirtsG / 10) }),
+    ...(dropper && { oilDropsPerMl: around((20 * OIL_G_ML) / dropper.twentyDropsG) }),
   };
+}
+
+/** The first of a kind on the shelf is the one in use. */
+function first<K extends ToolKind>(tools: readonly Tool[], kind: K): ToolOf<K> | undefined {
+  return tools.find((tool): tool is ToolOf<K> => tool.kind === kind);
 }
 
 function around(value: number): Spread {

@@ -1,11 +1,15 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, useTemplateRef } from 'vue';
 import {
+  COLLECTION_NAMES,
   MAX_FILE_BYTES,
+  countRecords,
   previewImport,
   readWorkshopFile,
   tooBig,
   workshopFileName,
+  type CollectionName,
+  type Records,
   type WorkshopFile,
 } from '@/storage/file';
 import { nowIso } from '@/stores/now';
@@ -21,13 +25,18 @@ const waiting = shallowRef<WorkshopFile | null>(null);
 const takesFilesVersion = ref(false);
 
 const preview = computed(() =>
-  waiting.value
-    ? previewImport(waiting.value, { formulas: workshop.formulas, batches: workshop.batches })
-    : null,
+  waiting.value ? previewImport(waiting.value, workshop.records) : null,
 );
-const changedCount = computed(
-  () => (preview.value?.changedFormulas.length ?? 0) + (preview.value?.changedBatches.length ?? 0),
-);
+const changedCount = computed(() => (preview.value ? countRecords(preview.value.changed).all : 0));
+
+const WORDS: Readonly<Record<CollectionName, readonly [one: string, many: string]>> = {
+  formulas: ['formula', 'formulas'],
+  batches: ['batch', 'batches'],
+  materials: ['material of your own', 'materials of your own'],
+  lots: ['lot', 'lots'],
+  molds: ['mold', 'molds'],
+  tools: ['tool', 'tools'],
+};
 
 function exportAll(): void {
   const now = nowIso();
@@ -47,17 +56,25 @@ async function readChosen(): Promise<void> {
   if (fileInput.value) fileInput.value.value = '';
 }
 
-function said(formulas: number, batches: number): string {
-  return `${counted(formulas, 'formula')} and ${counted(batches, 'batch', 'batches')}`;
+/** `2 formulas and 1 batch`; kinds there are none of are left out, but for these two. */
+function said(records: Records): string {
+  const counts = countRecords(records);
+  const named = (Object.keys(WORDS) as CollectionName[])
+    .filter((name) => counts[name] > 0 || name === 'formulas' || name === 'batches')
+    .map((name) => counted(counts[name], ...WORDS[name]));
+  return new Intl.ListFormat('en-US').format(named);
 }
 
 function takeIn(): void {
   if (!preview.value || !waiting.value) return;
-  const { newFormulas, newBatches, changedFormulas, changedBatches } = preview.value;
-  const formulas = takesFilesVersion.value ? [...newFormulas, ...changedFormulas] : newFormulas;
-  const batches = takesFilesVersion.value ? [...newBatches, ...changedBatches] : newBatches;
-  workshop.takeIn({ formulas, batches }, waiting.value.settings);
-  done.value = `${said(formulas.length, batches.length)} taken in.`;
+  const { fresh, changed } = preview.value;
+  const incoming = takesFilesVersion.value
+    ? (Object.fromEntries(
+        COLLECTION_NAMES.map((name) => [name, [...fresh[name], ...changed[name]]]),
+      ) as unknown as Records)
+    : fresh;
+  workshop.takeIn(incoming, waiting.value.settings);
+  done.value = `${said(incoming)} taken in.`;
   waiting.value = null;
 }
 </script>
@@ -67,7 +84,7 @@ function takeIn(): void {
     <h2>File</h2>
     <p>
       Everything lives in this browser. A file keeps it safe and carries it to another one: all
-      formulas with their versions, all batches, the settings.
+      formulas with their versions, all batches, the shelf, the settings.
     </p>
     <div class="ways">
       <v-btn variant="flat" @click="exportAll">Export everything</v-btn>
@@ -94,7 +111,7 @@ function takeIn(): void {
         <v-card-title>Import a file</v-card-title>
         <v-card-text>
           <p>
-            {{ said(preview.newFormulas.length, preview.newBatches.length) }} new here.
+            {{ said(preview.fresh) }} new here.
             <template v-if="preview.sameCount"
               >{{ preview.sameCount }} are already here, digit for digit.</template
             >

@@ -182,14 +182,15 @@ function reorder(lineIds: string[], movedId: string): void {
   padding: 24px 8px 12px;
   font-size: 16px;
 }
+/* A pull lays each of the three out by itself. */
+.formula,
+.middle,
+.right {
+  contain: layout style;
+}
 @media (max-width: 1150px) {
   .bench {
     grid-template-columns: minmax(0, 1fr) 290px;
-  }
-  .formula,
-  .middle,
-  .right {
-    contain: layout style;
   }
   .middle {
     grid-column: 1;

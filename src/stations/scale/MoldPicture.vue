@@ -11,6 +11,8 @@ const props = defineProps<{
   pieceG: number | null;
   lowG: number | null;
   highG: number | null;
+  /** Own fills by this way of forming. */
+  records: number;
 }>();
 
 const WIDTH = 330;
@@ -26,7 +28,7 @@ const px = computed(() => {
   return scaleLinear([0, 1], [0, Math.min(1.6, 1 / largestMm)]);
 });
 const shape = computed(() =>
-  moldOutline(props.mold.shape, {
+  moldOutline(props.mold, {
     left: 2,
     bottom: HEIGHT - 26,
     width: px.value(size.value.widthMm),
@@ -53,8 +55,8 @@ const rulePx = computed(() => px.value(RULE_MM));
       <b class="figure">{{ pieceG === null ? '–' : formatGrams(pieceG) }} g</b> a piece,
       {{ formatFixed(moldVolumeMl(mold), 1) }} mL
       <span v-if="lowG !== null && highG !== null" class="quiet"
-        >· {{ formatGrams(lowG) }} to {{ formatGrams(highG) }} g by how firmly it is packed, until
-        you weigh your own</span
+        >· {{ formatGrams(lowG) }} to {{ formatGrams(highG) }} g by how firmly it is packed,
+        {{ records ? `from ${records} of your own fills` : 'until you weigh your own' }}</span
       >
     </figcaption>
   </figure>

@@ -1,31 +1,40 @@
 <script setup lang="ts">
+import { mdiDotsVertical } from '@mdi/js';
 import { computed } from 'vue';
 import type { FormulaBody } from '@/core/formula';
 import { materialById } from '@/core/materials';
-import type { ScalePlan, ScaleRequest } from '@/core/scaling';
+import type { PlannedLine, ScalePlan, Way } from '@/core/scaling';
+import type { AssignedLots } from '@/core/shelf';
 import { decimalsOf } from '@/core/weighing';
+import { useShelfStore } from '@/stores/shelf';
+import ActionMenu from '@/ui/ActionMenu.vue';
 import { formatFixed, formatGrams } from '@/ui/format';
 
-const props = defineProps<{ body: FormulaBody; plan: ScalePlan; request: ScaleRequest }>();
+const props = defineProps<{ body: FormulaBody; plan: ScalePlan; assigned: AssignedLots }>();
+const emit = defineEmits<{ way: [lineId: string, way: Way]; premix: [line: PlannedLine] }>();
 
-const decimals = computed(() => decimalsOf(props.request.scaleStepG));
+const shelf = useShelfStore();
+
 const byLine = computed(() => new Map(props.plan.lines.map((line) => [line.lineId, line])));
+const short = computed(
+  () => new Map(props.assigned.short.map(({ materialId, missingG }) => [materialId, missingG])),
+);
 const groups = computed(() =>
   props.body.parts.map((part) => ({
     part,
-    lines: part.lines.flatMap((line) => {
+    rows: part.lines.flatMap((line) => {
       const planned = byLine.value.get(line.id);
-      return planned ? [{ line, planned, name: materialById(line.materialId).name }] : [];
+      return planned ? [{ line, planned, material: materialById(line.materialId) }] : [];
     }),
   })),
 );
-const needsFiner = computed(() => props.plan.lines.some((line) => line.needsFinerScale));
+const severalScales = computed(
+  () => new Set(props.plan.lines.map(({ scaleName }) => scaleName)).size > 1,
+);
 
 /** On the scale's own decimals; what is too small for it is shown as it is. */
-function onScale(line: ScalePlan['lines'][number]): string {
-  return line.targetG < props.request.scaleStepG / 2
-    ? formatFixed(line.targetG, 3)
-    : formatFixed(line.targetG, decimals.value);
+function onScale({ weighG, stepG }: PlannedLine): string {
+  return formatFixed(weighG, weighG < stepG / 2 ? 3 : decimalsOf(stepG));
 }
 
 function signed(errorPct: number): string {
@@ -33,90 +42,160 @@ function signed(errorPct: number): string {
   return `${errorPct > 0 ? '+' : '−'}${Math.abs(errorPct).toFixed(Math.abs(errorPct) < 0.1 ? 2 : 1)} %`;
 }
 
-function ratio(value: number | null): string {
-  return value === null ? '–' : value.toFixed(3);
+function lotsOf(lineId: string): string {
+  const codes = props.assigned.bowls.flatMap((bowl) =>
+    (bowl[lineId] ?? []).map(({ code }) => code),
+  );
+  return [...new Set(codes)].join(', ');
 }
+
+/** Ways this line can go into the bowl. */
+function waysOf(planned: PlannedLine) {
+  const premixes = shelf.premixes.filter(({ materialId }) => materialId === planned.materialId);
+  return [
+    { value: 'scale', title: 'On the scale' },
+    ...(materialById(planned.materialId).isLiquid
+      ? [{ value: 'drops', title: 'Count drops' }]
+      : []),
+    ...premixes.map(({ lotId, code, strengthFraction, leftG }) => ({
+      value: lotId,
+      title: `Premix ${code}`,
+      subtitle: `${formatFixed(strengthFraction * 100, 1)} %, ${formatGrams(leftG)} g left`,
+    })),
+    { value: 'make', title: 'Make a premix' },
+  ];
+}
+
+function choose(planned: PlannedLine, value: string): void {
+  if (value === 'make') emit('premix', planned);
+  else if (value === 'scale' || value === 'drops') emit('way', planned.lineId, { kind: value });
+  else emit('way', planned.lineId, { kind: 'premix', lotId: value });
+}
+
+const readings = computed(() => {
+  const { wanted, planned, roundedAlone } = props.plan.readings;
+  const row = (
+    name: string,
+    key: 'sodaToAcidByMass' | 'dampIndexPct' | 'freeWaterPct' | 'scentLoadPct',
+    decimals: number,
+  ) => {
+    const say = (value: number | null) => (value === null ? '–' : formatFixed(value, decimals));
+    return {
+      name,
+      wanted: say(wanted[key]),
+      planned: say(planned[key]),
+      alone: say(roundedAlone[key]),
+    };
+  };
+  return [
+    row('Soda to acid', 'sodaToAcidByMass', 3),
+    row('Damp index', 'dampIndexPct', 2),
+    row('Free water, %', 'freeWaterPct', 2),
+    row('Scent, %', 'scentLoadPct', 3),
+  ];
+});
 </script>
 
 <template>
-  <dl class="sums">
-    <div>
-      <dt>Pieces</dt>
-      <dd class="figure">{{ plan.pieces.toLocaleString('en-US') }}</dd>
-    </div>
-    <div>
-      <dt>Mix</dt>
-      <dd class="figure">{{ formatFixed(plan.totalG, plan.totalG < 100 ? decimals : 0) }} g</dd>
-    </div>
-    <div>
-      <dt>Soda to acid after rounding</dt>
-      <dd class="figure">{{ ratio(plan.ratioAfter) }}</dd>
-      <dd class="quiet">{{ ratio(plan.ratioBefore) }} before</dd>
-    </div>
-    <div>
-      <dt>Left over</dt>
-      <dd class="figure">{{ formatGrams(plan.leftoverG) }} g</dd>
-    </div>
-  </dl>
-  <table>
-    <thead>
-      <tr>
-        <th scope="col">Material</th>
-        <th scope="col" class="number">In the formula</th>
-        <th scope="col" class="number">Weigh</th>
-        <th scope="col" class="number">Rounding</th>
-      </tr>
-    </thead>
-    <tbody v-for="group in groups" :key="group.part.id">
-      <tr v-if="groups.length > 1" class="part">
-        <th scope="rowgroup" colspan="4">{{ group.part.name }}</th>
-      </tr>
-      <tr v-for="{ line, planned, name } in group.lines" :key="line.id">
-        <td>
-          {{ name }}
-          <span v-if="planned.needsFinerScale" class="finer"
-            >too little for a {{ request.scaleStepG }} g scale: a finer one, drops or a premix</span
-          >
-        </td>
-        <td class="number quiet">{{ formatGrams(line.massG) }} g</td>
-        <td class="number">
-          <b>{{ onScale(planned) }} g</b>
-        </td>
-        <td class="number quiet">{{ signed(planned.errorPct) }}</td>
-      </tr>
-    </tbody>
-  </table>
-  <p v-if="needsFiner" class="quiet small">
-    Under ten steps a scale is off by 5 % and more. Those lines are named.
-  </p>
+  <div class="tables">
+    <table class="weights">
+      <thead>
+        <tr>
+          <th scope="col">Material</th>
+          <th scope="col">Lot</th>
+          <th scope="col" class="number">Weigh</th>
+          <th scope="col" class="number">Rounding</th>
+          <th scope="col"><span class="visually-hidden">Way</span></th>
+        </tr>
+      </thead>
+      <tbody v-for="group in groups" :key="group.part.id">
+        <tr v-if="groups.length > 1" class="part">
+          <th scope="rowgroup" colspan="5">{{ group.part.name }}</th>
+        </tr>
+        <tr v-for="{ line, planned, material } in group.rows" :key="line.id">
+          <td>
+            {{ material.name }}
+            <span v-if="planned.premix" class="note"
+              >as premix {{ planned.premix.code }}: {{ formatFixed(planned.targetG, 3) }} g of
+              it</span
+            >
+            <span v-else-if="planned.needsFinerScale" class="finer">
+              {{ formatFixed(planned.weighG, 2) }} g is too little for the {{ planned.scaleName }}
+              <button type="button" class="link" @click="emit('premix', planned)">
+                Make a premix of {{ material.name.toLowerCase() }}
+              </button>
+            </span>
+            <span v-if="short.get(line.materialId)" class="finer"
+              >{{ formatGrams(short.get(line.materialId) ?? 0) }} g more than the shelf holds</span
+            >
+          </td>
+          <td class="quiet lots">{{ lotsOf(line.id) }}</td>
+          <td class="number">
+            <template v-if="planned.drops !== null"
+              ><b>{{ planned.drops }}</b> {{ planned.drops === 1 ? 'drop' : 'drops' }}</template
+            >
+            <b v-else>{{ onScale(planned) }} g</b>
+            <span v-if="severalScales && planned.drops === null" class="note">{{
+              planned.scaleName
+            }}</span>
+          </td>
+          <td class="number quiet">{{ signed(planned.errorPct) }}</td>
+          <td>
+            <ActionMenu
+              class="more"
+              :items="waysOf(planned)"
+              :aria-label="`Way of ${material.name}`"
+              @choose="(value) => choose(planned, value)"
+            >
+              <v-icon :icon="mdiDotsVertical" size="18" />
+            </ActionMenu>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <table class="readings" aria-label="Readings">
+      <thead>
+        <tr>
+          <th scope="col">Reading</th>
+          <th scope="col" class="number">Formula</th>
+          <th scope="col" class="number">These weights</th>
+          <th scope="col" class="number">Rounded line by line</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in readings" :key="row.name">
+          <th scope="row">{{ row.name }}</th>
+          <td class="number quiet">{{ row.wanted }}</td>
+          <td class="number">
+            <b>{{ row.planned }}</b>
+          </td>
+          <td class="number quiet">{{ row.alone }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="plan.carrierOverG > 0" class="finer">
+      Premixes bring {{ formatGrams(plan.carrierOverG) }} g of carrier that no line makes room for:
+      the mix grows by it.
+    </p>
+  </div>
 </template>
 
 <style scoped>
-.sums {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 12px 40px;
-  margin: 0 0 20px;
-}
-dt {
-  color: var(--mid);
-  font-size: 13px;
-}
-dd {
-  margin: 0;
-}
-.sums .figure {
-  font-size: 26px;
-  line-height: 1.15;
+.tables {
+  max-width: 780px;
 }
 table {
   width: 100%;
-  max-width: 760px;
   border-collapse: collapse;
+}
+.readings {
+  width: auto;
+  min-width: 480px;
+  margin-top: 22px;
 }
 th,
 td {
-  padding: 6px 10px 6px 0;
+  padding: 5px 10px 5px 0;
   border-bottom: 1px solid var(--hairline);
   text-align: left;
   font-weight: 400;
@@ -131,18 +210,39 @@ thead th {
   white-space: nowrap;
 }
 .number b {
-  font-size: 17px;
+  font-size: 16px;
 }
 .part th {
-  padding-top: 18px;
+  padding-top: 14px;
   font: 650 16px var(--font-heading);
 }
-.finer {
-  display: block;
-  color: var(--ochre);
+.lots {
   font-size: 13px;
 }
-.small {
+.note,
+.finer {
+  display: block;
+  color: var(--mid);
   font-size: 13px;
+}
+.finer {
+  color: var(--ochre);
+}
+.link {
+  border: 0;
+  padding: 0;
+  min-height: 24px;
+  background: none;
+  color: var(--verdigris);
+  font: inherit;
+  text-decoration: underline;
+  cursor: pointer;
+}
+.weights :deep(.more) {
+  display: grid;
+  place-items: center;
+  width: 32px;
+  height: 30px;
+  color: var(--mid);
 }
 </style>

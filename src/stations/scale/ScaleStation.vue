@@ -1,28 +1,75 @@
 <script setup lang="ts">
-import { computed, shallowRef, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { METHOD_WORDS, describeVersion } from '@/core/formula';
-import { USUAL_REQUEST, describeMold, planScale, type ScaleRequest } from '@/core/scaling';
+import {
+  USUAL_REQUEST,
+  describeMold,
+  planScale,
+  useOfLeftover,
+  packedDensityGMl,
+  type PlannedLine,
+  type ScaleRequest,
+  type Way,
+} from '@/core/scaling';
+import { planPremix, type Lot } from '@/core/shelf';
 import { useBenchStore } from '@/stores/bench';
+import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
+import ChoiceRow from '@/ui/ChoiceRow.vue';
 import PageHeader from '@/ui/PageHeader.vue';
+import type { PremixWish } from '@/ui/PremixDialog.vue';
+import { counted, formatGrams } from '@/ui/format';
+import MixStrip from './MixStrip.vue';
 import MoldPicture from './MoldPicture.vue';
 import PlanTable from './PlanTable.vue';
 import WantForm from './WantForm.vue';
+import { carrierFor } from './carrier';
+
+/** Loaded when first looked at. */
+const SpreadView = defineAsyncComponent(() => import('./SpreadView.vue'));
+const CostView = defineAsyncComponent(() => import('./CostView.vue'));
+const SheetView = defineAsyncComponent(() => import('./SheetView.vue'));
+const ShoppingFor = defineAsyncComponent(() => import('@/ui/ShoppingFor.vue'));
+const PremixDialog = defineAsyncComponent(() => import('@/ui/PremixDialog.vue'));
 
 const workshop = useWorkshopStore();
+const shelf = useShelfStore();
 const bench = useBenchStore();
 const router = useRouter();
 
+const VIEWS = [
+  { value: 'weights', word: 'Weights' },
+  { value: 'spread', word: 'Why weigh' },
+  { value: 'cost', word: 'Cost' },
+  { value: 'sheet', word: 'Bench sheet' },
+  { value: 'together', word: 'Several formulas' },
+] as const;
+type View = (typeof VIEWS)[number]['value'];
+
+const view = ref<View>('weights');
 const formula = computed(() => workshop.formulaInHand);
 /** Shallow: it is stored as it stands, and a store takes no reactive proxies. */
 const request = shallowRef<ScaleRequest>(usualRequest());
+const means = computed(() => shelf.meansFor(formula.value?.body.method ?? 'press'));
 const result = computed(() =>
-  formula.value ? planScale(formula.value.body, request.value) : null,
+  formula.value ? planScale(formula.value.body, request.value, means.value) : null,
 );
 const plan = computed(() => (result.value?.ok ? result.value.plan : null));
+const assigned = computed(() =>
+  plan.value ? shelf.assign(plan.value.lines, plan.value.bowlCount) : { bowls: [], short: [] },
+);
 const batchAtBench = computed(() =>
   workshop.batches.find(({ outcome }) => outcome === 'at the bench'),
+);
+const leftoverUse = computed(() => {
+  if (!plan.value || !formula.value) return null;
+  const { method } = formula.value.body;
+  const density = means.value.packedGMl ?? packedDensityGMl(method);
+  return useOfLeftover(plan.value.leftoverG, workshop.molds, density.best);
+});
+const packedRecords = computed(
+  () => shelf.packedFor(formula.value?.body.method ?? 'press')?.records ?? 0,
 );
 
 watch(
@@ -51,13 +98,49 @@ function ask(next: ScaleRequest): void {
   });
 }
 
+function setWay(lineId: string, way: Way): void {
+  const others = Object.entries(request.value.ways).filter(([id]) => id !== lineId);
+  ask({
+    ...request.value,
+    ways: Object.fromEntries(way.kind === 'scale' ? others : [...others, [lineId, way]]),
+  });
+}
+
+const premixOf = shallowRef<PlannedLine | null>(null);
+const wish = computed<PremixWish | null>(() => {
+  const line = premixOf.value;
+  if (!line || !formula.value || !(line.exactG > 0)) return null;
+  const { strengthFraction, makeG } = planPremix(line.exactG, line.stepG);
+  return {
+    materialId: line.materialId,
+    carrierId: carrierFor(formula.value.body, line),
+    strengthPct: strengthFraction * 100,
+    makeG,
+  };
+});
+const hasMixed = ref(false);
+watch(premixOf, () => (hasMixed.value = true));
+
+function usePremix(lot: Lot): void {
+  if (premixOf.value) setWay(premixOf.value.lineId, { kind: 'premix', lotId: lot.id });
+  premixOf.value = null;
+}
+
 /** A second press before the bench is there must not open a second batch. */
 let isStarting = false;
 
 async function toBench(): Promise<void> {
   if (!plan.value || isStarting) return;
   isStarting = true;
-  if (bench.start(request.value, plan.value)) await router.push({ name: 'make' });
+  if (bench.start(request.value, plan.value).length > 0) await router.push({ name: 'make' });
+  isStarting = false;
+}
+
+async function openWithSheet(): Promise<void> {
+  if (!plan.value || isStarting) return;
+  isStarting = true;
+  const [first] = bench.start(request.value, plan.value);
+  if (first) await router.push({ name: 'sheet', params: { batchId: first.id } });
   isStarting = false;
 }
 </script>
@@ -87,25 +170,93 @@ async function toBench(): Promise<void> {
     </p>
     <div v-else class="bench">
       <section class="want" aria-label="What is wanted">
-        <WantForm :key="formula.id" :request="request" @ask="ask" />
+        <WantForm :key="formula.id" :request="request" :body="formula.body" @ask="ask" />
         <MoldPicture
           :mold="request.mold"
           :piece-g="plan?.pieceG ?? null"
           :low-g="plan?.pieceLowG ?? null"
           :high-g="plan?.pieceHighG ?? null"
+          :records="packedRecords"
         />
       </section>
       <section class="plan" aria-label="The weights">
-        <p v-if="batchAtBench" class="quiet">
-          {{ batchAtBench.code }} is still at the bench; it stays there when a new one begins.
-        </p>
-        <p v-if="formula.body.unread.length" class="caution">
-          {{ formula.body.unread.length }} written lines are not read yet and are left out of these
-          weights.
-        </p>
-        <p v-if="result && !result.ok" role="alert" class="problem">{{ result.problem.message }}</p>
-        <PlanTable v-if="plan" :body="formula.body" :plan="plan" :request="request" />
+        <ChoiceRow v-model="view" :items="VIEWS" class="views" />
+        <ShoppingFor v-if="view === 'together'" />
+        <template v-else>
+          <p v-if="batchAtBench" class="quiet">
+            {{ batchAtBench.code }} is still at the bench; it stays there when a new one begins.
+          </p>
+          <p v-if="formula.body.unread.length" class="caution">
+            {{ formula.body.unread.length }} written lines are not read yet and are left out of
+            these weights.
+          </p>
+          <p v-if="result && !result.ok" role="alert" class="problem">
+            {{ result.problem.message }}
+          </p>
+          <template v-if="plan">
+            <template v-if="view === 'weights'">
+              <dl class="sums">
+                <div>
+                  <dt>Pieces</dt>
+                  <dd class="figure">{{ plan.pieces.toLocaleString('en-US') }}</dd>
+                </div>
+                <div>
+                  <dt>Mix</dt>
+                  <dd class="figure">{{ formatGrams(plan.totalG) }} g</dd>
+                </div>
+                <div v-if="plan.bowlCount > 1">
+                  <dt>Bowls</dt>
+                  <dd class="figure">{{ plan.bowlCount }} × {{ formatGrams(plan.bowlG) }} g</dd>
+                  <dd class="quiet">weights below are for one</dd>
+                </div>
+                <div v-else-if="plan.bowlHoldsG !== null">
+                  <dt>Bowl filled</dt>
+                  <dd class="figure">{{ Math.round((100 * plan.bowlG) / plan.bowlHoldsG) }} %</dd>
+                  <dd class="quiet">it takes {{ formatGrams(plan.bowlHoldsG) }} g of this mix</dd>
+                </div>
+                <div v-if="leftoverUse">
+                  <dt>From the rest</dt>
+                  <dd class="figure">{{ leftoverUse.pieces }}</dd>
+                  <dd class="quiet">
+                    {{ counted(leftoverUse.pieces, 'piece') }} of
+                    {{ formatGrams(leftoverUse.pieceG) }} g in the {{ leftoverUse.name }}
+                  </dd>
+                </div>
+              </dl>
+              <MixStrip :plan="plan" :mold="request.mold" />
+              <PlanTable
+                :body="formula.body"
+                :plan="plan"
+                :assigned="assigned"
+                @way="setWay"
+                @premix="(line) => (premixOf = line)"
+              />
+            </template>
+            <SpreadView
+              v-else-if="view === 'spread'"
+              :body="formula.body"
+              :plan="plan"
+              :request="request"
+            />
+            <CostView
+              v-else-if="view === 'cost'"
+              :formula="formula"
+              :plan="plan"
+              :request="request"
+              :means="means"
+            />
+            <SheetView
+              v-else
+              :formula="formula"
+              :plan="plan"
+              :request="request"
+              :lots="assigned.bowls[0] ?? {}"
+              @open="openWithSheet"
+            />
+          </template>
+        </template>
       </section>
+      <PremixDialog v-if="hasMixed" :wish="wish" @made="usePremix" @close="premixOf = null" />
     </div>
   </div>
 </template>
@@ -113,14 +264,35 @@ async function toBench(): Promise<void> {
 <style scoped>
 .bench {
   display: grid;
-  grid-template-columns: 380px minmax(0, 1fr);
+  grid-template-columns: 350px minmax(0, 1fr);
 }
 .want {
-  padding: 20px 24px;
+  padding: 16px 22px 20px 24px;
 }
 .plan {
-  padding: 20px 24px;
+  padding: 8px 24px 24px;
   border-left: 1px solid var(--hairline);
+}
+.views {
+  margin-bottom: 12px;
+}
+.sums {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 40px;
+  margin: 0 0 12px;
+}
+dt,
+.sums .quiet {
+  color: var(--mid);
+  font-size: 13px;
+}
+dd {
+  margin: 0;
+}
+.sums .figure {
+  font-size: 26px;
+  line-height: 1.15;
 }
 .blank {
   padding: 56px 24px;

@@ -1,61 +1,80 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { MOLD_WORDS, type Mold, type MoldShape, type ScaleRequest } from '@/core/scaling';
+import type { FormulaBody } from '@/core/formula';
+import { materialById } from '@/core/materials';
+import type { ScaleRequest, Want, WantKind } from '@/core/scaling';
+import { useShelfStore } from '@/stores/shelf';
+import { useWorkshopStore } from '@/stores/workshop';
+import ChoiceRow from '@/ui/ChoiceRow.vue';
+import MoldFields from '@/ui/MoldFields.vue';
 import NumberField from '@/ui/NumberField.vue';
-import { moldOfShape } from './molds';
+import { moldFromShelf } from '@/ui/moldChoices';
+import { formatFixed } from '@/ui/format';
 
-const props = defineProps<{ request: ScaleRequest }>();
+const props = defineProps<{ request: ScaleRequest; body: FormulaBody }>();
 const emit = defineEmits<{ ask: [request: ScaleRequest] }>();
 
-const shapes = (Object.keys(MOLD_WORDS) as MoldShape[]).map((value) => ({
-  value,
-  title: MOLD_WORDS[value],
-}));
+const workshop = useWorkshopStore();
+const shelf = useShelfStore();
+
+const WANTS: ReadonlyArray<{ value: WantKind; word: string }> = [
+  { value: 'pieces', word: 'Pieces' },
+  { value: 'total', word: 'Total' },
+  { value: 'bowls', word: 'Bowls' },
+  { value: 'use-up', word: 'Use up' },
+];
 const STEPS = [1, 0.5, 0.1, 0.01].map((value) => ({ value, title: `${value} g` }));
 
-/** One field a measure of the mold. */
-const FIELDS: Readonly<Record<string, { label: string; min: number; max: number }>> = {
-  diameterMm: { label: 'Diameter, mm', min: 5, max: 300 },
-  heightMm: { label: 'Height, mm', min: 2, max: 300 },
-  lengthMm: { label: 'Length, mm', min: 5, max: 600 },
-  widthMm: { label: 'Width, mm', min: 5, max: 600 },
-  volumeMl: { label: 'Water it holds, mL', min: 1, max: 20_000 },
-};
-const measures = computed(() =>
-  Object.entries(props.request.mold).flatMap(([key, value]) => {
-    const field = FIELDS[key];
-    return field && typeof value === 'number' ? [{ key, value, ...field }] : [];
-  }),
+const MEASURES = 'by its measures';
+const moldChoices = computed(() => [
+  ...workshop.molds.map(({ id, name, cavities }) => ({
+    value: id,
+    title: cavities > 1 ? `${name} · ${cavities} at a time` : name,
+  })),
+  { value: MEASURES, title: MEASURES },
+]);
+const materials = computed(() =>
+  [...new Set(props.body.parts.flatMap(({ lines }) => lines.map((line) => line.materialId)))].map(
+    (value) => ({ value, title: materialById(value).name }),
+  ),
 );
-const isByPieces = computed(() => props.request.want.kind === 'pieces');
+const hasColors = computed(() => props.body.parts.some(({ kind }) => kind === 'split'));
+const ownLossPct = computed(() =>
+  shelf.loss ? (100 * shelf.loss.estimate) / (1 + shelf.loss.estimate) : null,
+);
 
 function change(part: Partial<ScaleRequest>): void {
   emit('ask', { ...props.request, ...part });
 }
 
-function wantKind(kind: string | null): void {
-  change({
-    want: kind === 'total' ? { kind: 'total', massG: 1000 } : { kind: 'pieces', count: 12 },
-  });
+function wantKind(kind: WantKind): void {
+  const first = materials.value[0]?.value ?? '';
+  const wants: Readonly<Record<WantKind, Want>> = {
+    pieces: { kind: 'pieces', count: 12 },
+    total: { kind: 'total', massG: 1000 },
+    bowls: { kind: 'bowls', count: 1 },
+    'use-up': useUp(first),
+  };
+  change({ want: wants[kind] });
 }
 
-function measure(key: string, value: number): void {
-  change({ mold: { ...props.request.mold, [key]: value } as Mold });
+/** All there is of it on the shelf, until the maker says less. */
+function useUp(materialId: string): Want {
+  const hereG = Math.floor(shelf.usable.get(materialId) ?? 0);
+  return { kind: 'use-up', materialId, massG: hereG >= 0.1 ? hereG : 100 };
+}
+
+function takeMold(id: string): void {
+  const found = workshop.molds.find((mold) => mold.id === id);
+  if (found) change({ moldId: found.id, mold: moldFromShelf(found) });
+  else change({ moldId: null });
 }
 </script>
 
 <template>
   <form @submit.prevent>
     <h2>How much</h2>
-    <v-radio-group
-      inline
-      :model-value="request.want.kind"
-      aria-label="How much"
-      @update:model-value="wantKind"
-    >
-      <v-radio label="Pieces" value="pieces" />
-      <v-radio label="Total weight" value="total" />
-    </v-radio-group>
+    <ChoiceRow :model-value="request.want.kind" :items="WANTS" @update:model-value="wantKind" />
     <NumberField
       v-if="request.want.kind === 'pieces'"
       :model-value="request.want.count"
@@ -68,7 +87,16 @@ function measure(key: string, value: number): void {
       "
     />
     <NumberField
-      v-else
+      v-else-if="request.want.kind === 'bowls'"
+      :model-value="request.want.count"
+      label="Bowls full"
+      :min="1"
+      :max="100"
+      :decimals="0"
+      @update:model-value="(count) => change({ want: { kind: 'bowls', count: Math.round(count) } })"
+    />
+    <NumberField
+      v-else-if="request.want.kind === 'total'"
       :model-value="request.want.massG"
       label="Total mix, grams"
       :min="1"
@@ -76,34 +104,68 @@ function measure(key: string, value: number): void {
       :decimals="1"
       @update:model-value="(massG) => change({ want: { kind: 'total', massG } })"
     />
+    <div v-else class="fields">
+      <v-select
+        :model-value="request.want.materialId"
+        :items="materials"
+        label="Use up"
+        class="wide"
+        @update:model-value="(materialId) => change({ want: useUp(materialId) })"
+      />
+      <NumberField
+        :key="request.want.materialId"
+        :model-value="request.want.massG"
+        label="Grams of it"
+        :min="0.1"
+        :max="1000000"
+        :decimals="1"
+        @update:model-value="
+          (massG) => request.want.kind === 'use-up' && change({ want: { ...request.want, massG } })
+        "
+      />
+      <p class="quiet small hint">
+        {{
+          shelf.usable.has(request.want.materialId)
+            ? `${formatFixed(shelf.usable.get(request.want.materialId) ?? 0, 0)} g on the shelf`
+            : 'no lot of it on the shelf'
+        }}
+      </p>
+    </div>
     <h2>Mold</h2>
     <div class="fields">
       <v-select
-        :model-value="request.mold.shape"
-        :items="shapes"
-        label="Shape"
+        v-if="workshop.molds.length"
+        :model-value="request.moldId ?? MEASURES"
+        :items="moldChoices"
+        label="Mold"
         class="wide"
-        @update:model-value="(shape) => change({ mold: moldOfShape(shape, request.mold) })"
+        @update:model-value="takeMold"
+      />
+      <MoldFields
+        v-if="request.moldId === null"
+        :model-value="request.mold"
+        @update:model-value="(mold) => change({ mold })"
+      />
+      <v-switch
+        :model-value="request.fillG !== null"
+        label="Fill by weight"
+        class="wide"
+        density="compact"
+        @update:model-value="(isByWeight) => change({ fillG: isByWeight ? 120 : null })"
       />
       <NumberField
-        v-for="field in measures"
-        :key="request.mold.shape + field.key"
-        :model-value="field.value"
-        :label="field.label"
-        :min="field.min"
-        :max="field.max"
+        v-if="request.fillG !== null"
+        :model-value="request.fillG"
+        label="Grams a piece"
+        class="wide"
+        :min="0.1"
+        :max="50000"
         :decimals="1"
-        @update:model-value="(value) => measure(field.key, value)"
+        @update:model-value="(fillG) => change({ fillG })"
       />
     </div>
-    <h2>Scale and loss</h2>
+    <h2>Loss and bowls</h2>
     <div class="fields">
-      <v-select
-        :model-value="request.scaleStepG"
-        :items="STEPS"
-        label="Scale shows"
-        @update:model-value="(scaleStepG) => change({ scaleStepG })"
-      />
       <NumberField
         :model-value="request.lossPct"
         label="Lost on the way, %"
@@ -112,18 +174,42 @@ function measure(key: string, value: number): void {
         :decimals="1"
         @update:model-value="(lossPct) => change({ lossPct })"
       />
+      <v-select
+        v-if="shelf.scales.length === 0"
+        :model-value="request.scaleStepG"
+        :items="STEPS"
+        label="Scale shows"
+        @update:model-value="(scaleStepG) => change({ scaleStepG })"
+      />
+      <v-select
+        v-if="hasColors"
+        :model-value="request.bowls"
+        :items="['equal', 'by color']"
+        label="Bowls"
+        @update:model-value="(bowls) => change({ bowls })"
+      />
     </div>
-    <p v-if="!isByPieces" class="quiet small">Pieces are what fits after the loss.</p>
+    <p v-if="ownLossPct !== null && shelf.loss" class="quiet small">
+      Yours: {{ ownLossPct.toFixed(1) }} %, from {{ shelf.loss.records }} counted batches.
+      <button
+        v-if="Math.abs(ownLossPct - request.lossPct) > 0.05"
+        type="button"
+        class="link"
+        @click="change({ lossPct: Number(ownLossPct.toFixed(1)) })"
+      >
+        Take it
+      </button>
+    </p>
   </form>
 </template>
 
 <style scoped>
 form {
   display: grid;
-  gap: 10px;
+  gap: 8px;
 }
 h2 {
-  margin-top: 10px;
+  margin-top: 8px;
 }
 h2:first-child {
   margin-top: 0;
@@ -131,13 +217,27 @@ h2:first-child {
 .fields {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 12px;
+  gap: 10px 12px;
 }
+.fields :deep(.wide),
 .wide {
   grid-column: 1 / -1;
 }
 .small {
   margin: 0;
   font-size: 13px;
+}
+.hint {
+  align-self: center;
+}
+.link {
+  border: 0;
+  padding: 0;
+  min-height: 24px;
+  background: none;
+  color: var(--verdigris);
+  font: inherit;
+  text-decoration: underline;
+  cursor: pointer;
 }
 </style>

@@ -25,7 +25,8 @@ it('brings a database of format 1 up: every record is read, what is new begins e
 
   const stored = await loadWorkshop(await openWorkshopDb('harbor'));
   expect(stored.unreadable).toEqual([]);
-  expect(stored.formulas).toMatchObject([{ id: OLD.formulas[0].id, archivedAt: null }]);
-  expect(stored.batches).toEqual([OLD.batches[0]]);
+  expect(stored.records.formulas).toMatchObject([{ id: OLD.formulas[0].id, archivedAt: null }]);
+  expect(stored.records.batches).toMatchObject([OLD.batches[0]]);
+  expect(stored.records.batches[0]?.request).toMatchObject({ bowls: 'equal', ways: {} });
   expect(stored.settings?.scentDocuments).toEqual([]);
 });

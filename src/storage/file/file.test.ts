@@ -5,11 +5,13 @@ import { addMass, emptyBody, keepVersion, newFormula } from '@/core/formula';
 import {
   FORMAT_VERSION,
   MAX_FILE_BYTES,
+  countRecords,
   migrate,
   previewImport,
   readWorkshopFile,
   tooBig,
   workshopFileName,
+  NO_RECORDS,
   writeWorkshopFile,
   type WorkshopFile,
 } from '.';
@@ -47,7 +49,7 @@ describe('a workshop file', () => {
             emptyBody('bath-bomb'),
           );
           const formulas = [keepVersion(newFormula('Ebb', body, NOW), NOW)];
-          const text = writeWorkshopFile({ formulas, batches: [], settings: null }, NOW);
+          const text = writeWorkshopFile({ ...NO_RECORDS, formulas, settings: null }, NOW);
           expect(opened(text).formulas).toEqual(formulas);
         },
       ),
@@ -77,9 +79,9 @@ describe('a file that is refused', () => {
     ['without a version', '{"format":"rovack-workshop"}', 'damaged', /format version/],
     [
       'from a newer release',
-      SAMPLE.replace('"formatVersion": 2', '"formatVersion": 7'),
+      SAMPLE.replace('"formatVersion": 3', '"formatVersion": 7'),
       'newer',
-      /format version 7; this Rovack reads up to 2/,
+      /format version 7; this Rovack reads up to 3/,
     ],
     [
       'with a broken record',
@@ -136,8 +138,8 @@ describe('migrations', () => {
     );
     const before = JSON.parse(old);
     const { formulas, batches, settings } = opened(old);
-    expect(batches).toEqual(before.batches);
-    expect(settings).toEqual({ ...before.settings, scentDocuments: [] });
+    expect(batches).toMatchObject(before.batches);
+    expect(settings?.scentDocuments).toEqual([]);
     expect(formulas).toEqual(
       before.formulas.map((formula: { versions: object[] }) => ({
         ...formula,
@@ -145,6 +147,32 @@ describe('migrations', () => {
         versions: formula.versions.map((version) => ({ ...version, name: '' })),
       })),
     );
+  });
+
+  it('open a file of format 2: plans, steps and the calibrated sprayer come along', () => {
+    const before = JSON.parse(
+      readFileSync(
+        new URL('../../../tests/fixtures/workshop-format-2.rovack.json', import.meta.url),
+        'utf8',
+      ),
+    );
+    before.settings.gramsPerSquirt = 0.55;
+    const { formulas, batches, settings, tools, lots } = opened(JSON.stringify(before));
+    expect(formulas).toEqual(before.formulas);
+    expect(batches).toMatchObject(before.batches);
+    const batch = batches[0];
+    expect(batch?.request).toMatchObject({ moldId: null, fillG: null, bowls: 'equal', ways: {} });
+    expect(batch?.plan.lines.every(({ stepG }) => stepG === 0.1)).toBe(true);
+    expect(batch?.steps.find(({ kind }) => kind === 'weigh')).toMatchObject({
+      stepG: 0.1,
+      drops: null,
+      premix: null,
+      lots: [],
+    });
+    expect(tools).toMatchObject([{ kind: 'sprayer', tenSquirtsG: expect.closeTo(5.5, 9) }]);
+    expect(settings).not.toHaveProperty('gramsPerSquirt');
+    expect(settings).toMatchObject({ tub: before.settings.tub, basin: { volumeL: 5 } });
+    expect(lots).toEqual([]);
   });
 
   it('lead from every format there was to this one', () => {
@@ -161,13 +189,11 @@ describe('previewImport', () => {
     if (!first || !second) throw new Error('the sample has formulas');
     // Keys in another order are no change.
     const turned = Object.fromEntries(Object.entries(first).reverse()) as typeof first;
-    const here = { formulas: [turned, { ...second, name: 'Renamed' }], batches: workshop.batches };
+    const here = { ...workshop, formulas: [turned, { ...second, name: 'Renamed' }] };
     expect(previewImport(workshop, here)).toEqual({
-      newFormulas: rest,
-      newBatches: [],
-      changedFormulas: [second],
-      changedBatches: [],
-      sameCount: 1 + workshop.batches.length,
+      fresh: { ...NO_RECORDS, formulas: rest },
+      changed: { ...NO_RECORDS, formulas: [second] },
+      sameCount: countRecords(workshop).all - workshop.formulas.length + 1,
     });
   });
 });

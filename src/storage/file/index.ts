@@ -6,5 +6,7 @@ export { MAX_FILE_BYTES, readWorkshopFile, tooBig } from './read';
 export type { FileResult } from './read';
 export { workshopFileName, writeWorkshopFile } from './write';
 export type { WorkshopContents } from './write';
-export { previewImport } from './merge';
+export { countRecords, previewImport } from './merge';
+export { COLLECTION_NAMES, NO_RECORDS } from '../collections';
+export type { CollectionName, Records } from '../collections';
 export type { ImportPreview } from './merge';

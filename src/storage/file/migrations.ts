@@ -1,4 +1,4 @@
-import { formulaTo2, settingsTo2 } from '../upgrades';
+import { batchTo3, formulaTo2, settingsTo2, settingsTo3, toolsOf2 } from '../upgrades';
 
 /** Turns a file of one format version into the next; pure, on plain JSON. */
 export interface Migration {
@@ -21,6 +21,21 @@ export const MIGRATIONS: readonly Migration[] = [
         ),
       }),
       ...(isRecord(file.settings) && { settings: settingsTo2(file.settings) }),
+    }),
+  },
+  {
+    from: 2,
+    name: 'shelf, basin, money, fuller plans',
+    upgrade: (file) => ({
+      materials: [],
+      lots: [],
+      molds: [],
+      ...file,
+      tools: isRecord(file.settings) ? toolsOf2(file.settings) : [],
+      ...(Array.isArray(file.batches) && {
+        batches: file.batches.map((batch) => (isRecord(batch) ? batchTo3(batch) : batch)),
+      }),
+      ...(isRecord(file.settings) && { settings: settingsTo3(file.settings) }),
     }),
   },
 ];

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { findMaterial } from '@/core/materials';
+import { isInCatalog } from '@/core/materials';
 import { migrate } from './migrations';
 import { FORMAT_NAME, FORMAT_VERSION, workshopFileSchema, type WorkshopFile } from './schema';
 
@@ -92,6 +92,20 @@ function where(error: z.ZodError): string {
 }
 
 function checkMaterials(workshop: WorkshopFile): FileResult {
+  const own = new Map(workshop.materials.map(({ id, likeId }) => [id, likeId]));
+  for (const { name, likeId } of workshop.materials)
+    if (!isInCatalog(likeId))
+      return failed(
+        'unknown-material',
+        `The material “${name}” is like ${likeId}, which this Rovack does not know.`,
+      );
+  const knows = (id: string) => own.has(id) || isInCatalog(id);
+  for (const { code, materialId } of workshop.lots)
+    if (!knows(materialId))
+      return failed(
+        'unknown-material',
+        `The lot ${code} is of the material ${materialId}, which this Rovack does not know.`,
+      );
   const bodies = [
     ...workshop.formulas.flatMap((formula) => [
       { name: formula.name, body: formula.body },
@@ -101,7 +115,7 @@ function checkMaterials(workshop: WorkshopFile): FileResult {
   ];
   for (const { name, body } of bodies)
     for (const line of body.parts.flatMap((part) => part.lines))
-      if (!findMaterial(line.materialId))
+      if (!knows(line.materialId))
         return failed(
           'unknown-material',
           `“${name}” uses the material ${line.materialId}, which this Rovack does not know.`,

@@ -1,18 +1,21 @@
 import { z } from 'zod';
-import { formulaSchema } from '@/core/formula';
-import { batchSchema } from '@/core/records';
 import { settingsSchema } from '@/core/workshop';
+import { COLLECTIONS } from '../collections';
 
 /** Raised by one with every change of the stored shapes; each raise comes with a migration. */
-export const FORMAT_VERSION = 2;
+export const FORMAT_VERSION = 3;
 export const FORMAT_NAME = 'rovack-workshop';
 
 export const workshopFileSchema = z.object({
   format: z.literal(FORMAT_NAME),
   formatVersion: z.literal(FORMAT_VERSION),
   exportedAt: z.iso.datetime({ offset: true }),
-  formulas: z.array(formulaSchema),
-  batches: z.array(batchSchema),
+  materials: z.array(COLLECTIONS.materials),
+  formulas: z.array(COLLECTIONS.formulas),
+  batches: z.array(COLLECTIONS.batches),
+  lots: z.array(COLLECTIONS.lots),
+  molds: z.array(COLLECTIONS.molds),
+  tools: z.array(COLLECTIONS.tools),
   settings: settingsSchema.nullable(),
 });
 

@@ -1,14 +1,22 @@
+import type { Records } from '../collections';
 import { FORMAT_NAME, FORMAT_VERSION, type WorkshopFile } from './schema';
 
-export type WorkshopContents = Pick<WorkshopFile, 'formulas' | 'batches' | 'settings'>;
+export type WorkshopContents = Records & Pick<WorkshopFile, 'settings'>;
 
 /** The whole workshop as the text of a `.rovack.json` file. Numbers keep every digit. @param now ISO 8601 with zone */
 export function writeWorkshopFile(contents: WorkshopContents, now: string): string {
-  const file: WorkshopFile = {
+  const { materials, formulas, batches, lots, molds, tools, settings } = contents;
+  const file = {
     format: FORMAT_NAME,
     formatVersion: FORMAT_VERSION,
     exportedAt: now,
-    ...contents,
+    materials,
+    formulas,
+    batches,
+    lots,
+    molds,
+    tools,
+    settings,
   };
   return `${JSON.stringify(file, null, 1)}\n`;
 }

@@ -26,7 +26,7 @@ const forSkin = ({ body }: Examined) => isForSkin(body.family);
 const household = ({ body }: Examined) => !isForSkin(body.family);
 /** Melted warm rather than merely soft in a summer kitchen. */
 const isMelted = (material: Material) => (material.meltingC?.value ?? 0) > 30 && material.isLiquid;
-const isBorax = (material: Material) => material.id === 'borax';
+const isBorax = (material: Material) => material.likeId === 'borax';
 const isAlkali = (material: Material) => material.traits.includes('strong-alkali');
 const withAcid = ({ materials }: Examined) =>
   materials.some(({ material }) => material.role === 'acid');
@@ -131,7 +131,7 @@ const RULES: readonly MaterialRule[] = [
     code: 'glycerin-with-borax',
     severity: 'warning',
     holds: ({ materials }) => materials.some(({ material }) => isBorax(material)),
-    picks: ({ material }) => material.id === 'glycerin',
+    picks: ({ material }) => material.likeId === 'glycerin',
     says: () => 'Glycerin and borax make a stronger acid together: the mix can react in the bowl.',
     todo: 'Leave the glycerin out.',
     source: 'the borate complex of glycerol, any analytical chemistry text, from memory',
@@ -139,7 +139,7 @@ const RULES: readonly MaterialRule[] = [
   {
     code: 'crystal-water-melts',
     severity: 'advice',
-    picks: ({ material }) => material.id === 'sodium-carbonate-decahydrate',
+    picks: ({ material }) => material.likeId === 'sodium-carbonate-decahydrate',
     says: (names, massG) =>
       `${grams(massG)} of ${names} is ${percent(62.9)} water in crystals that melt at 34 °C: it wets the mix by itself.`,
     todo: 'Use the anhydrous or the monohydrate, or count the water in.',

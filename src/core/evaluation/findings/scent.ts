@@ -120,7 +120,7 @@ const menthol: Rule = ({ materials }): readonly Finding[] => {
   const names = having(materials, 'menthol');
   if (names.length === 0) return [];
   const crystalsG = materials.reduce(
-    (sum, { material, massG }) => (material.id === 'menthol' ? sum + massG : sum),
+    (sum, { material, massG }) => (material.likeId === 'menthol' ? sum + massG : sum),
     0,
   );
   const solventG = gramsOf(materials, 'alcohol', 'oil', 'butter', 'scent') - crystalsG;

@@ -7,6 +7,7 @@ import { PRICE_BY_ID, PRICE_BY_ROLE } from './prices';
 import { RATE_BY_ID, RATE_BY_ROLE } from './rates';
 import { NOT_FOR } from './restrictions';
 
+export { CAUTION_BY_TRAIT } from './cautions';
 export type { ProductUse, Restriction } from './restrictions';
 export type { UsualRate } from './rates';
 export type { Vegan } from './origin';

@@ -37,7 +37,7 @@ const middle = computed(() => ({
       : bottom.value - height.value / 2,
 }));
 const outline = computed(() =>
-  moldOutline(props.anatomy.mold.shape, {
+  moldOutline(props.anatomy.mold, {
     left: left.value,
     bottom: bottom.value,
     width: width.value,

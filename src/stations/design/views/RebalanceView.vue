@@ -4,12 +4,14 @@ import { totalMassG, type FormulaBody } from '@/core/formula';
 import { materialById } from '@/core/materials';
 import { WISHES, type RebalanceResult, type WishId } from '@/core/rebalance';
 import { useDesignStore } from '@/stores/design';
+import { useWorkshopStore } from '@/stores/workshop';
 import { formatGrams } from '@/ui/format';
 import NumberField from '@/ui/NumberField.vue';
 import { startRebalance, type RebalanceRun } from '@/workers/startRebalance';
 
 const props = defineProps<{ body: FormulaBody }>();
 const design = useDesignStore();
+const workshop = useWorkshopStore();
 
 /** Work that takes longer than this says so and can be stopped, ms. */
 const SAYS_SO_AFTER_MS = 300;
@@ -49,7 +51,9 @@ async function find(): Promise<void> {
   problem.value = '';
   slowTimer = setTimeout(() => (isSlow.value = true), SAYS_SO_AFTER_MS);
   try {
-    run = startRebalance(props.body, { ...design.conditions }, wishes.value);
+    run = startRebalance(props.body, { ...design.conditions }, wishes.value, [
+      ...workshop.materials,
+    ]);
     const found = await run.result;
     if (asked !== latest) return;
     result.value = found;

@@ -18,7 +18,7 @@ import { formatFixed } from '@/ui/format';
 import ChoiceRow from '@/ui/ChoiceRow.vue';
 import ConstituentBars from './ConstituentBars.vue';
 import MentholMaker from './MentholMaker.vue';
-import ScentDocumentDialog from './ScentDocumentDialog.vue';
+import ScentDocumentDialog from '@/ui/ScentDocumentDialog.vue';
 
 const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 const design = useDesignStore();

@@ -1,0 +1,41 @@
+import { z } from 'zod';
+
+/** A value and who says so, since when. */
+export const saidSchema = z.object({
+  value: z.number().min(0).max(1_000_000),
+  /** `weighed at home`, `supplier's sheet`. */
+  by: z.string().max(80),
+  on: z.iso.date(),
+});
+export type Said = Readonly<z.infer<typeof saidSchema>>;
+
+/**
+ * A material of the maker's own, or what the maker knows better of one in the catalog (then its id is the catalog's).
+ * It behaves like a catalog material but for what is said here.
+ */
+export const ownMaterialSchema = z.object({
+  id: z.string().min(1).max(80),
+  origin: z.enum(['own', 'sample']),
+  name: z.string().min(1).max(80),
+  inci: z.string().max(200),
+  /** Other names people write. */
+  synonyms: z.array(z.string().max(80)).max(20),
+  /** Catalog id it behaves like. */
+  likeId: z.string().min(1),
+  /** g/mL of the grain or the liquid itself. */
+  trueDensityGMl: saidSchema.extend({ value: z.number().min(0.05).max(25) }).nullable(),
+  /** g/mL of a level measure. */
+  levelDensityGMl: saidSchema.extend({ value: z.number().min(0.02).max(10) }).nullable(),
+  /** Share of free water, % by mass. */
+  waterPct: saidSchema.extend({ value: z.number().min(0).max(100) }).nullable(),
+  /** Money per kilogram, while no lot says better. */
+  pricePerKg: saidSchema.nullable(),
+  /** Grams of one pack at the supplier. */
+  packG: z.number().min(1).max(1_000_000).nullable(),
+  /** Below so many grams it is low. */
+  lowG: z.number().min(0).max(1_000_000).nullable(),
+  note: z.string().max(2000),
+  /** Laid away: still what formulas mean by it, but no longer offered. */
+  isLaidAway: z.boolean(),
+});
+export type OwnMaterial = Readonly<z.infer<typeof ownMaterialSchema>>;

@@ -1,0 +1,200 @@
+import type { FormulaBody, Line } from '../formula';
+import { materialById, type Material } from '../materials';
+import {
+  isTooLittleFor,
+  roundTogether,
+  roundToStep,
+  scaleFor,
+  toleranceG,
+  type BenchScale,
+} from '../weighing';
+import type { Means, PremixStock } from './means';
+import { mixReadings, readingSlopes, type MixReadings } from './mixReadings';
+import type { ScaleRequest } from './request';
+
+export interface PlannedLine {
+  readonly lineId: string;
+  readonly partId: string;
+  readonly materialId: string;
+  /** What the scaling asks for, unrounded. */
+  readonly exactG: number;
+  /** What of the material itself will be in the bowl. */
+  readonly targetG: number;
+  /** (target - exact) / exact in %. */
+  readonly errorPct: number;
+  readonly scaleName: string;
+  readonly stepG: number;
+  /** What goes on the scale: the target, or so much of the premix that brings it. */
+  readonly weighG: number;
+  /** Counted drops in place of a weight. */
+  readonly drops: number | null;
+  readonly premix: PremixStock | null;
+  /** Too small for this scale: a finer one, drops or a premix. */
+  readonly needsFinerScale: boolean;
+}
+
+export interface PlannedLines {
+  readonly lines: readonly PlannedLine[];
+  readonly wanted: MixReadings;
+  readonly planned: MixReadings;
+  /** The same with every line rounded for itself. */
+  readonly roundedAlone: MixReadings;
+  /** Carrier of premixes that no line of the formula makes room for, grams. */
+  readonly carrierOverG: number;
+}
+
+interface Prepared {
+  readonly line: Line;
+  readonly partId: string;
+  readonly exactG: number;
+  /** What the scale is asked for, unrounded. */
+  readonly weighExactG: number;
+  readonly scale: BenchScale;
+  readonly drops: number | null;
+  readonly gramsPerDrop: number;
+  readonly premix: PremixStock | null;
+}
+
+/**
+ * Weights for one bowl: every line on the scale that suits it, in drops, or as a premix whose carrier
+ * makes room in its own line, rounded so that the readings hold best together.
+ */
+export function planLines(
+  body: FormulaBody,
+  factor: number,
+  request: ScaleRequest,
+  means: Means,
+): PlannedLines {
+  const { prepared, carrierOverG } = prepare(body, factor, request, means);
+  const exact = prepared.map(({ exactG }) => exactG);
+  const { slopes, allowed } = readingSlopes(body, exact);
+  const rounded = roundTogether(
+    prepared.map(({ weighExactG, scale, premix, drops }, i) => ({
+      exactG: weighExactG,
+      // Drops are whole already.
+      stepG: drops === null ? scale.stepG : Infinity,
+      toleranceG: toleranceG(weighExactG, scale.stepG),
+      slopes: (slopes[i] as readonly number[]).map(
+        (slope) => slope * (premix?.strengthFraction ?? 1),
+      ),
+    })),
+    allowed,
+  );
+  const lines = prepared.map((one, i) => plannedLine(one, rounded.targetsG[i] as number));
+  const alone = prepared.map((one) =>
+    plannedLine(
+      one,
+      one.drops === null ? roundToStep(one.weighExactG, one.scale.stepG) : one.weighExactG,
+    ),
+  );
+  // What premixes bring of another line's material counts there again.
+  const carried = prepared.map(({ exactG, weighExactG, premix, drops }) =>
+    premix || drops !== null ? 0 : exactG - weighExactG,
+  );
+  const readings = (of: readonly PlannedLine[]) =>
+    mixReadings(
+      body,
+      of.map(({ targetG }, i) => targetG + (carried[i] as number)),
+    );
+  return {
+    lines,
+    wanted: mixReadings(body, exact),
+    planned: readings(lines),
+    roundedAlone: readings(alone),
+    carrierOverG,
+  };
+}
+
+function prepare(
+  body: FormulaBody,
+  factor: number,
+  request: ScaleRequest,
+  means: Means,
+): { prepared: readonly Prepared[]; carrierOverG: number } {
+  const scales =
+    means.scales.length > 0
+      ? means.scales
+      : [
+          {
+            name: `${request.scaleStepG} g scale`,
+            stepG: request.scaleStepG,
+            capacityG: Infinity,
+            minimumG: null,
+          },
+        ];
+  let carrierOverG = 0;
+  const prepared = body.parts.flatMap((part) => {
+    const own = part.lines.map((line): Prepared => {
+      const exactG = line.massG * factor;
+      const material = materialById(line.materialId);
+      const way = request.ways[line.id];
+      const premix =
+        way?.kind === 'premix'
+          ? (means.premixes.find(
+              ({ lotId, materialId }) => lotId === way.lotId && materialId === line.materialId,
+            ) ?? null)
+          : null;
+      const gramsPerDrop = gramsOfDrop(material, means);
+      const drops =
+        way?.kind === 'drops' && material.isLiquid && exactG > 0
+          ? Math.max(1, Math.round(exactG / gramsPerDrop))
+          : null;
+      const weighExactG =
+        drops !== null ? drops * gramsPerDrop : exactG / (premix?.strengthFraction ?? 1);
+      return {
+        line,
+        partId: part.id,
+        exactG,
+        weighExactG,
+        scale: scaleFor(weighExactG, scales),
+        drops,
+        gramsPerDrop,
+        premix,
+      };
+    });
+    for (const { premix, weighExactG } of own) {
+      if (!premix) continue;
+      let carrierG = weighExactG * (1 - premix.strengthFraction);
+      const at = own.findIndex(
+        (other) =>
+          other.line.materialId === premix.carrierId && !other.premix && other.drops === null,
+      );
+      const carrier = own[at];
+      if (carrier) {
+        const takenG = Math.min(carrier.weighExactG, carrierG);
+        own[at] = { ...carrier, weighExactG: carrier.weighExactG - takenG };
+        carrierG -= takenG;
+      }
+      carrierOverG += carrierG;
+    }
+    return own;
+  });
+  return { prepared, carrierOverG };
+}
+
+function plannedLine(one: Prepared, weighG: number): PlannedLine {
+  const { line, partId, exactG, weighExactG, scale, drops, premix } = one;
+  const targetG = weighG * (premix?.strengthFraction ?? 1);
+  // A carrier's own line is only asked for what the premix does not bring.
+  const askedG = premix ? exactG : drops !== null ? exactG : weighExactG;
+  return {
+    lineId: line.id,
+    partId,
+    materialId: line.materialId,
+    exactG,
+    targetG,
+    errorPct: askedG > 0 ? (100 * (targetG - askedG)) / askedG : 0,
+    scaleName: scale.name,
+    stepG: scale.stepG,
+    weighG,
+    drops,
+    premix,
+    needsFinerScale: drops === null && weighExactG > 0 && isTooLittleFor(weighExactG, scale),
+  };
+}
+
+function gramsOfDrop(material: Material, { small }: Means): number {
+  const oily = material.role === 'oil' || material.role === 'scent' || material.role === 'butter';
+  const perMl = (oily ? small.oilDropsPerMl : small.dropsPerMl).best;
+  return material.trueDensityGMl.value / perMl;
+}

@@ -1,0 +1,13 @@
+import type { MaterialMass } from '../binder';
+import type { ScalePlan } from './plan';
+
+/** What all bowls of a plan use, premixes taken apart into what they are made of; a material may stand twice. */
+export function materialsUsed({
+  lines,
+  bowlCount,
+}: Pick<ScalePlan, 'lines' | 'bowlCount'>): readonly MaterialMass[] {
+  return lines.flatMap(({ materialId, targetG, weighG, premix }) => [
+    { materialId, massG: targetG * bowlCount },
+    ...(premix ? [{ materialId: premix.carrierId, massG: (weighG - targetG) * bowlCount }] : []),
+  ]);
+}

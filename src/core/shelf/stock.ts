@@ -1,0 +1,55 @@
+import { standing, type Batch } from '../records';
+import type { Lot } from './lot';
+
+/** Where grams of a lot went. */
+export interface LotMove {
+  readonly lotId: string;
+  readonly massG: number;
+  /** The batch, or the premix lot, it went into. */
+  readonly into: { readonly kind: 'batch' | 'premix'; readonly id: string; readonly code: string };
+  /** ISO 8601; null for a premix without a day. */
+  readonly at: string | null;
+}
+
+/** Every gram taken off every lot: weighed, added or made into a premix. Struck entries do not count. */
+export function lotMoves(batches: readonly Batch[], lots: readonly Lot[]): readonly LotMove[] {
+  const fromBatches = batches.flatMap((batch) =>
+    [...standing(batch, 'weighed'), ...standing(batch, 'added')].flatMap(({ lots: used, at }) =>
+      (used ?? []).map(({ lotId, massG }): LotMove => ({
+        lotId,
+        massG,
+        into: { kind: 'batch', id: batch.id, code: batch.code },
+        at,
+      })),
+    ),
+  );
+  const fromPremixes = lots.flatMap((lot) =>
+    (lot.premix?.madeFrom ?? []).map(({ lotId, massG }): LotMove => ({
+      lotId,
+      massG,
+      into: { kind: 'premix', id: lot.id, code: lot.code },
+      at: lot.receivedOn,
+    })),
+  );
+  return [...fromBatches, ...fromPremixes];
+}
+
+/**
+ * Grams left of every lot: received, counted again, less what was taken. Below zero when more was weighed
+ * than was said to be there: that is shown, never hidden.
+ */
+export function stockLeft(
+  lots: readonly Lot[],
+  moves: readonly LotMove[],
+): ReadonlyMap<string, number> {
+  const taken = new Map<string, number>();
+  for (const { lotId, massG } of moves) taken.set(lotId, (taken.get(lotId) ?? 0) + massG);
+  return new Map(
+    lots.map((lot) => [
+      lot.id,
+      lot.receivedG +
+        lot.counts.reduce((sum, { changeG }) => sum + changeG, 0) -
+        (taken.get(lot.id) ?? 0),
+    ]),
+  );
+}

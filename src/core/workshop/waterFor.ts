@@ -1,0 +1,8 @@
+import type { Family } from '../formula';
+import type { Tub } from '../water';
+import type { Settings } from './settings';
+
+/** The water a piece of this family works in: a cleaning piece in the basin, all others in the bath. */
+export function waterFor(family: Family, { tub, basin }: Pick<Settings, 'tub' | 'basin'>): Tub {
+  return family === 'cleaning-fizzy' ? basin : tub;
+}

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useWorkshopStore } from '@/stores/workshop';
+import BenchSheet from '@/ui/BenchSheet.vue';
+import PageHeader from '@/ui/PageHeader.vue';
+import SheetActions from '@/ui/SheetActions.vue';
+import { sheetOf } from '@/ui/sheet';
+
+/** The bench sheet of a batch, for paper. */
+const props = defineProps<{ batchId: string }>();
+const workshop = useWorkshopStore();
+
+const batch = computed(() => workshop.batches.find(({ id }) => id === props.batchId) ?? null);
+const sheet = computed(() => {
+  const of = batch.value;
+  if (!of) return null;
+  return sheetOf({
+    formulaName: of.formulaName,
+    version: `version ${of.versionNumber}`,
+    body: of.body,
+    request: of.request,
+    steps: of.steps,
+    pieces: of.plan.pieces,
+    pieceG: of.plan.pieceG,
+    totalG: of.plan.totalG,
+    bowl: null,
+    day: of.startedAt,
+    code: of.code,
+    link: `${location.origin}/almanac/${of.id}`,
+  });
+});
+</script>
+
+<template>
+  <div>
+    <PageHeader class="no-print">
+      <template #title>
+        <h1>{{ batch ? `Bench sheet ${batch.code}` : 'No such batch' }}</h1>
+      </template>
+      <template #sub>{{ batch?.formulaName ?? 'It may have been removed' }}</template>
+      <template #actions>
+        <SheetActions v-if="sheet" :sheet="sheet" />
+        <v-btn v-if="batch?.outcome === 'at the bench'" variant="flat" :to="{ name: 'make' }"
+          >To the bench</v-btn
+        >
+        <v-btn v-else-if="batch" :to="{ name: 'batch', params: { batchId: batch.id } }"
+          >Its record</v-btn
+        >
+      </template>
+    </PageHeader>
+    <div class="page"><BenchSheet v-if="sheet" :sheet="sheet" /></div>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  padding: 20px 24px;
+}
+@media print {
+  .page {
+    padding: 0;
+  }
+}
+</style>

@@ -1,0 +1,218 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { materialById } from '@/core/materials';
+import { usersOfLot, type Lot } from '@/core/shelf';
+import { nowIso } from '@/stores/now';
+import { useShelfStore } from '@/stores/shelf';
+import { useWorkshopStore } from '@/stores/workshop';
+import { formatFixed, formatGrams, shortDate } from '@/ui/format';
+import { useMoney } from '@/ui/useMoney';
+import NumberField from '@/ui/NumberField.vue';
+import DayField from './DayField.vue';
+
+const props = defineProps<{ lot: Lot }>();
+const emit = defineEmits<{ go: [lotId: string] }>();
+
+const workshop = useWorkshopStore();
+const shelf = useShelfStore();
+const { money } = useMoney();
+
+const leftG = computed(() => shelf.left.get(props.lot.id) ?? 0);
+const users = computed(() => usersOfLot(props.lot.id, workshop.lots, shelf.moves));
+const madeFrom = computed(() =>
+  (props.lot.premix?.madeFrom ?? []).map(({ lotId, massG }) => ({
+    lot: workshop.lots.find(({ id }) => id === lotId) ?? null,
+    massG,
+  })),
+);
+const counted = ref<number>(Math.max(0, Number(leftG.value.toFixed(1))));
+const isRemoving = ref(false);
+const isUsed = computed(() => users.value.batches.length > 0 || users.value.premixes.length > 0);
+
+function change(part: Partial<Lot>): void {
+  workshop.put('lots', [{ ...props.lot, ...part }]);
+}
+
+/** What the scale says is there now; the difference stays in the record with its time. */
+function count(): void {
+  const changeG = counted.value - leftG.value;
+  if (Math.abs(changeG) < 1e-6) return;
+  change({
+    counts: [...props.lot.counts, { at: nowIso(), changeG, why: 'counted on the scale' }],
+  });
+}
+
+function remove(): void {
+  workshop.remove('lots', [props.lot.id]);
+}
+</script>
+
+<template>
+  <section :aria-label="`Lot ${lot.code}`">
+    <h2>{{ materialById(lot.materialId).name }}</h2>
+    <p class="quiet facts">
+      {{ lot.code }}<template v-if="lot.supplier"> · {{ lot.supplier }}</template
+      ><template v-if="lot.cost !== null && lot.receivedG > 0">
+        · {{ money(lot.cost) }}, {{ money((1000 * lot.cost) / lot.receivedG) }} a kilo</template
+      >
+    </p>
+    <p class="amount">
+      <b class="figure" :class="{ below: leftG < 0 }">{{ formatGrams(leftG) }} g</b>
+      <span class="quiet">left of {{ formatGrams(lot.receivedG) }} g</span>
+    </p>
+    <p v-if="leftG < 0" class="caution">
+      More was weighed from it than was here: count it, or give the weights to another lot.
+    </p>
+    <p v-if="lot.premix">
+      Premix: {{ formatFixed(lot.premix.strengthPct, 2) }} % in
+      {{ materialById(lot.premix.carrierId).name.toLowerCase() }}
+    </p>
+    <div class="fields">
+      <DayField
+        :model-value="lot.openedOn"
+        label="Opened"
+        @update:model-value="(openedOn) => change({ openedOn })"
+      />
+      <DayField
+        :model-value="lot.expiresOn"
+        :label="lot.isRetest ? 'Look at it again' : 'Keeps until'"
+        @update:model-value="(expiresOn) => change({ expiresOn })"
+      />
+      <v-switch
+        :model-value="lot.isRetest"
+        label="Retest, not expiry"
+        density="compact"
+        @update:model-value="(isRetest) => change({ isRetest: isRetest === true })"
+      />
+      <v-switch
+        :model-value="lot.isQuarantined"
+        label="Set aside"
+        density="compact"
+        @update:model-value="(isQuarantined) => change({ isQuarantined: isQuarantined === true })"
+      />
+      <NumberField v-model="counted" label="Counted, g" :min="0" :max="10000000" :decimals="1" />
+      <v-btn @click="count">Count it</v-btn>
+    </div>
+    <h3>Went into</h3>
+    <p v-if="!isUsed" class="quiet">Nothing was weighed from it yet.</p>
+    <ul class="plain-list moves">
+      <li v-for="user in users.batches" :key="user.batchId">
+        <router-link :to="{ name: 'batch', params: { batchId: user.batchId } }">{{
+          user.code
+        }}</router-link>
+        <span v-if="user.through.length" class="quiet">through {{ user.through.join(', ') }}</span>
+        <span class="tabular">{{ formatGrams(user.massG) }} g</span>
+      </li>
+      <li v-for="premix in users.premixes" :key="premix.lotId">
+        <button type="button" class="link" @click="emit('go', premix.lotId)">
+          {{ premix.code }}
+        </button>
+        <span class="quiet">premix</span>
+        <span class="tabular">{{ formatGrams(premix.massG) }} g</span>
+      </li>
+    </ul>
+    <template v-if="madeFrom.length">
+      <h3>Made from</h3>
+      <ul class="plain-list moves">
+        <li v-for="(part, i) in madeFrom" :key="i">
+          <button v-if="part.lot" type="button" class="link" @click="emit('go', part.lot.id)">
+            {{ part.lot.code }}
+          </button>
+          <span v-else class="quiet">a lot no longer here</span>
+          <span class="quiet">{{ part.lot ? materialById(part.lot.materialId).name : '' }}</span>
+          <span class="tabular">{{ formatGrams(part.massG) }} g</span>
+        </li>
+      </ul>
+    </template>
+    <template v-if="lot.counts.length">
+      <h3>Counted</h3>
+      <ul class="plain-list moves">
+        <li v-for="entry in lot.counts" :key="entry.at">
+          <span>{{ shortDate(entry.at) }}</span><span class="quiet">{{ entry.why }}</span>
+          <span class="tabular"
+            >{{ entry.changeG > 0 ? '+' : '−' }}{{ formatGrams(Math.abs(entry.changeG)) }} g</span
+          >
+        </li>
+      </ul>
+    </template>
+    <v-textarea
+      class="note"
+      :model-value="lot.note"
+      label="Note"
+      rows="2"
+      auto-grow
+      maxlength="2000"
+      @change="(event: Event) => change({ note: (event.target as HTMLTextAreaElement).value })"
+    />
+    <p class="end">
+      <v-btn v-if="!isUsed" color="error" variant="text" @click="isRemoving = true"
+        >Remove this lot</v-btn
+      >
+      <span v-else class="quiet small">Batches speak of it, so it stays in the record.</span>
+    </p>
+    <v-dialog v-model="isRemoving" max-width="420" aria-label="Remove this lot">
+      <v-card>
+        <v-card-title>Remove lot {{ lot.code }}?</v-card-title>
+        <v-card-text>Nothing was weighed from it.</v-card-text>
+        <v-card-actions>
+          <v-btn variant="text" @click="isRemoving = false">Keep it</v-btn>
+          <v-btn color="error" @click="remove">Remove it</v-btn>
+        </v-card-actions>
+      </v-card>
+    </v-dialog>
+  </section>
+</template>
+
+<style scoped>
+.facts {
+  margin: 2px 0 8px;
+}
+.amount {
+  margin: 0 0 12px;
+}
+.figure {
+  font-size: 28px;
+}
+.below {
+  color: var(--rust);
+}
+.caution {
+  padding-left: 12px;
+  border-left: 4px solid var(--rust);
+}
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  align-items: center;
+  gap: 10px 12px;
+}
+h3 {
+  margin: 18px 0 4px;
+  font: 650 16px var(--font-heading);
+}
+.moves li {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) auto;
+  gap: 12px;
+  padding: 5px 0;
+  border-bottom: 1px solid var(--hairline);
+}
+.link,
+a {
+  color: var(--verdigris);
+}
+.link {
+  border: 0;
+  padding: 0;
+  background: none;
+  font: inherit;
+  text-decoration: underline;
+  cursor: pointer;
+}
+.note {
+  margin-top: 18px;
+}
+.small {
+  font-size: 13px;
+}
+</style>

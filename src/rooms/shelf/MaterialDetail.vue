@@ -1,0 +1,246 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { SOURCES, isInCatalog, materialById, type OwnMaterial } from '@/core/materials';
+import { usableLots } from '@/core/shelf';
+import { today } from '@/stores/now';
+import { useShelfStore } from '@/stores/shelf';
+import { useWorkshopStore } from '@/stores/workshop';
+import NumberField from '@/ui/NumberField.vue';
+import ScentDocumentDialog from '@/ui/ScentDocumentDialog.vue';
+import { formatGrams } from '@/ui/format';
+import SaidField from './SaidField.vue';
+import { ownMaterial } from './ownMaterial';
+
+const props = defineProps<{ materialId: string }>();
+const emit = defineEmits<{ removed: [] }>();
+const workshop = useWorkshopStore();
+const shelf = useShelfStore();
+
+const material = computed(() => {
+  void workshop.materials;
+  return materialById(props.materialId);
+});
+const own = computed<OwnMaterial>(
+  () =>
+    workshop.materials.find(({ id }) => id === props.materialId) ?? ownMaterial(props.materialId),
+);
+const isMadeHere = computed(() => !isInCatalog(props.materialId));
+const lots = computed(() => usableLots(props.materialId, workshop.lots, today()));
+const document = computed(() =>
+  workshop.settings.scentDocuments.find(({ materialId }) => materialId === props.materialId),
+);
+const documentedId = ref<string | null>(null);
+/** Formulas and batches that are made of it. */
+const users = computed(() => [
+  ...workshop.formulas
+    .filter(({ body, versions }) =>
+      [body, ...versions.map((version) => version.body)].some(({ parts }) =>
+        parts.some(({ lines }) => lines.some((line) => line.materialId === props.materialId)),
+      ),
+    )
+    .map(({ name }) => name),
+  ...workshop.batches
+    .filter(({ body }) =>
+      body.parts.some(({ lines }) => lines.some((line) => line.materialId === props.materialId)),
+    )
+    .map(({ code }) => code),
+]);
+const isNeeded = computed(
+  () =>
+    users.value.length > 0 ||
+    workshop.lots.some(
+      ({ materialId, premix }) =>
+        materialId === props.materialId || premix?.carrierId === props.materialId,
+    ),
+);
+
+function change(part: Partial<OwnMaterial>): void {
+  workshop.put('materials', [{ ...own.value, ...part }]);
+}
+
+function remove(): void {
+  emit('removed');
+  workshop.remove('materials', [props.materialId]);
+}
+</script>
+
+<template>
+  <section :aria-label="material.name">
+    <h2>{{ material.name }}</h2>
+    <p class="quiet facts">
+      {{ material.inci }} · {{ material.role
+      }}<template v-if="isMadeHere"> · like {{ materialById(material.likeId).name }}</template>
+    </p>
+    <p v-if="lots.length">
+      <b>{{ formatGrams(shelf.usable.get(materialId) ?? 0) }} g</b> in
+      <template v-for="(lot, i) in lots" :key="lot.id"
+        >{{ i ? ', ' : ''
+        }}<router-link :to="{ name: 'shelf', params: { side: 'lots' }, query: { lot: lot.id } }">{{
+          lot.code
+        }}</router-link></template
+      >
+    </p>
+    <p v-else class="quiet">No lot of it on the shelf.</p>
+    <div class="fields">
+      <template v-if="isMadeHere">
+        <v-text-field
+          :model-value="own.name"
+          label="Name"
+          maxlength="80"
+          @change="
+            (event: Event) => {
+              const name = (event.target as HTMLInputElement).value.trim();
+              if (name) change({ name });
+            }
+          "
+        />
+        <v-text-field
+          :model-value="own.inci"
+          label="INCI"
+          maxlength="200"
+          @change="(event: Event) => change({ inci: (event.target as HTMLInputElement).value })"
+        />
+      </template>
+      <v-text-field
+        :model-value="own.synonyms.join('; ')"
+        label="Other names, with ; between"
+        @change="
+          (event: Event) =>
+            change({
+              synonyms: (event.target as HTMLInputElement).value
+                .split(';')
+                .map((word) => word.trim().slice(0, 80))
+                .filter(Boolean)
+                .slice(0, 20),
+            })
+        "
+      />
+      <SaidField
+        label="True density, g/mL"
+        :model-value="own.trueDensityGMl"
+        :min="0.05"
+        :max="25"
+        :otherwise="`${material.trueDensityGMl.value} · ${SOURCES[material.trueDensityGMl.source].title}`"
+        by="weighed at home"
+        @update:model-value="(trueDensityGMl) => change({ trueDensityGMl })"
+      />
+      <SaidField
+        v-if="!material.isLiquid"
+        label="Level measure, g/mL"
+        :model-value="own.levelDensityGMl"
+        :min="0.02"
+        :max="10"
+        :otherwise="`${material.densityGMl.level.value.best.toFixed(2)} · ${SOURCES[material.densityGMl.level.source].title}`"
+        by="weighed at home"
+        @update:model-value="(levelDensityGMl) => change({ levelDensityGMl })"
+      />
+      <SaidField
+        label="Water, %"
+        :model-value="own.waterPct"
+        :min="0"
+        :max="100"
+        :otherwise="`${(100 * material.waterFraction.value).toFixed(1)} · ${SOURCES[material.waterFraction.source].title}`"
+        by="supplier’s sheet"
+        @update:model-value="(waterPct) => change({ waterPct })"
+      />
+      <SaidField
+        label="Price a kilo"
+        :model-value="own.pricePerKg"
+        :min="0"
+        :max="1000000"
+        otherwise="what the lots cost"
+        by="price list"
+        @update:model-value="(pricePerKg) => change({ pricePerKg })"
+      />
+      <div class="pair">
+        <NumberField
+          :model-value="own.packG ?? 0"
+          label="Pack, g (0: any)"
+          :min="0"
+          :max="1000000"
+          :decimals="1"
+          @update:model-value="(packG) => change({ packG: packG >= 1 ? packG : null })"
+        />
+        <NumberField
+          :model-value="own.lowG ?? 0"
+          label="Low under, g (0: never)"
+          :min="0"
+          :max="1000000"
+          :decimals="1"
+          @update:model-value="(lowG) => change({ lowG: lowG > 0 ? lowG : null })"
+        />
+      </div>
+      <v-textarea
+        :model-value="own.note"
+        label="Note"
+        rows="2"
+        auto-grow
+        maxlength="2000"
+        @change="(event: Event) => change({ note: (event.target as HTMLTextAreaElement).value })"
+      />
+    </div>
+    <template v-if="material.role === 'scent'">
+      <h3>Supplier’s document</h3>
+      <p>
+        <template v-if="document"
+          >Of {{ document.dated }}:
+          {{ document.maxPct === null ? 'no limit said' : `up to ${document.maxPct} %` }}.</template
+        >
+        <template v-else>None entered: cautious shipped limits are used.</template>
+        <v-btn size="small" variant="text" @click="documentedId = materialId">{{
+          document ? 'Change it' : 'Enter it'
+        }}</v-btn>
+      </p>
+      <ScentDocumentDialog :material-id="documentedId" @close="documentedId = null" />
+    </template>
+    <ul v-if="material.cautions.length" class="cautions">
+      <li v-for="caution in material.cautions" :key="caution">{{ caution }}</li>
+    </ul>
+    <p v-if="isMadeHere">
+      <v-switch
+        :model-value="own.isLaidAway"
+        label="Laid away: no longer offered"
+        density="compact"
+        @update:model-value="(isLaidAway) => change({ isLaidAway: isLaidAway === true })"
+      />
+      <v-btn v-if="!isNeeded" color="error" variant="text" @click="remove"
+        >Remove this material</v-btn
+      >
+      <span v-else class="quiet small"
+        >{{ users.slice(0, 3).join(', ') || 'A lot' }}{{ users.length > 3 ? ' and others' : '' }}
+        {{ users.length > 1 ? 'are' : 'is' }} made of it: lay it away instead of removing it.</span
+      >
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.facts {
+  margin: 2px 0 8px;
+}
+.fields {
+  display: grid;
+  gap: 12px;
+  margin-top: 12px;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+h3 {
+  margin: 16px 0 2px;
+  font: 650 16px var(--font-heading);
+}
+.cautions {
+  margin: 14px 0 0;
+  padding: 0 0 0 18px;
+  font-size: 14px;
+}
+.small {
+  font-size: 13px;
+}
+a {
+  color: var(--verdigris);
+}
+</style>

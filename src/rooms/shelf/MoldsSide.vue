@@ -1,0 +1,245 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { METHODS, METHOD_WORDS, newId, type Method } from '@/core/formula';
+import { cavityMl, describeMold, moldVolumeMl, sideView, type Mold } from '@/core/scaling';
+import type { ShelfMold } from '@/core/shelf';
+import { parseNumber } from '@/core/units';
+import { useWorkshopStore } from '@/stores/workshop';
+import MoldFields from '@/ui/MoldFields.vue';
+import NumberField from '@/ui/NumberField.vue';
+import { formatFixed, formatGrams } from '@/ui/format';
+import { moldOutline } from '@/ui/moldOutline';
+
+const workshop = useWorkshopStore();
+
+const PX_PER_MM = 1.1;
+const BOX = 96;
+const MOST_FILLS = 200;
+const METHOD_ITEMS = METHODS.map((value) => ({ value, title: METHOD_WORDS[value] }));
+
+const chosenId = ref<string | null>(workshop.molds[0]?.id ?? null);
+const chosen = computed(() => workshop.molds.find(({ id }) => id === chosenId.value) ?? null);
+const fillText = ref('');
+const fillProblem = ref('');
+const isPlanned = computed(() =>
+  Object.values(workshop.settings.requests).some(({ moldId }) => moldId === chosenId.value),
+);
+
+function outline(mold: Mold): string {
+  const { widthMm, heightMm } = sideView(mold);
+  const px = Math.min(PX_PER_MM, (BOX - 6) / Math.max(widthMm, heightMm));
+  const width = widthMm * px;
+  const height = heightMm * px;
+  return moldOutline(mold, { left: (BOX - width) / 2, bottom: BOX - 4, width, height });
+}
+
+function change(part: Partial<ShelfMold>): void {
+  if (chosen.value) workshop.put('molds', [{ ...chosen.value, ...part }]);
+}
+
+function add(): void {
+  const mold: ShelfMold = {
+    id: newId(),
+    origin: 'own',
+    name: 'New mold',
+    mold: { shape: 'sphere', diameterMm: 60 },
+    method: 'hand',
+    cavities: 1,
+    waterFillMl: null,
+    fillsG: [],
+  };
+  workshop.put('molds', [mold]);
+  chosenId.value = mold.id;
+}
+
+function addFills(): void {
+  if (!chosen.value) return;
+  const typed = fillText.value.split(/[\s;]+/).filter(Boolean);
+  const fills = typed.map(parseNumber);
+  if (
+    typed.length === 0 ||
+    fills.some((fill) => fill === null || !(fill >= 0.1 && fill <= 50_000))
+  ) {
+    fillProblem.value = 'Grams of filled pieces, with spaces between: 197 201 199.';
+    return;
+  }
+  fillProblem.value = '';
+  fillText.value = '';
+  change({ fillsG: [...chosen.value.fillsG, ...(fills as number[])].slice(-MOST_FILLS) });
+}
+
+function remove(): void {
+  if (!chosen.value) return;
+  const { id } = chosen.value;
+  workshop.remove('molds', [id]);
+  chosenId.value = workshop.molds[0]?.id ?? null;
+}
+
+function meanFill({ fillsG }: ShelfMold): number {
+  return fillsG.reduce((sum, massG) => sum + massG, 0) / fillsG.length;
+}
+</script>
+
+<template>
+  <div class="side">
+    <section aria-label="Molds">
+      <p v-if="workshop.molds.length === 0" class="blank">
+        No mold yet. Add the ones you press in: by their measures, or by the water one cavity takes.
+      </p>
+      <ul class="plain-list molds">
+        <li v-for="mold in workshop.molds" :key="mold.id">
+          <button type="button" :aria-pressed="mold.id === chosenId" @click="chosenId = mold.id">
+            <svg :viewBox="`0 0 ${BOX} ${BOX}`" aria-hidden="true">
+              <path :d="outline(mold.mold)" />
+            </svg>
+            <b>{{ mold.name }}</b>
+            <span class="quiet"
+              >{{ formatFixed(cavityMl(mold), 0) }} mL{{
+                mold.cavities > 1 ? ` × ${mold.cavities}` : ''
+              }}{{ mold.fillsG.length ? ` · ${formatGrams(meanFill(mold))} g` : '' }}</span
+            >
+          </button>
+        </li>
+      </ul>
+      <v-btn variant="flat" @click="add">Add a mold</v-btn>
+    </section>
+    <section v-if="chosen" :key="chosen.id" :aria-label="chosen.name" class="detail">
+      <div class="fields">
+        <v-text-field
+          :model-value="chosen.name"
+          label="Name"
+          class="wide"
+          maxlength="80"
+          @change="
+            (event: Event) =>
+              change({ name: (event.target as HTMLInputElement).value.trim() || 'Mold' })
+          "
+        />
+        <v-select
+          :model-value="chosen.method"
+          :items="METHOD_ITEMS"
+          label="Filled by"
+          @update:model-value="(method) => change({ method: method as Method })"
+        />
+        <MoldFields :model-value="chosen.mold" @update:model-value="(mold) => change({ mold })" />
+        <NumberField
+          :model-value="chosen.cavities"
+          label="Pieces at a time"
+          :min="1"
+          :max="1000"
+          :decimals="0"
+          @update:model-value="(cavities) => change({ cavities: Math.round(cavities) })"
+        />
+        <NumberField
+          v-if="chosen.mold.shape !== 'own-volume'"
+          :model-value="chosen.waterFillMl ?? 0"
+          label="Water fill, mL (0: by measures)"
+          :min="0"
+          :max="20000"
+          :decimals="1"
+          @update:model-value="
+            (volumeMl) => change({ waterFillMl: volumeMl >= 0.5 ? volumeMl : null })
+          "
+        />
+      </div>
+      <p class="quiet">
+        {{ describeMold(chosen.mold) }} holds {{ formatFixed(moldVolumeMl(chosen.mold), 1) }} mL by
+        its measures<template
+          v-if="chosen.waterFillMl !== null && chosen.mold.shape !== 'own-volume'"
+          >, {{ formatFixed(chosen.waterFillMl, 1) }} mL by water, which is what counts</template
+        >.
+      </p>
+      <h3>Own fills</h3>
+      <p v-if="chosen.fillsG.length">
+        {{ chosen.fillsG.map((massG) => formatGrams(massG)).join(', ') }} g: mean
+        <b>{{ formatGrams(meanFill(chosen)) }} g</b>,
+        {{ formatFixed(meanFill(chosen) / cavityMl(chosen), 2) }} g/mL
+      </p>
+      <p v-else class="quiet">
+        None weighed yet. Weigh some pieces as pressed: the plan then fills by your own hand.
+      </p>
+      <form class="fills" @submit.prevent="addFills">
+        <v-text-field
+          v-model="fillText"
+          label="Grams of filled pieces"
+          :error-messages="fillProblem"
+        />
+        <v-btn type="submit">Add fills</v-btn>
+      </form>
+      <p class="end">
+        <v-btn v-if="!isPlanned" color="error" variant="text" @click="remove">Remove it</v-btn>
+        <span v-else class="quiet small">A plan uses it: choose another mold there first.</span>
+      </p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.side {
+  display: grid;
+  grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
+  gap: 12px 36px;
+}
+.molds {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 10px;
+  margin-bottom: 14px;
+}
+.molds button {
+  display: grid;
+  justify-items: center;
+  gap: 2px;
+  width: 100%;
+  padding: 10px 8px;
+  border: 0;
+  border-bottom: 3px solid var(--hairline);
+  background: none;
+  color: inherit;
+  font: inherit;
+  cursor: pointer;
+}
+.molds button[aria-pressed='true'] {
+  border-color: var(--verdigris);
+  background: var(--paper);
+}
+.molds svg {
+  width: 96px;
+}
+.molds path {
+  fill: var(--verdigris-soft);
+  stroke: var(--ink);
+  stroke-width: 1.2;
+}
+.molds .quiet,
+.small {
+  font-size: 13px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
+.fields :deep(.wide) {
+  grid-column: 1 / -1;
+}
+h3 {
+  margin: 14px 0 2px;
+  font: 650 16px var(--font-heading);
+}
+.fills {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  align-items: start;
+  gap: 10px;
+}
+.blank {
+  max-width: 420px;
+  font-size: 16px;
+}
+@media (max-width: 980px) {
+  .side {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { computed, reactive, ref, watch } from 'vue';
+import { newId } from '@/core/formula';
+import { materialById } from '@/core/materials';
+import type { Lot } from '@/core/shelf';
+import { today } from '@/stores/now';
+import { useWorkshopStore } from '@/stores/workshop';
+import MaterialPicker from '@/ui/MaterialPicker.vue';
+import NumberField from '@/ui/NumberField.vue';
+import DayField from './DayField.vue';
+
+const isOpen = defineModel<boolean>({ required: true });
+const emit = defineEmits<{ added: [id: string] }>();
+const workshop = useWorkshopStore();
+
+const materialId = ref<string | null>(null);
+const fields = reactive({ code: '', supplier: '', grams: 1000, cost: '' });
+const receivedOn = ref<string | null>(today());
+const expiresOn = ref<string | null>(null);
+
+watch(isOpen, (opened) => {
+  if (!opened) return;
+  materialId.value = null;
+  Object.assign(fields, { code: '', supplier: '', grams: 1000, cost: '' });
+  receivedOn.value = today();
+  expiresOn.value = null;
+});
+
+const cost = computed(() => {
+  if (fields.cost.trim() === '') return null;
+  const value = Number(fields.cost.replace(',', '.'));
+  return Number.isFinite(value) && value >= 0 ? value : undefined;
+});
+const isTwice = computed(() =>
+  workshop.lots.some(
+    (lot) =>
+      lot.materialId === materialId.value &&
+      lot.code.toLowerCase() === fields.code.trim().toLowerCase(),
+  ),
+);
+const problem = computed(() => {
+  if (materialId.value === null) return 'Choose the material.';
+  if (fields.code.trim() === '')
+    return 'Write the code that is on it; invent one if there is none.';
+  if (isTwice.value)
+    return `Lot ${fields.code.trim()} of ${materialById(materialId.value).name.toLowerCase()} is on the shelf already.`;
+  if (cost.value === undefined) return 'What it cost is a number, or empty.';
+  return '';
+});
+
+function add(): void {
+  if (problem.value || materialId.value === null || cost.value === undefined) return;
+  const lot: Lot = {
+    id: newId(),
+    origin: 'own',
+    code: fields.code.trim(),
+    materialId: materialId.value,
+    supplier: fields.supplier.trim(),
+    receivedOn: receivedOn.value,
+    openedOn: null,
+    expiresOn: expiresOn.value,
+    isRetest: false,
+    receivedG: fields.grams,
+    cost: cost.value,
+    isQuarantined: false,
+    counts: [],
+    premix: null,
+    note: '',
+  };
+  workshop.put('lots', [lot]);
+  isOpen.value = false;
+  emit('added', lot.id);
+}
+</script>
+
+<template>
+  <v-dialog v-model="isOpen" max-width="540" aria-label="Receive a lot">
+    <v-card>
+      <v-card-title>Receive a lot</v-card-title>
+      <v-card-text>
+        <div class="fields">
+          <MaterialPicker v-model="materialId" label="Material" class="wide" />
+          <v-text-field v-model="fields.code" label="Code on it" maxlength="60" />
+          <v-text-field v-model="fields.supplier" label="Supplier" maxlength="120" />
+          <NumberField v-model="fields.grams" label="Grams received" :min="0.1" :max="10000000" />
+          <v-text-field v-model="fields.cost" label="What all of it cost" inputmode="decimal" />
+          <DayField v-model="receivedOn" label="Received" />
+          <DayField v-model="expiresOn" label="Keeps until" />
+        </div>
+        <p v-if="problem" class="quiet small" role="status">{{ problem }}</p>
+      </v-card-text>
+      <v-card-actions>
+        <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
+        <v-btn variant="flat" :disabled="problem !== ''" @click="add">Put it on the shelf</v-btn>
+      </v-card-actions>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.small {
+  margin: 12px 0 0;
+}
+</style>

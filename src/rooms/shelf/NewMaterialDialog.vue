@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { newId } from '@/core/formula';
+import { allMaterials, materialById } from '@/core/materials';
+import { useWorkshopStore } from '@/stores/workshop';
+import MaterialPicker from '@/ui/MaterialPicker.vue';
+import { ownMaterial } from './ownMaterial';
+
+/** A material the catalog does not have: its name, and what it behaves like. */
+const isOpen = defineModel<boolean>({ required: true });
+const emit = defineEmits<{ added: [id: string] }>();
+const workshop = useWorkshopStore();
+
+const name = ref('');
+const likeId = ref<string | null>(null);
+
+watch(isOpen, () => {
+  name.value = '';
+  likeId.value = null;
+});
+
+const problem = computed(() => {
+  const wanted = name.value.trim().toLowerCase();
+  if (wanted === '') return 'Give it the name you call it by.';
+  if (allMaterials().some((material) => material.name.toLowerCase() === wanted))
+    return 'There is a material of that name already.';
+  return likeId.value === null
+    ? 'Say what it behaves like: its density, its water and its cautions are taken from there.'
+    : '';
+});
+
+function add(): void {
+  if (problem.value || likeId.value === null) return;
+  // What is like one of the maker's own is like what that one is like.
+  const like = materialById(likeId.value).likeId;
+  const own = { ...ownMaterial(like), id: newId(), name: name.value.trim() };
+  workshop.put('materials', [own]);
+  isOpen.value = false;
+  emit('added', own.id);
+}
+</script>
+
+<template>
+  <v-dialog v-model="isOpen" max-width="480" aria-label="Add a material">
+    <v-card>
+      <v-card-title>Add a material</v-card-title>
+      <v-card-text>
+        <div class="fields">
+          <v-text-field v-model="name" label="Its name" maxlength="80" />
+          <MaterialPicker v-model="likeId" label="Behaves like" />
+        </div>
+        <p v-if="problem" class="quiet" role="status">{{ problem }}</p>
+      </v-card-text>
+      <v-card-actions>
+        <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
+        <v-btn variant="flat" :disabled="problem !== ''" @click="add">Add it</v-btn>
+      </v-card-actions>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 12px;
+}
+p {
+  margin: 12px 0 0;
+}
+</style>

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent } from 'vue';
+import { useRouter } from 'vue-router';
+import { useShelfStore } from '@/stores/shelf';
+import { useWorkshopStore } from '@/stores/workshop';
+import ChoiceRow from '@/ui/ChoiceRow.vue';
+import PageHeader from '@/ui/PageHeader.vue';
+import { counted } from '@/ui/format';
+
+const MaterialsSide = defineAsyncComponent(() => import('./MaterialsSide.vue'));
+const LotsSide = defineAsyncComponent(() => import('./LotsSide.vue'));
+const MoldsSide = defineAsyncComponent(() => import('./MoldsSide.vue'));
+const ToolsSide = defineAsyncComponent(() => import('./ToolsSide.vue'));
+const ShoppingFor = defineAsyncComponent(() => import('@/ui/ShoppingFor.vue'));
+
+const SIDES = [
+  { value: 'lots', word: 'Lots' },
+  { value: 'materials', word: 'Materials' },
+  { value: 'molds', word: 'Molds' },
+  { value: 'tools', word: 'Tools' },
+  { value: 'to-buy', word: 'To buy' },
+] as const;
+type Side = (typeof SIDES)[number]['value'];
+
+const props = defineProps<{ side?: string }>();
+const workshop = useWorkshopStore();
+const shelf = useShelfStore();
+const router = useRouter();
+
+const side = computed<Side>({
+  get: () => SIDES.find(({ value }) => value === props.side)?.value ?? 'lots',
+  set: (next) => void router.replace({ name: 'shelf', params: { side: next } }),
+});
+</script>
+
+<template>
+  <div>
+    <PageHeader>
+      <template #title><h1>Shelf</h1></template>
+      <template #sub
+        >{{ counted(workshop.lots.length, 'lot') }}, {{ counted(workshop.molds.length, 'mold') }},
+        {{ counted(workshop.tools.length, 'tool')
+        }}<template v-if="shelf.low.length">
+          · {{ counted(shelf.low.length, 'material') }} low</template
+        ></template
+      >
+    </PageHeader>
+    <div class="room">
+      <ChoiceRow v-model="side" :items="SIDES" class="sides" />
+      <LotsSide v-if="side === 'lots'" />
+      <MaterialsSide v-else-if="side === 'materials'" />
+      <MoldsSide v-else-if="side === 'molds'" />
+      <ToolsSide v-else-if="side === 'tools'" />
+      <ShoppingFor v-else />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.room {
+  padding: 8px 24px 24px;
+}
+.sides {
+  margin-bottom: 12px;
+}
+</style>

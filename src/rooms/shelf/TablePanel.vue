@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, useTemplateRef } from 'vue';
+import { materialById, type OwnMaterial } from '@/core/materials';
+import {
+  LOT_COLUMNS,
+  MATERIAL_COLUMNS,
+  lotRows,
+  materialRows,
+  missingColumns,
+  readLotRows,
+  readMaterialRows,
+  type Lot,
+  type ReadRows,
+} from '@/core/shelf';
+import { today } from '@/stores/now';
+import { useWorkshopStore } from '@/stores/workshop';
+import { counted } from '@/ui/format';
+import { saveBlob } from '@/ui/download';
+
+/** Lots or materials as a table for a spreadsheet, out and in; what would change is shown before it does. */
+const props = defineProps<{ kind: 'lots' | 'materials' }>();
+const workshop = useWorkshopStore();
+
+const MOST_BYTES = 32 * 1024 * 1024;
+const MOST_PROBLEMS = 12;
+const NEEDED = { lots: ['code', 'material', 'grams'], materials: ['name', 'like'] } as const;
+
+const fileInput = useTemplateRef<HTMLInputElement>('fileInput');
+const problem = ref('');
+const done = ref('');
+const waiting = shallowRef<ReadRows<Lot> | ReadRows<OwnMaterial> | null>(null);
+const word = computed(() => (props.kind === 'lots' ? 'lot' : 'material'));
+
+async function writeOut(): Promise<void> {
+  const { writeTable } = await import('@/storage/csv');
+  const nameOf = (id: string) => materialById(id).name;
+  const text =
+    props.kind === 'lots'
+      ? writeTable(LOT_COLUMNS, lotRows(workshop.lots, nameOf))
+      : writeTable(MATERIAL_COLUMNS, materialRows(workshop.materials, nameOf));
+  // The mark tells a spreadsheet that this is UTF-8.
+  saveBlob(
+    `rovack-${props.kind}-${today()}.csv`,
+    new Blob(['\ufeff', text], { type: 'text/csv;charset=utf-8' }),
+  );
+}
+
+async function readIn(): Promise<void> {
+  const file = fileInput.value?.files?.[0];
+  if (!file) return;
+  problem.value = '';
+  done.value = '';
+  try {
+    if (file.size > MOST_BYTES) throw new Error('it is larger than 32 MB.');
+    const { decodeText, parseTable } = await import('@/storage/csv');
+    const table = parseTable(decodeText(new Uint8Array(await file.arrayBuffer())));
+    if (!table.ok) throw new Error(table.message);
+    const missing = missingColumns(table.columns, NEEDED[props.kind]);
+    if (missing.length > 0)
+      throw new Error(
+        `it has no column ${missing.map((column) => `“${column}”`).join(' and ')}. A table of ${props.kind} has: ${(props.kind === 'lots' ? LOT_COLUMNS : MATERIAL_COLUMNS).join(', ')}.`,
+      );
+    waiting.value =
+      props.kind === 'lots'
+        ? readLotRows(
+            table.rows,
+            workshop.lots,
+            new Map(workshop.materials.map(({ id, name }) => [name.toLowerCase(), id])),
+          )
+        : readMaterialRows(table.rows, workshop.materials, today());
+  } catch (error) {
+    problem.value = `${file.name}: ${error instanceof Error ? error.message : String(error)} Nothing here was touched.`;
+  }
+  if (fileInput.value) fileInput.value.value = '';
+}
+
+function takeIn(): void {
+  const rows = waiting.value;
+  if (!rows) return;
+  const records = [...rows.fresh, ...rows.changed];
+  if (props.kind === 'lots') workshop.put('lots', records as Lot[]);
+  else workshop.put('materials', records as OwnMaterial[]);
+  done.value = `${counted(records.length, word.value)} taken in.`;
+  waiting.value = null;
+}
+</script>
+
+<template>
+  <div class="table" role="group" :aria-label="`Table of ${kind}`">
+    <v-btn size="small" variant="text" @click="writeOut">Write a CSV table</v-btn>
+    <v-btn size="small" variant="text" @click="fileInput?.click()">Read a CSV table</v-btn>
+    <input
+      ref="fileInput"
+      type="file"
+      accept=".csv,.txt,text/csv"
+      class="visually-hidden"
+      :aria-label="`Table of ${kind} to read`"
+      tabindex="-1"
+      @change="readIn"
+    />
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <p v-if="done" role="status">{{ done }}</p>
+    <v-dialog
+      :model-value="waiting !== null"
+      max-width="560"
+      :aria-label="`Read a table of ${kind}`"
+      @update:model-value="waiting = null"
+    >
+      <v-card v-if="waiting">
+        <v-card-title>What this table would change</v-card-title>
+        <v-card-text>
+          <p>
+            {{ counted(waiting.fresh.length, word) }} new, {{ waiting.changed.length }} changed,
+            {{ waiting.sameCount }} the same.
+            <template v-if="waiting.problems.length"
+              >{{ counted(waiting.problems.length, 'row') }} cannot be taken and will be left
+              out:</template
+            >
+          </p>
+          <ul v-if="waiting.problems.length" class="problems">
+            <li v-for="entry in waiting.problems.slice(0, MOST_PROBLEMS)" :key="entry.row">
+              Row {{ entry.row }}: {{ entry.message }}
+            </li>
+            <li v-if="waiting.problems.length > MOST_PROBLEMS">
+              and {{ waiting.problems.length - MOST_PROBLEMS }} more
+            </li>
+          </ul>
+        </v-card-text>
+        <v-card-actions>
+          <v-btn variant="text" @click="waiting = null">Cancel</v-btn>
+          <v-btn
+            variant="flat"
+            :disabled="waiting.fresh.length + waiting.changed.length === 0"
+            @click="takeIn"
+            >Take it in</v-btn
+          >
+        </v-card-actions>
+      </v-card>
+    </v-dialog>
+  </div>
+</template>
+
+<style scoped>
+.table {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 8px;
+  margin-top: 8px;
+}
+.table p {
+  flex-basis: 100%;
+  margin: 4px 0;
+}
+.problem {
+  padding-left: 12px;
+  border-left: 4px solid var(--rust);
+  overflow-wrap: anywhere;
+}
+.problems {
+  padding-left: 20px;
+  font-size: 14px;
+}
+</style>

@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { toolSchema, type Tool, type ToolKind } from '@/core/shelf';
+import { useWorkshopStore } from '@/stores/workshop';
+import NumberField from '@/ui/NumberField.vue';
+import { TOOL_FIELDS, TOOL_WORDS, newTool } from './toolFields';
+
+const workshop = useWorkshopStore();
+
+const groups = computed(() =>
+  (Object.keys(TOOL_FIELDS) as ToolKind[]).map((kind) => ({
+    kind,
+    ...TOOL_WORDS[kind],
+    fields: TOOL_FIELDS[kind],
+    tools: workshop.tools.filter((tool) => tool.kind === kind),
+  })),
+);
+
+function valueOf(tool: Tool, key: string): number {
+  return Number((tool as unknown as Record<string, number | null>)[key] ?? 0);
+}
+
+/** Zero for a scale's honest minimum means ten steps; what does not fit its schema is not kept. */
+function change(tool: Tool, part: Readonly<Record<string, unknown>>): void {
+  const parsed = toolSchema.safeParse({ ...tool, ...part });
+  if (parsed.success) workshop.put('tools', [parsed.data]);
+}
+
+function take(tool: Tool, key: string, value: number): void {
+  const isCount = key === 'places' || key === 'trays';
+  change(tool, {
+    [key]: key === 'minimumG' && value === 0 ? null : isCount ? Math.round(value) : value,
+  });
+}
+</script>
+
+<template>
+  <div class="tools">
+    <section v-for="group in groups" :key="group.kind" :aria-label="group.many">
+      <h2>{{ group.many }}</h2>
+      <p class="quiet small">{{ group.says }}</p>
+      <div
+        v-for="tool in group.tools"
+        :key="tool.id"
+        class="tool"
+        role="group"
+        :aria-label="tool.name"
+      >
+        <v-text-field
+          :model-value="tool.name"
+          label="Name"
+          maxlength="80"
+          @change="
+            (event: Event) =>
+              change(tool, { name: (event.target as HTMLInputElement).value.trim() || tool.name })
+          "
+        />
+        <NumberField
+          v-for="field in group.fields"
+          :key="field.key"
+          :model-value="valueOf(tool, field.key)"
+          :label="field.label"
+          :min="field.min"
+          :max="field.max"
+          :decimals="field.decimals"
+          @update:model-value="(value) => take(tool, field.key, value)"
+        />
+        <v-btn variant="text" color="error" @click="workshop.remove('tools', [tool.id])"
+          >Remove<span class="visually-hidden"> {{ tool.name }}</span></v-btn
+        >
+      </div>
+      <v-btn size="small" @click="workshop.put('tools', [newTool(group.kind)])"
+        >Add one<span class="visually-hidden"> to {{ group.many.toLowerCase() }}</span></v-btn
+      >
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.tools {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(420px, 1fr));
+  gap: 22px 48px;
+}
+.small {
+  margin: 0 0 8px;
+  font-size: 14px;
+}
+.tool {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(130px, 1fr)) auto;
+  align-items: center;
+  gap: 10px;
+  padding-bottom: 12px;
+}
+@media (max-width: 560px) {
+  .tools {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import type { Settings } from '@/core/workshop';
+import NumberField from '@/ui/NumberField.vue';
+
+/** A body of water: how much, how warm, how hard on acid. */
+const water = defineModel<Settings['tub']>({ required: true });
+defineProps<{ label: string }>();
+</script>
+
+<template>
+  <div class="water" role="group" :aria-label="label">
+    <NumberField
+      :model-value="water.volumeL"
+      :label="`${label}, liters`"
+      :min="0.1"
+      :max="2000"
+      :decimals="1"
+      @update:model-value="(volumeL) => (water = { ...water, volumeL })"
+    />
+    <NumberField
+      :model-value="water.tempC"
+      label="°C"
+      :min="0"
+      :max="100"
+      :decimals="1"
+      @update:model-value="(tempC) => (water = { ...water, tempC })"
+    />
+    <NumberField
+      :model-value="water.alkalinityMgL"
+      label="Alkalinity, mg/L"
+      :min="0"
+      :max="2000"
+      :decimals="0"
+      @update:model-value="(alkalinityMgL) => (water = { ...water, alkalinityMgL })"
+    />
+  </div>
+</template>
+
+<style scoped>
+.water {
+  display: grid;
+  grid-template-columns: 3fr 2fr 3fr;
+  gap: 10px;
+}
+</style>

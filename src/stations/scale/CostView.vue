@@ -1,0 +1,242 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { NO_COSTING, costOf, type Costing, type Money } from '@/core/cost';
+import type { Formula } from '@/core/formula';
+import { materialById } from '@/core/materials';
+import {
+  materialsUsed,
+  planScale,
+  type Means,
+  type ScalePlan,
+  type ScaleRequest,
+} from '@/core/scaling';
+import { useShelfStore } from '@/stores/shelf';
+import { useWorkshopStore } from '@/stores/workshop';
+import NumberField from '@/ui/NumberField.vue';
+import { formatGrams } from '@/ui/format';
+import { useMoney } from '@/ui/useMoney';
+
+const props = defineProps<{
+  formula: Formula;
+  plan: ScalePlan;
+  request: ScaleRequest;
+  means: Means;
+}>();
+
+const workshop = useWorkshopStore();
+const shelf = useShelfStore();
+const { money } = useMoney();
+
+const CURRENCIES = ['USD', 'EUR', 'GBP', 'CAD', 'AUD', 'NZD', 'CHF', 'SEK', 'NOK', 'DKK', 'JPY'];
+const MOST_DRIVERS = 8;
+
+const costing = computed(() => workshop.settings.costings[props.formula.id] ?? NO_COSTING);
+const terms = computed(() => workshop.settings.money);
+const cost = computed(() => costFor(props.plan));
+const drivers = computed(() => {
+  const all = [
+    ...cost.value.materials.flatMap(({ materialId, cost: amount, massG }) =>
+      amount === null
+        ? []
+        : [{ name: materialById(materialId).name, amount, detail: `${formatGrams(massG)} g` }],
+    ),
+    { name: 'Hands', amount: cost.value.laborCost, detail: `${costing.value.laborMinutes} min` },
+    { name: 'Packaging', amount: cost.value.packagingCost, detail: `${props.plan.pieces} ×` },
+  ].filter(({ amount }) => amount > 0);
+  return all.sort((a, b) => b.amount - a.amount).slice(0, MOST_DRIVERS);
+});
+const most = computed(() => Math.max(...drivers.value.map(({ amount }) => amount), 1e-9));
+
+/** The newest kept version that is not what stands in the column now. */
+const before = computed(() => {
+  const now = JSON.stringify(props.formula.body);
+  const version = props.formula.versions.findLast(({ body }) => JSON.stringify(body) !== now);
+  if (!version) return null;
+  // Ways belong to the lines of the column as it is; an older version is weighed plainly.
+  const planned = planScale(version.body, { ...props.request, ways: {} }, props.means);
+  return planned.ok ? { number: version.number, cost: costFor(planned.plan) } : null;
+});
+
+function costFor(plan: ScalePlan) {
+  return costOf(materialsUsed(plan), plan.pieces, shelf.pricePerG, costing.value, terms.value);
+}
+
+function setCosting(change: Partial<Costing>): void {
+  workshop.changeSettings({
+    costings: {
+      ...workshop.settings.costings,
+      [props.formula.id]: { ...costing.value, ...change },
+    },
+  });
+}
+
+function setMoney(change: Partial<Money>): void {
+  workshop.changeSettings({ money: { ...terms.value, ...change } });
+}
+
+function changed(now: number, then: number): string {
+  const by = now - then;
+  if (Math.abs(by) < 0.0005) return 'the same';
+  return `${money(Math.abs(by))} ${by > 0 ? 'more' : 'less'}`;
+}
+</script>
+
+<template>
+  <section aria-label="Cost" class="cost">
+    <dl class="sums">
+      <div>
+        <dt>A piece costs</dt>
+        <dd class="figure">{{ money(cost.perPiece) }}</dd>
+        <dd v-if="before" class="quiet">
+          {{ changed(cost.perPiece, before.cost.perPiece) }} than version {{ before.number }}
+        </dd>
+      </div>
+      <div>
+        <dt>Wholesale</dt>
+        <dd class="figure">{{ money(cost.wholesale) }}</dd>
+        <dd class="quiet">{{ terms.wholesaleMarginPct }} % margin</dd>
+      </div>
+      <div>
+        <dt>Retail</dt>
+        <dd class="figure">{{ money(cost.retail) }}</dd>
+        <dd class="quiet">{{ terms.retailMarginPct }} % margin</dd>
+      </div>
+      <div>
+        <dt>The batch</dt>
+        <dd class="figure">{{ money(cost.total) }}</dd>
+        <dd class="quiet">{{ plan.pieces.toLocaleString('en-US') }} pieces</dd>
+      </div>
+    </dl>
+    <p v-if="cost.unpriced.length" class="caution">
+      Without
+      {{
+        new Intl.ListFormat('en-US').format(
+          cost.unpriced.map((id) => materialById(id).name.toLowerCase()),
+        )
+      }}: no lot and no price on the shelf says what it costs.
+    </p>
+    <h2>What drives it</h2>
+    <ol class="plain-list drivers">
+      <li v-for="driver in drivers" :key="driver.name">
+        <span>{{ driver.name }}</span>
+        <span class="quiet tabular">{{ driver.detail }}</span>
+        <span class="bar"><span :style="{ width: `${(100 * driver.amount) / most}%` }" /></span>
+        <b class="tabular">{{ money(driver.amount) }}</b>
+      </li>
+    </ol>
+    <div class="fields">
+      <NumberField
+        :key="`p-${formula.id}`"
+        :model-value="costing.packagingEach"
+        label="Packaging a piece"
+        :min="0"
+        :max="10000"
+        :decimals="3"
+        @update:model-value="(packagingEach) => setCosting({ packagingEach })"
+      />
+      <NumberField
+        :key="`l-${formula.id}`"
+        :model-value="costing.laborMinutes"
+        label="Minutes of hands"
+        :min="0"
+        :max="100000"
+        :decimals="1"
+        @update:model-value="(laborMinutes) => setCosting({ laborMinutes })"
+      />
+      <NumberField
+        :model-value="terms.laborPerHour"
+        label="An hour of hands"
+        :min="0"
+        :max="100000"
+        :decimals="2"
+        @update:model-value="(laborPerHour) => setMoney({ laborPerHour })"
+      />
+      <NumberField
+        :model-value="terms.wholesaleMarginPct"
+        label="Wholesale margin, %"
+        :min="0"
+        :max="95"
+        :decimals="1"
+        @update:model-value="(wholesaleMarginPct) => setMoney({ wholesaleMarginPct })"
+      />
+      <NumberField
+        :model-value="terms.retailMarginPct"
+        label="Retail margin, %"
+        :min="0"
+        :max="95"
+        :decimals="1"
+        @update:model-value="(retailMarginPct) => setMoney({ retailMarginPct })"
+      />
+      <NumberField
+        :model-value="terms.roundTo"
+        label="Prices rounded up to"
+        :min="0.01"
+        :max="1000"
+        :decimals="2"
+        @update:model-value="(roundTo) => setMoney({ roundTo })"
+      />
+      <v-select
+        :model-value="terms.currency"
+        :items="CURRENCIES"
+        label="Currency"
+        @update:model-value="(currency) => setMoney({ currency })"
+      />
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.cost {
+  max-width: 780px;
+}
+.sums {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px 44px;
+  margin: 0 0 14px;
+}
+dt,
+.quiet {
+  font-size: 13px;
+}
+dt {
+  color: var(--mid);
+}
+dd {
+  margin: 0;
+}
+.figure {
+  font-size: 28px;
+  line-height: 1.15;
+}
+.caution {
+  padding-left: 12px;
+  border-left: 4px solid var(--ochre-mark);
+}
+.drivers {
+  margin: 6px 0 22px;
+}
+.drivers li {
+  display: grid;
+  grid-template-columns: minmax(0, 15em) 70px 1fr 80px;
+  align-items: center;
+  gap: 10px;
+  min-height: 30px;
+}
+.drivers b {
+  text-align: right;
+}
+.bar {
+  height: 12px;
+}
+.bar span {
+  display: block;
+  height: 100%;
+  background: var(--verdigris);
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+  gap: 12px;
+}
+</style>

@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { describeVersion, type Formula } from '@/core/formula';
+import { planSteps, type LotsByLine } from '@/core/making';
+import type { ScalePlan, ScaleRequest } from '@/core/scaling';
+import BenchSheet from '@/ui/BenchSheet.vue';
+import SheetActions from '@/ui/SheetActions.vue';
+import { sheetOf } from '@/ui/sheet';
+
+/** The sheet before there is a batch: to look at; the batch gives it its code. */
+const props = defineProps<{
+  formula: Formula;
+  plan: ScalePlan;
+  request: ScaleRequest;
+  lots: LotsByLine;
+}>();
+const emit = defineEmits<{ open: [] }>();
+
+const sheet = computed(() =>
+  sheetOf({
+    formulaName: props.formula.name,
+    version: describeVersion(props.formula),
+    body: props.formula.body,
+    request: props.request,
+    steps: planSteps(props.formula.body, props.plan.lines, props.lots),
+    pieces: props.plan.pieces,
+    pieceG: props.plan.pieceG,
+    totalG: props.plan.bowlG,
+    bowl: props.plan.bowlCount > 1 ? `one of ${props.plan.bowlCount} bowls` : null,
+    day: null,
+    code: null,
+    link: null,
+  }),
+);
+</script>
+
+<template>
+  <section aria-label="Bench sheet of this plan">
+    <div class="actions no-print">
+      <v-btn variant="flat" @click="emit('open')">Open the batch, with its code</v-btn>
+      <SheetActions :sheet="sheet" />
+    </div>
+    <BenchSheet :sheet="sheet" />
+  </section>
+</template>
+
+<style scoped>
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-bottom: 14px;
+}
+</style>

@@ -1,0 +1,83 @@
+type Plain = Readonly<Record<string, unknown>>;
+
+/**
+ * Format 3: materials, lots, molds and tools of the shelf; plans by scale, bowl, fill weight and way; a basin; money.
+ * Pure, on records as format 2 stored them; what is there already stays.
+ */
+export function batchTo3(batch: Plain): Record<string, unknown> {
+  const request = requestTo3(record(batch.request));
+  const plan = record(batch.plan);
+  const stepG = request.scaleStepG;
+  return {
+    ...batch,
+    request,
+    plan: { ...plan, lines: list(plan.lines).map((line) => ({ stepG, ...line })) },
+    steps: list(batch.steps).map((step) =>
+      step.kind === 'weigh' ? { stepG, drops: null, premix: null, lots: [], ...step } : step,
+    ),
+  };
+}
+
+/** What ten squirts and a milliliter of drops were moves to {@link toolsOf2}. */
+export function settingsTo3(settings: Plain): Record<string, unknown> {
+  const { gramsPerSquirt, oilDropsPerMl, ...kept } = settings;
+  void [gramsPerSquirt, oilDropsPerMl];
+  const requests = Object.entries(record(settings.requests));
+  return {
+    basin: { volumeL: 5, alkalinityMgL: 100, tempC: 45 },
+    money: {
+      currency: 'USD',
+      roundTo: 0.05,
+      laborPerHour: 18,
+      wholesaleMarginPct: 40,
+      retailMarginPct: 65,
+    },
+    costings: {},
+    ...kept,
+    requests: Object.fromEntries(requests.map(([id, one]) => [id, requestTo3(record(one))])),
+  };
+}
+
+/** Oil as it was taken for when drops were counted, g/mL. */
+const OIL_G_ML = 0.92;
+
+/** The sprayer and the dropper of format 2's settings, as tools. */
+export function toolsOf2(settings: Plain): Record<string, unknown>[] {
+  const { gramsPerSquirt, oilDropsPerMl } = settings;
+  return [
+    ...(typeof gramsPerSquirt === 'number'
+      ? [
+          {
+            id: 'c5b0c6f2-5a5c-4a0e-9d0a-3f1f6a1c0001',
+            origin: 'own',
+            name: 'Sprayer',
+            kind: 'sprayer',
+            tenSquirtsG: gramsPerSquirt * 10,
+          },
+        ]
+      : []),
+    ...(typeof oilDropsPerMl === 'number'
+      ? [
+          {
+            id: 'c5b0c6f2-5a5c-4a0e-9d0a-3f1f6a1c0002',
+            origin: 'own',
+            name: 'Dropper',
+            kind: 'dropper',
+            twentyDropsG: (20 * OIL_G_ML) / oilDropsPerMl,
+          },
+        ]
+      : []),
+  ];
+}
+
+function requestTo3(request: Plain): Record<string, unknown> {
+  return { moldId: null, fillG: null, bowls: 'equal', ways: {}, ...request };
+}
+
+function record(value: unknown): Plain {
+  return typeof value === 'object' && value !== null ? (value as Plain) : {};
+}
+
+function list(value: unknown): Plain[] {
+  return Array.isArray(value) ? value.map(record) : [];
+}

@@ -1,0 +1,167 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import QRCode from 'qrcode';
+import type { Sheet } from './sheet';
+
+/** A batch on paper: steps in order, grams, tolerances, lots, cautions, boxes to tick, room for notes. */
+const props = defineProps<{ sheet: Sheet }>();
+
+const NOTE_LINES = 4;
+
+/** The code as one path of squares, a unit each. */
+const code = computed(() => {
+  if (!props.sheet.link) return null;
+  const { modules } = QRCode.create(props.sheet.link, { errorCorrectionLevel: 'M' });
+  const squares: string[] = [];
+  for (let y = 0; y < modules.size; y++)
+    for (let x = 0; x < modules.size; x++)
+      if (modules.get(y, x)) squares.push(`M${x} ${y}h1v1h-1z`);
+  return { size: modules.size, path: squares.join('') };
+});
+</script>
+
+<template>
+  <article class="sheet" aria-label="Bench sheet">
+    <header>
+      <div>
+        <h2>{{ sheet.title }}</h2>
+        <p class="facts">{{ sheet.facts.join(' · ') }}</p>
+      </div>
+      <p class="code">
+        <b>{{ sheet.code ?? 'no batch yet' }}</b>
+        <svg
+          v-if="code"
+          :viewBox="`-2 -2 ${code.size + 4} ${code.size + 4}`"
+          role="img"
+          :aria-label="`Code of ${sheet.code}`"
+        >
+          <rect x="-2" y="-2" :width="code.size + 4" :height="code.size + 4" fill="#fff" />
+          <path :d="code.path" fill="#000" />
+        </svg>
+      </p>
+    </header>
+    <ul class="cautions">
+      <li v-for="caution in sheet.cautions" :key="caution">{{ caution }}</li>
+    </ul>
+    <table>
+      <thead>
+        <tr>
+          <th scope="col"><span class="visually-hidden">Done</span></th>
+          <th scope="col">Step</th>
+          <th scope="col" class="number">Amount</th>
+          <th scope="col" class="number">Within</th>
+          <th scope="col">Lot</th>
+          <th scope="col">Really</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in sheet.rows" :key="row.stepId" :class="row.kind">
+          <td><span class="box" aria-hidden="true" /></td>
+          <td>
+            {{ row.title }} <span class="note">{{ row.note }}</span>
+          </td>
+          <td class="number">
+            <b>{{ row.amount }}</b>
+          </td>
+          <td class="number note">{{ row.tolerance }}</td>
+          <td class="note">{{ row.lots }}</td>
+          <td class="blank" />
+        </tr>
+      </tbody>
+    </table>
+    <div class="notes">
+      <p>Notes</p>
+      <span v-for="line in NOTE_LINES" :key="line" />
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.sheet {
+  max-width: 780px;
+  padding: 24px 28px;
+  background: var(--paper);
+  border: 1px solid var(--hairline);
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  gap: 20px;
+}
+h2 {
+  font-size: 24px;
+}
+.facts {
+  margin: 4px 0 0;
+}
+.code {
+  display: grid;
+  justify-items: end;
+  margin: 0;
+  white-space: nowrap;
+}
+.code svg {
+  width: 84px;
+}
+.cautions {
+  margin: 10px 0 14px;
+  padding: 6px 0 6px 28px;
+  border-top: 2px solid var(--rust);
+  border-bottom: 2px solid var(--rust);
+  font-size: 14px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th,
+td {
+  padding: 4px 10px 4px 0;
+  border-bottom: 1px solid var(--hairline);
+  text-align: left;
+  vertical-align: top;
+  font-weight: 400;
+}
+th {
+  color: var(--mid);
+  font-size: 13px;
+}
+tr {
+  break-inside: avoid;
+}
+.number {
+  text-align: right;
+  white-space: nowrap;
+  font-variant-numeric: tabular-nums;
+}
+.note {
+  color: var(--mid);
+  font-size: 13px;
+}
+.box {
+  display: block;
+  width: 15px;
+  height: 15px;
+  margin-top: 2px;
+  border: 1.5px solid var(--ink);
+}
+.blank {
+  width: 72px;
+  border-bottom: 1px solid var(--ink);
+}
+.notes span {
+  display: block;
+  height: 26px;
+  border-bottom: 1px solid var(--hairline);
+}
+.notes p {
+  margin: 14px 0 0;
+}
+@media print {
+  .sheet {
+    max-width: none;
+    padding: 0;
+    border: 0;
+  }
+}
+</style>

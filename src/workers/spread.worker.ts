@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { spreadApi } from './spreadApi';
+
+expose(spreadApi);
