@@ -6,7 +6,6 @@ import {
   emptyBody,
   keepVersion,
   newFormula,
-  sameData,
   setLineMass,
   type Family,
   type Formula,
@@ -21,12 +20,13 @@ import {
   record,
   settleStep,
   startBatch,
+  weighedEntry,
   type Batch,
 } from '../src/core/records';
-import { USUAL_REQUEST, planScale, type ScaleRequest } from '../src/core/scaling';
+import { USUAL_REQUEST, moldHolding, planScale, type ScaleRequest } from '../src/core/scaling';
 import { USUAL_SETTINGS, type Settings } from '../src/core/workshop';
 import { exactly } from '../src/core/units';
-import { assignLots, lotMoves, stockLeft, takenFrom } from '../src/core/shelf';
+import { assignLots, lotMoves, stockLeft } from '../src/core/shelf';
 import { writeWorkshopFile } from '../src/storage/file';
 import { sampleLots, sampleMaterials, sampleMolds, sampleTools } from './lib/sampleShelf';
 
@@ -163,11 +163,7 @@ const settings: Settings = {
   requests: Object.fromEntries(
     [quince, ebb, bow, slack, bilge, fog, split].map(({ id, body }) => [
       id,
-      {
-        ...USUAL_REQUEST,
-        mold: moldFor(body.family),
-        moldId: molds.find(({ mold }) => sameData(mold, moldFor(body.family)))?.id ?? null,
-      },
+      { ...USUAL_REQUEST, ...shelfMoldFor(body.family) },
     ]),
   ),
   costings: Object.fromEntries(
@@ -311,19 +307,7 @@ function make(
     else if (step.kind === 'weigh') {
       const offG = Math.round((random() - 0.5) * step.toleranceG * 10) / 10;
       const massG = Number(Math.max(0.1, step.targetG + offG).toFixed(1));
-      batch = settleStep(
-        batch,
-        {
-          kind: 'weighed',
-          lineId: step.lineId,
-          materialId: step.materialId,
-          targetG: step.targetG,
-          massG,
-          by: 'simulated scale',
-          ...(step.lots.length > 0 && { lots: takenFrom(step.lots, massG) }),
-        },
-        tick(2),
-      );
+      batch = settleStep(batch, weighedEntry(step, massG, 'simulated scale'), tick(2));
     } else if (step.kind === 'mix') {
       batch = record(batch, { kind: 'timer', seconds: step.seconds }, tick(1));
       batch = settleStep(batch, { kind: 'done' }, tick(step.seconds / 60));
@@ -358,6 +342,14 @@ function correct(batch: Batch, tick: (minutes: number) => string): Batch {
     },
     tick(3),
   );
+}
+
+/** The mold of the shelf for a family, of the volume its water fill says. */
+function shelfMoldFor(family: Family): Pick<ScaleRequest, 'mold' | 'moldId'> {
+  const found = molds.find(({ mold }) => mold.shape === moldFor(family).shape);
+  if (!found) return { mold: moldFor(family), moldId: null };
+  const { id, mold, waterFillMl } = found;
+  return { mold: waterFillMl === null ? mold : moldHolding(mold, waterFillMl), moldId: id };
 }
 
 function moldFor(family: Family): ScaleRequest['mold'] {

@@ -118,7 +118,9 @@ function lotOf(
 ): Lot {
   const day = String((i % 27) + 1).padStart(2, '0');
   const initials = materialById(materialId)
-    .name.split(' ')
+    .name.replace(/[^A-Za-z ]/g, '')
+    .split(' ')
+    .filter(Boolean)
     .map((word) => word[0])
     .join('')
     .toUpperCase();
@@ -190,14 +192,6 @@ export function sampleMolds(): ShelfMold[] {
       fillsG: [],
     }),
     mold({
-      name: 'Heart',
-      mold: { shape: 'own-volume', volumeMl: 92, figure: 'heart' },
-      method: 'detail',
-      cavities: 1,
-      waterFillMl: 92,
-      fillsG: [],
-    }),
-    mold({
       name: 'Salt jar',
       mold: { shape: 'own-volume', volumeMl: 220, figure: 'jar' },
       method: 'loose',
@@ -205,11 +199,20 @@ export function sampleMolds(): ShelfMold[] {
       waterFillMl: 220,
       fillsG: [],
     }),
+    mold({
+      name: 'Heart',
+      mold: { shape: 'own-volume', volumeMl: 92, figure: 'heart' },
+      method: 'detail',
+      cavities: 1,
+      waterFillMl: 92,
+      fillsG: [],
+    }),
   ];
 }
 
 export function sampleTools(): Tool[] {
-  const base = () => ({ id: newId(), origin: 'sample' as const });
+  let rank = 0;
+  const base = () => ({ id: newId(), origin: 'sample' as const, rank: rank++ });
   return [
     { ...base(), kind: 'scale', name: 'Bench scale', stepG: 1, capacityG: 10_000, minimumG: null },
     { ...base(), kind: 'scale', name: 'Small scale', stepG: 0.1, capacityG: 600, minimumG: 1 },

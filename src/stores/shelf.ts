@@ -2,8 +2,10 @@ import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import type { Method } from '@/core/formula';
 import type { BenchScale } from '@/core/weighing';
+import { takenFrom, type LotUse } from '@/core/making';
 import { cavityMl, type Means, type PlannedLine } from '@/core/scaling';
 import {
+  FROM_THE_TAP,
   assignLots,
   lotMoves,
   lowStock,
@@ -45,7 +47,9 @@ export const useShelfStore = defineStore('shelf', () => {
 
   /** Tools of a kind, the one in use first. */
   function toolsOf<K extends ToolKind>(kind: K): readonly ToolOf<K>[] {
-    return workshop.tools.filter((tool): tool is ToolOf<K> => tool.kind === kind);
+    return workshop.tools
+      .filter((tool): tool is ToolOf<K> => tool.kind === kind)
+      .sort((a, b) => a.rank - b.rank);
   }
 
   /** Every fill that was weighed, of every mold. */
@@ -73,6 +77,15 @@ export const useShelfStore = defineStore('shelf', () => {
     return assignLots(lines, workshop.lots, left.value, today(), bowlCount);
   }
 
+  /** So much of a material off the lots that go first; nothing when none stands here. */
+  function takeOff(materialId: string, massG: number): LotUse[] {
+    const lots = usableLots(materialId, workshop.lots, today()).map(({ id }) => ({
+      lotId: id,
+      massG: Math.max(0, left.value.get(id) ?? 0),
+    }));
+    return takenFrom(lots, massG);
+  }
+
   /** Money per gram of a material: of the lots that would be used first, else the maker's own price; null when neither says. */
   function pricePerG(materialId: string): number | null {
     const priced = usableLots(materialId, workshop.lots, today()).find(
@@ -80,7 +93,8 @@ export const useShelfStore = defineStore('shelf', () => {
     );
     if (priced && priced.cost !== null) return priced.cost / priced.receivedG;
     const said = ownById.value.get(materialId)?.pricePerKg;
-    return said ? said.value / 1000 : null;
+    if (said) return said.value / 1000;
+    return materialId === FROM_THE_TAP ? 0 : null;
   }
 
   function buyingFacts(materialId: string): BuyingFacts {
@@ -105,6 +119,7 @@ export const useShelfStore = defineStore('shelf', () => {
     packedFor,
     loss,
     assign,
+    takeOff,
     pricePerG,
     buyingFacts,
   };

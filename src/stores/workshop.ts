@@ -38,7 +38,9 @@ export const useWorkshopStore = defineStore('workshop', () => {
   const batches = computed(() => records.value.batches);
   const materials = computed(() => records.value.materials);
   const lots = computed(() => records.value.lots);
-  const molds = computed(() => records.value.molds);
+  const molds = computed(() =>
+    [...records.value.molds].sort((a, b) => a.name.localeCompare(b.name, 'en-US')),
+  );
   const tools = computed(() => records.value.tools);
   const formulaInHand = computed(
     () => formulas.value.find(({ id }) => id === settings.value.formulaInHandId) ?? null,

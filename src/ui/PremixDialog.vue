@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import { newId } from '@/core/formula';
 import { materialById } from '@/core/materials';
-import { nextPremixCode, premixParts, takenFrom, usableLots, type Lot } from '@/core/shelf';
+import { nextPremixCode, premixParts, type Lot } from '@/core/shelf';
 import { today } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -72,23 +72,14 @@ function make(): void {
       carrierId: carrierId.value,
       strengthPct: strengthPct.value,
       madeFrom: [
-        ...offShelf(props.wish.materialId, parts.value.activeG),
-        ...offShelf(carrierId.value, parts.value.carrierG),
+        ...shelf.takeOff(props.wish.materialId, parts.value.activeG),
+        ...shelf.takeOff(carrierId.value, parts.value.carrierG),
       ],
     },
     note: '',
   };
   workshop.put('lots', [lot]);
   emit('made', lot);
-}
-
-/** So much of a material off the lots that go first; nothing when none stands here. */
-function offShelf(materialId: string, massG: number) {
-  const lots = usableLots(materialId, workshop.lots, today()).map(({ id }) => ({
-    lotId: id,
-    massG: Math.max(0, shelf.left.get(id) ?? 0),
-  }));
-  return takenFrom(lots, massG);
 }
 </script>
 

@@ -24,3 +24,4 @@ export {
 export type { WeighedLine } from './summary';
 export { nextBatchCode } from './batchCode';
 export { timerLeftS } from './timer';
+export { contentsOf, weighedEntry } from './weighed';

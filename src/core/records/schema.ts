@@ -30,6 +30,8 @@ export const batchEntrySchema = z.discriminatedUnion('kind', [
     targetG: massG,
     massG,
     by: z.enum(['simulated scale', 'typed', 'drops']),
+    /** What came along with it, when it was weighed as a premix. */
+    carrier: z.object({ materialId: z.string(), massG }).optional(),
     /** Lots it came from; left out when none stands for it. */
     lots: z.array(lotUseSchema).optional(),
   }),

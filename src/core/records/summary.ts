@@ -1,6 +1,8 @@
 import type { MaterialMass } from '../binder';
 import { fizzBalance } from '../chemistry';
+import type { LotUse } from '../making';
 import { reactantsOf } from '../materials';
+import { contentsOf } from './weighed';
 import type { Batch, BatchEntry, EntryKind, EntryOf } from './schema';
 
 /** Entries of one kind that have not been struck, oldest first. */
@@ -20,12 +22,15 @@ export interface WeighedLine {
   readonly massG: number | null;
   readonly at: string | null;
   readonly by: string | null;
+  readonly lots: readonly LotUse[];
+  /** Step of the scale it was planned for. */
+  readonly stepG: number;
 }
 
 /** Planned beside weighed, line by line in the order of the formula. */
 export function weighedLines(batch: Batch): readonly WeighedLine[] {
   const weighed = new Map(standing(batch, 'weighed').map((entry) => [entry.lineId, entry]));
-  return batch.plan.lines.map(({ lineId, partId, materialId, exactG, targetG }) => {
+  return batch.plan.lines.map(({ lineId, partId, materialId, exactG, targetG, stepG }) => {
     const entry = weighed.get(lineId);
     return {
       lineId,
@@ -36,6 +41,8 @@ export function weighedLines(batch: Batch): readonly WeighedLine[] {
       massG: entry?.massG ?? null,
       at: entry?.at ?? null,
       by: entry?.by ?? null,
+      lots: entry?.lots ?? [],
+      stepG,
     };
   });
 }
@@ -46,23 +53,24 @@ export function bowlContents(batch: Batch): readonly MaterialMass[] {
   return [
     ...standing(batch, 'weighed').filter((entry) => mainLines.has(entry.lineId)),
     ...standing(batch, 'added'),
-  ].map(({ materialId, massG }) => ({ materialId, massG }));
+  ].flatMap(contentsOf);
 }
 
 const ROOM_TEMP_C = 20;
 
 /** Soda to acid by mass as it was weighed; null without acid. */
 export function weighedRatio(batch: Batch): number | null {
-  const contents = [...standing(batch, 'weighed'), ...standing(batch, 'added')];
+  const contents = everythingIn(batch);
   return fizzBalance(reactantsOf(contents), ROOM_TEMP_C).sodaToAcidByMass;
 }
 
 /** Everything weighed and added, in grams. */
 export function weighedTotalG(batch: Batch): number {
-  return [...standing(batch, 'weighed'), ...standing(batch, 'added')].reduce(
-    (sum, { massG }) => sum + massG,
-    0,
-  );
+  return everythingIn(batch).reduce((sum, { massG }) => sum + massG, 0);
+}
+
+function everythingIn(batch: Batch): readonly MaterialMass[] {
+  return [...standing(batch, 'weighed'), ...standing(batch, 'added')].flatMap(contentsOf);
 }
 
 /** The newest room reading of the batch. */

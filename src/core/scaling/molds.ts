@@ -52,18 +52,19 @@ export function moldVolumeMl(mold: Mold): number {
   }
 }
 
-/** `70 mm sphere`, `38 x 20 mm cylinder`, `45 mL`. */
+/** `70 mm sphere`, `38 × 20 mm cylinder`, `45 mL jar`; measures to a tenth. */
 export function describeMold(mold: Mold): string {
+  const said = (value: number) => String(Number(value.toFixed(1)));
   switch (mold.shape) {
     case 'sphere':
     case 'half-sphere':
-      return `${mold.diameterMm} mm ${MOLD_WORDS[mold.shape]}`;
+      return `${said(mold.diameterMm)} mm ${MOLD_WORDS[mold.shape]}`;
     case 'cylinder':
-      return `${mold.diameterMm} × ${mold.heightMm} mm cylinder`;
+      return `${said(mold.diameterMm)} × ${said(mold.heightMm)} mm cylinder`;
     case 'box':
-      return `${mold.lengthMm} × ${mold.widthMm} × ${mold.heightMm} mm box`;
+      return `${said(mold.lengthMm)} × ${said(mold.widthMm)} × ${said(mold.heightMm)} mm box`;
     case 'own-volume':
-      return `${mold.volumeMl} mL ${mold.figure ?? 'mold'}`;
+      return `${said(mold.volumeMl)} mL ${mold.figure ?? 'mold'}`;
   }
 }
 

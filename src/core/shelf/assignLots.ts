@@ -78,16 +78,3 @@ export function usableLots(
 function compare(a: string, b: string): number {
   return a < b ? -1 : a > b ? 1 : 0;
 }
-
-/** What was weighed, taken off the lots planned for it: in their order, the last one takes what is over. */
-export function takenFrom(
-  planned: ReadonlyArray<{ readonly lotId: string; readonly massG: number }>,
-  massG: number,
-): { lotId: string; massG: number }[] {
-  let restG = massG;
-  return planned.flatMap(({ lotId, massG: plannedG }, i) => {
-    const takenG = i === planned.length - 1 ? restG : Math.min(restG, plannedG);
-    restG -= takenG;
-    return takenG > 0 ? [{ lotId, massG: takenG }] : [];
-  });
-}

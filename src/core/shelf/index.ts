@@ -4,7 +4,7 @@ export { shelfMoldSchema, toolSchema } from './tool';
 export type { ShelfMold, Tool, ToolKind, ToolOf } from './tool';
 export { lotMoves, stockLeft } from './stock';
 export type { LotMove } from './stock';
-export { assignLots, takenFrom, usableLots } from './assignLots';
+export { assignLots, usableLots } from './assignLots';
 export type { AssignedLots } from './assignLots';
 export { lotsOfBatch, usersOfLot } from './trace';
 export type { LotOfBatch, LotUsers } from './trace';
@@ -12,7 +12,7 @@ export { SOON_DAYS, daysBetween, keepingOf, lowStock, usableByMaterial } from '.
 export type { Keeping, Low } from './watch';
 export { nextPremixCode, planPremix, premixParts, premixStock } from './premix';
 export type { PremixPlan } from './premix';
-export { shoppingList } from './shoppingList';
+export { FROM_THE_TAP, shoppingList } from './shoppingList';
 export type { BuyingFacts, ToBuy } from './shoppingList';
 export {
   LOT_COLUMNS,

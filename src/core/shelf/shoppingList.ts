@@ -1,5 +1,8 @@
 import type { Need } from '../scaling';
 
+/** Nobody buys it, and it costs nothing worth counting. */
+export const FROM_THE_TAP = 'water';
+
 export interface ToBuy {
   readonly materialId: string;
   readonly neededG: number;
@@ -30,21 +33,23 @@ export function shoppingList(
   hereG: ReadonlyMap<string, number>,
   factsOf: (materialId: string) => BuyingFacts,
 ): readonly ToBuy[] {
-  return needs.map(({ materialId, massG: neededG }) => {
-    const { packG, lowG, pricePerKg } = factsOf(materialId);
-    const here = hereG.get(materialId) ?? 0;
-    const missingG = Math.max(0, neededG + (lowG ?? 0) - here);
-    const packs = packG === null ? null : Math.ceil(missingG / packG - 1e-9);
-    const buyG = packG === null || packs === null ? missingG : packs * packG;
-    return {
-      materialId,
-      neededG,
-      hereG: here,
-      missingG,
-      packs,
-      packG,
-      buyG,
-      cost: pricePerKg === null ? null : (buyG / 1000) * pricePerKg,
-    };
-  });
+  return needs
+    .filter(({ materialId }) => materialId !== FROM_THE_TAP)
+    .map(({ materialId, massG: neededG }) => {
+      const { packG, lowG, pricePerKg } = factsOf(materialId);
+      const here = hereG.get(materialId) ?? 0;
+      const missingG = Math.max(0, neededG + (lowG ?? 0) - here);
+      const packs = packG === null ? null : Math.ceil(missingG / packG - 1e-9);
+      const buyG = packG === null || packs === null ? missingG : packs * packG;
+      return {
+        materialId,
+        neededG,
+        hereG: here,
+        missingG,
+        packs,
+        packG,
+        buyG,
+        cost: pricePerKg === null ? null : (buyG / 1000) * pricePerKg,
+      };
+    });
 }

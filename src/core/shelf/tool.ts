@@ -23,10 +23,15 @@ export const shelfMoldSchema = z.object({
 });
 export type ShelfMold = Readonly<z.infer<typeof shelfMoldSchema>>;
 
+const toolBase = {
+  ...base,
+  /** Lowest of its kind is the one in use. */
+  rank: z.int(),
+};
 /** What stands on the bench and in the drying room. */
 export const toolSchema = z.discriminatedUnion('kind', [
   z.object({
-    ...base,
+    ...toolBase,
     kind: z.literal('scale'),
     stepG: z.number().min(0.001).max(100),
     capacityG: z.number().min(1).max(1_000_000),
@@ -34,33 +39,33 @@ export const toolSchema = z.discriminatedUnion('kind', [
     minimumG: z.number().min(0).max(100_000).nullable(),
   }),
   z.object({
-    ...base,
+    ...toolBase,
     kind: z.literal('sprayer'),
     /** Grams of ten squirts. */
     tenSquirtsG: z.number().min(0.2).max(100),
   }),
   z.object({
-    ...base,
+    ...toolBase,
     kind: z.literal('dropper'),
     /** Grams of twenty drops of oil. */
     twentyDropsG: z.number().min(0.1).max(10),
   }),
   z.object({
-    ...base,
+    ...toolBase,
     kind: z.literal('mixer'),
     bowlL: z.number().min(0.2).max(500),
     /** Most the bowl is filled, %. */
     fillPct: z.number().min(5).max(100),
   }),
   z.object({
-    ...base,
+    ...toolBase,
     kind: z.literal('press'),
     piecesPerMinute: z.number().min(0.05).max(200),
     note: z.string().max(200),
   }),
-  z.object({ ...base, kind: z.literal('tray'), places: z.int().min(1).max(10_000) }),
-  z.object({ ...base, kind: z.literal('drying room'), trays: z.int().min(1).max(1000) }),
-  z.object({ ...base, kind: z.literal('humidity sensor'), note: z.string().max(200) }),
+  z.object({ ...toolBase, kind: z.literal('tray'), places: z.int().min(1).max(10_000) }),
+  z.object({ ...toolBase, kind: z.literal('drying room'), trays: z.int().min(1).max(1000) }),
+  z.object({ ...toolBase, kind: z.literal('humidity sensor'), note: z.string().max(200) }),
 ]);
 export type Tool = Readonly<z.infer<typeof toolSchema>>;
 export type ToolKind = Tool['kind'];

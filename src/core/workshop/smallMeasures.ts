@@ -19,9 +19,11 @@ export function smallMeasuresOf(tools: readonly Tool[]): SmallMeasures {
   };
 }
 
-/** The first of a kind on the shelf is the one in use. */
+/** The one of a kind that is in use. */
 function first<K extends ToolKind>(tools: readonly Tool[], kind: K): ToolOf<K> | undefined {
-  return tools.find((tool): tool is ToolOf<K> => tool.kind === kind);
+  return tools
+    .filter((tool): tool is ToolOf<K> => tool.kind === kind)
+    .sort((a, b) => a.rank - b.rank)[0];
 }
 
 function around(value: number): Spread {

@@ -10,7 +10,12 @@ function gramsOf(line: string, tools: readonly Tool[]) {
   return found;
 }
 
-const tool = { id: '4f1d2c0e-6f0a-4a51-9a93-000000000001', origin: 'own', name: 'Mine' } as const;
+const tool = {
+  id: '4f1d2c0e-6f0a-4a51-9a93-000000000001',
+  origin: 'own',
+  name: 'Mine',
+  rank: 0,
+} as const;
 const SPRAYER: Tool = { ...tool, kind: 'sprayer', tenSquirtsG: 4 };
 /** Twenty drops of a usual oil, 0.92 g/mL, at thirty to the milliliter. */
 const DROPPER: Tool = { ...tool, kind: 'dropper', twentyDropsG: (20 * 0.92) / 30 };

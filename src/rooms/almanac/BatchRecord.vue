@@ -58,6 +58,9 @@ function print(): void {
           @click="isGivingUp = true"
           >Give it up</v-btn
         >
+        <v-btn v-if="batch" :to="{ name: 'sheet', params: { batchId: batch.id } }"
+          >Bench sheet</v-btn
+        >
         <v-btn v-if="batch" @click="print">Print</v-btn>
         <v-btn :to="{ name: 'almanac' }">All batches</v-btn>
       </template>
@@ -115,8 +118,8 @@ function print(): void {
         </dl>
         <p class="quiet">
           {{ SCHOOL_WORDS[batch.body.school] }}, {{ METHOD_WORDS[batch.body.method] }},
-          {{ describeMold(batch.request.mold) }}, {{ batch.request.scaleStepG }} g scale. Readings
-          of the formula as it was begun, models {{ batch.readings.modelsVersion }}.
+          {{ describeMold(batch.request.mold) }}. Readings of the formula as it was begun, models
+          {{ batch.readings.modelsVersion }}.
         </p>
         <RecordWeights :batch="batch" />
       </section>

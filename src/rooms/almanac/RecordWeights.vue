@@ -3,16 +3,21 @@ import { computed } from 'vue';
 import { materialById } from '@/core/materials';
 import { weighedLines, type Batch } from '@/core/records';
 import { decimalsOf } from '@/core/weighing';
+import { useWorkshopStore } from '@/stores/workshop';
 import { clockTime, formatFixed } from '@/ui/format';
 
 const props = defineProps<{ batch: Batch }>();
 
-const decimals = computed(() => decimalsOf(props.batch.request.scaleStepG));
+const workshop = useWorkshopStore();
 const rows = computed(() =>
   weighedLines(props.batch).map((line) => ({
     ...line,
     name: materialById(line.materialId).name,
     off: line.massG === null ? null : line.massG - line.targetG,
+    codes: line.lots.map(({ lotId }) => ({
+      lotId,
+      code: workshop.lots.find(({ id }) => id === lotId)?.code ?? 'a lot no longer here',
+    })),
   })),
 );
 const groups = computed(() =>
@@ -22,14 +27,13 @@ const groups = computed(() =>
   })),
 );
 
-function shown(massG: number): string {
-  const enough = massG > 0 && massG < props.batch.request.scaleStepG ? 3 : decimals.value;
-  return formatFixed(massG, enough);
+function shown(massG: number, stepG: number): string {
+  return formatFixed(massG, massG > 0 && massG < stepG ? 3 : decimalsOf(stepG));
 }
 
-function signed(massG: number): string {
+function signed(massG: number, stepG: number): string {
   const sign = massG < -1e-9 ? '−' : massG > 1e-9 ? '+' : '';
-  return `${sign}${formatFixed(Math.abs(massG), Math.max(1, decimals.value))}`;
+  return `${sign}${formatFixed(Math.abs(massG), Math.max(1, decimalsOf(stepG)))}`;
 }
 </script>
 
@@ -46,21 +50,31 @@ function signed(massG: number): string {
         <th scope="col" class="number">Off by</th>
         <th scope="col" class="number">When</th>
         <th scope="col">By</th>
+        <th scope="col">Lot</th>
       </tr>
     </thead>
     <tbody v-for="group in groups" :key="group.part.id">
       <tr v-if="groups.length > 1">
-        <th scope="rowgroup" colspan="6" class="part">{{ group.part.name }}</th>
+        <th scope="rowgroup" colspan="7" class="part">{{ group.part.name }}</th>
       </tr>
       <tr v-for="row in group.rows" :key="row.lineId">
         <td>{{ row.name }}</td>
-        <td class="number">{{ shown(row.targetG) }}</td>
+        <td class="number">{{ shown(row.targetG, row.stepG) }}</td>
         <td class="number">
-          <b>{{ row.massG === null ? '–' : shown(row.massG) }}</b>
+          <b>{{ row.massG === null ? '–' : shown(row.massG, row.stepG) }}</b>
         </td>
-        <td class="number quiet">{{ row.off === null ? '' : signed(row.off) }}</td>
+        <td class="number quiet">{{ row.off === null ? '' : signed(row.off, row.stepG) }}</td>
         <td class="number quiet">{{ row.at ? clockTime(row.at) : '' }}</td>
         <td class="quiet">{{ row.by ?? 'not weighed' }}</td>
+        <td class="lots">
+          <template v-for="(lot, i) in row.codes" :key="lot.lotId"
+            >{{ i ? ', ' : ''
+            }}<router-link
+              :to="{ name: 'shelf', params: { side: 'lots' }, query: { lot: lot.lotId } }"
+              >{{ lot.code }}</router-link
+            ></template
+          >
+        </td>
       </tr>
     </tbody>
   </table>
@@ -86,6 +100,11 @@ th {
   padding-top: 16px;
   color: inherit;
   font: 650 16px var(--font-heading);
+}
+.lots,
+.lots a {
+  color: var(--verdigris);
+  font-size: 13px;
 }
 .number {
   text-align: right;

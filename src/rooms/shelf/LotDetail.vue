@@ -171,6 +171,7 @@ function remove(): void {
   margin: 0 0 12px;
 }
 .figure {
+  margin-right: 8px;
   font-size: 28px;
 }
 .below {
@@ -186,13 +187,15 @@ function remove(): void {
   align-items: center;
   gap: 10px 12px;
 }
+.moves .tabular {
+  margin-left: auto;
+}
 h3 {
   margin: 18px 0 4px;
   font: 650 16px var(--font-heading);
 }
 .moves li {
-  display: grid;
-  grid-template-columns: auto minmax(0, 1fr) auto;
+  display: flex;
   gap: 12px;
   padding: 5px 0;
   border-bottom: 1px solid var(--hairline);

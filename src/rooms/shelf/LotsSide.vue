@@ -55,7 +55,7 @@ function keptUntil(lot: (typeof workshop.lots)[number]): string {
   <div class="side">
     <section aria-label="Lots" class="lots">
       <div class="find">
-        <v-text-field v-model="query" label="Find a lot" clearable />
+        <v-text-field v-model="query" label="Find a lot" />
         <v-btn variant="flat" @click="isAdding = true">Receive a lot</v-btn>
       </div>
       <ChoiceRow v-model="filter" :items="FILTERS" />

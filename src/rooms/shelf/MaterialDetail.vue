@@ -120,7 +120,8 @@ function remove(): void {
         :model-value="own.trueDensityGMl"
         :min="0.05"
         :max="25"
-        :otherwise="`${material.trueDensityGMl.value} · ${SOURCES[material.trueDensityGMl.source].title}`"
+        :catalog="`${material.trueDensityGMl.value}`"
+        :source="`${SOURCES[material.trueDensityGMl.source].title}`"
         by="weighed at home"
         @update:model-value="(trueDensityGMl) => change({ trueDensityGMl })"
       />
@@ -130,7 +131,8 @@ function remove(): void {
         :model-value="own.levelDensityGMl"
         :min="0.02"
         :max="10"
-        :otherwise="`${material.densityGMl.level.value.best.toFixed(2)} · ${SOURCES[material.densityGMl.level.source].title}`"
+        :catalog="`${material.densityGMl.level.value.best.toFixed(2)}`"
+        :source="`${SOURCES[material.densityGMl.level.source].title}`"
         by="weighed at home"
         @update:model-value="(levelDensityGMl) => change({ levelDensityGMl })"
       />
@@ -139,7 +141,8 @@ function remove(): void {
         :model-value="own.waterPct"
         :min="0"
         :max="100"
-        :otherwise="`${(100 * material.waterFraction.value).toFixed(1)} · ${SOURCES[material.waterFraction.source].title}`"
+        :catalog="`${(100 * material.waterFraction.value).toFixed(1)}`"
+        :source="`${SOURCES[material.waterFraction.source].title}`"
         by="supplier’s sheet"
         @update:model-value="(waterPct) => change({ waterPct })"
       />
@@ -148,7 +151,8 @@ function remove(): void {
         :model-value="own.pricePerKg"
         :min="0"
         :max="1000000"
-        otherwise="what the lots cost"
+        catalog=""
+        source="What the lots cost, until you say"
         by="price list"
         @update:model-value="(pricePerKg) => change({ pricePerKg })"
       />

@@ -32,7 +32,7 @@ const lowIds = computed(() => new Set(shelf.low.map(({ materialId }) => material
 const found = computed(() => {
   // The shelf's materials are what the search reads: a change there is another search.
   void workshop.materials;
-  return searchMaterials(query.value ?? '').filter(({ id, likeId }) => {
+  return searchMaterials(query.value).filter(({ id, likeId }) => {
     if (shown.value === 'here') return (shelf.usable.get(id) ?? 0) > 0;
     if (shown.value === 'low') return lowIds.value.has(id);
     return shown.value === 'all' || (ownIds.value.has(id) && id !== likeId);
@@ -44,7 +44,7 @@ const found = computed(() => {
   <div class="side">
     <section aria-label="Materials">
       <div class="find">
-        <v-text-field v-model="query" label="Find a material" clearable />
+        <v-text-field v-model="query" label="Find a material" />
         <v-btn variant="flat" @click="isAdding = true">Add a material</v-btn>
       </div>
       <ChoiceRow v-model="shown" :items="SHOWN" />

@@ -10,8 +10,9 @@ const props = defineProps<{
   label: string;
   min: number;
   max: number;
-  /** What the catalog says, for the empty field. */
-  otherwise: string;
+  /** What the catalog says, and who says that, for the empty field. */
+  catalog: string;
+  source: string;
   /** What is written beside the value when it is new. */
   by: string;
 }>();
@@ -51,8 +52,10 @@ function take(): void {
     <v-text-field
       v-model="text"
       :label="label"
-      :placeholder="otherwise"
+      :placeholder="catalog"
       persistent-placeholder
+      :hint="said ? undefined : source"
+      persistent-hint
       :error-messages="problem"
       inputmode="decimal"
       @change="take"

@@ -1,18 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { toolSchema, type Tool, type ToolKind } from '@/core/shelf';
+import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/NumberField.vue';
 import { TOOL_FIELDS, TOOL_WORDS, newTool } from './toolFields';
 
 const workshop = useWorkshopStore();
+const shelf = useShelfStore();
 
 const groups = computed(() =>
   (Object.keys(TOOL_FIELDS) as ToolKind[]).map((kind) => ({
     kind,
     ...TOOL_WORDS[kind],
     fields: TOOL_FIELDS[kind],
-    tools: workshop.tools.filter((tool) => tool.kind === kind),
+    tools: shelf.toolsOf(kind) as readonly Tool[],
   })),
 );
 
@@ -24,6 +26,15 @@ function valueOf(tool: Tool, key: string): number {
 function change(tool: Tool, part: Readonly<Record<string, unknown>>): void {
   const parsed = toolSchema.safeParse({ ...tool, ...part });
   if (parsed.success) workshop.put('tools', [parsed.data]);
+}
+
+function nextRank(tools: readonly Tool[]): number {
+  return Math.max(-1, ...tools.map(({ rank }) => rank)) + 1;
+}
+
+/** Before all others of its kind. */
+function putFirst(tool: Tool, tools: readonly Tool[]): void {
+  change(tool, { rank: Math.min(...tools.map(({ rank }) => rank)) - 1 });
 }
 
 function take(tool: Tool, key: string, value: number): void {
@@ -65,11 +76,19 @@ function take(tool: Tool, key: string, value: number): void {
           :decimals="field.decimals"
           @update:model-value="(value) => take(tool, field.key, value)"
         />
+        <v-btn
+          v-if="group.isOneInUse && tool !== group.tools[0]"
+          variant="text"
+          @click="putFirst(tool, group.tools)"
+          >Use this one<span class="visually-hidden">: {{ tool.name }}</span></v-btn
+        >
         <v-btn variant="text" color="error" @click="workshop.remove('tools', [tool.id])"
           >Remove<span class="visually-hidden"> {{ tool.name }}</span></v-btn
         >
       </div>
-      <v-btn size="small" @click="workshop.put('tools', [newTool(group.kind)])"
+      <v-btn
+        size="small"
+        @click="workshop.put('tools', [newTool(group.kind, nextRank(group.tools))])"
         >Add one<span class="visually-hidden"> to {{ group.many.toLowerCase() }}</span></v-btn
       >
     </section>
@@ -87,11 +106,17 @@ function take(tool: Tool, key: string, value: number): void {
   font-size: 14px;
 }
 .tool {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(130px, 1fr)) auto;
+  display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 10px;
-  padding-bottom: 12px;
+  padding-bottom: 14px;
+}
+.tool > :deep(.v-input) {
+  flex: 1 1 130px;
+}
+.tool > :deep(.v-input:first-child) {
+  flex-basis: 180px;
 }
 @media (max-width: 560px) {
   .tools {

@@ -32,20 +32,32 @@ export const TOOL_FIELDS: Readonly<Record<ToolKind, readonly ToolField[]>> = {
 
 /** What a tool of a kind is for; shown over its group. */
 export const TOOL_WORDS: Readonly<
-  Record<ToolKind, { readonly many: string; readonly says: string }>
+  Record<ToolKind, { readonly many: string; readonly says: string; readonly isOneInUse?: boolean }>
 > = {
   scale: { many: 'Scales', says: 'Each line goes on the finest one that carries it.' },
-  sprayer: { many: 'Sprayers', says: 'Weigh ten squirts once. The first one is in use.' },
-  dropper: { many: 'Droppers', says: 'Weigh twenty drops once. The first one is in use.' },
-  mixer: { many: 'Mixers', says: 'A mix that does not fit goes into several bowls.' },
+  sprayer: {
+    many: 'Sprayers',
+    says: 'Weigh ten squirts once. The first one is in use.',
+    isOneInUse: true,
+  },
+  dropper: {
+    many: 'Droppers',
+    says: 'Weigh twenty drops once. The first one is in use.',
+    isOneInUse: true,
+  },
+  mixer: {
+    many: 'Mixers',
+    says: 'A mix that does not fit goes into several bowls.',
+    isOneInUse: true,
+  },
   press: { many: 'Presses', says: 'How fast the pieces come.' },
   tray: { many: 'Trays', says: 'Places for drying pieces.' },
   'drying room': { many: 'Drying rooms', says: 'How many trays they take.' },
   'humidity sensor': { many: 'Humidity sensors', says: 'Where the air is read.' },
 };
 
-export function newTool(kind: ToolKind): Tool {
-  const base = { id: newId(), origin: 'own' as const };
+export function newTool(kind: ToolKind, rank: number): Tool {
+  const base = { id: newId(), origin: 'own' as const, rank };
   switch (kind) {
     case 'scale':
       return { ...base, kind, name: 'Scale', stepG: 1, capacityG: 5000, minimumG: null };

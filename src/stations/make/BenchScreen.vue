@@ -52,7 +52,7 @@ async function leave(): Promise<void> {
     </div>
     <!-- A step is a fresh screen: its own scale, its own fields. -->
     <RoomStep v-if="step.kind === 'room'" :key="step.id" :batch="batch" />
-    <WeighStep v-else-if="step.kind === 'weigh'" :key="step.id" :batch="batch" :step="step" />
+    <WeighStep v-else-if="step.kind === 'weigh'" :key="step.id" :step="step" />
     <DoStep v-else-if="step.kind === 'do'" :key="step.id" />
     <MixStep v-else-if="step.kind === 'mix'" :key="step.id" :batch="batch" :step="step" />
     <SqueezeStep v-else-if="step.kind === 'squeeze'" :key="step.id" :batch="batch" :step="step" />

@@ -76,7 +76,7 @@ function setMoney(change: Partial<Money>): void {
 
 function changed(now: number, then: number): string {
   const by = now - then;
-  if (Math.abs(by) < 0.0005) return 'the same';
+  if (Math.abs(by) < 0.005) return 'the same';
   return `${money(Math.abs(by))} ${by > 0 ? 'more' : 'less'}`;
 }
 </script>

@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3-scale';
-import { computed } from 'vue';
+import { computed, useId } from 'vue';
+import { anatomyOf } from '@/core/anatomy';
+import type { FormulaBody } from '@/core/formula';
 import { describeMold, moldVolumeMl, sideView, type Mold } from '@/core/scaling';
 import { formatFixed, formatGrams } from '@/ui/format';
 import { moldOutline } from '@/ui/moldOutline';
 
-/** The piece seen from the side, to scale against a 50 mm rule. */
+/** The piece cut open, to scale against a 50 mm rule: its colors, its embed, its grams. */
 const props = defineProps<{
   mold: Mold;
+  body: FormulaBody;
   pieceG: number | null;
   lowG: number | null;
   highG: number | null;
@@ -17,8 +20,10 @@ const props = defineProps<{
 
 const WIDTH = 330;
 const HEIGHT = 150;
+const FLOOR = HEIGHT - 26;
 const RULE_MM = 50;
 
+const clipId = useId();
 const size = computed(() => sideView(props.mold));
 const px = computed(() => {
   const largestMm = Math.max(
@@ -27,14 +32,12 @@ const px = computed(() => {
   );
   return scaleLinear([0, 1], [0, Math.min(1.6, 1 / largestMm)]);
 });
+const width = computed(() => px.value(size.value.widthMm));
+const height = computed(() => px.value(size.value.heightMm));
 const shape = computed(() =>
-  moldOutline(props.mold, {
-    left: 2,
-    bottom: HEIGHT - 26,
-    width: px.value(size.value.widthMm),
-    height: px.value(size.value.heightMm),
-  }),
+  moldOutline(props.mold, { left: 2, bottom: FLOOR, width: width.value, height: height.value }),
 );
+const anatomy = computed(() => anatomyOf(props.body, props.mold));
 const rulePx = computed(() => px.value(RULE_MM));
 </script>
 
@@ -43,10 +46,34 @@ const rulePx = computed(() => px.value(RULE_MM));
     <svg
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       role="img"
-      :aria-label="`${describeMold(mold)}, seen from the side`"
+      :aria-label="`${describeMold(mold)}, cut open and seen from the side`"
     >
-      <path :d="shape" class="piece" :class="{ guessed: mold.shape === 'own-volume' }" />
-      <g :transform="`translate(${WIDTH - rulePx - 2} ${HEIGHT - 26})`" class="rule">
+      <clipPath :id="clipId"><path :d="shape" /></clipPath>
+      <g v-if="anatomy" :clip-path="`url(#${clipId})`">
+        <rect
+          v-for="layer in anatomy.shell"
+          :key="layer.part.partId"
+          x="0"
+          :y="FLOOR - height * layer.toHeight"
+          :width="width + 4"
+          :height="height * (layer.toHeight - layer.fromHeight)"
+          :fill="layer.part.hex"
+        />
+        <circle
+          v-if="anatomy.embed"
+          :cx="2 + width / 2"
+          :cy="FLOOR - height * (mold.shape === 'half-sphere' ? 0.42 : 0.5)"
+          :r="px(anatomy.embed.radiusMm)"
+          :fill="anatomy.embed.hex"
+          class="embed"
+        />
+      </g>
+      <path
+        :d="shape"
+        class="piece"
+        :class="{ guessed: mold.shape === 'own-volume' && !mold.figure }"
+      />
+      <g :transform="`translate(${WIDTH - rulePx - 2} ${FLOOR})`" class="rule">
         <path :d="`M0 -6v6h${rulePx}v-6M${rulePx / 2} 0v-4`" />
         <text :x="rulePx / 2" y="16" text-anchor="middle">50 mm</text>
       </g>
@@ -54,7 +81,7 @@ const rulePx = computed(() => px.value(RULE_MM));
     <figcaption>
       <b class="figure">{{ pieceG === null ? '–' : formatGrams(pieceG) }} g</b> a piece,
       {{ formatFixed(moldVolumeMl(mold), 1) }} mL
-      <span v-if="lowG !== null && highG !== null" class="quiet"
+      <span v-if="lowG !== null && highG !== null && highG > lowG" class="quiet"
         >· {{ formatGrams(lowG) }} to {{ formatGrams(highG) }} g by how firmly it is packed,
         {{ records ? `from ${records} of your own fills` : 'until you weigh your own' }}</span
       >
@@ -64,12 +91,16 @@ const rulePx = computed(() => px.value(RULE_MM));
 
 <style scoped>
 figure {
-  margin: 20px 0 0;
+  margin: 16px 0 0;
 }
 .piece {
-  fill: var(--verdigris-soft);
+  fill: none;
   stroke: var(--ink);
   stroke-width: 1.2;
+}
+.embed {
+  stroke: #1f2c2b;
+  stroke-dasharray: 3 3;
 }
 .guessed {
   stroke-dasharray: 5 4;

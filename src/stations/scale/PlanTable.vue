@@ -104,13 +104,14 @@ const readings = computed(() => {
           <th scope="col">Material</th>
           <th scope="col">Lot</th>
           <th scope="col" class="number">Weigh</th>
+          <th v-if="severalScales" scope="col">On</th>
           <th scope="col" class="number">Rounding</th>
           <th scope="col"><span class="visually-hidden">Way</span></th>
         </tr>
       </thead>
       <tbody v-for="group in groups" :key="group.part.id">
         <tr v-if="groups.length > 1" class="part">
-          <th scope="rowgroup" colspan="5">{{ group.part.name }}</th>
+          <th scope="rowgroup" :colspan="severalScales ? 6 : 5">{{ group.part.name }}</th>
         </tr>
         <tr v-for="{ line, planned, material } in group.rows" :key="line.id">
           <td>
@@ -122,7 +123,7 @@ const readings = computed(() => {
             <span v-else-if="planned.needsFinerScale" class="finer">
               {{ formatFixed(planned.weighG, 2) }} g is too little for the {{ planned.scaleName }}
               <button type="button" class="link" @click="emit('premix', planned)">
-                Make a premix of {{ material.name.toLowerCase() }}
+                Make a premix<span class="visually-hidden"> of {{ material.name }}</span>
               </button>
             </span>
             <span v-if="short.get(line.materialId)" class="finer"
@@ -135,9 +136,9 @@ const readings = computed(() => {
               ><b>{{ planned.drops }}</b> {{ planned.drops === 1 ? 'drop' : 'drops' }}</template
             >
             <b v-else>{{ onScale(planned) }} g</b>
-            <span v-if="severalScales && planned.drops === null" class="note">{{
-              planned.scaleName
-            }}</span>
+          </td>
+          <td v-if="severalScales" class="quiet lots">
+            {{ planned.drops === null ? planned.scaleName : 'dropper' }}
           </td>
           <td class="number quiet">{{ signed(planned.errorPct) }}</td>
           <td>

@@ -173,6 +173,7 @@ async function openWithSheet(): Promise<void> {
         <WantForm :key="formula.id" :request="request" :body="formula.body" @ask="ask" />
         <MoldPicture
           :mold="request.mold"
+          :body="formula.body"
           :piece-g="plan?.pieceG ?? null"
           :low-g="plan?.pieceLowG ?? null"
           :high-g="plan?.pieceHighG ?? null"

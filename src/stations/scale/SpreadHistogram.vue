@@ -90,6 +90,7 @@ figcaption {
 }
 svg {
   display: block;
+  overflow: visible;
   width: 100%;
 }
 .window {

@@ -52,6 +52,7 @@ export function toolsOf2(settings: Plain): Record<string, unknown>[] {
             origin: 'own',
             name: 'Sprayer',
             kind: 'sprayer',
+            rank: 0,
             tenSquirtsG: gramsPerSquirt * 10,
           },
         ]
@@ -63,6 +64,7 @@ export function toolsOf2(settings: Plain): Record<string, unknown>[] {
             origin: 'own',
             name: 'Dropper',
             kind: 'dropper',
+            rank: 0,
             twentyDropsG: (20 * OIL_G_ML) / oilDropsPerMl,
           },
         ]

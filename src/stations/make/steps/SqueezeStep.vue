@@ -6,6 +6,7 @@ import { handSigns, type BenchStep } from '@/core/making';
 import { materialById } from '@/core/materials';
 import { openSqueeze, type Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
+import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatGrams } from '@/ui/format';
 import HandPicture from '../HandPicture.vue';
@@ -14,6 +15,7 @@ import { useBenchKeys } from '../useBenchKeys';
 const props = defineProps<{ batch: Batch; step: Extract<BenchStep, { kind: 'squeeze' }> }>();
 const bench = useBenchStore();
 const workshop = useWorkshopStore();
+const shelf = useShelfStore();
 
 const signs = computed(() => handSigns(props.step.acidIn));
 /** A squeeze that was too dry or too wet and has not been answered yet. */
@@ -43,6 +45,7 @@ function added({ materialId, firstG, firstSquirts }: Correction): void {
     massG: rounded(firstG),
     squirts: firstSquirts,
     why: open.value?.felt === 'too-wet' ? 'squeezed too wet' : 'squeezed too dry',
+    lots: shelf.takeOff(materialId, rounded(firstG)),
   });
 }
 

@@ -3,7 +3,7 @@ import { useEventListener } from '@vueuse/core';
 import { scaleLinear } from 'd3-scale';
 import { computed, ref } from 'vue';
 import type { WeighStep } from '@/core/making';
-import type { Batch } from '@/core/records';
+import { weighedEntry } from '@/core/records';
 import { parseNumber } from '@/core/units';
 import { compareToTarget, decimalsOf } from '@/core/weighing';
 import { useBenchStore } from '@/stores/bench';
@@ -12,12 +12,16 @@ import { formatFixed } from '@/ui/format';
 import { useBenchKeys } from '../useBenchKeys';
 import { useSimulatedScale } from '../useSimulatedScale';
 
-const props = defineProps<{ batch: Batch; step: WeighStep }>();
+const props = defineProps<{ step: WeighStep }>();
 const bench = useBenchStore();
 const workshop = useWorkshopStore();
 
-const stepG = props.batch.request.scaleStepG;
-const isSimulated = computed(() => workshop.settings.scaleSource === 'simulated');
+const stepG = props.step.stepG;
+/** Counted drops never go over a scale. */
+const isCounted = computed(() => props.step.drops !== null);
+const isSimulated = computed(
+  () => workshop.settings.scaleSource === 'simulated' && !isCounted.value,
+);
 const { reading, pour, stopPouring, takeOut, tare } = useSimulatedScale(stepG);
 const typed = ref('');
 const vFocus = { mounted: (field: HTMLElement) => field.focus() };
@@ -43,12 +47,17 @@ const said = computed(() => {
 });
 const state = computed(() => {
   const { massG, isSteady } = reading.value;
+  if (isCounted.value) return 'by your dropper';
   if (!isSimulated.value) return 'typed by hand';
   if (against.value === 'over') return 'too much: take some out, or keep it as it is';
   return `${isSteady ? 'scale steady' : 'scale moving'} · tared with the ${props.step.vessel} · ${stepG} g steps${massG < 0 ? ' · below zero: tare' : ''}`;
 });
 
 function next(): void {
+  if (isCounted.value) {
+    bench.settle(weighedEntry(props.step, props.step.targetG, 'drops'));
+    return;
+  }
   const massG = isSimulated.value ? reading.value.massG : parseNumber(typed.value);
   if (massG === null || !(massG > 0)) {
     problem.value = isSimulated.value
@@ -56,14 +65,7 @@ function next(): void {
       : 'Type the grams the scale shows.';
     return;
   }
-  bench.settle({
-    kind: 'weighed',
-    lineId: props.step.lineId,
-    materialId: props.step.materialId,
-    targetG: props.step.targetG,
-    massG,
-    by: isSimulated.value ? 'simulated scale' : 'typed',
-  });
+  bench.settle(weighedEntry(props.step, massG, isSimulated.value ? 'simulated scale' : 'typed'));
 }
 
 function startPour(): void {
@@ -105,8 +107,12 @@ useBenchKeys(
     <b class="figure">{{ formatFixed(shownG, decimals) }}</b>
     <span>g of {{ formatFixed(step.targetG, decimals) }}</span>
   </p>
+  <p v-else-if="isCounted" class="big">
+    <b class="figure">{{ step.drops }}</b>
+    <span>{{ step.drops === 1 ? 'drop' : 'drops' }}</span>
+  </p>
   <p v-else class="big">to reach: {{ formatFixed(step.targetG, decimals) }} g</p>
-  <div v-if="!isSimulated" class="field">
+  <div v-if="!isSimulated && !isCounted" class="field">
     <label for="weighed">Grams on the scale</label>
     <input
       id="weighed"
@@ -117,7 +123,7 @@ useBenchKeys(
       @keydown.enter="next"
     />
   </div>
-  <div class="bar" aria-hidden="true">
+  <div v-if="!isCounted" class="bar" aria-hidden="true">
     <span class="fill" :class="against" :style="{ width: `${x(Math.max(0, shownG))}%` }" />
     <span
       class="band"
@@ -130,7 +136,8 @@ useBenchKeys(
   </div>
   <div class="legend">
     <span role="status">{{ state }}</span>
-    <span
+    <span v-if="step.lots.length">lot {{ step.lots.map(({ code }) => code).join(', then ') }}</span>
+    <span v-if="!isCounted"
       >{{ formatFixed(step.targetG - step.toleranceG, decimals) }} to
       {{ formatFixed(step.targetG + step.toleranceG, decimals) }}</span
     >
@@ -138,7 +145,8 @@ useBenchKeys(
   <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
   <div class="hands">
     <button type="button" class="hand main" @click="next">
-      {{ said }} <kbd>{{ isSimulated ? 'space' : 'enter' }}</kbd>
+      {{ isCounted ? 'Counted, next' : said }}
+      <kbd>{{ isSimulated || isCounted ? 'space' : 'enter' }}</kbd>
     </button>
     <template v-if="isSimulated">
       <button

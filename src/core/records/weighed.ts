@@ -1,0 +1,37 @@
+import type { MaterialMass } from '../binder';
+import { takenFrom, type WeighStep } from '../making';
+import type { EntryOf, NewEntry } from './schema';
+
+/**
+ * The entry for what the scale showed: of a premix so much of the active material as it brings, its carrier beside it;
+ * grams taken off the lots planned for it, the last one taking what is over.
+ * @param massG on the scale, over 0
+ */
+export function weighedEntry(
+  step: WeighStep,
+  massG: number,
+  by: EntryOf<'weighed'>['by'],
+): Extract<NewEntry, { kind: 'weighed' }> {
+  const share = step.premix?.strengthFraction ?? 1;
+  const lots = takenFrom(step.lots, massG);
+  return {
+    kind: 'weighed',
+    lineId: step.lineId,
+    materialId: step.materialId,
+    targetG: step.targetG * share,
+    massG: massG * share,
+    by,
+    ...(step.premix && {
+      carrier: { materialId: step.premix.carrierId, massG: massG * (1 - share) },
+    }),
+    ...(lots.length > 0 && { lots }),
+  };
+}
+
+/** Everything an entry put into the bowl: the material, and a premix's carrier. */
+export function contentsOf(
+  entry: Pick<EntryOf<'weighed'>, 'materialId' | 'massG' | 'carrier'>,
+): readonly MaterialMass[] {
+  const { materialId, massG, carrier } = entry;
+  return [{ materialId, massG }, ...(carrier ? [carrier] : [])];
+}
