@@ -2,6 +2,7 @@ import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { learnedDamp } from '@/core/learning';
 import { evaluate, freezeReadings } from '@/core/evaluation';
+import { doseG } from '@/core/fizz';
 import { keepVersion } from '@/core/formula';
 import {
   currentStep,
@@ -42,7 +43,7 @@ export const useBenchStore = defineStore('bench', () => {
     const evaluation = evaluate(kept.body, {
       humidityPct,
       tub: waterFor(family, workshop.settings),
-      pieceG: plan.pieceG,
+      pieceG: doseG(family, plan.pieceG),
       scentDocuments: workshop.settings.scentDocuments,
       ...(damp && { learned: { damp } }),
     });

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, shallowRef, watch } from 'vue';
 import { evaluate, type Conditions, type Evaluation } from '@/core/evaluation';
+import { doseG } from '@/core/fizz';
 import { keepVersion, type FormulaBody } from '@/core/formula';
 import { learnedDamp } from '@/core/learning';
 import { USUAL_REQUEST, usualPieceG } from '@/core/scaling';
@@ -48,7 +49,7 @@ export const useDesignStore = defineStore('design', () => {
   const conditions = computed<Conditions>(() => ({
     humidityPct: humidityPct.value,
     tub: water.value,
-    pieceG: pieceG.value,
+    pieceG: pieceG.value === null ? null : doseG(family.value ?? 'bath-bomb', pieceG.value),
     scentDocuments: workshop.settings.scentDocuments,
     ...(damp.value && { learned: { damp: damp.value } }),
   }));

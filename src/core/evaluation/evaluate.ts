@@ -15,7 +15,7 @@ import { materialById, reactantsOf, type Material } from '../materials';
 import { powderHex, waterHex } from '../color';
 import { packedDensityGMl } from '../scaling';
 import { scentLimits, scentReading } from '../scent';
-import type { Spread } from '../units';
+import { exactly, type Spread } from '../units';
 import { tubReading } from '../water';
 import { findingsOf } from './findings';
 import { lastingOf } from './lasting';
@@ -59,6 +59,7 @@ export function evaluate(body: FormulaBody, conditions: Conditions): Evaluation 
     scent: {
       ...scentReading(lines, body.family),
       ...scentLimits(lines, conditions.scentDocuments),
+      loadSpread: loadSpread(lines, body.family),
     },
   };
   return { ...readings, findings: findingsOf({ body, conditions, materials, readings }) };
@@ -130,6 +131,7 @@ function binderOf(
     window,
     ownBatches: own?.records ?? 0,
     dampSpread: dampSpread(lines, reading),
+    freeWaterSpread: freeWaterSpread(lines, reading.freeWaterPct),
     saturation: saturation(reading, packedDensityGMl(body.method).best),
     verdict: verdictOf(reading.dampIndexPct, window.lowPct, window.highPct),
     freeWaterBand: freeWaterBand(reading.freeWaterPct, humidityPct),
@@ -158,6 +160,37 @@ function ratioSpread(lines: readonly Line[], best: number | null, tempC: number)
     best,
     high: corner((line) => (isAcid(line) ? line.massLowG : line.massHighG)),
   };
+}
+
+/** Corner to corner: watery lines at their least in a mix at its most, and the other way round. */
+function freeWaterSpread(lines: readonly Line[], best: number): Spread {
+  const isWatery = (line: Line) => materialById(line.materialId).waterFraction.value > 0;
+  return cornersOf(lines, isWatery, best, (masses) => dampReading(masses).freeWaterPct);
+}
+
+/** The same of scent in the whole mix. */
+function loadSpread(lines: readonly Line[], family: FormulaBody['family']): Spread {
+  const isScent = (line: Line) => materialById(line.materialId).role === 'scent';
+  const { loadPct } = scentReading(lines, family);
+  return cornersOf(lines, isScent, loadPct, (masses) => scentReading(masses, family).loadPct);
+}
+
+/** A reading with some lines at their least and the rest at their most, and turned round; no work where all was weighed. */
+function cornersOf(
+  lines: readonly Line[],
+  isCounted: (line: Line) => boolean,
+  best: number,
+  read: (masses: readonly MaterialMass[]) => number,
+): Spread {
+  if (!lines.some(({ massLowG, massHighG }) => massHighG > massLowG)) return exactly(best);
+  const corner = (counted: 'massLowG' | 'massHighG', rest: 'massLowG' | 'massHighG') =>
+    read(
+      lines.map((line) => ({
+        materialId: line.materialId,
+        massG: line[isCounted(line) ? counted : rest],
+      })),
+    );
+  return { low: corner('massLowG', 'massHighG'), best, high: corner('massHighG', 'massLowG') };
 }
 
 /** Corner to corner: liquids at their least on powders at their most, and the other way round. */

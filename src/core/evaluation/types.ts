@@ -87,6 +87,7 @@ export interface Evaluation {
     /** Own batches that speak in the window. */
     readonly ownBatches: number;
     readonly dampSpread: Spread | null;
+    readonly freeWaterSpread: Spread;
     /** Share of the packed piece's pores that liquid fills; null without solids. */
     readonly saturation: number | null;
     readonly verdict: DampVerdict | null;
@@ -100,7 +101,7 @@ export interface Evaluation {
   readonly lasting: Lasting | null;
   /** Foam, film and scent of the water after one piece; null while nothing is there. */
   readonly surface: SurfaceReading | null;
-  readonly scent: ScentReading & ScentLimits;
+  readonly scent: ScentReading & ScentLimits & { readonly loadSpread: Spread };
   /** Dry piece and tub water as `#rrggbb`; null while nothing is there. */
   readonly color: { readonly powderHex: string; readonly waterHex: string } | null;
   readonly findings: readonly Finding[];

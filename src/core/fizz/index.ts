@@ -5,3 +5,4 @@ export type { GrainSizes } from './grains';
 export { showersOf } from './showers';
 export { surfaceReading } from './surface';
 export type { SurfaceQuestion, SurfaceReading } from './surface';
+export { BATH_OF_SALTS_G, bathsOf, doseG } from './dose';

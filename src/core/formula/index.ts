@@ -47,3 +47,6 @@ export { addPart, partMassG, removePart, setPartMass } from './parts';
 export { matchesFormula } from './search';
 export { compareBodies } from './compare';
 export type { BodyDifference, LineDifference } from './compare';
+export { PRESETS, bodyOfPreset } from './presets';
+export type { Preset, PresetId } from './presets';
+export { RATIO_SCHOOLS, setRatio } from './setRatio';

@@ -26,8 +26,8 @@ export const MATERIAL_COLUMNS = [
   'like',
   'inci',
   'synonyms',
-  'true density g/mL',
-  'level density g/mL',
+  'true density g/ml',
+  'level density g/ml',
   'water %',
   'said by',
   'said on',
@@ -118,8 +118,8 @@ export function readMaterialRows(
     if (likeId === null)
       return `Like what is “${name}”? “${row.like ?? ''}” is no material of the catalog.`;
     const read = gatherFields({
-      true: numberIn(row['true density g/mL'], 'true density g/mL', null),
-      level: numberIn(row['level density g/mL'], 'level density g/mL', null),
+      true: numberIn(row['true density g/ml'], 'true density g/ml', null),
+      level: numberIn(row['level density g/ml'], 'level density g/ml', null),
       water: numberIn(row['water %'], 'water %', null),
       price: numberIn(row['price per kg'], 'price per kg', null),
       packG: numberIn(row['pack g'], 'pack g', null),
@@ -189,8 +189,8 @@ export function materialRows(
     like: nameOf(own.likeId),
     inci: own.inci,
     synonyms: own.synonyms.join('; '),
-    'true density g/mL': value(own.trueDensityGMl),
-    'level density g/mL': value(own.levelDensityGMl),
+    'true density g/ml': value(own.trueDensityGMl),
+    'level density g/ml': value(own.levelDensityGMl),
     'water %': value(own.waterPct),
     'said by':
       (own.trueDensityGMl ?? own.levelDensityGMl ?? own.waterPct ?? own.pricePerKg)?.by ?? '',

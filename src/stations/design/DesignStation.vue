@@ -3,9 +3,17 @@ import { mdiRedo, mdiUndo } from '@mdi/js';
 import { useEventListener } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import { describeVersion, emptyBody, type FormulaBody } from '@/core/formula';
+import {
+  PRESETS,
+  bodyOfPreset,
+  describeVersion,
+  emptyBody,
+  type FormulaBody,
+  type PresetId,
+} from '@/core/formula';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
+import ActionMenu from '@/ui/ActionMenu.vue';
 import PageHeader from '@/ui/PageHeader.vue';
 import FormulaBench from './FormulaBench.vue';
 import FormulaSettings from './FormulaSettings.vue';
@@ -31,6 +39,13 @@ function take(name: string, body: FormulaBody): void {
 
 function startEmpty(): void {
   take('Untitled', emptyBody('bath-bomb'));
+}
+
+const PRESET_ITEMS = PRESETS.map(({ id, title, says }) => ({ value: id, title, subtitle: says }));
+
+function startPreset(id: PresetId): void {
+  const preset = PRESETS.find((candidate) => candidate.id === id);
+  take(preset?.title ?? 'Untitled', bodyOfPreset(id));
 }
 
 function open(id: string): void {
@@ -83,6 +98,13 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           <v-btn @click="showsShelf = true">Formulas</v-btn>
         </template>
         <v-btn @click="isPasting = true">Paste a recipe</v-btn>
+        <ActionMenu
+          v-if="!formula"
+          class="v-btn preset"
+          :items="PRESET_ITEMS"
+          @choose="(id) => startPreset(id as PresetId)"
+          >Start from a preset</ActionMenu
+        >
         <v-btn v-if="!formula" @click="startEmpty">Start an empty column</v-btn>
         <v-btn v-if="formula" variant="flat" @click="router.push({ name: 'scale' })"
           >To the scale</v-btn
@@ -104,6 +126,15 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   display: flex;
   flex-direction: column;
   min-height: 100vh;
+}
+.station :deep(.preset) {
+  height: 36px;
+  padding: 0 12px;
+  border: 1px solid var(--verdigris);
+  border-radius: 2px;
+  color: var(--verdigris);
+  font-size: 14px;
+  font-weight: 500;
 }
 .icon {
   min-width: 44px;

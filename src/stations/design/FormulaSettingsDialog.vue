@@ -4,8 +4,10 @@ import {
   FAMILY_WORDS,
   METHODS,
   METHOD_WORDS,
+  RATIO_SCHOOLS,
   SCHOOLS,
   SCHOOL_WORDS,
+  setRatio,
   type FormulaBody,
 } from '@/core/formula';
 
@@ -47,6 +49,16 @@ const schools = SCHOOLS.map((value) => ({ value, title: SCHOOL_WORDS[value] }));
           hide-details="auto"
           @update:model-value="(school) => emit('change', { ...body, school })"
         />
+        <div class="ratios" role="group" aria-label="Soda to acid">
+          <span class="quiet">Soda to acid, their sum kept:</span>
+          <v-btn
+            v-for="school in RATIO_SCHOOLS"
+            :key="school.ratio"
+            size="small"
+            @click="emit('change', setRatio(body, school.ratio))"
+            >{{ school.title }}</v-btn
+          >
+        </div>
       </v-card-text>
       <v-card-actions><v-btn @click="isOpen = false">Done</v-btn></v-card-actions>
     </v-card>
@@ -57,5 +69,11 @@ const schools = SCHOOLS.map((value) => ({ value, title: SCHOOL_WORDS[value] }));
 .fields {
   display: grid;
   gap: 16px;
+}
+.ratios {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
 }
 </style>

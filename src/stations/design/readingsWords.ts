@@ -20,6 +20,9 @@ export interface InstrumentReading {
   readonly why: readonly string[];
 }
 
+/** Readings of what is in the bowl alone: no record of a batch moves them. */
+const NO_OWN = 'None of your own batches speaks in it: it is reckoned from the amounts alone.';
+
 /** The instruments of a formula, top to bottom. */
 export function instrumentsOf(evaluation: Evaluation): readonly InstrumentReading[] {
   return [
@@ -177,7 +180,7 @@ function freeWaterInstrument({ binder }: Evaluation): InstrumentReading {
     to: Math.max(4, binder.riskyToPct * 1.15),
     low: 0,
     high: binder.easyToPct,
-    spread: null,
+    spread: certainSpread(binder.freeWaterSpread),
     mark: null,
     decimals: 1,
     sentence: `${sentences[binder.freeWaterBand]} All liquids ${formatGrams(binder.liquidG)} g.`,
@@ -190,7 +193,7 @@ function freeWaterInstrument({ binder }: Evaluation): InstrumentReading {
     why: [
       `${formatGrams(binder.freeWaterG)} g of water that can reach the acid: what is poured in as water, and what hides in witch hazel, vinegar, weak alcohol, liquid color and pastes, less what anhydrous washing soda takes into its crystal.`,
       'Bands: to 1.2 % easy, 2.0 brisk, 3.5 risky; tighter over 50 % humidity, wider under 40 %.',
-      'Source: common practice.',
+      `Source: common practice. ${NO_OWN}`,
     ],
   };
 }
@@ -208,7 +211,7 @@ function scentInstrument({ scent }: Evaluation): InstrumentReading {
     to: Math.max(usualHighPct * 1.5, loadPct * 1.05),
     low: Math.min(usualLowPct, highPct),
     high: highPct,
-    spread: null,
+    spread: certainSpread(scent.loadSpread),
     mark: null,
     decimals: 1,
     sentence: scentSentence(scent, highPct),
@@ -222,6 +225,7 @@ function scentInstrument({ scent }: Evaluation): InstrumentReading {
         ? `Named on an EU label above 0.01 %: ${declared.map(({ constituent, pctOfMix }) => `${constituent.name} ${pctOfMix.toPrecision(2)} %`).join(', ')}.`
         : 'Nothing on file has to be named on a label.',
       'Source: typical compositions and cautious limits, from memory. The supplier’s document for each oil decides.',
+      NO_OWN,
     ],
   };
 }
@@ -267,9 +271,10 @@ function waterInstrument({ water }: Evaluation): InstrumentReading {
         : `Fresh to settled; a bather sits near ${water.phHalfVented.toFixed(1)}.`,
     tone: isCalm ? 'calm' : 'advice',
     why: [
-      'One piece of the mold last asked for, in the bath set up under Workshop. Fresh: no gas lost beyond what the water cannot hold. Settled: against the air. The mark stands where half of the gas that will go has gone.',
+      'One piece of the mold last asked for, in the bath (a cleaning piece: the basin; salts: one bath’s worth) set up under Workshop. Fresh: no gas lost beyond what the water cannot hold. Settled: against the air. The mark stands where half of the gas that will go has gone.',
       `Charge balance over every acid and ion, ionic strength ${(water?.ionicStrengthMolL ?? 0).toFixed(4)} mol/L; ${water && water.co2LeftAsGasL > 0 ? `${formatFixed(water.co2LeftAsGasL, 1)} L of gas leaves, the rest stays dissolved.` : 'the water holds all the gas at first; what is seen fizzing dissolves or leaves slowly.'}`,
       'Source: pKa from CRC Handbook / NIST, Davies activities, van ’t Hoff, Henry’s law; checked against the NIST standard buffers within 0.06.',
+      NO_OWN,
     ],
   };
 }

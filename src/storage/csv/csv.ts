@@ -28,7 +28,7 @@ export function parseTable(text: string): TableResult {
     header: true,
     skipEmptyLines: 'greedy',
     preview: MAX_CSV_ROWS + 1,
-    transformHeader: (column) => column.trim(),
+    transformHeader: (column) => column.trim().toLowerCase(),
     transform: bare,
   });
   const columns = parsed.meta.fields ?? [];

@@ -1,12 +1,27 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
 import { MOST_MENTHOL_PCT, mentholSolution } from '@/core/scent';
 import { formatGrams } from '@/ui/format';
 import NumberField from '@/ui/NumberField.vue';
+import type { PremixWish } from '@/ui/PremixDialog.vue';
+
+/** Loaded when first asked for. */
+const PremixDialog = defineAsyncComponent(() => import('@/ui/PremixDialog.vue'));
 
 const strengthPct = ref(25);
 const massG = ref(100);
+const wish = shallowRef<PremixWish | null>(null);
+const kept = ref('');
 const solution = computed(() => mentholSolution(strengthPct.value, massG.value));
+
+function keep(): void {
+  wish.value = {
+    materialId: 'menthol',
+    carrierId: 'isopropyl-alcohol-99',
+    strengthPct: strengthPct.value,
+    makeG: massG.value,
+  };
+}
 </script>
 
 <template>
@@ -27,6 +42,22 @@ const solution = computed(() => mentholSolution(strengthPct.value, massG.value))
       <b class="tabular">{{ formatGrams(solution.alcoholG) }} g</b> of 99 % alcohol. Gloves, no
       flame, closed while it dissolves.
     </p>
+    <v-btn size="small" @click="keep">Keep it as a premix</v-btn>
+    <p v-if="kept" class="small" role="status">
+      {{ kept }} is on the shelf; at the scale, choose it as the way of the menthol.
+    </p>
+    <PremixDialog
+      v-if="wish"
+      :wish="wish"
+      note="Closed, warm, no flame: it is clear when it is done."
+      @made="
+        (lot) => {
+          kept = lot.code;
+          wish = null;
+        }
+      "
+      @close="wish = null"
+    />
   </div>
 </template>
 

@@ -7,7 +7,7 @@ import { useDesignStore } from '@/stores/design';
 import TintSwatches from '../TintSwatches.vue';
 import FizzTrace from './FizzTrace.vue';
 import PieceCut from './PieceCut.vue';
-import { surfaceSentence, traceSentence } from './pieceWords';
+import { bathsSentence, surfaceSentence, traceSentence } from './pieceWords';
 
 const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 const design = useDesignStore();
@@ -38,6 +38,9 @@ function resizeEmbed(massG: number, isDone: boolean): void {
         @step="(massG) => resizeEmbed(massG, true)"
         @end="design.endPull"
       />
+      <p v-if="body.family === 'fizzing-salts'" class="small">
+        {{ bathsSentence(anatomy.pieceG, evaluation.binder.verdict) }}
+      </p>
       <p class="tints">
         <TintSwatches v-if="evaluation.color" v-bind="evaluation.color" />
       </p>

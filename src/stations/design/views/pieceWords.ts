@@ -1,4 +1,5 @@
-import type { Evaluation } from '@/core/evaluation';
+import type { DampVerdict, Evaluation } from '@/core/evaluation';
+import { BATH_OF_SALTS_G, bathsOf } from '@/core/fizz';
 import type { Family } from '@/core/formula';
 import { formatFixed } from '@/ui/format';
 
@@ -16,6 +17,16 @@ export function traceSentence({ lasting }: Evaluation, waterTempC: number): stri
     default:
       return 'nothing fizzes yet';
   }
+}
+
+/** How many baths a fill of salts is good for, and whether it pours. */
+export function bathsSentence(fillG: number, verdict: DampVerdict | null): string {
+  const { low, high } = bathsOf(fillG);
+  const pours =
+    verdict === 'too-wet' ? 'Too damp to pour: spread it to dry first.' : 'It pours from the jar.';
+  const baths =
+    high < 1.05 ? 'One bath' : `${formatFixed(low, 1)} to ${formatFixed(high, 1)} baths`;
+  return `${baths} of ${BATH_OF_SALTS_G.low} to ${BATH_OF_SALTS_G.high} g. ${pours}`;
 }
 
 /** A film thinner than this is not seen, g/m2. Start value of ours. */

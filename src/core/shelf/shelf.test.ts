@@ -1,0 +1,403 @@
+import { describe, expect, it } from 'vitest';
+import { bodyFrom } from '../../../tests/fixtures/bodies';
+import { newFormula, keepVersion } from '../formula';
+import { materialById } from '../materials';
+import {
+  currentStep,
+  record,
+  settleStep,
+  startBatch,
+  strikeEntry,
+  weighedEntry,
+  weighedRatio,
+  weighedTotalG,
+  type Batch,
+} from '../records';
+import { NO_MEANS, USUAL_REQUEST, planScale, type Means } from '../scaling';
+import {
+  LOT_COLUMNS,
+  MATERIAL_COLUMNS,
+  assignLots,
+  findLots,
+  findable,
+  keepingOf,
+  lotMoves,
+  lotRows,
+  lotsOfBatch,
+  lowStock,
+  materialRows,
+  missingColumns,
+  nextPremixCode,
+  planPremix,
+  premixParts,
+  premixStock,
+  readLotRows,
+  readMaterialRows,
+  shoppingList,
+  stockLeft,
+  usableLots,
+  usersOfLot,
+  type Lot,
+} from '.';
+
+const TODAY = '2026-06-01';
+const NOW = '2026-06-01T09:00:00.000+00:00';
+
+function lot(code: string, materialId: string, change: Partial<Lot> = {}): Lot {
+  return {
+    id: `00000000-0000-4000-8000-${code.replace(/\D/g, '').padStart(12, '0')}`,
+    origin: 'own',
+    code,
+    materialId,
+    supplier: '',
+    receivedOn: '2026-01-01',
+    openedOn: null,
+    expiresOn: null,
+    isRetest: false,
+    receivedG: 1000,
+    cost: null,
+    isQuarantined: false,
+    counts: [],
+    premix: null,
+    note: '',
+    ...change,
+  };
+}
+
+const READINGS = {
+  modelsVersion: '1',
+  sodaToAcidByMass: 2,
+  balanceSodaToAcidByMass: 1.3,
+  dampIndexPct: 12,
+  windowLowPct: 10,
+  windowHighPct: 17,
+  freeWaterPct: 0.4,
+  scentLoadPct: 1,
+  co2L: 20,
+};
+
+/** A batch of these grams with every line weighed just as planned. */
+function made(text: string, lots: readonly Lot[], means: Means = NO_MEANS, ways = {}): Batch {
+  const formula = keepVersion(newFormula('Ebb', bodyFrom(text), NOW), NOW);
+  const request = { ...USUAL_REQUEST, want: { kind: 'total', massG: 300 } as const, ways };
+  const planned = planScale(formula.body, request, means);
+  if (!planned.ok) throw new Error(planned.problem.message);
+  const left = stockLeft(lots, []);
+  const start = { formula, request, plan: planned.plan, readings: READINGS, code: 'EB-001' };
+  const assigned = assignLots(planned.plan.lines, lots, left, TODAY);
+  let batch = startBatch({ ...start, lots: assigned.bowls[0] ?? {}, now: NOW });
+  for (let step = currentStep(batch); step; step = currentStep(batch))
+    batch = settleStep(
+      batch,
+      step.kind === 'weigh' ? weighedEntry(step, step.targetG, 'typed') : { kind: 'done' },
+      NOW,
+    );
+  return batch;
+}
+
+const RECIPE = '200 g baking soda\n100 g citric acid';
+
+describe('lots of a material', () => {
+  it('are used by expiry, then open first, then oldest; never from quarantine or past', () => {
+    const soda = 'sodium-bicarbonate';
+    const shelf = [
+      lot('1', soda, { expiresOn: '2027-01-01' }),
+      lot('2', soda, { expiresOn: '2026-09-01' }),
+      lot('3', soda, { isQuarantined: true, expiresOn: '2026-07-01' }),
+      lot('4', soda, { expiresOn: '2026-05-01' }),
+      lot('5', soda, { expiresOn: '2026-05-02', isRetest: true }),
+      lot('6', soda, { openedOn: '2026-02-01' }),
+      lot('7', soda),
+      lot('8', 'kaolin'),
+    ];
+    expect(usableLots(soda, shelf, TODAY).map(({ code }) => code)).toEqual([
+      '5',
+      '2',
+      '1',
+      '6',
+      '7',
+    ]);
+  });
+
+  it('are taken one after the other, and what is missing is said', () => {
+    const shelf = [
+      lot('1', 'sodium-bicarbonate', { receivedG: 150, expiresOn: '2026-08-01' }),
+      lot('2', 'sodium-bicarbonate', { receivedG: 30 }),
+    ];
+    const batch = made(RECIPE, shelf);
+    const weighed = batch.steps.find(
+      (step) => step.kind === 'weigh' && step.materialId === 'sodium-bicarbonate',
+    );
+    expect(weighed).toMatchObject({
+      lots: [
+        { code: '1', massG: 150 },
+        { code: '2', massG: 30 },
+      ],
+    });
+    const planned = planScale(bodyFrom(RECIPE), {
+      ...USUAL_REQUEST,
+      want: { kind: 'total', massG: 300 },
+    });
+    if (!planned.ok) throw new Error('it plans');
+    const { short } = assignLots(planned.plan.lines, shelf, stockLeft(shelf, []), TODAY);
+    expect(short).toEqual([{ materialId: 'sodium-bicarbonate', missingG: expect.closeTo(20, 9) }]);
+  });
+});
+
+describe('stock', () => {
+  it('falls as batches are weighed, comes back when an entry is struck, and shows below zero', () => {
+    const shelf = [lot('1', 'sodium-bicarbonate', { receivedG: 150 })];
+    const batch = made(RECIPE, shelf);
+    const leftOf = (of: Batch) => stockLeft(shelf, lotMoves([of], shelf)).get(shelf[0]?.id ?? '');
+    expect(leftOf(batch)).toBeCloseTo(-50, 9);
+    const entry = batch.entries.find(({ kind }) => kind === 'weighed');
+    expect(leftOf(strikeEntry(batch, entry?.id ?? '', NOW))).toBe(150);
+    const corrected = record(
+      batch,
+      {
+        kind: 'added',
+        materialId: 'sodium-bicarbonate',
+        massG: 10,
+        squirts: null,
+        why: 'too wet',
+        lots: [{ lotId: shelf[0]?.id ?? '', massG: 10 }],
+      },
+      NOW,
+    );
+    expect(leftOf(corrected)).toBeCloseTo(-60, 9);
+    const counted = [{ ...shelf[0], counts: [{ at: NOW, changeG: 75, why: 'counted' }] } as Lot];
+    expect(stockLeft(counted, lotMoves([batch], counted)).get(counted[0]?.id ?? '')).toBeCloseTo(
+      25,
+      9,
+    );
+  });
+});
+
+describe('a recall', () => {
+  const dye = lot('1', 'yellow-5-dye', { receivedG: 25 });
+  const starch = lot('2', 'cornstarch');
+  const premix = lot('3', 'yellow-5-dye', {
+    receivedG: 500,
+    premix: {
+      carrierId: 'cornstarch',
+      strengthPct: 2,
+      madeFrom: [
+        { lotId: dye.id, massG: 10 },
+        { lotId: starch.id, massG: 490 },
+      ],
+    },
+  });
+  const shelf = [dye, starch, premix];
+  const text = '200 g baking soda\n80 g citric acid\n20 g cornstarch\n0.3 g yellow dye';
+  const means: Means = { ...NO_MEANS, premixes: premixStock(shelf, stockLeft(shelf, []), TODAY) };
+  const yellow = bodyFrom(text);
+  const lineId = yellow.parts[0]?.lines.find(({ materialId }) => materialId === 'yellow-5-dye')?.id;
+
+  it('leads from a lot through the premix to the batch, and back, with grams that add up', () => {
+    const formula = keepVersion({ ...newFormula('Ebb', yellow, NOW) }, NOW);
+    const request = {
+      ...USUAL_REQUEST,
+      scaleStepG: 1,
+      want: { kind: 'total', massG: 300 } as const,
+      ways: { [lineId ?? '']: { kind: 'premix', lotId: premix.id } as const },
+    };
+    const planned = planScale(formula.body, request, means);
+    if (!planned.ok) throw new Error(planned.problem.message);
+    const { bowls, short } = assignLots(planned.plan.lines, shelf, stockLeft(shelf, []), TODAY);
+    expect(short).toEqual([]);
+    let batch = startBatch({
+      formula,
+      request,
+      plan: planned.plan,
+      readings: READINGS,
+      lots: bowls[0] ?? {},
+      code: 'EB-001',
+      now: NOW,
+    });
+    for (let step = currentStep(batch); step; step = currentStep(batch))
+      batch = settleStep(
+        batch,
+        step.kind === 'weigh' ? weighedEntry(step, step.targetG, 'typed') : { kind: 'done' },
+        NOW,
+      );
+    const moves = lotMoves([batch], shelf);
+    // 15 g of 2 % premix on the scale: 0.3 g of dye, 14.7 g of starch.
+    expect(usersOfLot(premix.id, shelf, moves).batches).toEqual([
+      { batchId: batch.id, code: 'EB-001', massG: 15, through: [] },
+    ]);
+    expect(usersOfLot(dye.id, shelf, moves)).toEqual({
+      batches: [
+        { batchId: batch.id, code: 'EB-001', massG: expect.closeTo(0.3, 9), through: ['3'] },
+      ],
+      premixes: [{ lotId: premix.id, code: '3', massG: 10 }],
+    });
+    const back = lotsOfBatch(batch, shelf, moves);
+    expect(back.filter(({ through }) => through === '3')).toEqual([
+      { lotId: dye.id, lot: dye, massG: expect.closeTo(0.3, 9), through: '3' },
+      { lotId: starch.id, lot: starch, massG: expect.closeTo(14.7, 9), through: '3' },
+    ]);
+    // The record holds what went in, the carrier too.
+    expect(weighedTotalG(batch)).toBeCloseTo(planned.plan.totalG, 9);
+    expect(weighedRatio(batch)).toBeCloseTo(2.5, 1);
+    expect(stockLeft(shelf, moves).get(premix.id)).toBe(485);
+  });
+});
+
+describe('premixes', () => {
+  it('by hand: 0.3 g of dye on a 1 g scale is 15 g of a 2 % premix, 10 g in 500 g', () => {
+    expect(planPremix(0.3, 1)).toEqual({
+      strengthFraction: 0.02,
+      perBatchG: 15,
+      makeG: 500,
+      activeG: 10,
+      carrierG: 490,
+    });
+    expect(premixParts(0.25, 100)).toEqual({ activeG: 25, carrierG: 75 });
+    expect(() => planPremix(0, 1)).toThrow(/wantedG must be over 0/);
+    expect(nextPremixCode(['PX-002', 'BS-1', 'PX-011'])).toBe('PX-012');
+    expect(nextPremixCode([])).toBe('PX-001');
+  });
+});
+
+describe('what to watch', () => {
+  it('tells good, soon and past by the day', () => {
+    const on = (expiresOn: string | null) => keepingOf({ expiresOn }, TODAY);
+    expect([on(null), on('2026-07-02'), on('2026-07-01'), on(TODAY), on('2026-05-31')]).toEqual([
+      'good',
+      'good',
+      'soon',
+      'soon',
+      'past',
+    ]);
+  });
+
+  it('says what is low and what to buy in whole packs', () => {
+    const shelf = [lot('1', 'kaolin', { receivedG: 300 })];
+    const left = stockLeft(shelf, []);
+    const own = {
+      id: 'kaolin',
+      origin: 'own' as const,
+      name: 'Kaolin clay',
+      inci: '',
+      synonyms: [],
+      likeId: 'kaolin',
+      trueDensityGMl: null,
+      levelDensityGMl: null,
+      waterPct: null,
+      pricePerKg: null,
+      packG: 500,
+      lowG: 400,
+      note: '',
+      isLaidAway: false,
+    };
+    expect(lowStock([own], shelf, left, TODAY)).toEqual([
+      { materialId: 'kaolin', leftG: 300, lowG: 400 },
+    ]);
+    // 450 needed + 400 to keep - 300 here = 550 missing: two packs of 500 at 6 a kilo.
+    const [line] = shoppingList(
+      [
+        { materialId: 'kaolin', massG: 450 },
+        { materialId: 'water', massG: 90 },
+      ],
+      new Map([['kaolin', 300]]),
+      () => ({ packG: 500, lowG: 400, pricePerKg: 6 }),
+    );
+    expect(line).toMatchObject({ missingG: 550, packs: 2, buyG: 1000, cost: 6 });
+    expect(
+      shoppingList([{ materialId: 'water', massG: 90 }], new Map(), () => own as never),
+    ).toEqual([]);
+  });
+
+  it('finds lots by every word, and by what is wrong with them', () => {
+    const shelf = findable([
+      lot('BS-1', 'sodium-bicarbonate', { supplier: 'Saltwife' }),
+      lot('KC-2', 'kaolin', { isQuarantined: true }),
+    ]);
+    const find = (query: string, filter: 'all' | 'set aside' = 'all') =>
+      findLots(shelf, query, filter, new Map(), TODAY).map(({ lot: { code } }) => code);
+    expect(find('salt bak')).toEqual(['BS-1']);
+    expect(find('')).toEqual(['BS-1', 'KC-2']);
+    expect(find('', 'set aside')).toEqual(['KC-2']);
+  });
+});
+
+describe('tables of lots and materials', () => {
+  const nameOf = (id: string) => materialById(id).name;
+
+  it('of lots come back the same, and what is new, changed or wrong is told apart', () => {
+    const shelf = [
+      lot('BS-1', 'sodium-bicarbonate', {
+        cost: 24.5,
+        expiresOn: '2027-01-01',
+        supplier: 'Saltwife',
+      }),
+      lot('KC-2', 'kaolin'),
+    ];
+    const rows = lotRows(shelf, nameOf);
+    expect(missingColumns(Object.keys(rows[0] ?? {}), LOT_COLUMNS)).toEqual([]);
+    expect(readLotRows(rows, shelf, new Map())).toEqual({
+      fresh: [],
+      changed: [],
+      sameCount: 2,
+      problems: [],
+    });
+    const read = readLotRows(
+      [
+        { ...rows[0], grams: '1.250,5' },
+        { code: 'CA-9', material: 'citric acid', grams: '2,5', cost: '3,20' },
+        { code: 'CA-9', material: 'Citric acid', grams: '4' },
+        { code: 'X', material: 'moon dust', grams: '4' },
+        { code: '', material: 'kaolin', grams: '4' },
+        { code: 'Y', material: 'kaolin', grams: '-4' },
+        { code: 'Z', material: 'kaolin', grams: 'four' },
+        { code: 'W', material: 'kaolin', grams: '4', expires: 'soon' },
+      ],
+      shelf,
+      new Map(),
+    );
+    expect(read.changed).toMatchObject([{ id: shelf[0]?.id, receivedG: 1250.5 }]);
+    expect(read.fresh).toMatchObject([
+      { code: 'CA-9', materialId: 'citric-acid', receivedG: 2.5, cost: 3.2 },
+    ]);
+    expect(read.problems.map(({ row, message }) => `${row}: ${message}`)).toEqual([
+      '3: It is in row 2 already.',
+      '4: No material is called “moon dust”.',
+      '5: The lot has no code.',
+      '6: -4 under grams is below zero.',
+      '7: “four” under grams is no number.',
+      '8: “soon” under expires is no day like 2026-04-18.',
+    ]);
+  });
+
+  it('of materials come back the same; a new one needs to be like something', () => {
+    const { fresh, problems } = readMaterialRows(
+      [
+        {
+          name: 'Harbor mist',
+          like: 'fragrance oil',
+          'price per kg': '74,5',
+          synonyms: 'mist; fog',
+        },
+        { name: 'Moon dust', like: 'moon' },
+      ],
+      [],
+      TODAY,
+    );
+    expect(fresh).toMatchObject([
+      {
+        name: 'Harbor mist',
+        likeId: 'fragrance-oil',
+        synonyms: ['mist', 'fog'],
+        pricePerKg: { value: 74.5, on: TODAY },
+      },
+    ]);
+    expect(problems).toMatchObject([{ row: 2, message: /no material of the catalog/ }]);
+    const rows = materialRows(fresh, nameOf);
+    expect(missingColumns(Object.keys(rows[0] ?? {}), MATERIAL_COLUMNS)).toEqual([]);
+    expect(readMaterialRows(rows, fresh, TODAY)).toMatchObject({
+      fresh: [],
+      changed: [],
+      sameCount: 1,
+    });
+  });
+});
