@@ -102,6 +102,13 @@ function startsWithSample(): boolean {
   left: 8px;
   top: 8px;
 }
+/* On paper the rail is gone, and its column with it. */
+@media print {
+  .frame,
+  .frame.bench {
+    display: block;
+  }
+}
 @media (max-width: 700px) {
   .frame {
     grid-template-columns: minmax(0, 1fr);

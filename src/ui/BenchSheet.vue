@@ -64,7 +64,7 @@ const code = computed(() => {
             <b>{{ row.amount }}</b>
           </td>
           <td class="number note">{{ row.tolerance }}</td>
-          <td class="note">{{ row.lots }}</td>
+          <td class="note lot">{{ row.lots }}</td>
           <td class="blank" />
         </tr>
       </tbody>
@@ -134,6 +134,9 @@ tr {
   white-space: nowrap;
   font-variant-numeric: tabular-nums;
 }
+.lot {
+  white-space: nowrap;
+}
 .note {
   color: var(--mid);
   font-size: 13px;
@@ -162,6 +165,8 @@ tr {
     max-width: none;
     padding: 0;
     border: 0;
+    background: none;
+    color: #000;
   }
 }
 </style>

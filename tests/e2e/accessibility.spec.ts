@@ -30,7 +30,12 @@ for (const colorScheme of ['light', 'dark'] as const) {
 
     for (const [path, ready] of [
       ['/design', 'What stands out'],
-      ['/scale', 'Soda to acid after rounding'],
+      ['/scale', 'Bowl filled'],
+      ['/shelf/lots', 'Find a lot'],
+      ['/shelf/materials', 'Find a material'],
+      ['/shelf/molds', 'Own fills'],
+      ['/shelf/tools', 'Weigh ten squirts once.'],
+      ['/shelf/to-buy', 'Batches to make'],
       ['/make', 'nothing at the bench'],
       ['/almanac', '8 batches on record'],
       ['/workshop', 'Everything lives in this browser'],
@@ -41,6 +46,36 @@ for (const colorScheme of ['light', 'dark'] as const) {
         await scan(page);
       });
     }
+
+    test(`what the scale shows beside the weights in ${colorScheme}`, async ({ page }) => {
+      await page.goto(`${SAMPLE_URL}/scale`);
+      for (const [view, ready] of [
+        ['Why weigh', /^\d\.\d+ to \d\.\d+$/],
+        ['Cost', 'What drives it'],
+        ['Bench sheet', 'no batch yet'],
+        ['Several formulas', 'Batches to make'],
+      ] as const) {
+        await page.getByRole('button', { name: view }).click();
+        await expect(page.getByText(ready).first()).toBeVisible();
+        await scan(page);
+      }
+    });
+
+    test(`what is known of a lot and a material in ${colorScheme}`, async ({ page }) => {
+      await page.goto(`${SAMPLE_URL}/shelf`);
+      await page.getByRole('option', { name: /Borax/ }).click();
+      await expect(page.getByText('Went into')).toBeVisible();
+      await scan(page);
+      await page.getByRole('button', { name: 'Receive a lot' }).click();
+      await expect(page.getByRole('dialog', { name: 'Receive a lot' })).toBeVisible();
+      await scan(page, '[role="dialog"]');
+      await page.getByRole('button', { name: 'Cancel' }).click();
+      await page.getByRole('button', { name: 'Materials', exact: true }).click();
+      await page.getByRole('textbox', { name: 'Find a material' }).fill('lavender');
+      await page.getByRole('option').first().click();
+      await expect(page.getByText('Supplier’s document')).toBeVisible();
+      await scan(page);
+    });
 
     test(`what is looked at beside the column in ${colorScheme}`, async ({ page }) => {
       await page.goto(SAMPLE_URL);

@@ -55,7 +55,7 @@ test('a blend goes over its limit, is taken down to it, and a document moves the
   await view.getByRole('button', { name: 'drops' }).click();
   await view.getByLabel('Drops of Cardamom essential oil in the blend').fill('600');
   await view.getByLabel('Drops of Cardamom essential oil in the blend').press('Enter');
-  await expect(gramsOf(page, 'Cardamom essential oil')).toHaveValue('27.8');
+  await expect(gramsOf(page, 'Cardamom essential oil')).toHaveValue('19.9');
   await view.getByRole('button', { name: 'grams' }).click();
   await view.getByLabel('Grams of Fragrance oil in the blend').fill('40');
   await view.getByLabel('Grams of Fragrance oil in the blend').press('Enter');

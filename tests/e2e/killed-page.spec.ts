@@ -59,7 +59,7 @@ test('weights typed by hand: nothing, nonsense and too much are all said, and no
   await field.press('Enter');
   await expect(page.getByRole('alert')).toContainText('Type the grams');
   await field.fill('1300');
-  await expect(page.getByRole('button', { name: /Keep 1,300.0 g, next/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Keep 1,300 g, next/ })).toBeVisible();
   await field.press('Enter');
   await expect(stepTitle(page)).toHaveText('Kaolin clay');
   await page.getByRole('button', { name: 'Back a step' }).click();
@@ -68,8 +68,6 @@ test('weights typed by hand: nothing, nonsense and too much are all said, and no
   await expect(stepTitle(page)).toHaveText('Kaolin clay');
   await page.getByRole('button', { name: 'Leave the bench' }).click();
   const story = page.getByRole('region', { name: 'As it happened' });
-  await expect(story.getByRole('listitem').filter({ hasText: '1,300.0 g' })).toContainText(
-    'struck',
-  );
+  await expect(story.getByRole('listitem').filter({ hasText: '1,300' })).toContainText('struck');
   await expect(page.getByRole('row', { name: /^Baking soda/ }).first()).toContainText('1,247.4');
 });

@@ -56,7 +56,7 @@ test('a newcomer goes from a recipe in cups to a batch on record, and carries it
     await page.getByLabel('Pieces wanted').fill('6');
     await page.getByLabel('Diameter, mm').fill('60');
     await expect(page.getByText('124 g a piece, 113.1 mL')).toBeVisible();
-    await expect(page.getByText('Soda to acid after rounding')).toBeVisible();
+    await expect(page.getByRole('table', { name: 'Readings' })).toContainText('Soda to acid');
     await page.getByRole('button', { name: 'Take it to the bench' }).click();
   });
 

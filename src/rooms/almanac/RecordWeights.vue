@@ -28,7 +28,9 @@ const groups = computed(() =>
 );
 
 function shown(massG: number, stepG: number): string {
-  return formatFixed(massG, massG > 0 && massG < stepG ? 3 : decimalsOf(stepG));
+  // What was typed finer than the step is shown as it was typed.
+  const typed = decimalsOf(Number(massG.toFixed(3)));
+  return formatFixed(massG, Math.max(decimalsOf(stepG), typed));
 }
 
 function signed(massG: number, stepG: number): string {

@@ -147,7 +147,7 @@ async function openWithSheet(): Promise<void> {
 
 <template>
   <div>
-    <PageHeader>
+    <PageHeader class="no-print">
       <template #title
         ><h1>{{ formula?.name ?? 'Scale' }}</h1></template
       >
@@ -169,7 +169,7 @@ async function openWithSheet(): Promise<void> {
       <router-link :to="{ name: 'design' }">open one in Design</router-link>.
     </p>
     <div v-else class="bench">
-      <section class="want" aria-label="What is wanted">
+      <section class="want no-print" aria-label="What is wanted">
         <WantForm :key="formula.id" :request="request" :body="formula.body" @ask="ask" />
         <MoldPicture
           :mold="request.mold"
@@ -181,7 +181,7 @@ async function openWithSheet(): Promise<void> {
         />
       </section>
       <section class="plan" aria-label="The weights">
-        <ChoiceRow v-model="view" :items="VIEWS" class="views" />
+        <ChoiceRow v-model="view" :items="VIEWS" class="views no-print" />
         <ShoppingFor v-if="view === 'together'" />
         <template v-else>
           <p v-if="batchAtBench" class="quiet">
@@ -309,6 +309,15 @@ dd {
 }
 a {
   color: var(--verdigris);
+}
+@media print {
+  .bench {
+    display: block;
+  }
+  .plan {
+    padding: 0;
+    border: 0;
+  }
 }
 @media (max-width: 1000px) {
   .bench {

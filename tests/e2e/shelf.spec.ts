@@ -1,0 +1,160 @@
+import { readFile } from 'node:fs/promises';
+import { expect, test, type Page } from '@playwright/test';
+import { SAMPLE_URL, gramsOf, startEmpty } from './support';
+
+async function openShelf(page: Page, side = 'lots'): Promise<void> {
+  await page.goto(`${SAMPLE_URL}/shelf/${side}`);
+}
+
+test('a recall: from a lot through its premix to every batch, and from a batch to its lots', async ({
+  page,
+}) => {
+  await openShelf(page);
+  await page.getByLabel('Find a lot').fill('cornstarch');
+  await page
+    .getByRole('option', { name: /Cornstarch/ })
+    .first()
+    .click();
+  const lot = page.getByRole('region', { name: /^Lot C-/ });
+  await expect(lot.getByRole('listitem').filter({ hasText: 'PX-001' })).toContainText('95 g');
+  await lot.getByRole('link', { name: 'QL-001' }).click();
+  const starch = page.getByRole('row', { name: /^Cornstarch/ });
+  await expect(starch.getByRole('link')).toHaveText(/^C-/);
+  await starch.getByRole('link').click();
+  await expect(lot).toBeVisible();
+  await lot.getByRole('button', { name: 'PX-001' }).click();
+  await expect(page.getByRole('region', { name: 'Lot PX-001' })).toContainText('Made from');
+});
+
+test('a lot is received, counted, set aside; a code that is there already is refused', async ({
+  page,
+}) => {
+  await startEmpty(page);
+  await page.getByRole('link', { name: 'Shelf' }).click();
+  await expect(page.getByText('Nothing stands here yet.')).toBeVisible();
+  for (const isSecond of [false, true]) {
+    await page.getByRole('button', { name: 'Receive a lot' }).click();
+    const dialog = page.getByRole('dialog', { name: 'Receive a lot' });
+    await dialog.getByLabel('Material').fill('bicarb');
+    await page.getByRole('option', { name: /^Baking soda Sodium/ }).click();
+    await dialog.getByLabel('Code on it').fill('A-1');
+    await dialog.getByLabel('Grams received').fill('5000');
+    await dialog.getByLabel('What all of it cost').fill('12,50');
+    if (isSecond) {
+      await expect(dialog.getByRole('status')).toContainText(
+        'Lot A-1 of baking soda is on the shelf already.',
+      );
+      await expect(dialog.getByRole('button', { name: 'Put it on the shelf' })).toBeDisabled();
+      await dialog.getByRole('button', { name: 'Cancel' }).click();
+    } else await dialog.getByRole('button', { name: 'Put it on the shelf' }).click();
+  }
+  const lot = page.getByRole('region', { name: 'Lot A-1' });
+  await expect(lot).toContainText('$12.50, $2.50 a kilo');
+  await lot.getByLabel('Counted, g').fill('4800');
+  await lot.getByRole('button', { name: 'Count it' }).click();
+  await expect(lot).toContainText('4,800 g');
+  await expect(lot).toContainText('−200 g');
+  await lot.getByLabel('Set aside').check();
+  await expect(page.getByRole('option', { name: /Baking soda/ })).toContainText('set aside');
+  await page.reload();
+  await page.getByRole('option', { name: /Baking soda/ }).click();
+  await expect(lot).toContainText('4,800 g');
+});
+
+test('lots go out as a table and come in again; what it would change is shown first', async ({
+  page,
+}) => {
+  await openShelf(page);
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Write a CSV table' }).click(),
+  ]);
+  const text = await readFile(await file.path(), 'utf8');
+  const take = (name: string, body: string | Buffer) =>
+    page
+      .getByLabel('Table of lots to read')
+      .setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(body) });
+  const dialog = page.getByRole('dialog', { name: 'Read a table of lots' });
+  await take('same.csv', text);
+  await expect(dialog).toContainText('0 lots new, 0 changed, 41 the same.');
+  await expect(dialog.getByRole('button', { name: 'Take it in' })).toBeDisabled();
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
+
+  await take(
+    'new.csv',
+    'Code;Material;Grams;Cost\nNEW-1;cornstarch;2.500,5;7,75\nNEW-2;moon dust;4;\n',
+  );
+  await expect(dialog).toContainText('1 lot new, 0 changed, 0 the same. 1 row cannot be taken');
+  await expect(dialog).toContainText('Row 2: No material is called “moon dust”.');
+  await dialog.getByRole('button', { name: 'Take it in' }).click();
+  await page.getByLabel('Find a lot').fill('NEW-1');
+  await expect(page.getByRole('option', { name: /Cornstarch/ })).toContainText('2,501 g');
+
+  const problem = page.getByRole('group', { name: 'Table of lots' }).getByRole('alert');
+  await take('wrong.csv', 'who,what\nme,soda\n');
+  await expect(problem).toContainText(
+    'it has no column “code” and “material” and “grams”. A table of lots has: code, material,',
+  );
+  await take('long.csv', `code,material,grams\n${'A,kaolin,1\n'.repeat(100_000)}`);
+  await expect(problem).toContainText('more than 20,000 rows');
+  await take('photo.csv', Buffer.from([0xff, 0xd8, 0xff, 0xe0]));
+  await expect(problem).toContainText('Nothing here was touched.');
+});
+
+test('what the maker weighed at home goes into every cup read after it', async ({ page }) => {
+  await openShelf(page, 'materials');
+  await page.getByRole('textbox', { name: 'Find a material' }).fill('corn starch');
+  await page.getByRole('option', { name: /^Cornstarch/ }).click();
+  const material = page.getByRole('region', { name: 'Cornstarch' });
+  await material.getByLabel('Level measure, g/mL').fill('99');
+  await material.getByLabel('Level measure, g/mL').press('Tab');
+  await expect(material).toContainText('A number from 0.02 to 10, or empty');
+  await material.getByLabel('Level measure, g/mL').fill('0,6');
+  await material.getByLabel('Level measure, g/mL').press('Tab');
+  await page.getByRole('link', { name: 'Design' }).click();
+  const grams = gramsOf(page, 'Cornstarch');
+  await grams.fill('1 cup');
+  await grams.press('Enter');
+  await expect(grams).toHaveValue('142');
+});
+
+test('a material of one’s own is added, used, and then stays', async ({ page }) => {
+  await openShelf(page, 'materials');
+  await page.getByRole('button', { name: 'Add a material' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Add a material' });
+  await dialog.getByLabel('Its name').fill('<b>Harbor</b> starch');
+  await dialog.getByLabel('Behaves like').fill('corn starch');
+  await page.getByRole('option', { name: /Cornstarch/ }).click();
+  await dialog.getByRole('button', { name: 'Add it' }).click();
+  await expect(page.getByRole('button', { name: 'Remove this material' })).toBeVisible();
+  await page.getByRole('link', { name: 'Design' }).click();
+  await page.getByRole('combobox', { name: 'Add a material' }).fill('harbor');
+  await page.getByRole('option', { name: /Harbor/ }).click();
+  await page.getByLabel('Grams, or 2 tbsp').fill('12 g');
+  await page.getByLabel('Grams, or 2 tbsp').press('Enter');
+  await expect(gramsOf(page, '<b>Harbor</b> starch')).toHaveValue('12');
+  await page.goBack();
+  await page.getByRole('textbox', { name: 'Find a material' }).fill('harbor');
+  await page.getByRole('option', { name: /Harbor/ }).click();
+  await expect(page.getByText('Quince Lantern is made of it: lay it away')).toBeVisible();
+});
+
+test('a scale and fills of one’s own move the plan', async ({ page }) => {
+  await openShelf(page, 'tools');
+  const scales = page.getByRole('region', { name: 'Scales' });
+  await scales.getByRole('button', { name: 'Add one to scales' }).click();
+  const added = scales.getByRole('group', { name: 'Scale', exact: true });
+  await added.getByLabel('Shows steps of, g').fill('0.01');
+  await added.getByLabel('Carries up to, g').fill('100');
+  await page.getByRole('button', { name: 'Molds', exact: true }).click();
+  await page.getByRole('button', { name: /^Steel shells 70/ }).click();
+  await page.getByLabel('Grams of filled pieces').fill('lots');
+  await page.getByRole('button', { name: 'Add fills' }).click();
+  await expect(page.getByText('Grams of filled pieces, with spaces between')).toBeVisible();
+  await page.getByLabel('Grams of filled pieces').fill('230 231 229 230 232 228 231 230');
+  await page.getByRole('button', { name: 'Add fills' }).click();
+  await expect(page.getByText(/mean 218 g/)).toBeVisible();
+  await page.getByRole('link', { name: 'Scale', exact: true }).click();
+  await expect(page.getByText('from 16 of your own fills')).toBeVisible();
+  await expect(page.getByRole('row', { name: /^Cardamom/ })).toContainText(/\d\.\d\d g/);
+});
