@@ -60,10 +60,10 @@ test('scaling by total weight and by other molds, down to less than a piece', as
   await page.keyboard.press('ArrowDown');
   await page.getByRole('option', { name: 'own volume' }).click();
   await page.getByLabel('Water it holds, mL').fill('10');
-  await expect(page.getByText(/^11(\.\d)? g a piece, 10.0 mL/ )).toBeVisible();
+  await expect(page.getByText(/^11(\.\d)? g a piece, 10.0 mL/)).toBeVisible();
   await page.getByLabel('Water it holds, mL').fill('0');
   await expect(page.getByText('From 1 to 20,000')).toBeVisible();
-  await expect(page.getByText(/^11(\.\d)? g a piece, 10.0 mL/ )).toBeVisible();
+  await expect(page.getByText(/^11(\.\d)? g a piece, 10.0 mL/)).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Total mix, grams')).toHaveValue('60');
 });

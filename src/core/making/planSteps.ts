@@ -41,7 +41,7 @@ export function planSteps(
       targetG,
       toleranceG: toleranceG(targetG, stepG),
       stepG,
-      drops: plan?.drops ?? null,
+      counted: plan?.counted ? { how: plan.counted.how, text: plan.counted.text } : null,
       premix: plan?.premix
         ? {
             lotId: plan.premix.lotId,
@@ -97,9 +97,9 @@ export function planSteps(
   ];
 }
 
-/** What the hands should know beside where it goes: drops in place of grams, a premix in place of the material. */
+/** What the hands should know beside where it goes: drops and spoons in place of grams, a premix in place of the material. */
 function noteOf(note: string, plan: PlannedLine | undefined): string {
-  if (plan?.drops) return `count ${plan.drops} ${plan.drops === 1 ? 'drop' : 'drops'}, ${note}`;
+  if (plan?.counted) return `${plan.counted.text}, ${note}`;
   if (plan?.premix) return `as premix ${plan.premix.code}, ${note}`;
   return note;
 }

@@ -54,14 +54,11 @@ export function benchCautions(steps: readonly BenchStep[]): readonly string[] {
   return [...said, 'Never close a wet or just-pressed mix into a tight jar: it makes gas.'];
 }
 
-function weighed({ targetG, toleranceG, stepG, drops, lots }: WeighStep) {
+function weighed({ targetG, toleranceG, stepG, counted, lots }: WeighStep) {
   const decimals = targetG < stepG ? 3 : decimalsOf(stepG);
   return {
-    amount:
-      drops === null
-        ? `${targetG.toFixed(decimals)} g`
-        : `${drops} ${drops === 1 ? 'drop' : 'drops'}`,
-    tolerance: drops === null ? `± ${toleranceG.toFixed(Math.max(1, decimals))} g` : '',
+    amount: counted === null ? `${targetG.toFixed(decimals)} g` : counted.text,
+    tolerance: counted === null ? `± ${toleranceG.toFixed(Math.max(1, decimals))} g` : '',
     lots:
       lots.length > 1
         ? lots.map(({ code, massG }) => `${code} ${massG.toFixed(decimals)} g`).join(' + ')

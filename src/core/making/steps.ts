@@ -21,8 +21,8 @@ export const benchStepSchema = z.discriminatedUnion('kind', [
     toleranceG: z.number().min(0),
     /** Step of the scale that weighs it. */
     stepG: z.number().min(0.001).max(100),
-    /** Counted drops in place of a weight. */
-    drops: z.int().min(1).nullable(),
+    /** Drops or spoons in place of a weight. */
+    counted: z.object({ how: z.enum(['drops', 'spoons']), text: z.string() }).nullable(),
     /** What stands in for the material itself; the target is then of the premix. */
     premix: z
       .object({

@@ -29,7 +29,7 @@ export const batchEntrySchema = z.discriminatedUnion('kind', [
     materialId: z.string(),
     targetG: massG,
     massG,
-    by: z.enum(['simulated scale', 'typed', 'drops']),
+    by: z.enum(['simulated scale', 'typed', 'drops', 'spoons']),
     /** What came along with it, when it was weighed as a premix. */
     carrier: z.object({ materialId: z.string(), massG }).optional(),
     /** Lots it came from; left out when none stands for it. */

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { addLine, addPart, totalMassG } from '../formula';
 import { exactly } from '../units';
+import { inSpoons } from '../weighing';
 import {
   NO_MEANS,
   USUAL_REQUEST,
@@ -182,8 +183,27 @@ describe('a line too small for its scale', () => {
     if (!scent) throw new Error('the fixture has an oil');
     const made = plan({ want, ways: { [scent.id]: { kind: 'drops' } } }, coarse);
     const line = lineOf(scent.materialId, made);
-    expect(Number.isInteger(line.drops)).toBe(true);
+    expect(line.counted?.text).toMatch(/^\d+ drops$/);
     expect(Math.abs(line.targetG - line.exactG)).toBeLessThanOrEqual(0.03);
+  });
+});
+
+describe('spoons', () => {
+  // A US teaspoon holds 4.92892 mL (NIST Handbook 44): at 0.6 g/mL half of one is 1.479 g.
+  it.each([
+    [1.5, 0.6, '1/2 tsp', 1.4787],
+    [6.6, 1, '1 tsp + 1/4 tsp + 1/16 tsp + 1/32 tsp', 6.6232],
+    [0.001, 1, '1/32 tsp', 0.154],
+  ])('%d g at %d g/mL is %s', (massG, densityGMl, text, ofG) => {
+    expect(inSpoons(massG, densityGMl)).toMatchObject({ text, massG: expect.closeTo(ofG, 3) });
+  });
+
+  it('stand in for a weight on wish', () => {
+    const starch = body.parts[0]?.lines.find(({ materialId }) => materialId === 'cornstarch');
+    const made = plan({ ways: { [starch?.id ?? '']: { kind: 'spoons' } } });
+    const line = lineOf('cornstarch', made);
+    expect(line.counted).toMatchObject({ how: 'spoons', massG: line.targetG });
+    expect(line.needsFinerScale).toBe(false);
   });
 });
 

@@ -1,16 +1,19 @@
 import type { FormulaBody, Line } from '../formula';
 import { materialById, type Material } from '../materials';
 import {
+  inDrops,
+  inSpoons,
   isTooLittleFor,
   roundTogether,
   roundToStep,
   scaleFor,
   toleranceG,
   type BenchScale,
+  type Counted,
 } from '../weighing';
 import type { Means, PremixStock } from './means';
 import { mixReadings, readingSlopes, type MixReadings } from './mixReadings';
-import type { ScaleRequest } from './request';
+import type { ScaleRequest, Way } from './request';
 
 export interface PlannedLine {
   readonly lineId: string;
@@ -26,8 +29,8 @@ export interface PlannedLine {
   readonly stepG: number;
   /** What goes on the scale: the target, or so much of the premix that brings it. */
   readonly weighG: number;
-  /** Counted drops in place of a weight. */
-  readonly drops: number | null;
+  /** Drops or spoons in place of a weight. */
+  readonly counted: Counted | null;
   readonly premix: PremixStock | null;
   /** Too small for this scale: a finer one, drops or a premix. */
   readonly needsFinerScale: boolean;
@@ -50,13 +53,12 @@ interface Prepared {
   /** What the scale is asked for, unrounded. */
   readonly weighExactG: number;
   readonly scale: BenchScale;
-  readonly drops: number | null;
-  readonly gramsPerDrop: number;
+  readonly counted: Counted | null;
   readonly premix: PremixStock | null;
 }
 
 /**
- * Weights for one bowl: every line on the scale that suits it, in drops, or as a premix whose carrier
+ * Weights for one bowl: every line on the scale that suits it, in drops or spoons, or as a premix whose carrier
  * makes room in its own line, rounded so that the readings hold best together.
  */
 export function planLines(
@@ -69,10 +71,10 @@ export function planLines(
   const exact = prepared.map(({ exactG }) => exactG);
   const { slopes, allowed } = readingSlopes(body, exact);
   const rounded = roundTogether(
-    prepared.map(({ weighExactG, scale, premix, drops }, i) => ({
+    prepared.map(({ weighExactG, scale, premix, counted }, i) => ({
       exactG: weighExactG,
-      // Drops are whole already.
-      stepG: drops === null ? scale.stepG : Infinity,
+      // What is counted is whole already.
+      stepG: counted === null ? scale.stepG : Infinity,
       toleranceG: toleranceG(weighExactG, scale.stepG),
       slopes: (slopes[i] as readonly number[]).map(
         (slope) => slope * (premix?.strengthFraction ?? 1),
@@ -84,12 +86,12 @@ export function planLines(
   const alone = prepared.map((one) =>
     plannedLine(
       one,
-      one.drops === null ? roundToStep(one.weighExactG, one.scale.stepG) : one.weighExactG,
+      one.counted === null ? roundToStep(one.weighExactG, one.scale.stepG) : one.weighExactG,
     ),
   );
   // What premixes bring of another line's material counts there again.
-  const carried = prepared.map(({ exactG, weighExactG, premix, drops }) =>
-    premix || drops !== null ? 0 : exactG - weighExactG,
+  const carried = prepared.map(({ exactG, weighExactG, premix, counted }) =>
+    premix || counted !== null ? 0 : exactG - weighExactG,
   );
   const readings = (of: readonly PlannedLine[]) =>
     mixReadings(
@@ -134,21 +136,15 @@ function prepare(
               ({ lotId, materialId }) => lotId === way.lotId && materialId === line.materialId,
             ) ?? null)
           : null;
-      const gramsPerDrop = gramsOfDrop(material, means);
-      const drops =
-        way?.kind === 'drops' && material.isLiquid && exactG > 0
-          ? Math.max(1, Math.round(exactG / gramsPerDrop))
-          : null;
-      const weighExactG =
-        drops !== null ? drops * gramsPerDrop : exactG / (premix?.strengthFraction ?? 1);
+      const counted = exactG > 0 ? countedOut(way, exactG, material, means) : null;
+      const weighExactG = counted?.massG ?? exactG / (premix?.strengthFraction ?? 1);
       return {
         line,
         partId: part.id,
         exactG,
         weighExactG,
         scale: scaleFor(weighExactG, scales),
-        drops,
-        gramsPerDrop,
+        counted,
         premix,
       };
     });
@@ -157,7 +153,7 @@ function prepare(
       let carrierG = weighExactG * (1 - premix.strengthFraction);
       const at = own.findIndex(
         (other) =>
-          other.line.materialId === premix.carrierId && !other.premix && other.drops === null,
+          other.line.materialId === premix.carrierId && !other.premix && other.counted === null,
       );
       const carrier = own[at];
       if (carrier) {
@@ -173,10 +169,10 @@ function prepare(
 }
 
 function plannedLine(one: Prepared, weighG: number): PlannedLine {
-  const { line, partId, exactG, weighExactG, scale, drops, premix } = one;
+  const { line, partId, exactG, weighExactG, scale, counted, premix } = one;
   const targetG = weighG * (premix?.strengthFraction ?? 1);
   // A carrier's own line is only asked for what the premix does not bring.
-  const askedG = premix ? exactG : drops !== null ? exactG : weighExactG;
+  const askedG = premix || counted ? exactG : weighExactG;
   return {
     lineId: line.id,
     partId,
@@ -187,10 +183,21 @@ function plannedLine(one: Prepared, weighG: number): PlannedLine {
     scaleName: scale.name,
     stepG: scale.stepG,
     weighG,
-    drops,
+    counted,
     premix,
-    needsFinerScale: drops === null && weighExactG > 0 && isTooLittleFor(weighExactG, scale),
+    needsFinerScale: counted === null && weighExactG > 0 && isTooLittleFor(weighExactG, scale),
   };
+}
+
+function countedOut(
+  way: Way | undefined,
+  exactG: number,
+  material: Material,
+  means: Means,
+): Counted | null {
+  if (way?.kind === 'drops' && material.isLiquid)
+    return inDrops(exactG, gramsOfDrop(material, means));
+  return way?.kind === 'spoons' ? inSpoons(exactG, material.densityGMl.level.value.best) : null;
 }
 
 function gramsOfDrop(material: Material, { small }: Means): number {

@@ -18,6 +18,7 @@ export type WantKind = Want['kind'];
 export const waySchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('scale') }),
   z.object({ kind: z.literal('drops') }),
+  z.object({ kind: z.literal('spoons') }),
   z.object({ kind: z.literal('premix'), lotId: z.uuid() }),
 ]);
 export type Way = z.infer<typeof waySchema>;

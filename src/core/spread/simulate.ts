@@ -1,5 +1,5 @@
 import type { FormulaBody } from '../formula';
-import { materialById } from '../materials';
+import { materialById, type Material } from '../materials';
 import { mixReadings, type PlannedLine } from '../scaling';
 import type { SmallMeasures } from '../recipe-text';
 import type { Spread } from '../units';
@@ -96,15 +96,10 @@ function measureOf(
 ): (random: () => number) => number {
   const material = materialById(line.materialId);
   if (measuring === 'by cup and spoon') {
-    const { low, best, high } = material.densityGMl.level.value;
-    const measure = {
-      low: (line.exactG * low) / best,
-      best: line.exactG,
-      high: (line.exactG * high) / best,
-    };
-    return (random) => drawTriangular(measure, random);
+    return byLevelMeasure(line.exactG, material);
   }
-  if (line.drops !== null) {
+  if (line.counted?.how === 'spoons') return byLevelMeasure(line.targetG, material);
+  if (line.counted) {
     const { low, best, high } =
       material.role === 'oil' || material.role === 'scent' ? small.oilDropsPerMl : small.dropsPerMl;
     // More drops to the milliliter are smaller drops.
@@ -124,6 +119,13 @@ function measureOf(
           (random() - 0.5) * line.stepG +
           drawNormal(0, REPEATS_STEPS * line.stepG, random)),
     );
+}
+
+/** Spoons and cups of it between the loosest and the firmest filling. */
+function byLevelMeasure(massG: number, material: Material): (random: () => number) => number {
+  const { low, best, high } = material.densityGMl.level.value;
+  const measure = { low: (massG * low) / best, best: massG, high: (massG * high) / best };
+  return (random) => drawTriangular(measure, random);
 }
 
 function distributionOf(values: readonly number[]): Distribution | null {

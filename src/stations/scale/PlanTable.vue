@@ -57,6 +57,7 @@ function waysOf(planned: PlannedLine) {
     ...(materialById(planned.materialId).isLiquid
       ? [{ value: 'drops', title: 'Count drops' }]
       : []),
+    { value: 'spoons', title: 'Count spoons' },
     ...premixes.map(({ lotId, code, strengthFraction, leftG }) => ({
       value: lotId,
       title: `Premix ${code}`,
@@ -68,7 +69,8 @@ function waysOf(planned: PlannedLine) {
 
 function choose(planned: PlannedLine, value: string): void {
   if (value === 'make') emit('premix', planned);
-  else if (value === 'scale' || value === 'drops') emit('way', planned.lineId, { kind: value });
+  else if (value === 'scale' || value === 'drops' || value === 'spoons')
+    emit('way', planned.lineId, { kind: value });
   else emit('way', planned.lineId, { kind: 'premix', lotId: value });
 }
 
@@ -132,13 +134,13 @@ const readings = computed(() => {
           </td>
           <td class="quiet lots">{{ lotsOf(line.id) }}</td>
           <td class="number">
-            <template v-if="planned.drops !== null"
-              ><b>{{ planned.drops }}</b> {{ planned.drops === 1 ? 'drop' : 'drops' }}</template
+            <template v-if="planned.counted"
+              ><b>{{ planned.counted.text }}</b></template
             >
             <b v-else>{{ onScale(planned) }} g</b>
           </td>
           <td v-if="severalScales" class="quiet lots">
-            {{ planned.drops === null ? planned.scaleName : 'dropper' }}
+            {{ planned.counted?.how ?? planned.scaleName }}
           </td>
           <td class="number quiet">{{ signed(planned.errorPct) }}</td>
           <td>

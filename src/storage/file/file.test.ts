@@ -165,7 +165,7 @@ describe('migrations', () => {
     expect(batch?.plan.lines.every(({ stepG }) => stepG === 0.1)).toBe(true);
     expect(batch?.steps.find(({ kind }) => kind === 'weigh')).toMatchObject({
       stepG: 0.1,
-      drops: null,
+      counted: null,
       premix: null,
       lots: [],
     });

@@ -13,7 +13,7 @@ export function batchTo3(batch: Plain): Record<string, unknown> {
     request,
     plan: { ...plan, lines: list(plan.lines).map((line) => ({ stepG, ...line })) },
     steps: list(batch.steps).map((step) =>
-      step.kind === 'weigh' ? { stepG, drops: null, premix: null, lots: [], ...step } : step,
+      step.kind === 'weigh' ? { stepG, counted: null, premix: null, lots: [], ...step } : step,
     ),
   };
 }

@@ -17,8 +17,8 @@ const bench = useBenchStore();
 const workshop = useWorkshopStore();
 
 const stepG = props.step.stepG;
-/** Counted drops never go over a scale. */
-const isCounted = computed(() => props.step.drops !== null);
+/** Counted drops and spoons never go over a scale. */
+const isCounted = computed(() => props.step.counted !== null);
 const isSimulated = computed(
   () => workshop.settings.scaleSource === 'simulated' && !isCounted.value,
 );
@@ -47,15 +47,15 @@ const said = computed(() => {
 });
 const state = computed(() => {
   const { massG, isSteady } = reading.value;
-  if (isCounted.value) return 'by your dropper';
+  if (isCounted.value) return 'counted, not weighed';
   if (!isSimulated.value) return 'typed by hand';
   if (against.value === 'over') return 'too much: take some out, or keep it as it is';
   return `${isSteady ? 'scale steady' : 'scale moving'} · tared with the ${props.step.vessel} · ${stepG} g steps${massG < 0 ? ' · below zero: tare' : ''}`;
 });
 
 function next(): void {
-  if (isCounted.value) {
-    bench.settle(weighedEntry(props.step, props.step.targetG, 'drops'));
+  if (props.step.counted) {
+    bench.settle(weighedEntry(props.step, props.step.targetG, props.step.counted.how));
     return;
   }
   const massG = isSimulated.value ? reading.value.massG : parseNumber(typed.value);
@@ -108,8 +108,7 @@ useBenchKeys(
     <span>g of {{ formatFixed(step.targetG, decimals) }}</span>
   </p>
   <p v-else-if="isCounted" class="big">
-    <b class="figure">{{ step.drops }}</b>
-    <span>{{ step.drops === 1 ? 'drop' : 'drops' }}</span>
+    <b class="figure counted">{{ step.counted?.text }}</b>
   </p>
   <p v-else class="big">to reach: {{ formatFixed(step.targetG, decimals) }} g</p>
   <div v-if="!isSimulated && !isCounted" class="field">
@@ -179,6 +178,9 @@ useBenchKeys(
   color: #f4f1e8;
   font-size: clamp(90px, 17vw, 190px);
   font-weight: 750;
+}
+.big .counted {
+  font-size: clamp(48px, 8vw, 96px);
 }
 .bar {
   position: relative;
