@@ -2,26 +2,45 @@ import { HyperFormula } from 'hyperformula';
 import { Bench } from 'tinybench';
 import { USUAL_CONDITIONS, evaluate } from '../src/core/evaluation';
 import { allLines, emptyBody, type FormulaBody } from '../src/core/formula';
-import { MATERIALS, materialById, reactantsOf } from '../src/core/materials';
-import { readRecipe } from '../src/core/recipe-text';
+import {
+  MATERIALS,
+  materialById,
+  reactantsOf,
+  searchMaterials,
+  stockOwnMaterials,
+  type OwnMaterial,
+} from '../src/core/materials';
+import type { Batch } from '../src/core/records';
+import { USUAL_SMALL_MEASURES, readRecipe } from '../src/core/recipe-text';
+import { findLots, findable, lotMoves, stockLeft, type Lot } from '../src/core/shelf';
+import { simulateSpread } from '../src/core/spread';
 import { NO_WISHES, rebalance } from '../src/core/rebalance';
-import { USUAL_REQUEST, planScale } from '../src/core/scaling';
+import { NO_MEANS, USUAL_REQUEST, planScale, type Means } from '../src/core/scaling';
 import { speciesById } from '../src/core/chemistry';
 import { BOMB } from './lib/bomb25';
 
 /** Speeds of what runs between a pull and the next picture. Printed, never asserted. */
-const text = MATERIALS.filter(({ role }) => role !== 'builder')
-  .slice(0, 25)
-  .map(({ name }, i) => `${10 + i * 7} g ${name}`)
-  .join('\n');
-const read = readRecipe(text);
-if (!read.ok) throw new Error(read.problem.message);
-const body: FormulaBody = { ...emptyBody('bath-bomb'), parts: read.recipe.parts };
+const text = linesOf(25);
+const body: FormulaBody = { ...emptyBody('bath-bomb'), parts: recipeOf(25).parts };
 const { sheet, pull } = spreadsheetOf(body);
 const pulled = bombOf25Lines();
 
 const EVALUATE = 'evaluate, 25 lines, all readings and findings';
 const SPREADSHEET = 'a general spreadsheet engine, the same totals and ratios only';
+const long: FormulaBody = { ...emptyBody('bath-bomb'), parts: recipeOf(40).parts };
+const TWO_SCALES: Means = {
+  ...NO_MEANS,
+  scales: [
+    { name: 'bench', stepG: 1, capacityG: 10_000, minimumG: null },
+    { name: 'small', stepG: 0.1, capacityG: 500, minimumG: null },
+  ],
+};
+stockOwnMaterials(manyMaterials(2000 - MATERIALS.length));
+const shelf = manyLots(10_000);
+const lots = findable(shelf);
+const left = stockLeft(shelf, []);
+const batches = manyBatches(300);
+
 const bench = new Bench({ time: 800 })
   .add(EVALUATE, () => evaluate(body, USUAL_CONDITIONS))
   .add(SPREADSHEET, pull)
@@ -32,7 +51,16 @@ const bench = new Bench({ time: 800 })
     }),
   )
   .add('read a recipe, 25 lines', () => readRecipe(text))
-  .add('plan the scale, 25 lines', () => planScale(body, USUAL_REQUEST));
+  .add('plan the scale, 40 lines, joint rounding on two scales', () =>
+    planScale(long, USUAL_REQUEST, TWO_SCALES),
+  )
+  .add('search 2,000 materials as one types', () => searchMaterials('lav'))
+  .add('find among 10,000 lots as one types', () =>
+    findLots(lots, 'lav 12', 'all', left, '2026-06-01'),
+  )
+  .add('stock of 10,000 lots over 300 batches of 20 weights', () =>
+    stockLeft(shelf, lotMoves(batches, shelf)),
+  );
 await bench.run();
 const medianMs = new Map<string, number>();
 for (const { name, result } of bench.tasks)
@@ -45,6 +73,89 @@ for (const { name, result } of bench.tasks)
 const ratio = (medianMs.get(EVALUATE) ?? NaN) / (medianMs.get(SPREADSHEET) ?? NaN);
 print(`evaluate takes ${ratio.toFixed(2)} times as long as the spreadsheet's totals`);
 sheet.destroy();
+const began = performance.now();
+const planned = planScale(body, USUAL_REQUEST, TWO_SCALES);
+if (!planned.ok) throw new Error(planned.problem.message);
+await simulateSpread(
+  {
+    body,
+    lines: planned.plan.lines,
+    small: USUAL_SMALL_MEASURES,
+    pieceG: { low: 180, best: 198, high: 220 },
+    bowlCount: 1,
+    lossPct: 2,
+    draws: 20_000,
+    seed: 1,
+  },
+  'weighed',
+);
+print(`spread of 25 lines, 20,000 draws: ${(performance.now() - began).toFixed(0)} ms`);
+
+function linesOf(count: number): string {
+  return MATERIALS.filter(({ role }) => role !== 'builder')
+    .slice(0, count)
+    .map(({ name }, i) => `${10 + i * 7.3} g ${name}`)
+    .join('\n');
+}
+
+function recipeOf(count: number) {
+  const read = readRecipe(linesOf(count));
+  if (!read.ok) throw new Error(read.problem.message);
+  return read.recipe;
+}
+
+function manyMaterials(count: number): OwnMaterial[] {
+  return Array.from({ length: count }, (_, i) => ({
+    id: `own-${i}`,
+    origin: 'own',
+    name: `Harbor ${i} ${MATERIALS[i % MATERIALS.length]?.name ?? ''}`,
+    inci: '',
+    synonyms: [`quay ${i}`],
+    likeId: MATERIALS[i % MATERIALS.length]?.id ?? 'kaolin',
+    trueDensityGMl: null,
+    levelDensityGMl: null,
+    waterPct: null,
+    pricePerKg: null,
+    packG: null,
+    lowG: null,
+    note: '',
+    isLaidAway: false,
+  }));
+}
+
+function manyLots(count: number): Lot[] {
+  return Array.from({ length: count }, (_, i) => ({
+    id: `lot-${i}`,
+    origin: 'own',
+    code: `L-${i}`,
+    materialId: MATERIALS[i % MATERIALS.length]?.id ?? 'kaolin',
+    supplier: `supplier ${i % 30}`,
+    receivedOn: '2026-01-01',
+    openedOn: null,
+    expiresOn: '2027-01-01',
+    isRetest: false,
+    receivedG: 1000,
+    cost: 10,
+    isQuarantined: false,
+    counts: [],
+    premix: null,
+    note: '',
+  }));
+}
+
+/** Batches with no more than what the stock reads of them. */
+function manyBatches(count: number): Batch[] {
+  return Array.from({ length: count }, (_, b) => ({
+    id: `batch-${b}`,
+    code: `B-${b}`,
+    entries: Array.from({ length: 20 }, (_entry, i) => ({
+      kind: 'weighed',
+      struckAt: null,
+      at: '2026-03-01',
+      lots: [{ lotId: `lot-${(b * 20 + i) % 10_000}`, massG: 12 }],
+    })),
+  })) as unknown as Batch[];
+}
 
 /** A bomb of 25 lines, too oily by half: the kind of thing that is rebalanced. */
 function bombOf25Lines(): FormulaBody {

@@ -4,7 +4,7 @@ import { evaluate, type Conditions, type Evaluation } from '@/core/evaluation';
 import { doseG } from '@/core/fizz';
 import { keepVersion, type FormulaBody } from '@/core/formula';
 import { learnedDamp } from '@/core/learning';
-import { USUAL_REQUEST, usualPieceG } from '@/core/scaling';
+import { usualRequest, usualPieceG } from '@/core/scaling';
 import { waterFor } from '@/core/workshop';
 import { nowIso } from './now';
 import { useWorkshopStore } from './workshop';
@@ -29,7 +29,11 @@ export const useDesignStore = defineStore('design', () => {
   const body = computed(() => formula.value?.body ?? null);
   /** The mold last asked for, or the usual one. */
   const mold = computed(
-    () => (workshop.settings.requests[formula.value?.id ?? ''] ?? USUAL_REQUEST).mold,
+    () =>
+      (
+        workshop.settings.requests[formula.value?.id ?? ''] ??
+        usualRequest(formula.value?.body.family ?? 'bath-bomb')
+      ).mold,
   );
   const pieceG = computed(() => (body.value ? usualPieceG(mold.value, body.value.method) : null));
   const method = computed(() => body.value?.method);

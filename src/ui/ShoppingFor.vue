@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { materialById } from '@/core/materials';
-import { USUAL_REQUEST, planTogether } from '@/core/scaling';
+import { planTogether, usualRequest } from '@/core/scaling';
 import { shoppingList } from '@/core/shelf';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -18,7 +18,7 @@ const formulas = computed(() =>
     .filter(({ archivedAt, body }) => archivedAt === null && body.parts.some((p) => p.lines.length))
     .map((formula) => ({
       formula,
-      request: workshop.settings.requests[formula.id] ?? USUAL_REQUEST,
+      request: workshop.settings.requests[formula.id] ?? usualRequest(formula.body.family),
     })),
 );
 /** Batches of each formula, by id. The one in hand is wanted once. */

@@ -9,7 +9,7 @@ export {
 } from './molds';
 export type { Mold, MoldFigure, MoldShape } from './molds';
 export { packedDensityGMl } from './packedDensity';
-export { USUAL_REQUEST, scaleRequestSchema } from './request';
+export { USUAL_REQUEST, scaleRequestSchema, usualRequest } from './request';
 export type { ScaleRequest, Want, WantKind, Way } from './request';
 export { NO_MEANS } from './means';
 export type { Means, PremixStock } from './means';

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { moldSchema } from './molds';
+import type { Family } from '../formula';
+import { moldSchema, type Mold } from './molds';
 
 const massG = z.number().min(0.1).max(1_000_000);
 
@@ -41,7 +42,20 @@ export const scaleRequestSchema = z.object({
 });
 export type ScaleRequest = z.infer<typeof scaleRequestSchema>;
 
-/** What is asked for until the maker asks for something else: a dozen 70 mm spheres on a 0.1 g scale. */
+/** What pieces of a family are usually pressed or filled in. Common practice. */
+const USUAL_MOLDS: Readonly<Record<Family, Mold>> = {
+  'bath-bomb': { shape: 'sphere', diameterMm: 70 },
+  'shower-steamer': { shape: 'half-sphere', diameterMm: 50 },
+  'fizzing-salts': { shape: 'own-volume', volumeMl: 82, figure: 'sachet' },
+  'cleaning-fizzy': { shape: 'box', lengthMm: 30, widthMm: 30, heightMm: 30 },
+};
+
+/** What is asked for a formula of a family until the maker asks for something else. */
+export function usualRequest(family: Family): ScaleRequest {
+  return { ...USUAL_REQUEST, mold: USUAL_MOLDS[family] };
+}
+
+/** A dozen 70 mm spheres on a 0.1 g scale. */
 export const USUAL_REQUEST: ScaleRequest = {
   want: { kind: 'pieces', count: 12 },
   mold: { shape: 'sphere', diameterMm: 70 },

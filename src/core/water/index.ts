@@ -1,2 +1,3 @@
 export { tubReading } from './tub';
 export type { Tub, TubReading } from './tub';
+export { BATH_PH, SURFACE_PH } from './windows';

@@ -132,7 +132,7 @@ function reorder(lineIds: string[], movedId: string): void {
       />
       <WrittenLines :body="body" />
     </div>
-    <ReadingsPanel class="right" :evaluation="evaluation" />
+    <ReadingsPanel class="right" :evaluation="evaluation" :family="body.family" />
     <SwapDialog v-if="hasSwapped" :line="swapping" @swap="swap" @close="swapping = null" />
   </div>
 </template>

@@ -11,7 +11,7 @@ import {
   type Family,
   type Formula,
 } from '@/core/formula';
-import { USUAL_REQUEST, type Mold } from '@/core/scaling';
+import { usualRequest, type Mold } from '@/core/scaling';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import { counted, formatGrams, shortDate } from '@/ui/format';
@@ -42,8 +42,8 @@ const groups = computed(() =>
   })).filter(({ formulas }) => formulas.length > 0),
 );
 
-function moldOf({ id }: Formula): Mold {
-  return (workshop.settings.requests[id] ?? USUAL_REQUEST).mold;
+function moldOf({ id, body }: Formula): Mold {
+  return (workshop.settings.requests[id] ?? usualRequest(body.family)).mold;
 }
 
 function made({ id }: Formula): string {

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Evaluation } from '@/core/evaluation';
+import type { Family } from '@/core/formula';
 import WindowInstrument from '@/ui/WindowInstrument.vue';
 import { instrumentsOf } from './readingsWords';
 
-const props = defineProps<{ evaluation: Evaluation }>();
-const instruments = computed(() => instrumentsOf(props.evaluation));
+const props = defineProps<{ evaluation: Evaluation; family: Family }>();
+const instruments = computed(() => instrumentsOf(props.evaluation, props.family));
 </script>
 
 <template>

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { USUAL_CONDITIONS, evaluate } from '@/core/evaluation';
-import { emptyBody, type FormulaBody } from '@/core/formula';
+import { bodyOfPreset, emptyBody, type FormulaBody } from '@/core/formula';
 import { instrumentsOf } from './readingsWords';
 
 function instruments(body: FormulaBody) {
@@ -84,5 +84,23 @@ describe('the instruments', () => {
     expect(
       instruments(bodyFrom('1 cup baking soda\n100 g citric acid'))['Fizz balance']?.spread,
     ).not.toBeNull();
+  });
+
+  it('speak of a cleaning piece as of a solution, never of a bather or a bath’s window', () => {
+    const body = bodyOfPreset('cleaning');
+    const readings = instrumentsOf(
+      evaluate(body, {
+        ...USUAL_CONDITIONS,
+        pieceG: 28,
+        tub: { volumeL: 5, alkalinityMgL: 100, tempC: 45 },
+      }),
+      'cleaning-fizzy',
+    );
+    const fizz = readings.find(({ title }) => title === 'Fizz balance');
+    const water = readings.find(({ title }) => title === 'Water');
+    expect(fizz).toMatchObject({ low: null, mark: null, tone: 'calm' });
+    expect(fizz?.sentence).toMatch(/left to clean/);
+    expect(water).toMatchObject({ low: 5, high: 10.5, tone: 'calm' });
+    expect(water?.sentence).toMatch(/Alkaline: takes grease off/);
   });
 });

@@ -1,5 +1,7 @@
 import type { Evaluation, Lasting } from '@/core/evaluation';
+import { isForSkin, type Family } from '@/core/formula';
 import { declaredAllergens } from '@/core/scent';
+import { BATH_PH, SURFACE_PH } from '@/core/water';
 import { formatFixed, formatGrams } from '@/ui/format';
 
 /** What an instrument shows: a figure, a scale, a window, a sentence and its why. */
@@ -24,15 +26,67 @@ export interface InstrumentReading {
 const NO_OWN = 'None of your own batches speaks in it: it is reckoned from the amounts alone.';
 
 /** The instruments of a formula, top to bottom. */
-export function instrumentsOf(evaluation: Evaluation): readonly InstrumentReading[] {
+export function instrumentsOf(
+  evaluation: Evaluation,
+  family: Family = 'bath-bomb',
+): readonly InstrumentReading[] {
+  const isBath = isForSkin(family);
   return [
-    fizzInstrument(evaluation),
+    isBath ? fizzInstrument(evaluation) : cleaningFizzInstrument(evaluation),
     gasInstrument(evaluation),
     dampInstrument(evaluation),
     freeWaterInstrument(evaluation),
     scentInstrument(evaluation),
-    waterInstrument(evaluation),
+    isBath ? waterInstrument(evaluation) : solutionInstrument(evaluation),
   ];
+}
+
+/** Builders hold the water alkaline on purpose: soda to acid is said, and no bath's window put round it. */
+function cleaningFizzInstrument(evaluation: Evaluation): InstrumentReading {
+  const { fizz } = evaluation;
+  const reading = fizzInstrument(evaluation);
+  const isAlkaline = fizz.limiting === 'acid' && fizz.acidEquivalentsMol > 0;
+  return {
+    ...reading,
+    value: null,
+    low: null,
+    high: null,
+    spread: null,
+    mark: null,
+    tone: fizz.limiting === 'none' || fizz.acidEquivalentsMol === 0 ? reading.tone : 'calm',
+    sentence: isAlkaline
+      ? `The acid only breaks the piece up: ${formatGrams(fizz.leftoverSodaG)} g of soda is left to clean.`
+      : reading.sentence,
+    why: [
+      reading.why[0] ?? '',
+      'A cleaning piece has no window here: washing soda and borax are meant to stay over, or the acid is, for lime.',
+      `Source: stoichiometry with IUPAC 2021 atomic weights. ${NO_OWN}`,
+    ],
+  };
+}
+
+/** The solution in the basin: what it does to surfaces and hands, not what a bather feels. */
+function solutionInstrument(evaluation: Evaluation): InstrumentReading {
+  const { water } = evaluation;
+  const reading = waterInstrument(evaluation);
+  const isAcid = water !== null && water.phFresh < SURFACE_PH.low;
+  const isAlkaline = water !== null && water.phAir > SURFACE_PH.high;
+  return {
+    ...reading,
+    low: SURFACE_PH.low,
+    high: SURFACE_PH.high,
+    tone: isAcid || isAlkaline ? 'advice' : 'calm',
+    sentence:
+      water === null
+        ? 'Nothing in the water yet.'
+        : isAcid
+          ? 'Acid: takes lime off; not on stone, aluminum or enamel.'
+          : isAlkaline
+            ? 'Strongly alkaline: gloves, and not on aluminum.'
+            : water.phAir > BATH_PH.high
+              ? 'Alkaline: takes grease off; most surfaces take it.'
+              : 'Mild: most surfaces take it.',
+  };
 }
 
 function fizzInstrument({ fizz }: Evaluation): InstrumentReading {
@@ -94,7 +148,9 @@ function gasInstrument({ fizz, totalG, lasting }: Evaluation): InstrumentReading
     decimals: 0,
     sentence:
       fizz.co2L === 0
-        ? 'No gas yet.'
+        ? fizz.acidEquivalentsMol > 0 && fizz.baseEquivalentsMol > 0
+          ? 'None leaves the water: the builders take the acid up. It fizzes only where the grains touch.'
+          : 'No gas yet.'
         : lasting
           ? lastingSentence(lasting)
           : `${formatFixed(perHundredG, 1)} L from each 100 g.`,
@@ -243,16 +299,13 @@ function scentSentence(scent: Evaluation['scent'], highPct: number): string {
   return `${loadPct < usualLowPct ? 'Faint' : 'In the usual range'}. ${carrier}`;
 }
 
-/** Bath water is passed over without a word between these. Common practice. */
-const CALM_PH = { low: 5.5, high: 8.5 } as const;
-
 function waterInstrument({ water }: Evaluation): InstrumentReading {
   const spread = water && {
     low: Math.min(water.phFresh, water.phAir),
     high: Math.max(water.phFresh, water.phAir),
   };
   const isCalm =
-    water === null || (water.phFresh >= CALM_PH.low && water.phHalfVented <= CALM_PH.high);
+    water === null || (water.phFresh >= BATH_PH.low && water.phHalfVented <= BATH_PH.high);
   return {
     title: 'Water',
     figure: water === null ? '–' : `${water.phFresh.toFixed(1)} to ${water.phAir.toFixed(1)}`,
@@ -260,8 +313,8 @@ function waterInstrument({ water }: Evaluation): InstrumentReading {
     value: water?.phHalfVented ?? null,
     from: 3,
     to: 11.5,
-    low: CALM_PH.low,
-    high: CALM_PH.high,
+    low: BATH_PH.low,
+    high: BATH_PH.high,
     spread,
     mark: null,
     decimals: 1,

@@ -3,10 +3,10 @@ import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { METHOD_WORDS, describeVersion } from '@/core/formula';
 import {
-  USUAL_REQUEST,
   describeMold,
   planScale,
   useOfLeftover,
+  usualRequest,
   packedDensityGMl,
   type PlannedLine,
   type ScaleRequest,
@@ -50,7 +50,7 @@ type View = (typeof VIEWS)[number]['value'];
 const view = ref<View>('weights');
 const formula = computed(() => workshop.formulaInHand);
 /** Shallow: it is stored as it stands, and a store takes no reactive proxies. */
-const request = shallowRef<ScaleRequest>(usualRequest());
+const request = shallowRef<ScaleRequest>(lastRequest());
 const means = computed(() => shelf.meansFor(formula.value?.body.method ?? 'press'));
 const result = computed(() =>
   formula.value ? planScale(formula.value.body, request.value, means.value) : null,
@@ -75,15 +75,15 @@ const packedRecords = computed(
 watch(
   () => formula.value?.id,
   () => {
-    request.value = usualRequest();
+    request.value = lastRequest();
   },
 );
 
-function usualRequest(): ScaleRequest {
+function lastRequest(): ScaleRequest {
   const id = workshop.formulaInHand?.id ?? '';
   return (
     workshop.settings.requests[id] ?? {
-      ...USUAL_REQUEST,
+      ...usualRequest(workshop.formulaInHand?.body.family ?? 'bath-bomb'),
       scaleStepG: workshop.settings.scaleStepG,
     }
   );

@@ -1,12 +1,6 @@
 import { isForSkin } from '../../formula';
+import { BATH_PH, SURFACE_PH } from '../../water';
 import type { Finding, Rule } from '../types';
-
-/** Bath water is passed over between these. Common practice. */
-const BATH_LOW_PH = 5.5;
-const BATH_HIGH_PH = 8.5;
-/** What stone, aluminum and enamel take, and where gloves are wanted. Common practice. */
-const SURFACE_LOW_PH = 5;
-const GLOVES_FROM_PH = 10.5;
 
 const source = 'charge balance, checked against the NIST buffers; windows from common practice';
 
@@ -24,44 +18,44 @@ export const waterRules: Rule = ({ body, readings: { water } }): readonly Findin
   });
   const said = (value: number) => value.toFixed(1);
   if (isForSkin(body.family)) {
-    if (phFresh < BATH_LOW_PH)
+    if (phFresh < BATH_PH.low)
       return [
         say(
           'bath-acid',
           phFresh,
-          BATH_LOW_PH,
-          `The bath stands at pH ${said(phFresh)} fresh, under ${said(BATH_LOW_PH)}: sour on broken skin.`,
+          BATH_PH.low,
+          `The bath stands at pH ${said(phFresh)} fresh, under ${said(BATH_PH.low)}: sour on broken skin.`,
           'More soda, less acid or more water.',
         ),
       ];
-    return phHalfVented > BATH_HIGH_PH
+    return phHalfVented > BATH_PH.high
       ? [
           say(
             'bath-alkaline',
             phHalfVented,
-            BATH_HIGH_PH,
-            `The bath stands at pH ${said(phHalfVented)} once half of the gas is gone, over ${said(BATH_HIGH_PH)}: drying.`,
+            BATH_PH.high,
+            `The bath stands at pH ${said(phHalfVented)} once half of the gas is gone, over ${said(BATH_PH.high)}: drying.`,
             'More acid.',
           ),
         ]
       : [];
   }
-  if (phFresh < SURFACE_LOW_PH)
+  if (phFresh < SURFACE_PH.low)
     return [
       say(
         'acid-on-surface',
         phFresh,
-        SURFACE_LOW_PH,
+        SURFACE_PH.low,
         `The solution stands at pH ${said(phFresh)}: it eats stone, aluminum and enamel.`,
         'Keep it off them, and say so on the label.',
       ),
     ];
-  return phFresh > GLOVES_FROM_PH
+  return phFresh > SURFACE_PH.high
     ? [
         say(
           'alkaline-solution',
           phFresh,
-          GLOVES_FROM_PH,
+          SURFACE_PH.high,
           `The solution stands at pH ${said(phFresh)}: hard on hands and eyes, and on aluminum.`,
           'Gloves and eye protection.',
         ),
