@@ -14,12 +14,13 @@ const isOpen = defineModel<boolean>({ required: true });
 
 <template>
   <v-menu v-model="isOpen" :target="target">
-    <v-list>
+    <v-list role="menu">
       <v-list-item
         v-for="item in items"
         :key="item.value"
         :title="item.title"
         :subtitle="item.subtitle"
+        role="menuitem"
         @click="emit('choose', item.value)"
       />
     </v-list>
