@@ -67,7 +67,7 @@ function signed(massG: number, stepG: number): string {
         </td>
         <td class="number quiet">{{ row.off === null ? '' : signed(row.off, row.stepG) }}</td>
         <td class="number quiet">{{ row.at ? clockTime(row.at) : '' }}</td>
-        <td class="quiet">{{ row.by ?? 'not weighed' }}</td>
+        <td class="quiet by">{{ row.by ?? 'not weighed' }}</td>
         <td class="lots">
           <template v-for="(lot, i) in row.codes" :key="lot.lotId"
             >{{ i ? ', ' : ''
@@ -102,6 +102,11 @@ th {
   padding-top: 16px;
   color: inherit;
   font: 650 16px var(--font-heading);
+}
+.by,
+.lots {
+  white-space: nowrap;
+  font-size: 13px;
 }
 .lots,
 .lots a {

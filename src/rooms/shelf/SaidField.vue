@@ -75,6 +75,7 @@ function take(): void {
 .said {
   display: grid;
   grid-template-columns: 1fr 1fr;
+  align-items: start;
   gap: 10px;
 }
 </style>

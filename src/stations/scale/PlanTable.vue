@@ -3,7 +3,7 @@ import { mdiDotsVertical } from '@mdi/js';
 import { computed } from 'vue';
 import type { FormulaBody } from '@/core/formula';
 import { materialById } from '@/core/materials';
-import type { PlannedLine, ScalePlan, Way } from '@/core/scaling';
+import type { PlannedLine, PremixStock, ScalePlan, Way } from '@/core/scaling';
 import type { AssignedLots } from '@/core/shelf';
 import { decimalsOf } from '@/core/weighing';
 import { useShelfStore } from '@/stores/shelf';
@@ -49,9 +49,17 @@ function lotsOf(lineId: string): string {
   return [...new Set(codes)].join(', ');
 }
 
+/** Premixes of it that hold enough. */
+function premixesOf({ materialId, exactG }: PlannedLine): readonly PremixStock[] {
+  return shelf.premixes.filter(
+    (premix) =>
+      premix.materialId === materialId && premix.leftG * premix.strengthFraction >= exactG,
+  );
+}
+
 /** Ways this line can go into the bowl. */
 function waysOf(planned: PlannedLine) {
-  const premixes = shelf.premixes.filter(({ materialId }) => materialId === planned.materialId);
+  const premixes = premixesOf(planned);
   return [
     { value: 'scale', title: 'On the scale' },
     ...(materialById(planned.materialId).isLiquid
@@ -124,6 +132,15 @@ const readings = computed(() => {
             >
             <span v-else-if="planned.needsFinerScale" class="finer">
               {{ formatFixed(planned.weighG, 2) }} g is too little for the {{ planned.scaleName }}
+              <button
+                v-for="premix in premixesOf(planned)"
+                :key="premix.lotId"
+                type="button"
+                class="link"
+                @click="emit('way', line.id, { kind: 'premix', lotId: premix.lotId })"
+              >
+                Use premix {{ premix.code }}
+              </button>
               <button type="button" class="link" @click="emit('premix', planned)">
                 Make a premix<span class="visually-hidden"> of {{ material.name }}</span>
               </button>
@@ -232,6 +249,7 @@ thead th {
   color: var(--ochre);
 }
 .link {
+  margin-right: 8px;
   border: 0;
   padding: 0;
   min-height: 24px;
