@@ -5,6 +5,7 @@ import { allLines, emptyBody, type FormulaBody } from '../src/core/formula';
 import {
   MATERIALS,
   materialById,
+  newOwnMaterial,
   reactantsOf,
   searchMaterials,
   stockOwnMaterials,
@@ -105,22 +106,15 @@ function recipeOf(count: number) {
 }
 
 function manyMaterials(count: number): OwnMaterial[] {
-  return Array.from({ length: count }, (_, i) => ({
-    id: `own-${i}`,
-    origin: 'own',
-    name: `Harbor ${i} ${MATERIALS[i % MATERIALS.length]?.name ?? ''}`,
-    inci: '',
-    synonyms: [`quay ${i}`],
-    likeId: MATERIALS[i % MATERIALS.length]?.id ?? 'kaolin',
-    trueDensityGMl: null,
-    levelDensityGMl: null,
-    waterPct: null,
-    pricePerKg: null,
-    packG: null,
-    lowG: null,
-    note: '',
-    isLaidAway: false,
-  }));
+  return Array.from({ length: count }, (_, i) => {
+    const { id = 'kaolin', name = '' } = MATERIALS[i % MATERIALS.length] ?? {};
+    return {
+      ...newOwnMaterial(id),
+      id: `own-${i}`,
+      name: `Harbor ${i} ${name}`,
+      synonyms: [`quay ${i}`],
+    };
+  });
 }
 
 function manyLots(count: number): Lot[] {

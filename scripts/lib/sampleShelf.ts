@@ -1,5 +1,5 @@
 import { newId } from '../../src/core/formula';
-import { materialById, type OwnMaterial } from '../../src/core/materials';
+import { materialById, newOwnMaterial, type OwnMaterial } from '../../src/core/materials';
 import type { Lot, ShelfMold, Tool } from '../../src/core/shelf';
 
 /** The shelf of the made-up workshop: what it pays, what came when, what it works with. */
@@ -53,7 +53,7 @@ const SAID = { by: 'price list', on: '2026-01-12' } as const;
 
 export function sampleMaterials(): OwnMaterial[] {
   const known = STOCK.map(([id, , pricePerKg, packG, lowG]): OwnMaterial => ({
-    ...blank(id),
+    ...newOwnMaterial(id, 'sample'),
     pricePerKg: { value: pricePerKg, ...SAID },
     packG,
     lowG: lowG > 0 ? lowG : null,
@@ -64,7 +64,7 @@ export function sampleMaterials(): OwnMaterial[] {
   return [
     ...known,
     {
-      ...blank('fragrance-oil'),
+      ...newOwnMaterial('fragrance-oil', 'sample'),
       id: newId(),
       name: 'Night Ferry fragrance',
       synonyms: ['ferry scent'],
@@ -230,26 +230,6 @@ export function sampleTools(): Tool[] {
     { ...base(), kind: 'drying room', name: 'Net loft', trays: 8 },
     { ...base(), kind: 'humidity sensor', name: 'Loft sensor', note: 'beside the door' },
   ];
-}
-
-function blank(likeId: string): OwnMaterial {
-  const { name, inci } = materialById(likeId);
-  return {
-    id: likeId,
-    origin: 'sample',
-    name,
-    inci,
-    synonyms: [],
-    likeId,
-    trueDensityGMl: null,
-    levelDensityGMl: null,
-    waterPct: null,
-    pricePerKg: null,
-    packG: null,
-    lowG: null,
-    note: '',
-    isLaidAway: false,
-  };
 }
 
 function laterBy(day: string, months: number): string {

@@ -3,6 +3,7 @@ import { computed, ref, shallowRef } from 'vue';
 import { newFormula, type Formula, type FormulaBody } from '@/core/formula';
 import { stockOwnMaterials } from '@/core/materials';
 import type { Batch } from '@/core/records';
+import { isInALot, usersOfMaterial } from '@/core/shelf';
 import { USUAL_SETTINGS, smallMeasuresOf, type Settings } from '@/core/workshop';
 import {
   COLLECTION_NAMES,
@@ -136,10 +137,16 @@ export const useWorkshopStore = defineStore('workshop', () => {
 
   /** Takes the sample workshop out as a whole; the maker's own records stay. */
   function removeSample(): void {
-    const inUse = materialsInUse(records.value);
+    const isOwn = ({ origin }: { readonly origin: string }) => origin === 'own';
+    const ownFormulas = formulas.value.filter(isOwn);
+    const ownBatches = batches.value.filter(isOwn);
+    const ownLots = lots.value.filter(isOwn);
+    /** Own records may speak of the sample's materials: those stay. */
+    const isInUse = (id: string) =>
+      isInALot(id, ownLots) || usersOfMaterial(id, ownFormulas, ownBatches).length > 0;
     for (const name of COLLECTION_NAMES) {
       const sample = records.value[name].filter(
-        ({ origin, id }) => origin === 'sample' && !(name === 'materials' && inUse.has(id)),
+        ({ origin, id }) => origin === 'sample' && !(name === 'materials' && isInUse(id)),
       );
       remove(
         name,
@@ -196,23 +203,6 @@ export const useWorkshopStore = defineStore('workshop', () => {
 
 function everyRecord(records: Records): readonly Records[CollectionName][number][] {
   return COLLECTION_NAMES.flatMap((name) => [...records[name]]);
-}
-
-/** Own materials that the maker's own formulas, batches or lots still speak of: the sample leaves them. */
-function materialsInUse({ formulas, batches, lots }: Records): ReadonlySet<string> {
-  const own = <T extends { readonly origin: string }>(list: readonly T[]) =>
-    list.filter(({ origin }) => origin === 'own');
-  const bodies = [
-    ...own(formulas).flatMap(({ body, versions }) => [
-      body,
-      ...versions.map((version) => version.body),
-    ]),
-    ...own(batches).map(({ body }) => body),
-  ];
-  return new Set([
-    ...bodies.flatMap(({ parts }) => parts.flatMap(({ lines }) => lines.map((l) => l.materialId))),
-    ...own(lots).map(({ materialId }) => materialId),
-  ]);
 }
 
 function overlaid<T extends { readonly id: string }>(

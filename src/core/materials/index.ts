@@ -12,6 +12,7 @@ export {
   materialById,
   stockOwnMaterials,
 } from './lookup';
+export { newOwnMaterial } from './newOwnMaterial';
 export { ownMaterialSchema, saidSchema } from './own';
 export type { OwnMaterial, Said } from './own';
 export type { MaterialId } from './lookup';

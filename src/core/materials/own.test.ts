@@ -7,6 +7,7 @@ import {
   allMaterials,
   findMaterial,
   materialById,
+  newOwnMaterial,
   ownMaterialSchema,
   recognizeMaterial,
   searchMaterials,
@@ -17,23 +18,7 @@ import {
 const said = (value: number) => ({ value, by: 'weighed at home', on: '2026-03-01' });
 
 function own(change: Partial<OwnMaterial>): OwnMaterial {
-  return ownMaterialSchema.parse({
-    id: 'cornstarch',
-    origin: 'own',
-    name: 'Cornstarch',
-    inci: '',
-    synonyms: [],
-    likeId: 'cornstarch',
-    trueDensityGMl: null,
-    levelDensityGMl: null,
-    waterPct: null,
-    pricePerKg: null,
-    packG: null,
-    lowG: null,
-    note: '',
-    isLaidAway: false,
-    ...change,
-  });
+  return ownMaterialSchema.parse({ ...newOwnMaterial('cornstarch'), ...change });
 }
 
 afterEach(() => stockOwnMaterials([]));

@@ -26,3 +26,4 @@ export {
 export type { ReadRows, Row, RowProblem } from './readRows';
 export { LOT_FILTERS, findLots, findable } from './findLots';
 export type { FindableLot, LotFilter } from './findLots';
+export { isInALot, usersOfMaterial } from './usersOfMaterial';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { bodyFrom } from '../../../tests/fixtures/bodies';
 import { newFormula, keepVersion } from '../formula';
-import { materialById } from '../materials';
+import { materialById, newOwnMaterial } from '../materials';
 import {
   currentStep,
   record,
@@ -274,22 +274,7 @@ describe('what to watch', () => {
   it('says what is low and what to buy in whole packs', () => {
     const shelf = [lot('1', 'kaolin', { receivedG: 300 })];
     const left = stockLeft(shelf, []);
-    const own = {
-      id: 'kaolin',
-      origin: 'own' as const,
-      name: 'Kaolin clay',
-      inci: '',
-      synonyms: [],
-      likeId: 'kaolin',
-      trueDensityGMl: null,
-      levelDensityGMl: null,
-      waterPct: null,
-      pricePerKg: null,
-      packG: 500,
-      lowG: 400,
-      note: '',
-      isLaidAway: false,
-    };
+    const own = { ...newOwnMaterial('kaolin'), packG: 500, lowG: 400 };
     expect(lowStock([own], shelf, left, TODAY)).toEqual([
       { materialId: 'kaolin', leftG: 300, lowG: 400 },
     ]);

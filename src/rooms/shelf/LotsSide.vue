@@ -12,6 +12,7 @@ import JarLevel from './JarLevel.vue';
 import LotDetail from './LotDetail.vue';
 import NewLotDialog from './NewLotDialog.vue';
 import TablePanel from './TablePanel.vue';
+import SideBySide from './SideBySide.vue';
 
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
@@ -52,72 +53,64 @@ function keptUntil(lot: (typeof workshop.lots)[number]): string {
 </script>
 
 <template>
-  <div class="side">
-    <section aria-label="Lots" class="lots">
-      <div class="find">
-        <v-text-field v-model="query" label="Find a lot" />
-        <v-btn variant="flat" @click="isAdding = true">Receive a lot</v-btn>
-      </div>
-      <ChoiceRow v-model="filter" :items="FILTERS" />
-      <p class="quiet small" role="status">
-        {{ counted(found.length, 'lot')
-        }}{{ found.length === all.length ? '' : ` of ${all.length}` }}
-      </p>
-      <p v-if="workshop.lots.length === 0" class="blank">
-        Nothing stands here yet. Receive what you bought: its code, how much and what it cost. From
-        then on every weight at the bench comes off it.
-      </p>
-      <VirtualList
-        v-else
-        v-slot="{ item }"
-        v-model="chosenId"
-        :items="found"
-        :row-px="ROW_PX"
-        label="Lots"
-        height="min(58vh, 640px)"
-      >
-        <div class="row">
-          <JarLevel
-            :share="item.lot.receivedG > 0 ? leftOf(item.id) / item.lot.receivedG : 0"
-            :is-set-aside="item.lot.isQuarantined"
-            :is-past="keepingOf(item.lot, day) === 'past'"
-          />
-          <span class="what"
-            ><b>{{ item.name }}</b>
-            <span class="quiet"
-              >{{ item.lot.code }}{{ item.lot.premix ? ' · premix' : '' }}</span
-            ></span
-          >
-          <span class="left tabular" :class="{ below: leftOf(item.id) < 0 }"
-            >{{ formatGrams(leftOf(item.id)) }} g</span
-          >
-          <span class="until quiet" :class="keepingOf(item.lot, day)">{{
-            keptUntil(item.lot)
-          }}</span>
+  <SideBySide>
+    <template #list
+      ><section aria-label="Lots" class="lots">
+        <div class="find">
+          <v-text-field v-model="query" label="Find a lot" />
+          <v-btn variant="flat" @click="isAdding = true">Receive a lot</v-btn>
         </div>
-      </VirtualList>
-      <TablePanel kind="lots" />
-    </section>
-    <LotDetail v-if="chosen" :key="chosen.id" :lot="chosen" @go="(id) => (chosenId = id)" />
-    <section v-else class="hint quiet" aria-label="No lot chosen">
-      <p>Choose a lot to see where it went.</p>
-    </section>
-    <NewLotDialog v-model="isAdding" @added="(id) => (chosenId = id)" />
-  </div>
+        <ChoiceRow v-model="filter" :items="FILTERS" />
+        <p class="quiet small" role="status">
+          {{ counted(found.length, 'lot')
+          }}{{ found.length === all.length ? '' : ` of ${all.length}` }}
+        </p>
+        <p v-if="workshop.lots.length === 0" class="blank">
+          Nothing stands here yet. Receive what you bought: its code, how much and what it cost.
+          From then on every weight at the bench comes off it.
+        </p>
+        <VirtualList
+          v-else
+          v-slot="{ item }"
+          v-model="chosenId"
+          :items="found"
+          :row-px="ROW_PX"
+          label="Lots"
+          height="min(58vh, 640px)"
+        >
+          <div class="row">
+            <JarLevel
+              :share="item.lot.receivedG > 0 ? leftOf(item.id) / item.lot.receivedG : 0"
+              :is-set-aside="item.lot.isQuarantined"
+              :is-past="keepingOf(item.lot, day) === 'past'"
+            />
+            <span class="what"
+              ><b>{{ item.name }}</b>
+              <span class="quiet"
+                >{{ item.lot.code }}{{ item.lot.premix ? ' · premix' : '' }}</span
+              ></span
+            >
+            <span class="left tabular" :class="{ below: leftOf(item.id) < 0 }"
+              >{{ formatGrams(leftOf(item.id)) }} g</span
+            >
+            <span class="until quiet" :class="keepingOf(item.lot, day)">{{
+              keptUntil(item.lot)
+            }}</span>
+          </div>
+        </VirtualList>
+        <TablePanel kind="lots" /></section
+    ></template>
+    <template #detail>
+      <LotDetail v-if="chosen" :key="chosen.id" :lot="chosen" @go="(id) => (chosenId = id)" />
+      <section v-else class="hint quiet" aria-label="No lot chosen">
+        <p>Choose a lot to see where it went.</p>
+      </section>
+    </template>
+  </SideBySide>
+  <NewLotDialog v-model="isAdding" @added="(id) => (chosenId = id)" />
 </template>
 
 <style scoped>
-.side {
-  display: grid;
-  grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr);
-  gap: 12px 36px;
-}
-.find {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  align-items: center;
-  gap: 10px;
-}
 .row {
   display: grid;
   grid-template-columns: 24px minmax(0, 1fr) 84px 150px;
@@ -126,17 +119,6 @@ function keptUntil(lot: (typeof workshop.lots)[number]): string {
   height: 100%;
   padding: 0 8px 0 4px;
 }
-.what {
-  display: grid;
-  line-height: 1.2;
-}
-.what b,
-.what .quiet {
-  overflow: hidden;
-  white-space: nowrap;
-  text-overflow: ellipsis;
-}
-.what .quiet,
 .until {
   font-size: 13px;
 }
@@ -154,18 +136,5 @@ function keptUntil(lot: (typeof workshop.lots)[number]): string {
 .small {
   margin: 4px 0;
   font-size: 13px;
-}
-.blank {
-  max-width: 460px;
-  padding: 24px 0;
-  font-size: 16px;
-}
-.hint {
-  padding: 60px 0;
-}
-@media (max-width: 980px) {
-  .side {
-    grid-template-columns: minmax(0, 1fr);
-  }
 }
 </style>

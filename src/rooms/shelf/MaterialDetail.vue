@@ -1,7 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { SOURCES, isInCatalog, materialById, type OwnMaterial } from '@/core/materials';
-import { usableLots } from '@/core/shelf';
+import {
+  SOURCES,
+  isInCatalog,
+  materialById,
+  newOwnMaterial,
+  type OwnMaterial,
+} from '@/core/materials';
+import { isInALot, usableLots, usersOfMaterial } from '@/core/shelf';
 import { today } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -9,7 +15,6 @@ import NumberField from '@/ui/NumberField.vue';
 import ScentDocumentDialog from '@/ui/ScentDocumentDialog.vue';
 import { formatGrams } from '@/ui/format';
 import SaidField from './SaidField.vue';
-import { ownMaterial } from './ownMaterial';
 
 const props = defineProps<{ materialId: string }>();
 const emit = defineEmits<{ removed: [] }>();
@@ -22,7 +27,8 @@ const material = computed(() => {
 });
 const own = computed<OwnMaterial>(
   () =>
-    workshop.materials.find(({ id }) => id === props.materialId) ?? ownMaterial(props.materialId),
+    workshop.materials.find(({ id }) => id === props.materialId) ??
+    newOwnMaterial(props.materialId),
 );
 const isMadeHere = computed(() => !isInCatalog(props.materialId));
 const lots = computed(() => usableLots(props.materialId, workshop.lots, today()));
@@ -31,27 +37,11 @@ const document = computed(() =>
 );
 const documentedId = ref<string | null>(null);
 /** Formulas and batches that are made of it. */
-const users = computed(() => [
-  ...workshop.formulas
-    .filter(({ body, versions }) =>
-      [body, ...versions.map((version) => version.body)].some(({ parts }) =>
-        parts.some(({ lines }) => lines.some((line) => line.materialId === props.materialId)),
-      ),
-    )
-    .map(({ name }) => name),
-  ...workshop.batches
-    .filter(({ body }) =>
-      body.parts.some(({ lines }) => lines.some((line) => line.materialId === props.materialId)),
-    )
-    .map(({ code }) => code),
-]);
+const users = computed(() =>
+  usersOfMaterial(props.materialId, workshop.formulas, workshop.batches),
+);
 const isNeeded = computed(
-  () =>
-    users.value.length > 0 ||
-    workshop.lots.some(
-      ({ materialId, premix }) =>
-        materialId === props.materialId || premix?.carrierId === props.materialId,
-    ),
+  () => users.value.length > 0 || isInALot(props.materialId, workshop.lots),
 );
 
 function change(part: Partial<OwnMaterial>): void {

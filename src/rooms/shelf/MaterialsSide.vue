@@ -10,6 +10,7 @@ import { counted, formatGrams } from '@/ui/format';
 import MaterialDetail from './MaterialDetail.vue';
 import NewMaterialDialog from './NewMaterialDialog.vue';
 import TablePanel from './TablePanel.vue';
+import SideBySide from './SideBySide.vue';
 
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
@@ -41,69 +42,61 @@ const found = computed(() => {
 </script>
 
 <template>
-  <div class="side">
-    <section aria-label="Materials">
-      <div class="find">
-        <v-text-field v-model="query" label="Find a material" />
-        <v-btn variant="flat" @click="isAdding = true">Add a material</v-btn>
-      </div>
-      <ChoiceRow v-model="shown" :items="SHOWN" />
-      <p class="quiet small" role="status">{{ counted(found.length, 'material') }}</p>
-      <svg width="0" height="0" aria-hidden="true"><MineralHatches prefix="shelf" /></svg>
-      <VirtualList
-        v-slot="{ item }"
-        v-model="chosenId"
-        :items="found"
-        :row-px="ROW_PX"
-        label="Materials"
-        height="min(58vh, 640px)"
-      >
-        <div class="row">
-          <svg width="22" height="22" aria-hidden="true">
-            <rect width="22" height="22" :fill="`url(#shelf-${item.role})`" class="swatch" />
-          </svg>
-          <span class="what"
-            ><b>{{ item.name }}</b> <span class="quiet">{{ item.inci }}</span></span
-          >
-          <span class="here tabular" :class="{ low: lowIds.has(item.id) }">{{
-            shelf.usable.has(item.id) ? `${formatGrams(shelf.usable.get(item.id) ?? 0)} g` : ''
-          }}</span>
-          <span class="quiet flag">{{
-            lowIds.has(item.id)
-              ? 'low'
-              : ownIds.has(item.id) && item.id !== item.likeId
-                ? 'own'
-                : ''
-          }}</span>
+  <SideBySide>
+    <template #list
+      ><section aria-label="Materials">
+        <div class="find">
+          <v-text-field v-model="query" label="Find a material" />
+          <v-btn variant="flat" @click="isAdding = true">Add a material</v-btn>
         </div>
-      </VirtualList>
-      <TablePanel kind="materials" />
-    </section>
-    <MaterialDetail
-      v-if="chosenId"
-      :key="chosenId"
-      :material-id="chosenId"
-      @removed="chosenId = null"
-    />
-    <section v-else class="hint quiet" aria-label="No material chosen">
-      <p>Choose a material to see what is known of it, and say what you know better.</p>
-    </section>
-    <NewMaterialDialog v-model="isAdding" @added="(id) => (chosenId = id)" />
-  </div>
+        <ChoiceRow v-model="shown" :items="SHOWN" />
+        <p class="quiet small" role="status">{{ counted(found.length, 'material') }}</p>
+        <svg width="0" height="0" aria-hidden="true"><MineralHatches prefix="shelf" /></svg>
+        <VirtualList
+          v-slot="{ item }"
+          v-model="chosenId"
+          :items="found"
+          :row-px="ROW_PX"
+          label="Materials"
+          height="min(58vh, 640px)"
+        >
+          <div class="row">
+            <svg width="22" height="22" aria-hidden="true">
+              <rect width="22" height="22" :fill="`url(#shelf-${item.role})`" class="swatch" />
+            </svg>
+            <span class="what"
+              ><b>{{ item.name }}</b> <span class="quiet">{{ item.inci }}</span></span
+            >
+            <span class="here tabular" :class="{ low: lowIds.has(item.id) }">{{
+              shelf.usable.has(item.id) ? `${formatGrams(shelf.usable.get(item.id) ?? 0)} g` : ''
+            }}</span>
+            <span class="quiet flag">{{
+              lowIds.has(item.id)
+                ? 'low'
+                : ownIds.has(item.id) && item.id !== item.likeId
+                  ? 'own'
+                  : ''
+            }}</span>
+          </div>
+        </VirtualList>
+        <TablePanel kind="materials" /></section
+    ></template>
+    <template #detail>
+      <MaterialDetail
+        v-if="chosenId"
+        :key="chosenId"
+        :material-id="chosenId"
+        @removed="chosenId = null"
+      />
+      <section v-else class="hint quiet" aria-label="No material chosen">
+        <p>Choose a material to see what is known of it, and say what you know better.</p>
+      </section>
+    </template>
+  </SideBySide>
+  <NewMaterialDialog v-model="isAdding" @added="(id) => (chosenId = id)" />
 </template>
 
 <style scoped>
-.side {
-  display: grid;
-  grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
-  gap: 12px 36px;
-}
-.find {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  align-items: center;
-  gap: 10px;
-}
 .row {
   display: grid;
   grid-template-columns: 24px minmax(0, 1fr) 80px 34px;
@@ -115,17 +108,6 @@ const found = computed(() => {
 .swatch {
   stroke: #1f2c2b;
 }
-.what {
-  display: grid;
-  line-height: 1.2;
-}
-.what b,
-.what .quiet {
-  overflow: hidden;
-  white-space: nowrap;
-  text-overflow: ellipsis;
-}
-.what .quiet,
 .flag {
   font-size: 13px;
 }
@@ -139,13 +121,5 @@ const found = computed(() => {
 .small {
   margin: 4px 0;
   font-size: 13px;
-}
-.hint {
-  padding: 60px 0;
-}
-@media (max-width: 980px) {
-  .side {
-    grid-template-columns: minmax(0, 1fr);
-  }
 }
 </style>

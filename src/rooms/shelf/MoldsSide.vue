@@ -9,6 +9,7 @@ import MoldFields from '@/ui/MoldFields.vue';
 import NumberField from '@/ui/NumberField.vue';
 import { formatFixed, formatGrams } from '@/ui/format';
 import { moldOutline } from '@/ui/moldOutline';
+import SideBySide from './SideBySide.vue';
 
 const workshop = useWorkshopStore();
 
@@ -81,105 +82,105 @@ function meanFill({ fillsG }: ShelfMold): number {
 </script>
 
 <template>
-  <div class="side">
-    <section aria-label="Molds">
-      <p v-if="workshop.molds.length === 0" class="blank">
-        No mold yet. Add the ones you press in: by their measures, or by the water one cavity takes.
-      </p>
-      <ul class="plain-list molds">
-        <li v-for="mold in workshop.molds" :key="mold.id">
-          <button type="button" :aria-pressed="mold.id === chosenId" @click="chosenId = mold.id">
-            <svg :viewBox="`0 0 ${BOX} ${BOX}`" aria-hidden="true">
-              <path :d="outline(mold.mold)" />
-            </svg>
-            <b>{{ mold.name }}</b>
-            <span class="quiet"
-              >{{ formatFixed(cavityMl(mold), 0) }} mL{{
-                mold.cavities > 1 ? ` × ${mold.cavities}` : ''
-              }}{{ mold.fillsG.length ? ` · ${formatGrams(meanFill(mold))} g` : '' }}</span
-            >
-          </button>
-        </li>
-      </ul>
-      <v-btn variant="flat" @click="add">Add a mold</v-btn>
-    </section>
-    <section v-if="chosen" :key="chosen.id" :aria-label="chosen.name" class="detail">
-      <div class="fields">
-        <v-text-field
-          :model-value="chosen.name"
-          label="Name"
-          class="wide"
-          maxlength="80"
-          @change="
-            (event: Event) =>
-              change({ name: (event.target as HTMLInputElement).value.trim() || 'Mold' })
-          "
-        />
-        <v-select
-          :model-value="chosen.method"
-          :items="METHOD_ITEMS"
-          label="Filled by"
-          @update:model-value="(method) => change({ method: method as Method })"
-        />
-        <MoldFields :model-value="chosen.mold" @update:model-value="(mold) => change({ mold })" />
-        <NumberField
-          :model-value="chosen.cavities"
-          label="Pieces at a time"
-          :min="1"
-          :max="1000"
-          :decimals="0"
-          @update:model-value="(cavities) => change({ cavities: Math.round(cavities) })"
-        />
-        <NumberField
-          v-if="chosen.mold.shape !== 'own-volume'"
-          :model-value="chosen.waterFillMl ?? 0"
-          label="Water fill, mL (0: by measures)"
-          :min="0"
-          :max="20000"
-          :decimals="1"
-          @update:model-value="
-            (volumeMl) => change({ waterFillMl: volumeMl >= 0.5 ? volumeMl : null })
-          "
-        />
-      </div>
-      <p class="quiet">
-        {{ describeMold(chosen.mold) }} holds {{ formatFixed(moldVolumeMl(chosen.mold), 1) }} mL by
-        its measures<template
-          v-if="chosen.waterFillMl !== null && chosen.mold.shape !== 'own-volume'"
-          >, {{ formatFixed(chosen.waterFillMl, 1) }} mL by water, which is what counts</template
-        >.
-      </p>
-      <h3>Own fills</h3>
-      <p v-if="chosen.fillsG.length">
-        {{ chosen.fillsG.map((massG) => formatGrams(massG)).join(', ') }} g: mean
-        <b>{{ formatGrams(meanFill(chosen)) }} g</b>,
-        {{ formatFixed(meanFill(chosen) / cavityMl(chosen), 2) }} g/mL
-      </p>
-      <p v-else class="quiet">
-        None weighed yet. Weigh some pieces as pressed: the plan then fills by your own hand.
-      </p>
-      <form class="fills" @submit.prevent="addFills">
-        <v-text-field
-          v-model="fillText"
-          label="Grams of filled pieces"
-          :error-messages="fillProblem"
-        />
-        <v-btn type="submit">Add fills</v-btn>
-      </form>
-      <p class="end">
-        <v-btn v-if="!isPlanned" color="error" variant="text" @click="remove">Remove it</v-btn>
-        <span v-else class="quiet small">A plan uses it: choose another mold there first.</span>
-      </p>
-    </section>
-  </div>
+  <SideBySide>
+    <template #list
+      ><section aria-label="Molds">
+        <p v-if="workshop.molds.length === 0" class="blank">
+          No mold yet. Add the ones you press in: by their measures, or by the water one cavity
+          takes.
+        </p>
+        <ul class="plain-list molds">
+          <li v-for="mold in workshop.molds" :key="mold.id">
+            <button type="button" :aria-pressed="mold.id === chosenId" @click="chosenId = mold.id">
+              <svg :viewBox="`0 0 ${BOX} ${BOX}`" aria-hidden="true">
+                <path :d="outline(mold.mold)" />
+              </svg>
+              <b>{{ mold.name }}</b>
+              <span class="quiet"
+                >{{ formatFixed(cavityMl(mold), 0) }} mL{{
+                  mold.cavities > 1 ? ` × ${mold.cavities}` : ''
+                }}{{ mold.fillsG.length ? ` · ${formatGrams(meanFill(mold))} g` : '' }}</span
+              >
+            </button>
+          </li>
+        </ul>
+        <v-btn variant="flat" @click="add">Add a mold</v-btn>
+      </section></template
+    >
+    <template #detail>
+      <section v-if="chosen" :key="chosen.id" :aria-label="chosen.name" class="detail">
+        <div class="fields">
+          <v-text-field
+            :model-value="chosen.name"
+            label="Name"
+            class="wide"
+            maxlength="80"
+            @change="
+              (event: Event) =>
+                change({ name: (event.target as HTMLInputElement).value.trim() || 'Mold' })
+            "
+          />
+          <v-select
+            :model-value="chosen.method"
+            :items="METHOD_ITEMS"
+            label="Filled by"
+            @update:model-value="(method) => change({ method: method as Method })"
+          />
+          <MoldFields :model-value="chosen.mold" @update:model-value="(mold) => change({ mold })" />
+          <NumberField
+            :model-value="chosen.cavities"
+            label="Pieces at a time"
+            :min="1"
+            :max="1000"
+            :decimals="0"
+            @update:model-value="(cavities) => change({ cavities: Math.round(cavities) })"
+          />
+          <NumberField
+            v-if="chosen.mold.shape !== 'own-volume'"
+            :model-value="chosen.waterFillMl ?? 0"
+            label="Water fill, mL (0: by measures)"
+            :min="0"
+            :max="20000"
+            :decimals="1"
+            @update:model-value="
+              (volumeMl) => change({ waterFillMl: volumeMl >= 0.5 ? volumeMl : null })
+            "
+          />
+        </div>
+        <p class="quiet">
+          {{ describeMold(chosen.mold) }} holds {{ formatFixed(moldVolumeMl(chosen.mold), 1) }} mL
+          by its measures<template
+            v-if="chosen.waterFillMl !== null && chosen.mold.shape !== 'own-volume'"
+            >, {{ formatFixed(chosen.waterFillMl, 1) }} mL by water, which is what counts</template
+          >.
+        </p>
+        <h3>Own fills</h3>
+        <p v-if="chosen.fillsG.length">
+          {{ chosen.fillsG.map((massG) => formatGrams(massG)).join(', ') }} g: mean
+          <b>{{ formatGrams(meanFill(chosen)) }} g</b>,
+          {{ formatFixed(meanFill(chosen) / cavityMl(chosen), 2) }} g/mL
+        </p>
+        <p v-else class="quiet">
+          None weighed yet. Weigh some pieces as pressed: the plan then fills by your own hand.
+        </p>
+        <form class="fills" @submit.prevent="addFills">
+          <v-text-field
+            v-model="fillText"
+            label="Grams of filled pieces"
+            :error-messages="fillProblem"
+          />
+          <v-btn type="submit">Add fills</v-btn>
+        </form>
+        <p class="end">
+          <v-btn v-if="!isPlanned" color="error" variant="text" @click="remove">Remove it</v-btn>
+          <span v-else class="quiet small">A plan uses it: choose another mold there first.</span>
+        </p>
+      </section>
+    </template>
+  </SideBySide>
 </template>
 
 <style scoped>
-.side {
-  display: grid;
-  grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
-  gap: 12px 36px;
-}
 .molds {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
@@ -211,8 +212,7 @@ function meanFill({ fillsG }: ShelfMold): number {
   stroke: var(--ink);
   stroke-width: 1.2;
 }
-.molds .quiet,
-.small {
+.molds .quiet {
   font-size: 13px;
 }
 .fields {
@@ -232,14 +232,5 @@ h3 {
   grid-template-columns: 1fr auto;
   align-items: start;
   gap: 10px;
-}
-.blank {
-  max-width: 420px;
-  font-size: 16px;
-}
-@media (max-width: 980px) {
-  .side {
-    grid-template-columns: minmax(0, 1fr);
-  }
 }
 </style>

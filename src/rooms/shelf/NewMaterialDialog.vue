@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { newId } from '@/core/formula';
-import { allMaterials, materialById } from '@/core/materials';
+import { allMaterials, materialById, newOwnMaterial } from '@/core/materials';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/MaterialPicker.vue';
-import { ownMaterial } from './ownMaterial';
 
 /** A material the catalog does not have: its name, and what it behaves like. */
 const isOpen = defineModel<boolean>({ required: true });
@@ -33,7 +32,7 @@ function add(): void {
   if (problem.value || likeId.value === null) return;
   // What is like one of the maker's own is like what that one is like.
   const like = materialById(likeId.value).likeId;
-  const own = { ...ownMaterial(like), id: newId(), name: name.value.trim() };
+  const own = { ...newOwnMaterial(like), id: newId(), name: name.value.trim() };
   workshop.put('materials', [own]);
   isOpen.value = false;
   emit('added', own.id);

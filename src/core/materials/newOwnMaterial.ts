@@ -1,11 +1,12 @@
-import { materialById, type OwnMaterial } from '@/core/materials';
+import { materialById } from './lookup';
+import type { OwnMaterial } from './own';
 
 /** A record of the maker's own for a catalog material, in which nothing is known better yet. */
-export function ownMaterial(likeId: string): OwnMaterial {
+export function newOwnMaterial(likeId: string, origin: OwnMaterial['origin'] = 'own'): OwnMaterial {
   const { name, inci } = materialById(likeId);
   return {
     id: likeId,
-    origin: 'own',
+    origin,
     name,
     inci,
     synonyms: [],

@@ -1,0 +1,24 @@
+import { allLines, type Formula, type FormulaBody } from '../formula';
+import type { Batch } from '../records';
+import type { Lot } from './lot';
+
+/** Names of the formulas, in any version, and codes of the batches that are made of a material. */
+export function usersOfMaterial(
+  materialId: string,
+  formulas: readonly Formula[],
+  batches: readonly Batch[],
+): readonly string[] {
+  const holds = (body: FormulaBody) =>
+    allLines(body).some((line) => line.materialId === materialId);
+  return [
+    ...formulas
+      .filter(({ body, versions }) => holds(body) || versions.some((kept) => holds(kept.body)))
+      .map(({ name }) => name),
+    ...batches.filter(({ body }) => holds(body)).map(({ code }) => code),
+  ];
+}
+
+/** Is it in a lot, or does it carry one? */
+export function isInALot(materialId: string, lots: readonly Lot[]): boolean {
+  return lots.some((lot) => lot.materialId === materialId || lot.premix?.carrierId === materialId);
+}

@@ -1,0 +1,46 @@
+<template>
+  <div class="side">
+    <slot name="list" />
+    <slot name="detail" />
+  </div>
+</template>
+
+<style scoped>
+.side {
+  display: grid;
+  grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
+  gap: 12px 36px;
+}
+.side :deep(.find) {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  align-items: center;
+  gap: 10px;
+}
+.side :deep(.what) {
+  display: grid;
+  line-height: 1.2;
+}
+.side :deep(.what > *) {
+  overflow: hidden;
+  white-space: nowrap;
+  text-overflow: ellipsis;
+}
+.side :deep(.what .quiet),
+.side :deep(.small) {
+  font-size: 13px;
+}
+.side :deep(.blank) {
+  max-width: 460px;
+  padding: 24px 0;
+  font-size: 16px;
+}
+.side :deep(.hint) {
+  padding: 60px 0;
+}
+@media (max-width: 980px) {
+  .side {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
