@@ -111,4 +111,7 @@ watch(chosenIndex, (index) => {
 .row[aria-selected='true'] {
   background: var(--verdigris-soft);
 }
+.row[aria-selected='true'] :deep(span) {
+  color: var(--ink);
+}
 </style>

@@ -57,7 +57,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       ] as const) {
         await page.getByRole('button', { name: view }).click();
         await expect(page.getByText(ready).first()).toBeVisible();
-        await scan(page);
+        await scan(page, '.plan');
       }
     });
 
@@ -72,7 +72,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await page.getByRole('button', { name: 'Cancel' }).click();
       await page.getByRole('button', { name: 'Materials', exact: true }).click();
       await page.getByRole('textbox', { name: 'Find a material' }).fill('lavender');
-      await page.getByRole('option').first().click();
+      await page.getByRole('option', { name: /^Lavender essential/ }).click();
       await expect(page.getByText('Supplier’s document')).toBeVisible();
       await scan(page);
     });

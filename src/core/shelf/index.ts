@@ -14,16 +14,10 @@ export { nextPremixCode, planPremix, premixParts, premixStock } from './premix';
 export type { PremixPlan } from './premix';
 export { FROM_THE_TAP, shoppingList } from './shoppingList';
 export type { BuyingFacts, ToBuy } from './shoppingList';
-export {
-  LOT_COLUMNS,
-  MATERIAL_COLUMNS,
-  lotRows,
-  materialRows,
-  missingColumns,
-  readLotRows,
-  readMaterialRows,
-} from './readRows';
-export type { ReadRows, Row, RowProblem } from './readRows';
+export { LOT_COLUMNS, lotRows, readLotRows } from './lotTable';
+export { MATERIAL_COLUMNS, materialRows, readMaterialRows } from './materialTable';
+export { missingColumns } from './rows';
+export type { ReadRows, Row, RowProblem } from './rows';
 export { LOT_FILTERS, findLots, findable } from './findLots';
 export type { FindableLot, LotFilter } from './findLots';
 export { isInALot, usersOfMaterial } from './usersOfMaterial';

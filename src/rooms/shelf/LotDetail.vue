@@ -5,10 +5,11 @@ import { usersOfLot, type Lot } from '@/core/shelf';
 import { nowIso } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatFixed, formatGrams, shortDate } from '@/ui/format';
+import { formatFixed, formatGrams } from '@/ui/format';
 import { useMoney } from '@/ui/useMoney';
 import NumberField from '@/ui/NumberField.vue';
 import DayField from './DayField.vue';
+import LotMoves from './LotMoves.vue';
 
 const props = defineProps<{ lot: Lot }>();
 const emit = defineEmits<{ go: [lotId: string] }>();
@@ -19,12 +20,6 @@ const { money } = useMoney();
 
 const leftG = computed(() => shelf.left.get(props.lot.id) ?? 0);
 const users = computed(() => usersOfLot(props.lot.id, workshop.lots, shelf.moves));
-const madeFrom = computed(() =>
-  (props.lot.premix?.madeFrom ?? []).map(({ lotId, massG }) => ({
-    lot: workshop.lots.find(({ id }) => id === lotId) ?? null,
-    massG,
-  })),
-);
 const counted = ref<number>(Math.max(0, Number(leftG.value.toFixed(1))));
 const isRemoving = ref(false);
 const isUsed = computed(() => users.value.batches.length > 0 || users.value.premixes.length > 0);
@@ -93,48 +88,7 @@ function remove(): void {
       <NumberField v-model="counted" label="Counted, g" :min="0" :max="10000000" :decimals="1" />
       <v-btn @click="count">Count it</v-btn>
     </div>
-    <h3>Went into</h3>
-    <p v-if="!isUsed" class="quiet">Nothing was weighed from it yet.</p>
-    <ul class="plain-list moves">
-      <li v-for="user in users.batches" :key="user.batchId">
-        <router-link :to="{ name: 'batch', params: { batchId: user.batchId } }">{{
-          user.code
-        }}</router-link>
-        <span v-if="user.through.length" class="quiet">through {{ user.through.join(', ') }}</span>
-        <span class="tabular">{{ formatGrams(user.massG) }} g</span>
-      </li>
-      <li v-for="premix in users.premixes" :key="premix.lotId">
-        <button type="button" class="link" @click="emit('go', premix.lotId)">
-          {{ premix.code }}
-        </button>
-        <span class="quiet">premix</span>
-        <span class="tabular">{{ formatGrams(premix.massG) }} g</span>
-      </li>
-    </ul>
-    <template v-if="madeFrom.length">
-      <h3>Made from</h3>
-      <ul class="plain-list moves">
-        <li v-for="(part, i) in madeFrom" :key="i">
-          <button v-if="part.lot" type="button" class="link" @click="emit('go', part.lot.id)">
-            {{ part.lot.code }}
-          </button>
-          <span v-else class="quiet">a lot no longer here</span>
-          <span class="quiet">{{ part.lot ? materialById(part.lot.materialId).name : '' }}</span>
-          <span class="tabular">{{ formatGrams(part.massG) }} g</span>
-        </li>
-      </ul>
-    </template>
-    <template v-if="lot.counts.length">
-      <h3>Counted</h3>
-      <ul class="plain-list moves">
-        <li v-for="entry in lot.counts" :key="entry.at">
-          <span>{{ shortDate(entry.at) }}</span><span class="quiet">{{ entry.why }}</span>
-          <span class="tabular"
-            >{{ entry.changeG > 0 ? '+' : '−' }}{{ formatGrams(Math.abs(entry.changeG)) }} g</span
-          >
-        </li>
-      </ul>
-    </template>
+    <LotMoves :lot="lot" :users="users" @go="(id) => emit('go', id)" />
     <v-textarea
       class="note"
       :model-value="lot.note"
@@ -186,31 +140,6 @@ function remove(): void {
   grid-template-columns: 1fr 1fr;
   align-items: center;
   gap: 10px 12px;
-}
-.moves .tabular {
-  margin-left: auto;
-}
-h3 {
-  margin: 18px 0 4px;
-  font: 650 16px var(--font-heading);
-}
-.moves li {
-  display: flex;
-  gap: 12px;
-  padding: 5px 0;
-  border-bottom: 1px solid var(--hairline);
-}
-.link,
-a {
-  color: var(--verdigris);
-}
-.link {
-  border: 0;
-  padding: 0;
-  background: none;
-  font: inherit;
-  text-decoration: underline;
-  cursor: pointer;
 }
 .note {
   margin-top: 18px;

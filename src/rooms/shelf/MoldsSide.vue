@@ -18,12 +18,15 @@ const BOX = 96;
 const MOST_FILLS = 200;
 const METHOD_ITEMS = METHODS.map((value) => ({ value, title: METHOD_WORDS[value] }));
 
-const chosenId = ref<string | null>(workshop.molds[0]?.id ?? null);
-const chosen = computed(() => workshop.molds.find(({ id }) => id === chosenId.value) ?? null);
+const pickedId = ref<string | null>(null);
+/** What was picked, or the first. */
+const chosen = computed(
+  () => workshop.molds.find(({ id }) => id === pickedId.value) ?? workshop.molds[0] ?? null,
+);
 const fillText = ref('');
 const fillProblem = ref('');
 const isPlanned = computed(() =>
-  Object.values(workshop.settings.requests).some(({ moldId }) => moldId === chosenId.value),
+  Object.values(workshop.settings.requests).some(({ moldId }) => moldId === chosen.value?.id),
 );
 
 function outline(mold: Mold): string {
@@ -50,7 +53,7 @@ function add(): void {
     fillsG: [],
   };
   workshop.put('molds', [mold]);
-  chosenId.value = mold.id;
+  pickedId.value = mold.id;
 }
 
 function addFills(): void {
@@ -71,9 +74,7 @@ function addFills(): void {
 
 function remove(): void {
   if (!chosen.value) return;
-  const { id } = chosen.value;
-  workshop.remove('molds', [id]);
-  chosenId.value = workshop.molds[0]?.id ?? null;
+  workshop.remove('molds', [chosen.value.id]);
 }
 
 function meanFill({ fillsG }: ShelfMold): number {
@@ -91,7 +92,11 @@ function meanFill({ fillsG }: ShelfMold): number {
         </p>
         <ul class="plain-list molds">
           <li v-for="mold in workshop.molds" :key="mold.id">
-            <button type="button" :aria-pressed="mold.id === chosenId" @click="chosenId = mold.id">
+            <button
+              type="button"
+              :aria-pressed="mold.id === chosen?.id"
+              @click="pickedId = mold.id"
+            >
               <svg :viewBox="`0 0 ${BOX} ${BOX}`" aria-hidden="true">
                 <path :d="outline(mold.mold)" />
               </svg>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { NO_COSTING, costOf, type Costing, type Money } from '@/core/cost';
+import { NO_COSTING, costOf } from '@/core/cost';
 import type { Formula } from '@/core/formula';
 import { materialById } from '@/core/materials';
 import {
@@ -12,9 +12,9 @@ import {
 } from '@/core/scaling';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import NumberField from '@/ui/NumberField.vue';
 import { formatGrams } from '@/ui/format';
 import { useMoney } from '@/ui/useMoney';
+import CostTerms from './CostTerms.vue';
 
 const props = defineProps<{
   formula: Formula;
@@ -27,7 +27,6 @@ const workshop = useWorkshopStore();
 const shelf = useShelfStore();
 const { money } = useMoney();
 
-const CURRENCIES = ['USD', 'EUR', 'GBP', 'CAD', 'AUD', 'NZD', 'CHF', 'SEK', 'NOK', 'DKK', 'JPY'];
 const MOST_DRIVERS = 8;
 
 const costing = computed(() => workshop.settings.costings[props.formula.id] ?? NO_COSTING);
@@ -59,19 +58,6 @@ const before = computed(() => {
 
 function costFor(plan: ScalePlan) {
   return costOf(materialsUsed(plan), plan.pieces, shelf.pricePerG, costing.value, terms.value);
-}
-
-function setCosting(change: Partial<Costing>): void {
-  workshop.changeSettings({
-    costings: {
-      ...workshop.settings.costings,
-      [props.formula.id]: { ...costing.value, ...change },
-    },
-  });
-}
-
-function setMoney(change: Partial<Money>): void {
-  workshop.changeSettings({ money: { ...terms.value, ...change } });
 }
 
 function changed(now: number, then: number): string {
@@ -124,64 +110,7 @@ function changed(now: number, then: number): string {
         <b class="tabular">{{ money(driver.amount) }}</b>
       </li>
     </ol>
-    <div class="fields">
-      <NumberField
-        :key="`p-${formula.id}`"
-        :model-value="costing.packagingEach"
-        label="Packaging a piece"
-        :min="0"
-        :max="10000"
-        :decimals="3"
-        @update:model-value="(packagingEach) => setCosting({ packagingEach })"
-      />
-      <NumberField
-        :key="`l-${formula.id}`"
-        :model-value="costing.laborMinutes"
-        label="Minutes of hands"
-        :min="0"
-        :max="100000"
-        :decimals="1"
-        @update:model-value="(laborMinutes) => setCosting({ laborMinutes })"
-      />
-      <NumberField
-        :model-value="terms.laborPerHour"
-        label="An hour of hands"
-        :min="0"
-        :max="100000"
-        :decimals="2"
-        @update:model-value="(laborPerHour) => setMoney({ laborPerHour })"
-      />
-      <NumberField
-        :model-value="terms.wholesaleMarginPct"
-        label="Wholesale margin, %"
-        :min="0"
-        :max="95"
-        :decimals="1"
-        @update:model-value="(wholesaleMarginPct) => setMoney({ wholesaleMarginPct })"
-      />
-      <NumberField
-        :model-value="terms.retailMarginPct"
-        label="Retail margin, %"
-        :min="0"
-        :max="95"
-        :decimals="1"
-        @update:model-value="(retailMarginPct) => setMoney({ retailMarginPct })"
-      />
-      <NumberField
-        :model-value="terms.roundTo"
-        label="Prices rounded up to"
-        :min="0.01"
-        :max="1000"
-        :decimals="2"
-        @update:model-value="(roundTo) => setMoney({ roundTo })"
-      />
-      <v-select
-        :model-value="terms.currency"
-        :items="CURRENCIES"
-        label="Currency"
-        @update:model-value="(currency) => setMoney({ currency })"
-      />
-    </div>
+    <CostTerms :formula-id="formula.id" :costing="costing" />
   </section>
 </template>
 
@@ -233,10 +162,5 @@ dd {
   display: block;
   height: 100%;
   background: var(--verdigris);
-}
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
-  gap: 12px;
 }
 </style>

@@ -19,9 +19,9 @@ import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/ChoiceRow.vue';
 import PageHeader from '@/ui/PageHeader.vue';
 import type { PremixWish } from '@/ui/PremixDialog.vue';
-import { counted, formatGrams } from '@/ui/format';
 import MixStrip from './MixStrip.vue';
 import MoldPicture from './MoldPicture.vue';
+import PlanSums from './PlanSums.vue';
 import PlanTable from './PlanTable.vue';
 import WantForm from './WantForm.vue';
 import { carrierFor } from './carrier';
@@ -196,34 +196,7 @@ async function openWithSheet(): Promise<void> {
           </p>
           <template v-if="plan">
             <template v-if="view === 'weights'">
-              <dl class="sums">
-                <div>
-                  <dt>Pieces</dt>
-                  <dd class="figure">{{ plan.pieces.toLocaleString('en-US') }}</dd>
-                </div>
-                <div>
-                  <dt>Mix</dt>
-                  <dd class="figure">{{ formatGrams(plan.totalG) }} g</dd>
-                </div>
-                <div v-if="plan.bowlCount > 1">
-                  <dt>Bowls</dt>
-                  <dd class="figure">{{ plan.bowlCount }} × {{ formatGrams(plan.bowlG) }} g</dd>
-                  <dd class="quiet">weights below are for one</dd>
-                </div>
-                <div v-else-if="plan.bowlHoldsG !== null">
-                  <dt>Bowl filled</dt>
-                  <dd class="figure">{{ Math.round((100 * plan.bowlG) / plan.bowlHoldsG) }} %</dd>
-                  <dd class="quiet">it takes {{ formatGrams(plan.bowlHoldsG) }} g of this mix</dd>
-                </div>
-                <div v-if="leftoverUse">
-                  <dt>From the rest</dt>
-                  <dd class="figure">{{ leftoverUse.pieces }}</dd>
-                  <dd class="quiet">
-                    {{ counted(leftoverUse.pieces, 'piece') }} of
-                    {{ formatGrams(leftoverUse.pieceG) }} g in the {{ leftoverUse.name }}
-                  </dd>
-                </div>
-              </dl>
+              <PlanSums :plan="plan" :leftover-use="leftoverUse" />
               <MixStrip :plan="plan" :mold="request.mold" />
               <PlanTable
                 :body="formula.body"
@@ -276,24 +249,6 @@ async function openWithSheet(): Promise<void> {
 }
 .views {
   margin-bottom: 12px;
-}
-.sums {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 40px;
-  margin: 0 0 12px;
-}
-dt,
-.sums .quiet {
-  color: var(--mid);
-  font-size: 13px;
-}
-dd {
-  margin: 0;
-}
-.sums .figure {
-  font-size: 26px;
-  line-height: 1.15;
 }
 .blank {
   padding: 56px 24px;

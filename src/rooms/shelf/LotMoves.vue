@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { materialById } from '@/core/materials';
+import type { Lot, LotUsers } from '@/core/shelf';
+import { useWorkshopStore } from '@/stores/workshop';
+import { formatGrams, shortDate } from '@/ui/format';
+
+/** Where a lot went, what a premix was made from, and when it was counted. */
+const props = defineProps<{ lot: Lot; users: LotUsers }>();
+const emit = defineEmits<{ go: [lotId: string] }>();
+const workshop = useWorkshopStore();
+
+const isUsed = computed(() => props.users.batches.length + props.users.premixes.length > 0);
+const madeFrom = computed(() =>
+  (props.lot.premix?.madeFrom ?? []).map(({ lotId, massG }) => ({
+    lot: workshop.lots.find(({ id }) => id === lotId) ?? null,
+    massG,
+  })),
+);
+</script>
+
+<template>
+  <h3>Went into</h3>
+  <p v-if="!isUsed" class="quiet">Nothing was weighed from it yet.</p>
+  <ul class="plain-list moves">
+    <li v-for="user in users.batches" :key="user.batchId">
+      <router-link :to="{ name: 'batch', params: { batchId: user.batchId } }">{{
+        user.code
+      }}</router-link>
+      <span v-if="user.through.length" class="quiet">through {{ user.through.join(', ') }}</span>
+      <span class="tabular">{{ formatGrams(user.massG) }} g</span>
+    </li>
+    <li v-for="premix in users.premixes" :key="premix.lotId">
+      <button type="button" class="link" @click="emit('go', premix.lotId)">
+        {{ premix.code }}
+      </button>
+      <span class="quiet">premix</span>
+      <span class="tabular">{{ formatGrams(premix.massG) }} g</span>
+    </li>
+  </ul>
+  <template v-if="madeFrom.length">
+    <h3>Made from</h3>
+    <ul class="plain-list moves">
+      <li v-for="(part, i) in madeFrom" :key="i">
+        <button v-if="part.lot" type="button" class="link" @click="emit('go', part.lot.id)">
+          {{ part.lot.code }}
+        </button>
+        <span v-else class="quiet">a lot no longer here</span>
+        <span class="quiet">{{ part.lot ? materialById(part.lot.materialId).name : '' }}</span>
+        <span class="tabular">{{ formatGrams(part.massG) }} g</span>
+      </li>
+    </ul>
+  </template>
+  <template v-if="lot.counts.length">
+    <h3>Counted</h3>
+    <ul class="plain-list moves">
+      <li v-for="entry in lot.counts" :key="entry.at">
+        <span>{{ shortDate(entry.at) }}</span><span class="quiet">{{ entry.why }}</span>
+        <span class="tabular"
+          >{{ entry.changeG > 0 ? '+' : '−' }}{{ formatGrams(Math.abs(entry.changeG)) }} g</span
+        >
+      </li>
+    </ul>
+  </template>
+</template>
+
+<style scoped>
+h3 {
+  margin: 18px 0 4px;
+  font: 650 16px var(--font-heading);
+}
+.moves li {
+  display: flex;
+  gap: 12px;
+  padding: 5px 0;
+  border-bottom: 1px solid var(--hairline);
+}
+.moves .tabular {
+  margin-left: auto;
+}
+.link,
+a {
+  color: var(--verdigris);
+}
+.link {
+  border: 0;
+  padding: 0;
+  background: none;
+  font: inherit;
+  text-decoration: underline;
+  cursor: pointer;
+}
+</style>

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Costing, Money } from '@/core/cost';
+import { useWorkshopStore } from '@/stores/workshop';
+import NumberField from '@/ui/NumberField.vue';
+
+/** What a formula costs beside its materials, and how this workshop counts money. */
+const props = defineProps<{ formulaId: string; costing: Costing }>();
+const workshop = useWorkshopStore();
+
+const CURRENCIES = ['USD', 'EUR', 'GBP', 'CAD', 'AUD', 'NZD', 'CHF', 'SEK', 'NOK', 'DKK', 'JPY'];
+const terms = computed(() => workshop.settings.money);
+
+function setCosting(change: Partial<Costing>): void {
+  workshop.changeSettings({
+    costings: {
+      ...workshop.settings.costings,
+      [props.formulaId]: { ...props.costing, ...change },
+    },
+  });
+}
+
+function setMoney(change: Partial<Money>): void {
+  workshop.changeSettings({ money: { ...terms.value, ...change } });
+}
+</script>
+
+<template>
+  <div class="fields">
+    <NumberField
+      :key="`p-${formulaId}`"
+      :model-value="costing.packagingEach"
+      label="Packaging a piece"
+      :min="0"
+      :max="10000"
+      :decimals="3"
+      @update:model-value="(packagingEach) => setCosting({ packagingEach })"
+    />
+    <NumberField
+      :key="`l-${formulaId}`"
+      :model-value="costing.laborMinutes"
+      label="Minutes of hands"
+      :min="0"
+      :max="100000"
+      :decimals="1"
+      @update:model-value="(laborMinutes) => setCosting({ laborMinutes })"
+    />
+    <NumberField
+      :model-value="terms.laborPerHour"
+      label="An hour of hands"
+      :min="0"
+      :max="100000"
+      :decimals="2"
+      @update:model-value="(laborPerHour) => setMoney({ laborPerHour })"
+    />
+    <NumberField
+      :model-value="terms.wholesaleMarginPct"
+      label="Wholesale margin, %"
+      :min="0"
+      :max="95"
+      :decimals="1"
+      @update:model-value="(wholesaleMarginPct) => setMoney({ wholesaleMarginPct })"
+    />
+    <NumberField
+      :model-value="terms.retailMarginPct"
+      label="Retail margin, %"
+      :min="0"
+      :max="95"
+      :decimals="1"
+      @update:model-value="(retailMarginPct) => setMoney({ retailMarginPct })"
+    />
+    <NumberField
+      :model-value="terms.roundTo"
+      label="Prices rounded up to"
+      :min="0.01"
+      :max="1000"
+      :decimals="2"
+      @update:model-value="(roundTo) => setMoney({ roundTo })"
+    />
+    <v-select
+      :model-value="terms.currency"
+      :items="CURRENCIES"
+      label="Currency"
+      @update:model-value="(currency) => setMoney({ currency })"
+    />
+  </div>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+  gap: 12px;
+}
+</style>

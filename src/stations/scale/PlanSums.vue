@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import type { LeftoverUse, ScalePlan } from '@/core/scaling';
+import { counted, formatGrams } from '@/ui/format';
+
+/** The plan in large figures: pieces, mix, bowls, and what comes of the rest. */
+defineProps<{ plan: ScalePlan; leftoverUse: LeftoverUse | null }>();
+</script>
+
+<template>
+  <dl class="sums">
+    <div>
+      <dt>Pieces</dt>
+      <dd class="figure">{{ plan.pieces.toLocaleString('en-US') }}</dd>
+    </div>
+    <div>
+      <dt>Mix</dt>
+      <dd class="figure">{{ formatGrams(plan.totalG) }} g</dd>
+    </div>
+    <div v-if="plan.bowlCount > 1">
+      <dt>Bowls</dt>
+      <dd class="figure">{{ plan.bowlCount }} × {{ formatGrams(plan.bowlG) }} g</dd>
+      <dd class="quiet">weights below are for one</dd>
+    </div>
+    <div v-else-if="plan.bowlHoldsG !== null">
+      <dt>Bowl filled</dt>
+      <dd class="figure">{{ Math.round((100 * plan.bowlG) / plan.bowlHoldsG) }} %</dd>
+      <dd class="quiet">it takes {{ formatGrams(plan.bowlHoldsG) }} g of this mix</dd>
+    </div>
+    <div v-if="leftoverUse">
+      <dt>From the rest</dt>
+      <dd class="figure">{{ leftoverUse.pieces }}</dd>
+      <dd class="quiet">
+        {{ counted(leftoverUse.pieces, 'piece') }} of {{ formatGrams(leftoverUse.pieceG) }} g in the
+        {{ leftoverUse.name }}
+      </dd>
+    </div>
+  </dl>
+</template>
+
+<style scoped>
+.sums {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 40px;
+  margin: 0 0 12px;
+}
+dt,
+.sums .quiet {
+  color: var(--mid);
+  font-size: 13px;
+}
+dd {
+  margin: 0;
+}
+.sums .figure {
+  font-size: 26px;
+  line-height: 1.15;
+}
+</style>
