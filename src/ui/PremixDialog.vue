@@ -8,7 +8,7 @@ import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from './MaterialPicker.vue';
 import NumberField from './NumberField.vue';
-import { formatGrams } from './format';
+import { formatGrams, inSentence } from './format';
 
 /** Makes a premix and puts it on the shelf as a lot of its own, made from the lots it takes. */
 export interface PremixWish {
@@ -91,7 +91,7 @@ function make(): void {
     @update:model-value="emit('close')"
   >
     <v-card v-if="active">
-      <v-card-title>Premix of {{ active.name.toLowerCase() }}</v-card-title>
+      <v-card-title>Premix of {{ inSentence(active.name) }}</v-card-title>
       <v-card-text>
         <div class="fields">
           <MaterialPicker v-model="carrierId" label="Carried by" class="wide" />
@@ -107,9 +107,9 @@ function make(): void {
         </div>
         <p class="parts">
           <b class="tabular">{{ formatGrams(parts.activeG) }} g</b> of
-          {{ active.name.toLowerCase() }} in
+          {{ inSentence(active.name) }} in
           <b class="tabular">{{ formatGrams(parts.carrierG) }} g</b> of
-          {{ carrierId ? materialById(carrierId).name.toLowerCase() : '…' }}.
+          {{ carrierId ? inSentence(materialById(carrierId).name) : '…' }}.
           {{ note ?? 'Rub it together in thirds, then sieve it twice.' }}
         </p>
         <p v-if="problem" role="alert" class="problem">{{ problem }}</p>

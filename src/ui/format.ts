@@ -65,3 +65,8 @@ export function clockTime(iso: string): string {
 export function counted(count: number, one: string, many = `${one}s`): string {
   return `${count.toLocaleString('en-US')} ${count === 1 ? one : many}`;
 }
+
+/** A material's name inside a sentence: `orange dye (CI 15510)`. */
+export function inSentence(name: string): string {
+  return name.charAt(0).toLowerCase() + name.slice(1);
+}

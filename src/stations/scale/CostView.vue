@@ -12,7 +12,7 @@ import {
 } from '@/core/scaling';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/ui/format';
+import { formatGrams, inSentence } from '@/ui/format';
 import { useMoney } from '@/ui/useMoney';
 import CostTerms from './CostTerms.vue';
 
@@ -97,7 +97,7 @@ function changed(now: number, then: number): string {
       Without
       {{
         new Intl.ListFormat('en-US').format(
-          cost.unpriced.map((id) => materialById(id).name.toLowerCase()),
+          cost.unpriced.map((id) => inSentence(materialById(id).name)),
         )
       }}: no lot and no price on the shelf says what it costs.
     </p>
