@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { contractAnswer, evaluate, pieceOf } from '../../src/core/evaluation';
 import { FAMILIES, METHODS, emptyBody, totalMassG, type FormulaBody } from '../../src/core/formula';
 import { readRecipe } from '../../src/core/recipe-text';
+import { stockOwnMaterials } from '../../src/core/materials';
 import { readWorkshopFile } from '../../src/storage/file';
 
 const optionsSchema = z.object({
@@ -69,6 +70,7 @@ function bodyFromRecipe(text: string, family: FormulaBody['family'] = 'bath-bomb
 function bodyFromFile(text: string): Found {
   const read = readWorkshopFile(text);
   if (!read.ok) return { ok: false, message: read.problem.message };
+  stockOwnMaterials(read.workshop.materials);
   const [formula] = read.workshop.formulas;
   return formula
     ? { ok: true, body: formula.body, pieces: null }

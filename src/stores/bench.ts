@@ -48,6 +48,7 @@ export const useBenchStore = defineStore('bench', () => {
       ...(damp && { learned: { damp } }),
     });
     const codes = workshop.batches.map(({ code }) => code);
+    const { bowls } = shelf.assign(plan.lines, plan.bowlCount);
     const started = piecesByBowl(plan).map((pieces, bowl) => {
       const code = nextBatchCode(kept.name, codes);
       codes.push(code);
@@ -56,7 +57,7 @@ export const useBenchStore = defineStore('bench', () => {
         request,
         plan,
         pieces,
-        lots: shelf.assign(plan.lines, plan.bowlCount).bowls[bowl] ?? {},
+        lots: bowls[bowl] ?? {},
         readings: freezeReadings(evaluation, plan.factor / plan.bowlCount),
         code,
         now,

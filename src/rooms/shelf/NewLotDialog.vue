@@ -3,6 +3,7 @@ import { computed, reactive, ref, watch } from 'vue';
 import { newId } from '@/core/formula';
 import { materialById } from '@/core/materials';
 import type { Lot } from '@/core/shelf';
+import { parseNumber } from '@/core/units';
 import { today } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/MaterialPicker.vue';
@@ -28,8 +29,8 @@ watch(isOpen, (opened) => {
 
 const cost = computed(() => {
   if (fields.cost.trim() === '') return null;
-  const value = Number(fields.cost.replace(',', '.'));
-  return Number.isFinite(value) && value >= 0 ? value : undefined;
+  const value = parseNumber(fields.cost);
+  return value !== null && value >= 0 ? value : undefined;
 });
 const isTwice = computed(() =>
   workshop.lots.some(
