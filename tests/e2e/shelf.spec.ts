@@ -18,6 +18,12 @@ test('a recall: from a lot through its premix to every batch, and from a batch t
   const lot = page.getByRole('region', { name: /^Lot C-/ });
   await expect(lot.getByRole('listitem').filter({ hasText: 'PX-001' })).toContainText('95 g');
   await lot.getByRole('link', { name: 'QL-001' }).click();
+  await expect(
+    page
+      .getByRole('region', { name: 'Lots in it' })
+      .getByRole('listitem')
+      .filter({ hasText: 'Cornstarch' }),
+  ).toContainText('192 g');
   const starch = page.getByRole('row', { name: /^Cornstarch/ });
   await expect(starch.getByRole('link')).toHaveText(/^C-/);
   await starch.getByRole('link').click();

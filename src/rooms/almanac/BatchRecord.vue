@@ -9,6 +9,7 @@ import { useBenchStore } from '@/stores/bench';
 import PageHeader from '@/ui/PageHeader.vue';
 import { formatFixed, formatGrams, longDate } from '@/ui/format';
 import RecordEntries from './RecordEntries.vue';
+import RecordLots from './RecordLots.vue';
 import RecordWeights from './RecordWeights.vue';
 
 const props = defineProps<{ batchId: string }>();
@@ -122,6 +123,7 @@ function print(): void {
           {{ batch.readings.modelsVersion }}.
         </p>
         <RecordWeights :batch="batch" />
+        <RecordLots :batch="batch" />
       </section>
       <RecordEntries :batch="batch" class="entries" />
     </div>

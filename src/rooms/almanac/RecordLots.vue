@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { materialById } from '@/core/materials';
+import type { Batch } from '@/core/records';
+import { lotsOfBatch } from '@/core/shelf';
+import { useShelfStore } from '@/stores/shelf';
+import { useWorkshopStore } from '@/stores/workshop';
+import { formatGrams } from '@/ui/format';
+
+/** Every lot that went into a batch: weighed, added as a correction, or brought by a premix. */
+const props = defineProps<{ batch: Batch }>();
+const workshop = useWorkshopStore();
+const shelf = useShelfStore();
+
+const lots = computed(() => lotsOfBatch(props.batch, workshop.lots, shelf.moves));
+</script>
+
+<template>
+  <section v-if="lots.length" aria-label="Lots in it">
+    <h2>Lots in it</h2>
+    <ul class="plain-list">
+      <li v-for="(used, i) in lots" :key="i">
+        <router-link
+          v-if="used.lot"
+          :to="{ name: 'shelf', params: { side: 'lots' }, query: { lot: used.lotId } }"
+          >{{ used.lot.code }}</router-link
+        >
+        <span v-else>a lot no longer here</span>
+        <span class="quiet"
+          >{{ used.lot ? materialById(used.lot.materialId).name : ''
+          }}{{ used.through ? `, through ${used.through}` : '' }}</span
+        >
+        <span class="grams tabular">{{ formatGrams(used.massG) }} g</span>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+section {
+  margin-top: 22px;
+}
+li {
+  display: flex;
+  gap: 12px;
+  padding: 4px 0;
+  border-bottom: 1px solid var(--hairline);
+}
+a {
+  color: var(--verdigris);
+}
+.grams {
+  margin-left: auto;
+}
+</style>
