@@ -62,8 +62,8 @@ function costFor(plan: ScalePlan) {
 
 function changed(now: number, then: number): string {
   const by = now - then;
-  if (Math.abs(by) < 0.005) return 'the same';
-  return `${money(Math.abs(by))} ${by > 0 ? 'more' : 'less'}`;
+  if (Math.abs(by) < 0.005) return 'the same as';
+  return `${money(Math.abs(by))} ${by > 0 ? 'more' : 'less'} than`;
 }
 </script>
 
@@ -74,7 +74,7 @@ function changed(now: number, then: number): string {
         <dt>A piece costs</dt>
         <dd class="figure">{{ money(cost.perPiece) }}</dd>
         <dd v-if="before" class="quiet">
-          {{ changed(cost.perPiece, before.cost.perPiece) }} than version {{ before.number }}
+          {{ changed(cost.perPiece, before.cost.perPiece) }} version {{ before.number }}
         </dd>
       </div>
       <div>
