@@ -105,7 +105,8 @@ test('0.3 g of dye on a 1 g scale: a premix is made, weighed at the bench, and f
   await expect(page.getByRole('row', { name: /^Yellow dye/ })).toContainText(
     (onScale * 0.02).toFixed(3).replace(/0+$/, ''),
   );
-  await page.getByRole('link', { name: 'PX-001' }).click();
+  const lotsInIt = page.getByRole('region', { name: 'Lots in it' });
+  await lotsInIt.getByRole('link', { name: 'PX-001' }).click();
   const lot = page.getByRole('region', { name: 'Lot PX-001' });
   await expect(lot).toContainText(`${500 - onScale} g`);
   await expect(lot.getByRole('link', { name: /^E/ })).toBeVisible();
