@@ -9,10 +9,10 @@ const NORTH_MOLE = 'North Mole Chandlery';
 
 /** Material, supplier, price a kilogram, pack in grams, least to keep, grams received in the year's two deliveries. */
 const STOCK: readonly (readonly [string, string, number, number, number, number, number])[] = [
-  ['sodium-bicarbonate', SALTWIFE, 2.4, 10_000, 6000, 10_000, 10_000],
-  ['citric-acid', SALTWIFE, 4.2, 5000, 4000, 5000, 10_000],
-  ['cornstarch', SALTWIFE, 3.1, 2500, 1000, 2500, 0],
-  ['kaolin', SALTWIFE, 5.5, 1000, 500, 1000, 0],
+  ['sodium-bicarbonate', SALTWIFE, 2.4, 10_000, 6000, 30_000, 10_000],
+  ['citric-acid', SALTWIFE, 4.2, 5000, 4000, 15_000, 10_000],
+  ['cornstarch', SALTWIFE, 3.1, 2500, 1000, 5000, 0],
+  ['kaolin', SALTWIFE, 5.5, 1000, 500, 2000, 0],
   ['sea-salt', SALTWIFE, 2.9, 2500, 500, 2500, 0],
   ['dendritic-salt', SALTWIFE, 6.8, 1000, 1000, 1000, 0],
   ['magnesium-sulfate-heptahydrate', SALTWIFE, 2.7, 5000, 1000, 5000, 0],
@@ -25,27 +25,27 @@ const STOCK: readonly (readonly [string, string, number, number, number, number,
   ['isopropyl-alcohol-99', NORTH_MOLE, 9.5, 1000, 250, 1000, 0],
   ['isopropyl-alcohol-91', NORTH_MOLE, 7, 1000, 100, 1000, 0],
   ['witch-hazel', LANTERN_ROW, 8, 1000, 100, 1000, 0],
-  ['sweet-almond-oil', LANTERN_ROW, 14, 1000, 300, 1000, 0],
+  ['sweet-almond-oil', LANTERN_ROW, 14, 1000, 300, 2000, 0],
   ['coconut-oil', LANTERN_ROW, 9, 1000, 200, 1000, 0],
   ['fractionated-coconut-oil', LANTERN_ROW, 13, 500, 50, 500, 0],
   ['castor-oil', LANTERN_ROW, 12, 500, 50, 500, 0],
-  ['shea-butter', LANTERN_ROW, 16, 500, 150, 500, 0],
-  ['polysorbate-80', LANTERN_ROW, 18, 500, 150, 500, 0],
-  ['fragrance-oil', LANTERN_ROW, 68, 250, 60, 250, 0],
-  ['cardamom-essential-oil', LANTERN_ROW, 420, 50, 10, 50, 0],
-  ['lavender-essential-oil', LANTERN_ROW, 130, 100, 50, 100, 0],
-  ['rosemary-essential-oil', LANTERN_ROW, 95, 100, 20, 100, 0],
-  ['eucalyptus-essential-oil', LANTERN_ROW, 60, 100, 30, 100, 0],
-  ['peppermint-essential-oil', LANTERN_ROW, 85, 50, 20, 50, 0],
+  ['shea-butter', LANTERN_ROW, 16, 500, 150, 1000, 0],
+  ['polysorbate-80', LANTERN_ROW, 18, 500, 150, 1000, 0],
+  ['fragrance-oil', LANTERN_ROW, 68, 250, 60, 500, 0],
+  ['cardamom-essential-oil', LANTERN_ROW, 420, 50, 10, 100, 0],
+  ['lavender-essential-oil', LANTERN_ROW, 130, 100, 50, 200, 0],
+  ['rosemary-essential-oil', LANTERN_ROW, 95, 100, 20, 200, 0],
+  ['eucalyptus-essential-oil', LANTERN_ROW, 60, 100, 30, 200, 0],
+  ['peppermint-essential-oil', LANTERN_ROW, 85, 50, 20, 100, 0],
   ['lemon-essential-oil', LANTERN_ROW, 70, 50, 10, 50, 0],
   ['sweet-orange-essential-oil', LANTERN_ROW, 38, 100, 10, 100, 0],
   ['menthol', LANTERN_ROW, 75, 250, 50, 250, 0],
-  ['blue-mica', LANTERN_ROW, 90, 50, 20, 50, 0],
+  ['blue-mica', LANTERN_ROW, 90, 50, 20, 100, 0],
   ['white-mica', LANTERN_ROW, 80, 50, 10, 50, 0],
-  ['yellow-5-dye', LANTERN_ROW, 160, 25, 5, 25, 0],
+  ['yellow-5-dye', LANTERN_ROW, 160, 25, 5, 50, 0],
   ['orange-4-dye', LANTERN_ROW, 160, 25, 5, 25, 0],
   ['red-33-dye', LANTERN_ROW, 190, 25, 5, 25, 0],
-  ['calendula-petals', LANTERN_ROW, 44, 100, 20, 100, 0],
+  ['calendula-petals', LANTERN_ROW, 44, 100, 20, 200, 0],
   ['lavender-flowers', LANTERN_ROW, 36, 100, 10, 100, 0],
 ];
 
@@ -77,7 +77,7 @@ export function sampleMaterials(): OwnMaterial[] {
 
 export function sampleLots(): Lot[] {
   const lots = STOCK.flatMap(([materialId, supplier, pricePerKg, , , firstG, secondG], i) => {
-    const first = lotOf(materialId, supplier, firstG, pricePerKg, i, '2026-01');
+    const first = lotOf(materialId, supplier, firstG, pricePerKg, i, '2025-10');
     if (secondG === 0) return [first];
     return [first, lotOf(materialId, supplier, secondG, pricePerKg * 1.06, i, '2026-06')];
   });
@@ -132,7 +132,7 @@ function lotOf(
     materialId,
     supplier,
     receivedOn: `${month}-${day}`,
-    openedOn: month === '2026-01' ? '2026-02-03' : null,
+    openedOn: month === '2025-10' ? '2025-11-03' : null,
     expiresOn: laterBy(`${month}-${day}`, months),
     isRetest: months >= 36,
     receivedG,

@@ -1,3 +1,11 @@
-export type { ScaleReading, ScaleSource } from './scale';
+export type { ScaleListener, ScaleReading, ScaleSource, ScaleState } from './scale';
 export { simulatedScale } from './simulatedScale';
 export type { SimulatedScale } from './simulatedScale';
+export { simulatedSensor } from './room';
+export type { AirReading, RoomListener, RoomSource } from './room';
+export { serialDevice } from './serialDevice';
+export type { SerialDevice } from './serialDevice';
+export { browserSerial, bytePort } from './serialPort';
+export type { BytePort } from './serialPort';
+export { lineReader, readDeviceLine } from './lines';
+export type { DeviceLine } from './lines';

@@ -4,12 +4,25 @@ export interface ScaleReading {
   readonly massG: number;
   /** Has it settled? */
   readonly isSteady: boolean;
+  /** Counts up by one with every reading of this scale, so that none is lost or doubled unseen. */
+  readonly sequence: number;
+}
+
+/** Is there anything to read? */
+export type ScaleState = 'ready' | 'overload' | 'unplugged';
+
+export interface ScaleListener {
+  reading(reading: ScaleReading): void;
+  /** Called at once with the state as it is, and whenever it changes. */
+  state?(state: ScaleState): void;
+  /** A line that says no weight: kept for the eye, never taken for one. */
+  unread?(line: string): void;
 }
 
 /** A scale, simulated or real: something that can be listened to and tared. */
 export interface ScaleSource {
-  /** Calls the listener with every reading until the returned function is called. */
-  listen(listener: (reading: ScaleReading) => void): () => void;
+  /** Calls the listener until the returned function is called. */
+  listen(listener: ScaleListener): () => void;
   tare(): void;
   close(): void;
 }

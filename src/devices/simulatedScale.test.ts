@@ -1,24 +1,32 @@
 import { describe, expect, it } from 'vitest';
-import { simulatedScale, type ScaleReading } from '.';
+import { simulatedScale, type ScaleReading, type ScaleState } from '.';
 
 /** A scale whose clock is turned by hand. */
-function byHand(stepG = 0.1) {
+function byHand(stepG = 0.1, more: { capacityG?: number; driftSteps?: number } = {}) {
   let tick = () => {};
-  const scale = simulatedScale(stepG, (next) => {
-    tick = next;
-    return () => {
-      tick = () => {};
-    };
+  const scale = simulatedScale({
+    stepG,
+    ...more,
+    every: (next) => {
+      tick = next;
+      return () => {
+        tick = () => {};
+      };
+    },
   });
-  let last: ScaleReading = { massG: NaN, isSteady: false };
-  scale.listen((reading) => {
-    last = reading;
+  let last: ScaleReading = { massG: NaN, isSteady: false, sequence: 0 };
+  const states: ScaleState[] = [];
+  scale.listen({
+    reading: (reading) => {
+      last = reading;
+    },
+    state: (state) => states.push(state),
   });
   const run = (ticks: number) => {
     for (let i = 0; i < ticks; i++) tick();
     return last;
   };
-  return { scale, run };
+  return { scale, run, states };
 }
 
 describe('the simulated scale', () => {
@@ -33,7 +41,7 @@ describe('the simulated scale', () => {
     scale.stopPouring();
     const settled = run(40);
     expect(settled.isSteady).toBe(true);
-    expect(run(10)).toEqual(settled);
+    expect(run(10)).toEqual({ ...settled, sequence: settled.sequence + 10 });
   });
 
   it('shows whole steps only, and zero after a tare', () => {
@@ -44,7 +52,7 @@ describe('the simulated scale', () => {
     const { massG } = run(40);
     expect(massG * 2).toBe(Math.round(massG * 2));
     scale.tare();
-    expect(run(1)).toEqual({ massG: 0, isSteady: true });
+    expect(run(1)).toMatchObject({ massG: 0, isSteady: true });
   });
 
   it('gives back what is taken out, never more than was poured', () => {
@@ -64,6 +72,37 @@ describe('the simulated scale', () => {
     run(1);
     scale.close();
     scale.startPouring(50);
-    expect(run(20)).toEqual({ massG: 0, isSteady: true });
+    expect(run(20)).toMatchObject({ massG: 0, isSteady: true });
+  });
+
+  it('unplugged says so, keeps what lies on the pan, and goes on from there', () => {
+    const { scale, run, states } = byHand();
+    scale.startPouring(50);
+    const before = run(10);
+    scale.unplug();
+    expect(run(5)).toEqual(before);
+    expect(states).toEqual(['ready', 'unplugged']);
+    scale.stopPouring();
+    scale.plugIn();
+    const after = run(40);
+    expect(after.massG).toBeGreaterThan(before.massG);
+    expect(after.sequence).toBe(before.sequence + 40);
+    expect(states.at(-1)).toBe('ready');
+  });
+
+  it('says overload in place of a weight, and creeps until it is tared', () => {
+    const heavy = byHand(1, { capacityG: 100 });
+    heavy.scale.startPouring(150);
+    heavy.run(60);
+    expect(heavy.states.at(-1)).toBe('overload');
+    heavy.scale.stopPouring();
+    heavy.scale.takeOut(80);
+    expect(heavy.run(60).massG).toBeLessThan(100);
+    expect(heavy.states.at(-1)).toBe('ready');
+
+    const creeping = byHand(0.1, { driftSteps: 3 });
+    expect(creeping.run(1200).massG).toBeCloseTo(0.3, 6);
+    creeping.scale.tare();
+    expect(creeping.run(1).massG).toBe(0);
   });
 });

@@ -1,6 +1,7 @@
 import { formulaSchema } from '@/core/formula';
 import { ownMaterialSchema } from '@/core/materials';
-import { batchSchema } from '@/core/records';
+import { roomDaySchema } from '@/core/air';
+import { batchSchema, photoSchema } from '@/core/records';
 import { lotSchema, shelfMoldSchema, toolSchema } from '@/core/shelf';
 import type { z } from 'zod';
 
@@ -12,6 +13,8 @@ export const COLLECTIONS = {
   lots: lotSchema,
   molds: shelfMoldSchema,
   tools: toolSchema,
+  rooms: roomDaySchema,
+  photos: photoSchema,
 } as const;
 
 export type CollectionName = keyof typeof COLLECTIONS;
@@ -27,4 +30,6 @@ export const NO_RECORDS: Records = {
   lots: [],
   molds: [],
   tools: [],
+  rooms: [],
+  photos: [],
 };

@@ -4,6 +4,7 @@ import { learnedDamp } from '@/core/learning';
 import { evaluate, freezeReadings } from '@/core/evaluation';
 import { doseG } from '@/core/fizz';
 import { keepVersion } from '@/core/formula';
+import type { WeighStep } from '@/core/making';
 import {
   currentStep,
   giveUp,
@@ -13,9 +14,13 @@ import {
   record,
   settleStep,
   startBatch,
+  rescale,
   strikeEntry,
+  undoLast,
   type Batch,
+  type BowlNumber,
   type NewEntry,
+  type WeighedBy,
 } from '@/core/records';
 import { piecesByBowl, type ScalePlan, type ScaleRequest } from '@/core/scaling';
 import { waterFor } from '@/core/workshop';
@@ -68,15 +73,64 @@ export const useBenchStore = defineStore('bench', () => {
     return started;
   }
 
-  const settle = (entry: NewEntry) => apply((current) => settleStep(current, entry, nowIso()));
-  const write = (entry: NewEntry) => apply((current) => record(current, entry, nowIso()));
+  const settle = (entry: NewEntry) =>
+    apply((current) => settleStep(current, signed(entry), nowIso()));
+  const write = (entry: NewEntry) => apply((current) => record(current, signed(entry), nowIso()));
+  const undo = () => apply((current) => undoLast(current, nowIso()));
+  /** Keeps an over-pour and makes the rest of its part match. */
+  const scaleUp = (of: WeighStep, massG: number, by: WeighedBy) =>
+    apply((current) => rescale(current, of, massG, by, nowIso()));
+
+  /** One squirt of the sprayer, written at once: a page that dies has lost none. */
+  function squirt(materialId: string, bowl: BowlNumber): void {
+    const massG = workshop.smallMeasures.gramsPerSquirt.best;
+    add(materialId, massG, 'sprayed', bowl, 1);
+  }
+
+  /** Anything that goes into the bowl beside the plan. */
+  function add(
+    materialId: string,
+    massG: number,
+    why: string,
+    bowl: BowlNumber,
+    squirts: number | null = null,
+  ): void {
+    write({
+      kind: 'added',
+      materialId,
+      massG,
+      squirts,
+      why,
+      lots: shelf.takeOff(materialId, massG),
+      ...(bowl === 2 && { bowl }),
+    });
+  }
+
+  /** The hands that are at the bench sign what they do. */
+  function signed<E extends NewEntry>(entry: E): E {
+    const who = workshop.settings.makerInHand;
+    return who ? { ...entry, who } : entry;
+  }
+
+  /** Hands away from the bench: written once, and again when they are back. */
+  function pause(): void {
+    if (batch.value?.outcome === 'at the bench' && batch.value.entries.at(-1)?.kind !== 'paused')
+      write({ kind: 'paused' });
+  }
+  function resume(): void {
+    if (batch.value?.outcome === 'at the bench' && batch.value.entries.at(-1)?.kind === 'paused')
+      write({ kind: 'resumed' });
+  }
   const strike = (entryId: string) => apply((current) => strikeEntry(current, entryId, nowIso()));
   const back = () => apply(goBack);
   const on = () => apply(goOn);
 
   /** Of any batch, at the bench or long closed: the Almanac writes these. */
   const note = (of: Batch, text: string) =>
-    workshop.putBatch(record(of, { kind: 'note', text }, nowIso()));
+    workshop.putBatch(record(of, signed({ kind: 'note', text }), nowIso()));
+  /** Of a batch on the tray or long gone: what was weighed, tended, inspected. */
+  const writeTo = (of: Batch, entry: NewEntry) =>
+    workshop.putBatch(record(of, signed(entry), nowIso()));
   const abandon = (of: Batch) => workshop.putBatch(giveUp(of, nowIso()));
 
   function apply(change: (current: Batch) => Batch): void {
@@ -85,5 +139,23 @@ export const useBenchStore = defineStore('bench', () => {
     if (next !== batch.value) workshop.putBatch(next);
   }
 
-  return { batch, step, start, settle, write, strike, back, on, note, abandon };
+  return {
+    batch,
+    step,
+    start,
+    settle,
+    write,
+    writeTo,
+    strike,
+    undo,
+    scaleUp,
+    squirt,
+    add,
+    pause,
+    resume,
+    back,
+    on,
+    note,
+    abandon,
+  };
 });

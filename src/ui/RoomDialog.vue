@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
-import { nowIso } from '@/stores/now';
+import type { RoomPlace } from '@/core/air';
+import { useRoomStore } from '@/stores/room';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from './NumberField.vue';
 
+const props = withDefaults(defineProps<{ place?: RoomPlace }>(), { place: 'workroom' });
+const emit = defineEmits<{ kept: [air: { humidityPct: number; tempC: number }] }>();
 const workshop = useWorkshopStore();
+const room = useRoomStore();
 const isOpen = defineModel<boolean>({ required: true });
 const humidityPct = ref(45);
 const tempC = ref(20);
@@ -13,28 +17,36 @@ watch(
   isOpen,
   (open) => {
     if (!open) return;
-    humidityPct.value = workshop.settings.humidityPct;
-    tempC.value = workshop.settings.tempC;
+    const last = (props.place === 'drying room' && room.dryingRoom) || workshop.settings;
+    humidityPct.value = last.humidityPct;
+    tempC.value = last.tempC;
   },
   { immediate: true },
 );
 
 function keep(): void {
-  workshop.changeSettings({
-    humidityPct: humidityPct.value,
-    tempC: tempC.value,
-    roomReadAt: nowIso(),
-  });
+  const air = { humidityPct: humidityPct.value, tempC: tempC.value };
+  room.read(props.place, air, 'typed');
+  emit('kept', air);
   isOpen.value = false;
 }
 </script>
 
 <template>
-  <v-dialog v-model="isOpen" max-width="420" aria-label="The room">
+  <v-dialog
+    v-model="isOpen"
+    max-width="420"
+    :aria-label="place === 'workroom' ? 'The room' : 'The drying room'"
+  >
     <v-card>
-      <v-card-title>The room</v-card-title>
+      <v-card-title>{{ place === 'workroom' ? 'The room' : 'The drying room' }}</v-card-title>
       <v-card-text>
-        <p class="quiet">Read it off the hygrometer. The damp window moves with it.</p>
+        <p class="quiet">
+          Read it off the hygrometer.
+          {{
+            place === 'workroom' ? 'The damp window moves with it.' : 'The forecast moves with it.'
+          }}
+        </p>
         <form class="fields" @submit.prevent="keep">
           <NumberField
             v-model="humidityPct"

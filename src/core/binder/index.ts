@@ -7,3 +7,6 @@ export type { FreeWaterBand } from './freeWater';
 export { corrections } from './correction';
 export type { Correction, Felt } from './correction';
 export { PENDULAR_TO, saturation } from './saturation';
+export { testAgainMin } from './bowlDrift';
+export { ROOM_AIM_PCT, roomAdvice } from './roomAdvice';
+export type { RoomAdvice } from './roomAdvice';

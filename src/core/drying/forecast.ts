@@ -15,7 +15,7 @@ const NEAR_PCT = 3;
  * Start value: a 70 mm sphere is 95 % dry in 24 to 36 hours at 45 % and 20 °C (common practice);
  * 0.2531 of reduced time, 35 mm, 30 hours.
  */
-const REFERENCE_MM2_H: Spread = {
+export const REFERENCE_MM2_H: Spread = {
   low: (0.2531 * 35 ** 2) / 36,
   best: (0.2531 * 35 ** 2) / 30,
   high: (0.2531 * 35 ** 2) / 24,
@@ -24,16 +24,21 @@ const REFERENCE_HUMIDITY_PCT = 45;
 const LONGEST_H = 24 * 60;
 
 /**
- * How fast this room dries, mm2/h, with its spread; null where it will not dry at all.
- * Goes with the driving force, water activity less humidity. Model of ours on common practice.
+ * How fast this room dries against one at 45 %: driving force over driving force, water activity less humidity;
+ * 0 where nothing dries. Model of ours on common practice.
  * @param humidityPct 0 to 100
  */
-export function dryingRateMm2H(humidityPct: number): Spread | null {
+export function dryingFactor(humidityPct: number): number {
   if (!(humidityPct >= 0 && humidityPct <= 100))
     throw new RangeError(`humidityPct must be 0 to 100, got ${humidityPct}`);
   const drive = MIX_WATER_ACTIVITY_PCT - humidityPct;
-  if (drive < NEAR_PCT) return null;
-  const factor = drive / (MIX_WATER_ACTIVITY_PCT - REFERENCE_HUMIDITY_PCT);
+  return drive < NEAR_PCT ? 0 : drive / (MIX_WATER_ACTIVITY_PCT - REFERENCE_HUMIDITY_PCT);
+}
+
+/** How fast this room dries, mm2/h, with its spread; null where it will not dry at all. @param humidityPct 0 to 100 */
+export function dryingRateMm2H(humidityPct: number): Spread | null {
+  const factor = dryingFactor(humidityPct);
+  if (factor === 0) return null;
   return {
     low: REFERENCE_MM2_H.low * factor,
     best: REFERENCE_MM2_H.best * factor,
@@ -61,8 +66,8 @@ export function hoursToDry(body: DryingBody, fraction: number, rateMm2H: number)
 }
 
 /** Share dry at which a piece may be handled, and at which it may be wrapped. Common practice. */
-const HANDLE_FRACTION = 0.7;
-const DRY_FRACTION = 0.95;
+export const HANDLE_FRACTION = 0.7;
+export const DRY_FRACTION = 0.95;
 
 export interface DryingForecast {
   /** Hours until it may be lifted and handled. */

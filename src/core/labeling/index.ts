@@ -7,3 +7,5 @@ export { claimsIn } from './claimWords';
 export type { Claim } from './claimWords';
 export { labelCautions } from './cautions';
 export type { LabelCaution } from './cautions';
+export { fillWatch } from './fillWatch';
+export type { FillWatch } from './fillWatch';

@@ -6,17 +6,28 @@ const id = z.string().min(1);
 export const lotUseSchema = z.object({ lotId: z.uuid(), massG: z.number().min(0).max(1_000_000) });
 export type LotUse = z.infer<typeof lotUseSchema>;
 
+/** One weighing for several lines of a formula: each takes its fraction, 0 to 1. */
+export const lineShareSchema = z.object({
+  lineId: z.uuid(),
+  fraction: z.number().min(0).max(1),
+});
+export type LineShare = z.infer<typeof lineShareSchema>;
+
+/** What is done with pieces on the days after. */
+export const TENDINGS = ['turn', 'paint', 'ice', 'wrap'] as const;
+export type Tending = (typeof TENDINGS)[number];
+
+const base = { id, title: z.string(), note: z.string() };
+
 /** One screen of the bench. Stored with the batch, so that a batch begun under one release goes on under the next. */
 export const benchStepSchema = z.discriminatedUnion('kind', [
-  z.object({ id, kind: z.literal('room'), title: z.string(), note: z.string() }),
+  z.object({ ...base, kind: z.literal('room') }),
   z.object({
-    id,
+    ...base,
     kind: z.literal('weigh'),
-    title: z.string(),
-    note: z.string(),
     lineId: z.uuid(),
     materialId: z.string(),
-    vessel: z.enum(['bowl', 'beaker', 'bloom cup', 'dish']),
+    vessel: z.enum(['bowl', 'beaker', 'bloom cup', 'dish', 'second bowl']),
     targetG: z.number().min(0),
     toleranceG: z.number().min(0),
     /** Step of the scale that weighs it. */
@@ -34,25 +45,38 @@ export const benchStepSchema = z.discriminatedUnion('kind', [
       .nullable(),
     /** Lots it is taken from, in this order. */
     lots: z.array(lotUseSchema.extend({ code: z.string() })),
+    /** Lines it is weighed for, where it is more than one: the base of a split bowl. */
+    shares: z.array(lineShareSchema).optional(),
+    /** The entry that asked for it, when it tops up what was weighed before an over-pour. */
+    topsUp: z.uuid().optional(),
   }),
-  z.object({ id, kind: z.literal('do'), title: z.string(), note: z.string() }),
+  z.object({ ...base, kind: z.literal('do') }),
+  z.object({ ...base, kind: z.literal('mix'), seconds: z.int().min(1) }),
+  z.object({ ...base, kind: z.literal('squeeze'), acidIn: z.boolean() }),
+  /** Short sprays, counted squirt by squirt; none is an answer too. */
   z.object({
-    id,
-    kind: z.literal('mix'),
-    title: z.string(),
-    note: z.string(),
-    seconds: z.int().min(1),
+    ...base,
+    kind: z.literal('spray'),
+    materialId: z.string(),
+    /** In one short spray. */
+    squirts: z.int().min(1),
   }),
+  /** Part of the bowl goes into a second one. */
+  z.object({ ...base, kind: z.literal('split'), share: z.number().min(0).max(1) }),
+  /** Pieces are filled on the scale and pressed, one by one. */
   z.object({
-    id,
-    kind: z.literal('squeeze'),
-    title: z.string(),
-    note: z.string(),
-    acidIn: z.boolean(),
+    ...base,
+    kind: z.literal('press'),
+    targetG: z.number().min(0),
+    stepG: z.number().min(0.001).max(100),
+    pieces: z.int().min(1),
   }),
-  z.object({ id, kind: z.literal('count'), title: z.string(), note: z.string() }),
+  z.object({ ...base, kind: z.literal('count') }),
+  /** Not at the bench any more: on the tray, the next day. */
+  z.object({ ...base, kind: z.literal('later'), what: z.enum(TENDINGS) }),
 ]);
 
 export type BenchStep = z.infer<typeof benchStepSchema>;
-export type WeighStep = Extract<BenchStep, { kind: 'weigh' }>;
+export type StepOf<K extends BenchStep['kind']> = Extract<BenchStep, { kind: K }>;
+export type WeighStep = StepOf<'weigh'>;
 export type Vessel = WeighStep['vessel'];

@@ -1,6 +1,7 @@
 import { latestVersion, newId, type Formula } from '../formula';
 import { planSteps, type BenchStep, type LotsByLine } from '../making';
 import type { ScalePlan, ScaleRequest } from '../scaling';
+import { markStruck, settlingEntries } from './settled';
 import type { Batch, FrozenReadings, NewEntry } from './schema';
 
 export interface BatchStart {
@@ -48,7 +49,14 @@ export function startBatch(start: BatchStart): Batch {
       })),
     },
     readings,
-    steps: [...planSteps(version.body, plan.lines, start.lots)],
+    steps: [
+      ...planSteps(
+        version.body,
+        plan.lines,
+        { pieceG: plan.pieceG, pieces: start.pieces ?? plan.pieces, stepG: request.scaleStepG },
+        start.lots,
+      ),
+    ],
     currentStep: 0,
     entries: [],
     startedAt: now,
@@ -57,17 +65,23 @@ export function startBatch(start: BatchStart): Batch {
   };
 }
 
-/** The step in hand, or null when all are done. */
+/** The step in hand, or null when all that is done at the bench is done. */
 export function currentStep(batch: Batch): BenchStep | null {
-  return batch.steps[batch.currentStep] ?? null;
+  const step = batch.steps[batch.currentStep];
+  return step === undefined || step.kind === 'later' ? null : step;
+}
+
+/** Steps of the bench itself; what waits for the tray does not count. */
+export function benchSteps(batch: Batch): readonly BenchStep[] {
+  return batch.steps.filter(({ kind }) => kind !== 'later');
 }
 
 /** Writes an entry for the step in hand (or for the batch as a whole once all are done). */
-export function record(batch: Batch, entry: NewEntry, now: string): Batch {
+export function record(batch: Batch, entry: NewEntry, now: string, id = newId()): Batch {
   const stepId = currentStep(batch)?.id ?? 'after';
   return {
     ...batch,
-    entries: [...batch.entries, { ...entry, id: newId(), at: now, stepId, struckAt: null }],
+    entries: [...batch.entries, { ...entry, id, at: now, stepId, struckAt: null }],
   };
 }
 
@@ -76,11 +90,10 @@ export function settleStep(batch: Batch, entry: NewEntry, now: string): Batch {
   const step = currentStep(batch);
   if (!step) return batch;
   const recorded = record(strikeSettling(batch, step.id, now), entry, now);
-  const next = batch.currentStep + 1;
-  const isLast = next >= batch.steps.length;
+  const moved = { ...recorded, currentStep: batch.currentStep + 1 };
+  const isLast = currentStep(moved) === null;
   return {
-    ...recorded,
-    currentStep: next,
+    ...moved,
     finishedAt: isLast ? now : null,
     outcome: isLast ? 'made' : 'at the bench',
   };
@@ -96,19 +109,9 @@ export function goBack(batch: Batch): Batch {
 export function goOn(batch: Batch): Batch {
   const step = currentStep(batch);
   const isSettled = step && settlingEntries(batch, step.id).length > 0;
-  return isSettled && batch.currentStep + 1 < batch.steps.length
+  return isSettled && batch.currentStep + 1 < benchSteps(batch).length
     ? { ...batch, currentStep: batch.currentStep + 1 }
     : batch;
-}
-
-/** Takes an entry back: it stays in the record with the time it was struck. */
-export function strikeEntry(batch: Batch, entryId: string, now: string): Batch {
-  return {
-    ...batch,
-    entries: batch.entries.map((entry) =>
-      entry.id === entryId && entry.struckAt === null ? { ...entry, struckAt: now } : entry,
-    ),
-  };
 }
 
 /** Ends a batch that will not be finished; everything written stays. */
@@ -116,29 +119,9 @@ export function giveUp(batch: Batch, now: string): Batch {
   return { ...batch, outcome: 'given up', finishedAt: now };
 }
 
-const SETTLING: ReadonlySet<string> = new Set([
-  'room',
-  'weighed',
-  'squeezed',
-  'done',
-  'skipped',
-  'counted',
-]);
-
-/** Entries that stand and that settle this step; a squeeze settles it only when it felt right. */
-export function settlingEntries(batch: Batch, stepId: string) {
-  return batch.entries.filter(
-    (entry) =>
-      entry.stepId === stepId &&
-      entry.struckAt === null &&
-      SETTLING.has(entry.kind) &&
-      (entry.kind !== 'squeezed' || entry.felt === 'right'),
-  );
-}
-
 function strikeSettling(batch: Batch, stepId: string, now: string): Batch {
   return settlingEntries(batch, stepId).reduce(
-    (struck, entry) => strikeEntry(struck, entry.id, now),
+    (struck, entry) => markStruck(struck, entry.id, now),
     batch,
   );
 }

@@ -1,18 +1,33 @@
-export { batchSchema } from './schema';
-export type { Batch, BatchEntry, EntryOf, FrozenReadings, NewEntry } from './schema';
+export { FATES, FAULTS, batchSchema } from './schema';
+export type {
+  Batch,
+  BatchEntry,
+  EntryOf,
+  Fate,
+  Fault,
+  FrozenReadings,
+  NewEntry,
+  WeighedBy,
+} from './schema';
 export {
+  benchSteps,
   currentStep,
   giveUp,
   goBack,
   goOn,
   record,
   settleStep,
-  settlingEntries,
   startBatch,
-  strikeEntry,
 } from './batch';
+export { settlingEntries } from './settled';
+export { strikeEntry } from './strike';
+export { lastDeed, undoLast } from './undoLast';
+export { lastRescaling, rescalingFor } from './rescaling';
+export type { RescaledStep, Rescaling } from './rescaling';
+export { rescale } from './rescale';
+export { bowlContents, isParted } from './bowl';
+export type { BowlNumber } from './bowl';
 export {
-  bowlContents,
   countOf,
   openSqueeze,
   roomOf,
@@ -22,6 +37,8 @@ export {
   weighedTotalG,
 } from './summary';
 export type { WeighedLine } from './summary';
+export { PHOTOS_A_BATCH, PHOTO_MAX_CHARS, PHOTO_MAX_PX, photoSchema } from './photo';
+export type { Photo } from './photo';
 export { nextBatchCode } from './batchCode';
-export { timerLeftS } from './timer';
-export { contentsOf, weighedEntry } from './weighed';
+export { awayHours, clockBehindS, timerLeftS } from './timer';
+export { contentsOf, sharesOf, weighedEntry } from './weighed';

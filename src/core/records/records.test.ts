@@ -1,26 +1,35 @@
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
-import { keepVersion, newFormula, type FormulaBody } from '../formula';
+import { addLine, addPart, keepVersion, newFormula, type FormulaBody } from '../formula';
 import { planSteps, weighedLineIds } from '../making';
 import { materialById } from '../materials';
+import { exactly } from '../units';
 import { USUAL_REQUEST, planScale, type ScaleRequest } from '../scaling';
 import {
+  awayHours,
   batchSchema,
+  clockBehindS,
   bowlContents,
   currentStep,
   giveUp,
   goBack,
   goOn,
+  lastDeed,
+  lastRescaling,
   nextBatchCode,
   openSqueeze,
   record,
+  rescale,
+  rescalingFor,
   roomOf,
   settleStep,
   standing,
   startBatch,
   strikeEntry,
   timerLeftS,
+  undoLast,
   weighedLines,
+  weighedEntry,
   weighedRatio,
   type Batch,
 } from '.';
@@ -64,18 +73,9 @@ function begun(body: FormulaBody = bodyFrom(LANTERN)): Batch {
 function workTo(batch: Batch, stop: (stepId: string) => boolean): Batch {
   for (let step = currentStep(batch); step && !stop(step.id); step = currentStep(batch)) {
     if (step.kind === 'weigh')
-      batch = settleStep(
-        batch,
-        {
-          kind: 'weighed',
-          lineId: step.lineId,
-          materialId: step.materialId,
-          targetG: step.targetG,
-          massG: step.targetG,
-          by: 'typed',
-        },
-        now(),
-      );
+      batch = settleStep(batch, weighedEntry(step, step.targetG, 'typed'), now());
+    else if (step.kind === 'split')
+      batch = settleStep(batch, { kind: 'split', share: step.share, name: 'dusk' }, now());
     else if (step.kind === 'room')
       batch = settleStep(batch, { kind: 'room', humidityPct: 46, tempC: 19.5 }, now());
     else if (step.kind === 'squeeze')
@@ -109,13 +109,18 @@ describe('the order of the work', () => {
       'butter',
       'emulsifier',
       'scent',
+      'melt',
       'mix-wet',
+      'scrape',
       'squeeze-before',
       'acid',
       'mix-acid',
+      'spray',
       'squeeze-after',
       'press',
       'count',
+      'later:turn',
+      'later:wrap',
     ]);
   });
 
@@ -130,7 +135,9 @@ describe('the order of the work', () => {
     for (const school of ['acid-last', 'all-dry-first'] as const) {
       const body = { ...bodyFrom(LANTERN), school };
       const planned = planScale(body, REQUEST);
-      const steps = planned.ok ? planSteps(body, planned.plan.lines) : [];
+      const steps = planned.ok
+        ? planSteps(body, planned.plan.lines, { pieceG: 100, pieces: 9, stepG: 0.1 })
+        : [];
       const lineIds = body.parts.flatMap((part) => part.lines.map(({ id }) => id));
       expect([...weighedLineIds(steps)].sort()).toEqual([...lineIds].sort());
     }
@@ -145,10 +152,174 @@ describe('the order of the work', () => {
       'squeeze-before',
       'acid',
       'mix-acid',
+      'spray',
       'squeeze-after',
       'press',
       'count',
+      'later:turn',
+      'later:wrap',
     ]);
+  });
+
+  it('has what the family and the parts ask for: menthol, icing, paint, loose salts, packs', () => {
+    const idsOf = (body: FormulaBody) => begun(body).steps.map(({ id }) => id);
+    const steamer = bodyFrom(
+      '500 g baking soda\n330 g citric acid\n18 g menthol\n38 g 99% isopropyl alcohol',
+    );
+    expect(idsOf({ ...steamer, family: 'shower-steamer' })).toContain('dissolve');
+    const dressed = bodyFrom(
+      '500 g baking soda\n330 g citric acid\n20 g almond oil\nIcing:\n40 g baking soda\nPaint:\n2 g blue mica',
+    );
+    expect(idsOf(dressed).slice(-4)).toEqual([
+      'later:turn',
+      'later:ice',
+      'later:paint',
+      'later:wrap',
+    ]);
+    const salts = bodyFrom(
+      '400 g epsom salt\n200 g baking soda\n110 g citric acid\n12 g lavender essential oil',
+    );
+    const loose = idsOf({ ...salts, family: 'fizzing-salts', method: 'loose' });
+    expect(loose).toContain('soak');
+    expect(loose).not.toContain('spray');
+    expect(loose.slice(-1)).toEqual(['later:wrap']);
+    expect(idsOf({ ...dressed, method: 'in-pack' })).not.toContain('later:turn');
+  });
+});
+
+describe('a bowl of two colors', () => {
+  const twoColors = (dye: string) => {
+    const body = addPart(
+      bodyFrom('600 g baking soda\n300 g citric acid\n40 g almond oil'),
+      'split',
+    );
+    const half = body.parts[1];
+    if (!half) throw new Error('a split was added');
+    return addLine(body, half.id, dye, exactly(4));
+  };
+
+  it('is weighed once and parted dry, each line with its share', () => {
+    const batch = begun(twoColors('blue-mica'));
+    const ids = batch.steps.map(({ id }) => id);
+    const sodas = batch.steps.filter(({ title }) => title === 'Baking soda');
+    expect(sodas).toHaveLength(1);
+    const parted = ids.findIndex((id) => id.startsWith('split:'));
+    expect(parted).toBeGreaterThan(ids.indexOf('squeeze-after'));
+    expect(parted).toBeLessThan(ids.indexOf('press'));
+    const done = workTo(batch, (id) => id === 'press');
+    const grams = (bowl: 1 | 2) =>
+      bowlContents(done, bowl).reduce((sum, { massG }) => sum + massG, 0);
+    const plannedG = (i: number) => {
+      const partId = done.body.parts[i]?.id;
+      return done.plan.lines
+        .filter((line) => line.partId === partId)
+        .reduce((sum, { targetG }) => sum + targetG, 0);
+    };
+    expect(grams(1)).toBeCloseTo(plannedG(0), 6);
+    expect(grams(2)).toBeCloseTo(plannedG(1), 6);
+    for (const line of weighedLines(done)) expect(line.massG).toBeCloseTo(line.targetG, 6);
+    // What is added now goes where it is said.
+    const wet = record(
+      done,
+      { kind: 'added', materialId: 'water', massG: 2, squirts: 3, why: 'dry', bowl: 2 },
+      now(),
+    );
+    expect(bowlContents(wet, 2).at(-1)).toEqual({ materialId: 'water', massG: 2 });
+    expect(bowlContents(wet, 1)).toEqual(bowlContents(done, 1));
+  });
+
+  it('is parted before the acid when its dye is bloomed, and each bowl gets its own acid', () => {
+    const batch = begun(twoColors('yellow-5-dye'));
+    const ids = batch.steps.map(({ id }) => id);
+    expect(ids.findIndex((id) => id.startsWith('split:'))).toBeLessThan(
+      ids.indexOf('squeeze-before'),
+    );
+    expect(
+      batch.steps.flatMap((step) =>
+        step.kind === 'weigh' && step.title.startsWith('Citric') ? [step.vessel] : [],
+      ),
+    ).toEqual(['bowl', 'second bowl']);
+  });
+});
+
+describe('too much of one', () => {
+  const sodaOver = () => {
+    const start = workTo(begun(), (id) => id.startsWith('weigh:'));
+    const weighed = workTo(start, (id) => id !== currentStep(start)?.id);
+    const step = currentStep(weighed);
+    if (step?.kind !== 'weigh') throw new Error('a weighing was expected');
+    return { weighed, step };
+  };
+
+  it('makes the rest of its part match: what is ahead grows, what lies in the bowl is topped up', () => {
+    const { weighed, step } = sodaOver();
+    const first = weighedLines(weighed)[0];
+    const over = rescale(weighed, step, step.targetG * 1.1, 'typed', now());
+    const topUp = currentStep(over);
+    expect(topUp).toMatchObject({ kind: 'weigh', lineId: first?.lineId });
+    if (topUp?.kind !== 'weigh') throw new Error('a top-up was expected');
+    expect(topUp.targetG).toBeCloseTo((first?.massG ?? 0) * 0.1, 0);
+    const done = workTo(over, () => false);
+    const main = done.plan.lines.filter(({ partId }) => partId === done.body.parts[0]?.id);
+    const weights = new Map(weighedLines(done).map((line) => [line.lineId, line.massG ?? 0]));
+    for (const { lineId, targetG } of main.filter((line) => line.targetG > 5))
+      expect((weights.get(lineId) ?? 0) / targetG).toBeCloseTo(1.1, 1);
+    expect(weighedRatio(done)).toBeCloseTo(weighedRatio(workTo(begun(), () => false)) ?? 0, 1);
+  });
+
+  it('leaves other dishes alone, and comes back whole when it is struck', () => {
+    const { weighed, step } = sodaOver();
+    const over = rescale(weighed, step, step.targetG * 1.2, 'typed', now());
+    const embed = over.body.parts[1];
+    const targets = (batch: Batch) =>
+      batch.steps.flatMap((one) => (one.kind === 'weigh' ? [[one.id, one.targetG] as const] : []));
+    for (const { id } of embed?.lines ?? [])
+      expect(targets(over).find(([stepId]) => stepId === `weigh:${id}`)).toEqual(
+        targets(weighed).find(([stepId]) => stepId === `weigh:${id}`),
+      );
+    const entry = lastRescaling(over);
+    if (!entry) throw new Error('a rescaling was written');
+    const back = strikeEntry(over, entry.id, now());
+    expect(back.steps.map(({ id }) => id)).toEqual(weighed.steps.map(({ id }) => id));
+    for (const [i, [, targetG]] of targets(weighed).entries())
+      expect(targets(back)[i]?.[1]).toBeCloseTo(targetG, 1);
+  });
+
+  it('is nothing to match without a target, another line, or an over-pour', () => {
+    const { weighed, step } = sodaOver();
+    expect(rescalingFor(weighed, step, step.targetG)).toBeNull();
+    expect(rescalingFor(weighed, { ...step, targetG: 0 }, 10)).toBeNull();
+  });
+});
+
+describe('taking back', () => {
+  it('strikes the last thing done, and goes back to the step it settled', () => {
+    const weighed = workTo(begun(), (id) => id === 'sieve');
+    const undone = undoLast(weighed, now());
+    expect(currentStep(undone)?.kind).toBe('weigh');
+    expect(undone.entries.at(-1)?.struckAt).not.toBeNull();
+    const sprayed = record(
+      weighed,
+      { kind: 'added', materialId: 'water', massG: 0.7, squirts: 1, why: 'sprayed' },
+      now(),
+    );
+    const dry = undoLast(sprayed, now());
+    expect(currentStep(dry)?.id).toBe('sieve');
+    expect(standing(dry, 'added')).toEqual([]);
+    expect(lastDeed(begun())).toBeNull();
+  });
+});
+
+describe('the clock', () => {
+  it('that was set back is said, and what was away is counted in hours', () => {
+    const batch = workTo(begun(), (id) => id === 'sieve');
+    const newest = Date.parse(batch.entries.at(-1)?.at ?? '');
+    expect(clockBehindS(batch, newest - 7_200_000)).toBe(7200);
+    expect(clockBehindS(batch, newest + 1000)).toBe(0);
+    const at = (hours: number) => new Date(newest + hours * 3_600_000).toISOString();
+    const back = record(record(batch, { kind: 'paused' }, at(0)), { kind: 'resumed' }, at(14));
+    expect(awayHours(back)).toBeCloseTo(14, 6);
+    expect(awayHours(batch)).toBeNull();
   });
 });
 

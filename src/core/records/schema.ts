@@ -1,15 +1,44 @@
 import { z } from 'zod';
 import { ORIGINS, formulaBodySchema } from '../formula';
-import { benchStepSchema, lotUseSchema } from '../making';
+import { TENDINGS, benchStepSchema, lineShareSchema, lotUseSchema } from '../making';
 import { scaleRequestSchema } from '../scaling';
 
 const moment = z.iso.datetime({ offset: true });
 const massG = z.number().min(0).max(1_000_000);
 
+/** What went wrong with a piece, as the trade names it. */
+export const FAULTS = [
+  'warts',
+  'seam-cracks',
+  'top-cracks',
+  'crumbling',
+  'split-in-half',
+  'flat-bottom',
+  'soft',
+  'weak-fizz',
+  'browning',
+  'bad-eggs',
+  'ring-in-tub',
+  'specks',
+  'uneven-water-color',
+  'stuck',
+] as const;
+export type Fault = (typeof FAULTS)[number];
+
+/** What becomes of pieces that are not sold as they are. */
+export const FATES = ['embed powder', 'bath dust', 'samplers', 'seconds', 'thrown away'] as const;
+export type Fate = (typeof FATES)[number];
+
+/** How a weight came to be known. */
+export const WEIGHED_BY = ['simulated scale', 'serial scale', 'typed', 'drops', 'spoons'] as const;
+export type WeighedBy = (typeof WEIGHED_BY)[number];
+
 const entryBase = {
   id: z.uuid(),
   at: moment,
   stepId: z.string(),
+  /** Whose hands; left out when nobody said. */
+  who: z.string().max(60).optional(),
   /** Set when the maker took it back: the entry stays, with the time it was struck. */
   struckAt: moment.nullable(),
 };
@@ -29,7 +58,9 @@ export const batchEntrySchema = z.discriminatedUnion('kind', [
     materialId: z.string(),
     targetG: massG,
     massG,
-    by: z.enum(['simulated scale', 'typed', 'drops', 'spoons']),
+    by: z.enum(WEIGHED_BY),
+    /** Lines it stands for, where it is more than one. */
+    shares: z.array(lineShareSchema).optional(),
     /** What came along with it, when it was weighed as a premix. */
     carrier: z.object({ materialId: z.string(), massG }).optional(),
     /** Lots it came from; left out when none stands for it. */
@@ -43,7 +74,33 @@ export const batchEntrySchema = z.discriminatedUnion('kind', [
     squirts: z.number().min(0).nullable(),
     why: z.string(),
     lots: z.array(lotUseSchema).optional(),
+    /** The bowl it went into once the mix is parted; the first when left out. */
+    bowl: z.int().min(1).max(2).optional(),
   }),
+  /** After an over-pour: the rest of a part made to match. */
+  z.object({
+    ...entryBase,
+    kind: z.literal('rescaled'),
+    partId: z.uuid(),
+    materialId: z.string(),
+    factor: z.number().min(0.01).max(100),
+  }),
+  /** Part of the bowl into a second one. */
+  z.object({
+    ...entryBase,
+    kind: z.literal('split'),
+    share: z.number().min(0).max(1),
+    name: z.string().max(80),
+  }),
+  /** One piece out of the press; null when it was not weighed. */
+  z.object({
+    ...entryBase,
+    kind: z.literal('filled'),
+    massG: massG.nullable(),
+    by: z.enum(WEIGHED_BY),
+  }),
+  z.object({ ...entryBase, kind: z.literal('paused') }),
+  z.object({ ...entryBase, kind: z.literal('resumed') }),
   z.object({ ...entryBase, kind: z.literal('timer'), seconds: z.int().min(1) }),
   z.object({
     ...entryBase,
@@ -60,6 +117,24 @@ export const batchEntrySchema = z.discriminatedUnion('kind', [
     rejects: z.int().min(0).max(100_000),
   }),
   z.object({ ...entryBase, kind: z.literal('note'), text: z.string().max(2000) }),
+  /** The marked piece on the scale while it dries. */
+  z.object({ ...entryBase, kind: z.literal('dried'), massG, by: z.enum(WEIGHED_BY) }),
+  /** A moisture meter in the marked piece: water as % of its mass. */
+  z.object({
+    ...entryBase,
+    kind: z.literal('moisture'),
+    moisturePct: z.number().min(0).max(100),
+  }),
+  z.object({ ...entryBase, kind: z.literal('tended'), what: z.enum(TENDINGS) }),
+  /** Pieces looked over: how many of them show what. */
+  z.object({
+    ...entryBase,
+    kind: z.literal('inspected'),
+    looked: z.int().min(0).max(100_000),
+    faults: z.array(z.object({ fault: z.enum(FAULTS), count: z.int().min(1).max(100_000) })),
+    rejects: z.int().min(0).max(100_000),
+    fate: z.enum(FATES).nullable(),
+  }),
 ]);
 
 /** Readings as they stood when the batch was begun, frozen with the version of the models that gave them. */

@@ -2,7 +2,7 @@ import type { MaterialMass } from '../binder';
 import { fizzBalance } from '../chemistry';
 import type { LotUse } from '../making';
 import { reactantsOf } from '../materials';
-import { contentsOf } from './weighed';
+import { contentsOf, sharesOf } from './weighed';
 import type { Batch, BatchEntry, EntryKind, EntryOf } from './schema';
 
 /** Entries of one kind that have not been struck, oldest first. */
@@ -27,33 +27,31 @@ export interface WeighedLine {
   readonly stepG: number;
 }
 
-/** Planned beside weighed, line by line in the order of the formula. */
+/** Planned beside weighed, line by line in the order of the formula; what was weighed twice counts together. */
 export function weighedLines(batch: Batch): readonly WeighedLine[] {
-  const weighed = new Map(standing(batch, 'weighed').map((entry) => [entry.lineId, entry]));
+  const weighed = standing(batch, 'weighed').flatMap((entry) =>
+    sharesOf(entry).map(({ lineId, fraction }) => ({ entry, lineId, fraction })),
+  );
   return batch.plan.lines.map(({ lineId, partId, materialId, exactG, targetG, stepG }) => {
-    const entry = weighed.get(lineId);
+    const own = weighed.filter((one) => one.lineId === lineId);
+    const last = own.at(-1)?.entry;
     return {
       lineId,
       partId,
       materialId,
       exactG,
       targetG,
-      massG: entry?.massG ?? null,
-      at: entry?.at ?? null,
-      by: entry?.by ?? null,
-      lots: entry?.lots ?? [],
+      massG: last
+        ? own.reduce((sum, { entry, fraction }) => sum + entry.massG * fraction, 0)
+        : null,
+      at: last?.at ?? null,
+      by: last?.by ?? null,
+      lots: own.flatMap(({ entry, fraction }) =>
+        (entry.lots ?? []).map(({ lotId, massG }) => ({ lotId, massG: massG * fraction })),
+      ),
       stepG,
     };
   });
-}
-
-/** What lies in the main bowl now: its lines as weighed, and every correction. Dishes of other parts do not count. */
-export function bowlContents(batch: Batch): readonly MaterialMass[] {
-  const mainLines = new Set(batch.body.parts[0]?.lines.map((line) => line.id) ?? []);
-  return [
-    ...standing(batch, 'weighed').filter((entry) => mainLines.has(entry.lineId)),
-    ...standing(batch, 'added'),
-  ].flatMap(contentsOf);
 }
 
 const ROOM_TEMP_C = 20;

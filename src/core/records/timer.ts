@@ -13,3 +13,17 @@ export function timerLeftS(batch: Batch, stepId: string, nowMs: number): number 
   const passedS = Math.max(0, (nowMs - Date.parse(timer.at)) / 1000);
   return timer.seconds - passedS;
 }
+
+/** Seconds the clock stands behind the newest entry: it was set back, or another device is ahead. 0 when it does not. */
+export function clockBehindS(batch: Batch, nowMs: number): number {
+  const newestMs = Math.max(0, ...batch.entries.map(({ at }) => Date.parse(at)));
+  return Math.max(0, (newestMs - nowMs) / 1000);
+}
+
+/** Hours nobody was at the bench, when the newest entry is a coming back; else null. */
+export function awayHours(batch: Batch): number | null {
+  const back = batch.entries.at(-1);
+  const left = batch.entries.findLast(({ kind }) => kind === 'paused');
+  if (back?.kind !== 'resumed' || !left) return null;
+  return Math.max(0, (Date.parse(back.at) - Date.parse(left.at)) / 3_600_000);
+}

@@ -1,5 +1,5 @@
 import type { MaterialMass } from '../binder';
-import { takenFrom, type WeighStep } from '../making';
+import { takenFrom, type LineShare, type WeighStep } from '../making';
 import type { EntryOf, NewEntry } from './schema';
 
 /**
@@ -21,6 +21,7 @@ export function weighedEntry(
     targetG: step.targetG * share,
     massG: massG * share,
     by,
+    ...(step.shares && { shares: step.shares }),
     ...(step.premix && {
       carrier: { materialId: step.premix.carrierId, massG: massG * (1 - share) },
     }),
@@ -34,4 +35,11 @@ export function contentsOf(
 ): readonly MaterialMass[] {
   const { materialId, massG, carrier } = entry;
   return [{ materialId, massG }, ...(carrier ? [carrier] : [])];
+}
+
+/** The lines a weighing stands for, each with its fraction of it. */
+export function sharesOf(
+  entry: Pick<EntryOf<'weighed'>, 'lineId' | 'shares'>,
+): readonly LineShare[] {
+  return entry.shares ?? [{ lineId: entry.lineId, fraction: 1 }];
 }

@@ -4,6 +4,7 @@ export {
   describeMold,
   moldHolding,
   moldSchema,
+  moldSurfaceMm2,
   moldVolumeMl,
   sideView,
 } from './molds';

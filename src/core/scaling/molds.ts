@@ -52,6 +52,27 @@ export function moldVolumeMl(mold: Mold): number {
   }
 }
 
+/**
+ * Surface of what a mold makes; an own volume is taken as the cube that holds as much. Elementary solids.
+ * @returns square millimeters
+ */
+export function moldSurfaceMm2(mold: Mold): number {
+  switch (mold.shape) {
+    case 'sphere':
+      return Math.PI * mold.diameterMm ** 2;
+    case 'half-sphere':
+      return (3 / 4) * Math.PI * mold.diameterMm ** 2;
+    case 'cylinder':
+      return Math.PI * mold.diameterMm * (mold.diameterMm / 2 + mold.heightMm);
+    case 'box': {
+      const { lengthMm, widthMm, heightMm } = mold;
+      return 2 * (lengthMm * widthMm + lengthMm * heightMm + widthMm * heightMm);
+    }
+    case 'own-volume':
+      return 6 * (mold.volumeMl * CUBIC_MM_PER_ML) ** (2 / 3);
+  }
+}
+
 /** `70 mm sphere`, `38 × 20 mm cylinder`, `45 mL jar`; measures to a tenth. */
 export function describeMold(mold: Mold): string {
   const said = (value: number) => String(Number(value.toFixed(1)));

@@ -63,7 +63,13 @@ export const toolSchema = z.discriminatedUnion('kind', [
     piecesPerMinute: z.number().min(0.05).max(200),
     note: z.string().max(200),
   }),
-  z.object({ ...toolBase, kind: z.literal('tray'), places: z.int().min(1).max(10_000) }),
+  z.object({
+    ...toolBase,
+    kind: z.literal('tray'),
+    places: z.int().min(1).max(10_000),
+    /** Left out while nobody said. */
+    seats: z.enum(['rounded', 'flat']).optional(),
+  }),
   z.object({ ...toolBase, kind: z.literal('drying room'), trays: z.int().min(1).max(1000) }),
   z.object({ ...toolBase, kind: z.literal('humidity sensor'), note: z.string().max(200) }),
 ]);

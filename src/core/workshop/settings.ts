@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { ROOM_PLACES } from '../air';
 import { USUAL_MONEY, costingSchema, moneySchema } from '../cost';
 import { scaleRequestSchema } from '../scaling';
 import { scentDocumentSchema } from '../scent';
@@ -21,7 +22,15 @@ export const settingsSchema = z.object({
   /** The sink, machine or kettle a cleaning piece works in. */
   basin: waterSchema,
   scaleStepG: z.number().min(0.001).max(100),
-  scaleSource: z.enum(['simulated', 'typed']),
+  scaleSource: z.enum(['simulated', 'typed', 'serial']),
+  roomSource: z.enum(['typed', 'simulated', 'serial']),
+  /** Where the sensor hangs. */
+  sensorPlace: z.enum(ROOM_PLACES),
+  /** Bits a second of the serial device. */
+  serialBaud: z.int().min(300).max(1_000_000),
+  /** Who works here, and whose hands are at the bench. */
+  makers: z.array(z.string().min(1).max(60)).max(12),
+  makerInHand: z.string().max(60).nullable(),
   /** What was open last, so that a reload goes on there. */
   formulaInHandId: z.uuid().nullable(),
   batchInHandId: z.uuid().nullable(),
@@ -46,6 +55,11 @@ export const USUAL_SETTINGS: Settings = {
   basin: { volumeL: 5, alkalinityMgL: 100, tempC: 45 },
   scaleStepG: 0.1,
   scaleSource: 'simulated',
+  roomSource: 'typed',
+  sensorPlace: 'workroom',
+  serialBaud: 9600,
+  makers: [],
+  makerInHand: null,
   formulaInHandId: null,
   batchInHandId: null,
   look: 'as the system',

@@ -36,6 +36,8 @@ const WORDS: Readonly<Record<CollectionName, readonly [one: string, many: string
   lots: ['lot', 'lots'],
   molds: ['mold', 'molds'],
   tools: ['tool', 'tools'],
+  rooms: ['day of room readings', 'days of room readings'],
+  photos: ['photo', 'photos'],
 };
 
 function exportAll(): void {

@@ -1,15 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Batch } from '@/core/records';
+import type { BenchStep } from '@/core/making';
+import { benchSteps, type Batch } from '@/core/records';
 
 const props = defineProps<{ batch: Batch }>();
 
 /** Weighing is what takes the eye: those steps are drawn narrower than mixing, as the hours go. */
-const WIDTHS = { room: 1, weigh: 1, do: 1, mix: 3, squeeze: 1.4, count: 1 } as const;
+const WIDTHS: Readonly<Partial<Record<BenchStep['kind'], number>>> = {
+  mix: 3,
+  press: 3,
+  squeeze: 1.4,
+};
 const segments = computed(() =>
-  props.batch.steps.map((step, i) => ({
+  benchSteps(props.batch).map((step, i) => ({
     id: step.id,
-    grow: WIDTHS[step.kind],
+    grow: WIDTHS[step.kind] ?? 1,
     state: i < props.batch.currentStep ? 'done' : i === props.batch.currentStep ? 'now' : 'ahead',
   })),
 );
@@ -22,7 +27,7 @@ const segments = computed(() =>
     aria-label="Steps of this batch"
     :aria-valuenow="batch.currentStep"
     aria-valuemin="0"
-    :aria-valuemax="batch.steps.length"
+    :aria-valuemax="segments.length"
   >
     <span
       v-for="segment in segments"

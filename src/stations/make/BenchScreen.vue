@@ -1,30 +1,54 @@
 <script setup lang="ts">
-import { computed, nextTick, useTemplateRef, watch } from 'vue';
+import { useNow, useWakeLock } from '@vueuse/core';
+import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import type { BenchStep } from '@/core/making';
-import { roomOf, settlingEntries, type Batch } from '@/core/records';
+import { awayHours, benchSteps, clockBehindS, roomOf, type Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
 import SaveMark from '@/ui/SaveMark.vue';
+import RoomDialog from '@/ui/RoomDialog.vue';
+import { counted } from '@/ui/format';
+import AddDialog from './AddDialog.vue';
 import BenchProgress from './BenchProgress.vue';
+import BenchWays from './BenchWays.vue';
+import OtherBowls from './OtherBowls.vue';
 import CountStep from './steps/CountStep.vue';
 import DoStep from './steps/DoStep.vue';
 import MixStep from './steps/MixStep.vue';
+import PressStep from './steps/PressStep.vue';
 import RoomStep from './steps/RoomStep.vue';
+import SplitStep from './steps/SplitStep.vue';
+import SprayStep from './steps/SprayStep.vue';
 import SqueezeStep from './steps/SqueezeStep.vue';
 import WeighStep from './steps/WeighStep.vue';
 
 const props = defineProps<{ batch: Batch; step: BenchStep }>();
 const bench = useBenchStore();
 const router = useRouter();
+const now = useNow({ interval: 1000 });
+const isAdding = ref(false);
+const isReadingRoom = ref(false);
+
+/** A tablet on the wall must not go dark in the middle of a pour. */
+const wakeLock = useWakeLock();
+onMounted(() => {
+  void wakeLock.request('screen').catch(() => undefined);
+  bench.resume();
+});
 
 const room = computed(() => roomOf(props.batch));
-const isSettled = computed(() => settlingEntries(props.batch, props.step.id).length > 0);
+const steps = computed(() => benchSteps(props.batch).length);
+const away = computed(() => {
+  const hours = awayHours(props.batch);
+  return hours !== null && hours >= 0.5 ? hours : null;
+});
+const behindS = computed(() => clockBehindS(props.batch, now.value.getTime()));
 
 const heading = useTemplateRef<HTMLElement>('heading');
 
 /** The pedal's space must not press the button of the step before: each step begins at its heading, or in its field. */
 watch(
-  () => props.step.id,
+  () => [props.batch.id, props.step.id],
   async () => {
     await nextTick();
     if (!document.activeElement?.closest('input')) heading.value?.focus();
@@ -32,7 +56,12 @@ watch(
 );
 
 async function leave(): Promise<void> {
+  bench.pause();
   await router.push({ name: 'batch', params: { batchId: props.batch.id } });
+}
+
+function keepRoom(air: { readonly humidityPct: number; readonly tempC: number }): void {
+  bench.write({ kind: 'room', ...air });
 }
 </script>
 
@@ -41,30 +70,74 @@ async function leave(): Promise<void> {
     <BenchProgress :batch="batch" />
     <div class="line">
       <p>
-        {{ batch.formulaName }} · {{ batch.code }} · step {{ batch.currentStep + 1 }} of
-        {{ batch.steps.length }} <SaveMark />
+        {{ batch.formulaName }} · {{ batch.code }} · step {{ batch.currentStep + 1 }} of {{ steps }}
+        <SaveMark />
       </p>
-      <p v-if="room">{{ room.humidityPct }} % {{ room.tempC }} °C</p>
+      <OtherBowls :batch="batch" />
+      <p v-if="room" class="room">{{ room.humidityPct }} % {{ room.tempC }} °C</p>
     </div>
+    <p v-if="behindS > 60" class="said" role="alert">
+      This device’s clock is {{ Math.round(behindS / 60) }} minutes behind the newest entry: times
+      in this record will not agree. Timers never show more than their whole time.
+    </p>
+    <p v-if="away !== null" class="said" role="status">
+      Back after
+      {{ away < 48 ? counted(Math.round(away), 'hour') : counted(Math.round(away / 24), 'day') }}:
+      read the room again (R) and squeeze before you go on; the mix may have dried.
+    </p>
     <div class="heading">
       <h1 ref="heading" tabindex="-1">{{ step.title }}</h1>
       <p class="note">{{ step.note }}</p>
     </div>
     <!-- A step is a fresh screen: its own scale, its own fields. -->
-    <RoomStep v-if="step.kind === 'room'" :key="step.id" :batch="batch" />
-    <WeighStep v-else-if="step.kind === 'weigh'" :key="step.id" :step="step" />
-    <DoStep v-else-if="step.kind === 'do'" :key="step.id" />
-    <MixStep v-else-if="step.kind === 'mix'" :key="step.id" :batch="batch" :step="step" />
-    <SqueezeStep v-else-if="step.kind === 'squeeze'" :key="step.id" :batch="batch" :step="step" />
-    <CountStep v-else :key="step.id" :batch="batch" />
-    <nav class="ways" aria-label="Steps">
-      <button type="button" :disabled="batch.currentStep === 0" @click="bench.back">
-        Back a step
-      </button>
-      <button v-if="isSettled" type="button" @click="bench.on">On again</button>
-      <button type="button" @click="bench.settle({ kind: 'skipped' })">Skip this step</button>
-      <button type="button" @click="leave">Leave the bench</button>
-    </nav>
+    <RoomStep v-if="step.kind === 'room'" :key="`${batch.id}${step.id}`" :batch="batch" />
+    <WeighStep
+      v-else-if="step.kind === 'weigh'"
+      :key="`${batch.id}${step.id}w`"
+      :batch="batch"
+      :step="step"
+    />
+    <MixStep
+      v-else-if="step.kind === 'mix'"
+      :key="`${batch.id}${step.id}m`"
+      :batch="batch"
+      :step="step"
+    />
+    <SqueezeStep
+      v-else-if="step.kind === 'squeeze'"
+      :key="`${batch.id}${step.id}q`"
+      :batch="batch"
+      :step="step"
+    />
+    <SprayStep
+      v-else-if="step.kind === 'spray'"
+      :key="`${batch.id}${step.id}y`"
+      :batch="batch"
+      :step="step"
+    />
+    <SplitStep
+      v-else-if="step.kind === 'split'"
+      :key="`${batch.id}${step.id}l`"
+      :batch="batch"
+      :step="step"
+    />
+    <PressStep
+      v-else-if="step.kind === 'press'"
+      :key="`${batch.id}${step.id}p`"
+      :batch="batch"
+      :step="step"
+    />
+    <CountStep v-else-if="step.kind === 'count'" :key="`${batch.id}${step.id}c`" :batch="batch" />
+    <DoStep v-else :key="`${batch.id}${step.id}d`" />
+    <BenchWays
+      :batch="batch"
+      :step="step"
+      @add="isAdding = true"
+      @room="isReadingRoom = true"
+      @leave="leave"
+    />
+    <AddDialog v-model="isAdding" :batch="batch" />
+    <RoomDialog v-model="isReadingRoom" @kept="keepRoom" />
   </div>
 </template>
 
@@ -81,21 +154,29 @@ async function leave(): Promise<void> {
 .line {
   display: flex;
   justify-content: space-between;
+  align-items: baseline;
   gap: 20px;
+  margin-top: 8px;
   color: #b9c5bf;
   font-size: 18px;
 }
 .line p {
-  margin: 8px 0 0;
+  margin: 0;
 }
-.line p:last-child {
+.room {
   white-space: nowrap;
 }
 .line :deep(.failed) {
   color: #ee8a6c;
 }
+.said {
+  margin: 12px 0 0;
+  padding: 8px 14px;
+  border-left: 5px solid #d79a2b;
+  font-size: 20px;
+}
 .heading {
-  margin: 26px 0 0;
+  margin: 18px 0 0;
 }
 h1 {
   font-size: clamp(34px, 5vw, 62px);
@@ -105,32 +186,18 @@ h1:focus {
   outline: none;
 }
 .note {
-  max-width: 900px;
+  max-width: 1000px;
   margin: 6px 0 0;
   color: #c8d2cc;
   font-size: 22px;
 }
-.ways {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin-top: 14px;
-}
-.ways button {
-  min-height: 44px;
-  padding: 0 14px;
-  border: 0;
-  background: none;
-  color: #b9c5bf;
-  font: inherit;
-  font-size: 16px;
-  cursor: pointer;
-}
-.ways button:hover {
-  color: #f4f1e8;
-}
-.ways button:disabled {
-  opacity: 0.5;
+@media (max-width: 700px) {
+  .screen {
+    padding: 14px 16px;
+  }
+  .line {
+    flex-wrap: wrap;
+  }
 }
 </style>
 <style>
@@ -155,9 +222,18 @@ h1:focus {
   background: #70c2ad;
   color: #14201f;
 }
+.screen .hand.small {
+  min-height: 64px;
+  padding: 0 18px;
+  font-size: 20px;
+}
 .screen .hand:disabled {
   opacity: 0.45;
   cursor: default;
+}
+.screen .hand[aria-pressed='true'] {
+  border-color: #70c2ad;
+  box-shadow: inset 0 -5px #70c2ad;
 }
 .screen .hand kbd {
   font: 500 16px var(--font-body);
@@ -198,5 +274,18 @@ h1:focus {
 .screen .problem {
   color: #ee8a6c;
   font-size: 20px;
+}
+.screen .big {
+  margin: auto 0 10px;
+  padding-top: 10px;
+  line-height: 1;
+  color: #c8d2cc;
+  font-size: 50px;
+}
+.screen .big .figure {
+  margin-right: 12px;
+  color: #f4f1e8;
+  font-size: clamp(90px, 17vw, 190px);
+  font-weight: 750;
 }
 </style>

@@ -12,7 +12,7 @@ export function useBenchKeys(
 function handle(event: KeyboardEvent, keys: Readonly<Record<string, () => void>>): void {
   if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
   const target = event.target as HTMLElement;
-  if (target.closest('input, textarea, select')) return;
+  if (target.closest('input, textarea, select, [role="dialog"]')) return;
   const name = event.key === ' ' ? 'space' : event.key.toLowerCase();
   // On a focused button the space bar already presses that button.
   if (name === 'space' && target.closest('button, a')) return;

@@ -22,7 +22,16 @@ const sheet = computed(() =>
     version: describeVersion(props.formula),
     body: props.formula.body,
     request: props.request,
-    steps: planSteps(props.formula.body, props.plan.lines, props.lots),
+    steps: planSteps(
+      props.formula.body,
+      props.plan.lines,
+      {
+        pieceG: props.plan.pieceG,
+        pieces: props.plan.pieces,
+        stepG: props.request.scaleStepG,
+      },
+      props.lots,
+    ),
     pieces: props.plan.pieces,
     pieceG: props.plan.pieceG,
     totalG: props.plan.bowlG,

@@ -112,7 +112,7 @@ describe('a file that is refused', () => {
     expect(refusal(`{"x":"${'a'.repeat(MAX_FILE_BYTES)}"}`)).toMatchObject({ code: 'too-big' });
     expect(tooBig(20 * 1024 * 1024)).toMatchObject({
       ok: false,
-      problem: { message: 'The file has 20.0 MB; a workshop file may have 16 MB.' },
+      problem: { message: 'The file has 20.0 MB; a workshop file may have 64 MB.' },
     });
   });
 });

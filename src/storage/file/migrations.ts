@@ -30,6 +30,8 @@ export const MIGRATIONS: readonly Migration[] = [
       materials: [],
       lots: [],
       molds: [],
+      rooms: [],
+      photos: [],
       ...file,
       tools: isRecord(file.settings) ? toolsOf2(file.settings) : [],
       ...(Array.isArray(file.batches) && {

@@ -3,8 +3,8 @@ import { isInCatalog } from '@/core/materials';
 import { migrate } from './migrations';
 import { FORMAT_NAME, FORMAT_VERSION, workshopFileSchema, type WorkshopFile } from './schema';
 
-/** Beyond this a file is refused before it is read: a year of batches is under 2 MB. */
-export const MAX_FILE_BYTES = 16 * 1024 * 1024;
+/** Beyond this a file is refused before it is read: a year of batches is a few MB, photos come on top. */
+export const MAX_FILE_BYTES = 64 * 1024 * 1024;
 
 export type FileProblem =
   'too-big' | 'not-json' | 'not-a-workshop' | 'newer' | 'damaged' | 'unknown-material';

@@ -16,6 +16,8 @@ export const workshopFileSchema = z.object({
   lots: z.array(COLLECTIONS.lots),
   molds: z.array(COLLECTIONS.molds),
   tools: z.array(COLLECTIONS.tools),
+  rooms: z.array(COLLECTIONS.rooms),
+  photos: z.array(COLLECTIONS.photos),
   settings: settingsSchema.nullable(),
 });
 

@@ -1,21 +1,17 @@
-import type { Records } from '../collections';
+import { COLLECTION_NAMES, type Records } from '../collections';
 import { FORMAT_NAME, FORMAT_VERSION, type WorkshopFile } from './schema';
 
 export type WorkshopContents = Records & Pick<WorkshopFile, 'settings'>;
 
 /** The whole workshop as the text of a `.rovack.json` file. Numbers keep every digit. @param now ISO 8601 with zone */
 export function writeWorkshopFile(contents: WorkshopContents, now: string): string {
-  const { materials, formulas, batches, lots, molds, tools, settings } = contents;
+  const { settings } = contents;
+  const records = Object.fromEntries(COLLECTION_NAMES.map((name) => [name, contents[name]]));
   const file = {
     format: FORMAT_NAME,
     formatVersion: FORMAT_VERSION,
     exportedAt: now,
-    materials,
-    formulas,
-    batches,
-    lots,
-    molds,
-    tools,
+    ...records,
     settings,
   };
   return `${JSON.stringify(file, null, 1)}\n`;

@@ -1,7 +1,8 @@
 type Plain = Readonly<Record<string, unknown>>;
 
 /**
- * Format 3: materials, lots, molds and tools of the shelf; plans by scale, bowl, fill weight and way; a basin; money.
+ * Format 3: materials, lots, molds and tools of the shelf; plans by scale, bowl, fill weight and way; a basin; money;
+ * readings of rooms, photos, devices and makers.
  * Pure, on records as format 2 stored them; what is there already stays.
  */
 export function batchTo3(batch: Plain): Record<string, unknown> {
@@ -33,6 +34,11 @@ export function settingsTo3(settings: Plain): Record<string, unknown> {
       retailMarginPct: 65,
     },
     costings: {},
+    roomSource: 'typed',
+    sensorPlace: 'workroom',
+    serialBaud: 9600,
+    makers: [],
+    makerInHand: null,
     ...kept,
     requests: Object.fromEntries(requests.map(([id, one]) => [id, requestTo3(record(one))])),
   };

@@ -26,7 +26,7 @@ function next(): void {
   bench.settle({ kind: 'counted', pieces: whole, rejects: wrong });
 }
 
-useBenchKeys({ space: next, b: bench.back });
+useBenchKeys({ space: next });
 </script>
 
 <template>

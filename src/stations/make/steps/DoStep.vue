@@ -4,7 +4,7 @@ import { useBenchKeys } from '../useBenchKeys';
 
 const bench = useBenchStore();
 const next = () => bench.settle({ kind: 'done' });
-useBenchKeys({ space: next, b: bench.back });
+useBenchKeys({ space: next });
 </script>
 
 <template>

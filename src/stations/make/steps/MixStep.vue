@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core';
-import { computed } from 'vue';
+import { computed, watch } from 'vue';
 import type { BenchStep } from '@/core/making';
 import { timerLeftS, type Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
+import { countdown } from '../countdown';
 import { useBenchKeys } from '../useBenchKeys';
+import { useChime } from '../useChime';
 
 const props = defineProps<{ batch: Batch; step: Extract<BenchStep, { kind: 'mix' }> }>();
 const bench = useBenchStore();
@@ -13,24 +15,27 @@ const now = useNow({ interval: 250 });
 /** From the record, so that it runs on through a reload. Null before it is started. */
 const leftS = computed(() => timerLeftS(props.batch, props.step.id, now.value.getTime()));
 const isRunning = computed(() => leftS.value !== null);
-const shown = computed(() => clock(leftS.value ?? props.step.seconds));
+const shown = computed(() => countdown(leftS.value ?? props.step.seconds));
 const said = computed(() => {
   if (leftS.value === null) return 'Start the timer';
   return leftS.value > 0 ? 'Mixed enough, next' : 'Mixed, next';
 });
 
-function clock(seconds: number): string {
-  const size = Math.abs(Math.ceil(seconds));
-  const text = `${String(Math.floor(size / 60)).padStart(2, '0')}:${String(size % 60).padStart(2, '0')}`;
-  return seconds < 0 ? `+${text}` : text;
-}
+/** Heard over a mixer, once, when the time is up while somebody is here. */
+const chime = useChime();
+watch(
+  () => leftS.value !== null && leftS.value <= 0,
+  (isOver, was) => {
+    if (isOver && was === false) chime();
+  },
+);
 
 function next(): void {
   if (isRunning.value) bench.settle({ kind: 'done' });
   else bench.write({ kind: 'timer', seconds: props.step.seconds });
 }
 
-useBenchKeys({ space: next, b: bench.back });
+useBenchKeys({ space: next });
 </script>
 
 <template>

@@ -1,28 +1,51 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
+import { roomAdvice } from '@/core/binder';
 import { evaluate } from '@/core/evaluation';
 import { parseNumber } from '@/core/units';
 import type { Batch } from '@/core/records';
+import { waterFor } from '@/core/workshop';
 import { useBenchStore } from '@/stores/bench';
-import { nowIso } from '@/stores/now';
+import { useRoomStore } from '@/stores/room';
 import { useWorkshopStore } from '@/stores/workshop';
+import { formatFixed } from '@/ui/format';
 import { useBenchKeys } from '../useBenchKeys';
 
 const props = defineProps<{ batch: Batch }>();
 const bench = useBenchStore();
 const workshop = useWorkshopStore();
+const rooms = useRoomStore();
 const humidity = ref(String(workshop.settings.humidityPct));
 const temp = ref(String(workshop.settings.tempC));
 const problem = ref('');
 
-const advice = computed(() => {
+const isSensed = computed(() => workshop.settings.roomSource !== 'typed');
+/** A sensor fills the fields in; what the hand typed since stays until the next reading. */
+watch(
+  () => [workshop.settings.humidityPct, workshop.settings.tempC],
+  ([humidityPct, tempC]) => {
+    if (!isSensed.value) return;
+    humidity.value = String(humidityPct);
+    temp.value = String(tempC);
+  },
+);
+
+const air = computed(() => {
   const humidityPct = inRange(humidity.value, 5, 100);
-  if (humidityPct === null) return [];
-  const { tub } = workshop.settings;
-  const { pieceG } = props.batch.plan;
-  return evaluate(props.batch.body, { humidityPct, tub, pieceG }).findings.filter(({ code }) =>
-    ['humidity-high', 'humidity-low', 'too-dry', 'too-wet', 'free-water-high'].includes(code),
-  );
+  const tempC = inRange(temp.value, -10, 50);
+  return humidityPct === null || tempC === null ? null : { humidityPct, tempC };
+});
+const advice = computed(() =>
+  air.value ? roomAdvice(air.value.humidityPct, air.value.tempC, props.batch.body.method) : null,
+);
+/** What this formula would be in this room. */
+const findings = computed(() => {
+  if (!air.value) return [];
+  return evaluate(props.batch.body, {
+    humidityPct: air.value.humidityPct,
+    tub: waterFor(props.batch.body.family, workshop.settings),
+    pieceG: props.batch.plan.pieceG,
+  }).findings.filter(({ code }) => ['too-dry', 'too-wet', 'free-water-high'].includes(code));
 });
 
 function inRange(text: string, min: number, max: number): number | null {
@@ -31,14 +54,16 @@ function inRange(text: string, min: number, max: number): number | null {
 }
 
 function next(): void {
-  const humidityPct = inRange(humidity.value, 5, 100);
-  const tempC = inRange(temp.value, -10, 50);
-  if (humidityPct === null || tempC === null) {
+  if (air.value === null) {
     problem.value = 'Humidity from 5 to 100 %, temperature from −10 to 50 °C.';
     return;
   }
-  workshop.changeSettings({ humidityPct, tempC, roomReadAt: nowIso() });
-  bench.settle({ kind: 'room', humidityPct, tempC });
+  rooms.read('workroom', air.value, 'typed');
+  bench.settle({ kind: 'room', ...air.value });
+}
+
+function takeHands(name: string): void {
+  workshop.changeSettings({ makerInHand: workshop.settings.makerInHand === name ? null : name });
 }
 
 useBenchKeys({ space: next });
@@ -67,9 +92,43 @@ useBenchKeys({ space: next });
       />
     </div>
   </div>
-  <ul class="plain-list advice">
-    <li v-for="finding in advice" :key="finding.code">{{ finding.message }} {{ finding.todo }}</li>
-  </ul>
+  <p v-if="isSensed" class="sensed">The sensor fills these in as it reads.</p>
+  <div v-if="advice" class="advice" :class="advice.verdict">
+    <p class="verdict">
+      {{
+        advice.verdict === 'good'
+          ? 'A good room.'
+          : advice.verdict === 'workable'
+            ? 'Workable, with care.'
+            : 'Not today, not like this.'
+      }}
+      Damp window {{ formatFixed(advice.window.lowPct, 1) }} to
+      {{ formatFixed(advice.window.highPct, 1)
+      }}<template v-if="Math.abs(advice.window.lowPct - advice.usualWindow.lowPct) > 0.05"
+        >, in place of {{ formatFixed(advice.usualWindow.lowPct, 1) }} to
+        {{ formatFixed(advice.usualWindow.highPct, 1) }}</template
+      >.
+    </p>
+    <ul class="plain-list">
+      <li v-for="line in advice.todo" :key="line">{{ line }}</li>
+      <li v-for="finding in findings" :key="finding.code">
+        {{ finding.message }} {{ finding.todo }}
+      </li>
+    </ul>
+  </div>
+  <div v-if="workshop.settings.makers.length" class="who" role="group" aria-label="Whose hands">
+    <span>Whose hands?</span>
+    <button
+      v-for="name in workshop.settings.makers"
+      :key="name"
+      type="button"
+      class="hand small"
+      :aria-pressed="workshop.settings.makerInHand === name"
+      @click="takeHands(name)"
+    >
+      {{ name }}
+    </button>
+  </div>
   <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
   <div class="hands">
     <button type="button" class="hand main" @click="next">This is the room <kbd>space</kbd></button>
@@ -77,14 +136,37 @@ useBenchKeys({ space: next });
 </template>
 
 <style scoped>
+.sensed {
+  margin: 8px 0 0;
+  color: #c8d2cc;
+  font-size: 18px;
+}
 .advice {
-  max-width: 900px;
-  margin-top: 24px;
-  font-size: 20px;
+  max-width: 1000px;
+  margin-top: 22px;
+  padding-left: 16px;
+  border-left: 6px solid #70c2ad;
+  font-size: 21px;
+}
+.workable {
+  border-color: #d79a2b;
+}
+.wait {
+  border-color: #ee8a6c;
+}
+.verdict {
+  margin: 0;
+  font-weight: 700;
 }
 li {
-  margin-top: 10px;
-  padding-left: 14px;
-  border-left: 5px solid #d79a2b;
+  margin-top: 8px;
+}
+.who {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 12px;
+  margin-top: 22px;
+  font-size: 18px;
 }
 </style>

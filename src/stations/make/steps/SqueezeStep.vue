@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue';
-import type { Correction, Felt } from '@/core/binder';
-import { benchCures } from '@/core/evaluation';
+import { computed, ref } from 'vue';
+import type { Felt } from '@/core/binder';
+import { benchCures, type BenchCure } from '@/core/evaluation';
 import { handSigns, type BenchStep } from '@/core/making';
 import { materialById } from '@/core/materials';
-import { openSqueeze, type Batch } from '@/core/records';
+import { isParted, openSqueeze, type Batch, type BowlNumber } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
-import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatGrams } from '@/ui/format';
 import HandPicture from '../HandPicture.vue';
@@ -15,20 +14,26 @@ import { useBenchKeys } from '../useBenchKeys';
 const props = defineProps<{ batch: Batch; step: Extract<BenchStep, { kind: 'squeeze' }> }>();
 const bench = useBenchStore();
 const workshop = useWorkshopStore();
-const shelf = useShelfStore();
+/** Which bowl the hand is in, once there are two. */
+const bowl = ref<BowlNumber>(1);
+const parted = computed(() => isParted(props.batch));
 
 const signs = computed(() => handSigns(props.step.acidIn));
 /** A squeeze that was too dry or too wet and has not been answered yet. */
 const open = computed(() => openSqueeze(props.batch, props.step.id));
 const cures = computed(() =>
   open.value
-    ? benchCures(props.batch, {
-        taughtBy: workshop.batches,
-        felt: open.value.felt,
-        acidIn: props.step.acidIn,
-        humidityPct: workshop.settings.humidityPct,
-        gramsPerSquirt: workshop.smallMeasures.gramsPerSquirt.best,
-      })
+    ? benchCures(
+        props.batch,
+        {
+          taughtBy: workshop.batches,
+          felt: open.value.felt,
+          acidIn: props.step.acidIn,
+          humidityPct: workshop.settings.humidityPct,
+          gramsPerSquirt: workshop.smallMeasures.gramsPerSquirt.best,
+        },
+        parted.value ? bowl.value : 1,
+      )
     : [],
 );
 
@@ -38,15 +43,9 @@ function choose(felt: Felt): void {
   else bench.write(entry);
 }
 
-function added({ materialId, firstG, firstSquirts }: Correction): void {
-  bench.write({
-    kind: 'added',
-    materialId,
-    massG: rounded(firstG),
-    squirts: firstSquirts,
-    why: open.value?.felt === 'too-wet' ? 'squeezed too wet' : 'squeezed too dry',
-    lots: shelf.takeOff(materialId, rounded(firstG)),
-  });
+function added({ materialId, firstG, firstSquirts }: BenchCure): void {
+  const why = open.value?.felt === 'too-wet' ? 'squeezed too wet' : 'squeezed too dry';
+  bench.add(materialId, rounded(firstG), why, parted.value ? bowl.value : 1, firstSquirts);
 }
 
 /** As a 0.1 g scale weighs it. */
@@ -65,7 +64,7 @@ useBenchKeys({
   1: () => press(0),
   2: () => press(1),
   3: () => press(2),
-  b: bench.back,
+  g: () => (bowl.value = bowl.value === 1 ? 2 : 1),
 });
 </script>
 
@@ -86,6 +85,9 @@ useBenchKeys({
     </button>
   </div>
   <div v-else class="cures">
+    <button v-if="parted" type="button" class="hand small bowl" @click="bowl = bowl === 1 ? 2 : 1">
+      {{ bowl === 1 ? 'first bowl' : 'second bowl' }} <kbd>G</kbd>
+    </button>
     <h2>
       {{
         open.felt === 'too-dry'
@@ -102,7 +104,9 @@ useBenchKeys({
           ><template v-if="cure.firstSquirts">, about {{ cure.firstSquirts }} squirts</template>
           <p>
             {{ cure.note }} Damp index to {{ cure.dampIndexAfterPct.toFixed(1) }}, free water
-            {{ cure.freeWaterAfterPct.toFixed(1) }} %.
+            {{ cure.freeWaterAfterPct.toFixed(1) }} %, scent
+            {{ cure.scentLoadAfterPct.toFixed(2) }} %. Squeeze again after {{ cure.testAgainMin }}
+            minutes of mixing.
             <template v-if="cure.inAllG > cure.firstG * 1.05"
               >Perhaps {{ formatGrams(cure.inAllSpread.low) }} to
               {{ formatGrams(cure.inAllSpread.high) }} g in all.</template
@@ -167,6 +171,7 @@ kbd {
   margin-top: 22px;
 }
 h2 {
+  margin-top: 0;
   font-size: 26px;
 }
 .cure {

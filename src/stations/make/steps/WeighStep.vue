@@ -1,56 +1,55 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core';
-import { scaleLinear } from 'd3-scale';
 import { computed, ref } from 'vue';
 import type { WeighStep } from '@/core/making';
-import { weighedEntry } from '@/core/records';
+import { weighedEntry, type Batch } from '@/core/records';
 import { parseNumber } from '@/core/units';
 import { compareToTarget, decimalsOf } from '@/core/weighing';
 import { useBenchStore } from '@/stores/bench';
-import { useWorkshopStore } from '@/stores/workshop';
 import { formatFixed } from '@/ui/format';
+import PourBar from '../PourBar.vue';
+import { sayScale } from '../scaleWords';
 import { useBenchKeys } from '../useBenchKeys';
-import { useSimulatedScale } from '../useSimulatedScale';
+import { useScale } from '../useScale';
+import OverPour from './OverPour.vue';
 
-const props = defineProps<{ step: WeighStep }>();
+const props = defineProps<{ batch: Batch; step: WeighStep }>();
 const bench = useBenchStore();
-const workshop = useWorkshopStore();
 
 const stepG = props.step.stepG;
+const scale = useScale(stepG);
+const { reading, state } = scale;
 /** Counted drops and spoons never go over a scale. */
 const isCounted = computed(() => props.step.counted !== null);
-const isSimulated = computed(
-  () => workshop.settings.scaleSource === 'simulated' && !isCounted.value,
-);
-const { reading, pour, stopPouring, takeOut, tare } = useSimulatedScale(stepG);
+const isLive = computed(() => scale.isLive.value && !isCounted.value);
 const typed = ref('');
 const vFocus = { mounted: (field: HTMLElement) => field.focus() };
 const problem = ref('');
+/** Over-pours are asked about once the hand has stopped. */
+const isAsking = ref(false);
 
 /** Too small for this scale: shown with as many decimals as it takes. */
 const decimals = computed(() =>
   props.step.targetG < stepG ? Math.max(3, decimalsOf(stepG)) : decimalsOf(stepG),
 );
-const shownG = computed(() => {
-  const typedG = parseNumber(typed.value);
-  return isSimulated.value ? reading.value.massG : (typedG ?? 0);
-});
+const shownG = computed(() =>
+  isLive.value ? reading.value.massG : (parseNumber(typed.value) ?? 0),
+);
 const against = computed(() =>
   compareToTarget(shownG.value, props.step.targetG, props.step.toleranceG),
 );
-const x = computed(() => scaleLinear([0, props.step.targetG * 1.33], [0, 100]).clamp(true));
-const said = computed(() => {
-  if (against.value === 'within') return 'Weighed, next';
-  return shownG.value > 0
-    ? `Keep ${formatFixed(shownG.value, decimals.value)} g, next`
-    : 'Weighed, next';
-});
-const state = computed(() => {
-  const { massG, isSteady } = reading.value;
+const said = computed(() =>
+  against.value === 'within' || !(shownG.value > 0)
+    ? 'Weighed, next'
+    : `Keep ${formatFixed(shownG.value, decimals.value)} g, next`,
+);
+const line = computed(() => {
   if (isCounted.value) return 'counted, not weighed';
-  if (!isSimulated.value) return 'typed by hand';
-  if (against.value === 'over') return 'too much: take some out, or keep it as it is';
-  return `${isSteady ? 'scale steady' : 'scale moving'} · tared with the ${props.step.vessel} · ${stepG} g steps${massG < 0 ? ' · below zero: tare' : ''}`;
+  if (!isLive.value) return 'typed by hand';
+  if (scale.unread.value)
+    return `the scale sent a line that is no weight: “${scale.unread.value.slice(0, 40)}”`;
+  if (against.value === 'over') return 'too much: O shows what can be done';
+  return sayScale(state.value, reading.value, props.step.vessel, stepG);
 });
 
 function next(): void {
@@ -58,44 +57,73 @@ function next(): void {
     bench.settle(weighedEntry(props.step, props.step.targetG, props.step.counted.how));
     return;
   }
-  const massG = isSimulated.value ? reading.value.massG : parseNumber(typed.value);
+  const massG = massOnScale();
+  if (massG !== null) bench.settle(weighedEntry(props.step, massG, scale.by));
+}
+
+/** What may be written, or a sentence why not. */
+function massOnScale(): number | null {
+  const massG = isLive.value ? reading.value.massG : parseNumber(typed.value);
+  if (isLive.value && state.value !== 'ready') {
+    problem.value =
+      state.value === 'overload'
+        ? 'The scale says overload: nothing is written until it reads again.'
+        : 'The scale is unplugged: nothing is written until it reads again, or type the grams (Workshop, my own scale).';
+    return null;
+  }
   if (massG === null || !(massG > 0)) {
-    problem.value = isSimulated.value
+    problem.value = isLive.value
       ? 'Nothing is on the scale yet.'
       : 'Type the grams the scale shows.';
-    return;
+    return null;
   }
-  bench.settle(weighedEntry(props.step, massG, isSimulated.value ? 'simulated scale' : 'typed'));
+  problem.value = '';
+  return massG;
 }
 
 function startPour(): void {
   problem.value = '';
-  if (isSimulated.value) pour(props.step.targetG);
+  isAsking.value = false;
+  if (isLive.value) scale.pour(props.step.targetG);
 }
 
 // A key let go over another window is never heard here: the pour ends with the sight of the page.
-useEventListener(window, 'blur', stopPouring);
+useEventListener(window, 'blur', scale.stopPouring);
 
-function lessen(): void {
-  takeOut(Math.max(stepG, shownG.value - props.step.targetG));
+function ask(): void {
+  if (against.value === 'over') isAsking.value = true;
+}
+
+function takeOut(): void {
+  scale.takeOut(Math.max(stepG, shownG.value - props.step.targetG));
+  isAsking.value = false;
+}
+
+function scaleUp(): void {
+  const massG = massOnScale();
+  if (massG !== null) bench.scaleUp(props.step, massG, scale.by);
 }
 
 useBenchKeys(
   {
     space: next,
     p: startPour,
-    t: tare,
-    o: lessen,
-    b: bench.back,
+    t: scale.tare,
+    o: ask,
+    x: scale.togglePlug,
+    1: () => isAsking.value && takeOut(),
+    2: () => isAsking.value && scaleUp(),
+    3: () => isAsking.value && next(),
   },
-  { p: stopPouring },
+  { p: scale.stopPouring },
 );
 </script>
 
 <template>
   <p
-    v-if="isSimulated"
+    v-if="isLive"
     class="big"
+    :class="{ low: isAsking }"
     role="meter"
     aria-label="On the scale"
     aria-valuemin="0"
@@ -103,15 +131,16 @@ useBenchKeys(
     :aria-valuenow="shownG"
     :aria-valuetext="`${formatFixed(shownG, decimals)} g of ${formatFixed(step.targetG, decimals)}`"
     :data-against="against"
+    :data-state="state"
   >
-    <b class="figure">{{ formatFixed(shownG, decimals) }}</b>
+    <b class="figure">{{ state === 'ready' ? formatFixed(shownG, decimals) : '– –' }}</b>
     <span>g of {{ formatFixed(step.targetG, decimals) }}</span>
   </p>
   <p v-else-if="isCounted" class="big">
     <b class="figure counted">{{ step.counted?.text }}</b>
   </p>
   <p v-else class="big">to reach: {{ formatFixed(step.targetG, decimals) }} g</p>
-  <div v-if="!isSimulated && !isCounted" class="field">
+  <div v-if="!isLive && !isCounted" class="field">
     <label for="weighed">Grams on the scale</label>
     <input
       id="weighed"
@@ -119,22 +148,18 @@ useBenchKeys(
       v-focus
       inputmode="decimal"
       autocomplete="off"
-      @keydown.enter="next"
+      @keydown.enter="against === 'over' && !isAsking ? ask() : next()"
     />
   </div>
-  <div v-if="!isCounted" class="bar" aria-hidden="true">
-    <span class="fill" :class="against" :style="{ width: `${x(Math.max(0, shownG))}%` }" />
-    <span
-      class="band"
-      :style="{
-        left: `${x(step.targetG - step.toleranceG)}%`,
-        width: `${x(step.targetG + step.toleranceG) - x(step.targetG - step.toleranceG)}%`,
-      }"
-    />
-    <span class="aim" :style="{ left: `${x(step.targetG)}%` }" />
-  </div>
+  <PourBar
+    v-if="!isCounted"
+    :mass-g="shownG"
+    :target-g="step.targetG"
+    :tolerance-g="step.toleranceG"
+    :against="against"
+  />
   <div class="legend">
-    <span role="status">{{ state }}</span>
+    <span role="status">{{ line }}</span>
     <span v-if="step.lots.length">lot {{ step.lots.map(({ code }) => code).join(', then ') }}</span>
     <span v-if="!isCounted"
       >{{ formatFixed(step.targetG - step.toleranceG, decimals) }} to
@@ -142,77 +167,62 @@ useBenchKeys(
     >
   </div>
   <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-  <div class="hands">
+  <OverPour
+    v-if="isAsking && against === 'over'"
+    :batch="batch"
+    :step="step"
+    :mass-g="shownG"
+    :decimals="decimals"
+    @take-out="takeOut"
+    @scale-up="scaleUp"
+    @keep="next"
+  />
+  <div v-else class="hands">
     <button type="button" class="hand main" @click="next">
       {{ isCounted ? 'Counted, next' : said }}
-      <kbd>{{ isSimulated || isCounted ? 'space' : 'enter' }}</kbd>
+      <kbd>{{ isLive || isCounted ? 'space' : 'enter' }}</kbd>
     </button>
-    <template v-if="isSimulated">
-      <button
-        type="button"
-        class="hand"
-        @pointerdown="startPour"
-        @pointerup="stopPouring"
-        @pointerleave="stopPouring"
-      >
-        Pour <kbd>hold P</kbd>
-      </button>
-      <button type="button" class="hand" :disabled="against !== 'over'" @click="lessen">
-        Take out <kbd>O</kbd>
-      </button>
-      <button type="button" class="hand" @click="tare">Tare <kbd>T</kbd></button>
-    </template>
+    <button
+      v-if="isLive && scale.isSimulated"
+      type="button"
+      class="hand"
+      @pointerdown="startPour"
+      @pointerup="scale.stopPouring"
+      @pointerleave="scale.stopPouring"
+    >
+      Pour <kbd>hold P</kbd>
+    </button>
+    <button
+      v-if="!isCounted"
+      type="button"
+      class="hand"
+      :disabled="against !== 'over'"
+      @click="ask"
+    >
+      Too much <kbd>O</kbd>
+    </button>
+    <button v-if="isLive" type="button" class="hand" @click="scale.tare">Tare <kbd>T</kbd></button>
+    <button
+      v-if="isLive && scale.isSimulated"
+      type="button"
+      class="hand small plug"
+      @click="scale.togglePlug"
+    >
+      {{ state === 'unplugged' ? 'Plug it in' : 'Pull the cable' }} <kbd>X</kbd>
+    </button>
   </div>
 </template>
 
 <style scoped>
-.big {
-  margin: auto 0 10px;
-  padding-top: 10px;
-  line-height: 1;
-  color: #c8d2cc;
-  font-size: 50px;
-}
-.big .figure {
-  margin-right: 12px;
-  color: #f4f1e8;
-  font-size: clamp(90px, 17vw, 190px);
-  font-weight: 750;
-}
 .big .counted {
   font-size: clamp(48px, 8vw, 96px);
 }
-.bar {
-  position: relative;
-  height: 62px;
-  margin-top: 14px;
-  border: 2px solid #8f9f98;
+.big.low .figure {
+  font-size: 72px;
 }
-.bar span {
-  position: absolute;
-  top: 0;
-  bottom: 0;
-}
-.fill {
-  left: 0;
-  background: #70c2ad;
-}
-.fill.over {
-  background: #d9673f;
-}
-.bar .band {
-  top: -10px;
-  bottom: -10px;
-  min-width: 6px;
-  background: #f4f1e8;
-  opacity: 0.3;
-}
-.bar .aim {
-  top: -16px;
-  bottom: -16px;
-  width: 4px;
-  margin-left: -2px;
-  background: #f4f1e8;
+.plug {
+  align-self: center;
+  border-color: #55645f;
 }
 .legend {
   display: flex;

@@ -1,0 +1,226 @@
+import { USUAL_CONDITIONS, benchCures, evaluate, freezeReadings } from '../../src/core/evaluation';
+import type { Formula } from '../../src/core/formula';
+import { materialById } from '../../src/core/materials';
+import {
+  bowlContents,
+  currentStep,
+  nextBatchCode,
+  record,
+  settleStep,
+  startBatch,
+  weighedEntry,
+  type Batch,
+  type Fate,
+  type Fault,
+  type NewEntry,
+} from '../../src/core/records';
+import { REFERENCE_MM2_H, dryFraction, dryingBodyOf, roomClock } from '../../src/core/drying';
+import { roomCurve, type RoomDay } from '../../src/core/air';
+import { USUAL_REQUEST, planScale, type ScaleRequest } from '../../src/core/scaling';
+import { assignLots, lotMoves, stockLeft, type Lot } from '../../src/core/shelf';
+import { dryingLossFraction, trayStartMs } from '../../src/core/trays';
+import { scatter } from './random';
+import { SAMPLE_NOW, at } from './sampleTime';
+
+/** One batch of the year: what the room and the hands were like, and what came of it. */
+export interface Made {
+  readonly of: Formula;
+  readonly day: string;
+  readonly count: number;
+  readonly humidityPct: number;
+  readonly tempC: number;
+  readonly felt?: 'right' | 'too-dry' | 'too-wet';
+  readonly rejects?: number;
+  /** Minutes from one piece to the next. */
+  readonly paceMin?: number;
+  /** Spread of the fills, % of the target. */
+  readonly fillSpreadPct?: number;
+  readonly fillOffPct?: number;
+  readonly skipped?: readonly string[];
+  readonly squirts?: number;
+  readonly faults?: readonly (readonly [Fault, number])[];
+  readonly fate?: Fate;
+  /** Hours after the press at which the marked piece was weighed. */
+  readonly weighedAtH?: readonly number[];
+  /** Taken off the tray; not yet when left out. */
+  readonly wrappedAfterH?: number | null;
+  readonly turnedAfterH?: number;
+  readonly note?: string;
+}
+
+/** How fast the loft of the sample really dries against the shipped model: what its records should find. */
+const TRUE_RATE = 1.2;
+const MAKERS = ['Maud', 'Teo'] as const;
+
+/** Makes a batch the way hands do: a little off each target, a correction when the squeeze asks for one. */
+export function makeBatch(
+  made: Made,
+  before: readonly Batch[],
+  lots: readonly Lot[],
+  rooms: readonly RoomDay[],
+): Batch {
+  const { of, day, humidityPct, tempC, count } = made;
+  const version = of.versions.findLast(({ keptAt }) => keptAt < at(day, 0)) ?? of.versions[0];
+  if (!version) throw new Error(`${of.name} has no version`);
+  const request: ScaleRequest = {
+    ...USUAL_REQUEST,
+    want: { kind: 'pieces', count },
+    mold: moldFor(of.body.family),
+  };
+  const planned = planScale(version.body, request);
+  if (!planned.ok) throw new Error(planned.problem.message);
+  const evaluation = evaluate(version.body, { ...USUAL_CONDITIONS, humidityPct });
+  let minute = 0;
+  const tick = (minutes: number) => at(day, (minute += minutes));
+  const who = MAKERS[before.length % 2] ?? 'Maud';
+  const signed = (entry: NewEntry): NewEntry => ({ ...entry, who });
+  let batch: Batch = {
+    ...startBatch({
+      formula: {
+        ...of,
+        body: version.body,
+        versions: of.versions.slice(0, version.number),
+      },
+      request,
+      plan: planned.plan,
+      lots:
+        assignLots(planned.plan.lines, lots, stockLeft(lots, lotMoves(before, lots)), day)
+          .bowls[0] ?? {},
+      readings: freezeReadings(evaluation, planned.plan.factor),
+      code: nextBatchCode(
+        of.name,
+        before.map(({ code }) => code),
+      ),
+      now: tick(0),
+    }),
+    origin: 'sample',
+  };
+  const settle = (entry: NewEntry, minutes: number) => {
+    batch = settleStep(batch, signed(entry), tick(minutes));
+  };
+  const write = (entry: NewEntry, minutes: number) => {
+    batch = record(batch, signed(entry), tick(minutes));
+  };
+  for (let step = currentStep(batch); step; step = currentStep(batch)) {
+    if (made.skipped?.includes(step.id)) settle({ kind: 'skipped' }, 1);
+    else if (step.kind === 'room') settle({ kind: 'room', humidityPct, tempC }, 2);
+    else if (step.kind === 'weigh') {
+      const offG = Math.round((Math.random() - 0.5) * step.toleranceG * 10) / 10;
+      const massG = Number(Math.max(0.1, step.targetG + offG).toFixed(1));
+      settle(weighedEntry(step, massG, 'simulated scale'), 1.5);
+    } else if (step.kind === 'mix') {
+      write({ kind: 'timer', seconds: step.seconds }, 1);
+      settle({ kind: 'done' }, step.seconds / 60);
+    } else if (step.kind === 'spray') {
+      for (let i = 0; i < (made.squirts ?? 0); i++)
+        write({ kind: 'added', materialId: 'water', massG: 0.68, squirts: 1, why: 'sprayed' }, 0.1);
+      settle({ kind: 'done' }, 2);
+    } else if (step.kind === 'squeeze') {
+      if (made.felt && made.felt !== 'right' && step.acidIn)
+        batch = correct(batch, made.felt, tick, who);
+      settle({ kind: 'squeezed', acidIn: step.acidIn, felt: 'right' }, 2);
+    } else if (step.kind === 'split') settle({ kind: 'split', share: step.share, name: 'dusk' }, 3);
+    else if (step.kind === 'press') {
+      for (let i = 0; i < count; i++) {
+        const offPct = (made.fillOffPct ?? 0) + scatter() * (made.fillSpreadPct ?? 0.9);
+        const massG = Number((step.targetG * (1 + offPct / 100)).toFixed(1));
+        write({ kind: 'filled', massG, by: 'simulated scale' }, made.paceMin ?? 1.1);
+      }
+      settle({ kind: 'done' }, 1);
+    } else if (step.kind === 'count')
+      settle(
+        { kind: 'counted', pieces: count - (made.rejects ?? 0), rejects: made.rejects ?? 0 },
+        3,
+      );
+    else settle({ kind: 'done' }, 4);
+  }
+  return dryOnTray(batch, made, rooms, who);
+}
+
+function correct(
+  batch: Batch,
+  felt: 'too-dry' | 'too-wet',
+  tick: (minutes: number) => string,
+  who: string,
+): Batch {
+  const [cure] = benchCures(batch, {
+    taughtBy: [],
+    felt,
+    acidIn: true,
+    humidityPct: 45,
+    gramsPerSquirt: 0.68,
+  });
+  const squeezed = record(batch, { kind: 'squeezed', acidIn: true, felt, who }, tick(2));
+  if (!cure) return squeezed;
+  const { materialId, firstG, firstSquirts } = cure;
+  const massG = Math.round(firstG * 10) / 10;
+  const why = `squeezed ${felt.replace('-', ' ')}`;
+  return record(
+    squeezed,
+    { kind: 'added', materialId, massG, squirts: firstSquirts, why, who },
+    tick(3),
+  );
+}
+
+/** The days after: weighings of the marked piece by the same model the forecast uses, at this loft's own speed. */
+function dryOnTray(batch: Batch, made: Made, rooms: readonly RoomDay[], who: string): Batch {
+  const startMs = trayStartMs(batch);
+  if (startMs === null) throw new Error('a counted batch is on its tray');
+  const nowMs = Date.parse(SAMPLE_NOW);
+  const curve = roomCurve(rooms, 'drying room');
+  const clock = roomClock(curve, startMs);
+  const body = dryingBodyOf(batch.request.mold, batch.body.method);
+  const lossFraction = dryingLossFraction(bowlContents(batch)).best * (0.9 + Math.random() * 0.2);
+  const rate = TRUE_RATE * Math.exp(0.06 * scatter());
+  const startG = batch.plan.pieceG;
+  const iso = (hours: number) =>
+    new Date(startMs + hours * 3_600_000).toISOString().replace('Z', '+00:00');
+  const events: (readonly [number, NewEntry])[] = [];
+  for (const hours of made.weighedAtH ?? []) {
+    const dry = dryFraction(body, clock(startMs + hours * 3_600_000), REFERENCE_MM2_H.best * rate);
+    const massG = startG * (1 - lossFraction * dry) + 0.04 * scatter();
+    events.push([hours, { kind: 'dried', massG: Number(massG.toFixed(1)), by: 'simulated scale' }]);
+  }
+  if (made.turnedAfterH !== undefined)
+    events.push([made.turnedAfterH, { kind: 'tended', what: 'turn' }]);
+  if (made.faults)
+    events.push([
+      26,
+      {
+        kind: 'inspected',
+        looked: made.count,
+        faults: made.faults.map(([fault, count]) => ({ fault, count })),
+        rejects: made.rejects ?? 0,
+        fate: made.fate ?? null,
+      },
+    ]);
+  if (made.wrappedAfterH) events.push([made.wrappedAfterH, { kind: 'tended', what: 'wrap' }]);
+  if (made.note) events.push([27, { kind: 'note', text: made.note }]);
+  return events
+    .filter(([hours]) => startMs + hours * 3_600_000 < nowMs)
+    .sort(([a], [b]) => a - b)
+    .reduce((written, [hours, entry]) => record(written, { ...entry, who }, iso(hours)), batch);
+}
+
+export function moldFor(family: Formula['body']['family']): ScaleRequest['mold'] {
+  switch (family) {
+    case 'bath-bomb':
+      return { shape: 'sphere', diameterMm: 70 };
+    case 'shower-steamer':
+      return { shape: 'half-sphere', diameterMm: 50 };
+    case 'fizzing-salts':
+      return { shape: 'own-volume', volumeMl: 220 };
+    case 'cleaning-fizzy':
+      return { shape: 'box', lengthMm: 30, widthMm: 30, heightMm: 30 };
+  }
+}
+
+/** Throws when a batch was made of stock that was not there. */
+export function checkStock(batches: readonly Batch[], lots: readonly Lot[]): void {
+  const left = stockLeft(lots, lotMoves(batches, lots));
+  for (const lot of lots)
+    if ((left.get(lot.id) ?? 0) < 0)
+      throw new Error(
+        `${lot.code} ${materialById(lot.materialId).name}: ${left.get(lot.id)?.toFixed(0)} g left of ${lot.receivedG}`,
+      );
+}

@@ -1,0 +1,22 @@
+import { z } from 'zod';
+import { ORIGINS } from '../formula';
+
+/** Longest side of a kept photo, and most characters of it as text: about 400 kB. */
+export const PHOTO_MAX_PX = 1280;
+export const PHOTO_MAX_CHARS = 560_000;
+/** A browser's store is not an album. */
+export const PHOTOS_A_BATCH = 6;
+
+/** A picture of the pieces of a batch, kept in the browser as a small JPEG. */
+export const photoSchema = z.object({
+  id: z.uuid(),
+  origin: z.enum(ORIGINS),
+  batchId: z.uuid(),
+  takenAt: z.iso.datetime({ offset: true }),
+  dataUrl: z
+    .string()
+    .max(PHOTO_MAX_CHARS)
+    .regex(/^data:image\/jpeg;base64,[A-Za-z0-9+/=]+$/),
+  note: z.string().max(200),
+});
+export type Photo = Readonly<z.infer<typeof photoSchema>>;

@@ -1,0 +1,10 @@
+export { dryCurve, trayForecast } from './trayForecast';
+export type { DryPoint, TrayForecast, TrayQuestion } from './trayForecast';
+export { dryingRecordsOf, learnedDrying } from './learnedDrying';
+export type { BatchDrying } from './learnedDrying';
+export { trayStartMs } from './trayRoom';
+export { isOnTray, tendings } from './tending';
+export type { TendingNow } from './tending';
+export { trayLayout } from './layout';
+export type { TrayLayout } from './layout';
+export { dryingLossFraction, volatiles } from './volatile';

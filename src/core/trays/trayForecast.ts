@@ -1,0 +1,155 @@
+import type { RoomDay, RoomPoint } from '../air';
+import {
+  DRY_FRACTION,
+  HANDLE_FRACTION,
+  REFERENCE_MM2_H,
+  dryFraction,
+  dryingBodyOf,
+  dryingFactor,
+  humidityAt,
+  refitDrying,
+  roomClock,
+  type DryingBody,
+  type DryingPrior,
+  type DryingRefit,
+} from '../drying';
+import { firstWhere } from '../numeric';
+import { bowlContents, standing, type Batch } from '../records';
+import type { Spread } from '../units';
+import { learnedDrying, type BatchDrying } from './learnedDrying';
+import { roomSince, trayStartMs } from './trayRoom';
+import { dryingLossFraction } from './volatile';
+
+const HOUR_MS = 3_600_000;
+/** Nothing is foretold beyond two months. */
+const LONGEST_H = 24 * 60;
+/** Shipped spread of drying, 24 to 36 hours about 30: as factors. */
+const SHIPPED_RATE: Spread = { low: 30 / 36, best: 1, high: 30 / 24 };
+/** A kitchen scale reads to a tenth. */
+const SCALE_SD_G = 0.06;
+
+export interface TrayQuestion {
+  readonly days: readonly RoomDay[];
+  /** What weighed pieces of batches taught of how this room dries; this batch's own do not count twice. */
+  readonly taught: readonly BatchDrying[];
+  /** Workroom humidity to go by when nothing else was read, %. */
+  readonly humidityPct: number;
+  readonly nowMs: number;
+}
+
+export interface DryPoint {
+  /** Hours since it was pressed. */
+  readonly hours: number;
+  readonly dry: Spread;
+}
+
+export interface TrayForecast {
+  readonly body: DryingBody;
+  readonly startMs: number;
+  readonly hours: number;
+  /** Share dry now, 0 to 1. */
+  readonly dry: Spread;
+  /** When it can be handled and when it is dry, ms since 1970; null where it will not dry here within two months. */
+  readonly handleAtMs: Spread | null;
+  readonly dryAtMs: Spread | null;
+  readonly refit: DryingRefit;
+  /** Share of the pressed weight that is left once dry. */
+  readonly keptFraction: number;
+  readonly weighings: readonly {
+    readonly hours: number;
+    readonly massG: number;
+    readonly dry: number | null;
+  }[];
+  /** The room as it was read since; one level point when it was not. */
+  readonly room: readonly RoomPoint[];
+  readonly roomIsRead: boolean;
+  readonly humidityPct: number;
+  readonly willNotDry: boolean;
+  /** Own batches that speak in the rate. */
+  readonly ownBatches: number;
+}
+
+/** How dry the pieces of a batch are and when they will be: Crank's series through the room as it was, refitted to the marked piece. */
+export function trayForecast(batch: Batch, question: TrayQuestion): TrayForecast | null {
+  const startMs = trayStartMs(batch);
+  if (startMs === null) return null;
+  const nowMs = Math.max(startMs, question.nowMs);
+  const { points, isRead } = roomSince(batch, startMs, question);
+  const body = dryingBodyOf(batch.request.mold, batch.body.method);
+  const humidityPct = humidityAt(points, nowMs);
+  const own = learnedDrying(question.taught, batch.id, humidityPct);
+  const prior: DryingPrior = {
+    rate: own ? { low: own.low, best: own.estimate, high: own.high } : SHIPPED_RATE,
+    lossFraction: dryingLossFraction(bowlContents(batch)),
+  };
+  const clock = roomClock(points, startMs);
+  const hoursAt = (at: string) => clock(Date.parse(at));
+  const dried = standing(batch, 'dried').filter(({ at }) => Date.parse(at) >= startMs);
+  const refit = refitDrying(
+    body,
+    prior,
+    dried.map(({ at, massG }) => ({ roomHours: hoursAt(at), massG })),
+    standing(batch, 'moisture')
+      .filter(({ at }) => Date.parse(at) >= startMs)
+      .map(({ at, moisturePct }) => ({ roomHours: hoursAt(at), moisturePct })),
+    SCALE_SD_G,
+  );
+  const dryAfter = (toMs: number): Spread =>
+    spreadOf(refit.rate, (rate) => dryFraction(body, clock(toMs), REFERENCE_MM2_H.best * rate));
+  const when = (fraction: number): Spread | null => {
+    const after = (rate: number) =>
+      firstWhere(
+        (hours) =>
+          dryFraction(body, clock(startMs + hours * HOUR_MS), REFERENCE_MM2_H.best * rate) >=
+          fraction,
+        0,
+        LONGEST_H,
+      );
+    const best = after(refit.rate.best);
+    if (best === undefined) return null;
+    const at = (hours: number | undefined) => startMs + (hours ?? LONGEST_H) * HOUR_MS;
+    return { low: at(after(refit.rate.high)), best: at(best), high: at(after(refit.rate.low)) };
+  };
+  const dryAtMs = when(DRY_FRACTION);
+  const { startG, lossFraction } = refit;
+  return {
+    body,
+    startMs,
+    hours: (nowMs - startMs) / HOUR_MS,
+    dry: dryAfter(nowMs),
+    handleAtMs: when(HANDLE_FRACTION),
+    dryAtMs,
+    refit,
+    keptFraction: 1 - lossFraction.best,
+    weighings: dried.map(({ at, massG }) => ({
+      hours: (Date.parse(at) - startMs) / HOUR_MS,
+      massG,
+      dry:
+        startG === null ? null : Math.min(1, Math.max(0, (1 - massG / startG) / lossFraction.best)),
+    })),
+    room: points,
+    roomIsRead: isRead,
+    humidityPct,
+    willNotDry: dryingFactor(humidityPct) === 0 && (dryAtMs === null || dryAtMs.best > nowMs),
+    ownBatches: own?.records ?? 0,
+  };
+}
+
+/** The forecast as a curve for drawing, from the press to some hours on. @param count of points, 2 or more */
+export function dryCurve(forecast: TrayForecast, toHours: number, count = 60): readonly DryPoint[] {
+  const { body, room, startMs, refit } = forecast;
+  const clock = roomClock(room, startMs);
+  return Array.from({ length: count }, (_, i) => {
+    const hours = (toHours * i) / (count - 1);
+    const spent = clock(startMs + hours * HOUR_MS);
+    return {
+      hours,
+      dry: spreadOf(refit.rate, (rate) => dryFraction(body, spent, REFERENCE_MM2_H.best * rate)),
+    };
+  });
+}
+
+/** Dryness against low, best and high rate. */
+function spreadOf(rate: Spread, dry: (rate: number) => number): Spread {
+  return { low: dry(rate.low), best: dry(rate.best), high: dry(rate.high) };
+}

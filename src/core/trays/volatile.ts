@@ -1,0 +1,35 @@
+import type { MaterialMass } from '../binder';
+import { materialById } from '../materials';
+import type { Spread } from '../units';
+
+/** Water bound in crystals and powders stays: this share of what could leave does. Start value of ours, half to all of it. */
+const LEAVES = { low: 0.55, best: 0.8, high: 1 } as const;
+/** Even a mix of oil alone loses a little. */
+const LEAST_FRACTION = 0.002;
+
+/** Shares of a mix by mass that are water and that are alcohol, 0 to 1 each. */
+export function volatiles(contents: readonly MaterialMass[]): {
+  readonly waterFraction: number;
+  readonly alcoholFraction: number;
+} {
+  let totalG = 0;
+  let waterG = 0;
+  let alcoholG = 0;
+  for (const { materialId, massG } of contents) {
+    const material = materialById(materialId);
+    const water = material.waterFraction.value;
+    totalG += massG;
+    waterG += massG * water;
+    if (material.role === 'alcohol') alcoholG += massG * (1 - water);
+  }
+  return totalG > 0
+    ? { waterFraction: waterG / totalG, alcoholFraction: alcoholG / totalG }
+    : { waterFraction: 0, alcoholFraction: 0 };
+}
+
+/** Share of a piece's pressed mass that leaves while it dries. */
+export function dryingLossFraction(contents: readonly MaterialMass[]): Spread {
+  const { waterFraction, alcoholFraction } = volatiles(contents);
+  const all = Math.max(LEAST_FRACTION, waterFraction + alcoholFraction);
+  return { low: all * LEAVES.low, best: all * LEAVES.best, high: all * LEAVES.high };
+}

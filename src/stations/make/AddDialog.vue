@@ -1,0 +1,128 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { dampReading } from '@/core/binder';
+import { bowlContents, isParted, type Batch, type BowlNumber } from '@/core/records';
+import { useBenchStore } from '@/stores/bench';
+import ChoiceRow from '@/ui/ChoiceRow.vue';
+import MaterialPicker from '@/ui/MaterialPicker.vue';
+import NumberField from '@/ui/NumberField.vue';
+import { formatFixed } from '@/ui/format';
+
+/** An unplanned gram, or a bowl that is parted after all: into the record as it is done. */
+const props = defineProps<{ batch: Batch }>();
+const isOpen = defineModel<boolean>({ required: true });
+const bench = useBenchStore();
+
+const BOWLS = [
+  { value: '1', word: 'first bowl' },
+  { value: '2', word: 'second bowl' },
+] as const;
+const materialId = ref<string | null>(null);
+const massG = ref(1);
+const why = ref('');
+const bowl = ref<'1' | '2'>('1');
+const sharePct = ref(50);
+const problem = ref('');
+
+const parted = computed(() => isParted(props.batch));
+const number = computed<BowlNumber>(() => (parted.value && bowl.value === '2' ? 2 : 1));
+const first = computed(() => bowlContents(props.batch).map((one) => one.materialId));
+const after = computed(() => {
+  const contents = bowlContents(props.batch, number.value);
+  if (materialId.value === null || contents.length === 0) return null;
+  const before = dampReading(contents);
+  const then = dampReading([...contents, { materialId: materialId.value, massG: massG.value }]);
+  return { before, then };
+});
+
+watch(isOpen, (open) => {
+  if (!open) return;
+  materialId.value = null;
+  massG.value = 1;
+  why.value = '';
+  problem.value = '';
+});
+
+function add(): void {
+  if (materialId.value === null || !(massG.value > 0)) {
+    problem.value = 'Say which material, and more than 0 g of it.';
+    return;
+  }
+  bench.add(materialId.value, massG.value, why.value.trim() || 'not in the plan', number.value);
+  isOpen.value = false;
+}
+
+function part(): void {
+  bench.write({
+    kind: 'split',
+    share: sharePct.value / 100,
+    name: why.value.trim() || 'second color',
+  });
+  isOpen.value = false;
+}
+</script>
+
+<template>
+  <v-dialog v-model="isOpen" max-width="560" aria-label="Add something">
+    <v-card>
+      <v-card-title>Add something</v-card-title>
+      <v-card-text>
+        <form class="fields" @submit.prevent="add">
+          <MaterialPicker v-model="materialId" label="Material" :first="first" class="wide" />
+          <NumberField v-model="massG" label="Grams" :min="0.001" :max="100000" :decimals="3" />
+          <v-text-field v-model="why" label="Why, or its name" maxlength="80" autocomplete="off" />
+          <ChoiceRow v-if="parted" v-model="bowl" :items="BOWLS" class="wide" />
+          <p v-if="after" class="wide quiet">
+            Damp index {{ formatFixed(after.before.dampIndexPct ?? 0, 1) }} to
+            {{ formatFixed(after.then.dampIndexPct ?? 0, 1) }}, free water
+            {{ formatFixed(after.before.freeWaterPct, 2) }} to
+            {{ formatFixed(after.then.freeWaterPct, 2) }} %.
+          </p>
+          <p v-if="problem" class="wide problem" role="alert">{{ problem }}</p>
+          <div class="wide actions">
+            <v-btn variant="text" @click="isOpen = false">Close</v-btn>
+            <v-btn variant="flat" type="submit">It is in the bowl</v-btn>
+          </div>
+        </form>
+        <form v-if="!parted" class="fields part" @submit.prevent="part">
+          <NumberField
+            v-model="sharePct"
+            label="Or split the bowl: into the second, %"
+            :min="1"
+            :max="99"
+            :decimals="0"
+          />
+          <v-btn type="submit">Split it</v-btn>
+        </form>
+      </v-card-text>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+  align-items: center;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.part {
+  margin-top: 16px;
+  padding-top: 16px;
+  border-top: 1px solid var(--hairline);
+}
+p {
+  margin: 0;
+}
+.problem {
+  color: var(--rust);
+}
+.actions {
+  display: flex;
+  justify-content: flex-end;
+  gap: 8px;
+}
+</style>

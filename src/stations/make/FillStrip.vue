@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { scaleLinear } from 'd3-scale';
+import { computed } from 'vue';
+
+/** Every fill a mark about the target: drift is seen before it is reckoned. */
+const props = defineProps<{
+  fillsG: readonly number[];
+  targetG: number;
+  tolerableG: number | null;
+}>();
+
+const WIDTH = 1200;
+const HEIGHT = 76;
+const halfG = computed(() =>
+  Math.max(
+    props.targetG * 0.02,
+    (props.tolerableG ?? 0) * 1.3,
+    ...props.fillsG.map((fillG) => Math.abs(fillG - props.targetG)),
+  ),
+);
+const y = computed(() =>
+  scaleLinear([props.targetG - halfG.value, props.targetG + halfG.value], [HEIGHT - 6, 6]),
+);
+const x = computed(() => scaleLinear([0, Math.max(24, props.fillsG.length)], [14, WIDTH]));
+</script>
+
+<template>
+  <svg
+    v-if="fillsG.length"
+    :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+    role="img"
+    :aria-label="`${fillsG.length} fills about ${targetG.toFixed(0)} g`"
+  >
+    <rect
+      v-if="tolerableG"
+      x="0"
+      :y="y(targetG)"
+      :width="WIDTH"
+      :height="y(targetG - tolerableG) - y(targetG)"
+      class="band"
+    />
+    <line x1="0" :x2="WIDTH" :y1="y(targetG)" :y2="y(targetG)" />
+    <circle v-for="(fillG, i) in fillsG" :key="i" :cx="x(i)" :cy="y(fillG)" r="6" />
+  </svg>
+</template>
+
+<style scoped>
+svg {
+  width: 100%;
+  height: 76px;
+  margin-top: 8px;
+}
+.band {
+  fill: #2d3d3b;
+}
+line {
+  stroke: #8f9f98;
+  stroke-width: 1.5;
+}
+circle {
+  fill: #70c2ad;
+  stroke: #1f2c2b;
+  stroke-width: 1.5;
+}
+</style>

@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { materialById } from '@/core/materials';
+import { isParted, standing, type Batch } from '@/core/records';
+import { useBenchStore } from '@/stores/bench';
+import { useWorkshopStore } from '@/stores/workshop';
+import { formatFixed, inSentence } from '@/ui/format';
+import { useBenchKeys } from './useBenchKeys';
+
+/** Squirts by key, each in the record the moment it is heard. */
+const props = defineProps<{ batch: Batch; stepId: string }>();
+const bench = useBenchStore();
+const workshop = useWorkshopStore();
+
+const SPRAYED = ['water', 'witch-hazel', 'isopropyl-alcohol-99'] as const;
+const materialId = ref<string>(SPRAYED[0]);
+const bowl = ref<1 | 2>(1);
+const parted = computed(() => isParted(props.batch));
+const here = computed(() =>
+  standing(props.batch, 'added').filter(
+    ({ stepId, squirts }) => stepId === props.stepId && squirts !== null,
+  ),
+);
+const count = computed(() => here.value.reduce((sum, { squirts }) => sum + (squirts ?? 0), 0));
+const massG = computed(() => here.value.reduce((sum, entry) => sum + entry.massG, 0));
+
+function squirt(): void {
+  bench.squirt(materialId.value, parted.value ? bowl.value : 1);
+}
+
+/** The next thing in the sprayer. */
+function turn(): void {
+  const at = SPRAYED.findIndex((id) => id === materialId.value);
+  materialId.value = SPRAYED[(at + 1) % SPRAYED.length] ?? SPRAYED[0];
+}
+
+useBenchKeys({ s: squirt, w: turn, g: () => (bowl.value = bowl.value === 1 ? 2 : 1) });
+</script>
+
+<template>
+  <div class="squirts" role="group" aria-label="Squirts">
+    <button type="button" class="hand small" @click="squirt">One squirt <kbd>S</kbd></button>
+    <button type="button" class="hand small" @click="turn">
+      of {{ inSentence(materialById(materialId).name) }} <kbd>W</kbd>
+    </button>
+    <button v-if="parted" type="button" class="hand small" @click="bowl = bowl === 1 ? 2 : 1">
+      {{ bowl === 1 ? 'first bowl' : 'second bowl' }} <kbd>G</kbd>
+    </button>
+    <p role="status">
+      <b class="figure">{{ count }}</b> {{ count === 1 ? 'squirt' : 'squirts'
+      }}<template v-if="count">, {{ formatFixed(massG, 1) }} g</template> at
+      {{ formatFixed(workshop.smallMeasures.gramsPerSquirt.best, 2) }} g each
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.squirts {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 12px;
+  margin-top: 14px;
+}
+p {
+  margin: 0;
+  color: #c8d2cc;
+  font-size: 18px;
+}
+.figure {
+  color: #f4f1e8;
+  font-size: 30px;
+}
+</style>

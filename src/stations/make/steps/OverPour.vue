@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { readingsIfKept } from '@/core/evaluation';
+import type { WeighStep } from '@/core/making';
+import { rescalingFor, roomOf, type Batch } from '@/core/records';
+import { doseG } from '@/core/fizz';
+import { waterFor } from '@/core/workshop';
+import { useWorkshopStore } from '@/stores/workshop';
+import { formatFixed, formatGrams } from '@/ui/format';
+
+/** Too much is on the scale: three ways out, each with what it costs. */
+const props = defineProps<{ batch: Batch; step: WeighStep; massG: number; decimals: number }>();
+const emit = defineEmits<{ takeOut: []; scaleUp: []; keep: [] }>();
+const workshop = useWorkshopStore();
+
+const overG = computed(() => props.massG - props.step.targetG);
+const rescaling = computed(() => rescalingFor(props.batch, props.step, props.massG));
+const topUps = computed(
+  () => rescaling.value?.steps.filter(({ isWeighed, stillG }) => isWeighed && stillG > 0) ?? [],
+);
+const ahead = computed(() => rescaling.value?.steps.filter(({ isWeighed }) => !isWeighed) ?? []);
+const readings = computed(() => {
+  const { family } = props.batch.body;
+  return readingsIfKept(props.batch, props.step, props.massG, {
+    humidityPct: roomOf(props.batch)?.humidityPct ?? workshop.settings.humidityPct,
+    tub: waterFor(family, workshop.settings),
+    pieceG: doseG(family, props.batch.plan.pieceG),
+    scentDocuments: workshop.settings.scentDocuments,
+  }).filter(({ kept }) => kept !== null);
+});
+
+function shown(value: number | null, decimals: number, unit: string): string {
+  return value === null ? '–' : `${formatFixed(value, decimals)}${unit ? ` ${unit}` : ''}`;
+}
+</script>
+
+<template>
+  <section class="over" aria-label="Too much">
+    <div class="way">
+      <button type="button" class="hand" @click="emit('takeOut')">
+        Take out {{ formatFixed(overG, decimals) }} g <kbd>1</kbd>
+      </button>
+      <p>Spoon it off a dry heap, never out of the mix.</p>
+    </div>
+    <div class="way">
+      <button type="button" class="hand" :disabled="!rescaling" @click="emit('scaleUp')">
+        Scale the rest up <kbd>2</kbd>
+      </button>
+      <template v-if="rescaling">
+        <p>
+          Times {{ formatFixed(rescaling.factor, 3) }}: {{ formatGrams(rescaling.fromTotalG) }} g
+          become {{ formatGrams(rescaling.toTotalG) }} g.
+        </p>
+        <ul class="plain-list">
+          <li v-for="one in topUps" :key="one.stepId">
+            {{ one.title }} <b>+ {{ formatGrams(one.stillG) }} g</b>
+          </li>
+          <li v-for="one in ahead" :key="one.stepId">
+            {{ one.title }} <b>{{ formatGrams(one.toG) }} g</b>
+            <span class="was">was {{ formatGrams(one.fromG) }}</span>
+          </li>
+        </ul>
+      </template>
+      <p v-else>Nothing else is in this part to match it.</p>
+    </div>
+    <div class="way">
+      <button type="button" class="hand" @click="emit('keep')">
+        Keep it as it is <kbd>3</kbd>
+      </button>
+      <ul class="plain-list">
+        <li v-for="row in readings" :key="row.id" :class="{ out: row.isOut }">
+          {{ row.name }} <b>{{ shown(row.kept, row.decimals, row.unit) }}</b>
+          <span class="was">{{
+            row.isOut
+              ? 'outside its window'
+              : `planned ${shown(row.planned, row.decimals, row.unit)}`
+          }}</span>
+        </li>
+      </ul>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.over {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 22px;
+  margin-top: 18px;
+}
+.hand {
+  width: 100%;
+  min-height: 72px;
+  font-size: 23px;
+}
+p,
+li {
+  margin: 8px 0 0;
+  font-size: 17px;
+}
+ul {
+  max-height: 210px;
+  overflow-y: auto;
+}
+li {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
+}
+b {
+  margin-left: auto;
+  font-variant-numeric: tabular-nums;
+  white-space: nowrap;
+}
+.was {
+  min-width: 104px;
+  color: #b9c5bf;
+  font-size: 15px;
+}
+.out b,
+.out .was {
+  color: #ee8a6c;
+}
+@media (max-width: 900px) {
+  .over {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,217 @@
+<script setup lang="ts">
+import { useEventListener, useNow } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { testAgainMin } from '@/core/binder';
+import { benchWindow } from '@/core/evaluation';
+import { fillWatch } from '@/core/labeling';
+import type { StepOf } from '@/core/making';
+import { bowlContents, roomOf, standing, type Batch } from '@/core/records';
+import { dryingLossFraction } from '@/core/trays';
+import { parseNumber } from '@/core/units';
+import { compareToTarget, decimalsOf, toleranceG } from '@/core/weighing';
+import { useBenchStore } from '@/stores/bench';
+import { useWorkshopStore } from '@/stores/workshop';
+import { counted, formatFixed, formatGrams } from '@/ui/format';
+import FillStrip from '../FillStrip.vue';
+import PourBar from '../PourBar.vue';
+import SquirtCounter from '../SquirtCounter.vue';
+import { sayScale } from '../scaleWords';
+import { useBenchKeys } from '../useBenchKeys';
+import { useScale } from '../useScale';
+
+const props = defineProps<{ batch: Batch; step: StepOf<'press'> }>();
+const bench = useBenchStore();
+const workshop = useWorkshopStore();
+const now = useNow({ interval: 5000 });
+
+const scale = useScale(props.step.stepG);
+const { reading, state } = scale;
+const typed = ref('');
+const problem = ref('');
+const decimals = decimalsOf(props.step.stepG);
+
+const fills = computed(() =>
+  standing(props.batch, 'filled').filter(({ stepId }) => stepId === props.step.id),
+);
+const weighed = computed(() => fills.value.flatMap(({ massG }) => (massG === null ? [] : [massG])));
+const bowl = computed(() => bowlContents(props.batch));
+const kept = computed(() => 1 - dryingLossFraction(bowl.value).best);
+/** The net weight these pieces can bear on a label, whole grams, once they are dry. */
+const nominalG = computed(() => Math.floor(props.step.targetG * kept.value));
+const watch = computed(() =>
+  props.step.targetG > 0
+    ? fillWatch(weighed.value, props.step.targetG, nominalG.value, kept.value)
+    : null,
+);
+const bandG = computed(() => toleranceG(props.step.targetG, props.step.stepG));
+const shownG = computed(() =>
+  scale.isLive.value ? reading.value.massG : (parseNumber(typed.value) ?? 0),
+);
+const against = computed(() => compareToTarget(shownG.value, props.step.targetG, bandG.value));
+
+const againMin = computed(() => {
+  const room = roomOf(props.batch);
+  return testAgainMin(
+    bowl.value,
+    benchWindow(props.batch, {
+      humidityPct: workshop.settings.humidityPct,
+      taughtBy: workshop.batches,
+    }),
+    room?.humidityPct ?? workshop.settings.humidityPct,
+    room?.tempC ?? workshop.settings.tempC,
+  );
+});
+/** Minutes since the hand last felt the mix. */
+const sinceMin = computed(() => {
+  const last = standing(props.batch, 'squeezed').at(-1)?.at;
+  return last ? Math.max(0, (now.value.getTime() - Date.parse(last)) / 60_000) : null;
+});
+
+function filled(massG: number | null): void {
+  problem.value = '';
+  bench.write({ kind: 'filled', massG, by: scale.by });
+  typed.value = '';
+  scale.tare();
+}
+
+function next(): void {
+  const massG = scale.isLive.value ? reading.value.massG : parseNumber(typed.value);
+  if (scale.isLive.value && state.value !== 'ready') {
+    problem.value = 'The scale does not read: plug it in, or press E for a piece without a weight.';
+    return;
+  }
+  if (massG === null || !(massG > props.step.targetG * 0.2)) {
+    problem.value = 'Fill the piece on the scale first, or press E for a piece without a weight.';
+    return;
+  }
+  filled(massG);
+}
+
+function squeezed(felt: 'too-dry' | 'right' | 'too-wet'): void {
+  bench.write({ kind: 'squeezed', acidIn: true, felt });
+}
+
+const done = () => bench.settle({ kind: 'done' });
+
+useEventListener(window, 'blur', scale.stopPouring);
+useBenchKeys(
+  {
+    space: next,
+    e: () => filled(null),
+    d: done,
+    p: () => scale.pour(props.step.targetG),
+    t: scale.tare,
+    q: () => squeezed('right'),
+  },
+  { p: scale.stopPouring },
+);
+</script>
+
+<template>
+  <div class="now">
+    <p
+      class="big"
+      role="meter"
+      aria-label="On the scale"
+      aria-valuemin="0"
+      :aria-valuemax="step.targetG * 1.33"
+      :aria-valuenow="shownG"
+      :data-against="against"
+      :data-state="state"
+    >
+      <b class="figure">{{ fills.length }}</b>
+      <span>of {{ step.pieces }} pressed</span>
+    </p>
+    <div class="said">
+      <p v-if="watch" role="status">
+        Mean <b class="figure">{{ formatFixed(watch.meanG, 1) }} g</b>, spread
+        {{ formatFixed(watch.sdG, 1) }} g.
+        <b v-if="watch.adjustG !== 0" class="adjust"
+          >{{ watch.adjustG > 0 ? 'Fill' : 'Take' }} {{ formatFixed(Math.abs(watch.adjustG), 1) }} g
+          {{ watch.adjustG > 0 ? 'more' : 'off' }}.</b
+        >
+        <template v-else>On target.</template>
+      </p>
+      <p v-if="watch?.tolerableG">
+        {{ formatGrams(nominalG) }} g net once dry; the law lets a piece lack
+        {{ formatFixed(watch.tolerableG, 1) }} g:
+        <b :class="{ adjust: watch.short > 0 }">{{
+          watch.short === 0
+            ? 'none does'
+            : `${watch.short} too light${watch.farShort ? `, ${watch.farShort} by more than twice: never sell these at that weight` : ''}`
+        }}</b>.
+      </p>
+      <p :class="{ adjust: sinceMin !== null && sinceMin > againMin }">
+        {{
+          sinceMin === null
+            ? 'Not squeezed yet.'
+            : `Squeezed ${counted(Math.round(sinceMin), 'minute')} ago; squeeze every ${againMin}: it dries while you press.`
+        }}
+      </p>
+    </div>
+  </div>
+  <FillStrip :fills-g="weighed" :target-g="step.targetG" :tolerable-g="watch?.tolerableG ?? null" />
+  <div v-if="!scale.isLive.value" class="field">
+    <label for="fill">Grams of this piece</label>
+    <input id="fill" v-model="typed" inputmode="decimal" autocomplete="off" @keydown.enter="next" />
+  </div>
+  <PourBar :mass-g="shownG" :target-g="step.targetG" :tolerance-g="bandG" :against="against" />
+  <p class="scale">
+    {{ formatFixed(shownG, decimals) }} g of {{ formatFixed(step.targetG, decimals) }} ·
+    {{ scale.isLive.value ? sayScale(state, reading, 'mold', step.stepG) : 'typed by hand' }}
+  </p>
+  <SquirtCounter :batch="batch" :step-id="step.id" />
+  <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+  <div class="hands">
+    <button type="button" class="hand main" @click="next">
+      Filled, next piece <kbd>{{ scale.isLive.value ? 'space' : 'enter' }}</kbd>
+    </button>
+    <button
+      v-if="scale.isSimulated"
+      type="button"
+      class="hand"
+      @pointerdown="scale.pour(step.targetG)"
+      @pointerup="scale.stopPouring"
+      @pointerleave="scale.stopPouring"
+    >
+      Pour <kbd>hold P</kbd>
+    </button>
+    <button type="button" class="hand small" @click="filled(null)">Not weighed <kbd>E</kbd></button>
+    <button type="button" class="hand small" @click="squeezed('right')">
+      Squeezed, right <kbd>Q</kbd>
+    </button>
+    <button type="button" class="hand small" @click="done">All pressed <kbd>D</kbd></button>
+  </div>
+</template>
+
+<style scoped>
+.now {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 40px;
+  align-items: end;
+}
+.big .figure {
+  font-size: clamp(72px, 11vw, 130px);
+}
+.said p {
+  margin: 6px 0;
+  font-size: 20px;
+}
+.said .figure {
+  font-size: 26px;
+}
+.adjust {
+  color: #f0c069;
+}
+.scale {
+  margin: 18px 0 0;
+  color: #c8d2cc;
+  font-size: 18px;
+}
+@media (max-width: 800px) {
+  .now {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

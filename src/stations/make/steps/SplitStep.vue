@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { StepOf } from '@/core/making';
+import { bowlContents, type Batch } from '@/core/records';
+import { useBenchStore } from '@/stores/bench';
+import { formatGrams } from '@/ui/format';
+import { useBenchKeys } from '../useBenchKeys';
+
+const props = defineProps<{ batch: Batch; step: StepOf<'split'> }>();
+const bench = useBenchStore();
+
+const bowlG = computed(() => bowlContents(props.batch).reduce((sum, { massG }) => sum + massG, 0));
+const name = computed(
+  () => props.batch.body.parts.find(({ kind }) => kind === 'split')?.name ?? 'second color',
+);
+
+function next(): void {
+  bench.settle({ kind: 'split', share: props.step.share, name: name.value });
+}
+
+useBenchKeys({ space: next });
+</script>
+
+<template>
+  <p class="big">
+    <b class="figure">{{ formatGrams(bowlG * step.share) }}</b>
+    <span>g of {{ formatGrams(bowlG) }} in the bowl</span>
+  </p>
+  <div class="hands">
+    <button type="button" class="hand main" @click="next">Split, next <kbd>space</kbd></button>
+  </div>
+</template>

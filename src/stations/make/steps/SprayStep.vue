@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { dampReading } from '@/core/binder';
+import { benchWindow } from '@/core/evaluation';
+import type { StepOf } from '@/core/making';
+import { bowlContents, type Batch } from '@/core/records';
+import { useBenchStore } from '@/stores/bench';
+import { useWorkshopStore } from '@/stores/workshop';
+import { formatFixed } from '@/ui/format';
+import SquirtCounter from '../SquirtCounter.vue';
+import { useBenchKeys } from '../useBenchKeys';
+
+const props = defineProps<{ batch: Batch; step: StepOf<'spray'> }>();
+const bench = useBenchStore();
+const workshop = useWorkshopStore();
+
+const damp = computed(() => dampReading(bowlContents(props.batch)));
+const window = computed(() =>
+  benchWindow(props.batch, {
+    humidityPct: workshop.settings.humidityPct,
+    taughtBy: workshop.batches,
+  }),
+);
+const next = () => bench.settle({ kind: 'done' });
+useBenchKeys({ space: next });
+</script>
+
+<template>
+  <p class="big">
+    <b class="figure">{{ damp.dampIndexPct === null ? '–' : formatFixed(damp.dampIndexPct, 1) }}</b>
+    <span
+      >damp index, window {{ formatFixed(window.lowPct, 1) }} to
+      {{ formatFixed(window.highPct, 1) }}</span
+    >
+  </p>
+  <p class="water">Free water {{ formatFixed(damp.freeWaterPct, 2) }} % of the mix.</p>
+  <SquirtCounter :batch="batch" :step-id="step.id" />
+  <div class="hands">
+    <button type="button" class="hand main" @click="next">Remixed, next <kbd>space</kbd></button>
+  </div>
+</template>
+
+<style scoped>
+.water {
+  margin: 0;
+  color: #c8d2cc;
+  font-size: 20px;
+}
+</style>
