@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { usePreferredDark } from '@vueuse/core';
-import { computed, onErrorCaptured, onMounted, ref, watchEffect } from 'vue';
+import { computed, onErrorCaptured, onMounted, ref, watch, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -28,6 +28,20 @@ watchEffect(() => {
   theme.change(isDark.value ? 'dark' : 'light');
   document.documentElement.dataset.look = isDark.value ? 'dark' : 'light';
 });
+
+/** What is plugged in is loaded when the workshop uses it. */
+const usesDevices = computed(
+  () =>
+    workshop.isLoaded &&
+    (workshop.settings.roomSource !== 'typed' || workshop.settings.scaleSource === 'serial'),
+);
+watch(
+  usesDevices,
+  async (uses) => {
+    if (uses) (await import('@/stores/devices')).useDevicesStore().start();
+  },
+  { immediate: true },
+);
 
 onMounted(async () => {
   try {

@@ -21,6 +21,11 @@ export const router = createRouter({
       component: () => import('@/stations/make/MakeStation.vue'),
     },
     {
+      path: '/dry',
+      name: 'dry',
+      component: () => import('@/stations/dry/DryStation.vue'),
+    },
+    {
       path: '/almanac',
       name: 'almanac',
       component: () => import('@/rooms/almanac/AlmanacRoom.vue'),

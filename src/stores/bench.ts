@@ -63,6 +63,7 @@ export const useBenchStore = defineStore('bench', () => {
         plan,
         pieces,
         lots: bowls[bowl] ?? {},
+        scales: shelf.scales,
         readings: freezeReadings(evaluation, plan.factor / plan.bowlCount),
         code,
         now,

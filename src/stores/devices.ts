@@ -69,7 +69,10 @@ export const useDevicesStore = defineStore('devices', () => {
     } else if (roomSource === 'serial') device.value?.room.listen(take('serial sensor'));
   }
 
+  let isStarted = false;
   function start(): void {
+    if (isStarted) return;
+    isStarted = true;
     watch(
       () => [workshop.settings.roomSource, workshop.settings.sensorPlace],
       () => {

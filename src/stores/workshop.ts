@@ -14,6 +14,7 @@ import {
   type WorkshopDb,
 } from '@/storage/db';
 import {
+  movedInTime,
   previewImport,
   readWorkshopFile,
   writeWorkshopFile,
@@ -120,16 +121,20 @@ export const useWorkshopStore = defineStore('workshop', () => {
     return formula;
   }
 
-  /** Loads the sample workshop that ships with the application. Nothing already here is replaced. */
+  /** Loads the sample workshop that ships with the application, its year ending now. Nothing already here is replaced. */
   async function openSample(): Promise<FileResult> {
     const text = (await import('../../demo/orrin-quay.rovack.json?raw')).default;
     const result = readWorkshopFile(text);
     if (!result.ok) return result;
-    const { workshop } = result;
+    const workshop = movedInTime(result.workshop, msSince(result.workshop.exportedAt));
     putAll(previewImport(workshop, records.value).fresh);
     changeSettings({
       formulaInHandId: workshop.formulas[0]?.id ?? null,
       requests: { ...workshop.settings?.requests, ...settings.value.requests },
+      makers:
+        settings.value.makers.length > 0
+          ? settings.value.makers
+          : (workshop.settings?.makers ?? []),
       costings: { ...workshop.settings?.costings, ...settings.value.costings },
     });
     return result;
@@ -200,6 +205,11 @@ export const useWorkshopStore = defineStore('workshop', () => {
     takeIn,
   };
 });
+
+/** Whole minutes, never before. */
+function msSince(iso: string): number {
+  return Math.max(0, Math.floor((Date.parse(nowIso()) - Date.parse(iso)) / 60_000)) * 60_000;
+}
 
 function everyRecord(records: Records): readonly Records[CollectionName][number][] {
   return COLLECTION_NAMES.flatMap((name) => [...records[name]]);

@@ -9,6 +9,7 @@ export const STATIONS: readonly Place[] = [
   { route: 'design', label: 'Design' },
   { route: 'scale', label: 'Scale' },
   { route: 'make', label: 'Make' },
+  { route: 'dry', label: 'Dry' },
 ];
 
 export const ROOMS: readonly Place[] = [

@@ -10,7 +10,7 @@ const WATER_LOSS_PER_MIN = 0.004;
 const ALCOHOL_LOSS_PER_MIN = 0.02;
 /** Every few minutes, whatever the model says. Common practice. */
 const SOONEST_MIN = 3;
-const LATEST_MIN = 15;
+const LATEST_MIN = 8;
 /** Drying air draws water by what it is short of, and twice as fast for ten degrees more. */
 const REFERENCE_SHORT_PCT = 55;
 const REFERENCE_TEMP_C = 20;

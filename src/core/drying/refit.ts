@@ -35,7 +35,7 @@ const WIDTH_SD = 3.2;
 /** Standard deviations from the middle to an end of a 90 % band. */
 const Z90 = 1.645;
 /** A piece on its tray is not quite Crank's sphere: this share of its loss. Start value of ours. */
-const MODEL_ERROR = 0.05;
+const MODEL_ERROR = 0.03;
 /** Two readings of a meter in one piece differ by so much, points. Start value of ours. */
 const METER_SD_PCT = 0.4;
 
@@ -127,18 +127,21 @@ function logWidth({ low, high }: Spread): number {
 /** 5, 50 and 95 % points of weights on a grid, straight between its places. */
 function bandOf(values: readonly number[], weights: readonly number[]): Spread {
   const total = weights.reduce((sum, weight) => sum + weight, 0);
+  let below = 0;
+  // Half of its own weight lies on either side of a place.
+  const reached = weights.map((weight) => {
+    const here = (below + weight / 2) / total;
+    below += weight;
+    return here;
+  });
   const at = (share: number): number => {
-    let below = 0;
-    for (let i = 0; i < values.length; i++) {
-      const weight = (weights[i] ?? 0) / total;
-      const here = values[i] ?? 0;
-      if (below + weight >= share) {
-        const before = values[i - 1] ?? here;
-        return before + ((share - below) / weight) * (here - before);
-      }
-      below += weight;
-    }
-    return values.at(-1) ?? 0;
+    const i = reached.findIndex((here) => here >= share);
+    const after = values[i === -1 ? values.length - 1 : i] ?? 0;
+    if (i <= 0) return after;
+    const before = values[i - 1] ?? after;
+    const from = reached[i - 1] ?? 0;
+    const span = (reached[i] ?? from) - from;
+    return span > 0 ? before + ((share - from) / span) * (after - before) : after;
   };
   return { low: at(0.05), best: at(0.5), high: at(0.95) };
 }

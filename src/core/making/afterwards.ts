@@ -1,13 +1,16 @@
 import type { FormulaBody, Method } from '../formula';
+import type { BenchScale } from '../weighing';
 import { todo } from './handwork';
 import type { BenchStep, Tending } from './steps';
 
-/** One piece as it leaves the press. */
-export interface PieceToPress {
+/** What the bench has to know beside the lines: one piece as it leaves the press, and the scales that stand there. */
+export interface BenchFacts {
   readonly pieceG: number;
   readonly pieces: number;
   /** Step of the scale the pieces are filled on. */
   readonly stepG: number;
+  /** For what is weighed for two bowls at once; left out, the coarser of the two planned steps. */
+  readonly scales?: readonly BenchScale[];
 }
 
 /** How pieces are formed, by method. Common practice. */
@@ -20,7 +23,7 @@ const PRESSING: Readonly<Record<Exclude<Method, 'loose'>, string>> = {
   'in-pack': 'Press it into the pack it is sold in; nothing is unmolded.',
 };
 
-export function pressing({ method }: FormulaBody, piece: PieceToPress): BenchStep {
+export function pressing({ method }: FormulaBody, piece: BenchFacts): BenchStep {
   if (method === 'loose')
     return todo('press', 'Spread to dry', 'Thin on paper; jar it only when it pours.');
   return {

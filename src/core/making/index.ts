@@ -1,6 +1,6 @@
 export { TENDINGS, benchStepSchema, lineShareSchema, lotUseSchema } from './steps';
 export type { BenchStep, LineShare, LotUse, StepOf, Tending, Vessel, WeighStep } from './steps';
-export type { PieceToPress } from './afterwards';
+export type { BenchFacts } from './afterwards';
 export { planSteps, weighedLineIds } from './planSteps';
 export type { LotsByLine } from './planSteps';
 export { benchCautions, sheetRows } from './sheet';

@@ -1,8 +1,8 @@
 import type { FormulaBody, Line, Part } from '../formula';
 import { materialById, type Material } from '../materials';
 import type { PlannedLine } from '../scaling';
-import { toleranceG } from '../weighing';
-import { afterwards, pressing, type PieceToPress } from './afterwards';
+import { scaleFor, toleranceG, type BenchScale } from '../weighing';
+import { afterwards, pressing, type BenchFacts } from './afterwards';
 import {
   COUNT,
   MIX_ACID,
@@ -41,7 +41,7 @@ type Weigh = (line: Line, vessel: Vessel, note: string) => WeighStep;
 export function planSteps(
   body: FormulaBody,
   planned: readonly PlannedLine[],
-  piece: PieceToPress,
+  bench: BenchFacts,
   lots: LotsByLine = {},
 ): readonly BenchStep[] {
   const [main, ...others] = body.parts as [Part, ...Part[]];
@@ -50,7 +50,7 @@ export function planSteps(
     others.find(({ kind }) => kind === 'split'),
     planned,
   );
-  const weigh = weigher(planned, lots, split);
+  const weigh = weigher(planned, lots, split, bench.scales ?? []);
   const phase = (name: Line['phase']) =>
     main.lines.filter((line) => line.phase === name && !split?.ownOfMain.includes(line));
   const isAcidLast = body.school === 'acid-last';
@@ -95,7 +95,7 @@ export function planSteps(
       : []),
     ...(split && !split.isBeforeAcid ? parted : []),
     ...phase('finish').map((line) => weigh(line, 'dish', 'for the top, in its own dish')),
-    pressing(body, piece),
+    pressing(body, bench),
     COUNT,
     ...afterwards(body),
   ];
@@ -115,7 +115,9 @@ function weigher(planned: readonly PlannedLine[], lots: LotsByLine, split: Split
     const twin = split?.twins.get(line.id);
     const twinPlan = twin && byLine.get(twin.id);
     const targetG = (plan?.weighG ?? 0) + (twinPlan?.weighG ?? 0);
-    const stepG = plan?.stepG ?? 0.1;
+    const stepG = twinPlan
+      ? stepFor(targetG, scales, Math.max(plan?.stepG ?? 0.1, twinPlan.stepG))
+      : (plan?.stepG ?? 0.1);
     return {
       id: `weigh:${line.id}`,
       kind: 'weigh',
@@ -136,7 +138,7 @@ function weigher(planned: readonly PlannedLine[], lots: LotsByLine, split: Split
             carrierId: plan.premix.carrierId,
           }
         : null,
-      lots: [...(lots[line.id] ?? []), ...(twin ? (lots[twin.id] ?? []) : [])],
+      lots: joined([...(lots[line.id] ?? []), ...(twin ? (lots[twin.id] ?? []) : [])]),
       ...(twin &&
         targetG > 0 && {
           shares: [
@@ -146,6 +148,21 @@ function weigher(planned: readonly PlannedLine[], lots: LotsByLine, split: Split
         }),
     };
   };
+}
+
+/** Two lines on one pan may want a scale that carries more. */
+function stepFor(targetG: number, scales: readonly BenchScale[], planned: number): number {
+  return scales.length > 0 ? scaleFor(targetG, scales).stepG : planned;
+}
+
+/** Each lot once, with all that is taken off it. */
+function joined(uses: LotsByLine[string]): WeighStep['lots'] {
+  const byLot = new Map<string, WeighStep['lots'][number]>();
+  for (const use of uses) {
+    const known = byLot.get(use.lotId);
+    byLot.set(use.lotId, { ...use, massG: use.massG + (known?.massG ?? 0) });
+  }
+  return [...byLot.values()];
 }
 
 /** The bowl is parted, then each color goes into its own half. */

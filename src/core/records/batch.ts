@@ -2,6 +2,7 @@ import { latestVersion, newId, type Formula } from '../formula';
 import { planSteps, type BenchStep, type LotsByLine } from '../making';
 import type { ScalePlan, ScaleRequest } from '../scaling';
 import { markStruck, settlingEntries } from './settled';
+import type { BenchScale } from '../weighing';
 import type { Batch, FrozenReadings, NewEntry } from './schema';
 
 export interface BatchStart {
@@ -13,6 +14,8 @@ export interface BatchStart {
   /** Whole pieces of this bowl; those of the plan when it is the only one. */
   readonly pieces?: number;
   readonly readings: FrozenReadings;
+  /** That stand on the bench. */
+  readonly scales?: readonly BenchScale[];
   readonly code: string;
   /** ISO 8601 with zone. */
   readonly now: string;
@@ -53,7 +56,12 @@ export function startBatch(start: BatchStart): Batch {
       ...planSteps(
         version.body,
         plan.lines,
-        { pieceG: plan.pieceG, pieces: start.pieces ?? plan.pieces, stepG: request.scaleStepG },
+        {
+          pieceG: plan.pieceG,
+          pieces: start.pieces ?? plan.pieces,
+          stepG: request.scaleStepG,
+          scales: start.scales ?? [],
+        },
         start.lots,
       ),
     ],

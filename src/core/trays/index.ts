@@ -7,4 +7,5 @@ export { isOnTray, tendings } from './tending';
 export type { TendingNow } from './tending';
 export { trayLayout } from './layout';
 export type { TrayLayout } from './layout';
-export { dryingLossFraction, volatiles } from './volatile';
+export { dryingLossFraction, pressedMix, volatiles } from './volatile';
+export { outsideFacts } from './outsideFacts';

@@ -1,9 +1,9 @@
 import type { RoomDay } from '../air';
 import { dryingBodyOf, humidityAt, refitDrying, roomClock } from '../drying';
 import { DRYING_DIFFUSIVITY, learned, type DryingRecord, type Learned } from '../learning';
-import { bowlContents, standing, type Batch } from '../records';
+import { standing, type Batch } from '../records';
 import { roomSince, trayStartMs } from './trayRoom';
-import { dryingLossFraction } from './volatile';
+import { dryingLossFraction, pressedMix } from './volatile';
 
 /** A wide prior, so that what is learned is what the scale said and not what was thought before. */
 const OPEN_RATE = { low: 0.35, best: 1, high: 2.8 };
@@ -27,7 +27,7 @@ export function dryingRecordsOf(
     const clock = roomClock(points, startMs);
     const refit = refitDrying(
       dryingBodyOf(batch.request.mold, batch.body.method),
-      { rate: OPEN_RATE, lossFraction: dryingLossFraction(bowlContents(batch)) },
+      { rate: OPEN_RATE, lossFraction: dryingLossFraction(pressedMix(batch)) },
       dried
         .filter(({ at }) => Date.parse(at) >= startMs)
         .map(({ at, massG }) => ({ roomHours: clock(Date.parse(at)), massG })),

@@ -49,15 +49,22 @@ export function tendings(
   const doneAt = new Map(standing(batch, 'tended').map(({ what, at }) => [what, Date.parse(at)]));
   const has = (what: Tending) => steps.some((step) => step.what === what);
   const isLoose = batch.body.method === 'loose';
-  return steps.map(({ what, title, note }) => {
-    const doneAtMs = doneAt.get(what) ?? null;
-    if (doneAtMs !== null)
-      return { what, title, note, state: 'done', fromMs: null, doneAtMs, waitsFor: null };
-    const [dryMs, waitsFor] =
-      what === 'wrap' ? wrapFrom(forecast, doneAt, has, isLoose) : [dryFrom(forecast, what), null];
-    const state = dryMs === null ? 'never' : dryMs <= nowMs ? 'now' : 'later';
-    return { what, title, note, state, fromMs: dryMs, doneAtMs, waitsFor };
-  });
+  /** A piece that is dry has nothing left to be turned for. */
+  const isMoot = (what: Tending) =>
+    what === 'turn' && !doneAt.has('turn') && forecast.dry.best >= WRAP_FRACTION;
+  return steps
+    .filter(({ what }) => !isMoot(what))
+    .map(({ what, title, note }) => {
+      const doneAtMs = doneAt.get(what) ?? null;
+      if (doneAtMs !== null)
+        return { what, title, note, state: 'done', fromMs: null, doneAtMs, waitsFor: null };
+      const [dryMs, waitsFor] =
+        what === 'wrap'
+          ? wrapFrom(forecast, doneAt, has, isLoose)
+          : [dryFrom(forecast, what), null];
+      const state = dryMs === null ? 'never' : dryMs <= nowMs ? 'now' : 'later';
+      return { what, title, note, state, fromMs: dryMs, doneAtMs, waitsFor };
+    });
 }
 
 /** Still on the tray: made, and not yet wrapped. */

@@ -14,11 +14,11 @@ import {
   type DryingRefit,
 } from '../drying';
 import { firstWhere } from '../numeric';
-import { bowlContents, standing, type Batch } from '../records';
+import { standing, type Batch } from '../records';
 import type { Spread } from '../units';
 import { learnedDrying, type BatchDrying } from './learnedDrying';
 import { roomSince, trayStartMs } from './trayRoom';
-import { dryingLossFraction } from './volatile';
+import { dryingLossFraction, pressedMix } from './volatile';
 
 const HOUR_MS = 3_600_000;
 /** Nothing is foretold beyond two months. */
@@ -80,7 +80,7 @@ export function trayForecast(batch: Batch, question: TrayQuestion): TrayForecast
   const own = learnedDrying(question.taught, batch.id, humidityPct);
   const prior: DryingPrior = {
     rate: own ? { low: own.low, best: own.estimate, high: own.high } : SHIPPED_RATE,
-    lossFraction: dryingLossFraction(bowlContents(batch)),
+    lossFraction: dryingLossFraction(pressedMix(batch)),
   };
   const clock = roomClock(points, startMs);
   const hoursAt = (at: string) => clock(Date.parse(at));

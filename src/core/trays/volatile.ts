@@ -1,5 +1,6 @@
 import type { MaterialMass } from '../binder';
 import { materialById } from '../materials';
+import { bowlContents, type Batch } from '../records';
 import type { Spread } from '../units';
 
 /** Water bound in crystals and powders stays: this share of what could leave does. Start value of ours, half to all of it. */
@@ -25,6 +26,19 @@ export function volatiles(contents: readonly MaterialMass[]): {
   return totalG > 0
     ? { waterFraction: waterG / totalG, alcoholFraction: alcoholG / totalG }
     : { waterFraction: 0, alcoholFraction: 0 };
+}
+
+/** What was pressed: the bowl as it was weighed, or as planned while less than half of it stands in the record. */
+export function pressedMix(batch: Batch): readonly MaterialMass[] {
+  const weighed = bowlContents(batch);
+  const planned = batch.body.parts[0]?.lines ?? [];
+  const grams = (lines: readonly MaterialMass[]) =>
+    lines.reduce((sum, { massG }) => sum + massG, 0);
+  const mainLines = new Set(planned.map(({ id }) => id));
+  const plannedG = batch.plan.lines
+    .filter(({ lineId }) => mainLines.has(lineId))
+    .reduce((sum, { targetG }) => sum + targetG, 0);
+  return grams(weighed) * 2 >= plannedG ? weighed : planned;
 }
 
 /** Share of a piece's pressed mass that leaves while it dries. */

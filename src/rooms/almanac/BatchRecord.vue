@@ -9,6 +9,7 @@ import { useBenchStore } from '@/stores/bench';
 import PageHeader from '@/ui/PageHeader.vue';
 import { formatFixed, formatGrams, longDate } from '@/ui/format';
 import RecordEntries from './RecordEntries.vue';
+import RecordDrying from './RecordDrying.vue';
 import RecordLots from './RecordLots.vue';
 import RecordWeights from './RecordWeights.vue';
 
@@ -123,6 +124,7 @@ function print(): void {
           {{ batch.readings.modelsVersion }}.
         </p>
         <RecordWeights :batch="batch" />
+        <RecordDrying :batch="batch" />
         <RecordLots :batch="batch" />
       </section>
       <RecordEntries :batch="batch" class="entries" />
@@ -149,7 +151,7 @@ function print(): void {
   display: grid;
   grid-template-columns: minmax(0, 1.5fr) minmax(320px, 1fr);
 }
-section {
+.record > section {
   padding: 20px 24px;
 }
 .entries {

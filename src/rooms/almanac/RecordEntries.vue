@@ -2,8 +2,8 @@
 import { computed, ref } from 'vue';
 import type { Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
-import { clockTime, shortTime } from '@/ui/format';
-import { sayEntry } from './entryWords';
+import { clockTime, shortDate, shortTime } from '@/ui/format';
+import { runsOf, sayRun } from './entryWords';
 
 const props = defineProps<{ batch: Batch }>();
 
@@ -12,11 +12,13 @@ const note = ref('');
 
 const titles = computed(() => new Map(props.batch.steps.map((step) => [step.id, step.title])));
 const entries = computed(() =>
-  props.batch.entries.map((entry) => ({
-    id: entry.id,
-    at: clockTime(entry.at),
-    struck: entry.struckAt ? clockTime(entry.struckAt) : null,
-    said: sayEntry(entry, titles.value.get(entry.stepId) ?? ''),
+  runsOf(props.batch.entries).map((run) => ({
+    id: run[0].id,
+    day: shortDate(run[0].at),
+    at: clockTime(run[0].at),
+    struck: run[0].struckAt ? clockTime(run[0].struckAt) : null,
+    who: run[0].who ?? '',
+    said: sayRun(run, titles.value.get(run[0].stepId) ?? ''),
   })),
 );
 
@@ -35,10 +37,11 @@ function write(): void {
       }}{{ batch.finishedAt ? `, closed ${shortTime(batch.finishedAt)}` : '' }}
     </p>
     <ol class="plain-list">
-      <li v-for="entry in entries" :key="entry.id" :class="{ struck: entry.struck }">
+      <li v-for="(entry, i) in entries" :key="entry.id" :class="{ struck: entry.struck }">
+        <b v-if="i > 0 && entry.day !== entries[i - 1]?.day" class="day">{{ entry.day }}</b>
         <span class="tabular quiet">{{ entry.at }}</span>
         <span class="said">{{ entry.said }}</span>
-        <span v-if="entry.struck" class="quiet">struck {{ entry.struck }}</span>
+        <span class="quiet">{{ entry.struck ? `struck ${entry.struck}` : entry.who }}</span>
       </li>
     </ol>
     <form class="note no-print" @submit.prevent="write">
@@ -64,6 +67,10 @@ li {
   gap: 8px;
   padding: 3px 0;
   font-size: 14px;
+}
+.day {
+  grid-column: 1 / -1;
+  margin-top: 8px;
 }
 .note {
   display: flex;

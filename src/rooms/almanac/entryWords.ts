@@ -11,6 +11,51 @@ const TENDED: Readonly<Record<Tending, string>> = {
   wrap: 'Wrapped',
 };
 
+export type Run = readonly [BatchEntry, ...BatchEntry[]];
+
+/** Pieces filled one after the other, and squirts of the same, are one line each; all else stands alone. */
+export function runsOf(entries: readonly BatchEntry[]): readonly Run[] {
+  const runs: [BatchEntry, ...BatchEntry[]][] = [];
+  for (const entry of entries) {
+    const run = runs.at(-1);
+    if (run && belongs(run[0], entry)) run.push(entry);
+    else runs.push([entry]);
+  }
+  return runs;
+}
+
+function belongs(first: BatchEntry, next: BatchEntry): boolean {
+  if ((first.struckAt === null) !== (next.struckAt === null) || first.stepId !== next.stepId)
+    return false;
+  if (first.kind === 'filled') return next.kind === 'filled';
+  return (
+    first.kind === 'added' &&
+    next.kind === 'added' &&
+    first.squirts !== null &&
+    next.squirts !== null &&
+    first.materialId === next.materialId &&
+    first.why === next.why
+  );
+}
+
+/** A run of entries as one line. */
+export function sayRun(run: Run, title: string): string {
+  const [first] = run;
+  if (run.length === 1) return sayEntry(first, title);
+  const weights = run.flatMap((entry) =>
+    'massG' in entry && entry.massG !== null ? [entry.massG] : [],
+  );
+  const sumG = weights.reduce((sum, massG) => sum + massG, 0);
+  if (first.kind === 'added')
+    return sayEntry({ ...first, massG: sumG, squirts: squirtsIn(run) }, title);
+  const mean = weights.length > 0 ? `, mean ${formatFixed(sumG / weights.length, 1)} g` : '';
+  return `${counted(run.length, 'piece')} pressed${mean}`;
+}
+
+function squirtsIn(run: Run): number {
+  return run.reduce((sum, entry) => sum + (entry.kind === 'added' ? (entry.squirts ?? 0) : 0), 0);
+}
+
 /** An entry of the record as one line. @param title of the step it belongs to */
 export function sayEntry(entry: BatchEntry, title: string): string {
   switch (entry.kind) {

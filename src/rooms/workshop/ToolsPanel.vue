@@ -1,9 +1,22 @@
 <script setup lang="ts">
 import type { Settings } from '@/core/workshop';
 import { useWorkshopStore } from '@/stores/workshop';
+import SerialPanel from './SerialPanel.vue';
 import WaterFields from './WaterFields.vue';
 
 const workshop = useWorkshopStore();
+
+/** Names as they were typed, each once, none empty. */
+function takeMakers(names: readonly unknown[]): void {
+  const makers = [
+    ...new Set(names.map((name) => String(name).trim().slice(0, 60)).filter((name) => name !== '')),
+  ].slice(0, 12);
+  const { makerInHand } = workshop.settings;
+  workshop.changeSettings({
+    makers,
+    makerInHand: makerInHand !== null && makers.includes(makerInHand) ? makerInHand : null,
+  });
+}
 
 const LOOKS = [
   { value: 'as the system', title: 'as the system' },
@@ -26,7 +39,34 @@ const LOOKS = [
       >
         <v-radio label="The simulated scale, to try things out" value="simulated" />
         <v-radio label="My own; I type what it shows" value="typed" />
+        <v-radio label="My own, on a cable: it is read as it weighs" value="serial" />
       </v-radio-group>
+      <v-radio-group
+        :model-value="workshop.settings.roomSource"
+        label="Humidity and temperature"
+        @update:model-value="
+          (roomSource) =>
+            workshop.changeSettings({ roomSource: roomSource as Settings['roomSource'] })
+        "
+      >
+        <v-radio label="I read them off and type them" value="typed" />
+        <v-radio label="The simulated sensor, to try things out" value="simulated" />
+        <v-radio label="My own sensor, on a cable" value="serial" />
+      </v-radio-group>
+      <SerialPanel
+        v-if="
+          workshop.settings.scaleSource === 'serial' || workshop.settings.roomSource === 'serial'
+        "
+      />
+      <v-combobox
+        :model-value="workshop.settings.makers"
+        label="Whose hands work here"
+        multiple
+        chips
+        closable-chips
+        hide-details="auto"
+        @update:model-value="takeMakers"
+      />
       <WaterFields
         label="Bath"
         :model-value="workshop.settings.tub"

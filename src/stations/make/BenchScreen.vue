@@ -176,10 +176,10 @@ function keepRoom(air: { readonly humidityPct: number; readonly tempC: number })
   font-size: 20px;
 }
 .heading {
-  margin: 18px 0 0;
+  margin: 14px 0 0;
 }
 h1 {
-  font-size: clamp(34px, 5vw, 62px);
+  font-size: clamp(34px, 4.6vw, 58px);
   line-height: 1.1;
 }
 h1:focus {
@@ -187,9 +187,9 @@ h1:focus {
 }
 .note {
   max-width: 1000px;
-  margin: 6px 0 0;
+  margin: 4px 0 0;
   color: #c8d2cc;
-  font-size: 22px;
+  font-size: 21px;
 }
 @media (max-width: 700px) {
   .screen {

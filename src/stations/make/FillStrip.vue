@@ -10,7 +10,7 @@ const props = defineProps<{
 }>();
 
 const WIDTH = 1200;
-const HEIGHT = 76;
+const HEIGHT = 56;
 const halfG = computed(() =>
   Math.max(
     props.targetG * 0.02,
@@ -47,8 +47,7 @@ const x = computed(() => scaleLinear([0, Math.max(24, props.fillsG.length)], [14
 <style scoped>
 svg {
   width: 100%;
-  height: 76px;
-  margin-top: 8px;
+  margin-top: 6px;
 }
 .band {
   fill: #2d3d3b;

@@ -31,8 +31,8 @@ const x = computed(() => scaleLinear([0, props.targetG * BEYOND], [0, 100]).clam
 <style scoped>
 .bar {
   position: relative;
-  height: 62px;
-  margin-top: 14px;
+  height: clamp(40px, 8vh, 62px);
+  margin-top: 16px;
   border: 2px solid #8f9f98;
 }
 .bar span {

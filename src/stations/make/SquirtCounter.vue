@@ -46,6 +46,7 @@ useBenchKeys({ s: squirt, w: turn, g: () => (bowl.value = bowl.value === 1 ? 2 :
     <button v-if="parted" type="button" class="hand small" @click="bowl = bowl === 1 ? 2 : 1">
       {{ bowl === 1 ? 'first bowl' : 'second bowl' }} <kbd>G</kbd>
     </button>
+    <slot />
     <p role="status">
       <b class="figure">{{ count }}</b> {{ count === 1 ? 'squirt' : 'squirts'
       }}<template v-if="count">, {{ formatFixed(massG, 1) }} g</template> at
@@ -60,7 +61,7 @@ useBenchKeys({ s: squirt, w: turn, g: () => (bowl.value = bowl.value === 1 ? 2 :
   flex-wrap: wrap;
   align-items: center;
   gap: 12px;
-  margin-top: 14px;
+  margin-top: 10px;
 }
 p {
   margin: 0;

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { describeVersion, type Formula } from '@/core/formula';
 import { planSteps, type LotsByLine } from '@/core/making';
 import type { ScalePlan, ScaleRequest } from '@/core/scaling';
+import { useShelfStore } from '@/stores/shelf';
 import BenchSheet from '@/ui/BenchSheet.vue';
 import SheetActions from '@/ui/SheetActions.vue';
 import { sheetOf } from '@/ui/sheet';
@@ -14,6 +15,7 @@ const props = defineProps<{
   request: ScaleRequest;
   lots: LotsByLine;
 }>();
+const shelf = useShelfStore();
 const emit = defineEmits<{ open: [] }>();
 
 const sheet = computed(() =>
@@ -29,6 +31,7 @@ const sheet = computed(() =>
         pieceG: props.plan.pieceG,
         pieces: props.plan.pieces,
         stepG: props.request.scaleStepG,
+        scales: shelf.scales,
       },
       props.lots,
     ),

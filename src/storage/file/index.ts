@@ -10,3 +10,4 @@ export { countRecords, previewImport } from './merge';
 export { COLLECTION_NAMES, NO_RECORDS } from '../collections';
 export type { CollectionName, Records } from '../collections';
 export type { ImportPreview } from './merge';
+export { movedInTime } from './moveTimes';

@@ -99,7 +99,7 @@ li {
   font-size: 17px;
 }
 ul {
-  max-height: 210px;
+  max-height: max(96px, calc(100vh - 668px));
   overflow-y: auto;
 }
 li {

@@ -5,8 +5,8 @@ import { testAgainMin } from '@/core/binder';
 import { benchWindow } from '@/core/evaluation';
 import { fillWatch } from '@/core/labeling';
 import type { StepOf } from '@/core/making';
-import { bowlContents, roomOf, standing, type Batch } from '@/core/records';
-import { dryingLossFraction } from '@/core/trays';
+import { roomOf, standing, type Batch } from '@/core/records';
+import { dryingLossFraction, pressedMix } from '@/core/trays';
 import { parseNumber } from '@/core/units';
 import { compareToTarget, decimalsOf, toleranceG } from '@/core/weighing';
 import { useBenchStore } from '@/stores/bench';
@@ -34,7 +34,7 @@ const fills = computed(() =>
   standing(props.batch, 'filled').filter(({ stepId }) => stepId === props.step.id),
 );
 const weighed = computed(() => fills.value.flatMap(({ massG }) => (massG === null ? [] : [massG])));
-const bowl = computed(() => bowlContents(props.batch));
+const bowl = computed(() => pressedMix(props.batch));
 const kept = computed(() => 1 - dryingLossFraction(bowl.value).best);
 /** The net weight these pieces can bear on a label, whole grams, once they are dry. */
 const nominalG = computed(() => Math.floor(props.step.targetG * kept.value));
@@ -71,7 +71,8 @@ function filled(massG: number | null): void {
   problem.value = '';
   bench.write({ kind: 'filled', massG, by: scale.by });
   typed.value = '';
-  scale.tare();
+  // The piece is lifted off: the pan is empty again.
+  scale.takeOut(Infinity);
 }
 
 function next(): void {
@@ -156,11 +157,16 @@ useBenchKeys(
     <input id="fill" v-model="typed" inputmode="decimal" autocomplete="off" @keydown.enter="next" />
   </div>
   <PourBar :mass-g="shownG" :target-g="step.targetG" :tolerance-g="bandG" :against="against" />
-  <p class="scale">
+  <p class="scale" role="status">
     {{ formatFixed(shownG, decimals) }} g of {{ formatFixed(step.targetG, decimals) }} ·
     {{ scale.isLive.value ? sayScale(state, reading, 'mold', step.stepG) : 'typed by hand' }}
   </p>
-  <SquirtCounter :batch="batch" :step-id="step.id" />
+  <SquirtCounter :batch="batch" :step-id="step.id">
+    <button type="button" class="hand small" @click="filled(null)">Not weighed <kbd>E</kbd></button>
+    <button type="button" class="hand small" @click="squeezed('right')">
+      Squeezed, right <kbd>Q</kbd>
+    </button>
+  </SquirtCounter>
   <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
   <div class="hands">
     <button type="button" class="hand main" @click="next">
@@ -176,11 +182,7 @@ useBenchKeys(
     >
       Pour <kbd>hold P</kbd>
     </button>
-    <button type="button" class="hand small" @click="filled(null)">Not weighed <kbd>E</kbd></button>
-    <button type="button" class="hand small" @click="squeezed('right')">
-      Squeezed, right <kbd>Q</kbd>
-    </button>
-    <button type="button" class="hand small" @click="done">All pressed <kbd>D</kbd></button>
+    <button type="button" class="hand" @click="done">All pressed <kbd>D</kbd></button>
   </div>
 </template>
 
@@ -189,14 +191,19 @@ useBenchKeys(
   display: grid;
   grid-template-columns: auto minmax(0, 1fr);
   gap: 40px;
-  align-items: end;
+  align-items: center;
+  margin-top: 6px;
 }
-.big .figure {
-  font-size: clamp(72px, 11vw, 130px);
+.now .big {
+  margin: 0;
+  font-size: 36px;
+}
+.now .big .figure {
+  font-size: clamp(64px, 8vw, 100px);
 }
 .said p {
-  margin: 6px 0;
-  font-size: 20px;
+  margin: 3px 0;
+  font-size: 19px;
 }
 .said .figure {
   font-size: 26px;
@@ -205,7 +212,7 @@ useBenchKeys(
   color: #f0c069;
 }
 .scale {
-  margin: 18px 0 0;
+  margin: 14px 0 0;
   color: #c8d2cc;
   font-size: 18px;
 }

@@ -33,7 +33,8 @@ useBenchKeys({ space: next });
       {{ formatFixed(window.highPct, 1) }}</span
     >
   </p>
-  <p class="water">Free water {{ formatFixed(damp.freeWaterPct, 2) }} % of the mix.</p>
+  <p v-if="damp.dampIndexPct === null" class="water">Nothing dry is in the bowl by the record.</p>
+  <p v-else class="water">Free water {{ formatFixed(damp.freeWaterPct, 2) }} % of the mix.</p>
   <SquirtCounter :batch="batch" :step-id="step.id" />
   <div class="hands">
     <button type="button" class="hand main" @click="next">Remixed, next <kbd>space</kbd></button>

@@ -1,0 +1,131 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  REFERENCE_MM2_H,
+  dryFraction,
+  dryingBodyOf,
+  dryingFactor,
+  humidityAt,
+  refitDrying,
+  roomClock,
+} from '.';
+
+const HOUR = 3_600_000;
+const level = (humidityPct: number) => [{ atMs: 0, humidityPct }];
+
+describe('the clock of a room', () => {
+  it('runs true at 45 %, by its drive elsewhere, and stands in damp air', () => {
+    expect(roomClock(level(45), 0)(10 * HOUR)).toBeCloseTo(10, 9);
+    expect(roomClock(level(60), 0)(10 * HOUR)).toBeCloseTo(5, 9);
+    expect(roomClock(level(74), 0)(10 * HOUR)).toBe(0);
+    expect(roomClock(level(45), 5 * HOUR)(HOUR)).toBe(0);
+    expect(() => roomClock([], 0)).toThrow(/at least one reading/);
+  });
+
+  it('sums a room that changes: by hand, 45 to 60 in ten hours is 7.5', () => {
+    const points = [
+      { atMs: 0, humidityPct: 45 },
+      { atMs: 10 * HOUR, humidityPct: 60 },
+    ];
+    const clock = roomClock(points, 0);
+    expect(clock(10 * HOUR)).toBeCloseTo(7.5, 6);
+    expect(clock(20 * HOUR)).toBeCloseTo(12.5, 6);
+    expect(humidityAt(points, 5 * HOUR)).toBeCloseTo(52.5, 9);
+    expect(humidityAt(points, 50 * HOUR)).toBe(60);
+  });
+
+  it('never runs backwards and never faster than the driest air', () => {
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.tuple(fc.integer({ min: 0, max: 100 }), fc.double({ min: 0, max: 100, noNaN: true })),
+          {
+            minLength: 1,
+            maxLength: 12,
+          },
+        ),
+        fc.integer({ min: 0, max: 120 }),
+        fc.integer({ min: 0, max: 40 }),
+        (readings, hours, more) => {
+          const points = readings
+            .map(([atH, humidityPct]) => ({ atMs: atH * HOUR, humidityPct }))
+            .sort((a, b) => a.atMs - b.atMs);
+          const clock = roomClock(points, 0);
+          const now = clock(hours * HOUR);
+          const then = clock((hours + more) * HOUR);
+          expect(then).toBeGreaterThanOrEqual(now - 1e-9);
+          expect(then - now).toBeLessThanOrEqual(more * dryingFactor(0) + 1e-9);
+        },
+      ),
+      { seed: 73, numRuns: 200 },
+    );
+  });
+});
+
+describe('the body a piece dries like', () => {
+  it('is the sphere itself, half a cube’s side, two thirds of a half sphere, a slab for loose salts', () => {
+    expect(dryingBodyOf({ shape: 'sphere', diameterMm: 70 }, 'press').sizeMm).toBeCloseTo(35, 9);
+    expect(
+      dryingBodyOf({ shape: 'box', lengthMm: 30, widthMm: 30, heightMm: 30 }, 'silicone').sizeMm,
+    ).toBeCloseTo(15, 9);
+    expect(dryingBodyOf({ shape: 'half-sphere', diameterMm: 60 }, 'press').sizeMm).toBeCloseTo(
+      20,
+      9,
+    );
+    expect(dryingBodyOf({ shape: 'own-volume', volumeMl: 27 }, 'detail').sizeMm).toBeCloseTo(15, 9);
+    expect(dryingBodyOf({ shape: 'own-volume', volumeMl: 220 }, 'loose').shape).toBe('slab');
+  });
+});
+
+describe('a refit to the marked piece', () => {
+  const body = { shape: 'sphere', sizeMm: 35 } as const;
+  const prior = {
+    rate: { low: 0.8, best: 1, high: 1.25 },
+    lossFraction: { low: 0.02, best: 0.03, high: 0.045 },
+  };
+  const weighings = (rate: number, loss: number, hours: readonly number[]) =>
+    hours.map((roomHours) => ({
+      roomHours,
+      massG: 200 * (1 - loss * dryFraction(body, roomHours, REFERENCE_MM2_H.best * rate)),
+    }));
+
+  it('says nothing new without a weighing, or with one', () => {
+    const before = refitDrying(body, prior, [], [], 0.05);
+    expect(before.rate.best).toBeCloseTo(1, 2);
+    expect(before.rate.low).toBeCloseTo(0.8, 1);
+    expect(before.startG).toBeNull();
+    expect(refitDrying(body, prior, weighings(1.4, 0.03, [6]), [], 0.05).rate.best).toBeCloseTo(
+      1,
+      2,
+    );
+  });
+
+  it('finds a room that dries faster or slower, and knows it better than before', () => {
+    for (const rate of [0.75, 1.35]) {
+      const refit = refitDrying(
+        body,
+        prior,
+        weighings(rate, 0.032, [0, 3, 8, 16, 30, 50]),
+        [],
+        0.05,
+      );
+      expect(Math.abs(refit.rate.best - rate)).toBeLessThan(Math.abs(1 - rate) * 0.6);
+      expect(refit.learnedFraction).toBeGreaterThan(0.2);
+      expect(refit.startG).toBeCloseTo(200, 0);
+    }
+  });
+
+  it('believes a moisture meter too, and holds the truth in its band', () => {
+    const loss = 0.03;
+    const dry = (roomHours: number) => dryFraction(body, roomHours, REFERENCE_MM2_H.best * 1.2);
+    const meters = [4, 10, 20].map((roomHours) => ({
+      roomHours,
+      moisturePct: (100 * loss * (1 - dry(roomHours))) / (1 - loss * dry(roomHours)),
+    }));
+    const refit = refitDrying(body, prior, [], meters, 0.05);
+    expect(refit.rate.low).toBeLessThan(1.2);
+    expect(refit.rate.high).toBeGreaterThan(1.2);
+    expect(refit.learnedFraction).toBeGreaterThan(0);
+    expect(() => refitDrying(body, prior, [], [], 0)).toThrow(/scaleSdG must be over 0/);
+  });
+});

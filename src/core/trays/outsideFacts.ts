@@ -1,0 +1,51 @@
+import { mean } from './mean';
+import { dryFraction, REFERENCE_MM2_H, roomClock } from '../drying';
+import type { OutsideFacts } from '../faults';
+import { standing, type Batch } from '../records';
+import type { Lot, Tool } from '../shelf';
+import type { TrayForecast } from './trayForecast';
+
+const HOUR_MS = 3_600_000;
+/** The first day on the tray decides. */
+const FIRST_H = 24;
+
+/** What the drying room, the tray and the shelf say of a batch. @param tools the trays in use come first by rank */
+export function outsideFacts(
+  batch: Batch,
+  forecast: TrayForecast | null,
+  tools: readonly Tool[],
+  lots: readonly Lot[],
+): OutsideFacts {
+  const [tray] = tools.filter((tool) => tool.kind === 'tray').sort((a, b) => a.rank - b.rank);
+  return {
+    dryHumidityPct: forecast?.roomIsRead ? firstDayPct(forecast) : null,
+    dryWhenLifted: forecast ? liftedAt(batch, forecast) : null,
+    traySeats: tray?.seats ?? null,
+    oldLots: oldLots(batch, lots),
+  };
+}
+
+function firstDayPct({ room, startMs }: TrayForecast): number | null {
+  const first = room.filter(({ atMs }) => atMs <= startMs + FIRST_H * HOUR_MS);
+  return first.length > 0 ? mean(first.map(({ humidityPct }) => humidityPct)) : null;
+}
+
+/** How dry it was when a hand first lifted it. */
+function liftedAt(batch: Batch, { body, room, startMs, refit }: TrayForecast): number | null {
+  const first = standing(batch, 'tended').find(({ what }) => what === 'turn' || what === 'paint');
+  if (!first) return null;
+  const hours = roomClock(room, startMs)(Date.parse(first.at));
+  return dryFraction(body, hours, REFERENCE_MM2_H.best * refit.rate.best);
+}
+
+/** Lots past their day when they went in. */
+function oldLots(batch: Batch, lots: readonly Lot[]): number {
+  const used = new Set(
+    [...standing(batch, 'weighed'), ...standing(batch, 'added')].flatMap(({ lots: uses }) =>
+      (uses ?? []).map(({ lotId }) => lotId),
+    ),
+  );
+  const day = batch.startedAt.slice(0, 10);
+  return lots.filter(({ id, expiresOn }) => used.has(id) && expiresOn !== null && expiresOn < day)
+    .length;
+}

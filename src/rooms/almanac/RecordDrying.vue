@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { fillWatch } from '@/core/labeling';
+import { standing, type Batch } from '@/core/records';
+import { useTraysStore } from '@/stores/trays';
+import BatchPhotos from '@/ui/BatchPhotos.vue';
+import CausesList from '@/ui/CausesList.vue';
+import DryingCurve from '@/ui/DryingCurve.vue';
+import { counted, formatFixed } from '@/ui/format';
+
+/** How the pieces of a batch came out: their fills, how they dried, what was wrong and why. */
+const props = defineProps<{ batch: Batch }>();
+const trays = useTraysStore();
+
+const forecast = computed(() =>
+  props.batch.outcome === 'made' ? trays.forecastOf(props.batch, Date.now()) : null,
+);
+const weighings = computed(() => standing(props.batch, 'dried').length);
+const causes = computed(() => trays.causesOf(props.batch, Date.now()));
+const fills = computed(() => {
+  const fillsG = standing(props.batch, 'filled').flatMap(({ massG }) =>
+    massG === null ? [] : [massG],
+  );
+  const { pieceG } = props.batch.plan;
+  const kept = forecast.value?.keptFraction ?? 1;
+  return pieceG > 0 ? fillWatch(fillsG, pieceG, Math.floor(pieceG * kept), kept) : null;
+});
+</script>
+
+<template>
+  <section v-if="forecast" aria-label="Filled, dried, looked over">
+    <h2>Filled, dried, looked over</h2>
+    <p v-if="fills">
+      {{ counted(fills.count, 'piece') }} filled, mean {{ formatFixed(fills.meanG, 1) }} g, spread
+      {{ formatFixed(fills.sdG, 1) }} g, {{ formatFixed(batch.plan.pieceG, 1) }} g planned.
+    </p>
+    <template v-if="weighings">
+      <p class="quiet">The marked piece was weighed {{ counted(weighings, 'time') }}.</p>
+      <DryingCurve :forecast="forecast" />
+    </template>
+    <template v-if="causes.length">
+      <h3>What went wrong</h3>
+      <CausesList :causes="causes" />
+    </template>
+    <BatchPhotos :batch="batch" />
+  </section>
+</template>
+
+<style scoped>
+section {
+  margin-top: 22px;
+}
+h3 {
+  margin: 12px 0 0;
+  font-size: 17px;
+}
+p {
+  margin: 4px 0;
+}
+</style>

@@ -1,0 +1,178 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { Tending } from '@/core/making';
+import { parseNumber } from '@/core/units';
+import { standing, type Batch } from '@/core/records';
+import { tendings, type TrayForecast } from '@/core/trays';
+import { useBenchStore } from '@/stores/bench';
+import { useTraysStore } from '@/stores/trays';
+import CausesList from '@/ui/CausesList.vue';
+import DryingCurve from '@/ui/DryingCurve.vue';
+import RoomCurve from '@/ui/RoomCurve.vue';
+import { counted, formatFixed } from '@/ui/format';
+import { sayTending } from './trayWords';
+import { sayWhen } from './when';
+
+const props = defineProps<{ batch: Batch; forecast: TrayForecast; nowMs: number }>();
+const emit = defineEmits<{ inspect: [] }>();
+const bench = useBenchStore();
+const trays = useTraysStore();
+const weight = ref('');
+const moisture = ref('');
+const problem = ref('');
+
+const weighings = computed(() => standing(props.batch, 'dried'));
+const steps = computed(() => tendings(props.batch, props.forecast, props.nowMs));
+const causes = computed(() => trays.causesOf(props.batch, props.nowMs));
+const speed = computed(() => {
+  const { rate, learnedFraction } = props.forecast.refit;
+  const times = `${formatFixed(rate.best, 2)} times the usual`;
+  const own = props.forecast.ownBatches;
+  const said = own > 0 ? `, by ${counted(own, 'own batch', 'own batches')}` : '';
+  return weighings.value.length > 0
+    ? `Weighed ${counted(weighings.value.length, 'time')}; it dries ${times}, ${formatFixed(rate.low, 2)} to ${formatFixed(rate.high, 2)}${learnedFraction > 0.05 ? '' : said}.`
+    : `Not weighed yet; the forecast takes ${times}${said}.`;
+});
+
+function weigh(): void {
+  const massG = parseNumber(weight.value);
+  const newest = weighings.value.at(-1)?.massG ?? props.batch.plan.pieceG;
+  if (massG === null || !(massG > 0)) {
+    problem.value = 'Type what the marked piece weighs, in grams.';
+    return;
+  }
+  if (Math.abs(massG / newest - 1) > 0.35) {
+    problem.value = `${weight.value} g is far from the ${formatFixed(newest, 1)} g before: is it one piece, the marked one?`;
+    return;
+  }
+  problem.value = '';
+  bench.writeTo(props.batch, { kind: 'dried', massG, by: 'typed' });
+  weight.value = '';
+}
+
+function meter(): void {
+  const moisturePct = parseNumber(moisture.value);
+  if (moisturePct === null || !(moisturePct >= 0 && moisturePct <= 30)) {
+    problem.value = 'The meter shows 0 to 30 %.';
+    return;
+  }
+  problem.value = '';
+  bench.writeTo(props.batch, { kind: 'moisture', moisturePct });
+  moisture.value = '';
+}
+
+function tend(what: Tending): void {
+  bench.writeTo(props.batch, { kind: 'tended', what });
+}
+</script>
+
+<template>
+  <section class="detail" :aria-label="`Drying of ${batch.code}`">
+    <h2>{{ batch.code }}, marked piece</h2>
+    <p class="quiet">{{ speed }}</p>
+    <DryingCurve :forecast="forecast" />
+    <form class="row" @submit.prevent="weigh">
+      <v-text-field v-model="weight" label="It weighs, g" inputmode="decimal" autocomplete="off" />
+      <v-btn type="submit">Weigh in</v-btn>
+    </form>
+    <form class="row" @submit.prevent="meter">
+      <v-text-field
+        v-model="moisture"
+        label="Moisture meter, %"
+        inputmode="decimal"
+        autocomplete="off"
+      />
+      <v-btn type="submit">Take it</v-btn>
+    </form>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <ul class="plain-list tend" aria-label="What it asks for">
+      <li v-for="one in steps" :key="one.what" :class="one.state">
+        <span>
+          <b>{{ one.state === 'done' ? one.title : sayTending(one, nowMs) }}</b>
+          <span class="quiet">{{
+            one.doneAtMs === null ? one.note : `done ${sayWhen(one.doneAtMs, nowMs)}`
+          }}</span>
+        </span>
+        <v-btn
+          v-if="one.state !== 'done'"
+          size="small"
+          :variant="one.state === 'now' ? 'flat' : 'outlined'"
+          @click="tend(one.what)"
+          >Done</v-btn
+        >
+      </li>
+    </ul>
+    <v-btn variant="flat" block @click="emit('inspect')">Look them over</v-btn>
+    <template v-if="causes.length">
+      <h3>What went wrong</h3>
+      <CausesList :causes="causes" />
+    </template>
+    <h3>The room it dries in</h3>
+    <p class="quiet">
+      {{
+        forecast.roomIsRead
+          ? `${formatFixed(forecast.humidityPct, 0)} % now`
+          : `Taken as ${formatFixed(forecast.humidityPct, 0)} %: nobody read it since`
+      }}
+    </p>
+    <RoomCurve v-if="forecast.roomIsRead" :points="forecast.room" :now-ms="nowMs" />
+    <v-btn variant="text" :to="{ name: 'batch', params: { batchId: batch.id } }"
+      >The record of {{ batch.code }}</v-btn
+    >
+  </section>
+</template>
+
+<style scoped>
+.detail {
+  padding: 18px 20px 24px;
+  font-size: 15px;
+}
+h2,
+h3 {
+  margin: 0;
+  font-size: 18px;
+}
+h3 {
+  margin-top: 20px;
+}
+.quiet {
+  margin: 2px 0 8px;
+  font-size: 14px;
+}
+.row {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 8px;
+  align-items: center;
+  margin-top: 8px;
+}
+.problem {
+  color: var(--rust);
+}
+.tend {
+  margin: 14px 0;
+}
+.tend li {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 10px;
+  padding: 8px 0 8px 12px;
+  border-left: 4px solid var(--hairline);
+}
+.tend li > span {
+  display: grid;
+}
+.tend .quiet {
+  margin: 0;
+}
+.tend .now {
+  border-color: var(--verdigris);
+}
+.tend .never {
+  border-color: var(--rust);
+}
+.tend b::first-letter {
+  text-transform: uppercase;
+}
+</style>

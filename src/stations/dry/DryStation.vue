@@ -1,0 +1,173 @@
+<script setup lang="ts">
+import { useNow } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { countOf } from '@/core/records';
+import { tendings } from '@/core/trays';
+import { useRoomStore } from '@/stores/room';
+import { useTraysStore } from '@/stores/trays';
+import PageHeader from '@/ui/PageHeader.vue';
+import RoomDialog from '@/ui/RoomDialog.vue';
+import { counted, formatFixed } from '@/ui/format';
+import DryDetail from './DryDetail.vue';
+import InspectDialog from './InspectDialog.vue';
+import TrayCard from './TrayCard.vue';
+import { sayTending } from './trayWords';
+
+const trays = useTraysStore();
+const room = useRoomStore();
+const now = useNow({ interval: 60_000 });
+const nowMs = computed(() => now.value.getTime());
+const chosenId = ref<string | null>(null);
+const isInspecting = ref(false);
+const isReadingRoom = ref(false);
+
+const lying = computed(() =>
+  trays.onTrays.flatMap((batch) => {
+    const forecast = trays.forecastOf(batch, nowMs.value);
+    return forecast ? [{ batch, forecast }] : [];
+  }),
+);
+const chosen = computed(
+  () => lying.value.find(({ batch }) => batch.id === chosenId.value) ?? lying.value[0] ?? null,
+);
+const pieces = computed(() =>
+  lying.value.reduce((sum, { batch }) => sum + (countOf(batch)?.pieces ?? 0), 0),
+);
+/** What asks for hands, soonest first. */
+const asked = computed(() =>
+  lying.value
+    .flatMap(({ batch, forecast }) => {
+      const next = tendings(batch, forecast, nowMs.value).find(({ state }) => state !== 'done');
+      return next ? [{ batch, next }] : [];
+    })
+    .sort((a, b) => (a.next.fromMs ?? Infinity) - (b.next.fromMs ?? Infinity)),
+);
+</script>
+
+<template>
+  <div>
+    <PageHeader>
+      <template #title><h1>On the trays</h1></template>
+      <template #sub>
+        {{
+          lying.length === 0
+            ? 'nothing is drying'
+            : `${counted(lying.length, 'batch', 'batches')}, ${counted(pieces, 'piece')}`
+        }}
+        ·
+        {{
+          room.dryingRoom
+            ? `drying room ${formatFixed(room.dryingRoom.humidityPct, 0)} %, ${formatFixed(room.dryingRoom.tempC, 1)} °C`
+            : 'drying room not read'
+        }}
+      </template>
+      <template #actions>
+        <v-btn @click="isReadingRoom = true">Read the drying room</v-btn>
+      </template>
+    </PageHeader>
+    <p v-if="lying.length === 0" class="blank">
+      Nothing is on the trays. A batch comes here when its pieces are counted at the bench, and
+      leaves when it is wrapped; its record stays in the
+      <router-link :to="{ name: 'almanac' }">Almanac</router-link>.
+    </p>
+    <div v-else class="station">
+      <div class="trays">
+        <section class="asked" aria-label="Now, and next">
+          <ul class="plain-list">
+            <li v-for="{ batch, next } in asked" :key="batch.id" :class="next.state">
+              <button type="button" @click="chosenId = batch.id">
+                <span class="quiet tabular">{{ batch.code }}</span>
+                <b>{{ sayTending(next, nowMs) }}</b>
+              </button>
+            </li>
+          </ul>
+        </section>
+        <TrayCard
+          v-for="one in lying"
+          :key="one.batch.id"
+          :batch="one.batch"
+          :forecast="one.forecast"
+          :places="trays.places"
+          :now-ms="nowMs"
+          :chosen="one.batch.id === chosen?.batch.id"
+          @choose="chosenId = one.batch.id"
+        />
+      </div>
+      <DryDetail
+        v-if="chosen"
+        :key="chosen.batch.id"
+        :batch="chosen.batch"
+        :forecast="chosen.forecast"
+        :now-ms="nowMs"
+        class="side"
+        @inspect="isInspecting = true"
+      />
+    </div>
+    <InspectDialog v-if="chosen" v-model="isInspecting" :batch="chosen.batch" :now-ms="nowMs" />
+    <RoomDialog v-model="isReadingRoom" place="drying room" />
+  </div>
+</template>
+
+<style scoped>
+.blank {
+  max-width: 560px;
+  padding: 56px 24px;
+  font-size: 16px;
+}
+.station {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 330px;
+}
+.trays {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 8px 10px;
+  align-content: start;
+  padding: 10px 14px 24px;
+}
+.side {
+  border-left: 1px solid var(--hairline);
+}
+.asked {
+  grid-column: 1 / -1;
+  padding: 0 10px;
+}
+.asked ul {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(160px, 1fr));
+  gap: 4px 12px;
+}
+.asked li {
+  border-left: 4px solid var(--hairline);
+}
+.asked .now {
+  border-color: var(--verdigris);
+}
+.asked .never {
+  border-color: var(--rust);
+}
+.asked button {
+  display: grid;
+  min-height: 44px;
+  padding: 2px 10px;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  font-size: 15px;
+  text-align: left;
+  cursor: pointer;
+}
+.asked .quiet {
+  font-size: 14px;
+}
+@media (max-width: 900px) {
+  .station,
+  .trays {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .side {
+    border: 0;
+  }
+}
+</style>

@@ -1,0 +1,185 @@
+<script setup lang="ts">
+import { computed, reactive, ref, watch } from 'vue';
+import { FAULT_ROWS } from '@/core/faults';
+import { FATES, countOf, type Batch, type Fate, type Fault } from '@/core/records';
+import { useBenchStore } from '@/stores/bench';
+import { useTraysStore } from '@/stores/trays';
+import BatchPhotos from '@/ui/BatchPhotos.vue';
+import CausesList from '@/ui/CausesList.vue';
+import FaultPicture from '@/ui/FaultPicture.vue';
+import NumberField from '@/ui/NumberField.vue';
+import { counted, inSentence } from '@/ui/format';
+
+/** The pieces looked over: how many show what, what becomes of the rest, and what went wrong. */
+const props = defineProps<{ batch: Batch; nowMs: number }>();
+const isOpen = defineModel<boolean>({ required: true });
+const bench = useBenchStore();
+const trays = useTraysStore();
+
+const counts = reactive(new Map<Fault, number>());
+const looked = ref(0);
+const rejects = ref(0);
+const fate = ref<Fate | null>(null);
+const isWritten = ref(false);
+const problem = ref('');
+
+const pieces = computed(() => countOf(props.batch)?.pieces ?? props.batch.plan.pieces);
+const causes = computed(() => (isWritten.value ? trays.causesOf(props.batch, props.nowMs) : []));
+const sound = computed(() => counts.size === 0);
+
+watch(
+  isOpen,
+  (open) => {
+    if (!open) return;
+    counts.clear();
+    looked.value = pieces.value;
+    rejects.value = 0;
+    fate.value = null;
+    isWritten.value = false;
+    problem.value = '';
+  },
+  { immediate: true },
+);
+
+function change(fault: Fault, by: number): void {
+  const count = Math.min(looked.value, Math.max(0, (counts.get(fault) ?? 0) + by));
+  if (count > 0) counts.set(fault, count);
+  else counts.delete(fault);
+}
+
+function write(): void {
+  if (rejects.value > looked.value) {
+    problem.value = `${rejects.value} rejected of ${looked.value} looked at: that cannot be.`;
+    return;
+  }
+  problem.value = '';
+  bench.writeTo(props.batch, {
+    kind: 'inspected',
+    looked: looked.value,
+    faults: [...counts].map(([fault, count]) => ({ fault, count })),
+    rejects: rejects.value,
+    fate: rejects.value > 0 ? fate.value : null,
+  });
+  isWritten.value = true;
+}
+</script>
+
+<template>
+  <v-dialog v-model="isOpen" max-width="980" :aria-label="`Look over ${batch.code}`">
+    <v-card>
+      <v-card-title>Look over {{ batch.code }}, {{ batch.formulaName }}</v-card-title>
+      <v-card-text v-if="!isWritten">
+        <div class="fields">
+          <NumberField v-model="looked" label="Looked at" :min="0" :max="100000" :decimals="0" />
+          <NumberField v-model="rejects" label="Rejected" :min="0" :max="100000" :decimals="0" />
+          <v-select
+            v-if="rejects > 0"
+            v-model="fate"
+            :items="[...FATES]"
+            label="What becomes of them"
+          />
+        </div>
+        <ul class="plain-list faults" aria-label="Faults">
+          <li v-for="row in FAULT_ROWS" :key="row.fault" :class="{ seen: counts.has(row.fault) }">
+            <FaultPicture :fault="row.fault" />
+            <b>{{ row.title }}</b>
+            <span class="quiet">{{ row.seen }}</span>
+            <span class="stepper">
+              <button
+                type="button"
+                :aria-label="`One piece fewer: ${inSentence(row.title)}`"
+                :disabled="!counts.has(row.fault)"
+                @click="change(row.fault, -1)"
+              >
+                −
+              </button>
+              <output :aria-label="`Pieces: ${inSentence(row.title)}`">{{
+                counts.get(row.fault) ?? 0
+              }}</output>
+              <button
+                type="button"
+                :aria-label="`One piece more: ${inSentence(row.title)}`"
+                @click="change(row.fault, 1)"
+              >
+                +
+              </button>
+            </span>
+          </li>
+        </ul>
+        <BatchPhotos :batch="batch" />
+        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      </v-card-text>
+      <v-card-text v-else>
+        <template v-if="causes.length">
+          <h2>What went wrong</h2>
+          <CausesList :causes="causes" />
+        </template>
+        <p v-else>Written down: {{ counted(looked, 'piece') }}, all sound.</p>
+      </v-card-text>
+      <v-card-actions>
+        <v-btn variant="text" @click="isOpen = false">{{ isWritten ? 'Close' : 'Cancel' }}</v-btn>
+        <v-btn v-if="!isWritten" variant="flat" @click="write">{{
+          sound ? 'All sound, write it down' : 'Write it down'
+        }}</v-btn>
+      </v-card-actions>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.faults {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(172px, 1fr));
+  gap: 10px;
+}
+li {
+  display: grid;
+  grid-template-rows: auto auto 1fr auto;
+  justify-items: center;
+  gap: 2px;
+  padding: 8px;
+  border: 1.5px solid var(--hairline);
+  border-radius: 4px;
+  text-align: center;
+  font-size: 14px;
+}
+.seen {
+  border-color: var(--ink);
+  background: var(--chalk);
+}
+.quiet {
+  font-size: 13px;
+}
+.stepper {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+.stepper button {
+  width: 44px;
+  height: 44px;
+  border: 1px solid var(--mid);
+  border-radius: 4px;
+  background: var(--paper);
+  color: var(--ink);
+  font: 650 20px var(--font-heading);
+  cursor: pointer;
+}
+.stepper button:disabled {
+  opacity: 0.4;
+}
+output {
+  min-width: 26px;
+  font: 700 20px var(--font-heading);
+  font-variant-numeric: tabular-nums;
+}
+.fields {
+  display: grid;
+  grid-template-columns: 140px 140px minmax(180px, 1fr);
+  gap: 12px;
+  margin: 4px 0 14px;
+}
+.problem {
+  color: var(--rust);
+}
+</style>

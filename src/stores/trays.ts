@@ -1,0 +1,52 @@
+import { defineStore } from 'pinia';
+import { computed } from 'vue';
+import { batchFacts, rankCauses, type RankedCause } from '@/core/faults';
+import { standing, type Batch } from '@/core/records';
+import {
+  dryingRecordsOf,
+  isOnTray,
+  outsideFacts,
+  trayForecast,
+  type TrayForecast,
+} from '@/core/trays';
+import { useRoomStore } from './room';
+import { useWorkshopStore } from './workshop';
+
+/** What lies on the trays, what the loft has taught, and what went wrong with whom. */
+export const useTraysStore = defineStore('trays', () => {
+  const workshop = useWorkshopStore();
+  const room = useRoomStore();
+
+  const taught = computed(() => dryingRecordsOf(workshop.batches, room.days));
+  /** Newest first. */
+  const onTrays = computed(() =>
+    workshop.batches
+      .filter(isOnTray)
+      .sort((a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt)),
+  );
+  const places = computed(
+    () =>
+      workshop.tools
+        .flatMap((tool) => (tool.kind === 'tray' ? [tool] : []))
+        .sort((a, b) => a.rank - b.rank)[0]?.places ?? 24,
+  );
+
+  function forecastOf(batch: Batch, nowMs: number): TrayForecast | null {
+    return trayForecast(batch, {
+      days: room.days,
+      taught: taught.value,
+      humidityPct: workshop.settings.humidityPct,
+      nowMs,
+    });
+  }
+
+  /** Likely causes of what was seen at the last inspection, by this batch's own record. */
+  function causesOf(batch: Batch, nowMs: number): readonly RankedCause[] {
+    const seen = standing(batch, 'inspected').at(-1);
+    if (!seen || seen.faults.length === 0) return [];
+    const outside = outsideFacts(batch, forecastOf(batch, nowMs), workshop.tools, workshop.lots);
+    return rankCauses(seen.faults, batchFacts(batch, outside));
+  }
+
+  return { onTrays, places, taught, forecastOf, causesOf };
+});
