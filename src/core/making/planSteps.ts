@@ -108,7 +108,12 @@ export function weighedLineIds(steps: readonly BenchStep[]): readonly string[] {
   );
 }
 
-function weigher(planned: readonly PlannedLine[], lots: LotsByLine, split: Split | null): Weigh {
+function weigher(
+  planned: readonly PlannedLine[],
+  lots: LotsByLine,
+  split: Split | null,
+  scales: readonly BenchScale[],
+): Weigh {
   const byLine = new Map(planned.map((line) => [line.lineId, line]));
   return (line, vessel, note) => {
     const plan = byLine.get(line.id);
