@@ -90,7 +90,7 @@ export const useSavingStore = defineStore('saving', () => {
           records: new Map([...batch.records, ...waiting.records]),
           settings: waiting.settings ?? batch.settings,
         };
-        fail(error instanceof Error ? error.message : String(error));
+        fail(reasonOf(error));
         return;
       }
     }
@@ -99,12 +99,19 @@ export const useSavingStore = defineStore('saving', () => {
   function fail(reason: string): void {
     status.value = {
       kind: 'failed',
-      message: `Not saved: ${reason}. Export your workshop to be safe.`,
+      message: `Not saved: ${reason}. What you see is all still here: export your workshop to be safe.`,
     };
   }
 
   return { status, open, onOtherTab, save, saveSettings, remove, flush };
 });
+
+/** A full store is said in plain words; everything else as the browser puts it. */
+function reasonOf(error: unknown): string {
+  if (error instanceof DOMException && error.name === 'QuotaExceededError')
+    return 'the storage of this browser is full';
+  return error instanceof Error ? error.message : String(error);
+}
 
 function nothingWaiting(): Waiting {
   return { records: new Map(), settings: null };

@@ -37,7 +37,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
       ['/shelf/tools', 'Weigh ten squirts once.'],
       ['/shelf/to-buy', 'Batches to make'],
       ['/make', 'nothing at the bench'],
-      ['/almanac', '8 batches on record'],
+      ['/dry', 'marked piece'],
+      ['/almanac', '30 batches on record'],
       ['/workshop', 'Everything lives in this browser'],
     ] as const) {
       test(`${path} in ${colorScheme}`, async ({ page }) => {

@@ -108,9 +108,13 @@ test('a newcomer goes from a recipe in cups to a batch on record, and carries it
     await startEmpty(other);
     await other.getByRole('link', { name: 'Workshop' }).click();
     await other.getByLabel('File to import').setInputFiles(first);
-    await expect(other.getByText('1 formula and 1 batch new here.')).toBeVisible();
+    await expect(
+      other.getByText('1 formula, 1 batch, and 1 day of room readings new here.'),
+    ).toBeVisible();
     await other.getByRole('button', { name: 'Take it in' }).click();
-    await expect(other.getByText('1 formula and 1 batch taken in.')).toBeVisible();
+    await expect(
+      other.getByText('1 formula, 1 batch, and 1 day of room readings taken in.'),
+    ).toBeVisible();
     const second = await exportTo(other, 'second.rovack.json');
     const [here, there] = await Promise.all(
       [first, second].map(async (path) => JSON.parse(await readFile(path, 'utf8'))),

@@ -139,7 +139,7 @@ test('the sheet on paper has every step, weight, lot and caution, and the code o
   await expect(page.getByRole('img', { name: /^Code of QL-/ })).toBeVisible();
   const said = [
     'Quince Lantern',
-    'QL-004',
+    'QL-012',
     'Baking soda',
     '± ',
     'BS-2606',
@@ -155,7 +155,7 @@ test('the sheet on paper has every step, weight, lot and caution, and the code o
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save as PDF' }).click(),
   ]);
-  expect(file.suggestedFilename()).toBe('QL-004.pdf');
+  expect(file.suggestedFilename()).toBe('QL-012.pdf');
   const saved = await pdfText(await readFile(await file.path()));
   for (const words of said) expect(saved).toContain(words);
 });

@@ -62,6 +62,7 @@ export async function workTo(page: Page, stop: RegExp): Promise<void> {
       await expect(page.getByRole('timer')).toContainText('left');
       await page.keyboard.press('Space');
     } else if (/^Squeeze/.test(title)) await page.keyboard.press('2');
+    else if (/^Fill and press/.test(title)) await page.keyboard.press('d');
     else {
       if (await page.getByText('scale steady').isVisible()) await pourToTarget(page);
       await page.keyboard.press('Space');

@@ -16,7 +16,14 @@ import { sayTending } from './trayWords';
 const trays = useTraysStore();
 const room = useRoomStore();
 const now = useNow({ interval: 60_000 });
-const nowMs = computed(() => now.value.getTime());
+/** This moment, every minute and whenever something is written: a reading just taken is not in the future. */
+const nowMs = computed(() => Math.max(now.value.getTime(), newestMs.value));
+const newestMs = computed(() =>
+  Math.max(
+    room.dryingRoom?.atMs ?? 0,
+    ...trays.onTrays.flatMap(({ entries }) => Date.parse(entries.at(-1)?.at ?? '') || 0),
+  ),
+);
 const chosenId = ref<string | null>(null);
 const isInspecting = ref(false);
 const isReadingRoom = ref(false);

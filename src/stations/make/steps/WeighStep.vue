@@ -46,7 +46,7 @@ const said = computed(() =>
 const line = computed(() => {
   if (isCounted.value) return 'counted, not weighed';
   if (!isLive.value) return 'typed by hand';
-  if (scale.unread.value)
+  if (state.value === 'ready' && scale.unread.value)
     return `the scale sent a line that is no weight: “${scale.unread.value.slice(0, 40)}”`;
   if (against.value === 'over') return 'too much: O shows what can be done';
   return sayScale(state.value, reading.value, props.step.vessel, stepG);

@@ -1,0 +1,279 @@
+import { expect, test, type Page } from '@playwright/test';
+import { SAMPLE_URL, pasteRecipe, pourToTarget, skipTo, startEmpty, stepTitle } from './support';
+
+const SHOAL = '200 g baking soda\n104 g citric acid\n12 g cornstarch\n15 g sweet almond oil';
+
+interface StoredEntry {
+  readonly kind: string;
+  readonly struckAt: string | null;
+  readonly materialId?: string;
+  readonly massG?: number;
+  readonly by?: string;
+  readonly felt?: string;
+  readonly why?: string;
+  readonly factor?: number;
+}
+
+/** The only batch as the browser stored it. */
+async function storedBatch(
+  page: Page,
+): Promise<{ readonly entries: readonly StoredEntry[]; readonly outcome: string }> {
+  return page.evaluate(
+    () =>
+      new Promise((resolve, reject) => {
+        const opening = indexedDB.open('rovack');
+        opening.onerror = () => reject(opening.error);
+        opening.onsuccess = () => {
+          const reading = opening.result.transaction('batches').objectStore('batches').getAll();
+          reading.onsuccess = () => resolve(reading.result[0]);
+          reading.onerror = () => reject(reading.error);
+        };
+      }),
+  );
+}
+
+async function toBench(page: Page, pieces: string): Promise<void> {
+  await startEmpty(page);
+  await pasteRecipe(page, 'Shoal', SHOAL);
+  await page.getByRole('button', { name: 'To the scale' }).click();
+  await page.getByLabel('Pieces wanted').fill(pieces);
+  await page.getByLabel('Diameter, mm').fill('40');
+  await page.getByRole('button', { name: 'Take it to the bench' }).click();
+  await expect(stepTitle(page)).toHaveText('The room');
+}
+
+const meter = (page: Page) => page.getByRole('meter', { name: 'On the scale' });
+const onScale = async (page: Page) => Number(await meter(page).getAttribute('aria-valuenow'));
+
+test('a whole batch without a mouse: over-poured, squeezed too dry, reloaded in the middle, on record to the gram', async ({
+  page,
+}) => {
+  await toBench(page, '3');
+  const weighed: number[] = [];
+  const weigh = async (next: string | RegExp) => {
+    await pourToTarget(page);
+    weighed.push(await onScale(page));
+    await page.keyboard.press('Space');
+    await expect(stepTitle(page)).toHaveText(next);
+  };
+  await page.keyboard.press('Space');
+  await expect(stepTitle(page)).toHaveText('Baking soda');
+  await weigh('Cornstarch');
+
+  await page.keyboard.down('p');
+  await expect(meter(page)).toHaveAttribute('data-against', 'over');
+  await page.keyboard.up('p');
+  await page.keyboard.press('o');
+  const ways = page.getByRole('region', { name: 'Too much' });
+  await expect(ways).toContainText('Baking soda');
+  await expect(ways).toContainText('Damp index');
+  await expect(ways.getByRole('button', { name: /^Take out/ })).toBeVisible();
+  weighed.push(await onScale(page));
+  await page.keyboard.press('2');
+  await expect(stepTitle(page)).toHaveText('Baking soda, more');
+  await weigh('Sieve the powders');
+
+  await page.keyboard.press('Space');
+  await expect(stepTitle(page)).toHaveText('Mix the powders');
+  await page.reload();
+  await expect(stepTitle(page)).toHaveText('Mix the powders');
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('timer')).toContainText('left');
+  await page.keyboard.press('Space');
+  await expect(stepTitle(page)).toHaveText('Sweet almond oil');
+  await page.keyboard.down('p');
+  await expect(meter(page)).not.toHaveAttribute('aria-valuenow', '0');
+  // Pulled in the middle of the pour: said, nothing is written, and it goes on where it was.
+  await page.keyboard.press('x');
+  await expect(page.getByText('the scale is unplugged')).toBeVisible();
+  await page.keyboard.up('p');
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('alert')).toContainText('nothing is written until it reads again');
+  await page.keyboard.press('x');
+  await expect(meter(page)).toHaveAttribute('data-state', 'ready');
+  await weigh('Beaker into the bowl, and mix');
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('timer')).toContainText('left');
+  await page.keyboard.press('Space');
+  await expect(stepTitle(page)).toHaveText('Scrape and turn over');
+  await page.keyboard.press('Space');
+
+  await expect(stepTitle(page)).toHaveText('Squeeze, before the acid');
+  await page.keyboard.press('1');
+  await expect(page.getByText('Too dry. Add one of these')).toBeVisible();
+  await expect(page.getByText('Squeeze again after 2 minutes of mixing').first()).toBeVisible();
+  await page.keyboard.press('1');
+  await page.keyboard.press('2');
+  await expect(stepTitle(page)).toHaveText('Citric acid, anhydrous');
+  await weigh('Mix in the acid');
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space');
+  await expect(stepTitle(page)).toHaveText('Spray, if it asks for it');
+  for (let i = 0; i < 3; i++) await page.keyboard.press('s');
+  await expect(page.getByRole('group', { name: 'Squirts' })).toContainText('3 squirts, 2.1 g');
+  await page.keyboard.press('u');
+  await expect(page.getByRole('group', { name: 'Squirts' })).toContainText('2 squirts');
+  await page.keyboard.press('Space');
+  await expect(stepTitle(page)).toHaveText('Squeeze, acid in');
+  await page.keyboard.press('2');
+
+  await expect(stepTitle(page)).toHaveText('Fill and press');
+  const filled: number[] = [];
+  for (let piece = 1; piece <= 3; piece++) {
+    await pourToTarget(page);
+    filled.push(await onScale(page));
+    await page.keyboard.press('Space');
+    await expect(page.getByText(`${piece}of 3 pressed`)).toBeVisible();
+    await expect(meter(page)).toHaveAttribute('aria-valuenow', '0');
+  }
+  await expect(page.getByRole('status').filter({ hasText: 'Mean' })).toContainText('spread');
+  await page.keyboard.press('d');
+  await expect(stepTitle(page)).toHaveText('Count the pieces');
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('link', { name: 'Open the record of' })).toBeVisible();
+  await expect(page.getByText('saved')).toBeVisible();
+
+  const { entries, outcome } = await storedBatch(page);
+  const standing = (kind: string) =>
+    entries.filter((entry) => entry.kind === kind && entry.struckAt === null);
+  expect(outcome).toBe('made');
+  expect(standing('weighed').map(({ massG }) => massG)).toEqual(weighed);
+  expect(standing('weighed').every(({ by }) => by === 'simulated scale')).toBe(true);
+  expect(standing('rescaled')).toHaveLength(1);
+  expect(standing('filled').map(({ massG }) => massG)).toEqual(filled);
+  expect(standing('squeezed').map(({ felt }) => felt)).toEqual(['too-dry', 'right', 'right']);
+  const sprayed = entries.filter(({ why }) => why === 'sprayed');
+  expect(sprayed.map(({ struckAt }) => struckAt === null)).toEqual([true, true, false]);
+});
+
+/** A serial port held in the hand: `send` gives it lines, `pull` takes it away, `plugIn` brings it back. */
+async function withCable(page: Page): Promise<void> {
+  await page.addInitScript(() => {
+    const encoder = new TextEncoder();
+    let controller: ReadableStreamDefaultController<Uint8Array> | null = null;
+    const port = {
+      readable: null as ReadableStream<Uint8Array> | null,
+      open: async () => {
+        port.readable = new ReadableStream({
+          start(started) {
+            controller = started;
+          },
+        });
+      },
+      close: async () => {},
+    };
+    const serial = Object.assign(new EventTarget(), {
+      requestPort: async () => port,
+      getPorts: async () => [port],
+    });
+    Object.defineProperty(navigator, 'serial', { value: serial });
+    Object.assign(window, {
+      send: (text: string) => controller?.enqueue(encoder.encode(text)),
+      pull: () => controller?.error(new DOMException('The device has been lost.', 'NetworkError')),
+      plugIn: () => serial.dispatchEvent(new Event('connect')),
+    });
+  });
+}
+
+test('a real scale on a cable: read line by line, garbage is no weight, unplugged it says so and goes on', async ({
+  page,
+}) => {
+  await withCable(page);
+  const cable = (does: 'send' | 'pull' | 'plugIn', text = '') =>
+    page.evaluate(
+      ([name, line]) => (window as unknown as Record<string, (line: string) => void>)[name]?.(line),
+      [does, text] as const,
+    );
+  await page.goto(`${SAMPLE_URL}/workshop`);
+  await page.getByLabel('My own, on a cable: it is read as it weighs').check();
+  await page.getByRole('button', { name: 'Choose the port' }).click();
+  await cable('send', 'W 210.0 g steady\n');
+  await expect(page.getByText('Heard: 210 g, steady')).toBeVisible();
+  await page.getByRole('link', { name: 'Scale', exact: true }).click();
+  await page.getByRole('button', { name: 'Take it to the bench' }).click();
+  await expect(stepTitle(page)).toHaveText('The room');
+  await page.keyboard.press('Space');
+  await expect(stepTitle(page)).toHaveText('Baking soda');
+  await page.keyboard.press('t');
+  await cable('send', 'W 10');
+  await cable('send', '10.5 g moving\r\n');
+  await expect(meter(page)).toHaveAttribute('aria-valuenow', '800.5');
+  await cable('send', 'W NaN g\n');
+  await expect(page.getByText('a line that is no weight: “W NaN g”')).toBeVisible();
+  await cable('pull');
+  await expect(page.getByText('the scale is unplugged')).toBeVisible();
+  await cable('plugIn');
+  await cable('send', 'W 1467.0 g steady\n');
+  await expect(meter(page)).toHaveAttribute('aria-valuenow', '1257');
+  await page.keyboard.press('Space');
+  await expect(stepTitle(page)).toHaveText('Kaolin clay');
+  await cable('send', 'OVER\n');
+  await expect(page.getByText('overload: take something off')).toBeVisible();
+  await page.getByRole('button', { name: 'Leave the bench' }).click();
+  await expect(page.getByRole('row', { name: /^Baking soda/ }).first()).toContainText(
+    'serial scale',
+  );
+});
+
+test('two bowls at once, an unplanned gram, a bowl split after all, the room read again', async ({
+  page,
+}) => {
+  await page.goto(`${SAMPLE_URL}/scale`);
+  await page.getByRole('button', { name: 'Take it to the bench' }).click();
+  await expect(stepTitle(page)).toHaveText('The room');
+  await page.getByRole('button', { name: 'Leave the bench' }).click();
+  await page.getByRole('link', { name: 'Scale', exact: true }).click();
+  await page.getByRole('button', { name: 'Take it to the bench' }).click();
+  await expect(page.getByText('Quince Lantern · QL-013')).toBeVisible();
+  await skipTo(page, /^Mix the powders/);
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('timer')).toContainText('left');
+  await page.keyboard.press('n');
+  await expect(page.getByText('Quince Lantern · QL-012')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^QL-013: mixing/ })).toBeVisible();
+  await page.keyboard.press('n');
+  await expect(page.getByRole('timer')).toContainText('left');
+
+  await page.keyboard.press('a');
+  const adding = page.getByRole('dialog', { name: 'Add something' });
+  await adding.getByLabel('Material').fill('kaolin');
+  await page.getByRole('option', { name: /^Kaolin/ }).click();
+  await adding.getByLabel('Grams').fill('3');
+  await adding.getByRole('button', { name: 'It is in the bowl' }).click();
+  await page.keyboard.press('a');
+  await adding.getByLabel('Or split the bowl').fill('40');
+  await adding.getByRole('button', { name: 'Split it' }).click();
+  await page.keyboard.press('r');
+  await page.getByRole('dialog', { name: 'The room' }).getByLabel('Humidity, %').fill('58');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('58 % 20 °C')).toBeVisible();
+  await page.keyboard.press('l');
+  const story = page.getByRole('region', { name: 'As it happened' });
+  for (const line of [
+    'Added 3 g kaolin clay: not in the plan',
+    'Split: 40 %',
+    'Room at 58 %',
+    'Left the bench',
+  ])
+    await expect(story).toContainText(line);
+});
+
+test('a full store is said plainly; the batch stays on screen and goes into a file', async ({
+  page,
+}) => {
+  await toBench(page, '2');
+  await page.evaluate(() => {
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('no room left', 'QuotaExceededError');
+    };
+  });
+  await page.keyboard.press('Space');
+  await expect(stepTitle(page)).toHaveText('Baking soda');
+  await expect(page.getByRole('alert')).toContainText('the storage of this browser is full');
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Export now' }).click(),
+  ]);
+  expect(file.suggestedFilename()).toMatch(/\.rovack\.json$/);
+  await expect(stepTitle(page)).toHaveText('Baking soda');
+});
