@@ -20,7 +20,7 @@ const context = await browser.newContext({
 });
 const page = await context.newPage();
 // The day of the sample, so that the pictures do not change with the calendar.
-await page.clock.setFixedTime(new Date('2026-10-14T09:30:00Z'));
+await page.clock.setFixedTime(new Date('2026-10-14T16:00:00Z'));
 
 await page.goto(HOME);
 await page.getByText('What stands out').waitFor();
@@ -67,6 +67,15 @@ await page.getByText('scale steady').waitFor();
 await shoot('make-weigh');
 await skipTo(page, /^Squeeze, before/);
 await shoot('make-squeeze');
+await page.goto(`${HOME}/dry`);
+await page.getByRole('button', { name: /^Quince Lantern/ }).waitFor();
+await shoot('dry');
+await page.getByRole('button', { name: /^Ebb Glass/ }).click();
+await page.getByRole('button', { name: 'Look them over' }).click();
+const looking = page.getByRole('dialog', { name: /^Look over/ });
+for (const fault of ['cracks along the seam', 'cracks along the seam', 'crumbles'])
+  await looking.getByRole('button', { name: `One piece more: ${fault}` }).click();
+await shoot('dry-inspect');
 await page.goto(`${HOME}/almanac`);
 await page.getByText('batches on record').waitFor();
 await shoot('almanac');

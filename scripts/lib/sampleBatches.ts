@@ -178,8 +178,8 @@ function dryOnTray(batch: Batch, made: Made, rooms: readonly RoomDay[], who: str
   const events: (readonly [number, NewEntry])[] = [];
   for (const hours of made.weighedAtH ?? []) {
     const dry = dryFraction(body, clock(startMs + hours * 3_600_000), REFERENCE_MM2_H.best * rate);
-    const massG = startG * (1 - lossFraction * dry) + 0.04 * scatter();
-    events.push([hours, { kind: 'dried', massG: Number(massG.toFixed(1)), by: 'simulated scale' }]);
+    const massG = startG * (1 - lossFraction * dry) + 0.006 * scatter();
+    events.push([hours, { kind: 'dried', massG: Number(massG.toFixed(2)), by: 'typed' }]);
   }
   if (made.turnedAfterH !== undefined)
     events.push([made.turnedAfterH, { kind: 'tended', what: 'turn' }]);

@@ -6,4 +6,4 @@ export function at(day: string, minute: number): string {
 }
 
 /** The moment the sample is looked at. */
-export const SAMPLE_NOW = '2026-10-14T09:00:00.000+00:00';
+export const SAMPLE_NOW = '2026-10-14T15:30:00.000+00:00';

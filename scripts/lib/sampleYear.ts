@@ -69,7 +69,7 @@ export function sampleYear({
   fog,
   split,
 }: ReturnType<typeof sampleFormulas>): readonly Made[] {
-  const dried = { weighedAtH: [1, 6, 22], turnedAfterH: 20, wrappedAfterH: 44 } as const;
+  const dried = { weighedAtH: [0.2, 3, 8, 22, 43], turnedAfterH: 20, wrappedAfterH: 44 } as const;
   const quick = { turnedAfterH: 8, wrappedAfterH: 26 } as const;
   return [
     {
@@ -183,7 +183,6 @@ export function sampleYear({
       wrappedAfterH: 50,
       note: 'Lifted for the Saturday stall, too soon.',
     },
-    { of: bow, day: '2026-03-12', count: 30, humidityPct: 41, tempC: 18, faults: [], ...quick },
     { of: quince, day: '2026-03-24', count: 18, humidityPct: 43, tempC: 19, faults: [], ...dried },
     {
       of: ebb,
@@ -264,7 +263,7 @@ export function sampleYear({
         ['top-cracks', 3],
       ],
       fate: 'bath dust',
-      weighedAtH: [1, 8, 26, 50],
+      weighedAtH: [0.2, 4, 10, 26, 50, 72],
       turnedAfterH: 30,
       wrappedAfterH: 74,
       note: 'Fog on the harbor. Should have waited.',
@@ -291,7 +290,7 @@ export function sampleYear({
       rejects: 1,
       faults: [['soft', 1]],
       fate: 'embed powder',
-      weighedAtH: [1, 10, 30, 52],
+      weighedAtH: [0.2, 4, 10, 30, 52, 68],
       turnedAfterH: 30,
       wrappedAfterH: 70,
     },
@@ -307,26 +306,17 @@ export function sampleYear({
       ...dried,
     },
     { of: fog, day: '2026-09-29', count: 24, humidityPct: 47, tempC: 19.5, faults: [], ...quick },
+    { of: split, day: '2026-10-07', count: 18, humidityPct: 47, tempC: 19, faults: [], ...dried },
     {
       of: ebb,
-      day: '2026-10-11',
+      day: '2026-10-12',
       count: 12,
       humidityPct: 46,
       tempC: 19.5,
       fillSpreadPct: 3.6,
       faults: [['seam-cracks', 2]],
-      weighedAtH: [1, 20, 44],
+      weighedAtH: [0.2, 8, 20, 44],
       turnedAfterH: 22,
-      wrappedAfterH: null,
-    },
-    {
-      of: split,
-      day: '2026-10-12',
-      count: 18,
-      humidityPct: 47,
-      tempC: 19,
-      weighedAtH: [1, 7, 21],
-      turnedAfterH: 21,
       wrappedAfterH: null,
     },
     {
@@ -336,16 +326,18 @@ export function sampleYear({
       humidityPct: 46,
       tempC: 19.5,
       squirts: 3,
-      weighedAtH: [1, 8, 17],
+      weighedAtH: [0.2, 8, 17, 24],
+      turnedAfterH: 17,
       wrappedAfterH: null,
     },
+    { of: slack, day: '2026-10-14', count: 6, humidityPct: 46, tempC: 19.5, wrappedAfterH: null },
     {
       of: bow,
-      day: '2026-10-13',
+      day: '2026-10-14',
       count: 18,
       humidityPct: 46,
       tempC: 19.5,
-      weighedAtH: [1],
+      weighedAtH: [0.2, 3],
       wrappedAfterH: null,
     },
   ];

@@ -40,6 +40,7 @@ export const vuetify = createVuetify({
     VTextField: { variant: 'outlined', density: 'compact', hideDetails: 'auto', color: 'primary' },
     VTextarea: { variant: 'outlined', hideDetails: 'auto', color: 'primary' },
     VSelect: { variant: 'outlined', density: 'compact', hideDetails: 'auto', color: 'primary' },
+    VCombobox: { variant: 'outlined', density: 'compact', hideDetails: 'auto', color: 'primary' },
     VAutocomplete: {
       variant: 'outlined',
       density: 'compact',

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { SAMPLE_URL, pourToTarget, skipTo, stepTitle } from './support';
+import { SAMPLE_URL, skipTo, stepTitle } from './support';
 
 /** Scans the page, or only what lies above the veil while a dialog is open. */
 async function scan(page: Page, inside = 'body'): Promise<void> {
@@ -128,14 +128,31 @@ test('the bench: room, weighing, mixing, squeezing, curing, counting', async ({ 
     await skipTo(page, step);
     await scan(page);
     if (step.source === '^Baking soda') {
-      await pourToTarget(page);
-      await page.keyboard.press('Space');
+      await page.keyboard.down('p');
+      await expect(page.locator('[data-against=over]')).toBeVisible();
+      await page.keyboard.up('p');
+      await page.keyboard.press('o');
+      await expect(page.getByRole('region', { name: 'Too much' })).toBeVisible();
+      await scan(page);
+      await page.keyboard.press('3');
     }
   }
   await page.keyboard.press('1');
   await expect(page.getByText('Too dry.')).toBeVisible();
   await scan(page);
   await page.keyboard.press('1');
-  await skipTo(page, /^Count/);
-  await scan(page);
+  for (const step of [/^Spray/, /^Fill and press/, /^Count/]) {
+    await skipTo(page, step);
+    await scan(page);
+  }
+  await page.keyboard.press('a');
+  await expect(page.getByRole('dialog', { name: 'Add something' })).toBeVisible();
+  await scan(page, '[role=dialog]');
+});
+
+test('looking pieces over', async ({ page }) => {
+  await page.goto(`${SAMPLE_URL}/dry`);
+  await page.getByRole('button', { name: 'Look them over' }).click();
+  await expect(page.getByLabel('Faults')).toBeVisible();
+  await scan(page, '[role=dialog]');
 });

@@ -23,7 +23,7 @@ test('a recall: from a lot through its premix to every batch, and from a batch t
       .getByRole('region', { name: 'Lots in it' })
       .getByRole('listitem')
       .filter({ hasText: 'Cornstarch' }),
-  ).toContainText('96.9 g');
+  ).toContainText('97.2 g');
   const starch = page.getByRole('row', { name: /^Cornstarch/ });
   await expect(starch.getByRole('link')).toHaveText(/^C-/);
   await starch.getByRole('link').click();

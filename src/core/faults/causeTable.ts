@@ -45,10 +45,7 @@ export interface CauseRow {
 /** Strongest a single fact may speak: e^2, about seven to one. Start value of ours. */
 const LOUDEST = 2;
 
-/**
- * A number against where it begins to matter: 0 at the mark, rising to the loudest one width over it and falling to
- * half of that one width under.
- */
+/** A number against its mark, by a hyperbolic tangent one width broad: up to the loudest over it, half of that under it. */
 function over(
   value: number | null,
   mark: number,

@@ -31,7 +31,8 @@ export function lotMoves(batches: readonly Batch[], lots: readonly Lot[]): reado
       at: lot.receivedOn,
     })),
   );
-  return [...fromBatches, ...fromPremixes];
+  // Records come by id; a story goes by time.
+  return [...fromBatches, ...fromPremixes].sort((a, b) => (a.at ?? '').localeCompare(b.at ?? ''));
 }
 
 /**
@@ -47,9 +48,16 @@ export function stockLeft(
   return new Map(
     lots.map((lot) => [
       lot.id,
-      lot.receivedG +
-        lot.counts.reduce((sum, { changeG }) => sum + changeG, 0) -
-        (taken.get(lot.id) ?? 0),
+      withoutDust(
+        lot.receivedG +
+          lot.counts.reduce((sum, { changeG }) => sum + changeG, 0) -
+          (taken.get(lot.id) ?? 0),
+      ),
     ]),
   );
+}
+
+/** Sums of many weighings end a billionth off; an empty jar is empty, and not below it. */
+function withoutDust(massG: number): number {
+  return Math.round(massG * 1e6) / 1e6 + 0;
 }

@@ -2,14 +2,15 @@ import type { RoomDay } from '../air';
 import { dryingBodyOf, humidityAt, refitDrying, roomClock } from '../drying';
 import { DRYING_DIFFUSIVITY, learned, type DryingRecord, type Learned } from '../learning';
 import { standing, type Batch } from '../records';
+import type { Spread } from '../units';
+import { scaleSdG } from './scaleSd';
 import { roomSince, trayStartMs } from './trayRoom';
 import { dryingLossFraction, pressedMix } from './volatile';
 
-/** A wide prior, so that what is learned is what the scale said and not what was thought before. */
+/** A wide prior, taken out again below, so that what is learned is what the scale said and not what was thought before. */
 const OPEN_RATE = { low: 0.35, best: 1, high: 2.8 };
-const SCALE_SD_G = 0.06;
-/** A refit that narrows the rate by less than this teaches nothing. Start value of ours. */
-const LEAST_LEARNED = 0.25;
+/** Weighings that leave the rate open by more than this (a standard deviation of its logarithm) teach nothing. Start value of ours. */
+const MOST_OPEN_SD = 0.3;
 
 export type BatchDrying = DryingRecord & { readonly batchId: string };
 
@@ -32,14 +33,15 @@ export function dryingRecordsOf(
         .filter(({ at }) => Date.parse(at) >= startMs)
         .map(({ at, massG }) => ({ roomHours: clock(Date.parse(at)), massG })),
       [],
-      SCALE_SD_G,
+      scaleSdG(dried.map(({ massG }) => massG)),
     );
-    if (refit.learnedFraction < LEAST_LEARNED) return [];
+    const said = withoutPrior(refit.rate);
+    if (said === null || said.sd > MOST_OPEN_SD) return [];
     const humidityPct =
       points.length === 1
         ? humidityAt(points, startMs)
         : humidityAt(points, (startMs + lastMs) / 2);
-    return [{ batchId: batch.id, humidityPct, overModel: refit.rate.best }];
+    return [{ batchId: batch.id, humidityPct, overModel: Math.exp(said.mean) }];
   });
 }
 
@@ -51,4 +53,19 @@ export function learnedDrying(
 ): Learned | undefined {
   const records = taught.filter(({ batchId }) => batchId !== exceptId);
   return records.length > 0 ? learned(DRYING_DIFFUSIVITY, records, { humidityPct }) : undefined;
+}
+
+/** Standard deviations from the middle to an end of a 90 % band. */
+const Z90 = 1.645;
+
+/**
+ * What the weighings alone say of the rate, as a logarithm: precisions add, so the prior's is taken off again.
+ * @returns null when they say nothing
+ */
+function withoutPrior(rate: Spread): { readonly mean: number; readonly sd: number } | null {
+  const precision = ({ low, high }: Spread) => (Math.log(high / low) / (2 * Z90)) ** -2;
+  const after = precision(rate);
+  const own = after - precision(OPEN_RATE);
+  if (!(own > 0)) return null;
+  return { mean: (Math.log(rate.best) * after) / own, sd: own ** -0.5 };
 }

@@ -17,6 +17,7 @@ import { firstWhere } from '../numeric';
 import { standing, type Batch } from '../records';
 import type { Spread } from '../units';
 import { learnedDrying, type BatchDrying } from './learnedDrying';
+import { scaleSdG } from './scaleSd';
 import { roomSince, trayStartMs } from './trayRoom';
 import { dryingLossFraction, pressedMix } from './volatile';
 
@@ -25,8 +26,6 @@ const HOUR_MS = 3_600_000;
 const LONGEST_H = 24 * 60;
 /** Shipped spread of drying, 24 to 36 hours about 30: as factors. */
 const SHIPPED_RATE: Spread = { low: 30 / 36, best: 1, high: 30 / 24 };
-/** A kitchen scale reads to a tenth. */
-const SCALE_SD_G = 0.06;
 
 export interface TrayQuestion {
   readonly days: readonly RoomDay[];
@@ -92,7 +91,7 @@ export function trayForecast(batch: Batch, question: TrayQuestion): TrayForecast
     standing(batch, 'moisture')
       .filter(({ at }) => Date.parse(at) >= startMs)
       .map(({ at, moisturePct }) => ({ roomHours: hoursAt(at), moisturePct })),
-    SCALE_SD_G,
+    scaleSdG(dried.map(({ massG }) => massG)),
   );
   const dryAfter = (toMs: number): Spread =>
     spreadOf(refit.rate, (rate) => dryFraction(body, clock(toMs), REFERENCE_MM2_H.best * rate));

@@ -181,7 +181,7 @@ describe('what the loft has taught', () => {
 
   it('tells the faults’ ranking what the room, the tray and the shelf were', () => {
     const batch = batchOf('EG-003');
-    const nowMs = Date.parse('2026-10-14T09:00:00Z');
+    const nowMs = Date.parse('2026-10-14T15:30:00Z');
     const found = trayForecast(batch, { days: SAMPLE.rooms, taught: [], humidityPct: 45, nowMs });
     const facts = outsideFacts(batch, found, [], []);
     const first = roomCurve(SAMPLE.rooms, 'drying room').find(

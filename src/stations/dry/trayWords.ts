@@ -16,7 +16,7 @@ export function sayDry(forecast: TrayForecast, nowMs: number): string {
 
 /** `paint now`, `turn at 13:30`, `wrap Thu 09:00, after the icing`. */
 export function sayTending(one: TendingNow, nowMs: number): string {
-  const verb = one.title.toLowerCase();
+  const verb = one.title === 'Fill the jars' ? 'fill the jars' : one.what;
   if (one.state === 'now') return `${verb} now`;
   if (one.state === 'never') return `${verb}: not in this room`;
   if (one.fromMs === null) return verb;

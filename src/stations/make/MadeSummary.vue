@@ -1,9 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { countOf, weighedTotalG, type Batch } from '@/core/records';
-import { formatGrams } from '@/ui/format';
+import { formatGrams, inSentence } from '@/ui/format';
 
 const props = defineProps<{ batch: Batch }>();
+/** What waits for the days after. */
+const later = computed(() =>
+  props.batch.outcome === 'made'
+    ? props.batch.steps.flatMap((step) => (step.kind === 'later' ? [inSentence(step.title)] : []))
+    : [],
+);
 const count = computed(() => countOf(props.batch));
 </script>
 
@@ -18,6 +24,10 @@ const count = computed(() => countOf(props.batch));
       </template>
       <b class="figure">{{ formatGrams(weighedTotalG(batch)) }} g</b> weighed.
     </p>
+    <p v-if="later.length">
+      On the trays it asks for: {{ later.join(', ') }}.
+      <router-link :to="{ name: 'dry' }">To the trays</router-link>
+    </p>
     <v-btn variant="flat" :to="{ name: 'batch', params: { batchId: batch.id } }"
       >Open the record of {{ batch.code }}</v-btn
     >
@@ -28,6 +38,9 @@ const count = computed(() => countOf(props.batch));
 .made {
   padding: 28px 24px 0;
   font-size: 16px;
+}
+.made a {
+  color: var(--verdigris);
 }
 .figure {
   font-size: 24px;

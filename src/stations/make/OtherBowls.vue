@@ -22,9 +22,13 @@ const others = computed(() =>
         code: batch.code,
         said: leftS === null ? (step?.title ?? '') : `mixing ${countdown(leftS)}`,
         isOver: leftS !== null && leftS <= 0,
+        isTimed: leftS !== null,
       };
-    }),
+    })
+    .sort((a, b) => Number(b.isTimed) - Number(a.isTimed)),
 );
+/** More than these would crowd the step out; N still walks round all of them. */
+const MOST_SHOWN = 2;
 
 function take(id: string | undefined): void {
   if (id) workshop.changeSettings({ batchInHandId: id });
@@ -43,7 +47,7 @@ useBenchKeys({ n: next });
 <template>
   <div v-if="others.length" class="bowls">
     <button
-      v-for="(other, i) in others"
+      v-for="(other, i) in others.slice(0, MOST_SHOWN)"
       :key="other.id"
       type="button"
       :class="{ over: other.isOver }"
@@ -51,6 +55,7 @@ useBenchKeys({ n: next });
     >
       {{ other.code }}: {{ other.said }} <kbd v-if="i === 0">N</kbd>
     </button>
+    <span v-if="others.length > MOST_SHOWN">and {{ others.length - MOST_SHOWN }} more</span>
   </div>
 </template>
 
@@ -58,6 +63,7 @@ useBenchKeys({ n: next });
 .bowls {
   display: flex;
   flex-wrap: wrap;
+  align-items: center;
   gap: 8px;
 }
 button {

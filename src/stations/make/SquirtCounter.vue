@@ -46,12 +46,14 @@ useBenchKeys({ s: squirt, w: turn, g: () => (bowl.value = bowl.value === 1 ? 2 :
     <button v-if="parted" type="button" class="hand small" @click="bowl = bowl === 1 ? 2 : 1">
       {{ bowl === 1 ? 'first bowl' : 'second bowl' }} <kbd>G</kbd>
     </button>
-    <slot />
     <p role="status">
       <b class="figure">{{ count }}</b> {{ count === 1 ? 'squirt' : 'squirts'
-      }}<template v-if="count">, {{ formatFixed(massG, 1) }} g</template> at
-      {{ formatFixed(workshop.smallMeasures.gramsPerSquirt.best, 2) }} g each
+      }}<template v-if="count">, {{ formatFixed(massG, 1) }} g</template
+      ><template v-if="!$slots.default"
+        >, {{ formatFixed(workshop.smallMeasures.gramsPerSquirt.best, 2) }} g each</template
+      >
     </p>
+    <slot />
   </div>
 </template>
 
