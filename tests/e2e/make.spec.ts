@@ -146,39 +146,10 @@ test('a whole batch without a mouse: over-poured, squeezed too dry, reloaded in 
   expect(sprayed.map(({ struckAt }) => struckAt === null)).toEqual([true, true, false]);
 });
 
-/** A serial port held in the hand: `send` gives it lines, `pull` takes it away, `plugIn` brings it back. */
-async function withCable(page: Page): Promise<void> {
-  await page.addInitScript(() => {
-    const encoder = new TextEncoder();
-    let controller: ReadableStreamDefaultController<Uint8Array> | null = null;
-    const port = {
-      readable: null as ReadableStream<Uint8Array> | null,
-      open: async () => {
-        port.readable = new ReadableStream({
-          start(started) {
-            controller = started;
-          },
-        });
-      },
-      close: async () => {},
-    };
-    const serial = Object.assign(new EventTarget(), {
-      requestPort: async () => port,
-      getPorts: async () => [port],
-    });
-    Object.defineProperty(navigator, 'serial', { value: serial });
-    Object.assign(window, {
-      send: (text: string) => controller?.enqueue(encoder.encode(text)),
-      pull: () => controller?.error(new DOMException('The device has been lost.', 'NetworkError')),
-      plugIn: () => serial.dispatchEvent(new Event('connect')),
-    });
-  });
-}
-
 test('a real scale on a cable: read line by line, garbage is no weight, unplugged it says so and goes on', async ({
   page,
 }) => {
-  await withCable(page);
+  await page.addInitScript({ path: 'tests/fixtures/cable.js' });
   const cable = (does: 'send' | 'pull' | 'plugIn', text = '') =>
     page.evaluate(
       ([name, line]) => (window as unknown as Record<string, (line: string) => void>)[name]?.(line),

@@ -51,7 +51,7 @@ function shown(value: number | null, decimals: number, unit: string): string {
           Times {{ formatFixed(rescaling.factor, 3) }}: {{ formatGrams(rescaling.fromTotalG) }} g
           become {{ formatGrams(rescaling.toTotalG) }} g.
         </p>
-        <ul class="plain-list">
+        <ul class="plain-list" tabindex="0" aria-label="Amounts or readings">
           <li v-for="one in topUps" :key="one.stepId">
             {{ one.title }} <b>+ {{ formatGrams(one.stillG) }} g</b>
           </li>
@@ -67,7 +67,7 @@ function shown(value: number | null, decimals: number, unit: string): string {
       <button type="button" class="hand" @click="emit('keep')">
         Keep it as it is <kbd>3</kbd>
       </button>
-      <ul class="plain-list">
+      <ul class="plain-list" tabindex="0" aria-label="Amounts or readings">
         <li v-for="row in readings" :key="row.id" :class="{ out: row.isOut }">
           {{ row.name }} <b>{{ shown(row.kept, row.decimals, row.unit) }}</b>
           <span class="was">{{
