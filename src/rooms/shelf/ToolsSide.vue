@@ -3,11 +3,19 @@ import { computed } from 'vue';
 import { toolSchema, type Tool, type ToolKind } from '@/core/shelf';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
+import ChoiceRow from '@/ui/ChoiceRow.vue';
 import NumberField from '@/ui/NumberField.vue';
 import { TOOL_FIELDS, TOOL_WORDS, newTool } from './toolFields';
 
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
+
+/** What the pieces lie in: a flat tray makes flat bottoms. */
+const SEATS = [
+  { value: 'rounded', word: 'rounded seats' },
+  { value: 'flat', word: 'flat' },
+  { value: 'unsaid', word: 'not said' },
+] as const;
 
 const groups = computed(() =>
   (Object.keys(TOOL_FIELDS) as ToolKind[]).map((kind) => ({
@@ -75,6 +83,14 @@ function take(tool: Tool, key: string, value: number): void {
           :max="field.max"
           :decimals="field.decimals"
           @update:model-value="(value) => take(tool, field.key, value)"
+        />
+        <ChoiceRow
+          v-if="tool.kind === 'tray'"
+          :model-value="tool.seats ?? 'unsaid'"
+          :items="SEATS"
+          @update:model-value="
+            (seats) => change(tool, { seats: seats === 'unsaid' ? undefined : seats })
+          "
         />
         <v-btn
           v-if="group.isOneInUse && tool !== group.tools[0]"

@@ -21,6 +21,7 @@ import SplitStep from './steps/SplitStep.vue';
 import SprayStep from './steps/SprayStep.vue';
 import SqueezeStep from './steps/SqueezeStep.vue';
 import WeighStep from './steps/WeighStep.vue';
+import { useClockJump } from './useClockJump';
 
 const props = defineProps<{ batch: Batch; step: BenchStep }>();
 const bench = useBenchStore();
@@ -42,6 +43,7 @@ const away = computed(() => {
   const hours = awayHours(props.batch);
   return hours !== null && hours >= 0.5 ? hours : null;
 });
+const jumpedMin = useClockJump();
 const behindS = computed(() => clockBehindS(props.batch, now.value.getTime()));
 
 const heading = useTemplateRef<HTMLElement>('heading');
@@ -79,6 +81,10 @@ function keepRoom(air: { readonly humidityPct: number; readonly tempC: number })
     <p v-if="behindS > 60" class="said" role="alert">
       This device’s clock is {{ Math.round(behindS / 60) }} minutes behind the newest entry: times
       in this record will not agree. Timers never show more than their whole time.
+    </p>
+    <p v-if="jumpedMin !== null" class="said" role="status">
+      The clock went on {{ counted(jumpedMin, 'minute') }} at once: this device slept, or its clock
+      was set. Timers go by the clock; squeeze before you trust them.
     </p>
     <p v-if="away !== null" class="said" role="status">
       Back after

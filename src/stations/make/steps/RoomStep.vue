@@ -19,6 +19,12 @@ const humidity = ref(String(workshop.settings.humidityPct));
 const temp = ref(String(workshop.settings.tempC));
 const problem = ref('');
 
+/** Who says so, by where the workshop reads its air. */
+const SAID_BY = {
+  typed: 'typed',
+  simulated: 'simulated sensor',
+  serial: 'serial sensor',
+} as const;
 const isSensed = computed(() => workshop.settings.roomSource !== 'typed');
 /** A sensor fills the fields in; what the hand typed since stays until the next reading. */
 watch(
@@ -58,7 +64,7 @@ function next(): void {
     problem.value = 'Humidity from 5 to 100 %, temperature from −10 to 50 °C.';
     return;
   }
-  rooms.read('workroom', air.value, 'typed');
+  rooms.read('workroom', air.value, SAID_BY[workshop.settings.roomSource]);
   bench.settle({ kind: 'room', ...air.value });
 }
 

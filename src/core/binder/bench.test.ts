@@ -1,0 +1,97 @@
+import { describe, expect, it } from 'vitest';
+import { materialById } from '../materials';
+import { corrections, dampWindow, roomAdvice, testAgainMin } from '.';
+
+// 220 g soda at 2.20 g/mL and 166.5 g citric acid at 1.665 g/mL: 200 mL of grains that soak nothing up.
+const GRAINS = [
+  { materialId: 'sodium-bicarbonate', massG: 220 },
+  { materialId: 'citric-acid', massG: 166.5 },
+];
+const waterGMl = materialById('water').trueDensityGMl.value;
+const oilG = (ml: number) => ml * materialById('sweet-almond-oil').trueDensityGMl.value;
+
+describe('a correction worked by hand', () => {
+  // 20 mL of oil on 200 mL of grains is an index of 10; a press at 45 % aims at 13.5, which is 27 mL.
+  const question = {
+    felt: 'too-dry',
+    contents: [...GRAINS, { materialId: 'sweet-almond-oil', massG: oilG(20) }],
+    window: dampWindow('press', 45, 0),
+    humidityPct: 45,
+    gramsPerSquirt: 0.5,
+    allowsSkinOil: true,
+    oilId: 'sweet-almond-oil',
+  } as const;
+
+  it('takes 7 mL of oil in all, a gram of it now, once the acid is in', () => {
+    const [oil] = corrections({ ...question, acidIn: true });
+    expect(oil?.inAllG).toBeCloseTo(oilG(7), 6);
+    expect(oil?.firstG).toBe(1);
+  });
+
+  it('takes 7 / 2.2 mL of water in all before the acid, three squirts of half a gram now', () => {
+    const [water] = corrections({ ...question, acidIn: false });
+    expect(water?.inAllG).toBeCloseTo((7 / 2.2) * waterGMl, 6);
+    expect(water).toMatchObject({ firstG: 1.5, firstSquirts: 3 });
+    // 10 + 100 x mL x 2.2 / 200, and 1.5 g of water in all of it.
+    expect(water?.dampIndexAfterPct).toBeCloseTo(10 + (1.5 / waterGMl) * 1.1, 6);
+    expect(water?.freeWaterAfterPct).toBeCloseTo(150 / (220 + 166.5 + oilG(20) + 1.5), 6);
+  });
+
+  it('soaks a wet mix up with as many grains as bring 32 mL of oil to the aim', () => {
+    const [soda] = corrections({
+      ...question,
+      felt: 'too-wet',
+      acidIn: false,
+      contents: [...GRAINS, { materialId: 'sweet-almond-oil', massG: oilG(32) }],
+    });
+    // 32 mL at 13.5 want 237.04 mL of grains: 37.04 mL of soda.
+    expect(soda?.materialId).toBe('sodium-bicarbonate');
+    expect(soda?.inAllG).toBeCloseTo((3200 / 13.5 - 200) * 2.2, 3);
+    // A sixth of the 200 mL of grains at most.
+    expect(soda?.firstG).toBeCloseTo((200 / 6) * 2.2, 6);
+  });
+});
+
+describe('when to squeeze again', () => {
+  const window = dampWindow('press', 45, 0);
+  const withLiquid = (materialId: string, massG: number) => [...GRAINS, { materialId, massG }];
+
+  it('is every few minutes, sooner for alcohol, in dry air and in heat', () => {
+    const alcohol = withLiquid('isopropyl-alcohol-99', 26);
+    const minutes = testAgainMin(alcohol, window, 45, 20);
+    expect(minutes).toBeGreaterThanOrEqual(3);
+    expect(minutes).toBeLessThanOrEqual(8);
+    expect(testAgainMin(withLiquid('water', 11), window, 45, 20)).toBeGreaterThanOrEqual(minutes);
+    expect(testAgainMin(alcohol, window, 20, 20)).toBeLessThanOrEqual(minutes);
+    expect(testAgainMin(alcohol, window, 45, 32)).toBeLessThanOrEqual(minutes);
+    expect(testAgainMin(withLiquid('sweet-almond-oil', 24), window, 45, 20)).toBe(8);
+  });
+
+  it('is at once for a bowl that is too dry already, and refuses a humidity that is none', () => {
+    expect(testAgainMin(withLiquid('water', 2), window, 45, 20)).toBe(3);
+    expect(() => testAgainMin(GRAINS, window, 140, 20)).toThrow(/humidityPct/);
+  });
+});
+
+// Common practice: 40 to 50 %, aim 45; over 55 fewer squirts, over 70 not at all.
+describe('the room before the first weighing', () => {
+  it.each([
+    [45, 20, 'good', null],
+    [36, 20, 'workable', /humidifier toward 45/],
+    [52, 20, 'workable', /spray less/],
+    [60, 20, 'workable', /dehumidifier toward 45/],
+    [72, 20, 'wait', /Wait/],
+    [45, 12, 'workable', /Cold/],
+    [45, 29, 'workable', /Hot/],
+  ] as const)('at %d %% and %d °C is %s', (humidityPct, tempC, verdict, todo) => {
+    const advice = roomAdvice(humidityPct, tempC, 'press');
+    expect(advice.verdict).toBe(verdict);
+    if (todo) expect(advice.todo.join(' ')).toMatch(todo);
+    else expect(advice.todo).toEqual([]);
+  });
+
+  it('moves the damp window: 4 % of itself for five points', () => {
+    const { window, usualWindow } = roomAdvice(35, 20, 'press');
+    expect(window.lowPct / usualWindow.lowPct).toBeCloseTo(1.08, 9);
+  });
+});
