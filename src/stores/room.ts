@@ -8,7 +8,8 @@ import { useWorkshopStore } from './workshop';
 export const useRoomStore = defineStore('room', () => {
   const workshop = useWorkshopStore();
   const days = computed(() => workshop.records.rooms);
-  const dryingRoom = computed(() => roomCurve(days.value, 'drying room').at(-1) ?? null);
+  const dryingCurve = computed(() => roomCurve(days.value, 'drying room'));
+  const dryingRoom = computed(() => dryingCurve.value.at(-1) ?? null);
 
   /** Takes a reading down; of a sensor only what is new. The workroom's goes into every damp window. */
   function read(
@@ -23,5 +24,5 @@ export const useRoomStore = defineStore('room', () => {
     if (place === 'workroom') workshop.changeSettings({ ...air, roomReadAt: at });
   }
 
-  return { days, dryingRoom, read };
+  return { days, dryingCurve, dryingRoom, read };
 });

@@ -73,7 +73,13 @@ const ticks = computed(() => x.value.ticks(4));
     <text v-for="share in [0, 0.5, 1]" :key="share" :x="LEFT - 5" :y="y(share) + 4" class="end">
       {{ share * 100 }}
     </text>
-    <text v-for="tick in ticks" :key="tick" :x="x(tick)" :y="HEIGHT - 6" class="middle">
+    <text
+      v-for="tick in ticks"
+      :key="tick"
+      :x="x(tick)"
+      :y="HEIGHT - 6"
+      :class="x(tick) > WIDTH - 20 ? 'end' : 'middle'"
+    >
       {{ tick }} h
     </text>
   </svg>

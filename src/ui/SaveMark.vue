@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia';
+import { workshopFileName } from '@/storage/file';
 import { useSavingStore } from '@/stores/saving';
 import { useWorkshopStore } from '@/stores/workshop';
 import { nowIso } from '@/stores/now';
@@ -11,8 +12,7 @@ const workshop = useWorkshopStore();
 /** What the store would not take goes into a file, from wherever the hands are. */
 function exportAll(): void {
   const now = nowIso();
-  const name = `rovack-${now.slice(0, 10)}.rovack.json`;
-  download(name, 'application/json', workshop.exportText(now));
+  download(workshopFileName(now), 'application/json', workshop.exportText(now));
 }
 </script>
 

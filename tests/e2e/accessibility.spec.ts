@@ -37,7 +37,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       ['/shelf/tools', 'Weigh ten squirts once.'],
       ['/shelf/to-buy', 'Batches to make'],
       ['/make', 'nothing at the bench'],
-      ['/dry', 'marked piece'],
+      ['/dry', 'On the trays'],
       ['/almanac', '30 batches on record'],
       ['/workshop', 'Everything lives in this browser'],
     ] as const) {

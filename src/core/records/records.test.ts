@@ -285,6 +285,17 @@ describe('too much of one', () => {
       expect(targets(back)[i]?.[1]).toBeCloseTo(targetG, 1);
   });
 
+  it('comes back whole when it is taken back deed by deed', () => {
+    const { weighed, step } = sodaOver();
+    const over = rescale(weighed, step, step.targetG * 1.2, 'typed', now());
+    const back = undoLast(undoLast(over, now()), now());
+    expect(currentStep(back)).toEqual(step);
+    expect(back.steps.map(({ id }) => id)).toEqual(weighed.steps.map(({ id }) => id));
+    const sum = (batch: Batch) =>
+      batch.steps.reduce((total, one) => total + (one.kind === 'weigh' ? one.targetG : 0), 0);
+    expect(sum(back)).toBeCloseTo(sum(weighed), 0);
+  });
+
   it('is nothing to match without a target, another line, or an over-pour', () => {
     const { weighed, step } = sodaOver();
     expect(rescalingFor(weighed, step, step.targetG)).toBeNull();
@@ -307,6 +318,21 @@ describe('taking back', () => {
     expect(currentStep(dry)?.id).toBe('sieve');
     expect(standing(dry, 'added')).toEqual([]);
     expect(lastDeed(begun())).toBeNull();
+  });
+});
+
+describe('what is written along the way', () => {
+  it('stays when the step it was written at is settled: a room, a split, a squeeze at the press', () => {
+    const mixing = workTo(begun(), (id) => id === 'mix-dry');
+    const read = record(mixing, { kind: 'room', humidityPct: 61, tempC: 22 }, now());
+    const parted = record(read, { kind: 'split', share: 0.4, name: 'dusk' }, now());
+    const on = settleStep(parted, { kind: 'done' }, now());
+    expect(roomOf(on)?.humidityPct).toBe(61);
+    expect(standing(on, 'split')).toHaveLength(1);
+    const pressing = workTo(begun(), (id) => id === 'press');
+    const felt = record(pressing, { kind: 'squeezed', acidIn: true, felt: 'right' }, now());
+    const pressed = settleStep(felt, { kind: 'done' }, now());
+    expect(standing(pressed, 'squeezed')).toHaveLength(3);
   });
 });
 

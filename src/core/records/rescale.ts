@@ -20,7 +20,13 @@ export function rescale(
   const { factor, partId } = asked;
   const written = record(
     batch,
-    { kind: 'rescaled', partId, materialId: step.materialId, factor },
+    {
+      kind: 'rescaled',
+      partId,
+      materialId: step.materialId,
+      factor,
+      stepIds: asked.steps.flatMap(({ stepId, isWeighed }) => (isWeighed ? [] : [stepId])),
+    },
     now,
     id,
   );

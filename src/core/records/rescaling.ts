@@ -64,7 +64,7 @@ export function rescalingFor(batch: Batch, step: WeighStep, massG: number): Resc
 }
 
 /** The targets as they were before; top-ups that nobody weighed go. */
-export function unscale(batch: Batch, { id, partId, factor }: EntryOf<'rescaled'>): Batch {
+export function unscale(batch: Batch, { id, stepIds, factor }: EntryOf<'rescaled'>): Batch {
   const isOpen = (step: BenchStep) => settlingEntries(batch, step.id).length === 0;
   const goes = (step: BenchStep) => step.kind === 'weigh' && step.topsUp === id && isOpen(step);
   const before = batch.steps.slice(0, batch.currentStep).filter(goes).length;
@@ -74,7 +74,7 @@ export function unscale(batch: Batch, { id, partId, factor }: EntryOf<'rescaled'
     steps: batch.steps
       .filter((step) => !goes(step))
       .map((step) =>
-        step.kind === 'weigh' && isOpen(step) && partOf(batch, step) === partId
+        step.kind === 'weigh' && stepIds.includes(step.id) && isOpen(step)
           ? scaled(step, 1 / factor)
           : step,
       ),

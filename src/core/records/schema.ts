@@ -84,6 +84,8 @@ export const batchEntrySchema = z.discriminatedUnion('kind', [
     partId: z.uuid(),
     materialId: z.string(),
     factor: z.number().min(0.01).max(100),
+    /** Steps ahead whose targets were changed by it. */
+    stepIds: z.array(z.string()),
   }),
   /** Part of the bowl into a second one. */
   z.object({

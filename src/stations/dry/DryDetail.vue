@@ -5,6 +5,7 @@ import { parseNumber } from '@/core/units';
 import { standing, type Batch } from '@/core/records';
 import { tendings, type TrayForecast } from '@/core/trays';
 import { useBenchStore } from '@/stores/bench';
+import { useRoomStore } from '@/stores/room';
 import { useTraysStore } from '@/stores/trays';
 import CausesList from '@/ui/CausesList.vue';
 import DryingCurve from '@/ui/DryingCurve.vue';
@@ -17,6 +18,7 @@ const props = defineProps<{ batch: Batch; forecast: TrayForecast; nowMs: number 
 const emit = defineEmits<{ inspect: [] }>();
 const bench = useBenchStore();
 const trays = useTraysStore();
+const room = useRoomStore();
 const weight = ref('');
 const moisture = ref('');
 const problem = ref('');
@@ -68,7 +70,7 @@ function tend(what: Tending): void {
 
 <template>
   <section class="detail" :aria-label="`Drying of ${batch.code}`">
-    <h2>{{ batch.code }}, marked piece</h2>
+    <h2>{{ batch.code }}, {{ batch.body.method === 'loose' ? 'spread' : 'marked piece' }}</h2>
     <p class="quiet">{{ speed }}</p>
     <DryingCurve :forecast="forecast" />
     <form class="row" @submit.prevent="weigh">
@@ -115,7 +117,7 @@ function tend(what: Tending): void {
           : `Taken as ${formatFixed(forecast.humidityPct, 0)} %: nobody read it since`
       }}
     </p>
-    <RoomCurve v-if="forecast.roomIsRead" :points="forecast.room" :now-ms="nowMs" />
+    <RoomCurve v-if="room.dryingCurve.length > 1" :points="room.dryingCurve" :now-ms="nowMs" />
     <v-btn variant="text" :to="{ name: 'batch', params: { batchId: batch.id } }"
       >The record of {{ batch.code }}</v-btn
     >

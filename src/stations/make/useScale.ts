@@ -1,6 +1,6 @@
-import { computed, onScopeDispose, readonly, ref, shallowRef } from 'vue';
+import { computed, onScopeDispose, readonly, ref, shallowRef, watch } from 'vue';
 import type { WeighedBy } from '@/core/records';
-import { simulatedScale, type ScaleReading, type ScaleState } from '@/devices';
+import { simulatedScale, type ScaleReading, type ScaleSource, type ScaleState } from '@/devices';
 import { useDevicesStore } from '@/stores/devices';
 import { useWorkshopStore } from '@/stores/workshop';
 
@@ -25,22 +25,36 @@ export function useScale(stepG: number) {
     source === 'simulated'
       ? simulatedScale({ stepG, driftSteps: DRIFT_STEPS, ...(capacityG && { capacityG }) })
       : null;
-  const scale = simulated ?? (source === 'serial' ? (devices.device?.scale ?? null) : null);
-  const stopListening = scale?.listen({
-    reading: (next) => {
-      reading.value = next;
-      unread.value = '';
-    },
-    state: (next) => {
-      state.value = next;
-    },
-    unread: (line) => {
-      unread.value = line;
-    },
-  });
-  if (source === 'serial' && !scale) state.value = 'unplugged';
+  let stopListening = () => {};
+
+  function listenTo(scale: ScaleSource | null): void {
+    stopListening();
+    if (!scale) state.value = 'unplugged';
+    stopListening =
+      scale?.listen({
+        reading: (next) => {
+          reading.value = next;
+          unread.value = '';
+        },
+        state: (next) => {
+          state.value = next;
+        },
+        unread: (line) => {
+          unread.value = line;
+        },
+      }) ?? (() => {});
+  }
+
+  /** A port that is opened again after a reload comes later than the step. */
+  const scale = () => simulated ?? (source === 'serial' ? (devices.device?.scale ?? null) : null);
+  if (source !== 'typed')
+    watch(
+      () => devices.device,
+      () => listenTo(scale()),
+      { immediate: true },
+    );
   onScopeDispose(() => {
-    stopListening?.();
+    stopListening();
     simulated?.close();
   });
 
@@ -57,7 +71,7 @@ export function useScale(stepG: number) {
     pour: (targetG: number) => simulated?.startPouring(targetG),
     stopPouring: () => simulated?.stopPouring(),
     takeOut: (massG: number) => simulated?.takeOut(massG),
-    tare: () => scale?.tare(),
+    tare: () => scale()?.tare(),
     togglePlug: () => (state.value === 'unplugged' ? simulated?.plugIn() : simulated?.unplug()),
   };
 }
