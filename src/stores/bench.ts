@@ -28,6 +28,9 @@ import { nowIso } from './now';
 import { useShelfStore } from './shelf';
 import { useWorkshopStore } from './workshop';
 
+/** A bench nobody touched for so long was left. */
+const AWAY_MS = 30 * 60_000;
+
 /** The batch in hand: every call writes the record and saves it. */
 export const useBenchStore = defineStore('bench', () => {
   const workshop = useWorkshopStore();
@@ -80,7 +83,9 @@ export const useBenchStore = defineStore('bench', () => {
   const undo = () => apply((current) => undoLast(current, nowIso()));
   /** Keeps an over-pour and makes the rest of its part match. */
   const scaleUp = (of: WeighStep, massG: number, by: WeighedBy) =>
-    apply((current) => rescale(current, of, massG, by, nowIso()));
+    apply((current) =>
+      rescale(current, of, { massG, by, who: workshop.settings.makerInHand }, nowIso()),
+    );
 
   /** One squirt of the sprayer, written at once: a page that dies has lost none. */
   function squirt(materialId: string, bowl: BowlNumber): void {
@@ -118,9 +123,12 @@ export const useBenchStore = defineStore('bench', () => {
     if (batch.value?.outcome === 'at the bench' && batch.value.entries.at(-1)?.kind !== 'paused')
       write({ kind: 'paused' });
   }
+  /** Also after a page that was closed without a word, once that was a while ago. */
   function resume(): void {
-    if (batch.value?.outcome === 'at the bench' && batch.value.entries.at(-1)?.kind === 'paused')
-      write({ kind: 'resumed' });
+    const last = batch.value?.entries.at(-1);
+    if (!last || batch.value?.outcome !== 'at the bench') return;
+    const awayMs = Date.parse(nowIso()) - Date.parse(last.at);
+    if (last.kind === 'paused' || awayMs > AWAY_MS) write({ kind: 'resumed' });
   }
   const strike = (entryId: string) => apply((current) => strikeEntry(current, entryId, nowIso()));
   const back = () => apply(goBack);

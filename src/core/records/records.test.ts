@@ -254,7 +254,7 @@ describe('too much of one', () => {
   it('makes the rest of its part match: what is ahead grows, what lies in the bowl is topped up', () => {
     const { weighed, step } = sodaOver();
     const first = weighedLines(weighed)[0];
-    const over = rescale(weighed, step, step.targetG * 1.1, 'typed', now());
+    const over = rescale(weighed, step, { massG: step.targetG * 1.1, by: 'typed' }, now());
     const topUp = currentStep(over);
     expect(topUp).toMatchObject({ kind: 'weigh', lineId: first?.lineId });
     if (topUp?.kind !== 'weigh') throw new Error('a top-up was expected');
@@ -269,7 +269,7 @@ describe('too much of one', () => {
 
   it('leaves other dishes alone, and comes back whole when it is struck', () => {
     const { weighed, step } = sodaOver();
-    const over = rescale(weighed, step, step.targetG * 1.2, 'typed', now());
+    const over = rescale(weighed, step, { massG: step.targetG * 1.2, by: 'typed' }, now());
     const embed = over.body.parts[1];
     const targets = (batch: Batch) =>
       batch.steps.flatMap((one) => (one.kind === 'weigh' ? [[one.id, one.targetG] as const] : []));
@@ -287,7 +287,7 @@ describe('too much of one', () => {
 
   it('comes back whole when it is taken back deed by deed', () => {
     const { weighed, step } = sodaOver();
-    const over = rescale(weighed, step, step.targetG * 1.2, 'typed', now());
+    const over = rescale(weighed, step, { massG: step.targetG * 1.2, by: 'typed' }, now());
     const back = undoLast(undoLast(over, now()), now());
     expect(currentStep(back)).toEqual(step);
     expect(back.steps.map(({ id }) => id)).toEqual(weighed.steps.map(({ id }) => id));

@@ -6,22 +6,30 @@ import { rescalingFor, scaled, type Rescaling } from './rescaling';
 import type { Batch, EntryOf } from './schema';
 import { weighedEntry } from './weighed';
 
+/** What lies on the scale, how it is known, and whose hands put it there. */
+export interface OnTheScale {
+  readonly massG: number;
+  readonly by: EntryOf<'weighed'>['by'];
+  readonly who?: string | null;
+}
+
 /** Takes what is on the scale as it is and makes the rest of the part match; what was weighed before is topped up next. */
 export function rescale(
   batch: Batch,
   step: WeighStep,
-  massG: number,
-  by: EntryOf<'weighed'>['by'],
+  { massG, by, who }: OnTheScale,
   now: string,
 ): Batch {
   const asked = rescalingFor(batch, step, massG);
   if (!asked) return batch;
   const id = newId();
+  const signature = who ? { who } : {};
   const { factor, partId } = asked;
   const written = record(
     batch,
     {
       kind: 'rescaled',
+      ...signature,
       partId,
       materialId: step.materialId,
       factor,
@@ -32,7 +40,7 @@ export function rescale(
   );
   const settled = settleStep(
     { ...written, steps: scaledSteps(batch, asked, factor) },
-    weighedEntry(step, massG, by),
+    { ...weighedEntry(step, massG, by), ...signature },
     now,
   );
   const topUps = asked.steps.flatMap((one): WeighStep[] => {

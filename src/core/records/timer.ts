@@ -22,8 +22,7 @@ export function clockBehindS(batch: Batch, nowMs: number): number {
 
 /** Hours nobody was at the bench, when the newest entry is a coming back; else null. */
 export function awayHours(batch: Batch): number | null {
-  const back = batch.entries.at(-1);
-  const left = batch.entries.findLast(({ kind }) => kind === 'paused');
-  if (back?.kind !== 'resumed' || !left) return null;
-  return Math.max(0, (Date.parse(back.at) - Date.parse(left.at)) / 3_600_000);
+  const [before, back] = batch.entries.slice(-2);
+  if (back?.kind !== 'resumed' || !before) return null;
+  return Math.max(0, (Date.parse(back.at) - Date.parse(before.at)) / 3_600_000);
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { BatchEntry, NewEntry } from '@/core/records';
-import { sayEntry } from './entryWords';
+import { runsOf, sayEntry, sayRun } from './entryWords';
 
 function said(entry: NewEntry, title = 'Mix the powders'): string {
   const written = { ...entry, id: 'x', at: '2026-04-18T10:00:00Z', stepId: 's', struckAt: null };
@@ -31,5 +31,33 @@ describe('the story of a batch', () => {
     [{ kind: 'note', text: 'Door stood open.' }, 'Door stood open.'],
   ])('says %o', (entry, sentence) => {
     expect(said(entry)).toBe(sentence);
+  });
+});
+
+describe('a run of entries', () => {
+  const base = { at: '2026-04-18T09:00:00.000Z', stepId: 'press', struckAt: null };
+  const fill = (id: string, massG: number | null, struckAt: string | null = null) =>
+    ({ ...base, id, kind: 'filled', massG, by: 'typed', struckAt }) as const;
+  const squirt = (id: string, materialId = 'water') =>
+    ({ ...base, id, kind: 'added', materialId, massG: 0.7, squirts: 1, why: 'sprayed' }) as const;
+
+  it('is one line for pieces pressed one after the other, and for squirts of the same', () => {
+    const runs = runsOf([
+      fill('a', 120),
+      fill('b', 122),
+      fill('c', null),
+      squirt('d'),
+      squirt('e'),
+      squirt('f', 'witch-hazel'),
+      fill('g', 119, '2026-04-18T09:30:00.000Z'),
+      fill('h', 121),
+    ]);
+    expect(runs.map((run) => sayRun(run, 'Fill and press'))).toEqual([
+      '3 pieces pressed, mean 121.0 g',
+      'Added 1.4 g water, 2 squirts: sprayed',
+      'Added 0.7 g witch hazel, 1 squirt: sprayed',
+      'Piece pressed, 119.0 g',
+      'Piece pressed, 121.0 g',
+    ]);
   });
 });

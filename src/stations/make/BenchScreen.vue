@@ -62,13 +62,18 @@ async function leave(): Promise<void> {
   await router.push({ name: 'batch', params: { batchId: props.batch.id } });
 }
 
+/** A button pressed with a glove does not keep the focus: the pedal's space is always the step's own. Tab still walks. */
+function leaveFocus(event: MouseEvent): void {
+  if ((event.target as Element).closest('button')) event.preventDefault();
+}
+
 function keepRoom(air: { readonly humidityPct: number; readonly tempC: number }): void {
   bench.write({ kind: 'room', ...air });
 }
 </script>
 
 <template>
-  <div class="screen">
+  <div class="screen" @mousedown="leaveFocus">
     <BenchProgress :batch="batch" />
     <div class="line">
       <p>

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { parseNumber } from '@/core/units';
-import type { Batch } from '@/core/records';
+import { standing, type Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
 import { useBenchKeys } from '../useBenchKeys';
 
 const props = defineProps<{ batch: Batch }>();
 const bench = useBenchStore();
-const pieces = ref(String(props.batch.plan.pieces));
+/** As many as were pressed one by one, else as many as were planned. */
+const pieces = ref(String(standing(props.batch, 'filled').length || props.batch.plan.pieces));
 const rejects = ref('0');
 const problem = ref('');
 
