@@ -1,91 +1,30 @@
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
-import { addLine, addPart, keepVersion, newFormula, type FormulaBody } from '../formula';
+import { newFormula, type FormulaBody } from '../formula';
 import { planSteps, weighedLineIds } from '../making';
 import { materialById } from '../materials';
-import { exactly } from '../units';
-import { USUAL_REQUEST, planScale, type ScaleRequest } from '../scaling';
+import { planScale } from '../scaling';
 import {
-  awayHours,
   batchSchema,
-  clockBehindS,
   bowlContents,
   currentStep,
   giveUp,
   goBack,
   goOn,
-  lastDeed,
-  lastRescaling,
   nextBatchCode,
   openSqueeze,
   record,
-  rescale,
-  rescalingFor,
   roomOf,
   settleStep,
   standing,
   startBatch,
   strikeEntry,
   timerLeftS,
-  undoLast,
   weighedLines,
-  weighedEntry,
   weighedRatio,
   type Batch,
 } from '.';
-
-const REQUEST: ScaleRequest = {
-  ...USUAL_REQUEST,
-  want: { kind: 'total', massG: 1000 },
-  mold: { shape: 'sphere', diameterMm: 60 },
-  scaleStepG: 0.1,
-  lossPct: 0,
-};
-const READINGS = {
-  modelsVersion: '1',
-  sodaToAcidByMass: 1.9,
-  balanceSodaToAcidByMass: 1.31,
-  dampIndexPct: 12,
-  windowLowPct: 10,
-  windowHighPct: 17,
-  freeWaterPct: 0.4,
-  scentLoadPct: 0.7,
-  co2L: 100,
-};
-let minute = 0;
-const now = () => new Date(Date.UTC(2026, 3, 18, 9, minute++)).toISOString();
-
-function begun(body: FormulaBody = bodyFrom(LANTERN)): Batch {
-  const formula = keepVersion(newFormula('Quince Lantern', body, now()), now());
-  const planned = planScale(body, REQUEST);
-  if (!planned.ok) throw new Error(planned.problem.message);
-  return startBatch({
-    formula,
-    request: REQUEST,
-    plan: planned.plan,
-    readings: READINGS,
-    code: 'QL-001',
-    now: now(),
-  });
-}
-
-/** Settles steps as a careful maker does, up to the first one that matches. */
-function workTo(batch: Batch, stop: (stepId: string) => boolean): Batch {
-  for (let step = currentStep(batch); step && !stop(step.id); step = currentStep(batch)) {
-    if (step.kind === 'weigh')
-      batch = settleStep(batch, weighedEntry(step, step.targetG, 'typed'), now());
-    else if (step.kind === 'split')
-      batch = settleStep(batch, { kind: 'split', share: step.share, name: 'dusk' }, now());
-    else if (step.kind === 'room')
-      batch = settleStep(batch, { kind: 'room', humidityPct: 46, tempC: 19.5 }, now());
-    else if (step.kind === 'squeeze')
-      batch = settleStep(batch, { kind: 'squeezed', acidIn: step.acidIn, felt: 'right' }, now());
-    else if (step.kind === 'count')
-      batch = settleStep(batch, { kind: 'counted', pieces: 9, rejects: 1 }, now());
-    else batch = settleStep(batch, { kind: 'done' }, now());
-  }
-  return batch;
-}
+import { READINGS, REQUEST, begun, now, workTo } from '../../../tests/fixtures/bench';
 
 describe('the order of the work', () => {
   const kindsOf = (batch: Batch) =>
@@ -184,168 +123,6 @@ describe('the order of the work', () => {
     expect(loose).not.toContain('spray');
     expect(loose.slice(-1)).toEqual(['later:wrap']);
     expect(idsOf({ ...dressed, method: 'in-pack' })).not.toContain('later:turn');
-  });
-});
-
-describe('a bowl of two colors', () => {
-  const twoColors = (dye: string) => {
-    const body = addPart(
-      bodyFrom('600 g baking soda\n300 g citric acid\n40 g almond oil'),
-      'split',
-    );
-    const half = body.parts[1];
-    if (!half) throw new Error('a split was added');
-    return addLine(body, half.id, dye, exactly(4));
-  };
-
-  it('is weighed once and parted dry, each line with its share', () => {
-    const batch = begun(twoColors('blue-mica'));
-    const ids = batch.steps.map(({ id }) => id);
-    const sodas = batch.steps.filter(({ title }) => title === 'Baking soda');
-    expect(sodas).toHaveLength(1);
-    const parted = ids.findIndex((id) => id.startsWith('split:'));
-    expect(parted).toBeGreaterThan(ids.indexOf('squeeze-after'));
-    expect(parted).toBeLessThan(ids.indexOf('press'));
-    const done = workTo(batch, (id) => id === 'press');
-    const grams = (bowl: 1 | 2) =>
-      bowlContents(done, bowl).reduce((sum, { massG }) => sum + massG, 0);
-    const plannedG = (i: number) => {
-      const partId = done.body.parts[i]?.id;
-      return done.plan.lines
-        .filter((line) => line.partId === partId)
-        .reduce((sum, { targetG }) => sum + targetG, 0);
-    };
-    expect(grams(1)).toBeCloseTo(plannedG(0), 6);
-    expect(grams(2)).toBeCloseTo(plannedG(1), 6);
-    for (const line of weighedLines(done)) expect(line.massG).toBeCloseTo(line.targetG, 6);
-    // What is added now goes where it is said.
-    const wet = record(
-      done,
-      { kind: 'added', materialId: 'water', massG: 2, squirts: 3, why: 'dry', bowl: 2 },
-      now(),
-    );
-    expect(bowlContents(wet, 2).at(-1)).toEqual({ materialId: 'water', massG: 2 });
-    expect(bowlContents(wet, 1)).toEqual(bowlContents(done, 1));
-  });
-
-  it('is parted before the acid when its dye is bloomed, and each bowl gets its own acid', () => {
-    const batch = begun(twoColors('yellow-5-dye'));
-    const ids = batch.steps.map(({ id }) => id);
-    expect(ids.findIndex((id) => id.startsWith('split:'))).toBeLessThan(
-      ids.indexOf('squeeze-before'),
-    );
-    expect(
-      batch.steps.flatMap((step) =>
-        step.kind === 'weigh' && step.title.startsWith('Citric') ? [step.vessel] : [],
-      ),
-    ).toEqual(['bowl', 'second bowl']);
-  });
-});
-
-describe('too much of one', () => {
-  const sodaOver = () => {
-    const start = workTo(begun(), (id) => id.startsWith('weigh:'));
-    const weighed = workTo(start, (id) => id !== currentStep(start)?.id);
-    const step = currentStep(weighed);
-    if (step?.kind !== 'weigh') throw new Error('a weighing was expected');
-    return { weighed, step };
-  };
-
-  it('makes the rest of its part match: what is ahead grows, what lies in the bowl is topped up', () => {
-    const { weighed, step } = sodaOver();
-    const first = weighedLines(weighed)[0];
-    const over = rescale(weighed, step, { massG: step.targetG * 1.1, by: 'typed' }, now());
-    const topUp = currentStep(over);
-    expect(topUp).toMatchObject({ kind: 'weigh', lineId: first?.lineId });
-    if (topUp?.kind !== 'weigh') throw new Error('a top-up was expected');
-    expect(topUp.targetG).toBeCloseTo((first?.massG ?? 0) * 0.1, 0);
-    const done = workTo(over, () => false);
-    const main = done.plan.lines.filter(({ partId }) => partId === done.body.parts[0]?.id);
-    const weights = new Map(weighedLines(done).map((line) => [line.lineId, line.massG ?? 0]));
-    for (const { lineId, targetG } of main.filter((line) => line.targetG > 5))
-      expect((weights.get(lineId) ?? 0) / targetG).toBeCloseTo(1.1, 1);
-    expect(weighedRatio(done)).toBeCloseTo(weighedRatio(workTo(begun(), () => false)) ?? 0, 1);
-  });
-
-  it('leaves other dishes alone, and comes back whole when it is struck', () => {
-    const { weighed, step } = sodaOver();
-    const over = rescale(weighed, step, { massG: step.targetG * 1.2, by: 'typed' }, now());
-    const embed = over.body.parts[1];
-    const targets = (batch: Batch) =>
-      batch.steps.flatMap((one) => (one.kind === 'weigh' ? [[one.id, one.targetG] as const] : []));
-    for (const { id } of embed?.lines ?? [])
-      expect(targets(over).find(([stepId]) => stepId === `weigh:${id}`)).toEqual(
-        targets(weighed).find(([stepId]) => stepId === `weigh:${id}`),
-      );
-    const entry = lastRescaling(over);
-    if (!entry) throw new Error('a rescaling was written');
-    const back = strikeEntry(over, entry.id, now());
-    expect(back.steps.map(({ id }) => id)).toEqual(weighed.steps.map(({ id }) => id));
-    for (const [i, [, targetG]] of targets(weighed).entries())
-      expect(targets(back)[i]?.[1]).toBeCloseTo(targetG, 1);
-  });
-
-  it('comes back whole when it is taken back deed by deed', () => {
-    const { weighed, step } = sodaOver();
-    const over = rescale(weighed, step, { massG: step.targetG * 1.2, by: 'typed' }, now());
-    const back = undoLast(undoLast(over, now()), now());
-    expect(currentStep(back)).toEqual(step);
-    expect(back.steps.map(({ id }) => id)).toEqual(weighed.steps.map(({ id }) => id));
-    const sum = (batch: Batch) =>
-      batch.steps.reduce((total, one) => total + (one.kind === 'weigh' ? one.targetG : 0), 0);
-    expect(sum(back)).toBeCloseTo(sum(weighed), 0);
-  });
-
-  it('is nothing to match without a target, another line, or an over-pour', () => {
-    const { weighed, step } = sodaOver();
-    expect(rescalingFor(weighed, step, step.targetG)).toBeNull();
-    expect(rescalingFor(weighed, { ...step, targetG: 0 }, 10)).toBeNull();
-  });
-});
-
-describe('taking back', () => {
-  it('strikes the last thing done, and goes back to the step it settled', () => {
-    const weighed = workTo(begun(), (id) => id === 'sieve');
-    const undone = undoLast(weighed, now());
-    expect(currentStep(undone)?.kind).toBe('weigh');
-    expect(undone.entries.at(-1)?.struckAt).not.toBeNull();
-    const sprayed = record(
-      weighed,
-      { kind: 'added', materialId: 'water', massG: 0.7, squirts: 1, why: 'sprayed' },
-      now(),
-    );
-    const dry = undoLast(sprayed, now());
-    expect(currentStep(dry)?.id).toBe('sieve');
-    expect(standing(dry, 'added')).toEqual([]);
-    expect(lastDeed(begun())).toBeNull();
-  });
-});
-
-describe('what is written along the way', () => {
-  it('stays when the step it was written at is settled: a room, a split, a squeeze at the press', () => {
-    const mixing = workTo(begun(), (id) => id === 'mix-dry');
-    const read = record(mixing, { kind: 'room', humidityPct: 61, tempC: 22 }, now());
-    const parted = record(read, { kind: 'split', share: 0.4, name: 'dusk' }, now());
-    const on = settleStep(parted, { kind: 'done' }, now());
-    expect(roomOf(on)?.humidityPct).toBe(61);
-    expect(standing(on, 'split')).toHaveLength(1);
-    const pressing = workTo(begun(), (id) => id === 'press');
-    const felt = record(pressing, { kind: 'squeezed', acidIn: true, felt: 'right' }, now());
-    const pressed = settleStep(felt, { kind: 'done' }, now());
-    expect(standing(pressed, 'squeezed')).toHaveLength(3);
-  });
-});
-
-describe('the clock', () => {
-  it('that was set back is said, and what was away is counted in hours', () => {
-    const batch = workTo(begun(), (id) => id === 'sieve');
-    const newest = Date.parse(batch.entries.at(-1)?.at ?? '');
-    expect(clockBehindS(batch, newest - 7_200_000)).toBe(7200);
-    expect(clockBehindS(batch, newest + 1000)).toBe(0);
-    const at = (hours: number) => new Date(newest + hours * 3_600_000).toISOString();
-    const back = record(record(batch, { kind: 'paused' }, at(0)), { kind: 'resumed' }, at(14));
-    expect(awayHours(back)).toBeCloseTo(14, 6);
-    expect(awayHours(batch)).toBeNull();
   });
 });
 
