@@ -1,9 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+  DRY_FRACTION,
+  HANDLE_FRACTION,
+  REFERENCE_MM2_H,
   dryFraction,
-  dryingForecast,
-  dryingRateMm2H,
+  dryingFactor,
   hoursToDry,
   lossFraction,
   type DryingShape,
@@ -55,8 +57,7 @@ describe('drying in a room', () => {
 
   // Common practice.
   it('takes a 70 mm sphere 24 to 36 hours at 45 %, and a 25 mm piece a few', () => {
-    const rate = dryingRateMm2H(45);
-    if (!rate) throw new Error('45 % dries');
+    const rate = REFERENCE_MM2_H;
     expect(hoursToDry(sphere(70), 0.95, rate.high)).toBeCloseTo(24, 1);
     expect(hoursToDry(sphere(70), 0.95, rate.low)).toBeCloseTo(36, 1);
     const small = hoursToDry(sphere(25), 0.95, rate.best) ?? 0;
@@ -70,20 +71,23 @@ describe('drying in a room', () => {
   });
 
   it('is slower in damp air and stops near the mix’s own', () => {
-    expect(dryingRateMm2H(60)?.best).toBeLessThan(dryingRateMm2H(45)?.best ?? 0);
-    expect(dryingRateMm2H(74)).toBeNull();
+    expect(dryingFactor(45)).toBe(1);
+    expect(dryingFactor(60)).toBeLessThan(dryingFactor(45));
+    expect(dryingFactor(74)).toBe(0);
+    expect(() => dryingFactor(101)).toThrow(/humidityPct must be 0 to 100/);
     expect(hoursToDry(sphere(70), 0.95, 0.001)).toBeNull();
     expect(dryFraction(sphere(70), 0, 10)).toBe(0);
   });
 
-  it('says when to lift and when to wrap, moved by what the room has taught', () => {
-    const usual = dryingForecast(sphere(70), 45);
-    if (!usual) throw new Error('45 % dries');
-    expect(usual.dryH.best).toBeCloseTo(30, 1);
-    expect(usual.handleH.high).toBeLessThan(usual.dryH.low);
-    const own = dryingForecast(sphere(70), 45, { estimate: 2, low: 1.6, high: 2.5 });
-    expect(own?.dryH.best).toBeCloseTo(15, 1);
-    expect(own?.dryH.low).toBeCloseTo(12, 1);
-    expect(dryingForecast(sphere(70), 74)).toBeNull();
+  it('takes half as long at twice the rate, and twice as long in a room worth half', () => {
+    const usual = hoursToDry(sphere(70), 0.95, REFERENCE_MM2_H.best);
+    expect(usual).toBeCloseTo(30, 1);
+    expect(hoursToDry(sphere(70), 0.95, REFERENCE_MM2_H.best * 2)).toBeCloseTo(15, 1);
+    expect(hoursToDry(sphere(70), 0.95, REFERENCE_MM2_H.best, (hours) => hours / 2)).toBeCloseTo(
+      60,
+      1,
+    );
+    const handled = hoursToDry(sphere(70), HANDLE_FRACTION, REFERENCE_MM2_H.low) ?? Infinity;
+    expect(handled).toBeLessThan(hoursToDry(sphere(70), DRY_FRACTION, REFERENCE_MM2_H.high) ?? 0);
   });
 });

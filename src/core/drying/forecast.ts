@@ -35,18 +35,7 @@ export function dryingFactor(humidityPct: number): number {
   return drive < NEAR_PCT ? 0 : drive / (MIX_WATER_ACTIVITY_PCT - REFERENCE_HUMIDITY_PCT);
 }
 
-/** How fast this room dries, mm2/h, with its spread; null where it will not dry at all. @param humidityPct 0 to 100 */
-export function dryingRateMm2H(humidityPct: number): Spread | null {
-  const factor = dryingFactor(humidityPct);
-  if (factor === 0) return null;
-  return {
-    low: REFERENCE_MM2_H.low * factor,
-    best: REFERENCE_MM2_H.best * factor,
-    high: REFERENCE_MM2_H.high * factor,
-  };
-}
-
-/** Share dry after some hours, 0 to 1. @param rateMm2H as {@link dryingRateMm2H} or refitted, over 0 */
+/** Share dry after some hours, 0 to 1. @param rateMm2H as {@link REFERENCE_MM2_H} or refitted, over 0 */
 export function dryFraction(
   { shape, sizeMm }: DryingBody,
   hours: number,
@@ -56,48 +45,28 @@ export function dryFraction(
   return lossFraction(shape, (rateMm2H * hours) / sizeMm ** 2);
 }
 
-/** Hours until a share is dry; null where that takes longer than sixty days. @param fraction over 0, under 1 */
-export function hoursToDry(body: DryingBody, fraction: number, rateMm2H: number): number | null {
+/**
+ * Hours until a share is dry; null where that takes longer than sixty days.
+ * @param fraction over 0, under 1 @param rateMm2H at 45 %, over 0
+ * @param roomHours what so many hours on the tray are worth at 45 %; the same when the room is
+ */
+export function hoursToDry(
+  body: DryingBody,
+  fraction: number,
+  rateMm2H: number,
+  roomHours: (hours: number) => number = (hours) => hours,
+): number | null {
   if (!(fraction > 0 && fraction < 1))
     throw new RangeError(`fraction must be between 0 and 1, got ${fraction}`);
   return (
-    firstWhere((hours) => dryFraction(body, hours, rateMm2H) >= fraction, 0, LONGEST_H) ?? null
+    firstWhere(
+      (hours) => dryFraction(body, roomHours(hours), rateMm2H) >= fraction,
+      0,
+      LONGEST_H,
+    ) ?? null
   );
 }
 
 /** Share dry at which a piece may be handled, and at which it may be wrapped. Common practice. */
 export const HANDLE_FRACTION = 0.7;
 export const DRY_FRACTION = 0.95;
-
-export interface DryingForecast {
-  /** Hours until it may be lifted and handled. */
-  readonly handleH: Spread;
-  /** Hours until it may be wrapped. */
-  readonly dryH: Spread;
-}
-
-/**
- * When a piece may be lifted and when it may be wrapped in this room; null where it will not dry here.
- * @param own the maker's own drying over the shipped model, with its band; left out without records
- */
-export function dryingForecast(
-  body: DryingBody,
-  humidityPct: number,
-  own?: { readonly estimate: number; readonly low: number; readonly high: number },
-): DryingForecast | null {
-  const shipped = dryingRateMm2H(humidityPct);
-  if (!shipped) return null;
-  const rate = own
-    ? {
-        low: shipped.best * own.low,
-        best: shipped.best * own.estimate,
-        high: shipped.best * own.high,
-      }
-    : shipped;
-  const until = (fraction: number): Spread => ({
-    low: hoursToDry(body, fraction, rate.high) ?? LONGEST_H,
-    best: hoursToDry(body, fraction, rate.best) ?? LONGEST_H,
-    high: hoursToDry(body, fraction, rate.low) ?? LONGEST_H,
-  });
-  return { handleH: until(HANDLE_FRACTION), dryH: until(DRY_FRACTION) };
-}

@@ -6,11 +6,9 @@ export {
   REFERENCE_MM2_H,
   dryFraction,
   dryingFactor,
-  dryingForecast,
-  dryingRateMm2H,
   hoursToDry,
 } from './forecast';
-export type { DryingBody, DryingForecast } from './forecast';
+export type { DryingBody } from './forecast';
 export { humidityAt, roomClock } from './roomClock';
 export type { HumidityPoint } from './roomClock';
 export { dryingBodyOf } from './body';

@@ -8,7 +8,6 @@ import {
   bowlContents,
   currentStep,
   lastDeed,
-  lastRescaling,
   record,
   rescale,
   rescalingFor,
@@ -113,7 +112,7 @@ describe('too much of one', () => {
       expect(targets(over).find(([stepId]) => stepId === `weigh:${id}`)).toEqual(
         targets(weighed).find(([stepId]) => stepId === `weigh:${id}`),
       );
-    const entry = lastRescaling(over);
+    const entry = standing(over, 'rescaled').at(-1);
     if (!entry) throw new Error('a rescaling was written');
     const back = strikeEntry(over, entry.id, now());
     expect(back.steps.map(({ id }) => id)).toEqual(weighed.steps.map(({ id }) => id));

@@ -22,7 +22,7 @@ export {
 export { settlingEntries } from './settled';
 export { strikeEntry } from './strike';
 export { lastDeed, undoLast } from './undoLast';
-export { lastRescaling, rescalingFor } from './rescaling';
+export { rescalingFor } from './rescaling';
 export type { RescaledStep, Rescaling } from './rescaling';
 export { rescale } from './rescale';
 export { bowlContents, isParted } from './bowl';

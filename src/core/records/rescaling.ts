@@ -2,7 +2,6 @@ import type { BenchStep, WeighStep } from '../making';
 import { decimalsOf, roundToStep, toleranceG } from '../weighing';
 import { settlingEntries } from './settled';
 import type { Batch, EntryOf } from './schema';
-import { standing } from './summary';
 
 /** One weighing of the part, before and after. */
 export interface RescaledStep {
@@ -79,11 +78,6 @@ export function unscale(batch: Batch, { id, stepIds, factor }: EntryOf<'rescaled
           : step,
       ),
   };
-}
-
-/** The newest rescaling that stands, for undoing it. */
-export function lastRescaling(batch: Batch): EntryOf<'rescaled'> | null {
-  return standing(batch, 'rescaled').at(-1) ?? null;
 }
 
 /** A weighing with its target and band times a factor. */

@@ -1,11 +1,9 @@
 import { afterwards, type StepOf, type Tending } from '../making';
 import { standing, type Batch } from '../records';
-import { dryFraction, roomClock, REFERENCE_MM2_H } from '../drying';
-import { firstWhere } from '../numeric';
+import { REFERENCE_MM2_H, hoursToDry, roomClock } from '../drying';
 import type { TrayForecast } from './trayForecast';
 
 const HOUR_MS = 3_600_000;
-const LONGEST_H = 60 * 24;
 /** Turned once it holds, and never in the first hour. Common practice; the share is a start value of ours. */
 const TURN_FRACTION = 0.5;
 const TURN_FROM_H = 1;
@@ -115,12 +113,8 @@ function reaches(
   leastH: number,
 ): number | null {
   const clock = roomClock(room, startMs);
-  const hours = firstWhere(
-    (after) =>
-      dryFraction(body, clock(startMs + after * HOUR_MS), REFERENCE_MM2_H.best * refit.rate.best) >=
-      fraction,
-    0,
-    LONGEST_H,
+  const hours = hoursToDry(body, fraction, REFERENCE_MM2_H.best * refit.rate.best, (after) =>
+    clock(startMs + after * HOUR_MS),
   );
-  return hours === undefined ? null : startMs + Math.max(hours, leastH) * HOUR_MS;
+  return hours === null ? null : startMs + Math.max(hours, leastH) * HOUR_MS;
 }

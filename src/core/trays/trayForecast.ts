@@ -6,6 +6,7 @@ import {
   dryFraction,
   dryingBodyOf,
   dryingFactor,
+  hoursToDry,
   humidityAt,
   refitDrying,
   roomClock,
@@ -13,7 +14,6 @@ import {
   type DryingPrior,
   type DryingRefit,
 } from '../drying';
-import { firstWhere } from '../numeric';
 import { standing, type Batch } from '../records';
 import type { Spread } from '../units';
 import { learnedDrying, type BatchDrying } from './learnedDrying';
@@ -97,16 +97,12 @@ export function trayForecast(batch: Batch, question: TrayQuestion): TrayForecast
     spreadOf(refit.rate, (rate) => dryFraction(body, clock(toMs), REFERENCE_MM2_H.best * rate));
   const when = (fraction: number): Spread | null => {
     const after = (rate: number) =>
-      firstWhere(
-        (hours) =>
-          dryFraction(body, clock(startMs + hours * HOUR_MS), REFERENCE_MM2_H.best * rate) >=
-          fraction,
-        0,
-        LONGEST_H,
+      hoursToDry(body, fraction, REFERENCE_MM2_H.best * rate, (hours) =>
+        clock(startMs + hours * HOUR_MS),
       );
     const best = after(refit.rate.best);
-    if (best === undefined) return null;
-    const at = (hours: number | undefined) => startMs + (hours ?? LONGEST_H) * HOUR_MS;
+    if (best === null) return null;
+    const at = (hours: number | null) => startMs + (hours ?? LONGEST_H) * HOUR_MS;
     return { low: at(after(refit.rate.high)), best: at(best), high: at(after(refit.rate.low)) };
   };
   const dryAtMs = when(DRY_FRACTION);

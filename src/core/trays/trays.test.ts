@@ -3,15 +3,18 @@ import { describe, expect, it } from 'vitest';
 import { roomCurve, type RoomDay } from '../air';
 import { record, type Batch, type NewEntry } from '../records';
 import {
+  batchFills,
   dryCurve,
   dryingRecordsOf,
   isOnTray,
   learnedDrying,
+  moistureProblem,
   outsideFacts,
   tendings,
   trayForecast,
   trayLayout,
   trayStartMs,
+  weighInProblem,
 } from '.';
 
 const SAMPLE = JSON.parse(
@@ -165,6 +168,30 @@ describe('a tray', () => {
       forecast(batch, days, startMs + HOUR).refit,
     );
     expect(forecast(batch, days, startMs - 9 * HOUR).hours).toBe(0);
+  });
+});
+
+describe('what is typed at the tray', () => {
+  it('is refused in a sentence when it cannot be the marked piece, or no meter shows it', () => {
+    expect(weighInProblem(null, 197)).toMatch(/Type what the marked piece weighs/);
+    expect(weighInProblem(-3, 197)).toMatch(/Type/);
+    expect(weighInProblem(1970, 197)).toMatch(/1970 g is far from the 197.0 g/);
+    expect(weighInProblem(196.4, 197)).toBeNull();
+    expect([null, -1, 31, NaN].map(moistureProblem)).not.toContain(null);
+    expect([0, 2.4, 30].map(moistureProblem)).toEqual([null, null, null]);
+  });
+});
+
+describe('the fills of a batch', () => {
+  it('are counted, weighed or not, against what the piece weighs once it is dry', () => {
+    const { batch, startMs } = plain(45);
+    const before = batchFills(batch);
+    const more = write(batch, { kind: 'filled', massG: null, by: 'typed' }, startMs + HOUR);
+    expect(batchFills(more)).toEqual({ ...before, pressed: before.pressed + 1 });
+    expect(before.fillsG).toHaveLength(24);
+    expect(before.nominalG).toBeLessThan(batch.plan.pieceG);
+    expect(before.watch?.meanG).toBeCloseTo(batch.plan.pieceG, -1);
+    expect(batchFills(batch, 0).watch).toBeNull();
   });
 });
 

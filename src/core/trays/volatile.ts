@@ -9,7 +9,7 @@ const LEAVES = { low: 0.55, best: 0.8, high: 1 } as const;
 const LEAST_FRACTION = 0.002;
 
 /** Shares of a mix by mass that are water and that are alcohol, 0 to 1 each. */
-export function volatiles(contents: readonly MaterialMass[]): {
+function volatiles(contents: readonly MaterialMass[]): {
   readonly waterFraction: number;
   readonly alcoholFraction: number;
 } {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { fillWatch } from '@/core/labeling';
 import { standing, type Batch } from '@/core/records';
+import { batchFills } from '@/core/trays';
 import { useTraysStore } from '@/stores/trays';
 import BatchPhotos from '@/ui/BatchPhotos.vue';
 import CausesList from '@/ui/CausesList.vue';
@@ -17,14 +17,7 @@ const forecast = computed(() =>
 );
 const weighings = computed(() => standing(props.batch, 'dried').length);
 const causes = computed(() => trays.causesOf(props.batch, Date.now()));
-const fills = computed(() => {
-  const fillsG = standing(props.batch, 'filled').flatMap(({ massG }) =>
-    massG === null ? [] : [massG],
-  );
-  const { pieceG } = props.batch.plan;
-  const kept = forecast.value?.keptFraction ?? 1;
-  return pieceG > 0 ? fillWatch(fillsG, pieceG, Math.floor(pieceG * kept), kept) : null;
-});
+const fills = computed(() => batchFills(props.batch).watch);
 </script>
 
 <template>

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import type { Tending } from '@/core/making';
 import { parseNumber } from '@/core/units';
 import { standing, type Batch } from '@/core/records';
-import { tendings, type TrayForecast } from '@/core/trays';
+import { moistureProblem, tendings, weighInProblem, type TrayForecast } from '@/core/trays';
 import { useBenchStore } from '@/stores/bench';
 import { useRoomStore } from '@/stores/room';
 import { useTraysStore } from '@/stores/trays';
@@ -38,27 +38,17 @@ const speed = computed(() => {
 
 function weigh(): void {
   const massG = parseNumber(weight.value);
-  const newest = weighings.value.at(-1)?.massG ?? props.batch.plan.pieceG;
-  if (massG === null || !(massG > 0)) {
-    problem.value = 'Type what the marked piece weighs, in grams.';
-    return;
-  }
-  if (Math.abs(massG / newest - 1) > 0.35) {
-    problem.value = `${weight.value} g is far from the ${formatFixed(newest, 1)} g before: is it one piece, the marked one?`;
-    return;
-  }
-  problem.value = '';
+  const lastG = weighings.value.at(-1)?.massG ?? props.batch.plan.pieceG;
+  problem.value = weighInProblem(massG, lastG) ?? '';
+  if (problem.value !== '' || massG === null) return;
   bench.writeTo(props.batch, { kind: 'dried', massG, by: 'typed' });
   weight.value = '';
 }
 
 function meter(): void {
   const moisturePct = parseNumber(moisture.value);
-  if (moisturePct === null || !(moisturePct >= 0 && moisturePct <= 30)) {
-    problem.value = 'The meter shows 0 to 30 %.';
-    return;
-  }
-  problem.value = '';
+  problem.value = moistureProblem(moisturePct) ?? '';
+  if (problem.value !== '' || moisturePct === null) return;
   bench.writeTo(props.batch, { kind: 'moisture', moisturePct });
   moisture.value = '';
 }

@@ -3,10 +3,9 @@ import { useEventListener, useNow } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { testAgainMin } from '@/core/binder';
 import { benchWindow } from '@/core/evaluation';
-import { fillWatch } from '@/core/labeling';
 import type { StepOf } from '@/core/making';
 import { roomOf, standing, type Batch } from '@/core/records';
-import { dryingLossFraction, pressedMix } from '@/core/trays';
+import { batchFills, pressedMix } from '@/core/trays';
 import { parseNumber } from '@/core/units';
 import { compareToTarget, decimalsOf, toleranceG } from '@/core/weighing';
 import { useBenchStore } from '@/stores/bench';
@@ -30,19 +29,8 @@ const typed = ref('');
 const problem = ref('');
 const decimals = decimalsOf(props.step.stepG);
 
-const fills = computed(() =>
-  standing(props.batch, 'filled').filter(({ stepId }) => stepId === props.step.id),
-);
-const weighed = computed(() => fills.value.flatMap(({ massG }) => (massG === null ? [] : [massG])));
-const bowl = computed(() => pressedMix(props.batch));
-const kept = computed(() => 1 - dryingLossFraction(bowl.value).best);
-/** The net weight these pieces can bear on a label, whole grams, once they are dry. */
-const nominalG = computed(() => Math.floor(props.step.targetG * kept.value));
-const watch = computed(() =>
-  props.step.targetG > 0
-    ? fillWatch(weighed.value, props.step.targetG, nominalG.value, kept.value)
-    : null,
-);
+const fills = computed(() => batchFills(props.batch, props.step.targetG));
+const watch = computed(() => fills.value.watch);
 const bandG = computed(() => toleranceG(props.step.targetG, props.step.stepG));
 const shownG = computed(() =>
   scale.isLive.value ? reading.value.massG : (parseNumber(typed.value) ?? 0),
@@ -52,7 +40,7 @@ const against = computed(() => compareToTarget(shownG.value, props.step.targetG,
 const againMin = computed(() => {
   const room = roomOf(props.batch);
   return testAgainMin(
-    bowl.value,
+    pressedMix(props.batch),
     benchWindow(props.batch, {
       humidityPct: workshop.settings.humidityPct,
       taughtBy: workshop.batches,
@@ -120,7 +108,7 @@ useBenchKeys(
       :data-against="against"
       :data-state="state"
     >
-      <b class="figure">{{ fills.length }}</b>
+      <b class="figure">{{ fills.pressed }}</b>
       <span>of {{ step.pieces }} pressed</span>
     </p>
     <div class="said">
@@ -134,7 +122,7 @@ useBenchKeys(
         <template v-else>On target.</template>
       </p>
       <p v-if="watch?.tolerableG">
-        {{ formatGrams(nominalG) }} g net once dry; the law lets a piece lack
+        {{ formatGrams(fills.nominalG) }} g net once dry; the law lets a piece lack
         {{ formatFixed(watch.tolerableG, 1) }} g:
         <b :class="{ adjust: watch.short > 0 }">{{
           watch.short === 0
@@ -151,7 +139,11 @@ useBenchKeys(
       </p>
     </div>
   </div>
-  <FillStrip :fills-g="weighed" :target-g="step.targetG" :tolerable-g="watch?.tolerableG ?? null" />
+  <FillStrip
+    :fills-g="fills.fillsG"
+    :target-g="step.targetG"
+    :tolerable-g="watch?.tolerableG ?? null"
+  />
   <div v-if="!scale.isLive.value" class="field">
     <label for="fill">Grams of this piece</label>
     <input id="fill" v-model="typed" inputmode="decimal" autocomplete="off" @keydown.enter="next" />

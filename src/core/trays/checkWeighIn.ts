@@ -1,0 +1,23 @@
+/** A marked piece that is so far from its last weight is another piece, or several. Start value of ours. */
+const MOST_OFF_FRACTION = 0.35;
+/** Nothing that holds together is wetter. Start value of ours. */
+const MOST_MOISTURE_PCT = 30;
+
+/**
+ * What is wrong with a weight typed for the marked piece.
+ * @param massG null for what is no number @param lastG its last weight, or what was planned, over 0
+ * @returns a sentence; null when it may be written
+ */
+export function weighInProblem(massG: number | null, lastG: number): string | null {
+  if (massG === null || !(massG > 0)) return 'Type what the marked piece weighs, in grams.';
+  return Math.abs(massG / lastG - 1) > MOST_OFF_FRACTION
+    ? `${massG} g is far from the ${lastG.toFixed(1)} g before: is it one piece, the marked one?`
+    : null;
+}
+
+/** The same for a moisture meter. */
+export function moistureProblem(moisturePct: number | null): string | null {
+  return moisturePct !== null && moisturePct >= 0 && moisturePct <= MOST_MOISTURE_PCT
+    ? null
+    : `The meter shows 0 to ${MOST_MOISTURE_PCT} %.`;
+}

@@ -1,0 +1,28 @@
+import { fillWatch, type FillWatch } from '../labeling';
+import { standing, type Batch } from '../records';
+import { dryingLossFraction, pressedMix } from './volatile';
+
+/** The fills of a batch against what its pieces must weigh once they are dry. */
+export interface BatchFills {
+  /** Pieces pressed, weighed or not. */
+  readonly pressed: number;
+  readonly fillsG: readonly number[];
+  /** Net weight these pieces can bear on a label: the target less what dries off, whole grams. */
+  readonly nominalG: number;
+  /** Null before the first weighed fill, and without a target. */
+  readonly watch: FillWatch | null;
+}
+
+/** @param targetG of one piece as pressed; that of the plan when left out */
+export function batchFills(batch: Batch, targetG = batch.plan.pieceG): BatchFills {
+  const filled = standing(batch, 'filled');
+  const fillsG = filled.flatMap(({ massG }) => (massG === null ? [] : [massG]));
+  const keptFraction = 1 - dryingLossFraction(pressedMix(batch)).best;
+  const nominalG = Math.floor(targetG * keptFraction);
+  return {
+    pressed: filled.length,
+    fillsG,
+    nominalG,
+    watch: targetG > 0 ? fillWatch(fillsG, targetG, nominalG, keptFraction) : null,
+  };
+}
