@@ -1,8 +1,9 @@
 import { z } from 'zod';
+import { USUAL_CONDITIONS, type Conditions } from '../../src/core/conditions';
 import { contractAnswer, evaluate, pieceOf } from '../../src/core/evaluation';
 import { FAMILIES, METHODS, emptyBody, totalMassG, type FormulaBody } from '../../src/core/formula';
 import { readRecipe } from '../../src/core/recipe-text';
-import { stockOwnMaterials } from '../../src/core/materials';
+import { SHIPPED, catalogWith, type Catalog } from '../../src/core/materials';
 import { readWorkshopFile } from '../../src/storage/file';
 
 const optionsSchema = z.object({
@@ -44,6 +45,9 @@ export function answerFor(text: string, rawOptions: Readonly<Record<string, unkn
   };
   const totalG = totalMassG(body);
   const evaluation = evaluate(body, {
+    ...USUAL_CONDITIONS,
+    catalog: found.catalog,
+    scentDocuments: found.scentDocuments,
     humidityPct: options['humidity-pct'],
     tub: {
       volumeL: options['water-l'],
@@ -52,27 +56,41 @@ export function answerFor(text: string, rawOptions: Readonly<Record<string, unkn
     },
     pieceG: totalG > 0 ? pieceOf(totalG, asked).massG : null,
   });
-  return { ok: true, value: contractAnswer(body, evaluation, asked) };
+  return { ok: true, value: contractAnswer(body, evaluation, asked, found.catalog) };
 }
 
 type Found =
-  | { readonly ok: true; readonly body: FormulaBody; readonly pieces: number | null }
+  | {
+      readonly ok: true;
+      readonly body: FormulaBody;
+      readonly pieces: number | null;
+      readonly catalog: Catalog;
+      readonly scentDocuments: Conditions['scentDocuments'];
+    }
   | { readonly ok: false; readonly message: string };
 
 function bodyFromRecipe(text: string, family: FormulaBody['family'] = 'bath-bomb'): Found {
-  const read = readRecipe(text);
+  const read = readRecipe(text, SHIPPED);
   if (!read.ok) return { ok: false, message: read.problem.message };
   const { parts, unread, pieces } = read.recipe;
-  return { ok: true, body: { ...emptyBody(family), parts, unread }, pieces };
+  return { ok: true, body: { ...emptyBody(family), parts, unread }, pieces, ...NOTHING_OWN };
 }
 
-/** The first formula of an exported file. */
+const NOTHING_OWN = { catalog: SHIPPED, scentDocuments: [] } as const;
+
+/** The first formula of an exported file, with what its workshop knows. */
 function bodyFromFile(text: string): Found {
   const read = readWorkshopFile(text);
   if (!read.ok) return { ok: false, message: read.problem.message };
-  stockOwnMaterials(read.workshop.materials);
-  const [formula] = read.workshop.formulas;
+  const { formulas, materials, settings } = read.workshop;
+  const [formula] = formulas;
   return formula
-    ? { ok: true, body: formula.body, pieces: null }
+    ? {
+        ok: true,
+        body: formula.body,
+        pieces: null,
+        catalog: catalogWith(materials),
+        scentDocuments: settings?.scentDocuments ?? [],
+      }
     : { ok: false, message: 'The file holds no formula.' };
 }

@@ -1,11 +1,13 @@
-import { USUAL_CONDITIONS, benchCures, evaluate, freezeReadings } from '../../src/core/evaluation';
+import { USUAL_CONDITIONS } from '../../src/core/conditions';
+import { benchCures, evaluate, freezeReadings } from '../../src/core/evaluation';
 import type { Formula } from '../../src/core/formula';
-import { materialById } from '../../src/core/materials';
+import { SHIPPED, materialById, portionsOf } from '../../src/core/materials';
 import {
   bowlContents,
   currentStep,
   nextBatchCode,
   record,
+  roomOf,
   settleStep,
   startBatch,
   weighedEntry,
@@ -76,6 +78,7 @@ export function makeBatch(
   const signed = (entry: NewEntry): NewEntry => ({ ...entry, who });
   let batch: Batch = {
     ...startBatch({
+      catalog: SHIPPED,
       formula: {
         ...of,
         body: version.body,
@@ -143,13 +146,11 @@ function correct(
   tick: (minutes: number) => string,
   who: string,
 ): Batch {
-  const [cure] = benchCures(batch, {
-    taughtBy: [],
-    felt,
-    acidIn: true,
-    humidityPct: 45,
-    gramsPerSquirt: 0.68,
-  });
+  const [cure] = benchCures(
+    batch,
+    { felt, acidIn: true, gramsPerSquirt: 0.68 },
+    { ...USUAL_CONDITIONS, humidityPct: roomOf(batch)?.humidityPct ?? 45 },
+  );
   const squeezed = record(batch, { kind: 'squeezed', acidIn: true, felt, who }, tick(2));
   if (!cure) return squeezed;
   const { materialId, firstG, firstSquirts } = cure;
@@ -170,7 +171,8 @@ function dryOnTray(batch: Batch, made: Made, rooms: readonly RoomDay[], who: str
   const curve = roomCurve(rooms, 'drying room');
   const clock = roomClock(curve, startMs);
   const body = dryingBodyOf(batch.request.mold, batch.body.method);
-  const lossFraction = dryingLossFraction(bowlContents(batch)).best * (0.9 + Math.random() * 0.2);
+  const lossFraction =
+    dryingLossFraction(portionsOf(SHIPPED, bowlContents(batch))).best * (0.9 + Math.random() * 0.2);
   const rate = TRUE_RATE * Math.exp(0.06 * scatter());
   const startG = batch.plan.pieceG;
   const iso = (hours: number) =>
@@ -221,6 +223,6 @@ export function checkStock(batches: readonly Batch[], lots: readonly Lot[]): voi
   for (const lot of lots)
     if ((left.get(lot.id) ?? 0) < 0)
       throw new Error(
-        `${lot.code} ${materialById(lot.materialId).name}: ${left.get(lot.id)?.toFixed(0)} g left of ${lot.receivedG}`,
+        `${lot.code} ${materialById(SHIPPED, lot.materialId).name}: ${left.get(lot.id)?.toFixed(0)} g left of ${lot.receivedG}`,
       );
 }

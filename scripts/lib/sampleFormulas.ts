@@ -10,7 +10,7 @@ import {
   type FormulaBody,
   type Method,
 } from '../../src/core/formula';
-import { materialById } from '../../src/core/materials';
+import { SHIPPED, materialById } from '../../src/core/materials';
 import { readRecipe } from '../../src/core/recipe-text';
 import { exactly } from '../../src/core/units';
 import { at } from './sampleTime';
@@ -168,7 +168,7 @@ function splitFormula(): Formula {
   const parted = addPart(plain.body, 'split');
   const half = parted.parts[1];
   if (!half) throw new Error('a split was added');
-  const dyed = addLine(parted, half.id, 'blue-mica', exactly(5));
+  const dyed = addLine(parted, half.id, materialById(SHIPPED, 'blue-mica'), exactly(5));
   return keepVersion({ ...plain, body: dyed }, at('2026-09-08', 20), 'two colors');
 }
 
@@ -181,7 +181,7 @@ function fromCard(name: string, day: string, text: string): Formula {
 }
 
 function bodyOf(text: string, family: Family, method: Method, isWeighed: boolean): FormulaBody {
-  const read = readRecipe(text);
+  const read = readRecipe(text, SHIPPED);
   if (!read.ok) throw new Error(read.problem.message);
   const { parts, unread } = read.recipe;
   if (isWeighed && unread.length > 0) throw new Error(`unread: ${unread[0]?.text}`);
@@ -193,7 +193,9 @@ function bodyOf(text: string, family: Family, method: Method, isWeighed: boolean
 }
 
 function changeLine(body: FormulaBody, [name, massG]: Change): FormulaBody {
-  const line = body.parts[0]?.lines.find((entry) => materialById(entry.materialId).name === name);
+  const line = body.parts[0]?.lines.find(
+    (entry) => materialById(SHIPPED, entry.materialId).name === name,
+  );
   if (!line) throw new Error(`no line ${name}`);
   return setLineMass(body, line.id, massG);
 }

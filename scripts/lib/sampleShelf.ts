@@ -1,5 +1,5 @@
 import { newId } from '../../src/core/formula';
-import { materialById, newOwnMaterial, type OwnMaterial } from '../../src/core/materials';
+import { SHIPPED, materialById, newOwnMaterial, type OwnMaterial } from '../../src/core/materials';
 import type { Lot, ShelfMold, Tool } from '../../src/core/shelf';
 
 /** The shelf of the made-up workshop: what it pays, what came when, what it works with. */
@@ -53,7 +53,7 @@ const SAID = { by: 'price list', on: '2026-01-12' } as const;
 
 export function sampleMaterials(): OwnMaterial[] {
   const known = STOCK.map(([id, , pricePerKg, packG, lowG]): OwnMaterial => ({
-    ...newOwnMaterial(id, 'sample'),
+    ...newOwnMaterial(materialById(SHIPPED, id), 'sample'),
     pricePerKg: { value: pricePerKg, ...SAID },
     packG,
     lowG: lowG > 0 ? lowG : null,
@@ -64,7 +64,7 @@ export function sampleMaterials(): OwnMaterial[] {
   return [
     ...known,
     {
-      ...newOwnMaterial('fragrance-oil', 'sample'),
+      ...newOwnMaterial(materialById(SHIPPED, 'fragrance-oil'), 'sample'),
       id: newId(),
       name: 'Night Ferry fragrance',
       synonyms: ['ferry scent'],
@@ -117,14 +117,14 @@ function lotOf(
   month: string,
 ): Lot {
   const day = String((i % 27) + 1).padStart(2, '0');
-  const initials = materialById(materialId)
+  const initials = materialById(SHIPPED, materialId)
     .name.replace(/[^A-Za-z ]/g, '')
     .split(' ')
     .filter(Boolean)
     .map((word) => word[0])
     .join('')
     .toUpperCase();
-  const months = materialById(materialId).shelfLifeMonths.value;
+  const months = materialById(SHIPPED, materialId).shelfLifeMonths.value;
   return {
     id: newId(),
     origin: 'sample',

@@ -157,9 +157,9 @@ function compositions(): string[] {
     'Typical shares in %, from memory of published analyses, until the supplier’s document is on file.',
     table(
       ['scent', 'shares'],
-      scents.map(({ id, name }) => [
-        name,
-        Object.entries(compositionOf(id) ?? {})
+      scents.map((scent) => [
+        scent.name,
+        Object.entries(compositionOf(scent) ?? {})
           .map(([constituent, share]) => `${constituent} ${short(100 * share)}`)
           .join(', ') || 'nothing on file',
       ]),

@@ -1,13 +1,18 @@
 <script setup lang="ts">
 import { usePreferredDark } from '@vueuse/core';
-import { computed, onErrorCaptured, onMounted, ref, watch, watchEffect } from 'vue';
+import { computed, onErrorCaptured, onMounted, provide, ref, watch, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
 import { useWorkshopStore } from '@/stores/workshop';
+import { CATALOG } from '@/ui/materials';
 import FirstVisit from './frame/FirstVisit.vue';
 import StationRail from './frame/StationRail.vue';
 
 const workshop = useWorkshopStore();
+provide(
+  CATALOG,
+  computed(() => workshop.catalog),
+);
 const route = useRoute();
 const theme = useTheme();
 const prefersDark = usePreferredDark();

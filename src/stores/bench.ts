@@ -1,8 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
-import { learnedDamp } from '@/core/learning';
+import { conditionsFor, conditionsOfBatch } from '@/core/conditions';
 import { evaluate, freezeReadings } from '@/core/evaluation';
-import { doseG } from '@/core/fizz';
 import { keepVersion } from '@/core/formula';
 import type { WeighStep } from '@/core/making';
 import {
@@ -23,7 +22,6 @@ import {
   type WeighedBy,
 } from '@/core/records';
 import { piecesByBowl, type ScalePlan, type ScaleRequest } from '@/core/scaling';
-import { waterFor } from '@/core/workshop';
 import { nowIso } from './now';
 import { useShelfStore } from './shelf';
 import { useWorkshopStore } from './workshop';
@@ -38,6 +36,11 @@ export const useBenchStore = defineStore('bench', () => {
   const batch = computed(() => workshop.batchInHand);
   const step = computed(() => (batch.value ? currentStep(batch.value) : null));
 
+  /** What the batch in hand is judged in: its own room, and what all others taught. */
+  const conditions = computed(() =>
+    batch.value ? conditionsOfBatch(workshop.facts, batch.value) : null,
+  );
+
   /** Keeps the version that is made, opens a record for each bowl and takes the first in hand. */
   function start(request: ScaleRequest, plan: ScalePlan): readonly Batch[] {
     const formula = workshop.formulaInHand;
@@ -45,22 +48,14 @@ export const useBenchStore = defineStore('bench', () => {
     const now = nowIso();
     const kept = keepVersion(formula, now);
     if (kept !== formula) workshop.putFormula(kept);
-    const { humidityPct } = workshop.settings;
-    const { method, family } = kept.body;
-    const damp = learnedDamp(workshop.batches, { humidityPct, method, family });
-    const evaluation = evaluate(kept.body, {
-      humidityPct,
-      tub: waterFor(family, workshop.settings),
-      pieceG: doseG(family, plan.pieceG),
-      scentDocuments: workshop.settings.scentDocuments,
-      ...(damp && { learned: { damp } }),
-    });
+    const evaluation = evaluate(kept.body, conditionsFor(workshop.facts, kept.body, plan.pieceG));
     const codes = workshop.batches.map(({ code }) => code);
     const { bowls } = shelf.assign(plan.lines, plan.bowlCount);
     const started = piecesByBowl(plan).map((pieces, bowl) => {
       const code = nextBatchCode(kept.name, codes);
       codes.push(code);
       return startBatch({
+        catalog: workshop.catalog,
         formula: kept,
         request,
         plan,
@@ -151,6 +146,7 @@ export const useBenchStore = defineStore('bench', () => {
   return {
     batch,
     step,
+    conditions,
     start,
     settle,
     write,

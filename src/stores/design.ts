@@ -1,11 +1,9 @@
 import { defineStore } from 'pinia';
 import { computed, shallowRef, watch } from 'vue';
-import { evaluate, type Conditions, type Evaluation } from '@/core/evaluation';
-import { doseG } from '@/core/fizz';
+import { conditionsFor, type Conditions } from '@/core/conditions';
+import { evaluate, type Evaluation } from '@/core/evaluation';
 import { keepVersion, type FormulaBody } from '@/core/formula';
-import { learnedDamp } from '@/core/learning';
 import { usualRequest, usualPieceG } from '@/core/scaling';
-import { waterFor } from '@/core/workshop';
 import { nowIso } from './now';
 import { useWorkshopStore } from './workshop';
 
@@ -38,30 +36,17 @@ export const useDesignStore = defineStore('design', () => {
   const pieceG = computed(() => (body.value ? usualPieceG(mold.value, body.value.method) : null));
   const method = computed(() => body.value?.method);
   const family = computed(() => body.value?.family);
-  const humidityPct = computed(() => workshop.settings.humidityPct);
-  /** What own batches say, reckoned once for a place: a pull does not ask them anew. */
-  const damp = computed(() =>
-    method.value && family.value
-      ? learnedDamp(workshop.batches, {
-          humidityPct: humidityPct.value,
-          method: method.value,
-          family: family.value,
-        })
-      : undefined,
+  /** Made anew for another place, room or record; a pull moves none of these. */
+  const conditions = computed<Conditions>(() =>
+    conditionsFor(
+      workshop.facts,
+      { family: family.value ?? 'bath-bomb', method: method.value ?? 'press' },
+      pieceG.value,
+    ),
   );
-  const water = computed(() => waterFor(family.value ?? 'bath-bomb', workshop.settings));
-  const conditions = computed<Conditions>(() => ({
-    humidityPct: humidityPct.value,
-    tub: water.value,
-    pieceG: pieceG.value === null ? null : doseG(family.value ?? 'bath-bomb', pieceG.value),
-    scentDocuments: workshop.settings.scentDocuments,
-    ...(damp.value && { learned: { damp: damp.value } }),
-  }));
-  const evaluation = computed<Evaluation | null>(() => {
-    // What is known of the materials is on the shelf: a change there is a new reading here.
-    void workshop.materials;
-    return body.value ? evaluate(body.value, conditions.value) : null;
-  });
+  const evaluation = computed<Evaluation | null>(() =>
+    body.value ? evaluate(body.value, conditions.value) : null,
+  );
   const history = computed(() => histories.value.get(formula.value?.id ?? '') ?? NO_HISTORY);
   const canUndo = computed(() => history.value.past.length > 0);
   const canRedo = computed(() => history.value.future.length > 0);

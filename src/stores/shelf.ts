@@ -65,6 +65,7 @@ export const useShelfStore = defineStore('shelf', () => {
   /** What a plan has to work with; how densely it is packed from own fills where there are any. */
   function meansFor(method: Method): Means {
     return {
+      catalog: workshop.catalog,
       scales: scales.value,
       small: workshop.smallMeasures,
       premixes: premixes.value,

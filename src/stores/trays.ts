@@ -17,7 +17,7 @@ export const useTraysStore = defineStore('trays', () => {
   const workshop = useWorkshopStore();
   const room = useRoomStore();
 
-  const taught = computed(() => dryingRecordsOf(workshop.batches, room.days));
+  const taught = computed(() => dryingRecordsOf(workshop.batches, room.days, workshop.catalog));
   /** Newest first. */
   const onTrays = computed(() =>
     workshop.batches
@@ -33,6 +33,7 @@ export const useTraysStore = defineStore('trays', () => {
 
   function forecastOf(batch: Batch, nowMs: number): TrayForecast | null {
     return trayForecast(batch, {
+      catalog: workshop.catalog,
       days: room.days,
       taught: taught.value,
       humidityPct: workshop.settings.humidityPct,
@@ -45,7 +46,7 @@ export const useTraysStore = defineStore('trays', () => {
     const seen = standing(batch, 'inspected').at(-1);
     if (!seen || seen.faults.length === 0) return [];
     const outside = outsideFacts(batch, forecastOf(batch, nowMs), workshop.tools, workshop.lots);
-    return rankCauses(seen.faults, batchFacts(batch, outside));
+    return rankCauses(seen.faults, batchFacts(batch, workshop.catalog, outside));
   }
 
   return { onTrays, places, taught, forecastOf, causesOf };

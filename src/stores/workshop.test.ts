@@ -8,6 +8,7 @@ import { useBenchStore } from './bench';
 import { useDesignStore } from './design';
 import { useSavingStore } from './saving';
 import { useWorkshopStore } from './workshop';
+import { shipped } from '../../tests/fixtures/bodies';
 
 /** A fresh visit to the same browser: memory gone, database there. */
 async function visit() {
@@ -18,7 +19,11 @@ async function visit() {
 }
 
 function filled() {
-  return addMass(addMass(emptyBody('bath-bomb'), 'sodium-bicarbonate', 200), 'citric-acid', 100);
+  return addMass(
+    addMass(emptyBody('bath-bomb'), shipped('sodium-bicarbonate'), 200),
+    shipped('citric-acid'),
+    100,
+  );
 }
 
 describe('the workshop in the browser', () => {

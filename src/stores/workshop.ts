@@ -1,7 +1,8 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
+import type { WorkshopFacts } from '@/core/conditions';
 import { newFormula, type Formula, type FormulaBody } from '@/core/formula';
-import { stockOwnMaterials } from '@/core/materials';
+import { catalogWith } from '@/core/materials';
 import type { Batch } from '@/core/records';
 import { isInALot, usersOfMaterial } from '@/core/shelf';
 import { USUAL_SETTINGS, smallMeasuresOf, type Settings } from '@/core/workshop';
@@ -39,6 +40,8 @@ export const useWorkshopStore = defineStore('workshop', () => {
   const formulas = computed(() => records.value.formulas);
   const batches = computed(() => records.value.batches);
   const materials = computed(() => records.value.materials);
+  /** What ships, with what this maker knows better and has beside it. */
+  const catalog = computed(() => catalogWith(materials.value));
   const lots = computed(() => records.value.lots);
   const molds = computed(() =>
     [...records.value.molds].sort((a, b) => a.name.localeCompare(b.name, 'en-US')),
@@ -51,6 +54,12 @@ export const useWorkshopStore = defineStore('workshop', () => {
     () => batches.value.find(({ id }) => id === settings.value.batchInHandId) ?? null,
   );
   const smallMeasures = computed(() => smallMeasuresOf(tools.value));
+  /** What a judgement wants to know of this workshop. */
+  const facts = computed<WorkshopFacts>(() => ({
+    catalog: catalog.value,
+    settings: settings.value,
+    batches: batches.value,
+  }));
   const sampleCount = computed(
     () => everyRecord(records.value).filter(({ origin }) => origin === 'sample').length,
   );
@@ -72,32 +81,26 @@ export const useWorkshopStore = defineStore('workshop', () => {
 
   async function take(db: WorkshopDb): Promise<void> {
     const stored = await loadWorkshop(db);
-    setRecords(stored.records);
+    records.value = stored.records;
     settings.value = stored.settings ?? USUAL_SETTINGS;
     unreadable.value = stored.unreadable;
     isFirstVisit.value = stored.settings === null && everyRecord(stored.records).length === 0;
   }
 
-  /** The materials go on the shelf before any screen reads a formula made of them. */
-  function setRecords(next: Records): void {
-    if (next.materials !== records.value.materials) stockOwnMaterials(next.materials);
-    records.value = next;
-  }
-
   /** Adds records or puts them in place of those with their ids. */
   function put<K extends CollectionName>(name: K, changed: Records[K]): void {
     if (changed.length === 0) return;
-    setRecords({ ...records.value, [name]: overlaid(records.value[name], changed) });
+    records.value = { ...records.value, [name]: overlaid(records.value[name], changed) };
     saving.save(name, changed);
   }
 
   function remove(name: CollectionName, ids: readonly string[]): void {
     if (ids.length === 0) return;
     const gone = new Set(ids);
-    setRecords({
+    records.value = {
       ...records.value,
       [name]: records.value[name].filter(({ id }) => !gone.has(id)),
-    });
+    };
     saving.remove(name, ids);
     const { formulaInHandId, batchInHandId } = settings.value;
     if (gone.has(formulaInHandId ?? '')) changeSettings({ formulaInHandId: null });
@@ -180,6 +183,8 @@ export const useWorkshopStore = defineStore('workshop', () => {
     formulas,
     batches,
     materials,
+    catalog,
+    facts,
     lots,
     molds,
     tools,

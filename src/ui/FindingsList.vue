@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Finding, Fix } from '@/core/evaluation';
-import { materialById } from '@/core/materials';
-import { formatGrams } from './format';
+import { sayFinding, type Finding, type Fix } from '@/core/evaluation';
+import { formatGrams } from '@/core/words';
+import { useMaterials } from './materials';
+
+const { nameOf } = useMaterials();
 
 const props = defineProps<{ findings: readonly Finding[] }>();
 const emit = defineEmits<{ fix: [fix: Fix]; preview: [fix: Fix | null] }>();
@@ -11,8 +13,11 @@ const emit = defineEmits<{ fix: [fix: Fix]; preview: [fix: Fix | null] }>();
 const SHOWN_AT_ONCE = 3;
 const WORDS = { stop: 'Stop', warning: 'Warning', advice: 'Advice', info: 'Note' } as const;
 
-const loud = computed(() => props.findings.filter(({ severity }) => severity !== 'info'));
-const notes = computed(() => props.findings.filter(({ severity }) => severity === 'info'));
+const said = computed(() =>
+  props.findings.map((finding) => ({ ...finding, ...sayFinding(finding) })),
+);
+const loud = computed(() => said.value.filter(({ severity }) => severity !== 'info'));
+const notes = computed(() => said.value.filter(({ severity }) => severity === 'info'));
 
 /** A cure rounded up to what a 0.1 g scale can weigh, so that it really cures. */
 function weighable({ materialId, massG }: Fix): Fix {
@@ -41,7 +46,7 @@ function weighable({ materialId, massG }: Fix): Fix {
           @blur="emit('preview', null)"
         >
           + {{ formatGrams(weighable(finding.fix).massG) }} g
-          {{ materialById(finding.fix.materialId).name.toLowerCase() }}
+          {{ nameOf(finding.fix.materialId).toLowerCase() }}
         </button>
       </li>
     </ul>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { findMaterial, searchMaterials } from '@/core/materials';
+import { useMaterials } from './materials';
+
+const { findById, search } = useMaterials();
 
 /** Finds a material by any name people write. The model is a material id. */
 const materialId = defineModel<string | null>({ required: true });
@@ -8,11 +10,11 @@ const props = defineProps<{ label: string; first?: readonly string[] }>();
 
 const query = ref('');
 const shownName = computed(() =>
-  materialId.value === null ? '' : (findMaterial(materialId.value)?.name ?? ''),
+  materialId.value === null ? '' : (findById(materialId.value)?.name ?? ''),
 );
 const items = computed(() => {
   const isSearch = query.value !== '' && query.value !== shownName.value;
-  const found = searchMaterials(isSearch ? query.value : '');
+  const found = search(isSearch ? query.value : '');
   const first = isSearch ? [] : (props.first ?? []);
   return [...found]
     .sort((a, b) => Number(first.includes(b.id)) - Number(first.includes(a.id)))

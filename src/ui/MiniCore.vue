@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { allLines, type FormulaBody } from '@/core/formula';
-import { materialById } from '@/core/materials';
 import { MINERALS } from './minerals';
+import { useMaterials } from './materials';
+
+const { materialOf } = useMaterials();
 
 /** A formula as a small core sample, for lists. */
 const props = defineProps<{ body: FormulaBody }>();
@@ -19,7 +21,7 @@ const strata = computed(() => {
       id: line.id,
       y,
       height,
-      tint: MINERALS[materialById(line.materialId).role].tint,
+      tint: MINERALS[materialOf(line.materialId).role].tint,
     };
     y += height;
     return stratum;

@@ -3,16 +3,18 @@ import { computed, useId } from 'vue';
 import { anatomyOf } from '@/core/anatomy';
 import type { FormulaBody } from '@/core/formula';
 import { sideView, type Mold } from '@/core/scaling';
+import { useMaterials } from './materials';
 import { moldOutline } from './moldOutline';
 
 /** A formula's piece in its own colors, for lists; small molds stay small beside large ones. */
 const props = defineProps<{ body: FormulaBody; mold: Mold }>();
 
+const { catalog } = useMaterials();
 const SIZE = 64;
 const LARGEST_MM = 80;
 const clipId = useId();
 
-const anatomy = computed(() => anatomyOf(props.body, props.mold));
+const anatomy = computed(() => anatomyOf(props.body, props.mold, catalog.value));
 const view = computed(() => {
   const { widthMm, heightMm } = sideView(props.mold);
   const px = SIZE / Math.max(LARGEST_MM, widthMm, heightMm);

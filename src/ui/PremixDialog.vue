@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { newId } from '@/core/formula';
-import { materialById } from '@/core/materials';
 import { nextPremixCode, premixParts, type Lot } from '@/core/shelf';
 import { today } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from './MaterialPicker.vue';
 import NumberField from './NumberField.vue';
-import { formatGrams, inSentence } from './format';
+import { formatGrams, inSentence } from '@/core/words';
+import { useMaterials } from './materials';
+
+const { materialOf, nameOf } = useMaterials();
 
 /** Makes a premix and puts it on the shelf as a lot of its own, made from the lots it takes. */
 export interface PremixWish {
@@ -40,7 +42,7 @@ watch(
   { immediate: true },
 );
 
-const active = computed(() => (props.wish ? materialById(props.wish.materialId) : null));
+const active = computed(() => (props.wish ? materialOf(props.wish.materialId) : null));
 const parts = computed(() => premixParts(strengthPct.value / 100, makeG.value));
 const isTaken = computed(() =>
   workshop.lots.some((lot) => lot.code.toLowerCase() === code.value.trim().toLowerCase()),
@@ -109,7 +111,7 @@ function make(): void {
           <b class="tabular">{{ formatGrams(parts.activeG) }} g</b> of
           {{ inSentence(active.name) }} in
           <b class="tabular">{{ formatGrams(parts.carrierG) }} g</b> of
-          {{ carrierId ? inSentence(materialById(carrierId).name) : '…' }}.
+          {{ carrierId ? inSentence(nameOf(carrierId)) : '…' }}.
           {{ note ?? 'Rub it together in thirds, then sieve it twice.' }}
         </p>
         <p v-if="problem" role="alert" class="problem">{{ problem }}</p>

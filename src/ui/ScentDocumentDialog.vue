@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { materialById } from '@/core/materials';
 import { scentDocumentSchema } from '@/core/scent';
 import { parseNumber } from '@/core/units';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
+import { useMaterials } from './materials';
+
+const { nameOf } = useMaterials();
 
 /** What the supplier's document says of one scent: limit, vanillin, flash point, day. */
 const props = defineProps<{ materialId: string | null }>();
@@ -16,7 +18,7 @@ const vanillinPct = ref('');
 const flashPointC = ref('');
 const dated = ref('');
 const problem = ref('');
-const name = computed(() => (props.materialId ? materialById(props.materialId).name : ''));
+const name = computed(() => (props.materialId ? nameOf(props.materialId) : ''));
 const known = computed(() =>
   workshop.settings.scentDocuments.find(({ materialId }) => materialId === props.materialId),
 );

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { materialById } from '@/core/materials';
 import { planTogether, usualRequest } from '@/core/scaling';
 import { shoppingList } from '@/core/shelf';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import { counted, formatGrams } from './format';
+import { counted, formatGrams } from '@/core/words';
 import { useMoney } from './useMoney';
+import { useMaterials } from './materials';
+
+const { nameOf } = useMaterials();
 
 /** What several formulas need together, what the shelf holds of it, and what to buy in whole packs. */
 const workshop = useWorkshopStore();
@@ -64,7 +66,7 @@ function wantWords(request: (typeof formulas.value)[number]['request']): string 
     case 'bowls':
       return counted(want.count, 'bowl');
     case 'use-up':
-      return `${formatGrams(want.massG)} g of ${materialById(want.materialId).name.toLowerCase()}`;
+      return `${formatGrams(want.massG)} g of ${nameOf(want.materialId).toLowerCase()}`;
   }
 }
 </script>
@@ -111,7 +113,7 @@ function wantWords(request: (typeof formulas.value)[number]['request']): string 
         </thead>
         <tbody>
           <tr v-for="line in list" :key="line.materialId" :class="{ enough: line.missingG <= 0 }">
-            <td>{{ materialById(line.materialId).name }}</td>
+            <td>{{ nameOf(line.materialId) }}</td>
             <td class="number">{{ formatGrams(line.neededG) }} g</td>
             <td class="number quiet">{{ formatGrams(line.hereG) }} g</td>
             <td class="number">

@@ -19,7 +19,8 @@ const props = defineProps<{
   decimals: number;
   sentence: string;
   why: readonly string[];
-  tone?: 'calm' | 'advice' | 'stop';
+  /** How grave what stands out is. */
+  tone?: 'calm' | 'info' | 'advice' | 'warning' | 'stop';
 }>();
 
 /** Loaded when first asked. */
@@ -184,6 +185,7 @@ text {
   line-height: 1.3;
 }
 .sentence.advice::before,
+.sentence.warning::before,
 .sentence.stop::before {
   content: '';
   display: inline-block;
@@ -192,6 +194,7 @@ text {
   margin-right: 7px;
   background: var(--ochre-mark);
 }
+.sentence.warning::before,
 .sentence.stop::before {
   background: var(--rust);
 }

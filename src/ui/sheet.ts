@@ -1,7 +1,9 @@
 import { METHOD_WORDS, type FormulaBody } from '@/core/formula';
 import { benchCautions, sheetRows, type BenchStep, type SheetRow } from '@/core/making';
+import type { Catalog } from '@/core/materials';
 import { describeMold, type ScaleRequest } from '@/core/scaling';
-import { counted, formatGrams, longDate } from './format';
+import { counted, formatGrams } from '@/core/words';
+import { longDate } from './format';
 
 /** What stands on a bench sheet. */
 export interface Sheet {
@@ -16,6 +18,7 @@ export interface Sheet {
 }
 
 export interface SheetFacts {
+  readonly catalog: Catalog;
   readonly formulaName: string;
   readonly version: string;
   readonly body: FormulaBody;
@@ -46,7 +49,7 @@ export function sheetOf(facts: SheetFacts): Sheet {
       ...(bowl ? [bowl] : []),
       ...(day ? [longDate(day)] : []),
     ],
-    cautions: benchCautions(steps),
+    cautions: benchCautions(steps, facts.catalog),
     rows: sheetRows(steps),
   };
 }

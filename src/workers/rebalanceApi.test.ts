@@ -1,9 +1,10 @@
 import { expose, wrap } from 'comlink';
 import { afterEach, expect, it } from 'vitest';
 import { bodyFrom } from '../../tests/fixtures/bodies';
-import { USUAL_CONDITIONS } from '@/core/evaluation';
+
 import { NO_WISHES, rebalance } from '@/core/rebalance';
 import { rebalanceApi, type RebalanceApi } from './rebalanceApi';
+import { USUAL_CONDITIONS } from '@/core/conditions';
 
 const { port1, port2 } = new MessageChannel();
 afterEach(() => {

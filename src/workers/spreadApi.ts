@@ -1,4 +1,4 @@
-import { stockOwnMaterials, type OwnMaterial } from '@/core/materials';
+import { catalogWith, type OwnMaterial } from '@/core/materials';
 import {
   simulateSpread,
   type Measuring,
@@ -11,16 +11,16 @@ export interface SpreadPair {
   readonly byCup: SpreadResult;
 }
 
-/** What the worker answers: the core's simulation for both ways of measuring, the shelf's materials told first. */
+/** What the worker answers: the core's simulation for both ways of measuring. */
 export const spreadApi = {
   async spread(
     question: SpreadQuestion,
     own: readonly OwnMaterial[],
     onProgress: (done: number) => void | Promise<void>,
   ): Promise<SpreadPair> {
-    stockOwnMaterials(own);
+    const catalog = catalogWith(own);
     const run = (measuring: Measuring, from: number) =>
-      simulateSpread(question, measuring, (done) => onProgress(from + done / 2));
+      simulateSpread(question, measuring, catalog, (done) => onProgress(from + done / 2));
     return { weighed: await run('weighed', 0), byCup: await run('by cup and spoon', 0.5) };
   },
 };

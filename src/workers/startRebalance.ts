@@ -1,9 +1,9 @@
 import { wrap, type Remote } from 'comlink';
-import type { Conditions } from '@/core/evaluation';
+import type { Conditions } from '@/core/conditions';
 import type { FormulaBody } from '@/core/formula';
 import type { OwnMaterial } from '@/core/materials';
 import type { RebalanceResult, Wishes } from '@/core/rebalance';
-import type { RebalanceApi } from './rebalanceApi';
+import type { RebalanceApi, SentConditions } from './rebalanceApi';
 
 export interface RebalanceRun {
   readonly result: Promise<RebalanceResult>;
@@ -23,7 +23,13 @@ export function startRebalance(
 ): RebalanceRun {
   worker ??= new Worker(new URL('./rebalance.worker.ts', import.meta.url), { type: 'module' });
   api ??= wrap<RebalanceApi>(worker);
-  return { result: api.rebalance(body, conditions, wishes, own), cancel: stopWorker };
+  return { result: api.rebalance(body, sentOf(conditions), wishes, own), cancel: stopWorker };
+}
+
+/** The catalog stays here: the worker makes its own from the maker's materials. */
+function sentOf(conditions: Conditions): SentConditions {
+  const { humidityPct, roomTempC, tub, pieceG, scentDocuments, learned } = conditions;
+  return { humidityPct, roomTempC, tub, pieceG, scentDocuments, learned };
 }
 
 function stopWorker(): void {

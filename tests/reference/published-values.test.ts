@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
 import { fizzBalance, gasVolumeL } from '@/core/chemistry';
-import { materialById } from '@/core/materials';
 import { readRecipe } from '@/core/recipe-text';
 import {
   GRAMS_PER_OUNCE,
@@ -10,9 +9,11 @@ import {
   ML_PER_US_TABLESPOON,
   ML_PER_US_TEASPOON,
 } from '@/core/units';
+import { shipped } from '../fixtures/bodies';
+import { SHIPPED } from '@/core/materials';
 
 function gramsOf(line: string): number {
-  const read = readRecipe(line);
+  const read = readRecipe(line, SHIPPED);
   if (!read.ok) throw new Error(read.problem.message);
   return read.recipe.parts[0]?.lines[0]?.massG ?? NaN;
 }
@@ -47,7 +48,7 @@ describe('household portions', () => {
   });
 
   it('counts twenty drops of water to the milliliter (a pharmacopoeia’s standard dropper)', () => {
-    expect(gramsOf('20 drops water')).toBeCloseTo(materialById('water').trueDensityGMl.value, 9);
+    expect(gramsOf('20 drops water')).toBeCloseTo(shipped('water').trueDensityGMl.value, 9);
   });
 });
 

@@ -2,13 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { addPart, emptyBody, partMassG, setPartMass, totalMassG } from '../formula';
 import { anatomyOf, embedMassG } from '.';
+import { SHIPPED } from '@/core/materials';
 
 const SPHERE = { shape: 'sphere', diameterMm: 70 } as const;
 
 describe('a piece cut open', () => {
   it('weighs what the mold holds, each part by its share', () => {
     const body = bodyFrom(LANTERN);
-    const anatomy = anatomyOf(body, SPHERE);
+    const anatomy = anatomyOf(body, SPHERE, SHIPPED);
     const { shell, embed, pieceG } = anatomy ?? {};
     // 179.6 mL at 1.10 g/mL.
     expect(pieceG).toBeCloseTo(197.6, 1);
@@ -19,15 +20,15 @@ describe('a piece cut open', () => {
 
   it('cuts a sphere of two equal halves at its middle, and a half sphere lower', () => {
     const body = addPart(bodyFrom('200 g baking soda\n100 g citric acid'), 'split');
-    expect(anatomyOf(body, SPHERE)?.shell[0]?.toHeight).toBeCloseTo(0.5, 6);
-    const half = anatomyOf(body, { shape: 'half-sphere', diameterMm: 60 });
+    expect(anatomyOf(body, SPHERE, SHIPPED)?.shell[0]?.toHeight).toBeCloseTo(0.5, 6);
+    const half = anatomyOf(body, { shape: 'half-sphere', diameterMm: 60 }, SHIPPED);
     // h (3 - h^2) = 1 has its zero at 0.3473.
     expect(half?.shell[0]?.toHeight).toBeCloseTo(0.3473, 4);
     expect(half?.shell[1]?.toHeight).toBe(1);
   });
 
   it('is nothing of nothing', () => {
-    expect(anatomyOf(emptyBody('bath-bomb'), SPHERE)).toBeNull();
+    expect(anatomyOf(emptyBody('bath-bomb'), SPHERE, SHIPPED)).toBeNull();
     expect(() => embedMassG(-1, 1)).toThrow(/radiusMm must be 0 or more/);
   });
 });

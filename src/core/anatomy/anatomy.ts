@@ -1,5 +1,6 @@
 import { powderHex } from '../color';
 import { partMassG, totalMassG, type FormulaBody, type PartKind } from '../formula';
+import { portionsOf, type Catalog } from '../materials';
 import { bracketedRoot } from '../numeric';
 import { moldVolumeMl, packedDensityGMl, usualPieceG, type Mold } from '../scaling';
 
@@ -39,7 +40,7 @@ export interface Anatomy {
  * a ball of the shell's own density; shell layers fill the mold by volume. Elementary solids.
  * @returns null while the formula weighs nothing
  */
-export function anatomyOf(body: FormulaBody, mold: Mold): Anatomy | null {
+export function anatomyOf(body: FormulaBody, mold: Mold, catalog: Catalog): Anatomy | null {
   const totalG = totalMassG(body);
   if (!(totalG > 0)) return null;
   const densityGMl = packedDensityGMl(body.method).best;
@@ -49,7 +50,7 @@ export function anatomyOf(body: FormulaBody, mold: Mold): Anatomy | null {
     kind: part.kind,
     name: part.name,
     massG: (partMassG(part) / totalG) * pieceG,
-    hex: powderHex(part.lines),
+    hex: powderHex(portionsOf(catalog, part.lines)),
   }));
   const shellParts = parts.filter(({ kind, massG }) => massG > 0 && isShell(kind));
   const embeds = parts.filter(({ kind, massG }) => kind === 'embed' && massG > 0);

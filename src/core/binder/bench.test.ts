@@ -1,20 +1,22 @@
 import { describe, expect, it } from 'vitest';
-import { materialById } from '../materials';
-import { corrections, dampWindow, roomAdvice, testAgainMin } from '.';
+import { SHIPPED } from '../materials';
+import { ROOM_WORDS, corrections, roomAdvice, roomBand, testAgainMin, dampWindow } from '.';
+import { shipped } from '../../../tests/fixtures/bodies';
 
 // 220 g soda at 2.20 g/mL and 166.5 g citric acid at 1.665 g/mL: 200 mL of grains that soak nothing up.
 const GRAINS = [
-  { materialId: 'sodium-bicarbonate', massG: 220 },
-  { materialId: 'citric-acid', massG: 166.5 },
+  { material: shipped('sodium-bicarbonate'), massG: 220 },
+  { material: shipped('citric-acid'), massG: 166.5 },
 ];
-const waterGMl = materialById('water').trueDensityGMl.value;
-const oilG = (ml: number) => ml * materialById('sweet-almond-oil').trueDensityGMl.value;
+const waterGMl = shipped('water').trueDensityGMl.value;
+const oilG = (ml: number) => ml * shipped('sweet-almond-oil').trueDensityGMl.value;
 
 describe('a correction worked by hand', () => {
   // 20 mL of oil on 200 mL of grains is an index of 10; a press at 45 % aims at 13.5, which is 27 mL.
   const question = {
     felt: 'too-dry',
-    contents: [...GRAINS, { materialId: 'sweet-almond-oil', massG: oilG(20) }],
+    catalog: SHIPPED,
+    contents: [...GRAINS, { material: shipped('sweet-almond-oil'), massG: oilG(20) }],
     window: dampWindow('press', 45, 0),
     humidityPct: 45,
     gramsPerSquirt: 0.5,
@@ -42,7 +44,7 @@ describe('a correction worked by hand', () => {
       ...question,
       felt: 'too-wet',
       acidIn: false,
-      contents: [...GRAINS, { materialId: 'sweet-almond-oil', massG: oilG(32) }],
+      contents: [...GRAINS, { material: shipped('sweet-almond-oil'), massG: oilG(32) }],
     });
     // 32 mL at 13.5 want 237.04 mL of grains: 37.04 mL of soda.
     expect(soda?.materialId).toBe('sodium-bicarbonate');
@@ -54,7 +56,7 @@ describe('a correction worked by hand', () => {
 
 describe('when to squeeze again', () => {
   const window = dampWindow('press', 45, 0);
-  const withLiquid = (materialId: string, massG: number) => [...GRAINS, { materialId, massG }];
+  const withLiquid = (id: string, massG: number) => [...GRAINS, { material: shipped(id), massG }];
 
   it('is every few minutes, sooner for alcohol, in dry air and in heat', () => {
     const alcohol = withLiquid('isopropyl-alcohol-99', 26);
@@ -84,14 +86,37 @@ describe('the room before the first weighing', () => {
     [45, 12, 'workable', /Cold/],
     [45, 29, 'workable', /Hot/],
   ] as const)('at %d %% and %d °C is %s', (humidityPct, tempC, verdict, todo) => {
-    const advice = roomAdvice(humidityPct, tempC, 'press');
+    const advice = roomAdvice(humidityPct, tempC);
     expect(advice.verdict).toBe(verdict);
-    if (todo) expect(advice.todo.join(' ')).toMatch(todo);
-    else expect(advice.todo).toEqual([]);
+    if (todo) expect(advice.tasks.map((task) => ROOM_WORDS[task]).join(' ')).toMatch(todo);
+    else expect(advice.tasks).toEqual([]);
+  });
+
+  it.each([
+    [39.9, 'dry'],
+    [40, 'good'],
+    [50, 'good'],
+    [50.1, 'a-little-damp'],
+    [55, 'a-little-damp'],
+    [55.1, 'damp'],
+    [69.9, 'damp'],
+    [70, 'very-damp'],
+  ] as const)('%d %% is %s', (humidityPct, band) => {
+    expect(roomBand(humidityPct)).toBe(band);
+  });
+
+  it.each([
+    [14.9, ['cold']],
+    [15, []],
+    [26.9, []],
+    [27, ['hot']],
+  ] as const)('%d °C asks for %j', (tempC, tasks) => {
+    expect(roomAdvice(45, tempC).tasks).toEqual(tasks);
   });
 
   it('moves the damp window: 4 % of itself for five points', () => {
-    const { window, usualWindow } = roomAdvice(35, 20, 'press');
-    expect(window.lowPct / usualWindow.lowPct).toBeCloseTo(1.08, 9);
+    const [here, usual] = [dampWindow('press', 35, 0), dampWindow('press', 45, 0)];
+    expect(here.lowPct / usual.lowPct).toBeCloseTo(1.08, 9);
+    expect(usual).toEqual({ lowPct: 10, aimPct: 13.5, highPct: 17 });
   });
 });

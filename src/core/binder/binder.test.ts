@@ -1,66 +1,59 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { MATERIALS } from '../materials';
-import {
-  PENDULAR_TO,
-  corrections,
-  dampReading,
-  dampWindow,
-  freeWaterBand,
-  saturation,
-  type MaterialMass,
-} from '.';
+import { MATERIALS, SHIPPED, type Portion } from '../materials';
+import { PENDULAR_TO, corrections, dampReading, dampWindow, freeWaterBand, saturation } from '.';
+import { shipped } from '../../../tests/fixtures/bodies';
 
 const SEED = { seed: 3, numRuns: 200 };
-const SODA: MaterialMass = { materialId: 'sodium-bicarbonate', massG: 220 };
+const SODA: Portion = { material: shipped('sodium-bicarbonate'), massG: 220 };
 
 /** A pressed, oil-rich mix of the trade: about 7 % of liquids, held to be right. Common practice. */
-const PRESSED: readonly MaterialMass[] = [
-  { materialId: 'sodium-bicarbonate', massG: 1000 },
-  { materialId: 'citric-acid', massG: 520 },
-  { materialId: 'kaolin', massG: 20 },
-  { materialId: 'cornstarch', massG: 60 },
-  { materialId: 'sweet-almond-oil', massG: 80 },
-  { materialId: 'polysorbate-80', massG: 20 },
-  { materialId: 'fragrance-oil', massG: 15 },
+const PRESSED: readonly Portion[] = [
+  { material: shipped('sodium-bicarbonate'), massG: 1000 },
+  { material: shipped('citric-acid'), massG: 520 },
+  { material: shipped('kaolin'), massG: 20 },
+  { material: shipped('cornstarch'), massG: 60 },
+  { material: shipped('sweet-almond-oil'), massG: 80 },
+  { material: shipped('polysorbate-80'), massG: 20 },
+  { material: shipped('fragrance-oil'), massG: 15 },
 ];
 
 describe('dampReading', () => {
   it('is weighted liquid over solid volume, worked by hand', () => {
     // 220 g of soda at 2.20 g/mL is 100 mL; 9.15 g of almond oil at 0.915 g/mL is 10 mL at weight 1.
-    const reading = dampReading([SODA, { materialId: 'sweet-almond-oil', massG: 9.15 }]);
+    const reading = dampReading([SODA, { material: shipped('sweet-almond-oil'), massG: 9.15 }]);
     expect(reading.solidVolumeMl).toBeCloseTo(100, 9);
     expect(reading.dampIndexPct).toBeCloseTo(10, 9);
     expect(reading.freeWaterPct).toBe(0);
   });
 
   it('takes off what the powders soak up, at most four fifths', () => {
-    const water = { materialId: 'water', massG: 9.98 };
+    const water = { material: shipped('water'), massG: 9.98 };
     // 100 mL soda + 20 mL starch; starch soaks 0.12 x 30 = 3.6 g of the 9.98 g.
-    const some = dampReading([SODA, { materialId: 'cornstarch', massG: 30 }, water]);
+    const some = dampReading([SODA, { material: shipped('cornstarch'), massG: 30 }, water]);
     expect(some.dampIndexPct).toBeCloseTo((100 * 22 * (1 - 3.6 / 9.98)) / 120, 9);
-    const thirsty = dampReading([{ materialId: 'kaolin', massG: 2600 }, water]);
+    const thirsty = dampReading([{ material: shipped('kaolin'), massG: 2600 }, water]);
     expect(thirsty.dampIndexPct).toBeCloseTo((100 * 22 * 0.2) / 1000, 9);
   });
 
   it('finds water wherever it hides, less what washing soda takes into its crystal', () => {
     const hidden = dampReading([
       SODA,
-      { materialId: 'isopropyl-alcohol-70', massG: 10 },
-      { materialId: 'vinegar-5', massG: 10 },
-      { materialId: 'isopropyl-alcohol-91', massG: 100 },
+      { material: shipped('isopropyl-alcohol-70'), massG: 10 },
+      { material: shipped('vinegar-5'), massG: 10 },
+      { material: shipped('isopropyl-alcohol-91'), massG: 100 },
     ]);
     expect(hidden.freeWaterG).toBeCloseTo(3 + 9.5 + 9, 9);
     const washed = dampReading([
-      { materialId: 'sodium-carbonate', massG: 50 },
-      { materialId: 'water', massG: 10 },
+      { material: shipped('sodium-carbonate'), massG: 50 },
+      { material: shipped('water'), massG: 10 },
     ]);
     // 50 g to the monohydrate: 0.17 x 50.
     expect(washed.freeWaterG).toBeCloseTo(1.5, 9);
   });
 
   it('has no index without powder and none for nothing', () => {
-    expect(dampReading([{ materialId: 'water', massG: 5 }]).dampIndexPct).toBeNull();
+    expect(dampReading([{ material: shipped('water'), massG: 5 }]).dampIndexPct).toBeNull();
     expect(dampReading([])).toMatchObject({ dampIndexPct: null, freeWaterPct: 0, solidG: 0 });
   });
 
@@ -75,12 +68,13 @@ describe('dampReading', () => {
     const grams = fc.double({ min: 0.1, max: 400, noNaN: true });
     fc.assert(
       fc.property(grams, grams, fc.double({ min: 0.1, max: 50, noNaN: true }), (oilG, sodaG, k) => {
-        const index = (contents: readonly MaterialMass[]) =>
-          dampReading(contents).dampIndexPct ?? 0;
+        const index = (contents: readonly Portion[]) => dampReading(contents).dampIndexPct ?? 0;
         const now = index(PRESSED);
-        expect(index([...PRESSED, { materialId: 'castor-oil', massG: oilG }])).toBeGreaterThan(now);
         expect(
-          index([...PRESSED, { materialId: 'sodium-bicarbonate', massG: sodaG }]),
+          index([...PRESSED, { material: shipped('castor-oil'), massG: oilG }]),
+        ).toBeGreaterThan(now);
+        expect(
+          index([...PRESSED, { material: shipped('sodium-bicarbonate'), massG: sodaG }]),
         ).toBeLessThan(now);
         expect(index(PRESSED.map((e) => ({ ...e, massG: e.massG * k })))).toBeCloseTo(now, 9);
       }),
@@ -92,7 +86,7 @@ describe('dampReading', () => {
 describe('saturation', () => {
   it('is liquid over pores, worked by hand', () => {
     // 220 g soda (100 mL) and 9.15 g oil (10 mL) packed to 1.1 g/mL: 208.3 mL of piece, 108.3 mL of pores.
-    const reading = dampReading([SODA, { materialId: 'sweet-almond-oil', massG: 9.15 }]);
+    const reading = dampReading([SODA, { material: shipped('sweet-almond-oil'), massG: 9.15 }]);
     expect(saturation(reading, 1.1)).toBeCloseTo(10 / (229.15 / 1.1 - 100), 9);
   });
 
@@ -131,16 +125,16 @@ describe('dampWindow', () => {
 
 it('is null, not endless, on a grain that is next to nothing', () => {
   const contents = [
-    { materialId: 'borax', massG: 5e-324 },
-    { materialId: 'water', massG: 1 },
+    { material: shipped('borax'), massG: 5e-324 },
+    { material: shipped('water'), massG: 1 },
   ];
   expect(dampReading(contents).dampIndexPct).toBeNull();
 });
 
 it('is never made less damp by more liquid', () => {
-  const liquids = MATERIALS.filter(({ isLiquid }) => isLiquid).map(({ id }) => id);
+  const liquids = MATERIALS.filter(({ isLiquid }) => isLiquid);
   const entry = fc.record({
-    materialId: fc.constantFrom(...MATERIALS.map(({ id }) => id)),
+    material: fc.constantFrom(...MATERIALS),
     massG: fc.oneof(fc.constant(0), fc.double({ min: 0.001, max: 900, noNaN: true })),
   });
   fc.assert(
@@ -148,9 +142,9 @@ it('is never made less damp by more liquid', () => {
       fc.array(entry, { maxLength: 8 }),
       fc.constantFrom(...liquids),
       fc.double({ min: 0, max: 300, noNaN: true }),
-      (contents, materialId, massG) => {
+      (contents, material, massG) => {
         const before = dampReading(contents).dampIndexPct;
-        const after = dampReading([...contents, { materialId, massG }]).dampIndexPct;
+        const after = dampReading([...contents, { material, massG }]).dampIndexPct;
         if (before !== null) expect(after).toBeGreaterThanOrEqual(before - 1e-9 * (1 + before));
       },
     ),
@@ -174,6 +168,7 @@ describe('freeWaterBand', () => {
 describe('corrections', () => {
   const question = {
     acidIn: true,
+    catalog: SHIPPED,
     contents: PRESSED,
     window: dampWindow('press', 45, 0),
     humidityPct: 45,
@@ -209,7 +204,7 @@ describe('corrections', () => {
   });
 
   it('rescues a wet mix with powder, at most a sixth of the dry volume', () => {
-    const wet = [...PRESSED, { materialId: 'water', massG: 60 }];
+    const wet = [...PRESSED, { material: shipped('water'), massG: 60 }];
     for (const cure of corrections({
       ...question,
       contents: wet,
@@ -217,19 +212,19 @@ describe('corrections', () => {
       felt: 'too-wet',
     })) {
       expect(cure.dampIndexAfterPct).toBeLessThan(dampReading(wet).dampIndexPct ?? 0);
-      const added = dampReading([{ materialId: cure.materialId, massG: cure.firstG }]);
+      const added = dampReading([{ material: shipped(cure.materialId), massG: cure.firstG }]);
       expect(added.solidVolumeMl).toBeLessThanOrEqual(dampReading(wet).solidVolumeMl / 6 + 1e-6);
     }
   });
 
   it('reaches the aim with what it says it takes in all', () => {
-    const dry = PRESSED.filter(({ materialId }) => materialId !== 'fragrance-oil').map((e) =>
-      e.materialId === 'sweet-almond-oil' ? { ...e, massG: 30 } : e,
+    const dry = PRESSED.filter(({ material }) => material.id !== 'fragrance-oil').map((e) =>
+      e.material.id === 'sweet-almond-oil' ? { ...e, massG: 30 } : e,
     );
     const [oil] = corrections({ ...question, contents: dry, felt: 'too-dry' });
     const after = dampReading([
       ...dry,
-      { materialId: 'sweet-almond-oil', massG: oil?.inAllG ?? 0 },
+      { material: shipped('sweet-almond-oil'), massG: oil?.inAllG ?? 0 },
     ]);
     expect(after.dampIndexPct).toBeCloseTo(question.window.aimPct, 6);
     expect(oil?.inAllSpread.low).toBeLessThan(oil?.inAllG ?? 0);

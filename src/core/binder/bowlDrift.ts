@@ -1,5 +1,5 @@
-import { materialById } from '../materials';
-import { dampReading, type MaterialMass } from './damp';
+import type { Portion } from '../materials';
+import { dampReading } from './damp';
 import type { DampWindow } from './windows';
 
 /**
@@ -9,7 +9,7 @@ import type { DampWindow } from './windows';
 const WATER_LOSS_PER_MIN = 0.004;
 const ALCOHOL_LOSS_PER_MIN = 0.02;
 /** Every few minutes, whatever the model says. Common practice. */
-const SOONEST_MIN = 3;
+export const SOONEST_MIN = 3;
 const LATEST_MIN = 8;
 /** Drying air draws water by what it is short of, and twice as fast for ten degrees more. */
 const REFERENCE_SHORT_PCT = 55;
@@ -22,7 +22,7 @@ const PER_TEN_C = 2;
  * @param humidityPct 0 to 100 @param tempC -10 to 50
  */
 export function testAgainMin(
-  contents: readonly MaterialMass[],
+  contents: readonly Portion[],
   window: DampWindow,
   humidityPct: number,
   tempC: number,
@@ -41,15 +41,15 @@ export function testAgainMin(
 }
 
 /** Of all liquid in the bowl by mass, what is water and what is alcohol; oils stay. */
-function sharesOfLiquid(contents: readonly MaterialMass[]): {
+function sharesOfLiquid(contents: readonly Portion[]): {
   readonly water: number;
   readonly alcohol: number;
 } {
   let liquidG = 0;
   let waterG = 0;
   let alcoholG = 0;
-  for (const { materialId, massG } of contents) {
-    const { isLiquid, waterFraction, role } = materialById(materialId);
+  for (const { material, massG } of contents) {
+    const { isLiquid, waterFraction, role } = material;
     if (!isLiquid) continue;
     liquidG += massG;
     waterG += massG * waterFraction.value;

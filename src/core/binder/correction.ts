@@ -1,7 +1,7 @@
-import { materialById } from '../materials';
+import { materialById, portionsG, type Catalog, type Material, type Portion } from '../materials';
 import { firstWhere } from '../numeric';
 import type { Spread } from '../units';
-import { dampOf, dampReading, dampSums, type MaterialMass } from './damp';
+import { dampOf, dampReading, dampSums } from './damp';
 import { freeWaterLimitsPct } from './freeWater';
 import type { DampWindow } from './windows';
 
@@ -26,7 +26,8 @@ export interface CorrectionQuestion {
   readonly felt: Felt;
   readonly acidIn: boolean;
   /** What is in the bowl now. */
-  readonly contents: readonly MaterialMass[];
+  readonly contents: readonly Portion[];
+  readonly catalog: Catalog;
   readonly window: DampWindow;
   /** Room humidity in %, 0 to 100. */
   readonly humidityPct: number;
@@ -105,11 +106,12 @@ function cure(
   capG: number,
   note: string,
 ): Correction | null {
-  const inAllG = gramsToAim(question, materialId, 1);
+  const material = materialById(question.catalog, materialId);
+  const inAllG = gramsToAim(question, material, 1);
   if (!(inAllG > 0)) return null;
   const firstG = Math.min(inAllG, capG);
-  const after = dampReading([...question.contents, { materialId, massG: firstG }]);
-  const isSprayed = materialById(materialId).isLiquid && materialId !== question.oilId;
+  const after = dampReading([...question.contents, { material, massG: firstG }]);
+  const isSprayed = material.isLiquid && materialId !== question.oilId;
   const warning =
     after.freeWaterPct > freeWaterLimitsPct(question.humidityPct).briskPct
       ? ` Free water would be ${after.freeWaterPct.toFixed(1)} %.`
@@ -119,9 +121,9 @@ function cure(
     firstG,
     inAllG,
     inAllSpread: {
-      low: gramsToAim(question, materialId, 1 - GAP_UNSURE),
+      low: gramsToAim(question, material, 1 - GAP_UNSURE),
       best: inAllG,
-      high: gramsToAim(question, materialId, 1 + GAP_UNSURE),
+      high: gramsToAim(question, material, 1 + GAP_UNSURE),
     },
     firstSquirts: isSprayed ? Math.max(1, Math.round(firstG / question.gramsPerSquirt)) : null,
     dampIndexAfterPct: after.dampIndexPct ?? 0,
@@ -131,7 +133,7 @@ function cure(
 }
 
 /** Grams that bring the index from where the hand says it is to the aim, by bisection; 0 when this material cannot. */
-function gramsToAim(question: CorrectionQuestion, materialId: string, gapFactor: number): number {
+function gramsToAim(question: CorrectionQuestion, material: Material, gapFactor: number): number {
   const { contents, felt, window } = question;
   const bowl = dampSums(contents);
   const now = dampOf(bowl).dampIndexPct;
@@ -143,7 +145,7 @@ function gramsToAim(question: CorrectionQuestion, materialId: string, gapFactor:
       ? Math.max(window.aimPct - now, leastGap)
       : Math.min(window.aimPct - now, -leastGap));
   const indexWith = (massG: number) =>
-    (dampOf(dampSums([{ materialId, massG }], bowl)).dampIndexPct ?? now) - now;
+    (dampOf(dampSums([{ material, massG }], bowl)).dampIndexPct ?? now) - now;
   const bowlG = bowl.liquidG + bowl.solidG;
   const mostG = bowlG * MAX_SEARCH_FRACTION;
   if (Math.sign(indexWith(mostG)) !== Math.sign(gap)) return 0;
@@ -151,7 +153,7 @@ function gramsToAim(question: CorrectionQuestion, materialId: string, gapFactor:
 }
 
 function firstOilG({ contents }: CorrectionQuestion): number {
-  const bowlG = contents.reduce((total, { massG }) => total + massG, 0);
+  const bowlG = portionsG(contents);
   return Math.max(1, Math.round(bowlG / BOWL_G_PER_GRAM_OF_OIL));
 }
 
@@ -159,7 +161,9 @@ function firstSprayG({ gramsPerSquirt }: CorrectionQuestion): number {
   return SQUIRTS_PER_SPRAY * gramsPerSquirt;
 }
 
-function maxPowderG({ contents }: CorrectionQuestion, materialId: string): number {
+function maxPowderG({ contents, catalog }: CorrectionQuestion, materialId: string): number {
   const { solidVolumeMl } = dampReading(contents);
-  return solidVolumeMl * MAX_POWDER_FRACTION * materialById(materialId).trueDensityGMl.value;
+  return (
+    solidVolumeMl * MAX_POWDER_FRACTION * materialById(catalog, materialId).trueDensityGMl.value
+  );
 }

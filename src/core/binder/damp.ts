@@ -1,10 +1,4 @@
-import { materialById, type Material } from '../materials';
-
-/** Grams of one material in the bowl. */
-export interface MaterialMass {
-  readonly materialId: string;
-  readonly massG: number;
-}
+import type { Material, Portion } from '../materials';
 
 export interface DampReading {
   /** 100 x weighted liquid volume, less what the powders soak up, over solid volume; null without solids. */
@@ -22,7 +16,7 @@ export interface DampReading {
 }
 
 /** However thirsty the powders are, a fifth of the liquid still shows. Start value of ours. */
-const MAX_SOAKED_FRACTION = 0.8;
+export const MAX_SOAKED_FRACTION = 0.8;
 
 /**
  * Damp index and free water of a mix: two numbers, as a mix clumps on any liquid but reacts on water alone.
@@ -33,9 +27,9 @@ const MAX_SOAKED_FRACTION = 0.8;
  * Model of ours after the wet-granulation picture (Iveson et al. 2001, Powder Technology 117); binding weights
  * and uptakes are start values from common practice. Valid for mixes with up to about a quarter of liquid.
  * @param contents grams 0 or more
- * @throws RangeError for a negative mass or an unknown material
+ * @throws RangeError for a negative mass
  */
-export function dampReading(contents: readonly MaterialMass[]): DampReading {
+export function dampReading(contents: readonly Portion[]): DampReading {
   return dampOf(dampSums(contents));
 }
 
@@ -66,12 +60,11 @@ const NOTHING: DampSums = {
 };
 
 /** Sums of a mix. @throws RangeError as {@link dampReading} */
-export function dampSums(contents: readonly MaterialMass[], from: DampSums = NOTHING): DampSums {
+export function dampSums(contents: readonly Portion[], from: DampSums = NOTHING): DampSums {
   const sums = { ...from };
-  for (const { materialId, massG } of contents) {
+  for (const { material, massG } of contents) {
     if (!(massG >= 0 && massG < Infinity))
-      throw new RangeError(`massG of ${materialId} must be 0 or more, got ${massG}`);
-    const material = materialById(materialId);
+      throw new RangeError(`massG of ${material.id} must be 0 or more, got ${massG}`);
     const volumeMl = massG / material.trueDensityGMl.value;
     sums.waterG += massG * material.waterFraction.value;
     if (material.isLiquid) {

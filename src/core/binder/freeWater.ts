@@ -1,3 +1,5 @@
+import { ROOM_PCT } from './room';
+
 export type FreeWaterBand = 'easy' | 'brisk' | 'risky' | 'will-swell';
 
 /** Upper ends of the bands in % of the mix, at 40 to 50 % humidity. Common practice. */
@@ -7,7 +9,7 @@ const BANDS = [
   { band: 'risky', toPct: 3.5 },
 ] as const;
 
-/** How much the bands tighten for each point over 50 % humidity, or relax for each under 40. Start value of ours. */
+/** How much the bands tighten for each point over the working range, or relax for each under it. Start value of ours. */
 const SHIFT_PER_POINT = 0.015;
 
 /** The ends of the free-water bands in this room, in % of the mix. @param humidityPct 0 to 100 */
@@ -18,8 +20,8 @@ export function freeWaterLimitsPct(humidityPct: number): {
 } {
   if (!(humidityPct >= 0 && humidityPct <= 100))
     throw new RangeError(`humidityPct must be 0 to 100, got ${humidityPct}`);
-  const over = Math.max(0, humidityPct - 50);
-  const under = Math.max(0, 40 - humidityPct);
+  const over = Math.max(0, humidityPct - ROOM_PCT.goodTo);
+  const under = Math.max(0, ROOM_PCT.dryBelow - humidityPct);
   const factor = 1 - SHIFT_PER_POINT * over + SHIFT_PER_POINT * under;
   const [easy, brisk, risky] = BANDS;
   return {

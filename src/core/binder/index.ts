@@ -1,5 +1,5 @@
-export { dampOf, dampReading, dampSums } from './damp';
-export type { DampReading, DampSums, MaterialMass } from './damp';
+export { MAX_SOAKED_FRACTION, dampOf, dampReading, dampSums } from './damp';
+export type { DampReading, DampSums } from './damp';
 export { dampWindow, movedWindow } from './windows';
 export type { DampWindow } from './windows';
 export { freeWaterBand, freeWaterLimitsPct } from './freeWater';
@@ -7,6 +7,7 @@ export type { FreeWaterBand } from './freeWater';
 export { corrections } from './correction';
 export type { Correction, Felt } from './correction';
 export { PENDULAR_TO, saturation } from './saturation';
-export { testAgainMin } from './bowlDrift';
-export { ROOM_AIM_PCT, roomAdvice } from './roomAdvice';
-export type { RoomAdvice } from './roomAdvice';
+export { SOONEST_MIN, testAgainMin } from './bowlDrift';
+export { ROOM_PCT, USUAL_ROOM_C, roomAdvice, roomBand } from './room';
+export type { RoomAdvice, RoomBand, RoomTask } from './room';
+export { ROOM_WORDS } from './words';

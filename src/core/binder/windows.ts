@@ -1,4 +1,5 @@
 import type { Method } from '../formula';
+import { ROOM_PCT } from './room';
 
 /** A window of the damp index in %, with the value to aim at. */
 export interface DampWindow {
@@ -8,7 +9,6 @@ export interface DampWindow {
 }
 
 interface WindowRow {
-  readonly method: Method;
   readonly lowPct: number;
   readonly highPct: number;
   /** Where in the window to aim, 0 low to 1 high. */
@@ -18,19 +18,17 @@ interface WindowRow {
 
 const practice = 'common practice, checked against workable mixes';
 
-const ROWS = [
-  { method: 'in-pack', lowPct: 9, highPct: 18, aimFraction: 0.5, source: practice },
-  { method: 'press', lowPct: 10, highPct: 17, aimFraction: 0.5, source: practice },
-  { method: 'hand', lowPct: 10, highPct: 20, aimFraction: 0.5, source: practice },
-  { method: 'silicone', lowPct: 10, highPct: 20, aimFraction: 0.5, source: practice },
-  { method: 'detail', lowPct: 10, highPct: 20, aimFraction: 0.75, source: practice },
-  { method: 'loose', lowPct: 0, highPct: 8, aimFraction: 0.5, source: practice },
-] as const satisfies readonly WindowRow[];
+const ROWS: Readonly<Record<Method, WindowRow>> = {
+  'in-pack': { lowPct: 9, highPct: 18, aimFraction: 0.5, source: practice },
+  press: { lowPct: 10, highPct: 17, aimFraction: 0.5, source: practice },
+  hand: { lowPct: 10, highPct: 20, aimFraction: 0.5, source: practice },
+  silicone: { lowPct: 10, highPct: 20, aimFraction: 0.5, source: practice },
+  detail: { lowPct: 10, highPct: 20, aimFraction: 0.75, source: practice },
+  loose: { lowPct: 0, highPct: 8, aimFraction: 0.5, source: practice },
+};
 
 /** A mix held by a butter that sets may be this damp. Common practice. */
 const SETTING_FAT_HIGH_PCT = 26;
-/** Room humidity at which the windows hold as they stand, %. Common practice. */
-const AIM_HUMIDITY_PCT = 45;
 /** Drier air wants this much more of the index for each 5 points, as a share of itself. Start value of ours. */
 const SHIFT_PER_FIVE_POINTS = 0.04;
 
@@ -48,9 +46,8 @@ export function dampWindow(
 ): DampWindow {
   if (!(humidityPct >= 0 && humidityPct <= 100))
     throw new RangeError(`humidityPct must be 0 to 100, got ${humidityPct}`);
-  const row = ROWS.find((candidate) => candidate.method === method);
-  if (!row) throw new RangeError(`method ${method} has no damp window`);
-  const shift = 1 + (SHIFT_PER_FIVE_POINTS * (AIM_HUMIDITY_PCT - humidityPct)) / 5;
+  const row = ROWS[method];
+  const shift = 1 + (SHIFT_PER_FIVE_POINTS * (ROOM_PCT.aim - humidityPct)) / 5;
   const setsFirm = settingFatFraction > 0.5 && method !== 'loose';
   const lowPct = row.lowPct * shift;
   const usualHighPct = row.highPct * shift;

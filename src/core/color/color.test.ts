@@ -1,12 +1,13 @@
 import { converter, formatHex } from 'culori';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { findMaterial, materialById } from '../materials';
+import { findMaterial, SHIPPED } from '../materials';
 import { convertXyzToLinear, hexOfLinear, linearOfHex } from './srgb';
 import { daylightXyz } from './spectrum';
 import { COLORANTS, mostColorG, powderHex, waterHex } from '.';
+import { shipped } from '../../../tests/fixtures/bodies';
 
-const SODA = { materialId: 'sodium-bicarbonate', massG: 1000 };
+const SODA = { material: shipped('sodium-bicarbonate'), massG: 1000 };
 const channelsOf = (hex: string) =>
   [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16)) as [number, number, number];
 const lightness = (hex: string) => linearOfHex(hex).reduce((sum, value) => sum + value, 0);
@@ -44,12 +45,12 @@ describe('conversions against a reference package (culori)', () => {
 describe('waterHex', () => {
   it('is white without a dye, and with what only floats', () => {
     expect(waterHex([SODA], 150)).toBe('#ffffff');
-    expect(waterHex([{ materialId: 'gold-mica', massG: 5 }], 150)).toBe('#ffffff');
+    expect(waterHex([{ material: shipped('gold-mica'), massG: 5 }], 150)).toBe('#ffffff');
   });
 
   it('turns blue, yellow and, from both, green', () => {
-    const blue = { materialId: 'blue-1-dye', massG: 0.05 };
-    const yellow = { materialId: 'yellow-5-dye', massG: 0.15 };
+    const blue = { material: shipped('blue-1-dye'), massG: 0.05 };
+    const yellow = { material: shipped('yellow-5-dye'), massG: 0.15 };
     const [br, , bb] = channelsOf(waterHex([blue], 150));
     expect(bb).toBeGreaterThan(br + 60);
     const [yr, , yb] = channelsOf(waterHex([yellow], 150));
@@ -66,7 +67,7 @@ describe('waterHex', () => {
         fc.double({ min: 0.001, max: 1, noNaN: true }),
         (materialId, massG) => {
           const light = (grams: number, volumeL: number) =>
-            lightness(waterHex([{ materialId, massG: grams }], volumeL));
+            lightness(waterHex([{ material: shipped(materialId), massG: grams }], volumeL));
           expect(light(massG * 2, 150)).toBeLessThanOrEqual(light(massG, 150) + 1e-9);
           expect(light(massG, 300)).toBeGreaterThanOrEqual(light(massG, 150) - 1e-9);
         },
@@ -84,7 +85,7 @@ describe('powderHex', () => {
   it('is the white of soda without color, and goes toward the tint with more of it', () => {
     expect(powderHex([SODA])).toBe('#f5f2ea');
     const light = (massG: number) =>
-      lightness(powderHex([SODA, { materialId: 'activated-charcoal', massG }]));
+      lightness(powderHex([SODA, { material: shipped('activated-charcoal'), massG }]));
     expect(light(1)).toBeLessThan(light(0.1));
     expect(light(20)).toBeLessThan(light(1));
   });
@@ -92,19 +93,20 @@ describe('powderHex', () => {
   it('does not care how much is made', () => {
     const mix = [
       SODA,
-      { materialId: 'red-iron-oxide', massG: 4 },
-      { materialId: 'blue-1-dye', massG: 0.7 },
+      { material: shipped('red-iron-oxide'), massG: 4 },
+      { material: shipped('blue-1-dye'), massG: 0.7 },
     ];
     expect(powderHex(mix.map((e) => ({ ...e, massG: e.massG * 7 })))).toBe(powderHex(mix));
   });
 
   it('knows only colorants that the catalog has', () => {
-    for (const id of Object.keys(COLORANTS)) expect(findMaterial(id)?.role, id).toBe('color');
+    for (const id of Object.keys(COLORANTS))
+      expect(findMaterial(SHIPPED, id)?.role, id).toBe('color');
   });
 });
 
 it('a color may be so much of its part before it stains', () => {
   // Common practice: about 0.7 g of powder dye a kilo is bright; twice that is the most.
-  expect(mostColorG(materialById('blue-1-dye'), 1000)).toBeCloseTo(1.5, 9);
-  expect(() => mostColorG(materialById('blue-1-dye'), NaN)).toThrow(/partG must be 0 or more/);
+  expect(mostColorG(shipped('blue-1-dye'), 1000)).toBeCloseTo(1.5, 9);
+  expect(() => mostColorG(shipped('blue-1-dye'), NaN)).toThrow(/partG must be 0 or more/);
 });

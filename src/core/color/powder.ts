@@ -1,5 +1,4 @@
-import { likeIdOf } from '../materials';
-import type { MaterialMass } from '../binder';
+import type { Portion } from '../materials';
 import { COLORANTS } from './colorants';
 import { hexOfLinear, linearOfHex } from './srgb';
 import type { Triple } from './spectrum';
@@ -16,13 +15,13 @@ const LEAST_REFLECTANCE = 0.01;
  * @param contents the mix that is colored, grams 0 or more
  * @returns `#rrggbb`
  */
-export function powderHex(contents: readonly MaterialMass[]): string {
+export function powderHex(contents: readonly Portion[]): string {
   const totalG = contents.reduce((sum, { massG }) => sum + massG, 0);
   const base = linearOfHex(BASE_HEX);
   if (!(totalG > 0)) return hexOfLinear(base);
   const channels = ([0, 1, 2] as const).map((channel) => {
-    const ks = contents.reduce((sum, { materialId, massG }) => {
-      const colorant = COLORANTS[likeIdOf(materialId)];
+    const ks = contents.reduce((sum, { material, massG }) => {
+      const colorant = COLORANTS[material.likeId];
       if (!colorant) return sum;
       const pct = (100 * massG) / totalG;
       return sum + pct * colorant.strengthPerPct * ksOf(linearOfHex(colorant.tintHex)[channel]);

@@ -1,5 +1,4 @@
-import { likeIdOf } from '../materials';
-import type { MaterialMass } from '../binder';
+import type { Portion } from '../materials';
 import { COLORANTS } from './colorants';
 import { daylightXyz } from './spectrum';
 import { convertXyzToLinear, hexOfLinear } from './srgb';
@@ -16,10 +15,10 @@ const WHITE = convertXyzToLinear(daylightXyz(() => 1));
  * @returns `#rrggbb`
  * @throws RangeError for a volume that is not over 0
  */
-export function waterHex(contents: readonly MaterialMass[], volumeL: number): string {
+export function waterHex(contents: readonly Portion[], volumeL: number): string {
   if (!(volumeL > 0)) throw new RangeError(`volumeL must be over 0, got ${volumeL}`);
-  const bands = contents.flatMap(({ materialId, massG }) =>
-    (COLORANTS[likeIdOf(materialId)]?.bands ?? []).map((band) => ({
+  const bands = contents.flatMap(({ material, massG }) =>
+    (COLORANTS[material.likeId]?.bands ?? []).map((band) => ({
       ...band,
       gL: massG / volumeL,
     })),

@@ -1,27 +1,15 @@
-import {
-  corrections,
-  dampReading,
-  dampWindow,
-  movedWindow,
-  type Correction,
-  type DampWindow,
-  type Felt,
-} from '../binder';
-import { learnedDamp } from '../learning';
-import { materialById } from '../materials';
-import { bowlContents, roomOf, type Batch, type BowlNumber } from '../records';
+import { corrections, dampReading, type Correction, type DampWindow, type Felt } from '../binder';
+import { dampWindowIn, type Conditions } from '../conditions';
+import { materialById, portionsOf, type Portion } from '../materials';
+import { bowlContents, mixToCome, type Batch, type BowlNumber } from '../records';
 import { scentReading } from '../scent';
 import { usualOilId } from './fixes';
 
 export interface Squeeze {
   readonly felt: Felt;
   readonly acidIn: boolean;
-  /** Room humidity in % to go by when the batch has no reading of its own. */
-  readonly humidityPct: number;
   /** Grams of water a squirt of this maker's sprayer gives, over 0. */
   readonly gramsPerSquirt: number;
-  /** Batches that teach how damp the mix wants to be; the one at the bench does not count. */
-  readonly taughtBy: readonly Batch[];
 }
 
 /** A correction with what it does to scent and cost, and when to squeeze again. */
@@ -36,46 +24,53 @@ export interface BenchCure extends Correction {
 const REMIX_MIN = 2;
 const POWDER_MIN = 5;
 
-/** What to add to a bowl of this batch after a squeeze, from what was really weighed and the room it is in. */
+/**
+ * What to add to a bowl of this batch after a squeeze, from what was really weighed and the room it is in.
+ * Before the acid the mix is judged as it will be with the acid in.
+ */
 export function benchCures(
   batch: Batch,
   squeeze: Squeeze,
+  conditions: Conditions,
   bowl: BowlNumber = 1,
 ): readonly BenchCure[] {
-  const contents = bowlContents(batch, bowl);
-  const humidityPct = roomOf(batch)?.humidityPct ?? squeeze.humidityPct;
-  const oilId = usualOilId(
-    contents.map(({ materialId, massG }) => ({ material: materialById(materialId), massG })),
-  );
-  const scentLoadPct = scentReading(contents, batch.body.family).loadPct;
+  const { catalog, humidityPct } = conditions;
+  const contents = judgedMix(batch, conditions, bowl);
+  const { family } = batch.body;
+  const scentLoadPct = scentReading(contents, family).loadPct;
   return corrections({
     ...squeeze,
+    catalog,
     humidityPct,
     contents,
-    window: benchWindow(batch, squeeze, bowl),
-    allowsSkinOil: batch.body.family === 'bath-bomb',
-    oilId,
-  }).map((cure) => ({
-    ...cure,
-    scentLoadPct,
-    scentLoadAfterPct: scentReading(
-      [...contents, { materialId: cure.materialId, massG: cure.firstG }],
-      batch.body.family,
-    ).loadPct,
-    testAgainMin: materialById(cure.materialId).isLiquid ? REMIX_MIN : POWDER_MIN,
-  }));
+    window: dampWindowIn(conditions, batch.body, dampReading(contents)),
+    allowsSkinOil: family === 'bath-bomb',
+    oilId: usualOilId(contents),
+  }).map((cure) => {
+    const material = materialById(catalog, cure.materialId);
+    return {
+      ...cure,
+      scentLoadPct,
+      scentLoadAfterPct: scentReading([...contents, { material, massG: cure.firstG }], family)
+        .loadPct,
+      testAgainMin: material.isLiquid ? REMIX_MIN : POWDER_MIN,
+    };
+  });
 }
 
-/** The damp window of a bowl in its room, moved by what other batches taught. */
-export function benchWindow(
+/** How damp a bowl is against the window it is judged by: with all in that it is still to get. */
+export function bowlDamp(
   batch: Batch,
-  { humidityPct: usualPct, taughtBy }: Pick<Squeeze, 'humidityPct' | 'taughtBy'>,
+  conditions: Conditions,
   bowl: BowlNumber = 1,
-): DampWindow {
-  const humidityPct = roomOf(batch)?.humidityPct ?? usualPct;
-  const { settingFatFraction } = dampReading(bowlContents(batch, bowl));
-  const { method, family } = batch.body;
-  const others = taughtBy.filter(({ id }) => id !== batch.id);
-  const own = learnedDamp(others, { humidityPct, method, family });
-  return movedWindow(dampWindow(method, humidityPct, settingFatFraction), own?.estimate ?? 1);
+): { readonly dampIndexPct: number | null; readonly window: DampWindow } {
+  const reading = dampReading(judgedMix(batch, conditions, bowl));
+  return {
+    dampIndexPct: reading.dampIndexPct,
+    window: dampWindowIn(conditions, batch.body, reading),
+  };
+}
+
+function judgedMix(batch: Batch, { catalog }: Conditions, bowl: BowlNumber): readonly Portion[] {
+  return portionsOf(catalog, [...bowlContents(batch, bowl), ...mixToCome(batch, bowl)]);
 }

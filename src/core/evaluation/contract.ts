@@ -1,7 +1,8 @@
-import { materialById } from '../materials';
+import { materialById, portionsOf, type Catalog } from '../materials';
 import type { FormulaBody } from '../formula';
 import { dampReading } from '../binder';
-import type { Evaluation } from './types';
+import type { Evaluation, Finding } from './types';
+import { sayFinding } from './words';
 
 export interface PieceQuestion {
   /** Pieces to be made of the whole mix. */
@@ -13,13 +14,23 @@ export interface PieceQuestion {
 /**
  * The answer of `npm run evaluate`: stable keys, unrounded numbers, null where a value has no meaning.
  */
-export function contractAnswer(body: FormulaBody, evaluation: Evaluation, asked: PieceQuestion) {
+export function contractAnswer(
+  body: FormulaBody,
+  evaluation: Evaluation,
+  asked: PieceQuestion,
+  catalog: Catalog,
+) {
   const { fizz, binder, scent } = evaluation;
   const lines = body.parts.flatMap((part) => part.lines.map((line) => ({ part, line })));
-  const whole = dampReading(lines.map(({ line }) => line));
+  const whole = dampReading(
+    portionsOf(
+      catalog,
+      lines.map(({ line }) => line),
+    ),
+  );
   return {
     lines: lines.map(({ part, line }) => ({
-      text: line.written ?? `${line.massG} g ${materialById(line.materialId).name}`,
+      text: line.written ?? `${line.massG} g ${materialById(catalog, line.materialId).name}`,
       materialId: line.materialId,
       massG: line.massG,
       massLowG: line.massLowG,
@@ -67,14 +78,27 @@ export function contractAnswer(body: FormulaBody, evaluation: Evaluation, asked:
     },
     color: evaluation.color ?? { powderHex: null, waterHex: null },
     piece: evaluation.totalG > 0 ? pieceOf(evaluation.totalG, asked) : { massG: null, count: null },
-    findings: evaluation.findings.map(({ code, severity, message, todo, numbers, source }) => ({
-      code,
-      severity,
-      message: `${message} ${todo}`,
-      numbers,
-      source,
-    })),
+    findings: evaluation.findings.map((finding) => {
+      const { message, todo } = sayFinding(finding);
+      const { code, severity, source } = finding;
+      return {
+        code,
+        severity,
+        message: `${message} ${todo}`,
+        numbers: numbersIn(finding.facts),
+        source,
+      };
+    }),
   };
+}
+
+/** The numbers among the facts, each with its unit in its name. */
+function numbersIn(facts: Finding['facts']): Readonly<Record<string, number>> {
+  return Object.fromEntries(
+    Object.entries(facts).filter((entry): entry is [string, number] => {
+      return typeof entry[1] === 'number';
+    }),
+  );
 }
 
 /** What one piece weighs: as asked, or the whole mix as one piece. @param totalG over 0 */

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
+import { LANTERN, bodyFrom, shipped } from '../../../tests/fixtures/bodies';
 import { notANumber } from '../../../tests/fixtures/readings';
 import {
   allLines,
@@ -13,7 +13,9 @@ import {
   type Method,
   type Part,
 } from '../formula';
-import { USUAL_CONDITIONS, contractAnswer, evaluate, gasTrace, tryEvaluate } from '.';
+import { contractAnswer, evaluate, gasTrace, tryEvaluate } from '.';
+import { USUAL_CONDITIONS } from '@/core/conditions';
+import { SHIPPED } from '../materials';
 
 function mainOf(lines: Line[]): Part {
   return { ...newPart('main', 'Main mix'), lines };
@@ -136,7 +138,7 @@ describe('tryEvaluate', () => {
   });
 
   it.each([NaN, Infinity, -1])('names a mass of %d', (massG) => {
-    const parts = [mainOf([{ ...newLine('borax', 1), massG }])];
+    const parts = [mainOf([{ ...newLine(shipped('borax'), 1), massG }])];
     const broken = { ...bodyFrom(PLAIN), parts };
     expect(tryEvaluate(broken, USUAL_CONDITIONS)).toMatchObject({
       ok: false,
@@ -154,7 +156,7 @@ describe('tryEvaluate', () => {
 describe('contractAnswer', () => {
   it('has the contract’s keys, and null where no model speaks yet', () => {
     const body = bodyFrom(LANTERN);
-    const answer = contractAnswer(body, evaluate(body, USUAL_CONDITIONS), { count: 10 });
+    const answer = contractAnswer(body, evaluate(body, USUAL_CONDITIONS), { count: 10 }, SHIPPED);
     expect(Object.keys(answer)).toEqual(
       'lines unread totals fizz water binder scent color piece findings'.split(' '),
     );

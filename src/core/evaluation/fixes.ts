@@ -1,26 +1,24 @@
 import { dampOf, dampSums } from '../binder';
 import { speciesById } from '../chemistry';
-import { reactantsOf, type Material } from '../materials';
+import { isOily } from '../fizz';
+import { gramsWhere, materialById, portionsOf, reactantsOf, type Material } from '../materials';
 import { firstWhere } from '../numeric';
 import type { Examined, Fix } from './types';
 
 /** Soda that brings an acid-heavy mix to its balance. */
-export function sodaToBalance({ readings }: Examined): Fix | undefined {
-  const { acidEquivalentsMol, baseEquivalentsMol } = readings.fizz;
+export function sodaToBalance({ measured }: Examined): Fix | undefined {
+  const { acidEquivalentsMol, baseEquivalentsMol } = measured.fizz;
   const massG =
     (acidEquivalentsMol - baseEquivalentsMol) * speciesById('sodium-bicarbonate').molarMassGMol;
   return massG > 0 ? { materialId: 'sodium-bicarbonate', massG } : undefined;
 }
 
 /** Acid, of the kind the mix has most of, that brings soda to acid down to the top of the usual window. */
-export function acidToWindow({ materials, readings }: Examined): Fix | undefined {
-  const { sodaToAcidByMass, usualHigh } = readings.fizz;
+export function acidToWindow({ materials, measured }: Examined): Fix | undefined {
+  const { sodaToAcidByMass, usualHigh } = measured.fizz;
   const acid = heaviest(materials, (material) => material.role === 'acid');
   if (!acid || sodaToAcidByMass === null || !(sodaToAcidByMass > usualHigh)) return undefined;
-  const reactants = reactantsOf(
-    materials.map((entry) => ({ materialId: entry.material.id, massG: entry.massG })),
-  );
-  const acidG = reactants.reduce(
+  const acidG = reactantsOf(materials).reduce(
     (sum, { speciesId, massG }) => (speciesById(speciesId).side === 'acid' ? sum + massG : sum),
     0,
   );
@@ -29,16 +27,20 @@ export function acidToWindow({ materials, readings }: Examined): Fix | undefined
 }
 
 /** A liquid or a powder that brings the damp index just to the near edge of its window. */
-export function dampToWindow({ body, readings }: Examined, materialId: string): Fix | undefined {
-  const { verdict, window } = readings.binder;
-  const mix = dampSums(body.parts[0]?.lines ?? []);
+export function dampToWindow(
+  { body, conditions: { catalog }, measured }: Examined,
+  materialId: string,
+): Fix | undefined {
+  const { verdict, window } = measured.binder;
+  const mix = dampSums(portionsOf(catalog, body.parts[0]?.lines ?? []));
+  const material = materialById(catalog, materialId);
   const indexWith = (massG: number) =>
-    dampOf(dampSums([{ materialId, massG }], mix)).dampIndexPct ?? 0;
+    dampOf(dampSums([{ material, massG }], mix)).dampIndexPct ?? 0;
   const isReached =
     verdict === 'too-dry'
       ? (massG: number) => indexWith(massG) >= window.lowPct
       : (massG: number) => indexWith(massG) <= window.highPct;
-  return leastGrams(materialId, readings.totalG, isReached);
+  return leastGrams(materialId, measured.totalG, isReached);
 }
 
 /** Emulsifier that brings it to a given share of oils and scent. */
@@ -47,10 +49,9 @@ export function emulsifierTo(
   share: number,
   materialId: string,
 ): Fix | undefined {
-  const gramsOf = (role: (material: Material) => boolean) =>
-    examined.materials.reduce((sum, entry) => (role(entry.material) ? sum + entry.massG : sum), 0);
-  const carriedG = gramsOf(({ role }) => role === 'oil' || role === 'butter' || role === 'scent');
-  const massG = carriedG * share - gramsOf(({ role }) => role === 'emulsifier');
+  const carriedG = gramsWhere(examined.materials, isOily);
+  const massG =
+    carriedG * share - gramsWhere(examined.materials, ({ role }) => role === 'emulsifier');
   return massG > 0 ? { materialId, massG } : undefined;
 }
 

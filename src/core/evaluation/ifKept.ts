@@ -1,21 +1,25 @@
+import type { Conditions } from '../conditions';
 import { setLineMass, type FormulaBody } from '../formula';
 import type { WeighStep } from '../making';
 import { sharesOf, weighedLines, type Batch } from '../records';
 import { evaluate } from './evaluate';
-import type { Conditions, Evaluation } from './types';
+import type { JudgedReading, ReadingId } from './types';
+
+/** Readings that a weight can move, in the order they are shown. */
+export const KEPT_IDS = [
+  'ratio',
+  'damp',
+  'free-water',
+  'scent',
+  'water',
+  'gas',
+] as const satisfies readonly ReadingId[];
 
 /** A reading of the mix as it was planned and with this weight kept. */
 export interface KeptReading {
-  readonly id: 'ratio' | 'damp' | 'free-water' | 'scent' | 'ph' | 'gas';
-  readonly name: string;
-  readonly unit: string;
-  readonly decimals: number;
-  readonly planned: number | null;
-  readonly kept: number | null;
-  /** The window it must stay in, where it has one. */
-  readonly low: number | null;
-  readonly high: number | null;
-  readonly isOut: boolean;
+  readonly id: (typeof KEPT_IDS)[number];
+  readonly planned: JudgedReading;
+  readonly kept: JudgedReading;
 }
 
 /**
@@ -28,41 +32,9 @@ export function readingsIfKept(
   massG: number,
   conditions: Conditions,
 ): readonly KeptReading[] {
-  const planned = evaluate(bodyAt(batch, new Map()), conditions);
-  const kept = evaluate(bodyAt(batch, massesOf(step, massG)), conditions);
-  const { window, riskyToPct } = kept.binder;
-  const { usualLow, usualHigh } = kept.fizz;
-  const limitPct = kept.scent.limit?.loadPct ?? null;
-  const row = (
-    id: KeptReading['id'],
-    name: string,
-    unit: string,
-    decimals: number,
-    of: (evaluation: Evaluation) => number | null,
-    low: number | null,
-    high: number | null,
-  ): KeptReading => {
-    const value = of(kept);
-    const isOut =
-      value !== null && ((low !== null && value < low) || (high !== null && value > high));
-    return { id, name, unit, decimals, planned: of(planned), kept: value, low, high, isOut };
-  };
-  return [
-    row('ratio', 'Soda to acid', '', 3, ({ fizz }) => fizz.sodaToAcidByMass, usualLow, usualHigh),
-    row(
-      'damp',
-      'Damp index',
-      '',
-      1,
-      ({ binder }) => binder.dampIndexPct,
-      window.lowPct,
-      window.highPct,
-    ),
-    row('free-water', 'Free water', '%', 2, ({ binder }) => binder.freeWaterPct, null, riskyToPct),
-    row('scent', 'Scent', '%', 2, ({ scent }) => scent.loadPct, null, limitPct),
-    row('ph', 'Water, fresh pH', '', 2, ({ water }) => water?.phFresh ?? null, null, null),
-    row('gas', 'Gas', 'L', 1, ({ fizz }) => fizz.co2L, null, null),
-  ];
+  const planned = evaluate(bodyAt(batch, new Map()), conditions).judged;
+  const kept = evaluate(bodyAt(batch, massesOf(step, massG)), conditions).judged;
+  return KEPT_IDS.map((id) => ({ id, planned: planned[id], kept: kept[id] }));
 }
 
 function massesOf(step: WeighStep, massG: number): ReadonlyMap<string, number> {

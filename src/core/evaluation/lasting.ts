@@ -1,8 +1,17 @@
-import { USUAL_GRAINS, goneAfterS, grainsGoneAfterS, recessionMmS, showersOf } from '../fizz';
+import type { Conditions } from '../conditions';
+import {
+  USUAL_GRAINS,
+  compositionOf,
+  goneAfterS,
+  grainsGoneAfterS,
+  recessionMmS,
+  showersOf,
+} from '../fizz';
 import type { FormulaBody } from '../formula';
+import { portionsG, type Portion } from '../materials';
 import { packedDensityGMl } from '../scaling';
 import type { Spread } from '../units';
-import type { Conditions, Examined, Lasting } from './types';
+import type { Lasting } from './types';
 
 /** Density of water near bath temperature, g/mL. Source: CRC Handbook, from memory. */
 const BATH_WATER_G_ML = 0.993;
@@ -15,15 +24,16 @@ const TABLET_INRADIUS = 0.73;
  */
 export function lastingOf(
   body: FormulaBody,
-  materials: Examined['materials'],
+  materials: readonly Portion[],
   baseToAcid: number,
   conditions: Conditions,
 ): Lasting | null {
-  const totalG = materials.reduce((sum, { massG }) => sum + massG, 0);
+  const totalG = portionsG(materials);
   if (!(totalG > 0 && baseToAcid > 0 && baseToAcid < Infinity)) return null;
   const density = packedDensityGMl(body.method);
   const shipped = recessionMmS({
-    ...compositionOf(materials, totalG, density.best),
+    ...compositionOf(materials),
+    packedDensityGMl: density.best,
     baseToAcid,
     waterTempC: conditions.tub.tempC,
   });
@@ -50,30 +60,9 @@ export function lastingOf(
   };
 }
 
-/** What the fizz model asks of a composition. @param totalG over 0 */
-export function compositionOf(
-  materials: Examined['materials'],
-  totalG: number,
-  packedDensity: number,
-) {
-  let [fillerG, oilG] = [0, 0];
-  for (const { material, massG } of materials) {
-    if (FILLERS.has(material.role)) fillerG += massG;
-    else if (OILS.has(material.role)) oilG += massG;
-  }
-  return {
-    fillerFraction: fillerG / totalG,
-    oilFraction: oilG / totalG,
-    packedDensityGMl: packedDensity,
-  };
-}
-
-const FILLERS: ReadonlySet<string> = new Set(['starch', 'clay', 'salt', 'milk', 'builder']);
-const OILS: ReadonlySet<string> = new Set(['oil', 'butter', 'scent']);
-
 /** The maker's own tub tests move the speed and replace its band. */
 function asLearned(shipped: Spread, { learned }: Conditions): Spread {
-  const own = learned?.erosion;
+  const own = learned.erosion;
   if (!own || own.records === 0) return shipped;
   return {
     low: shipped.best * own.low,

@@ -1,6 +1,7 @@
 import { allLines, type FormulaBody } from '../formula';
 import { findMaterial } from '../materials';
-import type { Conditions, Evaluation } from './types';
+import type { Conditions } from '../conditions';
+import type { Evaluation } from './types';
 import { evaluate } from './evaluate';
 
 /** An argument that no reading can be made from. */
@@ -25,7 +26,7 @@ export function tryEvaluate(body: FormulaBody, conditions: Conditions): Evaluati
 /** The first argument out of range, or null. */
 export function problemWith(
   body: FormulaBody,
-  { humidityPct, tub, pieceG }: Conditions,
+  { catalog, humidityPct, tub, pieceG }: Conditions,
 ): Problem | null {
   const within = (low: number, high: number) => (x: number) => x >= low && x <= high;
   const positive = (x: number) => x > 0 && x < Infinity;
@@ -48,7 +49,7 @@ export function problemWith(
     const [argument, value, , range] = bad;
     return { argument, range, message: `${argument} must be ${range}, got ${value}` };
   }
-  const unknown = allLines(body).find(({ materialId }) => !findMaterial(materialId));
+  const unknown = allLines(body).find(({ materialId }) => !findMaterial(catalog, materialId));
   return unknown
     ? {
         argument: 'materialId',

@@ -1,15 +1,15 @@
 import { acidLessBaseMol } from '../chemistry';
-import { reactantsOf } from '../materials';
+import { reactantsOf, type Material } from '../materials';
 
 /**
  * Grams of another material that do the same chemistry: as many equivalents of acid or base.
  * Null where one of the two has none, or they are of opposite sides.
  * @example 100 g of anhydrous citric acid is 109.4 g of the monohydrate
  */
-export function sameChemistryG(fromId: string, massG: number, toId: string): number | null {
+export function sameChemistryG(from: Material, massG: number, to: Material): number | null {
   const [was, perGram] = [
-    acidLessBaseMol(reactantsOf([{ materialId: fromId, massG }])),
-    acidLessBaseMol(reactantsOf([{ materialId: toId, massG: 1 }])),
+    acidLessBaseMol(reactantsOf([{ material: from, massG }])),
+    acidLessBaseMol(reactantsOf([{ material: to, massG: 1 }])),
   ];
   const grams = was / perGram;
   return was !== 0 && perGram !== 0 && grams > 0 ? grams : null;

@@ -1,37 +1,20 @@
 import type { DampReading, DampWindow, FreeWaterBand } from '../binder';
 import type { FizzBalance } from '../chemistry';
+import type { Conditions } from '../conditions';
 import type { SurfaceReading } from '../fizz';
 import type { FormulaBody } from '../formula';
-import type { Learned } from '../learning';
-import type { Material } from '../materials';
-import type { ScentDocument, ScentLimits, ScentReading } from '../scent';
+import type { Portion } from '../materials';
+import type { ScentLimits, ScentReading } from '../scent';
 import type { Spread } from '../units';
-import type { Tub, TubReading } from '../water';
+import type { TubReading } from '../water';
+import type { FindingCode, FindingFacts } from './facts';
 
-/** Version of the models below; a batch's frozen readings keep it. */
-export const MODELS_VERSION = '1';
+/** Version of the models below; a batch's frozen readings keep it, and the golden readings are of it. */
+export const MODELS_VERSION = '2';
 
-/** Where the mix is made and the piece is used. */
-export interface Conditions {
-  /** Relative humidity of the workroom, 0 to 100 %. */
-  readonly humidityPct: number;
-  /** The bath, basin or machine one piece goes into. */
-  readonly tub: Tub;
-  /** Grams of the piece that goes into it; null for the whole mix. */
-  readonly pieceG: number | null;
-  /** Suppliers' documents for scents; what they say goes before what is shipped. */
-  readonly scentDocuments?: readonly ScentDocument[];
-  /** What the maker's own records teach, each as a factor on the shipped model; left out without records. */
-  readonly learned?: { readonly damp?: Learned; readonly erosion?: Learned };
-}
-
-export const USUAL_CONDITIONS: Conditions = {
-  humidityPct: 45,
-  tub: { volumeL: 150, alkalinityMgL: 100, tempC: 38 },
-  pieceG: null,
-};
-
-export type Severity = 'info' | 'advice' | 'warning' | 'stop';
+export const SEVERITIES = ['stop', 'warning', 'advice', 'info'] as const;
+/** How grave a finding is, gravest first in {@link SEVERITIES}. */
+export type Severity = (typeof SEVERITIES)[number];
 export type DampVerdict = 'too-dry' | 'in-window' | 'too-wet';
 
 /** One addition that would settle a finding. */
@@ -41,18 +24,17 @@ export interface Fix {
   readonly massG: number;
 }
 
-export interface Finding {
-  readonly code: string;
-  readonly severity: Severity;
-  /** What it is, and how sure. */
-  readonly message: string;
-  /** What to do about it. */
-  readonly todo: string;
-  /** The numbers the sentence speaks of, each with its unit in its name. */
-  readonly numbers: Readonly<Record<string, number>>;
-  readonly source: string;
-  readonly fix?: Fix;
-}
+/** What is found, as facts: {@link sayFinding} makes the sentence. */
+export type FindingOf<C extends FindingCode> = {
+  [K in C]: {
+    readonly code: K;
+    readonly severity: Severity;
+    readonly facts: FindingFacts[K];
+    readonly source: string;
+    readonly fix?: Fix;
+  };
+}[C];
+export type Finding = FindingOf<FindingCode>;
 
 /** How a piece wears in its water. */
 export type Lasting =
@@ -73,7 +55,8 @@ export type Lasting =
       readonly speedMmS: Spread;
     };
 
-export interface Evaluation {
+/** What the models say of a formula, before anything is judged. */
+export interface Measured {
   readonly totalG: number;
   readonly fizz: FizzBalance & {
     /** Soda to acid over the honest spread of the amounts; null without acid. */
@@ -93,7 +76,6 @@ export interface Evaluation {
     readonly verdict: DampVerdict | null;
     readonly freeWaterBand: FreeWaterBand;
     readonly easyToPct: number;
-    readonly riskyToPct: number;
   };
   /** Of the water one piece goes into; null while nothing is there to dissolve. */
   readonly water: TubReading | null;
@@ -104,15 +86,53 @@ export interface Evaluation {
   readonly scent: ScentReading & ScentLimits & { readonly loadSpread: Spread };
   /** Dry piece and tub water as `#rrggbb`; null while nothing is there. */
   readonly color: { readonly powderHex: string; readonly waterHex: string } | null;
+}
+
+/** Everything of a formula that is judged, in the order it is shown. */
+export const READING_IDS = [
+  'ratio',
+  'gas',
+  'damp',
+  'free-water',
+  'scent',
+  'emulsifier',
+  'water',
+  'room',
+] as const;
+export type ReadingId = (typeof READING_IDS)[number];
+
+/** Where a reading should stand; null where that side is open. */
+export interface Window {
+  readonly low: number | null;
+  readonly high: number | null;
+}
+
+/** One reading with its verdict: whoever shows or uses it reads this and judges nothing anew. */
+export interface JudgedReading {
+  /** What is judged, in the unit of its kind; null while there is nothing to judge. */
+  readonly value: number | null;
+  /** How far it may honestly be off; null where all was weighed. */
+  readonly spread: Spread | null;
+  readonly window: Window;
+  /** What stands out, gravest first; empty inside the window. */
   readonly findings: readonly Finding[];
 }
 
-/** What a rule looks at: everything but the findings. */
+export type JudgedReadings = Readonly<Record<ReadingId, JudgedReading>>;
+
+export interface Evaluation extends Measured {
+  /** Each reading judged once: what stands out of it is among the findings too. */
+  readonly judged: JudgedReadings;
+  /** Gravest first. */
+  readonly findings: readonly Finding[];
+}
+
+/** What is judged: everything but the judgements. */
 export interface Examined {
   readonly body: FormulaBody;
   readonly conditions: Conditions;
-  readonly materials: ReadonlyArray<{ readonly material: Material; readonly massG: number }>;
-  readonly readings: Omit<Evaluation, 'findings'>;
+  readonly materials: readonly Portion[];
+  readonly measured: Measured;
 }
 
 export type Rule = (examined: Examined) => readonly Finding[];

@@ -1,6 +1,14 @@
 import { dampReading, dampWindow } from '../binder';
 import { fizzBalance } from '../chemistry';
-import { materialById, reactantsOf, type Material } from '../materials';
+import {
+  gramsWhere,
+  materialById,
+  portionsG,
+  portionsOf,
+  reactantsOf,
+  type Catalog,
+  type Material,
+} from '../materials';
 import { bowlContents, roomOf, standing, weighedTotalG, type Batch } from '../records';
 import { scentLimits } from '../scent';
 
@@ -68,18 +76,15 @@ export const NOTHING_OUTSIDE: OutsideFacts = {
 const ROOM_TEMP_C = 20;
 
 /** Reads the record of a batch for what may explain a fault. */
-export function batchFacts(batch: Batch, outside: OutsideFacts = NOTHING_OUTSIDE): BatchFacts {
-  const contents = bowlContents(batch);
-  const totalG = contents.reduce((sum, { massG }) => sum + massG, 0);
+export function batchFacts(
+  batch: Batch,
+  catalog: Catalog,
+  outside: OutsideFacts = NOTHING_OUTSIDE,
+): BatchFacts {
+  const contents = portionsOf(catalog, bowlContents(batch));
+  const totalG = portionsG(contents);
   const pct = (holds: (material: Material) => boolean) =>
-    totalG > 0
-      ? (100 *
-          contents.reduce(
-            (sum, { materialId, massG }) => (holds(materialById(materialId)) ? sum + massG : sum),
-            0,
-          )) /
-        totalG
-      : 0;
+    totalG > 0 ? (100 * gramsWhere(contents, holds)) / totalG : 0;
   const ofRole = (...roles: readonly Material['role'][]) => pct(({ role }) => roles.includes(role));
   const damp = dampReading(contents);
   const humidityPct = roomOf(batch)?.humidityPct ?? null;
@@ -87,9 +92,7 @@ export function batchFacts(batch: Batch, outside: OutsideFacts = NOTHING_OUTSIDE
   const fizz = fizzBalance(reactantsOf(contents), ROOM_TEMP_C);
   const oilPct = ofRole('oil', 'butter', 'scent');
   const squeezes = batch.entries.filter((entry) => entry.kind === 'squeezed');
-  const dyes = contents.filter(({ materialId }) =>
-    materialById(materialId).traits.includes('needs-bloom'),
-  );
+  const dyes = contents.filter(({ material }) => material.traits.includes('needs-bloom'));
   return {
     ...outside,
     dampIndexPct: damp.dampIndexPct,
@@ -99,16 +102,16 @@ export function batchFacts(batch: Batch, outside: OutsideFacts = NOTHING_OUTSIDE
         : (damp.dampIndexPct - window.lowPct) / (window.highPct - window.lowPct),
     freeWaterPct: damp.freeWaterPct,
     madeHumidityPct: humidityPct,
-    acidToLastMin: acidToLastMin(batch),
+    acidToLastMin: acidToLastMin(batch, catalog),
     feltWet: squeezes.filter(({ felt, acidIn }) => acidIn && felt === 'too-wet').length,
     feltDry: squeezes.filter(({ felt, acidIn }) => acidIn && felt === 'too-dry').length,
     endedRight: squeezes.filter(({ acidIn }) => acidIn).at(-1)?.felt === 'right',
-    lateWaterPct: totalG > 0 ? (100 * lateWaterG(batch)) / totalG : 0,
+    lateWaterPct: totalG > 0 ? (100 * lateWaterG(batch, catalog)) / totalG : 0,
     ...fills(batch),
     skippedSieve: isSkipped(batch, 'sieve'),
     skippedScrape: isSkipped(batch, 'scrape'),
     clumpingPct: pct(({ traits }) => traits.includes('clumps')),
-    embedWaterPct: embedWaterPct(batch),
+    embedWaterPct: embedWaterPct(batch, catalog),
     oilPct,
     emulsifierToOil: oilPct > 0 ? ofRole('emulsifier') / oilPct : null,
     fillerPct: ofRole('starch', 'clay', 'milk', 'botanical', 'salt'),
@@ -125,11 +128,7 @@ export function batchFacts(batch: Batch, outside: OutsideFacts = NOTHING_OUTSIDE
     vanillinPct:
       scentLimits(contents).constituents.find(({ constituent }) => constituent.id === 'vanillin')
         ?.pctOfMix ?? 0,
-    ultramarineG: contents.reduce(
-      (sum, { materialId, massG }) =>
-        materialById(materialId).traits.includes('sulfide-with-acid') ? sum + massG : sum,
-      0,
-    ),
+    ultramarineG: gramsWhere(contents, ({ traits }) => traits.includes('sulfide-with-acid')),
     pieceG: batch.plan.pieceG,
     isRound: batch.request.mold.shape === 'sphere',
   };
@@ -139,9 +138,9 @@ function isSkipped(batch: Batch, stepId: string): boolean {
   return standing(batch, 'skipped').some((entry) => entry.stepId === stepId);
 }
 
-function acidToLastMin(batch: Batch): number | null {
+function acidToLastMin(batch: Batch, catalog: Catalog): number | null {
   const acid = standing(batch, 'weighed').filter(
-    ({ materialId }) => materialById(materialId).role === 'acid',
+    ({ materialId }) => materialById(catalog, materialId).role === 'acid',
   );
   const mainLines = new Set(batch.body.parts[0]?.lines.map(({ id }) => id));
   const first = acid.find(({ lineId }) => mainLines.has(lineId));
@@ -155,16 +154,16 @@ function acidToLastMin(batch: Batch): number | null {
   return minutes >= 0 ? minutes : null;
 }
 
-function lateWaterG(batch: Batch): number {
+function lateWaterG(batch: Batch, catalog: Catalog): number {
   const acid = batch.entries.findIndex(
-    (entry) => entry.kind === 'weighed' && materialById(entry.materialId).role === 'acid',
+    (entry) => entry.kind === 'weighed' && materialById(catalog, entry.materialId).role === 'acid',
   );
   return batch.entries
     .slice(acid + 1)
     .reduce(
       (sum, entry) =>
         entry.kind === 'added' && entry.struckAt === null
-          ? sum + entry.massG * materialById(entry.materialId).waterFraction.value
+          ? sum + entry.massG * materialById(catalog, entry.materialId).waterFraction.value
           : sum,
       0,
     );
@@ -190,7 +189,7 @@ function fills(batch: Batch): Pick<BatchFacts, 'fillSpreadPct' | 'fillOverTarget
 }
 
 /** Water of an embed, % of it; null without one. */
-function embedWaterPct({ body }: Batch): number | null {
+function embedWaterPct({ body }: Batch, catalog: Catalog): number | null {
   const lines = body.parts.filter(({ kind }) => kind === 'embed').flatMap((part) => part.lines);
-  return lines.length > 0 ? dampReading(lines).freeWaterPct : null;
+  return lines.length > 0 ? dampReading(portionsOf(catalog, lines)).freeWaterPct : null;
 }

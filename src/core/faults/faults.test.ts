@@ -21,6 +21,7 @@ import {
   type CauseId,
   type OutsideFacts,
 } from '.';
+import { SHIPPED } from '@/core/materials';
 
 const PLAIN = `
 600 g baking soda
@@ -70,6 +71,7 @@ function made(wrong: Wrong): Batch {
   const planned = planScale(body, request);
   if (!planned.ok) throw new Error(planned.problem.message);
   let batch = startBatch({
+    catalog: SHIPPED,
     formula,
     request,
     plan: planned.plan,
@@ -206,19 +208,19 @@ const CASES: readonly (readonly [name: string, cause: CauseId, fault: Fault, wro
 
 describe('what went wrong', () => {
   it.each(CASES)('%s: %s is first or second for %s', (_name, cause, fault, wrong) => {
-    const facts = batchFacts(made(wrong), { ...NOTHING_OUTSIDE, ...wrong.outside });
+    const facts = batchFacts(made(wrong), SHIPPED, { ...NOTHING_OUTSIDE, ...wrong.outside });
     const ranked = rankCauses([{ fault, count: 3 }], facts);
     expect(ranked.slice(0, 2).map(({ id }) => id)).toContain(cause);
     const found = ranked.find(({ id }) => id === cause);
     expect(found?.speaksFor.length).toBeGreaterThan(0);
     expect(found?.change).not.toBe('');
     // The same fault in a batch that went well makes this cause less likely: the batch's own facts speak.
-    const plain = rankCauses([{ fault, count: 3 }], batchFacts(made({})));
+    const plain = rankCauses([{ fault, count: 3 }], batchFacts(made({}), SHIPPED));
     expect(found?.share).toBeGreaterThan(plain.find(({ id }) => id === cause)?.share ?? 0);
   });
 
   it('shares belief among causes and keeps some for what nobody wrote down', () => {
-    const facts = batchFacts(made({ humidityPct: 66 }));
+    const facts = batchFacts(made({ humidityPct: 66 }), SHIPPED);
     for (const { fault } of FAULT_ROWS) {
       const ranked = rankCauses([{ fault, count: 1 }], facts);
       const sum = ranked.reduce((total, { share }) => total + share, 0);
@@ -231,7 +233,7 @@ describe('what went wrong', () => {
   });
 
   it('finds the cause that explains more of what was seen', () => {
-    const wet = batchFacts(made({ text: more('30 g water') }));
+    const wet = batchFacts(made({ text: more('30 g water') }), SHIPPED);
     const [first] = rankCauses(
       [
         { fault: 'warts', count: 4 },

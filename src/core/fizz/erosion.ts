@@ -27,8 +27,8 @@ const REFERENCE: FizzFactors = {
 /** Start values of ours until tub tests speak. */
 const ACTIVATION_J_MOL = 30_000;
 const DENSITY_POWER = 1.5;
-const FILLER_SLOPE = 2;
-const OIL_SLOPE = 6;
+export const FILLER_SLOPE = 2;
+export const OIL_SLOPE = 6;
 const BALANCE_SLOPE = 0.5;
 
 /**

@@ -1,4 +1,12 @@
-export { flowPerS, goneAfterS, leftFraction, recessionMmS } from './erosion';
+export { compositionOf, isFiller, isOily } from './composition';
+export {
+  FILLER_SLOPE,
+  OIL_SLOPE,
+  flowPerS,
+  goneAfterS,
+  leftFraction,
+  recessionMmS,
+} from './erosion';
 export type { FizzFactors } from './erosion';
 export { USUAL_GRAINS, grainDiametersMm, grainsGoneAfterS, grainsLeftFraction } from './grains';
 export type { GrainSizes } from './grains';

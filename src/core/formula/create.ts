@@ -1,4 +1,4 @@
-import { materialById, type Phase } from '../materials';
+import type { Material, Phase } from '../materials';
 import type { Spread } from '../units';
 import { newId } from './newId';
 import type { Family, Formula, FormulaBody, Line, Method, Part, PartKind } from './schema';
@@ -26,21 +26,21 @@ export function newPart(kind: PartKind, name: string): Part {
 }
 
 /** A line of a known weight. @param massG 0 or more */
-export function newLine(materialId: string, massG: number, phase?: Phase): Line {
+export function newLine(material: Material, massG: number, phase?: Phase): Line {
   return {
     id: newId(),
-    materialId,
+    materialId: material.id,
     massG,
     massLowG: massG,
     massHighG: massG,
-    phase: phase ?? materialById(materialId).phase,
+    phase: phase ?? material.phase,
     locked: false,
   };
 }
 
 /** A line of an amount with its honest spread. @param amountG grams */
-export function lineOf(materialId: string, { low, best, high }: Spread): Line {
-  return { ...newLine(materialId, best), massLowG: low, massHighG: high };
+export function lineOf(material: Material, { low, best, high }: Spread): Line {
+  return { ...newLine(material, best), massLowG: low, massHighG: high };
 }
 
 /** @param now ISO 8601 with zone */

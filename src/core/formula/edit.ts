@@ -1,4 +1,4 @@
-import { PHASES, type Phase } from '../materials';
+import { PHASES, type Material, type Phase } from '../materials';
 import { exactly, type Spread } from '../units';
 import { lineOf, newLine } from './create';
 import { MAX_LINE_G, type FormulaBody, type Line } from './schema';
@@ -12,24 +12,24 @@ import { MAX_LINE_G, type FormulaBody, type Line } from './schema';
 export function addLine(
   body: FormulaBody,
   partId: string,
-  materialId: string,
+  material: Material,
   amountG: Spread,
 ): FormulaBody {
   checkAmount(amountG);
-  return insertByPhase(body, partId, lineOf(materialId, amountG));
+  return insertByPhase(body, partId, lineOf(material, amountG));
 }
 
 /**
  * Adds grams of a material: onto its first unlocked line in the main mix, or as a new line.
  * @param massG over 0
  */
-export function addMass(body: FormulaBody, materialId: string, massG: number): FormulaBody {
+export function addMass(body: FormulaBody, material: Material, massG: number): FormulaBody {
   const main = body.parts[0];
   if (!main) throw new RangeError('a formula must have a main mix');
-  const existing = main.lines.find((line) => line.materialId === materialId && !line.locked);
+  const existing = main.lines.find((line) => line.materialId === material.id && !line.locked);
   return existing
     ? setLineMass(body, existing.id, existing.massG + massG)
-    : addLine(body, main.id, materialId, exactly(massG));
+    : addLine(body, main.id, material, exactly(massG));
 }
 
 export function removeLine(body: FormulaBody, lineId: string): FormulaBody {
@@ -60,9 +60,9 @@ export function setLineLocked(body: FormulaBody, lineId: string, locked: boolean
 export function setLineMaterial(
   body: FormulaBody,
   lineId: string,
-  materialId: string,
+  material: Material,
 ): FormulaBody {
-  return mapLine(body, lineId, (line) => ({ ...newLine(materialId, line.massG), id: line.id }));
+  return mapLine(body, lineId, (line) => ({ ...newLine(material, line.massG), id: line.id }));
 }
 
 /**

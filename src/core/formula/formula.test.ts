@@ -22,6 +22,7 @@ import {
   tradeMass,
   type FormulaBody,
 } from '.';
+import { shipped } from '../../../tests/fixtures/bodies';
 
 const NOW = '2026-04-18T10:00:00.000+02:00';
 
@@ -33,7 +34,7 @@ function filled(): FormulaBody {
     ['cornstarch', 80],
   ] as const;
   return materials.reduce<FormulaBody>(
-    (body, [id, massG]) => addMass(body, id, massG),
+    (body, [id, massG]) => addMass(body, shipped(id), massG),
     emptyBody('bath-bomb'),
   );
 }
@@ -76,8 +77,10 @@ describe('editing a formula', () => {
   it('adds a cure to its line, or beside it when that line is locked', () => {
     const body = filled();
     const id = idOf(body, 'cornstarch');
-    expect(allLines(addMass(body, 'cornstarch', 5)).find((l) => l.id === id)?.massG).toBe(85);
-    const locked = addMass(setLineLocked(body, id, true), 'cornstarch', 5);
+    expect(allLines(addMass(body, shipped('cornstarch'), 5)).find((l) => l.id === id)?.massG).toBe(
+      85,
+    );
+    const locked = addMass(setLineLocked(body, id, true), shipped('cornstarch'), 5);
     expect(
       allLines(locked)
         .filter((l) => l.materialId === 'cornstarch')
@@ -88,7 +91,7 @@ describe('editing a formula', () => {
   it('makes a typed weight certain', () => {
     const empty = emptyBody('bath-bomb');
     const spread = { low: 90, best: 100, high: 120 };
-    const cups = addLine(empty, empty.parts[0]?.id ?? '', 'cornstarch', spread);
+    const cups = addLine(empty, empty.parts[0]?.id ?? '', shipped('cornstarch'), spread);
     const id = idOf(cups, 'cornstarch');
     expect(allLines(cups)[0]).toMatchObject({ massLowG: 90, massG: 100, massHighG: 120 });
     expect(allLines(setLineMass(cups, id, 101))[0]).toMatchObject({
@@ -125,7 +128,7 @@ describe('editing a formula', () => {
   it('swaps a material and keeps its mass, id and place', () => {
     const body = filled();
     const id = idOf(body, 'cornstarch');
-    const swapped = setLineMaterial(body, id, 'arrowroot');
+    const swapped = setLineMaterial(body, id, shipped('arrowroot'));
     expect(allLines(swapped)[1]).toMatchObject({ id, materialId: 'arrowroot', massG: 80 });
   });
 
@@ -140,7 +143,7 @@ describe('editing a formula', () => {
       partId: body.parts[0]?.id ?? '',
     };
     const waiting = { ...body, unread: [unread] };
-    const settled = settleUnread(waiting, unread.id, newLine('sea-salt', 10));
+    const settled = settleUnread(waiting, unread.id, newLine(shipped('sea-salt'), 10));
     expect(settled.unread).toEqual([]);
     expect(idOf(settled, 'sea-salt')).not.toBe('');
     expect(settleUnread(waiting, unread.id, null).parts).toEqual(body.parts);
@@ -160,7 +163,7 @@ describe('versions', () => {
     expect(describeVersion(started)).toBe('no version yet');
     const first = keepVersion(started, NOW);
     expect(keepVersion(first, NOW)).toBe(first);
-    const changed = { ...first, body: addMass(first.body, 'cornstarch', 1) };
+    const changed = { ...first, body: addMass(first.body, shipped('cornstarch'), 1) };
     expect(describeVersion(changed)).toBe('version 1, changed since');
     const second = keepVersion(changed, NOW);
     expect(second.versions.map(({ number }) => number)).toEqual([1, 2]);

@@ -1,3 +1,4 @@
+import { SHIPPED, materialById } from '../materials';
 import { newId } from './newId';
 import { newLine, newPart } from './create';
 import type { FormulaBody, Line, Part, PartKind } from './schema';
@@ -81,7 +82,10 @@ function begunEmbed(part: Part, main: Part): Part {
   const acidG = massG / (1 + EMBED_SODA_TO_ACID);
   return {
     ...part,
-    lines: [newLine('sodium-bicarbonate', massG - acidG), newLine('citric-acid', acidG)],
+    lines: [
+      newLine(materialById(SHIPPED, 'sodium-bicarbonate'), massG - acidG),
+      newLine(materialById(SHIPPED, 'citric-acid'), acidG),
+    ],
   };
 }
 

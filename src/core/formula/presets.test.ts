@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { USUAL_CONDITIONS, evaluate } from '../evaluation';
+import { evaluate } from '../evaluation';
 import { PRESETS, allLines, bodyOfPreset, setLineLocked, setRatio, totalMassG } from '.';
 import { bodyFrom } from '../../../tests/fixtures/bodies';
+import { USUAL_CONDITIONS } from '@/core/conditions';
+import { SHIPPED } from '@/core/materials';
 
 describe('a preset', () => {
   it.each(PRESETS.map(({ id, family }) => [id, family] as const))(
@@ -37,7 +39,7 @@ describe('setRatio', () => {
   const ratioOf = (of: typeof body) => evaluate(of, USUAL_CONDITIONS).fizz.sodaToAcidByMass;
 
   it('moves soda and acids, keeps their sum and everything else', () => {
-    const moved = setRatio(body, 2);
+    const moved = setRatio(body, 2, SHIPPED);
     expect(ratioOf(moved)).toBeCloseTo(2, 12);
     expect(totalMassG(moved)).toBeCloseTo(totalMassG(body), 9);
     const grams = new Map(allLines(moved).map(({ materialId, massG }) => [materialId, massG]));
@@ -52,12 +54,12 @@ describe('setRatio', () => {
     const soda = byId('sodium-bicarbonate');
     const citric = byId('citric-acid');
     if (!soda || !citric) throw new Error('two lines are there');
-    expect(ratioOf(setRatio(setLineLocked(body, citric.id, true), 2))).toBeCloseTo(2, 12);
-    expect(setRatio(setLineLocked(body, soda.id, true), 2)).toEqual(
+    expect(ratioOf(setRatio(setLineLocked(body, citric.id, true), 2, SHIPPED))).toBeCloseTo(2, 12);
+    expect(setRatio(setLineLocked(body, soda.id, true), 2, SHIPPED)).toEqual(
       setLineLocked(body, soda.id, true),
     );
     const noAcid = bodyFrom('300 g baking soda');
-    expect(setRatio(noAcid, 2)).toBe(noAcid);
-    expect(() => setRatio(body, NaN)).toThrow(/ratio must be over 0/);
+    expect(setRatio(noAcid, 2, SHIPPED)).toBe(noAcid);
+    expect(() => setRatio(body, NaN, SHIPPED)).toThrow(/ratio must be over 0/);
   });
 });

@@ -1,3 +1,4 @@
+import { SHIPPED, materialById } from '../materials';
 import { newLine, emptyBody } from './create';
 import type { Family, FormulaBody } from './schema';
 
@@ -103,7 +104,9 @@ export function bodyOfPreset(id: PresetId): FormulaBody {
     ...empty,
     parts: empty.parts.map((part) => ({
       ...part,
-      lines: preset.lines.map(([materialId, massG]) => newLine(materialId, massG)),
+      lines: preset.lines.map(([materialId, massG]) =>
+        newLine(materialById(SHIPPED, materialId), massG),
+      ),
     })),
   };
 }

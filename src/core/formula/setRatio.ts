@@ -1,4 +1,4 @@
-import { materialById } from '../materials';
+import { materialById, type Catalog } from '../materials';
 import { setLineMass } from './edit';
 import type { FormulaBody, Line } from './schema';
 
@@ -14,11 +14,11 @@ export const RATIO_SCHOOLS = [
  * @returns the body unchanged when bases or acids are missing or all of one side is locked
  * @throws RangeError when ratio is not over 0
  */
-export function setRatio(body: FormulaBody, ratio: number): FormulaBody {
+export function setRatio(body: FormulaBody, ratio: number, catalog: Catalog): FormulaBody {
   if (!(ratio > 0 && ratio < Infinity)) throw new RangeError(`ratio must be over 0, got ${ratio}`);
   const lines = body.parts[0]?.lines ?? [];
   const side = (role: string) =>
-    lines.filter(({ materialId }) => materialById(materialId).role === role);
+    lines.filter(({ materialId }) => materialById(catalog, materialId).role === role);
   const bases = side('base');
   const acids = side('acid');
   const sum = (of: readonly Line[]) => of.reduce((total, { massG }) => total + massG, 0);

@@ -1,6 +1,5 @@
 import { isForSkin, type Family } from '../formula';
-import { materialById } from '../materials';
-import type { MaterialMass } from '../binder';
+import type { Portion } from '../materials';
 import { cautionedInPregnancy } from '../scent';
 
 /** One sentence for the label and who asks for it. */
@@ -20,11 +19,9 @@ const FOAMING: LabelCaution = {
 /** Sentences a label of this family and these contents should carry, gravest first. Local rules have the last word. */
 export function labelCautions(
   family: Family,
-  contents: readonly MaterialMass[],
+  contents: readonly Portion[],
 ): readonly LabelCaution[] {
-  const materials = contents
-    .filter(({ massG }) => massG > 0)
-    .map(({ materialId }) => materialById(materialId));
+  const materials = contents.filter(({ massG }) => massG > 0).map(({ material }) => material);
   const say = (holds: boolean, text: string) => (holds ? [{ text, source: practice }] : []);
   const has = (trait: (typeof materials)[number]['traits'][number]) =>
     materials.some(({ traits }) => traits.includes(trait));
@@ -41,7 +38,7 @@ export function labelCautions(
       ),
       ...say(true, 'Keep dry, in a pack that can breathe.'),
     ];
-  const pregnancy = materials.some(({ id }) => cautionedInPregnancy(id));
+  const pregnancy = materials.some(cautionedInPregnancy);
   return [
     ...(has('detergent') ? [FOAMING] : []),
     ...say(true, 'For outside use only. Not for eating. Keep away from children.'),

@@ -1,5 +1,4 @@
-import type { MaterialMass } from '../binder';
-import { materialById } from '../materials';
+import { portionsG, type Portion } from '../materials';
 
 /** At or under this the order is free. Source: 21 CFR 701.3; Regulation (EC) 1223/2009, article 19. */
 const FREE_ORDER_PCT = 1;
@@ -9,11 +8,11 @@ const FREE_ORDER_PCT = 1;
  * The same name from several materials is summed. Materials without an INCI name are left out.
  * @param contents of the finished product, grams 0 or more
  */
-export function ingredientOrder(contents: readonly MaterialMass[]): readonly string[] {
-  const totalG = contents.reduce((sum, { massG }) => sum + massG, 0);
+export function ingredientOrder(contents: readonly Portion[]): readonly string[] {
+  const totalG = portionsG(contents);
   const byName = new Map<string, { massG: number; isColor: boolean }>();
-  for (const { materialId, massG } of contents) {
-    const { inci, role } = materialById(materialId);
+  for (const { material, massG } of contents) {
+    const { inci, role } = material;
     if (inci === '' || !(massG > 0)) continue;
     const known = byName.get(inci)?.massG ?? 0;
     byName.set(inci, { massG: known + massG, isColor: role === 'color' });

@@ -7,6 +7,7 @@ import {
   netWeightText,
   tolerableErrorG,
 } from '.';
+import { shipped } from '../../../tests/fixtures/bodies';
 
 describe('tolerableErrorG (Council Directive 76/211/EEC)', () => {
   it.each([
@@ -33,13 +34,13 @@ describe('ingredientOrder (21 CFR 701.3)', () => {
   it('falls by mass, small ones after, colors last, one name once', () => {
     expect(
       ingredientOrder([
-        { materialId: 'blue-mica', massG: 30 },
-        { materialId: 'citric-acid', massG: 300 },
-        { materialId: 'sodium-bicarbonate', massG: 600 },
-        { materialId: 'citric-acid-monohydrate', massG: 50 },
-        { materialId: 'polysorbate-80', massG: 4 },
-        { materialId: 'castor-oil', massG: 20 },
-        { materialId: 'water', massG: 6 },
+        { material: shipped('blue-mica'), massG: 30 },
+        { material: shipped('citric-acid'), massG: 300 },
+        { material: shipped('sodium-bicarbonate'), massG: 600 },
+        { material: shipped('citric-acid-monohydrate'), massG: 50 },
+        { material: shipped('polysorbate-80'), massG: 4 },
+        { material: shipped('castor-oil'), massG: 20 },
+        { material: shipped('water'), massG: 6 },
       ]),
     ).toEqual([
       'Sodium Bicarbonate',
@@ -113,15 +114,17 @@ describe('labelCautions', () => {
 
   it('puts the foaming caution first where there is a foamer (21 CFR 740.17)', () => {
     const [first] = labelCautions('bath-bomb', [
-      { materialId: 'sodium-lauryl-sulfoacetate', massG: 5 },
+      { material: shipped('sodium-lauryl-sulfoacetate'), massG: 5 },
     ]);
     expect(first?.text).toMatch(/urinary tract/);
     expect(first?.source).toMatch(/740\.17/);
-    expect(texts('bath-bomb', [{ materialId: 'castor-oil', massG: 5 }])).not.toMatch(/urinary/);
+    expect(texts('bath-bomb', [{ material: shipped('castor-oil'), massG: 5 }])).not.toMatch(
+      /urinary/,
+    );
   });
 
   it('speaks of bleach and never of bathing for a cleaning piece', () => {
-    const said = texts('cleaning-fizzy', [{ materialId: 'sodium-carbonate', massG: 100 }]);
+    const said = texts('cleaning-fizzy', [{ material: shipped('sodium-carbonate'), massG: 100 }]);
     expect(said).toMatch(/bleach/);
     expect(said).toMatch(/gloves/);
     expect(said).not.toMatch(/skin reddens|tub|pregnancy/);

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
+import { LANTERN, bodyFrom, poured } from '../../../tests/fixtures/bodies';
 import { dampReading, dampWindow } from '../binder';
 import { keepVersion, newFormula } from '../formula';
 import { bowlContents, record, startBatch, type Batch, type NewEntry } from '../records';
 import { USUAL_REQUEST, planScale, type ScaleRequest } from '../scaling';
 import { dampRecordsOf, learnedDamp, lossRecordsOf } from '.';
+import { SHIPPED } from '@/core/materials';
 
 const NOW = '2026-04-18T09:00:00.000Z';
 const REQUEST: ScaleRequest = {
@@ -21,6 +22,7 @@ function batchWith(...entries: NewEntry[]): Batch {
   const planned = planScale(body, REQUEST);
   if (!planned.ok) throw new Error(planned.problem.message);
   const begun = startBatch({
+    catalog: SHIPPED,
     formula: keepVersion(newFormula('Quince Lantern', body, NOW), NOW),
     request: REQUEST,
     plan: planned.plan,
@@ -53,9 +55,9 @@ describe('dampRecordsOf', () => {
       why: 'too dry',
     };
     const batch = batchWith(ROOM, DRY, oil, RIGHT);
-    const reading = dampReading(bowlContents(batch));
+    const reading = dampReading(poured(bowlContents(batch)));
     const { aimPct } = dampWindow('press', 38, reading.settingFatFraction);
-    expect(dampRecordsOf([batch])).toEqual([
+    expect(dampRecordsOf([batch], SHIPPED)).toEqual([
       {
         humidityPct: 38,
         method: 'press',
@@ -66,16 +68,20 @@ describe('dampRecordsOf', () => {
   });
 
   it('learns nothing from a batch that never felt right, or without its room', () => {
-    expect(dampRecordsOf([batchWith(ROOM, DRY), batchWith(RIGHT)])).toEqual([]);
+    expect(dampRecordsOf([batchWith(ROOM, DRY), batchWith(RIGHT)], SHIPPED)).toEqual([]);
     const good = batchWith(ROOM, RIGHT);
     const loose = { ...good, body: { ...good.body, method: 'loose' as const } };
-    expect(dampRecordsOf([loose])).toEqual([]);
+    expect(dampRecordsOf([loose], SHIPPED)).toEqual([]);
     expect(
-      learnedDamp([batchWith(ROOM, DRY)], {
-        humidityPct: 45,
-        method: 'press',
-        family: 'bath-bomb',
-      }),
+      learnedDamp(
+        [batchWith(ROOM, DRY)],
+        {
+          humidityPct: 45,
+          method: 'press',
+          family: 'bath-bomb',
+        },
+        SHIPPED,
+      ),
     ).toBeUndefined();
   });
 });

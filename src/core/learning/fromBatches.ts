@@ -1,4 +1,5 @@
 import { dampReading, dampWindow } from '../binder';
+import { portionsOf, type Catalog } from '../materials';
 import { bowlContents, countOf, roomOf, standing, weighedTotalG, type Batch } from '../records';
 import {
   DAMP_WANTED,
@@ -10,14 +11,16 @@ import {
 } from './quantities';
 
 /** Batches whose last squeeze after the acid was right teach how damp the mix wants to be; loose salts only have to pour. */
-export function dampRecordsOf(batches: readonly Batch[]): readonly DampRecord[] {
+export function dampRecordsOf(batches: readonly Batch[], catalog: Catalog): readonly DampRecord[] {
   return batches.flatMap((batch) => {
     const room = roomOf(batch);
     const last = standing(batch, 'squeezed')
       .filter(({ acidIn }) => acidIn)
       .at(-1);
     if (!room || last?.felt !== 'right' || batch.body.method === 'loose') return [];
-    const { dampIndexPct, settingFatFraction } = dampReading(bowlContents(batch));
+    const { dampIndexPct, settingFatFraction } = dampReading(
+      portionsOf(catalog, bowlContents(batch)),
+    );
     const { method, family } = batch.body;
     const { aimPct } = dampWindow(method, room.humidityPct, settingFatFraction);
     return dampIndexPct !== null && dampIndexPct > 0 && aimPct > 0
@@ -27,9 +30,13 @@ export function dampRecordsOf(batches: readonly Batch[]): readonly DampRecord[] 
 }
 
 /** How damp these batches say a mix should be at a place; nothing while none speaks. */
-export function learnedDamp(batches: readonly Batch[], place: Place): Learned | undefined {
+export function learnedDamp(
+  batches: readonly Batch[],
+  place: Place,
+  catalog: Catalog,
+): Learned | undefined {
   if (place.method === 'loose') return undefined;
-  const records = dampRecordsOf(batches);
+  const records = dampRecordsOf(batches, catalog);
   return records.length > 0 ? learned(DAMP_WANTED, records, place) : undefined;
 }
 

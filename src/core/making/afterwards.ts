@@ -1,10 +1,12 @@
 import type { FormulaBody, Method } from '../formula';
+import type { Catalog } from '../materials';
 import type { BenchScale } from '../weighing';
 import { todo } from './handwork';
 import type { BenchStep, Tending } from './steps';
 
-/** What the bench has to know beside the lines: one piece as it leaves the press, and the scales that stand there. */
+/** What the bench has to know beside the lines: the materials, one piece as it leaves the press, and the scales that stand there. */
 export interface BenchFacts {
+  readonly catalog: Catalog;
   readonly pieceG: number;
   readonly pieces: number;
   /** Step of the scale the pieces are filled on. */

@@ -1,5 +1,6 @@
-import type { FormulaBody, Line, Part } from '../formula';
-import { materialById, type Material } from '../materials';
+import type { FormulaBody, Part } from '../formula';
+import type { Material } from '../materials';
+import { listed } from '../words';
 import type { BenchStep } from './steps';
 
 /** Lowest mixer speed, in seconds. Common practice: 10 to 12 minutes dry, 5 to 20 wet, 1 to 2 with the acid. */
@@ -46,33 +47,29 @@ export const MIX_ACID = mix(
 );
 
 /** Powders that clump are sieved once they are weighed. */
-export function sieve(lines: readonly Line[]): readonly BenchStep[] {
-  const clumping = lines
-    .map((line) => materialById(line.materialId))
-    .filter((material) => material.traits.includes('clumps'));
+export function sieve(powders: readonly Material[]): readonly BenchStep[] {
+  const clumping = powders.filter(({ traits }) => traits.includes('clumps'));
   if (clumping.length === 0) return [];
   return [
     {
       id: 'sieve',
       kind: 'do',
       title: 'Sieve the powders',
-      note: `${listed(clumping)} clump: what is not sieved shows as bumps and specks. Mask on.`,
+      note: `${listed(namesOf(clumping))} clump: what is not sieved shows as bumps and specks. Mask on.`,
     },
   ];
 }
 
-export function needsBloom({ materialId }: Line): boolean {
-  return materialById(materialId).traits.includes('needs-bloom');
+export function needsBloom({ traits }: Material): boolean {
+  return traits.includes('needs-bloom');
 }
 
-/** The water line a powder dye is bloomed in, when the formula has both. */
-export function waterForBloom(colors: readonly Line[], wet: readonly Line[]): Line | undefined {
-  return colors.some(needsBloom)
-    ? wet.find((line) => materialById(line.materialId).waterFraction.value > 0.95)
-    : undefined;
+/** Is it water, as a powder dye is bloomed in? */
+export function isBloomWater({ waterFraction }: Material): boolean {
+  return waterFraction.value > 0.95;
 }
 
-export function bloom(colors: readonly Line[]): readonly BenchStep[] {
+export function bloom(colors: readonly Material[]): readonly BenchStep[] {
   if (colors.length === 0) return [];
   const needsWater = colors.some(needsBloom);
   return [
@@ -88,8 +85,7 @@ export function bloom(colors: readonly Line[]): readonly BenchStep[] {
 }
 
 /** What is melted, dissolved or infused before the beaker goes into the bowl. Common practice. */
-export function prepareBeaker(wet: readonly Line[]): readonly BenchStep[] {
-  const materials = wet.map((line) => materialById(line.materialId));
+export function prepareBeaker(materials: readonly Material[]): readonly BenchStep[] {
   const fats = materials.filter(isSetFat);
   const crystals = materials.filter(({ id }) => id === 'menthol');
   const herbs = materials.filter(({ role }) => role === 'botanical');
@@ -100,7 +96,7 @@ export function prepareBeaker(wet: readonly Line[]): readonly BenchStep[] {
           todo(
             'melt',
             'Melt it',
-            `${listed(fats)}: warm until clear and no further, then into the beaker with the rest.`,
+            `${listed(namesOf(fats))}: warm until clear and no further, then into the beaker with the rest.`,
           ),
         ]
       : []),
@@ -118,15 +114,15 @@ export function prepareBeaker(wet: readonly Line[]): readonly BenchStep[] {
           todo(
             'infuse',
             'Infuse and strain',
-            `${listed(herbs)}: in the warm oil, up to 48 hours ahead; strain before it goes on.`,
+            `${listed(namesOf(herbs))}: in the warm oil, up to 48 hours ahead; strain before it goes on.`,
           ),
         ]
       : []),
   ];
 }
 
-export function wetIn(wet: readonly Line[]): readonly BenchStep[] {
-  if (wet.length === 0) return [];
+export function wetIn(beaker: readonly unknown[]): readonly BenchStep[] {
+  if (beaker.length === 0) return [];
   return [
     mix(
       'mix-wet',
@@ -139,10 +135,9 @@ export function wetIn(wet: readonly Line[]): readonly BenchStep[] {
 }
 
 /** Loose salts take their scent up before anything fizzes on them. Common practice: 1 to 2 hours. */
-export function soak(body: FormulaBody, main: Part): readonly BenchStep[] {
-  const has = (role: Material['role']) =>
-    main.lines.some(({ materialId }) => materialById(materialId).role === role);
-  if (body.method !== 'loose' || !has('salt') || !has('scent')) return [];
+export function soak({ method }: FormulaBody, main: readonly Material[]): readonly BenchStep[] {
+  const has = (wanted: Material['role']) => main.some(({ role }) => role === wanted);
+  if (method !== 'loose' || !has('salt') || !has('scent')) return [];
   return [
     todo(
       'soak',
@@ -206,8 +201,6 @@ function mix(id: string, title: string, note: string, seconds: number): BenchSte
   return { id, kind: 'mix', title, note, seconds };
 }
 
-function listed(materials: readonly Material[]): string {
-  return new Intl.ListFormat('en-US', { type: 'conjunction' }).format(
-    materials.map(({ name }) => name),
-  );
+function namesOf(materials: readonly Material[]): readonly string[] {
+  return materials.map(({ name }) => name);
 }

@@ -10,6 +10,7 @@ import {
   ROOM,
   SCRAPE,
   bloom,
+  isBloomWater,
   isSetFat,
   mixSplit,
   needsBloom,
@@ -19,7 +20,6 @@ import {
   splitBowl,
   sprays,
   squeeze,
-  waterForBloom,
   wetIn,
 } from './handwork';
 import { splitOf, type Split } from './split';
@@ -29,6 +29,7 @@ import type { BenchStep, LotUse, Vessel, WeighStep } from './steps';
 export type LotsByLine = Readonly<Record<string, readonly (LotUse & { readonly code: string })[]>>;
 
 type Weigh = (line: Line, vessel: Vessel, note: string) => WeighStep;
+type MaterialOf = (line: Line) => Material;
 
 /**
  * The order of the work for a formula: room, powders, color, wet beaker, squeeze, acid, sprays, squeeze, press, count,
@@ -45,17 +46,22 @@ export function planSteps(
   lots: LotsByLine = {},
 ): readonly BenchStep[] {
   const [main, ...others] = body.parts as [Part, ...Part[]];
+  const materialOf: MaterialOf = ({ materialId }) => materialById(bench.catalog, materialId);
+  const isBloomed = (line: Line) => needsBloom(materialOf(line));
   const split = splitOf(
     main,
     others.find(({ kind }) => kind === 'split'),
     planned,
+    isBloomed,
   );
-  const weigh = weigher(planned, lots, split, bench.scales ?? []);
+  const weigh = weigher(planned, lots, split, bench.scales ?? [], materialOf);
   const phase = (name: Line['phase']) =>
     main.lines.filter((line) => line.phase === name && !split?.ownOfMain.includes(line));
   const isAcidLast = body.school === 'acid-last';
   const colors = phase('color');
-  const bloomWater = waterForBloom(colors, phase('wet'));
+  const bloomWater = colors.some(isBloomed)
+    ? phase('wet').find((line) => isBloomWater(materialOf(line)))
+    : undefined;
   const beaker = phase('wet').filter((line) => line !== bloomWater);
   const acid = phase('acid').map((line) =>
     weigh(
@@ -64,24 +70,24 @@ export function planSteps(
       isAcidLast ? 'onto the mix, all at once' : 'into the bowl with the powders',
     ),
   );
-  const parted = split ? partBowl(split, weigh) : [];
+  const parted = split ? partBowl(split, weigh, isBloomed) : [];
   return [
     ROOM,
     ...phase('dry').map((line) => weigh(line, 'bowl', 'into the bowl')),
     ...(isAcidLast ? [] : acid),
-    ...sieve(phase('dry')),
+    ...sieve(phase('dry').map(materialOf)),
     ...others
       .filter((part) => part !== split?.part)
       .flatMap((part) => part.lines.map((line) => weigh(line, 'dish', dishNote(part)))),
     ...[...colors, ...(bloomWater ? [bloomWater] : [])].map((line) =>
       weigh(line, 'bloom cup', 'into the bloom cup'),
     ),
-    ...bloom(colors),
+    ...bloom(colors.map(materialOf)),
     MIX_DRY,
     ...beaker.map((line) => weigh(line, 'beaker', 'into the wet beaker')),
-    ...prepareBeaker(beaker),
+    ...prepareBeaker(beaker.map(materialOf)),
     ...wetIn(beaker),
-    ...soak(body, main),
+    ...soak(body, main.lines.map(materialOf)),
     ...(split?.isBeforeAcid ? parted : []),
     squeeze('squeeze-before', isAcidLast ? 'Squeeze, before the acid' : 'Squeeze', !isAcidLast),
     ...(isAcidLast && acid.length > 0
@@ -113,6 +119,7 @@ function weigher(
   lots: LotsByLine,
   split: Split | null,
   scales: readonly BenchScale[],
+  materialOf: MaterialOf,
 ): Weigh {
   const byLine = new Map(planned.map((line) => [line.lineId, line]));
   return (line, vessel, note) => {
@@ -126,7 +133,7 @@ function weigher(
     return {
       id: `weigh:${line.id}`,
       kind: 'weigh',
-      title: titleOf(materialById(line.materialId)),
+      title: titleOf(materialOf(line)),
       note: noteOf(note, plan),
       lineId: line.id,
       materialId: line.materialId,
@@ -171,23 +178,27 @@ function joined(uses: LotsByLine[string]): WeighStep['lots'] {
 }
 
 /** The bowl is parted, then each color goes into its own half. */
-function partBowl(split: Split, weigh: Weigh): readonly BenchStep[] {
+function partBowl(
+  split: Split,
+  weigh: Weigh,
+  isBloomed: (line: Line) => boolean,
+): readonly BenchStep[] {
   const named = split.part.name.toLowerCase();
   return [
     splitBowl(split.part, split.share),
     ...split.ownOfMain.map((line) => weigh(line, 'bowl', 'into the first bowl')),
     ...split.own.map((line) =>
-      weigh(line, 'second bowl', `into the second bowl, for the ${named}${bloomNote(line)}`),
+      weigh(
+        line,
+        'second bowl',
+        `into the second bowl, for the ${named}${isBloomed(line) ? ', bloomed in a few drops of hot water' : ''}`,
+      ),
     ),
     mixSplit(split.part),
     ...(split.ownOfMain.length > 0
       ? [{ ...SCRAPE, id: 'scrape-first', title: 'Mix the first bowl' }]
       : []),
   ];
-}
-
-function bloomNote(line: Line): string {
-  return needsBloom(line) ? ', bloomed in a few drops of hot water' : '';
 }
 
 function dishNote({ kind, name }: Part): string {

@@ -1,4 +1,4 @@
-import { CAUTION_BY_TRAIT, materialById, type Trait } from '../materials';
+import { CAUTION_BY_TRAIT, materialById, type Catalog, type Trait } from '../materials';
 import { decimalsOf } from '../weighing';
 import type { BenchStep, WeighStep } from './steps';
 
@@ -40,9 +40,9 @@ export function sheetRows(steps: readonly BenchStep[]): readonly SheetRow[] {
 }
 
 /** What to mind at the bench with these materials; common practice. */
-export function benchCautions(steps: readonly BenchStep[]): readonly string[] {
+export function benchCautions(steps: readonly BenchStep[], catalog: Catalog): readonly string[] {
   const materials = steps.flatMap((step) =>
-    step.kind === 'weigh' ? [materialById(step.materialId)] : [],
+    step.kind === 'weigh' ? [materialById(catalog, step.materialId)] : [],
   );
   const said = BENCH_TRAITS.flatMap((trait) => {
     const named = [

@@ -1,6 +1,5 @@
 import type { Line, Part } from '../formula';
 import type { PlannedLine } from '../scaling';
-import { needsBloom } from './handwork';
 
 /** How a bowl of two colors is weighed once and parted. */
 export interface Split {
@@ -19,17 +18,19 @@ export interface Split {
   readonly isBeforeAcid: boolean;
 }
 
-/** @returns null for a formula of one color, or one whose split shares nothing with the main mix */
+/** @param isBloomed is this color a powder dye?
+ * @returns null for a formula of one color, or one whose split shares nothing with the main mix */
 export function splitOf(
   main: Part,
   part: Part | undefined,
   planned: readonly PlannedLine[],
+  isBloomed: (line: Line) => boolean,
 ): Split | null {
   if (!part) return null;
   const colorsOf = ({ lines }: Part) => lines.filter(({ phase }) => phase === 'color');
   const isShared = (line: Line, other: Part) =>
     other.lines.some(({ materialId }) => materialId === line.materialId);
-  const isBeforeAcid = colorsOf(part).some((line) => !isShared(line, main) && needsBloom(line));
+  const isBeforeAcid = colorsOf(part).some((line) => !isShared(line, main) && isBloomed(line));
   const plans = new Map(planned.map((plan) => [plan.lineId, plan]));
   /** Drops and spoons are counted for each bowl by itself. */
   const goesOverScale = ({ id }: Line) => (plans.get(id)?.counted ?? null) === null;

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { BULK_STATES, MATERIALS, SOURCES, findMaterial, materialById, searchMaterials } from '.';
+import { BULK_STATES, MATERIALS, SOURCES, findMaterial, searchMaterials, SHIPPED } from '.';
 import { KNOWN_IDS } from './knowledge';
 import { comparableName } from './names';
+import { shipped } from '../../../tests/fixtures/bodies';
 
 /** Ids that the evaluation contract names. */
 const CONTRACT_IDS = (
@@ -17,7 +18,7 @@ const CONTRACT_IDS = (
 
 describe('the catalog', () => {
   it('has every material the contract names', () => {
-    expect(CONTRACT_IDS.filter((id) => !findMaterial(id))).toEqual([]);
+    expect(CONTRACT_IDS.filter((id) => !findMaterial(SHIPPED, id))).toEqual([]);
   });
 
   it('has no id twice, and no name that leads to two materials', () => {
@@ -61,7 +62,7 @@ describe('the catalog', () => {
 
   it('knows of each what a maker asks: strength, keeping, origin, where it may not go', () => {
     expect(MATERIALS.length).toBeGreaterThanOrEqual(140);
-    expect(KNOWN_IDS.filter((id) => !findMaterial(id))).toEqual([]);
+    expect(KNOWN_IDS.filter((id) => !findMaterial(SHIPPED, id))).toEqual([]);
     for (const material of MATERIALS) {
       const { waterFraction, alcoholFraction, oilFraction, shelfLifeMonths } = material;
       const shares = waterFraction.value + alcoholFraction.value + oilFraction.value;
@@ -82,7 +83,7 @@ describe('the catalog', () => {
     ['macadamia-oil', { foodAllergen: { value: 'tree nut' } }],
     ['wintergreen-essential-oil', { cautions: [expect.stringMatching(/aspirin/)] }],
   ])('of %s as published or practiced', (id, known) => {
-    expect(materialById(id)).toMatchObject(known);
+    expect(shipped(id)).toMatchObject(known);
   });
 
   it.each([
@@ -103,8 +104,8 @@ describe('the catalog', () => {
   });
 
   it('throws for an id nobody knows, and finds nothing for it where people ask', () => {
-    expect(() => materialById('unobtainium')).toThrow(/unobtainium is not in the catalog/);
-    expect(findMaterial('unobtainium')).toBeUndefined();
+    expect(() => shipped('unobtainium')).toThrow(/unobtainium is not in the catalog/);
+    expect(findMaterial(SHIPPED, 'unobtainium')).toBeUndefined();
   });
 });
 
@@ -117,11 +118,11 @@ describe('searchMaterials', () => {
     ['kaolni', 'kaolin'],
     ['aqua', 'water'],
   ])('finds %s first', (query, id) => {
-    expect(searchMaterials(query)[0]?.id).toBe(id);
+    expect(searchMaterials(SHIPPED, query)[0]?.id).toBe(id);
   });
 
   it('shows everything for nothing, and nothing for nonsense', () => {
-    expect(searchMaterials('  ')).toHaveLength(MATERIALS.length);
-    expect(searchMaterials('qqqqqqq')).toEqual([]);
+    expect(searchMaterials(SHIPPED, '  ')).toHaveLength(MATERIALS.length);
+    expect(searchMaterials(SHIPPED, 'qqqqqqq')).toEqual([]);
   });
 });

@@ -3,19 +3,13 @@ export type { SourceId, Sourced } from './sources';
 export { BULK_STATES, PHASES, ROLES, TRAITS } from './types';
 export type { BulkState, ChemicalShare, Phase, Role, Trait } from './types';
 export type { Material } from './material';
-export {
-  MATERIALS,
-  allMaterials,
-  findMaterial,
-  isInCatalog,
-  likeIdOf,
-  materialById,
-  stockOwnMaterials,
-} from './lookup';
+export { MATERIALS, SHIPPED, catalogWith, findMaterial, isShipped, materialById } from './catalog';
+export { gramsWhere, portionsG, portionsOf } from './portion';
+export type { MaterialMass, Portion } from './portion';
 export { newOwnMaterial } from './newOwnMaterial';
 export { ownMaterialSchema, saidSchema } from './own';
 export type { OwnMaterial, Said } from './own';
-export type { MaterialId } from './lookup';
+export type { Catalog, MaterialId } from './catalog';
 export { searchMaterials } from './search';
 export { reactantsOf } from './reactants';
 export { closestMaterial, recognizeMaterial } from './recognize';

@@ -1,4 +1,4 @@
-import { allMaterials } from './lookup';
+import type { Catalog } from './catalog';
 import type { Material } from './material';
 
 /** A name as it is compared: lower case, no brackets or marks, single spaces, plural `s` dropped word by word. */
@@ -18,14 +18,14 @@ export function comparableName(written: string): string {
 }
 
 /** Every comparable name of every material, the material it leads to, first one in the catalog wins. */
-export function nameIndex(): ReadonlyMap<string, Material> {
-  const materials = allMaterials();
-  if (built?.of !== materials) built = { of: materials, index: indexOf(materials) };
-  return built.index;
+export function nameIndex(catalog: Catalog): ReadonlyMap<string, Material> {
+  const known = indices.get(catalog) ?? indexOf(catalog.offered);
+  indices.set(catalog, known);
+  return known;
 }
 
-/** Built again only when the shelf changes. */
-let built: { of: readonly Material[]; index: ReadonlyMap<string, Material> } | undefined;
+/** Built once for each catalog, and gone with it. */
+const indices = new WeakMap<Catalog, ReadonlyMap<string, Material>>();
 
 function indexOf(materials: readonly Material[]): Map<string, Material> {
   const index = new Map<string, Material>();

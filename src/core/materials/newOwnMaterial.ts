@@ -1,9 +1,11 @@
-import { materialById } from './lookup';
+import type { Material } from './material';
 import type { OwnMaterial } from './own';
 
 /** A record of the maker's own for a catalog material, in which nothing is known better yet. */
-export function newOwnMaterial(likeId: string, origin: OwnMaterial['origin'] = 'own'): OwnMaterial {
-  const { name, inci } = materialById(likeId);
+export function newOwnMaterial(
+  { id: likeId, name, inci }: Material,
+  origin: OwnMaterial['origin'] = 'own',
+): OwnMaterial {
   return {
     id: likeId,
     origin,

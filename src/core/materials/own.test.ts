@@ -1,40 +1,36 @@
-import { afterEach, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
+import { shipped } from '../../../tests/fixtures/bodies';
 import { waterHex } from '../color';
+import { USUAL_SMALL_MEASURES, readRecipe, readTypedAmount } from '../recipe-text';
 import { declaredAllergens, scentLimits } from '../scent';
-import { newLine } from '../formula';
-import { USUAL_SMALL_MEASURES, readTypedAmount } from '../recipe-text';
 import {
-  allMaterials,
+  SHIPPED,
+  catalogWith,
   findMaterial,
   materialById,
   newOwnMaterial,
   ownMaterialSchema,
   recognizeMaterial,
   searchMaterials,
-  stockOwnMaterials,
   type OwnMaterial,
 } from '.';
 
 const said = (value: number) => ({ value, by: 'weighed at home', on: '2026-03-01' });
 
 function own(change: Partial<OwnMaterial>): OwnMaterial {
-  return ownMaterialSchema.parse({ ...newOwnMaterial('cornstarch'), ...change });
+  return ownMaterialSchema.parse({ ...newOwnMaterial(shipped('cornstarch')), ...change });
 }
 
-afterEach(() => stockOwnMaterials([]));
-
 describe('what the maker knows better', () => {
-  it('goes before the catalog and says who says so; without it the catalog speaks again', () => {
-    const shipped = materialById('cornstarch').densityGMl.level.value.best;
-    stockOwnMaterials([own({ levelDensityGMl: said(0.6) })]);
-    expect(materialById('cornstarch').densityGMl.level).toMatchObject({
-      value: { best: 0.6 },
-      source: 'maker',
-    });
-    const cup = readTypedAmount('1 cup', materialById('cornstarch'), USUAL_SMALL_MEASURES);
+  it('goes before the catalog and says who says so, and touches no other catalog', () => {
+    const before = shipped('cornstarch').densityGMl.level.value.best;
+    const catalog = catalogWith([own({ levelDensityGMl: said(0.6) })]);
+    const starch = materialById(catalog, 'cornstarch');
+    expect(starch.densityGMl.level).toMatchObject({ value: { best: 0.6 }, source: 'maker' });
+    const cup = readTypedAmount('1 cup', starch, USUAL_SMALL_MEASURES);
     expect(cup.ok && cup.massG.best).toBeCloseTo(0.6 * 236.588, 1);
-    stockOwnMaterials([]);
-    expect(materialById('cornstarch').densityGMl.level.value.best).toBe(shipped);
+    expect(shipped('cornstarch').densityGMl.level.value.best).toBe(before);
+    expect(catalogWith([])).toBe(SHIPPED);
   });
 });
 
@@ -47,35 +43,49 @@ describe('a material of the maker’s own', () => {
     trueDensityGMl: said(0.9),
   });
 
-  it('is found and read by its names, as people write them', () => {
-    stockOwnMaterials([ferry]);
-    expect(searchMaterials('night fer')[0]?.id).toBe(ferry.id);
-    expect(recognizeMaterial('ferry scent')).toMatchObject({
+  it('is found and read by its names, as people write them, in its own workshop alone', () => {
+    const catalog = catalogWith([ferry]);
+    expect(searchMaterials(catalog, 'night fer')[0]?.id).toBe(ferry.id);
+    expect(recognizeMaterial(catalog, 'ferry scent')).toMatchObject({
       kind: 'certain',
       material: { id: ferry.id },
     });
-    expect(allMaterials().filter(({ id }) => id === ferry.id)).toHaveLength(1);
+    expect(catalog.offered.filter(({ id }) => id === ferry.id)).toHaveLength(1);
+    const lineIn = (known: typeof catalog) => {
+      const read = readRecipe('5 g ferry scent', known);
+      return read.ok ? read.recipe.parts[0]?.lines[0]?.materialId : undefined;
+    };
+    expect(lineIn(catalog)).toBe(ferry.id);
+    expect(lineIn(SHIPPED)).toBeUndefined();
   });
 
   it('behaves like what it is like: its constituents, its color, its cautions', () => {
-    stockOwnMaterials([ferry, own({ id: 'my-dye', name: 'Buoy red', likeId: 'red-33-dye' })]);
-    const lines = [newLine('sodium-bicarbonate', 95), newLine(ferry.id, 5)];
+    const catalog = catalogWith([
+      ferry,
+      own({ id: 'my-dye', name: 'Buoy red', likeId: 'red-33-dye' }),
+    ]);
+    const mix = [
+      { material: shipped('sodium-bicarbonate'), massG: 95 },
+      { material: materialById(catalog, ferry.id), massG: 5 },
+    ];
     expect(
-      declaredAllergens(scentLimits(lines).constituents).map(({ constituent }) => constituent.name),
+      declaredAllergens(scentLimits(mix).constituents).map(({ constituent }) => constituent.name),
     ).toContain('Linalool');
-    const dyed = (materialId: string) => waterHex([{ materialId, massG: 0.05 }], 150);
+    const dyed = (id: string) =>
+      waterHex([{ material: materialById(catalog, id), massG: 0.05 }], 150);
     expect(dyed('my-dye')).toBe(dyed('red-33-dye'));
     expect(dyed('my-dye')).not.toBe('#ffffff');
   });
 
   it('laid away is no longer offered, but formulas still know it', () => {
-    stockOwnMaterials([{ ...ferry, isLaidAway: true }]);
-    expect(searchMaterials('night ferry').map(({ id }) => id)).not.toContain(ferry.id);
-    expect(findMaterial(ferry.id)?.name).toBe('Night Ferry lavender');
+    const catalog = catalogWith([{ ...ferry, isLaidAway: true }]);
+    expect(searchMaterials(catalog, 'night ferry').map(({ id }) => id)).not.toContain(ferry.id);
+    expect(findMaterial(catalog, ferry.id)?.name).toBe('Night Ferry lavender');
   });
 
   it('like nothing in the catalog is left out', () => {
-    stockOwnMaterials([{ ...ferry, likeId: 'moon-dust' }]);
-    expect(findMaterial(ferry.id)).toBeUndefined();
+    expect(
+      findMaterial(catalogWith([{ ...ferry, likeId: 'moon-dust' }]), ferry.id),
+    ).toBeUndefined();
   });
 });

@@ -1,13 +1,11 @@
 import type { ReactantG } from '../chemistry';
-import { materialById } from './lookup';
+import type { Portion } from './portion';
 
-/** What reacts in these lines, in pure grams: vinegar brings its acetic acid, milk its trace of lactic. */
-export function reactantsOf(
-  lines: ReadonlyArray<{ readonly materialId: string; readonly massG: number }>,
-): readonly ReactantG[] {
+/** What reacts in these portions, in pure grams: vinegar brings its acetic acid, milk its trace of lactic. */
+export function reactantsOf(portions: readonly Portion[]): readonly ReactantG[] {
   const reactants: ReactantG[] = [];
-  for (const { materialId, massG } of lines)
-    for (const { speciesId, fraction } of materialById(materialId).chemistry?.value ?? [])
+  for (const { material, massG } of portions)
+    for (const { speciesId, fraction } of material.chemistry?.value ?? [])
       reactants.push({ speciesId, massG: massG * fraction });
   return reactants;
 }

@@ -1,5 +1,6 @@
 import { editDistance } from './editDistance';
 import { comparableName, nameIndex } from './names';
+import type { Catalog } from './catalog';
 import type { Material } from './material';
 
 /** Words that say how a material is, not what it is; they may stand around a known name. */
@@ -54,24 +55,24 @@ const ASSUMED = new Set([
  * Tries the whole name, then a known name among words that only qualify it, then one or two typing slips.
  * @param written any text, as `organic baking soda (sifted)`
  */
-export function recognizeMaterial(written: string): Recognition {
+export function recognizeMaterial(catalog: Catalog, written: string): Recognition {
   const name = comparableName(written);
-  const whole = nameIndex().get(name);
+  const whole = nameIndex(catalog).get(name);
   if (whole) return { kind: ASSUMED.has(name) ? 'assumed' : 'certain', material: whole };
   const bare = withoutQualifiers(name);
   const ambiguous = AMBIGUOUS.get(name) ?? AMBIGUOUS.get(bare);
   if (ambiguous) return { kind: 'ambiguous', choices: ambiguous };
-  const inside = nameIndex().get(bare) ?? knownNameAmongQualifiers(name);
+  const inside = nameIndex(catalog).get(bare) ?? knownNameAmongQualifiers(catalog, name);
   if (inside) return { kind: ASSUMED.has(bare) ? 'assumed' : 'certain', material: inside };
-  const near = nearest(bare || name);
+  const near = nearest(catalog, bare || name);
   if (near && near.slips <= slipsAllowed(bare || name))
     return { kind: 'spelling', material: near.material };
-  return { kind: 'unknown', choices: choicesFor(name) };
+  return { kind: 'unknown', choices: choicesFor(catalog, name) };
 }
 
 /** The catalog's nearest name, for "did you mean"; undefined when nothing is near. */
-export function closestMaterial(written: string): Material | undefined {
-  return nearest(comparableName(written))?.material;
+export function closestMaterial(catalog: Catalog, written: string): Material | undefined {
+  return nearest(catalog, comparableName(written))?.material;
 }
 
 function withoutQualifiers(name: string): string {
@@ -81,11 +82,11 @@ function withoutQualifiers(name: string): string {
     .join(' ');
 }
 
-function knownNameAmongQualifiers(name: string): Material | undefined {
+function knownNameAmongQualifiers(catalog: Catalog, name: string): Material | undefined {
   const words = name.split(' ');
   for (let length = words.length - 1; length >= 1; length--) {
     for (let start = 0; start + length <= words.length; start++) {
-      const material = nameIndex().get(words.slice(start, start + length).join(' '));
+      const material = nameIndex(catalog).get(words.slice(start, start + length).join(' '));
       const rest = [...words.slice(0, start), ...words.slice(start + length)];
       if (material && rest.every((word) => QUALIFIERS.has(word))) return material;
     }
@@ -95,10 +96,13 @@ function knownNameAmongQualifiers(name: string): Material | undefined {
 
 const FARTHEST_SLIPS = 2;
 
-function nearest(name: string): { material: Material; slips: number } | undefined {
+function nearest(
+  catalog: Catalog,
+  name: string,
+): { material: Material; slips: number } | undefined {
   if (name.length < 4 || name.length > 60) return undefined;
   let best: { material: Material; slips: number } | undefined;
-  for (const [key, material] of nameIndex()) {
+  for (const [key, material] of nameIndex(catalog)) {
     const slips = editDistance(name, key, FARTHEST_SLIPS);
     if (slips <= FARTHEST_SLIPS && slips < (best?.slips ?? Infinity)) best = { material, slips };
   }
@@ -110,14 +114,14 @@ function slipsAllowed(name: string): number {
 }
 
 /** Materials that share a telling word with the name, at most four. */
-function choicesFor(name: string): readonly string[] {
+function choicesFor(catalog: Catalog, name: string): readonly string[] {
   const words = new Set(
     withoutQualifiers(name)
       .split(' ')
       .filter((word) => word.length > 3),
   );
   const ids = new Set<string>();
-  for (const [key, material] of nameIndex())
+  for (const [key, material] of nameIndex(catalog))
     if (key.split(' ').some((word) => words.has(word) && word !== 'essential'))
       ids.add(material.id);
   return [...ids].slice(0, 4);

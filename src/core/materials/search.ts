@@ -1,10 +1,12 @@
 import { closestMaterial } from './recognize';
-import { allMaterials } from './lookup';
+import type { Catalog } from './catalog';
 import { comparableName } from './names';
 import type { Material } from './material';
 
-/** Names as they are compared, worked out again only when the shelf changes. */
-let searchable: { of: readonly Material[]; entries: ReturnType<typeof namesOf>[] } | undefined;
+type Entry = ReturnType<typeof namesOf>;
+
+/** Names as they are compared, worked out once for each catalog. */
+const searchable = new WeakMap<Catalog, readonly Entry[]>();
 
 function namesOf(material: Material) {
   return {
@@ -13,20 +15,20 @@ function namesOf(material: Material) {
   };
 }
 
-function entriesOf(materials: readonly Material[]) {
-  if (searchable?.of !== materials) searchable = { of: materials, entries: materials.map(namesOf) };
-  return searchable.entries;
+function entriesOf(catalog: Catalog): readonly Entry[] {
+  const known = searchable.get(catalog) ?? catalog.offered.map(namesOf);
+  searchable.set(catalog, known);
+  return known;
 }
 
 /**
  * Materials for a search box, best first: names that start with the query, then words that do,
  * then names that hold it, then a near spelling. An empty query returns the whole catalog.
  */
-export function searchMaterials(query: string): readonly Material[] {
+export function searchMaterials(catalog: Catalog, query: string): readonly Material[] {
   const wanted = comparableName(query);
-  const materials = allMaterials();
-  if (!wanted) return materials;
-  const ranked = entriesOf(materials)
+  if (!wanted) return catalog.offered;
+  const ranked = entriesOf(catalog)
     .map(({ material, names }) => ({
       material,
       rank: Math.min(...names.map((n) => rank(n, wanted))),
@@ -34,7 +36,7 @@ export function searchMaterials(query: string): readonly Material[] {
     .filter((entry) => entry.rank < Infinity)
     .sort((a, b) => a.rank - b.rank);
   if (ranked.length > 0) return ranked.map((entry) => entry.material);
-  const near = closestMaterial(query);
+  const near = closestMaterial(catalog, query);
   return near ? [near] : [];
 }
 

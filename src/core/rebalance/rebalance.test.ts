@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
-import { USUAL_CONDITIONS, evaluate } from '../evaluation';
+import { LANTERN, bodyFrom, shipped } from '../../../tests/fixtures/bodies';
+import { evaluate } from '../evaluation';
 import {
   allLines,
   emptyBody,
@@ -10,9 +10,9 @@ import {
   totalMassG,
   type FormulaBody,
 } from '../formula';
-import { materialById } from '../materials';
 import { leastChange, smallestClash } from './program';
 import { NO_WISHES, rebalance, type RebalanceResult, type WishId, type Wishes } from '.';
+import { USUAL_CONDITIONS } from '@/core/conditions';
 
 const PLAIN =
   '200 g baking soda\n110 g citric acid\n20 g cornstarch\n22 g castor oil\n4 g polysorbate 80';
@@ -128,7 +128,7 @@ describe('rebalance', () => {
     expect(water(drier)).toBeLessThan(water(body) * 0.52);
     const price = (b: FormulaBody) =>
       allLines(b).reduce(
-        (sum, { materialId, massG }) => sum + materialById(materialId).relativePrice.value * massG,
+        (sum, { materialId, massG }) => sum + shipped(materialId).relativePrice.value * massG,
         0,
       ) / totalMassG(b);
     const cheaper = changed(rebalance(body, USUAL_CONDITIONS, wish('cheaper'))).body;

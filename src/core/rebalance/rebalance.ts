@@ -1,11 +1,12 @@
-import { evaluate, type Conditions, type Evaluation } from '../evaluation';
+import type { Conditions } from '../conditions';
+import { evaluate, type Evaluation } from '../evaluation';
 import { addLine, lineById, setLineMass, totalMassG, type FormulaBody } from '../formula';
 import { exactly } from '../units';
+import type { Clash } from './clash';
 import { leastChange, smallestClash } from './program';
 import { variablesOf, type Variable } from './variables';
-import { aimedWindow, linearWishes, type Question } from './windows';
+import { aimedWindow, linearWishes, type NamedWish, type Question } from './windows';
 import type { Wishes } from './wishes';
-import { phraseOf } from './words';
 
 /** One line that would change. */
 export interface LineChange {
@@ -24,11 +25,11 @@ export type RebalanceResult =
       readonly status: 'changed';
       readonly body: FormulaBody;
       readonly changes: readonly LineChange[];
-      /** What the wishes could not be brought to, in words; empty when all is met. */
-      readonly missed: readonly string[];
+      /** What the formula could not be brought to; empty when all is met. */
+      readonly missed: readonly Clash[];
     }
-  /** Phrases of the smallest set of wishes, windows and locks that cannot hold together. */
-  | { readonly status: 'clash'; readonly between: readonly string[] };
+  /** A smallest set of wishes, windows and locks that cannot hold together. */
+  | { readonly status: 'clash'; readonly between: readonly Clash[] };
 
 const PASSES = 8;
 const ROUND_G = 0.1;
@@ -51,7 +52,7 @@ export function rebalance(
   const totalG = totalMassG(body);
   if (!(totalG > 0)) return { status: 'nothing-to-weigh' };
   const evaluation = evaluate(body, conditions);
-  const variables = variablesOf(body, totalG, wishes.ids);
+  const variables = variablesOf(body, totalG, wishes.ids, conditions.catalog);
   const start = startOf(variables, totalG, wishes.totalG);
   const scale = variables.map(({ scaleG }) => scaleG);
   let question: Question = {
@@ -60,7 +61,7 @@ export function rebalance(
     variables,
     wishes,
     totalG,
-    documents: conditions.scentDocuments ?? [],
+    documents: conditions.scentDocuments,
     at: start,
     stretch: 1,
   };
@@ -71,7 +72,7 @@ export function rebalance(
     if (solved.status === 'infeasible')
       return {
         status: 'clash',
-        between: smallestClash(start, scale, rows).map((group) => phraseOf(group, question)),
+        between: clashesOf(smallestClash(start, scale, rows), rows),
       };
     x = solved.x;
     const after = evaluate(bodyWith(body, variables, x), conditions);
@@ -90,6 +91,11 @@ export function rebalance(
   if (changes.length === 0) return { status: 'already' };
   const next = bodyWith(body, variables, grams);
   return { status: 'changed', body: next, changes, missed: missedBy(next, question, conditions) };
+}
+
+/** What the groups of a clash are, each once. */
+function clashesOf(groups: readonly string[], rows: readonly NamedWish[]): readonly Clash[] {
+  return groups.flatMap((group) => rows.find((row) => row.group === group)?.clash ?? []);
 }
 
 /** A wish for another total first scales everything: that alone is no change of the formula. */
@@ -119,15 +125,24 @@ function stretched({ stretch, wishes }: Question, gain: number): number {
   return wishes.ids.includes('longer-fizz') && gain < LONGER_BY ? stretch * 1.15 : stretch;
 }
 
-function missedBy(next: FormulaBody, question: Question, conditions: Conditions): string[] {
+function missedBy(next: FormulaBody, question: Question, conditions: Conditions): readonly Clash[] {
   const after = evaluate(next, conditions);
   const { wishes, evaluation } = question;
   const missesDamp = !isMet(after, question) && after.binder.verdict !== 'in-window';
   const missesFizz =
     wishes.ids.includes('longer-fizz') && fizzGain(evaluation, after) < LONGER_BY - 0.02;
   return [
-    ...(missesDamp ? [phraseOf('damp', question)] : []),
-    ...(missesFizz ? [phraseOf('longer-fizz', question)] : []),
+    ...(missesDamp
+      ? [
+          {
+            code: 'damp' as const,
+            isDrier: wishes.ids.includes('drier'),
+            lowPct: evaluation.binder.window.lowPct,
+            highPct: evaluation.binder.window.highPct,
+          },
+        ]
+      : []),
+    ...(missesFizz ? [{ code: 'wish' as const, id: 'longer-fizz' as const }] : []),
   ];
 }
 
@@ -140,7 +155,7 @@ function bodyWith(
   return variables.reduce((current, { lineId, material }, i) => {
     const massG = x[i] ?? 0;
     if (lineId === null)
-      return massG >= ROUND_G ? addLine(current, mainId, material.id, exactly(massG)) : current;
+      return massG >= ROUND_G ? addLine(current, mainId, material, exactly(massG)) : current;
     return lineById(current, lineId).massG === massG
       ? current
       : setLineMass(current, lineId, massG);

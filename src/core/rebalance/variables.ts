@@ -1,5 +1,5 @@
 import type { FormulaBody, Line } from '../formula';
-import { materialById, type Material } from '../materials';
+import { materialById, type Catalog, type Material } from '../materials';
 import type { WishId } from './wishes';
 
 /** One amount that may change: a line of the formula, or a material that might come in. */
@@ -31,9 +31,12 @@ export function variablesOf(
   body: FormulaBody,
   totalG: number,
   wishIds: readonly WishId[],
+  catalog: Catalog,
 ): readonly Variable[] {
   const lines = body.parts.flatMap((part, i) =>
-    part.lines.map((line) => variableOf(line, i === 0, totalG)),
+    part.lines.map((line) =>
+      variableOf(line, materialById(catalog, line.materialId), i === 0, totalG),
+    ),
   );
   const present = new Set(lines.map(({ material }) => material.id));
   const hasRole = (role: string) => lines.some(({ material }) => material.role === role);
@@ -53,7 +56,7 @@ export function variablesOf(
     .filter((id) => !present.has(id))
     .map((id) => ({
       lineId: null,
-      material: materialById(id),
+      material: materialById(catalog, id),
       massG: 0,
       isMain: true,
       isLocked: false,
@@ -62,8 +65,7 @@ export function variablesOf(
   return [...lines, ...candidates];
 }
 
-function variableOf(line: Line, isMain: boolean, totalG: number): Variable {
-  const material = materialById(line.materialId);
+function variableOf(line: Line, material: Material, isMain: boolean, totalG: number): Variable {
   const isKept = material.role === 'scent' || material.role === 'color';
   const scaleG = Math.max(line.massG, LEAST_SCALE * totalG);
   return {

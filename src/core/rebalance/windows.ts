@@ -1,30 +1,34 @@
-import { dampOf, dampSums, type DampWindow } from '../binder';
+import { MAX_SOAKED_FRACTION, dampOf, dampSums, type DampWindow } from '../binder';
 import { speciesById } from '../chemistry';
-import type { Evaluation } from '../evaluation';
+import { USUAL_OF_BALANCE, type Evaluation } from '../evaluation';
+import { FILLER_SLOPE, OIL_SLOPE, isFiller, isOily } from '../fizz';
 import { isForSkin, type FormulaBody } from '../formula';
 import type { Material } from '../materials';
-import { limitedConstituents, type ScentDocument } from '../scent';
+import {
+  EMULSIFIER_TO_OIL,
+  OIL_WORTH_CARRYING_PCT,
+  limitedConstituents,
+  type ScentDocument,
+} from '../scent';
+import { keyOf, type Clash } from './clash';
 import type { LinearWish } from './program';
 import type { Variable } from './variables';
-import type { Wishes } from './wishes';
+import type { WishId, Wishes } from './wishes';
 
 /** Windows are met a hair inside, so that rounding to the scale does not leave them. */
 const INSIDE = 0.01;
 /** Traces round to a hundredth of a gram: further inside. */
 const INSIDE_A_TRACE = 0.03;
-const LEAST_EMULSIFIER = 0.1;
-const OIL_WORTH_CARRYING_PCT = 0.5;
 const LONGER = 1.25;
 const HARDENER_PCT = 1.5;
 const FOAMER_PCT = 1;
 const STRONGER = 1.25;
 const CHEAPER = 0.9;
-/** Slopes of the fizz model: see src/core/fizz. */
-const FILLER_SLOPE = 2;
-const OIL_SLOPE = 6;
 
-const FILLERS: ReadonlySet<string> = new Set(['starch', 'clay', 'salt', 'milk', 'builder']);
-const OILS: ReadonlySet<string> = new Set(['oil', 'butter', 'scent']);
+/** A wish with what it is called when it clashes. */
+export interface NamedWish extends LinearWish {
+  readonly clash: Clash;
+}
 
 export interface Question {
   readonly body: FormulaBody;
@@ -40,7 +44,7 @@ export interface Question {
 }
 
 /** Every window that is linear in grams, and every wish, as rows of a program; what a maker asked for stands last, so that a clash is named by it. */
-export function linearWishes(question: Question): readonly LinearWish[] {
+export function linearWishes(question: Question): readonly NamedWish[] {
   return [
     ...(question.wishes.ratio === null ? ratio(question) : []),
     ...damp(question),
@@ -59,21 +63,26 @@ type Weight = (variable: Variable) => number;
 
 function row(
   { variables }: Question,
-  group: string,
+  clash: Clash,
   weight: Weight,
   atLeast: number,
   isExact = false,
-): LinearWish {
-  return { group, weights: variables.map(weight), atLeast, isExact };
+): NamedWish {
+  return { group: keyOf(clash), clash, weights: variables.map(weight), atLeast, isExact };
 }
 
-function locks(question: Question): readonly LinearWish[] {
+function locks(question: Question): readonly NamedWish[] {
   return question.variables
     .filter(({ isLocked }) => isLocked)
     .map((locked) =>
       row(
         question,
-        `lock:${locked.lineId}`,
+        {
+          code: 'lock',
+          lineId: locked.lineId ?? '',
+          name: locked.material.name,
+          massG: locked.massG,
+        },
         (variable) => (variable === locked ? 1 : 0),
         locked.massG,
         true,
@@ -81,8 +90,9 @@ function locks(question: Question): readonly LinearWish[] {
     );
 }
 
-function total(question: Question): readonly LinearWish[] {
-  return [row(question, 'total', () => 1, question.wishes.totalG ?? question.totalG, true)];
+function total(question: Question): readonly NamedWish[] {
+  const totalG = question.wishes.totalG ?? question.totalG;
+  return [row(question, { code: 'total', totalG }, () => 1, totalG, true)];
 }
 
 /** Equivalents a gram brings. */
@@ -104,14 +114,14 @@ function reactingG(material: Material, side: 'acid' | 'base'): number {
   }, 0);
 }
 
-function ratio(question: Question): readonly LinearWish[] {
+function ratio(question: Question): readonly NamedWish[] {
   const { wishes, body } = question;
   if (wishes.ratio !== null) {
     const wanted = wishes.ratio;
     return [
       row(
         question,
-        'wished-ratio',
+        { code: 'wished-ratio', ratio: wanted },
         ({ material }) => reactingG(material, 'base') - wanted * reactingG(material, 'acid'),
         0,
         true,
@@ -119,14 +129,12 @@ function ratio(question: Question): readonly LinearWish[] {
     ];
   }
   if (!isForSkin(body.family)) return [];
-  const { usualLow, usualHigh, balanceSodaToAcidByMass } = question.evaluation.fizz;
-  const balance = balanceSodaToAcidByMass ?? 1.312;
-  const low = ((usualLow || 1.3) / balance) * (1 + INSIDE);
-  const high = ((usualHigh || 2.1) / balance) * (1 - INSIDE);
+  const low = USUAL_OF_BALANCE.low * (1 + INSIDE);
+  const high = USUAL_OF_BALANCE.high * (1 - INSIDE);
   const side = (sign: 1 | -1, edge: number) =>
     row(
       question,
-      'ratio',
+      { code: 'ratio' },
       ({ material }) =>
         sign * (equivalents(material, 'base') - edge * equivalents(material, 'acid')),
       0,
@@ -135,23 +143,23 @@ function ratio(question: Question): readonly LinearWish[] {
 }
 
 /** The damp index straightened at the grams of the last pass: what a gram binds there, and what the powders take. */
-function damp(question: Question): readonly LinearWish[] {
+function damp(question: Question): readonly NamedWish[] {
   const { variables, at, evaluation, wishes } = question;
   const sums = dampSums(
     variables.flatMap(({ material, isMain }, i) =>
-      isMain ? [{ materialId: material.id, massG: at[i] ?? 0 }] : [],
+      isMain ? [{ material, massG: at[i] ?? 0 }] : [],
     ),
   );
   const reading = dampOf(sums);
   const bindingPerG = sums.liquidG > 0 ? sums.bindingMl / sums.liquidG : 1;
-  const isClamped = sums.liquidG > 0 && reading.soakedUpG / sums.liquidG >= 0.8;
+  const isClamped = sums.liquidG > 0 && reading.soakedUpG / sums.liquidG >= MAX_SOAKED_FRACTION;
   const takesWater = sums.waterG >= sums.crystalUptakeG;
   const perMl = ({ material }: Variable) => 1 / material.trueDensityGMl.value;
   const bound: Weight = (variable) => {
     if (!variable.isMain) return 0;
     const { material } = variable;
     const binding = material.isLiquid ? perMl(variable) * (material.bindingPerMl?.value ?? 0) : 0;
-    if (isClamped) return 0.2 * binding;
+    if (isClamped) return (1 - MAX_SOAKED_FRACTION) * binding;
     const crystal = takesWater ? (material.waterUptakeGPerG?.value ?? 0) : 0;
     const powder = material.isLiquid ? 0 : (material.uptakeGPerG?.value ?? 0);
     return binding - bindingPerG * (powder + crystal);
@@ -159,9 +167,15 @@ function damp(question: Question): readonly LinearWish[] {
   const solid: Weight = (variable) =>
     variable.isMain && !variable.material.isLiquid ? perMl(variable) : 0;
   const { lowPct, highPct } = aimedWindow(evaluation.binder.window, wishes);
+  const clash: Clash = {
+    code: 'damp',
+    isDrier: wishes.ids.includes('drier'),
+    lowPct: evaluation.binder.window.lowPct,
+    highPct: evaluation.binder.window.highPct,
+  };
   return [
-    row(question, 'damp', (v) => bound(v) - (lowPct / 100) * solid(v), 0),
-    row(question, 'damp', (v) => (highPct / 100) * solid(v) - bound(v), 0),
+    row(question, clash, (v) => bound(v) - (lowPct / 100) * solid(v), 0),
+    row(question, clash, (v) => (highPct / 100) * solid(v) - bound(v), 0),
   ];
 }
 
@@ -174,14 +188,15 @@ export function aimedWindow(window: DampWindow, { ids }: Wishes) {
   };
 }
 
-function freeWater(question: Question): readonly LinearWish[] {
-  const { easyToPct, freeWaterPct } = question.evaluation.binder;
+function freeWater(question: Question): readonly NamedWish[] {
+  const { freeWaterPct } = question.evaluation.binder;
+  const easyToPct = question.evaluation.judged['free-water'].window.high ?? Infinity;
   const isDrier = question.wishes.ids.includes('drier');
   const mostPct = isDrier ? Math.min(easyToPct, freeWaterPct / 2) : easyToPct * (1 - INSIDE);
   return [
     row(
       question,
-      'free-water',
+      { code: 'free-water' },
       ({ material, isMain }) =>
         isMain
           ? mostPct / 100 - material.waterFraction.value + (material.waterUptakeGPerG?.value ?? 0)
@@ -191,24 +206,24 @@ function freeWater(question: Question): readonly LinearWish[] {
   ];
 }
 
-function scent(question: Question): readonly LinearWish[] {
+function scent(question: Question): readonly NamedWish[] {
   const { variables, documents, evaluation } = question;
   const scents = variables.filter(({ material }) => material.role === 'scent');
   if (scents.length === 0) return [];
   const usual = row(
     question,
-    'scent-usual',
+    { code: 'scent-usual', usualHighPct: evaluation.scent.usualHighPct },
     ({ material }) =>
       (evaluation.scent.usualHighPct / 100) * (1 - INSIDE) - (material.role === 'scent' ? 1 : 0),
     0,
   );
   const limits = limitedConstituents(
-    scents.map(({ material }) => material.id),
+    scents.map(({ material }) => material),
     documents,
   ).map(({ name, limitPct, shareOf }) =>
     row(
       question,
-      `limit:${name}`,
+      { code: 'limit', name },
       ({ material }) => (limitPct / 100) * (1 - INSIDE) - shareOf(material.id),
       0,
     ),
@@ -216,7 +231,7 @@ function scent(question: Question): readonly LinearWish[] {
   return [usual, ...limits];
 }
 
-function emulsifier(question: Question): readonly LinearWish[] {
+function emulsifier(question: Question): readonly NamedWish[] {
   const { body, variables, totalG } = question;
   const oilG = variables.reduce(
     (sum, { material, massG }) =>
@@ -227,12 +242,12 @@ function emulsifier(question: Question): readonly LinearWish[] {
   return [
     row(
       question,
-      'emulsifier',
+      { code: 'emulsifier' },
       ({ material }) =>
         material.role === 'emulsifier'
           ? 1
-          : OILS.has(material.role)
-            ? -LEAST_EMULSIFIER * (1 + INSIDE)
+          : isOily(material)
+            ? -EMULSIFIER_TO_OIL.least * (1 + INSIDE)
             : 0,
       0,
     ),
@@ -240,7 +255,7 @@ function emulsifier(question: Question): readonly LinearWish[] {
 }
 
 /** Usual rates hold for bombs and steamers; a color's for all. A line over its rate that is locked clashes, and says so. */
-function rates(question: Question): readonly LinearWish[] {
+function rates(question: Question): readonly NamedWish[] {
   const { body, variables } = question;
   const isCommon = body.family === 'bath-bomb' || body.family === 'shower-steamer';
   const ids = [...new Set(variables.map(({ material }) => material.id))];
@@ -252,7 +267,7 @@ function rates(question: Question): readonly LinearWish[] {
     return [
       row(
         question,
-        `rate:${material.name}`,
+        { code: 'rate', name: material.name },
         (variable) =>
           (mostPct / 100) * (1 - INSIDE_A_TRACE) - (variable.material.id === id ? 1 : 0),
         0,
@@ -261,21 +276,21 @@ function rates(question: Question): readonly LinearWish[] {
   });
 }
 
-function wished(question: Question): readonly LinearWish[] {
+function wished(question: Question): readonly NamedWish[] {
   const { wishes, variables, totalG, stretch } = question;
   const shareNow = (weight: Weight) =>
     variables.reduce((sum, variable) => sum + weight(variable) * variable.massG, 0) / totalG;
-  const share = (group: string, weight: Weight, least: number) =>
-    row(question, group, (variable) => weight(variable) - least, 0);
+  const share = (id: WishId, weight: Weight, least: number) =>
+    row(question, { code: 'wish', id }, (variable) => weight(variable) - least, 0);
   const inRole =
     (...roles: string[]): Weight =>
     ({ material }) =>
       roles.includes(material.role) ? 1 : 0;
-  return wishes.ids.flatMap((id): readonly LinearWish[] => {
+  return wishes.ids.flatMap((id): readonly NamedWish[] => {
     switch (id) {
       case 'longer-fizz': {
         const slowing: Weight = ({ material }) =>
-          FILLERS.has(material.role) ? FILLER_SLOPE : OILS.has(material.role) ? OIL_SLOPE : 0;
+          isFiller(material) ? FILLER_SLOPE : isOily(material) ? OIL_SLOPE : 0;
         return [share(id, slowing, shareNow(slowing) + Math.log(LONGER) * stretch)];
       }
       case 'harder': {

@@ -1,44 +1,34 @@
-import { materialById } from '../materials';
-import { lineById } from '../formula';
-import type { Question } from './windows';
+import type { Clash } from './clash';
 import { WISHES } from './wishes';
 
-/** What a group of the program is called in a sentence. */
-export function phraseOf(group: string, { body, wishes, totalG, evaluation }: Question): string {
-  const [kind = '', rest = ''] = splitOnce(group);
-  switch (kind) {
-    case 'lock': {
-      const line = lineById(body, rest);
-      return `${materialById(line.materialId).name.toLowerCase()} locked at ${shown(line.massG)} g`;
-    }
-    case 'limit':
-      return `${rest.toLowerCase()} within its limit`;
-    case 'rate':
-      return `${rest.toLowerCase()} within its usual rate`;
-    case 'total':
-      return `a total of ${shown(wishes.totalG ?? totalG)} g`;
-    case 'wished-ratio':
-      return `soda to acid at ${wishes.ratio}`;
-    case 'ratio':
-      return 'soda to acid in its window';
-    case 'damp':
-      return wishes.ids.includes('drier')
-        ? 'damp in the lower half of its window'
-        : `damp from ${evaluation.binder.window.lowPct.toFixed(0)} to ${evaluation.binder.window.highPct.toFixed(0)}`;
-    case 'free-water':
-      return 'free water low enough for this room';
-    case 'scent-usual':
-      return `scent up to the family’s ${evaluation.scent.usualHighPct} %`;
-    case 'emulsifier':
-      return 'enough emulsifier for the oils';
-    default:
-      return WISHES.find(({ id }) => id === group)?.word ?? group;
-  }
+type Words = {
+  readonly [C in Clash['code']]: (clash: Extract<Clash, { code: C }>) => string;
+};
+
+const WORDS: Words = {
+  lock: ({ name, massG }) => `${name.toLowerCase()} locked at ${shown(massG)} g`,
+  limit: ({ name }) => `${name.toLowerCase()} within its limit`,
+  rate: ({ name }) => `${name.toLowerCase()} within its usual rate`,
+  total: ({ totalG }) => `a total of ${shown(totalG)} g`,
+  'wished-ratio': ({ ratio }) => `soda to acid at ${ratio}`,
+  ratio: () => 'soda to acid in its window',
+  damp: ({ isDrier, lowPct, highPct }) =>
+    isDrier
+      ? 'damp in the lower half of its window'
+      : `damp from ${lowPct.toFixed(0)} to ${highPct.toFixed(0)}`,
+  'free-water': () => 'free water low enough for this room',
+  'scent-usual': ({ usualHighPct }) => `scent up to the family’s ${usualHighPct} %`,
+  emulsifier: () => 'enough emulsifier for the oils',
+  wish: ({ id }) => WISHES.find((wish) => wish.id === id)?.word ?? id,
+};
+
+/** What has to hold, as part of a sentence. */
+export function sayClash(clash: Clash): string {
+  return say(clash.code, clash);
 }
 
-function splitOnce(group: string): readonly [string, string] {
-  const at = group.indexOf(':');
-  return at < 0 ? [group, ''] : [group.slice(0, at), group.slice(at + 1)];
+function say<C extends Clash['code']>(code: C, clash: Clash): string {
+  return WORDS[code](clash as Extract<Clash, { code: C }>);
 }
 
 function shown(massG: number): string {

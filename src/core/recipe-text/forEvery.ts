@@ -1,7 +1,8 @@
 import type { Line } from '../formula';
-import { materialById, recognizeMaterial } from '../materials';
+import { materialById, recognizeMaterial, type Catalog } from '../materials';
 import { readAmount } from './amount';
-import { massOfMeasuresG, type SmallMeasures } from './massOfMeasures';
+import { massOfMeasuresG } from './massOfMeasures';
+import type { Known } from './readLine';
 
 /** `1 tsp kaolin for every 3 cups of baking soda`: what, and for each how much of what. */
 export interface ForEvery {
@@ -36,12 +37,12 @@ export type Times =
  * How many times the base amount is in these lines: grams of that material over grams of the measure,
  * or, for `3 cups` of nothing named, level volume of all powder over it.
  */
-export function timesIn(per: string, lines: readonly Line[], small: SmallMeasures): Times {
+export function timesIn(per: string, lines: readonly Line[], { catalog, small }: Known): Times {
   const amount = readAmount(/^\d|^(?:an?|half|one|two|three|four)\b/i.test(per) ? per : `1 ${per}`);
   if (amount.kind !== 'read') return { ok: false, reason: `for every how much? “${per}”` };
   const name = amount.rest.replace(/[.,:]+$/, '').trim();
-  if (WHOLE.test(name)) return timesInWhole(amount.measures, lines);
-  const base = recognizeMaterial(name);
+  if (WHOLE.test(name)) return timesInWhole(amount.measures, lines, catalog);
+  const base = recognizeMaterial(catalog, name);
   if (!('material' in base)) return { ok: false, reason: `for every how much of what? “${name}”` };
   const baseG = sumOf(lines, (line) => (line.materialId === base.material.id ? line.massG : 0));
   if (baseG === 0)
@@ -53,15 +54,17 @@ export function timesIn(per: string, lines: readonly Line[], small: SmallMeasure
 function timesInWhole(
   measures: Extract<ReturnType<typeof readAmount>, { kind: 'read' }>['measures'],
   lines: readonly Line[],
+  catalog: Catalog,
 ): Times {
-  const solids = lines.filter(({ materialId }) => !materialById(materialId).isLiquid);
+  const solids = lines.filter(({ materialId }) => !materialById(catalog, materialId).isLiquid);
   const isMass = measures.every(({ unit }) => unit.kind === 'mass');
   const size = measures.reduce((sum, { count, unit }) => sum + count.best * unit.size, 0);
   const whole = isMass
     ? sumOf(lines, ({ massG }) => massG)
     : sumOf(
         solids,
-        ({ materialId, massG }) => massG / materialById(materialId).densityGMl.level.value.best,
+        ({ materialId, massG }) =>
+          massG / materialById(catalog, materialId).densityGMl.level.value.best,
       );
   return whole > 0 && size > 0
     ? { ok: true, factor: whole / size, of: isMass ? 'the mix' : 'powder' }

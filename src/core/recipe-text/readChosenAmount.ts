@@ -1,21 +1,21 @@
-import { materialById } from '../materials';
+import type { Material } from '../materials';
 import type { Spread } from '../units';
 import type { SmallMeasures } from './massOfMeasures';
 import { readTypedAmount } from './readTypedAmount';
 
 export type ChosenAmount =
-  | { readonly ok: true; readonly materialId: string; readonly massG: Spread }
+  | { readonly ok: true; readonly material: Material; readonly massG: Spread }
   | { readonly ok: false; readonly message: string };
 
 /** A material chosen from a list and an amount typed beside it, or the sentence that says what is missing. */
 export function readChosenAmount(
-  materialId: string | null,
+  material: Material | null,
   typed: string,
   small: SmallMeasures,
 ): ChosenAmount {
-  if (materialId === null) return { ok: false, message: 'Choose a material.' };
-  const amount = readTypedAmount(typed, materialById(materialId), small);
+  if (material === null) return { ok: false, message: 'Choose a material.' };
+  const amount = readTypedAmount(typed, material, small);
   return amount.ok
-    ? { ok: true, materialId, massG: amount.massG }
+    ? { ok: true, material, massG: amount.massG }
     : { ok: false, message: `How much? ${amount.message}.` };
 }

@@ -1,9 +1,10 @@
 import { MAX_LINE_G, lineOf, type Line } from '../formula';
-import { findMaterial, recognizeMaterial, type Recognition } from '../materials';
+import { findMaterial, recognizeMaterial, type Catalog, type Recognition } from '../materials';
 import type { Spread } from '../units';
 import { readAmount, readBulkState, type AmountReading } from './amount';
 import { bareLine } from './lineText';
 import { massOfMeasuresG, type SmallMeasures } from './massOfMeasures';
+import { formatCount } from '../words';
 
 /** What a line had to say. `hadAmount` tells a recipe from prose. */
 export type LineReading =
@@ -15,6 +16,12 @@ export type LineReading =
       readonly hadAmount: boolean;
     };
 
+/** What a line is read with: the materials this workshop knows, and its dropper and sprayer. */
+export interface Known {
+  readonly catalog: Catalog;
+  readonly small: SmallMeasures;
+}
+
 interface Amounted {
   readonly amount: AmountReading;
   readonly name: string;
@@ -24,11 +31,11 @@ interface Amounted {
  * Reads one ingredient line: amount first or last, notes in brackets.
  * @param chosenId a material the maker has chosen for this line, instead of recognizing the name
  */
-export function readLine(raw: string, small: SmallMeasures, chosenId?: string): LineReading {
+export function readLine(raw: string, { catalog, small }: Known, chosenId?: string): LineReading {
   const { text, notes } = bareLine(raw);
   const { amount, name } = findAmount(text);
   if (amount.kind === 'bad') return unread(amount.reason, [], true);
-  const recognition = recognized(name, chosenId);
+  const recognition = recognized(catalog, name, chosenId);
   if (amount.kind === 'none') return withoutAmount(recognition);
   if (!('material' in recognition))
     return unread(whyUnknown(recognition, name), recognition.choices, true);
@@ -40,7 +47,7 @@ export function readLine(raw: string, small: SmallMeasures, chosenId?: string): 
   if (problem) return unread(problem, [material.id], true);
   return {
     kind: 'read',
-    line: { ...lineOf(material.id, grams), written: raw.trim() },
+    line: { ...lineOf(material, grams), written: raw.trim() },
     remark: remarkOn(recognition, name),
   };
 }
@@ -63,9 +70,9 @@ function tidyName(text: string): string {
   return text.replace(/^[\s:,–-]+|[\s:,.;–-]+$/g, '');
 }
 
-function recognized(name: string, chosenId?: string): Recognition {
-  const chosen = chosenId === undefined ? undefined : findMaterial(chosenId);
-  return chosen ? { kind: 'certain', material: chosen } : recognizeMaterial(name);
+function recognized(catalog: Catalog, name: string, chosenId?: string): Recognition {
+  const chosen = chosenId === undefined ? undefined : findMaterial(catalog, chosenId);
+  return chosen ? { kind: 'certain', material: chosen } : recognizeMaterial(catalog, name);
 }
 
 /** `2 cups (440 g) baking soda`: the weight in brackets was weighed, the cups were not. */
@@ -81,7 +88,7 @@ function weightInNotes(notes: readonly string[]) {
 function weightProblem({ best, high }: Spread): string | null {
   if (!(best > 0)) return 'the amount is zero';
   if (high > MAX_LINE_G)
-    return `that would be ${Math.round(best / 1000).toLocaleString('en-US')} kg, more than the 1,000 kg a line may hold`;
+    return `that would be ${formatCount(Math.round(best / 1000))} kg, more than the 1,000 kg a line may hold`;
   return null;
 }
 

@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { emptyBody, newLine, newPart, type FormulaBody } from '../formula';
-import { MATERIALS } from '../materials';
+import { MATERIALS, SHIPPED } from '../materials';
 import { GRAMS_PER_OUNCE, ML_PER_US_CUP, ML_PER_US_TABLESPOON, ML_PER_US_TEASPOON } from '../units';
 import { readRecipe, writeRecipe, type RecipeReading } from '.';
+import { shipped } from '../../../tests/fixtures/bodies';
 
 function read(text: string): RecipeReading {
-  const result = readRecipe(text);
+  const result = readRecipe(text, SHIPPED);
   if (!result.ok) throw new Error(result.problem.message);
   return result.recipe;
 }
@@ -177,7 +178,7 @@ describe('the whole page', () => {
     [Array(2000).fill('1 g water').join('\n'), 'too-long', /2,000 lines.*300 lines/],
     ['x'.repeat(100_000), 'too-long', /100,000 characters/],
   ])('refuses %# with a sentence', (text, code, message) => {
-    expect(readRecipe(text)).toMatchObject({
+    expect(readRecipe(text, SHIPPED)).toMatchObject({
       ok: false,
       problem: { code, message: expect.stringMatching(message) },
     });
@@ -188,7 +189,7 @@ describe('the whole page', () => {
       fc.property(
         fc.array(fc.string({ unit: 'grapheme', maxLength: 60 }), { maxLength: 12 }),
         (lines) => {
-          const result = readRecipe(['1 g water', ...lines].join('\n'));
+          const result = readRecipe(['1 g water', ...lines].join('\n'), SHIPPED);
           expect(result.ok).toBe(true);
         },
       ),
@@ -242,7 +243,8 @@ describe('writeRecipe', () => {
         fc.array(line, { minLength: 1, maxLength: 10 }),
         fc.array(line, { maxLength: 4 }),
         (main, embed) => {
-          const lines = (entries: typeof main) => entries.map((e) => newLine(e.id, e.massG));
+          const lines = (entries: typeof main) =>
+            entries.map((e) => newLine(shipped(e.id), e.massG));
           const base = emptyBody('bath-bomb');
           const body: FormulaBody = {
             ...base,
@@ -251,7 +253,7 @@ describe('writeRecipe', () => {
               ...(embed.length ? [{ ...newPart('embed', 'Embed'), lines: lines(embed) }] : []),
             ],
           };
-          const again = read(writeRecipe(body));
+          const again = read(writeRecipe(body, SHIPPED));
           expect(again.unread).toEqual([]);
           const flat = (parts: FormulaBody['parts']) =>
             parts.map((part) => ({

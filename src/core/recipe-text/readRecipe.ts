@@ -1,10 +1,11 @@
-import { PHASES } from '../materials';
+import { PHASES, type Catalog } from '../materials';
 import { newId, newPart, type Line, type Part, type UnreadLine } from '../formula';
 import { readHeading, readYield } from './headings';
 import { bareLine } from './lineText';
 import { USUAL_SMALL_MEASURES, type SmallMeasures } from './massOfMeasures';
-import { readLine } from './readLine';
+import { readLine, type Known } from './readLine';
 import { readForEvery, timesIn, timesLine, type ForEvery } from './forEvery';
+import { formatCount } from '../words';
 
 /** A recipe is a page, not a book. */
 export const MAX_RECIPE_LINES = 300;
@@ -31,16 +32,18 @@ export type RecipeProblem = 'empty' | 'too-long' | 'no-recipe';
  * Reads a recipe as it was written down, one ingredient a line, into grams.
  * Headings such as `Embed:` open a part; `#` starts a comment; no line is dropped in silence.
  * @param text anything a person may paste
+ * @param catalog the materials this workshop knows
  * @param small the maker's dropper and sprayer
  */
 export function readRecipe(
   text: string,
+  catalog: Catalog,
   small: SmallMeasures = USUAL_SMALL_MEASURES,
 ): RecipeResult {
   const rawLines = text.split(/\r\n|\r|\n/);
   const problem = sizeProblem(text, rawLines.length);
   if (problem) return problem;
-  const found = collect(rawLines, small);
+  const found = collect(rawLines, { catalog, small });
   if (found.isEmpty) return failed('empty', 'Nothing was pasted: there is no line to read.');
   if (!found.sawAmount) return failed('no-recipe', proseMessage(rawLines));
   return { ok: true, recipe: tidied(found) };
@@ -63,7 +66,7 @@ interface Found {
   isEmpty: boolean;
 }
 
-function collect(rawLines: readonly string[], small: SmallMeasures): Found {
+function collect(rawLines: readonly string[], known: Known): Found {
   const main = newPart('main', 'Main mix');
   const found: Found = {
     parts: [main],
@@ -84,14 +87,14 @@ function collect(rawLines: readonly string[], small: SmallMeasures): Found {
     const forEvery = readForEvery(text);
     const heading = forEvery ? null : readHeading(text);
     if (forEvery) found.waiting.push({ ...forEvery, raw, number: index + 1, part: current });
-    else if (!heading) takeIngredient(found, current, raw, index + 1, small);
+    else if (!heading) takeIngredient(found, current, raw, index + 1, known);
     else if (heading.kind === 'yield') found.pieces = heading.pieces;
     else if (heading.kind === 'part') {
       current = heading.partKind === 'main' ? main : newPart(heading.partKind, heading.name);
       if (current !== main) found.parts.push(current);
     }
   });
-  for (const entry of found.waiting) takeForEvery(found, entry, small);
+  for (const entry of found.waiting) takeForEvery(found, entry, known);
   return found;
 }
 
@@ -99,13 +102,13 @@ function collect(rawLines: readonly string[], small: SmallMeasures): Found {
  * `1 tsp kaolin for every 3 cups of baking soda`, times as often as the recipe holds them. A base that the
  * recipe does not hold yet is taken as a line of its own where the base stands first.
  */
-function takeForEvery(found: Found, entry: Waiting, small: SmallMeasures): void {
+function takeForEvery(found: Found, entry: Waiting, known: Known): void {
   const { each, per, raw, number, part } = entry;
-  if (each === '') return takeIngredient(found, part, per, number, small);
+  if (each === '') return takeIngredient(found, part, per, number, known);
   const isFirst = /^\W*for\b/i.test(raw.trim());
-  if (isFirst && !timesIn(per, part.lines, small).ok)
-    takeIngredient(found, part, per, number, small);
-  const times = timesIn(per, part.lines, small);
+  if (isFirst && !timesIn(per, part.lines, known).ok)
+    takeIngredient(found, part, per, number, known);
+  const times = timesIn(per, part.lines, known);
   if (!times.ok) {
     found.sawAmount = true;
     found.unread.push({
@@ -119,7 +122,7 @@ function takeForEvery(found: Found, entry: Waiting, small: SmallMeasures): void 
     return;
   }
   const before = part.lines.length;
-  takeIngredient(found, part, each, number, small);
+  takeIngredient(found, part, each, number, known);
   const line = part.lines[before];
   if (!line) return;
   part.lines[before] = { ...timesLine(line, times.factor), written: raw.trim() };
@@ -128,14 +131,8 @@ function takeForEvery(found: Found, entry: Waiting, small: SmallMeasures): void 
   );
 }
 
-function takeIngredient(
-  found: Found,
-  part: Part,
-  raw: string,
-  number: number,
-  small: SmallMeasures,
-): void {
-  const reading = readLine(raw, small);
+function takeIngredient(found: Found, part: Part, raw: string, number: number, known: Known): void {
+  const reading = readLine(raw, known);
   if (reading.kind === 'read') {
     found.sawAmount = true;
     part.lines.push(reading.line);
@@ -174,8 +171,8 @@ function sizeProblem(text: string, lineCount: number): RecipeResult | null {
   if (lineCount <= MAX_RECIPE_LINES && text.length <= MAX_RECIPE_CHARS) return null;
   return failed(
     'too-long',
-    `The text has ${lineCount.toLocaleString('en-US')} lines and ${text.length.toLocaleString('en-US')} characters; ` +
-      `a recipe may have ${MAX_RECIPE_LINES} lines and ${MAX_RECIPE_CHARS.toLocaleString('en-US')} characters. Paste only its ingredients.`,
+    `The text has ${formatCount(lineCount)} lines and ${formatCount(text.length)} characters; ` +
+      `a recipe may have ${MAX_RECIPE_LINES} lines and ${formatCount(MAX_RECIPE_CHARS)} characters. Paste only its ingredients.`,
   );
 }
 

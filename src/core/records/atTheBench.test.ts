@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { bodyFrom } from '../../../tests/fixtures/bodies';
+import { bodyFrom, shipped } from '../../../tests/fixtures/bodies';
 import { addLine, addPart } from '../formula';
 import { exactly } from '../units';
 import {
@@ -21,6 +21,7 @@ import {
   type Batch,
 } from '.';
 import { begun, now, workTo } from '../../../tests/fixtures/bench';
+import { SHIPPED } from '@/core/materials';
 
 describe('a bowl of two colors', () => {
   const twoColors = (dye: string) => {
@@ -30,7 +31,7 @@ describe('a bowl of two colors', () => {
     );
     const half = body.parts[1];
     if (!half) throw new Error('a split was added');
-    return addLine(body, half.id, dye, exactly(4));
+    return addLine(body, half.id, shipped(dye), exactly(4));
   };
 
   it('is weighed once and parted dry, each line with its share', () => {
@@ -99,7 +100,13 @@ describe('too much of one', () => {
     const weights = new Map(weighedLines(done).map((line) => [line.lineId, line.massG ?? 0]));
     for (const { lineId, targetG } of main.filter((line) => line.targetG > 5))
       expect((weights.get(lineId) ?? 0) / targetG).toBeCloseTo(1.1, 1);
-    expect(weighedRatio(done)).toBeCloseTo(weighedRatio(workTo(begun(), () => false)) ?? 0, 1);
+    expect(weighedRatio(done, SHIPPED)).toBeCloseTo(
+      weighedRatio(
+        workTo(begun(), () => false),
+        SHIPPED,
+      ) ?? 0,
+      1,
+    );
   });
 
   it('leaves other dishes alone, and comes back whole when it is struck', () => {

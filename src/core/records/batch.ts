@@ -1,11 +1,13 @@
 import { latestVersion, newId, type Formula } from '../formula';
 import { planSteps, type BenchStep, type LotsByLine } from '../making';
+import type { Catalog } from '../materials';
 import type { ScalePlan, ScaleRequest } from '../scaling';
 import { markStruck, settlingEntries } from './settled';
 import type { BenchScale } from '../weighing';
 import type { Batch, FrozenReadings, NewEntry } from './schema';
 
 export interface BatchStart {
+  readonly catalog: Catalog;
   readonly formula: Formula;
   readonly request: ScaleRequest;
   readonly plan: ScalePlan;
@@ -57,6 +59,7 @@ export function startBatch(start: BatchStart): Batch {
         version.body,
         plan.lines,
         {
+          catalog: start.catalog,
           pieceG: plan.pieceG,
           pieces: start.pieces ?? plan.pieces,
           stepG: request.scaleStepG,

@@ -1,4 +1,4 @@
-import type { MaterialMass } from '../binder';
+import type { MaterialMass } from '../materials';
 import type { Batch, BatchEntry } from './schema';
 import { standing } from './summary';
 import { contentsOf } from './weighed';
@@ -49,4 +49,30 @@ function partBowls(bowls: Record<BowlNumber, MaterialMass[]>, share: number): vo
     massG: massG * (1 - share),
   }));
   bowls[2].push(...taken);
+}
+
+/**
+ * What is still to come into a bowl by the steps ahead: lines of the main mix not weighed yet, the acid among them.
+ * What was skipped does not come.
+ */
+export function mixToCome(batch: Batch, bowl: BowlNumber = 1): readonly MaterialMass[] {
+  const mainLines = new Set(batch.body.parts[0]?.lines.map((line) => line.id) ?? []);
+  const settled = new Set(
+    batch.entries
+      .filter(
+        ({ kind, struckAt }) => struckAt === null && (kind === 'weighed' || kind === 'skipped'),
+      )
+      .map(({ stepId }) => stepId),
+  );
+  return batch.steps.flatMap((step) => {
+    if (step.kind !== 'weigh' || settled.has(step.id)) return [];
+    const into = step.vessel === 'second bowl' ? 2 : mainLines.has(step.lineId) ? 1 : null;
+    if (into !== bowl) return [];
+    const { premix, materialId, targetG } = step;
+    const share = premix?.strengthFraction ?? 1;
+    return [
+      { materialId, massG: targetG * share },
+      ...(premix ? [{ materialId: premix.carrierId, massG: targetG * (1 - share) }] : []),
+    ];
+  });
 }

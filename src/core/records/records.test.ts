@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { newFormula, type FormulaBody } from '../formula';
 import { planSteps, weighedLineIds } from '../making';
-import { materialById } from '../materials';
+import { materialById, SHIPPED } from '../materials';
 import { planScale } from '../scaling';
 import {
   batchSchema,
@@ -29,7 +29,7 @@ import { READINGS, REQUEST, begun, now, workTo } from '../../../tests/fixtures/b
 describe('the order of the work', () => {
   const kindsOf = (batch: Batch) =>
     batch.steps.map((step) =>
-      step.kind === 'weigh' ? materialById(step.materialId).role : step.id,
+      step.kind === 'weigh' ? materialById(SHIPPED, step.materialId).role : step.id,
     );
 
   it('is acid last: powders, color with its water, wet beaker, squeeze, acid, squeeze', () => {
@@ -75,7 +75,12 @@ describe('the order of the work', () => {
       const body = { ...bodyFrom(LANTERN), school };
       const planned = planScale(body, REQUEST);
       const steps = planned.ok
-        ? planSteps(body, planned.plan.lines, { pieceG: 100, pieces: 9, stepG: 0.1 })
+        ? planSteps(body, planned.plan.lines, {
+            catalog: SHIPPED,
+            pieceG: 100,
+            pieces: 9,
+            stepG: 0.1,
+          })
         : [];
       const lineIds = body.parts.flatMap((part) => part.lines.map(({ id }) => id));
       expect([...weighedLineIds(steps)].sort()).toEqual([...lineIds].sort());
@@ -131,7 +136,7 @@ describe('a batch', () => {
     const done = workTo(begun(), () => false);
     expect(done).toMatchObject({ outcome: 'made', finishedAt: expect.any(String) });
     expect(weighedLines(done).every((line) => line.massG === line.targetG)).toBe(true);
-    expect(weighedRatio(done)).toBeCloseTo(1070 / 570, 2);
+    expect(weighedRatio(done, SHIPPED)).toBeCloseTo(1070 / 570, 2);
     expect(roomOf(done)).toMatchObject({ humidityPct: 46, tempC: 19.5 });
     expect(batchSchema.parse(JSON.parse(JSON.stringify(done)))).toEqual(done);
   });
@@ -222,7 +227,15 @@ describe('a batch', () => {
     const planned = planScale(formula.body, REQUEST);
     if (!planned.ok) throw new Error(planned.problem.message);
     expect(() =>
-      startBatch({ formula, request, plan: planned.plan, readings, code, now: now() }),
+      startBatch({
+        catalog: SHIPPED,
+        formula,
+        request,
+        plan: planned.plan,
+        readings,
+        code,
+        now: now(),
+      }),
     ).toThrow(/must have a kept version/);
   });
 });

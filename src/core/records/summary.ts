@@ -1,7 +1,6 @@
-import type { MaterialMass } from '../binder';
+import { portionsOf, reactantsOf, type Catalog, type MaterialMass } from '../materials';
 import { fizzBalance } from '../chemistry';
 import type { LotUse } from '../making';
-import { reactantsOf } from '../materials';
 import { contentsOf, sharesOf } from './weighed';
 import type { Batch, BatchEntry, EntryKind, EntryOf } from './schema';
 
@@ -57,8 +56,8 @@ export function weighedLines(batch: Batch): readonly WeighedLine[] {
 const ROOM_TEMP_C = 20;
 
 /** Soda to acid by mass as it was weighed; null without acid. */
-export function weighedRatio(batch: Batch): number | null {
-  const contents = everythingIn(batch);
+export function weighedRatio(batch: Batch, catalog: Catalog): number | null {
+  const contents = portionsOf(catalog, everythingIn(batch));
   return fizzBalance(reactantsOf(contents), ROOM_TEMP_C).sodaToAcidByMass;
 }
 

@@ -1,4 +1,4 @@
-import type { MaterialMass } from '../binder';
+import type { MaterialMass } from '../materials';
 import { takenFrom, type LineShare, type WeighStep } from '../making';
 import type { EntryOf, NewEntry } from './schema';
 

@@ -1,22 +1,20 @@
-import { totalMassG, type FormulaBody } from '../formula';
-import { materialById } from '../materials';
+import { allLines, totalMassG, type FormulaBody } from '../formula';
+import { materialById, type Catalog } from '../materials';
 
 /** Loose volume of a gram of the mix, mL: powders as level measures, liquids between them take none. Model of ours. */
-export function looseMlPerG(body: FormulaBody): number {
+export function looseMlPerG(body: FormulaBody, catalog: Catalog): number {
   const totalG = totalMassG(body);
-  const volumeMl = body.parts
-    .flatMap((part) => part.lines)
-    .reduce((sum, { materialId, massG }) => {
-      const material = materialById(materialId);
-      return material.isLiquid ? sum : sum + massG / material.densityGMl.level.value.best;
-    }, 0);
+  const volumeMl = allLines(body).reduce((sum, { materialId, massG }) => {
+    const material = materialById(catalog, materialId);
+    return material.isLiquid ? sum : sum + massG / material.densityGMl.level.value.best;
+  }, 0);
   return totalG > 0 ? volumeMl / totalG : 0;
 }
 
 /** Grams of this mix one filling of the mixer holds. @param bowlL liters it is filled to, over 0 */
-export function bowlHoldsG(body: FormulaBody, bowlL: number): number {
+export function bowlHoldsG(body: FormulaBody, bowlL: number, catalog: Catalog): number {
   if (!(bowlL > 0)) throw new RangeError(`bowlL must be over 0, got ${bowlL}`);
-  const perG = looseMlPerG(body);
+  const perG = looseMlPerG(body, catalog);
   return perG > 0 ? (bowlL * 1000) / perG : Infinity;
 }
 

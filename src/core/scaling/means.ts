@@ -1,3 +1,4 @@
+import { SHIPPED, type Catalog } from '../materials';
 import { USUAL_SMALL_MEASURES, type SmallMeasures } from '../recipe-text';
 import type { Spread } from '../units';
 import type { BenchScale } from '../weighing';
@@ -15,6 +16,7 @@ export interface PremixStock {
 
 /** What this workshop has to work with. */
 export interface Means {
+  readonly catalog: Catalog;
   /** Empty while no scale stands on the shelf: then the request's own step is taken. */
   readonly scales: readonly BenchScale[];
   readonly small: SmallMeasures;
@@ -26,6 +28,7 @@ export interface Means {
 }
 
 export const NO_MEANS: Means = {
+  catalog: SHIPPED,
   scales: [],
   small: USUAL_SMALL_MEASURES,
   premixes: [],

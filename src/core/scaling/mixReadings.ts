@@ -1,7 +1,15 @@
-import { dampReading, type MaterialMass } from '../binder';
+import { dampReading } from '../binder';
 import { fizzBalance } from '../chemistry';
-import type { FormulaBody } from '../formula';
-import { materialById, reactantsOf } from '../materials';
+import { allLines, type FormulaBody } from '../formula';
+import {
+  gramsWhere,
+  materialById,
+  portionsG,
+  reactantsOf,
+  type Catalog,
+  type Material,
+  type Portion,
+} from '../materials';
 
 /** What weights must hold: each null where the mix has none of it. */
 export interface MixReadings {
@@ -16,24 +24,35 @@ export interface MixReadings {
 
 const ROOM_TEMP_C = 20;
 
+/** The materials of a body line by line, in the order of its parts; the main mix comes first. */
+export interface Mix {
+  readonly materials: readonly Material[];
+  /** Lines of the main mix. */
+  readonly mainLines: number;
+}
+
+export function mixOf(body: FormulaBody, catalog: Catalog): Mix {
+  return {
+    materials: allLines(body).map(({ materialId }) => materialById(catalog, materialId)),
+    mainLines: body.parts[0]?.lines.length ?? 0,
+  };
+}
+
 /**
- * Readings of a body at these grams, line by line in the order of its parts.
- * @param massesG one for each line of the body
+ * Readings of a mix at these grams.
+ * @param massesG one for each line of the mix
  */
-export function mixReadings(body: FormulaBody, massesG: readonly number[]): MixReadings {
-  const lines = body.parts.flatMap((part) => part.lines);
-  const contents: MaterialMass[] = lines.map(({ materialId }, i) => ({
-    materialId,
+export function mixReadings(
+  { materials, mainLines }: Mix,
+  massesG: readonly number[],
+): MixReadings {
+  const contents: Portion[] = materials.map((material, i) => ({
+    material,
     massG: massesG[i] ?? 0,
   }));
-  const totalG = contents.reduce((sum, { massG }) => sum + massG, 0);
-  const scentG = contents.reduce(
-    (sum, { materialId, massG }) => (materialById(materialId).role === 'scent' ? sum + massG : sum),
-    0,
-  );
-  const { dampIndexPct, freeWaterPct } = dampReading(
-    contents.slice(0, body.parts[0]?.lines.length ?? 0),
-  );
+  const totalG = portionsG(contents);
+  const scentG = gramsWhere(contents, ({ role }) => role === 'scent');
+  const { dampIndexPct, freeWaterPct } = dampReading(contents.slice(0, mainLines));
   return {
     sodaToAcidByMass: fizzBalance(reactantsOf(contents), ROOM_TEMP_C).sodaToAcidByMass,
     dampIndexPct,
@@ -54,10 +73,10 @@ const NUDGE_FRACTION = 1e-4;
 
 /** For each line the change of every reading for a gram more, and for every reading what is allowed. */
 export function readingSlopes(
-  body: FormulaBody,
+  mix: Mix,
   massesG: readonly number[],
 ): { readonly slopes: readonly (readonly number[])[]; readonly allowed: readonly number[] } {
-  const at = mixReadings(body, massesG);
+  const at = mixReadings(mix, massesG);
   const scales = [
     { value: at.sodaToAcidByMass, allowed: (at.sodaToAcidByMass ?? 1) * ALLOWED_RATIO_FRACTION },
     { value: at.dampIndexPct, allowed: ALLOWED_DAMP },
@@ -74,7 +93,7 @@ export function readingSlopes(
   ];
   const slopes = massesG.map((massG, i) => {
     const byG = Math.max(massG * NUDGE_FRACTION, 1e-6);
-    const more = valuesOf(mixReadings(body, massesG.with(i, massG + byG)));
+    const more = valuesOf(mixReadings(mix, massesG.with(i, massG + byG)));
     return scales.map(({ value }, k) => {
       const moved = more[k];
       return value === null || moved === null || moved === undefined ? 0 : (moved - value) / byG;

@@ -2,7 +2,6 @@ import type { Method } from '../formula';
 import type { Spread } from '../units';
 
 interface PackedRow {
-  readonly method: Method;
   readonly densityGMl: Spread;
   readonly source: string;
 }
@@ -11,18 +10,16 @@ const source =
   'model of ours: start values from usual pieces of 100 to 170 g, until own fills are weighed';
 
 /** g/mL of the pressed piece by way of forming. */
-const PACKED_DENSITIES = [
-  { method: 'hand', densityGMl: { low: 0.9, best: 1, high: 1.12 }, source },
-  { method: 'press', densityGMl: { low: 1, best: 1.1, high: 1.22 }, source },
-  { method: 'silicone', densityGMl: { low: 0.88, best: 0.98, high: 1.08 }, source },
-  { method: 'detail', densityGMl: { low: 0.92, best: 1.02, high: 1.14 }, source },
-  { method: 'in-pack', densityGMl: { low: 0.88, best: 0.98, high: 1.1 }, source },
-  { method: 'loose', densityGMl: { low: 0.85, best: 0.95, high: 1.08 }, source },
-] as const satisfies readonly PackedRow[];
+const PACKED_DENSITIES: Readonly<Record<Method, PackedRow>> = {
+  hand: { densityGMl: { low: 0.9, best: 1, high: 1.12 }, source },
+  press: { densityGMl: { low: 1, best: 1.1, high: 1.22 }, source },
+  silicone: { densityGMl: { low: 0.88, best: 0.98, high: 1.08 }, source },
+  detail: { densityGMl: { low: 0.92, best: 1.02, high: 1.14 }, source },
+  'in-pack': { densityGMl: { low: 0.88, best: 0.98, high: 1.1 }, source },
+  loose: { densityGMl: { low: 0.85, best: 0.95, high: 1.08 }, source },
+};
 
 /** Density of a finished piece in g/mL, with the spread seen between hands. */
 export function packedDensityGMl(method: Method): Spread {
-  const row = PACKED_DENSITIES.find((candidate) => candidate.method === method);
-  if (!row) throw new RangeError(`method ${method} has no packed density`);
-  return row.densityGMl;
+  return PACKED_DENSITIES[method].densityGMl;
 }

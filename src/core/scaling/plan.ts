@@ -1,5 +1,5 @@
 import { totalMassG, type FormulaBody, type Method } from '../formula';
-import { materialById } from '../materials';
+import { materialById, type Catalog } from '../materials';
 import type { Spread } from '../units';
 import { bowlHoldsG, largestShare } from './bowls';
 import type { Means } from './means';
@@ -9,6 +9,7 @@ import { moldVolumeMl, type Mold } from './molds';
 import { packedDensityGMl } from './packedDensity';
 import { planLines, type PlannedLine } from './planLines';
 import type { ScaleRequest } from './request';
+import { formatCount } from '../words';
 
 /** Grams of a piece in this mold by this way of forming, until own fills are weighed. */
 export function usualPieceG(mold: Mold, method: Method): number {
@@ -75,20 +76,20 @@ export function planScale(
     return failed('nothing-to-scale', 'The formula weighs nothing yet: add a material first.');
   const piece = pieceOf(body.method, request, means.packedGMl);
   const kept = 1 - request.lossPct / 100;
-  const holdsG = means.bowlL === null ? null : bowlHoldsG(body, means.bowlL);
-  const wanted = wantedG(body, request, piece.best / kept, holdsG);
+  const holdsG = means.bowlL === null ? null : bowlHoldsG(body, means.bowlL, means.catalog);
+  const wanted = wantedG(body, request, piece.best / kept, holdsG, means.catalog);
   if (typeof wanted !== 'number') return wanted;
   if (wanted > MAX_BATCH_G)
     return failed(
       'too-much',
-      `That is ${Math.round(wanted / 1000).toLocaleString('en-US')} kg; one plan may hold 1,000 kg.`,
+      `That is ${formatCount(Math.round(wanted / 1000))} kg; one plan may hold 1,000 kg.`,
     );
   const share = largestShare(body, request.bowls);
   const bowlCount = holdsG === null ? 1 : Math.max(1, Math.ceil((wanted * share) / holdsG - 1e-9));
   if (bowlCount > MOST_BOWLS)
     return failed(
       'too-many-bowls',
-      `That fills the mixer ${bowlCount.toLocaleString('en-US')} times; one plan may hold ${MOST_BOWLS} bowls.`,
+      `That fills the mixer ${formatCount(bowlCount)} times; one plan may hold ${MOST_BOWLS} bowls.`,
     );
   const factor = wanted / formulaG;
   const { lines, carrierOverG, ...readings } = planLines(body, factor / bowlCount, request, means);
@@ -142,6 +143,7 @@ function wantedG(
   { want, bowls }: ScaleRequest,
   mixPerPieceG: number,
   holdsG: number | null,
+  catalog: Catalog,
 ): number | PlanResult {
   switch (want.kind) {
     case 'pieces':
@@ -163,7 +165,7 @@ function wantedG(
         ? (totalMassG(body) * want.massG) / inIt
         : failed(
             'not-in-it',
-            `There is no ${materialById(want.materialId).name.toLowerCase()} in this formula to use up.`,
+            `There is no ${materialById(catalog, want.materialId).name.toLowerCase()} in this formula to use up.`,
           );
     }
   }

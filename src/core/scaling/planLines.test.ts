@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
+import { LANTERN, bodyFrom, shipped } from '../../../tests/fixtures/bodies';
 import { addLine, addPart, totalMassG } from '../formula';
 import { exactly } from '../units';
 import { inSpoons } from '../weighing';
@@ -18,6 +18,7 @@ import {
   type Means,
   type ScaleRequest,
 } from '.';
+import { SHIPPED } from '../materials';
 
 const body = bodyFrom(LANTERN);
 const SCALES: Means = {
@@ -77,7 +78,7 @@ describe('a plan', () => {
 
   it('fills the mixer as often as it takes, every bowl alike', () => {
     const means = { ...SCALES, bowlL: 1 };
-    const holdsG = bowlHoldsG(body, 1);
+    const holdsG = bowlHoldsG(body, 1, SHIPPED);
     const made = plan({ want: { kind: 'total', massG: 2.5 * holdsG } }, means);
     expect(made.bowlCount).toBe(3);
     expect(made.bowlG).toBeLessThanOrEqual(holdsG);
@@ -94,8 +95,8 @@ describe('a plan', () => {
     const half = split.parts.find(({ kind }) => kind === 'split');
     if (!half) throw new Error('it was split');
     const means = { ...SCALES, bowlL: 1 };
-    const want = { kind: 'total', massG: 1.8 * bowlHoldsG(split, 1) } as const;
-    const dyed = addLine(split, half.id, 'blue-mica', exactly(2));
+    const want = { kind: 'total', massG: 1.8 * bowlHoldsG(split, 1, SHIPPED) } as const;
+    const dyed = addLine(split, half.id, shipped('blue-mica'), exactly(2));
     expect(plan({ want, bowls: 'equal' }, means, dyed).bowlCount).toBe(2);
     expect(plan({ want, bowls: 'by color' }, means, dyed).bowlCount).toBe(1);
   });

@@ -12,7 +12,7 @@ import {
   type Counted,
 } from '../weighing';
 import type { Means, PremixStock } from './means';
-import { mixReadings, readingSlopes, type MixReadings } from './mixReadings';
+import { mixOf, mixReadings, readingSlopes, type MixReadings } from './mixReadings';
 import type { ScaleRequest, Way } from './request';
 
 export interface PlannedLine {
@@ -68,8 +68,9 @@ export function planLines(
   means: Means,
 ): PlannedLines {
   const { prepared, carrierOverG } = prepare(body, factor, request, means);
+  const mix = mixOf(body, means.catalog);
   const exact = prepared.map(({ exactG }) => exactG);
-  const { slopes, allowed } = readingSlopes(body, exact);
+  const { slopes, allowed } = readingSlopes(mix, exact);
   const rounded = roundTogether(
     prepared.map(({ weighExactG, scale, premix, counted }, i) => ({
       exactG: weighExactG,
@@ -95,12 +96,12 @@ export function planLines(
   );
   const readings = (of: readonly PlannedLine[]) =>
     mixReadings(
-      body,
+      mix,
       of.map(({ targetG }, i) => targetG + (carried[i] as number)),
     );
   return {
     lines,
-    wanted: mixReadings(body, exact),
+    wanted: mixReadings(mix, exact),
     planned: readings(lines),
     roundedAlone: readings(alone),
     carrierOverG,
@@ -128,7 +129,7 @@ function prepare(
   const prepared = body.parts.flatMap((part) => {
     const own = part.lines.map((line): Prepared => {
       const exactG = line.massG * factor;
-      const material = materialById(line.materialId);
+      const material = materialById(means.catalog, line.materialId);
       const way = request.ways[line.id];
       const premix =
         way?.kind === 'premix'

@@ -1,30 +1,25 @@
-import { materialById } from '../materials';
+import type { Portion } from '../materials';
 import type { SmallMeasures } from '../recipe-text';
 
 /** How a blend is written down. */
 export const BLEND_UNITS = ['g', 'drops', 'parts'] as const;
 export type BlendUnit = (typeof BLEND_UNITS)[number];
 
-export interface BlendEntry {
-  readonly materialId: string;
-  readonly massG: number;
-}
-
 /**
  * An entry's amount in a unit: drops by this maker's dropper and the oil's density; parts of the least entry.
  * @param blend every entry of the blend, for the parts
  */
 export function blendAmount(
-  { materialId, massG }: BlendEntry,
+  { material, massG }: Portion,
   unit: BlendUnit,
-  blend: readonly BlendEntry[],
+  blend: readonly Portion[],
   small: SmallMeasures,
 ): number {
   switch (unit) {
     case 'g':
       return massG;
     case 'drops':
-      return (massG / materialById(materialId).trueDensityGMl.value) * small.oilDropsPerMl.best;
+      return (massG / material.trueDensityGMl.value) * small.oilDropsPerMl.best;
     case 'parts':
       return massG / partG(blend);
   }
@@ -32,10 +27,10 @@ export function blendAmount(
 
 /** The same, turned round: grams of so many drops or parts. @param amount 0 or more */
 export function blendMassG(
-  materialId: string,
+  material: Portion['material'],
   amount: number,
   unit: BlendUnit,
-  blend: readonly BlendEntry[],
+  blend: readonly Portion[],
   small: SmallMeasures,
 ): number {
   if (!(amount >= 0)) throw new RangeError(`amount must be 0 or more, got ${amount}`);
@@ -43,14 +38,14 @@ export function blendMassG(
     case 'g':
       return amount;
     case 'drops':
-      return (amount / small.oilDropsPerMl.best) * materialById(materialId).trueDensityGMl.value;
+      return (amount / small.oilDropsPerMl.best) * material.trueDensityGMl.value;
     case 'parts':
       return amount * partG(blend);
   }
 }
 
 /** One part weighs what the least of the blend weighs; a gram while nothing does. */
-function partG(blend: readonly BlendEntry[]): number {
+function partG(blend: readonly Portion[]): number {
   const masses = blend.map(({ massG }) => massG).filter((massG) => massG > 0);
   return masses.length > 0 ? Math.min(...masses) : 1;
 }

@@ -1,4 +1,4 @@
-import { likeIdOf } from '../materials';
+import type { Material } from '../materials';
 import { compositionOf } from './compositions';
 import type { ConstituentId } from './constituents';
 import type { ConstituentReading } from './limits';
@@ -28,10 +28,9 @@ const PREGNANCY: ReadonlyArray<readonly [ConstituentId, number]> = [
 const PREGNANCY_IDS = new Set(['clary-sage-essential-oil', 'juniper-berry-essential-oil']);
 
 /** Is this scent commonly advised against in pregnancy? From memory; a qualified person decides. */
-export function cautionedInPregnancy(materialId: string): boolean {
-  const shares = compositionOf(materialId) ?? {};
+export function cautionedInPregnancy(material: Material): boolean {
+  const shares = compositionOf(material) ?? {};
   return (
-    PREGNANCY_IDS.has(likeIdOf(materialId)) ||
-    PREGNANCY.some(([id, from]) => (shares[id] ?? 0) >= from)
+    PREGNANCY_IDS.has(material.likeId) || PREGNANCY.some(([id, from]) => (shares[id] ?? 0) >= from)
   );
 }

@@ -1,4 +1,4 @@
-import { likeIdOf } from '../materials';
+import type { Material } from '../materials';
 import type { ConstituentId } from './constituents';
 
 /** Share of each constituent in an oil, 0 to 1 of its mass; typical, where the plant and the harvest leave a range. */
@@ -131,6 +131,6 @@ const COMPOSITIONS: Readonly<Record<string, Shares>> = {
 };
 
 /** @returns the shares, or undefined when nothing is on file for this material */
-export function compositionOf(materialId: string): Shares | undefined {
-  return COMPOSITIONS[likeIdOf(materialId)];
+export function compositionOf({ likeId }: Pick<Material, 'likeId'>): Shares | undefined {
+  return COMPOSITIONS[likeId];
 }

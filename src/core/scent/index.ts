@@ -1,3 +1,4 @@
+export { EMULSIFIER_TO_OIL, OIL_WORTH_CARRYING_PCT } from './carrier';
 export { scentReading } from './load';
 export type { ScentReading } from './load';
 export { limitedConstituents, scentLimits } from './limits';
@@ -7,5 +8,5 @@ export type { ScentDocument } from './documents';
 export { DECLARED_FROM_PCT, cautionedInPregnancy, declaredAllergens } from './cautions';
 export { CONSTITUENTS } from './constituents';
 export { BLEND_UNITS, MOST_MENTHOL_PCT, blendAmount, blendMassG, mentholSolution } from './blend';
-export type { BlendEntry, BlendUnit, MentholSolution } from './blend';
-export { fillUpFactor } from './fillUp';
+export type { BlendUnit, MentholSolution } from './blend';
+export { fillUpFactor, mostLoadPct } from './fillUp';

@@ -1,5 +1,4 @@
-import type { MaterialMass } from '../binder';
-import { materialById } from '../materials';
+import { portionsG, type Material, type Portion } from '../materials';
 import { compositionOf } from './compositions';
 import { constituentById, type Constituent, type ConstituentId } from './constituents';
 import type { ScentDocument } from './documents';
@@ -27,7 +26,7 @@ export interface ScentLimits {
   /** Null when nothing in the blend is limited. */
   readonly limit: BindingLimit | null;
   /** Scents of which nothing is on file. */
-  readonly unknownIds: readonly string[];
+  readonly unknown: readonly Material[];
 }
 
 const LEAST_PCT = 1e-6;
@@ -42,20 +41,18 @@ const ALWAYS_UNKNOWN = new Set(['fragrance-oil', 'vanilla-fragrance-oil']);
  * @param contents the whole mix, grams 0 or more
  */
 export function scentLimits(
-  contents: readonly MaterialMass[],
+  contents: readonly Portion[],
   documents: readonly ScentDocument[] = [],
 ): ScentLimits {
-  const totalG = contents.reduce((sum, { massG }) => sum + massG, 0);
+  const totalG = portionsG(contents);
   const documentOf = new Map(documents.map((document) => [document.materialId, document]));
-  const scents = contents.filter(
-    ({ materialId, massG }) => massG > 0 && materialById(materialId).role === 'scent',
-  );
-  const scentG = scents.reduce((sum, { massG }) => sum + massG, 0);
+  const scents = contents.filter(({ material, massG }) => massG > 0 && material.role === 'scent');
+  const scentG = portionsG(scents);
   const loadPct = totalG > 0 ? (100 * scentG) / totalG : 0;
   const gramsOf = new Map<ConstituentId, { massG: number; isDocumented: boolean }>();
-  for (const { materialId, massG } of scents) {
-    const document = documentOf.get(materialId);
-    for (const [id, share] of sharesOf(materialId, document)) {
+  for (const { material, massG } of scents) {
+    const document = documentOf.get(material.id);
+    for (const [id, share] of sharesOf(material, document)) {
       const sofar = gramsOf.get(id) ?? { massG: 0, isDocumented: true };
       gramsOf.set(id, {
         massG: sofar.massG + share * massG,
@@ -86,9 +83,9 @@ export function scentLimits(
   return {
     constituents: constituents.map(({ constituent, pctOfMix }) => ({ constituent, pctOfMix })),
     limit: least([...byConstituent, ...byDocument(scents, scentG, documentOf)]),
-    unknownIds: scents
-      .map(({ materialId }) => materialId)
-      .filter((id) => ALWAYS_UNKNOWN.has(id) || compositionOf(id) === undefined),
+    unknown: scents
+      .map(({ material }) => material)
+      .filter((scent) => ALWAYS_UNKNOWN.has(scent.id) || compositionOf(scent) === undefined),
   };
 }
 
@@ -103,12 +100,12 @@ export interface LimitedShare {
 
 /** Every limit that holds for a blend of these scents; the same rule as {@link scentLimits}. */
 export function limitedConstituents(
-  scentIds: readonly string[],
+  scents: readonly Material[],
   documents: readonly ScentDocument[] = [],
 ): readonly LimitedShare[] {
   const documentOf = new Map(documents.map((document) => [document.materialId, document]));
   const shares = new Map(
-    scentIds.map((id) => [id, new Map(sharesOf(id, documentOf.get(id)))] as const),
+    scents.map((scent) => [scent.id, new Map(sharesOf(scent, documentOf.get(scent.id)))] as const),
   );
   const ids = new Set([...shares.values()].flatMap((entry) => [...entry.keys()]));
   const byConstituent = [...ids].flatMap((id) => {
@@ -122,26 +119,21 @@ export function limitedConstituents(
       { name, limitPct, shareOf: (materialId: string) => shares.get(materialId)?.get(id) ?? 0 },
     ];
   });
-  const byDocuments = documents.flatMap(({ materialId, maxPct }) =>
-    maxPct === null || !shares.has(materialId)
+  const byDocuments = [...new Set(scents)].flatMap(({ id: scentId, name }) => {
+    const limitPct = documentOf.get(scentId)?.maxPct ?? null;
+    return limitPct === null
       ? []
-      : [
-          {
-            name: materialById(materialId).name,
-            limitPct: maxPct,
-            shareOf: (id: string) => (id === materialId ? 1 : 0),
-          },
-        ],
-  );
+      : [{ name, limitPct, shareOf: (id: string) => (id === scentId ? 1 : 0) }];
+  });
   return [...byConstituent, ...byDocuments];
 }
 
 /** Shares of a scent's constituents, 0 to 1; the document's vanillin goes before the shipped one. */
 function sharesOf(
-  materialId: string,
+  scent: Material,
   document: ScentDocument | undefined,
 ): ReadonlyArray<readonly [ConstituentId, number]> {
-  const shipped = compositionOf(materialId) ?? {};
+  const shipped = compositionOf(scent) ?? {};
   const vanillin =
     document?.vanillinPct === null || document === undefined
       ? {}
@@ -150,20 +142,20 @@ function sharesOf(
 }
 
 function byDocument(
-  scents: readonly MaterialMass[],
+  scents: readonly Portion[],
   scentG: number,
   documentOf: ReadonlyMap<string, ScentDocument>,
 ): readonly BindingLimit[] {
-  const gramsOf = new Map<string, number>();
-  for (const { materialId, massG } of scents)
-    gramsOf.set(materialId, (gramsOf.get(materialId) ?? 0) + massG);
-  return [...gramsOf].flatMap(([materialId, massG]) => {
-    const document = documentOf.get(materialId);
+  const gramsOf = new Map<Material, number>();
+  for (const { material, massG } of scents)
+    gramsOf.set(material, (gramsOf.get(material) ?? 0) + massG);
+  return [...gramsOf].flatMap(([material, massG]) => {
+    const document = documentOf.get(material.id);
     if (!document || document.maxPct === null) return [];
     return [
       {
         loadPct: (document.maxPct * scentG) / massG,
-        binds: materialById(materialId).name,
+        binds: material.name,
         limitPct: document.maxPct,
         source: `the supplier’s document of ${document.dated}`,
       },

@@ -12,12 +12,16 @@ import {
   scentLimits,
   scentReading,
 } from '.';
+import { shipped } from '../../../tests/fixtures/bodies';
 
-const SODA = { materialId: 'sodium-bicarbonate', massG: 980 };
+const SODA = { material: shipped('sodium-bicarbonate'), massG: 980 };
 
 describe('scentLimits', () => {
   it('names what binds: eugenol in clove, worked by hand', () => {
-    const { limit } = scentLimits([SODA, { materialId: 'clove-bud-essential-oil', massG: 20 }]);
+    const { limit } = scentLimits([
+      SODA,
+      { material: shipped('clove-bud-essential-oil'), massG: 20 },
+    ]);
     // 0.5 % of eugenol in the product over 82 % of it in the oil.
     expect(limit?.binds).toBe('Eugenol');
     expect(limit?.loadPct).toBeCloseTo(0.5 / 0.82, 9);
@@ -26,22 +30,25 @@ describe('scentLimits', () => {
   it('sums a constituent over every oil it is in', () => {
     const { constituents } = scentLimits([
       { ...SODA, massG: 980 },
-      { materialId: 'clove-bud-essential-oil', massG: 10 },
-      { materialId: 'basil-essential-oil', massG: 10 },
+      { material: shipped('clove-bud-essential-oil'), massG: 10 },
+      { material: shipped('basil-essential-oil'), massG: 10 },
     ]);
     const eugenol = constituents.find(({ constituent }) => constituent.id === 'eugenol');
     expect(eugenol?.pctOfMix).toBeCloseTo((10 * 0.82 + 10 * 0.08) / 10, 9);
   });
 
   it('knows nothing of a fragrance without its document', () => {
-    const { limit, unknownIds } = scentLimits([SODA, { materialId: 'fragrance-oil', massG: 20 }]);
+    const { limit, unknown } = scentLimits([
+      SODA,
+      { material: shipped('fragrance-oil'), massG: 20 },
+    ]);
     expect(limit).toBeNull();
-    expect(unknownIds).toEqual(['fragrance-oil']);
+    expect(unknown.map(({ id }) => id)).toEqual(['fragrance-oil']);
   });
 
   it('lets the supplier’s document decide: its limit, its vanillin', () => {
-    const fragrance = { materialId: 'fragrance-oil', massG: 10 };
-    const clove = { materialId: 'clove-bud-essential-oil', massG: 10 };
+    const fragrance = { material: shipped('fragrance-oil'), massG: 10 };
+    const clove = { material: shipped('clove-bud-essential-oil'), massG: 10 };
     const dated = '2026-03-02';
     const document = { maxPct: 2.5, vanillinPct: 4, flashPointC: 81, dated };
     const both = scentLimits(
@@ -65,8 +72,8 @@ describe('scentLimits', () => {
         const blend = (scale: number) =>
           scentLimits([
             SODA,
-            { materialId: 'lemongrass-essential-oil', massG: 3 * scale },
-            { materialId: 'ylang-ylang-essential-oil', massG: 2 * scale },
+            { material: shipped('lemongrass-essential-oil'), massG: 3 * scale },
+            { material: shipped('ylang-ylang-essential-oil'), massG: 2 * scale },
           ]).limit;
         expect(blend(k)?.binds).toBe(blend(1)?.binds);
         expect((blend(k)?.loadPct ?? 0) / (blend(1)?.loadPct ?? 1)).toBeCloseTo(1, 9);
@@ -78,11 +85,11 @@ describe('scentLimits', () => {
   it('has a composition for every essential oil, and none that is more than whole', () => {
     const oils = MATERIALS.filter(({ id }) => id.endsWith('-essential-oil'));
     expect(oils.length).toBeGreaterThanOrEqual(30);
-    for (const { id } of oils) {
-      const shares = Object.values(compositionOf(id) ?? { none: 9 });
+    for (const oil of oils) {
+      const shares = Object.values(compositionOf(oil) ?? { none: 9 });
       expect(
         shares.reduce((sum, share) => sum + share, 0),
-        id,
+        oil.id,
       ).toBeLessThanOrEqual(1);
     }
   });
@@ -93,9 +100,9 @@ describe('scentReading', () => {
     const reading = scentReading(
       [
         SODA,
-        { materialId: 'fragrance-oil', massG: 10 },
-        { materialId: 'castor-oil', massG: 8 },
-        { materialId: 'polysorbate-80', massG: 2 },
+        { material: shipped('fragrance-oil'), massG: 10 },
+        { material: shipped('castor-oil'), massG: 8 },
+        { material: shipped('polysorbate-80'), massG: 2 },
       ],
       'bath-bomb',
     );
@@ -107,15 +114,15 @@ describe('scentReading', () => {
 
 describe('a blend', () => {
   const blend = [
-    { materialId: 'lavender-essential-oil', massG: 6 },
-    { materialId: 'clove-bud-essential-oil', massG: 2 },
+    { material: shipped('lavender-essential-oil'), massG: 6 },
+    { material: shipped('clove-bud-essential-oil'), massG: 2 },
   ];
 
   it('is the same in grams, drops and parts, and back', () => {
     for (const unit of BLEND_UNITS)
       for (const entry of blend) {
         const amount = blendAmount(entry, unit, blend, USUAL_SMALL_MEASURES);
-        expect(blendMassG(entry.materialId, amount, unit, blend, USUAL_SMALL_MEASURES)).toBeCloseTo(
+        expect(blendMassG(entry.material, amount, unit, blend, USUAL_SMALL_MEASURES)).toBeCloseTo(
           entry.massG,
           9,
         );

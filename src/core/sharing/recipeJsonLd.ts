@@ -1,5 +1,5 @@
 import { FAMILY_WORDS, PART_WORDS, type FormulaBody } from '../formula';
-import { materialById } from '../materials';
+import { materialById, type Catalog } from '../materials';
 
 /** What a shared recipe says, as text that the recipe reader takes. */
 export interface SharedRecipe {
@@ -16,10 +16,12 @@ export type SharedResult =
  * A formula as a schema.org Recipe (JSON-LD), grams to the last digit; parts after the main mix are named before
  * their lines, so that it reads back to the same formula. Source: schema.org/Recipe, from memory.
  */
-export function writeRecipeJsonLd(name: string, body: FormulaBody): string {
+export function writeRecipeJsonLd(name: string, body: FormulaBody, catalog: Catalog): string {
   const recipeIngredient = body.parts.flatMap((part) => [
     ...(part.kind === 'main' ? [] : [`${capital(PART_WORDS[part.kind])}:`]),
-    ...part.lines.map(({ massG, materialId }) => `${massG} g ${materialById(materialId).name}`),
+    ...part.lines.map(
+      ({ massG, materialId }) => `${massG} g ${materialById(catalog, materialId).name}`,
+    ),
     ...body.unread.filter(({ partId }) => partId === part.id).map(({ text }) => text),
   ]);
   const recipe = {

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { compareBodies } from '../formula';
 import { looksShared, readRecipeJsonLd, writeRecipeJsonLd } from '.';
+import { SHIPPED } from '../materials';
 
 function read(text: string) {
   const result = readRecipeJsonLd(text);
@@ -12,7 +13,7 @@ function read(text: string) {
 describe('a shared recipe', () => {
   it('reads back to the same grams, materials and parts', () => {
     const body = bodyFrom(LANTERN);
-    const shared = read(writeRecipeJsonLd('Quince Lantern', body));
+    const shared = read(writeRecipeJsonLd('Quince Lantern', body, SHIPPED));
     expect(shared.name).toBe('Quince Lantern');
     expect(compareBodies(body, bodyFrom(shared.text)).lines).toEqual([]);
   });

@@ -1,4 +1,4 @@
-import { materialById } from '../materials';
+import { materialById, type Catalog } from '../materials';
 import type { Lot } from './lot';
 import { keepingOf } from './watch';
 
@@ -13,9 +13,9 @@ export interface FindableLot {
   readonly words: string;
 }
 
-export function findable(lots: readonly Lot[]): readonly FindableLot[] {
+export function findable(lots: readonly Lot[], catalog: Catalog): readonly FindableLot[] {
   return lots.map((lot) => {
-    const { name, synonyms } = materialById(lot.materialId);
+    const { name, synonyms } = materialById(catalog, lot.materialId);
     return {
       id: lot.id,
       lot,

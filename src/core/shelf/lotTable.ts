@@ -1,4 +1,5 @@
 import { newId } from '../formula';
+import type { Catalog } from '../materials';
 import { lotSchema, type Lot } from './lot';
 import {
   dayIn,
@@ -34,10 +35,11 @@ export function readLotRows(
   rows: readonly Row[],
   shelf: readonly Lot[],
   ownByName: ReadonlyMap<string, string>,
+  catalog: Catalog,
 ): ReadRows<Lot> {
   const known = new Map(shelf.map((lot) => [keyOf(lot.code, lot.materialId), lot]));
   return sortRows(rows, (row) => {
-    const materialId = materialNamed(row.material ?? '', ownByName);
+    const materialId = materialNamed(row.material ?? '', ownByName, catalog);
     if (materialId === null) return `No material is called “${row.material ?? ''}”.`;
     const code = (row.code ?? '').trim();
     if (code === '') return 'The lot has no code.';

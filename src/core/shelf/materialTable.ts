@@ -1,5 +1,5 @@
 import { newId } from '../formula';
-import { isInCatalog, ownMaterialSchema, type OwnMaterial } from '../materials';
+import { SHIPPED, isShipped, ownMaterialSchema, type OwnMaterial } from '../materials';
 import {
   dayIn,
   fieldProblem,
@@ -42,7 +42,7 @@ export function readMaterialRows(
     const id = (row.id ?? '').trim();
     const before = (id ? byId.get(id) : byName.get(name.toLowerCase())) ?? null;
     const likeId =
-      before?.likeId ?? (isInCatalog(id) ? id : materialNamed(row.like ?? '', new Map()));
+      before?.likeId ?? (isShipped(id) ? id : materialNamed(row.like ?? '', new Map(), SHIPPED));
     if (likeId === null)
       return `Like what is “${name}”? “${row.like ?? ''}” is no material of the catalog.`;
     const read = gatherFields({
@@ -58,7 +58,7 @@ export function readMaterialRows(
     const said = (value: number | null) =>
       value === null ? null : { value, by: (row['said by'] ?? '').trim(), on: read.on ?? today };
     const own = {
-      id: before?.id ?? (id && isInCatalog(id) ? id : newId()),
+      id: before?.id ?? (id && isShipped(id) ? id : newId()),
       origin: before?.origin ?? 'own',
       name,
       inci: (row.inci ?? '').trim(),

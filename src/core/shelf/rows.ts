@@ -1,4 +1,4 @@
-import { recognizeMaterial } from '../materials';
+import { recognizeMaterial, type Catalog } from '../materials';
 import { parseNumber } from '../units';
 
 /** A row of a table as a spreadsheet holds it: text by column name. */
@@ -102,10 +102,11 @@ export function isYes(text: string | undefined): boolean {
 export function materialNamed(
   written: string,
   ownByName: ReadonlyMap<string, string>,
+  catalog: Catalog,
 ): string | null {
   const name = written.trim();
   const own = ownByName.get(name.toLowerCase());
   if (own) return own;
-  const found = recognizeMaterial(name);
+  const found = recognizeMaterial(catalog, name);
   return 'material' in found && found.kind !== 'spelling' ? found.material.id : null;
 }

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { bodyFrom } from '../../../tests/fixtures/bodies';
+import { bodyFrom, shipped } from '../../../tests/fixtures/bodies';
 import { TODAY, lot } from '../../../tests/fixtures/lots';
 import { newFormula, keepVersion } from '../formula';
-import { newOwnMaterial } from '../materials';
+import { newOwnMaterial, SHIPPED } from '../materials';
 import {
   currentStep,
   record,
@@ -57,7 +57,7 @@ function made(text: string, lots: readonly Lot[], means: Means = NO_MEANS, ways 
   const left = stockLeft(lots, []);
   const start = { formula, request, plan: planned.plan, readings: READINGS, code: 'EB-001' };
   const assigned = assignLots(planned.plan.lines, lots, left, TODAY);
-  let batch = startBatch({ ...start, lots: assigned.bowls[0] ?? {}, now: NOW });
+  let batch = startBatch({ catalog: SHIPPED, ...start, lots: assigned.bowls[0] ?? {}, now: NOW });
   for (let step = currentStep(batch); step; step = currentStep(batch))
     batch = settleStep(
       batch,
@@ -178,6 +178,7 @@ describe('a recall', () => {
     const { bowls, short } = assignLots(planned.plan.lines, shelf, stockLeft(shelf, []), TODAY);
     expect(short).toEqual([]);
     let batch = startBatch({
+      catalog: SHIPPED,
       formula,
       request,
       plan: planned.plan,
@@ -210,7 +211,7 @@ describe('a recall', () => {
     ]);
     // The record holds what went in, the carrier too.
     expect(weighedTotalG(batch)).toBeCloseTo(planned.plan.totalG, 9);
-    expect(weighedRatio(batch)).toBeCloseTo(2.5, 1);
+    expect(weighedRatio(batch, SHIPPED)).toBeCloseTo(2.5, 1);
     expect(stockLeft(shelf, moves).get(premix.id)).toBe(485);
   });
 });
@@ -246,7 +247,7 @@ describe('what to watch', () => {
   it('says what is low and what to buy in whole packs', () => {
     const shelf = [lot('1', 'kaolin', { receivedG: 300 })];
     const left = stockLeft(shelf, []);
-    const own = { ...newOwnMaterial('kaolin'), packG: 500, lowG: 400 };
+    const own = { ...newOwnMaterial(shipped('kaolin')), packG: 500, lowG: 400 };
     expect(lowStock([own], shelf, left, TODAY)).toEqual([
       { materialId: 'kaolin', leftG: 300, lowG: 400 },
     ]);
@@ -266,10 +267,13 @@ describe('what to watch', () => {
   });
 
   it('finds lots by every word, and by what is wrong with them', () => {
-    const shelf = findable([
-      lot('BS-1', 'sodium-bicarbonate', { supplier: 'Saltwife' }),
-      lot('KC-2', 'kaolin', { isQuarantined: true }),
-    ]);
+    const shelf = findable(
+      [
+        lot('BS-1', 'sodium-bicarbonate', { supplier: 'Saltwife' }),
+        lot('KC-2', 'kaolin', { isQuarantined: true }),
+      ],
+      SHIPPED,
+    );
     const find = (query: string, filter: 'all' | 'set aside' = 'all') =>
       findLots(shelf, query, filter, new Map(), TODAY).map(({ lot: { code } }) => code);
     expect(find('salt bak')).toEqual(['BS-1']);

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
 import { TODAY, lot } from '../../../tests/fixtures/lots';
-import { materialById } from '../materials';
 import {
   LOT_COLUMNS,
   MATERIAL_COLUMNS,
@@ -10,9 +9,11 @@ import {
   readLotRows,
   readMaterialRows,
 } from '.';
+import { shipped } from '../../../tests/fixtures/bodies';
+import { SHIPPED } from '../materials';
 
 describe('tables of lots and materials', () => {
-  const nameOf = (id: string) => materialById(id).name;
+  const nameOf = (id: string) => shipped(id).name;
 
   it('of lots come back the same, and what is new, changed or wrong is told apart', () => {
     const shelf = [
@@ -25,7 +26,7 @@ describe('tables of lots and materials', () => {
     ];
     const rows = lotRows(shelf, nameOf);
     expect(missingColumns(Object.keys(rows[0] ?? {}), LOT_COLUMNS)).toEqual([]);
-    expect(readLotRows(rows, shelf, new Map())).toEqual({
+    expect(readLotRows(rows, shelf, new Map(), SHIPPED)).toEqual({
       fresh: [],
       changed: [],
       sameCount: 2,
@@ -44,6 +45,7 @@ describe('tables of lots and materials', () => {
       ],
       shelf,
       new Map(),
+      SHIPPED,
     );
     expect(read.changed).toMatchObject([{ id: shelf[0]?.id, receivedG: 1250.5 }]);
     expect(read.fresh).toMatchObject([

@@ -1,6 +1,6 @@
 import type { FormulaBody } from '../formula';
-import { materialById, type Material } from '../materials';
-import { mixReadings, type PlannedLine } from '../scaling';
+import { materialById, type Catalog, type Material } from '../materials';
+import { mixOf, mixReadings, type PlannedLine } from '../scaling';
 import type { SmallMeasures } from '../recipe-text';
 import type { Spread } from '../units';
 import { drawNormal, drawTriangular, seededRandom } from './random';
@@ -57,20 +57,24 @@ const CHUNK = 2000;
 export async function simulateSpread(
   question: SpreadQuestion,
   measuring: Measuring,
+  catalog: Catalog,
   onProgress: (done: number) => void | Promise<void> = () => {},
 ): Promise<SpreadResult> {
   const { body, lines, draws, bowlCount, lossPct, pieceG } = question;
   if (!(Number.isInteger(draws) && draws > 0))
     throw new RangeError(`draws must be a whole number over 0, got ${draws}`);
   const random = seededRandom(question.seed);
-  const measures = lines.map((line) => measureOf(line, measuring, question.small));
+  const mix = mixOf(body, catalog);
+  const measures = lines.map((line) =>
+    measureOf(line, materialById(catalog, line.materialId), measuring, question.small),
+  );
   const ratio: number[] = [];
   const damp: number[] = [];
   const load: number[] = [];
   const pieces: number[] = [];
   for (let i = 0; i < draws; i++) {
     const masses = measures.map((draw) => draw(random));
-    const readings = mixReadings(body, masses);
+    const readings = mixReadings(mix, masses);
     if (readings.sodaToAcidByMass !== null) ratio.push(readings.sodaToAcidByMass);
     if (readings.dampIndexPct !== null) damp.push(readings.dampIndexPct);
     load.push(readings.scentLoadPct);
@@ -91,10 +95,10 @@ export async function simulateSpread(
 /** How one line's grams are drawn. */
 function measureOf(
   line: PlannedLine,
+  material: Material,
   measuring: Measuring,
   small: SmallMeasures,
 ): (random: () => number) => number {
-  const material = materialById(line.materialId);
   if (measuring === 'by cup and spoon') {
     return byLevelMeasure(line.exactG, material);
   }

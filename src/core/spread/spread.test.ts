@@ -3,6 +3,7 @@ import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { USUAL_SMALL_MEASURES } from '../recipe-text';
 import { NO_MEANS, USUAL_REQUEST, planScale } from '../scaling';
 import { drawNormal, drawTriangular, seededRandom, simulateSpread, type SpreadQuestion } from '.';
+import { SHIPPED } from '../materials';
 
 const body = bodyFrom(LANTERN);
 
@@ -47,15 +48,20 @@ describe('draws', () => {
 describe('simulateSpread', () => {
   it('gives the same for the same seed, and tells how far it is', async () => {
     const told: number[] = [];
-    const one = await simulateSpread(question(0.1), 'weighed', (done) => void told.push(done));
-    expect(await simulateSpread(question(0.1), 'weighed')).toEqual(one);
+    const one = await simulateSpread(
+      question(0.1),
+      'weighed',
+      SHIPPED,
+      (done) => void told.push(done),
+    );
+    expect(await simulateSpread(question(0.1), 'weighed', SHIPPED)).toEqual(one);
     expect(told).toEqual([0.5, 1]);
     expect(one.ratio?.counts.reduce((sum, count) => sum + count, 0)).toBeGreaterThan(3900);
   });
 
   it('is wider on a coarser scale, and by far the widest by cup', async () => {
     const width = async (stepG: number, way: 'weighed' | 'by cup and spoon') => {
-      const { ratio } = await simulateSpread(question(stepG), way);
+      const { ratio } = await simulateSpread(question(stepG), way, SHIPPED);
       return (ratio?.high ?? 0) - (ratio?.low ?? 0);
     };
     const fine = await width(0.1, 'weighed');
@@ -76,6 +82,7 @@ describe('simulateSpread', () => {
     const { ratio } = await simulateSpread(
       { ...question(2), body: plain, lines: planned.plan.lines, draws: 20_000 },
       'weighed',
+      SHIPPED,
     );
     // A weight's variance: step²/12 of rounding and (step/2)² of repeat; the ratio's by the delta method.
     const one = 4 / 12 + 1;
@@ -84,6 +91,8 @@ describe('simulateSpread', () => {
   });
 
   it('refuses draws that are no number', async () => {
-    await expect(simulateSpread({ ...question(1), draws: 0 }, 'weighed')).rejects.toThrow(/draws/);
+    await expect(simulateSpread({ ...question(1), draws: 0 }, 'weighed', SHIPPED)).rejects.toThrow(
+      /draws/,
+    );
   });
 });

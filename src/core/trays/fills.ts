@@ -1,4 +1,5 @@
 import { fillWatch, type FillWatch } from '../labeling';
+import type { Catalog } from '../materials';
 import { standing, type Batch } from '../records';
 import { dryingLossFraction, pressedMix } from './volatile';
 
@@ -14,10 +15,14 @@ export interface BatchFills {
 }
 
 /** @param targetG of one piece as pressed; that of the plan when left out */
-export function batchFills(batch: Batch, targetG = batch.plan.pieceG): BatchFills {
+export function batchFills(
+  batch: Batch,
+  catalog: Catalog,
+  targetG = batch.plan.pieceG,
+): BatchFills {
   const filled = standing(batch, 'filled');
   const fillsG = filled.flatMap(({ massG }) => (massG === null ? [] : [massG]));
-  const keptFraction = 1 - dryingLossFraction(pressedMix(batch)).best;
+  const keptFraction = 1 - dryingLossFraction(pressedMix(batch, catalog)).best;
   const nominalG = Math.floor(targetG * keptFraction);
   return {
     pressed: filled.length,

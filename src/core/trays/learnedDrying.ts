@@ -1,6 +1,7 @@
 import type { RoomDay } from '../air';
 import { dryingBodyOf, humidityAt, refitDrying, roomClock } from '../drying';
 import { DRYING_DIFFUSIVITY, learned, type DryingRecord, type Learned } from '../learning';
+import type { Catalog } from '../materials';
 import { standing, type Batch } from '../records';
 import type { Spread } from '../units';
 import { scaleSdG } from './scaleSd';
@@ -18,6 +19,7 @@ export type BatchDrying = DryingRecord & { readonly batchId: string };
 export function dryingRecordsOf(
   batches: readonly Batch[],
   days: readonly RoomDay[],
+  catalog: Catalog,
 ): readonly BatchDrying[] {
   return batches.flatMap((batch) => {
     const startMs = trayStartMs(batch);
@@ -28,7 +30,7 @@ export function dryingRecordsOf(
     const clock = roomClock(points, startMs);
     const refit = refitDrying(
       dryingBodyOf(batch.request.mold, batch.body.method),
-      { rate: OPEN_RATE, lossFraction: dryingLossFraction(pressedMix(batch)) },
+      { rate: OPEN_RATE, lossFraction: dryingLossFraction(pressedMix(batch, catalog)) },
       dried
         .filter(({ at }) => Date.parse(at) >= startMs)
         .map(({ at, massG }) => ({ roomHours: clock(Date.parse(at)), massG })),

@@ -14,6 +14,7 @@ import {
   type DryingPrior,
   type DryingRefit,
 } from '../drying';
+import type { Catalog } from '../materials';
 import { standing, type Batch } from '../records';
 import type { Spread } from '../units';
 import { learnedDrying, type BatchDrying } from './learnedDrying';
@@ -28,6 +29,7 @@ const LONGEST_H = 24 * 60;
 const SHIPPED_RATE: Spread = { low: 30 / 36, best: 1, high: 30 / 24 };
 
 export interface TrayQuestion {
+  readonly catalog: Catalog;
   readonly days: readonly RoomDay[];
   /** What weighed pieces of batches taught of how this room dries; this batch's own do not count twice. */
   readonly taught: readonly BatchDrying[];
@@ -79,7 +81,7 @@ export function trayForecast(batch: Batch, question: TrayQuestion): TrayForecast
   const own = learnedDrying(question.taught, batch.id, humidityPct);
   const prior: DryingPrior = {
     rate: own ? { low: own.low, best: own.estimate, high: own.high } : SHIPPED_RATE,
-    lossFraction: dryingLossFraction(pressedMix(batch)),
+    lossFraction: dryingLossFraction(pressedMix(batch, question.catalog)),
   };
   const clock = roomClock(points, startMs);
   const hoursAt = (at: string) => clock(Date.parse(at));

@@ -16,10 +16,15 @@ import {
   trayStartMs,
   weighInProblem,
 } from '.';
+import { SHIPPED, catalogWith, type OwnMaterial } from '../materials';
 
 const SAMPLE = JSON.parse(
   readFileSync(new URL('../../../demo/orrin-quay.rovack.json', import.meta.url), 'utf8'),
-) as { readonly batches: readonly Batch[]; readonly rooms: readonly RoomDay[] };
+) as {
+  readonly batches: readonly Batch[];
+  readonly rooms: readonly RoomDay[];
+  readonly materials: readonly OwnMaterial[];
+};
 const HOUR = 3_600_000;
 
 function batchOf(code: string): Batch {
@@ -56,7 +61,7 @@ function plain(humidityPct: number): {
 }
 
 function forecast(batch: Batch, days: readonly RoomDay[], nowMs: number) {
-  const found = trayForecast(batch, { days, taught: [], humidityPct: 45, nowMs });
+  const found = trayForecast(batch, { catalog: SHIPPED, days, taught: [], humidityPct: 45, nowMs });
   if (!found) throw new Error('a counted batch is on its tray');
   return found;
 }
@@ -185,19 +190,19 @@ describe('what is typed at the tray', () => {
 describe('the fills of a batch', () => {
   it('are counted, weighed or not, against what the piece weighs once it is dry', () => {
     const { batch, startMs } = plain(45);
-    const before = batchFills(batch);
+    const before = batchFills(batch, SHIPPED);
     const more = write(batch, { kind: 'filled', massG: null, by: 'typed' }, startMs + HOUR);
-    expect(batchFills(more)).toEqual({ ...before, pressed: before.pressed + 1 });
+    expect(batchFills(more, SHIPPED)).toEqual({ ...before, pressed: before.pressed + 1 });
     expect(before.fillsG).toHaveLength(24);
     expect(before.nominalG).toBeLessThan(batch.plan.pieceG);
     expect(before.watch?.meanG).toBeCloseTo(batch.plan.pieceG, -1);
-    expect(batchFills(batch, 0).watch).toBeNull();
+    expect(batchFills(batch, SHIPPED, 0).watch).toBeNull();
   });
 });
 
 describe('what the loft has taught', () => {
   it('finds of a year of weighings how fast the loft dries: 1.2 is what the sample was made with', () => {
-    const taught = dryingRecordsOf(SAMPLE.batches, SAMPLE.rooms);
+    const taught = dryingRecordsOf(SAMPLE.batches, SAMPLE.rooms, catalogWith(SAMPLE.materials));
     expect(taught.length).toBeGreaterThan(0);
     const own = learnedDrying(taught, 'no batch', 45);
     expect(own?.low).toBeLessThan(1.2);
@@ -209,7 +214,13 @@ describe('what the loft has taught', () => {
   it('tells the faults’ ranking what the room, the tray and the shelf were', () => {
     const batch = batchOf('EG-003');
     const nowMs = Date.parse('2026-10-14T15:30:00Z');
-    const found = trayForecast(batch, { days: SAMPLE.rooms, taught: [], humidityPct: 45, nowMs });
+    const found = trayForecast(batch, {
+      catalog: SHIPPED,
+      days: SAMPLE.rooms,
+      taught: [],
+      humidityPct: 45,
+      nowMs,
+    });
     const facts = outsideFacts(batch, found, [], []);
     const first = roomCurve(SAMPLE.rooms, 'drying room').find(
       ({ atMs }) => atMs > (trayStartMs(batch) ?? 0),

@@ -1,5 +1,4 @@
-import type { MaterialMass } from '../binder';
-import { materialById } from '../materials';
+import { portionsOf, type Catalog, type MaterialMass, type Portion } from '../materials';
 import { bowlContents, type Batch } from '../records';
 import type { Spread } from '../units';
 
@@ -9,15 +8,14 @@ const LEAVES = { low: 0.55, best: 0.8, high: 1 } as const;
 const LEAST_FRACTION = 0.002;
 
 /** Shares of a mix by mass that are water and that are alcohol, 0 to 1 each. */
-function volatiles(contents: readonly MaterialMass[]): {
+function volatiles(contents: readonly Portion[]): {
   readonly waterFraction: number;
   readonly alcoholFraction: number;
 } {
   let totalG = 0;
   let waterG = 0;
   let alcoholG = 0;
-  for (const { materialId, massG } of contents) {
-    const material = materialById(materialId);
+  for (const { material, massG } of contents) {
     const water = material.waterFraction.value;
     totalG += massG;
     waterG += massG * water;
@@ -29,7 +27,7 @@ function volatiles(contents: readonly MaterialMass[]): {
 }
 
 /** What was pressed: the bowl as it was weighed, or as planned while less than half of it stands in the record. */
-export function pressedMix(batch: Batch): readonly MaterialMass[] {
+export function pressedMix(batch: Batch, catalog: Catalog): readonly Portion[] {
   const weighed = bowlContents(batch);
   const planned = batch.body.parts[0]?.lines ?? [];
   const grams = (lines: readonly MaterialMass[]) =>
@@ -38,11 +36,11 @@ export function pressedMix(batch: Batch): readonly MaterialMass[] {
   const plannedG = batch.plan.lines
     .filter(({ lineId }) => mainLines.has(lineId))
     .reduce((sum, { targetG }) => sum + targetG, 0);
-  return grams(weighed) * 2 >= plannedG ? weighed : planned;
+  return portionsOf(catalog, grams(weighed) * 2 >= plannedG ? weighed : planned);
 }
 
 /** Share of a piece's pressed mass that leaves while it dries. */
-export function dryingLossFraction(contents: readonly MaterialMass[]): Spread {
+export function dryingLossFraction(contents: readonly Portion[]): Spread {
   const { waterFraction, alcoholFraction } = volatiles(contents);
   const all = Math.max(LEAST_FRACTION, waterFraction + alcoholFraction);
   return { low: all * LEAVES.low, best: all * LEAVES.best, high: all * LEAVES.high };

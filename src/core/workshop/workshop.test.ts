@@ -2,9 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { readRecipe } from '../recipe-text';
 import type { Tool } from '../shelf';
 import { USUAL_SETTINGS, settingsSchema, smallMeasuresOf } from '.';
+import { SHIPPED } from '../materials';
 
 function gramsOf(line: string, tools: readonly Tool[]) {
-  const read = readRecipe(line, smallMeasuresOf(tools));
+  const read = readRecipe(line, SHIPPED, smallMeasuresOf(tools));
   const found = read.ok ? read.recipe.parts[0]?.lines[0] : undefined;
   if (!found) throw new Error(`${line} was not read`);
   return found;

@@ -5,7 +5,8 @@ import { countOf, roomOf, weighedRatio, type Batch } from '@/core/records';
 import { useWorkshopStore } from '@/stores/workshop';
 import MiniCore from '@/ui/MiniCore.vue';
 import PageHeader from '@/ui/PageHeader.vue';
-import { counted, formatFixed, formatGrams, longDate } from '@/ui/format';
+import { counted, formatFixed, formatGrams } from '@/core/words';
+import { longDate } from '@/ui/format';
 
 const workshop = useWorkshopStore();
 const query = ref('');
@@ -71,9 +72,9 @@ function ending(batch: Batch): string {
                 : 'room not read'
             }}</span>
             <span class="tabular quiet">{{
-              weighedRatio(batch) === null
+              weighedRatio(batch, workshop.catalog) === null
                 ? '–'
-                : `${formatFixed(weighedRatio(batch) ?? 0, 2)} soda to acid`
+                : `${formatFixed(weighedRatio(batch, workshop.catalog) ?? 0, 2)} soda to acid`
             }}</span>
             <span class="tabular">{{ formatGrams(batch.plan.totalG) }} g</span>
             <b>{{ ending(batch) }}</b>

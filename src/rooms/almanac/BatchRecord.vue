@@ -7,7 +7,8 @@ import { describeMold } from '@/core/scaling';
 import { useWorkshopStore } from '@/stores/workshop';
 import { useBenchStore } from '@/stores/bench';
 import PageHeader from '@/ui/PageHeader.vue';
-import { formatFixed, formatGrams, longDate } from '@/ui/format';
+import { formatFixed, formatGrams } from '@/core/words';
+import { longDate } from '@/ui/format';
 import RecordEntries from './RecordEntries.vue';
 import RecordDrying from './RecordDrying.vue';
 import RecordLots from './RecordLots.vue';
@@ -22,7 +23,7 @@ const isGivingUp = ref(false);
 const batch = computed(() => workshop.batches.find(({ id }) => id === props.batchId) ?? null);
 const room = computed(() => (batch.value ? roomOf(batch.value) : null));
 const count = computed(() => (batch.value ? countOf(batch.value) : null));
-const ratio = computed(() => (batch.value ? weighedRatio(batch.value) : null));
+const ratio = computed(() => (batch.value ? weighedRatio(batch.value, workshop.catalog) : null));
 
 async function goOn(): Promise<void> {
   workshop.changeSettings({ batchInHandId: props.batchId });

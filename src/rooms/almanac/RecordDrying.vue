@@ -3,21 +3,23 @@ import { computed } from 'vue';
 import { standing, type Batch } from '@/core/records';
 import { batchFills } from '@/core/trays';
 import { useTraysStore } from '@/stores/trays';
+import { useWorkshopStore } from '@/stores/workshop';
 import BatchPhotos from '@/ui/BatchPhotos.vue';
 import CausesList from '@/ui/CausesList.vue';
 import DryingCurve from '@/ui/DryingCurve.vue';
-import { counted, formatFixed } from '@/ui/format';
+import { counted, formatFixed } from '@/core/words';
 
 /** How the pieces of a batch came out: their fills, how they dried, what was wrong and why. */
 const props = defineProps<{ batch: Batch }>();
 const trays = useTraysStore();
+const workshop = useWorkshopStore();
 
 const forecast = computed(() =>
   props.batch.outcome === 'made' ? trays.forecastOf(props.batch, Date.now()) : null,
 );
 const weighings = computed(() => standing(props.batch, 'dried').length);
 const causes = computed(() => trays.causesOf(props.batch, Date.now()));
-const fills = computed(() => batchFills(props.batch).watch);
+const fills = computed(() => batchFills(props.batch, workshop.catalog).watch);
 </script>
 
 <template>

@@ -3,10 +3,12 @@ import { computed, ref } from 'vue';
 import type { Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
 import { clockTime, shortDate, shortTime } from '@/ui/format';
+import { useMaterials } from '@/ui/materials';
 import { runsOf, sayRun } from './entryWords';
 
 const props = defineProps<{ batch: Batch }>();
 
+const { nameOf } = useMaterials();
 const bench = useBenchStore();
 const note = ref('');
 
@@ -18,7 +20,7 @@ const entries = computed(() =>
     at: clockTime(run[0].at),
     struck: run[0].struckAt ? clockTime(run[0].struckAt) : null,
     who: run[0].who ?? '',
-    said: sayRun(run, titles.value.get(run[0].stepId) ?? ''),
+    said: sayRun(run, titles.value.get(run[0].stepId) ?? '', nameOf),
   })),
 );
 

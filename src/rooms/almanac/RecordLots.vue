@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { materialById } from '@/core/materials';
 import type { Batch } from '@/core/records';
 import { lotsOfBatch } from '@/core/shelf';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/ui/format';
+import { formatGrams } from '@/core/words';
+import { useMaterials } from '@/ui/materials';
+
+const { nameOf } = useMaterials();
 
 /** Every lot that went into a batch: weighed, added as a correction, or brought by a premix. */
 const props = defineProps<{ batch: Batch }>();
@@ -27,7 +29,7 @@ const lots = computed(() => lotsOfBatch(props.batch, workshop.lots, shelf.moves)
         >
         <span v-else>a lot no longer here</span>
         <span class="quiet"
-          >{{ used.lot ? materialById(used.lot.materialId).name : ''
+          >{{ used.lot ? nameOf(used.lot.materialId) : ''
           }}{{ used.through ? `, through ${used.through}` : '' }}</span
         >
         <span class="grams tabular">{{ formatGrams(used.massG) }} g</span>

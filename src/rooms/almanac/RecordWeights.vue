@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { materialById } from '@/core/materials';
 import { weighedLines, type Batch } from '@/core/records';
 import { decimalsOf } from '@/core/weighing';
 import { useWorkshopStore } from '@/stores/workshop';
-import { clockTime, formatFixed } from '@/ui/format';
+import { formatFixed } from '@/core/words';
+import { clockTime } from '@/ui/format';
+import { useMaterials } from '@/ui/materials';
+
+const { nameOf } = useMaterials();
 
 const props = defineProps<{ batch: Batch }>();
 
@@ -12,7 +15,7 @@ const workshop = useWorkshopStore();
 const rows = computed(() =>
   weighedLines(props.batch).map((line) => ({
     ...line,
-    name: materialById(line.materialId).name,
+    name: nameOf(line.materialId),
     off: line.massG === null ? null : line.massG - line.targetG,
     codes: line.lots.map(({ lotId }) => ({
       lotId,

@@ -15,6 +15,7 @@ const sheet = computed(() => {
   const of = batch.value;
   if (!of) return null;
   return sheetOf({
+    catalog: workshop.catalog,
     formulaName: of.formulaName,
     version: `version ${of.versionNumber}`,
     body: of.body,

@@ -1,10 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import type { BatchEntry, NewEntry } from '@/core/records';
 import { runsOf, sayEntry, sayRun } from './entryWords';
+import { shipped } from '../../../tests/fixtures/bodies';
+
+const nameOf = (id: string) => shipped(id).name;
 
 function said(entry: NewEntry, title = 'Mix the powders'): string {
   const written = { ...entry, id: 'x', at: '2026-04-18T10:00:00Z', stepId: 's', struckAt: null };
-  return sayEntry(written as BatchEntry, title);
+  return sayEntry(written as BatchEntry, title, nameOf);
 }
 
 describe('the story of a batch', () => {
@@ -52,7 +55,7 @@ describe('a run of entries', () => {
       fill('g', 119, '2026-04-18T09:30:00.000Z'),
       fill('h', 121),
     ]);
-    expect(runs.map((run) => sayRun(run, 'Fill and press'))).toEqual([
+    expect(runs.map((run) => sayRun(run, 'Fill and press', nameOf))).toEqual([
       '3 pieces pressed, mean 121.0 g',
       'Added 1.4 g water, 2 squirts: sprayed',
       'Added 0.7 g witch hazel, 1 squirt: sprayed',

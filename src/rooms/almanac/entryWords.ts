@@ -1,8 +1,7 @@
 import { faultRow } from '@/core/faults';
 import { handSigns, type Tending } from '@/core/making';
-import { materialById } from '@/core/materials';
 import type { BatchEntry, EntryOf } from '@/core/records';
-import { counted, formatFixed, formatGrams, inSentence } from '@/ui/format';
+import { counted, formatFixed, formatGrams, inSentence } from '@/core/words';
 
 const TENDED: Readonly<Record<Tending, string>> = {
   turn: 'Turned',
@@ -10,6 +9,9 @@ const TENDED: Readonly<Record<Tending, string>> = {
   paint: 'Painted',
   wrap: 'Wrapped',
 };
+
+/** The name of a material by its id. */
+export type NameOf = (materialId: string) => string;
 
 export type Run = readonly [BatchEntry, ...BatchEntry[]];
 
@@ -39,15 +41,15 @@ function belongs(first: BatchEntry, next: BatchEntry): boolean {
 }
 
 /** A run of entries as one line. */
-export function sayRun(run: Run, title: string): string {
+export function sayRun(run: Run, title: string, nameOf: NameOf): string {
   const [first] = run;
-  if (run.length === 1) return sayEntry(first, title);
+  if (run.length === 1) return sayEntry(first, title, nameOf);
   const weights = run.flatMap((entry) =>
     'massG' in entry && entry.massG !== null ? [entry.massG] : [],
   );
   const sumG = weights.reduce((sum, massG) => sum + massG, 0);
   if (first.kind === 'added')
-    return sayEntry({ ...first, massG: sumG, squirts: squirtsIn(run) }, title);
+    return sayEntry({ ...first, massG: sumG, squirts: squirtsIn(run) }, title, nameOf);
   const mean = weights.length > 0 ? `, mean ${formatFixed(sumG / weights.length, 1)} g` : '';
   return `${counted(run.length, 'piece')} pressed${mean}`;
 }
@@ -57,14 +59,14 @@ function squirtsIn(run: Run): number {
 }
 
 /** An entry of the record as one line. @param title of the step it belongs to */
-export function sayEntry(entry: BatchEntry, title: string): string {
+export function sayEntry(entry: BatchEntry, title: string, nameOf: NameOf): string {
   switch (entry.kind) {
     case 'room':
       return `Room at ${entry.humidityPct} %, ${entry.tempC} °C`;
     case 'weighed':
-      return `${materialById(entry.materialId).name}: ${formatFixed(entry.massG, 1)} g of ${formatFixed(entry.targetG, 1)}`;
+      return `${nameOf(entry.materialId)}: ${formatFixed(entry.massG, 1)} g of ${formatFixed(entry.targetG, 1)}`;
     case 'added':
-      return `Added ${formatGrams(entry.massG)} g ${nameOf(entry.materialId)}${entry.bowl === 2 ? ' to the second bowl' : ''}${
+      return `Added ${formatGrams(entry.massG)} g ${inSentence(nameOf(entry.materialId))}${entry.bowl === 2 ? ' to the second bowl' : ''}${
         entry.squirts ? `, ${counted(entry.squirts, 'squirt')}` : ''
       }: ${entry.why}`;
     case 'timer':
@@ -82,7 +84,7 @@ export function sayEntry(entry: BatchEntry, title: string): string {
     case 'note':
       return entry.text;
     case 'rescaled':
-      return `Too much ${nameOf(entry.materialId)}: the rest made to match, times ${formatFixed(entry.factor, 3)}`;
+      return `Too much ${inSentence(nameOf(entry.materialId))}: the rest made to match, times ${formatFixed(entry.factor, 3)}`;
     case 'split':
       return `Split: ${Math.round(entry.share * 100)} % into a second bowl, ${inSentence(entry.name)}`;
     case 'filled':
@@ -113,8 +115,4 @@ function sayInspection({ looked, faults, rejects, fate }: EntryOf<'inspected'>):
           .join(', ');
   const gone = rejects > 0 ? `; ${rejects} rejected${fate ? `, ${fate}` : ''}` : '';
   return `Looked over ${counted(looked, 'piece')}: ${seen}${gone}`;
-}
-
-function nameOf(materialId: string): string {
-  return inSentence(materialById(materialId).name);
 }

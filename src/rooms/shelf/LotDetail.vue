@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { materialById } from '@/core/materials';
 import { usersOfLot, type Lot } from '@/core/shelf';
 import { nowIso } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatFixed, formatGrams } from '@/ui/format';
+import { formatFixed, formatGrams } from '@/core/words';
 import { useMoney } from '@/ui/useMoney';
 import NumberField from '@/ui/NumberField.vue';
 import DayField from './DayField.vue';
 import LotMoves from './LotMoves.vue';
+import { useMaterials } from '@/ui/materials';
+
+const { nameOf } = useMaterials();
 
 const props = defineProps<{ lot: Lot }>();
 const emit = defineEmits<{ go: [lotId: string] }>();
@@ -44,7 +46,7 @@ function remove(): void {
 
 <template>
   <section :aria-label="`Lot ${lot.code}`">
-    <h2>{{ materialById(lot.materialId).name }}</h2>
+    <h2>{{ nameOf(lot.materialId) }}</h2>
     <p class="quiet facts">
       {{ lot.code }}<template v-if="lot.supplier"> · {{ lot.supplier }}</template
       ><template v-if="lot.cost !== null && lot.receivedG > 0">
@@ -60,7 +62,7 @@ function remove(): void {
     </p>
     <p v-if="lot.premix">
       Premix: {{ formatFixed(lot.premix.strengthPct, 2) }} % in
-      {{ materialById(lot.premix.carrierId).name.toLowerCase() }}
+      {{ nameOf(lot.premix.carrierId).toLowerCase() }}
     </p>
     <div class="fields">
       <DayField

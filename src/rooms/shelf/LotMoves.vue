@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { materialById } from '@/core/materials';
 import type { Lot, LotUsers } from '@/core/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams, shortDate } from '@/ui/format';
+import { formatGrams } from '@/core/words';
+import { shortDate } from '@/ui/format';
+import { useMaterials } from '@/ui/materials';
+
+const { nameOf } = useMaterials();
 
 /** Where a lot went, what a premix was made from, and when it was counted. */
 const props = defineProps<{ lot: Lot; users: LotUsers }>();
@@ -46,7 +49,7 @@ const madeFrom = computed(() =>
           {{ part.lot.code }}
         </button>
         <span v-else class="quiet">a lot no longer here</span>
-        <span class="quiet">{{ part.lot ? materialById(part.lot.materialId).name : '' }}</span>
+        <span class="quiet">{{ part.lot ? nameOf(part.lot.materialId) : '' }}</span>
         <span class="tabular">{{ formatGrams(part.massG) }} g</span>
       </li>
     </ul>

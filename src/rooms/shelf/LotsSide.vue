@@ -7,7 +7,8 @@ import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/ChoiceRow.vue';
 import VirtualList from '@/ui/VirtualList.vue';
-import { counted, formatGrams, shortDate } from '@/ui/format';
+import { counted, formatGrams } from '@/core/words';
+import { shortDate } from '@/ui/format';
 import JarLevel from './JarLevel.vue';
 import LotDetail from './LotDetail.vue';
 import NewLotDialog from './NewLotDialog.vue';
@@ -28,7 +29,9 @@ const isAdding = ref(false);
 const day = today();
 
 const all = computed(() =>
-  [...findable(workshop.lots)].sort((a, b) => (a.name < b.name ? -1 : a.name > b.name ? 1 : 0)),
+  [...findable(workshop.lots, workshop.catalog)].sort((a, b) =>
+    a.name < b.name ? -1 : a.name > b.name ? 1 : 0,
+  ),
 );
 const found = computed(() => findLots(all.value, query.value, filter.value, shelf.left, day));
 const chosen = computed(() => workshop.lots.find(({ id }) => id === chosenId.value) ?? null);

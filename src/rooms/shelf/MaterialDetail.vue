@@ -1,36 +1,29 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import {
-  SOURCES,
-  isInCatalog,
-  materialById,
-  newOwnMaterial,
-  type OwnMaterial,
-} from '@/core/materials';
+import { SOURCES, isShipped, newOwnMaterial, type OwnMaterial } from '@/core/materials';
 import { isInALot, usableLots, usersOfMaterial } from '@/core/shelf';
 import { today } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/NumberField.vue';
 import ScentDocumentDialog from '@/ui/ScentDocumentDialog.vue';
-import { formatGrams } from '@/ui/format';
+import { formatGrams } from '@/core/words';
 import SaidField from './SaidField.vue';
+import { useMaterials } from '@/ui/materials';
+
+const { materialOf, nameOf } = useMaterials();
 
 const props = defineProps<{ materialId: string }>();
 const emit = defineEmits<{ removed: [] }>();
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
 
-const material = computed(() => {
-  void workshop.materials;
-  return materialById(props.materialId);
-});
+const material = computed(() => materialOf(props.materialId));
 const own = computed<OwnMaterial>(
   () =>
-    workshop.materials.find(({ id }) => id === props.materialId) ??
-    newOwnMaterial(props.materialId),
+    workshop.materials.find(({ id }) => id === props.materialId) ?? newOwnMaterial(material.value),
 );
-const isMadeHere = computed(() => !isInCatalog(props.materialId));
+const isMadeHere = computed(() => !isShipped(props.materialId));
 const lots = computed(() => usableLots(props.materialId, workshop.lots, today()));
 const document = computed(() =>
   workshop.settings.scentDocuments.find(({ materialId }) => materialId === props.materialId),
@@ -59,7 +52,7 @@ function remove(): void {
     <h2>{{ material.name }}</h2>
     <p class="quiet facts">
       {{ material.inci }} · {{ material.role
-      }}<template v-if="isMadeHere"> · like {{ materialById(material.likeId).name }}</template>
+      }}<template v-if="isMadeHere"> · like {{ nameOf(material.likeId) }}</template>
     </p>
     <p v-if="lots.length">
       <b>{{ formatGrams(shelf.usable.get(materialId) ?? 0) }} g</b> in

@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { searchMaterials } from '@/core/materials';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/ChoiceRow.vue';
 import MineralHatches from '@/ui/MineralHatches.vue';
 import VirtualList from '@/ui/VirtualList.vue';
-import { counted, formatGrams } from '@/ui/format';
+import { counted, formatGrams } from '@/core/words';
 import MaterialDetail from './MaterialDetail.vue';
 import NewMaterialDialog from './NewMaterialDialog.vue';
 import TablePanel from './TablePanel.vue';
 import SideBySide from './SideBySide.vue';
+import { useMaterials } from '@/ui/materials';
+
+const { search } = useMaterials();
 
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
@@ -33,7 +35,7 @@ const lowIds = computed(() => new Set(shelf.low.map(({ materialId }) => material
 const found = computed(() => {
   // The shelf's materials are what the search reads: a change there is another search.
   void workshop.materials;
-  return searchMaterials(query.value).filter(({ id, likeId }) => {
+  return search(query.value).filter(({ id, likeId }) => {
     if (shown.value === 'here') return (shelf.usable.get(id) ?? 0) > 0;
     if (shown.value === 'low') return lowIds.value.has(id);
     return shown.value === 'all' || (ownIds.value.has(id) && id !== likeId);

@@ -7,7 +7,7 @@ import { parseNumber } from '@/core/units';
 import { useWorkshopStore } from '@/stores/workshop';
 import MoldFields from '@/ui/MoldFields.vue';
 import NumberField from '@/ui/NumberField.vue';
-import { formatFixed, formatGrams } from '@/ui/format';
+import { formatFixed, formatGrams } from '@/core/words';
 import { moldOutline } from '@/ui/moldOutline';
 import SideBySide from './SideBySide.vue';
 

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue';
 import { newId } from '@/core/formula';
-import { materialById } from '@/core/materials';
 import type { Lot } from '@/core/shelf';
 import { parseNumber } from '@/core/units';
 import { today } from '@/stores/now';
@@ -9,6 +8,9 @@ import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/MaterialPicker.vue';
 import NumberField from '@/ui/NumberField.vue';
 import DayField from './DayField.vue';
+import { useMaterials } from '@/ui/materials';
+
+const { nameOf } = useMaterials();
 
 const isOpen = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ added: [id: string] }>();
@@ -44,7 +46,7 @@ const problem = computed(() => {
   if (fields.code.trim() === '')
     return 'Write the code that is on it; invent one if there is none.';
   if (isTwice.value)
-    return `Lot ${fields.code.trim()} of ${materialById(materialId.value).name.toLowerCase()} is on the shelf already.`;
+    return `Lot ${fields.code.trim()} of ${nameOf(materialId.value).toLowerCase()} is on the shelf already.`;
   if (cost.value === undefined) return 'What it cost is a number, or empty.';
   return '';
 });

@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { newId } from '@/core/formula';
-import { allMaterials, materialById, newOwnMaterial } from '@/core/materials';
+import { materialById, newOwnMaterial, SHIPPED } from '@/core/materials';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/MaterialPicker.vue';
+import { useMaterials } from '@/ui/materials';
+
+const { catalog, materialOf } = useMaterials();
 
 /** A material the catalog does not have: its name, and what it behaves like. */
 const isOpen = defineModel<boolean>({ required: true });
@@ -21,7 +24,7 @@ watch(isOpen, () => {
 const problem = computed(() => {
   const wanted = name.value.trim().toLowerCase();
   if (wanted === '') return 'Give it the name you call it by.';
-  if (allMaterials().some((material) => material.name.toLowerCase() === wanted))
+  if (catalog.value.offered.some((material) => material.name.toLowerCase() === wanted))
     return 'There is a material of that name already.';
   return likeId.value === null
     ? 'Say what it behaves like: its density, its water and its cautions are taken from there.'
@@ -31,8 +34,12 @@ const problem = computed(() => {
 function add(): void {
   if (problem.value || likeId.value === null) return;
   // What is like one of the maker's own is like what that one is like.
-  const like = materialById(likeId.value).likeId;
-  const own = { ...newOwnMaterial(like), id: newId(), name: name.value.trim() };
+  const like = materialOf(likeId.value).likeId;
+  const own = {
+    ...newOwnMaterial(materialById(SHIPPED, like)),
+    id: newId(),
+    name: name.value.trim(),
+  };
   workshop.put('materials', [own]);
   isOpen.value = false;
   emit('added', own.id);

@@ -5,7 +5,7 @@ import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/ChoiceRow.vue';
 import PageHeader from '@/ui/PageHeader.vue';
-import { counted } from '@/ui/format';
+import { counted } from '@/core/words';
 
 const MaterialsSide = defineAsyncComponent(() => import('./MaterialsSide.vue'));
 const LotsSide = defineAsyncComponent(() => import('./LotsSide.vue'));

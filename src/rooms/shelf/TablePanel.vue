@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, useTemplateRef } from 'vue';
-import { materialById, type OwnMaterial } from '@/core/materials';
+import type { OwnMaterial } from '@/core/materials';
 import {
   LOT_COLUMNS,
   MATERIAL_COLUMNS,
@@ -14,8 +14,11 @@ import {
 } from '@/core/shelf';
 import { today } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
-import { counted } from '@/ui/format';
+import { counted } from '@/core/words';
 import { saveBlob } from '@/ui/download';
+import { useMaterials } from '@/ui/materials';
+
+const { nameOf } = useMaterials();
 
 /** Lots or materials as a table for a spreadsheet, out and in; what would change is shown before it does. */
 const props = defineProps<{ kind: 'lots' | 'materials' }>();
@@ -33,7 +36,6 @@ const word = computed(() => (props.kind === 'lots' ? 'lot' : 'material'));
 
 async function writeOut(): Promise<void> {
   const { writeTable } = await import('@/storage/csv');
-  const nameOf = (id: string) => materialById(id).name;
   const text =
     props.kind === 'lots'
       ? writeTable(LOT_COLUMNS, lotRows(workshop.lots, nameOf))
@@ -66,6 +68,7 @@ async function readIn(): Promise<void> {
             table.rows,
             workshop.lots,
             new Map(workshop.materials.map(({ id, name }) => [name.toLowerCase(), id])),
+            workshop.catalog,
           )
         : readMaterialRows(table.rows, workshop.materials, today());
   } catch (error) {

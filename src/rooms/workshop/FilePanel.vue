@@ -15,7 +15,7 @@ import {
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import { download } from '@/ui/download';
-import { counted } from '@/ui/format';
+import { counted, listed } from '@/core/words';
 
 const workshop = useWorkshopStore();
 const fileInput = useTemplateRef<HTMLInputElement>('fileInput');
@@ -64,7 +64,7 @@ function said(records: Records): string {
   const named = (Object.keys(WORDS) as CollectionName[])
     .filter((name) => counts[name] > 0 || name === 'formulas' || name === 'batches')
     .map((name) => counted(counts[name], ...WORDS[name]));
-  return new Intl.ListFormat('en-US').format(named);
+  return listed(named);
 }
 
 function takeIn(): void {

@@ -2,7 +2,7 @@
 import { ref } from 'vue';
 import { useWorkshopStore } from '@/stores/workshop';
 import PageHeader from '@/ui/PageHeader.vue';
-import { counted } from '@/ui/format';
+import { counted } from '@/core/words';
 import FilePanel from './FilePanel.vue';
 import ToolsPanel from './ToolsPanel.vue';
 

@@ -1,24 +1,31 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { readChosenAmount } from '@/core/recipe-text';
+import type { Material } from '@/core/materials';
 import type { Spread } from '@/core/units';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/MaterialPicker.vue';
+import { useMaterials } from '@/ui/materials';
 
-const emit = defineEmits<{ add: [materialId: string, amountG: Spread] }>();
+const emit = defineEmits<{ add: [material: Material, amountG: Spread] }>();
 
+const { findById } = useMaterials();
 const workshop = useWorkshopStore();
 const materialId = ref<string | null>(null);
 const amount = ref('');
 const problem = ref('');
 
 function add(): void {
-  const chosen = readChosenAmount(materialId.value, amount.value, workshop.smallMeasures);
+  const chosen = readChosenAmount(
+    findById(materialId.value ?? '') ?? null,
+    amount.value,
+    workshop.smallMeasures,
+  );
   if (!chosen.ok) {
     problem.value = chosen.message;
     return;
   }
-  emit('add', chosen.materialId, chosen.massG);
+  emit('add', chosen.material, chosen.massG);
   materialId.value = null;
   amount.value = '';
   problem.value = '';

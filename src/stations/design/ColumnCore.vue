@@ -2,10 +2,12 @@
 import { linkHorizontal } from 'd3-shape';
 import { computed } from 'vue';
 import type { Line } from '@/core/formula';
-import { materialById } from '@/core/materials';
 import MineralHatches from '@/ui/MineralHatches.vue';
-import { formatGrams } from '@/ui/format';
+import { formatGrams } from '@/core/words';
 import type { ColumnLayout, Stratum } from './columnLayout';
+import { useMaterials } from '@/ui/materials';
+
+const { materialOf, nameOf } = useMaterials();
 
 const props = defineProps<{
   lines: readonly Line[];
@@ -51,13 +53,9 @@ const traceSpan = computed(() => {
   return { top: traces[0]?.y ?? 0, bottom: (traces.at(-1)?.y ?? 0) + (traces.at(-1)?.height ?? 0) };
 });
 
-function nameOf(line: Line): string {
-  return materialById(line.materialId).name;
-}
-
 function fill(lineId: string): string {
   const line = props.lines.find(({ id }) => id === lineId);
-  return line ? `url(#core-${materialById(line.materialId).role})` : 'none';
+  return line ? `url(#core-${materialOf(line.materialId).role})` : 'none';
 }
 
 const STEPS: Readonly<Record<string, number>> = {
@@ -144,11 +142,11 @@ function pressKey(event: KeyboardEvent, upper: Line, lower: Line): void {
       :class="{ fixed: edge.isFixed }"
       role="slider"
       aria-orientation="vertical"
-      :aria-label="`Boundary between ${nameOf(edge.upper)} and ${nameOf(edge.lower)}`"
+      :aria-label="`Boundary between ${nameOf(edge.upper.materialId)} and ${nameOf(edge.lower.materialId)}`"
       :aria-valuenow="Math.round(edge.upper.massG * 10) / 10"
       aria-valuemin="0"
       :aria-valuemax="Math.round((edge.upper.massG + edge.lower.massG) * 10) / 10"
-      :aria-valuetext="`${nameOf(edge.upper)} ${formatGrams(edge.upper.massG)} g, ${nameOf(edge.lower)} ${formatGrams(edge.lower.massG)} g`"
+      :aria-valuetext="`${nameOf(edge.upper.materialId)} ${formatGrams(edge.upper.massG)} g, ${nameOf(edge.lower.materialId)} ${formatGrams(edge.lower.massG)} g`"
       :aria-disabled="edge.isFixed"
       :tabindex="edge.isFixed ? -1 : 0"
       @keydown="(event) => !edge.isFixed && pressKey(event, edge.upper, edge.lower)"

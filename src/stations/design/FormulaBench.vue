@@ -15,10 +15,12 @@ import {
   type FormulaBody,
   type Line,
 } from '@/core/formula';
+import type { Material } from '@/core/materials';
 import type { Spread } from '@/core/units';
 import { useDesignStore } from '@/stores/design';
 import FindingsList from '@/ui/FindingsList.vue';
-import { counted, formatGrams } from '@/ui/format';
+import { counted, formatGrams } from '@/core/words';
+import { useMaterials } from '@/ui/materials';
 import FormulaColumn from './FormulaColumn.vue';
 import MiddleViews from './MiddleViews.vue';
 import PartBar from './PartBar.vue';
@@ -32,6 +34,7 @@ const AddLine = defineAsyncComponent(() => import('./AddLine.vue'));
 const UnreadLines = defineAsyncComponent(() => import('./UnreadLines.vue'));
 const SwapDialog = defineAsyncComponent(() => import('./SwapDialog.vue'));
 
+const { materialOf } = useMaterials();
 const design = useDesignStore();
 const chosenPartId = ref<string | null>(null);
 const swapping = ref<Line | null>(null);
@@ -62,22 +65,23 @@ function act(lineId: string, action: string): void {
 
 function swap(materialId: string, massG: number): void {
   const { id } = swapping.value ?? {};
-  if (id) design.change(setLineMass(setLineMaterial(props.body, id, materialId), id, massG));
+  if (id)
+    design.change(setLineMass(setLineMaterial(props.body, id, materialOf(materialId)), id, massG));
   swapping.value = null;
 }
 
-function add(materialId: string, amountG: Spread): void {
-  design.change(addLine(props.body, part.value.id, materialId, amountG));
+function add(material: Material, amountG: Spread): void {
+  design.change(addLine(props.body, part.value.id, material, amountG));
 }
 
 /** What a cure would do, drawn over the column before it is taken. */
 function previewFix(cure: Fix | null): void {
-  design.setPreview(cure && addMass(props.body, cure.materialId, cure.massG));
+  design.setPreview(cure && addMass(props.body, materialOf(cure.materialId), cure.massG));
 }
 
 function fix({ materialId, massG }: Fix): void {
   design.setPreview(null);
-  design.change(addMass(props.body, materialId, massG));
+  design.change(addMass(props.body, materialOf(materialId), massG));
 }
 
 function reorder(lineIds: string[], movedId: string): void {

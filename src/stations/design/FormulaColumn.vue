@@ -3,11 +3,13 @@ import { useElementSize, useMediaQuery } from '@vueuse/core';
 import { computed, ref, useTemplateRef } from 'vue';
 import { VueDraggable, type SortableEvent } from 'vue-draggable-plus';
 import { setLineAmount, tradeMass, type FormulaBody, type Part } from '@/core/formula';
-import { materialById } from '@/core/materials';
 import ColumnCore from './ColumnCore.vue';
 import LineRow from './LineRow.vue';
 import { layoutColumn, strataOf } from './columnLayout';
 import { usePull } from './usePull';
+import { useMaterials } from '@/ui/materials';
+
+const { materialOf, nameOf } = useMaterials();
 
 const props = defineProps<{
   body: FormulaBody;
@@ -99,14 +101,14 @@ function trade(upperId: string, lowerId: string, gainG: number): void {
         <li
           v-for="(line, index) in part.lines"
           :key="line.id"
-          :aria-label="materialById(line.materialId).name"
+          :aria-label="nameOf(line.materialId)"
           :style="{ height: `${rowPx}px`, marginTop: marginTop(index) }"
           @pointerenter="hovered = line.id"
           @pointerleave="hovered = null"
         >
           <LineRow
             :line="line"
-            :material="materialById(line.materialId)"
+            :material="materialOf(line.materialId)"
             :share="partG > 0 ? line.massG / partG : 0"
             :others-g="partG - line.massG"
             @amount="(massG) => emit('change', setLineAmount(body, line.id, massG))"

@@ -10,7 +10,9 @@ import {
   setRatio,
   type FormulaBody,
 } from '@/core/formula';
+import { useMaterials } from '@/ui/materials';
 
+const { catalog } = useMaterials();
 defineProps<{ body: FormulaBody }>();
 const emit = defineEmits<{ change: [body: FormulaBody] }>();
 const isOpen = defineModel<boolean>({ required: true });
@@ -55,7 +57,7 @@ const schools = SCHOOLS.map((value) => ({ value, title: SCHOOL_WORDS[value] }));
             v-for="school in RATIO_SCHOOLS"
             :key="school.ratio"
             size="small"
-            @click="emit('change', setRatio(body, school.ratio))"
+            @click="emit('change', setRatio(body, school.ratio, catalog))"
             >{{ school.title }}</v-btn
           >
         </div>

@@ -14,7 +14,8 @@ import {
 import { usualRequest, type Mold } from '@/core/scaling';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
-import { counted, formatGrams, shortDate } from '@/ui/format';
+import { counted, formatGrams } from '@/core/words';
+import { shortDate } from '@/ui/format';
 import MiniCore from '@/ui/MiniCore.vue';
 import MiniPiece from '@/ui/MiniPiece.vue';
 
@@ -30,7 +31,8 @@ const archivedCount = computed(
 const found = computed(() =>
   workshop.formulas.filter(
     (formula) =>
-      (formula.archivedAt !== null) === showsArchive.value && matchesFormula(formula, query.value),
+      (formula.archivedAt !== null) === showsArchive.value &&
+      matchesFormula(formula, query.value, workshop.catalog),
   ),
 );
 const groups = computed(() =>

@@ -4,7 +4,7 @@ import type { Material } from '@/core/materials';
 import { readTypedAmount, readTypedPercent } from '@/core/recipe-text';
 import { exactly, type Spread } from '@/core/units';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/ui/format';
+import { formatGrams } from '@/core/words';
 
 const props = defineProps<{
   massG: number;

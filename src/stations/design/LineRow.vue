@@ -5,7 +5,7 @@ import type { Line } from '@/core/formula';
 import type { Material } from '@/core/materials';
 import type { Spread } from '@/core/units';
 import ActionMenu from '@/ui/ActionMenu.vue';
-import { formatGrams } from '@/ui/format';
+import { formatGrams } from '@/core/words';
 import GramsInput from './GramsInput.vue';
 
 const props = defineProps<{ line: Line; material: Material; share: number; othersG: number }>();

@@ -11,7 +11,7 @@ import {
   type PartKind,
 } from '@/core/formula';
 import ActionMenu from '@/ui/ActionMenu.vue';
-import { formatGrams } from '@/ui/format';
+import { formatGrams } from '@/core/words';
 
 /** The parts of a piece: choose one, add one, take one away. */
 const props = defineProps<{ body: FormulaBody; chosenId: string }>();

@@ -1,12 +1,16 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { FAMILIES, FAMILY_WORDS, emptyBody, type Family, type FormulaBody } from '@/core/formula';
-import { USUAL_CONDITIONS, evaluate } from '@/core/evaluation';
-import { materialById } from '@/core/materials';
+import { conditionsFor } from '@/core/conditions';
+import { evaluate, sayFinding } from '@/core/evaluation';
 import { readRecipe, type RecipeResult } from '@/core/recipe-text';
+import { usualPieceG, usualRequest } from '@/core/scaling';
 import { looksShared, readRecipeJsonLd } from '@/core/sharing';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/ui/format';
+import { formatGrams } from '@/core/words';
+import { useMaterials } from '@/ui/materials';
+
+const { nameOf } = useMaterials();
 
 const isOpen = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ take: [name: string, body: FormulaBody] }>();
@@ -24,19 +28,25 @@ const shared = computed(() => (looksShared(text.value) ? readRecipeJsonLd(text.v
 const result = computed<RecipeResult>(() => {
   if (shared.value && !shared.value.ok)
     return { ok: false, problem: { code: 'no-recipe', message: shared.value.message } };
-  return readRecipe(shared.value?.recipe.text ?? text.value, workshop.smallMeasures);
+  return readRecipe(
+    shared.value?.recipe.text ?? text.value,
+    workshop.catalog,
+    workshop.smallMeasures,
+  );
 });
 /** What this recipe lacks or must not have, as the family chosen. */
 const verdict = computed(() => {
   if (!result.value.ok || lines.value.length === 0) return [];
   const { parts, unread } = result.value.recipe;
   const body = { ...emptyBody(family.value), parts, unread };
-  return evaluate(body, { ...USUAL_CONDITIONS, humidityPct: workshop.settings.humidityPct })
+  const pieceG = usualPieceG(usualRequest(body.family).mold, body.method);
+  return evaluate(body, conditionsFor(workshop.facts, body, pieceG))
     .findings.filter(
       ({ severity, code }) =>
         (severity === 'stop' || severity === 'warning') && code !== 'unread-lines',
     )
-    .slice(0, MOST_SAID);
+    .slice(0, MOST_SAID)
+    .map((finding) => ({ ...finding, ...sayFinding(finding) }));
 });
 const lines = computed(() =>
   result.value.ok ? result.value.recipe.parts.flatMap((part) => part.lines) : [],
@@ -103,7 +113,7 @@ function take(): void {
                   <span class="reason">line {{ entry.line }}: {{ entry.reason }}</span>
                 </li>
                 <li v-for="line in lines" :key="line.id" class="line">
-                  <span>{{ materialById(line.materialId).name }}</span>
+                  <span>{{ nameOf(line.materialId) }}</span>
                   <b class="tabular">{{ formatGrams(line.massG) }} g</b>
                   <span v-if="line.massHighG > line.massLowG" class="quiet tabular"
                     >{{ formatGrams(line.massLowG) }} to {{ formatGrams(line.massHighG) }}</span

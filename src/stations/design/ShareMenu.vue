@@ -5,9 +5,11 @@ import { writeRecipe } from '@/core/recipe-text';
 import { writeRecipeJsonLd } from '@/core/sharing';
 import ActionMenu from '@/ui/ActionMenu.vue';
 import { download } from '@/ui/download';
+import { useMaterials } from '@/ui/materials';
 
 /** Takes a formula out as text or as a schema.org Recipe; both can be pasted back. */
 const props = defineProps<{ formula: Formula }>();
+const { catalog } = useMaterials();
 const said = ref('');
 
 const WAYS = [
@@ -28,7 +30,7 @@ function fileName(ending: string): string {
 }
 
 async function copy(): Promise<void> {
-  const text = `# ${props.formula.name}\n${writeRecipe(props.formula.body)}`;
+  const text = `# ${props.formula.name}\n${writeRecipe(props.formula.body, catalog.value)}`;
   try {
     await navigator.clipboard.writeText(text);
     said.value = 'Copied.';
@@ -39,13 +41,17 @@ async function copy(): Promise<void> {
 }
 
 function asText(): void {
-  const text = `# ${props.formula.name}\n${writeRecipe(props.formula.body)}`;
+  const text = `# ${props.formula.name}\n${writeRecipe(props.formula.body, catalog.value)}`;
   download(fileName('txt'), 'text/plain', text);
 }
 
 function asData(): void {
   const { name, body } = props.formula;
-  download(fileName('recipe.json'), 'application/ld+json', writeRecipeJsonLd(name, body));
+  download(
+    fileName('recipe.json'),
+    'application/ld+json',
+    writeRecipeJsonLd(name, body, catalog.value),
+  );
 }
 </script>
 

@@ -2,9 +2,11 @@
 import { computed, ref, watch } from 'vue';
 import { sameChemistryG } from '@/core/evaluation';
 import type { Line } from '@/core/formula';
-import { materialById } from '@/core/materials';
-import { formatGrams } from '@/ui/format';
+import { formatGrams } from '@/core/words';
 import MaterialPicker from '@/ui/MaterialPicker.vue';
+import { useMaterials } from '@/ui/materials';
+
+const { materialOf, nameOf } = useMaterials();
 
 const props = defineProps<{ line: Line | null }>();
 const emit = defineEmits<{ swap: [materialId: string, massG: number]; close: [] }>();
@@ -13,7 +15,11 @@ const materialId = ref<string | null>(null);
 /** Grams that do the same chemistry, where both react on the same side. */
 const chemistryG = computed(() =>
   props.line && materialId.value
-    ? sameChemistryG(props.line.materialId, props.line.massG, materialId.value)
+    ? sameChemistryG(
+        materialOf(props.line.materialId),
+        props.line.massG,
+        materialOf(materialId.value),
+      )
     : null,
 );
 const keeps = ref<'mass' | 'chemistry'>('chemistry');
@@ -22,7 +28,7 @@ const massG = computed(() =>
     ? Number(chemistryG.value.toFixed(2))
     : (props.line?.massG ?? 0),
 );
-const name = computed(() => (props.line ? materialById(props.line.materialId).name : ''));
+const name = computed(() => (props.line ? nameOf(props.line.materialId) : ''));
 
 watch(
   () => props.line,

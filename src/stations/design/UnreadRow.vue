@@ -4,10 +4,12 @@ import { lineOf, type Line, type UnreadLine } from '@/core/formula';
 import { readChosenAmount, readLine } from '@/core/recipe-text';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/MaterialPicker.vue';
+import { useMaterials } from '@/ui/materials';
 
 const props = defineProps<{ entry: UnreadLine }>();
 const emit = defineEmits<{ settle: [line: Line | null] }>();
 
+const { catalog, findById } = useMaterials();
 const workshop = useWorkshopStore();
 const materialId = ref<string | null>(
   props.entry.choices.length === 1 ? (props.entry.choices[0] ?? null) : null,
@@ -19,7 +21,11 @@ const problem = ref('');
 const reread = computed(() =>
   materialId.value === null
     ? null
-    : readLine(props.entry.text, workshop.smallMeasures, materialId.value),
+    : readLine(
+        props.entry.text,
+        { catalog: catalog.value, small: workshop.smallMeasures },
+        materialId.value,
+      ),
 );
 const asksAmount = computed(() => materialId.value !== null && reread.value?.kind !== 'read');
 
@@ -28,12 +34,16 @@ function take(): void {
     emit('settle', reread.value.line);
     return;
   }
-  const chosen = readChosenAmount(materialId.value, amount.value, workshop.smallMeasures);
+  const chosen = readChosenAmount(
+    findById(materialId.value ?? '') ?? null,
+    amount.value,
+    workshop.smallMeasures,
+  );
   if (!chosen.ok) {
     problem.value = chosen.message;
     return;
   }
-  emit('settle', { ...lineOf(chosen.materialId, chosen.massG), written: props.entry.text });
+  emit('settle', { ...lineOf(chosen.material, chosen.massG), written: props.entry.text });
 }
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { allLines, type FormulaBody } from '@/core/formula';
-import { formatGrams } from '@/ui/format';
+import { formatGrams } from '@/core/words';
 
 /** The recipe as it was written, beside the grams it became and how far they may be off. */
 const props = defineProps<{ body: FormulaBody }>();

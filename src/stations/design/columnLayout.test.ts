@@ -2,13 +2,14 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { newLine } from '@/core/formula';
 import { layoutColumn, spreadOut } from './columnLayout';
+import { shipped } from '../../../tests/fixtures/bodies';
 
 const lines = [
-  newLine('sodium-bicarbonate', 1000),
-  newLine('kaolin', 40),
-  newLine('water-soluble-dye', 0.6),
-  newLine('water', 8),
-  newLine('citric-acid', 520),
+  newLine(shipped('sodium-bicarbonate'), 1000),
+  newLine(shipped('kaolin'), 40),
+  newLine(shipped('water-soluble-dye'), 0.6),
+  newLine(shipped('water'), 8),
+  newLine(shipped('citric-acid'), 520),
 ];
 
 describe('layoutColumn', () => {
@@ -36,13 +37,13 @@ describe('layoutColumn', () => {
   });
 
   it('grows when forty rows need more room than there is', () => {
-    const many = Array.from({ length: 40 }, () => newLine('kaolin', 10));
+    const many = Array.from({ length: 40 }, () => newLine(shipped('kaolin'), 10));
     expect(layoutColumn(many, 600, 34).heightPx).toBe(40 * 34);
   });
 
   it('stands even when nothing weighs anything', () => {
     const { strata, magnified } = layoutColumn(
-      [newLine('kaolin', 0), newLine('water', 0)],
+      [newLine(shipped('kaolin'), 0), newLine(shipped('water'), 0)],
       600,
       34,
     );

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
-import { USUAL_CONDITIONS, evaluate } from '@/core/evaluation';
+import { evaluate } from '@/core/evaluation';
 import { bodyOfPreset, emptyBody, type FormulaBody } from '@/core/formula';
 import { instrumentsOf } from './readingsWords';
+import { USUAL_CONDITIONS } from '@/core/conditions';
 
 function instruments(body: FormulaBody) {
   const readings = instrumentsOf(evaluate(body, { ...USUAL_CONDITIONS, pieceG: 150 }));
@@ -32,13 +33,13 @@ describe('the instruments', () => {
   });
 
   it.each([
-    ['200 g baking soda', 'Fizz balance', 'No acid yet: it will not fizz.', 'stop'],
-    ['100 g citric acid', 'Fizz balance', 'No soda yet: it will not fizz.', 'stop'],
+    ['200 g baking soda', 'Fizz balance', 'No acid yet: it will not fizz.', 'warning'],
+    ['100 g citric acid', 'Fizz balance', 'No soda yet: it will not fizz.', 'warning'],
     [
       '100 g baking soda\n100 g citric acid',
       'Fizz balance',
       'Soda runs out first: 23.8 g of acid left.',
-      'stop',
+      'warning',
     ],
     [
       '131.2 g baking soda\n100 g citric acid',
@@ -50,17 +51,17 @@ describe('the instruments', () => {
       '200 g baking soda\n100 g citric acid',
       'Damp',
       'Too dry: it crumbles at the edges.',
-      'advice',
+      'warning',
     ],
-    ['200 g baking soda\n40 g castor oil', 'Damp', 'Too wet: it sticks and swells.', 'advice'],
+    ['200 g baking soda\n40 g castor oil', 'Damp', 'Too wet: it sticks and swells.', 'warning'],
     [
       '200 g baking soda\n20 g water',
       'Free water',
       'Will swell in the bowl or the tray. All liquids 20 g.',
-      'stop',
+      'warning',
     ],
-    ['200 g baking soda\n10 g fragrance oil', 'Scent', 'More than usual.', 'advice'],
-    ['200 g baking soda\n3 g clove bud oil', 'Scent', 'Eugenol binds at 0.6 %.', 'advice'],
+    ['200 g baking soda\n10 g fragrance oil', 'Scent', 'More than usual.', 'warning'],
+    ['200 g baking soda\n3 g clove bud oil', 'Scent', 'Eugenol binds at 0.6 %.', 'warning'],
   ] as const)('say of “%s” under %s: %s', (text, title, sentence, tone) => {
     expect(instruments(bodyFrom(text))[title]).toMatchObject({ sentence, tone });
   });

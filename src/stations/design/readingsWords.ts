@@ -1,8 +1,15 @@
-import type { Evaluation, Lasting } from '@/core/evaluation';
+import {
+  READING_IDS,
+  type Evaluation,
+  type JudgedReading,
+  type Lasting,
+  type ReadingId,
+  type Severity,
+} from '@/core/evaluation';
 import { isForSkin, type Family } from '@/core/formula';
 import { declaredAllergens } from '@/core/scent';
-import { BATH_PH, SURFACE_PH } from '@/core/water';
-import { formatFixed, formatGrams } from '@/ui/format';
+import { BATH_PH } from '@/core/water';
+import { formatFixed, formatGrams } from '@/core/words';
 
 /** What an instrument shows: a figure, a scale, a window, a sentence and its why. */
 export interface InstrumentReading {
@@ -18,47 +25,68 @@ export interface InstrumentReading {
   readonly mark: { readonly at: number; readonly label: string } | null;
   readonly decimals: number;
   readonly sentence: string;
-  readonly tone: 'calm' | 'advice' | 'stop';
+  /** How grave what stands out is; calm when nothing does. */
+  readonly tone: 'calm' | Severity;
   readonly why: readonly string[];
 }
 
 /** Readings of what is in the bowl alone: no record of a batch moves them. */
 const NO_OWN = 'None of your own batches speaks in it: it is reckoned from the amounts alone.';
 
-/** The instruments of a formula, top to bottom. */
+/** What an instrument adds to its judged reading. */
+type Face = Omit<InstrumentReading, 'value' | 'low' | 'high' | 'spread' | 'tone'>;
+type Draw = (evaluation: Evaluation, family: Family) => Face;
+
+/** Every reading's instrument; null where it is told by another's sentence or by the findings. */
+const FACES: Readonly<Record<ReadingId, Draw | null>> = {
+  ratio: (evaluation, family) =>
+    isForSkin(family) ? fizzFace(evaluation) : cleaningFizzFace(evaluation),
+  gas: gasFace,
+  damp: dampFace,
+  'free-water': freeWaterFace,
+  scent: scentFace,
+  emulsifier: null,
+  water: (evaluation, family) =>
+    isForSkin(family) ? waterFace(evaluation) : solutionFace(evaluation),
+  room: null,
+};
+
+/** The instruments of a formula, top to bottom: where each stands, and how grave that is, as it was judged. */
 export function instrumentsOf(
   evaluation: Evaluation,
   family: Family = 'bath-bomb',
 ): readonly InstrumentReading[] {
-  const isBath = isForSkin(family);
-  return [
-    isBath ? fizzInstrument(evaluation) : cleaningFizzInstrument(evaluation),
-    gasInstrument(evaluation),
-    dampInstrument(evaluation),
-    freeWaterInstrument(evaluation),
-    scentInstrument(evaluation),
-    isBath ? waterInstrument(evaluation) : solutionInstrument(evaluation),
-  ];
+  return READING_IDS.flatMap((id) => {
+    const face = FACES[id]?.(evaluation, family);
+    return face ? [{ ...face, ...standOf(evaluation.judged[id], face.from) }] : [];
+  });
+}
+
+function standOf({ value, spread, window, findings }: JudgedReading, from: number) {
+  const { low, high } = window;
+  return {
+    value,
+    spread,
+    // A side that is open is drawn to the end of the scale.
+    low: high === null ? low : (low ?? from),
+    high,
+    tone: findings[0]?.severity ?? ('calm' as const),
+  };
 }
 
 /** Builders hold the water alkaline on purpose: soda to acid is said, and no bath's window put round it. */
-function cleaningFizzInstrument(evaluation: Evaluation): InstrumentReading {
+function cleaningFizzFace(evaluation: Evaluation): Face {
   const { fizz } = evaluation;
-  const reading = fizzInstrument(evaluation);
+  const face = fizzFace(evaluation);
   const isAlkaline = fizz.limiting === 'acid' && fizz.acidEquivalentsMol > 0;
   return {
-    ...reading,
-    value: null,
-    low: null,
-    high: null,
-    spread: null,
+    ...face,
     mark: null,
-    tone: fizz.limiting === 'none' || fizz.acidEquivalentsMol === 0 ? reading.tone : 'calm',
     sentence: isAlkaline
       ? `The acid only breaks the piece up: ${formatGrams(fizz.leftoverSodaG)} g of soda is left to clean.`
-      : reading.sentence,
+      : face.sentence,
     why: [
-      reading.why[0] ?? '',
+      face.why[0] ?? '',
       'A cleaning piece has no window here: washing soda and borax are meant to stay over, or the acid is, for lime.',
       `Source: stoichiometry with IUPAC 2021 atomic weights. ${NO_OWN}`,
     ],
@@ -66,22 +94,17 @@ function cleaningFizzInstrument(evaluation: Evaluation): InstrumentReading {
 }
 
 /** The solution in the basin: what it does to surfaces and hands, not what a bather feels. */
-function solutionInstrument(evaluation: Evaluation): InstrumentReading {
-  const { water } = evaluation;
-  const reading = waterInstrument(evaluation);
-  const isAcid = water !== null && water.phFresh < SURFACE_PH.low;
-  const isAlkaline = water !== null && water.phAir > SURFACE_PH.high;
+function solutionFace(evaluation: Evaluation): Face {
+  const { water, judged } = evaluation;
+  const code = judged.water.findings[0]?.code;
   return {
-    ...reading,
-    low: SURFACE_PH.low,
-    high: SURFACE_PH.high,
-    tone: isAcid || isAlkaline ? 'advice' : 'calm',
+    ...waterFace(evaluation),
     sentence:
       water === null
         ? 'Nothing in the water yet.'
-        : isAcid
+        : code === 'acid-on-surface'
           ? 'Acid: takes lime off; not on stone, aluminum or enamel.'
-          : isAlkaline
+          : code === 'alkaline-solution'
             ? 'Strongly alkaline: gloves, and not on aluminum.'
             : water.phAir > BATH_PH.high
               ? 'Alkaline: takes grease off; most surfaces take it.'
@@ -89,28 +112,22 @@ function solutionInstrument(evaluation: Evaluation): InstrumentReading {
   };
 }
 
-function fizzInstrument({ fizz }: Evaluation): InstrumentReading {
+function fizzFace({ fizz, judged }: Evaluation): Face {
   const { sodaToAcidByMass: ratio, balanceSodaToAcidByMass: balance } = fizz;
-  const hasBoth = ratio !== null && balance !== null;
-  const isInside = hasBoth && ratio >= fizz.usualLow && ratio <= fizz.usualHigh;
+  const hasBoth = judged.ratio.value !== null && balance !== null;
   return {
     title: 'Fizz balance',
     figure: ratio === null ? '–' : formatFixed(ratio, 2),
     unit: 'soda to acid',
-    value: hasBoth ? ratio : null,
     from: hasBoth ? fizz.usualLow * 0.6 : 0,
     to: hasBoth ? Math.max(fizz.usualHigh * 1.25, fizz.ratioSpread?.high ?? 0) : 3,
-    low: hasBoth ? fizz.usualLow : null,
-    high: hasBoth ? fizz.usualHigh : null,
-    spread: hasBoth ? certainSpread(fizz.ratioSpread) : null,
     mark: hasBoth ? { at: balance, label: `balance ${balance.toFixed(2)}` } : null,
     decimals: 1,
     sentence: fizzSentence(fizz),
-    tone: !hasBoth || fizz.limiting === 'base' ? 'stop' : isInside ? 'calm' : 'advice',
     why: [
       `Base ${fizz.baseEquivalentsMol.toFixed(3)} mol of equivalents, acid ${fizz.acidEquivalentsMol.toFixed(3)} mol. Balance is where both are the same: 1.31 to 1 by mass for soda on anhydrous citric acid, 1.20 on the monohydrate.`,
       'The window is the acid’s own balance point up to 1.6 times it: 1.3 to 2.1 with citric acid.',
-      'Source: stoichiometry with IUPAC 2021 atomic weights; window from common practice. None of your own batches speaks in it yet.',
+      `Source: stoichiometry with IUPAC 2021 atomic weights; window from common practice. ${NO_OWN}`,
     ],
   };
 }
@@ -132,18 +149,14 @@ function fizzSentence(fizz: Evaluation['fizz']): string {
   }
 }
 
-function gasInstrument({ fizz, totalG, lasting }: Evaluation): InstrumentReading {
-  const perHundredG = totalG > 0 ? (100 * fizz.co2L) / totalG : 0;
+function gasFace({ fizz, lasting, judged }: Evaluation): Face {
+  const perHundredG = judged.gas.value ?? 0;
   return {
     title: 'Gas',
     figure: fizz.co2L >= 100 ? formatFixed(fizz.co2L, 0) : formatFixed(fizz.co2L, 1),
     unit: 'liters',
-    value: perHundredG,
     from: 0,
     to: 16,
-    low: null,
-    high: null,
-    spread: null,
     mark: null,
     decimals: 0,
     sentence:
@@ -154,7 +167,6 @@ function gasInstrument({ fizz, totalG, lasting }: Evaluation): InstrumentReading
         : lasting
           ? lastingSentence(lasting)
           : `${formatFixed(perHundredG, 1)} L from each 100 g.`,
-    tone: 'calm',
     why: [
       `${fizz.co2Mol.toFixed(3)} mol of carbon dioxide, ${formatGrams(fizz.co2G)} g, at one atmosphere and the temperature of the bath: V = n R T / p.`,
       `This is all the gas the reaction makes, ${formatFixed(perHundredG, 1)} L from each 100 g; about 15 is the most there is. In little water part of it stays dissolved.`,
@@ -177,22 +189,17 @@ function lastingSentence(lasting: Lasting): string {
   }
 }
 
-function dampInstrument({ binder }: Evaluation): InstrumentReading {
+function dampFace({ binder }: Evaluation): Face {
   const { dampIndexPct: index, window, verdict } = binder;
   return {
     title: 'Damp',
     figure: index === null ? '–' : formatFixed(index, 1),
     unit: 'index',
-    value: index,
     from: 0,
     to: Math.max(28, window.highPct * 1.2),
-    low: window.lowPct,
-    high: window.highPct,
-    spread: certainSpread(binder.dampSpread),
     mark: { at: window.aimPct, label: `aim ${window.aimPct.toFixed(1)}` },
     decimals: 0,
     sentence: dampSentence(verdict, window.lowPct),
-    tone: verdict === null || verdict === 'in-window' ? 'calm' : 'advice',
     why: [
       `${formatFixed(binder.liquidVolumeMl, 1)} mL of liquid, weighted by how well each binds, on ${formatFixed(binder.solidVolumeMl, 0)} mL of solid; the powders soak up ${formatGrams(binder.soakedUpG)} g before damp shows.`,
       'Index = 100 × weighted liquid ÷ solid, less what is soaked up. The window belongs to the way of forming and moves with the room: drier air wants a little more.',
@@ -220,7 +227,7 @@ function dampSentence(verdict: Evaluation['binder']['verdict'], lowPct: number):
   }
 }
 
-function freeWaterInstrument({ binder }: Evaluation): InstrumentReading {
+function freeWaterFace({ binder }: Evaluation): Face {
   const sentences = {
     easy: 'Easy in this room.',
     brisk: 'Brisk: press at once, in dry air.',
@@ -231,21 +238,11 @@ function freeWaterInstrument({ binder }: Evaluation): InstrumentReading {
     title: 'Free water',
     figure: `${formatFixed(binder.freeWaterPct, 1)} %`,
     unit: 'of the mix',
-    value: binder.freeWaterPct,
     from: 0,
-    to: Math.max(4, binder.riskyToPct * 1.15),
-    low: 0,
-    high: binder.easyToPct,
-    spread: certainSpread(binder.freeWaterSpread),
+    to: Math.max(4, binder.easyToPct * 3.35),
     mark: null,
     decimals: 1,
     sentence: `${sentences[binder.freeWaterBand]} All liquids ${formatGrams(binder.liquidG)} g.`,
-    tone:
-      binder.freeWaterBand === 'easy'
-        ? 'calm'
-        : binder.freeWaterBand === 'brisk'
-          ? 'advice'
-          : 'stop',
     why: [
       `${formatGrams(binder.freeWaterG)} g of water that can reach the acid: what is poured in as water, and what hides in witch hazel, vinegar, weak alcohol, liquid color and pastes, less what anhydrous washing soda takes into its crystal.`,
       'Bands: to 1.2 % easy, 2.0 brisk, 3.5 risky; tighter over 50 % humidity, wider under 40 %.',
@@ -254,24 +251,19 @@ function freeWaterInstrument({ binder }: Evaluation): InstrumentReading {
   };
 }
 
-function scentInstrument({ scent }: Evaluation): InstrumentReading {
+function scentFace({ scent, judged }: Evaluation): Face {
   const { loadPct, usualLowPct, usualHighPct, limit } = scent;
-  const highPct = Math.min(usualHighPct, limit?.loadPct ?? Infinity);
+  const highPct = judged.scent.window.high ?? Infinity;
   const declared = declaredAllergens(scent.constituents);
   return {
     title: 'Scent',
     figure: `${formatFixed(loadPct, 2)} %`,
     unit: 'of the mix',
-    value: loadPct,
     from: 0,
     to: Math.max(usualHighPct * 1.5, loadPct * 1.05),
-    low: Math.min(usualLowPct, highPct),
-    high: highPct,
-    spread: certainSpread(scent.loadSpread),
     mark: null,
     decimals: 1,
     sentence: scentSentence(scent, highPct),
-    tone: loadPct > highPct ? 'advice' : 'calm',
     why: [
       `${formatGrams(scent.scentG)} g of essential oils, fragrance and menthol in the whole piece. The family’s usual range is ${usualLowPct} to ${usualHighPct} %.`,
       limit
@@ -299,30 +291,19 @@ function scentSentence(scent: Evaluation['scent'], highPct: number): string {
   return `${loadPct < usualLowPct ? 'Faint' : 'In the usual range'}. ${carrier}`;
 }
 
-function waterInstrument({ water }: Evaluation): InstrumentReading {
-  const spread = water && {
-    low: Math.min(water.phFresh, water.phAir),
-    high: Math.max(water.phFresh, water.phAir),
-  };
-  const isCalm =
-    water === null || (water.phFresh >= BATH_PH.low && water.phHalfVented <= BATH_PH.high);
+function waterFace({ water }: Evaluation): Face {
   return {
     title: 'Water',
     figure: water === null ? '–' : `${water.phFresh.toFixed(1)} to ${water.phAir.toFixed(1)}`,
     unit: 'pH',
-    value: water?.phHalfVented ?? null,
     from: 3,
     to: 11.5,
-    low: BATH_PH.low,
-    high: BATH_PH.high,
-    spread,
     mark: null,
     decimals: 1,
     sentence:
       water === null
         ? 'Nothing in the water yet.'
         : `Fresh to settled; a bather sits near ${water.phHalfVented.toFixed(1)}.`,
-    tone: isCalm ? 'calm' : 'advice',
     why: [
       'One piece of the mold last asked for, in the bath (a cleaning piece: the basin; salts: one bath’s worth) set up under Workshop. Fresh: no gas lost beyond what the water cannot hold. Settled: against the air. The mark stands where half of the gas that will go has gone.',
       `Charge balance over every acid and ion, ionic strength ${(water?.ionicStrengthMolL ?? 0).toFixed(4)} mol/L; ${water && water.co2LeftAsGasL > 0 ? `${formatFixed(water.co2LeftAsGasL, 1)} L of gas leaves, the rest stays dissolved.` : 'the water holds all the gas at first; what is seen fizzing dissolves or leaves slowly.'}`,
@@ -330,8 +311,4 @@ function waterInstrument({ water }: Evaluation): InstrumentReading {
       NO_OWN,
     ],
   };
-}
-
-function certainSpread(spread: { readonly low: number; readonly high: number } | null) {
-  return spread && spread.high > spread.low ? spread : null;
 }

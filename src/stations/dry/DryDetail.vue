@@ -10,7 +10,7 @@ import { useTraysStore } from '@/stores/trays';
 import CausesList from '@/ui/CausesList.vue';
 import DryingCurve from '@/ui/DryingCurve.vue';
 import RoomCurve from '@/ui/RoomCurve.vue';
-import { counted, formatFixed } from '@/ui/format';
+import { counted, formatFixed } from '@/core/words';
 import { sayTending } from './trayWords';
 import { sayWhen } from './when';
 

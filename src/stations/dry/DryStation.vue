@@ -7,7 +7,7 @@ import { useRoomStore } from '@/stores/room';
 import { useTraysStore } from '@/stores/trays';
 import PageHeader from '@/ui/PageHeader.vue';
 import RoomDialog from '@/ui/RoomDialog.vue';
-import { counted, formatFixed } from '@/ui/format';
+import { counted, formatFixed } from '@/core/words';
 import DryDetail from './DryDetail.vue';
 import InspectDialog from './InspectDialog.vue';
 import TrayCard from './TrayCard.vue';

@@ -8,7 +8,7 @@ import BatchPhotos from '@/ui/BatchPhotos.vue';
 import CausesList from '@/ui/CausesList.vue';
 import FaultPicture from '@/ui/FaultPicture.vue';
 import NumberField from '@/ui/NumberField.vue';
-import { counted, inSentence } from '@/ui/format';
+import { counted, inSentence } from '@/core/words';
 
 /** The pieces looked over: how many show what, what becomes of the rest, and what went wrong. */
 const props = defineProps<{ batch: Batch; nowMs: number }>();

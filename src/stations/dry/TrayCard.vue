@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { countOf, standing, type Batch } from '@/core/records';
 import { tendings, type TrayForecast } from '@/core/trays';
-import { counted } from '@/ui/format';
+import { counted } from '@/core/words';
 import TrayPicture from './TrayPicture.vue';
 import { sayDry, sayTending } from './trayWords';
 import { sayWhen } from './when';

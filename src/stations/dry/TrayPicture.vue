@@ -4,6 +4,9 @@ import { computed } from 'vue';
 import { powderHex } from '@/core/color';
 import { countOf, type Batch } from '@/core/records';
 import { trayLayout, type TrayForecast } from '@/core/trays';
+import { useMaterials } from '@/ui/materials';
+
+const { portionsOf } = useMaterials();
 
 /** A batch on its trays from above: every piece a ring that fills as it dries, paler where the forecast is not sure. */
 const props = defineProps<{
@@ -23,7 +26,7 @@ const pieces = computed(() => countOf(props.batch)?.pieces ?? props.batch.plan.p
 const colors = computed(() =>
   props.batch.body.parts
     .filter(({ kind }) => kind === 'main' || kind === 'split')
-    .map(({ lines }) => powderHex(lines)),
+    .map(({ lines }) => powderHex(portionsOf(lines))),
 );
 const trays = computed(() => {
   const { perTray } = trayLayout(pieces.value, props.places, 1);

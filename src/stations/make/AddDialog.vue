@@ -6,11 +6,13 @@ import { useBenchStore } from '@/stores/bench';
 import ChoiceRow from '@/ui/ChoiceRow.vue';
 import MaterialPicker from '@/ui/MaterialPicker.vue';
 import NumberField from '@/ui/NumberField.vue';
-import { formatFixed } from '@/ui/format';
+import { formatFixed } from '@/core/words';
+import { useMaterials } from '@/ui/materials';
 
 /** An unplanned gram, or a bowl that is parted after all: into the record as it is done. */
 const props = defineProps<{ batch: Batch }>();
 const isOpen = defineModel<boolean>({ required: true });
+const { materialOf, portionsOf } = useMaterials();
 const bench = useBenchStore();
 
 const BOWLS = [
@@ -28,10 +30,13 @@ const parted = computed(() => isParted(props.batch));
 const number = computed<BowlNumber>(() => (parted.value && bowl.value === '2' ? 2 : 1));
 const first = computed(() => bowlContents(props.batch).map((one) => one.materialId));
 const after = computed(() => {
-  const contents = bowlContents(props.batch, number.value);
+  const contents = portionsOf(bowlContents(props.batch, number.value));
   if (materialId.value === null || contents.length === 0) return null;
   const before = dampReading(contents);
-  const then = dampReading([...contents, { materialId: materialId.value, massG: massG.value }]);
+  const then = dampReading([
+    ...contents,
+    { material: materialOf(materialId.value), massG: massG.value },
+  ]);
   return { before, then };
 });
 

@@ -7,7 +7,7 @@ import { awayHours, benchSteps, clockBehindS, roomOf, type Batch } from '@/core/
 import { useBenchStore } from '@/stores/bench';
 import SaveMark from '@/ui/SaveMark.vue';
 import RoomDialog from '@/ui/RoomDialog.vue';
-import { counted } from '@/ui/format';
+import { counted } from '@/core/words';
 import AddDialog from './AddDialog.vue';
 import BenchProgress from './BenchProgress.vue';
 import BenchWays from './BenchWays.vue';

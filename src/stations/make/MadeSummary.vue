@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { countOf, weighedTotalG, type Batch } from '@/core/records';
-import { formatGrams, inSentence } from '@/ui/format';
+import { formatGrams, inSentence } from '@/core/words';
 
 const props = defineProps<{ batch: Batch }>();
 /** What waits for the days after. */

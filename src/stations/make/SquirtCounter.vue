@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { materialById } from '@/core/materials';
 import { isParted, standing, type Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatFixed, inSentence } from '@/ui/format';
+import { formatFixed, inSentence } from '@/core/words';
 import { useBenchKeys } from './useBenchKeys';
+import { useMaterials } from '@/ui/materials';
+
+const { nameOf } = useMaterials();
 
 /** Squirts by key, each in the record the moment it is heard. */
 const props = defineProps<{ batch: Batch; stepId: string }>();
@@ -41,7 +43,7 @@ useBenchKeys({ s: squirt, w: turn, g: () => (bowl.value = bowl.value === 1 ? 2 :
   <div class="squirts" role="group" aria-label="Squirts">
     <button type="button" class="hand small" @click="squirt">One squirt <kbd>S</kbd></button>
     <button type="button" class="hand small" @click="turn">
-      of {{ inSentence(materialById(materialId).name) }} <kbd>W</kbd>
+      of {{ inSentence(nameOf(materialId)) }} <kbd>W</kbd>
     </button>
     <button v-if="parted" type="button" class="hand small" @click="bowl = bowl === 1 ? 2 : 1">
       {{ bowl === 1 ? 'first bowl' : 'second bowl' }} <kbd>G</kbd>

@@ -2,7 +2,6 @@
 import { computed } from 'vue';
 import { NO_COSTING, costOf } from '@/core/cost';
 import type { Formula } from '@/core/formula';
-import { materialById } from '@/core/materials';
 import {
   materialsUsed,
   planScale,
@@ -12,9 +11,12 @@ import {
 } from '@/core/scaling';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams, inSentence } from '@/ui/format';
+import { formatGrams, inSentence, formatCount, listed } from '@/core/words';
 import { useMoney } from '@/ui/useMoney';
 import CostTerms from './CostTerms.vue';
+import { useMaterials } from '@/ui/materials';
+
+const { nameOf } = useMaterials();
 
 const props = defineProps<{
   formula: Formula;
@@ -37,7 +39,7 @@ const drivers = computed(() => {
     ...cost.value.materials.flatMap(({ materialId, cost: amount, massG }) =>
       amount === null
         ? []
-        : [{ name: materialById(materialId).name, amount, detail: `${formatGrams(massG)} g` }],
+        : [{ name: nameOf(materialId), amount, detail: `${formatGrams(massG)} g` }],
     ),
     { name: 'Hands', amount: cost.value.laborCost, detail: `${costing.value.laborMinutes} min` },
     { name: 'Packaging', amount: cost.value.packagingCost, detail: `${props.plan.pieces} ×` },
@@ -90,16 +92,13 @@ function changed(now: number, then: number): string {
       <div>
         <dt>The batch</dt>
         <dd class="figure">{{ money(cost.total) }}</dd>
-        <dd class="quiet">{{ plan.pieces.toLocaleString('en-US') }} pieces</dd>
+        <dd class="quiet">{{ formatCount(plan.pieces) }} pieces</dd>
       </div>
     </dl>
     <p v-if="cost.unpriced.length" class="caution">
       Without
-      {{
-        new Intl.ListFormat('en-US').format(
-          cost.unpriced.map((id) => inSentence(materialById(id).name)),
-        )
-      }}: no lot and no price on the shelf says what it costs.
+      {{ listed(cost.unpriced.map((id) => inSentence(nameOf(id)))) }}: no lot and no price on the
+      shelf says what it costs.
     </p>
     <h2>What drives it</h2>
     <ol class="plain-list drivers">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { sideView, type Mold, type ScalePlan } from '@/core/scaling';
-import { formatGrams } from '@/ui/format';
+import { formatGrams, formatCount } from '@/core/words';
 import { moldOutline } from '@/ui/moldOutline';
 
 /** Where the mix goes: every piece drawn, then what is left over and what is lost, to scale by mass. */
@@ -52,11 +52,7 @@ const said = computed(
       <rect :x="bar.piecesPx" y="0" :width="bar.leftPx" height="7" class="left" />
       <rect :x="bar.piecesPx + bar.leftPx" y="0" :width="bar.lostPx" height="7" class="lost" />
       <text x="0" y="21">
-        {{
-          plan.pieces > drawn
-            ? `${drawn} of ${plan.pieces.toLocaleString('en-US')} drawn`
-            : 'pieces'
-        }}
+        {{ plan.pieces > drawn ? `${drawn} of ${formatCount(plan.pieces)} drawn` : 'pieces' }}
       </text>
       <text :x="WIDTH" y="21" text-anchor="end">
         {{ formatGrams(plan.leftoverG) }} g left over · {{ formatGrams(plan.lostG) }} g lost on the

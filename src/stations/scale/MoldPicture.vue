@@ -4,7 +4,8 @@ import { computed, useId } from 'vue';
 import { anatomyOf } from '@/core/anatomy';
 import type { FormulaBody } from '@/core/formula';
 import { describeMold, moldVolumeMl, sideView, type Mold } from '@/core/scaling';
-import { formatFixed, formatGrams } from '@/ui/format';
+import { formatFixed, formatGrams } from '@/core/words';
+import { useMaterials } from '@/ui/materials';
 import { moldOutline } from '@/ui/moldOutline';
 
 /** The piece cut open, to scale against a 50 mm rule: its colors, its embed, its grams. */
@@ -18,6 +19,7 @@ const props = defineProps<{
   records: number;
 }>();
 
+const { catalog } = useMaterials();
 const WIDTH = 330;
 const HEIGHT = 150;
 const FLOOR = HEIGHT - 26;
@@ -37,7 +39,7 @@ const height = computed(() => px.value(size.value.heightMm));
 const shape = computed(() =>
   moldOutline(props.mold, { left: 2, bottom: FLOOR, width: width.value, height: height.value }),
 );
-const anatomy = computed(() => anatomyOf(props.body, props.mold));
+const anatomy = computed(() => anatomyOf(props.body, props.mold, catalog.value));
 const rulePx = computed(() => px.value(RULE_MM));
 </script>
 

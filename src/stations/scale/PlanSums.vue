@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { LeftoverUse, ScalePlan } from '@/core/scaling';
-import { counted, formatGrams } from '@/ui/format';
+import { counted, formatGrams, formatCount } from '@/core/words';
 
 /** The plan in large figures: pieces, mix, bowls, and what comes of the rest. */
 defineProps<{ plan: ScalePlan; leftoverUse: LeftoverUse | null }>();
@@ -10,7 +10,7 @@ defineProps<{ plan: ScalePlan; leftoverUse: LeftoverUse | null }>();
   <dl class="sums">
     <div>
       <dt>Pieces</dt>
-      <dd class="figure">{{ plan.pieces.toLocaleString('en-US') }}</dd>
+      <dd class="figure">{{ formatCount(plan.pieces) }}</dd>
     </div>
     <div>
       <dt>Mix</dt>

@@ -2,13 +2,15 @@
 import { mdiDotsVertical } from '@mdi/js';
 import { computed } from 'vue';
 import type { FormulaBody } from '@/core/formula';
-import { materialById } from '@/core/materials';
 import type { PlannedLine, PremixStock, ScalePlan, Way } from '@/core/scaling';
 import type { AssignedLots } from '@/core/shelf';
 import { decimalsOf } from '@/core/weighing';
 import { useShelfStore } from '@/stores/shelf';
 import ActionMenu from '@/ui/ActionMenu.vue';
-import { formatFixed, formatGrams } from '@/ui/format';
+import { formatFixed, formatGrams } from '@/core/words';
+import { useMaterials } from '@/ui/materials';
+
+const { materialOf } = useMaterials();
 
 const props = defineProps<{ body: FormulaBody; plan: ScalePlan; assigned: AssignedLots }>();
 const emit = defineEmits<{ way: [lineId: string, way: Way]; premix: [line: PlannedLine] }>();
@@ -24,7 +26,7 @@ const groups = computed(() =>
     part,
     rows: part.lines.flatMap((line) => {
       const planned = byLine.value.get(line.id);
-      return planned ? [{ line, planned, material: materialById(line.materialId) }] : [];
+      return planned ? [{ line, planned, material: materialOf(line.materialId) }] : [];
     }),
   })),
 );
@@ -62,9 +64,7 @@ function waysOf(planned: PlannedLine) {
   const premixes = premixesOf(planned);
   return [
     { value: 'scale', title: 'On the scale' },
-    ...(materialById(planned.materialId).isLiquid
-      ? [{ value: 'drops', title: 'Count drops' }]
-      : []),
+    ...(materialOf(planned.materialId).isLiquid ? [{ value: 'drops', title: 'Count drops' }] : []),
     { value: 'spoons', title: 'Count spoons' },
     ...premixes.map(({ lotId, code, strengthFraction, leftG }) => ({
       value: lotId,

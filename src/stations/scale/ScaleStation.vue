@@ -113,7 +113,7 @@ const wish = computed<PremixWish | null>(() => {
   const { strengthFraction, makeG } = planPremix(line.exactG, line.stepG);
   return {
     materialId: line.materialId,
-    carrierId: carrierFor(formula.value.body, line),
+    carrierId: carrierFor(formula.value.body, line, workshop.catalog),
     strengthPct: strengthFraction * 100,
     makeG,
   };

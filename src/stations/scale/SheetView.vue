@@ -6,6 +6,7 @@ import type { ScalePlan, ScaleRequest } from '@/core/scaling';
 import { useShelfStore } from '@/stores/shelf';
 import BenchSheet from '@/ui/BenchSheet.vue';
 import SheetActions from '@/ui/SheetActions.vue';
+import { useMaterials } from '@/ui/materials';
 import { sheetOf } from '@/ui/sheet';
 
 /** The sheet before there is a batch: to look at; the batch gives it its code. */
@@ -15,11 +16,13 @@ const props = defineProps<{
   request: ScaleRequest;
   lots: LotsByLine;
 }>();
+const { catalog } = useMaterials();
 const shelf = useShelfStore();
 const emit = defineEmits<{ open: [] }>();
 
 const sheet = computed(() =>
   sheetOf({
+    catalog: catalog.value,
     formulaName: props.formula.name,
     version: describeVersion(props.formula),
     body: props.formula.body,
@@ -28,6 +31,7 @@ const sheet = computed(() =>
       props.formula.body,
       props.plan.lines,
       {
+        catalog: catalog.value,
         pieceG: props.plan.pieceG,
         pieces: props.plan.pieces,
         stepG: props.request.scaleStepG,

@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3-scale';
 import { area, curveStep } from 'd3-shape';
 import { computed } from 'vue';
 import type { Distribution } from '@/core/spread';
-import { formatFixed } from '@/ui/format';
+import { formatFixed } from '@/core/words';
 
 /** One reading, weighed above the line and by cup below it, on one axis. */
 const props = defineProps<{

@@ -7,6 +7,7 @@ import { useWorkshopStore } from '@/stores/workshop';
 import type { SpreadPair } from '@/workers/spreadApi';
 import { startSpread, type SpreadRun } from '@/workers/startSpread';
 import SpreadHistogram from './SpreadHistogram.vue';
+import { formatCount } from '@/core/words';
 
 const props = defineProps<{ body: FormulaBody; plan: ScalePlan; request: ScaleRequest }>();
 
@@ -85,8 +86,8 @@ const wider = computed(() => {
 <template>
   <section aria-label="Why weigh">
     <p class="lead">
-      The same batch made {{ DRAWS.toLocaleString('en-US') }} times: above the line on these scales,
-      below it by cup and spoon.
+      The same batch made {{ formatCount(DRAWS) }} times: above the line on these scales, below it
+      by cup and spoon.
       <template v-if="wider !== null && wider > 1.5"
         >Cups make the soda-to-acid ratio {{ wider.toFixed(0) }} times as uncertain.</template
       >

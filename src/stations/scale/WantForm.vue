@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { FormulaBody } from '@/core/formula';
-import { materialById } from '@/core/materials';
 import type { ScaleRequest, Want, WantKind } from '@/core/scaling';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -9,7 +8,10 @@ import ChoiceRow from '@/ui/ChoiceRow.vue';
 import MoldFields from '@/ui/MoldFields.vue';
 import NumberField from '@/ui/NumberField.vue';
 import { moldFromShelf } from '@/ui/moldChoices';
-import { formatFixed } from '@/ui/format';
+import { formatFixed } from '@/core/words';
+import { useMaterials } from '@/ui/materials';
+
+const { nameOf } = useMaterials();
 
 const props = defineProps<{ request: ScaleRequest; body: FormulaBody }>();
 const emit = defineEmits<{ ask: [request: ScaleRequest] }>();
@@ -35,7 +37,7 @@ const moldChoices = computed(() => [
 ]);
 const materials = computed(() =>
   [...new Set(props.body.parts.flatMap(({ lines }) => lines.map((line) => line.materialId)))].map(
-    (value) => ({ value, title: materialById(value).name }),
+    (value) => ({ value, title: nameOf(value) }),
   ),
 );
 const hasColors = computed(() => props.body.parts.some(({ kind }) => kind === 'split'));

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import type { Row } from '@/core/shelf';
+import { formatCount } from '@/core/words';
 
 /** More rows than this are refused: twice what a shelf of this size ever holds. */
 export const MAX_CSV_ROWS = 20_000;
@@ -40,7 +41,7 @@ export function parseTable(text: string): TableResult {
   if (parsed.data.length > MAX_CSV_ROWS)
     return {
       ok: false,
-      message: `The table has more than ${MAX_CSV_ROWS.toLocaleString('en-US')} rows: split it, and bring the parts in one by one.`,
+      message: `The table has more than ${formatCount(MAX_CSV_ROWS)} rows: split it, and bring the parts in one by one.`,
     };
   return { ok: true, columns, rows: parsed.data };
 }

@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import { allLines, type FormulaBody } from '@/core/formula';
-import { isInCatalog } from '@/core/materials';
+import { isShipped } from '@/core/materials';
 import { settingsSchema, type Settings } from '@/core/workshop';
 import { COLLECTIONS, COLLECTION_NAMES, type CollectionName, type Records } from '../collections';
 import { STORE_NAMES, type StoreName, type WorkshopDb } from './open';
@@ -56,9 +56,9 @@ export async function changeWorkshop(db: WorkshopDb, change: WorkshopChange): Pr
 /** A formula or a batch of a material that nobody knows any more stays in the database and off the screens. */
 function withKnownMaterials(records: Records, unreadable: string[]): Records {
   const own = new Set(
-    records.materials.filter(({ likeId }) => isInCatalog(likeId)).map(({ id }) => id),
+    records.materials.filter(({ likeId }) => isShipped(likeId)).map(({ id }) => id),
   );
-  const knows = (id: string) => own.has(id) || isInCatalog(id);
+  const knows = (id: string) => own.has(id) || isShipped(id);
   const stray = (bodies: readonly FormulaBody[]) =>
     bodies.flatMap(allLines).find(({ materialId }) => !knows(materialId))?.materialId;
   const say = (name: string, materialId: string | undefined) => {

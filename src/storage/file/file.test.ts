@@ -16,6 +16,7 @@ import {
   type WorkshopFile,
 } from '.';
 import { MIGRATIONS } from './migrations';
+import { shipped } from '../../../tests/fixtures/bodies';
 
 const NOW = '2026-04-18T10:00:00.000+02:00';
 const SAMPLE = readFileSync(
@@ -45,7 +46,7 @@ describe('a workshop file', () => {
         }),
         (grams) => {
           const body = grams.reduce(
-            (b, massG) => addMass(b, 'kaolin', massG / grams.length),
+            (b, massG) => addMass(b, shipped('kaolin'), massG / grams.length),
             emptyBody('bath-bomb'),
           );
           const formulas = [keepVersion(newFormula('Ebb', body, NOW), NOW)];

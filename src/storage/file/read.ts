@@ -1,7 +1,8 @@
 import type { z } from 'zod';
-import { isInCatalog } from '@/core/materials';
+import { isShipped } from '@/core/materials';
 import { migrate } from './migrations';
 import { FORMAT_NAME, FORMAT_VERSION, workshopFileSchema, type WorkshopFile } from './schema';
+import { formatCount } from '@/core/words';
 
 /** Beyond this a file is refused before it is read: a year of batches is a few MB, photos come on top. */
 export const MAX_FILE_BYTES = 64 * 1024 * 1024;
@@ -63,7 +64,7 @@ function parseJson(
       failure: failed(
         'not-json',
         isCutOff(text)
-          ? `The file is cut off: it ends in the middle of line ${lines.toLocaleString('en-US')}. Export it again or copy it anew.`
+          ? `The file is cut off: it ends in the middle of line ${formatCount(lines)}. Export it again or copy it anew.`
           : 'This is not a Rovack file: it does not read as JSON.',
       ),
     };
@@ -94,12 +95,12 @@ function where(error: z.ZodError): string {
 function checkMaterials(workshop: WorkshopFile): FileResult {
   const own = new Map(workshop.materials.map(({ id, likeId }) => [id, likeId]));
   for (const { name, likeId } of workshop.materials)
-    if (!isInCatalog(likeId))
+    if (!isShipped(likeId))
       return failed(
         'unknown-material',
         `The material “${name}” is like ${likeId}, which this Rovack does not know.`,
       );
-  const knows = (id: string) => own.has(id) || isInCatalog(id);
+  const knows = (id: string) => own.has(id) || isShipped(id);
   for (const { code, materialId } of workshop.lots)
     if (!knows(materialId))
       return failed(

@@ -1,25 +1,16 @@
-import type { Examined, Finding, Rule, Severity } from '../types';
-import { binderRules } from './binder';
-import { fizzRules } from './fizz';
+import { closedPack } from '../readings';
+import { SEVERITIES, type Examined, type Finding, type JudgedReadings, type Rule } from '../types';
 import { materialRules } from './materials';
 import { measureRules } from './measures';
 import { scentRules } from './scent';
-import { waterRules } from './water';
 
-const RULES: readonly Rule[] = [
-  fizzRules,
-  binderRules,
-  scentRules,
-  waterRules,
-  materialRules,
-  measureRules,
-];
+/** What stands out beside the readings themselves. */
+const RULES: readonly Rule[] = [closedPack, scentRules, materialRules, measureRules];
 
-const ORDER: readonly Severity[] = ['stop', 'warning', 'advice', 'info'];
-
-/** Every finding, gravest first, otherwise in the order of the rules. */
-export function findingsOf(examined: Examined): readonly Finding[] {
-  return RULES.flatMap((rule) => rule(examined)).sort(
-    (a, b) => ORDER.indexOf(a.severity) - ORDER.indexOf(b.severity),
-  );
+/** Every finding: what the judged readings say, then the rules; gravest first, otherwise in that order. */
+export function findingsOf(examined: Examined, judged: JudgedReadings): readonly Finding[] {
+  return [
+    ...Object.values(judged).flatMap(({ findings }) => findings),
+    ...RULES.flatMap((rule) => rule(examined)),
+  ].sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
 }

@@ -2,9 +2,12 @@
 import { computed } from 'vue';
 import { mostColorG, powderHex, waterHex } from '@/core/color';
 import { allLines, partMassG, setLineMass, type FormulaBody, type Line } from '@/core/formula';
-import { materialById, type Material } from '@/core/materials';
+import type { Material } from '@/core/materials';
 import { useDesignStore } from '@/stores/design';
-import { formatGrams } from '@/ui/format';
+import { formatGrams } from '@/core/words';
+import { useMaterials } from '@/ui/materials';
+
+const { materialOf, nameOf, portionsOf } = useMaterials();
 
 const props = defineProps<{ body: FormulaBody }>();
 const design = useDesignStore();
@@ -21,30 +24,31 @@ const parts = computed(() =>
       const massG = partMassG(part);
       const share =
         (design.pieceG ?? massG) / allLines(props.body).reduce((s, l) => s + l.massG, 0);
-      const piece = part.lines.map(({ materialId, massG: grams }) => ({
-        materialId,
-        massG: grams * Math.min(1, share),
+      const portions = portionsOf(part.lines);
+      const piece = portions.map((portion) => ({
+        ...portion,
+        massG: portion.massG * Math.min(1, share),
       }));
       return {
         part,
         massG,
-        dryHex: powderHex(part.lines),
+        dryHex: powderHex(portions),
         tubHex: waterHex(piece, design.conditions.tub.volumeL),
-        colors: part.lines.filter(({ materialId }) => materialById(materialId).role === 'color'),
+        colors: part.lines.filter(({ materialId }) => materialOf(materialId).role === 'color'),
       };
     }),
 );
 const all = computed(() => design.evaluation?.color ?? null);
 
 function slide(line: Line, partG: number, event: Event, isDone: boolean): void {
-  const top = mostColorG(materialById(line.materialId), partG) * OVER;
+  const top = mostColorG(materialOf(line.materialId), partG) * OVER;
   const massG = (Number((event.target as HTMLInputElement).value) / STEPS) * top;
   design.pull(setLineMass(props.body, line.id, Number(massG.toPrecision(3))));
   if (isDone) design.endPull();
 }
 
 function position(line: Line, partG: number): number {
-  const top = mostColorG(materialById(line.materialId), partG) * OVER;
+  const top = mostColorG(materialOf(line.materialId), partG) * OVER;
   return top > 0 ? Math.min(STEPS, Math.round((line.massG / top) * STEPS)) : 0;
 }
 
@@ -85,7 +89,7 @@ function kind(material: Material): string {
       </div>
       <p v-if="entry.colors.length === 0" class="quiet small">No color in it: white of soda.</p>
       <div v-for="line in entry.colors" :key="line.id" class="color">
-        <label :for="`color-${line.id}`">{{ materialById(line.materialId).name }}</label>
+        <label :for="`color-${line.id}`">{{ nameOf(line.materialId) }}</label>
         <b class="tabular">{{ formatGrams(line.massG) }} g</b>
         <input
           :id="`color-${line.id}`"
@@ -99,13 +103,13 @@ function kind(material: Material): string {
           @change="slide(line, entry.massG, $event, true)"
         />
         <p class="quiet small">
-          {{ kind(materialById(line.materialId)) }}.
+          {{ kind(materialOf(line.materialId)) }}.
           <span
-            v-if="line.massG > mostColorG(materialById(line.materialId), entry.massG)"
+            v-if="line.massG > mostColorG(materialOf(line.materialId), entry.massG)"
             class="stain"
             >Over its usual
-            {{ formatGrams(mostColorG(materialById(line.materialId), entry.massG)) }} g: it may
-            stain tub and skin.</span
+            {{ formatGrams(mostColorG(materialOf(line.materialId), entry.massG)) }} g: it may stain
+            tub and skin.</span
           >
         </p>
       </div>

@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { computed } from 'vue';
 import type { GasPoint } from '@/core/evaluation';
-import { formatFixed } from '@/ui/format';
+import { formatFixed } from '@/core/words';
 
 /** Forecast flow of gas over time, with its band. */
 const props = defineProps<{ points: readonly GasPoint[] }>();

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
 import { MOST_MENTHOL_PCT, mentholSolution } from '@/core/scent';
-import { formatGrams } from '@/ui/format';
+import { formatGrams } from '@/core/words';
 import NumberField from '@/ui/NumberField.vue';
 import type { PremixWish } from '@/ui/PremixDialog.vue';
 

@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3-scale';
 import { computed, ref, useId } from 'vue';
 import { embedMassG, type Anatomy } from '@/core/anatomy';
 import { describeMold, sideView } from '@/core/scaling';
-import { formatFixed, formatGrams } from '@/ui/format';
+import { formatFixed, formatGrams } from '@/core/words';
 import { moldOutline } from '@/ui/moldOutline';
 
 /** One piece to scale, cut through its middle; the embed is pulled bigger or smaller by its edge. */

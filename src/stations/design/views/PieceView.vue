@@ -12,7 +12,7 @@ import { bathsSentence, surfaceSentence, traceSentence } from './pieceWords';
 const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 const design = useDesignStore();
 
-const anatomy = computed(() => anatomyOf(props.body, design.mold));
+const anatomy = computed(() => anatomyOf(props.body, design.mold, design.conditions.catalog));
 const trace = computed(() => gasTrace(props.evaluation, design.pieceG ?? 0));
 
 /** The embed of one piece is so many grams: the part follows, the main mix makes room. */

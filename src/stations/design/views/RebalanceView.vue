@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
 import { totalMassG, type FormulaBody } from '@/core/formula';
-import { materialById } from '@/core/materials';
-import { WISHES, type RebalanceResult, type WishId } from '@/core/rebalance';
+import { WISHES, sayClash, type RebalanceResult, type WishId } from '@/core/rebalance';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/ui/format';
+import { formatGrams } from '@/core/words';
 import NumberField from '@/ui/NumberField.vue';
 import { startRebalance, type RebalanceRun } from '@/workers/startRebalance';
+import { useMaterials } from '@/ui/materials';
+
+const { nameOf } = useMaterials();
 
 const props = defineProps<{ body: FormulaBody }>();
 const design = useDesignStore();
@@ -160,13 +162,13 @@ function change(fromG: number, toG: number): string {
       <template v-else-if="result.status === 'clash'">
         <p class="clash"><b>These cannot hold together:</b></p>
         <ul>
-          <li v-for="phrase in result.between" :key="phrase">{{ phrase }}</li>
+          <li v-for="(clash, i) in result.between" :key="i">{{ sayClash(clash) }}</li>
         </ul>
         <p class="quiet small">Let go of any one of them.</p>
       </template>
       <template v-else>
         <p v-if="result.missed.length" class="clash">
-          As near as it comes; still open: {{ result.missed.join(', ') }}.
+          As near as it comes; still open: {{ result.missed.map(sayClash).join(', ') }}.
         </p>
         <table>
           <thead class="visually-hidden">
@@ -179,7 +181,7 @@ function change(fromG: number, toG: number): string {
           <tbody>
             <tr v-for="entry in result.changes" :key="entry.lineId ?? entry.materialId">
               <th scope="row">
-                {{ materialById(entry.materialId).name }}
+                {{ nameOf(entry.materialId) }}
                 <span class="quiet">{{
                   entry.lineId === null ? 'comes in' : partOf(entry.lineId)
                 }}</span>

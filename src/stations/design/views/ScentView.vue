@@ -2,23 +2,26 @@
 import { computed, ref } from 'vue';
 import type { Evaluation } from '@/core/evaluation';
 import { allLines, setLineMass, type FormulaBody, type Line } from '@/core/formula';
-import { materialById } from '@/core/materials';
 import {
   BLEND_UNITS,
   blendAmount,
   blendMassG,
   fillUpFactor,
+  mostLoadPct,
   type BlendUnit,
   type ScentDocument,
 } from '@/core/scent';
 import { parseNumber } from '@/core/units';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatFixed } from '@/ui/format';
+import { formatFixed } from '@/core/words';
 import ChoiceRow from '@/ui/ChoiceRow.vue';
 import ConstituentBars from './ConstituentBars.vue';
 import MentholMaker from './MentholMaker.vue';
 import ScentDocumentDialog from '@/ui/ScentDocumentDialog.vue';
+import { useMaterials } from '@/ui/materials';
+
+const { materialOf, nameOf, portionsOf } = useMaterials();
 
 const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 const design = useDesignStore();
@@ -30,17 +33,16 @@ const problem = ref('');
 const documentedId = ref<string | null>(null);
 
 const scents = computed(() =>
-  allLines(props.body).filter(({ materialId }) => materialById(materialId).role === 'scent'),
+  allLines(props.body).filter(({ materialId }) => materialOf(materialId).role === 'scent'),
 );
 const hasMenthol = computed(
   () =>
     props.body.family === 'shower-steamer' ||
     scents.value.some(({ materialId }) => materialId === 'menthol'),
 );
+const blend = computed(() => portionsOf(scents.value));
 const scent = computed(() => props.evaluation.scent);
-const mostPct = computed(() =>
-  Math.min(scent.value.usualHighPct, scent.value.limit?.loadPct ?? Infinity),
-);
+const mostPct = computed(() => mostLoadPct(scent.value));
 const factor = computed(() => fillUpFactor(scent.value, props.evaluation.totalG));
 
 function documentOf(materialId: string): ScentDocument | undefined {
@@ -48,7 +50,12 @@ function documentOf(materialId: string): ScentDocument | undefined {
 }
 
 function shown(line: Line): string {
-  const amount = blendAmount(line, unit.value, scents.value, workshop.smallMeasures);
+  const amount = blendAmount(
+    { material: materialOf(line.materialId), massG: line.massG },
+    unit.value,
+    blend.value,
+    workshop.smallMeasures,
+  );
   return String(Number(amount.toFixed(unit.value === 'drops' ? 0 : 2)));
 }
 
@@ -62,10 +69,10 @@ function take(line: Line, event: Event): void {
   problem.value = '';
   if (typed === shown(line)) return;
   const massG = blendMassG(
-    line.materialId,
+    materialOf(line.materialId),
     amount,
     unit.value,
-    scents.value,
+    blend.value,
     workshop.smallMeasures,
   );
   design.change(setLineMass(props.body, line.id, massG));
@@ -103,16 +110,16 @@ function fillUp(): void {
       </div>
       <ul class="plain-list">
         <li v-for="line in scents" :key="line.id" class="oil">
-          <span>{{ materialById(line.materialId).name }}</span>
+          <span>{{ nameOf(line.materialId) }}</span>
           <input
             :value="shown(line)"
             inputmode="decimal"
-            :aria-label="`${unit === 'g' ? 'Grams' : unit === 'drops' ? 'Drops' : 'Parts'} of ${materialById(line.materialId).name} in the blend`"
+            :aria-label="`${unit === 'g' ? 'Grams' : unit === 'drops' ? 'Drops' : 'Parts'} of ${nameOf(line.materialId)} in the blend`"
             @change="take(line, $event)"
           />
           <button type="button" class="document" @click="documentedId = line.materialId">
             {{ documentOf(line.materialId) ? 'document' : 'no document' }}
-            <span class="visually-hidden">for {{ materialById(line.materialId).name }}</span>
+            <span class="visually-hidden">for {{ nameOf(line.materialId) }}</span>
           </button>
         </li>
       </ul>

@@ -2,10 +2,13 @@
 import { computed, ref } from 'vue';
 import { evaluate, type Evaluation } from '@/core/evaluation';
 import { compareBodies, latestVersion, type FormulaBody } from '@/core/formula';
-import { materialById } from '@/core/materials';
 import { useDesignStore } from '@/stores/design';
-import { formatGrams, longDate } from '@/ui/format';
+import { formatGrams } from '@/core/words';
+import { longDate } from '@/ui/format';
 import { readingRows } from './versionWords';
+import { useMaterials } from '@/ui/materials';
+
+const { nameOf } = useMaterials();
 
 const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 const design = useDesignStore();
@@ -75,7 +78,7 @@ function goBack(): void {
           </tr>
           <tr v-for="(line, i) in difference?.lines" :key="i">
             <th scope="row">
-              {{ materialById(line.materialId).name }}
+              {{ nameOf(line.materialId) }}
               <span v-if="line.partKind !== 'main'" class="quiet">{{ line.partName }}</span>
             </th>
             <td>{{ line.beforeG === null ? '–' : formatGrams(line.beforeG) }}</td>

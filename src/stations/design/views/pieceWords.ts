@@ -1,7 +1,7 @@
 import type { DampVerdict, Evaluation } from '@/core/evaluation';
 import { BATH_OF_SALTS_G, bathsOf } from '@/core/fizz';
 import type { Family } from '@/core/formula';
-import { formatFixed } from '@/ui/format';
+import { formatFixed } from '@/core/words';
 
 const BUOYANCY_WORDS = { floats: 'floats', sinks: 'sinks', either: 'may float' } as const;
 

@@ -1,5 +1,5 @@
 import type { Evaluation } from '@/core/evaluation';
-import { formatFixed, formatGrams } from '@/ui/format';
+import { formatFixed, formatGrams } from '@/core/words';
 
 export interface ReadingRow {
   readonly name: string;

@@ -1,17 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { readingsIfKept } from '@/core/evaluation';
+import { READING_WORDS, readingsIfKept, sayReading, type KeptReading } from '@/core/evaluation';
 import type { WeighStep } from '@/core/making';
-import { rescalingFor, roomOf, type Batch } from '@/core/records';
-import { doseG } from '@/core/fizz';
-import { waterFor } from '@/core/workshop';
-import { useWorkshopStore } from '@/stores/workshop';
-import { formatFixed, formatGrams } from '@/ui/format';
+import { rescalingFor, type Batch } from '@/core/records';
+import { useBenchStore } from '@/stores/bench';
+import { formatFixed, formatGrams } from '@/core/words';
 
 /** Too much is on the scale: three ways out, each with what it costs. */
 const props = defineProps<{ batch: Batch; step: WeighStep; massG: number; decimals: number }>();
 const emit = defineEmits<{ takeOut: []; scaleUp: []; keep: [] }>();
-const workshop = useWorkshopStore();
+const bench = useBenchStore();
 
 const overG = computed(() => props.massG - props.step.targetG);
 const rescaling = computed(() => rescalingFor(props.batch, props.step, props.massG));
@@ -19,19 +17,16 @@ const topUps = computed(
   () => rescaling.value?.steps.filter(({ isWeighed, stillG }) => isWeighed && stillG > 0) ?? [],
 );
 const ahead = computed(() => rescaling.value?.steps.filter(({ isWeighed }) => !isWeighed) ?? []);
-const readings = computed(() => {
-  const { family } = props.batch.body;
-  return readingsIfKept(props.batch, props.step, props.massG, {
-    humidityPct: roomOf(props.batch)?.humidityPct ?? workshop.settings.humidityPct,
-    tub: waterFor(family, workshop.settings),
-    pieceG: doseG(family, props.batch.plan.pieceG),
-    scentDocuments: workshop.settings.scentDocuments,
-  }).filter(({ kept }) => kept !== null);
-});
+const readings = computed(() =>
+  bench.conditions
+    ? readingsIfKept(props.batch, props.step, props.massG, bench.conditions).filter(
+        ({ kept }) => kept.value !== null,
+      )
+    : [],
+);
 
-function shown(value: number | null, decimals: number, unit: string): string {
-  return value === null ? '–' : `${formatFixed(value, decimals)}${unit ? ` ${unit}` : ''}`;
-}
+/** Does something stand out of it? */
+const isLoud = ({ kept }: KeptReading) => kept.findings.length > 0;
 </script>
 
 <template>
@@ -68,12 +63,10 @@ function shown(value: number | null, decimals: number, unit: string): string {
         Keep it as it is <kbd>3</kbd>
       </button>
       <ul class="plain-list" tabindex="0" aria-label="Amounts or readings">
-        <li v-for="row in readings" :key="row.id" :class="{ out: row.isOut }">
-          {{ row.name }} <b>{{ shown(row.kept, row.decimals, row.unit) }}</b>
+        <li v-for="row in readings" :key="row.id" :class="{ out: isLoud(row) }">
+          {{ READING_WORDS[row.id].name }} <b>{{ sayReading(row.id, row.kept.value) }}</b>
           <span class="was">{{
-            row.isOut
-              ? 'outside its window'
-              : `planned ${shown(row.planned, row.decimals, row.unit)}`
+            isLoud(row) ? 'outside its window' : `planned ${sayReading(row.id, row.planned.value)}`
           }}</span>
         </li>
       </ul>

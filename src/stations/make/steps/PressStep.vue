@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { useEventListener, useNow } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { testAgainMin } from '@/core/binder';
-import { benchWindow } from '@/core/evaluation';
+import { SOONEST_MIN, testAgainMin } from '@/core/binder';
+import { bowlDamp } from '@/core/evaluation';
 import type { StepOf } from '@/core/making';
-import { roomOf, standing, type Batch } from '@/core/records';
+import { standing, type Batch } from '@/core/records';
 import { batchFills, pressedMix } from '@/core/trays';
 import { parseNumber } from '@/core/units';
 import { compareToTarget, decimalsOf, toleranceG } from '@/core/weighing';
 import { useBenchStore } from '@/stores/bench';
-import { useWorkshopStore } from '@/stores/workshop';
-import { counted, formatFixed, formatGrams } from '@/ui/format';
+import { counted, formatFixed, formatGrams } from '@/core/words';
+import { useMaterials } from '@/ui/materials';
 import FillStrip from '../FillStrip.vue';
 import PourBar from '../PourBar.vue';
 import SquirtCounter from '../SquirtCounter.vue';
@@ -20,7 +20,7 @@ import { useScale } from '../useScale';
 
 const props = defineProps<{ batch: Batch; step: StepOf<'press'> }>();
 const bench = useBenchStore();
-const workshop = useWorkshopStore();
+const { catalog } = useMaterials();
 const now = useNow({ interval: 5000 });
 
 const scale = useScale(props.step.stepG);
@@ -29,7 +29,7 @@ const typed = ref('');
 const problem = ref('');
 const decimals = decimalsOf(props.step.stepG);
 
-const fills = computed(() => batchFills(props.batch, props.step.targetG));
+const fills = computed(() => batchFills(props.batch, catalog.value, props.step.targetG));
 const watch = computed(() => fills.value.watch);
 const bandG = computed(() => toleranceG(props.step.targetG, props.step.stepG));
 const shownG = computed(() =>
@@ -38,15 +38,13 @@ const shownG = computed(() =>
 const against = computed(() => compareToTarget(shownG.value, props.step.targetG, bandG.value));
 
 const againMin = computed(() => {
-  const room = roomOf(props.batch);
+  const { conditions } = bench;
+  if (!conditions) return SOONEST_MIN;
   return testAgainMin(
-    pressedMix(props.batch),
-    benchWindow(props.batch, {
-      humidityPct: workshop.settings.humidityPct,
-      taughtBy: workshop.batches,
-    }),
-    room?.humidityPct ?? workshop.settings.humidityPct,
-    room?.tempC ?? workshop.settings.tempC,
+    pressedMix(props.batch, catalog.value),
+    bowlDamp(props.batch, conditions).window,
+    conditions.humidityPct,
+    conditions.roomTempC,
   );
 });
 /** Minutes since the hand last felt the mix. */

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { roomAdvice } from '@/core/binder';
-import { evaluate } from '@/core/evaluation';
+import { ROOM_WORDS, roomAdvice } from '@/core/binder';
+import { conditionsOfBatch, dampWindowIn } from '@/core/conditions';
+import { evaluate, sayFinding } from '@/core/evaluation';
 import { parseNumber } from '@/core/units';
 import type { Batch } from '@/core/records';
-import { waterFor } from '@/core/workshop';
+import { USUAL_SETTINGS } from '@/core/workshop';
 import { useBenchStore } from '@/stores/bench';
 import { useRoomStore } from '@/stores/room';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatFixed } from '@/ui/format';
+import { formatFixed } from '@/core/words';
 import { useBenchKeys } from '../useBenchKeys';
 
 const props = defineProps<{ batch: Batch }>();
@@ -42,16 +43,19 @@ const air = computed(() => {
   return humidityPct === null || tempC === null ? null : { humidityPct, tempC };
 });
 const advice = computed(() =>
-  air.value ? roomAdvice(air.value.humidityPct, air.value.tempC, props.batch.body.method) : null,
+  air.value ? roomAdvice(air.value.humidityPct, air.value.tempC) : null,
 );
 /** What this formula would be in this room. */
-const findings = computed(() => {
-  if (!air.value) return [];
-  return evaluate(props.batch.body, {
-    humidityPct: air.value.humidityPct,
-    tub: waterFor(props.batch.body.family, workshop.settings),
-    pieceG: props.batch.plan.pieceG,
-  }).findings.filter(({ code }) => ['too-dry', 'too-wet', 'free-water-high'].includes(code));
+const judged = computed(() => {
+  if (!air.value) return null;
+  const conditions = conditionsOfBatch(workshop.facts, props.batch, air.value);
+  const { binder, judged: readings } = evaluate(props.batch.body, conditions);
+  const usual = conditionsOfBatch(workshop.facts, props.batch, USUAL_SETTINGS);
+  return {
+    window: binder.window,
+    usualWindow: dampWindowIn(usual, props.batch.body, binder),
+    findings: [...readings.damp.findings, ...readings['free-water'].findings].map(sayFinding),
+  };
 });
 
 function inRange(text: string, min: number, max: number): number | null {
@@ -108,16 +112,18 @@ useBenchKeys({ space: next });
             ? 'Workable, with care.'
             : 'Not today, not like this.'
       }}
-      Damp window {{ formatFixed(advice.window.lowPct, 1) }} to
-      {{ formatFixed(advice.window.highPct, 1)
-      }}<template v-if="Math.abs(advice.window.lowPct - advice.usualWindow.lowPct) > 0.05"
-        >, in place of {{ formatFixed(advice.usualWindow.lowPct, 1) }} to
-        {{ formatFixed(advice.usualWindow.highPct, 1) }}</template
-      >.
+      <template v-if="judged">
+        Damp window {{ formatFixed(judged.window.lowPct, 1) }} to
+        {{ formatFixed(judged.window.highPct, 1)
+        }}<template v-if="Math.abs(judged.window.highPct - judged.usualWindow.highPct) > 0.05"
+          >, in place of {{ formatFixed(judged.usualWindow.lowPct, 1) }} to
+          {{ formatFixed(judged.usualWindow.highPct, 1) }}</template
+        >.
+      </template>
     </p>
     <ul class="plain-list">
-      <li v-for="line in advice.todo" :key="line">{{ line }}</li>
-      <li v-for="finding in findings" :key="finding.code">
+      <li v-for="task in advice.tasks" :key="task">{{ ROOM_WORDS[task] }}</li>
+      <li v-for="finding in judged?.findings" :key="finding.message">
         {{ finding.message }} {{ finding.todo }}
       </li>
     </ul>

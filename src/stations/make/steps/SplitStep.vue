@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { StepOf } from '@/core/making';
 import { bowlContents, type Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
-import { formatGrams } from '@/ui/format';
+import { formatGrams } from '@/core/words';
 import { useBenchKeys } from '../useBenchKeys';
 
 const props = defineProps<{ batch: Batch; step: StepOf<'split'> }>();

@@ -1,26 +1,21 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { dampReading } from '@/core/binder';
-import { benchWindow } from '@/core/evaluation';
+import { bowlDamp } from '@/core/evaluation';
 import type { StepOf } from '@/core/making';
 import { bowlContents, type Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
-import { useWorkshopStore } from '@/stores/workshop';
-import { formatFixed } from '@/ui/format';
+import { formatFixed } from '@/core/words';
+import { useMaterials } from '@/ui/materials';
 import SquirtCounter from '../SquirtCounter.vue';
 import { useBenchKeys } from '../useBenchKeys';
 
 const props = defineProps<{ batch: Batch; step: StepOf<'spray'> }>();
+const { portionsOf } = useMaterials();
 const bench = useBenchStore();
-const workshop = useWorkshopStore();
 
-const damp = computed(() => dampReading(bowlContents(props.batch)));
-const window = computed(() =>
-  benchWindow(props.batch, {
-    humidityPct: workshop.settings.humidityPct,
-    taughtBy: workshop.batches,
-  }),
-);
+const damp = computed(() => dampReading(portionsOf(bowlContents(props.batch))));
+const window = computed(() => bench.conditions && bowlDamp(props.batch, bench.conditions).window);
 const next = () => bench.settle({ kind: 'done' });
 useBenchKeys({ space: next });
 </script>
@@ -28,7 +23,7 @@ useBenchKeys({ space: next });
 <template>
   <p class="big">
     <b class="figure">{{ damp.dampIndexPct === null ? '–' : formatFixed(damp.dampIndexPct, 1) }}</b>
-    <span
+    <span v-if="window"
       >damp index, window {{ formatFixed(window.lowPct, 1) }} to
       {{ formatFixed(window.highPct, 1) }}</span
     >

@@ -3,13 +3,15 @@ import { computed, ref } from 'vue';
 import type { Felt } from '@/core/binder';
 import { benchCures, type BenchCure } from '@/core/evaluation';
 import { handSigns, type BenchStep } from '@/core/making';
-import { materialById } from '@/core/materials';
 import { isParted, openSqueeze, type Batch, type BowlNumber } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/ui/format';
+import { formatGrams } from '@/core/words';
 import HandPicture from '../HandPicture.vue';
 import { useBenchKeys } from '../useBenchKeys';
+import { useMaterials } from '@/ui/materials';
+
+const { nameOf } = useMaterials();
 
 const props = defineProps<{ batch: Batch; step: Extract<BenchStep, { kind: 'squeeze' }> }>();
 const bench = useBenchStore();
@@ -22,16 +24,15 @@ const signs = computed(() => handSigns(props.step.acidIn));
 /** A squeeze that was too dry or too wet and has not been answered yet. */
 const open = computed(() => openSqueeze(props.batch, props.step.id));
 const cures = computed(() =>
-  open.value
+  open.value && bench.conditions
     ? benchCures(
         props.batch,
         {
-          taughtBy: workshop.batches,
           felt: open.value.felt,
           acidIn: props.step.acidIn,
-          humidityPct: workshop.settings.humidityPct,
           gramsPerSquirt: workshop.smallMeasures.gramsPerSquirt.best,
         },
+        bench.conditions,
         parted.value ? bowl.value : 1,
       )
     : [],
@@ -100,7 +101,7 @@ useBenchKeys({
         <div>
           <b class="figure"
             >{{ formatGrams(rounded(cure.firstG)) }} g
-            {{ materialById(cure.materialId).name.toLowerCase() }}</b
+            {{ nameOf(cure.materialId).toLowerCase() }}</b
           ><template v-if="cure.firstSquirts">, about {{ cure.firstSquirts }} squirts</template>
           <p>
             {{ cure.note }} Damp index to {{ cure.dampIndexAfterPct.toFixed(1) }}, free water

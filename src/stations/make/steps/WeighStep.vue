@@ -6,7 +6,7 @@ import { weighedEntry, type Batch } from '@/core/records';
 import { parseNumber } from '@/core/units';
 import { compareToTarget, decimalsOf } from '@/core/weighing';
 import { useBenchStore } from '@/stores/bench';
-import { formatFixed } from '@/ui/format';
+import { formatFixed } from '@/core/words';
 import PourBar from '../PourBar.vue';
 import { sayScale } from '../scaleWords';
 import { useBenchKeys } from '../useBenchKeys';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { counted, formatFixed, formatGrams } from './format';
+import { counted, formatFixed, formatGrams } from '.';
 
 describe('figures on screen', () => {
   it.each([

@@ -1,5 +1,5 @@
 import { densitiesByState } from './bulkDensity';
-import { CATALOG_ROWS } from './catalog';
+import { CATALOG_ROWS } from './rows';
 import { knowledgeOf } from './knowledge';
 import type { Material } from './material';
 import type { OwnMaterial } from './own';
@@ -7,57 +7,53 @@ import type { MaterialRow } from './types';
 
 export type MaterialId = (typeof CATALOG_ROWS)[number]['id'];
 
-/** The catalog that ships. */
+/** Every material a workshop knows: what ships, with what the maker knows better of it, and the maker's own. */
+export interface Catalog {
+  /** What a maker may pick; what was laid away is left out. */
+  readonly offered: readonly Material[];
+  readonly byId: ReadonlyMap<string, Material>;
+}
+
+/** The materials that ship. */
 export const MATERIALS: readonly Material[] = CATALOG_ROWS.map(materialOf);
 
-const catalog = new Map(MATERIALS.map((material) => [material.id, material]));
-let stocked: ReadonlyMap<string, Material> = new Map();
-let everyMaterial: readonly Material[] = MATERIALS;
+const shippedById = new Map(MATERIALS.map((material) => [material.id, material]));
+
+/** The catalog of a workshop that has no materials of its own. */
+export const SHIPPED: Catalog = { offered: MATERIALS, byId: shippedById };
 
 /**
- * Puts the maker's own materials on the shelf for every reading in this thread: the one thing this module remembers.
- * Called when the workshop is loaded or its materials change, and by a worker before it reckons.
- * A record like a material the catalog does not have is left out.
+ * The shipped catalog overlaid by a maker's own materials, for as long as these stay as they are.
+ * A record like a material that does not ship is left out.
  */
-export function stockOwnMaterials(own: readonly OwnMaterial[]): void {
-  stocked = new Map(
+export function catalogWith(own: readonly OwnMaterial[]): Catalog {
+  if (own.length === 0) return SHIPPED;
+  const overlay = new Map(
     own.flatMap((record) => {
-      const like = catalog.get(record.likeId);
-      return like ? [[record.id, overlaid(like, record)]] : [];
+      const like = shippedById.get(record.likeId);
+      return like ? [[record.id, overlaid(like, record)] as const] : [];
     }),
   );
   const laidAway = new Set(own.flatMap(({ id, isLaidAway }) => (isLaidAway ? [id] : [])));
-  everyMaterial = [
-    ...MATERIALS.map((material) => stocked.get(material.id) ?? material),
-    ...[...stocked.values()].filter(({ id }) => !catalog.has(id)),
-  ].filter(({ id }) => !laidAway.has(id));
+  const byId = new Map([...shippedById, ...overlay]);
+  return { offered: [...byId.values()].filter(({ id }) => !laidAway.has(id)), byId };
 }
 
-/** Everything a maker may pick: the catalog with what is known better of it, and the maker's own. */
-export function allMaterials(): readonly Material[] {
-  return everyMaterial;
-}
-
-/** @returns the material, or undefined when neither catalog nor shelf has such an id */
-export function findMaterial(id: string): Material | undefined {
-  return stocked.get(id) ?? catalog.get(id);
+/** @returns the material, or undefined when the catalog has no such id */
+export function findMaterial({ byId }: Catalog, id: string): Material | undefined {
+  return byId.get(id);
 }
 
 /** @throws RangeError when no material has this id; use {@link findMaterial} where people's input enters */
-export function materialById(id: string): Material {
-  const material = findMaterial(id);
+export function materialById({ byId }: Catalog, id: string): Material {
+  const material = byId.get(id);
   if (!material) throw new RangeError(`material id ${id} is not in the catalog`);
   return material;
 }
 
-/** Catalog id whose tables speak for a material; an unknown id speaks for itself. */
-export function likeIdOf(id: string): string {
-  return findMaterial(id)?.likeId ?? id;
-}
-
-/** Is this an id of the catalog that ships? */
-export function isInCatalog(id: string): boolean {
-  return catalog.has(id);
+/** Does a material of this id ship? */
+export function isShipped(id: string): boolean {
+  return shippedById.has(id);
 }
 
 function materialOf(row: MaterialRow): Material {

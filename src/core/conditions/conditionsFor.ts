@@ -1,0 +1,83 @@
+import { dampWindow, movedWindow, type DampReading, type DampWindow } from '../binder';
+import { doseG } from '../fizz';
+import type { FormulaBody } from '../formula';
+import { learnedDamp } from '../learning';
+import type { Catalog } from '../materials';
+import { roomOf, type Batch } from '../records';
+import { USUAL_SETTINGS, waterFor, type Settings } from '../workshop';
+import type { Conditions } from './types';
+
+/** What a workshop knows that bears on a judgement. */
+export interface WorkshopFacts {
+  readonly catalog: Catalog;
+  readonly settings: Pick<Settings, 'humidityPct' | 'tempC' | 'tub' | 'basin' | 'scentDocuments'>;
+  /** Every batch: those that felt right teach how damp a mix wants to be. */
+  readonly batches: readonly Batch[];
+}
+
+export type Made = Pick<FormulaBody, 'family' | 'method'>;
+
+/**
+ * The conditions of a mix in this workshop as it is now: the one place that makes them.
+ * @param pieceG grams of a piece or a fill as it is made, over 0; null for the whole mix
+ */
+export function conditionsFor(
+  { catalog, settings, batches }: WorkshopFacts,
+  made: Made,
+  pieceG: number | null,
+): Conditions {
+  return conditionsIn({ catalog, settings, batches }, made, pieceG, settings);
+}
+
+/** The air of a workroom. */
+export interface Room {
+  /** 0 to 100 %. */
+  readonly humidityPct: number;
+  /** -10 to 50 °C. */
+  readonly tempC: number;
+}
+
+/**
+ * The conditions of a batch: its own room where it was read, and what all other batches taught.
+ * @param room to ask about in its place
+ */
+export function conditionsOfBatch(
+  { catalog, settings, batches }: WorkshopFacts,
+  batch: Batch,
+  room: Room = roomOf(batch) ?? (batch.outcome === 'at the bench' ? settings : USUAL_SETTINGS),
+): Conditions {
+  return conditionsIn(
+    { catalog, settings, batches: batches.filter(({ id }) => id !== batch.id) },
+    batch.body,
+    batch.plan.pieceG,
+    room,
+  );
+}
+
+/** The one damp window of a mix in these conditions, wherever it is shown. */
+export function dampWindowIn(
+  { humidityPct, learned }: Conditions,
+  { method }: Pick<FormulaBody, 'method'>,
+  { settingFatFraction }: Pick<DampReading, 'settingFatFraction'>,
+): DampWindow {
+  const shipped = dampWindow(method, humidityPct, settingFatFraction);
+  return movedWindow(shipped, learned.damp?.estimate ?? 1);
+}
+
+function conditionsIn(
+  { catalog, settings, batches }: WorkshopFacts,
+  { family, method }: Made,
+  pieceG: number | null,
+  { humidityPct, tempC }: Room,
+): Conditions {
+  const damp = learnedDamp(batches, { humidityPct, method, family }, catalog);
+  return {
+    catalog,
+    humidityPct,
+    roomTempC: tempC,
+    tub: waterFor(family, settings),
+    pieceG: pieceG === null ? null : doseG(family, pieceG),
+    scentDocuments: settings.scentDocuments,
+    learned: damp ? { damp } : {},
+  };
+}

@@ -1,0 +1,204 @@
+import {
+  dampReading,
+  freeWaterBand,
+  freeWaterLimitsPct,
+  saturation,
+  type DampReading,
+} from '../binder';
+import { fizzBalance, type ReactantG } from '../chemistry';
+import { powderHex, waterHex } from '../color';
+import { dampWindowIn, type Conditions } from '../conditions';
+import { isOily, surfaceReading, type SurfaceReading } from '../fizz';
+import { allLines, type FormulaBody, type Line } from '../formula';
+import {
+  gramsWhere,
+  materialById,
+  portionsG,
+  reactantsOf,
+  type Material,
+  type Portion,
+} from '../materials';
+import { packedDensityGMl } from '../scaling';
+import { scentLimits, scentReading } from '../scent';
+import { exactly, type Spread } from '../units';
+import { tubReading } from '../water';
+import { lastingOf } from './lasting';
+import type { DampVerdict, Measured } from './types';
+
+/**
+ * Usual soda-to-acid window as shares of the balance point, so that it holds for every acid.
+ * Common practice: 1.3 to 2.1 with anhydrous citric acid, whose balance is 1.312.
+ */
+const CITRIC_BALANCE = 1.312;
+export const USUAL_OF_BALANCE = { low: 1.3 / CITRIC_BALANCE, high: 2.1 / CITRIC_BALANCE } as const;
+
+/** A line with its material at hand. */
+interface Poured extends Portion {
+  readonly lowG: number;
+  readonly highG: number;
+}
+
+/** What the models say of a formula in these conditions, before anything is judged. */
+export function measure(body: FormulaBody, conditions: Conditions): Measured {
+  const poured = allLines(body).map((line) => pouredOf(line, conditions));
+  const main = poured.slice(0, body.parts[0]?.lines.length ?? 0);
+  const totalG = portionsG(poured);
+  const piece = pieceOf(poured, totalG, conditions);
+  const reactants = piece && reactantsOf(piece);
+  const fizz = fizzOf(poured, conditions);
+  return {
+    totalG,
+    fizz,
+    binder: binderOf(main, body, conditions),
+    water: reactants && tubReading(reactants, conditions.tub),
+    color: piece && {
+      // The shell's color is the main mix's; all parts of a piece tint the water.
+      powderHex: powderHex(main),
+      waterHex: waterHex(piece, conditions.tub.volumeL),
+    },
+    surface: piece && reactants && surfaceOf(piece, reactants, conditions),
+    lasting: lastingOf(body, poured, fizz.baseEquivalentsMol / fizz.acidEquivalentsMol, conditions),
+    scent: {
+      ...scentReading(poured, body.family),
+      ...scentLimits(poured, conditions.scentDocuments),
+      loadSpread: loadSpread(poured, body),
+    },
+  };
+}
+
+function pouredOf(line: Line, { catalog }: Conditions): Poured {
+  return {
+    material: materialById(catalog, line.materialId),
+    massG: line.massG,
+    lowG: line.massLowG,
+    highG: line.massHighG,
+  };
+}
+
+function fizzOf(poured: readonly Poured[], { tub }: Conditions): Measured['fizz'] {
+  const fizz = fizzBalance(reactantsOf(poured), tub.tempC);
+  const balance = fizz.balanceSodaToAcidByMass ?? 0;
+  const ratio = fizz.sodaToAcidByMass;
+  return {
+    ...fizz,
+    ratioSpread:
+      ratio === null
+        ? null
+        : turnedRound(
+            // Acid at its most is the low end.
+            cornersOf(poured, isAcid, ratio, (masses) => {
+              return fizzBalance(reactantsOf(masses), tub.tempC).sodaToAcidByMass ?? ratio;
+            }),
+          ),
+    usualLow: balance * USUAL_OF_BALANCE.low,
+    usualHigh: balance * USUAL_OF_BALANCE.high,
+  };
+}
+
+/** Foam, film and scent of the water after one piece. */
+function surfaceOf(
+  piece: readonly Portion[],
+  reactants: readonly ReactantG[],
+  { tub }: Conditions,
+): SurfaceReading {
+  return surfaceReading({
+    volumeL: tub.volumeL,
+    surfactantG: piece.reduce(
+      (sum, { material, massG }) =>
+        material.role === 'foamer' ? sum + massG * (1 - material.waterFraction.value) : sum,
+      0,
+    ),
+    co2L: fizzBalance(reactants, tub.tempC).co2L,
+    oilG: gramsWhere(piece, isOily),
+    emulsifierG: gramsWhere(piece, ({ role }) => role === 'emulsifier'),
+    scentG: gramsWhere(piece, isScent),
+  });
+}
+
+/** The portions of one piece, or of the whole mix when it is no more than one; null when it weighs nothing. */
+function pieceOf(
+  poured: readonly Poured[],
+  totalG: number,
+  { pieceG }: Conditions,
+): readonly Portion[] | null {
+  if (!(totalG > 0)) return null;
+  const share = pieceG === null ? 1 : Math.min(1, pieceG / totalG);
+  return poured.map(({ material, massG }) => ({ material, massG: massG * share }));
+}
+
+function binderOf(
+  main: readonly Poured[],
+  body: FormulaBody,
+  conditions: Conditions,
+): Measured['binder'] {
+  const { humidityPct, learned } = conditions;
+  const reading = dampReading(main);
+  const window = dampWindowIn(conditions, body, reading);
+  return {
+    ...reading,
+    window,
+    ownBatches: learned.damp?.records ?? 0,
+    dampSpread: dampSpread(main, reading),
+    freeWaterSpread: cornersOf(
+      main,
+      ({ waterFraction }) => waterFraction.value > 0,
+      reading.freeWaterPct,
+      (masses) => dampReading(masses).freeWaterPct,
+    ),
+    saturation: saturation(reading, packedDensityGMl(body.method).best),
+    verdict: verdictOf(reading.dampIndexPct, window.lowPct, window.highPct),
+    freeWaterBand: freeWaterBand(reading.freeWaterPct, humidityPct),
+    easyToPct: freeWaterLimitsPct(humidityPct).easyPct,
+  };
+}
+
+function verdictOf(index: number | null, lowPct: number, highPct: number): DampVerdict | null {
+  if (index === null) return null;
+  if (index < lowPct) return 'too-dry';
+  return index > highPct ? 'too-wet' : 'in-window';
+}
+
+function dampSpread(main: readonly Poured[], { dampIndexPct: best }: DampReading): Spread | null {
+  if (best === null) return null;
+  return cornersOf(
+    main,
+    ({ isLiquid }) => isLiquid,
+    best,
+    (masses) => dampReading(masses).dampIndexPct ?? best,
+  );
+}
+
+function loadSpread(poured: readonly Poured[], { family }: FormulaBody): Spread {
+  const load = (masses: readonly Portion[]) => scentReading(masses, family).loadPct;
+  return cornersOf(poured, isScent, load(poured), load);
+}
+
+function isAcid({ role }: Material): boolean {
+  return role === 'acid';
+}
+
+function isScent({ role }: Material): boolean {
+  return role === 'scent';
+}
+
+/** Corner to corner: what is counted at its least and the rest at its most, and turned round; no work where all was weighed. */
+function cornersOf(
+  poured: readonly Poured[],
+  isCounted: (material: Material) => boolean,
+  best: number,
+  read: (masses: readonly Portion[]) => number,
+): Spread {
+  if (!poured.some(({ lowG, highG }) => highG > lowG)) return exactly(best);
+  const corner = (counted: 'lowG' | 'highG', rest: 'lowG' | 'highG') =>
+    read(
+      poured.map((one) => ({
+        material: one.material,
+        massG: one[isCounted(one.material) ? counted : rest],
+      })),
+    );
+  return { low: corner('lowG', 'highG'), best, high: corner('highG', 'lowG') };
+}
+
+function turnedRound({ low, best, high }: Spread): Spread {
+  return { low: high, best, high: low };
+}

@@ -1,0 +1,48 @@
+import type { Examined, Finding } from '../types';
+import { certain, type Judge } from './judge';
+
+const practice = 'common practice';
+/** A share of the gas that a damp closed pack makes by itself. Start value of ours. */
+const EARLY_SHARE = 0.02;
+/** Under this free water a pack may be closed. Start value of ours. */
+const CLOSED_FROM_PCT = 0.3;
+
+/** Free water of the main mix: easy in this room is the window, what lies above it is said by its band. */
+export const judgeFreeWater: Judge = (examined) => {
+  const { freeWaterPct, freeWaterSpread, easyToPct } = examined.measured.binder;
+  return {
+    value: freeWaterPct,
+    spread: certain(freeWaterSpread),
+    window: { low: null, high: easyToPct },
+    findings: examined.measured.totalG > 0 ? overEasy(examined) : [],
+  };
+};
+
+function overEasy({ measured, conditions: { humidityPct } }: Examined): readonly Finding[] {
+  const { freeWaterPct, freeWaterBand: band, easyToPct } = measured.binder;
+  if (band === 'easy') return [];
+  return [
+    {
+      code: 'free-water-high',
+      severity: band === 'brisk' ? 'advice' : 'warning',
+      facts: { freeWaterPct, easyToPct, humidityPct, band },
+      source: practice,
+    },
+  ];
+}
+
+/** Damp mix in a pack that is closed makes gas: how much, if a little of it reacts. */
+export function closedPack({ measured, body }: Examined): readonly Finding[] {
+  const { freeWaterPct } = measured.binder;
+  const isPacked = body.method === 'in-pack' || body.method === 'loose';
+  const gasL = measured.fizz.co2L * EARLY_SHARE;
+  if (!isPacked || freeWaterPct < CLOSED_FROM_PCT || !(gasL > 0)) return [];
+  return [
+    {
+      code: 'closed-pack-gas',
+      severity: 'warning',
+      facts: { freeWaterPct, gasL, reactedPct: 100 * EARLY_SHARE },
+      source: 'stoichiometry; the share is a start value of ours',
+    },
+  ];
+}

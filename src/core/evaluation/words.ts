@@ -1,0 +1,284 @@
+import { capital, listed, sayGrams, sayPercent } from '../words';
+import type { FindingCode, FindingFacts } from './facts';
+import type { Finding, FindingOf } from './types';
+
+/** What a finding says, and what to do about it. */
+export interface Said {
+  readonly message: string;
+  readonly todo: string;
+}
+
+type Words = { readonly [C in FindingCode]: (facts: FindingFacts[C]) => Said };
+
+const said = (message: string, todo: string): Said => ({ message, todo });
+const ph = (value: number) => value.toFixed(1);
+
+const WORDS: Words = {
+  'no-acid': () =>
+    said('No acid: this will not fizz.', 'Add citric acid, about half as much as soda.'),
+  'no-base': () =>
+    said('No base: this will not fizz.', 'Add baking soda, 1.3 to 2.1 times the acid.'),
+  'acid-excess': ({ leftoverAcidG, isForSkin }) =>
+    isForSkin
+      ? said(
+          `${sayGrams(leftoverAcidG)} of acid stays in the water: a sour bath that can sting.`,
+          'More soda, or less acid.',
+        )
+      : said(
+          `${sayGrams(leftoverAcidG)} of acid stays in the water.`,
+          'Keep it off stone, aluminum and enamel.',
+        ),
+  'soda-excess-high': ({ sodaToAcidByMass, usualHigh, leftoverSodaG }) =>
+    said(
+      `${sodaToAcidByMass.toFixed(2)} of soda to acid, over the usual ${usualHigh.toFixed(1)}: ${sayGrams(leftoverSodaG)} of soda stays unfizzed. Soft water, weak fizz.`,
+      'More acid for more fizz; leave it for a soft bath.',
+    ),
+  'too-dry': ({ dampIndexPct, windowLowPct, windowHighPct }) =>
+    said(
+      `${dampAgainst(dampIndexPct, windowLowPct, windowHighPct)}: it will crumble at the edges and crack.`,
+      'A little more liquid.',
+    ),
+  'too-wet': ({ dampIndexPct, windowLowPct, windowHighPct, isLoose }) =>
+    said(
+      `${dampAgainst(dampIndexPct, windowLowPct, windowHighPct)}: ${isLoose ? 'it will not pour.' : 'it will stick, slump and swell.'}`,
+      isLoose ? 'Less liquid, or a drier salt.' : 'Less liquid, or more powder.',
+    ),
+  'free-water-high': ({ freeWaterPct, easyToPct, humidityPct, band }) =>
+    said(
+      `Free water ${sayPercent(freeWaterPct)}, easy up to ${sayPercent(easyToPct)} at ${humidityPct} % humidity${band === 'will-swell' ? ': it will swell in the bowl or in the tray' : ''}.`,
+      {
+        brisk: 'Press at once, in dry air.',
+        risky: 'Only for small pieces made at once; better less water.',
+        'will-swell': 'Take water out: a drier extract, stronger alcohol, less bloom water.',
+      }[band],
+    ),
+  'closed-pack-gas': ({ gasL, reactedPct }) =>
+    said(
+      `Closed while damp, ${sayPercent(reactedPct)} of it reacting makes ${gasL.toFixed(1)} L of gas: a jar can burst.`,
+      'Spread or leave it open until it is dry, and pack it in what breathes.',
+    ),
+  'humidity-low': ({ humidityPct, isForSkin }) =>
+    said(
+      `The room is at ${humidityPct} %: pieces crumble and crack.`,
+      `${isForSkin ? 'A little more oil, a' : 'A'} few more squirts, pack firmer, or humidify to 40.`,
+    ),
+  'humidity-high': ({ humidityPct, isVeryDamp }) =>
+    isVeryDamp
+      ? said(
+          `The room is at ${humidityPct} %: warts, swelling and soft pieces.`,
+          'Dehumidify before you weigh.',
+        )
+      : said(
+          `The room is at ${humidityPct} %: the mix takes up water as you work.`,
+          'Fewer squirts, and dehumidify toward 45.',
+        ),
+  'scent-over-limit': ({ loadPct, limitPct, binds }) =>
+    said(
+      `Scent ${sayPercent(loadPct)} of the mix, over the ${sayPercent(limitPct)} this blend may have: ${binds} binds first.`,
+      'Take some out, and check your supplier’s document.',
+    ),
+  'scent-load-high': ({ loadPct, usualHighPct }) =>
+    said(
+      `Scent ${sayPercent(loadPct)} of the mix, usual up to ${sayPercent(usualHighPct)}.`,
+      'Check every supplier’s limit, or take some out.',
+    ),
+  'oil-without-emulsifier': ({ emulsifierToOil }) =>
+    said(
+      emulsifierToOil === 0
+        ? 'Nothing carries the oil into the water: a ring, a film, a slippery tub.'
+        : `Too little carrier for the oil (${emulsifierToOil.toFixed(2)} of it): a ring and a slippery tub.`,
+      'Add polysorbate 80, 0.1 to 0.35 of the oils and scent; as much again truly carries it.',
+    ),
+  'scent-limit-unknown': ({ names }) =>
+    said(`No limit on file for ${listed(names)}.`, 'Check your supplier’s document.'),
+  'vanillin-browning': ({ vanillinPct }) =>
+    said(
+      `Vanillin ${sayPercent(vanillinPct)} of the mix: it turns yellow to brown in days.`,
+      'Plan the color with it, or ask for a vanillin-free scent.',
+    ),
+  'menthol-caution': ({ names }) =>
+    said(
+      `${listed(names)}: hard on eyes and airways.`,
+      'Gloves when weighing; not near infants, small children, pets or asthma.',
+    ),
+  'menthol-undissolved': () =>
+    said(
+      'The menthol has too little to dissolve in: crystals stay in lumps.',
+      '1 part in 2 to 4 parts of high-proof alcohol, or melted into warm oil.',
+    ),
+  'methyl-salicylate-caution': ({ names }) =>
+    said(
+      `${listed(names)} is nearly all methyl salicylate: it acts like aspirin through the skin.`,
+      'Very little of it, never for children or with blood thinners.',
+    ),
+  'phototoxic-oil': ({ names }) =>
+    said(
+      `${listed(names)} can burn the skin in the sun when cold pressed.`,
+      'Use a distilled or furanocoumarin-free oil, or keep to the supplier’s limit.',
+    ),
+  'pregnancy-caution': ({ names }) =>
+    said(
+      `${listed(names)}: commonly advised against in pregnancy.`,
+      'Say so on the label, and to ask a doctor or midwife.',
+    ),
+  'declare-allergens': ({ names, thresholdPct }) =>
+    said(
+      `Over ${thresholdPct} % of the mix: ${listed(names)}.`,
+      'Name them in the list of ingredients where the EU’s rules hold.',
+    ),
+  'bath-acid': (facts) =>
+    said(
+      `The bath stands at pH ${ph(facts.ph)} fresh, under ${ph(facts.edge)}: sour on broken skin.`,
+      'More soda, less acid or more water.',
+    ),
+  'bath-alkaline': (facts) =>
+    said(
+      `The bath stands at pH ${ph(facts.ph)} once half of the gas is gone, over ${ph(facts.edge)}: drying.`,
+      'More acid.',
+    ),
+  'acid-on-surface': (facts) =>
+    said(
+      `The solution stands at pH ${ph(facts.ph)}: it eats stone, aluminum and enamel.`,
+      'Keep it off them, and say so on the label.',
+    ),
+  'alkaline-solution': (facts) =>
+    said(
+      `The solution stands at pH ${ph(facts.ph)}: hard on hands and eyes, and on aluminum.`,
+      'Gloves and eye protection.',
+    ),
+  'volume-measure-uncertain': ({ names, ratioLow, ratioHigh }) =>
+    said(
+      `${firstOf(names)}: measured by volume, not weighed.${ratioLow === undefined || ratioHigh === undefined ? '' : ` Soda to acid may be ${ratioLow.toFixed(1)} to ${ratioHigh.toFixed(1)}.`}`,
+      'Weigh them once.',
+    ),
+  'unread-lines': ({ lines }) =>
+    said(
+      lines === 1
+        ? 'One written line is not read yet: the readings leave it out.'
+        : `${lines} written lines are not read yet: the readings leave them out.`,
+      'Choose what they are, or drop them.',
+    ),
+  'borax-in-bath-product': () => said('Borax never goes into a bath product.', 'Take it out.'),
+  'alkali-in-bath-product': ({ names }) =>
+    said(`${listed(names)} is too alkaline for skin.`, 'Use baking soda.'),
+  'not-for-skin': ({ names }) => said(`${listed(names)} does not belong on skin.`, 'Take it out.'),
+  'not-for-this-use': ({ names, why }) =>
+    said(
+      `${listed(names)} does not belong here: ${why}.`,
+      'Choose another, and check the rules of the place you sell in.',
+    ),
+  'detergent-bath-caution': ({ names }) =>
+    said(
+      `${listed(names)} foams: a foaming bath product has to carry its caution.`,
+      'Put the caution of US 21 CFR 740.17 on the label.',
+    ),
+  'oil-in-cleaning-piece': ({ names }) =>
+    said(
+      `${listed(names)} leaves a film where you want none.`,
+      'Leave it out: cleaning pieces need no skin oil.',
+    ),
+  'oil-in-steamer': ({ names }) =>
+    said(
+      `${listed(names)} washes onto the shower floor: slippery underfoot.`,
+      'Leave it out, or keep it to a trace that holds the piece.',
+    ),
+  'magnesium-carbonate-scale': ({ names, massG }) =>
+    said(
+      `${sayGrams(massG)} of ${listed(names)} meets washing soda: magnesium carbonate, a white film on glass and pipes.`,
+      'Soften with citrate instead, or leave one of the two out.',
+    ),
+  'ultramarine-with-acid': ({ names }) =>
+    said(
+      `${listed(names)} gives hydrogen sulfide with acid: it smells of bad eggs.`,
+      'Use a lake or an acid-proof blue.',
+    ),
+  'oxidizer-with-acid': ({ names }) =>
+    said(
+      `${listed(names)} with acid gives off oxygen when damp, and bleaches dyes and scent.`,
+      'Keep it bone dry in what breathes; never with chlorine bleach.',
+    ),
+  'glycerin-with-borax': () =>
+    said(
+      'Glycerin and borax make a stronger acid together: the mix can react in the bowl.',
+      'Leave the glycerin out.',
+    ),
+  'crystal-water-melts': ({ names, massG, waterPct }) =>
+    said(
+      `${sayGrams(massG)} of ${listed(names)} is ${sayPercent(waterPct)} water in crystals that melt at 34 °C: it wets the mix by itself.`,
+      'Use the anhydrous or the monohydrate, or count the water in.',
+    ),
+  'weak-alcohol-water': ({ names, massG }) =>
+    said(
+      `${listed(names)} (${sayGrams(massG)}) brings water along; it is counted.`,
+      '91 % alcohol or stronger brings less.',
+    ),
+  'wet-acid-reacts': ({ names, massG }) =>
+    said(
+      `${listed(names)} (${sayGrams(massG)}) is acid in water: it reacts in the bowl, and what fizzes there is gone before use.`,
+      'By the spoon, mixing fast, and reckon with a weaker piece.',
+    ),
+  'color-over-rate': ({ names, pctOfMix }) =>
+    said(
+      `${listed(names)} at ${sayPercent(pctOfMix)} of the mix is over its usual rate: it may stain tub and skin.`,
+      'Start low; color cannot be taken out again.',
+    ),
+  'over-usual-rate': ({ names, pctOfMix }) =>
+    said(
+      `${listed(names)} at ${sayPercent(pctOfMix)} of the mix is over what makers usually put in.`,
+      'It slows the fizz; try less.',
+    ),
+  'melt-before-alcohol': ({ names }) =>
+    said(
+      `${listed(names)} is melted warm, and alcohol is in the same beaker.`,
+      'Melt first, let it cool to lukewarm, alcohol last and off the heat.',
+    ),
+  'hygroscopic-salt': ({ names, humidityPct, isDamp }) =>
+    said(
+      `${listed(names)} draws water: ${isDamp ? `at ${humidityPct} % pieces go soft` : 'fine in this room, soft in a damp store'}.`,
+      'Wrap early and tight.',
+    ),
+  'botanical-drain': ({ names }) =>
+    said(`${listed(names)} can clog a drain.`, 'Pack it with a bag or a strainer.'),
+  'food-allergen': ({ names, allergens }) =>
+    said(
+      `${listed(names)}: people with an allergy ask (${listed(allergens)}).`,
+      'Name it plainly on the label.',
+    ),
+  'slip-caution': () => said('Oils make tubs and shower floors slippery.', 'Say so on the label.'),
+  'dust-caution': ({ names }) =>
+    said(
+      `${listed(names)}: the dust irritates nose, eyes and lungs.`,
+      'Mask, goggles, gloves, no fan across the bowl.',
+    ),
+  'flammable-vapor': ({ names }) =>
+    said(`${listed(names)}: the vapor burns.`, 'No flame, no oven, air the room.'),
+  'never-with-bleach': () =>
+    said(
+      'The acid frees chlorine from bleach.',
+      'Label: never with bleach or other cleaners; out of the reach of children.',
+    ),
+};
+
+/** The sentence of a finding: what it is, and what to do. */
+export function sayFinding(finding: Finding): Said {
+  return say(finding);
+}
+
+function say<C extends FindingCode>({ code, facts }: FindingOf<C>): Said {
+  return WORDS[code](facts);
+}
+
+function dampAgainst(index: number, lowPct: number, highPct: number): string {
+  return `Damp index ${index.toFixed(1)}, window ${lowPct.toFixed(1)} to ${highPct.toFixed(1)}`;
+}
+
+const NAMED_AT_MOST = 3;
+
+/** A few names, and that there are others. */
+function firstOf(names: readonly string[]): string {
+  return capital(
+    names.length > NAMED_AT_MOST
+      ? `${names.slice(0, NAMED_AT_MOST).join(', ')} and others`
+      : listed(names),
+  );
+}

@@ -1,0 +1,38 @@
+import type { WishId } from './wishes';
+
+/** One thing that a change has to hold to: named when it cannot hold together with others. */
+export type Clash =
+  | {
+      readonly code: 'lock';
+      readonly lineId: string;
+      readonly name: string;
+      readonly massG: number;
+    }
+  | { readonly code: 'limit'; readonly name: string }
+  | { readonly code: 'rate'; readonly name: string }
+  | { readonly code: 'total'; readonly totalG: number }
+  | { readonly code: 'wished-ratio'; readonly ratio: number }
+  | { readonly code: 'ratio' | 'free-water' | 'emulsifier' }
+  | {
+      readonly code: 'damp';
+      readonly isDrier: boolean;
+      readonly lowPct: number;
+      readonly highPct: number;
+    }
+  | { readonly code: 'scent-usual'; readonly usualHighPct: number }
+  | { readonly code: 'wish'; readonly id: WishId };
+
+/** Rows of one key stand or fall together. */
+export function keyOf(clash: Clash): string {
+  switch (clash.code) {
+    case 'lock':
+      return `lock ${clash.lineId}`;
+    case 'limit':
+    case 'rate':
+      return `${clash.code} ${clash.name}`;
+    case 'wish':
+      return `wish ${clash.id}`;
+    default:
+      return clash.code;
+  }
+}

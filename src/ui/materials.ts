@@ -1,0 +1,30 @@
+import { inject, type InjectionKey, type Ref } from 'vue';
+import {
+  findMaterial,
+  portionsOf,
+  materialById,
+  searchMaterials,
+  type Catalog,
+  type Material,
+  type MaterialMass,
+  type Portion,
+} from '@/core/materials';
+
+/** The catalog of the workshop that is open: the application hands it down. */
+export const CATALOG: InjectionKey<Readonly<Ref<Catalog>>> = Symbol('catalog');
+
+/** The materials of the workshop that is open; what reads them follows when they change. */
+export function useMaterials() {
+  const catalog = inject(CATALOG);
+  if (!catalog) throw new Error('no catalog is handed down to this component');
+  return {
+    catalog,
+    /** @throws RangeError for an id that is on no shelf */
+    materialOf: (id: string): Material => materialById(catalog.value, id),
+    nameOf: (id: string): string => materialById(catalog.value, id).name,
+    findById: (id: string): Material | undefined => findMaterial(catalog.value, id),
+    portionsOf: (lines: readonly MaterialMass[]): readonly Portion[] =>
+      portionsOf(catalog.value, lines),
+    search: (query: string): readonly Material[] => searchMaterials(catalog.value, query),
+  };
+}
