@@ -1,9 +1,9 @@
+import type { z } from 'zod';
+import { roomDaySchema } from '@/core/air';
 import { formulaSchema } from '@/core/formula';
 import { ownMaterialSchema } from '@/core/materials';
-import { roomDaySchema } from '@/core/air';
 import { batchSchema, photoSchema } from '@/core/records';
 import { lotSchema, shelfMoldSchema, toolSchema } from '@/core/shelf';
-import type { z } from 'zod';
 
 /** Every list of records a workshop keeps, by its name in the database and in the file. */
 export const COLLECTIONS = {
@@ -18,18 +18,56 @@ export const COLLECTIONS = {
 } as const;
 
 export type CollectionName = keyof typeof COLLECTIONS;
-export type Records = {
-  readonly [K in CollectionName]: readonly z.infer<(typeof COLLECTIONS)[K]>[];
-};
-export const COLLECTION_NAMES = Object.keys(COLLECTIONS) as readonly CollectionName[];
+export type RecordOf<K extends CollectionName> = z.infer<(typeof COLLECTIONS)[K]>;
+export type AnyRecord = RecordOf<CollectionName>;
+export type Records = { readonly [K in CollectionName]: readonly RecordOf<K>[] };
 
-export const NO_RECORDS: Records = {
-  materials: [],
-  formulas: [],
-  batches: [],
-  lots: [],
-  molds: [],
-  tools: [],
-  rooms: [],
-  photos: [],
-};
+export const COLLECTION_NAMES = [
+  'materials',
+  'formulas',
+  'batches',
+  'lots',
+  'molds',
+  'tools',
+  'rooms',
+  'photos',
+] as const satisfies readonly CollectionName[];
+
+/** Lists by collection, each as `of` has it. */
+export function recordsFrom(
+  of: <K extends CollectionName>(name: K) => readonly RecordOf<K>[],
+): Records {
+  return {
+    materials: of('materials'),
+    formulas: of('formulas'),
+    batches: of('batches'),
+    lots: of('lots'),
+    molds: of('molds'),
+    tools: of('tools'),
+    rooms: of('rooms'),
+    photos: of('photos'),
+  };
+}
+
+/** The collections of something that holds more. */
+export function recordsIn({
+  materials,
+  formulas,
+  batches,
+  lots,
+  molds,
+  tools,
+  rooms,
+  photos,
+}: Records): Records {
+  return { materials, formulas, batches, lots, molds, tools, rooms, photos };
+}
+
+export const NO_RECORDS: Records = recordsFrom(() => []);
+
+/** A record as people call it, for a sentence. */
+export function nameOfRecord(record: unknown): string {
+  if (typeof record !== 'object' || record === null) return 'a record';
+  const { name, code, day, id } = record as Readonly<Record<string, unknown>>;
+  return String(name ?? code ?? day ?? id ?? 'a record');
+}

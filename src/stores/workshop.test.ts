@@ -109,24 +109,32 @@ describe('the workshop in the browser', () => {
     const formula = workshop.startFormula('Ebb', filled());
     await saving.flush();
     // A function cannot be stored: the browser refuses the record as a full disk would.
-    saving.save('formulas', [{ ...formula, name: (() => '') as unknown as string }]);
+    workshop.putFormula({ ...formula, name: (() => '') as unknown as string });
     await saving.flush();
-    expect(saving.status).toMatchObject({
-      kind: 'failed',
-      message: expect.stringMatching(/^Not saved: /),
-    });
-    saving.save('formulas', [{ ...formula, name: 'Mended' }]);
+    expect(saving.status).toMatchObject({ kind: 'failed', reason: expect.stringMatching(/clone/) });
+    workshop.putFormula({ ...formula, name: 'Mended' });
     await saving.flush();
     expect(saving.status).toEqual({ kind: 'saved' });
     expect((await visit()).formulas[0]?.name).toBe('Mended');
   });
 
+  it('writes nothing of a change that fails halfway', async () => {
+    const workshop = await visit();
+    const good = workshop.startFormula('Ebb', filled());
+    await useSavingStore().flush();
+    workshop.put('formulas', [
+      { ...good, name: 'Half a change' },
+      { ...good, id: crypto.randomUUID(), name: (() => '') as unknown as string },
+    ]);
+    await useSavingStore().flush();
+    expect((await visit()).formulas.map(({ name }) => name)).toEqual(['Ebb']);
+  });
+
   it('leaves a record it cannot read in the database and names it', async () => {
     const workshop = await visit();
     const formula = workshop.startFormula('Ebb', filled());
-    const saving = useSavingStore();
-    saving.save('formulas', [{ ...formula, versions: 'lost' as never }]);
-    await saving.flush();
+    workshop.putFormula({ ...formula, versions: 'lost' as never });
+    await useSavingStore().flush();
     const again = await visit();
     expect(again.formulas).toEqual([]);
     expect(again.unreadable).toEqual(['Ebb']);

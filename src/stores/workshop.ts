@@ -9,11 +9,12 @@ import { USUAL_SETTINGS, smallMeasuresOf, type Settings } from '@/core/workshop'
 import {
   COLLECTION_NAMES,
   NO_RECORDS,
-  loadWorkshop,
+  type Change,
   type CollectionName,
+  type RecordOf,
   type Records,
-  type WorkshopDb,
-} from '@/storage/db';
+  type Session,
+} from '@/storage/session';
 import {
   movedInTime,
   previewImport,
@@ -64,47 +65,49 @@ export const useWorkshopStore = defineStore('workshop', () => {
     () => everyRecord(records.value).filter(({ origin }) => origin === 'sample').length,
   );
 
+  let session: Session | null = null;
+
   async function load(): Promise<void> {
-    const db = await saving.open(DATABASE_NAME);
-    saving.onOtherTab(() => void followOtherTab(db));
-    await take(db);
+    session = await saving.open(DATABASE_NAME, {
+      onChanges: takeOver,
+      onSettings: takeOverSettings,
+    });
+    const { loaded } = session;
+    records.value = loaded.records;
+    settings.value = loaded.settings ?? USUAL_SETTINGS;
+    unreadable.value = loaded.unreadable;
+    isFirstVisit.value = loaded.settings === null && everyRecord(loaded.records).length === 0;
     isLoaded.value = true;
   }
 
-  /** What another tab wrote comes in; what this tab has in hand stays in hand, and nothing unsaved is overwritten. */
-  async function followOtherTab(db: WorkshopDb): Promise<void> {
-    if (saving.status.kind !== 'saved') return;
-    const { formulaInHandId, batchInHandId } = settings.value;
-    await take(db);
-    settings.value = { ...settings.value, formulaInHandId, batchInHandId };
+  /** What another tab wrote, or what both came to: shown here, and stored already. */
+  function takeOver(changes: readonly Change[]): void {
+    for (const { store, id, record } of changes)
+      records.value = record
+        ? overlaid(records.value, store, [record])
+        : without(records.value, store, [id]);
   }
 
-  async function take(db: WorkshopDb): Promise<void> {
-    const stored = await loadWorkshop(db);
-    records.value = stored.records;
-    settings.value = stored.settings ?? USUAL_SETTINGS;
-    unreadable.value = stored.unreadable;
-    isFirstVisit.value = stored.settings === null && everyRecord(stored.records).length === 0;
+  /** What this tab has in hand stays in hand. */
+  function takeOverSettings(next: Settings): void {
+    const { formulaInHandId, batchInHandId } = settings.value;
+    settings.value = { ...next, formulaInHandId, batchInHandId };
   }
 
   /** Adds records or puts them in place of those with their ids. */
-  function put<K extends CollectionName>(name: K, changed: Records[K]): void {
+  function put<K extends CollectionName>(name: K, changed: readonly RecordOf<K>[]): void {
     if (changed.length === 0) return;
-    records.value = { ...records.value, [name]: overlaid(records.value[name], changed) };
-    saving.save(name, changed);
+    records.value = overlaid(records.value, name, changed);
+    session?.put(name, changed);
   }
 
   function remove(name: CollectionName, ids: readonly string[]): void {
     if (ids.length === 0) return;
-    const gone = new Set(ids);
-    records.value = {
-      ...records.value,
-      [name]: records.value[name].filter(({ id }) => !gone.has(id)),
-    };
-    saving.remove(name, ids);
+    records.value = without(records.value, name, ids);
+    session?.remove(name, ids);
     const { formulaInHandId, batchInHandId } = settings.value;
-    if (gone.has(formulaInHandId ?? '')) changeSettings({ formulaInHandId: null });
-    if (gone.has(batchInHandId ?? '')) changeSettings({ batchInHandId: null });
+    if (ids.includes(formulaInHandId ?? '')) changeSettings({ formulaInHandId: null });
+    if (ids.includes(batchInHandId ?? '')) changeSettings({ batchInHandId: null });
   }
 
   const putFormula = (formula: Formula) => put('formulas', [formula]);
@@ -114,7 +117,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   function changeSettings(change: Partial<Settings>): void {
     settings.value = { ...settings.value, ...change };
     isFirstVisit.value = false;
-    saving.saveSettings(settings.value);
+    session?.putSettings(settings.value);
   }
 
   function startFormula(name: string, body: FormulaBody): Formula {
@@ -220,14 +223,24 @@ function everyRecord(records: Records): readonly Records[CollectionName][number]
   return COLLECTION_NAMES.flatMap((name) => [...records[name]]);
 }
 
-function overlaid<T extends { readonly id: string }>(
-  list: readonly T[],
-  changed: readonly T[],
-): readonly T[] {
+function overlaid<K extends CollectionName>(
+  records: Records,
+  name: K,
+  changed: readonly RecordOf<K>[],
+): Records {
+  const list: readonly RecordOf<K>[] = records[name];
   const byId = new Map(changed.map((record) => [record.id, record]));
   const known = new Set(list.map(({ id }) => id));
-  return [
-    ...list.map((record) => byId.get(record.id) ?? record),
-    ...changed.filter(({ id }) => !known.has(id)),
-  ];
+  return {
+    ...records,
+    [name]: [
+      ...list.map((record) => byId.get(record.id) ?? record),
+      ...changed.filter(({ id }) => !known.has(id)),
+    ],
+  };
+}
+
+function without(records: Records, name: CollectionName, ids: readonly string[]): Records {
+  const gone = new Set(ids);
+  return { ...records, [name]: records[name].filter(({ id }) => !gone.has(id)) };
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
 import { parseNumber } from '@/core/units';
-import { formatCount } from '@/core/words';
+import { formatPlain } from '@/core/words';
 
 const value = defineModel<number>({ required: true });
 const props = defineProps<{
@@ -31,7 +31,7 @@ function take(typed: string): void {
   const number = parseNumber(typed);
   if (number === null) problem.value = 'A number is needed';
   else if (number < props.min || number > props.max)
-    problem.value = `From ${formatCount(props.min)} to ${formatCount(props.max)}`;
+    problem.value = `From ${formatPlain(props.min)} to ${formatPlain(props.max)}`;
   else {
     problem.value = '';
     value.value = number;

@@ -21,7 +21,8 @@ function exportAll(): void {
     <template v-if="status.kind === 'saved'">· saved</template>
     <template v-else-if="status.kind === 'saving'">· saving</template>
     <template v-else
-      >{{ status.message }} <button type="button" @click="exportAll">Export now</button></template
+      >Not saved: {{ status.reason }}. What you see is all still here: export your workshop to be
+      safe. <button type="button" @click="exportAll">Export now</button></template
     >
   </span>
 </template>

@@ -1,2 +1,10 @@
-export { counted, formatCount, formatFixed, formatGrams, sayGrams, sayPercent } from './numbers';
+export {
+  counted,
+  formatCount,
+  formatFixed,
+  formatGrams,
+  formatPlain,
+  sayGrams,
+  sayPercent,
+} from './numbers';
 export { capital, inSentence, listed } from './names';

@@ -28,6 +28,11 @@ export function formatCount(count: number): string {
   return numberFormat(0, 0).format(count);
 }
 
+/** A number as it is, to three decimals, with thousands set apart. */
+export function formatPlain(value: number): string {
+  return numberFormat(0, 3).format(value);
+}
+
 /** Grams as a sentence says them: as many digits as a bench can use. */
 export function sayGrams(massG: number): string {
   if (massG >= 100) return `${formatCount(massG)} g`;

@@ -3,7 +3,7 @@ import { ref, watch } from 'vue';
 import type { Said } from '@/core/materials';
 import { parseNumber } from '@/core/units';
 import { today } from '@/stores/now';
-import { formatCount } from '@/core/words';
+import { formatPlain } from '@/core/words';
 
 /** A value the maker knows better, with who says so; emptied, the catalog speaks again. */
 const said = defineModel<Said | null>({ required: true });
@@ -39,7 +39,7 @@ function take(): void {
     return;
   }
   if (value === null || value < props.min || value > props.max) {
-    problem.value = `A number from ${props.min} to ${formatCount(props.max)}, or empty`;
+    problem.value = `A number from ${props.min} to ${formatPlain(props.max)}, or empty`;
     return;
   }
   problem.value = '';

@@ -3,10 +3,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addMass, emptyBody, keepVersion, newFormula } from '@/core/formula';
 import {
-  FORMAT_VERSION,
+  STORED_VERSION,
   MAX_FILE_BYTES,
   countRecords,
-  migrate,
   previewImport,
   readWorkshopFile,
   tooBig,
@@ -15,7 +14,7 @@ import {
   writeWorkshopFile,
   type WorkshopFile,
 } from '.';
-import { MIGRATIONS } from './migrations';
+import { UPGRADES, upgraded, type PlainRecords } from '../upgrades';
 import { shipped } from '../../../tests/fixtures/bodies';
 
 const NOW = '2026-04-18T10:00:00.000+02:00';
@@ -119,17 +118,20 @@ describe('a file that is refused', () => {
 });
 
 describe('migrations', () => {
-  it('run in order from the file’s own version', () => {
-    const migrations = [
-      { from: 1, name: 'a', upgrade: (file: object) => ({ ...file, a: true }) },
-      { from: 2, name: 'b', upgrade: (file: object) => ({ ...file, b: 'a' in file }) },
+  it('run in order from the version that was stored, each once', () => {
+    const upgrades = [
+      { to: 2, name: 'a', upgrade: () => ({ formulas: [{ a: true }] }) },
+      {
+        to: 3,
+        name: 'b',
+        upgrade: ({ formulas = [] }: PlainRecords) => ({
+          formulas: formulas.map((formula) => ({ ...formula, b: 'a' in formula })),
+        }),
+      },
     ];
-    expect(migrate({ formatVersion: 1 }, 1, migrations)).toEqual({
-      formatVersion: 3,
-      a: true,
-      b: true,
-    });
-    expect(migrate({ formatVersion: 2 }, 2, migrations)).toEqual({ formatVersion: 3, b: false });
+    expect(upgraded({ formulas: [{}] }, 1, upgrades)).toEqual({ formulas: [{ a: true, b: true }] });
+    expect(upgraded({ formulas: [{}] }, 2, upgrades)).toEqual({ formulas: [{ b: false }] });
+    expect(upgraded({ formulas: [{}] }, 3, upgrades)).toEqual({ formulas: [{}] });
   });
 
   it('open a file of format 1: nothing lost, what is new begins empty', () => {
@@ -177,8 +179,8 @@ describe('migrations', () => {
   });
 
   it('lead from every format there was to this one', () => {
-    expect(MIGRATIONS.map(({ from }) => from)).toEqual(
-      Array.from({ length: FORMAT_VERSION - 1 }, (_, i) => i + 1),
+    expect(UPGRADES.map(({ to }) => to)).toEqual(
+      Array.from({ length: STORED_VERSION - 1 }, (_, i) => i + 2),
     );
   });
 });

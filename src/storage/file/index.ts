@@ -1,8 +1,7 @@
-export { FORMAT_VERSION, workshopFileSchema } from './schema';
+export { workshopFileSchema } from './schema';
+export { STORED_VERSION } from '../upgrades';
 export type { WorkshopFile } from './schema';
-export { migrate } from './migrations';
-export type { Migration } from './migrations';
-export { MAX_FILE_BYTES, readWorkshopFile, tooBig } from './read';
+export { MAX_FILE_BYTES, fileUpgraded, readWorkshopFile, tooBig } from './read';
 export type { FileResult } from './read';
 export { workshopFileName, writeWorkshopFile } from './write';
 export type { WorkshopContents } from './write';

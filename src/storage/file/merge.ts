@@ -1,5 +1,11 @@
 import { sameData } from '@/core/formula';
-import { COLLECTION_NAMES, NO_RECORDS, type CollectionName, type Records } from '../collections';
+import {
+  COLLECTION_NAMES,
+  recordsFrom,
+  type CollectionName,
+  type RecordOf,
+  type Records,
+} from '../collections';
 
 export interface ImportPreview {
   readonly fresh: Records;
@@ -11,34 +17,49 @@ export interface ImportPreview {
 
 /** What an import would bring, before anything is written. */
 export function previewImport(file: Records, here: Records): ImportPreview {
-  let sameCount = 0;
-  const fresh: Record<string, unknown> = { ...NO_RECORDS };
-  const changed: Record<string, unknown> = { ...NO_RECORDS };
-  for (const name of COLLECTION_NAMES) {
-    const sorted = sortedOut<Records[CollectionName][number]>(file[name], here[name]);
-    fresh[name] = sorted.fresh;
-    changed[name] = sorted.changed;
-    sameCount += sorted.same;
-  }
-  return { fresh: fresh as unknown as Records, changed: changed as unknown as Records, sameCount };
+  const sorted = {
+    fresh: recordsFrom(<K extends CollectionName>(name: K) =>
+      freshOf<RecordOf<K>>(file[name], here[name]),
+    ),
+    changed: recordsFrom(<K extends CollectionName>(name: K) =>
+      changedOf<RecordOf<K>>(file[name], here[name]),
+    ),
+  };
+  const count = (records: Records) => countRecords(records).all;
+  return { ...sorted, sameCount: count(file) - count(sorted.fresh) - count(sorted.changed) };
 }
 
-/** How many records of every kind, in the words of people. */
+/** How many records of every kind. */
 export function countRecords(records: Records): Readonly<Record<CollectionName, number>> & {
   readonly all: number;
 } {
-  const counts = Object.fromEntries(
-    COLLECTION_NAMES.map((name) => [name, records[name].length]),
-  ) as Record<CollectionName, number>;
-  return { ...counts, all: Object.values(counts).reduce((sum, count) => sum + count, 0) };
+  const of = (name: CollectionName) => records[name].length;
+  return {
+    materials: of('materials'),
+    formulas: of('formulas'),
+    batches: of('batches'),
+    lots: of('lots'),
+    molds: of('molds'),
+    tools: of('tools'),
+    rooms: of('rooms'),
+    photos: of('photos'),
+    all: COLLECTION_NAMES.reduce((sum, name) => sum + of(name), 0),
+  };
 }
 
-function sortedOut<T extends { readonly id: string }>(incoming: readonly T[], here: readonly T[]) {
+interface Identified {
+  readonly id: string;
+}
+
+function freshOf<T extends Identified>(incoming: readonly T[], here: readonly T[]): readonly T[] {
+  const known = new Set(here.map(({ id }) => id));
+  return incoming.filter(({ id }) => !known.has(id));
+}
+
+function changedOf<T extends Identified>(incoming: readonly T[], here: readonly T[]): readonly T[] {
   const known = new Map(here.map((record) => [record.id, record]));
-  const isSame = (record: T) => sameData(record, known.get(record.id));
-  return {
-    fresh: incoming.filter((record) => !known.has(record.id)),
-    changed: incoming.filter((record) => known.has(record.id) && !isSame(record)),
-    same: incoming.filter(isSame).length,
-  };
+  return incoming.filter((record) => {
+    const own = known.get(record.id);
+    return own !== undefined && !sameData(record, own);
+  });
 }

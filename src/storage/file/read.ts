@@ -1,7 +1,8 @@
 import type { z } from 'zod';
 import { isShipped } from '@/core/materials';
-import { migrate } from './migrations';
-import { FORMAT_NAME, FORMAT_VERSION, workshopFileSchema, type WorkshopFile } from './schema';
+import { COLLECTION_NAMES } from '../collections';
+import { STORED_VERSION, isPlain, plainsOf, upgraded, type Plain } from '../upgrades';
+import { FORMAT_NAME, workshopFileSchema, type WorkshopFile } from './schema';
 import { formatCount } from '@/core/words';
 
 /** Beyond this a file is refused before it is read: a year of batches is a few MB, photos come on top. */
@@ -25,7 +26,7 @@ export function readWorkshopFile(text: string): FileResult {
   const parsed = parseJson(text);
   if (!parsed.ok) return parsed.failure;
   const file = parsed.value;
-  if (!isRecord(file) || file.format !== FORMAT_NAME)
+  if (!isPlain(file) || file.format !== FORMAT_NAME)
     return failed(
       'not-a-workshop',
       'This is JSON, but no Rovack file: its “format” is not “rovack-workshop”.',
@@ -33,14 +34,36 @@ export function readWorkshopFile(text: string): FileResult {
   const version = file.formatVersion;
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
     return failed('damaged', 'The file does not say which format version it has.');
-  if (version > FORMAT_VERSION)
+  if (version > STORED_VERSION)
     return failed(
       'newer',
-      `The file has format version ${version}; this Rovack reads up to ${FORMAT_VERSION}. Update it first, then import.`,
+      `The file has format version ${version}; this Rovack reads up to ${STORED_VERSION}. Update it first, then import.`,
     );
-  const checked = workshopFileSchema.safeParse(migrate(file, version));
+  const checked = workshopFileSchema.safeParse(fileUpgraded(file, version));
   if (!checked.success) return failed('damaged', `The file is damaged ${where(checked.error)}.`);
   return checkMaterials(checked.data);
+}
+
+/** A file of an older release as this one writes it; what is no list of records is left for the schema to name. */
+export function fileUpgraded(file: Plain, fromVersion: number): Plain {
+  if (fromVersion === STORED_VERSION) return file;
+  const lists = COLLECTION_NAMES.filter(
+    (name) => file[name] === undefined || Array.isArray(file[name]),
+  );
+  const records = upgraded(
+    {
+      ...Object.fromEntries(lists.map((name) => [name, plainsOf(file[name])])),
+      settings: isPlain(file.settings) ? [file.settings] : [],
+    },
+    fromVersion,
+  );
+  const { settings = [], ...collections } = records;
+  return {
+    ...file,
+    ...Object.fromEntries(lists.map((name) => [name, collections[name] ?? []])),
+    settings: isPlain(file.settings) ? (settings[0] ?? null) : (file.settings ?? null),
+    formatVersion: STORED_VERSION,
+  };
 }
 
 /** The same sentence for a file that is too big to be opened at all. @param bytes its size */
@@ -122,10 +145,6 @@ function checkMaterials(workshop: WorkshopFile): FileResult {
           `“${name}” uses the material ${line.materialId}, which this Rovack does not know.`,
         );
   return { ok: true, workshop };
-}
-
-function isRecord(value: unknown): value is Record<string, unknown> {
-  return typeof value === 'object' && value !== null && !Array.isArray(value);
 }
 
 function failed(code: FileProblem, message: string): FileResult {

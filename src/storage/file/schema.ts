@@ -1,14 +1,13 @@
 import { z } from 'zod';
 import { settingsSchema } from '@/core/workshop';
 import { COLLECTIONS } from '../collections';
+import { STORED_VERSION } from '../upgrades';
 
-/** Raised by one with every change of the stored shapes; each raise comes with a migration. */
-export const FORMAT_VERSION = 3;
 export const FORMAT_NAME = 'rovack-workshop';
 
 export const workshopFileSchema = z.object({
   format: z.literal(FORMAT_NAME),
-  formatVersion: z.literal(FORMAT_VERSION),
+  formatVersion: z.literal(STORED_VERSION),
   exportedAt: z.iso.datetime({ offset: true }),
   materials: z.array(COLLECTIONS.materials),
   formulas: z.array(COLLECTIONS.formulas),

@@ -1,18 +1,17 @@
-import { COLLECTION_NAMES, type Records } from '../collections';
-import { FORMAT_NAME, FORMAT_VERSION, type WorkshopFile } from './schema';
+import { recordsIn, type Records } from '../collections';
+import { STORED_VERSION } from '../upgrades';
+import { FORMAT_NAME, type WorkshopFile } from './schema';
 
 export type WorkshopContents = Records & Pick<WorkshopFile, 'settings'>;
 
 /** The whole workshop as the text of a `.rovack.json` file. Numbers keep every digit. @param now ISO 8601 with zone */
 export function writeWorkshopFile(contents: WorkshopContents, now: string): string {
-  const { settings } = contents;
-  const records = Object.fromEntries(COLLECTION_NAMES.map((name) => [name, contents[name]]));
   const file = {
     format: FORMAT_NAME,
-    formatVersion: FORMAT_VERSION,
+    formatVersion: STORED_VERSION,
     exportedAt: now,
-    ...records,
-    settings,
+    ...recordsIn(contents),
+    settings: contents.settings,
   };
   return `${JSON.stringify(file, null, 1)}\n`;
 }

@@ -1,2 +1,4 @@
-export { formulaTo2, settingsTo2 } from './toFormat2';
-export { batchTo3, settingsTo3, toolsOf2 } from './toFormat3';
+export { STORED_VERSION, UPGRADES, upgraded } from './upgrades';
+export type { Upgrade } from './upgrades';
+export { isPlain, plainOf, plainsOf } from './plain';
+export type { Plain, PlainRecords } from './plain';

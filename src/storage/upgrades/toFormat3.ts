@@ -1,29 +1,29 @@
-type Plain = Readonly<Record<string, unknown>>;
+import { plainOf, plainsOf, type Plain } from './plain';
 
 /**
  * Format 3: materials, lots, molds and tools of the shelf; plans by scale, bowl, fill weight and way; a basin; money;
  * readings of rooms, photos, devices and makers.
  * Pure, on records as format 2 stored them; what is there already stays.
  */
-export function batchTo3(batch: Plain): Record<string, unknown> {
-  const request = requestTo3(record(batch.request));
-  const plan = record(batch.plan);
+export function batchTo3(batch: Plain): Plain {
+  const request = requestTo3(plainOf(batch.request));
+  const plan = plainOf(batch.plan);
   const stepG = request.scaleStepG;
   return {
     ...batch,
     request,
-    plan: { ...plan, lines: list(plan.lines).map((line) => ({ stepG, ...line })) },
-    steps: list(batch.steps).map((step) =>
+    plan: { ...plan, lines: plainsOf(plan.lines).map((line) => ({ stepG, ...line })) },
+    steps: plainsOf(batch.steps).map((step) =>
       step.kind === 'weigh' ? { stepG, counted: null, premix: null, lots: [], ...step } : step,
     ),
   };
 }
 
 /** What ten squirts and a milliliter of drops were moves to {@link toolsOf2}. */
-export function settingsTo3(settings: Plain): Record<string, unknown> {
+export function settingsTo3(settings: Plain): Plain {
   const { gramsPerSquirt, oilDropsPerMl, ...kept } = settings;
   void [gramsPerSquirt, oilDropsPerMl];
-  const requests = Object.entries(record(settings.requests));
+  const requests = Object.entries(plainOf(settings.requests));
   return {
     basin: { volumeL: 5, alkalinityMgL: 100, tempC: 45 },
     money: {
@@ -40,7 +40,7 @@ export function settingsTo3(settings: Plain): Record<string, unknown> {
     makers: [],
     makerInHand: null,
     ...kept,
-    requests: Object.fromEntries(requests.map(([id, one]) => [id, requestTo3(record(one))])),
+    requests: Object.fromEntries(requests.map(([id, one]) => [id, requestTo3(plainOf(one))])),
   };
 }
 
@@ -48,7 +48,7 @@ export function settingsTo3(settings: Plain): Record<string, unknown> {
 const OIL_G_ML = 0.92;
 
 /** The sprayer and the dropper of format 2's settings, as tools. */
-export function toolsOf2(settings: Plain): Record<string, unknown>[] {
+export function toolsOf2(settings: Plain): Plain[] {
   const { gramsPerSquirt, oilDropsPerMl } = settings;
   return [
     ...(typeof gramsPerSquirt === 'number'
@@ -78,14 +78,6 @@ export function toolsOf2(settings: Plain): Record<string, unknown>[] {
   ];
 }
 
-function requestTo3(request: Plain): Record<string, unknown> {
+function requestTo3(request: Plain): Plain {
   return { moldId: null, fillG: null, bowls: 'equal', ways: {}, ...request };
-}
-
-function record(value: unknown): Plain {
-  return typeof value === 'object' && value !== null ? (value as Plain) : {};
-}
-
-function list(value: unknown): Plain[] {
-  return Array.isArray(value) ? value.map(record) : [];
 }

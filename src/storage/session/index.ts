@@ -1,0 +1,4 @@
+export { openSession } from './session';
+export type { Change, SaveStatus, Session, SessionEvents } from './session';
+export { COLLECTION_NAMES, NO_RECORDS } from '../collections';
+export type { CollectionName, RecordOf, Records } from '../collections';

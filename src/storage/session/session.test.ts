@@ -1,0 +1,218 @@
+import 'fake-indexeddb/auto';
+import { IDBFactory } from 'fake-indexeddb';
+import fc from 'fast-check';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { begun, workTo } from '../../../tests/fixtures/bench';
+import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
+import { keepVersion, newFormula, setLineMass, type Formula } from '@/core/formula';
+import { record, strikeEntry, type Batch } from '@/core/records';
+import { USUAL_SETTINGS, type Settings } from '@/core/workshop';
+import type { CollectionName, RecordOf } from '../collections';
+import { openSession, type Change, type Session } from '.';
+
+const NOW = '2026-04-18T10:00:00.000Z';
+
+/** A tab as a screen holds it: what it shows, and what it was told. */
+interface Tab {
+  readonly session: Session;
+  readonly shown: Map<string, Change['record']>;
+  readonly said: string[];
+  settings: Settings | null;
+  put: <K extends CollectionName>(store: K, record: RecordOf<K>) => void;
+  remove: (store: CollectionName, id: string) => void;
+}
+
+const tabs: Tab[] = [];
+
+async function openTab(): Promise<Tab> {
+  const shown = new Map<string, Change['record']>();
+  const said: string[] = [];
+  const tab: Partial<Tab> = {};
+  const session = await openSession('harbor', {
+    onStatus: () => {},
+    onChanges: (changes) => {
+      for (const { id, record: changed } of changes) shown.set(id, changed);
+    },
+    onSettings: (settings) => (tab.settings = settings),
+    onSaid: (sentences) => said.push(...sentences),
+  });
+  for (const list of Object.values(session.loaded.records))
+    for (const one of list) shown.set(one.id, one);
+  Object.assign(tab, {
+    session,
+    shown,
+    said,
+    settings: session.loaded.settings,
+    put: (store: CollectionName, one: RecordOf<CollectionName>) => {
+      shown.set(one.id, one);
+      session.put(store, [one] as never);
+    },
+    remove: (store: CollectionName, id: string) => {
+      shown.set(id, null);
+      session.remove(store, [id]);
+    },
+  });
+  tabs.push(tab as Tab);
+  return tab as Tab;
+}
+
+beforeEach(() => {
+  globalThis.indexedDB = new IDBFactory();
+});
+afterEach(() => {
+  for (const { session } of tabs.splice(0)) session.close();
+});
+
+const formula = (): Formula => newFormula('Quince Lantern', bodyFrom(LANTERN), NOW);
+
+function at(of: Formula, line: number, massG: number): Formula {
+  const id = of.body.parts[0]?.lines[line]?.id ?? '';
+  return { ...of, changedAt: NOW, body: setLineMass(of.body, id, massG) };
+}
+
+function gramsIn(tab: Tab, id: string, line: number): number | undefined {
+  return (tab.shown.get(id) as Formula).body.parts[0]?.lines[line]?.massG;
+}
+
+async function allQuiet(): Promise<void> {
+  for (const { session } of tabs) await session.flush();
+}
+
+describe('two tabs of one workshop', () => {
+  it('show each other’s work without a reload', async () => {
+    const [one, two] = [await openTab(), await openTab()];
+    const made = formula();
+    one.put('formulas', made);
+    await vi.waitFor(() => expect(two.shown.get(made.id)).toEqual(made));
+    two.remove('formulas', made.id);
+    await vi.waitFor(() => expect(one.shown.get(made.id)).toBeNull());
+  });
+
+  it('revert no edit made just after the other’s message: thirty of thirty stay', async () => {
+    const [one, two] = [await openTab(), await openTab()];
+    const edited = formula();
+    const other = newFormula('Bow Wave', bodyFrom('200 g baking soda'), NOW);
+    one.put('formulas', edited);
+    await vi.waitFor(() => expect(two.shown.get(edited.id)).toBeDefined());
+    for (let massG = 1; massG <= 30; massG++) {
+      two.put('formulas', at(other, 0, massG));
+      await two.session.flush();
+      // The message is on its way, or the other tab is reading: the hand goes on.
+      if (massG % 3 === 1) await Promise.resolve();
+      if (massG % 3 === 2) await new Promise((resolve) => setTimeout(resolve));
+      one.put('formulas', at(one.shown.get(edited.id) as Formula, 0, massG));
+      expect(gramsIn(one, edited.id, 0)).toBe(massG);
+    }
+    await allQuiet();
+    expect(gramsIn(one, edited.id, 0)).toBe(30);
+    await vi.waitFor(() => expect(gramsIn(two, edited.id, 0)).toBe(30));
+    await vi.waitFor(() => expect(gramsIn(one, other.id, 0)).toBe(30));
+  });
+
+  it('that change one formula keep both bodies: the other one is a version, and it is said', async () => {
+    const one = await openTab();
+    const base = keepVersion(formula(), NOW);
+    one.put('formulas', base);
+    await one.session.flush();
+    const two = await openTab();
+    one.put('formulas', at(base, 0, 111));
+    two.put('formulas', at(base, 0, 222));
+    await allQuiet();
+    await vi.waitFor(() => expect(one.shown.get(base.id)).toEqual(two.shown.get(base.id)));
+    const united = one.shown.get(base.id) as Formula;
+    const grams = (body: Formula['body']) => body.parts[0]?.lines[0]?.massG;
+    expect([grams(united.body), ...united.versions.map(({ body }) => grams(body))].sort()).toEqual(
+      [1000, 111, 222].sort(),
+    );
+    expect(united.versions.map(({ number }) => number)).toEqual([1, 2]);
+    expect([...one.said, ...two.said].join(' ')).toMatch(
+      /Quince Lantern was changed here and in another tab.*kept as its version/,
+    );
+  });
+
+  it('at one batch keep every entry of both, struck where either struck it', async () => {
+    const one = await openTab();
+    const base = workTo(begun(), (id) => id === 'mix-dry');
+    one.put('batches', base);
+    await one.session.flush();
+    const two = await openTab();
+    const first = base.entries[0]?.id ?? '';
+    one.put('batches', record(base, { kind: 'note', text: 'here' }, NOW));
+    two.put('batches', record(strikeEntry(base, first, NOW), { kind: 'note', text: 'there' }, NOW));
+    await allQuiet();
+    await vi.waitFor(() => expect(one.shown.get(base.id)).toEqual(two.shown.get(base.id)));
+    const { entries } = one.shown.get(base.id) as Batch;
+    expect(entries).toHaveLength(base.entries.length + 2);
+    expect(entries.flatMap((entry) => (entry.kind === 'note' ? [entry.text] : [])).sort()).toEqual([
+      'here',
+      'there',
+    ]);
+    expect(entries.find(({ id }) => id === first)?.struckAt).toBe(NOW);
+  });
+
+  it('keep what one removed and the other changed, and say so', async () => {
+    const one = await openTab();
+    const base = formula();
+    one.put('formulas', base);
+    await one.session.flush();
+    const two = await openTab();
+    one.remove('formulas', base.id);
+    two.put('formulas', { ...base, name: 'Quince Lantern, drier' });
+    await allQuiet();
+    await vi.waitFor(() =>
+      expect(one.shown.get(base.id)).toMatchObject({ name: 'Quince Lantern, drier' }),
+    );
+    expect(two.shown.get(base.id)).toMatchObject({ name: 'Quince Lantern, drier' });
+    expect([...one.said, ...two.said].join(' ')).toMatch(/it stays/);
+  });
+
+  it('unite settings field by field', async () => {
+    const one = await openTab();
+    one.session.putSettings(USUAL_SETTINGS);
+    await one.session.flush();
+    const two = await openTab();
+    one.session.putSettings({ ...USUAL_SETTINGS, humidityPct: 61 });
+    two.session.putSettings({ ...USUAL_SETTINGS, makers: ['Maud'] });
+    await allQuiet();
+    await vi.waitFor(() =>
+      expect(one.settings).toMatchObject({ humidityPct: 61, makers: ['Maud'] }),
+    );
+    await vi.waitFor(() =>
+      expect(two.settings).toMatchObject({ humidityPct: 61, makers: ['Maud'] }),
+    );
+  });
+
+  it('come to the same in whatever order they write, and lose no grams', async () => {
+    await fc.assert(
+      fc.asyncProperty(
+        fc.array(fc.tuple(fc.boolean(), fc.nat({ max: 2 }), fc.boolean()), { maxLength: 12 }),
+        async (deeds) => {
+          globalThis.indexedDB = new IDBFactory();
+          const one = await openTab();
+          const notes = begun();
+          one.put('batches', notes);
+          await one.session.flush();
+          const two = await openTab();
+          for (const [i, [isFirst, wait, flushes]] of deeds.entries()) {
+            const tab = isFirst ? one : two;
+            const batch = tab.shown.get(notes.id) as Batch;
+            tab.put('batches', record(batch, { kind: 'note', text: `${i}` }, NOW));
+            for (let turn = 0; turn < wait; turn++) await Promise.resolve();
+            if (flushes) await tab.session.flush();
+          }
+          await allQuiet();
+          await vi.waitFor(() => {
+            const texts = [one, two].map((tab) =>
+              (tab.shown.get(notes.id) as Batch).entries
+                .flatMap((entry) => (entry.kind === 'note' ? [Number(entry.text)] : []))
+                .sort((a, b) => a - b),
+            );
+            expect(texts).toEqual([deeds.map((_, i) => i), deeds.map((_, i) => i)]);
+          });
+          for (const { session } of tabs.splice(0)) session.close();
+        },
+      ),
+      { seed: 5, numRuns: 25 },
+    );
+  });
+});

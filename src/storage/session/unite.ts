@@ -1,0 +1,166 @@
+import { sameData, type Formula } from '@/core/formula';
+import type { Batch } from '@/core/records';
+import { nameOfRecord, type CollectionName, type RecordOf } from '../collections';
+
+/** Two sides changed one record: what both come to, and what of the other side could not go into it. */
+export interface United<T> {
+  readonly record: T;
+  /** Words on what was kept of both; empty when nothing met. */
+  readonly said: readonly string[];
+}
+
+/** What a record was when both sides had it last, and what each has made of it since. */
+interface Sides<T> {
+  readonly base: T | undefined;
+  readonly mine: T;
+  readonly theirs: T;
+}
+
+type Unite<T> = (sides: Sides<T>, otherSide: string) => United<T>;
+
+const RULES: { readonly [K in CollectionName]: Unite<RecordOf<K>> } = {
+  materials: byField,
+  formulas: uniteFormulas,
+  batches: uniteBatches,
+  lots: (sides, otherSide) => {
+    const united = byField(sides, otherSide);
+    const counts = byKey(sides.mine.counts, sides.theirs.counts, ({ at }) => at);
+    return { ...united, record: { ...united.record, counts } };
+  },
+  molds: byField,
+  tools: byField,
+  rooms: (sides, otherSide) => {
+    const united = byField(sides, otherSide);
+    const readings = byKey(sides.mine.readings, sides.theirs.readings, ({ at, by }) => at + by);
+    readings.sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+    return { ...united, record: { ...united.record, readings } };
+  },
+  photos: byField,
+};
+
+/**
+ * A record that was changed here and elsewhere since both had it: nothing of either side is lost.
+ * A field that one side changed is as that side has it. Entries of a batch are united by id. A formula's other body
+ * becomes a version. What two sides changed differently stays as it is here, and the other value is said.
+ * @param otherSide what the other side is called, for a name and a sentence
+ */
+export function unite<K extends CollectionName>(
+  name: K,
+  sides: Sides<RecordOf<K>>,
+  otherSide: string,
+): United<RecordOf<K>> {
+  return RULES[name](sides, otherSide);
+}
+
+/** Settings of two sides: a field that one changed is as that one has it; the hands here win a tie. */
+export function uniteSettings<T extends object>(sides: Sides<T>): T {
+  return mergeFields(sides).record;
+}
+
+function uniteBatches(sides: Sides<Batch>, otherSide: string): United<Batch> {
+  const { mine, theirs } = sides;
+  const entries = byKey(mine.entries, theirs.entries, ({ id }) => id).map((entry) => {
+    const other = theirs.entries.find(({ id }) => id === entry.id);
+    return entry.struckAt === null && other?.struckAt
+      ? { ...entry, struckAt: other.struckAt }
+      : entry;
+  });
+  entries.sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+  const { record, clashes } = mergeFields(sides, ['entries', 'currentStep']);
+  return {
+    record: {
+      ...record,
+      entries,
+      currentStep: Math.max(mine.currentStep, theirs.currentStep),
+    },
+    said: sayClashes(nameOfRecord(mine), clashes, otherSide),
+  };
+}
+
+function uniteFormulas(sides: Sides<Formula>, otherSide: string): United<Formula> {
+  const { base, mine, theirs } = sides;
+  const { record, clashes } = mergeFields(sides, ['versions', 'changedAt', 'body']);
+  const isMine = base === undefined || !sameData(base.body, mine.body);
+  const isTheirs = base === undefined || !sameData(base.body, theirs.body);
+  const known = new Set((base?.versions ?? []).map(({ number }) => number));
+  const versions = [...mine.versions];
+  const append = (version: Formula['versions'][number]) => {
+    const number = Math.max(0, ...versions.map((one) => one.number)) + 1;
+    versions.push({ ...version, number });
+  };
+  for (const version of theirs.versions)
+    if (!known.has(version.number) && !versions.some((own) => sameData(own, version)))
+      append(version);
+  const clash = isMine && isTheirs && !sameData(mine.body, theirs.body);
+  if (clash) append({ number: 0, keptAt: theirs.changedAt, name: otherSide, body: theirs.body });
+  return {
+    record: {
+      ...record,
+      body: isTheirs && !isMine ? theirs.body : mine.body,
+      changedAt: mine.changedAt > theirs.changedAt ? mine.changedAt : theirs.changedAt,
+      versions,
+    },
+    said: [
+      ...(clash
+        ? [
+            `${mine.name} was changed here and in ${otherSide}: what stands there is kept as its version “${otherSide}”.`,
+          ]
+        : []),
+      ...sayClashes(mine.name, clashes, otherSide),
+    ],
+  };
+}
+
+function byField<T extends object>(sides: Sides<T>, otherSide: string): United<T> {
+  const { record, clashes } = mergeFields(sides);
+  return { record, said: sayClashes(nameOfRecord(sides.mine), clashes, otherSide) };
+}
+
+interface Clash {
+  readonly field: string;
+  readonly theirs: unknown;
+}
+
+/** Field by field; `except` stays as it is here, for the caller to unite. */
+function mergeFields<T extends object>(
+  { base, mine, theirs }: Sides<T>,
+  except: readonly (keyof T)[] = [],
+): { readonly record: T; readonly clashes: readonly Clash[] } {
+  const record = { ...mine };
+  const clashes: Clash[] = [];
+  for (const field of new Set([...fieldsOf(mine), ...fieldsOf(theirs)])) {
+    if (except.includes(field) || sameData(mine[field], theirs[field])) continue;
+    const isMine = base === undefined || !sameData(base[field], mine[field]);
+    const isTheirs = base === undefined || !sameData(base[field], theirs[field]);
+    if (isTheirs && !isMine) record[field] = theirs[field];
+    else if (isTheirs) clashes.push({ field: String(field), theirs: theirs[field] });
+  }
+  return { record, clashes };
+}
+
+function fieldsOf<T extends object>(record: T): (keyof T)[] {
+  return Object.keys(record) as (keyof T)[];
+}
+
+const MOST_SHOWN = 60;
+
+function sayClashes(name: string, clashes: readonly Clash[], otherSide: string): readonly string[] {
+  return clashes.map(({ field, theirs }) => {
+    const text = typeof theirs === 'string' ? theirs : (JSON.stringify(theirs) ?? 'nothing');
+    const shown = text.length > MOST_SHOWN ? `${text.slice(0, MOST_SHOWN)}…` : text;
+    return `${name} was changed here and in ${otherSide}: ${field} stays as it is here; there it is ${shown}.`;
+  });
+}
+
+/** Both lists, each key once, the first list's before the other's. */
+function byKey<T>(mine: readonly T[], theirs: readonly T[], keyOf: (one: T) => string): T[] {
+  const known = new Set(mine.map(keyOf));
+  return [...mine, ...theirs.filter((one) => !known.has(keyOf(one)))];
+}
+
+/** A record that was removed here while it changed elsewhere, or the other way round, stays. */
+export function sayKept(name: string, otherSide: string, wasRemovedHere: boolean): string {
+  return wasRemovedHere
+    ? `${name} was removed here and changed in ${otherSide}: it stays.`
+    : `${name} was removed in ${otherSide} and changed here: it stays.`;
+}

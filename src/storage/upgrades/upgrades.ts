@@ -1,0 +1,47 @@
+import type { PlainRecords } from './plain';
+import { formulaTo2, settingsTo2 } from './toFormat2';
+import { batchTo3, settingsTo3, toolsOf2 } from './toFormat3';
+
+/** Turns what one format stored into what the next one stores. */
+export interface Upgrade {
+  readonly to: number;
+  readonly name: string;
+  readonly upgrade: (stored: PlainRecords) => PlainRecords;
+}
+
+/** In order, for the database and for files alike; each is tested from a file of the release it starts from. */
+export const UPGRADES = [
+  {
+    to: 2,
+    name: 'archive, names of versions, scent documents',
+    upgrade: (stored) => ({
+      ...stored,
+      formulas: (stored.formulas ?? []).map(formulaTo2),
+      settings: (stored.settings ?? []).map(settingsTo2),
+    }),
+  },
+  {
+    to: 3,
+    name: 'shelf, basin, money, fuller plans',
+    upgrade: (stored) => ({
+      ...stored,
+      tools: [...(stored.tools ?? []), ...(stored.settings ?? []).flatMap(toolsOf2)],
+      batches: (stored.batches ?? []).map(batchTo3),
+      settings: (stored.settings ?? []).map(settingsTo3),
+    }),
+  },
+] as const satisfies readonly Upgrade[];
+
+/** Of the database and of every file that is written. */
+export const STORED_VERSION = UPGRADES[UPGRADES.length - 1]?.to ?? 1;
+
+/** Every upgrade from a version up, each once. Pure. */
+export function upgraded(
+  stored: PlainRecords,
+  fromVersion: number,
+  upgrades: readonly Upgrade[] = UPGRADES,
+): PlainRecords {
+  return upgrades
+    .filter(({ to }) => to > fromVersion)
+    .reduce((current, { upgrade }) => upgrade(current), stored);
+}
