@@ -3,12 +3,14 @@ import { usePreferredDark } from '@vueuse/core';
 import { computed, onErrorCaptured, onMounted, provide, ref, watch, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
+import { useSavingStore } from '@/stores/saving';
 import { useWorkshopStore } from '@/stores/workshop';
 import { CATALOG } from '@/ui/materials';
 import FirstVisit from './frame/FirstVisit.vue';
 import StationRail from './frame/StationRail.vue';
 
 const workshop = useWorkshopStore();
+const saving = useSavingStore();
 provide(
   CATALOG,
   computed(() => workshop.catalog),
@@ -75,6 +77,12 @@ function startsWithSample(): boolean {
   <v-app>
     <a class="skip" href="#main">Skip to the page</a>
     <div v-if="problem" class="problem" role="alert">{{ problem }}</div>
+    <div v-if="saving.said.length" class="problem two-tabs" role="alert">
+      <ul class="plain-list">
+        <li v-for="sentence in saving.said" :key="sentence">{{ sentence }}</li>
+      </ul>
+      <button type="button" @click="saving.putAway">Put away</button>
+    </div>
     <FirstVisit v-if="workshop.isLoaded && asksFirst" />
     <div v-else-if="workshop.isLoaded" class="frame" :class="{ bench: isBench }">
       <StationRail v-if="!isBench" />
@@ -108,6 +116,22 @@ function startsWithSample(): boolean {
   border-left: 4px solid var(--rust);
   background: var(--paper);
   color: var(--ink);
+}
+.two-tabs {
+  display: flex;
+  gap: 18px;
+  align-items: flex-start;
+  border-color: var(--ochre-mark);
+}
+.two-tabs button {
+  min-height: 44px;
+  padding: 0 12px;
+  border: 1px solid var(--ink);
+  border-radius: 6px;
+  background: none;
+  color: inherit;
+  font: inherit;
+  cursor: pointer;
 }
 .skip {
   position: absolute;
