@@ -9,17 +9,20 @@ const D65 = [
   80.03, 80.21, 82.28, 78.28, 69.72, 71.61, 74.35, 61.6, 69.89, 75.09, 63.59, 46.42, 66.81, 63.38,
 ] as const;
 
+/** Where light is reckoned at, nm. */
+export const WAVELENGTHS_NM: readonly number[] = D65.map((_, i) => FIRST_NM + i * STEP_NM);
+
 export type Triple = readonly [number, number, number];
 
 /**
  * CIE XYZ of daylight after a transmittance, unscaled.
  * Source: CIE 1931 observer by the multi-lobe fit of Wyman, Sloan and Shirley (JCGT 2013), from memory; D65.
- * @param transmittance share of light let through at a wavelength in nm, 0 to 1
+ * @param absorbance at each of {@link WAVELENGTHS_NM}, 0 or more: a tenth comes through for each 1
  */
-export function daylightXyz(transmittance: (nm: number) => number): Triple {
+export function daylightXyz(absorbance: Float64Array): Triple {
   let [x, y, z] = [0, 0, 0];
-  for (const { nm, seen } of DAYLIGHT_SEEN) {
-    const share = transmittance(nm);
+  for (const [i, seen] of DAYLIGHT_SEEN.entries()) {
+    const share = 10 ** -(absorbance[i] ?? 0);
     x += seen[0] * share;
     y += seen[1] * share;
     z += seen[2] * share;
@@ -33,19 +36,14 @@ function lobe(nm: number, peak: number, widthBelow: number, widthAbove: number):
 }
 
 /** Daylight as the observer weighs it, at each wavelength. */
-const DAYLIGHT_SEEN: ReadonlyArray<{ readonly nm: number; readonly seen: Triple }> = D65.map(
-  (power, i) => {
-    const nm = FIRST_NM + i * STEP_NM;
-    return {
-      nm,
-      seen: [
-        power *
-          (1.056 * lobe(nm, 599.8, 37.9, 31) +
-            0.362 * lobe(nm, 442, 16, 26.7) -
-            0.065 * lobe(nm, 501.1, 20.4, 26.2)),
-        power * (0.821 * lobe(nm, 568.8, 46.9, 40.5) + 0.286 * lobe(nm, 530.9, 16.3, 31.1)),
-        power * (1.217 * lobe(nm, 437, 11.8, 36) + 0.681 * lobe(nm, 459, 26, 13.8)),
-      ],
-    };
-  },
-);
+const DAYLIGHT_SEEN: readonly Triple[] = D65.map((power, i) => {
+  const nm = WAVELENGTHS_NM[i] ?? 0;
+  return [
+    power *
+      (1.056 * lobe(nm, 599.8, 37.9, 31) +
+        0.362 * lobe(nm, 442, 16, 26.7) -
+        0.065 * lobe(nm, 501.1, 20.4, 26.2)),
+    power * (0.821 * lobe(nm, 568.8, 46.9, 40.5) + 0.286 * lobe(nm, 530.9, 16.3, 31.1)),
+    power * (1.217 * lobe(nm, 437, 11.8, 36) + 0.681 * lobe(nm, 459, 26, 13.8)),
+  ];
+});

@@ -1,11 +1,18 @@
 import type { Portion } from '../materials';
-import { COLORANTS } from './colorants';
-import { daylightXyz } from './spectrum';
+import { COLORANTS, type DyeBand } from './colorants';
+import { WAVELENGTHS_NM, daylightXyz } from './spectrum';
 import { convertXyzToLinear, hexOfLinear } from './srgb';
 
 /** Depth of a bath the light goes through, cm. Common practice. */
 const DEPTH_CM = 30;
-const WHITE = convertXyzToLinear(daylightXyz(() => 1));
+const CLEAR = new Float64Array(WAVELENGTHS_NM.length);
+const WHITE = convertXyzToLinear(daylightXyz(CLEAR));
+/** Absorbance of 1 g/L of each dye through a bath, at every wavelength. */
+const CURVES: ReadonlyMap<string, Float64Array> = new Map(
+  Object.entries(COLORANTS).flatMap(([id, { bands }]) =>
+    bands.length > 0 ? [[id, curveOf(bands)] as const] : [],
+  ),
+);
 
 /**
  * Color of the tub water: Beer-Lambert over each dye's bands, in daylight, for the 1931 observer.
@@ -17,17 +24,24 @@ const WHITE = convertXyzToLinear(daylightXyz(() => 1));
  */
 export function waterHex(contents: readonly Portion[], volumeL: number): string {
   if (!(volumeL > 0)) throw new RangeError(`volumeL must be over 0, got ${volumeL}`);
-  const bands = contents.flatMap(({ material, massG }) =>
-    (COLORANTS[material.likeId]?.bands ?? []).map((band) => ({
-      ...band,
-      gL: massG / volumeL,
-    })),
-  );
-  const absorbance = (nm: number) =>
-    bands.reduce((sum, { peakNm, widthNm, absorbanceLGCm, gL }) => {
-      const t = (nm - peakNm) / widthNm;
-      return sum + absorbanceLGCm * gL * DEPTH_CM * Math.exp(-0.5 * t * t);
-    }, 0);
-  const seen = convertXyzToLinear(daylightXyz((nm) => 10 ** -absorbance(nm)));
+  let absorbance = CLEAR;
+  for (const { material, massG } of contents) {
+    const curve = CURVES.get(material.likeId);
+    if (!curve) continue;
+    if (absorbance === CLEAR) absorbance = new Float64Array(CLEAR.length);
+    for (let i = 0; i < curve.length; i++)
+      absorbance[i] = (absorbance[i] ?? 0) + ((curve[i] ?? 0) * massG) / volumeL;
+  }
+  if (absorbance === CLEAR) return hexOfLinear([1, 1, 1]);
+  const seen = convertXyzToLinear(daylightXyz(absorbance));
   return hexOfLinear([seen[0] / WHITE[0], seen[1] / WHITE[1], seen[2] / WHITE[2]]);
+}
+
+function curveOf(bands: readonly DyeBand[]): Float64Array {
+  return Float64Array.from(WAVELENGTHS_NM, (nm) =>
+    bands.reduce((sum, { peakNm, widthNm, absorbanceLGCm }) => {
+      const t = (nm - peakNm) / widthNm;
+      return sum + absorbanceLGCm * DEPTH_CM * Math.exp(-0.5 * t * t);
+    }, 0),
+  );
 }

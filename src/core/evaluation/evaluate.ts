@@ -1,9 +1,7 @@
-import { allLines } from '../formula';
 import type { Conditions } from '../conditions';
 import type { FormulaBody } from '../formula';
-import { portionsOf } from '../materials';
 import { findingsOf } from './findings';
-import { measure } from './measure';
+import { measure, pouredOf } from './measure';
 import { judge } from './readings';
 import type { Evaluation } from './types';
 
@@ -13,8 +11,8 @@ import type { Evaluation } from './types';
  * @throws RangeError for conditions out of range
  */
 export function evaluate(body: FormulaBody, conditions: Conditions): Evaluation {
-  const measured = measure(body, conditions);
-  const materials = portionsOf(conditions.catalog, allLines(body));
+  const materials = pouredOf(body, conditions);
+  const measured = measure(body, materials, conditions);
   const examined = { body, conditions, materials, measured };
   const judged = judge(examined);
   return { ...measured, judged, findings: findingsOf(examined, judged) };

@@ -1,7 +1,14 @@
 import { dampOf, dampSums } from '../binder';
 import { speciesById } from '../chemistry';
 import { isOily } from '../fizz';
-import { gramsWhere, materialById, portionsOf, reactantsOf, type Material } from '../materials';
+import {
+  gramsWhere,
+  materialById,
+  portionsOf,
+  reactantsOf,
+  type Material,
+  type Portion,
+} from '../materials';
 import { firstWhere } from '../numeric';
 import type { Examined, Fix } from './types';
 
@@ -56,17 +63,17 @@ export function emulsifierTo(
 }
 
 /** The oil the mix has most of, for a cure that changes it least. */
-export function usualOilId(materials: Examined['materials']): string {
+export function usualOilId(materials: readonly Portion[]): string {
   return heaviest(materials, ({ role }) => role === 'oil')?.id ?? 'sweet-almond-oil';
 }
 
 function heaviest(
-  materials: Examined['materials'],
+  materials: readonly Portion[],
   matches: (material: Material) => boolean,
 ): Material | undefined {
   return materials
     .filter(({ material }) => matches(material))
-    .reduce<Examined['materials'][number] | undefined>(
+    .reduce<Portion | undefined>(
       (most, entry) => (!most || entry.massG > most.massG ? entry : most),
       undefined,
     )?.material;

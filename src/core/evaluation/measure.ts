@@ -5,11 +5,11 @@ import {
   saturation,
   type DampReading,
 } from '../binder';
-import { fizzBalance, type ReactantG } from '../chemistry';
+import { fizzBalance } from '../chemistry';
 import { powderHex, waterHex } from '../color';
 import { dampWindowIn, type Conditions } from '../conditions';
 import { isOily, surfaceReading, type SurfaceReading } from '../fizz';
-import { allLines, type FormulaBody, type Line } from '../formula';
+import type { FormulaBody } from '../formula';
 import {
   gramsWhere,
   materialById,
@@ -23,7 +23,7 @@ import { scentLimits, scentReading } from '../scent';
 import { exactly, type Spread } from '../units';
 import { tubReading } from '../water';
 import { lastingOf } from './lasting';
-import type { DampVerdict, Measured } from './types';
+import type { DampVerdict, Measured, Poured } from './types';
 
 /**
  * Usual soda-to-acid window as shares of the balance point, so that it holds for every acid.
@@ -32,20 +32,18 @@ import type { DampVerdict, Measured } from './types';
 const CITRIC_BALANCE = 1.312;
 export const USUAL_OF_BALANCE = { low: 1.3 / CITRIC_BALANCE, high: 2.1 / CITRIC_BALANCE } as const;
 
-/** A line with its material at hand. */
-interface Poured extends Portion {
-  readonly lowG: number;
-  readonly highG: number;
-}
-
 /** What the models say of a formula in these conditions, before anything is judged. */
-export function measure(body: FormulaBody, conditions: Conditions): Measured {
-  const poured = allLines(body).map((line) => pouredOf(line, conditions));
+export function measure(
+  body: FormulaBody,
+  poured: readonly Poured[],
+  conditions: Conditions,
+): Measured {
   const main = poured.slice(0, body.parts[0]?.lines.length ?? 0);
   const totalG = portionsG(poured);
   const piece = pieceOf(poured, totalG, conditions);
   const reactants = piece && reactantsOf(piece);
   const fizz = fizzOf(poured, conditions);
+  const scent = scentReading(poured, body.family);
   return {
     totalG,
     fizz,
@@ -56,23 +54,33 @@ export function measure(body: FormulaBody, conditions: Conditions): Measured {
       powderHex: powderHex(main),
       waterHex: waterHex(piece, conditions.tub.volumeL),
     },
-    surface: piece && reactants && surfaceOf(piece, reactants, conditions),
+    surface: piece && surfaceOf(piece, (fizz.co2L * portionsG(piece)) / totalG, conditions),
     lasting: lastingOf(body, poured, fizz.baseEquivalentsMol / fizz.acidEquivalentsMol, conditions),
     scent: {
-      ...scentReading(poured, body.family),
+      ...scent,
       ...scentLimits(poured, conditions.scentDocuments),
-      loadSpread: loadSpread(poured, body),
+      loadSpread: cornersOf(
+        poured,
+        isScent,
+        scent.loadPct,
+        (masses) => scentReading(masses, body.family).loadPct,
+      ),
     },
   };
 }
 
-function pouredOf(line: Line, { catalog }: Conditions): Poured {
-  return {
-    material: materialById(catalog, line.materialId),
-    massG: line.massG,
-    lowG: line.massLowG,
-    highG: line.massHighG,
-  };
+/** Every line with its material at hand, the main mix first. @throws RangeError for an id that is not in the catalog */
+export function pouredOf(body: FormulaBody, { catalog }: Conditions): readonly Poured[] {
+  const poured: Poured[] = [];
+  for (const { lines } of body.parts)
+    for (const { materialId, massG, massLowG, massHighG } of lines)
+      poured.push({
+        material: materialById(catalog, materialId),
+        massG,
+        lowG: massLowG,
+        highG: massHighG,
+      });
+  return poured;
 }
 
 function fizzOf(poured: readonly Poured[], { tub }: Conditions): Measured['fizz'] {
@@ -96,11 +104,7 @@ function fizzOf(poured: readonly Poured[], { tub }: Conditions): Measured['fizz'
 }
 
 /** Foam, film and scent of the water after one piece. */
-function surfaceOf(
-  piece: readonly Portion[],
-  reactants: readonly ReactantG[],
-  { tub }: Conditions,
-): SurfaceReading {
+function surfaceOf(piece: readonly Portion[], co2L: number, { tub }: Conditions): SurfaceReading {
   return surfaceReading({
     volumeL: tub.volumeL,
     surfactantG: piece.reduce(
@@ -108,7 +112,7 @@ function surfaceOf(
         material.role === 'foamer' ? sum + massG * (1 - material.waterFraction.value) : sum,
       0,
     ),
-    co2L: fizzBalance(reactants, tub.tempC).co2L,
+    co2L,
     oilG: gramsWhere(piece, isOily),
     emulsifierG: gramsWhere(piece, ({ role }) => role === 'emulsifier'),
     scentG: gramsWhere(piece, isScent),
@@ -166,11 +170,6 @@ function dampSpread(main: readonly Poured[], { dampIndexPct: best }: DampReading
     best,
     (masses) => dampReading(masses).dampIndexPct ?? best,
   );
-}
-
-function loadSpread(poured: readonly Poured[], { family }: FormulaBody): Spread {
-  const load = (masses: readonly Portion[]) => scentReading(masses, family).loadPct;
-  return cornersOf(poured, isScent, load(poured), load);
 }
 
 function isAcid({ role }: Material): boolean {

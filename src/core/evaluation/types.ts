@@ -127,11 +127,17 @@ export interface Evaluation extends Measured {
   readonly findings: readonly Finding[];
 }
 
+/** A line with its material at hand, and the least and the most it may honestly be, grams. */
+export interface Poured extends Portion {
+  readonly lowG: number;
+  readonly highG: number;
+}
+
 /** What is judged: everything but the judgements. */
 export interface Examined {
   readonly body: FormulaBody;
   readonly conditions: Conditions;
-  readonly materials: readonly Portion[];
+  readonly materials: readonly Poured[];
   readonly measured: Measured;
 }
 

@@ -90,7 +90,11 @@ function checkFactors(factors: FizzFactors): void {
     throw new RangeError(`waterTempC must be 0 to 100, got ${waterTempC}`);
   if (!(packedDensityGMl > 0))
     throw new RangeError(`packedDensityGMl must be over 0, got ${packedDensityGMl}`);
-  for (const [name, share] of Object.entries({ fillerFraction, oilFraction }))
-    if (!(share >= 0 && share <= 1)) throw new RangeError(`${name} must be 0 to 1, got ${share}`);
+  checkShare('fillerFraction', fillerFraction);
+  checkShare('oilFraction', oilFraction);
   if (!(baseToAcid > 0)) throw new RangeError(`baseToAcid must be over 0, got ${baseToAcid}`);
+}
+
+function checkShare(name: string, share: number): void {
+  if (!(share >= 0 && share <= 1)) throw new RangeError(`${name} must be 0 to 1, got ${share}`);
 }

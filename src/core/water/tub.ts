@@ -51,12 +51,17 @@ export function tubReading(reactants: readonly ReactantG[], tub: Tub): TubReadin
   const fullMolL = henryCo2MolLAtm(tub.tempC);
   const closed = solveWith(contents, tub.tempC, { totalMolL: contents.carbonMolL });
   const isFull = dissolvedGasMolL(closed) > fullMolL;
-  const fresh = isFull ? solveWith(contents, tub.tempC, { neutralMolL: fullMolL }) : closed;
-  const air = solveWith(contents, tub.tempC, { neutralMolL: fullMolL * AIR_CO2_ATM });
+  const fresh = isFull ? solveWith(contents, tub.tempC, { neutralMolL: fullMolL }, closed) : closed;
+  const air = solveWith(contents, tub.tempC, { neutralMolL: fullMolL * AIR_CO2_ATM }, fresh);
   const freshCarbonMolL = isFull ? carbonMolL(fresh) : contents.carbonMolL;
-  const half = solveWith(contents, tub.tempC, {
-    totalMolL: (freshCarbonMolL + carbonMolL(air)) / 2,
-  });
+  const half = solveWith(
+    contents,
+    tub.tempC,
+    {
+      totalMolL: (freshCarbonMolL + carbonMolL(air)) / 2,
+    },
+    fresh,
+  );
   const leftMol = Math.max(0, contents.carbonMolL - freshCarbonMolL) * tub.volumeL;
   return {
     phFresh: fresh.ph,
@@ -98,18 +103,26 @@ function dissolve(reactants: readonly ReactantG[], tub: Tub): Contents {
 }
 
 /** Carbonic acid stands first, so that its forms are found again. */
-function solveWith(contents: Contents, tempC: number, carbon: Carbon): SolvedSolution {
-  return solveSolution({
-    acids: [
-      { system: acidSystemById('carbonic'), ...carbon },
-      ...[...contents.acids].map(([systemId, totalMolL]) => ({
-        system: acidSystemById(systemId),
-        totalMolL,
-      })),
-    ],
-    spectators: [...contents.ions].map(([charge, molL]) => ({ charge, molL })),
-    tempC,
-  });
+function solveWith(
+  contents: Contents,
+  tempC: number,
+  carbon: Carbon,
+  near?: SolvedSolution,
+): SolvedSolution {
+  return solveSolution(
+    {
+      acids: [
+        { system: acidSystemById('carbonic'), ...carbon },
+        ...[...contents.acids].map(([systemId, totalMolL]) => ({
+          system: acidSystemById(systemId),
+          totalMolL,
+        })),
+      ],
+      spectators: [...contents.ions].map(([charge, molL]) => ({ charge, molL })),
+      tempC,
+    },
+    near,
+  );
 }
 
 function dissolvedGasMolL({ formsMolL }: SolvedSolution): number {

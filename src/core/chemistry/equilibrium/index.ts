@@ -2,4 +2,5 @@ export { ACID_SYSTEMS, acidSystemById } from './acidSystems';
 export type { AcidSystem, AcidSystemId } from './acidSystems';
 export { henryCo2MolLAtm } from './temperature';
 export { solveSolution } from './solve';
-export type { AcidAmount, Solution, SolvedSolution } from './solve';
+export type { AcidAmount, Solution } from './flat';
+export type { Near, SolvedSolution } from './solve';

@@ -1,20 +1,13 @@
 import { bracketedRoot } from '../../numeric';
-import { log10Activity } from './activity';
-import type { AcidSystem } from './acidSystems';
-import { pKAt, waterPk } from './temperature';
-
-/** How much of an acid is in solution: a total, or, for a gas held by the air, its neutral form. */
-export type AcidAmount =
-  | { readonly system: AcidSystem; readonly totalMolL: number }
-  | { readonly system: AcidSystem; readonly neutralMolL: number };
-
-export interface Solution {
-  readonly acids: readonly AcidAmount[];
-  /** Ions that take no part, such as sodium: charge and mol/L. */
-  readonly spectators: readonly { readonly charge: number; readonly molL: number }[];
-  /** 0 to 100 °C. */
-  readonly tempC: number;
-}
+import {
+  balanceAt,
+  flatten,
+  formsAt,
+  tenTo,
+  type Balance,
+  type FlatSolution,
+  type Solution,
+} from './flat';
 
 export interface SolvedSolution {
   readonly status: 'converged' | 'maxIterations';
@@ -28,62 +21,93 @@ export interface SolvedSolution {
   readonly iterations: number;
 }
 
+/** A solution that is likely near: where to begin. */
+export type Near = Pick<SolvedSolution, 'ph' | 'ionicStrengthMolL'>;
+
 const PH_LOW = -4;
 const PH_HIGH = 19;
 const STRENGTH_TOLERANCE = 1e-8;
 const PH_TOLERANCE = 1e-13;
-const COARSE_PH = 0.05;
-const NEAR_PH = 0.2;
+/** Of ln of the proton activity. */
+const LOG_TOLERANCE = 1e-11;
+const LONGEST_LOG_STEP = 3;
+const MAX_STEPS = 60;
+const HALVINGS = 6;
 
 /**
  * pH of a solution by charge balance, with Davies activities.
- * At a given ionic strength the charge falls steadily with pH, so bisection finds its one zero;
- * the strength that comes out falls below the strength put in somewhere: stepping from one to the other
- * usually settles in a few steps, and bisection finds the place where it does not. It cannot diverge.
+ * Newton's steps on the logarithm of the proton activity, the strength that comes out put in again at each; where
+ * that does not settle, by bisection: at a given strength the charge falls steadily with pH, and the strength that
+ * comes out falls below the one put in somewhere. It cannot diverge.
  * Source: charge balance; Davies 1962; van 't Hoff.
+ * @param near where to begin, when a similar solution was solved before
  * @throws RangeError for an amount below 0 or not finite, or a temperature outside 0 to 100 °C
  * @example pure water at 25 °C: 7.00
  */
-export function solveSolution(solution: Solution): SolvedSolution {
+export function solveSolution(solution: Solution, near?: Near): SolvedSolution {
   checkSolution(solution);
-  const stepped = byStepping(solution);
-  const { strength, status, iterations } = stepped ?? byBisection(solution);
-  const { ph, ionicStrengthMolL, acids, netMolL } = phAt(solution, strength);
-  const protons = tenTo(-ph);
+  const flat = flatten(solution);
+  const { ph, strength, status, iterations } = bySteps(flat, near) ?? byBisection(flat);
+  const { net, twiceStrength } = balanceAt(flat, tenTo(-ph), strength, newBalance());
   return {
     status,
     ph,
-    ionicStrengthMolL,
-    formsMolL: acids.map((acid) => formsOf(acid, protons)),
-    residualMolL: netMolL(ph),
+    ionicStrengthMolL: twiceStrength / 2,
+    formsMolL: formsAt(flat, tenTo(-ph), strength),
+    residualMolL: net,
     iterations,
   };
 }
 
-interface FoundStrength {
+interface Found {
+  readonly ph: number;
   readonly strength: number;
   readonly status: SolvedSolution['status'];
   readonly iterations: number;
 }
 
-const MAX_STEPS = 12;
-
-/** The strength that comes out, put in again until it stays; null where it does not settle soon. */
-function byStepping(solution: Solution): FoundStrength | null {
-  let strength = 0;
-  let hint: number | undefined;
-  for (let step = 1; step <= MAX_STEPS; step++) {
-    const { ph, ionicStrengthMolL } = phAt(solution, strength, hint);
-    if (Math.abs(ionicStrengthMolL - strength) <= STRENGTH_TOLERANCE * Math.max(1e-6, strength))
-      return { strength: ionicStrengthMolL, status: 'converged', iterations: step };
-    strength = ionicStrengthMolL;
-    hint = ph;
+/** Null where the steps do not settle. */
+function bySteps(flat: FlatSolution, near?: Near): Found | null {
+  let strength = near?.ionicStrengthMolL ?? 0;
+  let log = -(near?.ph ?? roughPh(flat)) * Math.LN10;
+  const balance = newBalance();
+  for (let iterations = 1; iterations <= MAX_STEPS; iterations++) {
+    balanceAt(flat, Math.exp(log), strength, balance);
+    const wanted = -balance.net / balance.slope;
+    const step = Math.max(-LONGEST_LOG_STEP, Math.min(LONGEST_LOG_STEP, wanted));
+    const next = balance.twiceStrength / 2;
+    const moved = Math.abs(next - strength);
+    log += step;
+    strength = next;
+    if (!Number.isFinite(log)) return null;
+    if (Math.abs(step) <= LOG_TOLERANCE && moved <= STRENGTH_TOLERANCE * Math.max(1e-6, strength))
+      return { ph: -log / Math.LN10, strength, status: 'converged', iterations };
   }
   return null;
 }
 
-function byBisection(solution: Solution): FoundStrength {
-  const strengthFor = (strength: number) => phAt(solution, strength).ionicStrengthMolL;
+/** Within a few tenths of the pH without activities. */
+function roughPh(flat: FlatSolution): number {
+  const balance = newBalance();
+  let [low, high] = [PH_LOW, PH_HIGH];
+  for (let i = 0; i < HALVINGS; i++) {
+    const middle = (low + high) / 2;
+    if (balanceAt(flat, tenTo(-middle), 0, balance).net > 0) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}
+
+function byBisection(flat: FlatSolution): Found {
+  const balance = newBalance();
+  const phFor = (strength: number) => {
+    const net = (ph: number) => balanceAt(flat, tenTo(-ph), strength, balance).net;
+    return net(PH_LOW) > 0 && net(PH_HIGH) < 0
+      ? bracketedRoot(net, PH_LOW, PH_HIGH, PH_TOLERANCE).x
+      : PH_HIGH;
+  };
+  const strengthFor = (strength: number) =>
+    balanceAt(flat, tenTo(-phFor(strength)), strength, balance).twiceStrength / 2;
   let high = Math.max(1e-6, strengthFor(0) * 2);
   while (strengthFor(high) > high) high *= 2;
   const root = bracketedRoot(
@@ -92,115 +116,25 @@ function byBisection(solution: Solution): FoundStrength {
     high,
     STRENGTH_TOLERANCE * Math.max(1e-6, high),
   );
-  return { strength: root.x, status: root.status, iterations: root.iterations };
-}
-
-/** An acid with its constants for one temperature and one strength: K' of each step, activities taken in. */
-interface ReadyAcid {
-  readonly amount: AcidAmount;
-  readonly stepKs: readonly number[];
-}
-
-/** @param hint a pH that the zero is likely near */
-function phAt(solution: Solution, strength: number, hint?: number) {
-  const log1 = log10Activity(1, strength);
-  const inverseActivity = tenTo(-log1);
-  const ionK = tenTo(-waterPk(solution.tempC));
-  const acids = solution.acids.map((amount) => ready(amount, strength, solution.tempC));
-  let spectatorMolL = 0;
-  let spectatorSquaredMolL = 0;
-  for (const { charge, molL } of solution.spectators) {
-    spectatorMolL += charge * molL;
-    spectatorSquaredMolL += charge * charge * molL;
-  }
-  const netMolL = (ph: number) => {
-    const protons = tenTo(-ph);
-    let net = spectatorMolL + (protons - ionK / protons) * inverseActivity;
-    for (const acid of acids) net += chargeOf(acid, protons, false);
-    return net;
-  };
-  const ph = neutralPh(netMolL, hint);
-  const protons = tenTo(-ph);
-  let twiceStrength = spectatorSquaredMolL + (protons + ionK / protons) * inverseActivity;
-  for (const acid of acids) twiceStrength += chargeOf(acid, protons, true);
   return {
-    ph,
-    netMolL,
-    ionicStrengthMolL: twiceStrength / 2,
-    acids,
+    ph: phFor(root.x),
+    strength: root.x,
+    status: root.status,
+    iterations: root.iterations,
   };
 }
 
-/** The charge falls steadily from plenty of protons to plenty of hydroxide: near its zero by halving, then onto it. */
-function neutralPh(netMolL: (ph: number) => number, hint?: number): number {
-  if (hint !== undefined && netMolL(hint - NEAR_PH) > 0 && netMolL(hint + NEAR_PH) < 0)
-    return bracketedRoot(netMolL, hint - NEAR_PH, hint + NEAR_PH, PH_TOLERANCE).x;
-  let low = PH_LOW;
-  let high = PH_HIGH;
-  while (high - low > COARSE_PH) {
-    const middle = (low + high) / 2;
-    if (netMolL(middle) > 0) low = middle;
-    else high = middle;
-  }
-  return netMolL(low) > 0 && netMolL(high) < 0
-    ? bracketedRoot(netMolL, low, high, PH_TOLERANCE).x
-    : high;
-}
-
-function ready(amount: AcidAmount, strength: number, tempC: number): ReadyAcid {
-  const { pKas, enthalpiesKJMol, fullCharge } = amount.system;
-  return {
-    amount,
-    stepKs: pKas.map((pKa, given) =>
-      tenTo(
-        log10Activity(fullCharge - given, strength) -
-          log10Activity(fullCharge - given - 1, strength) -
-          pKAt(pKa, enthalpiesKJMol[given] ?? 0, tempC),
-      ),
-    ),
-  };
-}
-
-/**
- * Sum of charge (or its square) x mol/L over the forms of an acid, each form by its thermodynamic constant:
- * [A] = [HA] K gammaHA / (aH gammaA). Three steps over 23 units of pH stay far from overflow.
- * @param protons activity of H+
- */
-function chargeOf({ amount, stepKs }: ReadyAcid, protons: number, isSquared: boolean): number {
-  let charge = amount.system.fullCharge;
-  let weight = 1;
-  let weights = 1;
-  let charged = isSquared ? charge * charge : charge;
-  for (const k of stepKs) {
-    weight *= k / protons;
-    charge -= 1;
-    weights += weight;
-    charged += weight * (isSquared ? charge * charge : charge);
-  }
-  return 'neutralMolL' in amount
-    ? amount.neutralMolL * charged
-    : (amount.totalMolL * charged) / weights;
-}
-
-function formsOf({ amount, stepKs }: ReadyAcid, protons: number): readonly number[] {
-  const weights = [1];
-  for (const k of stepKs) weights.push(((weights.at(-1) ?? 1) * k) / protons);
-  if ('neutralMolL' in amount) return weights.map((weight) => amount.neutralMolL * weight);
-  const sum = weights.reduce((total, weight) => total + weight, 0);
-  return weights.map((weight) => (amount.totalMolL * weight) / sum);
-}
-
-function tenTo(power: number): number {
-  return Math.exp(power * Math.LN10);
+function newBalance(): Balance {
+  return { net: 0, slope: 0, twiceStrength: 0 };
 }
 
 function checkSolution({ acids, spectators, tempC }: Solution): void {
   if (!(tempC >= 0 && tempC <= 100)) throw new RangeError(`tempC must be 0 to 100, got ${tempC}`);
-  const amounts = [
-    ...acids.map((acid) => ('neutralMolL' in acid ? acid.neutralMolL : acid.totalMolL)),
-    ...spectators.map(({ molL }) => molL),
-  ];
-  for (const molL of amounts)
-    if (!(molL >= 0 && molL < Infinity))
-      throw new RangeError(`amounts must be 0 mol/L or more, got ${molL}`);
+  for (const acid of acids) checkAmount('neutralMolL' in acid ? acid.neutralMolL : acid.totalMolL);
+  for (const { molL } of spectators) checkAmount(molL);
+}
+
+function checkAmount(molL: number): void {
+  if (!(molL >= 0 && molL < Infinity))
+    throw new RangeError(`amounts must be 0 mol/L or more, got ${molL}`);
 }

@@ -23,7 +23,10 @@ interface Row {
   readonly severity: Severity | ((examined: Examined) => Severity);
   /** Leave out to hold for every formula. */
   readonly holds?: (examined: Examined) => boolean;
-  readonly picks: (entry: Portion, examined: Examined) => boolean;
+  /** Materials it may speak of, whatever the formula. */
+  readonly of: (material: Material) => boolean;
+  /** Left out where it speaks of all of these. */
+  readonly picks?: (entry: Portion, examined: Examined) => boolean;
   readonly source?: string;
 }
 
@@ -36,7 +39,7 @@ type MaterialRule = {
         });
 }[MaterialCode];
 
-const has = (trait: Trait) => (entry: Portion) => entry.material.traits.includes(trait);
+const has = (trait: Trait) => (material: Material) => material.traits.includes(trait);
 const forSkin = ({ body }: Examined) => isForSkin(body.family);
 const household = ({ body }: Examined) => !isForSkin(body.family);
 const isMelted = (material: Material) =>
@@ -59,28 +62,27 @@ const RULES: readonly MaterialRule[] = [
     code: 'borax-in-bath-product',
     severity: 'stop',
     holds: forSkin,
-    picks: ({ material }) => isBorax(material),
+    of: isBorax,
   },
   {
     code: 'alkali-in-bath-product',
     severity: 'stop',
     holds: forSkin,
-    picks: ({ material }) => isAlkali(material),
+    of: isAlkali,
   },
   {
     code: 'not-for-skin',
     severity: 'stop',
     holds: forSkin,
-    picks: ({ material }) =>
+    of: (material) =>
       material.traits.includes('not-for-skin') && !isBorax(material) && !isAlkali(material),
   },
   {
     code: 'not-for-this-use',
     severity: 'warning',
-    picks: ({ material }, examined) =>
-      isBarred(material, examined) &&
-      !material.traits.includes('not-for-skin') &&
-      !isAlkali(material),
+    of: (material) =>
+      material.notFor !== null && !material.traits.includes('not-for-skin') && !isAlkali(material),
+    picks: ({ material }, examined) => isBarred(material, examined),
     more: (_, picked) => ({ why: picked[0]?.notFor?.value.why ?? '' }),
     source: 'US 21 CFR 73, 74, 82 and EU annex IV, from memory; common practice',
   },
@@ -88,69 +90,70 @@ const RULES: readonly MaterialRule[] = [
     code: 'detergent-bath-caution',
     severity: 'info',
     holds: forSkin,
-    picks: has('detergent'),
+    of: has('detergent'),
     source: 'US 21 CFR 740.17, from memory',
   },
   {
     code: 'oil-in-cleaning-piece',
     severity: 'advice',
     holds: household,
-    picks: has('skin-oil'),
+    of: has('skin-oil'),
   },
   {
     code: 'oil-in-steamer',
     severity: 'advice',
     holds: ({ body }) => body.family === 'shower-steamer',
-    picks: has('skin-oil'),
+    of: has('skin-oil'),
   },
   {
     code: 'magnesium-carbonate-scale',
     severity: 'warning',
     holds: withTrait('strong-alkali'),
-    picks: has('magnesium'),
+    of: has('magnesium'),
     source: 'solubility of magnesium carbonate, CRC Handbook, from memory',
   },
   {
     code: 'ultramarine-with-acid',
     severity: 'warning',
     holds: withAcid,
-    picks: has('sulfide-with-acid'),
+    of: has('sulfide-with-acid'),
   },
   {
     code: 'oxidizer-with-acid',
     severity: 'warning',
     holds: withAcid,
-    picks: has('oxidizer'),
+    of: has('oxidizer'),
   },
   {
     code: 'glycerin-with-borax',
     severity: 'warning',
     holds: ({ materials }) => materials.some(({ material }) => isBorax(material)),
-    picks: ({ material }) => material.likeId === 'glycerin',
+    of: ({ likeId }) => likeId === 'glycerin',
     source: 'the borate complex of glycerol, any analytical chemistry text, from memory',
   },
   {
     code: 'crystal-water-melts',
     severity: 'advice',
-    picks: ({ material }) => material.likeId === 'sodium-carbonate-decahydrate',
+    of: ({ likeId }) => likeId === 'sodium-carbonate-decahydrate',
     more: () => ({ waterPct: DECAHYDRATE_WATER_PCT }),
     source: 'CRC Handbook, from memory',
   },
   {
     code: 'weak-alcohol-water',
     severity: 'advice',
-    picks: has('weak-alcohol'),
+    of: has('weak-alcohol'),
   },
   {
     code: 'wet-acid-reacts',
     severity: 'advice',
     holds: ({ measured }) => measured.fizz.baseEquivalentsMol > 0,
-    picks: ({ material }) =>
-      material.isLiquid && (material.chemistry?.value.length ?? 0) > 0 && material.role !== 'milk',
+    of: ({ isLiquid, chemistry, role }) =>
+      isLiquid && (chemistry?.value.length ?? 0) > 0 && role !== 'milk',
   },
   {
     code: 'color-over-rate',
     severity: 'advice',
+    of: ({ usualMaxPct }) => usualMaxPct !== undefined,
     picks: (entry, examined) =>
       pctOf(entry, examined) > (entry.material.usualMaxPct?.value ?? Infinity),
   },
@@ -158,6 +161,7 @@ const RULES: readonly MaterialRule[] = [
     code: 'over-usual-rate',
     severity: 'advice',
     holds: ({ body }) => body.family === 'bath-bomb' || body.family === 'shower-steamer',
+    of: ({ usualPct }) => usualPct !== null && usualPct !== undefined,
     picks: (entry, examined) =>
       pctOf(entry, examined) >
       (entry.material.usualPct?.value.highPct ?? Infinity) * OVER_RATE_FACTOR,
@@ -166,8 +170,8 @@ const RULES: readonly MaterialRule[] = [
     code: 'melt-before-alcohol',
     severity: 'info',
     holds: withTrait('flammable'),
+    of: isMelted,
     picks: ({ material }, { body, conditions }) =>
-      isMelted(material) &&
       body.parts.some(({ lines }) => {
         const beaker = lines.map(({ materialId }) => materialById(conditions.catalog, materialId));
         return (
@@ -179,40 +183,59 @@ const RULES: readonly MaterialRule[] = [
     code: 'hygroscopic-salt',
     severity: (examined) => (isDamp(examined) ? 'warning' : 'info'),
     holds: ({ body }) => body.method !== 'loose',
-    picks: has('hygroscopic'),
+    of: has('hygroscopic'),
     more: (examined) => ({
       humidityPct: examined.conditions.humidityPct,
       isDamp: isDamp(examined),
     }),
   },
-  { code: 'botanical-drain', severity: 'info', picks: has('drain') },
+  { code: 'botanical-drain', severity: 'info', of: has('drain') },
   {
     code: 'food-allergen',
     severity: 'info',
     holds: forSkin,
-    picks: ({ material }) => material.foodAllergen !== null,
+    of: ({ foodAllergen }) => foodAllergen !== null,
     more: (_, picked) => ({
       allergens: picked.flatMap(({ foodAllergen }) => foodAllergen?.value ?? []),
     }),
   },
-  { code: 'slip-caution', severity: 'info', holds: forSkin, picks: has('skin-oil') },
-  { code: 'dust-caution', severity: 'info', picks: has('irritating-dust') },
-  { code: 'flammable-vapor', severity: 'info', picks: has('flammable') },
+  { code: 'slip-caution', severity: 'info', holds: forSkin, of: has('skin-oil') },
+  { code: 'dust-caution', severity: 'info', of: has('irritating-dust') },
+  { code: 'flammable-vapor', severity: 'info', of: has('flammable') },
   {
     code: 'never-with-bleach',
     severity: 'info',
     holds: household,
-    picks: ({ material }) => material.role === 'acid',
+    of: ({ role }) => role === 'acid',
   },
 ];
 
+/** The rules that may speak of a material, worked out once. */
+const rulesOf = new WeakMap<Material, readonly number[]>();
+
+function rulesFor(material: Material): readonly number[] {
+  const known = rulesOf.get(material);
+  if (known) return known;
+  const found = RULES.flatMap(({ of }, i) => (of(material) ? [i] : []));
+  rulesOf.set(material, found);
+  return found;
+}
+
 /** What single materials ask for, in this family and this company. */
-export const materialRules: Rule = (examined) =>
-  RULES.flatMap((rule): readonly Finding[] => {
-    if (rule.holds && !rule.holds(examined)) return [];
-    const entries = examined.materials.filter(
-      (entry) => entry.massG > 0 && rule.picks(entry, examined),
-    );
+export const materialRules: Rule = (examined) => {
+  const spokenOf = new Map<number, Portion[]>();
+  for (const entry of examined.materials)
+    if (entry.massG > 0)
+      for (const i of rulesFor(entry.material)) {
+        const entries = spokenOf.get(i);
+        if (entries) entries.push(entry);
+        else spokenOf.set(i, [entry]);
+      }
+  return RULES.flatMap((rule, i): readonly Finding[] => {
+    const candidates = spokenOf.get(i);
+    if (!candidates || (rule.holds && !rule.holds(examined))) return [];
+    const { picks } = rule;
+    const entries = picks ? candidates.filter((entry) => picks(entry, examined)) : candidates;
     if (entries.length === 0) return [];
     const picked = entries.map(({ material }) => material);
     const massG = entries.reduce((sum, entry) => sum + entry.massG, 0);
@@ -232,3 +255,4 @@ export const materialRules: Rule = (examined) =>
       } as Finding,
     ];
   });
+};

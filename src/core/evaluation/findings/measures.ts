@@ -1,5 +1,3 @@
-import { allLines } from '../../formula';
-import { materialById } from '../../materials';
 import type { Finding, Rule } from '../types';
 
 /** A line that may be off by more than this is named. Start value of ours. */
@@ -12,11 +10,10 @@ const WORTH_SAYING = 0.05;
 /** Cups and spoons: what they leave open, and lines that still wait. */
 export const measureRules: Rule = (examined) => [...volumes(examined), ...unread(examined)];
 
-const volumes: Rule = ({ body, measured, conditions }): readonly Finding[] => {
-  const uncertain = allLines(body).filter(
-    (line) =>
-      line.massHighG - line.massLowG > 2 * UNCERTAIN_FRACTION * line.massG &&
-      line.massG > HEAVY_FRACTION * measured.totalG,
+const volumes: Rule = ({ materials, measured }): readonly Finding[] => {
+  const uncertain = materials.filter(
+    ({ massG, lowG, highG }) =>
+      highG - lowG > 2 * UNCERTAIN_FRACTION * massG && massG > HEAVY_FRACTION * measured.totalG,
   );
   if (uncertain.length === 0) return [];
   const spread = measured.fizz.ratioSpread;
@@ -26,7 +23,7 @@ const volumes: Rule = ({ body, measured, conditions }): readonly Finding[] => {
       code: 'volume-measure-uncertain',
       severity: 'advice',
       facts: {
-        names: uncertain.map(({ materialId }) => materialById(conditions.catalog, materialId).name),
+        names: uncertain.map(({ material }) => material.name),
         lines: uncertain.length,
         ...(isWide && { ratioLow: spread.low, ratioHigh: spread.high }),
       },

@@ -104,7 +104,10 @@ const phototoxic: Rule = ({ materials, body }): readonly Finding[] => {
 const pregnancy: Rule = ({ materials, body }): readonly Finding[] => {
   const names = isForSkin(body.family)
     ? materials
-        .filter(({ material, massG }) => massG > 0 && cautionedInPregnancy(material))
+        .filter(
+          ({ material, massG }) =>
+            massG > 0 && material.role === 'scent' && cautionedInPregnancy(material),
+        )
         .map(({ material }) => material.name)
     : [];
   if (names.length === 0) return [];
