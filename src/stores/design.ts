@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
-import { computed, shallowRef, watch } from 'vue';
+import { computed, ref, shallowRef, watch, watchEffect } from 'vue';
 import { conditionsFor, type Conditions } from '@/core/conditions';
-import { evaluate, type Evaluation } from '@/core/evaluation';
+import { evaluate, type Evaluation, type Finding } from '@/core/evaluation';
 import { keepVersion, type FormulaBody } from '@/core/formula';
 import { usualRequest, usualPieceG } from '@/core/scaling';
 import { nowIso } from './now';
@@ -20,6 +20,10 @@ export const useDesignStore = defineStore('design', () => {
   /** By formula id, for as long as the visit lasts. */
   const histories = shallowRef<ReadonlyMap<string, History>>(new Map());
   let pullStart: FormulaBody | null = null;
+  /** A hand is on a boundary: what is told in sentences waits until it lets go. */
+  const isPulling = ref(false);
+  /** What stood out when nothing was being pulled. */
+  const findings = shallowRef<readonly Finding[]>([]);
   /** What is offered but not taken: drawn over the column as a ghost. */
   const preview = shallowRef<FormulaBody | null>(null);
 
@@ -47,6 +51,9 @@ export const useDesignStore = defineStore('design', () => {
   const evaluation = computed<Evaluation | null>(() =>
     body.value ? evaluate(body.value, conditions.value) : null,
   );
+  watchEffect(() => {
+    if (!isPulling.value) findings.value = evaluation.value?.findings ?? [];
+  });
   const history = computed(() => histories.value.get(formula.value?.id ?? '') ?? NO_HISTORY);
   const canUndo = computed(() => history.value.past.length > 0);
   const canRedo = computed(() => history.value.future.length > 0);
@@ -55,6 +62,7 @@ export const useDesignStore = defineStore('design', () => {
     () => formula.value?.id,
     () => {
       pullStart = null;
+      isPulling.value = false;
       preview.value = null;
     },
   );
@@ -74,13 +82,16 @@ export const useDesignStore = defineStore('design', () => {
   /** While a boundary is pulled every move repaints, and the whole pull is one step of undo. */
   function pull(next: FormulaBody): void {
     pullStart ??= body.value;
-    setBody(next);
+    isPulling.value = true;
+    setBody(next, workshop.pullFormula);
   }
 
   function endPull(): void {
     if (pullStart && pullStart !== body.value)
       remember({ past: [...history.value.past, pullStart], future: [] });
+    if (pullStart && formula.value) workshop.putFormula(formula.value);
     pullStart = null;
+    isPulling.value = false;
   }
 
   function undo(): void {
@@ -111,9 +122,9 @@ export const useDesignStore = defineStore('design', () => {
     preview.value = offered;
   }
 
-  function setBody(next: FormulaBody): void {
+  function setBody(next: FormulaBody, put = workshop.putFormula): void {
     preview.value = null;
-    if (formula.value) workshop.putFormula({ ...formula.value, body: next, changedAt: nowIso() });
+    if (formula.value) put({ ...formula.value, body: next, changedAt: nowIso() });
   }
 
   return {
@@ -123,6 +134,8 @@ export const useDesignStore = defineStore('design', () => {
     pieceG,
     conditions,
     evaluation,
+    findings,
+    isPulling,
     canUndo,
     canRedo,
     change,

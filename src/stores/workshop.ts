@@ -111,6 +111,11 @@ export const useWorkshopStore = defineStore('workshop', () => {
   }
 
   const putFormula = (formula: Formula) => put('formulas', [formula]);
+  /** A formula that a hand is still pulling at: shown at once, written soon. */
+  function pullFormula(formula: Formula): void {
+    records.value = overlaid(records.value, 'formulas', [formula]);
+    session?.putSoon('formulas', formula);
+  }
   const putBatch = (batch: Batch) => put('batches', [batch]);
   const removeFormula = (id: string) => remove('formulas', [id]);
 
@@ -203,6 +208,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     put,
     remove,
     putFormula,
+    pullFormula,
     putBatch,
     changeSettings,
     startFormula,

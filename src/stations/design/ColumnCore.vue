@@ -53,9 +53,15 @@ const traceSpan = computed(() => {
   return { top: traces[0]?.y ?? 0, bottom: (traces.at(-1)?.y ?? 0) + (traces.at(-1)?.height ?? 0) };
 });
 
+const fills = computed(
+  () =>
+    new Map(
+      props.lines.map(({ id, materialId }) => [id, `url(#core-${materialOf(materialId).role})`]),
+    ),
+);
+
 function fill(lineId: string): string {
-  const line = props.lines.find(({ id }) => id === lineId);
-  return line ? `url(#core-${materialOf(line.materialId).role})` : 'none';
+  return fills.value.get(lineId) ?? 'none';
 }
 
 const STEPS: Readonly<Record<string, number>> = {
@@ -89,9 +95,11 @@ function pressKey(event: KeyboardEvent, upper: Line, lower: Line): void {
       </template>
     </g>
     <g aria-hidden="true">
+      <!-- Only what a pull moves is drawn anew. -->
       <rect
         v-for="stratum in layout.strata"
         :key="stratum.lineId"
+        v-memo="[stratum.y, stratum.height, fill(stratum.lineId), stratum.lineId === lit]"
         :x="CORE_X"
         :y="stratum.y"
         :width="CORE_W"
@@ -133,11 +141,18 @@ function pressKey(event: KeyboardEvent, upper: Line, lower: Line): void {
           × {{ layout.magnified.times }}
         </text>
       </g>
-      <path v-for="leader in leaders" :key="leader.id" :d="leader.path" class="leader" />
+      <path
+        v-for="leader in leaders"
+        :key="leader.id"
+        v-memo="[leader.path]"
+        :d="leader.path"
+        class="leader"
+      />
     </g>
     <g
       v-for="edge in boundaries"
       :key="edge.upper.id"
+      v-memo="[edge.y, edge.upper, edge.lower, edge.isFixed]"
       class="boundary"
       :class="{ fixed: edge.isFixed }"
       role="slider"

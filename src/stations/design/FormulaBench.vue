@@ -130,7 +130,8 @@ function reorder(lineIds: string[], movedId: string): void {
       <MiddleViews :body="body" :evaluation="evaluation" />
       <FindingsList
         class="stands-out"
-        :findings="evaluation.findings"
+        :class="{ waits: design.isPulling }"
+        :findings="design.findings"
         @fix="fix"
         @preview="previewFix"
       />
@@ -159,6 +160,10 @@ function reorder(lineIds: string[], movedId: string): void {
 }
 .stands-out {
   margin-top: 22px;
+}
+/* What is told in sentences is told anew when the hand lets go. */
+.stands-out.waits {
+  opacity: 0.55;
 }
 .middle :deep(.unread) {
   margin: 0 0 26px;

@@ -44,6 +44,8 @@ export interface SessionEvents {
 export interface Session {
   readonly loaded: StoredWorkshop;
   readonly put: <K extends CollectionName>(store: K, records: readonly RecordOf<K>[]) => void;
+  /** The same for a record that a hand is still moving: written within half a second, or with the next change. */
+  readonly putSoon: <K extends CollectionName>(store: K, record: RecordOf<K>) => void;
   readonly remove: (store: CollectionName, ids: readonly string[]) => void;
   readonly putSettings: (settings: Settings) => void;
   /** Resolves when everything given so far is written, or has failed. */
@@ -60,6 +62,8 @@ interface Message {
 }
 
 const OTHER_TAB = 'another tab';
+/** What a hand is still moving is written this often, ms. */
+const SOON_MS = 400;
 
 /**
  * Opens the workshop's database and stays with it.
@@ -84,6 +88,7 @@ export async function openSession(name: string, events: SessionEvents): Promise<
   /** Not written yet, by key; null for what goes. */
   let waiting = new Map<Key, unknown>();
   let running: Promise<void> | null = null;
+  let soon: ReturnType<typeof setTimeout> | null = null;
   const channel = new BroadcastChannel(`rovack ${name}`);
   channel.addEventListener('message', ({ data }: MessageEvent<Message>) => void hear(data));
 
@@ -93,6 +98,8 @@ export async function openSession(name: string, events: SessionEvents): Promise<
   }
 
   function flush(): Promise<void> {
+    if (soon !== null) clearTimeout(soon);
+    soon = null;
     running ??= writeAll().finally(() => {
       running = null;
     });
@@ -173,6 +180,10 @@ export async function openSession(name: string, events: SessionEvents): Promise<
       for (const record of records) waiting.set(`${store}/${record.id}`, record);
       void flush();
     },
+    putSoon: (store, record) => {
+      waiting.set(`${store}/${record.id}`, record);
+      soon ??= setTimeout(() => void flush(), SOON_MS);
+    },
     remove: (store, ids) => {
       for (const id of ids) waiting.set(`${store}/${id}`, null);
       void flush();
@@ -180,6 +191,7 @@ export async function openSession(name: string, events: SessionEvents): Promise<
     putSettings: (settings) => queue(SETTINGS_KEY, settings),
     flush,
     close: () => {
+      if (soon !== null) clearTimeout(soon);
       channel.close();
       db.close();
     },
