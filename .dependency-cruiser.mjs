@@ -1,5 +1,5 @@
 /**
- * Arrows point one way: app -> stations, rooms -> ui, stores -> workers, storage, devices -> core.
+ * Arrows point one way: app -> stations, rooms -> shared -> ui, stores -> workers, storage, devices -> core; ui sees core only.
  * tests/layers.test.ts breaks each rule on purpose in a fixture and sees it caught.
  */
 const root = process.env.LAYER_ROOT ?? '';
@@ -19,7 +19,8 @@ export default {
     only('storage-sees-core', 'storage', ['core']),
     only('devices-see-core', 'devices', ['core']),
     only('stores-look-down', 'stores', ['core', 'workers', 'storage', 'devices']),
-    only('ui-looks-down', 'ui', ['core', 'workers', 'storage', 'devices', 'stores']),
+    only('ui-sees-core', 'ui', ['core']),
+    only('shared-looks-down', 'shared', ['core', 'workers', 'storage', 'devices', 'stores', 'ui']),
     only('stations-do-not-see-rooms', 'stations', [
       'core',
       'workers',
@@ -27,6 +28,7 @@ export default {
       'devices',
       'stores',
       'ui',
+      'shared',
     ]),
     only('rooms-do-not-see-stations', 'rooms', [
       'core',
@@ -35,6 +37,7 @@ export default {
       'devices',
       'stores',
       'ui',
+      'shared',
     ]),
     {
       name: 'a-station-does-not-see-another',
@@ -64,7 +67,7 @@ export default {
     {
       name: 'screens-enter-a-module-by-its-index',
       severity: 'error',
-      from: { path: at('app', 'stations', 'rooms', 'ui', 'stores', 'workers') },
+      from: { path: at('app', 'stations', 'rooms', 'shared', 'ui', 'stores', 'workers') },
       to: {
         path: `^${root}src/(core|storage|devices)/.+`,
         pathNot: [

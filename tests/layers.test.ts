@@ -39,7 +39,13 @@ describe('the layer rule', () => {
     ],
     ['storage reaches for a store', 'storage/db/index.ts: storage-sees-core'],
     ['a store reaches for the interface', 'stores/up.ts: stores-look-down'],
-    ['a shared part reaches for a station', 'ui/index.ts: ui-looks-down'],
+    ['a drawn part reaches for a station', 'ui/index.ts: ui-sees-core'],
+    ['a drawn part reaches for a store', 'ui/store.ts: ui-sees-core'],
+    ['a shared feature reaches for a station', 'shared/index.ts: shared-looks-down'],
+    ['a worker reaches for a store', 'workers/index.ts: workers-see-core'],
+    ['a device reaches for a store', 'devices/index.ts: devices-see-core'],
+    ['a room reaches for a station', 'rooms/shelf/index.ts: rooms-do-not-see-stations'],
+    ['two files need each other', 'core/units/about.ts: no-circles'],
     ['a station reaches for another', 'stations/make/index.ts: a-station-does-not-see-another'],
     ['a station reaches for a room', 'stations/make/index.ts: stations-do-not-see-rooms'],
     [
@@ -51,6 +57,15 @@ describe('the layer rule', () => {
   });
 
   it('has nothing against an arrow that points down', () => {
-    expect(found.filter((line) => line.startsWith('core/units'))).toEqual([]);
+    expect(found.filter((line) => line.startsWith('core/units/index'))).toEqual([]);
+  });
+
+  it('is broken on purpose in each of its rules', async () => {
+    const path = '../.dependency-cruiser.mjs';
+    const { default: config } = (await import(path)) as {
+      default: { forbidden: readonly { name: string }[] };
+    };
+    const rules = [...new Set(found.map((line) => line.split(': ')[1]))].sort();
+    expect(rules).toEqual(config.forbidden.map(({ name }) => name).sort());
   });
 });

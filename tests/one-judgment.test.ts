@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bodyFrom, shipped } from './fixtures/bodies';
-import { instrumentsOf } from '@/stations/design/readingsWords';
+import { instrumentsOf } from '@/stations/design/readings/readingsWords';
 import { USUAL_CONDITIONS, type Conditions } from '@/core/conditions';
 import {
   FAMILIES,

@@ -5,7 +5,7 @@ import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
 import { useSavingStore } from '@/stores/saving';
 import { useWorkshopStore } from '@/stores/workshop';
-import { CATALOG } from '@/ui/materials';
+import { CATALOG } from '@/ui/fields/materials';
 import FirstVisit from './frame/FirstVisit.vue';
 import StationRail from './frame/StationRail.vue';
 

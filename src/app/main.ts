@@ -7,6 +7,7 @@ import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './App.vue';
 import { router } from './router';
-import { vuetify } from './theme';
+import { usePalette, vuetify } from './theme';
 
+usePalette();
 createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app');

@@ -1,38 +1,31 @@
 import { createVuetify } from 'vuetify';
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg';
+import { DARK, LIGHT, paletteCss, type ColorName } from '@/ui/palette';
 
-const light = {
-  background: '#f4f1e8',
-  surface: '#fffdf7',
-  'on-surface': '#1f2c2b',
-  primary: '#19715f',
-  secondary: '#55645f',
-  error: '#ae4226',
-  warning: '#8a5a06',
-  info: '#55645f',
-  success: '#19715f',
-};
+const themeOf = (colors: Readonly<Record<ColorName, string>>) => ({
+  background: colors.chalk,
+  surface: colors.paper,
+  'on-surface': colors.ink,
+  primary: colors.verdigris,
+  secondary: colors.mid,
+  error: colors.rust,
+  warning: colors.ochre,
+  info: colors.mid,
+  success: colors.verdigris,
+});
 
-const dark = {
-  background: '#18211f',
-  surface: '#202b29',
-  'on-surface': '#efece2',
-  primary: '#74c6b1',
-  'on-primary': '#10201c',
-  secondary: '#a9b7b1',
-  error: '#ee8a6c',
-  'on-error': '#2a0f07',
-  warning: '#e3b052',
-  info: '#a9b7b1',
-  success: '#74c6b1',
-};
+/** What stands on a light accent in the dark. */
+const ON_LIGHT = { 'on-primary': '#10201c', 'on-error': '#2a0f07' };
 
 /** Vuetify dressed once: square-shouldered controls, no shadows, the workshop's colors. */
 export const vuetify = createVuetify({
   icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
   theme: {
     defaultTheme: 'light',
-    themes: { light: { dark: false, colors: light }, dark: { dark: true, colors: dark } },
+    themes: {
+      light: { dark: false, colors: themeOf(LIGHT) },
+      dark: { dark: true, colors: { ...themeOf(DARK), ...ON_LIGHT } },
+    },
     variations: false,
   },
   defaults: {
@@ -54,3 +47,10 @@ export const vuetify = createVuetify({
     VSwitch: { color: 'primary', hideDetails: true },
   },
 });
+
+/** The palette goes into the page as a sheet of its own, before anything is drawn. */
+export function usePalette(): void {
+  const sheet = new CSSStyleSheet();
+  sheet.replaceSync(paletteCss());
+  document.adoptedStyleSheets.push(sheet);
+}

@@ -5,7 +5,7 @@ export { simulatedSensor } from './room';
 export type { AirReading, RoomListener, RoomSource } from './room';
 export { serialDevice } from './serialDevice';
 export type { SerialDevice } from './serialDevice';
-export { browserSerial, bytePort } from './serialPort';
+export { PortBusyError, browserSerial, bytePort } from './serialPort';
 export type { BytePort } from './serialPort';
 export { lineReader, readDeviceLine } from './lines';
 export type { DeviceLine } from './lines';

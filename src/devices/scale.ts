@@ -1,3 +1,5 @@
+import type { ScaleState } from '@/core/weighing';
+
 /** What a scale says at one moment. */
 export interface ScaleReading {
   /** Grams since the last tare, rounded to the scale's step; may be a little below zero. */
@@ -8,8 +10,7 @@ export interface ScaleReading {
   readonly sequence: number;
 }
 
-/** Is there anything to read? */
-export type ScaleState = 'ready' | 'overload' | 'unplugged';
+export type { ScaleState } from '@/core/weighing';
 
 export interface ScaleListener {
   reading(reading: ScaleReading): void;

@@ -1,6 +1,13 @@
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
-import { lineReader, readDeviceLine, serialDevice, type BytePort, type ScaleState } from '.';
+import { describe, expect, it, vi } from 'vitest';
+import {
+  bytePort,
+  lineReader,
+  readDeviceLine,
+  serialDevice,
+  type BytePort,
+  type ScaleState,
+} from '.';
 
 describe('a line of a device', () => {
   it.each([
@@ -147,5 +154,64 @@ describe('a scale on a cable', () => {
     device.room.listen({ reading: (reading) => airs.push(reading) });
     await hand.send('H 47.5 % 20.1 C\nW 1.0 g\n');
     expect(airs).toEqual([{ humidityPct: 47.5, tempC: 20.1 }]);
+  });
+
+  it('goes on when a listener throws: the others hear every weight, and nothing is unplugged', async () => {
+    const logged = vi.spyOn(console, 'error').mockImplementation(() => {});
+    const hand = cable();
+    const device = serialDevice(hand.port);
+    await hand.settle();
+    const masses: number[] = [];
+    const states: ScaleState[] = [];
+    device.scale.listen({
+      reading: () => {
+        throw new Error('a screen broke');
+      },
+    });
+    device.scale.listen({
+      reading: ({ massG }) => masses.push(massG),
+      state: (state) => states.push(state),
+    });
+    await hand.send('W 1 g\nW 2 g\n');
+    expect(masses).toEqual([1, 2]);
+    expect(states).toEqual(['unplugged', 'ready']);
+    expect(logged).toHaveBeenCalledTimes(2);
+    logged.mockRestore();
+    device.close();
+  });
+
+  it('says of a port that another program holds that it is busy, and reads once it is free', async () => {
+    vi.useFakeTimers();
+    let isHeld = true;
+    const serial = Object.assign(new EventTarget(), {
+      requestPort: () => Promise.reject(new Error('nobody asks')),
+      getPorts: () => Promise.resolve([]),
+    });
+    const port = bytePort(
+      serial,
+      {
+        open: () =>
+          isHeld
+            ? Promise.reject(new DOMException('Failed to open serial port.', 'NetworkError'))
+            : Promise.resolve(),
+        close: () => Promise.resolve(),
+        readable: new ReadableStream({
+          start: (controller) => controller.enqueue(new TextEncoder().encode('W 7 g\n')),
+        }),
+      },
+      9600,
+    );
+    const device = serialDevice(port);
+    const states: ScaleState[] = [];
+    device.scale.listen({ reading: () => {}, state: (state) => states.push(state) });
+    await vi.advanceTimersByTimeAsync(1);
+    expect(states).toEqual(['unplugged', 'busy']);
+    isHeld = false;
+    await vi.advanceTimersByTimeAsync(2900);
+    expect(states).toEqual(['unplugged', 'busy']);
+    await vi.advanceTimersByTimeAsync(200);
+    expect(states).toEqual(['unplugged', 'busy', 'ready']);
+    device.close();
+    vi.useRealTimers();
   });
 });

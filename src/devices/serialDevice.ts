@@ -1,7 +1,10 @@
 import { lineReader, readDeviceLine } from './lines';
 import type { RoomListener, RoomSource } from './room';
 import type { ScaleListener, ScaleSource, ScaleState } from './scale';
-import type { BytePort } from './serialPort';
+import { PortBusyError, type BytePort } from './serialPort';
+
+/** A port that is held elsewhere is asked for again this often, ms. */
+const ASK_AGAIN_MS = 3000;
 
 /** A device on a line of text: a scale, a humidity sensor, or both on one cable. */
 export interface SerialDevice {
@@ -23,6 +26,7 @@ export function serialDevice(port: BytePort): SerialDevice {
   let sequence = 0;
   let isClosed = false;
   let isReading = false;
+  let again: ReturnType<typeof setTimeout> | undefined;
 
   async function read(): Promise<void> {
     if (isReading || isClosed) return;
@@ -32,12 +36,17 @@ export function serialDevice(port: BytePort): SerialDevice {
     try {
       for await (const bytes of port.open())
         for (const line of lines(decoder.decode(bytes, { stream: true }))) take(line);
-    } catch {
-      // A cable pulled in the middle of a read ends here; what it means is said below.
-    } finally {
-      isReading = false;
-      setState('unplugged');
+      ended('unplugged');
+    } catch (error) {
+      // A cable pulled in the middle of a read ends here too.
+      ended(error instanceof PortBusyError ? 'busy' : 'unplugged');
     }
+  }
+
+  function ended(next: 'unplugged' | 'busy'): void {
+    isReading = false;
+    setState(next);
+    if (next === 'busy' && !isClosed) again = setTimeout(() => void read(), ASK_AGAIN_MS);
   }
 
   function take(line: string): void {
@@ -49,24 +58,24 @@ export function serialDevice(port: BytePort): SerialDevice {
         sequence += 1;
         // Binary dust of the subtraction goes; a scale shows no ten-thousandths.
         const massG = Number((grossG - tareG).toFixed(4));
-        for (const one of scales) one.reading({ massG, isSteady: said.isSteady, sequence });
+        tell(scales, (one) => one.reading({ massG, isSteady: said.isSteady, sequence }));
         return;
       }
       case 'overload':
         setState('overload');
         return;
       case 'air':
-        for (const one of rooms) one.reading({ humidityPct: said.humidityPct, tempC: said.tempC });
+        tell(rooms, (one) => one.reading({ humidityPct: said.humidityPct, tempC: said.tempC }));
         return;
       case 'unread':
-        for (const one of scales) one.unread?.(line);
+        tell(scales, (one) => one.unread?.(line));
     }
   }
 
   function setState(next: ScaleState): void {
     if (next === state) return;
     state = next;
-    for (const one of scales) one.state?.(state);
+    tell(scales, (one) => one.state?.(state));
   }
 
   const stopWaiting = port.onPluggedIn(() => void read());
@@ -74,6 +83,7 @@ export function serialDevice(port: BytePort): SerialDevice {
 
   function close(): void {
     isClosed = true;
+    clearTimeout(again);
     stopWaiting();
     scales.clear();
     rooms.clear();
@@ -101,4 +111,15 @@ export function serialDevice(port: BytePort): SerialDevice {
     },
     close,
   };
+}
+
+/** A listener that throws is its own trouble: the others hear it all the same, and the device goes on. */
+function tell<L>(listeners: Iterable<L>, say: (listener: L) => void): void {
+  for (const one of listeners)
+    try {
+      say(one);
+    } catch (error) {
+      // eslint-disable-next-line no-console -- the one place to say it: there is no screen here
+      console.error(error);
+    }
 }

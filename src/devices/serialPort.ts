@@ -1,6 +1,9 @@
+/** Another program holds the port. */
+export class PortBusyError extends Error {}
+
 /** A port that bytes come out of, as the browser's serial port is one; a test brings its own. */
 export interface BytePort {
-  /** Opens it and gives what it sends until it is unplugged or closed. */
+  /** Opens it and gives what it sends until it is unplugged or closed. @throws PortBusyError while another program holds it */
   open(): AsyncIterable<Uint8Array>;
   close(): Promise<void>;
   /** Calls back whenever the same device is plugged in again; returns how to stop. */
@@ -28,7 +31,7 @@ export function bytePort(serial: SerialLike, port: SerialPortLike, baudRate: num
   let reader: ReadableStreamDefaultReader<Uint8Array> | null = null;
   return {
     async *open() {
-      await port.open({ baudRate });
+      await openFree(port, baudRate);
       if (!port.readable) return;
       reader = port.readable.getReader();
       try {
@@ -55,4 +58,15 @@ export function bytePort(serial: SerialLike, port: SerialPortLike, baudRate: num
       return () => serial.removeEventListener('connect', heard);
     },
   };
+}
+
+async function openFree(port: SerialPortLike, baudRate: number): Promise<void> {
+  try {
+    await port.open({ baudRate });
+  } catch (error) {
+    // The browser says a network error when the system will not hand the port over.
+    if (error instanceof DOMException && error.name === 'NetworkError')
+      throw new PortBusyError(error.message);
+    throw error;
+  }
 }

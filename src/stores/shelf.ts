@@ -1,22 +1,21 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import type { Method } from '@/core/formula';
-import type { BenchScale } from '@/core/weighing';
 import { takenFrom, type LotUse } from '@/core/making';
 import { cavityMl, type Means, type PlannedLine } from '@/core/scaling';
 import {
-  FROM_THE_TAP,
   assignLots,
+  benchScales,
   lotMoves,
   lowStock,
+  mixerFillL,
   premixStock,
+  pricePerG,
   stockLeft,
   usableByMaterial,
   usableLots,
   type AssignedLots,
   type BuyingFacts,
-  type ToolKind,
-  type ToolOf,
 } from '@/core/shelf';
 import { learnedLoss, lossRecordsOf, packedFromFills } from '@/core/learning';
 import { today } from './now';
@@ -31,26 +30,9 @@ export const useShelfStore = defineStore('shelf', () => {
   const usable = computed(() => usableByMaterial(workshop.lots, left.value, today()));
   const low = computed(() => lowStock(workshop.materials, workshop.lots, left.value, today()));
   const premixes = computed(() => premixStock(workshop.lots, left.value, today()));
-  const scales = computed<readonly BenchScale[]>(() =>
-    toolsOf('scale').map(({ name, stepG, capacityG, minimumG }) => ({
-      name,
-      stepG,
-      capacityG,
-      minimumG,
-    })),
-  );
-  const bowlL = computed(() => {
-    const [mixer] = toolsOf('mixer');
-    return mixer ? (mixer.bowlL * mixer.fillPct) / 100 : null;
-  });
+  const scales = computed(() => benchScales(workshop.tools));
+  const bowlL = computed(() => mixerFillL(workshop.tools));
   const ownById = computed(() => new Map(workshop.materials.map((own) => [own.id, own])));
-
-  /** Tools of a kind, the one in use first. */
-  function toolsOf<K extends ToolKind>(kind: K): readonly ToolOf<K>[] {
-    return workshop.tools
-      .filter((tool): tool is ToolOf<K> => tool.kind === kind)
-      .sort((a, b) => a.rank - b.rank);
-  }
 
   /** Every fill that was weighed, of every mold. */
   const fills = computed(() =>
@@ -87,20 +69,12 @@ export const useShelfStore = defineStore('shelf', () => {
     return takenFrom(lots, massG);
   }
 
-  /** Money per gram of a material: of the lots that would be used first, else the maker's own price; null when neither says. */
-  function pricePerG(materialId: string): number | null {
-    const priced = usableLots(materialId, workshop.lots, today()).find(
-      ({ cost, receivedG }) => cost !== null && receivedG > 0,
-    );
-    if (priced && priced.cost !== null) return priced.cost / priced.receivedG;
-    const said = ownById.value.get(materialId)?.pricePerKg;
-    if (said) return said.value / 1000;
-    return materialId === FROM_THE_TAP ? 0 : null;
-  }
+  const priceOf = (materialId: string) =>
+    pricePerG(materialId, workshop.lots, ownById.value.get(materialId), today());
 
   function buyingFacts(materialId: string): BuyingFacts {
     const own = ownById.value.get(materialId);
-    const perG = pricePerG(materialId);
+    const perG = priceOf(materialId);
     return {
       packG: own?.packG ?? null,
       lowG: own?.lowG ?? null,
@@ -115,13 +89,12 @@ export const useShelfStore = defineStore('shelf', () => {
     low,
     premixes,
     scales,
-    toolsOf,
     meansFor,
     packedFor,
     loss,
     assign,
     takeOff,
-    pricePerG,
+    pricePerG: priceOf,
     buyingFacts,
   };
 });

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { batchFacts, rankCauses, type RankedCause } from '@/core/faults';
 import { standing, type Batch } from '@/core/records';
+import { trayPlaces } from '@/core/shelf';
 import {
   dryingRecordsOf,
   isOnTray,
@@ -24,12 +25,7 @@ export const useTraysStore = defineStore('trays', () => {
       .filter(isOnTray)
       .sort((a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt)),
   );
-  const places = computed(
-    () =>
-      workshop.tools
-        .flatMap((tool) => (tool.kind === 'tray' ? [tool] : []))
-        .sort((a, b) => a.rank - b.rank)[0]?.places ?? 24,
-  );
+  const places = computed(() => trayPlaces(workshop.tools));
 
   function forecastOf(batch: Batch, nowMs: number): TrayForecast | null {
     return trayForecast(batch, {

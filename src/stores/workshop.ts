@@ -91,7 +91,11 @@ export const useWorkshopStore = defineStore('workshop', () => {
   /** What this tab has in hand stays in hand. */
   function takeOverSettings(next: Settings): void {
     const { formulaInHandId, batchInHandId } = settings.value;
-    settings.value = { ...next, formulaInHandId, batchInHandId };
+    settings.value = {
+      ...next,
+      formulaInHandId: formulaInHandId ?? next.formulaInHandId,
+      batchInHandId: batchInHandId ?? next.batchInHandId,
+    };
   }
 
   /** Adds records or puts them in place of those with their ids. */

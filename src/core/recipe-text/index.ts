@@ -5,6 +5,7 @@ export type { LineReading } from './readLine';
 export { readChosenAmount } from './readChosenAmount';
 export { readTypedAmount } from './readTypedAmount';
 export type { TypedAmount } from './readTypedAmount';
+export { readTypedGramsOrShare } from './readTypedGramsOrShare';
 export { readTypedPercent } from './readTypedPercent';
 export { USUAL_SMALL_MEASURES, massOfMeasuresG } from './massOfMeasures';
 export type { SmallMeasures } from './massOfMeasures';

@@ -2,6 +2,8 @@ export { lotSchema } from './lot';
 export type { Lot } from './lot';
 export { shelfMoldSchema, toolSchema } from './tool';
 export type { ShelfMold, Tool, ToolKind, ToolOf } from './tool';
+export { benchScales, mixerFillL, toolsOf, trayPlaces, traySeats } from './workplace';
+export { pricePerG } from './pricePerG';
 export { lotMoves, stockLeft } from './stock';
 export type { LotMove } from './stock';
 export { assignLots, usableLots } from './assignLots';

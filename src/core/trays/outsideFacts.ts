@@ -2,7 +2,7 @@ import { mean } from './mean';
 import { dryFraction, REFERENCE_MM2_H, roomClock } from '../drying';
 import type { OutsideFacts } from '../faults';
 import { standing, type Batch } from '../records';
-import type { Lot, Tool } from '../shelf';
+import { traySeats, type Lot, type Tool } from '../shelf';
 import type { TrayForecast } from './trayForecast';
 
 const HOUR_MS = 3_600_000;
@@ -16,11 +16,10 @@ export function outsideFacts(
   tools: readonly Tool[],
   lots: readonly Lot[],
 ): OutsideFacts {
-  const [tray] = tools.filter((tool) => tool.kind === 'tray').sort((a, b) => a.rank - b.rank);
   return {
     dryHumidityPct: forecast?.roomIsRead ? firstDayPct(forecast) : null,
     dryWhenLifted: forecast ? liftedAt(batch, forecast) : null,
-    traySeats: tray?.seats ?? null,
+    traySeats: traySeats(tools),
     oldLots: oldLots(batch, lots),
   };
 }

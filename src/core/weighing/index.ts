@@ -7,3 +7,5 @@ export { isTooLittleFor, scaleFor } from './scales';
 export type { BenchScale } from './scales';
 export { roundTogether } from './roundTogether';
 export type { LineToRound, RoundedTogether } from './roundTogether';
+export { readable } from './readable';
+export type { Readable, ScaleState } from './readable';

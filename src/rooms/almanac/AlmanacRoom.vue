@@ -3,10 +3,10 @@ import { computed, ref } from 'vue';
 import { FAMILY_WORDS } from '@/core/formula';
 import { countOf, roomOf, weighedRatio, type Batch } from '@/core/records';
 import { useWorkshopStore } from '@/stores/workshop';
-import MiniCore from '@/ui/MiniCore.vue';
-import PageHeader from '@/ui/PageHeader.vue';
+import MiniCore from '@/ui/pictures/MiniCore.vue';
+import PageHeader from '@/shared/PageHeader.vue';
 import { counted, formatFixed, formatGrams } from '@/core/words';
-import { longDate } from '@/ui/format';
+import { longDate } from '@/ui/frame/format';
 
 const workshop = useWorkshopStore();
 const query = ref('');

@@ -4,9 +4,9 @@ import { standing, type Batch } from '@/core/records';
 import { batchFills } from '@/core/trays';
 import { useTraysStore } from '@/stores/trays';
 import { useWorkshopStore } from '@/stores/workshop';
-import BatchPhotos from '@/ui/BatchPhotos.vue';
-import CausesList from '@/ui/CausesList.vue';
-import DryingCurve from '@/ui/DryingCurve.vue';
+import BatchPhotos from '@/shared/BatchPhotos.vue';
+import CausesList from '@/ui/frame/CausesList.vue';
+import DryingCurve from '@/ui/charts/DryingCurve.vue';
 import { counted, formatFixed } from '@/core/words';
 
 /** How the pieces of a batch came out: their fills, how they dried, what was wrong and why. */

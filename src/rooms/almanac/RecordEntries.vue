@@ -2,8 +2,8 @@
 import { computed, ref } from 'vue';
 import type { Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
-import { clockTime, shortDate, shortTime } from '@/ui/format';
-import { useMaterials } from '@/ui/materials';
+import { clockTime, shortDate, shortTime } from '@/ui/frame/format';
+import { useMaterials } from '@/ui/fields/materials';
 import { runsOf, sayRun } from './entryWords';
 
 const props = defineProps<{ batch: Batch }>();

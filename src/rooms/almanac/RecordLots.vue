@@ -5,7 +5,7 @@ import { lotsOfBatch } from '@/core/shelf';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatGrams } from '@/core/words';
-import { useMaterials } from '@/ui/materials';
+import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
 

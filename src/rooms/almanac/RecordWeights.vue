@@ -4,8 +4,8 @@ import { weighedLines, type Batch } from '@/core/records';
 import { decimalsOf } from '@/core/weighing';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatFixed } from '@/core/words';
-import { clockTime } from '@/ui/format';
-import { useMaterials } from '@/ui/materials';
+import { clockTime } from '@/ui/frame/format';
+import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
 

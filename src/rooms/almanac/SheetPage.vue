@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useWorkshopStore } from '@/stores/workshop';
-import BenchSheet from '@/ui/BenchSheet.vue';
-import PageHeader from '@/ui/PageHeader.vue';
-import SheetActions from '@/ui/SheetActions.vue';
-import { sheetOf } from '@/ui/sheet';
+import BenchSheet from '@/ui/paper/BenchSheet.vue';
+import PageHeader from '@/shared/PageHeader.vue';
+import SheetActions from '@/ui/paper/SheetActions.vue';
+import { sheetOf } from '@/ui/paper/sheet';
 
 /** The bench sheet of a batch, for paper. */
 const props = defineProps<{ batchId: string }>();

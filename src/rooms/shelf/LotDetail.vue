@@ -5,11 +5,11 @@ import { nowIso } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatFixed, formatGrams } from '@/core/words';
-import { useMoney } from '@/ui/useMoney';
-import NumberField from '@/ui/NumberField.vue';
+import { useMoney } from '@/shared/useMoney';
+import NumberField from '@/ui/fields/NumberField.vue';
 import DayField from './DayField.vue';
 import LotMoves from './LotMoves.vue';
-import { useMaterials } from '@/ui/materials';
+import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
 

@@ -3,8 +3,8 @@ import { computed } from 'vue';
 import type { Lot, LotUsers } from '@/core/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatGrams } from '@/core/words';
-import { shortDate } from '@/ui/format';
-import { useMaterials } from '@/ui/materials';
+import { shortDate } from '@/ui/frame/format';
+import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
 

@@ -5,10 +5,10 @@ import { LOT_FILTERS, findLots, findable, keepingOf, type LotFilter } from '@/co
 import { today } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import ChoiceRow from '@/ui/ChoiceRow.vue';
-import VirtualList from '@/ui/VirtualList.vue';
+import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import VirtualList from '@/ui/frame/VirtualList.vue';
 import { counted, formatGrams } from '@/core/words';
-import { shortDate } from '@/ui/format';
+import { shortDate } from '@/ui/frame/format';
 import JarLevel from './JarLevel.vue';
 import LotDetail from './LotDetail.vue';
 import NewLotDialog from './NewLotDialog.vue';

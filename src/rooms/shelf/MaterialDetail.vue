@@ -5,11 +5,11 @@ import { isInALot, usableLots, usersOfMaterial } from '@/core/shelf';
 import { today } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import NumberField from '@/ui/NumberField.vue';
-import ScentDocumentDialog from '@/ui/ScentDocumentDialog.vue';
+import NumberField from '@/ui/fields/NumberField.vue';
+import ScentDocumentDialog from '@/shared/ScentDocumentDialog.vue';
 import { formatGrams } from '@/core/words';
 import SaidField from './SaidField.vue';
-import { useMaterials } from '@/ui/materials';
+import { useMaterials } from '@/ui/fields/materials';
 
 const { materialOf, nameOf } = useMaterials();
 

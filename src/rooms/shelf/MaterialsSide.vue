@@ -2,15 +2,15 @@
 import { computed, ref } from 'vue';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import ChoiceRow from '@/ui/ChoiceRow.vue';
-import MineralHatches from '@/ui/MineralHatches.vue';
-import VirtualList from '@/ui/VirtualList.vue';
+import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import MineralHatches from '@/ui/pictures/MineralHatches.vue';
+import VirtualList from '@/ui/frame/VirtualList.vue';
 import { counted, formatGrams } from '@/core/words';
 import MaterialDetail from './MaterialDetail.vue';
 import NewMaterialDialog from './NewMaterialDialog.vue';
 import TablePanel from './TablePanel.vue';
 import SideBySide from './SideBySide.vue';
-import { useMaterials } from '@/ui/materials';
+import { useMaterials } from '@/ui/fields/materials';
 
 const { search } = useMaterials();
 
@@ -108,7 +108,7 @@ const found = computed(() => {
   padding: 0 6px 0 4px;
 }
 .swatch {
-  stroke: #1f2c2b;
+  stroke: var(--drawn-ink);
 }
 .flag {
   font-size: 13px;

@@ -5,10 +5,10 @@ import { cavityMl, describeMold, moldVolumeMl, sideView, type Mold } from '@/cor
 import type { ShelfMold } from '@/core/shelf';
 import { parseNumber } from '@/core/units';
 import { useWorkshopStore } from '@/stores/workshop';
-import MoldFields from '@/ui/MoldFields.vue';
-import NumberField from '@/ui/NumberField.vue';
+import MoldFields from '@/ui/fields/MoldFields.vue';
+import NumberField from '@/ui/fields/NumberField.vue';
 import { formatFixed, formatGrams } from '@/core/words';
-import { moldOutline } from '@/ui/moldOutline';
+import { moldOutline } from '@/ui/pictures/moldOutline';
 import SideBySide from './SideBySide.vue';
 
 const workshop = useWorkshopStore();

@@ -5,10 +5,10 @@ import type { Lot } from '@/core/shelf';
 import { parseNumber } from '@/core/units';
 import { today } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
-import MaterialPicker from '@/ui/MaterialPicker.vue';
-import NumberField from '@/ui/NumberField.vue';
+import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
+import NumberField from '@/ui/fields/NumberField.vue';
 import DayField from './DayField.vue';
-import { useMaterials } from '@/ui/materials';
+import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
 

@@ -3,8 +3,8 @@ import { computed, ref, watch } from 'vue';
 import { newId } from '@/core/formula';
 import { materialById, newOwnMaterial, SHIPPED } from '@/core/materials';
 import { useWorkshopStore } from '@/stores/workshop';
-import MaterialPicker from '@/ui/MaterialPicker.vue';
-import { useMaterials } from '@/ui/materials';
+import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
+import { useMaterials } from '@/ui/fields/materials';
 
 const { catalog, materialOf } = useMaterials();
 

@@ -3,15 +3,15 @@ import { computed, defineAsyncComponent } from 'vue';
 import { useRouter } from 'vue-router';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import ChoiceRow from '@/ui/ChoiceRow.vue';
-import PageHeader from '@/ui/PageHeader.vue';
+import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import PageHeader from '@/shared/PageHeader.vue';
 import { counted } from '@/core/words';
 
 const MaterialsSide = defineAsyncComponent(() => import('./MaterialsSide.vue'));
 const LotsSide = defineAsyncComponent(() => import('./LotsSide.vue'));
 const MoldsSide = defineAsyncComponent(() => import('./MoldsSide.vue'));
 const ToolsSide = defineAsyncComponent(() => import('./ToolsSide.vue'));
-const ShoppingFor = defineAsyncComponent(() => import('@/ui/ShoppingFor.vue'));
+const ShoppingFor = defineAsyncComponent(() => import('@/shared/ShoppingFor.vue'));
 
 const SIDES = [
   { value: 'lots', word: 'Lots' },

@@ -15,8 +15,8 @@ import {
 import { today } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import { counted } from '@/core/words';
-import { saveBlob } from '@/ui/download';
-import { useMaterials } from '@/ui/materials';
+import { saveBlob } from '@/ui/frame/download';
+import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
 

@@ -1,14 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { toolSchema, type Tool, type ToolKind } from '@/core/shelf';
-import { useShelfStore } from '@/stores/shelf';
+import { toolSchema, toolsOf, type Tool, type ToolKind } from '@/core/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import ChoiceRow from '@/ui/ChoiceRow.vue';
-import NumberField from '@/ui/NumberField.vue';
+import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import NumberField from '@/ui/fields/NumberField.vue';
 import { TOOL_FIELDS, TOOL_WORDS, newTool } from './toolFields';
 
 const workshop = useWorkshopStore();
-const shelf = useShelfStore();
 
 /** What the pieces lie in: a flat tray makes flat bottoms. */
 const SEATS = [
@@ -22,7 +20,7 @@ const groups = computed(() =>
     kind,
     ...TOOL_WORDS[kind],
     fields: TOOL_FIELDS[kind],
-    tools: shelf.toolsOf(kind) as readonly Tool[],
+    tools: toolsOf(workshop.tools, kind) as readonly Tool[],
   })),
 );
 

@@ -14,7 +14,7 @@ import {
 } from '@/storage/file';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
-import { download } from '@/ui/download';
+import { download } from '@/ui/frame/download';
 import { counted, listed } from '@/core/words';
 
 const workshop = useWorkshopStore();

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Settings } from '@/core/workshop';
-import NumberField from '@/ui/NumberField.vue';
+import NumberField from '@/ui/fields/NumberField.vue';
 
 /** A body of water: how much, how warm, how hard on acid. */
 const water = defineModel<Settings['tub']>({ required: true });

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { useWorkshopStore } from '@/stores/workshop';
-import PageHeader from '@/ui/PageHeader.vue';
+import PageHeader from '@/shared/PageHeader.vue';
 import { counted } from '@/core/words';
 import FilePanel from './FilePanel.vue';
 import ToolsPanel from './ToolsPanel.vue';

@@ -13,15 +13,15 @@ import {
 } from '@/core/formula';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
-import ActionMenu from '@/ui/ActionMenu.vue';
-import PageHeader from '@/ui/PageHeader.vue';
+import ActionMenu from '@/ui/frame/ActionMenu.vue';
+import PageHeader from '@/shared/PageHeader.vue';
 import FormulaBench from './FormulaBench.vue';
-import FormulaSettings from './FormulaSettings.vue';
-import ShareMenu from './ShareMenu.vue';
+import FormulaSettings from './formula/FormulaSettings.vue';
+import ShareMenu from './formula/ShareMenu.vue';
 
 /** Not in the first view: loaded when first needed. */
-const FormulaShelf = defineAsyncComponent(() => import('./FormulaShelf.vue'));
-const PasteDialog = defineAsyncComponent(() => import('./PasteDialog.vue'));
+const FormulaShelf = defineAsyncComponent(() => import('./formula/FormulaShelf.vue'));
+const PasteDialog = defineAsyncComponent(() => import('./written/PasteDialog.vue'));
 
 const design = useDesignStore();
 const workshop = useWorkshopStore();

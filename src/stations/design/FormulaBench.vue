@@ -18,21 +18,21 @@ import {
 import type { Material } from '@/core/materials';
 import type { Spread } from '@/core/units';
 import { useDesignStore } from '@/stores/design';
-import FindingsList from '@/ui/FindingsList.vue';
+import FindingsList from '@/ui/frame/FindingsList.vue';
 import { counted, formatGrams } from '@/core/words';
-import { useMaterials } from '@/ui/materials';
-import FormulaColumn from './FormulaColumn.vue';
+import { useMaterials } from '@/ui/fields/materials';
+import FormulaColumn from './column/FormulaColumn.vue';
 import MiddleViews from './MiddleViews.vue';
-import PartBar from './PartBar.vue';
-import ReadingsPanel from './ReadingsPanel.vue';
-import WrittenLines from './WrittenLines.vue';
+import PartBar from './column/PartBar.vue';
+import ReadingsPanel from './readings/ReadingsPanel.vue';
+import WrittenLines from './written/WrittenLines.vue';
 
 const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 
 /** The pickers are the heaviest controls here: they come in after the column stands. */
-const AddLine = defineAsyncComponent(() => import('./AddLine.vue'));
-const UnreadLines = defineAsyncComponent(() => import('./UnreadLines.vue'));
-const SwapDialog = defineAsyncComponent(() => import('./SwapDialog.vue'));
+const AddLine = defineAsyncComponent(() => import('./column/AddLine.vue'));
+const UnreadLines = defineAsyncComponent(() => import('./written/UnreadLines.vue'));
+const SwapDialog = defineAsyncComponent(() => import('./column/SwapDialog.vue'));
 
 const { materialOf } = useMaterials();
 const design = useDesignStore();

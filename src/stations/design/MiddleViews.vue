@@ -2,7 +2,7 @@
 import { defineAsyncComponent, ref } from 'vue';
 import type { Evaluation } from '@/core/evaluation';
 import type { FormulaBody } from '@/core/formula';
-import ChoiceRow from '@/ui/ChoiceRow.vue';
+import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 
 defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 

@@ -7,9 +7,9 @@ import { moistureProblem, tendings, weighInProblem, type TrayForecast } from '@/
 import { useBenchStore } from '@/stores/bench';
 import { useRoomStore } from '@/stores/room';
 import { useTraysStore } from '@/stores/trays';
-import CausesList from '@/ui/CausesList.vue';
-import DryingCurve from '@/ui/DryingCurve.vue';
-import RoomCurve from '@/ui/RoomCurve.vue';
+import CausesList from '@/ui/frame/CausesList.vue';
+import DryingCurve from '@/ui/charts/DryingCurve.vue';
+import RoomCurve from '@/ui/charts/RoomCurve.vue';
 import { counted, formatFixed } from '@/core/words';
 import { sayTending } from './trayWords';
 import { sayWhen } from './when';

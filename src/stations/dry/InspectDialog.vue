@@ -4,10 +4,10 @@ import { FAULT_ROWS } from '@/core/faults';
 import { FATES, countOf, type Batch, type Fate, type Fault } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
 import { useTraysStore } from '@/stores/trays';
-import BatchPhotos from '@/ui/BatchPhotos.vue';
-import CausesList from '@/ui/CausesList.vue';
-import FaultPicture from '@/ui/FaultPicture.vue';
-import NumberField from '@/ui/NumberField.vue';
+import BatchPhotos from '@/shared/BatchPhotos.vue';
+import CausesList from '@/ui/frame/CausesList.vue';
+import FaultPicture from '@/ui/pictures/FaultPicture.vue';
+import NumberField from '@/ui/fields/NumberField.vue';
 import { counted, inSentence } from '@/core/words';
 
 /** The pieces looked over: how many show what, what becomes of the rest, and what went wrong. */

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { powderHex } from '@/core/color';
 import { countOf, type Batch } from '@/core/records';
 import { trayLayout, type TrayForecast } from '@/core/trays';
-import { useMaterials } from '@/ui/materials';
+import { useMaterials } from '@/ui/fields/materials';
 
 const { portionsOf } = useMaterials();
 
@@ -140,14 +140,14 @@ svg {
   fill: var(--verdigris);
 }
 .piece {
-  stroke: #1f2c2b;
+  stroke: var(--drawn-ink);
   stroke-width: 0.9;
 }
 .flag {
   fill: #fffdf7;
 }
 .mark {
-  fill: #1f2c2b;
+  fill: var(--drawn-ink);
   font: 700 9px var(--font-body);
   text-anchor: middle;
 }

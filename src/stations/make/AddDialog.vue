@@ -3,11 +3,11 @@ import { computed, ref, watch } from 'vue';
 import { dampReading } from '@/core/binder';
 import { bowlContents, isParted, type Batch, type BowlNumber } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
-import ChoiceRow from '@/ui/ChoiceRow.vue';
-import MaterialPicker from '@/ui/MaterialPicker.vue';
-import NumberField from '@/ui/NumberField.vue';
+import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
+import NumberField from '@/ui/fields/NumberField.vue';
 import { formatFixed } from '@/core/words';
-import { useMaterials } from '@/ui/materials';
+import { useMaterials } from '@/ui/fields/materials';
 
 /** An unplanned gram, or a bowl that is parted after all: into the record as it is done. */
 const props = defineProps<{ batch: Batch }>();

@@ -5,23 +5,15 @@ import { useRouter } from 'vue-router';
 import type { BenchStep } from '@/core/making';
 import { awayHours, benchSteps, clockBehindS, roomOf, type Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
-import SaveMark from '@/ui/SaveMark.vue';
-import RoomDialog from '@/ui/RoomDialog.vue';
+import SaveMark from '@/shared/SaveMark.vue';
+import RoomDialog from '@/shared/RoomDialog.vue';
 import { counted } from '@/core/words';
 import AddDialog from './AddDialog.vue';
 import BenchProgress from './BenchProgress.vue';
 import BenchWays from './BenchWays.vue';
 import OtherBowls from './OtherBowls.vue';
-import CountStep from './steps/CountStep.vue';
-import DoStep from './steps/DoStep.vue';
-import MixStep from './steps/MixStep.vue';
-import PressStep from './steps/PressStep.vue';
-import RoomStep from './steps/RoomStep.vue';
-import SplitStep from './steps/SplitStep.vue';
-import SprayStep from './steps/SprayStep.vue';
-import SqueezeStep from './steps/SqueezeStep.vue';
-import WeighStep from './steps/WeighStep.vue';
 import { useClockJump } from './useClockJump';
+import { STEPS } from './steps';
 
 const props = defineProps<{ batch: Batch; step: BenchStep }>();
 const bench = useBenchStore();
@@ -101,45 +93,7 @@ function keepRoom(air: { readonly humidityPct: number; readonly tempC: number })
       <p class="note">{{ step.note }}</p>
     </div>
     <!-- A step is a fresh screen: its own scale, its own fields. -->
-    <RoomStep v-if="step.kind === 'room'" :key="`${batch.id}${step.id}`" :batch="batch" />
-    <WeighStep
-      v-else-if="step.kind === 'weigh'"
-      :key="`${batch.id}${step.id}w`"
-      :batch="batch"
-      :step="step"
-    />
-    <MixStep
-      v-else-if="step.kind === 'mix'"
-      :key="`${batch.id}${step.id}m`"
-      :batch="batch"
-      :step="step"
-    />
-    <SqueezeStep
-      v-else-if="step.kind === 'squeeze'"
-      :key="`${batch.id}${step.id}q`"
-      :batch="batch"
-      :step="step"
-    />
-    <SprayStep
-      v-else-if="step.kind === 'spray'"
-      :key="`${batch.id}${step.id}y`"
-      :batch="batch"
-      :step="step"
-    />
-    <SplitStep
-      v-else-if="step.kind === 'split'"
-      :key="`${batch.id}${step.id}l`"
-      :batch="batch"
-      :step="step"
-    />
-    <PressStep
-      v-else-if="step.kind === 'press'"
-      :key="`${batch.id}${step.id}p`"
-      :batch="batch"
-      :step="step"
-    />
-    <CountStep v-else-if="step.kind === 'count'" :key="`${batch.id}${step.id}c`" :batch="batch" />
-    <DoStep v-else :key="`${batch.id}${step.id}d`" />
+    <component :is="STEPS[step.kind]" :key="`${batch.id} ${step.id}`" :batch="batch" :step="step" />
     <BenchWays
       :batch="batch"
       :step="step"
@@ -159,7 +113,7 @@ function keepRoom(air: { readonly humidityPct: number; readonly tempC: number })
   display: flex;
   flex-direction: column;
   padding: 26px 40px 18px;
-  background: #1f2c2b;
+  background: var(--drawn-ink);
   color: #f4f1e8;
 }
 .line {
@@ -210,10 +164,8 @@ h1:focus {
     flex-wrap: wrap;
   }
 }
-</style>
-<style>
-/* Shared by every step of the bench: what is pressed with a gloved hand. */
-.screen .hand {
+/* Of every step of the bench: what is pressed with a gloved hand. */
+.screen :deep(.hand) {
   display: inline-flex;
   align-items: center;
   justify-content: space-between;
@@ -223,79 +175,79 @@ h1:focus {
   border: 2px solid #8f9f98;
   border-radius: 6px;
   background: none;
-  color: #f4f1e8;
+  color: var(--rail-ink);
   font: 650 28px/1.15 var(--font-heading);
   text-align: left;
   cursor: pointer;
 }
-.screen .hand.main {
-  border-color: #70c2ad;
-  background: #70c2ad;
+.screen :deep(.hand.main) {
+  border-color: var(--mint);
+  background: var(--mint);
   color: #14201f;
 }
-.screen .hand.small {
+.screen :deep(.hand.small) {
   min-height: 64px;
   padding: 0 18px;
   font-size: 20px;
 }
-.screen .hand:disabled {
+.screen :deep(.hand:disabled) {
   opacity: 0.45;
   cursor: default;
 }
-.screen .hand[aria-pressed='true'] {
-  border-color: #70c2ad;
-  box-shadow: inset 0 -5px #70c2ad;
+.screen :deep(.hand[aria-pressed='true']) {
+  border-color: var(--mint);
+  box-shadow: inset 0 -5px var(--mint);
 }
-.screen .hand kbd {
+.screen :deep(.hand kbd) {
   font: 500 16px var(--font-body);
   opacity: 0.85;
 }
-.screen .hands {
+.screen :deep(.hands) {
   display: flex;
   flex-wrap: wrap;
   gap: 16px;
   margin-top: auto;
   padding-top: 18px;
 }
-.screen :focus-visible {
-  outline-color: #f4f1e8;
+.screen :deep(:focus-visible) {
+  outline-color: var(--rail-ink);
 }
-.screen .fields {
+.screen :deep(.fields) {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 260px));
   gap: 24px;
   margin-top: 32px;
 }
-.screen .field label {
+.screen :deep(.field label) {
   display: block;
   color: #c8d2cc;
   font-size: 18px;
 }
-.screen .field input {
+.screen :deep(.field input) {
   width: 100%;
   height: 84px;
   padding: 0 18px;
   border: 2px solid #8f9f98;
   border-radius: 6px;
   background: #17211f;
-  color: #f4f1e8;
+  color: var(--rail-ink);
   font: 700 44px var(--font-heading);
   font-variant-numeric: tabular-nums;
 }
-.screen .problem {
+.screen :deep(.problem) {
   color: #ee8a6c;
   font-size: 20px;
 }
-.screen .big {
+.screen :deep(.big) {
   margin: auto 0 10px;
   padding-top: 10px;
   line-height: 1;
   color: #c8d2cc;
   font-size: 50px;
 }
-.screen .big .figure {
+.screen :deep(.big .figure) {
   margin-right: 12px;
-  color: #f4f1e8;
+  color: var(--rail-ink);
   font-size: clamp(90px, 17vw, 190px);
   font-weight: 750;
 }

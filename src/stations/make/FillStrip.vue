@@ -58,7 +58,7 @@ line {
 }
 circle {
   fill: #70c2ad;
-  stroke: #1f2c2b;
+  stroke: var(--drawn-ink);
   stroke-width: 1.5;
 }
 </style>

@@ -67,7 +67,7 @@ svg {
 .mix path,
 .mix circle {
   fill: #efe6d8;
-  stroke: #1f2c2b;
+  stroke: var(--drawn-ink);
   stroke-width: 2;
   stroke-linejoin: round;
 }

@@ -2,8 +2,8 @@
 import { computed } from 'vue';
 import { useBenchStore } from '@/stores/bench';
 import { useWorkshopStore } from '@/stores/workshop';
-import PageHeader from '@/ui/PageHeader.vue';
-import { clockTime } from '@/ui/format';
+import PageHeader from '@/shared/PageHeader.vue';
+import { clockTime } from '@/ui/frame/format';
 import BenchScreen from './BenchScreen.vue';
 import MadeSummary from './MadeSummary.vue';
 

@@ -5,7 +5,7 @@ import { useBenchStore } from '@/stores/bench';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatFixed, inSentence } from '@/core/words';
 import { useBenchKeys } from './useBenchKeys';
-import { useMaterials } from '@/ui/materials';
+import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
 

@@ -9,6 +9,7 @@ export function sayScale(
 ): string {
   if (state === 'unplugged')
     return 'the scale is unplugged: plug it in, what lies on it still counts';
+  if (state === 'busy') return 'another program holds the scale’s port: close it there';
   if (state === 'overload') return 'overload: take something off the scale';
   return `${reading.isSteady ? 'scale steady' : 'scale moving'} · tared with the ${vessel} · ${stepG} g steps${reading.massG < 0 ? ' · below zero: tare' : ''}`;
 }

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { Costing, Money } from '@/core/cost';
 import { useWorkshopStore } from '@/stores/workshop';
-import NumberField from '@/ui/NumberField.vue';
+import NumberField from '@/ui/fields/NumberField.vue';
 
 /** What a formula costs beside its materials, and how this workshop counts money. */
 const props = defineProps<{ formulaId: string; costing: Costing }>();

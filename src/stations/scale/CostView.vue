@@ -12,9 +12,9 @@ import {
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatGrams, inSentence, formatCount, listed } from '@/core/words';
-import { useMoney } from '@/ui/useMoney';
+import { useMoney } from '@/shared/useMoney';
 import CostTerms from './CostTerms.vue';
-import { useMaterials } from '@/ui/materials';
+import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
 

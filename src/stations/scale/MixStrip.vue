@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { sideView, type Mold, type ScalePlan } from '@/core/scaling';
 import { formatGrams, formatCount } from '@/core/words';
-import { moldOutline } from '@/ui/moldOutline';
+import { moldOutline } from '@/ui/pictures/moldOutline';
 
 /** Where the mix goes: every piece drawn, then what is left over and what is lost, to scale by mass. */
 const props = defineProps<{ plan: ScalePlan; mold: Mold }>();

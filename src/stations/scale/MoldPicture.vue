@@ -5,8 +5,8 @@ import { anatomyOf } from '@/core/anatomy';
 import type { FormulaBody } from '@/core/formula';
 import { describeMold, moldVolumeMl, sideView, type Mold } from '@/core/scaling';
 import { formatFixed, formatGrams } from '@/core/words';
-import { useMaterials } from '@/ui/materials';
-import { moldOutline } from '@/ui/moldOutline';
+import { useMaterials } from '@/ui/fields/materials';
+import { moldOutline } from '@/ui/pictures/moldOutline';
 
 /** The piece cut open, to scale against a 50 mm rule: its colors, its embed, its grams. */
 const props = defineProps<{
@@ -101,7 +101,7 @@ figure {
   stroke-width: 1.2;
 }
 .embed {
-  stroke: #1f2c2b;
+  stroke: var(--drawn-ink);
   stroke-dasharray: 3 3;
 }
 .guessed {

@@ -6,9 +6,9 @@ import type { PlannedLine, PremixStock, ScalePlan, Way } from '@/core/scaling';
 import type { AssignedLots } from '@/core/shelf';
 import { decimalsOf } from '@/core/weighing';
 import { useShelfStore } from '@/stores/shelf';
-import ActionMenu from '@/ui/ActionMenu.vue';
+import ActionMenu from '@/ui/frame/ActionMenu.vue';
 import { formatFixed, formatGrams } from '@/core/words';
-import { useMaterials } from '@/ui/materials';
+import { useMaterials } from '@/ui/fields/materials';
 
 const { materialOf } = useMaterials();
 

@@ -1,24 +1,16 @@
 <script setup lang="ts">
+import { storeToRefs } from 'pinia';
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { METHOD_WORDS, describeVersion } from '@/core/formula';
-import {
-  describeMold,
-  planScale,
-  useOfLeftover,
-  usualRequest,
-  packedDensityGMl,
-  type PlannedLine,
-  type ScaleRequest,
-  type Way,
-} from '@/core/scaling';
+import { describeMold, type PlannedLine } from '@/core/scaling';
 import { planPremix, type Lot } from '@/core/shelf';
 import { useBenchStore } from '@/stores/bench';
-import { useShelfStore } from '@/stores/shelf';
+import { usePlanStore } from '@/stores/plan';
 import { useWorkshopStore } from '@/stores/workshop';
-import ChoiceRow from '@/ui/ChoiceRow.vue';
-import PageHeader from '@/ui/PageHeader.vue';
-import type { PremixWish } from '@/ui/PremixDialog.vue';
+import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import PageHeader from '@/shared/PageHeader.vue';
+import type { PremixWish } from '@/shared/PremixDialog.vue';
 import MixStrip from './MixStrip.vue';
 import MoldPicture from './MoldPicture.vue';
 import PlanSums from './PlanSums.vue';
@@ -30,11 +22,10 @@ import { carrierFor } from './carrier';
 const SpreadView = defineAsyncComponent(() => import('./SpreadView.vue'));
 const CostView = defineAsyncComponent(() => import('./CostView.vue'));
 const SheetView = defineAsyncComponent(() => import('./SheetView.vue'));
-const ShoppingFor = defineAsyncComponent(() => import('@/ui/ShoppingFor.vue'));
-const PremixDialog = defineAsyncComponent(() => import('@/ui/PremixDialog.vue'));
+const ShoppingFor = defineAsyncComponent(() => import('@/shared/ShoppingFor.vue'));
+const PremixDialog = defineAsyncComponent(() => import('@/shared/PremixDialog.vue'));
 
 const workshop = useWorkshopStore();
-const shelf = useShelfStore();
 const bench = useBenchStore();
 const router = useRouter();
 
@@ -49,63 +40,13 @@ type View = (typeof VIEWS)[number]['value'];
 
 const view = ref<View>('weights');
 const formula = computed(() => workshop.formulaInHand);
-/** Shallow: it is stored as it stands, and a store takes no reactive proxies. */
-const request = shallowRef<ScaleRequest>(lastRequest());
-const means = computed(() => shelf.meansFor(formula.value?.body.method ?? 'press'));
-const result = computed(() =>
-  formula.value ? planScale(formula.value.body, request.value, means.value) : null,
-);
-const plan = computed(() => (result.value?.ok ? result.value.plan : null));
-const assigned = computed(() =>
-  plan.value ? shelf.assign(plan.value.lines, plan.value.bowlCount) : { bowls: [], short: [] },
-);
+const planning = usePlanStore();
+const { means, request, result, plan, assigned, leftoverUse, packedRecords } =
+  storeToRefs(planning);
+const { ask, setWay } = planning;
 const batchAtBench = computed(() =>
   workshop.batches.find(({ outcome }) => outcome === 'at the bench'),
 );
-const leftoverUse = computed(() => {
-  if (!plan.value || !formula.value) return null;
-  const { method } = formula.value.body;
-  const density = means.value.packedGMl ?? packedDensityGMl(method);
-  return useOfLeftover(plan.value.leftoverG, workshop.molds, density.best);
-});
-const packedRecords = computed(
-  () => shelf.packedFor(formula.value?.body.method ?? 'press')?.records ?? 0,
-);
-
-watch(
-  () => formula.value?.id,
-  () => {
-    request.value = lastRequest();
-  },
-);
-
-function lastRequest(): ScaleRequest {
-  const id = workshop.formulaInHand?.id ?? '';
-  return (
-    workshop.settings.requests[id] ?? {
-      ...usualRequest(workshop.formulaInHand?.body.family ?? 'bath-bomb'),
-      scaleStepG: workshop.settings.scaleStepG,
-    }
-  );
-}
-
-function ask(next: ScaleRequest): void {
-  request.value = next;
-  if (!formula.value) return;
-  workshop.changeSettings({
-    requests: { ...workshop.settings.requests, [formula.value.id]: next },
-    scaleStepG: next.scaleStepG,
-  });
-}
-
-function setWay(lineId: string, way: Way): void {
-  const others = Object.entries(request.value.ways).filter(([id]) => id !== lineId);
-  ask({
-    ...request.value,
-    ways: Object.fromEntries(way.kind === 'scale' ? others : [...others, [lineId, way]]),
-  });
-}
-
 const premixOf = shallowRef<PlannedLine | null>(null);
 const wish = computed<PremixWish | null>(() => {
   const line = premixOf.value;

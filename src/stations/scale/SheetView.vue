@@ -4,10 +4,10 @@ import { describeVersion, type Formula } from '@/core/formula';
 import { planSteps, type LotsByLine } from '@/core/making';
 import type { ScalePlan, ScaleRequest } from '@/core/scaling';
 import { useShelfStore } from '@/stores/shelf';
-import BenchSheet from '@/ui/BenchSheet.vue';
-import SheetActions from '@/ui/SheetActions.vue';
-import { useMaterials } from '@/ui/materials';
-import { sheetOf } from '@/ui/sheet';
+import BenchSheet from '@/ui/paper/BenchSheet.vue';
+import SheetActions from '@/ui/paper/SheetActions.vue';
+import { useMaterials } from '@/ui/fields/materials';
+import { sheetOf } from '@/ui/paper/sheet';
 
 /** The sheet before there is a batch: to look at; the batch gives it its code. */
 const props = defineProps<{

@@ -4,12 +4,12 @@ import type { FormulaBody } from '@/core/formula';
 import type { ScaleRequest, Want, WantKind } from '@/core/scaling';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import ChoiceRow from '@/ui/ChoiceRow.vue';
-import MoldFields from '@/ui/MoldFields.vue';
-import NumberField from '@/ui/NumberField.vue';
-import { moldFromShelf } from '@/ui/moldChoices';
+import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import MoldFields from '@/ui/fields/MoldFields.vue';
+import NumberField from '@/ui/fields/NumberField.vue';
+import { moldFromShelf } from '@/ui/fields/moldChoices';
 import { formatFixed } from '@/core/words';
-import { useMaterials } from '@/ui/materials';
+import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
 

@@ -166,6 +166,20 @@ describe('two tabs of one workshop', () => {
     expect([...one.said, ...two.said].join(' ')).toMatch(/it stays/);
   });
 
+  it('find all of what one deed of the other put, or nothing of it', async () => {
+    const one = await openTab();
+    const base = formula();
+    one.put('formulas', base);
+    one.put('batches', begun());
+    one.session.putSettings({ ...USUAL_SETTINGS, formulaInHandId: base.id });
+    const { loaded } = (await openTab()).session;
+    const found = [loaded.records.formulas.length, loaded.records.batches.length, loaded.settings];
+    expect([
+      [0, 0, null],
+      [1, 1, { ...USUAL_SETTINGS, formulaInHandId: base.id }],
+    ]).toContainEqual(found);
+  });
+
   it('unite settings field by field', async () => {
     const one = await openTab();
     one.session.putSettings(USUAL_SETTINGS);

@@ -100,9 +100,12 @@ export async function openSession(name: string, events: SessionEvents): Promise<
   function flush(): Promise<void> {
     if (soon !== null) clearTimeout(soon);
     soon = null;
-    running ??= writeAll().finally(() => {
-      running = null;
-    });
+    // What one deed puts goes in together: a tab that opens meanwhile finds all of it or nothing.
+    running ??= Promise.resolve()
+      .then(writeAll)
+      .finally(() => {
+        running = null;
+      });
     return running;
   }
 

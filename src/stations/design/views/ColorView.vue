@@ -5,7 +5,7 @@ import { allLines, partMassG, setLineMass, type FormulaBody, type Line } from '@
 import type { Material } from '@/core/materials';
 import { useDesignStore } from '@/stores/design';
 import { formatGrams } from '@/core/words';
-import { useMaterials } from '@/ui/materials';
+import { useMaterials } from '@/ui/fields/materials';
 
 const { materialOf, nameOf, portionsOf } = useMaterials();
 

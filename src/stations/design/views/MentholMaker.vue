@@ -2,11 +2,11 @@
 import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
 import { MOST_MENTHOL_PCT, mentholSolution } from '@/core/scent';
 import { formatGrams } from '@/core/words';
-import NumberField from '@/ui/NumberField.vue';
-import type { PremixWish } from '@/ui/PremixDialog.vue';
+import NumberField from '@/ui/fields/NumberField.vue';
+import type { PremixWish } from '@/shared/PremixDialog.vue';
 
 /** Loaded when first asked for. */
-const PremixDialog = defineAsyncComponent(() => import('@/ui/PremixDialog.vue'));
+const PremixDialog = defineAsyncComponent(() => import('@/shared/PremixDialog.vue'));
 
 const strengthPct = ref(25);
 const massG = ref(100);

@@ -4,7 +4,7 @@ import { computed, ref, useId } from 'vue';
 import { embedMassG, type Anatomy } from '@/core/anatomy';
 import { describeMold, sideView } from '@/core/scaling';
 import { formatFixed, formatGrams } from '@/core/words';
-import { moldOutline } from '@/ui/moldOutline';
+import { moldOutline } from '@/ui/pictures/moldOutline';
 
 /** One piece to scale, cut through its middle; the embed is pulled bigger or smaller by its edge. */
 const props = defineProps<{ anatomy: Anatomy; isLoose: boolean }>();
@@ -194,7 +194,7 @@ function pressKey(event: KeyboardEvent): void {
 }
 .top circle,
 .embed {
-  stroke: #1f2c2b;
+  stroke: var(--drawn-ink);
   stroke-width: 0.9;
 }
 .embed {

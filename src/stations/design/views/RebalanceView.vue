@@ -5,9 +5,9 @@ import { WISHES, sayClash, type RebalanceResult, type WishId } from '@/core/reba
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatGrams } from '@/core/words';
-import NumberField from '@/ui/NumberField.vue';
+import NumberField from '@/ui/fields/NumberField.vue';
 import { startRebalance, type RebalanceRun } from '@/workers/startRebalance';
-import { useMaterials } from '@/ui/materials';
+import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
 

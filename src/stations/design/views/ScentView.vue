@@ -15,11 +15,11 @@ import { parseNumber } from '@/core/units';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatFixed } from '@/core/words';
-import ChoiceRow from '@/ui/ChoiceRow.vue';
+import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import ConstituentBars from './ConstituentBars.vue';
 import MentholMaker from './MentholMaker.vue';
-import ScentDocumentDialog from '@/ui/ScentDocumentDialog.vue';
-import { useMaterials } from '@/ui/materials';
+import ScentDocumentDialog from '@/shared/ScentDocumentDialog.vue';
+import { useMaterials } from '@/ui/fields/materials';
 
 const { materialOf, nameOf, portionsOf } = useMaterials();
 

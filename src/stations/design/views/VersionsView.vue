@@ -4,9 +4,9 @@ import { evaluate, type Evaluation } from '@/core/evaluation';
 import { compareBodies, latestVersion, type FormulaBody } from '@/core/formula';
 import { useDesignStore } from '@/stores/design';
 import { formatGrams } from '@/core/words';
-import { longDate } from '@/ui/format';
+import { longDate } from '@/ui/frame/format';
 import { readingRows } from './versionWords';
-import { useMaterials } from '@/ui/materials';
+import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
 

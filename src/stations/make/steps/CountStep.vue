@@ -5,6 +5,7 @@ import { standing, type Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
 import { useBenchKeys } from '../useBenchKeys';
 
+defineOptions({ inheritAttrs: false });
 const props = defineProps<{ batch: Batch }>();
 const bench = useBenchStore();
 /** As many as were pressed one by one, else as many as were planned. */

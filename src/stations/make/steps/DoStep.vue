@@ -2,6 +2,7 @@
 import { useBenchStore } from '@/stores/bench';
 import { useBenchKeys } from '../useBenchKeys';
 
+defineOptions({ inheritAttrs: false });
 const bench = useBenchStore();
 const next = () => bench.settle({ kind: 'done' });
 useBenchKeys({ space: next });

@@ -10,7 +10,7 @@ import { parseNumber } from '@/core/units';
 import { compareToTarget, decimalsOf, toleranceG } from '@/core/weighing';
 import { useBenchStore } from '@/stores/bench';
 import { counted, formatFixed, formatGrams } from '@/core/words';
-import { useMaterials } from '@/ui/materials';
+import { useMaterials } from '@/ui/fields/materials';
 import FillStrip from '../FillStrip.vue';
 import PourBar from '../PourBar.vue';
 import SquirtCounter from '../SquirtCounter.vue';

@@ -12,6 +12,7 @@ import { useWorkshopStore } from '@/stores/workshop';
 import { formatFixed } from '@/core/words';
 import { useBenchKeys } from '../useBenchKeys';
 
+defineOptions({ inheritAttrs: false });
 const props = defineProps<{ batch: Batch }>();
 const bench = useBenchStore();
 const workshop = useWorkshopStore();

@@ -6,7 +6,7 @@ import type { StepOf } from '@/core/making';
 import { bowlContents, type Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
 import { formatFixed } from '@/core/words';
-import { useMaterials } from '@/ui/materials';
+import { useMaterials } from '@/ui/fields/materials';
 import SquirtCounter from '../SquirtCounter.vue';
 import { useBenchKeys } from '../useBenchKeys';
 

@@ -9,7 +9,7 @@ import { useWorkshopStore } from '@/stores/workshop';
 import { formatGrams } from '@/core/words';
 import HandPicture from '../HandPicture.vue';
 import { useBenchKeys } from '../useBenchKeys';
-import { useMaterials } from '@/ui/materials';
+import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
 

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import type { WeighStep } from '@/core/making';
 import { weighedEntry, type Batch } from '@/core/records';
 import { parseNumber } from '@/core/units';
-import { compareToTarget, decimalsOf } from '@/core/weighing';
+import { compareToTarget, decimalsOf, readable } from '@/core/weighing';
 import { useBenchStore } from '@/stores/bench';
 import { formatFixed } from '@/core/words';
 import PourBar from '../PourBar.vue';
@@ -61,24 +61,22 @@ function next(): void {
   if (massG !== null) bench.settle(weighedEntry(props.step, massG, scale.by));
 }
 
+const WHY_NOT = {
+  overload: 'The scale says overload: nothing is written until it reads again.',
+  unplugged:
+    'The scale is unplugged: nothing is written until it reads again, or type the grams (Workshop, my own scale).',
+  busy: 'Another program holds the scale’s port: close it there, and the scale reads again by itself.',
+  empty: 'Nothing is on the scale yet.',
+  'not-typed': 'Type the grams the scale shows.',
+} as const;
+
 /** What may be written, or a sentence why not. */
 function massOnScale(): number | null {
-  const massG = isLive.value ? reading.value.massG : parseNumber(typed.value);
-  if (isLive.value && state.value !== 'ready') {
-    problem.value =
-      state.value === 'overload'
-        ? 'The scale says overload: nothing is written until it reads again.'
-        : 'The scale is unplugged: nothing is written until it reads again, or type the grams (Workshop, my own scale).';
-    return null;
-  }
-  if (massG === null || !(massG > 0)) {
-    problem.value = isLive.value
-      ? 'Nothing is on the scale yet.'
-      : 'Type the grams the scale shows.';
-    return null;
-  }
-  problem.value = '';
-  return massG;
+  const read = isLive.value
+    ? readable(reading.value.massG, state.value)
+    : readable(parseNumber(typed.value), null);
+  problem.value = read.ok ? '' : WHY_NOT[read.code];
+  return read.ok ? read.massG : null;
 }
 
 function startPour(): void {

@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { computed, ref, useTemplateRef } from 'vue';
+import { newId } from '@/core/formula';
+import { PHOTOS_A_BATCH, type Batch } from '@/core/records';
+import { nowIso } from '@/stores/now';
+import { useWorkshopStore } from '@/stores/workshop';
+import { shortTime } from '@/ui/frame/format';
+import { smallPhoto } from '@/ui/pictures/photo';
+
+/** Photos of a batch, from the camera or a file; kept in this browser and in exported files. */
+const props = defineProps<{ batch: Batch }>();
+const workshop = useWorkshopStore();
+const input = useTemplateRef<HTMLInputElement>('input');
+const problem = ref('');
+
+const photos = computed(() =>
+  workshop.records.photos.filter(({ batchId }) => batchId === props.batch.id),
+);
+const isFull = computed(() => photos.value.length >= PHOTOS_A_BATCH);
+
+async function take(): Promise<void> {
+  const file = input.value?.files?.[0];
+  if (!file) return;
+  const result = await smallPhoto(file);
+  problem.value = result.ok ? '' : result.message;
+  if (result.ok)
+    workshop.put('photos', [
+      {
+        id: newId(),
+        origin: 'own',
+        batchId: props.batch.id,
+        takenAt: nowIso(),
+        dataUrl: result.dataUrl,
+        note: '',
+      },
+    ]);
+  if (input.value) input.value.value = '';
+}
+</script>
+
+<template>
+  <div class="photos">
+    <figure v-for="photo in photos" :key="photo.id">
+      <img :src="photo.dataUrl" :alt="`Photo of ${batch.code}, ${shortTime(photo.takenAt)}`" />
+      <figcaption>
+        {{ shortTime(photo.takenAt) }}
+        <button
+          type="button"
+          class="no-print"
+          :aria-label="`Remove the photo of ${shortTime(photo.takenAt)}`"
+          @click="workshop.remove('photos', [photo.id])"
+        >
+          remove
+        </button>
+      </figcaption>
+    </figure>
+    <label v-if="!isFull" class="add no-print">
+      A photo
+      <input
+        ref="input"
+        type="file"
+        accept="image/*"
+        capture="environment"
+        aria-label="A photo of the pieces"
+        @change="take"
+      />
+    </label>
+    <p v-else class="quiet no-print">{{ PHOTOS_A_BATCH }} photos is all a batch keeps.</p>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+  </div>
+</template>
+
+<style scoped>
+.photos {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: end;
+  margin-top: 10px;
+}
+figure {
+  margin: 0;
+}
+img {
+  display: block;
+  width: 132px;
+  height: 100px;
+  object-fit: cover;
+}
+figcaption,
+.quiet {
+  font-size: 13px;
+}
+figcaption button {
+  min-height: 28px;
+  border: 0;
+  background: none;
+  color: var(--rust);
+  font: inherit;
+  text-decoration: underline;
+  cursor: pointer;
+}
+.add {
+  display: grid;
+  gap: 4px;
+  font-size: 14px;
+}
+.problem {
+  flex-basis: 100%;
+  margin: 0;
+  color: var(--rust);
+}
+</style>

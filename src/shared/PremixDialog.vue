@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { newId } from '@/core/formula';
+import { nextPremixCode, premixParts, type Lot } from '@/core/shelf';
+import { today } from '@/stores/now';
+import { useShelfStore } from '@/stores/shelf';
+import { useWorkshopStore } from '@/stores/workshop';
+import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
+import NumberField from '@/ui/fields/NumberField.vue';
+import { formatGrams, inSentence } from '@/core/words';
+import { useMaterials } from '@/ui/fields/materials';
+
+const { materialOf, nameOf } = useMaterials();
+
+/** Makes a premix and puts it on the shelf as a lot of its own, made from the lots it takes. */
+export interface PremixWish {
+  readonly materialId: string;
+  readonly carrierId: string;
+  readonly strengthPct: number;
+  readonly makeG: number;
+}
+
+const props = defineProps<{ wish: PremixWish | null; note?: string }>();
+const emit = defineEmits<{ made: [lot: Lot]; close: [] }>();
+
+const workshop = useWorkshopStore();
+const shelf = useShelfStore();
+const carrierId = ref<string | null>(null);
+const strengthPct = ref(1);
+const makeG = ref(100);
+const code = ref('');
+
+watch(
+  () => props.wish,
+  (wish) => {
+    if (!wish) return;
+    carrierId.value = wish.carrierId;
+    strengthPct.value = wish.strengthPct;
+    makeG.value = wish.makeG;
+    code.value = nextPremixCode(workshop.lots.map((lot) => lot.code));
+  },
+  { immediate: true },
+);
+
+const active = computed(() => (props.wish ? materialOf(props.wish.materialId) : null));
+const parts = computed(() => premixParts(strengthPct.value / 100, makeG.value));
+const isTaken = computed(() =>
+  workshop.lots.some((lot) => lot.code.toLowerCase() === code.value.trim().toLowerCase()),
+);
+const problem = computed(() => {
+  if (code.value.trim() === '') return 'It needs a code on its label.';
+  if (isTaken.value) return `${code.value.trim()} is on another lot already.`;
+  if (carrierId.value === null) return 'Choose what carries it.';
+  return carrierId.value === props.wish?.materialId ? 'It cannot carry itself.' : '';
+});
+
+function make(): void {
+  if (!props.wish || problem.value || carrierId.value === null) return;
+  const lot: Lot = {
+    id: newId(),
+    origin: 'own',
+    code: code.value.trim(),
+    materialId: props.wish.materialId,
+    supplier: '',
+    receivedOn: today(),
+    openedOn: today(),
+    expiresOn: null,
+    isRetest: false,
+    receivedG: makeG.value,
+    cost: null,
+    isQuarantined: false,
+    counts: [],
+    premix: {
+      carrierId: carrierId.value,
+      strengthPct: strengthPct.value,
+      madeFrom: [
+        ...shelf.takeOff(props.wish.materialId, parts.value.activeG),
+        ...shelf.takeOff(carrierId.value, parts.value.carrierG),
+      ],
+    },
+    note: '',
+  };
+  workshop.put('lots', [lot]);
+  emit('made', lot);
+}
+</script>
+
+<template>
+  <v-dialog
+    :model-value="wish !== null"
+    max-width="520"
+    aria-label="Make a premix"
+    @update:model-value="emit('close')"
+  >
+    <v-card v-if="active">
+      <v-card-title>Premix of {{ inSentence(active.name) }}</v-card-title>
+      <v-card-text>
+        <div class="fields">
+          <MaterialPicker v-model="carrierId" label="Carried by" class="wide" />
+          <NumberField
+            v-model="strengthPct"
+            label="Strength, %"
+            :min="0.01"
+            :max="90"
+            :decimals="2"
+          />
+          <NumberField v-model="makeG" label="To make, g" :min="1" :max="100000" />
+          <v-text-field v-model="code" label="Code on the label" maxlength="60" class="wide" />
+        </div>
+        <p class="parts">
+          <b class="tabular">{{ formatGrams(parts.activeG) }} g</b> of
+          {{ inSentence(active.name) }} in
+          <b class="tabular">{{ formatGrams(parts.carrierG) }} g</b> of
+          {{ carrierId ? inSentence(nameOf(carrierId)) : '…' }}.
+          {{ note ?? 'Rub it together in thirds, then sieve it twice.' }}
+        </p>
+        <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+      </v-card-text>
+      <v-card-actions>
+        <v-btn variant="text" @click="emit('close')">Cancel</v-btn>
+        <v-btn variant="flat" :disabled="problem !== ''" @click="make">Put it on the shelf</v-btn>
+      </v-card-actions>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.parts {
+  margin: 14px 0 0;
+}
+.problem {
+  margin: 8px 0 0;
+  color: var(--rust);
+}
+</style>

@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue';
+import type { RoomPlace } from '@/core/air';
+import { useRoomStore } from '@/stores/room';
+import { useWorkshopStore } from '@/stores/workshop';
+import NumberField from '@/ui/fields/NumberField.vue';
+
+const props = withDefaults(defineProps<{ place?: RoomPlace }>(), { place: 'workroom' });
+const emit = defineEmits<{ kept: [air: { humidityPct: number; tempC: number }] }>();
+const workshop = useWorkshopStore();
+const room = useRoomStore();
+const isOpen = defineModel<boolean>({ required: true });
+const humidityPct = ref(45);
+const tempC = ref(20);
+
+watch(
+  isOpen,
+  (open) => {
+    if (!open) return;
+    const last = (props.place === 'drying room' && room.dryingRoom) || workshop.settings;
+    humidityPct.value = last.humidityPct;
+    tempC.value = last.tempC;
+  },
+  { immediate: true },
+);
+
+function keep(): void {
+  const air = { humidityPct: humidityPct.value, tempC: tempC.value };
+  room.read(props.place, air, 'typed');
+  emit('kept', air);
+  isOpen.value = false;
+}
+</script>
+
+<template>
+  <v-dialog
+    v-model="isOpen"
+    max-width="420"
+    :aria-label="place === 'workroom' ? 'The room' : 'The drying room'"
+  >
+    <v-card>
+      <v-card-title>{{ place === 'workroom' ? 'The room' : 'The drying room' }}</v-card-title>
+      <v-card-text>
+        <p class="quiet">
+          Read it off the hygrometer.
+          {{
+            place === 'workroom' ? 'The damp window moves with it.' : 'The forecast moves with it.'
+          }}
+        </p>
+        <form class="fields" @submit.prevent="keep">
+          <NumberField
+            v-model="humidityPct"
+            label="Humidity, %"
+            :min="5"
+            :max="100"
+            :decimals="1"
+          />
+          <NumberField v-model="tempC" label="Temperature, °C" :min="-10" :max="50" :decimals="1" />
+          <div class="actions">
+            <v-btn variant="text" @click="isOpen = false">Leave it</v-btn>
+            <v-btn variant="flat" type="submit">Keep the reading</v-btn>
+          </div>
+        </form>
+      </v-card-text>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 14px;
+}
+.actions {
+  grid-column: 1 / -1;
+  display: flex;
+  justify-content: flex-end;
+  gap: 8px;
+}
+</style>

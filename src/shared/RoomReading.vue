@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, ref } from 'vue';
+import { useWorkshopStore } from '@/stores/workshop';
+import { shortTime } from '@/ui/frame/format';
+
+/** Loaded when first needed. */
+const RoomDialog = defineAsyncComponent(() => import('./RoomDialog.vue'));
+
+const workshop = useWorkshopStore();
+const isOpen = ref(false);
+const wasOpened = ref(false);
+const readAt = computed(() => {
+  const at = workshop.settings.roomReadAt;
+  return at ? `read ${shortTime(at)}` : 'taken as usual';
+});
+
+function open(): void {
+  wasOpened.value = true;
+  isOpen.value = true;
+}
+</script>
+
+<template>
+  <div class="room">
+    <button type="button" class="reading" aria-haspopup="dialog" @click="open">
+      <span class="line"
+        ><b class="figure">{{ workshop.settings.humidityPct }} %</b> humidity
+        <b class="figure">{{ workshop.settings.tempC }} °C</b></span
+      >
+      <span class="quiet">workroom · {{ readAt }}</span>
+    </button>
+    <RoomDialog v-if="wasOpened" v-model="isOpen" />
+  </div>
+</template>
+
+<style scoped>
+.reading {
+  display: grid;
+  justify-items: end;
+  min-height: 44px;
+  padding: 0 4px;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  font-size: 13px;
+  white-space: nowrap;
+  cursor: pointer;
+}
+.line {
+  font-size: 14px;
+}
+.figure {
+  font-size: 21px;
+}
+</style>

@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { scentDocumentSchema } from '@/core/scent';
+import { parseNumber } from '@/core/units';
+import { nowIso } from '@/stores/now';
+import { useWorkshopStore } from '@/stores/workshop';
+import { useMaterials } from '@/ui/fields/materials';
+
+const { nameOf } = useMaterials();
+
+/** What the supplier's document says of one scent: limit, vanillin, flash point, day. */
+const props = defineProps<{ materialId: string | null }>();
+const emit = defineEmits<{ close: [] }>();
+const workshop = useWorkshopStore();
+
+const maxPct = ref('');
+const vanillinPct = ref('');
+const flashPointC = ref('');
+const dated = ref('');
+const problem = ref('');
+const name = computed(() => (props.materialId ? nameOf(props.materialId) : ''));
+const known = computed(() =>
+  workshop.settings.scentDocuments.find(({ materialId }) => materialId === props.materialId),
+);
+
+watch(
+  () => props.materialId,
+  () => {
+    const shown = (value: number | null | undefined) =>
+      value === null || value === undefined ? '' : String(value);
+    maxPct.value = shown(known.value?.maxPct);
+    vanillinPct.value = shown(known.value?.vanillinPct);
+    flashPointC.value = shown(known.value?.flashPointC);
+    dated.value = known.value?.dated ?? nowIso().slice(0, 10);
+    problem.value = '';
+  },
+);
+
+function numberOrNull(text: string): number | null {
+  return text.trim() === '' ? null : (parseNumber(text) ?? NaN);
+}
+
+const RANGES: Readonly<Record<string, string>> = {
+  maxPct: 'The limit is a share over 0 to 100 %.',
+  vanillinPct: 'Vanillin is a share from 0 to 100 %.',
+  flashPointC: 'The flash point is from −50 to 400 °C.',
+  dated: 'The day reads like 2026-03-02.',
+};
+
+function keep(): void {
+  const parsed = scentDocumentSchema.safeParse({
+    materialId: props.materialId,
+    maxPct: numberOrNull(maxPct.value),
+    vanillinPct: numberOrNull(vanillinPct.value),
+    flashPointC: numberOrNull(flashPointC.value),
+    dated: dated.value,
+  });
+  if (!parsed.success) {
+    problem.value = RANGES[String(parsed.error.issues[0]?.path[0])] ?? 'This does not read.';
+    return;
+  }
+  workshop.changeSettings({ scentDocuments: [...others(), parsed.data] });
+  emit('close');
+}
+
+function drop(): void {
+  workshop.changeSettings({ scentDocuments: others() });
+  emit('close');
+}
+
+function others() {
+  return workshop.settings.scentDocuments.filter(
+    ({ materialId }) => materialId !== props.materialId,
+  );
+}
+</script>
+
+<template>
+  <v-dialog
+    :model-value="materialId !== null"
+    max-width="440"
+    aria-label="The supplier’s document"
+    @update:model-value="emit('close')"
+  >
+    <v-card>
+      <v-card-title>{{ name }}: the supplier’s document</v-card-title>
+      <v-card-text>
+        <form id="scent-document" class="fields" @submit.prevent="keep">
+          <v-text-field v-model="maxPct" label="Most in a rinse-off product, %" />
+          <v-text-field v-model="vanillinPct" label="Vanillin in it, %" />
+          <v-text-field v-model="flashPointC" label="Flash point, °C" />
+          <v-text-field v-model="dated" label="Dated" type="date" />
+        </form>
+        <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+        <p class="quiet">
+          What it says goes before what is shipped. Leave open what it leaves open.
+        </p>
+      </v-card-text>
+      <v-card-actions>
+        <v-btn v-if="known" variant="text" @click="drop">Take it off file</v-btn>
+        <v-btn variant="text" @click="emit('close')">Cancel</v-btn>
+        <v-btn variant="flat" type="submit" form="scent-document">Keep it</v-btn>
+      </v-card-actions>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 12px;
+  padding-top: 6px;
+}
+.problem {
+  color: var(--rust);
+}
+</style>

@@ -1,0 +1,198 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { planTogether, usualRequest } from '@/core/scaling';
+import { shoppingList } from '@/core/shelf';
+import { useShelfStore } from '@/stores/shelf';
+import { useWorkshopStore } from '@/stores/workshop';
+import { counted, formatGrams } from '@/core/words';
+import { useMoney } from './useMoney';
+import { useMaterials } from '@/ui/fields/materials';
+
+const { nameOf } = useMaterials();
+
+/** What several formulas need together, what the shelf holds of it, and what to buy in whole packs. */
+const workshop = useWorkshopStore();
+const shelf = useShelfStore();
+const { money } = useMoney();
+
+const formulas = computed(() =>
+  workshop.formulas
+    .filter(({ archivedAt, body }) => archivedAt === null && body.parts.some((p) => p.lines.length))
+    .map((formula) => ({
+      formula,
+      request: workshop.settings.requests[formula.id] ?? usualRequest(formula.body.family),
+    })),
+);
+/** Batches of each formula, by id. The one in hand is wanted once. */
+const batches = ref<Record<string, number>>(
+  workshop.formulaInHand ? { [workshop.formulaInHand.id]: 1 } : {},
+);
+const MOST_BATCHES = 99;
+
+const wanted = computed(() =>
+  formulas.value.flatMap(({ formula, request }) => {
+    const times = batches.value[formula.id] ?? 0;
+    const { name, body } = formula;
+    const means = shelf.meansFor(body.method);
+    return Array.from({ length: times }, () => ({ name, body, request, means }));
+  }),
+);
+const together = computed(() => planTogether(wanted.value));
+const problems = computed(() => [
+  ...new Set(
+    together.value.plans.flatMap(({ name, problem }) => (problem ? [`${name}: ${problem}`] : [])),
+  ),
+]);
+const list = computed(() => shoppingList(together.value.needs, shelf.usable, shelf.buyingFacts));
+const toBuy = computed(() => list.value.filter(({ missingG }) => missingG > 0));
+const total = computed(() => toBuy.value.reduce((sum, { cost }) => sum + (cost ?? 0), 0));
+const unpriced = computed(() => toBuy.value.filter(({ cost }) => cost === null).length);
+
+function setBatches(id: string, value: string): void {
+  const times = Math.round(Number(value));
+  batches.value = {
+    ...batches.value,
+    [id]: Number.isFinite(times) ? Math.min(MOST_BATCHES, Math.max(0, times)) : 0,
+  };
+}
+
+function wantWords(request: (typeof formulas.value)[number]['request']): string {
+  const { want } = request;
+  switch (want.kind) {
+    case 'pieces':
+      return counted(want.count, 'piece');
+    case 'total':
+      return `${formatGrams(want.massG)} g`;
+    case 'bowls':
+      return counted(want.count, 'bowl');
+    case 'use-up':
+      return `${formatGrams(want.massG)} g of ${nameOf(want.materialId).toLowerCase()}`;
+  }
+}
+</script>
+
+<template>
+  <section aria-label="What these formulas need" class="shopping">
+    <div class="wanted">
+      <h2>Batches to make</h2>
+      <ul class="plain-list">
+        <li v-for="{ formula, request } in formulas" :key="formula.id">
+          <label :for="`batches-${formula.id}`">{{ formula.name }}</label>
+          <span class="quiet small">{{ wantWords(request) }}</span>
+          <input
+            :id="`batches-${formula.id}`"
+            type="number"
+            min="0"
+            :max="MOST_BATCHES"
+            :value="batches[formula.id] ?? 0"
+            @change="(event) => setBatches(formula.id, (event.target as HTMLInputElement).value)"
+          />
+        </li>
+      </ul>
+      <p v-if="formulas.length === 0" class="quiet">
+        No formula weighs anything yet: begin one in Design.
+      </p>
+      <p v-for="problem in problems" :key="problem" class="caution">{{ problem }}</p>
+    </div>
+    <div>
+      <h2>
+        {{ toBuy.length ? 'To buy' : list.length ? 'Nothing to buy' : 'Say how many batches' }}
+        <span v-if="toBuy.length" class="quiet sum"
+          >{{ money(total) }}{{ unpriced ? `, ${unpriced} without a price` : '' }}</span
+        >
+      </h2>
+      <table v-if="list.length">
+        <thead>
+          <tr>
+            <th scope="col">Material</th>
+            <th scope="col" class="number">Needed</th>
+            <th scope="col" class="number">Here</th>
+            <th scope="col" class="number">Buy</th>
+            <th scope="col" class="number">Cost</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="line in list" :key="line.materialId" :class="{ enough: line.missingG <= 0 }">
+            <td>{{ nameOf(line.materialId) }}</td>
+            <td class="number">{{ formatGrams(line.neededG) }} g</td>
+            <td class="number quiet">{{ formatGrams(line.hereG) }} g</td>
+            <td class="number">
+              <template v-if="line.missingG <= 0">enough</template>
+              <b v-else-if="line.packs !== null && line.packG !== null"
+                >{{ line.packs }} × {{ formatGrams(line.packG) }} g</b
+              >
+              <b v-else>{{ formatGrams(line.buyG) }} g</b>
+            </td>
+            <td class="number quiet">
+              {{ line.missingG <= 0 ? '' : line.cost === null ? 'no price' : money(line.cost) }}
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.shopping {
+  display: grid;
+  grid-template-columns: minmax(260px, 1fr) minmax(0, 2fr);
+  gap: 12px 40px;
+}
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto 64px;
+  align-items: center;
+  gap: 12px;
+  min-height: 40px;
+  border-bottom: 1px solid var(--hairline);
+}
+input {
+  height: 32px;
+  padding: 0 6px;
+  border: 1px solid var(--mid);
+  border-radius: 3px;
+  background: var(--paper);
+  color: inherit;
+  font: 700 15px var(--font-body);
+  text-align: right;
+}
+table {
+  width: 100%;
+  max-width: 700px;
+  border-collapse: collapse;
+}
+th,
+td {
+  padding: 5px 10px 5px 0;
+  border-bottom: 1px solid var(--hairline);
+  text-align: left;
+  font-weight: 400;
+}
+th,
+.small {
+  color: var(--mid);
+  font-size: 13px;
+}
+.number {
+  text-align: right;
+  white-space: nowrap;
+  font-variant-numeric: tabular-nums;
+}
+.enough td {
+  color: var(--mid);
+}
+.sum {
+  margin-left: 12px;
+  font: 400 15px var(--font-body);
+}
+.caution {
+  padding-left: 12px;
+  border-left: 4px solid var(--ochre-mark);
+}
+@media (max-width: 900px) {
+  .shopping {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

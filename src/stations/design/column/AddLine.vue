@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { readChosenAmount } from '@/core/recipe-text';
+import type { Material } from '@/core/materials';
+import type { Spread } from '@/core/units';
+import { useWorkshopStore } from '@/stores/workshop';
+import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
+import { useMaterials } from '@/ui/fields/materials';
+
+const emit = defineEmits<{ add: [material: Material, amountG: Spread] }>();
+
+const { findById } = useMaterials();
+const workshop = useWorkshopStore();
+const materialId = ref<string | null>(null);
+const amount = ref('');
+const problem = ref('');
+
+function add(): void {
+  const chosen = readChosenAmount(
+    findById(materialId.value ?? '') ?? null,
+    amount.value,
+    workshop.smallMeasures,
+  );
+  if (!chosen.ok) {
+    problem.value = chosen.message;
+    return;
+  }
+  emit('add', chosen.material, chosen.massG);
+  materialId.value = null;
+  amount.value = '';
+  problem.value = '';
+}
+</script>
+
+<template>
+  <form class="add" aria-label="Add a material" @submit.prevent="add">
+    <MaterialPicker v-model="materialId" label="Add a material" class="picker" />
+    <v-text-field v-model="amount" label="Grams, or 2 tbsp" class="amount" autocomplete="off" />
+    <v-btn type="submit">Add</v-btn>
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  </form>
+</template>
+
+<style scoped>
+.add {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: flex-start;
+}
+.picker {
+  flex: 1 1 190px;
+}
+.amount {
+  flex: 0 0 140px;
+}
+.problem {
+  flex-basis: 100%;
+  margin: 0;
+  color: var(--rust);
+}
+</style>

@@ -1,0 +1,136 @@
+<script setup lang="ts">
+import { useElementSize, useMediaQuery } from '@vueuse/core';
+import { computed, ref, useTemplateRef } from 'vue';
+import { VueDraggable, type SortableEvent } from 'vue-draggable-plus';
+import { setLineAmount, tradeMass, type FormulaBody, type Part } from '@/core/formula';
+import ColumnCore from './ColumnCore.vue';
+import LineRow from './LineRow.vue';
+import { layoutColumn, strataOf } from './columnLayout';
+import { usePull } from './usePull';
+import { useMaterials } from '@/ui/fields/materials';
+
+const { materialOf, nameOf } = useMaterials();
+
+const props = defineProps<{
+  body: FormulaBody;
+  part: Part;
+  /** An offered body, drawn over the column before it is taken. */
+  ghost?: FormulaBody | null;
+}>();
+const emit = defineEmits<{
+  change: [body: FormulaBody];
+  pull: [body: FormulaBody];
+  endPull: [];
+  reorder: [lineIds: string[], movedId: string];
+  lineAction: [lineId: string, action: string];
+}>();
+
+const ROW_PX = 34;
+const TOUCH_ROW_PX = 46;
+const LEAST_HEIGHT_PX = 380;
+
+const frame = useTemplateRef<HTMLElement>('frame');
+const { height } = useElementSize(frame);
+const isTouch = useMediaQuery('(pointer: coarse)');
+const rowPx = computed(() => (isTouch.value ? TOUCH_ROW_PX : ROW_PX));
+const layout = computed(() =>
+  layoutColumn(props.part.lines, Math.max(LEAST_HEIGHT_PX, height.value - 4), rowPx.value),
+);
+const ghostStrata = computed(() => {
+  const part = props.ghost?.parts.find(({ id }) => id === props.part.id);
+  return part ? strataOf(part.lines, layout.value.heightPx) : null;
+});
+const partG = computed(() => props.part.lines.reduce((sum, line) => sum + line.massG, 0));
+const hovered = ref<string | null>(null);
+
+const { startPull, movePull, stopPull } = usePull({
+  body: () => props.body,
+  gramsPerPx: () => partG.value / layout.value.heightPx,
+  onMove: (body) => emit('pull', body),
+  onEnd: () => emit('endPull'),
+});
+
+/** Rows stand in the flow, each pushed down to its place, so that they can be carried. */
+function marginTop(index: number): string {
+  const centers = layout.value.rowCenters;
+  const above = index === 0 ? -rowPx.value / 2 : (centers[index - 1] as number);
+  return `${(centers[index] as number) - above - rowPx.value}px`;
+}
+
+function dropped({ oldIndex, newIndex }: SortableEvent): void {
+  const ids = props.part.lines.map((line) => line.id);
+  const moved = oldIndex === undefined ? undefined : ids[oldIndex];
+  if (moved === undefined || oldIndex === undefined || newIndex === undefined) return;
+  ids.splice(oldIndex, 1);
+  ids.splice(newIndex, 0, moved);
+  emit('reorder', ids, moved);
+}
+
+function trade(upperId: string, lowerId: string, gainG: number): void {
+  emit('change', tradeMass(props.body, upperId, lowerId, gainG));
+}
+</script>
+
+<template>
+  <div
+    ref="frame"
+    class="column"
+    @pointermove="movePull"
+    @pointerup="stopPull"
+    @pointercancel="stopPull"
+  >
+    <div class="stand" :style="{ height: `${layout.heightPx}px` }">
+      <ColumnCore
+        :lines="part.lines"
+        :layout="layout"
+        :lit="hovered"
+        :ghost="ghostStrata"
+        @start="startPull"
+        @trade="trade"
+      />
+      <VueDraggable
+        :model-value="[...part.lines]"
+        tag="ul"
+        class="plain-list rows"
+        handle=".carry"
+        :animation="120"
+        :aria-label="`Lines of the ${part.name.toLowerCase()}`"
+        @update="dropped"
+      >
+        <!-- Place and pointer belong to the item, so that a row is drawn anew only when its own line changes. -->
+        <li
+          v-for="(line, index) in part.lines"
+          :key="line.id"
+          :aria-label="nameOf(line.materialId)"
+          :style="{ height: `${rowPx}px`, marginTop: marginTop(index) }"
+          @pointerenter="hovered = line.id"
+          @pointerleave="hovered = null"
+        >
+          <LineRow
+            :line="line"
+            :material="materialOf(line.materialId)"
+            :share="partG > 0 ? line.massG / partG : 0"
+            :others-g="partG - line.massG"
+            @amount="(massG) => emit('change', setLineAmount(body, line.id, massG))"
+            @action="(action) => emit('lineAction', line.id, action)"
+          />
+        </li>
+      </VueDraggable>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.column {
+  flex: 1 1 auto;
+  min-height: 380px;
+}
+.stand {
+  position: relative;
+  display: flex;
+}
+.rows {
+  flex: 1 1 auto;
+  min-width: 340px;
+}
+</style>

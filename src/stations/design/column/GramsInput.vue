@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue';
+import type { Material } from '@/core/materials';
+import { readTypedGramsOrShare } from '@/core/recipe-text';
+import type { Spread } from '@/core/units';
+import { useWorkshopStore } from '@/stores/workshop';
+import { formatGrams } from '@/core/words';
+
+const props = defineProps<{
+  massG: number;
+  material: Material;
+  /** Came from a cup or a spoon and was never weighed. */
+  isUncertain: boolean;
+  /** Grams of the other lines of its part, for a typed percentage. */
+  othersG: number;
+}>();
+const emit = defineEmits<{ amount: [massG: Spread] }>();
+
+const workshop = useWorkshopStore();
+const text = ref(formatGrams(props.massG));
+const problem = ref('');
+
+watch(
+  () => props.massG,
+  (massG) => {
+    text.value = formatGrams(massG);
+    problem.value = '';
+  },
+);
+
+/** On focus the whole figure, unrounded, so that nothing is lost by looking; at once, so that no key is typed beside it. */
+function show(event: FocusEvent): void {
+  const field = event.target as HTMLInputElement;
+  if (problem.value === '') text.value = String(Number(props.massG.toFixed(6)));
+  field.value = text.value;
+  field.select();
+}
+
+function take(): void {
+  const reading = readTypedGramsOrShare(
+    text.value,
+    props.material,
+    props.othersG,
+    workshop.smallMeasures,
+  );
+  if (!reading.ok) {
+    problem.value = reading.message;
+    return;
+  }
+  problem.value = '';
+  const isTouched = Math.abs(reading.massG.best - props.massG) > 5e-7;
+  if (isTouched) emit('amount', reading.massG);
+  text.value = formatGrams(reading.massG.best);
+}
+
+function giveBack(): void {
+  text.value = formatGrams(props.massG);
+  problem.value = '';
+}
+</script>
+
+<template>
+  <span class="grams" :class="{ wrong: problem, uncertain: isUncertain }">
+    <input
+      v-model="text"
+      :aria-label="`Grams of ${material.name}`"
+      :aria-invalid="problem !== ''"
+      :title="problem || undefined"
+      inputmode="text"
+      autocomplete="off"
+      @focus="show"
+      @blur="take"
+      @keydown.enter="take"
+      @keydown.esc="giveBack"
+    />
+    <span class="unit" aria-hidden="true">g</span>
+    <span v-if="problem" class="problem" role="alert">{{ problem }}</span>
+  </span>
+</template>
+
+<style scoped>
+.grams {
+  position: relative;
+  display: flex;
+  align-items: baseline;
+  justify-content: flex-end;
+}
+input {
+  width: 76px;
+  height: 28px;
+  padding: 0 3px;
+  border: 1px solid transparent;
+  border-radius: 3px;
+  background: none;
+  color: inherit;
+  font: 700 15px var(--font-body);
+  font-variant-numeric: tabular-nums;
+  text-align: right;
+}
+input:hover,
+input:focus {
+  border-color: var(--mid);
+  background: var(--paper);
+}
+.uncertain input {
+  text-decoration: underline dotted var(--ochre-mark) 2px;
+  text-underline-offset: 4px;
+}
+.wrong input {
+  border-color: var(--rust);
+}
+.unit {
+  font-weight: 700;
+}
+.problem {
+  position: absolute;
+  z-index: 3;
+  top: 30px;
+  right: 0;
+  width: max-content;
+  max-width: 260px;
+  padding: 4px 8px;
+  background: var(--paper);
+  border-left: 4px solid var(--rust);
+  font-size: 13px;
+}
+</style>

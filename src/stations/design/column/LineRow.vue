@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { mdiDotsVertical, mdiDrag, mdiLock, mdiLockOpenVariantOutline } from '@mdi/js';
+import { computed } from 'vue';
+import type { Line } from '@/core/formula';
+import type { Material } from '@/core/materials';
+import type { Spread } from '@/core/units';
+import ActionMenu from '@/ui/frame/ActionMenu.vue';
+import { formatGrams } from '@/core/words';
+import GramsInput from './GramsInput.vue';
+
+const props = defineProps<{ line: Line; material: Material; share: number; othersG: number }>();
+const emit = defineEmits<{ amount: [massG: Spread]; action: [action: string] }>();
+
+const ACTIONS = [
+  { value: 'up', title: 'Move up' },
+  { value: 'down', title: 'Move down' },
+  { value: 'swap', title: 'Swap the material' },
+  { value: 'remove', title: 'Remove' },
+] as const;
+
+const percent = computed(() => {
+  const pct = props.share * 100;
+  return `${pct >= 10 ? pct.toFixed(1) : pct.toFixed(pct >= 0.1 ? 1 : 2)} %`;
+});
+const spread = computed(() =>
+  props.line.massHighG > props.line.massLowG
+    ? `${formatGrams(props.line.massLowG)} to ${formatGrams(props.line.massHighG)} g, from “${props.line.written ?? ''}”`
+    : '',
+);
+</script>
+
+<template>
+  <div class="row">
+    <span class="carry" :title="`Carry ${material.name}`" aria-hidden="true"
+      ><v-icon :icon="mdiDrag" size="18"
+    /></span>
+    <span class="name" :title="material.name">{{ material.name }}</span>
+    <GramsInput
+      :mass-g="line.massG"
+      :material="material"
+      :others-g="othersG"
+      :is-uncertain="spread !== ''"
+      :title="spread"
+      @amount="(massG) => emit('amount', massG)"
+    />
+    <span class="percent quiet tabular">{{ percent }}</span>
+    <button
+      type="button"
+      class="icon"
+      :aria-pressed="line.locked"
+      :aria-label="`Lock ${material.name}`"
+      :title="line.locked ? 'Locked: it keeps its grams' : 'Lock its grams'"
+      @click="emit('action', 'lock')"
+    >
+      <v-icon :icon="line.locked ? mdiLock : mdiLockOpenVariantOutline" size="17" />
+    </button>
+    <ActionMenu
+      class="icon"
+      :items="ACTIONS"
+      :aria-label="`More for ${material.name}`"
+      @choose="(action) => emit('action', action)"
+    >
+      <v-icon :icon="mdiDotsVertical" size="18" />
+    </ActionMenu>
+  </div>
+</template>
+
+<style scoped>
+.row {
+  height: 100%;
+  display: grid;
+  grid-template-columns: 20px minmax(0, 1fr) 90px 50px 34px 26px;
+  align-items: center;
+}
+.carry {
+  color: var(--mid);
+  cursor: grab;
+  opacity: 0.45;
+}
+.row:hover .carry {
+  opacity: 1;
+}
+.name {
+  display: -webkit-box;
+  overflow: hidden;
+  line-height: 1.1;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
+}
+.percent {
+  text-align: right;
+  font-size: 13px;
+}
+.row :deep(.icon) {
+  display: grid;
+  place-items: center;
+  height: 30px;
+  border: 0;
+  background: none;
+  color: var(--mid);
+  cursor: pointer;
+}
+.icon[aria-pressed='true'] {
+  color: var(--ink);
+}
+</style>

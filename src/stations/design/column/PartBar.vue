@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { mdiPlus } from '@mdi/js';
+import { computed } from 'vue';
+import {
+  PART_KINDS,
+  PART_WORDS,
+  addPart,
+  partMassG,
+  removePart,
+  type FormulaBody,
+  type PartKind,
+} from '@/core/formula';
+import ActionMenu from '@/ui/frame/ActionMenu.vue';
+import { formatGrams } from '@/core/words';
+
+/** The parts of a piece: choose one, add one, take one away. */
+const props = defineProps<{ body: FormulaBody; chosenId: string }>();
+const emit = defineEmits<{ choose: [partId: string]; change: [body: FormulaBody] }>();
+
+type AddedKind = Exclude<PartKind, 'main'>;
+
+const HINTS: Readonly<Record<AddedKind, string>> = {
+  split: 'half of the mix, base color carried over',
+  embed: 'a small acid-forward ball in the middle',
+  topping: 'petals, salt, a pinch a piece',
+  icing: 'about 50 g a piece',
+  paint: 'mica in 99 % alcohol, the next day',
+};
+const kinds = PART_KINDS.filter((kind): kind is AddedKind => kind !== 'main');
+const actions = computed(() => [
+  ...kinds.map((kind) => ({
+    value: kind as string,
+    title: `Add ${/^[aeiou]/.test(PART_WORDS[kind]) ? 'an' : 'a'} ${PART_WORDS[kind]}`,
+    subtitle: HINTS[kind],
+  })),
+  ...props.body.parts
+    .slice(1)
+    .map(({ id, name }) => ({ value: id, title: `Remove ${name.toLowerCase()}` })),
+]);
+
+/** A kind is added; anything else is the id of a part that goes. */
+function act(action: string): void {
+  const kind = kinds.find((candidate) => candidate === action);
+  if (!kind) {
+    emit('change', removePart(props.body, action));
+    return;
+  }
+  const next = addPart(props.body, kind);
+  emit('change', next);
+  const added = next.parts.at(-1);
+  if (added) emit('choose', added.id);
+}
+</script>
+
+<template>
+  <div class="parts" role="group" aria-label="Parts">
+    <button
+      v-for="entry in body.parts"
+      :key="entry.id"
+      type="button"
+      class="part"
+      :aria-pressed="entry.id === chosenId"
+      @click="emit('choose', entry.id)"
+    >
+      {{ entry.name }} <span class="tabular">{{ formatGrams(partMassG(entry)) }} g</span>
+    </button>
+    <ActionMenu class="part add" aria-label="Add or remove a part" :items="actions" @choose="act">
+      <v-icon :icon="mdiPlus" size="18" /> part
+    </ActionMenu>
+  </div>
+</template>
+
+<style scoped>
+.parts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  margin: -8px 0 10px;
+}
+.parts :deep(.part) {
+  min-height: 36px;
+  border: 0;
+  border-bottom: 3px solid transparent;
+  background: none;
+  color: var(--mid);
+  font: inherit;
+  cursor: pointer;
+}
+.parts :deep(.part[aria-pressed='true']) {
+  border-color: var(--verdigris);
+  color: var(--ink);
+  font-weight: 700;
+}
+.parts :deep(.add) {
+  color: var(--verdigris);
+}
+</style>

@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { sameChemistryG } from '@/core/evaluation';
+import type { Line } from '@/core/formula';
+import { formatGrams } from '@/core/words';
+import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
+import { useMaterials } from '@/ui/fields/materials';
+
+const { materialOf, nameOf } = useMaterials();
+
+const props = defineProps<{ line: Line | null }>();
+const emit = defineEmits<{ swap: [materialId: string, massG: number]; close: [] }>();
+
+const materialId = ref<string | null>(null);
+/** Grams that do the same chemistry, where both react on the same side. */
+const chemistryG = computed(() =>
+  props.line && materialId.value
+    ? sameChemistryG(
+        materialOf(props.line.materialId),
+        props.line.massG,
+        materialOf(materialId.value),
+      )
+    : null,
+);
+const keeps = ref<'mass' | 'chemistry'>('chemistry');
+const massG = computed(() =>
+  keeps.value === 'chemistry' && chemistryG.value !== null
+    ? Number(chemistryG.value.toFixed(2))
+    : (props.line?.massG ?? 0),
+);
+const name = computed(() => (props.line ? nameOf(props.line.materialId) : ''));
+
+watch(
+  () => props.line,
+  () => {
+    materialId.value = null;
+  },
+);
+</script>
+
+<template>
+  <v-dialog
+    :model-value="line !== null"
+    max-width="440"
+    aria-label="Swap the material"
+    @update:model-value="emit('close')"
+  >
+    <v-card v-if="line">
+      <v-card-title>Instead of {{ name }}</v-card-title>
+      <v-card-text>
+        <p class="quiet">{{ formatGrams(line.massG) }} g of it go; in come:</p>
+        <MaterialPicker v-model="materialId" label="Material" />
+        <v-radio-group v-if="chemistryG !== null" v-model="keeps" label="Keeping" hide-details>
+          <v-radio
+            value="chemistry"
+            :label="`the chemistry: ${formatGrams(chemistryG)} g fizz as much`"
+          />
+          <v-radio value="mass" :label="`the mass: ${formatGrams(line.massG)} g`" />
+        </v-radio-group>
+        <p v-else-if="materialId" class="quiet">{{ formatGrams(massG) }} g, the same mass.</p>
+      </v-card-text>
+      <v-card-actions>
+        <v-btn variant="text" @click="emit('close')">Leave it</v-btn>
+        <v-btn
+          :disabled="materialId === null"
+          @click="materialId && emit('swap', materialId, massG)"
+          >Swap</v-btn
+        >
+      </v-card-actions>
+    </v-card>
+  </v-dialog>
+</template>

@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import {
+  FAMILIES,
+  FAMILY_WORDS,
+  METHODS,
+  METHOD_WORDS,
+  RATIO_SCHOOLS,
+  SCHOOLS,
+  SCHOOL_WORDS,
+  setRatio,
+  type FormulaBody,
+} from '@/core/formula';
+import { useMaterials } from '@/ui/fields/materials';
+
+const { catalog } = useMaterials();
+defineProps<{ body: FormulaBody }>();
+const emit = defineEmits<{ change: [body: FormulaBody] }>();
+const isOpen = defineModel<boolean>({ required: true });
+
+const families = FAMILIES.map((value) => ({ value, title: FAMILY_WORDS[value] }));
+const methods = METHODS.map((value) => ({ value, title: METHOD_WORDS[value] }));
+const schools = SCHOOLS.map((value) => ({ value, title: SCHOOL_WORDS[value] }));
+</script>
+
+<template>
+  <v-dialog v-model="isOpen" max-width="440" aria-label="What it is and how it is made">
+    <v-card>
+      <v-card-title>What it is and how it is made</v-card-title>
+      <v-card-text class="fields">
+        <v-select
+          :model-value="body.family"
+          :items="families"
+          label="Family"
+          @update:model-value="(family) => emit('change', { ...body, family })"
+        />
+        <v-select
+          :model-value="body.method"
+          :items="methods"
+          label="Formed in"
+          hint="Sets the damp window and the density of a piece"
+          persistent-hint
+          hide-details="auto"
+          @update:model-value="(method) => emit('change', { ...body, method })"
+        />
+        <v-select
+          :model-value="body.school"
+          :items="schools"
+          label="Order"
+          hint="Acid last shows a wet mix before it can react"
+          persistent-hint
+          hide-details="auto"
+          @update:model-value="(school) => emit('change', { ...body, school })"
+        />
+        <div class="ratios" role="group" aria-label="Soda to acid">
+          <span class="quiet">Soda to acid, their sum kept:</span>
+          <v-btn
+            v-for="school in RATIO_SCHOOLS"
+            :key="school.ratio"
+            size="small"
+            @click="emit('change', setRatio(body, school.ratio, catalog))"
+            >{{ school.title }}</v-btn
+          >
+        </div>
+      </v-card-text>
+      <v-card-actions><v-btn @click="isOpen = false">Done</v-btn></v-card-actions>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 16px;
+}
+.ratios {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+}
+</style>

@@ -1,0 +1,232 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import {
+  FAMILIES,
+  FAMILY_WORDS,
+  METHOD_WORDS,
+  describeVersion,
+  matchesFormula,
+  newFormula,
+  totalMassG,
+  type Family,
+  type Formula,
+} from '@/core/formula';
+import { usualRequest, type Mold } from '@/core/scaling';
+import { nowIso } from '@/stores/now';
+import { useWorkshopStore } from '@/stores/workshop';
+import { counted, formatGrams } from '@/core/words';
+import { shortDate } from '@/ui/frame/format';
+import MiniCore from '@/ui/pictures/MiniCore.vue';
+import MiniPiece from '@/ui/pictures/MiniPiece.vue';
+
+const emit = defineEmits<{ open: [id: string]; paste: []; empty: [] }>();
+
+const workshop = useWorkshopStore();
+const removing = ref<Formula | null>(null);
+const query = ref('');
+const showsArchive = ref(false);
+const archivedCount = computed(
+  () => workshop.formulas.filter(({ archivedAt }) => archivedAt !== null).length,
+);
+const found = computed(() =>
+  workshop.formulas.filter(
+    (formula) =>
+      (formula.archivedAt !== null) === showsArchive.value &&
+      matchesFormula(formula, query.value, workshop.catalog),
+  ),
+);
+const groups = computed(() =>
+  FAMILIES.map((family) => ({
+    family,
+    formulas: found.value
+      .filter(({ body }) => body.family === family)
+      .sort((a, b) => b.changedAt.localeCompare(a.changedAt)),
+  })).filter(({ formulas }) => formulas.length > 0),
+);
+
+function moldOf({ id, body }: Formula): Mold {
+  return (workshop.settings.requests[id] ?? usualRequest(body.family)).mold;
+}
+
+function made({ id }: Formula): string {
+  const own = workshop.batches.filter(({ formulaId }) => formulaId === id);
+  const last = own
+    .map(({ startedAt }) => startedAt)
+    .sort()
+    .at(-1);
+  return last === undefined
+    ? 'never made'
+    : `${counted(own.length, 'batch', 'batches')}, last ${shortDate(last)}`;
+}
+
+function archive(formula: Formula): void {
+  const archivedAt = formula.archivedAt === null ? nowIso() : null;
+  workshop.putFormula({ ...formula, archivedAt });
+  if (archivedCount.value === 0) showsArchive.value = false;
+}
+
+/** `bath bombs`; salts are many already. */
+function plural(family: Family): string {
+  const word = FAMILY_WORDS[family];
+  const many = family === 'fizzing-salts' ? word : word.replace(/y$/, 'ie') + 's';
+  return many.charAt(0).toUpperCase() + many.slice(1);
+}
+
+function duplicate(formula: Formula): void {
+  workshop.putFormula(newFormula(`${formula.name}, copy`, formula.body, nowIso()));
+}
+
+function remove(): void {
+  if (removing.value) workshop.removeFormula(removing.value.id);
+  removing.value = null;
+}
+</script>
+
+<template>
+  <section v-if="workshop.formulas.length === 0" class="blank">
+    <h2>No formula yet</h2>
+    <p>
+      Take a recipe the way it was written down, in cups and spoons, and get it in grams with what
+      each cup leaves open. Or start from an empty column.
+    </p>
+    <div class="choices">
+      <v-btn variant="flat" @click="emit('paste')">Paste a recipe as written</v-btn>
+      <v-btn @click="emit('empty')">Empty column</v-btn>
+    </div>
+  </section>
+  <div v-if="workshop.formulas.length > 0" class="search">
+    <v-text-field
+      v-model="query"
+      label="Search by name or material"
+      autocomplete="off"
+      clearable
+      @click:clear="query = ''"
+    />
+    <v-btn
+      v-if="archivedCount > 0"
+      variant="text"
+      :aria-pressed="showsArchive"
+      @click="showsArchive = !showsArchive"
+    >
+      {{ showsArchive ? 'Back to the shelf' : `Laid away (${archivedCount})` }}
+    </v-btn>
+  </div>
+  <p v-if="workshop.formulas.length > 0 && groups.length === 0" class="none quiet">
+    No formula here matches.
+  </p>
+  <section v-for="{ family, formulas } in groups" :key="family" :aria-label="FAMILY_WORDS[family]">
+    <h2 class="family">{{ plural(family) }}</h2>
+    <ul class="plain-list shelf">
+      <li v-for="formula in formulas" :key="formula.id" class="formula">
+        <button type="button" class="open" @click="emit('open', formula.id)">
+          <MiniCore :body="formula.body" />
+          <MiniPiece :body="formula.body" :mold="moldOf(formula)" class="piece" />
+          <span class="words">
+            <b class="figure name">{{ formula.name }}</b>
+            <span class="quiet"
+              >{{ METHOD_WORDS[formula.body.method] }} · {{ describeVersion(formula) }}</span
+            >
+            <span class="quiet"
+              >{{ formatGrams(totalMassG(formula.body)) }} g · {{ made(formula) }}</span
+            >
+            <span class="quiet"
+              >changed {{ shortDate(formula.changedAt)
+              }}{{ formula.origin === 'sample' ? ' · sample' : '' }}</span
+            >
+          </span>
+        </button>
+        <div class="more">
+          <v-btn variant="text" size="small" @click="duplicate(formula)">Duplicate</v-btn>
+          <v-btn variant="text" size="small" @click="archive(formula)">{{
+            formula.archivedAt === null ? 'Lay away' : 'Take back'
+          }}</v-btn>
+          <v-btn variant="text" size="small" color="error" @click="removing = formula"
+            >Remove</v-btn
+          >
+        </div>
+      </li>
+    </ul>
+  </section>
+  <v-dialog
+    :model-value="removing !== null"
+    max-width="440"
+    aria-label="Remove a formula"
+    @update:model-value="removing = null"
+  >
+    <v-card v-if="removing">
+      <v-card-title>Remove {{ removing.name }}?</v-card-title>
+      <v-card-text
+        >The formula and its versions go. Batches made from it keep their own copy in the
+        Almanac.</v-card-text
+      >
+      <v-card-actions>
+        <v-btn variant="text" @click="removing = null">Keep it</v-btn>
+        <v-btn color="error" @click="remove">Remove it</v-btn>
+      </v-card-actions>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.blank {
+  max-width: 520px;
+  padding: 64px 24px;
+  font-size: 16px;
+}
+.choices {
+  display: flex;
+  gap: 10px;
+  margin-top: 20px;
+}
+.shelf {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(350px, 1fr));
+  gap: 28px 32px;
+  padding: 10px 24px 22px;
+}
+.search {
+  display: grid;
+  grid-template-columns: minmax(200px, 360px) auto;
+  justify-content: start;
+  gap: 12px;
+  align-items: center;
+  padding: 20px 24px 6px;
+}
+.family {
+  padding: 6px 24px 0;
+}
+.none {
+  padding: 6px 24px;
+}
+.piece {
+  align-self: center;
+}
+.open {
+  display: grid;
+  grid-template-columns: 44px 64px minmax(0, 1fr);
+  gap: 16px;
+  width: 100%;
+  padding: 0;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+.words {
+  display: grid;
+  align-content: start;
+  font-size: 14px;
+}
+.name {
+  font-size: 20px;
+  overflow-wrap: anywhere;
+}
+.open:hover .name {
+  color: var(--verdigris);
+}
+.more {
+  margin-left: 52px;
+}
+</style>

@@ -1,0 +1,16 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Evaluation } from '@/core/evaluation';
+import type { Family } from '@/core/formula';
+import WindowInstrument from '@/ui/charts/WindowInstrument.vue';
+import { instrumentsOf } from './readingsWords';
+
+const props = defineProps<{ evaluation: Evaluation; family: Family }>();
+const instruments = computed(() => instrumentsOf(props.evaluation, props.family));
+</script>
+
+<template>
+  <aside class="readings" aria-label="Readings">
+    <WindowInstrument v-for="reading in instruments" :key="reading.title" v-bind="reading" />
+  </aside>
+</template>

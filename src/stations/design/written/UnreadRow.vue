@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { lineOf, type Line, type UnreadLine } from '@/core/formula';
+import { readChosenAmount, readLine } from '@/core/recipe-text';
+import { useWorkshopStore } from '@/stores/workshop';
+import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
+import { useMaterials } from '@/ui/fields/materials';
+
+const props = defineProps<{ entry: UnreadLine }>();
+const emit = defineEmits<{ settle: [line: Line | null] }>();
+
+const { catalog, findById } = useMaterials();
+const workshop = useWorkshopStore();
+const materialId = ref<string | null>(
+  props.entry.choices.length === 1 ? (props.entry.choices[0] ?? null) : null,
+);
+const amount = ref('');
+const problem = ref('');
+
+/** With the material chosen, does the written amount read after all? Then no grams are asked for. */
+const reread = computed(() =>
+  materialId.value === null
+    ? null
+    : readLine(
+        props.entry.text,
+        { catalog: catalog.value, small: workshop.smallMeasures },
+        materialId.value,
+      ),
+);
+const asksAmount = computed(() => materialId.value !== null && reread.value?.kind !== 'read');
+
+function take(): void {
+  if (reread.value?.kind === 'read') {
+    emit('settle', reread.value.line);
+    return;
+  }
+  const chosen = readChosenAmount(
+    findById(materialId.value ?? '') ?? null,
+    amount.value,
+    workshop.smallMeasures,
+  );
+  if (!chosen.ok) {
+    problem.value = chosen.message;
+    return;
+  }
+  emit('settle', { ...lineOf(chosen.material, chosen.massG), written: props.entry.text });
+}
+</script>
+
+<template>
+  <li class="entry" :aria-label="`Line ${entry.line}`">
+    <p class="text">
+      <b>“{{ entry.text }}”</b> <span class="quiet">line {{ entry.line }}: {{ entry.reason }}</span>
+    </p>
+    <form class="answer" @submit.prevent="take">
+      <MaterialPicker v-model="materialId" label="It is" :first="entry.choices" class="picker" />
+      <v-text-field
+        v-if="asksAmount"
+        v-model="amount"
+        label="Grams, or 2 tbsp"
+        class="amount"
+        autocomplete="off"
+      />
+      <v-btn type="submit">Take it</v-btn>
+      <v-btn variant="text" @click="emit('settle', null)">Leave it out</v-btn>
+    </form>
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  </li>
+</template>
+
+<style scoped>
+.entry {
+  margin-top: 12px;
+  padding-left: 12px;
+  border-left: 4px solid var(--rust);
+}
+.text {
+  margin: 0 0 6px;
+  font-size: 14px;
+  overflow-wrap: anywhere;
+}
+.answer {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: flex-start;
+  gap: 6px;
+}
+.picker {
+  flex: 1 1 170px;
+}
+.amount {
+  flex: 0 1 130px;
+}
+.problem {
+  margin: 4px 0 0;
+  color: var(--rust);
+}
+</style>

@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { sayFinding, type Finding, type Fix } from '@/core/evaluation';
+import { formatGrams } from '@/core/words';
+import { useMaterials } from '@/ui/fields/materials';
+
+const { nameOf } = useMaterials();
+
+const props = defineProps<{ findings: readonly Finding[] }>();
+const emit = defineEmits<{ fix: [fix: Fix]; preview: [fix: Fix | null] }>();
+
+/** A few notes lie open where nothing is to mend; many wait to be asked. */
+const SHOWN_AT_ONCE = 3;
+const WORDS = { stop: 'Stop', warning: 'Warning', advice: 'Advice', info: 'Note' } as const;
+
+const said = computed(() =>
+  props.findings.map((finding) => ({ ...finding, ...sayFinding(finding) })),
+);
+const loud = computed(() => said.value.filter(({ severity }) => severity !== 'info'));
+const notes = computed(() => said.value.filter(({ severity }) => severity === 'info'));
+
+/** A cure rounded up to what a 0.1 g scale can weigh, so that it really cures. */
+function weighable({ materialId, massG }: Fix): Fix {
+  const step = massG >= 100 ? 1 : 0.1;
+  return { materialId, massG: Number((Math.ceil(massG / step - 1e-9) * step).toFixed(1)) };
+}
+</script>
+
+<template>
+  <section class="findings" aria-label="What stands out">
+    <h2>What stands out</h2>
+    <p v-if="loud.length === 0" class="quiet">Nothing to mend.</p>
+    <ul class="plain-list">
+      <li v-for="finding in loud" :key="finding.code" class="finding" :class="finding.severity">
+        <span class="severity">{{ WORDS[finding.severity] }}</span>
+        {{ finding.message }}
+        <span class="todo">{{ finding.todo }}</span>
+        <button
+          v-if="finding.fix"
+          type="button"
+          class="fix"
+          @click="emit('fix', weighable(finding.fix))"
+          @pointerenter="emit('preview', weighable(finding.fix))"
+          @pointerleave="emit('preview', null)"
+          @focus="emit('preview', weighable(finding.fix))"
+          @blur="emit('preview', null)"
+        >
+          + {{ formatGrams(weighable(finding.fix).massG) }} g
+          {{ nameOf(finding.fix.materialId).toLowerCase() }}
+        </button>
+      </li>
+    </ul>
+    <details
+      v-if="notes.length"
+      class="notes"
+      :open="loud.length === 0 && notes.length <= SHOWN_AT_ONCE"
+    >
+      <summary>{{ notes.length }} {{ notes.length === 1 ? 'note' : 'notes' }}</summary>
+      <ul class="plain-list">
+        <li v-for="finding in notes" :key="finding.code" class="finding info">
+          {{ finding.message }} <span class="todo">{{ finding.todo }}</span>
+        </li>
+      </ul>
+    </details>
+  </section>
+</template>
+
+<style scoped>
+.finding {
+  margin-top: 10px;
+  padding: 1px 0 1px 12px;
+  border-left: 4px solid var(--mid);
+  font-size: 14px;
+}
+.finding.stop,
+.finding.warning {
+  border-color: var(--rust);
+}
+.finding.stop {
+  border-left-width: 8px;
+}
+.finding.advice {
+  border-color: var(--ochre-mark);
+}
+.severity {
+  font-weight: 700;
+  margin-right: 4px;
+}
+.todo {
+  color: var(--mid);
+}
+.fix {
+  min-height: 28px;
+  padding: 0 2px;
+  border: 0;
+  background: none;
+  color: var(--verdigris);
+  font: inherit;
+  font-weight: 700;
+  cursor: pointer;
+}
+.fix:hover {
+  text-decoration: underline;
+}
+.notes {
+  margin-top: 12px;
+}
+summary {
+  min-height: 28px;
+  color: var(--mid);
+  cursor: pointer;
+}
+</style>

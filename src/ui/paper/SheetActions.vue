@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { saveBlob } from '@/ui/frame/download';
+import type { Sheet } from './sheet';
+
+/** Paper and file of a bench sheet. */
+const props = defineProps<{ sheet: Sheet }>();
+const isWriting = ref(false);
+const problem = ref('');
+
+async function writePdf(): Promise<void> {
+  isWriting.value = true;
+  problem.value = '';
+  try {
+    const { sheetPdf } = await import('./sheetPdf');
+    saveBlob(`${props.sheet.code ?? props.sheet.title}.pdf`, await sheetPdf(props.sheet));
+  } catch (error) {
+    problem.value = `The PDF could not be written: ${error instanceof Error ? error.message : String(error)}. Print it instead.`;
+  }
+  isWriting.value = false;
+}
+
+function print(): void {
+  window.print();
+}
+</script>
+
+<template>
+  <v-btn @click="print">Print</v-btn>
+  <v-btn :loading="isWriting" @click="writePdf">Save as PDF</v-btn>
+  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+</template>
+
+<style scoped>
+.problem {
+  color: var(--rust);
+}
+</style>

@@ -1,0 +1,55 @@
+import { METHOD_WORDS, type FormulaBody } from '@/core/formula';
+import { benchCautions, sheetRows, type BenchStep, type SheetRow } from '@/core/making';
+import type { Catalog } from '@/core/materials';
+import { describeMold, type ScaleRequest } from '@/core/scaling';
+import { counted, formatGrams } from '@/core/words';
+import { longDate } from '@/ui/frame/format';
+
+/** What stands on a bench sheet. */
+export interface Sheet {
+  readonly title: string;
+  /** The batch; null before it is opened. */
+  readonly code: string | null;
+  /** Where the record is found again; null before there is one. */
+  readonly link: string | null;
+  readonly facts: readonly string[];
+  readonly cautions: readonly string[];
+  readonly rows: readonly SheetRow[];
+}
+
+export interface SheetFacts {
+  readonly catalog: Catalog;
+  readonly formulaName: string;
+  readonly version: string;
+  readonly body: FormulaBody;
+  readonly request: ScaleRequest;
+  readonly steps: readonly BenchStep[];
+  readonly pieces: number;
+  readonly pieceG: number;
+  readonly totalG: number;
+  readonly bowl: string | null;
+  /** ISO 8601; null for no day. */
+  readonly day: string | null;
+  readonly code: string | null;
+  readonly link: string | null;
+}
+
+export function sheetOf(facts: SheetFacts): Sheet {
+  const { body, request, steps, pieces, pieceG, totalG, bowl, day, code, link } = facts;
+  return {
+    title: facts.formulaName,
+    code,
+    link,
+    facts: [
+      facts.version,
+      METHOD_WORDS[body.method],
+      describeMold(request.mold),
+      `${counted(pieces, 'piece')} of ${formatGrams(pieceG)} g`,
+      `${formatGrams(totalG)} g of mix`,
+      ...(bowl ? [bowl] : []),
+      ...(day ? [longDate(day)] : []),
+    ],
+    cautions: benchCautions(steps, facts.catalog),
+    rows: sheetRows(steps),
+  };
+}
