@@ -110,7 +110,7 @@ export function makeBatch(
     else if (step.kind === 'weigh') {
       const offG = Math.round((Math.random() - 0.5) * step.toleranceG * 10) / 10;
       const massG = Number(Math.max(0.1, step.targetG + offG).toFixed(1));
-      settle(weighedEntry(step, massG, 'simulated scale'), 1.5);
+      settle(weighedEntry(step, massG, 'simulated-scale'), 1.5);
     } else if (step.kind === 'mix') {
       write({ kind: 'timer', seconds: step.seconds }, 1);
       settle({ kind: 'done' }, step.seconds / 60);
@@ -127,7 +127,7 @@ export function makeBatch(
       for (let i = 0; i < count; i++) {
         const offPct = (made.fillOffPct ?? 0) + scatter() * (made.fillSpreadPct ?? 0.9);
         const massG = Number((step.targetG * (1 + offPct / 100)).toFixed(1));
-        write({ kind: 'filled', massG, by: 'simulated scale' }, made.paceMin ?? 1.1);
+        write({ kind: 'filled', massG, by: 'simulated-scale' }, made.paceMin ?? 1.1);
       }
       settle({ kind: 'done' }, 1);
     } else if (step.kind === 'count')
@@ -155,10 +155,9 @@ function correct(
   if (!cure) return squeezed;
   const { materialId, firstG, firstSquirts } = cure;
   const massG = Math.round(firstG * 10) / 10;
-  const why = `squeezed ${felt.replace('-', ' ')}`;
   return record(
     squeezed,
-    { kind: 'added', materialId, massG, squirts: firstSquirts, why, who },
+    { kind: 'added', materialId, massG, squirts: firstSquirts, why: felt, who },
     tick(3),
   );
 }
@@ -168,7 +167,7 @@ function dryOnTray(batch: Batch, made: Made, rooms: readonly RoomDay[], who: str
   const startMs = trayStartMs(batch);
   if (startMs === null) throw new Error('a counted batch is on its tray');
   const nowMs = Date.parse(SAMPLE_NOW);
-  const curve = roomCurve(rooms, 'drying room');
+  const curve = roomCurve(rooms, 'drying-room');
   const clock = roomClock(curve, startMs);
   const body = dryingBodyOf(batch.request.mold, batch.body.method);
   const lossFraction =

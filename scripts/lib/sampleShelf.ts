@@ -227,8 +227,8 @@ export function sampleTools(): Tool[] {
       note: '85 psi, ten seconds',
     },
     { ...base(), kind: 'tray', name: 'Seated trays', places: 24, seats: 'rounded' },
-    { ...base(), kind: 'drying room', name: 'Net loft', trays: 8 },
-    { ...base(), kind: 'humidity sensor', name: 'Loft sensor', note: 'beside the door' },
+    { ...base(), kind: 'drying-room', name: 'Net loft', trays: 8 },
+    { ...base(), kind: 'humidity-sensor', name: 'Loft sensor', note: 'beside the door' },
   ];
 }
 

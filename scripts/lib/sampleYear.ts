@@ -38,11 +38,11 @@ export function sampleRooms(days: readonly string[]): RoomDay[] {
           (LOFT_PCT[day.slice(5, 7)] ?? 46) + swing(hour) + (Math.random() - 0.5) * 2,
         ),
         tempC: tenth(19.6 - swing(hour) * 0.3),
-        by: 'simulated sensor' as const,
+        by: 'simulated-sensor' as const,
       });
     }
     return readings.length > 0
-      ? [{ id: newId(), origin: 'sample', place: 'drying room', day, readings }]
+      ? [{ id: newId(), origin: 'sample', place: 'drying-room', day, readings }]
       : [];
   });
 }
@@ -81,7 +81,7 @@ export function sampleYear({
       felt: 'too-wet',
       rejects: 3,
       faults: [['warts', 3]],
-      fate: 'embed powder',
+      fate: 'embed-powder',
       ...dried,
       note: 'Rain all day. Dehumidifier was off.',
     },
@@ -144,7 +144,7 @@ export function sampleYear({
       squirts: 4,
       rejects: 1,
       faults: [['crumbling', 2]],
-      fate: 'bath dust',
+      fate: 'bath-dust',
       ...dried,
     },
     {
@@ -246,7 +246,7 @@ export function sampleYear({
       tempC: 22,
       rejects: 2,
       faults: [['soft', 2]],
-      fate: 'embed powder',
+      fate: 'embed-powder',
       turnedAfterH: 20,
       wrappedAfterH: 50,
     },
@@ -262,7 +262,7 @@ export function sampleYear({
         ['warts', 2],
         ['top-cracks', 3],
       ],
-      fate: 'bath dust',
+      fate: 'bath-dust',
       weighedAtH: [0.2, 4, 10, 26, 50, 72],
       turnedAfterH: 30,
       wrappedAfterH: 74,
@@ -277,7 +277,7 @@ export function sampleYear({
       squirts: 5,
       rejects: 3,
       faults: [['warts', 3]],
-      fate: 'embed powder',
+      fate: 'embed-powder',
       turnedAfterH: 26,
       wrappedAfterH: 60,
     },
@@ -289,7 +289,7 @@ export function sampleYear({
       tempC: 22.5,
       rejects: 1,
       faults: [['soft', 1]],
-      fate: 'embed powder',
+      fate: 'embed-powder',
       weighedAtH: [0.2, 4, 10, 30, 52, 68],
       turnedAfterH: 30,
       wrappedAfterH: 70,

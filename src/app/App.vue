@@ -22,12 +22,10 @@ const problem = ref('');
 
 /** The bench fills the screen: no rail beside it while a batch is made. */
 const isBench = computed(
-  () => route.name === 'make' && workshop.batchInHand?.outcome === 'at the bench',
+  () => route.name === 'make' && workshop.batchInHand?.outcome === 'at-the-bench',
 );
 const isDark = computed(() =>
-  workshop.settings.look === 'as the system'
-    ? prefersDark.value
-    : workshop.settings.look === 'dark',
+  workshop.settings.look === 'system' ? prefersDark.value : workshop.settings.look === 'dark',
 );
 const asksFirst = computed(() => workshop.isFirstVisit && !startsWithSample());
 

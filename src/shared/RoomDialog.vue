@@ -17,7 +17,7 @@ watch(
   isOpen,
   (open) => {
     if (!open) return;
-    const last = (props.place === 'drying room' && room.dryingRoom) || workshop.settings;
+    const last = (props.place === 'drying-room' && room.dryingRoom) || workshop.settings;
     humidityPct.value = last.humidityPct;
     tempC.value = last.tempC;
   },

@@ -16,6 +16,7 @@ import {
   rescale,
   strikeEntry,
   undoLast,
+  type AddedWhy,
   type Batch,
   type BowlNumber,
   type NewEntry,
@@ -85,16 +86,16 @@ export const useBenchStore = defineStore('bench', () => {
   /** One squirt of the sprayer, written at once: a page that dies has lost none. */
   function squirt(materialId: string, bowl: BowlNumber): void {
     const massG = workshop.smallMeasures.gramsPerSquirt.best;
-    add(materialId, massG, 'sprayed', bowl, 1);
+    add(materialId, massG, 'sprayed', bowl, { squirts: 1 });
   }
 
   /** Anything that goes into the bowl beside the plan. */
   function add(
     materialId: string,
     massG: number,
-    why: string,
+    why: AddedWhy,
     bowl: BowlNumber,
-    squirts: number | null = null,
+    { squirts = null, said = '' }: { squirts?: number | null; said?: string } = {},
   ): void {
     write({
       kind: 'added',
@@ -102,6 +103,7 @@ export const useBenchStore = defineStore('bench', () => {
       massG,
       squirts,
       why,
+      ...(said && { said }),
       lots: shelf.takeOff(materialId, massG),
       ...(bowl === 2 && { bowl }),
     });
@@ -115,13 +117,13 @@ export const useBenchStore = defineStore('bench', () => {
 
   /** Hands away from the bench: written once, and again when they are back. */
   function pause(): void {
-    if (batch.value?.outcome === 'at the bench' && batch.value.entries.at(-1)?.kind !== 'paused')
+    if (batch.value?.outcome === 'at-the-bench' && batch.value.entries.at(-1)?.kind !== 'paused')
       write({ kind: 'paused' });
   }
   /** Also after a page that was closed without a word, once that was a while ago. */
   function resume(): void {
     const last = batch.value?.entries.at(-1);
-    if (!last || batch.value?.outcome !== 'at the bench') return;
+    if (!last || batch.value?.outcome !== 'at-the-bench') return;
     const awayMs = Date.parse(nowIso()) - Date.parse(last.at);
     if (last.kind === 'paused' || awayMs > AWAY_MS) write({ kind: 'resumed' });
   }

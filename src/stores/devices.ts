@@ -60,13 +60,13 @@ export const useDevicesStore = defineStore('devices', () => {
     sensor?.close();
     sensor = null;
     const { roomSource, humidityPct, tempC, sensorPlace } = workshop.settings;
-    const take = (by: 'simulated sensor' | 'serial sensor') => ({
+    const take = (by: 'simulated-sensor' | 'serial-sensor') => ({
       reading: (air: AirReading) => room.read(sensorPlace, air, by),
     });
     if (roomSource === 'simulated') {
       sensor = simulatedSensor({ humidityPct, tempC });
-      sensor.listen(take('simulated sensor'));
-    } else if (roomSource === 'serial') device.value?.room.listen(take('serial sensor'));
+      sensor.listen(take('simulated-sensor'));
+    } else if (roomSource === 'serial') device.value?.room.listen(take('serial-sensor'));
   }
 
   let isStarted = false;

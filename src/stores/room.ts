@@ -8,7 +8,7 @@ import { useWorkshopStore } from './workshop';
 export const useRoomStore = defineStore('room', () => {
   const workshop = useWorkshopStore();
   const days = computed(() => workshop.records.rooms);
-  const dryingCurve = computed(() => roomCurve(days.value, 'drying room'));
+  const dryingCurve = computed(() => roomCurve(days.value, 'drying-room'));
   const dryingRoom = computed(() => dryingCurve.value.at(-1) ?? null);
 
   /** Takes a reading down; of a sensor only what is new. The workroom's goes into every damp window. */

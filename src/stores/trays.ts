@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
+import { conditionsOfBatch } from '@/core/conditions';
 import { batchFacts, rankCauses, type RankedCause } from '@/core/faults';
 import { standing, type Batch } from '@/core/records';
 import { trayPlaces } from '@/core/shelf';
@@ -42,7 +43,10 @@ export const useTraysStore = defineStore('trays', () => {
     const seen = standing(batch, 'inspected').at(-1);
     if (!seen || seen.faults.length === 0) return [];
     const outside = outsideFacts(batch, forecastOf(batch, nowMs), workshop.tools, workshop.lots);
-    return rankCauses(seen.faults, batchFacts(batch, workshop.catalog, outside));
+    return rankCauses(
+      seen.faults,
+      batchFacts(batch, conditionsOfBatch(workshop.facts, batch), outside),
+    );
   }
 
   return { onTrays, places, taught, forecastOf, causesOf };

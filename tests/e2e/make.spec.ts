@@ -138,7 +138,7 @@ test('a whole batch without a mouse: over-poured, squeezed too dry, reloaded in 
     entries.filter((entry) => entry.kind === kind && entry.struckAt === null);
   expect(outcome).toBe('made');
   expect(standing('weighed').map(({ massG }) => massG)).toEqual(weighed);
-  expect(standing('weighed').every(({ by }) => by === 'simulated scale')).toBe(true);
+  expect(standing('weighed').every(({ by }) => by === 'simulated-scale')).toBe(true);
   expect(standing('rescaled')).toHaveLength(1);
   expect(standing('filled').map(({ massG }) => massG)).toEqual(filled);
   expect(standing('squeezed').map(({ felt }) => felt)).toEqual(['too-dry', 'right', 'right']);
@@ -182,7 +182,7 @@ test('a real scale on a cable: read line by line, garbage is no weight, unplugge
   await expect(page.getByText('overload: take something off')).toBeVisible();
   await page.getByRole('button', { name: 'Leave the bench' }).click();
   await expect(page.getByRole('row', { name: /^Baking soda/ }).first()).toContainText(
-    'serial scale',
+    'serial-scale',
   );
 });
 

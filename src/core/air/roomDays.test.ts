@@ -4,7 +4,7 @@ import { roomCurve, withReading, type RoomDay } from '.';
 const reading = (
   at: string,
   humidityPct: number,
-  by: 'typed' | 'serial sensor' = 'serial sensor',
+  by: 'typed' | 'serial-sensor' = 'serial-sensor',
 ) => ({
   at: `2026-04-18T${at}:00.000+00:00`,
   humidityPct,
@@ -39,5 +39,5 @@ it('puts readings in the order of time, a day and a place a record', () => {
   const days = taken([reading('12:00', 50, 'typed'), reading('08:00', 44, 'typed')]);
   expect(days).toHaveLength(1);
   expect(roomCurve(days, 'workroom').map(({ humidityPct }) => humidityPct)).toEqual([44, 50]);
-  expect(roomCurve(days, 'drying room')).toEqual([]);
+  expect(roomCurve(days, 'drying-room')).toEqual([]);
 });

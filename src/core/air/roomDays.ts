@@ -1,14 +1,14 @@
 import { z } from 'zod';
 import { newId } from '../formula';
 
-export const ROOM_PLACES = ['workroom', 'drying room'] as const;
+export const ROOM_PLACES = ['workroom', 'drying-room'] as const;
 export type RoomPlace = (typeof ROOM_PLACES)[number];
 
 export const roomReadingSchema = z.object({
   at: z.iso.datetime({ offset: true }),
   humidityPct: z.number().min(0).max(100),
   tempC: z.number().min(-20).max(60),
-  by: z.enum(['typed', 'simulated sensor', 'serial sensor']),
+  by: z.enum(['typed', 'simulated-sensor', 'serial-sensor']),
 });
 export type RoomReading = z.infer<typeof roomReadingSchema>;
 

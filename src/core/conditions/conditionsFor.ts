@@ -44,7 +44,7 @@ export interface Room {
 export function conditionsOfBatch(
   { catalog, settings, batches }: WorkshopFacts,
   batch: Batch,
-  room: Room = roomOf(batch) ?? (batch.outcome === 'at the bench' ? settings : USUAL_SETTINGS),
+  room: Room = roomOf(batch) ?? (batch.outcome === 'at-the-bench' ? settings : USUAL_SETTINGS),
 ): Conditions {
   return conditionsIn(
     { catalog, settings, batches: batches.filter(({ id }) => id !== batch.id) },

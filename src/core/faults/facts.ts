@@ -1,5 +1,7 @@
-import { dampReading, dampWindow } from '../binder';
+import { dampReading } from '../binder';
 import { fizzBalance } from '../chemistry';
+import { dampWindowIn, type Conditions } from '../conditions';
+import { isFiller, isOily } from '../fizz';
 import {
   gramsWhere,
   materialById,
@@ -73,24 +75,25 @@ export const NOTHING_OUTSIDE: OutsideFacts = {
   oldLots: 0,
 };
 
-const ROOM_TEMP_C = 20;
-
-/** Reads the record of a batch for what may explain a fault. */
+/**
+ * Reads the record of a batch for what may explain a fault.
+ * @param conditions of this batch: its damp is judged in the window that was shown at the bench
+ */
 export function batchFacts(
   batch: Batch,
-  catalog: Catalog,
+  conditions: Conditions,
   outside: OutsideFacts = NOTHING_OUTSIDE,
 ): BatchFacts {
+  const { catalog, roomTempC } = conditions;
   const contents = portionsOf(catalog, bowlContents(batch));
   const totalG = portionsG(contents);
   const pct = (holds: (material: Material) => boolean) =>
     totalG > 0 ? (100 * gramsWhere(contents, holds)) / totalG : 0;
   const ofRole = (...roles: readonly Material['role'][]) => pct(({ role }) => roles.includes(role));
   const damp = dampReading(contents);
-  const humidityPct = roomOf(batch)?.humidityPct ?? null;
-  const window = dampWindow(batch.body.method, humidityPct ?? 45, damp.settingFatFraction);
-  const fizz = fizzBalance(reactantsOf(contents), ROOM_TEMP_C);
-  const oilPct = ofRole('oil', 'butter', 'scent');
+  const window = dampWindowIn(conditions, batch.body, damp);
+  const fizz = fizzBalance(reactantsOf(contents), roomTempC);
+  const oilPct = pct(isOily);
   const squeezes = batch.entries.filter((entry) => entry.kind === 'squeezed');
   const dyes = contents.filter(({ material }) => material.traits.includes('needs-bloom'));
   return {
@@ -101,7 +104,7 @@ export function batchFacts(
         ? null
         : (damp.dampIndexPct - window.lowPct) / (window.highPct - window.lowPct),
     freeWaterPct: damp.freeWaterPct,
-    madeHumidityPct: humidityPct,
+    madeHumidityPct: roomOf(batch)?.humidityPct ?? null,
     acidToLastMin: acidToLastMin(batch, catalog),
     feltWet: squeezes.filter(({ felt, acidIn }) => acidIn && felt === 'too-wet').length,
     feltDry: squeezes.filter(({ felt, acidIn }) => acidIn && felt === 'too-dry').length,
@@ -114,7 +117,7 @@ export function batchFacts(
     embedWaterPct: embedWaterPct(batch, catalog),
     oilPct,
     emulsifierToOil: oilPct > 0 ? ofRole('emulsifier') / oilPct : null,
-    fillerPct: ofRole('starch', 'clay', 'milk', 'botanical', 'salt'),
+    fillerPct: pct(isFiller),
     hardenerPct: ofRole('clay') + pct(({ id }) => id === 'potassium-bitartrate'),
     coarseSaltPct: ofRole('salt'),
     drawsWaterPct: pct(({ traits }) => traits.includes('hygroscopic')) + ofRole('humectant'),

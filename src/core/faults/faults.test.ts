@@ -22,6 +22,8 @@ import {
   type OutsideFacts,
 } from '.';
 import { SHIPPED } from '@/core/materials';
+import { conditionsOfBatch } from '../conditions';
+import { USUAL_SETTINGS } from '../workshop';
 
 const PLAIN = `
 600 g baking soda
@@ -206,21 +208,27 @@ const CASES: readonly (readonly [name: string, cause: CauseId, fault: Fault, wro
   ],
 ];
 
+/** As a workshop of no own batches judges it. */
+function factsOf(batch: Batch, outside?: OutsideFacts) {
+  const workshop = { catalog: SHIPPED, settings: USUAL_SETTINGS, batches: [] };
+  return batchFacts(batch, conditionsOfBatch(workshop, batch), outside);
+}
+
 describe('what went wrong', () => {
   it.each(CASES)('%s: %s is first or second for %s', (_name, cause, fault, wrong) => {
-    const facts = batchFacts(made(wrong), SHIPPED, { ...NOTHING_OUTSIDE, ...wrong.outside });
+    const facts = factsOf(made(wrong), { ...NOTHING_OUTSIDE, ...wrong.outside });
     const ranked = rankCauses([{ fault, count: 3 }], facts);
     expect(ranked.slice(0, 2).map(({ id }) => id)).toContain(cause);
     const found = ranked.find(({ id }) => id === cause);
     expect(found?.speaksFor.length).toBeGreaterThan(0);
     expect(found?.change).not.toBe('');
     // The same fault in a batch that went well makes this cause less likely: the batch's own facts speak.
-    const plain = rankCauses([{ fault, count: 3 }], batchFacts(made({}), SHIPPED));
+    const plain = rankCauses([{ fault, count: 3 }], factsOf(made({})));
     expect(found?.share).toBeGreaterThan(plain.find(({ id }) => id === cause)?.share ?? 0);
   });
 
   it('shares belief among causes and keeps some for what nobody wrote down', () => {
-    const facts = batchFacts(made({ humidityPct: 66 }), SHIPPED);
+    const facts = factsOf(made({ humidityPct: 66 }));
     for (const { fault } of FAULT_ROWS) {
       const ranked = rankCauses([{ fault, count: 1 }], facts);
       const sum = ranked.reduce((total, { share }) => total + share, 0);
@@ -233,7 +241,7 @@ describe('what went wrong', () => {
   });
 
   it('finds the cause that explains more of what was seen', () => {
-    const wet = batchFacts(made({ text: more('30 g water') }), SHIPPED);
+    const wet = factsOf(made({ text: more('30 g water') }));
     const [first] = rankCauses(
       [
         { fault: 'warts', count: 4 },

@@ -52,7 +52,7 @@ describe('dampRecordsOf', () => {
       materialId: 'sweet-almond-oil',
       massG: 6,
       squirts: null,
-      why: 'too dry',
+      why: 'too-dry',
     };
     const batch = batchWith(ROOM, DRY, oil, RIGHT);
     const reading = dampReading(poured(bowlContents(batch)));

@@ -1,4 +1,4 @@
-export { TENDINGS, benchStepSchema, lineShareSchema, lotUseSchema } from './steps';
+export { TENDINGS, VESSEL_WORDS, benchStepSchema, lineShareSchema, lotUseSchema } from './steps';
 export type { BenchStep, LineShare, LotUse, StepOf, Tending, Vessel, WeighStep } from './steps';
 export type { BenchFacts } from './afterwards';
 export { planSteps, weighedLineIds } from './planSteps';

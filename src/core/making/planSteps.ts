@@ -80,7 +80,7 @@ export function planSteps(
       .filter((part) => part !== split?.part)
       .flatMap((part) => part.lines.map((line) => weigh(line, 'dish', dishNote(part)))),
     ...[...colors, ...(bloomWater ? [bloomWater] : [])].map((line) =>
-      weigh(line, 'bloom cup', 'into the bloom cup'),
+      weigh(line, 'bloom-cup', 'into the bloom cup'),
     ),
     ...bloom(colors.map(materialOf)),
     MIX_DRY,
@@ -93,7 +93,7 @@ export function planSteps(
     ...(isAcidLast && acid.length > 0
       ? [
           ...acid,
-          ...(split?.acid.map((line) => weigh(line, 'second bowl', 'onto the second bowl')) ?? []),
+          ...(split?.acid.map((line) => weigh(line, 'second-bowl', 'onto the second bowl')) ?? []),
           MIX_ACID,
           ...sprays(body),
           squeeze('squeeze-after', 'Squeeze, acid in', true),
@@ -141,7 +141,7 @@ function weigher(
       targetG,
       toleranceG: toleranceG(targetG, stepG),
       stepG,
-      counted: plan?.counted ? { how: plan.counted.how, text: plan.counted.text } : null,
+      counted: plan?.counted ? { how: plan.counted.how, count: plan.counted.count } : null,
       premix: plan?.premix
         ? {
             lotId: plan.premix.lotId,
@@ -190,7 +190,7 @@ function partBowl(
     ...split.own.map((line) =>
       weigh(
         line,
-        'second bowl',
+        'second-bowl',
         `into the second bowl, for the ${named}${isBloomed(line) ? ', bloomed in a few drops of hot water' : ''}`,
       ),
     ),
@@ -206,9 +206,8 @@ function dishNote({ kind, name }: Part): string {
   return `for the ${name.toLowerCase()}, ${lid}`;
 }
 
-/** What the hands should know beside where it goes: drops and spoons in place of grams, a premix in place of the material. */
+/** What the hands should know beside where it goes: a premix in place of the material. */
 function noteOf(note: string, plan: PlannedLine | undefined): string {
-  if (plan?.counted) return `${plan.counted.text}, ${note}`;
   if (plan?.premix) return `as premix ${plan.premix.code}, ${note}`;
   return note;
 }

@@ -1,5 +1,5 @@
 import { CAUTION_BY_TRAIT, materialById, type Catalog, type Trait } from '../materials';
-import { decimalsOf } from '../weighing';
+import { decimalsOf, sayCounted } from '../weighing';
 import type { BenchStep, WeighStep } from './steps';
 
 /** One line of a bench sheet, ready to be drawn or printed. */
@@ -57,7 +57,7 @@ export function benchCautions(steps: readonly BenchStep[], catalog: Catalog): re
 function weighed({ targetG, toleranceG, stepG, counted, lots }: WeighStep) {
   const decimals = targetG < stepG ? 3 : decimalsOf(stepG);
   return {
-    amount: counted === null ? `${targetG.toFixed(decimals)} g` : counted.text,
+    amount: counted === null ? `${targetG.toFixed(decimals)} g` : sayCounted(counted),
     tolerance: counted === null ? `± ${toleranceG.toFixed(Math.max(1, decimals))} g` : '',
     lots:
       lots.length > 1

@@ -27,13 +27,15 @@ export const benchStepSchema = z.discriminatedUnion('kind', [
     kind: z.literal('weigh'),
     lineId: z.uuid(),
     materialId: z.string(),
-    vessel: z.enum(['bowl', 'beaker', 'bloom cup', 'dish', 'second bowl']),
+    vessel: z.enum(['bowl', 'beaker', 'bloom-cup', 'dish', 'second-bowl']),
     targetG: z.number().min(0),
     toleranceG: z.number().min(0),
     /** Step of the scale that weighs it. */
     stepG: z.number().min(0.001).max(100),
     /** Drops or spoons in place of a weight. */
-    counted: z.object({ how: z.enum(['drops', 'spoons']), text: z.string() }).nullable(),
+    counted: z
+      .object({ how: z.enum(['drops', 'spoons']), count: z.int().min(1).max(1_000_000) })
+      .nullable(),
     /** What stands in for the material itself; the target is then of the premix. */
     premix: z
       .object({
@@ -80,3 +82,12 @@ export type BenchStep = z.infer<typeof benchStepSchema>;
 export type StepOf<K extends BenchStep['kind']> = Extract<BenchStep, { kind: K }>;
 export type WeighStep = StepOf<'weigh'>;
 export type Vessel = WeighStep['vessel'];
+
+/** What a vessel is called inside a sentence. */
+export const VESSEL_WORDS: Readonly<Record<Vessel, string>> = {
+  bowl: 'bowl',
+  beaker: 'beaker',
+  'bloom-cup': 'bloom cup',
+  dish: 'dish',
+  'second-bowl': 'second bowl',
+};

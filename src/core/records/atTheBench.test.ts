@@ -57,7 +57,7 @@ describe('a bowl of two colors', () => {
     // What is added now goes where it is said.
     const wet = record(
       done,
-      { kind: 'added', materialId: 'water', massG: 2, squirts: 3, why: 'dry', bowl: 2 },
+      { kind: 'added', materialId: 'water', massG: 2, squirts: 3, why: 'too-dry', bowl: 2 },
       now(),
     );
     expect(bowlContents(wet, 2).at(-1)).toEqual({ materialId: 'water', massG: 2 });
@@ -74,7 +74,7 @@ describe('a bowl of two colors', () => {
       batch.steps.flatMap((step) =>
         step.kind === 'weigh' && step.title.startsWith('Citric') ? [step.vessel] : [],
       ),
-    ).toEqual(['bowl', 'second bowl']);
+    ).toEqual(['bowl', 'second-bowl']);
   });
 });
 

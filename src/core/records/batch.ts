@@ -72,7 +72,7 @@ export function startBatch(start: BatchStart): Batch {
     entries: [],
     startedAt: now,
     finishedAt: null,
-    outcome: 'at the bench',
+    outcome: 'at-the-bench',
   };
 }
 
@@ -106,13 +106,13 @@ export function settleStep(batch: Batch, entry: NewEntry, now: string): Batch {
   return {
     ...moved,
     finishedAt: isLast ? now : null,
-    outcome: isLast ? 'made' : 'at the bench',
+    outcome: isLast ? 'made' : 'at-the-bench',
   };
 }
 
 /** One step back; nothing is struck until the step is settled anew. */
 export function goBack(batch: Batch): Batch {
-  if (batch.currentStep === 0 || batch.outcome !== 'at the bench') return batch;
+  if (batch.currentStep === 0 || batch.outcome !== 'at-the-bench') return batch;
   return { ...batch, currentStep: batch.currentStep - 1 };
 }
 
@@ -127,7 +127,7 @@ export function goOn(batch: Batch): Batch {
 
 /** Ends a batch that will not be finished; everything written stays. */
 export function giveUp(batch: Batch, now: string): Batch {
-  return { ...batch, outcome: 'given up', finishedAt: now };
+  return { ...batch, outcome: 'given-up', finishedAt: now };
 }
 
 function strikeSettling(batch: Batch, stepId: string, now: string): Batch {

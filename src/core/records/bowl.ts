@@ -13,7 +13,7 @@ export function bowlContents(batch: Batch, bowl: BowlNumber = 1): readonly Mater
   const mainLines = new Set(batch.body.parts[0]?.lines.map((line) => line.id) ?? []);
   const secondSteps = new Set(
     batch.steps.flatMap((step) =>
-      step.kind === 'weigh' && step.vessel === 'second bowl' ? [step.id] : [],
+      step.kind === 'weigh' && step.vessel === 'second-bowl' ? [step.id] : [],
     ),
   );
   const bowls: Record<BowlNumber, MaterialMass[]> = { 1: [], 2: [] };
@@ -66,7 +66,7 @@ export function mixToCome(batch: Batch, bowl: BowlNumber = 1): readonly Material
   );
   return batch.steps.flatMap((step) => {
     if (step.kind !== 'weigh' || settled.has(step.id)) return [];
-    const into = step.vessel === 'second bowl' ? 2 : mainLines.has(step.lineId) ? 1 : null;
+    const into = step.vessel === 'second-bowl' ? 2 : mainLines.has(step.lineId) ? 1 : null;
     if (into !== bowl) return [];
     const { premix, materialId, targetG } = step;
     const share = premix?.strengthFraction ?? 1;

@@ -1,5 +1,7 @@
 export { FATES, FAULTS, batchSchema } from './schema';
+export { FATE_WORDS, OUTCOME_WORDS, WEIGHED_BY_WORDS, sayWhyAdded } from './words';
 export type {
+  AddedWhy,
   Batch,
   BatchEntry,
   EntryOf,

@@ -184,7 +184,7 @@ describe('a batch', () => {
         materialId: 'sweet-almond-oil',
         massG: 1,
         squirts: null,
-        why: 'squeezed too dry',
+        why: 'too-dry',
       },
       now(),
     );
@@ -217,7 +217,7 @@ describe('a batch', () => {
   it('can be given up with everything written', () => {
     const half = workTo(begun(), (id) => id === 'squeeze-before');
     const given = giveUp(half, now());
-    expect(given.outcome).toBe('given up');
+    expect(given.outcome).toBe('given-up');
     expect(given.entries).toEqual(half.entries);
   });
 

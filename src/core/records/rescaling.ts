@@ -87,16 +87,11 @@ export function scaled(step: WeighStep, factor: number): WeighStep {
     ...step,
     targetG,
     toleranceG: toleranceG(targetG, step.stepG),
-    counted: step.counted && { ...step.counted, text: timesText(step.counted.text, factor) },
+    counted: step.counted && {
+      ...step.counted,
+      count: Math.max(1, Math.round(step.counted.count * factor)),
+    },
   };
-}
-
-/** Drops are whole; spoons are said with their factor. */
-function timesText(text: string, factor: number): string {
-  const drops = /^(\d+) drops?$/.exec(text);
-  if (!drops) return `${factor.toFixed(2)} times ${text}`;
-  const count = Math.max(1, Math.round(Number(drops[1]) * factor));
-  return `${count} ${count === 1 ? 'drop' : 'drops'}`;
 }
 
 function onScale(step: WeighStep, massG: number): number {

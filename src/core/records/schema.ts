@@ -26,11 +26,15 @@ export const FAULTS = [
 export type Fault = (typeof FAULTS)[number];
 
 /** What becomes of pieces that are not sold as they are. */
-export const FATES = ['embed powder', 'bath dust', 'samplers', 'seconds', 'thrown away'] as const;
+export const FATES = ['embed-powder', 'bath-dust', 'samplers', 'seconds', 'thrown-away'] as const;
 export type Fate = (typeof FATES)[number];
 
+/** Why something went into the bowl beside the plan. */
+export const ADDED_WHY = ['too-dry', 'too-wet', 'sprayed', 'unplanned'] as const;
+export type AddedWhy = (typeof ADDED_WHY)[number];
+
 /** How a weight came to be known. */
-export const WEIGHED_BY = ['simulated scale', 'serial scale', 'typed', 'drops', 'spoons'] as const;
+export const WEIGHED_BY = ['simulated-scale', 'serial-scale', 'typed', 'drops', 'spoons'] as const;
 export type WeighedBy = (typeof WEIGHED_BY)[number];
 
 const entryBase = {
@@ -72,7 +76,9 @@ export const batchEntrySchema = z.discriminatedUnion('kind', [
     materialId: z.string(),
     massG,
     squirts: z.number().min(0).nullable(),
-    why: z.string(),
+    why: z.enum(ADDED_WHY),
+    /** The maker's own words on it. */
+    said: z.string().max(200).optional(),
     lots: z.array(lotUseSchema).optional(),
     /** The bowl it went into once the mix is parted; the first when left out. */
     bowl: z.int().min(1).max(2).optional(),
@@ -185,7 +191,7 @@ export const batchSchema = z.object({
   entries: z.array(batchEntrySchema),
   startedAt: moment,
   finishedAt: moment.nullable(),
-  outcome: z.enum(['at the bench', 'made', 'given up']),
+  outcome: z.enum(['at-the-bench', 'made', 'given-up']),
 });
 
 export type Batch = z.infer<typeof batchSchema>;

@@ -2,7 +2,7 @@ import { portionsOf, reactantsOf, type Catalog, type MaterialMass } from '../mat
 import { fizzBalance } from '../chemistry';
 import type { LotUse } from '../making';
 import { contentsOf, sharesOf } from './weighed';
-import type { Batch, BatchEntry, EntryKind, EntryOf } from './schema';
+import type { Batch, BatchEntry, EntryKind, EntryOf, WeighedBy } from './schema';
 
 /** Entries of one kind that have not been struck, oldest first. */
 export function standing<K extends EntryKind>(batch: Batch, kind: K): readonly EntryOf<K>[] {
@@ -20,7 +20,7 @@ export interface WeighedLine {
   /** What was really weighed, or null when it was not. */
   readonly massG: number | null;
   readonly at: string | null;
-  readonly by: string | null;
+  readonly by: WeighedBy | null;
   readonly lots: readonly LotUse[];
   /** Step of the scale it was planned for. */
   readonly stepG: number;

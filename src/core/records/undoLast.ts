@@ -14,7 +14,7 @@ export function lastDeed(batch: Batch): BatchEntry | null {
 /** Takes the newest thing back, with a trace; when it settled the step before, that step is in hand again. */
 export function undoLast(batch: Batch, now: string): Batch {
   const last = lastDeed(batch);
-  if (!last || batch.outcome !== 'at the bench') return batch;
+  if (!last || batch.outcome !== 'at-the-bench') return batch;
   const struck = strikeEntry(batch, last.id, now);
   const before = struck.steps[struck.currentStep - 1];
   return before && before.id === last.stepId

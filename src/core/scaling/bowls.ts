@@ -34,7 +34,7 @@ export function piecesByBowl({
 }
 
 /** Share of the whole mix that one bowl must hold: all of it, or its biggest color. 0 to 1 */
-export function largestShare(body: FormulaBody, bowls: 'equal' | 'by color'): number {
+export function largestShare(body: FormulaBody, bowls: 'equal' | 'by-color'): number {
   const totalG = totalMassG(body);
   if (bowls === 'equal' || !(totalG > 0)) return 1;
   const shares = body.parts

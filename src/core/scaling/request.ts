@@ -36,7 +36,7 @@ export const scaleRequestSchema = z.object({
   /** Share of the mix that stays in the bowl, on the press and on the glove, in %. */
   lossPct: z.number().min(0).max(50),
   /** One bowl after the other, all alike, or a bowl for each color. */
-  bowls: z.enum(['equal', 'by color']),
+  bowls: z.enum(['equal', 'by-color']),
   /** By line id; a line that is not named goes over the scale. */
   ways: z.record(z.string(), waySchema),
 });

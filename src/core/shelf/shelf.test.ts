@@ -131,7 +131,7 @@ describe('stock', () => {
         materialId: 'sodium-bicarbonate',
         massG: 10,
         squirts: null,
-        why: 'too wet',
+        why: 'too-wet',
         lots: [{ lotId: shelf[0]?.id ?? '', massG: 10 }],
       },
       NOW,

@@ -70,8 +70,8 @@ export const toolSchema = z.discriminatedUnion('kind', [
     /** Left out while nobody said. */
     seats: z.enum(['rounded', 'flat']).optional(),
   }),
-  z.object({ ...toolBase, kind: z.literal('drying room'), trays: z.int().min(1).max(1000) }),
-  z.object({ ...toolBase, kind: z.literal('humidity sensor'), note: z.string().max(200) }),
+  z.object({ ...toolBase, kind: z.literal('drying-room'), trays: z.int().min(1).max(1000) }),
+  z.object({ ...toolBase, kind: z.literal('humidity-sensor'), note: z.string().max(200) }),
 ]);
 export type Tool = Readonly<z.infer<typeof toolSchema>>;
 export type ToolKind = Tool['kind'];

@@ -22,7 +22,7 @@ export function roomSince(
   startMs: number,
   { days, humidityPct }: { readonly days: readonly RoomDay[]; readonly humidityPct: number },
 ): { readonly points: readonly RoomPoint[]; readonly isRead: boolean } {
-  for (const place of ['drying room', 'workroom'] as const) {
+  for (const place of ['drying-room', 'workroom'] as const) {
     const points = roomCurve(days, place);
     const before = points.findLast(({ atMs }) => atMs <= startMs);
     const since = points.filter(({ atMs }) => atMs > startMs && atMs < startMs + LONGEST_MS);

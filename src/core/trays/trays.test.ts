@@ -52,7 +52,7 @@ function plain(humidityPct: number): {
       {
         id: 'd1c3f0b2-0000-4000-8000-000000000001',
         origin: 'own',
-        place: 'drying room',
+        place: 'drying-room',
         day: at.slice(0, 10),
         readings: [{ at, humidityPct, tempC: 20, by: 'typed' }],
       },
@@ -222,7 +222,7 @@ describe('what the loft has taught', () => {
       nowMs,
     });
     const facts = outsideFacts(batch, found, [], []);
-    const first = roomCurve(SAMPLE.rooms, 'drying room').find(
+    const first = roomCurve(SAMPLE.rooms, 'drying-room').find(
       ({ atMs }) => atMs > (trayStartMs(batch) ?? 0),
     );
     expect(facts.dryHumidityPct).toBeGreaterThan((first?.humidityPct ?? 0) - 8);

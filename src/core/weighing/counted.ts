@@ -3,8 +3,8 @@ import { ML_PER_US_TEASPOON } from '../units';
 /** What is counted out in place of a weight. */
 export interface Counted {
   readonly how: 'drops' | 'spoons';
-  /** `14 drops`, `1/4 tsp + 1/32 tsp`. */
-  readonly text: string;
+  /** Drops, or thirty-seconds of a level teaspoon; whole, 1 or more. */
+  readonly count: number;
   readonly massG: number;
 }
 
@@ -18,31 +18,32 @@ const FINEST = 32;
  */
 export function inDrops(massG: number, gramsPerDrop: number): Counted {
   const count = Math.max(1, Math.round(massG / positive('gramsPerDrop', gramsPerDrop)));
-  return {
-    how: 'drops',
-    text: `${count} ${count === 1 ? 'drop' : 'drops'}`,
-    massG: count * gramsPerDrop,
-  };
+  return { how: 'drops', count, massG: count * gramsPerDrop };
 }
 
 /**
  * Level spoons nearest to a weight, to 1/32 teaspoon; at least that.
  * @param massG over 0 @param levelDensityGMl of a level measure, over 0
- * @example inSpoons(1.5, 0.6) // 1/2 tsp, 1.48 g
+ * @example inSpoons(1.5, 0.6) // 16 thirty-seconds: 1/2 tsp, 1.48 g
  */
 export function inSpoons(massG: number, levelDensityGMl: number): Counted {
   const gramsOfFinest =
     (positive('levelDensityGMl', levelDensityGMl) * ML_PER_US_TEASPOON) / FINEST;
   const count = Math.max(1, Math.round(massG / gramsOfFinest));
+  return { how: 'spoons', count, massG: count * gramsOfFinest };
+}
+
+/** `14 drops`, `1/4 tsp + 1/32 tsp`. */
+export function sayCounted({ how, count }: Pick<Counted, 'how' | 'count'>): string {
+  if (how === 'drops') return `${count} ${count === 1 ? 'drop' : 'drops'}`;
   let rest = count;
-  const spoons = SPOONS.flatMap((part) => {
+  return SPOONS.flatMap((part) => {
     const each = FINEST / part;
     const times = Math.floor(rest / each);
     rest -= times * each;
     if (times === 0) return [];
     return [part === 1 ? `${times} tsp` : `1/${part} tsp`];
-  });
-  return { how: 'spoons', text: spoons.join(' + '), massG: count * gramsOfFinest };
+  }).join(' + ');
 }
 
 function positive(name: string, value: number): number {

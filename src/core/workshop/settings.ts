@@ -34,7 +34,7 @@ export const settingsSchema = z.object({
   /** What was open last, so that a reload goes on there. */
   formulaInHandId: z.uuid().nullable(),
   batchInHandId: z.uuid().nullable(),
-  look: z.enum(['as the system', 'light', 'dark']),
+  look: z.enum(['system', 'light', 'dark']),
   /** What suppliers' documents say of scents. */
   scentDocuments: z.array(scentDocumentSchema).max(500),
   /** The last plan asked for, by formula, so that Scale opens where it was left. */
@@ -62,7 +62,7 @@ export const USUAL_SETTINGS: Settings = {
   makerInHand: null,
   formulaInHandId: null,
   batchInHandId: null,
-  look: 'as the system',
+  look: 'system',
   scentDocuments: [],
   requests: {},
   money: USUAL_MONEY,

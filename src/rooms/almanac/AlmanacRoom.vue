@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { FAMILY_WORDS } from '@/core/formula';
-import { countOf, roomOf, weighedRatio, type Batch } from '@/core/records';
+import { OUTCOME_WORDS, countOf, roomOf, weighedRatio, type Batch } from '@/core/records';
 import { useWorkshopStore } from '@/stores/workshop';
 import MiniCore from '@/ui/pictures/MiniCore.vue';
 import PageHeader from '@/shared/PageHeader.vue';
@@ -28,7 +28,7 @@ function matches(batch: Batch, wanted: string): boolean {
 
 function ending(batch: Batch): string {
   const count = countOf(batch);
-  if (!count) return batch.outcome;
+  if (!count) return OUTCOME_WORDS[batch.outcome];
   return count.rejects > 0
     ? `${count.pieces} pieces, ${count.rejects} wrong`
     : `${count.pieces} pieces`;

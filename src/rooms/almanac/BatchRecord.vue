@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS } from '@/core/formula';
-import { countOf, roomOf, weighedRatio, weighedTotalG } from '@/core/records';
+import { OUTCOME_WORDS, countOf, roomOf, weighedRatio, weighedTotalG } from '@/core/records';
 import { describeMold } from '@/core/scaling';
 import { useWorkshopStore } from '@/stores/workshop';
 import { useBenchStore } from '@/stores/bench';
@@ -48,14 +48,14 @@ function print(): void {
       >
       <template v-if="batch" #sub>
         {{ FAMILY_WORDS[batch.body.family] }}, version {{ batch.versionNumber }} ·
-        {{ longDate(batch.startedAt) }} · {{ batch.outcome }}
+        {{ longDate(batch.startedAt) }} · {{ OUTCOME_WORDS[batch.outcome] }}
       </template>
       <template #actions>
-        <v-btn v-if="batch?.outcome === 'at the bench'" variant="flat" @click="goOn"
+        <v-btn v-if="batch?.outcome === 'at-the-bench'" variant="flat" @click="goOn"
           >Go on at the bench</v-btn
         >
         <v-btn
-          v-if="batch?.outcome === 'at the bench'"
+          v-if="batch?.outcome === 'at-the-bench'"
           color="error"
           variant="text"
           @click="isGivingUp = true"

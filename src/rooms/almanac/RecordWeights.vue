@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { weighedLines, type Batch } from '@/core/records';
+import { WEIGHED_BY_WORDS, weighedLines, type Batch } from '@/core/records';
 import { decimalsOf } from '@/core/weighing';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatFixed } from '@/core/words';
@@ -70,7 +70,7 @@ function signed(massG: number, stepG: number): string {
         </td>
         <td class="number quiet">{{ row.off === null ? '' : signed(row.off, row.stepG) }}</td>
         <td class="number quiet">{{ row.at ? clockTime(row.at) : '' }}</td>
-        <td class="quiet by">{{ row.by ?? 'not weighed' }}</td>
+        <td class="quiet by">{{ row.by ? WEIGHED_BY_WORDS[row.by] : 'not weighed' }}</td>
         <td class="lots">
           <template v-for="(lot, i) in row.codes" :key="lot.lotId"
             >{{ i ? ', ' : ''

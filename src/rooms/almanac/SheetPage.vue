@@ -41,7 +41,7 @@ const sheet = computed(() => {
       <template #sub>{{ batch?.formulaName ?? 'It may have been removed' }}</template>
       <template #actions>
         <SheetActions v-if="sheet" :sheet="sheet" />
-        <v-btn v-if="batch?.outcome === 'at the bench'" variant="flat" :to="{ name: 'make' }"
+        <v-btn v-if="batch?.outcome === 'at-the-bench'" variant="flat" :to="{ name: 'make' }"
           >To the bench</v-btn
         >
         <v-btn v-else-if="batch" :to="{ name: 'batch', params: { batchId: batch.id } }"

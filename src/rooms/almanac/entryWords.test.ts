@@ -18,11 +18,11 @@ describe('the story of a batch', () => {
       'Kaolin clay: 40.2 g of 40.0',
     ],
     [
-      { kind: 'added', materialId: 'water', massG: 2.1, squirts: 3, why: 'squeezed too dry' },
+      { kind: 'added', materialId: 'water', massG: 2.1, squirts: 3, why: 'too-dry' },
       'Added 2.1 g water, 3 squirts: squeezed too dry',
     ],
     [
-      { kind: 'added', materialId: 'castor-oil', massG: 1, squirts: null, why: 'squeezed too dry' },
+      { kind: 'added', materialId: 'castor-oil', massG: 1, squirts: null, why: 'too-dry' },
       'Added 1 g castor oil: squeezed too dry',
     ],
     [{ kind: 'timer', seconds: 90 }, 'Mix the powders: timer started, 1.5 min'],

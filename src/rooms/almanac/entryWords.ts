@@ -1,6 +1,6 @@
 import { faultRow } from '@/core/faults';
 import { handSigns, type Tending } from '@/core/making';
-import type { BatchEntry, EntryOf } from '@/core/records';
+import { FATE_WORDS, sayWhyAdded, type BatchEntry, type EntryOf } from '@/core/records';
 import { counted, formatFixed, formatGrams, inSentence } from '@/core/words';
 
 const TENDED: Readonly<Record<Tending, string>> = {
@@ -36,7 +36,8 @@ function belongs(first: BatchEntry, next: BatchEntry): boolean {
     first.squirts !== null &&
     next.squirts !== null &&
     first.materialId === next.materialId &&
-    first.why === next.why
+    first.why === next.why &&
+    first.said === next.said
   );
 }
 
@@ -68,7 +69,7 @@ export function sayEntry(entry: BatchEntry, title: string, nameOf: NameOf): stri
     case 'added':
       return `Added ${formatGrams(entry.massG)} g ${inSentence(nameOf(entry.materialId))}${entry.bowl === 2 ? ' to the second bowl' : ''}${
         entry.squirts ? `, ${counted(entry.squirts, 'squirt')}` : ''
-      }: ${entry.why}`;
+      }: ${sayWhyAdded(entry)}`;
     case 'timer':
       return `${title}: timer started, ${Math.round(entry.seconds / 6) / 10} min`;
     case 'squeezed': {
@@ -113,6 +114,6 @@ function sayInspection({ looked, faults, rejects, fate }: EntryOf<'inspected'>):
       : faults
           .map(({ fault, count }) => `${count} ${inSentence(faultRow(fault).title)}`)
           .join(', ');
-  const gone = rejects > 0 ? `; ${rejects} rejected${fate ? `, ${fate}` : ''}` : '';
+  const gone = rejects > 0 ? `; ${rejects} rejected${fate ? `, ${FATE_WORDS[fate]}` : ''}` : '';
   return `Looked over ${counted(looked, 'piece')}: ${seen}${gone}`;
 }

@@ -26,8 +26,8 @@ export const TOOL_FIELDS: Readonly<Record<ToolKind, readonly ToolField[]>> = {
   ],
   press: [{ key: 'piecesPerMinute', label: 'Pieces a minute', min: 0.05, max: 200, decimals: 2 }],
   tray: [{ key: 'places', label: 'Places', min: 1, max: 10_000, decimals: 0 }],
-  'drying room': [{ key: 'trays', label: 'Trays it takes', min: 1, max: 1000, decimals: 0 }],
-  'humidity sensor': [],
+  'drying-room': [{ key: 'trays', label: 'Trays it takes', min: 1, max: 1000, decimals: 0 }],
+  'humidity-sensor': [],
 };
 
 /** What a tool of a kind is for; shown over its group. */
@@ -52,8 +52,8 @@ export const TOOL_WORDS: Readonly<
   },
   press: { many: 'Presses', says: 'How fast the pieces come.' },
   tray: { many: 'Trays', says: 'Places for drying pieces.' },
-  'drying room': { many: 'Drying rooms', says: 'How many trays they take.' },
-  'humidity sensor': { many: 'Humidity sensors', says: 'Where the air is read.' },
+  'drying-room': { many: 'Drying rooms', says: 'How many trays they take.' },
+  'humidity-sensor': { many: 'Humidity sensors', says: 'Where the air is read.' },
 };
 
 export function newTool(kind: ToolKind, rank: number): Tool {
@@ -71,9 +71,9 @@ export function newTool(kind: ToolKind, rank: number): Tool {
       return { ...base, kind, name: 'Press', piecesPerMinute: 1, note: '' };
     case 'tray':
       return { ...base, kind, name: 'Tray', places: 24 };
-    case 'drying room':
+    case 'drying-room':
       return { ...base, kind, name: 'Drying room', trays: 4 };
-    case 'humidity sensor':
+    case 'humidity-sensor':
       return { ...base, kind, name: 'Sensor', note: '' };
   }
 }

@@ -19,7 +19,7 @@ function takeMakers(names: readonly unknown[]): void {
 }
 
 const LOOKS = [
-  { value: 'as the system', title: 'as the system' },
+  { value: 'system', title: 'as the system' },
   { value: 'light', title: 'light' },
   { value: 'dark', title: 'dark' },
 ];

@@ -111,7 +111,7 @@ const asked = computed(() =>
       />
     </div>
     <InspectDialog v-if="chosen" v-model="isInspecting" :batch="chosen.batch" :now-ms="nowMs" />
-    <RoomDialog v-model="isReadingRoom" place="drying room" />
+    <RoomDialog v-model="isReadingRoom" place="drying-room" />
   </div>
 </template>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue';
 import { FAULT_ROWS } from '@/core/faults';
-import { FATES, countOf, type Batch, type Fate, type Fault } from '@/core/records';
+import { FATE_WORDS, FATES, countOf, type Batch, type Fate, type Fault } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
 import { useTraysStore } from '@/stores/trays';
 import BatchPhotos from '@/shared/BatchPhotos.vue';
@@ -75,7 +75,7 @@ function write(): void {
           <v-select
             v-if="rejects > 0"
             v-model="fate"
-            :items="[...FATES]"
+            :items="FATES.map((value) => ({ value, title: FATE_WORDS[value] }))"
             label="What becomes of them"
           />
         </div>

@@ -53,7 +53,7 @@ function add(): void {
     problem.value = 'Say which material, and more than 0 g of it.';
     return;
   }
-  bench.add(materialId.value, massG.value, why.value.trim() || 'not in the plan', number.value);
+  bench.add(materialId.value, massG.value, 'unplanned', number.value, { said: why.value.trim() });
   isOpen.value = false;
 }
 

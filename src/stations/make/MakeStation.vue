@@ -10,7 +10,7 @@ import MadeSummary from './MadeSummary.vue';
 const bench = useBenchStore();
 const workshop = useWorkshopStore();
 const waiting = computed(() =>
-  workshop.batches.filter(({ outcome }) => outcome === 'at the bench'),
+  workshop.batches.filter(({ outcome }) => outcome === 'at-the-bench'),
 );
 
 function take(batchId: string): void {
@@ -20,7 +20,7 @@ function take(batchId: string): void {
 
 <template>
   <BenchScreen
-    v-if="bench.batch && bench.step && bench.batch.outcome === 'at the bench'"
+    v-if="bench.batch && bench.step && bench.batch.outcome === 'at-the-bench'"
     :batch="bench.batch"
     :step="bench.step"
   />

@@ -13,7 +13,7 @@ const now = useNow({ interval: 500 });
 
 const others = computed(() =>
   workshop.batches
-    .filter(({ id, outcome }) => outcome === 'at the bench' && id !== props.batch.id)
+    .filter(({ id, outcome }) => outcome === 'at-the-bench' && id !== props.batch.id)
     .map((batch) => {
       const step = currentStep(batch);
       const leftS = step ? timerLeftS(batch, step.id, now.value.getTime()) : null;
@@ -36,7 +36,7 @@ function take(id: string | undefined): void {
 
 /** The next one round, so that two bowls swap and three go round. */
 function next(): void {
-  const all = workshop.batches.filter(({ outcome }) => outcome === 'at the bench');
+  const all = workshop.batches.filter(({ outcome }) => outcome === 'at-the-bench');
   const here = all.findIndex(({ id }) => id === props.batch.id);
   take(all[(here + 1) % all.length]?.id);
 }

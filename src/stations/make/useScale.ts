@@ -59,7 +59,7 @@ export function useScale(stepG: number) {
   });
 
   const by: WeighedBy =
-    source === 'serial' ? 'serial scale' : source === 'simulated' ? 'simulated scale' : 'typed';
+    source === 'serial' ? 'serial-scale' : source === 'simulated' ? 'simulated-scale' : 'typed';
   return {
     source,
     by,

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import type { FormulaBody } from '@/core/formula';
 import type { PlannedLine, PremixStock, ScalePlan, Way } from '@/core/scaling';
 import type { AssignedLots } from '@/core/shelf';
-import { decimalsOf } from '@/core/weighing';
+import { decimalsOf, sayCounted } from '@/core/weighing';
 import { useShelfStore } from '@/stores/shelf';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
 import { formatFixed, formatGrams } from '@/core/words';
@@ -152,7 +152,7 @@ const readings = computed(() => {
           <td class="quiet lots">{{ lotsOf(line.id) }}</td>
           <td class="number">
             <template v-if="planned.counted"
-              ><b>{{ planned.counted.text }}</b></template
+              ><b>{{ sayCounted(planned.counted) }}</b></template
             >
             <b v-else>{{ onScale(planned) }} g</b>
           </td>

@@ -45,7 +45,7 @@ const { means, request, result, plan, assigned, leftoverUse, packedRecords } =
   storeToRefs(planning);
 const { ask, setWay } = planning;
 const batchAtBench = computed(() =>
-  workshop.batches.find(({ outcome }) => outcome === 'at the bench'),
+  workshop.batches.find(({ outcome }) => outcome === 'at-the-bench'),
 );
 const premixOf = shallowRef<PlannedLine | null>(null);
 const wish = computed<PremixWish | null>(() => {

@@ -13,6 +13,10 @@ import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
 
+const BOWLS = [
+  { value: 'equal', title: 'equal' },
+  { value: 'by-color', title: 'by color' },
+];
 const props = defineProps<{ request: ScaleRequest; body: FormulaBody }>();
 const emit = defineEmits<{ ask: [request: ScaleRequest] }>();
 
@@ -186,7 +190,7 @@ function takeMold(id: string): void {
       <v-select
         v-if="hasColors"
         :model-value="request.bowls"
-        :items="['equal', 'by color']"
+        :items="BOWLS"
         label="Bowls"
         @update:model-value="(bowls) => change({ bowls })"
       />

@@ -79,9 +79,9 @@ describe('a file that is refused', () => {
     ['without a version', '{"format":"rovack-workshop"}', 'damaged', /format version/],
     [
       'from a newer release',
-      SAMPLE.replace('"formatVersion": 3', '"formatVersion": 7'),
+      SAMPLE.replace('"formatVersion": 4', '"formatVersion": 7'),
       'newer',
-      /format version 7; this Rovack reads up to 3/,
+      /format version 7; this Rovack reads up to 4/,
     ],
     [
       'with a broken record',
@@ -141,7 +141,8 @@ describe('migrations', () => {
     );
     const before = JSON.parse(old);
     const { formulas, batches, settings } = opened(old);
-    expect(batches).toMatchObject(before.batches);
+    expect(batches[0]?.entries).toHaveLength(before.batches[0].entries.length);
+    expect(batches[0]?.body).toEqual(before.batches[0].body);
     expect(settings?.scentDocuments).toEqual([]);
     expect(formulas).toEqual(
       before.formulas.map((formula: { versions: object[] }) => ({
@@ -162,8 +163,9 @@ describe('migrations', () => {
     before.settings.gramsPerSquirt = 0.55;
     const { formulas, batches, settings, tools, lots } = opened(JSON.stringify(before));
     expect(formulas).toEqual(before.formulas);
-    expect(batches).toMatchObject(before.batches);
     const batch = batches[0];
+    expect(batch?.entries).toHaveLength(before.batches[0].entries.length);
+    expect(batch?.body).toEqual(before.batches[0].body);
     expect(batch?.request).toMatchObject({ moldId: null, fillG: null, bowls: 'equal', ways: {} });
     expect(batch?.plan.lines.every(({ stepG }) => stepG === 0.1)).toBe(true);
     expect(batch?.steps.find(({ kind }) => kind === 'weigh')).toMatchObject({
@@ -176,6 +178,45 @@ describe('migrations', () => {
     expect(settings).not.toHaveProperty('gramsPerSquirt');
     expect(settings).toMatchObject({ tub: before.settings.tub, basin: { volumeL: 5 } });
     expect(lots).toEqual([]);
+  });
+
+  it('open a file of format 3: text that was stored becomes codes and counts', () => {
+    const before = JSON.parse(
+      readFileSync(
+        new URL('../../../tests/fixtures/workshop-format-3.rovack.json', import.meta.url),
+        'utf8',
+      ),
+    );
+    const { batches, rooms, settings, tools } = opened(JSON.stringify(before));
+    const [batch] = batches;
+    if (!batch) throw new Error('the batch came along');
+    expect(batch.outcome).toBe('made');
+    expect(batch.request.bowls).toBe('by-color');
+    expect(rooms[0]).toMatchObject({
+      place: 'drying-room',
+      readings: [{ by: 'simulated-sensor' }, {}, {}],
+    });
+    expect(tools.map(({ kind }) => kind)).toEqual(
+      before.tools.map(({ kind }: { kind: string }) => kind.replace(' ', '-')),
+    );
+    expect(settings?.look).toBe('system');
+    const counted = batch.steps.flatMap((step) =>
+      step.kind === 'weigh' && step.counted ? [step.counted] : [],
+    );
+    // 1.25 quarter spoons, a quarter and a thirty-second, fourteen drops.
+    expect(counted).toEqual([
+      { how: 'spoons', count: 10 },
+      { how: 'spoons', count: 9 },
+      { how: 'drops', count: 14 },
+    ]);
+    const added = batch.entries.filter((entry) => entry.kind === 'added');
+    expect(added[0]).toMatchObject({ why: expect.stringMatching(/^(too-dry|too-wet|sprayed)$/) });
+    expect(added.at(-1)).toMatchObject({ why: 'unplanned', said: 'a pinch for luck' });
+    expect(batch.entries).toHaveLength(before.batches[0].entries.length);
+    const fates = batch.entries.flatMap((entry) =>
+      entry.kind === 'inspected' ? [entry.fate] : [],
+    );
+    expect(fates.every((fate) => fate === null || !fate.includes(' '))).toBe(true);
   });
 
   it('lead from every format there was to this one', () => {

@@ -1,6 +1,7 @@
 import type { PlainRecords } from './plain';
 import { formulaTo2, settingsTo2 } from './toFormat2';
 import { batchTo3, settingsTo3, toolsOf2 } from './toFormat3';
+import { batchTo4, roomTo4, settingsTo4, toolTo4 } from './toFormat4';
 
 /** Turns what one format stored into what the next one stores. */
 export interface Upgrade {
@@ -28,6 +29,17 @@ export const UPGRADES = [
       tools: [...(stored.tools ?? []), ...(stored.settings ?? []).flatMap(toolsOf2)],
       batches: (stored.batches ?? []).map(batchTo3),
       settings: (stored.settings ?? []).map(settingsTo3),
+    }),
+  },
+  {
+    to: 4,
+    name: 'codes and counts in place of text',
+    upgrade: (stored) => ({
+      ...stored,
+      batches: (stored.batches ?? []).map(batchTo4),
+      rooms: (stored.rooms ?? []).map(roomTo4),
+      tools: (stored.tools ?? []).map(toolTo4),
+      settings: (stored.settings ?? []).map(settingsTo4),
     }),
   },
 ] as const satisfies readonly Upgrade[];

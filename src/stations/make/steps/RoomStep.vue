@@ -24,8 +24,8 @@ const problem = ref('');
 /** Who says so, by where the workshop reads its air. */
 const SAID_BY = {
   typed: 'typed',
-  simulated: 'simulated sensor',
-  serial: 'serial sensor',
+  simulated: 'simulated-sensor',
+  serial: 'serial-sensor',
 } as const;
 const isSensed = computed(() => workshop.settings.roomSource !== 'typed');
 /** A sensor fills the fields in; what the hand typed since stays until the next reading. */

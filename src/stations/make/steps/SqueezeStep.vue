@@ -45,8 +45,10 @@ function choose(felt: Felt): void {
 }
 
 function added({ materialId, firstG, firstSquirts }: BenchCure): void {
-  const why = open.value?.felt === 'too-wet' ? 'squeezed too wet' : 'squeezed too dry';
-  bench.add(materialId, rounded(firstG), why, parted.value ? bowl.value : 1, firstSquirts);
+  const why = open.value?.felt === 'too-wet' ? 'too-wet' : 'too-dry';
+  bench.add(materialId, rounded(firstG), why, parted.value ? bowl.value : 1, {
+    squirts: firstSquirts,
+  });
 }
 
 /** As a 0.1 g scale weighs it. */

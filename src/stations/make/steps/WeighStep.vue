@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import type { WeighStep } from '@/core/making';
 import { weighedEntry, type Batch } from '@/core/records';
 import { parseNumber } from '@/core/units';
-import { compareToTarget, decimalsOf, readable } from '@/core/weighing';
+import { compareToTarget, decimalsOf, readable, sayCounted } from '@/core/weighing';
 import { useBenchStore } from '@/stores/bench';
 import { formatFixed } from '@/core/words';
 import PourBar from '../PourBar.vue';
@@ -135,7 +135,7 @@ useBenchKeys(
     <span>g of {{ formatFixed(step.targetG, decimals) }}</span>
   </p>
   <p v-else-if="isCounted" class="big">
-    <b class="figure counted">{{ step.counted?.text }}</b>
+    <b class="figure counted">{{ step.counted && sayCounted(step.counted) }}</b>
   </p>
   <p v-else class="big">to reach: {{ formatFixed(step.targetG, decimals) }} g</p>
   <div v-if="!isLive && !isCounted" class="field">

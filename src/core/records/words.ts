@@ -1,0 +1,35 @@
+import type { Batch, EntryOf, Fate, WeighedBy } from './schema';
+
+export const OUTCOME_WORDS: Readonly<Record<Batch['outcome'], string>> = {
+  'at-the-bench': 'at the bench',
+  made: 'made',
+  'given-up': 'given up',
+};
+
+export const WEIGHED_BY_WORDS: Readonly<Record<WeighedBy, string>> = {
+  'simulated-scale': 'simulated scale',
+  'serial-scale': 'serial scale',
+  typed: 'typed',
+  drops: 'drops',
+  spoons: 'spoons',
+};
+
+export const FATE_WORDS: Readonly<Record<Fate, string>> = {
+  'embed-powder': 'embed powder',
+  'bath-dust': 'bath dust',
+  samplers: 'samplers',
+  seconds: 'seconds',
+  'thrown-away': 'thrown away',
+};
+
+const WHY_WORDS: Readonly<Record<EntryOf<'added'>['why'], string>> = {
+  'too-dry': 'squeezed too dry',
+  'too-wet': 'squeezed too wet',
+  sprayed: 'sprayed',
+  unplanned: 'not in the plan',
+};
+
+/** Why something was added: in the maker's own words where there are any. */
+export function sayWhyAdded({ why, said }: Pick<EntryOf<'added'>, 'why' | 'said'>): string {
+  return said ?? WHY_WORDS[why];
+}
