@@ -1,5 +1,5 @@
 import { materialById, portionsOf, type Catalog } from '../materials';
-import type { FormulaBody } from '../formula';
+import { sayUnread, type FormulaBody } from '../formula';
 import { dampReading } from '../binder';
 import type { Evaluation, Finding } from './types';
 import { sayFinding } from './words';
@@ -38,7 +38,11 @@ export function contractAnswer(
       part: part.kind,
       phase: line.phase,
     })),
-    unread: body.unread.map(({ line, text, reason }) => ({ line, text, reason })),
+    unread: body.unread.map(({ line, text, reason }) => ({
+      line,
+      text,
+      reason: sayUnread(reason),
+    })),
     totals: {
       massG: evaluation.totalG,
       solidG: whole.solidG,

@@ -138,7 +138,7 @@ describe('editing a formula', () => {
       id: newId(),
       line: 3,
       text: 'salt',
-      reason: 'which?',
+      reason: { code: 'ambiguous' as const, about: 'salt' },
       choices: [],
       partId: body.parts[0]?.id ?? '',
     };

@@ -50,3 +50,5 @@ export type { BodyDifference, LineDifference } from './compare';
 export { PRESETS, bodyOfPreset } from './presets';
 export type { Preset, PresetId } from './presets';
 export { RATIO_SCHOOLS, setRatio } from './setRatio';
+export { sayUnread } from './unreadWords';
+export type { UnreadReason } from './schema';

@@ -25,13 +25,37 @@ export const lineSchema = z.object({
   written: z.string().optional(),
 });
 
+/** Why a written line could not be read. */
+export const UNREAD_CODES = [
+  'parts',
+  'by-zero',
+  'below-zero',
+  'zero',
+  'too-heavy',
+  'no-amount',
+  'no-line',
+  'no-name',
+  'ambiguous',
+  'unknown',
+  'for-every-how-much',
+  'for-every-of-what',
+  'for-every-missing',
+  'for-every-no-powder',
+  /** By a release that kept no code. */
+  'before',
+] as const;
+
 /** A written line nobody could read yet: it stays with the formula and asks. */
 export const unreadLineSchema = z.object({
   id: z.uuid(),
   /** Line number in the pasted text, from 1. */
   line: z.int().min(1),
   text: z.string(),
-  reason: z.string(),
+  reason: z.object({
+    code: z.enum(UNREAD_CODES),
+    /** The name or the figure it speaks of; empty for none. */
+    about: z.string().max(200),
+  }),
   choices: z.array(z.string()),
   partId: z.uuid(),
 });
@@ -77,6 +101,7 @@ export type Method = (typeof METHODS)[number];
 export type School = (typeof SCHOOLS)[number];
 export type PartKind = (typeof PART_KINDS)[number];
 export type Line = z.infer<typeof lineSchema>;
+export type UnreadReason = z.infer<typeof unreadLineSchema>['reason'];
 export type UnreadLine = z.infer<typeof unreadLineSchema>;
 export type Part = z.infer<typeof partSchema>;
 export type FormulaBody = z.infer<typeof formulaBodySchema>;

@@ -1,3 +1,4 @@
+import type { UnreadReason } from '../formula';
 import type { BulkState } from '../materials';
 import { UNIT_SPELLINGS, findUnit, multiplySpreads, type MeasureUnit, type Spread } from '../units';
 import { readQuantity } from './quantity';
@@ -10,7 +11,7 @@ export interface Measure {
 
 export type AmountReading =
   | { readonly kind: 'read'; readonly measures: readonly Measure[]; readonly rest: string }
-  | { readonly kind: 'bad'; readonly reason: string }
+  | { readonly kind: 'bad'; readonly reason: UnreadReason }
   | { readonly kind: 'none' };
 
 /** How a spoon is heaped or left short, on the count. Common practice. */
@@ -62,7 +63,7 @@ export function readBulkState(text: string): BulkState {
 
 type MeasureReading =
   | { readonly kind: 'read'; readonly measure: Measure; readonly rest: string }
-  | { readonly kind: 'bad'; readonly reason: string }
+  | { readonly kind: 'bad'; readonly reason: UnreadReason }
   | { readonly kind: 'none' };
 
 function readMeasure(text: string): MeasureReading {
@@ -97,7 +98,7 @@ function areMasses(before: readonly Measure[], next: MeasureReading): boolean {
 }
 
 function parts(): MeasureReading {
-  return { kind: 'bad', reason: 'parts are shares, not weights: say how many grams or cups' };
+  return { kind: 'bad', reason: { code: 'parts', about: '' } };
 }
 
 function readFilling(text: string): { factor: Spread; rest: string } {

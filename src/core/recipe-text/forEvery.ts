@@ -1,4 +1,4 @@
-import type { Line } from '../formula';
+import type { Line, UnreadReason } from '../formula';
 import { materialById, recognizeMaterial, type Catalog } from '../materials';
 import { readAmount } from './amount';
 import { massOfMeasuresG } from './massOfMeasures';
@@ -31,7 +31,7 @@ export function readForEvery(text: string): ForEvery | null {
 
 export type Times =
   | { readonly ok: true; readonly factor: number; readonly of: string }
-  | { readonly ok: false; readonly reason: string };
+  | { readonly ok: false; readonly reason: UnreadReason };
 
 /**
  * How many times the base amount is in these lines: grams of that material over grams of the measure,
@@ -39,14 +39,19 @@ export type Times =
  */
 export function timesIn(per: string, lines: readonly Line[], { catalog, small }: Known): Times {
   const amount = readAmount(/^\d|^(?:an?|half|one|two|three|four)\b/i.test(per) ? per : `1 ${per}`);
-  if (amount.kind !== 'read') return { ok: false, reason: `for every how much? “${per}”` };
+  if (amount.kind !== 'read')
+    return { ok: false, reason: { code: 'for-every-how-much', about: per.slice(0, 200) } };
   const name = amount.rest.replace(/[.,:]+$/, '').trim();
   if (WHOLE.test(name)) return timesInWhole(amount.measures, lines, catalog);
   const base = recognizeMaterial(catalog, name);
-  if (!('material' in base)) return { ok: false, reason: `for every how much of what? “${name}”` };
+  if (!('material' in base))
+    return { ok: false, reason: { code: 'for-every-of-what', about: name.slice(0, 200) } };
   const baseG = sumOf(lines, (line) => (line.materialId === base.material.id ? line.massG : 0));
   if (baseG === 0)
-    return { ok: false, reason: `no ${base.material.name.toLowerCase()} is in the recipe` };
+    return {
+      ok: false,
+      reason: { code: 'for-every-missing', about: base.material.name.toLowerCase() },
+    };
   const perG = massOfMeasuresG(amount.measures, base.material, 'level', small).best;
   return { ok: true, factor: baseG / perG, of: base.material.name };
 }
@@ -68,7 +73,7 @@ function timesInWhole(
       );
   return whole > 0 && size > 0
     ? { ok: true, factor: whole / size, of: isMass ? 'the mix' : 'powder' }
-    : { ok: false, reason: 'there is no powder yet to reckon it from' };
+    : { ok: false, reason: { code: 'for-every-no-powder', about: '' } };
 }
 
 /** A line of so many times as much. */

@@ -1,8 +1,9 @@
+import type { UnreadReason } from '../formula';
 import { exactly, type Spread } from '../units';
 
 export type QuantityReading =
   | { readonly kind: 'read'; readonly count: Spread; readonly rest: string }
-  | { readonly kind: 'bad'; readonly reason: string }
+  | { readonly kind: 'bad'; readonly reason: UnreadReason }
   | { readonly kind: 'none' };
 
 const FRACTIONS: Readonly<Record<string, number>> = {
@@ -59,18 +60,18 @@ const SINGLE = new RegExp(`^(${NUMBER})`);
  */
 export function readQuantity(text: string): QuantityReading {
   const start = text.trimStart().replace(/\u2044/g, '/');
-  if (/^[-−–]\s*[.\d]/.test(start)) return bad('the amount is below zero');
+  if (/^[-−–]\s*[.\d]/.test(start)) return belowZero();
   const range = HYPHENED_MIXED.test(start) ? null : RANGE.exec(start);
   if (range) {
     const ends = [toNumber(range[1]), toNumber(range[2])].sort((a, b) => a - b);
     const [low = NaN, high = NaN] = ends;
-    if (!Number.isFinite(low + high)) return bad('the amount divides by zero');
+    if (!Number.isFinite(low + high)) return divided();
     return read({ low, best: (low + high) / 2, high }, start.slice(range[0].length));
   }
   const single = SINGLE.exec(start);
   if (single) {
     const value = toNumber(single[1]);
-    if (!Number.isFinite(value)) return bad('the amount divides by zero');
+    if (!Number.isFinite(value)) return divided();
     return read(exactly(value), start.slice(single[0].length));
   }
   for (const [pattern, count] of WORDS) {
@@ -94,6 +95,10 @@ function read(count: Spread, rest: string): QuantityReading {
   return { kind: 'read', count, rest: rest.trimStart() };
 }
 
-function bad(reason: string): QuantityReading {
-  return { kind: 'bad', reason };
+function divided(): QuantityReading {
+  return { kind: 'bad', reason: { code: 'by-zero', about: '' } };
+}
+
+function belowZero(): QuantityReading {
+  return { kind: 'bad', reason: { code: 'below-zero', about: '' } };
 }

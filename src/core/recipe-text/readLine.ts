@@ -1,4 +1,4 @@
-import { MAX_LINE_G, lineOf, type Line } from '../formula';
+import { MAX_LINE_G, lineOf, type Line, type UnreadReason } from '../formula';
 import { findMaterial, recognizeMaterial, type Catalog, type Recognition } from '../materials';
 import type { Spread } from '../units';
 import { readAmount, readBulkState, type AmountReading } from './amount';
@@ -11,7 +11,7 @@ export type LineReading =
   | { readonly kind: 'read'; readonly line: Line; readonly remark: string | null }
   | {
       readonly kind: 'unread';
-      readonly reason: string;
+      readonly reason: UnreadReason;
       readonly choices: readonly string[];
       readonly hadAmount: boolean;
     };
@@ -57,7 +57,7 @@ function findAmount(text: string): Amounted {
   if (leading.kind === 'bad') return { amount: leading, name: text };
   if (leading.kind === 'read') return { amount: leading, name: tidyName(leading.rest) };
   if (/\s[-−]\.?\d/.test(text))
-    return { amount: { kind: 'bad', reason: 'the amount is below zero' }, name: text };
+    return { amount: { kind: 'bad', reason: { code: 'below-zero', about: '' } }, name: text };
   for (const match of text.matchAll(/(?:[:,–-]\s*|\s)(?=[\d.½¼¾⅓⅔⅛]|half\b|an?\s)/gi)) {
     const trailing = readAmount(text.slice(match.index + match[0].length));
     if (trailing.kind === 'read' && tidyName(trailing.rest) === '')
@@ -85,24 +85,22 @@ function weightInNotes(notes: readonly string[]) {
   return null;
 }
 
-function weightProblem({ best, high }: Spread): string | null {
-  if (!(best > 0)) return 'the amount is zero';
-  if (high > MAX_LINE_G)
-    return `that would be ${formatCount(Math.round(best / 1000))} kg, more than the 1,000 kg a line may hold`;
+function weightProblem({ best, high }: Spread): UnreadReason | null {
+  if (!(best > 0)) return { code: 'zero', about: '' };
+  if (high > MAX_LINE_G) return { code: 'too-heavy', about: formatCount(Math.round(best / 1000)) };
   return null;
 }
 
 function withoutAmount(recognition: Recognition): LineReading {
   return 'material' in recognition
-    ? unread('no amount: how much of it?', [recognition.material.id], false)
-    : unread('this does not read as an amount and a material', [], false);
+    ? unread({ code: 'no-amount', about: '' }, [recognition.material.id], false)
+    : unread({ code: 'no-line', about: '' }, [], false);
 }
 
-function whyUnknown(recognition: Recognition, name: string): string {
-  if (name === '') return 'an amount without a name: of what?';
-  return recognition.kind === 'ambiguous'
-    ? `“${shortened(name)}” can be several things: which one?`
-    : `“${shortened(name)}” is not a material on file: choose one`;
+function whyUnknown(recognition: Recognition, name: string): UnreadReason {
+  if (name === '') return { code: 'no-name', about: '' };
+  const code = recognition.kind === 'ambiguous' ? 'ambiguous' : 'unknown';
+  return { code, about: shortened(name) };
 }
 
 function remarkOn(recognition: Recognition, name: string): string | null {
@@ -114,6 +112,6 @@ function shortened(name: string): string {
   return name.length > 40 ? `${name.slice(0, 39)}…` : name;
 }
 
-function unread(reason: string, choices: readonly string[], hadAmount: boolean): LineReading {
+function unread(reason: UnreadReason, choices: readonly string[], hadAmount: boolean): LineReading {
   return { kind: 'unread', reason, choices, hadAmount };
 }

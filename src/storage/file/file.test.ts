@@ -187,10 +187,11 @@ describe('migrations', () => {
         'utf8',
       ),
     );
-    const { batches, rooms, settings, tools } = opened(JSON.stringify(before));
+    const { batches, formulas, rooms, settings, tools } = opened(JSON.stringify(before));
     const [batch] = batches;
     if (!batch) throw new Error('the batch came along');
     expect(batch.outcome).toBe('made');
+    expect(formulas[0]?.body.unread).toMatchObject([{ reason: { code: 'before', about: '' } }]);
     expect(batch.request.bowls).toBe('by-color');
     expect(rooms[0]).toMatchObject({
       place: 'drying-room',

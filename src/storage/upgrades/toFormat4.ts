@@ -33,12 +33,34 @@ const WHY: ReadonlyMap<unknown, string> = new Map([
 export function batchTo4(batch: Plain): Plain {
   return {
     ...coded(batch, 'outcome'),
+    body: bodyTo4(plainOf(batch.body)),
     request: requestTo4(plainOf(batch.request)),
     steps: plainsOf(batch.steps).map((step) => {
       const vessel = coded(step, 'vessel');
       return 'counted' in step ? { ...vessel, counted: countedTo4(step.counted) } : vessel;
     }),
     entries: plainsOf(batch.entries).map((entry) => addedTo4(coded(coded(entry, 'by'), 'fate'))),
+  };
+}
+
+export function formulaTo4(formula: Plain): Plain {
+  return {
+    ...formula,
+    body: bodyTo4(plainOf(formula.body)),
+    versions: plainsOf(formula.versions).map((version) => ({
+      ...version,
+      body: bodyTo4(plainOf(version.body)),
+    })),
+  };
+}
+
+/** A sentence is no code: what it said is asked again. */
+function bodyTo4(body: Plain): Plain {
+  return {
+    ...body,
+    unread: plainsOf(body.unread).map((line) =>
+      typeof line.reason === 'string' ? { ...line, reason: { code: 'before', about: '' } } : line,
+    ),
   };
 }
 

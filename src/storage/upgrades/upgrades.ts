@@ -1,7 +1,7 @@
 import type { PlainRecords } from './plain';
 import { formulaTo2, settingsTo2 } from './toFormat2';
 import { batchTo3, settingsTo3, toolsOf2 } from './toFormat3';
-import { batchTo4, roomTo4, settingsTo4, toolTo4 } from './toFormat4';
+import { batchTo4, formulaTo4, roomTo4, settingsTo4, toolTo4 } from './toFormat4';
 
 /** Turns what one format stored into what the next one stores. */
 export interface Upgrade {
@@ -36,6 +36,7 @@ export const UPGRADES = [
     name: 'codes and counts in place of text',
     upgrade: (stored) => ({
       ...stored,
+      formulas: (stored.formulas ?? []).map(formulaTo4),
       batches: (stored.batches ?? []).map(batchTo4),
       rooms: (stored.rooms ?? []).map(roomTo4),
       tools: (stored.tools ?? []).map(toolTo4),

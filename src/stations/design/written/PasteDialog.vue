@@ -1,6 +1,13 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { FAMILIES, FAMILY_WORDS, emptyBody, type Family, type FormulaBody } from '@/core/formula';
+import {
+  FAMILIES,
+  FAMILY_WORDS,
+  emptyBody,
+  sayUnread,
+  type Family,
+  type FormulaBody,
+} from '@/core/formula';
 import { conditionsFor } from '@/core/conditions';
 import { evaluate, sayFinding } from '@/core/evaluation';
 import { readRecipe, type RecipeResult } from '@/core/recipe-text';
@@ -110,7 +117,7 @@ function take(): void {
               <ul class="plain-list">
                 <li v-for="entry in result.recipe.unread" :key="entry.id" class="line asks">
                   <span>“{{ entry.text }}”</span>
-                  <span class="reason">line {{ entry.line }}: {{ entry.reason }}</span>
+                  <span class="reason">line {{ entry.line }}: {{ sayUnread(entry.reason) }}</span>
                 </li>
                 <li v-for="line in lines" :key="line.id" class="line">
                   <span>{{ nameOf(line.materialId) }}</span>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { lineOf, type Line, type UnreadLine } from '@/core/formula';
+import { lineOf, sayUnread, type Line, type UnreadLine } from '@/core/formula';
 import { readChosenAmount, readLine } from '@/core/recipe-text';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
@@ -50,7 +50,8 @@ function take(): void {
 <template>
   <li class="entry" :aria-label="`Line ${entry.line}`">
     <p class="text">
-      <b>“{{ entry.text }}”</b> <span class="quiet">line {{ entry.line }}: {{ entry.reason }}</span>
+      <b>“{{ entry.text }}”</b>
+      <span class="quiet">line {{ entry.line }}: {{ sayUnread(entry.reason) }}</span>
     </p>
     <form class="answer" @submit.prevent="take">
       <MaterialPicker v-model="materialId" label="It is" :first="entry.choices" class="picker" />
