@@ -180,6 +180,23 @@ describe('two tabs of one workshop', () => {
     ]).toContainEqual(found);
   });
 
+  it('say nothing of a record that is put again where it was removed', async () => {
+    const [one, two] = [await openTab(), await openTab()];
+    const base = formula();
+    for (let round = 0; round < 2; round++) {
+      one.put('formulas', base);
+      await one.session.flush();
+      await vi.waitFor(() => expect(two.shown.get(base.id)).toEqual(base));
+      one.remove('formulas', base.id);
+      await one.session.flush();
+      await vi.waitFor(() => expect(two.shown.get(base.id)).toBeNull());
+    }
+    two.put('formulas', base);
+    await two.session.flush();
+    await vi.waitFor(() => expect(one.shown.get(base.id)).toEqual(base));
+    expect([...one.said, ...two.said]).toEqual([]);
+  });
+
   it('unite settings field by field', async () => {
     const one = await openTab();
     one.session.putSettings(USUAL_SETTINGS);

@@ -90,7 +90,9 @@ export async function openSession(name: string, events: SessionEvents): Promise<
   let running: Promise<void> | null = null;
   let soon: ReturnType<typeof setTimeout> | null = null;
   const channel = new BroadcastChannel(`rovack ${name}`);
-  channel.addEventListener('message', ({ data }: MessageEvent<Message>) => void hear(data));
+  channel.addEventListener('message', ({ data }: MessageEvent<Message>) => {
+    hear(data).catch((error: unknown) => fail(reasonOf(error)));
+  });
 
   function queue(key: Key, record: unknown): void {
     waiting.set(key, record);
@@ -262,7 +264,7 @@ function unitedOf(
   mine: unknown,
   theirs: unknown,
 ): { readonly record: unknown; readonly said: readonly string[] } {
-  const isUntouchedThere = theirs === null ? base === undefined : sameData(base, theirs);
+  const isUntouchedThere = sameData(base ?? null, theirs);
   if (isUntouchedThere || sameData(mine, theirs)) return { record: mine, said: [] };
   if (mine === null)
     return { record: theirs, said: [sayKept(nameOfRecord(theirs), OTHER_TAB, true)] };
