@@ -182,7 +182,7 @@ test('a real scale on a cable: read line by line, garbage is no weight, unplugge
   await expect(page.getByText('overload: take something off')).toBeVisible();
   await page.getByRole('button', { name: 'Leave the bench' }).click();
   await expect(page.getByRole('row', { name: /^Baking soda/ }).first()).toContainText(
-    'serial-scale',
+    'serial scale',
   );
 });
 
