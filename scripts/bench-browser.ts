@@ -3,6 +3,7 @@ import { chromium } from '@playwright/test';
 import config from '../playwright.config';
 import { createServer } from '../server/app';
 import { BOMB } from './lib/bomb25';
+import { firstViews } from './lib/firstView';
 
 /**
  * A five-second pull on the column of a 25-line formula in the built application, in a real browser: how long from
@@ -99,6 +100,18 @@ const readings = await bench.evaluate(async () => {
   return times;
 });
 report('from a line on the cable to the figure on the screen', readings);
+await bench.close();
+
+/** The first view, beside that of another build when its directory is named: `npm run bench:browser -- DIST`. */
+const others = process.argv.slice(2);
+const views = await firstViews(browser, [distDir, ...others], PORT + 1);
+for (const [at, view] of views.entries()) {
+  const which = at === 0 ? 'this build' : `the other build ${at}`;
+  process.stdout.write(
+    `first view of ${which}: ${view.scriptKb.toFixed(0)} kB of script, ${view.styleKb.toFixed(0)} kB of style, gzipped\n`,
+  );
+  report(`from the address to the sample's first screen, ${which}`, view.sampleMs);
+}
 await browser.close();
 server.close();
 

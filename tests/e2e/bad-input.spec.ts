@@ -59,7 +59,11 @@ test('a file that is no good is named and touches nothing', async ({ page }) => 
   for (const [name, text, said] of [
     ['cut.json', sample.slice(0, 20_000), 'The file is cut off'],
     ['list.json', '{"groceries":["soda"]}', 'no Rovack file'],
-    ['newer.json', sample.replace(/"formatVersion": \d+/, '"formatVersion": 99'), 'format version 99'],
+    [
+      'newer.json',
+      sample.replace(/"formatVersion": \d+/, '"formatVersion": 99'),
+      'format version 99',
+    ],
     ['photo.json', '\u0000\u0001', 'does not read as JSON'],
   ] as const) {
     await take(name, text);
