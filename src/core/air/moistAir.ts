@@ -1,3 +1,5 @@
+import { checkHumidity } from './humidity';
+
 const MOLAR_WATER_OVER_GAS_CONSTANT_G_K_J = 2.16679;
 
 /**
@@ -26,8 +28,7 @@ export function dewPointC(tempC: number, humidityPct: number): number {
 
 /** Grams of water in a cubic meter of air: 2.16679 e / T, ideal vapor. @param humidityPct 0 to 100 */
 export function absoluteHumidityGM3(tempC: number, humidityPct: number): number {
-  if (!(humidityPct >= 0 && humidityPct <= 100))
-    throw new RangeError(`humidityPct must be 0 to 100, got ${humidityPct}`);
+  checkHumidity(humidityPct);
   const vaporPa = saturationVaporPressureHPa(tempC) * humidityPct;
   return (MOLAR_WATER_OVER_GAS_CONSTANT_G_K_J * vaporPa) / (tempC + 273.15);
 }

@@ -1,3 +1,4 @@
+import { checkHumidity } from '../air';
 import type { Portion } from '../materials';
 import { dampReading } from './damp';
 import type { DampWindow } from './windows';
@@ -27,8 +28,7 @@ export function testAgainMin(
   humidityPct: number,
   tempC: number,
 ): number {
-  if (!(humidityPct >= 0 && humidityPct <= 100))
-    throw new RangeError(`humidityPct must be 0 to 100, got ${humidityPct}`);
+  checkHumidity(humidityPct);
   const { dampIndexPct } = dampReading(contents);
   if (dampIndexPct === null || dampIndexPct <= window.lowPct) return SOONEST_MIN;
   const air =

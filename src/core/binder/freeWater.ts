@@ -1,3 +1,4 @@
+import { checkHumidity } from '../air';
 import { ROOM_PCT } from './room';
 
 export type FreeWaterBand = 'easy' | 'brisk' | 'risky' | 'will-swell';
@@ -18,8 +19,7 @@ export function freeWaterLimitsPct(humidityPct: number): {
   readonly briskPct: number;
   readonly riskyPct: number;
 } {
-  if (!(humidityPct >= 0 && humidityPct <= 100))
-    throw new RangeError(`humidityPct must be 0 to 100, got ${humidityPct}`);
+  checkHumidity(humidityPct);
   const over = Math.max(0, humidityPct - ROOM_PCT.goodTo);
   const under = Math.max(0, ROOM_PCT.dryBelow - humidityPct);
   const factor = 1 - SHIFT_PER_POINT * over + SHIFT_PER_POINT * under;

@@ -1,3 +1,5 @@
+import { checkHumidity } from '../air';
+
 /** Relative humidity of a workroom: what is worked at, what is aimed for, where trouble begins, %. Common practice. */
 export const ROOM_PCT = {
   /** Drier than this, pieces crumble and crack. */
@@ -20,8 +22,7 @@ export type RoomBand = 'dry' | 'good' | 'a-little-damp' | 'damp' | 'very-damp';
 
 /** What a humidity means at the bench. @param humidityPct 0 to 100 */
 export function roomBand(humidityPct: number): RoomBand {
-  if (!(humidityPct >= 0 && humidityPct <= 100))
-    throw new RangeError(`humidityPct must be 0 to 100, got ${humidityPct}`);
+  checkHumidity(humidityPct);
   if (humidityPct >= ROOM_PCT.veryDampFrom) return 'very-damp';
   if (humidityPct > ROOM_PCT.dampOver) return 'damp';
   if (humidityPct > ROOM_PCT.goodTo) return 'a-little-damp';

@@ -1,3 +1,4 @@
+import { checkHumidity } from '../air';
 import type { Method } from '../formula';
 import { ROOM_PCT } from './room';
 
@@ -44,8 +45,7 @@ export function dampWindow(
   humidityPct: number,
   settingFatFraction: number,
 ): DampWindow {
-  if (!(humidityPct >= 0 && humidityPct <= 100))
-    throw new RangeError(`humidityPct must be 0 to 100, got ${humidityPct}`);
+  checkHumidity(humidityPct);
   const row = ROWS[method];
   const shift = 1 + (SHIFT_PER_FIVE_POINTS * (ROOM_PCT.aim - humidityPct)) / 5;
   const setsFirm = settingFatFraction > 0.5 && method !== 'loose';

@@ -1,3 +1,4 @@
+import { checkHumidity } from '../air';
 import { firstWhere } from '../numeric';
 import type { Spread } from '../units';
 import { lossFraction, type DryingShape } from './loss';
@@ -29,8 +30,7 @@ const LONGEST_H = 24 * 60;
  * @param humidityPct 0 to 100
  */
 export function dryingFactor(humidityPct: number): number {
-  if (!(humidityPct >= 0 && humidityPct <= 100))
-    throw new RangeError(`humidityPct must be 0 to 100, got ${humidityPct}`);
+  checkHumidity(humidityPct);
   const drive = MIX_WATER_ACTIVITY_PCT - humidityPct;
   return drive < NEAR_PCT ? 0 : drive / (MIX_WATER_ACTIVITY_PCT - REFERENCE_HUMIDITY_PCT);
 }
