@@ -41,7 +41,7 @@ describe('household portions', () => {
     ['1 tsp cream of tartar', 3],
     ['1/4 cup dry whole milk', 32],
     ['1 tbsp coconut oil', 13.6],
-    ['1 cup vegetable oil', 218],
+    ['1 cup sunflower oil', 218],
   ])('%s is %d g', (line, grams) => {
     expect(gramsOf(line) / grams).toBeGreaterThan(0.995);
     expect(gramsOf(line) / grams).toBeLessThan(1.005);

@@ -43,7 +43,8 @@ describe('dampReading', () => {
       { material: shipped('vinegar-5'), massG: 10 },
       { material: shipped('isopropyl-alcohol-91'), massG: 100 },
     ]);
-    expect(hidden.freeWaterG).toBeCloseTo(3 + 9.5 + 9, 9);
+    // Labels say alcohol by volume: 37.3 % and 12.6 % of their mass is water.
+    expect(hidden.freeWaterG).toBeCloseTo(3.73 + 9.5 + 12.6, 9);
     const washed = dampReading([
       { material: shipped('sodium-carbonate'), massG: 50 },
       { material: shipped('water'), massG: 10 },

@@ -8,7 +8,7 @@ export interface Dissolution {
   readonly ions: readonly { readonly charge: number; readonly mol: number }[];
 }
 
-/** Source: the formulas. Hydrogen peroxide from percarbonate is left out: it is a far weaker acid than any bath asks about. */
+/** Source: the formulas. */
 export const DISSOLUTIONS = [
   acid('citric-acid', 'citric'),
   acid('citric-acid-monohydrate', 'citric'),
@@ -24,7 +24,16 @@ export const DISSOLUTIONS = [
   soda('sodium-carbonate-monohydrate', 1, 2),
   soda('sodium-carbonate-decahydrate', 1, 2),
   soda('sodium-sesquicarbonate', 2, 3),
-  soda('sodium-percarbonate', 2, 4),
+  {
+    ...soda('sodium-percarbonate', 2, 4),
+    acids: [
+      { systemId: 'carbonic', mol: 2 },
+      { systemId: 'peroxide', mol: 3 },
+    ],
+  },
+  soda('potassium-bicarbonate', 1, 1),
+  carbonateOf('magnesium-carbonate'),
+  carbonateOf('calcium-carbonate'),
   { speciesId: 'borax', acids: [{ systemId: 'boric', mol: 4 }], ions: [{ charge: 1, mol: 2 }] },
   {
     speciesId: 'sodium-citrate-dihydrate',
@@ -32,7 +41,16 @@ export const DISSOLUTIONS = [
     ions: [{ charge: 1, mol: 3 }],
   },
   salt('sodium-chloride', 1, 1),
-  salt('magnesium-sulfate-heptahydrate', 2, 1),
+  {
+    speciesId: 'sodium-sulfate',
+    acids: [{ systemId: 'bisulfate', mol: 1 }],
+    ions: [{ charge: 1, mol: 2 }],
+  },
+  {
+    speciesId: 'magnesium-sulfate-heptahydrate',
+    acids: [{ systemId: 'bisulfate', mol: 1 }],
+    ions: [{ charge: 2, mol: 1 }],
+  },
   {
     speciesId: 'magnesium-chloride-hexahydrate',
     acids: [],
@@ -61,6 +79,15 @@ function soda(speciesId: SpeciesId, carbonMol: number, sodiumMol: number): Disso
     speciesId,
     acids: [{ systemId: 'carbonic', mol: carbonMol }],
     ions: [{ charge: 1, mol: sodiumMol }],
+  };
+}
+
+/** Taken as dissolved by the acid: what is left of it as grains makes the true pH lower than this. */
+function carbonateOf(speciesId: SpeciesId): Dissolution {
+  return {
+    speciesId,
+    acids: [{ systemId: 'carbonic', mol: 1 }],
+    ions: [{ charge: 2, mol: 1 }],
   };
 }
 

@@ -14,24 +14,27 @@ export interface Product {
 
 interface AcidRow {
   readonly speciesId: SpeciesId;
-  /** Whole acid without crystal water, and its salt with every proton replaced by sodium. */
+  /** Whole acid without crystal water. */
   readonly acid: string;
-  readonly salt: string;
+  /** What is left of it without the protons it gives up, with a cation of its own where it brings one. */
+  readonly anion: string;
+  readonly charge: number;
+  /** The salt's name after its cation's. */
   readonly saltName: string;
   readonly waters: number;
 }
 
 /** Source: the formulas. */
 const ACIDS = [
-  row('citric-acid', 'C6H8O7', 'Na3C6H5O7', 'sodium citrate'),
-  { ...row('citric-acid-monohydrate', 'C6H8O7', 'Na3C6H5O7', 'sodium citrate'), waters: 1 },
-  row('tartaric-acid', 'C4H6O6', 'Na2C4H4O6', 'sodium tartrate'),
-  row('potassium-bitartrate', 'C4H5KO6', 'NaKC4H4O6', 'potassium sodium tartrate'),
-  row('malic-acid', 'C4H6O5', 'Na2C4H4O5', 'sodium malate'),
-  row('lactic-acid', 'C3H6O3', 'NaC3H5O3', 'sodium lactate'),
-  row('acetic-acid', 'C2H4O2', 'NaC2H3O2', 'sodium acetate'),
-  row('ascorbic-acid', 'C6H8O6', 'NaC6H7O6', 'sodium ascorbate'),
-  row('sodium-bisulfate', 'NaHSO4', 'Na2SO4', 'sodium sulfate'),
+  row('citric-acid', 'C6H8O7', 'C6H5O7', 3, 'citrate'),
+  { ...row('citric-acid-monohydrate', 'C6H8O7', 'C6H5O7', 3, 'citrate'), waters: 1 },
+  row('tartaric-acid', 'C4H6O6', 'C4H4O6', 2, 'tartrate'),
+  row('potassium-bitartrate', 'C4H5KO6', 'KC4H4O6', 1, 'potassium tartrate'),
+  row('malic-acid', 'C4H6O5', 'C4H4O5', 2, 'malate'),
+  row('lactic-acid', 'C3H6O3', 'C3H5O3', 1, 'lactate'),
+  row('acetic-acid', 'C2H4O2', 'C2H3O2', 1, 'acetate'),
+  row('ascorbic-acid', 'C6H8O6', 'C6H7O6', 1, 'ascorbate'),
+  row('sodium-bisulfate', 'NaHSO4', 'NaSO4', 1, 'sulfate'),
 ] as const satisfies readonly AcidRow[];
 
 interface BaseRow {
@@ -41,10 +44,21 @@ interface BaseRow {
   readonly borates: number;
   readonly waters: number;
   readonly peroxides: number;
+  /** Whose charge it brings; sodium's where none is named. */
+  readonly cation?: CationId;
 }
 
+const CATIONS = {
+  Na: { charge: 1, name: 'sodium' },
+  K: { charge: 1, name: 'potassium' },
+  Mg: { charge: 2, name: 'magnesium' },
+  Ca: { charge: 2, name: 'calcium' },
+} as const;
+type CationId = keyof typeof CATIONS;
+const CATION_IDS = Object.keys(CATIONS) as readonly CationId[];
+
 const NONE = { carbonates: 0, bicarbonates: 0, borates: 0, waters: 0, peroxides: 0 };
-/** What each base falls apart into: Na2CO3, NaHCO3, Na2B4O7, H2O, H2O2. Source: the formulas. */
+/** What each base falls apart into: carbonate, bicarbonate, borate, water, peroxide, and its cation. Source: the formulas. */
 const BASES = [
   { ...NONE, speciesId: 'sodium-bicarbonate', bicarbonates: 1 },
   { ...NONE, speciesId: 'sodium-carbonate', carbonates: 1 },
@@ -52,6 +66,9 @@ const BASES = [
   { ...NONE, speciesId: 'sodium-carbonate-decahydrate', carbonates: 1, waters: 10 },
   { ...NONE, speciesId: 'sodium-sesquicarbonate', carbonates: 1, bicarbonates: 1, waters: 2 },
   { ...NONE, speciesId: 'sodium-percarbonate', carbonates: 2, peroxides: 3 },
+  { ...NONE, speciesId: 'potassium-bicarbonate', bicarbonates: 1, cation: 'K' },
+  { ...NONE, speciesId: 'magnesium-carbonate', carbonates: 1, cation: 'Mg' },
+  { ...NONE, speciesId: 'calcium-carbonate', carbonates: 1, cation: 'Ca' },
   { ...NONE, speciesId: 'borax', borates: 1, waters: 10 },
 ] as const satisfies readonly BaseRow[];
 
@@ -60,19 +77,21 @@ const LEAST_MOL = 1e-15;
 /**
  * What lies in the water once the reaction is done, by substance: salts, gas, water, and what is left.
  * The stronger bases take protons first, as in {@link fizzBalance}; each acid of a blend reacts to the same
- * share. Borax turns to boric acid: Na2B4O7 + 2 H + 5 H2O -> 4 H3BO3 + 2 Na. Mass and elements close.
+ * share. Borax turns to boric acid: Na2B4O7 + 2 H + 5 H2O -> 4 H3BO3 + 2 Na. The bases' cations stay in solution,
+ * so that each salt is written with all of them, by their share of the charge. Mass and elements close.
  * @param reactants pure substances, grams 0 or more; salts that take no part come back as they were
  */
 export function reactionProducts(reactants: readonly ReactantG[]): readonly Product[] {
   const acids: Array<readonly [AcidRow, number]> = [];
   const base = { ...NONE };
+  const chargeMol: Record<CationId, number> = { Na: 0, K: 0, Mg: 0, Ca: 0 };
   const bystanders: Product[] = [];
   let acidMol = 0;
   for (const { speciesId, massG } of reactants) {
     const species = speciesById(speciesId);
     const mol = massG / species.molarMassGMol;
     const acid = ACIDS.find((candidate) => candidate.speciesId === speciesId);
-    const parts = BASES.find((candidate) => candidate.speciesId === speciesId);
+    const parts: BaseRow | undefined = BASES.find((candidate) => candidate.speciesId === speciesId);
     if (acid) {
       acids.push([acid, mol]);
       acidMol += mol * species.equivalentsPerMol;
@@ -82,6 +101,8 @@ export function reactionProducts(reactants: readonly ReactantG[]): readonly Prod
       base.borates += parts.borates * mol;
       base.waters += parts.waters * mol;
       base.peroxides += parts.peroxides * mol;
+      chargeMol[parts.cation ?? 'Na'] +=
+        mol * (2 * parts.carbonates + parts.bicarbonates + 2 * parts.borates);
     } else bystanders.push(product(species.formula, species.name, mol, 'left'));
   }
   const extents = extentsOf(acidMol, base);
@@ -89,10 +110,29 @@ export function reactionProducts(reactants: readonly ReactantG[]): readonly Prod
   const left = (formula: string, name: string, mol: number) => product(formula, name, mol, 'left');
   const formed = (formula: string, name: string, mol: number) =>
     product(formula, name, mol, 'formed');
+  const shares = sharesOfCharge(chargeMol);
+  /** An anion with every cation of the bases, each by its share of the charge. */
+  const salts = (
+    anion: string,
+    charge: number,
+    name: string,
+    mol: number,
+    origin: Product['origin'],
+  ) =>
+    shares.map(([cation, share]) => {
+      const each = CATIONS[cation].charge;
+      // Two anions for each charge that one cannot pair: Mg3(C6H5O7)2.
+      const anions = charge % each === 0 ? 1 : each;
+      const count = (charge * anions) / each;
+      const formula = `${cation}${count > 1 ? count : ''}${anion.repeat(anions)}`;
+      return product(formula, `${CATIONS[cation].name} ${name}`, (mol * share) / anions, origin);
+    });
   const crystalWaterMol =
     base.waters + acids.reduce((sum, [{ waters }, mol]) => sum + waters * mol, 0);
   return merged([
-    ...acids.map(([acid, mol]) => formed(acid.salt, acid.saltName, mol * acidShare)),
+    ...acids.flatMap(([acid, mol]) =>
+      salts(acid.anion, acid.charge, acid.saltName, mol * acidShare, 'formed'),
+    ),
     formed('CO2', 'carbon dioxide', extents.gasMol),
     formed('H2O', 'water', extents.gasMol + crystalWaterMol - 5 * extents.boratesMol),
     formed('H3BO3', 'boric acid', 4 * extents.boratesMol),
@@ -100,13 +140,15 @@ export function reactionProducts(reactants: readonly ReactantG[]): readonly Prod
     ...acids.map(([acid, mol]) =>
       left(acid.acid, speciesById(acid.speciesId).name, mol * (1 - acidShare)),
     ),
-    left('Na2CO3', 'sodium carbonate', base.carbonates - extents.carbonatesMol),
-    left(
-      'NaHCO3',
-      'sodium bicarbonate',
+    ...salts('CO3', 2, 'carbonate', base.carbonates - extents.carbonatesMol, 'left'),
+    ...salts(
+      'HCO3',
+      1,
+      'bicarbonate',
       base.bicarbonates + extents.carbonatesMol - extents.gasMol,
+      'left',
     ),
-    left('Na2B4O7', 'sodium borate', base.borates - extents.boratesMol),
+    ...salts('B4O7', 2, 'borate', base.borates - extents.boratesMol, 'left'),
     ...bystanders,
   ]);
 }
@@ -154,6 +196,22 @@ function product(formula: string, name: string, mol: number, origin: Product['or
   return { formula, name, mol, massG: mol * molarMassGMol(formula), origin };
 }
 
-function row(speciesId: SpeciesId, acid: string, salt: string, saltName: string): AcidRow {
-  return { speciesId, acid, salt, saltName, waters: 0 };
+/** Cations of the bases and their share of the charge. */
+function sharesOfCharge(
+  chargeMol: Readonly<Record<CationId, number>>,
+): ReadonlyArray<readonly [CationId, number]> {
+  const all = CATION_IDS.reduce((sum, id) => sum + chargeMol[id], 0);
+  return all > 0
+    ? CATION_IDS.flatMap((id) => (chargeMol[id] > 0 ? [[id, chargeMol[id] / all] as const] : []))
+    : [];
+}
+
+function row(
+  speciesId: SpeciesId,
+  acid: string,
+  anion: string,
+  charge: number,
+  saltName: string,
+): AcidRow {
+  return { speciesId, acid, anion, charge, saltName, waters: 0 };
 }

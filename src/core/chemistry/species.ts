@@ -34,9 +34,13 @@ const ROWS = [
   base('sodium-carbonate-decahydrate', 'sodium carbonate decahydrate', 'Na2CH20O13', 2, 1, 1),
   base('sodium-sesquicarbonate', 'sodium sesquicarbonate dihydrate', 'Na3C2H5O8', 3, 1, 2),
   base('sodium-percarbonate', 'sodium percarbonate', 'Na4C2H6O12', 4, 2, 2),
+  base('potassium-bicarbonate', 'potassium bicarbonate', 'KHCO3', 1, 0, 1),
+  base('magnesium-carbonate', 'magnesium carbonate', 'MgCO3', 2, 1, 1),
+  base('calcium-carbonate', 'calcium carbonate', 'CaCO3', 2, 1, 1),
   base('borax', 'borax', 'Na2B4H20O17', 2, 2, 0),
   salt('sodium-citrate-dihydrate', 'sodium citrate dihydrate', 'Na3C6H9O9'),
   salt('sodium-chloride', 'sodium chloride', 'NaCl'),
+  salt('sodium-sulfate', 'sodium sulfate', 'Na2SO4'),
   salt('magnesium-sulfate-heptahydrate', 'Epsom salt', 'MgSH14O11'),
   salt('magnesium-chloride-hexahydrate', 'magnesium chloride hexahydrate', 'MgCl2H12O6'),
 ] as const satisfies readonly SpeciesRow[];

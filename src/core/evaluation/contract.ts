@@ -43,6 +43,15 @@ export function contractAnswer(
       text,
       reason: sayUnread(reason),
     })),
+    /** Lines that were not taken without a question, what they may be beside them. */
+    asked: body.unread
+      .filter(({ reason }) => reason.code !== 'no-line')
+      .map(({ line, text, reason, choices }) => ({
+        line,
+        text,
+        reason: sayUnread(reason),
+        choices,
+      })),
     totals: {
       massG: evaluation.totalG,
       solidG: whole.solidG,

@@ -158,7 +158,7 @@ describe('contractAnswer', () => {
     const body = bodyFrom(LANTERN);
     const answer = contractAnswer(body, evaluate(body, USUAL_CONDITIONS), { count: 10 }, SHIPPED);
     expect(Object.keys(answer)).toEqual(
-      'lines unread totals fizz water binder scent color piece findings'.split(' '),
+      'lines unread asked totals fizz water binder scent color piece findings'.split(' '),
     );
     expect(answer.water.phFresh).toBeGreaterThan(5);
     expect(answer.water.phAir).toBeGreaterThan(answer.water.phFresh ?? 0);

@@ -78,6 +78,8 @@ export interface FindingFacts {
     readonly ratioLow?: number;
     readonly ratioHigh?: number;
   };
+  /** What it is, and what it does there, each said once. */
+  'dangerous-substance': { readonly names: readonly string[]; readonly whys: readonly string[] };
   'unread-lines': { readonly lines: number };
   'borax-in-bath-product': MaterialFacts;
   'alkali-in-bath-product': MaterialFacts;

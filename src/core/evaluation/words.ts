@@ -151,6 +151,11 @@ const WORDS: Words = {
       `${firstOf(names)}: measured by volume, not weighed.${ratioLow === undefined || ratioHigh === undefined ? '' : ` Soda to acid may be ${ratioLow.toFixed(1)} to ${ratioHigh.toFixed(1)}.`}`,
       'Weigh them once.',
     ),
+  'dangerous-substance': ({ names, whys }) =>
+    said(
+      `${capital(listed(names))} must not be in a fizzing product: ${whys.join('; ')}.`,
+      'Leave it out, and keep it away from the bench.',
+    ),
   'unread-lines': ({ lines }) =>
     said(
       lines === 1

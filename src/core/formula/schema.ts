@@ -36,6 +36,12 @@ export const UNREAD_CODES = [
   'no-line',
   'no-name',
   'ambiguous',
+  /** A near spelling: offered, never taken. */
+  'guess',
+  /** Known, but not at the strength that was written. */
+  'strength',
+  /** Must not be in a fizzing product. */
+  'dangerous',
   'unknown',
   'for-every-how-much',
   'for-every-of-what',

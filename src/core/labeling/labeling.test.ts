@@ -48,7 +48,7 @@ describe('ingredientOrder (21 CFR 701.3)', () => {
       'Ricinus Communis Seed Oil',
       'Aqua',
       'Polysorbate 80',
-      'Mica, CI 77510',
+      'Mica, CI 77891, CI 77510',
     ]);
   });
 });

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { BULK_STATES, MATERIALS, SOURCES, findMaterial, searchMaterials, SHIPPED } from '.';
 import { KNOWN_IDS } from './knowledge';
-import { comparableName } from './names';
+import { comparableName } from './names/comparable';
 import { shipped } from '../../../tests/fixtures/bodies';
 
 /** Ids that the evaluation contract names. */
@@ -78,8 +78,11 @@ describe('the catalog', () => {
     ['shea-butter', { meltingC: { value: 35 }, vegan: { value: 'yes' } }],
     ['beeswax', { vegan: { value: 'no' } }],
     ['borax', { notFor: { value: { uses: ['tub', 'shower'] } } }],
-    ['isopropyl-alcohol-91', { alcoholFraction: { value: 0.91 } }],
-    ['sodium-lauryl-sulfoacetate', { usualPct: { value: { lowPct: 0.6, highPct: 3 } } }],
+    [
+      'isopropyl-alcohol-91',
+      { alcoholFraction: { value: 0.874 }, waterFraction: { value: 0.126 } },
+    ],
+    ['sodium-lauryl-sulfoacetate', { usualPct: { value: { lowPct: 0.6, highPct: 5 } } }],
     ['macadamia-oil', { foodAllergen: { value: 'tree nut' } }],
     ['wintergreen-essential-oil', { cautions: [expect.stringMatching(/aspirin/)] }],
   ])('of %s as published or practiced', (id, known) => {

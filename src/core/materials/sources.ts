@@ -4,6 +4,10 @@ export const SOURCES = {
   usda: { title: 'USDA FoodData Central portion, from memory', checked: false },
   supplier: { title: 'Typical supplier data sheet, from memory', checked: false },
   labelStrength: { title: 'Strength on the label, taken by mass', checked: true },
+  alcoholByVolume: {
+    title: 'Strength on the label by volume, densities of the CRC Handbook, from memory',
+    checked: true,
+  },
   formula: { title: 'The chemical formula, IUPAC 2021 weights', checked: true },
   regulation: { title: 'US 21 CFR 73, 74, 82 and EU annex IV, from memory', checked: false },
   maker: { title: 'Weighed or read by the maker', checked: true },

@@ -10,6 +10,12 @@ export const ROLES = [
   'starch',
   'clay',
   'milk',
+  /** Silica, magnesium carbonate and other powders that dry a mix. */
+  'drying-powder',
+  /** Gums and film formers that hold a piece. */
+  'gum',
+  /** Sugar and what is made of it: icings and toppings. */
+  'sugar',
   'foamer',
   'emulsifier',
   'oil',
@@ -51,6 +57,10 @@ export const TRAITS = [
   'drain',
   'weak-alcohol',
   'oxidizer',
+  /** Mineral or plant dust that is not breathed in. */
+  'fine-dust',
+  /** Bleeds or melts: scattered on top, never stirred in. */
+  'for-the-top',
 ] as const;
 export type Trait = (typeof TRAITS)[number];
 

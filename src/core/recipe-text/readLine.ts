@@ -22,6 +22,9 @@ export interface Known {
   readonly small: SmallMeasures;
 }
 
+/** More words than this are a sentence, not a name. */
+const LONGEST_NAME_WORDS = 5;
+
 interface Amounted {
   readonly amount: AmountReading;
   readonly name: string;
@@ -36,7 +39,7 @@ export function readLine(raw: string, { catalog, small }: Known, chosenId?: stri
   const { amount, name } = findAmount(text);
   if (amount.kind === 'bad') return unread(amount.reason, [], true);
   const recognition = recognized(catalog, name, chosenId);
-  if (amount.kind === 'none') return withoutAmount(recognition);
+  if (amount.kind === 'none') return withoutAmount(recognition, name);
   if (!('material' in recognition))
     return unread(whyUnknown(recognition, name), recognition.choices, true);
   const { material } = recognition;
@@ -91,15 +94,19 @@ function weightProblem({ best, high }: Spread): UnreadReason | null {
   return null;
 }
 
-function withoutAmount(recognition: Recognition): LineReading {
-  return 'material' in recognition
-    ? unread({ code: 'no-amount', about: '' }, [recognition.material.id], false)
+/** A name alone; a sentence that only speaks of a danger is no line of the recipe. */
+function withoutAmount(recognition: Recognition, name: string): LineReading {
+  if ('material' in recognition)
+    return unread({ code: 'no-amount', about: '' }, [recognition.material.id], false);
+  return recognition.kind === 'dangerous' && name.split(' ').length <= LONGEST_NAME_WORDS
+    ? unread(whyUnknown(recognition, name), [], false)
     : unread({ code: 'no-line', about: '' }, [], false);
 }
 
 function whyUnknown(recognition: Recognition, name: string): UnreadReason {
   if (name === '') return { code: 'no-name', about: '' };
-  const code = recognition.kind === 'ambiguous' ? 'ambiguous' : 'unknown';
+  const { kind } = recognition;
+  const code = kind === 'certain' || kind === 'assumed' ? 'unknown' : kind;
   return { code, about: shortened(name) };
 }
 

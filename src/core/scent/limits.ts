@@ -31,7 +31,11 @@ export interface ScentLimits {
 
 const LEAST_PCT = 1e-6;
 /** An oil from a supplier counts as known only with its document; a fragrance always needs one. */
-const ALWAYS_UNKNOWN = new Set(['fragrance-oil', 'vanilla-fragrance-oil']);
+const ALWAYS_UNKNOWN = new Set([
+  'fragrance-oil',
+  'vanilla-fragrance-oil',
+  'patchouli-blend-essential-oil',
+]);
 
 /**
  * What a blend may be at most: the smallest of limit / share over its constituents and over the

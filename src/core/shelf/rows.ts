@@ -108,5 +108,5 @@ export function materialNamed(
   const own = ownByName.get(name.toLowerCase());
   if (own) return own;
   const found = recognizeMaterial(catalog, name);
-  return 'material' in found && found.kind !== 'spelling' ? found.material.id : null;
+  return 'material' in found ? found.material.id : null;
 }

@@ -1,3 +1,5 @@
+import { carbonicPks } from './temperature';
+
 /** An acid that gives up protons one after the other. */
 export interface AcidSystem {
   readonly id: string;
@@ -7,6 +9,8 @@ export interface AcidSystem {
   readonly pKas: readonly number[];
   /** Enthalpy of each step in kJ/mol, for van 't Hoff; 0 where it is not on file. */
   readonly enthalpiesKJMol: readonly number[];
+  /** In place of van 't Hoff, where the constants are published over temperature. */
+  readonly pKasAt?: (tempC: number) => readonly number[];
   readonly source: string;
 }
 
@@ -43,9 +47,17 @@ export const ACID_SYSTEMS = [
     fullCharge: 0,
     pKas: [6.352, 10.329],
     enthalpiesKJMol: [9.15, 14.7],
-    source: crc,
+    pKasAt: carbonicPks,
+    source: 'Plummer and Busenberg 1982, Geochim. Cosmochim. Acta 46, 0 to 90 °C, from memory',
   },
   { id: 'bisulfate', fullCharge: -1, pKas: [1.987], enthalpiesKJMol: [-22.4], source: crc },
+  {
+    id: 'peroxide',
+    fullCharge: 0,
+    pKas: [11.65],
+    enthalpiesKJMol: [34.3],
+    source: 'pKa: CRC Handbook; enthalpy from memory',
+  },
   { id: 'boric', fullCharge: 0, pKas: [9.237], enthalpiesKJMol: [13.8], source: crc },
 ] as const satisfies readonly AcidSystem[];
 

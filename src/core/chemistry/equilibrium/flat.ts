@@ -49,14 +49,15 @@ export function flatten({ acids, spectators, tempC }: Solution): FlatSolution {
   }
   return {
     acids: acids.map((amount) => {
-      const { pKas, enthalpiesKJMol, fullCharge } = amount.system;
+      const { pKas, pKasAt, enthalpiesKJMol, fullCharge } = amount.system;
+      const published = pKasAt?.(tempC);
       const isNeutralHeld = 'neutralMolL' in amount;
       return {
         amountMolL: isNeutralHeld ? amount.neutralMolL : amount.totalMolL,
         isNeutralHeld,
         fullCharge,
         constants: Float64Array.from(pKas, (pKa, i) =>
-          tenTo(-pKAt(pKa, enthalpiesKJMol[i] ?? 0, tempC)),
+          tenTo(-(published?.[i] ?? pKAt(pKa, enthalpiesKJMol[i] ?? 0, tempC))),
         ),
       };
     }),

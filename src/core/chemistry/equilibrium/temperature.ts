@@ -2,6 +2,19 @@ const GAS_CONSTANT_J_MOL_K = 8.31446261815324;
 const ZERO_C_IN_K = 273.15;
 const REFERENCE_K = 298.15;
 
+/**
+ * Both constants of carbonic acid over temperature.
+ * Source: Plummer and Busenberg 1982, Geochim. Cosmochim. Acta 46, table 3, 0 to 90 °C, from memory.
+ */
+export function carbonicPks(tempC: number): readonly [number, number] {
+  const k = tempC + ZERO_C_IN_K;
+  const log = Math.log10(k);
+  return [
+    356.3094 + 0.06091964 * k - 21834.37 / k - 126.8339 * log + 1684915 / (k * k),
+    107.8871 + 0.03252849 * k - 5151.79 / k - 38.92561 * log + 563713.9 / (k * k),
+  ];
+}
+
 /** pK of water at 25 °C and its enthalpy. Source: CRC Handbook / NIST, from memory. */
 const WATER_PK = 13.995;
 const WATER_ENTHALPY_KJ_MOL = 55.815;

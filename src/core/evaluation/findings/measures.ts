@@ -1,3 +1,4 @@
+import { dangerousMeant } from '../../materials';
 import type { Finding, Rule } from '../types';
 
 /** A line that may be off by more than this is named. Start value of ours. */
@@ -8,7 +9,34 @@ const HEAVY_FRACTION = 0.02;
 const WORTH_SAYING = 0.05;
 
 /** Cups and spoons: what they leave open, and lines that still wait. */
-export const measureRules: Rule = (examined) => [...volumes(examined), ...unread(examined)];
+export const measureRules: Rule = (examined) => [
+  ...dangerous(examined),
+  ...volumes(examined),
+  ...unread(examined),
+];
+
+/** What must not be in it at all, whether it is still asked or on the shelf by that name. */
+const dangerous: Rule = ({ body, materials }): readonly Finding[] => {
+  const written = [
+    ...body.unread.flatMap(({ reason }) => (reason.code === 'dangerous' ? [reason.about] : [])),
+    ...materials.flatMap(({ material, massG }) =>
+      massG > 0 && material.id !== material.likeId ? [material.name] : [],
+    ),
+  ];
+  const meant = written.flatMap((name) => dangerousMeant(name) ?? []);
+  if (meant.length === 0) return [];
+  return [
+    {
+      code: 'dangerous-substance',
+      severity: 'stop',
+      facts: {
+        names: [...new Set(meant.map(({ name }) => name))],
+        whys: [...new Set(meant.map(({ why }) => why))],
+      },
+      source: 'inorganic chemistry; EU Regulation 1272/2008, from memory',
+    },
+  ];
+};
 
 const volumes: Rule = ({ materials, measured }): readonly Finding[] => {
   const uncertain = materials.filter(

@@ -20,4 +20,6 @@ export const CAUTION_BY_TRAIT: Readonly<Partial<Record<Trait, string>>> = {
   drain: 'Clogs drains: a bag or a strainer.',
   'weak-alcohol': 'Brings water along; it is counted.',
   oxidizer: 'Gives off oxygen when damp: never closed tight with acid, never with bleach.',
+  'fine-dust': 'Fine dust: a mask, and no fan across the bowl.',
+  'for-the-top': 'Bleeds when damp: on top of the dry piece only.',
 };

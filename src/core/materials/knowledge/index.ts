@@ -1,7 +1,8 @@
 import type { MaterialRow } from '../types';
 import { CAUTION_BY_TRAIT } from './cautions';
 import { SHELF_LIFE_BY_ID, SHELF_LIFE_BY_ROLE } from './keeping';
-import { FOOD_ALLERGEN, VEGAN, VEGAN_USUALLY } from './origin';
+import { colorRestriction, holdsCarmine, needsCertifiedBatch } from './colorListings';
+import { FOOD_ALLERGEN, NOT_VEGAN, VEGAN, VEGAN_USUALLY } from './origin';
 import { ALCOHOL_FRACTION, ALL_OIL, MELTING_C, NO_ALCOHOL, NO_OIL, OIL_FRACTION } from './physical';
 import { PRICE_BY_ID, PRICE_BY_ROLE } from './prices';
 import { RATE_BY_ID, RATE_BY_ROLE } from './rates';
@@ -20,8 +21,9 @@ export function knowledgeOf(row: MaterialRow) {
     alcoholFraction: ALCOHOL_FRACTION[row.id] ?? NO_ALCOHOL,
     oilFraction: OIL_FRACTION[row.id] ?? (isOil ? ALL_OIL : NO_OIL),
     usualPct: RATE_BY_ID[row.id] ?? RATE_BY_ROLE[row.role] ?? null,
-    notFor: NOT_FOR[row.id] ?? null,
-    vegan: VEGAN[row.id] ?? VEGAN_USUALLY,
+    notFor: NOT_FOR[row.id] ?? colorRestriction(row.inci),
+    needsCertifiedBatch: needsCertifiedBatch(row.inci),
+    vegan: VEGAN[row.id] ?? (holdsCarmine(row.inci) ? NOT_VEGAN : VEGAN_USUALLY),
     foodAllergen: FOOD_ALLERGEN[row.id] ?? null,
     shelfLifeMonths: SHELF_LIFE_BY_ID[row.id] ?? SHELF_LIFE_BY_ROLE[row.role],
     relativePrice: PRICE_BY_ID[row.id] ?? PRICE_BY_ROLE[row.role],

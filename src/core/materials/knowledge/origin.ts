@@ -8,13 +8,21 @@ export type Vegan = 'yes' | 'no' | 'ask';
 
 export const VEGAN_USUALLY: Sourced<Vegan> = supplier('yes');
 
+/** Carmine makes a color an animal’s. */
+export const NOT_VEGAN: Sourced<Vegan> = handbook('no');
+
 export const VEGAN: Readonly<Record<string, Sourced<Vegan>>> = {
   'goat-milk-powder': handbook('no'),
   'whole-milk-powder': handbook('no'),
   'buttermilk-powder': handbook('no'),
   beeswax: handbook('no'),
-  // CI 75470 is carmine, made of insects.
-  'pink-mica': handbook('no'),
+  'meringue-powder': handbook('no'),
+  sprinkles: supplier('ask'),
+  sugar: supplier('ask'),
+  'powdered-sugar': supplier('ask'),
+  'stearic-acid': supplier('ask'),
+  'cetyl-alcohol': supplier('ask'),
+  'coconut-milk-powder': supplier('ask'),
   'fragrance-oil': supplier('ask'),
   'vanilla-fragrance-oil': supplier('ask'),
   'activated-charcoal': supplier('ask'),
@@ -30,11 +38,16 @@ export const FOOD_ALLERGEN: Readonly<Record<string, Sourced<string>>> = {
   'argan-oil': handbook('tree nut'),
   'sesame-oil': handbook('sesame'),
   'shea-butter': handbook('tree nut'),
-  'coconut-milk-powder': handbook('coconut'),
+  // Many coconut milk powders are spray-dried on milk protein.
+  'coconut-milk-powder': handbook('coconut, often milk protein'),
+  'meringue-powder': handbook('egg'),
+  'soybean-oil': handbook('soy'),
+  tocopherol: handbook('soy, where it is soy’s'),
+  sprinkles: handbook('may hold soy, wheat or milk'),
   'goat-milk-powder': handbook('milk'),
   'whole-milk-powder': handbook('milk'),
   'buttermilk-powder': handbook('milk'),
   'colloidal-oatmeal': handbook('oat'),
   'oat-milk-powder': handbook('oat'),
-  lecithin: handbook('soy'),
+  lecithin: handbook('soy or sunflower: ask which'),
 };

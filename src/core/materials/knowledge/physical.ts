@@ -2,7 +2,7 @@ import { from, type Sourced } from '../sources';
 
 const handbook = from('handbook');
 const supplier = from('supplier');
-const label = from('labelStrength');
+const byVolume = from('alcoholByVolume');
 const byFormula = from('formula');
 
 /** Melting points in °C of what is melted in the wet phase or may melt in a warm room. */
@@ -15,6 +15,9 @@ export const MELTING_C: Readonly<Record<string, Sourced<number>>> = {
   beeswax: handbook(63),
   'candelilla-wax': handbook(70),
   'emulsifying-wax': supplier(52),
+  'cetyl-alcohol': handbook(49),
+  'stearic-acid': handbook(69),
+  camphor: handbook(176),
   menthol: handbook(42),
   'magnesium-sulfate-heptahydrate': handbook(50),
   'sodium-carbonate-decahydrate': handbook(34),
@@ -23,13 +26,14 @@ export const MELTING_C: Readonly<Record<string, Sourced<number>>> = {
   borax: handbook(75),
 };
 
-/** Share of alcohol by mass, what the water on the label leaves over. */
+/** Share of alcohol by mass; labels say it by volume. */
 export const ALCOHOL_FRACTION: Readonly<Record<string, Sourced<number>>> = {
-  'isopropyl-alcohol-99': label(0.99),
-  'isopropyl-alcohol-91': label(0.91),
-  'isopropyl-alcohol-70': label(0.7),
-  'ethanol-95': label(0.95),
-  'witch-hazel': label(0.14),
+  'isopropyl-alcohol-99': byVolume(0.9873),
+  'isopropyl-alcohol-91': byVolume(0.874),
+  'isopropyl-alcohol-70': byVolume(0.627),
+  'ethanol-95': byVolume(0.924),
+  'witch-hazel': byVolume(0.11),
+  'vanilla-extract': byVolume(0.29),
 };
 
 /** Share of oil or fat by mass in what is not an oil itself. */

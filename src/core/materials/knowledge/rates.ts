@@ -15,7 +15,9 @@ export const RATE_BY_ROLE: Readonly<Partial<Record<Role, Sourced<UsualRate>>>> =
   starch: practice({ lowPct: 2, highPct: 13 }),
   clay: practice({ lowPct: 0.5, highPct: 4 }),
   milk: practice({ lowPct: 0.5, highPct: 2.5 }),
-  foamer: practice({ lowPct: 0.6, highPct: 3 }),
+  foamer: practice({ lowPct: 0.6, highPct: 5 }),
+  'drying-powder': practice({ lowPct: 0.2, highPct: 3 }),
+  gum: model({ lowPct: 0.1, highPct: 1 }),
   salt: practice({ lowPct: 1, highPct: 12 }),
   botanical: model({ lowPct: 0.05, highPct: 2 }),
 };

@@ -4,6 +4,7 @@ import type { MaterialRow } from '../types';
 const handbook = from('handbook');
 const usda = from('usda');
 const supplier = from('supplier');
+const practice = from('practice');
 const byFormula = from('formula');
 
 const dry = handbook(0);
@@ -36,7 +37,14 @@ export const BASES = [
     id: 'sodium-carbonate',
     name: 'Washing soda, anhydrous',
     inci: 'Sodium Carbonate',
-    synonyms: ['washing soda', 'soda ash', 'sodium carbonate', 'sodium carbonate anhydrous'],
+    synonyms: [
+      'washing soda',
+      'soda ash',
+      'sodium carbonate',
+      'sodium carbonate anhydrous',
+      'anhydrous washing soda',
+      'light soda ash',
+    ],
     role: 'base',
     phase: 'dry',
     trueDensityGMl: handbook(2.53),
@@ -89,7 +97,7 @@ export const BASES = [
     id: 'sodium-percarbonate',
     name: 'Sodium percarbonate',
     inci: 'Sodium Carbonate Peroxide',
-    synonyms: ['percarbonate', 'oxygen bleach', 'oxygen bleach powder'],
+    synonyms: ['percarbonate', 'oxygen bleach', 'oxygen bleach powder', 'oxygen whitener'],
     role: 'base',
     phase: 'dry',
     trueDensityGMl: handbook(2.14),
@@ -97,6 +105,33 @@ export const BASES = [
     waterFraction: dry,
     chemistry: byFormula([{ speciesId: 'sodium-percarbonate', fraction: 1 }]),
     traits: ['strong-alkali', 'not-for-skin', 'irritating-dust', 'oxidizer'],
+  },
+  {
+    id: 'potassium-bicarbonate',
+    name: 'Potassium bicarbonate',
+    inci: 'Potassium Bicarbonate',
+    synonyms: ['potassium hydrogen carbonate', 'potash baking soda', 'sodium free baking soda'],
+    role: 'base',
+    phase: 'dry',
+    trueDensityGMl: handbook(2.17),
+    levelDensityGMl: supplier(1.05),
+    waterFraction: dry,
+    chemistry: byFormula([{ speciesId: 'potassium-bicarbonate', fraction: 1 }]),
+    traits: ['clumps'],
+  },
+  {
+    id: 'calcium-carbonate',
+    name: 'Calcium carbonate',
+    inci: 'Calcium Carbonate',
+    synonyms: ['chalk', 'precipitated chalk', 'whiting', 'limestone powder'],
+    role: 'base',
+    phase: 'dry',
+    trueDensityGMl: handbook(2.71),
+    levelDensityGMl: supplier(0.7),
+    waterFraction: dry,
+    uptakeGPerG: practice(0.1),
+    chemistry: byFormula([{ speciesId: 'calcium-carbonate', fraction: 1 }]),
+    traits: ['fine-dust'],
   },
   {
     id: 'borax',

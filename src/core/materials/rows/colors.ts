@@ -59,12 +59,12 @@ export const COLORS = [
     levelDensityGMl: supplier(0.35),
     waterFraction: dry,
     usualMaxPct: practice(1),
-    traits: [],
+    traits: ['fine-dust'],
   },
   {
     id: 'iron-oxide',
     name: 'Iron oxide',
-    inci: 'Iron Oxides',
+    inci: 'CI 77491',
     synonyms: ['oxide', 'brown oxide'],
     role: 'color',
     phase: 'dry',
@@ -72,12 +72,12 @@ export const COLORS = [
     levelDensityGMl: supplier(0.8),
     waterFraction: dry,
     usualMaxPct: practice(0.5),
-    traits: [],
+    traits: ['fine-dust'],
   },
   {
     id: 'ultramarine-blue',
     name: 'Ultramarine blue',
-    inci: 'Ultramarines',
+    inci: 'CI 77007',
     synonyms: ['ultramarine', 'ultramarine pigment'],
     role: 'color',
     phase: 'dry',
@@ -85,12 +85,12 @@ export const COLORS = [
     levelDensityGMl: supplier(0.7),
     waterFraction: dry,
     usualMaxPct: practice(0.5),
-    traits: ['sulfide-with-acid'],
+    traits: ['sulfide-with-acid', 'fine-dust'],
   },
   {
     id: 'titanium-dioxide',
     name: 'Titanium dioxide',
-    inci: 'Titanium Dioxide',
+    inci: 'CI 77891',
     synonyms: ['titanium', 'td'],
     role: 'color',
     phase: 'dry',
@@ -98,7 +98,7 @@ export const COLORS = [
     levelDensityGMl: supplier(0.7),
     waterFraction: dry,
     usualMaxPct: practice(1),
-    traits: [],
+    traits: ['fine-dust'],
   },
   {
     id: 'activated-charcoal',
@@ -111,62 +111,105 @@ export const COLORS = [
     levelDensityGMl: supplier(0.4),
     waterFraction: dry,
     usualMaxPct: practice(1),
-    traits: [],
+    traits: ['fine-dust'],
   },
-  dye('blue-1-dye', 'Blue dye (CI 42090)', 'CI 42090', [
-    'blue dye',
-    'blue 1',
-    'blue water soluble dye',
-    'blue powder dye',
+  dye('blue-1-dye', 'Blue dye (CI 42090)', 'CI 42090', ['blue 1', 'brilliant blue']),
+  dye('green-3-dye', 'Green dye (CI 42053)', 'CI 42053', ['green 3', 'fast green']),
+  dye('green-5-dye', 'Green dye 5 (CI 61570)', 'CI 61570', ['green 5']),
+  dye('yellow-5-dye', 'Yellow dye (CI 19140)', 'CI 19140', ['yellow 5', 'tartrazine']),
+  dye('yellow-6-dye', 'Yellow-orange dye (CI 15985)', 'CI 15985', ['yellow 6', 'sunset yellow']),
+  dye('red-40-dye', 'Red dye (CI 16035)', 'CI 16035', ['red 40', 'allura red']),
+  dye('red-33-dye', 'Magenta dye (CI 17200)', 'CI 17200', ['red 33']),
+  dye('red-28-dye', 'Hot pink dye (CI 45410)', 'CI 45410', ['red 28', 'phloxine']),
+  dye('red-22-dye', 'Coral dye (CI 45380)', 'CI 45380', ['red 22', 'eosin']),
+  dye('violet-2-dye', 'Violet dye, water-soluble (CI 60730)', 'CI 60730', [
+    'ext violet 2',
+    'external violet 2',
+    'acid violet 43',
   ]),
-  dye('green-3-dye', 'Green dye (CI 42053)', 'CI 42053', ['green dye', 'green 3']),
-  dye('yellow-5-dye', 'Yellow dye (CI 19140)', 'CI 19140', [
-    'yellow dye',
-    'yellow 5',
-    'tartrazine',
+  {
+    ...pigment('violet-2-oil-dye', 'Violet 2, oil-soluble (CI 60725)', 'CI 60725', 1.4, 0.1, [
+      'violet 2',
+      'd c violet 2',
+      'solvent violet 13',
+    ]),
+    phase: 'wet' as const,
+  },
+  dye('orange-4-dye', 'Orange dye (CI 15510)', 'CI 15510', ['orange 4']),
+  lake('blue-1-lake', 'Blue lake (CI 42090:2)', 'CI 42090', ['blue 1 lake']),
+  lake('yellow-5-lake', 'Yellow lake (CI 19140:1)', 'CI 19140', ['yellow 5 lake']),
+  lake('yellow-6-lake', 'Yellow-orange lake (CI 15985:1)', 'CI 15985', ['yellow 6 lake']),
+  lake('red-40-lake', 'Red lake (CI 16035:1)', 'CI 16035', ['red 40 lake']),
+  lake('red-7-lake', 'Deep red lake (CI 15850:1)', 'CI 15850', [
+    'red 7 lake',
+    'red 7',
+    'red 6 lake',
   ]),
-  dye('red-40-dye', 'Red dye (CI 16035)', 'CI 16035', ['red dye', 'red 40']),
-  dye('red-33-dye', 'Magenta dye (CI 17200)', 'CI 17200', ['magenta dye', 'pink dye', 'red 33']),
-  dye('violet-2-dye', 'Violet dye (CI 60730)', 'CI 60730', [
-    'violet dye',
-    'purple dye',
-    'violet 2',
+  lake('red-27-lake', 'Pink lake (CI 45410:2)', 'CI 45410', [
+    'red 27 lake',
+    'red 27',
+    'red 28 lake',
   ]),
-  dye('orange-4-dye', 'Orange dye (CI 15510)', 'CI 15510', ['orange dye', 'orange 4']),
-  pigment('blue-1-lake', 'Blue lake (CI 42090:2)', 'CI 42090', 1.8, 0.3, [
-    'blue lake',
-    'blue 1 lake',
-  ]),
-  pigment('yellow-5-lake', 'Yellow lake (CI 19140:1)', 'CI 19140', 1.8, 0.3, [
-    'yellow lake',
-    'yellow 5 lake',
-  ]),
-  pigment('red-40-lake', 'Red lake (CI 16035:1)', 'CI 16035', 1.8, 0.3, [
-    'red lake',
-    'red 40 lake',
-  ]),
-  pigment('white-mica', 'White pearl mica', 'Mica, CI 77891', 2.8, 1, [
-    'white mica',
-    'pearl mica',
-    'silver mica',
-  ]),
-  pigment('gold-mica', 'Gold mica', 'Mica, CI 77491', 2.9, 1, ['golden mica', 'yellow mica']),
-  pigment('bronze-mica', 'Bronze mica', 'Mica, CI 77491', 3, 1, ['brown mica', 'copper mica']),
-  pigment('blue-mica', 'Blue mica', 'Mica, CI 77510', 2.8, 1, []),
-  pigment('green-mica', 'Green mica', 'Mica, CI 77288', 2.8, 1, []),
-  pigment('purple-mica', 'Purple mica', 'Mica, CI 77742', 2.8, 1, ['violet mica']),
-  pigment('pink-mica', 'Pink mica', 'Mica, CI 75470', 2.8, 1, ['red mica']),
+  lake('red-30-lake', 'Rose lake (CI 73360)', 'CI 73360', ['red 30 lake', 'red 30']),
+  lake('red-33-lake', 'Magenta lake (CI 17200:1)', 'CI 17200', ['red 33 lake']),
+  liquidColor('blue-liquid-color', 'Blue liquid color', 'Aqua, CI 42090'),
+  liquidColor('green-liquid-color', 'Green liquid color', 'Aqua, CI 42090, CI 19140'),
+  liquidColor('yellow-liquid-color', 'Yellow liquid color', 'Aqua, CI 19140'),
+  liquidColor('orange-liquid-color', 'Orange liquid color', 'Aqua, CI 15985'),
+  liquidColor('red-liquid-color', 'Red liquid color', 'Aqua, CI 16035'),
+  liquidColor('pink-liquid-color', 'Pink liquid color', 'Aqua, CI 17200'),
+  liquidColor('purple-liquid-color', 'Purple liquid color', 'Aqua, CI 16035, CI 42090'),
+  mica('white-mica', 'White pearl mica', ['CI 77891'], ['pearl mica', 'white pearl mica']),
+  mica('silver-mica', 'Silver mica', ['CI 77891', 'CI 77499'], []),
+  mica('gold-mica', 'Gold mica', ['CI 77891', 'CI 77491'], ['golden mica']),
+  mica('yellow-mica', 'Yellow mica', ['CI 77891', 'CI 77492'], []),
+  mica('orange-mica', 'Orange mica', ['CI 77891', 'CI 77491', 'CI 77492'], []),
+  mica('copper-mica', 'Copper mica', ['CI 77491'], []),
+  mica('rose-gold-mica', 'Rose gold mica', ['CI 77891', 'CI 77491'], []),
+  mica('bronze-mica', 'Bronze mica', ['CI 77491'], ['brown mica']),
+  mica('black-mica', 'Black mica', ['CI 77499'], []),
+  mica('red-mica', 'Red mica', ['CI 77491'], []),
+  mica('blue-mica', 'Blue mica', ['CI 77891', 'CI 77510'], []),
+  mica('teal-mica', 'Teal mica', ['CI 77891', 'CI 77510', 'CI 77288'], ['turquoise mica']),
+  mica('green-mica', 'Green mica', ['CI 77891', 'CI 77288'], []),
+  mica('purple-mica', 'Purple mica', ['CI 77891', 'CI 77742'], []),
+  mica('pink-mica', 'Pink mica', ['CI 77891', 'CI 75470'], []),
   pigment('red-iron-oxide', 'Red iron oxide', 'CI 77491', 5.2, 0.5, ['red oxide']),
   pigment('yellow-iron-oxide', 'Yellow iron oxide', 'CI 77492', 4, 0.5, ['yellow oxide', 'ochre']),
   pigment('black-iron-oxide', 'Black iron oxide', 'CI 77499', 4.9, 0.5, ['black oxide']),
-  pigment('chromium-oxide-green', 'Chromium oxide green', 'CI 77288', 5.2, 0.5, ['green oxide']),
+  pigment('chromium-oxide-green', 'Chromium oxide green', 'CI 77288', 5.2, 0.5, [
+    'green oxide',
+    'green chromium oxide',
+  ]),
   {
-    ...pigment('ultramarine-violet', 'Ultramarine violet', 'CI 77007', 2.35, 0.5, []),
-    traits: ['sulfide-with-acid'],
+    ...pigment('ultramarine-violet', 'Ultramarine violet', 'CI 77007', 2.35, 0.5, [
+      'violet ultramarine',
+    ]),
+    traits: ['sulfide-with-acid', 'fine-dust'] as readonly Trait[],
   },
   {
-    ...pigment('ultramarine-pink', 'Ultramarine pink', 'CI 77007', 2.35, 0.5, []),
-    traits: ['sulfide-with-acid'],
+    ...pigment('ultramarine-pink', 'Ultramarine pink', 'CI 77007', 2.35, 0.5, ['pink ultramarine']),
+    traits: ['sulfide-with-acid', 'fine-dust'] as readonly Trait[],
+  },
+  {
+    id: 'eco-glitter',
+    name: 'Plant-film glitter',
+    inci: 'Cellulose, Glycerin, CI 77891',
+    synonyms: [
+      'glitter',
+      'eco glitter',
+      'biodegradable glitter',
+      'bio glitter',
+      'cellulose glitter',
+      'cosmetic glitter',
+    ],
+    role: 'color',
+    phase: 'finish',
+    trueDensityGMl: supplier(1.4),
+    levelDensityGMl: supplier(0.5),
+    waterFraction: dry,
+    usualMaxPct: practice(1),
+    traits: ['for-the-top'],
   },
   {
     id: 'lavender-flowers',
@@ -227,6 +270,42 @@ function dye<const Id extends string>(
   };
 }
 
+function lake<const Id extends string>(
+  id: Id,
+  name: string,
+  inci: string,
+  synonyms: readonly string[],
+) {
+  return pigment(id, name, inci, 1.8, 0.3, synonyms);
+}
+
+/** Flakes of mica with what colors them; the INCI list names every pigment. */
+function mica<const Id extends string>(
+  id: Id,
+  name: string,
+  pigments: readonly string[],
+  synonyms: readonly string[],
+) {
+  return pigment(id, name, ['Mica', ...pigments].join(', '), 2.85, 1, synonyms);
+}
+
+/** A dye in water, about 3 in 100. */
+function liquidColor<const Id extends string>(id: Id, name: string, inci: string) {
+  return {
+    id,
+    name,
+    inci,
+    synonyms: [] as readonly string[],
+    role: 'color' as const,
+    phase: 'wet' as const,
+    trueDensityGMl: supplier(1.02),
+    waterFraction: supplier(0.95),
+    bindingPerMl: practice(2.2),
+    usualMaxPct: practice(0.8),
+    traits: [] as readonly Trait[],
+  };
+}
+
 function pigment<const Id extends string>(
   id: Id,
   name: string,
@@ -241,11 +320,11 @@ function pigment<const Id extends string>(
     inci,
     synonyms,
     role: 'color' as const,
-    phase: 'dry' as const,
+    phase: 'dry' as 'dry' | 'wet',
     trueDensityGMl: handbook(trueDensityGMl),
     levelDensityGMl: supplier(trueDensityGMl > 3.5 ? 0.8 : 0.45),
     waterFraction: dry,
     usualMaxPct: practice(usualMaxPct),
-    traits: [] as readonly Trait[],
+    traits: ['fine-dust'] as readonly Trait[],
   };
 }

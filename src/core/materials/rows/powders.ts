@@ -1,10 +1,12 @@
 import { from } from '../sources';
-import type { MaterialRow } from '../types';
+import type { MaterialRow, Trait } from '../types';
 
 const handbook = from('handbook');
 const usda = from('usda');
 const supplier = from('supplier');
 const practice = from('practice');
+
+const byFormula = from('formula');
 
 const dry = handbook(0);
 
@@ -21,7 +23,7 @@ export const POWDERS = [
     levelDensityGMl: usda(128 / 236.5882365),
     waterFraction: dry,
     uptakeGPerG: practice(0.12),
-    traits: ['clumps'],
+    traits: ['clumps', 'fine-dust'],
   },
   {
     id: 'tapioca-starch',
@@ -34,7 +36,7 @@ export const POWDERS = [
     levelDensityGMl: supplier(0.51),
     waterFraction: dry,
     uptakeGPerG: practice(0.12),
-    traits: ['clumps'],
+    traits: ['clumps', 'fine-dust'],
   },
   {
     id: 'arrowroot',
@@ -47,7 +49,7 @@ export const POWDERS = [
     levelDensityGMl: supplier(0.54),
     waterFraction: dry,
     uptakeGPerG: practice(0.12),
-    traits: ['clumps'],
+    traits: ['clumps', 'fine-dust'],
   },
   {
     id: 'rice-starch',
@@ -60,7 +62,7 @@ export const POWDERS = [
     levelDensityGMl: supplier(0.55),
     waterFraction: dry,
     uptakeGPerG: practice(0.12),
-    traits: ['clumps'],
+    traits: ['clumps', 'fine-dust'],
   },
   {
     id: 'kaolin',
@@ -73,7 +75,7 @@ export const POWDERS = [
     levelDensityGMl: supplier(0.45),
     waterFraction: dry,
     uptakeGPerG: practice(0.25),
-    traits: ['clumps'],
+    traits: ['clumps', 'fine-dust'],
   },
   {
     id: 'bentonite',
@@ -86,7 +88,115 @@ export const POWDERS = [
     levelDensityGMl: supplier(0.8),
     waterFraction: dry,
     uptakeGPerG: practice(0.25),
-    traits: ['clumps'],
+    traits: ['clumps', 'fine-dust'],
+  },
+  clay('pink-clay', 'Pink clay', 'Kaolin, CI 77491', [
+    'pink kaolin',
+    'rose clay',
+    'pink kaolin clay',
+    'french pink clay',
+  ]),
+  clay('red-clay', 'Red clay', 'Illite, CI 77491', ['french red clay', 'red illite clay']),
+  clay('green-clay', 'Green clay', 'Illite', ['french green clay', 'illite', 'green illite clay']),
+  dryer(
+    'silica',
+    'Silica',
+    'Silica',
+    ['silica powder', 'hydrated silica', 'fumed silica', 'silicon dioxide', 'flow agent'],
+    2.2,
+    0.12,
+    1,
+  ),
+  {
+    ...dryer(
+      'magnesium-carbonate',
+      'Magnesium carbonate',
+      'Magnesium Carbonate',
+      ['light magnesium carbonate', 'magnesium carbonate powder', 'gym chalk'],
+      3,
+      0.15,
+      0.6,
+    ),
+    chemistry: byFormula([{ speciesId: 'magnesium-carbonate', fraction: 1 }]),
+    traits: ['fine-dust', 'magnesium'],
+  },
+  gum('pvp', 'PVP powder', 'PVP', ['polyvinylpyrrolidone', 'povidone', 'pvp k30'], 1.2),
+  gum(
+    'cmc',
+    'CMC powder',
+    'Cellulose Gum',
+    [
+      'carboxymethylcellulose',
+      'carboxymethyl cellulose',
+      'cellulose gum',
+      'tylose powder',
+      'sodium carboxymethylcellulose',
+    ],
+    1.6,
+  ),
+  gum('xanthan-gum', 'Xanthan gum', 'Xanthan Gum', ['xanthan'], 1.5),
+  sugar(
+    'sugar',
+    'Sugar',
+    'Sucrose',
+    ['white sugar', 'granulated sugar', 'cane sugar', 'caster sugar'],
+    0.85,
+    [],
+  ),
+  sugar(
+    'powdered-sugar',
+    'Powdered sugar',
+    'Sucrose, Zea Mays Starch',
+    ['icing sugar', 'confectioners sugar', 'powder sugar'],
+    0.5,
+    ['clumps'],
+  ),
+  sugar(
+    'meringue-powder',
+    'Meringue powder',
+    'Albumen, Sucrose',
+    ['meringue', 'egg white powder', 'dried egg white'],
+    0.5,
+    ['clumps'],
+  ),
+  sugar(
+    'sprinkles',
+    'Sprinkles',
+    'Sucrose, Zea Mays Starch, CI',
+    ['sugar sprinkle', 'nonpareil', 'sugar pearl', 'jimmies'],
+    0.8,
+    ['for-the-top'],
+  ),
+  {
+    id: 'aloe-powder',
+    name: 'Aloe powder',
+    inci: 'Aloe Barbadensis Leaf Juice Powder',
+    synonyms: ['aloe vera powder', 'powdered aloe', 'aloe extract powder'],
+    role: 'milk',
+    phase: 'dry',
+    trueDensityGMl: supplier(1.4),
+    levelDensityGMl: supplier(0.5),
+    waterFraction: dry,
+    uptakeGPerG: practice(0.12),
+    traits: ['clumps', 'hygroscopic'],
+  },
+  {
+    id: 'trimethylglycine',
+    name: 'Trimethylglycine (betaine from beet)',
+    inci: 'Betaine',
+    synonyms: [
+      'trimethylglycine powder',
+      'tmg',
+      'beet betaine',
+      'betaine anhydrous',
+      'natural betaine',
+    ],
+    role: 'milk',
+    phase: 'dry',
+    trueDensityGMl: supplier(1.3),
+    levelDensityGMl: supplier(0.6),
+    waterFraction: dry,
+    traits: ['hygroscopic', 'clumps'],
   },
   {
     id: 'goat-milk-powder',
@@ -194,6 +304,35 @@ export const POWDERS = [
     uptakeGPerG: practice(0.1),
     traits: ['detergent', 'irritating-dust', 'clumps'],
   },
+  foamingPowder('sodium-lauryl-sulfate', 'Sodium lauryl sulfate powder', 'Sodium Lauryl Sulfate', [
+    'sodium lauryl sulfate',
+    'sls powder',
+    'sls',
+    'sls needles',
+    'sodium dodecyl sulfate',
+  ]),
+  foamingPowder(
+    'sodium-olefin-sulfonate',
+    'Olefin sulfonate powder',
+    'Sodium C14-16 Olefin Sulfonate',
+    [
+      'sodium olefin sulfonate',
+      'olefin sulfonate',
+      'aos powder',
+      'sodium c14 16 olefin sulfonate',
+      'alpha olefin sulfonate powder',
+    ],
+  ),
+  foamingPowder('betaine-powder', 'Betaine powder, foaming', 'Cocamidopropyl Betaine', [
+    'betaine powder',
+    'cocamidopropyl betaine powder',
+    'coco betaine powder',
+    'foaming betaine powder',
+  ]),
+  foamingPowder('sodium-methyl-cocoyl-taurate', 'Taurate powder', 'Sodium Methyl Cocoyl Taurate', [
+    'sodium methyl cocoyl taurate powder',
+    'smct powder',
+  ]),
   {
     id: 'sodium-coco-sulfate',
     name: 'Sodium coco sulfate powder',
@@ -221,3 +360,114 @@ export const POWDERS = [
     traits: ['detergent', 'irritating-dust', 'clumps'],
   },
 ] as const satisfies readonly MaterialRow[];
+
+function clay<const Id extends string>(
+  id: Id,
+  name: string,
+  inci: string,
+  synonyms: readonly string[],
+) {
+  return {
+    id,
+    name,
+    inci,
+    synonyms,
+    role: 'clay' as const,
+    phase: 'dry' as const,
+    trueDensityGMl: handbook(2.6),
+    levelDensityGMl: supplier(0.55),
+    waterFraction: dry,
+    uptakeGPerG: practice(0.25),
+    traits: ['clumps', 'fine-dust'] as readonly Trait[],
+  };
+}
+
+/** A light powder that soaks up many times what a starch does. */
+function dryer<const Id extends string>(
+  id: Id,
+  name: string,
+  inci: string,
+  synonyms: readonly string[],
+  trueDensityGMl: number,
+  levelDensityGMl: number,
+  uptakeGPerG: number,
+) {
+  return {
+    id,
+    name,
+    inci,
+    synonyms,
+    role: 'drying-powder' as const,
+    phase: 'dry' as const,
+    trueDensityGMl: handbook(trueDensityGMl),
+    levelDensityGMl: supplier(levelDensityGMl),
+    waterFraction: dry,
+    uptakeGPerG: supplier(uptakeGPerG),
+    traits: ['fine-dust'] as readonly Trait[],
+  };
+}
+
+function gum<const Id extends string>(
+  id: Id,
+  name: string,
+  inci: string,
+  synonyms: readonly string[],
+  trueDensityGMl: number,
+) {
+  return {
+    id,
+    name,
+    inci,
+    synonyms,
+    role: 'gum' as const,
+    phase: 'dry' as const,
+    trueDensityGMl: supplier(trueDensityGMl),
+    levelDensityGMl: supplier(0.55),
+    waterFraction: dry,
+    uptakeGPerG: supplier(0.3),
+    traits: ['clumps', 'fine-dust'] as readonly Trait[],
+  };
+}
+
+function sugar<const Id extends string>(
+  id: Id,
+  name: string,
+  inci: string,
+  synonyms: readonly string[],
+  levelDensityGMl: number,
+  traits: readonly Trait[],
+) {
+  return {
+    id,
+    name,
+    inci,
+    synonyms,
+    role: 'sugar' as const,
+    phase: 'dry' as const,
+    trueDensityGMl: handbook(1.59),
+    levelDensityGMl: usda(levelDensityGMl),
+    waterFraction: dry,
+    traits,
+  };
+}
+
+function foamingPowder<const Id extends string>(
+  id: Id,
+  name: string,
+  inci: string,
+  synonyms: readonly string[],
+) {
+  return {
+    id,
+    name,
+    inci,
+    synonyms,
+    role: 'foamer' as const,
+    phase: 'dry' as const,
+    trueDensityGMl: supplier(1.2),
+    levelDensityGMl: supplier(0.45),
+    waterFraction: dry,
+    uptakeGPerG: practice(0.1),
+    traits: ['detergent', 'irritating-dust', 'clumps'] as readonly Trait[],
+  };
+}

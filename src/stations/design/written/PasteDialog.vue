@@ -7,6 +7,7 @@ import {
   sayUnread,
   type Family,
   type FormulaBody,
+  type UnreadLine,
 } from '@/core/formula';
 import { conditionsFor } from '@/core/conditions';
 import { evaluate, sayFinding } from '@/core/evaluation';
@@ -29,6 +30,7 @@ const text = ref('');
 const problem = ref('');
 
 const MOST_SAID = 4;
+const MOST_CHOICES = 4;
 const families = FAMILIES.map((value) => ({ value, title: FAMILY_WORDS[value] }));
 /** A page or data that carries a recipe is opened first; plain lines are read as they are. */
 const shared = computed(() => (looksShared(text.value) ? readRecipeJsonLd(text.value) : null));
@@ -65,6 +67,25 @@ watch(isOpen, (open) => {
 watch(text, () => {
   problem.value = '';
 });
+
+/** The answer is written into the text, where it can be seen and taken back. */
+function takeChoice({ line, reason, text: written }: UnreadLine, id: string): void {
+  rewrite(line, (was) =>
+    was.includes(reason.about) && reason.about !== ''
+      ? was.replace(reason.about, nameOf(id))
+      : `${written} ${nameOf(id)}`,
+  );
+}
+
+function leaveOut({ line }: UnreadLine): void {
+  rewrite(line, (was) => `# ${was}`);
+}
+
+function rewrite(line: number, change: (was: string) => string): void {
+  const rows = text.value.split(/\r\n|\r|\n/);
+  rows[line - 1] = change(rows[line - 1] ?? '');
+  text.value = rows.join('\n');
+}
 
 function take(): void {
   if (!result.value.ok) {
@@ -117,7 +138,20 @@ function take(): void {
               <ul class="plain-list">
                 <li v-for="entry in result.recipe.unread" :key="entry.id" class="line asks">
                   <span>“{{ entry.text }}”</span>
-                  <span class="reason">line {{ entry.line }}: {{ sayUnread(entry.reason) }}</span>
+                  <span>
+                    <span class="reason">line {{ entry.line }}: {{ sayUnread(entry.reason) }}</span>
+                    <span v-if="!shared" class="answers">
+                      <button
+                        v-for="id in entry.choices.slice(0, MOST_CHOICES)"
+                        :key="id"
+                        type="button"
+                        @click="takeChoice(entry, id)"
+                      >
+                        {{ nameOf(id) }}
+                      </button>
+                      <button type="button" @click="leaveOut(entry)">Leave it out</button>
+                    </span>
+                  </span>
                 </li>
                 <li v-for="line in lines" :key="line.id" class="line">
                   <span>{{ nameOf(line.materialId) }}</span>
@@ -199,6 +233,26 @@ function take(): void {
   border-left: 4px solid var(--rust);
   padding-left: 8px;
   overflow-wrap: anywhere;
+}
+.answers {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+  margin-top: 4px;
+}
+.answers button {
+  min-height: 28px;
+  padding: 0 8px;
+  border: 1px solid var(--hairline);
+  border-radius: 6px;
+  background: var(--paper);
+  color: var(--ink);
+  font: inherit;
+  font-size: 13px;
+  cursor: pointer;
+}
+.answers button:hover {
+  border-color: var(--ink);
 }
 .reason,
 .problem {

@@ -1,7 +1,7 @@
 import { closestMaterial } from './recognize';
-import type { Catalog } from './catalog';
-import { comparableName } from './names';
-import type { Material } from './material';
+import type { Catalog } from '../catalog';
+import { comparableName } from './comparable';
+import type { Material } from '../material';
 
 type Entry = ReturnType<typeof namesOf>;
 

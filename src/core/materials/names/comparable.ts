@@ -1,7 +1,10 @@
-import type { Catalog } from './catalog';
-import type { Material } from './material';
+import type { Catalog } from '../catalog';
+import type { Material } from '../material';
 
-/** A name as it is compared: lower case, no brackets or marks, single spaces, plural `s` dropped word by word. */
+/**
+ * A name as it is compared: lower case, no brackets or marks, single spaces, plural `s` dropped word by word, British
+ * spellings as American ones. Figures and percentages stay: they say what it is.
+ */
 export function comparableName(written: string): string {
   return written
     .toLowerCase()
@@ -9,8 +12,12 @@ export function comparableName(written: string): string {
     .replace(/[\u0300-\u036f]/g, '')
     .replace(/\([^)]*\)/g, ' ')
     .replace(/['’`]/g, '')
-    .replace(/[^a-z0-9%]+/g, ' ')
-    .replace(/(\d) %/g, '$1%')
+    .replace(/[^a-z0-9%.]+|\.(?!\d)/g, ' ')
+    .replace(/(\d)\s*(?:%|percent\b|pct\b|per cent\b)/g, '$1%')
+    .replace(/(\d+) proof\b/g, (_, proof: string) => `${Number(proof) / 2}%`)
+    .replace(/sulph/g, 'sulf')
+    .replace(/colour/g, 'color')
+    .replace(/aluminium/g, 'aluminum')
     .trim()
     .split(' ')
     .map(singular)

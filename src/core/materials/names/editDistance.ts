@@ -1,3 +1,8 @@
+/** Slips that may still be the same word: none in a short one. @param name a comparable name */
+export function slipsAllowed(name: string): number {
+  return name.length >= 9 ? 2 : name.length >= 6 ? 1 : 0;
+}
+
 /**
  * Optimal string alignment distance: insertions, deletions, substitutions and swaps of neighbors.
  * @returns the number of edits, or `limit + 1` as soon as it must exceed the limit
