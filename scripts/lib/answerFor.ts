@@ -4,14 +4,15 @@ import { contractAnswer, evaluate, pieceOf } from '../../src/core/evaluation';
 import { FAMILIES, METHODS, emptyBody, totalMassG, type FormulaBody } from '../../src/core/formula';
 import { readRecipe } from '../../src/core/recipe-text';
 import { SHIPPED, catalogWith, type Catalog } from '../../src/core/materials';
+import { USUAL_SETTINGS, waterFor } from '../../src/core/workshop';
 import { readWorkshopFile } from '../../src/storage/file';
 
 const optionsSchema = z.object({
   family: z.enum(FAMILIES).optional(),
   method: z.enum(METHODS).optional(),
-  'water-l': z.coerce.number().min(0.1).max(2000).default(150),
-  'alkalinity-mg-l': z.coerce.number().min(0).max(2000).default(100),
-  'temp-c': z.coerce.number().min(0).max(100).default(38),
+  'water-l': z.coerce.number().min(0.1).max(2000).optional(),
+  'alkalinity-mg-l': z.coerce.number().min(0).max(2000).optional(),
+  'temp-c': z.coerce.number().min(0).max(100).optional(),
   'humidity-pct': z.coerce.number().min(0).max(100).default(45),
   pieces: z.coerce.number().int().min(1).max(1_000_000).optional(),
   'piece-g': z.coerce.number().min(0.1).max(1_000_000).optional(),
@@ -44,15 +45,16 @@ export function answerFor(text: string, rawOptions: Readonly<Record<string, unkn
     ...(pieceG !== undefined && { pieceG }),
   };
   const totalG = totalMassG(body);
+  const usual = waterFor(body.family, USUAL_SETTINGS);
   const evaluation = evaluate(body, {
     ...USUAL_CONDITIONS,
     catalog: found.catalog,
     scentDocuments: found.scentDocuments,
     humidityPct: options['humidity-pct'],
     tub: {
-      volumeL: options['water-l'],
-      alkalinityMgL: options['alkalinity-mg-l'],
-      tempC: options['temp-c'],
+      volumeL: options['water-l'] ?? usual.volumeL,
+      alkalinityMgL: options['alkalinity-mg-l'] ?? usual.alkalinityMgL,
+      tempC: options['temp-c'] ?? usual.tempC,
     },
     pieceG: totalG > 0 ? pieceOf(totalG, asked).massG : null,
   });

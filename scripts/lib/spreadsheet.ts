@@ -121,10 +121,13 @@ function dampCells(formula: FormulaBody, cell: Cell, reading: Reading, total: st
   const bound = cell(`MIN(${water},${crystal})`);
   const free = cell(`100*(${water}-${bound})/${total}`);
   const damp = cell(`100*${binding}*(1-MIN(0.8,(${bound}+${powder})/${liquid}))/${solidMl}`);
-  const { lowPct, highPct } = dampWindow(formula.method, USUAL_CONDITIONS.humidityPct, 0);
+  const { lowPct, highPct } = dampWindow(formula.method, USUAL_CONDITIONS.humidityPct, {
+    settingFatFraction: 0,
+    settingBuilderFraction: 0,
+  });
   const high = cell(`IF(${fat}/${liquid}>0.5,MAX(${highPct},26),${highPct})`);
   cell(`IF(${damp}<${lowPct},-1,IF(${damp}>${high},1,0))`);
-  const limits = freeWaterLimitsPct(USUAL_CONDITIONS.humidityPct);
+  const limits = freeWaterLimitsPct(USUAL_CONDITIONS.humidityPct, 1);
   cell(
     `IF(${free}<=${limits.easyPct},0,IF(${free}<=${limits.briskPct},1,IF(${free}<=${limits.riskyPct},2,3)))`,
   );

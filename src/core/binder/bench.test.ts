@@ -4,6 +4,7 @@ import { ROOM_WORDS, corrections, roomAdvice, roomBand, testAgainMin, dampWindow
 import { shipped } from '../../../tests/fixtures/bodies';
 
 // 220 g soda at 2.20 g/mL and 166.5 g citric acid at 1.665 g/mL: 200 mL of grains that soak nothing up.
+const NOTHING_SETS = { settingFatFraction: 0, settingBuilderFraction: 0 };
 const GRAINS = [
   { material: shipped('sodium-bicarbonate'), massG: 220 },
   { material: shipped('citric-acid'), massG: 166.5 },
@@ -17,7 +18,7 @@ describe('a correction worked by hand', () => {
     felt: 'too-dry',
     catalog: SHIPPED,
     contents: [...GRAINS, { material: shipped('sweet-almond-oil'), massG: oilG(20) }],
-    window: dampWindow('press', 45, 0),
+    window: dampWindow('press', 45, NOTHING_SETS),
     humidityPct: 45,
     gramsPerSquirt: 0.5,
     allowsSkinOil: true,
@@ -55,7 +56,7 @@ describe('a correction worked by hand', () => {
 });
 
 describe('when to squeeze again', () => {
-  const window = dampWindow('press', 45, 0);
+  const window = dampWindow('press', 45, NOTHING_SETS);
   const withLiquid = (id: string, massG: number) => [...GRAINS, { material: shipped(id), massG }];
 
   it('is every few minutes, sooner for alcohol, in dry air and in heat', () => {
@@ -115,7 +116,10 @@ describe('the room before the first weighing', () => {
   });
 
   it('moves the damp window: 4 % of itself for five points', () => {
-    const [here, usual] = [dampWindow('press', 35, 0), dampWindow('press', 45, 0)];
+    const [here, usual] = [
+      dampWindow('press', 35, NOTHING_SETS),
+      dampWindow('press', 45, NOTHING_SETS),
+    ];
     expect(here.lowPct / usual.lowPct).toBeCloseTo(1.08, 9);
     expect(usual).toEqual({ lowPct: 10, aimPct: 13.5, highPct: 17 });
   });

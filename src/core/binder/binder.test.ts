@@ -18,6 +18,12 @@ const PRESSED: readonly Portion[] = [
   { material: shipped('fragrance-oil'), massG: 15 },
 ];
 
+/** Fat of the liquids that sets, washing soda of the solids. */
+const setting = (settingFatFraction: number, settingBuilderFraction = 0) => ({
+  settingFatFraction,
+  settingBuilderFraction,
+});
+
 describe('dampReading', () => {
   it('is weighted liquid over solid volume, worked by hand', () => {
     // 220 g of soda at 2.20 g/mL is 100 mL; 9.15 g of almond oil at 0.915 g/mL is 10 mL at weight 1.
@@ -60,7 +66,7 @@ describe('dampReading', () => {
 
   it('puts workable mixes into their window (common practice)', () => {
     const { dampIndexPct } = dampReading(PRESSED);
-    const { lowPct, highPct } = dampWindow('press', 45, 0);
+    const { lowPct, highPct } = dampWindow('press', 45, setting(0));
     expect(dampIndexPct).toBeGreaterThan(lowPct);
     expect(dampIndexPct).toBeLessThan(highPct);
   });
@@ -103,24 +109,36 @@ describe('saturation', () => {
 
 describe('dampWindow', () => {
   it('stands as it is at 45 %, and wants four percent of itself more for five points less', () => {
-    expect(dampWindow('press', 45, 0)).toEqual({ lowPct: 10, aimPct: 13.5, highPct: 17 });
-    expect(dampWindow('press', 40, 0).aimPct).toBeCloseTo(13.5 * 1.04, 9);
-    expect(dampWindow('press', 55, 0).aimPct).toBeCloseTo(13.5 * 0.92, 9);
+    expect(dampWindow('press', 45, setting(0))).toEqual({ lowPct: 10, aimPct: 13.5, highPct: 17 });
+    expect(dampWindow('press', 40, setting(0)).aimPct).toBeCloseTo(13.5 * 1.04, 9);
+    expect(dampWindow('press', 55, setting(0)).aimPct).toBeCloseTo(13.5 * 0.92, 9);
   });
 
   it('opens up for a mix held by a fat that sets, but not for loose salts', () => {
-    expect(dampWindow('hand', 45, 0.6).highPct).toBe(26);
-    expect(dampWindow('hand', 45, 0.4).highPct).toBe(20);
-    expect(dampWindow('loose', 45, 0.9).highPct).toBe(8);
+    expect(dampWindow('hand', 45, setting(0.6)).highPct).toBe(26);
+    expect(dampWindow('hand', 45, setting(0.4)).highPct).toBe(20);
+    expect(dampWindow('hand', 45, setting(0.5)).highPct).toBeCloseTo(23, 9);
+    expect(dampWindow('loose', 45, setting(0.9)).highPct).toBe(8);
+  });
+
+  it('moves to where washing soda sets the piece, fully at three tenths of the solids', () => {
+    const cube = { lowPct: 16, aimPct: 27.5, highPct: 36 };
+    expect(dampWindow('silicone', 45, setting(0, 0.3))).toEqual(cube);
+    expect(dampWindow('silicone', 45, setting(0, 0.9))).toEqual(cube);
+    expect(dampWindow('silicone', 45, setting(0, 0.29)).aimPct).toBeLessThan(27.5);
+    expect(dampWindow('silicone', 45, setting(0, 0.15)).aimPct).toBeCloseTo((15 + 27.5) / 2, 9);
+    expect(dampWindow('loose', 45, setting(0, 0.9)).highPct).toBe(8);
   });
 
   it('aims into the upper half for a detail mold', () => {
-    expect(dampWindow('detail', 45, 0).aimPct).toBe(17.5);
+    expect(dampWindow('detail', 45, setting(0)).aimPct).toBe(17.5);
   });
 
   it('refuses a humidity that is none', () => {
-    expect(() => dampWindow('press', 140, 0)).toThrow(/humidityPct must be 0 to 100, got 140/);
-    expect(() => dampWindow('press', NaN, 0)).toThrow(/got NaN/);
+    expect(() => dampWindow('press', 140, setting(0))).toThrow(
+      /humidityPct must be 0 to 100, got 140/,
+    );
+    expect(() => dampWindow('press', NaN, setting(0))).toThrow(/got NaN/);
   });
 });
 
@@ -162,7 +180,7 @@ describe('freeWaterBand', () => {
     [1.2, 60, 'brisk'],
     [1.3, 30, 'easy'],
   ] as const)('%d %% at %d %% humidity is %s', (waterPct, humidityPct, band) => {
-    expect(freeWaterBand(waterPct, humidityPct)).toBe(band);
+    expect(freeWaterBand(waterPct, humidityPct, 1)).toBe(band);
   });
 });
 
@@ -171,7 +189,7 @@ describe('corrections', () => {
     acidIn: true,
     catalog: SHIPPED,
     contents: PRESSED,
-    window: dampWindow('press', 45, 0),
+    window: dampWindow('press', 45, setting(0)),
     humidityPct: 45,
     gramsPerSquirt: 0.7,
     allowsSkinOil: true,

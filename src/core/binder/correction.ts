@@ -2,7 +2,7 @@ import { materialById, portionsG, type Catalog, type Material, type Portion } fr
 import { firstWhere } from '../numeric';
 import type { Spread } from '../units';
 import { dampOf, dampReading, dampSums } from './damp';
-import { freeWaterLimitsPct } from './freeWater';
+import { freeWaterLimitsPct, gasShare } from './freeWater';
 import type { DampWindow } from './windows';
 
 export type Felt = 'too-dry' | 'right' | 'too-wet';
@@ -113,7 +113,8 @@ function cure(
   const after = dampReading([...question.contents, { material, massG: firstG }]);
   const isSprayed = material.isLiquid && materialId !== question.oilId;
   const warning =
-    after.freeWaterPct > freeWaterLimitsPct(question.humidityPct).briskPct
+    after.freeWaterPct >
+    freeWaterLimitsPct(question.humidityPct, gasShare(question.contents)).briskPct
       ? ` Free water would be ${after.freeWaterPct.toFixed(1)} %.`
       : '';
   return {

@@ -13,6 +13,8 @@ export interface DampReading {
   readonly soakedUpG: number;
   /** Share of the liquids that sets when it cools, 0 to 1. */
   readonly settingFatFraction: number;
+  /** Share of the solids that sets on the water it takes up (washing soda), 0 to 1. */
+  readonly settingBuilderFraction: number;
 }
 
 /** However thirsty the powders are, a fifth of the liquid still shows. Start value of ours. */
@@ -45,6 +47,7 @@ export interface DampSums {
   readonly crystalUptakeG: number;
   readonly powderUptakeG: number;
   readonly settingFatG: number;
+  readonly settingBuilderG: number;
 }
 
 const NOTHING: DampSums = {
@@ -57,6 +60,7 @@ const NOTHING: DampSums = {
   crystalUptakeG: 0,
   powderUptakeG: 0,
   settingFatG: 0,
+  settingBuilderG: 0,
 };
 
 /** Sums of a mix. @throws RangeError as {@link dampReading} */
@@ -76,6 +80,7 @@ export function dampSums(contents: readonly Portion[], from: DampSums = NOTHING)
       sums.solidG += massG;
       sums.solidVolumeMl += volumeMl;
       sums.crystalUptakeG += massG * (material.waterUptakeGPerG?.value ?? 0);
+      if (setsWithWater(material)) sums.settingBuilderG += massG;
       sums.powderUptakeG += massG * (material.uptakeGPerG?.value ?? 0);
     }
   }
@@ -102,7 +107,12 @@ export function dampOf(sums: DampSums): DampReading {
     solidVolumeMl,
     soakedUpG: Math.min(soakedUpG, liquidG),
     settingFatFraction: liquidG > 0 ? sums.settingFatG / liquidG : 0,
+    settingBuilderFraction: solidG > 0 ? sums.settingBuilderG / solidG : 0,
   };
+}
+
+function setsWithWater(material: Material): boolean {
+  return material.traits.includes('sets-with-water');
 }
 
 function setsWhenCool(material: Material): boolean {

@@ -1,5 +1,7 @@
 import { checkHumidity } from '../air';
-import { ROOM_PCT } from './room';
+import { fizzBalance } from '../chemistry';
+import { portionsG, reactantsOf, type Portion } from '../materials';
+import { ROOM_PCT, USUAL_ROOM_C } from './room';
 
 export type FreeWaterBand = 'easy' | 'brisk' | 'risky' | 'will-swell';
 
@@ -13,8 +15,29 @@ const BANDS = [
 /** How much the bands tighten for each point over the working range, or relax for each under it. Start value of ours. */
 const SHIFT_PER_POINT = 0.015;
 
-/** The ends of the free-water bands in this room, in % of the mix. @param humidityPct 0 to 100 */
-export function freeWaterLimitsPct(humidityPct: number): {
+/** A mix that can give this much gas swells by all of its free water, mol from a gram: a third of a bath bomb’s. Start value of ours. */
+const SWELLS_FULLY_FROM_MOL_PER_G = 0.0015;
+
+/**
+ * How much of its usual harm free water can do in this mix, 0 to 1: what swells is the gas that it can set free, and
+ * where builders take the acid up there is none. While one side is missing, it is taken as still to come.
+ */
+export function gasShare(contents: readonly Portion[]): number {
+  const massG = portionsG(contents);
+  if (!(massG > 0)) return 1;
+  const { co2Mol, acidEquivalentsMol, baseEquivalentsMol } = fizzBalance(
+    reactantsOf(contents),
+    USUAL_ROOM_C,
+  );
+  if (acidEquivalentsMol === 0 || baseEquivalentsMol === 0) return 1;
+  return Math.min(1, co2Mol / massG / SWELLS_FULLY_FROM_MOL_PER_G);
+}
+
+/** The ends of the free-water bands in this room, in % of the mix. @param humidityPct 0 to 100 @param gas 0 to 1, see {@link gasShare}; endless limits for 0 */
+export function freeWaterLimitsPct(
+  humidityPct: number,
+  gas: number,
+): {
   readonly easyPct: number;
   readonly briskPct: number;
   readonly riskyPct: number;
@@ -22,7 +45,7 @@ export function freeWaterLimitsPct(humidityPct: number): {
   checkHumidity(humidityPct);
   const over = Math.max(0, humidityPct - ROOM_PCT.goodTo);
   const under = Math.max(0, ROOM_PCT.dryBelow - humidityPct);
-  const factor = 1 - SHIFT_PER_POINT * over + SHIFT_PER_POINT * under;
+  const factor = (1 - SHIFT_PER_POINT * over + SHIFT_PER_POINT * under) / gas;
   const [easy, brisk, risky] = BANDS;
   return {
     easyPct: easy.toPct * factor,
@@ -32,8 +55,12 @@ export function freeWaterLimitsPct(humidityPct: number): {
 }
 
 /** Which band a mix is in. @param freeWaterPct % of the mix by mass, 0 or more */
-export function freeWaterBand(freeWaterPct: number, humidityPct: number): FreeWaterBand {
-  const { easyPct, briskPct, riskyPct } = freeWaterLimitsPct(humidityPct);
+export function freeWaterBand(
+  freeWaterPct: number,
+  humidityPct: number,
+  gas: number,
+): FreeWaterBand {
+  const { easyPct, briskPct, riskyPct } = freeWaterLimitsPct(humidityPct, gas);
   if (freeWaterPct <= easyPct) return 'easy';
   if (freeWaterPct <= briskPct) return 'brisk';
   return freeWaterPct <= riskyPct ? 'risky' : 'will-swell';

@@ -1,8 +1,9 @@
 export { MAX_SOAKED_FRACTION, dampOf, dampReading, dampSums } from './damp';
 export type { DampReading, DampSums } from './damp';
 export { dampWindow, movedWindow } from './windows';
+export type { Setting } from './windows';
 export type { DampWindow } from './windows';
-export { freeWaterBand, freeWaterLimitsPct } from './freeWater';
+export { freeWaterBand, freeWaterLimitsPct, gasShare } from './freeWater';
 export type { FreeWaterBand } from './freeWater';
 export { corrections } from './correction';
 export type { Correction, Felt } from './correction';

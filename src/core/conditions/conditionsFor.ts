@@ -1,4 +1,4 @@
-import { dampWindow, movedWindow, type DampReading, type DampWindow } from '../binder';
+import { dampWindow, movedWindow, type DampWindow, type Setting } from '../binder';
 import { doseG } from '../fizz';
 import type { FormulaBody } from '../formula';
 import { learnedDamp } from '../learning';
@@ -58,9 +58,9 @@ export function conditionsOfBatch(
 export function dampWindowIn(
   { humidityPct, learned }: Conditions,
   { method }: Pick<FormulaBody, 'method'>,
-  { settingFatFraction }: Pick<DampReading, 'settingFatFraction'>,
+  setting: Setting,
 ): DampWindow {
-  const shipped = dampWindow(method, humidityPct, settingFatFraction);
+  const shipped = dampWindow(method, humidityPct, setting);
   return movedWindow(shipped, learned.damp?.estimate ?? 1);
 }
 

@@ -50,6 +50,8 @@ export interface FindingFacts {
   'humidity-low': { readonly humidityPct: number; readonly isForSkin: boolean };
   'humidity-high': { readonly humidityPct: number; readonly isVeryDamp: boolean };
   'scent-over-limit': {
+    /** Twice and more is a stop. */
+    readonly timesOver: number;
     readonly loadPct: number;
     readonly limitPct: number;
     readonly binds: string;
@@ -62,11 +64,17 @@ export interface FindingFacts {
   'menthol-undissolved': { readonly mentholG: number; readonly solventG: number };
   'methyl-salicylate-caution': { readonly names: readonly string[]; readonly oils: number };
   'phototoxic-oil': { readonly names: readonly string[]; readonly oils: number };
+  'scent-floats': { readonly scentG: number; readonly carrierG: number };
+  'steamer-not-for-bath': { readonly scentPct: number };
+  'no-gas': EquivalentFacts;
+  /** Boxed washing soda may hold a molecule of water. */
+  'washing-soda-hydrate': { readonly names: readonly string[]; readonly weakerPct: number };
   'pregnancy-caution': { readonly names: readonly string[]; readonly oils: number };
   'declare-allergens': {
     readonly names: readonly string[];
     readonly allergens: number;
     readonly thresholdPct: number;
+    readonly isForSkin: boolean;
   };
   'bath-acid': PhFacts;
   'bath-alkaline': PhFacts;
@@ -82,7 +90,11 @@ export interface FindingFacts {
   'dangerous-substance': { readonly names: readonly string[]; readonly whys: readonly string[] };
   'unread-lines': { readonly lines: number };
   'borax-in-bath-product': MaterialFacts;
-  'alkali-in-bath-product': MaterialFacts;
+  'alkali-in-bath-product': MaterialFacts & {
+    /** Of the bath with half of the gas gone; null under a shower. */
+    readonly ph: number | null;
+    readonly isStop: boolean;
+  };
   'not-for-skin': MaterialFacts;
   'not-for-this-use': MaterialFacts & { readonly why: string };
   'detergent-bath-caution': MaterialFacts;
@@ -91,6 +103,14 @@ export interface FindingFacts {
   'magnesium-carbonate-scale': MaterialFacts;
   'ultramarine-with-acid': MaterialFacts;
   'oxidizer-with-acid': MaterialFacts;
+  'oxidizer-with-fuel': MaterialFacts;
+  'borax-public-sale': MaterialFacts;
+  'eye-hazard': MaterialFacts;
+  'foam-high': MaterialFacts & { readonly foamerPct: number; readonly mostPct: number };
+  'fine-dust-caution': MaterialFacts;
+  'color-batch-certification': MaterialFacts;
+  'jetted-tub': MaterialFacts;
+  'food-imitation': MaterialFacts;
   'glycerin-with-borax': MaterialFacts;
   'crystal-water-melts': MaterialFacts & { readonly waterPct: number };
   'weak-alcohol-water': MaterialFacts;

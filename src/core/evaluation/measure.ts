@@ -2,6 +2,7 @@ import {
   dampReading,
   freeWaterBand,
   freeWaterLimitsPct,
+  gasShare,
   saturation,
   type DampReading,
 } from '../binder';
@@ -138,6 +139,7 @@ function binderOf(
   const { humidityPct, learned } = conditions;
   const reading = dampReading(main);
   const window = dampWindowIn(conditions, body, reading);
+  const gas = gasShare(main);
   return {
     ...reading,
     window,
@@ -151,8 +153,8 @@ function binderOf(
     ),
     saturation: saturation(reading, packedDensityGMl(body.method).best),
     verdict: verdictOf(reading.dampIndexPct, window.lowPct, window.highPct),
-    freeWaterBand: freeWaterBand(reading.freeWaterPct, humidityPct),
-    easyToPct: freeWaterLimitsPct(humidityPct).easyPct,
+    freeWaterBand: freeWaterBand(reading.freeWaterPct, humidityPct, gas),
+    easyToPct: gas > 0 ? freeWaterLimitsPct(humidityPct, gas).easyPct : null,
   };
 }
 

@@ -75,7 +75,8 @@ export interface Measured {
     readonly saturation: number | null;
     readonly verdict: DampVerdict | null;
     readonly freeWaterBand: FreeWaterBand;
-    readonly easyToPct: number;
+    /** Up to here it is easy, % of the mix; null where nothing can swell. */
+    readonly easyToPct: number | null;
   };
   /** Of the water one piece goes into; null while nothing is there to dissolve. */
   readonly water: TubReading | null;

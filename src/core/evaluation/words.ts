@@ -72,9 +72,9 @@ const WORDS: Words = {
           `The room is at ${humidityPct} %: the mix takes up water as you work.`,
           'Fewer squirts, and dehumidify toward 45.',
         ),
-  'scent-over-limit': ({ loadPct, limitPct, binds }) =>
+  'scent-over-limit': ({ loadPct, limitPct, binds, timesOver }) =>
     said(
-      `Scent ${sayPercent(loadPct)} of the mix, over the ${sayPercent(limitPct)} this blend may have: ${binds} binds first.`,
+      `Scent ${sayPercent(loadPct)} of the mix, ${timesOver >= 2 ? `${timesOver.toFixed(1)} times` : 'over'} the ${sayPercent(limitPct)} this blend may have: ${binds} binds first.`,
       'Take some out, and check your supplier’s document.',
     ),
   'scent-load-high': ({ loadPct, usualHighPct }) =>
@@ -121,10 +121,12 @@ const WORDS: Words = {
       `${listed(names)}: commonly advised against in pregnancy.`,
       'Say so on the label, and to ask a doctor or midwife.',
     ),
-  'declare-allergens': ({ names, thresholdPct }) =>
+  'declare-allergens': ({ names, thresholdPct, isForSkin }) =>
     said(
       `Over ${thresholdPct} % of the mix: ${listed(names)}.`,
-      'Name them in the list of ingredients where the EU’s rules hold.',
+      isForSkin
+        ? 'Name them in the list of ingredients where the EU’s rules hold.'
+        : 'Name them on the label of a cleaning piece too where the EU’s rules hold.',
     ),
   'bath-acid': (facts) =>
     said(
@@ -164,8 +166,16 @@ const WORDS: Words = {
       'Choose what they are, or drop them.',
     ),
   'borax-in-bath-product': () => said('Borax never goes into a bath product.', 'Take it out.'),
-  'alkali-in-bath-product': ({ names }) =>
-    said(`${listed(names)} is too alkaline for skin.`, 'Use baking soda.'),
+  'alkali-in-bath-product': ({ names, ph, isStop }) =>
+    isStop
+      ? said(
+          `${listed(names)} is too alkaline for skin${ph === null ? ': more than the acid takes up' : `: the bath stands at pH ${ph.toFixed(1)}`}.`,
+          'Use baking soda, or acid enough to take it up.',
+        )
+      : said(
+          `${listed(names)}: the acid takes it up${ph === null ? '' : ` and the bath stands at pH ${ph.toFixed(1)}`}, but dry grains sting eyes and damp hands.`,
+          'Gloves and goggles at the bench; baking soda is gentler.',
+        ),
   'not-for-skin': ({ names }) => said(`${listed(names)} does not belong on skin.`, 'Take it out.'),
   'not-for-this-use': ({ names, why }) =>
     said(
@@ -201,6 +211,68 @@ const WORDS: Words = {
     said(
       `${listed(names)} with acid gives off oxygen when damp, and bleaches dyes and scent.`,
       'Keep it bone dry in what breathes; never with chlorine bleach.',
+    ),
+  'oxidizer-with-fuel': ({ names }) =>
+    said(
+      `${listed(names)} feeds fire: with oil, alcohol, scent, starch or sugar it heats up, and can take fire.`,
+      'Keep them apart: an oxidizer belongs in a mix of soda and builders alone.',
+    ),
+  'borax-public-sale': () =>
+    said(
+      'Borax is classed as toxic to reproduction in the EU and some other markets, where it may not be sold to the public.',
+      'Use citrate or washing soda in what you sell; keep it for your own house.',
+    ),
+  'eye-hazard': ({ names }) =>
+    said(
+      `${listed(names)} harms eyes, in the bag, in the piece and in a strong solution.`,
+      'Goggles at the bench; the label carries the pictogram and what to do.',
+    ),
+  'foam-high': ({ names, foamerPct, mostPct }) =>
+    said(
+      `${listed(names)} at ${sayPercent(foamerPct)} of the mix, usual up to 5 %${foamerPct > mostPct ? `, and over the ${mostPct} % of a strong foaming bomb` : ', 5 to 10 % in a strong foaming bomb'}.`,
+      foamerPct > mostPct
+        ? 'Take some out: it dries skin and sends dust through the room.'
+        : 'Mask on, and the foaming-bath caution on the label.',
+    ),
+  'fine-dust-caution': ({ names }) =>
+    said(
+      `${firstOf(names)}: fine dust that lungs do not clear.`,
+      'A dust mask for weighing and sieving, no fan across the bowl.',
+    ),
+  'color-batch-certification': ({ names }) =>
+    said(
+      `${firstOf(names)}: in the US each batch of it must be certified.`,
+      'Buy it with its certification lot number, and keep that with the lot.',
+    ),
+  'jetted-tub': ({ names }) =>
+    said(
+      `${firstOf(names)} can foul the pipes of a jetted tub.`,
+      'Say “not for jetted tubs” on the label.',
+    ),
+  'food-imitation': ({ names }) =>
+    said(
+      `${listed(names)}: icing and sweets make a piece look like food.`,
+      'Rules against food imitations may bar it from sale: plain shape, “not food” on the label, out of children’s reach.',
+    ),
+  'scent-floats': ({ scentG, carrierG }) =>
+    said(
+      `${sayGrams(scentG)} of scent with ${carrierG > 0 ? `only ${sayGrams(carrierG)}` : 'nothing'} to carry it: undissolved essential oil floats on the bath and burns skin.`,
+      'Add polysorbate 80 or a skin oil, as much as there is scent or more.',
+    ),
+  'steamer-not-for-bath': ({ scentPct }) =>
+    said(
+      `Scented for the shower (${sayPercent(scentPct)} of the mix): too strong to sit in.`,
+      'Label: “for the shower floor, not for the bath”.',
+    ),
+  'no-gas': () =>
+    said(
+      'It gives no gas: washing soda and borax take the acid up before any can form.',
+      'More acid and baking soda for a fizz, or promise none.',
+    ),
+  'washing-soda-hydrate': ({ weakerPct }) =>
+    said(
+      `Washing soda from a box is the anhydrous or the monohydrate, by place: the latter is ${weakerPct.toFixed(0)} % weaker and takes no water up.`,
+      'Look on the box, and choose the right one.',
     ),
   'glycerin-with-borax': () =>
     said(

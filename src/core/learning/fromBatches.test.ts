@@ -56,7 +56,7 @@ describe('dampRecordsOf', () => {
     };
     const batch = batchWith(ROOM, DRY, oil, RIGHT);
     const reading = dampReading(poured(bowlContents(batch)));
-    const { aimPct } = dampWindow('press', 38, reading.settingFatFraction);
+    const { aimPct } = dampWindow('press', 38, reading);
     expect(dampRecordsOf([batch], SHIPPED)).toEqual([
       {
         humidityPct: 38,

@@ -18,11 +18,10 @@ export function dampRecordsOf(batches: readonly Batch[], catalog: Catalog): read
       .filter(({ acidIn }) => acidIn)
       .at(-1);
     if (!room || last?.felt !== 'right' || batch.body.method === 'loose') return [];
-    const { dampIndexPct, settingFatFraction } = dampReading(
-      portionsOf(catalog, bowlContents(batch)),
-    );
+    const reading = dampReading(portionsOf(catalog, bowlContents(batch)));
+    const { dampIndexPct } = reading;
     const { method, family } = batch.body;
-    const { aimPct } = dampWindow(method, room.humidityPct, settingFatFraction);
+    const { aimPct } = dampWindow(method, room.humidityPct, reading);
     return dampIndexPct !== null && dampIndexPct > 0 && aimPct > 0
       ? [{ humidityPct: room.humidityPct, method, family, overAim: dampIndexPct / aimPct }]
       : [];

@@ -51,6 +51,8 @@ export const TRAITS = [
   'detergent',
   'not-for-skin',
   'strong-alkali',
+  /** Takes water into its crystal as it stands, and sets on it. */
+  'sets-with-water',
   'needs-bloom',
   'irritating-dust',
   'flammable',

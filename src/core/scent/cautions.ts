@@ -6,6 +6,15 @@ import type { ConstituentReading } from './limits';
 /** From this share a declared allergen is named on a rinse-off cosmetic, %. Source: EU Regulation 1223/2009, 2023/1545. */
 export const DECLARED_FROM_PCT = 0.01;
 
+/** Share of camphor, cineole and menthol together from which an oil is kept from infants, 0 to 1. From memory. */
+const INFANTS_FROM_FRACTION = 0.05;
+
+/** Is this kept from infants and small children, by what is in it and not by its name? From memory. */
+export function cautionedForInfants(material: Material): boolean {
+  const { cineole = 0, camphor = 0, menthol = 0 } = compositionOf(material) ?? {};
+  return cineole + camphor + menthol >= INFANTS_FROM_FRACTION;
+}
+
 /** Constituents an EU label names, by falling share. */
 export function declaredAllergens(
   constituents: readonly ConstituentReading[],

@@ -5,7 +5,12 @@ export { limitedConstituents, scentLimits } from './limits';
 export type { BindingLimit, ConstituentReading, LimitedShare, ScentLimits } from './limits';
 export { scentDocumentSchema } from './documents';
 export type { ScentDocument } from './documents';
-export { DECLARED_FROM_PCT, cautionedInPregnancy, declaredAllergens } from './cautions';
+export {
+  DECLARED_FROM_PCT,
+  cautionedForInfants,
+  cautionedInPregnancy,
+  declaredAllergens,
+} from './cautions';
 export { CONSTITUENTS } from './constituents';
 export { BLEND_UNITS, MOST_MENTHOL_PCT, blendAmount, blendMassG, mentholSolution } from './blend';
 export type { BlendUnit, MentholSolution } from './blend';

@@ -73,7 +73,9 @@ export function scentLimits(
     .filter(({ pctOfMix }) => pctOfMix > LEAST_PCT)
     .sort((a, b) => b.pctOfMix - a.pctOfMix);
   const byConstituent = constituents.flatMap(({ constituent, pctOfMix, isDocumented }) =>
-    constituent.limitPct === null || isDocumented
+    constituent.limitPct === null ||
+    isDocumented ||
+    constituent.limitPct >= (100 * pctOfMix) / loadPct
       ? []
       : [
           {

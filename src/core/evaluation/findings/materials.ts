@@ -1,6 +1,15 @@
 import { isForSkin, useOf } from '../../formula';
 import { ROOM_PCT } from '../../binder';
-import { materialById, type Material, type Portion, type Trait } from '../../materials';
+import { speciesById } from '../../chemistry';
+import {
+  gramsWhere,
+  materialById,
+  type Material,
+  type Portion,
+  type Role,
+  type Trait,
+} from '../../materials';
+import { BATH_PH } from '../../water';
 import type { FindingCode, FindingFacts, MaterialFacts } from '../facts';
 import type { Examined, Finding, Rule, Severity } from '../types';
 
@@ -9,6 +18,11 @@ const practice = 'common practice';
 const OVER_RATE_FACTOR = 1.05;
 /** Melted warm rather than merely soft in a summer kitchen, °C. Start value of ours. */
 const MELTED_OVER_C = 30;
+/** Acid equivalents from which a mix holds acid, mol in a gram: a hundredth of what a bath bomb has. */
+const ACID_FROM_MOL_PER_G = 1e-6;
+/** Foaming powder and liquid together, % of the mix: usual, and the most with cautions. Common practice. */
+const FOAM_USUAL_PCT = 5;
+const FOAM_MOST_PCT = 10;
 /** Water in washing soda crystals, % of their mass. Source: molar masses, 180.2 of 286.1. */
 const DECAHYDRATE_WATER_PCT = 62.9;
 
@@ -46,14 +60,43 @@ const isMelted = (material: Material) =>
   (material.meltingC?.value ?? 0) > MELTED_OVER_C && material.isLiquid;
 const isBorax = (material: Material) => material.likeId === 'borax';
 const isAlkali = (material: Material) => material.traits.includes('strong-alkali');
-const withAcid = ({ materials }: Examined) =>
-  materials.some(({ material }) => material.role === 'acid');
+/** Acid by what it can give up, whatever it came in: vinegar counts, the trace in milk powder does not. */
+const withAcid = ({ measured }: Examined) =>
+  measured.fizz.acidEquivalentsMol > ACID_FROM_MOL_PER_G * measured.totalG;
+/** What burns with an oxidizer. */
+const FUELS: ReadonlySet<Role> = new Set<Role>([
+  'oil',
+  'butter',
+  'alcohol',
+  'scent',
+  'starch',
+  'sugar',
+  'milk',
+  'gum',
+  'humectant',
+  'botanical',
+]);
+const withFuel = ({ materials }: Examined) =>
+  materials.some(({ material, massG }) => massG > 0 && FUELS.has(material.role));
+const inTub = ({ body }: Examined) => useOf(body.family) === 'tub';
+const roles =
+  (...wanted: readonly Role[]) =>
+  ({ role }: Material) =>
+    wanted.includes(role);
 const withTrait =
   (trait: Trait) =>
   ({ materials }: Examined) =>
     materials.some(({ material }) => material.traits.includes(trait));
 const pctOf = ({ massG }: Portion, { measured }: Examined) => (100 * massG) / measured.totalG;
 const isDamp = ({ conditions }: Examined) => conditions.humidityPct > ROOM_PCT.goodTo;
+/** Alkali in a bath is judged by the water it makes; under a shower there is none, so by acid enough to take it up. */
+const alkaliSeverity = ({ measured: { water, fizz }, body }: Examined): Severity => {
+  const isTooAlkaline =
+    useOf(body.family) === 'tub'
+      ? (water?.phHalfVented ?? 0) > BATH_PH.high
+      : fizz.baseEquivalentsMol > fizz.acidEquivalentsMol;
+  return isTooAlkaline ? 'stop' : 'advice';
+};
 const isBarred = ({ notFor }: Material, { body }: Examined) =>
   notFor?.value.uses.includes(useOf(body.family)) === true;
 
@@ -66,16 +109,20 @@ const RULES: readonly MaterialRule[] = [
   },
   {
     code: 'alkali-in-bath-product',
-    severity: 'stop',
+    severity: alkaliSeverity,
     holds: forSkin,
-    of: isAlkali,
+    of: (material) => isAlkali(material) && !material.traits.includes('not-for-skin'),
+    more: (examined) => ({
+      ph: examined.measured.water?.phHalfVented ?? null,
+      isStop: alkaliSeverity(examined) === 'stop',
+    }),
+    source: 'charge balance; common practice',
   },
   {
     code: 'not-for-skin',
     severity: 'stop',
     holds: forSkin,
-    of: (material) =>
-      material.traits.includes('not-for-skin') && !isBorax(material) && !isAlkali(material),
+    of: (material) => material.traits.includes('not-for-skin') && !isBorax(material),
   },
   {
     code: 'not-for-this-use',
@@ -83,7 +130,9 @@ const RULES: readonly MaterialRule[] = [
     of: (material) =>
       material.notFor !== null && !material.traits.includes('not-for-skin') && !isAlkali(material),
     picks: ({ material }, examined) => isBarred(material, examined),
-    more: (_, picked) => ({ why: picked[0]?.notFor?.value.why ?? '' }),
+    more: (_, picked) => ({
+      why: [...new Set(picked.flatMap(({ notFor }) => notFor?.value.why ?? []))].join('; '),
+    }),
     source: 'US 21 CFR 73, 74, 82 and EU annex IV, from memory; common practice',
   },
   {
@@ -125,6 +174,27 @@ const RULES: readonly MaterialRule[] = [
     of: has('oxidizer'),
   },
   {
+    code: 'oxidizer-with-fuel',
+    severity: 'warning',
+    holds: withFuel,
+    of: has('oxidizer'),
+    source: 'EU Regulation 1272/2008, oxidizing solids, from memory',
+  },
+  {
+    code: 'borax-public-sale',
+    severity: 'advice',
+    holds: household,
+    of: isBorax,
+    source: 'EU Regulation 1272/2008 annex VI and 1907/2006 annex XVII entry 30, from memory',
+  },
+  {
+    code: 'eye-hazard',
+    severity: 'advice',
+    holds: household,
+    of: ({ likeId, traits }) => traits.includes('strong-alkali') || likeId === 'sodium-bisulfate',
+    source: 'EU Regulation 1272/2008, H318 and H319, from memory',
+  },
+  {
     code: 'glycerin-with-borax',
     severity: 'warning',
     holds: ({ materials }) => materials.some(({ material }) => isBorax(material)),
@@ -158,10 +228,22 @@ const RULES: readonly MaterialRule[] = [
       pctOf(entry, examined) > (entry.material.usualMaxPct?.value ?? Infinity),
   },
   {
+    code: 'foam-high',
+    severity: ({ measured, materials }) =>
+      foamerPct(materials, measured.totalG) > FOAM_MOST_PCT ? 'warning' : 'advice',
+    holds: ({ body, measured, materials }) =>
+      isForSkin(body.family) && foamerPct(materials, measured.totalG) > FOAM_USUAL_PCT,
+    of: roles('foamer'),
+    more: ({ measured, materials }) => ({
+      foamerPct: foamerPct(materials, measured.totalG),
+      mostPct: FOAM_MOST_PCT,
+    }),
+  },
+  {
     code: 'over-usual-rate',
     severity: 'advice',
     holds: ({ body }) => body.family === 'bath-bomb' || body.family === 'shower-steamer',
-    of: ({ usualPct }) => usualPct !== null && usualPct !== undefined,
+    of: ({ usualPct, role }) => usualPct !== null && role !== 'foamer',
     picks: (entry, examined) =>
       pctOf(entry, examined) >
       (entry.material.usualPct?.value.highPct ?? Infinity) * OVER_RATE_FACTOR,
@@ -182,7 +264,6 @@ const RULES: readonly MaterialRule[] = [
   {
     code: 'hygroscopic-salt',
     severity: (examined) => (isDamp(examined) ? 'warning' : 'info'),
-    holds: ({ body }) => body.method !== 'loose',
     of: has('hygroscopic'),
     more: (examined) => ({
       humidityPct: examined.conditions.humidityPct,
@@ -201,14 +282,51 @@ const RULES: readonly MaterialRule[] = [
   },
   { code: 'slip-caution', severity: 'info', holds: forSkin, of: has('skin-oil') },
   { code: 'dust-caution', severity: 'info', of: has('irritating-dust') },
+  { code: 'fine-dust-caution', severity: 'info', of: has('fine-dust') },
+  {
+    code: 'color-batch-certification',
+    severity: 'info',
+    holds: forSkin,
+    of: ({ needsCertifiedBatch }) => needsCertifiedBatch,
+    source: 'US 21 CFR 71 and 74, from memory',
+  },
+  {
+    code: 'jetted-tub',
+    severity: 'info',
+    holds: inTub,
+    of: (material) =>
+      roles(
+        'oil',
+        'butter',
+        'foamer',
+        'botanical',
+        'clay',
+        'milk',
+        'drying-powder',
+        'sugar',
+      )(material) || material.traits.includes('for-the-top'),
+  },
+  {
+    code: 'food-imitation',
+    severity: 'advice',
+    of: roles('sugar'),
+    source: 'Council Directive 87/357/EEC; EU Regulation 2023/988, from memory',
+  },
   { code: 'flammable-vapor', severity: 'info', of: has('flammable') },
   {
     code: 'never-with-bleach',
     severity: 'info',
     holds: household,
-    of: ({ role }) => role === 'acid',
+    of: ({ role, chemistry }) =>
+      role === 'acid' ||
+      (chemistry?.value.some(({ speciesId }) => speciesById(speciesId).side === 'acid') === true &&
+        role !== 'milk'),
   },
 ];
+
+function foamerPct(materials: Examined['materials'], totalG: number): number {
+  return (100 * gramsWhere(materials, ({ role }) => role === 'foamer')) / totalG;
+}
 
 /** The rules that may speak of a material, worked out once. */
 const rulesOf = new WeakMap<Material, readonly number[]>();

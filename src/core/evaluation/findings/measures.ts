@@ -1,3 +1,4 @@
+import { allLines } from '../../formula';
 import { dangerousMeant } from '../../materials';
 import type { Finding, Rule } from '../types';
 
@@ -11,6 +12,7 @@ const WORTH_SAYING = 0.05;
 /** Cups and spoons: what they leave open, and lines that still wait. */
 export const measureRules: Rule = (examined) => [
   ...dangerous(examined),
+  ...washingSoda(examined),
   ...volumes(examined),
   ...unread(examined),
 ];
@@ -36,6 +38,31 @@ const dangerous: Rule = ({ body, materials }): readonly Finding[] => {
       source: 'inorganic chemistry; EU Regulation 1272/2008, from memory',
     },
   ];
+};
+
+/** Monohydrate against anhydrous, by their molar masses: 106.0 of 124.0. */
+const MONOHYDRATE_WEAKER_PCT = 100 * (1 - 105.99 / 124.0);
+
+/** “Washing soda” on a box is one of two things; said where the line names it no closer. */
+const washingSoda: Rule = ({ body }): readonly Finding[] => {
+  const names = allLines(body).flatMap(({ materialId, written }) =>
+    materialId === 'sodium-carbonate' &&
+    written &&
+    /washing soda/i.test(written) &&
+    !/anhydrous/i.test(written)
+      ? [written]
+      : [],
+  );
+  return names.length > 0
+    ? [
+        {
+          code: 'washing-soda-hydrate',
+          severity: 'info',
+          facts: { names, weakerPct: MONOHYDRATE_WEAKER_PCT },
+          source: 'molar masses, IUPAC 2021',
+        },
+      ]
+    : [];
 };
 
 const volumes: Rule = ({ materials, measured }): readonly Finding[] => {

@@ -1,15 +1,35 @@
-import { isForSkin } from '../../formula';
+import { isForSkin, useOf } from '../../formula';
 import { gramsWhere, type Role, type Trait } from '../../materials';
-import { DECLARED_FROM_PCT, cautionedInPregnancy, declaredAllergens } from '../../scent';
+import {
+  DECLARED_FROM_PCT,
+  cautionedForInfants,
+  cautionedInPregnancy,
+  declaredAllergens,
+} from '../../scent';
 import type { Examined, Finding, Rule } from '../types';
 
 const practice = 'common practice';
+const detergents = 'EU Regulation 648/2004, annex VII, from memory';
 const regulation = 'EU Regulation 1223/2009 and 2023/1545, from memory';
 /** So little vanillin does not show. Start value of ours. */
 const BROWNING_FROM_PCT = 0.01;
-/** Menthol wants at least this much alcohol or oil for each part. Common practice. */
-const SOLVENT_TO_MENTHOL = 2;
-const SOLVENTS: ReadonlySet<Role> = new Set(['alcohol', 'oil', 'butter', 'scent']);
+/**
+ * Parts of menthol that one part of a solvent takes: strong alcohol more than its own weight (solubility handbooks,
+ * from memory; 1 is sure), warm oil and scents half of theirs. Common practice.
+ */
+const MENTHOL_IN: Readonly<Partial<Record<Role, number>>> = {
+  alcohol: 1,
+  oil: 0.5,
+  butter: 0.5,
+  scent: 0.5,
+};
+/** Weaker alcohol than this holds little of it, share of alcohol by mass. */
+const STRONG_ALCOHOL = 0.85;
+const IN_WEAK_ALCOHOL = 0.25;
+/** What carries a scent into the water. */
+const CARRIERS: ReadonlySet<Role> = new Set<Role>(['emulsifier', 'oil', 'butter', 'foamer']);
+/** So little scent spreads by itself, % of the mix. Start value of ours. */
+const FLOATS_FROM_PCT = 0.1;
 
 /** Cautions that come with what is scented. */
 export const scentRules: Rule = (examined) => [
@@ -20,6 +40,8 @@ export const scentRules: Rule = (examined) => [
   ...phototoxic(examined),
   ...pregnancy(examined),
   ...declared(examined),
+  ...floats(examined),
+  ...steamer(examined),
 ];
 
 const unknownLimit: Rule = ({ measured, conditions }): readonly Finding[] => {
@@ -52,17 +74,32 @@ const browning: Rule = ({ measured }): readonly Finding[] => {
 };
 
 const menthol: Rule = ({ materials }): readonly Finding[] => {
-  const names = having(materials, 'menthol');
+  const names = materials
+    .filter(
+      ({ material, massG }) =>
+        massG > 0 && (material.traits.includes('menthol') || cautionedForInfants(material)),
+    )
+    .map(({ material }) => material.name);
   if (names.length === 0) return [];
   const mentholG = gramsWhere(materials, ({ likeId }) => likeId === 'menthol');
-  const solventG = gramsWhere(materials, ({ role }) => SOLVENTS.has(role)) - mentholG;
+  const solventG = gramsWhere(
+    materials,
+    ({ role, likeId }) => MENTHOL_IN[role] !== undefined && likeId !== 'menthol',
+  );
+  const takesG = materials.reduce((sum, { material, massG }) => {
+    const share =
+      material.role === 'alcohol' && material.alcoholFraction.value < STRONG_ALCOHOL
+        ? IN_WEAK_ALCOHOL
+        : (MENTHOL_IN[material.role] ?? 0);
+    return material.likeId === 'menthol' ? sum : sum + massG * share;
+  }, 0);
   const caution: Finding = {
     code: 'menthol-caution',
     severity: 'advice',
     facts: { names, mentholG },
     source: practice,
   };
-  return mentholG > 0 && solventG < SOLVENT_TO_MENTHOL * mentholG
+  return mentholG > takesG
     ? [
         caution,
         {
@@ -122,7 +159,8 @@ const pregnancy: Rule = ({ materials, body }): readonly Finding[] => {
 };
 
 const declared: Rule = ({ measured, body }): readonly Finding[] => {
-  const allergens = isForSkin(body.family) ? declaredAllergens(measured.scent.constituents) : [];
+  const allergens = declaredAllergens(measured.scent.constituents);
+  const forSkin = isForSkin(body.family);
   if (allergens.length === 0) return [];
   return [
     {
@@ -132,11 +170,36 @@ const declared: Rule = ({ measured, body }): readonly Finding[] => {
         names: allergens.map(({ constituent }) => constituent.name),
         allergens: allergens.length,
         thresholdPct: DECLARED_FROM_PCT,
+        isForSkin: forSkin,
       },
-      source: regulation,
+      source: forSkin ? regulation : detergents,
     },
   ];
 };
+
+/** Undissolved scent on a bath: in salts and in any piece without a carrier. */
+const floats: Rule = ({ materials, measured, body }): readonly Finding[] => {
+  const scentG = gramsWhere(materials, ({ role }) => role === 'scent');
+  const carrierG = gramsWhere(materials, ({ role }) => CARRIERS.has(role));
+  const isLittle = scentG <= (FLOATS_FROM_PCT / 100) * measured.totalG;
+  if (useOf(body.family) !== 'tub' || isLittle || carrierG >= scentG) return [];
+  return [
+    { code: 'scent-floats', severity: 'warning', facts: { scentG, carrierG }, source: practice },
+  ];
+};
+
+/** What is scented for a shower is too strong to sit in. */
+const steamer: Rule = ({ measured, body }): readonly Finding[] =>
+  body.family === 'shower-steamer' && measured.scent.loadPct > 0
+    ? [
+        {
+          code: 'steamer-not-for-bath',
+          severity: 'info',
+          facts: { scentPct: measured.scent.loadPct },
+          source: practice,
+        },
+      ]
+    : [];
 
 function having(materials: Examined['materials'], trait: Trait): readonly string[] {
   return materials

@@ -20,7 +20,7 @@ export const judgeFreeWater: Judge = (examined) => {
 
 function overEasy({ measured, conditions: { humidityPct } }: Examined): readonly Finding[] {
   const { freeWaterPct, freeWaterBand: band, easyToPct } = measured.binder;
-  if (band === 'easy') return [];
+  if (band === 'easy' || easyToPct === null) return [];
   return [
     {
       code: 'free-water-high',

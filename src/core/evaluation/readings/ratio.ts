@@ -5,6 +5,8 @@ import { OPEN, certain, type Judge } from './judge';
 
 /** A trace of acid in milk powder or vinegar does not make a fizz. */
 const LEAST_EQUIVALENTS_SHARE = 0.002;
+/** Less gas than this share of what the acid could free is none. Start value of ours. */
+const LEAST_GAS_SHARE = 0.05;
 /** Acid over soda by this much is meant; less is a rounding. Start value of ours. */
 const ACID_EXCESS = 1.03;
 const stoichiometry = 'stoichiometry, IUPAC 2021 weights';
@@ -33,7 +35,14 @@ function ratioFindings(examined: Examined): readonly Finding[] {
     return [{ code: 'no-acid', severity: 'warning', facts, source: stoichiometry }];
   if (baseEquivalentsMol <= tiny)
     return [{ code: 'no-base', severity: 'warning', facts, source: stoichiometry }];
-  return isForSkin(examined.body.family) ? onSkin(examined, fizz) : leftInBasin(examined, fizz);
+  const silent: readonly Finding[] =
+    fizz.co2Mol < LEAST_GAS_SHARE * acidEquivalentsMol
+      ? [{ code: 'no-gas', severity: 'advice', facts, source: stoichiometry }]
+      : [];
+  return [
+    ...silent,
+    ...(isForSkin(examined.body.family) ? onSkin(examined, fizz) : leftInBasin(examined, fizz)),
+  ];
 }
 
 function onSkin(examined: Examined, fizz: Measured['fizz']): readonly Finding[] {

@@ -5,6 +5,8 @@ import type { Finding } from '../types';
 import { OPEN, certain, type Judge } from './judge';
 
 const practice = 'common practice';
+/** So many times a limit is a stop, not a warning. Start value of ours. */
+const FAR_OVER = 2;
 
 /** Scent by mass: at most what the family is usually given and what its constituents allow. */
 export const judgeScent: Judge = ({ measured: { scent } }) => {
@@ -13,8 +15,13 @@ export const judgeScent: Judge = ({ measured: { scent } }) => {
   if (limit && loadPct > limit.loadPct)
     findings.push({
       code: 'scent-over-limit',
-      severity: 'warning',
-      facts: { loadPct, limitPct: limit.loadPct, binds: limit.binds },
+      severity: loadPct >= FAR_OVER * limit.loadPct ? 'stop' : 'warning',
+      facts: {
+        loadPct,
+        limitPct: limit.loadPct,
+        binds: limit.binds,
+        timesOver: loadPct / limit.loadPct,
+      },
       source: limit.source,
     });
   if (loadPct > usualHighPct)

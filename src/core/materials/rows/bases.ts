@@ -52,7 +52,7 @@ export const BASES = [
     waterFraction: dry,
     waterUptakeGPerG: byFormula(0.17),
     chemistry: byFormula([{ speciesId: 'sodium-carbonate', fraction: 1 }]),
-    traits: ['strong-alkali', 'clumps', 'irritating-dust'],
+    traits: ['strong-alkali', 'sets-with-water', 'clumps', 'irritating-dust'],
   },
   {
     id: 'sodium-carbonate-monohydrate',
@@ -65,7 +65,7 @@ export const BASES = [
     levelDensityGMl: supplier(1),
     waterFraction: dry,
     chemistry: byFormula([{ speciesId: 'sodium-carbonate-monohydrate', fraction: 1 }]),
-    traits: ['strong-alkali', 'clumps', 'irritating-dust'],
+    traits: ['strong-alkali', 'sets-with-water', 'clumps', 'irritating-dust'],
   },
   {
     id: 'sodium-carbonate-decahydrate',

@@ -82,9 +82,11 @@ function cleaningFizzFace(evaluation: Evaluation): Face {
   return {
     ...face,
     mark: null,
-    sentence: isAlkaline
-      ? `The acid only breaks the piece up: ${formatGrams(fizz.leftoverSodaG)} g of soda is left to clean.`
-      : face.sentence,
+    sentence: evaluation.judged.ratio.findings.some(({ code }) => code === 'no-gas')
+      ? 'No gas: washing soda and borax take the acid up first.'
+      : isAlkaline
+        ? `The acid only breaks the piece up: ${formatGrams(fizz.leftoverSodaG)} g of soda is left to clean.`
+        : face.sentence,
     why: [
       face.why[0] ?? '',
       'A cleaning piece has no window here: washing soda and borax are meant to stay over, or the acid is, for lime.',
@@ -229,7 +231,8 @@ function dampSentence(verdict: Evaluation['binder']['verdict'], lowPct: number):
 
 function freeWaterFace({ binder }: Evaluation): Face {
   const sentences = {
-    easy: 'Easy in this room.',
+    easy:
+      binder.easyToPct === null ? 'Nothing here can give gas before use.' : 'Easy in this room.',
     brisk: 'Brisk: press at once, in dry air.',
     risky: 'Risky: small pieces, made at once.',
     'will-swell': 'Will swell in the bowl or the tray.',
@@ -239,13 +242,13 @@ function freeWaterFace({ binder }: Evaluation): Face {
     figure: `${formatFixed(binder.freeWaterPct, 1)} %`,
     unit: 'of the mix',
     from: 0,
-    to: Math.max(4, binder.easyToPct * 3.35),
+    to: Math.max(4, (binder.easyToPct ?? 0) * 3.35, binder.freeWaterPct),
     mark: null,
     decimals: 1,
     sentence: `${sentences[binder.freeWaterBand]} All liquids ${formatGrams(binder.liquidG)} g.`,
     why: [
       `${formatGrams(binder.freeWaterG)} g of water that can reach the acid: what is poured in as water, and what hides in witch hazel, vinegar, weak alcohol, liquid color and pastes, less what anhydrous washing soda takes into its crystal.`,
-      'Bands: to 1.2 % easy, 2.0 brisk, 3.5 risky; tighter over 50 % humidity, wider under 40 %.',
+      'Bands: to 1.2 % easy, 2.0 brisk, 3.5 risky; tighter over 50 % humidity, wider under 40 % and where less gas can form: swelling is the gas that water sets free.',
       `Source: common practice. ${NO_OWN}`,
     ],
   };
