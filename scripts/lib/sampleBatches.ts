@@ -16,7 +16,13 @@ import {
   type Fault,
   type NewEntry,
 } from '../../src/core/records';
-import { REFERENCE_MM2_H, dryFraction, dryingBodyOf, roomClock } from '../../src/core/drying';
+import {
+  REFERENCE_MM2_H,
+  dryFraction,
+  dryingBodyOf,
+  roomClock,
+  waterActivityPct,
+} from '../../src/core/drying';
 import { roomCurve, type RoomDay } from '../../src/core/air';
 import { USUAL_REQUEST, planScale, type ScaleRequest } from '../../src/core/scaling';
 import { assignLots, lotMoves, stockLeft, type Lot } from '../../src/core/shelf';
@@ -168,10 +174,10 @@ function dryOnTray(batch: Batch, made: Made, rooms: readonly RoomDay[], who: str
   if (startMs === null) throw new Error('a counted batch is on its tray');
   const nowMs = Date.parse(SAMPLE_NOW);
   const curve = roomCurve(rooms, 'drying-room');
-  const clock = roomClock(curve, startMs);
+  const mix = portionsOf(SHIPPED, bowlContents(batch));
+  const clock = roomClock(curve, startMs, waterActivityPct(mix));
   const body = dryingBodyOf(batch.request.mold, batch.body.method);
-  const lossFraction =
-    dryingLossFraction(portionsOf(SHIPPED, bowlContents(batch))).best * (0.9 + Math.random() * 0.2);
+  const lossFraction = dryingLossFraction(mix).best * (0.9 + Math.random() * 0.2);
   const rate = TRUE_RATE * Math.exp(0.06 * scatter());
   const startG = batch.plan.pieceG;
   const iso = (hours: number) =>

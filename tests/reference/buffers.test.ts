@@ -1,6 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ACID_SYSTEMS, acidSystemById, solveSolution, type AcidSystem } from '@/core/chemistry';
+import {
+  ACID_SYSTEMS,
+  acidSystemById,
+  carbonicPks,
+  solveSolution,
+  type AcidSystem,
+} from '@/core/chemistry';
 
 // Only here: acids of the buffers that no bath has. pKa: CRC Handbook / NIST, from memory.
 const PHTHALIC: AcidSystem = {
@@ -123,5 +129,16 @@ describe('solveSolution', () => {
       solveSolution({ acids: [{ system: carbonic, totalMolL: -1 }], spectators: [], tempC: 25 }),
     ).toThrow(/0 mol\/L or more, got -1/);
     expect(() => solveSolution({ acids: [], spectators: [], tempC: NaN })).toThrow(/tempC must be/);
+  });
+});
+
+describe('carbonic acid over temperature (Plummer and Busenberg 1982, table of log K, from memory)', () => {
+  it.each([
+    [0, 6.579, 10.629],
+    [25, 6.352, 10.329],
+    [60, 6.29, 10.144],
+  ])('at %d °C', (tempC, first, second) => {
+    expect(carbonicPks(tempC)[0]).toBeCloseTo(first, 3);
+    expect(carbonicPks(tempC)[1]).toBeCloseTo(second, 3);
   });
 });

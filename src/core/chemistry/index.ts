@@ -10,5 +10,12 @@ export { acidLessBaseMol } from './equivalents';
 export { earlyReaction } from './earlyReaction';
 export type { EarlyReaction } from './earlyReaction';
 export type { FizzBalance, LimitingSide, ReactantG } from './stoichiometry';
-export { ACID_SYSTEMS, acidSystemById, henryCo2MolLAtm, solveSolution } from './equilibrium';
+export {
+  ACID_SYSTEMS,
+  DAVIES_HOLDS_TO_MOL_L,
+  acidSystemById,
+  carbonicPks,
+  henryCo2MolLAtm,
+  solveSolution,
+} from './equilibrium';
 export type { AcidAmount, AcidSystem, AcidSystemId, Solution, SolvedSolution } from './equilibrium';

@@ -8,8 +8,12 @@ import {
   dryingFactor,
   hoursToDry,
   lossFraction,
+  staysFraction,
+  waterActivityPct,
   type DryingShape,
 } from '.';
+
+import { poured } from '../../../tests/fixtures/bodies';
 
 const SHAPES: readonly DryingShape[] = ['sphere', 'cylinder', 'slab'];
 
@@ -70,13 +74,39 @@ describe('drying in a room', () => {
     expect(hours(80) / hours(40)).toBeCloseTo(4, 6);
   });
 
-  it('is slower in damp air and stops near the mix’s own', () => {
-    expect(dryingFactor(45)).toBe(1);
-    expect(dryingFactor(60)).toBeLessThan(dryingFactor(45));
-    expect(dryingFactor(74)).toBe(0);
-    expect(() => dryingFactor(101)).toThrow(/humidityPct must be 0 to 100/);
+  it('goes by the vapor pressure over the mix less that of the air, and below nothing wets again', () => {
+    const at = (humidityPct: number, tempC = 20) => dryingFactor({ humidityPct, tempC }, 75);
+    expect(at(45)).toBe(1);
+    expect(at(60)).toBeCloseTo(0.5, 9);
+    expect(at(75)).toBe(0);
+    expect(at(90)).toBeCloseTo(-0.5, 9);
+    // 18 to 28 °C is 1.83 times the vapor pressure (Alduchov and Eskridge 1996).
+    expect(at(45, 28) / at(45, 18)).toBeCloseTo(1.83, 2);
+    expect(() => at(101)).toThrow(/humidityPct must be 0 to 100/);
     expect(hoursToDry(sphere(70), 0.95, 0.001)).toBeNull();
     expect(dryFraction(sphere(70), 0, 10)).toBe(0);
+  });
+
+  it('has no cliff: two hundredths of a point of humidity hardly move the hours', () => {
+    const hours = (humidityPct: number) =>
+      hoursToDry(
+        sphere(70),
+        0.95,
+        REFERENCE_MM2_H.best,
+        (h) => h * dryingFactor({ humidityPct, tempC: 20 }, 75),
+      ) ?? Infinity;
+    for (let pct = 30; pct < 74; pct += 0.5)
+      expect(hours(pct + 0.02) / hours(pct)).toBeLessThan(1.03);
+    expect(hours(72.01)).toBeLessThan(310);
+  });
+
+  it('leaves water in a piece at rest with a damper room: a third of it at 55 %', () => {
+    const stays = (humidityPct: number) => staysFraction({ humidityPct, tempC: 20 }, 75);
+    expect(stays(45)).toBe(0);
+    expect(stays(55)).toBeCloseTo(1 / 3, 9);
+    expect(stays(75)).toBe(1);
+    expect(stays(20)).toBe(0);
+    expect(staysFraction({ humidityPct: 40, tempC: 20 }, 33)).toBe(1);
   });
 
   it('takes half as long at twice the rate, and twice as long in a room worth half', () => {
@@ -89,5 +119,22 @@ describe('drying in a room', () => {
     );
     const handled = hoursToDry(sphere(70), HANDLE_FRACTION, REFERENCE_MM2_H.low) ?? Infinity;
     expect(handled).toBeLessThan(hoursToDry(sphere(70), DRY_FRACTION, REFERENCE_MM2_H.high) ?? 0);
+  });
+});
+
+describe('the water activity of a mix', () => {
+  const of = (...lines: Array<readonly [string, number]>) =>
+    waterActivityPct(poured(lines.map(([materialId, massG]) => ({ materialId, massG }))));
+
+  // Deliquescence at 25 °C: CRC Handbook.
+  it('is the usual one, and that of the salt that draws first by how much of it there is', () => {
+    expect(of(['sodium-bicarbonate', 200], ['citric-acid', 100])).toBe(75);
+    expect(of(['magnesium-sulfate-heptahydrate', 100])).toBe(90);
+    expect(of(['magnesium-sulfate-heptahydrate', 90], ['citric-acid', 10])).toBe(75);
+    expect(of(['magnesium-chloride', 100])).toBe(33);
+    expect(of(['citric-acid', 95], ['magnesium-chloride', 5])).toBe(33);
+    expect(of(['citric-acid', 97.5], ['magnesium-chloride', 2.5])).toBeCloseTo(54, 9);
+    expect(of(['kaolin', 1])).toBe(75);
+    expect(of()).toBe(75);
   });
 });

@@ -2,59 +2,64 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
   REFERENCE_MM2_H,
+  airAt,
   dryFraction,
   dryingBodyOf,
   dryingFactor,
-  humidityAt,
   refitDrying,
   roomClock,
+  type AirPoint,
 } from '.';
 
 const HOUR = 3_600_000;
-const level = (humidityPct: number) => [{ atMs: 0, humidityPct }];
+const level = (humidityPct: number) => [{ atMs: 0, humidityPct, tempC: 20 }];
+const clockOf = (points: readonly AirPoint[], fromMs = 0) => roomClock(points, fromMs, 75);
 
 describe('the clock of a room', () => {
-  it('runs true at 45 %, by its drive elsewhere, and stands in damp air', () => {
-    expect(roomClock(level(45), 0)(10 * HOUR)).toBeCloseTo(10, 9);
-    expect(roomClock(level(60), 0)(10 * HOUR)).toBeCloseTo(5, 9);
-    expect(roomClock(level(74), 0)(10 * HOUR)).toBe(0);
-    expect(roomClock(level(45), 5 * HOUR)(HOUR)).toBe(0);
-    expect(() => roomClock([], 0)).toThrow(/at least one reading/);
+  it('runs true at 45 % and 20 °C, and by its drive elsewhere', () => {
+    expect(clockOf(level(45))(10 * HOUR)).toBeCloseTo(10, 9);
+    expect(clockOf(level(60))(10 * HOUR)).toBeCloseTo(5, 9);
+    expect(clockOf(level(80))(10 * HOUR)).toBe(0);
+    expect(clockOf(level(45), 5 * HOUR)(HOUR)).toBe(0);
+    expect(() => clockOf([])).toThrow(/at least one reading/);
   });
 
-  it('sums a room that changes: by hand, 45 to 60 in ten hours is 7.5', () => {
-    const points = [
-      { atMs: 0, humidityPct: 45 },
-      { atMs: 10 * HOUR, humidityPct: 60 },
-    ];
-    const clock = roomClock(points, 0);
-    expect(clock(10 * HOUR)).toBeCloseTo(7.5, 6);
-    expect(clock(20 * HOUR)).toBeCloseTo(12.5, 6);
-    expect(humidityAt(points, 5 * HOUR)).toBeCloseTo(52.5, 9);
-    expect(humidityAt(points, 50 * HOUR)).toBe(60);
+  it('is turned back by damp air: six hours at 90 % wet what three at 45 % dried', () => {
+    const points = [...level(45), { atMs: 10 * HOUR, humidityPct: 90, tempC: 20 }];
+    expect(clockOf(points)(16 * HOUR)).toBeCloseTo(7, 9);
+    expect(clockOf(points)(100 * HOUR)).toBe(0);
   });
 
-  it('never runs backwards and never faster than the driest air', () => {
+  it('holds a reading until the next, so that a new one never moves the past', () => {
+    const before = level(50);
+    const after = [...before, { atMs: 10 * HOUR, humidityPct: 70, tempC: 25 }];
+    for (const hours of [1, 5, 10])
+      expect(clockOf(after)(hours * HOUR)).toBe(clockOf(before)(hours * HOUR));
+    expect(airAt(after, 9.99 * HOUR).humidityPct).toBe(50);
+    expect(airAt(after, 10 * HOUR).humidityPct).toBe(70);
+    expect(airAt(after, -HOUR).humidityPct).toBe(50);
+  });
+
+  it('never falls below nothing and never runs faster than the driest, warmest air', () => {
+    const reading = fc.tuple(
+      fc.integer({ min: 0, max: 100 }),
+      fc.double({ min: 0, max: 100, noNaN: true }),
+      fc.double({ min: 10, max: 30, noNaN: true }),
+    );
     fc.assert(
       fc.property(
-        fc.array(
-          fc.tuple(fc.integer({ min: 0, max: 100 }), fc.double({ min: 0, max: 100, noNaN: true })),
-          {
-            minLength: 1,
-            maxLength: 12,
-          },
-        ),
+        fc.array(reading, { minLength: 1, maxLength: 12 }),
         fc.integer({ min: 0, max: 120 }),
         fc.integer({ min: 0, max: 40 }),
         (readings, hours, more) => {
           const points = readings
-            .map(([atH, humidityPct]) => ({ atMs: atH * HOUR, humidityPct }))
+            .map(([atH, humidityPct, tempC]) => ({ atMs: atH * HOUR, humidityPct, tempC }))
             .sort((a, b) => a.atMs - b.atMs);
-          const clock = roomClock(points, 0);
-          const now = clock(hours * HOUR);
-          const then = clock((hours + more) * HOUR);
-          expect(then).toBeGreaterThanOrEqual(now - 1e-9);
-          expect(then - now).toBeLessThanOrEqual(more * dryingFactor(0) + 1e-9);
+          const clock = clockOf(points);
+          const [now, then] = [clock(hours * HOUR), clock((hours + more) * HOUR)];
+          expect(now).toBeGreaterThanOrEqual(0);
+          const fastest = dryingFactor({ humidityPct: 0, tempC: 30 }, 75);
+          expect(then - now).toBeLessThanOrEqual(more * fastest + 1e-9);
         },
       ),
       { seed: 73, numRuns: 200 },

@@ -1,69 +1,52 @@
-import { dryingFactor } from './forecast';
+import { dryingFactor, type RoomAir } from './forecast';
 
-/** Humidity at a moment, milliseconds since 1970. */
-export interface HumidityPoint {
+/** The air of a room at a moment, milliseconds since 1970. */
+export interface AirPoint extends RoomAir {
   readonly atMs: number;
-  readonly humidityPct: number;
 }
 
 const HOUR_MS = 3_600_000;
-/** Longest step of the sum: a room hardly bends within half an hour. */
-const STEP_MS = HOUR_MS / 2;
 
 /**
- * A clock that counts hours at 45 %: how many of them dry as much as the time since a moment did in this room. It is
- * the integral of the room's driving force, straight between readings, level before the first and after the last;
- * damp air stands still, it does not wet again.
- * @param points in the order of time, at least one
- * @returns hours at a later moment; 0 before the start
+ * A clock that counts hours of the reference room (45 %, 20 °C): how many of them dry as much as the time since a
+ * moment did in this room. It is the sum of the room's driving force; a reading holds until the next, so that a reading
+ * of today never moves the past. Air damper than the mix turns the clock back: the piece takes water up again.
+ * @param points in the order of time, at least one; the first holds before it too
+ * @param waterActivityPct of the mix, over 0 to 100
+ * @returns hours at a later moment; 0 before the start and never below it
  * @throws RangeError without a point
  */
 export function roomClock(
-  points: readonly HumidityPoint[],
+  points: readonly AirPoint[],
   fromMs: number,
+  waterActivityPct: number,
 ): (toMs: number) => number {
-  const inside = points.filter(({ atMs }) => atMs > fromMs);
-  const knots: HumidityPoint[] = [
-    { atMs: fromMs, humidityPct: humidityAt(points, fromMs) },
-    ...inside,
-  ];
-  const hours = [0];
-  for (let i = 1; i < knots.length; i++)
-    hours.push((hours[i - 1] ?? 0) + stretch(knots[i - 1], knots[i]));
+  const knots = [
+    { ...airAt(points, fromMs), atMs: fromMs },
+    ...points.filter(({ atMs }) => atMs > fromMs),
+  ].map((point) => ({ atMs: point.atMs, factor: dryingFactor(point, waterActivityPct), hours: 0 }));
+  const gone = (from: (typeof knots)[number], toMs: number) =>
+    Math.max(0, from.hours + (from.factor * (toMs - from.atMs)) / HOUR_MS);
+  for (let i = 1; i < knots.length; i++) {
+    const [before, here] = [knots[i - 1], knots[i]];
+    if (before && here) here.hours = gone(before, here.atMs);
+  }
   return (toMs) => {
     if (!(toMs > fromMs)) return 0;
-    const i = firstAfter(knots, toMs) - 1;
-    const until = { atMs: toMs, humidityPct: humidityAt(points, toMs) };
-    return (hours[i] ?? 0) + stretch(knots[i], until);
+    const from = knots[firstAfter(knots, toMs) - 1] ?? knots[0];
+    return from ? gone(from, toMs) : 0;
   };
 }
 
-/** Humidity at a moment: straight between readings, level outside them. @throws RangeError without a point */
-export function humidityAt(points: readonly HumidityPoint[], atMs: number): number {
-  const i = firstAfter(points, atMs);
-  const after = points[i] ?? points.at(-1);
-  const before = points[i - 1] ?? after;
-  if (!after || !before) throw new RangeError('points must hold at least one reading');
-  const span = after.atMs - before.atMs;
-  const share = span > 0 ? Math.min(1, Math.max(0, (atMs - before.atMs) / span)) : 0;
-  return before.humidityPct + share * (after.humidityPct - before.humidityPct);
-}
-
-function stretch(from: HumidityPoint | undefined, to: HumidityPoint | undefined): number {
-  if (!from || !to || !(to.atMs > from.atMs)) return 0;
-  const lengthMs = to.atMs - from.atMs;
-  // A level stretch needs no steps, however long.
-  const steps = from.humidityPct === to.humidityPct ? 1 : Math.ceil(lengthMs / STEP_MS);
-  let sum = 0;
-  for (let i = 0; i < steps; i++)
-    sum += dryingFactor(
-      from.humidityPct + ((i + 0.5) / steps) * (to.humidityPct - from.humidityPct),
-    );
-  return (sum / steps) * (lengthMs / HOUR_MS);
+/** The air at a moment: the last reading before it, the first one before any. @throws RangeError without a point */
+export function airAt(points: readonly AirPoint[], atMs: number): AirPoint {
+  const point = points[Math.max(0, firstAfter(points, atMs) - 1)];
+  if (!point) throw new RangeError('points must hold at least one reading');
+  return point;
 }
 
 /** Index of the first point later than a moment; the number of points when none is. */
-function firstAfter(points: readonly HumidityPoint[], atMs: number): number {
+function firstAfter(points: readonly { readonly atMs: number }[], atMs: number): number {
   let low = 0;
   let high = points.length;
   while (low < high) {

@@ -118,7 +118,15 @@ export interface FindingFacts {
   'color-over-rate': MaterialFacts;
   'over-usual-rate': MaterialFacts;
   'melt-before-alcohol': MaterialFacts;
-  'hygroscopic-salt': MaterialFacts & { readonly humidityPct: number; readonly isDamp: boolean };
+  'hygroscopic-salt': MaterialFacts & {
+    readonly humidityPct: number;
+    /** The first of them draws water from here. */
+    readonly drawsFromPct: number;
+    readonly isDamp: boolean;
+    readonly isLoose: boolean;
+    /** Some of it gives up crystal water in air as dry as this. */
+    readonly isDrying: boolean;
+  };
   'botanical-drain': MaterialFacts;
   'food-allergen': MaterialFacts & { readonly allergens: readonly string[] };
   'slip-caution': MaterialFacts;

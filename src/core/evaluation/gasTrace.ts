@@ -1,4 +1,10 @@
-import { USUAL_GRAINS, flowPerS, grainDiametersMm, grainsLeftFraction } from '../fizz';
+import {
+  USUAL_GRAINS,
+  grainDiametersMm,
+  grainsLeftFraction,
+  lastGrainS,
+  leftFraction,
+} from '../fizz';
 import type { Spread } from '../units';
 import type { Evaluation, Lasting } from './types';
 
@@ -9,40 +15,55 @@ export interface GasPoint {
 }
 
 const POINTS = 90;
-/** Water has to wet the surface first, seconds. Start value of ours. */
+/** Water has to wet the surface first: wear starts from nothing and is under way after so many seconds. Start value of ours. */
 const WETTING_S = 4;
 
 /**
- * Forecast flow of gas over time with its band; empty for a steamer and where nothing fizzes.
- * Flow follows the mass that is lost, all of the gas set free. Model of ours (eroding body).
+ * Forecast flow of gas over time with its band; empty for a steamer and where nothing fizzes. Each point is the mean of
+ * its stretch of time, so that the area under each curve is all of the gas.
+ * Flow follows the mass that is lost, wetting delays it and loses none. Model of ours (eroding body).
  * @param pieceG grams of the piece that goes in, over 0
  */
 export function gasTrace(evaluation: Evaluation, pieceG: number): readonly GasPoint[] {
   const { lasting, fizz, totalG } = evaluation;
   if (!lasting || lasting.kind === 'showered' || !(totalG > 0 && fizz.co2L > 0)) return [];
   const gasMl = 1000 * fizz.co2L * Math.min(1, pieceG / totalG);
-  const share = flowOf(lasting);
-  const endS = lasting.goneS.high * 1.02;
+  const { left, endS } = wearOf(lasting);
+  const stepS = endS / POINTS;
+  const { low, best, high } = lasting.speedMmS;
+  const flow = (speedMmS: number, fromS: number, toS: number) =>
+    (gasMl * (left(speedMmS, wornS(fromS)) - left(speedMmS, wornS(toS)))) / (toS - fromS);
   return Array.from({ length: POINTS + 1 }, (_, i) => {
-    const seconds = (endS * i) / POINTS;
-    const flows = [lasting.speedMmS.low, lasting.speedMmS.best, lasting.speedMmS.high].map(
-      (speed) => gasMl * share(speed, seconds) * Math.min(1, seconds / WETTING_S),
-    );
-    const best = flows[1] ?? 0;
-    return { seconds, mlPerS: { low: Math.min(...flows), best, high: Math.max(...flows) } };
+    const fromS = Math.max(0, (i - 0.5) * stepS);
+    const toS = Math.min(endS, (i + 0.5) * stepS);
+    const flows = [low, best, high].map((speed) => flow(speed, fromS, toS));
+    return {
+      seconds: i * stepS,
+      mlPerS: { low: Math.min(...flows), best: flows[1] ?? 0, high: Math.max(...flows) },
+    };
   });
 }
 
-/** Share of the gas set free each second, by speed and time. */
-function flowOf(
-  lasting: Exclude<Lasting, { kind: 'showered' }>,
-): (speedMmS: number, seconds: number) => number {
-  if (lasting.kind === 'dropped')
-    return (speedMmS, seconds) => flowPerS(lasting.inradiusMm, speedMmS, seconds);
+/** Seconds of full wear that so many seconds in the water amount to. @param seconds 0 or more */
+function wornS(seconds: number): number {
+  return seconds - WETTING_S * (1 - Math.exp(-seconds / WETTING_S));
+}
+
+/** Share that is still there by speed and seconds of full wear, and when the slowest piece has gone. */
+function wearOf(lasting: Exclude<Lasting, { kind: 'showered' }>): {
+  readonly left: (speedMmS: number, seconds: number) => number;
+  readonly endS: number;
+} {
+  if (lasting.kind === 'dropped') {
+    const { inradiusMm, goneS } = lasting;
+    return {
+      left: (speedMmS, seconds) => leftFraction(inradiusMm, speedMmS, seconds),
+      endS: goneS.high + WETTING_S,
+    };
+  }
   const diameters = grainDiametersMm(USUAL_GRAINS);
-  const stepS = lasting.goneS.best / 500;
-  return (speedMmS, seconds) =>
-    (grainsLeftFraction(diameters, speedMmS, seconds) -
-      grainsLeftFraction(diameters, speedMmS, seconds + stepS)) /
-    stepS;
+  return {
+    left: (speedMmS, seconds) => grainsLeftFraction(diameters, speedMmS, seconds),
+    endS: lastGrainS(diameters, lasting.speedMmS.low) + WETTING_S,
+  };
 }

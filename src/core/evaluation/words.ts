@@ -309,10 +309,16 @@ const WORDS: Words = {
       `${listed(names)} is melted warm, and alcohol is in the same beaker.`,
       'Melt first, let it cool to lukewarm, alcohol last and off the heat.',
     ),
-  'hygroscopic-salt': ({ names, humidityPct, isDamp }) =>
+  'hygroscopic-salt': ({ names, humidityPct, drawsFromPct, isDamp, isLoose, isDrying }) =>
     said(
-      `${listed(names)} draws water: ${isDamp ? `at ${humidityPct} % pieces go soft` : 'fine in this room, soft in a damp store'}.`,
-      'Wrap early and tight.',
+      `${listed(names)} draws water from ${drawsFromPct} % humidity on: ${
+        isDamp
+          ? `at ${humidityPct} % ${isLoose ? 'it clumps and will not pour' : 'pieces go soft'}`
+          : isDrying
+            ? `fine at ${humidityPct} %, though air so dry takes its crystal water and leaves a white crust`
+            : `fine at ${humidityPct} %, soft in a damper store`
+      }.`,
+      isLoose ? 'Jar it dry, early and tight.' : 'Wrap early and tight.',
     ),
   'botanical-drain': ({ names }) =>
     said(`${listed(names)} can clog a drain.`, 'Pack it with a bag or a strainer.'),

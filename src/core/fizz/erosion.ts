@@ -56,13 +56,6 @@ export function leftFraction(inradiusMm: number, speedMmS: number, seconds: numb
   return Math.max(0, 1 - (speedMmS * Math.max(0, seconds)) / inradiusMm) ** 3;
 }
 
-/** Share of the gas set free each second: what the body loses just then. */
-export function flowPerS(inradiusMm: number, speedMmS: number, seconds: number): number {
-  if (!(inradiusMm > 0)) throw new RangeError(`inradiusMm must be over 0, got ${inradiusMm}`);
-  const left = 1 - (speedMmS * seconds) / inradiusMm;
-  return seconds < 0 || left <= 0 ? 0 : (3 * speedMmS * left ** 2) / inradiusMm;
-}
-
 /** Seconds until it is gone, best and spread. */
 export function goneAfterS(inradiusMm: number, speedMmS: Spread): Spread {
   return {

@@ -1,8 +1,6 @@
-import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
   USUAL_GRAINS,
-  flowPerS,
   goneAfterS,
   grainDiametersMm,
   grainsGoneAfterS,
@@ -42,27 +40,6 @@ describe('an eroding piece', () => {
     expect(best({ oilFraction: 0.09 })).toBeLessThan(plain);
     expect(best({ baseToAcid: 2 })).toBeLessThan(plain);
     expect(best({ baseToAcid: 1 })).toBeGreaterThan(plain);
-  });
-
-  it('gives off all of its gas and no more: the flow sums to one', () => {
-    fc.assert(
-      fc.property(
-        fc.double({ min: 5, max: 60, noNaN: true }),
-        fc.double({ min: 0.02, max: 1, noNaN: true }),
-        (radiusMm, speed) => {
-          const gone = radiusMm / speed;
-          const steps = 2000;
-          const sum = Array.from({ length: steps }, (_, i) =>
-            flowPerS(radiusMm, speed, ((i + 0.5) * gone) / steps),
-          );
-          const total = sum.reduce((all, flow) => all + (flow * gone) / steps, 0);
-          expect(total).toBeCloseTo(1, 4);
-          expect(leftFraction(radiusMm, speed, gone * 1.01)).toBe(0);
-          expect(leftFraction(radiusMm, speed, 0)).toBe(1);
-        },
-      ),
-      { seed: 71, numRuns: 50 },
-    );
   });
 
   it('refuses what is no piece and no water', () => {

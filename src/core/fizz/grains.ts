@@ -39,15 +39,19 @@ export function grainsLeftFraction(
   );
 }
 
+/** Seconds until the coarsest grain is gone. @param speedMmS of a pressed face, over 0 */
+export function lastGrainS(diametersMm: readonly number[], speedMmS: number): number {
+  return Math.max(...diametersMm) / 2 / (speedMmS * GRAIN_SPEED_FACTOR);
+}
+
 /**
  * Seconds until all but a fiftieth of loose salts is gone. Model of ours: eroding grains, Rosin-Rammler sizes.
  * @param speedMmS as {@link recessionMmS}
  */
 export function grainsGoneAfterS(sizes: GrainSizes, speedMmS: Spread): Spread {
   const diameters = grainDiametersMm(sizes);
-  const coarsest = Math.max(...diameters);
   const after = (speed: number) => {
-    let [low, high] = [0, coarsest / 2 / (speed * GRAIN_SPEED_FACTOR)];
+    let [low, high] = [0, lastGrainS(diameters, speed)];
     for (let i = 0; i < 40; i++) {
       const middle = (low + high) / 2;
       if (grainsLeftFraction(diameters, speed, middle) > GONE_FRACTION) low = middle;

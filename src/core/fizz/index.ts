@@ -1,14 +1,13 @@
 export { compositionOf, isFiller, isOily } from './composition';
-export {
-  FILLER_SLOPE,
-  OIL_SLOPE,
-  flowPerS,
-  goneAfterS,
-  leftFraction,
-  recessionMmS,
-} from './erosion';
+export { FILLER_SLOPE, OIL_SLOPE, goneAfterS, leftFraction, recessionMmS } from './erosion';
 export type { FizzFactors } from './erosion';
-export { USUAL_GRAINS, grainDiametersMm, grainsGoneAfterS, grainsLeftFraction } from './grains';
+export {
+  USUAL_GRAINS,
+  grainDiametersMm,
+  grainsGoneAfterS,
+  grainsLeftFraction,
+  lastGrainS,
+} from './grains';
 export type { GrainSizes } from './grains';
 export { showersOf } from './showers';
 export { surfaceReading } from './surface';

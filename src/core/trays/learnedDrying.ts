@@ -1,5 +1,5 @@
 import type { RoomDay } from '../air';
-import { dryingBodyOf, humidityAt, refitDrying, roomClock } from '../drying';
+import { dryingBodyOf, airAt, refitDrying, roomClock, waterActivityPct } from '../drying';
 import { DRYING_DIFFUSIVITY, learned, type DryingRecord, type Learned } from '../learning';
 import type { Catalog } from '../materials';
 import { standing, type Batch } from '../records';
@@ -27,10 +27,11 @@ export function dryingRecordsOf(
     const lastMs = Date.parse(dried.at(-1)?.at ?? '');
     if (startMs === null || dried.length < 2 || !(lastMs > startMs)) return [];
     const { points } = roomSince(batch, startMs, { days, humidityPct: 45 });
-    const clock = roomClock(points, startMs);
+    const mix = pressedMix(batch, catalog);
+    const clock = roomClock(points, startMs, waterActivityPct(mix));
     const refit = refitDrying(
       dryingBodyOf(batch.request.mold, batch.body.method),
-      { rate: OPEN_RATE, lossFraction: dryingLossFraction(pressedMix(batch, catalog)) },
+      { rate: OPEN_RATE, lossFraction: dryingLossFraction(mix) },
       dried
         .filter(({ at }) => Date.parse(at) >= startMs)
         .map(({ at, massG }) => ({ roomHours: clock(Date.parse(at)), massG })),
@@ -39,10 +40,7 @@ export function dryingRecordsOf(
     );
     const said = withoutPrior(refit.rate);
     if (said === null || said.sd > MOST_OPEN_SD) return [];
-    const humidityPct =
-      points.length === 1
-        ? humidityAt(points, startMs)
-        : humidityAt(points, (startMs + lastMs) / 2);
+    const { humidityPct } = airAt(points, points.length === 1 ? startMs : (startMs + lastMs) / 2);
     return [{ batchId: batch.id, humidityPct, overModel: Math.exp(said.mean) }];
   });
 }

@@ -30,10 +30,13 @@ function firstDayPct({ room, startMs }: TrayForecast): number | null {
 }
 
 /** How dry it was when a hand first lifted it. */
-function liftedAt(batch: Batch, { body, room, startMs, refit }: TrayForecast): number | null {
+function liftedAt(
+  batch: Batch,
+  { body, room, startMs, refit, waterActivityPct }: TrayForecast,
+): number | null {
   const first = standing(batch, 'tended').find(({ what }) => what === 'turn' || what === 'paint');
   if (!first) return null;
-  const hours = roomClock(room, startMs)(Date.parse(first.at));
+  const hours = roomClock(room, startMs, waterActivityPct)(Date.parse(first.at));
   return dryFraction(body, hours, REFERENCE_MM2_H.best * refit.rate.best);
 }
 

@@ -108,11 +108,11 @@ function wrapFrom(
 
 /** When a share is dry by the best forecast and so many hours have passed, ms since 1970. */
 function reaches(
-  { body, room, startMs, refit }: TrayForecast,
+  { body, room, startMs, refit, waterActivityPct }: TrayForecast,
   fraction: number,
   leastH: number,
 ): number | null {
-  const clock = roomClock(room, startMs);
+  const clock = roomClock(room, startMs, waterActivityPct);
   const hours = hoursToDry(body, fraction, REFERENCE_MM2_H.best * refit.rate.best, (after) =>
     clock(startMs + after * HOUR_MS),
   );

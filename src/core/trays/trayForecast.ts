@@ -2,12 +2,15 @@ import type { RoomDay, RoomPoint } from '../air';
 import {
   DRY_FRACTION,
   HANDLE_FRACTION,
+  LONGEST_H,
   REFERENCE_MM2_H,
   dryFraction,
   dryingBodyOf,
   dryingFactor,
+  staysFraction,
+  waterActivityPct,
   hoursToDry,
-  humidityAt,
+  airAt,
   refitDrying,
   roomClock,
   type DryingBody,
@@ -23,8 +26,8 @@ import { roomSince, trayStartMs } from './trayRoom';
 import { dryingLossFraction, pressedMix } from './volatile';
 
 const HOUR_MS = 3_600_000;
-/** Nothing is foretold beyond two months. */
-const LONGEST_H = 24 * 60;
+/** A room this slow is no drying room. Start value of ours. */
+const LEAST_FACTOR = 0.1;
 /** Shipped spread of drying, 24 to 36 hours about 30: as factors. */
 const SHIPPED_RATE: Spread = { low: 30 / 36, best: 1, high: 30 / 24 };
 
@@ -65,6 +68,10 @@ export interface TrayForecast {
   readonly room: readonly RoomPoint[];
   readonly roomIsRead: boolean;
   readonly humidityPct: number;
+  /** Humidity at which this mix neither dries nor draws water, %. */
+  readonly waterActivityPct: number;
+  /** Share of what would leave at 45 % that stays at rest with the room as it is now, 0 to 1. */
+  readonly stays: number;
   readonly willNotDry: boolean;
   /** Own batches that speak in the rate. */
   readonly ownBatches: number;
@@ -77,13 +84,16 @@ export function trayForecast(batch: Batch, question: TrayQuestion): TrayForecast
   const nowMs = Math.max(startMs, question.nowMs);
   const { points, isRead } = roomSince(batch, startMs, question);
   const body = dryingBodyOf(batch.request.mold, batch.body.method);
-  const humidityPct = humidityAt(points, nowMs);
+  const air = airAt(points, nowMs);
+  const { humidityPct } = air;
+  const mix = pressedMix(batch, question.catalog);
+  const activityPct = waterActivityPct(mix);
   const own = learnedDrying(question.taught, batch.id, humidityPct);
   const prior: DryingPrior = {
     rate: own ? { low: own.low, best: own.estimate, high: own.high } : SHIPPED_RATE,
-    lossFraction: dryingLossFraction(pressedMix(batch, question.catalog)),
+    lossFraction: dryingLossFraction(mix),
   };
-  const clock = roomClock(points, startMs);
+  const clock = roomClock(points, startMs, activityPct);
   const hoursAt = (at: string) => clock(Date.parse(at));
   const dried = standing(batch, 'dried').filter(({ at }) => Date.parse(at) >= startMs);
   const refit = refitDrying(
@@ -127,7 +137,9 @@ export function trayForecast(batch: Batch, question: TrayQuestion): TrayForecast
     room: points,
     roomIsRead: isRead,
     humidityPct,
-    willNotDry: dryingFactor(humidityPct) === 0 && (dryAtMs === null || dryAtMs.best > nowMs),
+    waterActivityPct: activityPct,
+    stays: staysFraction(air, activityPct),
+    willNotDry: dryAtMs === null && dryingFactor(air, activityPct) < LEAST_FACTOR,
     ownBatches: own?.records ?? 0,
   };
 }
@@ -135,7 +147,7 @@ export function trayForecast(batch: Batch, question: TrayQuestion): TrayForecast
 /** The forecast as a curve for drawing, from the press to some hours on. @param count of points, 2 or more */
 export function dryCurve(forecast: TrayForecast, toHours: number, count = 60): readonly DryPoint[] {
   const { body, room, startMs, refit } = forecast;
-  const clock = roomClock(room, startMs);
+  const clock = roomClock(room, startMs, forecast.waterActivityPct);
   return Array.from({ length: count }, (_, i) => {
     const hours = (toHours * i) / (count - 1);
     const spent = clock(startMs + hours * HOUR_MS);

@@ -1,4 +1,5 @@
 import { roomCurve, type RoomDay, type RoomPoint } from '../air';
+import { USUAL_ROOM_C } from '../binder';
 import { roomOf, standing, type Batch } from '../records';
 
 const HOUR_MS = 3_600_000;
@@ -22,18 +23,20 @@ export function roomSince(
   startMs: number,
   { days, humidityPct }: { readonly days: readonly RoomDay[]; readonly humidityPct: number },
 ): { readonly points: readonly RoomPoint[]; readonly isRead: boolean } {
+  const room = roomOf(batch);
+  const own = {
+    atMs: startMs,
+    humidityPct: room?.humidityPct ?? humidityPct,
+    tempC: room?.tempC ?? USUAL_ROOM_C,
+  };
   for (const place of ['drying-room', 'workroom'] as const) {
     const points = roomCurve(days, place);
     const before = points.findLast(({ atMs }) => atMs <= startMs);
     const since = points.filter(({ atMs }) => atMs > startMs && atMs < startMs + LONGEST_MS);
-    if (since.length > 0 || (before && startMs - before.atMs < STALE_MS))
-      return { points: [...(before ? [before] : []), ...since], isRead: true };
+    const isFresh = before && startMs - before.atMs < STALE_MS;
+    // Until the first reading it is the batch's own room: a later one does not speak for the past.
+    if (since.length > 0 || isFresh)
+      return { points: [isFresh ? before : own, ...since], isRead: true };
   }
-  const room = roomOf(batch);
-  return {
-    points: [
-      { atMs: startMs, humidityPct: room?.humidityPct ?? humidityPct, tempC: room?.tempC ?? 20 },
-    ],
-    isRead: false,
-  };
+  return { points: [own], isRead: false };
 }

@@ -61,7 +61,8 @@ describe('tubReading', () => {
     fc.assert(
       fc.property(mix, fc.double({ min: 1, max: 300, noNaN: true }), (reactants, volumeL) => {
         const reading = tubReading(reactants, { ...TUB, volumeL });
-        for (const value of Object.values(reading)) expect(Number.isFinite(value)).toBe(true);
+        for (const value of Object.values(reading))
+          expect(typeof value === 'boolean' || Number.isFinite(value)).toBe(true);
         const [low, high] = [reading.phFresh, reading.phAir].sort((a, b) => a - b) as [
           number,
           number,
@@ -71,6 +72,34 @@ describe('tubReading', () => {
       }),
       { seed: 43, numRuns: 100 },
     );
+  });
+
+  it('counts the peroxide of percarbonate as the weak acid it is, and sulfate as a base', () => {
+    const basin: Tub = { volumeL: 5, alkalinityMgL: 0, tempC: 25 };
+    const percarbonate = tubReading([{ speciesId: 'sodium-percarbonate', massG: 50 }], basin);
+    // The same soda without the peroxide stands some tenths higher.
+    const soda = tubReading(
+      [{ speciesId: 'sodium-carbonate', massG: (50 * 2 * 105.99) / 314.02 }],
+      basin,
+    );
+    expect(percarbonate.phFresh).toBeLessThan(soda.phFresh - 0.3);
+    const acid = { speciesId: 'sodium-bisulfate', massG: 50 } as const;
+    const salted = [acid, { speciesId: 'sodium-sulfate', massG: 300 } as const];
+    expect(tubReading(salted, basin).phFresh).toBeGreaterThan(
+      tubReading([acid], basin).phFresh + 0.2,
+    );
+  });
+
+  it('says that it is an estimate above an ionic strength of 0.5', () => {
+    const salt = (massG: number) =>
+      tubReading([{ speciesId: 'sodium-chloride', massG }], {
+        volumeL: 1,
+        alkalinityMgL: 0,
+        tempC: 25,
+      }).isEstimate;
+    // 58.44 g/mol: 29.2 g in a liter is 0.5 mol/L.
+    expect(salt(29.2)).toBe(false);
+    expect(salt(29.3)).toBe(true);
   });
 
   it('refuses a tub without water', () => {

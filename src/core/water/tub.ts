@@ -1,4 +1,5 @@
 import {
+  DAVIES_HOLDS_TO_MOL_L,
   acidSystemById,
   dissolutionOf,
   gasVolumeL,
@@ -28,6 +29,8 @@ export interface TubReading {
   /** pH settled against the air. */
   readonly phAir: number;
   readonly ionicStrengthMolL: number;
+  /** Denser than the Davies equation holds: pH is an estimate. */
+  readonly isEstimate: boolean;
   /** Gas that really leaves while it is fresh: none until the water is full of it. */
   readonly co2LeftAsGasMol: number;
   readonly co2LeftAsGasL: number;
@@ -68,6 +71,7 @@ export function tubReading(reactants: readonly ReactantG[], tub: Tub): TubReadin
     phHalfVented: half.ph,
     phAir: air.ph,
     ionicStrengthMolL: fresh.ionicStrengthMolL,
+    isEstimate: fresh.ionicStrengthMolL > DAVIES_HOLDS_TO_MOL_L,
     co2LeftAsGasMol: leftMol,
     co2LeftAsGasL: gasVolumeL(leftMol, tub.tempC),
   };

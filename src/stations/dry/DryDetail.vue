@@ -21,6 +21,8 @@ const trays = useTraysStore();
 const room = useRoomStore();
 const weight = ref('');
 const moisture = ref('');
+/** Water that stays is said from here on, share. */
+const WORTH_SAYING = 0.05;
 const problem = ref('');
 
 const weighings = computed(() => standing(props.batch, 'dried'));
@@ -105,6 +107,10 @@ function tend(what: Tending): void {
         forecast.roomIsRead
           ? `${formatFixed(forecast.humidityPct, 0)} % now`
           : `Taken as ${formatFixed(forecast.humidityPct, 0)} %: nobody read it since`
+      }}{{
+        forecast.stays > WORTH_SAYING
+          ? `. ${formatFixed(100 * forecast.stays, 0)} % of its water stays in a piece at rest here`
+          : ''
       }}
     </p>
     <RoomCurve v-if="room.dryingCurve.length > 1" :points="room.dryingCurve" :now-ms="nowMs" />

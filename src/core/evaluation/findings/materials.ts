@@ -1,5 +1,4 @@
 import { isForSkin, useOf } from '../../formula';
-import { ROOM_PCT } from '../../binder';
 import { speciesById } from '../../chemistry';
 import {
   gramsWhere,
@@ -88,7 +87,9 @@ const withTrait =
   ({ materials }: Examined) =>
     materials.some(({ material }) => material.traits.includes(trait));
 const pctOf = ({ massG }: Portion, { measured }: Examined) => (100 * massG) / measured.totalG;
-const isDamp = ({ conditions }: Examined) => conditions.humidityPct > ROOM_PCT.goodTo;
+/** Does it turn wet in this room? */
+const draws = ({ drawsWater }: Material, { conditions }: Examined) =>
+  drawsWater !== null && conditions.humidityPct >= drawsWater.value.fromPct;
 /** Alkali in a bath is judged by the water it makes; under a shower there is none, so by acid enough to take it up. */
 const alkaliSeverity = ({ measured: { water, fizz }, body }: Examined): Severity => {
   const isTooAlkaline =
@@ -263,12 +264,22 @@ const RULES: readonly MaterialRule[] = [
   },
   {
     code: 'hygroscopic-salt',
-    severity: (examined) => (isDamp(examined) ? 'warning' : 'info'),
+    severity: (examined) =>
+      examined.materials.some((entry) => entry.massG > 0 && draws(entry.material, examined))
+        ? 'warning'
+        : 'info',
     of: has('hygroscopic'),
-    more: (examined) => ({
+    more: (examined, picked) => ({
       humidityPct: examined.conditions.humidityPct,
-      isDamp: isDamp(examined),
+      drawsFromPct: Math.min(...picked.map(({ drawsWater }) => drawsWater?.value.fromPct ?? 100)),
+      isDamp: picked.some((material) => draws(material, examined)),
+      isLoose: examined.body.method === 'loose',
+      isDrying: picked.some(
+        ({ drawsWater }) =>
+          examined.conditions.humidityPct < (drawsWater?.value.givesUpBelowPct ?? 0),
+      ),
     }),
+    source: 'deliquescence at 25 °C, CRC Handbook, from memory',
   },
   { code: 'botanical-drain', severity: 'info', of: has('drain') },
   {

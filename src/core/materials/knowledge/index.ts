@@ -1,5 +1,6 @@
 import type { MaterialRow } from '../types';
 import { CAUTION_BY_TRAIT } from './cautions';
+import { DRAWS_WATER } from './drawsWater';
 import { SHELF_LIFE_BY_ID, SHELF_LIFE_BY_ROLE } from './keeping';
 import { colorRestriction, holdsCarmine, needsCertifiedBatch } from './colorListings';
 import { FOOD_ALLERGEN, NOT_VEGAN, VEGAN, VEGAN_USUALLY } from './origin';
@@ -17,6 +18,7 @@ export type { Vegan } from './origin';
 export function knowledgeOf(row: MaterialRow) {
   const isOil = row.role === 'oil' || row.role === 'butter';
   return {
+    drawsWater: DRAWS_WATER[row.id] ?? null,
     meltingC: MELTING_C[row.id] ?? null,
     alcoholFraction: ALCOHOL_FRACTION[row.id] ?? NO_ALCOHOL,
     oilFraction: OIL_FRACTION[row.id] ?? (isOil ? ALL_OIL : NO_OIL),
@@ -40,6 +42,7 @@ export const KNOWN_IDS: readonly string[] = [
   OIL_FRACTION,
   RATE_BY_ID,
   NOT_FOR,
+  DRAWS_WATER,
   VEGAN,
   FOOD_ALLERGEN,
   SHELF_LIFE_BY_ID,

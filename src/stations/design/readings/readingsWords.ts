@@ -309,7 +309,7 @@ function waterFace({ water }: Evaluation): Face {
         : `Fresh to settled; a bather sits near ${water.phHalfVented.toFixed(1)}.`,
     why: [
       'One piece of the mold last asked for, in the bath (a cleaning piece: the basin; salts: one bath’s worth) set up under Workshop. Fresh: no gas lost beyond what the water cannot hold. Settled: against the air. The mark stands where half of the gas that will go has gone.',
-      `Charge balance over every acid and ion, ionic strength ${(water?.ionicStrengthMolL ?? 0).toFixed(4)} mol/L; ${water && water.co2LeftAsGasL > 0 ? `${formatFixed(water.co2LeftAsGasL, 1)} L of gas leaves, the rest stays dissolved.` : 'the water holds all the gas at first; what is seen fizzing dissolves or leaves slowly.'}`,
+      `Charge balance over every acid and ion, ionic strength ${(water?.ionicStrengthMolL ?? 0).toFixed(4)} mol/L${water?.isEstimate ? ' (so strong a solution is only estimated)' : ''}; ${water && water.co2LeftAsGasL > 0 ? `${formatFixed(water.co2LeftAsGasL, 1)} L of gas leaves, the rest stays dissolved.` : 'the water holds all the gas at first; what is seen fizzing dissolves or leaves slowly.'}`,
       'Source: pKa from CRC Handbook / NIST, Davies activities, van ’t Hoff, Henry’s law; checked against the NIST standard buffers within 0.06.',
       NO_OWN,
     ],
