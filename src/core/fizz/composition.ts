@@ -1,6 +1,15 @@
 import { gramsWhere, portionsG, type Material, type Portion, type Role } from '../materials';
 
-const FILLERS: ReadonlySet<Role> = new Set(['starch', 'clay', 'salt', 'milk', 'builder']);
+const FILLERS: ReadonlySet<Role> = new Set<Role>([
+  'starch',
+  'clay',
+  'salt',
+  'milk',
+  'builder',
+  'drying-powder',
+  'gum',
+  'sugar',
+]);
 const OILY: ReadonlySet<Role> = new Set(['oil', 'butter', 'scent']);
 
 /** Does it lie between the grains and neither fizz nor oil them? */

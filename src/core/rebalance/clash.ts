@@ -10,7 +10,13 @@ export type Clash =
     }
   | { readonly code: 'limit'; readonly name: string }
   | { readonly code: 'rate'; readonly name: string }
+  /** A line that is not taken out, or may not grow. */
+  | { readonly code: 'stays'; readonly name: string }
+  /** Several of a kind, where naming each would say less. */
+  | { readonly code: 'locks' | 'all-rates' | 'all-limits' | 'all-stay'; readonly count: number }
   | { readonly code: 'total'; readonly totalG: number }
+  /** The total is the sum of the lines: never in the way by itself. */
+  | { readonly code: 'sum' }
   | { readonly code: 'wished-ratio'; readonly ratio: number }
   | { readonly code: 'ratio' | 'free-water' | 'emulsifier' }
   | {
@@ -29,6 +35,7 @@ export function keyOf(clash: Clash): string {
       return `lock ${clash.lineId}`;
     case 'limit':
     case 'rate':
+    case 'stays':
       return `${clash.code} ${clash.name}`;
     case 'wish':
       return `wish ${clash.id}`;

@@ -1,6 +1,6 @@
-export { rebalance } from './rebalance';
+export { rebalance, rebalanceExactly } from './rebalance';
 export type { LineChange, RebalanceResult } from './rebalance';
 export { sayClash } from './words';
 export type { Clash } from './clash';
-export { NO_WISHES, WISHES } from './wishes';
-export type { WishId, Wishes } from './wishes';
+export { NO_WISHES, SPREADS, WISHES } from './wishes';
+export type { Spreading, WishId, Wishes } from './wishes';

@@ -1,11 +1,14 @@
 import type { Conditions } from '../conditions';
-import { evaluate, type Evaluation } from '../evaluation';
+import { evaluate, type Evaluation, type Finding } from '../evaluation';
 import { addLine, lineById, setLineMass, totalMassG, type FormulaBody } from '../formula';
 import { exactly } from '../units';
 import type { Clash } from './clash';
-import { leastChange, smallestClash } from './program';
+import { fewLines } from './fewLines';
+import { smallestSet } from './smallestSet';
+import { problemOf } from './problem';
+import { solve, straightened, type Problem } from './solve';
 import { variablesOf, type Variable } from './variables';
-import { aimedWindow, linearWishes, type NamedWish, type Question } from './windows';
+import { AT_THE_EDGE, INSIDE_FOR_ROUNDING, type Inside, type Question } from './windows';
 import type { Wishes } from './wishes';
 
 /** One line that would change. */
@@ -31,119 +34,121 @@ export type RebalanceResult =
   /** A smallest set of wishes, windows and locks that cannot hold together. */
   | { readonly status: 'clash'; readonly between: readonly Clash[] };
 
-const PASSES = 8;
 const ROUND_G = 0.1;
 const FINE_ROUND_G = 0.01;
-/** How near the damp index has to come to its window, index points. */
-const DAMP_WITHIN = 0.02;
 const LONGER_BY = 1.22;
 
 /**
- * The smallest change of a formula that meets every window and every wish: minimize the squared relative change
- * of each line, windows and wishes linear in grams, locked lines held; the damp index is straightened anew at
- * each pass until the readings themselves are met. Scent and color change last.
- * Source: Goldfarb and Idnani 1983 for the program; windows as in the readings.
+ * The smallest change of a formula that meets every window and every wish: the squared relative change of each line,
+ * windows and wishes as they are read, locked lines held. In few lines or in all, as wished; scent and color change
+ * last, nothing is taken out, the total is free unless it is asked for. Rounded to what a scale shows.
+ * Source: Goldfarb and Idnani 1983 for each program; sequential programs for what bends; windows as in the readings.
  */
 export function rebalance(
   body: FormulaBody,
   conditions: Conditions,
   wishes: Wishes,
 ): RebalanceResult {
+  return solved(
+    body,
+    conditions,
+    wishes,
+    INSIDE_FOR_ROUNDING,
+    (massG, { isLocked, massG: wasG }) => (isLocked ? wasG : roundG(massG)),
+  );
+}
+
+/** The same to the last digit and up to the very edges of the windows, for who reckons on. */
+export function rebalanceExactly(
+  body: FormulaBody,
+  conditions: Conditions,
+  wishes: Wishes,
+): RebalanceResult {
+  return solved(body, conditions, wishes, AT_THE_EDGE, (massG) => massG);
+}
+
+type Rounding = (massG: number, variable: Variable) => number;
+
+function solved(
+  body: FormulaBody,
+  conditions: Conditions,
+  wishes: Wishes,
+  inside: Inside,
+  round: Rounding,
+): RebalanceResult {
   const totalG = totalMassG(body);
   if (!(totalG > 0)) return { status: 'nothing-to-weigh' };
   const evaluation = evaluate(body, conditions);
   const variables = variablesOf(body, totalG, wishes.ids, conditions.catalog);
-  const start = startOf(variables, totalG, wishes.totalG);
-  const scale = variables.map(({ scaleG }) => scaleG);
-  let question: Question = {
-    body,
-    evaluation,
-    variables,
-    wishes,
-    totalG,
-    documents: conditions.scentDocuments,
-    at: start,
-    stretch: 1,
-  };
-  let x = start;
-  for (let pass = 0; pass < PASSES; pass++) {
-    const rows = linearWishes(question);
-    const solved = leastChange(start, scale, rows);
-    if (solved.status === 'infeasible')
-      return {
-        status: 'clash',
-        between: clashesOf(smallestClash(start, scale, rows), rows),
-      };
-    x = solved.x;
-    const after = evaluate(bodyWith(body, variables, x), conditions);
-    const gain = fizzGain(evaluation, after);
-    if (isMet(after, question) && (!wishes.ids.includes('longer-fizz') || gain >= LONGER_BY)) break;
-    question = { ...question, at: x, stretch: stretched(question, gain) };
-  }
-  const rounded = x.map((massG, i) =>
-    variables[i]?.isLocked ? (variables[i]?.massG ?? massG) : roundG(massG),
-  );
-  const swept = withoutCrumbs(variables, rounded, totalG);
-  const isAsGood = missedBy(bodyWith(body, variables, swept), question, conditions).length === 0;
-  const grams =
-    isAsGood && !addsToMend(body, variables, rounded, swept, conditions) ? swept : rounded;
-  const changes = changesOf(variables, grams);
+  const question: Question = { body, conditions, evaluation, variables, wishes, totalG, inside };
+  const problem = problemOf(question);
+  const whole = solve(problem);
+  if (whole.status === 'infeasible')
+    return { status: 'clash', between: clashOf(problem, whole.at) };
+  const { x } = wishes.spread === 'few' ? fewLines(problem, whole) : whole;
+  const grams = x.slice(0, variables.length).map((massG, i) => {
+    const variable = variables[i];
+    return variable ? round(massG, variable) : massG;
+  });
+  const changes = changesOf(variables, grams, inside);
   if (changes.length === 0) return { status: 'already' };
   const next = bodyWith(body, variables, grams);
-  return { status: 'changed', body: next, changes, missed: missedBy(next, question, conditions) };
+  return { status: 'changed', body: next, changes, missed: missedBy(next, question) };
 }
 
-/** What the groups of a clash are, each once. */
-function clashesOf(groups: readonly string[], rows: readonly NamedWish[]): readonly Clash[] {
-  return groups.flatMap((group) => rows.find((row) => row.group === group)?.clash ?? []);
+/** Named where the work was given up, the bends as straight as they are there. */
+function clashOf(problem: Problem, at: readonly number[]): readonly Clash[] {
+  const everything = { ...problem, free: problem.start.map((_, i) => i) };
+  const bent = straightened(everything, at).map((row, i) => ({
+    ...row,
+    clash: problem.curved[i]?.clash ?? ({ code: 'free-water' } as const),
+  }));
+  return smallestSet(problem.start, problem.scale, [...problem.linear, ...bent]);
 }
 
-/** A wish for another total first scales everything: that alone is no change of the formula. */
-function startOf(
-  variables: readonly Variable[],
-  totalG: number,
-  wantedG: number | null,
-): readonly number[] {
-  const factor = (wantedG ?? totalG) / totalG;
-  return variables.map(({ massG, isLocked }) => (isLocked ? massG : massG * factor));
+/** Windows that a finding says are not met. */
+function clashOfFinding(finding: Finding, { evaluation, wishes }: Question): Clash | null {
+  switch (finding.code) {
+    case 'too-dry':
+    case 'too-wet':
+      return {
+        code: 'damp',
+        isDrier: wishes.ids.includes('drier'),
+        lowPct: evaluation.binder.window.lowPct,
+        highPct: evaluation.binder.window.highPct,
+      };
+    case 'free-water-high':
+      return { code: 'free-water' };
+    case 'acid-excess':
+    case 'soda-excess-high':
+      return { code: 'ratio' };
+    case 'scent-over-limit':
+      return { code: 'limit', name: finding.facts.binds };
+    case 'scent-load-high':
+      return { code: 'scent-usual', usualHighPct: finding.facts.usualHighPct };
+    case 'oil-without-emulsifier':
+      return { code: 'emulsifier' };
+    case 'over-usual-rate':
+    case 'color-over-rate':
+      return { code: 'rate', name: finding.facts.names[0] ?? '' };
+    default:
+      return null;
+  }
 }
 
-function isMet({ binder }: Evaluation, { wishes }: Question): boolean {
-  const index = binder.dampIndexPct;
-  if (index === null) return true;
-  const { lowPct, highPct } = aimedWindow(binder.window, wishes);
-  return index >= lowPct - DAMP_WITHIN && index <= highPct + DAMP_WITHIN;
+function missedBy(next: FormulaBody, question: Question): readonly Clash[] {
+  const { wishes, evaluation, conditions } = question;
+  const after = evaluate(next, conditions);
+  const missesFizz = wishes.ids.includes('longer-fizz') && fizzGain(evaluation, after) < LONGER_BY;
+  return [
+    ...after.findings.flatMap((finding) => clashOfFinding(finding, question) ?? []),
+    ...(missesFizz ? [{ code: 'wish' as const, id: 'longer-fizz' as const }] : []),
+  ];
 }
 
 function fizzGain(before: Evaluation, after: Evaluation): number {
   const [was, is] = [before.lasting?.speedMmS.best, after.lasting?.speedMmS.best];
   return was !== undefined && is !== undefined ? was / is : LONGER_BY;
-}
-
-/** Asks for more where the model bends away from its straight line. */
-function stretched({ stretch, wishes }: Question, gain: number): number {
-  return wishes.ids.includes('longer-fizz') && gain < LONGER_BY ? stretch * 1.15 : stretch;
-}
-
-function missedBy(next: FormulaBody, question: Question, conditions: Conditions): readonly Clash[] {
-  const after = evaluate(next, conditions);
-  const { wishes, evaluation } = question;
-  const missesDamp = !isMet(after, question) && after.binder.verdict !== 'in-window';
-  const missesFizz =
-    wishes.ids.includes('longer-fizz') && fizzGain(evaluation, after) < LONGER_BY - 0.02;
-  return [
-    ...(missesDamp
-      ? [
-          {
-            code: 'damp' as const,
-            isDrier: wishes.ids.includes('drier'),
-            lowPct: evaluation.binder.window.lowPct,
-            highPct: evaluation.binder.window.highPct,
-          },
-        ]
-      : []),
-    ...(missesFizz ? [{ code: 'wish' as const, id: 'longer-fizz' as const }] : []),
-  ];
 }
 
 function bodyWith(
@@ -155,51 +160,31 @@ function bodyWith(
   return variables.reduce((current, { lineId, material }, i) => {
     const massG = x[i] ?? 0;
     if (lineId === null)
-      return massG >= ROUND_G ? addLine(current, mainId, material, exactly(massG)) : current;
+      return massG >= FINE_ROUND_G ? addLine(current, mainId, material, exactly(massG)) : current;
     return lineById(current, lineId).massG === massG
       ? current
       : setLineMass(current, lineId, massG);
   }, body);
 }
 
-function changesOf(variables: readonly Variable[], x: readonly number[]): readonly LineChange[] {
-  return variables.flatMap(({ lineId, material, massG: fromG }, i) => {
-    const toG = x[i] ?? 0;
-    const isWorth = Math.abs(toG - fromG) >= (lineId === null ? ROUND_G : leastStepG(fromG));
-    return isWorth ? [{ lineId, materialId: material.id, fromG, toG }] : [];
-  });
-}
-
-/** Changes of under this share of a line and of the mix are crumbs: left out where that mends nothing less. */
-const CRUMB_OF_LINE = 0.02;
-const CRUMB_OF_MIX = 0.0003;
-
-function withoutCrumbs(
+/** A change smaller than a scale can show is none. */
+function changesOf(
   variables: readonly Variable[],
   x: readonly number[],
-  totalG: number,
-): readonly number[] {
-  return variables.map(({ massG }, i) => {
-    const change = Math.abs((x[i] ?? 0) - massG);
-    return change < CRUMB_OF_LINE * massG && change < CRUMB_OF_MIX * totalG ? massG : (x[i] ?? 0);
+  { share }: Inside,
+): readonly LineChange[] {
+  return variables.flatMap(({ lineId, material, massG: fromG, scaleG }, i) => {
+    const toG = x[i] ?? 0;
+    const leastG =
+      share === AT_THE_EDGE.share
+        ? 1e-6 * scaleG
+        : lineId === null
+          ? FINE_ROUND_G
+          : leastStepG(fromG) * 0.999;
+    return Math.abs(toG - fromG) >= leastG ? [{ lineId, materialId: material.id, fromG, toG }] : [];
   });
 }
 
-function addsToMend(
-  body: FormulaBody,
-  variables: readonly Variable[],
-  rounded: readonly number[],
-  swept: readonly number[],
-  conditions: Conditions,
-): boolean {
-  const toMend = (x: readonly number[]) =>
-    evaluate(bodyWith(body, variables, x), conditions).findings.filter(
-      ({ severity }) => severity !== 'info',
-    ).length;
-  return toMend(swept) > toMend(rounded);
-}
-
-/** A change smaller than a scale can show is none. */
 function leastStepG(massG: number): number {
   return massG >= 10 ? ROUND_G : FINE_ROUND_G;
 }

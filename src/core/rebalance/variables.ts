@@ -1,5 +1,5 @@
 import type { FormulaBody, Line } from '../formula';
-import { materialById, type Catalog, type Material } from '../materials';
+import { materialById, type Catalog, type Material, type Role } from '../materials';
 import type { WishId } from './wishes';
 
 /** One amount that may change: a line of the formula, or a material that might come in. */
@@ -16,6 +16,15 @@ export interface Variable {
 
 /** A trace weighs as much as this share of the mix when its change is measured. */
 const LEAST_SCALE = 0.004;
+/** What comes in is measured by what it usually is, this share of the mix, and not as the endless multiple of nothing. */
+const NEW_SCALE: Readonly<Partial<Record<Role, number>>> = {
+  base: 0.5,
+  acid: 0.3,
+  starch: 0.05,
+  salt: 0.05,
+  oil: 0.03,
+};
+const NEW_SCALE_ELSE = 0.02;
 /** Scent and color are kept if at all possible: a change of theirs counts as so many times larger. */
 const KEPT_FACTOR = 8;
 
@@ -54,14 +63,17 @@ export function variablesOf(
   ];
   const candidates = [...new Set(wanted)]
     .filter((id) => !present.has(id))
-    .map((id) => ({
-      lineId: null,
-      material: materialById(catalog, id),
-      massG: 0,
-      isMain: true,
-      isLocked: false,
-      scaleG: LEAST_SCALE * totalG,
-    }));
+    .map((id) => {
+      const material = materialById(catalog, id);
+      return {
+        lineId: null,
+        material,
+        massG: 0,
+        isMain: true,
+        isLocked: false,
+        scaleG: (NEW_SCALE[material.role] ?? NEW_SCALE_ELSE) * totalG,
+      };
+    });
   return [...lines, ...candidates];
 }
 

@@ -1,29 +1,26 @@
-import { MAX_SOAKED_FRACTION, dampOf, dampSums, type DampWindow } from '../binder';
 import { speciesById } from '../chemistry';
+import type { Conditions } from '../conditions';
 import { USUAL_OF_BALANCE, type Evaluation } from '../evaluation';
-import { FILLER_SLOPE, OIL_SLOPE, isFiller, isOily } from '../fizz';
+import { isOily } from '../fizz';
 import { isForSkin, type FormulaBody } from '../formula';
 import type { Material } from '../materials';
-import {
-  EMULSIFIER_TO_OIL,
-  OIL_WORTH_CARRYING_PCT,
-  limitedConstituents,
-  type ScentDocument,
-} from '../scent';
+import { EMULSIFIER_TO_OIL, OIL_WORTH_CARRYING_PCT, limitedConstituents } from '../scent';
 import { keyOf, type Clash } from './clash';
 import type { LinearWish } from './program';
 import type { Variable } from './variables';
 import type { WishId, Wishes } from './wishes';
 
-/** Windows are met a hair inside, so that rounding to the scale does not leave them. */
-const INSIDE = 0.01;
-/** Traces round to a hundredth of a gram: further inside. */
-const INSIDE_A_TRACE = 0.03;
-const LONGER = 1.25;
 const HARDENER_PCT = 1.5;
 const FOAMER_PCT = 1;
 const STRONGER = 1.25;
 const CHEAPER = 0.9;
+/** What is in the mix stays in it: at least this share of a line, more of acid and base. Start values of ours. */
+const LEAST_OF_LINE = 0.05;
+const LEAST_OF_REACTANT = 0.3;
+/** A cheaper mix is still the same mix. Start value of ours. */
+const LEAST_WHEN_CHEAPER = 0.5;
+/** Where no window holds soda to acid, it may still move by no more than this factor. Start value of ours. */
+const RATIO_MAY_MOVE = 1.25;
 
 /** A wish with what it is called when it clashes. */
 export interface NamedWish extends LinearWish {
@@ -32,23 +29,31 @@ export interface NamedWish extends LinearWish {
 
 export interface Question {
   readonly body: FormulaBody;
+  readonly conditions: Conditions;
   readonly evaluation: Evaluation;
   readonly variables: readonly Variable[];
   readonly wishes: Wishes;
   readonly totalG: number;
-  readonly documents: readonly ScentDocument[];
-  /** Grams the last pass ended at: the damp index is straightened there. */
-  readonly at: readonly number[];
-  /** How much more than a quarter the fizz has to be asked for, as the model bends; 1 at first. */
-  readonly stretch: number;
+  /** How far inside its edges a window is met, as a share of them, so that rounding does not leave it; 0 for the edge itself. */
+  readonly inside: Inside;
 }
+
+export interface Inside {
+  readonly share: number;
+  /** For traces, which round to a hundredth of a gram. */
+  readonly ofTraces: number;
+}
+
+/** Room for a scale that shows a tenth of a gram. */
+export const INSIDE_FOR_ROUNDING: Inside = { share: 0.01, ofTraces: 0.03 };
+/** The edge itself, but for the last digits. */
+export const AT_THE_EDGE: Inside = { share: 1e-5, ofTraces: 1e-5 };
 
 /** Every window that is linear in grams, and every wish, as rows of a program; what a maker asked for stands last, so that a clash is named by it. */
 export function linearWishes(question: Question): readonly NamedWish[] {
   return [
+    ...stays(question),
     ...(question.wishes.ratio === null ? ratio(question) : []),
-    ...damp(question),
-    ...freeWater(question),
     ...scent(question),
     ...emulsifier(question),
     ...rates(question),
@@ -90,9 +95,33 @@ function locks(question: Question): readonly NamedWish[] {
     );
 }
 
+/** The total is free unless it was asked for. */
 function total(question: Question): readonly NamedWish[] {
-  const totalG = question.wishes.totalG ?? question.totalG;
-  return [row(question, { code: 'total', totalG }, () => 1, totalG, true)];
+  const { totalG } = question.wishes;
+  return totalG === null ? [] : [row(question, { code: 'total', totalG }, () => 1, totalG, true)];
+}
+
+/** No line is taken out; a drier mix gets no more that is watery, a cheaper one no water for its starch. */
+function stays(question: Question): readonly NamedWish[] {
+  const { variables, wishes, totalG } = question;
+  const grown = (wishes.totalG ?? totalG) / totalG;
+  const isDrier = wishes.ids.includes('drier');
+  const isCheaper = wishes.ids.includes('cheaper');
+  return variables.flatMap((variable): readonly NamedWish[] => {
+    const { material, massG, isLocked } = variable;
+    if (isLocked) return [];
+    const reacts = material.role === 'acid' || material.role === 'base';
+    const least = isCheaper ? LEAST_WHEN_CHEAPER : reacts ? LEAST_OF_REACTANT : LEAST_OF_LINE;
+    const clash: Clash = { code: 'stays', name: material.name };
+    const own = (other: Variable) => (other === variable ? 1 : 0);
+    const isWatery = material.waterFraction.value > 0 && material.isLiquid;
+    return [
+      ...(massG > 0 ? [row(question, clash, own, least * massG * Math.min(1, grown))] : []),
+      ...((isDrier || isCheaper) && isWatery
+        ? [row(question, clash, (other) => -own(other), -massG * grown)]
+        : []),
+    ];
+  });
 }
 
 /** Equivalents a gram brings. */
@@ -115,7 +144,7 @@ function reactingG(material: Material, side: 'acid' | 'base'): number {
 }
 
 function ratio(question: Question): readonly NamedWish[] {
-  const { wishes, body } = question;
+  const { wishes } = question;
   if (wishes.ratio !== null) {
     const wanted = wishes.ratio;
     return [
@@ -128,9 +157,8 @@ function ratio(question: Question): readonly NamedWish[] {
       ),
     ];
   }
-  if (!isForSkin(body.family)) return [];
-  const low = USUAL_OF_BALANCE.low * (1 + INSIDE);
-  const high = USUAL_OF_BALANCE.high * (1 - INSIDE);
+  const { low, high } = ratioWindow(question);
+  if (low === null || high === null) return [];
   const side = (sign: 1 | -1, edge: number) =>
     row(
       question,
@@ -142,89 +170,38 @@ function ratio(question: Question): readonly NamedWish[] {
   return [side(1, low), side(-1, high)];
 }
 
-/** The damp index straightened at the grams of the last pass: what a gram binds there, and what the powders take. */
-function damp(question: Question): readonly NamedWish[] {
-  const { variables, at, evaluation, wishes } = question;
-  const sums = dampSums(
-    variables.flatMap(({ material, isMain }, i) =>
-      isMain ? [{ material, massG: at[i] ?? 0 }] : [],
-    ),
-  );
-  const reading = dampOf(sums);
-  const bindingPerG = sums.liquidG > 0 ? sums.bindingMl / sums.liquidG : 1;
-  const isClamped = sums.liquidG > 0 && reading.soakedUpG / sums.liquidG >= MAX_SOAKED_FRACTION;
-  const takesWater = sums.waterG >= sums.crystalUptakeG;
-  const perMl = ({ material }: Variable) => 1 / material.trueDensityGMl.value;
-  const bound: Weight = (variable) => {
-    if (!variable.isMain) return 0;
-    const { material } = variable;
-    const binding = material.isLiquid ? perMl(variable) * (material.bindingPerMl?.value ?? 0) : 0;
-    if (isClamped) return (1 - MAX_SOAKED_FRACTION) * binding;
-    const crystal = takesWater ? (material.waterUptakeGPerG?.value ?? 0) : 0;
-    const powder = material.isLiquid ? 0 : (material.uptakeGPerG?.value ?? 0);
-    return binding - bindingPerG * (powder + crystal);
-  };
-  const solid: Weight = (variable) =>
-    variable.isMain && !variable.material.isLiquid ? perMl(variable) : 0;
-  const { lowPct, highPct } = aimedWindow(evaluation.binder.window, wishes);
-  const clash: Clash = {
-    code: 'damp',
-    isDrier: wishes.ids.includes('drier'),
-    lowPct: evaluation.binder.window.lowPct,
-    highPct: evaluation.binder.window.highPct,
-  };
-  return [
-    row(question, clash, (v) => bound(v) - (lowPct / 100) * solid(v), 0),
-    row(question, clash, (v) => (highPct / 100) * solid(v) - bound(v), 0),
-  ];
-}
-
-/** Window to end in: inside its edges; its lower half where a drier mix is wished. */
-export function aimedWindow(window: DampWindow, { ids }: Wishes) {
-  const room = (window.highPct - window.lowPct) * INSIDE;
-  return {
-    lowPct: window.lowPct + (window.lowPct > 0 ? room : 0),
-    highPct: ids.includes('drier') ? (window.lowPct + window.aimPct) / 2 : window.highPct - room,
-  };
-}
-
-function freeWater(question: Question): readonly NamedWish[] {
-  const { freeWaterPct } = question.evaluation.binder;
-  const easyToPct = question.evaluation.judged['free-water'].window.high ?? Infinity;
-  const isDrier = question.wishes.ids.includes('drier');
-  const mostPct = isDrier ? Math.min(easyToPct, freeWaterPct / 2) : easyToPct * (1 - INSIDE);
-  return [
-    row(
-      question,
-      { code: 'free-water' },
-      ({ material, isMain }) =>
-        isMain
-          ? mostPct / 100 - material.waterFraction.value + (material.waterUptakeGPerG?.value ?? 0)
-          : 0,
-      0,
-    ),
-  ];
+/** Base over acid by equivalents: the usual window on skin, a little either way of what it is in a cleaning piece. */
+function ratioWindow({ body, evaluation: { fizz }, inside: { share } }: Question): {
+  readonly low: number | null;
+  readonly high: number | null;
+} {
+  if (isForSkin(body.family))
+    return { low: USUAL_OF_BALANCE.low * (1 + share), high: USUAL_OF_BALANCE.high * (1 - share) };
+  const { acidEquivalentsMol: acid, baseEquivalentsMol: base } = fizz;
+  if (!(acid > 0 && base > 0)) return { low: null, high: null };
+  return { low: base / acid / RATIO_MAY_MOVE, high: (base / acid) * RATIO_MAY_MOVE };
 }
 
 function scent(question: Question): readonly NamedWish[] {
-  const { variables, documents, evaluation } = question;
+  const { variables, evaluation, conditions, inside } = question;
   const scents = variables.filter(({ material }) => material.role === 'scent');
   if (scents.length === 0) return [];
   const usual = row(
     question,
     { code: 'scent-usual', usualHighPct: evaluation.scent.usualHighPct },
     ({ material }) =>
-      (evaluation.scent.usualHighPct / 100) * (1 - INSIDE) - (material.role === 'scent' ? 1 : 0),
+      (evaluation.scent.usualHighPct / 100) * (1 - inside.share) -
+      (material.role === 'scent' ? 1 : 0),
     0,
   );
   const limits = limitedConstituents(
     scents.map(({ material }) => material),
-    documents,
+    conditions.scentDocuments,
   ).map(({ name, limitPct, shareOf }) =>
     row(
       question,
       { code: 'limit', name },
-      ({ material }) => (limitPct / 100) * (1 - INSIDE) - shareOf(material.id),
+      ({ material }) => (limitPct / 100) * (1 - inside.share) - shareOf(material.id),
       0,
     ),
   );
@@ -232,7 +209,7 @@ function scent(question: Question): readonly NamedWish[] {
 }
 
 function emulsifier(question: Question): readonly NamedWish[] {
-  const { body, variables, totalG } = question;
+  const { body, variables, totalG, inside } = question;
   const oilG = variables.reduce(
     (sum, { material, massG }) =>
       material.role === 'oil' || material.role === 'butter' ? sum + massG : sum,
@@ -247,7 +224,7 @@ function emulsifier(question: Question): readonly NamedWish[] {
         material.role === 'emulsifier'
           ? 1
           : isOily(material)
-            ? -EMULSIFIER_TO_OIL.least * (1 + INSIDE)
+            ? -EMULSIFIER_TO_OIL.least * (1 + inside.share)
             : 0,
       0,
     ),
@@ -256,7 +233,7 @@ function emulsifier(question: Question): readonly NamedWish[] {
 
 /** Usual rates hold for bombs and steamers; a color's for all. A line over its rate that is locked clashes, and says so. */
 function rates(question: Question): readonly NamedWish[] {
-  const { body, variables } = question;
+  const { body, variables, inside } = question;
   const isCommon = body.family === 'bath-bomb' || body.family === 'shower-steamer';
   const ids = [...new Set(variables.map(({ material }) => material.id))];
   return ids.flatMap((id) => {
@@ -269,7 +246,7 @@ function rates(question: Question): readonly NamedWish[] {
         question,
         { code: 'rate', name: material.name },
         (variable) =>
-          (mostPct / 100) * (1 - INSIDE_A_TRACE) - (variable.material.id === id ? 1 : 0),
+          (mostPct / 100) * (1 - inside.ofTraces) - (variable.material.id === id ? 1 : 0),
         0,
       ),
     ];
@@ -277,7 +254,7 @@ function rates(question: Question): readonly NamedWish[] {
 }
 
 function wished(question: Question): readonly NamedWish[] {
-  const { wishes, variables, totalG, stretch } = question;
+  const { wishes, variables, totalG } = question;
   const shareNow = (weight: Weight) =>
     variables.reduce((sum, variable) => sum + weight(variable) * variable.massG, 0) / totalG;
   const share = (id: WishId, weight: Weight, least: number) =>
@@ -288,11 +265,6 @@ function wished(question: Question): readonly NamedWish[] {
       roles.includes(material.role) ? 1 : 0;
   return wishes.ids.flatMap((id): readonly NamedWish[] => {
     switch (id) {
-      case 'longer-fizz': {
-        const slowing: Weight = ({ material }) =>
-          isFiller(material) ? FILLER_SLOPE : isOily(material) ? OIL_SLOPE : 0;
-        return [share(id, slowing, shareNow(slowing) + Math.log(LONGER) * stretch)];
-      }
       case 'harder': {
         const hardener: Weight = ({ material }) =>
           material.role === 'clay' || material.likeId === 'potassium-bitartrate' ? 1 : 0;
@@ -306,6 +278,8 @@ function wished(question: Question): readonly NamedWish[] {
         const price: Weight = ({ material }) => -material.relativePrice.value;
         return [share(id, price, shareNow(price) * CHEAPER)];
       }
+      // These bend: see curved.ts.
+      case 'longer-fizz':
       case 'drier':
         return [];
     }

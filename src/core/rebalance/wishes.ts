@@ -10,12 +10,22 @@ export const WISHES = [
 
 export type WishId = (typeof WISHES)[number]['id'];
 
+/** Where the change goes: into as few lines as may be, or a little into every one. */
+export const SPREADS = ['few', 'all'] as const;
+export type Spreading = (typeof SPREADS)[number];
+
 export interface Wishes {
+  readonly spread: Spreading;
   readonly ids: readonly WishId[];
   /** Soda to acid by mass to come to; null to leave it in the window. */
   readonly ratio: number | null;
-  /** Total to come to, grams; null to keep the present one. */
+  /** Total to come to, grams; null to leave it free. */
   readonly totalG: number | null;
 }
 
-export const NO_WISHES: Wishes = { ids: [], ratio: null, totalG: null };
+export const NO_WISHES: Wishes = {
+  spread: 'few',
+  ids: [],
+  ratio: null,
+  totalG: null,
+};

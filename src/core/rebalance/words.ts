@@ -1,3 +1,4 @@
+import { inSentence } from '../words';
 import type { Clash } from './clash';
 import { WISHES } from './wishes';
 
@@ -6,9 +7,15 @@ type Words = {
 };
 
 const WORDS: Words = {
-  lock: ({ name, massG }) => `${name.toLowerCase()} locked at ${shown(massG)} g`,
-  limit: ({ name }) => `${name.toLowerCase()} within its limit`,
-  rate: ({ name }) => `${name.toLowerCase()} within its usual rate`,
+  lock: ({ name, massG }) => `${inSentence(name)} locked at ${shown(massG)} g`,
+  limit: ({ name }) => `${inSentence(name)} within its limit`,
+  rate: ({ name }) => `${inSentence(name)} within its usual rate`,
+  stays: ({ name }) => `${inSentence(name)} kept in the mix`,
+  locks: ({ count }) => `the ${count} locked lines`,
+  'all-rates': ({ count }) => `${count} materials within their usual rates`,
+  'all-limits': ({ count }) => `${count} constituents of the scent within their limits`,
+  'all-stay': ({ count }) => `the other ${count} lines kept in the mix`,
+  sum: () => 'the sum of the lines',
   total: ({ totalG }) => `a total of ${shown(totalG)} g`,
   'wished-ratio': ({ ratio }) => `soda to acid at ${ratio}`,
   ratio: () => 'soda to acid in its window',

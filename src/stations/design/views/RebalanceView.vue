@@ -1,7 +1,13 @@
 <script setup lang="ts">
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
 import { totalMassG, type FormulaBody } from '@/core/formula';
-import { WISHES, sayClash, type RebalanceResult, type WishId } from '@/core/rebalance';
+import {
+  WISHES,
+  sayClash,
+  type RebalanceResult,
+  type Spreading,
+  type WishId,
+} from '@/core/rebalance';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatGrams } from '@/core/words';
@@ -23,6 +29,11 @@ const SCHOOLS = [
   { word: 'classic', ratio: 2 },
   { word: 'acid-forward', ratio: 1.4 },
 ] as const;
+const SPREADINGS: ReadonlyArray<{ readonly value: Spreading; readonly word: string }> = [
+  { value: 'few', word: 'in as few lines as it takes' },
+  { value: 'all', word: 'every line a little' },
+];
+const spread = ref<Spreading>('few');
 const wishIds = ref<WishId[]>([]);
 const asksRatio = ref(false);
 const ratio = ref(1.5);
@@ -36,6 +47,7 @@ let slowTimer: ReturnType<typeof setTimeout> | undefined;
 let latest = 0;
 
 const wishes = computed(() => ({
+  spread: spread.value,
   ids: [...wishIds.value],
   ratio: asksRatio.value ? ratio.value : null,
   totalG: asksTotal.value ? totalG.value : null,
@@ -49,6 +61,7 @@ onScopeDispose(() => {
 
 async function find(): Promise<void> {
   const asked = ++latest;
+  settled();
   result.value = null;
   problem.value = '';
   slowTimer = setTimeout(() => (isSlow.value = true), SAYS_SO_AFTER_MS);
@@ -106,9 +119,17 @@ function change(fromG: number, toG: number): string {
   <section aria-label="Rebalance">
     <h2>Rebalance</h2>
     <p class="quiet small">
-      The smallest change that meets every window. Locked lines hold; scent and color move last.
+      The smallest change that meets every window. Locked lines hold, none is taken out; scent and
+      color move last.
     </p>
     <form @submit.prevent="find">
+      <fieldset>
+        <legend>Change</legend>
+        <label v-for="entry in SPREADINGS" :key="entry.value" class="wish">
+          <input v-model="spread" type="radio" name="spread" :value="entry.value" />
+          <span>{{ entry.word }}</span>
+        </label>
+      </fieldset>
       <fieldset>
         <legend>And make it</legend>
         <label v-for="entry in WISHES" :key="entry.id" class="wish">

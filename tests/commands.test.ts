@@ -16,16 +16,19 @@ afterAll(() => {
 });
 
 /** The command as a caller types it, from a folder of its own. */
-function evaluate(recipe: string | null, ...options: string[]) {
+function command(name: string, recipe: string | null, ...options: string[]) {
   if (recipe !== null) writeFileSync(join(folder, 'recipe.txt'), recipe);
   const { status, stdout, stderr } = spawnSync(
     'npm',
-    ['--prefix', ROOT, 'run', '--silent', 'evaluate', '--', 'recipe.txt', ...options],
+    ['--prefix', ROOT, 'run', '--silent', name, '--', 'recipe.txt', ...options],
     { cwd: folder, encoding: 'utf8' },
   );
   const own = stderr.split('\n').filter((line) => line !== '' && !line.startsWith('npm warn'));
   return { status, stdout, errors: own };
 }
+
+const evaluate = (recipe: string | null, ...options: string[]) =>
+  command('evaluate', recipe, ...options);
 
 describe('npm run evaluate', () => {
   it('answers with one JSON object and nothing else', () => {
@@ -56,5 +59,42 @@ describe('npm run evaluate', () => {
     expect(status).toBe(2);
     expect(stdout).toBe('');
     expect(errors).toHaveLength(1);
+  });
+});
+
+describe('npm run rebalance', () => {
+  const DRY = '300 g baking soda\n150 g citric acid\n8 g castor oil\n2 g polysorbate 80';
+
+  it('answers with every line, and what it answers is in every window once it is written out', () => {
+    const { status, stdout } = command('rebalance', DRY, '--humidity-pct', '40');
+    expect(status).toBe(0);
+    const { lines, changed, missed, clash } = JSON.parse(stdout);
+    expect({ changed, missed, clash }).toEqual({ changed: 1, missed: [], clash: [] });
+    const written = lines.map(
+      (line: { afterG: number; materialId: string }) => `${line.afterG} g ${line.materialId}`,
+    );
+    const again = JSON.parse(evaluate(written.join('\n'), '--humidity-pct', '40').stdout);
+    expect(again.binder.verdict).toBe('in-window');
+    const codes = again.findings.map(({ code }: { code: string }) => code);
+    for (const code of ['acid-excess', 'soda-excess-high', 'oil-without-emulsifier'])
+      expect(codes).not.toContain(code);
+  });
+
+  it('has no lines where wishes clash, and names a few of them', () => {
+    const clashing = command(
+      'rebalance',
+      'Embed:\n50 g baking soda\n40 g citric acid',
+      '--ratio',
+      '90',
+    );
+    const answer = JSON.parse(clashing.stdout);
+    expect(answer.lines).toBeNull();
+    expect(answer.clash.length).toBeGreaterThan(0);
+    expect(answer.clash.length).toBeLessThanOrEqual(5);
+  });
+
+  it('refuses a wish that nobody knows', () => {
+    const { status, stdout, errors } = command('rebalance', DRY, '--wish', 'shine');
+    expect({ status, stdout, lines: errors.length }).toEqual({ status: 2, stdout: '', lines: 1 });
   });
 });

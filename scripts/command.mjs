@@ -3,6 +3,8 @@ import { join } from 'node:path';
 import { spawnSync } from 'node:child_process';
 import { ROOT } from './lib/run.mjs';
 
+const [script, ...args] = process.argv.slice(2);
+
 // Standard output belongs to the answer, so an install speaks on standard error.
 if (!existsSync(join(ROOT, 'node_modules', 'tsx'))) {
   const install = spawnSync('npm', ['ci', '--no-audit', '--no-fund'], {
@@ -12,13 +14,9 @@ if (!existsSync(join(ROOT, 'node_modules', 'tsx'))) {
   if (install.status !== 0) process.exit(2);
 }
 // Paths are the caller's: npm changes into the project but remembers where it was called.
-const answer = spawnSync(
-  process.execPath,
-  ['--import', 'tsx', 'scripts/evaluate.ts', ...process.argv.slice(2)],
-  {
-    stdio: 'inherit',
-    cwd: ROOT,
-    env: { ...process.env, INIT_CWD: process.env.INIT_CWD ?? process.cwd() },
-  },
-);
+const answer = spawnSync(process.execPath, ['--import', 'tsx', `scripts/${script}.ts`, ...args], {
+  stdio: 'inherit',
+  cwd: ROOT,
+  env: { ...process.env, INIT_CWD: process.env.INIT_CWD ?? process.cwd() },
+});
 process.exitCode = answer.status ?? 2;

@@ -1,0 +1,56 @@
+import type { Conditions } from '../../src/core/conditions';
+import { emptyBody, type FormulaBody } from '../../src/core/formula';
+import { SHIPPED, catalogWith, type Catalog } from '../../src/core/materials';
+import { readRecipe } from '../../src/core/recipe-text';
+import { readWorkshopFile } from '../../src/storage/file';
+
+export type Found =
+  | {
+      readonly ok: true;
+      readonly body: FormulaBody;
+      readonly pieces: number | null;
+      readonly catalog: Catalog;
+      readonly scentDocuments: Conditions['scentDocuments'];
+    }
+  | { readonly ok: false; readonly message: string };
+
+function bodyFromRecipe(text: string, family: FormulaBody['family'] = 'bath-bomb'): Found {
+  const read = readRecipe(text, SHIPPED);
+  if (!read.ok) return { ok: false, message: read.problem.message };
+  const { parts, unread, pieces } = read.recipe;
+  return { ok: true, body: { ...emptyBody(family), parts, unread }, pieces, ...NOTHING_OWN };
+}
+
+const NOTHING_OWN = { catalog: SHIPPED, scentDocuments: [] } as const;
+
+/** The first formula of an exported file, with what its workshop knows. */
+function bodyFromFile(text: string): Found {
+  const read = readWorkshopFile(text);
+  if (!read.ok) return { ok: false, message: read.problem.message };
+  const { formulas, materials, settings } = read.workshop;
+  const [formula] = formulas;
+  return formula
+    ? {
+        ok: true,
+        body: formula.body,
+        pieces: null,
+        catalog: catalogWith(materials),
+        scentDocuments: settings?.scentDocuments ?? [],
+      }
+    : { ok: false, message: 'The file holds no formula.' };
+}
+
+/** The formula of a recipe's text or of an exported file, with what the command line says of it. */
+export function bodyFrom(
+  text: string,
+  { family, method }: Partial<Pick<FormulaBody, 'family' | 'method'>>,
+): Found {
+  const found = text.trimStart().startsWith('{')
+    ? bodyFromFile(text)
+    : bodyFromRecipe(text, family);
+  if (!found.ok) return found;
+  return {
+    ...found,
+    body: { ...found.body, ...(family && { family }), ...(method && { method }) },
+  };
+}
