@@ -66,12 +66,12 @@ export function refitDrying(
     return losses.map((loss) => {
       const startG = startOf(pieces, loss.value);
       const scale = pieces.reduce(
-        (sum, { massG, dry }) => sum + ((massG - startG * (1 - loss.value * dry)) / sdG) ** 2,
+        (sum, { massG, dry }) => sum + heavyTail((massG - startG * (1 - loss.value * dry)) / sdG),
         0,
       );
       const meter = meters.reduce((sum, { pct, dry }) => {
         const leftPct = (100 * loss.value * (1 - dry)) / (1 - loss.value * dry);
-        return sum + ((pct - leftPct) / METER_SD_PCT) ** 2;
+        return sum + heavyTail((pct - leftPct) / METER_SD_PCT);
       }, 0);
       return { log: rate.log + loss.log - (scale + meter) / 2, startG };
     });
@@ -92,6 +92,12 @@ export function refitDrying(
     startG: weighings.length > 1 ? meanOf(scored, weights) : null,
     learnedFraction: Math.max(0, 1 - logWidth(rate) / logWidth(prior.rate)),
   };
+}
+
+/** Twice the negative log of Student's t of four degrees: a slip counts little more the farther out it lies. */
+const DEGREES = 4;
+function heavyTail(z: number): number {
+  return (DEGREES + 1) * Math.log1p((z * z) / DEGREES);
 }
 
 /** The pressed mass that fits these weighings best. */

@@ -46,7 +46,7 @@ const RIGHT: NewEntry = { kind: 'squeezed', acidIn: true, felt: 'right' };
 const DRY: NewEntry = { kind: 'squeezed', acidIn: true, felt: 'too-dry' };
 
 describe('dampRecordsOf', () => {
-  it('takes what was in the bowl when it felt right, over the shipped aim', () => {
+  it('takes every squeeze as a range over the shipped aim: too dry from here on, right about here', () => {
     const oil: NewEntry = {
       kind: 'added',
       materialId: 'sweet-almond-oil',
@@ -54,35 +54,31 @@ describe('dampRecordsOf', () => {
       squirts: null,
       why: 'too-dry',
     };
-    const batch = batchWith(ROOM, DRY, oil, RIGHT);
-    const reading = dampReading(poured(bowlContents(batch)));
-    const { aimPct } = dampWindow('press', 38, reading);
-    expect(dampRecordsOf([batch], SHIPPED)).toEqual([
+    const overAim = (batch: Batch) => {
+      const reading = dampReading(poured(bowlContents(batch)));
+      return (reading.dampIndexPct ?? NaN) / dampWindow('press', 38, reading).aimPct;
+    };
+    const place = { humidityPct: 38, method: 'press', family: 'bath-bomb' };
+    const dry = batchWith(ROOM, DRY);
+    const right = batchWith(ROOM, DRY, oil, RIGHT);
+    expect(dampRecordsOf([right], SHIPPED)).toEqual([
+      { ...place, lowOverAim: expect.closeTo(1.13 * overAim(dry), 9), highOverAim: Infinity },
       {
-        humidityPct: 38,
-        method: 'press',
-        family: 'bath-bomb',
-        overAim: (reading.dampIndexPct ?? NaN) / aimPct,
+        ...place,
+        lowOverAim: expect.closeTo(overAim(right) / 1.13, 9),
+        highOverAim: expect.closeTo(1.13 * overAim(right), 9),
       },
     ]);
   });
 
-  it('learns nothing from a batch that never felt right, or without its room', () => {
-    expect(dampRecordsOf([batchWith(ROOM, DRY), batchWith(RIGHT)], SHIPPED)).toEqual([]);
+  it('learns nothing without a room, from loose salts, or before the acid', () => {
+    expect(dampRecordsOf([batchWith(RIGHT)], SHIPPED)).toEqual([]);
     const good = batchWith(ROOM, RIGHT);
     const loose = { ...good, body: { ...good.body, method: 'loose' as const } };
     expect(dampRecordsOf([loose], SHIPPED)).toEqual([]);
-    expect(
-      learnedDamp(
-        [batchWith(ROOM, DRY)],
-        {
-          humidityPct: 45,
-          method: 'press',
-          family: 'bath-bomb',
-        },
-        SHIPPED,
-      ),
-    ).toBeUndefined();
+    const early = batchWith(ROOM, { kind: 'squeezed', acidIn: false, felt: 'right' });
+    const place = { humidityPct: 45, method: 'press', family: 'bath-bomb' } as const;
+    expect(learnedDamp([early], place, SHIPPED)).toBeUndefined();
   });
 });
 

@@ -1,6 +1,6 @@
-import { dampReading, dampWindow } from '../binder';
+import { dampReading, dampWindow, type Felt } from '../binder';
 import { portionsOf, type Catalog } from '../materials';
-import { bowlContents, countOf, roomOf, standing, weighedTotalG, type Batch } from '../records';
+import { bowlContents, countOf, roomOf, weighedTotalG, type Batch } from '../records';
 import {
   DAMP_WANTED,
   learned,
@@ -10,22 +10,45 @@ import {
   type Place,
 } from './quantities';
 
-/** Batches whose last squeeze after the acid was right teach how damp the mix wants to be; loose salts only have to pour. */
+/** A hand calls right what is within this share of what it wants, either way. Common practice: a quarter of the window. */
+const HAND_ACCEPTS = 0.13;
+
+/**
+ * Every squeeze after the acid teaches how damp the mix wants to be, as a range: damper than here, about here, drier
+ * than here. What felt right alone would teach too dry, as makers work up from dry. Loose salts only have to pour.
+ */
 export function dampRecordsOf(batches: readonly Batch[], catalog: Catalog): readonly DampRecord[] {
   return batches.flatMap((batch) => {
     const room = roomOf(batch);
-    const last = standing(batch, 'squeezed')
-      .filter(({ acidIn }) => acidIn)
-      .at(-1);
-    if (!room || last?.felt !== 'right' || batch.body.method === 'loose') return [];
-    const reading = dampReading(portionsOf(catalog, bowlContents(batch)));
-    const { dampIndexPct } = reading;
     const { method, family } = batch.body;
-    const { aimPct } = dampWindow(method, room.humidityPct, reading);
-    return dampIndexPct !== null && dampIndexPct > 0 && aimPct > 0
-      ? [{ humidityPct: room.humidityPct, method, family, overAim: dampIndexPct / aimPct }]
-      : [];
+    if (!room || method === 'loose') return [];
+    return batch.entries.flatMap((entry, i) => {
+      if (entry.kind !== 'squeezed' || entry.struckAt !== null || !entry.acidIn) return [];
+      const reading = dampReading(
+        portionsOf(catalog, bowlContents({ ...batch, entries: batch.entries.slice(0, i) })),
+      );
+      const { dampIndexPct } = reading;
+      const { aimPct } = dampWindow(method, room.humidityPct, reading);
+      if (dampIndexPct === null || !(dampIndexPct > 0 && aimPct > 0)) return [];
+      const here = dampIndexPct / aimPct;
+      return [
+        {
+          humidityPct: room.humidityPct,
+          method,
+          family,
+          lowOverAim: entry.felt === 'too-wet' ? 0 : here * factorFor(entry.felt, 'low'),
+          highOverAim: entry.felt === 'too-dry' ? Infinity : here * factorFor(entry.felt, 'high'),
+        },
+      ];
+    });
   });
+}
+
+/** Where the range of a squeeze ends, over what was squeezed: too dry is under what the hand would still accept. */
+function factorFor(felt: Felt, end: 'low' | 'high'): number {
+  if (felt === 'too-dry') return 1 + HAND_ACCEPTS;
+  if (felt === 'too-wet') return 1 / (1 + HAND_ACCEPTS);
+  return end === 'low' ? 1 / (1 + HAND_ACCEPTS) : 1 + HAND_ACCEPTS;
 }
 
 /** How damp these batches say a mix should be at a place; nothing while none speaks. */

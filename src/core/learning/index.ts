@@ -1,5 +1,7 @@
 export { forecast, forecastMean, learn } from './regression';
 export type { Belief, Forecast, Observation } from './regression';
+export { forecastRecord, learnRobustly } from './robust';
+export type { Seen } from './robust';
 export { studentQuantile } from './student';
 export {
   DAMP_WANTED,

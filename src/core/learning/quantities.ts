@@ -1,6 +1,7 @@
 import { FAMILIES, METHODS, type Family, type Method } from '../formula';
 import { beliefFrom } from './beliefs';
-import { forecastMean, learn, type Belief, type Observation } from './regression';
+import type { Belief } from './regression';
+import { forecastRecord, learnRobustly, type Seen } from './robust';
 
 /** Something a maker's own records teach. Targets are logarithms, so that estimates stay above zero. */
 export interface Quantity<Record, Question> {
@@ -8,7 +9,7 @@ export interface Quantity<Record, Question> {
   /** Unit of the estimate; `factor` multiplies the shipped model. */
   readonly unit: string;
   readonly prior: Belief;
-  readonly observe: (record: Record) => Observation;
+  readonly observe: (record: Record) => Seen;
   readonly features: (question: Question) => readonly number[];
   readonly source: string;
 }
@@ -28,8 +29,8 @@ export interface Learned {
 export const HELD_SHARE = 0.9;
 
 /**
- * What these records teach about a quantity at a place: conjugate regression on its logarithm.
- * @returns prior and estimate with 90 % bands
+ * What these records teach about a quantity at a place: robust regression on its logarithm.
+ * @returns prior and estimate with the bands that should hold nine of ten new records
  * @throws RangeError for a record with a number that is not over 0
  */
 export function learned<Record, Question>(
@@ -39,11 +40,11 @@ export function learned<Record, Question>(
 ): Learned {
   const features = quantity.features(question);
   const at = (belief: Belief) => {
-    const { best, low, high } = forecastMean(belief, features, HELD_SHARE);
+    const { best, low, high } = forecastRecord(belief, features, HELD_SHARE);
     return { estimate: Math.exp(best), low: Math.exp(low), high: Math.exp(high) };
   };
   const prior = at(quantity.prior);
-  const now = at(learn(quantity.prior, records.map(quantity.observe)));
+  const now = at(learnRobustly(quantity.prior, records.map(quantity.observe)));
   return { ...now, records: records.length, prior, shift: now.estimate / prior.estimate };
 }
 
@@ -53,9 +54,10 @@ export interface Place {
   readonly family: Family;
 }
 
+/** One squeeze: what the hand wants lies between these, over the shipped aim for that method and humidity; endless where it only said too dry or too wet. */
 export interface DampRecord extends Place {
-  /** Damp index that felt right in the hand, over the shipped aim for that method and humidity. */
-  readonly overAim: number;
+  readonly lowOverAim: number;
+  readonly highOverAim: number;
 }
 
 const model = 'model of ours; start values from common practice';
@@ -73,7 +75,11 @@ export const DAMP_WANTED: Quantity<DampRecord, Place> = {
     ],
     0.1,
   ),
-  observe: (record) => ({ features: placeFeatures(record), target: logOf(record.overAim) }),
+  observe: (record) => ({
+    features: placeFeatures(record),
+    low: Math.log(record.lowOverAim),
+    high: Math.log(record.highOverAim),
+  }),
   features: placeFeatures,
   source: model,
 };

@@ -41,7 +41,7 @@ function learnOne(belief: Belief, { features, target }: Observation): Belief {
   const pull = multiply(belief.precision, belief.mean).map(
     (value, i) => value + (features[i] ?? 0) * target,
   );
-  const mean = solve(precision, pull);
+  const mean = solvePositive(precision, pull);
   const before = dot(belief.mean, multiply(belief.precision, belief.mean));
   const after = dot(mean, multiply(precision, mean));
   return {
@@ -84,22 +84,28 @@ function around(
   if (!(share >= 0.5 && share <= 0.99))
     throw new RangeError(`share must be 0.5 to 0.99, got ${share}`);
   const best = dot(features, belief.mean);
-  const leverage = dot(features, solve(belief.precision, features));
+  const leverage = dot(features, solvePositive(belief.precision, features));
   const scale = Math.sqrt((belief.rate / belief.shape) * (ownScatter + leverage));
   const half = studentQuantile((1 + share) / 2, 2 * belief.shape) * scale;
   return { best, low: best - half, high: best + half, records: belief.records };
 }
 
-function multiply(matrix: readonly (readonly number[])[], vector: readonly number[]): number[] {
+export function multiply(
+  matrix: readonly (readonly number[])[],
+  vector: readonly number[],
+): number[] {
   return matrix.map((row) => dot(row, vector));
 }
 
-function dot(a: readonly number[], b: readonly number[]): number {
+export function dot(a: readonly number[], b: readonly number[]): number {
   return a.reduce((sum, value, i) => sum + value * (b[i] ?? 0), 0);
 }
 
 /** Solves a small symmetric positive definite system by elimination; no pivot is needed for such a matrix. */
-function solve(matrix: readonly (readonly number[])[], right: readonly number[]): number[] {
+export function solvePositive(
+  matrix: readonly (readonly number[])[],
+  right: readonly number[],
+): number[] {
   const rows = matrix.map((row, i) => [...row, right[i] ?? 0]);
   rows.forEach((pivotRow, i) => {
     const pivot = pivotRow[i] ?? 0;

@@ -1,5 +1,5 @@
 /** A marked piece that is so far from its last weight is another piece, or several. Start value of ours. */
-const MOST_OFF_FRACTION = 0.35;
+const MOST_OFF_FRACTION = 0.15;
 /** Nothing that holds together is wetter. Start value of ours. */
 const MOST_MOISTURE_PCT = 30;
 

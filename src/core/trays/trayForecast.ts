@@ -20,7 +20,8 @@ import {
 import type { Catalog } from '../materials';
 import { standing, type Batch } from '../records';
 import type { Spread } from '../units';
-import { learnedDrying, type BatchDrying } from './learnedDrying';
+import type { Learned } from '../learning';
+import { OPEN_RATE, learnedDrying, type BatchDrying } from './learnedDrying';
 import { scaleSdG } from './scaleSd';
 import { roomSince, trayStartMs } from './trayRoom';
 import { dryingLossFraction, pressedMix } from './volatile';
@@ -90,7 +91,7 @@ export function trayForecast(batch: Batch, question: TrayQuestion): TrayForecast
   const activityPct = waterActivityPct(mix);
   const own = learnedDrying(question.taught, batch.id, humidityPct);
   const prior: DryingPrior = {
-    rate: own ? { low: own.low, best: own.estimate, high: own.high } : SHIPPED_RATE,
+    rate: rateBefore(own, standing(batch, 'dried').length),
     lossFraction: dryingLossFraction(mix),
   };
   const clock = roomClock(points, startMs, activityPct);
@@ -142,6 +143,12 @@ export function trayForecast(batch: Batch, question: TrayQuestion): TrayForecast
     willNotDry: dryAtMs === null && dryingFactor(air, activityPct) < LEAST_FACTOR,
     ownBatches: own?.records ?? 0,
   };
+}
+
+/** One wide prior once the piece is weighed; what is common practice until then. */
+function rateBefore(own: Learned | undefined, weighings: number): Spread {
+  if (own) return { low: own.low, best: own.estimate, high: own.high };
+  return weighings > 1 ? OPEN_RATE : SHIPPED_RATE;
 }
 
 /** The forecast as a curve for drawing, from the press to some hours on. @param count of points, 2 or more */
