@@ -96,10 +96,7 @@ export function makeBatch(
         assignLots(planned.plan.lines, lots, stockLeft(lots, lotMoves(before, lots)), day)
           .bowls[0] ?? {},
       readings: freezeReadings(evaluation, planned.plan.factor),
-      code: nextBatchCode(
-        of.name,
-        before.map(({ code }) => code),
-      ),
+      code: nextBatchCode(of.name, of.id, before),
       now: tick(0),
     }),
     origin: 'sample',

@@ -12,6 +12,8 @@ const room = useRoomStore();
 const isOpen = defineModel<boolean>({ required: true });
 const humidityPct = ref(45);
 const tempC = ref(20);
+const humidityFits = ref(true);
+const tempFits = ref(true);
 
 watch(
   isOpen,
@@ -25,6 +27,8 @@ watch(
 );
 
 function keep(): void {
+  // The field says what is wrong with it: an old reading is not kept as a new one.
+  if (!humidityFits.value || !tempFits.value) return;
   const air = { humidityPct: humidityPct.value, tempC: tempC.value };
   room.read(props.place, air, 'typed');
   emit('kept', air);
@@ -50,12 +54,20 @@ function keep(): void {
         <form class="fields" @submit.prevent="keep">
           <NumberField
             v-model="humidityPct"
+            v-model:fits="humidityFits"
             label="Humidity, %"
             :min="5"
             :max="100"
             :decimals="1"
           />
-          <NumberField v-model="tempC" label="Temperature, °C" :min="-10" :max="50" :decimals="1" />
+          <NumberField
+            v-model="tempC"
+            v-model:fits="tempFits"
+            label="Temperature, °C"
+            :min="-10"
+            :max="50"
+            :decimals="1"
+          />
           <div class="actions">
             <v-btn variant="text" @click="isOpen = false">Leave it</v-btn>
             <v-btn variant="flat" type="submit">Keep the reading</v-btn>

@@ -5,6 +5,7 @@ import { evaluate, freezeReadings } from '@/core/evaluation';
 import { keepVersion } from '@/core/formula';
 import type { WeighStep } from '@/core/making';
 import {
+  correctEntry,
   currentStep,
   giveUp,
   goBack,
@@ -50,11 +51,11 @@ export const useBenchStore = defineStore('bench', () => {
     const kept = keepVersion(formula, now);
     if (kept !== formula) workshop.putFormula(kept);
     const evaluation = evaluate(kept.body, conditionsFor(workshop.facts, kept.body, plan.pieceG));
-    const codes = workshop.batches.map(({ code }) => code);
+    const coded = workshop.batches.map(({ code, formulaId }) => ({ code, formulaId }));
     const { bowls } = shelf.assign(plan.lines, plan.bowlCount);
     const started = piecesByBowl(plan).map((pieces, bowl) => {
-      const code = nextBatchCode(kept.name, codes);
-      codes.push(code);
+      const code = nextBatchCode(kept.name, kept.id, coded);
+      coded.push({ code, formulaId: kept.id });
       return startBatch({
         catalog: workshop.catalog,
         formula: kept,
@@ -137,6 +138,9 @@ export const useBenchStore = defineStore('bench', () => {
   /** Of a batch on the tray or long gone: what was weighed, tended, inspected. */
   const writeTo = (of: Batch, entry: NewEntry) =>
     workshop.putBatch(record(of, signed(entry), nowIso()));
+  /** Of a batch long closed: the old figure is struck and stays in sight. */
+  const correct = (of: Batch, entryId: string, figure: number) =>
+    workshop.putBatch(correctEntry(of, entryId, figure, nowIso()));
   const abandon = (of: Batch) => workshop.putBatch(giveUp(of, nowIso()));
 
   function apply(change: (current: Batch) => Batch): void {
@@ -163,6 +167,7 @@ export const useBenchStore = defineStore('bench', () => {
     back,
     on,
     note,
+    correct,
     abandon,
   };
 });

@@ -48,6 +48,8 @@ const MAX_POWDER_FRACTION = 1 / 6;
 const FELT_AT_LEAST = 0.25;
 /** How far off the index may be from what the hand wants, as a share of the gap. Start value of ours. */
 const GAP_UNSURE = 0.4;
+/** From this share of a squirt it is rounded up. Start value of ours. */
+const ROUNDING_UP = 0.25;
 /** More than this much of the bowl as a cure is no cure. */
 const MAX_SEARCH_FRACTION = 0.25;
 
@@ -109,9 +111,12 @@ function cure(
   const material = materialById(question.catalog, materialId);
   const inAllG = gramsToAim(question, material, 1);
   if (!(inAllG > 0)) return null;
-  const firstG = Math.min(inAllG, capG);
-  const after = dampReading([...question.contents, { material, massG: firstG }]);
+  // More powder than a sixth of the dry is another formula, not a cure.
+  if (!material.isLiquid && inAllG > capG) return null;
   const isSprayed = material.isLiquid && materialId !== question.oilId;
+  const squirts = isSprayed ? squirtsFor(Math.min(inAllG, capG), question.gramsPerSquirt) : null;
+  const firstG = squirts === null ? Math.min(inAllG, capG) : squirts * question.gramsPerSquirt;
+  const after = dampReading([...question.contents, { material, massG: firstG }]);
   const warning =
     after.freeWaterPct >
     freeWaterLimitsPct(question.humidityPct, gasShare(question.contents)).briskPct
@@ -124,13 +129,20 @@ function cure(
     inAllSpread: {
       low: gramsToAim(question, material, 1 - GAP_UNSURE),
       best: inAllG,
-      high: gramsToAim(question, material, 1 + GAP_UNSURE),
+      // Where even the most is not surely enough, the most is said.
+      high: gramsToAim(question, material, 1 + GAP_UNSURE) || mostOf(question),
     },
-    firstSquirts: isSprayed ? Math.max(1, Math.round(firstG / question.gramsPerSquirt)) : null,
+    firstSquirts: squirts,
     dampIndexAfterPct: after.dampIndexPct ?? 0,
     freeWaterAfterPct: after.freeWaterPct,
     note: note + warning,
   };
+}
+
+/** Whole squirts that do not overshoot; null where one is already too much, and it has to be weighed or dropped. */
+function squirtsFor(massG: number, gramsPerSquirt: number): number | null {
+  const squirts = Math.floor(massG / gramsPerSquirt + ROUNDING_UP);
+  return squirts >= 1 ? squirts : null;
 }
 
 /** Grams that bring the index from where the hand says it is to the aim, by bisection; 0 when this material cannot. */
@@ -150,7 +162,12 @@ function gramsToAim(question: CorrectionQuestion, material: Material, gapFactor:
   const bowlG = bowl.liquidG + bowl.solidG;
   const mostG = bowlG * MAX_SEARCH_FRACTION;
   if (Math.sign(indexWith(mostG)) !== Math.sign(gap)) return 0;
-  return firstWhere((massG) => Math.abs(indexWith(massG)) >= Math.abs(gap), 0, mostG) ?? mostG;
+  // What does not come there within a quarter of the bowl is no cure.
+  return firstWhere((massG) => Math.abs(indexWith(massG)) >= Math.abs(gap), 0, mostG) ?? 0;
+}
+
+function mostOf({ contents }: CorrectionQuestion): number {
+  return MAX_SEARCH_FRACTION * portionsG(contents);
 }
 
 function firstOilG({ contents }: CorrectionQuestion): number {

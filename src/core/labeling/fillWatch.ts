@@ -8,6 +8,8 @@ export interface FillWatch {
   readonly sdG: number;
   /** Grams to give each piece more (or less, below zero); 0 while the mean is not surely off. */
   readonly adjustG: number;
+  /** The newest mean is near the target; false while it is off, surely or not. */
+  readonly isOnTarget: boolean;
   /** Most a piece may lack of its net weight, grams; null for pieces the directive does not speak of. */
   readonly tolerableG: number | null;
   /** Fills that would be short by more than that once dry, and by more than twice. */
@@ -20,6 +22,8 @@ const WINDOW = 8;
 const LEAST_FILLS = 3;
 /** Off by less than this share of the target, no hand can do better. Start value of ours. */
 const WORTH_FRACTION = 0.005;
+/** Farther off than this is not on target, even where so few fills cannot prove it. Start value of ours. */
+const NEAR_FRACTION = 0.03;
 /** Two standard errors, nine chances in ten with so few fills. */
 const STANDARD_ERRORS = 2;
 
@@ -57,6 +61,7 @@ export function fillWatch(
   return {
     ...all,
     adjustG: isOff ? offG : 0,
+    isOnTarget: !isOff && Math.abs(offG) <= NEAR_FRACTION * targetG,
     tolerableG,
     short: shortBy(1),
     farShort: shortBy(2),

@@ -23,6 +23,8 @@ export {
 } from './batch';
 export { settlingEntries } from './settled';
 export { strikeEntry } from './strike';
+export { correctEntry, figureOf } from './correct';
+export { addedDoubt, countDoubt, pieceDoubt, weightDoubt } from './doubts';
 export { lastDeed, undoLast } from './undoLast';
 export { rescalingFor } from './rescaling';
 export type { RescaledStep, Rescaling } from './rescaling';

@@ -248,6 +248,7 @@ describe('nextBatchCode', () => {
     ['70 mm no. 4', [], '7MN-001'],
     ['***', [], 'B-001'],
   ])('%s after %j is %s', (name, existing, code) => {
-    expect(nextBatchCode(name, existing)).toBe(code);
+    const coded = existing.map((one) => ({ code: one, formulaId: 'own' }));
+    expect(nextBatchCode(name, 'own', coded)).toBe(code);
   });
 });

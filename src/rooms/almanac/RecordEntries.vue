@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Batch } from '@/core/records';
+import { figureOf, type Batch } from '@/core/records';
+import { parseNumber } from '@/core/units';
 import { useBenchStore } from '@/stores/bench';
 import { clockTime, shortDate, shortTime } from '@/ui/frame/format';
 import { useMaterials } from '@/ui/fields/materials';
@@ -20,9 +21,31 @@ const entries = computed(() =>
     at: clockTime(run[0].at),
     struck: run[0].struckAt ? clockTime(run[0].struckAt) : null,
     who: run[0].who ?? '',
+    figure: run.length === 1 && !run[0].struckAt ? figureOf(run[0]) : null,
     said: sayRun(run, titles.value.get(run[0].stepId) ?? '', nameOf),
   })),
 );
+
+/** The entry whose figure is being put right, and what it is to be. */
+const correcting = ref<string | null>(null);
+const figure = ref('');
+const problem = ref('');
+
+function startCorrecting(id: string, was: number): void {
+  correcting.value = id;
+  figure.value = String(was);
+  problem.value = '';
+}
+
+function correct(): void {
+  const value = parseNumber(figure.value);
+  if (value === null || value < 0) {
+    problem.value = 'A number, 0 or more.';
+    return;
+  }
+  if (correcting.value) bench.correct(props.batch, correcting.value, value);
+  correcting.value = null;
+}
 
 function write(): void {
   const text = note.value.trim();
@@ -44,6 +67,34 @@ function write(): void {
         <span class="tabular quiet">{{ entry.at }}</span>
         <span class="said">{{ entry.said }}</span>
         <span class="quiet">{{ entry.struck ? `struck ${entry.struck}` : entry.who }}</span>
+        <button
+          v-if="
+            entry.figure !== null && batch.outcome !== 'at-the-bench' && correcting !== entry.id
+          "
+          type="button"
+          class="correct no-print"
+          :aria-label="`Correct: ${entry.said}`"
+          @click="startCorrecting(entry.id, entry.figure)"
+        >
+          Correct
+        </button>
+        <form
+          v-if="correcting === entry.id"
+          class="correction no-print"
+          @submit.prevent="correct"
+          @keydown.esc="correcting = null"
+        >
+          <v-text-field
+            v-model="figure"
+            label="It was"
+            inputmode="decimal"
+            autocomplete="off"
+            autofocus
+            :error-messages="problem"
+          />
+          <v-btn type="submit">Strike the old</v-btn>
+          <v-btn variant="text" @click="correcting = null">Leave it</v-btn>
+        </form>
       </li>
     </ol>
     <form class="note no-print" @submit.prevent="write">
@@ -65,7 +116,7 @@ p {
 }
 li {
   display: grid;
-  grid-template-columns: 46px minmax(0, 1fr) auto;
+  grid-template-columns: 46px minmax(0, 1fr) auto 58px;
   gap: 8px;
   padding: 3px 0;
   font-size: 14px;
@@ -78,6 +129,22 @@ li {
   display: flex;
   gap: 8px;
   margin-top: 16px;
+}
+/* Beside every figure, quiet until it is wanted. */
+.correct {
+  min-height: 24px;
+  padding: 0;
+  border: 0;
+  background: none;
+  color: var(--verdigris);
+  font: inherit;
+  cursor: pointer;
+}
+.correction {
+  display: flex;
+  grid-column: 2 / -1;
+  gap: 8px;
+  align-items: flex-start;
 }
 .said {
   overflow-wrap: anywhere;

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { dampReading } from '@/core/binder';
-import { bowlContents, isParted, type Batch, type BowlNumber } from '@/core/records';
+import { addedDoubt, bowlContents, isParted, type Batch, type BowlNumber } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
+import { useDoubt } from './useDoubt';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
@@ -25,6 +26,7 @@ const why = ref('');
 const bowl = ref<'1' | '2'>('1');
 const sharePct = ref(50);
 const problem = ref('');
+const { isSure } = useDoubt(problem);
 
 const parted = computed(() => isParted(props.batch));
 const number = computed<BowlNumber>(() => (parted.value && bowl.value === '2' ? 2 : 1));
@@ -53,6 +55,8 @@ function add(): void {
     problem.value = 'Say which material, and more than 0 g of it.';
     return;
   }
+  const bowlG = bowlContents(props.batch, number.value).reduce((sum, one) => sum + one.massG, 0);
+  if (!isSure(addedDoubt(massG.value, bowlG))) return;
   bench.add(materialId.value, massG.value, 'unplanned', number.value, { said: why.value.trim() });
   isOpen.value = false;
 }
@@ -73,7 +77,13 @@ function part(): void {
       <v-card-title>Add something</v-card-title>
       <v-card-text>
         <form class="fields" @submit.prevent="add">
-          <MaterialPicker v-model="materialId" label="Material" :first="first" class="wide" />
+          <MaterialPicker
+            v-model="materialId"
+            label="Material"
+            :first="first"
+            autofocus
+            class="wide"
+          />
           <NumberField v-model="massG" label="Grams" :min="0.001" :max="100000" :decimals="3" />
           <v-text-field v-model="why" label="Why, or its name" maxlength="80" autocomplete="off" />
           <ChoiceRow v-if="parted" v-model="bowl" :items="BOWLS" class="wide" />

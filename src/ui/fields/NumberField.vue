@@ -13,8 +13,15 @@ const props = defineProps<{
   suffix?: string;
 }>();
 
+/** False while what was typed is no number in range, and the value is still the one before. */
+const fits = defineModel<boolean>('fits', { default: true });
+
 const text = ref(shown(value.value));
 const problem = ref('');
+
+watch(problem, (said) => {
+  fits.value = said === '';
+});
 
 watch(value, (next) => {
   if (parseNumber(text.value) !== next) text.value = shown(next);

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { parseNumber } from '@/core/units';
-import { standing, type Batch } from '@/core/records';
+import { countDoubt, standing, weighedTotalG, type Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
 import { useBenchKeys } from '../useBenchKeys';
+import { useDoubt } from '../useDoubt';
 
 defineOptions({ inheritAttrs: false });
 const props = defineProps<{ batch: Batch }>();
@@ -12,6 +13,7 @@ const bench = useBenchStore();
 const pieces = ref(String(standing(props.batch, 'filled').length || props.batch.plan.pieces));
 const rejects = ref('0');
 const problem = ref('');
+const { isSure } = useDoubt(problem);
 
 function wholeNumber(text: string): number | null {
   const value = parseNumber(text);
@@ -25,6 +27,8 @@ function next(): void {
     problem.value = 'Whole numbers, zero or more.';
     return;
   }
+  const doubt = countDoubt(whole + wrong, weighedTotalG(props.batch), props.batch.plan.pieceG);
+  if (!isSure(doubt)) return;
   bench.settle({ kind: 'counted', pieces: whole, rejects: wrong });
 }
 

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import { SOONEST_MIN, testAgainMin } from '@/core/binder';
 import { bowlDamp } from '@/core/evaluation';
 import type { StepOf } from '@/core/making';
-import { standing, type Batch } from '@/core/records';
+import { pieceDoubt, standing, type Batch } from '@/core/records';
 import { batchFills, pressedMix } from '@/core/trays';
 import { parseNumber } from '@/core/units';
 import { compareToTarget, decimalsOf, toleranceG } from '@/core/weighing';
@@ -16,6 +16,7 @@ import PourBar from '../PourBar.vue';
 import SquirtCounter from '../SquirtCounter.vue';
 import { sayScale } from '../scaleWords';
 import { useBenchKeys } from '../useBenchKeys';
+import { useDoubt } from '../useDoubt';
 import { useScale } from '../useScale';
 
 const props = defineProps<{ batch: Batch; step: StepOf<'press'> }>();
@@ -27,6 +28,7 @@ const scale = useScale(props.step.stepG);
 const { reading, state } = scale;
 const typed = ref('');
 const problem = ref('');
+const { isSure } = useDoubt(problem);
 const decimals = decimalsOf(props.step.stepG);
 
 const fills = computed(() => batchFills(props.batch, catalog.value, props.step.targetG));
@@ -71,6 +73,7 @@ function next(): void {
     problem.value = 'Fill the piece on the scale first, or press E for a piece without a weight.';
     return;
   }
+  if (!isSure(pieceDoubt(massG, props.step.targetG))) return;
   filled(massG);
 }
 
@@ -117,7 +120,11 @@ useBenchKeys(
           >{{ watch.adjustG > 0 ? 'Fill' : 'Take' }} {{ formatFixed(Math.abs(watch.adjustG), 1) }} g
           {{ watch.adjustG > 0 ? 'more' : 'off' }}.</b
         >
-        <template v-else>On target.</template>
+        <template v-else-if="watch.isOnTarget">On target.</template>
+        <template v-else
+          >{{ watch.meanG < step.targetG ? 'Light' : 'Heavy' }} so far: weigh on, it is not sure
+          yet.</template
+        >
       </p>
       <p v-if="watch?.tolerableG">
         {{ formatGrams(fills.nominalG) }} g net once dry; the law lets a piece lack

@@ -98,6 +98,15 @@ useBenchKeys({
           : 'Too wet. What helps:'
       }}
     </h2>
+    <p v-if="cures.length === 0" class="way-back">
+      {{
+        open.felt === 'too-dry'
+          ? 'Nothing in small amounts brings it there: look the formula over on Design.'
+          : step.acidIn
+            ? 'More powder than a sixth of it would be another formula. Dry it and crumble it: embed powder or bath dust. Then start over, drier.'
+            : 'More powder than a sixth of it would be another formula. Wait and mix in moving dry air, or start over, drier.'
+      }}
+    </p>
     <ul class="plain-list">
       <li v-for="(cure, index) in cures" :key="cure.materialId" class="cure">
         <div>
@@ -185,6 +194,10 @@ h2 {
   padding: 14px 0;
   border-bottom: 1px solid #55645f;
   font-size: 18px;
+}
+.way-back {
+  margin: 0 0 12px;
+  font-size: 20px;
 }
 .cure p {
   margin: 2px 0 0;

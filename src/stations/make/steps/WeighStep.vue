@@ -2,7 +2,7 @@
 import { useEventListener } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import type { WeighStep } from '@/core/making';
-import { weighedEntry, type Batch } from '@/core/records';
+import { weighedEntry, weightDoubt, type Batch } from '@/core/records';
 import { parseNumber } from '@/core/units';
 import { compareToTarget, decimalsOf, readable, sayCounted } from '@/core/weighing';
 import { useBenchStore } from '@/stores/bench';
@@ -10,6 +10,7 @@ import { formatFixed } from '@/core/words';
 import PourBar from '../PourBar.vue';
 import { sayScale } from '../scaleWords';
 import { useBenchKeys } from '../useBenchKeys';
+import { useDoubt } from '../useDoubt';
 import { useScale } from '../useScale';
 import OverPour from './OverPour.vue';
 
@@ -25,6 +26,7 @@ const isLive = computed(() => scale.isLive.value && !isCounted.value);
 const typed = ref('');
 const vFocus = { mounted: (field: HTMLElement) => field.focus() };
 const problem = ref('');
+const { isSure } = useDoubt(problem);
 /** Over-pours are asked about once the hand has stopped. */
 const isAsking = ref(false);
 
@@ -58,6 +60,7 @@ function next(): void {
     return;
   }
   const massG = massOnScale();
+  if (massG !== null && !isLive.value && !isSure(weightDoubt(massG, props.step.targetG))) return;
   if (massG !== null) bench.settle(weighedEntry(props.step, massG, scale.by));
 }
 
