@@ -9,6 +9,20 @@ export function convertXyzToLinear([x, y, z]: Triple): Triple {
   ];
 }
 
+/**
+ * A color that a screen cannot show, drawn toward the gray of its own lightness until it can: hue and lightness stay.
+ * @returns linear sRGB, each 0 to 1
+ */
+export function mappedIntoGamut(linear: Triple): Triple {
+  const [r, g, b] = linear;
+  const gray = Math.min(1, Math.max(0, 0.2126729 * r + 0.7151522 * g + 0.072175 * b));
+  const share = linear.reduce((least, value) => {
+    if (value > 1) return Math.min(least, (1 - gray) / (value - gray));
+    return value < 0 ? Math.min(least, gray / (gray - value)) : least;
+  }, 1);
+  return [gray + share * (r - gray), gray + share * (g - gray), gray + share * (b - gray)];
+}
+
 /** `#rrggbb` of linear sRGB, clipped to what a screen shows. Source: IEC 61966-2-1. */
 export function hexOfLinear(linear: Triple): string {
   return `#${linear

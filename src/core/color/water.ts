@@ -1,7 +1,7 @@
 import type { Portion } from '../materials';
 import { COLORANTS, type DyeBand } from './colorants';
 import { WAVELENGTHS_NM, daylightXyz } from './spectrum';
-import { convertXyzToLinear, hexOfLinear } from './srgb';
+import { convertXyzToLinear, hexOfLinear, mappedIntoGamut } from './srgb';
 
 /** Depth of a bath the light goes through, cm. Common practice. */
 const DEPTH_CM = 30;
@@ -16,7 +16,8 @@ const CURVES: ReadonlyMap<string, Float64Array> = new Map(
 
 /**
  * Color of the tub water: Beer-Lambert over each dye's bands, in daylight, for the 1931 observer.
- * Lakes, micas and oxides only float and do not tint it. No dye is white exactly.
+ * Dyes dissolve, lakes disperse and tint faintly, micas float and oxides sink and do not tint it. What a screen cannot
+ * show is drawn toward gray, not clipped. No dye is white exactly.
  * @param contents what dissolves, grams 0 or more
  * @param volumeL liters, over 0
  * @returns `#rrggbb`
@@ -34,7 +35,7 @@ export function waterHex(contents: readonly Portion[], volumeL: number): string 
   }
   if (absorbance === CLEAR) return hexOfLinear([1, 1, 1]);
   const seen = convertXyzToLinear(daylightXyz(absorbance));
-  return hexOfLinear([seen[0] / WHITE[0], seen[1] / WHITE[1], seen[2] / WHITE[2]]);
+  return hexOfLinear(mappedIntoGamut([seen[0] / WHITE[0], seen[1] / WHITE[1], seen[2] / WHITE[2]]));
 }
 
 function curveOf(bands: readonly DyeBand[]): Float64Array {

@@ -110,6 +110,7 @@ export interface FindingFacts {
   'fine-dust-caution': MaterialFacts;
   'color-batch-certification': MaterialFacts;
   'jetted-tub': MaterialFacts;
+  'color-without-hue': MaterialFacts;
   'food-imitation': MaterialFacts;
   'glycerin-with-borax': MaterialFacts;
   'crystal-water-melts': MaterialFacts & { readonly waterPct: number };

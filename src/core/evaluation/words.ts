@@ -249,6 +249,11 @@ const WORDS: Words = {
       `${firstOf(names)} can foul the pipes of a jetted tub.`,
       'Say “not for jetted tubs” on the label.',
     ),
+  'color-without-hue': ({ names }) =>
+    said(
+      `${listed(names)} is of no hue on file: piece and water are shown without it.`,
+      'Swap it for the one you have: blue, red, yellow, violet.',
+    ),
   'food-imitation': ({ names }) =>
     said(
       `${listed(names)}: icing and sweets make a piece look like food.`,

@@ -7,7 +7,7 @@ import MineralHatches from '@/ui/pictures/MineralHatches.vue';
 import VirtualList from '@/ui/frame/VirtualList.vue';
 import { counted, formatGrams } from '@/core/words';
 import MaterialDetail from './MaterialDetail.vue';
-import NewMaterialDialog from './NewMaterialDialog.vue';
+import NewMaterialDialog from '@/shared/NewMaterialDialog.vue';
 import TablePanel from './TablePanel.vue';
 import SideBySide from './SideBySide.vue';
 import { useMaterials } from '@/ui/fields/materials';

@@ -1,17 +1,27 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
+import { dangerousMeant } from '@/core/materials';
+import { capital } from '@/core/words';
 import { useMaterials } from './materials';
 
 const { findById, search } = useMaterials();
 
 /** Finds a material by any name people write. The model is a material id. */
 const materialId = defineModel<string | null>({ required: true });
-const props = defineProps<{ label: string; first?: readonly string[] }>();
+const props = defineProps<{
+  label: string;
+  first?: readonly string[];
+  /** Offers to make a material of a name that is not on file. */
+  canMake?: boolean;
+}>();
+const emit = defineEmits<{ make: [name: string] }>();
 
 const query = ref('');
 const shownName = computed(() =>
   materialId.value === null ? '' : (findById(materialId.value)?.name ?? ''),
 );
+/** Why a name that was searched for is on no shelf and will not be. */
+const danger = computed(() => dangerousMeant(query.value));
 const items = computed(() => {
   const isSearch = query.value !== '' && query.value !== shownName.value;
   const found = search(isSearch ? query.value : '');
@@ -34,8 +44,26 @@ const items = computed(() => {
     auto-select-first
     no-data-text="Nothing on file by that name"
   >
+    <template v-if="danger || canMake" #no-data>
+      <v-list-item v-if="danger" class="danger">
+        {{ capital(danger.name) }} must not be in a fizzing product: {{ danger.why }}.
+      </v-list-item>
+      <v-list-item
+        v-else
+        title="Nothing on file by that name"
+        :subtitle="`Make “${query.trim()}” a material`"
+        @click="emit('make', query.trim())"
+      />
+    </template>
     <template #item="{ props: item, item: { inci } }">
       <v-list-item v-bind="item" :subtitle="inci" />
     </template>
   </v-autocomplete>
 </template>
+
+<style scoped>
+.danger {
+  max-width: 420px;
+  color: var(--rust);
+}
+</style>

@@ -72,6 +72,8 @@ const CASES: ReadonlyArray<readonly [string, string, string, Family?, Method?]> 
   ['food-imitation', 'advice', `${PLAIN}\nIcing:\n20 g powdered sugar`],
   ['food-imitation', 'none', PLAIN],
   ['jetted-tub', 'info', `${PLAIN}\n5 g castor oil`],
+  ['color-without-hue', 'info', `${CLEAN}\n0.2 g powder dye`],
+  ['color-without-hue', 'none', `${CLEAN}\n0.2 g blue powder dye`],
   ['jetted-tub', 'none', CLEAN],
   ['jetted-tub', 'none', `${PLAIN}\n5 g castor oil`, 'shower-steamer'],
   ['fine-dust-caution', 'info', `${CLEAN}\n1 g kaolin`],

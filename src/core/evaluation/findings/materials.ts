@@ -19,6 +19,8 @@ const OVER_RATE_FACTOR = 1.05;
 const MELTED_OVER_C = 30;
 /** Acid equivalents from which a mix holds acid, mol in a gram: a hundredth of what a bath bomb has. */
 const ACID_FROM_MOL_PER_G = 1e-6;
+/** Colors that are written without a hue. */
+const HUELESS = new Set(['water-soluble-dye', 'lake-color', 'liquid-food-color']);
 /** Foaming powder and liquid together, % of the mix: usual, and the most with cautions. Common practice. */
 const FOAM_USUAL_PCT = 5;
 const FOAM_MOST_PCT = 10;
@@ -316,6 +318,11 @@ const RULES: readonly MaterialRule[] = [
         'drying-powder',
         'sugar',
       )(material) || material.traits.includes('for-the-top'),
+  },
+  {
+    code: 'color-without-hue',
+    severity: 'info',
+    of: ({ likeId }) => HUELESS.has(likeId),
   },
   {
     code: 'food-imitation',

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { defineAsyncComponent, ref } from 'vue';
 import { readChosenAmount } from '@/core/recipe-text';
 import type { Material } from '@/core/materials';
 import type { Spread } from '@/core/units';
@@ -7,6 +7,7 @@ import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import { useMaterials } from '@/ui/fields/materials';
 
+const NewMaterialDialog = defineAsyncComponent(() => import('@/shared/NewMaterialDialog.vue'));
 const emit = defineEmits<{ add: [material: Material, amountG: Spread] }>();
 
 const { findById } = useMaterials();
@@ -14,6 +15,14 @@ const workshop = useWorkshopStore();
 const materialId = ref<string | null>(null);
 const amount = ref('');
 const problem = ref('');
+/** A material that is not on file is made on the spot, by what it is like. */
+const isMaking = ref(false);
+const newName = ref('');
+
+function make(name: string): void {
+  newName.value = name;
+  isMaking.value = true;
+}
 
 function add(): void {
   const chosen = readChosenAmount(
@@ -34,10 +43,22 @@ function add(): void {
 
 <template>
   <form class="add" aria-label="Add a material" @submit.prevent="add">
-    <MaterialPicker v-model="materialId" label="Add a material" class="picker" />
+    <MaterialPicker
+      v-model="materialId"
+      label="Add a material"
+      can-make
+      class="picker"
+      @make="make"
+    />
     <v-text-field v-model="amount" label="Grams, or 2 tbsp" class="amount" autocomplete="off" />
     <v-btn type="submit">Add</v-btn>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <NewMaterialDialog
+      v-if="isMaking"
+      v-model="isMaking"
+      :named="newName"
+      @added="(id) => (materialId = id)"
+    />
   </form>
 </template>
 

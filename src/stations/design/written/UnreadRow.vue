@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { lineOf, sayUnread, type Line, type UnreadLine } from '@/core/formula';
 import { readChosenAmount, readLine } from '@/core/recipe-text';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import { useMaterials } from '@/ui/fields/materials';
 
+const NewMaterialDialog = defineAsyncComponent(() => import('@/shared/NewMaterialDialog.vue'));
 const props = defineProps<{ entry: UnreadLine }>();
 const emit = defineEmits<{ settle: [line: Line | null] }>();
 
@@ -16,6 +17,13 @@ const materialId = ref<string | null>(
 );
 const amount = ref('');
 const problem = ref('');
+const isMaking = ref(false);
+const newName = ref('');
+
+function make(name: string): void {
+  newName.value = name;
+  isMaking.value = true;
+}
 
 /** With the material chosen, does the written amount read after all? Then no grams are asked for. */
 const reread = computed(() =>
@@ -54,7 +62,14 @@ function take(): void {
       <span class="quiet">line {{ entry.line }}: {{ sayUnread(entry.reason) }}</span>
     </p>
     <form class="answer" @submit.prevent="take">
-      <MaterialPicker v-model="materialId" label="It is" :first="entry.choices" class="picker" />
+      <MaterialPicker
+        v-model="materialId"
+        label="It is"
+        :first="entry.choices"
+        can-make
+        class="picker"
+        @make="make"
+      />
       <v-text-field
         v-if="asksAmount"
         v-model="amount"
@@ -66,6 +81,12 @@ function take(): void {
       <v-btn variant="text" @click="emit('settle', null)">Leave it out</v-btn>
     </form>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <NewMaterialDialog
+      v-if="isMaking"
+      v-model="isMaking"
+      :named="newName"
+      @added="(id) => (materialId = id)"
+    />
   </li>
 </template>
 

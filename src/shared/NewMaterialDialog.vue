@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { newId } from '@/core/formula';
-import { materialById, newOwnMaterial, SHIPPED } from '@/core/materials';
+import { dangerousMeant, materialById, newOwnMaterial, SHIPPED } from '@/core/materials';
+import { capital } from '@/core/words';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import { useMaterials } from '@/ui/fields/materials';
@@ -10,22 +11,29 @@ const { catalog, materialOf } = useMaterials();
 
 /** A material the catalog does not have: its name, and what it behaves like. */
 const isOpen = defineModel<boolean>({ required: true });
+const props = defineProps<{ named?: string }>();
 const emit = defineEmits<{ added: [id: string] }>();
 const workshop = useWorkshopStore();
 
 const name = ref('');
 const likeId = ref<string | null>(null);
 
-watch(isOpen, () => {
-  name.value = '';
-  likeId.value = null;
-});
+watch(
+  isOpen,
+  () => {
+    name.value = props.named ?? '';
+    likeId.value = null;
+  },
+  { immediate: true },
+);
 
 const problem = computed(() => {
   const wanted = name.value.trim().toLowerCase();
   if (wanted === '') return 'Give it the name you call it by.';
   if (catalog.value.offered.some((material) => material.name.toLowerCase() === wanted))
     return 'There is a material of that name already.';
+  const danger = dangerousMeant(name.value);
+  if (danger) return `${capital(danger.name)} must not be in a fizzing product: ${danger.why}.`;
   return likeId.value === null
     ? 'Say what it behaves like: its density, its water and its cautions are taken from there.'
     : '';
