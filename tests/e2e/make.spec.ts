@@ -212,6 +212,7 @@ test('two bowls at once, an unplanned gram, a bowl split after all, the room rea
   await adding.getByLabel('Grams').fill('3');
   await adding.getByRole('button', { name: 'It is in the bowl' }).click();
   await page.keyboard.press('a');
+  await expect(adding.getByLabel('Material')).toBeFocused();
   await adding.getByLabel('Or split the bowl').fill('40');
   await adding.getByRole('button', { name: 'Split it' }).click();
   await page.keyboard.press('r');

@@ -1,3 +1,4 @@
+import { dangerousMeant } from '../materials';
 import type { UnreadLine } from './schema';
 
 type Reason = UnreadLine['reason'];
@@ -15,7 +16,8 @@ const WORDS: Words = {
   ambiguous: (name) => `“${name}” can be several things: which one?`,
   guess: (name) => `“${name}” is not on file as it is spelled: is it this?`,
   strength: (name) => `“${name}” is not on file at that strength: which one?`,
-  dangerous: (name) => `“${name}” must not be in a fizzing product: leave it out`,
+  dangerous: (name) =>
+    `“${name}” must not be in a fizzing product: ${dangerousMeant(name)?.why ?? 'leave it out'}`,
   unknown: (name) => `“${name}” is not a material on file: choose one`,
   'for-every-how-much': (per) => `for every how much? “${per}”`,
   'for-every-of-what': (name) => `for every how much of what? “${name}”`,

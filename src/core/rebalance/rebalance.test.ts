@@ -212,6 +212,13 @@ describe('rebalance', () => {
     expect(missed).toEqual([]);
   });
 
+  it('brings the carrier in with the oil that it brings in', () => {
+    const body = bodyFrom('440 g baking soda\n220 g citric acid');
+    const { body: next, missed } = changed(rebalance(body, USUAL_CONDITIONS, NO_WISHES));
+    expect(missed).toEqual([]);
+    expect(outside(next)).toEqual([]);
+  });
+
   it('keeps acid and base in a household piece, whatever is wished', () => {
     const body = bodyOfPreset('cleaning');
     const conditions = { ...USUAL_CONDITIONS, tub: USUAL_SETTINGS.basin };
@@ -310,6 +317,7 @@ function problemFor(body: FormulaBody): Problem {
     variables: variablesOf(body, totalG, [], USUAL_CONDITIONS.catalog),
     wishes: { ...NO_WISHES, spread: 'all' },
     totalG,
+    bringsOil: false,
     inside: AT_THE_EDGE,
   });
 }

@@ -69,6 +69,7 @@ export function rebalanceExactly(
 
 type Rounding = (massG: number, variable: Variable) => number;
 
+/** Once more where the change brought in oil that nothing carries. */
 function solved(
   body: FormulaBody,
   conditions: Conditions,
@@ -76,11 +77,34 @@ function solved(
   inside: Inside,
   round: Rounding,
 ): RebalanceResult {
+  const first = solvedOnce(body, conditions, wishes, inside, round, false);
+  const isUncarried =
+    first.status === 'changed' && first.missed.some(({ code }) => code === 'emulsifier');
+  return isUncarried ? solvedOnce(body, conditions, wishes, inside, round, true) : first;
+}
+
+function solvedOnce(
+  body: FormulaBody,
+  conditions: Conditions,
+  wishes: Wishes,
+  inside: Inside,
+  round: Rounding,
+  bringsOil: boolean,
+): RebalanceResult {
   const totalG = totalMassG(body);
   if (!(totalG > 0)) return { status: 'nothing-to-weigh' };
   const evaluation = evaluate(body, conditions);
   const variables = variablesOf(body, totalG, wishes.ids, conditions.catalog);
-  const question: Question = { body, conditions, evaluation, variables, wishes, totalG, inside };
+  const question: Question = {
+    body,
+    conditions,
+    evaluation,
+    variables,
+    wishes,
+    totalG,
+    bringsOil,
+    inside,
+  };
   const problem = problemOf(question);
   const whole = solve(problem);
   if (whole.status === 'infeasible')

@@ -34,6 +34,8 @@ export interface Question {
   readonly variables: readonly Variable[];
   readonly wishes: Wishes;
   readonly totalG: number;
+  /** Oil may come in that has to be carried: the emulsifier's window holds though there is little of it yet. */
+  readonly bringsOil: boolean;
   /** How far inside its edges a window is met, as a share of them, so that rounding does not leave it; 0 for the edge itself. */
   readonly inside: Inside;
 }
@@ -215,7 +217,8 @@ function emulsifier(question: Question): readonly NamedWish[] {
       material.role === 'oil' || material.role === 'butter' ? sum + massG : sum,
     0,
   );
-  if (body.family !== 'bath-bomb' || (100 * oilG) / totalG < OIL_WORTH_CARRYING_PCT) return [];
+  const isWorthIt = question.bringsOil || (100 * oilG) / totalG >= OIL_WORTH_CARRYING_PCT;
+  if (body.family !== 'bath-bomb' || !isWorthIt) return [];
   return [
     row(
       question,

@@ -118,6 +118,7 @@ li {
   display: grid;
   grid-template-columns: 46px minmax(0, 1fr) auto 58px;
   gap: 8px;
+  align-items: baseline;
   padding: 3px 0;
   font-size: 14px;
 }
@@ -132,8 +133,8 @@ li {
 }
 /* Beside every figure, quiet until it is wanted. */
 .correct {
-  min-height: 24px;
-  padding: 0;
+  padding: 2px 0;
+  line-height: 20px;
   border: 0;
   background: none;
   color: var(--verdigris);

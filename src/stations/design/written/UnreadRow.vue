@@ -101,6 +101,9 @@ function take(): void {
   font-size: 14px;
   overflow-wrap: anywhere;
 }
+.text b {
+  margin-right: 6px;
+}
 .answer {
   display: flex;
   flex-wrap: wrap;
