@@ -84,7 +84,7 @@ const SIMULATIONS = [
 
 const KINDS = ['normal', 'heavy-tailed', 'one blunder in ten'] as const;
 const COUNTS = [3, 5, 12, 30];
-const MAKERS = 400;
+const MAKERS = 500;
 /** Of few coefficients: the others cost minutes and say the same. */
 const PLAIN = SIMULATIONS.filter(({ quantity }) => quantity.prior.mean.length <= 2);
 

@@ -20,7 +20,7 @@ export type Seen = Observation | IntervalObservation;
 /** Degrees of freedom of single records: tails this heavy take a slip of the hand for what it is. Start value of ours. */
 export const RECORD_DEGREES = 3;
 /** A record that weighs less than this is a blunder: it says nothing of how records scatter. Start value of ours. */
-const BLUNDER_UNDER = 0.06;
+const BLUNDER_UNDER = 0.12;
 const ROUNDS = 40;
 const STILL = 1e-5;
 /** A start belief is doubted by so much once records speak, so that a maker far from it is believed. Start value of ours. */
