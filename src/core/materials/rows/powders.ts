@@ -361,25 +361,30 @@ export const POWDERS = [
   },
 ] as const satisfies readonly MaterialRow[];
 
+/** A dry powder: what all of them are, and what one kind of them is beside. */
+function powder<const Id extends string, const Kind extends object>(
+  id: Id,
+  name: string,
+  inci: string,
+  synonyms: readonly string[],
+  kind: Kind,
+) {
+  return { id, name, inci, synonyms, phase: 'dry' as const, waterFraction: dry, ...kind };
+}
+
 function clay<const Id extends string>(
   id: Id,
   name: string,
   inci: string,
   synonyms: readonly string[],
 ) {
-  return {
-    id,
-    name,
-    inci,
-    synonyms,
-    role: 'clay' as const,
-    phase: 'dry' as const,
+  return powder(id, name, inci, synonyms, {
+    role: 'clay',
     trueDensityGMl: handbook(2.6),
     levelDensityGMl: supplier(0.55),
-    waterFraction: dry,
     uptakeGPerG: practice(0.25),
     traits: ['clumps', 'fine-dust'] as readonly Trait[],
-  };
+  });
 }
 
 /** A light powder that soaks up many times what a starch does. */
@@ -392,19 +397,13 @@ function dryer<const Id extends string>(
   levelDensityGMl: number,
   uptakeGPerG: number,
 ) {
-  return {
-    id,
-    name,
-    inci,
-    synonyms,
-    role: 'drying-powder' as const,
-    phase: 'dry' as const,
+  return powder(id, name, inci, synonyms, {
+    role: 'drying-powder',
     trueDensityGMl: handbook(trueDensityGMl),
     levelDensityGMl: supplier(levelDensityGMl),
-    waterFraction: dry,
     uptakeGPerG: supplier(uptakeGPerG),
     traits: ['fine-dust'] as readonly Trait[],
-  };
+  });
 }
 
 function gum<const Id extends string>(
@@ -414,19 +413,13 @@ function gum<const Id extends string>(
   synonyms: readonly string[],
   trueDensityGMl: number,
 ) {
-  return {
-    id,
-    name,
-    inci,
-    synonyms,
-    role: 'gum' as const,
-    phase: 'dry' as const,
+  return powder(id, name, inci, synonyms, {
+    role: 'gum',
     trueDensityGMl: supplier(trueDensityGMl),
     levelDensityGMl: supplier(0.55),
-    waterFraction: dry,
     uptakeGPerG: supplier(0.3),
     traits: ['clumps', 'fine-dust'] as readonly Trait[],
-  };
+  });
 }
 
 function sugar<const Id extends string>(
@@ -437,18 +430,12 @@ function sugar<const Id extends string>(
   levelDensityGMl: number,
   traits: readonly Trait[],
 ) {
-  return {
-    id,
-    name,
-    inci,
-    synonyms,
-    role: 'sugar' as const,
-    phase: 'dry' as const,
+  return powder(id, name, inci, synonyms, {
+    role: 'sugar',
     trueDensityGMl: handbook(1.59),
     levelDensityGMl: usda(levelDensityGMl),
-    waterFraction: dry,
     traits,
-  };
+  });
 }
 
 function foamingPowder<const Id extends string>(
@@ -457,17 +444,11 @@ function foamingPowder<const Id extends string>(
   inci: string,
   synonyms: readonly string[],
 ) {
-  return {
-    id,
-    name,
-    inci,
-    synonyms,
-    role: 'foamer' as const,
-    phase: 'dry' as const,
+  return powder(id, name, inci, synonyms, {
+    role: 'foamer',
     trueDensityGMl: supplier(1.2),
     levelDensityGMl: supplier(0.45),
-    waterFraction: dry,
     uptakeGPerG: practice(0.1),
     traits: ['detergent', 'irritating-dust', 'clumps'] as readonly Trait[],
-  };
+  });
 }
