@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { newId } from '@/core/formula';
-import { dangerousMeant, materialById, newOwnMaterial, SHIPPED } from '@/core/materials';
+import { dangerousNamed, materialById, newOwnMaterial, SHIPPED } from '@/core/materials';
 import { capital } from '@/core/words';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
@@ -32,7 +32,7 @@ const problem = computed(() => {
   if (wanted === '') return 'Give it the name you call it by.';
   if (catalog.value.offered.some((material) => material.name.toLowerCase() === wanted))
     return 'There is a material of that name already.';
-  const danger = dangerousMeant(name.value);
+  const danger = dangerousNamed(name.value);
   if (danger) return `${capital(danger.name)} must not be in a fizzing product: ${danger.why}.`;
   return likeId.value === null
     ? 'Say what it behaves like: its density, its water and its cautions are taken from there.'

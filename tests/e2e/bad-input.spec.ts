@@ -96,3 +96,30 @@ test('the sample goes as a whole', async ({ page }) => {
   await page.reload();
   await expect(page.getByText('0 formulas, 0 batches in this browser')).toBeVisible();
 });
+
+test('a slip of spelling is answered by one press, a danger is a stop with its reason', async ({
+  page,
+}) => {
+  await startEmpty(page);
+  await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
+  const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
+  await dialog
+    .getByLabel('The recipe, one ingredient a line')
+    .fill('300 g baking soda\n150 g citirc acid\n10 g sodium chlorite');
+  await expect(dialog).toContainText('with acid it frees chlorine dioxide');
+  await dialog.getByRole('button', { name: 'Citric acid, anhydrous' }).click();
+  await expect(dialog.getByLabel('The recipe, one ingredient a line')).toHaveValue(
+    /150 g Citric acid, anhydrous/,
+  );
+  await dialog.getByRole('button', { name: 'Make it a formula' }).click();
+  await expect(page.getByText('A chlorite must not be in a fizzing product')).toBeVisible();
+
+  const search = page.getByRole('combobox', { name: 'Add a material' });
+  await search.fill('bleach');
+  await expect(page.getByText('Chlorine bleach must not be in a fizzing product')).toBeVisible();
+  await search.fill('moon dust');
+  await page.getByText('Make “moon dust” a material').click();
+  await expect(
+    page.getByRole('dialog', { name: 'Add a material' }).getByLabel('Its name'),
+  ).toHaveValue('moon dust');
+});

@@ -16,6 +16,16 @@ test('a note goes into a closed batch, and a batch at the bench can be given up'
   await page.reload();
   await expect(story).toContainText('The quay door stood open.');
 
+  // What was written wrong is put right: the old figure is struck and stays in sight.
+  await story
+    .getByRole('button', { name: /^Correct: Baking soda/ })
+    .first()
+    .click();
+  await story.getByLabel('It was').fill('412.5');
+  await story.getByRole('button', { name: 'Strike the old' }).click();
+  await expect(story).toContainText('Baking soda: 412.5 g of');
+  await expect(story.locator('.struck', { hasText: 'Baking soda' })).toBeVisible();
+
   await page.getByRole('link', { name: 'Scale', exact: true }).click();
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await expect(stepTitle(page)).toHaveText('The room');

@@ -1,15 +1,9 @@
 import { dampOf, dampSums } from '../binder';
 import { speciesById } from '../chemistry';
 import { isOily } from '../fizz';
-import {
-  gramsWhere,
-  materialById,
-  portionsOf,
-  reactantsOf,
-  type Material,
-  type Portion,
-} from '../materials';
+import { gramsWhere, materialById, portionsOf, type Material, type Portion } from '../materials';
 import { firstWhere } from '../numeric';
+import { USUAL_OF_BALANCE } from './measure';
 import type { Examined, Fix } from './types';
 
 /** Soda that brings an acid-heavy mix to its balance. */
@@ -20,17 +14,22 @@ export function sodaToBalance({ measured }: Examined): Fix | undefined {
   return massG > 0 ? { materialId: 'sodium-bicarbonate', massG } : undefined;
 }
 
-/** Acid, of the kind the mix has most of, that brings soda to acid down to the top of the usual window. */
+/** So far inside the window that a cure does not lie on its edge. */
+const INSIDE = 0.002;
+
+/** Acid, of the kind the mix has most of, that brings soda to acid down into the usual window. */
 export function acidToWindow({ materials, measured }: Examined): Fix | undefined {
-  const { sodaToAcidByMass, usualHigh } = measured.fizz;
+  const { acidEquivalentsMol, baseEquivalentsMol } = measured.fizz;
   const acid = heaviest(materials, (material) => material.role === 'acid');
-  if (!acid || sodaToAcidByMass === null || !(sodaToAcidByMass > usualHigh)) return undefined;
-  const acidG = reactantsOf(materials).reduce(
-    (sum, { speciesId, massG }) => (speciesById(speciesId).side === 'acid' ? sum + massG : sum),
-    0,
-  );
-  const strength = (acid.chemistry?.value ?? []).reduce((sum, { fraction }) => sum + fraction, 0);
-  return { materialId: acid.id, massG: (acidG * (sodaToAcidByMass / usualHigh - 1)) / strength };
+  if (!acid) return undefined;
+  // By equivalents, as another acid in the mix moves the window by mass with every gram.
+  const molPerG = (acid.chemistry?.value ?? []).reduce((sum, { speciesId, fraction }) => {
+    const { equivalentsPerMol, molarMassGMol } = speciesById(speciesId);
+    return sum + (fraction * equivalentsPerMol) / molarMassGMol;
+  }, 0);
+  const wantedMol = baseEquivalentsMol / (USUAL_OF_BALANCE.high * (1 - INSIDE));
+  const massG = (wantedMol - acidEquivalentsMol) / molPerG;
+  return massG > 0 ? { materialId: acid.id, massG } : undefined;
 }
 
 /** A liquid or a powder that brings the damp index just to the near edge of its window. */

@@ -1,3 +1,4 @@
+import { counted } from '../words';
 import type { BatchFacts } from './facts';
 
 export type CauseId =
@@ -102,7 +103,7 @@ export const CAUSES = [
         f.acidToLastMin,
         50,
         20,
-        (v) => `${Math.round(v)} minutes from the acid to the last piece`,
+        (v) => `${counted(Math.round(v), 'minute')} from the acid to the last piece`,
       ),
       ...over(f.freeWaterPct, 2, 1, (v) => `free water ${pct(v)}`),
     ],
@@ -175,7 +176,7 @@ export const CAUSES = [
         f.acidToLastMin,
         40,
         20,
-        (v) => `${Math.round(v)} minutes from the acid to the last piece`,
+        (v) => `${counted(Math.round(v), 'minute')} from the acid to the last piece`,
       ),
       ...over(f.fillSpreadPct, 3, 1.5, (v) => `fills spread by ${pct(v)}`),
     ],
@@ -198,7 +199,7 @@ export const CAUSES = [
         f.acidToLastMin,
         40,
         15,
-        (v) => `${Math.round(v)} minutes from the acid to the last piece`,
+        (v) => `${counted(Math.round(v), 'minute')} from the acid to the last piece`,
       ),
       ...under(f.madeHumidityPct, 41, 6, (v) => `made at ${v} % humidity`),
       ...when(f.endedRight, 0.3, 'the squeeze was right before the press'),

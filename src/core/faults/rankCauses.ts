@@ -29,6 +29,8 @@ const UNKNOWN_WEIGHT = 0.6;
 const WORTH_SAYING = 0.25;
 const LIKELY_FROM = 0.45;
 const PERHAPS_FROM = 0.15;
+/** A cause that nothing in the record speaks for steps back behind those that something does. Start value of ours. */
+const UNSUPPORTED = 0.5;
 
 /**
  * Likely causes of what was seen, by this batch's own record: how often each is behind such a fault, times what the
@@ -51,7 +53,9 @@ export function rankCauses(
     if (prior === 0) return [];
     const evidence = cause.evidence(facts);
     const weight = evidence.reduce((sum, one) => sum + one.weight, 0);
-    return [{ cause, evidence, score: prior * Math.exp(weight) }];
+    const isSupported = evidence.some((one) => one.weight > 0);
+    const score = prior * Math.exp(weight) * (isSupported ? 1 : UNSUPPORTED);
+    return [{ cause, evidence, score }];
   });
   const all = scored.reduce((sum, { score }) => sum + score, 0) + UNKNOWN_WEIGHT * 0.2;
   return scored

@@ -12,7 +12,7 @@ export type { OwnMaterial, Said } from './own';
 export type { Catalog, MaterialId } from './catalog';
 export { searchMaterials } from './names/search';
 export { reactantsOf } from './reactants';
-export { dangerousMeant } from './names/dangerous';
+export { dangerousMeant, dangerousNamed } from './names/dangerous';
 export { closestMaterial, recognizeMaterial } from './names/recognize';
 export type { Recognition } from './names/recognize';
 export { CAUTION_BY_TRAIT } from './knowledge';

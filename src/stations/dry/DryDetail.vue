@@ -11,6 +11,7 @@ import CausesList from '@/ui/frame/CausesList.vue';
 import DryingCurve from '@/ui/charts/DryingCurve.vue';
 import RoomCurve from '@/ui/charts/RoomCurve.vue';
 import { counted, formatFixed } from '@/core/words';
+import { useDoubt } from '@/ui/fields/useDoubt';
 import { sayTending } from './trayWords';
 import { sayWhen } from './when';
 
@@ -24,6 +25,7 @@ const moisture = ref('');
 /** Water that stays is said from here on, share. */
 const WORTH_SAYING = 0.05;
 const problem = ref('');
+const { isSure } = useDoubt(problem);
 
 const weighings = computed(() => standing(props.batch, 'dried'));
 const steps = computed(() => tendings(props.batch, props.forecast, props.nowMs));
@@ -56,6 +58,11 @@ function meter(): void {
 }
 
 function tend(what: Tending): void {
+  const step = steps.value.find((one) => one.what === what);
+  const isEarly = step && step.state !== 'now' && step.state !== 'done';
+  problem.value = '';
+  if (!isSure(isEarly ? `It is early: ${sayTending(step, props.nowMs)}. Is it done?` : null))
+    return;
   bench.writeTo(props.batch, { kind: 'tended', what });
 }
 </script>

@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue';
 import { dampReading } from '@/core/binder';
 import { addedDoubt, bowlContents, isParted, type Batch, type BowlNumber } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
-import { useDoubt } from './useDoubt';
+import { useDoubt } from '@/ui/fields/useDoubt';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import NumberField from '@/ui/fields/NumberField.vue';

@@ -76,8 +76,8 @@ function keepRoom(air: { readonly humidityPct: number; readonly tempC: number })
       <p v-if="room" class="room">{{ room.humidityPct }} % {{ room.tempC }} °C</p>
     </div>
     <p v-if="behindS > 60" class="said" role="alert">
-      This device’s clock is {{ Math.round(behindS / 60) }} minutes behind the newest entry: times
-      in this record will not agree. Timers never show more than their whole time.
+      This device’s clock is {{ counted(Math.round(behindS / 60), 'minute') }} behind the newest
+      entry: times in this record will not agree. Timers never show more than their whole time.
     </p>
     <p v-if="jumpedMin !== null" class="said" role="status">
       The clock went on {{ counted(jumpedMin, 'minute') }} at once: this device slept, or its clock

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { dangerousMeant } from '@/core/materials';
+import { dangerousNamed } from '@/core/materials';
 import { capital } from '@/core/words';
 import { useMaterials } from './materials';
 
@@ -21,8 +21,9 @@ const shownName = computed(() =>
   materialId.value === null ? '' : (findById(materialId.value)?.name ?? ''),
 );
 /** Why a name that was searched for is on no shelf and will not be. */
-const danger = computed(() => dangerousMeant(query.value));
+const danger = computed(() => dangerousNamed(query.value));
 const items = computed(() => {
+  if (danger.value) return [];
   const isSearch = query.value !== '' && query.value !== shownName.value;
   const found = search(isSearch ? query.value : '');
   const first = isSearch ? [] : (props.first ?? []);

@@ -189,6 +189,7 @@ describe('findings', () => {
   it.each([
     ['acid-excess', '100 g baking soda\n100 g citric acid'],
     ['soda-excess-high', '300 g baking soda\n100 g citric acid monohydrate'],
+    ['soda-excess-high', '400 g baking soda\n80 g citric acid\n60 g malic acid'],
     ['too-dry', '200 g baking soda\n110 g citric acid\n5 g castor oil'],
     ['too-wet', `${PLAIN}\n30 g castor oil`],
     ['oil-without-emulsifier', PLAIN.replace('4 g polysorbate 80', '')],

@@ -1,5 +1,5 @@
 import { allLines } from '../../formula';
-import { dangerousMeant } from '../../materials';
+import { dangerousMeant, dangerousNamed } from '../../materials';
 import type { Finding, Rule } from '../types';
 
 /** A line that may be off by more than this is named. Start value of ours. */
@@ -19,13 +19,14 @@ export const measureRules: Rule = (examined) => [
 
 /** What must not be in it at all, whether it is still asked or on the shelf by that name. */
 const dangerous: Rule = ({ body, materials }): readonly Finding[] => {
-  const written = [
-    ...body.unread.flatMap(({ reason }) => (reason.code === 'dangerous' ? [reason.about] : [])),
+  const meant = [
+    ...body.unread.flatMap(({ reason }) =>
+      reason.code === 'dangerous' ? (dangerousMeant(reason.about) ?? []) : [],
+    ),
     ...materials.flatMap(({ material, massG }) =>
-      massG > 0 && material.id !== material.likeId ? [material.name] : [],
+      massG > 0 && material.id !== material.likeId ? (dangerousNamed(material.name) ?? []) : [],
     ),
   ];
-  const meant = written.flatMap((name) => dangerousMeant(name) ?? []);
   if (meant.length === 0) return [];
   return [
     {

@@ -408,7 +408,12 @@ export function dangerousNear(
   return best;
 }
 
-/** What a written name means, spelled right or nearly so. @param written any text */
+/** What a name says in so many words; a near spelling is none, as it may be a harmless neighbor. @param written any text */
+export function dangerousNamed(written: string): DangerousSubstance | null {
+  return dangerousIn(comparableName(written));
+}
+
+/** What a name that was read as a danger means, spelled right or nearly so. @param written any text */
 export function dangerousMeant(written: string): DangerousSubstance | null {
   const name = comparableName(written);
   return dangerousIn(name) ?? dangerousNear(name, slipsAllowed(name))?.substance ?? null;

@@ -1,5 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { MATERIALS, SHIPPED, closestMaterial, dangerousMeant, recognizeMaterial } from '..';
+import {
+  MATERIALS,
+  SHIPPED,
+  closestMaterial,
+  dangerousMeant,
+  dangerousNamed,
+  recognizeMaterial,
+} from '..';
 import { comparableName } from './comparable';
 import { DANGEROUS, dangerousIn } from './dangerous';
 
@@ -75,6 +82,12 @@ describe('a name is never turned into another substance', () => {
         if (slip !== written && comparableName(slip).length >= 9)
           expect('material' in recognizeMaterial(SHIPPED, slip), slip).toBe(false);
       }
+  });
+
+  it('does not take a harmless name for its dangerous neighbor', () => {
+    for (const name of ['sodium chloride', 'Sodium sulfate', 'oxygen bleach', 'lime essential oil'])
+      expect(dangerousNamed(name), name).toBeNull();
+    expect(dangerousNamed('my sodium chlorite')?.id).toBe('chlorite');
   });
 
   it('finds nothing for a danger in the search, and the nearest for a slip', () => {

@@ -4,7 +4,7 @@ import { parseNumber } from '@/core/units';
 import { countDoubt, standing, weighedTotalG, type Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
 import { useBenchKeys } from '../useBenchKeys';
-import { useDoubt } from '../useDoubt';
+import { useDoubt } from '@/ui/fields/useDoubt';
 
 defineOptions({ inheritAttrs: false });
 const props = defineProps<{ batch: Batch }>();

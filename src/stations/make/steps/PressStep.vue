@@ -16,7 +16,7 @@ import PourBar from '../PourBar.vue';
 import SquirtCounter from '../SquirtCounter.vue';
 import { sayScale } from '../scaleWords';
 import { useBenchKeys } from '../useBenchKeys';
-import { useDoubt } from '../useDoubt';
+import { useDoubt } from '@/ui/fields/useDoubt';
 import { useScale } from '../useScale';
 
 const props = defineProps<{ batch: Batch; step: StepOf<'press'> }>();

@@ -10,7 +10,7 @@ import { formatFixed } from '@/core/words';
 import PourBar from '../PourBar.vue';
 import { sayScale } from '../scaleWords';
 import { useBenchKeys } from '../useBenchKeys';
-import { useDoubt } from '../useDoubt';
+import { useDoubt } from '@/ui/fields/useDoubt';
 import { useScale } from '../useScale';
 import OverPour from './OverPour.vue';
 
