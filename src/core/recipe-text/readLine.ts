@@ -107,7 +107,8 @@ function whyUnknown(recognition: Recognition, name: string): UnreadReason {
   if (name === '') return { code: 'no-name', about: '' };
   const { kind } = recognition;
   const code = kind === 'certain' || kind === 'assumed' ? 'unknown' : kind;
-  return { code, about: shortened(name) };
+  // A danger is looked up again by this name: all of it counts.
+  return { code, about: kind === 'dangerous' ? name.slice(0, 200) : shortened(name) };
 }
 
 function remarkOn(recognition: Recognition, name: string): string | null {

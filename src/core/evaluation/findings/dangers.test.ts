@@ -159,6 +159,11 @@ describe('a dangerous substance', () => {
     expect(first && sayFinding(first).message).toMatch(/chlorine dioxide/);
   });
 
+  it('is a stop also at the end of a long name', () => {
+    const long = '10 g very thick and extra strong lemon scented household bleach';
+    expect(severityOf('dangerous-substance', `200 g baking soda\n${long}`)).toBe('stop');
+  });
+
   it.each(['Keep away from bleach and ammonia.', 'chlorine-free water', 'Never mix with bleach'])(
     'is not seen where it is only warned of: %s',
     (text) => {

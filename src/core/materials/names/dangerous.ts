@@ -380,17 +380,18 @@ const LONGEST_WORDS = Math.max(...[...BY_NAME.keys()].map((name) => name.split('
 /** Harmless names that hold a dangerous word. */
 const HARMLESS = /\b(?:oxygen bleach|sodium carbonate peroxide)\b/g;
 
-/** Words that say it is not in there, or that the word is meant otherwise. */
-const DENIED = /\b(?:no|not|never|without|free|avoid|non|instead|away|keep)\b/;
+/** Words before it that say it is not in there; `free` right after it says so too. */
+const DENYING = new Set(['no', 'not', 'never', 'without', 'avoid', 'non', 'instead', 'away']);
 
 /** What is written holds one of these by name, in these words and no other. @param name a comparable name */
 export function dangerousIn(name: string): DangerousSubstance | null {
-  if (DENIED.test(name) && !BY_NAME.has(name)) return null;
   const words = name.replace(HARMLESS, '').split(' ');
   for (let length = Math.min(words.length, LONGEST_WORDS); length >= 1; length--)
     for (let start = 0; start + length <= words.length; start++) {
       const found = BY_NAME.get(words.slice(start, start + length).join(' '));
-      if (found) return found;
+      const isDenied =
+        words[start + length] === 'free' || words.slice(0, start).some((word) => DENYING.has(word));
+      if (found && !isDenied) return found;
     }
   return null;
 }
