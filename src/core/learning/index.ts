@@ -1,4 +1,3 @@
-export { forecast, forecastMean, learn } from './regression';
 export type { Belief, Forecast, Observation } from './regression';
 export { forecastRecord, learnRobustly } from './robust';
 export type { Seen } from './robust';

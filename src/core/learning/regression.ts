@@ -1,5 +1,3 @@
-import { studentQuantile } from './student';
-
 /** A normal-inverse-gamma belief about a straight line: coefficients and how far records scatter about it. */
 export interface Belief {
   /** Expected coefficients. */
@@ -20,74 +18,11 @@ export interface Observation {
   readonly target: number;
 }
 
-/**
- * Takes records into a belief: conjugate Bayesian linear regression.
- * precision' = precision + X'X; mean' = precision'^-1 (precision mean + X'y);
- * shape' = shape + n / 2; rate' = rate + (y'y + mean' P mean - mean'' P' mean') / 2.
- * Source: Gelman et al., Bayesian Data Analysis, chapter 14, from memory.
- * @throws RangeError when an observation has the wrong number of features or is not finite
- */
-export function learn(prior: Belief, observations: readonly Observation[]): Belief {
-  return observations.reduce(learnOne, prior);
-}
-
-function learnOne(belief: Belief, { features, target }: Observation): Belief {
-  const size = belief.mean.length;
-  if (features.length !== size || ![...features, target].every(Number.isFinite))
-    throw new RangeError(`an observation must have ${size} finite features and a finite target`);
-  const precision = belief.precision.map((row, i) =>
-    row.map((value, j) => value + (features[i] ?? 0) * (features[j] ?? 0)),
-  );
-  const pull = multiply(belief.precision, belief.mean).map(
-    (value, i) => value + (features[i] ?? 0) * target,
-  );
-  const mean = solvePositive(precision, pull);
-  const before = dot(belief.mean, multiply(belief.precision, belief.mean));
-  const after = dot(mean, multiply(precision, mean));
-  return {
-    mean,
-    precision,
-    shape: belief.shape + 0.5,
-    // Rounding may leave a hair below the old rate where a record falls exactly on the line.
-    rate: Math.max(belief.rate, belief.rate + (target * target + before - after) / 2),
-    records: belief.records + 1,
-  };
-}
-
 export interface Forecast {
   readonly best: number;
   readonly low: number;
   readonly high: number;
   readonly records: number;
-}
-
-/**
- * What the belief expects of a new record, with the interval that should hold it.
- * The predictive distribution is Student's t with 2 x shape degrees of freedom.
- * @param share of such records the interval should hold, 0.5 to 0.99
- */
-export function forecast(belief: Belief, features: readonly number[], share: number): Forecast {
-  return around(belief, features, share, 1);
-}
-
-/** The same for the line itself, without the scatter of a single record. */
-export function forecastMean(belief: Belief, features: readonly number[], share: number): Forecast {
-  return around(belief, features, share, 0);
-}
-
-function around(
-  belief: Belief,
-  features: readonly number[],
-  share: number,
-  ownScatter: 0 | 1,
-): Forecast {
-  if (!(share >= 0.5 && share <= 0.99))
-    throw new RangeError(`share must be 0.5 to 0.99, got ${share}`);
-  const best = dot(features, belief.mean);
-  const leverage = dot(features, solvePositive(belief.precision, features));
-  const scale = Math.sqrt((belief.rate / belief.shape) * (ownScatter + leverage));
-  const half = studentQuantile((1 + share) / 2, 2 * belief.shape) * scale;
-  return { best, low: best - half, high: best + half, records: belief.records };
 }
 
 export function multiply(
