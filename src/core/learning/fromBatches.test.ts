@@ -58,7 +58,7 @@ describe('dampRecordsOf', () => {
       const reading = dampReading(poured(bowlContents(batch)));
       return (reading.dampIndexPct ?? NaN) / dampWindow('press', 38, reading).aimPct;
     };
-    const place = { humidityPct: 38, method: 'press', family: 'bath-bomb' };
+    const place = { at: NOW, humidityPct: 38, method: 'press', family: 'bath-bomb' };
     const dry = batchWith(ROOM, DRY);
     const right = batchWith(ROOM, DRY, oil, RIGHT);
     expect(dampRecordsOf([right], SHIPPED)).toEqual([

@@ -33,6 +33,7 @@ export function dampRecordsOf(batches: readonly Batch[], catalog: Catalog): read
       const here = dampIndexPct / aimPct;
       return [
         {
+          at: entry.at,
           humidityPct: room.humidityPct,
           method,
           family,
@@ -68,6 +69,6 @@ export function lossRecordsOf(batches: readonly Batch[]): readonly LossRecord[] 
     const count = countOf(batch);
     const weighedG = weighedTotalG(batch);
     const pressedG = ((count?.pieces ?? 0) + (count?.rejects ?? 0)) * batch.plan.pieceG;
-    return pressedG > 0 && weighedG > 0 ? [{ weighedG, pressedG }] : [];
+    return pressedG > 0 && weighedG > 0 ? [{ at: batch.startedAt, weighedG, pressedG }] : [];
   });
 }

@@ -16,6 +16,7 @@ export {
 export type {
   Composition,
   DampRecord,
+  Dated,
   DropRecord,
   DryingRecord,
   ErosionRecord,

@@ -10,13 +10,14 @@ import {
   PACKED_DENSITY,
   PRESS_LOSS,
   learned,
+  type Dated,
   type Quantity,
 } from '.';
 
 type Random = ReturnType<typeof randomness>;
 
 /** A quantity, places a maker works in, and the record that would show a given logarithm there. */
-interface Simulated<R, Q> {
+interface Simulated<R extends Dated, Q> {
   readonly quantity: Quantity<R, Q>;
   readonly place: (random: Random) => Q;
   readonly record: (place: Q, logSeen: number) => R;
@@ -26,8 +27,8 @@ const pick = <T>(items: readonly T[], { uniform }: Random): T =>
   items[Math.floor(uniform() * items.length)] as T;
 const between = (low: number, high: number, { uniform }: Random) => low + (high - low) * uniform();
 
-function simulated<R, Q>(entry: Simulated<R, Q>) {
-  return entry as unknown as Simulated<unknown, unknown>;
+function simulated<R extends Dated, Q>(entry: Simulated<R, Q>) {
+  return entry as unknown as Simulated<Dated, unknown>;
 }
 
 const SIMULATIONS = [
@@ -101,7 +102,7 @@ const isBlunder = (kind: (typeof KINDS)[number], { uniform }: Random) =>
 
 /** Share of made-up makers whose next honest record the band holds. @param sds how far they stand from the prior */
 function coverage(
-  { quantity, place, record }: Simulated<unknown, unknown>,
+  { quantity, place, record }: Simulated<Dated, unknown>,
   kind: (typeof KINDS)[number],
   sds: number,
   count: number,
@@ -145,6 +146,45 @@ describe('what records teach', () => {
       }
     },
   );
+
+  it('follows a hand that drifts over a year: the next record of the thirteenth month is in the band', () => {
+    const monthly = (month: number) => new Date(Date.UTC(2026, month, 1)).toISOString();
+    const shares = PLAIN.map(({ quantity, place, record }) => {
+      const random = randomness(77 + quantity.name.length);
+      const { mean, shape, rate } = quantity.prior;
+      const sd = Math.sqrt(rate / (shape - 1));
+      const held = Array.from({ length: MAKERS }, () => {
+        const logAt = (where: unknown, month: number) =>
+          quantity.features(where).reduce((sum, x, i) => sum + x * (mean[i] ?? 0), 0) +
+          (0.2 * month) / 12;
+        const records = Array.from({ length: 12 }, (_, month) => {
+          const where = place(random);
+          const seen = record(where, logAt(where, month) + sd * random.normal());
+          return { ...seen, at: monthly(month) };
+        });
+        const asked = place(random);
+        const next = logAt(asked, 12) + sd * random.normal();
+        const { low, high } = learned(quantity, records, asked);
+        return next >= Math.log(low) && next <= Math.log(high);
+      });
+      return held.filter(Boolean).length / MAKERS;
+    });
+    expect(Math.min(...shares)).toBeGreaterThan(0.85);
+  });
+
+  it('lets a record of half its days ago count half', () => {
+    const at = (day: number) => new Date(Date.UTC(2026, 0, 1 + day)).toISOString();
+    const weighed = (massG: number, day: number) => ({ squirts: 10, massG, at: at(day) });
+    const estimate = (days: number) =>
+      learned(
+        GRAMS_PER_SQUIRT,
+        [...[4, 4, 4, 4].map((g) => weighed(g, 0)), ...[6, 6].map((g) => weighed(g, days))],
+        null,
+      ).estimate;
+    const even = Math.sqrt(0.4 * 0.6);
+    expect(estimate(110)).toBeLessThan(even);
+    expect(estimate(130)).toBeGreaterThan(even);
+  });
 
   it('hardly moves by one blunder among four, and takes a range for a range', () => {
     const sound = [0.49, 0.5, 0.51, 0.5].map((g) => ({ squirts: 10, massG: 10 * g }));

@@ -4,7 +4,7 @@ import type { Belief } from './regression';
 import { forecastRecord, learnRobustly, type Seen } from './robust';
 
 /** Something a maker's own records teach. Targets are logarithms, so that estimates stay above zero. */
-export interface Quantity<Record, Question> {
+export interface Quantity<Record extends Dated, Question> {
   readonly name: string;
   /** Unit of the estimate; `factor` multiplies the shipped model. */
   readonly unit: string;
@@ -25,15 +25,25 @@ export interface Learned {
   readonly shift: number;
 }
 
+/** What any record may say of itself: when it was made. */
+export interface Dated {
+  /** ISO 8601 with zone. */
+  readonly at?: string;
+}
+
+/** A record this much older than the newest counts half: hands, sprayers and seasons change. Start value of ours. */
+const HALF_FADED_DAYS = 120;
+
 /** Share of cases the band should hold. */
 export const HELD_SHARE = 0.9;
 
 /**
- * What these records teach about a quantity at a place: robust regression on its logarithm.
+ * What these records teach about a quantity at a place: robust regression on its logarithm, old records fading against
+ * the newest.
  * @returns prior and estimate with the bands that should hold nine of ten new records
  * @throws RangeError for a record with a number that is not over 0
  */
-export function learned<Record, Question>(
+export function learned<Record extends Dated, Question>(
   quantity: Quantity<Record, Question>,
   records: readonly Record[],
   question: Question,
@@ -44,8 +54,23 @@ export function learned<Record, Question>(
     return { estimate: Math.exp(best), low: Math.exp(low), high: Math.exp(high) };
   };
   const prior = at(quantity.prior);
-  const now = at(learnRobustly(quantity.prior, records.map(quantity.observe)));
+  const newestMs = Math.max(...records.map(madeMs).filter(Number.isFinite));
+  const seen = records.map((record) => ({
+    ...quantity.observe(record),
+    trust: trustOf(newestMs - madeMs(record)),
+  }));
+  const now = at(learnRobustly(quantity.prior, seen));
   return { ...now, records: records.length, prior, shift: now.estimate / prior.estimate };
+}
+
+/** NaN for a record without a date. */
+function madeMs(record: Dated): number {
+  return Date.parse(record.at ?? '');
+}
+
+/** A record without a date counts whole. */
+function trustOf(olderMs: number): number {
+  return Number.isFinite(olderMs) ? 0.5 ** (olderMs / (HALF_FADED_DAYS * 86_400_000)) : 1;
 }
 
 export interface Place {
@@ -55,7 +80,7 @@ export interface Place {
 }
 
 /** One squeeze: what the hand wants lies between these, over the shipped aim for that method and humidity; endless where it only said too dry or too wet. */
-export interface DampRecord extends Place {
+export interface DampRecord extends Place, Dated {
   readonly lowOverAim: number;
   readonly highOverAim: number;
 }
@@ -92,7 +117,7 @@ export interface Composition {
   readonly packedDensityGMl: number;
 }
 
-export interface ErosionRecord extends Composition {
+export interface ErosionRecord extends Composition, Dated {
   /** Speed seen in the tub over the shipped model's. */
   readonly overModel: number;
 }
@@ -122,7 +147,7 @@ export interface DryingPlace {
   readonly humidityPct: number;
 }
 
-export interface DryingRecord extends DryingPlace {
+export interface DryingRecord extends DryingPlace, Dated {
   /** Diffusivity refitted from weigh-ins over the shipped model's. */
   readonly overModel: number;
 }
@@ -143,7 +168,7 @@ export const DRYING_DIFFUSIVITY: Quantity<DryingRecord, DryingPlace> = {
   source: model,
 };
 
-export interface SquirtRecord {
+export interface SquirtRecord extends Dated {
   readonly squirts: number;
   readonly massG: number;
 }
@@ -162,7 +187,7 @@ export interface DropPlace {
   readonly isOil: boolean;
 }
 
-export interface DropRecord extends DropPlace {
+export interface DropRecord extends DropPlace, Dated {
   readonly drops: number;
   readonly massG: number;
   readonly densityGMl: number;
@@ -187,7 +212,7 @@ export const ML_PER_DROP: Quantity<DropRecord, DropPlace> = {
   source: 'a pharmacopoeia’s standard dropper for water, from memory; the spread is ours',
 };
 
-export interface LossRecord {
+export interface LossRecord extends Dated {
   readonly weighedG: number;
   readonly pressedG: number;
 }
@@ -208,7 +233,7 @@ export const PRESS_LOSS: Quantity<LossRecord, null> = {
   source: 'common practice',
 };
 
-export interface FillRecord {
+export interface FillRecord extends Dated {
   readonly method: Method;
   /** Density of a filled mold over the shipped one for the method. */
   readonly overUsual: number;

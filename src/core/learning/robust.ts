@@ -15,7 +15,10 @@ export interface IntervalObservation {
   readonly low: number;
   readonly high: number;
 }
-export type Seen = Observation | IntervalObservation;
+export type Seen = (Observation | IntervalObservation) & {
+  /** How much of a record it still is, over 0 to 1; 1 when left out. Old ones fade. */
+  readonly trust?: number;
+};
 
 /** Degrees of freedom of single records: tails this heavy take a slip of the hand for what it is. Start value of ours. */
 export const RECORD_DEGREES = 3;
@@ -31,7 +34,8 @@ const PRIOR_SD_TIMES = 2.5;
  * by how near it lies to the line, fills a range in by what the line expects of it, and learns again. One blunder in ten
  * hardly moves it, and does not hold its weight.
  * Source: Lange, Little and Taylor 1989, J. Am. Stat. Assoc. 84 (t likelihood by EM); Gelman et al., Bayesian Data
- * Analysis, chapters 14 and 17; truncated normal moments; all from memory.
+ * Analysis, chapters 14 and 17; truncated normal moments; the fading as a power of the likelihood: Ibrahim and Chen 2000,
+ * Stat. Sci. 15; all from memory.
  * @throws RangeError when a record has the wrong number of features, is not finite, or its low end is over its high one
  */
 export function learnRobustly(prior: Belief, seen: readonly Seen[]): Belief {
@@ -74,17 +78,20 @@ interface Range {
   readonly features: readonly number[];
   readonly low: number;
   readonly high: number;
+  readonly trust: number;
 }
 
 function checked(record: Seen, size: number): Range {
-  const { features } = record;
+  const { features, trust = 1 } = record;
   const [low, high] =
     'target' in record ? [record.target, record.target] : [record.low, record.high];
   if (features.length !== size || !features.every(Number.isFinite))
     throw new RangeError(`an observation must have ${size} finite features and a finite target`);
   if (!(low <= high) || (low === high && !Number.isFinite(low)))
     throw new RangeError(`an observation must reach from low to high, got ${low} and ${high}`);
-  return { features, low, high };
+  if (!(trust > 0 && trust <= 1))
+    throw new RangeError(`trust must lie over 0 and up to 1, got ${trust}`);
+  return { features, low, high, trust };
 }
 
 function doubted(prior: Belief): Belief {
@@ -141,8 +148,8 @@ function weighted(
 ): Belief {
   const precision = prior.precision.map((row) => [...row]);
   const pull = [...multiply(prior.precision, prior.mean)];
-  records.forEach(({ features }, n) => {
-    const weight = weights[n] ?? 1;
+  records.forEach(({ features, trust }, n) => {
+    const weight = trust * (weights[n] ?? 1);
     const target = filled[n]?.target ?? 0;
     features.forEach((x, i) => {
       pull[i] = (pull[i] ?? 0) + weight * x * target;
@@ -156,15 +163,16 @@ function weighted(
   const mean = solvePositive(precision, pull);
   const off = mean.map((value, i) => value - (prior.mean[i] ?? 0));
   const isSound = (n: number) => (weights[n] ?? 1) >= BLUNDER_UNDER;
-  const squares = records.reduce((sum, { features }, n) => {
+  const squares = records.reduce((sum, { features, trust }, n) => {
     if (!isSound(n)) return sum;
     const rest = (filled[n]?.target ?? 0) - dot(features, mean);
-    return sum + (weights[n] ?? 1) * (rest * rest + (filled[n]?.variance ?? 0));
+    return sum + trust * (weights[n] ?? 1) * (rest * rest + (filled[n]?.variance ?? 0));
   }, 0);
   return {
     mean,
     precision,
-    shape: prior.shape + records.filter((_, n) => isSound(n)).length / 2,
+    shape:
+      prior.shape + records.reduce((sum, { trust }, n) => (isSound(n) ? sum + trust : sum), 0) / 2,
     rate: prior.rate + (squares + dot(off, multiply(prior.precision, off))) / 2,
     records: prior.records,
   };

@@ -1,4 +1,5 @@
-import type { MaterialMass } from '../materials';
+import { dampReading } from '../binder';
+import { portionsOf, type Catalog, type MaterialMass } from '../materials';
 import type { Batch, BatchEntry } from './schema';
 import { standing } from './summary';
 import { contentsOf } from './weighed';
@@ -25,6 +26,11 @@ export function bowlContents(batch: Batch, bowl: BowlNumber = 1): readonly Mater
     }
   }
   return bowls[bowl];
+}
+
+/** Damp index of the main mix as it was weighed and corrected; null while nothing is in the bowl. */
+export function weighedDampPct(batch: Batch, catalog: Catalog): number | null {
+  return dampReading(portionsOf(catalog, bowlContents(batch))).dampIndexPct;
 }
 
 /** Is there a second bowl? */

@@ -29,7 +29,7 @@ export { lastDeed, undoLast } from './undoLast';
 export { rescalingFor } from './rescaling';
 export type { RescaledStep, Rescaling } from './rescaling';
 export { rescale } from './rescale';
-export { bowlContents, isParted, mixToCome } from './bowl';
+export { bowlContents, weighedDampPct, isParted, mixToCome } from './bowl';
 export type { BowlNumber } from './bowl';
 export {
   countOf,

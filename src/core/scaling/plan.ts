@@ -9,6 +9,7 @@ import { moldVolumeMl, type Mold } from './molds';
 import { packedDensityGMl } from './packedDensity';
 import { planLines, type PlannedLine } from './planLines';
 import type { ScaleRequest } from './request';
+import { materialsUsed } from './used';
 import { formatCount } from '../words';
 
 /** Grams of a piece in this mold by this way of forming, until own fills are weighed. */
@@ -59,6 +60,10 @@ export type PlanProblem =
 
 const MAX_BATCH_G = 1_000_000;
 const MOST_BOWLS = 100;
+/** Rounds of asking anew; the mix moves further each time, as spoons and steps may round back. */
+const MOST_ROUNDS = 8;
+/** Two weights this near are the same. */
+const SAME = 1e-9;
 
 /**
  * Scales a formula to what is wanted and plans its weights. Every part scales by the same factor.
@@ -85,16 +90,32 @@ export function planScale(
       `That is ${formatCount(Math.round(wanted / 1000))} kg; one plan may hold 1,000 kg.`,
     );
   const share = largestShare(body, request.bowls);
-  const bowlCount = holdsG === null ? 1 : Math.max(1, Math.ceil((wanted * share) / holdsG - 1e-9));
+  let bowlCount = holdsG === null ? 1 : Math.max(1, Math.ceil((wanted * share) / holdsG - 1e-9));
   if (bowlCount > MOST_BOWLS)
     return failed(
       'too-many-bowls',
       `That fills the mixer ${formatCount(bowlCount)} times; one plan may hold ${MOST_BOWLS} bowls.`,
     );
-  const factor = wanted / formulaG;
-  const { lines, carrierOverG, ...readings } = planLines(body, factor / bowlCount, request, means);
-  const bowlG = lines.reduce((sum, { weighG }) => sum + weighG, 0);
-  const totalG = bowlG * bowlCount;
+  let askedG = wanted;
+  let poured = pour(body, askedG, bowlCount, request, means);
+  // Weights come in the scale's steps: what they bring too much or too little is asked for anew.
+  for (let round = 1; round <= MOST_ROUNDS; round++) {
+    const tooFull = holdsG !== null && poured.bowlG * share > holdsG * (1 + SAME);
+    if (tooFull && bowlCount < MOST_BOWLS && !isByBowl(request)) bowlCount++;
+    else {
+      const off = offBy(request, poured, {
+        pieceG: piece.best,
+        kept,
+        bowlMostG: holdsG === null ? Infinity : holdsG / share,
+      });
+      if (off === 0) break;
+      const stepG = Math.max(...poured.lines.map((line) => line.stepG));
+      askedG += Math.sign(off) * Math.max(Math.abs(off) * askedG, (round * stepG) / 2);
+    }
+    poured = pour(body, askedG, bowlCount, request, means);
+  }
+  const factor = askedG / formulaG;
+  const { lines, carrierOverG, bowlG, totalG, ...readings } = poured;
   const pieces =
     request.want.kind === 'pieces'
       ? request.want.count
@@ -123,6 +144,62 @@ export function planScale(
       carrierOverG,
     },
   };
+}
+
+interface Poured extends ReturnType<typeof planLines> {
+  readonly bowlCount: number;
+  readonly bowlG: number;
+  readonly totalG: number;
+}
+
+/** The weights of so much mix in so many bowls. */
+function pour(
+  body: FormulaBody,
+  askedG: number,
+  bowlCount: number,
+  request: ScaleRequest,
+  means: Means,
+): Poured {
+  const planned = planLines(body, askedG / totalMassG(body) / bowlCount, request, means);
+  const bowlG = planned.lines.reduce((sum, { weighG }) => sum + weighG, 0);
+  return { ...planned, bowlCount, bowlG, totalG: bowlG * bowlCount };
+}
+
+/** Is it the mix that gives way, and not the number of bowls? */
+function isByBowl({ want }: ScaleRequest): boolean {
+  return want.kind === 'bowls' || want.kind === 'use-up';
+}
+
+/** Share by which the mix must grow or shrink, so that promised pieces are whole, no bowl runs over and no more is used up than there is; 0 when it holds. */
+function offBy(
+  { want }: ScaleRequest,
+  poured: Poured,
+  {
+    pieceG,
+    kept,
+    bowlMostG,
+  }: { readonly pieceG: number; readonly kept: number; readonly bowlMostG: number },
+): number {
+  switch (want.kind) {
+    case 'pieces':
+      return short(want.count * pieceG, poured.totalG * kept);
+    case 'bowls':
+      return -short(poured.bowlG, bowlMostG);
+    case 'use-up': {
+      const usedG = materialsUsed(poured).reduce(
+        (sum, { materialId, massG }) => (materialId === want.materialId ? sum + massG : sum),
+        0,
+      );
+      return -short(usedG, want.massG);
+    }
+    case 'total':
+      return 0;
+  }
+}
+
+/** Share by which there is less than there must be; 0 when there is enough. */
+function short(mustG: number, isG: number): number {
+  return mustG > isG * (1 + SAME) ? mustG / isG - 1 : 0;
 }
 
 /** Grams of a piece: what it is filled to, or what the mold holds. */

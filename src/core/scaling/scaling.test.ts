@@ -2,7 +2,15 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { emptyBody } from '../formula';
-import { USUAL_REQUEST, moldVolumeMl, packedDensityGMl, planScale, type ScaleRequest } from '.';
+import {
+  NO_MEANS,
+  USUAL_REQUEST,
+  materialsUsed,
+  moldVolumeMl,
+  packedDensityGMl,
+  planScale,
+  type ScaleRequest,
+} from '.';
 
 const REQUEST: ScaleRequest = {
   ...USUAL_REQUEST,
@@ -90,6 +98,47 @@ describe('planScale', () => {
         }),
       ),
     ).toMatch(/one plan may hold 1,000 kg/);
+  });
+
+  it('promises whole pieces, fills no bowl over and uses up no more than there is, on any scale', () => {
+    const ways = (lines: readonly { readonly id: string }[]) =>
+      Object.fromEntries(lines.map(({ id }) => [id, { kind: 'spoons' as const }]));
+    const body = bodyFrom(LANTERN);
+    const soda = body.parts[0]?.lines[0];
+    if (!soda) throw new Error('the sample has a first line');
+    fc.assert(
+      fc.property(
+        fc.constantFrom(0.1, 0.5, 1, 5),
+        fc.integer({ min: 1, max: 60 }),
+        fc.double({ min: 300, max: 4000, noNaN: true }),
+        fc.boolean(),
+        (scaleStepG, count, massG, inSpoons) => {
+          const scaled = (want: ScaleRequest['want'], bowlL: number | null) => {
+            const request = { ...REQUEST, want, scaleStepG, ways: inSpoons ? ways([soda]) : {} };
+            const result = planScale(body, request, { ...NO_MEANS, bowlL });
+            if (!result.ok) throw new Error(result.problem.message);
+            return result.plan;
+          };
+          const pieces = scaled({ kind: 'pieces', count }, null);
+          expect(pieces.totalG - pieces.lostG).toBeGreaterThanOrEqual(
+            count * pieces.pieceG * (1 - 1e-9),
+          );
+          for (const want of [
+            { kind: 'bowls', count: 2 },
+            { kind: 'total', massG },
+          ] as const) {
+            const bowl = scaled(want, 1.5);
+            expect(bowl.bowlG).toBeLessThanOrEqual((bowl.bowlHoldsG ?? 0) * (1 + 1e-9));
+          }
+          const used = materialsUsed(
+            scaled({ kind: 'use-up', materialId: soda.materialId, massG }, null),
+          ).reduce((sum, one) => sum + (one.materialId === soda.materialId ? one.massG : 0), 0);
+          expect(used).toBeLessThanOrEqual(massG * (1 + 1e-9));
+          expect(used).toBeGreaterThan(massG * 0.93 - 5 * scaleStepG);
+        },
+      ),
+      { seed: 31, numRuns: 120 },
+    );
   });
 
   it('rounds every line to a whole number of steps and keeps the mass within half a step a line', () => {

@@ -41,7 +41,9 @@ export function dryingRecordsOf(
     const said = withoutPrior(refit.rate);
     if (said === null || said.sd > MOST_OPEN_SD) return [];
     const { humidityPct } = airAt(points, points.length === 1 ? startMs : (startMs + lastMs) / 2);
-    return [{ batchId: batch.id, humidityPct, overModel: Math.exp(said.mean) }];
+    return [
+      { batchId: batch.id, at: batch.startedAt, humidityPct, overModel: Math.exp(said.mean) },
+    ];
   });
 }
 

@@ -2,7 +2,14 @@
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS } from '@/core/formula';
-import { OUTCOME_WORDS, countOf, roomOf, weighedRatio, weighedTotalG } from '@/core/records';
+import {
+  OUTCOME_WORDS,
+  countOf,
+  roomOf,
+  weighedDampPct,
+  weighedRatio,
+  weighedTotalG,
+} from '@/core/records';
 import { describeMold } from '@/core/scaling';
 import { useWorkshopStore } from '@/stores/workshop';
 import { useBenchStore } from '@/stores/bench';
@@ -24,6 +31,7 @@ const batch = computed(() => workshop.batches.find(({ id }) => id === props.batc
 const room = computed(() => (batch.value ? roomOf(batch.value) : null));
 const count = computed(() => (batch.value ? countOf(batch.value) : null));
 const ratio = computed(() => (batch.value ? weighedRatio(batch.value, workshop.catalog) : null));
+const damp = computed(() => (batch.value ? weighedDampPct(batch.value, workshop.catalog) : null));
 
 async function goOn(): Promise<void> {
   workshop.changeSettings({ batchInHandId: props.batchId });
@@ -105,16 +113,14 @@ function print(): void {
             <dd class="quiet">{{ room ? `${room.tempC} °C` : 'not read' }}</dd>
           </div>
           <div>
-            <dt>Damp index</dt>
-            <dd class="figure">
+            <dt>Damp index, weighed</dt>
+            <dd class="figure">{{ damp === null ? '–' : formatFixed(damp, 1) }}</dd>
+            <dd class="quiet">
               {{
                 batch.readings.dampIndexPct === null
-                  ? '–'
-                  : formatFixed(batch.readings.dampIndexPct, 1)
-              }}
-            </dd>
-            <dd class="quiet">
-              window {{ formatFixed(batch.readings.windowLowPct, 1) }} to
+                  ? 'none planned'
+                  : `${formatFixed(batch.readings.dampIndexPct, 1)} planned`
+              }}, window {{ formatFixed(batch.readings.windowLowPct, 1) }} to
               {{ formatFixed(batch.readings.windowHighPct, 1) }}
             </dd>
           </div>
