@@ -8,6 +8,7 @@ import {
   dryingRecordsOf,
   isOnTray,
   outsideFacts,
+  tendings,
   trayForecast,
   type TrayForecast,
 } from '@/core/trays';
@@ -38,6 +39,15 @@ export const useTraysStore = defineStore('trays', () => {
     });
   }
 
+  /** What these pieces ask for, in the order of their work. */
+  function tendingsOf(
+    batch: Batch,
+    forecast: TrayForecast,
+    nowMs: number,
+  ): ReturnType<typeof tendings> {
+    return tendings(batch, forecast, nowMs, workshop.catalog);
+  }
+
   /** Likely causes of what was seen at the last inspection, by this batch's own record. */
   function causesOf(batch: Batch, nowMs: number): readonly RankedCause[] {
     const seen = standing(batch, 'inspected').at(-1);
@@ -49,5 +59,5 @@ export const useTraysStore = defineStore('trays', () => {
     );
   }
 
-  return { onTrays, places, taught, forecastOf, causesOf };
+  return { onTrays, places, taught, forecastOf, tendingsOf, causesOf };
 });

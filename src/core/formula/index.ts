@@ -1,10 +1,13 @@
 export {
   FAMILIES,
+  LINE_WAYS,
   MAX_LINE_G,
   METHODS,
+  OPERATIONS,
   ORIGINS,
   PART_KINDS,
   SCHOOLS,
+  VESSEL_KINDS,
   formulaBodySchema,
   formulaSchema,
   lineSchema,
@@ -15,11 +18,15 @@ export type {
   FormulaBody,
   FormulaVersion,
   Line,
+  LineWay,
   Method,
+  OpKind,
   Part,
   PartKind,
   School,
   UnreadLine,
+  VesselKind,
+  WorkEdit,
 } from './schema';
 export { FAMILY_WORDS, METHOD_WORDS, PART_WORDS, SCHOOL_WORDS, isForSkin, useOf } from './words';
 export { emptyBody, lineOf, newFormula, newLine, newPart } from './create';

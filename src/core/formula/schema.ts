@@ -7,6 +7,70 @@ export const SCHOOLS = ['acid-last', 'all-dry-first'] as const;
 export const PART_KINDS = ['main', 'split', 'embed', 'topping', 'icing', 'paint'] as const;
 export const ORIGINS = ['own', 'sample'] as const;
 
+/** How a line goes in, where the recipe or the maker says so; else the rules of the work decide. */
+export const LINE_WAYS = [
+  'with-the-powders',
+  'with-the-acid',
+  'melted',
+  'in-warm-oil',
+  'in-alcohol',
+  'bloomed',
+  'bloom-water',
+  'in-the-beaker',
+  'last',
+  'sprayed',
+  'infused',
+  'on-the-floor',
+  'on-top',
+] as const;
+export type LineWay = (typeof LINE_WAYS)[number];
+
+/** What is done with hands, heat and air, in the words of batch control for the trade's own. */
+export const OPERATIONS = [
+  'weigh',
+  'sieve',
+  'melt',
+  'warm',
+  'dissolve',
+  'infuse',
+  'soak',
+  'bloom',
+  'mix',
+  'pour',
+  'scrape',
+  'part',
+  'squeeze',
+  'spray',
+  'lay',
+  'fill',
+  'rest',
+  'unmold',
+  'tray',
+  'turn',
+  'dry',
+  'ice',
+  'paint',
+  'top',
+  'jar',
+  'count',
+  'wrap',
+] as const;
+export type OpKind = (typeof OPERATIONS)[number];
+
+export const VESSEL_KINDS = [
+  'bowl',
+  'second-bowl',
+  'pan',
+  'beaker',
+  'cup',
+  'dish',
+  'jar',
+  'spray-bottle',
+  'mold',
+  'tray',
+] as const;
+export type VesselKind = (typeof VESSEL_KINDS)[number];
+
 /** Heaviest line the application takes, in grams: a metric ton, far beyond any bench. */
 export const MAX_LINE_G = 1_000_000;
 
@@ -23,7 +87,34 @@ export const lineSchema = z.object({
   locked: z.boolean(),
   /** The line as it was written, when it came from a recipe. */
   written: z.string().optional(),
+  how: z.enum(LINE_WAYS).optional(),
 });
+
+const opId = z.string().min(1).max(120);
+const minutes = z.number().min(0).max(100_000);
+
+/** What the maker changed in the work that the rules lay out; each names the operation it speaks of. */
+export const workEditSchema = z.discriminatedUnion('kind', [
+  /** Comes right after another; null for the very first. */
+  z.object({ kind: z.literal('move'), opId, afterId: opId.nullable() }),
+  z.object({ kind: z.literal('leave-out'), opId }),
+  z.object({ kind: z.literal('minutes'), opId, minutes }),
+  z.object({
+    kind: z.literal('add'),
+    opId,
+    afterId: opId.nullable(),
+    op: z.enum(OPERATIONS),
+    vessel: z.enum(VESSEL_KINDS),
+    /** Poured from it; null when nothing is poured. */
+    from: z.enum(VESSEL_KINDS).nullable(),
+    partId: z.uuid(),
+    said: z.string().max(200),
+    minutes,
+  }),
+]);
+export type WorkEdit = z.infer<typeof workEditSchema>;
+/** A work of more changes than this is another formula. */
+const MOST_EDITS = 200;
 
 /** Why a written line could not be read. */
 export const UNREAD_CODES = [
@@ -71,6 +162,8 @@ export const partSchema = z.object({
   kind: z.enum(PART_KINDS),
   name: z.string(),
   lines: z.array(lineSchema),
+  /** Grams of it on or in each piece; left out for a share of the whole mix. */
+  perPieceG: z.number().min(0.01).max(10_000).optional(),
 });
 
 /** What a version holds: everything about a formula that changes what is made. */
@@ -80,6 +173,13 @@ export const formulaBodySchema = z.object({
   school: z.enum(SCHOOLS),
   parts: z.array(partSchema).min(1),
   unread: z.array(unreadLineSchema),
+  /** The maker's changes to the work, in the order they were made. */
+  work: z.array(workEditSchema).max(MOST_EDITS).optional(),
+  /** Pieces the recipe says it makes. */
+  yieldPieces: z.int().min(1).max(10_000).optional(),
+  /** What the recipe says beside its lines, and the maker's own words. */
+  notes: z.array(z.string().max(500)).max(100).optional(),
+  labelNote: z.string().max(500).optional(),
 });
 
 export const formulaVersionSchema = z.object({

@@ -1,11 +1,7 @@
 export { TENDINGS, VESSEL_WORDS, benchStepSchema, lineShareSchema, lotUseSchema } from './steps';
 export type { BenchStep, LineShare, LotUse, StepOf, Tending, Vessel, WeighStep } from './steps';
-export type { BenchFacts } from './afterwards';
-export { planSteps, weighedLineIds } from './planSteps';
-export type { LotsByLine } from './planSteps';
 export { benchCautions, sheetRows } from './sheet';
 export type { SheetRow } from './sheet';
-export { afterwards } from './afterwards';
 export { takenFrom } from './takenFrom';
 export { handSigns } from './handSigns';
 export type { HandSign } from './handSigns';

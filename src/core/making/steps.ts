@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { VESSEL_KINDS } from '../formula';
 
 const id = z.string().min(1);
 
@@ -27,7 +28,7 @@ export const benchStepSchema = z.discriminatedUnion('kind', [
     kind: z.literal('weigh'),
     lineId: z.uuid(),
     materialId: z.string(),
-    vessel: z.enum(['bowl', 'beaker', 'bloom-cup', 'dish', 'second-bowl']),
+    vessel: z.enum([...VESSEL_KINDS, 'bloom-cup']),
     targetG: z.number().min(0),
     toleranceG: z.number().min(0),
     /** Step of the scale that weighs it. */
@@ -62,6 +63,9 @@ export const benchStepSchema = z.discriminatedUnion('kind', [
     materialId: z.string(),
     /** In one short spray. */
     squirts: z.int().min(1),
+    /** The line of the formula that is sprayed, with its grams; left out for a spray that only helps. */
+    lineId: z.uuid().optional(),
+    targetG: z.number().min(0).optional(),
   }),
   /** Part of the bowl goes into a second one. */
   z.object({ ...base, kind: z.literal('split'), share: z.number().min(0).max(1) }),
@@ -90,4 +94,10 @@ export const VESSEL_WORDS: Readonly<Record<Vessel, string>> = {
   'bloom-cup': 'bloom cup',
   dish: 'dish',
   'second-bowl': 'second bowl',
+  pan: 'pan',
+  cup: 'cup',
+  jar: 'jar',
+  'spray-bottle': 'spray bottle',
+  mold: 'mold',
+  tray: 'tray',
 };

@@ -80,8 +80,11 @@ describe('a bowl of two colors', () => {
 
 describe('too much of one', () => {
   const sodaOver = () => {
-    const start = workTo(begun(), (id) => id.startsWith('weigh:'));
-    const weighed = workTo(start, (id) => id !== currentStep(start)?.id);
+    // The second powder of the main mix; the embed was made before it.
+    const [, second] = begun().body.parts[0]?.lines ?? [];
+    const batch = begun();
+    const at = batch.body.parts[0]?.lines[1]?.id ?? second?.id;
+    const weighed = workTo(batch, (id) => id === `weigh:${at}`);
     const step = currentStep(weighed);
     if (step?.kind !== 'weigh') throw new Error('a weighing was expected');
     return { weighed, step };

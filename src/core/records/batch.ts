@@ -1,5 +1,6 @@
 import { latestVersion, newId, type Formula } from '../formula';
-import { planSteps, type BenchStep, type LotsByLine } from '../making';
+import type { BenchStep } from '../making';
+import { planSteps, type LotsByLine } from '../work';
 import type { Catalog } from '../materials';
 import type { ScalePlan, ScaleRequest } from '../scaling';
 import { markStruck, settlingEntries } from './settled';

@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
-import { newFormula, type FormulaBody } from '../formula';
-import { planSteps, weighedLineIds } from '../making';
-import { materialById, SHIPPED } from '../materials';
+import { newFormula } from '../formula';
+import { SHIPPED } from '../materials';
 import { planScale } from '../scaling';
 import {
   batchSchema,
@@ -25,111 +24,6 @@ import {
   type Batch,
 } from '.';
 import { READINGS, REQUEST, begun, now, workTo } from '../../../tests/fixtures/bench';
-
-describe('the order of the work', () => {
-  const kindsOf = (batch: Batch) =>
-    batch.steps.map((step) =>
-      step.kind === 'weigh' ? materialById(SHIPPED, step.materialId).role : step.id,
-    );
-
-  it('is acid last: powders, color with its water, wet beaker, squeeze, acid, squeeze', () => {
-    expect(kindsOf(begun())).toEqual([
-      'room',
-      'base',
-      'starch',
-      'sieve',
-      'base',
-      'acid',
-      'color',
-      'watery',
-      'bloom',
-      'mix-dry',
-      'oil',
-      'butter',
-      'emulsifier',
-      'scent',
-      'melt',
-      'mix-wet',
-      'scrape',
-      'squeeze-before',
-      'acid',
-      'mix-acid',
-      'spray',
-      'squeeze-after',
-      'press',
-      'count',
-      'later:turn',
-      'later:wrap',
-    ]);
-  });
-
-  it('weighs the acid with the powders when all dry goes first, with one squeeze', () => {
-    const kinds = kindsOf(begun({ ...bodyFrom(LANTERN), school: 'all-dry-first' }));
-    expect(kinds.indexOf('acid')).toBeLessThan(kinds.indexOf('mix-dry'));
-    expect(kinds.filter((kind) => kind.startsWith('squeeze'))).toEqual(['squeeze-before']);
-    expect(kinds).not.toContain('mix-acid');
-  });
-
-  it('weighs every line of every part exactly once, in either order', () => {
-    for (const school of ['acid-last', 'all-dry-first'] as const) {
-      const body = { ...bodyFrom(LANTERN), school };
-      const planned = planScale(body, REQUEST);
-      const steps = planned.ok
-        ? planSteps(body, planned.plan.lines, {
-            catalog: SHIPPED,
-            pieceG: 100,
-            pieces: 9,
-            stepG: 0.1,
-          })
-        : [];
-      const lineIds = body.parts.flatMap((part) => part.lines.map(({ id }) => id));
-      expect([...weighedLineIds(steps)].sort()).toEqual([...lineIds].sort());
-    }
-  });
-
-  it('leaves out what a bare formula does not need', () => {
-    expect(kindsOf(begun(bodyFrom('200 g baking soda\n100 g citric acid')))).toEqual([
-      'room',
-      'base',
-      'sieve',
-      'mix-dry',
-      'squeeze-before',
-      'acid',
-      'mix-acid',
-      'spray',
-      'squeeze-after',
-      'press',
-      'count',
-      'later:turn',
-      'later:wrap',
-    ]);
-  });
-
-  it('has what the family and the parts ask for: menthol, icing, paint, loose salts, packs', () => {
-    const idsOf = (body: FormulaBody) => begun(body).steps.map(({ id }) => id);
-    const steamer = bodyFrom(
-      '500 g baking soda\n330 g citric acid\n18 g menthol\n38 g 99% isopropyl alcohol',
-    );
-    expect(idsOf({ ...steamer, family: 'shower-steamer' })).toContain('dissolve');
-    const dressed = bodyFrom(
-      '500 g baking soda\n330 g citric acid\n20 g almond oil\nIcing:\n40 g baking soda\nPaint:\n2 g blue mica',
-    );
-    expect(idsOf(dressed).slice(-4)).toEqual([
-      'later:turn',
-      'later:ice',
-      'later:paint',
-      'later:wrap',
-    ]);
-    const salts = bodyFrom(
-      '400 g epsom salt\n200 g baking soda\n110 g citric acid\n12 g lavender essential oil',
-    );
-    const loose = idsOf({ ...salts, family: 'fizzing-salts', method: 'loose' });
-    expect(loose).toContain('soak');
-    expect(loose).not.toContain('spray');
-    expect(loose.slice(-1)).toEqual(['later:wrap']);
-    expect(idsOf({ ...dressed, method: 'in-pack' })).not.toContain('later:turn');
-  });
-});
 
 describe('a batch', () => {
   it('keeps what was weighed beside what was planned, and its ratio', () => {

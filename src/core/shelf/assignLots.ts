@@ -1,4 +1,4 @@
-import type { LotsByLine } from '../making';
+import type { LotsByLine } from '../work';
 import type { PlannedLine } from '../scaling';
 import type { Lot } from './lot';
 

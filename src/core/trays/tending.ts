@@ -1,4 +1,6 @@
-import { afterwards, type StepOf, type Tending } from '../making';
+import type { StepOf, Tending } from '../making';
+import type { Catalog } from '../materials';
+import { laterSteps } from '../work';
 import { standing, type Batch } from '../records';
 import { REFERENCE_MM2_H, hoursToDry, roomClock } from '../drying';
 import type { TrayForecast } from './trayForecast';
@@ -38,12 +40,15 @@ export function tendings(
   batch: Batch,
   forecast: TrayForecast,
   nowMs: number,
+  catalog: Catalog,
 ): readonly TendingNow[] {
   const planned = batch.steps.filter((step): step is StepOf<'later'> => step.kind === 'later');
   const steps =
     planned.length > 0
       ? planned
-      : afterwards(batch.body).filter((step): step is StepOf<'later'> => step.kind === 'later');
+      : laterSteps(batch.body, catalog).filter(
+          (step): step is StepOf<'later'> => step.kind === 'later',
+        );
   const doneAt = new Map(standing(batch, 'tended').map(({ what, at }) => [what, Date.parse(at)]));
   const has = (what: Tending) => steps.some((step) => step.what === what);
   const isLoose = batch.body.method === 'loose';

@@ -82,10 +82,9 @@ describe('a tray', () => {
     const wet = plain(75);
     const never = forecast(wet.batch, wet.days, wet.startMs + 30 * HOUR);
     expect(never).toMatchObject({ willNotDry: true, dryAtMs: null });
-    expect(tendings(wet.batch, never, wet.startMs + 30 * HOUR).map(({ state }) => state)).toEqual([
-      'never',
-      'never',
-    ]);
+    expect(
+      tendings(wet.batch, never, wet.startMs + 30 * HOUR, SHIPPED).map(({ state }) => state),
+    ).toEqual(['never', 'never']);
   });
 
   it('draws a curve that only rises, low under best under high', () => {
@@ -102,10 +101,9 @@ describe('a tray', () => {
     const { batch, days, startMs } = plain(45);
     const at = (hours: number) => {
       const nowMs = startMs + hours * HOUR;
-      return tendings(batch, forecast(batch, days, nowMs), nowMs).map(({ what, state }) => [
-        what,
-        state,
-      ]);
+      return tendings(batch, forecast(batch, days, nowMs), nowMs, SHIPPED).map(
+        ({ what, state }) => [what, state],
+      );
     };
     expect(at(0.5)).toEqual([
       ['turn', 'later'],
@@ -125,7 +123,7 @@ describe('a tray', () => {
     };
     const dressed = write(iced, { kind: 'tended', what: 'ice' }, startMs + 40 * HOUR);
     const nowMs = startMs + 60 * HOUR;
-    const wrap = tendings(dressed, forecast(dressed, days, nowMs), nowMs).find(
+    const wrap = tendings(dressed, forecast(dressed, days, nowMs), nowMs, SHIPPED).find(
       ({ what }) => what === 'wrap',
     );
     expect(wrap).toMatchObject({

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import type { Tending } from '@/core/making';
 import { parseNumber } from '@/core/units';
 import { standing, type Batch } from '@/core/records';
-import { moistureProblem, tendings, weighInProblem, type TrayForecast } from '@/core/trays';
+import { moistureProblem, weighInProblem, type TrayForecast } from '@/core/trays';
 import { useBenchStore } from '@/stores/bench';
 import { useRoomStore } from '@/stores/room';
 import { useTraysStore } from '@/stores/trays';
@@ -28,7 +28,7 @@ const problem = ref('');
 const { isSure } = useDoubt(problem);
 
 const weighings = computed(() => standing(props.batch, 'dried'));
-const steps = computed(() => tendings(props.batch, props.forecast, props.nowMs));
+const steps = computed(() => trays.tendingsOf(props.batch, props.forecast, props.nowMs));
 const causes = computed(() => trays.causesOf(props.batch, props.nowMs));
 const speed = computed(() => {
   const { rate, learnedFraction } = props.forecast.refit;

@@ -2,7 +2,6 @@
 import { useNow } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { countOf } from '@/core/records';
-import { tendings } from '@/core/trays';
 import { useRoomStore } from '@/stores/room';
 import { useTraysStore } from '@/stores/trays';
 import PageHeader from '@/shared/PageHeader.vue';
@@ -44,7 +43,9 @@ const pieces = computed(() =>
 const asked = computed(() =>
   lying.value
     .flatMap(({ batch, forecast }) => {
-      const next = tendings(batch, forecast, nowMs.value).find(({ state }) => state !== 'done');
+      const next = trays
+        .tendingsOf(batch, forecast, nowMs.value)
+        .find(({ state }) => state !== 'done');
       return next ? [{ batch, next }] : [];
     })
     .sort((a, b) => (a.next.fromMs ?? Infinity) - (b.next.fromMs ?? Infinity)),

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { countOf, standing, type Batch } from '@/core/records';
-import { tendings, type TrayForecast } from '@/core/trays';
+import type { TrayForecast } from '@/core/trays';
+import { useTraysStore } from '@/stores/trays';
 import { counted } from '@/core/words';
 import TrayPicture from './TrayPicture.vue';
 import { sayDry, sayTending } from './trayWords';
@@ -15,9 +16,10 @@ const props = defineProps<{
   chosen: boolean;
 }>();
 const emit = defineEmits<{ choose: [] }>();
+const trays = useTraysStore();
 
 const next = computed(() =>
-  tendings(props.batch, props.forecast, props.nowMs).find(({ state }) => state !== 'done'),
+  trays.tendingsOf(props.batch, props.forecast, props.nowMs).find(({ state }) => state !== 'done'),
 );
 const made = computed(() => {
   const pieces = countOf(props.batch)?.pieces ?? props.batch.plan.pieces;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { describeVersion, type Formula } from '@/core/formula';
-import { planSteps, type LotsByLine } from '@/core/making';
+import { planSteps, type LotsByLine } from '@/core/work';
 import type { ScalePlan, ScaleRequest } from '@/core/scaling';
 import { useShelfStore } from '@/stores/shelf';
 import BenchSheet from '@/ui/paper/BenchSheet.vue';

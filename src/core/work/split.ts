@@ -1,5 +1,7 @@
-import type { Line, Part } from '../formula';
-import type { PlannedLine } from '../scaling';
+import type { FormulaBody, Line, Part } from '../formula';
+import { materialById } from '../materials';
+import { needsBloom } from './routes';
+import type { WorkFacts } from './types';
 
 /** How a bowl of two colors is weighed once and parted. */
 export interface Split {
@@ -23,7 +25,7 @@ export interface Split {
 export function splitOf(
   main: Part,
   part: Part | undefined,
-  planned: readonly PlannedLine[],
+  { weighG, counted }: WorkFacts,
   isBloomed: (line: Line) => boolean,
 ): Split | null {
   if (!part) return null;
@@ -31,9 +33,8 @@ export function splitOf(
   const isShared = (line: Line, other: Part) =>
     other.lines.some(({ materialId }) => materialId === line.materialId);
   const isBeforeAcid = colorsOf(part).some((line) => !isShared(line, main) && isBloomed(line));
-  const plans = new Map(planned.map((plan) => [plan.lineId, plan]));
   /** Drops and spoons are counted for each bowl by itself. */
-  const goesOverScale = ({ id }: Line) => (plans.get(id)?.counted ?? null) === null;
+  const goesOverScale = ({ id }: Line) => !counted.has(id);
   const twins = new Map<string, Line>();
   for (const line of main.lines) {
     const taken = new Set([...twins.values()].map(({ id }) => id));
@@ -49,7 +50,7 @@ export function splitOf(
   const alone = part.lines.filter(({ id }) => !joined.has(id));
   const ownOfMain = colorsOf(main).filter(({ id }) => !twins.has(id));
   const sum = (lines: Iterable<Line>) =>
-    [...lines].reduce((total, { id }) => total + (plans.get(id)?.weighG ?? 0), 0);
+    [...lines].reduce((total, { id, massG }) => total + (weighG.get(id) ?? massG), 0);
   const secondG = sum(twins.values());
   const bowlG =
     sum(
@@ -66,4 +67,22 @@ export function splitOf(
     share: bowlG > 0 ? secondG / bowlG : 0.5,
     isBeforeAcid,
   };
+}
+
+/** Share of the bowl that goes into the second one; half where nothing is parted. */
+export function splitShare(body: FormulaBody, facts: WorkFacts): number {
+  const [main] = body.parts;
+  return (main && splitOf(main, secondColor(body), facts, bloomsIn(facts))?.share) ?? 0.5;
+}
+
+/** The part that shares its bowl with the main mix; loose salts are mixed color by color. */
+export function secondColor({ parts, method }: FormulaBody): Part | undefined {
+  return method === 'loose'
+    ? undefined
+    : parts.find(({ kind, lines }) => kind === 'split' && lines.length > 0);
+}
+
+/** Is this color a powder dye? */
+export function bloomsIn({ catalog }: WorkFacts): (line: Line) => boolean {
+  return ({ materialId }) => needsBloom(materialById(catalog, materialId));
 }

@@ -1,0 +1,13 @@
+export { workOf, laidOut } from './workOf';
+export { withWorkEdit, withoutWorkEdits } from './edits';
+export { sayOperation } from './words';
+export { RULES, brokenRules, sayBroken } from './rules';
+export type { Broken, Rule, RuleCode } from './rules';
+export { planSteps, weighedLineIds } from './stepsOf';
+export type { BenchFacts, LotsByLine } from './stepsOf';
+export { laterSteps } from './stepsOf';
+export { streamsOf } from './streams';
+export type { Stream } from './streams';
+export { isInside, mainOf } from './routes';
+export { usualMinutes } from './minutes';
+export type { Operation, Saying, Vessel, Work, WorkFacts } from './types';

@@ -1,0 +1,65 @@
+import type { Saying } from './types';
+
+/** Minutes at hand, for each job: so much, and so much more for every piece. Common practice, until own batches are timed. */
+interface JobMinutes {
+  readonly once: number;
+  readonly eachPiece?: number;
+}
+
+const MINUTES: Readonly<Record<Saying, JobMinutes>> = {
+  weigh: { once: 1 },
+  sieve: { once: 4 },
+  melt: { once: 8 },
+  'warm-oil': { once: 4 },
+  'dissolve-in-alcohol': { once: 5 },
+  'dissolve-in-oil': { once: 5 },
+  infuse: { once: 10 },
+  soak: { once: 2 },
+  bloom: { once: 4 },
+  furrow: { once: 1 },
+  'rub-in': { once: 3 },
+  // Lowest speed: 10 to 12 minutes for the dry and color, 5 to 20 for the wet, 1 to 2 after the acid.
+  'mix-dry': { once: 10 },
+  'mix-color': { once: 5 },
+  'mix-foam': { once: 2 },
+  'mix-wet': { once: 10 },
+  'mix-salts': { once: 5 },
+  'mix-loose': { once: 4 },
+  'mix-acid': { once: 1.5 },
+  'mix-part': { once: 3 },
+  'pour-pan': { once: 1 },
+  'pour-cup': { once: 1 },
+  'pour-powders': { once: 1 },
+  scrape: { once: 2 },
+  'keep-dry': { once: 1 },
+  part: { once: 3 },
+  'mix-second': { once: 2 },
+  'mix-first': { once: 2 },
+  squeeze: { once: 1 },
+  'squeeze-before': { once: 1 },
+  'squeeze-after': { once: 1 },
+  spray: { once: 2 },
+  lay: { once: 0, eachPiece: 0.15 },
+  // About one piece a minute on a single press, twenty in twenty minutes.
+  fill: { once: 0, eachPiece: 1 },
+  spread: { once: 5 },
+  rest: { once: 0 },
+  unmold: { once: 0, eachPiece: 0.2 },
+  tray: { once: 0, eachPiece: 0.1 },
+  count: { once: 2 },
+  turn: { once: 0, eachPiece: 0.1 },
+  dry: { once: 0 },
+  top: { once: 0, eachPiece: 0.2 },
+  ice: { once: 5, eachPiece: 1 },
+  paint: { once: 5, eachPiece: 0.5 },
+  drizzle: { once: 5, eachPiece: 0.3 },
+  jar: { once: 5, eachPiece: 0.75 },
+  wrap: { once: 0, eachPiece: 0.7 },
+  own: { once: 5 },
+};
+
+/** @returns minutes at hand for a job of a batch of so many pieces */
+export function usualMinutes(saying: Saying, pieces: number): number {
+  const { once, eachPiece = 0 } = MINUTES[saying];
+  return once + eachPiece * pieces;
+}

@@ -1,0 +1,36 @@
+import { needsBloom } from '../routes';
+import { heldIn, type Held } from '../walk';
+import type { Rule } from './rule';
+
+/** A powder dye is bloomed before it is mixed in, and its water never meets the acid. */
+export const dyeBloomed: Rule = {
+  code: 'dye-bloomed',
+  reason: 'A dye that is not bloomed shows as specks; its water on top of the acid foams at once.',
+  source: 'common practice',
+  breaks: ({ body, moments }) => {
+    // Icing and paint are liquid as they are mixed: a dye is wetted there.
+    const wet = new Set(
+      body.parts.flatMap(({ id, kind }) => (kind === 'icing' || kind === 'paint' ? [id] : [])),
+    );
+    return moments.flatMap(({ operation, before }) => {
+      const { op, id } = operation;
+      const [there, coming] = [heldIn(before, operation.vessel), heldIn(before, operation.from)];
+      if (op === 'pour' && operation.saying === 'furrow') {
+        const acids = there.filter(({ line }) => line.phase === 'acid');
+        return acids.length > 0
+          ? [{ opId: id, how: 'acid', names: acids.map(({ material }) => material.name) }]
+          : [];
+      }
+      if (op !== 'mix' || operation.saying === 'rub-in' || wet.has(operation.partId)) return [];
+      const dry = [...there, ...coming].filter(isDry);
+      return dry.length > 0
+        ? [{ opId: id, how: 'dry', names: dry.map(({ material }) => material.name) }]
+        : [];
+    });
+  },
+};
+
+/** A dye that its recipe stirs into the oil, or sprays, has its liquid already. */
+function isDry({ material, line, isBloomed }: Held): boolean {
+  return needsBloom(material) && !isBloomed && (line.how ?? 'bloomed') === 'bloomed';
+}

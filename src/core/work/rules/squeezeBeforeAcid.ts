@@ -1,0 +1,23 @@
+import { heldIn } from '../walk';
+import type { Rule } from './rule';
+
+/** With the acid last, the mix is squeezed before the acid is in. */
+export const squeezeBeforeAcid: Rule = {
+  code: 'squeeze-before-acid',
+  reason: 'Before the acid a wet mix can still be mended; after it, it works.',
+  source: 'common practice',
+  breaks: ({ body, moments }) => {
+    if (body.school !== 'acid-last' || body.method === 'loose') return [];
+    const main = body.parts[0];
+    const acidAt = moments.findIndex(
+      ({ operation, after }) =>
+        operation.partId === main?.id &&
+        heldIn(after, operation.vessel).some(
+          ({ line }) => line.phase === 'acid' && main.lines.includes(line),
+        ),
+    );
+    const squeezeAt = moments.findIndex(({ operation }) => operation.op === 'squeeze');
+    if (acidAt < 0 || (squeezeAt >= 0 && squeezeAt < acidAt)) return [];
+    return [{ opId: moments[acidAt]?.operation.id ?? null, how: '', names: [] }];
+  },
+};
