@@ -15,6 +15,7 @@ import {
   settleStep,
   startBatch,
   rescale,
+  restAsPlanned,
   strikeEntry,
   undoLast,
   type AddedWhy,
@@ -77,6 +78,8 @@ export const useBenchStore = defineStore('bench', () => {
   const settle = (entry: NewEntry) =>
     apply((current) => settleStep(current, signed(entry), nowIso()));
   const write = (entry: NewEntry) => apply((current) => record(current, signed(entry), nowIso()));
+  /** Everything ahead as the paper sheet had it, up to the count. */
+  const allAsPlanned = () => apply((current) => restAsPlanned(current, nowIso()));
   const undo = () => apply((current) => undoLast(current, nowIso()));
   /** Keeps an over-pour and makes the rest of its part match. */
   const scaleUp = (of: WeighStep, massG: number, by: WeighedBy) =>
@@ -85,9 +88,12 @@ export const useBenchStore = defineStore('bench', () => {
     );
 
   /** One squirt of the sprayer, written at once: a page that dies has lost none. */
-  function squirt(materialId: string, bowl: BowlNumber): void {
+  function squirt(materialId: string, bowl: BowlNumber, lineId?: string): void {
     const massG = workshop.smallMeasures.gramsPerSquirt.best;
-    add(materialId, massG, 'sprayed', bowl, { squirts: 1 });
+    add(materialId, massG, 'sprayed', bowl, {
+      squirts: 1,
+      ...(lineId !== undefined && { lineId }),
+    });
   }
 
   /** Anything that goes into the bowl beside the plan. */
@@ -96,7 +102,11 @@ export const useBenchStore = defineStore('bench', () => {
     massG: number,
     why: AddedWhy,
     bowl: BowlNumber,
-    { squirts = null, said = '' }: { squirts?: number | null; said?: string } = {},
+    {
+      squirts = null,
+      said = '',
+      lineId,
+    }: { squirts?: number | null; said?: string; lineId?: string } = {},
   ): void {
     write({
       kind: 'added',
@@ -106,6 +116,7 @@ export const useBenchStore = defineStore('bench', () => {
       why,
       ...(said && { said }),
       lots: shelf.takeOff(materialId, massG),
+      ...(lineId !== undefined && { lineId }),
       ...(bowl === 2 && { bowl }),
     });
   }
@@ -138,6 +149,8 @@ export const useBenchStore = defineStore('bench', () => {
   /** Of a batch on the tray or long gone: what was weighed, tended, inspected. */
   const writeTo = (of: Batch, entry: NewEntry) =>
     workshop.putBatch(record(of, signed(entry), nowIso()));
+  const writeAllTo = (of: Batch, entries: readonly NewEntry[]) =>
+    workshop.putBatch(entries.reduce((batch, entry) => record(batch, signed(entry), nowIso()), of));
   /** Of a batch long closed: the old figure is struck and stays in sight. */
   const correct = (of: Batch, entryId: string, figure: number) =>
     workshop.putBatch(correctEntry(of, entryId, figure, nowIso()));
@@ -157,8 +170,10 @@ export const useBenchStore = defineStore('bench', () => {
     settle,
     write,
     writeTo,
+    writeAllTo,
     strike,
     undo,
+    allAsPlanned,
     scaleUp,
     squirt,
     add,

@@ -23,6 +23,7 @@ describe('a correction worked by hand', () => {
     gramsPerSquirt: 0.5,
     allowsSkinOil: true,
     oilId: 'sweet-almond-oil',
+    sprayId: 'water',
   } as const;
 
   it('takes 7 mL of oil in all, a gram of it now, once the acid is in', () => {

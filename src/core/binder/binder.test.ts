@@ -194,6 +194,7 @@ describe('corrections', () => {
     gramsPerSquirt: 0.7,
     allowsSkinOil: true,
     oilId: 'sweet-almond-oil',
+    sprayId: 'water',
   };
 
   it('has none for a squeeze that is right', () => {

@@ -36,6 +36,8 @@ export interface CorrectionQuestion {
   readonly allowsSkinOil: boolean;
   /** The oil to reach for, when the mix has one. */
   readonly oilId: string;
+  /** What this formula is sprayed with; water for most. */
+  readonly sprayId: string;
 }
 
 /** Oil goes in a gram at a time for each one to two kilos in the bowl. Common practice. */
@@ -79,15 +81,19 @@ function dryCures(question: CorrectionQuestion): readonly Correction[] {
   );
   const water = cure(
     question,
-    'water',
+    question.sprayId,
     firstSprayG(question),
     acidIn
       ? 'Water on the acid often makes it worse: only with short sprays and a full remix.'
       : 'A short spray over the whole bowl, then remix.',
   );
-  return (acidIn ? [...oil, alcohol, water] : [water, ...oil, alcohol]).filter(
-    (entry) => entry !== null,
-  );
+  // What the recipe itself is sprayed with comes before what it never held.
+  const isOwn = question.sprayId !== 'water';
+  const order = acidIn && !isOwn ? [...oil, alcohol, water] : [water, ...oil, alcohol];
+  return order.filter(
+    (entry, i) =>
+      entry !== null && order.findIndex((one) => one?.materialId === entry.materialId) === i,
+  ) as Correction[];
 }
 
 function wetCures(question: CorrectionQuestion): readonly Correction[] {

@@ -1,6 +1,7 @@
 import { corrections, dampReading, type Correction, type DampWindow, type Felt } from '../binder';
 import { dampWindowIn, type Conditions } from '../conditions';
-import { materialById, portionsOf, type Portion } from '../materials';
+import { allLines, type FormulaBody } from '../formula';
+import { materialById, portionsOf, type Catalog, type Portion } from '../materials';
 import { bowlContents, mixToCome, type Batch, type BowlNumber } from '../records';
 import { scentReading } from '../scent';
 import { usualOilId } from './fixes';
@@ -46,6 +47,7 @@ export function benchCures(
     window: dampWindowIn(conditions, batch.body, dampReading(contents)),
     allowsSkinOil: family === 'bath-bomb',
     oilId: usualOilId(contents),
+    sprayId: sprayOf(batch.body, catalog) ?? 'water',
   }).map((cure) => {
     const material = materialById(catalog, cure.materialId);
     return {
@@ -73,4 +75,14 @@ export function bowlDamp(
 
 function judgedMix(batch: Batch, { catalog }: Conditions, bowl: BowlNumber): readonly Portion[] {
   return portionsOf(catalog, [...bowlContents(batch, bowl), ...mixToCome(batch, bowl)]);
+}
+
+/** What the recipe says it is sprayed with, else the watery binder it holds itself. */
+function sprayOf(body: FormulaBody, catalog: Catalog): string | undefined {
+  const sprayed = allLines(body).find(({ how }) => how === 'sprayed');
+  const binder = body.parts[0]?.lines.find(
+    ({ materialId, how }) =>
+      how !== 'bloom-water' && materialById(catalog, materialId).role === 'watery',
+  );
+  return (sprayed ?? binder)?.materialId;
 }

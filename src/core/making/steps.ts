@@ -18,7 +18,13 @@ export type LineShare = z.infer<typeof lineShareSchema>;
 export const TENDINGS = ['turn', 'paint', 'ice', 'wrap'] as const;
 export type Tending = (typeof TENDINGS)[number];
 
-const base = { id, title: z.string(), note: z.string() };
+const base = {
+  id,
+  title: z.string(),
+  note: z.string(),
+  /** The vessel it is done in, by what it is called; left out by records of earlier releases. */
+  lane: z.string().max(120).optional(),
+};
 
 /** One screen of the bench. Stored with the batch, so that a batch begun under one release goes on under the next. */
 export const benchStepSchema = z.discriminatedUnion('kind', [

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { bodyFrom, shipped } from '../../../tests/fixtures/bodies';
 import { addLine, addPart } from '../formula';
+import { lanesOf, meanwhile } from '../making';
 import { exactly } from '../units';
 import {
   awayHours,
@@ -8,6 +9,10 @@ import {
   bowlContents,
   currentStep,
   lastDeed,
+  mixToCome,
+  restAsPlanned,
+  stepsFor,
+  weighingsAhead,
   record,
   rescale,
   rescalingFor,
@@ -191,5 +196,95 @@ describe('the clock', () => {
     const back = record(record(batch, { kind: 'paused' }, at(0)), { kind: 'resumed' }, at(14));
     expect(awayHours(back)).toBeCloseTo(14, 6);
     expect(awayHours(batch)).toBeNull();
+  });
+});
+
+describe('worked from paper', () => {
+  it('enters all that is ahead as planned, squeezes left out, up to the count', () => {
+    const begun1 = workTo(begun(), (id) => id.startsWith('weigh:'));
+    const ahead = weighingsAhead(begun1);
+    const done = restAsPlanned(begun1, now());
+    expect(currentStep(done)?.kind).toBe('count');
+    expect(weighingsAhead(done)).toBe(0);
+    const weighed = standing(done, 'weighed');
+    expect(weighed).toHaveLength(ahead);
+    expect(
+      weighed.every(({ by, massG, targetG }) => by === 'as-planned' && massG === targetG),
+    ).toBe(true);
+    expect(standing(done, 'squeezed')).toEqual([]);
+    expect(weighedLines(done).every(({ massG }) => massG !== null)).toBe(true);
+  });
+
+  it('counts what the recipe sprays into its line, and expects the rest of it before', () => {
+    const plain = bodyFrom('600 g baking soda\n300 g citric acid\n12 g witch hazel');
+    const [main, ...others] = plain.parts;
+    if (!main) throw new Error('there is a main mix');
+    const sprayed = {
+      ...plain,
+      parts: [
+        {
+          ...main,
+          lines: main.lines.map((line) =>
+            line.materialId === 'witch-hazel' ? { ...line, how: 'sprayed' as const } : line,
+          ),
+        },
+        ...others,
+      ],
+    };
+    const hazelG = (of: readonly { readonly materialId: string; readonly massG: number }[]) =>
+      of.reduce((sum, one) => (one.materialId === 'witch-hazel' ? sum + one.massG : sum), 0);
+    const at = workTo(begun(sprayed), (id) => id.startsWith('spray'));
+    const step = currentStep(at);
+    if (step?.kind !== 'spray' || step.lineId === undefined)
+      throw new Error('a spray was expected');
+    expect(hazelG(mixToCome(at))).toBeCloseTo(step.targetG ?? 0, 9);
+    const half = record(
+      at,
+      {
+        kind: 'added',
+        materialId: 'witch-hazel',
+        massG: 5,
+        squirts: 7,
+        why: 'sprayed',
+        lineId: step.lineId,
+      },
+      now(),
+    );
+    expect(hazelG(mixToCome(half))).toBeCloseTo((step.targetG ?? 0) - 5, 9);
+    expect(weighedLines(half).find(({ lineId }) => lineId === step.lineId)?.massG).toBe(5);
+    expect(hazelG(bowlContents(half))).toBe(5);
+  });
+});
+
+describe('what waits for the pieces', () => {
+  it('is weighed behind its own tending, after the bench has ended', () => {
+    const batch = begun(
+      bodyFrom(
+        '600 g baking soda\n300 g citric acid\nIcing:\n90 g powdered sugar\n18 g water\nPaint:\n1 g gold mica\n4 g almond oil',
+      ),
+    );
+    const done = workTo(batch, () => false);
+    expect(done.outcome).toBe('made');
+    const titles = (what: 'ice' | 'paint') =>
+      stepsFor(done, what).flatMap((step) => (step.kind === 'weigh' ? [step.title] : []));
+    expect(titles('ice')).toEqual(['Powdered sugar', 'Water']);
+    expect(titles('paint')).toEqual(['Gold mica', 'Sweet almond oil']);
+    expect(weighedLines(done).filter(({ massG }) => massG === null)).toHaveLength(4);
+  });
+
+  it('says what goes on beside a mix, up to the step that wants the bowl again', () => {
+    const { steps } = begun();
+    const mixing = steps.findIndex(({ id }) => id === 'mix-dry');
+    expect(meanwhile(steps, mixing).map(({ title }) => title)).toEqual([
+      'Shea butter',
+      'Melt it',
+      'Pan into the beaker',
+    ]);
+    expect(meanwhile(steps, mixing - 1)).toEqual([]);
+    const { names, steps: placed } = lanesOf(steps);
+    expect(names).toContain('Embed, dish');
+    expect(placed.at(-1)).toMatchObject({
+      from: expect.closeTo(1 - (placed.at(-1)?.width ?? 0), 9),
+    });
   });
 });

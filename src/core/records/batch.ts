@@ -1,5 +1,5 @@
 import { latestVersion, newId, type Formula } from '../formula';
-import type { BenchStep } from '../making';
+import type { BenchStep, Tending } from '../making';
 import { planSteps, type LotsByLine } from '../work';
 import type { Catalog } from '../materials';
 import type { ScalePlan, ScaleRequest } from '../scaling';
@@ -83,9 +83,19 @@ export function currentStep(batch: Batch): BenchStep | null {
   return step === undefined || step.kind === 'later' ? null : step;
 }
 
-/** Steps of the bench itself; what waits for the tray does not count. */
+/** Steps of the bench itself; what waits for the tray, and what is weighed for it then, does not count. */
 export function benchSteps(batch: Batch): readonly BenchStep[] {
-  return batch.steps.filter(({ kind }) => kind !== 'later');
+  const first = batch.steps.findIndex(({ kind }) => kind === 'later');
+  return first < 0 ? batch.steps : batch.steps.slice(0, first);
+}
+
+/** What is weighed and mixed when the pieces are ready for it: the steps behind their tending, up to the next one. */
+export function stepsFor(batch: Batch, what: Tending): readonly BenchStep[] {
+  const at = batch.steps.findIndex((step) => step.kind === 'later' && step.what === what);
+  if (at < 0) return [];
+  const behind = batch.steps.slice(at + 1);
+  const next = behind.findIndex(({ kind }) => kind === 'later');
+  return next < 0 ? behind : behind.slice(0, next);
 }
 
 /** Writes an entry for the step in hand (or for the batch as a whole once all are done). */

@@ -1,4 +1,5 @@
 import { dampReading } from '../binder';
+import type { StepOf } from '../making';
 import { portionsOf, type Catalog, type MaterialMass } from '../materials';
 import type { Batch, BatchEntry } from './schema';
 import { standing } from './summary';
@@ -66,11 +67,13 @@ export function mixToCome(batch: Batch, bowl: BowlNumber = 1): readonly Material
   const settled = new Set(
     batch.entries
       .filter(
-        ({ kind, struckAt }) => struckAt === null && (kind === 'weighed' || kind === 'skipped'),
+        ({ kind, struckAt }) =>
+          struckAt === null && (kind === 'weighed' || kind === 'skipped' || kind === 'done'),
       )
       .map(({ stepId }) => stepId),
   );
   return batch.steps.flatMap((step) => {
+    if (step.kind === 'spray') return settled.has(step.id) ? [] : stillSprayed(batch, step, bowl);
     if (step.kind !== 'weigh' || settled.has(step.id)) return [];
     const into = step.vessel === 'second-bowl' ? 2 : mainLines.has(step.lineId) ? 1 : null;
     if (into !== bowl) return [];
@@ -81,4 +84,18 @@ export function mixToCome(batch: Batch, bowl: BowlNumber = 1): readonly Material
       ...(premix ? [{ materialId: premix.carrierId, massG: targetG * (1 - share) }] : []),
     ];
   });
+}
+
+/** What the recipe sprays, less what was sprayed already. */
+function stillSprayed(
+  batch: Batch,
+  { lineId, materialId, targetG = 0 }: StepOf<'spray'>,
+  bowl: BowlNumber,
+): readonly MaterialMass[] {
+  if (lineId === undefined || bowl !== 1) return [];
+  const sprayedG = standing(batch, 'added').reduce(
+    (sum, entry) => (entry.lineId === lineId ? sum + entry.massG : sum),
+    0,
+  );
+  return sprayedG < targetG ? [{ materialId, massG: targetG - sprayedG }] : [];
 }

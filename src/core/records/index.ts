@@ -1,3 +1,4 @@
+export { restAsPlanned, weighingsAhead } from './asPlanned';
 export { FATES, FAULTS, batchSchema } from './schema';
 export { FATE_WORDS, OUTCOME_WORDS, WEIGHED_BY_WORDS, sayWhyAdded } from './words';
 export type {
@@ -20,12 +21,13 @@ export {
   record,
   settleStep,
   startBatch,
+  stepsFor,
 } from './batch';
 export { settlingEntries } from './settled';
 export { strikeEntry } from './strike';
 export { correctEntry, figureOf } from './correct';
 export { addedDoubt, countDoubt, pieceDoubt, weightDoubt } from './doubts';
-export { lastDeed, undoLast } from './undoLast';
+export { lastDeed, sayDeed, undoLast } from './undoLast';
 export { rescalingFor } from './rescaling';
 export type { RescaledStep, Rescaling } from './rescaling';
 export { rescale } from './rescale';

@@ -34,7 +34,15 @@ export const ADDED_WHY = ['too-dry', 'too-wet', 'sprayed', 'unplanned'] as const
 export type AddedWhy = (typeof ADDED_WHY)[number];
 
 /** How a weight came to be known. */
-export const WEIGHED_BY = ['simulated-scale', 'serial-scale', 'typed', 'drops', 'spoons'] as const;
+export const WEIGHED_BY = [
+  'simulated-scale',
+  'serial-scale',
+  'typed',
+  'drops',
+  'spoons',
+  /** Worked from paper: what the plan said, by the maker's word. */
+  'as-planned',
+] as const;
 export type WeighedBy = (typeof WEIGHED_BY)[number];
 
 const entryBase = {
@@ -80,6 +88,8 @@ export const batchEntrySchema = z.discriminatedUnion('kind', [
     /** The maker's own words on it. */
     said: z.string().max(200).optional(),
     lots: z.array(lotUseSchema).optional(),
+    /** The line of the formula it was sprayed for. */
+    lineId: z.uuid().optional(),
     /** The bowl it went into once the mix is parted; the first when left out. */
     bowl: z.int().min(1).max(2).optional(),
   }),

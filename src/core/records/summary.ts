@@ -33,21 +33,28 @@ export function weighedLines(batch: Batch): readonly WeighedLine[] {
   );
   return batch.plan.lines.map(({ lineId, partId, materialId, exactG, targetG, stepG }) => {
     const own = weighed.filter((one) => one.lineId === lineId);
+    const sprays = standing(batch, 'added').filter((entry) => entry.lineId === lineId);
     const last = own.at(-1)?.entry;
+    const lastSpray = sprays.at(-1);
     return {
       lineId,
       partId,
       materialId,
       exactG,
       targetG,
-      massG: last
-        ? own.reduce((sum, { entry, fraction }) => sum + entry.massG * fraction, 0)
-        : null,
-      at: last?.at ?? null,
+      massG:
+        last || lastSpray
+          ? own.reduce((sum, { entry, fraction }) => sum + entry.massG * fraction, 0) +
+            sprays.reduce((sum, { massG }) => sum + massG, 0)
+          : null,
+      at: last?.at ?? lastSpray?.at ?? null,
       by: last?.by ?? null,
-      lots: own.flatMap(({ entry, fraction }) =>
-        (entry.lots ?? []).map(({ lotId, massG }) => ({ lotId, massG: massG * fraction })),
-      ),
+      lots: [
+        ...own.flatMap(({ entry, fraction }) =>
+          (entry.lots ?? []).map(({ lotId, massG }) => ({ lotId, massG: massG * fraction })),
+        ),
+        ...sprays.flatMap(({ lots = [] }) => lots),
+      ],
       stepG,
     };
   });

@@ -11,6 +11,29 @@ export function lastDeed(batch: Batch): BatchEntry | null {
   );
 }
 
+const DEED_WORDS: Readonly<Partial<Record<BatchEntry['kind'], string>>> = {
+  room: 'the room',
+  weighed: 'the weight',
+  added: 'what was added',
+  rescaled: 'the matching',
+  split: 'the parting',
+  filled: 'a piece',
+  timer: 'the timer',
+  squeezed: 'the squeeze',
+  done: 'the step',
+  skipped: 'the skip',
+  counted: 'the count',
+  note: 'the note',
+};
+
+/** What would be taken back, in a word or two; with its grams where it has some. */
+export function sayDeed(entry: BatchEntry): string {
+  const word = DEED_WORDS[entry.kind] ?? 'the last entry';
+  return 'massG' in entry && entry.massG !== null
+    ? `${word}, ${Number(entry.massG.toFixed(2))} g`
+    : word;
+}
+
 /** Takes the newest thing back, with a trace; when it settled the step before, that step is in hand again. */
 export function undoLast(batch: Batch, now: string): Batch {
   const last = lastDeed(batch);

@@ -12,6 +12,7 @@ export const WEIGHED_BY_WORDS: Readonly<Record<WeighedBy, string>> = {
   typed: 'typed',
   drops: 'drops',
   spoons: 'spoons',
+  'as-planned': 'as planned',
 };
 
 export const FATE_WORDS: Readonly<Record<Fate, string>> = {

@@ -97,6 +97,6 @@ export function withWorkEdit(body: FormulaBody, edit: WorkEdit): FormulaBody {
 
 /** The work as the rules lay it out: every change is dropped. */
 export function withoutWorkEdits(body: FormulaBody): FormulaBody {
-  const { work: _dropped, ...rest } = body;
-  return rest;
+  const { work, ...rest } = body;
+  return work === undefined ? body : rest;
 }

@@ -1,5 +1,5 @@
 import { allLines, type FormulaBody, type Line } from '../formula';
-import type { BenchStep, LotUse, Tending, WeighStep } from '../making';
+import { VESSEL_WORDS, type BenchStep, type LotUse, type Tending, type WeighStep } from '../making';
 import { materialById, type Catalog, type Material } from '../materials';
 import type { PlannedLine } from '../scaling';
 import { scaleFor, toleranceG, type BenchScale } from '../weighing';
@@ -114,7 +114,8 @@ function freezer(
   return (operation) => {
     const share = operation.op === 'part' ? splitShare(body, facts) : null;
     const { title, note } = sayOperation(operation, body, bench.catalog, share);
-    const base = { id: operation.id, title, note };
+    const lane = laneOf(operation, body);
+    const base = { id: operation.id, title, note, lane };
     switch (operation.op) {
       case 'weigh': {
         const [line, twin] = operation.lineIds.flatMap((id) => lines.get(id) ?? []);
@@ -166,7 +167,7 @@ function freezer(
 }
 
 function sprayStep(
-  base: { readonly id: string; readonly title: string; readonly note: string },
+  base: Pick<BenchStep, 'id' | 'title' | 'note' | 'lane'>,
   line: Line | undefined,
   plan: PlannedLine | undefined,
   { gramsPerSquirt = USUAL_SQUIRT_G }: BenchFacts,
@@ -211,6 +212,7 @@ function weighStep(
   const into = intoWords(operation, body);
   return {
     id: operation.id,
+    lane: laneOf(operation, body),
     kind: 'weigh',
     title:
       isSetFat(material) && operation.vessel.kind !== 'pan'
@@ -241,6 +243,14 @@ function weighStep(
         ],
       }),
   };
+}
+
+/** What its vessel is called: by its part, where that is not the main mix. */
+function laneOf({ vessel, partId }: Operation, body: FormulaBody): string {
+  const word = VESSEL_WORDS[vessel.kind];
+  const part = body.parts.find(({ id }) => id === partId);
+  const isShared = vessel.kind === 'mold' || vessel.kind === 'tray';
+  return part && part !== body.parts[0] && !isShared ? `${part.name}, ${word}` : word;
 }
 
 /** Where it goes, and for what. */

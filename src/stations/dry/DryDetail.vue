@@ -2,8 +2,8 @@
 import { computed, ref } from 'vue';
 import type { Tending } from '@/core/making';
 import { parseNumber } from '@/core/units';
-import { standing, type Batch } from '@/core/records';
-import { moistureProblem, weighInProblem, type TrayForecast } from '@/core/trays';
+import { countOf, standing, stepsFor, type Batch } from '@/core/records';
+import { moistureProblem, weighInProblem, type TendingNow, type TrayForecast } from '@/core/trays';
 import { useBenchStore } from '@/stores/bench';
 import { useRoomStore } from '@/stores/room';
 import { useTraysStore } from '@/stores/trays';
@@ -12,6 +12,7 @@ import DryingCurve from '@/ui/charts/DryingCurve.vue';
 import RoomCurve from '@/ui/charts/RoomCurve.vue';
 import { counted, formatFixed } from '@/core/words';
 import { useDoubt } from '@/ui/fields/useDoubt';
+import DressDialog from './DressDialog.vue';
 import { sayTending } from './trayWords';
 import { sayWhen } from './when';
 
@@ -25,6 +26,8 @@ const moisture = ref('');
 /** Water that stays is said from here on, share. */
 const WORTH_SAYING = 0.05;
 const problem = ref('');
+const isDressing = ref(false);
+const dressing = ref<TendingNow | null>(null);
 const { isSure } = useDoubt(problem);
 
 const weighings = computed(() => standing(props.batch, 'dried'));
@@ -63,7 +66,17 @@ function tend(what: Tending): void {
   problem.value = '';
   if (!isSure(isEarly ? `It is early: ${sayTending(step, props.nowMs)}. Is it done?` : null))
     return;
-  bench.writeTo(props.batch, { kind: 'tended', what });
+  if (asksMore(what)) {
+    dressing.value = step ?? null;
+    isDressing.value = true;
+  } else bench.writeTo(props.batch, { kind: 'tended', what });
+}
+
+/** Is something weighed for it now, or are there jars to count? */
+function asksMore(what: Tending): boolean {
+  const isJarred =
+    what === 'wrap' && props.batch.body.method === 'loose' && countOf(props.batch) === null;
+  return isJarred || stepsFor(props.batch, what).some(({ kind }) => kind === 'weigh');
 }
 </script>
 
@@ -103,6 +116,14 @@ function tend(what: Tending): void {
         >
       </li>
     </ul>
+    <DressDialog
+      v-if="dressing"
+      v-model="isDressing"
+      :batch="batch"
+      :what="dressing.what"
+      :title="dressing.title"
+      :note="dressing.note"
+    />
     <v-btn variant="flat" block @click="emit('inspect')">Look them over</v-btn>
     <template v-if="causes.length">
       <h3>What went wrong</h3>

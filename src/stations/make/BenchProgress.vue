@@ -1,58 +1,109 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { BenchStep } from '@/core/making';
+import { lanesOf, meanwhile } from '@/core/making';
 import { benchSteps, type Batch } from '@/core/records';
+import { inSentence } from '@/core/words';
 
 const props = defineProps<{ batch: Batch }>();
 
-/** Weighing is what takes the eye: those steps are drawn narrower than mixing, as the hours go. */
-const WIDTHS: Readonly<Partial<Record<BenchStep['kind'], number>>> = {
-  mix: 3,
-  press: 3,
-  squeeze: 1.4,
-};
-const segments = computed(() =>
-  benchSteps(props.batch).map((step, i) => ({
-    id: step.id,
-    grow: WIDTHS[step.kind] ?? 1,
-    state: i < props.batch.currentStep ? 'done' : i === props.batch.currentStep ? 'now' : 'ahead',
-  })),
+const LANE_PX = 9;
+const steps = computed(() => benchSteps(props.batch));
+const lanes = computed(() => lanesOf(steps.value));
+const heightPx = computed(() => Math.max(26, lanes.value.names.length * LANE_PX));
+const laneAt = computed(() => lanes.value.steps[props.batch.currentStep]);
+const here = computed(() => (laneAt.value ? lanes.value.names[laneAt.value.lane] : undefined));
+const beside = computed(() => meanwhile(steps.value, props.batch.currentStep));
+
+function stateOf(index: number): 'done' | 'now' | 'ahead' {
+  if (index === props.batch.currentStep) return 'now';
+  return index < props.batch.currentStep ? 'done' : 'ahead';
+}
+const laneHeight = computed(() => heightPx.value / lanes.value.names.length);
+/** Where the work runs from one vessel into the next. */
+const joins = computed(() =>
+  lanes.value.steps.slice(1).flatMap((step, i) => {
+    const before = lanes.value.steps[i];
+    return before && before.lane !== step.lane ? [{ id: step.id, from: before, to: step }] : [];
+  }),
 );
+const middle = (lane: number) => (lane + 0.5) * laneHeight.value;
 </script>
 
 <template>
   <div
-    class="progress"
+    class="flow"
     role="progressbar"
     aria-label="Steps of this batch"
     :aria-valuenow="batch.currentStep"
     aria-valuemin="0"
-    :aria-valuemax="segments.length"
+    :aria-valuemax="steps.length"
+    :aria-valuetext="`step ${batch.currentStep + 1} of ${steps.length}${here ? `, ${here}` : ''}`"
   >
-    <span
-      v-for="segment in segments"
-      :key="segment.id"
-      :class="segment.state"
-      :style="{ flexGrow: segment.grow }"
-    />
+    <svg
+      :viewBox="`0 0 1000 ${heightPx}`"
+      :height="heightPx"
+      preserveAspectRatio="none"
+      aria-hidden="true"
+    >
+      <line
+        v-for="join in joins"
+        :key="join.id"
+        :x1="1000 * join.to.from"
+        :x2="1000 * join.to.from"
+        :y1="middle(join.from.lane)"
+        :y2="middle(join.to.lane)"
+        class="join"
+      />
+      <rect
+        v-for="(step, index) in lanes.steps"
+        :key="step.id"
+        :x="1000 * step.from + 1"
+        :width="Math.max(2, 1000 * step.width - 2)"
+        :y="step.lane * laneHeight + 1"
+        :height="laneHeight - 2"
+        :class="stateOf(index)"
+      />
+    </svg>
   </div>
+  <p v-if="beside.length" class="beside" role="note">
+    Meanwhile:
+    {{
+      beside
+        .map(({ kind, title, note }) =>
+          kind === 'weigh' ? `weigh ${inSentence(title)} ${note}` : inSentence(title),
+        )
+        .join('; ')
+    }}.
+  </p>
 </template>
 
 <style scoped>
-.progress {
-  display: flex;
-  gap: 4px;
-  height: 26px;
+.flow svg {
+  display: block;
+  width: 100%;
 }
-span {
-  flex: 1 1 0;
-  border: 1.5px solid #8f9f98;
+rect {
+  stroke: #8f9f98;
+  stroke-width: 1;
+  fill: none;
+  vector-effect: non-scaling-stroke;
 }
-.done {
-  border-color: #70c2ad;
-  background: #70c2ad;
+rect.done {
+  stroke: #70c2ad;
+  fill: #70c2ad;
 }
-.now {
-  background: #f4f1e8;
+rect.now {
+  stroke: #f4f1e8;
+  fill: #f4f1e8;
+}
+.join {
+  stroke: #55645f;
+  stroke-width: 1;
+  vector-effect: non-scaling-stroke;
+}
+.beside {
+  margin: 8px 0 0;
+  color: #c8d2cc;
+  font-size: 17px;
 }
 </style>

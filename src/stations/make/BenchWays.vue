@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { useFullscreen } from '@vueuse/core';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { BenchStep } from '@/core/making';
-import { lastDeed, settlingEntries, type Batch } from '@/core/records';
+import { lastDeed, sayDeed, settlingEntries, weighingsAhead, type Batch } from '@/core/records';
+import { counted } from '@/core/words';
 import { useBenchStore } from '@/stores/bench';
 import { useBenchKeys } from './useBenchKeys';
 
@@ -13,7 +14,14 @@ const bench = useBenchStore();
 const { isFullscreen, isSupported, toggle } = useFullscreen();
 
 const isSettled = computed(() => settlingEntries(props.batch, props.step.id).length > 0);
-const canUndo = computed(() => lastDeed(props.batch) !== null);
+const last = computed(() => lastDeed(props.batch));
+const ahead = computed(() => weighingsAhead(props.batch));
+const isAskingAll = ref(false);
+
+function allAsPlanned(): void {
+  bench.allAsPlanned();
+  isAskingAll.value = false;
+}
 
 function skip(): void {
   bench.settle({ kind: 'skipped' });
@@ -25,6 +33,7 @@ useBenchKeys({
   r: () => emit('room'),
   u: bench.undo,
   k: skip,
+  m: () => (isAskingAll.value = ahead.value > 1),
   f: () => void toggle(),
   l: () => emit('leave'),
 });
@@ -36,15 +45,34 @@ useBenchKeys({
       Back a step <kbd>B</kbd>
     </button>
     <button v-if="isSettled" type="button" @click="bench.on">On again</button>
-    <button type="button" :disabled="!canUndo" @click="bench.undo">Take back <kbd>U</kbd></button>
+    <button type="button" :disabled="last === null" @click="bench.undo">
+      Take back{{ last ? ` ${sayDeed(last)}` : '' }} <kbd>U</kbd>
+    </button>
     <button type="button" @click="emit('add')">Add something <kbd>A</kbd></button>
     <button type="button" @click="emit('room')">Read the room <kbd>R</kbd></button>
+    <button v-if="ahead > 1" type="button" @click="isAskingAll = true">
+      All as planned <kbd>M</kbd>
+    </button>
     <button type="button" @click="skip">Skip this step <kbd>K</kbd></button>
     <button v-if="isSupported" type="button" @click="toggle">
       {{ isFullscreen ? 'Leave full screen' : 'Full screen' }} <kbd>F</kbd>
     </button>
     <button type="button" @click="emit('leave')">Leave the bench <kbd>L</kbd></button>
   </nav>
+  <v-dialog v-model="isAskingAll" max-width="520" aria-label="All as planned">
+    <v-card>
+      <v-card-title>All that is ahead, as the sheet had it?</v-card-title>
+      <v-card-text
+        >{{ counted(ahead, 'weighing') }} up to the count {{ ahead === 1 ? 'is' : 'are' }} written
+        as planned, and every mix as done. Squeezes are left out: nobody said how they felt. Each
+        entry can be taken back.</v-card-text
+      >
+      <v-card-actions>
+        <v-btn variant="text" @click="isAskingAll = false">Weigh on</v-btn>
+        <v-btn variant="flat" @click="allAsPlanned">All as planned</v-btn>
+      </v-card-actions>
+    </v-card>
+  </v-dialog>
 </template>
 
 <style scoped>

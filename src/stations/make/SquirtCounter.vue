@@ -10,12 +10,20 @@ import { useMaterials } from '@/ui/fields/materials';
 const { nameOf } = useMaterials();
 
 /** Squirts by key, each in the record the moment it is heard. */
-const props = defineProps<{ batch: Batch; stepId: string }>();
+const props = defineProps<{
+  batch: Batch;
+  stepId: string;
+  /** What the recipe sprays, and the line it stands for. */
+  ownId?: string;
+  lineId?: string;
+}>();
 const bench = useBenchStore();
 const workshop = useWorkshopStore();
 
 const SPRAYED = ['water', 'witch-hazel', 'isopropyl-alcohol-99'] as const;
-const materialId = ref<string>(SPRAYED[0]);
+/** The formula's own liquid comes first. */
+const choices = [...new Set([props.ownId ?? SPRAYED[0], ...SPRAYED])];
+const materialId = ref<string>(choices[0] ?? SPRAYED[0]);
 const bowl = ref<1 | 2>(1);
 const parted = computed(() => isParted(props.batch));
 const here = computed(() =>
@@ -27,13 +35,14 @@ const count = computed(() => here.value.reduce((sum, { squirts }) => sum + (squi
 const massG = computed(() => here.value.reduce((sum, entry) => sum + entry.massG, 0));
 
 function squirt(): void {
-  bench.squirt(materialId.value, parted.value ? bowl.value : 1);
+  const isOwn = materialId.value === props.ownId;
+  bench.squirt(materialId.value, parted.value ? bowl.value : 1, isOwn ? props.lineId : undefined);
 }
 
 /** The next thing in the sprayer. */
 function turn(): void {
-  const at = SPRAYED.findIndex((id) => id === materialId.value);
-  materialId.value = SPRAYED[(at + 1) % SPRAYED.length] ?? SPRAYED[0];
+  const at = choices.indexOf(materialId.value);
+  materialId.value = choices[(at + 1) % choices.length] ?? SPRAYED[0];
 }
 
 useBenchKeys({ s: squirt, w: turn, g: () => (bowl.value = bowl.value === 1 ? 2 : 1) });

@@ -1,6 +1,6 @@
 import { useEventListener } from '@vueuse/core';
 
-/** Keys of a bench step: `space` and the letters on the buttons. A pedal sends the same keys. Typing in a field is left alone. */
+/** Keys of a bench step: `space` and the letters on the buttons. A pedal sends the same keys. Typing words in a field is left alone. */
 export function useBenchKeys(
   keys: Readonly<Record<string, () => void>>,
   released: Readonly<Record<string, () => void>> = {},
@@ -12,8 +12,11 @@ export function useBenchKeys(
 function handle(event: KeyboardEvent, keys: Readonly<Record<string, () => void>>): void {
   if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
   const target = event.target as HTMLElement;
-  if (target.closest('input, textarea, select, [role="dialog"]')) return;
+  if (target.closest('textarea, select, [role="dialog"]')) return;
   const name = event.key === ' ' ? 'space' : event.key.toLowerCase();
+  // A field of grams takes digits; the letters on the buttons stay keys and never land in it.
+  const field = target.closest('input');
+  if (field && !(field.inputMode === 'decimal' && /^[a-z]$/.test(name))) return;
   // On a focused button the space bar already presses that button.
   if (name === 'space' && target.closest('button, a')) return;
   const act = keys[name];

@@ -30,7 +30,12 @@ useBenchKeys({ space: next });
   </p>
   <p v-if="damp.dampIndexPct === null" class="water">Nothing dry is in the bowl by the record.</p>
   <p v-else class="water">Free water {{ formatFixed(damp.freeWaterPct, 2) }} % of the mix.</p>
-  <SquirtCounter :batch="batch" :step-id="step.id" />
+  <SquirtCounter
+    :batch="batch"
+    :step-id="step.id"
+    :own-id="step.materialId"
+    :line-id="step.lineId"
+  />
   <div class="hands">
     <button type="button" class="hand main" @click="next">Remixed, next <kbd>space</kbd></button>
   </div>

@@ -2,7 +2,13 @@
 import { useEventListener } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import type { WeighStep } from '@/core/making';
-import { weighedEntry, weightDoubt, type Batch } from '@/core/records';
+import {
+  settlingEntries,
+  weighedEntry,
+  weightDoubt,
+  type Batch,
+  type WeighedBy,
+} from '@/core/records';
 import { parseNumber } from '@/core/units';
 import { compareToTarget, decimalsOf, readable, sayCounted } from '@/core/weighing';
 import { useBenchStore } from '@/stores/bench';
@@ -23,8 +29,17 @@ const { reading, state } = scale;
 /** Counted drops and spoons never go over a scale. */
 const isCounted = computed(() => props.step.counted !== null);
 const isLive = computed(() => scale.isLive.value && !isCounted.value);
+/** The cable is out: the weight may be typed on the spot. */
+const isTyping = computed(
+  () =>
+    !isCounted.value && (!isLive.value || state.value === 'unplugged' || state.value === 'busy'),
+);
 const typed = ref('');
-const vFocus = { mounted: (field: HTMLElement) => field.focus() };
+/** What was typed counts; a dead scale's own sentence stands while nothing was. */
+const isTyped = computed(() => isTyping.value && (!isLive.value || typed.value.trim() !== ''));
+const vFocus = {
+  mounted: (field: HTMLElement, { value }: { value: boolean }) => value && field.focus(),
+};
 const problem = ref('');
 const { isSure } = useDoubt(problem);
 /** Over-pours are asked about once the hand has stopped. */
@@ -35,7 +50,7 @@ const decimals = computed(() =>
   props.step.targetG < stepG ? Math.max(3, decimalsOf(stepG)) : decimalsOf(stepG),
 );
 const shownG = computed(() =>
-  isLive.value ? reading.value.massG : (parseNumber(typed.value) ?? 0),
+  isTyped.value ? (parseNumber(typed.value) ?? 0) : reading.value.massG,
 );
 const against = computed(() =>
   compareToTarget(shownG.value, props.step.targetG, props.step.toleranceG),
@@ -47,7 +62,7 @@ const said = computed(() =>
 );
 const line = computed(() => {
   if (isCounted.value) return 'counted, not weighed';
-  if (!isLive.value) return 'typed by hand';
+  if (isTyped.value) return 'typed by hand';
   if (state.value === 'ready' && scale.unread.value)
     return `the scale sent a line that is no weight: “${scale.unread.value.slice(0, 40)}”`;
   if (against.value === 'over') return 'too much: O shows what can be done';
@@ -60,14 +75,19 @@ function next(): void {
     return;
   }
   const massG = massOnScale();
-  if (massG !== null && !isLive.value && !isSure(weightDoubt(massG, props.step.targetG))) return;
-  if (massG !== null) bench.settle(weighedEntry(props.step, massG, scale.by));
+  if (massG !== null && isTyped.value && !isSure(weightDoubt(massG, props.step.targetG))) return;
+  if (massG !== null) bench.settle(weighedEntry(props.step, massG, by()));
+}
+
+/** How this weight came to be known. */
+function by(): WeighedBy {
+  return isTyped.value ? 'typed' : scale.by;
 }
 
 const WHY_NOT = {
   overload: 'The scale says overload: nothing is written until it reads again.',
   unplugged:
-    'The scale is unplugged: nothing is written until it reads again, or type the grams (Workshop, my own scale).',
+    'The scale is unplugged: nothing is written until it reads again, or type the grams it showed.',
   busy: 'Another program holds the scale’s port: close it there, and the scale reads again by itself.',
   empty: 'Nothing is on the scale yet.',
   'not-typed': 'Type the grams the scale shows.',
@@ -75,13 +95,24 @@ const WHY_NOT = {
 
 /** What may be written, or a sentence why not. */
 function massOnScale(): number | null {
-  const read = isLive.value
-    ? readable(reading.value.massG, state.value)
-    : readable(parseNumber(typed.value), null);
+  const read = isTyped.value
+    ? readable(parseNumber(typed.value), null)
+    : readable(reading.value.massG, state.value);
   problem.value = read.ok ? '' : WHY_NOT[read.code];
   return read.ok ? read.massG : null;
 }
 
+/** Worked from paper: what the sheet says is what was weighed. */
+function asPlanned(): void {
+  bench.settle(weighedEntry(props.step, props.step.targetG, 'as-planned'));
+}
+
+/** What stands weighed already, after a step back. */
+const stands = computed(() =>
+  settlingEntries(props.batch, props.step.id).flatMap((entry) =>
+    entry.kind === 'weighed' ? [entry.massG + (entry.carrier?.massG ?? 0)] : [],
+  ),
+);
 function startPour(): void {
   problem.value = '';
   isAsking.value = false;
@@ -102,7 +133,7 @@ function takeOut(): void {
 
 function scaleUp(): void {
   const massG = massOnScale();
-  if (massG !== null) bench.scaleUp(props.step, massG, scale.by);
+  if (massG !== null) bench.scaleUp(props.step, massG, by());
 }
 
 useBenchKeys(
@@ -111,6 +142,7 @@ useBenchKeys(
     p: startPour,
     t: scale.tare,
     o: ask,
+    n: asPlanned,
     x: scale.togglePlug,
     1: () => isAsking.value && takeOut(),
     2: () => isAsking.value && scaleUp(),
@@ -141,12 +173,15 @@ useBenchKeys(
     <b class="figure counted">{{ step.counted && sayCounted(step.counted) }}</b>
   </p>
   <p v-else class="big">to reach: {{ formatFixed(step.targetG, decimals) }} g</p>
-  <div v-if="!isLive && !isCounted" class="field">
+  <p v-if="stands.length" class="stands" role="note">
+    Stands weighed: {{ formatFixed(stands[0] ?? 0, decimals) }} g. Weighing it again strikes that.
+  </p>
+  <div v-if="isTyping" class="field">
     <label for="weighed">Grams on the scale</label>
     <input
       id="weighed"
       v-model="typed"
-      v-focus
+      v-focus="!isLive"
       inputmode="decimal"
       autocomplete="off"
       @keydown.enter="against === 'over' && !isAsking ? ask() : next()"
@@ -202,6 +237,9 @@ useBenchKeys(
     >
       Too much <kbd>O</kbd>
     </button>
+    <button type="button" class="hand small plug" @click="asPlanned">
+      Weighed as planned <kbd>N</kbd>
+    </button>
     <button v-if="isLive" type="button" class="hand" @click="scale.tare">Tare <kbd>T</kbd></button>
     <button
       v-if="isLive && scale.isSimulated"
@@ -220,6 +258,11 @@ useBenchKeys(
 }
 .big.low .figure {
   font-size: 72px;
+}
+.stands {
+  margin: 0 0 6px;
+  color: #c8d2cc;
+  font-size: 18px;
 }
 .plug {
   align-self: center;

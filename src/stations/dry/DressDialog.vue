@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import { computed, reactive, ref, watch } from 'vue';
+import type { Tending, WeighStep } from '@/core/making';
+import { countOf, stepsFor, weighedEntry, weightDoubt, type Batch } from '@/core/records';
+import { parseNumber } from '@/core/units';
+import { decimalsOf } from '@/core/weighing';
+import { counted, formatFixed } from '@/core/words';
+import { useBenchStore } from '@/stores/bench';
+import { useDoubt } from '@/ui/fields/useDoubt';
+
+/** What is made only now that the pieces are ready: icing, drizzle, paint; and jars, which can only now be counted. */
+const props = defineProps<{ batch: Batch; what: Tending; title: string; note: string }>();
+const isOpen = defineModel<boolean>({ required: true });
+const bench = useBenchStore();
+
+const grams = reactive<Record<string, string>>({});
+const jars = ref('');
+const problem = ref('');
+const { isSure } = useDoubt(problem);
+
+const steps = computed(() => stepsFor(props.batch, props.what));
+const weighs = computed(() =>
+  steps.value.filter((step): step is WeighStep => step.kind === 'weigh'),
+);
+const others = computed(() => steps.value.filter(({ kind }) => kind === 'mix' || kind === 'do'));
+const asksCount = computed(
+  () =>
+    props.what === 'wrap' && props.batch.body.method === 'loose' && countOf(props.batch) === null,
+);
+const say = (step: WeighStep) => `${formatFixed(step.targetG, decimalsOf(step.stepG))} g`;
+
+watch(isOpen, (open) => {
+  if (!open) return;
+  for (const { id } of weighs.value) grams[id] = '';
+  jars.value = '';
+  problem.value = '';
+});
+
+function asPlanned(): void {
+  for (const step of weighs.value)
+    grams[step.id] = formatFixed(step.targetG, decimalsOf(step.stepG));
+}
+
+function done(): void {
+  const weighed = weighs.value.map((step) => ({ step, massG: parseNumber(grams[step.id] ?? '') }));
+  const open = weighed.find(({ massG }) => massG === null || !(massG > 0));
+  if (open) {
+    problem.value = `Type the grams of ${open.step.title.toLowerCase()}, or take all as planned.`;
+    return;
+  }
+  const pieces = parseNumber(jars.value);
+  if (asksCount.value && (pieces === null || !Number.isInteger(pieces) || pieces < 0)) {
+    problem.value = 'Count the full jars: a whole number.';
+    return;
+  }
+  const doubt = weighed
+    .map(({ step, massG }) => weightDoubt(massG ?? 0, step.targetG))
+    .find((one) => one !== null);
+  if (!isSure(doubt ?? null)) return;
+  bench.writeAllTo(props.batch, [
+    ...weighed.map(({ step, massG }) =>
+      weighedEntry(
+        step,
+        massG ?? 0,
+        grams[step.id] === formatFixed(step.targetG, decimalsOf(step.stepG))
+          ? 'as-planned'
+          : 'typed',
+      ),
+    ),
+    ...(asksCount.value ? [{ kind: 'counted', pieces: pieces ?? 0, rejects: 0 } as const] : []),
+    { kind: 'tended', what: props.what },
+  ]);
+  isOpen.value = false;
+}
+</script>
+
+<template>
+  <v-dialog v-model="isOpen" max-width="560" :aria-label="title">
+    <v-card>
+      <v-card-title>{{ title }}, {{ batch.code }}</v-card-title>
+      <v-card-text>
+        <p>{{ note }}</p>
+        <ul v-if="weighs.length" class="plain-list lines">
+          <li v-for="step in weighs" :key="step.id">
+            <v-text-field
+              v-model="grams[step.id]"
+              :label="`${step.title}, ${say(step)}`"
+              suffix="g"
+              inputmode="decimal"
+              autocomplete="off"
+            />
+            <span class="quiet">{{ step.note }}</span>
+          </li>
+        </ul>
+        <p v-for="step in others" :key="step.id" class="quiet">{{ step.title }}. {{ step.note }}</p>
+        <v-text-field
+          v-if="asksCount"
+          v-model="jars"
+          :label="`Full jars, of ${counted(batch.plan.pieces, 'jar')} planned`"
+          inputmode="numeric"
+          autocomplete="off"
+        />
+        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      </v-card-text>
+      <v-card-actions>
+        <v-btn v-if="weighs.length" variant="text" @click="asPlanned">All as planned</v-btn>
+        <v-spacer />
+        <v-btn variant="text" @click="isOpen = false">Not yet</v-btn>
+        <v-btn variant="flat" @click="done">Done</v-btn>
+      </v-card-actions>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.lines {
+  display: grid;
+  gap: 10px;
+  margin: 8px 0;
+}
+.lines li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 12px;
+  align-items: center;
+}
+.problem {
+  padding-left: 12px;
+  border-left: 4px solid var(--rust);
+}
+@media (max-width: 500px) {
+  .lines li {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 2px;
+  }
+}
+</style>
