@@ -45,5 +45,5 @@ export function answerFor(text: string, rawOptions: Readonly<Record<string, unkn
     },
     pieceG: totalG > 0 ? pieceOf(totalG, asked).massG : null,
   });
-  return { ok: true, value: contractAnswer(body, evaluation, asked, found.catalog) };
+  return { ok: true, value: contractAnswer(body, evaluation, asked, found) };
 }

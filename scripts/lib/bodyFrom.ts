@@ -1,7 +1,7 @@
 import type { Conditions } from '../../src/core/conditions';
-import { emptyBody, type FormulaBody } from '../../src/core/formula';
+import type { FormulaBody } from '../../src/core/formula';
 import { SHIPPED, catalogWith, type Catalog } from '../../src/core/materials';
-import { readRecipe } from '../../src/core/recipe-text';
+import { bodyOfRecipe, readRecipe, type RecipeReading } from '../../src/core/recipe-text';
 import { readWorkshopFile } from '../../src/storage/file';
 
 export type Found =
@@ -9,16 +9,26 @@ export type Found =
       readonly ok: true;
       readonly body: FormulaBody;
       readonly pieces: number | null;
+      /** Was the family read from the text? */
+      readonly familyGuessed: boolean;
+      readonly askedParts: RecipeReading['askedParts'];
       readonly catalog: Catalog;
       readonly scentDocuments: Conditions['scentDocuments'];
     }
   | { readonly ok: false; readonly message: string };
 
-function bodyFromRecipe(text: string, family: FormulaBody['family'] = 'bath-bomb'): Found {
+function bodyFromRecipe(text: string, family?: FormulaBody['family']): Found {
   const read = readRecipe(text, SHIPPED);
   if (!read.ok) return { ok: false, message: read.problem.message };
-  const { parts, unread, pieces } = read.recipe;
-  return { ok: true, body: { ...emptyBody(family), parts, unread }, pieces, ...NOTHING_OWN };
+  const { pieces, askedParts } = read.recipe;
+  return {
+    ok: true,
+    body: bodyOfRecipe(read.recipe, family ? { family } : {}),
+    pieces,
+    familyGuessed: family === undefined,
+    askedParts,
+    ...NOTHING_OWN,
+  };
 }
 
 const NOTHING_OWN = { catalog: SHIPPED, scentDocuments: [] } as const;
@@ -33,7 +43,9 @@ function bodyFromFile(text: string): Found {
     ? {
         ok: true,
         body: formula.body,
-        pieces: null,
+        pieces: formula.body.yieldPieces ?? null,
+        familyGuessed: false,
+        askedParts: [],
         catalog: catalogWith(materials),
         scentDocuments: settings?.scentDocuments ?? [],
       }

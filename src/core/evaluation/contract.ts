@@ -1,5 +1,5 @@
 import { materialById, portionsOf, type Catalog } from '../materials';
-import { sayUnread, type FormulaBody } from '../formula';
+import { PART_KINDS, sayUnread, type FormulaBody } from '../formula';
 import { dampReading } from '../binder';
 import type { Evaluation, Finding } from './types';
 import { sayFinding } from './words';
@@ -11,6 +11,14 @@ export interface PieceQuestion {
   readonly pieceG?: number;
 }
 
+/** Where the formula came from. */
+export interface Source {
+  readonly catalog: Catalog;
+  readonly familyGuessed: boolean;
+  /** Parts whose heading nobody knows. */
+  readonly askedParts: ReadonlyArray<{ readonly line: number; readonly name: string }>;
+}
+
 /**
  * The answer of `npm run evaluate`: stable keys, unrounded numbers, null where a value has no meaning.
  */
@@ -18,7 +26,7 @@ export function contractAnswer(
   body: FormulaBody,
   evaluation: Evaluation,
   asked: PieceQuestion,
-  catalog: Catalog,
+  { catalog, familyGuessed, askedParts }: Source,
 ) {
   const { fizz, binder, scent } = evaluation;
   const lines = body.parts.flatMap((part) => part.lines.map((line) => ({ part, line })));
@@ -29,6 +37,8 @@ export function contractAnswer(
     ),
   );
   return {
+    family: body.family,
+    familyGuessed,
     lines: lines.map(({ part, line }) => ({
       text: line.written ?? `${line.massG} g ${materialById(catalog, line.materialId).name}`,
       materialId: line.materialId,
@@ -36,6 +46,7 @@ export function contractAnswer(
       massLowG: line.massLowG,
       massHighG: line.massHighG,
       part: part.kind,
+      partName: part.name,
       phase: line.phase,
     })),
     unread: body.unread.map(({ line, text, reason }) => ({
@@ -44,14 +55,22 @@ export function contractAnswer(
       reason: sayUnread(reason),
     })),
     /** Lines that were not taken without a question, what they may be beside them. */
-    asked: body.unread
-      .filter(({ reason }) => reason.code !== 'no-line')
-      .map(({ line, text, reason, choices }) => ({
+    asked: [
+      ...body.unread
+        .filter(({ reason }) => reason.code !== 'no-line')
+        .map(({ line, text, reason, choices }) => ({
+          line,
+          text,
+          reason: sayUnread(reason),
+          choices,
+        })),
+      ...askedParts.map(({ line, name }) => ({
         line,
-        text,
-        reason: sayUnread(reason),
-        choices,
+        text: name,
+        reason: sayUnread({ code: 'heading', about: name }),
+        choices: [...PART_KINDS],
       })),
+    ],
     totals: {
       massG: evaluation.totalG,
       solidG: whole.solidG,

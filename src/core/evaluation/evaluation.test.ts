@@ -164,7 +164,16 @@ describe('tryEvaluate', () => {
 describe('contractAnswer', () => {
   it('has the contract’s keys, and null where no model speaks yet', () => {
     const body = bodyFrom(LANTERN);
-    const answer = contractAnswer(body, evaluate(body, USUAL_CONDITIONS), { count: 10 }, SHIPPED);
+    const answer = contractAnswer(
+      body,
+      evaluate(body, USUAL_CONDITIONS),
+      { count: 10 },
+      {
+        catalog: SHIPPED,
+        familyGuessed: false,
+        askedParts: [],
+      },
+    );
     expect(Object.keys(answer)).toEqual(
       'lines unread asked totals fizz water binder scent color piece findings'.split(' '),
     );

@@ -124,6 +124,12 @@ export const UNREAD_CODES = [
   'zero',
   'too-heavy',
   'no-amount',
+  /** A splash, a scoop: nobody knows how much. */
+  'vague',
+  /** A number alone. */
+  'no-unit',
+  /** A heading nobody knows: which part is it? */
+  'heading',
   'no-line',
   'no-name',
   'ambiguous',

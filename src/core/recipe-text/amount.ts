@@ -18,6 +18,7 @@ export type AmountReading =
 const FILLINGS: ReadonlyArray<readonly [RegExp, Spread]> = [
   [/^(?:heaping|heaped|rounded|generous)\b/i, { low: 1.1, best: 1.25, high: 1.5 }],
   [/^(?:scant|short|slightly less than)\b/i, { low: 0.85, best: 0.92, high: 1 }],
+  [/^(?:up to|at most|max(?:imum)?(?: of)?)\b/i, { low: 0, best: 1, high: 1 }],
   [
     /^(?:level|leveled|about|approx\.?|approximately|roughly|ca\.?|good|big|large|small|full|packed|sifted|scooped|spooned)(?=\s|$)/i,
     { low: 1, best: 1, high: 1 },

@@ -1,6 +1,9 @@
 export { readRecipe } from './readRecipe';
 export type { RecipeReading, RecipeResult } from './readRecipe';
-export { readLine } from './readLine';
+export type { PageRow } from './readRecipe';
+export { sayGuess } from './guessFamily';
+export type { FamilyGuess } from './guessFamily';
+export { readLine, wayWritten } from './readLine';
 export type { LineReading } from './readLine';
 export { readChosenAmount } from './readChosenAmount';
 export { readTypedAmount } from './readTypedAmount';
@@ -9,4 +12,5 @@ export { readTypedGramsOrShare } from './readTypedGramsOrShare';
 export { readTypedPercent } from './readTypedPercent';
 export { USUAL_SMALL_MEASURES, massOfMeasuresG } from './massOfMeasures';
 export type { SmallMeasures } from './massOfMeasures';
+export { bodyOfRecipe } from './bodyOfRecipe';
 export { writeRecipe } from './writeRecipe';

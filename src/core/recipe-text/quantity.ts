@@ -63,11 +63,18 @@ export function readQuantity(text: string): QuantityReading {
   if (/^[-−–]\s*[.\d]/.test(start)) return belowZero();
   const range = HYPHENED_MIXED.test(start) ? null : RANGE.exec(start);
   if (range) {
-    const ends = [toNumber(range[1]), toNumber(range[2])].sort((a, b) => a - b);
+    const [first = NaN, last = NaN] = [toNumber(range[1]), toNumber(range[2])];
+    // `Polysorbate 80 - 1 tsp`: a dash between a name and its amount is no range.
+    if (last < first && /\s[-–—]\s/.test(range[0])) return readSingle(start);
+    const ends = [first, last].sort((a, b) => a - b);
     const [low = NaN, high = NaN] = ends;
     if (!Number.isFinite(low + high)) return divided();
     return read({ low, best: (low + high) / 2, high }, start.slice(range[0].length));
   }
+  return readSingle(start);
+}
+
+function readSingle(start: string): QuantityReading {
   const single = SINGLE.exec(start);
   if (single) {
     const value = toNumber(single[1]);

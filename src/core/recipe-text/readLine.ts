@@ -1,10 +1,18 @@
-import { MAX_LINE_G, lineOf, type Line, type UnreadReason } from '../formula';
-import { findMaterial, recognizeMaterial, type Catalog, type Recognition } from '../materials';
+import { MAX_LINE_G, lineOf, type Line, type LineWay, type UnreadReason } from '../formula';
+import {
+  findMaterial,
+  recognizeMaterial,
+  type Catalog,
+  type Material,
+  type Recognition,
+} from '../materials';
 import type { Spread } from '../units';
 import { readAmount, readBulkState, type AmountReading } from './amount';
 import { bareLine } from './lineText';
 import { massOfMeasuresG, type SmallMeasures } from './massOfMeasures';
 import { formatCount } from '../words';
+import { namesWithin, readUnitless, readVague, withoutVerb } from './remarks';
+import { readWay } from './ways';
 
 /** What a line had to say. `hadAmount` tells a recipe from prose. */
 export type LineReading =
@@ -20,6 +28,8 @@ export type LineReading =
 export interface Known {
   readonly catalog: Catalog;
   readonly small: SmallMeasures;
+  /** What a number without a unit means, once the maker has said so. */
+  readonly bareUnit?: 'g';
 }
 
 /** More words than this are a sentence, not a name. */
@@ -31,15 +41,18 @@ interface Amounted {
 }
 
 /**
- * Reads one ingredient line: amount first or last, notes in brackets.
+ * Reads one ingredient line: amount first or last, notes in brackets or behind a comma, and how it goes in.
  * @param chosenId a material the maker has chosen for this line, instead of recognizing the name
  */
-export function readLine(raw: string, { catalog, small }: Known, chosenId?: string): LineReading {
-  const { text, notes } = bareLine(raw);
-  const { amount, name } = findAmount(text);
+export function readLine(raw: string, known: Known, chosenId?: string): LineReading {
+  const { catalog, small } = known;
+  const { text: bare, notes } = bareLine(raw);
+  const { text, isSprayed } = withoutVerb(bare);
+  const { way, rest } = wayBeside(text, known);
+  const { amount, name } = withUnit(findAmount(rest), rest, known);
   if (amount.kind === 'bad') return unread(amount.reason, [], true);
-  const recognition = recognized(catalog, name, chosenId);
-  if (amount.kind === 'none') return withoutAmount(recognition, name);
+  if (amount.kind === 'none') return withoutAmount(catalog, rest, name, chosenId);
+  const recognition = recognizedWith(notes, catalog, name, chosenId);
   if (!('material' in recognition))
     return unread(whyUnknown(recognition, name), recognition.choices, true);
   const { material } = recognition;
@@ -48,11 +61,58 @@ export function readLine(raw: string, { catalog, small }: Known, chosenId?: stri
   const grams = massOfMeasuresG(measures, material, readBulkState(raw), small);
   const problem = weightProblem(grams);
   if (problem) return unread(problem, [material.id], true);
+  const squirted = isSprayed || measures.some(({ unit }) => unit.kind === 'squirt');
+  const how = wayFor(material, way ?? (squirted ? 'sprayed' : wayInNotes(notes)));
   return {
     kind: 'read',
-    line: { ...lineOf(material, grams), written: raw.trim() },
+    line: { ...lineOf(material, grams), written: raw.trim(), ...(how && { how }) },
     remark: remarkOn(recognition, name),
   };
+}
+
+/** Words that belong to a name on file say nothing of how it goes in. */
+function wayBeside(text: string, { catalog }: Known): ReturnType<typeof readWay> {
+  const found = readWay(text);
+  if (found.way === null) return found;
+  const { amount, name } = findAmount(text);
+  const isName = amount.kind === 'read' && recognizeMaterial(catalog, name).kind === 'certain';
+  return isName ? { way: found.way, rest: text } : found;
+}
+
+/** How a material goes in by what is written of it; undefined where that does not fit it. */
+export function wayWritten(raw: string, material: Material): LineWay | undefined {
+  const { text, notes } = bareLine(raw);
+  return wayFor(material, readWay(text).way ?? wayInNotes(notes));
+}
+
+function wayInNotes(notes: readonly string[]): LineWay | null {
+  for (const note of notes) {
+    const { way } = readWay(`, ${note}`);
+    if (way) return way;
+  }
+  return null;
+}
+
+/** A word may belong to the name: infused oil is no herb, and only a fat is melted. */
+function wayFor(material: Material, way: LineWay | null): LineWay | undefined {
+  if (way === null) return undefined;
+  const { role, isLiquid, meltingC } = material;
+  const fits: Readonly<Record<LineWay, boolean>> = {
+    'with-the-powders': !isLiquid,
+    'with-the-acid': !isLiquid,
+    melted: isLiquid && meltingC !== null && role !== 'scent',
+    'in-warm-oil': meltingC !== null,
+    'in-alcohol': role === 'scent' && meltingC !== null,
+    bloomed: role === 'color' && !isLiquid,
+    'bloom-water': isLiquid,
+    'in-the-beaker': isLiquid || role === 'color',
+    last: isLiquid,
+    sprayed: isLiquid && meltingC === null,
+    infused: role === 'botanical',
+    'on-the-floor': !isLiquid,
+    'on-top': !isLiquid,
+  };
+  return fits[way] ? way : undefined;
 }
 
 function findAmount(text: string): Amounted {
@@ -61,28 +121,77 @@ function findAmount(text: string): Amounted {
   if (leading.kind === 'read') return { amount: leading, name: tidyName(leading.rest) };
   if (/\s[-−]\.?\d/.test(text))
     return { amount: { kind: 'bad', reason: { code: 'below-zero', about: '' } }, name: text };
-  for (const match of text.matchAll(/(?:[:,–-]\s*|\s)(?=[\d.½¼¾⅓⅔⅛]|half\b|an?\s)/gi)) {
+  for (const match of text.matchAll(/(?:[:,=–-]\s*|\s)(?=[\d.½¼¾⅓⅔⅛]|half\b|about\s|an?\s)/gi)) {
     const trailing = readAmount(text.slice(match.index + match[0].length));
-    if (trailing.kind === 'read' && tidyName(trailing.rest) === '')
-      return { amount: trailing, name: tidyName(text.slice(0, match.index)) };
+    if (trailing.kind !== 'read') continue;
+    const name = tidyName(text.slice(0, match.index));
+    const after = tidyName(trailing.rest);
+    // What follows an amount that follows a name can only remark.
+    if (after === '') return { amount: trailing, name };
+    if (/^[,;(–-]/.test(trailing.rest.trim()))
+      return { amount: trailing, name: `${name}, ${after}` };
   }
   return { amount: { kind: 'none' }, name: tidyName(text) };
 }
 
+/** A number without a unit is asked about once for the whole page, and is then of that unit. */
+function withUnit(found: Amounted, text: string, known: Known): Amounted {
+  if (found.amount.kind !== 'none') return found;
+  const bare = readUnitless(text);
+  if (!bare) return found;
+  const name = tidyName(bare.name);
+  const isKnown = namesWithin(name).some(
+    (one) => recognizeMaterial(known.catalog, one).kind !== 'unknown',
+  );
+  if (!isKnown) return found;
+  if (known.bareUnit === undefined)
+    return { amount: { kind: 'bad', reason: { code: 'no-unit', about: bare.figure } }, name };
+  return { amount: readAmount(`${bare.figure} ${known.bareUnit}`), name };
+}
+
 function tidyName(text: string): string {
-  return text.replace(/^[\s:,–-]+|[\s:,.;–-]+$/g, '');
+  return text.replace(/^[\s:,=–-]+|[\s:,.;=–-]+$/g, '');
 }
 
 function recognized(catalog: Catalog, name: string, chosenId?: string): Recognition {
   const chosen = chosenId === undefined ? undefined : findMaterial(catalog, chosenId);
-  return chosen ? { kind: 'certain', material: chosen } : recognizeMaterial(catalog, name);
+  if (chosen) return { kind: 'certain', material: chosen };
+  const whole = recognizeMaterial(catalog, name);
+  if ('material' in whole || whole.kind === 'dangerous') return whole;
+  for (const shorter of namesWithin(name).slice(1)) {
+    const within = recognizeMaterial(catalog, shorter);
+    if ('material' in within || within.kind !== 'unknown') return within;
+  }
+  return whole;
+}
+
+const LONGEST_NOTE_WORDS = 2;
+
+/** `mica (gold)`: a word in brackets may be what makes the name whole. */
+function recognizedWith(
+  notes: readonly string[],
+  catalog: Catalog,
+  name: string,
+  chosenId?: string,
+): Recognition {
+  const plain = recognized(catalog, name, chosenId);
+  if (chosenId !== undefined || plain.kind === 'dangerous') return plain;
+  for (const note of notes.filter((one) => one.split(/\s+/).length <= LONGEST_NOTE_WORDS)) {
+    const fuller = recognizeMaterial(catalog, `${note} ${name}`);
+    if (fuller.kind === 'certain' || fuller.kind === 'dangerous') return fuller;
+  }
+  return plain;
 }
 
 /** `2 cups (440 g) baking soda`: the weight in brackets was weighed, the cups were not. */
 function weightInNotes(notes: readonly string[]) {
   for (const note of notes) {
     const amount = readAmount(note);
-    if (amount.kind === 'read' && amount.measures.every(({ unit }) => unit.kind === 'mass'))
+    if (
+      amount.kind === 'read' &&
+      amount.rest.trim() === '' &&
+      amount.measures.every(({ unit }) => unit.kind === 'mass')
+    )
       return amount.measures;
   }
   return null;
@@ -94,8 +203,20 @@ function weightProblem({ best, high }: Spread): UnreadReason | null {
   return null;
 }
 
-/** A name alone; a sentence that only speaks of a danger is no line of the recipe. */
-function withoutAmount(recognition: Recognition, name: string): LineReading {
+/** A name alone, or an amount that says nothing; a sentence that only speaks of a danger is no line of the recipe. */
+function withoutAmount(
+  catalog: Catalog,
+  text: string,
+  name: string,
+  chosenId?: string,
+): LineReading {
+  const vague = readVague(text);
+  const of = vague ? tidyName(vague.name) : name;
+  const recognition = recognized(catalog, of, chosenId);
+  if (vague && recognition.kind !== 'unknown')
+    return 'material' in recognition
+      ? unread({ code: 'vague', about: shortened(vague.amount) }, [recognition.material.id], true)
+      : unread(whyUnknown(recognition, of), recognition.choices, true);
   if ('material' in recognition)
     return unread({ code: 'no-amount', about: '' }, [recognition.material.id], false);
   return recognition.kind === 'dangerous' && name.split(' ').length <= LONGEST_NAME_WORDS

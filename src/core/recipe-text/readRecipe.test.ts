@@ -152,7 +152,21 @@ describe('the whole page', () => {
     expect(recipe.parts[0]?.lines.map(({ phase }) => phase)).toEqual(['dry', 'wet', 'acid']);
     expect(recipe.pieces).toBe(6);
     expect(read('Quay bombs (makes 8)\n1 g water').pieces).toBe(8);
-    expect(recipe.unread).toMatchObject([{ line: 11, text: 'Mix it all and press.' }]);
+    expect(recipe.unread).toEqual([]);
+    expect(recipe.notes).toEqual(['Mix it all and press.']);
+    expect(recipe.rows.map(({ became }) => became)).toEqual([
+      'heading',
+      'line',
+      'line',
+      'heading',
+      'line',
+      'heading',
+      'line',
+      'heading',
+      'line',
+      'yield',
+      'note',
+    ]);
   });
 
   it.each([

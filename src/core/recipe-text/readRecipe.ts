@@ -1,15 +1,38 @@
 import { PHASES, type Catalog } from '../materials';
-import { newId, newPart, type Line, type Part, type UnreadLine } from '../formula';
-import { readHeading, readYield } from './headings';
+import {
+  newId,
+  newPart,
+  type Line,
+  type Method,
+  type Part,
+  type School,
+  type UnreadLine,
+} from '../formula';
+import { formatCount } from '../words';
+import { readContext } from './context';
+import { readForEvery, timesIn, timesLine, type ForEvery } from './forEvery';
+import { guessFamily, type FamilyGuess } from './guessFamily';
+import { readHeading, readPerPiece, readYield, type Heading } from './headings';
 import { bareLine } from './lineText';
 import { USUAL_SMALL_MEASURES, type SmallMeasures } from './massOfMeasures';
-import { readLine, type Known } from './readLine';
-import { readForEvery, timesIn, timesLine, type ForEvery } from './forEvery';
-import { formatCount } from '../words';
+import type { Known, LineReading } from './readLine';
+import { readWritten } from './readWritten';
+import { isInstruction, readVague, withoutVerb } from './remarks';
 
 /** A recipe is a page, not a book. */
 export const MAX_RECIPE_LINES = 300;
 export const MAX_RECIPE_CHARS = 60_000;
+
+/** One line of the page and what became of it, in the order written. */
+export interface PageRow {
+  /** From 1. */
+  readonly number: number;
+  readonly text: string;
+  readonly partId: string;
+  readonly became: 'title' | 'heading' | 'line' | 'unread' | 'note' | 'yield';
+  /** Ids of lines, or of what asks. */
+  readonly ids: readonly string[];
+}
 
 export interface RecipeReading {
   readonly parts: Part[];
@@ -18,6 +41,22 @@ export interface RecipeReading {
   readonly remarks: readonly string[];
   /** `makes 6`, when it says so. */
   readonly pieces: number | null;
+  readonly title: string;
+  /** Sentences of the method and other remarks. */
+  readonly notes: readonly string[];
+  readonly rows: readonly PageRow[];
+  readonly method: Method | null;
+  readonly school: School | null;
+  readonly humidityPct: number | null;
+  readonly family: FamilyGuess;
+  /** Parts whose heading nobody knows: taken as mixes of their own, and asked. */
+  readonly askedParts: ReadonlyArray<{
+    readonly partId: string;
+    readonly line: number;
+    readonly name: string;
+  }>;
+  /** Lines whose number has no unit. */
+  readonly unitless: number;
 }
 
 export type RecipeResult =
@@ -30,23 +69,26 @@ export type RecipeProblem = 'empty' | 'too-long' | 'no-recipe';
 
 /**
  * Reads a recipe as it was written down, one ingredient a line, into grams.
- * Headings such as `Embed:` open a part; `#` starts a comment; no line is dropped in silence.
+ * Headings open a part, known or not; sentences of the method become notes; `#` starts a comment; no line is dropped
+ * in silence, and none is taken without a question where it may be something else.
  * @param text anything a person may paste
  * @param catalog the materials this workshop knows
  * @param small the maker's dropper and sprayer
+ * @param bareUnit what numbers without a unit are, once the maker has said so
  */
 export function readRecipe(
   text: string,
   catalog: Catalog,
   small: SmallMeasures = USUAL_SMALL_MEASURES,
+  bareUnit?: 'g',
 ): RecipeResult {
   const rawLines = text.split(/\r\n|\r|\n/);
   const problem = sizeProblem(text, rawLines.length);
   if (problem) return problem;
-  const found = collect(rawLines, { catalog, small });
+  const found = collect(rawLines, { catalog, small, ...(bareUnit && { bareUnit }) });
   if (found.isEmpty) return failed('empty', 'Nothing was pasted: there is no line to read.');
   if (!found.sawAmount) return failed('no-recipe', proseMessage(rawLines));
-  return { ok: true, recipe: tidied(found) };
+  return { ok: true, recipe: tidied(found, catalog) };
 }
 
 /** A `for every` line waits until the rest is read: it depends on it. */
@@ -56,12 +98,25 @@ interface Waiting extends ForEvery {
   readonly part: Part;
 }
 
+/** One page as it is being read. */
 interface Found {
+  readonly known: Known;
   readonly waiting: Waiting[];
   readonly parts: [main: Part, ...others: Part[]];
   readonly unread: UnreadLine[];
   readonly remarks: string[];
+  readonly notes: string[];
+  readonly rows: PageRow[];
+  readonly askedParts: { readonly partId: string; readonly line: number; readonly name: string }[];
+  /** Ids of lines whose amount is for one piece. */
+  readonly perPiece: Set<string>;
+  current: Part;
+  /** Did a heading nobody knows open the main mix? It is a part of its own once another one says that it is the main. */
+  mainIsGuessed: { readonly name: string; readonly line: number } | null;
+  isTold: boolean;
+  title: string;
   pieces: number | null;
+  unitless: number;
   sawAmount: boolean;
   isEmpty: boolean;
 }
@@ -69,60 +124,250 @@ interface Found {
 function collect(rawLines: readonly string[], known: Known): Found {
   const main = newPart('main', 'Main mix');
   const found: Found = {
+    known,
     parts: [main],
     unread: [],
     remarks: [],
+    notes: [],
+    rows: [],
+    askedParts: [],
+    perPiece: new Set(),
     waiting: [],
+    current: main,
+    mainIsGuessed: null,
+    isTold: false,
+    title: '',
     pieces: null,
+    unitless: 0,
     sawAmount: false,
     isEmpty: true,
   };
-  let current = main;
   rawLines.forEach((raw, index) => {
-    const { text, notes } = bareLine(raw);
-    if (text === '' && notes.length === 0) return;
-    found.isEmpty = false;
-    found.pieces = readYield(notes) ?? found.pieces;
-    if (text === '') return;
-    const forEvery = readForEvery(text);
-    const heading = forEvery ? null : readHeading(text);
-    if (forEvery) found.waiting.push({ ...forEvery, raw, number: index + 1, part: current });
-    else if (!heading) takeIngredient(found, current, raw, index + 1, known);
-    else if (heading.kind === 'yield') found.pieces = heading.pieces;
-    else if (heading.kind === 'part') {
-      current = heading.partKind === 'main' ? main : newPart(heading.partKind, heading.name);
-      if (current !== main) found.parts.push(current);
-    }
+    takeRow(found, raw, index + 1);
   });
-  for (const entry of found.waiting) takeForEvery(found, entry, known);
+  for (const entry of found.waiting) takeForEvery(found, entry);
   return found;
+}
+
+function takeRow(found: Found, raw: string, number: number): void {
+  const { text, notes } = bareLine(raw);
+  if (text === '' && notes.length === 0) return;
+  const isFirst = found.isEmpty;
+  found.isEmpty = false;
+  found.pieces = readYield(notes) ?? found.pieces;
+  if (text === '') return void takeNote(found, notes.join(', '), number);
+  const forEvery = readForEvery(text);
+  const heading = forEvery ? null : readHeading(text, notes);
+  if (heading) return takeHeading(found, heading, raw, number);
+  if (found.isTold) return takeTold(found, raw, text, number);
+  if (forEvery && PIECE.test(forEvery.per)) return takePerPiece(found, forEvery.each, raw, number);
+  if (forEvery) {
+    found.waiting.push({ ...forEvery, raw, number, part: found.current });
+    return;
+  }
+  const perPiece = readPerPiece(text);
+  if (perPiece && perPiece.rest !== '')
+    return takePerPiece(found, `${perPiece.massG} g ${perPiece.rest}`, raw, number);
+  const readings = readWritten(raw, found.known);
+  const [only] = readings;
+  if (readings.length === 1 && only && isRemark(only.reading, text)) {
+    if (isFirst && isTitle(text)) {
+      found.title = text.replace(/[\s:.]+$/, '');
+      row(found, number, raw, 'title', []);
+    } else takeNote(found, raw.trim(), number);
+    return;
+  }
+  takeReadings(found, readings, raw, number);
+}
+
+const PIECE =
+  /^(?:each |every |one )?(?:piece|(?:bath |shower )?bomb|(?:shower )?steamer|cube|tablet|puck|jar|sachet|mold)s?$/i;
+/** An amount that could be meant for the bowl. */
+const AMOUNT =
+  /\d\s*(?:g|kg|grams?|oz|ounces?|lbs?|cups?|c|tbsps?|tsps?|tablespoons?|teaspoons?|ml|drops?|squirts?)\b/i;
+const MOST_TITLE_WORDS = 9;
+const SENTENCE_WORDS = 6;
+
+/** A sentence, and nothing that may have to be weighed. */
+function isRemark(reading: LineReading, text: string): boolean {
+  if (reading.kind === 'read' || reading.hadAmount) return false;
+  if (reading.reason.code === 'dangerous' || AMOUNT.test(text)) return false;
+  if (reading.reason.code === 'no-amount')
+    return isInstruction(text) && text.split(/\s+/).length > 3;
+  const bare = withoutVerb(text).text;
+  if (/humidity/i.test(bare)) return true;
+  return isInstruction(bare) || bare.split(/\s+/).length >= SENTENCE_WORDS || isTitle(text);
+}
+
+/** A name for the whole, and not a material, an amount or a sentence. */
+function isTitle(text: string): boolean {
+  return (
+    !/^[\d½¼¾]|%|humidity/i.test(text) &&
+    readVague(text) === null &&
+    text.split(/\s+/).length <= MOST_TITLE_WORDS &&
+    !/[.!?]$/.test(text) &&
+    !isInstruction(text)
+  );
+}
+
+function takeHeading(found: Found, heading: Heading, raw: string, number: number): void {
+  if (heading.kind === 'yield') {
+    found.pieces = heading.pieces;
+    row(found, number, raw, 'yield', []);
+    return;
+  }
+  found.isTold = heading.kind === 'told';
+  if (heading.kind === 'part') openPart(found, heading, number);
+  row(found, number, raw, 'heading', []);
+}
+
+function openPart(
+  found: Found,
+  { partKind, name, perPieceG }: Extract<Heading, { kind: 'part' }>,
+  number: number,
+): void {
+  const [main] = found.parts;
+  const isFresh = found.parts.length === 1 && main.lines.length === 0;
+  if (partKind === null && isFresh && found.current === main) {
+    found.mainIsGuessed = { name, line: number };
+    if (found.title === '') found.title = name;
+    return;
+  }
+  if (partKind === 'main') {
+    if (found.mainIsGuessed && main.lines.length > 0) moveMainAside(found, found.mainIsGuessed);
+    found.current = found.parts[0];
+    return;
+  }
+  const part = {
+    ...newPart(partKind ?? 'embed', name),
+    ...(perPieceG !== null && perPieceG > 0 && { perPieceG }),
+  };
+  if (partKind === null) found.askedParts.push({ partId: part.id, line: number, name });
+  found.parts.push(part);
+  found.current = part;
+}
+
+/** What stood under a heading nobody knows was not the main mix after all. */
+function moveMainAside(
+  found: Found,
+  { name, line }: { readonly name: string; readonly line: number },
+): void {
+  const aside = { ...newPart('embed', name), lines: [...found.parts[0].lines] };
+  found.parts.push(aside);
+  found.askedParts.push({ partId: aside.id, line, name });
+  const main = newPart('main', 'Main mix');
+  const wasId = found.parts[0].id;
+  found.parts[0] = main;
+  found.mainIsGuessed = null;
+  found.unread.forEach((entry, i) => {
+    if (entry.partId === wasId) found.unread[i] = { ...entry, partId: aside.id };
+  });
+  found.rows.forEach((entry, i) => {
+    if (entry.partId === wasId) found.rows[i] = { ...entry, partId: aside.id };
+  });
+}
+
+/** Under `Method:` a line is told; one that plainly names an amount and a material is still asked about. */
+function takeTold(found: Found, raw: string, text: string, number: number): void {
+  const readings = AMOUNT.test(text) ? readWritten(raw, found.known) : [];
+  const isDangerous = readWritten(raw, found.known).some(
+    ({ reading }) => reading.kind === 'unread' && reading.reason.code === 'dangerous',
+  );
+  const isPlain =
+    !isInstruction(withoutVerb(text).text) &&
+    readings.every(({ reading }) => reading.kind === 'read');
+  if ((readings.length > 0 && isPlain) || isDangerous)
+    takeReadings(found, readWritten(raw, found.known), raw, number);
+  else takeNote(found, raw.trim(), number);
+}
+
+function takeNote(found: Found, text: string, number: number): void {
+  found.notes.push(text.slice(0, 500));
+  row(found, number, text, 'note', []);
+}
+
+/** `2 g petals per bomb`: as often as there are pieces, or a part in grams a piece. */
+function takePerPiece(found: Found, each: string, raw: string, number: number): void {
+  const readings = readWritten(each, found.known).map((one) => ({ ...one, text: raw.trim() }));
+  for (const { reading } of readings)
+    if (reading.kind === 'read') found.perPiece.add(reading.line.id);
+  takeReadings(found, readings, raw, number);
+}
+
+function takeReadings(
+  found: Found,
+  readings: ReturnType<typeof readWritten>,
+  raw: string,
+  number: number,
+): void {
+  const ids = readings.map(({ text, reading }) =>
+    takeReading(found, found.current, text, number, reading),
+  );
+  const isRead = readings.every(({ reading }) => reading.kind === 'read');
+  row(found, number, raw, isRead ? 'line' : 'unread', ids);
+}
+
+function takeReading(
+  found: Found,
+  part: Part,
+  text: string,
+  number: number,
+  reading: LineReading,
+): string {
+  if (reading.kind === 'read') {
+    found.sawAmount = true;
+    part.lines.push({ ...reading.line, written: text });
+    if (reading.remark) found.remarks.push(`Line ${number}: ${reading.remark}`);
+    return reading.line.id;
+  }
+  found.sawAmount ||= reading.hadAmount;
+  if (reading.reason.code === 'no-unit') found.unitless++;
+  const id = newId();
+  found.unread.push({
+    id,
+    line: number,
+    text,
+    reason: reading.reason,
+    choices: [...reading.choices],
+    partId: part.id,
+  });
+  return id;
 }
 
 /**
  * `1 tsp kaolin for every 3 cups of baking soda`, times as often as the recipe holds them. A base that the
  * recipe does not hold yet is taken as a line of its own where the base stands first.
  */
-function takeForEvery(found: Found, entry: Waiting, known: Known): void {
+function takeForEvery(found: Found, entry: Waiting): void {
   const { each, per, raw, number, part } = entry;
-  if (each === '') return takeIngredient(found, part, per, number, known);
+  const takeOne = (text: string) => {
+    const [first] = readWritten(text, found.known);
+    return first ? takeReading(found, part, text.trim(), number, first.reading) : '';
+  };
+  if (each === '') {
+    row(found, number, raw, 'line', [takeOne(per)]);
+    return;
+  }
   const isFirst = /^\W*for\b/i.test(raw.trim());
-  if (isFirst && !timesIn(per, part.lines, known).ok)
-    takeIngredient(found, part, per, number, known);
-  const times = timesIn(per, part.lines, known);
+  const base = isFirst && !timesIn(per, part.lines, found.known).ok ? [takeOne(per)] : [];
+  const times = timesIn(per, part.lines, found.known);
   if (!times.ok) {
     found.sawAmount = true;
+    const id = newId();
     found.unread.push({
-      id: newId(),
+      id,
       line: number,
       text: raw.trim(),
       reason: times.reason,
       choices: [],
       partId: part.id,
     });
+    row(found, number, raw, 'unread', [...base, id]);
     return;
   }
   const before = part.lines.length;
-  takeIngredient(found, part, each, number, known);
+  const id = takeOne(each);
+  row(found, number, raw, part.lines.length > before ? 'line' : 'unread', [...base, id]);
   const line = part.lines[before];
   if (!line) return;
   part.lines[before] = { ...timesLine(line, times.factor), written: raw.trim() };
@@ -131,39 +376,55 @@ function takeForEvery(found: Found, entry: Waiting, known: Known): void {
   );
 }
 
-function takeIngredient(found: Found, part: Part, raw: string, number: number, known: Known): void {
-  const reading = readLine(raw, known);
-  if (reading.kind === 'read') {
-    found.sawAmount = true;
-    part.lines.push(reading.line);
-    if (reading.remark) found.remarks.push(`Line ${number}: ${reading.remark}`);
-    return;
-  }
-  found.sawAmount ||= reading.hadAmount;
-  found.unread.push({
-    id: newId(),
-    line: number,
-    text: raw.trim(),
-    reason: reading.reason,
-    choices: [...reading.choices],
-    partId: part.id,
-  });
+function row(
+  found: Found,
+  number: number,
+  raw: string,
+  became: PageRow['became'],
+  ids: readonly string[],
+): void {
+  found.rows.push({ number, text: raw.trim(), partId: found.current.id, became, ids });
 }
 
 /** Lines grouped by phase; a part that got no line goes, and what was unread under it moves to the main mix. */
-function tidied({ parts, unread, remarks, pieces }: Found): RecipeReading {
+function tidied(found: Found, catalog: Catalog): RecipeReading {
+  const { parts, unread, remarks, pieces, notes, title, rows, askedParts, unitless } = found;
+  const asks = new Set(unread.map(({ partId }) => partId));
   const kept = parts
-    .filter((part, i) => i === 0 || part.lines.length > 0)
+    .filter((part, i) => i === 0 || part.lines.length > 0 || asks.has(part.id))
+    .map((part) => perPieceDone(part, found))
     .map((part) => ({ ...part, lines: groupedByPhase(part.lines) }));
   const keptIds = new Set(kept.map((part) => part.id));
+  const texts = [title, ...parts.map(({ name }) => name), ...notes];
   return {
     parts: kept,
-    unread: unread.map((line) =>
-      keptIds.has(line.partId) ? line : { ...line, partId: parts[0].id },
-    ),
+    unread,
     remarks,
     pieces,
+    title,
+    notes,
+    rows: [...rows].sort((a, b) => a.number - b.number),
+    ...readContext([...texts, ...rows.map(({ text }) => text)]),
+    family: guessFamily(texts, kept, catalog),
+    askedParts: askedParts.filter(({ partId }) => keptIds.has(partId)),
+    unitless,
   };
+}
+
+/** A part of nothing but grams a piece is one; in any other part such a line counts as often as there are pieces. */
+function perPieceDone(part: Part, { perPiece, pieces, remarks }: Found): Part {
+  const own = part.lines.filter(({ id }) => perPiece.has(id));
+  if (own.length === 0) return part;
+  const times = (line: Line) => (pieces === null ? line : timesLine(line, pieces));
+  const lines = part.lines.map((line) => (perPiece.has(line.id) ? times(line) : line));
+  if (part.kind !== 'main' && own.length === part.lines.length)
+    return { ...part, lines, perPieceG: own.reduce((sum, { massG }) => sum + massG, 0) };
+  remarks.push(
+    pieces === null
+      ? `${own.map(({ written }) => `“${written}”`).join(', ')}: for one piece, as the recipe does not say how many it makes.`
+      : `${own.map(({ written }) => `“${written}”`).join(', ')}: for ${pieces} pieces.`,
+  );
+  return { ...part, lines };
 }
 
 function sizeProblem(text: string, lineCount: number): RecipeResult | null {

@@ -130,6 +130,22 @@ export const MEASURE_UNITS = [
     source: 'definition',
   },
   {
+    id: 'deciliter',
+    kind: 'volume',
+    size: 100,
+    written: ['dL', 'dL'],
+    spellings: ['dl', 'deciliter', 'deciliters', 'decilitre', 'decilitres'],
+    source: 'definition',
+  },
+  {
+    id: 'dessertspoon',
+    kind: 'volume',
+    size: 10,
+    written: ['dessertspoon', 'dessertspoons'],
+    spellings: ['dessertspoon', 'dessertspoons', 'dsp', 'dstspn'],
+    source: 'two metric teaspoons, from memory',
+  },
+  {
     id: 'liter',
     kind: 'volume',
     size: 1000,

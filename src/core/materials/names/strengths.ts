@@ -14,6 +14,7 @@ const ROWS: readonly StrengthRow[] = [
       'isopropyl',
       'isopropanol',
       'ipa',
+      'iso',
       'rubbing alcohol',
       'alcohol',
       'surgical spirit',

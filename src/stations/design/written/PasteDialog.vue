@@ -1,23 +1,27 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import {
   FAMILIES,
   FAMILY_WORDS,
-  emptyBody,
-  sayUnread,
+  PART_KINDS,
+  PART_WORDS,
   type Family,
   type FormulaBody,
+  type PartKind,
   type UnreadLine,
 } from '@/core/formula';
 import { conditionsFor } from '@/core/conditions';
 import { evaluate, sayFinding } from '@/core/evaluation';
-import { readRecipe, type RecipeResult } from '@/core/recipe-text';
+import { bodyOfRecipe, readRecipe, sayGuess, type RecipeResult } from '@/core/recipe-text';
 import { usualPieceG, usualRequest } from '@/core/scaling';
 import { looksShared, readRecipeJsonLd } from '@/core/sharing';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/core/words';
+import { counted } from '@/core/words';
 import { useMaterials } from '@/ui/fields/materials';
+import ReadRow from './ReadRow.vue';
+import { pageOf } from './page';
 
+const NewMaterialDialog = defineAsyncComponent(() => import('@/shared/NewMaterialDialog.vue'));
 const { nameOf } = useMaterials();
 
 const isOpen = defineModel<boolean>({ required: true });
@@ -25,13 +29,21 @@ const emit = defineEmits<{ take: [name: string, body: FormulaBody] }>();
 
 const workshop = useWorkshopStore();
 const name = ref('');
-const family = ref<Family>('bath-bomb');
+/** Null for what the page reads like. */
+const chosenFamily = ref<Family | null>(null);
 const text = ref('');
 const problem = ref('');
+const inGrams = ref(false);
+/** What the maker said of parts with unknown headings, by the line of the heading. */
+const kinds = ref<Readonly<Record<number, PartKind>>>({});
+/** Into which part a line goes that is not read, by its line. */
+const parts = ref<Readonly<Record<number, string>>>({});
+const making = ref<UnreadLine | null>(null);
+const isMaking = ref(false);
 
 const MOST_SAID = 4;
-const MOST_CHOICES = 4;
 const families = FAMILIES.map((value) => ({ value, title: FAMILY_WORDS[value] }));
+const kindItems = PART_KINDS.map((value) => ({ value, title: PART_WORDS[value] }));
 /** A page or data that carries a recipe is opened first; plain lines are read as they are. */
 const shared = computed(() => (looksShared(text.value) ? readRecipeJsonLd(text.value) : null));
 const result = computed<RecipeResult>(() => {
@@ -41,15 +53,36 @@ const result = computed<RecipeResult>(() => {
     shared.value?.recipe.text ?? text.value,
     workshop.catalog,
     workshop.smallMeasures,
+    inGrams.value ? 'g' : undefined,
   );
 });
+const recipe = computed(() => (result.value.ok ? result.value.recipe : null));
+const family = computed(() => chosenFamily.value ?? recipe.value?.family.family ?? 'bath-bomb');
+const body = computed<FormulaBody | null>(() => {
+  if (!recipe.value) return null;
+  const asked = Object.fromEntries(
+    recipe.value.askedParts.map(({ partId, line }) => [partId, kinds.value[line] ?? 'embed']),
+  );
+  const read = bodyOfRecipe(recipe.value, { family: family.value, kinds: asked });
+  const partIds = new Set(read.parts.map(({ id }) => id));
+  return {
+    ...read,
+    unread: read.unread.map((entry) => {
+      const at = Number(parts.value[entry.line] ?? NaN);
+      const partId = read.parts[at]?.id ?? entry.partId;
+      return { ...entry, partId: partIds.has(partId) ? partId : (read.parts[0]?.id ?? partId) };
+    }),
+  };
+});
+const page = computed(() => (recipe.value && body.value ? pageOf(recipe.value, body.value) : []));
+const remarksUnread = computed(
+  () => recipe.value?.unread.filter(({ reason }) => reason.code === 'no-line') ?? [],
+);
 /** What this recipe lacks or must not have, as the family chosen. */
 const verdict = computed(() => {
-  if (!result.value.ok || lines.value.length === 0) return [];
-  const { parts, unread } = result.value.recipe;
-  const body = { ...emptyBody(family.value), parts, unread };
-  const pieceG = usualPieceG(usualRequest(body.family).mold, body.method);
-  return evaluate(body, conditionsFor(workshop.facts, body, pieceG))
+  if (!body.value || body.value.parts.every(({ lines }) => lines.length === 0)) return [];
+  const pieceG = usualPieceG(usualRequest(body.value.family).mold, body.value.method);
+  return evaluate(body.value, conditionsFor(workshop.facts, body.value, pieceG))
     .findings.filter(
       ({ severity, code }) =>
         (severity === 'stop' || severity === 'warning') && code !== 'unread-lines',
@@ -57,28 +90,42 @@ const verdict = computed(() => {
     .slice(0, MOST_SAID)
     .map((finding) => ({ ...finding, ...sayFinding(finding) }));
 });
-const lines = computed(() =>
-  result.value.ok ? result.value.recipe.parts.flatMap((part) => part.lines) : [],
+const partItems = computed(() =>
+  (body.value?.parts ?? []).map((part, i) => ({ value: String(i), title: part.name })),
 );
 
 watch(isOpen, (open) => {
   if (open) problem.value = '';
 });
-watch(text, () => {
+watch(text, (now) => {
   problem.value = '';
+  if (now.trim() !== '') return;
+  inGrams.value = false;
+  kinds.value = {};
+  parts.value = {};
 });
 
 /** The answer is written into the text, where it can be seen and taken back. */
 function takeChoice({ line, reason, text: written }: UnreadLine, id: string): void {
   rewrite(line, (was) =>
-    was.includes(reason.about) && reason.about !== ''
+    was.includes(reason.about) && reason.about !== '' && reason.code !== 'vague'
       ? was.replace(reason.about, nameOf(id))
       : `${written} ${nameOf(id)}`,
   );
 }
 
-function leaveOut({ line }: UnreadLine): void {
-  rewrite(line, (was) => `# ${was}`);
+function leaveOut(lines: readonly UnreadLine[]): void {
+  for (const { line } of lines) rewrite(line, (was) => `# ${was}`);
+}
+
+/** One line into two, where it names two materials. */
+function splitLine({ line }: UnreadLine): void {
+  rewrite(line, (was) => was.replace(/\s*(?:\band\b|&|\+|;|,)\s*/i, '\n'));
+}
+
+function make(entry: UnreadLine): void {
+  making.value = entry;
+  isMaking.value = true;
 }
 
 function rewrite(line: number, change: (was: string) => string): void {
@@ -88,20 +135,21 @@ function rewrite(line: number, change: (was: string) => string): void {
 }
 
 function take(): void {
-  if (!result.value.ok) {
-    problem.value = result.value.problem.message;
+  if (!result.value.ok || !body.value) {
+    problem.value = result.value.ok ? '' : result.value.problem.message;
     return;
   }
-  const { parts, unread } = result.value.recipe;
   const sharedName = shared.value?.ok ? shared.value.recipe.name : '';
-  emit('take', name.value.trim() || sharedName || 'Untitled', {
-    ...emptyBody(family.value),
-    parts,
-    unread,
-  });
+  const titled = result.value.recipe.title.replace(/\s*\(.*$/, '').slice(0, 80);
+  emit('take', name.value.trim() || sharedName || titled || 'Untitled', body.value);
   isOpen.value = false;
   text.value = '';
   name.value = '';
+  chosenFamily.value = null;
+}
+
+function capitalized(sentence: string): string {
+  return sentence.charAt(0).toUpperCase() + sentence.slice(1);
 }
 </script>
 
@@ -114,7 +162,12 @@ function take(): void {
           <div class="in">
             <div class="top">
               <v-text-field v-model="name" label="Name" autocomplete="off" />
-              <v-select v-model="family" :items="families" label="Family" />
+              <v-select
+                :model-value="family"
+                :items="families"
+                label="Family"
+                @update:model-value="(value: Family) => (chosenFamily = value)"
+              />
             </div>
             <v-textarea
               v-model="text"
@@ -134,47 +187,66 @@ function take(): void {
             <h2>Read as</h2>
             <p v-if="text.trim() === ''" class="quiet">Nothing yet.</p>
             <p v-else-if="!result.ok" class="problem">{{ result.problem.message }}</p>
-            <template v-else>
-              <ul class="plain-list">
-                <li v-for="entry in result.recipe.unread" :key="entry.id" class="line asks">
-                  <span>“{{ entry.text }}”</span>
-                  <span>
-                    <span class="reason">line {{ entry.line }}: {{ sayUnread(entry.reason) }}</span>
-                    <span v-if="!shared" class="answers">
-                      <button
-                        v-for="id in entry.choices.slice(0, MOST_CHOICES)"
-                        :key="id"
-                        type="button"
-                        @click="takeChoice(entry, id)"
-                      >
-                        {{ nameOf(id) }}
-                      </button>
-                      <button type="button" @click="leaveOut(entry)">Leave it out</button>
-                    </span>
-                  </span>
-                </li>
-                <li v-for="line in lines" :key="line.id" class="line">
-                  <span>{{ nameOf(line.materialId) }}</span>
-                  <b class="tabular">{{ formatGrams(line.massG) }} g</b>
-                  <span v-if="line.massHighG > line.massLowG" class="quiet tabular"
-                    >{{ formatGrams(line.massLowG) }} to {{ formatGrams(line.massHighG) }}</span
-                  >
-                </li>
-              </ul>
+            <template v-else-if="recipe">
+              <p class="quiet small">
+                {{ capitalized(sayGuess(recipe.family))
+                }}<template v-if="recipe.pieces">, makes {{ recipe.pieces }}</template
+                ><template v-if="recipe.humidityPct">, made at {{ recipe.humidityPct }} %</template
+                >.
+              </p>
+              <p v-if="recipe.unitless" class="ask-all">
+                {{ counted(recipe.unitless, 'number') }} without a unit.
+                <button type="button" @click="inGrams = true">All in grams</button>
+              </p>
+              <p v-if="remarksUnread.length > 1" class="ask-all">
+                {{ counted(remarksUnread.length, 'line') }} that only seem to remark.
+                <button type="button" @click="leaveOut(remarksUnread)">
+                  Leave all of them out
+                </button>
+              </p>
+              <section v-for="part in page" :key="part.partId" :aria-label="part.name">
+                <h3 v-if="page.length > 1">
+                  {{ part.name }}
+                  <v-select
+                    v-if="part.askedLine !== null"
+                    :model-value="kinds[part.askedLine] ?? 'embed'"
+                    :items="kindItems"
+                    :label="`${part.name}: what is it?`"
+                    class="kind"
+                    @update:model-value="
+                      (kind: PartKind) => (kinds = { ...kinds, [part.askedLine ?? 0]: kind })
+                    "
+                  />
+                  <span v-else class="quiet small">{{ PART_WORDS[part.kind] }}</span>
+                </h3>
+                <ul class="plain-list">
+                  <ReadRow
+                    v-for="entry in part.rows"
+                    :key="entry.key"
+                    :row="entry"
+                    :part-items="partItems"
+                    :part-at="String(part.index)"
+                    :can-answer="!shared"
+                    @choose="takeChoice"
+                    @leave-out="(unread) => leaveOut([unread])"
+                    @split="splitLine"
+                    @make="make"
+                    @part="(line, at) => (parts = { ...parts, [line]: at })"
+                  />
+                </ul>
+              </section>
               <div v-if="verdict.length" class="verdict">
                 <h3>As {{ FAMILY_WORDS[family] }}</h3>
                 <p v-for="finding in verdict" :key="finding.code" class="small">
                   {{ finding.message }} <span class="quiet">{{ finding.todo }}</span>
                 </p>
               </div>
-              <p v-for="remark in result.recipe.remarks" :key="remark" class="quiet small">
+              <p v-for="remark in recipe.remarks" :key="remark" class="quiet small">
                 {{ remark }}
               </p>
-              <p v-if="result.recipe.unread.length" class="small">
+              <p v-if="recipe.unread.length" class="small">
                 {{
-                  result.recipe.unread.length === 1
-                    ? 'One line is'
-                    : `${result.recipe.unread.length} lines are`
+                  recipe.unread.length === 1 ? 'One line is' : `${recipe.unread.length} lines are`
                 }}
                 not read; they come along and ask beside the column.
               </p>
@@ -188,6 +260,12 @@ function take(): void {
         <v-btn variant="flat" type="submit" form="paste-form">Make it a formula</v-btn>
       </v-card-actions>
     </v-card>
+    <NewMaterialDialog
+      v-if="making && isMaking"
+      v-model="isMaking"
+      :named="making.reason.about"
+      @added="(id: string) => making && takeChoice(making, id)"
+    />
   </v-dialog>
 </template>
 
@@ -218,43 +296,27 @@ function take(): void {
 .small {
   font-size: 13px;
 }
-.line {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 78px 110px;
-  gap: 8px;
-  padding: 3px 0;
-  border-bottom: 1px solid var(--hairline);
-}
-.line b {
-  text-align: right;
-}
-.asks {
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  border-left: 4px solid var(--rust);
-  padding-left: 8px;
-  overflow-wrap: anywhere;
-}
-.answers {
+.out h3 {
   display: flex;
-  flex-wrap: wrap;
-  gap: 4px;
-  margin-top: 4px;
+  align-items: center;
+  gap: 10px;
+  margin: 12px 0 2px;
+  font: 700 15px var(--font-body);
 }
-.answers button {
-  min-height: 28px;
-  padding: 0 8px;
-  border: 1px solid var(--hairline);
+.kind {
+  max-width: 260px;
+}
+.ask-all button {
+  min-height: 32px;
+  margin-left: 8px;
+  padding: 0 10px;
+  border: 1px solid var(--ink);
   border-radius: 6px;
-  background: var(--paper);
-  color: var(--ink);
+  background: none;
+  color: inherit;
   font: inherit;
-  font-size: 13px;
   cursor: pointer;
 }
-.answers button:hover {
-  border-color: var(--ink);
-}
-.reason,
 .problem {
   color: var(--rust);
 }

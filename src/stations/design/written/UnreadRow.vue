@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { lineOf, sayUnread, type Line, type UnreadLine } from '@/core/formula';
-import { readChosenAmount, readLine } from '@/core/recipe-text';
+import { readChosenAmount, readLine, wayWritten } from '@/core/recipe-text';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import { useMaterials } from '@/ui/fields/materials';
@@ -51,7 +51,12 @@ function take(): void {
     problem.value = chosen.message;
     return;
   }
-  emit('settle', { ...lineOf(chosen.material, chosen.massG), written: props.entry.text });
+  const how = wayWritten(props.entry.text, chosen.material);
+  emit('settle', {
+    ...lineOf(chosen.material, chosen.massG),
+    written: props.entry.text,
+    ...(how && { how }),
+  });
 }
 </script>
 

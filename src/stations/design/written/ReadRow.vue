@@ -1,0 +1,140 @@
+<script setup lang="ts">
+import { sayUnread, type LineWay, type UnreadLine } from '@/core/formula';
+import { formatGrams } from '@/core/words';
+import { useMaterials } from '@/ui/fields/materials';
+import type { ReadRowOf } from './page';
+
+defineProps<{
+  row: ReadRowOf;
+  partItems: readonly { readonly value: string; readonly title: string }[];
+  /** The part it stands in. */
+  partAt: string;
+  canAnswer: boolean;
+}>();
+const emit = defineEmits<{
+  choose: [entry: UnreadLine, materialId: string];
+  leaveOut: [entry: UnreadLine];
+  split: [entry: UnreadLine];
+  make: [entry: UnreadLine];
+  part: [line: number, at: string];
+}>();
+const { nameOf } = useMaterials();
+
+const MOST_CHOICES = 4;
+const WAY_WORDS: Readonly<Record<LineWay, string>> = {
+  'with-the-powders': 'with the powders',
+  'with-the-acid': 'with the acid',
+  melted: 'melted',
+  'in-warm-oil': 'in the warm oil',
+  'in-alcohol': 'in the alcohol',
+  bloomed: 'bloomed',
+  'bloom-water': 'to bloom it in',
+  'in-the-beaker': 'into the oil',
+  last: 'last, off the heat',
+  sprayed: 'sprayed',
+  infused: 'infused',
+  'on-the-floor': 'on the mold’s floor',
+  'on-top': 'on top',
+};
+const isUnknown = ({ reason }: UnreadLine) =>
+  reason.code === 'unknown' || reason.code === 'guess' || reason.code === 'ambiguous';
+</script>
+
+<template>
+  <li v-if="row.unread" class="line asks">
+    <span>“{{ row.unread.text }}”</span>
+    <span>
+      <span class="reason">line {{ row.number }}: {{ sayUnread(row.unread.reason) }}</span>
+      <span v-if="canAnswer" class="answers">
+        <button
+          v-for="id in row.unread.choices.slice(0, MOST_CHOICES)"
+          :key="id"
+          type="button"
+          @click="emit('choose', row.unread, id)"
+        >
+          {{ nameOf(id) }}
+        </button>
+        <button v-if="isUnknown(row.unread)" type="button" @click="emit('make', row.unread)">
+          Make it a material
+        </button>
+        <button
+          v-if="/\b(?:and|&)\b|[,;+]/.test(row.unread.text)"
+          type="button"
+          @click="emit('split', row.unread)"
+        >
+          Two lines
+        </button>
+        <button type="button" @click="emit('leaveOut', row.unread)">Leave it out</button>
+        <select
+          v-if="partItems.length > 1"
+          :value="partAt"
+          :aria-label="`Part of line ${row.number}`"
+          @change="emit('part', row.number, ($event.target as HTMLSelectElement).value)"
+        >
+          <option v-for="item in partItems" :key="item.value" :value="item.value">
+            {{ item.title }}
+          </option>
+        </select>
+      </span>
+    </span>
+  </li>
+  <li v-else-if="row.line" class="line">
+    <span
+      >{{ nameOf(row.line.materialId)
+      }}<span v-if="row.line.how" class="quiet">, {{ WAY_WORDS[row.line.how] }}</span></span
+    >
+    <b class="tabular">{{ formatGrams(row.line.massG) }} g</b>
+    <span v-if="row.line.massHighG > row.line.massLowG" class="quiet tabular"
+      >{{ formatGrams(row.line.massLowG) }} to {{ formatGrams(row.line.massHighG) }}</span
+    >
+  </li>
+  <li v-else class="note quiet">{{ row.note }} <span>(a note)</span></li>
+</template>
+
+<style scoped>
+.line {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 78px 110px;
+  gap: 8px;
+  padding: 3px 0;
+  border-bottom: 1px solid var(--hairline);
+}
+.line b {
+  text-align: right;
+}
+.asks {
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  border-left: 4px solid var(--rust);
+  padding-left: 8px;
+  overflow-wrap: anywhere;
+}
+.note {
+  padding: 3px 0;
+  font-size: 13px;
+  overflow-wrap: anywhere;
+}
+.answers {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+  margin-top: 4px;
+}
+.answers button,
+.answers select {
+  min-height: 28px;
+  padding: 0 8px;
+  border: 1px solid var(--hairline);
+  border-radius: 6px;
+  background: var(--paper);
+  color: var(--ink);
+  font: inherit;
+  font-size: 13px;
+  cursor: pointer;
+}
+.answers button:hover {
+  border-color: var(--ink);
+}
+.reason {
+  color: var(--rust);
+}
+</style>
