@@ -61,6 +61,8 @@ function wantWords(request: (typeof formulas.value)[number]['request']): string 
   switch (want.kind) {
     case 'pieces':
       return counted(want.count, 'piece');
+    case 'times':
+      return `${want.times} times as written`;
     case 'total':
       return `${formatGrams(want.massG)} g`;
     case 'bowls':

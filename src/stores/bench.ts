@@ -63,6 +63,7 @@ export const useBenchStore = defineStore('bench', () => {
         request,
         plan,
         pieces,
+        bowl,
         lots: bowls[bowl] ?? {},
         scales: shelf.scales,
         readings: freezeReadings(evaluation, plan.factor / plan.bowlCount),

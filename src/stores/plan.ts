@@ -1,10 +1,14 @@
 import { defineStore } from 'pinia';
-import { computed, shallowRef, watch } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { sameData } from '@/core/formula';
+import { moldFromShelf } from '@/core/shelf';
 import {
   packedDensityGMl,
   planScale,
   useOfLeftover,
-  usualRequest,
+  requestFor,
+  USUAL_REQUEST,
+  type Mold,
   type ScaleRequest,
   type Way,
 } from '@/core/scaling';
@@ -17,6 +21,7 @@ export const usePlanStore = defineStore('plan', () => {
   const shelf = useShelfStore();
 
   const formula = computed(() => workshop.formulaInHand);
+  const moldChanged = ref('');
   /** Shallow: it is stored as it stands, and a store takes no reactive proxies. */
   const request = shallowRef<ScaleRequest>(lastRequest());
   const means = computed(() => shelf.meansFor(formula.value?.body.method ?? 'press'));
@@ -43,12 +48,32 @@ export const usePlanStore = defineStore('plan', () => {
 
   function lastRequest(): ScaleRequest {
     const inHand = workshop.formulaInHand;
-    return (
-      workshop.settings.requests[inHand?.id ?? ''] ?? {
-        ...usualRequest(inHand?.body.family ?? 'bath-bomb'),
-        scaleStepG: workshop.settings.scaleStepG,
-      }
-    );
+    const known = workshop.settings.requests[inHand?.id ?? ''];
+    moldChanged.value = '';
+    if (known) return asOnShelf(known);
+    return {
+      ...(inHand ? requestFor(inHand.body) : USUAL_REQUEST),
+      scaleStepG: workshop.settings.scaleStepG,
+    };
+  }
+
+  /** A mold that was changed on the shelf changes the plan that uses it, and says so. */
+  function asOnShelf(known: ScaleRequest): ScaleRequest {
+    const changed: string[] = [];
+    const follow = <S extends { readonly moldId: string | null; readonly mold: Mold }>(
+      set: S,
+    ): S => {
+      const shelved = workshop.molds.find(({ id }) => id === set.moldId);
+      const mold = shelved && moldFromShelf(shelved);
+      if (!shelved || !mold || sameData(mold, set.mold)) return set;
+      changed.push(shelved.name);
+      return { ...set, mold };
+    };
+    const next = follow(known);
+    const more = next.more?.map(follow);
+    if (changed.length > 0)
+      moldChanged.value = `${changed.join(', ')} was changed on the shelf: this plan follows it.`;
+    return more ? { ...next, more } : next;
   }
 
   /** Asks for something else, and remembers it for this formula. */
@@ -71,6 +96,7 @@ export const usePlanStore = defineStore('plan', () => {
 
   return {
     request,
+    moldChanged,
     means,
     result,
     plan,

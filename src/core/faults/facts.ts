@@ -11,7 +11,7 @@ import {
   type Catalog,
   type Material,
 } from '../materials';
-import { bowlContents, roomOf, standing, weighedTotalG, type Batch } from '../records';
+import { bowlContents, meanPieceG, roomOf, standing, weighedTotalG, type Batch } from '../records';
 import { scentLimits } from '../scent';
 
 /** What this batch's own record says that bears on a fault. Null where it says nothing. */
@@ -181,7 +181,7 @@ function fills(batch: Batch): Pick<BatchFacts, 'fillSpreadPct' | 'fillOverTarget
     return {
       fillSpreadPct: null,
       fillOverTarget:
-        pieces > 0 && batch.plan.pieceG > 0 ? totalG / pieces / batch.plan.pieceG : null,
+        pieces > 0 && batch.plan.pieceG > 0 ? totalG / pieces / meanPieceG(batch) : null,
     };
   }
   const meanG = fillsG.reduce((sum, fillG) => sum + fillG, 0) / fillsG.length;

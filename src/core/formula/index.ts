@@ -50,7 +50,7 @@ export {
   tradeMass,
 } from './edit';
 export { describeVersion, hasUnkeptChanges, isBlank, keepVersion, latestVersion } from './versions';
-export { addPart, partMassG, removePart, setPartMass } from './parts';
+export { addPart, isInside, partMassG, removePart, setPartMass, setPartPerPiece } from './parts';
 export { matchesFormula } from './search';
 export { compareBodies } from './compare';
 export type { BodyDifference, LineDifference } from './compare';

@@ -104,3 +104,31 @@ function nameFor(body: FormulaBody, kind: PartKind): string {
   const count = body.parts.filter((part) => part.kind === kind).length;
   return count === 0 ? name : `${name} ${count + 1}`;
 }
+
+/**
+ * Is this part formed with the pieces, and so in the mold's volume and in the pressed weight? Icing, drizzle, paint and
+ * what is put on top are not; petals on the mold's floor are.
+ */
+export function isInside({ kind, lines }: Part): boolean {
+  if (kind === 'topping')
+    return lines.length > 0 && lines.every(({ how }) => how === 'on-the-floor');
+  return kind === 'main' || kind === 'split' || kind === 'embed';
+}
+
+/** The part in grams a piece, or as a share of the mix again. @param perPieceG over 0; null for a share */
+export function setPartPerPiece(
+  body: FormulaBody,
+  partId: string,
+  perPieceG: number | null,
+): FormulaBody {
+  if (perPieceG !== null && !(perPieceG > 0))
+    throw new RangeError(`perPieceG must be over 0, got ${perPieceG}`);
+  return {
+    ...body,
+    parts: body.parts.map((part) => {
+      if (part.id !== partId) return part;
+      const { id, kind, name, lines } = part;
+      return { id, kind, name, lines, ...(perPieceG !== null && { perPieceG }) };
+    }),
+  };
+}

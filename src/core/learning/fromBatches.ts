@@ -1,6 +1,6 @@
 import { dampReading, dampWindow, type Felt } from '../binder';
 import { portionsOf, type Catalog } from '../materials';
-import { bowlContents, countOf, roomOf, weighedTotalG, type Batch } from '../records';
+import { bowlContents, countOf, meanPieceG, roomOf, weighedTotalG, type Batch } from '../records';
 import {
   DAMP_WANTED,
   learned,
@@ -68,7 +68,7 @@ export function lossRecordsOf(batches: readonly Batch[]): readonly LossRecord[] 
   return batches.flatMap((batch) => {
     const count = countOf(batch);
     const weighedG = weighedTotalG(batch);
-    const pressedG = ((count?.pieces ?? 0) + (count?.rejects ?? 0)) * batch.plan.pieceG;
+    const pressedG = ((count?.pieces ?? 0) + (count?.rejects ?? 0)) * meanPieceG(batch);
     return pressedG > 0 && weighedG > 0 ? [{ at: batch.startedAt, weighedG, pressedG }] : [];
   });
 }

@@ -16,6 +16,8 @@ export interface BatchStart {
   readonly lots?: LotsByLine;
   /** Whole pieces of this bowl; those of the plan when it is the only one. */
   readonly pieces?: number;
+  /** Which bowl of the plan, from 0. */
+  readonly bowl?: number;
   readonly readings: FrozenReadings;
   /** That stand on the bench. */
   readonly scales?: readonly BenchScale[];
@@ -30,6 +32,7 @@ export interface BatchStart {
  */
 export function startBatch(start: BatchStart): Batch {
   const { formula, request, plan, readings, code, now } = start;
+  const sets = setsOf(start);
   const version = latestVersion(formula);
   if (!version) throw new RangeError(`formula ${formula.name} must have a kept version to be made`);
   return {
@@ -45,6 +48,7 @@ export function startBatch(start: BatchStart): Batch {
       totalG: plan.bowlG,
       pieces: start.pieces ?? plan.pieces,
       pieceG: plan.pieceG,
+      ...(sets.length > 1 && { sets: [...sets] }),
       lines: plan.lines.map(({ lineId, partId, materialId, exactG, targetG, stepG }) => ({
         lineId,
         partId,
@@ -63,6 +67,7 @@ export function startBatch(start: BatchStart): Batch {
           catalog: start.catalog,
           pieceG: plan.pieceG,
           pieces: start.pieces ?? plan.pieces,
+          sets,
           stepG: request.scaleStepG,
           scales: start.scales ?? [],
         },
@@ -75,6 +80,18 @@ export function startBatch(start: BatchStart): Batch {
     finishedAt: null,
     outcome: 'at-the-bench',
   };
+}
+
+/** What this bowl fills of each mold: the first takes what is not the others'. */
+function setsOf({ plan, pieces = plan.pieces, bowl = 0 }: BatchStart): ScalePlan['sets'] {
+  const [first, ...others] = plan.sets;
+  if (!first || others.length === 0) return first ? [{ ...first, pieces }] : [];
+  const own = others.map((set) => ({
+    ...set,
+    pieces: Math.floor(set.pieces / plan.bowlCount) + (bowl < set.pieces % plan.bowlCount ? 1 : 0),
+  }));
+  const paid = own.reduce((sum, set) => (set.isSampler ? sum : sum + set.pieces), 0);
+  return [{ ...first, pieces: Math.max(0, pieces - paid) }, ...own];
 }
 
 /** The step in hand, or null when all that is done at the bench is done. */

@@ -39,6 +39,7 @@ export {
   roomOf,
   standing,
   weighedLines,
+  meanPieceG,
   weighedRatio,
   weighedTotalG,
 } from './summary';

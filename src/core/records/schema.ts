@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ORIGINS, formulaBodySchema } from '../formula';
 import { TENDINGS, benchStepSchema, lineShareSchema, lotUseSchema } from '../making';
-import { scaleRequestSchema } from '../scaling';
+import { moldSchema, scaleRequestSchema } from '../scaling';
 
 const moment = z.iso.datetime({ offset: true });
 const massG = z.number().min(0).max(1_000_000);
@@ -182,6 +182,18 @@ export const batchSchema = z.object({
     totalG: massG,
     pieces: z.int().min(1),
     pieceG: massG,
+    /** Mold by mold, where more than one is filled from this bowl. */
+    sets: z
+      .array(
+        z.object({
+          mold: moldSchema,
+          pieces: z.int().min(0),
+          pieceG: massG,
+          isSampler: z.boolean(),
+        }),
+      )
+      .max(9)
+      .optional(),
     lines: z.array(
       z.object({
         lineId: z.uuid(),

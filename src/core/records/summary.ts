@@ -77,6 +77,15 @@ function everythingIn(batch: Batch): readonly MaterialMass[] {
   return [...standing(batch, 'weighed'), ...standing(batch, 'added')].flatMap(contentsOf);
 }
 
+/** Grams of a piece on the mean over all molds of the batch. */
+export function meanPieceG({ plan }: Batch): number {
+  const sets = plan.sets ?? [{ pieces: plan.pieces, pieceG: plan.pieceG }];
+  const pieces = sets.reduce((sum, set) => sum + set.pieces, 0);
+  return pieces > 0
+    ? sets.reduce((sum, set) => sum + set.pieces * set.pieceG, 0) / pieces
+    : plan.pieceG;
+}
+
 /** The newest room reading of the batch. */
 export function roomOf(batch: Batch): EntryOf<'room'> | null {
   return standing(batch, 'room').at(-1) ?? null;

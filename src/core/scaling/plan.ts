@@ -1,5 +1,4 @@
-import { totalMassG, type FormulaBody, type Method } from '../formula';
-import { materialById, type Catalog } from '../materials';
+import { isInside, totalMassG, type FormulaBody, type Method } from '../formula';
 import type { Spread } from '../units';
 import { bowlHoldsG, largestShare } from './bowls';
 import type { Means } from './means';
@@ -11,14 +10,33 @@ import { planLines, type PlannedLine } from './planLines';
 import type { ScaleRequest } from './request';
 import { materialsUsed } from './used';
 import { formatCount } from '../words';
+import {
+  amountsOf,
+  othersG,
+  partG,
+  piecesAt,
+  pouredG,
+  wantedFactor,
+  type Ask,
+  type WantProblem,
+} from './wanted';
 
 /** Grams of a piece in this mold by this way of forming, until own fills are weighed. */
 export function usualPieceG(mold: Mold, method: Method): number {
   return moldVolumeMl(mold) * packedDensityGMl(method).best;
 }
 
+/** So many pieces of one mold. */
+export interface PlannedSet {
+  readonly mold: Mold;
+  readonly pieces: number;
+  readonly pieceG: number;
+  /** Made of what is left after the others. */
+  readonly isSampler: boolean;
+}
+
 export interface ScalePlan {
-  /** Of all bowls together against the formula. */
+  /** Of all bowls together against the formula, for what is a share of the mix. */
   readonly factor: number;
   /** What goes into one bowl. */
   readonly lines: readonly PlannedLine[];
@@ -28,11 +46,16 @@ export interface ScalePlan {
   readonly bowlHoldsG: number | null;
   /** All bowls together. */
   readonly totalG: number;
+  /** Of it, what goes on the pieces and not into the mold: icing, topping, paint. */
+  readonly outsideG: number;
   readonly pieceG: number;
   /** Lightest and heaviest piece this way of forming usually gives. */
   readonly pieceLowG: number;
   readonly pieceHighG: number;
+  /** Of all molds together, samplers left out. */
   readonly pieces: number;
+  /** Mold by mold; the first is the one the request names. */
+  readonly sets: readonly PlannedSet[];
   readonly leftoverG: number;
   /** Grams that stay in the bowl, on the press and on the glove. */
   readonly lostG: number;
@@ -51,12 +74,7 @@ export type PlanResult =
       readonly problem: { readonly code: PlanProblem; readonly message: string };
     };
 export type PlanProblem =
-  | 'nothing-to-scale'
-  | 'less-than-a-piece'
-  | 'too-much'
-  | 'no-mixer'
-  | 'not-in-it'
-  | 'too-many-bowls';
+  WantProblem | 'less-than-a-piece' | 'too-much' | 'too-many-bowls' | 'cannot-be-packed';
 
 const MAX_BATCH_G = 1_000_000;
 const MOST_BOWLS = 100;
@@ -64,11 +82,15 @@ const MOST_BOWLS = 100;
 const MOST_ROUNDS = 8;
 /** Two weights this near are the same. */
 const SAME = 1e-9;
+/** No hand and no press packs a mix denser than its grains leave it, nor lighter than this. Start values of ours. */
+const MOST_G_PER_ML = 1.9;
+const LEAST_G_PER_ML = 0.3;
 
 /**
- * Scales a formula to what is wanted and plans its weights. Every part scales by the same factor.
+ * Scales a formula to what is wanted and plans its weights. What is a share of the mix scales together; parts in grams
+ * a piece go by the pieces; icing, toppings and paint are outside the mold and outside the pressed weight.
  *
- * total for n pieces = n x grams a piece / (1 - loss); grams a piece = fill weight, or mold volume x packed density
+ * inside for n pieces = n x grams a piece / (1 - loss); grams a piece = fill weight, or mold volume x packed density
  * @returns the plan, or why there is none
  */
 export function planScale(
@@ -76,55 +98,53 @@ export function planScale(
   request: ScaleRequest,
   means: Means = NO_MEANS,
 ): PlanResult {
-  const formulaG = totalMassG(body);
-  if (!(formulaG > 0))
+  if (!(totalMassG(body) > 0))
     return failed('nothing-to-scale', 'The formula weighs nothing yet: add a material first.');
+  const unfit = packingProblem(request);
+  if (unfit !== null) return failed('cannot-be-packed', unfit);
   const piece = pieceOf(body.method, request, means.packedGMl);
   const kept = 1 - request.lossPct / 100;
+  const others = (request.more ?? []).map((set) => ({
+    ...set,
+    pieceG: pieceOf(body.method, set, means.packedGMl).best,
+  }));
+  const paid = others.filter(({ isSampler }) => !isSampler);
+  const ask = { body, request, means, amounts: amountsOf(body), kept, pieceG: piece.best, paid };
   const holdsG = means.bowlL === null ? null : bowlHoldsG(body, means.bowlL, means.catalog);
-  const wanted = wantedG(body, request, piece.best / kept, holdsG, means.catalog);
-  if (typeof wanted !== 'number') return wanted;
-  if (wanted > MAX_BATCH_G)
+  const wanted = wantedFactor(ask, holdsG);
+  if (!wanted.ok) return failed(wanted.code, wanted.message);
+  const wantedG = pouredG(ask, wanted.factor);
+  if (wantedG > MAX_BATCH_G)
     return failed(
       'too-much',
-      `That is ${formatCount(Math.round(wanted / 1000))} kg; one plan may hold 1,000 kg.`,
+      `That is ${formatCount(Math.round(wantedG / 1000))} kg; one plan may hold 1,000 kg.`,
     );
   const share = largestShare(body, request.bowls);
-  let bowlCount = holdsG === null ? 1 : Math.max(1, Math.ceil((wanted * share) / holdsG - 1e-9));
-  if (bowlCount > MOST_BOWLS)
+  const bowls = holdsG === null ? 1 : Math.max(1, Math.ceil((wantedG * share) / holdsG - 1e-9));
+  if (bowls > MOST_BOWLS)
     return failed(
       'too-many-bowls',
-      `That fills the mixer ${formatCount(bowlCount)} times; one plan may hold ${MOST_BOWLS} bowls.`,
+      `That fills the mixer ${formatCount(bowls)} times; one plan may hold ${MOST_BOWLS} bowls.`,
     );
-  let askedG = wanted;
-  let poured = pour(body, askedG, bowlCount, request, means);
-  // Weights come in the scale's steps: what they bring too much or too little is asked for anew.
-  for (let round = 1; round <= MOST_ROUNDS; round++) {
-    const tooFull = holdsG !== null && poured.bowlG * share > holdsG * (1 + SAME);
-    if (tooFull && bowlCount < MOST_BOWLS && !isByBowl(request)) bowlCount++;
-    else {
-      const off = offBy(request, poured, {
-        pieceG: piece.best,
-        kept,
-        bowlMostG: holdsG === null ? Infinity : holdsG / share,
-      });
-      if (off === 0) break;
-      const stepG = Math.max(...poured.lines.map((line) => line.stepG));
-      askedG += Math.sign(off) * Math.max(Math.abs(off) * askedG, (round * stepG) / 2);
-    }
-    poured = pour(body, askedG, bowlCount, request, means);
-  }
-  const factor = askedG / formulaG;
-  const { lines, carrierOverG, bowlG, totalG, ...readings } = poured;
-  const pieces =
-    request.want.kind === 'pieces'
-      ? request.want.count
-      : Math.floor((totalG * kept) / piece.best + 1e-9);
-  if (pieces < 1)
+  const mostG = holdsG === null ? Infinity : holdsG / share;
+  const { poured, factor } = settled(ask, wanted.factor, bowls, mostG);
+  const first = firstPieces(ask, poured.insideG);
+  if (first < 1)
     return failed(
       'less-than-a-piece',
-      `${totalG.toFixed(0)} g of mix is less than one piece of ${piece.best.toFixed(0)} g in this mold: want more, or take a smaller mold.`,
+      `${poured.insideG.toFixed(0)} g of mix is less than one piece of ${piece.best.toFixed(0)} g in this mold: want more, or take a smaller mold.`,
     );
+  const sets: readonly PlannedSet[] = [
+    { mold: request.mold, pieces: first, pieceG: piece.best, isSampler: false },
+    ...others.map(({ mold, count, pieceG, isSampler }) => ({
+      mold,
+      pieces: count,
+      pieceG,
+      isSampler,
+    })),
+  ];
+  const pressedG = sets.reduce((sum, { pieces, pieceG }) => sum + pieces * pieceG, 0);
+  const { lines, carrierOverG, bowlCount, bowlG, totalG, insideG, ...readings } = poured;
   return {
     ok: true,
     plan: {
@@ -134,55 +154,106 @@ export function planScale(
       bowlG,
       bowlHoldsG: holdsG,
       totalG,
+      outsideG: totalG - insideG,
       pieceG: piece.best,
       pieceLowG: piece.low,
       pieceHighG: piece.high,
-      pieces,
-      leftoverG: Math.max(0, totalG * kept - pieces * piece.best),
-      lostG: totalG * (1 - kept),
+      pieces: sets.reduce((sum, { pieces, isSampler }) => (isSampler ? sum : sum + pieces), 0),
+      sets,
+      leftoverG: Math.max(0, insideG * kept - pressedG),
+      lostG: insideG * (1 - kept),
       readings,
       carrierOverG,
     },
   };
 }
 
+/** A fill that no mix of powders can have. */
+function packingProblem({ mold, fillG, more = [] }: ScaleRequest): string | null {
+  for (const set of [{ mold, fillG }, ...more]) {
+    if (set.fillG === null) continue;
+    const volumeMl = moldVolumeMl(set.mold);
+    const density = set.fillG / volumeMl;
+    if (density > MOST_G_PER_ML || density < LEAST_G_PER_ML)
+      return `${set.fillG.toFixed(1)} g in a mold of ${volumeMl.toFixed(0)} mL would be ${density.toFixed(2)} g/mL; a mix packs to between ${LEAST_G_PER_ML} and ${MOST_G_PER_ML}. Is it the right mold, and the right weight?`;
+  }
+  return null;
+}
+
 interface Poured extends ReturnType<typeof planLines> {
   readonly bowlCount: number;
   readonly bowlG: number;
   readonly totalG: number;
+  readonly insideG: number;
+}
+
+/** Weights come in the scale's steps: what they bring too much or too little is asked for anew. */
+function settled(
+  ask: Ask,
+  wanted: number,
+  bowls: number,
+  bowlMostG: number,
+): { readonly poured: Poured; readonly factor: number } {
+  let factor = wanted;
+  let bowlCount = bowls;
+  let poured = pour(ask, factor, bowlCount);
+  const isByBowl = ask.request.want.kind === 'bowls' || ask.request.want.kind === 'use-up';
+  for (let round = 1; round <= MOST_ROUNDS; round++) {
+    const isTooFull = poured.bowlG > bowlMostG * (1 + SAME);
+    if (isTooFull && bowlCount < MOST_BOWLS && !isByBowl) bowlCount++;
+    else {
+      const off = offBy(ask, poured, bowlMostG);
+      if (off === 0) break;
+      const stepG = Math.max(...poured.lines.map((line) => line.stepG));
+      const moveG = Math.max(Math.abs(off) * poured.totalG, (round * stepG) / 2);
+      factor += (Math.sign(off) * moveG) / ask.amounts.sharedG;
+    }
+    poured = pour(ask, factor, bowlCount);
+  }
+  return { poured, factor };
 }
 
 /** The weights of so much mix in so many bowls. */
-function pour(
-  body: FormulaBody,
-  askedG: number,
-  bowlCount: number,
-  request: ScaleRequest,
-  means: Means,
-): Poured {
-  const planned = planLines(body, askedG / totalMassG(body) / bowlCount, request, means);
-  const bowlG = planned.lines.reduce((sum, { weighG }) => sum + weighG, 0);
-  return { ...planned, bowlCount, bowlG, totalG: bowlG * bowlCount };
+function pour(ask: Ask, factor: number, bowlCount: number): Poured {
+  const { body, request, means } = ask;
+  const pieces = Math.floor(piecesAt(ask, factor) + 1e-6);
+  const planned = planLines(
+    body,
+    (part) => {
+      if (part.perPieceG === undefined) return factor / bowlCount;
+      return partG(part) > 0 ? (part.perPieceG * pieces) / partG(part) / bowlCount : 0;
+    },
+    request,
+    means,
+  );
+  const inside = new Set(body.parts.filter(isInside).map(({ id }) => id));
+  const sum = (lines: readonly PlannedLine[]) => lines.reduce((all, { weighG }) => all + weighG, 0);
+  const bowlG = sum(planned.lines);
+  return {
+    ...planned,
+    bowlCount,
+    bowlG,
+    totalG: bowlG * bowlCount,
+    insideG: sum(planned.lines.filter(({ partId }) => inside.has(partId))) * bowlCount,
+  };
 }
 
-/** Is it the mix that gives way, and not the number of bowls? */
-function isByBowl({ want }: ScaleRequest): boolean {
-  return want.kind === 'bowls' || want.kind === 'use-up';
+/** Pieces of the first mold that so much mix gives beside the others. */
+function firstPieces(ask: Ask, insideG: number): number {
+  const { request, kept, pieceG } = ask;
+  if (request.want.kind === 'pieces') return request.want.count;
+  return Math.floor((insideG * kept - othersG(ask)) / pieceG + 1e-9);
 }
 
-/** Share by which the mix must grow or shrink, so that promised pieces are whole, no bowl runs over and no more is used up than there is; 0 when it holds. */
-function offBy(
-  { want }: ScaleRequest,
-  poured: Poured,
-  {
-    pieceG,
-    kept,
-    bowlMostG,
-  }: { readonly pieceG: number; readonly kept: number; readonly bowlMostG: number },
-): number {
+/**
+ * Share by which the mix must grow or shrink, so that promised pieces are whole, no bowl runs over and no more is used
+ * up than there is; 0 when it holds.
+ */
+function offBy(ask: Ask, poured: Poured, bowlMostG: number): number {
+  const { want } = ask.request;
   switch (want.kind) {
     case 'pieces':
-      return short(want.count * pieceG, poured.totalG * kept);
+      return short(want.count * ask.pieceG + othersG(ask), poured.insideG * ask.kept);
     case 'bowls':
       return -short(poured.bowlG, bowlMostG);
     case 'use-up': {
@@ -192,6 +263,7 @@ function offBy(
       );
       return -short(usedG, want.massG);
     }
+    case 'times':
     case 'total':
       return 0;
   }
@@ -203,7 +275,11 @@ function short(mustG: number, isG: number): number {
 }
 
 /** Grams of a piece: what it is filled to, or what the mold holds. */
-function pieceOf(method: Method, { mold, fillG }: ScaleRequest, packedGMl: Spread | null): Spread {
+function pieceOf(
+  method: Method,
+  { mold, fillG }: Pick<ScaleRequest, 'mold' | 'fillG'>,
+  packedGMl: Spread | null,
+): Spread {
   if (fillG !== null) return { low: fillG, best: fillG, high: fillG };
   const density = packedGMl ?? packedDensityGMl(method);
   const volumeMl = moldVolumeMl(mold);
@@ -212,40 +288,6 @@ function pieceOf(method: Method, { mold, fillG }: ScaleRequest, packedGMl: Sprea
     best: volumeMl * density.best,
     high: volumeMl * density.high,
   };
-}
-
-/** Grams of the whole mix, or why there are none. */
-function wantedG(
-  body: FormulaBody,
-  { want, bowls }: ScaleRequest,
-  mixPerPieceG: number,
-  holdsG: number | null,
-  catalog: Catalog,
-): number | PlanResult {
-  switch (want.kind) {
-    case 'pieces':
-      return want.count * mixPerPieceG;
-    case 'total':
-      return want.massG;
-    case 'bowls':
-      if (holdsG === null)
-        return failed(
-          'no-mixer',
-          'No mixer stands on the shelf, so a bowl has no size: add one under Shelf, Tools.',
-        );
-      return (want.count * holdsG) / largestShare(body, bowls);
-    case 'use-up': {
-      const inIt = body.parts
-        .flatMap((part) => part.lines)
-        .reduce((sum, line) => (line.materialId === want.materialId ? sum + line.massG : sum), 0);
-      return inIt > 0
-        ? (totalMassG(body) * want.massG) / inIt
-        : failed(
-            'not-in-it',
-            `There is no ${materialById(catalog, want.materialId).name.toLowerCase()} in this formula to use up.`,
-          );
-    }
-  }
 }
 
 function failed(code: PlanProblem, message: string): PlanResult & { readonly ok: false } {

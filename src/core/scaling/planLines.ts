@@ -1,4 +1,4 @@
-import type { FormulaBody, Line } from '../formula';
+import type { FormulaBody, Line, Part } from '../formula';
 import { materialById, type Material } from '../materials';
 import {
   inDrops,
@@ -60,14 +60,15 @@ interface Prepared {
 /**
  * Weights for one bowl: every line on the scale that suits it, in drops or spoons, or as a premix whose carrier
  * makes room in its own line, rounded so that the readings hold best together.
+ * @param factorOf how often each part is made, against the formula
  */
 export function planLines(
   body: FormulaBody,
-  factor: number,
+  factorOf: (part: Part) => number,
   request: ScaleRequest,
   means: Means,
 ): PlannedLines {
-  const { prepared, carrierOverG } = prepare(body, factor, request, means);
+  const { prepared, carrierOverG } = prepare(body, factorOf, request, means);
   const mix = mixOf(body, means.catalog);
   const exact = prepared.map(({ exactG }) => exactG);
   const { slopes, allowed } = readingSlopes(mix, exact);
@@ -110,7 +111,7 @@ export function planLines(
 
 function prepare(
   body: FormulaBody,
-  factor: number,
+  factorOf: (part: Part) => number,
   request: ScaleRequest,
   means: Means,
 ): { prepared: readonly Prepared[]; carrierOverG: number } {
@@ -127,6 +128,7 @@ function prepare(
         ];
   let carrierOverG = 0;
   const prepared = body.parts.flatMap((part) => {
+    const factor = factorOf(part);
     const own = part.lines.map((line): Prepared => {
       const exactG = line.massG * factor;
       const material = materialById(means.catalog, line.materialId);

@@ -1,13 +1,28 @@
 import { z } from 'zod';
-import type { Family } from '../formula';
+import { isInside, type Family, type FormulaBody } from '../formula';
 import { moldSchema, type Mold } from './molds';
 
 const massG = z.number().min(0.1).max(1_000_000);
+
+/** Another mold that is filled from the same bowl. */
+export const moldSetSchema = z.object({
+  mold: moldSchema,
+  moldId: z.uuid().nullable(),
+  /** Grams each piece is filled to by weight; null for what the mold holds. */
+  fillG: massG.nullable(),
+  count: z.int().min(1).max(10_000),
+  /** Made of what is left after the others, so that nothing more is mixed for it. */
+  isSampler: z.boolean(),
+});
+export type MoldSet = z.infer<typeof moldSetSchema>;
+const MOST_SETS = 8;
 
 /** What the maker wants out of it. */
 export const wantSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('pieces'), count: z.int().min(1).max(10_000) }),
   z.object({ kind: z.literal('total'), massG: z.number().min(1).max(1_000_000) }),
+  /** The formula as it is written, so many times. */
+  z.object({ kind: z.literal('times'), times: z.number().min(0.01).max(1000) }),
   z.object({ kind: z.literal('bowls'), count: z.int().min(1).max(100) }),
   /** As much as this much of one material allows. */
   z.object({ kind: z.literal('use-up'), materialId: z.string().min(1), massG }),
@@ -37,6 +52,7 @@ export const scaleRequestSchema = z.object({
   lossPct: z.number().min(0).max(50),
   /** One bowl after the other, all alike, or a bowl for each color. */
   bowls: z.enum(['equal', 'by-color']),
+  more: z.array(moldSetSchema).max(MOST_SETS).optional(),
   /** By line id; a line that is not named goes over the scale. */
   ways: z.record(z.string(), waySchema),
 });
@@ -54,6 +70,27 @@ const USUAL_MOLDS: Readonly<Record<Family, Mold>> = {
 export function usualRequest(family: Family): ScaleRequest {
   return { ...USUAL_REQUEST, mold: USUAL_MOLDS[family] };
 }
+
+/**
+ * What is asked for a formula at first: its own yield, each piece as heavy as the recipe makes it; else as it is
+ * written, once.
+ */
+export function requestFor(body: FormulaBody): ScaleRequest {
+  const usual = usualRequest(body.family);
+  const insideG = body.parts
+    .filter(isInside)
+    .reduce((sum, { lines }) => lines.reduce((all, { massG: lineG }) => all + lineG, sum), 0);
+  const { yieldPieces } = body;
+  if (yieldPieces === undefined || !(insideG > 0))
+    return insideG > 0 ? { ...usual, want: { kind: 'times', times: 1 } } : usual;
+  const fillG = (insideG * (1 - usual.lossPct / 100)) / yieldPieces;
+  return {
+    ...usual,
+    want: { kind: 'pieces', count: yieldPieces },
+    ...(fillG >= LEAST_FILL_G && { fillG }),
+  };
+}
+const LEAST_FILL_G = 0.1;
 
 /** A dozen 70 mm spheres on a 0.1 g scale. */
 export const USUAL_REQUEST: ScaleRequest = {

@@ -1,6 +1,7 @@
 export { lotSchema } from './lot';
 export type { Lot } from './lot';
 export { shelfMoldSchema, toolSchema } from './tool';
+export { moldFromShelf } from './moldFromShelf';
 export type { ShelfMold, Tool, ToolKind, ToolOf } from './tool';
 export { benchScales, mixerFillL, toolsOf, trayPlaces, traySeats } from './workplace';
 export { pricePerG } from './pricePerG';

@@ -19,8 +19,11 @@ export function batchFills(
   batch: Batch,
   catalog: Catalog,
   targetG = batch.plan.pieceG,
+  /** Of this mold's screen alone; the first when left out. */
+  stepId = 'press',
 ): BatchFills {
-  const filled = standing(batch, 'filled');
+  const hasSets = batch.plan.sets !== undefined;
+  const filled = standing(batch, 'filled').filter((entry) => !hasSets || entry.stepId === stepId);
   const fillsG = filled.flatMap(({ massG }) => (massG === null ? [] : [massG]));
   const keptFraction = 1 - dryingLossFraction(pressedMix(batch, catalog)).best;
   const nominalG = Math.floor(targetG * keptFraction);

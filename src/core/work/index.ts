@@ -8,6 +8,5 @@ export type { BenchFacts, LotsByLine } from './stepsOf';
 export { laterSteps } from './stepsOf';
 export { streamsOf } from './streams';
 export type { Stream } from './streams';
-export { isInside, mainOf } from './routes';
 export { usualMinutes } from './minutes';
 export type { Operation, Saying, Vessel, Work, WorkFacts } from './types';

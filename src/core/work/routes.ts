@@ -143,13 +143,6 @@ export function isWatery({ waterFraction, isLiquid }: Material): boolean {
   return isLiquid && waterFraction.value > WATERY;
 }
 
-/** Is this part a mix of its own that is formed with the pieces, and not dressed on them? */
-export function isInside(part: Part): boolean {
-  if (part.kind === 'topping')
-    return part.lines.length > 0 && part.lines.every(({ how }) => how === 'on-the-floor');
-  return part.kind === 'main' || part.kind === 'split' || part.kind === 'embed';
-}
-
 /** Parts that are mixed, in the order of the formula; the main mix first. */
 export function mainOf({ parts }: FormulaBody): Part {
   const [main] = parts;

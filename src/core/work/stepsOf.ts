@@ -1,7 +1,7 @@
 import { allLines, type FormulaBody, type Line } from '../formula';
 import { VESSEL_WORDS, type BenchStep, type LotUse, type Tending, type WeighStep } from '../making';
 import { materialById, type Catalog, type Material } from '../materials';
-import type { PlannedLine } from '../scaling';
+import { describeMold, type PlannedLine, type PlannedSet } from '../scaling';
 import { scaleFor, toleranceG, type BenchScale } from '../weighing';
 import { isSetFat } from './routes';
 import { splitShare } from './split';
@@ -17,6 +17,8 @@ export interface BenchFacts {
   readonly catalog: Catalog;
   readonly pieceG: number;
   readonly pieces: number;
+  /** Mold by mold, where there is more than one; else the pieces and grams above. */
+  readonly sets?: readonly PlannedSet[];
   /** Step of the scale the pieces are filled on. */
   readonly stepG: number;
   /** For what is weighed for two bowls at once; left out, the coarser of the two planned steps. */
@@ -134,15 +136,7 @@ function freezer(
       case 'part':
         return [{ ...base, kind: 'split', share: share ?? 0.5 }];
       case 'fill':
-        return [
-          {
-            ...base,
-            kind: 'press',
-            targetG: bench.pieceG,
-            stepG: bench.stepG,
-            pieces: bench.pieces,
-          },
-        ];
+        return pressSteps(base, bench);
       case 'count':
         return operation.isLater ? [] : [{ ...base, kind: 'count' }];
       case 'rest':
@@ -164,6 +158,24 @@ function freezer(
       }
     }
   };
+}
+
+/** One screen a mold. */
+function pressSteps(
+  base: Pick<BenchStep, 'id' | 'title' | 'note' | 'lane'>,
+  { sets = [], pieceG, pieces, stepG }: BenchFacts,
+): readonly BenchStep[] {
+  const filled = sets.filter((set) => set.pieces > 0);
+  if (filled.length < 2) return [{ ...base, kind: 'press', targetG: pieceG, stepG, pieces }];
+  return filled.map((set, i) => ({
+    ...base,
+    id: i === 0 ? base.id : `${base.id}:${i + 1}`,
+    title: `${set.isSampler ? 'Samplers from the rest' : base.title}, ${describeMold(set.mold)}`,
+    kind: 'press',
+    targetG: set.pieceG,
+    stepG,
+    pieces: set.pieces,
+  }));
 }
 
 function sprayStep(

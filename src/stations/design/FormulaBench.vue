@@ -30,6 +30,7 @@ import WrittenLines from './written/WrittenLines.vue';
 const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 
 /** The pickers are the heaviest controls here: they come in after the column stands. */
+const PartAmount = defineAsyncComponent(() => import('./column/PartAmount.vue'));
 const AddLine = defineAsyncComponent(() => import('./column/AddLine.vue'));
 const UnreadLines = defineAsyncComponent(() => import('./written/UnreadLines.vue'));
 const SwapDialog = defineAsyncComponent(() => import('./column/SwapDialog.vue'));
@@ -96,6 +97,13 @@ function reorder(lineIds: string[], movedId: string): void {
         :body="body"
         :chosen-id="part.id"
         @choose="(id) => (chosenPartId = id)"
+        @change="design.change"
+      />
+      <PartAmount
+        v-if="part.kind !== 'main' && part.kind !== 'split' && part.lines.length"
+        :key="`amount ${part.id}`"
+        :body="body"
+        :part="part"
         @change="design.change"
       />
       <FormulaColumn

@@ -14,6 +14,11 @@ const VIEWS = [
     is: defineAsyncComponent(() => import('./views/PieceView.vue')),
   },
   {
+    value: 'flow',
+    word: 'Flow',
+    is: defineAsyncComponent(() => import('./views/FlowView.vue')),
+  },
+  {
     value: 'scent',
     word: 'Scent',
     is: defineAsyncComponent(() => import('./views/ScentView.vue')),

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import type { LeftoverUse, ScalePlan } from '@/core/scaling';
+import { describeMold, type LeftoverUse, type ScalePlan } from '@/core/scaling';
 import { counted, formatGrams, formatCount } from '@/core/words';
 
 /** The plan in large figures: pieces, mix, bowls, and what comes of the rest. */
 defineProps<{ plan: ScalePlan; leftoverUse: LeftoverUse | null }>();
+const emit = defineEmits<{ samplers: [use: LeftoverUse] }>();
 </script>
 
 <template>
@@ -11,10 +12,23 @@ defineProps<{ plan: ScalePlan; leftoverUse: LeftoverUse | null }>();
     <div>
       <dt>Pieces</dt>
       <dd class="figure">{{ formatCount(plan.pieces) }}</dd>
+      <dd v-if="plan.sets.length > 1" class="quiet">
+        {{
+          plan.sets
+            .map(
+              ({ pieces, mold, pieceG }) =>
+                `${formatCount(pieces)} × ${describeMold(mold)} of ${formatGrams(pieceG)} g`,
+            )
+            .join(', ')
+        }}
+      </dd>
     </div>
     <div>
       <dt>Mix</dt>
       <dd class="figure">{{ formatGrams(plan.totalG) }} g</dd>
+      <dd v-if="plan.outsideG > 0" class="quiet">
+        {{ formatGrams(plan.outsideG) }} g of it on the pieces, not in the mold
+      </dd>
     </div>
     <div v-if="plan.bowlCount > 1">
       <dt>Bowls</dt>
@@ -32,6 +46,9 @@ defineProps<{ plan: ScalePlan; leftoverUse: LeftoverUse | null }>();
       <dd class="quiet">
         {{ counted(leftoverUse.pieces, 'piece') }} of {{ formatGrams(leftoverUse.pieceG) }} g in the
         {{ leftoverUse.name }}
+        <button type="button" class="link" @click="emit('samplers', leftoverUse)">
+          Press them
+        </button>
       </dd>
     </div>
   </dl>
@@ -43,6 +60,16 @@ defineProps<{ plan: ScalePlan; leftoverUse: LeftoverUse | null }>();
   flex-wrap: wrap;
   gap: 10px 40px;
   margin: 0 0 12px;
+}
+.link {
+  border: 0;
+  padding: 0;
+  min-height: 24px;
+  background: none;
+  color: var(--verdigris);
+  font: inherit;
+  text-decoration: underline;
+  cursor: pointer;
 }
 dt,
 .sums .quiet {

@@ -3,8 +3,8 @@ import { storeToRefs } from 'pinia';
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { METHOD_WORDS, describeVersion } from '@/core/formula';
-import { describeMold, type PlannedLine } from '@/core/scaling';
-import { planPremix, type Lot } from '@/core/shelf';
+import { describeMold, type LeftoverUse, type PlannedLine } from '@/core/scaling';
+import { moldFromShelf, planPremix, type Lot } from '@/core/shelf';
 import { useBenchStore } from '@/stores/bench';
 import { usePlanStore } from '@/stores/plan';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -41,7 +41,7 @@ type View = (typeof VIEWS)[number]['value'];
 const view = ref<View>('weights');
 const formula = computed(() => workshop.formulaInHand);
 const planning = usePlanStore();
-const { means, request, result, plan, assigned, leftoverUse, packedRecords } =
+const { means, request, result, plan, assigned, leftoverUse, moldChanged, packedRecords } =
   storeToRefs(planning);
 const { ask, setWay } = planning;
 const batchAtBench = computed(() =>
@@ -65,6 +65,20 @@ watch(premixOf, () => (hasMixed.value = true));
 function usePremix(lot: Lot): void {
   if (premixOf.value) setWay(premixOf.value.lineId, { kind: 'premix', lotId: lot.id });
   premixOf.value = null;
+}
+
+/** What is left becomes pieces of its own, pressed and counted with the rest. */
+function pressSamplers({ moldId, pieces }: LeftoverUse): void {
+  const found = workshop.molds.find(({ id }) => id === moldId);
+  if (!found) return;
+  const set = {
+    mold: moldFromShelf(found),
+    moldId,
+    fillG: null,
+    count: pieces,
+    isSampler: true,
+  };
+  ask({ ...request.value, more: [...(request.value.more ?? []), set] });
 }
 
 /** A second press before the bench is there must not open a second batch. */
@@ -128,6 +142,7 @@ async function openWithSheet(): Promise<void> {
           <p v-if="batchAtBench" class="quiet">
             {{ batchAtBench.code }} is still at the bench; it stays there when a new one begins.
           </p>
+          <p v-if="moldChanged" class="caution" role="status">{{ moldChanged }}</p>
           <p v-if="formula.body.unread.length" class="caution">
             {{ formula.body.unread.length }} written lines are not read yet and are left out of
             these weights.
@@ -137,7 +152,7 @@ async function openWithSheet(): Promise<void> {
           </p>
           <template v-if="plan">
             <template v-if="view === 'weights'">
-              <PlanSums :plan="plan" :leftover-use="leftoverUse" />
+              <PlanSums :plan="plan" :leftover-use="leftoverUse" @samplers="pressSamplers" />
               <MixStrip :plan="plan" :mold="request.mold" />
               <PlanTable
                 :body="formula.body"

@@ -5,14 +5,21 @@ import type { ScaleRequest, Want, WantKind } from '@/core/scaling';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import MoreMolds from './MoreMolds.vue';
 import MoldFields from '@/ui/fields/MoldFields.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { moldFromShelf } from '@/ui/fields/moldChoices';
+import { moldFromShelf } from '@/core/shelf';
 import { formatFixed } from '@/core/words';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
 
+const TIMES = [
+  { value: 0.5, word: '½' },
+  { value: 1, word: '1' },
+  { value: 2, word: '2' },
+  { value: 3, word: '3' },
+];
 const BOWLS = [
   { value: 'equal', title: 'equal' },
   { value: 'by-color', title: 'by color' },
@@ -24,6 +31,7 @@ const workshop = useWorkshopStore();
 const shelf = useShelfStore();
 
 const WANTS: ReadonlyArray<{ value: WantKind; word: string }> = [
+  { value: 'times', word: 'As written' },
   { value: 'pieces', word: 'Pieces' },
   { value: 'total', word: 'Total' },
   { value: 'bowls', word: 'Bowls' },
@@ -56,7 +64,8 @@ function change(part: Partial<ScaleRequest>): void {
 function wantKind(kind: WantKind): void {
   const first = materials.value[0]?.value ?? '';
   const wants: Readonly<Record<WantKind, Want>> = {
-    pieces: { kind: 'pieces', count: 12 },
+    times: { kind: 'times', times: 1 },
+    pieces: { kind: 'pieces', count: props.body.yieldPieces ?? 12 },
     total: { kind: 'total', massG: 1000 },
     bowls: { kind: 'bowls', count: 1 },
     'use-up': useUp(first),
@@ -110,6 +119,25 @@ function takeMold(id: string): void {
       :decimals="1"
       @update:model-value="(massG) => change({ want: { kind: 'total', massG } })"
     />
+    <div v-else-if="request.want.kind === 'times'" class="times">
+      <button
+        v-for="times in TIMES"
+        :key="times.value"
+        type="button"
+        :aria-pressed="request.want.times === times.value"
+        @click="change({ want: { kind: 'times', times: times.value } })"
+      >
+        {{ times.word }}
+      </button>
+      <NumberField
+        :model-value="request.want.times"
+        label="Times"
+        :min="0.01"
+        :max="1000"
+        :decimals="2"
+        @update:model-value="(times) => change({ want: { kind: 'times', times } })"
+      />
+    </div>
     <div v-else class="fields">
       <v-select
         :model-value="request.want.materialId"
@@ -170,6 +198,7 @@ function takeMold(id: string): void {
         @update:model-value="(fillG) => change({ fillG })"
       />
     </div>
+    <MoreMolds :sets="request.more ?? []" :body="body" @change="(more) => change({ more })" />
     <h2>Loss and bowls</h2>
     <div class="fields">
       <NumberField
@@ -228,6 +257,26 @@ h2:first-child {
 .fields :deep(.wide),
 .wide {
   grid-column: 1 / -1;
+}
+/* A row of equal steps, and any other number beside them. */
+.times {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.times button {
+  min-width: 44px;
+  min-height: 44px;
+  border: 1px solid var(--hairline);
+  border-radius: 6px;
+  background: none;
+  color: inherit;
+  font: 600 17px var(--font-heading);
+  cursor: pointer;
+}
+.times button[aria-pressed='true'] {
+  border-color: var(--verdigris);
+  color: var(--verdigris);
 }
 .small {
   margin: 0;

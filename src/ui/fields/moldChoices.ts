@@ -1,12 +1,10 @@
 import {
   MOLD_FIGURES,
   MOLD_WORDS,
-  moldHolding,
   type Mold,
   type MoldFigure,
   type MoldShape,
 } from '@/core/scaling';
-import type { ShelfMold } from '@/core/shelf';
 
 const USUAL_DIAMETER_MM = 60;
 const USUAL_VOLUME_ML = 100;
@@ -45,9 +43,4 @@ export function moldOfShape(choice: ShapeChoice, before: Mold): Mold {
     default:
       return { shape: 'own-volume', volumeMl, figure: choice };
   }
-}
-
-/** A mold of the shelf as a plan takes it: of the volume its water fill says. */
-export function moldFromShelf({ mold, waterFillMl }: ShelfMold): Mold {
-  return waterFillMl === null ? mold : moldHolding(mold, waterFillMl);
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { parseNumber } from '@/core/units';
-import { countDoubt, standing, weighedTotalG, type Batch } from '@/core/records';
+import { countDoubt, meanPieceG, standing, weighedTotalG, type Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
 import { useBenchKeys } from '../useBenchKeys';
 import { useDoubt } from '@/ui/fields/useDoubt';
@@ -27,7 +27,7 @@ function next(): void {
     problem.value = 'Whole numbers, zero or more.';
     return;
   }
-  const doubt = countDoubt(whole + wrong, weighedTotalG(props.batch), props.batch.plan.pieceG);
+  const doubt = countDoubt(whole + wrong, weighedTotalG(props.batch), meanPieceG(props.batch));
   if (!isSure(doubt)) return;
   bench.settle({ kind: 'counted', pieces: whole, rejects: wrong });
 }

@@ -31,7 +31,9 @@ const problem = ref('');
 const { isSure } = useDoubt(problem);
 const decimals = decimalsOf(props.step.stepG);
 
-const fills = computed(() => batchFills(props.batch, catalog.value, props.step.targetG));
+const fills = computed(() =>
+  batchFills(props.batch, catalog.value, props.step.targetG, props.step.id),
+);
 const watch = computed(() => fills.value.watch);
 const bandG = computed(() => toleranceG(props.step.targetG, props.step.stepG));
 const shownG = computed(() =>

@@ -1,0 +1,7 @@
+import { moldHolding, type Mold } from '../scaling';
+import type { ShelfMold } from './tool';
+
+/** A mold of the shelf as a plan takes it: of the volume its water fill says. */
+export function moldFromShelf({ mold, waterFillMl }: ShelfMold): Mold {
+  return waterFillMl === null ? mold : moldHolding(mold, waterFillMl);
+}

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { isInside, partMassG, setPartPerPiece, type FormulaBody, type Part } from '@/core/formula';
+import { totalPieces } from '@/core/scaling';
+import { useDesignStore } from '@/stores/design';
+import NumberField from '@/ui/fields/NumberField.vue';
+
+/** How much of a part: a share of the mix, or grams on or in each piece. */
+const props = defineProps<{ body: FormulaBody; part: Part }>();
+const emit = defineEmits<{ change: [body: FormulaBody] }>();
+const design = useDesignStore();
+
+const isEach = computed(() => props.part.perPieceG !== undefined);
+/** What it comes to now, to start from. */
+const nowG = computed(() => {
+  const each = partMassG(props.part) / totalPieces(props.body, design.pieceG);
+  return each >= 0.01 ? Number(each.toFixed(2)) : 1;
+});
+
+function set(perPieceG: number | null): void {
+  emit('change', setPartPerPiece(props.body, props.part.id, perPieceG));
+}
+</script>
+
+<template>
+  <div class="amount">
+    <button type="button" :aria-pressed="!isEach" @click="set(null)">share of the mix</button>
+    <button type="button" :aria-pressed="isEach" @click="set(part.perPieceG ?? nowG)">
+      grams a piece
+    </button>
+    <NumberField
+      v-if="part.perPieceG !== undefined"
+      :model-value="part.perPieceG"
+      label="Grams a piece"
+      :min="0.01"
+      :max="10000"
+      :decimals="2"
+      @update:model-value="set"
+    />
+    <span class="quiet">{{ isInside(part) ? 'in the mold' : 'outside the mold' }}</span>
+  </div>
+</template>
+
+<style scoped>
+.amount {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+  margin: -4px 0 10px;
+  font-size: 13px;
+}
+button {
+  min-height: 32px;
+  padding: 0;
+  border: 0;
+  border-bottom: 2px solid transparent;
+  background: none;
+  color: var(--mid);
+  font: inherit;
+  cursor: pointer;
+}
+button[aria-pressed='true'] {
+  border-color: var(--verdigris);
+  color: var(--ink);
+}
+</style>

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { mdiClose } from '@mdi/js';
+import { computed } from 'vue';
+import type { FormulaBody } from '@/core/formula';
+import { describeMold, usualRequest, type MoldSet } from '@/core/scaling';
+import { moldFromShelf } from '@/core/shelf';
+import { useWorkshopStore } from '@/stores/workshop';
+import MoldFields from '@/ui/fields/MoldFields.vue';
+import NumberField from '@/ui/fields/NumberField.vue';
+
+/** Other molds filled from the same bowl: eight of this, five of that, and samplers from what is left. */
+const props = defineProps<{ sets: readonly MoldSet[]; body: FormulaBody }>();
+const emit = defineEmits<{ change: [sets: MoldSet[]] }>();
+const workshop = useWorkshopStore();
+
+const MEASURES = 'by its measures';
+const MOST = 8;
+const choices = computed(() => [
+  ...workshop.molds.map(({ id, name }) => ({ value: id, title: name })),
+  { value: MEASURES, title: MEASURES },
+]);
+
+function add(): void {
+  const { mold } = usualRequest(props.body.family);
+  emit('change', [...props.sets, { mold, moldId: null, fillG: null, count: 6, isSampler: false }]);
+}
+
+function change(at: number, part: Partial<MoldSet>): void {
+  emit(
+    'change',
+    props.sets.map((set, i) => (i === at ? { ...set, ...part } : set)),
+  );
+}
+
+function takeMold(at: number, id: string): void {
+  const found = workshop.molds.find((mold) => mold.id === id);
+  change(at, found ? { moldId: found.id, mold: moldFromShelf(found) } : { moldId: null });
+}
+
+function takeAway(at: number): void {
+  emit(
+    'change',
+    props.sets.filter((_, i) => i !== at),
+  );
+}
+</script>
+
+<template>
+  <fieldset v-for="(set, at) in sets" :key="at" class="set">
+    <legend>{{ set.isSampler ? 'Samplers' : 'And' }} {{ describeMold(set.mold) }}</legend>
+    <NumberField
+      :model-value="set.count"
+      :label="`Pieces of ${describeMold(set.mold)}`"
+      :min="1"
+      :max="10000"
+      :decimals="0"
+      @update:model-value="(count) => change(at, { count: Math.round(count) })"
+    />
+    <v-select
+      v-if="workshop.molds.length"
+      :model-value="set.moldId ?? MEASURES"
+      :items="choices"
+      :label="`Mold ${at + 2}`"
+      @update:model-value="(id: string) => takeMold(at, id)"
+    />
+    <MoldFields
+      v-if="set.moldId === null"
+      :model-value="set.mold"
+      @update:model-value="(mold) => change(at, { mold })"
+    />
+    <v-btn
+      class="away"
+      size="small"
+      variant="text"
+      :icon="mdiClose"
+      :aria-label="`Take away the ${describeMold(set.mold)}`"
+      @click="takeAway(at)"
+    />
+  </fieldset>
+  <button v-if="sets.length < MOST" type="button" class="link" @click="add">
+    And another mold from the same bowl
+  </button>
+</template>
+
+<style scoped>
+.set {
+  position: relative;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px 12px;
+  margin: 4px 0 0;
+  padding: 6px 0 0;
+  border: 0;
+  border-top: 1px solid var(--hairline);
+}
+legend {
+  float: left;
+  grid-column: 1 / -1;
+  padding: 0;
+  color: var(--mid);
+  font-size: 13px;
+}
+.away {
+  position: absolute;
+  top: 0;
+  right: -8px;
+}
+.link {
+  justify-self: start;
+  border: 0;
+  padding: 0;
+  min-height: 32px;
+  background: none;
+  color: var(--verdigris);
+  font: inherit;
+  text-decoration: underline;
+  cursor: pointer;
+}
+</style>
