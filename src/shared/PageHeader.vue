@@ -47,4 +47,19 @@ import SaveMark from './SaveMark.vue';
     justify-content: flex-start;
   }
 }
+/* On a phone the page itself comes first. */
+@media (max-width: 560px) {
+  .page-header {
+    gap: 4px 12px;
+    min-height: 0;
+    padding: 8px 14px 6px;
+  }
+  .naming :deep(h1) {
+    font-size: 22px;
+  }
+  .actions {
+    flex-wrap: nowrap;
+    overflow-x: auto;
+  }
+}
 </style>

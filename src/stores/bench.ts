@@ -66,6 +66,7 @@ export const useBenchStore = defineStore('bench', () => {
         bowl,
         lots: bowls[bowl] ?? {},
         scales: shelf.scales,
+        gramsPerSquirt: workshop.smallMeasures.gramsPerSquirt.best,
         readings: freezeReadings(evaluation, plan.factor / plan.bowlCount),
         code,
         now,

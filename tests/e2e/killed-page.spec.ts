@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { SAMPLE_URL, pourToTarget, skipTo, stepTitle } from './support';
+import { SAMPLE_URL, pourToTarget, skipTo, stepTitle, toMainMix } from './support';
 
 test('a page killed in the middle of weighing goes on at that step, with everything weighed so far', async ({
   context,
@@ -9,13 +9,13 @@ test('a page killed in the middle of weighing goes on at that step, with everyth
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await expect(stepTitle(page)).toHaveText('The room');
   await page.keyboard.press('Space');
-  await expect(stepTitle(page)).toHaveText('Baking soda');
+  await toMainMix(page);
   await pourToTarget(page);
   const weighed =
     (await page.getByRole('meter', { name: 'On the scale' }).getAttribute('aria-valuetext')) ?? '';
   await page.keyboard.press('Space');
   await expect(stepTitle(page)).toHaveText('Kaolin clay');
-  await expect(page.getByText(/step 3 of \d+ · saved/)).toBeVisible();
+  await expect(page.getByText(/step \d+ of \d+ · saved/)).toBeVisible();
   await page.keyboard.down('p');
 
   // No goodbye: the renderer is gone in the middle of the pour.
@@ -23,7 +23,7 @@ test('a page killed in the middle of weighing goes on at that step, with everyth
   const again = await context.newPage();
   await again.goto(`${SAMPLE_URL}/make`);
   await expect(stepTitle(again)).toHaveText('Kaolin clay');
-  await expect(again.getByText('Quince Lantern · QL-012 · step 3 of')).toBeVisible();
+  await expect(again.getByText('Quince Lantern · QL-012 · step')).toBeVisible();
   await pourToTarget(again);
   await again.keyboard.press('Space');
   await skipTo(again, /^Mix the powders/);
@@ -54,6 +54,7 @@ test('weights typed by hand: nothing, nonsense and too much are all said, and no
   await page.getByLabel('Humidity, %').fill('44');
   await page.getByLabel('Humidity, %').press('Enter');
 
+  await toMainMix(page);
   const field = page.getByLabel('Grams on the scale');
   await expect(field).toBeFocused();
   await field.press('Enter');

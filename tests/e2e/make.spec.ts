@@ -1,5 +1,14 @@
 import { expect, test, type Page } from '@playwright/test';
-import { SAMPLE_URL, pasteRecipe, pourToTarget, skipTo, startEmpty, stepTitle } from './support';
+import {
+  SAMPLE_URL,
+  pasteRecipe,
+  pourToTarget,
+  skipTo,
+  startEmpty,
+  stepTitle,
+  toMainMix,
+  wantPieces,
+} from './support';
 
 const SHOAL = '200 g baking soda\n104 g citric acid\n12 g cornstarch\n15 g sweet almond oil';
 
@@ -36,7 +45,7 @@ async function toBench(page: Page, pieces: string): Promise<void> {
   await startEmpty(page);
   await pasteRecipe(page, 'Shoal', SHOAL);
   await page.getByRole('button', { name: 'To the scale' }).click();
-  await page.getByLabel('Pieces wanted').fill(pieces);
+  await wantPieces(page, pieces);
   await page.getByLabel('Diameter, mm').fill('40');
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await expect(stepTitle(page)).toHaveText('The room');
@@ -164,7 +173,7 @@ test('a real scale on a cable: read line by line, garbage is no weight, unplugge
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await expect(stepTitle(page)).toHaveText('The room');
   await page.keyboard.press('Space');
-  await expect(stepTitle(page)).toHaveText('Baking soda');
+  await toMainMix(page);
   await page.keyboard.press('t');
   await cable('send', 'W 10');
   await cable('send', '10.5 g moving\r\n');

@@ -72,6 +72,19 @@ export async function workTo(page: Page, stop: RegExp): Promise<void> {
   throw new Error(`no step matched ${stop}`);
 }
 
+/** Past the embed and what is laid ready, to the first powder of the main mix. */
+export async function toMainMix(page: Page): Promise<void> {
+  await skipTo(page, /^Calendula/);
+  await page.getByRole('button', { name: 'Skip this step' }).click();
+  await expect(stepTitle(page)).toHaveText('Baking soda');
+}
+
+/** Asks Scale for whole pieces. */
+export async function wantPieces(page: Page, pieces: string): Promise<void> {
+  await page.getByRole('button', { name: 'Pieces', exact: true }).click();
+  await page.getByLabel('Pieces wanted').fill(pieces);
+}
+
 /** Leaves steps out until the title of one matches: for what is looked at, not for what is weighed. */
 export async function skipTo(page: Page, stop: RegExp): Promise<void> {
   for (let guard = 0; guard < 60; guard++) {

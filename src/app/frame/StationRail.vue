@@ -142,8 +142,8 @@ a:focus-visible {
     flex-direction: row;
     flex-wrap: wrap;
     align-items: center;
-    gap: 6px 14px;
-    padding: 8px 14px;
+    gap: 0 12px;
+    padding: 2px 14px 4px;
   }
   .mark {
     padding: 0;
@@ -169,11 +169,13 @@ a:focus-visible {
   }
   .rooms {
     display: flex;
+    gap: 14px;
     margin: 0;
     padding: 0;
   }
   .room {
-    padding: 0 10px;
+    padding: 0;
+    border: 0;
   }
 }
 </style>

@@ -175,7 +175,9 @@ describe('contractAnswer', () => {
       },
     );
     expect(Object.keys(answer)).toEqual(
-      'lines unread asked totals fizz water binder scent color piece findings'.split(' '),
+      'family familyGuessed lines unread asked totals fizz water binder scent color piece findings'.split(
+        ' ',
+      ),
     );
     expect(answer.water.phFresh).toBeGreaterThan(5);
     expect(answer.water.phAir).toBeGreaterThan(answer.water.phFresh ?? 0);

@@ -213,7 +213,7 @@ function withoutAmount(
   const vague = readVague(text);
   const of = vague ? tidyName(vague.name) : name;
   const recognition = recognized(catalog, of, chosenId);
-  if (vague && recognition.kind !== 'unknown')
+  if (vague && of.split(' ').length <= LONGEST_NAME_WORDS)
     return 'material' in recognition
       ? unread({ code: 'vague', about: shortened(vague.amount) }, [recognition.material.id], true)
       : unread(whyUnknown(recognition, of), recognition.choices, true);

@@ -21,6 +21,8 @@ export interface BatchStart {
   readonly readings: FrozenReadings;
   /** That stand on the bench. */
   readonly scales?: readonly BenchScale[];
+  /** Of the maker's own sprayer. */
+  readonly gramsPerSquirt?: number;
   readonly code: string;
   /** ISO 8601 with zone. */
   readonly now: string;
@@ -70,6 +72,7 @@ export function startBatch(start: BatchStart): Batch {
           sets,
           stepG: request.scaleStepG,
           scales: start.scales ?? [],
+          ...(start.gramsPerSquirt !== undefined && { gramsPerSquirt: start.gramsPerSquirt }),
         },
         start.lots,
       ),

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { isInside, type Family, type FormulaBody } from '../formula';
-import { moldSchema, type Mold } from './molds';
+import { moldHolding, moldSchema, type Mold } from './molds';
+import { packedDensityGMl } from './packedDensity';
 
 const massG = z.number().min(0.1).max(1_000_000);
 
@@ -72,8 +73,8 @@ export function usualRequest(family: Family): ScaleRequest {
 }
 
 /**
- * What is asked for a formula at first: its own yield, each piece as heavy as the recipe makes it; else as it is
- * written, once.
+ * What is asked for a formula at first: its own yield, each piece as heavy as the recipe makes it, in a mold that holds
+ * so much; else as it is written, once.
  */
 export function requestFor(body: FormulaBody): ScaleRequest {
   const usual = usualRequest(body.family);
@@ -87,7 +88,10 @@ export function requestFor(body: FormulaBody): ScaleRequest {
   return {
     ...usual,
     want: { kind: 'pieces', count: yieldPieces },
-    ...(fillG >= LEAST_FILL_G && { fillG }),
+    ...(fillG >= LEAST_FILL_G && {
+      fillG,
+      mold: moldHolding(usual.mold, fillG / packedDensityGMl(body.method).best),
+    }),
   };
 }
 const LEAST_FILL_G = 0.1;

@@ -1,4 +1,4 @@
-export { workOf, laidOut } from './workOf';
+export { handsMinutes, workOf, laidOut } from './workOf';
 export { withWorkEdit, withoutWorkEdits } from './edits';
 export { sayOperation } from './words';
 export { RULES, brokenRules, sayBroken } from './rules';

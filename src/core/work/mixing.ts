@@ -125,7 +125,7 @@ export function coloring(
   const here = ({ line }: { readonly line: Line }) => !waits.has(line.id);
   const dyes = cook.by('bloom').filter(here);
   const rubbed = linesOf(cook.by('rub').filter(here));
-  const water = linesOf(cook.by('bloom-water'));
+  const water = linesOf(cook.by('bloom-water').filter(here));
   return [
     ...cook.weigh(rubbed, bowl),
     ...(rubbed.length > 0 ? [cook.op('mix', 'rub-in', bowl, { lines: rubbed })] : []),

@@ -1,6 +1,6 @@
 import type { FormulaBody, Line, Part } from '../formula';
 import { materialById } from '../materials';
-import { needsBloom } from './routes';
+import { needsBloom, routesOf } from './routes';
 import type { WorkFacts } from './types';
 
 /** How a bowl of two colors is weighed once and parted. */
@@ -12,7 +12,7 @@ export interface Split {
   readonly own: readonly Line[];
   /** Acid of the second bowl, when it is parted before the acid. */
   readonly acid: readonly Line[];
-  /** Colors of the main mix alone: they wait until the bowl is parted. */
+  /** Colors of the main mix alone, with the water a dye is bloomed in: they wait until the bowl is parted. */
   readonly ownOfMain: readonly Line[];
   /** Of what lies in the bowl when it is parted, what goes into the second one, 0 to 1. */
   readonly share: number;
@@ -25,14 +25,16 @@ export interface Split {
 export function splitOf(
   main: Part,
   part: Part | undefined,
-  { weighG, counted }: WorkFacts,
+  { weighG, counted, catalog }: WorkFacts,
   isBloomed: (line: Line) => boolean,
 ): Split | null {
   if (!part) return null;
   const colorsOf = ({ lines }: Part) => lines.filter(({ phase }) => phase === 'color');
   const isShared = (line: Line, other: Part) =>
     other.lines.some(({ materialId }) => materialId === line.materialId);
-  const isBeforeAcid = colorsOf(part).some((line) => !isShared(line, main) && isBloomed(line));
+  const isBeforeAcid =
+    colorsOf(part).some((line) => !isShared(line, main) && isBloomed(line)) ||
+    colorsOf(main).some((line) => !isShared(line, part) && isBloomed(line));
   /** Drops and spoons are counted for each bowl by itself. */
   const goesOverScale = ({ id }: Line) => !counted.has(id);
   const twins = new Map<string, Line>();
@@ -48,7 +50,14 @@ export function splitOf(
   if (twins.size === 0) return null;
   const joined = new Set([...twins.values()].map(({ id }) => id));
   const alone = part.lines.filter(({ id }) => !joined.has(id));
-  const ownOfMain = colorsOf(main).filter(({ id }) => !twins.has(id));
+  const ownColors = colorsOf(main).filter(({ id }) => !twins.has(id));
+  // A dye that waits keeps its water with it.
+  const ownWater = ownColors.some(isBloomed)
+    ? routesOf(main, catalog).flatMap(({ line, route }) =>
+        route === 'bloom-water' && !twins.has(line.id) ? [line] : [],
+      )
+    : [];
+  const ownOfMain = [...ownColors, ...ownWater];
   const sum = (lines: Iterable<Line>) =>
     [...lines].reduce((total, { id, massG }) => total + (weighG.get(id) ?? massG), 0);
   const secondG = sum(twins.values());

@@ -11,6 +11,8 @@ export interface Stream {
   readonly massG: number;
   /** Key of the stream it runs into; null for the last. */
   readonly into: string | null;
+  /** The operation it runs into; null for the last. */
+  readonly joinsId: string | null;
   readonly minutes: number;
 }
 
@@ -21,10 +23,19 @@ export function streamsOf(operations: readonly Operation[], body: FormulaBody): 
   const massOf = new Map(
     body.parts.flatMap(({ lines }) => lines.map(({ id, massG }) => [id, massG] as const)),
   );
+  /** An embed, a second color and a topping are put into the mold from where they were mixed. */
+  const placing = ([first]: readonly Operation[]) => {
+    if (first?.vessel.kind !== 'dish' && first?.vessel.kind !== 'second-bowl') return undefined;
+    const own = operations.find(
+      ({ op, partId }) => (op === 'lay' || op === 'top') && partId === first.partId,
+    );
+    return own ?? operations.find(({ op }) => op === 'fill');
+  };
   const keys = [...new Set(operations.map(({ vessel }) => keyOf(vessel)))];
   return keys.map((key) => {
     const own = operations.filter(({ vessel }) => keyOf(vessel) === key);
-    const into = operations.find(({ from }) => from !== null && keyOf(from) === key);
+    const into =
+      operations.find(({ from }) => from !== null && keyOf(from) === key) ?? placing(own);
     const [first] = own;
     if (!first) throw new RangeError(`stream ${key} must have an operation`);
     return {
@@ -37,6 +48,7 @@ export function streamsOf(operations: readonly Operation[], body: FormulaBody): 
         .flatMap(({ lineIds }) => lineIds)
         .reduce((sum, id) => sum + (massOf.get(id) ?? 0), 0),
       into: into ? keyOf(into.vessel) : null,
+      joinsId: into?.id ?? null,
       minutes: own.reduce((sum, { minutes }) => sum + minutes, 0),
     };
   });

@@ -244,6 +244,24 @@ describe('the work the rules lay out', () => {
     expectOrder(wet, 'weigh citric-acid > bowl', 'weigh citric-acid > dish', 'fill > mold');
   });
 
+  it('parts a bowl before the acid when either color is a dye, which keeps its water', () => {
+    const body = bodyFrom(
+      '450 g baking soda\n240 g citric acid\n20 g almond oil\n0.3 g yellow 5\n2 g water\nSecond color:\n450 g baking soda\n240 g citric acid\n20 g almond oil\n2 g blue mica',
+    );
+    expect(rulesBroken(body)).toEqual([]);
+    expectOrder(
+      body,
+      'weigh sodium-bicarbonate+sodium-bicarbonate > bowl',
+      'part > second-bowl',
+      'weigh yellow-5-dye > cup',
+      'weigh water > cup',
+      'bloom > cup',
+      'weigh blue-mica > second-bowl',
+      'weigh citric-acid > bowl',
+      'weigh citric-acid > second-bowl',
+    );
+  });
+
   it('does not mix a single powder for ten minutes, nor sieve what is coarse', () => {
     const single = bodyFrom('200 g baking soda\n100 g citric acid\n5 g almond oil');
     expect(told(single).filter((step) => step.startsWith('mix'))).toHaveLength(2);

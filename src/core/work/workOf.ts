@@ -56,3 +56,12 @@ function inOrderOfDressing(
     dressings.filter(({ part }) => part.kind === kind).flatMap(({ operations }) => operations);
   return [...ofKind('icing'), ...ofKind('paint')];
 }
+
+/** Minutes of hands for a whole batch of so many pieces, from the first weight to the last wrap; waiting is not counted. */
+export function handsMinutes(
+  body: FormulaBody,
+  { catalog, pieces }: Pick<WorkFacts, 'catalog' | 'pieces'>,
+): number {
+  const facts = { catalog, pieces, weighG: new Map(), counted: new Set<string>() };
+  return workOf(body, facts).operations.reduce((sum, { minutes }) => sum + minutes, 0);
+}

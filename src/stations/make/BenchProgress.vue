@@ -6,10 +6,13 @@ import { inSentence } from '@/core/words';
 
 const props = defineProps<{ batch: Batch }>();
 
-const LANE_PX = 9;
+const LANE_PX = 7;
+const MOST_PX = 60;
 const steps = computed(() => benchSteps(props.batch));
 const lanes = computed(() => lanesOf(steps.value));
-const heightPx = computed(() => Math.max(26, lanes.value.names.length * LANE_PX));
+const heightPx = computed(() =>
+  Math.min(MOST_PX, Math.max(26, lanes.value.names.length * LANE_PX)),
+);
 const laneAt = computed(() => lanes.value.steps[props.batch.currentStep]);
 const here = computed(() => (laneAt.value ? lanes.value.names[laneAt.value.lane] : undefined));
 const beside = computed(() => meanwhile(steps.value, props.batch.currentStep));

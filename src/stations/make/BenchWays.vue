@@ -2,7 +2,14 @@
 import { useFullscreen } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import type { BenchStep } from '@/core/making';
-import { lastDeed, sayDeed, settlingEntries, weighingsAhead, type Batch } from '@/core/records';
+import {
+  lastDeed,
+  sayDeed,
+  settlingEntries,
+  weighedEntry,
+  weighingsAhead,
+  type Batch,
+} from '@/core/records';
 import { counted } from '@/core/words';
 import { useBenchStore } from '@/stores/bench';
 import { useBenchKeys } from './useBenchKeys';
@@ -17,6 +24,12 @@ const isSettled = computed(() => settlingEntries(props.batch, props.step.id).len
 const last = computed(() => lastDeed(props.batch));
 const ahead = computed(() => weighingsAhead(props.batch));
 const isAskingAll = ref(false);
+
+/** Worked from paper: what the sheet says is what was weighed. */
+function asPlanned(): void {
+  const { step } = props;
+  if (step.kind === 'weigh') bench.settle(weighedEntry(step, step.targetG, 'as-planned'));
+}
 
 function allAsPlanned(): void {
   bench.allAsPlanned();
@@ -33,6 +46,7 @@ useBenchKeys({
   r: () => emit('room'),
   u: bench.undo,
   k: skip,
+  j: asPlanned,
   m: () => (isAskingAll.value = ahead.value > 1),
   f: () => void toggle(),
   l: () => emit('leave'),
@@ -50,6 +64,9 @@ useBenchKeys({
     </button>
     <button type="button" @click="emit('add')">Add something <kbd>A</kbd></button>
     <button type="button" @click="emit('room')">Read the room <kbd>R</kbd></button>
+    <button v-if="step.kind === 'weigh'" type="button" @click="asPlanned">
+      Weighed as planned <kbd>J</kbd>
+    </button>
     <button v-if="ahead > 1" type="button" @click="isAskingAll = true">
       All as planned <kbd>M</kbd>
     </button>

@@ -5,7 +5,12 @@ import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
 
 /** What a formula costs beside its materials, and how this workshop counts money. */
-const props = defineProps<{ formulaId: string; costing: Costing }>();
+const props = defineProps<{
+  formulaId: string;
+  costing: Costing;
+  /** What the steps of the work come to. */
+  workMinutes: number;
+}>();
 const workshop = useWorkshopStore();
 
 const CURRENCIES = ['USD', 'EUR', 'GBP', 'CAD', 'AUD', 'NZD', 'CHF', 'SEK', 'NOK', 'DKK', 'JPY'];
@@ -45,6 +50,12 @@ function setMoney(change: Partial<Money>): void {
       :decimals="1"
       @update:model-value="(laborMinutes) => setCosting({ laborMinutes })"
     />
+    <p v-if="costing.laborMinutes !== workMinutes" class="quiet">
+      By its steps: {{ workMinutes }} min.
+      <button type="button" class="link" @click="setCosting({ laborMinutes: workMinutes })">
+        Take it
+      </button>
+    </p>
     <NumberField
       :model-value="terms.laborPerHour"
       label="An hour of hands"
@@ -87,6 +98,16 @@ function setMoney(change: Partial<Money>): void {
 </template>
 
 <style scoped>
+.link {
+  border: 0;
+  padding: 0;
+  min-height: 24px;
+  background: none;
+  color: var(--verdigris);
+  font: inherit;
+  text-decoration: underline;
+  cursor: pointer;
+}
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));

@@ -13,6 +13,7 @@ import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatGrams, inSentence, formatCount, listed } from '@/core/words';
 import { useMoney } from '@/shared/useMoney';
+import { handsMinutes } from '@/core/work';
 import CostTerms from './CostTerms.vue';
 import { useMaterials } from '@/ui/fields/materials';
 
@@ -31,7 +32,19 @@ const { money } = useMoney();
 
 const MOST_DRIVERS = 8;
 
-const costing = computed(() => workshop.settings.costings[props.formula.id] ?? NO_COSTING);
+/** What the work of this formula takes, until the maker's own minutes stand. */
+const workMinutes = computed(() =>
+  Math.round(
+    handsMinutes(props.formula.body, { catalog: props.means.catalog, pieces: props.plan.pieces }),
+  ),
+);
+const costing = computed(
+  () =>
+    workshop.settings.costings[props.formula.id] ?? {
+      ...NO_COSTING,
+      laborMinutes: workMinutes.value,
+    },
+);
 const terms = computed(() => workshop.settings.money);
 const cost = computed(() => costFor(props.plan));
 const drivers = computed(() => {
@@ -109,7 +122,7 @@ function changed(now: number, then: number): string {
         <b class="tabular">{{ money(driver.amount) }}</b>
       </li>
     </ol>
-    <CostTerms :formula-id="formula.id" :costing="costing" />
+    <CostTerms :formula-id="formula.id" :costing="costing" :work-minutes="workMinutes" />
   </section>
 </template>
 

@@ -208,9 +208,14 @@ table {
   width: 100%;
   border-collapse: collapse;
 }
+@media (max-width: 560px) {
+  .tables {
+    overflow-x: auto;
+  }
+}
 .readings {
   width: auto;
-  min-width: 480px;
+  min-width: min(480px, 100%);
   margin-top: 22px;
 }
 th,

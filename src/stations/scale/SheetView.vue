@@ -4,6 +4,7 @@ import { describeVersion, type Formula } from '@/core/formula';
 import { planSteps, type LotsByLine } from '@/core/work';
 import type { ScalePlan, ScaleRequest } from '@/core/scaling';
 import { useShelfStore } from '@/stores/shelf';
+import { useWorkshopStore } from '@/stores/workshop';
 import BenchSheet from '@/ui/paper/BenchSheet.vue';
 import SheetActions from '@/ui/paper/SheetActions.vue';
 import { useMaterials } from '@/ui/fields/materials';
@@ -18,6 +19,7 @@ const props = defineProps<{
 }>();
 const { catalog } = useMaterials();
 const shelf = useShelfStore();
+const workshop = useWorkshopStore();
 const emit = defineEmits<{ open: [] }>();
 
 const sheet = computed(() =>
@@ -34,6 +36,8 @@ const sheet = computed(() =>
         catalog: catalog.value,
         pieceG: props.plan.pieceG,
         pieces: props.plan.pieces,
+        sets: props.plan.sets,
+        gramsPerSquirt: workshop.smallMeasures.gramsPerSquirt.best,
         stepG: props.request.scaleStepG,
         scales: shelf.scales,
       },

@@ -169,4 +169,13 @@ tr {
     color: #000;
   }
 }
+@media screen and (max-width: 560px) {
+  .sheet {
+    padding: 12px 10px;
+    overflow-x: auto;
+  }
+  header {
+    flex-wrap: wrap;
+  }
+}
 </style>

@@ -133,4 +133,13 @@ function trade(upperId: string, lowerId: string, gainG: number): void {
   flex: 1 1 auto;
   min-width: 340px;
 }
+/* On a phone the figures are what is read; the core wants a wider screen. */
+@media (max-width: 560px) {
+  .stand :deep(.core) {
+    display: none;
+  }
+  .rows {
+    min-width: 0;
+  }
+}
 </style>

@@ -103,4 +103,12 @@ const spread = computed(() =>
 .icon[aria-pressed='true'] {
   color: var(--ink);
 }
+@media (max-width: 560px) {
+  .row {
+    grid-template-columns: 20px minmax(0, 1fr) 84px 0 34px 26px;
+  }
+  .percent {
+    display: none;
+  }
+}
 </style>

@@ -24,6 +24,7 @@ const props = defineProps<{ body: FormulaBody }>();
 const design = useDesignStore();
 const { catalog, nameOf } = useMaterials();
 
+const ALL = 'all';
 const openKey = ref<string | null>(null);
 const said = ref('');
 
@@ -45,12 +46,13 @@ const brokenAt = computed(
 const handsMin = computed(() => sumMinutes(operations.value.filter(({ isLater }) => !isLater)));
 const laterMin = computed(() => sumMinutes(operations.value.filter(({ isLater }) => isLater)));
 const isEdited = computed(() => (props.body.work ?? []).length > 0);
-/** The whole work, or the operations of the stream that was tapped. */
-const shown = computed(() =>
-  openKey.value === null
+/** The operations of the stream that was tapped, or of the whole work. */
+const shown = computed(() => {
+  if (openKey.value === null) return [];
+  return openKey.value === ALL
     ? operations.value
-    : operations.value.filter(({ vessel }) => keyOf(vessel) === openKey.value),
-);
+    : operations.value.filter(({ vessel }) => keyOf(vessel) === openKey.value);
+});
 
 function keyOf({ kind, partId }: Operation['vessel']): string {
   return `${kind}:${partId}`;
@@ -132,8 +134,8 @@ function addOwn(): void {
     <p class="quiet head">
       {{ counted(operations.length, 'step') }}, {{ handsMin }} min at the bench for
       {{ counted(pieces, 'piece') }}, {{ laterMin }} min on the days after.
-      <button v-if="openKey !== null" type="button" class="link" @click="openKey = null">
-        Show all
+      <button type="button" class="link" @click="openKey = openKey === ALL ? null : ALL">
+        {{ openKey === ALL ? 'Close the steps' : 'Show every step' }}
       </button>
       <button
         v-if="isEdited"
@@ -169,9 +171,9 @@ function addOwn(): void {
           :d="`M ${stream.x0} ${stream.y} L ${stream.x1} ${stream.y}`"
           class="glow"
         />
-        <text :x="Math.min(stream.x0, layout.width - 190)" :y="stream.y - stream.width / 2 - 4">
+        <text :x="Math.min(stream.x0, layout.width - 150)" :y="stream.y - stream.width / 2 - 4">
           <tspan class="name">{{ streamName(stream) }}</tspan>
-          <tspan class="what">
+          <tspan class="what" dx="5">
             {{ stream.massG > 0 ? `${formatGrams(stream.massG)} g, ` : ''
             }}{{ Math.round(stream.minutes) }} min
           </tspan>
@@ -184,7 +186,9 @@ function addOwn(): void {
     <p v-if="work.lostEdits" class="quiet small">
       {{ counted(work.lostEdits, 'change') }} of the work named a step that is not there any more.
     </p>
+    <p v-if="openKey === null" class="quiet small">Tap a vessel to open its steps.</p>
     <VueDraggable
+      v-else
       :model-value="[...shown]"
       tag="ol"
       class="plain-list steps"
@@ -241,7 +245,7 @@ function addOwn(): void {
         </span>
       </li>
     </VueDraggable>
-    <form class="add" @submit.prevent="addOwn">
+    <form v-if="openKey !== null" class="add" @submit.prevent="addOwn">
       <v-text-field v-model="said" label="A step of your own" maxlength="200" autocomplete="off" />
       <v-btn type="submit">Add it</v-btn>
     </form>
@@ -281,7 +285,7 @@ svg {
 }
 text {
   fill: var(--ink);
-  font-size: 12px;
+  font-size: 11.5px;
 }
 .what {
   fill: var(--mid);
@@ -296,14 +300,20 @@ text {
 }
 .steps li {
   display: grid;
-  grid-template-columns: 20px minmax(0, 1fr) auto auto;
-  gap: 8px;
+  grid-template-columns: 20px minmax(0, 1fr) auto;
+  gap: 0 8px;
   align-items: center;
-  min-height: 36px;
+  padding: 4px 0;
   border-bottom: 1px solid var(--hairline);
 }
 .steps li.broken {
   border-left: 4px solid var(--rust);
+}
+.steps .title {
+  grid-column: 2 / -1;
+}
+.steps .minutes {
+  grid-column: 2;
 }
 .grip {
   color: var(--mid);

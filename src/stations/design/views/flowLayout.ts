@@ -18,11 +18,11 @@ export interface FlowLayout {
   readonly streams: readonly DrawnStream[];
 }
 
-const WIDTH = 560;
-const ROW = 46;
+const WIDTH = 330;
+const ROW = 44;
 const TOP = 24;
 const LEAST_BAND = 5;
-const MOST_BAND = 30;
+const MOST_BAND = 24;
 const LEFT = 6;
 const RIGHT = 14;
 
@@ -43,9 +43,7 @@ export function flowLayout(operations: readonly Operation[], body: FormulaBody):
     height: TOP + streams.length * ROW + 4,
     streams: streams.map((stream) => {
       const own = stream.operations.map(({ id }) => place.get(id) ?? 0);
-      const joins = operations.findIndex(
-        ({ from }) => from !== null && `${from.kind}:${from.partId}` === stream.key,
-      );
+      const joins = stream.joinsId === null ? -1 : (place.get(stream.joinsId) ?? -1);
       const last = Math.max(...own);
       return {
         ...stream,

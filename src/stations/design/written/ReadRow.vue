@@ -36,6 +36,9 @@ const WAY_WORDS: Readonly<Record<LineWay, string>> = {
   'on-the-floor': 'on the mold’s floor',
   'on-top': 'on top',
 };
+/** Where the amount is what is asked for, a name is no answer. */
+const namesOffered = ({ reason, choices }: UnreadLine) =>
+  reason.code === 'vague' || reason.code === 'no-amount' ? [] : choices.slice(0, MOST_CHOICES);
 const isUnknown = ({ reason }: UnreadLine) =>
   reason.code === 'unknown' || reason.code === 'guess' || reason.code === 'ambiguous';
 </script>
@@ -47,7 +50,7 @@ const isUnknown = ({ reason }: UnreadLine) =>
       <span class="reason">line {{ row.number }}: {{ sayUnread(row.unread.reason) }}</span>
       <span v-if="canAnswer" class="answers">
         <button
-          v-for="id in row.unread.choices.slice(0, MOST_CHOICES)"
+          v-for="id in namesOffered(row.unread)"
           :key="id"
           type="button"
           @click="emit('choose', row.unread, id)"

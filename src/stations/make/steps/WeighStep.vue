@@ -102,11 +102,6 @@ function massOnScale(): number | null {
   return read.ok ? read.massG : null;
 }
 
-/** Worked from paper: what the sheet says is what was weighed. */
-function asPlanned(): void {
-  bench.settle(weighedEntry(props.step, props.step.targetG, 'as-planned'));
-}
-
 /** What stands weighed already, after a step back. */
 const stands = computed(() =>
   settlingEntries(props.batch, props.step.id).flatMap((entry) =>
@@ -142,7 +137,6 @@ useBenchKeys(
     p: startPour,
     t: scale.tare,
     o: ask,
-    n: asPlanned,
     x: scale.togglePlug,
     1: () => isAsking.value && takeOut(),
     2: () => isAsking.value && scaleUp(),
@@ -236,9 +230,6 @@ useBenchKeys(
       @click="ask"
     >
       Too much <kbd>O</kbd>
-    </button>
-    <button type="button" class="hand small plug" @click="asPlanned">
-      Weighed as planned <kbd>N</kbd>
     </button>
     <button v-if="isLive" type="button" class="hand" @click="scale.tare">Tare <kbd>T</kbd></button>
     <button

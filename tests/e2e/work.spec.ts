@@ -1,0 +1,246 @@
+import { expect, test, type Page } from '@playwright/test';
+import { pasteRecipe, startEmpty, stepTitle } from './support';
+
+const TWO_COLORS = `Harbor Light bath bombs (makes 6)
+450 g baking soda
+240 g citric acid
+20 g almond oil
+0.3 g yellow dye bloomed in 2 g water
+
+Embed 1:
+40 g baking soda
+30 g citric acid
+
+Second color:
+450 g baking soda
+240 g citric acid
+20 g almond oil
+2 g blue mica
+
+Topping:
+3 g lavender flowers on the floor of the mold
+
+For the icing (50 g each piece):
+120 g powdered sugar
+12 g meringue powder
+22 g water
+
+Paint:
+1 g gold mica
+4 g almond oil
+
+Press and let dry for a day.`;
+
+const SALTS = `Slack Water bath salts
+500 g dendritic salt
+200 g baking soda
+110 g citric acid
+20 g goat milk powder
+12 g lavender EO`;
+
+const IN_OIL = `Night steamers (makes 8)
+400 g baking soda
+260 g citric acid
+20 g menthol, melted in the almond oil
+30 g almond oil
+10 g eucalyptus essential oil, last`;
+
+const IN_ALCOHOL = `Night steamers (makes 8)
+400 g baking soda
+260 g citric acid
+20 g menthol, dissolved in the alcohol
+40 g 99% alcohol
+10 g eucalyptus essential oil`;
+
+const CUBE = `1/2 cup washing soda
+1/2 cup borax
+1/2 cup epsom salt
+1 tbsp baking soda
+1 tbsp citric acid
+vinegar, 3 tbsp, a spoon at a time until it clumps
+makes about 15 cubes`;
+
+/** Titles on the bench sheet that the plan would print, in order. */
+async function sheetTitles(page: Page): Promise<readonly string[]> {
+  await page.getByRole('button', { name: 'Bench sheet' }).click();
+  const sheet = page.getByRole('article', { name: 'Bench sheet' });
+  await expect(sheet).toBeVisible();
+  return (await sheet.getByRole('row').allTextContents()).map((text) => text.trim());
+}
+
+function inOrder(rows: readonly string[], ...wanted: readonly RegExp[]): void {
+  let from = 0;
+  for (const pattern of wanted) {
+    const at = rows.findIndex((row, i) => i >= from && pattern.test(row));
+    expect(at, `${pattern} after row ${from} of\n${rows.join('\n')}`).toBeGreaterThanOrEqual(0);
+    from = at + 1;
+  }
+}
+
+/** From a pasted page to the scale. */
+async function scaled(page: Page, name: string, text: string): Promise<void> {
+  await pasteRecipe(page, name, text);
+  await page.getByRole('button', { name: 'To the scale' }).click();
+  await expect(page.getByRole('button', { name: 'Take it to the bench' })).toBeVisible();
+}
+
+/** Takes the plan to the bench and enters all of it as the paper sheet had it, up to the count. */
+async function madeFromPaper(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Take it to the bench' }).click();
+  await page.getByRole('button', { name: /^All as planned/ }).click();
+  await page
+    .getByRole('dialog', { name: 'All as planned' })
+    .getByRole('button', { name: 'All as planned' })
+    .click();
+}
+
+test('two colors, an embed, petals on the floor, icing and paint: each made, placed and finished', async ({
+  page,
+}) => {
+  await startEmpty(page);
+  await pasteRecipe(page, 'Harbor Light', TWO_COLORS);
+  await page
+    .getByRole('navigation', { name: 'Look at' })
+    .getByRole('button', { name: 'Flow' })
+    .click();
+  const flow = page.getByRole('region', { name: 'The flow of the work' });
+  await expect(flow.getByRole('button', { name: /^Embed 1, dish/ })).toBeVisible();
+  await expect(flow.getByRole('alert')).toBeHidden();
+  await flow.getByRole('button', { name: 'Show every step' }).click();
+  // A count before the filling breaks a rule, and says so where it stands.
+  const later = flow.getByRole('button', { name: /^Earlier: Count the pieces/ });
+  for (let i = 0; i < 6; i++) await later.click();
+  await expect(flow.getByRole('alert')).toContainText('There is no piece yet for this');
+  await flow.getByRole('button', { name: 'As the rules lay it out' }).click();
+  await expect(flow.getByRole('alert')).toBeHidden();
+
+  await page.getByRole('button', { name: 'To the scale' }).click();
+  const rows = await sheetTitles(page);
+  inOrder(
+    rows,
+    /Baking soda.*Embed 1/i,
+    /Cover the embed 1/i,
+    /Lavender.*topping/i,
+    /Squeeze, before the acid/,
+    /Citric acid/,
+    /Lay it in the mold/,
+    /Fill and press/,
+    /Count the pieces/,
+    /Ice the pieces/,
+    /Powdered sugar/,
+    /Paint/,
+    /Gold mica/,
+    /Wrap/,
+  );
+  await madeFromPaper(page);
+  await expect(stepTitle(page)).toHaveText('Count the pieces');
+  await page.getByLabel('Whole pieces').fill('6');
+  await page.keyboard.press('Enter');
+  await page.getByRole('link', { name: 'Dry', exact: true }).click();
+  const asks = page.getByRole('list', { name: 'What it asks for' });
+  const ice = asks.getByRole('listitem').filter({ hasText: /Ice/i });
+  await ice.getByRole('button', { name: 'Done' }).click();
+  // It is early: asked once, and taken at the second press.
+  await expect(page.getByRole('alert')).toContainText('It is early');
+  await ice.getByRole('button', { name: 'Done' }).click();
+  const icing = page.getByRole('dialog', { name: 'Ice the pieces' });
+  await icing.getByRole('button', { name: 'Done' }).click();
+  await expect(icing.getByRole('alert')).toContainText('Type the grams');
+  await icing.getByRole('button', { name: 'All as planned' }).click();
+  await icing.getByRole('button', { name: 'Done' }).click();
+  await expect(icing).toBeHidden();
+  await page.getByRole('link', { name: /^The record of/ }).click();
+  await expect(page.getByRole('row', { name: /Powdered sugar/ })).toContainText('as planned');
+});
+
+test('loose salts soak first, are never too dry, and their jars are counted when they are full', async ({
+  page,
+}) => {
+  await startEmpty(page);
+  await scaled(page, 'Slack Water', SALTS);
+  const rows = await sheetTitles(page);
+  inOrder(
+    rows,
+    /Dendritic salt/,
+    /Lavender/,
+    /soak/i,
+    /Goat milk/,
+    /Baking soda/,
+    /Citric acid/,
+    /Spread/,
+  );
+  expect(rows.join('\n')).not.toMatch(/Squeeze|Count the pieces/);
+  await madeFromPaper(page);
+  await page.getByRole('link', { name: 'Dry', exact: true }).click();
+  const jars = page.getByRole('list', { name: 'What it asks for' }).getByRole('listitem').last();
+  await jars.getByRole('button', { name: 'Done' }).click();
+  await jars.getByRole('button', { name: 'Done' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Fill the jars' });
+  await dialog.getByLabel(/^Full jars/).fill('soon');
+  await dialog.getByRole('button', { name: 'Done' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('a whole number');
+  await dialog.getByLabel(/^Full jars/).fill('9');
+  await dialog.getByRole('button', { name: 'Done' }).click();
+  await expect(dialog).toBeHidden();
+});
+
+test('menthol goes into the oil or into the alcohol, as it is said; a cube takes its vinegar', async ({
+  page,
+}) => {
+  await startEmpty(page);
+  await scaled(page, 'In oil', IN_OIL);
+  inOrder(
+    await sheetTitles(page),
+    /almond oil.*pan/i,
+    /Menthol.*pan/,
+    /Dissolve the menthol.*warm oil/,
+    /Eucalyptus.*beaker/,
+  );
+  await page.getByRole('link', { name: 'Design', exact: true }).click();
+  await page.getByRole('button', { name: 'Formulas' }).click();
+  await scaled(page, 'In alcohol', IN_ALCOHOL);
+  inOrder(
+    await sheetTitles(page),
+    /Eucalyptus.*beaker/,
+    /alcohol.*cup/i,
+    /Menthol.*cup/,
+    /Dissolve the menthol.*alcohol/,
+  );
+  await page.getByRole('link', { name: 'Design', exact: true }).click();
+  await page.getByRole('button', { name: 'Formulas' }).click();
+  await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
+  const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
+  await dialog.getByLabel('The recipe, one ingredient a line').fill(CUBE);
+  await expect(dialog).toContainText('Reads like a cleaning piece');
+  await dialog.getByRole('button', { name: 'Make it a formula' }).click();
+  await page.getByRole('button', { name: 'To the scale' }).click();
+  inOrder(await sheetTitles(page), /Washing soda/, /Vinegar.*beaker/, /Squeeze/, /Fill and press/);
+  await madeFromPaper(page);
+  await page.getByLabel('Whole pieces').fill('15');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('15').first()).toBeVisible();
+});
+
+test('two molds from one bowl with a sampler, and a step of one’s own, reach the bench', async ({
+  page,
+}) => {
+  await startEmpty(page);
+  await pasteRecipe(page, 'Two molds', '900 g baking soda\n480 g citric acid\n45 g almond oil');
+  await page
+    .getByRole('navigation', { name: 'Look at' })
+    .getByRole('button', { name: 'Flow' })
+    .click();
+  const flow = page.getByRole('region', { name: 'The flow of the work' });
+  await flow.getByRole('button', { name: 'Show every step' }).click();
+  await flow.getByLabel('A step of your own').fill('Open the window');
+  await flow.getByRole('button', { name: 'Add it' }).click();
+  await expect(flow.getByText('Open the window')).toBeVisible();
+  await page.getByRole('button', { name: 'To the scale' }).click();
+  await page.getByRole('button', { name: 'Pieces', exact: true }).click();
+  await page.getByLabel('Pieces wanted').fill('5');
+  await page.getByLabel('Pieces wanted').press('Enter');
+  await page.getByRole('button', { name: 'And another mold from the same bowl' }).click();
+  await expect(page.getByText(/^5 × 70 mm sphere.*, 6 × 70 mm sphere/)).toBeVisible();
+  const rows = await sheetTitles(page);
+  expect(rows.filter((row) => /Fill and press/.test(row))).toHaveLength(2);
+});
