@@ -16,13 +16,17 @@ import {
   setLineLocked,
   setLineMass,
   setLineMaterial,
+  setLineWay,
   settleUnread,
   newLine,
   totalMassG,
   tradeMass,
+  waysOf,
+  withLabelNote,
+  withNotes,
   type FormulaBody,
 } from '.';
-import { shipped } from '../../../tests/fixtures/bodies';
+import { bodyFrom, shipped } from '../../../tests/fixtures/bodies';
 
 const NOW = '2026-04-18T10:00:00.000+02:00';
 
@@ -168,5 +172,32 @@ describe('versions', () => {
     const second = keepVersion(changed, NOW);
     expect(second.versions.map(({ number }) => number)).toEqual([1, 2]);
     expect(formulaSchema.parse(second)).toEqual(second);
+  });
+});
+
+describe('what is told beside the lines', () => {
+  const body = bodyFrom('200 g baking soda\n100 g citric acid\n7 g witch hazel');
+
+  it('keeps notes and a note for the label, and drops them when they are empty', () => {
+    const noted = withNotes(body, [' Good at 42 % ', '', 'x'.repeat(600)]);
+    expect(noted.notes).toEqual(['Good at 42 %', 'x'.repeat(500)]);
+    expect(withNotes(noted, [' '])).toEqual(body);
+    expect(withNotes(body, [])).toBe(body);
+    expect(withLabelNote(body, ' from the quay ').labelNote).toBe('from the quay');
+    expect(withLabelNote(withLabelNote(body, 'x'), ' ')).toEqual(body);
+  });
+
+  it('says how a line goes in, only in ways that fit it, and leaves it to the rules again', () => {
+    const hazel = allLines(body).find(({ materialId }) => materialId === 'witch-hazel');
+    const sprayed = setLineWay(body, hazel?.id ?? '', 'sprayed');
+    expect(allLines(sprayed).find(({ id }) => id === hazel?.id)?.how).toBe('sprayed');
+    expect(setLineWay(sprayed, hazel?.id ?? '', null)).toEqual(body);
+    const ways = (id: string) => waysOf(shipped(id));
+    expect(ways('witch-hazel')).toContain('sprayed');
+    expect(ways('cocoa-butter')).toContain('melted');
+    expect(ways('sweet-almond-oil')).not.toContain('melted');
+    expect(ways('menthol')).toEqual(expect.arrayContaining(['in-alcohol', 'in-warm-oil']));
+    expect(ways('rose-petals')).toContain('on-the-floor');
+    expect(ways('citric-acid')).not.toContain('sprayed');
   });
 });

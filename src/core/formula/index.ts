@@ -31,6 +31,8 @@ export type {
 export { FAMILY_WORDS, METHOD_WORDS, PART_WORDS, SCHOOL_WORDS, isForSkin, useOf } from './words';
 export { emptyBody, lineOf, newFormula, newLine, newPart } from './create';
 export { newId } from './newId';
+export { withLabelNote, withNotes } from './notes';
+export { WAY_WORDS, setLineWay, waysOf } from './ways';
 export { sameData } from './sameData';
 export {
   addLine,

@@ -1,4 +1,4 @@
-import { MAX_LINE_G, lineOf, type Line, type LineWay, type UnreadReason } from '../formula';
+import { MAX_LINE_G, lineOf, waysOf, type Line, type LineWay, type UnreadReason } from '../formula';
 import {
   findMaterial,
   recognizeMaterial,
@@ -95,24 +95,7 @@ function wayInNotes(notes: readonly string[]): LineWay | null {
 
 /** A word may belong to the name: infused oil is no herb, and only a fat is melted. */
 function wayFor(material: Material, way: LineWay | null): LineWay | undefined {
-  if (way === null) return undefined;
-  const { role, isLiquid, meltingC } = material;
-  const fits: Readonly<Record<LineWay, boolean>> = {
-    'with-the-powders': !isLiquid,
-    'with-the-acid': !isLiquid,
-    melted: isLiquid && meltingC !== null && role !== 'scent',
-    'in-warm-oil': meltingC !== null,
-    'in-alcohol': role === 'scent' && meltingC !== null,
-    bloomed: role === 'color' && !isLiquid,
-    'bloom-water': isLiquid,
-    'in-the-beaker': isLiquid || role === 'color',
-    last: isLiquid,
-    sprayed: isLiquid && meltingC === null,
-    infused: role === 'botanical',
-    'on-the-floor': !isLiquid,
-    'on-top': !isLiquid,
-  };
-  return fits[way] ? way : undefined;
+  return way !== null && waysOf(material).includes(way) ? way : undefined;
 }
 
 function findAmount(text: string): Amounted {

@@ -16,6 +16,7 @@ import { MATERIALS, SHIPPED, materialById } from '../materials';
 import {
   RULES,
   brokenRules,
+  handsMinutes,
   laidOut,
   planSteps,
   sayBroken,
@@ -369,6 +370,28 @@ describe('whatever is in it', () => {
       }),
       { seed: 10, numRuns: 150 },
     );
+  });
+});
+
+describe('odd formulas', () => {
+  it('holds 40 parts, and passes over a part of nothing', () => {
+    const body = bodyFrom(LANTERN);
+    const many = Array.from({ length: 39 }, (_, i) => ({
+      ...newPart(i % 2 ? 'embed' : 'topping', `Part ${i}`),
+      lines: [newLine(materialById(SHIPPED, 'kaolin'), 5)],
+    }));
+    const crowded = { ...body, parts: [...body.parts, ...many, newPart('icing', 'Nothing')] };
+    const { operations } = workOf(crowded, FACTS);
+    expect(new Set(operations.map(({ id }) => id)).size).toBe(operations.length);
+    expect(rulesBroken(crowded)).toEqual([]);
+    expect(operations.some(({ op }) => op === 'ice')).toBe(false);
+  });
+
+  it('reckons the minutes of hands, more for more pieces', () => {
+    const minutes = (pieces: number) =>
+      handsMinutes(bodyFrom(LANTERN), { catalog: SHIPPED, pieces });
+    // Fill, unmold, tray, turn and wrap: 2.1 minutes a piece. Common practice.
+    expect(minutes(20) - minutes(10)).toBeCloseTo(21, 6);
   });
 });
 

@@ -9,7 +9,9 @@ import {
   removeLine,
   reorderLines,
   setLineLocked,
+  LINE_WAYS,
   setLineMass,
+  setLineWay,
   setLineMaterial,
   settleUnread,
   type FormulaBody,
@@ -58,6 +60,10 @@ function act(lineId: string, action: string): void {
   else if (action === 'up') design.change(moveLine(props.body, lineId, -1));
   else if (action === 'down') design.change(moveLine(props.body, lineId, 1));
   else if (action === 'remove') design.change(removeLine(props.body, lineId));
+  else if (action.startsWith('way:'))
+    design.change(
+      setLineWay(props.body, lineId, LINE_WAYS.find((way) => `way:${way}` === action) ?? null),
+    );
   else if (action === 'swap') {
     hasSwapped.value = true;
     swapping.value = line;

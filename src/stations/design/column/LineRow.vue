@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiDotsVertical, mdiDrag, mdiLock, mdiLockOpenVariantOutline } from '@mdi/js';
 import { computed } from 'vue';
-import type { Line } from '@/core/formula';
+import { WAY_WORDS, waysOf, type Line } from '@/core/formula';
 import type { Material } from '@/core/materials';
 import type { Spread } from '@/core/units';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
@@ -17,6 +17,22 @@ const ACTIONS = [
   { value: 'swap', title: 'Swap the material' },
   { value: 'remove', title: 'Remove' },
 ] as const;
+
+/** How it goes in: what fits this material, and back to the rule. */
+const actions = computed(() => [
+  ...ACTIONS,
+  ...waysOf(props.material)
+    .filter((way) => way !== props.line.how)
+    .map((way) => ({ value: `way:${way}`, title: `Goes in: ${WAY_WORDS[way]}` })),
+  ...(props.line.how === undefined
+    ? []
+    : [{ value: 'way:', title: 'Goes in: by the rules of the work' }]),
+]);
+const named = computed(() =>
+  props.line.how === undefined
+    ? props.material.name
+    : `${props.material.name}, ${WAY_WORDS[props.line.how]}`,
+);
 
 const percent = computed(() => {
   const pct = props.share * 100;
@@ -34,7 +50,10 @@ const spread = computed(() =>
     <span class="carry" :title="`Carry ${material.name}`" aria-hidden="true"
       ><v-icon :icon="mdiDrag" size="18"
     /></span>
-    <span class="name" :title="material.name">{{ material.name }}</span>
+    <span class="name" :title="named"
+      >{{ material.name
+      }}<span v-if="line.how" class="quiet way">, {{ WAY_WORDS[line.how] }}</span></span
+    >
     <GramsInput
       :mass-g="line.massG"
       :material="material"
@@ -56,7 +75,7 @@ const spread = computed(() =>
     </button>
     <ActionMenu
       class="icon"
-      :items="ACTIONS"
+      :items="actions"
       :aria-label="`More for ${material.name}`"
       @choose="(action) => emit('action', action)"
     >
@@ -86,6 +105,9 @@ const spread = computed(() =>
   line-height: 1.1;
   -webkit-box-orient: vertical;
   -webkit-line-clamp: 2;
+}
+.way {
+  font-size: 13px;
 }
 .percent {
   text-align: right;

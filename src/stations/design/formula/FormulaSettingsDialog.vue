@@ -8,14 +8,26 @@ import {
   SCHOOLS,
   SCHOOL_WORDS,
   setRatio,
+  withLabelNote,
+  withNotes,
   type FormulaBody,
 } from '@/core/formula';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { catalog } = useMaterials();
-defineProps<{ body: FormulaBody }>();
+const props = defineProps<{ body: FormulaBody }>();
 const emit = defineEmits<{ change: [body: FormulaBody] }>();
 const isOpen = defineModel<boolean>({ required: true });
+
+const valueOf = (event: Event) => (event.target as HTMLInputElement).value;
+
+function setNotes(text: string): void {
+  emit('change', withNotes(props.body, text.split('\n')));
+}
+
+function setLabelNote(text: string): void {
+  emit('change', withLabelNote(props.body, text));
+}
 
 const families = FAMILIES.map((value) => ({ value, title: FAMILY_WORDS[value] }));
 const methods = METHODS.map((value) => ({ value, title: METHOD_WORDS[value] }));
@@ -50,6 +62,20 @@ const schools = SCHOOLS.map((value) => ({ value, title: SCHOOL_WORDS[value] }));
           persistent-hint
           hide-details="auto"
           @update:model-value="(school) => emit('change', { ...body, school })"
+        />
+        <v-textarea
+          :model-value="(body.notes ?? []).join('\n')"
+          label="Notes of its own, a line each"
+          rows="3"
+          maxlength="20000"
+          @change="(event: Event) => setNotes(valueOf(event))"
+        />
+        <v-text-field
+          :model-value="body.labelNote ?? ''"
+          label="A note for its label"
+          maxlength="500"
+          autocomplete="off"
+          @change="(event: Event) => setLabelNote(valueOf(event))"
         />
         <div class="ratios" role="group" aria-label="Soda to acid">
           <span class="quiet">Soda to acid, their sum kept:</span>

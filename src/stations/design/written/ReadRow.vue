@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sayUnread, type LineWay, type UnreadLine } from '@/core/formula';
+import { WAY_WORDS, sayUnread, type UnreadLine } from '@/core/formula';
 import { formatGrams } from '@/core/words';
 import { useMaterials } from '@/ui/fields/materials';
 import type { ReadRowOf } from './page';
@@ -21,21 +21,6 @@ const emit = defineEmits<{
 const { nameOf } = useMaterials();
 
 const MOST_CHOICES = 4;
-const WAY_WORDS: Readonly<Record<LineWay, string>> = {
-  'with-the-powders': 'with the powders',
-  'with-the-acid': 'with the acid',
-  melted: 'melted',
-  'in-warm-oil': 'in the warm oil',
-  'in-alcohol': 'in the alcohol',
-  bloomed: 'bloomed',
-  'bloom-water': 'to bloom it in',
-  'in-the-beaker': 'into the oil',
-  last: 'last, off the heat',
-  sprayed: 'sprayed',
-  infused: 'infused',
-  'on-the-floor': 'on the mold’s floor',
-  'on-top': 'on top',
-};
 /** Where the amount is what is asked for, a name is no answer. */
 const namesOffered = ({ reason, choices }: UnreadLine) =>
   reason.code === 'vague' || reason.code === 'no-amount' ? [] : choices.slice(0, MOST_CHOICES);
