@@ -1,6 +1,6 @@
 export { readRecipe } from './readRecipe';
 export type { RecipeReading, RecipeResult } from './readRecipe';
-export type { PageRow } from './readRecipe';
+export type { PageRow } from './page';
 export { sayGuess } from './guessFamily';
 export type { FamilyGuess } from './guessFamily';
 export { readLine, wayWritten } from './readLine';

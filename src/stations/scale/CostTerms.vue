@@ -98,16 +98,6 @@ function setMoney(change: Partial<Money>): void {
 </template>
 
 <style scoped>
-.link {
-  border: 0;
-  padding: 0;
-  min-height: 24px;
-  background: none;
-  color: var(--verdigris);
-  font: inherit;
-  text-decoration: underline;
-  cursor: pointer;
-}
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));

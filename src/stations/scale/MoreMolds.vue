@@ -107,13 +107,5 @@ legend {
 }
 .link {
   justify-self: start;
-  border: 0;
-  padding: 0;
-  min-height: 32px;
-  background: none;
-  color: var(--verdigris);
-  font: inherit;
-  text-decoration: underline;
-  cursor: pointer;
 }
 </style>

@@ -61,16 +61,6 @@ const emit = defineEmits<{ samplers: [use: LeftoverUse] }>();
   gap: 10px 40px;
   margin: 0 0 12px;
 }
-.link {
-  border: 0;
-  padding: 0;
-  min-height: 24px;
-  background: none;
-  color: var(--verdigris);
-  font: inherit;
-  text-decoration: underline;
-  cursor: pointer;
-}
 dt,
 .sums .quiet {
   color: var(--mid);

@@ -255,14 +255,6 @@ thead th {
 }
 .link {
   margin-right: 8px;
-  border: 0;
-  padding: 0;
-  min-height: 24px;
-  background: none;
-  color: var(--verdigris);
-  font: inherit;
-  text-decoration: underline;
-  cursor: pointer;
 }
 .weights :deep(.more) {
   display: grid;

@@ -285,14 +285,4 @@ h2:first-child {
 .hint {
   align-self: center;
 }
-.link {
-  border: 0;
-  padding: 0;
-  min-height: 24px;
-  background: none;
-  color: var(--verdigris);
-  font: inherit;
-  text-decoration: underline;
-  cursor: pointer;
-}
 </style>

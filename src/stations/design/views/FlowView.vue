@@ -364,14 +364,4 @@ text {
 .small {
   font-size: 13px;
 }
-.link {
-  border: 0;
-  padding: 0 4px;
-  min-height: 24px;
-  background: none;
-  color: var(--verdigris);
-  font: inherit;
-  text-decoration: underline;
-  cursor: pointer;
-}
 </style>
