@@ -15,6 +15,7 @@ import {
   setLineMaterial,
   settleUnread,
   type FormulaBody,
+  type PartKind,
   type Line,
 } from '@/core/formula';
 import type { Material } from '@/core/materials';
@@ -53,6 +54,17 @@ const piecesSaid = computed(() => {
   const pieces = pieceG ? Math.floor(props.evaluation.totalG / pieceG + 1e-9) : 0;
   return pieces > 0 && pieceG ? `${counted(pieces, 'piece')} of ${formatGrams(pieceG)} g` : '';
 });
+
+/** What an empty part begins with. Common practice. */
+const EMPTY: Readonly<Record<PartKind, string>> = {
+  main: 'An empty column. Add the soda first, then the acid: 2 to 1 by weight is the classic, 1.3 to 1 fizzes hardest. Salts begin with their salt, cleaning pieces with washing soda.',
+  split: 'No second color yet: add its color, and what else is its own.',
+  embed:
+    'An empty embed: a small mix of its own, about 1.4 of soda to 1 of acid, strongly colored.',
+  topping: 'Nothing on top yet: petals, salt or sprinkles, a pinch a piece.',
+  icing: 'No icing yet: sugar, meringue powder and a little water, about 50 g a piece.',
+  paint: 'No paint yet: mica in strong alcohol or oil; for a drizzle, cocoa butter.',
+};
 
 function act(lineId: string, action: string): void {
   const line = lineById(props.body, lineId);
@@ -125,8 +137,7 @@ function reorder(lineIds: string[], movedId: string): void {
         @line-action="act"
       />
       <p v-else class="blank quiet">
-        An empty column. Add the soda first, then the acid: 2 to 1 by weight is the classic, 1.3 to
-        1 fizzes hardest.
+        {{ EMPTY[part.kind] }}
       </p>
       <p v-if="part.lines.length" class="total">
         <span class="quiet">{{ body.parts.length > 1 ? 'all parts' : 'whole mix' }}</span>
