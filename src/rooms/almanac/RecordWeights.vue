@@ -70,7 +70,9 @@ function signed(massG: number, stepG: number): string {
         </td>
         <td class="number quiet">{{ row.off === null ? '' : signed(row.off, row.stepG) }}</td>
         <td class="number quiet">{{ row.at ? clockTime(row.at) : '' }}</td>
-        <td class="quiet by">{{ row.by ? WEIGHED_BY_WORDS[row.by] : 'not weighed' }}</td>
+        <td class="quiet by">
+          {{ row.by ? WEIGHED_BY_WORDS[row.by] : row.massG === null ? 'not weighed' : 'sprayed' }}
+        </td>
         <td class="lots">
           <template v-for="(lot, i) in row.codes" :key="lot.lotId"
             >{{ i ? ', ' : ''

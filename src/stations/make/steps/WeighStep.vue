@@ -167,9 +167,6 @@ useBenchKeys(
     <b class="figure counted">{{ step.counted && sayCounted(step.counted) }}</b>
   </p>
   <p v-else class="big">to reach: {{ formatFixed(step.targetG, decimals) }} g</p>
-  <p v-if="stands.length" class="stands" role="note">
-    Stands weighed: {{ formatFixed(stands[0] ?? 0, decimals) }} g. Weighing it again strikes that.
-  </p>
   <div v-if="isTyping" class="field">
     <label for="weighed">Grams on the scale</label>
     <input
@@ -190,6 +187,10 @@ useBenchKeys(
   />
   <div class="legend">
     <span role="status">{{ line }}</span>
+    <span v-if="stands.length" role="note"
+      >stands weighed: {{ formatFixed(stands[0] ?? 0, decimals) }} g; weighing it again strikes
+      that</span
+    >
     <span v-if="step.lots.length">lot {{ step.lots.map(({ code }) => code).join(', then ') }}</span>
     <span v-if="!isCounted"
       >{{ formatFixed(step.targetG - step.toleranceG, decimals) }} to
@@ -249,11 +250,6 @@ useBenchKeys(
 }
 .big.low .figure {
   font-size: 72px;
-}
-.stands {
-  margin: 0 0 6px;
-  color: #c8d2cc;
-  font-size: 18px;
 }
 .plug {
   align-self: center;
