@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { emptyBody, newLine, newPart, type FormulaBody, sayUnread } from '../formula';
+import { emptyBody, newLine, newPart, type FormulaBody, sayUnread, waysOf } from '../formula';
 import { MATERIALS, SHIPPED } from '../materials';
 import { GRAMS_PER_OUNCE, ML_PER_US_CUP, ML_PER_US_TABLESPOON, ML_PER_US_TEASPOON } from '../units';
 import { readRecipe, writeRecipe, type RecipeReading } from '.';
@@ -279,6 +279,43 @@ describe('writeRecipe', () => {
         },
       ),
       { seed: 11, numRuns: 100 },
+    );
+  });
+
+  it('keeps how each line goes in, grams a piece and the yield', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.constantFrom(...MATERIALS), { minLength: 1, maxLength: 8 }),
+        fc.array(fc.nat(20), { minLength: 8, maxLength: 8 }),
+        fc.integer({ min: 1, max: 400 }),
+        fc.integer({ min: 1, max: 90 }),
+        (materials, picks, yieldPieces, perPieceG) => {
+          const lines = materials.map((material, i) => {
+            const ways = waysOf(material).filter((way) => way !== 'bloom-water');
+            const how = ways[(picks[i] ?? 0) % (ways.length + 1)];
+            return { ...newLine(material, 10 + i), ...(how && { how }) };
+          });
+          const body: FormulaBody = {
+            ...emptyBody('bath-bomb'),
+            yieldPieces,
+            parts: [
+              { ...newPart('main', 'Main mix'), lines },
+              {
+                ...newPart('icing', 'Icing'),
+                lines: [newLine(shipped('powdered-sugar'), 90)],
+                perPieceG,
+              },
+            ],
+          };
+          const again = read(writeRecipe(body, SHIPPED));
+          const said = (part: FormulaBody['parts'][number] | undefined) =>
+            part?.lines.map(({ materialId, how }) => `${materialId} ${how ?? ''}`).sort();
+          expect(said(again.parts[0])).toEqual(said(body.parts[0]));
+          expect(again.parts[1]?.perPieceG).toBe(perPieceG);
+          expect(again.pieces).toBe(yieldPieces);
+        },
+      ),
+      { seed: 12, numRuns: 200 },
     );
   });
 });

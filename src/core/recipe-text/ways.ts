@@ -58,20 +58,23 @@ export interface WayReading {
   readonly rest: string;
 }
 
-/** Takes the words that say how a line goes in out of it. They never stand first: that is the name or the amount. */
+/**
+ * Takes the words that say how a line goes in out of it: those that stand last, as earlier ones may belong to the name.
+ * They never stand first: that is the name or the amount.
+ */
 export function readWay(text: string): WayReading {
-  for (const [pattern, way] of WAYS) {
-    const found = pattern.exec(text);
-    if (!found || found.index === 0 || NOT.test(text.slice(0, found.index))) continue;
-    const before = text.slice(0, found.index).replace(/[\s,;:–-]+(?:and\s*)?$/, '');
-    const after = text.slice(found.index + found[0].length).replace(/^[\s,;:.–-]+/, '');
-    // What is left behind it is a remark of its own, and no name.
-    return {
-      way,
-      rest: after === '' || /^\w+ (?:at|for|until)\b/.test(after) ? before : `${before}, ${after}`,
-    };
-  }
-  return { way: null, rest: text };
+  const found = WAYS.flatMap(([pattern, way]) => {
+    const match = pattern.exec(text);
+    return match && match.index > 0 && !NOT.test(text.slice(0, match.index))
+      ? [{ way, at: match.index, words: match[0] }]
+      : [];
+  }).sort((a, b) => b.at + b.words.length - (a.at + a.words.length) || a.at - b.at)[0];
+  if (!found) return { way: null, rest: text };
+  const before = text.slice(0, found.at).replace(/[\s,;:–-]+(?:and\s*)?$/, '');
+  const after = text.slice(found.at + found.words.length).replace(/^[\s,;:.–-]+/, '');
+  // What is left behind it is a remark of its own, and no name.
+  const isRemark = after === '' || /^\w+ (?:at|for|until)\b/.test(after);
+  return { way: found.way, rest: isRemark ? before : `${before}, ${after}` };
 }
 
 /** How the first of two materials goes into the second, by the word between them. */
