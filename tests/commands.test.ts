@@ -96,3 +96,54 @@ describe('npm run rebalance', () => {
     expect({ status, stdout, lines: errors.length }).toEqual({ status: 2, stdout: '', lines: 1 });
   });
 });
+
+describe('npm run work', () => {
+  const STEAMERS =
+    '400 g baking soda\n260 g citric acid\n20 g menthol, dissolved in the alcohol\n40 g 99% alcohol\nmakes 8\n';
+
+  it('answers with the steps in the order of the work, and what breaks a rule', () => {
+    const { status, stdout } = command('work', STEAMERS, '--school', 'acid-last');
+    expect(status).toBe(0);
+    const { steps, broken } = JSON.parse(stdout);
+    expect(broken).toEqual([]);
+    expect(Object.keys(steps[0])).toEqual(
+      'op part vessel from materials massG minutes waitMinMin waitMaxMin'.split(' '),
+    );
+    const ops = steps.map(({ op, vessel }: { op: string; vessel: string }) => `${op} ${vessel}`);
+    expect(ops.indexOf('dissolve cup')).toBeLessThan(ops.indexOf('squeeze bowl'));
+    const fill = steps.find(({ op }: { op: string }) => op === 'fill');
+    expect(fill).toMatchObject({ part: 'main', vessel: 'mold', from: 'bowl', minutes: 8 });
+    const alone = JSON.parse(command('work', '400 g baking soda\n20 g menthol\n').stdout);
+    expect(alone.broken).toMatchObject([
+      { rule: 'crystals-dissolved', step: expect.any(Number), message: expect.any(String) },
+      { rule: 'crystals-dissolved' },
+    ]);
+  });
+
+  it('refuses a school nobody knows, and a page that is no recipe', () => {
+    const refused = command('work', STEAMERS, '--school', 'sideways');
+    expect(refused).toMatchObject({ status: 2, stdout: '' });
+    expect(refused.errors).toHaveLength(1);
+    expect(command('work', 'The ferry was late.\n')).toMatchObject({ status: 2, stdout: '' });
+  });
+});
+
+describe('npm run evaluate, of a page as it is said', () => {
+  it('guesses the family, names parts as read, takes the yield, and asks for an unknown heading', () => {
+    const { stdout } = evaluate(
+      '100 g borax\n100 g washing soda\n20 g citric acid\nBarnacle layer:\n5 g kaolin\nmakes 5\n',
+    );
+    const answer = JSON.parse(stdout);
+    expect(answer).toMatchObject({
+      family: 'cleaning-fizzy',
+      familyGuessed: true,
+      piece: { count: 5 },
+    });
+    expect(answer.lines.at(-1)).toMatchObject({ part: 'embed', partName: 'Barnacle layer' });
+    expect(answer.asked).toMatchObject([{ line: 4, text: 'Barnacle layer' }]);
+    const said = JSON.parse(
+      evaluate('100 g borax\n20 g citric acid\n', '--family', 'bath-bomb').stdout,
+    );
+    expect(said).toMatchObject({ family: 'bath-bomb', familyGuessed: false });
+  });
+});
