@@ -50,7 +50,7 @@ function setMoney(change: Partial<Money>): void {
       :decimals="1"
       @update:model-value="(laborMinutes) => setCosting({ laborMinutes })"
     />
-    <p v-if="costing.laborMinutes !== workMinutes" class="quiet">
+    <p v-if="costing.laborMinutes !== workMinutes" class="quiet by-steps">
       By its steps: {{ workMinutes }} min.
       <button type="button" class="link" @click="setCosting({ laborMinutes: workMinutes })">
         Take it
@@ -98,6 +98,12 @@ function setMoney(change: Partial<Money>): void {
 </template>
 
 <style scoped>
+/* Under all the fields, so that none is pushed out of its row. */
+.by-steps {
+  order: 1;
+  grid-column: 1 / -1;
+  margin: 0;
+}
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));

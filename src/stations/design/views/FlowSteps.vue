@@ -1,0 +1,168 @@
+<script setup lang="ts">
+import { mdiArrowDown, mdiArrowUp, mdiClose, mdiDragVertical } from '@mdi/js';
+import { ref } from 'vue';
+import { VueDraggable, type SortableEvent } from 'vue-draggable-plus';
+import { newId, type FormulaBody, type WorkEdit } from '@/core/formula';
+import { formatGrams } from '@/core/words';
+import { sayOperation, type Operation } from '@/core/work';
+import { useMaterials } from '@/ui/fields/materials';
+import { vesselName } from './flowWords';
+
+/** Operations of the work in their order: moved, timed, left out, and added to. */
+const props = defineProps<{
+  body: FormulaBody;
+  shown: readonly Operation[];
+  /** What breaks a rule, by the operation where it does. */
+  brokenAt: ReadonlyMap<string | null, string>;
+}>();
+const emit = defineEmits<{ edit: [change: WorkEdit] }>();
+const { catalog, nameOf } = useMaterials();
+
+const said = ref('');
+
+function titleOf(operation: Operation): string {
+  if (operation.op !== 'weigh') return sayOperation(operation, props.body, catalog.value).title;
+  const lines = props.body.parts
+    .flatMap((part) => part.lines)
+    .filter(({ id }) => operation.lineIds.includes(id));
+  const massG = lines.reduce((sum, line) => sum + line.massG, 0);
+  return `Weigh ${formatGrams(massG)} g ${nameOf(lines[0]?.materialId ?? '').toLowerCase()}`;
+}
+
+/** Put after what stood before its new place in the list that is shown. */
+function dropped({ oldIndex, newIndex }: SortableEvent): void {
+  if (oldIndex === undefined || newIndex === undefined || oldIndex === newIndex) return;
+  move(oldIndex, newIndex);
+}
+
+function move(from: number, to: number): void {
+  const one = props.shown[from];
+  if (!one || to < 0 || to >= props.shown.length) return;
+  const rest = props.shown.filter((other) => other !== one);
+  emit('edit', { kind: 'move', opId: one.id, afterId: rest[to - 1]?.id ?? null });
+}
+
+function setMinutes(operation: Operation, value: string): void {
+  const minutes = Number(value.replace(',', '.'));
+  if (Number.isFinite(minutes) && minutes >= 0 && minutes <= 100_000)
+    emit('edit', { kind: 'minutes', opId: operation.id, minutes });
+}
+
+function addOwn(): void {
+  const last = props.shown.at(-1);
+  const part = props.body.parts.find(({ id }) => id === last?.partId) ?? props.body.parts[0];
+  if (said.value.trim() === '' || !part) return;
+  emit('edit', {
+    kind: 'add',
+    opId: `own:${newId()}`,
+    afterId: last?.id ?? null,
+    op: 'rest',
+    vessel: last?.vessel.kind ?? 'bowl',
+    from: null,
+    partId: part.id,
+    said: said.value.trim().slice(0, 200),
+    minutes: 5,
+  });
+  said.value = '';
+}
+</script>
+
+<template>
+  <div>
+    <VueDraggable
+      :model-value="[...shown]"
+      tag="ol"
+      class="plain-list steps"
+      handle=".grip"
+      :animation="0"
+      @end="dropped"
+    >
+      <li
+        v-for="(operation, i) in shown"
+        :key="operation.id"
+        :class="{ broken: brokenAt.has(operation.id), later: operation.isLater }"
+      >
+        <span class="grip" aria-hidden="true"><v-icon :icon="mdiDragVertical" size="18" /></span>
+        <span class="title">
+          {{ titleOf(operation) }}
+          <span class="quiet">{{ vesselName(operation.vessel, body) }}</span>
+          <span v-if="brokenAt.has(operation.id)" class="why">{{
+            brokenAt.get(operation.id)
+          }}</span>
+        </span>
+        <label class="minutes">
+          <input
+            :value="Number(operation.minutes.toFixed(1))"
+            inputmode="decimal"
+            :aria-label="`Minutes of ${titleOf(operation)}`"
+            @change="setMinutes(operation, ($event.target as HTMLInputElement).value)"
+          />
+          min
+        </label>
+        <span class="moves">
+          <button
+            type="button"
+            :disabled="i === 0"
+            :aria-label="`Earlier: ${titleOf(operation)}`"
+            @click="move(i, i - 1)"
+          >
+            <v-icon :icon="mdiArrowUp" size="16" />
+          </button>
+          <button
+            type="button"
+            :disabled="i === shown.length - 1"
+            :aria-label="`Later: ${titleOf(operation)}`"
+            @click="move(i, i + 1)"
+          >
+            <v-icon :icon="mdiArrowDown" size="16" />
+          </button>
+          <button
+            type="button"
+            :aria-label="`Leave out: ${titleOf(operation)}`"
+            @click="emit('edit', { kind: 'leave-out', opId: operation.id })"
+          >
+            <v-icon :icon="mdiClose" size="16" />
+          </button>
+        </span>
+      </li>
+    </VueDraggable>
+    <form class="add" @submit.prevent="addOwn">
+      <v-text-field v-model="said" label="A step of your own" maxlength="200" autocomplete="off" />
+      <v-btn type="submit">Add it</v-btn>
+    </form>
+  </div>
+</template>
+
+<style scoped>
+.steps li {
+  display: grid;
+  grid-template-columns: 20px minmax(0, 1fr) auto;
+  gap: 0 8px;
+  align-items: center;
+  padding: 4px 0;
+  border-bottom: 1px solid var(--hairline);
+}
+.steps .title {
+  grid-column: 2 / -1;
+}
+.grip {
+  color: var(--mid);
+  cursor: grab;
+}
+.minutes {
+  color: var(--mid);
+  font-size: 13px;
+  white-space: nowrap;
+}
+.moves button {
+  min-width: 28px;
+  min-height: 28px;
+  border: 0;
+  background: none;
+  color: var(--mid);
+  cursor: pointer;
+}
+.later .title {
+  font-style: italic;
+}
+</style>
