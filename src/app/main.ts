@@ -7,7 +7,9 @@ import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './App.vue';
 import { router } from './router';
+import { useSavingStore } from '@/stores/saving';
 import { usePalette, vuetify } from './theme';
 
 usePalette();
 createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app');
+window.addEventListener('pagehide', () => useSavingStore().leave());

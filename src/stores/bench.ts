@@ -66,7 +66,7 @@ export const useBenchStore = defineStore('bench', () => {
         bowl,
         lots: bowls[bowl] ?? {},
         scales: shelf.scales,
-        gramsPerSquirt: workshop.smallMeasures.gramsPerSquirt.best,
+        squirtG: workshop.squirtG,
         readings: freezeReadings(evaluation, plan.factor / plan.bowlCount),
         code,
         now,
@@ -81,7 +81,7 @@ export const useBenchStore = defineStore('bench', () => {
     apply((current) => settleStep(current, signed(entry), nowIso()));
   const write = (entry: NewEntry) => apply((current) => record(current, signed(entry), nowIso()));
   /** Everything ahead as the paper sheet had it, up to the count. */
-  const allAsPlanned = () => apply((current) => restAsPlanned(current, nowIso()));
+  const allAsPlanned = () => apply((current) => restAsPlanned(current, nowIso(), shelf.takeOff));
   const undo = () => apply((current) => undoLast(current, nowIso()));
   /** Keeps an over-pour and makes the rest of its part match. */
   const scaleUp = (of: WeighStep, massG: number, by: WeighedBy) =>
@@ -91,7 +91,7 @@ export const useBenchStore = defineStore('bench', () => {
 
   /** One squirt of the sprayer, written at once: a page that dies has lost none. */
   function squirt(materialId: string, bowl: BowlNumber, lineId?: string): void {
-    const massG = workshop.smallMeasures.gramsPerSquirt.best;
+    const massG = workshop.squirtG(materialId);
     add(materialId, massG, 'sprayed', bowl, {
       squirts: 1,
       ...(lineId !== undefined && { lineId }),

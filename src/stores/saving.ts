@@ -22,7 +22,8 @@ export const useSavingStore = defineStore('saving', () => {
   }
 
   const flush = (): Promise<void> => session?.flush() ?? Promise.resolve();
+  const leave = () => session?.leave();
   const putAway = () => (said.value = []);
 
-  return { status, said, open, flush, putAway };
+  return { status, said, open, flush, leave, putAway };
 });

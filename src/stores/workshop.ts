@@ -5,7 +5,7 @@ import { newFormula, type Formula, type FormulaBody } from '@/core/formula';
 import { catalogWith } from '@/core/materials';
 import type { Batch } from '@/core/records';
 import { isInALot, usersOfMaterial } from '@/core/shelf';
-import { USUAL_SETTINGS, smallMeasuresOf, type Settings } from '@/core/workshop';
+import { USUAL_SETTINGS, smallMeasuresOf, squirtG, type Settings } from '@/core/workshop';
 import {
   COLLECTION_NAMES,
   NO_RECORDS,
@@ -55,6 +55,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     () => batches.value.find(({ id }) => id === settings.value.batchInHandId) ?? null,
   );
   const smallMeasures = computed(() => smallMeasuresOf(tools.value));
+  const gramsOfSquirt = (materialId: string) => squirtG(tools.value, materialId);
   /** What a judgement wants to know of this workshop. */
   const facts = computed<WorkshopFacts>(() => ({
     catalog: catalog.value,
@@ -207,6 +208,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     formulaInHand,
     batchInHand,
     smallMeasures,
+    squirtG: gramsOfSquirt,
     sampleCount,
     load,
     put,

@@ -1,5 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
-import { pasteRecipe, startEmpty, stepTitle } from './support';
+import { readFile } from 'node:fs/promises';
+import { pdfText } from './pdfText';
+import { pasteRecipe, skipTo, startEmpty, stepTitle } from './support';
 
 const TWO_COLORS = `Harbor Light bath bombs (makes 6)
 450 g baking soda
@@ -240,7 +242,57 @@ test('two molds from one bowl with a sampler, and a step of one’s own, reach t
   await page.getByLabel('Pieces wanted').fill('5');
   await page.getByLabel('Pieces wanted').press('Enter');
   await page.getByRole('button', { name: 'And another mold from the same bowl' }).click();
-  await expect(page.getByText(/^5 × 70 mm sphere.*, 6 × 70 mm sphere/)).toBeVisible();
+  await expect(page.getByText(/5 × 70 mm sphere of \d+ g, label \d+ g/)).toBeVisible();
+  // Samplers come of what is left over: of five whole pieces and six, nothing is.
+  await page.getByRole('button', { name: 'And another mold from the same bowl' }).click();
+  await page.getByLabel('samplers, from what is left over').last().check();
+  await expect(page.getByText(/0 × 70 mm sphere .* 6 asked for: no more is left/)).toBeVisible();
+  await page.getByRole('button', { name: 'As written' }).click();
+  await page.getByLabel('Diameter, mm').last().fill('18');
+  await page.getByLabel('Diameter, mm').last().press('Enter');
+  await expect(page.getByText(/[2-6] × 18 mm sphere of 3.\d* g, samplers/)).toBeVisible();
   const rows = await sheetTitles(page);
   expect(rows.filter((row) => /Fill and press/.test(row))).toHaveLength(2);
+  expect(rows.filter((row) => /Samplers from the rest/.test(row))).toHaveLength(1);
+  // The same sheet on paper, and on a phone.
+  const printed = await pdfText(await page.pdf({ format: 'A4' }));
+  for (const title of ['Open the window', 'Fill and press', 'Samplers from the rest', 'Count'])
+    expect(printed).toContain(title);
+  await page.setViewportSize({ width: 390, height: 844 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await madeFromPaper(page);
+  await expect(page.getByText(/and \d samplers from the rest/)).toBeVisible();
+  await page.getByLabel('Whole pieces').fill('7');
+  await page.getByLabel('Samplers').fill('2');
+  await page.keyboard.press('Enter');
+  await page.getByRole('link', { name: 'Dry', exact: true }).click();
+  await page.getByRole('link', { name: /^The record of/ }).click();
+  await expect(page.getByText('2 samplers beside them')).toBeVisible();
+});
+
+test('a batch of an older release goes on in the middle of its steps', async ({ page }) => {
+  const text = await readFile('tests/fixtures/workshop-format-3.rovack.json', 'utf8');
+  const file = JSON.parse(text) as { batches: { code: string }[]; settings: object };
+  const [made] = file.batches;
+  // Left at the bench before the last four things that were done there.
+  const batches = [
+    { ...made, currentStep: 27, outcome: 'at-the-bench', finishedAt: null, entries: [] },
+  ];
+  await startEmpty(page);
+  await page.getByRole('link', { name: 'Workshop' }).click();
+  await page.getByLabel('File to import').setInputFiles({
+    name: 'older.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify({ ...file, batches })),
+  });
+  await page.getByRole('button', { name: 'Take it in' }).click();
+  await page.getByRole('link', { name: 'Make', exact: true }).click();
+  await page.getByRole('button', { name: /QL-001/ }).click();
+  await expect(page.getByText(/step 28 of/)).toBeVisible();
+  await skipTo(page, /^Count/);
+  await page.getByLabel('Whole pieces').fill('6');
+  await page.keyboard.press('Enter');
+  await page.getByRole('link', { name: 'Dry', exact: true }).click();
+  await expect(page.getByRole('link', { name: /^The record of QL-001/ })).toBeVisible();
 });

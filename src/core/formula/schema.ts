@@ -99,6 +99,14 @@ export const workEditSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('move'), opId, afterId: opId.nullable() }),
   z.object({ kind: z.literal('leave-out'), opId }),
   z.object({ kind: z.literal('minutes'), opId, minutes }),
+  /** In two: these minutes, and these lines where it has several, come as one of their own right after. */
+  z.object({
+    kind: z.literal('split'),
+    opId,
+    newOpId: opId,
+    minutes,
+    lineIds: z.array(z.uuid()).max(200),
+  }),
   z.object({
     kind: z.literal('add'),
     opId,
@@ -181,6 +189,8 @@ export const formulaBodySchema = z.object({
   unread: z.array(unreadLineSchema),
   /** The maker's changes to the work, in the order they were made. */
   work: z.array(workEditSchema).max(MOST_EDITS).optional(),
+  /** Lines that stood in the formula at the newest of these changes: what came since is placed by rule. */
+  workLines: z.array(z.uuid()).max(1000).optional(),
   /** Pieces the recipe says it makes. */
   yieldPieces: z.int().min(1).max(10_000).optional(),
   /** What the recipe says beside its lines, and the maker's own words. */

@@ -82,6 +82,8 @@ export const benchStepSchema = z.discriminatedUnion('kind', [
     targetG: z.number().min(0),
     stepG: z.number().min(0.001).max(100),
     pieces: z.int().min(1),
+    /** Mini pieces from the rest. */
+    isSampler: z.boolean().optional(),
   }),
   z.object({ ...base, kind: z.literal('count') }),
   /** Not at the bench any more: on the tray, the next day. */

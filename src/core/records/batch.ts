@@ -21,8 +21,8 @@ export interface BatchStart {
   readonly readings: FrozenReadings;
   /** That stand on the bench. */
   readonly scales?: readonly BenchScale[];
-  /** Of the maker's own sprayer. */
-  readonly gramsPerSquirt?: number;
+  /** Of the maker's own sprayers, by what stands in them. */
+  readonly squirtG?: (materialId: string) => number;
   readonly code: string;
   /** ISO 8601 with zone. */
   readonly now: string;
@@ -72,7 +72,7 @@ export function startBatch(start: BatchStart): Batch {
           sets,
           stepG: request.scaleStepG,
           scales: start.scales ?? [],
-          ...(start.gramsPerSquirt !== undefined && { gramsPerSquirt: start.gramsPerSquirt }),
+          ...(start.squirtG && { squirtG: start.squirtG }),
         },
         start.lots,
       ),

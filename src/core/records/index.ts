@@ -35,6 +35,8 @@ export { bowlContents, weighedDampPct, isParted, mixToCome } from './bowl';
 export type { BowlNumber } from './bowl';
 export {
   countOf,
+  plannedSamplers,
+  pressedPieces,
   openSqueeze,
   roomOf,
   standing,

@@ -133,6 +133,8 @@ export const batchEntrySchema = z.discriminatedUnion('kind', [
     kind: z.literal('counted'),
     pieces: z.int().min(0).max(100_000),
     rejects: z.int().min(0).max(100_000),
+    /** Mini pieces from the rest: counted beside the pieces, and labeled as samplers. */
+    samplers: z.int().min(0).max(100_000).optional(),
   }),
   z.object({ ...entryBase, kind: z.literal('note'), text: z.string().max(2000) }),
   /** The marked piece on the scale while it dries. */
@@ -189,6 +191,8 @@ export const batchSchema = z.object({
           mold: moldSchema,
           pieces: z.int().min(0),
           pieceG: massG,
+          /** With what lies on it. */
+          netG: massG.optional(),
           isSampler: z.boolean(),
         }),
       )

@@ -86,6 +86,19 @@ export function meanPieceG({ plan }: Batch): number {
     : plan.pieceG;
 }
 
+/** Mini pieces the plan presses from what is left. */
+export function plannedSamplers({ plan }: Batch): number {
+  return (plan.sets ?? []).reduce((sum, set) => (set.isSampler ? sum + set.pieces : sum), 0);
+}
+
+/** Pieces pressed one by one, samplers left out: those come from screens of their own. */
+export function pressedPieces(batch: Batch): number {
+  const minis = new Set(
+    batch.steps.flatMap((step) => (step.kind === 'press' && step.isSampler ? [step.id] : [])),
+  );
+  return standing(batch, 'filled').filter(({ stepId }) => !minis.has(stepId)).length;
+}
+
 /** The newest room reading of the batch. */
 export function roomOf(batch: Batch): EntryOf<'room'> | null {
   return standing(batch, 'room').at(-1) ?? null;

@@ -1,4 +1,4 @@
-import { isInside, totalMassG, type FormulaBody, type Method } from '../formula';
+import { isInside, totalMassG, type FormulaBody, type Method, type Part } from '../formula';
 import type { Spread } from '../units';
 import { bowlHoldsG, largestShare } from './bowls';
 import type { Means } from './means';
@@ -7,15 +7,17 @@ import type { MixReadings } from './mixReadings';
 import { moldVolumeMl, type Mold } from './molds';
 import { packedDensityGMl } from './packedDensity';
 import { planLines, type PlannedLine } from './planLines';
-import type { ScaleRequest } from './request';
+import type { MoldSet, ScaleRequest } from './request';
 import { materialsUsed } from './used';
 import { formatCount } from '../words';
 import {
   amountsOf,
   othersG,
+  ownTopsG,
   partG,
   piecesAt,
   pouredG,
+  topG,
   wantedFactor,
   type Ask,
   type WantProblem,
@@ -31,8 +33,12 @@ export interface PlannedSet {
   readonly mold: Mold;
   readonly pieces: number;
   readonly pieceG: number;
+  /** What a finished piece weighs with what is on it; drying takes the alcohol off. */
+  readonly netG: number;
   /** Made of what is left after the others. */
   readonly isSampler: boolean;
+  /** Samplers that were asked for, where what is left does not give so many. */
+  readonly askedPieces?: number;
 }
 
 export interface ScalePlan {
@@ -134,17 +140,14 @@ export function planScale(
       'less-than-a-piece',
       `${poured.insideG.toFixed(0)} g of mix is less than one piece of ${piece.best.toFixed(0)} g in this mold: want more, or take a smaller mold.`,
     );
-  const sets: readonly PlannedSet[] = [
+  const leftG = poured.insideG * kept - first * piece.best - othersG(ask);
+  const filled = [
     { mold: request.mold, pieces: first, pieceG: piece.best, isSampler: false },
-    ...others.map(({ mold, count, pieceG, isSampler }) => ({
-      mold,
-      pieces: count,
-      pieceG,
-      isSampler,
-    })),
+    ...fromTheRest(others, leftG),
   ];
+  const sets = withNet(body, filled, poured.outsideShareG);
   const pressedG = sets.reduce((sum, { pieces, pieceG }) => sum + pieces * pieceG, 0);
-  const { lines, carrierOverG, bowlCount, bowlG, totalG, insideG, ...readings } = poured;
+  const { lines, carrierOverG, bowlCount, bowlG, totalG, insideG } = poured;
   return {
     ok: true,
     plan: {
@@ -162,10 +165,51 @@ export function planScale(
       sets,
       leftoverG: Math.max(0, insideG * kept - pressedG),
       lostG: insideG * (1 - kept),
-      readings,
+      readings: {
+        wanted: poured.wanted,
+        planned: poured.planned,
+        roundedAlone: poured.roundedAlone,
+      },
       carrierOverG,
     },
   };
+}
+
+/** What lies on each piece: by the piece as that mold has it, and an even share of what is a share of the mix. */
+function withNet(
+  body: FormulaBody,
+  sets: ReadonlyArray<Omit<PlannedSet, 'netG'> & Pick<MoldSet, 'tops'>>,
+  outsideShareG: number,
+): readonly PlannedSet[] {
+  const finished = sets.reduce((sum, { pieces, isSampler }) => (isSampler ? sum : sum + pieces), 0);
+  const outside = body.parts.filter((part) => !isInside(part));
+  return sets.map(({ tops, ...set }) => {
+    const ownG = outside.reduce((sum, part) => sum + topG(part, { tops }), 0);
+    const onItG = set.isSampler ? 0 : ownG + outsideShareG / Math.max(1, finished);
+    return { ...set, netG: set.pieceG + onItG };
+  });
+}
+
+/** Molds beside the first; samplers get what is left, in their order. */
+function fromTheRest(
+  others: ReadonlyArray<MoldSet & { readonly pieceG: number }>,
+  leftG: number,
+): ReadonlyArray<Omit<PlannedSet, 'netG'> & Pick<MoldSet, 'tops'>> {
+  let restG = leftG;
+  return others.map(({ mold, count, pieceG, isSampler, tops }) => {
+    const fits = isSampler
+      ? Math.min(count, Math.max(0, Math.floor(restG / pieceG + SAME)))
+      : count;
+    if (isSampler) restG -= fits * pieceG;
+    return {
+      mold,
+      pieces: fits,
+      pieceG,
+      isSampler,
+      ...(fits < count && { askedPieces: count }),
+      ...(tops && { tops }),
+    };
+  });
 }
 
 /** A fill that no mix of powders can have. */
@@ -185,6 +229,8 @@ interface Poured extends ReturnType<typeof planLines> {
   readonly bowlG: number;
   readonly totalG: number;
   readonly insideG: number;
+  /** Of what lies on the pieces, what is a share of the mix. */
+  readonly outsideShareG: number;
 }
 
 /** Weights come in the scale's steps: what they bring too much or too little is asked for anew. */
@@ -221,20 +267,24 @@ function pour(ask: Ask, factor: number, bowlCount: number): Poured {
     body,
     (part) => {
       if (part.perPieceG === undefined) return factor / bowlCount;
-      return partG(part) > 0 ? (part.perPieceG * pieces) / partG(part) / bowlCount : 0;
+      const wantedG = part.perPieceG * pieces + ownTopsG(part, ask);
+      return partG(part) > 0 ? Math.max(0, wantedG) / partG(part) / bowlCount : 0;
     },
     request,
     means,
   );
-  const inside = new Set(body.parts.filter(isInside).map(({ id }) => id));
-  const sum = (lines: readonly PlannedLine[]) => lines.reduce((all, { weighG }) => all + weighG, 0);
-  const bowlG = sum(planned.lines);
+  const sumOf = (wanted: (part: Part) => boolean) => {
+    const ids = new Set(body.parts.filter(wanted).map(({ id }) => id));
+    return planned.lines.reduce((all, line) => (ids.has(line.partId) ? all + line.weighG : all), 0);
+  };
+  const bowlG = sumOf(() => true);
   return {
     ...planned,
     bowlCount,
     bowlG,
     totalG: bowlG * bowlCount,
-    insideG: sum(planned.lines.filter(({ partId }) => inside.has(partId))) * bowlCount,
+    insideG: sumOf(isInside) * bowlCount,
+    outsideShareG: sumOf((part) => !isInside(part) && part.perPieceG === undefined) * bowlCount,
   };
 }
 

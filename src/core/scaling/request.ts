@@ -14,6 +14,8 @@ export const moldSetSchema = z.object({
   count: z.int().min(1).max(10_000),
   /** Made of what is left after the others, so that nothing more is mixed for it. */
   isSampler: z.boolean(),
+  /** Grams on each piece of what is iced, topped or painted, by part id; as the formula has it where not named. */
+  tops: z.record(z.string(), z.number().min(0).max(10_000)).optional(),
 });
 export type MoldSet = z.infer<typeof moldSetSchema>;
 const MOST_SETS = 8;

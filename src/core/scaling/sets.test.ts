@@ -79,6 +79,41 @@ describe('more than one mold in a batch', () => {
     expect(both.totalG - alone.totalG).toBeCloseTo((5 * (five?.pieceG ?? 0)) / 0.98, 0);
   });
 
+  it('gives each mold its own tops and net weight, and mixes just so much of them', () => {
+    const body = each(ICED, 30);
+    const iceId = body.parts[1]?.id ?? '';
+    const ask = (tops: MoldSet['tops']) =>
+      plan(body, { want: { kind: 'pieces', count: 8 }, more: [{ ...cubes, tops }] });
+    const [usual, bare, heavy] = [ask(undefined), ask({ [iceId]: 0 }), ask({ [iceId]: 45 })];
+    expect(partG(usual, iceId)).toBeCloseTo(30 * 13, 0);
+    expect(partG(bare, iceId)).toBeCloseTo(30 * 8, 0);
+    expect(partG(heavy, iceId)).toBeCloseTo(30 * 8 + 45 * 5, 0);
+    for (const [made, top] of [
+      [usual, 30],
+      [bare, 0],
+      [heavy, 45],
+    ] as const) {
+      const [first, second] = made.sets;
+      expect((first?.netG ?? 0) - (first?.pieceG ?? 0)).toBeCloseTo(30, 9);
+      expect((second?.netG ?? 0) - (second?.pieceG ?? 0)).toBeCloseTo(top, 9);
+    }
+    // Asked for by the total, the whole still comes to it.
+    const total = plan(body, {
+      want: { kind: 'total', massG: 3000 },
+      more: [{ ...cubes, tops: { [iceId]: 45 } }],
+    });
+    expect(total.totalG).toBeCloseTo(3000, -2);
+    expect(partG(total, iceId)).toBeCloseTo(30 * (total.pieces - 5) + 45 * 5, 0);
+  });
+
+  it('spreads an icing that is a share of the mix over the finished pieces', () => {
+    const minis = { ...cubes, count: 2, isSampler: true };
+    const made = plan(bodyFrom(ICED), { want: { kind: 'times', times: 3 }, more: [minis] });
+    const [first, mini] = made.sets;
+    expect((first?.netG ?? 0) - (first?.pieceG ?? 0)).toBeCloseTo(made.outsideG / made.pieces, 9);
+    expect(mini?.netG).toBe(mini?.pieceG);
+  });
+
   it('presses samplers from what is left, and mixes nothing more for them', () => {
     const minis = { ...cubes, count: 2, isSampler: true };
     const want = { kind: 'total', massG: 1500 } as const;
@@ -87,6 +122,14 @@ describe('more than one mold in a batch', () => {
     expect(made.totalG).toBe(without.totalG);
     expect(made.pieces).toBe(without.pieces);
     expect(made.leftoverG).toBeLessThan(without.leftoverG);
+    // As many as the rest gives, and no more: what was asked for beside it is said.
+    const cubeG = made.sets[1]?.pieceG ?? 0;
+    const fits = Math.floor(without.leftoverG / cubeG);
+    const [, few] = plan(bodyFrom(MIX), { want, more: [{ ...minis, count: fits }] }).sets;
+    const [, many] = plan(bodyFrom(MIX), { want, more: [{ ...minis, count: fits + 1 }] }).sets;
+    expect(few).toMatchObject({ pieces: fits });
+    expect(few).not.toHaveProperty('askedPieces');
+    expect(many).toMatchObject({ pieces: fits, askedPieces: fits + 1 });
   });
 
   it('balances: pieces, rest, loss and what is outside make the whole', () => {

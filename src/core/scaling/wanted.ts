@@ -2,7 +2,7 @@ import { isInside, type FormulaBody, type Part } from '../formula';
 import { materialById } from '../materials';
 import { largestShare } from './bowls';
 import type { Means } from './means';
-import type { ScaleRequest } from './request';
+import type { MoldSet, ScaleRequest } from './request';
 
 /** How much of a formula lies inside the pieces and beside them, as shares of the mix and in grams a piece. */
 export interface Amounts {
@@ -24,8 +24,9 @@ export interface Ask {
   readonly kept: number;
   readonly pieceG: number;
   /** Other molds that are mixed for. */
-  readonly paid: ReadonlyArray<{ readonly count: number; readonly pieceG: number }>;
+  readonly paid: readonly PaidSet[];
 }
+export type PaidSet = Pick<MoldSet, 'count' | 'tops'> & { readonly pieceG: number };
 
 export type WantProblem = 'nothing-to-scale' | 'no-mixer' | 'not-in-it';
 export type Wanted =
@@ -54,6 +55,17 @@ export function othersG({ paid }: Pick<Ask, 'paid'>): number {
   return paid.reduce((sum, { count, pieceG }) => sum + count * pieceG, 0);
 }
 
+/** Grams of a part on each piece of a mold: the mold's own where it has one, else the formula's. */
+export function topG(part: Part, { tops = {} }: Pick<MoldSet, 'tops'>): number {
+  if (part.perPieceG === undefined || part.lines.length === 0) return 0;
+  return isInside(part) ? part.perPieceG : (tops[part.id] ?? part.perPieceG);
+}
+
+/** Grams of a part that molds with tops of their own take more, or less, than the formula has it. */
+export function ownTopsG(part: Part, { paid }: Pick<Ask, 'paid'>): number {
+  return paid.reduce((sum, set) => sum + set.count * (topG(part, set) - topG(part, {})), 0);
+}
+
 const LEAST = 1e-9;
 
 /** Pieces, unrounded, of so many formulas: those of the first mold and all others that are mixed for. */
@@ -71,7 +83,8 @@ export function piecesAt(ask: Ask, factor: number): number {
 
 /** Grams of the whole at so many formulas. */
 export function pouredG(ask: Ask, factor: number): number {
-  return ask.amounts.sharedG * factor + ask.amounts.eachG * piecesAt(ask, factor);
+  const ownG = ask.body.parts.reduce((sum, part) => sum + ownTopsG(part, ask), 0);
+  return ask.amounts.sharedG * factor + ask.amounts.eachG * piecesAt(ask, factor) + ownG;
 }
 
 /** How many times the shared parts of the formula are wanted, or why they are not. */

@@ -43,6 +43,8 @@ export const toolSchema = z.discriminatedUnion('kind', [
     kind: z.literal('sprayer'),
     /** Grams of ten squirts. */
     tenSquirtsG: z.number().min(0.2).max(100),
+    /** What stands in it; left out for one that is filled with anything. */
+    holdsId: z.string().max(120).optional(),
   }),
   z.object({
     ...toolBase,

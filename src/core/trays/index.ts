@@ -7,7 +7,7 @@ export { isOnTray, tendings } from './tending';
 export type { TendingNow } from './tending';
 export { trayLayout } from './layout';
 export type { TrayLayout } from './layout';
-export { dryingLossFraction, pressedMix } from './volatile';
+export { dryingLossFraction, labelWeightG, pressedMix } from './volatile';
 export { outsideFacts } from './outsideFacts';
 export { batchFills } from './fills';
 export type { BatchFills } from './fills';

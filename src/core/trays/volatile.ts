@@ -1,5 +1,6 @@
 import { portionsOf, type Catalog, type MaterialMass, type Portion } from '../materials';
 import { bowlContents, type Batch } from '../records';
+import type { PlannedSet } from '../scaling';
 import type { Spread } from '../units';
 
 /** Water bound in crystals and powders stays: this share of what could leave does. Start value of ours, half to all of it. */
@@ -44,4 +45,15 @@ export function dryingLossFraction(contents: readonly Portion[]): Spread {
   const { waterFraction, alcoholFraction } = volatiles(contents);
   const all = Math.max(LEAST_FRACTION, waterFraction + alcoholFraction);
   return { low: all * LEAVES.low, best: all * LEAVES.best, high: all * LEAVES.high };
+}
+
+/**
+ * Whole grams a dry piece of a mold can bear on its label: what was pressed less what dries off, with what lies on it.
+ * @param lossFraction 0 to 1
+ */
+export function labelWeightG(
+  { pieceG, netG }: Pick<PlannedSet, 'pieceG' | 'netG'>,
+  lossFraction: number,
+): number {
+  return Math.floor(netG - pieceG * lossFraction + 1e-9);
 }

@@ -1,4 +1,4 @@
-import type { FormulaBody, WorkEdit } from '../formula';
+import { allLines, type FormulaBody, type Line, type WorkEdit } from '../formula';
 import type { Operation, Work } from './types';
 
 /**
@@ -36,6 +36,8 @@ function applied(
       return operations.filter((one) => one !== operation);
     case 'minutes':
       return operations.map((one) => (one === operation ? { ...one, minutes: edit.minutes } : one));
+    case 'split':
+      return operations.flatMap((one) => (one === operation ? halves(one, edit) : [one]));
     case 'move':
       return edit.afterId === edit.opId
         ? null
@@ -45,6 +47,58 @@ function applied(
             edit.afterId,
           );
   }
+}
+
+/** One operation as two: what the maker takes out of it comes right after. A weight is one weight and stays whole. */
+function halves(
+  one: Operation,
+  { newOpId, minutes, lineIds }: Extract<WorkEdit, { kind: 'split' }>,
+): readonly Operation[] {
+  if (one.op === 'weigh') return [one];
+  const taken = one.lineIds.filter((id) => lineIds.includes(id));
+  const kept = one.lineIds.filter((id) => !taken.includes(id));
+  const second = Math.min(minutes, one.minutes);
+  return [
+    { ...one, minutes: one.minutes - second, lineIds: kept, waitMinMin: 0 },
+    { ...one, id: newOpId, minutes: second, lineIds: taken, from: null },
+  ];
+}
+
+/** Whether an operation can be done in two goes. */
+export function canSplit({ op, minutes, lineIds }: Operation): boolean {
+  return op !== 'weigh' && (minutes > 0 || lineIds.length > 1);
+}
+
+/** An operation in two halves: half of its minutes and the last half of its lines. */
+export function splitInHalf(operation: Operation, newOpId: string): WorkEdit {
+  const half = Math.ceil(operation.lineIds.length / 2);
+  return {
+    kind: 'split',
+    opId: operation.id,
+    newOpId,
+    minutes: operation.minutes / 2,
+    lineIds: operation.lineIds.slice(half),
+  };
+}
+
+/** Lines that came after the maker's newest change of the work, with the operation that the rule gave each. */
+export function placedByRule(
+  body: FormulaBody,
+  operations: readonly Operation[],
+): ReadonlyArray<{
+  readonly line: Line;
+  readonly operation: Operation;
+  readonly after: Operation | null;
+}> {
+  const { work = [], workLines } = body;
+  if (work.length === 0 || workLines === undefined) return [];
+  const known = new Set(workLines);
+  return allLines(body).flatMap((line) => {
+    if (known.has(line.id)) return [];
+    const at = operations.findIndex(({ lineIds }) => lineIds.includes(line.id));
+    const operation = operations[at];
+    return operation ? [{ line, operation, after: operations[at - 1] ?? null }] : [];
+  });
 }
 
 /** @returns null when what it should come after is gone */
@@ -80,23 +134,35 @@ function ownOperation(edit: Extract<WorkEdit, { kind: 'add' }>): Operation {
   };
 }
 
-/** The body with one more change of its work; a second change of the same kind to the same operation replaces the first. */
+/**
+ * The body with one more change of its work. A second change of the same kind to the same operation replaces the first;
+ * leaving out one half of a split puts both together again.
+ */
 export function withWorkEdit(body: FormulaBody, edit: WorkEdit): FormulaBody {
   const kept = (body.work ?? []).filter(
     (known) =>
       !(
         known.opId === edit.opId &&
-        (known.kind === edit.kind || (known.kind === 'add' && edit.kind === 'leave-out'))
-      ),
+        ((known.kind === edit.kind && edit.kind !== 'split') ||
+          (known.kind === 'add' && edit.kind === 'leave-out'))
+      ) && !(edit.kind === 'leave-out' && known.kind === 'split' && known.newOpId === edit.opId),
   );
   const isUndoneAdd =
     edit.kind === 'leave-out' &&
-    (body.work ?? []).some((known) => known.kind === 'add' && known.opId === edit.opId);
-  return { ...body, work: isUndoneAdd ? kept : [...kept, edit] };
+    (body.work ?? []).some(
+      (known) =>
+        (known.kind === 'add' && known.opId === edit.opId) ||
+        (known.kind === 'split' && known.newOpId === edit.opId),
+    );
+  return {
+    ...body,
+    work: isUndoneAdd ? kept : [...kept, edit],
+    workLines: allLines(body).map(({ id }) => id),
+  };
 }
 
 /** The work as the rules lay it out: every change is dropped. */
 export function withoutWorkEdits(body: FormulaBody): FormulaBody {
-  const { work, ...rest } = body;
-  return work === undefined ? body : rest;
+  const { work, workLines, ...rest } = body;
+  return work === undefined && workLines === undefined ? body : rest;
 }

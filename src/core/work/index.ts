@@ -1,5 +1,5 @@
 export { handsMinutes, workOf, laidOut } from './workOf';
-export { withWorkEdit, withoutWorkEdits } from './edits';
+export { canSplit, placedByRule, splitInHalf, withWorkEdit, withoutWorkEdits } from './edits';
 export { sayOperation } from './words';
 export { RULES, brokenRules, sayBroken } from './rules';
 export type { Broken, Rule, RuleCode } from './rules';

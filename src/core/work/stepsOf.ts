@@ -157,6 +157,7 @@ function pressSteps(
     targetG: set.pieceG,
     stepG,
     pieces: set.pieces,
+    ...(set.isSampler && { isSampler: true }),
   }));
 }
 
@@ -164,11 +165,11 @@ function sprayStep(
   base: Pick<BenchStep, 'id' | 'title' | 'note' | 'lane'>,
   line: Line | undefined,
   plan: PlannedLine | undefined,
-  { gramsPerSquirt = USUAL_SQUIRT_G }: BenchFacts,
+  { squirtG = () => USUAL_SQUIRT_G }: BenchFacts,
 ): BenchStep {
   if (!line) return { ...base, kind: 'spray', materialId: 'water', squirts: SQUIRTS_A_SPRAY };
   const targetG = plan?.weighG ?? line.massG;
-  const squirts = Math.max(1, Math.round(targetG / gramsPerSquirt));
+  const squirts = Math.max(1, Math.round(targetG / squirtG(line.materialId)));
   return {
     ...base,
     note: `${targetG.toFixed(1)} g as written, about ${squirts} squirts of yours. ${base.note}`,

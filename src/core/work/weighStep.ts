@@ -21,8 +21,8 @@ export interface BenchFacts {
   readonly stepG: number;
   /** For what is weighed for two bowls at once; left out, the coarser of the two planned steps. */
   readonly scales?: readonly BenchScale[];
-  /** Grams a squirt of the maker's sprayer gives. */
-  readonly gramsPerSquirt?: number;
+  /** Grams a squirt of a liquid gives, from the maker's own sprayers. */
+  readonly squirtG?: (materialId: string) => number;
 }
 
 export interface Weighing {

@@ -22,6 +22,9 @@ import {
   sayBroken,
   sayOperation,
   weighedLineIds,
+  canSplit,
+  placedByRule,
+  splitInHalf,
   withWorkEdit,
   withoutWorkEdits,
   workOf,
@@ -535,6 +538,42 @@ describe('the maker’s own changes', () => {
     };
     expect(workOf(gone, FACTS).lostEdits).toBe(1);
     expect(workOf(moves, FACTS).lostEdits).toBe(0);
+  });
+
+  it('part a step in two, minutes and lines, and put it together again', () => {
+    const [sieve] = workOf(body, FACTS).operations.filter(({ op }) => op === 'sieve');
+    if (!sieve) throw new Error('something is sieved');
+    const parted = withWorkEdit(body, splitInHalf(sieve, 'own-2'));
+    const { operations } = workOf(parted, FACTS);
+    const at = operations.findIndex(({ id }) => id === sieve.id);
+    const [first, second] = operations.slice(at, at + 2);
+    expect(second?.id).toBe('own-2');
+    expect([...(first?.lineIds ?? []), ...(second?.lineIds ?? [])]).toEqual(sieve.lineIds);
+    expect(first?.lineIds.length).toBe(Math.ceil(sieve.lineIds.length / 2));
+    expect((first?.minutes ?? 0) + (second?.minutes ?? 0)).toBeCloseTo(sieve.minutes, 9);
+    const joined = withWorkEdit(parted, { kind: 'leave-out', opId: 'own-2' });
+    expect(idsOf(joined)).toEqual(idsOf(body));
+    // A weight is one weight.
+    const [weigh] = operations.filter(({ op }) => op === 'weigh');
+    if (!weigh) throw new Error('something is weighed');
+    expect(canSplit(weigh)).toBe(false);
+    expect(idsOf(withWorkEdit(body, splitInHalf(weigh, 'own-3')))).toEqual(idsOf(body));
+  });
+
+  it('name the line that came after them, and where the rule put it', () => {
+    const edited = withWorkEdit(body, { kind: 'minutes', opId: 'mix-dry', minutes: 12 });
+    const placedIn = (of: FormulaBody) => placedByRule(of, workOf(of, FACTS).operations);
+    expect(placedIn(edited)).toEqual([]);
+    const [main, ...others] = edited.parts;
+    const clay = newLine(materialById(SHIPPED, 'kaolin'), 20);
+    const parts = main ? [{ ...main, lines: [...main.lines, clay] }, ...others] : [];
+    const more = { ...edited, parts };
+    expect(placedIn(more)).toMatchObject([
+      { line: clay, operation: { id: `weigh:${clay.id}` }, after: { op: 'weigh' } },
+    ]);
+    // Without changes of one's own there is nothing to say, and the next change knows the line.
+    expect(placedIn(withoutWorkEdits(more))).toEqual([]);
+    expect(placedIn(withWorkEdit(more, { kind: 'leave-out', opId: 'spray' }))).toEqual([]);
   });
 
   it('may leave every step out: what is then in no vessel is said line by line', () => {

@@ -1,4 +1,4 @@
 export { waterFor } from './waterFor';
 export { USUAL_SETTINGS, settingsSchema } from './settings';
 export type { Settings } from './settings';
-export { smallMeasuresOf } from './smallMeasures';
+export { smallMeasuresOf, squirtG } from './smallMeasures';

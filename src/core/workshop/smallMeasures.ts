@@ -19,6 +19,15 @@ export function smallMeasuresOf(tools: readonly Tool[]): SmallMeasures {
   };
 }
 
+/**
+ * Grams a squirt of this liquid gives: from the sprayer that it stands in, else from the one in use.
+ * @param materialId of what is sprayed
+ */
+export function squirtG(tools: readonly Tool[], materialId: string): number {
+  const own = toolsOf(tools, 'sprayer').find(({ holdsId }) => holdsId === materialId);
+  return own ? own.tenSquirtsG / 10 : smallMeasuresOf(tools).gramsPerSquirt.best;
+}
+
 function around(value: number): Spread {
   return { low: value * CALIBRATED.low, best: value, high: value * CALIBRATED.high };
 }

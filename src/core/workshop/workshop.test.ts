@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { readRecipe } from '../recipe-text';
 import type { Tool } from '../shelf';
-import { USUAL_SETTINGS, settingsSchema, smallMeasuresOf } from '.';
+import { USUAL_SETTINGS, settingsSchema, smallMeasuresOf, squirtG } from '.';
 import { SHIPPED } from '../materials';
 
 function gramsOf(line: string, tools: readonly Tool[]) {
@@ -35,5 +35,13 @@ describe('the tools of a workshop', () => {
     expect(gramsOf('10 squirts water', [SPRAYER]).massG).toBeCloseTo(4 * 0.998, 9);
     expect(width([SPRAYER])).toBeLessThan(width([]) / 3);
     expect(gramsOf('30 drops castor oil', [DROPPER]).massG).toBeCloseTo(0.96, 9);
+  });
+
+  it('spray a liquid from the sprayer it stands in, all else from the one in use', () => {
+    const hazel: Tool = { ...SPRAYER, rank: 1, tenSquirtsG: 11, holdsId: 'witch-hazel' };
+    const tools = [SPRAYER, hazel];
+    expect(squirtG(tools, 'witch-hazel')).toBe(1.1);
+    expect(squirtG(tools, 'water')).toBe(0.4);
+    expect(squirtG([], 'water')).toBe(0.7);
   });
 });

@@ -81,7 +81,9 @@ export function sayEntry(entry: BatchEntry, title: string, nameOf: NameOf): stri
     case 'skipped':
       return `${title}: skipped`;
     case 'counted':
-      return `Counted ${entry.pieces} pieces, ${entry.rejects} gone wrong`;
+      return `Counted ${entry.pieces} pieces, ${entry.rejects} gone wrong${
+        entry.samplers ? `, ${counted(entry.samplers, 'sampler')} beside them` : ''
+      }`;
     case 'note':
       return entry.text;
     case 'rescaled':

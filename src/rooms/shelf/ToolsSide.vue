@@ -15,6 +15,15 @@ const SEATS = [
   { value: 'unsaid', word: 'not said' },
 ] as const;
 
+const ANYTHING = 'whatever is wanted';
+/** Thin enough for a sprayer. */
+const liquids = computed(() => [
+  { value: ANYTHING, title: ANYTHING },
+  ...workshop.catalog.offered
+    .filter(({ role }) => role === 'alcohol' || role === 'watery' || role === 'oil')
+    .map(({ id, name }) => ({ value: id, title: name })),
+]);
+
 const groups = computed(() =>
   (Object.keys(TOOL_FIELDS) as ToolKind[]).map((kind) => ({
     kind,
@@ -88,6 +97,15 @@ function take(tool: Tool, key: string, value: number): void {
           :items="SEATS"
           @update:model-value="
             (seats) => change(tool, { seats: seats === 'unsaid' ? undefined : seats })
+          "
+        />
+        <v-select
+          v-if="tool.kind === 'sprayer'"
+          :model-value="tool.holdsId ?? ANYTHING"
+          :items="liquids"
+          label="What stands in it"
+          @update:model-value="
+            (id: string) => change(tool, { holdsId: id === ANYTHING ? undefined : id })
           "
         />
         <v-btn

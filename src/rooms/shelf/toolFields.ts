@@ -37,7 +37,7 @@ export const TOOL_WORDS: Readonly<
   scale: { many: 'Scales', says: 'Each line goes on the finest one that carries it.' },
   sprayer: {
     many: 'Sprayers',
-    says: 'Weigh ten squirts once. The first one is in use.',
+    says: 'Weigh ten squirts once. One with a liquid of its own sprays that; else the first is in use.',
     isOneInUse: true,
   },
   dropper: {

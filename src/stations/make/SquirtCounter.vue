@@ -61,7 +61,7 @@ useBenchKeys({ s: squirt, w: turn, g: () => (bowl.value = bowl.value === 1 ? 2 :
       <b class="figure">{{ count }}</b> {{ count === 1 ? 'squirt' : 'squirts'
       }}<template v-if="count">, {{ formatFixed(massG, 1) }} g</template
       ><template v-if="!$slots.default"
-        >, {{ formatFixed(workshop.smallMeasures.gramsPerSquirt.best, 2) }} g each</template
+        >, {{ formatFixed(workshop.squirtG(materialId), 2) }} g each</template
       >
     </p>
     <slot />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js';
 import { computed } from 'vue';
-import type { FormulaBody } from '@/core/formula';
+import { isInside, type FormulaBody, type Part } from '@/core/formula';
 import { describeMold, usualRequest, type MoldSet } from '@/core/scaling';
 import { moldFromShelf } from '@/core/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -30,6 +30,17 @@ function change(at: number, part: Partial<MoldSet>): void {
     'change',
     props.sets.map((set, i) => (i === at ? { ...set, ...part } : set)),
   );
+}
+
+/** What lies on the pieces by the piece: another mold may take more of it, or none. */
+const tops = computed(() =>
+  props.body.parts.filter(
+    (part) => !isInside(part) && part.perPieceG !== undefined && part.lines.length > 0,
+  ),
+);
+
+function setTop(at: number, { id }: Part, grams: number): void {
+  change(at, { tops: { ...props.sets[at]?.tops, [id]: grams } });
 }
 
 function takeMold(at: number, id: string): void {
@@ -68,6 +79,40 @@ function takeAway(at: number): void {
       :model-value="set.mold"
       @update:model-value="(mold) => change(at, { mold })"
     />
+    <NumberField
+      :model-value="set.fillG ?? 0"
+      :label="`Fill of mold ${at + 2}, g`"
+      :hint="set.fillG === null ? 'as much as it holds' : ''"
+      persistent-hint
+      :min="0"
+      :max="1000000"
+      :decimals="1"
+      @update:model-value="
+        (fillG) => change(at, { fillG: fillG > 0 ? Math.max(0.1, fillG) : null })
+      "
+    />
+    <label class="sampler">
+      <input
+        type="checkbox"
+        :checked="set.isSampler"
+        @change="
+          change(at, { isSampler: ($event.target as HTMLInputElement).checked, tops: undefined })
+        "
+      />
+      samplers, from what is left over
+    </label>
+    <template v-if="!set.isSampler">
+      <NumberField
+        v-for="part in tops"
+        :key="part.id"
+        :model-value="set.tops?.[part.id] ?? part.perPieceG ?? 0"
+        :label="`${part.name} on each of mold ${at + 2}, g`"
+        :min="0"
+        :max="10000"
+        :decimals="1"
+        @update:model-value="(grams) => setTop(at, part, grams)"
+      />
+    </template>
     <v-btn
       class="away"
       size="small"
@@ -104,6 +149,15 @@ legend {
   position: absolute;
   top: 0;
   right: -8px;
+}
+.sampler input {
+  accent-color: var(--verdigris);
+}
+.sampler {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
 }
 .link {
   justify-self: start;

@@ -1,10 +1,25 @@
 <script setup lang="ts">
-import { describeMold, type LeftoverUse, type ScalePlan } from '@/core/scaling';
+import { computed } from 'vue';
+import { labelWeightG } from '@/core/trays';
+import { describeMold, type LeftoverUse, type PlannedSet, type ScalePlan } from '@/core/scaling';
 import { counted, formatGrams, formatCount } from '@/core/words';
 
 /** The plan in large figures: pieces, mix, bowls, and what comes of the rest. */
-defineProps<{ plan: ScalePlan; leftoverUse: LeftoverUse | null }>();
+const props = defineProps<{
+  plan: ScalePlan;
+  leftoverUse: LeftoverUse | null;
+  /** Share of a piece that dries off. */
+  loss: number;
+}>();
 const emit = defineEmits<{ samplers: [use: LeftoverUse] }>();
+const setsShown = computed(() => (props.plan.sets.length > 1 ? props.plan.sets : []));
+
+function saySet(set: PlannedSet): string {
+  const what = set.isSampler ? ', samplers' : '';
+  const short =
+    set.askedPieces === undefined ? '' : `, ${set.askedPieces} asked for: no more is left`;
+  return `${formatCount(set.pieces)} × ${describeMold(set.mold)} of ${formatGrams(set.pieceG)} g${what}${short}, label ${labelWeightG(set, props.loss)} g`;
+}
 </script>
 
 <template>
@@ -12,15 +27,8 @@ const emit = defineEmits<{ samplers: [use: LeftoverUse] }>();
     <div>
       <dt>Pieces</dt>
       <dd class="figure">{{ formatCount(plan.pieces) }}</dd>
-      <dd v-if="plan.sets.length > 1" class="quiet">
-        {{
-          plan.sets
-            .map(
-              ({ pieces, mold, pieceG }) =>
-                `${formatCount(pieces)} × ${describeMold(mold)} of ${formatGrams(pieceG)} g`,
-            )
-            .join(', ')
-        }}
+      <dd v-for="(set, i) in setsShown" :key="i" class="quiet">
+        {{ saySet(set) }}
       </dd>
     </div>
     <div>

@@ -2,9 +2,11 @@
 import { storeToRefs } from 'pinia';
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import { METHOD_WORDS, describeVersion } from '@/core/formula';
+import { METHOD_WORDS, describeVersion, isInside } from '@/core/formula';
+import { portionsOf } from '@/core/materials';
 import { describeMold, type LeftoverUse, type PlannedLine } from '@/core/scaling';
 import { moldFromShelf, planPremix, type Lot } from '@/core/shelf';
+import { dryingLossFraction } from '@/core/trays';
 import { useBenchStore } from '@/stores/bench';
 import { usePlanStore } from '@/stores/plan';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -66,6 +68,15 @@ function usePremix(lot: Lot): void {
   if (premixOf.value) setWay(premixOf.value.lineId, { kind: 'premix', lotId: lot.id });
   premixOf.value = null;
 }
+
+/** Share of a piece that dries off: the main mix is what is pressed. */
+const loss = computed(() =>
+  formula.value
+    ? dryingLossFraction(
+        portionsOf(workshop.catalog, formula.value.body.parts.find(isInside)?.lines ?? []),
+      ).best
+    : 0,
+);
 
 /** What is left becomes pieces of its own, pressed and counted with the rest. */
 function pressSamplers({ moldId, pieces }: LeftoverUse): void {
@@ -152,7 +163,12 @@ async function openWithSheet(): Promise<void> {
           </p>
           <template v-if="plan">
             <template v-if="view === 'weights'">
-              <PlanSums :plan="plan" :leftover-use="leftoverUse" @samplers="pressSamplers" />
+              <PlanSums
+                :plan="plan"
+                :leftover-use="leftoverUse"
+                :loss="loss"
+                @samplers="pressSamplers"
+              />
               <MixStrip :plan="plan" :mold="request.mold" />
               <PlanTable
                 :body="formula.body"

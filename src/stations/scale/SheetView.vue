@@ -37,7 +37,7 @@ const sheet = computed(() =>
         pieceG: props.plan.pieceG,
         pieces: props.plan.pieces,
         sets: props.plan.sets,
-        gramsPerSquirt: workshop.smallMeasures.gramsPerSquirt.best,
+        squirtG: workshop.squirtG,
         stepG: props.request.scaleStepG,
         scales: shelf.scales,
       },

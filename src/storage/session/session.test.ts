@@ -78,6 +78,103 @@ async function allQuiet(): Promise<void> {
   for (const { session } of tabs) await session.flush();
 }
 
+/** What a browser keeps beside the database. */
+function placesInMemory(): Pick<Storage, 'getItem' | 'setItem' | 'removeItem'> {
+  const kept: Record<string, string> = {};
+  // The keys of a browser's store are its own properties; the functions are not.
+  return Object.assign(
+    Object.create({
+      getItem: (key: string) => kept[key] ?? null,
+      setItem(this: Record<string, string>, key: string, value: string) {
+        kept[key] = value;
+        this[key] = value;
+      },
+      removeItem(this: Record<string, string>, key: string) {
+        Reflect.deleteProperty(kept, key);
+        Reflect.deleteProperty(this, key);
+      },
+    }) as object,
+  ) as Storage;
+}
+
+describe('a page that goes away before its write was answered', () => {
+  beforeEach(() => vi.stubGlobal('localStorage', placesInMemory()));
+  afterEach(() => vi.unstubAllGlobals());
+
+  it('leaves what is unwritten to the next page, which has it at once', async () => {
+    const one = await openTab();
+    const made = formula();
+    one.put('formulas', made);
+    one.session.leave();
+    // The database never hears of it.
+    one.session.close();
+    globalThis.indexedDB = new IDBFactory();
+    const next = await openTab();
+    expect(next.shown.get(made.id)).toEqual(made);
+    // Once: a page after that does not find it again.
+    globalThis.indexedDB = new IDBFactory();
+    expect((await openTab()).shown.get(made.id)).toBeUndefined();
+  });
+
+  it('also what a hand was still moving, and what it removed', async () => {
+    const one = await openTab();
+    const [moved, gone] = [formula(), newFormula('Bow Wave', bodyFrom('200 g baking soda'), NOW)];
+    one.put('formulas', moved);
+    one.put('formulas', gone);
+    await one.session.flush();
+    one.session.putSoon('formulas', at(moved, 0, 77));
+    one.session.remove('formulas', [gone.id]);
+    one.session.leave();
+    one.session.close();
+    const next = await openTab();
+    expect(gramsIn(next, moved.id, 0)).toBe(77);
+    expect(next.shown.get(gone.id)).toBeUndefined();
+  });
+
+  it('leaves nothing when all is written, and what no schema knows is passed over', async () => {
+    const one = await openTab();
+    one.put('formulas', formula());
+    await one.session.flush();
+    one.session.leave();
+    expect(Object.keys(localStorage)).toEqual([]);
+    const odd = [
+      { key: 'formulas/x', base: null, record: { id: 'x', name: 7 } },
+      { key: 'nowhere/y', base: null, record: {} },
+    ];
+    localStorage.setItem('rovack unwritten harbor 1', JSON.stringify(odd));
+    localStorage.setItem('rovack unwritten harbor 2', '{broken');
+    const next = await openTab();
+    expect([...next.shown.keys()]).toHaveLength(1);
+  });
+
+  it('takes it back when the page lives on and writes it itself', async () => {
+    const one = await openTab();
+    one.put('formulas', formula());
+    one.session.leave();
+    expect(Object.keys(localStorage)).toHaveLength(1);
+    await one.session.flush();
+    expect(Object.keys(localStorage)).toEqual([]);
+  });
+
+  it('does not undo what another tab wrote since', async () => {
+    const one = await openTab();
+    const base = keepVersion(formula(), NOW);
+    one.put('formulas', base);
+    await one.session.flush();
+    const two = await openTab();
+    one.session.putSoon('formulas', at(base, 0, 111));
+    one.session.leave();
+    two.put('formulas', at(base, 0, 222));
+    await two.session.flush();
+    const next = await openTab();
+    const united = next.shown.get(base.id) as Formula;
+    const grams = [united.body, ...united.versions.map(({ body }) => body)].map(
+      (body) => body.parts[0]?.lines[0]?.massG,
+    );
+    expect(grams).toEqual(expect.arrayContaining([111, 222]));
+  });
+});
+
 describe('two tabs of one workshop', () => {
   it('show each other’s work without a reload', async () => {
     const [one, two] = [await openTab(), await openTab()];

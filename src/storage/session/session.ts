@@ -14,6 +14,7 @@ import {
   type StoredWorkshop,
   type WorkshopDb,
 } from '../db';
+import { leave, leftBehind } from './leaving';
 import { sayKept, unite, uniteSettings } from './unite';
 
 export type SaveStatus =
@@ -50,6 +51,8 @@ export interface Session {
   readonly putSettings: (settings: Settings) => void;
   /** Resolves when everything given so far is written, or has failed. */
   readonly flush: () => Promise<void>;
+  /** The page goes away: what is not written yet is left for the next one, which writes it first. */
+  readonly leave: () => void;
   readonly close: () => void;
 }
 
@@ -79,6 +82,7 @@ export async function openSession(name: string, events: SessionEvents): Promise<
     onBlocked: () => fail('another tab holds this workshop open: close it'),
     onTerminated: () => fail('the browser closed the store: reload the page'),
   });
+  await writeLeftBehind(db, name);
   const loaded = await loadWorkshop(db);
   /** What the database held when this tab last saw it, by key. */
   const known = new Map<Key, unknown>();
@@ -87,7 +91,11 @@ export async function openSession(name: string, events: SessionEvents): Promise<
   if (loaded.settings) known.set(SETTINGS_KEY, loaded.settings);
   /** Not written yet, by key; null for what goes. */
   let waiting = new Map<Key, unknown>();
+  /** Given to the database, which has not answered yet. */
+  let sending: ReadonlyMap<Key, unknown> = new Map();
   let running: Promise<void> | null = null;
+  /** Takes back what was left for a next page: this one lived on and wrote it itself. */
+  let takeBack = () => {};
   let soon: ReturnType<typeof setTimeout> | null = null;
   const channel = new BroadcastChannel(`rovack ${name}`);
   channel.addEventListener('message', ({ data }: MessageEvent<Message>) => {
@@ -115,9 +123,11 @@ export async function openSession(name: string, events: SessionEvents): Promise<
     while (waiting.size > 0) {
       const sent = waiting;
       waiting = new Map();
+      sending = sent;
       events.onStatus({ kind: 'saving' });
       try {
         settle(sent, await writeUnited(db, sent, known));
+        if (waiting.size === 0) takeBack();
         channel.postMessage({ keys: [...sent.keys()] } satisfies Message);
         events.onStatus({ kind: 'saved' });
       } catch (error) {
@@ -125,6 +135,8 @@ export async function openSession(name: string, events: SessionEvents): Promise<
         waiting = new Map([...sent, ...waiting]);
         fail(reasonOf(error));
         return;
+      } finally {
+        sending = new Map();
       }
     }
   }
@@ -195,12 +207,32 @@ export async function openSession(name: string, events: SessionEvents): Promise<
     },
     putSettings: (settings) => queue(SETTINGS_KEY, settings),
     flush,
+    leave: () => {
+      takeBack();
+      const unwritten = [...new Map([...sending, ...waiting])];
+      takeBack = leave(
+        name,
+        unwritten.map(([key, record]) => ({ key, base: known.get(key) ?? null, record })),
+      );
+    },
     close: () => {
       if (soon !== null) clearTimeout(soon);
       channel.close();
       db.close();
     },
   };
+}
+
+/** What a page that went away could not write any more goes in first, united with what the database holds. */
+async function writeLeftBehind(db: WorkshopDb, name: string): Promise<void> {
+  const { unwritten, taken } = leftBehind(name);
+  for (const { key, base, record } of unwritten) {
+    if (!isKey(key)) continue;
+    const fitting = record === null ? null : parsedOf(key, record);
+    if (fitting === undefined) continue;
+    await writeUnited(db, new Map([[key, fitting]]), new Map([[key, base]]));
+  }
+  taken();
 }
 
 interface Written {
@@ -306,6 +338,10 @@ function unitedRecords<K extends CollectionName>(
 function parsedOf(key: Key, stored: unknown): unknown {
   const [store] = partsOf(key);
   return (store === 'settings' ? settingsSchema : COLLECTIONS[store]).safeParse(stored).data;
+}
+
+function isKey(key: string): key is Key {
+  return STORE_NAMES.some((store) => key.startsWith(`${store}/`) && key.length > store.length + 1);
 }
 
 function partsOf(key: Key): readonly [CollectionName | 'settings', string] {

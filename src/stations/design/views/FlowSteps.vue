@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { mdiArrowDown, mdiArrowUp, mdiClose, mdiDragVertical } from '@mdi/js';
+import { mdiArrowDown, mdiArrowUp, mdiCallSplit, mdiClose, mdiDragVertical } from '@mdi/js';
 import { ref } from 'vue';
 import { VueDraggable, type SortableEvent } from 'vue-draggable-plus';
 import { newId, type FormulaBody, type WorkEdit } from '@/core/formula';
-import { formatGrams } from '@/core/words';
-import { sayOperation, type Operation } from '@/core/work';
+import { canSplit, splitInHalf, type Operation } from '@/core/work';
 import { useMaterials } from '@/ui/fields/materials';
-import { vesselName } from './flowWords';
+import { titleOfOperation, vesselName } from './flowWords';
 
 /** Operations of the work in their order: moved, timed, left out, and added to. */
 const props = defineProps<{
@@ -16,18 +15,11 @@ const props = defineProps<{
   brokenAt: ReadonlyMap<string | null, string>;
 }>();
 const emit = defineEmits<{ edit: [change: WorkEdit] }>();
-const { catalog, nameOf } = useMaterials();
+const { catalog } = useMaterials();
 
 const said = ref('');
 
-function titleOf(operation: Operation): string {
-  if (operation.op !== 'weigh') return sayOperation(operation, props.body, catalog.value).title;
-  const lines = props.body.parts
-    .flatMap((part) => part.lines)
-    .filter(({ id }) => operation.lineIds.includes(id));
-  const massG = lines.reduce((sum, line) => sum + line.massG, 0);
-  return `Weigh ${formatGrams(massG)} g ${nameOf(lines[0]?.materialId ?? '').toLowerCase()}`;
-}
+const titleOf = (operation: Operation) => titleOfOperation(operation, props.body, catalog.value);
 
 /** Put after what stood before its new place in the list that is shown. */
 function dropped({ oldIndex, newIndex }: SortableEvent): void {
@@ -118,6 +110,14 @@ function addOwn(): void {
           </button>
           <button
             type="button"
+            :disabled="!canSplit(operation)"
+            :aria-label="`In two: ${titleOf(operation)}`"
+            @click="emit('edit', splitInHalf(operation, `own:${newId()}`))"
+          >
+            <v-icon :icon="mdiCallSplit" size="16" />
+          </button>
+          <button
+            type="button"
             :aria-label="`Leave out: ${titleOf(operation)}`"
             @click="emit('edit', { kind: 'leave-out', opId: operation.id })"
           >
@@ -164,5 +164,37 @@ function addOwn(): void {
 }
 .later .title {
   font-style: italic;
+}
+.steps li.broken {
+  border-left: 4px solid var(--rust);
+}
+.steps .minutes {
+  grid-column: 2;
+}
+.why {
+  display: block;
+  color: var(--rust);
+  font-size: 13px;
+}
+.minutes input {
+  width: 46px;
+  min-height: 28px;
+  padding: 0 4px;
+  border: 0;
+  border-bottom: 1px solid var(--hairline);
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  text-align: right;
+}
+.moves button:disabled {
+  opacity: 0.3;
+  cursor: default;
+}
+.add {
+  display: flex;
+  gap: 8px;
+  align-items: flex-start;
+  margin-top: 10px;
 }
 </style>

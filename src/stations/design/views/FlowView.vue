@@ -5,6 +5,7 @@ import { totalPieces } from '@/core/scaling';
 import { counted, formatGrams } from '@/core/words';
 import {
   brokenRules,
+  placedByRule,
   sayBroken,
   withWorkEdit,
   withoutWorkEdits,
@@ -15,7 +16,7 @@ import { useDesignStore } from '@/stores/design';
 import { useMaterials } from '@/ui/fields/materials';
 import FlowSteps from './FlowSteps.vue';
 import { flowLayout, type DrawnStream } from './flowLayout';
-import { vesselName } from './flowWords';
+import { sayPlaced, vesselName } from './flowWords';
 
 /** The work of a formula: vessels as streams that run together, and the operations of the one that is open. */
 const props = defineProps<{ body: FormulaBody }>();
@@ -40,6 +41,8 @@ const broken = computed(() => brokenRules(operations.value, props.body, catalog.
 const brokenAt = computed(
   () => new Map(broken.value.map((one) => [one.opId, sayBroken(one, catalog.value)])),
 );
+/** What came into the formula after the maker's own changes of the work. */
+const placed = computed(() => placedByRule(props.body, operations.value));
 const handsMin = computed(() => sumMinutes(operations.value.filter(({ isLater }) => !isLater)));
 const laterMin = computed(() => sumMinutes(operations.value.filter(({ isLater }) => isLater)));
 const isEdited = computed(() => (props.body.work ?? []).length > 0);
@@ -127,6 +130,11 @@ function band({ x0, x1, y, toY }: DrawnStream): string {
     <p v-if="work.lostEdits" class="quiet small">
       {{ counted(work.lostEdits, 'change') }} of the work named a step that is not there any more.
     </p>
+    <ul v-if="placed.length" class="plain-list quiet small" aria-label="Placed by rule">
+      <li v-for="one in placed" :key="one.line.id">
+        {{ sayPlaced(one, body, catalog) }}
+      </li>
+    </ul>
     <p v-if="openKey === null" class="quiet small">Tap a vessel to open its steps.</p>
     <FlowSteps
       v-else
@@ -183,38 +191,6 @@ text {
   margin: 6px 0;
   padding-left: 10px;
   border-left: 4px solid var(--rust);
-}
-.steps li.broken {
-  border-left: 4px solid var(--rust);
-}
-.steps .minutes {
-  grid-column: 2;
-}
-.why {
-  display: block;
-  color: var(--rust);
-  font-size: 13px;
-}
-.minutes input {
-  width: 46px;
-  min-height: 28px;
-  padding: 0 4px;
-  border: 0;
-  border-bottom: 1px solid var(--hairline);
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  text-align: right;
-}
-.moves button:disabled {
-  opacity: 0.3;
-  cursor: default;
-}
-.add {
-  display: flex;
-  gap: 8px;
-  align-items: flex-start;
-  margin-top: 10px;
 }
 .small {
   font-size: 13px;

@@ -1,7 +1,15 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import { parseNumber } from '@/core/units';
-import { countDoubt, meanPieceG, standing, weighedTotalG, type Batch } from '@/core/records';
+import {
+  countDoubt,
+  meanPieceG,
+  plannedSamplers,
+  pressedPieces,
+  weighedTotalG,
+  type Batch,
+} from '@/core/records';
+import { counted } from '@/core/words';
 import { useBenchStore } from '@/stores/bench';
 import { useBenchKeys } from '../useBenchKeys';
 import { useDoubt } from '@/ui/fields/useDoubt';
@@ -10,8 +18,11 @@ defineOptions({ inheritAttrs: false });
 const props = defineProps<{ batch: Batch }>();
 const bench = useBenchStore();
 /** As many as were pressed one by one, else as many as were planned. */
-const pieces = ref(String(standing(props.batch, 'filled').length || props.batch.plan.pieces));
+const pieces = ref(String(pressedPieces(props.batch) || props.batch.plan.pieces));
 const rejects = ref('0');
+/** Mini pieces of the plan: a count of their own. */
+const planned = computed(() => plannedSamplers(props.batch));
+const samplers = ref(String(planned.value));
 const problem = ref('');
 const { isSure } = useDoubt(problem);
 
@@ -23,13 +34,23 @@ function wholeNumber(text: string): number | null {
 function next(): void {
   const whole = wholeNumber(pieces.value);
   const wrong = wholeNumber(rejects.value);
-  if (whole === null || wrong === null) {
+  const minis = planned.value > 0 ? wholeNumber(samplers.value) : 0;
+  if (whole === null || wrong === null || minis === null) {
     problem.value = 'Whole numbers, zero or more.';
     return;
   }
-  const doubt = countDoubt(whole + wrong, weighedTotalG(props.batch), meanPieceG(props.batch));
+  const doubt = countDoubt(
+    whole + wrong + minis,
+    weighedTotalG(props.batch),
+    meanPieceG(props.batch),
+  );
   if (!isSure(doubt)) return;
-  bench.settle({ kind: 'counted', pieces: whole, rejects: wrong });
+  bench.settle({
+    kind: 'counted',
+    pieces: whole,
+    rejects: wrong,
+    ...(planned.value > 0 && { samplers: minis }),
+  });
 }
 
 useBenchKeys({ space: next });
@@ -57,8 +78,23 @@ useBenchKeys({ space: next });
         @keydown.enter="next"
       />
     </div>
+    <div v-if="planned > 0" class="field">
+      <label for="samplers">Samplers</label>
+      <input
+        id="samplers"
+        v-model="samplers"
+        inputmode="numeric"
+        autocomplete="off"
+        @keydown.enter="next"
+      />
+    </div>
   </div>
-  <p class="planned">{{ batch.plan.pieces }} were planned.</p>
+  <p class="planned">
+    {{ batch.plan.pieces }} were planned<template v-if="planned > 0"
+      >, and {{ counted(planned, 'sampler') }} from the rest: count those apart, and label them as
+      samplers</template
+    >.
+  </p>
   <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
   <div class="hands">
     <button type="button" class="hand main" @click="next">Close the batch <kbd>space</kbd></button>

@@ -30,7 +30,7 @@ const cures = computed(() =>
         {
           felt: open.value.felt,
           acidIn: props.step.acidIn,
-          gramsPerSquirt: workshop.smallMeasures.gramsPerSquirt.best,
+          gramsPerSquirt: workshop.squirtG('water'),
         },
         bench.conditions,
         parted.value ? bowl.value : 1,

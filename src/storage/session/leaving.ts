@@ -1,0 +1,63 @@
+import { z } from 'zod';
+
+/** A record that was not yet written when its page went away; `base` is what the database held when it was changed. */
+export interface Unwritten {
+  readonly key: string;
+  readonly base: unknown;
+  readonly record: unknown;
+}
+
+const unwrittenSchema = z.array(
+  z.object({ key: z.string(), base: z.unknown(), record: z.unknown() }),
+);
+
+const prefixOf = (name: string) => `rovack unwritten ${name} `;
+
+/**
+ * Lays unwritten records where a dying page can still put them: a write to the database needs an answer first, and a
+ * page that is reloaded does not live to hear it. Each page has its own place, so that two that close lose nothing.
+ *
+ * @returns how to take it back: a page may be kept and come back to life
+ */
+export function leave(name: string, unwritten: readonly Unwritten[]): () => void {
+  if (unwritten.length === 0) return () => {};
+  const place = prefixOf(name) + crypto.randomUUID();
+  try {
+    localStorage.setItem(place, JSON.stringify(unwritten));
+    return () => localStorage.removeItem(place);
+  } catch {
+    // No room or not allowed: what the database was asked to write may still go in.
+    return () => {};
+  }
+}
+
+/** What pages before this one left, oldest first within each; forgotten only when `taken` says so. */
+export function leftBehind(name: string): {
+  readonly unwritten: readonly Unwritten[];
+  readonly taken: () => void;
+} {
+  const places = placesOf(name);
+  return {
+    unwritten: places.flatMap((place) => readPlace(place)),
+    taken: () => {
+      for (const place of places) localStorage.removeItem(place);
+    },
+  };
+}
+
+function placesOf(name: string): readonly string[] {
+  try {
+    return Object.keys(localStorage).filter((place) => place.startsWith(prefixOf(name)));
+  } catch {
+    return [];
+  }
+}
+
+function readPlace(place: string): readonly Unwritten[] {
+  try {
+    const left = unwrittenSchema.safeParse(JSON.parse(localStorage.getItem(place) ?? '[]'));
+    return left.success ? left.data : [];
+  } catch {
+    return [];
+  }
+}
