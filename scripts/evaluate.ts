@@ -13,6 +13,8 @@ process.exitCode = runCommand(
     'humidity-pct': { type: 'string' },
     pieces: { type: 'string' },
     'piece-g': { type: 'string' },
+    'sample-g': { type: 'string' },
+    'vessel-l': { type: 'string' },
   },
   answerFor,
 );

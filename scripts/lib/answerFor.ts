@@ -1,7 +1,10 @@
 import { z } from 'zod';
 import { USUAL_CONDITIONS } from '../../src/core/conditions';
 import { contractAnswer, evaluate, pieceOf } from '../../src/core/evaluation';
-import { FAMILIES, METHODS, totalMassG } from '../../src/core/formula';
+import { portionsOf, type Portion } from '../../src/core/materials';
+import { FAMILIES, METHODS, allLines, totalMassG } from '../../src/core/formula';
+import { expectedLoss } from '../../src/core/trials';
+import type { Tub } from '../../src/core/water';
 import { USUAL_SETTINGS, waterFor } from '../../src/core/workshop';
 import { bodyFrom } from './bodyFrom';
 import { parseOptions, type Answer } from './command';
@@ -14,6 +17,8 @@ const optionsSchema = z.object({
   'temp-c': z.coerce.number().min(0).max(100).optional(),
   'humidity-pct': z.coerce.number().min(0).max(100).default(45),
   pieces: z.coerce.number().int().min(1).max(1_000_000).optional(),
+  'sample-g': z.coerce.number().min(0.1).max(10_000).optional(),
+  'vessel-l': z.coerce.number().min(0.1).max(100).optional(),
   'piece-g': z.coerce.number().min(0.1).max(1_000_000).optional(),
 });
 
@@ -33,17 +38,41 @@ export function answerFor(text: string, rawOptions: Readonly<Record<string, unkn
   };
   const totalG = totalMassG(body);
   const usual = waterFor(body.family, USUAL_SETTINGS);
+  const tub = {
+    volumeL: options['water-l'] ?? usual.volumeL,
+    alkalinityMgL: options['alkalinity-mg-l'] ?? usual.alkalinityMgL,
+    tempC: options['temp-c'] ?? usual.tempC,
+  };
   const evaluation = evaluate(body, {
     ...USUAL_CONDITIONS,
     catalog: found.catalog,
     scentDocuments: found.scentDocuments,
     humidityPct: options['humidity-pct'],
-    tub: {
-      volumeL: options['water-l'] ?? usual.volumeL,
-      alkalinityMgL: options['alkalinity-mg-l'] ?? usual.alkalinityMgL,
-      tempC: options['temp-c'] ?? usual.tempC,
-    },
+    tub,
     pieceG: totalG > 0 ? pieceOf(totalG, asked).massG : null,
   });
-  return { ok: true, value: contractAnswer(body, evaluation, asked, found) };
+  const sampleG = options['sample-g'];
+  const vesselL = options['vessel-l'];
+  if ((sampleG === undefined) !== (vesselL === undefined))
+    return { ok: false, message: 'a gas test takes both --sample-g and --vessel-l' };
+  return {
+    ok: true,
+    value: {
+      ...contractAnswer(body, evaluation, asked, found),
+      ...(sampleG !== undefined &&
+        vesselL !== undefined && {
+          gasTest: gasTest(portionsOf(found.catalog, allLines(body)), sampleG, {
+            ...tub,
+            volumeL: vesselL,
+          }),
+        }),
+    },
+  };
+}
+
+/** What a sample would lose as gas from a jug on a scale; null where the recipe weighs nothing. */
+function gasTest(mix: readonly Portion[], sampleG: number, water: Tub) {
+  if (!mix.some(({ massG }) => massG > 0)) return null;
+  const { lossG, stoichiometricG } = expectedLoss(mix, sampleG, water);
+  return { expectedLossG: lossG.best, lowG: lossG.low, highG: lossG.high, stoichiometricG };
 }

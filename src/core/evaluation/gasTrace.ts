@@ -1,9 +1,11 @@
 import {
   USUAL_GRAINS,
+  WETTING_S,
   grainDiametersMm,
   grainsLeftFraction,
   lastGrainS,
   leftFraction,
+  wornS,
 } from '../fizz';
 import type { Spread } from '../units';
 import type { Evaluation, Lasting } from './types';
@@ -15,8 +17,6 @@ export interface GasPoint {
 }
 
 const POINTS = 90;
-/** Water has to wet the surface first: wear starts from nothing and is under way after so many seconds. Start value of ours. */
-const WETTING_S = 4;
 
 /**
  * Forecast flow of gas over time with its band; empty for a steamer and where nothing fizzes. Each point is the mean of
@@ -42,11 +42,6 @@ export function gasTrace(evaluation: Evaluation, pieceG: number): readonly GasPo
       mlPerS: { low: Math.min(...flows), best: flows[1] ?? 0, high: Math.max(...flows) },
     };
   });
-}
-
-/** Seconds of full wear that so many seconds in the water amount to. @param seconds 0 or more */
-function wornS(seconds: number): number {
-  return seconds - WETTING_S * (1 - Math.exp(-seconds / WETTING_S));
 }
 
 /** Share that is still there by speed and seconds of full wear, and when the slowest piece has gone. */

@@ -12,4 +12,5 @@ export type { GrainSizes } from './grains';
 export { showersOf } from './showers';
 export { surfaceReading } from './surface';
 export type { SurfaceQuestion, SurfaceReading } from './surface';
+export { WETTING_S, wornS } from './wetting';
 export { BATH_OF_SALTS_G, bathsOf, doseG } from './dose';

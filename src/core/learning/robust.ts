@@ -1,12 +1,6 @@
+import { solvePositive } from '../numeric';
 import { normalCdf, normalPdf } from './normal';
-import {
-  dot,
-  multiply,
-  solvePositive,
-  type Belief,
-  type Forecast,
-  type Observation,
-} from './regression';
+import { dot, multiply, type Belief, type Forecast, type Observation } from './regression';
 import { studentQuantile } from './student';
 
 /** What is known of a target only as a range, as a squeeze tells it; a side without an end is endless. */
