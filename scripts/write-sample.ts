@@ -59,6 +59,8 @@ const file = writeWorkshopFile(
     tools: sampleTools(),
     rooms,
     photos: [],
+    trials: [],
+    ladders: [],
     settings,
   },
   SAMPLE_NOW,

@@ -4,6 +4,7 @@ import { formulaSchema } from '@/core/formula';
 import { ownMaterialSchema } from '@/core/materials';
 import { batchSchema, photoSchema } from '@/core/records';
 import { lotSchema, shelfMoldSchema, toolSchema } from '@/core/shelf';
+import { ladderSchema, trialSchema } from '@/core/trials';
 
 /** Every list of records a workshop keeps, by its name in the database and in the file. */
 export const COLLECTIONS = {
@@ -15,6 +16,8 @@ export const COLLECTIONS = {
   tools: toolSchema,
   rooms: roomDaySchema,
   photos: photoSchema,
+  trials: trialSchema,
+  ladders: ladderSchema,
 } as const;
 
 export type CollectionName = keyof typeof COLLECTIONS;
@@ -31,6 +34,8 @@ export const COLLECTION_NAMES = [
   'tools',
   'rooms',
   'photos',
+  'trials',
+  'ladders',
 ] as const satisfies readonly CollectionName[];
 
 /** Lists by collection, each as `of` has it. */
@@ -46,6 +51,8 @@ export function recordsFrom(
     tools: of('tools'),
     rooms: of('rooms'),
     photos: of('photos'),
+    trials: of('trials'),
+    ladders: of('ladders'),
   };
 }
 
@@ -59,8 +66,10 @@ export function recordsIn({
   tools,
   rooms,
   photos,
+  trials,
+  ladders,
 }: Records): Records {
-  return { materials, formulas, batches, lots, molds, tools, rooms, photos };
+  return { materials, formulas, batches, lots, molds, tools, rooms, photos, trials, ladders };
 }
 
 export const NO_RECORDS: Records = recordsFrom(() => []);

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import type { Method } from '@/core/formula';
 import { takenFrom, type LotUse } from '@/core/making';
-import { cavityMl, type Means, type PlannedLine } from '@/core/scaling';
+import { type Means, type PlannedLine } from '@/core/scaling';
 import {
   assignLots,
   benchScales,
@@ -34,13 +34,7 @@ export const useShelfStore = defineStore('shelf', () => {
   const bowlL = computed(() => mixerFillL(workshop.tools));
   const ownById = computed(() => new Map(workshop.materials.map((own) => [own.id, own])));
 
-  /** Every fill that was weighed, of every mold. */
-  const fills = computed(() =>
-    workshop.molds.flatMap((mold) =>
-      mold.fillsG.map((massG) => ({ method: mold.method, volumeMl: cavityMl(mold), massG })),
-    ),
-  );
-  const packedFor = (method: Method) => packedFromFills(fills.value, method);
+  const packedFor = (method: Method) => packedFromFills(workshop.fills, method);
   /** What own batches lost on the way; nothing while none was counted. */
   const loss = computed(() => learnedLoss(lossRecordsOf(workshop.batches)));
 

@@ -4,6 +4,7 @@ import { conditionsOfBatch } from '@/core/conditions';
 import { batchFacts, rankCauses, type RankedCause } from '@/core/faults';
 import { standing, type Batch } from '@/core/records';
 import { trayPlaces } from '@/core/shelf';
+import { jugShares, triedBatches } from '@/core/trials';
 import {
   dryingRecordsOf,
   isOnTray,
@@ -52,7 +53,17 @@ export const useTraysStore = defineStore('trays', () => {
   function causesOf(batch: Batch, nowMs: number): readonly RankedCause[] {
     const seen = standing(batch, 'inspected').at(-1);
     if (!seen || seen.faults.length === 0) return [];
-    const outside = outsideFacts(batch, forecastOf(batch, nowMs), workshop.tools, workshop.lots);
+    const jugs = jugShares(
+      triedBatches(workshop.trials, workshop.batches).filter((one) => one.batch.id === batch.id),
+      workshop.catalog,
+    );
+    const outside = outsideFacts(
+      batch,
+      forecastOf(batch, nowMs),
+      workshop.tools,
+      workshop.lots,
+      jugs,
+    );
     return rankCauses(
       seen.faults,
       batchFacts(batch, conditionsOfBatch(workshop.facts, batch), outside),

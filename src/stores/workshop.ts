@@ -4,6 +4,8 @@ import type { WorkshopFacts } from '@/core/conditions';
 import { newFormula, type Formula, type FormulaBody } from '@/core/formula';
 import { catalogWith } from '@/core/materials';
 import type { Batch } from '@/core/records';
+import { cavityMl } from '@/core/scaling';
+import { taughtByTrials } from '@/core/trials';
 import { isInALot, usersOfMaterial } from '@/core/shelf';
 import { USUAL_SETTINGS, smallMeasuresOf, squirtG, type Settings } from '@/core/workshop';
 import {
@@ -56,11 +58,23 @@ export const useWorkshopStore = defineStore('workshop', () => {
   );
   const smallMeasures = computed(() => smallMeasuresOf(tools.value));
   const gramsOfSquirt = (materialId: string) => squirtG(tools.value, materialId);
+  const trials = computed(() => records.value.trials);
+  const ladders = computed(() => records.value.ladders);
+  /** What the maker's own trials teach: reckoned anew only when a trial or a batch was written. */
+  const taught = computed(() => taughtByTrials(trials.value, batches.value, catalog.value));
+  /** Every fill that was weighed, of every mold. */
+  const fills = computed(() =>
+    molds.value.flatMap((mold) =>
+      mold.fillsG.map((massG) => ({ method: mold.method, volumeMl: cavityMl(mold), massG })),
+    ),
+  );
   /** What a judgement wants to know of this workshop. */
   const facts = computed<WorkshopFacts>(() => ({
     catalog: catalog.value,
     settings: settings.value,
     batches: batches.value,
+    trials: taught.value,
+    fills: fills.value,
   }));
   const sampleCount = computed(
     () => everyRecord(records.value).filter(({ origin }) => origin === 'sample').length,
@@ -201,6 +215,9 @@ export const useWorkshopStore = defineStore('workshop', () => {
     lots,
     molds,
     tools,
+    trials,
+    ladders,
+    fills,
     settings,
     unreadable,
     isLoaded,

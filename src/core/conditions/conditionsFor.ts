@@ -1,11 +1,11 @@
 import { dampWindow, movedWindow, type DampWindow, type Setting } from '../binder';
 import { doseG } from '../fizz';
 import type { FormulaBody } from '../formula';
-import { learnedDamp } from '../learning';
+import { learnedDamp, packedFromFills, type Fill } from '../learning';
 import type { Catalog } from '../materials';
 import { roomOf, type Batch } from '../records';
 import { USUAL_SETTINGS, waterFor, type Settings } from '../workshop';
-import type { Conditions } from './types';
+import type { Conditions, OwnTrials } from './types';
 
 /** What a workshop knows that bears on a judgement. */
 export interface WorkshopFacts {
@@ -13,6 +13,10 @@ export interface WorkshopFacts {
   readonly settings: Pick<Settings, 'humidityPct' | 'tempC' | 'tub' | 'basin' | 'scentDocuments'>;
   /** Every batch: those that felt right teach how damp a mix wants to be. */
   readonly batches: readonly Batch[];
+  /** What trials taught; nothing when left out. */
+  readonly trials?: OwnTrials;
+  /** Molds that were filled and weighed. */
+  readonly fills?: readonly Fill[];
 }
 
 export type Made = Pick<FormulaBody, 'family' | 'method'>;
@@ -22,11 +26,11 @@ export type Made = Pick<FormulaBody, 'family' | 'method'>;
  * @param pieceG grams of a piece or a fill as it is made, over 0; null for the whole mix
  */
 export function conditionsFor(
-  { catalog, settings, batches }: WorkshopFacts,
+  workshop: WorkshopFacts,
   made: Made,
   pieceG: number | null,
 ): Conditions {
-  return conditionsIn({ catalog, settings, batches }, made, pieceG, settings);
+  return conditionsIn(workshop, made, pieceG, workshop.settings);
 }
 
 /** The air of a workroom. */
@@ -42,12 +46,13 @@ export interface Room {
  * @param room to ask about in its place
  */
 export function conditionsOfBatch(
-  { catalog, settings, batches }: WorkshopFacts,
+  workshop: WorkshopFacts,
   batch: Batch,
-  room: Room = roomOf(batch) ?? (batch.outcome === 'at-the-bench' ? settings : USUAL_SETTINGS),
+  room: Room = roomOf(batch) ??
+    (batch.outcome === 'at-the-bench' ? workshop.settings : USUAL_SETTINGS),
 ): Conditions {
   return conditionsIn(
-    { catalog, settings, batches: batches.filter(({ id }) => id !== batch.id) },
+    { ...workshop, batches: workshop.batches.filter(({ id }) => id !== batch.id) },
     batch.body,
     batch.plan.pieceG,
     room,
@@ -65,11 +70,12 @@ export function dampWindowIn(
 }
 
 function conditionsIn(
-  { catalog, settings, batches }: WorkshopFacts,
+  { catalog, settings, batches, trials = {}, fills = [] }: WorkshopFacts,
   { family, method }: Made,
   pieceG: number | null,
   { humidityPct, tempC }: Room,
 ): Conditions {
+  const packed = packedFromFills(fills, method);
   const damp = learnedDamp(batches, { humidityPct, method, family }, catalog);
   return {
     catalog,
@@ -78,6 +84,6 @@ function conditionsIn(
     tub: waterFor(family, settings),
     pieceG: pieceG === null ? null : doseG(family, pieceG),
     scentDocuments: settings.scentDocuments,
-    learned: damp ? { damp } : {},
+    learned: { ...trials, ...(damp && { damp }), ...(packed && { packed }) },
   };
 }

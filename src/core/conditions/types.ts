@@ -1,7 +1,8 @@
 import { ROOM_PCT, USUAL_ROOM_C } from '../binder';
-import type { Learned } from '../learning';
+import type { Learned, Taught } from '../learning';
 import { SHIPPED, type Catalog } from '../materials';
 import type { ScentDocument } from '../scent';
+import type { Spread } from '../units';
 import type { Tub } from '../water';
 
 /** What a mix is judged in: where it is made, what it goes into, and what is known. */
@@ -19,7 +20,22 @@ export interface Conditions {
   /** Suppliers' documents for scents; what they say goes before what is shipped. */
   readonly scentDocuments: readonly ScentDocument[];
   /** What the maker's own records teach, each as a factor on the shipped model; left out without records. */
-  readonly learned: { readonly damp?: Learned; readonly erosion?: Learned };
+  readonly learned: OwnTrials & { readonly damp?: Learned; readonly packed?: PackedOwn };
+}
+
+/** What trials in water and on the scale teach; asked where the piece is known. */
+export interface OwnTrials {
+  readonly wear?: Taught;
+  readonly floats?: Taught;
+  readonly showers?: Taught;
+  readonly foam?: Taught;
+  readonly share?: Taught;
+}
+
+/** How densely this maker packs by the method in hand, from own fills. */
+export interface PackedOwn {
+  readonly densityGMl: Spread;
+  readonly records: number;
 }
 
 /** A temperate room, a full bath and nothing of one's own, until a workshop says otherwise. */

@@ -14,7 +14,8 @@ import {
   type Part,
 } from '../formula';
 import { contractAnswer, evaluate, gasTrace, tryEvaluate } from '.';
-import { USUAL_CONDITIONS } from '@/core/conditions';
+import { USUAL_CONDITIONS, type Conditions } from '@/core/conditions';
+import { FLOATS_UNDER, FOAM_STANDS, SHARE_KEPT, WEAR_SPEED, askedOf, taughtBy } from '../learning';
 import { SHIPPED } from '../materials';
 
 function mainOf(lines: Line[]): Part {
@@ -58,14 +59,41 @@ describe('evaluate', () => {
     const shipped = evaluate(body, USUAL_CONDITIONS);
     const prior = { estimate: 1, low: 0.7, high: 1.4 };
     const damp = { estimate: 1.2, low: 1.1, high: 1.3, records: 6, prior, shift: 1.2 };
-    const erosion = { estimate: 0.5, low: 0.4, high: 0.6, records: 4, prior, shift: 0.5 };
-    const own = evaluate(body, { ...USUAL_CONDITIONS, learned: { damp, erosion } });
+    const seen = (overModel: number) => ({ overModel, modelLog: 0 });
+    const wear = taughtBy(WEAR_SPEED, [seen(0.5), seen(0.5), seen(0.52), seen(0.48)]);
+    const floats = taughtBy(FLOATS_UNDER, [{ densityGMl: 1.3, floated: true }]);
+    const foam = taughtBy(FOAM_STANDS, [{ overModel: 2 }, { overModel: 2 }]);
+    const share = taughtBy(SHARE_KEPT, [{ share: 0.8, weeks: 4 }]);
+    const learned = { damp, wear, floats, foam, share };
+    const own = evaluate(body, { ...USUAL_CONDITIONS, learned });
     expect(own.binder.window.lowPct).toBeCloseTo(shipped.binder.window.lowPct * 1.2, 9);
     expect(own.binder.ownBatches).toBe(6);
     if (own.lasting?.kind !== 'dropped' || shipped.lasting?.kind !== 'dropped')
       throw new Error('a bomb is dropped');
-    expect(own.lasting.goneS.best).toBeCloseTo(shipped.lasting.goneS.best * 2, 6);
-    expect(own.lasting.goneS.high).toBeCloseTo(shipped.lasting.goneS.best / 0.4, 6);
+    const { modelLog } = shipped.lasting;
+    const { estimate, low } = askedOf(WEAR_SPEED, wear, { modelLog });
+    expect(estimate).toBeLessThan(0.7);
+    expect(own.lasting.goneS.best).toBeCloseTo(shipped.lasting.goneS.best / estimate, 6);
+    expect(own.lasting.goneS.high).toBeCloseTo(shipped.lasting.goneS.best / low, 6);
+    expect([shipped.lasting.ownTrials, own.lasting.ownTrials]).toEqual([0, 4]);
+    expect([shipped.kept, own.kept?.records]).toEqual([null, 1]);
+    expect(own.kept?.estimate).toBeLessThan(0.95);
+    expect(own.surface?.foamCm.best ?? 0).toBeGreaterThanOrEqual(
+      shipped.surface?.foamCm.best ?? Infinity,
+    );
+    expect(own.surface?.ownTrials).toBe(2);
+    // A piece pressed to 1.3 that floated: what sank for sure may float now.
+    const pressed = { ...body, method: 'press' } as const;
+    const buoyancy = (conditions: Conditions) => {
+      const { lasting } = evaluate(pressed, conditions);
+      return lasting?.kind === 'dropped' ? lasting.buoyancy : null;
+    };
+    expect(buoyancy(USUAL_CONDITIONS)).toBe('sinks');
+    expect(buoyancy({ ...USUAL_CONDITIONS, learned })).not.toBe('sinks');
+    // Own fills at half of that density wear faster.
+    const packed = { densityGMl: { low: 0.5, best: 0.55, high: 0.6 }, records: 9 };
+    const light = evaluate(body, { ...USUAL_CONDITIONS, learned: { packed } });
+    expect(light.lasting).toMatchObject({ buoyancy: 'floats' });
   });
 
   it('says nothing of nothing', () => {

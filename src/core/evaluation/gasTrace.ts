@@ -23,11 +23,16 @@ const POINTS = 90;
  * its stretch of time, so that the area under each curve is all of the gas.
  * Flow follows the mass that is lost, wetting delays it and loses none. Model of ours (eroding body).
  * @param pieceG grams of the piece that goes in, over 0
+ * @param share of its fizz that is still in it, 0 to 1
  */
-export function gasTrace(evaluation: Evaluation, pieceG: number): readonly GasPoint[] {
+export function gasTrace(
+  evaluation: Evaluation,
+  pieceG: number,
+  share = Math.min(1, evaluation.kept?.estimate ?? 1),
+): readonly GasPoint[] {
   const { lasting, fizz, totalG } = evaluation;
   if (!lasting || lasting.kind === 'showered' || !(totalG > 0 && fizz.co2L > 0)) return [];
-  const gasMl = 1000 * fizz.co2L * Math.min(1, pieceG / totalG);
+  const gasMl = 1000 * fizz.co2L * Math.min(1, pieceG / totalG) * share;
   const { left, endS } = wearOf(lasting);
   const stepS = endS / POINTS;
   const { low, best, high } = lasting.speedMmS;

@@ -1,9 +1,11 @@
 import type { Conditions } from '../conditions';
+import { FLOATS_UNDER, SHOWERS_LAST, WEAR_SPEED, askedOf, type Learned } from '../learning';
 import {
   USUAL_GRAINS,
   compositionOf,
   goneAfterS,
   grainsGoneAfterS,
+  recessionLog,
   recessionMmS,
   showersOf,
 } from '../fizz';
@@ -13,8 +15,8 @@ import { packedDensityGMl } from '../scaling';
 import type { Spread } from '../units';
 import type { Lasting } from './types';
 
-/** Density of water near bath temperature, g/mL. Source: CRC Handbook, from memory. */
-const BATH_WATER_G_ML = 0.993;
+/** Density of water near bath temperature, g/mL, until own pieces say where they float. Source: CRC Handbook, from memory. */
+const BATH_WATER_G_ML: Spread = { low: 0.993, best: 0.993, high: 0.993 };
 /** A steamer is a tablet or half sphere: its inradius against a sphere of its volume. Start value of ours. */
 const TABLET_INRADIUS = 0.73;
 
@@ -30,43 +32,62 @@ export function lastingOf(
 ): Lasting | null {
   const totalG = portionsG(materials);
   if (!(totalG > 0 && baseToAcid > 0 && baseToAcid < Infinity)) return null;
-  const density = packedDensityGMl(body.method);
-  const shipped = recessionMmS({
+  const { learned } = conditions;
+  const density = learned.packed?.densityGMl ?? packedDensityGMl(body.method);
+  const factors = {
     ...compositionOf(materials),
     packedDensityGMl: density.best,
     baseToAcid,
     waterTempC: conditions.tub.tempC,
-  });
-  const speedMmS = asLearned(shipped, conditions);
+  };
+  const modelLog = recessionLog(factors);
+  const own = learned.wear && askedOf(WEAR_SPEED, learned.wear, { modelLog });
+  const shipped = recessionMmS(factors);
+  const speedMmS = timesOwn(shipped, own);
+  const ownTrials = own?.records ?? 0;
   if (body.method === 'loose')
-    return { kind: 'scattered', goneS: grainsGoneAfterS(USUAL_GRAINS, speedMmS), speedMmS };
+    return {
+      kind: 'scattered',
+      goneS: grainsGoneAfterS(USUAL_GRAINS, speedMmS),
+      speedMmS,
+      modelLog,
+      ownTrials,
+    };
   const volumeMl = Math.min(conditions.pieceG ?? totalG, totalG) / density.best;
   const sphereMm = 10 * Math.cbrt((3 * volumeMl) / (4 * Math.PI));
   if (body.family === 'shower-steamer') {
     const inradiusMm = sphereMm * TABLET_INRADIUS;
-    return { kind: 'showered', showers: showersOf(inradiusMm, speedMmS), inradiusMm, speedMmS };
+    const seen = learned.showers && askedOf(SHOWERS_LAST, learned.showers, null);
+    return {
+      kind: 'showered',
+      showers: timesOwn(showersOf(inradiusMm, shipped), seen),
+      inradiusMm,
+      speedMmS: shipped,
+      ownTrials: seen?.records ?? 0,
+    };
   }
+  const floats = learned.floats && askedOf(FLOATS_UNDER, learned.floats, null);
+  const under = floats
+    ? { low: floats.low, best: floats.estimate, high: floats.high }
+    : BATH_WATER_G_ML;
   return {
     kind: 'dropped',
     goneS: goneAfterS(sphereMm, speedMmS),
-    buoyancy:
-      density.high < BATH_WATER_G_ML
-        ? 'floats'
-        : density.low > BATH_WATER_G_ML
-          ? 'sinks'
-          : 'either',
+    buoyancy: density.high < under.low ? 'floats' : density.low > under.high ? 'sinks' : 'either',
     inradiusMm: sphereMm,
     speedMmS,
+    modelLog,
+    ownTrials,
   };
 }
 
-/** The maker's own tub tests move the speed and replace its band. */
-function asLearned(shipped: Spread, { learned }: Conditions): Spread {
-  const own = learned.erosion;
-  if (!own || own.records === 0) return shipped;
-  return {
-    low: shipped.best * own.low,
-    best: shipped.best * own.estimate,
-    high: shipped.best * own.high,
-  };
+/** The maker's own trials move what the model has, and their band replaces its own. */
+function timesOwn(shipped: Spread, own: Learned | undefined): Spread {
+  return own && own.records > 0
+    ? {
+        low: shipped.best * own.low,
+        best: shipped.best * own.estimate,
+        high: shipped.best * own.high,
+      }
+    : shipped;
 }

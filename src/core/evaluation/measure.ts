@@ -9,7 +9,7 @@ import {
 import { fizzBalance } from '../chemistry';
 import { powderHex, waterHex } from '../color';
 import { dampWindowIn, type Conditions } from '../conditions';
-import { isOily, surfaceReading, type SurfaceReading } from '../fizz';
+import { isOily, surfaceReading } from '../fizz';
 import type { FormulaBody } from '../formula';
 import {
   gramsWhere,
@@ -20,6 +20,7 @@ import {
   type Portion,
 } from '../materials';
 import { packedDensityGMl } from '../scaling';
+import { FOAM_STANDS, SHARE_KEPT, askedOf } from '../learning';
 import { scentLimits, scentReading } from '../scent';
 import { exactly, type Spread } from '../units';
 import { tubReading } from '../water';
@@ -32,6 +33,9 @@ import type { DampVerdict, Measured, Poured } from './types';
  */
 const CITRIC_BALANCE = 1.312;
 export const USUAL_OF_BALANCE = { low: 1.3 / CITRIC_BALANCE, high: 2.1 / CITRIC_BALANCE } as const;
+
+/** Pieces are bought and used some weeks after they were made. Start value of ours. */
+const WEEKS_IN_STORE = 4;
 
 /** What the models say of a formula in these conditions, before anything is judged. */
 export function measure(
@@ -56,6 +60,10 @@ export function measure(
       waterHex: waterHex(piece, conditions.tub.volumeL),
     },
     surface: piece && surfaceOf(piece, (fizz.co2L * portionsG(piece)) / totalG, conditions),
+    kept:
+      (conditions.learned.share &&
+        askedOf(SHARE_KEPT, conditions.learned.share, { weeks: WEEKS_IN_STORE })) ??
+      null,
     lasting: lastingOf(body, poured, fizz.baseEquivalentsMol / fizz.acidEquivalentsMol, conditions),
     scent: {
       ...scent,
@@ -105,8 +113,12 @@ function fizzOf(poured: readonly Poured[], { tub }: Conditions): Measured['fizz'
 }
 
 /** Foam, film and scent of the water after one piece. */
-function surfaceOf(piece: readonly Portion[], co2L: number, { tub }: Conditions): SurfaceReading {
-  return surfaceReading({
+function surfaceOf(
+  piece: readonly Portion[],
+  co2L: number,
+  { tub, learned }: Conditions,
+): Measured['surface'] {
+  const shipped = surfaceReading({
     volumeL: tub.volumeL,
     surfactantG: piece.reduce(
       (sum, { material, massG }) =>
@@ -118,6 +130,15 @@ function surfaceOf(piece: readonly Portion[], co2L: number, { tub }: Conditions)
     emulsifierG: gramsWhere(piece, ({ role }) => role === 'emulsifier'),
     scentG: gramsWhere(piece, isScent),
   });
+  const own = learned.foam && askedOf(FOAM_STANDS, learned.foam, null);
+  const times = ({ best }: Spread): Spread | null =>
+    own ? { low: best * own.low, best: best * own.estimate, high: best * own.high } : null;
+  return {
+    ...shipped,
+    foamL: times(shipped.foamL) ?? shipped.foamL,
+    foamCm: times(shipped.foamCm) ?? shipped.foamCm,
+    ownTrials: own?.records ?? 0,
+  };
 }
 
 /** The portions of one piece, or of the whole mix when it is no more than one; null when it weighs nothing. */

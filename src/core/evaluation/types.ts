@@ -2,6 +2,7 @@ import type { DampReading, DampWindow, FreeWaterBand } from '../binder';
 import type { FizzBalance } from '../chemistry';
 import type { Conditions } from '../conditions';
 import type { SurfaceReading } from '../fizz';
+import type { Learned } from '../learning';
 import type { FormulaBody } from '../formula';
 import type { Portion } from '../materials';
 import type { ScentLimits, ScentReading } from '../scent';
@@ -45,14 +46,25 @@ export type Lasting =
       readonly buoyancy: 'floats' | 'sinks' | 'either';
       readonly inradiusMm: number;
       readonly speedMmS: Spread;
+      /** Logarithm of the shipped speed over that of the plain reference piece. */
+      readonly modelLog: number;
+      /** Own trials that speak in it. */
+      readonly ownTrials: number;
     }
-  | { readonly kind: 'scattered'; readonly goneS: Spread; readonly speedMmS: Spread }
+  | {
+      readonly kind: 'scattered';
+      readonly goneS: Spread;
+      readonly speedMmS: Spread;
+      readonly modelLog: number;
+      readonly ownTrials: number;
+    }
   | {
       readonly kind: 'showered';
       /** Showers of eight minutes. */
       readonly showers: Spread;
       readonly inradiusMm: number;
       readonly speedMmS: Spread;
+      readonly ownTrials: number;
     };
 
 /** What the models say of a formula, before anything is judged. */
@@ -83,7 +95,9 @@ export interface Measured {
   /** How long a piece lasts in its water; null where nothing fizzes. */
   readonly lasting: Lasting | null;
   /** Foam, film and scent of the water after one piece; null while nothing is there. */
-  readonly surface: SurfaceReading | null;
+  readonly surface: (SurfaceReading & { readonly ownTrials: number }) | null;
+  /** Share of its fizz that is still in a piece after some weeks in store, by own jugs; null while none speaks. */
+  readonly kept: Learned | null;
   readonly scent: ScentReading & ScentLimits & { readonly loadSpread: Spread };
   /** Dry piece and tub water as `#rrggbb`; null while nothing is there. */
   readonly color: { readonly powderHex: string; readonly waterHex: string } | null;

@@ -81,6 +81,11 @@ const dampSaid = (place: number) =>
       : `damp index ${Math.round(place * 100)} % of the way up its window`;
 
 /** Causes with what in a record speaks for them. Marks are common practice where the trade names one, else ours. */
+/** A piece with less of its fizz than this is weak, and one with so much is whole; so much less in store is a loss. Common practice; start values of ours. */
+const WEAK_SHARE = 0.9;
+const WHOLE_SHARE = 0.96;
+const FELL_BY = 0.04;
+
 export const CAUSES = [
   {
     id: 'too-much-water',
@@ -106,6 +111,16 @@ export const CAUSES = [
         (v) => `${counted(Math.round(v), 'minute')} from the acid to the last piece`,
       ),
       ...over(f.freeWaterPct, 2, 1, (v) => `free water ${pct(v)}`),
+      ...when(
+        f.freshShare !== null && f.freshShare < WEAK_SHARE,
+        1.2,
+        `fresh on the scale, ${pct(100 * (f.freshShare ?? 0), 0)} of its fizz was there`,
+      ),
+      ...when(
+        f.freshShare !== null && f.freshShare >= WHOLE_SHARE,
+        -1.5,
+        `fresh on the scale, ${pct(100 * (f.freshShare ?? 0), 0)} of its fizz was there`,
+      ),
     ],
   },
   {
@@ -239,6 +254,11 @@ export const CAUSES = [
     title: 'It drew moisture',
     change: 'Less Epsom salt or glycerin; wrap as soon as it is dry, store closed and cool.',
     evidence: (f) => [
+      ...when(
+        (f.freshShare ?? 0) - (f.storedShare ?? 1) > FELL_BY,
+        1.5,
+        `in store its fizz fell from ${pct(100 * (f.freshShare ?? 0), 0)} to ${pct(100 * (f.storedShare ?? 0), 0)}`,
+      ),
       ...over(f.drawsWaterPct, 3, 2, (v) => `${pct(v)} of what draws water`),
       ...over(f.dryHumidityPct, 54, 6, (v) => `dried at ${Math.round(v)} % humidity`),
     ],

@@ -58,6 +58,8 @@ export interface BatchFacts {
   readonly isRound: boolean;
   /** Lots past their day when they were weighed. */
   readonly oldLots: number;
+  readonly freshShare: number | null;
+  readonly storedShare: number | null;
 }
 
 /** What only the drying room and the shelf know. */
@@ -66,6 +68,9 @@ export interface OutsideFacts {
   readonly dryWhenLifted: number | null;
   readonly traySeats: 'rounded' | 'flat' | null;
   readonly oldLots: number;
+  /** Share of its fizz that a jug on the scale found in its first week, and weeks later. */
+  readonly freshShare: number | null;
+  readonly storedShare: number | null;
 }
 
 export const NOTHING_OUTSIDE: OutsideFacts = {
@@ -73,6 +78,8 @@ export const NOTHING_OUTSIDE: OutsideFacts = {
   dryWhenLifted: null,
   traySeats: null,
   oldLots: 0,
+  freshShare: null,
+  storedShare: null,
 };
 
 /**

@@ -47,6 +47,12 @@ export function recessionMmS(factors: FizzFactors): Spread {
   };
 }
 
+/** Logarithm of the speed over that of the plain reference piece. @throws as {@link recessionMmS} */
+export function recessionLog(factors: FizzFactors): number {
+  checkFactors(factors);
+  return Math.log(factorOf(factors) / factorOf(REFERENCE));
+}
+
 /**
  * Share of the piece that is still there after a time: (1 - v t / r)^3, by its inradius.
  * @param inradiusMm over 0

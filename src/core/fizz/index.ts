@@ -1,5 +1,12 @@
 export { compositionOf, isFiller, isOily } from './composition';
-export { FILLER_SLOPE, OIL_SLOPE, goneAfterS, leftFraction, recessionMmS } from './erosion';
+export {
+  FILLER_SLOPE,
+  OIL_SLOPE,
+  goneAfterS,
+  leftFraction,
+  recessionLog,
+  recessionMmS,
+} from './erosion';
 export type { FizzFactors } from './erosion';
 export {
   USUAL_GRAINS,

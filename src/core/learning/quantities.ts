@@ -37,6 +37,41 @@ const HALF_FADED_DAYS = 120;
 /** Share of cases the band should hold. */
 export const HELD_SHARE = 0.9;
 
+/** What records teach about a quantity wherever it is asked: plain data, so that it goes to workers too. */
+export interface Taught {
+  readonly belief: Belief;
+  readonly records: number;
+}
+
+/** Robust regression on the logarithm, old records fading against the newest. */
+export function taughtBy<Record extends Dated, Question>(
+  quantity: Quantity<Record, Question>,
+  records: readonly Record[],
+): Taught {
+  const newestMs = Math.max(...records.map(madeMs).filter(Number.isFinite));
+  const seen = records.map((record) => ({
+    ...quantity.observe(record),
+    trust: trustOf(newestMs - madeMs(record)),
+  }));
+  return { belief: learnRobustly(quantity.prior, seen), records: records.length };
+}
+
+/** What was taught, asked at a place: prior and estimate with the bands that should hold nine of ten new records. */
+export function askedOf<Record extends Dated, Question>(
+  quantity: Quantity<Record, Question>,
+  { belief, records }: Taught,
+  question: Question,
+): Learned {
+  const features = quantity.features(question);
+  const at = (of: Belief) => {
+    const { best, low, high } = forecastRecord(of, features, HELD_SHARE);
+    return { estimate: Math.exp(best), low: Math.exp(low), high: Math.exp(high) };
+  };
+  const prior = at(quantity.prior);
+  const now = at(belief);
+  return { ...now, records, prior, shift: now.estimate / prior.estimate };
+}
+
 /**
  * What these records teach about a quantity at a place: robust regression on its logarithm, old records fading against
  * the newest.
@@ -48,19 +83,7 @@ export function learned<Record extends Dated, Question>(
   records: readonly Record[],
   question: Question,
 ): Learned {
-  const features = quantity.features(question);
-  const at = (belief: Belief) => {
-    const { best, low, high } = forecastRecord(belief, features, HELD_SHARE);
-    return { estimate: Math.exp(best), low: Math.exp(low), high: Math.exp(high) };
-  };
-  const prior = at(quantity.prior);
-  const newestMs = Math.max(...records.map(madeMs).filter(Number.isFinite));
-  const seen = records.map((record) => ({
-    ...quantity.observe(record),
-    trust: trustOf(newestMs - madeMs(record)),
-  }));
-  const now = at(learnRobustly(quantity.prior, seen));
-  return { ...now, records: records.length, prior, shift: now.estimate / prior.estimate };
+  return askedOf(quantity, taughtBy(quantity, records), question);
 }
 
 /** NaN for a record without a date. */
@@ -109,37 +132,107 @@ export const DAMP_WANTED: Quantity<DampRecord, Place> = {
   source: model,
 };
 
-export interface Composition {
-  readonly fillerFraction: number;
-  readonly oilFraction: number;
-  readonly baseToAcid: number;
-  readonly waterTempC: number;
-  readonly packedDensityGMl: number;
+/** A piece in water, by what the shipped model makes of it. */
+export interface Wear {
+  /** Logarithm of the speed the model gives it over that of its plain reference piece: composition, density and water. */
+  readonly modelLog: number;
 }
 
-export interface ErosionRecord extends Composition, Dated {
-  /** Speed seen in the tub over the shipped model's. */
+export interface WearRecord extends Wear, Dated {
+  /** Speed seen over the shipped model's, over 0. */
   readonly overModel: number;
 }
 
-/** How much faster or slower than the shipped model a maker's pieces wear, by composition. */
-export const EROSION_SPEED: Quantity<ErosionRecord, Composition> = {
-  name: 'erosion speed',
+/** How much faster or slower than the shipped model a maker's pieces wear, and how strongly what is in them tells. */
+export const WEAR_SPEED: Quantity<WearRecord, Wear> = {
+  name: 'wear in water',
   unit: 'factor',
   prior: beliefFrom(
     [
       // 3 minutes, 2 to 5 seen.
       { mean: 0, sd: 0.28 },
-      { mean: 0, sd: 1.5 },
-      { mean: 0, sd: 4 },
-      { mean: 0, sd: 0.4 },
-      { mean: 0, sd: 0.15 },
-      { mean: 0, sd: 0.7 },
+      { mean: 0, sd: 0.35 },
     ],
     0.12,
   ),
-  observe: (record) => ({ features: compositionFeatures(record), target: logOf(record.overModel) }),
-  features: compositionFeatures,
+  observe: ({ overModel, modelLog }) => ({ features: [1, modelLog], target: logOf(overModel) }),
+  features: ({ modelLog }) => [1, modelLog],
+  source: model,
+};
+
+/** One piece that floated or sank, by its density, g/mL. */
+export interface FloatRecord extends Dated {
+  readonly densityGMl: number;
+  readonly floated: boolean;
+}
+
+/** Density under which this maker's pieces float, g/mL: warm water's, give or take what holes and oil make of it. */
+export const FLOATS_UNDER: Quantity<FloatRecord, null> = {
+  name: 'density that floats',
+  unit: 'g/mL',
+  prior: beliefFrom([{ mean: Math.log(0.993), sd: 0.04 }], 0.03),
+  observe: ({ densityGMl, floated }) => ({
+    features: [1],
+    low: floated ? logOf(densityGMl) : -Infinity,
+    high: floated ? Infinity : logOf(densityGMl),
+  }),
+  features: () => [1],
+  source: 'CRC Handbook for water, from memory; the spread is ours',
+};
+
+/** Something seen over what the shipped model forecast. */
+export interface OverModel extends Dated {
+  readonly overModel: number;
+}
+
+/** How many more or fewer showers a steamer lasts than the model has it. 2, 1 to 3 seen. */
+export const SHOWERS_LAST: Quantity<OverModel, null> = {
+  name: 'showers',
+  unit: 'factor',
+  prior: beliefFrom([{ mean: 0, sd: 0.4 }], 0.25),
+  observe: ({ overModel }) => ({ features: [1], target: logOf(overModel) }),
+  features: () => [1],
+  source: model,
+};
+
+/** How much more or less foam stands than the model has it. */
+export const FOAM_STANDS: Quantity<OverModel, null> = {
+  name: 'foam',
+  unit: 'factor',
+  prior: beliefFrom([{ mean: 0, sd: 0.5 }], 0.35),
+  observe: ({ overModel }) => ({ features: [1], target: logOf(overModel) }),
+  features: () => [1],
+  source: model,
+};
+
+export interface Stored {
+  /** Since it was made, 0 or more. */
+  readonly weeks: number;
+}
+
+export interface ShareRecord extends Stored, Dated {
+  /** Of its fizz that was still there, over 0. */
+  readonly share: number;
+}
+
+const HALF_YEAR_WEEKS = 26;
+
+/** Share of its fizz that is still in a piece, by its weeks in store. */
+export const SHARE_KEPT: Quantity<ShareRecord, Stored> = {
+  name: 'share of fizz',
+  unit: 'share',
+  prior: beliefFrom(
+    [
+      { mean: Math.log(0.97), sd: 0.05 },
+      { mean: -0.03, sd: 0.06 },
+    ],
+    0.03,
+  ),
+  observe: ({ share, weeks }) => ({
+    features: [1, weeks / HALF_YEAR_WEEKS],
+    target: logOf(share),
+  }),
+  features: ({ weeks }) => [1, weeks / HALF_YEAR_WEEKS],
   source: model,
 };
 
@@ -166,50 +259,6 @@ export const DRYING_DIFFUSIVITY: Quantity<DryingRecord, DryingPlace> = {
   observe: (record) => ({ features: humidityFeatures(record), target: logOf(record.overModel) }),
   features: humidityFeatures,
   source: model,
-};
-
-export interface SquirtRecord extends Dated {
-  readonly squirts: number;
-  readonly massG: number;
-}
-
-/** Grams a squirt of this sprayer gives. 0.7 g, 0.3 to 1.2. */
-export const GRAMS_PER_SQUIRT: Quantity<SquirtRecord, null> = {
-  name: 'grams per squirt',
-  unit: 'g',
-  prior: beliefFrom([{ mean: Math.log(0.7), sd: 0.42 }], 0.08),
-  observe: ({ squirts, massG }) => ({ features: [1], target: logOf(massG / squirts) }),
-  features: () => [1],
-  source: 'model of ours until ten squirts are weighed',
-};
-
-export interface DropPlace {
-  readonly isOil: boolean;
-}
-
-export interface DropRecord extends DropPlace, Dated {
-  readonly drops: number;
-  readonly massG: number;
-  readonly densityGMl: number;
-}
-
-/** Milliliters to the drop: 1/20 for a pharmacopoeia's dropper; oils may drop smaller. */
-export const ML_PER_DROP: Quantity<DropRecord, DropPlace> = {
-  name: 'milliliters per drop',
-  unit: 'mL',
-  prior: beliefFrom(
-    [
-      { mean: Math.log(1 / 20), sd: 0.15 },
-      { mean: 0, sd: 0.35 },
-    ],
-    0.08,
-  ),
-  observe: (record) => ({
-    features: dropFeatures(record),
-    target: logOf(record.massG / record.densityGMl / record.drops),
-  }),
-  features: dropFeatures,
-  source: 'a pharmacopoeia’s standard dropper for water, from memory; the spread is ours',
 };
 
 export interface LossRecord extends Dated {
@@ -258,24 +307,8 @@ function placeFeatures({ humidityPct, method, family }: Place): readonly number[
   ];
 }
 
-/** Distance from the plain reference piece of the fizz model. */
-function compositionFeatures(composition: Composition): readonly number[] {
-  return [
-    1,
-    composition.fillerFraction - 0.08,
-    composition.oilFraction - 0.05,
-    Math.abs(logOf(composition.baseToAcid)) - Math.log(2 / 1.312),
-    (composition.waterTempC - 38) / 10,
-    logOf(composition.packedDensityGMl / 1.1),
-  ];
-}
-
 function humidityFeatures({ humidityPct }: DryingPlace): readonly number[] {
   return [1, (humidityPct - 45) / 10];
-}
-
-function dropFeatures({ isOil }: DropPlace): readonly number[] {
-  return [1, isOil ? 1 : 0];
 }
 
 function fillFeatures({ method }: { readonly method: Method }): readonly number[] {

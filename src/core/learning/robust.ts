@@ -38,8 +38,9 @@ export function learnRobustly(prior: Belief, seen: readonly Seen[]): Belief {
   const wide = doubted(prior);
   let belief = wide;
   let weights: readonly number[] = records.map(() => 1);
+  let filled: readonly Filled[] = [];
   for (let round = 0; round < ROUNDS; round++) {
-    const filled = records.map((record, i) => fillIn(belief, record, weights[i] ?? 1));
+    filled = records.map((record, i) => fillIn(belief, record, weights[i] ?? 1));
     const next = weighted(wide, records, filled, weights);
     const moved = next.mean.reduce(
       (most, value, i) => Math.max(most, Math.abs(value - (belief.mean[i] ?? 0))),
@@ -49,7 +50,37 @@ export function learnRobustly(prior: Belief, seen: readonly Seen[]): Belief {
     weights = records.map((record, i) => weightOf(belief, record, filled[i]));
     if (round > 2 && moved < STILL) break;
   }
-  return { ...belief, records: prior.records + records.length };
+  const precision = observed(wide, belief, records, filled, weights);
+  return { ...belief, precision, records: prior.records + records.length };
+}
+
+/**
+ * What the records really tell of the coefficients: a range tells as much less than a value as it leaves open.
+ * Source: Louis 1982, J. R. Stat. Soc. B 44 (what is known is what a whole record would tell, less what is missing),
+ * from memory.
+ */
+function observed(
+  prior: Belief,
+  belief: Belief,
+  records: readonly Range[],
+  filled: readonly Filled[],
+  weights: readonly number[],
+): readonly (readonly number[])[] {
+  const scatter = belief.rate / belief.shape;
+  const precision = prior.precision.map((row) => [...row]);
+  records.forEach(({ features, trust }, n) => {
+    const weight = weights[n] ?? 1;
+    const open = Math.min(1, ((filled[n]?.variance ?? 0) * weight) / scatter);
+    addOuter(precision, features, trust * weight * (1 - open));
+  });
+  return precision;
+}
+
+function addOuter(matrix: number[][], features: readonly number[], weight: number): void {
+  matrix.forEach((row, i) => {
+    for (let j = 0; j < row.length; j++)
+      row[j] = (row[j] ?? 0) + weight * (features[i] ?? 0) * (features[j] ?? 0);
+  });
 }
 
 /**
@@ -145,13 +176,9 @@ function weighted(
   records.forEach(({ features, trust }, n) => {
     const weight = trust * (weights[n] ?? 1);
     const target = filled[n]?.target ?? 0;
+    addOuter(precision, features, weight);
     features.forEach((x, i) => {
       pull[i] = (pull[i] ?? 0) + weight * x * target;
-      const row = precision[i];
-      if (row)
-        features.forEach((y, j) => {
-          row[j] = (row[j] ?? 0) + weight * x * y;
-        });
     });
   });
   const mean = solvePositive(precision, pull);

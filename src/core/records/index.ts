@@ -1,6 +1,12 @@
 export { restAsPlanned, weighingsAhead } from './asPlanned';
-export { FATES, FAULTS, batchSchema } from './schema';
-export { FATE_WORDS, OUTCOME_WORDS, WEIGHED_BY_WORDS, sayWhyAdded } from './words';
+export { FATES, FAULTS, KEPT_COLORS, batchSchema } from './schema';
+export {
+  FATE_WORDS,
+  KEPT_COLOR_WORDS,
+  OUTCOME_WORDS,
+  WEIGHED_BY_WORDS,
+  sayWhyAdded,
+} from './words';
 export type {
   AddedWhy,
   Batch,
@@ -9,6 +15,7 @@ export type {
   Fate,
   Fault,
   FrozenReadings,
+  KeptColor,
   NewEntry,
   WeighedBy,
 } from './schema';
@@ -48,6 +55,8 @@ export {
 export type { WeighedLine } from './summary';
 export { PHOTOS_A_BATCH, PHOTO_MAX_CHARS, PHOTO_MAX_PX, photoSchema } from './photo';
 export type { Photo } from './photo';
+export { LOOK_MONTHS, isStillGood, keptPieces, looksOf, ownKeeping } from './keptBack';
+export type { Look, LookMonth, OwnKeeping } from './keptBack';
 export { nextBatchCode } from './batchCode';
 export { awayHours, clockBehindS, timerLeftS } from './timer';
 export { contentsOf, sharesOf, weighedEntry } from './weighed';

@@ -11,7 +11,10 @@ export const PHOTOS_A_BATCH = 6;
 export const photoSchema = z.object({
   id: z.uuid(),
   origin: z.enum(ORIGINS),
-  batchId: z.uuid(),
+  /** Null for a trial of a piece from elsewhere. */
+  batchId: z.uuid().nullable(),
+  /** Taken in a trial. */
+  trialId: z.uuid().optional(),
   takenAt: z.iso.datetime({ offset: true }),
   dataUrl: z
     .string()

@@ -29,6 +29,10 @@ export type Fault = (typeof FAULTS)[number];
 export const FATES = ['embed-powder', 'bath-dust', 'samplers', 'seconds', 'thrown-away'] as const;
 export type Fate = (typeof FATES)[number];
 
+/** What has become of a color in store. */
+export const KEPT_COLORS = ['as-made', 'faded', 'browned', 'spotted'] as const;
+export type KeptColor = (typeof KEPT_COLORS)[number];
+
 /** Why something went into the bowl beside the plan. */
 export const ADDED_WHY = ['too-dry', 'too-wet', 'sprayed', 'unplanned'] as const;
 export type AddedWhy = (typeof ADDED_WHY)[number];
@@ -154,6 +158,17 @@ export const batchEntrySchema = z.discriminatedUnion('kind', [
     faults: z.array(z.object({ fault: z.enum(FAULTS), count: z.int().min(1).max(100_000) })),
     rejects: z.int().min(0).max(100_000),
     fate: z.enum(FATES).nullable(),
+  }),
+  /** Pieces laid away to be looked at when they are older. */
+  z.object({ ...entryBase, kind: z.literal('kept'), pieces: z.int().min(1).max(10_000) }),
+  /** One of them looked at. */
+  z.object({
+    ...entryBase,
+    kind: z.literal('looked'),
+    /** By the nail: 0 falls apart, 5 as on the first day. */
+    hard: z.int().min(0).max(5),
+    scent: z.int().min(0).max(5),
+    color: z.enum(KEPT_COLORS),
   }),
 ]);
 

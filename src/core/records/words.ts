@@ -1,4 +1,4 @@
-import type { Batch, EntryOf, Fate, WeighedBy } from './schema';
+import type { Batch, EntryOf, Fate, KeptColor, WeighedBy } from './schema';
 
 export const OUTCOME_WORDS: Readonly<Record<Batch['outcome'], string>> = {
   'at-the-bench': 'at the bench',
@@ -34,3 +34,10 @@ const WHY_WORDS: Readonly<Record<EntryOf<'added'>['why'], string>> = {
 export function sayWhyAdded({ why, said }: Pick<EntryOf<'added'>, 'why' | 'said'>): string {
   return said ?? WHY_WORDS[why];
 }
+
+export const KEPT_COLOR_WORDS: Readonly<Record<KeptColor, string>> = {
+  'as-made': 'as made',
+  faded: 'faded',
+  browned: 'browned',
+  spotted: 'spotted',
+};

@@ -1,6 +1,6 @@
 import { mean } from './mean';
 import { dryFraction, REFERENCE_MM2_H, roomClock } from '../drying';
-import type { OutsideFacts } from '../faults';
+import { NOTHING_OUTSIDE, type OutsideFacts } from '../faults';
 import { standing, type Batch } from '../records';
 import { traySeats, type Lot, type Tool } from '../shelf';
 import type { TrayForecast } from './trayForecast';
@@ -15,12 +15,15 @@ export function outsideFacts(
   forecast: TrayForecast | null,
   tools: readonly Tool[],
   lots: readonly Lot[],
+  jugs: Pick<OutsideFacts, 'freshShare' | 'storedShare'> = NOTHING_OUTSIDE,
 ): OutsideFacts {
   return {
     dryHumidityPct: forecast?.roomIsRead ? firstDayPct(forecast) : null,
     dryWhenLifted: forecast ? liftedAt(batch, forecast) : null,
     traySeats: traySeats(tools),
     oldLots: oldLots(batch, lots),
+    freshShare: jugs.freshShare,
+    storedShare: jugs.storedShare,
   };
 }
 

@@ -16,3 +16,44 @@ export type {
   JugReading,
   JugResult,
 } from './jug';
+export {
+  RESPONSES,
+  RESPONSE_WORDS,
+  bodyOfCup,
+  baseOf,
+  ladderAnswer,
+  ladderCups,
+  ladderSchema,
+  valueOf,
+} from './ladder';
+export type {
+  Ladder,
+  LadderAnswer,
+  LadderCup,
+  LadderEffect,
+  LadderFactor,
+  LadderProblem,
+  LadderQuestion,
+  LadderResult,
+  Response,
+} from './ladder';
+export { KIND_WORDS, TRIAL_KINDS, usualKind } from './kinds';
+export type { TrialKind } from './kinds';
+export { SEEN_ROWS, seenRow, seenRowsOf } from './seen';
+export type { SeenRow, SeenWhat } from './seen';
+export { MOST_READINGS, PHASES, VERDICTS, WHYS, trialEntrySchema, trialSchema } from './schema';
+export type { NewTrialEntry, Phase, Trial, TrialEntry, TrialEntryOf, Verdict, Why } from './schema';
+export { isForgotten, nextPhase, phaseProblem, phaseS, runningS } from './phases';
+export type { PhaseProblem } from './phases';
+export { readingIn, standingIn, startAgain, startTrial, strikeIn, undoIn, writeIn } from './write';
+export type { TrialStart } from './write';
+export {
+  densityOf,
+  jugOf,
+  jugShares,
+  shippedFor,
+  taughtByTrials,
+  triedBatches,
+  wearRecords,
+} from './taught';
+export type { TriedBatch } from './taught';

@@ -1,6 +1,12 @@
 import { faultRow } from '@/core/faults';
 import { handSigns, type Tending } from '@/core/making';
-import { FATE_WORDS, sayWhyAdded, type BatchEntry, type EntryOf } from '@/core/records';
+import {
+  FATE_WORDS,
+  KEPT_COLOR_WORDS,
+  sayWhyAdded,
+  type BatchEntry,
+  type EntryOf,
+} from '@/core/records';
 import { counted, formatFixed, formatGrams, inSentence } from '@/core/words';
 
 const TENDED: Readonly<Record<Tending, string>> = {
@@ -106,6 +112,10 @@ export function sayEntry(entry: BatchEntry, title: string, nameOf: NameOf): stri
       return TENDED[entry.what];
     case 'inspected':
       return sayInspection(entry);
+    case 'kept':
+      return `${counted(entry.pieces, 'piece')} kept back`;
+    case 'looked':
+      return `A kept-back piece: hard ${entry.hard} of 5, scent ${entry.scent} of 5, color ${KEPT_COLOR_WORDS[entry.color]}`;
   }
 }
 

@@ -38,6 +38,8 @@ const WORDS: Readonly<Record<CollectionName, readonly [one: string, many: string
   tools: ['tool', 'tools'],
   rooms: ['day of room readings', 'days of room readings'],
   photos: ['photo', 'photos'],
+  trials: ['trial', 'trials'],
+  ladders: ['set of small ones', 'sets of small ones'],
 };
 
 function exportAll(): void {

@@ -79,9 +79,9 @@ describe('a file that is refused', () => {
     ['without a version', '{"format":"rovack-workshop"}', 'damaged', /format version/],
     [
       'from a newer release',
-      SAMPLE.replace('"formatVersion": 4', '"formatVersion": 7'),
+      SAMPLE.replace('"formatVersion": 5', '"formatVersion": 7'),
       'newer',
-      /format version 7; this Rovack reads up to 4/,
+      /format version 7; this Rovack reads up to 5/,
     ],
     [
       'with a broken record',
@@ -218,6 +218,16 @@ describe('migrations', () => {
       entry.kind === 'inspected' ? [entry.fate] : [],
     );
     expect(fates.every((fate) => fate === null || !fate.includes(' '))).toBe(true);
+  });
+
+  it('open a file of format 4: it had no trials yet', () => {
+    const before = readFileSync(
+      new URL('../../../tests/fixtures/workshop-format-4.rovack.json', import.meta.url),
+      'utf8',
+    );
+    const { trials, ladders, batches } = opened(before);
+    expect([trials, ladders]).toEqual([[], []]);
+    expect(batches).toEqual(JSON.parse(before).batches);
   });
 
   it('lead from every format there was to this one', () => {

@@ -43,6 +43,8 @@ export function countRecords(records: Records): Readonly<Record<CollectionName, 
     tools: of('tools'),
     rooms: of('rooms'),
     photos: of('photos'),
+    trials: of('trials'),
+    ladders: of('ladders'),
     all: COLLECTION_NAMES.reduce((sum, name) => sum + of(name), 0),
   };
 }

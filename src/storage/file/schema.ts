@@ -17,6 +17,8 @@ export const workshopFileSchema = z.object({
   tools: z.array(COLLECTIONS.tools),
   rooms: z.array(COLLECTIONS.rooms),
   photos: z.array(COLLECTIONS.photos),
+  trials: z.array(COLLECTIONS.trials),
+  ladders: z.array(COLLECTIONS.ladders),
   settings: settingsSchema.nullable(),
 });
 

@@ -36,6 +36,16 @@ const RULES: { readonly [K in CollectionName]: Unite<RecordOf<K>> } = {
     return { ...united, record: { ...united.record, readings } };
   },
   photos: byField,
+  trials: (sides, otherSide) => {
+    const united = byField(sides, otherSide);
+    const entries = unitedEntries(sides.mine.entries, sides.theirs.entries);
+    return { ...united, record: { ...united.record, entries } };
+  },
+  ladders: (sides, otherSide) => {
+    const united = byField(sides, otherSide);
+    const entries = unitedEntries(sides.mine.entries, sides.theirs.entries);
+    return { ...united, record: { ...united.record, entries } };
+  },
 };
 
 /**
@@ -59,13 +69,7 @@ export function uniteSettings<T extends object>(sides: Sides<T>): T {
 
 function uniteBatches(sides: Sides<Batch>, otherSide: string): United<Batch> {
   const { mine, theirs } = sides;
-  const entries = byKey(mine.entries, theirs.entries, ({ id }) => id).map((entry) => {
-    const other = theirs.entries.find(({ id }) => id === entry.id);
-    return entry.struckAt === null && other?.struckAt
-      ? { ...entry, struckAt: other.struckAt }
-      : entry;
-  });
-  entries.sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+  const entries = unitedEntries(mine.entries, theirs.entries);
   const { record, clashes } = mergeFields(sides, ['entries', 'currentStep']);
   return {
     record: {
@@ -75,6 +79,23 @@ function uniteBatches(sides: Sides<Batch>, otherSide: string): United<Batch> {
     },
     said: sayClashes(nameOfRecord(mine), clashes, otherSide),
   };
+}
+
+interface Entered {
+  readonly id: string;
+  readonly at: string;
+  readonly struckAt: string | null;
+}
+
+/** Entries of both sides by their id, in the order of their time; what one side struck is struck. */
+function unitedEntries<E extends Entered>(mine: readonly E[], theirs: readonly E[]): E[] {
+  const entries = byKey(mine, theirs, ({ id }) => id).map((entry) => {
+    const other = theirs.find(({ id }) => id === entry.id);
+    return entry.struckAt === null && other?.struckAt
+      ? { ...entry, struckAt: other.struckAt }
+      : entry;
+  });
+  return entries.sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
 }
 
 function uniteFormulas(sides: Sides<Formula>, otherSide: string): United<Formula> {

@@ -43,6 +43,15 @@ export const UPGRADES = [
       settings: (stored.settings ?? []).map(settingsTo4),
     }),
   },
+  {
+    to: 5,
+    name: 'trials and sets of small ones',
+    upgrade: (stored) => ({
+      ...stored,
+      trials: stored.trials ?? [],
+      ladders: stored.ladders ?? [],
+    }),
+  },
 ] as const satisfies readonly Upgrade[];
 
 /** Of the database and of every file that is written. */

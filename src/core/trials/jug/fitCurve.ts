@@ -1,6 +1,6 @@
 import { wornS } from '../../fizz';
 import { OWN_LOSS_G_MIN } from './fitTail';
-import { solveLines } from './solveLines';
+import { solveLines } from '../solveLines';
 import type { JugReading } from './types';
 
 /** One way the fizz may have gone, with how well it fits among all of them. */

@@ -1,4 +1,4 @@
-import { solveLines } from './solveLines';
+import { solveLines } from '../solveLines';
 import type { JugReading } from './types';
 
 /** Open warm water loses so much by itself, g a minute. Common practice; start values of ours. */

@@ -9,7 +9,7 @@ import {
 import { isForSkin, type Family } from '@/core/formula';
 import { declaredAllergens } from '@/core/scent';
 import { BATH_PH } from '@/core/water';
-import { formatFixed, formatGrams } from '@/core/words';
+import { counted, formatFixed, formatGrams } from '@/core/words';
 
 /** What an instrument shows: a figure, a scale, a window, a sentence and its why. */
 export interface InstrumentReading {
@@ -151,7 +151,14 @@ function fizzSentence(fizz: Evaluation['fizz']): string {
   }
 }
 
-function gasFace({ fizz, lasting, judged }: Evaluation): Face {
+/** How many of the maker's own trials speak in a forecast. */
+function sayOwn(trials: number): string {
+  return trials === 0
+    ? 'none of your own trials speaks in it yet'
+    : `${counted(trials, 'trial')} of your own ${trials === 1 ? 'speaks' : 'speak'} in it`;
+}
+
+function gasFace({ fizz, lasting, judged, kept }: Evaluation): Face {
   const perHundredG = judged.gas.value ?? 0;
   return {
     title: 'Gas',
@@ -172,7 +179,12 @@ function gasFace({ fizz, lasting, judged }: Evaluation): Face {
     why: [
       `${fizz.co2Mol.toFixed(3)} mol of carbon dioxide, ${formatGrams(fizz.co2G)} g, at one atmosphere and the temperature of the bath: V = n R T / p.`,
       `This is all the gas the reaction makes, ${formatFixed(perHundredG, 1)} L from each 100 g; about 15 is the most there is. In little water part of it stays dissolved.`,
-      'How long a piece lasts: a surface that recedes, from a plain 70 mm piece in 38 °C water in 3 minutes (2 to 5 seen), slower with cold water, firm packing, filler, oil and distance from balance. Model of ours on common practice; none of your own tub tests speaks in it yet.',
+      `How long a piece lasts: a surface that recedes, from a plain 70 mm piece in 38 °C water in 3 minutes (2 to 5 seen), slower with cold water, firm packing, filler, oil and distance from balance. Model of ours on common practice; ${sayOwn(lasting?.ownTrials ?? 0)}.`,
+      ...(kept
+        ? [
+            `Four weeks after it was made ${formatFixed(100 * Math.min(1, kept.estimate), 0)} % of its fizz is still in a piece of yours, ${formatFixed(100 * kept.low, 0)} to ${formatFixed(100 * kept.high, 0)} %, by ${counted(kept.records, 'jug')} on the scale.`,
+          ]
+        : []),
       'Source: ideal gas, exact SI constants; the real gas is about 0.5 % smaller.',
     ],
   };

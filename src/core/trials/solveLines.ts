@@ -1,4 +1,4 @@
-import { solvePositive } from '../../numeric';
+import { inverseOf, solvePositive } from '../numeric';
 
 export interface Prior {
   readonly mean: number;
@@ -8,6 +8,7 @@ export interface Prior {
 export interface Fitted {
   readonly mean: readonly number[];
   readonly variance: readonly number[];
+  readonly covariance: readonly (readonly number[])[];
   /** Of a single reading. */
   readonly noiseVariance: number;
   /** How well it explains the readings, up to a constant: log. */
@@ -49,7 +50,8 @@ export function solveLines(
     0,
   );
   const scatter = noise * NORMAL_OVER_SCALE;
-  const { variance } = solveOnce(rows, ys, priors, weights, scatter);
+  const covariance = inverseOf(informationOf(rows, ys, priors, weights, scatter).precision);
+  const variance = covariance.map((row, i) => row[i] ?? 0);
   const prior = priors.reduce(
     (sum, { mean, sd }, j) => sum - (((solved.mean[j] ?? 0) - mean) / sd) ** 2 / 2,
     0,
@@ -59,6 +61,7 @@ export function solveLines(
   return {
     mean: solved.mean,
     variance,
+    covariance,
     noiseVariance: scatter,
     logEvidence: fit - (ys.length / 2) * Math.log(noise) + prior + open,
   };
@@ -76,13 +79,20 @@ function restsOf(
   });
 }
 
-function solveOnce(
+function solveOnce(...problem: Parameters<typeof informationOf>): {
+  readonly mean: readonly number[];
+} {
+  const { precision, pull } = informationOf(...problem);
+  return { mean: solvePositive(precision, pull) };
+}
+
+function informationOf(
   rows: readonly (readonly number[])[],
   ys: readonly number[],
   priors: readonly Prior[],
   weights: readonly number[],
   noise: number,
-): { readonly mean: readonly number[]; readonly variance: readonly number[] } {
+): { readonly precision: readonly (readonly number[])[]; readonly pull: readonly number[] } {
   const size = priors.length;
   const precision = priors.map(({ sd }, i) => priors.map((_, j) => (i === j ? sd ** -2 : 0)));
   const pull = priors.map(({ mean, sd }) => mean * sd ** -2);
@@ -96,9 +106,5 @@ function solveOnce(
       for (let j = 0; j < size; j++) line[j] = (line[j] ?? 0) + x * (row[j] ?? 0);
     }
   }
-  const variance = priors.map((_, i) => {
-    const unit = priors.map((__, j) => (i === j ? 1 : 0));
-    return solvePositive(precision, unit)[i] ?? 0;
-  });
-  return { mean: solvePositive(precision, pull), variance };
+  return { precision, pull };
 }

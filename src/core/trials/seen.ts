@@ -1,0 +1,305 @@
+import type { TrialKind } from './kinds';
+
+interface Choice {
+  readonly value: string;
+  readonly word: string;
+}
+
+/** Something that is seen in a trial, and what may be seen of it. */
+interface SeenShape {
+  readonly what: string;
+  readonly title: string;
+  /** What is asked. */
+  readonly ask: string;
+  readonly kinds: readonly TrialKind[];
+  /** Which drawing shows it. */
+  readonly picture: 'foam' | 'steps' | 'ring' | 'plain';
+  readonly choices: readonly Choice[];
+  readonly source: string;
+}
+
+const practice = 'common practice';
+
+const FINGERS: readonly Choice[] = [
+  { value: '0', word: 'none' },
+  { value: '1', word: '1 finger' },
+  { value: '2', word: '2 fingers' },
+  { value: '3', word: '3 fingers' },
+  { value: '4', word: '4 and more' },
+];
+const ZERO_TO_FIVE: readonly Choice[] = ['0', '1', '2', '3', '4', '5'].map((value) => ({
+  value,
+  word: value === '0' ? 'nothing' : value === '5' ? '5, strong' : value,
+}));
+const HOW_MUCH: readonly Choice[] = [
+  { value: 'none', word: 'none' },
+  { value: 'faint', word: 'faint' },
+  { value: 'clear', word: 'clear' },
+];
+const NO_YES: readonly Choice[] = [
+  { value: 'no', word: 'no' },
+  { value: 'yes', word: 'yes' },
+];
+
+/** What is looked at after the piece has gone, in the order of the looking. One entry more is one more question. */
+export const SEEN_ROWS = [
+  {
+    what: 'foam-1-min',
+    title: 'Foam after 1 min',
+    ask: 'How many fingers of foam stand on the water after a minute?',
+    kinds: ['tub', 'salts'],
+    picture: 'foam',
+    choices: FINGERS,
+    source: practice,
+  },
+  {
+    what: 'foam-5-min',
+    title: 'Foam after 5 min',
+    ask: 'And after five minutes?',
+    kinds: ['tub', 'salts'],
+    picture: 'foam',
+    choices: FINGERS,
+    source: practice,
+  },
+  {
+    what: 'scent-dry',
+    title: 'Scent, dry',
+    ask: 'How strong is the dry piece?',
+    kinds: ['tub', 'salts', 'shower'],
+    picture: 'steps',
+    choices: ZERO_TO_FIVE,
+    source: practice,
+  },
+  {
+    what: 'scent-water',
+    title: 'Scent over the water',
+    ask: 'How strong over the water?',
+    kinds: ['tub', 'salts'],
+    picture: 'steps',
+    choices: ZERO_TO_FIVE,
+    source: practice,
+  },
+  {
+    what: 'showers',
+    title: 'Showers until gone',
+    ask: 'How many showers did it last?',
+    kinds: ['shower'],
+    picture: 'steps',
+    choices: ['0.5', '1', '1.5', '2', '3', '4', '6'].map((value) => ({ value, word: value })),
+    source: practice,
+  },
+  {
+    what: 'stood',
+    title: 'Where it stood',
+    ask: 'Where did it stand?',
+    kinds: ['shower'],
+    picture: 'plain',
+    choices: [
+      { value: 'edge', word: 'at the edge of the spray' },
+      { value: 'under', word: 'under the spray' },
+      { value: 'dry', word: 'out of the spray' },
+    ],
+    source: practice,
+  },
+  {
+    what: 'scent-head-1',
+    title: 'Scent after 1 min',
+    ask: 'At head height, after one minute?',
+    kinds: ['shower'],
+    picture: 'steps',
+    choices: ZERO_TO_FIVE,
+    source: practice,
+  },
+  {
+    what: 'scent-head-5',
+    title: 'Scent after 5 min',
+    ask: 'At head height, after five minutes?',
+    kinds: ['shower'],
+    picture: 'steps',
+    choices: ZERO_TO_FIVE,
+    source: practice,
+  },
+  {
+    what: 'eyes-stung',
+    title: 'Eyes stung',
+    ask: 'Did it sting the eyes?',
+    kinds: ['shower'],
+    picture: 'plain',
+    choices: NO_YES,
+    source: practice,
+  },
+  {
+    what: 'floor-slippery',
+    title: 'Floor slippery',
+    ask: 'Was the floor slippery?',
+    kinds: ['shower'],
+    picture: 'plain',
+    choices: NO_YES,
+    source: practice,
+  },
+  {
+    what: 'ring',
+    title: 'Ring after draining',
+    ask: 'Is there a ring once the water is out?',
+    kinds: ['tub', 'salts'],
+    picture: 'ring',
+    choices: HOW_MUCH,
+    source: practice,
+  },
+  {
+    what: 'slip',
+    title: 'Slip',
+    ask: 'Is the tub slippery?',
+    kinds: ['tub', 'salts'],
+    picture: 'plain',
+    choices: [
+      { value: 'none', word: 'no' },
+      { value: 'some', word: 'a little' },
+      { value: 'much', word: 'slippery' },
+    ],
+    source: practice,
+  },
+  {
+    what: 'skin',
+    title: 'Skin',
+    ask: 'How does the skin feel after?',
+    kinds: ['tub', 'salts'],
+    picture: 'plain',
+    choices: [
+      { value: 'dry', word: 'dry' },
+      { value: 'plain', word: 'as before' },
+      { value: 'soft', word: 'soft' },
+      { value: 'greasy', word: 'greasy' },
+      { value: 'itches', word: 'itches' },
+    ],
+    source: practice,
+  },
+  {
+    what: 'pours',
+    title: 'Out of the jar',
+    ask: 'Do they pour?',
+    kinds: ['salts'],
+    picture: 'plain',
+    choices: [
+      { value: 'pours', word: 'pour' },
+      { value: 'lumps', word: 'a few lumps' },
+      { value: 'clumps', word: 'clumped' },
+    ],
+    source: practice,
+  },
+  {
+    what: 'left',
+    title: 'What is left',
+    ask: 'What is left on the bottom?',
+    kinds: ['tub', 'salts', 'shower', 'cleaning'],
+    picture: 'plain',
+    choices: [
+      { value: 'nothing', word: 'nothing' },
+      { value: 'petals', word: 'petals' },
+      { value: 'glitter', word: 'glitter' },
+      { value: 'grit', word: 'grit' },
+      { value: 'lumps', word: 'lumps' },
+    ],
+    source: practice,
+  },
+  {
+    what: 'drain',
+    title: 'Drain',
+    ask: 'Does it drain?',
+    kinds: ['tub', 'salts'],
+    picture: 'plain',
+    choices: [
+      { value: 'clear', word: 'as always' },
+      { value: 'slow', word: 'slowly' },
+      { value: 'blocked', word: 'blocked' },
+    ],
+    source: practice,
+  },
+  {
+    what: 'cleaned',
+    title: 'What was cleaned',
+    ask: 'What was cleaned with it?',
+    kinds: ['cleaning'],
+    picture: 'plain',
+    choices: [
+      { value: 'toilet', word: 'toilet' },
+      { value: 'sink', word: 'sink' },
+      { value: 'tub', word: 'tub' },
+      { value: 'drain', word: 'drain' },
+      { value: 'dishes', word: 'dishes, machine short' },
+      { value: 'dishes-long', word: 'dishes, machine long' },
+      { value: 'laundry', word: 'laundry' },
+    ],
+    source: practice,
+  },
+  {
+    what: 'film-before',
+    title: 'Film before',
+    ask: 'How much film was there before?',
+    kinds: ['cleaning'],
+    picture: 'steps',
+    choices: ZERO_TO_FIVE,
+    source: practice,
+  },
+  {
+    what: 'film-after',
+    title: 'Film after',
+    ask: 'And after?',
+    kinds: ['cleaning'],
+    picture: 'steps',
+    choices: ZERO_TO_FIVE,
+    source: practice,
+  },
+  {
+    what: 'lime-before',
+    title: 'Lime before',
+    ask: 'How much lime was there before?',
+    kinds: ['cleaning'],
+    picture: 'steps',
+    choices: ZERO_TO_FIVE,
+    source: practice,
+  },
+  {
+    what: 'lime-after',
+    title: 'Lime after',
+    ask: 'And after?',
+    kinds: ['cleaning'],
+    picture: 'steps',
+    choices: ZERO_TO_FIVE,
+    source: practice,
+  },
+  {
+    what: 'smell',
+    title: 'Smell',
+    ask: 'How strong is the smell?',
+    kinds: ['cleaning'],
+    picture: 'steps',
+    choices: ZERO_TO_FIVE,
+    source: practice,
+  },
+  {
+    what: 'residue',
+    title: 'Residue',
+    ask: 'Is there a residue once it is dry?',
+    kinds: ['cleaning'],
+    picture: 'ring',
+    choices: HOW_MUCH,
+    source: practice,
+  },
+] as const satisfies readonly SeenShape[];
+
+export type SeenWhat = (typeof SEEN_ROWS)[number]['what'];
+export type SeenRow = SeenShape & { readonly what: SeenWhat };
+
+export const SEEN_WHATS = SEEN_ROWS.map(({ what }) => what) as [SeenWhat, ...SeenWhat[]];
+
+/** What is asked in a trial of a kind. */
+export function seenRowsOf(kind: TrialKind): readonly SeenRow[] {
+  return (SEEN_ROWS as readonly SeenRow[]).filter(({ kinds }) => kinds.includes(kind));
+}
+
+export function seenRow(what: SeenWhat): SeenRow {
+  const row = (SEEN_ROWS as readonly SeenRow[]).find((one) => one.what === what);
+  if (!row) throw new RangeError(`what is seen must be in the table, got ${what}`);
+  return row;
+}
