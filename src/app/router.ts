@@ -26,6 +26,11 @@ export const router = createRouter({
       component: () => import('@/stations/dry/DryStation.vue'),
     },
     {
+      path: '/try',
+      name: 'try',
+      component: () => import('@/stations/try/TryStation.vue'),
+    },
+    {
       path: '/almanac',
       name: 'almanac',
       component: () => import('@/rooms/almanac/AlmanacRoom.vue'),

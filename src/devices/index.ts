@@ -1,6 +1,8 @@
 export type { ScaleListener, ScaleReading, ScaleSource, ScaleState } from './scale';
 export { simulatedScale } from './simulatedScale';
 export type { SimulatedScale } from './simulatedScale';
+export { simulatedJug } from './simulatedJug';
+export type { SimulatedJug } from './simulatedJug';
 export { simulatedSensor } from './room';
 export type { AirReading, RoomListener, RoomSource } from './room';
 export { serialDevice } from './serialDevice';

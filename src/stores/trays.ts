@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { conditionsOfBatch } from '@/core/conditions';
-import { batchFacts, rankCauses, type RankedCause } from '@/core/faults';
+import { batchFacts, rankCauses, type FaultCount, type RankedCause } from '@/core/faults';
 import { standing, type Batch } from '@/core/records';
 import { trayPlaces } from '@/core/shelf';
 import { jugShares, triedBatches } from '@/core/trials';
@@ -52,7 +52,19 @@ export const useTraysStore = defineStore('trays', () => {
   /** Likely causes of what was seen at the last inspection, by this batch's own record. */
   function causesOf(batch: Batch, nowMs: number): readonly RankedCause[] {
     const seen = standing(batch, 'inspected').at(-1);
-    if (!seen || seen.faults.length === 0) return [];
+    return seen ? causesOfFaults(batch, seen.faults, nowMs) : [];
+  }
+
+  /** Where the fizz of a batch went that a jug on the scale found weak. */
+  const causesOfWeakFizz = (batch: Batch, nowMs: number) =>
+    causesOfFaults(batch, [{ fault: 'weak-fizz', count: 1 }], nowMs);
+
+  function causesOfFaults(
+    batch: Batch,
+    faults: readonly FaultCount[],
+    nowMs: number,
+  ): readonly RankedCause[] {
+    if (faults.length === 0) return [];
     const jugs = jugShares(
       triedBatches(workshop.trials, workshop.batches).filter((one) => one.batch.id === batch.id),
       workshop.catalog,
@@ -64,11 +76,8 @@ export const useTraysStore = defineStore('trays', () => {
       workshop.lots,
       jugs,
     );
-    return rankCauses(
-      seen.faults,
-      batchFacts(batch, conditionsOfBatch(workshop.facts, batch), outside),
-    );
+    return rankCauses(faults, batchFacts(batch, conditionsOfBatch(workshop.facts, batch), outside));
   }
 
-  return { onTrays, places, taught, forecastOf, tendingsOf, causesOf };
+  return { onTrays, places, taught, forecastOf, tendingsOf, causesOf, causesOfWeakFizz };
 });

@@ -5,7 +5,7 @@ import { newFormula, type Formula, type FormulaBody } from '@/core/formula';
 import { catalogWith } from '@/core/materials';
 import type { Batch } from '@/core/records';
 import { cavityMl } from '@/core/scaling';
-import { taughtByTrials } from '@/core/trials';
+import { taughtByTrials, type Trial } from '@/core/trials';
 import { isInALot, usersOfMaterial } from '@/core/shelf';
 import { USUAL_SETTINGS, smallMeasuresOf, squirtG, type Settings } from '@/core/workshop';
 import {
@@ -135,6 +135,11 @@ export const useWorkshopStore = defineStore('workshop', () => {
     records.value = overlaid(records.value, 'formulas', [formula]);
     session?.putSoon('formulas', formula);
   }
+  /** A trial that the scale is still writing: shown at once, written soon. */
+  function pullTrial(trial: Trial): void {
+    records.value = overlaid(records.value, 'trials', [trial]);
+    session?.putSoon('trials', trial);
+  }
   const putBatch = (batch: Batch) => put('batches', [batch]);
   const removeFormula = (id: string) => remove('formulas', [id]);
 
@@ -232,6 +237,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     remove,
     putFormula,
     pullFormula,
+    pullTrial,
     putBatch,
     changeSettings,
     startFormula,

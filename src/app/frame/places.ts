@@ -10,6 +10,7 @@ export const STATIONS: readonly Place[] = [
   { route: 'scale', label: 'Scale' },
   { route: 'make', label: 'Make' },
   { route: 'dry', label: 'Dry' },
+  { route: 'try', label: 'Try' },
 ];
 
 export const ROOMS: readonly Place[] = [

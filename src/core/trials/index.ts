@@ -49,11 +49,14 @@ export { readingIn, standingIn, startAgain, startTrial, strikeIn, undoIn, writeI
 export type { TrialStart } from './write';
 export {
   densityOf,
+  goneSecondsOf,
   jugOf,
   jugShares,
+  lessonOf,
   shippedFor,
   taughtByTrials,
   triedBatches,
-  wearRecords,
 } from './taught';
-export type { TriedBatch } from './taught';
+export type { Lesson, TriedBatch } from './taught';
+export { colorByCard, stripAround } from './waterColor';
+export type { ColorResult, Rgb } from './waterColor';

@@ -1,4 +1,5 @@
 import { standingIn } from './write';
+import type { TrialKind } from './kinds';
 import type { Phase, Trial } from './schema';
 
 /** A stopwatch that runs so long was forgotten: no piece lasts an hour. Start value of ours. */
@@ -29,13 +30,17 @@ export function isForgotten(trial: Trial, nowMs: number): boolean {
   );
 }
 
+const ORDERS: Readonly<Record<TrialKind, readonly Phase[]>> = {
+  tub: ['touched', 'first-fizz', 'half', 'gone', 'last-bubbles'],
+  salts: ['touched', 'first-fizz', 'half', 'gone', 'last-bubbles'],
+  cleaning: ['touched', 'first-fizz', 'gone'],
+  shower: ['touched'],
+  scale: ['touched', 'gone'],
+};
+
 /** What the space bar says next, by what was pressed; null when all is. */
 export function nextPhase(trial: Trial): Phase | null {
-  const order: readonly Phase[] =
-    trial.kind === 'scale'
-      ? ['touched', 'gone']
-      : ['touched', 'first-fizz', 'half', 'gone', 'last-bubbles'];
-  return order.find((phase) => phaseS(trial, phase) === null) ?? null;
+  return ORDERS[trial.kind].find((phase) => phaseS(trial, phase) === null) ?? null;
 }
 
 const AFTER: Readonly<Partial<Record<Phase, readonly Phase[]>>> = {

@@ -1,5 +1,4 @@
-import type { OwnTrials } from '../conditions';
-import { USUAL_CONDITIONS, type Conditions } from '../conditions';
+import { USUAL_CONDITIONS, type Conditions, type OwnTrials } from '../conditions';
 import { evaluate, type Evaluation } from '../evaluation';
 import { wornS } from '../fizz';
 import {
@@ -20,10 +19,13 @@ import { moldVolumeMl } from '../scaling';
 import { expectedLoss, readJug, type JugResult } from './jug';
 import { phaseS } from './phases';
 import type { Trial } from './schema';
+import type { SeenWhat } from './seen';
 import { standingIn } from './write';
 
 /** A finger's breadth, cm. Common practice. */
 const FINGER_CM = 1.6;
+/** No finger at all is less than half of one. */
+const LEAST_FINGERS = 0.25;
 const DAYS_A_WEEK = 7;
 
 /** A trial with the batch its piece came from. */
@@ -83,85 +85,71 @@ export function jugOf({ trial, batch }: TriedBatch, catalog: Catalog): JugResult
   });
 }
 
-/** How fast it wore against the shipped model, and what that model made of it. */
-export function wearRecords(tried: readonly TriedBatch[], catalog: Catalog): readonly WearRecord[] {
-  return tried.flatMap((one) => {
-    const goneS = goneIn(one, catalog);
-    const { lasting } = shippedFor(one, catalog);
-    if (goneS === null || !lasting || lasting.kind === 'showered') return [];
-    const worn = wornS(goneS);
-    return worn > 0
-      ? [
-          {
-            at: one.trial.startedAt,
-            modelLog: lasting.modelLog,
-            overModel: lasting.goneS.best / worn,
-          },
-        ]
-      : [];
-  });
+/** What one trial says of each quantity; left out where it says nothing. */
+export interface Lesson {
+  readonly wear?: WearRecord;
+  readonly floats?: FloatRecord;
+  readonly showers?: OverModel;
+  readonly foam?: OverModel;
+  readonly share?: ShareRecord;
 }
 
-/** By the stopwatch, or by the scale for a whole piece. */
-function goneIn(one: TriedBatch, catalog: Catalog): number | null {
-  if (one.trial.kind !== 'scale') return phaseS(one.trial, 'gone');
-  const result = one.trial.isCrumbs ? null : jugOf(one, catalog);
-  return result?.ok && result.answer.isOver ? result.answer.goneS.best : null;
+interface Learnt {
+  readonly batch: Batch;
+  readonly catalog: Catalog;
+  readonly lesson: Lesson;
+}
+/** A trial that did not change says what it said: its models are not run again for each weight at the bench. */
+const known = new WeakMap<Trial, Learnt>();
+
+/** What a trial teaches, set against the shipped models. */
+export function lessonOf(one: TriedBatch, catalog: Catalog): Lesson {
+  const before = known.get(one.trial);
+  if (before?.batch === one.batch && before.catalog === catalog) return before.lesson;
+  const lesson = reckoned(one, catalog);
+  known.set(one.trial, { batch: one.batch, catalog, lesson });
+  return lesson;
 }
 
-export function floatRecords(tried: readonly TriedBatch[]): readonly FloatRecord[] {
-  return tried.flatMap((one) => {
-    const densityGMl = densityOf(one);
-    const isFloating = phaseS(one.trial, 'floats') !== null;
-    const isSinking = phaseS(one.trial, 'sinks') !== null;
-    return densityGMl !== null && (isFloating || isSinking)
-      ? [{ at: one.trial.startedAt, densityGMl, floated: isFloating }]
-      : [];
-  });
-}
+function reckoned(one: TriedBatch, catalog: Catalog): Lesson {
+  const { trial } = one;
+  const at = trial.startedAt;
+  const { lasting, surface } = shippedFor(one, catalog);
+  const jug = jugOf(one, catalog);
+  const answer = jug?.ok && jug.answer.isOver ? jug.answer : null;
+  const seen = (what: SeenWhat) =>
+    standingIn(trial, 'seen').find((entry) => entry.what === what)?.value ?? null;
 
-export function showerRecords(
-  tried: readonly TriedBatch[],
-  catalog: Catalog,
-): readonly OverModel[] {
-  return tried.flatMap((one) => {
-    const seen = standingIn(one.trial, 'seen').find(({ what }) => what === 'showers');
-    const { lasting } = shippedFor(one, catalog);
-    return seen && lasting?.kind === 'showered'
-      ? [{ at: one.trial.startedAt, overModel: Number(seen.value) / lasting.showers.best }]
-      : [];
-  });
-}
-
-export function foamRecords(tried: readonly TriedBatch[], catalog: Catalog): readonly OverModel[] {
-  return tried.flatMap((one) => {
-    const seen = standingIn(one.trial, 'seen').find(({ what }) => what === 'foam-1-min');
-    const forecastCm = shippedFor(one, catalog).surface?.foamCm.best ?? 0;
-    // No finger at all is less than half of one.
-    const fingers = Math.max(0.25, Number(seen?.value ?? 0));
-    return seen && forecastCm > 0
-      ? [{ at: one.trial.startedAt, overModel: (fingers * FINGER_CM) / forecastCm }]
-      : [];
-  });
-}
-
-export function shareRecords(
-  tried: readonly TriedBatch[],
-  catalog: Catalog,
-): readonly ShareRecord[] {
-  return tried.flatMap((one) => {
-    const result = jugOf(one, catalog);
-    const age = one.trial.ageDays;
-    return result?.ok && result.answer.isOver && result.answer.share.best > 0 && age !== null
-      ? [
-          {
-            at: one.trial.startedAt,
-            weeks: age / DAYS_A_WEEK,
-            share: result.answer.share.best,
-          },
-        ]
-      : [];
-  });
+  const scaleGoneS = trial.isCrumbs ? null : (answer?.goneS.best ?? null);
+  const goneS = trial.kind === 'scale' ? scaleGoneS : phaseS(trial, 'gone');
+  const worn = goneS === null ? 0 : wornS(goneS);
+  const showers = seen('showers');
+  const fingers = seen('foam-1-min');
+  const foamCm = surface?.foamCm.best ?? 0;
+  const densityGMl = densityOf(one);
+  const floated = phaseS(trial, 'floats') !== null;
+  return {
+    ...(worn > 0 &&
+      lasting &&
+      lasting.kind !== 'showered' && {
+        wear: { at, modelLog: lasting.modelLog, overModel: lasting.goneS.best / worn },
+      }),
+    ...(densityGMl !== null &&
+      (floated || phaseS(trial, 'sinks') !== null) && { floats: { at, densityGMl, floated } }),
+    ...(showers !== null &&
+      lasting?.kind === 'showered' && {
+        showers: { at, overModel: Number(showers) / lasting.showers.best },
+      }),
+    ...(fingers !== null &&
+      foamCm > 0 && {
+        foam: { at, overModel: (Math.max(LEAST_FINGERS, Number(fingers)) * FINGER_CM) / foamCm },
+      }),
+    ...(answer &&
+      answer.share.best > 0 &&
+      trial.ageDays !== null && {
+        share: { at, weeks: trial.ageDays / DAYS_A_WEEK, share: answer.share.best },
+      }),
+  };
 }
 
 /** All that a workshop's trials teach, as what a judgement takes. */
@@ -170,12 +158,11 @@ export function taughtByTrials(
   batches: readonly Batch[],
   catalog: Catalog,
 ): OwnTrials {
-  const tried = triedBatches(trials, batches);
-  const wear = wearRecords(tried, catalog);
-  const floats = floatRecords(tried);
-  const showers = showerRecords(tried, catalog);
-  const foam = foamRecords(tried, catalog);
-  const share = shareRecords(tried, catalog);
+  const lessons = triedBatches(trials, batches).map((one) => lessonOf(one, catalog));
+  const all = <K extends keyof Lesson>(key: K) =>
+    lessons.flatMap((lesson) => lesson[key] ?? []) as NonNullable<Lesson[K]>[];
+  const [wear, floats, showers] = [all('wear'), all('floats'), all('showers')];
+  const [foam, share] = [all('foam'), all('share')];
   return {
     ...(wear.length > 0 && { wear: taughtBy(WEAR_SPEED, wear) }),
     ...(floats.length > 0 && { floats: taughtBy(FLOATS_UNDER, floats) }),
@@ -183,6 +170,18 @@ export function taughtByTrials(
     ...(foam.length > 0 && { foam: taughtBy(FOAM_STANDS, foam) }),
     ...(share.length > 0 && { share: taughtBy(SHARE_KEPT, share) }),
   };
+}
+
+/** Seconds after which tried pieces of a formula were gone. */
+export function goneSecondsOf(
+  formulaId: string,
+  trials: readonly Trial[],
+  batches: readonly Batch[],
+): readonly number[] {
+  return triedBatches(trials, batches).flatMap(({ trial, batch }) => {
+    const goneS = batch.formulaId === formulaId ? phaseS(trial, 'gone') : null;
+    return goneS === null ? [] : [goneS];
+  });
 }
 
 const FRESH_DAYS = 7;
@@ -194,11 +193,8 @@ export function jugShares(
   catalog: Catalog,
 ): { readonly freshShare: number | null; readonly storedShare: number | null } {
   const shares = tried.flatMap((one) => {
-    const result = jugOf(one, catalog);
-    const days = one.trial.ageDays;
-    return result?.ok && result.answer.isOver && days !== null
-      ? [{ days, share: result.answer.share.best }]
-      : [];
+    const { share } = lessonOf(one, catalog);
+    return share ? [{ days: DAYS_A_WEEK * share.weeks, share: share.share }] : [];
   });
   return {
     freshShare: shares.findLast(({ days }) => days <= FRESH_DAYS)?.share ?? null,

@@ -12,7 +12,7 @@ import {
 } from '@/core/records';
 import { counted } from '@/core/words';
 import { useBenchStore } from '@/stores/bench';
-import { useBenchKeys } from './useBenchKeys';
+import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 
 /** What can be done at any step, by the same keys everywhere. */
 const props = defineProps<{ batch: Batch; step: BenchStep }>();

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { currentStep, timerLeftS, type Batch } from '@/core/records';
 import { useWorkshopStore } from '@/stores/workshop';
 import { countdown } from './countdown';
-import { useBenchKeys } from './useBenchKeys';
+import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 
 /** The other bowls on the bench, with their step and their running timers: one key walks round them. */
 const props = defineProps<{ batch: Batch }>();

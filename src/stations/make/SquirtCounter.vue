@@ -4,7 +4,7 @@ import { isParted, standing, type Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatFixed, inSentence } from '@/core/words';
-import { useBenchKeys } from './useBenchKeys';
+import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();

@@ -3,10 +3,14 @@ import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { computed } from 'vue';
 import type { GasPoint } from '@/core/evaluation';
-import { formatFixed } from '@/core/words';
+import { counted, formatFixed } from '@/core/words';
 
 /** Forecast flow of gas over time, with its band. */
-const props = defineProps<{ points: readonly GasPoint[] }>();
+const props = defineProps<{
+  points: readonly GasPoint[];
+  /** When tried pieces were gone, s. */
+  tried?: readonly number[];
+}>();
 
 const WIDTH = 320;
 const HEIGHT = 128;
@@ -50,7 +54,7 @@ const peak = computed(() => Math.max(...props.points.map(({ mlPerS }) => mlPerS.
     class="trace"
     :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
     role="img"
-    :aria-label="`Gas over time: at most ${formatFixed(peak, 0)} mL a second, all gone after ${formatFixed(lastS / MINUTE_S, 1)} minutes at the latest`"
+    :aria-label="`Gas over time: at most ${formatFixed(peak, 0)} mL a second, all gone after ${formatFixed(lastS / MINUTE_S, 1)} minutes at the latest${tried?.length ? `; ${counted(tried.length, 'tried piece')} laid over it` : ''}`"
   >
     <path :d="band" class="band" />
     <path :d="best" class="best" />
@@ -59,6 +63,12 @@ const peak = computed(() => Math.max(...props.points.map(({ mlPerS }) => mlPerS.
       <path :d="`M${tick.at} ${FLOOR}v4`" class="axis" />
       <text :x="tick.at" :y="HEIGHT - 3" text-anchor="middle">{{ tick.label }}</text>
     </g>
+    <path
+      v-for="(seconds, i) in tried?.filter((one) => one <= lastS)"
+      :key="`t${i}`"
+      :d="`M${x(seconds)} ${FLOOR - 1}l-4 -9h8z`"
+      class="tried"
+    />
     <text :x="WIDTH - 8" :y="FLOOR - 6" text-anchor="end">{{ inMinutes ? 'min' : 's' }}</text>
     <text :x="LEFT + 8" y="14">mL of gas a second, {{ formatFixed(peak, 0) }} at most</text>
   </svg>
@@ -78,6 +88,10 @@ const peak = computed(() => Math.max(...props.points.map(({ mlPerS }) => mlPerS.
   fill: none;
   stroke: var(--verdigris);
   stroke-width: 2.2;
+}
+.tried {
+  fill: var(--ink);
+  opacity: 0.75;
 }
 .axis {
   fill: none;

@@ -3,7 +3,10 @@ import { computed } from 'vue';
 import { anatomyOf } from '@/core/anatomy';
 import { gasTrace, type Evaluation } from '@/core/evaluation';
 import { setPartMass, totalMassG, type FormulaBody } from '@/core/formula';
+import { goneSecondsOf } from '@/core/trials';
+import { counted } from '@/core/words';
 import { useDesignStore } from '@/stores/design';
+import { useWorkshopStore } from '@/stores/workshop';
 import TintSwatches from '../TintSwatches.vue';
 import FizzTrace from './FizzTrace.vue';
 import PieceCut from './PieceCut.vue';
@@ -11,8 +14,13 @@ import { bathsSentence, surfaceSentence, traceSentence } from './pieceWords';
 
 const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 const design = useDesignStore();
+const workshop = useWorkshopStore();
 
 const anatomy = computed(() => anatomyOf(props.body, design.mold, design.conditions.catalog));
+/** Own trials of this formula, laid over the forecast. */
+const tried = computed(() =>
+  goneSecondsOf(workshop.formulaInHand?.id ?? '', workshop.trials, workshop.batches),
+);
 const trace = computed(() => gasTrace(props.evaluation, design.pieceG ?? 0));
 
 /** The embed of one piece is so many grams: the part follows, the main mix makes room. */
@@ -53,7 +61,10 @@ function resizeEmbed(massG: number, isDone: boolean): void {
       }}
     </h2>
     <p class="quiet small">{{ traceSentence(evaluation, design.conditions.tub.tempC) }}</p>
-    <FizzTrace v-if="trace.length" :points="trace" />
+    <FizzTrace v-if="trace.length" :points="trace" :tried="tried" />
+    <p v-if="tried.length" class="quiet small">
+      ▼ {{ counted(tried.length, 'piece') }} of your own, where each was gone.
+    </p>
     <p v-if="evaluation.surface" class="small">
       {{ surfaceSentence(evaluation.surface, body.family) }}
     </p>

@@ -11,7 +11,7 @@ import {
 } from '@/core/records';
 import { counted } from '@/core/words';
 import { useBenchStore } from '@/stores/bench';
-import { useBenchKeys } from '../useBenchKeys';
+import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import { useDoubt } from '@/ui/fields/useDoubt';
 
 defineOptions({ inheritAttrs: false });

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useBenchStore } from '@/stores/bench';
-import { useBenchKeys } from '../useBenchKeys';
+import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 
 defineOptions({ inheritAttrs: false });
 const bench = useBenchStore();

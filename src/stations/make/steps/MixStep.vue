@@ -5,7 +5,7 @@ import type { BenchStep } from '@/core/making';
 import { timerLeftS, type Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
 import { countdown } from '../countdown';
-import { useBenchKeys } from '../useBenchKeys';
+import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import { useChime } from '../useChime';
 
 const props = defineProps<{ batch: Batch; step: Extract<BenchStep, { kind: 'mix' }> }>();

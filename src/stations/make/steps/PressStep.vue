@@ -15,7 +15,7 @@ import FillStrip from '../FillStrip.vue';
 import PourBar from '../PourBar.vue';
 import SquirtCounter from '../SquirtCounter.vue';
 import { sayScale } from '../scaleWords';
-import { useBenchKeys } from '../useBenchKeys';
+import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import { useDoubt } from '@/ui/fields/useDoubt';
 import { useScale } from '../useScale';
 

@@ -10,7 +10,7 @@ import { useBenchStore } from '@/stores/bench';
 import { useRoomStore } from '@/stores/room';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatFixed } from '@/core/words';
-import { useBenchKeys } from '../useBenchKeys';
+import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 
 defineOptions({ inheritAttrs: false });
 const props = defineProps<{ batch: Batch }>();

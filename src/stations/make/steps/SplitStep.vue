@@ -4,7 +4,7 @@ import type { StepOf } from '@/core/making';
 import { bowlContents, type Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
 import { formatGrams } from '@/core/words';
-import { useBenchKeys } from '../useBenchKeys';
+import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 
 const props = defineProps<{ batch: Batch; step: StepOf<'split'> }>();
 const bench = useBenchStore();

@@ -8,7 +8,7 @@ import { useBenchStore } from '@/stores/bench';
 import { formatFixed } from '@/core/words';
 import { useMaterials } from '@/ui/fields/materials';
 import SquirtCounter from '../SquirtCounter.vue';
-import { useBenchKeys } from '../useBenchKeys';
+import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 
 const props = defineProps<{ batch: Batch; step: StepOf<'spray'> }>();
 const { portionsOf } = useMaterials();

@@ -8,7 +8,7 @@ import { useBenchStore } from '@/stores/bench';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatGrams } from '@/core/words';
 import HandPicture from '../HandPicture.vue';
-import { useBenchKeys } from '../useBenchKeys';
+import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();

@@ -15,7 +15,7 @@ import { useBenchStore } from '@/stores/bench';
 import { formatFixed } from '@/core/words';
 import PourBar from '../PourBar.vue';
 import { sayScale } from '../scaleWords';
-import { useBenchKeys } from '../useBenchKeys';
+import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import { useDoubt } from '@/ui/fields/useDoubt';
 import { useScale } from '../useScale';
 import OverPour from './OverPour.vue';

@@ -1,0 +1,174 @@
+<script setup lang="ts">
+import { computed, reactive, ref } from 'vue';
+import {
+  KEPT_COLORS,
+  KEPT_COLOR_WORDS,
+  keptPieces,
+  looksOf,
+  type Batch,
+  type KeptColor,
+  type Look,
+} from '@/core/records';
+import { counted, formatFixed } from '@/core/words';
+import { useBenchStore } from '@/stores/bench';
+import { nowIso } from '@/stores/now';
+import { useTriesStore } from '@/stores/tries';
+import { useWorkshopStore } from '@/stores/workshop';
+import NumberField from '@/ui/fields/NumberField.vue';
+
+/** Pieces laid away, asked for at 1, 3, 6 and 12 months; what they show becomes the maker's own keeping time. */
+const tries = useTriesStore();
+const bench = useBenchStore();
+const workshop = useWorkshopStore();
+const nowMs = Date.parse(nowIso());
+
+const kept = computed(() =>
+  workshop.batches
+    .filter((batch) => keptPieces(batch) > 0)
+    .map((batch) => ({ batch, looks: looksOf(batch, nowMs) }))
+    .sort((a, b) => nextMs(a.looks) - nextMs(b.looks)),
+);
+const openId = ref<string | null>(null);
+const look = reactive<{ hard: number; scent: number; color: KeptColor }>({
+  hard: 5,
+  scent: 4,
+  color: 'as-made',
+});
+const layAwayId = ref<string | null>(null);
+const layAway = ref(2);
+
+function nextMs(looks: readonly Look[]): number {
+  return looks.find(({ state }) => state === 'due' || state === 'later')?.dueMs ?? Infinity;
+}
+
+function dueWords({ state, month, dueMs, entry }: Look): string {
+  const months = counted(month, 'month');
+  if (entry)
+    return `${months}: hard ${entry.hard}, scent ${entry.scent}, ${KEPT_COLOR_WORDS[entry.color]}`;
+  if (state === 'missed') return `${months}: nobody looked`;
+  const day = new Date(dueMs).toLocaleDateString('en-US', { month: 'short', day: 'numeric' });
+  return state === 'due' ? `${months}: look now` : `${months}: ${day}`;
+}
+
+function write(batch: Batch): void {
+  bench.writeTo(batch, { kind: 'looked', ...look });
+  openId.value = null;
+}
+
+function keep(): void {
+  const batch = tries.madeBatches.find(({ id }) => id === layAwayId.value);
+  if (!batch) return;
+  bench.writeTo(batch, { kind: 'kept', pieces: Math.max(1, Math.round(layAway.value)) });
+  layAwayId.value = null;
+}
+</script>
+
+<template>
+  <section aria-label="Kept-back pieces" class="kept">
+    <p v-if="tries.keeping.looks > 0">
+      By {{ counted(tries.keeping.looks, 'look') }} at your own pieces:
+      <template v-if="tries.keeping.goodToMonths !== null"
+        >still good after {{ formatFixed(tries.keeping.goodToMonths, 0) }} months</template
+      ><template v-if="tries.keeping.badFromMonths !== null"
+        >, not any more after {{ formatFixed(tries.keeping.badFromMonths, 0) }}</template
+      >.
+    </p>
+    <p v-if="kept.length === 0" class="quiet">
+      Nothing is laid away. Keep two or three pieces of a batch, wrapped as they are sold, and look
+      at one after 1, 3, 6 and 12 months: that is how long yours keep.
+    </p>
+    <ul class="plain-list">
+      <li v-for="{ batch, looks } in kept" :key="batch.id">
+        <div class="head">
+          <b>{{ batch.code }}, {{ batch.formulaName }}</b>
+          <span class="quiet">{{ counted(keptPieces(batch), 'piece') }} kept</span>
+        </div>
+        <ol class="plain-list looks">
+          <li v-for="one in looks" :key="one.month" :class="one.state">{{ dueWords(one) }}</li>
+        </ol>
+        <v-btn
+          v-if="openId !== batch.id"
+          size="small"
+          :variant="looks.some(({ state }) => state === 'due') ? 'flat' : 'outlined'"
+          @click="openId = batch.id"
+          >Look at one<span class="visually-hidden"> of {{ batch.code }}</span></v-btn
+        >
+        <form
+          v-else
+          class="look"
+          :aria-label="`A kept-back piece of ${batch.code}`"
+          @submit.prevent="write(batch)"
+        >
+          <NumberField v-model="look.hard" label="Hard, 0 to 5" :min="0" :max="5" :decimals="0" />
+          <NumberField v-model="look.scent" label="Scent, 0 to 5" :min="0" :max="5" :decimals="0" />
+          <v-select
+            v-model="look.color"
+            :items="KEPT_COLORS.map((value) => ({ value, title: KEPT_COLOR_WORDS[value] }))"
+            label="Color"
+          />
+          <v-btn variant="flat" type="submit">Write it down</v-btn>
+          <p class="quiet">
+            For its share of fizz put it, or crumbs of it, into the jug on the scale under “Now”.
+          </p>
+        </form>
+      </li>
+    </ul>
+    <form class="lay-away" @submit.prevent="keep">
+      <v-autocomplete
+        v-model="layAwayId"
+        :items="
+          tries.madeBatches.map(({ id, code, formulaName }) => ({
+            value: id,
+            title: `${code}, ${formulaName}`,
+          }))
+        "
+        label="Lay pieces away of"
+      />
+      <NumberField v-model="layAway" label="Pieces" :min="1" :max="10000" :decimals="0" />
+      <v-btn type="submit" :disabled="layAwayId === null">Keep them back</v-btn>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.kept > ul > li {
+  padding: 10px 0;
+  border-bottom: 1px solid var(--hairline);
+}
+.head {
+  display: flex;
+  gap: 14px;
+}
+.looks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+  margin: 4px 0 8px;
+  font-size: 15px;
+}
+.looks .due {
+  color: var(--verdigris);
+  font-weight: 700;
+}
+.looks .later {
+  color: var(--mid);
+}
+.looks .missed {
+  color: var(--ochre);
+}
+.look,
+.lay-away {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+  gap: 10px;
+  align-items: center;
+  max-width: 820px;
+}
+.lay-away {
+  margin-top: 18px;
+}
+.look p {
+  grid-column: 1 / -1;
+  margin: 0;
+}
+</style>

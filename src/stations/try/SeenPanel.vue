@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { seenRowsOf, standingIn, usualKind, type SeenRow, type Trial } from '@/core/trials';
+import { useTriesStore } from '@/stores/tries';
+import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import SeenPicture from './SeenPicture.vue';
+
+/** What is seen, row by row: a row opens its pictures, a key or a press chooses one, and the next row opens. */
+const props = defineProps<{ trial: Trial }>();
+const tries = useTriesStore();
+
+/** On the scale the water is too little to say anything of foam and ring. */
+const rows = computed<readonly SeenRow[]>(() => {
+  const batch = tries.batchOf(props.trial);
+  if (props.trial.kind !== 'scale') return seenRowsOf(props.trial.kind);
+  return batch ? seenRowsOf(usualKind(batch.body)).filter(({ what }) => what === 'scent-dry') : [];
+});
+const seen = computed(
+  () => new Map(standingIn(props.trial, 'seen').map(({ what, value }) => [what, value])),
+);
+const openWhat = ref<SeenRow['what'] | null>(null);
+
+function wordOf(row: SeenRow): string {
+  const value = seen.value.get(row.what);
+  return row.choices.find((choice) => choice.value === value)?.word ?? 'to look at';
+}
+
+function choose(row: SeenRow, value: string): void {
+  tries.write({ kind: 'seen', what: row.what, value });
+  const next = rows.value.find(({ what }) => what !== row.what && !seen.value.has(what));
+  openWhat.value = next?.what ?? null;
+}
+
+/** Digits choose in the row that is open. */
+function pick(digit: number): void {
+  const row = rows.value.find(({ what }) => what === openWhat.value);
+  const choice = row?.choices[digit - 1];
+  if (row && choice) choose(row, choice.value);
+}
+
+function openNext(): void {
+  const at = rows.value.findIndex(({ what }) => what === openWhat.value);
+  openWhat.value = rows.value[(at + 1) % Math.max(1, rows.value.length)]?.what ?? null;
+}
+
+useBenchKeys({
+  n: openNext,
+  ...Object.fromEntries([1, 2, 3, 4, 5, 6, 7].map((digit) => [String(digit), () => pick(digit)])),
+});
+</script>
+
+<template>
+  <section v-if="rows.length" aria-label="What you see">
+    <h2>What you see</h2>
+    <ul class="plain-list">
+      <li v-for="row in rows" :key="row.what">
+        <button
+          type="button"
+          class="row"
+          :aria-expanded="openWhat === row.what"
+          @click="openWhat = openWhat === row.what ? null : row.what"
+        >
+          <b>{{ row.title }}</b>
+          <span :class="seen.has(row.what) ? 'said' : 'quiet'">{{ wordOf(row) }}</span>
+        </button>
+        <div v-if="openWhat === row.what" class="choices" role="group" :aria-label="row.ask">
+          <p class="quiet">{{ row.ask }}</p>
+          <button
+            v-for="(choice, i) in row.choices"
+            :key="choice.value"
+            type="button"
+            :aria-pressed="seen.get(row.what) === choice.value"
+            @click="choose(row, choice.value)"
+          >
+            <SeenPicture :picture="row.picture" :at="i" :of="row.choices.length - 1" />
+            <span>{{ choice.word }}</span>
+            <kbd>{{ i + 1 }}</kbd>
+          </button>
+        </div>
+      </li>
+    </ul>
+    <p class="quiet small"><kbd>N</kbd> opens the next, a digit chooses.</p>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  margin: 0 0 4px;
+  font-size: 20px;
+}
+li {
+  border-top: 1px solid var(--hairline);
+}
+.row {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  width: 100%;
+  min-height: 44px;
+  padding: 0;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+.said {
+  color: var(--verdigris);
+  font-weight: 600;
+}
+.choices {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  padding-bottom: 10px;
+}
+.choices p {
+  flex-basis: 100%;
+  margin: 0;
+  font-size: 14px;
+}
+.choices button {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 44px;
+  padding: 4px 10px;
+  border: 1px solid var(--mid);
+  border-radius: 3px;
+  background: var(--paper);
+  color: var(--ink);
+  font: inherit;
+  font-size: 14px;
+  cursor: pointer;
+}
+.choices button[aria-pressed='true'] {
+  border: 2px solid var(--verdigris);
+}
+kbd {
+  color: var(--mid);
+  font: inherit;
+  font-size: 12px;
+}
+.small {
+  font-size: 13px;
+}
+</style>

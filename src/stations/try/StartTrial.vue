@@ -1,0 +1,248 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { doseG } from '@/core/fizz';
+import { portionsOf } from '@/core/materials';
+import { JUG_TEMP_C, KIND_WORDS, jugPlan, usualKind, type TrialKind } from '@/core/trials';
+import { USUAL_CONDITIONS } from '@/core/conditions';
+import { meanPieceG } from '@/core/records';
+import { formatFixed } from '@/core/words';
+import { nowIso } from '@/stores/now';
+import { useShelfStore } from '@/stores/shelf';
+import { useTriesStore } from '@/stores/tries';
+import { useWorkshopStore } from '@/stores/workshop';
+import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import NumberField from '@/ui/fields/NumberField.vue';
+import { sayWhatDoes } from './tryWords';
+
+/** What goes into the water: a piece of a batch or one from elsewhere, how it is tried, and in what. */
+const tries = useTriesStore();
+const workshop = useWorkshopStore();
+const shelf = useShelfStore();
+
+const ELSEWHERE = 'a piece from elsewhere';
+const chosenId = ref<string | null>(null);
+/** The newest batch until the maker says otherwise: on a first visit it comes a moment later. */
+const batchId = computed({
+  get: () => chosenId.value ?? tries.madeBatches[0]?.id ?? ELSEWHERE,
+  set: (id: string) => (chosenId.value = id),
+});
+const name = ref('');
+const kind = ref<TrialKind>('tub');
+const pieceG = ref(100);
+const isCrumbs = ref(false);
+const ageDays = ref(0);
+const knowsAge = ref(true);
+const volumeL = ref(150);
+const tempC = ref(38);
+const alkalinityMgL = ref(100);
+const flowLMin = ref(8);
+const stepG = ref(0.1);
+const fits = ref(true);
+const problem = ref('');
+
+const choices = computed(() => [
+  ...tries.madeBatches.map((batch) => ({
+    value: batch.id,
+    title: `${batch.code}, ${batch.formulaName}`,
+  })),
+  { value: ELSEWHERE, title: ELSEWHERE },
+]);
+const batch = computed(() => tries.madeBatches.find(({ id }) => id === batchId.value) ?? null);
+const kinds = computed(() => {
+  const usual = batch.value
+    ? [usualKind(batch.value.body)]
+    : (['tub', 'shower', 'salts', 'cleaning'] as const);
+  return [...usual, ...(batch.value ? (['scale'] as const) : [])].map((value) => ({
+    value,
+    word: KIND_WORDS[value],
+  }));
+});
+
+/** A whole piece in two liters: what a kitchen has. */
+const JUG_L = 2;
+watch(
+  batch,
+  (of) => {
+    if (!of) {
+      kind.value = 'tub';
+      return;
+    }
+    kind.value = usualKind(of.body);
+    pieceG.value = Math.round(10 * doseG(of.body.family, meanPieceG(of))) / 10;
+    ageDays.value = Math.round(tries.ageOf(of, Date.parse(nowIso())));
+    isCrumbs.value = false;
+  },
+  { immediate: true },
+);
+watch(
+  kind,
+  (of) => {
+    const { tub, basin } = workshop.settings;
+    const water = of === 'cleaning' ? basin : tub;
+    volumeL.value = of === 'scale' ? JUG_L : water.volumeL;
+    tempC.value = of === 'scale' ? USUAL_CONDITIONS.tub.tempC : water.tempC;
+    alkalinityMgL.value = water.alkalinityMgL;
+    const scales = [...shelf.scales].sort((a, b) => a.stepG - b.stepG);
+    const carries = scales.find(({ capacityG }) => capacityG >= 1000 * JUG_L + 1000);
+    if (of === 'scale' && carries) stepG.value = carries.stepG;
+  },
+  { immediate: true },
+);
+
+const plan = computed(() => {
+  if (kind.value !== 'scale' || !batch.value || !(pieceG.value > 0)) return null;
+  const mix = portionsOf(
+    workshop.catalog,
+    batch.value.body.parts.flatMap(({ lines }) => lines),
+  );
+  return mix.length > 0
+    ? jugPlan(
+        mix,
+        pieceG.value,
+        {
+          volumeL: volumeL.value,
+          tempC: tempC.value,
+          alkalinityMgL: alkalinityMgL.value,
+        },
+        stepG.value,
+      )
+    : null;
+});
+const heaviestG = computed(() => (batch.value ? 2 * meanPieceG(batch.value) : Infinity));
+const WATER_G_PER_L = 1000;
+
+function start(): void {
+  if (!fits.value) return;
+  problem.value = problemNow();
+  if (problem.value) return;
+  tries.start({
+    kind: kind.value,
+    batchId: batch.value?.id ?? null,
+    name: batch.value ? '' : name.value.trim().slice(0, 80),
+    pieceG: pieceG.value,
+    isCrumbs: kind.value === 'scale' && isCrumbs.value,
+    ageDays: knowsAge.value || batch.value ? ageDays.value : null,
+    water: { volumeL: volumeL.value, tempC: tempC.value, alkalinityMgL: alkalinityMgL.value },
+    flowLMin: kind.value === 'shower' ? flowLMin.value : null,
+    stepG: kind.value === 'scale' ? stepG.value : null,
+  });
+}
+
+function problemNow(): string {
+  if (!batch.value && name.value.trim() === '') return 'Say what it is: a name for this piece.';
+  if (pieceG.value > heaviestG.value && kind.value !== 'salts')
+    return `${formatFixed(pieceG.value, 0)} g is more than two pieces of this batch: is it one?`;
+  if (kind.value !== 'scale') return '';
+  if (tempC.value > JUG_TEMP_C.high)
+    return `Water of ${formatFixed(tempC.value, 0)} °C steams more than the piece fizzes: take ${JUG_TEMP_C.low} to ${JUG_TEMP_C.high} °C.`;
+  if (tempC.value < JUG_TEMP_C.low)
+    return `Water of ${formatFixed(tempC.value, 0)} °C keeps most of the gas: take ${JUG_TEMP_C.low} to ${JUG_TEMP_C.high} °C.`;
+  if (plan.value === null)
+    return 'Nothing of this leaves the water as gas: take less water, or more of the piece.';
+  return pieceG.value > volumeL.value * WATER_G_PER_L
+    ? 'That is more piece than water: a larger jug.'
+    : '';
+}
+</script>
+
+<template>
+  <form class="start" aria-label="A new trial" @submit.prevent="start">
+    <h2>What goes into the water?</h2>
+    <div class="fields">
+      <v-autocomplete v-model="batchId" :items="choices" label="A piece of" />
+      <v-text-field
+        v-if="!batch"
+        v-model="name"
+        label="What it is called"
+        maxlength="80"
+        autocomplete="off"
+      />
+    </div>
+    <ChoiceRow v-model="kind" :items="kinds" />
+    <div class="fields">
+      <NumberField
+        v-model="pieceG"
+        v-model:fits="fits"
+        :label="kind === 'scale' ? 'Sample, g' : 'It weighs, g'"
+        :min="0.1"
+        :max="20000"
+        :decimals="1"
+      />
+      <NumberField
+        v-model="ageDays"
+        label="Days since it was made"
+        :min="0"
+        :max="20000"
+        :decimals="0"
+      />
+      <template v-if="kind !== 'shower'">
+        <NumberField v-model="volumeL" label="Water, liters" :min="0.1" :max="2000" :decimals="1" />
+        <NumberField
+          v-model="tempC"
+          label="Its temperature, °C"
+          :min="5"
+          :max="100"
+          :decimals="0"
+        />
+        <NumberField
+          v-model="alkalinityMgL"
+          label="Alkalinity, mg/L"
+          :min="0"
+          :max="2000"
+          :decimals="0"
+        />
+      </template>
+      <NumberField
+        v-else
+        v-model="flowLMin"
+        label="Flow, liters a minute"
+        :min="1"
+        :max="30"
+        :decimals="0"
+      />
+      <template v-if="kind === 'scale'">
+        <NumberField v-model="stepG" label="Steps of the scale, g" :min="0.001" :max="100" />
+        <v-switch v-model="isCrumbs" label="crumbled" hide-details />
+      </template>
+      <v-switch v-if="!batch" v-model="knowsAge" label="age is known" hide-details />
+    </div>
+    <p v-if="plan" :class="plan.halfShare > 0.1 ? 'warn' : 'quiet'">
+      It can give up {{ formatFixed(plan.expectedG, 1) }} g here; this scale tells its share of fizz
+      to {{ formatFixed(100 * plan.halfShare, 0) }} % either way.
+      <template v-if="plan.halfShare > 0.1">Too coarse. {{ sayWhatDoes(plan) }}</template>
+    </p>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <v-btn variant="flat" type="submit">Try it</v-btn>
+  </form>
+</template>
+
+<style scoped>
+.start {
+  display: grid;
+  gap: 14px;
+  max-width: 760px;
+}
+h2 {
+  margin: 0;
+  font-size: 22px;
+}
+.fields {
+  display: grid;
+  align-items: start;
+  grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+  gap: 10px 14px;
+}
+p {
+  margin: 0;
+  font-size: 15px;
+}
+.warn {
+  color: var(--ochre);
+}
+.problem {
+  color: var(--rust);
+}
+.start > .v-btn {
+  justify-self: start;
+}
+</style>

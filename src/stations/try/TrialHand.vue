@@ -1,0 +1,231 @@
+<script setup lang="ts">
+import { useIntervalFn } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { gasTrace } from '@/core/evaluation';
+import { SHARE_KEPT, askedOf } from '@/core/learning';
+import {
+  PHASES,
+  isForgotten,
+  nextPhase,
+  phaseProblem,
+  phaseS,
+  runningS,
+  type Phase,
+  type Trial,
+} from '@/core/trials';
+import { parseNumber } from '@/core/units';
+import { nowIso } from '@/stores/now';
+import { useTriesStore } from '@/stores/tries';
+import { useWorkshopStore } from '@/stores/workshop';
+import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import TryTrace from './TryTrace.vue';
+import {
+  PHASE_BUTTONS,
+  PHASE_WORDS,
+  clockOf,
+  sayPhaseProblem,
+  sayTime,
+  sayTimes,
+} from './tryWords';
+
+/** A piece in water with the stopwatch: the space bar says what comes next, the forecast runs beside it. */
+const props = defineProps<{ trial: Trial }>();
+const tries = useTriesStore();
+const workshop = useWorkshopStore();
+const nowMs = ref(Date.parse(nowIso()));
+useIntervalFn(() => (nowMs.value = Date.parse(nowIso())), 200);
+const problem = ref('');
+const typedMin = ref('');
+
+const seconds = computed(() => runningS(props.trial, nowMs.value));
+const next = computed(() => nextPhase(props.trial));
+const isRunning = computed(
+  () => seconds.value !== null && phaseS(props.trial, 'gone') === null && !props.trial.finishedAt,
+);
+const forgotten = computed(() => isForgotten(props.trial, nowMs.value));
+const forecast = computed(() => tries.forecastOf(props.trial));
+const share = computed(() => {
+  const taught = workshop.facts.trials?.share;
+  if (!taught) return 1;
+  const weeks = (props.trial.ageDays ?? 0) / 7;
+  return Math.min(1, askedOf(SHARE_KEPT, taught, { weeks }).estimate);
+});
+const trace = computed(() =>
+  forecast.value ? gasTrace(forecast.value, props.trial.pieceG, share.value) : [],
+);
+const events = computed(() =>
+  PHASES.flatMap((phase) => {
+    const at = phaseS(props.trial, phase);
+    return at === null || phase === 'touched' ? [] : [{ word: PHASE_WORDS[phase], seconds: at }];
+  }),
+);
+const goneSentence = computed(() => {
+  const lasting = forecast.value?.lasting;
+  if (!lasting || lasting.kind === 'showered') return '';
+  const { low, best, high } = lasting.goneS;
+  const range = sayTimes({ low, best, high });
+  const goneS = phaseS(props.trial, 'gone');
+  if (goneS === null) return `Forecast: gone after ${range}.`;
+  const place = goneS < low ? 'faster than' : goneS > high ? 'slower than' : 'within';
+  return `Gone after ${sayTime(goneS)}: ${place} the forecast of ${range}.`;
+});
+
+function press(phase: Phase): void {
+  const found = phaseProblem(props.trial, phase);
+  problem.value = found ? sayPhaseProblem(found) : '';
+  if (found) return;
+  nowMs.value = Date.parse(nowIso());
+  tries.write({ kind: 'phase', phase });
+}
+
+function goneTyped(): void {
+  const minutes = parseNumber(typedMin.value);
+  if (minutes === null || !(minutes > 0 && minutes <= 60)) {
+    problem.value = 'Minutes from 0 to 60.';
+    return;
+  }
+  problem.value = '';
+  tries.goneAt(minutes * 60);
+  typedMin.value = '';
+}
+
+/** Space is for what comes next. */
+const nextOne = () => next.value && press(next.value);
+useBenchKeys({
+  space: nextOne,
+  ...(props.trial.kind === 'tub' && {
+    f: () => press('floats'),
+    s: () => press('sinks'),
+    c: () => press('came-up'),
+  }),
+  g: () => press('gone'),
+  u: tries.undo,
+});
+</script>
+
+<template>
+  <div class="hand-of-trial">
+    <section class="watch" aria-label="Stopwatch">
+      <p class="clock" role="timer" :aria-label="`Stopwatch ${clockOf(seconds ?? 0)}`">
+        {{ clockOf(seconds ?? 0) }}
+      </p>
+      <p class="quiet">{{ goneSentence }}</p>
+      <button v-if="next" type="button" class="main" @click="nextOne">
+        {{ PHASE_BUTTONS[next] }} <kbd>space</kbd>
+      </button>
+      <div class="ways">
+        <template v-if="trial.kind === 'tub'">
+          <button type="button" @click="press('floats')">Floats <kbd>F</kbd></button>
+          <button type="button" @click="press('sinks')">Sinks <kbd>S</kbd></button>
+          <button type="button" @click="press('came-up')">Came up <kbd>C</kbd></button>
+        </template>
+        <button type="button" @click="press('gone')">Gone <kbd>G</kbd></button>
+        <button type="button" @click="tries.undo">Take back <kbd>U</kbd></button>
+        <button type="button" @click="tries.again">Start again</button>
+      </div>
+      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <form v-if="forgotten" class="forgotten" role="alert" @submit.prevent="goneTyped">
+        <p>
+          The stopwatch has been running for {{ clockOf(seconds ?? 0) }}: it was forgotten. Say when
+          it was gone, or start again.
+        </p>
+        <v-text-field
+          v-model="typedMin"
+          label="Gone after, minutes"
+          inputmode="decimal"
+          autocomplete="off"
+        />
+        <v-btn type="submit">Write it down</v-btn>
+      </form>
+    </section>
+    <section class="trace" aria-label="The fizz over time">
+      <h2>The fizz, minute by minute</h2>
+      <p class="quiet">
+        {{
+          trace.length
+            ? 'mL of gas a second: the forecast with its band, and what you press'
+            : 'No forecast for this one: what you press is kept all the same'
+        }}
+      </p>
+      <TryTrace :points="trace" :events="events" :now-s="isRunning ? seconds : null" />
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.hand-of-trial {
+  display: grid;
+  grid-template-columns: minmax(240px, 340px) minmax(0, 1fr);
+  gap: 20px 32px;
+}
+.clock {
+  margin: 0;
+  font: 750 92px/1 var(--font-heading);
+  font-variant-numeric: tabular-nums;
+}
+.quiet {
+  margin: 4px 0 12px;
+  font-size: 14px;
+}
+h2 {
+  margin: 0;
+  font-size: 20px;
+}
+.main,
+.ways button {
+  border: 1px solid var(--verdigris);
+  border-radius: 4px;
+  font: inherit;
+  cursor: pointer;
+}
+.main {
+  width: 100%;
+  min-height: 72px;
+  background: var(--verdigris);
+  color: var(--chalk);
+  font-weight: 700;
+  font-size: 20px;
+}
+.ways {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+  margin-top: 8px;
+}
+.ways button {
+  min-height: 64px;
+  background: none;
+  color: var(--verdigris);
+  font-weight: 600;
+}
+kbd {
+  margin-left: 6px;
+  font: inherit;
+  font-size: 13px;
+  opacity: 0.8;
+}
+.problem,
+.forgotten p {
+  color: var(--rust);
+}
+.forgotten {
+  display: grid;
+  gap: 8px;
+}
+@media (max-height: 480px) {
+  .clock {
+    font-size: 54px;
+  }
+  .main {
+    min-height: 64px;
+  }
+}
+@media (max-width: 760px) {
+  .hand-of-trial {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .clock {
+    font-size: 72px;
+  }
+}
+</style>

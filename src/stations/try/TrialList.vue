@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { KIND_WORDS, phaseS, standingIn, type Trial } from '@/core/trials';
+import { formatFixed } from '@/core/words';
+import { useTriesStore } from '@/stores/tries';
+import { shortTime } from '@/ui/frame/format';
+import { VERDICT_WORDS } from './tryWords';
+
+/** All trials, newest first: any opens again. */
+const tries = useTriesStore();
+const emit = defineEmits<{ open: [trial: Trial] }>();
+
+function nameOf(trial: Trial): string {
+  const batch = tries.batchOf(trial);
+  if (batch) return `${batch.code}, ${batch.formulaName}`;
+  return trial.batchId === null ? trial.name : 'a batch that is not here any more';
+}
+
+function said(trial: Trial): string {
+  const verdict = standingIn(trial, 'verdict').at(-1);
+  const goneS = phaseS(trial, 'gone');
+  const answer = trial.kind === 'scale' ? tries.answerOf(trial) : null;
+  return [
+    ...(answer?.ok && answer.answer.isOver
+      ? [`${formatFixed(100 * answer.answer.share.best, 0)} % of its fizz`]
+      : []),
+    ...(goneS !== null ? [`gone after ${formatFixed(goneS / 60, 1)} min`] : []),
+    ...(verdict ? [VERDICT_WORDS[verdict.verdict].toLowerCase()] : []),
+    ...(trial.finishedAt === null ? ['goes on'] : []),
+  ].join(', ');
+}
+</script>
+
+<template>
+  <section aria-label="All trials">
+    <p v-if="tries.trials.length === 0" class="quiet">
+      No trial yet. Makers try a piece of nearly every batch and remember little of it: begin one
+      under “Now”.
+    </p>
+    <ul class="plain-list">
+      <li v-for="trial in tries.trials" :key="trial.id">
+        <button type="button" @click="emit('open', trial)">
+          <span class="quiet tabular">{{ shortTime(trial.startedAt) }}</span>
+          <b>{{ nameOf(trial) }}</b>
+          <span class="quiet">{{ KIND_WORDS[trial.kind] }}</span>
+          <span>{{ said(trial) }}</span>
+        </button>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+li {
+  border-bottom: 1px solid var(--hairline);
+}
+button {
+  display: grid;
+  grid-template-columns: 130px minmax(0, 1fr) 140px minmax(0, 1fr);
+  gap: 12px;
+  width: 100%;
+  min-height: 44px;
+  padding: 6px 0;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+@media (max-width: 760px) {
+  button {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0;
+  }
+}
+</style>

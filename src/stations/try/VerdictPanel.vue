@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { VERDICTS, WHYS, standingIn, type Trial, type Verdict, type Why } from '@/core/trials';
+import { useTriesStore } from '@/stores/tries';
+import { VERDICT_WORDS, WHY_WORDS } from './tryWords';
+
+/** What comes of it, and why: the trial ends with it. */
+const props = defineProps<{ trial: Trial }>();
+const tries = useTriesStore();
+
+const said = computed(() => standingIn(props.trial, 'verdict').at(-1) ?? null);
+const asking = ref<Verdict | null>(null);
+const whys = ref<readonly Why[]>([]);
+const note = ref('');
+
+function press(verdict: Verdict): void {
+  if (verdict === 'sell') keep(verdict, []);
+  else asking.value = verdict;
+}
+
+function turn(why: Why): void {
+  whys.value = whys.value.includes(why)
+    ? whys.value.filter((one) => one !== why)
+    : [...whys.value, why];
+}
+
+function keep(verdict: Verdict, because: readonly Why[]): void {
+  tries.write({ kind: 'verdict', verdict, whys: [...because] });
+  const text = note.value.trim();
+  if (text) tries.write({ kind: 'note', text: text.slice(0, 500) });
+  note.value = '';
+  asking.value = null;
+  whys.value = [];
+  tries.finish();
+}
+</script>
+
+<template>
+  <section aria-label="Verdict" class="verdict">
+    <p v-if="said" class="said">
+      <b>{{ VERDICT_WORDS[said.verdict] }}</b><template v-if="said.whys.length"
+        >: {{ said.whys.map((why) => WHY_WORDS[why]).join(', ') }}</template
+      >
+    </p>
+    <template v-if="asking">
+      <p>What is not right?</p>
+      <div class="whys" role="group" aria-label="What is not right">
+        <button
+          v-for="why in WHYS"
+          :key="why"
+          type="button"
+          :aria-pressed="whys.includes(why)"
+          @click="turn(why)"
+        >
+          {{ WHY_WORDS[why] }}
+        </button>
+      </div>
+      <v-textarea v-model="note" label="In your words" rows="2" maxlength="500" />
+      <v-btn variant="flat" block @click="keep(asking, whys)"
+        >{{ VERDICT_WORDS[asking] }}: write it down</v-btn
+      >
+    </template>
+    <template v-else>
+      <v-btn variant="flat" block @click="press('sell')">Verdict: sell it</v-btn>
+      <v-btn block @click="press('again')">Not yet: what to change</v-btn>
+      <v-btn variant="text" block @click="press('no')">Not like this at all</v-btn>
+    </template>
+    <template v-if="!asking && VERDICTS.length && said === null">
+      <v-text-field
+        v-model="note"
+        label="A note"
+        maxlength="500"
+        autocomplete="off"
+        @keydown.enter="
+          note.trim() && (tries.write({ kind: 'note', text: note.trim() }), (note = ''))
+        "
+      />
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.verdict {
+  display: grid;
+  gap: 8px;
+  margin-top: 14px;
+}
+p {
+  margin: 0;
+}
+.whys {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.whys button {
+  min-height: 44px;
+  padding: 4px 10px;
+  border: 1px solid var(--mid);
+  border-radius: 3px;
+  background: var(--paper);
+  color: var(--ink);
+  font: inherit;
+  font-size: 14px;
+  cursor: pointer;
+}
+.whys button[aria-pressed='true'] {
+  border: 2px solid var(--verdigris);
+}
+</style>

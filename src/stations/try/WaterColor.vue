@@ -1,0 +1,166 @@
+<script setup lang="ts">
+import { computed, ref, useTemplateRef } from 'vue';
+import { colorByCard, standingIn, stripAround, type Rgb, type Trial } from '@/core/trials';
+import { useTriesStore } from '@/stores/tries';
+
+/** The color of the water: by eye beside a strip, or out of a photo with a white card in it. */
+const props = defineProps<{ trial: Trial; forecastHex: string }>();
+const tries = useTriesStore();
+const canvas = useTemplateRef<HTMLCanvasElement>('canvas');
+
+const seen = computed(() => standingIn(props.trial, 'color').at(-1) ?? null);
+const strip = computed(() => stripAround(props.forecastHex));
+const hasPhoto = ref(false);
+const white = ref<Rgb | null>(null);
+const problem = ref('');
+
+const PROBLEMS = {
+  'no-white': 'That place is no white card: tap the card, or take the photo with one in it.',
+  'too-dark': 'That place is too dark to be a white card: more light, or tap the card.',
+  'too-bright': 'The card is so bright that the photo shows nothing of the light: a darker photo.',
+} as const;
+/** Light is taken from a small patch, so that one pixel's noise does not decide. */
+const PATCH = 7;
+const MOST_PX = 320;
+
+async function take(event: Event): Promise<void> {
+  const file = (event.target as HTMLInputElement).files?.[0];
+  const to = canvas.value;
+  if (!file || !to) return;
+  problem.value = '';
+  white.value = null;
+  try {
+    const image = await createImageBitmap(file);
+    const by = Math.min(1, MOST_PX / Math.max(image.width, image.height));
+    to.width = Math.max(1, Math.round(image.width * by));
+    to.height = Math.max(1, Math.round(image.height * by));
+    to.getContext('2d')?.drawImage(image, 0, 0, to.width, to.height);
+    image.close();
+    hasPhoto.value = true;
+  } catch {
+    problem.value = `“${file.name}” does not read as a picture.`;
+  }
+}
+
+function lightAt(event: MouseEvent): Rgb | null {
+  const of = canvas.value;
+  const box = of?.getBoundingClientRect();
+  const context = of?.getContext('2d');
+  if (!of || !box || !context) return null;
+  const x = ((event.clientX - box.left) / box.width) * of.width - PATCH / 2;
+  const y = ((event.clientY - box.top) / box.height) * of.height - PATCH / 2;
+  const { data } = context.getImageData(x, y, PATCH, PATCH);
+  const mean = (channel: number) =>
+    data.reduce((sum, value, i) => (i % 4 === channel ? sum + value : sum), 0) / (PATCH * PATCH);
+  return { r: mean(0), g: mean(1), b: mean(2) };
+}
+
+/** First the card, then the water. */
+function tap(event: MouseEvent): void {
+  const light = lightAt(event);
+  if (!light) return;
+  if (!white.value) {
+    const result = colorByCard(light, light);
+    problem.value = result.ok ? '' : PROBLEMS[result.problem];
+    if (result.ok) white.value = light;
+    return;
+  }
+  const result = colorByCard(white.value, light);
+  problem.value = result.ok ? '' : PROBLEMS[result.problem];
+  if (!result.ok) return;
+  tries.write({ kind: 'color', hex: result.hex, by: 'photo' });
+  hasPhoto.value = false;
+}
+</script>
+
+<template>
+  <section aria-label="Color of the water">
+    <div class="pair">
+      <figure>
+        <i
+          :style="{ background: forecastHex }"
+          role="img"
+          :aria-label="`Forecast ${forecastHex}`"
+        />
+        <figcaption>forecast</figcaption>
+      </figure>
+      <figure v-if="seen">
+        <i :style="{ background: seen.hex }" role="img" :aria-label="`Seen ${seen.hex}`" />
+        <figcaption>{{ seen.by === 'eye' ? 'by your eye' : 'from your photo' }}</figcaption>
+      </figure>
+    </div>
+    <div class="strip" role="group" aria-label="Which is nearest to the water?">
+      <button
+        v-for="(hex, i) in strip"
+        :key="`${i}${hex}`"
+        type="button"
+        :style="{ background: hex }"
+        :aria-label="`Nearest: ${hex}`"
+        :aria-pressed="seen?.hex === hex"
+        @click="tries.write({ kind: 'color', hex, by: 'eye' })"
+      />
+    </div>
+    <label class="photo quiet"
+      >or from a photo with a white card in it
+      <input
+        type="file"
+        accept="image/*"
+        capture="environment"
+        aria-label="A photo of the water with a white card"
+        @change="take"
+      />
+    </label>
+    <p v-if="hasPhoto" class="quiet">
+      {{ white ? 'Now tap the water.' : 'Tap the white card.' }}
+    </p>
+    <canvas v-show="hasPhoto" ref="canvas" @click="tap" />
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+  </section>
+</template>
+
+<style scoped>
+.pair {
+  display: flex;
+  gap: 12px;
+}
+figure {
+  flex: 1;
+  margin: 0;
+}
+i {
+  display: block;
+  height: 52px;
+  border: 1px solid var(--ink);
+}
+figcaption,
+.quiet {
+  color: var(--mid);
+  font-size: 13px;
+}
+.strip {
+  display: flex;
+  gap: 3px;
+  margin: 8px 0;
+}
+.strip button {
+  flex: 1;
+  height: 44px;
+  border: 1px solid var(--mid);
+  cursor: pointer;
+}
+.strip button[aria-pressed='true'] {
+  border: 3px solid var(--ink);
+}
+.photo {
+  display: grid;
+  gap: 4px;
+}
+canvas {
+  max-width: 100%;
+  border: 1px solid var(--ink);
+  cursor: crosshair;
+}
+.problem {
+  color: var(--rust);
+}
+</style>

@@ -1,0 +1,57 @@
+import { onScopeDispose, readonly, ref, shallowRef, watch } from 'vue';
+import type { ScaleReading, ScaleSource, ScaleState, SimulatedJug } from '@/devices';
+import { simulatedJug } from '@/devices';
+import { useDevicesStore } from '@/stores/devices';
+import { useWorkshopStore } from '@/stores/workshop';
+
+/** What a simulated jug has to know of what is dropped in. */
+export interface JugPlay {
+  readonly stepG: number;
+  readonly jugG: number;
+  readonly sampleG: number;
+  readonly expectedG: number;
+  readonly goneS: number;
+  readonly chance: number;
+  readonly droppedMs: number | null;
+}
+
+/** The scale under the jug, whichever the workshop uses; when weights are typed there is no reading. */
+export function useJugScale(play: JugPlay, heard: (massG: number) => void) {
+  const { settings } = useWorkshopStore();
+  const devices = useDevicesStore();
+  const source = settings.scaleSource;
+  const reading = shallowRef<ScaleReading | null>(null);
+  const state = ref<ScaleState>('ready');
+  const jug: SimulatedJug | null = source === 'simulated' ? simulatedJug(play) : null;
+  let stopListening = () => {};
+
+  function listenTo(scale: ScaleSource | null): void {
+    stopListening();
+    if (!scale) state.value = 'unplugged';
+    stopListening =
+      scale?.listen({
+        reading: (next) => {
+          reading.value = next;
+          heard(next.massG);
+        },
+        state: (next) => (state.value = next),
+      }) ?? (() => {});
+  }
+  if (source === 'typed') state.value = 'ready';
+  else
+    watch(
+      () => devices.device,
+      () => listenTo(jug ?? (source === 'serial' ? (devices.device?.scale ?? null) : null)),
+      { immediate: true },
+    );
+  onScopeDispose(() => {
+    stopListening();
+    jug?.close();
+  });
+  return {
+    source,
+    reading: readonly(reading),
+    state: readonly(state),
+    dropIn: () => jug?.dropIn(),
+  };
+}

@@ -1,0 +1,196 @@
+import { defineStore } from 'pinia';
+import { computed, ref } from 'vue';
+import { conditionsOfBatch, type Conditions } from '@/core/conditions';
+import { evaluate, type Evaluation } from '@/core/evaluation';
+import { newId } from '@/core/formula';
+import { countOf, looksOf, ownKeeping, type Batch } from '@/core/records';
+import {
+  jugOf,
+  ladderAnswer,
+  readingIn,
+  startAgain,
+  startTrial,
+  strikeIn,
+  taughtByTrials,
+  undoIn,
+  writeIn,
+  type JugResult,
+  type Ladder,
+  type LadderAnswer,
+  type NewTrialEntry,
+  type Trial,
+  type TrialStart,
+} from '@/core/trials';
+import { nowIso } from './now';
+import { useWorkshopStore } from './workshop';
+
+/** The trial in hand, and what all of them say: every call writes the record and saves it. */
+export const useTriesStore = defineStore('tries', () => {
+  const workshop = useWorkshopStore();
+  const chosenId = ref<string | null>(null);
+
+  /** Newest first. */
+  const trials = computed(() =>
+    [...workshop.trials].sort((a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt)),
+  );
+  /** One that goes on is in hand after a reload too. */
+  const inHand = computed(
+    () =>
+      trials.value.find(({ id }) => id === chosenId.value) ??
+      (chosenId.value === null
+        ? trials.value.find(({ finishedAt }) => finishedAt === null)
+        : undefined) ??
+      null,
+  );
+  const batchOf = ({ batchId }: Trial): Batch | null =>
+    workshop.batches.find(({ id }) => id === batchId) ?? null;
+  /** Batches whose pieces can be tried: made, newest first. */
+  const madeBatches = computed(() =>
+    workshop.batches
+      .filter(({ outcome }) => outcome === 'made')
+      .sort((a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt)),
+  );
+  const ladders = computed(() =>
+    [...workshop.ladders].sort((a, b) => Date.parse(b.askedAt) - Date.parse(a.askedAt)),
+  );
+  const keeping = computed(() => ownKeeping(workshop.batches));
+
+  /** What a piece is forecast by: what all other trials taught, never itself. */
+  function conditionsOf(trial: Trial, batch: Batch): Conditions {
+    const others = workshop.trials.filter(({ id }) => id !== trial.id);
+    const facts = {
+      ...workshop.facts,
+      trials: taughtByTrials(others, workshop.batches, workshop.catalog),
+    };
+    return {
+      ...conditionsOfBatch(facts, batch),
+      tub: trial.water,
+      pieceG: trial.pieceG,
+    };
+  }
+
+  /** The forecast of a trial's piece; null for one from elsewhere. */
+  function forecastOf(trial: Trial): Evaluation | null {
+    const batch = batchOf(trial);
+    return batch ? evaluate(batch.body, conditionsOf(trial, batch)) : null;
+  }
+
+  function answerOf(trial: Trial): JugResult | null {
+    const batch = batchOf(trial);
+    return batch ? jugOf({ trial, batch }, workshop.catalog) : null;
+  }
+
+  /** Days since the pieces of a batch were counted. */
+  function ageOf(batch: Batch, nowMs: number): number {
+    const madeAt = countOf(batch)?.at ?? batch.finishedAt ?? batch.startedAt;
+    return Math.max(0, (nowMs - Date.parse(madeAt)) / 86_400_000);
+  }
+
+  function start(of: TrialStart): Trial {
+    const trial = startTrial(of, nowIso());
+    workshop.put('trials', [trial]);
+    chosenId.value = trial.id;
+    return trial;
+  }
+
+  /** Another trial to look at, or none: then a new one can begin. */
+  const choose = (id: string | null) => (chosenId.value = id ?? '');
+
+  function change(by: (trial: Trial) => Trial): void {
+    if (!inHand.value) return;
+    const next = by(inHand.value);
+    if (next !== inHand.value) workshop.put('trials', [next]);
+  }
+  const write = (entry: NewTrialEntry) => {
+    const who = workshop.settings.makerInHand;
+    change((trial) => writeIn(trial, who ? { ...entry, who } : entry, nowIso()));
+  };
+  /** For a stopwatch that was forgotten: gone so long after it touched the water. */
+  const goneAt = (seconds: number) =>
+    change((trial) => {
+      const touched = trial.entries.find(
+        (entry) => entry.kind === 'phase' && entry.phase === 'touched' && entry.struckAt === null,
+      );
+      return touched
+        ? writeIn(
+            trial,
+            { kind: 'phase', phase: 'gone' },
+            new Date(Date.parse(touched.at) + 1000 * seconds).toISOString(),
+          )
+        : trial;
+    });
+  const undo = () => change((trial) => undoIn(trial, nowIso()));
+  const strike = (entryId: string) => change((trial) => strikeIn(trial, entryId, nowIso()));
+  const again = () => change((trial) => startAgain(trial, nowIso()));
+  const finish = () => change((trial) => ({ ...trial, finishedAt: nowIso() }));
+
+  /** One more weight of the jug: shown at once, written soon. */
+  function reading(seconds: number, massG: number): void {
+    if (!inHand.value || inHand.value.finishedAt !== null) return;
+    workshop.pullTrial(readingIn(inHand.value, seconds, massG));
+  }
+
+  function looksDue(nowMs: number) {
+    return workshop.batches
+      .flatMap((batch) => looksOf(batch, nowMs).map((look) => ({ batch, look })))
+      .filter(({ look }) => look.state === 'due');
+  }
+
+  function ladderConditions(ladder: Pick<Ladder, 'cupG'>): Conditions {
+    const { catalog, settings, facts } = workshop;
+    return {
+      catalog,
+      humidityPct: settings.humidityPct,
+      roomTempC: settings.tempC,
+      tub: CUP_OF_WATER,
+      pieceG: ladder.cupG,
+      scentDocuments: settings.scentDocuments,
+      learned: facts.trials ?? {},
+    };
+  }
+  const answerLadder = (ladder: Ladder): LadderAnswer =>
+    ladderAnswer(ladder, ladderConditions(ladder));
+
+  function seenInCup(ladder: Ladder, cupId: string, value: number): void {
+    const now = nowIso();
+    workshop.put('ladders', [
+      {
+        ...ladder,
+        entries: [
+          ...ladder.entries.map((entry) =>
+            entry.cupId === cupId && entry.struckAt === null ? { ...entry, struckAt: now } : entry,
+          ),
+          { id: newId(), at: now, cupId, value, struckAt: null },
+        ],
+      },
+    ]);
+  }
+
+  return {
+    trials,
+    inHand,
+    madeBatches,
+    ladders,
+    keeping,
+    batchOf,
+    forecastOf,
+    answerOf,
+    ageOf,
+    start,
+    choose,
+    write,
+    goneAt,
+    undo,
+    strike,
+    again,
+    finish,
+    reading,
+    looksDue,
+    ladderConditions,
+    answerLadder,
+    seenInCup,
+  };
+});
+
+/** What a small one of a set is dropped into. Common practice. */
+const CUP_OF_WATER = { volumeL: 1, tempC: 38, alkalinityMgL: 100 } as const;
