@@ -37,16 +37,9 @@ await page.getByLabel('longer fizz').check();
 await page.getByRole('button', { name: 'Find the smallest change' }).click();
 await page.getByRole('button', { name: 'Take it' }).waitFor();
 await shoot('design-rebalance');
-await page.getByRole('button', { name: 'Formulas' }).click();
-await page.getByRole('button', { name: /Boathouse Card/ }).waitFor();
-await shoot('formulas');
-await page.getByRole('button', { name: /Quince Lantern/ }).click();
 await page.getByRole('button', { name: 'To the scale' }).click();
 await page.getByText('Bowl filled').waitFor();
 await shoot('scale');
-await page.getByRole('button', { name: 'Why weigh' }).click();
-await page.getByRole('img', { name: /^Pieces: weighed/ }).waitFor();
-await shoot('scale-spread');
 await page.getByRole('button', { name: 'Cost', exact: true }).click();
 await page.getByText('What drives it').waitFor();
 await shoot('scale-cost');
@@ -75,6 +68,21 @@ const looking = page.getByRole('dialog', { name: /^Look over/ });
 for (const fault of ['cracks along the seam', 'cracks along the seam', 'crumbles'])
   await looking.getByRole('button', { name: `One piece more: ${fault}` }).click();
 await shoot('dry-inspect');
+await page.goto(`${HOME}/try`);
+await page.getByRole('button', { name: /^All/ }).click();
+await page.getByRole('button', { name: /QL-007, Quince Lantern In the tub/ }).click();
+await page.getByRole('img', { name: /^Forecast flow of gas/ }).waitFor();
+await shoot('try');
+await page.getByRole('button', { name: /^All/ }).click();
+await page
+  .getByRole('button', { name: /On the scale.*of its fizz/ })
+  .first()
+  .click();
+await page.getByText('of its fizz is still in it').waitFor();
+await shoot('try-scale');
+await page.getByRole('button', { name: 'A set of small ones' }).click();
+await page.getByText('That is an answer.').waitFor();
+await shoot('try-set');
 await page.goto(`${HOME}/almanac`);
 await page.getByText('batches on record').waitFor();
 await shoot('almanac');
@@ -90,9 +98,6 @@ await page.getByRole('textbox', { name: 'Find a material' }).fill('corn starch')
 await page.getByRole('option', { name: /^Cornstarch/ }).click();
 await page.getByRole('region', { name: 'Cornstarch' }).waitFor();
 await shoot('shelf-material');
-await page.getByRole('button', { name: 'Molds', exact: true }).click();
-await page.getByRole('button', { name: /^Steel shells/ }).click();
-await shoot('shelf-molds');
 await page.goto(`${HOME}/workshop`);
 await page.getByText('Everything lives in this browser').waitFor();
 await shoot('workshop');

@@ -8,13 +8,20 @@ import { shortTime } from '@/ui/frame/format';
 import { smallPhoto } from '@/ui/pictures/photo';
 
 /** Photos of a batch, from the camera or a file; kept in this browser and in exported files. */
-const props = defineProps<{ batch: Batch }>();
+const props = defineProps<{
+  batch: Batch;
+  /** Of this trial alone. */
+  trialId?: string;
+}>();
 const workshop = useWorkshopStore();
 const input = useTemplateRef<HTMLInputElement>('input');
 const problem = ref('');
 
 const photos = computed(() =>
-  workshop.records.photos.filter(({ batchId }) => batchId === props.batch.id),
+  workshop.records.photos.filter(
+    ({ batchId, trialId }) =>
+      batchId === props.batch.id && (props.trialId === undefined || trialId === props.trialId),
+  ),
 );
 const isFull = computed(() => photos.value.length >= PHOTOS_A_BATCH);
 
@@ -29,6 +36,7 @@ async function take(): Promise<void> {
         id: newId(),
         origin: 'own',
         batchId: props.batch.id,
+        ...(props.trialId !== undefined && { trialId: props.trialId }),
         takenAt: nowIso(),
         dataUrl: result.dataUrl,
         note: '',

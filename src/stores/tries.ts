@@ -55,15 +55,15 @@ export const useTriesStore = defineStore('tries', () => {
   );
   const keeping = computed(() => ownKeeping(workshop.batches));
 
+  /** While the scale writes, each reading asks anew, and no other trial has changed. */
+  const othersTaught = rememberingLast(taughtByTrials);
+
   /** What a piece is forecast by: what all other trials taught, never itself. */
   function conditionsOf(trial: Trial, batch: Batch): Conditions {
     const others = workshop.trials.filter(({ id }) => id !== trial.id);
-    const facts = {
-      ...workshop.facts,
-      trials: taughtByTrials(others, workshop.batches, workshop.catalog),
-    };
+    const trials = othersTaught(others, workshop.batches, workshop.catalog);
     return {
-      ...conditionsOfBatch(facts, batch),
+      ...conditionsOfBatch({ ...workshop.facts, trials }, batch),
       tub: trial.water,
       pieceG: trial.pieceG,
     };
@@ -122,6 +122,8 @@ export const useTriesStore = defineStore('tries', () => {
   const undo = () => change((trial) => undoIn(trial, nowIso()));
   const strike = (entryId: string) => change((trial) => strikeIn(trial, entryId, nowIso()));
   const again = () => change((trial) => startAgain(trial, nowIso()));
+  /** A closed one goes on: its verdict stays until another is said. */
+  const reopen = () => change((trial) => ({ ...trial, finishedAt: null }));
   const finish = () => change((trial) => ({ ...trial, finishedAt: nowIso() }));
 
   /** One more weight of the jug: shown at once, written soon. */
@@ -184,6 +186,7 @@ export const useTriesStore = defineStore('tries', () => {
     strike,
     again,
     finish,
+    reopen,
     reading,
     looksDue,
     ladderConditions,
@@ -194,3 +197,21 @@ export const useTriesStore = defineStore('tries', () => {
 
 /** What a small one of a set is dropped into. Common practice. */
 const CUP_OF_WATER = { volumeL: 1, tempC: 38, alkalinityMgL: 100 } as const;
+
+type Asked = Parameters<typeof taughtByTrials>;
+
+/** The same answer for the same records, without reckoning it again. */
+function rememberingLast(reckon: typeof taughtByTrials): typeof taughtByTrials {
+  let last: { readonly asked: Asked; readonly answer: ReturnType<typeof taughtByTrials> } | null =
+    null;
+  return (...asked) => {
+    const isSame =
+      last !== null &&
+      last.asked[1] === asked[1] &&
+      last.asked[2] === asked[2] &&
+      last.asked[0].length === asked[0].length &&
+      last.asked[0].every((trial, i) => trial === asked[0][i]);
+    if (last === null || !isSame) last = { asked, answer: reckon(...asked) };
+    return last.answer;
+  };
+}

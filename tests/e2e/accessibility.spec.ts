@@ -47,6 +47,7 @@ for (const [path, ready] of [
   ['/shelf/to-buy', 'Batches to make'],
   ['/make', 'nothing at the bench'],
   ['/dry', 'On the trays'],
+  ['/try', 'What goes into the water?'],
   ['/almanac', '30 batches on record'],
   ['/workshop', 'Everything lives in this browser'],
 ] as const) {
@@ -153,6 +154,34 @@ test('the bench: room, weighing, mixing, squeezing, curing, counting', async ({ 
   await page.keyboard.press('a');
   await expect(page.getByRole('dialog', { name: 'Add something' })).toBeVisible();
   await scanBench(page, '[role=dialog]');
+});
+
+test('trying: the stopwatch and what is seen, the jug, a set, kept-back pieces, all of them', async ({
+  page,
+}) => {
+  await page.goto(`${SAMPLE_URL}/try`);
+  await page.getByRole('combobox', { name: 'A piece of' }).fill('QL-009');
+  await page.getByRole('option', { name: /QL-009/ }).click();
+  await page.getByRole('button', { name: 'Try it' }).click();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('n');
+  await expect(page.getByRole('button', { name: /^1 finger/ })).toBeVisible();
+  await scan(page);
+  for (const [view, ready] of [
+    ['A set of small ones', 'cups of 6 seen'],
+    [/^Kept back/, 'pieces kept'],
+    [/^All/, 'On the scale'],
+  ] as const) {
+    await page.getByRole('button', { name: view }).click();
+    await expect(page.getByText(ready).first()).toBeVisible();
+    await scan(page, '.station');
+  }
+  await page
+    .getByRole('button', { name: /On the scale.*of its fizz/ })
+    .first()
+    .click();
+  await expect(page.getByText(/of its fizz is still in it/)).toBeVisible();
+  await scan(page);
 });
 
 test('looking pieces over', async ({ page }) => {

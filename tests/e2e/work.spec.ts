@@ -79,6 +79,15 @@ function inOrder(rows: readonly string[], ...wanted: readonly RegExp[]): void {
   }
 }
 
+/** The sheet that stands open, as PDF text and on a phone. */
+async function onPaperAndPhone(page: Page, titles: readonly string[]): Promise<void> {
+  const printed = await pdfText(await page.pdf({ format: 'A4' }));
+  for (const title of titles) expect(printed).toContain(title);
+  await page.setViewportSize({ width: 390, height: 844 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await page.setViewportSize({ width: 1280, height: 800 });
+}
+
 /** From a pasted page to the scale. */
 async function scaled(page: Page, name: string, text: string): Promise<void> {
   await pasteRecipe(page, name, text);
@@ -94,6 +103,15 @@ async function madeFromPaper(page: Page): Promise<void> {
     .getByRole('dialog', { name: 'All as planned' })
     .getByRole('button', { name: 'All as planned' })
     .click();
+}
+
+/** A whole batch from paper to the record, and back to the list of formulas. */
+async function madeAndCounted(page: Page, pieces: string): Promise<void> {
+  await madeFromPaper(page);
+  await page.getByLabel('Whole pieces').fill(pieces);
+  await page.keyboard.press('Enter');
+  await page.getByRole('link', { name: 'Design', exact: true }).click();
+  await page.getByRole('button', { name: 'Formulas' }).click();
 }
 
 test('two colors, an embed, petals on the floor, icing and paint: each made, placed and finished', async ({
@@ -134,6 +152,7 @@ test('two colors, an embed, petals on the floor, icing and paint: each made, pla
     /Gold mica/,
     /Wrap/,
   );
+  await onPaperAndPhone(page, ['In the middle: embed 1', 'Ice the pieces', 'Gold mica', 'Wrap']);
   await madeFromPaper(page);
   await expect(stepTitle(page)).toHaveText('Count the pieces');
   await page.getByLabel('Whole pieces').fill('6');
@@ -172,6 +191,7 @@ test('loose salts soak first, are never too dry, and their jars are counted when
     /Spread/,
   );
   expect(rows.join('\n')).not.toMatch(/Squeeze|Count the pieces/);
+  await onPaperAndPhone(page, ['Dendritic salt', 'Spread']);
   await madeFromPaper(page);
   await page.getByRole('link', { name: 'Dry', exact: true }).click();
   const jars = page.getByRole('list', { name: 'What it asks for' }).getByRole('listitem').last();
@@ -198,8 +218,8 @@ test('menthol goes into the oil or into the alcohol, as it is said; a cube takes
     /Dissolve the menthol.*warm oil/,
     /Eucalyptus.*beaker/,
   );
-  await page.getByRole('link', { name: 'Design', exact: true }).click();
-  await page.getByRole('button', { name: 'Formulas' }).click();
+  await onPaperAndPhone(page, ['Menthol', 'pan']);
+  await madeAndCounted(page, '8');
   await scaled(page, 'In alcohol', IN_ALCOHOL);
   inOrder(
     await sheetTitles(page),
@@ -208,8 +228,8 @@ test('menthol goes into the oil or into the alcohol, as it is said; a cube takes
     /Menthol.*cup/,
     /Dissolve the menthol.*alcohol/,
   );
-  await page.getByRole('link', { name: 'Design', exact: true }).click();
-  await page.getByRole('button', { name: 'Formulas' }).click();
+  await onPaperAndPhone(page, ['Menthol', 'cup']);
+  await madeAndCounted(page, '8');
   await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
   const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
   await dialog.getByLabel('The recipe, one ingredient a line').fill(CUBE);
@@ -217,10 +237,11 @@ test('menthol goes into the oil or into the alcohol, as it is said; a cube takes
   await dialog.getByRole('button', { name: 'Make it a formula' }).click();
   await page.getByRole('button', { name: 'To the scale' }).click();
   inOrder(await sheetTitles(page), /Washing soda/, /Vinegar.*beaker/, /Squeeze/, /Fill and press/);
-  await madeFromPaper(page);
-  await page.getByLabel('Whole pieces').fill('15');
-  await page.keyboard.press('Enter');
-  await expect(page.getByText('15').first()).toBeVisible();
+  await onPaperAndPhone(page, ['Washing soda', 'Vinegar', 'Fill and press']);
+  await madeAndCounted(page, '15');
+  await page.getByRole('link', { name: 'Almanac', exact: true }).click();
+  for (const name of ['In oil', 'In alcohol'])
+    await expect(page.getByRole('link', { name: new RegExp(name) })).toContainText('8');
 });
 
 test('two molds from one bowl with a sampler, and a step of one’s own, reach the bench', async ({
@@ -254,13 +275,12 @@ test('two molds from one bowl with a sampler, and a step of one’s own, reach t
   const rows = await sheetTitles(page);
   expect(rows.filter((row) => /Fill and press/.test(row))).toHaveLength(2);
   expect(rows.filter((row) => /Samplers from the rest/.test(row))).toHaveLength(1);
-  // The same sheet on paper, and on a phone.
-  const printed = await pdfText(await page.pdf({ format: 'A4' }));
-  for (const title of ['Open the window', 'Fill and press', 'Samplers from the rest', 'Count'])
-    expect(printed).toContain(title);
-  await page.setViewportSize({ width: 390, height: 844 });
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-  await page.setViewportSize({ width: 1280, height: 800 });
+  await onPaperAndPhone(page, [
+    'Open the window',
+    'Fill and press',
+    'Samplers from the rest',
+    'Count the pieces',
+  ]);
   await madeFromPaper(page);
   await expect(page.getByText(/and \d samplers from the rest/)).toBeVisible();
   await page.getByLabel('Whole pieces').fill('7');

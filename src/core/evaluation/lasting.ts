@@ -78,6 +78,8 @@ export function lastingOf(
     speedMmS,
     modelLog,
     ownTrials,
+    ownFloats: floats?.records ?? 0,
+    ownFills: learned.packed?.records ?? 0,
   };
 }
 

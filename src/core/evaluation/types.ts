@@ -48,8 +48,10 @@ export type Lasting =
       readonly speedMmS: Spread;
       /** Logarithm of the shipped speed over that of the plain reference piece. */
       readonly modelLog: number;
-      /** Own trials that speak in it. */
+      /** Own trials that speak in it, those that floated or sank, and fills that say how dense it is packed. */
       readonly ownTrials: number;
+      readonly ownFloats: number;
+      readonly ownFills: number;
     }
   | {
       readonly kind: 'scattered';

@@ -115,7 +115,8 @@ function reckoned(one: TriedBatch, catalog: Catalog): Lesson {
   const { trial } = one;
   const at = trial.startedAt;
   const { lasting, surface } = shippedFor(one, catalog);
-  const jug = jugOf(one, catalog);
+  // A jug that is still being weighed says nothing yet.
+  const jug = trial.finishedAt === null ? null : jugOf(one, catalog);
   const answer = jug?.ok && jug.answer.isOver ? jug.answer : null;
   const seen = (what: SeenWhat) =>
     standingIn(trial, 'seen').find((entry) => entry.what === what)?.value ?? null;

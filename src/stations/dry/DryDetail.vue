@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import type { Tending } from '@/core/making';
 import { parseNumber } from '@/core/units';
-import { countOf, standing, stepsFor, type Batch } from '@/core/records';
+import { countOf, keptPieces, standing, stepsFor, type Batch } from '@/core/records';
 import { moistureProblem, weighInProblem, type TendingNow, type TrayForecast } from '@/core/trays';
 import { useBenchStore } from '@/stores/bench';
 import { useRoomStore } from '@/stores/room';
@@ -23,6 +23,7 @@ const trays = useTraysStore();
 const room = useRoomStore();
 const weight = ref('');
 const moisture = ref('');
+const kept = ref('');
 /** Water that stays is said from here on, share. */
 const WORTH_SAYING = 0.05;
 const problem = ref('');
@@ -50,6 +51,21 @@ function weigh(): void {
   if (problem.value !== '' || massG === null) return;
   bench.writeTo(props.batch, { kind: 'dried', massG, by: 'typed' });
   weight.value = '';
+}
+
+/** Laid away to be looked at when they are older. */
+function keepBack(): void {
+  const pieces = parseNumber(kept.value);
+  const most = countOf(props.batch)?.pieces ?? props.batch.plan.pieces;
+  const isFine =
+    pieces !== null &&
+    Number.isInteger(pieces) &&
+    pieces >= 1 &&
+    pieces <= most - keptPieces(props.batch);
+  problem.value = isFine ? '' : `Whole pieces, of the ${most} that there are.`;
+  if (!isFine) return;
+  bench.writeTo(props.batch, { kind: 'kept', pieces });
+  kept.value = '';
 }
 
 function meter(): void {
@@ -125,6 +141,19 @@ function asksMore(what: Tending): boolean {
       :note="dressing.note"
     />
     <v-btn variant="flat" block @click="emit('inspect')">Look them over</v-btn>
+    <form class="row" @submit.prevent="keepBack">
+      <v-text-field
+        v-model="kept"
+        label="Pieces to keep back"
+        inputmode="numeric"
+        autocomplete="off"
+      />
+      <v-btn type="submit">Keep back</v-btn>
+    </form>
+    <p v-if="keptPieces(batch) > 0" class="quiet">
+      {{ counted(keptPieces(batch), 'piece') }} kept back: Try asks for a look after 1, 3, 6 and 12
+      months.
+    </p>
     <template v-if="causes.length">
       <h3>What went wrong</h3>
       <CausesList :causes="causes" />

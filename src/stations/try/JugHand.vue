@@ -26,17 +26,14 @@ const typed = ref('');
 const problem = ref('');
 
 const batch = computed(() => tries.batchOf(props.trial));
-const mix = computed(() =>
-  portionsOf(workshop.catalog, batch.value?.body.parts.flatMap(({ lines }) => lines) ?? []),
+/** Sample and water stay what they are for a trial: reckoned once, not with each reading. */
+const { pieceG, water, stepG } = props.trial;
+const mix = portionsOf(
+  workshop.catalog,
+  batch.value?.body.parts.flatMap(({ lines }) => lines) ?? [],
 );
-const expected = computed(() =>
-  mix.value.length > 0 ? expectedLoss(mix.value, props.trial.pieceG, props.trial.water) : null,
-);
-const plan = computed(() =>
-  mix.value.length > 0
-    ? jugPlan(mix.value, props.trial.pieceG, props.trial.water, props.trial.stepG ?? 1)
-    : null,
-);
+const expected = mix.length > 0 ? expectedLoss(mix, pieceG, water) : null;
+const plan = mix.length > 0 ? jugPlan(mix, pieceG, water, stepG ?? 1) : null;
 const forecast = computed(() => tries.forecastOf(props.trial));
 const goneS = computed(() => {
   const lasting = forecast.value?.lasting;
@@ -51,7 +48,7 @@ const share = computed(() => {
 const POINTS = 60;
 const BALL = 3;
 const curve = computed(() => {
-  const grams = expected.value?.lossG;
+  const grams = expected?.lossG;
   if (!grams) return [];
   const lastS = goneS.value.high * 1.1;
   return Array.from({ length: POINTS + 1 }, (_, i) => {
@@ -90,7 +87,7 @@ const scale = useJugScale(
     stepG: props.trial.stepG ?? 1,
     jugG: EMPTY_JUG_G + 1000 * props.trial.water.volumeL,
     sampleG: props.trial.pieceG,
-    expectedG: expected.value?.lossG.best ?? 0,
+    expectedG: expected?.lossG.best ?? 0,
     goneS: goneS.value.best,
     chance,
     droppedMs: touchedMs.value,
@@ -153,7 +150,7 @@ const word = computed(() => {
   return scale.source === 'typed' ? 'It shows that now' : 'Gone: keep it';
 });
 
-useBenchKeys({ space: next, u: tries.undo });
+useBenchKeys({ space: next, u: () => isDone.value || tries.undo() });
 </script>
 
 <template>
@@ -171,11 +168,13 @@ useBenchKeys({ space: next, u: tries.undo });
       </p>
       <p class="quiet small">
         {{
-          scale.reading.value
-            ? `the scale shows ${formatFixed(scale.reading.value.massG, decimalsOf(trial.stepG ?? 1))} g`
-            : scale.source === 'typed'
-              ? 'weights are typed'
-              : 'the scale says nothing yet'
+          isDone
+            ? 'this trial is closed'
+            : scale.reading.value
+              ? `the scale shows ${formatFixed(scale.reading.value.massG, decimalsOf(trial.stepG ?? 1))} g`
+              : scale.source === 'typed'
+                ? 'weights are typed'
+                : 'the scale says nothing yet'
         }}
         · steps of {{ trial.stepG }} g<template v-if="jugG !== null">
           · jug and water {{ formatFixed(jugG, 1) }} g</template
@@ -218,7 +217,11 @@ useBenchKeys({ space: next, u: tries.undo });
     </section>
     <section aria-label="The fizz, as it was weighed">
       <h2>The fizz, as it was weighed</h2>
-      <p class="quiet">grams of gas gone, written down by the scale; the forecast with its band</p>
+      <p class="quiet">
+        grams of gas gone, written down by the scale; the forecast with its band{{
+          trial.isCrumbs ? ' is that of a whole piece' : ''
+        }}
+      </p>
       <JugCurve
         :gone="answer?.gone ?? []"
         :forecast="curve"
@@ -318,7 +321,6 @@ kbd {
   margin-left: 6px;
   font: inherit;
   font-size: 13px;
-  opacity: 0.8;
 }
 .problem {
   color: var(--rust);

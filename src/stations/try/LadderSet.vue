@@ -132,7 +132,7 @@ function sayEffect({ factor, effect, verdict, atLow, atHigh }: LadderEffect): st
                   @click="time(cup.id)"
                 >
                   {{ timing?.cupId === cup.id ? `Gone, ${clockOf(timedS)}` : 'Drop it in'
-                  }}<span class="visually-hidden">: cup {{ i + 1 }}</span>
+                  }}<span class="visually-hidden"> cup {{ i + 1 }}</span>
                 </button>
                 <form class="seen no-print" @submit.prevent="write(cup.id)">
                   <b v-if="valueOf(ladder, cup.id) !== null" class="tabular">{{

@@ -23,7 +23,7 @@ const lines = computed(() => {
     );
   if (taught.wear)
     said.push(
-      `How fast your pieces wear is known from ${counted(taught.wear.records, 'trial')}, this one counted.`,
+      `How fast your pieces wear is known from ${counted(taught.wear.records, 'trial')} so far.`,
     );
   if (taught.showers && props.trial.kind === 'shower')
     said.push(

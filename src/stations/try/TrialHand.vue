@@ -42,6 +42,7 @@ const next = computed(() => nextPhase(props.trial));
 const isRunning = computed(
   () => seconds.value !== null && phaseS(props.trial, 'gone') === null && !props.trial.finishedAt,
 );
+const isDone = computed(() => props.trial.finishedAt !== null);
 const forgotten = computed(() => isForgotten(props.trial, nowMs.value));
 const forecast = computed(() => tries.forecastOf(props.trial));
 const share = computed(() => {
@@ -71,6 +72,7 @@ const goneSentence = computed(() => {
 });
 
 function press(phase: Phase): void {
+  if (isDone.value) return;
   const found = phaseProblem(props.trial, phase);
   problem.value = found ? sayPhaseProblem(found) : '';
   if (found) return;
@@ -99,7 +101,7 @@ useBenchKeys({
     c: () => press('came-up'),
   }),
   g: () => press('gone'),
-  u: tries.undo,
+  u: () => isDone.value || tries.undo(),
 });
 </script>
 
@@ -110,10 +112,14 @@ useBenchKeys({
         {{ clockOf(seconds ?? 0) }}
       </p>
       <p class="quiet">{{ goneSentence }}</p>
-      <button v-if="next" type="button" class="main" @click="nextOne">
+      <p v-if="isDone" class="quiet">
+        This trial is closed.
+        <button type="button" class="link" @click="tries.reopen">Go on with it</button>
+      </p>
+      <button v-if="next && !isDone" type="button" class="main" @click="nextOne">
         {{ PHASE_BUTTONS[next] }} <kbd>space</kbd>
       </button>
-      <div class="ways">
+      <div v-if="!isDone" class="ways">
         <template v-if="trial.kind === 'tub'">
           <button type="button" @click="press('floats')">Floats <kbd>F</kbd></button>
           <button type="button" @click="press('sinks')">Sinks <kbd>S</kbd></button>
@@ -202,7 +208,6 @@ kbd {
   margin-left: 6px;
   font: inherit;
   font-size: 13px;
-  opacity: 0.8;
 }
 .problem,
 .forgotten p {

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import { KIND_WORDS, type Trial } from '@/core/trials';
 import { counted } from '@/core/words';
+import BatchPhotos from '@/shared/BatchPhotos.vue';
 import PageHeader from '@/shared/PageHeader.vue';
 import { nowIso } from '@/stores/now';
 import { useTriesStore } from '@/stores/tries';
@@ -126,6 +127,7 @@ function anew(): void {
           :trial="tries.inHand"
           :forecast-hex="forecast.color.waterHex"
         />
+        <BatchPhotos v-if="batch" :batch="batch" :trial-id="tries.inHand.id" />
         <TeachPanel :trial="tries.inHand" :forecast="forecast" />
         <VerdictPanel :trial="tries.inHand" />
       </aside>

@@ -15,6 +15,8 @@ const HELD = 0.9;
 const DEGREES = 30;
 const SECONDS_A_MIN = 60;
 const MOST_USED = 160;
+/** The shape of the wear needs fewer than the line after it. */
+const MOST_FITTED = 60;
 
 /**
  * The gas that left a sample in a jug on the scale, and how much of its fizz was still in it.
@@ -33,7 +35,7 @@ export function readJug(question: JugQuestion): JugResult {
   const before = question.readings.filter(({ seconds }) => seconds < 0);
   const inWater = question.readings.filter(({ seconds }) => seconds >= 0);
   const { readings, bumpedAtS } = withoutBumps(inWater, stepG, expectedG.best);
-  const after = thinned(readings);
+  const after = thinned(readings, MOST_USED);
   const lastS = after.at(-1)?.seconds ?? 0;
   if (after.length < LEAST_READINGS || lastS < LEAST_SECONDS)
     return { ok: false, problem: 'too-few' };
@@ -41,7 +43,11 @@ export function readJug(question: JugQuestion): JugResult {
   const gainG = (after.at(-1)?.massG ?? 0) - (standsG ?? after[0]?.massG ?? 0);
   if (gainG > Math.max(2 * stepG, 0.1 * expectedG.best)) return { ok: false, problem: 'gains' };
 
-  const fits = fitCurve(after, { stepG, expectedG: expectedG.best, startG: standsG });
+  const fits = fitCurve(thinned(readings, MOST_FITTED), {
+    stepG,
+    expectedG: expectedG.best,
+    startG: standsG,
+  });
   const gone = goneMean(fits, ({ goneS }) => goneS);
   const tail = after.filter(({ seconds }) => seconds >= gone.mean);
   const isOver = tail.length >= LEAST_IN_TAIL && lastS - gone.mean >= TAIL_S;
@@ -133,8 +139,8 @@ function banded(best: number, sd: number) {
 }
 
 /** Evenly fewer, where the scale wrote down more than the fit needs. */
-function thinned(readings: readonly JugReading[]): readonly JugReading[] {
-  const stride = Math.ceil(readings.length / MOST_USED);
+function thinned(readings: readonly JugReading[], most: number): readonly JugReading[] {
+  const stride = Math.ceil(readings.length / most);
   return readings.filter((_, i) => i % stride === 0 || i === readings.length - 1);
 }
 

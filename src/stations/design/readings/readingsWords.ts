@@ -180,6 +180,11 @@ function gasFace({ fizz, lasting, judged, kept }: Evaluation): Face {
       `${fizz.co2Mol.toFixed(3)} mol of carbon dioxide, ${formatGrams(fizz.co2G)} g, at one atmosphere and the temperature of the bath: V = n R T / p.`,
       `This is all the gas the reaction makes, ${formatFixed(perHundredG, 1)} L from each 100 g; about 15 is the most there is. In little water part of it stays dissolved.`,
       `How long a piece lasts: a surface that recedes, from a plain 70 mm piece in 38 °C water in 3 minutes (2 to 5 seen), slower with cold water, firm packing, filler, oil and distance from balance. Model of ours on common practice; ${sayOwn(lasting?.ownTrials ?? 0)}.`,
+      ...(lasting?.kind === 'dropped'
+        ? [
+            `Floats or sinks: packed density against the density that floats; ${sayOwn(lasting.ownFloats)}, and ${counted(lasting.ownFills, 'own fill')} in the density.`,
+          ]
+        : []),
       ...(kept
         ? [
             `Four weeks after it was made ${formatFixed(100 * Math.min(1, kept.estimate), 0)} % of its fizz is still in a piece of yours, ${formatFixed(100 * kept.low, 0)} to ${formatFixed(100 * kept.high, 0)} %, by ${counted(kept.records, 'jug')} on the scale.`,

@@ -1,7 +1,7 @@
 import type { DampVerdict, Evaluation } from '@/core/evaluation';
 import { BATH_OF_SALTS_G, bathsOf } from '@/core/fizz';
 import type { Family } from '@/core/formula';
-import { formatFixed } from '@/core/words';
+import { counted, formatFixed } from '@/core/words';
 
 const BUOYANCY_WORDS = { floats: 'floats', sinks: 'sinks', either: 'may float' } as const;
 
@@ -34,14 +34,14 @@ const SEEN_FILM_G_M2 = 0.5;
 
 /** Foam, film and scent of the water. */
 export function surfaceSentence(
-  { foamCm, foamL, filmGM2, scentMgL }: NonNullable<Evaluation['surface']>,
+  { foamCm, foamL, filmGM2, scentMgL, ownTrials }: NonNullable<Evaluation['surface']>,
   family: Family,
 ): string {
   if (family === 'shower-steamer') return 'Foam and film run off with the water.';
   const foam =
     foamL.high === 0
       ? 'No foam.'
-      : `Foam ${formatFixed(foamCm.low, 1)} to ${formatFixed(foamCm.high, 1)} cm deep at most.`;
+      : `Foam ${formatFixed(foamCm.low, 1)} to ${formatFixed(foamCm.high, 1)} cm deep at most${ownTrials > 0 ? `, by ${counted(ownTrials, 'trial')} of your own` : ''}.`;
   const film =
     filmGM2 > SEEN_FILM_G_M2
       ? `Oil film ${formatFixed(filmGM2, 1)} g on a square meter.`

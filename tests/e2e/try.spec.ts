@@ -1,0 +1,204 @@
+import { expect, test, type Page } from '@playwright/test';
+import { SAMPLE_URL, startEmpty } from './support';
+
+/** The day of the sample; the clock is held and moved by hand. */
+const DAY = new Date('2026-10-14T16:00:00Z');
+
+async function toTry(page: Page, batch: string): Promise<void> {
+  await page.clock.install({ time: DAY });
+  await page.goto(`${SAMPLE_URL}/try`);
+  await choose(page, batch);
+}
+
+async function choose(page: Page, batch: string): Promise<void> {
+  const piece = page.getByRole('combobox', { name: 'A piece of' });
+  await piece.fill(batch);
+  await page.clock.runFor(500);
+  await page.getByRole('option', { name: new RegExp(batch) }).click();
+  await page.clock.runFor(500);
+}
+
+const seconds = (page: Page, count: number) => page.clock.runFor(1000 * count);
+const clock = (page: Page) => page.getByRole('timer');
+const trace = (page: Page) => page.getByRole('img', { name: /^Forecast flow of gas/ });
+
+test('a piece in the tub by keyboard: timed, reloaded in the middle, seen, taken back, and learned from', async ({
+  page,
+}) => {
+  await toTry(page, 'QL-010');
+  await page.getByRole('button', { name: 'Try it' }).click();
+  await page.keyboard.press('f');
+  await expect(page.getByRole('alert')).toContainText('not touched the water');
+  await page.keyboard.press('Space');
+  await seconds(page, 2);
+  await page.keyboard.press('Space');
+  await seconds(page, 3);
+  await page.keyboard.press('s');
+  await seconds(page, 40);
+  await expect(clock(page)).toHaveText('0:45');
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Quince Lantern in water' })).toBeVisible();
+  await seconds(page, 5);
+  await expect(clock(page)).toHaveText(/0:5\d/);
+  await page.keyboard.press('Space');
+  await seconds(page, 80);
+  await page.keyboard.press('g');
+  await expect(trace(page)).toHaveAccessibleName(/sinks at 0:05.*half gone.*gone at 2:1\d/);
+  await expect(page.getByText(/Gone after 2\.\d min: within the forecast/)).toBeVisible();
+  // Out of order, and taken back with a trace.
+  await page.keyboard.press('Space');
+  await page.keyboard.press('u');
+  await page.getByText('As it happened').click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'last bubbles' })).toHaveCSS(
+    'text-decoration-line',
+    'line-through',
+  );
+  await page.keyboard.press('n');
+  await page.keyboard.press('3');
+  await expect(page.getByRole('button', { name: /^Foam after 1 min/ })).toContainText('2 fingers');
+  await page
+    .getByRole('button', { name: /^Nearest/ })
+    .first()
+    .click();
+  await expect(page.getByText('by your eye')).toBeVisible();
+  // A photo without white is no measure.
+  const rail = await page.screenshot({ clip: { x: 2, y: 420, width: 60, height: 60 } });
+  await page
+    .getByLabel('A photo of the water with a white card')
+    .setInputFiles({ name: 'dark.png', mimeType: 'image/png', buffer: rail });
+  await page.locator('canvas').click();
+  await expect(page.getByRole('alert')).toContainText('too dark to be a white card');
+  const teaches = page.getByRole('region', { name: 'What it teaches' });
+  await expect(teaches).toContainText(/known from \d+ trials so far/);
+  await page.getByRole('button', { name: 'Not yet: what to change' }).click();
+  await page.getByRole('button', { name: 'sinks', exact: true }).click();
+  await page.getByRole('button', { name: 'Make it again: write it down' }).click();
+  await page.getByRole('button', { name: /^All \d+ trials/ }).click();
+  await expect(
+    page.getByRole('button', { name: /QL-010, Quince Lantern.*make it again/ }).first(),
+  ).toBeVisible();
+  // It is laid over the forecast on Design.
+  await page.getByRole('link', { name: 'Design', exact: true }).click();
+  await expect(page.getByRole('img', { name: /^Gas over time.*laid over it/ })).toBeVisible();
+});
+
+test('the jug on the scale, simulated, to the record; a stopwatch that was forgotten', async ({
+  page,
+}) => {
+  await toTry(page, 'QL-010');
+  await page.getByRole('button', { name: 'On the scale' }).click();
+  // Too coarse for crumbs, and said before anything is wet; water that steams is refused.
+  await page.getByLabel('Sample, g').fill('20');
+  await expect(page.getByText(/Too coarse\. What would do:/)).toBeVisible();
+  await page.getByLabel('Its temperature, °C').fill('95');
+  await page.getByRole('button', { name: 'Try it' }).click();
+  await expect(page.getByRole('alert')).toContainText('steams more than the piece fizzes');
+  await page.getByLabel('Its temperature, °C').fill('38');
+  await page.getByLabel('Sample, g').fill('190');
+  await page.getByRole('button', { name: 'Try it' }).click();
+  await seconds(page, 3);
+  await expect(page.getByText('the scale shows 2,420 g')).toBeVisible();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space');
+  await seconds(page, 70);
+  await expect(page.getByText(/If it goes on like this/)).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('alert')).toContainText('The slope after the fizz is not seen yet');
+  await seconds(page, 330);
+  await expect(page.getByText(/\d+ % of its fizz is still in it\./)).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('button', { name: /^Gone: keep it/ })).toBeHidden();
+  await page.getByRole('button', { name: /^All \d+ trials/ }).click();
+  await expect(
+    page.getByRole('button', { name: /On the scale \d+ % of its fizz/ }).first(),
+  ).toBeVisible();
+
+  // In the shower nothing is timed but what is smelled; overnight the watch was forgotten.
+  await page.getByRole('button', { name: 'A new trial' }).click();
+  await choose(page, 'EG-006');
+  await page.getByRole('button', { name: 'Try it' }).click();
+  await page.keyboard.press('Space');
+  await page.clock.setSystemTime(new Date(DAY.getTime() + 9 * 3_600_000));
+  await seconds(page, 1);
+  await expect(page.getByText('it was forgotten')).toBeVisible();
+  await page.getByLabel('Gone after, minutes').fill('3');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(clock(page)).toHaveText('3:00');
+});
+
+test('a steamer, salts, a cube and a piece from elsewhere are asked what they are for', async ({
+  page,
+}) => {
+  await toTry(page, 'BW-003');
+  await expect(page.getByRole('button', { name: 'In the shower' })).toBeVisible();
+  await page.getByRole('button', { name: 'Try it' }).click();
+  await page.getByRole('button', { name: /^Showers until gone/ }).click();
+  await page.keyboard.press('4');
+  await expect(page.getByRole('region', { name: 'What it teaches' })).toContainText(
+    'steamers last',
+  );
+  for (const [batch, row] of [
+    ['SW-002', 'Out of the jar'],
+    ['BB-002', 'Film before'],
+  ] as const) {
+    await page.getByRole('button', { name: 'A new trial' }).click();
+    await choose(page, batch);
+    await page.getByRole('button', { name: 'Try it' }).click();
+    await expect(page.getByRole('button', { name: new RegExp(`^${row}`) })).toBeVisible();
+  }
+  await page.getByRole('button', { name: 'A new trial' }).click();
+  await choose(page, 'elsewhere');
+  await page.getByRole('button', { name: 'Try it' }).click();
+  await expect(page.getByRole('alert')).toContainText('a name for this piece');
+  await page.getByLabel('What it is called').fill('From the market');
+  await page.getByRole('button', { name: 'Try it' }).click();
+  await page.keyboard.press('Space');
+  await expect(page.getByText('No forecast for this one')).toBeVisible();
+});
+
+test('a set of small ones goes from its question to an answer, and a kept-back piece is looked at', async ({
+  page,
+}) => {
+  await page.clock.install({ time: DAY });
+  await page.goto(`${SAMPLE_URL}/try`);
+  await page.getByRole('button', { name: 'A set of small ones' }).click();
+  await expect(page.getByText('That is an answer.').first()).toBeVisible();
+  await page.getByRole('button', { name: 'A new question' }).click();
+  await page.getByRole('button', { name: 'Lay out the cups' }).click();
+  await expect(page.getByRole('alert')).toContainText('what is to be varied');
+  await page.getByRole('combobox', { name: 'More or less of (1)' }).fill('kaolin');
+  await page.clock.runFor(500);
+  await page.getByRole('option', { name: /^Kaolin/ }).click();
+  await page.getByLabel('Highest of 1, %').fill('6');
+  await page.getByRole('button', { name: 'Lay out the cups' }).click();
+  const set = page.getByRole('article', { name: /^What does more kaolin clay do/ });
+  await expect(set.getByRole('row')).toHaveCount(5);
+  await expect(set.getByText(/Not an answer yet/)).toBeVisible();
+  await set.getByRole('button', { name: /^Drop it in cup 1$/ }).click();
+  await seconds(page, 60);
+  await set.getByRole('button', { name: /^Gone, 1:00 cup 1$/ }).click();
+  for (const [cup, value] of [
+    [2, '62'],
+    [3, '130'],
+    [4, '126'],
+  ] as const) {
+    await set.getByLabel(`Seconds until it is gone, cup ${cup}`).fill(value);
+    await page.keyboard.press('Enter');
+  }
+  await expect(set.getByText(/More kaolin clay means more/)).toBeVisible();
+  await page.getByRole('button', { name: /^Kept back, 1 to look at/ }).click();
+  await page.getByRole('button', { name: 'Look at one of EG-005' }).click();
+  await page.getByLabel('Hard, 0 to 5').fill('4');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByText(/3 months: hard 4/).first()).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Kept back$/ })).toBeVisible();
+});
+
+test('an empty workshop is told what to do', async ({ page }) => {
+  await startEmpty(page);
+  await page.getByRole('link', { name: 'Try', exact: true }).click();
+  await page.getByRole('button', { name: 'All 0 trials' }).click();
+  await expect(page.getByText('No trial yet.')).toBeVisible();
+  await page.getByRole('button', { name: 'Kept back' }).click();
+  await expect(page.getByText('Nothing is laid away.')).toBeVisible();
+});
