@@ -5,6 +5,7 @@ import { evaluate, type Evaluation } from '@/core/evaluation';
 import { newId } from '@/core/formula';
 import { countOf, looksOf, ownKeeping, type Batch } from '@/core/records';
 import {
+  MOST_JUG_S,
   jugOf,
   ladderAnswer,
   readingIn,
@@ -128,7 +129,7 @@ export const useTriesStore = defineStore('tries', () => {
 
   /** One more weight of the jug: shown at once, written soon. */
   function reading(seconds: number, massG: number): void {
-    if (!inHand.value || inHand.value.finishedAt !== null) return;
+    if (!inHand.value || inHand.value.finishedAt !== null || seconds > MOST_JUG_S) return;
     workshop.pullTrial(readingIn(inHand.value, seconds, massG));
   }
 

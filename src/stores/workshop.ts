@@ -181,9 +181,10 @@ export const useWorkshopStore = defineStore('workshop', () => {
     const ownFormulas = formulas.value.filter(isOwn);
     const ownBatches = batches.value.filter(isOwn);
     const ownLots = lots.value.filter(isOwn);
+    const ownLadders = ladders.value.filter(isOwn);
     /** Own records may speak of the sample's materials: those stay. */
     const isInUse = (id: string) =>
-      isInALot(id, ownLots) || usersOfMaterial(id, ownFormulas, ownBatches).length > 0;
+      isInALot(id, ownLots) || usersOfMaterial(id, ownFormulas, ownBatches, ownLadders).length > 0;
     for (const name of COLLECTION_NAMES) {
       const sample = records.value[name].filter(
         ({ origin, id }) => origin === 'sample' && !(name === 'materials' && isInUse(id)),

@@ -126,6 +126,39 @@ test('the jug on the scale, simulated, to the record; a stopwatch that was forgo
   await expect(clock(page)).toHaveText('3:00');
 });
 
+test('the jug with weights typed by hand: nonsense is said, and what it shows is read the same', async ({
+  page,
+}) => {
+  await page.clock.install({ time: DAY });
+  await page.goto(`${SAMPLE_URL}/workshop`);
+  await page.getByLabel('My own; I type what it shows').check();
+  await page.getByRole('link', { name: 'Try', exact: true }).click();
+  await choose(page, 'QL-010');
+  await page.getByRole('button', { name: 'On the scale' }).click();
+  await page.getByLabel('Sample, g').fill('190');
+  await page.getByRole('button', { name: 'Try it' }).click();
+  const weight = page.getByLabel('The scale shows, g');
+  const type = async (text: string) => {
+    await weight.fill(text);
+    await page.keyboard.press('Enter');
+  };
+  await type('soon');
+  await expect(page.getByRole('alert').last()).toContainText('Type what the scale shows');
+  await type('90');
+  await expect(page.getByRole('alert').last()).toContainText('is no jug of water');
+  await type('2420');
+  await page.getByRole('button', { name: /^The sample goes in/ }).click();
+  // 35.7 g can leave; nine tenths of it do, by the third power of what is left.
+  for (let at = 20; at <= 400; at += 20) {
+    await seconds(page, 20);
+    const left = Math.max(0, 1 - (at - 4) / 160) ** 3;
+    await type(String(Math.round(2610 - 32.1 * (1 - left) - (0.05 * at) / 60)));
+  }
+  await expect(page.getByText(/(8[7-9]|9[0-3]) % of its fizz is still in it\./)).toBeVisible();
+  await page.getByRole('button', { name: 'Gone: keep it' }).click();
+  await expect(page.getByText('this trial is closed')).toBeVisible();
+});
+
 test('a steamer, salts, a cube and a piece from elsewhere are asked what they are for', async ({
   page,
 }) => {

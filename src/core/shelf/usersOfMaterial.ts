@@ -2,11 +2,19 @@ import { allLines, type Formula, type FormulaBody } from '../formula';
 import type { Batch } from '../records';
 import type { Lot } from './lot';
 
-/** Names of the formulas, in any version, and codes of the batches that are made of a material. */
+/** A question about a formula that was asked of small cups. */
+interface AskedOf {
+  readonly name: string;
+  readonly body: FormulaBody;
+  readonly factors: ReadonlyArray<{ readonly materialId: string }>;
+}
+
+/** Names of the formulas, in any version, of sets of cups, and codes of the batches that are made of a material. */
 export function usersOfMaterial(
   materialId: string,
   formulas: readonly Formula[],
   batches: readonly Batch[],
+  sets: readonly AskedOf[] = [],
 ): readonly string[] {
   const holds = (body: FormulaBody) =>
     allLines(body).some((line) => line.materialId === materialId);
@@ -15,6 +23,11 @@ export function usersOfMaterial(
       .filter(({ body, versions }) => holds(body) || versions.some((kept) => holds(kept.body)))
       .map(({ name }) => name),
     ...batches.filter(({ body }) => holds(body)).map(({ code }) => code),
+    ...sets
+      .filter(
+        ({ body, factors }) => holds(body) || factors.some((one) => one.materialId === materialId),
+      )
+      .map(({ name }) => name),
   ];
 }
 

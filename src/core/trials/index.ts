@@ -41,7 +41,15 @@ export { KIND_WORDS, TRIAL_KINDS, usualKind } from './kinds';
 export type { TrialKind } from './kinds';
 export { SEEN_ROWS, seenRow, seenRowsOf } from './seen';
 export type { SeenRow, SeenWhat } from './seen';
-export { MOST_READINGS, PHASES, VERDICTS, WHYS, trialEntrySchema, trialSchema } from './schema';
+export {
+  MOST_JUG_S,
+  MOST_READINGS,
+  PHASES,
+  VERDICTS,
+  WHYS,
+  trialEntrySchema,
+  trialSchema,
+} from './schema';
 export type { NewTrialEntry, Phase, Trial, TrialEntry, TrialEntryOf, Verdict, Why } from './schema';
 export { isForgotten, nextPhase, phaseProblem, phaseS, runningS } from './phases';
 export type { PhaseProblem } from './phases';

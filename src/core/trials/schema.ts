@@ -82,6 +82,8 @@ export const trialEntrySchema = z.discriminatedUnion('kind', [
   z.object({ ...entryBase, kind: z.literal('note'), text: z.string().max(500) }),
 ]);
 
+/** A jug that stands longer was forgotten: nothing fizzes for so long, s. Start value of ours. */
+export const MOST_JUG_S = 3 * 3600;
 /** More readings than this are three hours of a scale that writes each three seconds. */
 export const MOST_READINGS = 3600;
 
@@ -100,7 +102,7 @@ export const trialSchema = z.object({
   ageDays: z.number().min(0).max(20_000).nullable(),
   water: z.object({
     volumeL: z.number().min(0.1).max(2000),
-    tempC: z.number().min(5).max(60),
+    tempC: z.number().min(0).max(100),
     alkalinityMgL: z.number().min(0).max(2000),
   }),
   /** Of a shower, L/min. */

@@ -54,7 +54,7 @@ const curve = computed(() => {
   return Array.from({ length: POINTS + 1 }, (_, i) => {
     const seconds = (i * lastS) / POINTS;
     return {
-      seconds,
+      at: seconds,
       low: grams.low * share.value * goneShare(seconds, goneS.value.high, BALL),
       best: grams.best * share.value * goneShare(seconds, goneS.value.best, BALL),
       high: grams.high * goneShare(seconds, goneS.value.low, BALL),
@@ -177,7 +177,7 @@ useBenchKeys({ space: next, u: () => isDone.value || tries.undo() });
                 : 'the scale says nothing yet'
         }}
         · steps of {{ trial.stepG }} g<template v-if="jugG !== null">
-          · jug and water {{ formatFixed(jugG, 1) }} g</template
+          · jug and water {{ formatFixed(jugG, decimalsOf(trial.stepG ?? 1)) }} g</template
         >
       </p>
       <JugPicture

@@ -3,6 +3,7 @@ import { computed, reactive, ref } from 'vue';
 import {
   KEPT_COLORS,
   KEPT_COLOR_WORDS,
+  countOf,
   keptPieces,
   looksOf,
   type Batch,
@@ -36,6 +37,7 @@ const look = reactive<{ hard: number; scent: number; color: KeptColor }>({
 });
 const layAwayId = ref<string | null>(null);
 const layAway = ref(2);
+const problem = ref('');
 
 function nextMs(looks: readonly Look[]): number {
   return looks.find(({ state }) => state === 'due' || state === 'later')?.dueMs ?? Infinity;
@@ -58,6 +60,10 @@ function write(batch: Batch): void {
 function keep(): void {
   const batch = tries.madeBatches.find(({ id }) => id === layAwayId.value);
   if (!batch) return;
+  const left = (countOf(batch)?.pieces ?? batch.plan.pieces) - keptPieces(batch);
+  problem.value =
+    layAway.value > left ? `Of ${batch.code} there are ${counted(left, 'piece')} at most.` : '';
+  if (problem.value) return;
   bench.writeTo(batch, { kind: 'kept', pieces: Math.max(1, Math.round(layAway.value)) });
   layAwayId.value = null;
 }
@@ -127,6 +133,7 @@ function keep(): void {
       <NumberField v-model="layAway" label="Pieces" :min="1" :max="10000" :decimals="0" />
       <v-btn type="submit" :disabled="layAwayId === null">Keep them back</v-btn>
     </form>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
   </section>
 </template>
 
@@ -170,5 +177,8 @@ function keep(): void {
 .look p {
   grid-column: 1 / -1;
   margin: 0;
+}
+.problem {
+  color: var(--rust);
 }
 </style>

@@ -18,6 +18,8 @@ const tries = useTriesStore();
 const { nameOf } = useMaterials();
 const typed = ref<Readonly<Record<string, string>>>({});
 const problem = ref('');
+/** Nothing that is seen in a cup is larger. */
+const MOST_VALUE = 100_000;
 
 const words = computed(() => RESPONSE_WORDS[props.ladder.response]);
 const answer = computed(() => tries.answerLadder(props.ladder));
@@ -63,7 +65,11 @@ const print = () => window.print();
 
 function write(cupId: string): void {
   const value = parseNumber(typed.value[cupId] ?? '');
-  const isFine = value !== null && value >= 0 && (props.ladder.response !== 'gone-s' || value > 0);
+  const isFine =
+    value !== null &&
+    value >= 0 &&
+    value <= MOST_VALUE &&
+    (props.ladder.response !== 'gone-s' || value > 0);
   problem.value = isFine ? '' : `${words.value.ask}: a number is needed.`;
   if (!isFine) return;
   tries.seenInCup(props.ladder, cupId, value);

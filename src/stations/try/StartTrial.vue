@@ -110,6 +110,9 @@ const plan = computed(() => {
 });
 const heaviestG = computed(() => (batch.value ? 2 * meanPieceG(batch.value) : Infinity));
 const WATER_G_PER_L = 1000;
+/** Hotter water scalds. Common practice. */
+const HOTTEST_BATH_C = 50;
+const isBath = computed(() => kind.value === 'tub' || kind.value === 'salts');
 
 function start(): void {
   if (!fits.value) return;
@@ -132,6 +135,8 @@ function problemNow(): string {
   if (!batch.value && name.value.trim() === '') return 'Say what it is: a name for this piece.';
   if (pieceG.value > heaviestG.value && kind.value !== 'salts')
     return `${formatFixed(pieceG.value, 0)} g is more than two pieces of this batch: is it one?`;
+  if (isBath.value && tempC.value > HOTTEST_BATH_C)
+    return `Nobody bathes in water of ${formatFixed(tempC.value, 0)} °C: is it so?`;
   if (kind.value !== 'scale') return '';
   if (tempC.value > JUG_TEMP_C.high)
     return `Water of ${formatFixed(tempC.value, 0)} °C steams more than the piece fizzes: take ${JUG_TEMP_C.low} to ${JUG_TEMP_C.high} °C.`;

@@ -58,6 +58,9 @@ function withKnownMaterials(records: Records, unreadable: string[]): Records {
       say(name, stray([body, ...versions.map((version) => version.body)])),
     ),
     batches: records.batches.filter(({ code, body }) => say(code, stray([body]))),
+    ladders: records.ladders.filter(({ name, body, factors }) =>
+      say(name, stray([body]) ?? factors.find(({ materialId }) => !knows(materialId))?.materialId),
+    ),
     lots: records.lots.filter(({ code, materialId }) =>
       say(code, knows(materialId) ? undefined : materialId),
     ),

@@ -95,6 +95,18 @@ describe('a file that is refused', () => {
       'unknown-material',
       /“Quince Lantern” uses the material moon-dust/,
     ],
+    [
+      'with a set of cups that varies one',
+      SAMPLE.replace(/"materialId": "cornstarch",(\s+"lowPct")/, '"materialId": "moon-dust",$1'),
+      'unknown-material',
+      /varies the material moon-dust/,
+    ],
+    [
+      'with a trial that saw what cannot be seen',
+      SAMPLE.replace(/("what": "ring",\s+"value": )"\w+"/, '$1"loud"'),
+      'damaged',
+      /damaged at trials\.\d+\.entries/,
+    ],
   ])('is %s: a sentence says what and where', (_what, text, code, message) => {
     expect(refusal(text)).toMatchObject({ code, message: expect.stringMatching(message) });
   });

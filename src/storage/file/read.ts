@@ -136,6 +136,7 @@ function checkMaterials(workshop: WorkshopFile): FileResult {
       ...formula.versions.map((version) => ({ name: formula.name, body: version.body })),
     ]),
     ...workshop.batches.map((batch) => ({ name: batch.code, body: batch.body })),
+    ...workshop.ladders.map(({ name, body }) => ({ name, body })),
   ];
   for (const { name, body } of bodies)
     for (const line of body.parts.flatMap((part) => part.lines))
@@ -143,6 +144,13 @@ function checkMaterials(workshop: WorkshopFile): FileResult {
         return failed(
           'unknown-material',
           `“${name}” uses the material ${line.materialId}, which this Rovack does not know.`,
+        );
+  for (const { name, factors } of workshop.ladders)
+    for (const { materialId } of factors)
+      if (!knows(materialId))
+        return failed(
+          'unknown-material',
+          `“${name}” varies the material ${materialId}, which this Rovack does not know.`,
         );
   return { ok: true, workshop };
 }

@@ -23,7 +23,7 @@ const factorSchema = z
 const cupSchema = z.object({
   id: z.uuid(),
   /** Share of each factor in the cup, in the order of the factors. */
-  pcts: z.array(pct).min(1).max(3),
+  pcts: z.array(z.number().min(0).max(100)).min(1).max(3),
   /** Grams of the base mix, and of each factor beside it, as they are weighed. */
   baseG: z.number().min(0).max(5000),
   addedG: z.array(z.number().min(0).max(5000)).min(1).max(3),
