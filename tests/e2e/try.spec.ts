@@ -104,7 +104,7 @@ test('the jug on the scale, simulated, to the record; a stopwatch that was forgo
   await expect(page.getByText(/If it goes on like this/)).toBeVisible();
   await page.keyboard.press('Space');
   await expect(page.getByRole('alert')).toContainText('The slope after the fizz is not seen yet');
-  await seconds(page, 330);
+  await seconds(page, 270);
   await expect(page.getByText(/\d+ % of its fizz is still in it\./)).toBeVisible();
   await page.keyboard.press('Space');
   await expect(page.getByRole('button', { name: /^Gone: keep it/ })).toBeHidden();
