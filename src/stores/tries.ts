@@ -12,6 +12,7 @@ import {
   startAgain,
   startTrial,
   strikeIn,
+  turnStruck,
   taughtByTrials,
   undoIn,
   writeIn,
@@ -123,6 +124,7 @@ export const useTriesStore = defineStore('tries', () => {
   const undo = () => change((trial) => undoIn(trial, nowIso()));
   const strike = (entryId: string) => change((trial) => strikeIn(trial, entryId, nowIso()));
   const again = () => change((trial) => startAgain(trial, nowIso()));
+  const turn = () => change((trial) => turnStruck(trial, nowIso()));
   /** A closed one goes on: its verdict stays until another is said. */
   const reopen = () => change((trial) => ({ ...trial, finishedAt: null }));
   const finish = () => change((trial) => ({ ...trial, finishedAt: nowIso() }));
@@ -188,6 +190,7 @@ export const useTriesStore = defineStore('tries', () => {
     again,
     finish,
     reopen,
+    turn,
     reading,
     looksDue,
     ladderConditions,

@@ -53,7 +53,16 @@ export {
 export type { NewTrialEntry, Phase, Trial, TrialEntry, TrialEntryOf, Verdict, Why } from './schema';
 export { isForgotten, nextPhase, phaseProblem, phaseS, runningS } from './phases';
 export type { PhaseProblem } from './phases';
-export { readingIn, standingIn, startAgain, startTrial, strikeIn, undoIn, writeIn } from './write';
+export {
+  readingIn,
+  standingIn,
+  startAgain,
+  startTrial,
+  strikeIn,
+  turnStruck,
+  undoIn,
+  writeIn,
+} from './write';
 export type { TrialStart } from './write';
 export {
   densityOf,

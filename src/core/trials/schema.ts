@@ -117,6 +117,8 @@ export const trialSchema = z.object({
   startedAt: moment,
   /** Null while it goes on. */
   finishedAt: moment.nullable(),
+  /** Set when the whole trial was taken back: it stays in sight, and teaches nothing. */
+  struckAt: moment.nullable().optional(),
 });
 export type Trial = Readonly<z.infer<typeof trialSchema>>;
 export type TrialEntry = z.infer<typeof trialEntrySchema>;

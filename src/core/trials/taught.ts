@@ -42,7 +42,7 @@ export function triedBatches(
   const byId = new Map(batches.map((batch) => [batch.id, batch]));
   return trials.flatMap((trial) => {
     const batch = trial.batchId === null ? undefined : byId.get(trial.batchId);
-    return batch ? [{ trial, batch }] : [];
+    return batch && !trial.struckAt ? [{ trial, batch }] : [];
   });
 }
 

@@ -22,6 +22,7 @@ import {
   stripAround,
   taughtByTrials,
   trialSchema,
+  turnStruck,
   undoIn,
   usualKind,
   writeIn,
@@ -147,6 +148,11 @@ describe('what trials teach', () => {
     expect(taughtByTrials([press(tub(null), 'touched', 0)], [batch], SHIPPED)).toEqual({});
     expect(taughtByTrials([tried(batch, 1.2, 0)], [], SHIPPED)).toEqual({});
     expect(taughtByTrials([press(tub(batch), 'touched', 0)], [batch], SHIPPED)).toEqual({});
+    // Taken back as a whole, and counted again.
+    const slip = turnStruck(tried(batch, 1.2, 0), at(9));
+    expect(taughtByTrials([slip], [batch], SHIPPED)).toEqual({});
+    const again = taughtByTrials([turnStruck(slip, at(10))], [batch], SHIPPED);
+    expect(again.wear?.records).toBe(1);
   });
 });
 

@@ -77,6 +77,11 @@ export function strikeIn(trial: Trial, entryId: string, now: string): Trial {
   };
 }
 
+/** The whole trial out of what is learned, or back into it: it was another piece, or a slip. */
+export function turnStruck(trial: Trial, now: string): Trial {
+  return { ...trial, struckAt: trial.struckAt ? null : now, finishedAt: trial.finishedAt ?? now };
+}
+
 /** The stopwatch and the scale from nothing again; what was pressed stays in sight. */
 export function startAgain(trial: Trial, now: string): Trial {
   return {

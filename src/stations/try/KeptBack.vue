@@ -16,6 +16,7 @@ import { nowIso } from '@/stores/now';
 import { useTriesStore } from '@/stores/tries';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
+import { useFits } from '@/ui/fields/useFits';
 
 /** Pieces laid away, asked for at 1, 3, 6 and 12 months; what they show becomes the maker's own keeping time. */
 const tries = useTriesStore();
@@ -38,6 +39,7 @@ const look = reactive<{ hard: number; scent: number; color: KeptColor }>({
 const layAwayId = ref<string | null>(null);
 const layAway = ref(2);
 const problem = ref('');
+const { mark, allFit } = useFits();
 
 function nextMs(looks: readonly Look[]): number {
   return looks.find(({ state }) => state === 'due' || state === 'later')?.dueMs ?? Infinity;
@@ -53,13 +55,14 @@ function dueWords({ state, month, dueMs, entry }: Look): string {
 }
 
 function write(batch: Batch): void {
+  if (!allFit.value) return;
   bench.writeTo(batch, { kind: 'looked', ...look });
   openId.value = null;
 }
 
 function keep(): void {
   const batch = tries.madeBatches.find(({ id }) => id === layAwayId.value);
-  if (!batch) return;
+  if (!batch || !allFit.value) return;
   const left = (countOf(batch)?.pieces ?? batch.plan.pieces) - keptPieces(batch);
   problem.value =
     layAway.value > left ? `Of ${batch.code} there are ${counted(left, 'piece')} at most.` : '';
@@ -105,8 +108,22 @@ function keep(): void {
           :aria-label="`A kept-back piece of ${batch.code}`"
           @submit.prevent="write(batch)"
         >
-          <NumberField v-model="look.hard" label="Hard, 0 to 5" :min="0" :max="5" :decimals="0" />
-          <NumberField v-model="look.scent" label="Scent, 0 to 5" :min="0" :max="5" :decimals="0" />
+          <NumberField
+            v-model="look.hard"
+            label="Hard, 0 to 5"
+            :min="0"
+            :max="5"
+            :decimals="0"
+            @update:fits="(ok) => mark('look.hard', ok)"
+          />
+          <NumberField
+            v-model="look.scent"
+            label="Scent, 0 to 5"
+            :min="0"
+            :max="5"
+            :decimals="0"
+            @update:fits="(ok) => mark('look.scent', ok)"
+          />
           <v-select
             v-model="look.color"
             :items="KEPT_COLORS.map((value) => ({ value, title: KEPT_COLOR_WORDS[value] }))"
@@ -130,7 +147,14 @@ function keep(): void {
         "
         label="Lay pieces away of"
       />
-      <NumberField v-model="layAway" label="Pieces" :min="1" :max="10000" :decimals="0" />
+      <NumberField
+        v-model="layAway"
+        label="Pieces"
+        :min="1"
+        :max="10000"
+        :decimals="0"
+        @update:fits="(ok) => mark('layAway', ok)"
+      />
       <v-btn type="submit" :disabled="layAwayId === null">Keep them back</v-btn>
     </form>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>

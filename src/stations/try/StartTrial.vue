@@ -12,6 +12,7 @@ import { useTriesStore } from '@/stores/tries';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
+import { useFits } from '@/ui/fields/useFits';
 import { sayWhatDoes } from './tryWords';
 
 /** What goes into the water: a piece of a batch or one from elsewhere, how it is tried, and in what. */
@@ -37,7 +38,7 @@ const tempC = ref(38);
 const alkalinityMgL = ref(100);
 const flowLMin = ref(8);
 const stepG = ref(0.1);
-const fits = ref(true);
+const { mark, allFit, forget } = useFits();
 const problem = ref('');
 
 const choices = computed(() => [
@@ -60,6 +61,7 @@ const kinds = computed(() => {
 
 /** A whole piece in two liters: what a kitchen has. */
 const JUG_L = 2;
+const UNFIT = 'A field above is no number in its range yet.';
 watch(
   batch,
   (of) => {
@@ -77,6 +79,7 @@ watch(
 watch(
   kind,
   (of) => {
+    forget();
     const { tub, basin } = workshop.settings;
     const water = of === 'cleaning' ? basin : tub;
     volumeL.value = of === 'scale' ? JUG_L : water.volumeL;
@@ -115,8 +118,7 @@ const HOTTEST_BATH_C = 50;
 const isBath = computed(() => kind.value === 'tub' || kind.value === 'salts');
 
 function start(): void {
-  if (!fits.value) return;
-  problem.value = problemNow();
+  problem.value = allFit.value ? problemNow() : UNFIT;
   if (problem.value) return;
   tries.start({
     kind: kind.value,
@@ -167,11 +169,11 @@ function problemNow(): string {
     <div class="fields">
       <NumberField
         v-model="pieceG"
-        v-model:fits="fits"
         :label="kind === 'scale' ? 'Sample, g' : 'It weighs, g'"
         :min="0.1"
         :max="20000"
         :decimals="1"
+        @update:fits="(ok) => mark('pieceG', ok)"
       />
       <NumberField
         v-model="ageDays"
@@ -179,15 +181,24 @@ function problemNow(): string {
         :min="0"
         :max="20000"
         :decimals="0"
+        @update:fits="(ok) => mark('ageDays', ok)"
       />
       <template v-if="kind !== 'shower'">
-        <NumberField v-model="volumeL" label="Water, liters" :min="0.1" :max="2000" :decimals="1" />
+        <NumberField
+          v-model="volumeL"
+          label="Water, liters"
+          :min="0.1"
+          :max="2000"
+          :decimals="1"
+          @update:fits="(ok) => mark('volumeL', ok)"
+        />
         <NumberField
           v-model="tempC"
           label="Its temperature, °C"
           :min="5"
           :max="100"
           :decimals="0"
+          @update:fits="(ok) => mark('tempC', ok)"
         />
         <NumberField
           v-model="alkalinityMgL"
@@ -195,6 +206,7 @@ function problemNow(): string {
           :min="0"
           :max="2000"
           :decimals="0"
+          @update:fits="(ok) => mark('alkalinityMgL', ok)"
         />
       </template>
       <NumberField
@@ -204,9 +216,16 @@ function problemNow(): string {
         :min="1"
         :max="30"
         :decimals="0"
+        @update:fits="(ok) => mark('flowLMin', ok)"
       />
       <template v-if="kind === 'scale'">
-        <NumberField v-model="stepG" label="Steps of the scale, g" :min="0.001" :max="100" />
+        <NumberField
+          v-model="stepG"
+          label="Steps of the scale, g"
+          :min="0.001"
+          :max="100"
+          @update:fits="(ok) => mark('stepG', ok)"
+        />
         <v-switch v-model="isCrumbs" label="crumbled" hide-details />
       </template>
       <v-switch v-if="!batch" v-model="knowsAge" label="age is known" hide-details />

@@ -26,6 +26,7 @@ function said(trial: Trial): string {
     ...(goneS !== null ? [`gone after ${formatFixed(goneS / 60, 1)} min`] : []),
     ...(verdict ? [VERDICT_WORDS[verdict.verdict].toLowerCase()] : []),
     ...(trial.finishedAt === null ? ['goes on'] : []),
+    ...(trial.struckAt ? ['taken back'] : []),
   ].join(', ');
 }
 </script>

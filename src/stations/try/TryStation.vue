@@ -114,6 +114,13 @@ function anew(): void {
                 </button>
               </li>
             </ul>
+            <button type="button" class="link" @click="tries.turn">
+              {{
+                tries.inHand.struckAt
+                  ? 'Count this trial again'
+                  : 'Take the whole trial back: it teaches nothing then'
+              }}
+            </button>
           </details>
         </template>
         <LadderView v-else-if="view === 'sets'" />
