@@ -130,7 +130,7 @@ function sayEffect({ factor, effect, verdict, atLow, atHigh }: LadderEffect): st
                 {{ formatFixed(massG, decimals) }} g
                 <span class="quiet">{{ formatFixed(cup.pcts[k] ?? 0, 1) }} %</span>
               </td>
-              <td>
+              <td class="act">
                 <button
                   v-if="ladder.response === 'gone-s'"
                   type="button"
@@ -215,6 +215,13 @@ td {
   border-bottom: 1px solid var(--hairline);
   text-align: left;
 }
+.act {
+  white-space: nowrap;
+}
+.act .time {
+  float: left;
+  margin-right: 8px;
+}
 .seen {
   display: flex;
   gap: 6px;
@@ -246,6 +253,15 @@ td {
 }
 .small {
   font-size: 13px;
+}
+@media (max-width: 560px) {
+  .act {
+    white-space: normal;
+  }
+  .act .time {
+    float: none;
+    margin: 0 0 6px;
+  }
 }
 @media (max-width: 900px) {
   .parts {
