@@ -82,7 +82,7 @@ const dampSaid = (place: number) =>
 
 /** Causes with what in a record speaks for them. Marks are common practice where the trade names one, else ours. */
 /** A piece with less of its fizz than this is weak, and one with so much is whole; so much less in store is a loss. Common practice; start values of ours. */
-const WEAK_SHARE = 0.9;
+export const WEAK_SHARE = 0.9;
 const WHOLE_SHARE = 0.96;
 const FELL_BY = 0.04;
 

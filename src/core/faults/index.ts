@@ -6,3 +6,4 @@ export { rankCauses } from './rankCauses';
 export type { FaultCount, RankedCause } from './rankCauses';
 export { CAUSES } from './causeTable';
 export type { CauseId, CauseRow } from './causeTable';
+export { WEAK_SHARE } from './causeTable';

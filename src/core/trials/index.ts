@@ -1,9 +1,9 @@
 export {
   GOOD_SHARE,
-  JUG_TEMP_C,
   USELESS_SHARE,
   expectedLoss,
   goneShare,
+  jugForecast,
   jugPlan,
   readJug,
 } from './jug';
@@ -67,6 +67,7 @@ export type { TrialStart } from './write';
 export {
   densityOf,
   goneSecondsOf,
+  keptShare,
   jugOf,
   jugShares,
   lessonOf,
@@ -77,3 +78,5 @@ export {
 export type { Lesson, TriedBatch } from './taught';
 export { colorByCard, stripAround } from './waterColor';
 export type { ColorResult, Rgb } from './waterColor';
+export { JUG_TEMP_C, startProblem } from './startProblem';
+export type { StartProblem } from './startProblem';

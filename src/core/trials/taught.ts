@@ -7,6 +7,7 @@ import {
   SHARE_KEPT,
   SHOWERS_LAST,
   WEAR_SPEED,
+  askedOf,
   taughtBy,
   type FloatRecord,
   type OverModel,
@@ -171,6 +172,12 @@ export function taughtByTrials(
     ...(foam.length > 0 && { foam: taughtBy(FOAM_STANDS, foam) }),
     ...(share.length > 0 && { share: taughtBy(SHARE_KEPT, share) }),
   };
+}
+
+/** Share of its fizz that own jugs leave in a piece of so many days, at most all of it; all while none speaks. */
+export function keptShare({ share }: OwnTrials, ageDays: number): number {
+  if (!share) return 1;
+  return Math.min(1, askedOf(SHARE_KEPT, share, { weeks: ageDays / DAYS_A_WEEK }).estimate);
 }
 
 /** Seconds after which tried pieces of a formula were gone. */

@@ -18,6 +18,7 @@ import {
   shippedFor,
   standingIn,
   startAgain,
+  startProblem,
   startTrial,
   stripAround,
   taughtByTrials,
@@ -107,6 +108,30 @@ describe('a trial', () => {
     for (const kind of ['tub', 'shower', 'salts', 'cleaning'] as const)
       expect(seenRowsOf(kind).length).toBeGreaterThan(4);
     expect(usualKind({ family: 'cleaning-fizzy' })).toBe('cleaning');
+  });
+});
+
+describe('a trial that should not begin', () => {
+  const asked = (change: object) => ({ ...tub(), ...change });
+  const water = (tempC: number, volumeL = 2) => ({ volumeL, tempC, alkalinityMgL: 100 });
+  const jug = (tempC: number, pieceG = 100, volumeL = 2) =>
+    startProblem(
+      asked({ kind: 'scale', pieceG, water: water(tempC, volumeL) }),
+      { pieceG: 120 },
+      9,
+    );
+
+  it('says why, just outside of what it takes', () => {
+    expect(startProblem(asked({ batchId: null, name: '' }), null, null)).toBe('no-name');
+    expect(startProblem(asked({ batchId: null, name: 'x' }), null, null)).toBeNull();
+    const heavy = (pieceG: number) => startProblem(asked({ pieceG }), { pieceG: 120 }, null);
+    expect([heavy(240), heavy(240.1)]).toEqual([null, 'more-than-a-piece']);
+    const bath = (tempC: number) => startProblem(asked({ water: water(tempC, 150) }), null, null);
+    expect([bath(50), bath(51)]).toEqual([null, 'scalds']);
+    expect([jug(50), jug(51), jug(20), jug(19)]).toEqual([null, 'steams', null, 'too-cold']);
+    expect([jug(38, 200, 0.2), jug(38, 201, 0.2)]).toEqual([null, 'more-than-water']);
+    const still = asked({ kind: 'scale', water: water(38) });
+    expect(startProblem(still, { pieceG: 120 }, 0)).toBe('nothing-fizzes');
   });
 });
 

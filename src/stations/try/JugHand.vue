@@ -1,8 +1,16 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { SHARE_KEPT, askedOf } from '@/core/learning';
+import { WEAK_SHARE } from '@/core/faults';
 import { portionsOf } from '@/core/materials';
-import { expectedLoss, goneShare, jugPlan, phaseS, standingIn, type Trial } from '@/core/trials';
+import {
+  expectedLoss,
+  jugForecast,
+  jugPlan,
+  keptShare,
+  phaseS,
+  standingIn,
+  type Trial,
+} from '@/core/trials';
 import { parseNumber } from '@/core/units';
 import { decimalsOf } from '@/core/weighing';
 import { formatFixed } from '@/core/words';
@@ -39,28 +47,15 @@ const goneS = computed(() => {
   const lasting = forecast.value?.lasting;
   return lasting && lasting.kind !== 'showered' ? lasting.goneS : { low: 60, best: 120, high: 240 };
 });
-/** What is still in a piece of this age, by other jugs. */
-const share = computed(() => {
-  const taught = workshop.facts.trials?.share;
-  const weeks = (props.trial.ageDays ?? 0) / 7;
-  return taught ? Math.min(1, askedOf(SHARE_KEPT, taught, { weeks }).estimate) : 1;
-});
-const POINTS = 60;
-const BALL = 3;
-const curve = computed(() => {
-  const grams = expected?.lossG;
-  if (!grams) return [];
-  const lastS = goneS.value.high * 1.1;
-  return Array.from({ length: POINTS + 1 }, (_, i) => {
-    const seconds = (i * lastS) / POINTS;
-    return {
-      at: seconds,
-      low: grams.low * share.value * goneShare(seconds, goneS.value.high, BALL),
-      best: grams.best * share.value * goneShare(seconds, goneS.value.best, BALL),
-      high: grams.high * goneShare(seconds, goneS.value.low, BALL),
-    };
-  });
-});
+const curve = computed(() =>
+  expected
+    ? jugForecast(
+        expected.lossG,
+        goneS.value,
+        keptShare(workshop.facts.trials ?? {}, props.trial.ageDays ?? 0),
+      )
+    : [],
+);
 
 const touchedMs = computed(() => {
   const touched = standingIn(props.trial, 'phase').find(({ phase }) => phase === 'touched');
@@ -71,9 +66,8 @@ const result = computed(() => (touchedMs.value === null ? null : tries.answerOf(
 const answer = computed(() => (result.value?.ok ? result.value.answer : null));
 const isDone = computed(() => props.trial.finishedAt !== null);
 const isWeak = computed(
-  () => answer.value !== null && answer.value.isOver && answer.value.share.high < WEAK,
+  () => answer.value !== null && answer.value.isOver && answer.value.share.high < WEAK_SHARE,
 );
-const WEAK = 0.9;
 const causes = computed(() =>
   isWeak.value && batch.value ? trays.causesOfWeakFizz(batch.value, Date.parse(nowIso())) : [],
 );

@@ -2,7 +2,14 @@
 import { computed, ref, watch } from 'vue';
 import { doseG } from '@/core/fizz';
 import { portionsOf } from '@/core/materials';
-import { JUG_TEMP_C, KIND_WORDS, jugPlan, usualKind, type TrialKind } from '@/core/trials';
+import {
+  KIND_WORDS,
+  jugPlan,
+  startProblem,
+  usualKind,
+  type TrialKind,
+  type TrialStart,
+} from '@/core/trials';
 import { USUAL_CONDITIONS } from '@/core/conditions';
 import { meanPieceG } from '@/core/records';
 import { formatFixed } from '@/core/words';
@@ -13,7 +20,7 @@ import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useFits } from '@/ui/fields/useFits';
-import { sayWhatDoes } from './tryWords';
+import { sayStartProblem, sayWhatDoes } from './tryWords';
 
 /** What goes into the water: a piece of a batch or one from elsewhere, how it is tried, and in what. */
 const tries = useTriesStore();
@@ -61,7 +68,6 @@ const kinds = computed(() => {
 
 /** A whole piece in two liters: what a kitchen has. */
 const JUG_L = 2;
-const UNFIT = 'A field above is no number in its range yet.';
 watch(
   batch,
   (of) => {
@@ -111,16 +117,10 @@ const plan = computed(() => {
       )
     : null;
 });
-const heaviestG = computed(() => (batch.value ? 2 * meanPieceG(batch.value) : Infinity));
-const WATER_G_PER_L = 1000;
-/** Hotter water scalds. Common practice. */
-const HOTTEST_BATH_C = 50;
-const isBath = computed(() => kind.value === 'tub' || kind.value === 'salts');
+const UNFIT = 'A field above is no number in its range yet.';
 
 function start(): void {
-  problem.value = allFit.value ? problemNow() : UNFIT;
-  if (problem.value) return;
-  tries.start({
+  const asked: TrialStart = {
     kind: kind.value,
     batchId: batch.value?.id ?? null,
     name: batch.value ? '' : name.value.trim().slice(0, 80),
@@ -130,25 +130,11 @@ function start(): void {
     water: { volumeL: volumeL.value, tempC: tempC.value, alkalinityMgL: alkalinityMgL.value },
     flowLMin: kind.value === 'shower' ? flowLMin.value : null,
     stepG: kind.value === 'scale' ? stepG.value : null,
-  });
-}
-
-function problemNow(): string {
-  if (!batch.value && name.value.trim() === '') return 'Say what it is: a name for this piece.';
-  if (pieceG.value > heaviestG.value && kind.value !== 'salts')
-    return `${formatFixed(pieceG.value, 0)} g is more than two pieces of this batch: is it one?`;
-  if (isBath.value && tempC.value > HOTTEST_BATH_C)
-    return `Nobody bathes in water of ${formatFixed(tempC.value, 0)} °C: is it so?`;
-  if (kind.value !== 'scale') return '';
-  if (tempC.value > JUG_TEMP_C.high)
-    return `Water of ${formatFixed(tempC.value, 0)} °C steams more than the piece fizzes: take ${JUG_TEMP_C.low} to ${JUG_TEMP_C.high} °C.`;
-  if (tempC.value < JUG_TEMP_C.low)
-    return `Water of ${formatFixed(tempC.value, 0)} °C keeps most of the gas: take ${JUG_TEMP_C.low} to ${JUG_TEMP_C.high} °C.`;
-  if (plan.value === null)
-    return 'Nothing of this leaves the water as gas: take less water, or more of the piece.';
-  return pieceG.value > volumeL.value * WATER_G_PER_L
-    ? 'That is more piece than water: a larger jug.'
-    : '';
+  };
+  const of = batch.value && { pieceG: meanPieceG(batch.value) };
+  const found = startProblem(asked, of, plan.value?.expectedG ?? null);
+  problem.value = !allFit.value ? UNFIT : found ? sayStartProblem(found, asked) : '';
+  if (problem.value === '') tries.start(asked);
 }
 </script>
 

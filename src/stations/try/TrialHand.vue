@@ -2,10 +2,10 @@
 import { useIntervalFn } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { gasTrace } from '@/core/evaluation';
-import { SHARE_KEPT, askedOf } from '@/core/learning';
 import {
   PHASES,
   isForgotten,
+  keptShare,
   nextPhase,
   phaseProblem,
   phaseS,
@@ -45,12 +45,7 @@ const isRunning = computed(
 const isDone = computed(() => props.trial.finishedAt !== null);
 const forgotten = computed(() => isForgotten(props.trial, nowMs.value));
 const forecast = computed(() => tries.forecastOf(props.trial));
-const share = computed(() => {
-  const taught = workshop.facts.trials?.share;
-  if (!taught) return 1;
-  const weeks = (props.trial.ageDays ?? 0) / 7;
-  return Math.min(1, askedOf(SHARE_KEPT, taught, { weeks }).estimate);
-});
+const share = computed(() => keptShare(workshop.facts.trials ?? {}, props.trial.ageDays ?? 0));
 const trace = computed(() =>
   forecast.value ? gasTrace(forecast.value, props.trial.pieceG, share.value) : [],
 );

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { VERDICTS, WHYS, standingIn, type Trial, type Verdict, type Why } from '@/core/trials';
+import { WHYS, standingIn, type Trial, type Verdict, type Why } from '@/core/trials';
 import { useTriesStore } from '@/stores/tries';
 import { VERDICT_WORDS, WHY_WORDS } from './tryWords';
 
@@ -65,7 +65,7 @@ function keep(verdict: Verdict, because: readonly Why[]): void {
       <v-btn block @click="press('again')">Not yet: what to change</v-btn>
       <v-btn variant="text" block @click="press('no')">Not like this at all</v-btn>
     </template>
-    <template v-if="!asking && VERDICTS.length && said === null">
+    <template v-if="!asking && said === null">
       <v-text-field
         v-model="note"
         label="A note"

@@ -4,12 +4,14 @@ import type {
   LadderProblem,
   Phase,
   PhaseProblem,
+  StartProblem,
   Trial,
   TrialEntry,
+  TrialStart,
   Verdict,
   Why,
 } from '@/core/trials';
-import { seenRow } from '@/core/trials';
+import { JUG_TEMP_C, seenRow } from '@/core/trials';
 import type { Spread } from '@/core/units';
 import { formatFixed } from '@/core/words';
 
@@ -74,6 +76,24 @@ const JUG_PROBLEMS: Readonly<Record<JugProblem, string>> = {
 
 export function sayJugProblem(problem: JugProblem): string {
   return JUG_PROBLEMS[problem];
+}
+
+const START_PROBLEMS: Readonly<Record<StartProblem, (asked: TrialStart) => string>> = {
+  'no-name': () => 'Say what it is: a name for this piece.',
+  'more-than-a-piece': ({ pieceG }) =>
+    `${formatFixed(pieceG, 0)} g is more than two pieces of this batch: is it one?`,
+  scalds: ({ water }) => `Nobody bathes in water of ${formatFixed(water.tempC, 0)} °C: is it so?`,
+  steams: ({ water }) =>
+    `Water of ${formatFixed(water.tempC, 0)} °C steams more than the piece fizzes: take ${JUG_TEMP_C.low} to ${JUG_TEMP_C.high} °C.`,
+  'too-cold': ({ water }) =>
+    `Water of ${formatFixed(water.tempC, 0)} °C keeps most of the gas: take ${JUG_TEMP_C.low} to ${JUG_TEMP_C.high} °C.`,
+  'nothing-fizzes': () =>
+    'Nothing of this leaves the water as gas: take less water, or more of the piece.',
+  'more-than-water': () => 'That is more piece than water: a larger jug.',
+};
+
+export function sayStartProblem(problem: StartProblem, asked: TrialStart): string {
+  return START_PROBLEMS[problem](asked);
 }
 
 const LADDER_PROBLEMS: Readonly<Record<LadderProblem, string>> = {

@@ -8,9 +8,6 @@ export const GOOD_SHARE = 0.05;
 /** Past this the scale cannot tell a weak batch from a good one. Start value of ours. */
 export const USELESS_SHARE = 0.1;
 
-/** Water of a jug test, °C: cold water keeps the gas, hot water steams more than it fizzes. Common practice; start values of ours. */
-export const JUG_TEMP_C = { low: 20, high: 50 } as const;
-
 /** How a usual test goes: fizz and the slope after it, s; readings in the slope; how far a scale trembles, in steps. */
 const USUAL = { fizzS: 240, tailS: 120, readings: 60, tremblesSteps: 0.5 } as const;
 const QUANTILE = 1.645;
