@@ -71,6 +71,8 @@ test('lots go out as a table and come in again; what it would change is shown fi
   page,
 }) => {
   await openShelf(page);
+  // The sample comes a moment after the page: a table written before it is empty.
+  await expect(page.getByRole('option').first()).toBeVisible();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Write a CSV table' }).click(),
