@@ -15,6 +15,9 @@ process.exitCode = runCommand(
     'piece-g': { type: 'string' },
     'sample-g': { type: 'string' },
     'vessel-l': { type: 'string' },
+    wrap: { type: 'string' },
+    'store-humidity-pct': { type: 'string' },
+    'store-temp-c': { type: 'string' },
   },
   answerFor,
 );

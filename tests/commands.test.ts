@@ -147,3 +147,72 @@ describe('npm run evaluate, of a page as it is said', () => {
     expect(said).toMatchObject({ family: 'bath-bomb', familyGuessed: false });
   });
 });
+
+describe('npm run label', () => {
+  const RECIPE =
+    '600 g baking soda\n300 g citric acid\n20 g sodium lauryl sulfoacetate\n5 g red 40 dye\n';
+
+  it('answers by market, with the claims in the maker’s words and what is missing', () => {
+    const { status, stdout } = command(
+      'label',
+      RECIPE,
+      '--market',
+      'us',
+      '--net-g',
+      '120',
+      '--claims',
+      'Smells of quince. Kills germs.',
+    );
+    expect(status).toBe(0);
+    const answer = JSON.parse(stdout);
+    expect(answer.ingredients.map(({ name }: { name: string }) => name)).toEqual([
+      'Sodium Bicarbonate',
+      'Citric Acid',
+      'Sodium Lauryl Sulfoacetate',
+      'Red 40',
+    ]);
+    expect(answer.netWeight).toMatchObject({ g: 120, text: 'Net wt 4.2 oz (120 g)' });
+    expect(answer.cautions[0].code).toBe('foaming-bath');
+    expect(answer.claims.map(({ verdict }: { verdict: string }) => verdict)).toEqual([
+      'fine',
+      'pesticide',
+    ]);
+    expect(answer.missing.map(({ code }: { code: string }) => code)).toContain('maker');
+  });
+
+  it('asks for a market', () => {
+    const { status, errors } = command('label', RECIPE, '--market', 'moon');
+    expect(status).toBe(2);
+    expect(errors).toHaveLength(1);
+    expect(errors[0]).toMatch(/market/);
+  });
+});
+
+describe('npm run evaluate, keeping', () => {
+  const BOMB = '600 g baking soda\n300 g citric acid\n';
+
+  it('says how long a piece stays hard in a wrap and a store', () => {
+    const keeping = (humidity: string) =>
+      JSON.parse(
+        evaluate(
+          BOMB,
+          '--piece-g',
+          '150',
+          '--wrap',
+          'pvc-shrink-19',
+          '--store-humidity-pct',
+          humidity,
+        ).stdout,
+      ).keeping;
+    expect(keeping('50')).toMatchObject({ days: null, lowDays: null, limitedBy: '' });
+    expect(keeping('85').days).toBeGreaterThan(10);
+    expect(keeping('85').limitedBy).toMatch(/Citric acid/);
+  });
+
+  it('wants the wrap and the air together', () => {
+    expect(evaluate(BOMB, '--wrap', 'bare')).toMatchObject({
+      status: 2,
+      errors: [expect.stringMatching(/store-humidity-pct/)],
+    });
+  });
+});

@@ -2,7 +2,10 @@ import { z } from 'zod';
 import { USUAL_CONDITIONS } from '../../src/core/conditions';
 import { contractAnswer, evaluate, pieceOf } from '../../src/core/evaluation';
 import { portionsOf, type Portion } from '../../src/core/materials';
-import { FAMILIES, METHODS, allLines, totalMassG } from '../../src/core/formula';
+import { FAMILIES, METHODS, allLines, totalMassG, type FormulaBody } from '../../src/core/formula';
+import { BARRIER_IDS, staysHard, type BarrierId } from '../../src/core/keeping';
+import { moldHolding, moldSurfaceMm2, packedDensityGMl } from '../../src/core/scaling';
+import { listed } from '../../src/core/words';
 import { expectedLoss } from '../../src/core/trials';
 import type { Tub } from '../../src/core/water';
 import { USUAL_SETTINGS, waterFor } from '../../src/core/workshop';
@@ -20,6 +23,9 @@ const optionsSchema = z.object({
   'sample-g': z.coerce.number().min(0.1).max(10_000).optional(),
   'vessel-l': z.coerce.number().min(0.1).max(100).optional(),
   'piece-g': z.coerce.number().min(0.1).max(1_000_000).optional(),
+  wrap: z.enum(BARRIER_IDS).optional(),
+  'store-humidity-pct': z.coerce.number().min(0).max(100).optional(),
+  'store-temp-c': z.coerce.number().min(-20).max(60).optional(),
 });
 
 /** The contract's answer for the text of a recipe or of an exported file, with the command line's options as written. */
@@ -55,6 +61,8 @@ export function answerFor(text: string, rawOptions: Readonly<Record<string, unkn
   const vesselL = options['vessel-l'];
   if ((sampleG === undefined) !== (vesselL === undefined))
     return { ok: false, message: 'a gas test takes both --sample-g and --vessel-l' };
+  const place = placeIn(options);
+  if (!place.ok) return place;
   return {
     ok: true,
     value: {
@@ -66,6 +74,14 @@ export function answerFor(text: string, rawOptions: Readonly<Record<string, unkn
             volumeL: vesselL,
           }),
         }),
+      ...(place.kept && {
+        keeping: keeping(
+          body,
+          portionsOf(found.catalog, allLines(body)),
+          pieceOf(totalG, asked).massG,
+          place.kept,
+        ),
+      }),
     },
   };
 }
@@ -75,4 +91,43 @@ function gasTest(mix: readonly Portion[], sampleG: number, water: Tub) {
   if (!mix.some(({ massG }) => massG > 0)) return null;
   const { lossG, stoichiometricG } = expectedLoss(mix, sampleG, water);
   return { expectedLossG: lossG.best, lowG: lossG.low, highG: lossG.high, stoichiometricG };
+}
+
+interface Kept {
+  readonly wrap: BarrierId;
+  readonly humidityPct: number;
+  readonly tempC: number;
+}
+
+function placeIn(options: z.infer<typeof optionsSchema>) {
+  const humidityPct = options['store-humidity-pct'];
+  const tempC = options['store-temp-c'];
+  const { wrap } = options;
+  if (wrap === undefined && humidityPct === undefined && tempC === undefined)
+    return { ok: true as const, kept: null };
+  if (wrap === undefined || humidityPct === undefined)
+    return {
+      ok: false as const,
+      message: 'keeping takes --wrap with --store-humidity-pct (and --store-temp-c, else 20)',
+    };
+  return { ok: true as const, kept: { wrap, humidityPct, tempC: tempC ?? 20 } };
+}
+
+/** How long a piece stays hard in this wrap in this air, a ball of its mass; null where the recipe weighs nothing. */
+function keeping(
+  { method }: FormulaBody,
+  contents: readonly Portion[],
+  massG: number,
+  { wrap, ...place }: Kept,
+) {
+  if (!(massG > 0)) return null;
+  const ball = moldHolding(
+    { shape: 'sphere', diameterMm: 70 },
+    massG / packedDensityGMl(method).best,
+  );
+  const { days, lowDays, highDays, limitedBy, drawsFromPct } = staysHard(
+    { contents, massG, areaMm2: moldSurfaceMm2(ball), wraps: [wrap] },
+    place,
+  );
+  return { days, lowDays, highDays, limitedBy: listed(limitedBy), drawsFromPct };
 }

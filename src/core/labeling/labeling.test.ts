@@ -1,13 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import {
-  claimsIn,
-  ingredientOrder,
-  labelCautions,
-  labelFigure,
-  netWeightText,
-  tolerableErrorG,
-} from '.';
-import { shipped } from '../../../tests/fixtures/bodies';
+import { labelFigure, leastLetterMm, leastNetHeightMm, netWeightText, tolerableErrorG } from '.';
 
 describe('tolerableErrorG (Council Directive 76/211/EEC)', () => {
   it.each([
@@ -30,37 +22,30 @@ describe('tolerableErrorG (Council Directive 76/211/EEC)', () => {
   });
 });
 
-describe('ingredientOrder (21 CFR 701.3)', () => {
-  it('falls by mass, small ones after, colors last, one name once', () => {
-    expect(
-      ingredientOrder([
-        { material: shipped('blue-mica'), massG: 30 },
-        { material: shipped('citric-acid'), massG: 300 },
-        { material: shipped('sodium-bicarbonate'), massG: 600 },
-        { material: shipped('citric-acid-monohydrate'), massG: 50 },
-        { material: shipped('polysorbate-80'), massG: 4 },
-        { material: shipped('castor-oil'), massG: 20 },
-        { material: shipped('water'), massG: 6 },
-      ]),
-    ).toEqual([
-      'Sodium Bicarbonate',
-      'Citric Acid',
-      'Ricinus Communis Seed Oil',
-      'Aqua',
-      'Polysorbate 80',
-      'Mica, CI 77891, CI 77510',
-    ]);
-  });
-});
-
-describe('netWeightText', () => {
+describe('netWeightText (US 21 CFR 701.13, EU practice)', () => {
   it.each([
-    [120, 'Net wt 4.2 oz (120 g)'],
-    [56.7, 'Net wt 2 oz (56 g)'],
-    [7.25, 'Net wt 0.2 oz (7.2 g)'],
-    [500, 'Net wt 17.6 oz (1.1 lb) 500 g'],
-  ])('%d g is "%s", never rounded up', (nominalG, text) => {
-    expect(netWeightText(nominalG)).toBe(text);
+    [120, '120 g', 'Net wt 4.2 oz (120 g)'],
+    [56.7, '56 g', 'Net wt 2 oz (56 g)'],
+    [7.25, '7.2 g', 'Net wt 0.25 oz (7.2 g)'],
+    [453.5, '453 g', 'Net wt 15.9 oz (453 g)'],
+    [454, '454 g', 'Net wt 16 oz (1 lb) 454 g'],
+    [999, '999 g', 'Net wt 35.2 oz (2.2 lb) 999 g'],
+    [1000, '1 kg', 'Net wt 35.2 oz (2.2 lb) 1 kg'],
+    [1814, '1.81 kg', 'Net wt 63.9 oz (3.99 lb) 1.81 kg'],
+    [1815, '1.81 kg', 'Net wt 4 lb (1.81 kg)'],
+  ])('%d g is "%s" and "%s", never rounded up', (nominalG, eu, us) => {
+    expect(netWeightText(nominalG, 'eu')).toBe(eu);
+    expect(netWeightText(nominalG, 'us')).toBe(us);
+  });
+
+  it('has letters as high as the rules want (76/211/EEC, annex I 3.1; 21 CFR 701.13)', () => {
+    const heights = [50, 50.1, 200, 200.1, 1000, 1000.1].map((g) => leastNetHeightMm(g, 1, 'eu'));
+    expect(heights).toEqual([2, 3, 3, 4, 4, 6]);
+    const inch2 = 25.4 ** 2;
+    expect(leastNetHeightMm(100, 5 * inch2, 'us')).toBeCloseTo(25.4 / 16, 9);
+    expect(leastNetHeightMm(100, 5.1 * inch2, 'us')).toBeCloseTo(25.4 / 8, 9);
+    expect(leastLetterMm(11.9 * inch2, 'us')).toBeCloseTo(25.4 / 32, 9);
+    expect(leastLetterMm(12 * inch2, 'us')).toBeCloseTo(25.4 / 16, 9);
   });
 });
 
@@ -80,53 +65,5 @@ describe('labelFigure (Council Directive 76/211/EEC)', () => {
   it('asks for at least one fill', () => {
     expect(() => labelFigure([])).toThrow(/at least one mass/);
     expect(() => labelFigure([NaN])).toThrow(/each over 0/);
-  });
-});
-
-describe('claimsIn', () => {
-  it.each([
-    'Heals tired skin',
-    'relieves muscle pain',
-    'A detox for the evening',
-    'clears your sinuses',
-    'Treats eczema',
-    'stress-relief soak',
-    'kills 99 germs',
-  ])('marks "%s" with why', (text) => {
-    const [claim] = claimsIn(text);
-    expect(claim?.why).toMatch(/cosmetic a drug|registration/);
-    expect(text.slice(claim?.start, claim?.end)).toBe(claim?.word);
-  });
-
-  it.each(['Smells of quince and harbor fog', 'Treat yourself after the ferry', 'A calm evening'])(
-    'lets "%s" stand',
-    (text) => {
-      expect(claimsIn(text)).toEqual([]);
-    },
-  );
-});
-
-describe('labelCautions', () => {
-  const texts = (...args: Parameters<typeof labelCautions>) =>
-    labelCautions(...args)
-      .map(({ text }) => text)
-      .join(' ');
-
-  it('puts the foaming caution first where there is a foamer (21 CFR 740.17)', () => {
-    const [first] = labelCautions('bath-bomb', [
-      { material: shipped('sodium-lauryl-sulfoacetate'), massG: 5 },
-    ]);
-    expect(first?.text).toMatch(/urinary tract/);
-    expect(first?.source).toMatch(/740\.17/);
-    expect(texts('bath-bomb', [{ material: shipped('castor-oil'), massG: 5 }])).not.toMatch(
-      /urinary/,
-    );
-  });
-
-  it('speaks of bleach and never of bathing for a cleaning piece', () => {
-    const said = texts('cleaning-fizzy', [{ material: shipped('sodium-carbonate'), massG: 100 }]);
-    expect(said).toMatch(/bleach/);
-    expect(said).toMatch(/gloves/);
-    expect(said).not.toMatch(/skin reddens|tub|pregnancy/);
   });
 });

@@ -65,6 +65,24 @@ export const CONSTITUENTS = [
   { id: 'safrole', name: 'Safrole', limitPct: 0.01, isDeclared: false, source: eu },
   { id: 'thymol', name: 'Thymol', limitPct: 1, isDeclared: false, source: cautious },
   { id: 'vanillin', name: 'Vanillin', limitPct: null, isDeclared: true, source: eu },
+  { id: 'caryophyllene', name: 'Beta-Caryophyllene', limitPct: null, isDeclared: true, source: eu },
+  { id: 'terpineol', name: 'Terpineol', limitPct: null, isDeclared: true, source: eu },
+  { id: 'terpinolene', name: 'Terpinolene', limitPct: null, isDeclared: true, source: eu },
+  { id: 'alpha-terpinene', name: 'Alpha-Terpinene', limitPct: null, isDeclared: true, source: eu },
+  { id: 'geranyl-acetate', name: 'Geranyl acetate', limitPct: null, isDeclared: true, source: eu },
+  { id: 'eugenyl-acetate', name: 'Eugenyl acetate', limitPct: null, isDeclared: true, source: eu },
+  { id: 'santalol', name: 'Santalol', limitPct: null, isDeclared: true, source: eu },
+  { id: 'benzyl-alcohol', name: 'Benzyl alcohol', limitPct: null, isDeclared: true, source: eu },
+  { id: 'sclareol', name: 'Sclareol', limitPct: null, isDeclared: true, source: eu },
+  { id: 'anethole', name: 'Anethole', limitPct: null, isDeclared: true, source: eu },
+  { id: 'benzaldehyde', name: 'Benzaldehyde', limitPct: null, isDeclared: true, source: eu },
+  {
+    id: 'cinnamyl-alcohol',
+    name: 'Cinnamyl alcohol',
+    limitPct: null,
+    isDeclared: true,
+    source: eu,
+  },
 ] as const satisfies readonly ConstituentRow[];
 
 export type ConstituentId = (typeof CONSTITUENTS)[number]['id'];

@@ -3,8 +3,10 @@ export { scentReading } from './load';
 export type { ScentReading } from './load';
 export { limitedConstituents, scentLimits } from './limits';
 export type { BindingLimit, ConstituentReading, LimitedShare, ScentLimits } from './limits';
-export { scentDocumentSchema } from './documents';
-export type { ScentDocument } from './documents';
+export { allergenShareSchema, scentDocumentSchema } from './documents';
+export type { AllergenShare, ScentDocument } from './documents';
+export { DECLARABLE, declarableNamed, declaredShares } from './declarable';
+export type { AllergenDocument } from './declarable';
 export {
   DECLARED_FROM_PCT,
   cautionedForInfants,

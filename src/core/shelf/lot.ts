@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { allergenShareSchema } from '../scent';
 
 const day = z.iso.date().nullable();
 const massG = z.number().min(0).max(10_000_000);
@@ -42,6 +43,8 @@ export const lotSchema = z.object({
       madeFrom: z.array(z.object({ lotId: z.uuid(), massG })).max(10),
     })
     .nullable(),
+  /** What this delivery’s own document says of allergens in it, where it is a scent. */
+  allergens: z.array(allergenShareSchema).max(120).optional(),
   note: z.string().max(2000),
 });
 export type Lot = Readonly<z.infer<typeof lotSchema>>;

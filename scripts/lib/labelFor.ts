@@ -1,0 +1,99 @@
+import { z } from 'zod';
+import { FAMILIES, allLines, totalMassG } from '../../src/core/formula';
+import {
+  FOR_WHOM,
+  MARKETS,
+  NO_WORDS,
+  claimsIn,
+  labelContent,
+  mustSay,
+  sayMust,
+  type LabelQuestion,
+} from '../../src/core/labeling';
+import { portionsOf } from '../../src/core/materials';
+import { bodyFrom } from './bodyFrom';
+import { parseOptions, type Answer } from './command';
+
+const optionsSchema = z.object({
+  market: z.enum(MARKETS),
+  family: z.enum(FAMILIES).optional(),
+  'net-g': z.coerce.number().min(0.1).max(1_000_000).optional(),
+  claims: z.string().max(20_000).optional(),
+  'for-whom': z.enum(FOR_WHOM).default('everyone'),
+});
+
+/** The contract's answer for the text of a recipe or of an exported file, with the command line's options as written. */
+export function labelFor(text: string, rawOptions: Readonly<Record<string, unknown>>): Answer {
+  const parsed = parseOptions(optionsSchema, rawOptions);
+  if (!parsed.ok) return parsed;
+  const { options } = parsed;
+  const found = bodyFrom(text, options);
+  if (!found.ok) return found;
+  const { body, catalog, scentDocuments, pieces } = found;
+  const totalG = totalMassG(body);
+  const pieceG = pieces ? totalG / pieces : totalG;
+  const netG = options['net-g'] ?? (totalG > 0 ? pieceG : null);
+  const words = options.claims ?? '';
+  const asked: LabelQuestion = {
+    market: options.market,
+    products: [
+      {
+        name: '',
+        family: body.family,
+        contents: portionsOf(catalog, allLines(body)),
+        documentFor: (id) => {
+          const allergens = scentDocuments.find(({ materialId }) => materialId === id)?.allergens;
+          return allergens ? { allergens } : null;
+        },
+      },
+    ],
+    netG,
+    forWhom: options['for-whom'],
+    own: { ...NO_WORDS, story: words },
+  };
+  const content = labelContent(asked);
+  const musts = mustSay(asked, content, {
+    batchCodes: [],
+    maker: { name: '', address: '', contact: '', dataSheet: '' },
+    keepsMonths: null,
+    fills: null,
+    ownTexts: [],
+    unread: body.unread.map((line) => line.text),
+    hasSafetyReport: false,
+  });
+  const [product] = content.products;
+  return {
+    ok: true,
+    value: {
+      identity: content.identity,
+      ingredients: product?.ingredients ?? [],
+      ingredientText: product?.ingredientText ?? '',
+      netWeight: content.netWeight ?? { g: 0, oz: 0, text: '' },
+      allergens: product?.allergens.declared ?? [],
+      cautions: content.cautions,
+      claims: claimsOf(words),
+      missing: musts
+        .filter(({ state }) => state === 'missing')
+        .map((must) => ({ code: must.code, ...sayMust(must), rule: must.rule })),
+      toLookAt: musts
+        .filter(({ state }) => state === 'look')
+        .map((must) => ({ code: must.code, ...sayMust(must), rule: must.rule })),
+    },
+  };
+}
+
+/** Every claim in the words, and what of them is none. */
+function claimsOf(words: string) {
+  return [...words.matchAll(/[^.!?;\n]+[.!?;\n]*/g)].flatMap(([sentence]) => {
+    const claims = claimsIn(sentence);
+    const said = sentence.trim();
+    if (claims.length > 0)
+      return claims.map(({ words: of, verdict, why, instead }) => ({
+        words: of,
+        verdict,
+        why,
+        instead,
+      }));
+    return said === '' ? [] : [{ words: said, verdict: 'fine', why: '', instead: '' }];
+  });
+}

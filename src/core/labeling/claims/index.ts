@@ -1,0 +1,3 @@
+export { claimsIn } from './claimsIn';
+export type { Claim } from './claimsIn';
+export type { ClaimVerdict } from './lexicon';
