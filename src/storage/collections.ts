@@ -1,7 +1,9 @@
 import type { z } from 'zod';
 import { roomDaySchema } from '@/core/air';
 import { formulaSchema } from '@/core/formula';
+import { goodsMoveSchema, packagingSchema, saleUnitSchema } from '@/core/goods';
 import { ownMaterialSchema } from '@/core/materials';
+import { orderSchema } from '@/core/orders';
 import { batchSchema, photoSchema } from '@/core/records';
 import { lotSchema, shelfMoldSchema, toolSchema } from '@/core/shelf';
 import { ladderSchema, trialSchema } from '@/core/trials';
@@ -18,6 +20,10 @@ export const COLLECTIONS = {
   photos: photoSchema,
   trials: trialSchema,
   ladders: ladderSchema,
+  packaging: packagingSchema,
+  units: saleUnitSchema,
+  goods: goodsMoveSchema,
+  orders: orderSchema,
 } as const;
 
 export type CollectionName = keyof typeof COLLECTIONS;
@@ -36,6 +42,10 @@ export const COLLECTION_NAMES = [
   'photos',
   'trials',
   'ladders',
+  'packaging',
+  'units',
+  'goods',
+  'orders',
 ] as const satisfies readonly CollectionName[];
 
 /** Lists by collection, each as `of` has it. */
@@ -53,6 +63,10 @@ export function recordsFrom(
     photos: of('photos'),
     trials: of('trials'),
     ladders: of('ladders'),
+    packaging: of('packaging'),
+    units: of('units'),
+    goods: of('goods'),
+    orders: of('orders'),
   };
 }
 
@@ -68,8 +82,27 @@ export function recordsIn({
   photos,
   trials,
   ladders,
+  packaging,
+  units,
+  goods,
+  orders,
 }: Records): Records {
-  return { materials, formulas, batches, lots, molds, tools, rooms, photos, trials, ladders };
+  return {
+    materials,
+    formulas,
+    batches,
+    lots,
+    molds,
+    tools,
+    rooms,
+    photos,
+    trials,
+    ladders,
+    packaging,
+    units,
+    goods,
+    orders,
+  };
 }
 
 export const NO_RECORDS: Records = recordsFrom(() => []);

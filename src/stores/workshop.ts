@@ -59,6 +59,10 @@ export const useWorkshopStore = defineStore('workshop', () => {
   const smallMeasures = computed(() => smallMeasuresOf(tools.value));
   const gramsOfSquirt = (materialId: string) => squirtG(tools.value, materialId);
   const trials = computed(() => records.value.trials);
+  const packaging = computed(() => records.value.packaging);
+  const units = computed(() => records.value.units);
+  const goods = computed(() => records.value.goods);
+  const orders = computed(() => records.value.orders);
   const ladders = computed(() => records.value.ladders);
   /** What the maker's own trials teach: reckoned anew only when a trial or a batch was written. */
   const taught = computed(() => taughtByTrials(trials.value, batches.value, catalog.value));
@@ -171,6 +175,14 @@ export const useWorkshopStore = defineStore('workshop', () => {
           ? settings.value.makers
           : (workshop.settings?.makers ?? []),
       costings: { ...workshop.settings?.costings, ...settings.value.costings },
+      scentDocuments:
+        settings.value.scentDocuments.length > 0
+          ? settings.value.scentDocuments
+          : (workshop.settings?.scentDocuments ?? []),
+      maker:
+        settings.value.maker.name === '' && workshop.settings
+          ? workshop.settings.maker
+          : settings.value.maker,
     });
     return result;
   }
@@ -184,7 +196,9 @@ export const useWorkshopStore = defineStore('workshop', () => {
     const ownLadders = ladders.value.filter(isOwn);
     /** Own records may speak of the sample's materials: those stay. */
     const isInUse = (id: string) =>
-      isInALot(id, ownLots) || usersOfMaterial(id, ownFormulas, ownBatches, ownLadders).length > 0;
+      isInALot(id, ownLots) ||
+      usersOfMaterial(id, ownFormulas, ownBatches, ownLadders, materials.value.filter(isOwn))
+        .length > 0;
     for (const name of COLLECTION_NAMES) {
       const sample = records.value[name].filter(
         ({ origin, id }) => origin === 'sample' && !(name === 'materials' && isInUse(id)),
@@ -223,6 +237,10 @@ export const useWorkshopStore = defineStore('workshop', () => {
     tools,
     trials,
     ladders,
+    packaging,
+    units,
+    goods,
+    orders,
     fills,
     settings,
     unreadable,

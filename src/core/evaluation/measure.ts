@@ -13,7 +13,7 @@ import { isOily, surfaceReading } from '../fizz';
 import type { FormulaBody } from '../formula';
 import {
   gramsWhere,
-  materialById,
+  portionsOf,
   portionsG,
   reactantsOf,
   type Material,
@@ -78,17 +78,18 @@ export function measure(
   };
 }
 
-/** Every line with its material at hand, the main mix first. @throws RangeError for an id that is not in the catalog */
+/** Every line with its material at hand, the main mix first; a mix of the maker’s own by what it is made of. @throws RangeError for an id that is not in the catalog */
 export function pouredOf(body: FormulaBody, { catalog }: Conditions): readonly Poured[] {
   const poured: Poured[] = [];
   for (const { lines } of body.parts)
     for (const { materialId, massG, massLowG, massHighG } of lines)
-      poured.push({
-        material: materialById(catalog, materialId),
-        massG,
-        lowG: massLowG,
-        highG: massHighG,
-      });
+      for (const portion of portionsOf(catalog, [{ materialId, massG: 1 }]))
+        poured.push({
+          material: portion.material,
+          massG: massG * portion.massG,
+          lowG: massLowG * portion.massG,
+          highG: massHighG * portion.massG,
+        });
   return poured;
 }
 

@@ -31,3 +31,5 @@ export type { Must, MustCode, MustFacts, MustState } from './mustSay';
 export { sayMust } from './words';
 export { fillWatch } from './fillWatch';
 export type { FillWatch } from './fillWatch';
+export { SHEETS, labelDesignSchema, sheetProblem, sheetSchema, usualDesign } from './design';
+export type { LabelDesign, LabelSheet } from './design';

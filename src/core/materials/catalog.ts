@@ -80,6 +80,7 @@ function overlaid(like: Material, own: OwnMaterial): Material {
     ...(own.trueDensityGMl && { trueDensityGMl: maker(own.trueDensityGMl.value) }),
     ...(own.levelDensityGMl &&
       !like.isLiquid && { levelDensityGMl: maker(own.levelDensityGMl.value) }),
+    ...(own.madeOf && own.madeOf.length > 0 && { madeOf: own.madeOf }),
     ...(own.waterPct && { waterFraction: maker(own.waterPct.value / 100) }),
   };
   return Object.freeze({ ...row, densityGMl: densitiesByState(row) });

@@ -35,6 +35,11 @@ export const ownMaterialSchema = z.object({
   /** Below so many grams it is low. */
   lowG: z.number().min(0).max(1_000_000).nullable(),
   note: z.string().max(2000),
+  /** A mix of other materials, % by mass; left out for a material of its own. */
+  madeOf: z
+    .array(z.object({ materialId: z.string().min(1), pct: z.number().min(0).max(100) }))
+    .max(60)
+    .optional(),
   /** Laid away: still what formulas mean by it, but no longer offered. */
   isLaidAway: z.boolean(),
 });

@@ -1,4 +1,4 @@
-import { materialById, type Catalog } from './catalog';
+import { findMaterial, materialById, type Catalog } from './catalog';
 import type { Material } from './material';
 
 /** Grams of one material, named by its id. */
@@ -13,12 +13,34 @@ export interface Portion {
   readonly massG: number;
 }
 
-/** Lines with their materials at hand. @throws RangeError for an id that is not in the catalog */
+/** A mix of mixes of mixes is looked through so deep. */
+const DEEPEST = 3;
+
+/**
+ * Lines with their materials at hand; a mix of the maker’s own stands for what it is made of.
+ * @throws RangeError for an id that is not in the catalog
+ */
 export function portionsOf(catalog: Catalog, lines: readonly MaterialMass[]): readonly Portion[] {
-  return lines.map(({ materialId, massG }) => ({
-    material: materialById(catalog, materialId),
-    massG,
-  }));
+  return lines.flatMap(({ materialId, massG }) =>
+    lookedThrough(catalog, materialById(catalog, materialId), massG, DEEPEST),
+  );
+}
+
+function lookedThrough(
+  catalog: Catalog,
+  material: Material,
+  massG: number,
+  deep: number,
+): readonly Portion[] {
+  const parts = (material.madeOf ?? []).flatMap(({ materialId, pct }) => {
+    const part = findMaterial(catalog, materialId);
+    return part && pct > 0 ? [{ part, pct }] : [];
+  });
+  const allPct = parts.reduce((sum, { pct }) => sum + pct, 0);
+  if (deep === 0 || !(allPct > 0)) return [{ material, massG }];
+  return parts.flatMap(({ part, pct }) =>
+    lookedThrough(catalog, part, (massG * pct) / allPct, deep - 1),
+  );
 }
 
 /** Grams of all portions. */

@@ -1,4 +1,5 @@
 import { allLines, type Formula, type FormulaBody } from '../formula';
+import type { OwnMaterial } from '../materials';
 import type { Batch } from '../records';
 import type { Lot } from './lot';
 
@@ -9,12 +10,13 @@ interface AskedOf {
   readonly factors: ReadonlyArray<{ readonly materialId: string }>;
 }
 
-/** Names of the formulas, in any version, of sets of cups, and codes of the batches that are made of a material. */
+/** Names of the formulas, in any version, of sets of cups and mixes, and codes of the batches that are made of a material. */
 export function usersOfMaterial(
   materialId: string,
   formulas: readonly Formula[],
   batches: readonly Batch[],
   sets: readonly AskedOf[] = [],
+  own: readonly OwnMaterial[] = [],
 ): readonly string[] {
   const holds = (body: FormulaBody) =>
     allLines(body).some((line) => line.materialId === materialId);
@@ -27,6 +29,9 @@ export function usersOfMaterial(
       .filter(
         ({ body, factors }) => holds(body) || factors.some((one) => one.materialId === materialId),
       )
+      .map(({ name }) => name),
+    ...own
+      .filter(({ madeOf }) => madeOf?.some((part) => part.materialId === materialId))
       .map(({ name }) => name),
   ];
 }

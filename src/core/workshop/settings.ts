@@ -42,6 +42,15 @@ export const settingsSchema = z.object({
   money: moneySchema,
   /** By formula. */
   costings: z.record(z.string(), costingSchema),
+  /** Who makes it, as labels print it; empty until the maker has said. */
+  maker: z.object({
+    name: z.string().max(200),
+    address: z.string().max(300),
+    /** Where a customer writes or calls. */
+    contact: z.string().max(200),
+    /** Page on which the whole list of a cleaner’s ingredients stands. */
+    dataSheet: z.string().max(300),
+  }),
 });
 export type Settings = z.infer<typeof settingsSchema>;
 
@@ -67,4 +76,5 @@ export const USUAL_SETTINGS: Settings = {
   requests: {},
   money: USUAL_MONEY,
   costings: {},
+  maker: { name: '', address: '', contact: '', dataSheet: '' },
 };

@@ -31,7 +31,13 @@ const document = computed(() =>
 const documentedId = ref<string | null>(null);
 /** Formulas and batches that are made of it. */
 const users = computed(() =>
-  usersOfMaterial(props.materialId, workshop.formulas, workshop.batches, workshop.ladders),
+  usersOfMaterial(
+    props.materialId,
+    workshop.formulas,
+    workshop.batches,
+    workshop.ladders,
+    workshop.materials,
+  ),
 );
 const isNeeded = computed(
   () => users.value.length > 0 || isInALot(props.materialId, workshop.lots),

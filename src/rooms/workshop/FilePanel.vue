@@ -40,6 +40,10 @@ const WORDS: Readonly<Record<CollectionName, readonly [one: string, many: string
   photos: ['photo', 'photos'],
   trials: ['trial', 'trials'],
   ladders: ['set of small ones', 'sets of small ones'],
+  packaging: ['wrap', 'wraps'],
+  units: ['sale unit', 'sale units'],
+  goods: ['move of goods', 'moves of goods'],
+  orders: ['order', 'orders'],
 };
 
 function exportAll(): void {

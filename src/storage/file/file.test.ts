@@ -79,9 +79,9 @@ describe('a file that is refused', () => {
     ['without a version', '{"format":"rovack-workshop"}', 'damaged', /format version/],
     [
       'from a newer release',
-      SAMPLE.replace('"formatVersion": 5', '"formatVersion": 7'),
+      SAMPLE.replace('"formatVersion": 6', '"formatVersion": 8'),
       'newer',
-      /format version 7; this Rovack reads up to 5/,
+      /format version 8; this Rovack reads up to 6/,
     ],
     [
       'with a broken record',
@@ -239,6 +239,17 @@ describe('migrations', () => {
     );
     const { trials, ladders, batches } = opened(before);
     expect([trials, ladders]).toEqual([[], []]);
+    expect(batches).toEqual(JSON.parse(before).batches);
+  });
+
+  it('open a file of format 5: it had no goods yet, and nobody had said who makes them', () => {
+    const before = readFileSync(
+      new URL('../../../tests/fixtures/workshop-format-5.rovack.json', import.meta.url),
+      'utf8',
+    );
+    const { packaging, units, goods, orders, settings, batches } = opened(before);
+    expect([packaging, units, goods, orders]).toEqual([[], [], [], []]);
+    expect(settings?.maker).toEqual({ name: '', address: '', contact: '', dataSheet: '' });
     expect(batches).toEqual(JSON.parse(before).batches);
   });
 

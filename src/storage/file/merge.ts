@@ -45,6 +45,10 @@ export function countRecords(records: Records): Readonly<Record<CollectionName, 
     photos: of('photos'),
     trials: of('trials'),
     ladders: of('ladders'),
+    packaging: of('packaging'),
+    units: of('units'),
+    goods: of('goods'),
+    orders: of('orders'),
     all: COLLECTION_NAMES.reduce((sum, name) => sum + of(name), 0),
   };
 }

@@ -19,6 +19,10 @@ export const workshopFileSchema = z.object({
   photos: z.array(COLLECTIONS.photos),
   trials: z.array(COLLECTIONS.trials),
   ladders: z.array(COLLECTIONS.ladders),
+  packaging: z.array(COLLECTIONS.packaging),
+  units: z.array(COLLECTIONS.units),
+  goods: z.array(COLLECTIONS.goods),
+  orders: z.array(COLLECTIONS.orders),
   settings: settingsSchema.nullable(),
 });
 

@@ -46,6 +46,20 @@ const RULES: { readonly [K in CollectionName]: Unite<RecordOf<K>> } = {
     const entries = unitedEntries(sides.mine.entries, sides.theirs.entries);
     return { ...united, record: { ...united.record, entries } };
   },
+  packaging: (sides, otherSide) => {
+    const united = byField(sides, otherSide);
+    const { mine, theirs } = sides;
+    const lots = byKey(mine.lots, theirs.lots, ({ id }) => id);
+    const counts = byKey(mine.counts, theirs.counts, ({ at, lotId }) => at + lotId);
+    return { ...united, record: { ...united.record, lots, counts } };
+  },
+  units: byField,
+  // Only ever struck: what one side took back is taken back.
+  goods: ({ mine, theirs }) => ({
+    record: { ...mine, struckAt: mine.struckAt ?? theirs.struckAt },
+    said: [],
+  }),
+  orders: byField,
 };
 
 /**

@@ -1,6 +1,7 @@
 import type { PlainRecords } from './plain';
 import { formulaTo2, settingsTo2 } from './toFormat2';
 import { batchTo3, settingsTo3, toolsOf2 } from './toFormat3';
+import { settingsTo6 } from './toFormat6';
 import { batchTo4, formulaTo4, roomTo4, settingsTo4, toolTo4 } from './toFormat4';
 
 /** Turns what one format stored into what the next one stores. */
@@ -50,6 +51,18 @@ export const UPGRADES = [
       ...stored,
       trials: stored.trials ?? [],
       ladders: stored.ladders ?? [],
+    }),
+  },
+  {
+    to: 6,
+    name: 'goods, their wraps, orders, and who makes them',
+    upgrade: (stored) => ({
+      ...stored,
+      packaging: stored.packaging ?? [],
+      units: stored.units ?? [],
+      goods: stored.goods ?? [],
+      orders: stored.orders ?? [],
+      settings: (stored.settings ?? []).map(settingsTo6),
     }),
   },
 ] as const satisfies readonly Upgrade[];

@@ -1,0 +1,40 @@
+export {
+  GONE_WAYS,
+  GRADES,
+  PACKAGING_KINDS,
+  UNIT_KINDS,
+  goodsMoveSchema,
+  packagingSchema,
+  saleUnitSchema,
+} from './schema';
+export type {
+  GoneWay,
+  GoodsMove,
+  Grade,
+  MoveOf,
+  NewMove,
+  Packaging,
+  PackagingKind,
+  SaleUnit,
+  UnitKind,
+} from './schema';
+export { standingMoves, standsOn } from './moves';
+export { looseStock, overdrawn, unitsOnHand, wrappedStock } from './stock';
+export type { Loose, LooseStock, WrappedStock } from './stock';
+export { takeUnits } from './take';
+export { eachCost, lowPackaging, packagingFor, packagingLeft, piecesOf } from './packaging';
+export type { PackagingUse } from './packaging';
+export { mostUnits, wrapCode, wrapFrom } from './wrap';
+export type { FromBatch, WrapPlan } from './wrap';
+export { originOf, packagingLot, recallBatch, recallLot } from './recall';
+export type { Books, OrderOrigin, Recall, RecalledHandOver } from './recall';
+export { batchContents, changedAfter } from './contents';
+export { pieceNet } from './net';
+export type { PieceNet } from './net';
+export { pieceCost, unitCost } from './unitCost';
+export type { PieceCost, UnitCost } from './unitCost';
+export { labeledLines, lineContents, unitLabel, unitStaysHard, wrapsOf } from './labelOf';
+export type { LabelBooks, LabeledLine, UnitLabel } from './labelOf';
+export { newSaleUnit, newPackaging } from './create';
+export { crumbledMaterial } from './crumble';
+export { GONE_WORDS, GRADE_WORDS, PACKAGING_WORDS, UNIT_WORDS, sayMove } from './words';

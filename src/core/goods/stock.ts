@@ -1,0 +1,109 @@
+import { countOf, keptPieces, standing, type Batch } from '../records';
+import { standingMoves } from './moves';
+import { GRADES, type GoodsMove, type Grade, type MoveOf } from './schema';
+
+/** Pieces of one batch that lie unwrapped, by what they are worth; below zero when more left than there was. */
+export type Loose = Readonly<Record<Grade, number>>;
+
+export interface LooseStock {
+  readonly batch: Batch;
+  readonly left: Loose;
+}
+
+/** What was wrapped under one code and is still here. */
+export interface WrappedStock {
+  readonly run: MoveOf<'wrapped'>;
+  readonly left: number;
+}
+
+/** What a batch gave: counted, less what was found bad since and what is kept back. */
+function given(batch: Batch): Loose {
+  const counted = countOf(batch);
+  if (counted === null) return { good: 0, second: 0, sampler: 0 };
+  const inspected = standing(batch, 'inspected');
+  const bad = inspected.reduce((sum, { rejects }) => sum + rejects, 0);
+  const seconds = inspected.reduce(
+    (sum, { rejects, fate }) => sum + (fate === 'seconds' ? rejects : 0),
+    0,
+  );
+  return {
+    good: counted.pieces - bad - keptPieces(batch),
+    second: seconds,
+    sampler: counted.samplers ?? 0,
+  };
+}
+
+/** Unwrapped pieces of every batch that was counted, the oldest batch first. */
+export function looseStock(
+  batches: readonly Batch[],
+  moves: readonly GoodsMove[],
+): readonly LooseStock[] {
+  const change = new Map<string, Record<Grade, number>>();
+  const add = (batchId: string, grade: Grade, pieces: number) => {
+    const of = change.get(batchId) ?? { good: 0, second: 0, sampler: 0 };
+    of[grade] += pieces;
+    change.set(batchId, of);
+  };
+  for (const { from } of standingMoves(moves, 'wrapped'))
+    for (const { batchId, grade, pieces } of from) add(batchId, grade, -pieces);
+  for (const { loose } of standingMoves(moves, 'gone'))
+    for (const { batchId, grade, pieces } of loose) add(batchId, grade, -pieces);
+  for (const { batchId, from, to, pieces } of standingMoves(moves, 'graded')) {
+    add(batchId, from, -pieces);
+    if (to === 'second') add(batchId, 'second', pieces);
+  }
+  for (const { of, change: by } of standingMoves(moves, 'counted'))
+    if (of.kind === 'loose') add(of.batchId, of.grade, by);
+  return batches
+    .filter((batch) => countOf(batch) !== null)
+    .map((batch) => {
+      const first = given(batch);
+      const since = change.get(batch.id);
+      return {
+        batch,
+        left: {
+          good: first.good + (since?.good ?? 0),
+          second: first.second + (since?.second ?? 0),
+          sampler: first.sampler + (since?.sampler ?? 0),
+        },
+      };
+    })
+    .sort((a, b) => Date.parse(a.batch.startedAt) - Date.parse(b.batch.startedAt));
+}
+
+/** What is wrapped and still here, what was wrapped first first. */
+export function wrappedStock(moves: readonly GoodsMove[]): readonly WrappedStock[] {
+  const away = new Map<string, number>();
+  const add = (id: string, count: number) => away.set(id, (away.get(id) ?? 0) + count);
+  for (const { taken } of standingMoves(moves, 'gone'))
+    for (const { wrappedId, count } of taken) add(wrappedId, -count);
+  for (const { of, change } of standingMoves(moves, 'counted'))
+    if (of.kind === 'wrapped') add(of.wrappedId, change);
+  return standingMoves(moves, 'wrapped').map((run) => ({
+    run,
+    left: run.count + (away.get(run.id) ?? 0),
+  }));
+}
+
+/** Sale units on hand, by unit; what is below zero counts as none. */
+export function unitsOnHand(stock: readonly WrappedStock[]): ReadonlyMap<string, number> {
+  const sums = new Map<string, number>();
+  for (const { run, left } of stock)
+    sums.set(run.unitId, (sums.get(run.unitId) ?? 0) + Math.max(0, left));
+  return sums;
+}
+
+/** What is over less than it should be: more went than there was. Shown, never hidden. */
+export function overdrawn(
+  loose: readonly LooseStock[],
+  wrapped: readonly WrappedStock[],
+): readonly { readonly code: string; readonly short: number }[] {
+  return [
+    ...loose.flatMap(({ batch, left }) =>
+      GRADES.flatMap((grade) =>
+        left[grade] < 0 ? [{ code: batch.code, short: -left[grade] }] : [],
+      ),
+    ),
+    ...wrapped.flatMap(({ run, left }) => (left < 0 ? [{ code: run.code, short: -left }] : [])),
+  ];
+}

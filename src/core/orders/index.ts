@@ -1,0 +1,3 @@
+export { ORDER_KINDS, orderSchema } from './schema';
+export type { Order, OrderKind } from './schema';
+export { ORDER_KIND_WORDS } from './words';
