@@ -1,4 +1,4 @@
-import { countOf, keptPieces, standing, type Batch } from '../records';
+import { countOf, keptPieces, standing, type Batch, type Fate } from '../records';
 import { standingMoves } from './moves';
 import { GRADES, type GoodsMove, type Grade, type MoveOf } from './schema';
 
@@ -21,15 +21,18 @@ function given(batch: Batch): Loose {
   const counted = countOf(batch);
   if (counted === null) return { good: 0, second: 0, sampler: 0 };
   const inspected = standing(batch, 'inspected');
-  const bad = inspected.reduce((sum, { rejects }) => sum + rejects, 0);
-  const seconds = inspected.reduce(
-    (sum, { rejects, fate }) => sum + (fate === 'seconds' ? rejects : 0),
+  // Who looked at more than was counted whole looked at the rejects of the count once more.
+  const bad = inspected.reduce(
+    (sum, { looked, rejects }) =>
+      sum + Math.max(0, rejects - (looked > counted.pieces ? counted.rejects : 0)),
     0,
   );
+  const became = (what: Fate) =>
+    inspected.reduce((sum, { rejects, fate }) => sum + (fate === what ? rejects : 0), 0);
   return {
     good: counted.pieces - bad - keptPieces(batch),
-    second: seconds,
-    sampler: counted.samplers ?? 0,
+    second: became('seconds'),
+    sampler: (counted.samplers ?? 0) + became('samplers'),
   };
 }
 

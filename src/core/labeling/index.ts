@@ -33,3 +33,13 @@ export { fillWatch } from './fillWatch';
 export type { FillWatch } from './fillWatch';
 export { SHEETS, labelDesignSchema, sheetProblem, sheetSchema, usualDesign } from './design';
 export type { LabelDesign, LabelSheet } from './design';
+export { FIELD_WORDS, cannotPrint, layLabel, sayCut, seatsFor } from './layout';
+export type {
+  LabelFoot,
+  LabelField,
+  LabelItem,
+  LabelSide,
+  LaidLabel,
+  Measure,
+  Seat,
+} from './layout';

@@ -1,0 +1,24 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { readWorkshopFile, writeWorkshopFile } from '../src/storage/file';
+import { seedRandom } from './lib/random';
+import { sampleGoods } from './lib/sampleGoods';
+
+// Writes the goods and orders of the sample workshop anew, its batches as they are: npm run sample:goods.
+const SEED = 1505;
+seedRandom(SEED);
+const path = new URL('../demo/orrin-quay.rovack.json', import.meta.url);
+const result = readWorkshopFile(readFileSync(path, 'utf8'));
+if (!result.ok) throw new Error(result.problem.message);
+const { workshop } = result;
+const { maker, scentDocuments, lots, packaging, units, goods, orders } = sampleGoods(workshop);
+const contents = {
+  ...workshop,
+  lots: [...lots],
+  packaging: [...packaging],
+  units: [...units],
+  goods: [...goods],
+  orders: [...orders],
+  settings: workshop.settings && { ...workshop.settings, maker, scentDocuments },
+};
+writeFileSync(path, writeWorkshopFile(contents, workshop.exportedAt));
+process.stdout.write(`${goods.length} moves, ${orders.length} orders, ${units.length} units\n`);

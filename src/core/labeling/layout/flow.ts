@@ -1,0 +1,214 @@
+import type { LabelBlock, LabelField, LabelItem, LabelSide, Measure } from './types';
+
+/** Between the edge and the print, millimeters. */
+const MARGIN_MM = 2.5;
+/** Round labels are cut less truly. */
+const ROUND_MARGIN_MM = 3;
+const QR_MM = 11;
+/** Line to line, and baseline below a line’s top, shares of the em. */
+const LINE = 1.18;
+const BASELINE = 0.93;
+const AFTER_BLOCK = 0.45;
+const LARGEST_SMALL_MM = 2.4;
+const SHRINK = 0.95;
+
+export interface FlowQuestion {
+  readonly blocks: readonly LabelBlock[];
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly isRound: boolean;
+  readonly hasQr: boolean;
+  readonly hasPicture: boolean;
+  /** Least size of the net weight and of all small text, em in millimeters. */
+  readonly leastNetMm: number;
+  readonly leastSmallMm: number;
+  readonly measure: Measure;
+}
+
+interface Sizes {
+  readonly smallMm: number;
+  readonly titleMm: number;
+  readonly pictureMm: number;
+}
+
+/**
+ * One side of a label: head in the middle, the rest below it, as large as it fits; the picture goes before letters get
+ * too small. What does not fit at the smallest size is cut and named.
+ */
+export function flowSide(question: FlowQuestion): LabelSide {
+  const asked = { ...question, measure: byWords(question.measure) };
+  const least: Sizes = {
+    smallMm: asked.leastSmallMm,
+    titleMm: Math.max(asked.leastSmallMm * 1.4, 2.6),
+    pictureMm: 0,
+  };
+  const largest = Math.max(asked.leastSmallMm, LARGEST_SMALL_MM);
+  const short = Math.min(asked.heightMm, asked.widthMm);
+  // A large picture is worth smaller letters down to the middle between large and least, a small one down to the least.
+  const middle = (largest + asked.leastSmallMm) / 2;
+  const tries = asked.hasPicture
+    ? [
+        { pictureMm: 0.26 * short, downTo: middle },
+        { pictureMm: 0.16 * short, downTo: asked.leastSmallMm },
+        { pictureMm: 0, downTo: asked.leastSmallMm },
+      ]
+    : [{ pictureMm: 0, downTo: asked.leastSmallMm }];
+  for (const { pictureMm, downTo } of tries) {
+    for (let smallMm = largest; smallMm >= downTo - 1e-9; smallMm *= SHRINK) {
+      const sizes = { smallMm, titleMm: titleFor(asked, smallMm), pictureMm };
+      const laid = lay(asked, sizes);
+      if (laid.cut.length === 0) return laid;
+      if (smallMm > asked.leastSmallMm && smallMm * SHRINK < asked.leastSmallMm)
+        smallMm = asked.leastSmallMm / SHRINK;
+    }
+  }
+  return lay(asked, least);
+}
+
+function titleFor({ heightMm, leastSmallMm }: FlowQuestion, smallMm: number): number {
+  return Math.max(leastSmallMm * 1.4, Math.min(smallMm * 2.2, heightMm * 0.11));
+}
+
+function lay(asked: FlowQuestion, { smallMm, titleMm, pictureMm }: Sizes): LabelSide {
+  const { widthMm, heightMm, isRound, measure } = asked;
+  const margin = isRound ? ROUND_MARGIN_MM : MARGIN_MM;
+  const items: LabelItem[] = [];
+  const cut = new Set<LabelField>();
+  const qrTop = heightMm - margin - QR_MM;
+  const bottom = isRound && asked.hasQr ? qrTop - 1 : heightMm - margin;
+  let y = margin;
+  if (pictureMm > 0) {
+    if (isRound) y += 0.05 * heightMm;
+    items.push({ kind: 'picture', xMm: (widthMm - pictureMm) / 2, yMm: y, sizeMm: pictureMm });
+    y += pictureMm + 0.8;
+  } else if (isRound) y = roomFrom(asked, titleMm);
+  for (const { field, text } of asked.blocks) {
+    const isHead = HEAD.has(field);
+    const sizeMm = sizeOf(field, smallMm, titleMm, asked.leastNetMm);
+    const isBold = BOLD.has(field);
+    for (const paragraph of text.split('\n')) {
+      const words = paragraph.split(/\s+/).filter((word) => word !== '');
+      let i = 0;
+      while (i < words.length) {
+        const top = y;
+        const span = spanAt(asked, top, top + sizeMm * LINE, margin);
+        const width = span.to - span.from;
+        let line = '';
+        while (i < words.length) {
+          const word = words[i] ?? '';
+          const longer = line === '' ? word : `${line} ${word}`;
+          if (measure(longer, sizeMm, isBold) <= width) {
+            line = longer;
+            i++;
+            continue;
+          }
+          if (line !== '') break;
+          // A word wider than the label is broken where it must be.
+          const head = headThatFits(word, sizeMm, isBold, width, measure);
+          if (head === '') {
+            cut.add(field);
+            i = words.length;
+            break;
+          }
+          line = head;
+          words[i] = word.slice(head.length);
+          break;
+        }
+        if (line === '') break;
+        const lineWidth = measure(line, sizeMm, isBold);
+        const xMm = isHead || isRound ? span.from + (width - lineWidth) / 2 : span.from;
+        if (top + sizeMm * LINE > bottom + 1e-6) cut.add(field);
+        else
+          items.push({
+            kind: 'text',
+            field,
+            text: line,
+            xMm,
+            yMm: top + sizeMm * BASELINE,
+            sizeMm,
+            isBold,
+          });
+        y += sizeMm * LINE;
+      }
+    }
+    if (text !== '') y += sizeMm * AFTER_BLOCK;
+  }
+  if (asked.hasQr)
+    items.push({
+      kind: 'qr',
+      xMm: isRound ? (widthMm - QR_MM) / 2 : widthMm - margin - QR_MM,
+      yMm: qrTop,
+      sizeMm: QR_MM,
+    });
+  return {
+    items,
+    cut: [...cut],
+    neededMm: y + margin + (isRound && asked.hasQr ? QR_MM + 1 : 0),
+    smallMm,
+  };
+}
+
+const HEAD: ReadonlySet<LabelField> = new Set(['title', 'identity', 'net', 'story']);
+const BOLD: ReadonlySet<LabelField> = new Set(['title', 'net', 'foot']);
+
+function sizeOf(field: LabelField, smallMm: number, titleMm: number, leastNetMm: number): number {
+  if (field === 'title') return titleMm;
+  if (field === 'net') return Math.max(leastNetMm, smallMm * 1.15);
+  return field === 'identity' || field === 'story' ? smallMm * 1.15 : smallMm;
+}
+
+/** Left and right end of a line between two heights. */
+function spanAt(
+  { widthMm, heightMm, isRound, hasQr }: FlowQuestion,
+  top: number,
+  bottom: number,
+  margin: number,
+): { readonly from: number; readonly to: number } {
+  if (isRound) {
+    const radius = widthMm / 2;
+    const far = Math.max(Math.abs(top - radius), Math.abs(bottom - radius));
+    const half = Math.sqrt(Math.max(0, (radius - margin) ** 2 - far ** 2));
+    return { from: radius - half, to: radius + half };
+  }
+  const isBesideQr = hasQr && bottom > heightMm - margin - QR_MM;
+  return { from: margin, to: widthMm - margin - (isBesideQr ? QR_MM + 1 : 0) };
+}
+
+/** Where a round label is first wide enough for a title. */
+function roomFrom({ widthMm }: FlowQuestion, titleMm: number): number {
+  const radius = widthMm / 2;
+  const half = widthMm * 0.28;
+  return Math.max(
+    ROUND_MARGIN_MM,
+    radius - Math.sqrt(Math.max(0, (radius - ROUND_MARGIN_MM) ** 2 - half ** 2)) - titleMm * 0.1,
+  );
+}
+
+function headThatFits(
+  word: string,
+  sizeMm: number,
+  isBold: boolean,
+  width: number,
+  measure: Measure,
+): string {
+  const letters = [...word];
+  let count = letters.length;
+  while (count > 0 && measure(letters.slice(0, count).join(''), sizeMm, isBold) > width) count--;
+  return letters.slice(0, count).join('');
+}
+
+/** A line is as wide as its words and the spaces between them; each word is measured once. */
+function byWords(measure: Measure): Measure {
+  const known = new Map<string, number>();
+  const wide = (word: string, isBold: boolean) => {
+    const key = `${isBold ? 'b' : 'r'}${word}`;
+    const found = known.get(key) ?? measure(word, 1, isBold);
+    known.set(key, found);
+    return found;
+  };
+  return (text, sizeMm, isBold) =>
+    text
+      .split(' ')
+      .reduce((sum, word, i) => sum + (i > 0 ? wide(' ', isBold) : 0) + wide(word, isBold), 0) *
+    sizeMm;
+}
