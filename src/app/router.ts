@@ -31,6 +31,11 @@ export const router = createRouter({
       component: () => import('@/stations/try/TryStation.vue'),
     },
     {
+      path: '/pack',
+      name: 'pack',
+      component: () => import('@/stations/pack/PackStation.vue'),
+    },
+    {
       path: '/almanac',
       name: 'almanac',
       component: () => import('@/rooms/almanac/AlmanacRoom.vue'),

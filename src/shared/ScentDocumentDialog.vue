@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { scentDocumentSchema } from '@/core/scent';
+import { scentDocumentSchema, type AllergenShare } from '@/core/scent';
 import { parseNumber } from '@/core/units';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
+import AllergenField from '@/ui/fields/AllergenField.vue';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
 
-/** What the supplier's document says of one scent: limit, vanillin, flash point, day. */
+/** What the supplier's document says of one scent: limit, vanillin, flash point, allergens, day. */
 const props = defineProps<{ materialId: string | null }>();
 const emit = defineEmits<{ close: [] }>();
 const workshop = useWorkshopStore();
@@ -17,6 +18,8 @@ const maxPct = ref('');
 const vanillinPct = ref('');
 const flashPointC = ref('');
 const dated = ref('');
+const allergens = ref<readonly AllergenShare[]>([]);
+const listFits = ref(true);
 const problem = ref('');
 const name = computed(() => (props.materialId ? nameOf(props.materialId) : ''));
 const known = computed(() =>
@@ -31,6 +34,8 @@ watch(
     maxPct.value = shown(known.value?.maxPct);
     vanillinPct.value = shown(known.value?.vanillinPct);
     flashPointC.value = shown(known.value?.flashPointC);
+    allergens.value = known.value?.allergens ?? [];
+    listFits.value = true;
     dated.value = known.value?.dated ?? nowIso().slice(0, 10);
     problem.value = '';
   },
@@ -48,12 +53,14 @@ const RANGES: Readonly<Record<string, string>> = {
 };
 
 function keep(): void {
+  if (!listFits.value) return;
   const parsed = scentDocumentSchema.safeParse({
     materialId: props.materialId,
     maxPct: numberOrNull(maxPct.value),
     vanillinPct: numberOrNull(vanillinPct.value),
     flashPointC: numberOrNull(flashPointC.value),
     dated: dated.value,
+    ...(allergens.value.length > 0 && { allergens: [...allergens.value] }),
   });
   if (!parsed.success) {
     problem.value = RANGES[String(parsed.error.issues[0]?.path[0])] ?? 'This does not read.';
@@ -90,6 +97,12 @@ function others() {
           <v-text-field v-model="vanillinPct" label="Vanillin in it, %" />
           <v-text-field v-model="flashPointC" label="Flash point, °C" />
           <v-text-field v-model="dated" label="Dated" type="date" />
+          <AllergenField
+            v-if="materialId"
+            :key="materialId"
+            v-model="allergens"
+            @fits="(fits) => (listFits = fits)"
+          />
         </form>
         <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
         <p class="quiet">

@@ -11,6 +11,7 @@ export const STATIONS: readonly Place[] = [
   { route: 'make', label: 'Make' },
   { route: 'dry', label: 'Dry' },
   { route: 'try', label: 'Try' },
+  { route: 'pack', label: 'Pack' },
 ];
 
 export const ROOMS: readonly Place[] = [

@@ -38,3 +38,6 @@ export type { LabelBooks, LabeledLine, UnitLabel } from './labelOf';
 export { newSaleUnit, newPackaging } from './create';
 export { crumbledMaterial } from './crumble';
 export { GONE_WORDS, GRADE_WORDS, PACKAGING_WORDS, UNIT_WORDS, sayMove } from './words';
+export { ownKeepingOf, unitKeeps } from './ownLooks';
+export { NOT_A_SIGNATURE, dossierOf } from './dossier';
+export type { Dossier, DossierBatch, DossierTrial } from './dossier';

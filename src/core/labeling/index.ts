@@ -43,3 +43,4 @@ export type {
   Measure,
   Seat,
 } from './layout';
+export { CAS, FUNCTIONS } from './ingredients/registry';

@@ -1,6 +1,6 @@
 import { isForSkin, useOf } from '../formula';
 import type { ProductUse } from '../materials';
-import { claimsIn } from './claims';
+import { claimsIn, type ClaimVerdict } from './claims';
 import { marketsOf, type LabelContent, type LabelQuestion } from './content';
 import { COLOR_WITHOUT_NUMBER } from './ingredients/ingredients';
 import { isKnownIngredient, partsOf, sharesAreGuessed } from './ingredients/parts';
@@ -117,7 +117,13 @@ export function mustSay(
     ruleText: string,
     about: readonly string[] = [],
     numbers: Must['numbers'] = {},
-  ): Must => ({ code, state, names: [...new Set(about)], numbers, rule: ruleText });
+  ): Must => ({
+    code,
+    state,
+    names: code === 'claim' ? about : [...new Set(about)],
+    numbers,
+    rule: ruleText,
+  });
   const when = (holds: boolean, make: () => Must): readonly Must[] => (holds ? [make()] : []);
   const count = content.products.reduce((sum, { ingredients }) => sum + ingredients.length, 0);
   return [
@@ -265,14 +271,21 @@ export function mustSay(
     ),
     ...facts.ownTexts.flatMap((text) =>
       claimsIn(text).map((claim) =>
-        must('claim', claim.verdict === 'look' ? 'look' : 'missing', claim.why, [
+        must('claim', claim.verdict === 'look' ? 'look' : 'missing', CLAIM_RULES[claim.verdict], [
           claim.words,
           claim.instead,
+          claim.why,
         ]),
       ),
     ),
   ];
 }
+
+const CLAIM_RULES: Readonly<Record<ClaimVerdict, string>> = {
+  drug: 'US FD&C Act 201 (g); EU 1223/2009, article 20',
+  pesticide: 'US FIFRA; EU 528/2012',
+  look: 'EU 655/2013: legal, true, supported',
+};
 
 const HAZARD_CODES: ReadonlySet<string> = new Set([
   'eye-damage',

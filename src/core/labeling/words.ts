@@ -11,6 +11,9 @@ const short = (names: readonly string[], most = 4) =>
     ? `${names.slice(0, most).join(', ')} and ${names.length - most} more`
     : listed(names);
 
+const keepsWords = (months: number) =>
+  months < 1 ? 'Keeps under a month' : `Keeps ${counted(months, 'month')}`;
+
 const SAY: { readonly [K in MustCode]: (must: Must) => Said } = {
   identity: ({ names }) => ({ title: 'What it is', detail: names[0] || 'say what it is' }),
   ingredients: ({ numbers, state }) => ({
@@ -110,12 +113,12 @@ const SAY: { readonly [K in MustCode]: (must: Must) => Said } = {
     detail: state === 'met' ? (names[0] ?? '') : 'say on which page the whole list stands',
   }),
   'best-before': ({ numbers, state }) => ({
-    title: state === 'met' ? `Keeps ${counted(numbers.months ?? 0, 'month')}` : 'How long it keeps',
+    title: state === 'met' ? keepsWords(numbers.months ?? 0) : 'How long it keeps',
     detail: state === 'met' ? 'printed as best before' : 'nothing says a day: write your own rule',
   }),
-  claim: ({ names, rule }) => ({
-    title: `“${names[0]}”`,
-    detail: `${rule}: say “${names[1]}”`,
+  claim: ({ names: [said, instead, why] }) => ({
+    title: `“${said}”`,
+    detail: `${why}: say “${instead}”`,
   }),
   'unread-line': ({ names }) => ({
     title: 'A line that is not read',

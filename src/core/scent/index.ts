@@ -17,3 +17,4 @@ export { CONSTITUENTS } from './constituents';
 export { BLEND_UNITS, MOST_MENTHOL_PCT, blendAmount, blendMassG, mentholSolution } from './blend';
 export type { BlendUnit, MentholSolution } from './blend';
 export { fillUpFactor, mostLoadPct } from './fillUp';
+export { readAllergens, writeAllergens } from './allergenText';

@@ -6,12 +6,13 @@ import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatFixed, formatGrams } from '@/core/words';
 import { useMoney } from '@/shared/useMoney';
+import AllergenField from '@/ui/fields/AllergenField.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
 import DayField from './DayField.vue';
 import LotMoves from './LotMoves.vue';
 import { useMaterials } from '@/ui/fields/materials';
 
-const { nameOf } = useMaterials();
+const { materialOf, nameOf } = useMaterials();
 
 const props = defineProps<{ lot: Lot }>();
 const emit = defineEmits<{ go: [lotId: string] }>();
@@ -38,6 +39,8 @@ function count(): void {
     counts: [...props.lot.counts, { at: nowIso(), changeG, why: 'counted on the scale' }],
   });
 }
+
+const isScent = computed(() => materialOf(props.lot.materialId).role === 'scent');
 
 function remove(): void {
   workshop.remove('lots', [props.lot.id]);
@@ -99,6 +102,12 @@ function remove(): void {
       auto-grow
       maxlength="2000"
       @change="(event: Event) => change({ note: (event.target as HTMLTextAreaElement).value })"
+    />
+    <AllergenField
+      v-if="isScent"
+      class="note"
+      :model-value="lot.allergens ?? []"
+      @update:model-value="(allergens) => change({ allergens: [...allergens] })"
     />
     <p class="end">
       <v-btn v-if="!isUsed" color="error" variant="text" @click="isRemoving = true"

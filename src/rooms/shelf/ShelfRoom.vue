@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue';
 import { useRouter } from 'vue-router';
+import { useGoodsStore } from '@/stores/goods';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
@@ -9,6 +10,7 @@ import { counted } from '@/core/words';
 
 const MaterialsSide = defineAsyncComponent(() => import('./MaterialsSide.vue'));
 const LotsSide = defineAsyncComponent(() => import('./LotsSide.vue'));
+const WrapsSide = defineAsyncComponent(() => import('./WrapsSide.vue'));
 const MoldsSide = defineAsyncComponent(() => import('./MoldsSide.vue'));
 const ToolsSide = defineAsyncComponent(() => import('./ToolsSide.vue'));
 const ShoppingFor = defineAsyncComponent(() => import('@/shared/ShoppingFor.vue'));
@@ -16,6 +18,7 @@ const ShoppingFor = defineAsyncComponent(() => import('@/shared/ShoppingFor.vue'
 const SIDES = [
   { value: 'lots', word: 'Lots' },
   { value: 'materials', word: 'Materials' },
+  { value: 'wraps', word: 'Wraps' },
   { value: 'molds', word: 'Molds' },
   { value: 'tools', word: 'Tools' },
   { value: 'to-buy', word: 'To buy' },
@@ -25,6 +28,7 @@ type Side = (typeof SIDES)[number]['value'];
 const props = defineProps<{ side?: string }>();
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
+const goods = useGoodsStore();
 const router = useRouter();
 
 const side = computed<Side>({
@@ -42,6 +46,8 @@ const side = computed<Side>({
         {{ counted(workshop.tools.length, 'tool')
         }}<template v-if="shelf.low.length">
           · {{ counted(shelf.low.length, 'material') }} low</template
+        ><template v-if="goods.low.length">
+          · {{ counted(goods.low.length, 'wrap') }} low</template
         ></template
       >
     </PageHeader>
@@ -49,6 +55,7 @@ const side = computed<Side>({
       <ChoiceRow v-model="side" :items="SIDES" class="sides" />
       <LotsSide v-if="side === 'lots'" />
       <MaterialsSide v-else-if="side === 'materials'" />
+      <WrapsSide v-else-if="side === 'wraps'" />
       <MoldsSide v-else-if="side === 'molds'" />
       <ToolsSide v-else-if="side === 'tools'" />
       <ShoppingFor v-else />

@@ -11,7 +11,7 @@ import { useMaterials } from '@/ui/fields/materials';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useFits } from '@/ui/fields/useFits';
-import { sayLadderProblem } from './tryWords';
+import { sayLadderProblem } from '@/shared/tryWords';
 
 /** The question of a set of small ones: of what, from how much to how much, what is watched, and in how many cups. */
 const emit = defineEmits<{ asked: [id: string] }>();

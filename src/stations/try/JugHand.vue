@@ -22,7 +22,7 @@ import CausesList from '@/ui/frame/CausesList.vue';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import JugCurve from './JugCurve.vue';
 import JugPicture from './JugPicture.vue';
-import { sayJugProblem, sayTime, sayTimes, sayWhatDoes } from './tryWords';
+import { sayJugProblem, sayTime, sayTimes, sayWhatDoes } from '@/shared/tryWords';
 import { useJugScale } from './useJugScale';
 
 /** A jug of warm water on the scale: what the whole loses is gas, and the scale writes it down. */

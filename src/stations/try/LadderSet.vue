@@ -10,7 +10,7 @@ import { nowIso } from '@/stores/now';
 import { useTriesStore } from '@/stores/tries';
 import { useMaterials } from '@/ui/fields/materials';
 import LadderCurve from './LadderCurve.vue';
-import { clockOf } from './tryWords';
+import { clockOf } from '@/shared/tryWords';
 
 /** One set: its base mix and cups as a sheet, what each showed, and what that says so far. */
 const props = defineProps<{ ladder: Ladder }>();

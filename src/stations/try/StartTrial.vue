@@ -20,7 +20,7 @@ import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useFits } from '@/ui/fields/useFits';
-import { sayStartProblem, sayWhatDoes } from './tryWords';
+import { sayStartProblem, sayWhatDoes } from '@/shared/tryWords';
 
 /** What goes into the water: a piece of a batch or one from elsewhere, how it is tried, and in what. */
 const tries = useTriesStore();

@@ -26,7 +26,7 @@ import {
   sayPhaseProblem,
   sayTime,
   sayTimes,
-} from './tryWords';
+} from '@/shared/tryWords';
 
 /** A piece in water with the stopwatch: the space bar says what comes next, the forecast runs beside it. */
 const props = defineProps<{ trial: Trial }>();

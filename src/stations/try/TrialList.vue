@@ -3,7 +3,7 @@ import { KIND_WORDS, phaseS, standingIn, type Trial } from '@/core/trials';
 import { formatFixed } from '@/core/words';
 import { useTriesStore } from '@/stores/tries';
 import { shortTime } from '@/ui/frame/format';
-import { VERDICT_WORDS } from './tryWords';
+import { VERDICT_WORDS } from '@/shared/tryWords';
 
 /** All trials, newest first: any opens again. */
 const tries = useTriesStore();

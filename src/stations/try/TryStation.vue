@@ -17,7 +17,7 @@ import TrialHand from './TrialHand.vue';
 import TrialList from './TrialList.vue';
 import VerdictPanel from './VerdictPanel.vue';
 import WaterColor from './WaterColor.vue';
-import { sayPiece, sayTrialEntry } from './tryWords';
+import { sayPiece, sayTrialEntry } from '@/shared/tryWords';
 
 const tries = useTriesStore();
 

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { GasPoint } from '@/core/evaluation';
 import BandChart from '@/ui/charts/BandChart.vue';
-import { clockOf } from './tryWords';
+import { clockOf } from '@/shared/tryWords';
 
 /** The forecast flow of gas with its band, and what was pressed laid over it; the hand of the stopwatch while it runs. */
 const props = defineProps<{

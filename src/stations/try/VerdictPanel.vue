@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { WHYS, standingIn, type Trial, type Verdict, type Why } from '@/core/trials';
 import { useTriesStore } from '@/stores/tries';
-import { VERDICT_WORDS, WHY_WORDS } from './tryWords';
+import { VERDICT_WORDS, WHY_WORDS } from '@/shared/tryWords';
 
 /** What comes of it, and why: the trial ends with it. */
 const props = defineProps<{ trial: Trial }>();

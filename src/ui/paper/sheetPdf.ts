@@ -1,9 +1,9 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { LIGHT } from '../palette';
+import { MM, makePdf } from './makePdf';
 import type { Sheet } from './sheet';
 
 const { ink: INK, mid: MID, hairline: LINE, rust: STOP } = LIGHT;
-const MM = 72 / 25.4;
 const NOTE_LINES = 5;
 
 /** A bench sheet as the definition of an A4 or letter page that flows over as many pages as it takes. */
@@ -81,12 +81,7 @@ export function sheetDocument(sheet: Sheet): TDocumentDefinitions {
   };
 }
 
-/** Writes the sheet as a PDF file; the writer and its fonts are loaded when first needed. */
-export async function sheetPdf(sheet: Sheet): Promise<Blob> {
-  const [{ default: pdfMake }, { default: fonts }] = await Promise.all([
-    import('pdfmake/build/pdfmake'),
-    import('pdfmake/build/vfs_fonts'),
-  ]);
-  pdfMake.addVirtualFileSystem(fonts);
-  return pdfMake.createPdf(sheetDocument(sheet)).getBlob();
+/** Writes the sheet as a PDF file. */
+export function sheetPdf(sheet: Sheet): Promise<Blob> {
+  return makePdf(sheetDocument(sheet));
 }

@@ -10,6 +10,7 @@ const LINE = 1.18;
 const BASELINE = 0.93;
 const AFTER_BLOCK = 0.45;
 const LARGEST_SMALL_MM = 2.4;
+const LARGEST_FRONT_MM = 3.6;
 const SHRINK = 0.95;
 
 export interface FlowQuestion {
@@ -23,6 +24,8 @@ export interface FlowQuestion {
   readonly leastNetMm: number;
   readonly leastSmallMm: number;
   readonly measure: Measure;
+  /** Head alone: larger letters, in the middle of the height. */
+  readonly isFront: boolean;
 }
 
 interface Sizes {
@@ -42,7 +45,7 @@ export function flowSide(question: FlowQuestion): LabelSide {
     titleMm: Math.max(asked.leastSmallMm * 1.4, 2.6),
     pictureMm: 0,
   };
-  const largest = Math.max(asked.leastSmallMm, LARGEST_SMALL_MM);
+  const largest = Math.max(asked.leastSmallMm, asked.isFront ? LARGEST_FRONT_MM : LARGEST_SMALL_MM);
   const short = Math.min(asked.heightMm, asked.widthMm);
   // A large picture is worth smaller letters down to the middle between large and least, a small one down to the least.
   const middle = (largest + asked.leastSmallMm) / 2;
@@ -57,7 +60,7 @@ export function flowSide(question: FlowQuestion): LabelSide {
     for (let smallMm = largest; smallMm >= downTo - 1e-9; smallMm *= SHRINK) {
       const sizes = { smallMm, titleMm: titleFor(asked, smallMm), pictureMm };
       const laid = lay(asked, sizes);
-      if (laid.cut.length === 0) return laid;
+      if (laid.cut.length === 0) return asked.isFront ? inTheMiddle(laid, asked) : laid;
       if (smallMm > asked.leastSmallMm && smallMm * SHRINK < asked.leastSmallMm)
         smallMm = asked.leastSmallMm / SHRINK;
     }
@@ -65,8 +68,14 @@ export function flowSide(question: FlowQuestion): LabelSide {
   return lay(asked, least);
 }
 
+/** Down by half of what is left over. A round label stays: its lines are as wide as they are where they stand. */
+function inTheMiddle(laid: LabelSide, { heightMm, isRound }: FlowQuestion): LabelSide {
+  const downMm = isRound ? 0 : Math.max(0, (heightMm - laid.neededMm) / 2);
+  return { ...laid, items: laid.items.map((item) => ({ ...item, yMm: item.yMm + downMm })) };
+}
+
 function titleFor({ heightMm, leastSmallMm }: FlowQuestion, smallMm: number): number {
-  return Math.max(leastSmallMm * 1.4, Math.min(smallMm * 2.2, heightMm * 0.11));
+  return Math.max(leastSmallMm * 1.4, Math.min(smallMm * 2.2, heightMm * 0.12));
 }
 
 function lay(asked: FlowQuestion, { smallMm, titleMm, pictureMm }: Sizes): LabelSide {

@@ -56,11 +56,24 @@ export function layLabel(
             blocks: [...head, ...rest],
             hasQr: design.hasQr,
             hasPicture: design.hasPicture,
+            isFront: false,
           }),
         ]
       : [
-          flowSide({ ...asked, blocks: head, hasQr: false, hasPicture: design.hasPicture }),
-          flowSide({ ...asked, blocks: rest, hasQr: design.hasQr, hasPicture: false }),
+          flowSide({
+            ...asked,
+            blocks: head,
+            hasQr: false,
+            hasPicture: design.hasPicture,
+            isFront: true,
+          }),
+          flowSide({
+            ...asked,
+            blocks: rest,
+            hasQr: design.hasQr,
+            hasPicture: false,
+            isFront: false,
+          }),
         ];
   return { widthMm, heightMm, isRound, sides };
 }

@@ -1,0 +1,288 @@
+<script setup lang="ts">
+import { computed, reactive, ref } from 'vue';
+import {
+  PACKAGING_KINDS,
+  PACKAGING_WORDS,
+  eachCost,
+  newPackaging,
+  packagingSchema,
+  piecesOf,
+  type Packaging,
+  type PackagingKind,
+} from '@/core/goods';
+import { BARRIERS, barrierById, type BarrierId } from '@/core/keeping';
+import { newId } from '@/core/formula';
+import { counted } from '@/core/words';
+import { useMoney } from '@/shared/useMoney';
+import { useGoodsStore } from '@/stores/goods';
+import { nowIso, today } from '@/stores/now';
+import { useWorkshopStore } from '@/stores/workshop';
+import NumberField from '@/ui/fields/NumberField.vue';
+import { useFits } from '@/ui/fields/useFits';
+
+/** Films, bags, boxes, jars, labels: by the piece, with their deliveries. */
+const workshop = useWorkshopStore();
+const goods = useGoodsStore();
+const { money } = useMoney();
+const { mark, allFit } = useFits();
+
+const openId = ref<string | null>(null);
+const delivery = reactive({ code: '', supplier: '', pieces: 100, cost: 0 });
+const found = reactive({ pieces: 0, why: '' });
+const problem = ref('');
+
+const wraps = computed(() =>
+  workshop.packaging
+    .filter(({ isLaidAway }) => !isLaidAway)
+    .sort((a, b) => a.name.localeCompare(b.name, 'en-US')),
+);
+const kinds = PACKAGING_KINDS.map((value) => ({ value, title: PACKAGING_WORDS[value] }));
+const NOTHING = 'nothing';
+const barriers = [
+  { value: NOTHING, title: 'holds no damp back' },
+  ...BARRIERS.filter(({ id }) => id !== 'bare').map(({ id, name, gM2Day }) => ({
+    value: id as string,
+    title: gM2Day === 0 ? name : `${name}, ${gM2Day} g/m² a day`,
+  })),
+];
+const isLow = (id: string) => goods.low.some(({ packaging }) => packaging.id === id);
+
+/** What does not fit its schema is said and not kept. */
+function change(of: Packaging, part: Partial<Packaging>): boolean {
+  const parsed = packagingSchema.safeParse({ ...of, ...part });
+  problem.value = parsed.success ? '' : 'This does not fit: it stays as it was.';
+  if (parsed.success) workshop.put('packaging', [parsed.data]);
+  return parsed.success;
+}
+function add(): void {
+  const made = newPackaging('New wrap', 'bag');
+  workshop.put('packaging', [made]);
+  openId.value = made.id;
+}
+function receive(of: Packaging): void {
+  if (!allFit.value) return;
+  const pieces = Math.round(delivery.pieces);
+  if (pieces < 1) {
+    problem.value = 'A delivery has at least one piece.';
+    return;
+  }
+  const lot = {
+    id: newId(),
+    code: delivery.code.trim() || `${of.name.slice(0, 20)} ${of.lots.length + 1}`,
+    supplier: delivery.supplier.trim(),
+    receivedOn: today(),
+    pieces,
+    cost: delivery.cost > 0 ? delivery.cost : null,
+  };
+  if (change(of, { lots: [...of.lots, lot] })) Object.assign(delivery, { code: '', cost: 0 });
+}
+function countAgain(of: Packaging): void {
+  const last = [...of.lots].sort((a, b) =>
+    (b.receivedOn ?? '').localeCompare(a.receivedOn ?? ''),
+  )[0];
+  if (!last || !allFit.value) return;
+  const by = Math.round(found.pieces) - piecesOf(of, goods.left);
+  if (by === 0) return;
+  const counts = [
+    ...of.counts,
+    { at: nowIso(), lotId: last.id, change: by, why: found.why.trim() },
+  ];
+  if (change(of, { counts })) found.why = '';
+}
+function layAway(of: Packaging): void {
+  const isUsed =
+    workshop.units.some(({ packaging }) => packaging.some((one) => one.packagingId === of.id)) ||
+    workshop.goods.some(
+      (move) =>
+        move.kind === 'wrapped' && move.packaging.some(({ packagingId }) => packagingId === of.id),
+    );
+  if (isUsed) change(of, { isLaidAway: true });
+  else workshop.remove('packaging', [of.id]);
+  openId.value = null;
+}
+function open(of: Packaging): void {
+  openId.value = openId.value === of.id ? null : of.id;
+  found.pieces = piecesOf(of, goods.left);
+  problem.value = '';
+}
+const textOf = (event: Event) => (event.target as HTMLInputElement).value;
+function eachWords(of: Packaging): string {
+  const each = eachCost(of, goods.left);
+  return each === null ? 'no price yet' : `${money(each)} each`;
+}
+</script>
+
+<template>
+  <section aria-label="Wraps">
+    <p v-if="wraps.length === 0" class="blank">
+      Films, bags, boxes, jars and labels stand here by the piece. Wrapping on Pack takes them off,
+      and says how long what is in them stays hard.
+    </p>
+    <ul class="plain-list">
+      <li v-for="of in wraps" :key="of.id">
+        <button type="button" class="row" :aria-expanded="openId === of.id" @click="open(of)">
+          <span class="what"
+            ><b>{{ of.name }}</b
+            ><span class="quiet"
+              >{{ PACKAGING_WORDS[of.kind].toLowerCase()
+              }}{{ of.barrier ? `, ${barrierById(of.barrier).name}` : '' }}</span
+            ></span
+          >
+          <span class="tabular" :class="{ low: isLow(of.id) }"
+            >{{ counted(piecesOf(of, goods.left), 'piece') }}{{ isLow(of.id) ? ', low' : '' }}</span
+          >
+          <span class="quiet tabular">{{ eachWords(of) }}</span>
+        </button>
+        <div v-if="openId === of.id" class="detail" role="group" :aria-label="of.name">
+          <div class="fields">
+            <v-text-field
+              :model-value="of.name"
+              label="Name"
+              maxlength="80"
+              @change="(event: Event) => change(of, { name: textOf(event).trim() || of.name })"
+            />
+            <v-select
+              :model-value="of.kind"
+              :items="kinds"
+              label="Kind"
+              @update:model-value="(kind: PackagingKind) => change(of, { kind })"
+            />
+            <v-select
+              :model-value="of.barrier ?? NOTHING"
+              :items="barriers"
+              label="What holds the damp back"
+              @update:model-value="
+                (barrier: string) =>
+                  change(of, { barrier: barrier === NOTHING ? null : (barrier as BarrierId) })
+              "
+            />
+            <NumberField
+              :model-value="of.lowPieces ?? 0"
+              label="Low under; 0 for never"
+              :min="0"
+              :max="1000000"
+              :decimals="0"
+              @update:model-value="
+                (value) => change(of, { lowPieces: value > 0 ? Math.round(value) : null })
+              "
+            />
+          </div>
+          <h3>Deliveries</h3>
+          <ul class="plain-list lots">
+            <li v-for="lot in of.lots" :key="lot.id">
+              <b>{{ lot.code }}</b> {{ lot.receivedOn ?? '' }} {{ lot.supplier }} ·
+              {{ goods.left.get(lot.id) ?? 0 }} of {{ lot.pieces
+              }}{{ lot.cost === null ? '' : ` · ${money(lot.cost)}` }}
+            </li>
+          </ul>
+          <form class="fields" @submit.prevent="receive(of)">
+            <v-text-field v-model="delivery.code" label="Code of the delivery" maxlength="60" />
+            <v-text-field v-model="delivery.supplier" label="From" maxlength="120" />
+            <NumberField
+              v-model="delivery.pieces"
+              label="Pieces"
+              :min="1"
+              :max="1000000"
+              :decimals="0"
+              @update:fits="(ok) => mark('pieces', ok)"
+            />
+            <NumberField
+              v-model="delivery.cost"
+              label="Paid for all of them"
+              :min="0"
+              :max="10000000"
+              :decimals="2"
+              @update:fits="(ok) => mark('cost', ok)"
+            />
+            <v-btn type="submit">It has come</v-btn>
+          </form>
+          <form v-if="of.lots.length > 0" class="fields" @submit.prevent="countAgain(of)">
+            <NumberField
+              v-model="found.pieces"
+              label="Counted by hand"
+              :min="0"
+              :max="1000000"
+              :decimals="0"
+              @update:fits="(ok) => mark('found', ok)"
+            />
+            <v-text-field v-model="found.why" label="Why it differs" maxlength="200" />
+            <v-btn type="submit">Write the count down</v-btn>
+          </form>
+          <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+          <v-btn variant="text" color="error" @click="layAway(of)"
+            >Lay it away<span class="visually-hidden">: {{ of.name }}</span></v-btn
+          >
+        </div>
+      </li>
+    </ul>
+    <v-btn class="add" @click="add">Add a wrap</v-btn>
+  </section>
+</template>
+
+<style scoped>
+.row {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 160px 130px;
+  gap: 12px;
+  align-items: center;
+  width: 100%;
+  min-height: 48px;
+  padding: 4px 0;
+  border: 0;
+  border-bottom: 1px solid var(--hairline);
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+.what {
+  display: grid;
+  line-height: 1.2;
+}
+.what .quiet {
+  font-size: 13px;
+}
+.low {
+  color: var(--ochre);
+  font-weight: 700;
+}
+.detail {
+  padding: 12px 0 18px 16px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(180px, 1fr));
+  gap: 10px;
+  align-items: center;
+  max-width: 900px;
+}
+h3 {
+  margin: 14px 0 4px;
+  font-size: 16px;
+}
+.lots {
+  margin-bottom: 10px;
+  font-size: 14px;
+}
+.detail form {
+  margin-bottom: 10px;
+}
+.add {
+  margin-top: 14px;
+}
+.blank {
+  max-width: 520px;
+}
+.problem {
+  color: var(--rust);
+}
+@media (max-width: 560px) {
+  .row {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+  .row > :last-child {
+    display: none;
+  }
+}
+</style>

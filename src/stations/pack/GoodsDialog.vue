@@ -1,0 +1,118 @@
+<script lang="ts">
+import type { Grade, MoveOf } from '@/core/goods';
+import type { Batch } from '@/core/records';
+
+/** What a hand is laid on: loose pieces of a batch, or a wrapping. */
+export type GoodsAct =
+  | { readonly kind: 'loose'; readonly batch: Batch; readonly grade: Grade; readonly left: number }
+  | { readonly kind: 'wrapped'; readonly run: MoveOf<'wrapped'>; readonly left: number };
+</script>
+
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { GONE_WAYS, GONE_WORDS } from '@/core/goods';
+import { useGoodsStore, type Done } from '@/stores/goods';
+import NumberField from '@/ui/fields/NumberField.vue';
+import { useFits } from '@/ui/fields/useFits';
+
+/** Pieces that are not wrapped, or a count by hand: each leaves its trace. */
+const act = defineModel<GoodsAct | null>({ required: true });
+const goods = useGoodsStore();
+const { mark, allFit } = useFits();
+
+const COUNT = 'count';
+const SECOND = 'second';
+const REJECTED = 'rejected';
+const what = ref<string>(COUNT);
+const pieces = ref(1);
+const words = ref('');
+const problem = ref('');
+
+const choices = computed(() =>
+  act.value?.kind === 'loose'
+    ? [
+        { value: COUNT, title: 'Counted by hand: so many are here' },
+        ...(act.value.grade === 'good' ? [{ value: SECOND, title: 'Seconds' }] : []),
+        { value: REJECTED, title: 'Rejected' },
+        ...GONE_WAYS.map((value) => ({ value, title: GONE_WORDS[value] })),
+      ]
+    : [{ value: COUNT, title: 'Counted by hand: so many are here' }],
+);
+const title = computed(() =>
+  act.value?.kind === 'loose' ? `Of ${act.value.batch.code}` : (act.value?.run.code ?? ''),
+);
+
+watch(act, (next) => {
+  if (!next) return;
+  what.value = next.kind === 'wrapped' ? COUNT : 'crumbled';
+  pieces.value = Math.max(0, next.left);
+  words.value = '';
+  problem.value = '';
+});
+
+function write(): void {
+  const of = act.value;
+  if (!of || !allFit.value) return;
+  const done = doneTo(of, Math.round(pieces.value), words.value.trim());
+  problem.value = done.ok ? '' : done.problem;
+  if (done.ok) act.value = null;
+}
+
+function doneTo(of: GoodsAct, count: number, said: string): Done {
+  if (of.kind === 'wrapped')
+    return goods.count({ kind: 'wrapped', wrappedId: of.run.id }, count, said);
+  const { batch, grade } = of;
+  if (what.value === COUNT)
+    return goods.count({ kind: 'loose', batchId: batch.id, grade }, count, said);
+  if (what.value === SECOND || what.value === REJECTED)
+    return goods.grade(batch, grade, what.value, count, said);
+  const how = GONE_WAYS.find((one) => one === what.value) ?? 'thrown-away';
+  return goods.useLoose(batch, grade, count, { how, to: said, orderId: null, each: null });
+}
+</script>
+
+<template>
+  <v-dialog
+    :model-value="act !== null"
+    max-width="420"
+    :aria-label="title"
+    @update:model-value="act = null"
+  >
+    <v-card>
+      <v-card-title>{{ title }}</v-card-title>
+      <v-card-text>
+        <form id="goods-act" class="fields" @submit.prevent="write">
+          <v-select v-model="what" :items="choices" label="What became of them" />
+          <NumberField
+            v-model="pieces"
+            label="How many"
+            :min="0"
+            :max="100000"
+            :decimals="0"
+            @update:fits="(ok) => mark('pieces', ok)"
+          />
+          <v-text-field v-model="words" label="To whom, or why" maxlength="120" />
+        </form>
+        <p v-if="what === 'crumbled'" class="quiet">
+          They become a lot of embed powder on the Shelf, made of what the batch was made of.
+        </p>
+        <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+      </v-card-text>
+      <v-card-actions>
+        <v-btn variant="text" @click="act = null">Cancel</v-btn>
+        <v-btn variant="flat" type="submit" form="goods-act">Write it down</v-btn>
+      </v-card-actions>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 12px;
+  padding-top: 6px;
+}
+.problem {
+  color: var(--rust);
+}
+</style>

@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import { computed, reactive, ref, watch } from 'vue';
+import { newId } from '@/core/formula';
+import { standingMoves, type SaleUnit } from '@/core/goods';
+import { ORDER_KINDS, ORDER_KIND_WORDS, type Order, type OrderKind } from '@/core/orders';
+import { shortDate } from '@/ui/frame/format';
+import { useGoodsStore } from '@/stores/goods';
+import { nowIso } from '@/stores/now';
+import { useWorkshopStore } from '@/stores/workshop';
+import NumberField from '@/ui/fields/NumberField.vue';
+import { useFits } from '@/ui/fields/useFits';
+
+/** Wrapped goods to an order, to somebody new, or given away. */
+const props = defineProps<{ unit: SaleUnit }>();
+const isOpen = defineModel<boolean>({ required: true });
+const workshop = useWorkshopStore();
+const goods = useGoodsStore();
+const { mark, allFit } = useFits();
+
+const NEW = 'new';
+const GIVEN = 'given';
+const to = ref<string>(NEW);
+const fresh = reactive<{ who: string; where: string; kind: OrderKind }>({
+  who: '',
+  where: '',
+  kind: 'order',
+});
+const count = ref(1);
+const problem = ref('');
+
+const here = computed(() => goods.onHand.get(props.unit.id) ?? 0);
+/** Units of an order that were handed over already. */
+function given(orderId: string): number {
+  const ours = new Set(
+    goods.wrapped.filter(({ run }) => run.unitId === props.unit.id).map(({ run }) => run.id),
+  );
+  return standingMoves(workshop.goods, 'gone')
+    .filter((move) => move.orderId === orderId)
+    .reduce(
+      (sum, { taken }) =>
+        sum + taken.reduce((all, one) => (ours.has(one.wrappedId) ? all + one.count : all), 0),
+      0,
+    );
+}
+function wanted(order: Order): number {
+  return order.lines.reduce(
+    (sum, one) => (one.unitId === props.unit.id ? sum + one.count : sum),
+    0,
+  );
+}
+const open = computed(() =>
+  workshop.orders
+    .filter((order) => !order.isCalledOff)
+    .map((order) => ({ order, missing: wanted(order) - given(order.id) }))
+    .filter(({ missing }) => missing > 0)
+    .sort((a, b) => Date.parse(a.order.due) - Date.parse(b.order.due)),
+);
+const choices = computed(() => [
+  ...open.value.map(({ order, missing }) => ({
+    value: order.id,
+    title: `${order.who}, ${shortDate(order.due)}: ${missing} wanted`,
+  })),
+  { value: NEW, title: 'Somebody else' },
+  { value: GIVEN, title: 'Given away' },
+]);
+const kinds = ORDER_KINDS.map((value) => ({ value, title: ORDER_KIND_WORDS[value] }));
+
+watch(isOpen, (opened) => {
+  if (!opened) return;
+  const [first] = open.value;
+  to.value = first?.order.id ?? NEW;
+  count.value = Math.max(1, Math.min(here.value, first?.missing ?? 1));
+  problem.value = '';
+});
+
+function handOver(): void {
+  if (!allFit.value) return;
+  const units = Math.round(count.value);
+  if (to.value === NEW && fresh.who.trim() === '') {
+    problem.value = 'Say who takes them: a recall has to find them again.';
+    return;
+  }
+  if (units > here.value) {
+    problem.value = `Of ${props.unit.name} there are ${here.value}, and ${units} were asked for.`;
+    return;
+  }
+  const order = to.value === NEW ? newOrder(units) : null;
+  const found = order ?? workshop.orders.find(({ id }) => id === to.value);
+  const each =
+    to.value === GIVEN
+      ? null
+      : found?.kind === 'stall'
+        ? props.unit.retail
+        : (props.unit.wholesale ?? props.unit.retail);
+  const done = goods.giveOut(props.unit.id, units, {
+    how: to.value === GIVEN ? 'given' : 'sold',
+    to: found?.who ?? '',
+    orderId: found?.id ?? null,
+    each,
+  });
+  problem.value = done.ok ? '' : done.problem;
+  if (!done.ok) return;
+  if (order) workshop.put('orders', [order]);
+  isOpen.value = false;
+}
+
+function newOrder(units: number): Order {
+  return {
+    id: newId(),
+    origin: 'own',
+    kind: fresh.kind,
+    who: fresh.who.trim(),
+    where: fresh.where.trim(),
+    due: nowIso(),
+    lines: [{ unitId: props.unit.id, count: units }],
+    repeatDays: null,
+    isCalledOff: false,
+    note: '',
+  };
+}
+</script>
+
+<template>
+  <v-dialog v-model="isOpen" max-width="460" aria-label="Hand over">
+    <v-card>
+      <v-card-title>Hand over {{ unit.name }}</v-card-title>
+      <v-card-text>
+        <form id="hand-over" class="fields" @submit.prevent="handOver">
+          <v-select v-model="to" :items="choices" label="To" />
+          <template v-if="to === NEW">
+            <v-text-field v-model="fresh.who" label="Who" maxlength="120" />
+            <v-text-field v-model="fresh.where" label="Where" maxlength="200" />
+            <v-select v-model="fresh.kind" :items="kinds" label="What it is" />
+          </template>
+          <NumberField
+            v-model="count"
+            :label="`How many of ${here}`"
+            :min="1"
+            :max="100000"
+            :decimals="0"
+            @update:fits="(ok) => mark('count', ok)"
+          />
+        </form>
+        <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+        <p class="quiet">What was wrapped first goes first.</p>
+      </v-card-text>
+      <v-card-actions>
+        <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
+        <v-btn variant="flat" type="submit" form="hand-over">Hand over</v-btn>
+      </v-card-actions>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 12px;
+  padding-top: 6px;
+}
+.problem {
+  color: var(--rust);
+}
+</style>

@@ -1,0 +1,212 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { saleUnitSchema, unitStaysHard, wrapsOf, type SaleUnit } from '@/core/goods';
+import {
+  BARRIERS,
+  YEARS_DAYS,
+  barrierById,
+  correctedBy,
+  sayKeepingLimit,
+  sayKeepsFor,
+  type BarrierId,
+  type StaysHard,
+} from '@/core/keeping';
+import { capital, counted, formatFixed, listed } from '@/core/words';
+import { usePackStore } from '@/stores/pack';
+import NumberField from '@/ui/fields/NumberField.vue';
+import WhyDialog from '@/ui/charts/WhyDialog.vue';
+
+/** How long it stays hard: each wrap compared for the air where it will lie, the unit’s own first. */
+const props = defineProps<{ unit: SaleUnit }>();
+const pack = usePackStore();
+const isAsking = ref(false);
+const isMoving = ref(false);
+
+const SHOWN: readonly BarrierId[] = [
+  'bare',
+  'paper-bag',
+  'pvc-shrink-19',
+  'polyolefin-shrink-19',
+  'polypropylene-25',
+  'tight-jar',
+];
+/** Bars end at two years; what is longer is longer. */
+const FULL_DAYS = 730;
+
+interface Row {
+  readonly name: string;
+  readonly isOwn: boolean;
+  readonly hard: StaysHard;
+}
+const own = computed(() => wrapsOf(props.unit, pack.labelBooks.packagings));
+const rows = computed<readonly Row[]>(() => {
+  const of = (name: string, wraps: readonly BarrierId[], isOwn: boolean): readonly Row[] => {
+    const hard = unitStaysHard(props.unit, pack.lines, pack.labelBooks, wraps);
+    return hard ? [{ name, isOwn, hard: correctedBy(hard, pack.keeps.own) }] : [];
+  };
+  const name = own.value.map((id) => barrierById(id).name).join(' in ') || 'bare';
+  const isSingle = own.value.length <= 1;
+  return [
+    ...of(isSingle ? name : `as it is sold: ${name}`, own.value, true),
+    ...SHOWN.filter((id) => !(isSingle && (own.value[0] ?? 'bare') === id)).flatMap((id) =>
+      of(barrierById(id).name, [id], false),
+    ),
+  ];
+});
+/** Least tight that keeps a year at the careful end. */
+const enough = computed(() => {
+  const found = [...BARRIERS]
+    .sort((a, b) => (b.gM2Day ?? Infinity) - (a.gM2Day ?? Infinity))
+    .find(({ id }) => {
+      const hard = unitStaysHard(props.unit, pack.lines, pack.labelBooks, [id]);
+      const low = hard && correctedBy(hard, pack.keeps.own).lowDays;
+      return hard !== null && (low === null || low >= 365);
+    });
+  return found?.name ?? null;
+});
+const width = (days: number | null) =>
+  `${(100 * Math.min(days ?? YEARS_DAYS, FULL_DAYS)) / FULL_DAYS}%`;
+const limit = computed(() => pack.label?.bestBefore ?? null);
+const why = computed(() => {
+  const { place } = props.unit;
+  const { hard, own: looks } = pack.keeps;
+  return [
+    `Water gained = permeance of the wrap × its area × (the air’s vapor pressure − the mix’s), until it has gained 0.6 % of its mass (0.3 to 1.2): then a thumb dents it.`,
+    `Air of ${place.name}: ${formatFixed(place.humidityPct, 0)} %, ${formatFixed(place.tempC, 1)} °C.`,
+    hard
+      ? `This mix draws water from ${formatFixed(hard.drawsFromPct.low, 0)} to ${formatFixed(hard.drawsFromPct.high, 0)} % humidity${hard.limitedBy.length > 0 ? `, by ${listed(hard.limitedBy)}` : ''}.`
+      : 'Nothing is in it yet.',
+    looks
+      ? `Your kept-back pieces (${counted(looks.looks, 'look')}): ${formatFixed(looks.factor, 2)} times as long as reckoned, ${formatFixed(looks.low, 2)} to ${formatFixed(looks.high, 2)}.`
+      : 'No kept-back piece of yours has been looked at yet.',
+    'Model of ours; films by their usual test figures at 38 °C and 90 %, from memory: the supplier’s document decides.',
+  ];
+});
+
+function place(part: Partial<SaleUnit['place']>): void {
+  const parsed = saleUnitSchema.safeParse({
+    ...props.unit,
+    place: { ...props.unit.place, ...part },
+  });
+  if (parsed.success) pack.putUnit(parsed.data);
+}
+/** The likely days; where these are years and the careful end is not, the careful end. */
+function likely({ days, lowDays }: StaysHard): string {
+  return days === null && lowDays !== null ? `from ${sayKeepsFor(lowDays)}` : sayKeepsFor(days);
+}
+function range({ lowDays, highDays }: StaysHard): string {
+  return `${sayKeepsFor(lowDays)} to ${sayKeepsFor(highDays)}`;
+}
+</script>
+
+<template>
+  <section aria-labelledby="keeps-title">
+    <h2 id="keeps-title">How long it stays hard</h2>
+    <p v-if="rows.length === 0" class="quiet">Nothing is in it yet.</p>
+    <ul v-else class="plain-list">
+      <li v-for="row in rows" :key="row.name" :class="{ own: row.isOwn }">
+        <span>{{ row.name }}</span>
+        <span class="bar" aria-hidden="true"
+          ><i class="band" :style="{ width: width(row.hard.highDays) }" /><i
+            :style="{ width: width(row.hard.lowDays) }"
+        /></span>
+        <span class="tabular">{{ likely(row.hard) }}</span>
+        <span class="visually-hidden">, {{ range(row.hard) }}</span>
+      </li>
+    </ul>
+    <p class="quiet small">
+      At {{ unit.place.name }}: {{ formatFixed(unit.place.humidityPct, 0) }} %,
+      {{ formatFixed(unit.place.tempC, 0) }} °C.
+      <template v-if="enough">{{ capital(enough) }} is enough for a year.</template>
+    </p>
+    <p class="quiet small acts">
+      <button type="button" class="link" @click="isMoving = !isMoving">Another place</button>
+      <button type="button" class="link" @click="isAsking = true">Why?</button>
+    </p>
+    <p v-if="limit" class="small">
+      Best before:
+      <b>{{
+        new Date(limit.atMs).toLocaleDateString('en-US', { month: 'long', year: 'numeric' })
+      }}</b>
+      by {{ sayKeepingLimit(limit.limit) }}.
+    </p>
+    <div v-if="isMoving" class="place">
+      <v-text-field
+        :model-value="unit.place.name"
+        label="Where it lies"
+        maxlength="80"
+        @change="(event: Event) => place({ name: (event.target as HTMLInputElement).value.trim() })"
+      />
+      <NumberField
+        :model-value="unit.place.humidityPct"
+        label="Humidity, %"
+        :min="0"
+        :max="100"
+        :decimals="0"
+        @update:model-value="(humidityPct) => place({ humidityPct })"
+      />
+      <NumberField
+        :model-value="unit.place.tempC"
+        label="Temperature, °C"
+        :min="-20"
+        :max="60"
+        :decimals="1"
+        @update:model-value="(tempC) => place({ tempC })"
+      />
+    </div>
+    <WhyDialog
+      v-model="isAsking"
+      title="How long it stays hard"
+      :figure="sayKeepsFor(pack.keeps.hard?.days ?? null)"
+      unit=""
+      :why="why"
+    />
+  </section>
+</template>
+
+<style scoped>
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1.3fr) minmax(50px, 1fr) 116px;
+  gap: 8px;
+  align-items: center;
+  min-height: 30px;
+  font-size: 14px;
+  line-height: 1.2;
+}
+li.own {
+  font-weight: 700;
+}
+.bar {
+  position: relative;
+  height: 14px;
+  border: 1px solid var(--hairline);
+  background: var(--paper);
+}
+.bar i {
+  position: absolute;
+  inset: 0 auto 0 0;
+  background: var(--verdigris);
+  opacity: 0.55;
+}
+.bar .band {
+  opacity: 0.22;
+}
+.own .bar i:last-child {
+  opacity: 1;
+}
+.small {
+  margin: 8px 0 0;
+  font-size: 14px;
+}
+.acts {
+  display: flex;
+  gap: 16px;
+}
+.place {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(130px, 1fr));
+  gap: 10px;
+  margin-top: 10px;
+}
+</style>

@@ -1,0 +1,248 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { SaleUnit } from '@/core/goods';
+import {
+  DIRECTIONS,
+  FOR_WHOM,
+  IDENTITY,
+  SHEETS,
+  labelDesignSchema,
+  type ForWhom,
+  type LabelDesign,
+} from '@/core/labeling';
+import { usePackStore } from '@/stores/pack';
+import { useWorkshopStore } from '@/stores/workshop';
+import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import NumberField from '@/ui/fields/NumberField.vue';
+
+/** Words of the maker’s own and the cut of the label. They stay whatever batch is in it. */
+const props = defineProps<{ unit: SaleUnit }>();
+const pack = usePackStore();
+const workshop = useWorkshopStore();
+const design = computed(() => props.unit.label);
+const maker = computed(() => workshop.settings.maker);
+
+const SHAPES = [
+  { value: 'rectangle', word: 'Straight' },
+  { value: 'round', word: 'Round' },
+] as const;
+const FACES = [
+  { value: '1', word: 'One side' },
+  { value: '2', word: 'Front and back' },
+] as const;
+const WHOM: Readonly<Record<ForWhom, string>> = {
+  everyone: 'everyone',
+  children: 'children, under a grown-up’s eye',
+  adults: 'adults alone',
+};
+const OWN_SHEET = 'a sheet of my own';
+const sheetNames = [...SHEETS.map(({ name }) => name), OWN_SHEET];
+const sheetName = computed(
+  () => SHEETS.find(({ name }) => name === design.value.sheet.name)?.name ?? OWN_SHEET,
+);
+const family = computed(
+  () =>
+    workshop.formulas.find(({ id }) => id === props.unit.contents[0]?.formulaId)?.body.family ??
+    'bath-bomb',
+);
+const proposed = computed(() => IDENTITY[family.value]);
+const usage = computed(() => DIRECTIONS[family.value]);
+
+/** What does not fit its schema is not kept. */
+function change(part: Partial<LabelDesign>): void {
+  const parsed = labelDesignSchema.safeParse({ ...design.value, ...part });
+  if (parsed.success) pack.putUnit({ ...props.unit, label: parsed.data });
+}
+const words = (part: Partial<LabelDesign['own']>) =>
+  change({ own: { ...design.value.own, ...part } });
+const onSheet = (part: Partial<LabelDesign['sheet']>) =>
+  change({ sheet: { ...design.value.sheet, ...part, name: OWN_SHEET } });
+
+function takeSheet(name: string): void {
+  const found = SHEETS.find((one) => one.name === name);
+  if (!found) return onSheet({});
+  const { widthMm, heightMm, ...sheet } = found;
+  change({ sheet, widthMm, heightMm });
+}
+
+const textOf = (event: Event) => (event.target as HTMLInputElement).value;
+const say = (part: Partial<typeof maker.value>) =>
+  workshop.changeSettings({ maker: { ...maker.value, ...part } });
+
+const MEASURES = [
+  { key: 'pageWidthMm', label: 'Page wide, mm', min: 20 },
+  { key: 'pageHeightMm', label: 'Page high, mm', min: 20 },
+  { key: 'columns', label: 'Across', min: 1 },
+  { key: 'rows', label: 'Down', min: 1 },
+  { key: 'leftMm', label: 'From the left, mm', min: 0 },
+  { key: 'topMm', label: 'From the top, mm', min: 0 },
+  { key: 'gapXMm', label: 'Between, across, mm', min: 0 },
+  { key: 'gapYMm', label: 'Between, down, mm', min: 0 },
+] as const;
+</script>
+
+<template>
+  <div class="form">
+    <h2>Your own words</h2>
+    <div class="fields">
+      <v-text-field
+        :model-value="design.title"
+        label="Name on the label"
+        :placeholder="unit.name"
+        persistent-placeholder
+        maxlength="300"
+        @change="(event: Event) => change({ title: textOf(event).trim() })"
+      />
+      <v-text-field
+        :model-value="design.own.identity"
+        label="What it is"
+        :placeholder="proposed"
+        persistent-placeholder
+        maxlength="300"
+        @change="(event: Event) => words({ identity: textOf(event).trim() })"
+      />
+      <v-textarea
+        :model-value="design.own.story"
+        label="What you say of it"
+        rows="2"
+        maxlength="1000"
+        @change="(event: Event) => words({ story: textOf(event).trim() })"
+      />
+      <v-textarea
+        :model-value="design.own.directions"
+        label="How it is used"
+        :placeholder="usage"
+        persistent-placeholder
+        rows="2"
+        maxlength="1000"
+        @change="(event: Event) => words({ directions: textOf(event).trim() })"
+      />
+      <v-textarea
+        :model-value="design.own.otherLanguages"
+        label="In other languages"
+        rows="2"
+        maxlength="3000"
+        @change="(event: Event) => words({ otherLanguages: textOf(event).trim() })"
+      />
+      <v-select
+        :model-value="design.forWhom"
+        :items="FOR_WHOM.map((value) => ({ value, title: WHOM[value] }))"
+        label="Made for"
+        @update:model-value="(forWhom: ForWhom) => change({ forWhom })"
+      />
+    </div>
+    <h2>Its cut</h2>
+    <ChoiceRow
+      :model-value="design.shape"
+      :items="SHAPES"
+      @update:model-value="(shape) => change({ shape })"
+    />
+    <ChoiceRow
+      :model-value="design.sides === 1 ? '1' : '2'"
+      :items="FACES"
+      @update:model-value="(sides) => change({ sides: sides === '1' ? 1 : 2 })"
+    />
+    <div class="fields small">
+      <v-select
+        class="long"
+        :model-value="sheetName"
+        :items="sheetNames"
+        label="Sheet"
+        @update:model-value="takeSheet"
+      />
+      <NumberField
+        :model-value="design.widthMm"
+        :label="design.shape === 'round' ? 'Across, mm' : 'Wide, mm'"
+        :min="10"
+        :max="400"
+        :decimals="1"
+        @update:model-value="(widthMm) => change({ widthMm })"
+      />
+      <NumberField
+        v-if="design.shape !== 'round'"
+        :model-value="design.heightMm"
+        label="High, mm"
+        :min="10"
+        :max="400"
+        :decimals="1"
+        @update:model-value="(heightMm) => change({ heightMm })"
+      />
+      <template v-if="sheetName === OWN_SHEET">
+        <NumberField
+          v-for="{ key, label, min } in MEASURES"
+          :key="key"
+          :model-value="design.sheet[key]"
+          :label="label"
+          :min="min"
+          :max="key === 'columns' || key === 'rows' ? 50 : 2000"
+          :decimals="key === 'columns' || key === 'rows' ? 0 : 1"
+          @update:model-value="(value) => onSheet({ [key]: value })"
+        />
+      </template>
+      <v-switch
+        :model-value="design.hasQr"
+        label="A code to scan"
+        @update:model-value="(hasQr) => change({ hasQr: hasQr === true })"
+      />
+      <v-switch
+        :model-value="design.hasPicture"
+        label="The piece’s colors"
+        @update:model-value="(hasPicture) => change({ hasPicture: hasPicture === true })"
+      />
+    </div>
+    <h2>Who makes it</h2>
+    <div class="fields">
+      <v-text-field
+        :model-value="maker.name"
+        label="Name"
+        maxlength="200"
+        @change="(event: Event) => say({ name: textOf(event).trim() })"
+      />
+      <v-text-field
+        :model-value="maker.address"
+        label="Address"
+        maxlength="300"
+        @change="(event: Event) => say({ address: textOf(event).trim() })"
+      />
+      <v-text-field
+        :model-value="maker.contact"
+        label="Where a customer writes"
+        maxlength="200"
+        @change="(event: Event) => say({ contact: textOf(event).trim() })"
+      />
+      <v-text-field
+        :model-value="maker.dataSheet"
+        label="Page with a cleaner’s whole list"
+        maxlength="300"
+        @change="(event: Event) => say({ dataSheet: textOf(event).trim() })"
+      />
+    </div>
+    <v-switch
+      :model-value="unit.hasSafetyReport"
+      label="A qualified assessor has signed a safety report for it"
+      @update:model-value="(signed) => pack.putUnit({ ...unit, hasSafetyReport: signed === true })"
+    />
+  </div>
+</template>
+
+<style scoped>
+.form {
+  margin-top: 10px;
+}
+h2 {
+  margin: 14px 0 8px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+  gap: 10px;
+  align-items: start;
+}
+.fields.small {
+  grid-template-columns: repeat(auto-fill, minmax(130px, 1fr));
+  margin-top: 8px;
+}
+.long {
+  grid-column: span 2;
+}
+</style>

@@ -1,0 +1,174 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, toRef } from 'vue';
+import type { SaleUnit } from '@/core/goods';
+import { seatsFor, sheetProblem, type LabelMarket } from '@/core/labeling';
+import { counted, formatFixed } from '@/core/words';
+import { usePackStore } from '@/stores/pack';
+import { saveBlob } from '@/ui/frame/download';
+import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import NumberField from '@/ui/fields/NumberField.vue';
+import { useFits } from '@/ui/fields/useFits';
+import type { LabelPrint } from '@/ui/paper/labelPdf';
+import LabelPicture from '@/ui/pictures/LabelPicture.vue';
+import LabelForm from './LabelForm.vue';
+import LabelSheets from './LabelSheets.vue';
+import { useLabel } from './useLabel';
+
+/** The label live, as it is printed; copies, sheet and place to begin at. */
+const props = defineProps<{ unit: SaleUnit }>();
+const pack = usePackStore();
+const unit = toRef(props, 'unit');
+
+const MARKETS = [
+  { value: 'eu', word: 'EU' },
+  { value: 'us', word: 'US' },
+  { value: 'both', word: 'Both' },
+] as const satisfies readonly { value: LabelMarket; word: string }[];
+const market = computed<LabelMarket>({
+  get: () => props.unit.label.market,
+  set: (next) => pack.putUnit({ ...props.unit, label: { ...props.unit.label, market: next } }),
+});
+const { laid, cut, strange, colors, title, problem } = useLabel(unit, market);
+
+const isChanging = ref(false);
+const copies = ref(Math.max(1, pack.proposed));
+const from = ref(1);
+const { mark, allFit } = useFits();
+const written = ref('');
+const isWriting = ref(false);
+const printing = ref(false);
+
+const perSheet = computed(() => props.unit.label.sheet.columns * props.unit.label.sheet.rows);
+const misfit = computed(() => sheetProblem(props.unit.label));
+const print = computed<LabelPrint | null>(() =>
+  laid.value
+    ? {
+        title: title.value,
+        design: props.unit.label,
+        label: laid.value,
+        seats: seatsFor(props.unit.label, copies.value, Math.min(from.value, perSheet.value)),
+        code: pack.code,
+        colors: colors.value,
+      }
+    : null,
+);
+const SIDE_WORDS = ['front', 'back'] as const;
+
+async function savePdf(): Promise<void> {
+  if (!print.value || !allFit.value) return;
+  isWriting.value = true;
+  written.value = '';
+  try {
+    const { labelPdf } = await import('@/ui/paper/labelPdf');
+    saveBlob(
+      `${pack.code || 'labels'} ${title.value}`.slice(0, 80) + '.pdf',
+      await labelPdf(print.value),
+    );
+    written.value = `${counted(copies.value, 'label')} written.`;
+  } catch (error) {
+    written.value = `The PDF could not be written: ${error instanceof Error ? error.message : String(error)}. Print it instead.`;
+  }
+  isWriting.value = false;
+}
+
+async function printNow(): Promise<void> {
+  if (!allFit.value) return;
+  printing.value = true;
+  await nextTick();
+  window.print();
+  printing.value = false;
+}
+</script>
+
+<template>
+  <section aria-label="Label">
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <div v-if="laid" class="sheets" :class="{ two: laid.sides.length === 2 }">
+      <LabelPicture
+        v-for="(side, i) in laid.sides"
+        :key="i"
+        :label="laid"
+        :side="side"
+        :code="pack.code"
+        :colors="colors"
+        :name="`Label of ${title}${laid.sides.length === 2 ? `, ${SIDE_WORDS[i]}` : ''}`"
+      />
+    </div>
+    <p v-else-if="!problem" class="quiet">Laying it out…</p>
+    <p v-if="cut" role="alert" class="problem">{{ cut }}</p>
+    <p v-if="strange.length > 0" role="alert" class="problem">
+      The label’s font has no {{ strange.slice(0, 12).join(' ') }}: on paper they would be empty
+      boxes. Write that name in Latin, Greek or Cyrillic letters.
+    </p>
+    <p v-if="misfit" role="alert" class="problem">{{ misfit }}</p>
+    <p v-if="laid" class="quiet size">
+      {{ formatFixed(laid.widthMm, 0) }} × {{ formatFixed(laid.heightMm, 0) }} mm, {{ perSheet }} a
+      sheet; smallest letters
+      {{ formatFixed(Math.min(...laid.sides.map(({ smallMm }) => smallMm)) * 0.528, 2) }} mm high
+    </p>
+    <ChoiceRow v-model="market" :items="MARKETS" aria-label="Market" />
+    <div class="print">
+      <NumberField
+        v-model="copies"
+        label="Copies"
+        :min="1"
+        :max="5000"
+        :decimals="0"
+        @update:fits="(ok) => mark('copies', ok)"
+      />
+      <NumberField
+        v-model="from"
+        label="Begin at place"
+        :min="1"
+        :max="perSheet"
+        :decimals="0"
+        @update:fits="(ok) => mark('from', ok)"
+      />
+      <v-btn variant="flat" :disabled="!print || !allFit" @click="printNow"
+        >Print {{ copies }}</v-btn
+      >
+      <v-btn :loading="isWriting" :disabled="!print || !allFit" @click="savePdf">Save as PDF</v-btn>
+    </div>
+    <p v-if="written" role="status" class="quiet">{{ written }}</p>
+    <button
+      type="button"
+      class="link"
+      :aria-expanded="isChanging"
+      @click="isChanging = !isChanging"
+    >
+      {{ isChanging ? 'Done with its words and its cut' : 'Change its words and its cut' }}
+    </button>
+    <LabelForm v-if="isChanging" :unit="unit" />
+    <LabelSheets v-if="printing && print" :print="print" />
+  </section>
+</template>
+
+<style scoped>
+.sheets {
+  max-width: 440px;
+}
+.sheets.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+  max-width: none;
+}
+.size {
+  margin: 8px 0 2px;
+  font-size: 14px;
+}
+.print {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px;
+  margin: 10px 0;
+}
+.print :deep(.v-input) {
+  flex: 0 1 110px;
+}
+.problem {
+  margin: 8px 0 0;
+  color: var(--rust);
+}
+</style>

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { sayMust, type Must, type MustState } from '@/core/labeling';
+
+/** What the label must say: each met, to look at, or missing, with its rule. */
+const props = defineProps<{ musts: readonly Must[] }>();
+
+const STATE: Readonly<Record<MustState, string>> = {
+  met: 'met',
+  look: 'look at it',
+  missing: 'missing',
+};
+const ORDER: Readonly<Record<MustState, number>> = { missing: 0, look: 1, met: 2 };
+const rows = computed(() =>
+  [...props.musts]
+    .sort((a, b) => ORDER[a.state] - ORDER[b.state])
+    .map((must, i) => ({ ...must, ...sayMust(must), key: `${must.code}${i}` })),
+);
+const showsRules = ref(false);
+const open = computed(() => props.musts.filter(({ state }) => state !== 'met').length);
+</script>
+
+<template>
+  <section aria-labelledby="must-title">
+    <h2 id="must-title">What the label must say</h2>
+    <ul class="plain-list">
+      <li v-for="row in rows" :key="row.key" :class="row.state">
+        <span class="head"
+          ><b>{{ row.title }}</b> <span class="state">{{ STATE[row.state] }}</span></span
+        >
+        <span class="quiet">{{ row.detail }}</span>
+        <span v-if="row.state !== 'met' || showsRules" class="quiet rule">{{ row.rule }}</span>
+      </li>
+    </ul>
+    <p class="quiet foot">
+      <button
+        type="button"
+        class="link"
+        :aria-pressed="showsRules"
+        @click="showsRules = !showsRules"
+      >
+        {{ showsRules ? 'Without the rules' : 'With the rule of each' }}</button><br />
+      {{ open === 0 ? 'Nothing is open. ' : '' }}Rules are from memory: where you sell, the
+      authority and a qualified assessor have the last word.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+li {
+  display: grid;
+  padding: 4px 0 4px 12px;
+  border-left: 6px solid var(--verdigris);
+  border-bottom: 1px solid var(--hairline);
+  font-size: 14px;
+  line-height: 1.3;
+  overflow-wrap: anywhere;
+}
+li.look {
+  border-left-color: var(--ochre);
+  border-left-style: double;
+}
+li.missing {
+  border-left-color: var(--rust);
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  gap: 8px;
+}
+.state {
+  font-size: 12px;
+  white-space: nowrap;
+}
+.missing .state {
+  color: var(--rust);
+}
+.rule {
+  font-size: 12px;
+}
+.foot {
+  margin: 8px 0 18px;
+  font-size: 13px;
+}
+</style>

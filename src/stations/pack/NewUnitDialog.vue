@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { UNIT_KINDS, UNIT_WORDS, newSaleUnit, type UnitKind } from '@/core/goods';
+import { usePackStore } from '@/stores/pack';
+import { useWorkshopStore } from '@/stores/workshop';
+
+/** A new thing to sell: what kind, of which formulas. */
+const isOpen = defineModel<boolean>({ required: true });
+const pack = usePackStore();
+const workshop = useWorkshopStore();
+
+const kind = ref<UnitKind>('piece');
+const formulaIds = ref<string[]>([]);
+const name = ref('');
+const problem = ref('');
+
+const KINDS = UNIT_KINDS.map((value) => ({ value, title: UNIT_WORDS[value] }));
+const formulas = computed(() =>
+  [...workshop.formulas]
+    .filter(({ archivedAt }) => !archivedAt)
+    .map((formula) => ({ value: formula.id, title: formula.name })),
+);
+const proposed = computed(() => {
+  const names = workshop.formulas.flatMap((one) =>
+    formulaIds.value.includes(one.id) ? [one.name] : [],
+  );
+  if (names.length === 0) return '';
+  return names.length === 1 && kind.value === 'pair'
+    ? `${names[0]}, a pair`
+    : names.length === 1 && kind.value === 'sampler'
+      ? `${names[0]} sampler`
+      : names.join(', ');
+});
+
+watch(isOpen, (open) => {
+  if (!open) return;
+  const inHand = workshop.settings.formulaInHandId;
+  const family = workshop.formulaInHand?.body.family;
+  kind.value = family === 'shower-steamer' ? 'pair' : family === 'fizzing-salts' ? 'jar' : 'piece';
+  formulaIds.value = inHand ? [inHand] : [];
+  name.value = '';
+  problem.value = '';
+});
+
+function keep(): void {
+  const chosen = formulaIds.value.flatMap(
+    (id) => workshop.formulas.find((one) => one.id === id) ?? [],
+  );
+  if (chosen.length === 0) {
+    problem.value = 'Choose at least one formula: nothing cannot be sold.';
+    return;
+  }
+  const said = (name.value.trim() || proposed.value).slice(0, 300);
+  pack.putUnit(newSaleUnit(said, kind.value, chosen));
+  isOpen.value = false;
+}
+</script>
+
+<template>
+  <v-dialog v-model="isOpen" max-width="460" aria-label="New sale unit">
+    <v-card>
+      <v-card-title>New sale unit</v-card-title>
+      <v-card-text>
+        <form id="new-unit" class="fields" @submit.prevent="keep">
+          <v-select v-model="kind" :items="KINDS" label="Sold as" />
+          <v-autocomplete
+            v-model="formulaIds"
+            :items="formulas"
+            label="Of which formulas"
+            multiple
+            chips
+            closable-chips
+          />
+          <v-text-field
+            v-model="name"
+            label="Name"
+            :placeholder="proposed"
+            persistent-placeholder
+            maxlength="300"
+          />
+        </form>
+        <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+      </v-card-text>
+      <v-card-actions>
+        <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
+        <v-btn variant="flat" type="submit" form="new-unit">Keep it</v-btn>
+      </v-card-actions>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 12px;
+  padding-top: 6px;
+}
+.problem {
+  color: var(--rust);
+}
+</style>

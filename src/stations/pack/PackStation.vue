@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { UNIT_WORDS } from '@/core/goods';
+import { counted } from '@/core/words';
+import PageHeader from '@/shared/PageHeader.vue';
+import { useGoodsStore } from '@/stores/goods';
+import { usePackStore } from '@/stores/pack';
+import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import HandOverDialog from './HandOverDialog.vue';
+import KeepsHard from './KeepsHard.vue';
+import LabelSide from './LabelSide.vue';
+import MustList from './MustList.vue';
+import NewUnitDialog from './NewUnitDialog.vue';
+import PapersSide from './PapersSide.vue';
+import StockSide from './StockSide.vue';
+import UnitForm from './UnitForm.vue';
+import WhereTheyWent from './WhereTheyWent.vue';
+import WrapPanel from './WrapPanel.vue';
+
+/** From a dry piece to something that may be sold. */
+const pack = usePackStore();
+const goods = useGoodsStore();
+
+type Side = 'label' | 'wrap' | 'stock' | 'papers';
+const SIDES = [
+  { value: 'label', word: 'Label' },
+  { value: 'wrap', word: 'Wrap' },
+  { value: 'stock', word: 'Stock' },
+  { value: 'papers', word: 'Papers' },
+] as const satisfies readonly { value: Side; word: string }[];
+const side = ref<Side>('label');
+const isNaming = ref(false);
+const isHandingOver = ref(false);
+
+const choices = computed(() =>
+  pack.units.map(({ id, name, kind }) => ({
+    value: id,
+    title: name,
+    subtitle: `${UNIT_WORDS[kind].toLowerCase()}, ${goods.onHand.get(id) ?? 0} here`,
+  })),
+);
+const here = computed(() => (pack.unit ? (goods.onHand.get(pack.unit.id) ?? 0) : 0));
+</script>
+
+<template>
+  <div>
+    <PageHeader>
+      <template #title
+        ><h1>{{ pack.unit?.name ?? 'Pack' }}</h1></template
+      >
+      <template #sub>
+        <template v-if="pack.unit">
+          {{ pack.code || 'no batch yet' }} · {{ UNIT_WORDS[pack.unit.kind].toLowerCase() }} ·
+          {{ here }} wrapped, {{ pack.most }} more to wrap
+        </template>
+        <template v-else>{{ counted(pack.units.length, 'sale unit') }}</template>
+      </template>
+      <template #actions>
+        <v-autocomplete
+          v-if="pack.units.length > 0"
+          class="choose"
+          :model-value="pack.unit?.id"
+          :items="choices"
+          :item-props="({ subtitle }: { subtitle: string }) => ({ subtitle })"
+          label="What is sold"
+          @update:model-value="(id: string | null) => id && pack.choose(id)"
+        />
+        <v-btn @click="isNaming = true">New sale unit</v-btn>
+      </template>
+    </PageHeader>
+    <p v-if="!pack.unit" class="blank">
+      What is sold is a sale unit: one piece, a pair of steamers, a box of three, a jar. Make one of
+      a formula, and its label, its wrap, its price and its stock stand here.
+    </p>
+    <div v-else class="station" :class="{ wide: side === 'stock' || side === 'papers' }">
+      <div class="middle">
+        <ChoiceRow v-model="side" :items="SIDES" class="sides" />
+        <LabelSide v-if="side === 'label'" :key="pack.unit.id" :unit="pack.unit" />
+        <UnitForm v-else-if="side === 'wrap'" :key="pack.unit.id" :unit="pack.unit" />
+        <StockSide v-else-if="side === 'stock'" @hand-over="isHandingOver = true" />
+        <PapersSide v-else />
+      </div>
+      <div v-if="side === 'label' || side === 'wrap'" class="must">
+        <MustList v-if="side === 'label' && pack.label" :musts="pack.label.musts" />
+        <KeepsHard :unit="pack.unit" />
+      </div>
+      <aside class="last">
+        <WhereTheyWent :unit="pack.unit" />
+        <WrapPanel :unit="pack.unit" @hand-over="isHandingOver = true" @papers="side = 'papers'" />
+      </aside>
+    </div>
+    <NewUnitDialog v-model="isNaming" />
+    <HandOverDialog v-if="pack.unit" v-model="isHandingOver" :unit="pack.unit" />
+  </div>
+</template>
+
+<style scoped>
+.blank {
+  max-width: 560px;
+  padding: 56px 24px;
+  font-size: 16px;
+}
+.choose {
+  width: 240px;
+}
+.station {
+  display: grid;
+  grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr) 300px;
+}
+.station.wide {
+  grid-template-columns: minmax(0, 1fr) 300px;
+}
+.middle,
+.must {
+  padding: 8px 20px 28px 24px;
+}
+.must {
+  padding: 14px 20px 28px 8px;
+}
+.sides {
+  margin-bottom: 12px;
+}
+.last {
+  padding: 14px 20px 28px;
+  border-left: 1px solid var(--hairline);
+}
+@media (max-width: 1100px) {
+  .station,
+  .station.wide {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  }
+  .middle {
+    grid-column: 1 / -1;
+  }
+  .station.wide .last {
+    grid-column: 1 / -1;
+  }
+  .must {
+    padding-left: 24px;
+  }
+}
+@media (max-width: 700px) {
+  .station,
+  .station.wide {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .middle,
+  .must,
+  .last {
+    padding: 8px 14px 20px;
+    border: 0;
+  }
+}
+</style>

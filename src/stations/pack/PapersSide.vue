@@ -1,0 +1,210 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { originOf, packagingLot, recallBatch, recallLot } from '@/core/goods';
+import { counted, formatFixed } from '@/core/words';
+import { useMoney } from '@/shared/useMoney';
+import { useGoodsStore } from '@/stores/goods';
+import { nowIso } from '@/stores/now';
+import { usePackStore } from '@/stores/pack';
+import { useTriesStore } from '@/stores/tries';
+import { useWorkshopStore } from '@/stores/workshop';
+import { useMaterials } from '@/ui/fields/materials';
+import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import { download, saveBlob } from '@/ui/frame/download';
+import { shortDate } from '@/ui/frame/format';
+import { dossierPaper, originPaper, pricePaper, recallPaper } from '@/ui/paper/goodsPapers';
+import type { Paper } from '@/ui/paper/papers';
+import PaperSheet from './PaperSheet.vue';
+import { dossierTrial } from './dossierTrial';
+
+/** The dossier of what is in hand, a recall either way, and the list of prices: on screen, on paper, as files. */
+const pack = usePackStore();
+const goods = useGoodsStore();
+const tries = useTriesStore();
+const workshop = useWorkshopStore();
+const { nameOf } = useMaterials();
+const { money } = useMoney();
+
+type Which = 'dossier' | 'lot' | 'batch' | 'order' | 'prices';
+const WHICH = [
+  { value: 'dossier', word: 'Dossier' },
+  { value: 'lot', word: 'Recall of a lot' },
+  { value: 'batch', word: 'Recall of a batch' },
+  { value: 'order', word: 'What is in an order' },
+  { value: 'prices', word: 'Prices' },
+] as const satisfies readonly { value: Which; word: string }[];
+const which = ref<Which>('dossier');
+const now = nowIso();
+const usedLots = new Set(goods.books.lotMoves.map((move) => move.lotId));
+const lotId = ref<string | null>(
+  workshop.lots.find(({ id, isQuarantined }) => isQuarantined && usedLots.has(id))?.id ?? null,
+);
+const batchId = ref<string | null>(pack.batches[0]?.id ?? null);
+const orderId = ref<string | null>(null);
+const problem = ref('');
+const isWriting = ref(false);
+
+const lots = computed(() =>
+  [...workshop.lots]
+    .sort(
+      (a, b) =>
+        Number(b.isQuarantined) - Number(a.isQuarantined) || a.code.localeCompare(b.code, 'en-US'),
+    )
+    .map((lot) => ({
+      value: lot.id,
+      title: `${lot.code}, ${nameOf(lot.materialId)}${lot.isQuarantined ? ', set aside' : ''}`,
+    })),
+);
+const batches = computed(() =>
+  [...workshop.batches]
+    .sort((a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt))
+    .map(({ id, code, formulaName }) => ({ value: id, title: `${code}, ${formulaName}` })),
+);
+const orders = computed(() =>
+  [...workshop.orders]
+    .filter(({ id }) => workshop.goods.some((move) => move.kind === 'gone' && move.orderId === id))
+    .sort((a, b) => Date.parse(b.due) - Date.parse(a.due))
+    .map(({ id, who, due }) => ({ value: id, title: `${who}, ${shortDate(due)}` })),
+);
+
+const dossier = computed(() => {
+  if (which.value !== 'dossier') return null;
+  const best = pack.label?.bestBefore;
+  return pack.dossier(best ? new Date(best.atMs).toISOString().slice(0, 10) : null, (trial) =>
+    dossierTrial(trial, tries.answerOf(trial)),
+  );
+});
+
+const paper = computed<Paper | null>(() => {
+  switch (which.value) {
+    case 'dossier':
+      return dossier.value && dossierPaper(dossier.value);
+    case 'lot': {
+      const lot = workshop.lots.find(({ id }) => id === lotId.value);
+      return lot
+        ? recallPaper(`${lot.code}, ${nameOf(lot.materialId)}`, recallLot(lot.id, goods.books), now)
+        : null;
+    }
+    case 'batch': {
+      const batch = workshop.batches.find(({ id }) => id === batchId.value);
+      return batch ? recallPaper(batch.code, recallBatch(batch, goods.books), now) : null;
+    }
+    case 'order': {
+      const order = workshop.orders.find(({ id }) => id === orderId.value);
+      if (!order) return null;
+      const origin = originOf(order.id, goods.books);
+      const wraps = origin.packagingLotIds.flatMap((id) => {
+        const found = packagingLot(id, workshop.packaging);
+        return found ? [[found.lot.code, found.packaging.name] as const] : [];
+      });
+      return originPaper(`${order.who}, ${shortDate(order.due)}`, origin, nameOf, wraps, now);
+    }
+    case 'prices':
+      return pricePaper(
+        workshop.settings.maker.name,
+        pack.units.map((unit) => ({
+          name: unit.name,
+          net: netOf(unit.id),
+          cost: '',
+          wholesale: unit.wholesale === null ? '' : money(unit.wholesale),
+          retail: unit.retail === null ? '' : money(unit.retail),
+        })),
+        now,
+      );
+  }
+  return null;
+});
+
+function netOf(unitId: string): string {
+  const netG = pack.netOf(unitId);
+  return netG === null ? '' : `${formatFixed(netG, 0)} g`;
+}
+
+async function savePdf(): Promise<void> {
+  if (!paper.value) return;
+  isWriting.value = true;
+  problem.value = '';
+  try {
+    const [{ paperDocument }, { makePdf }] = await Promise.all([
+      import('@/ui/paper/papers'),
+      import('@/ui/paper/makePdf'),
+    ]);
+    saveBlob(`${fileName(paper.value.title)}.pdf`, await makePdf(paperDocument(paper.value)));
+  } catch (error) {
+    problem.value = `The PDF could not be written: ${error instanceof Error ? error.message : String(error)}. Print it instead.`;
+  }
+  isWriting.value = false;
+}
+function saveJson(): void {
+  if (!dossier.value) return;
+  download(
+    `${fileName(`Dossier ${dossier.value.product}`)}.json`,
+    'application/json',
+    `${JSON.stringify(dossier.value, null, 2)}\n`,
+  );
+}
+function fileName(title: string): string {
+  return title
+    .replace(/[\\/:*?"<>|]+/g, ' ')
+    .slice(0, 80)
+    .trim();
+}
+const print = () => window.print();
+</script>
+
+<template>
+  <section aria-label="Papers">
+    <div class="no-print">
+      <ChoiceRow v-model="which" :items="WHICH" />
+      <div class="ask">
+        <v-autocomplete v-if="which === 'lot'" v-model="lotId" :items="lots" label="Which lot" />
+        <v-autocomplete
+          v-else-if="which === 'batch'"
+          v-model="batchId"
+          :items="batches"
+          label="Which batch"
+        />
+        <v-autocomplete
+          v-else-if="which === 'order'"
+          v-model="orderId"
+          :items="orders"
+          label="Which order"
+        />
+        <v-btn :disabled="!paper" @click="print">Print</v-btn>
+        <v-btn :loading="isWriting" :disabled="!paper" variant="flat" @click="savePdf"
+          >Save as PDF</v-btn
+        >
+        <v-btn v-if="which === 'dossier'" :disabled="!dossier" @click="saveJson"
+          >Save as JSON</v-btn
+        >
+      </div>
+      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+      <p v-if="!paper" class="quiet">
+        {{
+          which === 'order'
+            ? orders.length === 0
+              ? 'Nothing was handed over to an order yet.'
+              : `Choose one of ${counted(orders.length, 'order')}.`
+            : 'Choose what it is of.'
+        }}
+      </p>
+    </div>
+    <PaperSheet v-if="paper" :paper="paper" />
+  </section>
+</template>
+
+<style scoped>
+.ask {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px;
+  margin: 8px 0 12px;
+}
+.ask :deep(.v-input) {
+  flex: 0 1 340px;
+}
+.problem {
+  color: var(--rust);
+}
+</style>

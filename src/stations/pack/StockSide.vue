@@ -1,0 +1,253 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { GRADES, GRADE_WORDS, sayMove, type Grade } from '@/core/goods';
+import type { Batch } from '@/core/records';
+import { counted } from '@/core/words';
+import { useGoodsStore } from '@/stores/goods';
+import { useWorkshopStore } from '@/stores/workshop';
+import { shortDate, shortTime } from '@/ui/frame/format';
+import GoodsDialog, { type GoodsAct } from './GoodsDialog.vue';
+
+/** Finished goods: loose by batch, wrapped by code, and all that happened to them. */
+defineEmits<{ handOver: [] }>();
+const goods = useGoodsStore();
+const workshop = useWorkshopStore();
+
+const showsGone = ref(false);
+const MOST_MOVES = 12;
+const shownMoves = ref(MOST_MOVES);
+const problem = ref('');
+const act = ref<GoodsAct | null>(null);
+
+const loose = computed(() =>
+  goods.loose
+    .filter(({ left }) => GRADES.some((grade) => left[grade] !== 0))
+    .flatMap(({ batch, left }) =>
+      GRADES.flatMap((grade) => (left[grade] === 0 ? [] : [{ batch, grade, left: left[grade] }])),
+    ),
+);
+const wrapped = computed(() =>
+  goods.wrapped
+    .filter(({ left }) => showsGone.value || left !== 0)
+    .map(({ run, left }) => ({ run, left, name: unitName(run.unitId) })),
+);
+const moves = computed(() =>
+  [...workshop.goods].sort((a, b) => Date.parse(b.at) - Date.parse(a.at)),
+);
+
+function unitName(id: string): string {
+  return workshop.units.find((one) => one.id === id)?.name ?? 'a unit that is gone';
+}
+function moveName(move: (typeof workshop.goods)[number]): string {
+  if (move.kind === 'wrapped') return unitName(move.unitId);
+  if (move.kind === 'graded') return codeOf(move.batchId);
+  const runs =
+    move.kind === 'gone'
+      ? move.taken.map(({ wrappedId }) => wrappedId)
+      : move.of.kind === 'wrapped'
+        ? [move.of.wrappedId]
+        : [];
+  const batches =
+    move.kind === 'gone'
+      ? move.loose.map(({ batchId }) => batchId)
+      : move.kind === 'counted' && move.of.kind === 'loose'
+        ? [move.of.batchId]
+        : [];
+  const names = [
+    ...goods.wrapped
+      .filter(({ run }) => runs.includes(run.id))
+      .map(({ run }) => unitName(run.unitId)),
+    ...batches.map(codeOf),
+  ];
+  return [...new Set(names)].join(', ');
+}
+const codeOf = (id: string) =>
+  workshop.batches.find((batch) => batch.id === id)?.code ?? 'a batch that is gone';
+
+function strike(id: string): void {
+  const done = goods.strike(id);
+  problem.value = done.ok ? '' : done.problem;
+}
+const doTo = (batch: Batch, grade: Grade, left: number) =>
+  (act.value = { kind: 'loose', batch, grade, left });
+</script>
+
+<template>
+  <section aria-label="Stock">
+    <p v-for="one in goods.overdrafts" :key="one.code" role="alert" class="problem">
+      {{ one.code }}: {{ one.short }} more went than there were. Count them by hand, or take back
+      what was written twice.
+    </p>
+    <div class="head">
+      <h2>Wrapped</h2>
+      <button type="button" class="link" @click="showsGone = !showsGone">
+        {{ showsGone ? 'only what is here' : 'all that ever was' }}
+      </button>
+      <v-btn size="small" @click="$emit('handOver')">Hand over</v-btn>
+    </div>
+    <p v-if="wrapped.length === 0" class="quiet">Nothing wrapped is here.</p>
+    <table v-else>
+      <thead>
+        <tr>
+          <th scope="col">Code</th>
+          <th scope="col">What</th>
+          <th scope="col">Wrapped</th>
+          <th scope="col">Best before</th>
+          <th scope="col" class="number">Here</th>
+          <th scope="col"><span class="visually-hidden">Do</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="{ run, left, name } in wrapped" :key="run.id">
+          <td class="tabular">{{ run.code }}</td>
+          <td>{{ name }}</td>
+          <td>{{ shortDate(run.at) }}</td>
+          <td>{{ run.bestBefore ?? '' }}</td>
+          <td class="number tabular">
+            <b :class="{ problem: left < 0 }">{{ left }}</b> of {{ run.count }}
+          </td>
+          <td>
+            <v-btn size="small" variant="text" @click="act = { kind: 'wrapped', run, left }"
+              >Count<span class="visually-hidden"> {{ run.code }}</span></v-btn
+            >
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <h2>Loose</h2>
+    <p v-if="loose.length === 0" class="quiet">
+      No unwrapped pieces. They come here when a batch is counted at the bench.
+    </p>
+    <table v-else>
+      <thead>
+        <tr>
+          <th scope="col">Batch</th>
+          <th scope="col">Formula</th>
+          <th scope="col">Made</th>
+          <th scope="col" class="number">Here</th>
+          <th scope="col"><span class="visually-hidden">Do</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="{ batch, grade, left } in loose" :key="batch.id + grade">
+          <td class="tabular">
+            <router-link class="link" :to="{ name: 'batch', params: { batchId: batch.id } }">{{
+              batch.code
+            }}</router-link>
+          </td>
+          <td>
+            {{ batch.formulaName
+            }}<template v-if="grade !== 'good'">, {{ GRADE_WORDS[grade] }}</template>
+          </td>
+          <td>{{ shortDate(batch.startedAt) }}</td>
+          <td class="number tabular">
+            <b :class="{ problem: left < 0 }">{{ left }}</b>
+          </td>
+          <td>
+            <v-btn size="small" variant="text" @click="doTo(batch, grade, left)"
+              >Not to be wrapped<span class="visually-hidden"> of {{ batch.code }}</span></v-btn
+            >
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <h2>What happened</h2>
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <ul class="plain-list moves">
+      <li
+        v-for="move in moves.slice(0, shownMoves)"
+        :key="move.id"
+        :class="{ struck: move.struckAt }"
+      >
+        <span class="quiet tabular">{{ shortTime(move.at) }}</span>
+        <span
+          >{{ moveName(move) }}: {{ sayMove(move)
+          }}<template v-if="move.who">, {{ move.who }}</template></span
+        >
+        <button
+          v-if="move.struckAt === null"
+          type="button"
+          class="link"
+          :aria-label="`Take back: ${moveName(move)}, ${sayMove(move)}, ${shortTime(move.at)}`"
+          @click="strike(move.id)"
+        >
+          take back
+        </button>
+      </li>
+    </ul>
+    <button v-if="moves.length > shownMoves" type="button" class="link" @click="shownMoves += 40">
+      {{ counted(moves.length - shownMoves, 'move') }} before
+    </button>
+    <GoodsDialog v-model="act" />
+  </section>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 16px;
+}
+h2 {
+  margin: 14px 0 6px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 14px;
+}
+th {
+  padding: 4px 8px 4px 0;
+  color: var(--mid);
+  font-size: 13px;
+  font-weight: 400;
+  text-align: left;
+}
+td {
+  padding: 2px 8px 2px 0;
+  border-top: 1px solid var(--hairline);
+}
+.number {
+  text-align: right;
+}
+.moves li {
+  display: grid;
+  grid-template-columns: 110px minmax(0, 1fr) auto;
+  gap: 10px;
+  padding: 5px 0;
+  border-bottom: 1px solid var(--hairline);
+  font-size: 14px;
+}
+.struck {
+  text-decoration: line-through;
+  opacity: 0.75;
+}
+.problem {
+  color: var(--rust);
+}
+@media (max-width: 560px) {
+  table,
+  thead,
+  tbody,
+  tr {
+    display: block;
+  }
+  thead {
+    display: none;
+  }
+  tr {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 12px;
+    padding: 6px 0;
+    border-top: 1px solid var(--hairline);
+  }
+  td {
+    border: 0;
+  }
+  .moves li {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+}
+</style>

@@ -1,0 +1,299 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import {
+  GRADES,
+  GRADE_WORDS,
+  UNIT_KINDS,
+  UNIT_WORDS,
+  eachCost,
+  piecesOf,
+  saleUnitSchema,
+  type Grade,
+  type SaleUnit,
+} from '@/core/goods';
+import { counted } from '@/core/words';
+import { useGoodsStore } from '@/stores/goods';
+import { usePackStore } from '@/stores/pack';
+import { useWorkshopStore } from '@/stores/workshop';
+import { useMoney } from '@/shared/useMoney';
+import NumberField from '@/ui/fields/NumberField.vue';
+
+/** What is in the pack, what is around it, and what it is sold for. */
+const props = defineProps<{ unit: SaleUnit }>();
+const pack = usePackStore();
+const goods = useGoodsStore();
+const workshop = useWorkshopStore();
+const { money } = useMoney();
+const problem = ref('');
+
+const packagings = computed(() =>
+  workshop.packaging
+    .filter(({ isLaidAway }) => !isLaidAway)
+    .map((one) => ({ value: one.id, title: one.name })),
+);
+const addable = computed(() =>
+  packagings.value.filter(
+    ({ value }) => !props.unit.packaging.some(({ packagingId }) => packagingId === value),
+  ),
+);
+const formulas = computed(() =>
+  workshop.formulas.map((formula) => ({ value: formula.id, title: formula.name })),
+);
+const grades = GRADES.map((value) => ({ value, title: GRADE_WORDS[value] }));
+const kinds = UNIT_KINDS.map((value) => ({ value, title: UNIT_WORDS[value] }));
+
+/** What does not fit its schema is said and not kept. */
+function change(part: Partial<SaleUnit>): void {
+  const parsed = saleUnitSchema.safeParse({ ...props.unit, ...part });
+  problem.value = parsed.success
+    ? ''
+    : part.contents?.length === 0
+      ? 'A sale unit of nothing cannot be sold: it holds at least one piece.'
+      : 'This does not fit: it stays as it was.';
+  if (parsed.success) pack.putUnit(parsed.data);
+}
+
+const withLine = (at: number, part: Partial<SaleUnit['contents'][number]>) =>
+  change({
+    contents: props.unit.contents.map((line, i) => (i === at ? { ...line, ...part } : line)),
+  });
+const withoutLine = (at: number) =>
+  change({ contents: props.unit.contents.filter((_, i) => i !== at) });
+function addLine(): void {
+  const formulaId = workshop.settings.formulaInHandId ?? workshop.formulas[0]?.id;
+  if (formulaId)
+    change({ contents: [...props.unit.contents, { formulaId, grade: 'good', pieces: 1 }] });
+}
+const withWrap = (at: number, pieces: number) =>
+  change({
+    packaging: props.unit.packaging.map((one, i) => (i === at ? { ...one, pieces } : one)),
+  });
+const withoutWrap = (at: number) =>
+  change({ packaging: props.unit.packaging.filter((_, i) => i !== at) });
+const addWrap = (packagingId: string | null) =>
+  packagingId && change({ packaging: [...props.unit.packaging, { packagingId, pieces: 1 }] });
+
+function wrapWords(id: string): string {
+  const of = workshop.packaging.find((one) => one.id === id);
+  if (!of) return 'it is no longer on the shelf';
+  const each = eachCost(of, goods.left);
+  return `${counted(piecesOf(of, goods.left), 'piece')} here${each === null ? ', no price' : `, ${money(each)} each`}`;
+}
+const nameOf = (id: string) => workshop.packaging.find((one) => one.id === id)?.name ?? 'a wrap';
+const price = (value: number): number | null => (value > 0 ? value : null);
+</script>
+
+<template>
+  <section aria-label="Wrap" class="unit">
+    <div class="fields">
+      <v-text-field
+        :model-value="unit.name"
+        label="Name"
+        maxlength="300"
+        @change="
+          (event: Event) =>
+            change({ name: (event.target as HTMLInputElement).value.trim() || unit.name })
+        "
+      />
+      <v-select
+        :model-value="unit.kind"
+        :items="kinds"
+        label="Sold as"
+        @update:model-value="(kind: SaleUnit['kind']) => change({ kind })"
+      />
+    </div>
+    <h2>What is in it</h2>
+    <div
+      v-for="(line, i) in unit.contents"
+      :key="i"
+      class="line"
+      role="group"
+      :aria-label="`Content ${i + 1}`"
+    >
+      <v-autocomplete
+        :model-value="line.formulaId"
+        :items="formulas"
+        label="Formula"
+        @update:model-value="(formulaId: string | null) => formulaId && withLine(i, { formulaId })"
+      />
+      <NumberField
+        :model-value="line.pieces"
+        label="Pieces"
+        :min="1"
+        :max="1000"
+        :decimals="0"
+        @update:model-value="(pieces) => withLine(i, { pieces: Math.round(pieces) })"
+      />
+      <v-select
+        :model-value="line.grade"
+        :items="grades"
+        label="Which"
+        @update:model-value="(grade: Grade) => withLine(i, { grade })"
+      />
+      <v-btn variant="text" @click="withoutLine(i)"
+        >Take out<span class="visually-hidden"> content {{ i + 1 }}</span></v-btn
+      >
+    </div>
+    <v-btn size="small" @click="addLine">Another formula</v-btn>
+    <h2>What is around it, from the piece outward</h2>
+    <div
+      v-for="(wrap, i) in unit.packaging"
+      :key="wrap.packagingId"
+      class="line"
+      role="group"
+      :aria-label="nameOf(wrap.packagingId)"
+    >
+      <span class="what"
+        >{{ nameOf(wrap.packagingId)
+        }}<span class="quiet">{{ wrapWords(wrap.packagingId) }}</span></span
+      >
+      <NumberField
+        :model-value="wrap.pieces"
+        label="To each"
+        :min="1"
+        :max="1000"
+        :decimals="0"
+        @update:model-value="(pieces) => withWrap(i, Math.round(pieces))"
+      />
+      <v-btn variant="text" @click="withoutWrap(i)"
+        >Take off<span class="visually-hidden"> {{ nameOf(wrap.packagingId) }}</span></v-btn
+      >
+    </div>
+    <v-select
+      v-if="addable.length > 0"
+      class="add"
+      :model-value="null"
+      :items="addable"
+      label="Add a wrap"
+      @update:model-value="addWrap"
+    />
+    <p v-if="packagings.length === 0" class="quiet">
+      No wraps stand on the
+      <router-link :to="{ name: 'shelf', params: { side: 'wraps' } }">Shelf</router-link> yet.
+    </p>
+    <h2>What it costs, and brings</h2>
+    <dl v-if="pack.cost" class="cost">
+      <div>
+        <dt>Pieces</dt>
+        <dd>{{ money(pack.cost.pieces) }}</dd>
+      </div>
+      <div>
+        <dt>Wrap</dt>
+        <dd>{{ money(pack.cost.wrap) }}</dd>
+      </div>
+      <div>
+        <dt>Hands</dt>
+        <dd>{{ money(pack.cost.hands) }}</dd>
+      </div>
+      <div class="sum">
+        <dt>Together</dt>
+        <dd>{{ money(pack.cost.all) }}</dd>
+      </div>
+      <div>
+        <dt>To a shop by your margin</dt>
+        <dd>{{ money(pack.cost.wholesale) }}</dd>
+      </div>
+      <div>
+        <dt>At the stall by your margin</dt>
+        <dd>{{ money(pack.cost.retail) }}</dd>
+      </div>
+    </dl>
+    <p v-if="pack.cost && pack.cost.unpriced.length > 0" class="advice">
+      Without {{ pack.cost.unpriced.join(', ') }}: nobody has said what that costs.
+    </p>
+    <div class="fields">
+      <NumberField
+        :model-value="unit.wholesale ?? 0"
+        label="You ask a shop"
+        :min="0"
+        :max="1000000"
+        :decimals="2"
+        @update:model-value="(value) => change({ wholesale: price(value) })"
+      />
+      <NumberField
+        :model-value="unit.retail ?? 0"
+        label="You ask at the stall"
+        :min="0"
+        :max="1000000"
+        :decimals="2"
+        @update:model-value="(value) => change({ retail: price(value) })"
+      />
+      <NumberField
+        :model-value="unit.minutes"
+        label="Minutes to pack one"
+        :min="0"
+        :max="1000"
+        :decimals="1"
+        @update:model-value="(minutes) => change({ minutes })"
+      />
+      <NumberField
+        :model-value="unit.ruleMonths ?? 0"
+        label="Sold for at most, months; 0 for no rule"
+        :min="0"
+        :max="120"
+        :decimals="1"
+        @update:model-value="(months) => change({ ruleMonths: months >= 0.25 ? months : null })"
+      />
+    </div>
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <v-btn variant="text" color="error" @click="pack.dropUnit(unit.id)">Lay this unit away</v-btn>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  margin: 16px 0 8px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+  gap: 10px;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  margin-bottom: 8px;
+}
+.line > :deep(.v-input) {
+  flex: 1 1 110px;
+}
+.line > :deep(.v-autocomplete) {
+  flex: 2 1 170px;
+}
+.what {
+  display: grid;
+  flex: 2 1 180px;
+  line-height: 1.2;
+}
+.what .quiet {
+  font-size: 13px;
+}
+.add {
+  max-width: 260px;
+}
+.cost {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(110px, 1fr));
+  gap: 6px 18px;
+  margin: 0 0 10px;
+}
+.cost dt {
+  color: var(--mid);
+  font-size: 13px;
+}
+.cost dd {
+  margin: 0;
+  font-variant-numeric: tabular-nums;
+}
+.cost .sum dd {
+  font-weight: 700;
+}
+.advice {
+  color: var(--ochre);
+}
+.problem {
+  color: var(--rust);
+}
+</style>

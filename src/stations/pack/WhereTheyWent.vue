@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { GONE_WORDS, standingMoves, type SaleUnit } from '@/core/goods';
+import { keptPieces, standing } from '@/core/records';
+import { shortDate } from '@/ui/frame/format';
+import { useGoodsStore } from '@/stores/goods';
+import { usePackStore } from '@/stores/pack';
+import { useWorkshopStore } from '@/stores/workshop';
+
+/** Where the units of the batches in hand are: here, sold, given, kept, not good. */
+const props = defineProps<{ unit: SaleUnit }>();
+const pack = usePackStore();
+const goods = useGoodsStore();
+const workshop = useWorkshopStore();
+
+interface Row {
+  readonly key: string;
+  readonly who: string;
+  readonly count: number;
+  readonly when: string;
+}
+const MOST = 7;
+const runs = computed(() => goods.wrapped.filter(({ run }) => run.unitId === props.unit.id));
+const gone = computed<readonly Row[]>(() => {
+  const own = new Set(runs.value.map(({ run }) => run.id));
+  return standingMoves(workshop.goods, 'gone')
+    .flatMap((move) => {
+      const count = move.taken.reduce(
+        (sum, one) => (own.has(one.wrappedId) ? sum + one.count : sum),
+        0,
+      );
+      const who = workshop.orders.find(({ id }) => id === move.orderId)?.who ?? move.to;
+      return count === 0
+        ? []
+        : [
+            {
+              key: move.id,
+              who: who || GONE_WORDS[move.how],
+              count,
+              when:
+                move.how === 'sold'
+                  ? shortDate(move.at)
+                  : `${GONE_WORDS[move.how]}, ${shortDate(move.at)}`,
+            },
+          ];
+    })
+    .reverse();
+});
+const beside = computed<readonly Row[]>(() =>
+  pack.batches.flatMap((batch) => {
+    const kept = keptPieces(batch);
+    const bad = standing(batch, 'inspected').reduce((sum, { rejects }) => sum + rejects, 0);
+    return [
+      ...(kept > 0
+        ? [{ key: `k${batch.id}`, who: 'kept back', count: kept, when: batch.code }]
+        : []),
+      ...(bad > 0 ? [{ key: `b${batch.id}`, who: 'not good', count: bad, when: batch.code }] : []),
+    ];
+  }),
+);
+const here = computed(() => runs.value.reduce((sum, { left }) => sum + left, 0));
+</script>
+
+<template>
+  <section aria-labelledby="went-title">
+    <h2 id="went-title">Where they went</h2>
+    <ul class="plain-list">
+      <li>
+        <span>wrapped, here</span><b class="tabular">{{ here }}</b
+        ><span class="quiet">now</span>
+      </li>
+      <li v-for="row in gone.slice(0, MOST)" :key="row.key">
+        <span>{{ row.who }}</span><b class="tabular">{{ row.count }}</b
+        ><span class="quiet">{{ row.when }}</span>
+      </li>
+      <li v-for="row in beside" :key="row.key">
+        <span>{{ row.who }}</span><b class="tabular">{{ row.count }}</b
+        ><span class="quiet">{{ row.when }}</span>
+      </li>
+    </ul>
+    <p v-if="gone.length > MOST" class="quiet more">and {{ gone.length - MOST }} times before</p>
+  </section>
+</template>
+
+<style scoped>
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 36px 92px;
+  gap: 8px;
+  align-items: baseline;
+  padding: 7px 0;
+  border-bottom: 1px solid var(--hairline);
+  font-size: 14px;
+}
+li b {
+  text-align: right;
+}
+li .quiet,
+.more {
+  font-size: 13px;
+}
+li .quiet {
+  text-align: right;
+}
+.more {
+  margin: 6px 0 0;
+}
+</style>

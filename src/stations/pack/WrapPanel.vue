@@ -1,0 +1,216 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import type { SaleUnit } from '@/core/goods';
+import { standing } from '@/core/records';
+import { lotsOfBatch } from '@/core/shelf';
+import { counted, formatFixed } from '@/core/words';
+import { useMoney } from '@/shared/useMoney';
+import { useGoodsStore } from '@/stores/goods';
+import { usePackStore } from '@/stores/pack';
+import { useTraysStore } from '@/stores/trays';
+import { useTriesStore } from '@/stores/tries';
+import { useWorkshopStore } from '@/stores/workshop';
+import { nowIso } from '@/stores/now';
+import NumberField from '@/ui/fields/NumberField.vue';
+import { useFits } from '@/ui/fields/useFits';
+
+/** What one costs, the next wrapping, and the paper behind it. */
+const props = defineProps<{ unit: SaleUnit }>();
+const emit = defineEmits<{ handOver: []; papers: [] }>();
+const pack = usePackStore();
+const goods = useGoodsStore();
+const tries = useTriesStore();
+const trays = useTraysStore();
+const workshop = useWorkshopStore();
+const { money } = useMoney();
+const { mark, allFit } = useFits();
+
+const count = ref(Math.max(1, pack.proposed));
+const problem = ref('');
+const said = ref('');
+watch(
+  () => [props.unit.id, pack.proposed],
+  () => (count.value = Math.max(1, pack.proposed)),
+);
+
+const here = computed(() => goods.onHand.get(props.unit.id) ?? 0);
+/** Batches of the next wrapping that are not dry enough yet. */
+const damp = computed(() => {
+  const plan = pack.planFor(Math.max(1, Math.round(count.value)));
+  if (!plan?.ok) return [];
+  const nowMs = Date.parse(nowIso());
+  return plan.from.flatMap(({ batchId }) => {
+    const batch = trays.onTrays.find(({ id }) => id === batchId);
+    const forecast = batch && trays.forecastOf(batch, nowMs);
+    const wrap =
+      batch && forecast
+        ? trays.tendingsOf(batch, forecast, nowMs).find(({ what }) => what === 'wrap')
+        : undefined;
+    return batch && wrap && wrap.state !== 'now' && wrap.state !== 'done' ? [batch.code] : [];
+  });
+});
+/** Lots that were set aside after they went into these batches. */
+const setAside = computed(() => {
+  const plan = pack.planFor(Math.max(1, Math.round(count.value)));
+  if (!plan?.ok) return [];
+  return plan.from.flatMap(({ batchId }) => {
+    const batch = workshop.batches.find(({ id }) => id === batchId);
+    return batch
+      ? lotsOfBatch(batch, workshop.lots, goods.books.lotMoves).flatMap(({ lot }) =>
+          lot?.isQuarantined ? [`${batch.code}: ${lot.code}`] : [],
+        )
+      : [];
+  });
+});
+const shortOf = computed(() => {
+  const each = Math.max(1, Math.round(count.value));
+  return props.unit.packaging.flatMap(({ packagingId, pieces }) => {
+    const of = workshop.packaging.find(({ id }) => id === packagingId);
+    if (!of) return [];
+    const left = of.lots.reduce((sum, { id }) => sum + Math.max(0, goods.left.get(id) ?? 0), 0);
+    return left < pieces * each ? [`${of.name}: ${left} of ${pieces * each}`] : [];
+  });
+});
+const corrected = computed(() => [
+  ...new Set(
+    goods.wrapped
+      .filter(({ run }) => run.unitId === props.unit.id)
+      .flatMap(({ run }) => goods.correctedSince(run)),
+  ),
+]);
+
+function wrapNow(): void {
+  if (!allFit.value) return;
+  const best = pack.label?.bestBefore;
+  const done = pack.wrap(
+    Math.round(count.value),
+    best ? new Date(best.atMs).toISOString().slice(0, 10) : null,
+  );
+  problem.value = done.ok ? '' : done.problem;
+  said.value = done.ok ? 'Wrapped, and off the shelf what was used.' : '';
+}
+
+const behind = computed(() => {
+  const batches = pack.batches;
+  const signed = batches.reduce(
+    (sum, batch) => sum + standing(batch, 'done').filter(({ who }) => who).length,
+    0,
+  );
+  const steps = batches.reduce((sum, { steps: of }) => sum + of.length, 0);
+  const trials = tries.trials.filter(({ batchId }) => batches.some(({ id }) => id === batchId));
+  const lots = new Set(
+    batches.flatMap((batch) =>
+      [...standing(batch, 'weighed'), ...standing(batch, 'added')].flatMap(({ lots: uses }) =>
+        (uses ?? []).map(({ lotId }) => lotId),
+      ),
+    ),
+  );
+  const open = (pack.label?.musts ?? []).filter(({ state }) => state !== 'met').length;
+  return [
+    `${counted(batches.length, 'batch record', 'batch records')}, ${counted(steps, 'step')}, ${signed} signed`,
+    `${counted(lots.size, 'lot')} in it`,
+    `${counted(trials.length, 'trial')} in water`,
+    open === 0 ? 'nothing is open on the label' : `${open} open on the label`,
+  ];
+});
+</script>
+
+<template>
+  <section aria-labelledby="one-title" class="panel">
+    <template v-if="pack.cost">
+      <h2 id="one-title">One of them</h2>
+      <p>
+        costs {{ money(pack.cost.all) }}, of it {{ money(pack.cost.wrap) }} wrap<br />
+        <template v-if="unit.retail !== null || unit.wholesale !== null">
+          {{ unit.retail === null ? '' : `${money(unit.retail)} at the stall`
+          }}{{ unit.retail !== null && unit.wholesale !== null ? ', ' : ''
+          }}{{ unit.wholesale === null ? '' : `${money(unit.wholesale)} to a shop` }}
+        </template>
+        <template v-else
+          >{{ money(pack.cost.retail) }} at the stall, {{ money(pack.cost.wholesale) }} to a shop by
+          your margins</template
+        >
+        <template v-if="pack.cost.retailLeavesPct !== null"
+          ><br /><span :class="{ loss: pack.cost.retailLeavesPct < 0 }"
+            >leaves {{ formatFixed(pack.cost.retailLeavesPct, 0) }} % at the stall</span
+          ></template
+        >
+      </p>
+    </template>
+    <v-select
+      v-if="pack.lines.length === 1 && goods.loose.length > 0"
+      v-model="pack.firstId"
+      :items="[
+        { value: null, title: 'the oldest first' },
+        ...goods.loose
+          .filter(
+            ({ batch, left }) =>
+              batch.formulaId === unit.contents[0]?.formulaId &&
+              left[unit.contents[0]?.grade ?? 'good'] > 0,
+          )
+          .map(({ batch, left }) => ({
+            value: batch.id,
+            title: `${batch.code}, ${left[unit.contents[0]?.grade ?? 'good']} loose`,
+          })),
+      ]"
+      label="From which batch"
+    />
+    <NumberField
+      v-model="count"
+      label="How many"
+      :min="1"
+      :max="100000"
+      :decimals="0"
+      @update:fits="(ok) => mark('count', ok)"
+    />
+    <p v-if="damp.length > 0" class="advice">
+      {{ damp.join(', ') }} is still drying: never wrap it tight before it is hard.
+    </p>
+    <p v-if="setAside.length > 0" role="alert" class="problem">
+      A lot in it was set aside, {{ [...new Set(setAside)].join(', ') }}: find out why before it is
+      sold.
+    </p>
+    <p v-if="shortOf.length > 0" class="advice">Short of wraps: {{ shortOf.join('; ') }}.</p>
+    <v-btn block variant="flat" size="large" @click="wrapNow"
+      >Wrapped: {{ Math.round(count) }}</v-btn
+    >
+    <v-btn block :disabled="here === 0" @click="emit('handOver')">Hand over to an order</v-btn>
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <p v-if="said" role="status" class="quiet">{{ said }}</p>
+    <p v-if="corrected.length > 0" role="alert" class="problem">
+      {{ corrected.join(', ') }} was corrected after it was wrapped: what its label says may have
+      changed. Look at the ones that are out.
+    </p>
+    <h2>The paper behind it</h2>
+    <ul class="plain-list behind">
+      <li v-for="line in behind" :key="line">{{ line }}</li>
+    </ul>
+    <v-btn block @click="emit('papers')">To the papers</v-btn>
+  </section>
+</template>
+
+<style scoped>
+.panel {
+  display: grid;
+  gap: 8px;
+  margin-top: 18px;
+}
+.panel p {
+  margin: 0;
+  font-size: 14px;
+}
+h2 {
+  margin-top: 6px;
+}
+.behind li {
+  padding: 2px 0;
+  font-size: 14px;
+}
+.advice {
+  color: var(--ochre);
+}
+.problem,
+.loss {
+  color: var(--rust);
+}
+</style>

@@ -1,0 +1,21 @@
+import type { DossierTrial } from '@/core/goods';
+import { KIND_WORDS, type JugResult, type Trial } from '@/core/trials';
+import { formatFixed } from '@/core/words';
+import { VERDICT_WORDS, sayTrialEntry } from '@/shared/tryWords';
+
+/** A trial as a dossier tells it. */
+export function dossierTrial(trial: Trial, jug: JugResult | null): DossierTrial {
+  const standing = trial.entries.filter(({ struckAt }) => struckAt === null);
+  const verdict = standing.findLast((entry) => entry.kind === 'verdict');
+  return {
+    at: trial.startedAt,
+    kind: KIND_WORDS[trial.kind],
+    said: [
+      ...standing.filter(({ kind }) => kind !== 'verdict').map(sayTrialEntry),
+      ...(jug?.ok
+        ? [`${formatFixed(100 * jug.answer.share.best, 0)} % of its fizz still there`]
+        : []),
+    ],
+    verdict: verdict?.kind === 'verdict' ? VERDICT_WORDS[verdict.verdict] : null,
+  };
+}

@@ -1,0 +1,79 @@
+import { computed, onMounted, shallowRef, type Ref } from 'vue';
+import { anatomyOf } from '@/core/anatomy';
+import type { SaleUnit } from '@/core/goods';
+import {
+  cannotPrint,
+  layLabel,
+  sayCut,
+  type LabelMarket,
+  type LaidLabel,
+  type Measure,
+} from '@/core/labeling';
+import { usePackStore } from '@/stores/pack';
+import { useWorkshopStore } from '@/stores/workshop';
+import { loadLabelFont } from '@/ui/paper/labelFont';
+
+/** The label of a unit as it stands, laid out as soon as its font is here. */
+export function useLabel(unit: Ref<SaleUnit>, market: Ref<LabelMarket>) {
+  const pack = usePackStore();
+  const workshop = useWorkshopStore();
+  const measure = shallowRef<Measure | null>(null);
+  const problem = shallowRef('');
+
+  onMounted(async () => {
+    try {
+      measure.value = await loadLabelFont();
+    } catch (error) {
+      problem.value = `The label’s font could not be loaded: ${error instanceof Error ? error.message : String(error)}.`;
+    }
+  });
+
+  const shown = computed(() => pack.labelIn(market.value));
+  const title = computed(() => unit.value.label.title || unit.value.name);
+  const bestBefore = computed(() => {
+    const of = shown.value?.bestBefore;
+    return of ? new Date(of.atMs) : null;
+  });
+  const laid = computed<LaidLabel | null>(() => {
+    const of = shown.value;
+    if (!of || !measure.value) return null;
+    return layLabel(
+      of.content,
+      { ...unit.value.label, market: market.value },
+      title.value,
+      {
+        maker: workshop.settings.maker,
+        batchCode: pack.code,
+        bestBefore: bestBefore.value ? `best before ${sayMonth(bestBefore.value)}` : '',
+      },
+      measure.value,
+    );
+  });
+  const cut = computed(() => (laid.value ? sayCut(laid.value) : null));
+  const strange = computed(() =>
+    cannotPrint(
+      (laid.value?.sides ?? [])
+        .flatMap(({ items }) => items.flatMap((item) => (item.kind === 'text' ? item.text : [])))
+        .join(' '),
+    ),
+  );
+  /** Colors of the first piece in it, from its shell inward. */
+  const colors = computed(() => {
+    const { formula, batches } = pack.lines[0] ?? { formula: null, batches: [] };
+    const body = batches[0]?.body ?? formula?.body;
+    const mold = batches[0]?.request.mold ?? { shape: 'sphere' as const, diameterMm: 70 };
+    const anatomy = body ? anatomyOf(body, mold, workshop.catalog) : null;
+    if (!anatomy) return ['#e8e4d8'];
+    return [
+      ...anatomy.shell.map(({ part }) => part.hex),
+      ...(anatomy.embed ? [anatomy.embed.hex] : []),
+    ];
+  });
+
+  return { shown, laid, cut, strange, colors, title, bestBefore, problem };
+}
+
+/** `11 2027`: month and year, as a label has it. */
+export function sayMonth(day: Date): string {
+  return `${String(day.getMonth() + 1).padStart(2, '0')} ${day.getFullYear()}`;
+}

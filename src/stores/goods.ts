@@ -1,0 +1,197 @@
+import { defineStore } from 'pinia';
+import { computed } from 'vue';
+import { newId } from '@/core/formula';
+import {
+  changedAfter,
+  crumbledMaterial,
+  looseStock,
+  lowPackaging,
+  overdrawn,
+  packagingLeft,
+  standsOn,
+  takeUnits,
+  unitsOnHand,
+  wrappedStock,
+  type Books,
+  type GoneWay,
+  type GoodsMove,
+  type Grade,
+  type NewMove,
+} from '@/core/goods';
+import type { Batch } from '@/core/records';
+import { nowIso } from './now';
+import { useShelfStore } from './shelf';
+import { useWorkshopStore } from './workshop';
+
+/** What came of an act: done, or a sentence why not. */
+export type Done = { readonly ok: true } | { readonly ok: false; readonly problem: string };
+export const DONE: Done = { ok: true };
+export const not = (problem: string): Done => ({ ok: false, problem });
+
+/** Where goods go, and for what. */
+export interface Away {
+  readonly how: GoneWay;
+  readonly to: string;
+  readonly orderId: string | null;
+  readonly each: number | null;
+}
+
+/** Finished goods as they stand: reckoned from the batches and every move. A move is only added or taken back. */
+export const useGoodsStore = defineStore('goods', () => {
+  const workshop = useWorkshopStore();
+  const shelf = useShelfStore();
+
+  const loose = computed(() => looseStock(workshop.batches, workshop.goods));
+  const wrapped = computed(() => wrappedStock(workshop.goods));
+  const onHand = computed(() => unitsOnHand(wrapped.value));
+  const overdrafts = computed(() => overdrawn(loose.value, wrapped.value));
+  const left = computed(() => packagingLeft(workshop.packaging, workshop.goods));
+  const low = computed(() => lowPackaging(workshop.packaging, left.value));
+  const books = computed<Books>(() => ({
+    lots: workshop.lots,
+    lotMoves: shelf.moves,
+    batches: workshop.batches,
+    goods: workshop.goods,
+    orders: workshop.orders,
+  }));
+  /** Codes that labels bear already. */
+  function codes(): readonly string[] {
+    return workshop.goods.flatMap((move) => (move.kind === 'wrapped' ? [move.code] : []));
+  }
+
+  function write(move: NewMove): GoodsMove {
+    const who = workshop.settings.makerInHand;
+    const full: GoodsMove = {
+      ...move,
+      id: newId(),
+      origin: 'own',
+      at: nowIso(),
+      struckAt: null,
+      ...(who && { who }),
+    };
+    workshop.put('goods', [full]);
+    return full;
+  }
+
+  /** Wrapped units away, what was wrapped first first. */
+  function giveOut(unitId: string, count: number, away: Away): Done {
+    const name = workshop.units.find(({ id }) => id === unitId)?.name ?? 'it';
+    if (!(Number.isInteger(count) && count >= 1)) return not('At least one goes.');
+    const taken = takeUnits(unitId, count, wrapped.value);
+    if (!taken.ok) return not(`Of ${name} there are ${taken.here}, and ${count} were asked for.`);
+    write({ kind: 'gone', ...away, taken: [...taken.taken], loose: [], lotId: null });
+    return DONE;
+  }
+
+  /** Unwrapped pieces away; crumbled ones become a lot of embed powder. */
+  function useLoose(batch: Batch, grade: Grade, pieces: number, away: Away): Done {
+    const here = loose.value.find((one) => one.batch.id === batch.id)?.left[grade] ?? 0;
+    if (!(Number.isInteger(pieces) && pieces >= 1)) return not('At least one goes.');
+    if (pieces > here) return not(`Of ${batch.code} there are ${here} of these.`);
+    const lotId = away.how === 'crumbled' ? crumble(batch, pieces) : null;
+    write({
+      kind: 'gone',
+      ...away,
+      taken: [],
+      loose: [{ batchId: batch.id, grade, pieces }],
+      lotId,
+    });
+    return DONE;
+  }
+
+  function crumble(batch: Batch, pieces: number): string {
+    const known = workshop.materials.find(
+      ({ madeOf, name }) => madeOf && name.endsWith(`crumbled ${batch.formulaName}`.slice(0, 66)),
+    );
+    const material = known ?? crumbledMaterial(batch, workshop.catalog, newId());
+    if (!known) workshop.put('materials', [material]);
+    const id = newId();
+    workshop.put('lots', [
+      {
+        id,
+        origin: 'own',
+        code: `${batch.code}-crumbs`,
+        materialId: material.id,
+        supplier: '',
+        receivedOn: nowIso().slice(0, 10),
+        openedOn: null,
+        expiresOn: null,
+        isRetest: false,
+        receivedG: pieces * batch.plan.pieceG,
+        cost: null,
+        isQuarantined: false,
+        counts: [],
+        premix: null,
+        note: `Crumbled from ${pieces} of ${batch.code}.`,
+      },
+    ]);
+    return id;
+  }
+
+  function grade(
+    batch: Batch,
+    from: Grade,
+    to: 'second' | 'rejected',
+    pieces: number,
+    why: string,
+  ) {
+    const here = loose.value.find((one) => one.batch.id === batch.id)?.left[from] ?? 0;
+    if (!(Number.isInteger(pieces) && pieces >= 1)) return not('At least one.');
+    if (pieces > here) return not(`Of ${batch.code} there are ${here} of these.`);
+    write({ kind: 'graded', batchId: batch.id, from, to, pieces, why });
+    return DONE;
+  }
+
+  /** Counted by hand: what is really there. */
+  function count(
+    of: Extract<NewMove, { kind: 'counted' }>['of'],
+    there: number,
+    why: string,
+  ): Done {
+    const reckoned =
+      of.kind === 'wrapped'
+        ? wrapped.value.find(({ run }) => run.id === of.wrappedId)?.left
+        : loose.value.find(({ batch }) => batch.id === of.batchId)?.left[of.grade];
+    if (!(Number.isInteger(there) && there >= 0)) return not('A whole number is needed.');
+    if (reckoned === undefined) return not('That is no longer here.');
+    if (there !== reckoned) write({ kind: 'counted', of, change: there - reckoned, why });
+    return DONE;
+  }
+
+  /** Takes a move back; one that others stand on stays. */
+  function strike(moveId: string): Done {
+    const move = workshop.goods.find(({ id }) => id === moveId);
+    if (!move || move.struckAt !== null) return DONE;
+    const upon = standsOn(move, workshop.goods);
+    if (upon.length > 0)
+      return not('Some of these are away already: take that back first, then the wrapping.');
+    workshop.put('goods', [{ ...move, struckAt: nowIso() }]);
+    return DONE;
+  }
+
+  /** Batches of a wrapping that were corrected after it: their labels may say something else now. */
+  function correctedSince(run: Extract<GoodsMove, { kind: 'wrapped' }>): readonly string[] {
+    return run.from.flatMap(({ batchId }) => {
+      const batch = workshop.batches.find(({ id }) => id === batchId);
+      return batch && changedAfter(batch, run.at) ? [batch.code] : [];
+    });
+  }
+
+  return {
+    loose,
+    wrapped,
+    onHand,
+    overdrafts,
+    left,
+    low,
+    books,
+    codes,
+    write,
+    giveOut,
+    useLoose,
+    grade,
+    count,
+    strike,
+    correctedSince,
+  };
+});

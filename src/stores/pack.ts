@@ -1,0 +1,264 @@
+import { defineStore } from 'pinia';
+import { computed, ref } from 'vue';
+import {
+  dossierOf,
+  labeledLines,
+  mostUnits,
+  packagingFor,
+  pieceCost,
+  standingMoves,
+  unitCost,
+  unitKeeps,
+  unitLabel,
+  wrapCode,
+  wrapFrom,
+  type Dossier,
+  type DossierTrial,
+  type LabelBooks,
+  type SaleUnit,
+  type WrapPlan,
+} from '@/core/goods';
+import type { LabelMarket } from '@/core/labeling';
+import { countOf, standing, type Batch } from '@/core/records';
+import { useBenchStore } from './bench';
+import { DONE, not, useGoodsStore, type Done } from './goods';
+import { nowIso } from './now';
+import { useShelfStore } from './shelf';
+import { useTriesStore } from './tries';
+import { useWorkshopStore } from './workshop';
+
+/** The sale unit in hand: what its label says, how long it keeps, what it costs, and the next wrapping. */
+export const usePackStore = defineStore('pack', () => {
+  const workshop = useWorkshopStore();
+  const shelf = useShelfStore();
+  const bench = useBenchStore();
+  const tries = useTriesStore();
+  const goods = useGoodsStore();
+  const chosenId = ref<string | null>(null);
+  /** Batch that goes first; null for the oldest. */
+  const firstId = ref<string | null>(null);
+
+  const units = computed(() =>
+    workshop.units
+      .filter(({ isLaidAway }) => !isLaidAway)
+      .sort((a, b) => a.name.localeCompare(b.name, 'en-US')),
+  );
+  const labelBooks = computed<LabelBooks>(() => ({
+    catalog: workshop.catalog,
+    formulas: workshop.formulas,
+    batches: workshop.batches,
+    lots: workshop.lots,
+    scentDocuments: workshop.settings.scentDocuments,
+    packagings: workshop.packaging,
+    maker: workshop.settings.maker,
+  }));
+
+  const unit = computed<SaleUnit | null>(
+    () =>
+      units.value.find(({ id }) => id === chosenId.value) ??
+      ofFormulaInHand(({ contents }) => contents.length === 1) ??
+      ofFormulaInHand(() => true) ??
+      units.value[0] ??
+      null,
+  );
+  /** The first unit that holds the formula in hand. */
+  function ofFormulaInHand(isSuch: (of: SaleUnit) => boolean): SaleUnit | undefined {
+    return units.value.find(
+      (of) =>
+        isSuch(of) &&
+        of.contents.some(({ formulaId }) => formulaId === workshop.settings.formulaInHandId),
+    );
+  }
+
+  const most = computed(() => (unit.value ? mostUnits(unit.value, goods.loose, firstId.value) : 0));
+
+  /** What is proposed to be wrapped: of one batch, so that the label bears its code, where one batch is enough. */
+  const proposed = computed(() => {
+    const of = unit.value;
+    const [line] = of?.contents ?? [];
+    if (!of || !line || of.contents.length > 1) return most.value;
+    const first = wrapFrom(of, 1, goods.loose, firstId.value);
+    const batchId = first.ok ? first.from[0]?.batchId : undefined;
+    const own = goods.loose.filter(({ batch }) => batch.id === batchId);
+    return mostUnits(of, own, batchId ?? null) || most.value;
+  });
+
+  /** Pieces for so many of the unit in hand. */
+  function planFor(count: number): WrapPlan | null {
+    return unit.value ? wrapFrom(unit.value, count, goods.loose, firstId.value) : null;
+  }
+
+  /** Batches whose label is shown: of the next wrapping, else of the one before. */
+  const labelBatchIds = computed<readonly string[]>(() => {
+    const of = unit.value;
+    if (!of) return [];
+    const plan = wrapFrom(of, Math.max(1, proposed.value), goods.loose, firstId.value);
+    if (plan.ok) return plan.from.map(({ batchId }) => batchId);
+    const last = standingMoves(workshop.goods, 'wrapped')
+      .filter(({ unitId }) => unitId === of.id)
+      .at(-1);
+    return last?.from.map(({ batchId }) => batchId) ?? [];
+  });
+  const lines = computed(() =>
+    unit.value ? labeledLines(unit.value, labelBatchIds.value, labelBooks.value) : [],
+  );
+  const keeps = computed(() =>
+    unit.value ? unitKeeps(unit.value, lines.value, labelBooks.value) : { hard: null, own: null },
+  );
+  const labelIn = (market?: LabelMarket) =>
+    unit.value
+      ? unitLabel(unit.value, lines.value, labelBooks.value, market, keeps.value.hard)
+      : null;
+  const label = computed(() => labelIn());
+  /** The code of the next wrapping, else of the one before. */
+  const code = computed(() => {
+    const of = unit.value;
+    if (!of || labelBatchIds.value.length === 0) return '';
+    const last = standingMoves(workshop.goods, 'wrapped')
+      .filter(({ unitId }) => unitId === of.id)
+      .at(-1);
+    if (most.value === 0 && last) return last.code;
+    const from = labelBatchIds.value.map((batchId) => ({
+      batchId,
+      grade: 'good' as const,
+      pieces: 1,
+    }));
+    return wrapCode(of.name, from, workshop.batches, goods.codes());
+  });
+  const batches = computed(() => lines.value.flatMap((line) => line.batches));
+
+  const cost = computed(() => {
+    const of = unit.value;
+    if (!of) return null;
+    const { money, costings } = workshop.settings;
+    const pieces = of.contents.map(({ formulaId }, i) => {
+      const batch = lines.value[i]?.batches[0] ?? newestOf(formulaId);
+      if (!batch) return { each: 0, unpriced: ['what is not made yet'] };
+      const minutes = costings[formulaId]?.laborMinutes ?? 0;
+      const count = Math.max(1, countOf(batch)?.pieces ?? batch.plan.pieces);
+      const found = pieceCost(
+        batch,
+        shelf.pricePerG,
+        ((minutes / 60) * money.laborPerHour) / count,
+      );
+      return {
+        ...found,
+        unpriced: found.unpriced.map((id) => workshop.catalog.byId.get(id)?.name ?? id),
+      };
+    });
+    return unitCost(of, pieces, workshop.packaging, goods.left, money);
+  });
+
+  function newestOf(formulaId: string): Batch | undefined {
+    return [...workshop.batches]
+      .filter((batch) => batch.formulaId === formulaId && countOf(batch) !== null)
+      .sort((a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt))[0];
+  }
+
+  function choose(id: string): void {
+    chosenId.value = id;
+    firstId.value = null;
+  }
+
+  function putUnit(next: SaleUnit): void {
+    workshop.put('units', [next]);
+    chosenId.value = next.id;
+  }
+
+  /** A unit that was ever wrapped is laid away, so that its goods keep their name; others go. */
+  function dropUnit(id: string): void {
+    const of = workshop.units.find((one) => one.id === id);
+    if (!of) return;
+    const isUsed =
+      workshop.goods.some((move) => move.kind === 'wrapped' && move.unitId === id) ||
+      workshop.orders.some((order) => order.lines.some(({ unitId }) => unitId === id));
+    if (isUsed) workshop.put('units', [{ ...of, isLaidAway: true }]);
+    else workshop.remove('units', [id]);
+    chosenId.value = null;
+  }
+
+  function wrap(count: number, bestBefore: string | null): Done {
+    const of = unit.value;
+    const plan = planFor(count);
+    if (!of || !plan) return not('No sale unit is in hand.');
+    if (!(Number.isInteger(count) && count >= 1)) return not('Wrap at least one.');
+    if (!plan.ok) {
+      const name = workshop.formulas.find(({ id }) => id === plan.formulaId)?.name ?? 'a formula';
+      return not(`${plan.wanted} pieces of ${name} are needed, and ${plan.here} lie here.`);
+    }
+    goods.write({
+      kind: 'wrapped',
+      unitId: of.id,
+      code: wrapCode(of.name, plan.from, workshop.batches, goods.codes()),
+      count,
+      from: [...plan.from],
+      packaging: [...packagingFor(of, count, workshop.packaging, goods.left)],
+      bestBefore,
+    });
+    for (const { batchId } of plan.from) leaveTray(batchId);
+    return DONE;
+  }
+
+  /** What is wrapped lies on no tray. */
+  function leaveTray(batchId: string): void {
+    const batch = workshop.batches.find(({ id }) => id === batchId);
+    if (!batch || standing(batch, 'tended').some(({ what }) => what === 'wrap')) return;
+    const rest = goods.loose.find((one) => one.batch.id === batchId);
+    if (!rest || rest.left.good <= 0) bench.writeTo(batch, { kind: 'tended', what: 'wrap' });
+  }
+
+  /** Net weight of any unit, of what was wrapped last of it; null where nothing was. */
+  function netOf(unitId: string): number | null {
+    const of = workshop.units.find(({ id }) => id === unitId);
+    const last = standingMoves(workshop.goods, 'wrapped')
+      .filter((move) => move.unitId === unitId)
+      .at(-1);
+    if (!of || !last) return null;
+    const ids = last.from.map(({ batchId }) => batchId);
+    return unitLabel(of, labeledLines(of, ids, labelBooks.value), labelBooks.value).netG;
+  }
+
+  function dossier(
+    bestBefore: string | null,
+    said: (trial: (typeof tries.trials)[number]) => DossierTrial,
+  ): Dossier | null {
+    const of = unit.value;
+    const shown = label.value;
+    if (!of || !shown) return null;
+    return dossierOf({
+      unit: of,
+      label: shown,
+      batches: batches.value,
+      books: labelBooks.value,
+      facts: workshop.facts,
+      lotMoves: shelf.moves,
+      trialsOf: (batch) =>
+        tries.trials.filter(({ batchId, struckAt }) => batchId === batch.id && !struckAt).map(said),
+      writtenAt: nowIso(),
+      bestBefore,
+    });
+  }
+
+  return {
+    units,
+    unit,
+    labelBooks,
+    most,
+    proposed,
+    firstId,
+    lines,
+    batches,
+    label,
+    labelIn,
+    keeps,
+    code,
+    cost,
+    choose,
+    putUnit,
+    dropUnit,
+    planFor,
+    wrap,
+    netOf,
+    dossier,
+  };
+});

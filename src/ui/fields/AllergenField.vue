@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { readAllergens, writeAllergens, type AllergenShare } from '@/core/scent';
+import { listed } from '@/core/words';
+
+/** A supplier’s list of allergens, as it is copied from a paper; what does not read is said and not taken. */
+const allergens = defineModel<readonly AllergenShare[]>({ required: true });
+const emit = defineEmits<{ fits: [fits: boolean] }>();
+const text = ref(writeAllergens(allergens.value));
+const read = computed(() => readAllergens(text.value));
+
+watch(read, (next) => {
+  emit('fits', next.ok);
+  if (next.ok) allergens.value = next.allergens;
+});
+</script>
+
+<template>
+  <v-textarea
+    v-model="text"
+    label="Its allergens, a name and its % a line"
+    placeholder="Linalool 3.2"
+    rows="3"
+    auto-grow
+    :error-messages="
+      read.ok ? '' : `“${read.line.slice(0, 60)}”: a name and its share of the scent in %`
+    "
+    :hint="
+      read.ok && read.others.length > 0
+        ? `No label has to name ${listed(read.others.slice(0, 4))}.`
+        : ''
+    "
+    persistent-hint
+  />
+</template>
