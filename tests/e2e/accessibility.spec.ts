@@ -42,12 +42,14 @@ for (const [path, ready] of [
   ['/scale', 'Bowl filled'],
   ['/shelf/lots', 'Find a lot'],
   ['/shelf/materials', 'Find a material'],
+  ['/shelf/wraps', 'Gift box for three'],
   ['/shelf/molds', 'Own fills'],
   ['/shelf/tools', 'Weigh ten squirts once.'],
   ['/shelf/to-buy', 'Batches to make'],
   ['/make', 'nothing at the bench'],
   ['/dry', 'On the trays'],
   ['/try', 'What goes into the water?'],
+  ['/pack', 'What the label must say'],
   ['/almanac', '30 batches on record'],
   ['/workshop', 'Everything lives in this browser'],
 ] as const) {
@@ -57,6 +59,22 @@ for (const [path, ready] of [
     await scan(page);
   });
 }
+
+test('what stands behind a label', async ({ page }) => {
+  await page.goto(`${SAMPLE_URL}/pack`);
+  for (const [view, ready] of [
+    ['Wrap', 'What is around it'],
+    ['Stock', 'What happened'],
+    ['Papers', 'What is missing'],
+  ] as const) {
+    await page.getByRole('button', { name: view, exact: true }).click();
+    await expect(page.getByText(ready).first()).toBeVisible();
+    if (view === 'Papers') await page.getByRole('button', { name: 'Prices', exact: true }).click();
+    await scan(page, '.middle');
+  }
+  await page.getByRole('button', { name: 'Hand over to an order' }).click();
+  await scan(page, '[role=dialog]');
+});
 
 test(`what the scale shows beside the weights`, async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/scale`);

@@ -22,6 +22,8 @@ export type PaperPart =
       readonly numbers?: readonly number[];
     };
 
+const LONGEST_CODE = 40;
+
 /** A paper as the definition of A4 pages. Black on white throughout, so that a gray printer loses nothing. */
 export function paperDocument({ title, sub, parts }: Paper): TDocumentDefinitions {
   return {
@@ -61,6 +63,8 @@ function tableOf({ head, rows, numbers = [] }: Extract<PaperPart, { kind: 'table
     (isHead: boolean) =>
     (text: string, column: number): TableCell => ({
       text,
+      // A code is never broken at its hyphen.
+      noWrap: !text.includes(' ') && text.length < LONGEST_CODE,
       alignment: numbers.includes(column) ? 'right' : 'left',
       ...(isHead && { color: LIGHT.mid, fontSize: 8 }),
     });
