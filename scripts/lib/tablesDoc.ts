@@ -5,6 +5,11 @@ import { COLORANTS } from '../../src/core/color/colorants';
 import { MATERIALS, SOURCES, type Sourced } from '../../src/core/materials';
 import { compositionOf } from '../../src/core/scent/compositions';
 import { CONSTITUENTS } from '../../src/core/scent/constituents';
+import { BARRIERS } from '../../src/core/keeping';
+import { CAS, COMPLEXES } from '../../src/core/labeling';
+import { SPLITS } from '../../src/core/labeling/ingredients/splits';
+import { US_NAMES } from '../../src/core/labeling/ingredients/usNames';
+import { DECLARABLE } from '../../src/core/scent';
 import { MEASURE_UNITS } from '../../src/core/units';
 
 type Cell = string | number | null | undefined;
@@ -23,6 +28,9 @@ export function tablesDoc(): string {
     ...constituents(),
     ...compositions(),
     ...colorants(),
+    ...barriers(),
+    ...allergens(),
+    ...ingredientNames(),
     '',
   ].join('\n\n');
 }
@@ -181,6 +189,51 @@ function colorants(): string[] {
           .map(({ peakNm, widthNm, absorbanceLGCm }) => `${peakNm}, ${widthNm}, ${absorbanceLGCm}`)
           .join('; '),
         source,
+      ]),
+    ),
+  ];
+}
+
+function barriers(): string[] {
+  return [
+    '## Wraps',
+    'Water vapor let through at 38 °C and 90 %, g/m² a day.',
+    table(
+      ['wrap', 'g/m² a day', 'source'],
+      BARRIERS.map(({ name, gM2Day, source }) => [name, gM2Day ?? 'all', source]),
+    ),
+  ];
+}
+
+function allergens(): string[] {
+  return [
+    '## Allergens a label names in the EU',
+    'Regulation (EC) 1223/2009, annex III, with (EU) 2023/1545, from memory.',
+    DECLARABLE.join(', ') + '.',
+    table(
+      ['plant oil on the label', 'stands for', 'source'],
+      COMPLEXES.map(({ name, inci, source }) => [name, inci.join(', '), source]),
+    ),
+  ];
+}
+
+function ingredientNames(): string[] {
+  return [
+    '## Names of ingredients',
+    'EU name, US name where it is another, CAS number where one is on file; all from memory.',
+    table(
+      ['EU', 'US', 'CAS'],
+      [...new Set([...Object.keys(US_NAMES), ...Object.keys(CAS)])]
+        .sort()
+        .map((name) => [name, US_NAMES[name], CAS[name]]),
+    ),
+    '## Compound materials on a label',
+    'Shares by mass, from memory of usual supplier compositions.',
+    table(
+      ['material', 'made of'],
+      Object.entries(SPLITS).map(([id, parts]) => [
+        id,
+        parts.map(({ name, fraction }) => `${name} ${short(100 * fraction)} %`).join(', '),
       ]),
     ),
   ];

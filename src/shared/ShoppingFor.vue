@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import { planTogether, usualRequest } from '@/core/scaling';
 import { shoppingList } from '@/core/shelf';
+import { useGoodsStore } from '@/stores/goods';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import { counted, formatGrams } from '@/core/words';
@@ -13,6 +14,7 @@ const { nameOf } = useMaterials();
 /** What several formulas need together, what the shelf holds of it, and what to buy in whole packs. */
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
+const goods = useGoodsStore();
 const { money } = useMoney();
 
 const formulas = computed(() =>
@@ -131,6 +133,10 @@ function wantWords(request: (typeof formulas.value)[number]['request']): string 
           </tr>
         </tbody>
       </table>
+      <p v-if="goods.low.length > 0" class="caution">
+        Wraps under their mark:
+        {{ goods.low.map(({ packaging, left }) => `${packaging.name}, ${left} left`).join('; ') }}.
+      </p>
     </div>
   </section>
 </template>

@@ -44,7 +44,7 @@ const here = computed(() => (pack.unit ? (goods.onHand.get(pack.unit.id) ?? 0) :
 
 <template>
   <div>
-    <PageHeader>
+    <PageHeader class="no-print">
       <template #title
         ><h1>{{ pack.unit?.name ?? 'Pack' }}</h1></template
       >
@@ -74,17 +74,17 @@ const here = computed(() => (pack.unit ? (goods.onHand.get(pack.unit.id) ?? 0) :
     </p>
     <div v-else class="station" :class="{ wide: side === 'stock' || side === 'papers' }">
       <div class="middle">
-        <ChoiceRow v-model="side" :items="SIDES" class="sides" />
+        <ChoiceRow v-model="side" :items="SIDES" class="sides no-print" />
         <LabelSide v-if="side === 'label'" :key="pack.unit.id" :unit="pack.unit" />
         <UnitForm v-else-if="side === 'wrap'" :key="pack.unit.id" :unit="pack.unit" />
         <StockSide v-else-if="side === 'stock'" @hand-over="isHandingOver = true" />
         <PapersSide v-else />
       </div>
-      <div v-if="side === 'label' || side === 'wrap'" class="must">
+      <div v-if="side === 'label' || side === 'wrap'" class="must no-print">
         <MustList v-if="side === 'label' && pack.label" :musts="pack.label.musts" />
         <KeepsHard :unit="pack.unit" />
       </div>
-      <aside class="last">
+      <aside class="last no-print">
         <WhereTheyWent :unit="pack.unit" />
         <WrapPanel :unit="pack.unit" @hand-over="isHandingOver = true" @papers="side = 'papers'" />
       </aside>
@@ -123,6 +123,14 @@ const here = computed(() => (pack.unit ? (goods.onHand.get(pack.unit.id) ?? 0) :
 .last {
   padding: 14px 20px 28px;
   border-left: 1px solid var(--hairline);
+}
+@media print {
+  .station.wide {
+    display: block;
+  }
+  .middle {
+    padding: 0;
+  }
 }
 @media (max-width: 1100px) {
   .station,

@@ -4,7 +4,7 @@ import { MATERIALS, type Portion } from '../../materials';
 import { DECLARABLE, declarableNamed } from '../../scent';
 import { CONSTITUENTS } from '../../scent';
 import { shipped } from '../../../../tests/fixtures/bodies';
-import { COMPLEXES, declaredAllergensOf, ingredientText, ingredientsOf } from '..';
+import { CAS, COMPLEXES, declaredAllergensOf, ingredientText, ingredientsOf } from '..';
 import { ingredientsOfBoth } from './ingredients';
 import { partsOf } from './parts';
 import { SPLITS } from './splits';
@@ -128,6 +128,17 @@ describe('ingredients in order (21 CFR 701.3; EU 1223/2009, article 19)', () => 
         expect(SPLITS, material.id).toHaveProperty(material.id);
     }
     for (const id of Object.keys(SPLITS)) expect(MATERIALS.some((one) => one.id === id)).toBe(true);
+  });
+});
+
+describe('numbers of the CAS registry', () => {
+  it('bear their own check digit (CAS registry: weighted sum of the digits, modulo 10)', () => {
+    for (const [name, number] of Object.entries(CAS)) {
+      const digits = [...number.replaceAll('-', '')].map(Number);
+      const check = digits.pop();
+      const sum = digits.reverse().reduce((all, digit, i) => all + digit * (i + 1), 0);
+      expect(sum % 10, name).toBe(check);
+    }
   });
 });
 
