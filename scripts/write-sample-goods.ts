@@ -10,7 +10,7 @@ const path = new URL('../demo/orrin-quay.rovack.json', import.meta.url);
 const result = readWorkshopFile(readFileSync(path, 'utf8'));
 if (!result.ok) throw new Error(result.problem.message);
 const { workshop } = result;
-const { maker, scentDocuments, lots, packaging, units, goods, orders } = sampleGoods(workshop);
+const { maker, lots, packaging, units, goods, orders } = sampleGoods(workshop);
 const contents = {
   ...workshop,
   lots: [...lots],
@@ -18,7 +18,7 @@ const contents = {
   units: [...units],
   goods: [...goods],
   orders: [...orders],
-  settings: workshop.settings && { ...workshop.settings, maker, scentDocuments },
+  settings: workshop.settings && { ...workshop.settings, maker, scentDocuments: [] },
 };
 writeFileSync(path, writeWorkshopFile(contents, workshop.exportedAt));
 process.stdout.write(`${goods.length} moves, ${orders.length} orders, ${units.length} units\n`);

@@ -216,3 +216,38 @@ describe('npm run evaluate, keeping', () => {
     });
   });
 });
+
+describe('npm run plan', () => {
+  const PROBLEM = {
+    start: '2026-03-02T08:00:00Z',
+    people: [{ id: 'a', from: '08:00', to: '17:00', days: [1, 2, 3, 4, 5] }],
+    machines: { mixer: 1 },
+    trayPlaces: 168,
+    jobs: [
+      {
+        id: 'b1',
+        due: '2026-03-03T12:00:00Z',
+        weight: 1,
+        steps: [
+          { id: 'mix', minutes: 40, person: true, machine: 'mixer' },
+          { id: 'dry', minutes: 1440, trayPlaces: 24 },
+          { id: 'wrap', minutes: 30, person: true },
+        ],
+      },
+    ],
+  };
+
+  it('answers with a plan and a bound, or why there is none', () => {
+    const { status, stdout } = command('plan', JSON.stringify(PROBLEM), '--seconds', '1');
+    expect(status).toBe(0);
+    const answer = JSON.parse(stdout);
+    expect(answer).toMatchObject({ weightedLateMin: 0, boundWeightedLateMin: 0, provedBest: true });
+    expect(answer.steps.map(({ step }: { step: string }) => step)).toEqual(['mix', 'dry', 'wrap']);
+    const long = JSON.stringify(PROBLEM).replace('"minutes":40', '"minutes":600');
+    expect(command('plan', long)).toMatchObject({
+      status: 2,
+      stdout: '',
+      errors: [expect.stringMatching(/fits into no working stretch/)],
+    });
+  });
+});

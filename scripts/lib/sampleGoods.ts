@@ -19,7 +19,6 @@ import {
 import { SHEETS, type LabelDesign } from '../../src/core/labeling';
 import type { Order, OrderKind } from '../../src/core/orders';
 import { standing, type Batch } from '../../src/core/records';
-import type { ScentDocument } from '../../src/core/scent';
 import type { Lot } from '../../src/core/shelf';
 import type { WorkshopFile } from '../../src/storage/file';
 
@@ -49,7 +48,6 @@ export function sampleGoods(workshop: WorkshopFile) {
     goods: books.moves,
     orders,
     lots: workshop.lots.map(withPapers),
-    scentDocuments: DOCUMENTS,
     maker: {
       name: 'Orrin Quay Bathworks',
       address: '4 Net Loft Lane, Orrin Quay',
@@ -443,35 +441,26 @@ function withPapers(lot: Lot): Lot {
         { name: 'Pinene', pct: 1.8 },
       ],
     };
+  if (lot.materialId === 'fragrance-oil')
+    return {
+      ...lot,
+      allergens: [
+        { name: 'Linalool', pct: 3.2 },
+        { name: 'Hexyl Cinnamal', pct: 2.4 },
+        { name: 'Citronellol', pct: 1.1 },
+        { name: 'Coumarin', pct: 0.4 },
+      ],
+    };
+  if (lot.materialId === 'lavender-essential-oil')
+    return {
+      ...lot,
+      allergens: [
+        { name: 'Linalyl Acetate', pct: 36 },
+        { name: 'Linalool', pct: 33 },
+        { name: 'Beta-Caryophyllene', pct: 4.2 },
+        { name: 'Geraniol', pct: 0.7 },
+        { name: 'Limonene', pct: 0.4 },
+      ],
+    };
   return lot;
 }
-
-const DOCUMENTS: ScentDocument[] = [
-  {
-    materialId: 'fragrance-oil',
-    maxPct: 6.2,
-    vanillinPct: 0,
-    flashPointC: 93,
-    allergens: [
-      { name: 'Linalool', pct: 3.2 },
-      { name: 'Hexyl Cinnamal', pct: 2.4 },
-      { name: 'Citronellol', pct: 1.1 },
-      { name: 'Coumarin', pct: 0.4 },
-    ],
-    dated: '2025-10-23',
-  },
-  {
-    materialId: 'lavender-essential-oil',
-    maxPct: null,
-    vanillinPct: null,
-    flashPointC: 71,
-    allergens: [
-      { name: 'Linalyl Acetate', pct: 36 },
-      { name: 'Linalool', pct: 33 },
-      { name: 'Beta-Caryophyllene', pct: 4.2 },
-      { name: 'Geraniol', pct: 0.7 },
-      { name: 'Limonene', pct: 0.4 },
-    ],
-    dated: '2025-10-25',
-  },
-];

@@ -6,6 +6,7 @@ import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import AllergenField from '@/ui/fields/AllergenField.vue';
 import { useMaterials } from '@/ui/fields/materials';
+import FormDialog from '@/ui/frame/FormDialog.vue';
 
 const { nameOf } = useMaterials();
 
@@ -83,48 +84,31 @@ function others() {
 </script>
 
 <template>
-  <v-dialog
+  <FormDialog
     :model-value="materialId !== null"
-    max-width="440"
-    aria-label="The supplier’s document"
+    :title="`${name}: the supplier’s document`"
+    label="The supplier’s document"
+    keep="Keep it"
+    :problem="problem"
+    @submit="keep"
     @update:model-value="emit('close')"
   >
-    <v-card>
-      <v-card-title>{{ name }}: the supplier’s document</v-card-title>
-      <v-card-text>
-        <form id="scent-document" class="fields" @submit.prevent="keep">
-          <v-text-field v-model="maxPct" label="Most in a rinse-off product, %" />
-          <v-text-field v-model="vanillinPct" label="Vanillin in it, %" />
-          <v-text-field v-model="flashPointC" label="Flash point, °C" />
-          <v-text-field v-model="dated" label="Dated" type="date" />
-          <AllergenField
-            v-if="materialId"
-            :key="materialId"
-            v-model="allergens"
-            @fits="(fits) => (listFits = fits)"
-          />
-        </form>
-        <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-        <p class="quiet">
-          What it says goes before what is shipped. Leave open what it leaves open.
-        </p>
-      </v-card-text>
-      <v-card-actions>
-        <v-btn v-if="known" variant="text" @click="drop">Take it off file</v-btn>
-        <v-btn variant="text" @click="emit('close')">Cancel</v-btn>
-        <v-btn variant="flat" type="submit" form="scent-document">Keep it</v-btn>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
-</template>
+    <v-text-field v-model="maxPct" label="Most in a rinse-off product, %" />
+    <v-text-field v-model="vanillinPct" label="Vanillin in it, %" />
+    <v-text-field v-model="flashPointC" label="Flash point, °C" />
+    <v-text-field v-model="dated" label="Dated" type="date" />
+    <AllergenField
+      v-if="materialId"
+      :key="materialId"
+      v-model="allergens"
+      @fits="(fits) => (listFits = fits)"
+    />
 
-<style scoped>
-.fields {
-  display: grid;
-  gap: 12px;
-  padding-top: 6px;
-}
-.problem {
-  color: var(--rust);
-}
-</style>
+    <template #below>
+      <p class="quiet">What it says goes before what is shipped. Leave open what it leaves open.</p>
+    </template>
+    <template #also>
+      <v-btn v-if="known" variant="text" @click="drop">Take it off file</v-btn>
+    </template>
+  </FormDialog>
+</template>

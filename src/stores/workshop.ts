@@ -29,6 +29,8 @@ import { nowIso } from './now';
 import { useSavingStore } from './saving';
 
 const DATABASE_NAME = 'rovack';
+/** Who makes the sample’s goods: no label of one’s own bears that name. */
+const SAMPLE_MAKER = 'Orrin Quay Bathworks';
 
 /** Everything stored, in memory: the lists all screens read, and the few ways to change them. */
 export const useWorkshopStore = defineStore('workshop', () => {
@@ -175,10 +177,6 @@ export const useWorkshopStore = defineStore('workshop', () => {
           ? settings.value.makers
           : (workshop.settings?.makers ?? []),
       costings: { ...workshop.settings?.costings, ...settings.value.costings },
-      scentDocuments:
-        settings.value.scentDocuments.length > 0
-          ? settings.value.scentDocuments
-          : (workshop.settings?.scentDocuments ?? []),
       maker:
         settings.value.maker.name === '' && workshop.settings
           ? workshop.settings.maker
@@ -189,6 +187,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
 
   /** Takes the sample workshop out as a whole; the maker's own records stay. */
   function removeSample(): void {
+    if (settings.value.maker.name === SAMPLE_MAKER) changeSettings({ maker: USUAL_SETTINGS.maker });
     const isOwn = ({ origin }: { readonly origin: string }) => origin === 'own';
     const ownFormulas = formulas.value.filter(isOwn);
     const ownBatches = batches.value.filter(isOwn);

@@ -14,6 +14,7 @@ import { GONE_WAYS, GONE_WORDS } from '@/core/goods';
 import { useGoodsStore, type Done } from '@/stores/goods';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useFits } from '@/ui/fields/useFits';
+import FormDialog from '@/ui/frame/FormDialog.vue';
 
 /** Pieces that are not wrapped, or a count by hand: each leaves its trace. */
 const act = defineModel<GoodsAct | null>({ required: true });
@@ -72,47 +73,29 @@ function doneTo(of: GoodsAct, count: number, said: string): Done {
 </script>
 
 <template>
-  <v-dialog
+  <FormDialog
     :model-value="act !== null"
-    max-width="420"
-    :aria-label="title"
+    :title="title"
+    keep="Write it down"
+    :problem="problem"
+    @submit="write"
     @update:model-value="act = null"
   >
-    <v-card>
-      <v-card-title>{{ title }}</v-card-title>
-      <v-card-text>
-        <form id="goods-act" class="fields" @submit.prevent="write">
-          <v-select v-model="what" :items="choices" label="What became of them" />
-          <NumberField
-            v-model="pieces"
-            label="How many"
-            :min="0"
-            :max="100000"
-            :decimals="0"
-            @update:fits="(ok) => mark('pieces', ok)"
-          />
-          <v-text-field v-model="words" label="To whom, or why" maxlength="120" />
-        </form>
-        <p v-if="what === 'crumbled'" class="quiet">
-          They become a lot of embed powder on the Shelf, made of what the batch was made of.
-        </p>
-        <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-      </v-card-text>
-      <v-card-actions>
-        <v-btn variant="text" @click="act = null">Cancel</v-btn>
-        <v-btn variant="flat" type="submit" form="goods-act">Write it down</v-btn>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
-</template>
+    <v-select v-model="what" :items="choices" label="What became of them" />
+    <NumberField
+      v-model="pieces"
+      label="How many"
+      :min="0"
+      :max="100000"
+      :decimals="0"
+      @update:fits="(ok) => mark('pieces', ok)"
+    />
+    <v-text-field v-model="words" label="To whom, or why" maxlength="120" />
 
-<style scoped>
-.fields {
-  display: grid;
-  gap: 12px;
-  padding-top: 6px;
-}
-.problem {
-  color: var(--rust);
-}
-</style>
+    <template #below>
+      <p v-if="what === 'crumbled'" class="quiet">
+        They become a lot of embed powder on the Shelf, made of what the batch was made of.
+      </p>
+    </template>
+  </FormDialog>
+</template>

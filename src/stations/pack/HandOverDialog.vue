@@ -9,6 +9,7 @@ import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useFits } from '@/ui/fields/useFits';
+import FormDialog from '@/ui/frame/FormDialog.vue';
 
 /** Wrapped goods to an order, to somebody new, or given away. */
 const props = defineProps<{ unit: SaleUnit }>();
@@ -121,44 +122,31 @@ function newOrder(units: number): Order {
 </script>
 
 <template>
-  <v-dialog v-model="isOpen" max-width="460" aria-label="Hand over">
-    <v-card>
-      <v-card-title>Hand over {{ unit.name }}</v-card-title>
-      <v-card-text>
-        <form id="hand-over" class="fields" @submit.prevent="handOver">
-          <v-select v-model="to" :items="choices" label="To" />
-          <template v-if="to === NEW">
-            <v-text-field v-model="fresh.who" label="Who" maxlength="120" />
-            <v-text-field v-model="fresh.where" label="Where" maxlength="200" />
-            <v-select v-model="fresh.kind" :items="kinds" label="What it is" />
-          </template>
-          <NumberField
-            v-model="count"
-            :label="`How many of ${here}`"
-            :min="1"
-            :max="100000"
-            :decimals="0"
-            @update:fits="(ok) => mark('count', ok)"
-          />
-        </form>
-        <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-        <p class="quiet">What was wrapped first goes first.</p>
-      </v-card-text>
-      <v-card-actions>
-        <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
-        <v-btn variant="flat" type="submit" form="hand-over">Hand over</v-btn>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
-</template>
+  <FormDialog
+    v-model="isOpen"
+    :title="`Hand over ${unit.name}`"
+    label="Hand over"
+    keep="Hand over"
+    :problem="problem"
+    @submit="handOver"
+  >
+    <v-select v-model="to" :items="choices" label="To" />
+    <template v-if="to === NEW">
+      <v-text-field v-model="fresh.who" label="Who" maxlength="120" />
+      <v-text-field v-model="fresh.where" label="Where" maxlength="200" />
+      <v-select v-model="fresh.kind" :items="kinds" label="What it is" />
+    </template>
+    <NumberField
+      v-model="count"
+      :label="`How many of ${here}`"
+      :min="1"
+      :max="100000"
+      :decimals="0"
+      @update:fits="(ok) => mark('count', ok)"
+    />
 
-<style scoped>
-.fields {
-  display: grid;
-  gap: 12px;
-  padding-top: 6px;
-}
-.problem {
-  color: var(--rust);
-}
-</style>
+    <template #below>
+      <p class="quiet">What was wrapped first goes first.</p>
+    </template>
+  </FormDialog>
+</template>

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue';
 import { UNIT_KINDS, UNIT_WORDS, newSaleUnit, type UnitKind } from '@/core/goods';
 import { usePackStore } from '@/stores/pack';
 import { useWorkshopStore } from '@/stores/workshop';
+import FormDialog from '@/ui/frame/FormDialog.vue';
 
 /** A new thing to sell: what kind, of which formulas. */
 const isOpen = defineModel<boolean>({ required: true });
@@ -57,45 +58,28 @@ function keep(): void {
 </script>
 
 <template>
-  <v-dialog v-model="isOpen" max-width="460" aria-label="New sale unit">
-    <v-card>
-      <v-card-title>New sale unit</v-card-title>
-      <v-card-text>
-        <form id="new-unit" class="fields" @submit.prevent="keep">
-          <v-select v-model="kind" :items="KINDS" label="Sold as" />
-          <v-autocomplete
-            v-model="formulaIds"
-            :items="formulas"
-            label="Of which formulas"
-            multiple
-            chips
-            closable-chips
-          />
-          <v-text-field
-            v-model="name"
-            label="Name"
-            :placeholder="proposed"
-            persistent-placeholder
-            maxlength="300"
-          />
-        </form>
-        <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-      </v-card-text>
-      <v-card-actions>
-        <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
-        <v-btn variant="flat" type="submit" form="new-unit">Keep it</v-btn>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
+  <FormDialog
+    v-model="isOpen"
+    title="New sale unit"
+    keep="Keep it"
+    :problem="problem"
+    @submit="keep"
+  >
+    <v-select v-model="kind" :items="KINDS" label="Sold as" />
+    <v-autocomplete
+      v-model="formulaIds"
+      :items="formulas"
+      label="Of which formulas"
+      multiple
+      chips
+      closable-chips
+    />
+    <v-text-field
+      v-model="name"
+      label="Name"
+      :placeholder="proposed"
+      persistent-placeholder
+      maxlength="300"
+    />
+  </FormDialog>
 </template>
-
-<style scoped>
-.fields {
-  display: grid;
-  gap: 12px;
-  padding-top: 6px;
-}
-.problem {
-  color: var(--rust);
-}
-</style>

@@ -1,0 +1,143 @@
+import { earliestFree, withUse } from './profile';
+import type { Block, Booked, Shop, ShopStep } from './shop';
+
+/** Where a step stands, minutes since the start. */
+export interface Placed {
+  readonly step: ShopStep;
+  readonly start: number;
+  readonly end: number;
+  /** Index of the hands, or -1. */
+  readonly person: number;
+}
+
+/** A block is tried at so many places before it is given up. */
+const MOST_TRIES = 4000;
+
+/**
+ * The earliest place of a block: its steps one after the other within their waits, each on hands, machine and trays that
+ * are free. Hands that come soonest do it; `first` does where it comes to the same.
+ * @returns null when there is none within the plan’s days
+ */
+export function placeBlock(
+  block: Block,
+  from: number,
+  shop: Shop,
+  booked: Booked,
+  first = -1,
+): readonly Placed[] | null {
+  let release = from;
+  for (let tries = 0; tries < MOST_TRIES; tries++) {
+    const placed: Placed[] = [];
+    let again: number | null = null;
+    for (const [i, step] of block.entries()) {
+      const before = placed.at(-1);
+      const earliest = before ? before.end + step.waitMin : release + (i === 0 ? step.waitMin : 0);
+      const found = placeStep(step, earliest, shop, booked, first);
+      if (!found) return null;
+      if (before && found.start > before.end + step.waitMax + 1e-9) {
+        // Too late after the step before: begin the block so much later.
+        const late = found.start - (before.end + step.waitMax);
+        again = release + Math.max(late, 1e-3);
+        break;
+      }
+      placed.push(found);
+    }
+    if (again === null) return placed;
+    const head = placed[0];
+    release = Math.max(again, head ? head.start - (block[0]?.waitMin ?? 0) + 1e-3 : again);
+    // Whole minutes keep the tries few.
+    release = Math.ceil(release - 1e-6);
+  }
+  return null;
+}
+
+function placeStep(
+  step: ShopStep,
+  earliest: number,
+  shop: Shop,
+  booked: Booked,
+  first: number,
+): Placed | null {
+  if (step.at !== null)
+    return {
+      step,
+      start: step.at,
+      end: step.at + step.minutes,
+      person: step.hands.includes(first) ? first : (step.hands[0] ?? -1),
+    };
+  if (step.hands.length === 0) {
+    const start = whenFree(step, earliest, shop, booked, -1);
+    return start < Infinity ? { step, start, end: start + step.minutes, person: -1 } : null;
+  }
+  return step.hands.reduce<Placed | null>((best, person) => {
+    const start = whenFree(step, earliest, shop, booked, person);
+    const isSooner = start < (best?.start ?? Infinity);
+    return isSooner || (start === best?.start && person === first)
+      ? { step, start, end: start + step.minutes, person }
+      : best;
+  }, null);
+}
+
+/** Earliest start at which everything a step needs is free at once. */
+function whenFree(
+  { minutes, machine, trays }: ShopStep,
+  earliest: number,
+  shop: Shop,
+  booked: Booked,
+  person: number,
+): number {
+  let start = earliest;
+  for (;;) {
+    const before = start;
+    if (person >= 0) start = whenHandsAreFree(start, minutes, shop, booked, person);
+    if (machine >= 0)
+      start = earliestFree(
+        booked.machines[machine] ?? booked.trays,
+        start,
+        minutes,
+        1,
+        shop.capacities[machine] ?? 0,
+      );
+    if (trays > 0) start = earliestFree(booked.trays, start, minutes, trays, shop.trayPlaces);
+    if (start === before || start === Infinity) return start;
+  }
+}
+
+function whenHandsAreFree(
+  from: number,
+  minutes: number,
+  shop: Shop,
+  booked: Booked,
+  person: number,
+): number {
+  const stretches = shop.people[person]?.stretches ?? [];
+  const busy = booked.hands[person];
+  if (!busy) return Infinity;
+  let low = 0;
+  let high = stretches.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((stretches[middle]?.to ?? 0) <= from) low = middle + 1;
+    else high = middle;
+  }
+  for (let i = low; i < stretches.length; i++) {
+    const stretch = stretches[i];
+    if (!stretch || stretch.to - stretch.from < minutes) continue;
+    const start = earliestFree(busy, Math.max(from, stretch.from), minutes, 1, 1, stretch.to);
+    if (start < Infinity) return start;
+  }
+  return Infinity;
+}
+
+/** What is booked with these steps too. */
+export function booking(booked: Booked, placed: readonly Placed[]): Booked {
+  let { hands, machines, trays } = booked;
+  for (const { step, start, end, person } of placed) {
+    if (person >= 0)
+      hands = hands.map((one, i) => (i === person ? withUse(one, start, end, 1) : one));
+    if (step.machine >= 0)
+      machines = machines.map((one, i) => (i === step.machine ? withUse(one, start, end, 1) : one));
+    if (step.trays > 0) trays = withUse(trays, start, end, step.trays);
+  }
+  return { hands, machines, trays };
+}

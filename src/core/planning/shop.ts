@@ -1,0 +1,174 @@
+import type { PlanJob, PlanProblem, PlanStep } from './problem';
+import { EMPTY_PROFILE, type Profile } from './profile';
+import { stretchesOf, type Stretch } from './stretches';
+
+/** A step in minutes since the start, ready to be placed. */
+export interface ShopStep {
+  readonly id: string;
+  readonly minutes: number;
+  /** Indexes of the hands that may do it; empty when it needs nobody. */
+  readonly hands: readonly number[];
+  /** Index of the machine, or -1. */
+  readonly machine: number;
+  readonly trays: number;
+  readonly waitMin: number;
+  readonly waitMax: number;
+  /** Locked at this minute; null when it is free. */
+  readonly at: number | null;
+}
+
+/** Steps that must follow each other within a longest wait are placed together. */
+export type Block = readonly ShopStep[];
+
+export interface ShopJob {
+  readonly id: string;
+  readonly due: number;
+  readonly weight: number;
+  readonly blocks: readonly Block[];
+}
+
+/** A problem in numbers. */
+export interface Shop {
+  readonly startMs: number;
+  readonly people: readonly { readonly id: string; readonly stretches: readonly Stretch[] }[];
+  readonly capacities: readonly number[];
+  readonly trayPlaces: number;
+  readonly jobs: readonly ShopJob[];
+}
+
+/** What is taken at a moment of planning. */
+export interface Booked {
+  /** By person: one is one pair of hands. */
+  readonly hands: readonly Profile[];
+  readonly machines: readonly Profile[];
+  readonly trays: Profile;
+}
+
+const MINUTE_MS = 60_000;
+const LEAST_DAYS = 60;
+/** Nobody plans farther. */
+const MOST_DAYS = 1500;
+
+export type ShopResult =
+  { readonly ok: true; readonly shop: Shop } | { readonly ok: false; readonly problem: string };
+
+/** A problem in numbers, or why it cannot be met. */
+export function shopOf(problem: PlanProblem): ShopResult {
+  const startMs = Date.parse(problem.start);
+  const machineIds = Object.keys(problem.machines);
+  const handsMin = problem.jobs.reduce(
+    (sum, { steps }) => sum + steps.reduce((all, one) => all + (one.person ? one.minutes : 0), 0),
+    0,
+  );
+  const allMin = problem.jobs.reduce(
+    (sum, { steps }) => sum + steps.reduce((all, one) => all + one.minutes + one.waitMinMin, 0),
+    0,
+  );
+  const shortest = Math.min(
+    ...problem.people.map((person) => {
+      const week = stretchesOf(person, problem, 14).reduce(
+        (sum, one) => sum + one.to - one.from,
+        0,
+      );
+      return week > 0 ? week / 14 : Infinity;
+    }),
+  );
+  const days = Math.min(
+    MOST_DAYS,
+    LEAST_DAYS +
+      Math.ceil(allMin / 1440) +
+      (Number.isFinite(shortest) ? Math.ceil((2 * handsMin) / shortest) : 0),
+  );
+  const people = problem.people.map((person) => ({
+    id: person.id,
+    stretches: stretchesOf(person, problem, days),
+  }));
+  const longest = people.map(({ stretches }) =>
+    Math.max(0, ...stretches.map((one) => one.to - one.from)),
+  );
+  const seen = new Set<string>();
+  for (const job of problem.jobs) {
+    if (seen.has(job.id)) return no(`two jobs are called ${job.id}`);
+    seen.add(job.id);
+    for (const step of job.steps) {
+      const why = stepProblem(job, step, problem, longest);
+      if (why) return no(why);
+    }
+  }
+  return {
+    ok: true,
+    shop: {
+      startMs,
+      people,
+      capacities: machineIds.map((id) => problem.machines[id] ?? 0),
+      trayPlaces: problem.trayPlaces,
+      jobs: problem.jobs.map((job) => ({
+        id: job.id,
+        due: (Date.parse(job.due) - startMs) / MINUTE_MS,
+        weight: job.weight,
+        blocks: blocksOf(
+          job.steps.map((step): ShopStep => ({
+            id: step.id,
+            minutes: step.minutes,
+            hands: step.person ? handsFor(step, problem, longest) : [],
+            machine: step.machine === undefined ? -1 : machineIds.indexOf(step.machine),
+            trays: step.trayPlaces,
+            waitMin: step.waitMinMin,
+            waitMax: step.waitMaxMin ?? Infinity,
+            at: step.at === undefined ? null : (Date.parse(step.at) - startMs) / MINUTE_MS,
+          })),
+        ),
+      })),
+    },
+  };
+}
+
+export function nothingBooked(shop: Shop): Booked {
+  return {
+    hands: shop.people.map(() => EMPTY_PROFILE),
+    machines: shop.capacities.map(() => EMPTY_PROFILE),
+    trays: EMPTY_PROFILE,
+  };
+}
+
+function handsFor(step: PlanStep, { people }: PlanProblem, longest: readonly number[]) {
+  return people.flatMap(({ id }, i) =>
+    (longest[i] ?? 0) >= step.minutes && (step.by === undefined || step.by.includes(id)) ? [i] : [],
+  );
+}
+
+function stepProblem(
+  { id: job }: PlanJob,
+  step: PlanStep,
+  problem: PlanProblem,
+  longest: readonly number[],
+): string | null {
+  const name = `${step.id} of ${job}`;
+  if (step.person) {
+    if (problem.people.length === 0) return `${name} needs hands, and there are none`;
+    if (handsFor(step, problem, longest).length === 0)
+      return Math.max(0, ...longest) === 0
+        ? `${name} needs hands, and nobody has working hours`
+        : `${name} takes ${step.minutes} minutes and fits into no working stretch: the longest has ${Math.max(0, ...longest)}`;
+  }
+  if (step.machine !== undefined && !((problem.machines[step.machine] ?? 0) >= 1))
+    return `${name} needs the machine ${step.machine}, and there is none`;
+  if (step.trayPlaces > problem.trayPlaces)
+    return `${name} needs ${step.trayPlaces} tray places, and the loft has ${problem.trayPlaces}`;
+  if (step.waitMaxMin !== null && step.waitMaxMin < step.waitMinMin)
+    return `${name} waits at least ${step.waitMinMin} and at most ${step.waitMaxMin} minutes`;
+  return null;
+}
+
+function blocksOf(steps: readonly ShopStep[]): readonly Block[] {
+  const blocks: ShopStep[][] = [];
+  for (const [i, step] of steps.entries()) {
+    if (i > 0 && step.waitMax < Infinity) blocks.at(-1)?.push(step);
+    else blocks.push([step]);
+  }
+  return blocks;
+}
+
+function no(problem: string): ShopResult {
+  return { ok: false, problem };
+}

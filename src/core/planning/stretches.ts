@@ -1,0 +1,43 @@
+import type { PlanPerson, PlanProblem } from './problem';
+
+/** A working stretch, minutes since the plan’s start. */
+export interface Stretch {
+  readonly from: number;
+  readonly to: number;
+}
+
+const DAY_MIN = 1440;
+const MINUTE_MS = 60_000;
+
+/**
+ * When a pair of hands works, over so many days from the plan’s start; a stretch that is under way begins at the start.
+ * Hours that end before they begin go over midnight.
+ */
+export function stretchesOf(
+  { from, to, days, away }: PlanPerson,
+  { start, zoneMin }: Pick<PlanProblem, 'start' | 'zoneMin'>,
+  horizonDays: number,
+): readonly Stretch[] {
+  const startMs = Date.parse(start);
+  const localMs = startMs + zoneMin * MINUTE_MS;
+  const midnightMs = Math.floor(localMs / (DAY_MIN * MINUTE_MS)) * DAY_MIN * MINUTE_MS;
+  const offset = (midnightMs - localMs) / MINUTE_MS;
+  const opens = minutesOf(from);
+  const closes = minutesOf(to) > opens ? minutesOf(to) : minutesOf(to) + DAY_MIN;
+  const stretches: Stretch[] = [];
+  // The night before may reach into the first day.
+  for (let day = -1; day < horizonDays; day++) {
+    const date = new Date(midnightMs + day * DAY_MIN * MINUTE_MS);
+    const weekday = date.getUTCDay() === 0 ? 7 : date.getUTCDay();
+    if (!days.includes(weekday) || away.includes(date.toISOString().slice(0, 10))) continue;
+    const at = offset + day * DAY_MIN;
+    const stretch = { from: Math.max(0, at + opens), to: at + closes };
+    if (stretch.to > stretch.from) stretches.push(stretch);
+  }
+  return stretches;
+}
+
+function minutesOf(clock: string): number {
+  const [hours = 0, minutes = 0] = clock.split(':').map(Number);
+  return 60 * hours + minutes;
+}
