@@ -36,6 +36,11 @@ export const router = createRouter({
       component: () => import('@/stations/pack/PackStation.vue'),
     },
     {
+      path: '/calendar',
+      name: 'calendar',
+      component: () => import('@/rooms/calendar/CalendarRoom.vue'),
+    },
+    {
       path: '/almanac',
       name: 'almanac',
       component: () => import('@/rooms/almanac/AlmanacRoom.vue'),

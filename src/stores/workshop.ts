@@ -177,6 +177,10 @@ export const useWorkshopStore = defineStore('workshop', () => {
           ? settings.value.makers
           : (workshop.settings?.makers ?? []),
       costings: { ...workshop.settings?.costings, ...settings.value.costings },
+      plan:
+        settings.value.plan.hours.length === 0 && workshop.settings
+          ? workshop.settings.plan
+          : settings.value.plan,
       maker:
         settings.value.maker.name === '' && workshop.settings
           ? workshop.settings.maker

@@ -16,6 +16,7 @@ export const STATIONS: readonly Place[] = [
 
 export const ROOMS: readonly Place[] = [
   { route: 'shelf', label: 'Shelf' },
+  { route: 'calendar', label: 'Calendar' },
   { route: 'almanac', label: 'Almanac' },
   { route: 'workshop', label: 'Workshop' },
 ];

@@ -10,3 +10,10 @@ export type {
 } from './problem';
 export { planJobs } from './planJobs';
 export type { PlanMeans } from './planJobs';
+export { kindOfStep, stepsFor } from './steps';
+export type { StepFacts, StepKind } from './steps';
+export { pressMinutesEach } from './learned';
+export { problemFor } from './fromOrders';
+export type { OrdersQuestion, PlanLock } from './fromOrders';
+export { ORDER_STATE_WORDS, coverOrders, orderState } from './cover';
+export type { Cover, CoverQuestion, CoveredLine, CoveredOrder, OrderState, ToMake } from './cover';

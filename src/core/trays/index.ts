@@ -12,3 +12,4 @@ export { outsideFacts } from './outsideFacts';
 export { batchFills } from './fills';
 export type { BatchFills } from './fills';
 export { moistureProblem, weighInProblem } from './checkWeighIn';
+export { hoursUntilDry } from './forecastHours';

@@ -30,7 +30,7 @@ const HOUR_MS = 3_600_000;
 /** A room this slow is no drying room. Start value of ours. */
 const LEAST_FACTOR = 0.1;
 /** Shipped spread of drying, 24 to 36 hours about 30: as factors. */
-const SHIPPED_RATE: Spread = { low: 30 / 36, best: 1, high: 30 / 24 };
+export const SHIPPED_RATE: Spread = { low: 30 / 36, best: 1, high: 30 / 24 };
 
 export interface TrayQuestion {
   readonly catalog: Catalog;

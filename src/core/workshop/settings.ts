@@ -42,6 +42,32 @@ export const settingsSchema = z.object({
   money: moneySchema,
   /** By formula. */
   costings: z.record(z.string(), costingSchema),
+  /** Who works when, what was put where by hand, and the air the plan counts on. */
+  plan: z.object({
+    hours: z
+      .array(
+        z.object({
+          name: z.string().min(1).max(60),
+          from: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/),
+          to: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/),
+          /** 1 is Monday. */
+          days: z.array(z.int().min(1).max(7)).max(7),
+          away: z.array(z.iso.date()).max(400),
+        }),
+      )
+      .max(50),
+    locks: z
+      .array(
+        z.object({
+          job: z.string().max(120),
+          step: z.string().max(120),
+          at: z.iso.datetime({ offset: true }),
+        }),
+      )
+      .max(500),
+    /** Of the loft, %; null for as it was read last. */
+    humidityPct: z.number().min(5).max(100).nullable(),
+  }),
   /** Who makes it, as labels print it; empty until the maker has said. */
   maker: z.object({
     name: z.string().max(200),
@@ -76,5 +102,6 @@ export const USUAL_SETTINGS: Settings = {
   requests: {},
   money: USUAL_MONEY,
   costings: {},
+  plan: { hours: [], locks: [], humidityPct: null },
   maker: { name: '', address: '', contact: '', dataSheet: '' },
 };

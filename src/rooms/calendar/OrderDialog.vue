@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { reactive, ref, watch } from 'vue';
+import { newId } from '@/core/formula';
+import {
+  ORDER_KINDS,
+  ORDER_KIND_WORDS,
+  orderSchema,
+  type Order,
+  type OrderKind,
+} from '@/core/orders';
+import { nowIso } from '@/stores/now';
+import { useWorkshopStore } from '@/stores/workshop';
+import NumberField from '@/ui/fields/NumberField.vue';
+import FormDialog from '@/ui/frame/FormDialog.vue';
+import { useFits } from '@/ui/fields/useFits';
+
+/** One order: who, what, when, where, and whether it comes again. */
+const props = defineProps<{ order: Order | null }>();
+const isOpen = defineModel<boolean>({ required: true });
+const workshop = useWorkshopStore();
+const { mark, allFit } = useFits();
+
+const fields = reactive({
+  kind: 'order' as OrderKind,
+  who: '',
+  where: '',
+  due: '',
+  note: '',
+  repeatDays: 0,
+  lines: [] as { unitId: string; count: number }[],
+});
+const problem = ref('');
+const WEEK_MS = 7 * 86_400_000;
+const kinds = ORDER_KINDS.map((value) => ({ value, title: ORDER_KIND_WORDS[value] }));
+
+/** As the field of a browser writes it: in the workshop’s own zone, to the minute. */
+function localOf(iso: string): string {
+  const at = new Date(iso);
+  return new Date(at.getTime() - at.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+}
+
+watch(isOpen, (open) => {
+  if (!open) return;
+  const of = props.order;
+  Object.assign(fields, {
+    kind: of?.kind ?? 'order',
+    who: of?.who ?? '',
+    where: of?.where ?? '',
+    due: localOf(of?.due ?? new Date(Date.parse(nowIso()) + WEEK_MS).toISOString()),
+    note: of?.note ?? '',
+    repeatDays: of?.repeatDays ?? 0,
+    lines: (of?.lines ?? []).map((line) => ({ ...line })),
+  });
+  if (fields.lines.length === 0) addLine();
+  problem.value = '';
+});
+
+function units() {
+  return workshop.units
+    .filter(({ isLaidAway }) => !isLaidAway)
+    .map(({ id, name }) => ({ value: id, title: name }));
+}
+function addLine(): void {
+  const first = units()[0];
+  if (first) fields.lines.push({ unitId: first.value, count: 1 });
+}
+
+function keep(): void {
+  if (!allFit.value) return;
+  const due = new Date(fields.due);
+  if (fields.who.trim() === '') problem.value = 'Say who wants it.';
+  else if (Number.isNaN(due.getTime())) problem.value = 'Say when it is wanted.';
+  else if (fields.lines.length === 0)
+    problem.value = 'Say what is wanted: make a sale unit on Pack first.';
+  else {
+    const parsed = orderSchema.safeParse({
+      id: props.order?.id ?? newId(),
+      origin: props.order?.origin ?? 'own',
+      kind: fields.kind,
+      who: fields.who.trim(),
+      where: fields.where.trim(),
+      due: due.toISOString(),
+      lines: fields.lines.map(({ unitId, count }) => ({ unitId, count: Math.round(count) })),
+      repeatDays: fields.repeatDays >= 1 ? Math.round(fields.repeatDays) : null,
+      isCalledOff: props.order?.isCalledOff ?? false,
+      note: fields.note.trim(),
+    });
+    problem.value = parsed.success ? '' : 'This does not fit: look at the numbers.';
+    if (!parsed.success) return;
+    workshop.put('orders', [parsed.data]);
+    isOpen.value = false;
+  }
+}
+</script>
+
+<template>
+  <FormDialog
+    v-model="isOpen"
+    :title="order ? `Order of ${order.who}` : 'A new order'"
+    keep="Keep it"
+    :problem="problem"
+    @submit="keep"
+  >
+    <v-text-field v-model="fields.who" label="Who" maxlength="120" />
+    <v-text-field v-model="fields.where" label="Where" maxlength="200" />
+    <v-select v-model="fields.kind" :items="kinds" label="What it is" />
+    <v-text-field v-model="fields.due" type="datetime-local" label="Wanted by" />
+    <div
+      v-for="(line, i) in fields.lines"
+      :key="i"
+      class="line"
+      role="group"
+      :aria-label="`Wanted ${i + 1}`"
+    >
+      <v-autocomplete v-model="line.unitId" :items="units()" label="What" />
+      <NumberField
+        v-model="line.count"
+        label="How many"
+        :min="1"
+        :max="100000"
+        :decimals="0"
+        @update:fits="(ok) => mark(`count${i}`, ok)"
+      />
+      <v-btn variant="text" @click="fields.lines.splice(i, 1)"
+        >Take out<span class="visually-hidden"> {{ i + 1 }}</span></v-btn
+      >
+    </div>
+    <v-btn size="small" @click="addLine">Something else too</v-btn>
+    <NumberField
+      v-model="fields.repeatDays"
+      label="Comes again after days; 0 for once"
+      :min="0"
+      :max="366"
+      :decimals="0"
+      @update:fits="(ok) => mark('repeat', ok)"
+    />
+    <v-text-field v-model="fields.note" label="Note" maxlength="2000" />
+  </FormDialog>
+</template>
+
+<style scoped>
+.line {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 96px auto;
+  gap: 8px;
+  align-items: center;
+}
+</style>

@@ -1,0 +1,157 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { newId } from '@/core/formula';
+import { ORDER_KIND_WORDS, nextOf, type Order } from '@/core/orders';
+import { ORDER_STATE_WORDS, orderState } from '@/core/planning';
+import { counted } from '@/core/words';
+import { useCalendarStore } from '@/stores/calendar';
+import { useWorkshopStore } from '@/stores/workshop';
+import { shortTime } from '@/ui/frame/format';
+import OrderDialog from './OrderDialog.vue';
+
+/** Every order, what of it is here, on the way and to be made. */
+const workshop = useWorkshopStore();
+const calendar = useCalendarStore();
+const editing = ref<Order | null>(null);
+const isOpen = ref(false);
+const showsAll = ref(false);
+
+const rows = computed(() =>
+  workshop.orders
+    .map((order) => {
+      const covered = calendar.cover.orders.find((one) => one.order.id === order.id);
+      return { order, covered, state: orderState(order, covered) };
+    })
+    .filter(({ state }) => showsAll.value || (state !== 'handed-over' && state !== 'called-off'))
+    .sort((a, b) => Date.parse(a.order.due) - Date.parse(b.order.due)),
+);
+const unitName = (id: string) =>
+  workshop.units.find((unit) => unit.id === id)?.name ?? 'a unit that is gone';
+
+function whence(row: (typeof rows.value)[number]): string {
+  const sum = (of: 'fromStock' | 'fromLoose' | 'fromComing' | 'toMake' | 'given') =>
+    (row.covered?.lines ?? []).reduce((all, line) => all + line[of], 0);
+  return [
+    [sum('given'), 'handed over'],
+    [sum('fromStock'), 'here'],
+    [sum('fromLoose'), 'to wrap'],
+    [sum('fromComing'), 'drying'],
+    [sum('toMake'), 'to make'],
+  ]
+    .filter(([count]) => (count as number) > 0)
+    .map(([count, word]) => `${count} ${word}`)
+    .join(', ');
+}
+function open(order: Order | null): void {
+  editing.value = order;
+  isOpen.value = true;
+}
+function callOff(order: Order): void {
+  workshop.put('orders', [{ ...order, isCalledOff: !order.isCalledOff }]);
+}
+function repeat(order: Order): void {
+  const next = nextOf(order, newId());
+  if (next) workshop.put('orders', [next]);
+}
+</script>
+
+<template>
+  <section aria-label="Orders">
+    <p class="acts">
+      <v-btn variant="flat" @click="open(null)">Add an order</v-btn>
+      <button type="button" class="link" @click="showsAll = !showsAll">
+        {{ showsAll ? 'only what is open' : 'all that ever were' }}
+      </button>
+    </p>
+    <p v-if="rows.length === 0" class="quiet">
+      No open orders. A stall and a shop’s shelf are orders too: say what they want, and when.
+    </p>
+    <p v-for="problem in calendar.cover.problems" :key="problem" role="alert" class="problem">
+      {{ problem }}
+    </p>
+    <ul class="plain-list">
+      <li v-for="row in rows" :key="row.order.id" :class="row.state">
+        <div>
+          <b>{{ row.order.who }}</b>
+          <span class="quiet"
+            >{{ ORDER_KIND_WORDS[row.order.kind].toLowerCase()
+            }}{{ row.order.where ? `, ${row.order.where}` : '' }}</span
+          >
+        </div>
+        <div>
+          <span v-for="line in row.order.lines" :key="line.unitId" class="line"
+            >{{ line.count }} {{ unitName(line.unitId) }}</span
+          >
+          <span class="quiet">{{ whence(row) }}</span>
+        </div>
+        <div class="when">
+          <span class="tabular">{{ shortTime(row.order.due) }}</span>
+          <span class="quiet"
+            >{{ ORDER_STATE_WORDS[row.state]
+            }}{{
+              row.order.repeatDays ? `, every ${counted(row.order.repeatDays, 'day')}` : ''
+            }}</span
+          >
+        </div>
+        <div class="do">
+          <v-btn size="small" @click="open(row.order)"
+            >Change<span class="visually-hidden"> {{ row.order.who }}</span></v-btn
+          >
+          <v-btn v-if="row.order.repeatDays" size="small" variant="text" @click="repeat(row.order)"
+            >The next<span class="visually-hidden"> of {{ row.order.who }}</span></v-btn
+          >
+          <v-btn size="small" variant="text" @click="callOff(row.order)"
+            >{{ row.order.isCalledOff ? 'On again' : 'Call off'
+            }}<span class="visually-hidden"> {{ row.order.who }}</span></v-btn
+          >
+        </div>
+      </li>
+    </ul>
+    <OrderDialog v-model="isOpen" :order="editing" />
+  </section>
+</template>
+
+<style scoped>
+.acts {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  margin: 4px 0 10px;
+}
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.4fr) 150px auto;
+  gap: 14px;
+  align-items: center;
+  padding: 8px 0 8px 12px;
+  border-left: 5px solid var(--verdigris);
+  border-bottom: 1px solid var(--hairline);
+}
+li.to-make,
+li.drying {
+  border-left-color: var(--ochre-mark);
+}
+li.called-off,
+li.handed-over {
+  border-left-color: var(--hairline);
+}
+li > div {
+  display: grid;
+  line-height: 1.3;
+}
+.quiet {
+  font-size: 13px;
+}
+li > .do {
+  display: flex;
+}
+.problem {
+  color: var(--rust);
+}
+@media (max-width: 800px) {
+  li {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 4px;
+  }
+}
+</style>

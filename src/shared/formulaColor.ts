@@ -1,0 +1,12 @@
+import { powderHex } from '@/core/color';
+import type { FormulaBody } from '@/core/formula';
+import { portionsOf, type Catalog } from '@/core/materials';
+
+const known = new WeakMap<FormulaBody, string>();
+
+/** Color of a formula’s main mix, reckoned once for each body. */
+export function powderHexOf(body: FormulaBody, catalog: Catalog): string {
+  const found = known.get(body) ?? powderHex(portionsOf(catalog, body.parts[0]?.lines ?? []));
+  known.set(body, found);
+  return found;
+}

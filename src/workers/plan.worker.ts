@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { planApi } from './planApi';
+
+expose(planApi);
