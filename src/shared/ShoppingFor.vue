@@ -6,10 +6,18 @@ import { useGoodsStore } from '@/stores/goods';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import { counted, formatGrams } from '@/core/words';
+import { shortDate } from '@/ui/frame/format';
 import { useMoney } from './useMoney';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
+
+/** Batches of each formula to begin with, by id; the formula in hand once when left out. */
+const props = defineProps<{
+  bowls?: Readonly<Record<string, number>>;
+  /** When each formula is mixed first, ms since 1970, by id. */
+  firstMs?: Readonly<Record<string, number>>;
+}>();
 
 /** What several formulas need together, what the shelf holds of it, and what to buy in whole packs. */
 const workshop = useWorkshopStore();
@@ -25,9 +33,9 @@ const formulas = computed(() =>
       request: workshop.settings.requests[formula.id] ?? usualRequest(formula.body.family),
     })),
 );
-/** Batches of each formula, by id. The one in hand is wanted once. */
+/** Batches of each formula, by id. */
 const batches = ref<Record<string, number>>(
-  workshop.formulaInHand ? { [workshop.formulaInHand.id]: 1 } : {},
+  props.bowls ?? (workshop.formulaInHand ? { [workshop.formulaInHand.id]: 1 } : {}),
 );
 const MOST_BATCHES = 99;
 
@@ -45,7 +53,25 @@ const problems = computed(() => [
     together.value.plans.flatMap(({ name, problem }) => (problem ? [`${name}: ${problem}`] : [])),
   ),
 ]);
-const list = computed(() => shoppingList(together.value.needs, shelf.usable, shelf.buyingFacts));
+const list = computed(() =>
+  shoppingList(together.value.needs, shelf.usable, shelf.buyingFacts)
+    .map((line) => ({ ...line, orderByMs: orderByMs(line.materialId) }))
+    // What has to be ordered first comes first; without a plan as it was.
+    .sort((a, b) => (a.orderByMs ?? 0) - (b.orderByMs ?? 0)),
+);
+const DAY_MS = 86_400_000;
+/** The day by which a material is ordered, so that it is here for its first bowl; null where no plan says one. */
+function orderByMs(materialId: string): number | null {
+  const firsts = workshop.formulas.flatMap(({ id, body }) => {
+    const at = props.firstMs?.[id];
+    const isIn = body.parts.some(({ lines }) =>
+      lines.some((line) => line.materialId === materialId),
+    );
+    return at !== undefined && isIn ? [at] : [];
+  });
+  const lead = workshop.materials.find(({ id }) => id === materialId)?.leadDays ?? 0;
+  return firsts.length > 0 ? Math.min(...firsts) - lead * DAY_MS : null;
+}
 const toBuy = computed(() => list.value.filter(({ missingG }) => missingG > 0));
 const total = computed(() => toBuy.value.reduce((sum, { cost }) => sum + (cost ?? 0), 0));
 const unpriced = computed(() => toBuy.value.filter(({ cost }) => cost === null).length);
@@ -113,6 +139,7 @@ function wantWords(request: (typeof formulas.value)[number]['request']): string 
             <th scope="col" class="number">Here</th>
             <th scope="col" class="number">Buy</th>
             <th scope="col" class="number">Cost</th>
+            <th v-if="firstMs" scope="col">Order by</th>
           </tr>
         </thead>
         <tbody>
@@ -129,6 +156,13 @@ function wantWords(request: (typeof formulas.value)[number]['request']): string 
             </td>
             <td class="number quiet">
               {{ line.missingG <= 0 ? '' : line.cost === null ? 'no price' : money(line.cost) }}
+            </td>
+            <td v-if="firstMs">
+              {{
+                line.missingG > 0 && line.orderByMs !== null
+                  ? shortDate(new Date(line.orderByMs).toISOString())
+                  : ''
+              }}
             </td>
           </tr>
         </tbody>

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { allLines, type Formula } from '@/core/formula';
+import type { LooseStock } from '@/core/goods';
 import { portionsOf } from '@/core/materials';
 import {
   coverOrders,
@@ -13,6 +14,7 @@ import {
   type PlanLock,
   type PlanProblem,
 } from '@/core/planning';
+import { countOf } from '@/core/records';
 import { planScale, requestFor } from '@/core/scaling';
 import { toolsOf, trayPlaces } from '@/core/shelf';
 import { hoursUntilDry } from '@/core/trays';
@@ -57,6 +59,22 @@ const DAY_MS = 86_400_000;
 /** Nobody has said who works when: one pair of hands on weekdays. */
 const SOMEBODY = { name: 'Somebody', from: '08:00', to: '17:00', days: [1, 2, 3, 4, 5], away: [] };
 const USUAL_TRAYS = 4;
+/** What can be ready a day before it is wanted, is. Start value of ours. */
+const CUSHION_MIN = 24 * 60;
+const ZONE_DAYS = 200;
+
+/** When clocks are put on or back in the months to come. */
+function zonesFrom(fromMs: number): { from: string; zoneMin: number }[] {
+  const zones: { from: string; zoneMin: number }[] = [];
+  let before = -new Date(fromMs).getTimezoneOffset();
+  for (let hour = 1; hour < ZONE_DAYS * 24; hour++) {
+    const at = fromMs + hour * 3_600_000;
+    const zoneMin = -new Date(at).getTimezoneOffset();
+    if (zoneMin !== before) zones.push({ from: new Date(at).toISOString(), zoneMin });
+    before = zoneMin;
+  }
+  return zones;
+}
 
 /** Orders and the plan that serves them: made in a worker, best so far shown. */
 export const useCalendarStore = defineStore('calendar', () => {
@@ -71,6 +89,8 @@ export const useCalendarStore = defineStore('calendar', () => {
   const answer = shallowRef<PlanAnswer | null>(null);
   const problem = ref('');
   const share = ref<number | null>(null);
+  /** Is there a plan of this search already, so that one may stop? */
+  const hasFirst = ref(false);
   let run: PlanRun | null = null;
   const before = shallowRef<readonly (readonly PlanLock[])[]>([]);
 
@@ -96,15 +116,31 @@ export const useCalendarStore = defineStore('calendar', () => {
     return plan.ok ? Math.max(1, Math.floor(plan.plan.pieces / plan.plan.bowlCount)) : 1;
   }
 
+  /** At the bench and not counted yet: on their way as planned. */
+  const atTheBench = computed(() =>
+    workshop.batches.filter((batch) => batch.outcome === 'at-the-bench' && countOf(batch) === null),
+  );
+  const coming = computed<readonly LooseStock[]>(() => [
+    ...goods.loose,
+    ...atTheBench.value.map((batch) => ({
+      batch,
+      left: { good: batch.plan.pieces, second: 0, sampler: 0 },
+    })),
+  ]);
   const drying = computed(
     () =>
-      new Map(
-        trays.onTrays.flatMap((batch) => {
+      new Map([
+        ...trays.onTrays.flatMap((batch) => {
           const forecast = trays.forecastOf(batch, startMs.value);
           const dry = forecast?.dryAtMs?.high ?? null;
           return dry === null || dry > startMs.value ? [[batch.id, dry] as const] : [];
         }),
-      ),
+        ...atTheBench.value.map((batch) => {
+          const formula = workshop.formulas.find(({ id }) => id === batch.formulaId);
+          const hours = formula ? dryHours(formula, humidityPct.value)?.high : null;
+          return [batch.id, hours ? startMs.value + hours * 3_600_000 : null] as const;
+        }),
+      ]),
   );
 
   const cover = computed<Cover>(() =>
@@ -113,7 +149,7 @@ export const useCalendarStore = defineStore('calendar', () => {
       units: workshop.units,
       goods: workshop.goods,
       wrapped: goods.wrapped,
-      loose: goods.loose,
+      loose: coming.value,
       isDrying: (id) => drying.value.has(id),
       formulas: workshop.formulas,
       bowlPieces,
@@ -158,6 +194,8 @@ export const useCalendarStore = defineStore('calendar', () => {
       },
       trayPlaces: loftPlaces.value,
       zoneMin: -new Date(startMs.value).getTimezoneOffset(),
+      zones: zonesFrom(startMs.value),
+      cushionMin: CUSHION_MIN,
       stepsOf: ({ formula, pieces, wrapMinutes }) =>
         stepsFor(
           workOf(formula.body, {
@@ -177,7 +215,7 @@ export const useCalendarStore = defineStore('calendar', () => {
           },
         ),
       dryAtMs: (id) => drying.value.get(id) ?? null,
-      placesOf: (id) => goods.loose.find(({ batch }) => batch.id === id)?.batch.plan.pieces ?? 0,
+      placesOf: (id) => coming.value.find(({ batch }) => batch.id === id)?.batch.plan.pieces ?? 0,
       locks: locks.value,
     });
   }
@@ -204,9 +242,11 @@ export const useCalendarStore = defineStore('calendar', () => {
       return;
     }
     share.value = 0;
+    hasFirst.value = false;
     const own = startPlan(asked, SECONDS, (better, used) => {
       if (run !== own) return;
       answer.value = better;
+      hasFirst.value = true;
       share.value = Math.min(1, used);
     });
     run = own;
@@ -253,15 +293,18 @@ export const useCalendarStore = defineStore('calendar', () => {
     return found.steps.map((one) => {
       const step = jobs.get(one.job)?.steps.find(({ id }) => id === one.step);
       const { name, formula } = nameOfJob(one.job);
+      const lock = locks.value.find((of) => of.job === one.job && of.step === one.step);
+      // What a hand has just put somewhere stands there at once; the rest follows.
+      const startMs = Date.parse(lock?.at ?? one.start);
       return {
         ...one,
         name,
         formulaId: formula?.id ?? null,
-        startMs: Date.parse(one.start),
-        endMs: Date.parse(one.end),
+        startMs,
+        endMs: startMs + Date.parse(one.end) - Date.parse(one.start),
         machine: step?.machine ?? null,
         places: step?.trayPlaces ?? 0,
-        isLocked: locks.value.some((lock) => lock.job === one.job && lock.step === one.step),
+        isLocked: lock !== undefined,
         isLate: (found.lateMin[one.job] ?? 0) > 0.5,
       };
     });
@@ -378,7 +421,7 @@ export const useCalendarStore = defineStore('calendar', () => {
     if (!job) return null;
     const free = { ...job, steps: job.steps.map((step) => ({ ...step, at: undefined })) };
     const alone = planJobs(
-      { ...asked, jobs: [free] },
+      { ...asked, cushionMin: 0, jobs: [free] },
       { seconds: 0.05, nowMs: () => performance.now() },
     );
     if (!alone.ok || alone.answer.weightedLateMin > 0) return null;
@@ -391,6 +434,7 @@ export const useCalendarStore = defineStore('calendar', () => {
     answer,
     problem,
     share,
+    hasFirst,
     hours,
     locks,
     loftPlaces,

@@ -50,6 +50,7 @@ for (const [path, ready] of [
   ['/dry', 'On the trays'],
   ['/try', 'What goes into the water?'],
   ['/pack', 'What the label must say'],
+  ['/calendar', 'To be sure of'],
   ['/almanac', '30 batches on record'],
   ['/workshop', 'Everything lives in this browser'],
 ] as const) {

@@ -35,6 +35,8 @@ export const ownMaterialSchema = z.object({
   /** Below so many grams it is low. */
   lowG: z.number().min(0).max(1_000_000).nullable(),
   note: z.string().max(2000),
+  /** Days from ordering it to having it; left out while nobody said. */
+  leadDays: z.number().min(0).max(365).optional(),
   /** A mix of other materials, % by mass; left out for a material of its own. */
   madeOf: z
     .array(z.object({ materialId: z.string().min(1), pct: z.number().min(0).max(100) }))

@@ -16,6 +16,8 @@ export interface OrdersQuestion {
   readonly machines: Readonly<Record<string, number>>;
   readonly trayPlaces: number;
   readonly zoneMin: number;
+  readonly zones: PlanProblem['zones'];
+  readonly cushionMin: number;
   readonly stepsOf: (bowl: Cover['toMake'][number]) => readonly PlanStep[];
   /** Milliseconds at which a drying batch is dry, the careful end; null where it never is. */
   readonly dryAtMs: (batchId: string) => number | null;
@@ -85,6 +87,8 @@ export function problemFor(asked: OrdersQuestion): PlanProblem {
     machines: { ...asked.machines },
     trayPlaces: asked.trayPlaces,
     zoneMin: asked.zoneMin,
+    zones: [...asked.zones],
+    cushionMin: asked.cushionMin,
     jobs: [...makes, ...dries, ...wraps].map(locked),
   };
 }

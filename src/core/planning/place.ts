@@ -129,15 +129,17 @@ function whenHandsAreFree(
   return Infinity;
 }
 
-/** What is booked with these steps too. */
-export function booking(booked: Booked, placed: readonly Placed[]): Booked {
+/** What is booked with these steps too, or without them. */
+export function booking(booked: Booked, placed: readonly Placed[], sign: 1 | -1 = 1): Booked {
   let { hands, machines, trays } = booked;
   for (const { step, start, end, person } of placed) {
     if (person >= 0)
-      hands = hands.map((one, i) => (i === person ? withUse(one, start, end, 1) : one));
+      hands = hands.map((one, i) => (i === person ? withUse(one, start, end, sign) : one));
     if (step.machine >= 0)
-      machines = machines.map((one, i) => (i === step.machine ? withUse(one, start, end, 1) : one));
-    if (step.trays > 0) trays = withUse(trays, start, end, step.trays);
+      machines = machines.map((one, i) =>
+        i === step.machine ? withUse(one, start, end, sign) : one,
+      );
+    if (step.trays > 0) trays = withUse(trays, start, end, sign * step.trays);
   }
   return { hands, machines, trays };
 }

@@ -178,6 +178,18 @@ describe('a plan', () => {
     );
     expectToHold(problem, answer);
   });
+
+  it('gives a locked step to hands that are there, and two at one time to two', () => {
+    const at14 = { minutes: 60, person: true, at: at(360) };
+    const job = (id: string) => ({ id, due: at(3000), steps: [{ id: 's', ...at14 }] });
+    const people = [
+      { id: 'a', from: '08:00', to: '12:00', days: [1, 2, 3, 4, 5] },
+      { id: 'b', from: '12:00', to: '18:00', days: [1, 2, 3, 4, 5] },
+      { id: 'c', from: '12:00', to: '18:00', days: [1, 2, 3, 4, 5] },
+    ];
+    const answer = solved(shop([job('b1'), job('b2')], { people }));
+    expect(answer.steps.map(({ person }) => person)).toEqual(['b', 'c']);
+  });
 });
 
 /** Every start of every step on a grid, gone through one by one: slow, and of no other making. */

@@ -40,6 +40,15 @@ export const planProblemSchema = z.object({
   trayPlaces: z.int().min(0).max(1_000_000).default(0),
   /** Minutes that the workshop’s clock is ahead of the world’s: hours of people are its own. */
   zoneMin: z.int().min(-900).max(900).default(0),
+  /** Where clocks are put on or back later: from a moment on they are so many minutes ahead. */
+  zones: z
+    .array(
+      z.object({ from: z.iso.datetime({ offset: true }), zoneMin: z.int().min(-900).max(900) }),
+    )
+    .max(50)
+    .default([]),
+  /** A job that can end so many minutes before it is due does; nothing is planned tighter than it has to be. */
+  cushionMin: minutes.default(0),
   jobs: z
     .array(
       z.object({

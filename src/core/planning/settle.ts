@@ -7,13 +7,15 @@ const FINEST = 5;
 
 /**
  * The same plan with less lying about: from the last block to the first, each as late as it can be without making its job
- * later than it is or than it is due. Nothing that is locked moves.
+ * later than it is, or ending within the cushion before it is due. Nothing that is locked moves.
  */
 export function settled(shop: Shop, schedule: Schedule, locked: Booked): Schedule {
   const steps = schedule.steps.map((own) => [...own]);
   const blocks = shop.jobs
     .flatMap((job, at) => blockPlaces(job.blocks).map((place) => ({ at, ...place })))
     .sort((a, b) => (steps[b.at]?.[b.from]?.start ?? 0) - (steps[a.at]?.[a.from]?.start ?? 0));
+  const isFree = ({ step }: Placed) => step.at === null;
+  let booked = booking(locked, steps.flat().filter(isFree));
   for (const { at, from, block } of blocks) {
     const job = shop.jobs[at];
     const own = steps[at];
@@ -23,18 +25,15 @@ export function settled(shop: Shop, schedule: Schedule, locked: Booked): Schedul
     if (!last) continue;
     const latestEnd = after
       ? after.start - after.step.waitMin
-      : Math.max(job.due, schedule.late[at] ? last.end : job.due);
-    const rest = steps.flatMap((of, i) =>
-      of.filter((_, k) => !(i === at && k >= from && k < from + block.length)),
-    );
-    const booked = booking(
-      locked,
-      rest.filter(({ step }) => step.at === null),
-    );
+      : Math.max(last.end, job.due - shop.cushion);
+    const here = own.slice(from, from + block.length);
+    const without = booking(booked, here, -1);
     const first = own[from]?.start ?? 0;
     const slack = latestEnd - (own[from + block.length - 1]?.end ?? 0);
-    const found = latest(block, first, slack, latestEnd, shop, booked);
-    if (found) own.splice(from, block.length, ...found);
+    const found = latest(block, first, slack, latestEnd, shop, without);
+    if (!found) continue;
+    own.splice(from, block.length, ...found);
+    booked = booking(without, found);
   }
   return worth(shop, steps);
 }

@@ -33,6 +33,7 @@ export interface Shop {
   readonly people: readonly { readonly id: string; readonly stretches: readonly Stretch[] }[];
   readonly capacities: readonly number[];
   readonly trayPlaces: number;
+  readonly cushion: number;
   readonly jobs: readonly ShopJob[];
 }
 
@@ -95,6 +96,7 @@ export function shopOf(problem: PlanProblem): ShopResult {
       if (why) return no(why);
     }
   }
+  const lockedHands = handsOfLocks(people);
   return {
     ok: true,
     shop: {
@@ -102,6 +104,7 @@ export function shopOf(problem: PlanProblem): ShopResult {
       people,
       capacities: machineIds.map((id) => problem.machines[id] ?? 0),
       trayPlaces: problem.trayPlaces,
+      cushion: problem.cushionMin,
       jobs: problem.jobs.map((job) => ({
         id: job.id,
         due: (Date.parse(job.due) - startMs) / MINUTE_MS,
@@ -110,7 +113,15 @@ export function shopOf(problem: PlanProblem): ShopResult {
           job.steps.map((step): ShopStep => ({
             id: step.id,
             minutes: step.minutes,
-            hands: step.person ? handsFor(step, problem, longest) : [],
+            hands: !step.person
+              ? []
+              : step.at === undefined
+                ? handsFor(step, problem, longest)
+                : lockedHands(
+                    handsFor(step, problem, longest),
+                    (Date.parse(step.at) - startMs) / MINUTE_MS,
+                    step.minutes,
+                  ),
             machine: step.machine === undefined ? -1 : machineIds.indexOf(step.machine),
             trays: step.trayPlaces,
             waitMin: step.waitMinMin,
@@ -120,6 +131,22 @@ export function shopOf(problem: PlanProblem): ShopResult {
         ),
       })),
     },
+  };
+}
+
+/** Whose hands a locked step gets: the first that are in their hours and hold no other locked step then. */
+function handsOfLocks(people: Shop['people']) {
+  const taken: { readonly person: number; readonly from: number; readonly to: number }[] = [];
+  return (hands: readonly number[], from: number, minutes: number): readonly number[] => {
+    const to = from + minutes;
+    const isFree = (person: number) =>
+      !taken.some((one) => one.person === person && one.from < to && from < one.to);
+    const isIn = (person: number) =>
+      (people[person]?.stretches ?? []).some((one) => one.from <= from && to <= one.to);
+    const person = hands.find((one) => isIn(one) && isFree(one)) ?? hands.find(isFree) ?? hands[0];
+    if (person === undefined) return [];
+    taken.push({ person, from, to });
+    return [person];
   };
 }
 

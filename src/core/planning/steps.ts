@@ -10,7 +10,7 @@ const PRESS_WITHIN_MIN = 30;
 /** Nothing is planned finer. */
 const LEAST_MIN = 5;
 
-const FORMING = new Set(['lay', 'fill', 'rest', 'unmold', 'tray', 'top']);
+const FORMING = new Set(['lay', 'fill', 'unmold', 'tray', 'top']);
 const DRESSING = new Set(['ice', 'paint']);
 const PACKING = new Set(['jar', 'wrap']);
 
@@ -90,6 +90,8 @@ export function stepsFor(operations: readonly Operation[], facts: StepFacts): re
 
 function kindOf({ op, isLater }: Operation, before: StepKind | null): StepKind {
   if (op === 'dry') return 'dry';
+  // A mix rests before it is covered, a mold before it is opened.
+  if (op === 'rest') return before ?? 'mix';
   if (PACKING.has(op)) return 'pack';
   if (DRESSING.has(op) || (isLater && !FORMING.has(op))) return 'dress';
   if (isLater) return before === 'dry' ? 'pack' : 'press';

@@ -15,10 +15,11 @@ const MINUTE_MS = 60_000;
  */
 export function stretchesOf(
   { from, to, days, away }: PlanPerson,
-  { start, zoneMin }: Pick<PlanProblem, 'start' | 'zoneMin'>,
+  problem: Pick<PlanProblem, 'start' | 'zoneMin' | 'zones'>,
   horizonDays: number,
 ): readonly Stretch[] {
-  const startMs = Date.parse(start);
+  const { zoneMin } = problem;
+  const startMs = Date.parse(problem.start);
   const localMs = startMs + zoneMin * MINUTE_MS;
   const midnightMs = Math.floor(localMs / (DAY_MIN * MINUTE_MS)) * DAY_MIN * MINUTE_MS;
   const offset = (midnightMs - localMs) / MINUTE_MS;
@@ -30,7 +31,12 @@ export function stretchesOf(
     const date = new Date(midnightMs + day * DAY_MIN * MINUTE_MS);
     const weekday = date.getUTCDay() === 0 ? 7 : date.getUTCDay();
     if (!days.includes(weekday) || away.includes(date.toISOString().slice(0, 10))) continue;
-    const at = offset + day * DAY_MIN;
+    // Clocks put on or back in between make the same hour come sooner or later.
+    const at =
+      offset +
+      day * DAY_MIN +
+      zoneMin -
+      zoneAt(problem, startMs + (offset + day * DAY_MIN + opens) * MINUTE_MS);
     const stretch = { from: Math.max(0, at + opens), to: at + closes };
     if (stretch.to > stretch.from) stretches.push(stretch);
   }
@@ -40,4 +46,9 @@ export function stretchesOf(
 function minutesOf(clock: string): number {
   const [hours = 0, minutes = 0] = clock.split(':').map(Number);
   return 60 * hours + minutes;
+}
+
+/** Minutes the workshop’s clock is ahead at a moment. */
+function zoneAt({ zoneMin, zones }: Pick<PlanProblem, 'zoneMin' | 'zones'>, atMs: number): number {
+  return zones.findLast(({ from }) => Date.parse(from) <= atMs)?.zoneMin ?? zoneMin;
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, reactive, ref } from 'vue';
+import { computed, onBeforeUnmount, onMounted, reactive, ref, watch } from 'vue';
+import { kindOfStep } from '@/core/planning';
 import { counted, formatFixed } from '@/core/words';
 import PageHeader from '@/shared/PageHeader.vue';
 import ShoppingFor from '@/shared/ShoppingFor.vue';
@@ -26,6 +27,18 @@ const side = ref<(typeof SIDES)[number]['value']>('tide');
 const isSettingHours = ref(false);
 const DAYS = 10;
 
+/** What is to be done changed: an order, a wrapping, a batch that was begun. */
+const tasks = computed(() =>
+  JSON.stringify([
+    calendar.cover.orders.map(({ order, lines }) => [
+      order,
+      lines.map(({ given, fromStock }) => given + fromStock),
+    ]),
+    calendar.cover.toMake.map(({ id, pieces }) => [id, pieces]),
+    [...calendar.cover.coming.keys()],
+  ]),
+);
+watch(tasks, () => calendar.plan());
 onMounted(() => calendar.plan());
 onBeforeUnmount(() => calendar.cancel());
 
@@ -100,6 +113,20 @@ function saveIcal(person: string | null): void {
     ),
   );
 }
+/** Bowls of the plan, by formula. */
+const wanted = computed(() => {
+  const counts: Record<string, number> = {};
+  for (const { formula } of calendar.cover.toMake)
+    counts[formula.id] = (counts[formula.id] ?? 0) + 1;
+  return counts;
+});
+const firstMs = computed(() => {
+  const firsts: Record<string, number> = {};
+  for (const { formulaId, startMs, step } of calendar.bars)
+    if (formulaId && kindOfStep(step) === 'mix')
+      firsts[formulaId] = Math.min(firsts[formulaId] ?? Infinity, startMs);
+  return firsts;
+});
 const print = () => window.print();
 </script>
 
@@ -129,7 +156,9 @@ const print = () => window.print();
           aria-label="Looking for a better plan"
         />
         <span class="quiet">Looking for a better plan; the best so far is shown.</span>
-        <button type="button" class="link" @click="calendar.cancel">Good enough</button>
+        <button v-if="calendar.hasFirst" type="button" class="link" @click="calendar.cancel">
+          Good enough
+        </button>
       </div>
       <p v-if="calendar.problem" role="alert" class="problem">{{ calendar.problem }}</p>
       <template v-if="side === 'tide'">
@@ -162,7 +191,7 @@ const print = () => window.print();
       </template>
       <OrdersSide v-else-if="side === 'orders'" />
       <TodaySide v-else-if="side === 'today'" />
-      <ShoppingFor v-else :key="calendar.cover.toMake.length" />
+      <ShoppingFor v-else :key="calendar.cover.toMake.length" :bowls="wanted" :first-ms="firstMs" />
     </div>
     <HoursDialog v-model="isSettingHours" @kept="calendar.plan" />
   </div>

@@ -4,7 +4,7 @@ import { kindOfStep } from '@/core/planning';
 import { looksOf } from '@/core/records';
 import { useCalendarStore, type Bar } from '@/stores/calendar';
 import { useWorkshopStore } from '@/stores/workshop';
-import { sayClock, sayStep } from './calendarWords';
+import { sayClock, sayStep, sayWhen } from './calendarWords';
 
 /** For each pair of hands what comes today, in order; each opens where it is done. What is done leaves the list by its record. */
 const calendar = useCalendarStore();
@@ -17,6 +17,9 @@ const hands = computed(() =>
     bars: calendar.bars
       .filter(({ person, startMs }) => person === name && startMs < endOfDay.value)
       .sort((a, b) => a.startMs - b.startMs),
+    next: calendar.bars
+      .filter(({ person, startMs }) => person === name && startMs >= endOfDay.value)
+      .sort((a, b) => a.startMs - b.startMs)[0],
   })),
 );
 const looks = computed(() =>
@@ -46,6 +49,9 @@ function take({ formulaId }: Bar): void {
     <div v-for="of in hands" :key="of.name">
       <h2>{{ of.name }}</h2>
       <p v-if="of.bars.length === 0" class="quiet">Nothing is planned today.</p>
+      <p v-if="of.next" class="quiet">
+        Next: {{ sayWhen(of.next.startMs) }}, {{ of.next.name }}: {{ sayStep(of.next.step) }}.
+      </p>
       <ol class="plain-list">
         <li v-for="bar in of.bars" :key="bar.job + bar.step">
           <span class="tabular">{{ sayClock(bar.startMs) }}</span>

@@ -162,6 +162,14 @@ function remove(): void {
           :decimals="1"
           @update:model-value="(lowG) => change({ lowG: lowG > 0 ? lowG : null })"
         />
+        <NumberField
+          :model-value="own.leadDays ?? 0"
+          label="Days from ordering to having it"
+          :min="0"
+          :max="365"
+          :decimals="0"
+          @update:model-value="(leadDays) => change({ leadDays: Math.round(leadDays) })"
+        />
       </div>
       <v-textarea
         :model-value="own.note"

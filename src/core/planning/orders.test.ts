@@ -1,0 +1,221 @@
+import { describe, expect, it } from 'vitest';
+import { workOf } from '../work';
+import { newId } from '../formula';
+import { nextOf, type Order } from '../orders';
+import { looseStock, wrappedStock } from '../goods';
+import { SAMPLE, SAMPLE_CATALOG, sampleBatch, sampleUnit } from '../../../tests/fixtures/sample';
+import {
+  coverOrders,
+  kindOfStep,
+  orderState,
+  planJobs,
+  pressMinutesEach,
+  problemFor,
+  stepsFor,
+  type CoverQuestion,
+} from '.';
+import { stretchesOf } from './stretches';
+
+const DUE = '2026-10-20T10:00:00Z';
+const order = (
+  lines: readonly (readonly [string, number])[],
+  change: Partial<Order> = {},
+): Order => ({
+  id: newId(),
+  origin: 'own',
+  kind: 'order',
+  who: 'Pilot station',
+  where: '',
+  due: DUE,
+  lines: lines.map(([name, count]) => ({ unitId: sampleUnit(name).id, count })),
+  repeatDays: null,
+  isCalledOff: false,
+  note: '',
+  ...change,
+});
+const drying = new Set([sampleBatch('QL-011').id]);
+const cover = (orders: readonly Order[], change: Partial<CoverQuestion> = {}) =>
+  coverOrders({
+    orders,
+    units: SAMPLE.units,
+    goods: SAMPLE.goods,
+    wrapped: wrappedStock(SAMPLE.goods),
+    loose: looseStock(SAMPLE.batches, SAMPLE.goods),
+    isDrying: (id) => drying.has(id),
+    formulas: SAMPLE.formulas,
+    bowlPieces: () => 12,
+    ...change,
+  });
+
+describe('where orders come from', () => {
+  it('takes what is wrapped, then what dries, then whole bowls; what is over is there for the next', () => {
+    // Nine are wrapped, twenty-four dry.
+    const first = order([['Quince Lantern', 40]]);
+    const second = order([['Quince Lantern', 3]], { due: '2026-10-25T10:00:00Z' });
+    const found = cover([second, first]);
+    const [line] = found.orders.find((one) => one.order === first)?.lines ?? [];
+    expect(line).toMatchObject({ fromStock: 9, fromLoose: 0, fromComing: 24, toMake: 7 });
+    expect(found.toMake).toHaveLength(1);
+    expect(found.toMake[0]).toMatchObject({ pieces: 12, over: 2, dueMs: Date.parse(DUE) });
+    expect(found.toMake[0]?.orderIds).toEqual([first.id, second.id]);
+    expect(found.coming.get(sampleBatch('QL-011').id)).toMatchObject({
+      pieces: 24,
+      wrapMinutes: 24,
+    });
+  });
+
+  it('makes a box of what each of its formulas has, and as slow as the slowest', () => {
+    const boxes = order([['Harbor Box', 14]]);
+    const found = cover([boxes]);
+    const [covered] = found.orders;
+    const sum = covered?.lines.reduce(
+      (all, one) => all + one.fromStock + one.fromLoose + one.fromComing + one.toMake,
+      0,
+    );
+    expect(sum).toBe(14);
+    expect(orderState(boxes, covered)).toBe('to-make');
+    expect(new Set(found.toMake.map(({ formula }) => formula.name))).not.toContain(
+      'Quince Lantern',
+    );
+  });
+
+  it('knows what was handed over, called off, and what is gone', () => {
+    const had = SAMPLE.orders.find(({ id }) =>
+      SAMPLE.goods.some((move) => move.kind === 'gone' && move.orderId === id),
+    );
+    if (!had) throw new Error('the sample handed something over');
+    expect(orderState(had, cover([had]).orders[0])).toBe('handed-over');
+    const off = order([['Ebb Glass', 1]], { isCalledOff: true });
+    expect(cover([off]).orders).toEqual([]);
+    expect(orderState(off, undefined)).toBe('called-off');
+    const lost = order([['Ebb Glass', 30]]);
+    expect(cover([lost], { formulas: [] }).problems[0]).toMatch(
+      /formula of what was ordered is gone/,
+    );
+    expect(cover([lost], { units: [] }).problems[0]).toMatch(/no longer sold/);
+  });
+
+  it('says the next of an order that comes again, and none of one that does not', () => {
+    expect(nextOf(order([]), 'x')).toBeNull();
+    expect(nextOf(order([], { repeatDays: 7 }), 'x')).toMatchObject({
+      id: 'x',
+      due: '2026-10-27T10:00:00.000Z',
+    });
+  });
+
+  it('bears five hundred orders', () => {
+    const many = Array.from({ length: 500 }, (_, i) => order([['Ebb Glass', 1 + (i % 5)]]));
+    expect(cover(many).orders).toHaveLength(500);
+  });
+});
+
+const FACTS = {
+  places: 24,
+  dryHours: 30,
+  pressMinEach: null,
+  pieces: 24,
+  wrapMinutes: 40,
+  hasMixer: true,
+  hasPress: true,
+};
+const stepsOf = (name: string, change: Partial<typeof FACTS> | { pressMinEach: number } = {}) => {
+  const formula = SAMPLE.formulas.find((one) => one.name === name);
+  if (!formula) throw new Error(`no ${name}`);
+  return stepsFor(
+    workOf(formula.body, {
+      catalog: SAMPLE_CATALOG,
+      pieces: 24,
+      weighG: new Map(),
+      counted: new Set(),
+    }).operations,
+    { ...FACTS, ...change },
+  );
+};
+
+describe('the steps of a bowl', () => {
+  it('are mixing, pressing soon after, drying in the loft, wrapping', () => {
+    const steps = stepsOf('Quince Lantern');
+    expect(
+      steps.map(({ id }) => kindOfStep(id)).filter((kind, i, all) => kind !== all[i - 1]),
+    ).toEqual(['mix', 'press', 'dry', 'pack']);
+    const press = steps.find(({ id }) => id === 'press');
+    expect(press).toMatchObject({ person: true, machine: 'press', waitMaxMin: 30 });
+    expect(steps.find(({ id }) => id === 'dry')).toMatchObject({
+      minutes: 1800,
+      trayPlaces: 24,
+      person: false,
+    });
+    expect(steps.at(-1)).toMatchObject({ id: 'pack', minutes: 40 });
+  });
+
+  it('of loose salts soak an hour at least and two at most between', () => {
+    const steps = stepsOf('Slack Water');
+    const after = steps[1];
+    expect(after).toMatchObject({ waitMinMin: 60, waitMaxMin: 120 });
+  });
+
+  it('take as long at the press as own batches took', () => {
+    const each = pressMinutesEach(SAMPLE.batches);
+    expect(each).toBeGreaterThan(0.2);
+    expect(each).toBeLessThan(5);
+    expect(pressMinutesEach([])).toBeNull();
+    expect(stepsOf('Bow Wave', { pressMinEach: 2 }).find(({ id }) => id === 'press')?.minutes).toBe(
+      48,
+    );
+  });
+});
+
+describe('from orders to a plan', () => {
+  it('has a job for each bowl, each batch that dries and each wrapping, and every lock', () => {
+    const found = cover([order([['Quince Lantern', 40]])]);
+    const bowl = found.toMake[0];
+    const lock = { job: bowl?.id ?? '', step: 'mix', at: '2026-10-15T09:00:00Z' };
+    const problem = problemFor({
+      cover: found,
+      startIso: '2026-10-14T16:00:00Z',
+      people: [{ id: 'Maud', from: '08:00', to: '16:00', days: [1, 2, 3, 4, 5], away: [] }],
+      machines: { mixer: 1, press: 1 },
+      trayPlaces: 192,
+      zoneMin: 0,
+      zones: [],
+      cushionMin: 1440,
+      stepsOf: () => stepsOf('Quince Lantern'),
+      dryAtMs: () => Date.parse('2026-10-15T06:00:00Z'),
+      placesOf: () => 24,
+      locks: [lock],
+    });
+    expect(problem.jobs.map(({ steps }) => steps.length)).toEqual([
+      stepsOf('Quince Lantern').length,
+      2,
+    ]);
+    const result = planJobs(problem, { seconds: 0.1, nowMs: () => performance.now() });
+    if (!result.ok) throw new Error(result.problem);
+    expect(result.answer.weightedLateMin).toBe(0);
+    const mix = result.answer.steps.find(({ job, step }) => job === lock.job && step === 'mix');
+    expect(mix?.start).toBe('2026-10-15T09:00:00.000Z');
+    // What can be ready a day before it is wanted, is.
+    const dry = result.answer.steps.find(
+      ({ job, step }) => job === sampleBatch('QL-011').id && step === 'pack',
+    );
+    expect(Date.parse(dry?.end ?? '')).toBeLessThanOrEqual(Date.parse(DUE) - 86_400_000);
+  });
+});
+
+describe('working hours', () => {
+  it('keep their hour by the clock over the night on which clocks are put back', () => {
+    const person = {
+      id: 'a',
+      from: '08:00',
+      to: '12:00',
+      days: [1, 2, 3, 4, 5, 6, 7],
+      away: ['2026-10-27'],
+    };
+    // Clocks go from two hours ahead to one on October 25, at 01:00 of the world's time.
+    const zones = [{ from: '2026-10-25T01:00:00Z', zoneMin: 60 }];
+    const days = stretchesOf(person, { start: '2026-10-24T00:00:00Z', zoneMin: 120, zones }, 5);
+    const opens = days.map(({ from }) =>
+      new Date(Date.parse('2026-10-24T00:00:00Z') + from * 60_000).toISOString().slice(5, 16),
+    );
+    expect(opens).toEqual(['10-24T06:00', '10-25T07:00', '10-26T07:00', '10-28T07:00']);
+  });
+});

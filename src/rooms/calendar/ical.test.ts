@@ -1,0 +1,47 @@
+import ICAL from 'ical.js';
+import { expect, it } from 'vitest';
+import { calendarText } from './ical';
+
+it('a plan as an iCalendar opens in a parser of another make, hour by hour', () => {
+  const text = calendarText(
+    [
+      {
+        job: 'b1',
+        step: 'press',
+        person: 'Maud',
+        name: 'Quince; Lantern, "two"',
+        formulaId: null,
+        startMs: Date.parse('2026-10-15T09:00:00Z'),
+        endMs: Date.parse('2026-10-15T09:24:00Z'),
+        machine: 'press',
+        places: 0,
+        isLocked: false,
+        isLate: false,
+      },
+    ],
+    [
+      {
+        id: '4f1d2c0e-6f0a-4a51-9a93-000000000001',
+        origin: 'own',
+        kind: 'order',
+        who: 'Night ferry',
+        where: 'Berth 2',
+        due: '2026-10-16T16:00:00Z',
+        lines: [],
+        repeatDays: null,
+        isCalledOff: false,
+        note: '',
+      },
+    ],
+  );
+  const events = new ICAL.Component(ICAL.parse(text))
+    .getAllSubcomponents('vevent')
+    .map((event) => new ICAL.Event(event));
+  expect(events.map(({ summary }) => summary)).toEqual([
+    'Quince; Lantern, "two": press',
+    'Due: Night ferry',
+  ]);
+  expect(events[0]?.startDate.toJSDate().toISOString()).toBe('2026-10-15T09:00:00.000Z');
+  expect(events[0]?.duration.toSeconds()).toBe(24 * 60);
+  expect(events[1]?.location).toBe('Berth 2');
+});

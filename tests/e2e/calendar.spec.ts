@@ -1,0 +1,104 @@
+import { readFileSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+import { SAMPLE_URL, startEmpty } from './support';
+
+async function toCalendar(page: Page): Promise<void> {
+  await page.goto(`${SAMPLE_URL}/calendar`);
+  await expect(page.getByRole('button', { name: /^Maud: / }).first()).toBeVisible();
+}
+
+test('an order is made, planned, and handed over on Pack', async ({ page }) => {
+  await toCalendar(page);
+  await page.getByRole('button', { name: 'Orders', exact: true }).click();
+  await page.getByRole('button', { name: 'Add an order' }).click();
+  const dialog = page.getByRole('dialog', { name: 'A new order' });
+  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await expect(dialog.getByRole('alert')).toHaveText('Say who wants it.');
+  await dialog.getByLabel('Who').fill('Pilot station');
+  await dialog.getByRole('combobox', { name: 'What', exact: true }).fill('Slipway');
+  await page.getByRole('option', { name: 'Slipway at Dusk' }).click();
+  await dialog.getByLabel('How many').fill('2');
+  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  const row = page.getByRole('listitem').filter({ hasText: 'Pilot station' });
+  await expect(row).toContainText('2 here');
+  await expect(row).toContainText('ready');
+  await page.goto(`${SAMPLE_URL}/pack`);
+  await page.getByRole('combobox', { name: 'What is sold' }).click();
+  await page.getByRole('option', { name: 'Slipway at Dusk' }).click();
+  await page.getByRole('button', { name: 'Hand over to an order' }).click();
+  const hand = page.getByRole('dialog', { name: 'Hand over' });
+  await hand.getByRole('combobox', { name: 'To' }).focus();
+  await page.keyboard.press('ArrowDown');
+  await page.getByRole('option', { name: /^Pilot station/ }).click();
+  await hand.getByLabel(/^How many/).fill('2');
+  await hand.getByRole('button', { name: 'Hand over' }).click();
+  await page.goto(`${SAMPLE_URL}/calendar`);
+  await page.getByRole('button', { name: 'Orders', exact: true }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Rowing club' }).first()).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Pilot station' })).toBeHidden();
+});
+
+test('a step is moved by key, locked and undone; one that cannot be says why; what if; iCalendar', async ({
+  page,
+}) => {
+  await toCalendar(page);
+  const press = page.getByRole('button', { name: /^Press: .*, press, / }).first();
+  const name = (await press.getAttribute('aria-label')) ?? '';
+  const who = /^Press: (.*), press, /.exec(name)?.[1] ?? '';
+  await press.focus();
+  await page.keyboard.press('Enter');
+  await expect(
+    page.getByRole('button', { name: new RegExp(`^Press: ${who}, press, .*locked`) }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Undo a move' }).click();
+  await expect(page.getByRole('button', { name: /^Press: .*locked/ })).toHaveCount(0);
+  // Half a night earlier nobody works.
+  const mixing = page.getByRole('button', { name: /^Maud: .*, weigh and mix, / }).first();
+  await mixing.focus();
+  for (let i = 0; i < 40; i++) {
+    await page.keyboard.press('ArrowLeft');
+    if (await page.getByText(/Nobody works all the/).isVisible()) break;
+  }
+  await expect(page.getByText(/Nobody works all the \d+ minutes from then on/)).toBeVisible();
+  await expect(page.getByText(/^To be sure of .*: press .* by /)).toBeVisible();
+  await page.getByRole('button', { name: 'What if the loft is at 60 %' }).click();
+  await expect(page.getByText(/^With the loft at 60 %/)).toBeVisible();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Of Maud alone' }).click(),
+  ]);
+  expect(readFileSync(await file.path(), 'utf8')).toMatch(/BEGIN:VCALENDAR[\s\S]*press/);
+});
+
+test('a plan that is looked for can be stopped; nobody with hours is said; today opens the bench', async ({
+  page,
+}) => {
+  await toCalendar(page);
+  // An order of yesterday is late whatever one does: the search goes on until it is good enough.
+  await page.getByRole('button', { name: 'Orders', exact: true }).click();
+  await page.getByRole('button', { name: 'Add an order' }).click();
+  const late = page.getByRole('dialog', { name: 'A new order' });
+  await late.getByLabel('Who').fill('Pilot station');
+  await late
+    .getByLabel('Wanted by')
+    .fill(new Date(Date.now() - 86_400_000).toISOString().slice(0, 16));
+  await late.getByLabel('How many').fill('40');
+  await late.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Good enough' }).click();
+  await expect(page.getByRole('button', { name: 'Good enough' })).toBeHidden();
+  await expect(page.getByText(/\d+ jobs? late/)).toBeVisible();
+  await page.getByRole('button', { name: 'Who works when' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Who works when' });
+  for (const name of ['Maud', 'Teo'])
+    for (const day of ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']) {
+      const button = dialog.getByRole('group', { name }).getByRole('button', { name: day });
+      if ((await button.getAttribute('aria-pressed')) === 'true') await button.click();
+    }
+  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('alert')).toContainText('nobody has working hours');
+  await page.getByRole('button', { name: 'Today', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Maud' })).toBeVisible();
+  await startEmpty(page);
+  await page.goto('/calendar');
+  await expect(page.getByText('Nobody waits for anything.')).toBeVisible();
+});
