@@ -12,5 +12,7 @@ export default defineConfig({
       'tests/*.test.ts',
     ],
     testTimeout: 60_000,
+    // Both cores of a small machine: one alone is what the tool would take.
+    maxWorkers: 2,
   },
 });

@@ -1,5 +1,5 @@
 import { ensureBuild, ensureChromium, ensurePackages } from './lib/prepare.mjs';
-import { run, runAndRead } from './lib/run.mjs';
+import { runAndRead, runTogether } from './lib/run.mjs';
 
 // One command from a bare checkout: install, format, lint, types, unit, build, browser. Every part runs; any failure fails it.
 const CHECKS = [
@@ -11,10 +11,7 @@ const CHECKS = [
 
 ensurePackages();
 ensureChromium();
-const failed = CHECKS.filter(([name, command, args]) => {
-  process.stdout.write(`\n— ${name}\n`);
-  return run(command, args) !== 0;
-}).map(([name]) => name);
+const failed = await runTogether(CHECKS);
 
 process.stdout.write('\n— unit tests\n');
 const unit = runAndRead('npx', ['vitest', 'run', '--reporter=default', '--no-color']);

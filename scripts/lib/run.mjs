@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 
 export const ROOT = fileURLToPath(new URL('../..', import.meta.url));
@@ -25,4 +25,25 @@ export function runAndRead(command, args, env = {}) {
   });
   process.stdout.write(result.stdout ?? '');
   return { code: result.status ?? 1, output: result.stdout ?? '' };
+}
+
+/** Runs named commands at the same time, each with its output in one piece; answers the names of those that failed. */
+export async function runTogether(commands) {
+  const results = await Promise.all(
+    commands.map(
+      ([name, command, args]) =>
+        new Promise((done) => {
+          const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
+          let output = '';
+          for (const stream of [child.stdout, child.stderr])
+            stream.on('data', (piece) => (output += piece));
+          child.on('error', (error) => done({ name, code: 1, output: error.message }));
+          child.on('close', (code) => {
+            process.stdout.write(`\n— ${name}\n${output}`);
+            done({ name, code: code ?? 1, output });
+          });
+        }),
+    ),
+  );
+  return results.filter(({ code }) => code !== 0).map(({ name }) => name);
 }

@@ -413,7 +413,7 @@ function theYear(
     null,
     'autumn market',
   );
-  order(FERRY, ahead(3, 16), [['Ebb Glass', 18]], null, 'changed cabins: blue');
+  order(FERRY, ahead(2, 18), [['Ebb Glass', 18]], null, 'changed cabins: blue');
   order({ who: 'Sail loft', where: 'upstairs', kind: 'order' }, ahead(13, 15), [
     ['Slipway at Dusk', 12],
   ]);

@@ -6,6 +6,7 @@ import { computed, ref } from 'vue';
 import { powderHexOf } from '@/shared/formulaColor';
 import { useCalendarStore, type Bar } from '@/stores/calendar';
 import { useWorkshopStore } from '@/stores/workshop';
+import { LIGHT } from '@/ui/palette';
 import { sayClock, sayDay, saySlack, sayStep, sayWhen } from './calendarWords';
 
 /** The plan over the days: the loft as a tide, hands and machines, and what is due. Steps are moved by hand or by key. */
@@ -22,6 +23,8 @@ const LEFT = 118;
 const LOFT_H = 92;
 const ROW_H = 46;
 const LANE_H = 15;
+/** A name on a bar that is narrower runs over its end. */
+const LEAST_LABEL_PX = 80;
 const DUE_H = 22;
 const QUARTER_MS = 15 * 60_000;
 const HALF_MS = 30 * 60_000;
@@ -233,6 +236,15 @@ const shiftOf = (bar: Bar) =>
           class="dry"
           :class="{ late: bar.isLate }"
         />
+        <text
+          v-if="barW(bar) > LEAST_LABEL_PX"
+          x="4"
+          y="10"
+          class="lane"
+          :style="{ fill: LIGHT.ink }"
+        >
+          {{ bar.name }}
+        </text>
       </g>
       <text x="0" :y="dueTop + 14" class="name">Due</text>
       <g v-for="(due, i) in dues" :key="due.id">
@@ -324,6 +336,10 @@ text.quiet {
 .bar.locked rect {
   stroke-dasharray: 3 2;
   stroke-width: 2;
+}
+.lane {
+  font-size: 11px;
+  pointer-events: none;
 }
 .due {
   fill: var(--verdigris);
