@@ -5,7 +5,8 @@ import type { LooseStock } from '@/core/goods';
 import { portionsOf } from '@/core/materials';
 import {
   coverOrders,
-  planJobs,
+  latestPressMs,
+  lockProblem,
   pressMinutesEach,
   problemFor,
   stepsFor,
@@ -335,7 +336,7 @@ export const useCalendarStore = defineStore('calendar', () => {
     const next = [...locks.value.filter((one) => one.job !== job || one.step !== step), lock];
     const earlier = locks.value;
     setLocks(next);
-    const why = cannotBe(job);
+    const why = lockProblem(problemIf(NO_WHAT_IF), job, clockMs);
     if (why) {
       setLocks(earlier);
       return why;
@@ -360,74 +361,9 @@ export const useCalendarStore = defineStore('calendar', () => {
     workshop.changeSettings({ plan: { ...workshop.settings.plan, locks: [...next] } });
   }
 
-  /** Why a job cannot stand as its locks have it; empty when it can. */
-  function cannotBe(jobId: string): string {
-    const asked = problemIf(NO_WHAT_IF);
-    const job = asked.jobs.find(({ id }) => id === jobId);
-    if (!job) return 'That batch is no longer planned.';
-    for (const [i, step] of job.steps.entries()) {
-      const former = job.steps[i - 1];
-      if (step.at === undefined) continue;
-      if (step.person && !isInHours(asked, Date.parse(step.at), step.minutes))
-        return `Nobody works all the ${Math.round(step.minutes)} minutes from then on.`;
-      if (former?.at !== undefined) {
-        const gap = (Date.parse(step.at) - Date.parse(former.at)) / 60_000 - former.minutes;
-        if (gap < step.waitMinMin) return 'The step before it would not have ended yet.';
-        if (step.waitMaxMin !== null && gap > step.waitMaxMin)
-          return `It follows the step before within ${step.waitMaxMin} minutes.`;
-      }
-    }
-    const alone = planJobs(
-      { ...asked, jobs: [job] },
-      { seconds: 0.05, nowMs: () => performance.now() },
-    );
-    if (!alone.ok) return `That cannot be: ${alone.problem}.`;
-    const steps = alone.answer.steps;
-    for (const [i, step] of job.steps.entries()) {
-      const here = steps[i];
-      const former = steps[i - 1];
-      if (step.at === undefined || !here || !former) continue;
-      if (Date.parse(former.end) > Date.parse(here.start) + 60_000)
-        return `The ${former.step} before it cannot be done by then.`;
-    }
-    return '';
-  }
-
-  function isInHours(asked: PlanProblem, atMs: number, minutes: number): boolean {
-    const tried = planJobs(
-      {
-        ...asked,
-        start: new Date(atMs).toISOString(),
-        jobs: [
-          {
-            id: 'try',
-            due: new Date(atMs).toISOString(),
-            weight: 1,
-            steps: [
-              { id: 's', minutes, person: true, trayPlaces: 0, waitMinMin: 0, waitMaxMin: null },
-            ],
-          },
-        ],
-      },
-      { seconds: 0.02, nowMs: () => performance.now() },
-    );
-    return tried.ok && Date.parse(tried.answer.steps[0]?.start ?? '') <= atMs + 60_000;
-  }
-
-  /** The latest start of the press of a bowl that still makes its order, if it were alone in the shop; null where it is late anyway. */
-  function latestPress(jobId: string): number | null {
-    const asked = problemIf(NO_WHAT_IF);
-    const job = asked.jobs.find(({ id }) => id === jobId);
-    if (!job) return null;
-    const free = { ...job, steps: job.steps.map((step) => ({ ...step, at: undefined })) };
-    const alone = planJobs(
-      { ...asked, cushionMin: 0, jobs: [free] },
-      { seconds: 0.05, nowMs: () => performance.now() },
-    );
-    if (!alone.ok || alone.answer.weightedLateMin > 0) return null;
-    const press = alone.answer.steps.find(({ step }) => step === 'press') ?? alone.answer.steps[0];
-    return press ? Date.parse(press.start) : null;
-  }
+  const clockMs = () => performance.now();
+  /** The latest start of the press of a bowl that still makes its order; null where it is late anyway. */
+  const latestPress = (jobId: string) => latestPressMs(problemIf(NO_WHAT_IF), jobId, clockMs);
 
   return {
     startMs,

@@ -17,3 +17,4 @@ export { problemFor } from './fromOrders';
 export type { OrdersQuestion, PlanLock } from './fromOrders';
 export { ORDER_STATE_WORDS, coverOrders, orderState } from './cover';
 export type { Cover, CoverQuestion, CoveredLine, CoveredOrder, OrderState, ToMake } from './cover';
+export { latestPressMs, lockProblem } from './locked';

@@ -1,6 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
-import { planJobs, planProblemSchema, type PlanAnswer, type PlanProblem } from '.';
+import {
+  latestPressMs,
+  lockProblem,
+  planJobs,
+  planProblemSchema,
+  type PlanAnswer,
+  type PlanProblem,
+} from '.';
 import { cheapest, lateBound } from './bound';
 import { jobByJob, lockedBookings, serially } from './schedule';
 import { shopOf } from './shop';
@@ -189,6 +196,43 @@ describe('a plan', () => {
     ];
     const answer = solved(shop([job('b1'), job('b2')], { people }));
     expect(answer.steps.map(({ person }) => person)).toEqual(['b', 'c']);
+  });
+});
+
+describe('a step put somewhere by hand', () => {
+  const withAt = (id: string, minute: number) => {
+    const job = batch('b1', 9000);
+    return shop([
+      {
+        ...job,
+        steps: job.steps.map((step) => (step.id === id ? { ...step, at: at(minute) } : step)),
+      },
+    ]);
+  };
+  const why = (id: string, minute: number) => lockProblem(withAt(id, minute), 'b1', () => 0);
+
+  it('may stand in working hours, and says why it may not elsewhere', () => {
+    // The day ends at 17:00, nine hours from the start: forty minutes fit until 500.
+    expect(why('mix', 450)).toBe('');
+    // It fits, but no press can follow within half an hour.
+    expect(why('mix', 500)).toMatch(/fits nowhere/);
+    expect(why('mix', 501)).toMatch(/Nobody works all the 40 minutes/);
+    expect(why('press', 10)).toMatch(/The mix before it cannot be done by then/);
+    expect(why('press', 40)).toBe('');
+    expect(lockProblem(withAt('mix', 0), 'gone', () => 0)).toMatch(/no longer planned/);
+  });
+
+  it('has a latest start from which its order is still made', () => {
+    // Due Friday at 16:00: wrapped from 15:30, dry a day before that, pressed 24 minutes earlier.
+    const friday = 4 * 1440 + 8 * 60;
+    const latest = latestPressMs(shop([batch('b1', friday)]), 'b1', () => 0);
+    expect(minuteOf(new Date(latest ?? 0).toISOString())).toBeGreaterThan(
+      friday - 30 - 1440 - 24 - 6,
+    );
+    expect(minuteOf(new Date(latest ?? 0).toISOString())).toBeLessThanOrEqual(
+      friday - 30 - 1440 - 24,
+    );
+    expect(latestPressMs(shop([batch('b1', 60)]), 'b1', () => 0)).toBeNull();
   });
 });
 
