@@ -61,7 +61,10 @@ test('a step is moved by key, locked and undone; one that cannot be says why; wh
   }
   await expect(page.getByText(/Nobody works all the \d+ minutes from then on/)).toBeVisible();
   await expect(page.getByText(/^To be sure of .*: press .* by /)).toBeVisible();
-  await page.getByRole('button', { name: 'What if the loft is at 60 %' }).click();
+  await page.getByLabel('the loft is at').fill('999');
+  await expect(page.getByText('From 5 to 95')).toBeVisible();
+  await page.getByLabel('the loft is at').fill('60');
+  await page.getByRole('button', { name: 'Ask of the loft' }).click();
   await expect(page.getByText(/^With the loft at 60 %/)).toBeVisible();
   const [file] = await Promise.all([
     page.waitForEvent('download'),

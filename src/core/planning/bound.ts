@@ -16,10 +16,9 @@ export function lateBound(shop: Shop): number {
   const endAlone = alone.map((steps) => steps?.at(-1)?.end ?? 0);
   const byItself = endAlone.reduce((sum, end, i) => sum + late(i, end), 0);
   const scarce = [
-    ...shop.capacities.map((capacity, machine) =>
-      served(shop, alone, (of) => (of.step.machine === machine ? of.step.minutes : 0), capacity),
+    ...shop.things.map(({ capacity }, index) =>
+      served(shop, alone, (of) => taken(of, index) * of.step.minutes, capacity),
     ),
-    served(shop, alone, (of) => of.step.trays * of.step.minutes, shop.trayPlaces),
     handsBound(shop, alone),
   ];
   return Math.max(
@@ -46,6 +45,9 @@ interface Leaves {
 }
 
 type Alone = readonly (readonly Placed[] | null)[];
+
+const taken = ({ step }: Placed, index: number) =>
+  step.takes.reduce((sum, { thing, much }) => (thing === index ? sum + much : sum), 0);
 
 /** A scarce thing that works around the clock. */
 function served(

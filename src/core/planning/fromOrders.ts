@@ -1,4 +1,5 @@
 import type { Cover } from './cover';
+import type { MoldUse } from './moldUse';
 import type { PlanJob, PlanPerson, PlanProblem, PlanStep } from './problem';
 
 /** A step that the maker put somewhere. */
@@ -15,6 +16,8 @@ export interface OrdersQuestion {
   readonly people: readonly PlanPerson[];
   readonly machines: Readonly<Record<string, number>>;
   readonly trayPlaces: number;
+  /** Cavities of each mold of the shelf. */
+  readonly molds: Readonly<Record<string, number>>;
   readonly zoneMin: number;
   readonly zones: PlanProblem['zones'];
   readonly cushionMin: number;
@@ -23,6 +26,8 @@ export interface OrdersQuestion {
   readonly dryAtMs: (batchId: string) => number | null;
   /** Tray places a drying batch takes. */
   readonly placesOf: (batchId: string) => number;
+  /** The mold a drying batch still lies in; null when it is out of it. */
+  readonly moldOf: (batchId: string) => MoldUse | null;
   readonly locks: readonly PlanLock[];
 }
 
@@ -35,7 +40,7 @@ export function problemFor(asked: OrdersQuestion): PlanProblem {
   const startMs = Date.parse(asked.startIso);
   const { cover } = asked;
   const iso = (ms: number) => new Date(ms).toISOString();
-  const plain = { person: false, trayPlaces: 0, waitMinMin: 0, waitMaxMin: null };
+  const plain = { person: false, trayPlaces: 0, cavities: 0, waitMinMin: 0, waitMaxMin: null };
   const pack = (minutes: number): PlanStep => ({
     ...plain,
     id: 'pack',
@@ -49,6 +54,7 @@ export function problemFor(asked: OrdersQuestion): PlanProblem {
     steps: [...asked.stepsOf(bowl)],
   }));
   const dries = [...cover.coming].map(([batchId, { wrapMinutes, dueMs }]): PlanJob => {
+    const mold = asked.moldOf(batchId);
     const dryMs = asked.dryAtMs(batchId) ?? startMs + NEVER_DAYS * 86_400_000;
     return {
       id: batchId,
@@ -60,6 +66,7 @@ export function problemFor(asked: OrdersQuestion): PlanProblem {
           id: 'dry',
           minutes: Math.max(1, Math.ceil((dryMs - startMs) / MINUTE_MS)),
           trayPlaces: Math.min(asked.trayPlaces, asked.placesOf(batchId)),
+          ...(mold?.keeps === 'while-drying' && { mold: mold.id, cavities: mold.cavities }),
           at: asked.startIso,
         },
         pack(wrapMinutes),
@@ -86,6 +93,7 @@ export function problemFor(asked: OrdersQuestion): PlanProblem {
     people: [...asked.people],
     machines: { ...asked.machines },
     trayPlaces: asked.trayPlaces,
+    molds: { ...asked.molds },
     zoneMin: asked.zoneMin,
     zones: [...asked.zones],
     cushionMin: asked.cushionMin,

@@ -1,19 +1,28 @@
 import { describe, expect, it } from 'vitest';
 import { workOf } from '../work';
-import { newId } from '../formula';
+import { newId, type Method } from '../formula';
 import { nextOf, type Order } from '../orders';
+import type { Batch } from '../records';
 import { looseStock, wrappedStock } from '../goods';
 import { SAMPLE, SAMPLE_CATALOG, sampleBatch, sampleUnit } from '../../../tests/fixtures/sample';
 import {
   coverOrders,
+  doneBetween,
   kindOfStep,
+  mixFactor,
+  moldUse,
   orderState,
+  piecesAtOnce,
   planJobs,
+  planProblemSchema,
   pressMinutesEach,
   problemFor,
   stepsFor,
   type CoverQuestion,
+  type MoldUse,
+  type StepFacts,
 } from '.';
+import { shellWaitMin } from './moldUse';
 import { stretchesOf } from './stretches';
 
 const DUE = '2026-10-20T10:00:00Z';
@@ -113,12 +122,14 @@ const FACTS = {
   places: 24,
   dryHours: 30,
   pressMinEach: null,
+  mixFactor: 1,
+  mold: null,
   pieces: 24,
   wrapMinutes: 40,
   hasMixer: true,
   hasPress: true,
-};
-const stepsOf = (name: string, change: Partial<typeof FACTS> | { pressMinEach: number } = {}) => {
+} satisfies StepFacts;
+const stepsOf = (name: string, change: Partial<StepFacts> = {}) => {
   const formula = SAMPLE.formulas.find((one) => one.name === name);
   if (!formula) throw new Error(`no ${name}`);
   return stepsFor(
@@ -165,6 +176,159 @@ describe('the steps of a bowl', () => {
   });
 });
 
+const byHand = (pieces: number) => {
+  const formula = SAMPLE.formulas.find(({ name }) => name === 'Quince Lantern');
+  if (!formula) throw new Error('no Quince Lantern');
+  return (method: Method, mold: MoldUse | null) =>
+    stepsFor(
+      workOf(
+        { ...formula.body, method },
+        { catalog: SAMPLE_CATALOG, pieces, weighG: new Map(), counted: new Set() },
+      ).operations,
+      { ...FACTS, pieces, mold },
+    );
+};
+
+describe('molds', () => {
+  const shells = { id: 'm', cavities: 8 };
+
+  it('are held while they are filled, or until what lies in them is dry; a plate whole', () => {
+    expect(moldUse('press', 24, { id: 'm', cavities: 32 })).toMatchObject({
+      cavities: 32,
+      keeps: 'while-filled',
+    });
+    expect(moldUse('hand', 3, shells)).toMatchObject({ cavities: 3, keeps: 'while-filled' });
+    expect(moldUse('silicone', 24, shells)).toMatchObject({ cavities: 8, keeps: 'while-drying' });
+    expect(moldUse('in-pack', 24, shells)).toBeNull();
+    expect(moldUse('hand', 24, null)).toBeNull();
+    const steps = byHand(8)('silicone', moldUse('silicone', 8, shells));
+    const held = steps.filter(({ mold }) => mold === 'm').map(({ id }) => id);
+    expect(held).toEqual(['press', 'dry']);
+    expect(steps.find(({ id }) => id === 'dry')?.waitMaxMin).toBe(0);
+    const pressed = byHand(8)('press', moldUse('press', 8, shells));
+    expect(pressed.find(({ id }) => id === 'dry')?.mold).toBeUndefined();
+  });
+
+  it('hold a bowl down to what dries in them at once', () => {
+    expect(piecesAtOnce('silicone', 24, 15)).toBe(15);
+    expect(piecesAtOnce('silicone', 12, 15)).toBe(12);
+    expect(piecesAtOnce('press', 24, 6)).toBe(24);
+    expect(piecesAtOnce('silicone', 24, null)).toBe(24);
+    expect(piecesAtOnce('press', 0.4, null)).toBe(1);
+  });
+
+  it('of few shells make hands wait for those at rest', () => {
+    // Five minutes of rest, a minute a piece: with six shells or more the first is ready when the last is shut.
+    expect(shellWaitMin(24, 6, 1, 5)).toBe(0);
+    expect(shellWaitMin(24, 5, 1, 5)).toBe(4);
+    expect(shellWaitMin(24, 1, 1, 5)).toBe(23 * 5);
+    expect(shellWaitMin(4, 5, 1, 5)).toBe(0);
+    const minutes = (cavities: number) =>
+      byHand(24)('hand', moldUse('hand', 24, { id: 'm', cavities })).find(
+        ({ id }) => id === 'press',
+      )?.minutes ?? 0;
+    expect(minutes(5) - minutes(6)).toBe(4);
+  });
+
+  it('that batches dry in are not there for the next', () => {
+    const job = (id: string) => ({
+      id,
+      due: '2026-03-20T12:00:00Z',
+      steps: [
+        { id: 'press', minutes: 20, person: true, mold: 'm', cavities: 8 },
+        { id: 'dry', minutes: 1440, waitMaxMin: 0, mold: 'm', cavities: 8 },
+      ],
+    });
+    const problem = planProblemSchema.parse({
+      start: '2026-03-02T08:00:00Z',
+      people: [{ id: 'a', from: '00:00', to: '23:59', days: [1, 2, 3, 4, 5, 6, 7] }],
+      molds: { m: 15 },
+      jobs: [job('a'), job('b')],
+    });
+    const plan = (molds: number) =>
+      planJobs({ ...problem, molds: { m: molds } }, { seconds: 0.1, nowMs: () => 0 });
+    const lying = (molds: number) => {
+      const found = plan(molds);
+      if (!found.ok) throw new Error(found.problem);
+      const dry = found.answer.steps.filter(({ step }) => step === 'dry');
+      return dry.map(({ start, end }) => [Date.parse(start), Date.parse(end)] as const);
+    };
+    const overlap = ([a, b]: readonly (readonly [number, number])[]) =>
+      !!a && !!b && a[0] < b[1] && b[0] < a[1];
+    expect(overlap(lying(15))).toBe(false);
+    expect(plan(7)).toEqual({
+      ok: false,
+      problem: 'press of a needs 8 cavities of the mold m, and there are 7',
+    });
+  });
+});
+
+describe('minutes of own mixing', () => {
+  const timed = (minutes: number, pausedMin = 0): Batch => {
+    const batch = sampleBatch('QL-011');
+    const weighed = batch.entries.find(({ kind }) => kind === 'weighed');
+    const filled = batch.entries.find(({ kind }) => kind === 'filled');
+    if (!weighed || !filled) throw new Error('it was weighed and filled');
+    const at = (minute: number) => new Date(Date.UTC(2026, 2, 2, 8, minute)).toISOString();
+    const stop = { id: newId(), stepId: '', struckAt: null };
+    return {
+      ...batch,
+      entries: [
+        { ...weighed, at: at(0) },
+        ...(pausedMin > 0
+          ? [
+              { ...stop, kind: 'paused' as const, at: at(5) },
+              { ...stop, kind: 'resumed' as const, at: at(5 + pausedMin) },
+            ]
+          : []),
+        { ...filled, at: at(minutes) },
+      ],
+    };
+  };
+  const factor = (...batches: Batch[]) => mixFactor(batches, SAMPLE_CATALOG);
+
+  it('are the middle of five batches or more, pauses left out', () => {
+    const one = factor(...Array.from({ length: 5 }, () => timed(60))) ?? 0;
+    expect(one).toBeGreaterThan(0.5);
+    expect(factor(...Array.from({ length: 5 }, () => timed(90)))).toBeCloseTo(1.5 * one, 6);
+    expect(factor(...Array.from({ length: 5 }, () => timed(90, 30)))).toBeCloseTo(one, 6);
+    expect(factor(timed(60), timed(60), timed(60), timed(60))).toBeNull();
+    // A bowl left over night teaches nothing.
+    expect(factor(...Array.from({ length: 4 }, () => timed(60)), timed(600))).toBeNull();
+    const mixing = (of: number) => stepsOf('Bow Wave', { mixFactor: of })[0]?.minutes ?? 0;
+    expect(mixing(1.5) / mixing(1)).toBeCloseTo(1.5, 1);
+  });
+});
+
+describe('what is done', () => {
+  const DAY = Date.parse('2026-10-13T00:00:00Z');
+
+  it('is ticked by the record: a mix once pressing began, a pressing once it is counted', () => {
+    const batch = sampleBatch('QL-011');
+    const from = Date.parse(batch.startedAt) - 3_600_000;
+    const kinds = (of: Batch) =>
+      doneBetween([of], [], from, from + 36 * 3_600_000).map(({ kind }) => kind);
+    expect(kinds(batch)).toEqual(expect.arrayContaining(['mix', 'press']));
+    const without = (...gone: readonly string[]): Batch => ({
+      ...batch,
+      entries: batch.entries.filter(({ kind }) => !gone.includes(kind)),
+    });
+    expect(kinds(without('counted'))).toContain('mix');
+    expect(kinds(without('counted'))).not.toContain('press');
+    expect(kinds(without('counted', 'filled'))).not.toContain('mix');
+    expect(doneBetween([batch], [], DAY + 400 * 86_400_000, DAY + 401 * 86_400_000)).toEqual([]);
+  });
+
+  it('and a wrapping once its goods are there, unless it was taken back', () => {
+    const wrapped = SAMPLE.goods.find(({ kind }) => kind === 'wrapped');
+    if (!wrapped) throw new Error('the sample wrapped something');
+    const at = Date.parse(wrapped.at);
+    expect(doneBetween([], [wrapped], at, at + 1)).toMatchObject([{ kind: 'pack' }]);
+    expect(doneBetween([], [wrapped], at + 1, at + 2)).toEqual([]);
+    expect(doneBetween([], [{ ...wrapped, struckAt: wrapped.at }], at, at + 1)).toEqual([]);
+  });
+});
+
 describe('from orders to a plan', () => {
   it('has a job for each bowl, each batch that dries and each wrapping, and every lock', () => {
     const found = cover([order([['Quince Lantern', 40]])]);
@@ -176,12 +340,14 @@ describe('from orders to a plan', () => {
       people: [{ id: 'Maud', from: '08:00', to: '16:00', days: [1, 2, 3, 4, 5], away: [] }],
       machines: { mixer: 1, press: 1 },
       trayPlaces: 192,
+      molds: {},
       zoneMin: 0,
       zones: [],
       cushionMin: 1440,
       stepsOf: () => stepsOf('Quince Lantern'),
       dryAtMs: () => Date.parse('2026-10-15T06:00:00Z'),
       placesOf: () => 24,
+      moldOf: () => null,
       locks: [lock],
     });
     expect(problem.jobs.map(({ steps }) => steps.length)).toEqual([

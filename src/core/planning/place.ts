@@ -1,4 +1,4 @@
-import { earliestFree, withUse } from './profile';
+import { EMPTY_PROFILE, earliestFree, withUse } from './profile';
 import type { Block, Booked, Shop, ShopStep } from './shop';
 
 /** Where a step stands, minutes since the start. */
@@ -80,7 +80,7 @@ function placeStep(
 
 /** Earliest start at which everything a step needs is free at once. */
 function whenFree(
-  { minutes, machine, trays }: ShopStep,
+  { minutes, takes }: ShopStep,
   earliest: number,
   shop: Shop,
   booked: Booked,
@@ -90,15 +90,14 @@ function whenFree(
   for (;;) {
     const before = start;
     if (person >= 0) start = whenHandsAreFree(start, minutes, shop, booked, person);
-    if (machine >= 0)
+    for (const { thing, much } of takes)
       start = earliestFree(
-        booked.machines[machine] ?? booked.trays,
+        booked.things[thing] ?? EMPTY_PROFILE,
         start,
         minutes,
-        1,
-        shop.capacities[machine] ?? 0,
+        much,
+        shop.things[thing]?.capacity ?? 0,
       );
-    if (trays > 0) start = earliestFree(booked.trays, start, minutes, trays, shop.trayPlaces);
     if (start === before || start === Infinity) return start;
   }
 }
@@ -131,15 +130,12 @@ function whenHandsAreFree(
 
 /** What is booked with these steps too, or without them. */
 export function booking(booked: Booked, placed: readonly Placed[], sign: 1 | -1 = 1): Booked {
-  let { hands, machines, trays } = booked;
+  let { hands, things } = booked;
   for (const { step, start, end, person } of placed) {
     if (person >= 0)
       hands = hands.map((one, i) => (i === person ? withUse(one, start, end, sign) : one));
-    if (step.machine >= 0)
-      machines = machines.map((one, i) =>
-        i === step.machine ? withUse(one, start, end, sign) : one,
-      );
-    if (step.trays > 0) trays = withUse(trays, start, end, sign * step.trays);
+    for (const { thing, much } of step.takes)
+      things = things.map((one, i) => (i === thing ? withUse(one, start, end, sign * much) : one));
   }
-  return { hands, machines, trays };
+  return { hands, things };
 }

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import {
   latestPressMs,
   lockProblem,
+  narrowPlace,
   planJobs,
   planProblemSchema,
   type PlanAnswer,
@@ -100,6 +101,31 @@ const shop = (jobs: readonly object[], change: object = {}) =>
     jobs,
     ...change,
   });
+
+describe('the narrow place', () => {
+  const found = (change: object, jobs: readonly object[] = [batch('a', 0), batch('b', 0)]) => {
+    const problem = shop(jobs, change);
+    return narrowPlace(problem, solved(problem));
+  };
+
+  it('is what is used up most, from half of what it could give', () => {
+    // A day and a half from the first mixing to the last wrap; two batches are there for a day and more.
+    expect(found({ trayPlaces: 48 })).toMatchObject({ kind: 'loft' });
+    expect(found({ trayPlaces: 500 })).toBeNull();
+    const hour = (id: string, due: number) => ({
+      id,
+      due: at(due),
+      weight: 1,
+      steps: [{ id: 'mix', minutes: 60, person: true }],
+    });
+    const rush = shop(Array.from({ length: 6 }, (_, i) => hour(`j${i}`, 400)));
+    expect(narrowPlace(rush, solved(rush))).toEqual({ kind: 'hands', id: 'a', share: 0.9 });
+    // An hour that ends after two is half of them; a little later it is less.
+    expect(found({}, [hour('a', 120)])?.share).toBe(0.5);
+    expect(found({}, [hour('a', 130)])).toBeNull();
+    expect(narrowPlace(shop([]), solved(shop([])))).toBeNull();
+  });
+});
 
 describe('a plan', () => {
   it('keeps every rule, on problems at random', () => {

@@ -13,6 +13,9 @@ const stepSchema = z.object({
   by: z.array(z.string()).optional(),
   machine: z.string().optional(),
   trayPlaces: z.int().min(0).max(1_000_000).default(0),
+  /** Cavities of a mold that it holds from its beginning to its end. */
+  mold: z.string().optional(),
+  cavities: z.int().min(0).max(1_000_000).default(0),
   /** Since the step before has ended. */
   waitMinMin: minutes.default(0),
   waitMaxMin: minutes.nullable().default(null),
@@ -38,6 +41,8 @@ export const planProblemSchema = z.object({
     .max(50),
   machines: z.record(z.string(), z.int().min(0).max(1000)).default({}),
   trayPlaces: z.int().min(0).max(1_000_000).default(0),
+  /** Cavities of each mold. */
+  molds: z.record(z.string(), z.int().min(0).max(1_000_000)).default({}),
   /** Minutes that the workshop’s clock is ahead of the world’s: hours of people are its own. */
   zoneMin: z.int().min(-900).max(900).default(0),
   /** Where clocks are put on or back later: from a moment on they are so many minutes ahead. */

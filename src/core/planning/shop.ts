@@ -8,13 +8,18 @@ export interface ShopStep {
   readonly minutes: number;
   /** Indexes of the hands that may do it; empty when it needs nobody. */
   readonly hands: readonly number[];
-  /** Index of the machine, or -1. */
-  readonly machine: number;
-  readonly trays: number;
+  /** What it holds from its beginning to its end: machine, cavities, tray places. */
+  readonly takes: readonly Take[];
   readonly waitMin: number;
   readonly waitMax: number;
   /** Locked at this minute; null when it is free. */
   readonly at: number | null;
+}
+
+/** So much of one of the shop’s things, by its index. */
+export interface Take {
+  readonly thing: number;
+  readonly much: number;
 }
 
 /** Steps that must follow each other within a longest wait are placed together. */
@@ -27,12 +32,18 @@ export interface ShopJob {
   readonly blocks: readonly Block[];
 }
 
+export interface Thing {
+  readonly kind: 'machine' | 'mold' | 'loft';
+  readonly id: string;
+  readonly capacity: number;
+}
+
 /** A problem in numbers. */
 export interface Shop {
   readonly startMs: number;
   readonly people: readonly { readonly id: string; readonly stretches: readonly Stretch[] }[];
-  readonly capacities: readonly number[];
-  readonly trayPlaces: number;
+  /** Machines, molds and the loft: how much of each there is. */
+  readonly things: readonly Thing[];
   readonly cushion: number;
   readonly jobs: readonly ShopJob[];
 }
@@ -41,8 +52,7 @@ export interface Shop {
 export interface Booked {
   /** By person: one is one pair of hands. */
   readonly hands: readonly Profile[];
-  readonly machines: readonly Profile[];
-  readonly trays: Profile;
+  readonly things: readonly Profile[];
 }
 
 const MINUTE_MS = 60_000;
@@ -56,7 +66,7 @@ export type ShopResult =
 /** A problem in numbers, or why it cannot be met. */
 export function shopOf(problem: PlanProblem): ShopResult {
   const startMs = Date.parse(problem.start);
-  const machineIds = Object.keys(problem.machines);
+  const things = thingsOf(problem);
   const handsMin = problem.jobs.reduce(
     (sum, { steps }) => sum + steps.reduce((all, one) => all + (one.person ? one.minutes : 0), 0),
     0,
@@ -102,8 +112,7 @@ export function shopOf(problem: PlanProblem): ShopResult {
     shop: {
       startMs,
       people,
-      capacities: machineIds.map((id) => problem.machines[id] ?? 0),
-      trayPlaces: problem.trayPlaces,
+      things,
       cushion: problem.cushionMin,
       jobs: problem.jobs.map((job) => ({
         id: job.id,
@@ -122,8 +131,7 @@ export function shopOf(problem: PlanProblem): ShopResult {
                     (Date.parse(step.at) - startMs) / MINUTE_MS,
                     step.minutes,
                   ),
-            machine: step.machine === undefined ? -1 : machineIds.indexOf(step.machine),
-            trays: step.trayPlaces,
+            takes: takesOf(step, things),
             waitMin: step.waitMinMin,
             waitMax: step.waitMaxMin ?? Infinity,
             at: step.at === undefined ? null : (Date.parse(step.at) - startMs) / MINUTE_MS,
@@ -132,6 +140,24 @@ export function shopOf(problem: PlanProblem): ShopResult {
       })),
     },
   };
+}
+
+function thingsOf({ machines, molds, trayPlaces }: PlanProblem): readonly Thing[] {
+  const all = (kind: Thing['kind'], of: Readonly<Record<string, number>>) =>
+    Object.entries(of).map(([id, capacity]): Thing => ({ kind, id, capacity }));
+  return [...all('machine', machines), ...all('mold', molds), ...all('loft', { '': trayPlaces })];
+}
+
+function takesOf(step: PlanStep, things: readonly Thing[]): readonly Take[] {
+  const take = (kind: Thing['kind'], id: string | undefined, much: number): readonly Take[] =>
+    id === undefined || much === 0
+      ? []
+      : [{ thing: things.findIndex((one) => one.kind === kind && one.id === id), much }];
+  return [
+    ...take('machine', step.machine, 1),
+    ...take('mold', step.mold, step.cavities),
+    ...take('loft', '', step.trayPlaces),
+  ];
 }
 
 /** Whose hands a locked step gets: the first that are in their hours and hold no other locked step then. */
@@ -153,8 +179,7 @@ function handsOfLocks(people: Shop['people']) {
 export function nothingBooked(shop: Shop): Booked {
   return {
     hands: shop.people.map(() => EMPTY_PROFILE),
-    machines: shop.capacities.map(() => EMPTY_PROFILE),
-    trays: EMPTY_PROFILE,
+    things: shop.things.map(() => EMPTY_PROFILE),
   };
 }
 
@@ -180,6 +205,9 @@ function stepProblem(
   }
   if (step.machine !== undefined && !((problem.machines[step.machine] ?? 0) >= 1))
     return `${name} needs the machine ${step.machine}, and there is none`;
+  const cavities = step.mold === undefined ? 0 : (problem.molds[step.mold] ?? 0);
+  if (step.mold !== undefined && step.cavities > cavities)
+    return `${name} needs ${step.cavities} cavities of the mold ${step.mold}, and there are ${cavities}`;
   if (step.trayPlaces > problem.trayPlaces)
     return `${name} needs ${step.trayPlaces} tray places, and the loft has ${problem.trayPlaces}`;
   if (step.waitMaxMin !== null && step.waitMaxMin < step.waitMinMin)

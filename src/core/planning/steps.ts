@@ -1,4 +1,5 @@
 import type { Operation } from '../work';
+import { shellWaitMin, type MoldUse } from './moldUse';
 import type { PlanStep } from './problem';
 
 /** What a step of a batch is for. */
@@ -23,15 +24,21 @@ export interface StepFacts {
   readonly pressMinEach: number | null;
   readonly pieces: number;
   readonly wrapMinutes: number;
+  /** By how much own mixing takes longer than usual, and 1 for the usual. */
+  readonly mixFactor: number;
+  readonly mold: MoldUse | null;
   readonly hasMixer: boolean;
   readonly hasPress: boolean;
 }
 
-type Draft = Omit<PlanStep, 'by' | 'at' | 'machine'> & { machine?: string };
+type Draft = Omit<PlanStep, 'by' | 'at' | 'machine' | 'mold'> & { machine?: string; mold?: string };
 
 /** The work of one bowl as a plan takes it: operations that run into each other are one step; soaks and drying are waits. */
 export function stepsFor(operations: readonly Operation[], facts: StepFacts): readonly PlanStep[] {
   const steps: Draft[] = [];
+  const { mold } = facts;
+  const holds = mold ? { mold: mold.id, cavities: mold.cavities } : {};
+  const staysIn = mold?.keeps === 'while-drying';
   let kind: StepKind | null = null;
   let wait = { min: 0, max: null as number | null };
   for (const operation of operations) {
@@ -47,6 +54,8 @@ export function stepsFor(operations: readonly Operation[], facts: StepFacts): re
         draft(`dry${count(steps, 'dry')}`, minutes, {
           trayPlaces: facts.places,
           waitMinMin: wait.min,
+          // What dries in its mold goes up in it: nothing else is filled in between.
+          ...(staysIn && { ...holds, waitMaxMin: wait.min }),
         }),
       );
       kind = 'dry';
@@ -77,6 +86,7 @@ export function stepsFor(operations: readonly Operation[], facts: StepFacts): re
           waitMaxMin: max === null ? null : Math.max(max, wait.min),
         }),
         ...(machine !== undefined && { machine }),
+        ...(of === 'press' && holds),
       });
     }
     kind = of;
@@ -85,7 +95,10 @@ export function stepsFor(operations: readonly Operation[], facts: StepFacts): re
         ? { min: operation.waitMinMin, max: operation.waitMaxMin }
         : { min: 0, max: null };
   }
-  return steps.map((step) => ({ ...step, minutes: minutesOf(step, facts) }));
+  return steps.map((step) => ({
+    ...step,
+    minutes: minutesOf(step, facts, shellWait(operations, facts)),
+  }));
 }
 
 function kindOf({ op, isLater }: Operation, before: StepKind | null): StepKind {
@@ -99,7 +112,16 @@ function kindOf({ op, isLater }: Operation, before: StepKind | null): StepKind {
 }
 
 function draft(id: string, minutes: number, rest: Partial<Draft>): Draft {
-  return { id, minutes, person: false, trayPlaces: 0, waitMinMin: 0, waitMaxMin: null, ...rest };
+  return {
+    id,
+    minutes,
+    person: false,
+    trayPlaces: 0,
+    cavities: 0,
+    waitMinMin: 0,
+    waitMaxMin: null,
+    ...rest,
+  };
 }
 
 function count(steps: readonly Draft[], kind: StepKind): string {
@@ -107,9 +129,20 @@ function count(steps: readonly Draft[], kind: StepKind): string {
   return before === 0 ? '' : ` ${before + 1}`;
 }
 
-function minutesOf({ id, minutes }: Draft, facts: StepFacts): number {
-  if (id === 'press' && facts.pressMinEach !== null)
-    return Math.max(LEAST_MIN, Math.ceil(facts.pressMinEach * facts.pieces));
+/** Minutes that hands stand before shells at rest. */
+function shellWait(operations: readonly Operation[], { mold, pieces }: StepFacts): number {
+  const fill = operations.find(({ op }) => op === 'fill');
+  const rest = operations.find(({ op, vessel }) => op === 'rest' && vessel.kind === 'mold');
+  if (!mold || !fill || !rest || pieces === 0) return 0;
+  return shellWaitMin(pieces, mold.cavities, fill.minutes / pieces, rest.waitMinMin);
+}
+
+function minutesOf({ id, minutes }: Draft, facts: StepFacts, shellMin: number): number {
+  if (id === 'press') {
+    const own = facts.pressMinEach === null ? minutes : facts.pressMinEach * facts.pieces;
+    return Math.max(LEAST_MIN, Math.ceil(own + shellMin));
+  }
+  if (kindOfStep(id) === 'mix') return Math.max(LEAST_MIN, Math.ceil(minutes * facts.mixFactor));
   if (id === 'pack') return Math.max(LEAST_MIN, Math.ceil(Math.max(minutes, facts.wrapMinutes)));
   return Math.max(LEAST_MIN, Math.ceil(minutes));
 }

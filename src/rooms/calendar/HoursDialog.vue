@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
 import { settingsSchema, type Settings } from '@/core/workshop';
-import { useCalendarStore } from '@/stores/calendar';
+import { useTasksStore } from '@/stores/tasks';
 import { useWorkshopStore } from '@/stores/workshop';
 import FormDialog from '@/ui/frame/FormDialog.vue';
 
@@ -9,7 +9,7 @@ import FormDialog from '@/ui/frame/FormDialog.vue';
 const isOpen = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ kept: [] }>();
 const workshop = useWorkshopStore();
-const calendar = useCalendarStore();
+const tasks = useTasksStore();
 
 type Hours = Settings['plan']['hours'][number];
 const people = ref<(Omit<Hours, 'away'> & { away: string })[]>([]);
@@ -18,7 +18,7 @@ const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 
 watch(isOpen, (open) => {
   if (!open) return;
-  people.value = calendar.hours.map((one) => ({
+  people.value = tasks.hours.map((one) => ({
     ...one,
     days: [...one.days],
     away: one.away.join(', '),

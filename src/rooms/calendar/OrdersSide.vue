@@ -4,14 +4,14 @@ import { newId } from '@/core/formula';
 import { ORDER_KIND_WORDS, nextOf, type Order } from '@/core/orders';
 import { ORDER_STATE_WORDS, orderState } from '@/core/planning';
 import { counted } from '@/core/words';
-import { useCalendarStore } from '@/stores/calendar';
+import { useTasksStore } from '@/stores/tasks';
 import { useWorkshopStore } from '@/stores/workshop';
 import { shortTime } from '@/ui/frame/format';
 import OrderDialog from './OrderDialog.vue';
 
 /** Every order, what of it is here, on the way and to be made. */
 const workshop = useWorkshopStore();
-const calendar = useCalendarStore();
+const tasks = useTasksStore();
 const editing = ref<Order | null>(null);
 const isOpen = ref(false);
 const showsAll = ref(false);
@@ -19,7 +19,7 @@ const showsAll = ref(false);
 const rows = computed(() =>
   workshop.orders
     .map((order) => {
-      const covered = calendar.cover.orders.find((one) => one.order.id === order.id);
+      const covered = tasks.cover.orders.find((one) => one.order.id === order.id);
       return { order, covered, state: orderState(order, covered) };
     })
     .filter(({ state }) => showsAll.value || (state !== 'handed-over' && state !== 'called-off'))
@@ -66,7 +66,7 @@ function repeat(order: Order): void {
     <p v-if="rows.length === 0" class="quiet">
       No open orders. A stall and a shop’s shelf are orders too: say what they want, and when.
     </p>
-    <p v-for="problem in calendar.cover.problems" :key="problem" role="alert" class="problem">
+    <p v-for="problem in tasks.cover.problems" :key="problem" role="alert" class="problem">
       {{ problem }}
     </p>
     <ul class="plain-list">

@@ -1,45 +1,70 @@
 <script setup lang="ts">
+import { mdiCheck } from '@mdi/js';
 import { computed } from 'vue';
-import { kindOfStep } from '@/core/planning';
+import { doneBetween, kindOfStep, type Deed, type StepKind } from '@/core/planning';
 import { looksOf } from '@/core/records';
-import { useCalendarStore, type Bar } from '@/stores/calendar';
+import { useCalendarStore } from '@/stores/calendar';
+import { useTasksStore } from '@/stores/tasks';
 import { useWorkshopStore } from '@/stores/workshop';
+import { shortDate } from '@/ui/frame/format';
 import { sayClock, sayStep, sayWhen } from './calendarWords';
 
-/** For each pair of hands what comes today, in order; each opens where it is done. What is done leaves the list by its record. */
+/** For each pair of hands what comes today, in order; each opens where it is done. The record itself ticks what is done. */
 const calendar = useCalendarStore();
+const tasks = useTasksStore();
 const workshop = useWorkshopStore();
 
-const endOfDay = computed(() => new Date(calendar.startMs).setHours(24, 0, 0, 0));
-const hands = computed(() =>
-  calendar.hours.map(({ name }) => ({
-    name,
-    bars: calendar.bars
-      .filter(({ person, startMs }) => person === name && startMs < endOfDay.value)
-      .sort((a, b) => a.startMs - b.startMs),
-    next: calendar.bars
-      .filter(({ person, startMs }) => person === name && startMs >= endOfDay.value)
-      .sort((a, b) => a.startMs - b.startMs)[0],
-  })),
+const day = computed(() => {
+  const from = new Date(tasks.startMs);
+  from.setHours(0, 0, 0, 0);
+  const to = new Date(from);
+  to.setDate(to.getDate() + 1);
+  return { from: from.getTime(), to: to.getTime() };
+});
+const done = computed(() =>
+  doneBetween(workshop.batches, workshop.goods, day.value.from, day.value.to),
 );
+const hands = computed(() => {
+  const names = tasks.hours.map(({ name }) => name);
+  return names.map((name, i) => {
+    const own = calendar.bars
+      .filter(({ person }) => person === name)
+      .sort((a, b) => a.startMs - b.startMs);
+    return {
+      name,
+      // What nobody put a name to stands with the first.
+      done: done.value.filter(({ who }) => who === name || (i === 0 && !names.includes(who))),
+      bars: own.filter(({ startMs }) => startMs < day.value.to),
+      next: own.find(({ startMs }) => startMs >= day.value.to),
+    };
+  });
+});
 const looks = computed(() =>
   workshop.batches.flatMap((batch) =>
-    looksOf(batch, calendar.startMs).flatMap(({ state, month }) =>
+    looksOf(batch, tasks.startMs).flatMap(({ state, month }) =>
       state === 'due' ? [{ batch, month }] : [],
     ),
   ),
 );
+const SOON_DAYS = 14;
 const expiring = computed(() =>
   workshop.lots.filter(({ expiresOn }) => {
     if (!expiresOn) return false;
-    const days = (Date.parse(expiresOn) - calendar.startMs) / 86_400_000;
-    return days >= 0 && days <= 14;
+    const days = (Date.parse(expiresOn) - tasks.startMs) / 86_400_000;
+    return days >= 0 && days <= SOON_DAYS;
   }),
 );
 
-const PLACES = { mix: 'scale', press: 'make', dry: 'dry', dress: 'dry', pack: 'pack' } as const;
-const placeOf = (bar: Bar) => ({ name: PLACES[kindOfStep(bar.step)] });
-function take({ formulaId }: Bar): void {
+const PLACES: Readonly<Record<StepKind, string>> = {
+  mix: 'scale',
+  press: 'make',
+  dry: 'dry',
+  dress: 'dry',
+  pack: 'pack',
+};
+const placeOf = ({ step }: { readonly step: string }) => ({ name: PLACES[kindOfStep(step)] });
+const sayDeed = ({ kind, name }: Deed) => (name ? `${name}: ${sayStep(kind)}` : sayStep(kind));
+function take({ formulaId }: { readonly formulaId: string | null }): void {
   if (formulaId) workshop.changeSettings({ formulaInHandId: formulaId });
 }
 </script>
@@ -48,11 +73,18 @@ function take({ formulaId }: Bar): void {
   <section aria-label="Today" class="today">
     <div v-for="of in hands" :key="of.name">
       <h2>{{ of.name }}</h2>
-      <p v-if="of.bars.length === 0" class="quiet">Nothing is planned today.</p>
-      <p v-if="of.next" class="quiet">
-        Next: {{ sayWhen(of.next.startMs) }}, {{ of.next.name }}: {{ sayStep(of.next.step) }}.
+      <p v-if="of.bars.length === 0 && of.done.length === 0" class="quiet">
+        Nothing is planned today.
       </p>
       <ol class="plain-list">
+        <li v-for="deed in of.done" :key="deed.batchId + deed.kind + deed.fromMs" class="done">
+          <span class="tabular"
+            ><v-icon :icon="mdiCheck" size="16" aria-hidden="true" />
+            {{ sayClock(deed.fromMs) }}</span
+          >
+          <span><span class="visually-hidden">done: </span>{{ sayDeed(deed) }}</span>
+          <span class="tabular">{{ deed.code }}</span>
+        </li>
         <li v-for="bar in of.bars" :key="bar.job + bar.step">
           <span class="tabular">{{ sayClock(bar.startMs) }}</span>
           <router-link class="link" :to="placeOf(bar)" @click="take(bar)"
@@ -61,6 +93,9 @@ function take({ formulaId }: Bar): void {
           <span class="quiet">to {{ sayClock(bar.endMs) }}</span>
         </li>
       </ol>
+      <p v-if="of.next" class="quiet">
+        Next: {{ sayWhen(of.next.startMs) }}, {{ of.next.name }}: {{ sayStep(of.next.step) }}.
+      </p>
     </div>
     <div v-if="looks.length > 0 || expiring.length > 0">
       <h2>To look at</h2>
@@ -74,7 +109,7 @@ function take({ formulaId }: Bar): void {
         <li v-for="lot in expiring" :key="lot.id">
           <span class="tabular">{{ lot.code }}</span>
           <router-link class="link" :to="{ name: 'shelf', params: { side: 'lots' } }"
-            >its day is {{ lot.expiresOn }}</router-link
+            >best before {{ shortDate(lot.expiresOn ?? '') }}</router-link
           >
         </li>
       </ul>
@@ -94,5 +129,8 @@ li {
   gap: 10px;
   padding: 6px 0;
   border-bottom: 1px solid var(--hairline);
+}
+.done {
+  color: var(--mid);
 }
 </style>

@@ -1,5 +1,6 @@
-import { kindOfStep } from '@/core/planning';
-import { counted } from '@/core/words';
+import { kindOfStep, type NarrowPlace, type PlanAnswer } from '@/core/planning';
+import { counted, formatFixed } from '@/core/words';
+import type { Bar } from '@/stores/calendar';
 
 const STEP_WORDS = {
   mix: 'weigh and mix',
@@ -40,3 +41,40 @@ export function saySlack(ms: number): string {
         : counted(Math.floor(hours / 24), 'day');
   return ms < 0 ? `${much} late` : `${much} to spare`;
 }
+
+/** A planned step in one line, for a hand that reads it and for one that listens. */
+export function sayBar(bar: Bar): string {
+  const who = bar.person ? `, ${bar.person}` : '';
+  const marks = `${bar.isLocked ? ', locked' : ''}${bar.isLate ? ', late' : ''}`;
+  return `${bar.name}, ${sayStep(bar.step)}, ${sayWhen(bar.startMs)} to ${sayClock(bar.endMs)}${who}${marks}`;
+}
+
+/** `the drying loft is the narrow place (81 % taken)`. */
+export function sayNarrow(
+  { kind, id, share }: NarrowPlace,
+  moldName: (id: string) => string,
+): string {
+  const what = {
+    hands: `time of ${id}`,
+    machine: `the ${id}`,
+    mold: `the mold ${moldName(id)}`,
+    loft: 'the drying loft',
+  }[kind];
+  return `${what} is the narrow place (${formatFixed(100 * share, 0)} % taken)`;
+}
+
+/** How far from the best possible a plan is; empty when nothing is late. */
+export function sayGap({
+  weightedLateMin: is,
+  boundWeightedLateMin: least,
+  provedBest,
+}: PlanAnswer): string {
+  if (is <= 0) return '';
+  if (provedBest) return 'no plan is less late';
+  const pct = least > 0 ? (100 * (is - least)) / least : Infinity;
+  return pct <= KNOWN_PCT
+    ? `at most ${formatFixed(pct, 0)} % from the best possible`
+    : 'how much less late it could be is not known: what is short is shared by many, and the least is reckoned for each by itself';
+}
+/** A bound further off says nothing. */
+const KNOWN_PCT = 100;

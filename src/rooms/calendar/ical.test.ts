@@ -15,6 +15,7 @@ it('a plan as an iCalendar opens in a parser of another make, hour by hour', () 
         endMs: Date.parse('2026-10-15T09:24:00Z'),
         machine: 'press',
         places: 0,
+        dryMs: null,
         isLocked: false,
         isLate: false,
       },

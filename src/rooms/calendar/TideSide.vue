@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useCalendarStore } from '@/stores/calendar';
+import { useTasksStore } from '@/stores/tasks';
+import { download } from '@/ui/frame/download';
+import TideTable from './TideTable.vue';
+import WhatIfRow from './WhatIfRow.vue';
+import { sayWhen } from './calendarWords';
+import { calendarText } from './ical';
+
+/** The picture of the plan, what it must not be later than, and what else could be. */
+const calendar = useCalendarStore();
+const tasks = useTasksStore();
+const DAYS = 10;
+
+/** The bowl that leaves least time: when it must be pressed at the latest. */
+const latest = computed(() => {
+  const found = tasks.cover.toMake
+    .map((bowl) => ({ bowl, at: calendar.latestPress(bowl.id) }))
+    .filter((one): one is { bowl: (typeof one)['bowl']; at: number } => one.at !== null)
+    .sort((a, b) => a.at - b.at)[0];
+  if (!found) return null;
+  const { bowl, at } = found;
+  const first = tasks.cover.orders.find(({ order }) => bowl.orderIds.includes(order.id))?.order;
+  return first
+    ? `To be sure of ${first.who}, ${sayWhen(Date.parse(first.due))}: press ${tasks.nameOfJob(bowl.id).name} by ${sayWhen(at)}.`
+    : null;
+});
+
+function saveIcal(person: string | null): void {
+  const bars = calendar.bars.filter(
+    (bar) => bar.person !== '' && (person === null || bar.person === person),
+  );
+  download(
+    `rovack-plan${person ? `-${person}` : ''}.ics`,
+    'text/calendar',
+    calendarText(
+      bars,
+      tasks.cover.orders.map(({ order }) => order),
+    ),
+  );
+}
+</script>
+
+<template>
+  <p v-if="tasks.cover.orders.length === 0" class="blank">
+    Nobody waits for anything. Add an order, a stall or a shop’s shelf, and the plan works backwards
+    from its day.
+  </p>
+  <template v-else>
+    <TideTable :days="DAYS" />
+    <p v-if="latest" class="sure">{{ latest }}</p>
+    <WhatIfRow />
+    <div class="acts no-print">
+      <v-btn size="small" :disabled="!calendar.canUndo" @click="calendar.undo">Undo a move</v-btn>
+      <v-btn size="small" @click="saveIcal(null)">Save as iCalendar</v-btn>
+      <v-btn v-for="{ name } in tasks.hours" :key="name" size="small" @click="saveIcal(name)"
+        >Of {{ name }} alone</v-btn
+      >
+    </div>
+  </template>
+</template>
+
+<style scoped>
+.sure {
+  margin: 10px 0 6px;
+  font-size: 16px;
+  font-weight: 700;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 10px;
+}
+.blank {
+  max-width: 520px;
+  padding: 30px 0;
+  font-size: 16px;
+}
+</style>

@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useCalendarStore } from '@/stores/calendar';
+import { useTasksStore } from '@/stores/tasks';
+import { sayClock, sayDay, sayStep } from './calendarWords';
+
+/** A week on one sheet, for the wall: day by day what each pair of hands does, and what is due. */
+const calendar = useCalendarStore();
+const tasks = useTasksStore();
+const weeksOn = ref(0);
+const DAYS = 7;
+
+const days = computed(() =>
+  Array.from({ length: DAYS }, (_, i) => {
+    const from = new Date(tasks.startMs);
+    from.setHours(0, 0, 0, 0);
+    from.setDate(from.getDate() + i + DAYS * weeksOn.value);
+    const to = new Date(from);
+    to.setDate(to.getDate() + 1);
+    const isThen = (ms: number) => ms >= from.getTime() && ms < to.getTime();
+    const bars = calendar.bars
+      .filter(({ startMs }) => isThen(startMs))
+      .sort((a, b) => a.startMs - b.startMs);
+    return {
+      at: from.getTime(),
+      hands: tasks.hours.map(({ name }) => ({
+        name,
+        bars: bars.filter(({ person }) => person === name),
+      })),
+      dues: tasks.cover.orders
+        .map(({ order }) => order)
+        .filter(({ due }) => isThen(Date.parse(due))),
+    };
+  }),
+);
+const print = () => window.print();
+</script>
+
+<template>
+  <section aria-label="The week">
+    <div class="acts no-print">
+      <v-btn size="small" :disabled="weeksOn === 0" @click="weeksOn -= 1">The week before</v-btn>
+      <v-btn size="small" @click="weeksOn += 1">The week after</v-btn>
+      <v-btn size="small" variant="flat" @click="print">Print</v-btn>
+    </div>
+    <table>
+      <thead>
+        <tr>
+          <th scope="col" class="day">Day</th>
+          <th v-for="{ name } in tasks.hours" :key="name" scope="col">{{ name }}</th>
+          <th scope="col">Due</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="day in days" :key="day.at">
+          <th scope="row">{{ sayDay(day.at) }}</th>
+          <td v-for="of in day.hands" :key="of.name">
+            <div v-for="bar in of.bars" :key="bar.job + bar.step" :class="{ late: bar.isLate }">
+              <span class="tabular">{{ sayClock(bar.startMs) }}–{{ sayClock(bar.endMs) }}</span>
+              {{ bar.name }}: {{ sayStep(bar.step) }}
+            </div>
+            <span v-if="of.bars.length === 0" class="quiet">–</span>
+          </td>
+          <td>
+            <div v-for="order in day.dues" :key="order.id">
+              <span class="tabular">{{ sayClock(Date.parse(order.due)) }}</span> {{ order.who }}
+            </div>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+.acts {
+  display: flex;
+  gap: 8px;
+  margin-bottom: 10px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+  table-layout: fixed;
+  font-size: 14px;
+}
+th,
+td {
+  padding: 7px 10px 7px 0;
+  border-bottom: 1px solid var(--hairline);
+  text-align: left;
+  vertical-align: top;
+}
+.day {
+  width: 90px;
+}
+td > div {
+  padding: 1px 0;
+}
+.late {
+  color: var(--rust);
+}
+@media print {
+  tr {
+    break-inside: avoid;
+  }
+}
+</style>

@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { formatFixed } from '@/core/words';
+import { useCalendarStore } from '@/stores/calendar';
+import { NO_WHAT_IF, useTasksStore, type WhatIf } from '@/stores/tasks';
+import NumberField from '@/ui/fields/NumberField.vue';
+
+/** Questions beside the plan: damper air, a pair of hands less, a machine more. */
+const calendar = useCalendarStore();
+const tasks = useTasksStore();
+
+const humidityPct = ref(60);
+const fits = ref(true);
+const away = ref<string | null>(null);
+const isAsking = ref(false);
+const names = computed(() => tasks.hours.map(({ name }) => name));
+const whose = computed(() => away.value ?? names.value[0] ?? null);
+
+async function ask(change: Partial<WhatIf>): Promise<void> {
+  isAsking.value = true;
+  await calendar.askWhatIf({ ...NO_WHAT_IF, ...change });
+  isAsking.value = false;
+}
+
+function sayAsked({ humidityPct: pct, away: who }: WhatIf): string {
+  if (pct !== null) return `With the loft at ${formatFixed(pct, 0)} %`;
+  return who ? `With ${who} away for a week` : 'With a second mixer';
+}
+const said = computed(() => {
+  const found = calendar.whatIfLate;
+  if (!found) return '';
+  const what = sayAsked(found.asked);
+  const { answer } = found;
+  if (typeof answer === 'string') return `${what} there is no plan: ${answer}.`;
+  const hours = (answer.weightedLateMin - (calendar.answer?.weightedLateMin ?? 0)) / 60;
+  if (Math.abs(hours) < 0.1) return `${what} nothing changes for the orders.`;
+  return `${what} the orders would be ${formatFixed(Math.abs(hours), 0)} hours ${hours > 0 ? 'later' : 'less late'} in all.`;
+});
+</script>
+
+<template>
+  <div class="no-print">
+    <div class="row" role="group" aria-label="What if">
+      <b>What if</b>
+      <NumberField
+        v-model="humidityPct"
+        v-model:fits="fits"
+        label="the loft is at"
+        suffix="%"
+        :min="5"
+        :max="95"
+        :decimals="0"
+        class="number"
+      />
+      <v-btn size="small" :loading="isAsking" :disabled="!fits" @click="ask({ humidityPct })"
+        >Ask<span class="visually-hidden"> of the loft</span></v-btn
+      >
+      <v-select
+        v-if="names.length > 1"
+        v-model="away"
+        :items="names"
+        :placeholder="whose ?? ''"
+        persistent-placeholder
+        label="who is away for a week"
+        hide-details
+        class="who"
+      />
+      <v-btn
+        v-if="whose"
+        size="small"
+        :loading="isAsking"
+        :aria-label="`What if ${whose} is away`"
+        @click="ask({ away: whose })"
+        >{{ names.length > 1 ? 'Ask' : `${whose} is away for a week` }}</v-btn
+      >
+      <v-btn size="small" :loading="isAsking" @click="ask({ secondMixer: true })"
+        >there is a second mixer</v-btn
+      >
+    </div>
+    <p v-if="said" role="status" class="said">{{ said }}</p>
+  </div>
+</template>
+
+<style scoped>
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 10px;
+  align-items: center;
+}
+.number {
+  flex: 0 0 150px;
+}
+.who {
+  flex: 0 0 200px;
+  margin-left: 8px;
+}
+.said {
+  margin: 6px 0;
+  font-weight: 700;
+}
+</style>
