@@ -1,6 +1,6 @@
-import { booking, placeBlock, type Placed } from './place';
+import { book, placeBlock, type Placed } from './place';
 import { isBetter, worth, type Schedule } from './schedule';
-import type { Booked, Shop } from './shop';
+import { copyOfBooked, type Booked, type Shop } from './shop';
 
 /** More blocks than this are not gone through one by one. */
 export const MOST_EXACT_BLOCKS = 14;
@@ -25,13 +25,14 @@ export function searchAll(
 ): Search {
   let best = start;
   let isWhole = true;
+  const booked = copyOfBooked(locked);
   const next = shop.jobs.map(() => 0);
   const steps: Placed[][] = shop.jobs.map(() => []);
   const blocks = shop.jobs.reduce((sum, job) => sum + job.blocks.length, 0);
-  descend(locked, 0);
+  descend(0);
   return { best, isWhole };
 
-  function descend(booked: Booked, depth: number): void {
+  function descend(depth: number): void {
     if (!mayGoOn()) {
       isWhole = false;
       return;
@@ -44,7 +45,7 @@ export function searchAll(
       if (isBetter(found, best)) best = found;
       return;
     }
-    if (leastLate(booked) >= best.weightedLate - 1e-6) return;
+    if (leastLate() >= best.weightedLate - 1e-6) return;
     for (const [at, job] of shop.jobs.entries()) {
       const block = job.blocks[next[at] ?? 0];
       const own = steps[at];
@@ -58,13 +59,10 @@ export function searchAll(
         tried.add(key);
         own.push(...placed);
         next[at] = (next[at] ?? 0) + 1;
-        descend(
-          booking(
-            booked,
-            placed.filter(({ step }) => step.at === null),
-          ),
-          depth + 1,
-        );
+        const free = placed.filter(({ step }) => step.at === null);
+        book(booked, free);
+        descend(depth + 1);
+        book(booked, free, -1);
         next[at] = (next[at] ?? 0) - 1;
         own.splice(own.length - placed.length);
         if (best.weightedLate <= 1e-6) return;
@@ -73,7 +71,7 @@ export function searchAll(
   }
 
   /** What is late at least, with what is booked: every job goes on as if it were alone. */
-  function leastLate(booked: Booked): number {
+  function leastLate(): number {
     let sum = 0;
     for (const [at, job] of shop.jobs.entries()) {
       let end = steps[at]?.at(-1)?.end ?? 0;

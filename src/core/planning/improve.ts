@@ -28,7 +28,11 @@ export function firstOrders(shop: Shop): readonly (readonly number[])[] {
     by((i) => due(i) / weight(i)),
     by((i) => due(i) + (hands[i] ?? 0)),
   ];
-  return [...orders.map((order) => jobByJob(shop, order)), ...orders.slice(0, 2).map(inTurn)];
+  const urgent = LOOK_AHEADS.map((ahead) => byUrgency(shop, hands, ahead));
+  return [
+    ...[...orders, ...urgent].map((order) => jobByJob(shop, order)),
+    ...orders.slice(0, 2).map(inTurn),
+  ];
 
   /** Jobs side by side: the first blocks of all, then the second. */
   function inTurn(order: readonly number[]): readonly number[] {
@@ -37,6 +41,59 @@ export function firstOrders(shop: Shop): readonly (readonly number[])[] {
       order.filter((at) => round < (shop.jobs[at]?.blocks.length ?? 0)),
     ).flat();
   }
+}
+
+/** How many jobs' work ahead urgency looks. */
+const LOOK_AHEADS = [0.5, 1, 2, 4, 8, 16];
+
+/**
+ * Jobs one after the other, each time the one of most weight over its work of hands that has least time to spare.
+ * Source: apparent tardiness cost, Vepsalainen and Morton 1987.
+ */
+function byUrgency(shop: Shop, hands: readonly number[], ahead: number): readonly number[] {
+  const left = new Set(shop.jobs.keys());
+  const mean = Math.max(1, hands.reduce((sum, one) => sum + one, 0) / Math.max(1, hands.length));
+  const clock = clockOf(shop);
+  const order: number[] = [];
+  let worked = 0;
+  while (left.size > 0) {
+    const now = clock(worked);
+    let best = -1;
+    let most = -Infinity;
+    for (const i of left) {
+      const job = shop.jobs[i];
+      if (!job) continue;
+      const lead = job.blocks.flat().reduce((sum, step) => sum + step.minutes + step.waitMin, 0);
+      const spare = Math.max(0, job.due - lead - now);
+      // The logarithm, so that what is far off is still told apart.
+      const urgency =
+        Math.log(Math.max(1e-6, job.weight) / Math.max(1, hands[i] ?? 1)) -
+        spare / (ahead * mean * DAY_OVER_WORK);
+      if (urgency > most) {
+        most = urgency;
+        best = i;
+      }
+    }
+    left.delete(best);
+    order.push(best);
+    worked += hands[best] ?? 0;
+  }
+  return order;
+}
+/** Hours of a day over those at work, about. */
+const DAY_OVER_WORK = 3;
+
+/** The moment at which all hands together have worked so much. */
+function clockOf({ people }: Shop): (worked: number) => number {
+  const stretches = people.flatMap((person) => person.stretches).sort((a, b) => a.from - b.from);
+  return (worked) => {
+    let left = worked;
+    for (const { from, to } of stretches) {
+      if (left <= to - from) return from + left;
+      left -= to - from;
+    }
+    return stretches.at(-1)?.to ?? 0;
+  };
 }
 
 /** Best of a few orders; the first that is possible at least. */
@@ -55,6 +112,9 @@ export function bestOf(
   }
   return best ?? { stuck };
 }
+
+/** Of a job’s mean lateness, borne at the beginning. */
+const HEAT = 0.4;
 
 /**
  * Moves of the order, a late job forward most often, kept when they are no worse; now and then a worse one is borne, less
@@ -75,13 +135,13 @@ export function improve(
   const scale = Math.max(1, start.schedule.weightedLate / Math.max(1, shop.jobs.length));
   for (let used = share(); used < 1 && best.weightedLate > 1e-6; used = share()) {
     const order = moved(shop, here, random);
-    const made = serially(shop, order, locked, here.trail);
+    const heat = scale * HEAT * (1 - used) ** 2;
+    // How much worse would be borne now: drawn before, so that a hopeless order is not gone through to its end.
+    const most = here.schedule.weightedLate - heat * Math.log(1 - random()) + 1e-6;
+    const made = serially(shop, order, locked, here.trail, most);
     if (!made.ok) continue;
     const { schedule, trail } = made;
-    const worse = schedule.weightedLate - here.schedule.weightedLate;
-    const heat = scale * 0.3 * (1 - used) ** 2;
-    if (worse <= 0 || random() < Math.exp(-worse / Math.max(heat, 1e-9)))
-      here = { order, schedule, trail };
+    here = { order, schedule, trail };
     if (isBetter(schedule, best)) {
       best = schedule;
       onBetter(best);
@@ -90,28 +150,43 @@ export function improve(
   return best;
 }
 
-function moved(shop: Shop, { order, schedule }: Ordered, random: () => number): readonly number[] {
-  const count = order.length;
-  const pick = () => Math.floor(random() * count);
-  const kind = random();
-  if (kind < 0.55) {
-    // A late job whole, somewhere forward.
-    const lateJobs = schedule.late.flatMap((late, i) => (late > 0 ? [i] : []));
-    const job = lateJobs[Math.floor(random() * lateJobs.length)] ?? order[pick()] ?? 0;
-    return wholeTo(order, job, Math.floor(random() * Math.max(1, order.indexOf(job) + 1)));
-  }
-  if (kind < 0.8) return wholeTo(order, order[pick()] ?? 0, pick());
-  // One block with another.
-  const [a, b] = [pick(), pick()];
-  const next = [...order];
-  next[a] = order[b] ?? 0;
-  next[b] = order[a] ?? 0;
-  return next;
+/** A late job goes forward in so many of the moves; in others one goes back, two change places, or a single block moves. */
+const MOVES = { forward: 0.35, back: 0.5, swap: 0.65 };
+/** Jobs that a job goes past, in the middle. */
+const FAR_JOBS = 8;
 
-  function wholeTo(of: readonly number[], job: number, to: number): readonly number[] {
-    const rest = of.filter((at) => at !== job);
-    const own = (shop.jobs[job]?.blocks ?? []).map(() => job);
-    const at = Math.min(to, rest.length);
-    return [...rest.slice(0, at), ...own, ...rest.slice(at)];
+function moved(shop: Shop, { order, schedule }: Ordered, random: () => number): readonly number[] {
+  const pick = () => Math.floor(random() * order.length);
+  const kind = random();
+  if (kind >= MOVES.swap) {
+    const next = [...order];
+    const [at] = next.splice(pick(), 1);
+    next.splice(pick(), 0, at ?? 0);
+    return next;
   }
+  const jobs = [...new Set(order)];
+  const isForward = kind < MOVES.forward;
+  const lateJobs = isForward ? jobs.filter((one) => (schedule.late[one] ?? 0) > 0) : [];
+  const job = lateJobs[Math.floor(random() * lateJobs.length)] ?? order[pick()] ?? 0;
+  const far = 1 + Math.floor(-Math.log(1 - random()) * FAR_JOBS);
+  const from = jobs.indexOf(job);
+  const other =
+    jobs[Math.max(0, Math.min(jobs.length - 1, from + (isForward ? -far : far)))] ?? job;
+  if (other === job) return order;
+  if (kind >= MOVES.back) return swapped(order, job, other);
+  const own = (shop.jobs[job]?.blocks ?? []).map(() => job);
+  const rest = order.filter((at) => at !== job);
+  const at = isForward ? rest.indexOf(other) : rest.lastIndexOf(other) + 1;
+  return [...rest.slice(0, at), ...own, ...rest.slice(at)];
+}
+
+/** Two jobs in each other’s places; what one has more of stays at its end. */
+function swapped(order: readonly number[], a: number, b: number): readonly number[] {
+  const counts = {
+    a: order.filter((at) => at === a).length,
+    b: order.filter((at) => at === b).length,
+  };
+  const ofA = Array.from({ length: counts.a }, (_, k) => (k < counts.b ? b : a));
+  const ofB = Array.from({ length: counts.b }, (_, k) => (k < counts.a ? a : b));
+  return order.map((at) => (at === a ? (ofA.shift() ?? a) : at === b ? (ofB.shift() ?? b) : at));
 }

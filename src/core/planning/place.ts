@@ -1,4 +1,4 @@
-import { EMPTY_PROFILE, earliestFree, withUse } from './profile';
+import { addUse, earliestFree } from './profile';
 import type { Block, Booked, Shop, ShopStep } from './shop';
 
 /** Where a step stands, minutes since the start. */
@@ -89,53 +89,25 @@ function whenFree(
   let start = earliest;
   for (;;) {
     const before = start;
-    if (person >= 0) start = whenHandsAreFree(start, minutes, shop, booked, person);
-    for (const { thing, much } of takes)
-      start = earliestFree(
-        booked.things[thing] ?? EMPTY_PROFILE,
-        start,
-        minutes,
-        much,
-        shop.things[thing]?.capacity ?? 0,
-      );
+    const hands = booked.hands[person];
+    if (hands) start = earliestFree(hands, start, minutes, 1, 1);
+    for (const { thing, much } of takes) {
+      const taken = booked.things[thing];
+      if (!taken) return Infinity;
+      start = earliestFree(taken, start, minutes, much, shop.things[thing]?.capacity ?? 0);
+    }
     if (start === before || start === Infinity) return start;
   }
 }
 
-function whenHandsAreFree(
-  from: number,
-  minutes: number,
-  shop: Shop,
-  booked: Booked,
-  person: number,
-): number {
-  const stretches = shop.people[person]?.stretches ?? [];
-  const busy = booked.hands[person];
-  if (!busy) return Infinity;
-  let low = 0;
-  let high = stretches.length;
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if ((stretches[middle]?.to ?? 0) <= from) low = middle + 1;
-    else high = middle;
-  }
-  for (let i = low; i < stretches.length; i++) {
-    const stretch = stretches[i];
-    if (!stretch || stretch.to - stretch.from < minutes) continue;
-    const start = earliestFree(busy, Math.max(from, stretch.from), minutes, 1, 1, stretch.to);
-    if (start < Infinity) return start;
-  }
-  return Infinity;
-}
-
-/** What is booked with these steps too, or without them. */
-export function booking(booked: Booked, placed: readonly Placed[], sign: 1 | -1 = 1): Booked {
-  let { hands, things } = booked;
+/** Books these steps, or takes them back. */
+export function book({ hands, things }: Booked, placed: readonly Placed[], sign: 1 | -1 = 1): void {
   for (const { step, start, end, person } of placed) {
-    if (person >= 0)
-      hands = hands.map((one, i) => (i === person ? withUse(one, start, end, sign) : one));
-    for (const { thing, much } of step.takes)
-      things = things.map((one, i) => (i === thing ? withUse(one, start, end, sign * much) : one));
+    const own = hands[person];
+    if (own) addUse(own, start, end, sign);
+    for (const { thing, much } of step.takes) {
+      const taken = things[thing];
+      if (taken) addUse(taken, start, end, sign * much);
+    }
   }
-  return { hands, things };
 }

@@ -1,6 +1,7 @@
 import { lateBound } from './bound';
 import { MOST_EXACT_BLOCKS, searchAll } from './exact';
 import { bestOf, firstOrders, improve } from './improve';
+import { pricedBound } from './pricedBound';
 import type { PlanAnswer, PlanProblem, PlanResult } from './problem';
 import { lockedBookings, type Schedule } from './schedule';
 import { settled } from './settle';
@@ -35,13 +36,13 @@ export function planJobs(problem: PlanProblem, means: PlanMeans): PlanResult {
   const share = () =>
     means.isStopped?.() ? 2 : (means.nowMs() - began) / Math.max(1, 1000 * means.seconds);
   const locked = lockedBookings(shop);
-  const bound = lateBound(shop);
   const first = bestOf(shop, locked, firstOrders(shop));
   if ('stuck' in first)
     return {
       ok: false,
       problem: `${first.stuck} fits nowhere: its steps cannot follow each other within their waits`,
     };
+  const bound = boundFor(shop, first.schedule, (part) => share() < part * BOUND_SHARE);
   const answerFor = (schedule: Schedule, proved: boolean) =>
     answerOf(problem, shop, settled(shop, schedule, locked), bound, proved);
   const isBest = (schedule: Schedule) => schedule.weightedLate <= bound + SAME_MIN;
@@ -58,6 +59,23 @@ export function planJobs(problem: PlanProblem, means: PlanMeans): PlanResult {
   const better = improve(shop, locked, first, seeded(SEED), share, told);
   const best = few.best.weightedLate < better.weightedLate ? few.best : better;
   return { ok: true, answer: answerFor(best, isBest(best)) };
+}
+
+/** Time for prices, at most. */
+const BOUND_SHARE = 0.25;
+/** Prices are asked for so long after the last step is done, minutes. */
+const AFTER_MIN = 1440;
+
+/** The greatest number that no plan can be less late than, of all that are known. */
+function boundFor(
+  shop: Shop,
+  { weightedLate, steps }: Schedule,
+  mayGoOn: (part: number) => boolean,
+): number {
+  const simple = lateBound(shop);
+  if (weightedLate <= simple + SAME_MIN) return simple;
+  const horizon = Math.max(0, ...steps.map((own) => own.at(-1)?.end ?? 0)) + AFTER_MIN;
+  return Math.max(simple, pricedBound(shop, weightedLate, horizon, mayGoOn));
 }
 
 /** Going through all gets so much of the time before looking about begins. */

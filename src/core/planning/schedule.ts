@@ -1,5 +1,5 @@
-import { booking, placeBlock, type Placed } from './place';
-import { nothingBooked, type Booked, type Shop } from './shop';
+import { book, placeBlock, type Placed } from './place';
+import { copyOfBooked, nothingBooked, type Booked, type Shop } from './shop';
 
 /** A whole plan: the steps of every job, and what it is worth. */
 export interface Schedule {
@@ -13,37 +13,28 @@ export interface Schedule {
 
 /** Locked steps first, so that nothing is put where they stand. */
 export function lockedBookings(shop: Shop): Booked {
-  return shop.jobs.reduce(
-    (booked, { blocks }) =>
-      booking(
-        booked,
-        blocks.flat().flatMap((step): Placed[] =>
-          step.at === null
-            ? []
-            : [
-                {
-                  step,
-                  start: step.at,
-                  end: step.at + step.minutes,
-                  person: step.hands[0] ?? -1,
-                },
-              ],
-        ),
-      ),
-    nothingBooked(shop),
-  );
+  const booked = nothingBooked(shop);
+  for (const { blocks } of shop.jobs)
+    for (const step of blocks.flat())
+      if (step.at !== null) {
+        const person = step.hands[0] ?? -1;
+        book(booked, [{ step, start: step.at, end: step.at + step.minutes, person }]);
+      }
+  return booked;
 }
 
 /** How a plan came about, block by block, so that one that begins alike need not be made from the first. */
 export interface Trail {
   readonly order: readonly number[];
   readonly placed: readonly (readonly Placed[])[];
-  /** What was booked before each block. */
-  readonly booked: readonly Booked[];
+  /** What was booked before every so many blocks. */
+  readonly marks: readonly Booked[];
 }
+const MARK_EVERY = 12;
 
 export type SerialResult =
   | { readonly ok: true; readonly schedule: Schedule; readonly trail: Trail }
+  /** Not possible, or worse than was asked for. */
   | { readonly ok: false; readonly job: string };
 
 /**
@@ -51,45 +42,56 @@ export type SerialResult =
  * Source: Kolisch and Hartmann, serial schedule generation scheme.
  * @param order indexes of jobs, one for each block, in which they go in
  * @param before a plan whose beginning may be the same
+ * @param most weighted lateness, minutes, over which nobody wants the plan
  */
 export function serially(
   shop: Shop,
   order: readonly number[],
   locked: Booked,
   before?: Trail,
+  most = Infinity,
 ): SerialResult {
+  const alike = before ? order.findIndex((at, k) => before.order[k] !== at) : 0;
+  const kept = Math.floor((alike < 0 ? order.length : alike) / MARK_EVERY);
+  const marks = before ? before.marks.slice(0, kept + 1) : [];
+  const mark = marks[kept];
+  const from = mark === undefined ? 0 : kept * MARK_EVERY;
+  const booked = copyOfBooked(mark ?? locked);
   const steps: Placed[][] = shop.jobs.map(() => []);
   const next = shop.jobs.map(() => 0);
-  const trail: { placed: (readonly Placed[])[]; booked: Booked[] } = { placed: [], booked: [] };
-  let booked = locked;
-  let isAlike = before !== undefined;
-  for (const [k, at] of order.entries()) {
+  const placed: (readonly Placed[])[] = [];
+  let late = 0;
+  for (let k = 0; k < order.length; k++) {
+    const at = order[k] ?? 0;
     const job = shop.jobs[at];
     const block = job?.blocks[next[at] ?? 0];
     const own = steps[at];
     if (!job || !block || !own) continue;
-    isAlike &&= before?.order[k] === at;
-    const known = isAlike ? before?.placed[k] : undefined;
-    const placed = known ?? placeBlock(block, own.at(-1)?.end ?? 0, shop, booked);
-    if (!placed) return { ok: false, job: job.id };
-    own.push(...placed);
+    if (k % MARK_EVERY === 0 && marks[k / MARK_EVERY] === undefined)
+      marks.push(copyOfBooked(booked));
+    const found =
+      k < from ? before?.placed[k] : placeBlock(block, own.at(-1)?.end ?? 0, shop, booked);
+    if (!found) return { ok: false, job: job.id };
+    own.push(...found);
+    placed.push(found);
     next[at] = (next[at] ?? 0) + 1;
-    trail.placed.push(placed);
-    trail.booked.push(booked);
-    const alike = known ? before?.booked[k + 1] : undefined;
-    booked =
-      alike ??
-      booking(
+    if (next[at] === job.blocks.length)
+      late += job.weight * Math.max(0, (own.at(-1)?.end ?? 0) - job.due);
+    if (late > most) return { ok: false, job: job.id };
+    if (k >= from)
+      book(
         booked,
-        placed.filter(({ step }) => step.at === null),
+        found.filter(({ step }) => step.at === null),
       );
   }
-  return { ok: true, schedule: worth(shop, steps), trail: { order, ...trail } };
+  return { ok: true, schedule: worth(shop, steps), trail: { order, placed, marks } };
 }
 
 /** Every job whole, in this order of jobs. */
 export function jobByJob(shop: Shop, jobs: readonly number[]): readonly number[] {
-  return jobs.flatMap((at) => (shop.jobs[at]?.blocks ?? []).map(() => at));
+  const order: number[] = [];
+  for (const at of jobs) for (let k = shop.jobs[at]?.blocks.length ?? 0; k > 0; k--) order.push(at);
+  return order;
 }
 
 export function worth(shop: Shop, steps: readonly (readonly Placed[])[]): Schedule {

@@ -1,6 +1,6 @@
-import { booking, placeBlock, type Placed } from './place';
+import { book, placeBlock, type Placed } from './place';
 import { worth, type Schedule } from './schedule';
-import type { Block, Booked, Shop } from './shop';
+import { copyOfBooked, type Block, type Booked, type Shop } from './shop';
 
 /** A job is pulled later by halves down to this, minutes. */
 const FINEST = 5;
@@ -15,7 +15,8 @@ export function settled(shop: Shop, schedule: Schedule, locked: Booked): Schedul
     .flatMap((job, at) => blockPlaces(job.blocks).map((place) => ({ at, ...place })))
     .sort((a, b) => (steps[b.at]?.[b.from]?.start ?? 0) - (steps[a.at]?.[a.from]?.start ?? 0));
   const isFree = ({ step }: Placed) => step.at === null;
-  let booked = booking(locked, steps.flat().filter(isFree));
+  const booked = copyOfBooked(locked);
+  book(booked, steps.flat().filter(isFree));
   for (const { at, from, block } of blocks) {
     const job = shop.jobs[at];
     const own = steps[at];
@@ -27,13 +28,12 @@ export function settled(shop: Shop, schedule: Schedule, locked: Booked): Schedul
       ? after.start - after.step.waitMin
       : Math.max(last.end, job.due - shop.cushion);
     const here = own.slice(from, from + block.length);
-    const without = booking(booked, here, -1);
+    book(booked, here, -1);
     const first = own[from]?.start ?? 0;
     const slack = latestEnd - (own[from + block.length - 1]?.end ?? 0);
-    const found = latest(block, first, slack, latestEnd, shop, without);
-    if (!found) continue;
+    const found = latest(block, first, slack, latestEnd, shop, booked) ?? here;
     own.splice(from, block.length, ...found);
-    booked = booking(without, found);
+    book(booked, found);
   }
   return worth(shop, steps);
 }

@@ -1,5 +1,5 @@
 import type { PlanJob, PlanProblem, PlanStep } from './problem';
-import { EMPTY_PROFILE, type Profile } from './profile';
+import { addUse, copyOf, emptyProfile, type Profile } from './profile';
 import { stretchesOf, type Stretch } from './stretches';
 
 /** A step in minutes since the start, ready to be placed. */
@@ -48,7 +48,7 @@ export interface Shop {
   readonly jobs: readonly ShopJob[];
 }
 
-/** What is taken at a moment of planning. */
+/** What is taken at a moment of planning; changed in place. */
 export interface Booked {
   /** By person: one is one pair of hands. */
   readonly hands: readonly Profile[];
@@ -178,9 +178,25 @@ function handsOfLocks(people: Shop['people']) {
 
 export function nothingBooked(shop: Shop): Booked {
   return {
-    hands: shop.people.map(() => EMPTY_PROFILE),
-    things: shop.things.map(() => EMPTY_PROFILE),
+    hands: shop.people.map(({ stretches }) => hoursOff(stretches)),
+    things: shop.things.map(emptyProfile),
   };
+}
+
+/** Hands are taken whenever they do not work. */
+function hoursOff(stretches: readonly Stretch[]): Profile {
+  const off = emptyProfile();
+  let since = 0;
+  for (const { from, to } of stretches) {
+    addUse(off, since, from, 1);
+    since = Math.max(since, to);
+  }
+  addUse(off, since, Infinity, 1);
+  return off;
+}
+
+export function copyOfBooked({ hands, things }: Booked): Booked {
+  return { hands: hands.map(copyOf), things: things.map(copyOf) };
 }
 
 function handsFor(step: PlanStep, { people }: PlanProblem, longest: readonly number[]) {
