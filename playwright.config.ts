@@ -14,6 +14,8 @@ export default defineConfig({
   use: {
     baseURL: `http://localhost:${PORTS.empty}`,
     viewport: { width: 1280, height: 800 },
+    // What is kept for work without a server has its own journey.
+    serviceWorkers: 'block',
     // Nothing is caught halfway through a fade; the stylesheet honors this for people too.
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {

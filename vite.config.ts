@@ -1,10 +1,52 @@
 import vue from '@vitejs/plugin-vue';
 import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 import vuetify from 'vite-plugin-vuetify';
+import { NONCE } from './server/nonce';
+
+/** The largest file that is kept for work without a server: the sample workshop. */
+const MOST_KEPT_BYTES = 12_000_000;
 
 export default defineConfig({
-  plugins: [vue(), vuetify({ autoImport: true })],
+  plugins: [
+    vue(),
+    vuetify({ autoImport: true }),
+    VitePWA({
+      // A newer version waits until the maker takes it in.
+      registerType: 'prompt',
+      injectRegister: null,
+      manifest: {
+        name: 'Rovack',
+        short_name: 'Rovack',
+        description:
+          'Formulate, scale, make and keep the record of fizzing bath and home products.',
+        lang: 'en-US',
+        start_url: '/',
+        scope: '/',
+        display: 'standalone',
+        background_color: '#f4f0e6',
+        theme_color: '#1f2c2b',
+        icons: [
+          { src: '/icon.svg', type: 'image/svg+xml', sizes: 'any' },
+          { src: '/icon-192.png', type: 'image/png', sizes: '192x192' },
+          { src: '/icon-512.png', type: 'image/png', sizes: '512x512' },
+          { src: '/icon-maskable.png', type: 'image/png', sizes: '512x512', purpose: 'maskable' },
+        ],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,woff2,svg,png,json,webmanifest}'],
+        maximumFileSizeToCacheInBytes: MOST_KEPT_BYTES,
+        navigateFallback: '/index.html',
+        cleanupOutdatedCaches: true,
+        clientsClaim: true,
+        skipWaiting: false,
+        inlineWorkboxRuntime: true,
+        sourcemap: false,
+      },
+    }),
+  ],
+  html: { cspNonce: NONCE },
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
-  build: { target: 'es2023', chunkSizeWarningLimit: 700 },
+  build: { target: 'es2023', chunkSizeWarningLimit: 700, sourcemap: false },
 });

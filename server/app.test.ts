@@ -7,6 +7,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { createServer } from './app';
 
 const PAGE = '<html><meta name="rovack-start" content="ask" /></html>';
+const WITH_NONCE = '<meta property="csp-nonce" nonce="rovack-nonce">';
 const servers: Server[] = [];
 let distDir = '';
 
@@ -46,6 +47,41 @@ describe('the server', () => {
     expect(headers.get('x-powered-by')).toBeNull();
     expect(headers.get('x-content-type-options')).toBe('nosniff');
     expect(headers.get('referrer-policy')).toBe('no-referrer');
+  });
+
+  it('gives scale and camera to itself alone, and styles only to what bears the nonce of this answer', async () => {
+    writeFileSync(join(distDir, 'index.html'), PAGE + WITH_NONCE);
+    const home = await listening('ask');
+    const nonces = await Promise.all(
+      ['/', '/index.html'].map(async (path) => {
+        const answer = await fetch(home + path);
+        const policy = answer.headers.get('content-security-policy') ?? '';
+        expect(policy).not.toContain('unsafe-inline');
+        const permissions = answer.headers.get('permissions-policy') ?? '';
+        expect(permissions).toContain('camera=(self)');
+        expect(permissions).toContain('serial=(self)');
+        expect(permissions).toContain('geolocation=()');
+        const nonce = /'nonce-([^']+)'/.exec(policy)?.[1] ?? 'none';
+        expect(await answer.text()).toContain(`nonce="${nonce}"`);
+        return nonce;
+      }),
+    );
+    expect(new Set(nonces).size).toBe(2);
+    writeFileSync(join(distDir, 'index.html'), PAGE);
+  });
+
+  it('answers reading alone, bears no endless address, and says nothing of how it is made', async () => {
+    const home = await listening('ask');
+    for (const method of ['POST', 'PUT', 'DELETE', 'OPTIONS']) {
+      const refused = await fetch(home, { method });
+      expect(refused.status).toBe(405);
+      expect(refused.headers.get('allow')).toBe('GET, HEAD');
+    }
+    expect((await fetch(home, { method: 'HEAD' })).status).toBe(200);
+    expect((await fetch(`${home}/${'a'.repeat(1999)}`)).status).toBe(200);
+    expect((await fetch(`${home}/${'a'.repeat(2000)}`)).status).toBe(414);
+    for (const path of ['/assets/gone.js', '/assets/%E0%A4%A', '/%E0%A4%A'])
+      expect(await (await fetch(home + path)).text()).not.toMatch(/node_modules|Error:|\n/);
   });
 
   it('lets hashed files be kept for good and the page never, and has no page for a missing file', async () => {

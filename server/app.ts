@@ -1,8 +1,10 @@
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
+import { randomBytes } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { NONCE } from './nonce';
 
 export interface ServerOptions {
   /** Folder of the built application. */
@@ -13,11 +15,23 @@ export interface ServerOptions {
 
 /**
  * Serves the built application, and nothing else: no data is ever sent here.
- * Strict headers; styles may be inline because the interface library writes its theme into a style element.
+ * Only reading is answered; styles and scripts are Rovack’s own, and the theme that the interface library writes into a
+ * style element bears the nonce of this answer.
  */
 export function createServer({ distDir, start }: ServerOptions): Express {
   const app = express();
   app.disable('x-powered-by');
+  app.use((request, response, next) => {
+    if (!READING.has(request.method)) {
+      response.setHeader('Allow', [...READING].join(', '));
+      refuse(response, 405, 'Only GET and HEAD are answered.');
+    } else if (request.url.length > LONGEST_URL) refuse(response, 414, 'The address is too long.');
+    else {
+      response.locals.nonce = randomBytes(16).toString('base64url');
+      response.setHeader('Permissions-Policy', PERMISSIONS);
+      next();
+    }
+  });
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -25,7 +39,7 @@ export function createServer({ distDir, start }: ServerOptions): Express {
         directives: {
           defaultSrc: ["'none'"],
           scriptSrc: ["'self'"],
-          styleSrc: ["'self'", "'unsafe-inline'"],
+          styleSrc: ["'self'", (_, response) => `'nonce-${nonceOf(response as Response)}'`],
           imgSrc: ["'self'", 'data:', 'blob:'],
           fontSrc: ["'self'"],
           connectSrc: ["'self'"],
@@ -45,11 +59,56 @@ export function createServer({ distDir, start }: ServerOptions): Express {
     '/assets',
     express.static(join(distDir, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
   );
-  app.use(express.static(distDir, { index: false }));
-  app.get('/{*path}', (_request, response) => {
-    response.setHeader('Cache-Control', 'no-cache').type('html').send(page(distDir, start));
-  });
+  // The page under its own name too: what is kept for work without a server is the page as it is served.
+  app.get(['/index.html', '/'], sendPage);
+  app.use(express.static(distDir, { index: false, maxAge: 0 }));
+  app.get('/{*path}', sendPage);
+  app.use(
+    (error: { readonly status?: number }, _: Request, response: Response, next: NextFunction) => {
+      // Nothing of how the server is made goes out.
+      if (response.headersSent) next(error);
+      else if (error.status === 404) refuse(response, 404, 'There is no such file.');
+      else refuse(response, error.status ?? 500, 'That could not be answered.');
+    },
+  );
   return app;
+
+  function sendPage(_: Request, response: Response): void {
+    const html = page(distDir, start).replaceAll(NONCE, nonceOf(response));
+    response.setHeader('Cache-Control', 'no-cache').type('html').send(html);
+  }
+}
+
+const READING = new Set(['GET', 'HEAD']);
+const LONGEST_URL = 2000;
+/** A scale and a camera are Rovack’s; nothing else of the machine is. */
+const PERMISSIONS = [
+  'camera=(self)',
+  'serial=(self)',
+  'fullscreen=(self)',
+  ...[
+    'accelerometer',
+    'bluetooth',
+    'display-capture',
+    'encrypted-media',
+    'geolocation',
+    'gyroscope',
+    'hid',
+    'magnetometer',
+    'microphone',
+    'midi',
+    'payment',
+    'publickey-credentials-get',
+    'screen-wake-lock',
+    'usb',
+    'xr-spatial-tracking',
+  ].map((name) => `${name}=()`),
+].join(', ');
+
+const nonceOf = (response: Response): string => String(response.locals.nonce ?? '');
+
+function refuse(response: Response, status: number, sentence: string): void {
+  response.status(status).type('text').send(sentence);
 }
 
 /** The door page, read anew each time so that a rebuild under a running server is served whole. */

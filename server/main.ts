@@ -15,5 +15,10 @@ const server = createServer({ distDir, start }).listen(port, '127.0.0.1', (error
   }
   const address = server.address();
   const bound = typeof address === 'object' && address ? address.port : port;
+  // A request that dribbles in, or never ends, is let go.
+  server.requestTimeout = 30_000;
+  server.headersTimeout = 10_000;
+  server.keepAliveTimeout = 5_000;
+  server.maxHeadersCount = 60;
   process.stdout.write(`Rovack is at http://localhost:${bound}\n`);
 });

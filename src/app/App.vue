@@ -8,6 +8,7 @@ import { useWorkshopStore } from '@/stores/workshop';
 import { CATALOG } from '@/ui/fields/materials';
 import FirstVisit from './frame/FirstVisit.vue';
 import StationRail from './frame/StationRail.vue';
+import UpdateOffer from './frame/UpdateOffer.vue';
 
 const workshop = useWorkshopStore();
 const saving = useSavingStore();
@@ -74,6 +75,7 @@ function startsWithSample(): boolean {
 <template>
   <v-app>
     <a class="skip" href="#main">Skip to the page</a>
+    <UpdateOffer v-if="!isBench" />
     <div v-if="problem" class="problem" role="alert">{{ problem }}</div>
     <div v-if="saving.said.length" class="problem two-tabs" role="alert">
       <ul class="plain-list">

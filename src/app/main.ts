@@ -8,8 +8,10 @@ import { createApp } from 'vue';
 import App from './App.vue';
 import { router } from './router';
 import { useSavingStore } from '@/stores/saving';
+import { useUpdatesStore } from '@/stores/updates';
 import { usePalette, vuetify } from './theme';
 
 usePalette();
 createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app');
+useUpdatesStore().start();
 window.addEventListener('pagehide', () => useSavingStore().leave());

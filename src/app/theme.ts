@@ -21,6 +21,7 @@ const ON_LIGHT = { 'on-primary': '#10201c', 'on-error': '#2a0f07' };
 export const vuetify = createVuetify({
   icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
   theme: {
+    cspNonce: document.querySelector<HTMLMetaElement>('meta[property=csp-nonce]')?.nonce ?? '',
     defaultTheme: 'light',
     themes: {
       light: { dark: false, colors: themeOf(LIGHT) },

@@ -1,0 +1,45 @@
+import { defineStore } from 'pinia';
+import { ref } from 'vue';
+import { Workbox } from 'workbox-window';
+
+/** How often a newer version is asked for while Rovack stays open. */
+const ASK_EVERY_MS = 60 * 60_000;
+
+/**
+ * Rovack without its server: every file is kept by a service worker, and a newer version waits until the maker takes it in.
+ * One tab takes it in for all; the others go on with what they have.
+ */
+export const useUpdatesStore = defineStore('updates', () => {
+  /** A newer version is here, and waits. */
+  const isWaiting = ref(false);
+  /** Another tab took a newer version in: what this one has not loaded yet is gone. */
+  const isLeftBehind = ref(false);
+  let worker: Workbox | null = null;
+  let isTaking = false;
+
+  function start(): void {
+    if (!('serviceWorker' in navigator) || import.meta.env.DEV) return;
+    const own = new Workbox('/sw.js');
+    worker = own;
+    own.addEventListener('waiting', () => (isWaiting.value = true));
+    own.addEventListener('controlling', ({ isUpdate }) => {
+      if (isTaking && isUpdate) window.location.reload();
+      else if (isUpdate) isWaiting.value = false;
+    });
+    // Refused in some private windows: then the server is needed, and all else goes on.
+    own.register().catch(() => undefined);
+    setInterval(() => void own.update().catch(() => undefined), ASK_EVERY_MS);
+    window.addEventListener('vite:preloadError', (event) => {
+      event.preventDefault();
+      isLeftBehind.value = true;
+    });
+  }
+
+  function takeIn(): void {
+    isTaking = true;
+    worker?.messageSkipWaiting();
+  }
+  const reload = () => window.location.reload();
+
+  return { isWaiting, isLeftBehind, start, takeIn, reload };
+});

@@ -1,0 +1,109 @@
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import type { Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { expect, test, type Page } from '@playwright/test';
+import { createServer } from '../../server/app';
+
+test.use({ serviceWorkers: 'allow' });
+
+const DIST = fileURLToPath(new URL('../../dist', import.meta.url));
+
+/** A server of this test’s own, so that it can be gone. */
+async function serving(distDir: string): Promise<{ readonly home: string; gone(): void }> {
+  const server: Server = createServer({ distDir, start: 'sample' }).listen(0, '127.0.0.1');
+  await new Promise((resolve) => server.once('listening', resolve));
+  return {
+    home: `http://localhost:${(server.address() as AddressInfo).port}`,
+    gone() {
+      server.closeAllConnections();
+      server.close();
+    },
+  };
+}
+
+/** Until everything is kept in the browser. */
+async function kept(page: Page): Promise<void> {
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.ready;
+    if (!navigator.serviceWorker.controller)
+      await new Promise((resolve) =>
+        navigator.serviceWorker.addEventListener('controllerchange', resolve, { once: true }),
+      );
+  });
+}
+
+test('after the first visit everything works with the server gone: screens, workers, PDF', async ({
+  page,
+}) => {
+  const { home, gone } = await serving(DIST);
+  const refused: string[] = [];
+  page.on('console', (message) => {
+    if (/Content Security Policy/.test(message.text())) refused.push(message.text());
+  });
+  await page.goto(home);
+  await expect(page.getByText('What stands out')).toBeVisible();
+  await kept(page);
+  gone();
+  for (const [path, ready] of [
+    ['/scale', 'Bowl filled'],
+    ['/make', 'nothing at the bench'],
+    ['/dry', 'On the trays'],
+    ['/try', 'What goes into the water?'],
+    ['/shelf/lots', 'Find a lot'],
+    ['/almanac', '30 batches on record'],
+    ['/workshop', 'Everything lives in this browser'],
+  ] as const) {
+    await page.goto(home + path);
+    await expect(page.getByText(ready).first()).toBeVisible();
+  }
+  // The plan is made in a worker, the label by the PDF maker; neither was loaded before.
+  await page.goto(`${home}/calendar`);
+  await expect(page.getByRole('button', { name: /^Maud: / }).first()).toBeVisible();
+  await page.goto(`${home}/pack`);
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as PDF', exact: true }).click(),
+  ]);
+  expect(
+    readFileSync(await file.path())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
+  const fonts = await page.evaluate(() =>
+    [...document.fonts].filter(({ status }) => status === 'loaded').map(({ family }) => family),
+  );
+  expect(fonts.length).toBeGreaterThan(0);
+  expect(refused).toEqual([]);
+});
+
+test('a newer version is offered, waits, and is taken in when the maker says so', async ({
+  page,
+}) => {
+  const distDir = mkdtempSync(join(tmpdir(), 'rovack-newer-'));
+  cpSync(DIST, distDir, { recursive: true });
+  const { home, gone } = await serving(distDir);
+  await page.goto(home);
+  await expect(page.getByText('What stands out')).toBeVisible();
+  await kept(page);
+  const edit = (name: string, change: (text: string) => string) =>
+    writeFileSync(join(distDir, name), change(readFileSync(join(distDir, name), 'utf8')));
+  edit('index.html', (html) => html.replace('<title>Rovack</title>', '<title>Rovack anew</title>'));
+  edit('sw.js', (script) => script.replace(/(index\.html",revision:")[^"]+/, '$1another'));
+  await page.reload();
+  await expect(page.getByText('A newer Rovack is here.')).toBeVisible();
+  await expect(page).toHaveTitle('Rovack');
+  // Not over a bowl.
+  await page.goto(`${home}/scale`);
+  await page.getByRole('button', { name: 'Take it to the bench' }).click();
+  await expect(page.getByLabel('Humidity, %')).toBeVisible();
+  await expect(page.getByText('A newer Rovack is here.')).toBeHidden();
+  await page.goto(`${home}/shelf/lots`);
+  await page.getByRole('button', { name: 'Take it in' }).click();
+  await expect(page).toHaveTitle('Rovack anew');
+  await expect(page.getByText('A newer Rovack is here.')).toBeHidden();
+  gone();
+  rmSync(distDir, { recursive: true });
+});
