@@ -3,6 +3,8 @@ import { usePreferredDark } from '@vueuse/core';
 import { computed, onErrorCaptured, onMounted, provide, ref, watch, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
+import { counted, listed } from '@/core/words';
+import { sayRefused } from '@/storage/soundness';
 import { useSavingStore } from '@/stores/saving';
 import { useWorkshopStore } from '@/stores/workshop';
 import { CATALOG } from '@/ui/fields/materials';
@@ -20,6 +22,7 @@ const route = useRoute();
 const theme = useTheme();
 const prefersDark = usePreferredDark();
 const problem = ref('');
+const MOST_NAMED = 8;
 
 /** The bench fills the screen: no rail beside it while a batch is made. */
 const isBench = computed(
@@ -87,9 +90,10 @@ function startsWithSample(): boolean {
     <div v-else-if="workshop.isLoaded" class="frame" :class="{ bench: isBench }">
       <StationRail v-if="!isBench" />
       <main id="main" class="page" tabindex="-1">
-        <p v-if="workshop.unreadable.length" class="problem" role="alert">
-          {{ workshop.unreadable.length }} stored records could not be read and were left as they
-          are: {{ workshop.unreadable.join(', ') }}.
+        <p v-if="workshop.refused.length" class="problem" role="alert">
+          {{ counted(workshop.refused.length, 'stored record') }} could not be read and stay as they
+          are: {{ listed(workshop.refused.slice(0, MOST_NAMED).map(sayRefused))
+          }}{{ workshop.refused.length > MOST_NAMED ? ', and more' : '' }}.
         </p>
         <router-view />
       </main>

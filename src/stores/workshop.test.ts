@@ -137,6 +137,6 @@ describe('the workshop in the browser', () => {
     await useSavingStore().flush();
     const again = await visit();
     expect(again.formulas).toEqual([]);
-    expect(again.unreadable).toEqual(['Ebb']);
+    expect(again.refused.map(({ name }) => name)).toEqual(['Ebb']);
   });
 });

@@ -25,6 +25,7 @@ import {
   type FileResult,
   type WorkshopFile,
 } from '@/storage/file';
+import type { Refused } from '@/storage/soundness';
 import { nowIso } from './now';
 import { useSavingStore } from './saving';
 
@@ -37,7 +38,8 @@ export const useWorkshopStore = defineStore('workshop', () => {
   const saving = useSavingStore();
   const records = shallowRef<Records>(NO_RECORDS);
   const settings = shallowRef<Settings>(USUAL_SETTINGS);
-  const unreadable = shallowRef<readonly string[]>([]);
+  /** Records that are stored but not whole. */
+  const refused = shallowRef<readonly Refused[]>([]);
   const isLoaded = ref(false);
   /** Nothing has ever been stored here: the first visit. */
   const isFirstVisit = ref(false);
@@ -96,7 +98,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     const { loaded } = session;
     records.value = loaded.records;
     settings.value = loaded.settings ?? USUAL_SETTINGS;
-    unreadable.value = loaded.unreadable;
+    refused.value = loaded.refused;
     isFirstVisit.value = loaded.settings === null && everyRecord(loaded.records).length === 0;
     isLoaded.value = true;
   }
@@ -246,7 +248,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     orders,
     fills,
     settings,
-    unreadable,
+    refused,
     isLoaded,
     isFirstVisit,
     formulaInHand,

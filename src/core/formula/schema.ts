@@ -74,11 +74,21 @@ export type VesselKind = (typeof VESSEL_KINDS)[number];
 /** Heaviest line the application takes, in grams: a metric ton, far beyond any bench. */
 export const MAX_LINE_G = 1_000_000;
 
-const massG = z.number().min(0).max(MAX_LINE_G);
+/** Less is nothing: a reckoning over it would have no end. */
+const LEAST_G = 1e-9;
+const massG = z
+  .number()
+  .min(0)
+  .max(MAX_LINE_G)
+  .refine((grams) => grams === 0 || grams >= LEAST_G, 'a mass is nothing or a nanogram at least');
+
+/** A formula of more is no formula. */
+const MOST = { lines: 400, parts: 24, unread: 500, versions: 1000 };
+const name = z.string().max(300);
 
 export const lineSchema = z.object({
   id: z.uuid(),
-  materialId: z.string().min(1),
+  materialId: z.string().min(1).max(120),
   massG,
   /** Honest lowest and highest when it came from a cup or a spoon; equal to massG when weighed. */
   massLowG: massG,
@@ -86,7 +96,7 @@ export const lineSchema = z.object({
   phase: z.enum(PHASES),
   locked: z.boolean(),
   /** The line as it was written, when it came from a recipe. */
-  written: z.string().optional(),
+  written: z.string().max(2000).optional(),
   how: z.enum(LINE_WAYS).optional(),
 });
 
@@ -161,21 +171,21 @@ export const unreadLineSchema = z.object({
   id: z.uuid(),
   /** Line number in the pasted text, from 1. */
   line: z.int().min(1),
-  text: z.string(),
+  text: z.string().max(2000),
   reason: z.object({
     code: z.enum(UNREAD_CODES),
     /** The name or the figure it speaks of; empty for none. */
     about: z.string().max(200),
   }),
-  choices: z.array(z.string()),
+  choices: z.array(z.string().max(120)).max(100),
   partId: z.uuid(),
 });
 
 export const partSchema = z.object({
   id: z.uuid(),
   kind: z.enum(PART_KINDS),
-  name: z.string(),
-  lines: z.array(lineSchema),
+  name,
+  lines: z.array(lineSchema).max(MOST.lines),
   /** Grams of it on or in each piece; left out for a share of the whole mix. */
   perPieceG: z.number().min(0.01).max(10_000).optional(),
 });
@@ -185,8 +195,8 @@ export const formulaBodySchema = z.object({
   family: z.enum(FAMILIES),
   method: z.enum(METHODS),
   school: z.enum(SCHOOLS),
-  parts: z.array(partSchema).min(1),
-  unread: z.array(unreadLineSchema),
+  parts: z.array(partSchema).min(1).max(MOST.parts),
+  unread: z.array(unreadLineSchema).max(MOST.unread),
   /** The maker's changes to the work, in the order they were made. */
   work: z.array(workEditSchema).max(MOST_EDITS).optional(),
   /** Lines that stood in the formula at the newest of these changes: what came since is placed by rule. */
@@ -208,14 +218,14 @@ export const formulaVersionSchema = z.object({
 
 export const formulaSchema = z.object({
   id: z.uuid(),
-  name: z.string(),
+  name,
   origin: z.enum(ORIGINS),
   createdAt: z.iso.datetime({ offset: true }),
   changedAt: z.iso.datetime({ offset: true }),
   /** Laid away: kept, but off the shelf. */
   archivedAt: z.iso.datetime({ offset: true }).nullable(),
   body: formulaBodySchema,
-  versions: z.array(formulaVersionSchema),
+  versions: z.array(formulaVersionSchema).max(MOST.versions),
 });
 
 export type Family = (typeof FAMILIES)[number];

@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import { VESSEL_KINDS } from '../formula';
 
-const id = z.string().min(1);
+const id = z.string().min(1).max(300);
+const materialId = z.string().min(1).max(120);
+const targetG = z.number().min(0).max(1_000_000);
 
 /** Grams taken off a lot. */
 export const lotUseSchema = z.object({ lotId: z.uuid(), massG: z.number().min(0).max(1_000_000) });
@@ -20,8 +22,8 @@ export type Tending = (typeof TENDINGS)[number];
 
 const base = {
   id,
-  title: z.string(),
-  note: z.string(),
+  title: z.string().max(2000),
+  note: z.string().max(4000),
   /** The vessel it is done in, by what it is called; left out by records of earlier releases. */
   lane: z.string().max(120).optional(),
 };
@@ -33,10 +35,10 @@ export const benchStepSchema = z.discriminatedUnion('kind', [
     ...base,
     kind: z.literal('weigh'),
     lineId: z.uuid(),
-    materialId: z.string(),
+    materialId,
     vessel: z.enum([...VESSEL_KINDS, 'bloom-cup']),
-    targetG: z.number().min(0),
-    toleranceG: z.number().min(0),
+    targetG,
+    toleranceG: targetG,
     /** Step of the scale that weighs it. */
     stepG: z.number().min(0.001).max(100),
     /** Drops or spoons in place of a weight. */
@@ -47,31 +49,31 @@ export const benchStepSchema = z.discriminatedUnion('kind', [
     premix: z
       .object({
         lotId: z.uuid(),
-        code: z.string(),
-        strengthFraction: z.number(),
-        carrierId: z.string(),
+        code: z.string().max(60),
+        strengthFraction: z.number().min(0).max(1),
+        carrierId: materialId,
       })
       .nullable(),
     /** Lots it is taken from, in this order. */
-    lots: z.array(lotUseSchema.extend({ code: z.string() })),
+    lots: z.array(lotUseSchema.extend({ code: z.string().max(60) })),
     /** Lines it is weighed for, where it is more than one: the base of a split bowl. */
     shares: z.array(lineShareSchema).optional(),
     /** The entry that asked for it, when it tops up what was weighed before an over-pour. */
     topsUp: z.uuid().optional(),
   }),
   z.object({ ...base, kind: z.literal('do') }),
-  z.object({ ...base, kind: z.literal('mix'), seconds: z.int().min(1) }),
+  z.object({ ...base, kind: z.literal('mix'), seconds: z.int().min(1).max(1_000_000) }),
   z.object({ ...base, kind: z.literal('squeeze'), acidIn: z.boolean() }),
   /** Short sprays, counted squirt by squirt; none is an answer too. */
   z.object({
     ...base,
     kind: z.literal('spray'),
-    materialId: z.string(),
+    materialId,
     /** In one short spray. */
-    squirts: z.int().min(1),
+    squirts: z.int().min(1).max(100_000),
     /** The line of the formula that is sprayed, with its grams; left out for a spray that only helps. */
     lineId: z.uuid().optional(),
-    targetG: z.number().min(0).optional(),
+    targetG: targetG.optional(),
   }),
   /** Part of the bowl goes into a second one. */
   z.object({ ...base, kind: z.literal('split'), share: z.number().min(0).max(1) }),
@@ -79,9 +81,9 @@ export const benchStepSchema = z.discriminatedUnion('kind', [
   z.object({
     ...base,
     kind: z.literal('press'),
-    targetG: z.number().min(0),
+    targetG,
     stepG: z.number().min(0.001).max(100),
-    pieces: z.int().min(1),
+    pieces: z.int().min(1).max(100_000),
     /** Mini pieces from the rest. */
     isSampler: z.boolean().optional(),
   }),

@@ -5,7 +5,7 @@ import type { Catalog } from '../materials';
 import type { ScalePlan, ScaleRequest } from '../scaling';
 import { markStruck, settlingEntries } from './settled';
 import type { BenchScale } from '../weighing';
-import type { Batch, FrozenReadings, NewEntry } from './schema';
+import { AFTER_BENCH, type Batch, type FrozenReadings, type NewEntry } from './schema';
 
 export interface BatchStart {
   readonly catalog: Catalog;
@@ -120,7 +120,7 @@ export function stepsFor(batch: Batch, what: Tending): readonly BenchStep[] {
 
 /** Writes an entry for the step in hand (or for the batch as a whole once all are done). */
 export function record(batch: Batch, entry: NewEntry, now: string, id = newId()): Batch {
-  const stepId = currentStep(batch)?.id ?? 'after';
+  const stepId = currentStep(batch)?.id ?? AFTER_BENCH;
   return {
     ...batch,
     entries: [...batch.entries, { ...entry, id, at: now, stepId, struckAt: null }],

@@ -1,5 +1,5 @@
 export { restAsPlanned, weighingsAhead } from './asPlanned';
-export { FATES, FAULTS, KEPT_COLORS, batchSchema } from './schema';
+export { AFTER_BENCH, FATES, FAULTS, KEPT_COLORS, batchSchema } from './schema';
 export {
   FATE_WORDS,
   KEPT_COLOR_WORDS,

@@ -5,6 +5,10 @@ import { moldSchema, scaleRequestSchema } from '../scaling';
 
 const moment = z.iso.datetime({ offset: true });
 const massG = z.number().min(0).max(1_000_000);
+/** More happens in no batch: every piece pressed is an entry. */
+const MOST = { entries: 10_000, steps: 2000, lines: 2000 };
+const id = z.string().max(300);
+const materialId = z.string().min(1).max(120);
 
 /** What went wrong with a piece, as the trade names it. */
 export const FAULTS = [
@@ -49,10 +53,13 @@ export const WEIGHED_BY = [
 ] as const;
 export type WeighedBy = (typeof WEIGHED_BY)[number];
 
+/** The step of what happens when the bench is done with. */
+export const AFTER_BENCH = 'after';
+
 const entryBase = {
   id: z.uuid(),
   at: moment,
-  stepId: z.string(),
+  stepId: id,
   /** Whose hands; left out when nobody said. */
   who: z.string().max(60).optional(),
   /** Set when the maker took it back: the entry stays, with the time it was struck. */
@@ -71,23 +78,23 @@ export const batchEntrySchema = z.discriminatedUnion('kind', [
     ...entryBase,
     kind: z.literal('weighed'),
     lineId: z.uuid(),
-    materialId: z.string(),
+    materialId,
     targetG: massG,
     massG,
     by: z.enum(WEIGHED_BY),
     /** Lines it stands for, where it is more than one. */
     shares: z.array(lineShareSchema).optional(),
     /** What came along with it, when it was weighed as a premix. */
-    carrier: z.object({ materialId: z.string(), massG }).optional(),
+    carrier: z.object({ materialId, massG }).optional(),
     /** Lots it came from; left out when none stands for it. */
     lots: z.array(lotUseSchema).optional(),
   }),
   z.object({
     ...entryBase,
     kind: z.literal('added'),
-    materialId: z.string(),
+    materialId,
     massG,
-    squirts: z.number().min(0).nullable(),
+    squirts: z.number().min(0).max(100_000).nullable(),
     why: z.enum(ADDED_WHY),
     /** The maker's own words on it. */
     said: z.string().max(200).optional(),
@@ -102,10 +109,10 @@ export const batchEntrySchema = z.discriminatedUnion('kind', [
     ...entryBase,
     kind: z.literal('rescaled'),
     partId: z.uuid(),
-    materialId: z.string(),
+    materialId,
     factor: z.number().min(0.01).max(100),
     /** Steps ahead whose targets were changed by it. */
-    stepIds: z.array(z.string()),
+    stepIds: z.array(id).max(MOST.steps),
   }),
   /** Part of the bowl into a second one. */
   z.object({
@@ -123,7 +130,7 @@ export const batchEntrySchema = z.discriminatedUnion('kind', [
   }),
   z.object({ ...entryBase, kind: z.literal('paused') }),
   z.object({ ...entryBase, kind: z.literal('resumed') }),
-  z.object({ ...entryBase, kind: z.literal('timer'), seconds: z.int().min(1) }),
+  z.object({ ...entryBase, kind: z.literal('timer'), seconds: z.int().min(1).max(1_000_000) }),
   z.object({
     ...entryBase,
     kind: z.literal('squeezed'),
@@ -172,39 +179,41 @@ export const batchEntrySchema = z.discriminatedUnion('kind', [
   }),
 ]);
 
+const ratio = z.number().min(0).max(1e9);
+const pct = z.number().min(-1000).max(1000);
 /** Readings as they stood when the batch was begun, frozen with the version of the models that gave them. */
 export const frozenReadingsSchema = z.object({
-  modelsVersion: z.string(),
-  sodaToAcidByMass: z.number().nullable(),
-  balanceSodaToAcidByMass: z.number().nullable(),
-  dampIndexPct: z.number().nullable(),
-  windowLowPct: z.number(),
-  windowHighPct: z.number(),
-  freeWaterPct: z.number(),
-  scentLoadPct: z.number(),
-  co2L: z.number(),
+  modelsVersion: z.string().max(40),
+  sodaToAcidByMass: ratio.nullable(),
+  balanceSodaToAcidByMass: ratio.nullable(),
+  dampIndexPct: pct.nullable(),
+  windowLowPct: pct,
+  windowHighPct: pct,
+  freeWaterPct: pct,
+  scentLoadPct: pct,
+  co2L: z.number().min(0).max(1_000_000),
 });
 
 export const batchSchema = z.object({
   id: z.uuid(),
-  code: z.string().min(1),
+  code: z.string().min(1).max(60),
   origin: z.enum(ORIGINS),
   formulaId: z.uuid(),
-  formulaName: z.string(),
+  formulaName: z.string().max(300),
   versionNumber: z.int().min(1),
   /** The formula as it was, so that the record outlives it. */
   body: formulaBodySchema,
   request: scaleRequestSchema,
   plan: z.object({
     totalG: massG,
-    pieces: z.int().min(1),
+    pieces: z.int().min(1).max(100_000),
     pieceG: massG,
     /** Mold by mold, where more than one is filled from this bowl. */
     sets: z
       .array(
         z.object({
           mold: moldSchema,
-          pieces: z.int().min(0),
+          pieces: z.int().min(0).max(100_000),
           pieceG: massG,
           /** With what lies on it. */
           netG: massG.optional(),
@@ -213,23 +222,25 @@ export const batchSchema = z.object({
       )
       .max(9)
       .optional(),
-    lines: z.array(
-      z.object({
-        lineId: z.uuid(),
-        partId: z.uuid(),
-        materialId: z.string(),
-        exactG: massG,
-        targetG: massG,
-        /** Step of the scale it was planned for. */
-        stepG: z.number().min(0.001).max(100),
-      }),
-    ),
+    lines: z
+      .array(
+        z.object({
+          lineId: z.uuid(),
+          partId: z.uuid(),
+          materialId,
+          exactG: massG,
+          targetG: massG,
+          /** Step of the scale it was planned for. */
+          stepG: z.number().min(0.001).max(100),
+        }),
+      )
+      .max(MOST.lines),
   }),
   readings: frozenReadingsSchema,
-  steps: z.array(benchStepSchema).min(1),
+  steps: z.array(benchStepSchema).min(1).max(MOST.steps),
   /** Index of the step in hand; equal to the number of steps when all are done. */
   currentStep: z.int().min(0),
-  entries: z.array(batchEntrySchema),
+  entries: z.array(batchEntrySchema).max(MOST.entries),
   startedAt: moment,
   finishedAt: moment.nullable(),
   outcome: z.enum(['at-the-bench', 'made', 'given-up']),

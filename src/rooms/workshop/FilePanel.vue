@@ -12,6 +12,7 @@ import {
   type Records,
   type WorkshopFile,
 } from '@/storage/file';
+import { sayRefused, type Refused } from '@/storage/soundness';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import { download } from '@/ui/frame/download';
@@ -22,6 +23,9 @@ const fileInput = useTemplateRef<HTMLInputElement>('fileInput');
 const problem = ref('');
 const done = ref('');
 const waiting = shallowRef<WorkshopFile | null>(null);
+/** Records of the file that are not whole. */
+const refused = shallowRef<readonly Refused[]>([]);
+const MOST_NAMED = 12;
 const takesFilesVersion = ref(false);
 
 const preview = computed(() =>
@@ -59,8 +63,10 @@ async function readChosen(): Promise<void> {
   takesFilesVersion.value = false;
   const result =
     file.size > MAX_FILE_BYTES ? tooBig(file.size) : readWorkshopFile(await file.text());
-  if (result.ok) waiting.value = result.workshop;
-  else problem.value = `${file.name}: ${result.problem.message} Nothing here was touched.`;
+  if (result.ok) {
+    waiting.value = result.workshop;
+    refused.value = result.refused;
+  } else problem.value = `${file.name}: ${result.problem.message} Nothing here was touched.`;
   if (fileInput.value) fileInput.value.value = '';
 }
 
@@ -124,6 +130,17 @@ function takeIn(): void {
               >{{ preview.sameCount }} are already here, digit for digit.</template
             >
           </p>
+          <template v-if="refused.length">
+            <p role="alert" class="problem">
+              {{ counted(refused.length, 'record') }} of it cannot be taken in; the rest can:
+            </p>
+            <ul class="refused">
+              <li v-for="(one, i) in refused.slice(0, MOST_NAMED)" :key="i">
+                {{ sayRefused(one) }}
+              </li>
+              <li v-if="refused.length > MOST_NAMED">and {{ refused.length - MOST_NAMED }} more</li>
+            </ul>
+          </template>
           <v-radio-group
             v-if="changedCount"
             v-model="takesFilesVersion"
@@ -147,6 +164,10 @@ function takeIn(): void {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
+}
+.refused {
+  padding-left: 28px;
+  overflow-wrap: anywhere;
 }
 .problem {
   padding-left: 12px;

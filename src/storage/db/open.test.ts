@@ -24,7 +24,7 @@ it('brings a database of format 1 up: every record is read, what is new begins e
   old.close();
 
   const stored = await loadWorkshop(await openWorkshopDb('harbor'));
-  expect(stored.unreadable).toEqual([]);
+  expect(stored.refused).toEqual([]);
   expect(stored.records.formulas).toMatchObject([{ id: OLD.formulas[0].id, archivedAt: null }]);
   expect(stored.records.batches[0]?.entries).toHaveLength(OLD.batches[0].entries.length);
   expect(stored.records.batches[0]?.request).toMatchObject({ bowls: 'equal', ways: {} });

@@ -1,17 +1,22 @@
-import type { z } from 'zod';
-import { isShipped } from '@/core/materials';
+import { z } from 'zod';
 import { COLLECTION_NAMES } from '../collections';
+import { soundRecords, type Refused } from '../soundness';
 import { STORED_VERSION, isPlain, plainsOf, upgraded, type Plain } from '../upgrades';
-import { FORMAT_NAME, workshopFileSchema, type WorkshopFile } from './schema';
+import { FORMAT_NAME, type WorkshopFile } from './schema';
 import { formatCount } from '@/core/words';
 
 /** Beyond this a file is refused before it is read: a year of batches is a few MB, photos come on top. */
 export const MAX_FILE_BYTES = 64 * 1024 * 1024;
 
-export type FileProblem =
-  'too-big' | 'not-json' | 'not-a-workshop' | 'newer' | 'damaged' | 'unknown-material';
+export type FileProblem = 'too-big' | 'not-json' | 'not-a-workshop' | 'newer' | 'damaged';
 export type FileResult =
-  | { readonly ok: true; readonly workshop: WorkshopFile }
+  | {
+      readonly ok: true;
+      /** Everything in it that is whole and right. */
+      readonly workshop: WorkshopFile;
+      /** What is not, record by record; the rest can still be taken in. */
+      readonly refused: readonly Refused[];
+    }
   | {
       readonly ok: false;
       readonly problem: { readonly code: FileProblem; readonly message: string };
@@ -39,9 +44,23 @@ export function readWorkshopFile(text: string): FileResult {
       'newer',
       `The file has format version ${version}; this Rovack reads up to ${STORED_VERSION}. Update it first, then import.`,
     );
-  const checked = workshopFileSchema.safeParse(fileUpgraded(file, version));
-  if (!checked.success) return failed('damaged', `The file is damaged ${where(checked.error)}.`);
-  return checkMaterials(checked.data);
+  const whole = fileUpgraded(file, version);
+  const exportedAt = z.iso.datetime({ offset: true }).safeParse(whole.exportedAt);
+  if (!exportedAt.success) return failed('damaged', 'The file does not say when it was written.');
+  const odd = COLLECTION_NAMES.find((name) => !Array.isArray(whole[name]));
+  if (odd) return failed('damaged', `The file is damaged: its ${odd} are no list.`);
+  const { records, settings, refused } = soundRecords(whole, whole.settings);
+  return {
+    ok: true,
+    workshop: {
+      format: FORMAT_NAME,
+      formatVersion: STORED_VERSION,
+      exportedAt: exportedAt.data,
+      ...(records as unknown as FileRecords),
+      settings,
+    },
+    refused,
+  };
 }
 
 /** A file of an older release as this one writes it; what is no list of records is left for the schema to name. */
@@ -109,51 +128,7 @@ function isCutOff(text: string): boolean {
   return isInString || depth > 0;
 }
 
-function where(error: z.ZodError): string {
-  const issue = error.issues[0];
-  if (!issue) return 'somewhere';
-  return `at ${issue.path.join('.') || 'its top'}: ${issue.message}`;
-}
-
-function checkMaterials(workshop: WorkshopFile): FileResult {
-  const own = new Map(workshop.materials.map(({ id, likeId }) => [id, likeId]));
-  for (const { name, likeId } of workshop.materials)
-    if (!isShipped(likeId))
-      return failed(
-        'unknown-material',
-        `The material “${name}” is like ${likeId}, which this Rovack does not know.`,
-      );
-  const knows = (id: string) => own.has(id) || isShipped(id);
-  for (const { code, materialId } of workshop.lots)
-    if (!knows(materialId))
-      return failed(
-        'unknown-material',
-        `The lot ${code} is of the material ${materialId}, which this Rovack does not know.`,
-      );
-  const bodies = [
-    ...workshop.formulas.flatMap((formula) => [
-      { name: formula.name, body: formula.body },
-      ...formula.versions.map((version) => ({ name: formula.name, body: version.body })),
-    ]),
-    ...workshop.batches.map((batch) => ({ name: batch.code, body: batch.body })),
-    ...workshop.ladders.map(({ name, body }) => ({ name, body })),
-  ];
-  for (const { name, body } of bodies)
-    for (const line of body.parts.flatMap((part) => part.lines))
-      if (!knows(line.materialId))
-        return failed(
-          'unknown-material',
-          `“${name}” uses the material ${line.materialId}, which this Rovack does not know.`,
-        );
-  for (const { name, factors } of workshop.ladders)
-    for (const { materialId } of factors)
-      if (!knows(materialId))
-        return failed(
-          'unknown-material',
-          `“${name}” varies the material ${materialId}, which this Rovack does not know.`,
-        );
-  return { ok: true, workshop };
-}
+type FileRecords = Omit<WorkshopFile, 'format' | 'formatVersion' | 'exportedAt' | 'settings'>;
 
 function failed(code: FileProblem, message: string): FileResult {
   return { ok: false, problem: { code, message } };

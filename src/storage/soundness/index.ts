@@ -1,0 +1,2 @@
+export { sayRefused, soundRecords } from './soundRecords';
+export type { Refused, Sound } from './soundRecords';

@@ -1,0 +1,93 @@
+import { isShipped } from '@/core/materials';
+import { settingsSchema, type Settings } from '@/core/workshop';
+import {
+  COLLECTIONS,
+  nameOfRecord,
+  recordsFrom,
+  type CollectionName,
+  type RecordOf,
+  type Records,
+} from '../collections';
+import { materialIds } from './materialIds';
+import { RULES, type Rule } from './rules';
+
+/** A record that is not taken, and why, in words. */
+export interface Refused {
+  readonly of: CollectionName | 'settings';
+  readonly name: string;
+  readonly why: string;
+}
+
+export interface Sound {
+  readonly records: Records;
+  readonly settings: Settings | null;
+  readonly refused: readonly Refused[];
+}
+
+/**
+ * Of all that a file or a database holds what is whole and right: each record fits its schema, stands once, speaks only of
+ * materials that somebody knows and of parts that it has. The rest is named, record by record.
+ */
+export function soundRecords(
+  lists: Readonly<Partial<Record<CollectionName, readonly unknown[]>>>,
+  settings: unknown,
+): Sound {
+  const refused: Refused[] = [];
+  const fitting = <K extends CollectionName>(name: K): readonly RecordOf<K>[] => {
+    const seen = new Set<string>();
+    return (lists[name] ?? []).flatMap((record) => {
+      const parsed = COLLECTIONS[name].safeParse(record);
+      const why = !parsed.success
+        ? whereOf(parsed.error)
+        : seen.has(parsed.data.id)
+          ? 'its id stands twice'
+          : ((RULES[name] as Rule<K> | undefined)?.(parsed.data as RecordOf<K>) ?? null);
+      if (why !== null || !parsed.success) {
+        refused.push({ of: name, name: shortened(nameOfRecord(record)), why: why ?? '' });
+        return [];
+      }
+      seen.add(parsed.data.id);
+      return [parsed.data as RecordOf<K>];
+    });
+  };
+  const parsed = recordsFrom(fitting);
+  const own = new Set(
+    parsed.materials.filter(({ likeId }) => isShipped(likeId)).map(({ id }) => id),
+  );
+  const stray = (record: unknown) =>
+    [...materialIds(record)].find((id) => id !== '' && !own.has(id) && !isShipped(id));
+  const records = recordsFrom(<K extends CollectionName>(name: K) =>
+    (parsed[name] as readonly RecordOf<K>[]).filter((record) => {
+      const materialId = stray(record);
+      if (materialId !== undefined)
+        refused.push({
+          of: name,
+          name: shortened(nameOfRecord(record)),
+          why: `its material ${shortened(materialId)} is on no shelf`,
+        });
+      return materialId === undefined;
+    }),
+  );
+  const known =
+    settings === null || settings === undefined ? null : settingsSchema.safeParse(settings);
+  if (known && !known.success)
+    refused.push({ of: 'settings', name: 'the settings', why: whereOf(known.error) });
+  return { records, settings: known?.success ? known.data : null, refused };
+}
+
+/** `QL-012 (its material moon-dust is on no shelf)` */
+export function sayRefused({ name, why }: Refused): string {
+  return `${name} (${why})`;
+}
+
+function whereOf(error: {
+  readonly issues: readonly { readonly path: PropertyKey[]; readonly message: string }[];
+}): string {
+  const issue = error.issues[0];
+  return issue
+    ? `damaged at ${issue.path.map(String).join('.') || 'its top'}: ${shortened(issue.message)}`
+    : 'damaged';
+}
+
+const LONGEST = 120;
+const shortened = (text: string) => (text.length > LONGEST ? `${text.slice(0, LONGEST)}…` : text);
