@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { usePreferredDark } from '@vueuse/core';
-import { computed, onErrorCaptured, onMounted, provide, ref, watch, watchEffect } from 'vue';
+import { computed, onMounted, provide, ref, watch, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
 import { counted, listed } from '@/core/words';
@@ -9,6 +9,7 @@ import { useSavingStore } from '@/stores/saving';
 import { useWorkshopStore } from '@/stores/workshop';
 import { CATALOG } from '@/ui/fields/materials';
 import FirstVisit from './frame/FirstVisit.vue';
+import ScreenGuard from './frame/ScreenGuard.vue';
 import StationRail from './frame/StationRail.vue';
 import UpdateOffer from './frame/UpdateOffer.vue';
 
@@ -64,11 +65,6 @@ onMounted(async () => {
   }
 });
 
-/** A fault in one screen must not look like lost work: said, and the rest stays. */
-onErrorCaptured((error) => {
-  problem.value = `Something went wrong on this screen (${error.message}). What you made is saved; reload the page to go on.`;
-});
-
 /** The demo server says so in the page it serves. */
 function startsWithSample(): boolean {
   return document.querySelector<HTMLMetaElement>('meta[name="rovack-start"]')?.content === 'sample';
@@ -95,7 +91,7 @@ function startsWithSample(): boolean {
           are: {{ listed(workshop.refused.slice(0, MOST_NAMED).map(sayRefused))
           }}{{ workshop.refused.length > MOST_NAMED ? ', and more' : '' }}.
         </p>
-        <router-view />
+        <ScreenGuard><router-view /></ScreenGuard>
       </main>
     </div>
   </v-app>

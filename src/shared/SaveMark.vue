@@ -2,17 +2,20 @@
 import { storeToRefs } from 'pinia';
 import { workshopFileName } from '@/storage/file';
 import { useSavingStore } from '@/stores/saving';
+import { useKeepingStore } from '@/stores/keeping';
 import { useWorkshopStore } from '@/stores/workshop';
 import { nowIso } from '@/stores/now';
 import { download } from '@/ui/frame/download';
 
 const { status } = storeToRefs(useSavingStore());
 const workshop = useWorkshopStore();
+const keeping = useKeepingStore();
 
 /** What the store would not take goes into a file, from wherever the hands are. */
 function exportAll(): void {
   const now = nowIso();
   download(workshopFileName(now), 'application/json', workshop.exportText(now));
+  keeping.copied();
 }
 </script>
 

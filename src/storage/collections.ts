@@ -48,6 +48,10 @@ export const COLLECTION_NAMES = [
   'orders',
 ] as const satisfies readonly CollectionName[];
 
+export function isCollection(name: string): name is CollectionName {
+  return (COLLECTION_NAMES as readonly string[]).includes(name);
+}
+
 /** Lists by collection, each as `of` has it. */
 export function recordsFrom(
   of: <K extends CollectionName>(name: K) => readonly RecordOf<K>[],
@@ -111,5 +115,6 @@ export const NO_RECORDS: Records = recordsFrom(() => []);
 export function nameOfRecord(record: unknown): string {
   if (typeof record !== 'object' || record === null) return 'a record';
   const { name, code, day, id } = record as Readonly<Record<string, unknown>>;
-  return String(name ?? code ?? day ?? id ?? 'a record');
+  const said = [name, code, day, id].find((one) => typeof one === 'string' && one.trim() !== '');
+  return typeof said === 'string' ? said : 'a record without a name';
 }

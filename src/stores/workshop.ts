@@ -17,6 +17,7 @@ import {
   type Records,
   type Session,
 } from '@/storage/session';
+import { isCollection } from '@/storage/collections';
 import {
   movedInTime,
   previewImport,
@@ -96,8 +97,11 @@ export const useWorkshopStore = defineStore('workshop', () => {
       onSettings: takeOverSettings,
     });
     const { loaded } = session;
-    records.value = loaded.records;
     settings.value = loaded.settings ?? USUAL_SETTINGS;
+    records.value = (settings.value.setAside ?? []).reduce(
+      (all, { of, id }) => (isCollection(of) ? without(all, of, [id]) : all),
+      loaded.records,
+    );
     refused.value = loaded.refused;
     isFirstVisit.value = loaded.settings === null && everyRecord(loaded.records).length === 0;
     isLoaded.value = true;
@@ -126,6 +130,17 @@ export const useWorkshopStore = defineStore('workshop', () => {
     if (changed.length === 0) return;
     records.value = overlaid(records.value, name, changed);
     session?.put(name, changed);
+  }
+
+  /** Off every screen, and still stored: what a screen stumbled over. */
+  function setAside(of: CollectionName, id: string): void {
+    const { formulaInHandId, batchInHandId, setAside: before = [] } = settings.value;
+    changeSettings({
+      setAside: [...before, { of, id }],
+      ...(formulaInHandId === id && { formulaInHandId: null }),
+      ...(batchInHandId === id && { batchInHandId: null }),
+    });
+    records.value = without(records.value, of, [id]);
   }
 
   function remove(name: CollectionName, ids: readonly string[]): void {
@@ -264,6 +279,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     pullTrial,
     putBatch,
     changeSettings,
+    setAside,
     startFormula,
     removeFormula,
     openSample,

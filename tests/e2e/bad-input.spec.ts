@@ -76,9 +76,69 @@ test('a file that is no good is named and touches nothing', async ({ page }) => 
   await truncate(big, 70 * 1024 * 1024);
   await page.getByLabel('File to import').setInputFiles(big);
   await expect(alert).toContainText('The file has 70.0 MB');
+  // One record of it is not whole: it is named, and the rest can come.
+  await take(
+    'broken.json',
+    sample.replace('"materialId": "sodium-bicarbonate"', '"materialId": "moon-dust"'),
+  );
+  const dialog = page.getByRole('dialog', { name: 'Import a file' });
+  await expect(dialog.getByRole('alert')).toContainText('1 record of it cannot be taken in');
+  await expect(dialog).toContainText('Quince Lantern (its material moon-dust is on no shelf)');
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
+  // A copy outside the browser is counted from its day.
+  await expect(page.getByText('No copy outside this browser yet.')).toBeVisible();
+  await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Export everything' }).click(),
+  ]);
+  await expect(page.getByText('The last copy outside this browser is of today.')).toBeVisible();
   // The same file again: all of it is here already.
   await take('sample.json', sample);
   await expect(page.getByText('0 formulas and 0 batches new here.')).toBeVisible();
+});
+
+test('a screen that throws names the record it stumbled over, and it can be saved and laid away', async ({
+  page,
+}) => {
+  await startEmpty(page);
+  await pasteRecipe(page, 'Ebb', '200 g baking soda\n100 g citric acid');
+  await expect(page.getByLabel('Name of the formula')).toHaveValue('Ebb');
+  await page.getByRole('link', { name: 'Shelf' }).click();
+  await page.getByRole('link', { name: 'Design' }).click();
+  await page.getByRole('button', { name: 'Formulas', exact: true }).first().click();
+  await pasteRecipe(page, 'Anchor', '76543.25 g baking soda\n100 g citric acid');
+  await expect(page.getByLabel('Name of the formula')).toHaveValue('Anchor');
+  await expect(page.getByText('saved').first()).toBeVisible();
+  // From now on whoever writes that one mass stumbles.
+  await page.addInitScript(() => {
+    const { format } = Object.getOwnPropertyDescriptors(Intl.NumberFormat.prototype);
+    Object.defineProperty(Intl.NumberFormat.prototype, 'format', {
+      get(this: Intl.NumberFormat) {
+        const own = format.get?.call(this) as (value: number) => string;
+        return (value: number) => {
+          if (value === 76543.25) throw new Error('made to stumble');
+          return own(value);
+        };
+      },
+    });
+  });
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'This screen stumbled' })).toBeVisible();
+  await expect(page.getByText('made to stumble')).toBeVisible();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save it as a file Anchor' }).click(),
+  ]);
+  expect(await readFile(await file.path(), 'utf8')).toContain('76543.25');
+  // Everything else goes on.
+  await page.getByRole('link', { name: 'Shelf' }).click();
+  await expect(page.getByText('Find a lot').first()).toBeVisible();
+  await page.getByRole('link', { name: 'Design' }).click();
+  await page.getByRole('button', { name: 'Lay it away Anchor' }).click();
+  await expect(page.getByRole('heading', { name: 'This screen stumbled' })).toBeHidden();
+  await page.reload();
+  await expect(page.getByText('Ebb').first()).toBeVisible();
+  await expect(page.getByText('Anchor')).toBeHidden();
 });
 
 test('an unknown address and an unknown batch lead back', async ({ page }) => {

@@ -98,13 +98,18 @@ function wayFor(material: Material, way: LineWay | null): LineWay | undefined {
   return way !== null && waysOf(material).includes(way) ? way : undefined;
 }
 
+const MOST_FIGURES = 24;
+
 function findAmount(text: string): Amounted {
   const leading = readAmount(text);
   if (leading.kind === 'bad') return { amount: leading, name: text };
   if (leading.kind === 'read') return { amount: leading, name: tidyName(leading.rest) };
   if (/\s[-−]\.?\d/.test(text))
     return { amount: { kind: 'bad', reason: { code: 'below-zero', about: '' } }, name: text };
+  let looked = 0;
   for (const match of text.matchAll(/(?:[:,=–-]\s*|\s)(?=[\d.½¼¾⅓⅔⅛]|half\b|about\s|an?\s)/gi)) {
+    // A line of more figures is no line.
+    if (++looked > MOST_FIGURES) break;
     const trailing = readAmount(text.slice(match.index + match[0].length));
     if (trailing.kind !== 'read') continue;
     const name = tidyName(text.slice(0, match.index));

@@ -13,12 +13,27 @@ export interface WrittenReading {
 const SEAM =
   /(?:\s+(?:and|plus|&|\+|then)\s+|\s*[,;+]\s*(?:and\s+)?)(?=(?:about\s+|another\s+)?(?:\d|an?\s+(?:half|quarter|cup|tsp|tbsp|teaspoon|tablespoon|pinch|squirt|drop)|half\b|[½¼¾⅓⅔⅛]))/i;
 
+const LONGEST_LINE = 600;
+
 /**
  * Reads a line that may name one material or several: `0.4 g blue dye bloomed in 3 g water`, `500 g soda and 250 g
  * citric acid`. Several are only taken apart where each has its own amount.
  */
 export function readWritten(raw: string, known: Known): readonly WrittenReading[] {
   const { text } = bareLine(raw);
+  // Longer is no line of a recipe: a page's worth of text, or noise.
+  if (text.length > LONGEST_LINE)
+    return [
+      {
+        text: raw.trim().slice(0, LONGEST_LINE),
+        reading: {
+          kind: 'unread',
+          reason: { code: 'no-line', about: '' },
+          choices: [],
+          hadAmount: false,
+        },
+      },
+    ];
   const two = readTwo(text);
   if (two) {
     const [first, second] = [readLine(two.first, known), readLine(two.second, known)];

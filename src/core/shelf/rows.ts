@@ -1,5 +1,6 @@
 import { recognizeMaterial, type Catalog } from '../materials';
 import { parseNumber } from '../units';
+import { shortened } from '../words';
 
 /** A row of a table as a spreadsheet holds it: text by column name. */
 export type Row = Readonly<Record<string, string>>;
@@ -28,6 +29,8 @@ export function missingColumns(
 
 export type Taken<T> = { readonly key: string; readonly record: T; readonly before: T | null };
 
+const LONGEST_MESSAGE = 240;
+
 export function sortRows<T>(
   rows: readonly Row[],
   read: (row: Row) => Taken<T> | string,
@@ -40,7 +43,8 @@ export function sortRows<T>(
   rows.forEach((row, i) => {
     const taken = read(row);
     if (typeof taken === 'string') {
-      problems.push({ row: i + 1, message: taken });
+      // A cell without end is quoted by its beginning.
+      problems.push({ row: i + 1, message: shortened(taken, LONGEST_MESSAGE) });
       return;
     }
     const first = seen.get(taken.key);

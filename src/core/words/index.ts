@@ -7,4 +7,4 @@ export {
   sayGrams,
   sayPercent,
 } from './numbers';
-export { capital, inSentence, listed } from './names';
+export { capital, inSentence, listed, shortened } from './names';

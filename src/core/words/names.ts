@@ -15,3 +15,8 @@ export function inSentence(name: string): string {
 export function capital(word: string): string {
   return word.charAt(0).toUpperCase() + word.slice(1);
 }
+
+/** A text that has room in a sentence: its beginning, and a sign that it goes on. @param most characters, 1 or more */
+export function shortened(text: string, most: number): string {
+  return text.length > most ? `${text.slice(0, most)}…` : text;
+}

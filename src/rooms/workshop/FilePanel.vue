@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, useTemplateRef } from 'vue';
+import { computed, onMounted, ref, shallowRef, useTemplateRef } from 'vue';
 import {
   COLLECTION_NAMES,
   MAX_FILE_BYTES,
@@ -14,11 +14,14 @@ import {
 } from '@/storage/file';
 import { sayRefused, type Refused } from '@/storage/soundness';
 import { nowIso } from '@/stores/now';
+import { useKeepingStore } from '@/stores/keeping';
 import { useWorkshopStore } from '@/stores/workshop';
 import { download } from '@/ui/frame/download';
 import { counted, listed } from '@/core/words';
 
 const workshop = useWorkshopStore();
+const keeping = useKeepingStore();
+onMounted(() => void keeping.look());
 const fileInput = useTemplateRef<HTMLInputElement>('fileInput');
 const problem = ref('');
 const done = ref('');
@@ -26,6 +29,8 @@ const waiting = shallowRef<WorkshopFile | null>(null);
 /** Records of the file that are not whole. */
 const refused = shallowRef<readonly Refused[]>([]);
 const MOST_NAMED = 12;
+/** A copy older than this is no safety. */
+const OLD_DAYS = 7;
 const takesFilesVersion = ref(false);
 
 const preview = computed(() =>
@@ -53,6 +58,7 @@ const WORDS: Readonly<Record<CollectionName, readonly [one: string, many: string
 function exportAll(): void {
   const now = nowIso();
   download(workshopFileName(now), 'application/json', workshop.exportText(now));
+  keeping.copied();
 }
 
 async function readChosen(): Promise<void> {
@@ -99,6 +105,22 @@ function takeIn(): void {
     <p>
       Everything lives in this browser. A file keeps it safe and carries it to another one: all
       formulas with their versions, all batches, the shelf, the settings.
+    </p>
+    <p :class="{ old: (keeping.copyDays ?? OLD_DAYS) >= OLD_DAYS }">
+      {{
+        keeping.copyDays === null
+          ? 'No copy outside this browser yet.'
+          : keeping.copyDays === 0
+            ? 'The last copy outside this browser is of today.'
+            : `The last copy outside this browser is ${counted(keeping.copyDays, 'day')} old.`
+      }}
+      <template v-if="keeping.isPromised === true"
+        >This browser has promised to keep it when room runs short.</template
+      >
+      <template v-else-if="keeping.isPromised === false"
+        >This browser may clear it away when room runs short.
+        <button type="button" class="link" @click="keeping.ask">Ask it to keep it</button></template
+      >
     </p>
     <div class="ways">
       <v-btn variant="flat" @click="exportAll">Export everything</v-btn>
@@ -164,6 +186,10 @@ function takeIn(): void {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
+}
+.old {
+  padding-left: 12px;
+  border-left: 4px solid var(--ochre-mark);
 }
 .refused {
   padding-left: 28px;

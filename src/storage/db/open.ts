@@ -16,6 +16,8 @@ export type WorkshopDb = IDBPDatabase<WorkshopSchema>;
 export interface DbEvents {
   /** Another tab holds an older version open: the page waits. */
   readonly onBlocked?: () => void;
+  /** A newer release opened the database in another tab: this one has stepped aside, and writes no more. */
+  readonly onOutdated?: () => void;
   /** The browser closed the database: nothing is saved until a reload. */
   readonly onTerminated?: () => void;
 }
@@ -31,6 +33,7 @@ export function openWorkshopDb(name: string, events: DbEvents = {}): Promise<Wor
     blocked: () => events.onBlocked?.(),
     blocking: (_current, _next, event) => {
       if (event.target instanceof IDBDatabase) event.target.close();
+      events.onOutdated?.();
     },
     terminated: () => events.onTerminated?.(),
   });

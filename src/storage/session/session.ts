@@ -80,6 +80,8 @@ const SOON_MS = 400;
 export async function openSession(name: string, events: SessionEvents): Promise<Session> {
   const db = await openWorkshopDb(name, {
     onBlocked: () => fail('another tab holds this workshop open: close it'),
+    onOutdated: () =>
+      fail('a newer Rovack has this workshop open in another tab: load this one anew'),
     onTerminated: () => fail('the browser closed the store: reload the page'),
   });
   await writeLeftBehind(db, name);

@@ -1,4 +1,5 @@
 import { isShipped } from '@/core/materials';
+import { shortened } from '@/core/words';
 import { settingsSchema, type Settings } from '@/core/workshop';
 import {
   COLLECTIONS,
@@ -43,7 +44,7 @@ export function soundRecords(
           ? 'its id stands twice'
           : ((RULES[name] as Rule<K> | undefined)?.(parsed.data as RecordOf<K>) ?? null);
       if (why !== null || !parsed.success) {
-        refused.push({ of: name, name: shortened(nameOfRecord(record)), why: why ?? '' });
+        refused.push({ of: name, name: shortened(nameOfRecord(record), LONGEST), why: why ?? '' });
         return [];
       }
       seen.add(parsed.data.id);
@@ -62,8 +63,8 @@ export function soundRecords(
       if (materialId !== undefined)
         refused.push({
           of: name,
-          name: shortened(nameOfRecord(record)),
-          why: `its material ${shortened(materialId)} is on no shelf`,
+          name: shortened(nameOfRecord(record), LONGEST),
+          why: `its material ${shortened(materialId, LONGEST)} is on no shelf`,
         });
       return materialId === undefined;
     }),
@@ -85,9 +86,8 @@ function whereOf(error: {
 }): string {
   const issue = error.issues[0];
   return issue
-    ? `damaged at ${issue.path.map(String).join('.') || 'its top'}: ${shortened(issue.message)}`
+    ? `damaged at ${issue.path.map(String).join('.') || 'its top'}: ${shortened(issue.message, LONGEST)}`
     : 'damaged';
 }
 
 const LONGEST = 120;
-const shortened = (text: string) => (text.length > LONGEST ? `${text.slice(0, LONGEST)}…` : text);

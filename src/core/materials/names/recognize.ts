@@ -157,8 +157,12 @@ function withoutQualifiers(name: string): string {
     .join(' ');
 }
 
+const MOST_WORDS = 14;
+
 function knownNameAmongQualifiers(catalog: Catalog, name: string): Material | undefined {
   const words = name.split(' ');
+  // Nobody puts more words beside a name; every stretch of them would be looked up.
+  if (words.length > MOST_WORDS) return undefined;
   for (let length = words.length - 1; length >= 1; length--) {
     for (let start = 0; start + length <= words.length; start++) {
       const material = nameIndex(catalog).get(words.slice(start, start + length).join(' '));

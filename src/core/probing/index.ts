@@ -1,0 +1,1 @@
+export { probeBatch, probeFormula } from './probe';
