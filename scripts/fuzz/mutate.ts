@@ -70,7 +70,7 @@ function change(
   const value = holder[key];
   const kind = Math.floor(random() * 8);
   const another = places[Math.floor(random() * places.length)];
-  if (kind === 0) delete holder[key];
+  if (kind === 0) Reflect.deleteProperty(holder, key);
   else if (kind === 1 && typeof value === 'number')
     holder[key] = value * 10 ** (random() * 40 - 20);
   else if (kind === 2 && typeof value === 'string')

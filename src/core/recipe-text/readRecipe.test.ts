@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { HOSTILE_LINES } from '../../../tests/fixtures/hostileLines';
 import { describe, expect, it } from 'vitest';
 import { emptyBody, newLine, newPart, type FormulaBody, sayUnread, waysOf } from '../formula';
 import { MATERIALS, SHIPPED } from '../materials';
@@ -318,4 +319,20 @@ describe('writeRecipe', () => {
       { seed: 12, numRuns: 200 },
     );
   });
+});
+
+describe('noise', () => {
+  it.each(HOSTILE_LINES.map((line) => [line.slice(0, 24), line]))(
+    'of the kind “%s…” is kept as it was written, up to its end, and asks; the rest is read',
+    (_start, line) => {
+      const read = readRecipe(`200 g baking soda\n${line}\n100 g citric acid`, SHIPPED);
+      if (!read.ok) throw new Error(read.problem.message);
+      const { parts, unread, notes } = read.recipe;
+      const known = parts.flatMap(({ lines }) => lines).map(({ materialId }) => materialId);
+      expect(known).toEqual(expect.arrayContaining(['sodium-bicarbonate', 'citric-acid']));
+      const kept = [...unread.map(({ text }) => text), ...notes];
+      expect(kept.length + known.length).toBeGreaterThanOrEqual(3);
+      for (const text of kept) expect(text.length).toBeLessThanOrEqual(600);
+    },
+  );
 });

@@ -8,7 +8,9 @@ import { keepVersion, newFormula, setLineMass, type Formula } from '@/core/formu
 import { record, strikeEntry, type Batch } from '@/core/records';
 import { USUAL_SETTINGS, type Settings } from '@/core/workshop';
 import type { CollectionName, RecordOf } from '../collections';
-import { openSession, type Change, type Session } from '.';
+import { openDB } from 'idb';
+import { STORED_VERSION } from '../upgrades';
+import { openSession, type Change, type SaveStatus, type Session } from '.';
 
 const NOW = '2026-04-18T10:00:00.000Z';
 
@@ -342,5 +344,42 @@ describe('two tabs of one workshop', () => {
       ),
       { seed: 5, numRuns: 25 },
     );
+  });
+});
+
+describe('how saving stands', () => {
+  const told = async () => {
+    const statuses: SaveStatus[] = [];
+    const session = await openSession('harbor', {
+      onStatus: (status) => statuses.push(status),
+      onChanges: () => {},
+      onSettings: () => {},
+      onSaid: () => {},
+    });
+    return { session, statuses };
+  };
+
+  it('is never said to be saved while a hand still moves it', async () => {
+    const { session, statuses } = await told();
+    session.putSoon('formulas', newFormula('Ebb', bodyFrom(LANTERN), NOW));
+    expect(statuses).toEqual([{ kind: 'saving' }]);
+    await session.flush();
+    expect(statuses.at(-1)).toEqual({ kind: 'saved' });
+    session.close();
+  });
+
+  it('an older tab steps aside for a newer release, and says so', async () => {
+    const { session, statuses } = await told();
+    const newer = await openDB('harbor', STORED_VERSION + 1);
+    expect(statuses.at(-1)).toMatchObject({
+      kind: 'failed',
+      reason: expect.stringMatching(/newer Rovack/),
+    });
+    // What it is given now is kept, and not said to be saved.
+    session.put('formulas', [newFormula('Late', bodyFrom(LANTERN), NOW)]);
+    await session.flush();
+    expect(statuses.at(-1)?.kind).toBe('failed');
+    newer.close();
+    session.close();
   });
 });

@@ -201,6 +201,8 @@ export async function openSession(name: string, events: SessionEvents): Promise<
     },
     putSoon: (store, record) => {
       waiting.set(`${store}/${record.id}`, record);
+      // Until it is written nobody says that it is saved.
+      if (soon === null) events.onStatus({ kind: 'saving' });
       soon ??= setTimeout(() => void flush(), SOON_MS);
     },
     remove: (store, ids) => {
