@@ -88,7 +88,6 @@ const PERMISSIONS = [
   'fullscreen=(self)',
   ...[
     'accelerometer',
-    'bluetooth',
     'display-capture',
     'encrypted-media',
     'geolocation',
