@@ -13,5 +13,5 @@ import { usePalette, vuetify } from './theme';
 
 usePalette();
 createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app');
-useUpdatesStore().start();
+void useUpdatesStore().start();
 window.addEventListener('pagehide', () => useSavingStore().leave());

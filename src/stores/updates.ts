@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import { Workbox } from 'workbox-window';
+import type { Workbox } from 'workbox-window';
 
 /** How often a newer version is asked for while Rovack stays open. */
 const ASK_EVERY_MS = 60 * 60_000;
@@ -17,8 +17,14 @@ export const useUpdatesStore = defineStore('updates', () => {
   let worker: Workbox | null = null;
   let isTaking = false;
 
-  function start(): void {
+  async function start(): Promise<void> {
+    window.addEventListener('vite:preloadError', (event) => {
+      event.preventDefault();
+      isLeftBehind.value = true;
+    });
     if (!('serviceWorker' in navigator) || import.meta.env.DEV) return;
+    // After the first screen: nobody waits for it.
+    const { Workbox } = await import('workbox-window');
     const own = new Workbox('/sw.js');
     worker = own;
     own.addEventListener('waiting', () => (isWaiting.value = true));
@@ -29,10 +35,6 @@ export const useUpdatesStore = defineStore('updates', () => {
     // Refused in some private windows: then the server is needed, and all else goes on.
     own.register().catch(() => undefined);
     setInterval(() => void own.update().catch(() => undefined), ASK_EVERY_MS);
-    window.addEventListener('vite:preloadError', (event) => {
-      event.preventDefault();
-      isLeftBehind.value = true;
-    });
   }
 
   function takeIn(): void {

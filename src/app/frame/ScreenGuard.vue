@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { onErrorCaptured, ref, watch } from 'vue';
+import { defineAsyncComponent, onErrorCaptured, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import StumblePanel from './StumblePanel.vue';
 
 /** A screen that throws takes nothing with it: what it stumbled over is named, and all else goes on. */
+// Loaded when it is needed: going through every record needs all models.
+const StumblePanel = defineAsyncComponent(() => import('./StumblePanel.vue'));
 const route = useRoute();
 const said = ref('');
 /** A slip under one hand, with the screen still standing. */

@@ -80,7 +80,7 @@ const saySpan = (bar: Bar) =>
   font-weight: 700;
 }
 .maybe {
-  opacity: 0.55;
+  opacity: 0.7;
 }
 .best {
   stroke: var(--ink);
