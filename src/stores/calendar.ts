@@ -9,7 +9,7 @@ import {
 } from '@/core/planning';
 import type { Spread } from '@/core/units';
 import { startPlan, type PlanRun } from '@/workers/startPlan';
-import { NO_WHAT_IF, useTasksStore, type WhatIf } from './tasks';
+import { useTasksStore, type WhatIf } from './tasks';
 import { useWorkshopStore } from './workshop';
 
 /** A planned step as it is drawn. */
@@ -56,7 +56,7 @@ export const useCalendarStore = defineStore('calendar', () => {
   function again(): void {
     cancel();
     problem.value = '';
-    const asked = problemIf(NO_WHAT_IF);
+    const asked = tasks.problem;
     if (asked.jobs.length === 0) {
       answer.value = {
         steps: [],
@@ -96,7 +96,7 @@ export const useCalendarStore = defineStore('calendar', () => {
   const bars = computed<readonly Bar[]>(() => {
     const found = answer.value;
     if (!found) return [];
-    const jobs = new Map(problemIf(NO_WHAT_IF).jobs.map((job) => [job.id, job]));
+    const jobs = new Map(tasks.problem.jobs.map((job) => [job.id, job]));
     return found.steps.map((one) => {
       const step = jobs.get(one.job)?.steps.find(({ id }) => id === one.step);
       const { name, formula } = tasks.nameOfJob(one.job);
@@ -143,7 +143,7 @@ export const useCalendarStore = defineStore('calendar', () => {
     const next = [...tasks.locks.filter((one) => one.job !== job || one.step !== step), lock];
     const earlier = tasks.locks;
     setLocks(next);
-    const why = lockProblem(problemIf(NO_WHAT_IF), job, clockMs);
+    const why = lockProblem(tasks.problem, job, clockMs);
     if (why) {
       setLocks(earlier);
       return why;
@@ -170,12 +170,10 @@ export const useCalendarStore = defineStore('calendar', () => {
 
   const clockMs = () => performance.now();
   /** The latest start of the press of a bowl that still makes its order; null where it is late anyway. */
-  const latestPress = (jobId: string) => latestPressMs(problemIf(NO_WHAT_IF), jobId, clockMs);
+  const latestPress = (jobId: string) => latestPressMs(tasks.problem, jobId, clockMs);
 
   /** What the plan uses up most of; null where all of it has room. */
-  const narrow = computed(() =>
-    answer.value ? narrowPlace(problemIf(NO_WHAT_IF), answer.value) : null,
-  );
+  const narrow = computed(() => (answer.value ? narrowPlace(tasks.problem, answer.value) : null));
 
   return {
     answer,

@@ -159,6 +159,9 @@ export const useTasksStore = defineStore('tasks', () => {
   const pressMinEach = computed(() => pressMinutesEach(workshop.batches));
   const ownMixFactor = computed(() => mixFactor(workshop.batches, workshop.catalog) ?? 1);
 
+  /** The problem as it stands, with no questions beside it. */
+  const problem = computed(() => problemIf(NO_WHAT_IF));
+
   const batchOf = (id: string) => coming.value.find(({ batch }) => batch.id === id)?.batch ?? null;
 
   function problemIf(asked: WhatIf): PlanProblem {
@@ -260,6 +263,7 @@ export const useTasksStore = defineStore('tasks', () => {
     drying,
     dryHours,
     dryMs,
+    problem,
     problemIf,
     fromNow,
     nameOfJob,

@@ -42,12 +42,17 @@ export function planJobs(problem: PlanProblem, means: PlanMeans): PlanResult {
       ok: false,
       problem: `${first.stuck} fits nowhere: its steps cannot follow each other within their waits`,
     };
-  const bound = boundFor(shop, first.schedule, (part) => share() < part * BOUND_SHARE);
+  let bound = lateBound(shop);
   const answerFor = (schedule: Schedule, proved: boolean) =>
     answerOf(problem, shop, settled(shop, schedule, locked), bound, proved);
   const isBest = (schedule: Schedule) => schedule.weightedLate <= bound + SAME_MIN;
   means.onBetter?.(answerFor(first.schedule, isBest(first.schedule)), share());
   if (isBest(first.schedule)) return { ok: true, answer: answerFor(first.schedule, true) };
+  // The first plan is shown already; how far from the best it is takes a moment.
+  bound = Math.max(
+    bound,
+    boundByPrices(shop, first.schedule, (part) => share() < part * BOUND_SHARE),
+  );
   const blocks = shop.jobs.reduce((sum, job) => sum + job.blocks.length, 0);
   const told = (schedule: Schedule) =>
     means.onBetter?.(answerFor(schedule, isBest(schedule)), Math.min(1, share()));
@@ -66,16 +71,13 @@ const BOUND_SHARE = 0.25;
 /** Prices are asked for so long after the last step is done, minutes. */
 const AFTER_MIN = 1440;
 
-/** The greatest number that no plan can be less late than, of all that are known. */
-function boundFor(
+function boundByPrices(
   shop: Shop,
   { weightedLate, steps }: Schedule,
   mayGoOn: (part: number) => boolean,
 ): number {
-  const simple = lateBound(shop);
-  if (weightedLate <= simple + SAME_MIN) return simple;
   const horizon = Math.max(0, ...steps.map((own) => own.at(-1)?.end ?? 0)) + AFTER_MIN;
-  return Math.max(simple, pricedBound(shop, weightedLate, horizon, mayGoOn));
+  return pricedBound(shop, weightedLate, horizon, mayGoOn);
 }
 
 /** Going through all gets so much of the time before looking about begins. */

@@ -12,10 +12,14 @@ import { calendarText } from './ical';
 const calendar = useCalendarStore();
 const tasks = useTasksStore();
 const DAYS = 10;
+/** Of many bowls only those due first can be the one that leaves least time. */
+const MOST_LOOKED_AT = 24;
 
 /** The bowl that leaves least time: when it must be pressed at the latest. */
 const latest = computed(() => {
-  const found = tasks.cover.toMake
+  const found = [...tasks.cover.toMake]
+    .sort((a, b) => a.dueMs - b.dueMs)
+    .slice(0, MOST_LOOKED_AT)
     .map((bowl) => ({ bowl, at: calendar.latestPress(bowl.id) }))
     .filter((one): one is { bowl: (typeof one)['bowl']; at: number } => one.at !== null)
     .sort((a, b) => a.at - b.at)[0];
