@@ -139,6 +139,9 @@ test('a screen that throws names the record it stumbled over, and it can be save
   await page.reload();
   await expect(page.getByText('Ebb').first()).toBeVisible();
   await expect(page.getByText('Anchor')).toBeHidden();
+  await page.goto('/workshop');
+  await page.getByRole('button', { name: 'Bring back' }).click();
+  await expect(page.getByText('2 formulas, 0 batches in this browser')).toBeVisible();
 });
 
 test('an unknown address and an unknown batch lead back', async ({ page }) => {

@@ -2,6 +2,9 @@ import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { SAMPLE_URL, startEmpty } from './support';
 
+/** Half a day, at 1280 pixels. */
+const HALF_DAY_PX = 52;
+
 async function toCalendar(page: Page): Promise<void> {
   await page.goto(`${SAMPLE_URL}/calendar`);
   await expect(page.getByRole('button', { name: /^Maud: / }).first()).toBeVisible();
@@ -52,6 +55,23 @@ test('a step is moved by key, locked and undone; one that cannot be says why; wh
   ).toBeVisible();
   await page.getByRole('button', { name: 'Undo a move' }).click();
   await expect(page.getByRole('button', { name: /^Press: .*locked/ })).toHaveCount(0);
+  // By hand: pulled into the night, where nobody works.
+  await expect(page.getByText('Looking for a better plan')).toBeHidden();
+  const at = await page.getByRole('button', { name: /^Press: / }).evaluateAll((bars) => {
+    // Bars of a quarter of an hour lie over each other: one whose middle is its own.
+    const middles = bars.map((bar) => {
+      const { x, y, width, height } = bar.getBoundingClientRect();
+      return { bar, x: x + width / 2, y: y + height / 2 };
+    });
+    const found = middles.find(({ bar, x, y }) => bar.contains(document.elementFromPoint(x, y)));
+    return found ? { x: found.x, y: found.y } : null;
+  });
+  if (!at) throw new Error('a step is drawn');
+  await page.mouse.move(at.x, at.y);
+  await page.mouse.down();
+  await page.mouse.move(at.x + HALF_DAY_PX, at.y, { steps: 4 });
+  await page.mouse.up();
+  await expect(page.getByText(/Nobody works all the \d+ minutes from then on/)).toBeVisible();
   // Half a night earlier nobody works.
   const mixing = page.getByRole('button', { name: /^Maud: .*, weigh and mix, / }).first();
   await mixing.focus();

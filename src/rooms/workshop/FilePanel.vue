@@ -15,6 +15,7 @@ import {
 import { sayRefused, type Refused } from '@/storage/soundness';
 import { nowIso } from '@/stores/now';
 import { useKeepingStore } from '@/stores/keeping';
+import { useSavingStore } from '@/stores/saving';
 import { useWorkshopStore } from '@/stores/workshop';
 import { download } from '@/ui/frame/download';
 import { counted, listed } from '@/core/words';
@@ -54,6 +55,14 @@ const WORDS: Readonly<Record<CollectionName, readonly [one: string, many: string
   goods: ['move of goods', 'moves of goods'],
   orders: ['order', 'orders'],
 };
+
+const asideCount = computed(() => workshop.settings.setAside?.length ?? 0);
+/** On the screens again, from what is stored. */
+async function bringBack(): Promise<void> {
+  workshop.changeSettings({ setAside: [] });
+  await useSavingStore().flush();
+  window.location.reload();
+}
 
 function exportAll(): void {
   const now = nowIso();
@@ -121,6 +130,11 @@ function takeIn(): void {
         >This browser may clear it away when room runs short.
         <button type="button" class="link" @click="keeping.ask">Ask it to keep it</button></template
       >
+    </p>
+    <p v-if="asideCount > 0">
+      {{ counted(asideCount, 'record') }} that a screen stumbled over
+      {{ asideCount === 1 ? 'is' : 'are' }} laid away here.
+      <button type="button" class="link" @click="bringBack">Bring back</button>
     </p>
     <div class="ways">
       <v-btn variant="flat" @click="exportAll">Export everything</v-btn>
