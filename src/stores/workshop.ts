@@ -10,6 +10,7 @@ import { isInALot, usersOfMaterial } from '@/core/shelf';
 import { USUAL_SETTINGS, smallMeasuresOf, squirtG, type Settings } from '@/core/workshop';
 import {
   COLLECTION_NAMES,
+  isCollection,
   NO_RECORDS,
   type Change,
   type CollectionName,
@@ -17,7 +18,6 @@ import {
   type Records,
   type Session,
 } from '@/storage/session';
-import { isCollection } from '@/storage/collections';
 import {
   movedInTime,
   previewImport,
