@@ -15,7 +15,7 @@ const only = (name, from, allowed) => ({
 export default {
   forbidden: [
     only('core-stands-alone', 'core', []),
-    only('workers-see-core', 'workers', ['core']),
+    only('workers-see-core-and-storage', 'workers', ['core', 'storage']),
     only('storage-sees-core', 'storage', ['core']),
     only('devices-see-core', 'devices', ['core']),
     only('stores-look-down', 'stores', ['core', 'workers', 'storage', 'devices']),

@@ -42,7 +42,7 @@ describe('the layer rule', () => {
     ['a drawn part reaches for a station', 'ui/index.ts: ui-sees-core'],
     ['a drawn part reaches for a store', 'ui/store.ts: ui-sees-core'],
     ['a shared feature reaches for a station', 'shared/index.ts: shared-looks-down'],
-    ['a worker reaches for a store', 'workers/index.ts: workers-see-core'],
+    ['a worker reaches for a store', 'workers/index.ts: workers-see-core-and-storage'],
     ['a device reaches for a store', 'devices/index.ts: devices-see-core'],
     ['a room reaches for a station', 'rooms/shelf/index.ts: rooms-do-not-see-stations'],
     ['two files need each other', 'core/units/about.ts: no-circles'],

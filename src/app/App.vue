@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { usePreferredDark } from '@vueuse/core';
-import { computed, onMounted, provide, ref, watch, watchEffect } from 'vue';
+import { computed, defineAsyncComponent, onMounted, provide, ref, watch, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
 import { counted, listed } from '@/core/words';
@@ -12,6 +12,10 @@ import FirstVisit from './frame/FirstVisit.vue';
 import ScreenGuard from './frame/ScreenGuard.vue';
 import StationRail from './frame/StationRail.vue';
 import UpdateOffer from './frame/UpdateOffer.vue';
+
+/** Only where the browser can write into folders. */
+const canShare = 'showDirectoryPicker' in window;
+const FolderNotice = defineAsyncComponent(() => import('./frame/FolderNotice.vue'));
 
 const workshop = useWorkshopStore();
 const saving = useSavingStore();
@@ -75,6 +79,7 @@ function startsWithSample(): boolean {
   <v-app>
     <a class="skip" href="#main">Skip to the page</a>
     <UpdateOffer v-if="!isBench" />
+    <FolderNotice v-if="canShare && workshop.isLoaded" :is-quiet="isBench" />
     <div v-if="problem" class="problem" role="alert">{{ problem }}</div>
     <div v-if="saving.said.length" class="problem two-tabs" role="alert">
       <ul class="plain-list">

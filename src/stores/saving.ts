@@ -2,6 +2,9 @@ import { defineStore } from 'pinia';
 import { ref } from 'vue';
 import { openSession, type SaveStatus, type Session, type SessionEvents } from '@/storage/session';
 
+/** The workshop’s, in this browser. */
+export const DATABASE_NAME = 'rovack';
+
 /** How saving stands, and what was said when two tabs changed the same thing; the session itself does the work. */
 export const useSavingStore = defineStore('saving', () => {
   const status = ref<SaveStatus>({ kind: 'saved' });
@@ -9,21 +12,21 @@ export const useSavingStore = defineStore('saving', () => {
   const said = ref<readonly string[]>([]);
   let session: Session | null = null;
 
-  async function open(
-    name: string,
-    events: Pick<SessionEvents, 'onChanges' | 'onSettings'>,
-  ): Promise<Session> {
-    session = await openSession(name, {
+  async function open(events: Pick<SessionEvents, 'onChanges' | 'onSettings'>): Promise<Session> {
+    session = await openSession(DATABASE_NAME, {
       ...events,
       onStatus: (next) => (status.value = next),
-      onSaid: (sentences) => (said.value = [...said.value, ...sentences]),
+      onSaid: say,
     });
     return session;
   }
 
+  function say(sentences: readonly string[]): void {
+    said.value = [...said.value, ...sentences];
+  }
   const flush = (): Promise<void> => session?.flush() ?? Promise.resolve();
   const leave = () => session?.leave();
   const putAway = () => (said.value = []);
 
-  return { status, said, open, flush, leave, putAway };
+  return { status, said, say, open, flush, leave, putAway };
 });

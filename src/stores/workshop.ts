@@ -30,7 +30,6 @@ import type { Refused } from '@/storage/soundness';
 import { nowIso } from './now';
 import { useSavingStore } from './saving';
 
-const DATABASE_NAME = 'rovack';
 /** Who makes the sample’s goods: no label of one’s own bears that name. */
 const SAMPLE_MAKER = 'Orrin Quay Bathworks';
 
@@ -92,7 +91,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   let session: Session | null = null;
 
   async function load(): Promise<void> {
-    session = await saving.open(DATABASE_NAME, {
+    session = await saving.open({
       onChanges: takeOver,
       onSettings: takeOverSettings,
     });
@@ -109,10 +108,14 @@ export const useWorkshopStore = defineStore('workshop', () => {
 
   /** What another tab wrote, or what both came to: shown here, and stored already. */
   function takeOver(changes: readonly Change[]): void {
-    for (const { store, id, record } of changes)
-      records.value = record
-        ? overlaid(records.value, store, [record])
-        : without(records.value, store, [id]);
+    for (const name of COLLECTION_NAMES) {
+      const own = changes.filter(({ store }) => store === name);
+      if (own.length === 0) continue;
+      const gone = own.filter(({ record }) => record === null).map(({ id }) => id);
+      const there = own.flatMap(({ record }) => record ?? []) as RecordOf<typeof name>[];
+      records.value = overlaid(without(records.value, name, gone), name, there);
+    }
+    isFirstVisit.value = false;
   }
 
   /** What this tab has in hand stays in hand. */

@@ -12,6 +12,12 @@ async function openSample(): Promise<void> {
   if (!result.ok) problem.value = result.problem.message;
 }
 
+const canShare = 'showDirectoryPicker' in window;
+async function openFolder(): Promise<void> {
+  const folder = (await import('@/stores/folder')).useFolderStore();
+  if (await folder.choose()) await startEmpty();
+}
+
 async function startEmpty(): Promise<void> {
   workshop.changeSettings({});
   await router.push({ name: 'design' });
@@ -45,6 +51,10 @@ async function startEmpty(): Promise<void> {
       <p class="quiet">
         The sample is a made-up harbor workshop with its formulas and batches. It can be removed as
         a whole, and never touches your own.
+      </p>
+      <p v-if="canShare" class="quiet">
+        Another browser of yours keeps its workshop in a folder?
+        <button type="button" class="link" @click="openFolder">Open that folder</button>
       </p>
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     </div>

@@ -4,6 +4,7 @@ import { useWorkshopStore } from '@/stores/workshop';
 import PageHeader from '@/shared/PageHeader.vue';
 import { counted } from '@/core/words';
 import FilePanel from './FilePanel.vue';
+import FolderPanel from './FolderPanel.vue';
 import ToolsPanel from './ToolsPanel.vue';
 
 const workshop = useWorkshopStore();
@@ -32,6 +33,7 @@ function removeSample(): void {
     </PageHeader>
     <div class="room">
       <FilePanel />
+      <FolderPanel />
       <ToolsPanel />
       <section aria-label="The sample workshop">
         <h2>The sample workshop</h2>

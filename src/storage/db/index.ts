@@ -1,4 +1,7 @@
-export { STORE_NAMES, openWorkshopDb } from './open';
-export type { StoreName, WorkshopDb } from './open';
+export { openWorkshopDb } from './open';
+export type { WorkshopDb } from './open';
+export { WRITTEN_STORES, newDeviceId, ownDevice, stampAfter } from './stamps';
+export type { Device, OwnDevice, Stamp } from './stamps';
+export type { FileMark, FolderState, Peer, Trouble } from './folderState';
 export { loadWorkshop } from './repository';
 export type { StoredWorkshop } from './repository';

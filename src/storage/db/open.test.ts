@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { openDB } from 'idb';
 import { expect, it } from 'vitest';
 import { loadWorkshop, openWorkshopDb } from '.';
-import { STORE_NAMES } from './open';
+import { STORE_NAMES } from '../keys';
 
 const OLD = JSON.parse(
   readFileSync(

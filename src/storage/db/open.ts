@@ -1,15 +1,20 @@
 import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction } from 'idb';
 import type { Settings } from '@/core/workshop';
-import { COLLECTION_NAMES, type CollectionName, type RecordOf } from '../collections';
+import type { CollectionName, RecordOf } from '../collections';
+import { STORE_NAMES, type StoreName } from '../keys';
 import { STORED_VERSION, upgraded, type Plain } from '../upgrades';
+import type { FolderHandle, FolderState } from './folderState';
+import type { OwnDevice, Stamp } from './stamps';
 
 type Collections = { [K in CollectionName]: { key: string; value: RecordOf<K> } };
 export interface WorkshopSchema extends DBSchema, Collections {
   settings: { key: string; value: Settings };
+  stamps: { key: string; value: Stamp; indexes: { bySeq: number } };
+  device: { key: string; value: OwnDevice };
+  folder: { key: string; value: FolderState };
+  handle: { key: string; value: FolderHandle };
 }
 
-export const STORE_NAMES = [...COLLECTION_NAMES, 'settings'] as const;
-export type StoreName = (typeof STORE_NAMES)[number];
 export type WorkshopDb = IDBPDatabase<WorkshopSchema>;
 
 /** What the browser may do to an open database behind its back. */
@@ -28,6 +33,10 @@ export function openWorkshopDb(name: string, events: DbEvents = {}): Promise<Wor
     async upgrade(db, oldVersion, _newVersion, tx) {
       for (const store of STORE_NAMES)
         if (!db.objectStoreNames.contains(store)) db.createObjectStore(store, { keyPath: 'id' });
+      if (!db.objectStoreNames.contains('stamps'))
+        db.createObjectStore('stamps', { keyPath: 'id' }).createIndex('bySeq', 'seq');
+      for (const store of ['device', 'folder', 'handle'] as const)
+        if (!db.objectStoreNames.contains(store)) db.createObjectStore(store, { keyPath: 'id' });
       if (oldVersion >= 1) await rewrite(tx, oldVersion);
     },
     blocked: () => events.onBlocked?.(),
@@ -41,7 +50,11 @@ export function openWorkshopDb(name: string, events: DbEvents = {}): Promise<Wor
 
 /** Everything stored as this release stores it, in the transaction of the new version: all of it or nothing. */
 async function rewrite(
-  tx: IDBPTransaction<WorkshopSchema, StoreName[], 'versionchange'>,
+  tx: IDBPTransaction<
+    WorkshopSchema,
+    (StoreName | 'stamps' | 'device' | 'folder' | 'handle')[],
+    'versionchange'
+  >,
   fromVersion: number,
 ): Promise<void> {
   // Older records are of no type of this release.

@@ -1,7 +1,8 @@
 import type { Settings } from '@/core/workshop';
 import { COLLECTION_NAMES, type Records } from '../collections';
 import { soundRecords, type Refused } from '../soundness';
-import { STORE_NAMES, type StoreName, type WorkshopDb } from './open';
+import { STORE_NAMES, type StoreName } from '../keys';
+import type { WorkshopDb } from './open';
 
 export interface StoredWorkshop {
   readonly records: Records;

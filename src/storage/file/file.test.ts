@@ -81,9 +81,9 @@ describe('a file that is refused', () => {
     ['without a version', '{"format":"rovack-workshop"}', 'damaged', /format version/],
     [
       'from a newer release',
-      SAMPLE.replace('"formatVersion": 6', '"formatVersion": 8'),
+      SAMPLE.replace('"formatVersion": 7', '"formatVersion": 8'),
       'newer',
-      /format version 8; this Rovack reads up to 6/,
+      /format version 8; this Rovack reads up to 7/,
     ],
     [
       'of no moment',
@@ -386,6 +386,16 @@ describe('migrations', () => {
     expect([packaging, units, goods, orders]).toEqual([[], [], [], []]);
     expect(settings?.maker).toEqual({ name: '', address: '', contact: '', dataSheet: '' });
     expect(batches).toEqual(JSON.parse(before).batches);
+  });
+
+  it('open a file of format 6: as it stands, it only did not say which device wrote what', () => {
+    const before = readFileSync(
+      new URL('../../../tests/fixtures/workshop-format-6.rovack.json', import.meta.url),
+      'utf8',
+    );
+    const { format, formatVersion, ...stored } = JSON.parse(before);
+    expect([format, formatVersion]).toEqual(['rovack-workshop', 6]);
+    expect(opened(before)).toEqual({ format, formatVersion: STORED_VERSION, ...stored });
   });
 
   it('lead from every format there was to this one', () => {

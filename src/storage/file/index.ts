@@ -1,9 +1,17 @@
 export { workshopFileSchema } from './schema';
 export { STORED_VERSION } from '../upgrades';
-export type { WorkshopFile } from './schema';
+export type { FolderMarks, WorkshopFile } from './schema';
 export { MAX_FILE_BYTES, fileUpgraded, readWorkshopFile, tooBig } from './read';
 export type { FileResult } from './read';
-export { workshopFileName, writeWorkshopFile } from './write';
+export {
+  CLOSED_LIST,
+  closeFile,
+  openFile,
+  openList,
+  recordLines,
+  workshopFileName,
+  writeWorkshopFile,
+} from './write';
 export type { WorkshopContents } from './write';
 export { countRecords, previewImport } from './merge';
 export { COLLECTION_NAMES, NO_RECORDS } from '../collections';

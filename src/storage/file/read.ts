@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { COLLECTION_NAMES } from '../collections';
 import { soundRecords, type Refused } from '../soundness';
 import { STORED_VERSION, isPlain, plainsOf, upgraded, type Plain } from '../upgrades';
-import { FORMAT_NAME, type WorkshopFile } from './schema';
+import { FORMAT_NAME, folderSchema, type WorkshopFile } from './schema';
 import { formatCount } from '@/core/words';
 
 /** Beyond this a file is refused before it is read: a year of batches is a few MB, photos come on top. */
@@ -25,8 +25,12 @@ export type FileResult =
 /**
  * Reads an exported workshop from its text. Nothing is stored here: a refusal leaves everything as it was.
  * @param text the whole file
+ * @param knownMaterials ids of materials of one's own that the file may speak of without having them
  */
-export function readWorkshopFile(text: string): FileResult {
+export function readWorkshopFile(
+  text: string,
+  knownMaterials: ReadonlySet<string> = new Set(),
+): FileResult {
   if (text.length > MAX_FILE_BYTES) return tooBig(text.length);
   const parsed = parseJson(text);
   if (!parsed.ok) return parsed.failure;
@@ -49,7 +53,8 @@ export function readWorkshopFile(text: string): FileResult {
   if (!exportedAt.success) return failed('damaged', 'The file does not say when it was written.');
   const odd = COLLECTION_NAMES.find((name) => !Array.isArray(whole[name]));
   if (odd) return failed('damaged', `The file is damaged: its ${odd} are no list.`);
-  const { records, settings, refused } = soundRecords(whole, whole.settings);
+  const { records, settings, refused } = soundRecords(whole, whole.settings, knownMaterials);
+  const folder = folderSchema.safeParse(whole.folder).data;
   return {
     ok: true,
     workshop: {
@@ -58,6 +63,7 @@ export function readWorkshopFile(text: string): FileResult {
       exportedAt: exportedAt.data,
       ...(records as unknown as FileRecords),
       settings,
+      ...(folder && { folder }),
     },
     refused,
   };

@@ -3,6 +3,23 @@ import { settingsSchema } from '@/core/workshop';
 import { COLLECTIONS } from '../collections';
 import { STORED_VERSION } from '../upgrades';
 
+const vectorSchema = z.record(z.string().regex(/^[0-9a-f]{8}$/), z.int().min(0));
+const vectorsSchema = z.record(z.string().max(400), vectorSchema);
+
+/** In a file of a shared folder: which device wrote it, and how often devices have written each record. */
+export const folderSchema = z.object({
+  device: z.string().regex(/^[0-9a-f]{8}$/),
+  name: z.string().max(60),
+  /** How often this device had written when it wrote the file. */
+  seq: z.int().min(0),
+  /** Everything, or only what was written since the whole file. */
+  isWhole: z.boolean(),
+  vectors: vectorsSchema,
+  /** Records that are gone. */
+  gone: vectorsSchema,
+});
+export type FolderMarks = z.infer<typeof folderSchema>;
+
 export const FORMAT_NAME = 'rovack-workshop';
 
 export const workshopFileSchema = z.object({
@@ -24,6 +41,7 @@ export const workshopFileSchema = z.object({
   goods: z.array(COLLECTIONS.goods),
   orders: z.array(COLLECTIONS.orders),
   settings: settingsSchema.nullable(),
+  folder: folderSchema.optional(),
 });
 
 /** Everything a workshop has stored, as one file holds it. */

@@ -1,21 +1,12 @@
 import { sameData } from '@/core/formula';
 import { settingsSchema, type Settings } from '@/core/workshop';
-import {
-  COLLECTIONS,
-  COLLECTION_NAMES,
-  nameOfRecord,
-  type CollectionName,
-  type RecordOf,
-} from '../collections';
-import {
-  STORE_NAMES,
-  loadWorkshop,
-  openWorkshopDb,
-  type StoredWorkshop,
-  type WorkshopDb,
-} from '../db';
+import { COLLECTION_NAMES, type CollectionName, type RecordOf } from '../collections';
+import { loadWorkshop, openWorkshopDb, type StoredWorkshop, type WorkshopDb } from '../db';
+import { channelOf, type Message } from '../channel';
+import { SETTINGS_KEY, STORE_NAMES, isKey, parsedOf, partsOf, type Key } from '../keys';
+import { unitedOf } from '../unite';
 import { leave, leftBehind } from './leaving';
-import { sayKept, unite, uniteSettings } from './unite';
+import { writeUnited, type Written } from './writeUnited';
 
 export type SaveStatus =
   | { readonly kind: 'saved' }
@@ -56,15 +47,6 @@ export interface Session {
   readonly close: () => void;
 }
 
-const SETTINGS_KEY = 'settings/workshop';
-type Key = `${CollectionName}/${string}` | typeof SETTINGS_KEY;
-
-/** What one tab tells the others: which records it has written. */
-interface Message {
-  readonly keys: readonly Key[];
-}
-
-const OTHER_TAB = 'another tab';
 /** What a hand is still moving is written this often, ms. */
 const SOON_MS = 400;
 
@@ -99,7 +81,7 @@ export async function openSession(name: string, events: SessionEvents): Promise<
   /** Takes back what was left for a next page: this one lived on and wrote it itself. */
   let takeBack = () => {};
   let soon: ReturnType<typeof setTimeout> | null = null;
-  const channel = new BroadcastChannel(`rovack ${name}`);
+  const channel = channelOf(name);
   channel.addEventListener('message', ({ data }: MessageEvent<Message>) => {
     hear(data).catch((error: unknown) => fail(reasonOf(error)));
   });
@@ -150,7 +132,11 @@ export async function openSession(name: string, events: SessionEvents): Promise<
       known.set(key, record);
       if (record === mine) continue;
       // Changed again while it was being written: that change was made on what was sent.
-      if (waiting.has(key)) waiting.set(key, unitedOf(key, mine, waiting.get(key), record).record);
+      if (waiting.has(key))
+        waiting.set(
+          key,
+          unitedOf(key, { base: mine, mine: waiting.get(key), theirs: record }).record,
+        );
       show(key, waiting.has(key) ? waiting.get(key) : record);
     }
     if (said.length > 0) events.onSaid(said);
@@ -158,35 +144,43 @@ export async function openSession(name: string, events: SessionEvents): Promise<
 
   /** Another tab has written: what this one has not changed itself comes in. */
   async function hear({ keys }: Message): Promise<void> {
-    for (const key of keys) {
-      const stored = await storedNow(key);
+    const stored = await storedNow(keys);
+    const changes: Change[] = [];
+    for (const [key, there] of stored) {
       // Looked at again, as the hand may have changed it meanwhile: then the write unites both.
       if (waiting.has(key)) continue;
-      const fitting = stored === undefined ? null : parsedOf(key, stored);
+      const fitting = there === undefined ? null : parsedOf(key, there);
       if (fitting === undefined || sameData(fitting, known.get(key) ?? null)) continue;
       known.set(key, fitting ?? undefined);
-      show(key, fitting);
+      if (key === SETTINGS_KEY) showSettings(fitting);
+      else changes.push(changeOf(key, fitting));
     }
+    if (changes.length > 0) events.onChanges(changes);
   }
 
-  /** What the database holds of a record once nothing is being written. */
-  async function storedNow(key: Key): Promise<unknown> {
-    const [store, id] = partsOf(key);
+  /** What the database holds of some records once nothing is being written. */
+  async function storedNow(keys: readonly Key[]): Promise<ReadonlyMap<Key, unknown>> {
     for (;;) {
       if (running) await running;
-      const stored: unknown = await db.get(store, id);
-      if (!running) return stored;
+      const tx = db.transaction(STORE_NAMES);
+      const stored = await Promise.all(
+        keys.map(async (key) => {
+          const [store, id] = partsOf(key);
+          return [key, (await tx.objectStore(store).get(id)) as unknown] as const;
+        }),
+      );
+      if (!running) return new Map(stored);
     }
   }
 
   function show(key: Key, record: unknown): void {
-    if (key === SETTINGS_KEY) {
-      const settings = settingsSchema.safeParse(record);
-      if (settings.success) events.onSettings(settings.data);
-      return;
-    }
-    const [store, id] = partsOf(key);
-    events.onChanges([{ store, id, record } as Change]);
+    if (key === SETTINGS_KEY) showSettings(record);
+    else events.onChanges([changeOf(key, record)]);
+  }
+
+  function showSettings(record: unknown): void {
+    const settings = settingsSchema.safeParse(record);
+    if (settings.success) events.onSettings(settings.data);
   }
 
   function fail(reason: string): void {
@@ -227,6 +221,11 @@ export async function openSession(name: string, events: SessionEvents): Promise<
   };
 }
 
+function changeOf(key: Key, record: unknown): Change {
+  const [store, id] = partsOf(key);
+  return { store, id, record } as Change;
+}
+
 /** What a page that went away could not write any more goes in first, united with what the database holds. */
 async function writeLeftBehind(db: WorkshopDb, name: string): Promise<void> {
   const { unwritten, taken } = leftBehind(name);
@@ -237,120 +236,6 @@ async function writeLeftBehind(db: WorkshopDb, name: string): Promise<void> {
     await writeUnited(db, new Map([[key, fitting]]), new Map([[key, base]]));
   }
   taken();
-}
-
-interface Written {
-  /** What the database now holds, by key. */
-  readonly written: ReadonlyMap<Key, unknown>;
-  readonly said: readonly string[];
-}
-
-/** Writes all of it or nothing, in one transaction, each record united with what another side wrote meanwhile. */
-async function writeUnited(
-  db: WorkshopDb,
-  sent: ReadonlyMap<Key, unknown>,
-  known: ReadonlyMap<Key, unknown>,
-): Promise<Written> {
-  const tx = db.transaction(STORE_NAMES, 'readwrite');
-  const written = new Map<Key, unknown>();
-  const said: string[] = [];
-  const requests: Promise<unknown>[] = [];
-  const stored = await Promise.all(
-    [...sent.keys()].map(async (key) => {
-      const [store, id] = partsOf(key);
-      return [key, (await tx.objectStore(store).get(id)) as unknown] as const;
-    }),
-  );
-  try {
-    for (const [key, there] of stored) {
-      const united = unitedOf(key, known.get(key), sent.get(key) ?? null, there ?? null);
-      said.push(...united.said);
-      written.set(key, united.record);
-      const [store, id] = partsOf(key);
-      requests.push(
-        united.record === null
-          ? tx.objectStore(store).delete(id)
-          : tx.objectStore(store).put(united.record as never),
-      );
-    }
-    // Said at once: a page that dies now has already asked the browser to keep it.
-    tx.commit();
-    await Promise.all([...requests, tx.done]);
-  } catch (error) {
-    await Promise.allSettled([...requests, aborted(tx)]);
-    throw error;
-  }
-  return { written, said };
-}
-
-/** Nothing of a transaction that failed halfway may stay. */
-async function aborted(tx: { abort: () => void; done: Promise<void> }): Promise<void> {
-  try {
-    tx.abort();
-  } catch {
-    // It has ended by itself already.
-  }
-  await tx.done;
-}
-
-/** This side's record and another's, from what both had last; null for one that is gone. */
-function unitedOf(
-  key: Key,
-  base: unknown,
-  mine: unknown,
-  theirs: unknown,
-): { readonly record: unknown; readonly said: readonly string[] } {
-  const isUntouchedThere = sameData(base ?? null, theirs);
-  if (isUntouchedThere || sameData(mine, theirs)) return { record: mine, said: [] };
-  if (mine === null)
-    return { record: theirs, said: [sayKept(nameOfRecord(theirs), OTHER_TAB, true)] };
-  if (theirs === null)
-    return { record: mine, said: [sayKept(nameOfRecord(mine), OTHER_TAB, false)] };
-  if (key === SETTINGS_KEY) {
-    const sides = [base, mine, theirs].map((side) => settingsSchema.safeParse(side).data);
-    const [was, here, there] = sides;
-    return here && there
-      ? { record: uniteSettings({ base: was, mine: here, theirs: there }), said: [] }
-      : { record: mine, said: [] };
-  }
-  return unitedRecords(partsOf(key)[0], base, mine, theirs);
-}
-
-function unitedRecords<K extends CollectionName>(
-  store: K | 'settings',
-  base: unknown,
-  mine: unknown,
-  theirs: unknown,
-): { readonly record: unknown; readonly said: readonly string[] } {
-  if (store === 'settings') return { record: mine, said: [] };
-  const schema = COLLECTIONS[store];
-  const there = schema.safeParse(theirs).data as RecordOf<K> | undefined;
-  // What cannot be read there is not ours to mend: this side's record goes in.
-  if (!there) return { record: mine, said: [] };
-  return unite(
-    store,
-    {
-      base: schema.safeParse(base).data as RecordOf<K> | undefined,
-      mine: mine as RecordOf<K>,
-      theirs: there,
-    },
-    OTHER_TAB,
-  );
-}
-
-/** @returns undefined for a record that does not fit its schema */
-function parsedOf(key: Key, stored: unknown): unknown {
-  const [store] = partsOf(key);
-  return (store === 'settings' ? settingsSchema : COLLECTIONS[store]).safeParse(stored).data;
-}
-
-function isKey(key: string): key is Key {
-  return STORE_NAMES.some((store) => key.startsWith(`${store}/`) && key.length > store.length + 1);
-}
-
-function partsOf(key: Key): readonly [CollectionName | 'settings', string] {
-  const at = key.indexOf('/');
-  return [key.slice(0, at) as CollectionName | 'settings', key.slice(at + 1)];
 }
 
 /** A full store is said in plain words; everything else as the browser puts it. */

@@ -28,10 +28,12 @@ export interface Sound {
 /**
  * Of all that a file or a database holds what is whole and right: each record fits its schema, stands once, speaks only of
  * materials that somebody knows and of parts that it has. The rest is named, record by record.
+ * @param known ids of materials of one's own that are stored elsewhere
  */
 export function soundRecords(
   lists: Readonly<Partial<Record<CollectionName, readonly unknown[]>>>,
   settings: unknown,
+  known: ReadonlySet<string> = new Set(),
 ): Sound {
   const refused: Refused[] = [];
   const fitting = <K extends CollectionName>(name: K): readonly RecordOf<K>[] => {
@@ -56,7 +58,9 @@ export function soundRecords(
     parsed.materials.filter(({ likeId }) => isShipped(likeId)).map(({ id }) => id),
   );
   const stray = (record: unknown) =>
-    [...materialIds(record)].find((id) => id !== '' && !own.has(id) && !isShipped(id));
+    [...materialIds(record)].find(
+      (id) => id !== '' && !own.has(id) && !known.has(id) && !isShipped(id),
+    );
   const records = recordsFrom(<K extends CollectionName>(name: K) =>
     (parsed[name] as readonly RecordOf<K>[]).filter((record) => {
       const materialId = stray(record);
@@ -69,11 +73,11 @@ export function soundRecords(
       return materialId === undefined;
     }),
   );
-  const known =
+  const fits =
     settings === null || settings === undefined ? null : settingsSchema.safeParse(settings);
-  if (known && !known.success)
-    refused.push({ of: 'settings', name: 'the settings', why: whereOf(known.error) });
-  return { records, settings: known?.success ? known.data : null, refused };
+  if (fits && !fits.success)
+    refused.push({ of: 'settings', name: 'the settings', why: whereOf(fits.error) });
+  return { records, settings: fits?.success ? fits.data : null, refused };
 }
 
 /** `QL-012 (its material moon-dust is on no shelf)` */

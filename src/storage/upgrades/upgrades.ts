@@ -65,6 +65,11 @@ export const UPGRADES = [
       settings: (stored.settings ?? []).map(settingsTo6),
     }),
   },
+  {
+    to: 7,
+    name: 'which device wrote what, beside the records',
+    upgrade: (stored) => stored,
+  },
 ] as const satisfies readonly Upgrade[];
 
 /** Of the database and of every file that is written. */

@@ -1,6 +1,7 @@
 import { sameData, type Formula } from '@/core/formula';
 import type { Batch } from '@/core/records';
 import { nameOfRecord, type CollectionName, type RecordOf } from '../collections';
+import { sayClashes, sayVersion, type Clash, type Voice } from './words';
 
 /** Two sides changed one record: what both come to, and what of the other side could not go into it. */
 export interface United<T> {
@@ -16,38 +17,38 @@ interface Sides<T> {
   readonly theirs: T;
 }
 
-type Unite<T> = (sides: Sides<T>, otherSide: string) => United<T>;
+type Unite<T> = (sides: Sides<T>, voice: Voice) => United<T>;
 
 const RULES: { readonly [K in CollectionName]: Unite<RecordOf<K>> } = {
   materials: byField,
   formulas: uniteFormulas,
   batches: uniteBatches,
-  lots: (sides, otherSide) => {
-    const united = byField(sides, otherSide);
+  lots: (sides, voice) => {
+    const united = byField(sides, voice);
     const counts = byKey(sides.mine.counts, sides.theirs.counts, ({ at }) => at);
     return { ...united, record: { ...united.record, counts } };
   },
   molds: byField,
   tools: byField,
-  rooms: (sides, otherSide) => {
-    const united = byField(sides, otherSide);
+  rooms: (sides, voice) => {
+    const united = byField(sides, voice);
     const readings = byKey(sides.mine.readings, sides.theirs.readings, ({ at, by }) => at + by);
     readings.sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
     return { ...united, record: { ...united.record, readings } };
   },
   photos: byField,
-  trials: (sides, otherSide) => {
-    const united = byField(sides, otherSide);
+  trials: (sides, voice) => {
+    const united = byField(sides, voice);
     const entries = unitedEntries(sides.mine.entries, sides.theirs.entries);
     return { ...united, record: { ...united.record, entries } };
   },
-  ladders: (sides, otherSide) => {
-    const united = byField(sides, otherSide);
+  ladders: (sides, voice) => {
+    const united = byField(sides, voice);
     const entries = unitedEntries(sides.mine.entries, sides.theirs.entries);
     return { ...united, record: { ...united.record, entries } };
   },
-  packaging: (sides, otherSide) => {
-    const united = byField(sides, otherSide);
+  packaging: (sides, voice) => {
+    const united = byField(sides, voice);
     const { mine, theirs } = sides;
     const lots = byKey(mine.lots, theirs.lots, ({ id }) => id);
     const counts = byKey(mine.counts, theirs.counts, ({ at, lotId }) => at + lotId);
@@ -66,14 +67,15 @@ const RULES: { readonly [K in CollectionName]: Unite<RecordOf<K>> } = {
  * A record that was changed here and elsewhere since both had it: nothing of either side is lost.
  * A field that one side changed is as that side has it. Entries of a batch are united by id. A formula's other body
  * becomes a version. What two sides changed differently stays as it is here, and the other value is said.
- * @param otherSide what the other side is called, for a name and a sentence
+ * @param sides `mine` is the side that wins a tie
+ * @param voice what the sides are called, for a name and a sentence
  */
 export function unite<K extends CollectionName>(
   name: K,
   sides: Sides<RecordOf<K>>,
-  otherSide: string,
+  voice: Voice,
 ): United<RecordOf<K>> {
-  return RULES[name](sides, otherSide);
+  return RULES[name](sides, voice);
 }
 
 /** Settings of two sides: a field that one changed is as that one has it; the hands here win a tie. */
@@ -81,7 +83,7 @@ export function uniteSettings<T extends object>(sides: Sides<T>): T {
   return mergeFields(sides).record;
 }
 
-function uniteBatches(sides: Sides<Batch>, otherSide: string): United<Batch> {
+function uniteBatches(sides: Sides<Batch>, voice: Voice): United<Batch> {
   const { mine, theirs } = sides;
   const entries = unitedEntries(mine.entries, theirs.entries);
   const { record, clashes } = mergeFields(sides, ['entries', 'currentStep']);
@@ -91,7 +93,7 @@ function uniteBatches(sides: Sides<Batch>, otherSide: string): United<Batch> {
       entries,
       currentStep: Math.max(mine.currentStep, theirs.currentStep),
     },
-    said: sayClashes(nameOfRecord(mine), clashes, otherSide),
+    said: sayClashes(nameOfRecord(mine), clashes, voice),
   };
 }
 
@@ -112,7 +114,7 @@ function unitedEntries<E extends Entered>(mine: readonly E[], theirs: readonly E
   return entries.sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
 }
 
-function uniteFormulas(sides: Sides<Formula>, otherSide: string): United<Formula> {
+function uniteFormulas(sides: Sides<Formula>, voice: Voice): United<Formula> {
   const { base, mine, theirs } = sides;
   const { record, clashes } = mergeFields(sides, ['versions', 'changedAt', 'body']);
   const isMine = base === undefined || !sameData(base.body, mine.body);
@@ -127,7 +129,7 @@ function uniteFormulas(sides: Sides<Formula>, otherSide: string): United<Formula
     if (!known.has(version.number) && !versions.some((own) => sameData(own, version)))
       append(version);
   const clash = isMine && isTheirs && !sameData(mine.body, theirs.body);
-  if (clash) append({ number: 0, keptAt: theirs.changedAt, name: otherSide, body: theirs.body });
+  if (clash) append({ number: 0, keptAt: theirs.changedAt, name: voice.loser, body: theirs.body });
   return {
     record: {
       ...record,
@@ -136,24 +138,15 @@ function uniteFormulas(sides: Sides<Formula>, otherSide: string): United<Formula
       versions,
     },
     said: [
-      ...(clash
-        ? [
-            `${mine.name} was changed here and in ${otherSide}: what stands there is kept as its version “${otherSide}”.`,
-          ]
-        : []),
-      ...sayClashes(mine.name, clashes, otherSide),
+      ...(clash ? [sayVersion(mine.name, voice)] : []),
+      ...sayClashes(mine.name, clashes, voice),
     ],
   };
 }
 
-function byField<T extends object>(sides: Sides<T>, otherSide: string): United<T> {
+function byField<T extends object>(sides: Sides<T>, voice: Voice): United<T> {
   const { record, clashes } = mergeFields(sides);
-  return { record, said: sayClashes(nameOfRecord(sides.mine), clashes, otherSide) };
-}
-
-interface Clash {
-  readonly field: string;
-  readonly theirs: unknown;
+  return { record, said: sayClashes(nameOfRecord(sides.mine), clashes, voice) };
 }
 
 /** Field by field; `except` stays as it is here, for the caller to unite. */
@@ -177,25 +170,8 @@ function fieldsOf<T extends object>(record: T): (keyof T)[] {
   return Object.keys(record) as (keyof T)[];
 }
 
-const MOST_SHOWN = 60;
-
-function sayClashes(name: string, clashes: readonly Clash[], otherSide: string): readonly string[] {
-  return clashes.map(({ field, theirs }) => {
-    const text = typeof theirs === 'string' ? theirs : (JSON.stringify(theirs) ?? 'nothing');
-    const shown = text.length > MOST_SHOWN ? `${text.slice(0, MOST_SHOWN)}…` : text;
-    return `${name} was changed here and in ${otherSide}: ${field} stays as it is here; there it is ${shown}.`;
-  });
-}
-
 /** Both lists, each key once, the first list's before the other's. */
 function byKey<T>(mine: readonly T[], theirs: readonly T[], keyOf: (one: T) => string): T[] {
   const known = new Set(mine.map(keyOf));
   return [...mine, ...theirs.filter((one) => !known.has(keyOf(one)))];
-}
-
-/** A record that was removed here while it changed elsewhere, or the other way round, stays. */
-export function sayKept(name: string, otherSide: string, wasRemovedHere: boolean): string {
-  return wasRemovedHere
-    ? `${name} was removed here and changed in ${otherSide}: it stays.`
-    : `${name} was removed in ${otherSide} and changed here: it stays.`;
 }

@@ -1,0 +1,13 @@
+/** File System Access, where the browser has it: TypeScript’s own description of the browser leaves these out. */
+interface Window {
+  showDirectoryPicker?: (options: {
+    readonly id?: string;
+    readonly mode: 'read' | 'readwrite';
+  }) => Promise<FileSystemDirectoryHandle>;
+}
+
+interface FileSystemHandle {
+  /** Missing in a browser’s own private file system, which asks for no leave. */
+  queryPermission?: (options: { readonly mode: 'readwrite' }) => Promise<PermissionState>;
+  requestPermission?: (options: { readonly mode: 'readwrite' }) => Promise<PermissionState>;
+}

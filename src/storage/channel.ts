@@ -1,0 +1,11 @@
+import type { Key } from './keys';
+
+/** What one tab, or a worker at the folder, tells the others: which records it has written. */
+export interface Message {
+  readonly keys: readonly Key[];
+}
+
+/** All that have a workshop open hear each other here. @param name the database’s */
+export function channelOf(name: string): BroadcastChannel {
+  return new BroadcastChannel(`rovack ${name}`);
+}

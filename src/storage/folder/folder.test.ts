@@ -1,0 +1,353 @@
+import 'fake-indexeddb/auto';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
+import { folderInMemory, type FolderInMemory } from '../../../tests/fixtures/folder';
+import { newFormula, setLineMass, type Formula } from '@/core/formula';
+import { USUAL_SETTINGS, type Settings } from '@/core/workshop';
+import { loadWorkshop, openWorkshopDb } from '../db';
+import { openSession, type Session } from '../session';
+import { readWorkshopFile } from '../file';
+import fc from 'fast-check';
+import {
+  forgetFolder,
+  keepFolder,
+  lookAtFolder,
+  nameDevice,
+  sayTrouble,
+  storedFolder,
+  type Look,
+} from '.';
+
+const HANDS = [1, 2, 3].map((n) => `00000000-0000-4000-8000-00000000000${n}`) as [
+  string,
+  string,
+  string,
+];
+const NOW = '2026-04-18T10:00:00.000+00:00';
+
+/** A browser with its own database; all use one folder. */
+interface Browser {
+  readonly session: Session;
+  readonly said: string[];
+  readonly look: (today?: string) => Promise<Look>;
+  readonly formula: (id: string) => Promise<Formula | undefined>;
+  readonly settings: () => Promise<Settings | null>;
+}
+
+let folder: FolderInMemory;
+let count = 0;
+const opened: Session[] = [];
+
+async function browser(called: string): Promise<Browser> {
+  const name = `browser ${(count += 1)}`;
+  const said: string[] = [];
+  const session = await openSession(name, {
+    onStatus: () => {},
+    onChanges: () => {},
+    onSettings: () => {},
+    onSaid: (sentences) => said.push(...sentences),
+  });
+  opened.push(session);
+  await nameDevice(name, called);
+  const look = async (today = '2026-04-18') => {
+    await session.flush();
+    const seen = await lookAtFolder(name, folder.handle, { now: NOW, today });
+    said.push(...seen.said);
+    return seen;
+  };
+  const stored = async () => {
+    await session.flush();
+    const db = await openWorkshopDb(name);
+    const loaded = await loadWorkshop(db);
+    db.close();
+    return loaded;
+  };
+  return {
+    session,
+    said,
+    look,
+    formula: async (id) => (await stored()).records.formulas.find((one) => one.id === id),
+    settings: async () => (await stored()).settings,
+  };
+}
+
+beforeEach(() => {
+  folder = folderInMemory();
+  for (const session of opened.splice(0)) session.close();
+});
+
+const lantern = (): Formula => newFormula('Quince Lantern', bodyFrom(LANTERN), NOW);
+function grams(of: Formula | undefined, line: number): number | undefined {
+  return of?.body.parts[0]?.lines[line]?.massG;
+}
+function at(of: Formula, line: number, massG: number): Formula {
+  const id = of.body.parts[0]?.lines[line]?.id ?? '';
+  return { ...of, body: setLineMass(of.body, id, massG) };
+}
+
+describe('two browsers with one folder', () => {
+  it('come to the same: what one makes, changes and removes, the other has after a look', async () => {
+    const [desk, bench] = [await browser('Desk'), await browser('Bench')];
+    const made = lantern();
+    desk.session.put('formulas', [made]);
+    await desk.look();
+    expect(await bench.look()).toMatchObject({ takenCount: 1, peers: [{ name: 'Desk' }] });
+    expect(await bench.formula(made.id)).toEqual(made);
+
+    bench.session.put('formulas', [at(made, 0, 321)]);
+    await bench.look();
+    await desk.look();
+    expect(grams(await desk.formula(made.id), 0)).toBe(321);
+
+    desk.session.remove('formulas', [made.id]);
+    await desk.look();
+    await bench.look();
+    expect(await bench.formula(made.id)).toBeUndefined();
+    expect([...desk.said, ...bench.said]).toEqual([]);
+    // Nothing new on either side: nothing is written, nothing comes in.
+    await desk.look();
+    for (const side of [bench, desk])
+      expect(await side.look()).toMatchObject({ takenCount: 0, written: { kind: 'same' } });
+  });
+
+  it('unite what both changed since: fields of each, a formula’s other body as a version, the same on both', async () => {
+    const [desk, bench] = [await browser('Desk'), await browser('Bench')];
+    const made = lantern();
+    desk.session.put('formulas', [made]);
+    await desk.look();
+    await bench.look();
+    await desk.look();
+    desk.session.put('formulas', [{ ...at(made, 0, 111), name: 'Quince at night' }]);
+    bench.session.put('formulas', [at(made, 0, 222)]);
+    for (const side of [desk, bench, desk, bench, desk]) await side.look();
+    const [there, here] = [await desk.formula(made.id), await bench.formula(made.id)];
+    expect(there).toEqual(here);
+    expect(there?.name).toBe('Quince at night');
+    const bodies = [there?.body, ...(there?.versions ?? []).map(({ body }) => body)];
+    expect(bodies.map((body) => body?.parts[0]?.lines[0]?.massG).sort()).toEqual([111, 222]);
+    expect(there?.versions).toHaveLength(1);
+    expect(desk.said.length + bench.said.length).toBeGreaterThan(0);
+    for (const side of [desk, bench]) expect(await side.look()).toMatchObject({ takenCount: 0 });
+  });
+
+  it('a record that one removed and the other changed stays on both, and it is said', async () => {
+    const [desk, bench] = [await browser('Desk'), await browser('Bench')];
+    const made = lantern();
+    desk.session.put('formulas', [made]);
+    for (const side of [desk, bench, desk]) await side.look();
+    desk.session.remove('formulas', [made.id]);
+    bench.session.put('formulas', [at(made, 0, 222)]);
+    for (const side of [desk, bench, desk, bench]) await side.look();
+    expect(grams(await desk.formula(made.id), 0)).toBe(222);
+    expect(await desk.formula(made.id)).toEqual(await bench.formula(made.id));
+    expect(desk.said.concat(bench.said).join()).toContain('it stays');
+  });
+
+  it('no clock decides: a change made on a device whose clock is a year behind still comes in', async () => {
+    const [desk, bench] = [await browser('Desk'), await browser('Bench')];
+    const made = { ...lantern(), changedAt: NOW };
+    desk.session.put('formulas', [made]);
+    for (const side of [desk, bench, desk]) await side.look();
+    bench.session.put('formulas', [{ ...at(made, 0, 55), changedAt: '2025-01-01T00:00:00.000Z' }]);
+    await bench.look('2025-01-01');
+    await desk.look();
+    expect(grams(await desk.formula(made.id), 0)).toBe(55);
+    expect(desk.said).toEqual([]);
+  });
+
+  it('settings that nobody has set are no choice; what each hand holds stays its own', async () => {
+    const [desk, bench] = [await browser('Desk'), await browser('Bench')];
+    desk.session.putSettings({ ...USUAL_SETTINGS, look: 'dark', formulaInHandId: HANDS[0] });
+    bench.session.putSettings({ ...USUAL_SETTINGS, humidityPct: 71, formulaInHandId: HANDS[1] });
+    for (const side of [desk, bench, desk]) await side.look();
+    const both = { look: 'dark', humidityPct: 71 };
+    expect(await desk.settings()).toMatchObject({ ...both, formulaInHandId: HANDS[0] });
+    expect(await bench.settings()).toMatchObject({ ...both, formulaInHandId: HANDS[1] });
+    // Another formula in hand is nothing to write into the folder.
+    bench.session.putSettings({
+      ...USUAL_SETTINGS,
+      ...both,
+      look: 'dark',
+      formulaInHandId: HANDS[2],
+    });
+    expect((await bench.look()).written.kind).toBe('same');
+  });
+
+  it('three come to the same, whoever looks first', async () => {
+    const sides = [await browser('Desk'), await browser('Bench'), await browser('Loft')];
+    const made = lantern();
+    sides[0]?.session.put('formulas', [made]);
+    for (const side of [...sides, ...sides]) await side.look();
+    for (const [i, side] of sides.entries()) side.session.put('formulas', [at(made, 0, 100 + i)]);
+    for (let turn = 0; turn < 4; turn++) for (const side of sides) await side.look();
+    const [one, two, three] = await Promise.all(sides.map((side) => side.formula(made.id)));
+    expect(one).toEqual(two);
+    expect(two).toEqual(three);
+    const bodies = [one?.body, ...(one?.versions ?? []).map(({ body }) => body)];
+    expect(new Set(bodies.map((body) => body?.parts[0]?.lines[0]?.massG))).toEqual(
+      new Set([100, 101, 102]),
+    );
+  });
+});
+
+it('whatever three devices do in whatever order, they come to the same, and no change is lost', async () => {
+  const turn = fc.tuple(
+    fc.nat(2),
+    fc.constantFrom('look', 'look', 'change', 'rename', 'remove'),
+    fc.integer({ min: 1, max: 900 }),
+  );
+  await fc.assert(
+    fc.asyncProperty(fc.array(turn, { minLength: 4, maxLength: 14 }), async (turns) => {
+      folder = folderInMemory();
+      const sides = [await browser('Desk'), await browser('Bench'), await browser('Loft')];
+      const made = lantern();
+      sides[0]?.session.put('formulas', [made]);
+      for (const side of [...sides, ...sides]) await side.look();
+      for (const [who, what, amount] of turns) {
+        const side = sides[who];
+        const own = await side?.formula(made.id);
+        if (!side || !own) continue;
+        if (what === 'look') await side.look();
+        else if (what === 'remove') side.session.remove('formulas', [made.id]);
+        else
+          side.session.put('formulas', [
+            what === 'change' ? at(own, 0, amount) : { ...own, name: `Quince ${amount}` },
+          ]);
+      }
+      for (let round = 0; round < 4; round++) for (const side of sides) await side.look();
+      const [one, two, three] = await Promise.all(sides.map((side) => side.formula(made.id)));
+      expect(one).toEqual(two);
+      expect(two).toEqual(three);
+      for (const side of sides) expect(await side.look()).toMatchObject({ takenCount: 0 });
+    }),
+    { seed: 16, numRuns: 25 },
+  );
+}, 60_000);
+
+describe('the folder itself', () => {
+  it('is remembered from visit to visit until it is let go of', async () => {
+    const handle = { name: 'workshop' } as FileSystemDirectoryHandle;
+    expect(await storedFolder('visits')).toBeNull();
+    await keepFolder('visits', handle);
+    expect(await storedFolder('visits')).toEqual(handle);
+    await forgetFolder('visits');
+    expect(await storedFolder('visits')).toBeNull();
+  });
+});
+
+describe('a folder that is not in order', () => {
+  it('a file that is half there is named, and read when it is whole', async () => {
+    const [desk, bench] = [await browser('Desk'), await browser('Bench')];
+    desk.session.put('formulas', [lantern()]);
+    await desk.look();
+    const [name] = [...folder.files.keys()];
+    const whole = folder.files.get(name ?? '')?.text ?? '';
+    folder.set(name ?? '', whole.slice(0, 500));
+    const half = await bench.look();
+    expect(half.takenCount).toBe(0);
+    expect(half.troubles.map(sayTrouble)).toEqual([expect.stringContaining('looked at again')]);
+    folder.set(name ?? '', whole);
+    expect(await bench.look()).toMatchObject({ takenCount: 1, troubles: [] });
+  });
+
+  it('a synchronizer’s second copy is read like any other, said until it is gone, and harms nothing when it is old', async () => {
+    const [desk, bench] = [await browser('Desk'), await browser('Bench')];
+    const made = lantern();
+    desk.session.put('formulas', [made]);
+    await desk.look();
+    const [name] = [...folder.files.keys()];
+    const old = folder.files.get(name ?? '')?.text ?? '';
+    desk.session.put('formulas', [at(made, 0, 77)]);
+    await desk.look();
+    folder.set('rovack-1 (second one).rovack.json', old);
+    await bench.look();
+    expect(grams(await bench.formula(made.id), 0)).toBe(77);
+    const again = await bench.look();
+    expect(again.troubles.map(sayTrouble)).toEqual([expect.stringContaining('second copy')]);
+    folder.remove('rovack-1 (second one).rovack.json');
+    expect((await bench.look()).troubles).toEqual([]);
+  });
+
+  it('a broken record in a file is named, the rest comes in; a file by hand or of a newer release is named', async () => {
+    const [desk, bench] = [await browser('Desk'), await browser('Bench')];
+    desk.session.put('formulas', [lantern(), { ...lantern(), name: 'Bow Wave' }]);
+    await desk.look();
+    const [name] = [...folder.files.keys()];
+    const text = folder.files.get(name ?? '')?.text ?? '';
+    folder.set(name ?? '', text.replace('"name":"Bow Wave"', '"name":7'));
+    folder.set('year.rovack.json', text.replace(/,\n"folder": .*\n/, '\n'));
+    folder.set('next.rovack.json', text.replace('"formatVersion": 7', '"formatVersion": 99'));
+    const seen = await bench.look();
+    expect(seen.takenCount).toBe(1);
+    expect(seen.troubles.map(({ code }) => code).sort()).toEqual(['by-hand', 'newer', 'refused']);
+  });
+
+  it('a browser that was copied as a whole takes another id, and nothing is overwritten', async () => {
+    const [desk, bench] = [await browser('Desk'), await browser('Bench')];
+    const made = lantern();
+    desk.session.put('formulas', [made]);
+    const { own } = await desk.look();
+    const [name] = [...folder.files.keys()];
+    // What a copy of this browser wrote under the same id, further on than this one.
+    const text = folder.files.get(name ?? '')?.text ?? '';
+    folder.set(
+      name ?? '',
+      text.replace(`"seq":${own.seq}`, `"seq":${own.seq + 40}`).replace('Quince Lantern', 'Copied'),
+    );
+    const after = await desk.look();
+    expect(after.own.device).not.toBe(own.device);
+    expect([...folder.files.keys()].filter((one) => !one.includes('/'))).toHaveLength(2);
+    await bench.look();
+    expect(await bench.formula(made.id)).toBeDefined();
+  });
+
+  it('a folder that is gone throws what the browser says, a full one says so and still takes in', async () => {
+    const [desk, bench] = [await browser('Desk'), await browser('Bench')];
+    desk.session.put('formulas', [lantern()]);
+    await desk.look();
+    folder.fail('write', new DOMException('no room', 'QuotaExceededError'));
+    expect(await bench.look()).toMatchObject({ takenCount: 1, written: { kind: 'failed' } });
+    folder.fail('list', new DOMException('gone', 'NotFoundError'));
+    await expect(bench.look()).rejects.toMatchObject({ name: 'NotFoundError' });
+  });
+});
+
+describe('what is written', () => {
+  it('is a file that a workshop can be read from; small changes go beside it, and a new day writes it anew with a copy', async () => {
+    const desk = await browser('Desk');
+    const made = lantern();
+    desk.session.put('formulas', [made]);
+    const { own } = await desk.look();
+    const whole = `rovack-${own.device}.rovack.json`;
+    const since = `rovack-${own.device}-since.rovack.json`;
+    const copy = (day: string) => `copies/rovack-${own.device}-${day}.rovack.json`;
+    const first = folder.files.get(whole)?.text ?? '';
+    const read = readWorkshopFile(first);
+    expect(read.ok && read.workshop.formulas).toEqual([made]);
+    expect([...folder.files.keys()].sort()).toEqual([copy('2026-04-18'), whole].sort());
+
+    desk.session.put('formulas', [at(made, 0, 9)]);
+    await desk.look();
+    expect(folder.files.get(whole)?.text).toBe(first);
+    expect(folder.files.get(since)?.text).toContain('"massG":9');
+
+    const next = await desk.look('2026-04-19');
+    expect(folder.files.get(whole)?.text).toContain('"massG":9');
+    expect(folder.files.has(since)).toBe(false);
+    expect(next.written).toMatchObject({ copies: ['2026-04-18', '2026-04-19'] });
+  });
+
+  it('what somebody deleted or wrote over is written anew', async () => {
+    const desk = await browser('Desk');
+    desk.session.put('formulas', [lantern()]);
+    const { own } = await desk.look();
+    const whole = `rovack-${own.device}.rovack.json`;
+    const good = folder.files.get(whole)?.text.length;
+    folder.remove(whole);
+    await desk.look();
+    expect(folder.files.get(whole)?.text.length).toBe(good);
+    folder.set(whole, 'nonsense');
+    await desk.look();
+    expect(folder.files.get(whole)?.text.length).toBe(good);
+  });
+});

@@ -1,0 +1,166 @@
+import { sameData } from '@/core/formula';
+import { USUAL_SETTINGS } from '@/core/workshop';
+import { WRITTEN_STORES, ownDevice, type Stamp, type WorkshopDb } from '../db';
+import { SETTINGS_KEY, partsOf, type Key } from '../keys';
+import { sharedPart, withOwnPart } from '../shared';
+import { unitedOf, type Sides } from '../unite';
+import { joined, orderOf, type Vector } from '../vectors';
+
+/** A record as a file of another device has it; null for one that is gone there. */
+export interface Foreign {
+  readonly key: Key;
+  readonly record: unknown;
+  readonly vector: Vector;
+}
+
+/** What this device has of it. */
+export interface Here {
+  readonly record: unknown;
+  readonly stamp: Stamp | undefined;
+}
+
+/** What is to be stored of both. */
+export interface Outcome {
+  readonly record: unknown;
+  readonly vector: Vector;
+  /** The other device has this very state. */
+  readonly isAgreed: boolean;
+  readonly said: readonly string[];
+}
+
+/** What the two devices are called: a version that one of them made is named after it on both. */
+export interface Names {
+  readonly here: string;
+  readonly there: string;
+}
+
+/**
+ * A record of another device against this one’s: the newer one is taken, whatever the clocks say; where each has something
+ * that the other has not seen both are united, on each device to the same.
+ * @returns null where there is nothing to do
+ */
+export function outcomeOf(here: Here, foreign: Foreign, names: Names): Outcome | null {
+  const { key, vector } = foreign;
+  const { stamp } = here;
+  const [mine, theirs] = [sharedPart(key, here.record), sharedPart(key, foreign.record)];
+  const taken: Outcome = { record: theirs, vector, isAgreed: true, said: [] };
+  if (mine === null && !stamp) return theirs === null ? null : taken;
+  const own = stamp?.vector ?? {};
+  const order = orderOf(own, vector);
+  if (order === 'after') return null;
+  if (order === 'before') return taken;
+  const both = joined(own, vector);
+  if (sameData(mine, theirs))
+    return order === 'same' && stamp?.isAgreed
+      ? null
+      : { record: mine, vector: both, isAgreed: true, said: [] };
+  const { base } = stamp ?? {};
+  const isOfBoth = base && ['same', 'before'].includes(orderOf(base.vector, vector));
+  // What nobody has ever set is no choice of anybody.
+  const usual = key === SETTINGS_KEY ? USUAL_SETTINGS : undefined;
+  const was = isOfBoth ? sharedPart(key, base.record) : usual;
+  const united = unitedAlike(key, { base: was, mine, theirs }, names);
+  return {
+    record: united.record,
+    vector: both,
+    isAgreed: sameData(united.record, theirs),
+    // The sample was opened on both, each with the times of its own day: nobody has lost anything.
+    said: isSample(mine) && isSample(theirs) ? [] : united.said,
+  };
+}
+
+/** The same on both devices: the hands of neither count for more, so the order of the two texts decides. */
+function unitedAlike(
+  key: Key,
+  { base, mine, theirs }: Sides,
+  { here, there }: Names,
+): { readonly record: unknown; readonly said: readonly string[] } {
+  const other = `the browser “${there}”`;
+  const hereWins = textOf(mine) > textOf(theirs);
+  return hereWins || mine === null || theirs === null
+    ? unitedOf(key, { base, mine, theirs }, { other, loser: there, hereWins: true })
+    : unitedOf(key, { base, mine: theirs, theirs: mine }, { other, loser: here, hereWins: false });
+}
+
+/** The same for the same data, whatever the order of its keys. */
+function textOf(data: unknown): string {
+  return JSON.stringify(data, (_key, value: unknown) =>
+    typeof value === 'object' && value !== null && !Array.isArray(value)
+      ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : value,
+  );
+}
+
+function isSample(record: unknown): boolean {
+  return (record as { readonly origin?: unknown } | null)?.origin === 'sample';
+}
+
+export interface TakenIn {
+  /** Records that are other than before. */
+  readonly keys: readonly Key[];
+  readonly said: readonly string[];
+}
+
+/** So many records in one transaction: the page can write in between. */
+const AT_ONCE = 200;
+
+/** Stores what another device has; what of it is stored already is not written again, so a file may be read twice. */
+export async function takeIn(
+  db: WorkshopDb,
+  foreign: readonly Foreign[],
+  names: Names,
+): Promise<TakenIn> {
+  const keys: Key[] = [];
+  const said: string[] = [];
+  for (let first = 0; first < foreign.length; first += AT_ONCE) {
+    const some = await takeInSome(db, foreign.slice(first, first + AT_ONCE), names);
+    keys.push(...some.keys);
+    said.push(...some.said);
+  }
+  return { keys, said };
+}
+
+async function takeInSome(
+  db: WorkshopDb,
+  foreign: readonly Foreign[],
+  names: Names,
+): Promise<TakenIn> {
+  const tx = db.transaction(WRITTEN_STORES, 'readwrite');
+  const last = await ownDevice(tx.objectStore('device'));
+  const own = { ...last, seq: last.seq + 1 };
+  const keys: Key[] = [];
+  const said: string[] = [];
+  let hasWritten = false;
+  await Promise.all(
+    foreign.map(async (one) => {
+      const [store, id] = partsOf(one.key);
+      const [record, stamp] = await Promise.all([
+        tx.objectStore(store).get(id) as Promise<unknown>,
+        tx.objectStore('stamps').get(one.key),
+      ]);
+      const outcome = outcomeOf({ record, stamp }, one, names);
+      if (!outcome) return;
+      said.push(...outcome.said);
+      const whole = withOwnPart(one.key, outcome.record, record);
+      const isOther = !sameData(whole, record ?? null);
+      if (isOther) {
+        keys.push(one.key);
+        await (whole === null
+          ? tx.objectStore(store).delete(id)
+          : tx.objectStore(store).put(whole as never));
+      }
+      const isNews = isOther || orderOf(stamp?.vector ?? {}, outcome.vector) !== 'same';
+      hasWritten ||= isNews;
+      await tx.objectStore('stamps').put({
+        id: one.key,
+        vector: outcome.vector,
+        seq: isNews ? own.seq : (stamp?.seq ?? 0),
+        isGone: outcome.record === null,
+        isAgreed: outcome.isAgreed,
+      });
+    }),
+  );
+  if (hasWritten) await tx.objectStore('device').put(own);
+  await tx.done;
+  return { keys, said };
+}

@@ -1,0 +1,77 @@
+import { sameData } from '@/core/formula';
+import { WRITTEN_STORES, ownDevice, stampAfter, type WorkshopDb } from '../db';
+import { partsOf, type Key } from '../keys';
+import { sharedPart } from '../shared';
+import { unitedOf } from '../unite';
+
+export interface Written {
+  /** What the database now holds, by key. */
+  readonly written: ReadonlyMap<Key, unknown>;
+  readonly said: readonly string[];
+}
+
+/** Writes all of it or nothing, in one transaction, each record united with what another side wrote meanwhile, and stamped. */
+export async function writeUnited(
+  db: WorkshopDb,
+  sent: ReadonlyMap<Key, unknown>,
+  known: ReadonlyMap<Key, unknown>,
+): Promise<Written> {
+  const tx = db.transaction(WRITTEN_STORES, 'readwrite');
+  const written = new Map<Key, unknown>();
+  const said: string[] = [];
+  const requests: Promise<unknown>[] = [];
+  const [last, stored] = await Promise.all([
+    ownDevice(tx.objectStore('device')),
+    Promise.all(
+      [...sent.keys()].map(async (key) => {
+        const [store, id] = partsOf(key);
+        const [record, stamp] = await Promise.all([
+          tx.objectStore(store).get(id) as Promise<unknown>,
+          tx.objectStore('stamps').get(key),
+        ]);
+        return { key, record: record ?? null, stamp };
+      }),
+    ),
+  ]);
+  const own = { ...last, seq: last.seq + 1 };
+  let isNews = false;
+  try {
+    for (const before of stored) {
+      const { key, record: theirs } = before;
+      const mine = sent.get(key) ?? null;
+      const united = unitedOf(key, { base: known.get(key), mine, theirs });
+      said.push(...united.said);
+      written.set(key, united.record);
+      if (sameData(united.record, theirs)) continue;
+      const [store, id] = partsOf(key);
+      requests.push(
+        united.record === null
+          ? tx.objectStore(store).delete(id)
+          : tx.objectStore(store).put(united.record as never),
+      );
+      if (sameData(sharedPart(key, united.record), sharedPart(key, theirs))) continue;
+      isNews = true;
+      requests.push(
+        tx.objectStore('stamps').put(stampAfter(key, before, own, united.record === null)),
+      );
+    }
+    if (isNews) requests.push(tx.objectStore('device').put(own));
+    // Said at once: a page that dies now has already asked the browser to keep it.
+    tx.commit();
+    await Promise.all([...requests, tx.done]);
+  } catch (error) {
+    await Promise.allSettled([...requests, aborted(tx)]);
+    throw error;
+  }
+  return { written, said };
+}
+
+/** Nothing of a transaction that failed halfway may stay. */
+async function aborted(tx: { abort: () => void; done: Promise<void> }): Promise<void> {
+  try {
+    tx.abort();
+  } catch {
+    // It has ended by itself already.
+  }
+  await tx.done;
+}

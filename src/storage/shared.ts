@@ -1,0 +1,17 @@
+import { SETTINGS_KEY, type Key } from './keys';
+
+/** Of the settings each device has these by itself: what a hand holds, and when it last made a copy. */
+const OWN_FIELDS = ['formulaInHandId', 'batchInHandId', 'copiedAt'] as const;
+
+/** What of a record other devices share. */
+export function sharedPart(key: Key, record: unknown): unknown {
+  if (key !== SETTINGS_KEY || !record) return record ?? null;
+  return { ...record, formulaInHandId: null, batchInHandId: null, copiedAt: undefined };
+}
+
+/** The shared part of a record as it now is, with what is this device’s own. @param here what this device has so far */
+export function withOwnPart(key: Key, record: unknown, here: unknown): unknown {
+  if (key !== SETTINGS_KEY || !record || !here) return record;
+  const own = OWN_FIELDS.map((field) => [field, (here as Record<string, unknown>)[field]] as const);
+  return { ...record, ...Object.fromEntries(own.filter(([, value]) => value !== undefined)) };
+}

@@ -1,0 +1,2 @@
+export { unitedOf, type Sides } from './unitedOf';
+export type { Voice } from './words';

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { folderApi } from './folderApi';
+
+expose(folderApi);

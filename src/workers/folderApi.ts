@@ -1,0 +1,30 @@
+import { lookAtFolder, type Look, type LookOptions } from '@/storage/folder';
+
+export type LookResult =
+  | { readonly ok: true; readonly look: Look }
+  | {
+      readonly ok: false;
+      readonly problem: 'gone' | 'no-leave' | 'failed';
+      readonly reason: string;
+    };
+
+/** What the worker at the shared folder answers. */
+export const folderApi = {
+  async look(
+    name: string,
+    handle: FileSystemDirectoryHandle,
+    options: LookOptions,
+  ): Promise<LookResult> {
+    try {
+      return { ok: true, look: await lookAtFolder(name, handle, options) };
+    } catch (error) {
+      return { ok: false, problem: problemOf(error), reason: String(error) };
+    }
+  },
+};
+export type FolderApi = typeof folderApi;
+
+function problemOf(error: unknown): 'gone' | 'no-leave' | 'failed' {
+  const name = error instanceof DOMException ? error.name : '';
+  return name === 'NotFoundError' ? 'gone' : name === 'NotAllowedError' ? 'no-leave' : 'failed';
+}
