@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, useTemplateRef } from 'vue';
+import { computed, ref, useTemplateRef, watch } from 'vue';
 import { newId } from '@/core/formula';
 import { PHOTOS_A_BATCH, type Batch } from '@/core/records';
 import { nowIso } from '@/stores/now';
@@ -17,6 +17,11 @@ const workshop = useWorkshopStore();
 const input = useTemplateRef<HTMLInputElement>('input');
 const problem = ref('');
 
+watch(
+  () => props.batch.id,
+  (id) => void workshop.bringPhotos(id),
+  { immediate: true },
+);
 const photos = computed(() =>
   workshop.records.photos.filter(
     ({ batchId, trialId }) =>

@@ -52,7 +52,10 @@ export const useBenchStore = defineStore('bench', () => {
     const kept = keepVersion(formula, now);
     if (kept !== formula) workshop.putFormula(kept);
     const evaluation = evaluate(kept.body, conditionsFor(workshop.facts, kept.body, plan.pieceG));
-    const coded = workshop.batches.map(({ code, formulaId }) => ({ code, formulaId }));
+    const coded = [...workshop.past, ...workshop.batches].map(({ code, formulaId }) => ({
+      code,
+      formulaId,
+    }));
     const { bowls } = shelf.assign(plan.lines, plan.bowlCount);
     const started = piecesByBowl(plan).map((pieces, bowl) => {
       const code = nextBatchCode(kept.name, kept.id, coded);

@@ -51,6 +51,7 @@ export const useGoodsStore = defineStore('goods', () => {
     lots: workshop.lots,
     lotMoves: shelf.moves,
     batches: workshop.batches,
+    past: workshop.past,
     goods: workshop.goods,
     orders: workshop.orders,
   }));

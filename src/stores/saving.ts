@@ -12,7 +12,9 @@ export const useSavingStore = defineStore('saving', () => {
   const said = ref<readonly string[]>([]);
   let session: Session | null = null;
 
-  async function open(events: Pick<SessionEvents, 'onChanges' | 'onSettings'>): Promise<Session> {
+  async function open(
+    events: Pick<SessionEvents, 'onChanges' | 'onSettings' | 'onPast'>,
+  ): Promise<Session> {
     session = await openSession(DATABASE_NAME, {
       ...events,
       onStatus: (next) => (status.value = next),

@@ -18,6 +18,7 @@ import {
   type BuyingFacts,
 } from '@/core/shelf';
 import { learnedLoss, lossRecordsOf, packedFromFills } from '@/core/learning';
+import { movesOfPast } from '@/core/past';
 import { today } from './now';
 import { useWorkshopStore } from './workshop';
 
@@ -25,7 +26,8 @@ import { useWorkshopStore } from './workshop';
 export const useShelfStore = defineStore('shelf', () => {
   const workshop = useWorkshopStore();
 
-  const moves = computed(() => lotMoves(workshop.batches, workshop.lots));
+  const pastMoves = computed(() => movesOfPast(workshop.past));
+  const moves = computed(() => lotMoves(workshop.batches, workshop.lots, pastMoves.value));
   const left = computed(() => stockLeft(workshop.lots, moves.value));
   const usable = computed(() => usableByMaterial(workshop.lots, left.value, today()));
   const low = computed(() => lowStock(workshop.materials, workshop.lots, left.value, today()));

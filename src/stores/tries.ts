@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { conditionsOfBatch, type Conditions } from '@/core/conditions';
 import { evaluate, type Evaluation } from '@/core/evaluation';
 import { newId } from '@/core/formula';
@@ -27,6 +27,9 @@ import { nowIso } from './now';
 import { useWorkshopStore } from './workshop';
 
 /** The trial in hand, and what all of them say: every call writes the record and saves it. */
+/** So many of the last trials have their batches read. */
+const MOST_TRIED = 400;
+
 export const useTriesStore = defineStore('tries', () => {
   const workshop = useWorkshopStore();
   const chosenId = ref<string | null>(null);
@@ -43,6 +46,12 @@ export const useTriesStore = defineStore('tries', () => {
         ? trials.value.find(({ finishedAt }) => finishedAt === null)
         : undefined) ??
       null,
+  );
+  /** A trial of a piece of long ago is judged by that batch: it is read. */
+  watch(
+    () => workshop.trials.flatMap(({ batchId }) => batchId ?? []),
+    (ids) => void workshop.bring(ids.slice(-MOST_TRIED)),
+    { immediate: true },
   );
   const batchOf = ({ batchId }: Trial): Batch | null =>
     workshop.batches.find(({ id }) => id === batchId) ?? null;

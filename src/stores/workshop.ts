@@ -3,6 +3,7 @@ import { computed, ref, shallowRef } from 'vue';
 import type { WorkshopFacts } from '@/core/conditions';
 import { newFormula, type Formula, type FormulaBody } from '@/core/formula';
 import { catalogWith } from '@/core/materials';
+import { idsAtHand, type PastBatch } from '@/core/past';
 import type { Batch } from '@/core/records';
 import { cavityMl } from '@/core/scaling';
 import { taughtByTrials, type Trial } from '@/core/trials';
@@ -40,12 +41,22 @@ export const useWorkshopStore = defineStore('workshop', () => {
   const settings = shallowRef<Settings>(USUAL_SETTINGS);
   /** Records that are stored but not whole. */
   const refused = shallowRef<readonly Refused[]>([]);
+  /** Every stored batch in short, by id, as it was when it was last not at hand. */
+  const digests = shallowRef<ReadonlyMap<string, PastBatch>>(new Map());
   const isLoaded = ref(false);
   /** Nothing has ever been stored here: the first visit. */
   const isFirstVisit = ref(false);
 
   const formulas = computed(() => records.value.formulas);
   const batches = computed(() => records.value.batches);
+  /** Batches of long ago: in short, until somebody looks at one. */
+  const past = computed(() => {
+    const here = new Set(batches.value.map(({ id }) => id));
+    return [...digests.value.values()].filter(({ id }) => !here.has(id));
+  });
+  const batchCount = computed(() => batches.value.length + past.value.length);
+  const codeOfBatch = (id: string): string | null =>
+    batches.value.find((one) => one.id === id)?.code ?? digests.value.get(id)?.code ?? null;
   const materials = computed(() => records.value.materials);
   /** What ships, with what this maker knows better and has beside it. */
   const catalog = computed(() => catalogWith(materials.value));
@@ -85,7 +96,9 @@ export const useWorkshopStore = defineStore('workshop', () => {
     fills: fills.value,
   }));
   const sampleCount = computed(
-    () => everyRecord(records.value).filter(({ origin }) => origin === 'sample').length,
+    () =>
+      [...everyRecord(records.value), ...past.value].filter(({ origin }) => origin === 'sample')
+        .length,
   );
 
   let session: Session | null = null;
@@ -94,6 +107,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     session = await saving.open({
       onChanges: takeOver,
       onSettings: takeOverSettings,
+      onPast: takeOverPast,
     });
     const { loaded } = session;
     settings.value = loaded.settings ?? USUAL_SETTINGS;
@@ -102,7 +116,12 @@ export const useWorkshopStore = defineStore('workshop', () => {
       loaded.records,
     );
     refused.value = loaded.refused;
+    const aside = new Set((settings.value.setAside ?? []).map(({ id }) => id));
+    digests.value = new Map(
+      loaded.digests.flatMap((one) => (aside.has(one.id) ? [] : [[one.id, one] as const])),
+    );
     isFirstVisit.value = loaded.settings === null && everyRecord(loaded.records).length === 0;
+    await bring([settings.value.batchInHandId ?? '']);
     isLoaded.value = true;
   }
 
@@ -112,10 +131,52 @@ export const useWorkshopStore = defineStore('workshop', () => {
       const own = changes.filter(({ store }) => store === name);
       if (own.length === 0) continue;
       const gone = own.filter(({ record }) => record === null).map(({ id }) => id);
+      if (name === 'batches') forgetPast(gone);
       const there = own.flatMap(({ record }) => record ?? []) as RecordOf<typeof name>[];
       records.value = overlaid(without(records.value, name, gone), name, there);
     }
     isFirstVisit.value = false;
+  }
+
+  /** Batches that another device or a file brought by the thousand: what is worked with is read. */
+  function takeOverPast(told: readonly PastBatch[]): void {
+    digests.value = new Map([...digests.value, ...told.map((one) => [one.id, one] as const)]);
+    isFirstVisit.value = false;
+    const wanted = idsAtHand(
+      [...digests.value.values()],
+      records.value.goods,
+      Date.parse(nowIso()),
+    );
+    void bring([...wanted]);
+  }
+
+  function forgetPast(ids: readonly string[]): void {
+    if (!ids.some((id) => digests.value.has(id))) return;
+    const left = new Map(digests.value);
+    for (const id of ids) left.delete(id);
+    digests.value = left;
+  }
+
+  /** Reads past batches that somebody looks at: from then on they are among all others. */
+  async function bring(ids: readonly string[]): Promise<void> {
+    const here = new Set(batches.value.map(({ id }) => id));
+    const missing = ids.filter((id) => digests.value.has(id) && !here.has(id));
+    if (missing.length === 0 || !session) return;
+    const own = new Set(materials.value.map(({ id }) => id));
+    const brought = await session.bring(missing, own);
+    // What is not whole is said, and told no more.
+    if (brought.refused.length > 0) {
+      refused.value = [...refused.value, ...brought.refused];
+      const whole = new Set(brought.batches.map(({ id }) => id));
+      forgetPast(missing.filter((id) => !whole.has(id)));
+    }
+    records.value = overlaid(records.value, 'batches', brought.batches);
+  }
+
+  /** Reads the photos of a batch: they are too big to be held before somebody looks. */
+  async function bringPhotos(batchId: string): Promise<void> {
+    const photos = (await session?.bringPhotos(batchId)) ?? [];
+    if (photos.length > 0) records.value = overlaid(records.value, 'photos', photos);
   }
 
   /** What this tab has in hand stays in hand. */
@@ -144,11 +205,13 @@ export const useWorkshopStore = defineStore('workshop', () => {
       ...(batchInHandId === id && { batchInHandId: null }),
     });
     records.value = without(records.value, of, [id]);
+    if (of === 'batches') forgetPast([id]);
   }
 
   function remove(name: CollectionName, ids: readonly string[]): void {
     if (ids.length === 0) return;
     records.value = without(records.value, name, ids);
+    if (name === 'batches') forgetPast(ids);
     session?.remove(name, ids);
     const { formulaInHandId, batchInHandId } = settings.value;
     if (ids.includes(formulaInHandId ?? '')) changeSettings({ formulaInHandId: null });
@@ -220,16 +283,16 @@ export const useWorkshopStore = defineStore('workshop', () => {
     /** Own records may speak of the sample's materials: those stay. */
     const isInUse = (id: string) =>
       isInALot(id, ownLots) ||
+      past.value.some((one) => one.origin === 'own' && one.materialIds.includes(id)) ||
       usersOfMaterial(id, ownFormulas, ownBatches, ownLadders, materials.value.filter(isOwn))
         .length > 0;
     for (const name of COLLECTION_NAMES) {
       const sample = records.value[name].filter(
         ({ origin, id }) => origin === 'sample' && !(name === 'materials' && isInUse(id)),
       );
-      remove(
-        name,
-        sample.map(({ id }) => id),
-      );
+      const ids = sample.map(({ id }) => id);
+      const gone = name === 'batches' ? past.value.filter(({ origin }) => origin === 'sample') : [];
+      remove(name, [...ids, ...gone.map(({ id }) => id)]);
     }
   }
 
@@ -252,6 +315,11 @@ export const useWorkshopStore = defineStore('workshop', () => {
     records,
     formulas,
     batches,
+    past,
+    batchCount,
+    codeOfBatch,
+    bring,
+    bringPhotos,
     materials,
     catalog,
     facts,

@@ -325,6 +325,7 @@ const BOOKS: Books = {
   lots: SAMPLE.lots,
   lotMoves: lotMoves(SAMPLE.batches, SAMPLE.lots),
   batches: SAMPLE.batches,
+  past: [],
   goods: SAMPLE.goods,
   orders: SAMPLE.orders,
 };

@@ -19,7 +19,7 @@ export type {
   UnitKind,
 } from './schema';
 export { standingMoves, standsOn } from './moves';
-export { looseStock, overdrawn, unitsOnHand, wrappedStock } from './stock';
+export { givenBy, looseChanges, looseStock, overdrawn, unitsOnHand, wrappedStock } from './stock';
 export type { Loose, LooseStock, WrappedStock } from './stock';
 export { takeUnits } from './take';
 export { eachCost, lowPackaging, packagingFor, packagingLeft, piecesOf } from './packaging';
@@ -27,7 +27,7 @@ export type { PackagingUse } from './packaging';
 export { mostUnits, wrapCode, wrapFrom } from './wrap';
 export type { FromBatch, WrapPlan } from './wrap';
 export { originOf, packagingLot, recallBatch, recallLot } from './recall';
-export type { Books, OrderOrigin, Recall, RecalledHandOver } from './recall';
+export type { Books, CalledBatch, OrderOrigin, Recall, RecalledHandOver } from './recall';
 export { batchContents, changedAfter } from './contents';
 export { pieceNet } from './net';
 export type { PieceNet } from './net';

@@ -5,11 +5,16 @@ import { standingMoves } from './moves';
 import type { GoodsMove, MoveOf, Packaging } from './schema';
 import { looseStock, wrappedStock } from './stock';
 
+/** What a recall says of a batch. */
+export type CalledBatch = Pick<Batch, 'id' | 'code' | 'formulaName' | 'startedAt'>;
+
 /** Everything a recall looks through. */
 export interface Books {
   readonly lots: readonly Lot[];
   readonly lotMoves: readonly LotMove[];
   readonly batches: readonly Batch[];
+  /** Batches of long ago: nothing of them lies here unwrapped. */
+  readonly past: readonly CalledBatch[];
   readonly goods: readonly GoodsMove[];
   readonly orders: readonly Order[];
 }
@@ -34,7 +39,7 @@ export interface RecalledHandOver {
 
 export interface Recall {
   readonly batches: readonly {
-    readonly batch: Batch;
+    readonly batch: CalledBatch;
     readonly massG: number;
     readonly through: readonly string[];
   }[];
@@ -48,7 +53,7 @@ export interface Recall {
 export function recallLot(lotId: string, books: Books): Recall {
   const found = new Map<string, { massG: number; through: readonly string[] }>();
   follow(lotId, [], new Set([lotId]));
-  const byId = new Map(books.batches.map((batch) => [batch.id, batch]));
+  const byId = new Map(allBatches(books).map((batch) => [batch.id, batch]));
   return recallOf(
     [...found].flatMap(([id, { massG, through }]) => {
       const batch = byId.get(id);
@@ -72,8 +77,12 @@ export function recallLot(lotId: string, books: Books): Recall {
   }
 }
 
+function allBatches({ past, batches }: Books): readonly CalledBatch[] {
+  return [...past, ...batches];
+}
+
 /** From a batch to the orders that hold it. */
-export function recallBatch(batch: Batch, books: Books): Recall {
+export function recallBatch(batch: CalledBatch, books: Books): Recall {
   return recallOf([{ batch, massG: 0, through: [] }], books);
 }
 
@@ -115,7 +124,7 @@ function recallOf(batches: Recall['batches'], books: Books): Recall {
 /** From an order back to the lots in it. */
 export interface OrderOrigin {
   readonly runs: readonly { readonly run: MoveOf<'wrapped'>; readonly count: number }[];
-  readonly batches: readonly Batch[];
+  readonly batches: readonly CalledBatch[];
   readonly lots: readonly LotOfBatch[];
   /** Deliveries of wraps, by id. */
   readonly packagingLotIds: readonly string[];
@@ -135,7 +144,7 @@ export function originOf(orderId: string, books: Books): OrderOrigin {
     ...runs.flatMap(({ run }) => run.from.map(({ batchId }) => batchId)),
     ...moves.flatMap(({ loose }) => loose.map(({ batchId }) => batchId)),
   ]);
-  const batches = books.batches.filter(({ id }) => batchIds.has(id));
+  const batches = allBatches(books).filter(({ id }) => batchIds.has(id));
   const lots = new Map<string, LotOfBatch>();
   for (const batch of batches)
     for (const one of lotsOfBatch(batch, books.lots, books.lotMoves)) {

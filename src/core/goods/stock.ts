@@ -16,8 +16,8 @@ export interface WrappedStock {
   readonly left: number;
 }
 
-/** What a batch gave: counted, less what was found bad since and what is kept back. */
-function given(batch: Batch): Loose {
+/** What a batch gave: counted, less what was found bad since and what is kept back; nothing while nobody has counted. */
+export function givenBy(batch: Batch): Loose {
   const counted = countOf(batch);
   if (counted === null) return { good: 0, second: 0, sampler: 0 };
   const inspected = standing(batch, 'inspected');
@@ -36,11 +36,8 @@ function given(batch: Batch): Loose {
   };
 }
 
-/** Unwrapped pieces of every batch that was counted, the oldest batch first. */
-export function looseStock(
-  batches: readonly Batch[],
-  moves: readonly GoodsMove[],
-): readonly LooseStock[] {
+/** What moves of goods did to the loose pieces of batches, by batch. */
+export function looseChanges(moves: readonly GoodsMove[]): ReadonlyMap<string, Loose> {
   const change = new Map<string, Record<Grade, number>>();
   const add = (batchId: string, grade: Grade, pieces: number) => {
     const of = change.get(batchId) ?? { good: 0, second: 0, sampler: 0 };
@@ -57,10 +54,19 @@ export function looseStock(
   }
   for (const { of, change: by } of standingMoves(moves, 'counted'))
     if (of.kind === 'loose') add(of.batchId, of.grade, by);
+  return change;
+}
+
+/** Unwrapped pieces of every batch that was counted, the oldest batch first. */
+export function looseStock(
+  batches: readonly Batch[],
+  moves: readonly GoodsMove[],
+): readonly LooseStock[] {
+  const change = looseChanges(moves);
   return batches
     .filter((batch) => countOf(batch) !== null)
     .map((batch) => {
-      const first = given(batch);
+      const first = givenBy(batch);
       const since = change.get(batch.id);
       return {
         batch,

@@ -11,8 +11,15 @@ export interface LotMove {
   readonly at: string | null;
 }
 
-/** Every gram taken off every lot: weighed, added or made into a premix. Struck entries do not count. */
-export function lotMoves(batches: readonly Batch[], lots: readonly Lot[]): readonly LotMove[] {
+/**
+ * Every gram taken off every lot: weighed, added or made into a premix. Struck entries do not count.
+ * @param past moves of batches that are not among these
+ */
+export function lotMoves(
+  batches: readonly Batch[],
+  lots: readonly Lot[],
+  past: readonly LotMove[] = [],
+): readonly LotMove[] {
   const fromBatches = batches.flatMap((batch) =>
     [...standing(batch, 'weighed'), ...standing(batch, 'added')].flatMap(({ lots: used, at }) =>
       (used ?? []).map(({ lotId, massG }): LotMove => ({
@@ -32,7 +39,9 @@ export function lotMoves(batches: readonly Batch[], lots: readonly Lot[]): reado
     })),
   );
   // Records come by id; a story goes by time.
-  return [...fromBatches, ...fromPremixes].sort((a, b) => (a.at ?? '').localeCompare(b.at ?? ''));
+  return [...past, ...fromBatches, ...fromPremixes].sort((a, b) =>
+    (a.at ?? '').localeCompare(b.at ?? ''),
+  );
 }
 
 /**

@@ -1,37 +1,59 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { useWindowVirtualizer } from '@tanstack/vue-virtual';
+import { computed, ref, useTemplateRef, type ComponentPublicInstance } from 'vue';
 import { FAMILY_WORDS } from '@/core/formula';
-import { OUTCOME_WORDS, countOf, roomOf, weighedRatio, type Batch } from '@/core/records';
 import { useWorkshopStore } from '@/stores/workshop';
-import MiniCore from '@/ui/pictures/MiniCore.vue';
 import PageHeader from '@/shared/PageHeader.vue';
-import { counted, formatFixed, formatGrams } from '@/core/words';
-import { longDate } from '@/ui/frame/format';
+import { counted } from '@/core/words';
+import AlmanacRow from './AlmanacRow.vue';
+import type { Told } from './told';
 
 const workshop = useWorkshopStore();
 const query = ref('');
 
-const batches = computed(() =>
-  workshop.batches
-    .filter((batch) => matches(batch, query.value))
-    .sort((a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt)),
+/** Every batch, the newest first, and what it is found by. */
+const all = computed(() =>
+  [
+    ...workshop.past.map((past): Told => ({ ...past, batch: null })),
+    ...workshop.batches.map((batch): Told => ({
+      ...batch,
+      family: batch.body.family,
+      totalG: batch.plan.totalG,
+      batch,
+    })),
+  ]
+    .map((told) => ({
+      told,
+      startMs: Date.parse(told.startedAt),
+      text: `${told.code} ${told.formulaName} ${FAMILY_WORDS[told.family]}`.toLowerCase(),
+    }))
+    .sort((a, b) => b.startMs - a.startMs),
 );
+const found = computed(() => {
+  const words = (query.value ?? '').toLowerCase().split(/\s+/);
+  return all.value.filter(({ text }) => words.every((word) => text.includes(word)));
+});
 
-function matches(batch: Batch, wanted: string): boolean {
-  const text =
-    `${batch.code} ${batch.formulaName} ${FAMILY_WORDS[batch.body.family]}`.toLowerCase();
-  return wanted
-    .toLowerCase()
-    .split(/\s+/)
-    .every((word) => text.includes(word));
-}
-
-function ending(batch: Batch): string {
-  const count = countOf(batch);
-  if (!count) return OUTCOME_WORDS[batch.outcome];
-  return count.rejects > 0
-    ? `${count.pieces} pieces, ${count.rejects} wrong`
-    : `${count.pieces} pieces`;
+/** A workshop may have thousands: what is in sight is drawn. */
+const ROW_PX = 66;
+const list = useTemplateRef<HTMLElement>('list');
+const virtual = useWindowVirtualizer(
+  computed(() => ({
+    count: found.value.length,
+    estimateSize: () => ROW_PX,
+    overscan: 12,
+    scrollMargin: list.value?.offsetTop ?? 0,
+    getItemKey: (index: number) => found.value[index]?.told.id ?? index,
+  })),
+);
+const rows = computed(() =>
+  virtual.value.getVirtualItems().flatMap(({ index, start }) => {
+    const one = found.value[index];
+    return one ? [{ index, top: start - virtual.value.options.scrollMargin, told: one.told }] : [];
+  }),
+);
+function measure(row: Element | ComponentPublicInstance | null): void {
+  if (row instanceof Element) virtual.value.measureElement(row);
 }
 </script>
 
@@ -39,9 +61,9 @@ function ending(batch: Batch): string {
   <div>
     <PageHeader>
       <template #title><h1>Almanac</h1></template>
-      <template #sub>{{ counted(workshop.batches.length, 'batch', 'batches') }} on record</template>
+      <template #sub>{{ counted(workshop.batchCount, 'batch', 'batches') }} on record</template>
     </PageHeader>
-    <p v-if="workshop.batches.length === 0" class="blank">
+    <p v-if="workshop.batchCount === 0" class="blank">
       No batch yet. Every batch made at the bench is written here: what was planned, what was
       weighed, when, in which room.
     </p>
@@ -53,32 +75,18 @@ function ending(batch: Batch): string {
         clearable
         @click:clear="query = ''"
       />
-      <p v-if="batches.length === 0" class="quiet">No batch fits “{{ query }}”.</p>
-      <ul class="plain-list">
-        <li v-for="batch in batches" :key="batch.id">
-          <router-link :to="{ name: 'batch', params: { batchId: batch.id } }" class="batch">
-            <MiniCore :body="batch.body" class="core" />
-            <span class="naming">
-              <b class="figure name">{{ batch.formulaName }}</b>
-              <span class="quiet"
-                >{{ FAMILY_WORDS[batch.body.family] }} · version {{ batch.versionNumber }}</span
-              >
-            </span>
-            <span class="code tabular">{{ batch.code }}</span>
-            <span class="tabular">{{ longDate(batch.startedAt) }}</span>
-            <span class="tabular quiet">{{
-              roomOf(batch)
-                ? `${roomOf(batch)?.humidityPct} %, ${roomOf(batch)?.tempC} °C`
-                : 'room not read'
-            }}</span>
-            <span class="tabular quiet">{{
-              weighedRatio(batch, workshop.catalog) === null
-                ? '–'
-                : `${formatFixed(weighedRatio(batch, workshop.catalog) ?? 0, 2)} soda to acid`
-            }}</span>
-            <span class="tabular">{{ formatGrams(batch.plan.totalG) }} g</span>
-            <b>{{ ending(batch) }}</b>
-          </router-link>
+      <p v-if="found.length === 0" class="quiet">No batch fits “{{ query }}”.</p>
+      <ul ref="list" class="plain-list" :style="{ height: `${virtual.getTotalSize()}px` }">
+        <li
+          v-for="{ told, index, top } in rows"
+          :key="told.id"
+          :ref="measure"
+          :data-index="index"
+          :aria-setsize="found.length"
+          :aria-posinset="index + 1"
+          :style="{ transform: `translateY(${top}px)` }"
+        >
+          <AlmanacRow :told="told" />
         </li>
       </ul>
     </div>
@@ -98,38 +106,11 @@ function ending(batch: Batch): string {
   max-width: 420px;
   margin-bottom: 10px;
 }
-.batch {
-  display: grid;
-  grid-template-columns:
-    46px minmax(170px, 2fr) 80px 156px minmax(90px, 1fr) minmax(120px, 1fr)
-    76px minmax(110px, 1fr);
-  gap: 14px;
-  align-items: center;
-  min-height: 66px;
-  border-bottom: 1px solid var(--hairline);
-  color: inherit;
-  font-size: 14px;
-  text-decoration: none;
+ul {
+  position: relative;
 }
-.core {
-  width: 22px;
-  height: 57px;
-}
-.naming {
-  display: grid;
-  min-width: 0;
-}
-.name {
-  font-size: 17px;
-  overflow-wrap: anywhere;
-}
-.batch:hover .name {
-  color: var(--verdigris);
-}
-@media (max-width: 1120px) {
-  .batch {
-    grid-template-columns: 46px minmax(0, 1fr) auto;
-    padding: 8px 0;
-  }
+li {
+  position: absolute;
+  inset: 0 0 auto;
 }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS } from '@/core/formula';
 import {
@@ -28,6 +28,11 @@ const router = useRouter();
 const isGivingUp = ref(false);
 
 const batch = computed(() => workshop.batches.find(({ id }) => id === props.batchId) ?? null);
+watch(
+  () => props.batchId,
+  (id) => void workshop.bring([id]),
+  { immediate: true },
+);
 const room = computed(() => (batch.value ? roomOf(batch.value) : null));
 const count = computed(() => (batch.value ? countOf(batch.value) : null));
 const ratio = computed(() => (batch.value ? weighedRatio(batch.value, workshop.catalog) : null));
@@ -52,7 +57,13 @@ function print(): void {
   <div>
     <PageHeader>
       <template #title
-        ><h1>{{ batch ? `${batch.code} ${batch.formulaName}` : 'No such batch' }}</h1></template
+        ><h1>
+          {{
+            batch
+              ? `${batch.code} ${batch.formulaName}`
+              : (workshop.codeOfBatch(batchId) ?? 'No such batch')
+          }}
+        </h1></template
       >
       <template v-if="batch" #sub>
         {{ FAMILY_WORDS[batch.body.family] }}, version {{ batch.versionNumber }} ·

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, watch } from 'vue';
 import { useWorkshopStore } from '@/stores/workshop';
 import BenchSheet from '@/ui/paper/BenchSheet.vue';
 import PageHeader from '@/shared/PageHeader.vue';
@@ -11,6 +11,11 @@ const props = defineProps<{ batchId: string }>();
 const workshop = useWorkshopStore();
 
 const batch = computed(() => workshop.batches.find(({ id }) => id === props.batchId) ?? null);
+watch(
+  () => props.batchId,
+  (id) => void workshop.bring([id]),
+  { immediate: true },
+);
 const sheet = computed(() => {
   const of = batch.value;
   if (!of) return null;

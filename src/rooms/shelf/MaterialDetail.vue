@@ -30,15 +30,18 @@ const document = computed(() =>
 );
 const documentedId = ref<string | null>(null);
 /** Formulas and batches that are made of it. */
-const users = computed(() =>
-  usersOfMaterial(
+const users = computed(() => [
+  ...usersOfMaterial(
     props.materialId,
     workshop.formulas,
     workshop.batches,
     workshop.ladders,
     workshop.materials,
   ),
-);
+  ...workshop.past
+    .filter(({ materialIds }) => materialIds.includes(props.materialId))
+    .map(({ code }) => code),
+]);
 const isNeeded = computed(
   () => users.value.length > 0 || isInALot(props.materialId, workshop.lots),
 );

@@ -28,7 +28,7 @@ function removeSample(): void {
       <template #title><h1>Workshop</h1></template>
       <template #sub
         >{{ counted(workshop.formulas.length, 'formula') }},
-        {{ counted(workshop.batches.length, 'batch', 'batches') }} in this browser</template
+        {{ counted(workshop.batchCount, 'batch', 'batches') }} in this browser</template
       >
     </PageHeader>
     <div class="room">

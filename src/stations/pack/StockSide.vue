@@ -61,8 +61,7 @@ function moveName(move: (typeof workshop.goods)[number]): string {
   ];
   return [...new Set(names)].join(', ');
 }
-const codeOf = (id: string) =>
-  workshop.batches.find((batch) => batch.id === id)?.code ?? 'a batch that is gone';
+const codeOf = (id: string) => workshop.codeOfBatch(id) ?? 'a batch that is gone';
 
 function strike(id: string): void {
   const done = goods.strike(id);

@@ -3,5 +3,6 @@ export type { WorkshopDb } from './open';
 export { WRITTEN_STORES, newDeviceId, ownDevice, stampAfter } from './stamps';
 export type { Device, OwnDevice, Stamp } from './stamps';
 export type { FileMark, FolderState, Peer, Trouble } from './folderState';
-export { loadWorkshop } from './repository';
-export type { StoredWorkshop } from './repository';
+export { putRecord } from './put';
+export { batchesOf, loadWorkshop, photosOf } from './repository';
+export type { BroughtBatches, StoredWorkshop } from './repository';

@@ -1,4 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction } from 'idb';
+import { pastOf, type PastBatch } from '@/core/past';
+import { batchSchema, type Photo } from '@/core/records';
 import type { Settings } from '@/core/workshop';
 import type { CollectionName, RecordOf } from '../collections';
 import { STORE_NAMES, type StoreName } from '../keys';
@@ -6,9 +8,14 @@ import { STORED_VERSION, upgraded, type Plain } from '../upgrades';
 import type { FolderHandle, FolderState } from './folderState';
 import type { OwnDevice, Stamp } from './stamps';
 
-type Collections = { [K in CollectionName]: { key: string; value: RecordOf<K> } };
+type Collections = {
+  [K in Exclude<CollectionName, 'photos'>]: { key: string; value: RecordOf<K> };
+};
 export interface WorkshopSchema extends DBSchema, Collections {
+  photos: { key: string; value: Photo; indexes: { byBatch: string } };
   settings: { key: string; value: Settings };
+  /** What is told of a batch without reading it. */
+  digests: { key: string; value: PastBatch };
   stamps: { key: string; value: Stamp; indexes: { bySeq: number } };
   device: { key: string; value: OwnDevice };
   folder: { key: string; value: FolderState };
@@ -35,8 +42,10 @@ export function openWorkshopDb(name: string, events: DbEvents = {}): Promise<Wor
         if (!db.objectStoreNames.contains(store)) db.createObjectStore(store, { keyPath: 'id' });
       if (!db.objectStoreNames.contains('stamps'))
         db.createObjectStore('stamps', { keyPath: 'id' }).createIndex('bySeq', 'seq');
-      for (const store of ['device', 'folder', 'handle'] as const)
+      for (const store of ['digests', 'device', 'folder', 'handle'] as const)
         if (!db.objectStoreNames.contains(store)) db.createObjectStore(store, { keyPath: 'id' });
+      const photos = tx.objectStore('photos');
+      if (!photos.indexNames.contains('byBatch')) photos.createIndex('byBatch', 'batchId');
       if (oldVersion >= 1) await rewrite(tx, oldVersion);
     },
     blocked: () => events.onBlocked?.(),
@@ -52,7 +61,7 @@ export function openWorkshopDb(name: string, events: DbEvents = {}): Promise<Wor
 async function rewrite(
   tx: IDBPTransaction<
     WorkshopSchema,
-    (StoreName | 'stamps' | 'device' | 'folder' | 'handle')[],
+    (StoreName | 'digests' | 'stamps' | 'device' | 'folder' | 'handle')[],
     'versionchange'
   >,
   fromVersion: number,
@@ -64,4 +73,9 @@ async function rewrite(
   const records = upgraded(stored, fromVersion);
   for (const name of STORE_NAMES)
     for (const record of records[name] ?? []) await untyped.objectStore(name).put(record);
+  await tx.objectStore('digests').clear();
+  for (const stored of records.batches ?? []) {
+    const batch = batchSchema.safeParse(stored).data;
+    if (batch) await tx.objectStore('digests').put(pastOf(batch));
+  }
 }

@@ -1,26 +1,67 @@
+import { idsAtHand, pastOf, type PastBatch } from '@/core/past';
+import type { Batch, Photo } from '@/core/records';
 import type { Settings } from '@/core/workshop';
-import { COLLECTION_NAMES, type Records } from '../collections';
+import { COLLECTION_NAMES, type CollectionName, type Records } from '../collections';
+import { STORE_NAMES } from '../keys';
 import { soundRecords, type Refused } from '../soundness';
-import { STORE_NAMES, type StoreName } from '../keys';
 import type { WorkshopDb } from './open';
 
 export interface StoredWorkshop {
+  /** Everything, but for past batches and for photos: those are read when they are looked at. */
   readonly records: Records;
+  /** Every batch that is stored and whole, in short. */
+  readonly digests: readonly PastBatch[];
   readonly settings: Settings | null;
   /** Records that are not whole: left in the database, said to the maker. */
   readonly refused: readonly Refused[];
 }
 
-/** Reads everything that is stored. */
-export async function loadWorkshop(db: WorkshopDb): Promise<StoredWorkshop> {
-  const tx = db.transaction(STORE_NAMES);
-  const stored = new Map<StoreName, readonly unknown[]>();
-  await Promise.all(
-    STORE_NAMES.map(async (name) => stored.set(name, await tx.objectStore(name).getAll())),
+/** Read when they are looked at. */
+const LATER: readonly CollectionName[] = ['batches', 'photos'];
+
+/** Reads what is worked with. @param nowMs what is past is told by it */
+export async function loadWorkshop(db: WorkshopDb, nowMs = Date.now()): Promise<StoredWorkshop> {
+  const tx = db.transaction([...STORE_NAMES, 'digests']);
+  const now = COLLECTION_NAMES.filter((name) => !LATER.includes(name));
+  const [lists, settings, digests, ids] = await Promise.all([
+    Promise.all(now.map(async (name) => [name, await tx.objectStore(name).getAll()] as const)),
+    tx.objectStore('settings').getAll(),
+    tx.objectStore('digests').getAll(),
+    tx.objectStore('batches').getAllKeys(),
+  ]);
+  const stored = Object.fromEntries(lists);
+  const told = new Set(digests.map(({ id }) => id));
+  const goods = soundRecords({ goods: stored.goods ?? [] }, null).records.goods;
+  const wanted = idsAtHand(digests, goods, nowMs);
+  const untold = ids.filter((id) => !told.has(id));
+  const batches = await Promise.all(
+    [...wanted, ...untold].map((id) => tx.objectStore('batches').get(id)),
   );
   await tx.done;
-  return soundRecords(
-    Object.fromEntries(COLLECTION_NAMES.map((name) => [name, stored.get(name) ?? []])),
-    stored.get('settings')?.[0] ?? null,
-  );
+  const sound = soundRecords({ ...stored, batches: batches.filter(Boolean) }, settings[0] ?? null);
+  const newlyTold = sound.records.batches.filter(({ id }) => !told.has(id)).map(pastOf);
+  return { ...sound, digests: [...digests, ...newlyTold] };
+}
+
+export interface BroughtBatches {
+  readonly batches: readonly Batch[];
+  readonly refused: readonly Refused[];
+}
+
+/** Batches by their ids, as far as they are stored and whole. @param materials ids of materials of one’s own */
+export async function batchesOf(
+  db: WorkshopDb,
+  ids: readonly string[],
+  materials: ReadonlySet<string>,
+): Promise<BroughtBatches> {
+  const tx = db.transaction('batches');
+  const stored = await Promise.all(ids.map((id) => tx.store.get(id)));
+  const { records, refused } = soundRecords({ batches: stored.filter(Boolean) }, null, materials);
+  return { batches: records.batches, refused };
+}
+
+/** The photos of a batch. */
+export async function photosOf(db: WorkshopDb, batchId: string): Promise<readonly Photo[]> {
+  const stored = await db.getAllFromIndex('photos', 'byBatch', batchId);
+  return soundRecords({ photos: stored }, null).records.photos;
 }

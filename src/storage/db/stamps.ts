@@ -26,7 +26,7 @@ export interface Device {
 }
 export type OwnDevice = Device & { readonly id: 'own' };
 
-export const WRITTEN_STORES = [...STORE_NAMES, 'stamps', 'device'] as const;
+export const WRITTEN_STORES = [...STORE_NAMES, 'digests', 'stamps', 'device'] as const;
 
 export function newDeviceId(): string {
   return crypto.randomUUID().slice(0, 8);

@@ -45,6 +45,7 @@ async function browser(called: string): Promise<Browser> {
     onStatus: () => {},
     onChanges: () => {},
     onSettings: () => {},
+    onPast: () => {},
     onSaid: (sentences) => said.push(...sentences),
   });
   opened.push(session);

@@ -1,6 +1,6 @@
 import { sameData } from '@/core/formula';
 import { USUAL_SETTINGS } from '@/core/workshop';
-import { WRITTEN_STORES, ownDevice, type Stamp, type WorkshopDb } from '../db';
+import { WRITTEN_STORES, ownDevice, putRecord, type Stamp, type WorkshopDb } from '../db';
 import { SETTINGS_KEY, partsOf, type Key } from '../keys';
 import { sharedPart, withOwnPart } from '../shared';
 import { unitedOf, type Sides } from '../unite';
@@ -145,9 +145,7 @@ async function takeInSome(
       const isOther = !sameData(whole, record ?? null);
       if (isOther) {
         keys.push(one.key);
-        await (whole === null
-          ? tx.objectStore(store).delete(id)
-          : tx.objectStore(store).put(whole as never));
+        await Promise.all(putRecord(tx, store, id, whole));
       }
       const isNews = isOther || orderOf(stamp?.vector ?? {}, outcome.vector) !== 'same';
       hasWritten ||= isNews;

@@ -36,6 +36,7 @@ async function openTab(): Promise<Tab> {
       for (const { id, record: changed } of changes) shown.set(id, changed);
     },
     onSettings: (settings) => (tab.settings = settings),
+    onPast: () => {},
     onSaid: (sentences) => said.push(...sentences),
   });
   for (const list of Object.values(session.loaded.records))
@@ -354,6 +355,7 @@ describe('how saving stands', () => {
       onStatus: (status) => statuses.push(status),
       onChanges: () => {},
       onSettings: () => {},
+      onPast: () => {},
       onSaid: () => {},
     });
     return { session, statuses };

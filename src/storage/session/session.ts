@@ -1,7 +1,17 @@
 import { sameData } from '@/core/formula';
+import type { PastBatch } from '@/core/past';
+import type { Photo } from '@/core/records';
 import { settingsSchema, type Settings } from '@/core/workshop';
 import { COLLECTION_NAMES, type CollectionName, type RecordOf } from '../collections';
-import { loadWorkshop, openWorkshopDb, type StoredWorkshop, type WorkshopDb } from '../db';
+import {
+  batchesOf,
+  loadWorkshop,
+  openWorkshopDb,
+  photosOf,
+  type BroughtBatches,
+  type StoredWorkshop,
+  type WorkshopDb,
+} from '../db';
 import { channelOf, type Message } from '../channel';
 import { SETTINGS_KEY, STORE_NAMES, isKey, parsedOf, partsOf, type Key } from '../keys';
 import { unitedOf } from '../unite';
@@ -28,6 +38,8 @@ export interface SessionEvents {
   /** Written elsewhere, or united with what was written elsewhere: to be shown, not to be saved. */
   readonly onChanges: (changes: readonly Change[]) => void;
   readonly onSettings: (settings: Settings) => void;
+  /** Batches that were written elsewhere and are not at hand here, in short. */
+  readonly onPast: (digests: readonly PastBatch[]) => void;
   /** Sentences on records that two sides changed. */
   readonly onSaid: (sentences: readonly string[]) => void;
 }
@@ -40,6 +52,13 @@ export interface Session {
   readonly putSoon: <K extends CollectionName>(store: K, record: RecordOf<K>) => void;
   readonly remove: (store: CollectionName, ids: readonly string[]) => void;
   readonly putSettings: (settings: Settings) => void;
+  /** Reads past batches, to be shown. @param materials ids of materials of one’s own */
+  readonly bring: (
+    ids: readonly string[],
+    materials: ReadonlySet<string>,
+  ) => Promise<BroughtBatches>;
+  /** Reads the photos of a batch, to be shown. */
+  readonly bringPhotos: (batchId: string) => Promise<readonly Photo[]>;
   /** Resolves when everything given so far is written, or has failed. */
   readonly flush: () => Promise<void>;
   /** The page goes away: what is not written yet is left for the next one, which writes it first. */
@@ -49,6 +68,10 @@ export interface Session {
 
 /** What a hand is still moving is written this often, ms. */
 const SOON_MS = 400;
+/** Of more records than these written elsewhere, batches that are not at hand are told in short. */
+const MOST_TO_READ = 50;
+/** So many records of others are shown in one go. */
+const READ_AT_ONCE = 500;
 
 /**
  * Opens the workshop's database and stays with it.
@@ -142,15 +165,42 @@ export async function openSession(name: string, events: SessionEvents): Promise<
     if (said.length > 0) events.onSaid(said);
   }
 
+  /** What was read just now, unless the hand has it already: then that counts. */
+  function knownOf<K extends CollectionName>(store: K, record: RecordOf<K>): RecordOf<K> {
+    const key: Key = `${store}/${record.id}`;
+    const own = waiting.get(key) ?? sending.get(key) ?? known.get(key);
+    if (own === undefined) known.set(key, record);
+    return (own as RecordOf<K> | undefined) ?? record;
+  }
+
   /** Another tab has written: what this one has not changed itself comes in. */
   async function hear({ keys }: Message): Promise<void> {
+    // Many that this tab never had are told in short: a file of thousands is no reason to hold them all.
+    const isMany = keys.length > MOST_TO_READ;
+    const isToTell = (key: Key) => isMany && key.startsWith('batches/') && !known.has(key);
+    const toTell = keys.filter(isToTell);
+    if (toTell.length > 0) events.onPast(await digestsNow(toTell));
+    const read = keys.filter((key) => !isToTell(key));
+    for (let first = 0; first < read.length; first += READ_AT_ONCE)
+      await hearSome(read.slice(first, first + READ_AT_ONCE));
+  }
+
+  async function digestsNow(keys: readonly Key[]): Promise<readonly PastBatch[]> {
+    const tx = db.transaction('digests');
+    const told = await Promise.all(keys.map((key) => tx.store.get(partsOf(key)[1])));
+    return told.filter((one) => one !== undefined);
+  }
+
+  async function hearSome(keys: readonly Key[]): Promise<void> {
     const stored = await storedNow(keys);
     const changes: Change[] = [];
     for (const [key, there] of stored) {
       // Looked at again, as the hand may have changed it meanwhile: then the write unites both.
       if (waiting.has(key)) continue;
       const fitting = there === undefined ? null : parsedOf(key, there);
-      if (fitting === undefined || sameData(fitting, known.get(key) ?? null)) continue;
+      const isGonePast = fitting === null && !known.has(key) && key.startsWith('batches/');
+      if (fitting === undefined) continue;
+      if (sameData(fitting, known.get(key) ?? null) && !isGonePast) continue;
       known.set(key, fitting ?? undefined);
       if (key === SETTINGS_KEY) showSettings(fitting);
       else changes.push(changeOf(key, fitting));
@@ -204,6 +254,12 @@ export async function openSession(name: string, events: SessionEvents): Promise<
       void flush();
     },
     putSettings: (settings) => queue(SETTINGS_KEY, settings),
+    bring: async (ids, materials) => {
+      const brought = await batchesOf(db, ids, materials);
+      return { ...brought, batches: brought.batches.map((one) => knownOf('batches', one)) };
+    },
+    bringPhotos: async (batchId) =>
+      (await photosOf(db, batchId)).map((one) => knownOf('photos', one)),
     flush,
     leave: () => {
       takeBack();

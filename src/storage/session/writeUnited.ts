@@ -1,5 +1,5 @@
 import { sameData } from '@/core/formula';
-import { WRITTEN_STORES, ownDevice, stampAfter, type WorkshopDb } from '../db';
+import { WRITTEN_STORES, ownDevice, putRecord, stampAfter, type WorkshopDb } from '../db';
 import { partsOf, type Key } from '../keys';
 import { sharedPart } from '../shared';
 import { unitedOf } from '../unite';
@@ -44,11 +44,7 @@ export async function writeUnited(
       written.set(key, united.record);
       if (sameData(united.record, theirs)) continue;
       const [store, id] = partsOf(key);
-      requests.push(
-        united.record === null
-          ? tx.objectStore(store).delete(id)
-          : tx.objectStore(store).put(united.record as never),
-      );
+      requests.push(...putRecord(tx, store, id, united.record));
       if (sameData(sharedPart(key, united.record), sharedPart(key, theirs))) continue;
       isNews = true;
       requests.push(

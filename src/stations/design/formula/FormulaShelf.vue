@@ -49,7 +49,7 @@ function moldOf({ id, body }: Formula): Mold {
 }
 
 function made({ id }: Formula): string {
-  const own = workshop.batches.filter(({ formulaId }) => formulaId === id);
+  const own = [...workshop.batches, ...workshop.past].filter(({ formulaId }) => formulaId === id);
   const last = own
     .map(({ startedAt }) => startedAt)
     .sort()

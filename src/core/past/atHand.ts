@@ -1,0 +1,40 @@
+import { looseChanges, type GoodsMove } from '../goods';
+import type { PastBatch } from './pastBatch';
+
+/** So many batches teach all there is to learn, and are held whole. Start value of ours. */
+export const NEWEST_AT_HAND = 400;
+/** Pieces that nobody has wrapped by then are on no tray any more, days. Start value of ours. */
+const TRAY_DAYS = 90;
+/** The last look at kept-back pieces is after a year; a little later nobody waits for it, days. */
+const KEPT_DAYS = 400;
+const DAY_MS = 86_400_000;
+
+/**
+ * Batches that are worked with, by id: at the bench, the newest, on a tray, with pieces kept back to be looked at, or with
+ * pieces that lie unwrapped. All others are past.
+ */
+export function idsAtHand(
+  batches: readonly PastBatch[],
+  goods: readonly GoodsMove[],
+  nowMs: number,
+): ReadonlySet<string> {
+  const changes = looseChanges(goods);
+  const newest = [...batches]
+    .sort((a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt))
+    .slice(0, NEWEST_AT_HAND);
+  const isYoung = ({ startedAt }: PastBatch, days: number) =>
+    nowMs - Date.parse(startedAt) < days * DAY_MS;
+  const isWorkedWith = (batch: PastBatch) => {
+    const change = changes.get(batch.id);
+    const left = (['good', 'second', 'sampler'] as const).some(
+      (grade) => batch.given[grade] + (change?.[grade] ?? 0) !== 0,
+    );
+    return (
+      batch.outcome === 'at-the-bench' ||
+      (batch.isOnTray && isYoung(batch, TRAY_DAYS)) ||
+      (batch.keptPieces > 0 && isYoung(batch, KEPT_DAYS)) ||
+      (batch.count !== null && left)
+    );
+  };
+  return new Set([...newest, ...batches.filter(isWorkedWith)].map(({ id }) => id));
+}

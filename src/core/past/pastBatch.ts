@@ -1,0 +1,60 @@
+import { allLines, type Family } from '../formula';
+import { givenBy, type Loose } from '../goods';
+import { countOf, keptPieces, type Batch } from '../records';
+import { lotMoves } from '../shelf';
+import { isOnTray } from '../trays';
+
+/** What lists, stocks and recalls ask of a batch: the record itself is read when somebody looks at it. */
+export interface PastBatch extends Pick<
+  Batch,
+  | 'id'
+  | 'code'
+  | 'origin'
+  | 'formulaId'
+  | 'formulaName'
+  | 'versionNumber'
+  | 'startedAt'
+  | 'finishedAt'
+  | 'outcome'
+> {
+  readonly family: Family;
+  readonly totalG: number;
+  /** Null while nobody has counted. */
+  readonly count: { readonly pieces: number; readonly rejects: number } | null;
+  /** What it gave to wrap. */
+  readonly given: Loose;
+  /** Grams it took off lots, and when. */
+  readonly uses: readonly { readonly lotId: string; readonly massG: number; readonly at: string }[];
+  readonly materialIds: readonly string[];
+  readonly isOnTray: boolean;
+  /** Pieces laid away to be looked at. */
+  readonly keptPieces: number;
+}
+
+export function pastOf(batch: Batch): PastBatch {
+  const { id, code, origin, formulaId, formulaName, versionNumber } = batch;
+  const count = countOf(batch);
+  return {
+    id,
+    code,
+    origin,
+    formulaId,
+    formulaName,
+    versionNumber,
+    startedAt: batch.startedAt,
+    finishedAt: batch.finishedAt,
+    outcome: batch.outcome,
+    family: batch.body.family,
+    totalG: batch.plan.totalG,
+    count: count && { pieces: count.pieces, rejects: count.rejects },
+    given: givenBy(batch),
+    uses: lotMoves([batch], []).map(({ lotId, massG, at }) => ({
+      lotId,
+      massG,
+      at: at ?? batch.startedAt,
+    })),
+    materialIds: [...new Set(allLines(batch.body).map(({ materialId }) => materialId))],
+    isOnTray: isOnTray(batch),
+    keptPieces: keptPieces(batch),
+  };
+}

@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import { computed, onMounted } from 'vue';
+import { FAMILY_WORDS } from '@/core/formula';
+import { OUTCOME_WORDS, countOf, roomOf, weighedRatio } from '@/core/records';
+import { counted, formatFixed, formatGrams } from '@/core/words';
+import { useWorkshopStore } from '@/stores/workshop';
+import { longDate } from '@/ui/frame/format';
+import MiniCore from '@/ui/pictures/MiniCore.vue';
+import type { Told } from './told';
+
+/** One batch of the list; the record of a past one is read when its row comes in sight. */
+const props = defineProps<{ told: Told }>();
+const workshop = useWorkshopStore();
+onMounted(() => {
+  if (!props.told.batch) void workshop.bring([props.told.id]);
+});
+
+const room = computed(() => (props.told.batch ? roomOf(props.told.batch) : null));
+const ratio = computed(() =>
+  props.told.batch ? weighedRatio(props.told.batch, workshop.catalog) : null,
+);
+const ending = computed(() => {
+  const count = props.told.batch ? countOf(props.told.batch) : null;
+  if (!count) return OUTCOME_WORDS[props.told.outcome];
+  const pieces = counted(count.pieces, 'piece');
+  return count.rejects > 0 ? `${pieces}, ${count.rejects} wrong` : pieces;
+});
+</script>
+
+<template>
+  <router-link :to="{ name: 'batch', params: { batchId: told.id } }" class="batch">
+    <MiniCore v-if="told.batch" :body="told.batch.body" class="core" />
+    <span v-else class="core"></span>
+    <span class="naming">
+      <b class="figure name">{{ told.formulaName }}</b>
+      <span class="quiet">{{ FAMILY_WORDS[told.family] }} · version {{ told.versionNumber }}</span>
+    </span>
+    <span class="code tabular">{{ told.code }}</span>
+    <span class="tabular">{{ longDate(told.startedAt) }}</span>
+    <span class="tabular quiet">{{
+      room ? `${room.humidityPct} %, ${room.tempC} °C` : 'room not read'
+    }}</span>
+    <span class="tabular quiet">{{
+      ratio === null ? '–' : `${formatFixed(ratio, 2)} soda to acid`
+    }}</span>
+    <span class="tabular">{{ formatGrams(told.totalG) }} g</span>
+    <b>{{ ending }}</b>
+  </router-link>
+</template>
+
+<style scoped>
+.batch {
+  display: grid;
+  grid-template-columns:
+    46px minmax(170px, 2fr) 80px 156px minmax(90px, 1fr) minmax(120px, 1fr)
+    76px minmax(110px, 1fr);
+  gap: 14px;
+  align-items: center;
+  min-height: 66px;
+  border-bottom: 1px solid var(--hairline);
+  color: inherit;
+  font-size: 14px;
+  text-decoration: none;
+}
+.core {
+  width: 22px;
+  height: 57px;
+}
+.naming {
+  display: grid;
+  min-width: 0;
+}
+.name {
+  font-size: 17px;
+  overflow-wrap: anywhere;
+}
+.batch:hover .name {
+  color: var(--verdigris);
+}
+@media (max-width: 1120px) {
+  .batch {
+    grid-template-columns: 46px minmax(0, 1fr) auto;
+    padding: 8px 0;
+  }
+}
+</style>
