@@ -1,21 +1,16 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia';
-import { workshopFileName } from '@/storage/file';
+import { useCarryingStore } from '@/stores/carrying';
 import { useSavingStore } from '@/stores/saving';
-import { useKeepingStore } from '@/stores/keeping';
-import { useWorkshopStore } from '@/stores/workshop';
-import { nowIso } from '@/stores/now';
-import { download } from '@/ui/frame/download';
+import { saveBlob } from '@/ui/frame/download';
 
 const { status } = storeToRefs(useSavingStore());
-const workshop = useWorkshopStore();
-const keeping = useKeepingStore();
+const carrying = useCarryingStore();
 
 /** What the store would not take goes into a file, from wherever the hands are. */
-function exportAll(): void {
-  const now = nowIso();
-  download(workshopFileName(now), 'application/json', workshop.exportText(now));
-  keeping.copied();
+async function exportAll(): Promise<void> {
+  const file = await carrying.exportAll();
+  if (file) saveBlob(file.name, file.blob);
 }
 </script>
 

@@ -19,14 +19,7 @@ import {
   type Records,
   type Session,
 } from '@/storage/session';
-import {
-  movedInTime,
-  previewImport,
-  readWorkshopFile,
-  writeWorkshopFile,
-  type FileResult,
-  type WorkshopFile,
-} from '@/storage/file';
+import { movedInTime, previewImport, readWorkshopFile, type FileResult } from '@/storage/file';
 import type { Refused } from '@/storage/soundness';
 import { nowIso } from './now';
 import { useSavingStore } from './saving';
@@ -296,15 +289,11 @@ export const useWorkshopStore = defineStore('workshop', () => {
     }
   }
 
-  function exportText(now: string): string {
-    return writeWorkshopFile({ ...records.value, settings: settings.value }, now);
-  }
-
-  /** Takes records in from a file; settings only where this workshop has none of its own yet. */
-  function takeIn(incoming: Records, fileSettings: WorkshopFile['settings']): void {
-    const wasFirstVisit = isFirstVisit.value;
-    putAll(incoming);
-    changeSettings(wasFirstVisit && fileSettings ? fileSettings : {});
+  /** Everything as one file, piece by piece: what is stored, and over it what is here, saved or not. */
+  function pieces(now: string, onProgress: (share: number) => void): AsyncIterable<string> {
+    const overlay = { records: records.value, settings: settings.value };
+    if (!session) throw new Error('the workshop is not open yet: load it first');
+    return session.pieces({ now, overlay, onProgress });
   }
 
   function putAll(incoming: Records): void {
@@ -355,8 +344,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     removeFormula,
     openSample,
     removeSample,
-    exportText,
-    takeIn,
+    pieces,
   };
 });
 

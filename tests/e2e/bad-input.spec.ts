@@ -79,7 +79,7 @@ test('a file that is no good is named and touches nothing', async ({ page }) => 
   // One record of it is not whole: it is named, and the rest can come.
   await take(
     'broken.json',
-    sample.replace('"materialId": "sodium-bicarbonate"', '"materialId": "moon-dust"'),
+    sample.replace('"materialId":"sodium-bicarbonate"', '"materialId":"moon-dust"'),
   );
   const dialog = page.getByRole('dialog', { name: 'Import a file' });
   await expect(dialog.getByRole('alert')).toContainText('1 record of it cannot be taken in');

@@ -70,11 +70,6 @@ export function tendings(
     });
 }
 
-/** Still on the tray: made, and not yet wrapped. */
-export function isOnTray(batch: Batch): boolean {
-  return batch.outcome === 'made' && !standing(batch, 'tended').some(({ what }) => what === 'wrap');
-}
-
 function dryFrom(forecast: TrayForecast, what: Exclude<Tending, 'wrap'>): number | null {
   switch (what) {
     case 'turn':

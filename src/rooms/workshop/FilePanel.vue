@@ -1,43 +1,26 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, shallowRef, useTemplateRef } from 'vue';
-import {
-  COLLECTION_NAMES,
-  MAX_FILE_BYTES,
-  countRecords,
-  previewImport,
-  readWorkshopFile,
-  tooBig,
-  workshopFileName,
-  type CollectionName,
-  type Records,
-  type WorkshopFile,
-} from '@/storage/file';
-import { sayRefused, type Refused } from '@/storage/soundness';
-import { nowIso } from '@/stores/now';
+import { computed, onMounted, ref, useTemplateRef } from 'vue';
+import type { CollectionName } from '@/storage/file';
+import { sayRefused } from '@/storage/soundness';
+import { useCarryingStore } from '@/stores/carrying';
 import { useKeepingStore } from '@/stores/keeping';
 import { useSavingStore } from '@/stores/saving';
 import { useWorkshopStore } from '@/stores/workshop';
-import { download } from '@/ui/frame/download';
+import { saveBlob } from '@/ui/frame/download';
 import { counted, listed } from '@/core/words';
 
 const workshop = useWorkshopStore();
 const keeping = useKeepingStore();
+const carrying = useCarryingStore();
 onMounted(() => void keeping.look());
 const fileInput = useTemplateRef<HTMLInputElement>('fileInput');
-const problem = ref('');
-const done = ref('');
-const waiting = shallowRef<WorkshopFile | null>(null);
-/** Records of the file that are not whole. */
-const refused = shallowRef<readonly Refused[]>([]);
-const MOST_NAMED = 12;
 /** A copy older than this is no safety. */
 const OLD_DAYS = 7;
 const takesFilesVersion = ref(false);
 
-const preview = computed(() =>
-  waiting.value ? previewImport(waiting.value, workshop.records) : null,
-);
-const changedCount = computed(() => (preview.value ? countRecords(preview.value.changed).all : 0));
+type Counts = Readonly<Record<CollectionName, number>>;
+const sumOf = (counts: Counts) => Object.values(counts).reduce((sum, count) => sum + count, 0);
+const changedCount = computed(() => (carrying.preview ? sumOf(carrying.preview.changed) : 0));
 
 const WORDS: Readonly<Record<CollectionName, readonly [one: string, many: string]>> = {
   formulas: ['formula', 'formulas'],
@@ -64,48 +47,32 @@ async function bringBack(): Promise<void> {
   window.location.reload();
 }
 
-function exportAll(): void {
-  const now = nowIso();
-  download(workshopFileName(now), 'application/json', workshop.exportText(now));
-  keeping.copied();
+async function exportAll(): Promise<void> {
+  const file = await carrying.exportAll();
+  if (file) saveBlob(file.name, file.blob);
 }
 
 async function readChosen(): Promise<void> {
   const file = fileInput.value?.files?.[0];
   if (!file) return;
-  done.value = '';
-  problem.value = '';
   takesFilesVersion.value = false;
-  const result =
-    file.size > MAX_FILE_BYTES ? tooBig(file.size) : readWorkshopFile(await file.text());
-  if (result.ok) {
-    waiting.value = result.workshop;
-    refused.value = result.refused;
-  } else problem.value = `${file.name}: ${result.problem.message} Nothing here was touched.`;
+  await carrying.read(file);
   if (fileInput.value) fileInput.value.value = '';
 }
 
 /** `2 formulas and 1 batch`; kinds there are none of are left out, but for these two. */
-function said(records: Records): string {
-  const counts = countRecords(records);
+function said(counts: Counts): string {
   const named = (Object.keys(WORDS) as CollectionName[])
     .filter((name) => counts[name] > 0 || name === 'formulas' || name === 'batches')
     .map((name) => counted(counts[name], ...WORDS[name]));
   return listed(named);
 }
 
-function takeIn(): void {
-  if (!preview.value || !waiting.value) return;
-  const { fresh, changed } = preview.value;
-  const incoming = takesFilesVersion.value
-    ? (Object.fromEntries(
-        COLLECTION_NAMES.map((name) => [name, [...fresh[name], ...changed[name]]]),
-      ) as unknown as Records)
-    : fresh;
-  workshop.takeIn(incoming, waiting.value.settings);
-  done.value = `${said(incoming)} taken in.`;
-  waiting.value = null;
-}
+const JOB_WORDS = {
+  exporting: 'The file is written',
+  reading: 'The file is read',
+  taking: 'The file is taken in',
+} as const;
 </script>
 
 <template>
@@ -137,8 +104,10 @@ function takeIn(): void {
       <button type="button" class="link" @click="bringBack">Bring back</button>
     </p>
     <div class="ways">
-      <v-btn variant="flat" @click="exportAll">Export everything</v-btn>
-      <v-btn @click="fileInput?.click()">Import a file</v-btn>
+      <v-btn variant="flat" :disabled="carrying.job !== null" @click="exportAll"
+        >Export everything</v-btn
+      >
+      <v-btn :disabled="carrying.job !== null" @click="fileInput?.click()">Import a file</v-btn>
       <input
         ref="fileInput"
         type="file"
@@ -149,32 +118,40 @@ function takeIn(): void {
         @change="readChosen"
       />
     </div>
-    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-    <p v-if="done" role="status">{{ done }}</p>
+    <div v-if="carrying.job" class="job">
+      <label for="carried">{{ JOB_WORDS[carrying.job.kind] }}</label>
+      <progress id="carried" :value="carrying.job.share"></progress>
+      <v-btn size="small" @click="carrying.cancel">Stop</v-btn>
+    </div>
+    <p v-if="carrying.problem" role="alert" class="problem">{{ carrying.problem }}</p>
+    <p v-if="carrying.done" role="status">{{ carrying.done }}</p>
     <v-dialog
-      :model-value="waiting !== null"
+      :model-value="carrying.preview !== null"
       max-width="480"
       aria-label="Import a file"
-      @update:model-value="waiting = null"
+      @update:model-value="carrying.putAway"
     >
-      <v-card v-if="preview">
+      <v-card v-if="carrying.preview">
         <v-card-title>Import a file</v-card-title>
         <v-card-text>
           <p>
-            {{ said(preview.fresh) }} new here.
-            <template v-if="preview.sameCount"
-              >{{ preview.sameCount }} are already here, digit for digit.</template
+            {{ said(carrying.preview.fresh) }} new here.
+            <template v-if="carrying.preview.sameCount"
+              >{{ carrying.preview.sameCount }} are already here, digit for digit.</template
             >
           </p>
-          <template v-if="refused.length">
+          <template v-if="carrying.preview.refusedCount">
             <p role="alert" class="problem">
-              {{ counted(refused.length, 'record') }} of it cannot be taken in; the rest can:
+              {{ counted(carrying.preview.refusedCount, 'record') }} of it cannot be taken in; the
+              rest can:
             </p>
             <ul class="refused">
-              <li v-for="(one, i) in refused.slice(0, MOST_NAMED)" :key="i">
+              <li v-for="(one, i) in carrying.preview.refused" :key="i">
                 {{ sayRefused(one) }}
               </li>
-              <li v-if="refused.length > MOST_NAMED">and {{ refused.length - MOST_NAMED }} more</li>
+              <li v-if="carrying.preview.refusedCount > carrying.preview.refused.length">
+                and {{ carrying.preview.refusedCount - carrying.preview.refused.length }} more
+              </li>
             </ul>
           </template>
           <v-radio-group
@@ -187,8 +164,8 @@ function takeIn(): void {
           </v-radio-group>
         </v-card-text>
         <v-card-actions>
-          <v-btn variant="text" @click="waiting = null">Cancel</v-btn>
-          <v-btn variant="flat" @click="takeIn">Take it in</v-btn>
+          <v-btn variant="text" @click="carrying.putAway">Cancel</v-btn>
+          <v-btn variant="flat" @click="carrying.takeIn(takesFilesVersion, said)">Take it in</v-btn>
         </v-card-actions>
       </v-card>
     </v-dialog>
@@ -200,6 +177,18 @@ function takeIn(): void {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
+}
+.job {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: center;
+  margin-top: 12px;
+}
+progress {
+  flex: 1 1 120px;
+  height: 10px;
+  accent-color: var(--verdigris);
 }
 .old {
   padding-left: 12px;

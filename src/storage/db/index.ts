@@ -4,5 +4,6 @@ export { WRITTEN_STORES, newDeviceId, ownDevice, stampAfter } from './stamps';
 export type { Device, OwnDevice, Stamp } from './stamps';
 export type { FileMark, FolderState, Peer, Trouble } from './folderState';
 export { putRecord } from './put';
+export { writeUnited, type Written } from './writeUnited';
 export { batchesOf, loadWorkshop, photosOf } from './repository';
 export type { BroughtBatches, StoredWorkshop } from './repository';

@@ -1,8 +1,17 @@
 export { workshopFileSchema } from './schema';
 export { STORED_VERSION } from '../upgrades';
 export type { FolderMarks, WorkshopFile } from './schema';
-export { MAX_FILE_BYTES, fileUpgraded, readWorkshopFile, tooBig } from './read';
-export type { FileResult } from './read';
+export {
+  MAX_FILE_BYTES,
+  MAX_STREAM_BYTES,
+  cutOff,
+  failed,
+  fileUpgraded,
+  noJson,
+  readWorkshopFile,
+  tooBig,
+} from './read';
+export type { FileProblemResult, FileResult } from './read';
 export {
   CLOSED_LIST,
   closeFile,

@@ -5,8 +5,10 @@ import { STORED_VERSION, isPlain, plainsOf, upgraded, type Plain } from '../upgr
 import { FORMAT_NAME, folderSchema, type WorkshopFile } from './schema';
 import { formatCount } from '@/core/words';
 
-/** Beyond this a file is refused before it is read: a year of batches is a few MB, photos come on top. */
+/** A text beyond this is refused before it is read as a whole: a year of batches is a few MB, photos come on top. */
 export const MAX_FILE_BYTES = 64 * 1024 * 1024;
+/** Beyond this a file is refused even where it is read record by record: ten thousand batches are a quarter of it. */
+export const MAX_STREAM_BYTES = 1024 * 1024 * 1024;
 
 export type FileProblem = 'too-big' | 'not-json' | 'not-a-workshop' | 'newer' | 'damaged';
 export type FileResult =
@@ -17,10 +19,11 @@ export type FileResult =
       /** What is not, record by record; the rest can still be taken in. */
       readonly refused: readonly Refused[];
     }
-  | {
-      readonly ok: false;
-      readonly problem: { readonly code: FileProblem; readonly message: string };
-    };
+  | FileProblemResult;
+export interface FileProblemResult {
+  readonly ok: false;
+  readonly problem: { readonly code: FileProblem; readonly message: string };
+}
 
 /**
  * Reads an exported workshop from its text. Nothing is stored here: a refusal leaves everything as it was.
@@ -92,32 +95,32 @@ export function fileUpgraded(file: Plain, fromVersion: number): Plain {
 }
 
 /** The same sentence for a file that is too big to be opened at all. @param bytes its size */
-export function tooBig(bytes: number): FileResult {
+export function tooBig(bytes: number, most = MAX_FILE_BYTES): FileProblemResult {
   const mb = (bytes / 1024 / 1024).toFixed(1);
   return failed(
     'too-big',
-    `The file has ${mb} MB; a workshop file may have ${MAX_FILE_BYTES / 1024 / 1024} MB.`,
+    `The file has ${mb} MB; a workshop file may have ${most / 1024 / 1024} MB.`,
   );
 }
 
 function parseJson(
   text: string,
-): { ok: true; value: unknown } | { ok: false; failure: FileResult } {
+): { ok: true; value: unknown } | { ok: false; failure: FileProblemResult } {
   try {
     return { ok: true, value: JSON.parse(text) };
   } catch {
     const lines = text.trimEnd().split('\n').length;
-    return {
-      ok: false,
-      failure: failed(
-        'not-json',
-        isCutOff(text)
-          ? `The file is cut off: it ends in the middle of line ${formatCount(lines)}. Export it again or copy it anew.`
-          : 'This is not a Rovack file: it does not read as JSON.',
-      ),
-    };
+    return { ok: false, failure: isCutOff(text) ? cutOff(lines) : noJson() };
   }
 }
+
+export const cutOff = (lines: number): FileProblemResult =>
+  failed(
+    'not-json',
+    `The file is cut off: it ends in the middle of line ${formatCount(lines)}. Export it again or copy it anew.`,
+  );
+export const noJson = (): FileProblemResult =>
+  failed('not-json', 'This is not a Rovack file: it does not read as JSON.');
 
 /** Does a text that begins as JSON end inside a string or with brackets still open? */
 function isCutOff(text: string): boolean {
@@ -136,6 +139,6 @@ function isCutOff(text: string): boolean {
 
 type FileRecords = Omit<WorkshopFile, 'format' | 'formatVersion' | 'exportedAt' | 'settings'>;
 
-function failed(code: FileProblem, message: string): FileResult {
+export function failed(code: FileProblem, message: string): FileProblemResult {
   return { ok: false, problem: { code, message } };
 }

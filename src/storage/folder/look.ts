@@ -1,3 +1,4 @@
+import { sincePieces, workshopPieces } from '../carry';
 import { channelOf } from '../channel';
 import { COLLECTION_NAMES } from '../collections';
 import {
@@ -17,7 +18,6 @@ import { copiesToDrop } from './copies';
 import { directoryOf, type Directory, type FileSeen } from './directory';
 import { NEW_FOLDER } from './keep';
 import { COPIES, copyName, dayOfCopy, sinceName, wholeName } from './names';
-import { sincePieces, wholePieces } from './pieces';
 import { takeIn, type Foreign, type TakenIn } from './takeIn';
 import { deviceName } from './words';
 
@@ -232,10 +232,10 @@ async function writeOwn(
       written: { kind: 'new', copies: await days() },
     };
   }
-  const mark = await folder.write(wholeName(me.device), wholePieces(db, me, now));
+  const mark = await folder.write(wholeName(me.device), workshopPieces(db, { own: me, now }));
   await folder.remove(sinceName(me.device));
   if (!(await days()).includes(today))
-    await copies.write(copyName(me.device, today), wholePieces(db, me, now));
+    await copies.write(copyName(me.device, today), workshopPieces(db, { own: me, now }));
   for (const day of copiesToDrop(await days(), today))
     await copies.remove(copyName(me.device, day));
   return {

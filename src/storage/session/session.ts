@@ -8,15 +8,17 @@ import {
   loadWorkshop,
   openWorkshopDb,
   photosOf,
+  writeUnited,
   type BroughtBatches,
   type StoredWorkshop,
   type WorkshopDb,
+  type Written,
 } from '../db';
+import { workshopPieces, type PieceOptions } from '../carry';
 import { channelOf, type Message } from '../channel';
 import { SETTINGS_KEY, STORE_NAMES, isKey, parsedOf, partsOf, type Key } from '../keys';
 import { unitedOf } from '../unite';
 import { leave, leftBehind } from './leaving';
-import { writeUnited, type Written } from './writeUnited';
 
 export type SaveStatus =
   | { readonly kind: 'saved' }
@@ -59,6 +61,8 @@ export interface Session {
   ) => Promise<BroughtBatches>;
   /** Reads the photos of a batch, to be shown. */
   readonly bringPhotos: (batchId: string) => Promise<readonly Photo[]>;
+  /** Everything stored, as the pieces of one file. */
+  readonly pieces: (options: PieceOptions) => AsyncIterable<string>;
   /** Resolves when everything given so far is written, or has failed. */
   readonly flush: () => Promise<void>;
   /** The page goes away: what is not written yet is left for the next one, which writes it first. */
@@ -254,6 +258,7 @@ export async function openSession(name: string, events: SessionEvents): Promise<
       void flush();
     },
     putSettings: (settings) => queue(SETTINGS_KEY, settings),
+    pieces: (options) => workshopPieces(db, options),
     bring: async (ids, materials) => {
       const brought = await batchesOf(db, ids, materials);
       return { ...brought, batches: brought.batches.map((one) => knownOf('batches', one)) };

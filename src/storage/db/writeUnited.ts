@@ -1,5 +1,7 @@
 import { sameData } from '@/core/formula';
-import { WRITTEN_STORES, ownDevice, putRecord, stampAfter, type WorkshopDb } from '../db';
+import type { WorkshopDb } from './open';
+import { putRecord } from './put';
+import { WRITTEN_STORES, ownDevice, stampAfter } from './stamps';
 import { partsOf, type Key } from '../keys';
 import { sharedPart } from '../shared';
 import { unitedOf } from '../unite';
