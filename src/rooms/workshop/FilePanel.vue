@@ -56,8 +56,9 @@ async function readChosen(): Promise<void> {
   const file = fileInput.value?.files?.[0];
   if (!file) return;
   takesFilesVersion.value = false;
-  await carrying.read(file);
+  // The same file can be chosen again, also while this one is still read.
   if (fileInput.value) fileInput.value.value = '';
+  await carrying.read(file);
 }
 
 /** `2 formulas and 1 batch`; kinds there are none of are left out, but for these two. */

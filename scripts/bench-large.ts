@@ -1,0 +1,183 @@
+import { readFileSync, readdirSync, statSync, unlinkSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { chromium, type Page } from '@playwright/test';
+import config from '../playwright.config';
+import { createServer } from '../server/app';
+import { makeLarge } from './large/makeLarge';
+
+/**
+ * A workshop of many years in a real browser: taken in from a file, opened again, edited, searched, written to a file.
+ * Printed, never asserted. `npm run build` first; `npm run bench:large -- BATCHES FORMULAS LOTS` for another size.
+ */
+const PORT = 4199;
+const [batches = 10_000, formulas = 2_000, lots = 10_000] = process.argv.slice(2).map(Number);
+const say = (text: string) => process.stdout.write(`${text}\n`);
+const seconds = (fromMs: number) => `${((performance.now() - fromMs) / 1000).toFixed(1)} s`;
+
+const file = join(tmpdir(), 'rovack-large.rovack.json');
+await makeLarge(file, { batches, formulas, lots });
+say(
+  `${batches} batches, ${formulas} formulas, ${lots} lots: ${mb(statSync(file).size)} MB of file`,
+);
+
+const distDir = fileURLToPath(new URL('../dist', import.meta.url));
+const server = createServer({ distDir, start: 'ask' }).listen(PORT, '127.0.0.1');
+const browser = await chromium.launch(config.use?.launchOptions ?? {});
+const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+const page = await context.newPage();
+page.on('pageerror', (error) => say(`the page threw: ${error.message}`));
+page.setDefaultTimeout(300_000);
+await page.goto(`http://localhost:${PORT}`);
+await page.getByRole('button', { name: 'Start empty' }).click();
+await page.goto(`http://localhost:${PORT}/workshop`);
+
+let from = performance.now();
+await page.getByLabel('File to import').setInputFiles(file);
+await page.getByLabel('The file is read').waitFor();
+say(`first sight of its progress: ${seconds(from)}`);
+// A small file is read before anybody can stop it.
+const stop = page.getByRole('button', { name: 'Stop' });
+await stop
+  .click({ timeout: 3000 })
+  .then(() => page.getByText('Stopped. Nothing was changed.').waitFor())
+  .catch(() => page.getByRole('button', { name: 'Cancel' }).click());
+from = performance.now();
+await page.getByLabel('File to import').setInputFiles(file);
+await page.getByRole('button', { name: 'Take it in' }).waitFor();
+say(`read and compared with what is here: ${seconds(from)}`);
+from = performance.now();
+await page.getByRole('button', { name: 'Take it in' }).click();
+await page.getByText(/ taken in\.$/).waitFor();
+say(`taken in: ${seconds(from)}`);
+await page
+  .getByText(`${batches} batches`.replace(/(\d)(\d{3})\b/, '$1,$2'))
+  .or(page.getByText(`${batches} batches`))
+  .first()
+  .waitFor();
+await memory('after it was taken in', page);
+
+for (let visit = 1; visit <= 3; visit++) {
+  from = performance.now();
+  await page.goto(`http://localhost:${PORT}/design`);
+  await page
+    .getByLabel('Name of the formula')
+    .or(page.getByRole('heading', { name: 'Formulas' }))
+    .first()
+    .waitFor();
+  say(`visit ${visit}, from the address to the first screen: ${seconds(from)}`);
+}
+await memory('after it was opened', page);
+
+await page.evaluate(() =>
+  document.querySelector<HTMLElement>('[role=listitem] a, .page a, .page button')?.focus(),
+);
+await openAFormula();
+const edits: number[] = [];
+for (let i = 0; i < 20; i++) edits.push(await editSaved(page, 200 + i));
+report('from an edit to “saved”', edits);
+
+await page.getByRole('link', { name: 'Almanac' }).click();
+const find = page.getByRole('textbox', { name: 'Find a batch by code, name or family' });
+await find.waitFor();
+const searches: number[] = [];
+for (const text of ['QL-0', 'steamer', 'QL-04321', 'quince 1', 'nothing such', ''])
+  searches.push(await searched(page, text));
+report('from a search to its answer, batches', searches);
+await memory('in the Almanac', page);
+
+await page.goto(`http://localhost:${PORT}/workshop`);
+from = performance.now();
+const [download] = await Promise.all([
+  page.waitForEvent('download'),
+  page.getByRole('button', { name: 'Export everything' }).click(),
+]);
+const path = await download.path();
+say(`written to a file: ${seconds(from)}, ${mb(statSync(path).size)} MB`);
+await memory('after it was written', page);
+await browser.close();
+server.close();
+unlinkSync(file);
+
+async function openAFormula(): Promise<void> {
+  const name = page.getByLabel('Name of the formula');
+  if (await name.isVisible()) return;
+  await page.getByText('Quince Lantern').first().click();
+  await name.waitFor();
+}
+
+/** In the page: a figure is typed, and the mark says it is saved. */
+function editSaved(of: Page, grams: number): Promise<number> {
+  return of.evaluate(async (value) => {
+    const field = document.querySelector<HTMLInputElement>('[aria-label^="Grams of "]');
+    const mark = document.querySelector('.save');
+    if (!field || !mark) throw new Error('there is no field of grams, or no mark of saving');
+    field.focus();
+    field.value = String(value);
+    field.dispatchEvent(new Event('input', { bubbles: true }));
+    const at = performance.now();
+    field.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }));
+    let hasBegun = false;
+    for (;;) {
+      const text = document.querySelector('.save')?.textContent ?? '';
+      if (text.includes('saving')) hasBegun = true;
+      if (hasBegun && text.includes('saved')) return performance.now() - at;
+      if (performance.now() - at > 5000) return NaN;
+      await new Promise((next) => {
+        const { port1, port2 } = new MessageChannel();
+        port1.onmessage = next;
+        port2.postMessage(null);
+      });
+    }
+  }, grams);
+}
+
+/** In the page: a text is put into the field, and the list is drawn anew. */
+function searched(of: Page, text: string): Promise<number> {
+  return of.evaluate(async (value) => {
+    const field = document.querySelector<HTMLInputElement>('.find input');
+    if (!field) throw new Error('there is no field to search in');
+    const at = performance.now();
+    field.value = value;
+    field.dispatchEvent(new Event('input', { bubbles: true }));
+    await new Promise((next) => setTimeout(next));
+    void document.body.offsetHeight;
+    return performance.now() - at;
+  }, text);
+}
+
+async function memory(when: string, of: Page): Promise<void> {
+  const session = await of.context().newCDPSession(of);
+  await session.send('HeapProfiler.collectGarbage');
+  const { usedSize } = await session.send('Runtime.getHeapUsage');
+  await session.detach();
+  say(
+    `memory ${when}: ${mb(usedSize)} MB of the page’s heap, ${mb(largestRenderer())} MB of its process`,
+  );
+}
+
+/** Resident memory of the biggest process that draws pages, bytes. */
+function largestRenderer(): number {
+  let most = 0;
+  for (const pid of readdirSync('/proc').filter((name) => /^\d+$/.test(name))) {
+    try {
+      if (!readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('--type=renderer')) continue;
+      const rss = /VmRSS:\s+(\d+) kB/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1];
+      most = Math.max(most, Number(rss) * 1024);
+    } catch {
+      // It has ended meanwhile.
+    }
+  }
+  return most;
+}
+
+function mb(bytes: number): string {
+  return (bytes / 1024 / 1024).toFixed(0);
+}
+
+function report(what: string, times: readonly number[]): void {
+  const sorted = [...times].sort((a, b) => a - b);
+  const at = (share: number) => (sorted[Math.floor(share * (sorted.length - 1))] ?? NaN).toFixed(1);
+  say(`${what}: median ${at(0.5)} ms, most ${at(1)} ms, ${times.length} times`);
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { carryApi } from './carryApi';
+
+expose(carryApi);
