@@ -103,7 +103,7 @@ unlinkSync(file);
 async function openAFormula(): Promise<void> {
   const name = page.getByLabel('Name of the formula');
   if (await name.isVisible()) return;
-  await page.getByText('Quince Lantern').first().click();
+  await page.locator('.formula .open').first().click();
   await name.waitFor();
 }
 

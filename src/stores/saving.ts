@@ -5,6 +5,9 @@ import { openSession, type SaveStatus, type Session, type SessionEvents } from '
 /** The workshop’s, in this browser. */
 export const DATABASE_NAME = 'rovack';
 
+/** Which build this is; none in a test. */
+const BUILD = import.meta.env.PROD ? __BUILD__ : null;
+
 /** How saving stands, and what was said when two tabs changed the same thing; the session itself does the work. */
 export const useSavingStore = defineStore('saving', () => {
   const status = ref<SaveStatus>({ kind: 'saved' });
@@ -15,11 +18,15 @@ export const useSavingStore = defineStore('saving', () => {
   async function open(
     events: Pick<SessionEvents, 'onChanges' | 'onSettings' | 'onPast'>,
   ): Promise<Session> {
-    session = await openSession(DATABASE_NAME, {
-      ...events,
-      onStatus: (next) => (status.value = next),
-      onSaid: say,
-    });
+    session = await openSession(
+      DATABASE_NAME,
+      {
+        ...events,
+        onStatus: (next) => (status.value = next),
+        onSaid: say,
+      },
+      BUILD,
+    );
     return session;
   }
 

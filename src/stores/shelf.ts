@@ -26,7 +26,7 @@ import { useWorkshopStore } from './workshop';
 export const useShelfStore = defineStore('shelf', () => {
   const workshop = useWorkshopStore();
 
-  const pastMoves = computed(() => movesOfPast(workshop.past));
+  const pastMoves = computed(() => movesOfPast(workshop.pastUses));
   const moves = computed(() => lotMoves(workshop.batches, workshop.lots, pastMoves.value));
   const left = computed(() => stockLeft(workshop.lots, moves.value));
   const usable = computed(() => usableByMaterial(workshop.lots, left.value, today()));

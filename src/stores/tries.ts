@@ -28,7 +28,7 @@ import { useWorkshopStore } from './workshop';
 
 /** The trial in hand, and what all of them say: every call writes the record and saves it. */
 /** So many of the last trials have their batches read. */
-const MOST_TRIED = 400;
+const MOST_TRIED = 200;
 
 export const useTriesStore = defineStore('tries', () => {
   const workshop = useWorkshopStore();

@@ -3,7 +3,7 @@ import { computed, ref, shallowRef } from 'vue';
 import type { WorkshopFacts } from '@/core/conditions';
 import { newFormula, type Formula, type FormulaBody } from '@/core/formula';
 import { catalogWith } from '@/core/materials';
-import { idsAtHand, type PastBatch } from '@/core/past';
+import { idsAtHand, isMadeOf, type PastBatch, type PastUses } from '@/core/past';
 import type { Batch } from '@/core/records';
 import { cavityMl } from '@/core/scaling';
 import { taughtByTrials, type Trial } from '@/core/trials';
@@ -36,6 +36,8 @@ export const useWorkshopStore = defineStore('workshop', () => {
   const refused = shallowRef<readonly Refused[]>([]);
   /** Every stored batch in short, by id, as it was when it was last not at hand. */
   const digests = shallowRef<ReadonlyMap<string, PastBatch>>(new Map());
+  /** What past batches took off lots: read right after the first screen, and when more become past. */
+  const uses = shallowRef<readonly PastUses[]>([]);
   const isLoaded = ref(false);
   /** Nothing has ever been stored here: the first visit. */
   const isFirstVisit = ref(false);
@@ -47,6 +49,10 @@ export const useWorkshopStore = defineStore('workshop', () => {
     const here = new Set(batches.value.map(({ id }) => id));
     return [...digests.value.values()].filter(({ id }) => !here.has(id));
   });
+  const pastUses = computed(() => {
+    const told = new Set(past.value.map(({ id }) => id));
+    return uses.value.filter(({ id }) => told.has(id));
+  });
   const batchCount = computed(() => batches.value.length + past.value.length);
   const codeOfBatch = (id: string): string | null =>
     batches.value.find((one) => one.id === id)?.code ?? digests.value.get(id)?.code ?? null;
@@ -54,8 +60,10 @@ export const useWorkshopStore = defineStore('workshop', () => {
   /** What ships, with what this maker knows better and has beside it. */
   const catalog = computed(() => catalogWith(materials.value));
   const lots = computed(() => records.value.lots);
+  const moldRecords = computed(() => records.value.molds);
+  // Sorted anew only when a mold was changed: all that is judged by fills would be judged anew with each edit.
   const molds = computed(() =>
-    [...records.value.molds].sort((a, b) => a.name.localeCompare(b.name, 'en-US')),
+    [...moldRecords.value].sort((a, b) => a.name.localeCompare(b.name, 'en-US')),
   );
   const tools = computed(() => records.value.tools);
   const formulaInHand = computed(
@@ -116,6 +124,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     isFirstVisit.value = loaded.settings === null && everyRecord(loaded.records).length === 0;
     await bring([settings.value.batchInHandId ?? '']);
     isLoaded.value = true;
+    if (past.value.length > 0) setTimeout(() => void bringUses());
   }
 
   /** What another tab wrote, or what both came to: shown here, and stored already. */
@@ -140,7 +149,11 @@ export const useWorkshopStore = defineStore('workshop', () => {
       records.value.goods,
       Date.parse(nowIso()),
     );
-    void bring([...wanted]);
+    void bring([...wanted]).then(bringUses);
+  }
+
+  async function bringUses(): Promise<void> {
+    uses.value = (await session?.bringUses()) ?? [];
   }
 
   function forgetPast(ids: readonly string[]): void {
@@ -276,7 +289,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     /** Own records may speak of the sample's materials: those stay. */
     const isInUse = (id: string) =>
       isInALot(id, ownLots) ||
-      past.value.some((one) => one.origin === 'own' && one.materialIds.includes(id)) ||
+      past.value.some((one) => one.origin === 'own' && isMadeOf(one, id)) ||
       usersOfMaterial(id, ownFormulas, ownBatches, ownLadders, materials.value.filter(isOwn))
         .length > 0;
     for (const name of COLLECTION_NAMES) {
@@ -305,6 +318,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     formulas,
     batches,
     past,
+    pastUses,
     batchCount,
     codeOfBatch,
     bring,

@@ -1,4 +1,4 @@
-import { solvePositive } from '../numeric';
+import { inverseOf, solvePositive } from '../numeric';
 import { normalCdf, normalPdf } from './normal';
 import { dot, multiply, type Belief, type Forecast, type Observation } from './regression';
 import { studentQuantile } from './student';
@@ -47,7 +47,8 @@ export function learnRobustly(prior: Belief, seen: readonly Seen[]): Belief {
       0,
     );
     belief = next;
-    weights = records.map((record, i) => weightOf(belief, record, filled[i]));
+    const spread = inverseOf(belief.precision);
+    weights = records.map((record, i) => weightOf(belief, spread, record, filled[i]));
     if (round > 2 && moved < STILL) break;
   }
   const precision = observed(wide, belief, records, filled, weights);
@@ -156,9 +157,15 @@ function truncated(center: number, sd: number, low: number, high: number): Fille
   };
 }
 
-function weightOf(belief: Belief, { features }: Range, filled: Filled | undefined): number {
+/** @param spread the inverse of the belief’s precision: one for all records of a round */
+function weightOf(
+  belief: Belief,
+  spread: readonly (readonly number[])[],
+  { features }: Range,
+  filled: Filled | undefined,
+): number {
   const variance = belief.rate / belief.shape;
-  const leverage = dot(features, solvePositive(belief.precision, features));
+  const leverage = dot(features, multiply(spread, features));
   const off = (filled?.target ?? 0) - dot(features, belief.mean);
   const square = (off * off + (filled?.variance ?? 0)) / variance + leverage;
   return (RECORD_DEGREES + 1) / (RECORD_DEGREES + square);

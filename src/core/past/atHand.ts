@@ -2,7 +2,7 @@ import { looseChanges, type GoodsMove } from '../goods';
 import type { PastBatch } from './pastBatch';
 
 /** So many batches teach all there is to learn, and are held whole. Start value of ours. */
-export const NEWEST_AT_HAND = 400;
+export const NEWEST_AT_HAND = 200;
 /** Pieces that nobody has wrapped by then are on no tray any more, days. Start value of ours. */
 const TRAY_DAYS = 90;
 /** The last look at kept-back pieces is after a year; a little later nobody waits for it, days. */
@@ -19,22 +19,21 @@ export function idsAtHand(
   nowMs: number,
 ): ReadonlySet<string> {
   const changes = looseChanges(goods);
-  const newest = [...batches]
-    .sort((a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt))
-    .slice(0, NEWEST_AT_HAND);
-  const isYoung = ({ startedAt }: PastBatch, days: number) =>
-    nowMs - Date.parse(startedAt) < days * DAY_MS;
-  const isWorkedWith = (batch: PastBatch) => {
+  // Read once: ten thousand are sorted at each start.
+  const dated = batches.map((batch) => ({ batch, startMs: Date.parse(batch.startedAt) }));
+  const newest = dated.toSorted((a, b) => b.startMs - a.startMs).slice(0, NEWEST_AT_HAND);
+  const isWorkedWith = ({ batch, startMs }: (typeof dated)[number]) => {
+    const isYoung = (days: number) => nowMs - startMs < days * DAY_MS;
     const change = changes.get(batch.id);
     const left = (['good', 'second', 'sampler'] as const).some(
       (grade) => batch.given[grade] + (change?.[grade] ?? 0) !== 0,
     );
     return (
       batch.outcome === 'at-the-bench' ||
-      (batch.isOnTray && isYoung(batch, TRAY_DAYS)) ||
-      (batch.keptPieces > 0 && isYoung(batch, KEPT_DAYS)) ||
+      (batch.isOnTray && isYoung(TRAY_DAYS)) ||
+      (batch.keptPieces > 0 && isYoung(KEPT_DAYS)) ||
       (batch.count !== null && left)
     );
   };
-  return new Set([...newest, ...batches.filter(isWorkedWith)].map(({ id }) => id));
+  return new Set([...newest, ...dated.filter(isWorkedWith)].map(({ batch }) => batch.id));
 }

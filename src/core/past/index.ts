@@ -1,3 +1,3 @@
-export { pastOf, type PastBatch } from './pastBatch';
+export { isMadeOf, pastOf, type PastBatch } from './pastBatch';
 export { NEWEST_AT_HAND, idsAtHand } from './atHand';
-export { movesOfPast } from './movesOfPast';
+export { movesOfPast, usesOf, type PastUses } from './movesOfPast';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { SAMPLE } from '../../../tests/fixtures/sample';
 import { looseStock, recallLot, type Books } from '../goods';
 import { lotMoves, usersOfLot } from '../shelf';
-import { NEWEST_AT_HAND, idsAtHand, movesOfPast, pastOf, type PastBatch } from '.';
+import { NEWEST_AT_HAND, idsAtHand, movesOfPast, pastOf, usesOf, type PastBatch } from '.';
 
 const DAY_MS = 86_400_000;
 const NOW_MS = Date.parse('2026-10-14T12:00:00Z');
@@ -74,7 +74,7 @@ it('what a past batch took off lots is what the record says, so stocks and recal
   const [gone, here] = [SAMPLE.batches.slice(0, half), SAMPLE.batches.slice(half)];
   const told = gone.map(pastOf);
   const whole = lotMoves(SAMPLE.batches, SAMPLE.lots);
-  const split = lotMoves(here, SAMPLE.lots, movesOfPast(told));
+  const split = lotMoves(here, SAMPLE.lots, movesOfPast(gone.map(usesOf)));
   expect(split.length).toBe(whole.length);
   const books = (past: Books['past'], batches: Books['batches'], moves: typeof whole): Books => ({
     lots: SAMPLE.lots,

@@ -1,7 +1,6 @@
 import { allLines, type Family } from '../formula';
 import { givenBy, type Loose } from '../goods';
 import { countOf, keptPieces, type Batch } from '../records';
-import { lotMoves } from '../shelf';
 import { isOnTray } from '../trays';
 
 /** What lists, stocks and recalls ask of a batch: the record itself is read when somebody looks at it. */
@@ -23,9 +22,8 @@ export interface PastBatch extends Pick<
   readonly count: { readonly pieces: number; readonly rejects: number } | null;
   /** What it gave to wrap. */
   readonly given: Loose;
-  /** Grams it took off lots, and when. */
-  readonly uses: readonly { readonly lotId: string; readonly massG: number; readonly at: string }[];
-  readonly materialIds: readonly string[];
+  /** Ids of all its materials, each between spaces. */
+  readonly materialIds: string;
   readonly isOnTray: boolean;
   /** Pieces laid away to be looked at. */
   readonly keptPieces: number;
@@ -48,13 +46,12 @@ export function pastOf(batch: Batch): PastBatch {
     totalG: batch.plan.totalG,
     count: count && { pieces: count.pieces, rejects: count.rejects },
     given: givenBy(batch),
-    uses: lotMoves([batch], []).map(({ lotId, massG, at }) => ({
-      lotId,
-      massG,
-      at: at ?? batch.startedAt,
-    })),
-    materialIds: [...new Set(allLines(batch.body).map(({ materialId }) => materialId))],
+    materialIds: ` ${[...new Set(allLines(batch.body).map(({ materialId }) => materialId))].join(' ')} `,
     isOnTray: isOnTray(batch),
     keptPieces: keptPieces(batch),
   };
+}
+
+export function isMadeOf({ materialIds }: PastBatch, materialId: string): boolean {
+  return materialIds.includes(` ${materialId} `);
 }

@@ -41,7 +41,7 @@ const virtual = useWindowVirtualizer(
   computed(() => ({
     count: found.value.length,
     estimateSize: () => ROW_PX,
-    overscan: 12,
+    overscan: 6,
     scrollMargin: list.value?.offsetTop ?? 0,
     getItemKey: (index: number) => found.value[index]?.told.id ?? index,
   })),

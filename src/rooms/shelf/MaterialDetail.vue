@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { SOURCES, isShipped, newOwnMaterial, type OwnMaterial } from '@/core/materials';
+import { isMadeOf } from '@/core/past';
 import { isInALot, usableLots, usersOfMaterial } from '@/core/shelf';
 import { today } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
@@ -38,9 +39,7 @@ const users = computed(() => [
     workshop.ladders,
     workshop.materials,
   ),
-  ...workshop.past
-    .filter(({ materialIds }) => materialIds.includes(props.materialId))
-    .map(({ code }) => code),
+  ...workshop.past.filter((batch) => isMadeOf(batch, props.materialId)).map(({ code }) => code),
 ]);
 const isNeeded = computed(
   () => users.value.length > 0 || isInALot(props.materialId, workshop.lots),

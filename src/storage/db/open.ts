@@ -1,5 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction } from 'idb';
-import { pastOf, type PastBatch } from '@/core/past';
+import { pastOf, usesOf, type PastBatch, type PastUses } from '@/core/past';
 import { batchSchema, type Photo } from '@/core/records';
 import type { Settings } from '@/core/workshop';
 import type { CollectionName, RecordOf } from '../collections';
@@ -16,6 +16,10 @@ export interface WorkshopSchema extends DBSchema, Collections {
   settings: { key: string; value: Settings };
   /** What is told of a batch without reading it. */
   digests: { key: string; value: PastBatch };
+  /** What a batch took off lots: read when stocks are asked. */
+  uses: { key: string; value: PastUses };
+  /** Batches that were not whole when an older release’s were brought up: they are read, and said. */
+  untold: { key: string; value: { readonly id: string } };
   stamps: { key: string; value: Stamp; indexes: { bySeq: number } };
   device: { key: string; value: OwnDevice };
   folder: { key: string; value: FolderState };
@@ -23,6 +27,9 @@ export interface WorkshopSchema extends DBSchema, Collections {
 }
 
 export type WorkshopDb = IDBPDatabase<WorkshopSchema>;
+
+/** Beside the records; each keyed by id. */
+const OTHER_STORES = ['digests', 'uses', 'untold', 'device', 'folder', 'handle'] as const;
 
 /** What the browser may do to an open database behind its back. */
 export interface DbEvents {
@@ -42,7 +49,7 @@ export function openWorkshopDb(name: string, events: DbEvents = {}): Promise<Wor
         if (!db.objectStoreNames.contains(store)) db.createObjectStore(store, { keyPath: 'id' });
       if (!db.objectStoreNames.contains('stamps'))
         db.createObjectStore('stamps', { keyPath: 'id' }).createIndex('bySeq', 'seq');
-      for (const store of ['digests', 'device', 'folder', 'handle'] as const)
+      for (const store of OTHER_STORES)
         if (!db.objectStoreNames.contains(store)) db.createObjectStore(store, { keyPath: 'id' });
       const photos = tx.objectStore('photos');
       if (!photos.indexNames.contains('byBatch')) photos.createIndex('byBatch', 'batchId');
@@ -61,7 +68,7 @@ export function openWorkshopDb(name: string, events: DbEvents = {}): Promise<Wor
 async function rewrite(
   tx: IDBPTransaction<
     WorkshopSchema,
-    (StoreName | 'digests' | 'stamps' | 'device' | 'folder' | 'handle')[],
+    (StoreName | 'stamps' | (typeof OTHER_STORES)[number])[],
     'versionchange'
   >,
   fromVersion: number,
@@ -76,6 +83,10 @@ async function rewrite(
   await tx.objectStore('digests').clear();
   for (const stored of records.batches ?? []) {
     const batch = batchSchema.safeParse(stored).data;
-    if (batch) await tx.objectStore('digests').put(pastOf(batch));
+    if (!batch) await tx.objectStore('untold').put({ id: String(stored.id) });
+    else {
+      await tx.objectStore('digests').put(pastOf(batch));
+      await tx.objectStore('uses').put(usesOf(batch));
+    }
   }
 }

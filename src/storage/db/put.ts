@@ -1,5 +1,5 @@
 import type { IDBPTransaction } from 'idb';
-import { pastOf } from '@/core/past';
+import { pastOf, usesOf } from '@/core/past';
 import type { Batch } from '@/core/records';
 import type { StoreName } from '../keys';
 import type { WorkshopSchema } from './open';
@@ -15,13 +15,22 @@ export function putRecord(
   id: string,
   record: unknown,
 ): readonly Promise<unknown>[] {
+  const isBatch = store === 'batches';
   if (record === null)
     return [
       tx.objectStore(store).delete(id),
-      ...(store === 'batches' ? [tx.objectStore('digests').delete(id)] : []),
+      ...(isBatch
+        ? (['digests', 'uses', 'untold'] as const).map((of) => tx.objectStore(of).delete(id))
+        : []),
     ];
   return [
     tx.objectStore(store).put(record as never),
-    ...(store === 'batches' ? [tx.objectStore('digests').put(pastOf(record as Batch))] : []),
+    ...(isBatch
+      ? [
+          tx.objectStore('digests').put(pastOf(record as Batch)),
+          tx.objectStore('uses').put(usesOf(record as Batch)),
+          tx.objectStore('untold').delete(id),
+        ]
+      : []),
   ];
 }

@@ -23,10 +23,19 @@ export interface Device {
   readonly name: string;
   /** The last write of this database. */
   readonly seq: number;
+  /** The build that has found every record whole: it need not look at each start. */
+  readonly soundBy?: string;
 }
 export type OwnDevice = Device & { readonly id: 'own' };
 
-export const WRITTEN_STORES = [...STORE_NAMES, 'digests', 'stamps', 'device'] as const;
+export const WRITTEN_STORES = [
+  ...STORE_NAMES,
+  'digests',
+  'uses',
+  'untold',
+  'stamps',
+  'device',
+] as const;
 
 export function newDeviceId(): string {
   return crypto.randomUUID().slice(0, 8);

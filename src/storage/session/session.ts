@@ -1,5 +1,5 @@
 import { sameData } from '@/core/formula';
-import type { PastBatch } from '@/core/past';
+import type { PastBatch, PastUses } from '@/core/past';
 import type { Photo } from '@/core/records';
 import { settingsSchema, type Settings } from '@/core/workshop';
 import { COLLECTION_NAMES, type CollectionName, type RecordOf } from '../collections';
@@ -59,6 +59,8 @@ export interface Session {
     ids: readonly string[],
     materials: ReadonlySet<string>,
   ) => Promise<BroughtBatches>;
+  /** Reads what all batches took off lots. */
+  readonly bringUses: () => Promise<readonly PastUses[]>;
   /** Reads the photos of a batch, to be shown. */
   readonly bringPhotos: (batchId: string) => Promise<readonly Photo[]>;
   /** Everything stored, as the pieces of one file. */
@@ -86,7 +88,11 @@ const READ_AT_ONCE = 500;
  * Other tabs are told which records were written; they take in those that they have not changed since themselves,
  * and look again after the database has answered.
  */
-export async function openSession(name: string, events: SessionEvents): Promise<Session> {
+export async function openSession(
+  name: string,
+  events: SessionEvents,
+  build: string | null = null,
+): Promise<Session> {
   const db = await openWorkshopDb(name, {
     onBlocked: () => fail('another tab holds this workshop open: close it'),
     onOutdated: () =>
@@ -94,7 +100,7 @@ export async function openSession(name: string, events: SessionEvents): Promise<
     onTerminated: () => fail('the browser closed the store: reload the page'),
   });
   await writeLeftBehind(db, name);
-  const loaded = await loadWorkshop(db);
+  const loaded = await loadWorkshop(db, Date.now(), build);
   /** What the database held when this tab last saw it, by key. */
   const known = new Map<Key, unknown>();
   for (const store of COLLECTION_NAMES)
@@ -263,6 +269,7 @@ export async function openSession(name: string, events: SessionEvents): Promise<
       const brought = await batchesOf(db, ids, materials);
       return { ...brought, batches: brought.batches.map((one) => knownOf('batches', one)) };
     },
+    bringUses: () => db.getAll('uses'),
     bringPhotos: async (batchId) =>
       (await photosOf(db, batchId)).map((one) => knownOf('photos', one)),
     flush,

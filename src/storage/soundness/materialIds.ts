@@ -5,16 +5,14 @@ const NAMING = new Set(['materialId', 'carrierId', 'holdsId', 'likeId']);
 export function materialIds(record: unknown): ReadonlySet<string> {
   const found = new Set<string>();
   const open: unknown[] = [record];
+  // Ten thousand records are gone through at the start: no list of keys is made.
   while (open.length > 0) {
-    const value = open.pop();
-    if (typeof value !== 'object' || value === null) continue;
-    if (Array.isArray(value)) {
-      for (const one of value) if (typeof one === 'object') open.push(one);
-      continue;
-    }
-    for (const [key, own] of Object.entries(value)) {
-      if (typeof own === 'string' && NAMING.has(key)) found.add(own);
-      else if (typeof own === 'object') open.push(own);
+    const value = open.pop() as Readonly<Record<string, unknown>>;
+    for (const key in value) {
+      const own = value[key];
+      if (typeof own === 'object') {
+        if (own !== null) open.push(own);
+      } else if (typeof own === 'string' && NAMING.has(key)) found.add(own);
     }
   }
   return found;

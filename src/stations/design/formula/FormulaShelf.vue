@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { useIntersectionObserver } from '@vueuse/core';
+import { computed, ref, useTemplateRef, watch } from 'vue';
 import {
   FAMILIES,
   FAMILY_WORDS,
@@ -14,7 +15,7 @@ import {
 import { usualRequest, type Mold } from '@/core/scaling';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
-import { counted, formatGrams } from '@/core/words';
+import { counted, formatCount, formatGrams } from '@/core/words';
 import { shortDate } from '@/ui/frame/format';
 import MiniCore from '@/ui/pictures/MiniCore.vue';
 import MiniPiece from '@/ui/pictures/MiniPiece.vue';
@@ -28,35 +29,56 @@ const showsArchive = ref(false);
 const archivedCount = computed(
   () => workshop.formulas.filter(({ archivedAt }) => archivedAt !== null).length,
 );
-const found = computed(() =>
-  workshop.formulas.filter(
+const found = computed(() => {
+  const asked = (query.value ?? '').trim();
+  return workshop.formulas.filter(
     (formula) =>
       (formula.archivedAt !== null) === showsArchive.value &&
-      matchesFormula(formula, query.value, workshop.catalog),
-  ),
-);
-const groups = computed(() =>
-  FAMILIES.map((family) => ({
-    family,
-    formulas: found.value
+      (asked === '' || matchesFormula(formula, asked, workshop.catalog)),
+  );
+});
+/** A workshop may have thousands: so many are drawn, and more when the end comes in sight. */
+const DRAWN_AT_ONCE = 48;
+const mostDrawn = ref(DRAWN_AT_ONCE);
+watch([query, showsArchive], () => (mostDrawn.value = DRAWN_AT_ONCE));
+const groups = computed(() => {
+  let room = mostDrawn.value;
+  return FAMILIES.map((family) => {
+    const all = found.value
       .filter(({ body }) => body.family === family)
-      .sort((a, b) => b.changedAt.localeCompare(a.changedAt)),
-  })).filter(({ formulas }) => formulas.length > 0),
-);
+      .sort((a, b) => Date.parse(b.changedAt) - Date.parse(a.changedAt));
+    const formulas = all.slice(0, room);
+    room -= formulas.length;
+    return { family, formulas };
+  }).filter(({ formulas }) => formulas.length > 0);
+});
+const hiddenCount = computed(() => Math.max(0, found.value.length - mostDrawn.value));
+const drawMore = () => (mostDrawn.value += DRAWN_AT_ONCE);
+const end = useTemplateRef<HTMLElement>('end');
+useIntersectionObserver(end, ([entry]) => {
+  if (entry?.isIntersecting) drawMore();
+});
+
+/** How often each formula was made, and when last. */
+const makings = computed(() => {
+  const all = new Map<string, { count: number; last: string }>();
+  for (const { formulaId, startedAt } of [...workshop.batches, ...workshop.past]) {
+    const own = all.get(formulaId);
+    const last = own && own.last > startedAt ? own.last : startedAt;
+    all.set(formulaId, { count: (own?.count ?? 0) + 1, last });
+  }
+  return all;
+});
 
 function moldOf({ id, body }: Formula): Mold {
   return (workshop.settings.requests[id] ?? usualRequest(body.family)).mold;
 }
 
 function made({ id }: Formula): string {
-  const own = [...workshop.batches, ...workshop.past].filter(({ formulaId }) => formulaId === id);
-  const last = own
-    .map(({ startedAt }) => startedAt)
-    .sort()
-    .at(-1);
-  return last === undefined
-    ? 'never made'
-    : `${counted(own.length, 'batch', 'batches')}, last ${shortDate(last)}`;
+  const own = makings.value.get(id);
+  return own
+    ? `${counted(own.count, 'batch', 'batches')}, last ${shortDate(own.last)}`
+    : 'never made';
 }
 
 function archive(formula: Formula): void {
@@ -147,6 +169,9 @@ function remove(): void {
       </li>
     </ul>
   </section>
+  <div v-if="hiddenCount > 0" ref="end" class="none">
+    <v-btn variant="text" @click="drawMore">{{ formatCount(hiddenCount) }} more</v-btn>
+  </div>
   <v-dialog
     :model-value="removing !== null"
     max-width="440"
