@@ -54,6 +54,8 @@ export async function* listsOf(chunks: AsyncIterable<string>): AsyncGenerator<Fi
         }
       } else if (sign === 125 || sign === 93) {
         depth -= 1;
+        if ((depth === 0 && sign === 93) || (depth === 1 && list !== null && sign === 125))
+          throw new SyntaxError('a bracket is closed by another');
         if (depth === 1 && list !== null) {
           texts = gathered(texts, piece + chunk.slice(from, i));
           yield { kind: 'records', list, texts };

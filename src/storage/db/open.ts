@@ -37,6 +37,8 @@ export interface DbEvents {
   readonly onBlocked?: () => void;
   /** A newer release opened the database in another tab: this one has stepped aside, and writes no more. */
   readonly onOutdated?: () => void;
+  /** Somebody cleared the database away, behind the page’s back: it is closed. */
+  readonly onDeleted?: () => void;
   /** The browser closed the database: nothing is saved until a reload. */
   readonly onTerminated?: () => void;
 }
@@ -56,9 +58,10 @@ export function openWorkshopDb(name: string, events: DbEvents = {}): Promise<Wor
       if (oldVersion >= 1) await rewrite(tx, oldVersion);
     },
     blocked: () => events.onBlocked?.(),
-    blocking: (_current, _next, event) => {
+    blocking: (_current, next, event) => {
       if (event.target instanceof IDBDatabase) event.target.close();
-      events.onOutdated?.();
+      if (next === null) events.onDeleted?.();
+      else events.onOutdated?.();
     },
     terminated: () => events.onTerminated?.(),
   });

@@ -6,9 +6,11 @@ import { begun, workTo } from '../../../tests/fixtures/bench';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { keepVersion, newFormula, setLineMass, type Formula } from '@/core/formula';
 import { record, strikeEntry, type Batch } from '@/core/records';
+import { NEWEST_AT_HAND } from '@/core/past';
 import { USUAL_SETTINGS, type Settings } from '@/core/workshop';
-import type { CollectionName, RecordOf } from '../collections';
-import { openDB } from 'idb';
+import { NO_RECORDS, type CollectionName, type RecordOf } from '../collections';
+import { readWorkshopFile } from '../file';
+import { deleteDB, openDB } from 'idb';
 import { STORED_VERSION } from '../upgrades';
 import { openSession, type Change, type SaveStatus, type Session } from '.';
 
@@ -380,8 +382,74 @@ describe('how saving stands', () => {
     // What it is given now is kept, and not said to be saved.
     session.put('formulas', [newFormula('Late', bodyFrom(LANTERN), NOW)]);
     await session.flush();
-    expect(statuses.at(-1)?.kind).toBe('failed');
+    expect(statuses.at(-1)).toMatchObject({ reason: expect.stringMatching(/newer Rovack/) });
     newer.close();
     session.close();
+  });
+
+  it('a database that is cleared away behind the page’s back is said, and what is on the screens goes into a file', async () => {
+    const { session, statuses } = await told();
+    const shown = newFormula('Ebb', bodyFrom(LANTERN), NOW);
+    session.put('formulas', [shown]);
+    await session.flush();
+    await deleteDB('harbor');
+    session.put('formulas', [newFormula('Late', bodyFrom(LANTERN), NOW)]);
+    await session.flush();
+    expect(statuses.at(-1)).toEqual({
+      kind: 'failed',
+      reason: 'what this browser had stored was cleared away',
+    });
+    const records = { ...NO_RECORDS, formulas: [shown] };
+    let text = '';
+    for await (const piece of session.pieces({
+      now: NOW,
+      overlay: { records, settings: USUAL_SETTINGS },
+    }))
+      text += piece;
+    const read = readWorkshopFile(text);
+    expect(read.ok && read.workshop.formulas).toEqual([shown]);
+    session.close();
+  });
+});
+
+describe('past batches', () => {
+  it('are not read before somebody looks, and are whole then; their photos too', async () => {
+    const one = await openTab();
+    const batches = Array.from({ length: NEWEST_AT_HAND + 1 }, (_, i): Batch => ({
+      ...begun(),
+      id: crypto.randomUUID(),
+      outcome: 'given-up',
+      startedAt: new Date(Date.parse(NOW) - i * 60_000).toISOString(),
+    }));
+    one.session.put('batches', batches);
+    const oldest = batches.at(-1) as Batch;
+    const photo = {
+      id: crypto.randomUUID(),
+      origin: 'own' as const,
+      batchId: oldest.id,
+      takenAt: NOW,
+      dataUrl: 'data:image/jpeg;base64,AAAA',
+      note: '',
+    };
+    one.session.put('photos', [photo]);
+    await one.session.flush();
+
+    const two = await openTab();
+    expect(two.session.loaded.digests).toHaveLength(NEWEST_AT_HAND + 1);
+    expect(two.session.loaded.records.batches).toHaveLength(NEWEST_AT_HAND);
+    expect(two.shown.has(oldest.id)).toBe(false);
+    expect(two.session.loaded.records.photos).toEqual([]);
+    const brought = await two.session.bring([oldest.id, 'nowhere'], new Set());
+    expect(brought).toEqual({ batches: [oldest], refused: [] });
+    expect(await two.session.bringPhotos(oldest.id)).toEqual([photo]);
+
+    // Written here, it is shown there as it now is, and what it took off lots goes along.
+    two.put('batches', { ...oldest, code: 'QL-999' });
+    await two.session.flush();
+    await vi.waitFor(() => expect(one.shown.get(oldest.id)).toMatchObject({ code: 'QL-999' }));
+    two.remove('batches', oldest.id);
+    await two.session.flush();
+    expect((await two.session.bringUses()).map(({ id }) => id)).not.toContain(oldest.id);
+    expect((await openTab()).session.loaded.digests).toHaveLength(NEWEST_AT_HAND);
   });
 });

@@ -93,11 +93,13 @@ export async function openSession(
   events: SessionEvents,
   build: string | null = null,
 ): Promise<Session> {
+  let closedBecause: string | null = null;
   const db = await openWorkshopDb(name, {
     onBlocked: () => fail('another tab holds this workshop open: close it'),
     onOutdated: () =>
-      fail('a newer Rovack has this workshop open in another tab: load this one anew'),
-    onTerminated: () => fail('the browser closed the store: reload the page'),
+      closed('a newer Rovack has this workshop open in another tab: load this one anew'),
+    onDeleted: () => closed('what this browser had stored was cleared away'),
+    onTerminated: () => closed('the browser closed the store: reload the page'),
   });
   await writeLeftBehind(db, name);
   const loaded = await loadWorkshop(db, Date.now(), build);
@@ -244,7 +246,13 @@ export async function openSession(
   }
 
   function fail(reason: string): void {
-    events.onStatus({ kind: 'failed', reason });
+    events.onStatus({ kind: 'failed', reason: closedBecause ?? reason });
+  }
+
+  /** From now on every write fails, and says why. */
+  function closed(reason: string): void {
+    closedBecause = reason;
+    fail(reason);
   }
 
   return {

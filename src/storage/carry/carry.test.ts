@@ -1,0 +1,139 @@
+import 'fake-indexeddb/auto';
+import { readFileSync } from 'node:fs';
+import { IDBFactory } from 'fake-indexeddb';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { COLLECTION_NAMES, type CollectionName, type Records } from '../collections';
+import { loadWorkshop, openWorkshopDb } from '../db';
+import { MAX_FILE_BYTES, readWorkshopFile } from '../file';
+import { sayRefused } from '../soundness';
+import { FileRefused, soundPages } from './soundPages';
+import { previewFile, takeInFile, workshopPieces } from '.';
+
+const SAMPLE = readFileSync(
+  new URL('../../../demo/orrin-quay.rovack.json', import.meta.url),
+  'utf8',
+);
+const NOW = '2026-10-14T15:30:00.000+00:00';
+const told = () => {};
+
+/** Everything a file holds by its pages, and what was refused; the sentence where it is none. */
+async function read(text: string, streamFromBytes: number) {
+  const records: Partial<Record<CollectionName, unknown[]>> = {};
+  const refused: string[] = [];
+  try {
+    const pages = soundPages(new Blob([text]), new Set(), told, streamFromBytes);
+    for await (const page of pages) {
+      refused.push(...page.refused.map(sayRefused));
+      if (page.kind === 'records')
+        records[page.list] = [...(records[page.list] ?? []), ...page.records];
+    }
+    return { records, refused: refused.sort() };
+  } catch (error) {
+    if (error instanceof FileRefused) return error.result.problem;
+    throw error;
+  }
+}
+
+describe('a file read record by record', () => {
+  const [first, second] = JSON.parse(SAMPLE).formulas as [{ id: string }, { id: string }];
+  it.each<[string, string]>([
+    ['as it is', SAMPLE],
+    [
+      'a material on no shelf',
+      SAMPLE.replace('"materialId":"sodium-bicarbonate"', '"materialId":"moon-dust"'),
+    ],
+    ['an id that stands twice', SAMPLE.replace(second.id, first.id)],
+    ['a name that is a number', SAMPLE.replace(/"name":"Quince Lantern"/, '"name":7')],
+    ['cut off', SAMPLE.slice(0, 200_000)],
+    ['garbage in the middle', SAMPLE.replace('"formulas": [\n', '"formulas": [\nfog')],
+    ['a list that is none', SAMPLE.replace('"orders": [', '"orders": 7, "fog": [')],
+    ['no time', SAMPLE.replace(/"exportedAt": "[^"]*"/, '"exportedAt": "Tuesday"')],
+    ['settings that are not whole', SAMPLE.replace('"look":"system"', '"look":"foggy"')],
+  ])('gives what a file read as a whole gives: %s', async (_what, text) => {
+    expect(await read(text, 0)).toEqual(await read(text, Infinity));
+  });
+});
+
+describe('export and import', () => {
+  beforeEach(() => {
+    globalThis.indexedDB = new IDBFactory();
+  });
+  const contents = () => {
+    const result = readWorkshopFile(SAMPLE);
+    if (!result.ok) throw new Error('the sample is a workshop');
+    return result.workshop;
+  };
+  const textOf = async (options: Parameters<typeof workshopPieces>[1]) => {
+    const db = await openWorkshopDb('harbor');
+    let text = '';
+    for await (const piece of workshopPieces(db, options)) text += piece;
+    db.close();
+    return text;
+  };
+
+  it('bring everything across, digit for digit; a second time there is nothing new', async () => {
+    const file = new Blob([SAMPLE]);
+    const preview = await previewFile('harbor', file, told);
+    const counts = Object.fromEntries(
+      COLLECTION_NAMES.map((name) => [name, contents()[name].length]),
+    );
+    expect(preview).toMatchObject({ ok: true, fresh: counts, sameCount: 0, refusedCount: 0 });
+    expect(await takeInFile('harbor', file, false, told)).toMatchObject({
+      ok: true,
+      taken: counts,
+    });
+    const sum = Object.values(counts).reduce((all, one) => all + one, 0);
+    expect(await previewFile('harbor', file, told)).toMatchObject({ sameCount: sum });
+    const shares: number[] = [];
+    const back = readWorkshopFile(
+      await textOf({ now: NOW, onProgress: (share) => shares.push(share) }),
+    );
+    expect(shares.at(-1)).toBe(1);
+    const byId = (records: Records) =>
+      COLLECTION_NAMES.map((name) => [...records[name]].sort((a, b) => (a.id < b.id ? -1 : 1)));
+    expect(back.ok && byId(back.workshop as Records)).toEqual(byId(contents() as Records));
+  });
+
+  it('keep what is here, or take the file’s, as it is said', async () => {
+    await takeInFile('harbor', new Blob([SAMPLE]), false, told);
+    const other = new Blob([
+      SAMPLE.replaceAll('"name":"Quince Lantern"', '"name":"Quince at night"'),
+    ]);
+    expect(await previewFile('harbor', other, told)).toMatchObject({ changed: { formulas: 1 } });
+    const name = async () => {
+      const db = await openWorkshopDb('harbor');
+      const { records } = await loadWorkshop(db);
+      db.close();
+      return records.formulas.map((one) => one.name).filter((one) => one.startsWith('Quince'));
+    };
+    await takeInFile('harbor', other, false, told);
+    expect(await name()).toEqual(['Quince Lantern']);
+    await takeInFile('harbor', other, true, told);
+    expect(await name()).toEqual(['Quince at night']);
+  });
+
+  it('what a page holds and the database does not goes into the file, over what is stored', async () => {
+    await takeInFile('harbor', new Blob([SAMPLE]), false, told);
+    const { formulas, settings } = contents();
+    const [stored] = formulas;
+    if (!stored || !settings) throw new Error('the sample has formulas and settings');
+    const none = Object.fromEntries(
+      COLLECTION_NAMES.map((name) => [name, []]),
+    ) as unknown as Records;
+    const unsaved = { ...stored, id: crypto.randomUUID(), name: 'Not saved yet' };
+    const records = { ...none, formulas: [{ ...stored, name: 'Renamed here' }, unsaved] };
+    const back = readWorkshopFile(await textOf({ now: NOW, overlay: { records, settings } }));
+    const names = back.ok ? back.workshop.formulas.map(({ name }) => name) : [];
+    expect(names).toHaveLength(formulas.length + 1);
+    expect(names).toEqual(expect.arrayContaining(['Renamed here', 'Not saved yet']));
+    expect(names).not.toContain(stored.name);
+  });
+
+  it('a file that is too big is refused before it is read', async () => {
+    const big = new Blob([new Uint8Array(MAX_FILE_BYTES + 1)]);
+    expect(await previewFile('harbor', big, told)).toMatchObject({
+      ok: false,
+      problem: { code: 'too-big' },
+    });
+  });
+});
