@@ -74,8 +74,8 @@ export interface Session {
 
 /** What a hand is still moving is written this often, ms. */
 const SOON_MS = 400;
-/** Of more records than these written elsewhere, batches that are not at hand are told in short. */
-const MOST_TO_READ = 50;
+/** Of more records than these written elsewhere at once, batches that are not at hand are told in short. */
+const MOST_TO_READ = 5;
 /** So many records of others are shown in one go. */
 const READ_AT_ONCE = 500;
 

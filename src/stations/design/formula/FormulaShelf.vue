@@ -38,7 +38,7 @@ const found = computed(() => {
   );
 });
 /** A workshop may have thousands: so many are drawn, and more when the end comes in sight. */
-const DRAWN_AT_ONCE = 48;
+const DRAWN_AT_ONCE = 24;
 const mostDrawn = ref(DRAWN_AT_ONCE);
 watch([query, showsArchive], () => (mostDrawn.value = DRAWN_AT_ONCE));
 const groups = computed(() => {
