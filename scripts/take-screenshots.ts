@@ -90,6 +90,7 @@ await shoot('calendar');
 await page.goto(`${HOME}/almanac`);
 await page.getByText('batches on record').waitFor();
 await shoot('almanac');
+await page.getByRole('textbox', { name: /^Find a batch/ }).fill('QL-003');
 await page.getByRole('link', { name: /QL-003/ }).click();
 await page.getByText('As it happened').waitFor();
 await shoot('batch-record');
