@@ -139,6 +139,7 @@ test(`dialogs, formulas and a batch record`, async ({ page }) => {
   await expect(page.getByText('which one?').first()).toBeVisible();
   await scan(page, '[role=dialog]');
   await page.goto(`${SAMPLE_URL}/almanac`);
+  await page.getByRole('textbox', { name: /^Find a batch/ }).fill('QL-002');
   await page.getByRole('link', { name: /QL-002/ }).click();
   await expect(page.getByText('As it happened')).toBeVisible();
   await scan(page);
