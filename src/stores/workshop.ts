@@ -22,6 +22,7 @@ import {
 import { movedInTime, previewImport, readWorkshopFile, type FileResult } from '@/storage/file';
 import type { Refused } from '@/storage/soundness';
 import { nowIso } from './now';
+import { everyRecord, overlaid, without } from './recordLists';
 import { useSavingStore } from './saving';
 
 /** After so long without news from elsewhere a file or a device has told all it has, ms. */
@@ -375,30 +376,4 @@ export const useWorkshopStore = defineStore('workshop', () => {
 /** Whole minutes, never before. */
 function msSince(iso: string): number {
   return Math.max(0, Math.floor((Date.parse(nowIso()) - Date.parse(iso)) / 60_000)) * 60_000;
-}
-
-function everyRecord(records: Records): readonly Records[CollectionName][number][] {
-  return COLLECTION_NAMES.flatMap((name) => [...records[name]]);
-}
-
-function overlaid<K extends CollectionName>(
-  records: Records,
-  name: K,
-  changed: readonly RecordOf<K>[],
-): Records {
-  const list: readonly RecordOf<K>[] = records[name];
-  const byId = new Map(changed.map((record) => [record.id, record]));
-  const known = new Set(list.map(({ id }) => id));
-  return {
-    ...records,
-    [name]: [
-      ...list.map((record) => byId.get(record.id) ?? record),
-      ...changed.filter(({ id }) => !known.has(id)),
-    ],
-  };
-}
-
-function without(records: Records, name: CollectionName, ids: readonly string[]): Records {
-  const gone = new Set(ids);
-  return { ...records, [name]: records[name].filter(({ id }) => !gone.has(id)) };
 }

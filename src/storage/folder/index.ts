@@ -1,4 +1,5 @@
 export { lookAtFolder } from './look';
-export type { Look, LookOptions } from './look';
+export type { Look } from './look';
+export type { LookOptions } from './writeOwn';
 export { forgetFolder, keepFolder, nameDevice, storedFolder } from './keep';
 export { deviceName, sayTrouble } from './words';

@@ -1,4 +1,10 @@
-import { openWorkshopDb, ownDevice, type FolderState, type WorkshopDb } from '../db';
+import {
+  openWorkshopDb,
+  ownDevice,
+  type FolderState,
+  type OwnDevice,
+  type WorkshopDb,
+} from '../db';
 
 /** The folder that was chosen here, if one was. @param name the database’s */
 export function storedFolder(name: string): Promise<FileSystemDirectoryHandle | null> {
@@ -40,6 +46,17 @@ export const NEW_FOLDER: FolderState = {
   whole: null,
   writtenSeq: 0,
 };
+
+/** Who this browser is; drawn and kept when it has not been anyone yet. */
+export async function ownOf(db: WorkshopDb): Promise<OwnDevice> {
+  const known = await db.get('device', 'own');
+  if (known) return known;
+  const tx = db.transaction('device', 'readwrite');
+  const drawn = await ownDevice(tx.store);
+  await tx.store.put(drawn);
+  await tx.done;
+  return drawn;
+}
 
 async function inDb<T>(name: string, act: (db: WorkshopDb) => Promise<T>): Promise<T> {
   const db = await openWorkshopDb(name);
