@@ -1,5 +1,5 @@
 import type { Batch } from '../records';
-import { lotMoves, type LotMove } from '../shelf';
+import { byMoment, lotMoves, type LotMove } from '../shelf';
 
 /** What a batch took off lots, for when it is past. */
 export interface PastUses {
@@ -17,14 +17,17 @@ export function usesOf(batch: Batch): PastUses {
   return { id: batch.id, code: batch.code, uses: JSON.stringify(uses) };
 }
 
-/** Every gram that past batches took off lots. */
+/** Every gram that past batches took off lots, in the order of time: sorted once, it is merged quickly with each weighing. */
 export function movesOfPast(past: readonly PastUses[]): readonly LotMove[] {
-  return past.flatMap(({ id, code, uses }) =>
-    (JSON.parse(uses) as readonly Use[]).map(([lotId, massG, at]): LotMove => ({
-      lotId,
-      massG,
-      into: { kind: 'batch', id, code },
-      at,
-    })),
-  );
+  return past
+    .flatMap(({ id, code, uses }) => {
+      const into = { kind: 'batch', id, code } as const;
+      return (JSON.parse(uses) as readonly Use[]).map(([lotId, massG, at]): LotMove => ({
+        lotId,
+        massG,
+        into,
+        at,
+      }));
+    })
+    .sort(byMoment);
 }

@@ -5,7 +5,7 @@ export { moldFromShelf } from './moldFromShelf';
 export type { ShelfMold, Tool, ToolKind, ToolOf } from './tool';
 export { benchScales, mixerFillL, toolsOf, trayPlaces, traySeats } from './workplace';
 export { pricePerG } from './pricePerG';
-export { lotMoves, stockLeft } from './stock';
+export { byMoment, lotMoves, stockLeft } from './stock';
 export type { LotMove } from './stock';
 export { assignLots, usableLots } from './assignLots';
 export type { AssignedLots } from './assignLots';

@@ -39,9 +39,13 @@ export function lotMoves(
     })),
   );
   // Records come by id; a story goes by time.
-  return [...past, ...fromBatches, ...fromPremixes].sort((a, b) =>
-    (a.at ?? '').localeCompare(b.at ?? ''),
-  );
+  return [...past, ...fromBatches, ...fromPremixes].sort(byMoment);
+}
+
+/** Compared as text, not by the language's rules: there may be hundreds of thousands. */
+export function byMoment(a: Pick<LotMove, 'at'>, b: Pick<LotMove, 'at'>): number {
+  const [one, other] = [a.at ?? '', b.at ?? ''];
+  return one < other ? -1 : one > other ? 1 : 0;
 }
 
 /**
