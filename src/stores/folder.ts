@@ -95,13 +95,19 @@ export const useFolderStore = defineStore('folder', () => {
     isWanted = true;
     if (isLooking.value) return;
     isLooking.value = true;
-    while (isWanted && handle.value) {
-      isWanted = false;
-      await saving.flush();
-      await navigator.locks.request(`rovack folder ${DATABASE_NAME}`, lookOnce);
+    try {
+      while (isWanted && handle.value) {
+        isWanted = false;
+        await saving.flush();
+        await navigator.locks.request(`rovack folder ${DATABASE_NAME}`, lookOnce);
+      }
+    } catch (error) {
+      // Whatever went wrong with this look, there is a next one.
+      status.value = { kind: 'failed', reason: String(error) };
+    } finally {
+      isLooking.value = false;
+      next(LOOK_EVERY_MS);
     }
-    isLooking.value = false;
-    next(LOOK_EVERY_MS);
   }
 
   async function lookOnce(): Promise<void> {
