@@ -1,3 +1,5 @@
+import { existsSync, readFileSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
 import { ensureBuild, ensureChromium, ensurePackages } from './lib/prepare.mjs';
 import { runAndRead, runTogether } from './lib/run.mjs';
 
@@ -8,6 +10,10 @@ const CHECKS = [
   ['layers', 'npx', ['depcruise', '--config', '.dependency-cruiser.mjs', 'src', 'server']],
   ['types', 'npx', ['vue-tsc', '--noEmit']],
 ];
+
+/** Of pages that failed so many are printed, so far down. */
+const MOST_PAGES = 2;
+const MOST_LINES = 300;
 
 ensurePackages();
 ensureChromium();
@@ -21,6 +27,9 @@ process.stdout.write('\n— browser tests\n');
 const browser = isBuilt
   ? runAndRead('npx', ['playwright', 'test'], { NO_COLOR: '1', FORCE_COLOR: '0' })
   : { code: 1, output: '' };
+
+for (const page of pagesThatFailed())
+  process.stdout.write(`\n— the page when it failed\n${page}\n`);
 
 const counts = [vitestCounts(unit.output), playwrightCounts(browser.output)];
 const passed = counts.reduce((sum, count) => sum + count.passed, 0);
@@ -39,6 +48,17 @@ function built() {
   } catch {
     return false;
   }
+}
+
+/** What stood on the page when a browser test gave up: a machine elsewhere keeps no files. */
+function pagesThatFailed() {
+  const results = 'test-results';
+  if (browser.code === 0 || !existsSync(results)) return [];
+  return readdirSync(results, { recursive: true })
+    .filter((path) => path.endsWith('error-context.md'))
+    .slice(0, MOST_PAGES)
+    .map((path) => readFileSync(join(results, path), 'utf8').split('\n').slice(0, MOST_LINES))
+    .map((lines) => lines.join('\n'));
 }
 
 /** `Tests  2 failed | 376 passed (378)` */

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { SAMPLE_URL, figure, gramsOf } from './support';
+import { SAMPLE_URL, choose, figure, gramsOf } from './support';
 
 test.beforeEach(async ({ page }) => {
   await page.goto(SAMPLE_URL);
@@ -76,11 +76,11 @@ test('a blend goes over its limit, is taken down to it, and a document moves the
 test('an embed is added, grown by key, and the total stays; a split carries the base color', async ({
   page,
 }) => {
-  await page.getByRole('button', { name: 'Add or remove a part' }).click();
-  await page.getByText('Remove embed').click();
-  await page.getByRole('button', { name: 'Add or remove a part' }).click();
-  await page.getByText('Add an embed').click();
   const embed = page.getByRole('slider', { name: 'Embed in a piece, grams' });
+  await choose(page, 'Add or remove a part', 'Remove embed');
+  await expect(embed).toBeHidden();
+  await choose(page, 'Add or remove a part', 'Add an embed');
+  await expect(embed).toBeVisible();
   const before = Number(await embed.getAttribute('aria-valuenow'));
   const total = page.getByText(/^1,9\d\d g$/);
   const totalBefore = await total.textContent();
@@ -89,8 +89,7 @@ test('an embed is added, grown by key, and the total stays; a split carries the 
   await expect(embed).toHaveAttribute('aria-valuenow', (before + 5).toFixed(1));
   expect(await total.textContent()).toBe(totalBefore);
 
-  await page.getByRole('button', { name: 'Add or remove a part' }).click();
-  await page.getByText('Add a color split').click();
+  await choose(page, 'Add or remove a part', 'Add a color split');
   await look(page, 'Color');
   const view = page.getByRole('region', { name: 'Color' });
   await expect(view.getByRole('heading', { name: 'Color split' })).toBeVisible();

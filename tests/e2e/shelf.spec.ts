@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test, type Page } from '@playwright/test';
-import { SAMPLE_URL, gramsOf, startEmpty } from './support';
+import { SAMPLE_URL, findMaterial, gramsOf, startEmpty } from './support';
 
 async function openShelf(page: Page, side = 'lots'): Promise<void> {
   await page.goto(`${SAMPLE_URL}/shelf/${side}`);
@@ -136,8 +136,8 @@ test('a material of one’s own is added, used, and then stays', async ({ page }
   await dialog.getByRole('button', { name: 'Add it' }).click();
   await expect(page.getByRole('button', { name: 'Remove this material' })).toBeVisible();
   await page.getByRole('link', { name: 'Design' }).click();
-  await page.getByRole('combobox', { name: 'Add a material' }).fill('harbor');
-  await page.getByRole('option', { name: /Harbor/ }).click();
+  const picker = page.getByRole('combobox', { name: 'Add a material' });
+  await findMaterial(picker, 'harbor', '<b>Harbor</b> starch');
   await page.getByLabel('Grams, or 2 tbsp').fill('12 g');
   await page.getByLabel('Grams, or 2 tbsp').press('Enter');
   await expect(gramsOf(page, '<b>Harbor</b> starch')).toHaveValue('12');

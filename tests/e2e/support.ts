@@ -95,3 +95,20 @@ export async function skipTo(page: Page, stop: RegExp): Promise<void> {
   }
   throw new Error(`no step matched ${stop}`);
 }
+
+/** Takes an action from a menu by key: nothing that still moves is aimed at. */
+export async function choose(page: Page, menu: string, action: string): Promise<void> {
+  await page.getByRole('button', { name: menu }).press('Enter');
+  const item = page.getByRole('menuitem', { name: action });
+  await expect(item).toBeVisible();
+  await item.press('Enter');
+  await expect(item).toBeHidden();
+}
+
+/** Finds a material in a picker and takes the first that is found, by key. */
+export async function findMaterial(picker: Locator, query: string, name: string): Promise<void> {
+  await picker.fill(query);
+  await expect(picker.page().getByRole('option').first()).toContainText(name);
+  await picker.press('Enter');
+  await expect(picker).toHaveValue(name);
+}
