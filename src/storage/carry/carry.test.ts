@@ -6,8 +6,9 @@ import { COLLECTION_NAMES, type CollectionName, type Records } from '../collecti
 import { loadWorkshop, openWorkshopDb } from '../db';
 import { MAX_FILE_BYTES, readWorkshopFile } from '../file';
 import { sayRefused } from '../soundness';
-import { FileRefused, soundPages } from './soundPages';
-import { previewFile, takeInFile, workshopPieces } from '.';
+import { FileRefused } from './fileRefused';
+import { soundPages } from './soundPages';
+import { openFolderFile, previewFile, takeInFile, workshopPieces } from '.';
 
 const SAMPLE = readFileSync(
   new URL('../../../demo/orrin-quay.rovack.json', import.meta.url),
@@ -15,6 +16,12 @@ const SAMPLE = readFileSync(
 );
 const NOW = '2026-10-14T15:30:00.000+00:00';
 const told = () => {};
+
+function contents() {
+  const result = readWorkshopFile(SAMPLE);
+  if (!result.ok) throw new Error('the sample is a workshop');
+  return result.workshop;
+}
 
 /** Everything a file holds by its pages, and what was refused; the sentence where it is none. */
 async function read(text: string, streamFromBytes: number) {
@@ -54,15 +61,41 @@ describe('a file read record by record', () => {
   });
 });
 
+describe('a file of a folder', () => {
+  const marks = {
+    device: '0123abcd',
+    name: 'Desk',
+    seq: 7,
+    isWhole: true,
+    vectors: { settings: { '0123abcd': 3 } },
+    gone: {},
+  };
+  const ofFolder = (folder: unknown) =>
+    SAMPLE.replace(/\n}\n$/, `,\n"folder": ${JSON.stringify(folder)}\n}\n`);
+  it.each([
+    ['by a device', ofFolder(marks), marks],
+    ['by hand', SAMPLE, null],
+    ['by a device of no id', ofFolder({ ...marks, device: 'fog' }), null],
+  ])('says who wrote it before its records, small or big: %s', async (_what, text, expected) => {
+    for (const streamFromBytes of [0, Infinity]) {
+      const file = await openFolderFile(new Blob([text]), new Set(), streamFromBytes);
+      const counts = { formulas: 0, batches: 0 };
+      for await (const page of file.pages)
+        if (page.kind === 'records' && page.list in counts)
+          counts[page.list as keyof typeof counts] += page.records.length;
+      expect(file).toMatchObject({ marks: expected, exportedAt: contents().exportedAt });
+      expect(counts).toEqual({
+        formulas: contents().formulas.length,
+        batches: contents().batches.length,
+      });
+    }
+  });
+});
+
 describe('export and import', () => {
   beforeEach(() => {
     globalThis.indexedDB = new IDBFactory();
   });
-  const contents = () => {
-    const result = readWorkshopFile(SAMPLE);
-    if (!result.ok) throw new Error('the sample is a workshop');
-    return result.workshop;
-  };
   const textOf = async (options: Parameters<typeof workshopPieces>[1]) => {
     const db = await openWorkshopDb('harbor');
     let text = '';

@@ -1,4 +1,8 @@
 export { sincePieces, workshopPieces } from './pieces';
 export type { PieceOptions } from './pieces';
+export { FileRefused } from './fileRefused';
+export { openFolderFile } from './folderFile';
+export type { FolderFile } from './folderFile';
+export type { SoundPage } from './soundPages';
 export { previewFile, takeInFile } from './takeInFile';
 export type { FilePreview, TakenFile } from './takeInFile';

@@ -11,15 +11,15 @@ import {
   MAX_FILE_BYTES,
   MAX_STREAM_BYTES,
   STORED_VERSION,
-  cutOff,
   failed,
-  noJson,
   readWorkshopFile,
   tooBig,
-  type FileProblemResult,
+  type FileResult,
 } from '../file';
 import { soundRecords, type Refused } from '../soundness';
-import { CutOff, listsOf } from './listsOf';
+import { chunksOf } from './chunksOf';
+import { FileRefused, refusalOf } from './fileRefused';
+import { listsOf } from './listsOf';
 
 /** Some records of a file that are whole and right, and those among them that are not; its settings come last. */
 export type SoundPage =
@@ -35,12 +35,8 @@ export type SoundPage =
       readonly refused: readonly Refused[];
     };
 
-/** The file is none that can be taken: thrown by its pages, before the first or in the middle. */
-export class FileRefused extends Error {
-  constructor(readonly result: FileProblemResult) {
-    super(result.problem.message);
-  }
-}
+/** A file that was read as a whole. */
+type WholeFile = Extract<FileResult, { ok: true }>;
 
 /** A file from here on is read record by record; a smaller one, or one of an older format, as a whole. */
 export const STREAM_FROM_BYTES = 8 * 1024 * 1024;
@@ -59,21 +55,33 @@ export async function* soundPages(
   onProgress: (share: number) => void,
   streamFromBytes = STREAM_FROM_BYTES,
 ): AsyncGenerator<SoundPage> {
-  const head = await file.slice(0, HEAD_CHARS).text();
-  const isCurrent = new RegExp(`"formatVersion":\\s*${STORED_VERSION}\\b`).test(head);
-  if (isCurrent && file.size >= streamFromBytes) yield* streamed(file, materials, onProgress);
-  else yield* asAWhole(file, materials, onProgress);
+  if (await isStreamed(file, streamFromBytes)) {
+    yield* streamed(file, materials, onProgress);
+    return;
+  }
+  const whole = await readWhole(file, materials);
+  yield* pagesOf(whole);
+  onProgress(1);
 }
 
-async function* asAWhole(
-  file: Blob,
-  materials: ReadonlySet<string>,
-  onProgress: (share: number) => void,
-): AsyncGenerator<SoundPage> {
+/** Is a file read record by record? */
+export async function isStreamed(file: Blob, fromBytes: number): Promise<boolean> {
+  const head = await file.slice(0, HEAD_CHARS).text();
+  return (
+    new RegExp(`"formatVersion":\\s*${STORED_VERSION}\\b`).test(head) && file.size >= fromBytes
+  );
+}
+
+/** @throws FileRefused */
+export async function readWhole(file: Blob, materials: ReadonlySet<string>): Promise<WholeFile> {
   if (file.size > MAX_FILE_BYTES) throw new FileRefused(tooBig(file.size));
   const result = readWorkshopFile(await file.text(), materials);
   if (!result.ok) throw new FileRefused(result);
-  const { workshop, refused } = result;
+  return result;
+}
+
+/** The pages of a file that was read as a whole. */
+export function* pagesOf({ workshop, refused }: WholeFile): Generator<SoundPage> {
   for (const list of COLLECTION_NAMES)
     yield {
       kind: 'records',
@@ -81,12 +89,12 @@ async function* asAWhole(
       records: workshop[list] as Records[CollectionName],
       refused: refused.filter(({ of }) => of === list),
     };
-  onProgress(1);
   const ofSettings = refused.filter(({ of }) => of === 'settings');
   yield { kind: 'settings', settings: workshop.settings, refused: ofSettings };
 }
 
-async function* streamed(
+/** The pages of a file that is read record by record. @throws FileRefused */
+export async function* streamed(
   file: Blob,
   stored: ReadonlySet<string>,
   onProgress: (share: number) => void,
@@ -125,9 +133,7 @@ async function* streamed(
       };
     }
   } catch (error) {
-    if (error instanceof CutOff) throw new FileRefused(cutOff(error.line));
-    if (error instanceof SyntaxError) throw new FileRefused(noJson());
-    throw error;
+    throw refusalOf(error);
   }
   const odd = COLLECTION_NAMES.find((name) => !seen.has(name));
   if (odd) throw new FileRefused(failed('damaged', `The file is damaged: its ${odd} are no list.`));
@@ -135,18 +141,4 @@ async function* streamed(
     throw new FileRefused(failed('damaged', 'The file does not say when it was written.'));
   const { settings, refused } = soundRecords({}, fields.get('settings'), materials);
   yield { kind: 'settings', settings, refused };
-}
-
-async function* chunksOf(file: Blob, onProgress: (share: number) => void): AsyncGenerator<string> {
-  const reader = file.stream().getReader();
-  const decoder = new TextDecoder();
-  let read = 0;
-  for (;;) {
-    const { done, value } = await reader.read();
-    if (done) break;
-    read += value.byteLength;
-    yield decoder.decode(value, { stream: true });
-    onProgress(read / file.size);
-  }
-  yield decoder.decode();
 }

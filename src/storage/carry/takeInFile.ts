@@ -6,7 +6,8 @@ import { openWorkshopDb, writeUnited, type WorkshopDb } from '../db';
 import type { FileProblemResult } from '../file';
 import type { Key } from '../keys';
 import type { Refused } from '../soundness';
-import { FileRefused, soundPages, type SoundPage } from './soundPages';
+import { FileRefused } from './fileRefused';
+import { soundPages, type SoundPage } from './soundPages';
 
 export type Counts = Readonly<Record<CollectionName, number>>;
 

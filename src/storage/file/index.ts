@@ -1,4 +1,4 @@
-export { workshopFileSchema } from './schema';
+export { folderSchema, workshopFileSchema } from './schema';
 export { STORED_VERSION } from '../upgrades';
 export type { FolderMarks, WorkshopFile } from './schema';
 export {

@@ -8,7 +8,7 @@ export interface FileSeen extends FileMark {
 export interface Directory {
   /** The workshop files in it. */
   readonly list: () => Promise<readonly FileSeen[]>;
-  readonly read: (name: string) => Promise<string>;
+  readonly read: (name: string) => Promise<Blob>;
   /** Writes a file whole: it stands in the folder when its last piece is written, or not at all. */
   readonly write: (name: string, pieces: AsyncIterable<string>) => Promise<FileMark>;
   readonly remove: (name: string) => Promise<void>;
@@ -26,12 +26,12 @@ export function directoryOf(handle: FileSystemDirectoryHandle): Directory {
       const files: FileSeen[] = [];
       for await (const [name, entry] of handle.entries()) {
         if (entry.kind !== 'file' || !name.endsWith(ENDING)) continue;
-        const { size, lastModified } = await fileAt(name);
-        files.push({ name, size, changedAt: lastModified });
+        const file = await fileAt(name).catch(unlessGone);
+        if (file) files.push({ name, size: file.size, changedAt: file.lastModified });
       }
       return files;
     },
-    read: async (name) => (await fileAt(name)).text(),
+    read: fileAt,
     write: async (name, pieces) => {
       const file = await handle.getFileHandle(name, { create: true });
       const writable = await file.createWritable();
@@ -46,10 +46,13 @@ export function directoryOf(handle: FileSystemDirectoryHandle): Directory {
       return { size, changedAt: lastModified };
     },
     remove: async (name) => {
-      await handle.removeEntry(name).catch((error: unknown) => {
-        if (!(error instanceof DOMException && error.name === 'NotFoundError')) throw error;
-      });
+      await handle.removeEntry(name).catch(unlessGone);
     },
     inside: async (name) => directoryOf(await handle.getDirectoryHandle(name, { create: true })),
   };
+}
+
+/** A synchronizer may take a file away between two questions about it. */
+function unlessGone(error: unknown): undefined {
+  if (!(error instanceof DOMException && error.name === 'NotFoundError')) throw error;
 }

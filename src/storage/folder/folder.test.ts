@@ -29,7 +29,7 @@ const NOW = '2026-04-18T10:00:00.000+00:00';
 interface Browser {
   readonly session: Session;
   readonly said: string[];
-  readonly look: (today?: string) => Promise<Look>;
+  readonly look: (today?: string, streamFromBytes?: number) => Promise<Look>;
   readonly formula: (id: string) => Promise<Formula | undefined>;
   readonly settings: () => Promise<Settings | null>;
 }
@@ -50,9 +50,10 @@ async function browser(called: string): Promise<Browser> {
   });
   opened.push(session);
   await nameDevice(name, called);
-  const look = async (today = '2026-04-18') => {
+  const look = async (today = '2026-04-18', streamFromBytes?: number) => {
     await session.flush();
-    const seen = await lookAtFolder(name, folder.handle, { now: NOW, today });
+    const options = { now: NOW, today, streamFromBytes };
+    const seen = await lookAtFolder(name, folder.handle, options);
     said.push(...seen.said);
     return seen;
   };
@@ -249,6 +250,47 @@ describe('a folder that is not in order', () => {
     expect(half.troubles.map(sayTrouble)).toEqual([expect.stringContaining('looked at again')]);
     folder.set(name ?? '', whole);
     expect(await bench.look()).toMatchObject({ takenCount: 1, troubles: [] });
+  });
+
+  it('a big file is taken in page by page: none of one that is cut off, the whole part of one that breaks', async () => {
+    const [desk, bench] = [await browser('Desk'), await browser('Bench')];
+    const [made, gone] = [lantern(), lantern()];
+    desk.session.put('formulas', [made, gone]);
+    await desk.look();
+    const lookByPages = () => bench.look(undefined, 0);
+    expect(await lookByPages()).toMatchObject({ takenCount: 2, peers: [{ name: 'Desk' }] });
+    desk.session.remove('formulas', [gone.id]);
+    desk.session.put('formulas', [at(made, 0, 88)]);
+    desk.session.putSettings({ ...USUAL_SETTINGS, look: 'dark' });
+    await desk.look('2026-04-19');
+    const [name] = [...folder.files.keys()];
+    const whole = folder.files.get(name ?? '')?.text ?? '';
+    folder.set(name ?? '', whole.slice(0, whole.indexOf('"folder"')));
+    expect(await lookByPages()).toMatchObject({
+      takenCount: 0,
+      troubles: [{ code: 'half-written' }],
+    });
+    folder.set(name ?? '', whole.replace('"lots": [', '"lots": [fog'));
+    expect(await lookByPages()).toMatchObject({
+      takenCount: 1,
+      troubles: [{ code: 'half-written' }],
+    });
+    expect(grams(await bench.formula(made.id), 0)).toBe(88);
+    folder.set(name ?? '', whole);
+    expect(await lookByPages()).toMatchObject({ takenCount: 2, troubles: [] });
+    expect(await bench.formula(gone.id)).toBeUndefined();
+    expect(await bench.settings()).toMatchObject({ look: 'dark' });
+  });
+
+  it('a file that goes while it is looked at is no folder that is gone', async () => {
+    const [desk, bench] = [await browser('Desk'), await browser('Bench')];
+    desk.session.put('formulas', [lantern()]);
+    await desk.look();
+    const [name] = [...folder.files.keys()];
+    folder.vanish(name ?? '', 'when it is read');
+    expect(await bench.look()).toMatchObject({ takenCount: 0, troubles: [{ file: name }] });
+    folder.vanish(name ?? '', 'when it is listed');
+    expect(await bench.look()).toMatchObject({ takenCount: 0, troubles: [] });
   });
 
   it('a synchronizer’s second copy is read like any other, said until it is gone, and harms nothing when it is old', async () => {

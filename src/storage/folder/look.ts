@@ -28,13 +28,13 @@ export interface Look {
 export async function lookAtFolder(
   name: string,
   handle: FileSystemDirectoryHandle,
-  { now, today }: LookOptions,
+  { now, today, streamFromBytes }: LookOptions,
 ): Promise<Look> {
   const db = await openWorkshopDb(name);
   try {
     const folder = directoryOf(handle);
     const before = (await db.get('folder', 'folder')) ?? NEW_FOLDER;
-    const come = await readOthers(db, folder, before);
+    const come = await readOthers(db, folder, before, streamFromBytes);
     const channel = channelOf(name);
     if (come.keys.length > 0) channel.postMessage({ keys: come.keys });
     channel.close();

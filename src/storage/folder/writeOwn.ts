@@ -18,6 +18,8 @@ export interface LookOptions {
   readonly now: string;
   /** This device’s day, `2026-04-18`. */
   readonly today: string;
+  /** Files of others from this size on are read record by record; the usual where it is not said. */
+  readonly streamFromBytes?: number;
 }
 
 /** Beyond this many changes the whole file is written anew. */
