@@ -96,6 +96,34 @@ const [download] = await Promise.all([
 const path = await download.path();
 say(`written to a file: ${seconds(from)}, ${mb(statSync(path).size)} MB`);
 await memory('after it was written', page);
+
+// A folder of one’s own, in the private files of this browser; then the same browser without its database is another device.
+await context.addInitScript(() => {
+  window.showDirectoryPicker = async () =>
+    (await navigator.storage.getDirectory()).getDirectoryHandle('Harbor', { create: true });
+});
+await page.reload();
+from = performance.now();
+await page.getByRole('button', { name: 'Choose a folder' }).click();
+await page.getByText('Harbor has everything').waitFor();
+say(`written into a folder, with its dated copy: ${seconds(from)}`);
+await memory('after the folder was written', page);
+await page.goto('about:blank');
+await page.goto(`http://localhost:${PORT}/icon.svg`);
+await page.evaluate(
+  () =>
+    new Promise((done, fail) => {
+      const request = indexedDB.deleteDatabase('rovack');
+      request.onsuccess = done;
+      request.onerror = fail;
+    }),
+);
+await page.goto(`http://localhost:${PORT}/workshop`);
+from = performance.now();
+await page.getByRole('button', { name: 'Open that folder' }).click();
+await page.getByText('Harbor has everything').waitFor();
+say(`another device has taken the folder in: ${seconds(from)}`);
+await memory('after the folder was taken in', page);
 await browser.close();
 server.close();
 unlinkSync(file);

@@ -18,7 +18,7 @@ for (const kind of FUZZ_KINDS) {
     const text = kind.mutant(Math.random);
     const began = performance.now();
     try {
-      seen[kind.read(text)] += 1;
+      seen[await kind.read(text)] += 1;
     } catch (error) {
       failures += 1;
       if (failures <= WORST_SHOWN)

@@ -86,6 +86,8 @@ const PERMISSIONS = [
   'camera=(self)',
   'serial=(self)',
   'fullscreen=(self)',
+  // The bench keeps the screen on while hands are busy.
+  'screen-wake-lock=(self)',
   ...[
     'accelerometer',
     'display-capture',
@@ -98,7 +100,6 @@ const PERMISSIONS = [
     'midi',
     'payment',
     'publickey-credentials-get',
-    'screen-wake-lock',
     'usb',
     'xr-spatial-tracking',
   ].map((name) => `${name}=()`),

@@ -7,7 +7,13 @@ import { LOT_COLUMNS, lotRows, readLotRows } from '../../src/core/shelf';
 import { USUAL_SETTINGS } from '../../src/core/workshop';
 import { lineReader, readDeviceLine } from '../../src/devices/lines';
 import { parseTable, writeTable } from '../../src/storage/csv';
-import { COLLECTION_NAMES, readWorkshopFile, writeWorkshopFile } from '../../src/storage/file';
+import { FileRefused, soundPages } from '../../src/storage/carry';
+import {
+  COLLECTION_NAMES,
+  readWorkshopFile,
+  writeWorkshopFile,
+  type FileResult,
+} from '../../src/storage/file';
 import { mutantOf, textMutantOf, type Random } from './mutate';
 
 /** One thing that is read, how it is spoiled, and what must be true of the answer. */
@@ -17,8 +23,10 @@ export interface FuzzKind {
   readonly share: number;
   mutant(random: Random): string;
   /** @returns `refused`, `partly` or `taken`; throws a sentence when the answer is not right */
-  read(text: string): 'refused' | 'partly' | 'taken';
+  read(text: string): Answer | Promise<Answer>;
 }
+
+type Answer = 'refused' | 'partly' | 'taken';
 
 const SAMPLE = JSON.parse(
   readFileSync(new URL('../../demo/orrin-quay.rovack.json', import.meta.url), 'utf8'),
@@ -114,8 +122,9 @@ export const FUZZ_KINDS: readonly FuzzKind[] = [
   },
 ];
 
-function readFile(text: string): 'refused' | 'partly' | 'taken' {
+async function readFile(text: string): Promise<Answer> {
   const result = readWorkshopFile(text);
+  await readByPages(text, result);
   if (!result.ok) return sentence(result.problem.message);
   const { workshop, refused } = result;
   for (const { name, why } of refused)
@@ -140,7 +149,30 @@ function readFile(text: string): 'refused' | 'partly' | 'taken' {
   return refused.length > 0 ? 'partly' : 'taken';
 }
 
-function readText(text: string): 'refused' | 'partly' | 'taken' {
+/** A big file is read record by record: of it must come what comes of one that is read at once. */
+async function readByPages(text: string, whole: FileResult): Promise<void> {
+  const lists: Record<string, unknown[]> = {};
+  let refusedCount = 0;
+  try {
+    for await (const page of soundPages(new Blob([text]), new Set(), () => {}, 0)) {
+      refusedCount += page.refused.length;
+      if (page.kind === 'records')
+        lists[page.list] = [...(lists[page.list] ?? []), ...page.records];
+    }
+  } catch (error) {
+    if (!(error instanceof FileRefused)) throw error;
+    if (whole.ok) throw new Error(`refused by its pages only: ${error.message}`, { cause: error });
+    return;
+  }
+  if (!whole.ok) throw new Error(`taken by its pages only, ${whole.problem.code}`);
+  if (refusedCount !== whole.refused.length)
+    throw new Error(`${refusedCount} refused by its pages, ${whole.refused.length} as a whole`);
+  for (const name of COLLECTION_NAMES)
+    if (JSON.stringify(lists[name]) !== JSON.stringify(whole.workshop[name]))
+      throw new Error(`${name} are others by its pages`);
+}
+
+function readText(text: string): Answer {
   const read = readRecipe(text, SHIPPED);
   if (!read.ok) return sentence(read.problem.message);
   const { parts, unread } = read.recipe;
@@ -150,7 +182,7 @@ function readText(text: string): 'refused' | 'partly' | 'taken' {
   return unread.length > 0 ? 'partly' : 'taken';
 }
 
-function sentence(message: string): 'refused' {
+function sentence(message: string): Answer {
   if (message.length < 10 || message.length > 1000)
     throw new Error(`this is no sentence: ${message.slice(0, 80)}`);
   return 'refused';

@@ -85,6 +85,7 @@ export const useFolderStore = defineStore('folder', () => {
   }
 
   async function begin(): Promise<void> {
+    lookedAt.value = '';
     status.value = { kind: 'shared' };
     await look();
   }

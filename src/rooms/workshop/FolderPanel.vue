@@ -25,8 +25,8 @@ function rename(): void {
 }
 
 const standing = computed(() => {
-  const asOf = folder.lookedAt ? `, as of ${folder.lookedAt.slice(11, 16)}` : '';
-  return `${folder.folderName} has everything${asOf}.`;
+  if (!folder.lookedAt) return `${folder.folderName} is gone through for the first time.`;
+  return `${folder.folderName} has everything, as of ${folder.lookedAt.slice(11, 16)}.`;
 });
 
 /** `14:05`, and the day where it is another one. */

@@ -3,6 +3,7 @@ export type { PieceOptions } from './pieces';
 export { FileRefused } from './fileRefused';
 export { openFolderFile } from './folderFile';
 export type { FolderFile } from './folderFile';
+export { soundPages } from './soundPages';
 export type { SoundPage } from './soundPages';
 export { previewFile, takeInFile } from './takeInFile';
 export type { FilePreview, TakenFile } from './takeInFile';
