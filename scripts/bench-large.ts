@@ -110,17 +110,20 @@ say(`written into a folder, with its dated copy: ${seconds(from)}`);
 await memory('after the folder was written', page);
 await page.goto('about:blank');
 await page.goto(`http://localhost:${PORT}/icon.svg`);
-await page.evaluate(
-  () =>
-    new Promise((done, fail) => {
-      const request = indexedDB.deleteDatabase('rovack');
-      request.onsuccess = done;
-      request.onerror = fail;
-    }),
-);
+await page.evaluate(async () => {
+  const root = await navigator.storage.getDirectory();
+  await root.removeEntry('rovack spare copy', { recursive: true });
+  await new Promise((done, fail) => {
+    const request = indexedDB.deleteDatabase('rovack');
+    request.onsuccess = done;
+    request.onerror = fail;
+  });
+});
 await page.goto(`http://localhost:${PORT}/workshop`);
 from = performance.now();
 await page.getByRole('button', { name: 'Open that folder' }).click();
+await page.getByRole('heading', { name: 'Formulas' }).waitFor();
+await page.getByRole('link', { name: 'Workshop' }).click();
 await page.getByText('Harbor has everything').waitFor();
 say(`another device has taken the folder in: ${seconds(from)}`);
 await memory('after the folder was taken in', page);

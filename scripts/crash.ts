@@ -7,11 +7,14 @@ import { fileURLToPath } from 'node:url';
 import type { Page } from '@playwright/test';
 import { createServer } from '../server/app';
 import { doomedBrowser } from './crash/browser';
+import { tearLog } from './crash/tear';
 import { seedRandom } from './lib/random';
 
-// npm run crash -- [kills, 1000]: a formula is edited and a batch is worked while the browser process is killed at random
+// npm run crash -- [kills, 1000] [of these, with a log that is broken off, one in 50]: a formula is edited and a batch is worked while the browser process is killed at random
 // moments, without a goodbye. Nothing that was said to be saved may be lost, the database opens, the batch goes on.
 const kills = Number(process.argv[2] ?? 1000);
+/** Before every so manieth kill the browser’s log is broken off, as it may be by a kill in the middle of a write. */
+const tearEvery = Number(process.argv[3] ?? 50);
 const LATEST_KILL_MS = 900;
 const READY_MS = 20_000;
 /** Past so many steps the batch may be at its end. */
@@ -28,11 +31,15 @@ const profileDir = mkdtempSync(join(tmpdir(), 'rovack-crash-'));
 
 /** What was last said to be saved. */
 const said = { grams: 0, step: 0 };
-const seen = { edits: 0, steps: 0, midWrite: 0, batches: 0 };
+const seen = { edits: 0, steps: 0, midWrite: 0, batches: 0, torn: 0, restored: 0 };
 const losses: string[] = [];
 let grams = 100;
 
 for (let round = 0; round < kills; round++) {
+  if (round % tearEvery === tearEvery - 1) {
+    tearLog(profileDir);
+    seen.torn += 1;
+  }
   const browser = await doomedBrowser(profileDir);
   const { page } = browser;
   page.setDefaultTimeout(READY_MS);
@@ -43,6 +50,7 @@ for (let round = 0; round < kills; round++) {
     // Nothing below waits for the kill: it comes when it comes.
     const deeds = (isBench ? workOn(page) : editOn(page)).catch(() => undefined);
     await wait(Math.random() * LATEST_KILL_MS);
+    seen.restored += await page.getByText('back from the spare copy').count();
     seen.midWrite += await isWriting(page);
     await browser.kill();
     await deeds;
@@ -58,10 +66,16 @@ server.closeAllConnections();
 server.close();
 rmSync(profileDir, { recursive: true, force: true });
 process.stdout.write(
-  `${kills} kills, ${seen.midWrite} of them in the middle of a write; ${seen.edits} edits and ${seen.steps} steps of ${seen.batches} batches were said to be saved; lost: ${losses.length}\n`,
+  `${kills} kills, ${seen.midWrite} of them in the middle of a write; ${seen.edits} edits and ${seen.steps} steps of ${seen.batches} batches were said to be saved; the log was broken off ${seen.torn} times, and ${seen.restored} times all came back from the spare copy; lost: ${losses.length}\n`,
 );
 for (const loss of losses.slice(0, 10)) process.stdout.write(`${loss}\n`);
 process.exitCode = losses.length === 0 ? 0 : 1;
+
+/** A loss is counted once. */
+function lost(sentence: string, goOn: () => void): Error {
+  goOn();
+  return new Error(sentence);
+}
 
 function soda(page: Page) {
   return page.getByLabel('Grams of Baking soda', { exact: true });
@@ -74,7 +88,10 @@ async function openFormula(page: Page): Promise<void> {
   if (alerts > 0) throw new Error('the database did not open whole');
   const here = Number((await soda(page).inputValue()).replace(/[^\d.]/g, ''));
   if (said.grams > 0 && here < said.grams)
-    throw new Error(`${said.grams} g was said to be saved, and ${here} g is here`);
+    throw lost(
+      `${said.grams} g was said to be saved, and ${here} g is here`,
+      () => (said.grams = here),
+    );
   grams = Math.max(grams, Math.ceil(here));
 }
 
@@ -114,7 +131,10 @@ async function openBench(page: Page): Promise<void> {
   }
   const here = await stepNumber(page);
   if (here < said.step)
-    throw new Error(`step ${said.step} was said to be saved, and step ${here} is here`);
+    throw lost(
+      `step ${said.step} was said to be saved, and step ${here} is here`,
+      () => (said.step = here),
+    );
 }
 async function workOn(page: Page): Promise<void> {
   for (;;) {

@@ -11,3 +11,15 @@ interface FileSystemHandle {
   queryPermission?: (options: { readonly mode: 'readwrite' }) => Promise<PermissionState>;
   requestPermission?: (options: { readonly mode: 'readwrite' }) => Promise<PermissionState>;
 }
+
+interface FileSystemFileHandle {
+  /** In a worker only, for the private file system. */
+  createSyncAccessHandle: () => Promise<{
+    readonly getSize: () => number;
+    readonly read: (into: Uint8Array<ArrayBuffer>, options: { readonly at: number }) => number;
+    readonly write: (from: Uint8Array<ArrayBuffer>, options: { readonly at: number }) => number;
+    readonly truncate: (bytes: number) => void;
+    readonly flush: () => void;
+    readonly close: () => void;
+  }>;
+}

@@ -32,6 +32,8 @@ export const useFolderStore = defineStore('folder', () => {
   const last = shallowRef<Look | null>(null);
   const lookedAt = ref('');
   const isLooking = ref(false);
+  /** Chosen just now: what is in it has not come in yet. */
+  const isNew = ref(false);
   /** Records that other devices have brought since this page was opened. */
   const takenCount = ref(0);
   const folderName = computed(() => handle.value?.name ?? '');
@@ -62,7 +64,8 @@ export const useFolderStore = defineStore('folder', () => {
     if (!chosen) return false;
     await (await storage()).keepFolder(DATABASE_NAME, chosen);
     handle.value = chosen;
-    await begin();
+    isNew.value = true;
+    void begin();
     return true;
   }
 
@@ -85,7 +88,6 @@ export const useFolderStore = defineStore('folder', () => {
   }
 
   async function begin(): Promise<void> {
-    lookedAt.value = '';
     status.value = { kind: 'shared' };
     await look();
   }
@@ -120,6 +122,7 @@ export const useFolderStore = defineStore('folder', () => {
     });
     if (!handle.value) return;
     lookedAt.value = nowIso();
+    isNew.value = false;
     if (!result.ok) {
       const { problem, reason } = result;
       status.value =
@@ -157,6 +160,7 @@ export const useFolderStore = defineStore('folder', () => {
     last,
     lookedAt,
     isLooking,
+    isNew,
     takenCount,
     start,
     choose,

@@ -30,6 +30,15 @@ export const useSavingStore = defineStore('saving', () => {
     return session;
   }
 
+  /** A spare copy beside the database, as far as this browser has room for one. */
+  async function guard(): Promise<void> {
+    if (typeof Worker === 'undefined') return;
+    const { startSpare } = await import('@/workers/startSpare');
+    await startSpare()
+      .guard(DATABASE_NAME)
+      .catch(() => undefined);
+  }
+
   function say(sentences: readonly string[]): void {
     said.value = [...said.value, ...sentences];
   }
@@ -37,5 +46,5 @@ export const useSavingStore = defineStore('saving', () => {
   const leave = () => session?.leave();
   const putAway = () => (said.value = []);
 
-  return { status, said, say, open, flush, leave, putAway };
+  return { status, said, say, open, guard, flush, leave, putAway };
 });

@@ -127,6 +127,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     isFirstVisit.value = loaded.settings === null && everyRecord(loaded.records).length === 0;
     await bring([settings.value.batchInHandId ?? '']);
     isLoaded.value = true;
+    void saving.guard();
     if (past.value.length > 0) setTimeout(() => void bringUses());
   }
 

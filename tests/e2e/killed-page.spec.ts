@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { SAMPLE_URL, pourToTarget, skipTo, stepTitle, toMainMix } from './support';
+import { SAMPLE_URL, gramsOf, pourToTarget, skipTo, stepTitle, toMainMix } from './support';
 
 test('a page killed in the middle of weighing goes on at that step, with everything weighed so far', async ({
   context,
@@ -74,3 +74,32 @@ test('weights typed by hand: nothing, nonsense and too much are all said, and no
   await expect(story.getByRole('listitem').filter({ hasText: '1,300' })).toContainText('struck');
   await expect(page.getByRole('row', { name: /^Baking soda/ }).first()).toContainText('1,247.4');
 });
+
+test('a browser that has lost what it stored has everything back from the spare copy, and says so', async ({
+  page,
+}) => {
+  await page.goto(SAMPLE_URL);
+  await gramsOf(page, 'Baking soda').fill('777');
+  await gramsOf(page, 'Baking soda').press('Enter');
+  await expect(page.getByText('· saved')).toBeVisible();
+  await expect.poll(() => page.evaluate(spareCopy)).toContain('"massG":777');
+  await page.goto(`${SAMPLE_URL}/icon.svg`);
+  await page.evaluate(
+    () =>
+      new Promise((done, failed) => {
+        const request = indexedDB.deleteDatabase('rovack');
+        request.onsuccess = done;
+        request.onerror = failed;
+      }),
+  );
+  await page.goto(SAMPLE_URL);
+  await expect(gramsOf(page, 'Baking soda')).toHaveValue('777');
+  await expect(page.getByRole('alert')).toContainText('everything is back from the spare copy');
+});
+
+/** In the page: the text of the spare copy. */
+async function spareCopy(): Promise<string> {
+  const root = await navigator.storage.getDirectory();
+  const place = await root.getDirectoryHandle('rovack spare copy');
+  return (await (await place.getFileHandle('spare-1')).getFile()).text();
+}

@@ -21,6 +21,14 @@ onMounted(() => void folder.start());
     The folder {{ folder.folderName }} is not there any more; everything is still in this browser.
     <router-link class="link" :to="{ name: 'workshop' }">Look at it</router-link>
   </p>
+  <p
+    v-else-if="!isQuiet && folder.isNew && folder.status.kind === 'shared'"
+    class="notice"
+    role="status"
+  >
+    The folder {{ folder.folderName }} is gone through for the first time: what other devices wrote
+    there comes in.
+  </p>
 </template>
 
 <style scoped>

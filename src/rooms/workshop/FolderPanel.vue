@@ -25,7 +25,8 @@ function rename(): void {
 }
 
 const standing = computed(() => {
-  if (!folder.lookedAt) return `${folder.folderName} is gone through for the first time.`;
+  if (folder.isNew) return `${folder.folderName} is gone through for the first time.`;
+  if (!folder.lookedAt) return `${folder.folderName} is looked through.`;
   return `${folder.folderName} has everything, as of ${folder.lookedAt.slice(11, 16)}.`;
 });
 

@@ -33,6 +33,8 @@ const OTHER_STORES = ['digests', 'uses', 'untold', 'device', 'folder', 'handle']
 
 /** What the browser may do to an open database behind its back. */
 export interface DbEvents {
+  /** Nothing was stored under this name. @param isDamaged the browser has just thrown away what was */
+  readonly onNew?: (isDamaged: boolean) => void;
   /** Another tab holds an older version open: the page waits. */
   readonly onBlocked?: () => void;
   /** A newer release opened the database in another tab: this one has stepped aside, and writes no more. */
@@ -46,7 +48,7 @@ export interface DbEvents {
 /** Opens the workshop's database, creates what is missing and brings what an older release stored up. */
 export function openWorkshopDb(name: string, events: DbEvents = {}): Promise<WorkshopDb> {
   return openDB<WorkshopSchema>(name, STORED_VERSION, {
-    async upgrade(db, oldVersion, _newVersion, tx) {
+    async upgrade(db, oldVersion, _newVersion, tx, event) {
       for (const store of STORE_NAMES)
         if (!db.objectStoreNames.contains(store)) db.createObjectStore(store, { keyPath: 'id' });
       if (!db.objectStoreNames.contains('stamps'))
@@ -56,6 +58,7 @@ export function openWorkshopDb(name: string, events: DbEvents = {}): Promise<Wor
       const photos = tx.objectStore('photos');
       if (!photos.indexNames.contains('byBatch')) photos.createIndex('byBatch', 'batchId');
       if (oldVersion >= 1) await rewrite(tx, oldVersion);
+      else events.onNew?.((event as { readonly dataLoss?: string }).dataLoss === 'total');
     },
     blocked: () => events.onBlocked?.(),
     blocking: (_current, next, event) => {

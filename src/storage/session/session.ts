@@ -94,13 +94,16 @@ export async function openSession(
   build: string | null = null,
 ): Promise<Session> {
   let closedBecause: string | null = null;
+  let lost: { readonly isDamaged: boolean } | null = null;
   const db = await openWorkshopDb(name, {
+    onNew: (isDamaged) => (lost = { isDamaged }),
     onBlocked: () => fail('another tab holds this workshop open: close it'),
     onOutdated: () =>
       closed('a newer Rovack has this workshop open in another tab: load this one anew'),
     onDeleted: () => closed('what this browser had stored was cleared away'),
     onTerminated: () => closed('the browser closed the store: reload the page'),
   });
+  if (lost) await bringBack(db, name, lost, events);
   await writeLeftBehind(db, name);
   const loaded = await loadWorkshop(db, Date.now(), build);
   /** What the database held when this tab last saw it, by key. */
@@ -300,6 +303,18 @@ export async function openSession(
 function changeOf(key: Key, record: unknown): Change {
   const [store, id] = partsOf(key);
   return { store, id, record } as Change;
+}
+
+/** A database that is new here: on a first visit, or because the browser has lost it. */
+async function bringBack(
+  db: WorkshopDb,
+  name: string,
+  { isDamaged }: { readonly isDamaged: boolean },
+  events: SessionEvents,
+): Promise<void> {
+  const { restoreSpare, sayRestored } = await import('../spare');
+  const sentence = sayRestored(isDamaged, await restoreSpare(db, name));
+  if (sentence) events.onSaid([sentence]);
 }
 
 /** What a page that went away could not write any more goes in first, united with what the database holds. */

@@ -1,0 +1,58 @@
+import { openDB } from 'idb';
+import { channelOf, type Message } from '../channel';
+import { SETTINGS_KEY } from '../keys';
+import { SPARE_FILES } from './format';
+import { keepSpare, type SpareFile } from './keep';
+import { sparePlace } from './place';
+
+/**
+ * Stands by a database as long as the worker lives and keeps its spare copy: one worker of all tabs at a time, the next
+ * takes over when that tab is closed. It steps aside for a newer release.
+ * @param name the database’s
+ * @throws what the browser throws when there is no room: then there is no spare copy, and nothing else is the worse for it
+ */
+export async function guardSpare(name: string): Promise<void> {
+  const place = await sparePlace(name, true);
+  if (!place) return;
+  await navigator.locks.request(`rovack spare ${name}`, async () => {
+    let leave = () => {};
+    const left = new Promise<void>((resolve) => (leave = resolve));
+    const db = await openDB(name, undefined, { blocking: leave, terminated: leave });
+    const channel = channelOf(name);
+    try {
+      const [one, other] = await Promise.all(SPARE_FILES.map((file) => fileIn(place, file)));
+      if (!one || !other) return;
+      const spare = await keepSpare(db, [one, other]);
+      let running = Promise.resolve();
+      const failed = new Promise<never>((_, reject) => {
+        channel.onmessage = ({ data: { keys } }: MessageEvent<Message>) => {
+          running = running.then(() => spare.follow(keys.includes(SETTINGS_KEY)));
+          running.catch(reject);
+        };
+      });
+      // What was written while the copy was opened.
+      await spare.follow(true);
+      await Promise.race([left, failed]);
+    } finally {
+      channel.close();
+      db.close();
+    }
+  });
+}
+
+async function fileIn(place: FileSystemDirectoryHandle, name: string): Promise<SpareFile> {
+  const handle = await place.getFileHandle(name, { create: true });
+  const access = await handle.createSyncAccessHandle();
+  const encoder = new TextEncoder();
+  return {
+    size: () => access.getSize(),
+    read: (at, bytes) => {
+      const room = new Uint8Array(bytes);
+      const count = access.read(room, { at });
+      return new TextDecoder().decode(room.subarray(0, count));
+    },
+    write: (at, text) => access.write(encoder.encode(text), { at }),
+    clear: () => access.truncate(0),
+    flush: () => access.flush(),
+  };
+}

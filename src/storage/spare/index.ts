@@ -1,0 +1,3 @@
+export { guardSpare } from './guard';
+export { restoreSpare } from './restore';
+export { sayRestored } from './words';

@@ -1,0 +1,161 @@
+import type { IDBPDatabase } from 'idb';
+import type { OwnDevice, Stamp } from '../db';
+import { SETTINGS_KEY, STORE_NAMES, partsOf, type Key } from '../keys';
+import { HEAD_BYTES, headIn, headLine, line, lineIn, type Head } from './format';
+
+/** A file as a worker has it: read and written at any place, at once. */
+export interface SpareFile {
+  readonly size: () => number;
+  readonly read: (atByte: number, bytes: number) => string;
+  /** @returns bytes written */
+  readonly write: (atByte: number, text: string) => number;
+  readonly clear: () => void;
+  /** Asks the system to put down what was written. */
+  readonly flush: () => void;
+}
+
+/** So many records are in memory at a time. */
+const PAGE = 100;
+/** The last line of an append says how far it goes; it is looked for in so many bytes at the end. */
+const TAIL_BYTES = 200;
+/** What was appended may be so big, or as big as the copy itself, before the copy is written anew. */
+const MOST_APPENDED_BYTES = 8 * 1024 * 1024;
+
+interface Active {
+  readonly at: 0 | 1;
+  readonly head: Head;
+  /** Everything up to this write is in it. */
+  readonly seq: number;
+}
+
+export interface Spare {
+  /** Appends what was written since. @param hasSettings settings are of one device in part: not each change has a stamp */
+  readonly follow: (hasSettings: boolean) => Promise<void>;
+}
+
+/**
+ * Keeps a second copy of everything beside the database: a browser that finds its database damaged, as it may when it was
+ * killed in the middle of a write, throws all of it away without a word.
+ * @param db open in any version; nothing is written to it
+ */
+export async function keepSpare(
+  db: IDBPDatabase,
+  files: readonly [SpareFile, SpareFile],
+): Promise<Spare> {
+  let active = await standing();
+
+  /** The newest whole copy that this database has written and whose end is known. */
+  async function standing(): Promise<Active | null> {
+    const own = await ownOf(db);
+    const heads = files.map((file) => headIn(file.read(0, HEAD_BYTES)));
+    const [newest] = ([0, 1] as const)
+      .flatMap((at) => (heads[at]?.wholeBytes ? [{ at, head: heads[at] as Head }] : []))
+      .sort((a, b) => b.head.generation - a.head.generation);
+    if (!newest || newest.head.version !== db.version || newest.head.device !== own?.device)
+      return null;
+    const file = files[newest.at];
+    const appended = file.size() - (newest.head.wholeBytes ?? 0);
+    if (appended > Math.max(MOST_APPENDED_BYTES, newest.head.wholeBytes ?? 0)) return null;
+    const seq = seqAtEnd(file);
+    return seq === null ? null : { ...newest, seq };
+  }
+
+  async function follow(hasSettings: boolean): Promise<void> {
+    if (active) active = await appended(db, files[active.at], active, hasSettings);
+    else active = await written();
+  }
+
+  /** All of it into the other file, and then what has changed meanwhile; until it is whole the old one counts. */
+  async function written(): Promise<Active | null> {
+    const own = await ownOf(db);
+    if (!own) return null;
+    const heads = files.map((file) => headIn(file.read(0, HEAD_BYTES)));
+    const isFirstNewer = (heads[0]?.generation ?? 0) > (heads[1]?.generation ?? 0);
+    const at = isFirstNewer ? 1 : 0;
+    const file = files[at];
+    const generation = Math.max(...heads.map((head) => head?.generation ?? 0)) + 1;
+    const head: Head = { version: db.version, device: own.device, generation, wholeBytes: null };
+    file.clear();
+    let bytes = file.write(0, headLine(head));
+    for await (const text of everything(db)) bytes += file.write(bytes, text);
+    bytes += file.write(bytes, line({ seq: own.seq }));
+    file.flush();
+    const whole = { ...head, wholeBytes: bytes };
+    file.write(0, headLine(whole));
+    file.flush();
+    return appended(db, file, { at, head: whole, seq: own.seq }, true);
+  }
+
+  await follow(true);
+  return { follow };
+}
+
+async function ownOf(db: IDBPDatabase): Promise<OwnDevice | undefined> {
+  return (await db.get('device', 'own')) as OwnDevice | undefined;
+}
+
+/** How far a file goes; null where its last append was broken off. */
+function seqAtEnd(file: SpareFile): number | null {
+  const from = Math.max(HEAD_BYTES, file.size() - TAIL_BYTES);
+  const tail = file.read(from, TAIL_BYTES);
+  if (!tail.endsWith('\n')) return null;
+  const last = lineIn(tail.trimEnd().split('\n').pop() ?? '');
+  return last && 'seq' in last ? last.seq : null;
+}
+
+async function appended(
+  db: IDBPDatabase,
+  file: SpareFile,
+  active: Active,
+  hasSettings: boolean,
+): Promise<Active> {
+  const tx = db.transaction([...STORE_NAMES, 'stamps', 'device']);
+  const range = IDBKeyRange.lowerBound(active.seq, true);
+  const [own, stamps] = await Promise.all([
+    tx.objectStore('device').get('own') as Promise<OwnDevice | undefined>,
+    tx.objectStore('stamps').index('bySeq').getAll(range) as Promise<Stamp[]>,
+  ]);
+  const keys = new Map<Key, Stamp | null>(hasSettings ? [[SETTINGS_KEY, null]] : []);
+  for (const stamp of stamps) keys.set(stamp.id, stamp);
+  const lines = await Promise.all(
+    [...keys].map(async ([key, stamp]) => {
+      const [store, id] = partsOf(key);
+      const record = (await tx.objectStore(store).get(id)) as unknown;
+      return line({ key, record: record ?? null, stamp });
+    }),
+  );
+  await tx.done;
+  const seq = own?.seq ?? active.seq;
+  if (own) lines.push(line({ key: 'device/own', record: own, stamp: null }));
+  file.write(file.size(), [...lines, line({ seq })].join(''));
+  file.flush();
+  return { ...active, seq };
+}
+
+async function* everything(db: IDBPDatabase): AsyncGenerator<string> {
+  for (const store of STORE_NAMES) {
+    let after: IDBKeyRange | null = null;
+    for (;;) {
+      const tx = db.transaction([store, 'stamps']);
+      const records = (await tx.objectStore(store).getAll(after, PAGE)) as { id: string }[];
+      const lines = await Promise.all(
+        records.map(async (record) => {
+          const key = `${store}/${record.id}` as Key;
+          const stamp = (await tx.objectStore('stamps').get(key)) as Stamp | undefined;
+          return line({ key, record, stamp: stamp ?? null });
+        }),
+      );
+      await tx.done;
+      yield lines.join('');
+      const last = records.at(-1);
+      if (!last || records.length < PAGE) break;
+      after = IDBKeyRange.lowerBound(last.id, true);
+    }
+  }
+  // What is gone is remembered for the other devices.
+  const stamps = (await db.getAll('stamps')) as Stamp[];
+  yield stamps
+    .filter(({ isGone }) => isGone)
+    .map((stamp) => line({ key: stamp.id, record: null, stamp }))
+    .join('');
+}

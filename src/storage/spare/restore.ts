@@ -1,0 +1,102 @@
+import { WRITTEN_STORES, putRecord, type OwnDevice, type WorkshopDb } from '../db';
+import { STORE_NAMES, isKey, partsOf } from '../keys';
+import { STORED_VERSION, plainsOf, upgraded, type Plain } from '../upgrades';
+import { HEAD_BYTES, SPARE_FILES, headIn, lineIn, type Head, type SpareLine } from './format';
+import { sparePlace } from './place';
+
+/** So many records go in at once. */
+const AT_ONCE = 200;
+
+/**
+ * Puts everything of the spare copy into a database that has just been made anew.
+ * @param name the database’s
+ * @returns how many records came back; null where there is no copy that is whole
+ */
+export async function restoreSpare(db: WorkshopDb, name: string): Promise<number | null> {
+  const place = await sparePlace(name, false);
+  const copy = place && (await newestIn(place));
+  return copy ? restoreFrom(db, copy.file, copy.head) : null;
+}
+
+/** The same from one file. What an older release has written is brought up first. */
+export async function restoreFrom(db: WorkshopDb, file: Blob, head: Head): Promise<number> {
+  if (head.version !== STORED_VERSION) {
+    const last = new Map<string, SpareLine>();
+    for await (const read of linesOf(file)) if ('key' in read) last.set(read.key, read);
+    await putAll(db, broughtUp([...last.values()], head.version));
+  } else {
+    let page: SpareLine[] = [];
+    for await (const read of linesOf(file)) {
+      page.push(read);
+      if (page.length < AT_ONCE) continue;
+      await putAll(db, page);
+      page = [];
+    }
+    await putAll(db, page);
+  }
+  const counts = await Promise.all(STORE_NAMES.map((store) => db.count(store)));
+  return counts.reduce((sum, count) => sum + count, 0);
+}
+
+async function newestIn(
+  place: FileSystemDirectoryHandle,
+): Promise<{ readonly file: Blob; readonly head: Head } | null> {
+  const found: { readonly file: Blob; readonly head: Head }[] = [];
+  for (const name of SPARE_FILES) {
+    const handle = await place.getFileHandle(name).catch(() => null);
+    const file = await handle?.getFile();
+    const head = file && headIn(await file.slice(0, HEAD_BYTES).text());
+    if (file && head?.wholeBytes && head.wholeBytes <= file.size) found.push({ file, head });
+  }
+  return found.sort((a, b) => b.head.generation - a.head.generation)[0] ?? null;
+}
+
+async function* linesOf(file: Blob): AsyncGenerator<SpareLine> {
+  const reader = file.slice(HEAD_BYTES).stream().pipeThrough(new TextDecoderStream()).getReader();
+  let rest = '';
+  for (;;) {
+    const { done, value } = await reader.read();
+    const texts = (rest + (value ?? '')).split('\n');
+    rest = done ? '' : (texts.pop() ?? '');
+    for (const text of texts) {
+      const read = lineIn(text);
+      if (read) yield read;
+    }
+    if (done) return;
+  }
+}
+
+async function putAll(db: WorkshopDb, lines: readonly SpareLine[]): Promise<void> {
+  const tx = db.transaction(WRITTEN_STORES, 'readwrite');
+  const requests: Promise<unknown>[] = [];
+  for (const read of lines) {
+    if (!('key' in read)) continue;
+    const { key, record, stamp } = read;
+    if (key === 'device/own') requests.push(tx.objectStore('device').put(notLookedThrough(record)));
+    if (!isKey(key)) continue;
+    const [store, id] = partsOf(key);
+    requests.push(...putRecord(tx, store, id, record));
+    if (stamp) requests.push(tx.objectStore('stamps').put(stamp));
+  }
+  await Promise.all([...requests, tx.done]);
+}
+
+/** What came back is looked through at the next start like what an older build has left. */
+function notLookedThrough(own: unknown): OwnDevice {
+  return { ...(own as OwnDevice), soundBy: undefined };
+}
+
+function broughtUp(lines: readonly SpareLine[], fromVersion: number): readonly SpareLine[] {
+  const stores: Record<string, readonly Plain[]> = {};
+  for (const store of STORE_NAMES)
+    stores[store] = plainsOf(
+      lines.flatMap((one) =>
+        'key' in one && one.key.startsWith(`${store}/`) && one.record !== null ? [one.record] : [],
+      ),
+    );
+  const records = Object.entries(upgraded(stores, fromVersion)).flatMap(([store, all]) =>
+    all.map((record) => ({ key: `${store}/${String(record.id)}`, record, stamp: null })),
+  );
+  const rest = lines.filter((one) => 'key' in one && (!isKey(one.key) || one.record === null));
+  return [...records, ...rest];
+}

@@ -1,0 +1,235 @@
+import 'fake-indexeddb/auto';
+import { readFileSync } from 'node:fs';
+import { IDBFactory } from 'fake-indexeddb';
+import { openDB } from 'idb';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
+import { folderInMemory } from '../../../tests/fixtures/folder';
+import { newFormula, type Formula } from '@/core/formula';
+import { USUAL_SETTINGS } from '@/core/workshop';
+import { loadWorkshop, openWorkshopDb } from '../db';
+import { openSession, type Session } from '../session';
+import { STORED_VERSION } from '../upgrades';
+import { HEAD_BYTES, headIn, headLine, line } from './format';
+import { keepSpare, type Spare, type SpareFile } from './keep';
+import { restoreFrom } from './restore';
+import { sayRestored } from './words';
+
+interface FileInMemory extends SpareFile {
+  bytes: Uint8Array<ArrayBuffer>;
+}
+
+function fileInMemory(): FileInMemory {
+  const file: FileInMemory = {
+    bytes: new Uint8Array(),
+    size: () => file.bytes.length,
+    read: (at, count) => new TextDecoder().decode(file.bytes.slice(at, at + count)),
+    write: (at, text) => {
+      const added = new TextEncoder().encode(text);
+      const room = new Uint8Array(Math.max(file.bytes.length, at + added.length));
+      room.set(file.bytes);
+      room.set(added, at);
+      file.bytes = room;
+      return added.length;
+    },
+    clear: () => void (file.bytes = new Uint8Array()),
+    flush: () => {},
+  };
+  return file;
+}
+
+const NAME = 'harbor';
+let files: [FileInMemory, FileInMemory];
+let said: string[];
+const opened: { close: () => void }[] = [];
+
+beforeEach(() => {
+  globalThis.indexedDB = new IDBFactory();
+  files = [fileInMemory(), fileInMemory()];
+  said = [];
+});
+afterEach(() => {
+  for (const one of opened.splice(0)) one.close();
+  vi.unstubAllGlobals();
+});
+
+async function workshop(): Promise<Session> {
+  const session = await openSession(NAME, {
+    onStatus: () => {},
+    onChanges: () => {},
+    onSettings: () => {},
+    onPast: () => {},
+    onSaid: (sentences) => said.push(...sentences),
+  });
+  opened.push(session);
+  return session;
+}
+async function spare(): Promise<Spare> {
+  const db = await openDB(NAME);
+  opened.push(db);
+  return keepSpare(db, files);
+}
+/** What comes back of a file in an empty browser; null where it is no whole copy. */
+async function backFrom({ bytes }: FileInMemory) {
+  const head = headIn(new TextDecoder().decode(bytes.slice(0, HEAD_BYTES)));
+  if (!head?.wholeBytes) return null;
+  globalThis.indexedDB = new IDBFactory();
+  const db = await openWorkshopDb(NAME);
+  const count = await restoreFrom(db, new Blob([bytes]), head);
+  const { records, settings, refused } = await loadWorkshop(db);
+  const [own, stamps] = [await db.get('device', 'own'), await db.getAll('stamps')];
+  db.close();
+  return { count, formulas: records.formulas, settings, refused, own, stamps };
+}
+const lantern = (name: string): Formula => ({
+  ...newFormula(name, bodyFrom(LANTERN), '2026-04-18T10:00:00.000+00:00'),
+});
+
+describe('the spare copy', () => {
+  it('brings everything back: what was there, what came since, what went, settings and stamps', async () => {
+    const session = await workshop();
+    const [one, two, three] = [lantern('One'), lantern('Two'), lantern('Three')];
+    session.put('formulas', [one, two]);
+    await session.flush();
+    const kept = await spare();
+    session.put('formulas', [{ ...one, name: 'One, again' }, three]);
+    session.remove('formulas', [two.id]);
+    session.putSettings({ ...USUAL_SETTINGS, formulaInHandId: three.id });
+    await session.flush();
+    await kept.follow(true);
+    const db = await openWorkshopDb(NAME);
+    const [own, stamps] = [await db.get('device', 'own'), await db.getAll('stamps')];
+    db.close();
+    const back = await backFrom(files[0]);
+    expect(back?.formulas.map(({ name }) => name).sort()).toEqual(['One, again', 'Three']);
+    expect(back?.settings?.formulaInHandId).toBe(three.id);
+    expect(back).toMatchObject({ count: 3, refused: [], own: { device: own?.device } });
+    expect(back?.stamps).toEqual(stamps);
+  });
+
+  it('cut off anywhere it brings back all that was appended before', async () => {
+    const session = await workshop();
+    const one = lantern('One');
+    session.put('formulas', [one]);
+    await session.flush();
+    const kept = await spare();
+    const whole = files[0].bytes.length;
+    session.put('formulas', [{ ...one, name: 'Two' }]);
+    await session.flush();
+    await kept.follow(false);
+    const { bytes } = files[0];
+    for (const cut of [0, 1, 40, 700, bytes.length - whole - 300, bytes.length - whole])
+      expect(await backFrom({ ...files[0], bytes: bytes.slice(0, whole + cut) })).toMatchObject({
+        count: 1,
+        refused: [],
+        formulas: [{ name: cut < 700 ? 'One' : expect.any(String) }],
+      });
+    expect((await backFrom({ ...files[0], bytes }))?.formulas).toMatchObject([{ name: 'Two' }]);
+  });
+
+  it('goes on where the last visit left it, and is written anew into the other file where its end is broken', async () => {
+    const session = await workshop();
+    session.put('formulas', [lantern('One')]);
+    await session.flush();
+    await spare();
+    session.put('formulas', [lantern('Two')]);
+    await session.flush();
+    await spare();
+    expect(files[1].bytes).toHaveLength(0);
+    expect(new TextDecoder().decode(files[0].bytes)).toContain('"name":"Two"');
+    files[0].bytes = files[0].bytes.slice(0, -9);
+    await spare();
+    expect(headIn(files[1].read(0, HEAD_BYTES))).toMatchObject({ generation: 2 });
+    expect((await backFrom(files[1]))?.formulas).toHaveLength(2);
+  });
+
+  it('is written anew when more was appended than it was itself, and eight megabytes', async () => {
+    const session = await workshop();
+    session.put('formulas', [lantern('One')]);
+    await session.flush();
+    await spare();
+    const end =
+      files[0]
+        .read(files[0].size() - 200, 200)
+        .split('\n')
+        .at(-2) ?? '';
+    const { wholeBytes } = headIn(files[0].read(0, HEAD_BYTES)) ?? {};
+    const most = (wholeBytes ?? 0) + 8 * 1024 * 1024;
+    const fill = (to: number) =>
+      files[0].write(
+        files[0].size(),
+        `${' '.repeat(to - files[0].size() - end.length - 2)}\n${end}\n`,
+      );
+    fill(most - 400);
+    await spare();
+    expect(files[1].size()).toBe(0);
+    fill(most + 400);
+    await spare();
+    expect(files[1].size()).toBeGreaterThan(HEAD_BYTES);
+  });
+
+  it('another database’s copy is never gone on with, nor one that is not whole', async () => {
+    const session = await workshop();
+    session.put('formulas', [lantern('One')]);
+    await session.flush();
+    files[0].write(
+      0,
+      headLine({
+        version: STORED_VERSION,
+        device: '0badf00d',
+        generation: 4,
+        wholeBytes: HEAD_BYTES,
+      }),
+    );
+    files[0].write(HEAD_BYTES, line({ seq: 3 }));
+    await spare();
+    expect(headIn(files[1].read(0, HEAD_BYTES))).toMatchObject({ generation: 5 });
+    const head = headIn(files[1].read(0, HEAD_BYTES));
+    if (head) files[1].write(0, headLine({ ...head, wholeBytes: null }));
+    expect(await backFrom(files[1])).toBeNull();
+  });
+
+  it('of an older release is brought up to this one', async () => {
+    const old = JSON.parse(
+      readFileSync(
+        new URL('../../../tests/fixtures/workshop-format-6.rovack.json', import.meta.url),
+        'utf8',
+      ),
+    ) as { formulas: { id: string }[]; batches: { id: string }[] };
+    const file = fileInMemory();
+    file.write(
+      0,
+      headLine({ version: 6, device: '0badf00d', generation: 1, wholeBytes: HEAD_BYTES }),
+    );
+    for (const store of ['formulas', 'batches', 'materials'] as const)
+      for (const record of (old as unknown as Record<string, { id: string }[]>)[store] ?? [])
+        file.write(file.size(), line({ key: `${store}/${record.id}`, record, stamp: null }));
+    const back = await backFrom(file);
+    expect(back?.refused).toEqual([]);
+    expect(back?.formulas).toHaveLength(old.formulas.length);
+  });
+});
+
+describe('a database that the browser has lost', () => {
+  it('is brought back when the workshop is opened, and it is said', async () => {
+    const place = folderInMemory();
+    vi.stubGlobal('navigator', { storage: { getDirectory: async () => place.handle } });
+    const session = await workshop();
+    session.put('formulas', [lantern('One')]);
+    await session.flush();
+    await spare();
+    place.set(`${NAME} spare copy/spare-1`, new TextDecoder().decode(files[0].bytes));
+    globalThis.indexedDB = new IDBFactory();
+    const again = await workshop();
+    expect(again.loaded.records.formulas.map(({ name }) => name)).toEqual(['One']);
+    expect(said).toEqual([sayRestored(false, 1)]);
+  });
+
+  it('a first visit is nothing lost; one that is lost without a copy is said', async () => {
+    await workshop();
+    expect(said).toEqual([]);
+    expect(sayRestored(false, null)).toBeNull();
+    expect(sayRestored(true, null)).toContain('no spare copy');
+    expect(sayRestored(true, 2)).toContain('everything is back from the spare copy: 2 records');
+  });
+});

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { spareApi } from './spareApi';
+
+expose(spareApi);
