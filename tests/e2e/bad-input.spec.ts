@@ -186,3 +186,15 @@ test('a slip of spelling is answered by one press, a danger is a stop with its r
     page.getByRole('dialog', { name: 'Add a material' }).getByLabel('Its name'),
   ).toHaveValue('moon dust');
 });
+
+test('a private window that has no store says so in place of the screens', async ({ page }) => {
+  await page.addInitScript(() => {
+    IDBFactory.prototype.open = () => {
+      throw new DOMException('The operation is insecure.', 'SecurityError');
+    };
+  });
+  await page.goto('/');
+  await expect(page.getByRole('alert')).toContainText(
+    'This browser would not open its store (The operation is insecure.). Private windows often refuse it.',
+  );
+});

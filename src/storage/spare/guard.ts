@@ -17,7 +17,12 @@ export async function guardSpare(name: string): Promise<void> {
   await navigator.locks.request(`rovack spare ${name}`, async () => {
     let leave = () => {};
     const left = new Promise<void>((resolve) => (leave = resolve));
-    const db = await openDB(name, undefined, { blocking: leave, terminated: leave });
+    const db = await openDB(name, undefined, {
+      // Where nothing is stored, nothing is made.
+      upgrade: (_db, _before, _now, tx) => tx.abort(),
+      blocking: leave,
+      terminated: leave,
+    });
     const channel = channelOf(name);
     try {
       const [one, other] = await Promise.all(SPARE_FILES.map((file) => fileIn(place, file)));
