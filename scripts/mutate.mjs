@@ -1,3 +1,4 @@
+import { existsSync } from 'node:fs';
 import { run } from './lib/run.mjs';
 
 // A fixed sample of what must not be wrong: one file or two of each room.
@@ -15,15 +16,17 @@ const SAMPLE = [
   'src/core/rebalance/program.ts',
   'src/core/chemistry/stoichiometry.ts',
   'src/core/chemistry/equilibrium/flat.ts',
-  'src/core/making/split.ts',
+  'src/core/work/split.ts',
   'src/core/learning/fromBatches.ts',
   'src/core/conditions/conditionsFor.ts',
-  'src/storage/session/unite.ts',
+  'src/storage/unite/unite.ts',
   'src/storage/upgrades/upgrades.ts',
 ];
 
 const named = process.argv.slice(2);
 const files = named.length > 0 ? named : SAMPLE;
+const missing = files.filter((file) => !existsSync(file));
+if (missing.length > 0) throw new Error(`there is no ${missing.join(', ')}: name files that are`);
 process.exitCode = run('npx', [
   'stryker',
   'run',
