@@ -34,9 +34,7 @@ export const useSavingStore = defineStore('saving', () => {
   async function guard(): Promise<void> {
     if (typeof Worker === 'undefined') return;
     const { startSpare } = await import('@/workers/startSpare');
-    await startSpare()
-      .guard(DATABASE_NAME)
-      .catch(() => undefined);
+    await startSpare(DATABASE_NAME).catch(() => undefined);
   }
 
   function say(sentences: readonly string[]): void {

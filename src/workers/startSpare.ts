@@ -1,9 +1,11 @@
-import { wrap, type Remote } from 'comlink';
+import { wrap } from 'comlink';
 import type { SpareApi } from './spareApi';
 
-/** A worker that keeps a spare copy beside the database; it lives as long as the page. */
-export function startSpare(): Remote<SpareApi> {
-  return wrap<SpareApi>(
-    new Worker(new URL('./spare.worker.ts', import.meta.url), { type: 'module' }),
-  );
+/** A worker that keeps a spare copy beside the database for as long as the page lives. @returns when there is no such copy any more */
+export async function startSpare(name: string): Promise<void> {
+  for (let outcome = 'again'; outcome === 'again';) {
+    const worker = new Worker(new URL('./spare.worker.ts', import.meta.url), { type: 'module' });
+    outcome = await wrap<SpareApi>(worker).guard(name);
+    worker.terminate();
+  }
 }

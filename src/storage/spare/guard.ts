@@ -5,18 +5,22 @@ import { SPARE_FILES } from './format';
 import { keepSpare, type SpareFile } from './keep';
 import { sparePlace } from './place';
 
+/** A copy that has grown long is written anew once the screens have come up and some work is done, ms. */
+const RENEW_AFTER_MS = 30_000;
+
 /**
  * Stands by a database as long as the worker lives and keeps its spare copy: one worker of all tabs at a time, the next
  * takes over when that tab is closed. It steps aside for a newer release.
  * @param name the database’s
+ * @returns `again` after it has written all of a long copy anew: a worker begun afresh has none of that in its memory
  * @throws what the browser throws when there is no room: then there is no spare copy, and nothing else is the worse for it
  */
-export async function guardSpare(name: string): Promise<void> {
+export async function guardSpare(name: string): Promise<'again' | 'left'> {
   const place = await sparePlace(name, true);
-  if (!place) return;
-  await navigator.locks.request(`rovack spare ${name}`, async () => {
+  if (!place) return 'left';
+  return navigator.locks.request(`rovack spare ${name}`, async () => {
     let leave = () => {};
-    const left = new Promise<void>((resolve) => (leave = resolve));
+    const left = new Promise<'left'>((resolve) => (leave = () => resolve('left')));
     const db = await openDB(name, undefined, {
       // Where nothing is stored, nothing is made.
       upgrade: (_db, _before, _now, tx) => tx.abort(),
@@ -26,7 +30,7 @@ export async function guardSpare(name: string): Promise<void> {
     const channel = channelOf(name);
     try {
       const [one, other] = await Promise.all(SPARE_FILES.map((file) => fileIn(place, file)));
-      if (!one || !other) return;
+      if (!one || !other) return 'left';
       const spare = await keepSpare(db, [one, other]);
       let running = Promise.resolve();
       const failed = new Promise<never>((_, reject) => {
@@ -37,7 +41,14 @@ export async function guardSpare(name: string): Promise<void> {
       });
       // What was written while the copy was opened.
       await spare.follow(true);
-      await Promise.race([left, failed]);
+      const renewed = new Promise<'again'>((resolve, reject) => {
+        if (!spare.isLong()) return;
+        setTimeout(() => {
+          running = running.then(spare.renew);
+          running.then(() => resolve('again'), reject);
+        }, RENEW_AFTER_MS);
+      });
+      return await Promise.race([left, failed, renewed]);
     } finally {
       channel.close();
       db.close();

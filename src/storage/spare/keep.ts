@@ -31,6 +31,10 @@ interface Active {
 export interface Spare {
   /** Appends what was written since. @param hasSettings settings are of one device in part: not each change has a stamp */
   readonly follow: (hasSettings: boolean) => Promise<void>;
+  /** Has so much been appended that the copy is better written anew? */
+  readonly isLong: () => boolean;
+  /** Writes it anew. */
+  readonly renew: () => Promise<void>;
 }
 
 /**
@@ -54,8 +58,6 @@ export async function keepSpare(
     if (!newest || newest.head.version !== db.version || newest.head.device !== own?.device)
       return null;
     const file = files[newest.at];
-    const appended = file.size() - (newest.head.wholeBytes ?? 0);
-    if (appended > Math.max(MOST_APPENDED_BYTES, newest.head.wholeBytes ?? 0)) return null;
     const seq = seqAtEnd(file);
     return seq === null ? null : { ...newest, seq };
   }
@@ -86,8 +88,18 @@ export async function keepSpare(
     return appended(db, file, { at, head: whole, seq: own.seq }, true);
   }
 
+  async function renew(): Promise<void> {
+    active = (await written()) ?? active;
+  }
+
+  function isLong(): boolean {
+    const wholeBytes = active?.head.wholeBytes ?? 0;
+    const appendedBytes = active ? files[active.at].size() - wholeBytes : 0;
+    return appendedBytes > Math.max(MOST_APPENDED_BYTES, wholeBytes);
+  }
+
   await follow(true);
-  return { follow };
+  return { follow, isLong, renew };
 }
 
 async function ownOf(db: IDBPDatabase): Promise<OwnDevice | undefined> {
