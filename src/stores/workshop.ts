@@ -23,10 +23,9 @@ import { movedInTime, previewImport, readWorkshopFile, type FileResult } from '@
 import type { Refused } from '@/storage/soundness';
 import { nowIso } from './now';
 import { everyRecord, overlaid, without } from './recordLists';
+import { whenQuiet } from './quiet';
 import { useSavingStore } from './saving';
 
-/** After so long without news from elsewhere a file or a device has told all it has, ms. */
-const QUIET_MS = 1000;
 /** Who makes the sample’s goods: no label of one’s own bears that name. */
 const SAMPLE_MAKER = 'Orrin Quay Bathworks';
 
@@ -142,27 +141,22 @@ export const useWorkshopStore = defineStore('workshop', () => {
       records.value = overlaid(without(records.value, name, gone), name, there);
     }
     isFirstVisit.value = false;
-    if (wantedSoon !== null) soonBringWanted();
+    if (wanted.isWaiting()) wanted.heard();
   }
 
   /** Batches that another device or a file brought by the thousand: what is worked with is read. */
   function takeOverPast(told: readonly PastBatch[]): void {
     digests.value = new Map([...digests.value, ...told.map((one) => [one.id, one] as const)]);
     isFirstVisit.value = false;
-    soonBringWanted();
+    wanted.heard();
   }
 
-  let wantedSoon: ReturnType<typeof setTimeout> | null = null;
-  /** Once nothing more comes: what is worked with is told by the goods too, and those come last. */
-  function soonBringWanted(): void {
-    if (wantedSoon !== null) clearTimeout(wantedSoon);
-    wantedSoon = setTimeout(() => {
-      wantedSoon = null;
-      const told = [...digests.value.values()];
-      const wanted = idsAtHand(told, records.value.goods, Date.parse(nowIso()));
-      void bring([...wanted]).then(bringUses);
-    }, QUIET_MS);
-  }
+  /** What is worked with is told by the goods too, and those come last: half of them would bring what is long sold. */
+  const wanted = whenQuiet(() => {
+    const told = [...digests.value.values()];
+    const ids = idsAtHand(told, records.value.goods, Date.parse(nowIso()));
+    void bring([...ids]).then(bringUses);
+  });
 
   async function bringUses(): Promise<void> {
     uses.value = (await session?.bringUses()) ?? [];
