@@ -2,10 +2,11 @@ import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { folderInMemory, type FolderInMemory } from '../../../tests/fixtures/folder';
+import { openQuietly } from '../../../tests/fixtures/session';
 import { newFormula, setLineMass, type Formula } from '@/core/formula';
 import { USUAL_SETTINGS, type Settings } from '@/core/workshop';
 import { loadWorkshop, openWorkshopDb } from '../db';
-import { openSession, type Session } from '../session';
+import type { Session } from '../session';
 import { readWorkshopFile } from '../file';
 import fc from 'fast-check';
 import {
@@ -41,13 +42,7 @@ const opened: Session[] = [];
 async function browser(called: string): Promise<Browser> {
   const name = `browser ${(count += 1)}`;
   const said: string[] = [];
-  const session = await openSession(name, {
-    onStatus: () => {},
-    onChanges: () => {},
-    onSettings: () => {},
-    onPast: () => {},
-    onSaid: (sentences) => said.push(...sentences),
-  });
+  const session = await openQuietly(name, { onSaid: (sentences) => said.push(...sentences) });
   opened.push(session);
   await nameDevice(name, called);
   const look = async (today = '2026-04-18', streamFromBytes?: number) => {

@@ -4,6 +4,7 @@ import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { begun, workTo } from '../../../tests/fixtures/bench';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
+import { openQuietly } from '../../../tests/fixtures/session';
 import { keepVersion, newFormula, setLineMass, type Formula } from '@/core/formula';
 import { record, strikeEntry, type Batch } from '@/core/records';
 import { NEWEST_AT_HAND } from '@/core/past';
@@ -12,7 +13,7 @@ import { NO_RECORDS, type CollectionName, type RecordOf } from '../collections';
 import { readWorkshopFile } from '../file';
 import { deleteDB, openDB } from 'idb';
 import { STORED_VERSION } from '../upgrades';
-import { openSession, type Change, type SaveStatus, type Session } from '.';
+import type { Change, SaveStatus, Session } from '.';
 
 const NOW = '2026-04-18T10:00:00.000Z';
 
@@ -32,13 +33,11 @@ async function openTab(): Promise<Tab> {
   const shown = new Map<string, Change['record']>();
   const said: string[] = [];
   const tab: Partial<Tab> = {};
-  const session = await openSession('harbor', {
-    onStatus: () => {},
+  const session = await openQuietly('harbor', {
     onChanges: (changes) => {
       for (const { id, record: changed } of changes) shown.set(id, changed);
     },
     onSettings: (settings) => (tab.settings = settings),
-    onPast: () => {},
     onSaid: (sentences) => said.push(...sentences),
   });
   for (const list of Object.values(session.loaded.records))
@@ -353,12 +352,8 @@ describe('two tabs of one workshop', () => {
 describe('how saving stands', () => {
   const told = async () => {
     const statuses: SaveStatus[] = [];
-    const session = await openSession('harbor', {
+    const session = await openQuietly('harbor', {
       onStatus: (status) => statuses.push(status),
-      onChanges: () => {},
-      onSettings: () => {},
-      onPast: () => {},
-      onSaid: () => {},
     });
     return { session, statuses };
   };

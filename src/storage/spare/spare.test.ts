@@ -5,10 +5,11 @@ import { openDB } from 'idb';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { folderInMemory } from '../../../tests/fixtures/folder';
+import { openQuietly } from '../../../tests/fixtures/session';
 import { newFormula, type Formula } from '@/core/formula';
 import { USUAL_SETTINGS } from '@/core/workshop';
 import { loadWorkshop, openWorkshopDb } from '../db';
-import { openSession, type Session } from '../session';
+import type { Session } from '../session';
 import { STORED_VERSION } from '../upgrades';
 import { HEAD_BYTES, headIn, headLine, line } from './format';
 import { keepSpare, type Spare, type SpareFile } from './keep';
@@ -54,13 +55,7 @@ afterEach(() => {
 });
 
 async function workshop(): Promise<Session> {
-  const session = await openSession(NAME, {
-    onStatus: () => {},
-    onChanges: () => {},
-    onSettings: () => {},
-    onPast: () => {},
-    onSaid: (sentences) => said.push(...sentences),
-  });
+  const session = await openQuietly(NAME, { onSaid: (sentences) => said.push(...sentences) });
   opened.push(session);
   return session;
 }
