@@ -9,3 +9,13 @@ export interface Message {
 export function channelOf(name: string): BroadcastChannel {
   return new BroadcastChannel(`rovack ${name}`);
 }
+
+/** What the worker at the spare copy tells: everything up to this write is in it. */
+export interface Kept {
+  readonly keptSeq: number;
+}
+
+/** @param name the database’s */
+export function spareChannelOf(name: string): BroadcastChannel {
+  return new BroadcastChannel(`rovack spare ${name}`);
+}

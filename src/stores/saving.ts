@@ -34,7 +34,9 @@ export const useSavingStore = defineStore('saving', () => {
   async function guard(): Promise<void> {
     if (typeof Worker === 'undefined') return;
     const { startSpare } = await import('@/workers/startSpare');
+    session?.expectSpare(true);
     await startSpare(DATABASE_NAME).catch(() => undefined);
+    session?.expectSpare(false);
   }
 
   function say(sentences: readonly string[]): void {

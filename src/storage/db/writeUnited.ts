@@ -10,6 +10,8 @@ export interface Written {
   /** What the database now holds, by key. */
   readonly written: ReadonlyMap<Key, unknown>;
   readonly said: readonly string[];
+  /** The number of this write; of the last one where nothing was news. */
+  readonly seq: number;
 }
 
 /** Writes all of it or nothing, in one transaction, each record united with what another side wrote meanwhile, and stamped. */
@@ -61,7 +63,7 @@ export async function writeUnited(
     await Promise.allSettled([...requests, aborted(tx)]);
     throw error;
   }
-  return { written, said };
+  return { written, said, seq: isNews ? own.seq : last.seq };
 }
 
 /** Nothing of a transaction that failed halfway may stay. */

@@ -358,6 +358,37 @@ describe('how saving stands', () => {
     return { session, statuses };
   };
 
+  const aFormula = () => newFormula('Ebb', bodyFrom(LANTERN), '2026-04-18T10:00:00.000Z');
+
+  it('is said to be saved when the spare copy has it too, where there is one', async () => {
+    const { session, statuses } = await told();
+    const spare = new BroadcastChannel('rovack spare harbor');
+    const last = () => statuses.at(-1)?.kind;
+    session.put('formulas', [aFormula()]);
+    await session.flush();
+    expect(last()).toBe('saved');
+    session.expectSpare(true);
+    session.put('formulas', [aFormula()]);
+    await new Promise((soon) => setTimeout(soon, 60));
+    expect(last()).toBe('saving');
+    spare.postMessage({ keptSeq: 1 });
+    await new Promise((soon) => setTimeout(soon, 20));
+    expect(last()).toBe('saving');
+    spare.postMessage({ keptSeq: 2 });
+    await session.flush();
+    expect(last()).toBe('saved');
+    // One that does not answer is not waited for long, and one that is gone not at all.
+    session.put('formulas', [aFormula()]);
+    await session.flush();
+    expect(last()).toBe('saved');
+    session.put('formulas', [aFormula()]);
+    session.expectSpare(false);
+    await session.flush();
+    expect(last()).toBe('saved');
+    spare.close();
+    session.close();
+  });
+
   it('is never said to be saved while a hand still moves it', async () => {
     const { session, statuses } = await told();
     session.putSoon('formulas', newFormula('Ebb', bodyFrom(LANTERN), NOW));

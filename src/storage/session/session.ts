@@ -19,6 +19,7 @@ import { channelOf, type Message } from '../channel';
 import { SETTINGS_KEY, STORE_NAMES, isKey, parsedOf, partsOf, type Key } from '../keys';
 import { unitedOf } from '../unite';
 import { leave, leftBehind } from './leaving';
+import { watchSpare } from './spareWatch';
 
 export type SaveStatus =
   | { readonly kind: 'saved' }
@@ -65,6 +66,8 @@ export interface Session {
   readonly bringPhotos: (batchId: string) => Promise<readonly Photo[]>;
   /** Everything stored, as the pieces of one file. */
   readonly pieces: (options: PieceOptions) => AsyncIterable<string>;
+  /** A worker keeps a spare copy from now on, or none does any more. */
+  readonly expectSpare: (isThere: boolean) => void;
   /** Resolves when everything given so far is written, or has failed. */
   readonly flush: () => Promise<void>;
   /** The page goes away: what is not written yet is left for the next one, which writes it first. */
@@ -119,6 +122,7 @@ export async function openSession(
   /** Takes back what was left for a next page: this one lived on and wrote it itself. */
   let takeBack = () => {};
   let soon: ReturnType<typeof setTimeout> | null = null;
+  const spare = watchSpare(name);
   const channel = channelOf(name);
   channel.addEventListener('message', ({ data }: MessageEvent<Message>) => {
     hear(data).catch((error: unknown) => fail(reasonOf(error)));
@@ -142,24 +146,35 @@ export async function openSession(
   }
 
   async function writeAll(): Promise<void> {
+    if (waiting.size === 0) return;
     while (waiting.size > 0) {
-      const sent = waiting;
-      waiting = new Map();
-      sending = sent;
-      events.onStatus({ kind: 'saving' });
-      try {
-        settle(sent, await writeUnited(db, sent, known));
-        if (waiting.size === 0) takeBack();
-        channel.postMessage({ keys: [...sent.keys()] } satisfies Message);
-        events.onStatus({ kind: 'saved' });
-      } catch (error) {
-        // What failed, overlaid by what came since.
-        waiting = new Map([...sent, ...waiting]);
-        fail(reasonOf(error));
-        return;
-      } finally {
-        sending = new Map();
-      }
+      const seq = await writeWaiting();
+      if (seq === null) return;
+      // A browser that finds its database damaged throws it away: saved is what the spare copy has as well.
+      if (waiting.size === 0) await spare.holds(seq);
+    }
+    events.onStatus({ kind: 'saved' });
+  }
+
+  /** @returns the number of the write; null where it failed */
+  async function writeWaiting(): Promise<number | null> {
+    const sent = waiting;
+    waiting = new Map();
+    sending = sent;
+    events.onStatus({ kind: 'saving' });
+    try {
+      const written = await writeUnited(db, sent, known);
+      settle(sent, written);
+      if (waiting.size === 0) takeBack();
+      channel.postMessage({ keys: [...sent.keys()] } satisfies Message);
+      return written.seq;
+    } catch (error) {
+      // What failed, overlaid by what came since.
+      waiting = new Map([...sent, ...waiting]);
+      fail(reasonOf(error));
+      return null;
+    } finally {
+      sending = new Map();
     }
   }
 
@@ -281,6 +296,7 @@ export async function openSession(
       return { ...brought, batches: brought.batches.map((one) => knownOf('batches', one)) };
     },
     bringUses: () => db.getAll('uses'),
+    expectSpare: spare.expect,
     bringPhotos: async (batchId) =>
       (await photosOf(db, batchId)).map((one) => knownOf('photos', one)),
     flush,
@@ -295,6 +311,7 @@ export async function openSession(
     close: () => {
       if (soon !== null) clearTimeout(soon);
       channel.close();
+      spare.close();
       db.close();
     },
   };

@@ -1,5 +1,5 @@
 import { openDB } from 'idb';
-import { channelOf, type Message } from '../channel';
+import { channelOf, spareChannelOf, type Kept, type Message } from '../channel';
 import { SETTINGS_KEY } from '../keys';
 import { SPARE_FILES } from './format';
 import { keepSpare, type SpareFile } from './keep';
@@ -28,19 +28,25 @@ export async function guardSpare(name: string): Promise<'again' | 'left'> {
       terminated: leave,
     });
     const channel = channelOf(name);
+    const told = spareChannelOf(name);
     try {
       const [one, other] = await Promise.all(SPARE_FILES.map((file) => fileIn(place, file)));
       if (!one || !other) return 'left';
       const spare = await keepSpare(db, [one, other]);
+      const follow = async (hasSettings: boolean) => {
+        await spare.follow(hasSettings);
+        told.postMessage({ keptSeq: spare.seq() } satisfies Kept);
+      };
       let running = Promise.resolve();
       const failed = new Promise<never>((_, reject) => {
         channel.onmessage = ({ data: { keys } }: MessageEvent<Message>) => {
-          running = running.then(() => spare.follow(keys.includes(SETTINGS_KEY)));
+          running = running.then(() => follow(keys.includes(SETTINGS_KEY)));
           running.catch(reject);
         };
       });
       // What was written while the copy was opened.
-      await spare.follow(true);
+      running = follow(true);
+      await running;
       const renewed = new Promise<'again'>((resolve, reject) => {
         if (!spare.isLong()) return;
         setTimeout(() => {
@@ -51,6 +57,7 @@ export async function guardSpare(name: string): Promise<'again' | 'left'> {
       return await Promise.race([left, failed, renewed]);
     } finally {
       channel.close();
+      told.close();
       db.close();
     }
   });

@@ -31,6 +31,8 @@ interface Active {
 export interface Spare {
   /** Appends what was written since. @param hasSettings settings are of one device in part: not each change has a stamp */
   readonly follow: (hasSettings: boolean) => Promise<void>;
+  /** Everything up to this write is in it. */
+  readonly seq: () => number;
   /** Has so much been appended that the copy is better written anew? */
   readonly isLong: () => boolean;
   /** Writes it anew. */
@@ -99,7 +101,7 @@ export async function keepSpare(
   }
 
   await follow(true);
-  return { follow, isLong, renew };
+  return { follow, isLong, renew, seq: () => active?.seq ?? -1 };
 }
 
 async function ownOf(db: IDBPDatabase): Promise<OwnDevice | undefined> {
