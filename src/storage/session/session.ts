@@ -209,10 +209,11 @@ export async function openSession(
     const isMany = keys.length > MOST_TO_READ;
     const isToTell = (key: Key) => isMany && key.startsWith('batches/') && !known.has(key);
     const toTell = keys.filter(isToTell);
-    if (toTell.length > 0) events.onPast(await digestsNow(toTell));
     const read = keys.filter((key) => !isToTell(key));
     for (let first = 0; first < read.length; first += READ_AT_ONCE)
       await hearSome(read.slice(first, first + READ_AT_ONCE));
+    // The last to be told: what is worked with among them is read then, and goods say which that is.
+    if (toTell.length > 0) events.onPast(await digestsNow(toTell));
   }
 
   async function digestsNow(keys: readonly Key[]): Promise<readonly PastBatch[]> {
