@@ -28,6 +28,8 @@ const theme = useTheme();
 const prefersDark = usePreferredDark();
 const problem = ref('');
 const MOST_NAMED = 8;
+/** No screen is shown before all is there that it begins with, the sample too. */
+const isReady = ref(false);
 
 /** The bench fills the screen: no rail beside it while a batch is made. */
 const isBench = computed(
@@ -64,6 +66,7 @@ onMounted(async () => {
       const opened = await workshop.openSample();
       if (!opened.ok) problem.value = opened.problem.message;
     }
+    isReady.value = true;
   } catch (error) {
     problem.value = `This browser would not open its store (${error instanceof Error ? error.message : error}). Private windows often refuse it.`;
   }
@@ -87,8 +90,8 @@ function startsWithSample(): boolean {
       </ul>
       <button type="button" @click="saving.putAway">Put away</button>
     </div>
-    <FirstVisit v-if="workshop.isLoaded && asksFirst" />
-    <div v-else-if="workshop.isLoaded" class="frame" :class="{ bench: isBench }">
+    <FirstVisit v-if="isReady && asksFirst" />
+    <div v-else-if="isReady" class="frame" :class="{ bench: isBench }">
       <StationRail v-if="!isBench" />
       <main id="main" class="page" tabindex="-1">
         <p v-if="workshop.refused.length" class="problem" role="alert">
