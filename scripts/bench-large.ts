@@ -124,7 +124,13 @@ from = performance.now();
 await page.getByRole('button', { name: 'Open that folder' }).click();
 await page.getByRole('heading', { name: 'Formulas' }).waitFor();
 await page.getByRole('link', { name: 'Workshop' }).click();
-await page.getByText('Harbor has everything').waitFor();
+await page
+  .getByText('Harbor has everything')
+  .waitFor()
+  .catch(async (error: unknown) => {
+    say(await page.locator('body').innerText());
+    throw error;
+  });
 say(`another device has taken the folder in: ${seconds(from)}`);
 await memory('after the folder was taken in', page);
 await browser.close();

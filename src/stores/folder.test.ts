@@ -8,9 +8,7 @@ import { useWorkshopStore } from './workshop';
 /** What the worker answers, look by look; the last one stays. */
 let answers: (() => Promise<LookResult>)[];
 vi.mock('@/workers/startFolder', () => ({
-  startFolder: () => ({
-    look: () => (answers.length > 1 ? answers.shift() : answers[0])?.(),
-  }),
+  startFolder: () => () => (answers.length > 1 ? answers.shift() : answers[0])?.(),
 }));
 
 const whole = (written: 'new' | 'same'): LookResult => ({

@@ -37,7 +37,7 @@ export const useFolderStore = defineStore('folder', () => {
   /** Records that other devices have brought since this page was opened. */
   const takenCount = ref(0);
   const folderName = computed(() => handle.value?.name ?? '');
-  let worker: ReturnType<typeof startFolder> | null = null;
+  let lookAt: ReturnType<typeof startFolder> | null = null;
   let timer: ReturnType<typeof setTimeout> | null = null;
   let isWanted = false;
 
@@ -115,8 +115,8 @@ export const useFolderStore = defineStore('folder', () => {
 
   async function lookOnce(): Promise<void> {
     if (!handle.value) return;
-    worker ??= (await import('@/workers/startFolder')).startFolder();
-    const result = await worker.look(DATABASE_NAME, handle.value, {
+    lookAt ??= (await import('@/workers/startFolder')).startFolder();
+    const result = await lookAt(DATABASE_NAME, handle.value, {
       now: nowIso(),
       today: today(),
     });

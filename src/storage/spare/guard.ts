@@ -8,11 +8,13 @@ import { sparePlace } from './place';
 /** A copy that has grown long is written anew once the screens have come up and some work is done, ms. */
 const RENEW_AFTER_MS = 30_000;
 
+type AccessHandle = Awaited<ReturnType<FileSystemFileHandle['createSyncAccessHandle']>>;
+
 /**
  * Stands by a database as long as the worker lives and keeps its spare copy: one worker of all tabs at a time, the next
  * takes over when that tab is closed. It steps aside for a newer release.
  * @param name the database’s
- * @returns `again` after it has written all of a long copy anew: a worker begun afresh has none of that in its memory
+ * @returns `again` after many records went through its hands: a worker begun afresh has none of them in its memory
  * @throws what the browser throws when there is no room: then there is no spare copy, and nothing else is the worse for it
  */
 export async function guardSpare(name: string): Promise<'again' | 'left'> {
@@ -29,13 +31,18 @@ export async function guardSpare(name: string): Promise<'again' | 'left'> {
     });
     const channel = channelOf(name);
     const told = spareChannelOf(name);
+    const handles: AccessHandle[] = [];
     try {
-      const [one, other] = await Promise.all(SPARE_FILES.map((file) => fileIn(place, file)));
+      for (const file of SPARE_FILES) handles.push(await handleOf(place, file));
+      const [one, other] = handles.map(fileOf);
       if (!one || !other) return 'left';
       const spare = await keepSpare(db, [one, other]);
+      let beginAfresh = () => {};
+      const weary = new Promise<'again'>((resolve) => (beginAfresh = () => resolve('again')));
       const follow = async (hasSettings: boolean) => {
         await spare.follow(hasSettings);
         told.postMessage({ keptSeq: spare.seq() } satisfies Kept);
+        if (spare.isWeary()) beginAfresh();
       };
       let running = Promise.resolve();
       const failed = new Promise<never>((_, reject) => {
@@ -54,28 +61,32 @@ export async function guardSpare(name: string): Promise<'again' | 'left'> {
           running.then(() => resolve('again'), reject);
         }, RENEW_AFTER_MS);
       });
-      return await Promise.race([left, failed, renewed]);
+      return await Promise.race([left, failed, renewed, weary]);
     } finally {
       channel.close();
       told.close();
       db.close();
+      // The next worker waits for the lock, not for the files.
+      for (const handle of handles) handle.close();
     }
   });
 }
 
-async function fileIn(place: FileSystemDirectoryHandle, name: string): Promise<SpareFile> {
-  const handle = await place.getFileHandle(name, { create: true });
-  const access = await handle.createSyncAccessHandle();
+async function handleOf(place: FileSystemDirectoryHandle, name: string): Promise<AccessHandle> {
+  return (await place.getFileHandle(name, { create: true })).createSyncAccessHandle();
+}
+
+function fileOf(handle: AccessHandle): SpareFile {
   const encoder = new TextEncoder();
   return {
-    size: () => access.getSize(),
+    size: () => handle.getSize(),
     read: (at, bytes) => {
       const room = new Uint8Array(bytes);
-      const count = access.read(room, { at });
+      const count = handle.read(room, { at });
       return new TextDecoder().decode(room.subarray(0, count));
     },
-    write: (at, text) => access.write(encoder.encode(text), { at }),
-    clear: () => access.truncate(0),
-    flush: () => access.flush(),
+    write: (at, text) => handle.write(encoder.encode(text), { at }),
+    clear: () => handle.truncate(0),
+    flush: () => handle.flush(),
   };
 }

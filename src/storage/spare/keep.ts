@@ -20,6 +20,8 @@ const PAGE = 100;
 const TAIL_BYTES = 200;
 /** What was appended may be so big, or as big as the copy itself, before the copy is written anew. */
 const MOST_APPENDED_BYTES = 8 * 1024 * 1024;
+/** A worker through whose hands so many records went has grown big, and none gives back what it took before it ends. */
+const MANY_RECORDS = 5000;
 
 interface Active {
   readonly at: 0 | 1;
@@ -35,6 +37,8 @@ export interface Spare {
   readonly seq: () => number;
   /** Has so much been appended that the copy is better written anew? */
   readonly isLong: () => boolean;
+  /** Have so many records gone through its hands that it is better begun afresh? */
+  readonly isWeary: () => boolean;
   /** Writes it anew. */
   readonly renew: () => Promise<void>;
 }
@@ -48,6 +52,7 @@ export async function keepSpare(
   db: IDBPDatabase,
   files: readonly [SpareFile, SpareFile],
 ): Promise<Spare> {
+  let recordCount = 0;
   let active = await standing();
 
   /** The newest whole copy that this database has written and whose end is known. */
@@ -65,8 +70,19 @@ export async function keepSpare(
   }
 
   async function follow(hasSettings: boolean): Promise<void> {
-    if (active) active = await appended(db, files[active.at], active, hasSettings);
+    if (active) active = await followed(files[active.at], active, hasSettings);
     else active = await written();
+  }
+
+  /** Everything since, a page at a time: after a big import there is much of it. */
+  async function followed(file: SpareFile, from: Active, hasSettings: boolean): Promise<Active> {
+    let page = await appended(db, file, from, hasSettings);
+    recordCount += page.count;
+    while (page.count >= PAGE) {
+      page = await appended(db, file, page.active, false);
+      recordCount += page.count;
+    }
+    return page.active;
   }
 
   /** All of it into the other file, and then what has changed meanwhile; until it is whole the old one counts. */
@@ -87,7 +103,7 @@ export async function keepSpare(
     const whole = { ...head, wholeBytes: bytes };
     file.write(0, headLine(whole));
     file.flush();
-    return appended(db, file, { at, head: whole, seq: own.seq }, true);
+    return followed(file, { at, head: whole, seq: own.seq }, true);
   }
 
   async function renew(): Promise<void> {
@@ -101,7 +117,13 @@ export async function keepSpare(
   }
 
   await follow(true);
-  return { follow, isLong, renew, seq: () => active?.seq ?? -1 };
+  return {
+    follow,
+    isLong,
+    renew,
+    isWeary: () => recordCount >= MANY_RECORDS,
+    seq: () => active?.seq ?? -1,
+  };
 }
 
 async function ownOf(db: IDBPDatabase): Promise<OwnDevice | undefined> {
@@ -117,18 +139,28 @@ function seqAtEnd(file: SpareFile): number | null {
   return last && 'seq' in last ? last.seq : null;
 }
 
+/** One page of what was written since. @returns how many records that were: a full page may not be all */
 async function appended(
   db: IDBPDatabase,
   file: SpareFile,
   active: Active,
   hasSettings: boolean,
-): Promise<Active> {
+): Promise<{ readonly active: Active; readonly count: number }> {
   const tx = db.transaction([...STORE_NAMES, 'stamps', 'device']);
-  const range = IDBKeyRange.lowerBound(active.seq, true);
-  const [own, stamps] = await Promise.all([
+  const bySeq = tx.objectStore('stamps').index('bySeq');
+  const [own, first] = await Promise.all([
     tx.objectStore('device').get('own') as Promise<OwnDevice | undefined>,
-    tx.objectStore('stamps').index('bySeq').getAll(range) as Promise<Stamp[]>,
+    bySeq.getAll(IDBKeyRange.lowerBound(active.seq, true), PAGE) as Promise<Stamp[]>,
   ]);
+  const isAll = first.length < PAGE;
+  const lastSeq = first.at(-1)?.seq;
+  // A page ends with a whole write, which has one number.
+  const stamps = isAll
+    ? first
+    : [
+        ...first.filter(({ seq }) => seq !== lastSeq),
+        ...((await bySeq.getAll(lastSeq)) as Stamp[]),
+      ];
   const keys = new Map<Key, Stamp | null>(hasSettings ? [[SETTINGS_KEY, null]] : []);
   for (const stamp of stamps) keys.set(stamp.id, stamp);
   const lines = await Promise.all(
@@ -139,11 +171,11 @@ async function appended(
     }),
   );
   await tx.done;
-  const seq = own?.seq ?? active.seq;
+  const seq = (isAll ? own?.seq : lastSeq) ?? active.seq;
   if (own) lines.push(line({ key: 'device/own', record: own, stamp: null }));
   file.write(file.size(), [...lines, line({ seq })].join(''));
   file.flush();
-  return { ...active, seq };
+  return { active: { ...active, seq }, count: stamps.length };
 }
 
 async function* everything(db: IDBPDatabase): AsyncGenerator<string> {

@@ -138,6 +138,44 @@ describe('the spare copy', () => {
     expect((await backFrom(files[1]))?.formulas).toHaveLength(2);
   });
 
+  it('follows a big import page by page, to the last record of the last write', async () => {
+    const session = await workshop();
+    session.put('formulas', [lantern('First')]);
+    await session.flush();
+    const kept = await spare();
+    // One write of more than a page, one that ends on a page, one small one.
+    for (const [write, count] of [130, 70, 3].entries()) {
+      session.put(
+        'formulas',
+        Array.from({ length: count }, (_, i) => lantern(`${write}.${i}`)),
+      );
+      await session.flush();
+    }
+    await kept.follow(false);
+    expect(kept.seq()).toBe(4);
+    expect(kept.isWeary()).toBe(false);
+    const back = await backFrom(files[0]);
+    expect(back?.formulas).toHaveLength(204);
+    expect(back?.own?.seq).toBe(4);
+  });
+
+  it('is weary after five thousand records, and what is kept afresh is not', async () => {
+    const session = await workshop();
+    session.put('formulas', [lantern('First')]);
+    await session.flush();
+    const kept = await spare();
+    const many = (count: number) => Array.from({ length: count }, (_, i) => lantern(String(i)));
+    session.put('formulas', many(4999));
+    await session.flush();
+    await kept.follow(false);
+    expect(kept.isWeary()).toBe(false);
+    session.put('formulas', many(1));
+    await session.flush();
+    await kept.follow(false);
+    expect(kept.isWeary()).toBe(true);
+    expect((await spare()).isWeary()).toBe(false);
+  });
+
   it('is long when more was appended than it was itself, and eight megabytes; then it is written anew', async () => {
     const session = await workshop();
     session.put('formulas', [lantern('One')]);
