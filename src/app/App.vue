@@ -3,7 +3,7 @@ import { usePreferredDark } from '@vueuse/core';
 import { computed, defineAsyncComponent, onMounted, provide, ref, watch, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
-import { counted, listed } from '@/core/words';
+import { counted, listed, reasonOf } from '@/core/words';
 import { sayRefused } from '@/storage/soundness';
 import { useSavingStore } from '@/stores/saving';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -68,7 +68,7 @@ onMounted(async () => {
     }
     isReady.value = true;
   } catch (error) {
-    problem.value = `This browser would not open its store (${error instanceof Error ? error.message : error}). Private windows often refuse it.`;
+    problem.value = `This browser would not open its store (${reasonOf(error)}). Private windows often refuse it.`;
   }
 });
 

@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
+import { reasonOf } from '@/core/words';
 import type { FilePreview } from '@/storage/carry';
 import { workshopFileName } from '@/storage/file';
 import { useKeepingStore } from './keeping';
@@ -120,6 +121,6 @@ export const useCarryingStore = defineStore('carrying', () => {
 
 /** A file on a drive that was unplugged, or that changed while it was read. */
 function unreadable(error: unknown) {
-  const message = `The browser could not read it (${error instanceof Error ? error.message : String(error)}).`;
+  const message = `The browser could not read it (${reasonOf(error)}).`;
   return { ok: false, problem: { code: 'damaged', message } } as const;
 }

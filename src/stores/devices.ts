@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
+import { reasonOf } from '@/core/words';
 import {
   browserSerial,
   bytePort,
@@ -37,7 +38,7 @@ export const useDevicesStore = defineStore('devices', () => {
       problem.value =
         error instanceof DOMException && error.name === 'NotFoundError'
           ? 'No port was chosen.'
-          : `The port would not open (${error instanceof Error ? error.message : error}).`;
+          : `The port would not open (${reasonOf(error)}).`;
     }
   }
 

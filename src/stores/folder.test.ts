@@ -68,7 +68,7 @@ describe('the folder as the screens see it', () => {
   it('a look that throws is said, and the next one goes through', async () => {
     answers = [() => Promise.reject(new Error('no worker')), async () => whole('same')];
     const folder = await chosen();
-    expect(folder.status).toEqual({ kind: 'failed', reason: 'Error: no worker' });
+    expect(folder.status).toEqual({ kind: 'failed', reason: 'no worker' });
     await folder.look();
     expect(folder.status).toEqual({ kind: 'shared' });
   });

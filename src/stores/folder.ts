@@ -1,6 +1,7 @@
 import { useEventListener } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
+import { reasonOf } from '@/core/words';
 import type { Look } from '@/storage/folder';
 import type { startFolder } from '@/workers/startFolder';
 import { useKeepingStore } from './keeping';
@@ -58,7 +59,7 @@ export const useFolderStore = defineStore('folder', () => {
       .showDirectoryPicker?.({ id: 'rovack', mode: 'readwrite' })
       .catch((error: unknown) => {
         if (error instanceof DOMException && error.name === 'AbortError') return null;
-        status.value = { kind: 'failed', reason: String(error) };
+        status.value = { kind: 'failed', reason: reasonOf(error) };
         return null;
       });
     if (!chosen) return false;
@@ -106,7 +107,7 @@ export const useFolderStore = defineStore('folder', () => {
       }
     } catch (error) {
       // Whatever went wrong with this look, there is a next one.
-      status.value = { kind: 'failed', reason: String(error) };
+      status.value = { kind: 'failed', reason: reasonOf(error) };
     } finally {
       isLooking.value = false;
       next(LOOK_EVERY_MS);

@@ -13,6 +13,8 @@ export const useSavingStore = defineStore('saving', () => {
   const status = ref<SaveStatus>({ kind: 'saved' });
   /** Sentences the maker has not put away yet. */
   const said = ref<readonly string[]>([]);
+  /** Is there a spare copy beside the database? null while nobody knows. */
+  const isGuarded = ref<boolean | null>(null);
   let session: Session | null = null;
 
   async function open(
@@ -35,8 +37,10 @@ export const useSavingStore = defineStore('saving', () => {
     if (typeof Worker === 'undefined') return;
     const { startSpare } = await import('@/workers/startSpare');
     session?.expectSpare(true);
+    isGuarded.value = true;
     await startSpare(DATABASE_NAME).catch(() => undefined);
     session?.expectSpare(false);
+    isGuarded.value = false;
   }
 
   function say(sentences: readonly string[]): void {
@@ -46,5 +50,5 @@ export const useSavingStore = defineStore('saving', () => {
   const leave = () => session?.leave();
   const putAway = () => (said.value = []);
 
-  return { status, said, say, open, guard, flush, leave, putAway };
+  return { status, said, isGuarded, say, open, guard, flush, leave, putAway };
 });

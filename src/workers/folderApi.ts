@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/words';
 import { lookAtFolder, type Look, type LookOptions } from '@/storage/folder';
 
 export type LookResult =
@@ -18,7 +19,7 @@ export const folderApi = {
     try {
       return { ok: true, look: await lookAtFolder(name, handle, options) };
     } catch (error) {
-      return { ok: false, problem: problemOf(error), reason: String(error) };
+      return { ok: false, problem: problemOf(error), reason: reasonOf(error) };
     }
   },
 };

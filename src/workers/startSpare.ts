@@ -5,7 +5,11 @@ import type { SpareApi } from './spareApi';
 export async function startSpare(name: string): Promise<void> {
   for (let outcome = 'again'; outcome === 'again';) {
     const worker = new Worker(new URL('./spare.worker.ts', import.meta.url), { type: 'module' });
-    outcome = await wrap<SpareApi>(worker).guard(name);
-    worker.terminate();
+    const failed = new Promise<'left'>((resolve) => (worker.onerror = () => resolve('left')));
+    try {
+      outcome = await Promise.race([wrap<SpareApi>(worker).guard(name), failed]);
+    } finally {
+      worker.terminate();
+    }
   }
 }

@@ -195,6 +195,17 @@ test('a private window that has no store says so in place of the screens', async
   });
   await page.goto('/');
   await expect(page.getByRole('alert')).toContainText(
-    'This browser would not open its store (The operation is insecure.). Private windows often refuse it.',
+    'This browser would not open its store (The operation is insecure). Private windows often refuse it.',
   );
+});
+
+test('where no spare copy can be kept Workshop says so, and asks for copies outside', async ({
+  page,
+}) => {
+  await page.route('**/spare.worker*', (route) => route.abort());
+  await startEmpty(page);
+  await page.getByRole('link', { name: 'Workshop' }).click();
+  const file = page.getByRole('region', { name: 'File' });
+  await expect(file).toContainText('No copy outside this browser yet.');
+  await expect(file).toContainText('It has no room for a spare copy either: export more often.');
 });

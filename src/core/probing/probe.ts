@@ -4,6 +4,7 @@ import type { Formula, FormulaBody } from '../formula';
 import { bowlContents, currentStep, weighedLines, weighedRatio, type Batch } from '../records';
 import { planScale, requestFor } from '../scaling';
 import { isOnTray, pressedMix } from '../trays';
+import { reasonOf } from '../words';
 import { laterSteps, workOf } from '../work';
 
 /** Goes through all that the screens reckon of a formula. @returns what it stumbled over; null when it went through */
@@ -40,6 +41,6 @@ function stumble(go: () => void): string | null {
     go();
     return null;
   } catch (error) {
-    return error instanceof Error ? error.message : String(error);
+    return reasonOf(error);
   }
 }

@@ -8,3 +8,4 @@ export {
   sayPercent,
 } from './numbers';
 export { capital, inSentence, listed, shortened } from './names';
+export { isFull, reasonOf } from './reason';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { counted, formatFixed, formatGrams } from '.';
+import { counted, formatFixed, formatGrams, isFull, reasonOf } from '.';
 
 describe('figures on screen', () => {
   it.each([
@@ -22,5 +22,15 @@ describe('figures on screen', () => {
     expect(counted(1, 'formula')).toBe('1 formula');
     expect(counted(2, 'batch', 'batches')).toBe('2 batches');
     expect(counted(1200, 'record')).toBe('1,200 records');
+  });
+});
+
+describe('a reason', () => {
+  it('stands in a sentence: what an error says, without its stops', () => {
+    expect(reasonOf(new Error('It hums... '))).toBe('It hums');
+    expect(reasonOf('v1.2 is odd')).toBe('v1.2 is odd');
+    expect(isFull(new DOMException('no room', 'QuotaExceededError'))).toBe(true);
+    expect(isFull(new DOMException('no room', 'NotFoundError'))).toBe(false);
+    expect(isFull(new Error('QuotaExceededError'))).toBe(false);
   });
 });

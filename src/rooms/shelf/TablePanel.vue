@@ -14,7 +14,7 @@ import {
 } from '@/core/shelf';
 import { today } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
-import { counted } from '@/core/words';
+import { counted, reasonOf } from '@/core/words';
 import { saveBlob } from '@/ui/frame/download';
 import { useMaterials } from '@/ui/fields/materials';
 
@@ -72,7 +72,7 @@ async function readIn(): Promise<void> {
           )
         : readMaterialRows(table.rows, workshop.materials, today());
   } catch (error) {
-    problem.value = `${file.name}: ${error instanceof Error ? error.message : String(error)} Nothing here was touched.`;
+    problem.value = `${file.name}: ${reasonOf(error)}. Nothing here was touched.`;
   }
   if (fileInput.value) fileInput.value.value = '';
 }

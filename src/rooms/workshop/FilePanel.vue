@@ -12,6 +12,7 @@ import { counted, listed } from '@/core/words';
 const workshop = useWorkshopStore();
 const keeping = useKeepingStore();
 const carrying = useCarryingStore();
+const saving = useSavingStore();
 onMounted(() => void keeping.look());
 const fileInput = useTemplateRef<HTMLInputElement>('fileInput');
 /** A copy older than this is no safety. */
@@ -43,7 +44,7 @@ const asideCount = computed(() => workshop.settings.setAside?.length ?? 0);
 /** On the screens again, from what is stored. */
 async function bringBack(): Promise<void> {
   workshop.changeSettings({ setAside: [] });
-  await useSavingStore().flush();
+  await saving.flush();
   window.location.reload();
 }
 
@@ -97,6 +98,9 @@ const JOB_WORDS = {
       <template v-else-if="keeping.isPromised === false"
         >This browser may clear it away when room runs short.
         <button type="button" class="link" @click="keeping.ask">Ask it to keep it</button></template
+      >
+      <template v-if="saving.isGuarded === false">
+        It has no room for a spare copy either: export more often.</template
       >
     </p>
     <p v-if="asideCount > 0">

@@ -2,7 +2,7 @@
 import { computed, nextTick, ref, toRef } from 'vue';
 import type { SaleUnit } from '@/core/goods';
 import { seatsFor, sheetProblem, type LabelMarket } from '@/core/labeling';
-import { counted, formatFixed } from '@/core/words';
+import { counted, formatFixed, reasonOf } from '@/core/words';
 import { usePackStore } from '@/stores/pack';
 import { saveBlob } from '@/ui/frame/download';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
@@ -66,7 +66,7 @@ async function savePdf(): Promise<void> {
     );
     written.value = `${counted(copies.value, 'label')} written.`;
   } catch (error) {
-    written.value = `The PDF could not be written: ${error instanceof Error ? error.message : String(error)}. Print it instead.`;
+    written.value = `The PDF could not be written: ${reasonOf(error)}. Print it instead.`;
   }
   isWriting.value = false;
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { originOf, packagingLot, recallBatch, recallLot } from '@/core/goods';
-import { counted, formatFixed } from '@/core/words';
+import { counted, formatFixed, reasonOf } from '@/core/words';
 import { useMoney } from '@/shared/useMoney';
 import { useGoodsStore } from '@/stores/goods';
 import { nowIso } from '@/stores/now';
@@ -131,7 +131,7 @@ async function savePdf(): Promise<void> {
     ]);
     saveBlob(`${fileName(paper.value.title)}.pdf`, await makePdf(paperDocument(paper.value)));
   } catch (error) {
-    problem.value = `The PDF could not be written: ${error instanceof Error ? error.message : String(error)}. Print it instead.`;
+    problem.value = `The PDF could not be written: ${reasonOf(error)}. Print it instead.`;
   }
   isWriting.value = false;
 }

@@ -9,6 +9,7 @@ import {
   type LaidLabel,
   type Measure,
 } from '@/core/labeling';
+import { reasonOf } from '@/core/words';
 import { usePackStore } from '@/stores/pack';
 import { useWorkshopStore } from '@/stores/workshop';
 import { loadLabelFont } from '@/ui/paper/labelFont';
@@ -24,7 +25,7 @@ export function useLabel(unit: Ref<SaleUnit>, market: Ref<LabelMarket>) {
     try {
       measure.value = await loadLabelFont();
     } catch (error) {
-      problem.value = `The label’s font could not be loaded: ${error instanceof Error ? error.message : String(error)}.`;
+      problem.value = `The label’s font could not be loaded: ${reasonOf(error)}.`;
     }
   });
 

@@ -7,7 +7,7 @@ import { useWorkshopStore } from '@/stores/workshop';
 import type { SpreadPair } from '@/workers/spreadApi';
 import { startSpread, type SpreadRun } from '@/workers/startSpread';
 import SpreadHistogram from './SpreadHistogram.vue';
-import { formatCount } from '@/core/words';
+import { formatCount, reasonOf } from '@/core/words';
 
 const props = defineProps<{ body: FormulaBody; plan: ScalePlan; request: ScaleRequest }>();
 
@@ -51,7 +51,7 @@ function start(): void {
     },
     (error: unknown) => {
       if (run !== mine) return;
-      problem.value = `The draws stopped: ${error instanceof Error ? error.message : String(error)}`;
+      problem.value = `The draws stopped: ${reasonOf(error)}.`;
       done.value = null;
     },
   );

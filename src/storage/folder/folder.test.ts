@@ -344,7 +344,10 @@ describe('a folder that is not in order', () => {
     desk.session.put('formulas', [lantern()]);
     await desk.look();
     folder.fail('write', new DOMException('no room', 'QuotaExceededError'));
-    expect(await bench.look()).toMatchObject({ takenCount: 1, written: { kind: 'failed' } });
+    expect(await bench.look()).toMatchObject({
+      takenCount: 1,
+      written: { kind: 'failed', reason: 'there is no room for it' },
+    });
     folder.fail('list', new DOMException('gone', 'NotFoundError'));
     await expect(bench.look()).rejects.toMatchObject({ name: 'NotFoundError' });
   });

@@ -1,3 +1,4 @@
+import { isFull, reasonOf } from '@/core/words';
 import { channelOf } from '../channel';
 import { openWorkshopDb, type OwnDevice, type Peer, type Trouble } from '../db';
 import { directoryOf } from './directory';
@@ -42,7 +43,10 @@ export async function lookAtFolder(
     const left = await writeOwn(db, folder, come.state, { now, today }).catch(
       (error: unknown): Left => ({
         state: come.state,
-        written: { kind: 'failed', reason: error instanceof Error ? error.message : String(error) },
+        written: {
+          kind: 'failed',
+          reason: isFull(error) ? 'there is no room for it' : reasonOf(error),
+        },
       }),
     );
     await db.put('folder', left.state);

@@ -1,6 +1,7 @@
 import { sameData } from '@/core/formula';
 import type { PastBatch, PastUses } from '@/core/past';
 import type { Photo } from '@/core/records';
+import { isFull, reasonOf } from '@/core/words';
 import { settingsSchema, type Settings } from '@/core/workshop';
 import { COLLECTION_NAMES, type CollectionName, type RecordOf } from '../collections';
 import {
@@ -125,7 +126,7 @@ export async function openSession(
   const spare = watchSpare(name);
   const channel = channelOf(name);
   channel.addEventListener('message', ({ data }: MessageEvent<Message>) => {
-    hear(data).catch((error: unknown) => fail(reasonOf(error)));
+    hear(data).catch((error: unknown) => fail(whyOf(error)));
   });
 
   function queue(key: Key, record: unknown): void {
@@ -171,7 +172,7 @@ export async function openSession(
     } catch (error) {
       // What failed, overlaid by what came since.
       waiting = new Map([...sent, ...waiting]);
-      fail(reasonOf(error));
+      fail(whyOf(error));
       return null;
     } finally {
       sending = new Map();
@@ -348,8 +349,6 @@ async function writeLeftBehind(db: WorkshopDb, name: string): Promise<void> {
 }
 
 /** A full store is said in plain words; everything else as the browser puts it. */
-function reasonOf(error: unknown): string {
-  if (error instanceof DOMException && error.name === 'QuotaExceededError')
-    return 'the storage of this browser is full';
-  return error instanceof Error ? error.message : String(error);
+function whyOf(error: unknown): string {
+  return isFull(error) ? 'the storage of this browser is full' : reasonOf(error);
 }

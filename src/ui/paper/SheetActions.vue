@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
+import { reasonOf } from '@/core/words';
 import { saveBlob } from '@/ui/frame/download';
 import type { Sheet } from './sheet';
 
@@ -15,7 +16,7 @@ async function writePdf(): Promise<void> {
     const { sheetPdf } = await import('./sheetPdf');
     saveBlob(`${props.sheet.code ?? props.sheet.title}.pdf`, await sheetPdf(props.sheet));
   } catch (error) {
-    problem.value = `The PDF could not be written: ${error instanceof Error ? error.message : String(error)}. Print it instead.`;
+    problem.value = `The PDF could not be written: ${reasonOf(error)}. Print it instead.`;
   }
   isWriting.value = false;
 }

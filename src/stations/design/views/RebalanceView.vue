@@ -10,7 +10,7 @@ import {
 } from '@/core/rebalance';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/core/words';
+import { formatGrams, reasonOf } from '@/core/words';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { startRebalance, type RebalanceRun } from '@/workers/startRebalance';
 import { useMaterials } from '@/ui/fields/materials';
@@ -74,7 +74,7 @@ async function find(): Promise<void> {
     result.value = found;
     design.setPreview(found.status === 'changed' ? found.body : null);
   } catch (error) {
-    problem.value = error instanceof Error ? error.message : String(error);
+    problem.value = `${reasonOf(error)}.`;
   } finally {
     if (asked === latest) settled();
   }
