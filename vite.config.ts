@@ -5,6 +5,7 @@ import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 import vuetify from 'vite-plugin-vuetify';
+import { straightImports } from './scripts/lib/straightImports';
 import { NONCE } from './server/nonce';
 
 /** The largest file that is kept for work without a server: the sample workshop. */
@@ -24,6 +25,7 @@ export default defineConfig({
   plugins: [
     vue(),
     vuetify({ autoImport: true }),
+    straightImports(),
     VitePWA({
       // A newer version waits until the maker takes it in.
       registerType: 'prompt',
