@@ -62,10 +62,7 @@ watch(
 onMounted(async () => {
   try {
     await workshop.load();
-    if (workshop.isFirstVisit && startsWithSample()) {
-      const opened = await workshop.openSample();
-      if (!opened.ok) problem.value = opened.problem.message;
-    }
+    if (workshop.isFirstVisit && startsWithSample()) await workshop.openSample();
     isReady.value = true;
   } catch (error) {
     problem.value = `This browser would not open its store (${reasonOf(error)}). Private windows often refuse it.`;

@@ -1,33 +1,6 @@
-import type { z } from 'zod';
-import { roomDaySchema } from '@/core/air';
-import { formulaSchema } from '@/core/formula';
-import { goodsMoveSchema, packagingSchema, saleUnitSchema } from '@/core/goods';
-import { ownMaterialSchema } from '@/core/materials';
-import { orderSchema } from '@/core/orders';
-import { batchSchema, photoSchema } from '@/core/records';
-import { lotSchema, shelfMoldSchema, toolSchema } from '@/core/shelf';
-import { ladderSchema, trialSchema } from '@/core/trials';
+import type { CollectionName, RecordOf } from './schemas';
 
-/** Every list of records a workshop keeps, by its name in the database and in the file. */
-export const COLLECTIONS = {
-  materials: ownMaterialSchema,
-  formulas: formulaSchema,
-  batches: batchSchema,
-  lots: lotSchema,
-  molds: shelfMoldSchema,
-  tools: toolSchema,
-  rooms: roomDaySchema,
-  photos: photoSchema,
-  trials: trialSchema,
-  ladders: ladderSchema,
-  packaging: packagingSchema,
-  units: saleUnitSchema,
-  goods: goodsMoveSchema,
-  orders: orderSchema,
-} as const;
-
-export type CollectionName = keyof typeof COLLECTIONS;
-export type RecordOf<K extends CollectionName> = z.infer<(typeof COLLECTIONS)[K]>;
+export type { CollectionName, RecordOf };
 export type AnyRecord = RecordOf<CollectionName>;
 export type Records = { readonly [K in CollectionName]: readonly RecordOf<K>[] };
 

@@ -1,5 +1,4 @@
-import { settingsSchema } from '@/core/workshop';
-import { COLLECTIONS, COLLECTION_NAMES, type CollectionName } from './collections';
+import { COLLECTION_NAMES, type CollectionName } from './collections';
 
 /** The place of the settings: there is one record of them. */
 export const SETTINGS_KEY = 'settings/workshop';
@@ -15,10 +14,4 @@ export function isKey(key: string): key is Key {
 export function partsOf(key: Key): readonly [StoreName, string] {
   const at = key.indexOf('/');
   return [key.slice(0, at) as StoreName, key.slice(at + 1)];
-}
-
-/** @returns undefined for a record that does not fit its schema */
-export function parsedOf(key: Key, stored: unknown): unknown {
-  const [store] = partsOf(key);
-  return (store === 'settings' ? settingsSchema : COLLECTIONS[store]).safeParse(stored).data;
 }

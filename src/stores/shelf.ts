@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import type { Method } from '@/core/formula';
 import { takenFrom, type LotUse } from '@/core/making';
-import { type Means, type PlannedLine } from '@/core/scaling';
+import type { Means, PlannedLine } from '@/core/scaling';
 import {
   assignLots,
   benchScales,

@@ -19,7 +19,7 @@ import {
   type Records,
   type Session,
 } from '@/storage/session';
-import { movedInTime, previewImport, readWorkshopFile, type FileResult } from '@/storage/file';
+import { movedInTime, previewImport, sampleFrom } from '@/storage/file';
 import type { Refused } from '@/storage/soundness';
 import { nowIso } from './now';
 import { everyRecord, overlaid, without } from './recordLists';
@@ -258,11 +258,9 @@ export const useWorkshopStore = defineStore('workshop', () => {
   }
 
   /** Loads the sample workshop that ships with the application, its year ending now. Nothing already here is replaced. */
-  async function openSample(): Promise<FileResult> {
-    const text = (await import('../../demo/orrin-quay.rovack.json?raw')).default;
-    const result = readWorkshopFile(text);
-    if (!result.ok) return result;
-    const workshop = movedInTime(result.workshop, msSince(result.workshop.exportedAt));
+  async function openSample(): Promise<void> {
+    const sample = sampleFrom((await import('../../demo/orrin-quay.rovack.json?raw')).default);
+    const workshop = movedInTime(sample, msSince(sample.exportedAt));
     putAll(previewImport(workshop, records.value).fresh);
     changeSettings({
       formulaInHandId: workshop.formulas[0]?.id ?? null,
@@ -281,7 +279,6 @@ export const useWorkshopStore = defineStore('workshop', () => {
           ? workshop.settings.maker
           : settings.value.maker,
     });
-    return result;
   }
 
   /** Takes the sample workshop out as a whole; the maker's own records stay. */

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { useRouter } from 'vue-router';
+import { reasonOf } from '@/core/words';
 import { useWorkshopStore } from '@/stores/workshop';
 
 const workshop = useWorkshopStore();
@@ -8,8 +9,9 @@ const router = useRouter();
 const problem = ref('');
 
 async function openSample(): Promise<void> {
-  const result = await workshop.openSample();
-  if (!result.ok) problem.value = result.problem.message;
+  await workshop.openSample().catch((error: unknown) => {
+    problem.value = `The sample could not be loaded: ${reasonOf(error)}.`;
+  });
 }
 
 const canShare = 'showDirectoryPicker' in window;

@@ -1,4 +1,6 @@
 export { checkHumidity } from './humidity';
 export { absoluteHumidityGM3, dewPointC, saturationVaporPressureHPa } from './moistAir';
-export { ROOM_PLACES, roomCurve, roomDaySchema, roomReadingSchema, withReading } from './roomDays';
-export type { RoomDay, RoomPlace, RoomPoint, RoomReading } from './roomDays';
+export { ROOM_PLACES, roomCurve, withReading } from './roomDays';
+export { roomDaySchema, roomReadingSchema } from './roomDaySchema';
+export type { RoomDay, RoomReading } from './roomDaySchema';
+export type { RoomPlace, RoomPoint } from './roomDays';

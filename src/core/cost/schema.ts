@@ -15,15 +15,6 @@ export const moneySchema = z.object({
 });
 export type Money = z.infer<typeof moneySchema>;
 
-/** Until the maker says otherwise. Common practice for the margins; the wage is a start value. */
-export const USUAL_MONEY: Money = {
-  currency: 'USD',
-  roundTo: 0.05,
-  laborPerHour: 18,
-  wholesaleMarginPct: 40,
-  retailMarginPct: 65,
-};
-
 /** What a formula costs beside its materials. */
 export const costingSchema = z.object({
   /** Money for wrap, box and label of one piece. */
@@ -32,5 +23,3 @@ export const costingSchema = z.object({
   laborMinutes: z.number().min(0).max(100_000),
 });
 export type Costing = z.infer<typeof costingSchema>;
-
-export const NO_COSTING: Costing = { packagingEach: 0, laborMinutes: 0 };

@@ -1,7 +1,8 @@
 import { PHASES, type Material, type Phase } from '../materials';
 import { exactly, type Spread } from '../units';
 import { lineOf, newLine } from './create';
-import { MAX_LINE_G, type FormulaBody, type Line } from './schema';
+import { MAX_LINE_G } from './kinds';
+import type { FormulaBody, Line } from './schema';
 
 /**
  * Editing operations: each takes a body and returns a new one, sharing what did not change,

@@ -8,26 +8,22 @@ export {
   PART_KINDS,
   SCHOOLS,
   VESSEL_KINDS,
-  formulaBodySchema,
-  formulaSchema,
-  lineSchema,
-} from './schema';
+} from './kinds';
+export { formulaBodySchema, formulaSchema, lineSchema } from './schema';
 export type {
   Family,
   Formula,
   FormulaBody,
   FormulaVersion,
   Line,
-  LineWay,
   Method,
-  OpKind,
   Part,
   PartKind,
   School,
   UnreadLine,
-  VesselKind,
   WorkEdit,
 } from './schema';
+export type { LineWay, OpKind, VesselKind } from './kinds';
 export { FAMILY_WORDS, METHOD_WORDS, PART_WORDS, SCHOOL_WORDS, isForSkin, useOf } from './words';
 export { emptyBody, lineOf, newFormula, newLine, newPart } from './create';
 export { newId } from './newId';

@@ -1,5 +1,6 @@
 import type { Material } from '../materials';
-import { LINE_WAYS, type FormulaBody, type LineWay } from './schema';
+import { LINE_WAYS, type LineWay } from './kinds';
+import type { FormulaBody } from './schema';
 
 /** How a line goes in, as a maker says it behind its name. */
 export const WAY_WORDS: Readonly<Record<LineWay, string>> = {

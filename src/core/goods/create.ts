@@ -1,6 +1,7 @@
 import { newId, type Formula } from '../formula';
 import { usualDesign } from '../labeling';
-import type { Grade, Packaging, PackagingKind, SaleUnit, UnitKind } from './schema';
+import type { Grade, PackagingKind, UnitKind } from './kinds';
+import type { Packaging, SaleUnit } from './schema';
 
 interface Row {
   readonly pieces: number;

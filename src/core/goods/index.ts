@@ -1,23 +1,7 @@
-export {
-  GONE_WAYS,
-  GRADES,
-  PACKAGING_KINDS,
-  UNIT_KINDS,
-  goodsMoveSchema,
-  packagingSchema,
-  saleUnitSchema,
-} from './schema';
-export type {
-  GoneWay,
-  GoodsMove,
-  Grade,
-  MoveOf,
-  NewMove,
-  Packaging,
-  PackagingKind,
-  SaleUnit,
-  UnitKind,
-} from './schema';
+export { GONE_WAYS, GRADES, PACKAGING_KINDS, UNIT_KINDS } from './kinds';
+export { goodsMoveSchema, packagingSchema, saleUnitSchema } from './schema';
+export type { GoneWay, Grade, PackagingKind, UnitKind } from './kinds';
+export type { GoodsMove, MoveOf, NewMove, Packaging, SaleUnit } from './schema';
 export { standingMoves, standsOn } from './moves';
 export { givenBy, looseChanges, looseStock, overdrawn, unitsOnHand, wrappedStock } from './stock';
 export type { Loose, LooseStock, WrappedStock } from './stock';

@@ -18,7 +18,8 @@ import type { ScentDocument } from '../scent';
 import type { Lot } from '../shelf';
 import { allergenDocuments, batchContents, lotExpiries } from './contents';
 import { pieceNet } from './net';
-import type { Grade, Packaging, SaleUnit } from './schema';
+import type { Grade } from './kinds';
+import type { Packaging, SaleUnit } from './schema';
 
 /** What a label is made from beside the sale unit. */
 export interface LabelBooks {

@@ -2,7 +2,7 @@ import { labelFigure } from '../labeling';
 import type { Catalog } from '../materials';
 import { standing, type Batch } from '../records';
 import { dryingLossFraction, labelWeightG, pressedMix } from '../trays';
-import type { Grade } from './schema';
+import type { Grade } from './kinds';
 
 /** Net weight that a piece of a batch can bear. */
 export interface PieceNet {

@@ -2,14 +2,12 @@ import { z } from 'zod';
 import { ORIGINS } from '../formula';
 import { BARRIER_IDS } from '../keeping';
 import { labelDesignSchema } from '../labeling';
+import { PACKAGING_KINDS, GRADES, UNIT_KINDS, GONE_WAYS } from './kinds';
 
 const moment = z.iso.datetime({ offset: true });
 const whole = z.int().min(0).max(1_000_000);
 const some = z.int().min(1).max(1_000_000);
 const money = z.number().min(0).max(1_000_000);
-
-export const PACKAGING_KINDS = ['film', 'bag', 'box', 'jar', 'sachet', 'label', 'tag'] as const;
-export type PackagingKind = (typeof PACKAGING_KINDS)[number];
 
 /** What goods are wrapped in, by the piece, with its deliveries. */
 export const packagingSchema = z.object({
@@ -50,13 +48,6 @@ export const packagingSchema = z.object({
 });
 export type Packaging = Readonly<z.infer<typeof packagingSchema>>;
 
-/** What a piece of a batch is worth: whole, not quite, or a mini piece from the rest. */
-export const GRADES = ['good', 'second', 'sampler'] as const;
-export type Grade = (typeof GRADES)[number];
-
-export const UNIT_KINDS = ['piece', 'pair', 'box', 'jar', 'sachet', 'sampler'] as const;
-export type UnitKind = (typeof UNIT_KINDS)[number];
-
 /** What is sold: pieces of one formula or of several in a wrap, with its price and its label. */
 export const saleUnitSchema = z.object({
   id: z.uuid(),
@@ -95,9 +86,6 @@ export const saleUnitSchema = z.object({
   isLaidAway: z.boolean(),
 });
 export type SaleUnit = Readonly<z.infer<typeof saleUnitSchema>>;
-
-export const GONE_WAYS = ['sold', 'given', 'embed', 'crumbled', 'thrown-away'] as const;
-export type GoneWay = (typeof GONE_WAYS)[number];
 
 const loose = z.object({ batchId: z.uuid(), grade: z.enum(GRADES), pieces: some });
 const base = {

@@ -1,6 +1,7 @@
 import { countOf, keptPieces, standing, type Batch, type Fate } from '../records';
 import { standingMoves } from './moves';
-import { GRADES, type GoodsMove, type Grade, type MoveOf } from './schema';
+import { GRADES, type Grade } from './kinds';
+import type { GoodsMove, MoveOf } from './schema';
 
 /** Pieces of one batch that lie unwrapped, by what they are worth; below zero when more left than there was. */
 export type Loose = Readonly<Record<Grade, number>>;

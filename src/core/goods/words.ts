@@ -1,5 +1,6 @@
 import { counted } from '../words';
-import type { GoneWay, GoodsMove, Grade, PackagingKind, UnitKind } from './schema';
+import type { GoneWay, Grade, PackagingKind, UnitKind } from './kinds';
+import type { GoodsMove } from './schema';
 
 export const GRADE_WORDS: Readonly<Record<Grade, string>> = {
   good: 'whole',

@@ -1,6 +1,7 @@
 import type { Batch } from '../records';
 import type { LooseStock } from './stock';
-import type { Grade, SaleUnit } from './schema';
+import type { Grade } from './kinds';
+import type { SaleUnit } from './schema';
 
 /** Pieces of a batch for a wrapping. */
 export interface FromBatch {

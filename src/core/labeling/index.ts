@@ -31,8 +31,9 @@ export type { Must, MustCode, MustFacts, MustState } from './mustSay';
 export { sayMust } from './words';
 export { fillWatch } from './fillWatch';
 export type { FillWatch } from './fillWatch';
-export { SHEETS, labelDesignSchema, sheetProblem, sheetSchema, usualDesign } from './design';
-export type { LabelDesign, LabelSheet } from './design';
+export { SHEETS, sheetProblem, usualDesign } from './design';
+export { labelDesignSchema, sheetSchema } from './designSchema';
+export type { LabelDesign, LabelSheet } from './designSchema';
 export { FIELD_WORDS, cannotPrint, layLabel, sayCut, seatsFor } from './layout';
 export type {
   LabelFoot,

@@ -1,5 +1,7 @@
-export { TENDINGS, VESSEL_WORDS, benchStepSchema, lineShareSchema, lotUseSchema } from './steps';
-export type { BenchStep, LineShare, LotUse, StepOf, Tending, Vessel, WeighStep } from './steps';
+export { TENDINGS, VESSEL_WORDS } from './steps';
+export { benchStepSchema, lineShareSchema, lotUseSchema } from './stepSchema';
+export type { BenchStep, LineShare, LotUse, StepOf, WeighStep } from './stepSchema';
+export type { Tending, Vessel } from './steps';
 export { benchCautions, sheetRows } from './sheet';
 export type { SheetRow } from './sheet';
 export { lanesOf, meanwhile } from './lanes';

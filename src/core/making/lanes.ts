@@ -1,4 +1,4 @@
-import type { BenchStep } from './steps';
+import type { BenchStep } from './stepSchema';
 
 /** One step in the picture of the work: which vessel's lane it lies in, and how long it is beside the others. */
 export interface LaneStep {

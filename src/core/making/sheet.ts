@@ -1,6 +1,6 @@
 import { CAUTION_BY_TRAIT, materialById, type Catalog, type Trait } from '../materials';
 import { decimalsOf, sayCounted } from '../weighing';
-import type { BenchStep, WeighStep } from './steps';
+import type { BenchStep, WeighStep } from './stepSchema';
 
 /** One line of a bench sheet, ready to be drawn or printed. */
 export interface SheetRow {

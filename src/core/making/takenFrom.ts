@@ -1,4 +1,4 @@
-import type { LotUse } from './steps';
+import type { LotUse } from './stepSchema';
 
 /** What was weighed, taken off the lots planned for it: in their order, the last one takes what is over. */
 export function takenFrom(planned: readonly LotUse[], massG: number): LotUse[] {

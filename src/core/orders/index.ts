@@ -1,4 +1,6 @@
-export { ORDER_KINDS, orderSchema } from './schema';
-export type { Order, OrderKind } from './schema';
+export { ORDER_KINDS } from './kinds';
+export { orderSchema } from './schema';
+export type { Order } from './schema';
+export type { OrderKind } from './kinds';
 export { ORDER_KIND_WORDS } from './words';
 export { nextOf } from './nextOf';

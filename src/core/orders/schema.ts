@@ -1,7 +1,5 @@
 import { z } from 'zod';
-
-export const ORDER_KINDS = ['order', 'stall', 'shop'] as const;
-export type OrderKind = (typeof ORDER_KINDS)[number];
+import { ORDER_KINDS } from './kinds';
 
 /** What somebody wants to have, and when. What was handed over stands with the goods. */
 export const orderSchema = z.object({

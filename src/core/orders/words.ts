@@ -1,4 +1,4 @@
-import type { OrderKind } from './schema';
+import type { OrderKind } from './kinds';
 
 export const ORDER_KIND_WORDS: Readonly<Record<OrderKind, string>> = {
   order: 'Order',

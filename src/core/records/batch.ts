@@ -5,7 +5,8 @@ import type { Catalog } from '../materials';
 import type { ScalePlan, ScaleRequest } from '../scaling';
 import { markStruck, settlingEntries } from './settled';
 import type { BenchScale } from '../weighing';
-import { AFTER_BENCH, type Batch, type FrozenReadings, type NewEntry } from './schema';
+import { AFTER_BENCH } from './kinds';
+import type { Batch, FrozenReadings, NewEntry } from './schema';
 
 export interface BatchStart {
   readonly catalog: Catalog;

@@ -1,5 +1,6 @@
 export { restAsPlanned, weighingsAhead } from './asPlanned';
-export { AFTER_BENCH, FATES, FAULTS, KEPT_COLORS, batchSchema } from './schema';
+export { AFTER_BENCH, FATES, FAULTS, KEPT_COLORS } from './kinds';
+export { batchSchema } from './schema';
 export {
   FATE_WORDS,
   KEPT_COLOR_WORDS,
@@ -7,18 +8,8 @@ export {
   WEIGHED_BY_WORDS,
   sayWhyAdded,
 } from './words';
-export type {
-  AddedWhy,
-  Batch,
-  BatchEntry,
-  EntryOf,
-  Fate,
-  Fault,
-  FrozenReadings,
-  KeptColor,
-  NewEntry,
-  WeighedBy,
-} from './schema';
+export type { AddedWhy, Fate, Fault, KeptColor, WeighedBy } from './kinds';
+export type { Batch, BatchEntry, EntryOf, FrozenReadings, NewEntry } from './schema';
 export {
   benchSteps,
   currentStep,
@@ -53,7 +44,8 @@ export {
   weighedTotalG,
 } from './summary';
 export type { WeighedLine } from './summary';
-export { PHOTOS_A_BATCH, PHOTO_MAX_CHARS, PHOTO_MAX_PX, photoSchema } from './photo';
+export { PHOTOS_A_BATCH, PHOTO_MAX_CHARS, PHOTO_MAX_PX } from './photoSize';
+export { photoSchema } from './photo';
 export type { Photo } from './photo';
 export { LOOK_MONTHS, isStillGood, keptPieces, looksOf, ownKeeping } from './keptBack';
 export type { Look, LookMonth, OwnKeeping } from './keptBack';

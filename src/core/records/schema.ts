@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { ORIGINS, formulaBodySchema } from '../formula';
 import { TENDINGS, benchStepSchema, lineShareSchema, lotUseSchema } from '../making';
 import { moldSchema, scaleRequestSchema } from '../scaling';
+import { FAULTS, FATES, KEPT_COLORS, ADDED_WHY, WEIGHED_BY } from './kinds';
 
 const moment = z.iso.datetime({ offset: true });
 const massG = z.number().min(0).max(1_000_000);
@@ -9,52 +10,6 @@ const massG = z.number().min(0).max(1_000_000);
 const MOST = { entries: 10_000, steps: 2000, lines: 2000 };
 const id = z.string().max(300);
 const materialId = z.string().min(1).max(120);
-
-/** What went wrong with a piece, as the trade names it. */
-export const FAULTS = [
-  'warts',
-  'seam-cracks',
-  'top-cracks',
-  'crumbling',
-  'split-in-half',
-  'flat-bottom',
-  'soft',
-  'weak-fizz',
-  'browning',
-  'bad-eggs',
-  'ring-in-tub',
-  'specks',
-  'uneven-water-color',
-  'stuck',
-] as const;
-export type Fault = (typeof FAULTS)[number];
-
-/** What becomes of pieces that are not sold as they are. */
-export const FATES = ['embed-powder', 'bath-dust', 'samplers', 'seconds', 'thrown-away'] as const;
-export type Fate = (typeof FATES)[number];
-
-/** What has become of a color in store. */
-export const KEPT_COLORS = ['as-made', 'faded', 'browned', 'spotted'] as const;
-export type KeptColor = (typeof KEPT_COLORS)[number];
-
-/** Why something went into the bowl beside the plan. */
-export const ADDED_WHY = ['too-dry', 'too-wet', 'sprayed', 'unplanned'] as const;
-export type AddedWhy = (typeof ADDED_WHY)[number];
-
-/** How a weight came to be known. */
-export const WEIGHED_BY = [
-  'simulated-scale',
-  'serial-scale',
-  'typed',
-  'drops',
-  'spoons',
-  /** Worked from paper: what the plan said, by the maker's word. */
-  'as-planned',
-] as const;
-export type WeighedBy = (typeof WEIGHED_BY)[number];
-
-/** The step of what happens when the bench is done with. */
-export const AFTER_BENCH = 'after';
 
 const entryBase = {
   id: z.uuid(),

@@ -2,7 +2,8 @@ import { portionsOf, reactantsOf, type Catalog, type MaterialMass } from '../mat
 import { fizzBalance } from '../chemistry';
 import type { LotUse } from '../making';
 import { contentsOf, sharesOf } from './weighed';
-import type { Batch, BatchEntry, EntryKind, EntryOf, WeighedBy } from './schema';
+import type { Batch, BatchEntry, EntryKind, EntryOf } from './schema';
+import type { WeighedBy } from './kinds';
 
 /** Entries of one kind that have not been struck, oldest first. */
 export function standing<K extends EntryKind>(batch: Batch, kind: K): readonly EntryOf<K>[] {

@@ -1,4 +1,5 @@
-import type { Batch, EntryOf, Fate, KeptColor, WeighedBy } from './schema';
+import type { Batch, EntryOf } from './schema';
+import type { Fate, KeptColor, WeighedBy } from './kinds';
 
 export const OUTCOME_WORDS: Readonly<Record<Batch['outcome'], string>> = {
   'at-the-bench': 'at the bench',

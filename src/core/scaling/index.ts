@@ -3,15 +3,17 @@ export {
   MOLD_WORDS,
   describeMold,
   moldHolding,
-  moldSchema,
   moldSurfaceMm2,
   moldVolumeMl,
   sideView,
 } from './molds';
-export type { Mold, MoldFigure, MoldShape } from './molds';
+export { moldSchema } from './moldSchema';
+export type { Mold, MoldShape } from './moldSchema';
+export type { MoldFigure } from './molds';
 export { packedDensityGMl } from './packedDensity';
-export { USUAL_REQUEST, scaleRequestSchema, usualRequest } from './request';
-export type { MoldSet, ScaleRequest, Want, WantKind, Way } from './request';
+export { USUAL_REQUEST, usualRequest } from './request';
+export { scaleRequestSchema } from './requestSchema';
+export type { MoldSet, ScaleRequest, Want, WantKind, Way } from './requestSchema';
 export { requestFor } from './request';
 export { NO_MEANS } from './means';
 export type { Means, PremixStock } from './means';

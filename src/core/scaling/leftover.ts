@@ -1,4 +1,5 @@
-import { moldVolumeMl, type Mold } from './molds';
+import { moldVolumeMl } from './molds';
+import type { Mold } from './moldSchema';
 
 /** A mold the leftover could fill. */
 export interface SmallMold {

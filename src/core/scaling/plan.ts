@@ -4,10 +4,11 @@ import { bowlHoldsG, largestShare } from './bowls';
 import type { Means } from './means';
 import { NO_MEANS } from './means';
 import type { MixReadings } from './mixReadings';
-import { moldVolumeMl, type Mold } from './molds';
+import { moldVolumeMl } from './molds';
+import type { Mold } from './moldSchema';
 import { packedDensityGMl } from './packedDensity';
 import { planLines, type PlannedLine } from './planLines';
-import type { MoldSet, ScaleRequest } from './request';
+import type { MoldSet, ScaleRequest } from './requestSchema';
 import { materialsUsed } from './used';
 import { formatCount } from '../words';
 import {

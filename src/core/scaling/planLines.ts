@@ -13,7 +13,7 @@ import {
 } from '../weighing';
 import type { Means, PremixStock } from './means';
 import { mixOf, mixReadings, readingSlopes, type MixReadings } from './mixReadings';
-import type { ScaleRequest, Way } from './request';
+import type { ScaleRequest, Way } from './requestSchema';
 
 export interface PlannedLine {
   readonly lineId: string;

@@ -1,7 +1,7 @@
 import type { FormulaBody } from '../formula';
 import { planScale, type ScalePlan } from './plan';
 import type { Means } from './means';
-import type { ScaleRequest } from './request';
+import type { ScaleRequest } from './requestSchema';
 import { materialsUsed } from './used';
 
 export interface Wanted {

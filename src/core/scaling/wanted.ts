@@ -2,7 +2,7 @@ import { isInside, type FormulaBody, type Part } from '../formula';
 import { materialById } from '../materials';
 import { largestShare } from './bowls';
 import type { Means } from './means';
-import type { MoldSet, ScaleRequest } from './request';
+import type { MoldSet, ScaleRequest } from './requestSchema';
 
 /** How much of a formula lies inside the pieces and beside them, as shares of the mix and in grams a piece. */
 export interface Amounts {

@@ -41,16 +41,10 @@ export { KIND_WORDS, TRIAL_KINDS, usualKind } from './kinds';
 export type { TrialKind } from './kinds';
 export { SEEN_ROWS, seenRow, seenRowsOf } from './seen';
 export type { SeenRow, SeenWhat } from './seen';
-export {
-  MOST_JUG_S,
-  MOST_READINGS,
-  PHASES,
-  VERDICTS,
-  WHYS,
-  trialEntrySchema,
-  trialSchema,
-} from './schema';
-export type { NewTrialEntry, Phase, Trial, TrialEntry, TrialEntryOf, Verdict, Why } from './schema';
+export { MOST_JUG_S, MOST_READINGS, PHASES, VERDICTS, WHYS } from './kinds';
+export { trialEntrySchema, trialSchema } from './schema';
+export type { NewTrialEntry, Trial, TrialEntry, TrialEntryOf } from './schema';
+export type { Phase, Verdict, Why } from './kinds';
 export { isForgotten, nextPhase, phaseProblem, phaseS, runningS } from './phases';
 export type { PhaseProblem } from './phases';
 export {

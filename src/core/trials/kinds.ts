@@ -24,3 +24,42 @@ export function usualKind({ family }: Pick<FormulaBody, 'family'>): Exclude<Tria
       return 'cleaning';
   }
 }
+
+/** What the stopwatch is pressed for, in the order it usually comes. */
+export const PHASES = [
+  'touched',
+  'first-fizz',
+  'floats',
+  'sinks',
+  'came-up',
+  'half',
+  'gone',
+  'last-bubbles',
+] as const;
+export type Phase = (typeof PHASES)[number];
+
+export const VERDICTS = ['sell', 'again', 'no'] as const;
+export type Verdict = (typeof VERDICTS)[number];
+
+/** Why it is not sold as it is. */
+export const WHYS = [
+  'weak-fizz',
+  'too-fast',
+  'too-slow',
+  'sinks',
+  'no-foam',
+  'scent-weak',
+  'scent-strong',
+  'color-off',
+  'ring',
+  'slippery',
+  'skin',
+  'left-over',
+  'does-not-clean',
+] as const;
+export type Why = (typeof WHYS)[number];
+
+/** A jug that stands longer was forgotten: nothing fizzes for so long, s. Start value of ours. */
+export const MOST_JUG_S = 3 * 3600;
+/** More readings than this are three hours of a scale that writes each three seconds. */
+export const MOST_READINGS = 3600;

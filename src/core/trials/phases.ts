@@ -1,6 +1,7 @@
 import { standingIn } from './write';
 import type { TrialKind } from './kinds';
-import type { Phase, Trial } from './schema';
+import type { Phase } from './kinds';
+import type { Trial } from './schema';
 
 /** A stopwatch that runs so long was forgotten: no piece lasts an hour. Start value of ours. */
 const FORGOTTEN_S = 3600;

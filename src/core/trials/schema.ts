@@ -2,43 +2,10 @@ import { z } from 'zod';
 import { ORIGINS } from '../formula';
 import { TRIAL_KINDS } from './kinds';
 import { SEEN_ROWS, SEEN_WHATS, type SeenRow } from './seen';
+import { PHASES, VERDICTS, WHYS, MOST_READINGS } from './kinds';
 
 const moment = z.iso.datetime({ offset: true });
 const massG = z.number().min(0.1).max(20_000);
-
-/** What the stopwatch is pressed for, in the order it usually comes. */
-export const PHASES = [
-  'touched',
-  'first-fizz',
-  'floats',
-  'sinks',
-  'came-up',
-  'half',
-  'gone',
-  'last-bubbles',
-] as const;
-export type Phase = (typeof PHASES)[number];
-
-export const VERDICTS = ['sell', 'again', 'no'] as const;
-export type Verdict = (typeof VERDICTS)[number];
-
-/** Why it is not sold as it is. */
-export const WHYS = [
-  'weak-fizz',
-  'too-fast',
-  'too-slow',
-  'sinks',
-  'no-foam',
-  'scent-weak',
-  'scent-strong',
-  'color-off',
-  'ring',
-  'slippery',
-  'skin',
-  'left-over',
-  'does-not-clean',
-] as const;
-export type Why = (typeof WHYS)[number];
 
 const entryBase = {
   id: z.uuid(),
@@ -81,11 +48,6 @@ export const trialEntrySchema = z.discriminatedUnion('kind', [
   }),
   z.object({ ...entryBase, kind: z.literal('note'), text: z.string().max(500) }),
 ]);
-
-/** A jug that stands longer was forgotten: nothing fizzes for so long, s. Start value of ours. */
-export const MOST_JUG_S = 3 * 3600;
-/** More readings than this are three hours of a scale that writes each three seconds. */
-export const MOST_READINGS = 3600;
 
 export const trialSchema = z.object({
   id: z.uuid(),

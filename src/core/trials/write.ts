@@ -1,11 +1,6 @@
 import { newId } from '../formula';
-import {
-  MOST_READINGS,
-  type NewTrialEntry,
-  type Trial,
-  type TrialEntry,
-  type TrialEntryOf,
-} from './schema';
+import { MOST_READINGS } from './kinds';
+import type { NewTrialEntry, Trial, TrialEntry, TrialEntryOf } from './schema';
 
 export type TrialStart = Pick<
   Trial,

@@ -1,4 +1,5 @@
 export { waterFor } from './waterFor';
-export { USUAL_SETTINGS, settingsSchema } from './settings';
-export type { Settings } from './settings';
+export { USUAL_SETTINGS } from './settings';
+export { settingsSchema } from './settingsSchema';
+export type { Settings } from './settingsSchema';
 export { smallMeasuresOf, squirtG } from './smallMeasures';

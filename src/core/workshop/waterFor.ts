@@ -1,6 +1,6 @@
 import type { Family } from '../formula';
 import type { Tub } from '../water';
-import type { Settings } from './settings';
+import type { Settings } from './settingsSchema';
 
 /** The water a piece of this family works in: a cleaning piece in the basin, all others in the bath. */
 export function waterFor(family: Family, { tub, basin }: Pick<Settings, 'tub' | 'basin'>): Tub {

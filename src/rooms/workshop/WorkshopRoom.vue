@@ -2,7 +2,7 @@
 import { ref } from 'vue';
 import { useWorkshopStore } from '@/stores/workshop';
 import PageHeader from '@/shared/PageHeader.vue';
-import { counted } from '@/core/words';
+import { counted, reasonOf } from '@/core/words';
 import FilePanel from './FilePanel.vue';
 import FolderPanel from './FolderPanel.vue';
 import ToolsPanel from './ToolsPanel.vue';
@@ -12,8 +12,10 @@ const isRemoving = ref(false);
 const problem = ref('');
 
 async function openSample(): Promise<void> {
-  const result = await workshop.openSample();
-  problem.value = result.ok ? '' : result.problem.message;
+  problem.value = '';
+  await workshop.openSample().catch((error: unknown) => {
+    problem.value = `The sample could not be loaded: ${reasonOf(error)}.`;
+  });
 }
 
 function removeSample(): void {

@@ -1,10 +1,10 @@
-import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction } from 'idb';
-import { pastOf, usesOf, type PastBatch, type PastUses } from '@/core/past';
-import { batchSchema, type Photo } from '@/core/records';
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import type { PastBatch, PastUses } from '@/core/past';
+import type { Photo } from '@/core/records';
 import type { Settings } from '@/core/workshop';
 import type { CollectionName, RecordOf } from '../collections';
-import { STORE_NAMES, type StoreName } from '../keys';
-import { STORED_VERSION, upgraded, type Plain } from '../upgrades';
+import { STORE_NAMES } from '../keys';
+import { STORED_VERSION } from '../upgrades';
 import type { FolderHandle, FolderState } from './folderState';
 import type { OwnDevice, Stamp } from './stamps';
 
@@ -29,7 +29,7 @@ export interface WorkshopSchema extends DBSchema, Collections {
 export type WorkshopDb = IDBPDatabase<WorkshopSchema>;
 
 /** Beside the records; each keyed by id. */
-const OTHER_STORES = ['digests', 'uses', 'untold', 'device', 'folder', 'handle'] as const;
+export const OTHER_STORES = ['digests', 'uses', 'untold', 'device', 'folder', 'handle'] as const;
 
 /** What the browser may do to an open database behind its back. */
 export interface DbEvents {
@@ -46,7 +46,9 @@ export interface DbEvents {
 }
 
 /** Opens the workshop's database, creates what is missing and brings what an older release stored up. */
-export function openWorkshopDb(name: string, events: DbEvents = {}): Promise<WorkshopDb> {
+export async function openWorkshopDb(name: string, events: DbEvents = {}): Promise<WorkshopDb> {
+  // Loaded beforehand: a transaction does not wait for it.
+  const older = (await mayBeOlder(name)) ? await import('./rewrite') : null;
   return openDB<WorkshopSchema>(name, STORED_VERSION, {
     async upgrade(db, oldVersion, _newVersion, tx, event) {
       for (const store of STORE_NAMES)
@@ -57,7 +59,9 @@ export function openWorkshopDb(name: string, events: DbEvents = {}): Promise<Wor
         if (!db.objectStoreNames.contains(store)) db.createObjectStore(store, { keyPath: 'id' });
       const photos = tx.objectStore('photos');
       if (!photos.indexNames.contains('byBatch')) photos.createIndex('byBatch', 'batchId');
-      if (oldVersion >= 1) await rewrite(tx, oldVersion);
+      if (oldVersion >= 1 && !older)
+        throw new Error('what an older Rovack had stored came up just now: load this page anew');
+      if (oldVersion >= 1) await older?.rewrite(tx, oldVersion);
       else events.onNew?.((event as { readonly dataLoss?: string }).dataLoss === 'total');
     },
     blocked: () => events.onBlocked?.(),
@@ -70,29 +74,10 @@ export function openWorkshopDb(name: string, events: DbEvents = {}): Promise<Wor
   });
 }
 
-/** Everything stored as this release stores it, in the transaction of the new version: all of it or nothing. */
-async function rewrite(
-  tx: IDBPTransaction<
-    WorkshopSchema,
-    (StoreName | 'stamps' | (typeof OTHER_STORES)[number])[],
-    'versionchange'
-  >,
-  fromVersion: number,
-): Promise<void> {
-  // Older records are of no type of this release.
-  const untyped = tx as unknown as IDBPTransaction<unknown, StoreName[], 'versionchange'>;
-  const stored: Record<string, readonly Plain[]> = {};
-  for (const name of STORE_NAMES) stored[name] = await untyped.objectStore(name).getAll();
-  const records = upgraded(stored, fromVersion);
-  for (const name of STORE_NAMES)
-    for (const record of records[name] ?? []) await untyped.objectStore(name).put(record);
-  await tx.objectStore('digests').clear();
-  for (const stored of records.batches ?? []) {
-    const batch = batchSchema.safeParse(stored).data;
-    if (!batch) await tx.objectStore('untold').put({ id: String(stored.id) });
-    else {
-      await tx.objectStore('digests').put(pastOf(batch));
-      await tx.objectStore('uses').put(usesOf(batch));
-    }
-  }
+/** Has an older release stored something? Where the browser does not tell, it may have. */
+async function mayBeOlder(name: string): Promise<boolean> {
+  if (!('databases' in indexedDB)) return true;
+  const stored = await indexedDB.databases().catch(() => null);
+  const version = stored?.find((one) => one.name === name)?.version ?? 0;
+  return stored === null || (version >= 1 && version < STORED_VERSION);
 }

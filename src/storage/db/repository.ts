@@ -10,7 +10,7 @@ import {
   type Records,
 } from '../collections';
 import { STORE_NAMES } from '../keys';
-import { soundRecords, type Refused } from '../soundness';
+import type { Refused } from '../soundness';
 import type { WorkshopDb } from './open';
 import { ownDevice } from './stamps';
 
@@ -57,7 +57,9 @@ export async function loadWorkshop(
     ...stored,
     batches: batches.filter((one) => one !== undefined),
   };
-  if (build !== null && own?.soundBy === build)
+  const isEmpty = settings.length === 0 && Object.values(all).every((list) => list.length === 0);
+  if (build !== null && isEmpty) await foundSound(db, build);
+  if (isEmpty || (build !== null && own?.soundBy === build))
     return {
       records: recordsFrom(
         <K extends CollectionName>(name: K) => (all[name] ?? []) as RecordOf<K>[],
@@ -66,6 +68,7 @@ export async function loadWorkshop(
       refused: [],
       digests,
     };
+  const { soundRecords } = await import('../soundness');
   const sound = soundRecords(all, settings[0] ?? null);
   if (build !== null && sound.refused.length === 0) await foundSound(db, build);
   const told = new Set(digests.map(({ id }) => id));
@@ -92,6 +95,7 @@ export async function batchesOf(
 ): Promise<BroughtBatches> {
   const tx = db.transaction('batches');
   const stored = await Promise.all(ids.map((id) => tx.store.get(id)));
+  const { soundRecords } = await import('../soundness');
   const { records, refused } = soundRecords({ batches: stored.filter(Boolean) }, null, materials);
   return { batches: records.batches, refused };
 }
@@ -99,5 +103,6 @@ export async function batchesOf(
 /** The photos of a batch. */
 export async function photosOf(db: WorkshopDb, batchId: string): Promise<readonly Photo[]> {
   const stored = await db.getAllFromIndex('photos', 'byBatch', batchId);
+  const { soundRecords } = await import('../soundness');
   return soundRecords({ photos: stored }, null).records.photos;
 }

@@ -4,7 +4,7 @@ import { putRecord } from './put';
 import { WRITTEN_STORES, ownDevice, stampAfter } from './stamps';
 import { partsOf, type Key } from '../keys';
 import { sharedPart } from '../shared';
-import { unitedOf } from '../unite';
+import { isPlain, type unitedOf } from '../unite';
 
 export interface Written {
   /** What the database now holds, by key. */
@@ -14,11 +14,15 @@ export interface Written {
   readonly seq: number;
 }
 
-/** Writes all of it or nothing, in one transaction, each record united with what another side wrote meanwhile, and stamped. */
+/**
+ * Writes all of it or nothing, in one transaction, each record united with what another side wrote meanwhile, and stamped.
+ * @param unite how two sides come together: loaded when they do, which is seldom
+ */
 export async function writeUnited(
   db: WorkshopDb,
   sent: ReadonlyMap<Key, unknown>,
   known: ReadonlyMap<Key, unknown>,
+  unite: typeof unitedOf | null = null,
 ): Promise<Written> {
   const tx = db.transaction(WRITTEN_STORES, 'readwrite');
   const written = new Map<Key, unknown>();
@@ -37,13 +41,22 @@ export async function writeUnited(
       }),
     ),
   ]);
+  const sidesOf = ({ key, record }: (typeof stored)[number]) => ({
+    base: known.get(key),
+    mine: sent.get(key) ?? null,
+    theirs: record,
+  });
+  if (!unite && !stored.every((one) => isPlain(sidesOf(one)))) {
+    await aborted(tx).catch(() => {});
+    return writeUnited(db, sent, known, (await import('../unite')).unitedOf);
+  }
   const own = { ...last, seq: last.seq + 1 };
   let isNews = false;
   try {
     for (const before of stored) {
       const { key, record: theirs } = before;
-      const mine = sent.get(key) ?? null;
-      const united = unitedOf(key, { base: known.get(key), mine, theirs });
+      const sides = sidesOf(before);
+      const united = unite ? unite(key, sides) : { record: sides.mine, said: [] };
       said.push(...united.said);
       written.set(key, united.record);
       if (sameData(united.record, theirs)) continue;

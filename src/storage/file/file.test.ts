@@ -12,6 +12,7 @@ import {
   tooBig,
   workshopFileName,
   NO_RECORDS,
+  sampleFrom,
   writeWorkshopFile,
   type WorkshopFile,
 } from '.';
@@ -35,6 +36,14 @@ function refusal(text: string) {
   if (result.ok) throw new Error('the file was taken');
   return result.problem;
 }
+
+describe('the sample workshop', () => {
+  it('is whole and as this release writes it: a first visit takes it as it is', () => {
+    expect(sampleFrom(SAMPLE)).toEqual(opened(SAMPLE));
+    const result = readWorkshopFile(SAMPLE);
+    expect(result.ok && result.refused).toEqual([]);
+  });
+});
 
 describe('a workshop file', () => {
   it('comes back digit for digit', () => {

@@ -26,4 +26,5 @@ export { countRecords, previewImport } from './merge';
 export { COLLECTION_NAMES, NO_RECORDS } from '../collections';
 export type { CollectionName, Records } from '../collections';
 export type { ImportPreview } from './merge';
+export { sampleFrom } from './sample';
 export { movedInTime } from './moveTimes';

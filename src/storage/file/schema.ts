@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { settingsSchema } from '@/core/workshop';
-import { COLLECTIONS } from '../collections';
+import { COLLECTIONS } from '../schemas';
 import { STORED_VERSION } from '../upgrades';
 
 const vectorSchema = z.record(z.string().regex(/^[0-9a-f]{8}$/), z.int().min(0));

@@ -1,15 +1,9 @@
-import { z } from 'zod';
-
 /** A record that was not yet written when its page went away; `base` is what the database held when it was changed. */
 export interface Unwritten {
   readonly key: string;
   readonly base: unknown;
   readonly record: unknown;
 }
-
-const unwrittenSchema = z.array(
-  z.object({ key: z.string(), base: z.unknown(), record: z.unknown() }),
-);
 
 const prefixOf = (name: string) => `rovack unwritten ${name} `;
 
@@ -55,9 +49,13 @@ function placesOf(name: string): readonly string[] {
 
 function readPlace(place: string): readonly Unwritten[] {
   try {
-    const left = unwrittenSchema.safeParse(JSON.parse(localStorage.getItem(place) ?? '[]'));
-    return left.success ? left.data : [];
+    const left: unknown = JSON.parse(localStorage.getItem(place) ?? '[]');
+    return Array.isArray(left) ? left.filter(isUnwritten) : [];
   } catch {
     return [];
   }
+}
+
+function isUnwritten(left: unknown): left is Unwritten {
+  return typeof left === 'object' && left !== null && 'key' in left && typeof left.key === 'string';
 }

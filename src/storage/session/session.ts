@@ -17,8 +17,8 @@ import {
 } from '../db';
 import { workshopPieces, type PieceOptions } from '../carry';
 import { channelOf, type Message } from '../channel';
-import { SETTINGS_KEY, STORE_NAMES, isKey, parsedOf, partsOf, type Key } from '../keys';
-import { unitedOf } from '../unite';
+import { SETTINGS_KEY, STORE_NAMES, isKey, partsOf, type Key } from '../keys';
+import type { unitedOf } from '../unite';
 import { leave, leftBehind } from './leaving';
 import { watchSpare } from './spareWatch';
 
@@ -165,7 +165,10 @@ export async function openSession(
     events.onStatus({ kind: 'saving' });
     try {
       const written = await writeUnited(db, sent, known);
-      settle(sent, written);
+      const isOther = [...written.written].some(([key, record]) => record !== sent.get(key));
+      if (isOther || written.said.length > 0)
+        settle(sent, written, (await import('../unite')).unitedOf);
+      else for (const [key, record] of sent) known.set(key, record);
       if (waiting.size === 0) takeBack();
       channel.postMessage({ keys: [...sent.keys()] } satisfies Message);
       return written.seq;
@@ -180,17 +183,18 @@ export async function openSession(
   }
 
   /** What was written is what the database holds; where it was united with another side's, this tab takes that over. */
-  function settle(sent: ReadonlyMap<Key, unknown>, { written, said }: Written): void {
+  function settle(
+    sent: ReadonlyMap<Key, unknown>,
+    { written, said }: Written,
+    unite: typeof unitedOf,
+  ): void {
     for (const [key, record] of written) {
       const mine = sent.get(key);
       known.set(key, record);
       if (record === mine) continue;
       // Changed again while it was being written: that change was made on what was sent.
       if (waiting.has(key))
-        waiting.set(
-          key,
-          unitedOf(key, { base: mine, mine: waiting.get(key), theirs: record }).record,
-        );
+        waiting.set(key, unite(key, { base: mine, mine: waiting.get(key), theirs: record }).record);
       show(key, waiting.has(key) ? waiting.get(key) : record);
     }
     if (said.length > 0) events.onSaid(said);
@@ -224,6 +228,7 @@ export async function openSession(
   }
 
   async function hearSome(keys: readonly Key[]): Promise<void> {
+    const { parsedOf } = await import('../fitting');
     const stored = await storedNow(keys);
     const changes: Change[] = [];
     for (const [key, there] of stored) {
@@ -339,6 +344,8 @@ async function bringBack(
 /** What a page that went away could not write any more goes in first, united with what the database holds. */
 async function writeLeftBehind(db: WorkshopDb, name: string): Promise<void> {
   const { unwritten, taken } = leftBehind(name);
+  if (unwritten.length === 0) return taken();
+  const { parsedOf } = await import('../fitting');
   for (const { key, base, record } of unwritten) {
     if (!isKey(key)) continue;
     const fitting = record === null ? null : parsedOf(key, record);

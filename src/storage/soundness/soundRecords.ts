@@ -2,13 +2,13 @@ import { isShipped } from '@/core/materials';
 import { shortened } from '@/core/words';
 import { settingsSchema, type Settings } from '@/core/workshop';
 import {
-  COLLECTIONS,
   nameOfRecord,
   recordsFrom,
   type CollectionName,
   type RecordOf,
   type Records,
 } from '../collections';
+import { COLLECTIONS } from '../schemas';
 import { materialIds } from './materialIds';
 import { RULES, type Rule } from './rules';
 

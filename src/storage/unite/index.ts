@@ -1,2 +1,3 @@
-export { unitedOf, type Sides } from './unitedOf';
+export { isPlain, type Sides } from './plain';
+export { unitedOf } from './unitedOf';
 export type { Voice } from './words';

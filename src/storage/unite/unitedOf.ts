@@ -1,15 +1,9 @@
-import { sameData } from '@/core/formula';
 import { nameOfRecord, type CollectionName, type RecordOf } from '../collections';
-import { SETTINGS_KEY, parsedOf, partsOf, type Key } from '../keys';
+import { parsedOf } from '../fitting';
+import { SETTINGS_KEY, partsOf, type Key } from '../keys';
+import { isPlain, type Sides } from './plain';
 import { unite, uniteSettings } from './unite';
 import { sayKept, type Voice } from './words';
-
-/** A record on two sides, and what both had last; null for one that is gone, undefined where nobody knows. */
-export interface Sides {
-  readonly base: unknown;
-  readonly mine: unknown;
-  readonly theirs: unknown;
-}
 
 const OTHER_TAB: Voice = { other: 'another tab', loser: 'another tab', hereWins: true };
 
@@ -24,8 +18,7 @@ export function unitedOf(
   { base, mine, theirs }: Sides,
   voice = OTHER_TAB,
 ): { readonly record: unknown; readonly said: readonly string[] } {
-  const isUntouchedThere = sameData(base ?? null, theirs);
-  if (isUntouchedThere || sameData(mine, theirs)) return { record: mine, said: [] };
+  if (isPlain({ base, mine, theirs })) return { record: mine, said: [] };
   if (mine === null || theirs === null)
     return {
       record: mine ?? theirs,

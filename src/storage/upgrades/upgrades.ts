@@ -72,9 +72,6 @@ export const UPGRADES = [
   },
 ] as const satisfies readonly Upgrade[];
 
-/** Of the database and of every file that is written. */
-export const STORED_VERSION = UPGRADES[UPGRADES.length - 1]?.to ?? 1;
-
 /** Every upgrade from a version up, each once. Pure. */
 export function upgraded(
   stored: PlainRecords,

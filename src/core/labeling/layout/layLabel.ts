@@ -1,6 +1,6 @@
 import type { LabelContent } from '../content';
 import { marketsOf } from '../content';
-import type { LabelDesign } from '../design';
+import type { LabelDesign } from '../designSchema';
 import { leastLetterMm, leastNetHeightMm } from '../netWeightText';
 import { flowSide } from './flow';
 import type { LabelBlock, LaidLabel, Measure } from './types';

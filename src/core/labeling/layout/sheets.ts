@@ -1,4 +1,4 @@
-import type { LabelDesign } from '../design';
+import type { LabelDesign } from '../designSchema';
 
 /** Where one label lies on a sheet. */
 export interface Seat {

@@ -6,7 +6,8 @@ import { roundToStep } from '../../weighing';
 import { gridOf } from './features';
 import { layOut } from './layOut';
 import { priorsFor } from './priors';
-import type { Ladder, LadderCup, LadderFactor, Response } from './schema';
+import type { Ladder, LadderCup, LadderFactor } from './schema';
+import type { Response } from './responses';
 
 export interface LadderQuestion {
   readonly body: FormulaBody;

@@ -1,6 +1,6 @@
 import type { Prior } from '../solveLines';
 import { featuresOf } from './features';
-import type { Response } from './schema';
+import type { Response } from './responses';
 
 /** What is believed before any cup, over what the models forecast. Start values of ours. */
 interface Beliefs {
