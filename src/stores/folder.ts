@@ -2,7 +2,13 @@ import { useEventListener } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { reasonOf } from '@/core/words';
-import type { Look } from '@/storage/folder';
+import {
+  forgetFolder,
+  keepFolder,
+  nameDevice as storeName,
+  storedFolder,
+  type Look,
+} from '@/storage/folder';
 import type { startFolder } from '@/workers/startFolder';
 import { useKeepingStore } from './keeping';
 import { nowIso, today } from './now';
@@ -45,7 +51,7 @@ export const useFolderStore = defineStore('folder', () => {
   /** Takes up the folder that was chosen in an earlier visit. */
   async function start(): Promise<void> {
     if (status.value.kind === 'unable') return;
-    const stored = await (await storage()).storedFolder(DATABASE_NAME);
+    const stored = await storedFolder(DATABASE_NAME);
     if (!stored) return;
     handle.value = stored;
     const leave = (await stored.queryPermission?.({ mode: 'readwrite' })) ?? 'granted';
@@ -63,7 +69,7 @@ export const useFolderStore = defineStore('folder', () => {
         return null;
       });
     if (!chosen) return false;
-    await (await storage()).keepFolder(DATABASE_NAME, chosen);
+    await keepFolder(DATABASE_NAME, chosen);
     handle.value = chosen;
     isNew.value = true;
     void begin();
@@ -80,11 +86,11 @@ export const useFolderStore = defineStore('folder', () => {
     handle.value = null;
     last.value = null;
     status.value = { kind: 'none' };
-    await (await storage()).forgetFolder(DATABASE_NAME);
+    await forgetFolder(DATABASE_NAME);
   }
 
   async function nameDevice(called: string): Promise<void> {
-    await (await storage()).nameDevice(DATABASE_NAME, called);
+    await storeName(DATABASE_NAME, called);
     await look();
   }
 
@@ -171,8 +177,3 @@ export const useFolderStore = defineStore('folder', () => {
     look,
   };
 });
-
-/** Loaded when it is needed: the first screen does without. */
-function storage() {
-  return import('@/storage/folder');
-}

@@ -1,12 +1,12 @@
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef } from 'vue';
-import type { WorkshopFacts } from '@/core/conditions';
+import { computed, ref, shallowRef, watch } from 'vue';
+import type { OwnTrials, WorkshopFacts } from '@/core/conditions';
 import { newFormula, type Formula, type FormulaBody } from '@/core/formula';
 import { catalogWith } from '@/core/materials';
 import { idsAtHand, isMadeOf, type PastBatch, type PastUses } from '@/core/past';
 import type { Batch } from '@/core/records';
 import { cavityMl } from '@/core/scaling';
-import { taughtByTrials, type Trial } from '@/core/trials';
+import type { Trial, taughtByTrials } from '@/core/trials';
 import { isInALot, usersOfMaterial } from '@/core/shelf';
 import { USUAL_SETTINGS, smallMeasuresOf, squirtG, type Settings } from '@/core/workshop';
 import {
@@ -83,7 +83,15 @@ export const useWorkshopStore = defineStore('workshop', () => {
   const orders = computed(() => records.value.orders);
   const ladders = computed(() => records.value.ladders);
   /** What the maker's own trials teach: reckoned anew only when a trial or a batch was written. */
-  const taught = computed(() => taughtByTrials(trials.value, batches.value, catalog.value));
+  const taught = computed<OwnTrials>(
+    () => teach.value?.(trials.value, batches.value, catalog.value) ?? {},
+  );
+  /** What learns of trials is loaded where there are any. */
+  const teach = shallowRef<typeof taughtByTrials | null>(null);
+  async function learn(): Promise<void> {
+    if (trials.value.length > 0) teach.value ??= (await import('@/core/trials')).taughtByTrials;
+  }
+  watch(trials, () => void learn());
   /** Every fill that was weighed, of every mold. */
   const fills = computed(() =>
     molds.value.flatMap((mold) =>
@@ -125,6 +133,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     );
     isFirstVisit.value = loaded.settings === null && everyRecord(loaded.records).length === 0;
     await bring([settings.value.batchInHandId ?? '']);
+    await learn();
     isLoaded.value = true;
     void saving.guard();
     if (past.value.length > 0) setTimeout(() => void bringUses());
@@ -279,6 +288,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
           ? workshop.settings.maker
           : settings.value.maker,
     });
+    await learn();
   }
 
   /** Takes the sample workshop out as a whole; the maker's own records stay. */

@@ -101,7 +101,10 @@ test('a line is typed as a measure, refused as nonsense, added, moved, swapped a
 
 test('rows are carried to another place', async ({ page }) => {
   const rows = page.getByRole('list', { name: 'Lines of the main mix' }).getByRole('listitem');
-  await rows.nth(3).locator('.carry').dragTo(rows.nth(1).locator('.carry'));
+  const handle = rows.nth(3).locator('.carry');
+  await handle.hover();
+  await expect(handle).toHaveCSS('cursor', 'grab');
+  await handle.dragTo(rows.nth(1).locator('.carry'));
   await expect
     .poll(() =>
       rows.evaluateAll((items) => items.slice(0, 4).map((item) => item.getAttribute('aria-label'))),

@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { COLLECTION_NAMES } from '../collections';
 import { soundRecords, type Refused } from '../soundness';
 import { STORED_VERSION, isPlain, plainsOf, upgraded, type Plain } from '../upgrades';
-import { FORMAT_NAME, folderSchema, type WorkshopFile } from './schema';
+import { FORMAT_NAME } from './format';
+import { folderSchema, type WorkshopFile } from './schema';
 import { formatCount } from '@/core/words';
 
 /** A text beyond this is refused before it is read as a whole: a year of batches is a few MB, photos come on top. */

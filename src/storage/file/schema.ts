@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { settingsSchema } from '@/core/workshop';
 import { COLLECTIONS } from '../schemas';
 import { STORED_VERSION } from '../upgrades';
+import { FORMAT_NAME } from './format';
 
 const vectorSchema = z.record(z.string().regex(/^[0-9a-f]{8}$/), z.int().min(0));
 const vectorsSchema = z.record(z.string().max(400), vectorSchema);
@@ -19,8 +20,6 @@ export const folderSchema = z.object({
   gone: vectorsSchema,
 });
 export type FolderMarks = z.infer<typeof folderSchema>;
-
-export const FORMAT_NAME = 'rovack-workshop';
 
 export const workshopFileSchema = z.object({
   format: z.literal(FORMAT_NAME),

@@ -1,6 +1,7 @@
 import { COLLECTION_NAMES, type CollectionName, type Records } from '../collections';
 import { STORED_VERSION } from '../upgrades';
-import { FORMAT_NAME, type FolderMarks, type WorkshopFile } from './schema';
+import { FORMAT_NAME } from './format';
+import type { FolderMarks, WorkshopFile } from './schema';
 
 export type WorkshopContents = Records & Pick<WorkshopFile, 'settings'>;
 

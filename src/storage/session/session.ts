@@ -2,7 +2,7 @@ import { sameData } from '@/core/formula';
 import type { PastBatch, PastUses } from '@/core/past';
 import type { Photo } from '@/core/records';
 import { isFull, reasonOf } from '@/core/words';
-import { settingsSchema, type Settings } from '@/core/workshop';
+import type { Settings } from '@/core/workshop';
 import { COLLECTION_NAMES, type CollectionName, type RecordOf } from '../collections';
 import {
   batchesOf,
@@ -15,7 +15,7 @@ import {
   type WorkshopDb,
   type Written,
 } from '../db';
-import { workshopPieces, type PieceOptions } from '../carry';
+import type { PieceOptions } from '../carry';
 import { channelOf, type Message } from '../channel';
 import { SETTINGS_KEY, STORE_NAMES, isKey, partsOf, type Key } from '../keys';
 import type { unitedOf } from '../unite';
@@ -265,9 +265,9 @@ export async function openSession(
     else events.onChanges([changeOf(key, record)]);
   }
 
+  /** What comes from elsewhere was looked through where it came in. */
   function showSettings(record: unknown): void {
-    const settings = settingsSchema.safeParse(record);
-    if (settings.success) events.onSettings(settings.data);
+    if (record) events.onSettings(record as Settings);
   }
 
   function fail(reason: string): void {
@@ -297,7 +297,7 @@ export async function openSession(
       void flush();
     },
     putSettings: (settings) => queue(SETTINGS_KEY, settings),
-    pieces: (options) => workshopPieces(db, options),
+    pieces: (options) => piecesOf(db, options),
     bring: async (ids, materials) => {
       const brought = await batchesOf(db, ids, materials);
       return { ...brought, batches: brought.batches.map((one) => knownOf('batches', one)) };
@@ -322,6 +322,12 @@ export async function openSession(
       db.close();
     },
   };
+}
+
+/** What writes files is loaded when one is written. */
+async function* piecesOf(db: WorkshopDb, options: PieceOptions): AsyncGenerator<string> {
+  const { workshopPieces } = await import('../carry');
+  yield* workshopPieces(db, options);
 }
 
 function changeOf(key: Key, record: unknown): Change {

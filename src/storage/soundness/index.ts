@@ -1,2 +1,4 @@
-export { sayRefused, soundRecords } from './soundRecords';
-export type { Refused, Sound } from './soundRecords';
+export { sayRefused } from './refused';
+export type { Refused } from './refused';
+export { soundRecords } from './soundRecords';
+export type { Sound } from './soundRecords';

@@ -10,14 +10,8 @@ import {
 } from '../collections';
 import { COLLECTIONS } from '../schemas';
 import { materialIds } from './materialIds';
+import type { Refused } from './refused';
 import { RULES, type Rule } from './rules';
-
-/** A record that is not taken, and why, in words. */
-export interface Refused {
-  readonly of: CollectionName | 'settings';
-  readonly name: string;
-  readonly why: string;
-}
 
 export interface Sound {
   readonly records: Records;
@@ -78,11 +72,6 @@ export function soundRecords(
   if (fits && !fits.success)
     refused.push({ of: 'settings', name: 'the settings', why: whereOf(fits.error) });
   return { records, settings: fits?.success ? fits.data : null, refused };
-}
-
-/** `QL-012 (its material moon-dust is on no shelf)` */
-export function sayRefused({ name, why }: Refused): string {
-  return `${name} (${why})`;
 }
 
 function whereOf(error: {

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { useElementSize, useMediaQuery } from '@vueuse/core';
 import { computed, ref, useTemplateRef } from 'vue';
-import { VueDraggable, type SortableEvent } from 'vue-draggable-plus';
 import { setLineAmount, tradeMass, type FormulaBody, type Part } from '@/core/formula';
 import ColumnCore from './ColumnCore.vue';
 import LineRow from './LineRow.vue';
 import { layoutColumn, strataOf } from './columnLayout';
 import { usePull } from './usePull';
 import { useMaterials } from '@/ui/fields/materials';
+import { useCarry } from '@/ui/frame/useCarry';
 
 const { materialOf, nameOf } = useMaterials();
 
@@ -57,14 +57,17 @@ function marginTop(index: number): string {
   return `${(centers[index] as number) - above - rowPx.value}px`;
 }
 
-function dropped({ oldIndex, newIndex }: SortableEvent): void {
-  const ids = props.part.lines.map((line) => line.id);
-  const moved = oldIndex === undefined ? undefined : ids[oldIndex];
-  if (moved === undefined || oldIndex === undefined || newIndex === undefined) return;
-  ids.splice(oldIndex, 1);
-  ids.splice(newIndex, 0, moved);
-  emit('reorder', ids, moved);
-}
+const { isReady: canCarry } = useCarry(useTemplateRef<HTMLElement>('rows'), {
+  handle: '.carry',
+  animationMs: 120,
+  onDrop: (from, to) => {
+    const ids = props.part.lines.map((line) => line.id);
+    const [moved] = ids.splice(from, 1);
+    if (moved === undefined) return;
+    ids.splice(to, 0, moved);
+    emit('reorder', ids, moved);
+  },
+});
 
 function trade(upperId: string, lowerId: string, gainG: number): void {
   emit('change', tradeMass(props.body, upperId, lowerId, gainG));
@@ -88,14 +91,11 @@ function trade(upperId: string, lowerId: string, gainG: number): void {
         @start="startPull"
         @trade="trade"
       />
-      <VueDraggable
-        :model-value="[...part.lines]"
-        tag="ul"
+      <ul
+        ref="rows"
         class="plain-list rows"
-        handle=".carry"
-        :animation="120"
+        :class="{ 'can-carry': canCarry }"
         :aria-label="`Lines of the ${part.name.toLowerCase()}`"
-        @update="dropped"
       >
         <!-- Place and pointer belong to the item, so that a row is drawn anew only when its own line changes. -->
         <li
@@ -115,7 +115,7 @@ function trade(upperId: string, lowerId: string, gainG: number): void {
             @action="(action) => emit('lineAction', line.id, action)"
           />
         </li>
-      </VueDraggable>
+      </ul>
     </div>
   </div>
 </template>
@@ -132,6 +132,9 @@ function trade(upperId: string, lowerId: string, gainG: number): void {
 .rows {
   flex: 1 1 auto;
   min-width: 340px;
+}
+.can-carry :deep(.carry) {
+  cursor: grab;
 }
 /* On a phone the figures are what is read; the core wants a wider screen. */
 @media (max-width: 560px) {

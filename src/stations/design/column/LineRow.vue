@@ -93,7 +93,6 @@ const spread = computed(() =>
 }
 .carry {
   color: var(--mid);
-  cursor: grab;
   opacity: 0.45;
 }
 .row:hover .carry {

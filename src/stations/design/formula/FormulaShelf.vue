@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useIntersectionObserver } from '@vueuse/core';
-import { computed, ref, useTemplateRef, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, useTemplateRef, watch } from 'vue';
 import {
   FAMILIES,
   FAMILY_WORDS,
@@ -22,15 +22,21 @@ import MiniPiece from '@/ui/pictures/MiniPiece.vue';
 
 const emit = defineEmits<{ open: [id: string]; paste: []; empty: [] }>();
 
+/** Not in the first view: loaded when there is something to search, or to remove. */
+const ShelfSearch = defineAsyncComponent(() => import('./ShelfSearch.vue'));
+const RemoveFormula = defineAsyncComponent(() => import('./RemoveFormula.vue'));
+
 const workshop = useWorkshopStore();
 const removing = ref<Formula | null>(null);
+const wasAsked = ref(false);
+watch(removing, () => (wasAsked.value = true));
 const query = ref('');
 const showsArchive = ref(false);
 const archivedCount = computed(
   () => workshop.formulas.filter(({ archivedAt }) => archivedAt !== null).length,
 );
 const found = computed(() => {
-  const asked = (query.value ?? '').trim();
+  const asked = query.value.trim();
   return workshop.formulas.filter(
     (formula) =>
       (formula.archivedAt !== null) === showsArchive.value &&
@@ -97,11 +103,6 @@ function plural(family: Family): string {
 function duplicate(formula: Formula): void {
   workshop.putFormula(newFormula(`${formula.name}, copy`, formula.body, nowIso()));
 }
-
-function remove(): void {
-  if (removing.value) workshop.removeFormula(removing.value.id);
-  removing.value = null;
-}
 </script>
 
 <template>
@@ -117,13 +118,7 @@ function remove(): void {
     </div>
   </section>
   <div v-if="workshop.formulas.length > 0" class="search">
-    <v-text-field
-      v-model="query"
-      label="Search by name or material"
-      autocomplete="off"
-      clearable
-      @click:clear="query = ''"
-    />
+    <ShelfSearch v-model="query" />
     <v-btn
       v-if="archivedCount > 0"
       variant="text"
@@ -172,24 +167,7 @@ function remove(): void {
   <div v-if="hiddenCount > 0" ref="end" class="none">
     <v-btn variant="text" @click="drawMore">{{ formatCount(hiddenCount) }} more</v-btn>
   </div>
-  <v-dialog
-    :model-value="removing !== null"
-    max-width="440"
-    aria-label="Remove a formula"
-    @update:model-value="removing = null"
-  >
-    <v-card v-if="removing">
-      <v-card-title>Remove {{ removing.name }}?</v-card-title>
-      <v-card-text
-        >The formula and its versions go. Batches made from it keep their own copy in the
-        Almanac.</v-card-text
-      >
-      <v-card-actions>
-        <v-btn variant="text" @click="removing = null">Keep it</v-btn>
-        <v-btn color="error" @click="remove">Remove it</v-btn>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
+  <RemoveFormula v-if="wasAsked" v-model="removing" @remove="workshop.removeFormula" />
 </template>
 
 <style scoped>
@@ -215,6 +193,8 @@ function remove(): void {
   justify-content: start;
   gap: 12px;
   align-items: center;
+  /* Its field comes a moment later. */
+  min-height: 66px;
   padding: 20px 24px 6px;
 }
 .family {

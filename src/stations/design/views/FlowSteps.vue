@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { mdiArrowDown, mdiArrowUp, mdiCallSplit, mdiClose, mdiDragVertical } from '@mdi/js';
-import { ref } from 'vue';
-import { VueDraggable, type SortableEvent } from 'vue-draggable-plus';
+import { ref, useTemplateRef } from 'vue';
 import { newId, type FormulaBody, type WorkEdit } from '@/core/formula';
 import { canSplit, splitInHalf, type Operation } from '@/core/work';
 import { useMaterials } from '@/ui/fields/materials';
+import { useCarry } from '@/ui/frame/useCarry';
 import { titleOfOperation, vesselName } from './flowWords';
 
 /** Operations of the work in their order: moved, timed, left out, and added to. */
@@ -21,12 +21,9 @@ const said = ref('');
 
 const titleOf = (operation: Operation) => titleOfOperation(operation, props.body, catalog.value);
 
-/** Put after what stood before its new place in the list that is shown. */
-function dropped({ oldIndex, newIndex }: SortableEvent): void {
-  if (oldIndex === undefined || newIndex === undefined || oldIndex === newIndex) return;
-  move(oldIndex, newIndex);
-}
+useCarry(useTemplateRef<HTMLElement>('steps'), { handle: '.grip', animationMs: 0, onDrop: move });
 
+/** Put after what stood before its new place in the list that is shown. */
 function move(from: number, to: number): void {
   const one = props.shown[from];
   if (!one || to < 0 || to >= props.shown.length) return;
@@ -61,14 +58,7 @@ function addOwn(): void {
 
 <template>
   <div>
-    <VueDraggable
-      :model-value="[...shown]"
-      tag="ol"
-      class="plain-list steps"
-      handle=".grip"
-      :animation="0"
-      @end="dropped"
-    >
+    <ol ref="steps" class="plain-list steps">
       <li
         v-for="(operation, i) in shown"
         :key="operation.id"
@@ -125,7 +115,7 @@ function addOwn(): void {
           </button>
         </span>
       </li>
-    </VueDraggable>
+    </ol>
     <form class="add" @submit.prevent="addOwn">
       <v-text-field v-model="said" label="A step of your own" maxlength="200" autocomplete="off" />
       <v-btn type="submit">Add it</v-btn>

@@ -1,0 +1,2 @@
+/** What a `.rovack.json` file calls itself. */
+export const FORMAT_NAME = 'rovack-workshop';
