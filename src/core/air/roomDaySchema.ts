@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ROOM_PLACES } from './roomDays';
+import { ROOM_PLACES } from './roomPlaces';
 
 export const roomReadingSchema = z.object({
   at: z.iso.datetime({ offset: true }),

@@ -1,8 +1,6 @@
 import { newId } from '../formula';
 import type { RoomReading, RoomDay } from './roomDaySchema';
-
-export const ROOM_PLACES = ['workroom', 'drying-room'] as const;
-export type RoomPlace = (typeof ROOM_PLACES)[number];
+import type { RoomPlace } from './roomPlaces';
 
 /** A sensor speaks every second; the curve keeps a reading every ten minutes, or at once when it moves. */
 const KEEP_EVERY_MIN = 10;

@@ -1,7 +1,9 @@
-export { TENDINGS, VESSEL_WORDS } from './steps';
+export { TENDINGS } from './tendings';
+export { VESSEL_WORDS } from './steps';
 export { benchStepSchema, lineShareSchema, lotUseSchema } from './stepSchema';
 export type { BenchStep, LineShare, LotUse, StepOf, WeighStep } from './stepSchema';
-export type { Tending, Vessel } from './steps';
+export type { Tending } from './tendings';
+export type { Vessel } from './steps';
 export { benchCautions, sheetRows } from './sheet';
 export type { SheetRow } from './sheet';
 export { lanesOf, meanwhile } from './lanes';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { VESSEL_KINDS } from '../formula';
-import { TENDINGS } from './steps';
+import { TENDINGS } from './tendings';
 
 const id = z.string().min(1).max(300);
 const materialId = z.string().min(1).max(120);

@@ -1,8 +1,5 @@
 import type { WeighStep } from './stepSchema';
 
-/** What is done with pieces on the days after. */
-export const TENDINGS = ['turn', 'paint', 'ice', 'wrap'] as const;
-export type Tending = (typeof TENDINGS)[number];
 export type Vessel = WeighStep['vessel'];
 
 /** What a vessel is called inside a sentence. */

@@ -1,5 +1,5 @@
+export { MOLD_FIGURES } from './moldFigures';
 export {
-  MOLD_FIGURES,
   MOLD_WORDS,
   describeMold,
   moldHolding,
@@ -9,7 +9,7 @@ export {
 } from './molds';
 export { moldSchema } from './moldSchema';
 export type { Mold, MoldShape } from './moldSchema';
-export type { MoldFigure } from './molds';
+export type { MoldFigure } from './moldFigures';
 export { packedDensityGMl } from './packedDensity';
 export { USUAL_REQUEST, usualRequest } from './request';
 export { scaleRequestSchema } from './requestSchema';
@@ -17,7 +17,8 @@ export type { MoldSet, ScaleRequest, Want, WantKind, Way } from './requestSchema
 export { requestFor } from './request';
 export { NO_MEANS } from './means';
 export type { Means, PremixStock } from './means';
-export { planScale, usualPieceG } from './plan';
+export { planScale } from './plan';
+export { usualPieceG } from './usualPiece';
 export type { PlanResult, PlannedSet, ScalePlan } from './plan';
 export type { PlannedLine } from './planLines';
 export { mixOf, mixReadings } from './mixReadings';

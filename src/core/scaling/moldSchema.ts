@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { MOLD_FIGURES } from './molds';
+import { MOLD_FIGURES } from './moldFigures';
 
 const lengthMm = z.number().min(1).max(1000);
 

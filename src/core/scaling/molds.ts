@@ -1,9 +1,5 @@
 import type { Mold, MoldShape } from './moldSchema';
 
-/** Molds that only water measures. */
-export const MOLD_FIGURES = ['heart', 'detail mold', 'jar', 'sachet', 'pack'] as const;
-export type MoldFigure = (typeof MOLD_FIGURES)[number];
-
 export const MOLD_WORDS: Readonly<Record<MoldShape, string>> = {
   sphere: 'sphere',
   'half-sphere': 'half sphere',

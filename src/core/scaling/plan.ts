@@ -24,11 +24,6 @@ import {
   type WantProblem,
 } from './wanted';
 
-/** Grams of a piece in this mold by this way of forming, until own fills are weighed. */
-export function usualPieceG(mold: Mold, method: Method): number {
-  return moldVolumeMl(mold) * packedDensityGMl(method).best;
-}
-
 /** So many pieces of one mold. */
 export interface PlannedSet {
   readonly mold: Mold;

@@ -17,6 +17,7 @@ import ActionMenu from '@/ui/frame/ActionMenu.vue';
 import PageHeader from '@/shared/PageHeader.vue';
 import FormulaBench from './FormulaBench.vue';
 import FormulaSettings from './formula/FormulaSettings.vue';
+import NoFormula from './formula/NoFormula.vue';
 import ShareMenu from './formula/ShareMenu.vue';
 
 /** Not in the first view: loaded when first needed. */
@@ -116,7 +117,12 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       :body="formula.body"
       :evaluation="design.evaluation"
     />
-    <FormulaShelf v-else @open="open" @paste="isPasting = true" @empty="startEmpty" />
+    <NoFormula
+      v-else-if="workshop.formulas.length === 0"
+      @paste="isPasting = true"
+      @empty="startEmpty"
+    />
+    <FormulaShelf v-else @open="open" />
     <PasteDialog v-if="hasPasted" v-model="isPasting" @take="take" />
   </div>
 </template>

@@ -1,5 +1,5 @@
 export { openWorkshopDb } from './open';
-export type { WorkshopDb } from './open';
+export type { WorkshopDb } from './layout';
 export { WRITTEN_STORES, newDeviceId, ownDevice, stampAfter } from './stamps';
 export type { Device, OwnDevice, Stamp } from './stamps';
 export type { FileMark, FolderState, Peer, Trouble } from './folderState';

@@ -2,7 +2,7 @@ import type { IDBPTransaction } from 'idb';
 import { pastOf, usesOf } from '@/core/past';
 import type { Batch } from '@/core/records';
 import type { StoreName } from '../keys';
-import type { WorkshopSchema } from './open';
+import type { WorkshopSchema } from './layout';
 import type { WRITTEN_STORES } from './stamps';
 
 /** A transaction that may write records. */

@@ -11,7 +11,7 @@ import {
 } from '../collections';
 import { STORE_NAMES } from '../keys';
 import type { Refused } from '../soundness';
-import type { WorkshopDb } from './open';
+import type { WorkshopDb } from './layout';
 import { ownDevice } from './stamps';
 
 export interface StoredWorkshop {

@@ -3,7 +3,7 @@ import { pastOf, usesOf } from '@/core/past';
 import { batchSchema } from '@/core/records';
 import { STORE_NAMES, type StoreName } from '../keys';
 import { upgraded, type Plain } from '../upgrades';
-import type { OTHER_STORES, WorkshopSchema } from './open';
+import type { OTHER_STORES, WorkshopSchema } from './layout';
 
 /** Everything stored as this release stores it, in the transaction of the new version: all of it or nothing. */
 export async function rewrite(

@@ -1,5 +1,5 @@
 import { sameData } from '@/core/formula';
-import type { WorkshopDb } from './open';
+import type { WorkshopDb } from './layout';
 import { putRecord } from './put';
 import { WRITTEN_STORES, ownDevice, stampAfter } from './stamps';
 import { partsOf, type Key } from '../keys';

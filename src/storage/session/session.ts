@@ -18,6 +18,7 @@ import {
 import type { PieceOptions } from '../carry';
 import { channelOf, type Message } from '../channel';
 import { SETTINGS_KEY, STORE_NAMES, isKey, partsOf, type Key } from '../keys';
+import { sparePlace } from '../spare';
 import type { unitedOf } from '../unite';
 import { leave, leftBehind } from './leaving';
 import { watchSpare } from './spareWatch';
@@ -342,6 +343,7 @@ async function bringBack(
   { isDamaged }: { readonly isDamaged: boolean },
   events: SessionEvents,
 ): Promise<void> {
+  if (!isDamaged && !(await sparePlace(name, false))) return;
   const { restoreSpare, sayRestored } = await import('../spare');
   const sentence = sayRestored(isDamaged, await restoreSpare(db, name));
   if (sentence) events.onSaid([sentence]);

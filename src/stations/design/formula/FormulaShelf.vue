@@ -20,7 +20,7 @@ import { shortDate } from '@/ui/frame/format';
 import MiniCore from '@/ui/pictures/MiniCore.vue';
 import MiniPiece from '@/ui/pictures/MiniPiece.vue';
 
-const emit = defineEmits<{ open: [id: string]; paste: []; empty: [] }>();
+const emit = defineEmits<{ open: [id: string] }>();
 
 /** Not in the first view: loaded when there is something to search, or to remove. */
 const ShelfSearch = defineAsyncComponent(() => import('./ShelfSearch.vue'));
@@ -106,18 +106,7 @@ function duplicate(formula: Formula): void {
 </script>
 
 <template>
-  <section v-if="workshop.formulas.length === 0" class="blank">
-    <h2>No formula yet</h2>
-    <p>
-      Take a recipe the way it was written down, in cups and spoons, and get it in grams with what
-      each cup leaves open. Or start from an empty column.
-    </p>
-    <div class="choices">
-      <v-btn variant="flat" @click="emit('paste')">Paste a recipe as written</v-btn>
-      <v-btn @click="emit('empty')">Empty column</v-btn>
-    </div>
-  </section>
-  <div v-if="workshop.formulas.length > 0" class="search">
+  <div class="search">
     <ShelfSearch v-model="query" />
     <v-btn
       v-if="archivedCount > 0"
@@ -128,9 +117,7 @@ function duplicate(formula: Formula): void {
       {{ showsArchive ? 'Back to the shelf' : `Laid away (${archivedCount})` }}
     </v-btn>
   </div>
-  <p v-if="workshop.formulas.length > 0 && groups.length === 0" class="none quiet">
-    No formula here matches.
-  </p>
+  <p v-if="groups.length === 0" class="none quiet">No formula here matches.</p>
   <section v-for="{ family, formulas } in groups" :key="family" :aria-label="FAMILY_WORDS[family]">
     <h2 class="family">{{ plural(family) }}</h2>
     <ul class="plain-list shelf">
@@ -171,16 +158,6 @@ function duplicate(formula: Formula): void {
 </template>
 
 <style scoped>
-.blank {
-  max-width: 520px;
-  padding: 64px 24px;
-  font-size: 16px;
-}
-.choices {
-  display: flex;
-  gap: 10px;
-  margin-top: 20px;
-}
 .shelf {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(350px, 1fr));

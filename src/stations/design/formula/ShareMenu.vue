@@ -1,8 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import type { Formula } from '@/core/formula';
-import { writeRecipe } from '@/core/recipe-text';
-import { writeRecipeJsonLd } from '@/core/sharing';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
 import { download } from '@/ui/frame/download';
 import { useMaterials } from '@/ui/fields/materials';
@@ -20,8 +18,8 @@ const WAYS = [
 
 function share(way: string): void {
   if (way === 'copy') void copy();
-  else if (way === 'text') asText();
-  else asData();
+  else if (way === 'text') void asText();
+  else void asData();
 }
 
 function fileName(ending: string): string {
@@ -29,8 +27,14 @@ function fileName(ending: string): string {
   return `${plain.replace(/^-|-$/g, '') || 'formula'}.${ending}`;
 }
 
+/** What writes recipes is loaded when one is. */
+async function recipeText(): Promise<string> {
+  const { writeRecipe } = await import('@/core/recipe-text');
+  return `# ${props.formula.name}\n${writeRecipe(props.formula.body, catalog.value)}`;
+}
+
 async function copy(): Promise<void> {
-  const text = `# ${props.formula.name}\n${writeRecipe(props.formula.body, catalog.value)}`;
+  const text = await recipeText();
   try {
     await navigator.clipboard.writeText(text);
     said.value = 'Copied.';
@@ -40,13 +44,13 @@ async function copy(): Promise<void> {
   }
 }
 
-function asText(): void {
-  const text = `# ${props.formula.name}\n${writeRecipe(props.formula.body, catalog.value)}`;
-  download(fileName('txt'), 'text/plain', text);
+async function asText(): Promise<void> {
+  download(fileName('txt'), 'text/plain', await recipeText());
 }
 
-function asData(): void {
+async function asData(): Promise<void> {
   const { name, body } = props.formula;
+  const { writeRecipeJsonLd } = await import('@/core/sharing');
   download(
     fileName('recipe.json'),
     'application/ld+json',
