@@ -27,7 +27,7 @@ export async function firstViews(
 }
 
 /** All that an empty browser loads until the first formula is open and the network is still. */
-async function weightOf(browser: Browser, distDir: string, port: number) {
+export async function weightOf(browser: Browser, distDir: string, port: number) {
   const server = createServer({ distDir, start: 'ask' }).listen(port, '127.0.0.1');
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
   const page = await context.newPage();
