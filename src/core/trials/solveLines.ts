@@ -103,8 +103,11 @@ function informationOf(
       const x = weight * (row[i] ?? 0);
       pull[i] = (pull[i] ?? 0) + x * (ys[n] ?? 0);
       const line = precision[i] ?? [];
-      for (let j = 0; j < size; j++) line[j] = (line[j] ?? 0) + x * (row[j] ?? 0);
+      for (let j = 0; j <= i; j++) line[j] = (line[j] ?? 0) + x * (row[j] ?? 0);
     }
   }
+  // Alike on both sides of its diagonal.
+  for (let i = 0; i < size; i++)
+    for (let j = i + 1; j < size; j++) (precision[i] ?? [])[j] = precision[j]?.[i] ?? 0;
   return { precision, pull };
 }

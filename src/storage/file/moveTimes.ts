@@ -15,12 +15,17 @@ export function movedInTime<T>(value: T, byMs: number): T {
 function moved(value: unknown, byMs: number): unknown {
   if (typeof value === 'string') return movedText(value, byMs);
   if (Array.isArray(value)) return value.map((one) => moved(one, byMs));
-  if (typeof value === 'object' && value !== null)
-    return Object.fromEntries(Object.entries(value).map(([key, one]) => [key, moved(one, byMs)]));
-  return value;
+  if (typeof value !== 'object' || value === null) return value;
+  const copy: Record<string, unknown> = {};
+  for (const [key, one] of Object.entries(value)) copy[key] = moved(one, byMs);
+  return copy;
 }
 
+/** `2026-…`: most texts are none, and are not looked at longer. */
+const mayBeTime = (text: string) => text.length >= 10 && text[4] === '-' && text[7] === '-';
+
 function movedText(text: string, byMs: number): string {
+  if (!mayBeTime(text)) return text;
   if (MOMENT.test(text)) return new Date(Date.parse(text) + byMs).toISOString();
   if (!DAY.test(text)) return text;
   const days = Math.floor(byMs / DAY_MS);
