@@ -31,17 +31,21 @@ export function straightImports(): Plugin {
       const straight = new MagicString(code);
       for (const node of parseAst(code).body) {
         if (node.type !== 'ImportDeclaration' || node.specifiers.length === 0) continue;
-        const parts: string[] = [];
-        for (const one of node.specifiers) {
-          if (one.type !== 'ImportSpecifier') break;
-          const name = one.imported.type === 'Identifier' ? one.imported.name : one.imported.value;
-          const origin = await originOf(indexes, resolve, id, { source: node.source.value, name });
-          parts.push(
-            `import { ${origin.name} as ${one.local.name} } from ${JSON.stringify(origin.source)};`,
-          );
-        }
-        if (parts.length === node.specifiers.length)
-          straight.overwrite(node.start, node.end, parts.join(' '));
+        const named = node.specifiers.filter((one) => one.type === 'ImportSpecifier');
+        if (named.length < node.specifiers.length) continue;
+        const source = node.source.value;
+        const origins = await Promise.all(
+          named.map(({ imported }) => {
+            const name = imported.type === 'Identifier' ? imported.name : imported.value;
+            return originOf(indexes, resolve, id, { source, name });
+          }),
+        );
+        if (origins.every((origin) => origin.source === source)) continue;
+        const parts = origins.map(
+          (origin, i) =>
+            `import { ${origin.name} as ${named[i]?.local.name} } from ${JSON.stringify(origin.source)};`,
+        );
+        straight.overwrite(node.start, node.end, parts.join(' '));
       }
       return straight.hasChanged()
         ? { code: straight.toString(), map: straight.generateMap({ hires: 'boundary' }) }

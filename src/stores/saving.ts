@@ -8,6 +8,9 @@ export const DATABASE_NAME = 'rovack';
 /** Which build this is; none in a test. */
 const BUILD = import.meta.env.PROD ? __BUILD__ : null;
 
+/** So long after the start what unites two sides is fetched, ms: the server may be gone when it is wanted. */
+const AT_HAND_AFTER_MS = 8000;
+
 /** How saving stands, and what was said when two tabs changed the same thing; the session itself does the work. */
 export const useSavingStore = defineStore('saving', () => {
   const status = ref<SaveStatus>({ kind: 'saved' });
@@ -35,6 +38,7 @@ export const useSavingStore = defineStore('saving', () => {
   /** A spare copy beside the database, as far as this browser has room for one. */
   async function guard(): Promise<void> {
     if (typeof Worker === 'undefined') return;
+    setTimeout(() => void import('@/storage/unite').catch(() => undefined), AT_HAND_AFTER_MS);
     const { startSpare } = await import('@/workers/startSpare');
     session?.expectSpare(true);
     isGuarded.value = true;

@@ -1,8 +1,7 @@
 import { openDB } from 'idb';
 import { STORE_NAMES } from '../keys';
 import { STORED_VERSION } from '../upgrades';
-import type { WorkshopSchema } from './layout';
-import { type WorkshopDb, OTHER_STORES } from './layout';
+import { OTHER_STORES, type WorkshopDb, type WorkshopSchema } from './layout';
 
 /** What the browser may do to an open database behind its back. */
 export interface DbEvents {
