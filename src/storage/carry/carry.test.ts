@@ -54,6 +54,8 @@ describe('a file read record by record', () => {
     ['cut off', SAMPLE.slice(0, 200_000)],
     ['garbage in the middle', SAMPLE.replace('"formulas": [\n', '"formulas": [\nfog')],
     ['a list that is none', SAMPLE.replace('"orders": [', '"orders": 7, "fog": [')],
+    ['of another application', SAMPLE.replace('"rovack-workshop"', '"fog-workshop"')],
+    ['that does not say whose it is', SAMPLE.replace('"format": "rovack-workshop",', '')],
     ['no time', SAMPLE.replace(/"exportedAt": "[^"]*"/, '"exportedAt": "Tuesday"')],
     ['settings that are not whole', SAMPLE.replace('"look":"system"', '"look":"foggy"')],
   ])('gives what a file read as a whole gives: %s', async (_what, text) => {

@@ -8,10 +8,12 @@ import {
   type Records,
 } from '../collections';
 import {
+  FORMAT_NAME,
   MAX_FILE_BYTES,
   MAX_STREAM_BYTES,
   STORED_VERSION,
   failed,
+  notOurs,
   readWorkshopFile,
   tooBig,
   type FileResult,
@@ -107,6 +109,7 @@ export async function* streamed(
     for await (const part of listsOf(chunksOf(file, onProgress))) {
       if (part.kind === 'field') {
         fields.set(part.name, JSON.parse(part.text));
+        if (isForeign(fields)) throw new FileRefused(notOurs());
         continue;
       }
       if (!isCollection(part.list)) continue;
@@ -135,10 +138,15 @@ export async function* streamed(
   } catch (error) {
     throw refusalOf(error);
   }
+  if (!fields.has('format')) throw new FileRefused(notOurs());
   const odd = COLLECTION_NAMES.find((name) => !seen.has(name));
   if (odd) throw new FileRefused(failed('damaged', `The file is damaged: its ${odd} are no list.`));
   if (!z.iso.datetime({ offset: true }).safeParse(fields.get('exportedAt')).success)
     throw new FileRefused(failed('damaged', 'The file does not say when it was written.'));
   const { settings, refused } = soundRecords({}, fields.get('settings'), materials);
   yield { kind: 'settings', settings, refused };
+}
+
+function isForeign(fields: ReadonlyMap<string, unknown>): boolean {
+  return fields.has('format') && fields.get('format') !== FORMAT_NAME;
 }

@@ -1,6 +1,7 @@
 export { folderSchema, workshopFileSchema } from './schema';
 export { STORED_VERSION } from '../upgrades';
 export type { FolderMarks, WorkshopFile } from './schema';
+export { FORMAT_NAME } from './format';
 export {
   MAX_FILE_BYTES,
   MAX_STREAM_BYTES,
@@ -8,6 +9,7 @@ export {
   failed,
   fileUpgraded,
   noJson,
+  notOurs,
   readWorkshopFile,
   tooBig,
 } from './read';

@@ -39,11 +39,7 @@ export function readWorkshopFile(
   const parsed = parseJson(text);
   if (!parsed.ok) return parsed.failure;
   const file = parsed.value;
-  if (!isPlain(file) || file.format !== FORMAT_NAME)
-    return failed(
-      'not-a-workshop',
-      'This is JSON, but no Rovack file: its “format” is not “rovack-workshop”.',
-    );
+  if (!isPlain(file) || file.format !== FORMAT_NAME) return notOurs();
   const version = file.formatVersion;
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
     return failed('damaged', 'The file does not say which format version it has.');
@@ -142,4 +138,11 @@ type FileRecords = Omit<WorkshopFile, 'format' | 'formatVersion' | 'exportedAt' 
 
 export function failed(code: FileProblem, message: string): FileProblemResult {
   return { ok: false, problem: { code, message } };
+}
+
+export function notOurs(): FileProblemResult {
+  return failed(
+    'not-a-workshop',
+    `This is JSON, but no Rovack file: its “format” is not “${FORMAT_NAME}”.`,
+  );
 }
