@@ -19,6 +19,7 @@ export function ensureBuild() {
   const wanted = hashOf([
     'package-lock.json',
     'vite.config.ts',
+    'scripts/lib/straightImports.ts',
     'index.html',
     'public',
     'src',
