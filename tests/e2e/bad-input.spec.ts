@@ -207,5 +207,5 @@ test('where no spare copy can be kept Workshop says so, and asks for copies outs
   await page.getByRole('link', { name: 'Workshop' }).click();
   const file = page.getByRole('region', { name: 'File' });
   await expect(file).toContainText('No copy outside this browser yet.');
-  await expect(file).toContainText('It has no room for a spare copy either: export more often.');
+  await expect(file).toContainText('No spare copy can be kept inside it: export more often.');
 });

@@ -92,15 +92,15 @@ const JOB_WORDS = {
             ? 'The last copy outside this browser is of today.'
             : `The last copy outside this browser is ${counted(keeping.copyDays, 'day')} old.`
       }}
+      <template v-if="saving.isGuarded === false"
+        >No spare copy can be kept inside it: export more often.</template
+      >
       <template v-if="keeping.isPromised === true"
         >This browser has promised to keep it when room runs short.</template
       >
       <template v-else-if="keeping.isPromised === false"
         >This browser may clear it away when room runs short.
         <button type="button" class="link" @click="keeping.ask">Ask it to keep it</button></template
-      >
-      <template v-if="saving.isGuarded === false">
-        It has no room for a spare copy either: export more often.</template
       >
     </p>
     <p v-if="asideCount > 0">
