@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { usePreferredDark } from '@vueuse/core';
-import { computed, defineAsyncComponent, onMounted, provide, ref, watch, watchEffect } from 'vue';
+import { computed, defineAsyncComponent, provide, ref, watch, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
 import { counted, listed, reasonOf } from '@/core/words';
@@ -59,7 +59,9 @@ watch(
   { immediate: true },
 );
 
-onMounted(async () => {
+// Asked for before anything is drawn: the database takes its time.
+void begin();
+async function begin(): Promise<void> {
   try {
     await workshop.load();
     if (workshop.isFirstVisit && startsWithSample()) await workshop.openSample();
@@ -67,7 +69,7 @@ onMounted(async () => {
   } catch (error) {
     problem.value = `This browser would not open its store (${reasonOf(error)}). Private windows often refuse it.`;
   }
-});
+}
 
 /** The demo server says so in the page it serves. */
 function startsWithSample(): boolean {
