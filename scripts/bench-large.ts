@@ -118,7 +118,15 @@ await page.goto('about:blank');
 await page.goto(`http://localhost:${PORT}/icon.svg`);
 await page.evaluate(async () => {
   const root = await navigator.storage.getDirectory();
-  await root.removeEntry('rovack spare copy', { recursive: true });
+  // The worker of the last page may still hold it.
+  for (let tries = 1; ; tries++)
+    try {
+      await root.removeEntry('rovack spare copy', { recursive: true });
+      break;
+    } catch (error) {
+      if (tries === 40) throw error;
+      await new Promise((next) => setTimeout(next, 250));
+    }
   await new Promise((done, fail) => {
     const request = indexedDB.deleteDatabase('rovack');
     request.onsuccess = done;
