@@ -42,6 +42,11 @@ describe('imports in the build', () => {
     );
   });
 
+  it('go past it for one name that is loaded later, and not for all of them', async () => {
+    const code = (source: string) => `import 'vue'; (await import(${source})).reasonOf;`;
+    expect(await straightened(code("'@/core/words'"))).toBe(code('"/src/core/words/reason.ts"'));
+  });
+
   it.each([
     ['a file that is no index', "import { USUAL_SETTINGS } from '@/core/workshop/settings';"],
     ['all of a module', "import * as words from '@/core/words';"],

@@ -10,6 +10,9 @@ interface Origin {
 /** What an index hands on, by the name it gives it; null for a file that is more than an index. */
 type Index = ReadonlyMap<string, Origin> | null;
 
+/** One name of what is loaded later: `(await import('…')).name`. */
+const LATER = /\(await import\(['"]([^'"]+)['"]\)\)\.(\w+)/g;
+
 type Resolve = (source: string, from: string) => Promise<string | null>;
 
 /**
@@ -46,6 +49,13 @@ export function straightImports(): Plugin {
             `import { ${origin.name} as ${named[i]?.local.name} } from ${JSON.stringify(origin.source)};`,
         );
         straight.overwrite(node.start, node.end, parts.join(' '));
+      }
+      for (const later of code.matchAll(LATER)) {
+        const [whole, source = '', name = ''] = later;
+        const origin = await originOf(indexes, resolve, id, { source, name });
+        if (origin.source === source || origin.name !== name) continue;
+        const direct = `(await import(${JSON.stringify(origin.source)})).${name}`;
+        straight.overwrite(later.index, later.index + whole.length, direct);
       }
       return straight.hasChanged()
         ? { code: straight.toString(), map: straight.generateMap({ hires: 'boundary' }) }
