@@ -89,7 +89,12 @@ export const useWorkshopStore = defineStore('workshop', () => {
   /** What learns of trials is loaded where there are any. */
   const teach = shallowRef<typeof taughtByTrials | null>(null);
   async function learn(): Promise<void> {
-    if (trials.value.length > 0) teach.value ??= (await import('@/core/trials')).taughtByTrials;
+    if (trials.value.length === 0 || teach.value) return;
+    try {
+      teach.value = (await import('@/core/trials')).taughtByTrials;
+    } catch {
+      // The server is gone: the workshop opens without, and asks again with the next trial.
+    }
   }
   watch(trials, () => void learn());
   /** Every fill that was weighed, of every mold. */
