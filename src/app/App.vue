@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { usePreferredDark } from '@vueuse/core';
-import { computed, defineAsyncComponent, provide, ref, watch, watchEffect } from 'vue';
+import { computed, defineAsyncComponent, nextTick, provide, ref, watch, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
 import { counted, listed, reasonOf } from '@/core/words';
@@ -28,6 +28,8 @@ const theme = useTheme();
 const prefersDark = usePreferredDark();
 const problem = ref('');
 const MOST_NAMED = 8;
+/** Design goes without past batches and goods: it is there while they are read. */
+const needsAll = computed(() => route.name !== undefined && route.name !== 'design');
 /** No screen is shown before all is there that it begins with, the sample too. */
 const isReady = ref(false);
 
@@ -66,9 +68,16 @@ async function begin(): Promise<void> {
     await workshop.load();
     if (workshop.isFirstVisit && startsWithSample()) await workshop.openSample();
     isReady.value = true;
+    if (needsAll.value || document.hidden) return await workshop.tellRest();
+    await nextTick();
+    // Only after the first screen is painted.
+    requestAnimationFrame(() => setTimeout(() => workshop.tellRest().catch(sayNotOpen)));
   } catch (error) {
-    problem.value = `This browser would not open its store (${reasonOf(error)}). Private windows often refuse it.`;
+    sayNotOpen(error);
   }
+}
+function sayNotOpen(error: unknown): void {
+  problem.value = `This browser would not open its store (${reasonOf(error)}). Private windows often refuse it.`;
 }
 
 /** The demo server says so in the page it serves. */
@@ -98,7 +107,8 @@ function startsWithSample(): boolean {
           are: {{ listed(workshop.refused.slice(0, MOST_NAMED).map(sayRefused))
           }}{{ workshop.refused.length > MOST_NAMED ? ', and more' : '' }}.
         </p>
-        <ScreenGuard><router-view /></ScreenGuard>
+        <ScreenGuard v-if="workshop.isWhole || !needsAll"><router-view /></ScreenGuard>
+        <p v-else class="page-waits quiet" role="status">What was made long ago is being read.</p>
       </main>
     </div>
   </v-app>
@@ -139,6 +149,9 @@ function startsWithSample(): boolean {
   color: inherit;
   font: inherit;
   cursor: pointer;
+}
+.page-waits {
+  padding: 24px;
 }
 .skip {
   position: absolute;

@@ -55,7 +55,7 @@ export const useCarryingStore = defineStore('carrying', () => {
       text = '';
     }
     job.value = null;
-    useKeepingStore().copied();
+    useKeepingStore().copied(nowIso());
     return {
       name: workshopFileName(now),
       blob: new Blob([...blobs, text], { type: 'application/json' }),

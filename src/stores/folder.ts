@@ -144,7 +144,7 @@ export const useFolderStore = defineStore('folder', () => {
     if (said.length > 0) saving.say(said);
     status.value =
       written.kind === 'failed' ? { kind: 'failed', reason: written.reason } : { kind: 'shared' };
-    if (written.kind === 'new') keeping.copied();
+    if (written.kind === 'new') keeping.copied(lookedAt.value);
   }
 
   function next(afterMs: number): void {

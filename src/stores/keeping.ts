@@ -18,8 +18,9 @@ export const useKeepingStore = defineStore('keeping', () => {
   async function ask(): Promise<void> {
     isPromised.value = (await navigator.storage?.persist?.().catch(() => false)) ?? null;
   }
-  function copied(): void {
-    workshop.changeSettings({ copiedAt: nowIso() });
+  /** A copy outside was written. @param at ISO 8601 */
+  function copied(at: string): void {
+    workshop.changeSettings({ copiedAt: at });
   }
   /** Whole days since the last copy; null when there is none. */
   const copyDays = computed(() => {

@@ -6,7 +6,7 @@ import { openSession, type SaveStatus, type Session, type SessionEvents } from '
 export const DATABASE_NAME = 'rovack';
 
 /** Which build this is; none in a test. */
-const BUILD = import.meta.env.PROD ? __BUILD__ : null;
+const build = () => (import.meta.env.PROD ? __BUILD__ : null);
 
 /** So long after the start what unites two sides is fetched, ms: the server may be gone when it is wanted. */
 const AT_HAND_AFTER_MS = 8000;
@@ -30,7 +30,7 @@ export const useSavingStore = defineStore('saving', () => {
         onStatus: (next) => (status.value = next),
         onSaid: say,
       },
-      BUILD,
+      build(),
     );
     return session;
   }

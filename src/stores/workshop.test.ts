@@ -1,14 +1,20 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { createPinia, setActivePinia } from 'pinia';
-import { beforeEach, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { nextTick } from 'vue';
 import { addMass, emptyBody, setLineMass } from '@/core/formula';
+import { NEWEST_AT_HAND } from '@/core/past';
+import type { Batch } from '@/core/records';
 import { USUAL_REQUEST, planScale, type ScaleRequest } from '@/core/scaling';
 import { useBenchStore } from './bench';
 import { useDesignStore } from './design';
+import { nowIso } from './now';
 import { useSavingStore } from './saving';
 import { useWorkshopStore } from './workshop';
+import { begun } from '../../tests/fixtures/bench';
 import { shipped } from '../../tests/fixtures/bodies';
+import { SAMPLE } from '../../tests/fixtures/sample';
 
 /** A fresh visit to the same browser: memory gone, database there. */
 async function visit() {
@@ -138,5 +144,73 @@ describe('the workshop in the browser', () => {
     const again = await visit();
     expect(again.formulas).toEqual([]);
     expect(again.refused.map(({ name }) => name)).toEqual(['Ebb']);
+  });
+});
+
+describe('a workshop of long years', () => {
+  const many = Array.from({ length: NEWEST_AT_HAND + 20 }, (_, i): Batch => ({
+    ...begun(),
+    id: crypto.randomUUID(),
+    code: `EL-${i}`,
+    startedAt: new Date(Date.now() - i * 60_000).toISOString(),
+    outcome: 'given-up',
+  }));
+
+  beforeEach(async () => {
+    globalThis.indexedDB = new IDBFactory();
+    vi.stubEnv('PROD', true);
+    vi.stubGlobal('__BUILD__', 'of today');
+    const workshop = await visit();
+    workshop.put('materials', SAMPLE.materials);
+    workshop.put('goods', SAMPLE.goods);
+    workshop.put('batches', many);
+    await useSavingStore().flush();
+    // Looked through by this build, and told which batches are near.
+    await visit();
+    await nextTick();
+    await useSavingStore().flush();
+  });
+  afterEach(() => {
+    vi.unstubAllEnvs();
+    vi.unstubAllGlobals();
+  });
+
+  it('shows its first screen without the past, and is whole a moment later', async () => {
+    const workshop = await visit();
+    expect(workshop.isWhole).toBe(false);
+    expect(workshop.isFirstVisit).toBe(false);
+    expect(workshop.batches).toHaveLength(NEWEST_AT_HAND);
+    expect(workshop.past).toEqual([]);
+    expect(workshop.goods).toEqual([]);
+    await workshop.tellRest();
+    expect(workshop.isWhole).toBe(true);
+    expect(workshop.batches).toHaveLength(NEWEST_AT_HAND);
+    expect(workshop.past.map(({ code }) => code).sort()).toEqual(
+      many
+        .slice(NEWEST_AT_HAND)
+        .map(({ code }) => code)
+        .sort(),
+    );
+    expect(workshop.goods).toHaveLength(SAMPLE.goods.length);
+  });
+
+  it('begins the next time with a batch that was begun meanwhile, and forgets one that was only looked at', async () => {
+    const workshop = await visit();
+    await workshop.tellRest();
+    const oldest = many.at(-1) as Batch;
+    await workshop.bring([oldest.id]);
+    workshop.putBatch({ ...begun(), id: crypto.randomUUID(), code: 'NEW', startedAt: nowIso() });
+    await nextTick();
+    await useSavingStore().flush();
+    const codes = (await visit()).batches.map(({ code }) => code);
+    expect(codes).toContain('NEW');
+    expect(codes).not.toContain(oldest.code);
+  });
+
+  it('is read as a whole by another build, which looks everything through first', async () => {
+    vi.stubGlobal('__BUILD__', 'of tomorrow');
+    const workshop = await visit();
+    expect(workshop.isWhole).toBe(true);
+    expect(workshop.goods).toHaveLength(SAMPLE.goods.length);
   });
 });

@@ -3,7 +3,7 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import type { OwnTrials, WorkshopFacts } from '@/core/conditions';
 import { newFormula, type Formula, type FormulaBody } from '@/core/formula';
 import { catalogWith } from '@/core/materials';
-import { idsAtHand, isMadeOf, type PastBatch, type PastUses } from '@/core/past';
+import { idsAtHand, isMadeOf, pastOf, type PastBatch } from '@/core/past';
 import type { Batch } from '@/core/records';
 import { cavityMl } from '@/core/scaling';
 import type { Trial, taughtByTrials } from '@/core/trials';
@@ -22,6 +22,7 @@ import {
 import { movedInTime, previewImport, sampleFrom } from '@/storage/file';
 import type { Refused } from '@/storage/soundness';
 import { nowIso } from './now';
+import { pastOfWorkshop } from './past';
 import { everyRecord, overlaid, without } from './recordLists';
 import { whenQuiet } from './quiet';
 import { useSavingStore } from './saving';
@@ -36,28 +37,16 @@ export const useWorkshopStore = defineStore('workshop', () => {
   const settings = shallowRef<Settings>(USUAL_SETTINGS);
   /** Records that are stored but not whole. */
   const refused = shallowRef<readonly Refused[]>([]);
-  /** Every stored batch in short, by id, as it was when it was last not at hand. */
-  const digests = shallowRef<ReadonlyMap<string, PastBatch>>(new Map());
-  /** What past batches took off lots: read right after the first screen, and when more become past. */
-  const uses = shallowRef<readonly PastUses[]>([]);
   const isLoaded = ref(false);
+  /** Past batches and goods are told too: the first screen goes without them. */
+  const isWhole = ref(false);
   /** Nothing has ever been stored here: the first visit. */
   const isFirstVisit = ref(false);
 
   const formulas = computed(() => records.value.formulas);
   const batches = computed(() => records.value.batches);
-  /** Batches of long ago: in short, until somebody looks at one. */
-  const past = computed(() => {
-    const here = new Set(batches.value.map(({ id }) => id));
-    return [...digests.value.values()].filter(({ id }) => !here.has(id));
-  });
-  const pastUses = computed(() => {
-    const told = new Set(past.value.map(({ id }) => id));
-    return uses.value.filter(({ id }) => told.has(id));
-  });
-  const batchCount = computed(() => batches.value.length + past.value.length);
-  const codeOfBatch = (id: string): string | null =>
-    batches.value.find((one) => one.id === id)?.code ?? digests.value.get(id)?.code ?? null;
+  const { digests, uses, past, pastUses, batchCount, codeOfBatch, tell, forget } =
+    pastOfWorkshop(batches);
   const materials = computed(() => records.value.materials);
   /** What ships, with what this maker knows better and has beside it. */
   const catalog = computed(() => catalogWith(materials.value));
@@ -127,16 +116,13 @@ export const useWorkshopStore = defineStore('workshop', () => {
     });
     const { loaded } = session;
     settings.value = loaded.settings ?? USUAL_SETTINGS;
-    records.value = (settings.value.setAside ?? []).reduce(
-      (all, { of, id }) => (isCollection(of) ? without(all, of, [id]) : all),
-      loaded.records,
-    );
+    records.value = loaded.records;
     refused.value = loaded.refused;
-    const aside = new Set((settings.value.setAside ?? []).map(({ id }) => id));
-    digests.value = new Map(
-      loaded.digests.flatMap((one) => (aside.has(one.id) ? [] : [[one.id, one] as const])),
-    );
-    isFirstVisit.value = loaded.settings === null && everyRecord(loaded.records).length === 0;
+    tell(loaded.digests ?? []);
+    layAside();
+    isWhole.value = loaded.digests !== null;
+    isFirstVisit.value =
+      isWhole.value && loaded.settings === null && everyRecord(loaded.records).length === 0;
     await bring([settings.value.batchInHandId ?? '']);
     await learn();
     isLoaded.value = true;
@@ -144,13 +130,54 @@ export const useWorkshopStore = defineStore('workshop', () => {
     if (past.value.length > 0) setTimeout(() => void bringUses());
   }
 
+  /** What a screen stumbled over is on none. */
+  function layAside(): void {
+    const aside = settings.value.setAside ?? [];
+    records.value = aside.reduce(
+      (all, { of, id }) => (isCollection(of) ? without(all, of, [id]) : all),
+      records.value,
+    );
+    forget(aside.map(({ id }) => id));
+  }
+
+  let telling: Promise<void> | null = null;
+  /** Tells what the first screen went without: whoever needs all of the workshop waits for it. */
+  function tellRest(): Promise<void> {
+    telling ??= isWhole.value ? Promise.resolve() : tellNow();
+    return telling.catch((error: unknown) => {
+      telling = null;
+      throw error;
+    });
+  }
+  async function tellNow(): Promise<void> {
+    if (!session) return;
+    const rest = await session.tellPast();
+    records.value = overlaid(records.value, 'goods', rest.goods);
+    tell(rest.digests);
+    layAside();
+    await bring([...nearNow(), settings.value.batchInHandId ?? '']);
+    isWhole.value = true;
+    await bringUses();
+  }
+
+  /** Batches that are worked with: the next visit begins with them. */
+  const nearNow = () =>
+    idsAtHand(
+      [...past.value, ...batches.value.map(pastOf)],
+      records.value.goods,
+      Date.parse(nowIso()),
+    );
+  watch([isWhole, () => batches.value.length], () => {
+    if (isWhole.value) session?.keepNear([...nearNow()]).catch(() => undefined);
+  });
+
   /** What another tab wrote, or what both came to: shown here, and stored already. */
   function takeOver(changes: readonly Change[]): void {
     for (const name of COLLECTION_NAMES) {
       const own = changes.filter(({ store }) => store === name);
       if (own.length === 0) continue;
       const gone = own.filter(({ record }) => record === null).map(({ id }) => id);
-      if (name === 'batches') forgetPast(gone);
+      if (name === 'batches') forget(gone);
       const there = own.flatMap(({ record }) => record ?? []) as RecordOf<typeof name>[];
       records.value = overlaid(without(records.value, name, gone), name, there);
     }
@@ -160,27 +187,21 @@ export const useWorkshopStore = defineStore('workshop', () => {
 
   /** Batches that another device or a file brought by the thousand: what is worked with is read. */
   function takeOverPast(told: readonly PastBatch[]): void {
-    digests.value = new Map([...digests.value, ...told.map((one) => [one.id, one] as const)]);
+    tell(told);
     isFirstVisit.value = false;
     wanted.heard();
   }
 
   /** What is worked with is told by the goods too, and those come last: half of them would bring what is long sold. */
-  const wanted = whenQuiet(() => {
-    const told = [...digests.value.values()];
-    const ids = idsAtHand(told, records.value.goods, Date.parse(nowIso()));
-    void bring([...ids]).then(bringUses);
-  });
+  const wanted = whenQuiet(() => void bringNear());
+  async function bringNear(): Promise<void> {
+    await tellRest();
+    await bring([...nearNow()]);
+    await bringUses();
+  }
 
   async function bringUses(): Promise<void> {
     uses.value = (await session?.bringUses()) ?? [];
-  }
-
-  function forgetPast(ids: readonly string[]): void {
-    if (!ids.some((id) => digests.value.has(id))) return;
-    const left = new Map(digests.value);
-    for (const id of ids) left.delete(id);
-    digests.value = left;
   }
 
   /** Reads past batches that somebody looks at: from then on they are among all others. */
@@ -194,7 +215,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     if (brought.refused.length > 0) {
       refused.value = [...refused.value, ...brought.refused];
       const whole = new Set(brought.batches.map(({ id }) => id));
-      forgetPast(missing.filter((id) => !whole.has(id)));
+      forget(missing.filter((id) => !whole.has(id)));
     }
     records.value = overlaid(records.value, 'batches', brought.batches);
   }
@@ -231,13 +252,13 @@ export const useWorkshopStore = defineStore('workshop', () => {
       ...(batchInHandId === id && { batchInHandId: null }),
     });
     records.value = without(records.value, of, [id]);
-    if (of === 'batches') forgetPast([id]);
+    if (of === 'batches') forget([id]);
   }
 
   function remove(name: CollectionName, ids: readonly string[]): void {
     if (ids.length === 0) return;
     records.value = without(records.value, name, ids);
-    if (name === 'batches') forgetPast(ids);
+    if (name === 'batches') forget(ids);
     session?.remove(name, ids);
     const { formulaInHandId, batchInHandId } = settings.value;
     if (ids.includes(formulaInHandId ?? '')) changeSettings({ formulaInHandId: null });
@@ -357,6 +378,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     settings,
     refused,
     isLoaded,
+    isWhole,
     isFirstVisit,
     formulaInHand,
     batchInHand,
@@ -364,6 +386,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     squirtG: gramsOfSquirt,
     sampleCount,
     load,
+    tellRest,
     put,
     remove,
     putFormula,

@@ -4,7 +4,7 @@ import type { Photo } from '@/core/records';
 import type { Settings } from '@/core/workshop';
 import type { CollectionName, RecordOf } from '../collections';
 import type { FolderHandle, FolderState } from './folderState';
-import type { OwnDevice, Stamp } from './stamps';
+import type { NearBatches, OwnDevice, Stamp } from './stamps';
 
 type Collections = {
   [K in Exclude<CollectionName, 'photos'>]: { key: string; value: RecordOf<K> };
@@ -19,7 +19,7 @@ export interface WorkshopSchema extends DBSchema, Collections {
   /** Batches that were not whole when an older release’s were brought up: they are read, and said. */
   untold: { key: string; value: { readonly id: string } };
   stamps: { key: string; value: Stamp; indexes: { bySeq: number } };
-  device: { key: string; value: OwnDevice };
+  device: { key: string; value: OwnDevice | NearBatches };
   folder: { key: string; value: FolderState };
   handle: { key: string; value: FolderHandle };
 }

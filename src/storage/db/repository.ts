@@ -12,13 +12,23 @@ import {
 import { STORE_NAMES } from '../keys';
 import type { Refused } from '../soundness';
 import type { WorkshopDb } from './layout';
-import { ownDevice } from './stamps';
+import { knownDevice, ownDevice } from './stamps';
 
-export interface StoredWorkshop {
-  /** Everything, but for past batches and for photos: those are read when they are looked at. */
-  readonly records: Records;
+/** What years bring by the thousand, and no first screen wants. */
+export interface ToldPast {
   /** Every batch that is stored and whole, in short. */
   readonly digests: readonly PastBatch[];
+  readonly goods: readonly GoodsMove[];
+}
+
+export interface StoredWorkshop {
+  /**
+   * Everything, but for past batches and for photos, which are read when they are looked at, and for goods where the past is
+   * still to be told.
+   */
+  readonly records: Records;
+  /** Every batch that is stored and whole, in short; null where the past is still to be told. */
+  readonly digests: readonly PastBatch[] | null;
   readonly settings: Settings | null;
   /** Records that are not whole: left in the database, said to the maker. */
   readonly refused: readonly Refused[];
@@ -28,7 +38,8 @@ export interface StoredWorkshop {
 const LATER: readonly CollectionName[] = ['batches', 'photos'];
 
 /**
- * Reads what is worked with.
+ * Reads what is worked with; of the past nothing where it is known which batches were worked with at the last visit: it is
+ * told after the first screen.
  * @param nowMs what is past is told by it
  * @param build this build of the application: records that it has found whole before are not looked through again, as
  *   only whole ones are written; none in a test
@@ -39,19 +50,27 @@ export async function loadWorkshop(
   build: string | null = null,
 ): Promise<StoredWorkshop> {
   const tx = db.transaction([...STORE_NAMES, 'digests', 'untold', 'device']);
-  const now = COLLECTION_NAMES.filter((name) => !LATER.includes(name));
-  const [lists, settings, digests, untold, own] = await Promise.all([
+  const device = tx.objectStore('device');
+  const [own, near, untold] = await Promise.all([
+    knownDevice(device),
+    device.get('near'),
+    tx.objectStore('untold').getAllKeys(),
+  ]);
+  const isSound = build !== null && own?.soundBy === build;
+  const nearIds = isSound && untold.length === 0 && near?.id === 'near' ? near.ids : null;
+  const later: readonly CollectionName[] = nearIds ? [...LATER, 'goods'] : LATER;
+  const now = COLLECTION_NAMES.filter((name) => !later.includes(name));
+  const [lists, settings, digests] = await Promise.all([
     Promise.all(now.map(async (name) => [name, await tx.objectStore(name).getAll()] as const)),
     tx.objectStore('settings').getAll(),
-    tx.objectStore('digests').getAll(),
-    tx.objectStore('untold').getAllKeys(),
-    tx.objectStore('device').get('own'),
+    nearIds ? [] : tx.objectStore('digests').getAll(),
   ]);
   const stored = Object.fromEntries(lists);
-  const wanted = idsAtHand(digests, (stored.goods ?? []) as readonly GoodsMove[], nowMs);
-  const batches = await Promise.all(
-    [...wanted, ...untold].map((id) => tx.objectStore('batches').get(id)),
-  );
+  const wanted = nearIds ?? [
+    ...idsAtHand(digests, (stored.goods ?? []) as readonly GoodsMove[], nowMs),
+    ...untold,
+  ];
+  const batches = await Promise.all(wanted.map((id) => tx.objectStore('batches').get(id)));
   await tx.done;
   const all: Partial<Record<CollectionName, readonly unknown[]>> = {
     ...stored,
@@ -59,14 +78,14 @@ export async function loadWorkshop(
   };
   const isEmpty = settings.length === 0 && Object.values(all).every((list) => list.length === 0);
   if (build !== null && isEmpty) await foundSound(db, build);
-  if (isEmpty || (build !== null && own?.soundBy === build))
+  if (isEmpty || isSound)
     return {
       records: recordsFrom(
         <K extends CollectionName>(name: K) => (all[name] ?? []) as RecordOf<K>[],
       ),
       settings: settings[0] ?? null,
       refused: [],
-      digests,
+      digests: nearIds ? null : digests,
     };
   const { soundRecords } = await import('../soundness');
   const sound = soundRecords(all, settings[0] ?? null);
@@ -80,6 +99,21 @@ async function foundSound(db: WorkshopDb, build: string): Promise<void> {
   const tx = db.transaction('device', 'readwrite');
   await tx.store.put({ ...(await ownDevice(tx.store)), soundBy: build });
   await tx.done;
+}
+
+/** What the first screen went without. */
+export async function tellPast(db: WorkshopDb): Promise<ToldPast> {
+  const tx = db.transaction(['digests', 'goods']);
+  const [digests, goods] = await Promise.all([
+    tx.objectStore('digests').getAll(),
+    tx.objectStore('goods').getAll(),
+  ]);
+  return { digests, goods };
+}
+
+/** The next start begins with these batches. */
+export async function keepNear(db: WorkshopDb, ids: readonly string[]): Promise<void> {
+  await db.put('device', { id: 'near', ids });
 }
 
 export interface BroughtBatches {

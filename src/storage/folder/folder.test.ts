@@ -1,10 +1,11 @@
 import 'fake-indexeddb/auto';
-import { beforeEach, describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { folderInMemory, type FolderInMemory } from '../../../tests/fixtures/folder';
 import { openQuietly } from '../../../tests/fixtures/session';
 import { newFormula, setLineMass, type Formula } from '@/core/formula';
 import { USUAL_SETTINGS, type Settings } from '@/core/workshop';
+import { channelOf, type Message } from '../channel';
 import { loadWorkshop, openWorkshopDb } from '../db';
 import type { Session } from '../session';
 import { readWorkshopFile } from '../file';
@@ -28,6 +29,8 @@ const NOW = '2026-04-18T10:00:00.000+00:00';
 
 /** A browser with its own database; all use one folder. */
 interface Browser {
+  /** Of its database. */
+  readonly name: string;
   readonly session: Session;
   readonly said: string[];
   readonly look: (today?: string, streamFromBytes?: number) => Promise<Look>;
@@ -60,6 +63,7 @@ async function browser(called: string): Promise<Browser> {
     return loaded;
   };
   return {
+    name,
     session,
     said,
     look,
@@ -275,6 +279,21 @@ describe('a folder that is not in order', () => {
     expect(await lookByPages()).toMatchObject({ takenCount: 2, troubles: [] });
     expect(await bench.formula(gone.id)).toBeUndefined();
     expect(await bench.settings()).toMatchObject({ look: 'dark' });
+  });
+
+  it('what comes in is told as it comes, two hundred records at most at a time', async () => {
+    const [desk, bench] = [await browser('Desk'), await browser('Bench')];
+    const many = Array.from({ length: 201 }, lantern);
+    desk.session.put('formulas', many);
+    await desk.look();
+    const told: Message[] = [];
+    const channel = channelOf(bench.name);
+    channel.addEventListener('message', ({ data }: MessageEvent<Message>) => told.push(data));
+    expect(await bench.look()).toMatchObject({ takenCount: 201 });
+    await vi.waitFor(() => expect(told.map(({ keys }) => keys.length)).toEqual([200, 1]));
+    channel.close();
+    const ids = told.flatMap(({ keys }) => keys.map((key) => key.split('/')[1]));
+    expect(ids.sort()).toEqual(many.map(({ id }) => id).sort());
   });
 
   it('a file that goes while it is looked at is no folder that is gone', async () => {

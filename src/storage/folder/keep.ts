@@ -1,4 +1,5 @@
 import {
+  knownDevice,
   openWorkshopDb,
   ownDevice,
   type FolderState,
@@ -49,7 +50,7 @@ export const NEW_FOLDER: FolderState = {
 
 /** Who this browser is; drawn and kept when it has not been anyone yet. */
 export async function ownOf(db: WorkshopDb): Promise<OwnDevice> {
-  const known = await db.get('device', 'own');
+  const known = await knownDevice(db.transaction('device').store);
   if (known) return known;
   const tx = db.transaction('device', 'readwrite');
   const drawn = await ownDevice(tx.store);

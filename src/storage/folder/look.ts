@@ -1,6 +1,7 @@
 import { isFull, reasonOf } from '@/core/words';
-import { channelOf } from '../channel';
+import { channelOf, type Message } from '../channel';
 import { openWorkshopDb, type OwnDevice, type Peer, type Trouble } from '../db';
+import type { Key } from '../keys';
 import { directoryOf } from './directory';
 import { NEW_FOLDER, ownOf } from './keep';
 import { readOthers } from './readOthers';
@@ -32,13 +33,12 @@ export async function lookAtFolder(
   { now, today, streamFromBytes }: LookOptions,
 ): Promise<Look> {
   const db = await openWorkshopDb(name);
+  const channel = channelOf(name);
   try {
     const folder = directoryOf(handle);
     const before = (await db.get('folder', 'folder')) ?? NEW_FOLDER;
-    const come = await readOthers(db, folder, before, streamFromBytes);
-    const channel = channelOf(name);
-    if (come.keys.length > 0) channel.postMessage({ keys: come.keys });
-    channel.close();
+    const tell = (keys: readonly Key[]) => channel.postMessage({ keys } satisfies Message);
+    const come = await readOthers(db, folder, before, tell, streamFromBytes);
     await db.put('folder', come.state);
     const left = await writeOwn(db, folder, come.state, { now, today }).catch(
       (error: unknown): Left => ({
@@ -59,6 +59,7 @@ export async function lookAtFolder(
       written: left.written,
     };
   } finally {
+    channel.close();
     db.close();
   }
 }

@@ -3,7 +3,7 @@ import type { Trouble, WorkshopDb } from '../db';
 import type { FolderMarks } from '../file';
 import { SETTINGS_KEY, isKey, type Key } from '../keys';
 import type { Directory } from './directory';
-import { takeIn, type Foreign, type Names, type TakenIn } from './takeIn';
+import { takeIn, type Foreign, type Names, type TakenIn, type Tell } from './takeIn';
 
 /** A file of another device, ready to be taken in. */
 export type Other =
@@ -42,12 +42,13 @@ export async function takeInPages(
   db: WorkshopDb,
   { pages, marks }: Extract<Other, { ok: true }>,
   names: Names,
+  tell: Tell,
 ): Promise<TakenPages> {
   const keys: Key[] = [];
   const said: string[] = [];
   const refused: string[] = [];
   const take = async (foreign: readonly Foreign[]) => {
-    const taken = await takeIn(db, foreign, names);
+    const taken = await takeIn(db, foreign, names, tell);
     keys.push(...taken.keys);
     said.push(...taken.said);
   };

@@ -12,7 +12,7 @@ import type { Directory } from './directory';
 import { ownOf } from './keep';
 import { sinceName, wholeName } from './names';
 import { openOther, takeInPages } from './other';
-import type { TakenIn } from './takeIn';
+import type { TakenIn, Tell } from './takeIn';
 import { deviceName } from './words';
 
 export interface Come extends TakenIn {
@@ -25,6 +25,7 @@ export async function readOthers(
   db: WorkshopDb,
   folder: Directory,
   before: FolderState,
+  tell: Tell,
   streamFromBytes?: number,
 ): Promise<Come> {
   let state = before;
@@ -56,7 +57,8 @@ export async function readOthers(
       await db.put('device', { ...me, device: newDeviceId() });
       state = { ...state, whole: null, writtenSeq: 0, written: {} };
     } else if (isOwn && isOwnName) state = { ...state, whole: null };
-    const taken = await takeInPages(db, read, { here: deviceName(me), there: deviceName(marks) });
+    const names = { here: deviceName(me), there: deviceName(marks) };
+    const taken = await takeInPages(db, read, names, tell);
     keys.push(...taken.keys);
     said.push(...taken.said);
     if (!taken.isWhole) {

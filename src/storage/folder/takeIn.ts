@@ -104,16 +104,24 @@ export interface TakenIn {
 /** So many records in one transaction: the page can write in between. */
 const AT_ONCE = 200;
 
-/** Stores what another device has; what of it is stored already is not written again, so a file may be read twice. */
+/** Tells every tab which records are other than before. */
+export type Tell = (keys: readonly Key[]) => void;
+
+/**
+ * Stores what another device has; what of it is stored already is not written again, so a file may be read twice. What came
+ * in is told as it comes: of thousands told at once every tab would have all in its hands.
+ */
 export async function takeIn(
   db: WorkshopDb,
   foreign: readonly Foreign[],
   names: Names,
+  tell: Tell,
 ): Promise<TakenIn> {
   const keys: Key[] = [];
   const said: string[] = [];
   for (let first = 0; first < foreign.length; first += AT_ONCE) {
     const some = await takeInSome(db, foreign.slice(first, first + AT_ONCE), names);
+    if (some.keys.length > 0) tell(some.keys);
     keys.push(...some.keys);
     said.push(...some.said);
   }

@@ -6,12 +6,15 @@ import type { Settings } from '@/core/workshop';
 import { COLLECTION_NAMES, type CollectionName, type RecordOf } from '../collections';
 import {
   batchesOf,
+  keepNear,
   loadWorkshop,
   openWorkshopDb,
   photosOf,
+  tellPast,
   writeUnited,
   type BroughtBatches,
   type StoredWorkshop,
+  type ToldPast,
   type WorkshopDb,
   type Written,
 } from '../db';
@@ -57,6 +60,10 @@ export interface Session {
   readonly putSoon: <K extends CollectionName>(store: K, record: RecordOf<K>) => void;
   readonly remove: (store: CollectionName, ids: readonly string[]) => void;
   readonly putSettings: (settings: Settings) => void;
+  /** Tells what `loaded` went without. */
+  readonly tellPast: () => Promise<ToldPast>;
+  /** The next visit begins with these batches. */
+  readonly keepNear: (ids: readonly string[]) => Promise<void>;
   /** Reads past batches, to be shown. @param materials ids of materials of one’s own */
   readonly bring: (
     ids: readonly string[],
@@ -303,6 +310,11 @@ export async function openSession(
       const brought = await batchesOf(db, ids, materials);
       return { ...brought, batches: brought.batches.map((one) => knownOf('batches', one)) };
     },
+    tellPast: async () => {
+      const { digests, goods } = await tellPast(db);
+      return { digests, goods: goods.map((one) => knownOf('goods', one)) };
+    },
+    keepNear: (ids) => keepNear(db, ids),
     bringUses: () => db.getAll('uses'),
     expectSpare: spare.expect,
     bringPhotos: async (batchId) =>

@@ -8,7 +8,7 @@ import { folderInMemory } from '../../../tests/fixtures/folder';
 import { openQuietly } from '../../../tests/fixtures/session';
 import { newFormula, type Formula } from '@/core/formula';
 import { USUAL_SETTINGS } from '@/core/workshop';
-import { loadWorkshop, openWorkshopDb } from '../db';
+import { knownDevice, loadWorkshop, openWorkshopDb } from '../db';
 import type { Session } from '../session';
 import { STORED_VERSION } from '../upgrades';
 import { HEAD_BYTES, headIn, headLine, line } from './format';
@@ -72,7 +72,10 @@ async function backFrom({ bytes }: FileInMemory) {
   const db = await openWorkshopDb(NAME);
   const count = await restoreFrom(db, new Blob([bytes]), head);
   const { records, settings, refused } = await loadWorkshop(db);
-  const [own, stamps] = [await db.get('device', 'own'), await db.getAll('stamps')];
+  const [own, stamps] = [
+    await knownDevice(db.transaction('device').store),
+    await db.getAll('stamps'),
+  ];
   db.close();
   return { count, formulas: records.formulas, settings, refused, own, stamps };
 }
@@ -93,7 +96,10 @@ describe('the spare copy', () => {
     await session.flush();
     await kept.follow(true);
     const db = await openWorkshopDb(NAME);
-    const [own, stamps] = [await db.get('device', 'own'), await db.getAll('stamps')];
+    const [own, stamps] = [
+      await knownDevice(db.transaction('device').store),
+      await db.getAll('stamps'),
+    ];
     db.close();
     const back = await backFrom(files[0]);
     expect(back?.formulas.map(({ name }) => name).sort()).toEqual(['One, again', 'Three']);
