@@ -9,6 +9,7 @@ import { keepVersion, newFormula, setLineMass, type Formula } from '@/core/formu
 import { record, strikeEntry, type Batch } from '@/core/records';
 import { NEWEST_AT_HAND } from '@/core/past';
 import { USUAL_SETTINGS, type Settings } from '@/core/workshop';
+import { channelOf, type Message } from '../channel';
 import { NO_RECORDS, type CollectionName, type RecordOf } from '../collections';
 import { readWorkshopFile } from '../file';
 import { deleteDB, openDB } from 'idb';
@@ -349,6 +350,9 @@ describe('two tabs of one workshop', () => {
   });
 });
 
+/** The next turn of the event loop, whatever the clock says. */
+const turn = () => new Promise((next) => setImmediate(next));
+
 describe('how saving stands', () => {
   const told = async () => {
     const statuses: SaveStatus[] = [];
@@ -396,6 +400,44 @@ describe('how saving stands', () => {
     await session.flush();
     expect(statuses.at(-1)).toEqual({ kind: 'saved' });
     session.close();
+  });
+
+  it('what a hand moves during a write waits for its half second: it is written twice, not with each move', async () => {
+    const { session, statuses } = await told();
+    const written: string[] = [];
+    const channel = channelOf('harbor');
+    channel.addEventListener('message', ({ data }: MessageEvent<Message>) =>
+      written.push(...data.keys),
+    );
+    const [put, moved] = [aFormula(), aFormula()];
+    // Time stands still but when the test lets it pass.
+    vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
+    try {
+      session.put('formulas', [put]);
+      for (let move = 0; written.length === 0; move++) {
+        await turn();
+        session.putSoon('formulas', { ...moved, name: `Ebb ${move}` });
+      }
+      for (let move = 0; move < 50; move++) {
+        await turn();
+        session.putSoon('formulas', { ...moved, name: `Flow ${move}` });
+      }
+      expect(written.filter((key) => key.endsWith(moved.id)).length).toBeLessThanOrEqual(1);
+      expect(statuses.at(-1)).toEqual({ kind: 'saving' });
+      const before = written.length;
+      vi.advanceTimersByTime(399);
+      for (let i = 0; i < 50; i++) await turn();
+      expect(written).toHaveLength(before);
+      vi.advanceTimersByTime(1);
+      while (statuses.at(-1)?.kind !== 'saved') await turn();
+    } finally {
+      vi.useRealTimers();
+      channel.close();
+      session.close();
+    }
+    const db = await openDB('harbor');
+    expect(await db.get('formulas', moved.id)).toMatchObject({ name: 'Flow 49' });
+    db.close();
   });
 
   it('an older tab steps aside for a newer release, and says so', async () => {

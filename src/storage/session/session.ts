@@ -131,6 +131,8 @@ export async function openSession(
   /** Takes back what was left for a next page: this one lived on and wrote it itself. */
   let takeBack = () => {};
   let soon: ReturnType<typeof setTimeout> | null = null;
+  /** Something is to be written at once; what a hand still moves goes along, and is no reason for a write by itself. */
+  let isDue = false;
   const spare = watchSpare(name);
   const channel = channelOf(name);
   channel.addEventListener('message', ({ data }: MessageEvent<Message>) => {
@@ -145,6 +147,7 @@ export async function openSession(
   function flush(): Promise<void> {
     if (soon !== null) clearTimeout(soon);
     soon = null;
+    isDue = true;
     // What one deed puts goes in together: a tab that opens meanwhile finds all of it or nothing.
     running ??= Promise.resolve()
       .then(writeAll)
@@ -156,13 +159,14 @@ export async function openSession(
 
   async function writeAll(): Promise<void> {
     if (waiting.size === 0) return;
-    while (waiting.size > 0) {
+    while (waiting.size > 0 && isDue) {
+      isDue = false;
       const seq = await writeWaiting();
       if (seq === null) return;
       // A browser that finds its database damaged throws it away: saved is what the spare copy has as well.
       if (waiting.size === 0) await spare.holds(seq);
     }
-    events.onStatus({ kind: 'saved' });
+    if (waiting.size === 0) events.onStatus({ kind: 'saved' });
   }
 
   /** @returns the number of the write; null where it failed */
