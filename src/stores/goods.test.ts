@@ -1,0 +1,176 @@
+import { beforeEach, describe, expect, it } from 'vitest';
+import { sampleUnit } from '../../tests/fixtures/sample';
+import { openShop } from '../../tests/fixtures/shop';
+import { useGoodsStore } from './goods';
+
+const SOLD = { how: 'sold', to: 'Quay stall', orderId: null, each: 7 } as const;
+const CRUMBLED = { how: 'crumbled', to: '', orderId: null, each: null } as const;
+
+let workshop: ReturnType<typeof openShop>;
+let goods: ReturnType<typeof useGoodsStore>;
+
+beforeEach(() => {
+  workshop = openShop();
+  goods = useGoodsStore();
+});
+
+/** The sale unit with most on hand, and how many that are. */
+function stocked(): { id: string; name: string; here: number } {
+  const [id, here] = [...goods.onHand].sort(([, a], [, b]) => b - a)[0] ?? ['', 0];
+  return { id, name: workshop.units.find((one) => one.id === id)?.name ?? '', here };
+}
+/** The batch with most good pieces unwrapped. */
+function lying() {
+  const most = goods.loose.toSorted((a, b) => b.left.good - a.left.good)[0];
+  if (!most || most.left.good < 3) throw new Error('the sample has pieces that lie unwrapped');
+  return { batch: most.batch, here: most.left.good };
+}
+const leftOf = (batchId: string) => goods.loose.find(({ batch }) => batch.id === batchId)?.left;
+
+describe('wrapped goods', () => {
+  it('go as long as there are any, what was wrapped first first, and come back when it is taken back', () => {
+    const { id, here } = stocked();
+    const first = goods.wrapped.find(({ run, left }) => run.unitId === id && left > 0);
+    expect(goods.giveOut(id, here, SOLD)).toEqual({ ok: true });
+    expect(goods.onHand.get(id) ?? 0).toBe(0);
+    const move = workshop.goods.at(-1);
+    expect(move).toMatchObject({ kind: 'gone', to: 'Quay stall', each: 7, struckAt: null });
+    expect(move?.kind === 'gone' && move.taken[0]?.wrappedId).toBe(first?.run.id);
+    expect(goods.strike(move?.id ?? '')).toEqual({ ok: true });
+    expect(goods.onHand.get(id)).toBe(here);
+  });
+
+  it('are not more than there are: the sentence names both figures, and nothing is written', () => {
+    const { id, name, here } = stocked();
+    const before = workshop.goods;
+    expect(goods.giveOut(id, here + 1, SOLD)).toEqual({
+      ok: false,
+      problem: `Of ${name} there are ${here}, and ${here + 1} were asked for.`,
+    });
+    for (const count of [0, 1.5, Number.NaN])
+      expect(goods.giveOut(id, count, SOLD)).toEqual({
+        ok: false,
+        problem: 'At least one goes.',
+      });
+    expect(workshop.goods).toBe(before);
+  });
+
+  it('are not unwrapped while some of them are away, and are once those are back', () => {
+    const { id } = stocked();
+    const run = goods.wrapped.find(({ run: of, left }) => of.unitId === id && left > 0)?.run;
+    goods.giveOut(id, 1, SOLD);
+    const gone = workshop.goods.at(-1);
+    const away = workshop.goods.filter(
+      (move) =>
+        move.kind === 'gone' &&
+        move.struckAt === null &&
+        move.taken.some(({ wrappedId }) => wrappedId === run?.id),
+    );
+    expect(away).toContain(gone);
+    expect(goods.strike(run?.id ?? '')).toMatchObject({ ok: false });
+    for (const move of away) goods.strike(move.id);
+    expect(goods.strike(run?.id ?? '')).toEqual({ ok: true });
+    // A second time there is nothing to take back.
+    expect(goods.strike(run?.id ?? '')).toEqual({ ok: true });
+    expect(goods.codes()).toContain(run?.code);
+  });
+});
+
+describe('pieces that lie unwrapped', () => {
+  it('become crumbs: a lot of as many grams as the pieces had, of one material however often', () => {
+    const { batch, here } = lying();
+    expect(goods.useLoose(batch, 'good', 1, CRUMBLED)).toEqual({ ok: true });
+    expect(goods.useLoose(batch, 'good', 2, CRUMBLED)).toEqual({ ok: true });
+    expect(leftOf(batch.id)?.good).toBe(here - 3);
+    const [one, two] = workshop.lots.slice(-2);
+    expect(one).toMatchObject({ receivedG: batch.plan.pieceG, code: `${batch.code}-crumbs` });
+    expect(two).toMatchObject({ receivedG: 2 * batch.plan.pieceG, materialId: one?.materialId });
+    const gone = workshop.goods.at(-1);
+    expect(gone).toMatchObject({ how: 'crumbled', lotId: two?.id });
+    expect(workshop.catalog.byId.get(one?.materialId ?? '')?.name).toContain(batch.formulaName);
+  });
+
+  it('given away make no lot', () => {
+    const { batch } = lying();
+    const before = workshop.lots.length;
+    goods.useLoose(batch, 'good', 1, { ...CRUMBLED, how: 'given', to: 'a neighbor' });
+    expect(workshop.lots).toHaveLength(before);
+    expect(workshop.goods.at(-1)).toMatchObject({ lotId: null, to: 'a neighbor' });
+  });
+
+  it('are never more than lie there, whatever is done with them', () => {
+    const { batch, here } = lying();
+    const problem = `Of ${batch.code} there are ${here} of these.`;
+    const before = workshop.goods;
+    expect(goods.useLoose(batch, 'good', here + 1, SOLD)).toEqual({ ok: false, problem });
+    expect(goods.grade(batch, 'good', 'second', here + 1, 'chipped')).toEqual({
+      ok: false,
+      problem,
+    });
+    expect(goods.useLoose(batch, 'good', 0, SOLD)).toMatchObject({ ok: false });
+    expect(goods.grade(batch, 'good', 'second', 0.5, '')).toMatchObject({ ok: false });
+    expect(workshop.goods).toBe(before);
+  });
+
+  it('turn into seconds, or into none', () => {
+    const { batch, here } = lying();
+    const seconds = leftOf(batch.id)?.second ?? 0;
+    goods.grade(batch, 'good', 'second', 2, 'chipped');
+    expect(leftOf(batch.id)).toMatchObject({ good: here - 2, second: seconds + 2 });
+    goods.grade(batch, 'second', 'rejected', 1, 'broke');
+    expect(leftOf(batch.id)).toMatchObject({ good: here - 2, second: seconds + 1 });
+  });
+});
+
+describe('counted by hand', () => {
+  it('writes the difference, and nothing where the books are right', () => {
+    const { batch, here } = lying();
+    const of = { kind: 'loose', batchId: batch.id, grade: 'good' } as const;
+    const before = workshop.goods;
+    expect(goods.count(of, here, '')).toEqual({ ok: true });
+    expect(workshop.goods).toBe(before);
+    expect(goods.count(of, here - 2, 'two broke')).toEqual({ ok: true });
+    expect(workshop.goods.at(-1)).toMatchObject({ kind: 'counted', change: -2, why: 'two broke' });
+    expect(leftOf(batch.id)?.good).toBe(here - 2);
+    const run = goods.wrapped.find(({ left }) => left > 0);
+    goods.count({ kind: 'wrapped', wrappedId: run?.run.id ?? '' }, 0, 'gone');
+    expect(goods.wrapped.find((one) => one.run.id === run?.run.id)?.left ?? 0).toBe(0);
+  });
+
+  it('wants whole numbers of what is here', () => {
+    const { batch } = lying();
+    const of = { kind: 'loose', batchId: batch.id, grade: 'good' } as const;
+    for (const there of [-1, 0.5, Number.NaN])
+      expect(goods.count(of, there, '')).toEqual({
+        ok: false,
+        problem: 'A whole number is needed.',
+      });
+    expect(goods.count({ kind: 'wrapped', wrappedId: 'nowhere' }, 1, '')).toEqual({
+      ok: false,
+      problem: 'That is no longer here.',
+    });
+  });
+});
+
+it('a batch that was corrected after its wrapping is named, as its labels may say something else', () => {
+  const unit = sampleUnit('Quince Lantern');
+  const run = goods.wrapped.find(({ run: of }) => of.unitId === unit.id)?.run;
+  const batch = workshop.batches.find(({ id }) => id === run?.from[0]?.batchId);
+  if (!run || !batch) throw new Error('the sample has wrapped lanterns');
+  expect(goods.correctedSince(run)).toEqual([]);
+  const weighed = batch.entries.find(({ kind }) => kind === 'weighed');
+  workshop.putBatch({
+    ...batch,
+    entries: batch.entries.map((entry) =>
+      entry.id === weighed?.id ? { ...entry, struckAt: new Date().toISOString() } : entry,
+    ),
+  });
+  expect(goods.correctedSince(run)).toEqual([batch.code]);
+});
+
+it('the hands that are at work sign what goes', () => {
+  const { id } = stocked();
+  workshop.changeSettings({ makerInHand: 'Maud' });
+  goods.giveOut(id, 1, SOLD);
+  expect(workshop.goods.at(-1)?.who).toBe('Maud');
+});
