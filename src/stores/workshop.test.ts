@@ -2,7 +2,6 @@ import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { nextTick } from 'vue';
 import { addMass, emptyBody, setLineMass } from '@/core/formula';
 import { NEWEST_AT_HAND } from '@/core/past';
 import type { Batch } from '@/core/records';
@@ -148,6 +147,7 @@ describe('the workshop in the browser', () => {
 });
 
 describe('a workshop of long years', () => {
+  const PATIENCE = { timeout: 20_000, interval: 5 };
   const many = Array.from({ length: NEWEST_AT_HAND + 20 }, (_, i): Batch => ({
     ...begun(),
     id: crypto.randomUUID(),
@@ -165,10 +165,8 @@ describe('a workshop of long years', () => {
     workshop.put('goods', SAMPLE.goods);
     workshop.put('batches', many);
     await useSavingStore().flush();
-    // Looked through by this build, and told which batches are near.
-    await visit();
-    await nextTick();
-    await useSavingStore().flush();
+    // Looked through by this build, which remembers what is near.
+    await vi.waitFor(async () => expect((await visit()).isWhole).toBe(false), PATIENCE);
   });
   afterEach(() => {
     vi.unstubAllEnvs();
@@ -200,11 +198,13 @@ describe('a workshop of long years', () => {
     const oldest = many.at(-1) as Batch;
     await workshop.bring([oldest.id]);
     workshop.putBatch({ ...begun(), id: crypto.randomUUID(), code: 'NEW', startedAt: nowIso() });
-    await nextTick();
     await useSavingStore().flush();
-    const codes = (await visit()).batches.map(({ code }) => code);
-    expect(codes).toContain('NEW');
-    expect(codes).not.toContain(oldest.code);
+    await vi.waitFor(async () => {
+      const again = await visit();
+      expect(again.isWhole).toBe(false);
+      expect(again.batches.map(({ code }) => code)).toContain('NEW');
+    }, PATIENCE);
+    expect(useWorkshopStore().batches.map(({ code }) => code)).not.toContain(oldest.code);
   });
 
   it('is read as a whole by another build, which looks everything through first', async () => {

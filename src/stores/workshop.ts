@@ -127,7 +127,11 @@ export const useWorkshopStore = defineStore('workshop', () => {
     await learn();
     isLoaded.value = true;
     void saving.guard();
-    if (past.value.length > 0) setTimeout(() => void bringUses());
+    if (past.value.length > 0)
+      setTimeout(() => {
+        rememberNear();
+        void bringUses();
+      });
   }
 
   /** What a screen stumbled over is on none. */
@@ -157,6 +161,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     layAside();
     await bring([...nearNow(), settings.value.batchInHandId ?? '']);
     isWhole.value = true;
+    rememberNear();
     await bringUses();
   }
 
@@ -167,9 +172,11 @@ export const useWorkshopStore = defineStore('workshop', () => {
       records.value.goods,
       Date.parse(nowIso()),
     );
-  watch([isWhole, () => batches.value.length], () => {
-    if (isWhole.value) session?.keepNear([...nearNow()]).catch(() => undefined);
-  });
+  function rememberNear(): void {
+    // A short past is read in no time.
+    if (isWhole.value && past.value.length > 0)
+      session?.keepNear([...nearNow()]).catch(() => undefined);
+  }
 
   /** What another tab wrote, or what both came to: shown here, and stored already. */
   function takeOver(changes: readonly Change[]): void {
@@ -197,6 +204,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   async function bringNear(): Promise<void> {
     await tellRest();
     await bring([...nearNow()]);
+    rememberNear();
     await bringUses();
   }
 
@@ -239,8 +247,10 @@ export const useWorkshopStore = defineStore('workshop', () => {
   /** Adds records or puts them in place of those with their ids. */
   function put<K extends CollectionName>(name: K, changed: readonly RecordOf<K>[]): void {
     if (changed.length === 0) return;
+    const before = records.value[name].length;
     records.value = overlaid(records.value, name, changed);
     session?.put(name, changed);
+    if (name === 'batches' && records.value[name].length > before) rememberNear();
   }
 
   /** Off every screen, and still stored: what a screen stumbled over. */

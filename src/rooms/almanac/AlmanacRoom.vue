@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useWindowVirtualizer } from '@tanstack/vue-virtual';
-import { computed, ref, useTemplateRef, type ComponentPublicInstance } from 'vue';
+import { computed, ref, useTemplateRef, watch, type ComponentPublicInstance } from 'vue';
 import { FAMILY_WORDS } from '@/core/formula';
+import type { PastBatch } from '@/core/past';
 import { useWorkshopStore } from '@/stores/workshop';
 import PageHeader from '@/shared/PageHeader.vue';
 import { counted } from '@/core/words';
@@ -11,23 +12,35 @@ import type { Told } from './told';
 const workshop = useWorkshopStore();
 const query = ref('');
 
-/** Every batch, the newest first, and what it is found by. */
+interface Findable {
+  readonly told: Told;
+  readonly startMs: number;
+  /** What it is found by. */
+  readonly text: string;
+}
+function findable(told: Told): Findable {
+  return {
+    told,
+    startMs: Date.parse(told.startedAt),
+    text: `${told.code} ${told.formulaName} ${FAMILY_WORDS[told.family]}`.toLowerCase(),
+  };
+}
+/** A past batch never changes: the same is told of it, however often the list is made. */
+const ofPast = new WeakMap<PastBatch, Findable>();
+function findablePast(past: PastBatch): Findable {
+  const known = ofPast.get(past) ?? findable({ ...past, batch: null });
+  ofPast.set(past, known);
+  return known;
+}
+
+/** Every batch, the newest first. */
 const all = computed(() =>
   [
-    ...workshop.past.map((past): Told => ({ ...past, batch: null })),
-    ...workshop.batches.map((batch): Told => ({
-      ...batch,
-      family: batch.body.family,
-      totalG: batch.plan.totalG,
-      batch,
-    })),
-  ]
-    .map((told) => ({
-      told,
-      startMs: Date.parse(told.startedAt),
-      text: `${told.code} ${told.formulaName} ${FAMILY_WORDS[told.family]}`.toLowerCase(),
-    }))
-    .sort((a, b) => b.startMs - a.startMs),
+    ...workshop.past.map(findablePast),
+    ...workshop.batches.map((batch) =>
+      findable({ ...batch, family: batch.body.family, totalG: batch.plan.totalG, batch }),
+    ),
+  ].sort((a, b) => b.startMs - a.startMs),
 );
 const found = computed(() => {
   const words = (query.value ?? '').toLowerCase().split(/\s+/);
@@ -51,6 +64,12 @@ const rows = computed(() =>
     const one = found.value[index];
     return one ? [{ index, top: start - virtual.value.options.scrollMargin, told: one.told }] : [];
   }),
+);
+/** The record of a past one is read when its row comes in sight: one reading for all that come at once. */
+watch(
+  rows,
+  (seen) => void workshop.bring(seen.flatMap(({ told }) => (told.batch ? [] : [told.id]))),
+  { immediate: true },
 );
 function measure(row: Element | ComponentPublicInstance | null): void {
   if (row instanceof Element) virtual.value.measureElement(row);

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted } from 'vue';
+import { computed } from 'vue';
 import { FAMILY_WORDS } from '@/core/formula';
 import { OUTCOME_WORDS, countOf, roomOf, weighedRatio } from '@/core/records';
 import { counted, formatFixed, formatGrams } from '@/core/words';
@@ -8,13 +8,9 @@ import { longDate } from '@/ui/frame/format';
 import MiniCore from '@/ui/pictures/MiniCore.vue';
 import type { Told } from './told';
 
-/** One batch of the list; the record of a past one is read when its row comes in sight. */
+/** One batch of the list; of a past one in short, until its record is read. */
 const props = defineProps<{ told: Told }>();
 const workshop = useWorkshopStore();
-onMounted(() => {
-  if (!props.told.batch) void workshop.bring([props.told.id]);
-});
-
 const room = computed(() => (props.told.batch ? roomOf(props.told.batch) : null));
 const ratio = computed(() =>
   props.told.batch ? weighedRatio(props.told.batch, workshop.catalog) : null,
