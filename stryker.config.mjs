@@ -6,14 +6,14 @@
 export default {
   testRunner: 'vitest',
   plugins: ['@stryker-mutator/vitest-runner'],
-  vitest: { configFile: 'vitest.config.ts', related: true },
+  vitest: { configFile: 'vitest.mutate.config.ts', related: true },
   coverageAnalysis: 'perTest',
   ignoreStatic: true,
   concurrency: 2,
   timeoutMS: 20_000,
   tempDirName: '.cache/stryker',
   ignorePatterns: ['dist', 'test-results', 'docs/screenshots', '.git'],
-  reporters: ['clear-text', 'json'],
+  reporters: ['progress-append-only', 'clear-text', 'json'],
   clearTextReporter: { allowColor: false, logTests: false, reportScoreTable: true },
   jsonReporter: { fileName: '.cache/mutation/report.json' },
   mutator: {

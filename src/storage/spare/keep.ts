@@ -16,8 +16,10 @@ export interface SpareFile {
 
 /** So many records are in memory at a time. */
 const PAGE = 100;
-/** The last line of an append says how far it goes; it is looked for in so many bytes at the end. */
-const TAIL_BYTES = 200;
+/** The last line of an append says how far it goes; it is looked for in so many bytes at the end, and in more if need be. */
+const TAIL_BYTES = [200, 64 * 1024, 2 * 1024 * 1024, 32 * 1024 * 1024];
+/** Such a line is short. */
+const MOST_END_LINE = 60;
 /** What was appended may be so big, or as big as the copy itself, before the copy is written anew. */
 const MOST_APPENDED_BYTES = 8 * 1024 * 1024;
 /** A worker through whose hands so many records went has grown big, and none gives back what it took before it ends. */
@@ -130,13 +132,23 @@ async function ownOf(db: IDBPDatabase): Promise<OwnDevice | undefined> {
   return (await db.get('device', 'own')) as OwnDevice | undefined;
 }
 
-/** How far a file goes; null where its last append was broken off. */
+/**
+ * How far a file goes: up to the last append that was finished. What a page left that died in the middle of one is no line,
+ * or is appended again. @returns null where no end is found
+ */
 function seqAtEnd(file: SpareFile): number | null {
-  const from = Math.max(HEAD_BYTES, file.size() - TAIL_BYTES);
-  const tail = file.read(from, TAIL_BYTES);
-  if (!tail.endsWith('\n')) return null;
-  const last = lineIn(tail.trimEnd().split('\n').pop() ?? '');
-  return last && 'seq' in last ? last.seq : null;
+  for (const bytes of TAIL_BYTES) {
+    const from = Math.max(HEAD_BYTES, file.size() - bytes);
+    const lines = file.read(from, bytes).split('\n');
+    // What is behind the last line’s end was broken off.
+    if (lines.at(-1) !== '') file.write(file.size(), '\n');
+    for (const text of lines.slice(0, -1).reverse()) {
+      const end = text.length <= MOST_END_LINE ? lineIn(text) : null;
+      if (end && 'seq' in end) return end.seq;
+    }
+    if (from === HEAD_BYTES) break;
+  }
+  return null;
 }
 
 /** One page of what was written since. @returns how many records that were: a full page may not be all */

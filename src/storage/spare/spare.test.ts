@@ -83,6 +83,16 @@ const lantern = (name: string): Formula => ({
   ...newFormula(name, bodyFrom(LANTERN), '2026-04-18T10:00:00.000+00:00'),
 });
 
+const SCALE = {
+  origin: 'own',
+  name: 'Bench scale',
+  rank: 0,
+  kind: 'scale',
+  stepG: 1,
+  capacityG: 10_000,
+  minimumG: null,
+} as const;
+
 describe('the spare copy', () => {
   it('brings everything back: what was there, what came since, what went, settings and stamps', async () => {
     const session = await workshop();
@@ -128,20 +138,37 @@ describe('the spare copy', () => {
     expect((await backFrom({ ...files[0], bytes }))?.formulas).toMatchObject([{ name: 'Two' }]);
   });
 
-  it('goes on where the last visit left it, and is written anew into the other file where its end is broken', async () => {
+  it('goes on where the last visit left it, also where that died in the middle of an append', async () => {
     const session = await workshop();
     session.put('formulas', [lantern('One')]);
     await session.flush();
     await spare();
-    session.put('formulas', [lantern('Two')]);
+    const whole = files[0].bytes.length;
+    session.put('formulas', [lantern('Two'), lantern('Three')]);
     await session.flush();
     await spare();
-    expect(files[1].bytes).toHaveLength(0);
-    expect(new TextDecoder().decode(files[0].bytes)).toContain('"name":"Two"');
-    files[0].bytes = files[0].bytes.slice(0, -9);
+    const { bytes } = files[0];
+    expect(new TextDecoder().decode(bytes)).toContain('"name":"Two"');
+    for (const cut of [1, 9, 300, bytes.length - whole - 1, bytes.length - whole]) {
+      files[0].bytes = bytes.slice(0, bytes.length - cut);
+      await spare();
+      const stored = globalThis.indexedDB;
+      const back = await backFrom(files[0]);
+      globalThis.indexedDB = stored;
+      expect(back?.formulas.map(({ name }) => name).sort()).toEqual(['One', 'Three', 'Two']);
+      expect(files[1].bytes).toHaveLength(0);
+    }
+  });
+
+  it('is written anew into the other file where no end is found', async () => {
+    const session = await workshop();
+    session.put('formulas', [lantern('One')]);
+    await session.flush();
+    await spare();
+    files[0].bytes = files[0].bytes.slice(0, HEAD_BYTES + 50);
     await spare();
     expect(headIn(files[1].read(0, HEAD_BYTES))).toMatchObject({ generation: 2 });
-    expect((await backFrom(files[1]))?.formulas).toHaveLength(2);
+    expect((await backFrom(files[1]))?.formulas).toHaveLength(1);
   });
 
   it('follows a big import page by page, to the last record of the last write', async () => {
@@ -167,15 +194,16 @@ describe('the spare copy', () => {
 
   it('is weary after five thousand records, and what is kept afresh is not', async () => {
     const session = await workshop();
-    session.put('formulas', [lantern('First')]);
+    const many = (count: number) =>
+      Array.from({ length: count }, () => ({ ...SCALE, id: crypto.randomUUID() }));
+    session.put('tools', many(1));
     await session.flush();
     const kept = await spare();
-    const many = (count: number) => Array.from({ length: count }, (_, i) => lantern(String(i)));
-    session.put('formulas', many(4999));
+    session.put('tools', many(4999));
     await session.flush();
     await kept.follow(false);
     expect(kept.isWeary()).toBe(false);
-    session.put('formulas', many(1));
+    session.put('tools', many(1));
     await session.flush();
     await kept.follow(false);
     expect(kept.isWeary()).toBe(true);
