@@ -28,7 +28,7 @@ const theme = useTheme();
 const prefersDark = usePreferredDark();
 const problem = ref('');
 const MOST_NAMED = 8;
-/** Design goes without past batches and goods: it is there while they are read. */
+/** Design goes without past batches, lots and goods: it is there while they are read. */
 const needsAll = computed(() => route.name !== undefined && route.name !== 'design');
 /** No screen is shown before all is there that it begins with, the sample too. */
 const isReady = ref(false);

@@ -163,6 +163,7 @@ describe('a workshop of long years', () => {
     const workshop = await visit();
     workshop.put('materials', SAMPLE.materials);
     workshop.put('goods', SAMPLE.goods);
+    workshop.put('lots', SAMPLE.lots);
     workshop.put('batches', many);
     await useSavingStore().flush();
     // Looked through by this build, which remembers what is near.
@@ -179,7 +180,7 @@ describe('a workshop of long years', () => {
     expect(workshop.isFirstVisit).toBe(false);
     expect(workshop.batches).toHaveLength(NEWEST_AT_HAND);
     expect(workshop.past).toEqual([]);
-    expect(workshop.goods).toEqual([]);
+    expect([...workshop.goods, ...workshop.lots]).toEqual([]);
     await workshop.tellRest();
     expect(workshop.isWhole).toBe(true);
     expect(workshop.batches).toHaveLength(NEWEST_AT_HAND);
@@ -190,6 +191,7 @@ describe('a workshop of long years', () => {
         .sort(),
     );
     expect(workshop.goods).toHaveLength(SAMPLE.goods.length);
+    expect(workshop.lots).toHaveLength(SAMPLE.lots.length);
   });
 
   it('begins the next time with a batch that was begun meanwhile, and forgets one that was only looked at', async () => {

@@ -38,7 +38,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   /** Records that are stored but not whole. */
   const refused = shallowRef<readonly Refused[]>([]);
   const isLoaded = ref(false);
-  /** Past batches and goods are told too: the first screen goes without them. */
+  /** Past batches, lots and goods are told too: Design goes without them. */
   const isWhole = ref(false);
   /** Nothing has ever been stored here: the first visit. */
   const isFirstVisit = ref(false);
@@ -156,7 +156,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   async function tellNow(): Promise<void> {
     if (!session) return;
     const rest = await session.tellPast();
-    records.value = overlaid(records.value, 'goods', rest.goods);
+    records.value = overlaid(overlaid(records.value, 'lots', rest.lots), 'goods', rest.goods);
     tell(rest.digests);
     layAside();
     await bring([...nearNow(), settings.value.batchInHandId ?? '']);

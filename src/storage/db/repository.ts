@@ -14,17 +14,17 @@ import type { Refused } from '../soundness';
 import type { WorkshopDb } from './layout';
 import { knownDevice, ownDevice } from './stamps';
 
-/** What years bring by the thousand, and no first screen wants. */
-export interface ToldPast {
+/** What years bring by the thousand, and Design has no use for. */
+export const TOLD_LATER = ['lots', 'goods'] as const satisfies readonly CollectionName[];
+export interface ToldPast extends Pick<Records, (typeof TOLD_LATER)[number]> {
   /** Every batch that is stored and whole, in short. */
   readonly digests: readonly PastBatch[];
-  readonly goods: readonly GoodsMove[];
 }
 
 export interface StoredWorkshop {
   /**
-   * Everything, but for past batches and for photos, which are read when they are looked at, and for goods where the past is
-   * still to be told.
+   * Everything, but for past batches and for photos, which are read when they are looked at, and for what is told later where
+   * the past is still to be told.
    */
   readonly records: Records;
   /** Every batch that is stored and whole, in short; null where the past is still to be told. */
@@ -58,7 +58,7 @@ export async function loadWorkshop(
   ]);
   const isSound = build !== null && own?.soundBy === build;
   const nearIds = isSound && untold.length === 0 && near?.id === 'near' ? near.ids : null;
-  const later: readonly CollectionName[] = nearIds ? [...LATER, 'goods'] : LATER;
+  const later: readonly CollectionName[] = nearIds ? [...LATER, ...TOLD_LATER] : LATER;
   const now = COLLECTION_NAMES.filter((name) => !later.includes(name));
   const [lists, settings, digests] = await Promise.all([
     Promise.all(now.map(async (name) => [name, await tx.objectStore(name).getAll()] as const)),
@@ -103,12 +103,13 @@ async function foundSound(db: WorkshopDb, build: string): Promise<void> {
 
 /** What the first screen went without. */
 export async function tellPast(db: WorkshopDb): Promise<ToldPast> {
-  const tx = db.transaction(['digests', 'goods']);
-  const [digests, goods] = await Promise.all([
+  const tx = db.transaction(['digests', ...TOLD_LATER]);
+  const [digests, lots, goods] = await Promise.all([
     tx.objectStore('digests').getAll(),
+    tx.objectStore('lots').getAll(),
     tx.objectStore('goods').getAll(),
   ]);
-  return { digests, goods };
+  return { digests, lots, goods };
 }
 
 /** The next start begins with these batches. */

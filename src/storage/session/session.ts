@@ -315,8 +315,12 @@ export async function openSession(
       return { ...brought, batches: brought.batches.map((one) => knownOf('batches', one)) };
     },
     tellPast: async () => {
-      const { digests, goods } = await tellPast(db);
-      return { digests, goods: goods.map((one) => knownOf('goods', one)) };
+      const { digests, lots, goods } = await tellPast(db);
+      return {
+        digests,
+        lots: lots.map((one) => knownOf('lots', one)),
+        goods: goods.map((one) => knownOf('goods', one)),
+      };
     },
     keepNear: (ids) => keepNear(db, ids),
     bringUses: () => db.getAll('uses'),
