@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { spawnSync } from 'node:child_process';
 import { ROOT } from './lib/run.mjs';
 
-const [script, ...args] = process.argv.slice(2);
+const args = process.argv.slice(2);
 
 // Standard output belongs to the answer, so an install speaks on standard error.
 if (!existsSync(join(ROOT, 'node_modules', 'tsx'))) {
@@ -14,7 +14,7 @@ if (!existsSync(join(ROOT, 'node_modules', 'tsx'))) {
   if (install.status !== 0) process.exit(2);
 }
 // Paths are the caller's: npm changes into the project but remembers where it was called.
-const answer = spawnSync(process.execPath, ['--import', 'tsx', `scripts/${script}.ts`, ...args], {
+const answer = spawnSync(process.execPath, ['--import', 'tsx', 'scripts/answer.ts', ...args], {
   stdio: 'inherit',
   cwd: ROOT,
   env: { ...process.env, INIT_CWD: process.env.INIT_CWD ?? process.cwd() },

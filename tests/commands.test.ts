@@ -1,34 +1,68 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
+import { runCommand } from '../scripts/lib/command';
+import { COMMANDS, type CommandName } from '../scripts/lib/commands';
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
-let folder = '';
 
-beforeAll(() => {
-  folder = mkdtempSync(join(tmpdir(), 'rovack-'));
-});
-afterAll(() => {
-  rmSync(folder, { recursive: true });
-});
-
-/** The command as a caller types it, from a folder of its own. */
-function command(name: string, recipe: string | null, ...options: string[]) {
-  if (recipe !== null) writeFileSync(join(folder, 'recipe.txt'), recipe);
-  const { status, stdout, stderr } = spawnSync(
-    'npm',
-    ['--prefix', ROOT, 'run', '--silent', name, '--', 'recipe.txt', ...options],
-    { cwd: folder, encoding: 'utf8' },
+/** The command in this process, its file as it is given. */
+function command(name: CommandName, recipe: string, ...options: string[]) {
+  const { status, out, error } = runCommand(
+    name,
+    COMMANDS[name],
+    ['recipe.txt', ...options],
+    () => recipe,
   );
-  const own = stderr.split('\n').filter((line) => line !== '' && !line.startsWith('npm warn'));
-  return { status, stdout, errors: own };
+  return { status, stdout: out, errors: error.split('\n').filter((line) => line !== '') };
 }
 
-const evaluate = (recipe: string | null, ...options: string[]) =>
-  command('evaluate', recipe, ...options);
+const evaluate = (recipe: string, ...options: string[]) => command('evaluate', recipe, ...options);
+
+describe('a command as a caller types it', () => {
+  it.each(Object.keys(COMMANDS))('%s is a script of the package', (name) => {
+    const { scripts } = JSON.parse(readFileSync(join(ROOT, 'package.json'), 'utf8'));
+    expect(scripts[name]).toBe(`node scripts/command.mjs ${name}`);
+  });
+
+  it('reads a file of the caller’s folder, answers on standard output, refuses on standard error', () => {
+    const folder = mkdtempSync(join(tmpdir(), 'rovack-'));
+    const typed = (...args: string[]) => {
+      const { status, stdout, stderr } = spawnSync(
+        'npm',
+        ['--prefix', ROOT, 'run', '--silent', ...args],
+        { cwd: folder, encoding: 'utf8' },
+      );
+      const own = stderr.split('\n').filter((line) => line !== '' && !line.startsWith('npm warn'));
+      return { status, stdout, errors: own };
+    };
+    try {
+      writeFileSync(join(folder, 'recipe.txt'), '200 g baking soda\n100 g citric acid\n');
+      const answered = typed('evaluate', '--', 'recipe.txt', '--method', 'hand');
+      expect(answered).toMatchObject({ status: 0, errors: [] });
+      expect(JSON.parse(answered.stdout).lines).toHaveLength(2);
+      expect(typed('plan', '--', 'nowhere.json')).toEqual({
+        status: 2,
+        stdout: '',
+        errors: ['nowhere.json could not be read: ENOENT'],
+      });
+    } finally {
+      rmSync(folder, { recursive: true });
+    }
+  });
+
+  it('names one file, or is told how', () => {
+    const { status, error } = runCommand('work', COMMANDS.work, [], () => '');
+    expect({ status, error }).toEqual({
+      status: 2,
+      error: 'name one recipe file: npm run --silent work -- recipe.txt\n',
+    });
+    expect(runCommand('work', COMMANDS.work, ['a', 'b'], () => '').status).toBe(2);
+  });
+});
 
 describe('npm run evaluate', () => {
   it('answers with one JSON object and nothing else', () => {

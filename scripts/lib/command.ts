@@ -1,5 +1,3 @@
-import { readFileSync } from 'node:fs';
-import { resolve } from 'node:path';
 import { parseArgs, type ParseArgsConfig } from 'node:util';
 import type { z } from 'zod';
 
@@ -8,27 +6,40 @@ export type Answer =
 
 type Options = NonNullable<ParseArgsConfig['options']>;
 
-/** A command that reads one recipe file and prints one JSON object: exit 0, or 2 with one line on standard error. */
+/** A command that reads one recipe file and prints one JSON object. */
+export interface Command {
+  readonly options: Options;
+  readonly answerFor: (text: string, values: Readonly<Record<string, unknown>>) => Answer;
+}
+
+/** What a command says: on standard output and 0, or one line on standard error and 2. */
+export interface Said {
+  readonly status: 0 | 2;
+  readonly out: string;
+  readonly error: string;
+}
+
+/** @param textOf reads the file that is named; throws where it cannot */
 export function runCommand(
   name: string,
-  options: Options,
-  answerFor: (text: string, values: Readonly<Record<string, unknown>>) => Answer,
-): number {
+  { options, answerFor }: Command,
+  args: readonly string[],
+  textOf: (file: string) => string,
+): Said {
   try {
     const { values, positionals } = parseArgs({
-      args: process.argv.slice(2),
+      args: [...args],
       allowPositionals: true,
       options,
     });
     const [file, ...others] = positionals;
     if (file === undefined || others.length > 0)
-      return refuse(`name one recipe file: npm run --silent ${name} -- recipe.txt`);
-    const answer = answerFor(readText(file), values);
-    if (!answer.ok) return refuse(answer.message);
-    process.stdout.write(`${JSON.stringify(answer.value, null, 2)}\n`);
-    return 0;
+      return refused(`name one recipe file: npm run --silent ${name} -- recipe.txt`);
+    const answer = answerFor(textOf(file), values);
+    if (!answer.ok) return refused(answer.message);
+    return { status: 0, out: `${JSON.stringify(answer.value, null, 2)}\n`, error: '' };
   } catch (error) {
-    return refuse(error instanceof Error ? error.message : String(error));
+    return refused(error instanceof Error ? error.message : String(error));
   }
 }
 
@@ -45,17 +56,6 @@ export function parseOptions<S extends z.ZodType>(
   return { ok: false, message: `--${String(issue?.path[0])}: ${issue?.message}` };
 }
 
-function readText(file: string): string {
-  try {
-    return readFileSync(resolve(process.env.INIT_CWD ?? '.', file), 'utf8');
-  } catch (error) {
-    throw new Error(`${file} could not be read: ${(error as NodeJS.ErrnoException).code}`, {
-      cause: error,
-    });
-  }
-}
-
-function refuse(message: string): number {
-  process.stderr.write(`${message.replace(/\s*\n\s*/g, ' ')}\n`);
-  return 2;
+function refused(message: string): Said {
+  return { status: 2, out: '', error: `${message.replace(/\s*\n\s*/g, ' ')}\n` };
 }

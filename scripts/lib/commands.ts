@@ -1,0 +1,54 @@
+import { answerFor } from './answerFor';
+import type { Command } from './command';
+import { labelFor } from './labelFor';
+import { planFor } from './planFor';
+import { rebalancedFor } from './rebalancedFor';
+import { workFor } from './workFor';
+
+const text = { type: 'string' } as const;
+
+/** Each reads a recipe, an exported Rovack file or a problem, and answers with one object. */
+export const COMMANDS = {
+  /** Every reading and finding. */
+  evaluate: {
+    options: {
+      family: text,
+      method: text,
+      'water-l': text,
+      'alkalinity-mg-l': text,
+      'temp-c': text,
+      'humidity-pct': text,
+      pieces: text,
+      'piece-g': text,
+      'sample-g': text,
+      'vessel-l': text,
+      wrap: text,
+      'store-humidity-pct': text,
+      'store-temp-c': text,
+    },
+    answerFor,
+  },
+  /** The smallest change that meets its windows and wishes. */
+  rebalance: {
+    options: {
+      family: text,
+      method: text,
+      'humidity-pct': text,
+      wish: { type: 'string', multiple: true },
+      'total-g': text,
+      ratio: text,
+      spread: text,
+    },
+    answerFor: rebalancedFor,
+  },
+  /** The order of the work, with what breaks a rule. */
+  work: { options: { family: text, method: text, school: text, pieces: text }, answerFor: workFor },
+  /** Of people, machines, places and jobs with their steps: a plan with a bound of its lateness. */
+  plan: { options: { seconds: text }, answerFor: planFor },
+  /** What its label says in a market, and what is missing. */
+  label: {
+    options: { market: text, family: text, 'net-g': text, claims: text, 'for-whom': text },
+    answerFor: labelFor,
+  },
+} as const satisfies Readonly<Record<string, Command>>;
+export type CommandName = keyof typeof COMMANDS;
