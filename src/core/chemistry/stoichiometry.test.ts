@@ -122,3 +122,61 @@ describe('fizzBalance', () => {
     );
   });
 });
+
+describe('what is left, worked by hand', () => {
+  const SODA_MOL = 84.0066;
+  const of = (...reactants: readonly (readonly [ReactantG['speciesId'], number])[]) =>
+    fizzBalance(
+      reactants.map(([speciesId, massG]) => ({ speciesId, massG })),
+      38,
+    );
+
+  it('of acid is its share over the base; the water is a mol for each of gas', () => {
+    // 100 g of soda is 1.19038 mol, 100 g of citric acid 1.56149 equivalents.
+    const sour = of(['sodium-bicarbonate', 100], ['citric-acid', 100]);
+    expect(sour.leftoverAcidG).toBeCloseTo(100 * (1 - 1.19038 / 1.56149), 2);
+    expect(sour.leftoverSodaG).toBe(0);
+    expect(sour.limiting).toBe('base');
+    expect(sour.waterFormedG).toBeCloseTo(1.19038 * 18.015, 2);
+    const alone = of(['citric-acid', 100]);
+    expect(alone).toMatchObject({ leftoverAcidG: 100, limiting: 'base' });
+    expect(of(['sodium-bicarbonate', 100])).toMatchObject({ leftoverAcidG: 0, limiting: 'acid' });
+  });
+
+  it('within half a percent of the greater side is balanced, beyond it is not', () => {
+    const acid = of(['citric-acid', 100]).acidEquivalentsMol;
+    const soda = (equivalents: number) => equivalents * SODA_MOL;
+    const limiting = (massG: number) =>
+      of(['sodium-bicarbonate', massG], ['citric-acid', 100]).limiting;
+    expect(limiting(soda(acid * 0.9951))).toBe('balanced');
+    expect(limiting(soda(acid * 0.9949))).toBe('base');
+    expect(limiting(soda(acid / 0.9951))).toBe('balanced');
+    expect(limiting(soda(acid / 0.9949))).toBe('acid');
+    // Ten times as much is balanced by as much of a share.
+    const ten = (massG: number) =>
+      of(['sodium-bicarbonate', massG], ['citric-acid', 1000]).limiting;
+    expect(ten(soda(acid * 9.951))).toBe('balanced');
+    expect(ten(soda(acid * 9.949))).toBe('base');
+  });
+
+  it('a base that gives no gas counts in no ratio, and moves the balance of the one that does', () => {
+    const borax = of(['borax', 50], ['citric-acid', 100]);
+    expect(borax).toMatchObject({ sodaToAcidByMass: 0, balanceSodaToAcidByMass: null });
+    const both = of(['sodium-bicarbonate', 200], ['borax', 50], ['citric-acid', 100]);
+    expect(both.sodaToAcidByMass).toBe(2);
+    // What borax takes up is not there for soda.
+    expect(both.balanceSodaToAcidByMass).toBeCloseTo(
+      ((both.acidEquivalentsMol - borax.baseEquivalentsMol) * SODA_MOL) / 100,
+      3,
+    );
+    expect(of(['sodium-bicarbonate', 100]).balanceSodaToAcidByMass).toBeNull();
+    expect(of(['citric-acid', 100]).balanceSodaToAcidByMass).toBeNull();
+  });
+
+  it('salts take no part', () => {
+    const salt = SPECIES.find(({ side }) => side === 'salt');
+    if (!salt) throw new Error('there are salts');
+    const bomb = [['sodium-bicarbonate', 200] as const, ['citric-acid', 100] as const];
+    expect(of(...bomb, [salt.id, 300])).toEqual(of(...bomb));
+  });
+});
