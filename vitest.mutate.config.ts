@@ -5,7 +5,7 @@ import config from './vitest.config';
 export default defineConfig({
   resolve: config.resolve,
   test: {
-    include: (process.env.ROVACK_MUTATE_TESTS ?? 'src/core/**/*.test.ts').split(','),
+    include: (process.env.ROVACK_MUTATE_TESTS ?? 'src/core/**/*.test.ts').split(';'),
     testTimeout: 60_000,
     // Modules are loaded once a run, not once a file: most of a short run is loading.
     isolate: false,

@@ -54,7 +54,7 @@ const counts = [];
 for (const [room, { files: mutated, tests }] of asked) {
   const report = `.cache/mutation/${room}.json`;
   const code = run('npx', ['stryker', 'run', 'stryker.config.mjs', '--mutate', mutated.join(',')], {
-    ROVACK_MUTATE_TESTS: tests.join(','),
+    ROVACK_MUTATE_TESTS: tests.join(';'),
     ROVACK_MUTATE_REPORT: report,
   });
   if (code !== 0) process.exitCode = code;
