@@ -30,6 +30,14 @@ describe('conditions', () => {
     expect(salts).toMatchObject({ tub: USUAL_SETTINGS.tub, pieceG: BATH_OF_SALTS_G.best });
   });
 
+  it('know how fills of one’s own pack, and no dose of what has none', () => {
+    const fills = [1, 2, 3].map(() => ({ method: 'press' as const, volumeMl: 100, massG: 110 }));
+    const made = { family: 'bath-bomb', method: 'press' } as const;
+    expect(conditionsFor({ ...WORKSHOP, fills }, made, null).learned.packed?.records).toBe(3);
+    const salts = conditionsFor(WORKSHOP, { family: 'fizzing-salts', method: 'loose' }, null);
+    expect(salts.pieceG).toBeNull();
+  });
+
   it('give one batch in one room one window, on Design and at the bench', () => {
     const others = [right()];
     const batch = begun();
@@ -44,7 +52,8 @@ describe('conditions', () => {
     const batch = right();
     const workshop = { ...WORKSHOP, settings: { ...USUAL_SETTINGS, humidityPct: 71 } };
     const own = conditionsOfBatch({ ...workshop, batches: [batch] }, batch);
-    expect(own).toMatchObject({ humidityPct: 46, roomTempC: 19.5, learned: {} });
+    expect(own).toMatchObject({ humidityPct: 46, roomTempC: 19.5 });
+    expect(own.learned).toEqual({});
     // At the bench without a reading: the room as it is; long closed: no room of today.
     expect(conditionsOfBatch(workshop, begun()).humidityPct).toBe(71);
     const closed = { ...begun(), outcome: 'made' as const };

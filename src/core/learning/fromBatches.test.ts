@@ -82,6 +82,45 @@ describe('dampRecordsOf', () => {
   });
 });
 
+describe('a squeeze', () => {
+  const WET: NewEntry = { kind: 'squeezed', acidIn: true, felt: 'too-wet' };
+  const PLACE = { humidityPct: 45, family: 'bath-bomb' } as const;
+
+  it('that is too wet teaches an upper end alone, under what the hand would still accept', () => {
+    const [dry] = dampRecordsOf([batchWith(ROOM, DRY)], SHIPPED);
+    const [wet] = dampRecordsOf([batchWith(ROOM, WET)], SHIPPED);
+    expect(wet?.lowOverAim).toBe(0);
+    expect(wet?.highOverAim).toBeCloseTo((dry?.lowOverAim ?? NaN) / 1.13 / 1.13, 9);
+  });
+
+  it('that was struck teaches nothing, nor does anything else that was written', () => {
+    const batch = batchWith(ROOM, RIGHT, { kind: 'note', text: 'like damp sand' });
+    expect(dampRecordsOf([batch], SHIPPED)).toHaveLength(1);
+    const entries = batch.entries.map((entry) =>
+      entry.kind === 'squeezed' ? { ...entry, struckAt: NOW } : entry,
+    );
+    expect(dampRecordsOf([{ ...batch, entries }], SHIPPED)).toEqual([]);
+  });
+
+  it('of an empty bowl, or of dry powder alone, teaches nothing', () => {
+    const batch = batchWith(ROOM, RIGHT);
+    const only = (...ids: string[]) => ({
+      ...batch,
+      entries: batch.entries.filter(
+        (entry) => entry.kind !== 'weighed' || ids.includes(entry.materialId),
+      ),
+    });
+    expect(dampRecordsOf([only()], SHIPPED)).toEqual([]);
+    expect(dampRecordsOf([only('sodium-bicarbonate')], SHIPPED)).toEqual([]);
+  });
+
+  it('says nothing of loose salts, which only have to pour', () => {
+    const batches = [batchWith(ROOM, RIGHT)];
+    expect(learnedDamp(batches, { ...PLACE, method: 'press' }, SHIPPED)?.records).toBe(1);
+    expect(learnedDamp(batches, { ...PLACE, method: 'loose' }, SHIPPED)).toBeUndefined();
+  });
+});
+
 describe('lossRecordsOf', () => {
   it('holds what was weighed against the pieces, rejects counted in', () => {
     const batch = batchWith({ kind: 'counted', pieces: 10, rejects: 2 });
@@ -89,5 +128,7 @@ describe('lossRecordsOf', () => {
     expect(loss?.pressedG).toBeCloseTo(12 * batch.plan.pieceG, 9);
     expect(loss?.weighedG).toBeGreaterThan(1800);
     expect(lossRecordsOf([batchWith()])).toEqual([]);
+    const unweighed = batch.entries.filter(({ kind }) => kind !== 'weighed');
+    expect(lossRecordsOf([{ ...batch, entries: unweighed }])).toEqual([]);
   });
 });
