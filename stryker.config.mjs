@@ -1,3 +1,5 @@
+import process from 'node:process';
+
 /** Deliberate faults, one at a time, and whether a test of their room notices: see scripts/mutate.mjs, which runs it. */
 export default {
   testRunner: 'vitest',
