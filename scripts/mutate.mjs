@@ -31,7 +31,7 @@ const ROOMS = {
   },
   storage: {
     files: ['src/storage/unite/unite.ts', 'src/storage/upgrades/upgrades.ts'],
-    tests: ['src/storage/{session,folder,file}/**/*.test.ts'],
+    tests: ['src/storage/{unite,session,folder,file}/**/*.test.ts'],
   },
 };
 
