@@ -134,7 +134,8 @@ async function ownOf(db: IDBPDatabase): Promise<OwnDevice | undefined> {
 
 /**
  * How far a file goes: up to the last append that was finished. What a page left that died in the middle of one is no line,
- * or is appended again. @returns null where no end is found
+ * or is appended again; its last line is ended here, so that the next one stands by itself.
+ * @returns null where no end is found
  */
 function seqAtEnd(file: SpareFile): number | null {
   for (const bytes of TAIL_BYTES) {
