@@ -5,6 +5,7 @@ import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 import vuetify from 'vite-plugin-vuetify';
+import { doorAhead, firstChunks } from './scripts/lib/firstChunks';
 import { straightImports } from './scripts/lib/straightImports';
 import { NONCE } from './server/nonce';
 
@@ -26,6 +27,7 @@ export default defineConfig({
     vue(),
     vuetify({ autoImport: true }),
     straightImports(),
+    doorAhead(),
     VitePWA({
       // A newer version waits until the maker takes it in.
       registerType: 'prompt',
@@ -62,5 +64,12 @@ export default defineConfig({
   ],
   html: { cspNonce: NONCE },
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
-  build: { target: 'es2023', chunkSizeWarningLimit: 700, sourcemap: false },
+  build: {
+    target: 'es2023',
+    chunkSizeWarningLimit: 700,
+    sourcemap: false,
+    rolldownOptions: {
+      output: { codeSplitting: { includeDependenciesRecursively: false, groups: [firstChunks()] } },
+    },
+  },
 });

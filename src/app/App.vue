@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { usePreferredDark } from '@vueuse/core';
-import { computed, defineAsyncComponent, nextTick, provide, ref, watch, watchEffect } from 'vue';
+import { computed, defineAsyncComponent, provide, ref, watch, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
 import { counted, listed, reasonOf } from '@/core/words';
 import { sayRefused } from '@/storage/soundness';
+import { afterPaint } from '@/stores/afterPaint';
 import { useSavingStore } from '@/stores/saving';
 import { useWorkshopStore } from '@/stores/workshop';
 import { CATALOG } from '@/ui/fields/materials';
@@ -32,6 +33,8 @@ const MOST_NAMED = 8;
 const needsAll = computed(() => route.name !== undefined && route.name !== 'design');
 /** No screen is shown before all is there that it begins with, the sample too. */
 const isReady = ref(false);
+/** The first screen is there. */
+const isPainted = ref(false);
 
 /** The bench fills the screen: no rail beside it while a batch is made. */
 const isBench = computed(
@@ -65,13 +68,15 @@ watch(
 void begin();
 async function begin(): Promise<void> {
   try {
-    await workshop.load();
+    // A first visit fetches the sample while its database is made.
+    await workshop.load(startsWithSample() ? workshop.fetchSample : undefined);
     if (workshop.isFirstVisit && startsWithSample()) await workshop.openSample();
     isReady.value = true;
-    if (needsAll.value || document.hidden) return await workshop.tellRest();
-    await nextTick();
-    // Only after the first screen is painted.
-    requestAnimationFrame(() => setTimeout(() => workshop.tellRest().catch(sayNotOpen)));
+    // Only after the first screen is painted, where it can do without.
+    if (!needsAll.value) await afterPaint();
+    isPainted.value = true;
+    void saving.guard();
+    await workshop.tellRest();
   } catch (error) {
     sayNotOpen(error);
   }
@@ -90,7 +95,7 @@ function startsWithSample(): boolean {
   <v-app>
     <a class="skip" href="#main">Skip to the page</a>
     <UpdateOffer v-if="!isBench" />
-    <FolderNotice v-if="canShare && workshop.isLoaded" :is-quiet="isBench" />
+    <FolderNotice v-if="canShare && isPainted" :is-quiet="isBench" />
     <div v-if="problem" class="problem" role="alert">{{ problem }}</div>
     <div v-if="saving.said.length" class="problem two-tabs" role="alert">
       <ul class="plain-list">

@@ -21,7 +21,7 @@ export const useSavingStore = defineStore('saving', () => {
   let session: Session | null = null;
 
   async function open(
-    events: Pick<SessionEvents, 'onChanges' | 'onSettings' | 'onPast'>,
+    events: Pick<SessionEvents, 'onAbsent' | 'onChanges' | 'onSettings' | 'onPast'>,
   ): Promise<Session> {
     session = await openSession(
       DATABASE_NAME,

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
 import type { Workbox } from 'workbox-window';
+import { whenStill } from './still';
 
 /** How often a newer version is asked for while Rovack stays open. */
 const ASK_EVERY_MS = 60 * 60_000;
@@ -23,7 +24,8 @@ export const useUpdatesStore = defineStore('updates', () => {
       isLeftBehind.value = true;
     });
     if (!('serviceWorker' in navigator) || import.meta.env.DEV) return;
-    // After the first screen: nobody waits for it.
+    // Every file of the application is fetched and kept then: not beside the first screen, and under no hand that moves.
+    await whenStill();
     const { Workbox } = await import('workbox-window');
     const own = new Workbox('/sw.js');
     worker = own;

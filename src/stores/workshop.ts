@@ -21,6 +21,7 @@ import {
 } from '@/storage/session';
 import { movedInTime, previewImport, sampleFrom } from '@/storage/file';
 import type { Refused } from '@/storage/soundness';
+import { afterPaint } from './afterPaint';
 import { nowIso } from './now';
 import { pastOfWorkshop } from './past';
 import { everyRecord, overlaid, without } from './recordLists';
@@ -29,6 +30,7 @@ import { useSavingStore } from './saving';
 
 /** Who makes the sample’s goods: no label of one’s own bears that name. */
 const SAMPLE_MAKER = 'Orrin Quay Bathworks';
+const sampleText = () => import('../../demo/orrin-quay.rovack.json?raw');
 
 /** Everything stored, in memory: the lists all screens read, and the few ways to change them. */
 export const useWorkshopStore = defineStore('workshop', () => {
@@ -108,8 +110,10 @@ export const useWorkshopStore = defineStore('workshop', () => {
 
   let session: Session | null = null;
 
-  async function load(): Promise<void> {
+  /** @param onAbsent told early that nothing was ever stored here */
+  async function load(onAbsent?: () => void): Promise<void> {
     session = await saving.open({
+      onAbsent,
       onChanges: takeOver,
       onSettings: takeOverSettings,
       onPast: takeOverPast,
@@ -126,7 +130,6 @@ export const useWorkshopStore = defineStore('workshop', () => {
     await bring([settings.value.batchInHandId ?? '']);
     await learn();
     isLoaded.value = true;
-    void saving.guard();
     if (past.value.length > 0)
       setTimeout(() => {
         rememberNear();
@@ -302,29 +305,37 @@ export const useWorkshopStore = defineStore('workshop', () => {
     return formula;
   }
 
-  /** Loads the sample workshop that ships with the application, its year ending now. Nothing already here is replaced. */
+  /**
+   * Loads the sample workshop that ships with the application, its year ending now. Nothing already here is replaced. It is
+   * shown first and written then: its thousand records would keep the screen waiting.
+   */
   async function openSample(): Promise<void> {
-    const sample = sampleFrom((await import('../../demo/orrin-quay.rovack.json?raw')).default);
+    const sample = sampleFrom((await sampleText()).default);
     const workshop = movedInTime(sample, msSince(sample.exportedAt));
-    putAll(previewImport(workshop, records.value).fresh);
-    changeSettings({
-      formulaInHandId: workshop.formulas[0]?.id ?? null,
-      requests: { ...workshop.settings?.requests, ...settings.value.requests },
-      makers:
-        settings.value.makers.length > 0
-          ? settings.value.makers
-          : (workshop.settings?.makers ?? []),
-      costings: { ...workshop.settings?.costings, ...settings.value.costings },
-      plan:
-        settings.value.plan.hours.length === 0 && workshop.settings
-          ? workshop.settings.plan
-          : settings.value.plan,
-      maker:
-        settings.value.maker.name === '' && workshop.settings
-          ? workshop.settings.maker
-          : settings.value.maker,
-    });
-    await learn();
+    const write = session?.hold();
+    try {
+      putAll(previewImport(workshop, records.value).fresh);
+      changeSettings({
+        formulaInHandId: workshop.formulas[0]?.id ?? null,
+        requests: { ...workshop.settings?.requests, ...settings.value.requests },
+        makers:
+          settings.value.makers.length > 0
+            ? settings.value.makers
+            : (workshop.settings?.makers ?? []),
+        costings: { ...workshop.settings?.costings, ...settings.value.costings },
+        plan:
+          settings.value.plan.hours.length === 0 && workshop.settings
+            ? workshop.settings.plan
+            : settings.value.plan,
+        maker:
+          settings.value.maker.name === '' && workshop.settings
+            ? workshop.settings.maker
+            : settings.value.maker,
+      });
+      await learn();
+    } finally {
+      void afterPaint().then(write);
+    }
   }
 
   /** Takes the sample workshop out as a whole; the maker's own records stay. */
@@ -396,6 +407,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     squirtG: gramsOfSquirt,
     sampleCount,
     load,
+    fetchSample: () => void sampleText().catch(() => undefined),
     tellRest,
     put,
     remove,

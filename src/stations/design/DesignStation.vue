@@ -32,6 +32,10 @@ const hasPasted = ref(false);
 watch(isPasting, () => (hasPasted.value = true));
 const showsShelf = ref(false);
 const formula = computed(() => (showsShelf.value ? null : design.formula));
+// What the header says of it: a pull changes none of these.
+const isOpen = computed(() => formula.value !== null);
+const name = computed(() => formula.value?.name ?? '');
+const version = computed(() => (formula.value ? describeVersion(formula.value) : ''));
 
 function take(name: string, body: FormulaBody): void {
   workshop.startFormula(name, body);
@@ -70,24 +74,21 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     <PageHeader>
       <template #title>
         <input
-          v-if="formula"
+          v-if="isOpen"
           class="name"
           aria-label="Name of the formula"
-          :value="formula.name"
+          :value="name"
           maxlength="80"
           @change="(event) => design.rename((event.target as HTMLInputElement).value || 'Untitled')"
         />
         <h1 v-else>Formulas</h1>
       </template>
       <template #sub>
-        <template v-if="formula">
-          <FormulaSettings :body="formula.body" @change="design.change" /> ·
-          {{ describeVersion(formula) }}
-        </template>
+        <template v-if="isOpen"><FormulaSettings /> · {{ version }}</template>
         <template v-else>{{ workshop.formulas.length }} kept in this browser</template>
       </template>
       <template #actions>
-        <template v-if="formula">
+        <template v-if="isOpen">
           <v-btn class="icon" aria-label="Undo" :disabled="!design.canUndo" @click="design.undo"
             ><v-icon :icon="mdiUndo"
           /></v-btn>
@@ -95,19 +96,19 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             ><v-icon :icon="mdiRedo"
           /></v-btn>
           <v-btn @click="design.keep()">Keep version</v-btn>
-          <ShareMenu :formula="formula" />
+          <ShareMenu />
           <v-btn @click="showsShelf = true">Formulas</v-btn>
         </template>
         <v-btn @click="isPasting = true">Paste a recipe</v-btn>
         <ActionMenu
-          v-if="!formula"
+          v-if="!isOpen"
           class="v-btn preset"
           :items="PRESET_ITEMS"
           @choose="(id) => startPreset(id as PresetId)"
           >Start from a preset</ActionMenu
         >
-        <v-btn v-if="!formula" @click="startEmpty">Start an empty column</v-btn>
-        <v-btn v-if="formula" variant="flat" @click="router.push({ name: 'scale' })"
+        <v-btn v-if="!isOpen" @click="startEmpty">Start an empty column</v-btn>
+        <v-btn v-if="isOpen" variant="flat" @click="router.push({ name: 'scale' })"
           >To the scale</v-btn
         >
       </template>

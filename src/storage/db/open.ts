@@ -5,6 +5,8 @@ import { OTHER_STORES, type WorkshopDb, type WorkshopSchema } from './layout';
 
 /** What the browser may do to an open database behind its back. */
 export interface DbEvents {
+  /** There is no database of this name yet: told before one is made. */
+  readonly onAbsent?: () => void;
   /** Nothing was stored under this name. @param isDamaged the browser has just thrown away what was */
   readonly onNew?: (isDamaged: boolean) => void;
   /** Another tab holds an older version open: the page waits. */
@@ -20,7 +22,10 @@ export interface DbEvents {
 /** Opens the workshop's database, creates what is missing and brings what an older release stored up. */
 export async function openWorkshopDb(name: string, events: DbEvents = {}): Promise<WorkshopDb> {
   // Loaded beforehand: a transaction does not wait for it.
-  const older = (await mayBeOlder(name)) ? await import('./rewrite') : null;
+  const stored = await storedVersion(name);
+  if (stored === 0) events.onAbsent?.();
+  const mayBeOlder = stored === null || (stored >= 1 && stored < STORED_VERSION);
+  const older = mayBeOlder ? await import('./rewrite') : null;
   return openDB<WorkshopSchema>(name, STORED_VERSION, {
     async upgrade(db, oldVersion, _newVersion, tx, event) {
       for (const store of STORE_NAMES)
@@ -46,10 +51,9 @@ export async function openWorkshopDb(name: string, events: DbEvents = {}): Promi
   });
 }
 
-/** Has an older release stored something? Where the browser does not tell, it may have. */
-async function mayBeOlder(name: string): Promise<boolean> {
-  if (!('databases' in indexedDB)) return true;
+/** The version of what is stored: 0 where nothing is, null where the browser does not tell. */
+async function storedVersion(name: string): Promise<number | null> {
+  if (!('databases' in indexedDB)) return null;
   const stored = await indexedDB.databases().catch(() => null);
-  const version = stored?.find((one) => one.name === name)?.version ?? 0;
-  return stored === null || (version >= 1 && version < STORED_VERSION);
+  return stored && (stored.find((one) => one.name === name)?.version ?? 0);
 }

@@ -42,6 +42,8 @@ export type Change = {
 
 /** What the session tells whoever shows the workshop. */
 export interface SessionEvents {
+  /** Nothing was ever stored here: told before anything is made. */
+  readonly onAbsent?: () => void;
   readonly onStatus: (status: SaveStatus) => void;
   /** Written elsewhere, or united with what was written elsewhere: to be shown, not to be saved. */
   readonly onChanges: (changes: readonly Change[]) => void;
@@ -77,6 +79,8 @@ export interface Session {
   readonly pieces: (options: PieceOptions) => AsyncIterable<string>;
   /** A worker keeps a spare copy from now on, or none does any more. */
   readonly expectSpare: (isThere: boolean) => void;
+  /** Nothing is written until what this returns is called; all that was put meanwhile then goes in together. */
+  readonly hold: () => () => void;
   /** Resolves when everything given so far is written, or has failed. */
   readonly flush: () => Promise<void>;
   /** The page goes away: what is not written yet is left for the next one, which writes it first. */
@@ -108,6 +112,7 @@ export async function openSession(
   let closedBecause: string | null = null;
   let lost: { readonly isDamaged: boolean } | null = null;
   const db = await openWorkshopDb(name, {
+    onAbsent: events.onAbsent,
     onNew: (isDamaged) => (lost = { isDamaged }),
     onBlocked: () => fail('another tab holds this workshop open: close it'),
     onOutdated: () =>
@@ -133,6 +138,7 @@ export async function openSession(
   let soon: ReturnType<typeof setTimeout> | null = null;
   /** Something is to be written at once; what a hand still moves goes along, and is no reason for a write by itself. */
   let isDue = false;
+  let held: Promise<void> = Promise.resolve();
   const spare = watchSpare(name);
   const channel = channelOf(name);
   channel.addEventListener('message', ({ data }: MessageEvent<Message>) => {
@@ -149,11 +155,9 @@ export async function openSession(
     soon = null;
     isDue = true;
     // What one deed puts goes in together: a tab that opens meanwhile finds all of it or nothing.
-    running ??= Promise.resolve()
-      .then(writeAll)
-      .finally(() => {
-        running = null;
-      });
+    running ??= held.then(writeAll).finally(() => {
+      running = null;
+    });
     return running;
   }
 
@@ -325,6 +329,12 @@ export async function openSession(
     keepNear: (ids) => keepNear(db, ids),
     bringUses: () => db.getAll('uses'),
     expectSpare: spare.expect,
+    hold: () => {
+      let release = () => {};
+      held = new Promise((resolve) => (release = resolve));
+      events.onStatus({ kind: 'saving' });
+      return release;
+    },
     bringPhotos: async (batchId) =>
       (await photosOf(db, batchId)).map((one) => knownOf('photos', one)),
     flush,

@@ -102,7 +102,11 @@ function trade(upperId: string, lowerId: string, gainG: number): void {
           v-for="(line, index) in part.lines"
           :key="line.id"
           :aria-label="nameOf(line.materialId)"
-          :style="{ height: `${rowPx}px`, marginTop: marginTop(index) }"
+          :style="{
+            height: `${rowPx}px`,
+            marginTop: marginTop(index),
+            zIndex: part.lines.length - index,
+          }"
           @pointerenter="hovered = line.id"
           @pointerleave="hovered = null"
         >
@@ -132,6 +136,13 @@ function trade(upperId: string, lowerId: string, gainG: number): void {
 .rows {
   flex: 1 1 auto;
   min-width: 340px;
+}
+/* Each row a layer of its own: one that a pull leaves alone is not painted anew. What hangs down from one lies over the next. */
+.rows {
+  isolation: isolate;
+}
+.rows li {
+  position: relative;
 }
 .can-carry :deep(.carry) {
   cursor: grab;

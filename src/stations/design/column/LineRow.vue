@@ -18,20 +18,19 @@ const ACTIONS = [
   { value: 'remove', title: 'Remove' },
 ] as const;
 
+const how = computed(() => props.line.how);
 /** How it goes in: what fits this material, and back to the rule. */
 const actions = computed(() => [
   ...ACTIONS,
   ...waysOf(props.material)
-    .filter((way) => way !== props.line.how)
+    .filter((way) => way !== how.value)
     .map((way) => ({ value: `way:${way}`, title: `Goes in: ${WAY_WORDS[way]}` })),
-  ...(props.line.how === undefined
+  ...(how.value === undefined
     ? []
     : [{ value: 'way:', title: 'Goes in: by the rules of the work' }]),
 ]);
 const named = computed(() =>
-  props.line.how === undefined
-    ? props.material.name
-    : `${props.material.name}, ${WAY_WORDS[props.line.how]}`,
+  how.value === undefined ? props.material.name : `${props.material.name}, ${WAY_WORDS[how.value]}`,
 );
 
 const percent = computed(() => {

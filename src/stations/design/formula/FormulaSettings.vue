@@ -1,19 +1,21 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
-import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS, type FormulaBody } from '@/core/formula';
+import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS } from '@/core/formula';
+import { useDesignStore } from '@/stores/design';
 
-const props = defineProps<{ body: FormulaBody }>();
-const emit = defineEmits<{ change: [body: FormulaBody] }>();
+const design = useDesignStore();
 
 /** Loaded when first needed. */
 const FormulaSettingsDialog = defineAsyncComponent(() => import('./FormulaSettingsDialog.vue'));
 const isOpen = ref(false);
 const wasOpened = ref(false);
 watch(isOpen, () => (wasOpened.value = true));
-const said = computed(
-  () =>
-    `${FAMILY_WORDS[props.body.family]} · ${SCHOOL_WORDS[props.body.school]} · ${METHOD_WORDS[props.body.method]}`,
-);
+const said = computed(() => {
+  const { body } = design;
+  return body
+    ? `${FAMILY_WORDS[body.family]} · ${SCHOOL_WORDS[body.school]} · ${METHOD_WORDS[body.method]}`
+    : '';
+});
 </script>
 
 <template>
@@ -21,10 +23,10 @@ const said = computed(
     {{ said }}
   </button>
   <FormulaSettingsDialog
-    v-if="wasOpened"
+    v-if="wasOpened && design.body"
     v-model="isOpen"
-    :body="body"
-    @change="(next) => emit('change', next)"
+    :body="design.body"
+    @change="design.change"
   />
 </template>
 

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import type { Formula } from '@/core/formula';
+import { useDesignStore } from '@/stores/design';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
 import { download } from '@/ui/frame/download';
 import { useMaterials } from '@/ui/fields/materials';
 
 /** Takes a formula out as text or as a schema.org Recipe; both can be pasted back. */
-const props = defineProps<{ formula: Formula }>();
+const design = useDesignStore();
 const { catalog } = useMaterials();
 const said = ref('');
 
@@ -17,44 +18,45 @@ const WAYS = [
 ] as const;
 
 function share(way: string): void {
-  if (way === 'copy') void copy();
-  else if (way === 'text') void asText();
-  else void asData();
+  const { formula } = design;
+  if (!formula) return;
+  if (way === 'copy') void copy(formula);
+  else if (way === 'text') void asText(formula);
+  else void asData(formula);
 }
 
-function fileName(ending: string): string {
-  const plain = props.formula.name.toLowerCase().replace(/[^a-z0-9]+/g, '-');
+function fileName({ name }: Formula, ending: string): string {
+  const plain = name.toLowerCase().replace(/[^a-z0-9]+/g, '-');
   return `${plain.replace(/^-|-$/g, '') || 'formula'}.${ending}`;
 }
 
 /** What writes recipes is loaded when one is. */
-async function recipeText(): Promise<string> {
+async function recipeText({ name, body }: Formula): Promise<string> {
   const { writeRecipe } = await import('@/core/recipe-text');
-  return `# ${props.formula.name}\n${writeRecipe(props.formula.body, catalog.value)}`;
+  return `# ${name}\n${writeRecipe(body, catalog.value)}`;
 }
 
-async function copy(): Promise<void> {
-  const text = await recipeText();
+async function copy(formula: Formula): Promise<void> {
+  const text = await recipeText(formula);
   try {
     await navigator.clipboard.writeText(text);
     said.value = 'Copied.';
   } catch {
-    download(fileName('txt'), 'text/plain', text);
+    download(fileName(formula, 'txt'), 'text/plain', text);
     said.value = 'Saved as a file: the clipboard is closed here.';
   }
 }
 
-async function asText(): Promise<void> {
-  download(fileName('txt'), 'text/plain', await recipeText());
+async function asText(formula: Formula): Promise<void> {
+  download(fileName(formula, 'txt'), 'text/plain', await recipeText(formula));
 }
 
-async function asData(): Promise<void> {
-  const { name, body } = props.formula;
+async function asData(formula: Formula): Promise<void> {
   const { writeRecipeJsonLd } = await import('@/core/sharing');
   download(
-    fileName('recipe.json'),
+    fileName(formula, 'recipe.json'),
     'application/ld+json',
-    writeRecipeJsonLd(name, body, catalog.value),
+    writeRecipeJsonLd(formula.name, formula.body, catalog.value),
   );
 }
 </script>
