@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import vue from '@vitejs/plugin-vue';
 import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vite';
+import { compression } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 import vuetify from 'vite-plugin-vuetify';
 import { doorAhead, firstChunks } from './scripts/lib/firstChunks';
@@ -61,6 +62,8 @@ export default defineConfig({
         sourcemap: false,
       },
     }),
+    // Beside each file its packed one, for servers that hand it out as it is; the page itself is made anew for each visit.
+    compression({ algorithms: ['gzip'], include: /assets\/.*\.(js|css|svg|json)$/ }),
   ],
   html: { cspNonce: NONCE },
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },

@@ -2,6 +2,7 @@ import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
+import { gzipSync } from 'node:zlib';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { createServer } from './app';
@@ -93,9 +94,33 @@ describe('the server', () => {
     expect((await fetch(`${home}/assets/gone.js`)).status).toBe(404);
   });
 
+  it('hands out what the build has packed, to those who can unpack it', async () => {
+    const home = await listening('ask');
+    writeFileSync(join(distDir, 'assets', 'app-1.js.gz'), gzipSync('packed by the build'));
+    const asked = (encodings: string) =>
+      fetch(`${home}/assets/app-1.js`, { headers: { 'accept-encoding': encodings } });
+    const packed = await asked('gzip, br');
+    expect(packed.headers.get('content-encoding')).toBe('gzip');
+    expect(packed.headers.get('vary')).toContain('Accept-Encoding');
+    expect(packed.headers.get('cache-control')).toContain('immutable');
+    expect(packed.headers.get('content-type')).toContain('javascript');
+    expect(await packed.text()).toBe('packed by the build');
+    expect(await (await asked('identity')).text()).toBe('export {};');
+    rmSync(join(distDir, 'assets', 'app-1.js.gz'));
+  });
+
+  it('gives nothing of what lies beside its folder', async () => {
+    const home = await listening('ask');
+    writeFileSync(join(distDir, 'assets-secret.js'), 'a secret');
+    for (const path of ['/assets/..%2Fassets-secret.js', '/assets/..%2F..%2Fetc%2Fpasswd'])
+      expect((await fetch(home + path)).status).toBe(404);
+  });
+
   it('takes a rebuild without a restart', async () => {
     const home = await listening('ask');
     await fetch(home);
+    writeFileSync(join(distDir, 'assets', 'app-2.js'), 'rebuilt();');
+    expect(await (await fetch(`${home}/assets/app-2.js`)).text()).toBe('rebuilt();');
     writeFileSync(join(distDir, 'index.html'), `${PAGE}<!-- rebuilt -->`);
     expect(await (await fetch(home)).text()).toContain('rebuilt');
     writeFileSync(join(distDir, 'index.html'), PAGE);

@@ -4,6 +4,7 @@ import helmet from 'helmet';
 import { randomBytes } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import sirv from 'sirv';
 import { NONCE } from './nonce';
 
 export interface ServerOptions {
@@ -55,10 +56,18 @@ export function createServer({ distDir, start }: ServerOptions): Express {
     }),
   );
   app.use(compression());
+  // Packed once, by the build: a home server has better to do than to pack it for each visit. Looked for at each, as a build
+  // may come meanwhile.
   app.use(
     '/assets',
-    express.static(join(distDir, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
+    sirv(join(distDir, 'assets'), {
+      dev: true,
+      gzip: true,
+      etag: true,
+      setHeaders: (response) => response.setHeader('Cache-Control', FOR_GOOD),
+    }),
   );
+  app.use('/assets', (_request, response) => refuse(response, 404, 'There is no such file.'));
   // The page under its own name too: what is kept for work without a server is the page as it is served.
   app.get(['/index.html', '/'], sendPage);
   app.use(express.static(distDir, { index: false, maxAge: 0 }));
@@ -81,6 +90,8 @@ export function createServer({ distDir, start }: ServerOptions): Express {
 
 const READING = new Set(['GET', 'HEAD']);
 const LONGEST_URL = 2000;
+/** What a name with a hash stands for never changes. */
+const FOR_GOOD = 'public, max-age=31536000, immutable';
 /** A scale and a camera are Rovack’s; nothing else of the machine is. */
 const PERMISSIONS = [
   'camera=(self)',

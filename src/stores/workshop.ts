@@ -77,7 +77,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   const taught = computed<OwnTrials>(
     () => teach.value?.(trials.value, batches.value, catalog.value) ?? {},
   );
-  /** What learns of trials is loaded where there are any. */
+  /** What learns of trials is loaded where there are any; the first screen does not wait for what they say. */
   const teach = shallowRef<typeof taughtByTrials | null>(null);
   async function learn(): Promise<void> {
     if (trials.value.length === 0 || teach.value) return;
@@ -87,7 +87,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
       // The server is gone: the workshop opens without, and asks again with the next trial.
     }
   }
-  watch(trials, () => void learn());
+  watch(trials, () => void afterPaint().then(learn));
   /** Every fill that was weighed, of every mold. */
   const fills = computed(() =>
     molds.value.flatMap((mold) =>
@@ -128,7 +128,6 @@ export const useWorkshopStore = defineStore('workshop', () => {
     isFirstVisit.value =
       isWhole.value && loaded.settings === null && everyRecord(loaded.records).length === 0;
     await bring([settings.value.batchInHandId ?? '']);
-    await learn();
     isLoaded.value = true;
     if (past.value.length > 0)
       setTimeout(() => {
@@ -332,7 +331,6 @@ export const useWorkshopStore = defineStore('workshop', () => {
             ? workshop.settings.maker
             : settings.value.maker,
       });
-      await learn();
     } finally {
       void afterPaint().then(write);
     }

@@ -23,6 +23,7 @@ import type { Spread } from '@/core/units';
 import { useDesignStore } from '@/stores/design';
 import FindingsList from '@/ui/frame/FindingsList.vue';
 import { counted, formatGrams } from '@/core/words';
+import { late } from '@/shared/late';
 import { useMaterials } from '@/ui/fields/materials';
 import FormulaColumn from './column/FormulaColumn.vue';
 import MiddleViews from './MiddleViews.vue';
@@ -33,8 +34,8 @@ import WrittenLines from './written/WrittenLines.vue';
 const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 
 /** The pickers are the heaviest controls here: they come in after the column stands. */
-const PartAmount = defineAsyncComponent(() => import('./column/PartAmount.vue'));
-const AddLine = defineAsyncComponent(() => import('./column/AddLine.vue'));
+const PartAmount = late(() => import('./column/PartAmount.vue'));
+const AddLine = late(() => import('./column/AddLine.vue'));
 const UnreadLines = defineAsyncComponent(() => import('./written/UnreadLines.vue'));
 const SwapDialog = defineAsyncComponent(() => import('./column/SwapDialog.vue'));
 

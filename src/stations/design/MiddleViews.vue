@@ -2,6 +2,7 @@
 import { defineAsyncComponent, ref } from 'vue';
 import type { Evaluation } from '@/core/evaluation';
 import type { FormulaBody } from '@/core/formula';
+import { late } from '@/shared/late';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 
 defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
@@ -11,7 +12,7 @@ const VIEWS = [
   {
     value: 'piece',
     word: 'Piece',
-    is: defineAsyncComponent(() => import('./views/PieceView.vue')),
+    is: late(() => import('./views/PieceView.vue')),
   },
   {
     value: 'flow',

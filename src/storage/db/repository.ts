@@ -77,7 +77,7 @@ export async function loadWorkshop(
     batches: batches.filter((one) => one !== undefined),
   };
   const isEmpty = settings.length === 0 && Object.values(all).every((list) => list.length === 0);
-  if (build !== null && isEmpty) await foundSound(db, build);
+  if (build !== null && isEmpty) foundSound(db, build).catch(() => undefined);
   if (isEmpty || isSound)
     return {
       records: recordsFrom(

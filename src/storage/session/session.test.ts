@@ -393,6 +393,27 @@ describe('how saving stands', () => {
     session.close();
   });
 
+  it('what is put while it is held is written in one go when it is let go, and not said to be saved before', async () => {
+    const { session, statuses } = await told();
+    const written: number[] = [];
+    const channel = channelOf('harbor');
+    channel.addEventListener('message', ({ data }: MessageEvent<Message>) =>
+      written.push(data.keys.length),
+    );
+    const letGo = session.hold();
+    session.put('formulas', [aFormula()]);
+    session.putSettings(USUAL_SETTINGS);
+    await new Promise((soon) => setTimeout(soon, 60));
+    expect(written).toEqual([]);
+    expect(statuses.at(-1)).toEqual({ kind: 'saving' });
+    letGo();
+    await session.flush();
+    await vi.waitFor(() => expect(written).toEqual([2]));
+    expect(statuses.at(-1)).toEqual({ kind: 'saved' });
+    channel.close();
+    session.close();
+  });
+
   it('is never said to be saved while a hand still moves it', async () => {
     const { session, statuses } = await told();
     session.putSoon('formulas', newFormula('Ebb', bodyFrom(LANTERN), NOW));
