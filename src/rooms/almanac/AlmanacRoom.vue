@@ -49,6 +49,13 @@ const found = computed(() => {
 
 /** A workshop may have thousands: what is in sight is drawn. */
 const ROW_PX = 66;
+/** As the browser laid them out: nobody asks it, which would lay the page out anew for each row; it tells when one changes. */
+const heights = new WeakMap<Element, number>();
+function heightOf(row: Element, told: ResizeObserverEntry | undefined): number {
+  const px = told?.borderBoxSize[0]?.blockSize ?? heights.get(row) ?? ROW_PX;
+  heights.set(row, px);
+  return px;
+}
 const list = useTemplateRef<HTMLElement>('list');
 const virtual = useWindowVirtualizer(
   computed(() => ({
@@ -57,6 +64,7 @@ const virtual = useWindowVirtualizer(
     overscan: 6,
     scrollMargin: list.value?.offsetTop ?? 0,
     getItemKey: (index: number) => found.value[index]?.told.id ?? index,
+    measureElement: heightOf,
   })),
 );
 const rows = computed(() =>
@@ -96,9 +104,10 @@ function measure(row: Element | ComponentPublicInstance | null): void {
       />
       <p v-if="found.length === 0" class="quiet">No batch fits “{{ query }}”.</p>
       <ul ref="list" class="plain-list" :style="{ height: `${virtual.getTotalSize()}px` }">
+        <!-- Another search puts other batches into the same rows: that is quicker than making rows. -->
         <li
           v-for="{ told, index, top } in rows"
-          :key="told.id"
+          :key="index"
           :ref="measure"
           :data-index="index"
           :aria-setsize="found.length"
