@@ -75,8 +75,9 @@ export const useDesignStore = defineStore('design', () => {
   function change(next: FormulaBody): void {
     const current = body.value;
     if (!current || next === current) return;
-    remember({ past: [...history.value.past, current], future: [] });
+    const { past } = history.value;
     setBody(next);
+    remember({ past: [...past, current], future: [] });
   }
 
   /** While a boundary is pulled every move repaints, and the whole pull is one step of undo. */
@@ -123,8 +124,8 @@ export const useDesignStore = defineStore('design', () => {
   }
 
   function setBody(next: FormulaBody, put = workshop.putFormula): void {
-    preview.value = null;
     if (formula.value) put({ ...formula.value, body: next, changedAt: nowIso() });
+    preview.value = null;
   }
 
   return {

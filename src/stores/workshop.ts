@@ -250,8 +250,9 @@ export const useWorkshopStore = defineStore('workshop', () => {
   function put<K extends CollectionName>(name: K, changed: readonly RecordOf<K>[]): void {
     if (changed.length === 0) return;
     const before = records.value[name].length;
-    records.value = overlaid(records.value, name, changed);
+    // Given to the database first: it works while the screen is drawn anew.
     session?.put(name, changed);
+    records.value = overlaid(records.value, name, changed);
     if (name === 'batches' && records.value[name].length > before) rememberNear();
   }
 

@@ -7,6 +7,8 @@ import { sparePlace } from './place';
 
 /** A copy that has grown long is written anew once the screens have come up and some work is done, ms. */
 const RENEW_AFTER_MS = 30_000;
+/** What was appended is put down by the system this long after, ms: nobody waits for a disk with each edit. */
+const PUT_DOWN_AFTER_MS = 1000;
 
 type AccessHandle = Awaited<ReturnType<FileSystemFileHandle['createSyncAccessHandle']>>;
 
@@ -32,6 +34,7 @@ export async function guardSpare(name: string): Promise<'again' | 'left'> {
     const channel = channelOf(name);
     const told = spareChannelOf(name);
     const handles: AccessHandle[] = [];
+    let puttingDown: ReturnType<typeof setTimeout> | undefined;
     try {
       for (const file of SPARE_FILES) handles.push(await handleOf(place, file));
       const [one, other] = handles.map(fileOf);
@@ -39,12 +42,16 @@ export async function guardSpare(name: string): Promise<'again' | 'left'> {
       const spare = await keepSpare(db, [one, other]);
       let beginAfresh = () => {};
       const weary = new Promise<'again'>((resolve) => (beginAfresh = () => resolve('again')));
+      let running = Promise.resolve();
       const follow = async (hasSettings: boolean) => {
         await spare.follow(hasSettings);
         told.postMessage({ keptSeq: spare.seq() } satisfies Kept);
+        puttingDown ??= setTimeout(() => {
+          puttingDown = undefined;
+          running = running.then(spare.putDown);
+        }, PUT_DOWN_AFTER_MS);
         if (spare.isWeary()) beginAfresh();
       };
-      let running = Promise.resolve();
       const failed = new Promise<never>((_, reject) => {
         channel.onmessage = ({ data: { keys } }: MessageEvent<Message>) => {
           running = running.then(() => follow(keys.includes(SETTINGS_KEY)));
@@ -63,6 +70,7 @@ export async function guardSpare(name: string): Promise<'again' | 'left'> {
       });
       return await Promise.race([left, failed, renewed, weary]);
     } finally {
+      clearTimeout(puttingDown);
       channel.close();
       told.close();
       db.close();

@@ -41,6 +41,8 @@ export interface Spare {
   readonly isLong: () => boolean;
   /** Have so many records gone through its hands that it is better begun afresh? */
   readonly isWeary: () => boolean;
+  /** Asks the system to put down what was appended: a browser that is killed loses none of it, a machine without power may. */
+  readonly putDown: () => void;
   /** Writes it anew. */
   readonly renew: () => Promise<void>;
 }
@@ -122,6 +124,9 @@ export async function keepSpare(
   return {
     follow,
     isLong,
+    putDown: () => {
+      if (active) files[active.at].flush();
+    },
     renew,
     isWeary: () => recordCount >= MANY_RECORDS,
     seq: () => active?.seq ?? -1,
@@ -187,7 +192,6 @@ async function appended(
   const seq = (isAll ? own?.seq : lastSeq) ?? active.seq;
   if (own) lines.push(line({ key: 'device/own', record: own, stamp: null }));
   file.write(file.size(), [...lines, line({ seq })].join(''));
-  file.flush();
   return { active: { ...active, seq }, count: stamps.length };
 }
 
