@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useWindowVirtualizer } from '@tanstack/vue-virtual';
-import { computed, ref, useTemplateRef, watch, type ComponentPublicInstance } from 'vue';
+import { watchDebounced } from '@vueuse/core';
+import { computed, ref, useTemplateRef, type ComponentPublicInstance } from 'vue';
 import { FAMILY_WORDS } from '@/core/formula';
 import type { PastBatch } from '@/core/past';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -58,14 +59,18 @@ function heightOf(row: Element, told: ResizeObserverEntry | undefined): number {
 }
 const list = useTemplateRef<HTMLElement>('list');
 const virtual = useWindowVirtualizer(
-  computed(() => ({
-    count: found.value.length,
-    estimateSize: () => ROW_PX,
-    overscan: 6,
-    scrollMargin: list.value?.offsetTop ?? 0,
-    getItemKey: (index: number) => found.value[index]?.told.id ?? index,
-    measureElement: heightOf,
-  })),
+  computed(() => {
+    // Asked for ten thousand keys at once.
+    const all = found.value;
+    return {
+      count: all.length,
+      estimateSize: () => ROW_PX,
+      overscan: 6,
+      scrollMargin: list.value?.offsetTop ?? 0,
+      getItemKey: (index: number) => all[index]?.told.id ?? index,
+      measureElement: heightOf,
+    };
+  }),
 );
 const rows = computed(() =>
   virtual.value.getVirtualItems().flatMap(({ index, start }) => {
@@ -73,11 +78,13 @@ const rows = computed(() =>
     return one ? [{ index, top: start - virtual.value.options.scrollMargin, told: one.told }] : [];
   }),
 );
-/** The record of a past one is read when its row comes in sight: one reading for all that come at once. */
-watch(
+/** Rows that stood for so long are looked at, ms: a search goes by quicker. */
+const LOOKED_AT_MS = 200;
+/** The record of a past one is read when its row stays in sight: one reading for all that came together. */
+watchDebounced(
   rows,
   (seen) => void workshop.bring(seen.flatMap(({ told }) => (told.batch ? [] : [told.id]))),
-  { immediate: true },
+  { immediate: true, debounce: LOOKED_AT_MS },
 );
 function measure(row: Element | ComponentPublicInstance | null): void {
   if (row instanceof Element) virtual.value.measureElement(row);

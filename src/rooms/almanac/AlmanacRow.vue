@@ -11,10 +11,16 @@ import type { Told } from './told';
 /** One batch of the list; of a past one in short, until its record is read. */
 const props = defineProps<{ told: Told }>();
 const workshop = useWorkshopStore();
-const room = computed(() => (props.told.batch ? roomOf(props.told.batch) : null));
-const ratio = computed(() =>
-  props.told.batch ? weighedRatio(props.told.batch, workshop.catalog) : null,
-);
+const room = computed(() => {
+  if (!props.told.batch) return '…';
+  const read = roomOf(props.told.batch);
+  return read ? `${read.humidityPct} %, ${read.tempC} °C` : 'room not read';
+});
+const ratio = computed(() => {
+  if (!props.told.batch) return '…';
+  const weighed = weighedRatio(props.told.batch, workshop.catalog);
+  return weighed === null ? '–' : `${formatFixed(weighed, 2)} soda to acid`;
+});
 const ending = computed(() => {
   const count = props.told.batch ? countOf(props.told.batch) : null;
   if (!count) return OUTCOME_WORDS[props.told.outcome];
@@ -33,12 +39,8 @@ const ending = computed(() => {
     </span>
     <span class="code tabular">{{ told.code }}</span>
     <span class="tabular">{{ longDate(told.startedAt) }}</span>
-    <span class="tabular quiet">{{
-      room ? `${room.humidityPct} %, ${room.tempC} °C` : 'room not read'
-    }}</span>
-    <span class="tabular quiet">{{
-      ratio === null ? '–' : `${formatFixed(ratio, 2)} soda to acid`
-    }}</span>
+    <span class="tabular quiet">{{ room }}</span>
+    <span class="tabular quiet">{{ ratio }}</span>
     <span class="tabular">{{ formatGrams(told.totalG) }} g</span>
     <b>{{ ending }}</b>
   </router-link>
