@@ -35,19 +35,27 @@ export function gasTrace(
   const gasMl = 1000 * fizz.co2L * Math.min(1, pieceG / totalG) * share;
   const { left, endS } = wearOf(lasting);
   const stepS = endS / POINTS;
+  /** Where each point's stretch of time begins, and where the last one ends. */
+  const edgesS = Array.from({ length: POINTS + 2 }, (_, i) =>
+    Math.min(endS, Math.max(0, (i - 0.5) * stepS)),
+  );
+  const wornsS = edgesS.map(wornS);
   const { low, best, high } = lasting.speedMmS;
-  const flow = (speedMmS: number, fromS: number, toS: number) =>
-    (gasMl * (left(speedMmS, wornS(fromS)) - left(speedMmS, wornS(toS)))) / (toS - fromS);
+  const [slow, usual, quick] = [low, best, high].map((speed) =>
+    wornsS.map((seconds) => gasMl * left(speed, seconds)),
+  ) as [number[], number[], number[]];
   return Array.from({ length: POINTS + 1 }, (_, i) => {
-    const fromS = Math.max(0, (i - 0.5) * stepS);
-    const toS = Math.min(endS, (i + 0.5) * stepS);
-    const flows = [low, best, high].map((speed) => flow(speed, fromS, toS));
+    const inS = at(edgesS, i + 1) - at(edgesS, i);
+    const flow = (leftMl: readonly number[]) => (at(leftMl, i) - at(leftMl, i + 1)) / inS;
+    const [a, b, c] = [flow(slow), flow(usual), flow(quick)];
     return {
       seconds: i * stepS,
-      mlPerS: { low: Math.min(...flows), best: flows[1] ?? 0, high: Math.max(...flows) },
+      mlPerS: { low: Math.min(a, b, c), best: b, high: Math.max(a, b, c) },
     };
   });
 }
+
+const at = (list: readonly number[], i: number) => list[i] as number;
 
 /** Share that is still there by speed and seconds of full wear, and when the slowest piece has gone. */
 function wearOf(lasting: Exclude<Lasting, { kind: 'showered' }>): {

@@ -32,7 +32,8 @@ function lookedThrough(
   massG: number,
   deep: number,
 ): readonly Portion[] {
-  const parts = (material.madeOf ?? []).flatMap(({ materialId, pct }) => {
+  if (!material.madeOf) return [{ material, massG }];
+  const parts = material.madeOf.flatMap(({ materialId, pct }) => {
     const part = findMaterial(catalog, materialId);
     return part && pct > 0 ? [{ part, pct }] : [];
   });

@@ -29,7 +29,7 @@ const STRIP_W = 26;
 const WIDTH = 200;
 const HANDLE_PX = 12;
 
-const link = linkHorizontal<unknown, [number, number]>();
+const link = linkHorizontal<unknown, [number, number]>().digits(2);
 const leaders = computed(() =>
   props.layout.leaderStarts.map(({ y, isTrace }, i) => ({
     id: props.lines[i]?.id ?? '',

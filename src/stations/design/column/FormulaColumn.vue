@@ -41,6 +41,8 @@ const ghostStrata = computed(() => {
   return part ? strataOf(part.lines, layout.value.heightPx) : null;
 });
 const partG = computed(() => props.part.lines.reduce((sum, line) => sum + line.massG, 0));
+/** Digits of a milligram's thousandth change with each pull, and no row shows them. */
+const shownPartG = computed(() => Math.round(partG.value * 1e6));
 const hovered = ref<string | null>(null);
 
 const { startPull, movePull, stopPull } = usePull({
@@ -101,6 +103,15 @@ function trade(upperId: string, lowerId: string, gainG: number): void {
         <li
           v-for="(line, index) in part.lines"
           :key="line.id"
+          v-memo="[
+            line,
+            materialOf(line.materialId),
+            marginTop(index),
+            rowPx,
+            shownPartG,
+            part.lines.length,
+            index,
+          ]"
           :aria-label="nameOf(line.materialId)"
           :style="{
             height: `${rowPx}px`,

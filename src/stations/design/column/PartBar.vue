@@ -7,6 +7,7 @@ import {
   addPart,
   partMassG,
   removePart,
+  sameData,
   type FormulaBody,
   type PartKind,
 } from '@/core/formula';
@@ -27,15 +28,18 @@ const HINTS: Readonly<Record<AddedKind, string>> = {
   paint: 'mica in 99 % alcohol, the next day',
 };
 const kinds = PART_KINDS.filter((kind): kind is AddedKind => kind !== 'main');
+/** The same while only grams change. */
+const removable = computed<readonly { readonly id: string; readonly name: string }[]>((before) => {
+  const now = props.body.parts.slice(1).map(({ id, name }) => ({ id, name }));
+  return before && sameData(before, now) ? before : now;
+});
 const actions = computed(() => [
   ...kinds.map((kind) => ({
     value: kind as string,
     title: `Add ${/^[aeiou]/.test(PART_WORDS[kind]) ? 'an' : 'a'} ${PART_WORDS[kind]}`,
     subtitle: HINTS[kind],
   })),
-  ...props.body.parts
-    .slice(1)
-    .map(({ id, name }) => ({ value: id, title: `Remove ${name.toLowerCase()}` })),
+  ...removable.value.map(({ id, name }) => ({ value: id, title: `Remove ${name.toLowerCase()}` })),
 ]);
 
 /** A kind is added; anything else is the id of a part that goes. */

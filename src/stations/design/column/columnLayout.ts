@@ -68,11 +68,14 @@ export function strataOf(lines: readonly Line[], heightPx: number): readonly Str
   return stacked(lines, 0, totalG > 0 ? heightPx / totalG : 0);
 }
 
+/** A sum of grams moves in its last digit with each pull: what stays must not seem to move. px */
+const onGrid = (px: number) => Math.round(px * 1e9) / 1e9;
+
 function stacked(lines: readonly Line[], top: number, pxPerG: number): readonly Stratum[] {
   let y = top;
   return lines.map((line) => {
     const height = line.massG * pxPerG;
-    const stratum = { lineId: line.id, y, height };
+    const stratum = { lineId: line.id, y: onGrid(y), height: onGrid(height) };
     y += height;
     return stratum;
   });

@@ -31,21 +31,27 @@ const ticks = computed(() =>
     .filter((tick) => Number.isInteger(tick))
     .map((tick) => ({ at: x.value(inMinutes.value ? tick * MINUTE_S : tick), label: tick })),
 );
-const band = computed(
-  () =>
+/** Of a picture’s px nobody sees more. */
+const DIGITS = 2;
+const band = computed(() => {
+  const [toX, toY] = [x.value, y.value];
+  return (
     area<GasPoint>(
-      ({ seconds }) => x.value(seconds),
-      ({ mlPerS }) => y.value(mlPerS.low),
-      ({ mlPerS }) => y.value(mlPerS.high),
-    )([...props.points]) ?? '',
-);
-const best = computed(
-  () =>
+      ({ seconds }) => toX(seconds),
+      ({ mlPerS }) => toY(mlPerS.low),
+      ({ mlPerS }) => toY(mlPerS.high),
+    ).digits(DIGITS)(props.points) ?? ''
+  );
+});
+const best = computed(() => {
+  const [toX, toY] = [x.value, y.value];
+  return (
     line<GasPoint>(
-      ({ seconds }) => x.value(seconds),
-      ({ mlPerS }) => y.value(mlPerS.best),
-    )([...props.points]) ?? '',
-);
+      ({ seconds }) => toX(seconds),
+      ({ mlPerS }) => toY(mlPerS.best),
+    ).digits(DIGITS)(props.points) ?? ''
+  );
+});
 const peak = computed(() => Math.max(...props.points.map(({ mlPerS }) => mlPerS.best)));
 </script>
 
