@@ -221,12 +221,12 @@ text {
 }
 .lens {
   fill: var(--mid);
-  opacity: 0.16;
+  fill-opacity: 0.16;
 }
 .leader {
   fill: none;
   stroke: var(--mid);
-  opacity: 0.75;
+  stroke-opacity: 0.75;
 }
 .boundary {
   cursor: ns-resize;
@@ -243,7 +243,8 @@ text {
   stroke-width: 4;
 }
 .knob {
-  opacity: 0;
+  /* Not by opacity: each of these would be a layer that every pull composes anew. */
+  visibility: hidden;
   pointer-events: none;
 }
 .knob circle {
@@ -260,6 +261,6 @@ text {
 }
 .boundary:not(.fixed):hover .knob,
 .boundary:focus-visible .knob {
-  opacity: 1;
+  visibility: visible;
 }
 </style>

@@ -91,11 +91,10 @@ const spread = computed(() =>
   align-items: center;
 }
 .carry {
-  color: var(--mid);
-  opacity: 0.45;
+  color: color-mix(in srgb, var(--mid) 45%, transparent);
 }
 .row:hover .carry {
-  opacity: 1;
+  color: var(--mid);
 }
 .name {
   display: -webkit-box;

@@ -88,7 +88,7 @@ const peak = computed(() => Math.max(...props.points.map(({ mlPerS }) => mlPerS.
 }
 .band {
   fill: var(--verdigris-soft);
-  opacity: 0.65;
+  fill-opacity: 0.65;
 }
 .best {
   fill: none;
@@ -97,7 +97,7 @@ const peak = computed(() => Math.max(...props.points.map(({ mlPerS }) => mlPerS.
 }
 .tried {
   fill: var(--ink);
-  opacity: 0.75;
+  fill-opacity: 0.75;
 }
 .axis {
   fill: none;
