@@ -17,7 +17,7 @@ interface Search {
 const searches: Search[] = [];
 vi.mock('@/workers/startPlan', () => ({
   startPlan: (problem: PlanProblem, _seconds: number, onBetter: Search['onBetter']) => {
-    let answer = (_: PlanResult) => {};
+    let answer: (found: PlanResult) => void = () => undefined;
     const result = new Promise<PlanResult>((resolve) => (answer = resolve));
     const search: Search = {
       problem,

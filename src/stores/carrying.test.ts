@@ -12,9 +12,14 @@ interface Run {
 const runs: Run[] = [];
 vi.mock('@/workers/startCarry', () => {
   const start = (...asked: unknown[]) => {
-    let [answer, fail] = [(_: unknown) => {}, (_: Error) => {}];
-    const result = new Promise((resolve, reject) => ([answer, fail] = [resolve, reject]));
-    const run: Run = { asked, answer, fail, isCanceled: false };
+    let settle: Pick<Run, 'answer' | 'fail'> | null = null;
+    const result = new Promise((answer, fail) => (settle = { answer, fail }));
+    const run: Run = {
+      asked,
+      answer: (found) => settle?.answer(found),
+      fail: (error) => settle?.fail(error),
+      isCanceled: false,
+    };
     runs.push(run);
     return { result, cancel: () => (run.isCanceled = true) };
   };
