@@ -78,7 +78,12 @@ const ending = computed(() => {
 @media (max-width: 1120px) {
   .batch {
     grid-template-columns: 46px minmax(0, 1fr) auto;
-    padding: 8px 0;
+    gap: 4px 14px;
+    padding: 10px 0;
+  }
+  .core {
+    grid-row: 1 / span 4;
+    align-self: start;
   }
 }
 </style>
