@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
+import { readFileSync } from 'node:fs';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { addMass, emptyBody, setLineMass } from '@/core/formula';
@@ -23,6 +24,12 @@ async function visit() {
   return workshop;
 }
 
+/** The server has the sample; it is asked for it once in all. */
+function givesSample(): void {
+  const file = new URL('../../demo/orrin-quay.rovack.json', import.meta.url);
+  vi.stubGlobal('fetch', async () => new Response(readFileSync(file)));
+}
+
 function filled() {
   return addMass(
     addMass(emptyBody('bath-bomb'), shipped('sodium-bicarbonate'), 200),
@@ -34,7 +41,9 @@ function filled() {
 describe('the workshop in the browser', () => {
   beforeEach(() => {
     globalThis.indexedDB = new IDBFactory();
+    givesSample();
   });
+  afterEach(() => void vi.unstubAllGlobals());
 
   it('asks on the first visit only', async () => {
     const first = await visit();
@@ -71,6 +80,21 @@ describe('the workshop in the browser', () => {
     expect(design.canUndo).toBe(false);
     design.redo();
     expect(design.body?.parts[0]?.lines[0]?.massG).toBe(203);
+  });
+
+  it('opens the sample when it comes, asks once for it, and again where it did not come', async () => {
+    const workshop = await visit();
+    const fetching = vi.fn(async () => new Response('', { status: 503 }));
+    vi.stubGlobal('fetch', fetching);
+    await expect(workshop.openSample()).rejects.toThrow(/503/);
+    expect(workshop.formulas).toEqual([]);
+    givesSample();
+    workshop.fetchSample();
+    await workshop.openSample();
+    expect(workshop.sampleCount).toBeGreaterThan(0);
+    expect(workshop.formulaInHand?.id).toBe(SAMPLE.formulas[0]?.id);
+    await useSavingStore().flush();
+    expect((await visit()).sampleCount).toBe(workshop.sampleCount);
   });
 
   it('takes the sample out as a whole and leaves the maker’s own, batches of sample formulas too', async () => {

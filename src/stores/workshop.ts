@@ -26,11 +26,11 @@ import { nowIso } from './now';
 import { pastOfWorkshop } from './past';
 import { everyRecord, overlaid, without } from './recordLists';
 import { whenQuiet } from './quiet';
+import { sampleText } from './sampleText';
 import { useSavingStore } from './saving';
 
 /** Who makes the sample’s goods: no label of one’s own bears that name. */
 const SAMPLE_MAKER = 'Orrin Quay Bathworks';
-const sampleText = () => import('../../demo/orrin-quay.rovack.json?raw');
 
 /** Everything stored, in memory: the lists all screens read, and the few ways to change them. */
 export const useWorkshopStore = defineStore('workshop', () => {
@@ -310,7 +310,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
    * shown first and written then: its thousand records would keep the screen waiting.
    */
   async function openSample(): Promise<void> {
-    const sample = sampleFrom((await sampleText()).default);
+    const sample = sampleFrom(await sampleText());
     const workshop = movedInTime(sample, msSince(sample.exportedAt));
     const write = session?.hold();
     try {
