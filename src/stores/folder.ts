@@ -4,6 +4,7 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import { reasonOf } from '@/core/words';
 import {
   forgetFolder,
+  heavyLock,
   keepFolder,
   nameDevice as storeName,
   storedFolder,
@@ -109,7 +110,7 @@ export const useFolderStore = defineStore('folder', () => {
       while (isWanted && handle.value) {
         isWanted = false;
         await saving.flush();
-        await navigator.locks.request(`rovack folder ${DATABASE_NAME}`, lookOnce);
+        await navigator.locks.request(heavyLock(DATABASE_NAME), lookOnce);
       }
     } catch (error) {
       // Whatever went wrong with this look, there is a next one.

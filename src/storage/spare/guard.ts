@@ -1,5 +1,6 @@
 import { openDB } from 'idb';
 import { channelOf, spareChannelOf, type Kept, type Message } from '../channel';
+import { heavyLock } from '../heavyLock';
 import { SETTINGS_KEY } from '../keys';
 import { SPARE_FILES } from './format';
 import { keepSpare, type SpareFile } from './keep';
@@ -63,9 +64,9 @@ export async function guardSpare(name: string): Promise<'again' | 'left'> {
       await running;
       const renewed = new Promise<'again'>((resolve, reject) => {
         if (!spare.isLong()) return;
+        const renew = () => (running = running.then(spare.renew));
         setTimeout(() => {
-          running = running.then(spare.renew);
-          running.then(() => resolve('again'), reject);
+          navigator.locks.request(heavyLock(name), renew).then(() => resolve('again'), reject);
         }, RENEW_AFTER_MS);
       });
       return await Promise.race([left, failed, renewed, weary]);
