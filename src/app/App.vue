@@ -70,7 +70,10 @@ async function begin(): Promise<void> {
   try {
     // A first visit fetches the sample while its database is made.
     await workshop.load(startsWithSample() ? workshop.fetchSample : undefined);
-    if (workshop.isFirstVisit && startsWithSample()) await workshop.openSample();
+    if (workshop.isFirstVisit && startsWithSample())
+      await workshop.openSample().catch((error: unknown) => {
+        problem.value = `The sample workshop did not come (${reasonOf(error)}). Load this page anew, or begin without it.`;
+      });
     isReady.value = true;
     // Only after the first screen is painted, where it can do without.
     if (!needsAll.value) await afterPaint();
