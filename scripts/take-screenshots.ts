@@ -24,6 +24,9 @@ await page.clock.setFixedTime(new Date('2026-10-14T16:00:00Z'));
 
 await page.goto(HOME);
 await page.getByText('What stands out').waitFor();
+await page.getByRole('region', { name: 'The fizz, minute by minute' }).waitFor();
+await page.getByRole('combobox', { name: 'Add a material' }).waitFor();
+await page.getByText('of your own, where each was gone').waitFor();
 await shoot('design');
 const views = page.getByRole('navigation', { name: 'Look at' });
 await views.getByRole('button', { name: 'Flow' }).click();

@@ -1,6 +1,6 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/bricolage-grotesque';
-import 'vuetify/styles';
+import 'vuetify/styles/core';
 import './tokens.css';
 import './vuetify.css';
 import { createPinia } from 'pinia';

@@ -51,15 +51,21 @@ const shown = ref<(typeof VIEWS)[number]['value']>('piece');
     <nav class="views" aria-label="Look at">
       <ChoiceRow v-model="shown" :items="VIEWS" />
     </nav>
-    <component
-      :is="VIEWS.find(({ value }) => value === shown)?.is"
-      v-bind="READS_READINGS.has(shown) ? { body, evaluation } : { body }"
-    />
+    <div class="view">
+      <component
+        :is="VIEWS.find(({ value }) => value === shown)?.is"
+        v-bind="READS_READINGS.has(shown) ? { body, evaluation } : { body }"
+      />
+    </div>
   </div>
 </template>
 
 <style scoped>
 .views {
   margin: -8px 0 14px;
+}
+/* The place of the piece is kept until it comes, so that nothing under it moves. */
+.view:empty {
+  min-height: 485px;
 }
 </style>
