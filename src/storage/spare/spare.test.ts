@@ -118,6 +118,23 @@ describe('the spare copy', () => {
     expect(back?.stamps).toEqual(stamps);
   });
 
+  it('is not put down by the disk with each edit, but when it is asked for, and whole copies always are', async () => {
+    const session = await workshop();
+    session.put('formulas', [lantern('One')]);
+    await session.flush();
+    const flushed = vi.spyOn(files[0], 'flush');
+    const kept = await spare();
+    const byWhole = flushed.mock.calls.length;
+    expect(byWhole).toBeGreaterThan(0);
+    session.put('formulas', [lantern('Two')]);
+    await session.flush();
+    await kept.follow(false);
+    expect(flushed).toHaveBeenCalledTimes(byWhole);
+    kept.putDown();
+    expect(flushed).toHaveBeenCalledTimes(byWhole + 1);
+    expect((await backFrom(files[0]))?.formulas).toHaveLength(2);
+  });
+
   it('cut off anywhere it brings back all that was appended before', async () => {
     const session = await workshop();
     const one = lantern('One');
