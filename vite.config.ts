@@ -25,7 +25,7 @@ function soundness(): string {
 export default defineConfig({
   define: { __BUILD__: JSON.stringify(soundness()) },
   plugins: [
-    vue(),
+    vue({ features: { optionsAPI: false } }),
     vuetify({ autoImport: true }),
     straightImports(),
     doorAhead(),

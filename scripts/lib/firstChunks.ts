@@ -37,7 +37,10 @@ export function firstChunks(): Rolldown.CodeSplittingGroup {
   }
 }
 
-/** The page asks for the door at once, not only when the frame has been read. */
+/** Letters that every screen is written in; others come when a text asks for them. */
+const LETTERS = /-latin-wght-normal-[\w-]+\.woff2$/;
+
+/** The page asks for the door and for its letters at once, not only when frame and styles have been read. */
 export function doorAhead(): Plugin {
   return {
     name: 'door-ahead',
@@ -52,7 +55,12 @@ export function doorAhead(): Plugin {
         const styles = [...(door.viteMetadata?.importedCss ?? [])].map((file) =>
           link('preload', file, { as: 'style' }),
         );
-        return [...scripts, ...styles].filter(({ attrs }) => !html.includes(`"${attrs.href}"`));
+        const letters = Object.keys(bundle)
+          .filter((file) => LETTERS.test(file))
+          .map((file) => link('preload', file, { as: 'font', type: 'font/woff2' }));
+        return [...scripts, ...styles, ...letters].filter(
+          ({ attrs }) => !html.includes(`"${attrs.href}"`),
+        );
       },
     },
   };

@@ -19,7 +19,7 @@ import {
   type Records,
   type Session,
 } from '@/storage/session';
-import { movedInTime, previewImport, sampleFrom } from '@/storage/file';
+import { moveInTime, previewImport, sampleFrom } from '@/storage/file';
 import type { Refused } from '@/storage/soundness';
 import { afterPaint } from './afterPaint';
 import { nowIso } from './now';
@@ -311,7 +311,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
    */
   async function openSample(): Promise<void> {
     const sample = sampleFrom(await sampleText());
-    const workshop = movedInTime(sample, msSince(sample.exportedAt));
+    const workshop = moveInTime(sample, msSince(sample.exportedAt));
     const write = session?.hold();
     try {
       putAll(previewImport(workshop, records.value).fresh);

@@ -33,5 +33,7 @@ export function multiply(
 }
 
 export function dot(a: readonly number[], b: readonly number[]): number {
-  return a.reduce((sum, value, i) => sum + value * (b[i] ?? 0), 0);
+  let sum = 0;
+  for (let i = 0; i < a.length; i++) sum += (a[i] ?? 0) * (b[i] ?? 0);
+  return sum;
 }

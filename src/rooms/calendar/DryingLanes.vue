@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ScaleTime } from 'd3-scale';
+import type { ScaleLinear } from 'd3-scale';
 import type { Bar } from '@/stores/calendar';
 import { LIGHT } from '@/ui/palette';
 import { sayBar, sayWhen } from './calendarWords';
@@ -9,7 +9,7 @@ import { useBarColor } from './useBarColor';
 /** What lies in the loft: full while it is surely damp, pale from the early to the careful end of its band. */
 const props = defineProps<{
   lanes: readonly InLane[];
-  x: ScaleTime<number, number>;
+  x: ScaleLinear<number, number>;
   toMs: number;
   laneHeight: number;
 }>();

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ScaleTime } from 'd3-scale';
+import type { ScaleLinear } from 'd3-scale';
 import { computed } from 'vue';
 import { useCalendarStore } from '@/stores/calendar';
 import { useTasksStore } from '@/stores/tasks';
@@ -7,7 +7,7 @@ import { saySlack } from './calendarWords';
 
 /** What is wanted when, and the time to spare. */
 const props = defineProps<{
-  x: ScaleTime<number, number>;
+  x: ScaleLinear<number, number>;
   toMs: number;
   width: number;
   rowHeight: number;

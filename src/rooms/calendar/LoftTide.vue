@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { scaleLinear, type ScaleTime } from 'd3-scale';
+import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import { area, curveStepAfter } from 'd3-shape';
 import { computed } from 'vue';
 import { useCalendarStore } from '@/stores/calendar';
@@ -7,7 +7,7 @@ import { useTasksStore } from '@/stores/tasks';
 
 /** How full the loft is over the days, with the line where it is full. */
 const props = defineProps<{
-  x: ScaleTime<number, number>;
+  x: ScaleLinear<number, number>;
   toMs: number;
   width: number;
   height: number;

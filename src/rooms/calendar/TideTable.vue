@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core';
-import { scaleTime } from 'd3-scale';
+import { scaleLinear } from 'd3-scale';
 import { computed, ref } from 'vue';
 import { useCalendarStore, type Bar } from '@/stores/calendar';
 import { useTasksStore } from '@/stores/tasks';
@@ -33,7 +33,7 @@ const HALF_MS = 30 * 60_000;
 const fromMs = computed(() => new Date(tasks.startMs).setHours(0, 0, 0, 0));
 const toMs = computed(() => fromMs.value + props.days * DAY_MS);
 const x = computed(() =>
-  scaleTime()
+  scaleLinear()
     .domain([fromMs.value, toMs.value])
     .range([LEFT, Math.max(LEFT + 200, width.value - 8)]),
 );

@@ -29,4 +29,4 @@ export { COLLECTION_NAMES, NO_RECORDS } from '../collections';
 export type { CollectionName, Records } from '../collections';
 export type { ImportPreview } from './merge';
 export { sampleFrom } from './sample';
-export { movedInTime } from './moveTimes';
+export { moveInTime } from './moveTimes';

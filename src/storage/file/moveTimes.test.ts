@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { movedInTime } from './moveTimes';
+import { moveInTime } from './moveTimes';
 
 const HOUR = 3_600_000;
 
@@ -11,12 +11,12 @@ it('moves moments by the time and days by whole days, over months and leap days,
     lines: [{ at: '2026-10-14T09:00:00Z', massG: 2026 }],
     none: null,
   };
-  expect(movedInTime(record, 50 * HOUR)).toEqual({
+  expect(moveInTime(structuredClone(record), 50 * HOUR)).toEqual({
     ...record,
     at: '2028-03-01T23:10:00.000Z',
     day: '2027-01-02',
     lines: [{ at: '2026-10-16T11:00:00.000Z', massG: 2026 }],
   });
-  expect(movedInTime('2026-01-01', -HOUR)).toBe('2025-12-31');
-  expect(() => movedInTime(record, NaN)).toThrow(/number/);
+  expect(moveInTime(['2026-01-01'], -HOUR)).toEqual(['2025-12-31']);
+  expect(() => moveInTime(record, NaN)).toThrow(/number/);
 });
