@@ -1,5 +1,10 @@
+import vue from '@vitejs/plugin-vue';
 import { fileURLToPath } from 'node:url';
+import vuetify from 'vite-plugin-vuetify';
 import { defineConfig } from 'vitest/config';
+
+/** Components are tested as they are drawn, beside their file as `Name.vue.test.ts`. */
+const DRAWN = 'src/**/*.vue.test.ts';
 
 export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
@@ -22,7 +27,18 @@ export default defineConfig({
         test: {
           name: 'around it',
           include: ['{src,server}/**/*.test.ts', 'tests/*.test.ts'],
-          exclude: ['src/core/**'],
+          exclude: ['src/core/**', DRAWN],
+        },
+      },
+      {
+        extends: true,
+        plugins: [vue(), vuetify({ autoImport: true })],
+        test: {
+          name: 'drawn',
+          include: [DRAWN],
+          environment: 'happy-dom',
+          setupFiles: ['tests/fixtures/drawnSetup.ts'],
+          server: { deps: { inline: ['vuetify'] } },
         },
       },
     ],

@@ -1,0 +1,45 @@
+import { expect, it } from 'vitest';
+import type { RankedCause } from '@/core/faults';
+import { drawn } from '../../../tests/fixtures/drawn';
+import CausesList from './CausesList.vue';
+
+const cause = (id: string, change: Partial<RankedCause> = {}): RankedCause => ({
+  id: id as RankedCause['id'],
+  title: `The ${id}`,
+  share: 0.4,
+  sureness: 'likely' as RankedCause['sureness'],
+  speaksFor: [],
+  speaksAgainst: [],
+  change: 'Dry the room.',
+  ...change,
+});
+const list = (causes: readonly RankedCause[]) => drawn(CausesList, { props: { causes } });
+
+it('says of each cause how sure it is, what speaks for and against it, and what to change', () => {
+  const text = list([
+    cause('mix', {
+      share: 0.625,
+      speaksFor: ['it was wet', 'it was warm'],
+      speaksAgainst: ['old'],
+    }),
+  ]).text();
+  expect(text).toContain('likely, 63 in 100');
+  expect(text).toContain('Because it was wet; it was warm.');
+  expect(text).toContain('Against it: old.');
+  expect(text).toContain('Next time: Dry the room.');
+});
+
+it('says plainly where nothing speaks for a cause', () => {
+  const text = list([cause('mix')]).text();
+  expect(text).toContain('Nothing in this batch speaks for it.');
+  expect(text).not.toContain('Against it');
+});
+
+it('shows four causes and counts the rest', () => {
+  const many = (count: number) => list(Array.from({ length: count }, (_, i) => cause(`c${i}`)));
+  expect(many(4).findAll('li')).toHaveLength(4);
+  expect(many(4).text()).not.toContain('not shown');
+  expect(many(5).findAll('li')).toHaveLength(4);
+  expect(many(5).text()).toContain('1 less likely cause not shown.');
+  expect(many(7).text()).toContain('3 less likely causes not shown.');
+});

@@ -1,0 +1,65 @@
+import { flushPromises } from '@vue/test-utils';
+import { describe, expect, it, vi } from 'vitest';
+import { button, drawn } from '../../../tests/fixtures/drawn';
+import ActionMenu from './ActionMenu.vue';
+import FormDialog from './FormDialog.vue';
+
+const inPage = (words: string) =>
+  [...document.querySelectorAll<HTMLElement>('button, [role=menuitem]')].find((one) =>
+    one.textContent?.includes(words),
+  );
+
+describe('a menu of actions', () => {
+  const ITEMS = [
+    { value: 'copy', title: 'Copy it' },
+    { value: 'drop', title: 'Lay it away', subtitle: 'It stays in old batches' },
+  ];
+
+  it('makes its list only when it is asked for, says that it is open, and gives what was chosen', async () => {
+    const menu = drawn(ActionMenu, { props: { items: ITEMS }, slots: { default: 'More' } });
+    expect(document.querySelector('[role=menu]')).toBeNull();
+    const more = button(menu, 'More');
+    expect(more.attributes()).toMatchObject({ 'aria-haspopup': 'menu', 'aria-expanded': 'false' });
+    await more.trigger('click');
+    await vi.waitFor(() => expect(inPage('Lay it away')).toBeDefined());
+    expect(more.attributes('aria-expanded')).toBe('true');
+    expect(inPage('Lay it away')?.textContent).toContain('It stays in old batches');
+    inPage('Lay it away')?.click();
+    expect(menu.emitted('choose')).toEqual([['drop']]);
+  });
+});
+
+describe('a form over the page', () => {
+  const open = (problem = '') =>
+    drawn(FormDialog, {
+      props: { modelValue: true, title: 'A lot', keep: 'Keep it', problem },
+      slots: { default: '<input aria-label="Code">', below: '<p>Below</p>' },
+    });
+
+  it('gives the deed once, and keeps itself open until it is told to close', async () => {
+    const form = open();
+    await flushPromises();
+    const deed = inPage('Keep it') as HTMLButtonElement;
+    const submitted = document.querySelector('form');
+    expect(deed.getAttribute('form')).toBe(submitted?.id);
+    submitted?.dispatchEvent(new Event('submit', { cancelable: true }));
+    expect(form.emitted('submit')).toHaveLength(1);
+    expect(form.emitted('update:modelValue')).toBeUndefined();
+  });
+
+  it('says what is wrong to those who listen too', async () => {
+    open('The code stands on another lot.');
+    await flushPromises();
+    expect(document.querySelector('[role=alert]')?.textContent).toBe(
+      'The code stands on another lot.',
+    );
+  });
+
+  it('goes back by Cancel without the deed', async () => {
+    const form = open();
+    await flushPromises();
+    inPage('Cancel')?.click();
+    expect(form.emitted('update:modelValue')).toEqual([[false]]);
+    expect(form.emitted('submit')).toBeUndefined();
+  });
+});
