@@ -5,9 +5,10 @@ import CausesList from './CausesList.vue';
 
 const cause = (id: string, change: Partial<RankedCause> = {}): RankedCause => ({
   id: id as RankedCause['id'],
+  explains: [],
   title: `The ${id}`,
   share: 0.4,
-  sureness: 'likely' as RankedCause['sureness'],
+  sureness: 'likely',
   speaksFor: [],
   speaksAgainst: [],
   change: 'Dry the room.',

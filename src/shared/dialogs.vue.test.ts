@@ -1,0 +1,198 @@
+import { flushPromises } from '@vue/test-utils';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { button, field, page } from '../../tests/fixtures/drawn';
+import { drawnShop } from '../../tests/fixtures/drawnShop';
+import { useSavingStore } from '@/stores/saving';
+import NewMaterialDialog from './NewMaterialDialog.vue';
+import PremixDialog from './PremixDialog.vue';
+import RoomDialog from './RoomDialog.vue';
+import RoomReading from './RoomReading.vue';
+import SaveMark from './SaveMark.vue';
+import ScentDocumentDialog from './ScentDocumentDialog.vue';
+
+let shop: ReturnType<typeof drawnShop>;
+beforeEach(() => {
+  shop = drawnShop();
+});
+
+const press = (words: string) => button(page(), words).trigger('click');
+const type = (label: string, text: string) => field(page(), label).setValue(text);
+const submit = () => page().find('form').trigger('submit');
+const says = () => document.body.textContent ?? '';
+
+describe('the room', () => {
+  it('is kept as it is read, and said with its hour', async () => {
+    shop.workshop.changeSettings({ humidityPct: 45, tempC: 20 });
+    const reading = shop.show(RoomReading);
+    expect(reading.text()).toContain('45 %');
+    await reading.find('button').trigger('click');
+    await vi.waitFor(() => expect(says()).toContain('Read it off the hygrometer.'));
+    await type('Humidity, %', '61.5');
+    await type('Temperature, °C', '24');
+    await submit();
+    expect(shop.workshop.settings).toMatchObject({ humidityPct: 61.5, tempC: 24 });
+    expect(shop.workshop.settings.roomReadAt).toBeTruthy();
+    expect(reading.text()).toContain('61.5 %');
+  });
+
+  it.each([
+    ['450', '20', 'From 5 to 100'],
+    ['45', '51', 'From -10 to 50'],
+    ['damp', '20', 'A number is needed'],
+  ])('of %s %% and %s °C is not kept, and what is wrong is said', async (humidity, temp, said) => {
+    const before = shop.workshop.settings.humidityPct;
+    const dialog = shop.show(RoomDialog, { props: { modelValue: true } });
+    await type('Humidity, %', humidity);
+    await type('Temperature, °C', temp);
+    await submit();
+    expect(says()).toContain(said);
+    expect(dialog.emitted('kept')).toBeUndefined();
+    expect(dialog.emitted('update:modelValue')).toBeUndefined();
+    expect(shop.workshop.settings.humidityPct).toBe(before);
+  });
+
+  it('where pieces dry is another than where they are made', async () => {
+    const before = shop.workshop.settings.humidityPct;
+    const dialog = shop.show(RoomDialog, { props: { modelValue: true, place: 'drying-room' } });
+    expect(says()).toContain('The forecast moves with it.');
+    await type('Humidity, %', '38');
+    await submit();
+    expect(dialog.emitted('kept')?.[0]).toEqual([expect.objectContaining({ humidityPct: 38 })]);
+    expect(shop.workshop.settings.humidityPct).toBe(before);
+  });
+});
+
+describe('a new material', () => {
+  const open = (named?: string) =>
+    shop.show(NewMaterialDialog, { props: { modelValue: true, ...(named && { named }) } });
+  const status = () => page().find('[role=status]').text();
+
+  it('needs a name, and what it behaves like', async () => {
+    open();
+    expect(status()).toBe('Give it the name you call it by.');
+    await type('Its name', '   ');
+    expect(status()).toBe('Give it the name you call it by.');
+    await type('Its name', 'Moon dust');
+    expect(status()).toContain('Say what it behaves like');
+    expect(button(page(), 'Add it').attributes('disabled')).toBeDefined();
+  });
+
+  it('of a name that is on file is refused, however it is written', async () => {
+    open('baking SODA ');
+    expect(status()).toBe('There is a material of that name already.');
+  });
+
+  it('that must not be in a fizzing product is refused with the reason', () => {
+    open('Bleach');
+    expect(status()).toMatch(/must not be in a fizzing product: .+\.$/);
+  });
+});
+
+describe('a premix', () => {
+  const wish = { materialId: 'mica', carrierId: 'sodium-bicarbonate', strengthPct: 5, makeG: 200 };
+  const anyDye = () =>
+    shop.workshop.catalog.offered.find(({ role }) => role === 'color')?.id ?? wish.materialId;
+  const open = (change: Partial<typeof wish> = {}) =>
+    shop.show(PremixDialog, { props: { wish: { ...wish, materialId: anyDye(), ...change } } });
+
+  it('is a lot of its own, with a code that no lot has and what it is made of', async () => {
+    const before = shop.workshop.lots.length;
+    const dialog = open();
+    expect(says()).toContain('10 g');
+    expect(says()).toContain('190 g');
+    await press('Put it on the shelf');
+    const [lot] = (dialog.emitted('made')?.[0] ?? []) as { code: string; premix: object }[];
+    expect(shop.workshop.lots).toHaveLength(before + 1);
+    expect(shop.workshop.lots.filter(({ code }) => code === lot?.code)).toHaveLength(1);
+    expect(lot?.premix).toMatchObject({ carrierId: 'sodium-bicarbonate', strengthPct: 5 });
+  });
+
+  it('asks for a code, one that is free, and a carrier that is another material', async () => {
+    open();
+    const alert = () => page().find('[role=alert].problem');
+    await type('Code on the label', ' ');
+    expect(alert().text()).toBe('It needs a code on its label.');
+    const taken = shop.workshop.lots[0]?.code ?? '';
+    await type('Code on the label', ` ${taken.toLowerCase()} `);
+    expect(alert().text()).toContain('is on another lot already.');
+    await type('Code on the label', 'MY-1');
+    expect(alert().exists()).toBe(false);
+    expect(button(page(), 'Put it on the shelf').attributes('disabled')).toBeUndefined();
+  });
+
+  it('carries nothing in itself', () => {
+    const id = anyDye();
+    open({ carrierId: id });
+    expect(page().find('[role=alert].problem').text()).toBe('It cannot carry itself.');
+  });
+});
+
+describe('a supplier’s document', () => {
+  const scentId = 'fragrance-oil';
+  async function open() {
+    const dialog = shop.show(ScentDocumentDialog, { props: { materialId: null } });
+    await dialog.setProps({ materialId: scentId } as never);
+    await flushPromises();
+    return dialog;
+  }
+  const kept = () =>
+    shop.workshop.settings.scentDocuments.find(({ materialId }) => materialId === scentId);
+
+  it('is kept with what it says, and leaves open what it leaves open', async () => {
+    shop.workshop.changeSettings({ scentDocuments: [] });
+    const dialog = await open();
+    await type('Most in a rinse-off product, %', '4.5');
+    await submit();
+    expect(kept()).toMatchObject({ maxPct: 4.5, vanillinPct: null, flashPointC: null });
+    expect(dialog.emitted('close')).toHaveLength(1);
+  });
+
+  it.each([
+    ['Most in a rinse-off product, %', '100.1', 'The limit is a share over 0 to 100 %.'],
+    ['Most in a rinse-off product, %', '0', 'The limit is a share over 0 to 100 %.'],
+    ['Vanillin in it, %', '101', 'Vanillin is a share from 0 to 100 %.'],
+    ['Flash point, °C', '401', 'The flash point is from −50 to 400 °C.'],
+    ['Flash point, °C', 'warm', 'The flash point is from −50 to 400 °C.'],
+  ])('with “%s” of %s is not kept: %s', async (label, text, said) => {
+    shop.workshop.changeSettings({ scentDocuments: [] });
+    const dialog = await open();
+    await type(label, text);
+    await submit();
+    expect(page().find('[role=alert].problem').text()).toBe(said);
+    expect(kept()).toBeUndefined();
+    expect(dialog.emitted('close')).toBeUndefined();
+  });
+
+  it('takes the ends of its ranges', async () => {
+    await open();
+    await type('Most in a rinse-off product, %', '100');
+    await type('Vanillin in it, %', '0');
+    await type('Flash point, °C', '-50');
+    await submit();
+    expect(kept()).toMatchObject({ maxPct: 100, vanillinPct: 0, flashPointC: -50 });
+  });
+
+  it('is taken off file, and only where there is one', async () => {
+    shop.workshop.changeSettings({ scentDocuments: [] });
+    await open();
+    expect(says()).not.toContain('Take it off file');
+    await type('Most in a rinse-off product, %', '4');
+    await submit();
+    document.body.innerHTML = '';
+    await open();
+    await press('Take it off file');
+    expect(kept()).toBeUndefined();
+  });
+});
+
+it('what could not be saved is said aloud, with a way out', async () => {
+  const saving = useSavingStore();
+  const mark = shop.show(SaveMark);
+  expect(mark.text()).toBe('· saved');
+  expect(mark.find('span').attributes('role')).toBeUndefined();
+  saving.status = { kind: 'failed', reason: 'the drive is full' };
+  await flushPromises();
+  expect(mark.text()).toContain('Not saved: the drive is full. What you see is all still here');
+  expect(mark.find('span').attributes('role')).toBe('alert');
+  expect(mark.find('button').text()).toBe('Export now');
+});
