@@ -37,6 +37,7 @@ export default defineConfig({
           name: 'drawn',
           include: [DRAWN],
           environment: 'happy-dom',
+          isolate: false,
           setupFiles: ['tests/fixtures/drawnSetup.ts'],
           server: { deps: { inline: ['vuetify'] } },
         },
