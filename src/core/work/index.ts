@@ -7,5 +7,6 @@ export { laterSteps, planSteps, weighedLineIds } from './stepsOf';
 export type { BenchFacts, LotsByLine } from './weighStep';
 export { streamsOf } from './streams';
 export type { Stream } from './streams';
+export { isCrystal, isStrongAlcohol } from './routes';
 export { usualMinutes } from './minutes';
 export type { Operation, Saying, Vessel, Work, WorkFacts } from './types';

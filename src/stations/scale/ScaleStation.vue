@@ -7,6 +7,7 @@ import { portionsOf } from '@/core/materials';
 import { describeMold, type LeftoverUse, type PlannedLine } from '@/core/scaling';
 import { moldFromShelf, planPremix, type Lot } from '@/core/shelf';
 import { dryingLossFraction } from '@/core/trays';
+import { counted } from '@/core/words';
 import { useBenchStore } from '@/stores/bench';
 import { usePlanStore } from '@/stores/plan';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -155,8 +156,8 @@ async function openWithSheet(): Promise<void> {
           </p>
           <p v-if="moldChanged" class="caution" role="status">{{ moldChanged }}</p>
           <p v-if="formula.body.unread.length" class="caution">
-            {{ formula.body.unread.length }} written lines are not read yet and are left out of
-            these weights.
+            {{ counted(formula.body.unread.length, 'written line') }} not read yet
+            {{ formula.body.unread.length === 1 ? 'is' : 'are' }} left out of these weights.
           </p>
           <p v-if="result && !result.ok" role="alert" class="problem">
             {{ result.problem.message }}
