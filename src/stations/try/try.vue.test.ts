@@ -1,0 +1,366 @@
+import { flushPromises } from '@vue/test-utils';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { button, choose, field, page } from '../../../tests/fixtures/drawn';
+import { drawnShop } from '../../../tests/fixtures/drawnShop';
+import { keptPieces, standing } from '@/core/records';
+import { phaseS, standingIn, valueOf, type Trial } from '@/core/trials';
+import { useTriesStore } from '@/stores/tries';
+import AskLadder from './AskLadder.vue';
+import KeptBack from './KeptBack.vue';
+import LadderSet from './LadderSet.vue';
+import StartTrial from './StartTrial.vue';
+import TrialHand from './TrialHand.vue';
+import TrialList from './TrialList.vue';
+import VerdictPanel from './VerdictPanel.vue';
+import WaterColor from './WaterColor.vue';
+
+let shop: ReturnType<typeof drawnShop>;
+let tries: ReturnType<typeof useTriesStore>;
+beforeEach(() => {
+  shop = drawnShop();
+  tries = useTriesStore();
+});
+
+const problem = () => page().find('.problem[role=alert]').text();
+const later = (seconds: number) => vi.setSystemTime(Date.now() + seconds * 1000);
+
+/** A tub test of the newest pressed batch, begun. */
+function begun(): Trial {
+  const batch = tries.madeBatches.find(({ body }) => body.family === 'bath-bomb');
+  if (!batch) throw new Error('the sample has a bath bomb made');
+  return tries.start({
+    kind: 'tub',
+    batchId: batch.id,
+    name: '',
+    pieceG: 120,
+    isCrumbs: false,
+    ageDays: 3,
+    water: { volumeL: 150, tempC: 38, alkalinityMgL: 100 },
+    flowLMin: null,
+    stepG: null,
+  } as never);
+}
+const now = (trial: Trial) => {
+  const found = shop.workshop.trials.find(({ id }) => id === trial.id);
+  if (!found) throw new Error('the trial is kept');
+  return found;
+};
+
+describe('a piece in water', () => {
+  function watch() {
+    const trial = begun();
+    const hand = shop.show(TrialHand, { props: { trial } });
+    const press = async (words: RegExp) => {
+      await button(page(), words).trigger('click');
+      await hand.setProps({ trial: now(trial) } as never);
+    };
+    return { trial, hand, press };
+  }
+
+  it('is timed from the water on, each thing as it is seen', async () => {
+    const { trial, hand, press } = watch();
+    expect(hand.text()).toContain('Forecast: gone after');
+    await press(/^It touches the water/);
+    later(2);
+    await press(/^First fizz/);
+    later(90);
+    await press(/^Floats/);
+    later(100);
+    await press(/^Half gone/);
+    later(150);
+    await press(/^Gone/);
+    expect(phaseS(now(trial), 'first-fizz')).toBe(2);
+    expect(phaseS(now(trial), 'half')).toBe(192);
+    expect(phaseS(now(trial), 'gone')).toBe(342);
+    expect(hand.text()).toMatch(/Gone after .+: (within|faster than|slower than) the forecast of/);
+  });
+
+  it('cannot be gone before it touched the water, and what was pressed can be taken back', async () => {
+    const { trial, press } = watch();
+    await press(/^Gone/);
+    expect(problem().length).toBeGreaterThan(10);
+    expect(phaseS(now(trial), 'gone')).toBeNull();
+    await press(/^It touches the water/);
+    later(5);
+    await press(/^First fizz/);
+    await press(/^Take back/);
+    expect(phaseS(now(trial), 'first-fizz')).toBeNull();
+    expect(phaseS(now(trial), 'touched')).not.toBeNull();
+  });
+
+  it.each(['0', '60.1', 'soon', ''])('forgotten, was not gone after “%s” minutes', async (text) => {
+    const { trial, hand, press } = watch();
+    await press(/^It touches the water/);
+    later(4 * 3600);
+    await hand.setProps({ trial: { ...now(trial) } } as never);
+    await vi.waitFor(() => expect(hand.text()).toContain('it was forgotten'));
+    await field(page(), 'Gone after, minutes').setValue(text);
+    await hand.find('form.forgotten').trigger('submit');
+    expect(problem()).toBe('Minutes from 0 to 60.');
+    expect(phaseS(now(trial), 'gone')).toBeNull();
+  });
+
+  it('forgotten, is said when it was gone', async () => {
+    const { trial, hand, press } = watch();
+    await press(/^It touches the water/);
+    later(4 * 3600);
+    await vi.waitFor(() => expect(hand.text()).toContain('it was forgotten'));
+    await field(page(), 'Gone after, minutes').setValue('4.5');
+    await hand.find('form.forgotten').trigger('submit');
+    expect(phaseS(now(trial), 'gone')).toBe(270);
+  });
+});
+
+describe('the verdict', () => {
+  const panel = () => {
+    const trial = begun();
+    return { trial, shown: shop.show(VerdictPanel, { props: { trial } }) };
+  };
+
+  it('to sell it ends the trial at once', async () => {
+    const { trial, shown } = panel();
+    await button(shown, 'Verdict: sell it').trigger('click');
+    expect(standingIn(now(trial), 'verdict').at(-1)).toMatchObject({ verdict: 'sell', whys: [] });
+    expect(now(trial).finishedAt).not.toBeNull();
+  });
+
+  it('against it asks why, and keeps the words', async () => {
+    const { trial, shown } = panel();
+    await button(shown, 'Not yet: what to change').trigger('click');
+    expect(now(trial).finishedAt).toBeNull();
+    for (const why of ['weak fizz', 'sinks', 'weak fizz'])
+      await button(shown, why).trigger('click');
+    await shown.find('textarea').setValue('  more acid  ');
+    await button(shown, 'Make it again: write it down').trigger('click');
+    expect(standingIn(now(trial), 'verdict').at(-1)).toMatchObject({
+      verdict: 'again',
+      whys: ['sinks'],
+    });
+    expect(standingIn(now(trial), 'note').at(-1)?.text).toBe('more acid');
+    expect(now(trial).finishedAt).not.toBeNull();
+  });
+
+  it('of blanks as a note is none', async () => {
+    const { trial, shown } = panel();
+    await field(shown, 'A note').setValue('   ');
+    await field(shown, 'A note').trigger('keydown', { key: 'Enter' });
+    expect(standingIn(now(trial), 'note')).toHaveLength(0);
+  });
+});
+
+describe('a new trial', () => {
+  it('is of the newest batch, tried as its kind is', async () => {
+    const start = shop.show(StartTrial);
+    const [newest] = tries.madeBatches;
+    expect(start.text()).toContain(newest?.code);
+    const before = shop.workshop.trials.length;
+    await start.find('form').trigger('submit');
+    expect(shop.workshop.trials).toHaveLength(before + 1);
+    expect(shop.workshop.trials.at(-1)?.batchId).toBe(newest?.id);
+  });
+
+  it('does not begin while a figure is none', async () => {
+    const start = shop.show(StartTrial);
+    const before = shop.workshop.trials.length;
+    const [first] = start.findAll('input[inputmode=decimal]');
+    await first?.setValue('plenty');
+    await start.find('form').trigger('submit');
+    expect(problem()).toBe('A field above is no number in its range yet.');
+    expect(shop.workshop.trials).toHaveLength(before);
+  });
+
+  it('of a piece from elsewhere needs its name', async () => {
+    const start = shop.show(StartTrial);
+    const before = shop.workshop.trials.length;
+    const lists = ['VAutocomplete', 'VSelect'].flatMap((name) => start.findAllComponents({ name }));
+    lists[0]?.vm.$emit('update:modelValue', 'a piece from elsewhere');
+    await flushPromises();
+    await start.find('form').trigger('submit');
+    expect(problem().length).toBeGreaterThan(10);
+    expect(shop.workshop.trials).toHaveLength(before);
+  });
+});
+
+describe('small ones, cup by cup', () => {
+  const ask = () => shop.show(AskLadder);
+  const submit = (shown: ReturnType<typeof ask>) => shown.find('form').trigger('submit');
+
+  it.each([
+    ['nothing to vary', async () => undefined, 'Choose a formula, and what is to be varied.'],
+    [
+      'a figure that is none',
+      (shown: ReturnType<typeof ask>) => field(shown, 'Cups').setValue('nine'),
+      'A field above is no number in its range yet.',
+    ],
+    [
+      'more than eight cups',
+      (shown: ReturnType<typeof ask>) => field(shown, 'Cups').setValue('9'),
+      'A field above is no number in its range yet.',
+    ],
+  ])('are not laid out with %s', async (_, spoil, said) => {
+    const shown = ask();
+    const before = shop.workshop.ladders.length;
+    await spoil(shown);
+    await submit(shown);
+    expect(problem()).toBe(said);
+    expect(shop.workshop.ladders).toHaveLength(before);
+  });
+
+  it('ask for a highest over the lowest', async () => {
+    const shown = ask();
+    shown.findComponent({ name: 'VAutocomplete' });
+    const picker = shown
+      .findAllComponents({ name: 'VAutocomplete' })
+      .find((one) => (one.props() as { label?: string }).label === 'More or less of (1)');
+    picker?.vm.$emit('update:modelValue', 'cornstarch');
+    await field(shown, 'Lowest of 1, %').setValue('5');
+    await field(shown, 'Highest of 1, %').setValue('5');
+    await submit(shown);
+    expect(problem()).toBe('The highest must be over the lowest.');
+  });
+
+  it('vary up to three things', async () => {
+    const shown = ask();
+    await button(shown, 'And another thing').trigger('click');
+    await button(shown, 'And another thing').trigger('click');
+    expect(shown.text()).not.toContain('And another thing');
+    expect(shown.findAll('label').some((one) => one.text() === 'Highest of 3, %')).toBe(true);
+  });
+
+  function set() {
+    const [ladder] = shop.workshop.ladders;
+    if (!ladder) throw new Error('the sample has a ladder');
+    const shown = shop.show(LadderSet, { props: { ladder } });
+    const [cup] = ladder.cups;
+    if (!cup) throw new Error('a ladder has cups');
+    const kept = () => {
+      const found = shop.workshop.ladders.find(({ id }) => id === ladder.id);
+      return found ? valueOf(found, cup.id) : null;
+    };
+    return { ladder, shown, kept };
+  }
+
+  it('are written down by hand, and refused as nonsense', async () => {
+    const { shown, kept } = set();
+    const before = kept();
+    const form = shown.find('form.seen');
+    for (const text of ['', 'long', '-1', '100001', '0']) {
+      await form.find('input').setValue(text);
+      await form.trigger('submit');
+      expect(problem()).toContain('a number is needed.');
+      expect(kept()).toBe(before);
+    }
+    await form.find('input').setValue('100000');
+    await form.trigger('submit');
+    expect(kept()).toBe(100_000);
+    expect((form.find('input').element as HTMLInputElement).value).toBe('');
+  });
+
+  it('are timed with two presses, each for its own cup', async () => {
+    const { ladder, shown, kept } = set();
+    if (ladder.response !== 'gone-s') throw new Error('the sample’s ladder is timed');
+    const [first] = shown.findAll('button.time');
+    await first?.trigger('click');
+    expect(first?.text()).toContain('Gone, ');
+    later(75);
+    await first?.trigger('click');
+    expect(kept()).toBe(75);
+  });
+});
+
+describe('pieces kept back', () => {
+  it('are laid away of a batch, and never more than there are', async () => {
+    const shown = shop.show(KeptBack);
+    const batch = tries.madeBatches.find((one) => keptPieces(one) === 0);
+    if (!batch) throw new Error('the sample has a batch without kept pieces');
+    await choose(shown, 'Lay pieces away of', batch.id);
+    await field(shown, 'Pieces').setValue('9999');
+    await shown.find('form.lay-away').trigger('submit');
+    expect(problem()).toMatch(new RegExp(`^Of ${batch.code} there are \\d+ pieces at most\\.$`));
+    await field(shown, 'Pieces').setValue('2');
+    await shown.find('form.lay-away').trigger('submit');
+    const after = shop.workshop.batches.find(({ id }) => id === batch.id);
+    expect(after && keptPieces(after)).toBe(2);
+  });
+
+  it('are looked at, hard and scent from 0 to 5', async () => {
+    const shown = shop.show(KeptBack);
+    const look = shown.findAll('button').find((one) => one.text().startsWith('Look at one'));
+    await look?.trigger('click');
+    const form = shown.find('form.look');
+    const code = form.attributes('aria-label')?.replace('A kept-back piece of ', '');
+    const looks = () => {
+      const batch = shop.workshop.batches.find((one) => one.code === code);
+      return batch ? standing(batch, 'looked') : [];
+    };
+    const before = looks().length;
+    await field(form, 'Hard, 0 to 5').setValue('5.5');
+    await form.trigger('submit');
+    expect(looks()).toHaveLength(before);
+    await field(form, 'Hard, 0 to 5').setValue('0');
+    await form.trigger('submit');
+    expect(looks().at(-1)).toMatchObject({ hard: 0, scent: 4, color: 'as-made' });
+    expect(looks()).toHaveLength(before + 1);
+  });
+
+  it('that nobody keeps are explained', () => {
+    shop.workshop.remove(
+      'batches',
+      shop.workshop.batches.map(({ id }) => id),
+    );
+    expect(shop.show(KeptBack).text()).toContain('Nothing is laid away.');
+  });
+});
+
+describe('all trials', () => {
+  it('are told in a line each, newest first, and open again', async () => {
+    const list = shop.show(TrialList);
+    const rows = list.findAll('li');
+    expect(rows).toHaveLength(tries.trials.length);
+    await rows[0]?.find('button').trigger('click');
+    expect((list.emitted('open')?.[0]?.[0] as Trial).id).toBe(tries.trials[0]?.id);
+  });
+
+  it('of a batch that is gone say so', () => {
+    shop.workshop.remove(
+      'batches',
+      shop.workshop.batches.map(({ id }) => id),
+    );
+    expect(shop.show(TrialList).text()).toContain('a batch that is not here any more');
+  });
+
+  it('before the first say where one is begun', () => {
+    shop.workshop.remove(
+      'trials',
+      shop.workshop.trials.map(({ id }) => id),
+    );
+    expect(shop.show(TrialList).text()).toContain('No trial yet.');
+  });
+});
+
+describe('the color of the water', () => {
+  it('is taken by eye from a strip about the forecast', async () => {
+    const trial = begun();
+    const shown = shop.show(WaterColor, { props: { trial, forecastHex: '#c0d8e0' } });
+    const strip = shown.findAll('.strip button');
+    expect(strip.length).toBeGreaterThan(4);
+    expect(strip.map((one) => one.attributes('aria-label'))).toContain('Nearest: #c0d8e0');
+    await strip[1]?.trigger('click');
+    await shown.setProps({ trial: now(trial) } as never);
+    const seen = standingIn(now(trial), 'color').at(-1);
+    expect(seen).toMatchObject({ by: 'eye' });
+    expect(strip[1]?.attributes('aria-label')).toBe(`Nearest: ${seen?.hex}`);
+    expect(shown.text()).toContain('by your eye');
+  });
+
+  it('does not come from a file that is no picture', async () => {
+    const shown = shop.show(WaterColor, { props: { trial: begun(), forecastHex: '#c0d8e0' } });
+    vi.stubGlobal('createImageBitmap', () => Promise.reject(new Error('no picture')));
+    const input = shown.find('input[type=file]');
+    const file = new File(['words'], 'notes.txt');
+    Object.defineProperty(input.element, 'files', { value: [file] });
+    await input.trigger('change');
+    await flushPromises();
+    expect(problem()).toBe('“notes.txt” does not read as a picture.');
+  });
+});
