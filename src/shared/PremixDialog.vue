@@ -7,6 +7,7 @@ import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
+import { useFits } from '@/ui/fields/useFits';
 import { formatGrams, inSentence } from '@/core/words';
 import { useMaterials } from '@/ui/fields/materials';
 
@@ -29,6 +30,7 @@ const carrierId = ref<string | null>(null);
 const strengthPct = ref(1);
 const makeG = ref(100);
 const code = ref('');
+const { mark, allFit } = useFits();
 
 watch(
   () => props.wish,
@@ -48,6 +50,7 @@ const isTaken = computed(() =>
   workshop.lots.some((lot) => lot.code.toLowerCase() === code.value.trim().toLowerCase()),
 );
 const problem = computed(() => {
+  if (!allFit.value) return 'A figure above is no number in its range yet.';
   if (code.value.trim() === '') return 'It needs a code on its label.';
   if (isTaken.value) return `${code.value.trim()} is on another lot already.`;
   if (carrierId.value === null) return 'Choose what carries it.';
@@ -103,8 +106,15 @@ function make(): void {
             :min="0.01"
             :max="90"
             :decimals="2"
+            @update:fits="(ok) => mark('strength', ok)"
           />
-          <NumberField v-model="makeG" label="To make, g" :min="1" :max="100000" />
+          <NumberField
+            v-model="makeG"
+            label="To make, g"
+            :min="1"
+            :max="100000"
+            @update:fits="(ok) => mark('makeG', ok)"
+          />
           <v-text-field v-model="code" label="Code on the label" maxlength="60" class="wide" />
         </div>
         <p class="parts">

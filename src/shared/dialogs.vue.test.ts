@@ -120,6 +120,20 @@ describe('a premix', () => {
     expect(button(page(), 'Put it on the shelf').attributes('disabled')).toBeUndefined();
   });
 
+  it('is not made by figures that are none', async () => {
+    const before = shop.workshop.lots.length;
+    open();
+    await type('To make, g', 'plenty');
+    expect(page().find('[role=alert].problem').text()).toBe(
+      'A figure above is no number in its range yet.',
+    );
+    expect(button(page(), 'Put it on the shelf').attributes('disabled')).toBeDefined();
+    await type('To make, g', '50');
+    await type('Strength, %', '90.1');
+    expect(button(page(), 'Put it on the shelf').attributes('disabled')).toBeDefined();
+    expect(shop.workshop.lots).toHaveLength(before);
+  });
+
   it('carries nothing in itself', () => {
     const id = anyDye();
     open({ carrierId: id });

@@ -24,6 +24,7 @@ const { money } = useMoney();
 const leftG = computed(() => shelf.left.get(props.lot.id) ?? 0);
 const users = computed(() => usersOfLot(props.lot.id, workshop.lots, shelf.moves));
 const counted = ref<number>(Math.max(0, Number(leftG.value.toFixed(1))));
+const countFits = ref(true);
 const isRemoving = ref(false);
 const isUsed = computed(() => users.value.batches.length > 0 || users.value.premixes.length > 0);
 
@@ -33,6 +34,7 @@ function change(part: Partial<Lot>): void {
 
 /** What the scale says is there now; the difference stays in the record with its time. */
 function count(): void {
+  if (!countFits.value) return;
   const changeG = counted.value - leftG.value;
   if (Math.abs(changeG) < 1e-6) return;
   change({
@@ -90,7 +92,14 @@ function remove(): void {
         density="compact"
         @update:model-value="(isQuarantined) => change({ isQuarantined: isQuarantined === true })"
       />
-      <NumberField v-model="counted" label="Counted, g" :min="0" :max="10000000" :decimals="1" />
+      <NumberField
+        v-model="counted"
+        v-model:fits="countFits"
+        label="Counted, g"
+        :min="0"
+        :max="10000000"
+        :decimals="1"
+      />
       <v-btn @click="count">Count it</v-btn>
     </div>
     <LotMoves :lot="lot" :users="users" @go="(id) => emit('go', id)" />

@@ -7,6 +7,7 @@ import { today } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
+import { useFits } from '@/ui/fields/useFits';
 import DayField from './DayField.vue';
 import { useMaterials } from '@/ui/fields/materials';
 
@@ -20,6 +21,7 @@ const materialId = ref<string | null>(null);
 const fields = reactive({ code: '', supplier: '', grams: 1000, cost: '' });
 const receivedOn = ref<string | null>(today());
 const expiresOn = ref<string | null>(null);
+const { mark, allFit } = useFits();
 
 watch(isOpen, (opened) => {
   if (!opened) return;
@@ -47,6 +49,7 @@ const problem = computed(() => {
     return 'Write the code that is on it; invent one if there is none.';
   if (isTwice.value)
     return `Lot ${fields.code.trim()} of ${nameOf(materialId.value).toLowerCase()} is on the shelf already.`;
+  if (!allFit.value) return 'Say how much of it came, in grams.';
   if (cost.value === undefined) return 'What it cost is a number, or empty.';
   return '';
 });
@@ -85,7 +88,13 @@ function add(): void {
           <MaterialPicker v-model="materialId" label="Material" class="wide" />
           <v-text-field v-model="fields.code" label="Code on it" maxlength="60" />
           <v-text-field v-model="fields.supplier" label="Supplier" maxlength="120" />
-          <NumberField v-model="fields.grams" label="Grams received" :min="0.1" :max="10000000" />
+          <NumberField
+            v-model="fields.grams"
+            label="Grams received"
+            :min="0.1"
+            :max="10000000"
+            @update:fits="(ok) => mark('grams', ok)"
+          />
           <v-text-field v-model="fields.cost" label="What all of it cost" inputmode="decimal" />
           <DayField v-model="receivedOn" label="Received" />
           <DayField v-model="expiresOn" label="Keeps until" />

@@ -8,6 +8,7 @@ import BatchPhotos from '@/shared/BatchPhotos.vue';
 import CausesList from '@/ui/frame/CausesList.vue';
 import FaultPicture from '@/ui/pictures/FaultPicture.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
+import { useFits } from '@/ui/fields/useFits';
 import { counted, inSentence } from '@/core/words';
 
 /** The pieces looked over: how many show what, what becomes of the rest, and what went wrong. */
@@ -22,6 +23,7 @@ const rejects = ref(0);
 const fate = ref<Fate | null>(null);
 const isWritten = ref(false);
 const problem = ref('');
+const { mark, allFit } = useFits();
 
 const pieces = computed(() => countOf(props.batch)?.pieces ?? props.batch.plan.pieces);
 const causes = computed(() => (isWritten.value ? trays.causesOf(props.batch, props.nowMs) : []));
@@ -48,6 +50,7 @@ function change(fault: Fault, by: number): void {
 }
 
 function write(): void {
+  if (!allFit.value) return;
   if (rejects.value > looked.value) {
     problem.value = `${rejects.value} rejected of ${looked.value} looked at: that cannot be.`;
     return;
@@ -70,8 +73,22 @@ function write(): void {
       <v-card-title>Look over {{ batch.code }}, {{ batch.formulaName }}</v-card-title>
       <v-card-text v-if="!isWritten">
         <div class="fields">
-          <NumberField v-model="looked" label="Looked at" :min="0" :max="100000" :decimals="0" />
-          <NumberField v-model="rejects" label="Rejected" :min="0" :max="100000" :decimals="0" />
+          <NumberField
+            v-model="looked"
+            label="Looked at"
+            :min="0"
+            :max="100000"
+            :decimals="0"
+            @update:fits="(ok) => mark('looked', ok)"
+          />
+          <NumberField
+            v-model="rejects"
+            label="Rejected"
+            :min="0"
+            :max="100000"
+            :decimals="0"
+            @update:fits="(ok) => mark('rejects', ok)"
+          />
           <v-select
             v-if="rejects > 0"
             v-model="fate"

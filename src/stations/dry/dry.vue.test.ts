@@ -200,6 +200,16 @@ describe('pieces looked over', () => {
     expect(fewer.attributes('disabled')).toBeDefined();
   });
 
+  it('are not written down while a count is none', async () => {
+    open();
+    const before = standing(batchOf('QL-011'), 'inspected').length;
+    for (const text of ['many', '2.5', '-1']) {
+      await field(page(), 'Looked at').setValue(text);
+      await button(page(), /write it down/i).trigger('click');
+    }
+    expect(standing(batchOf('QL-011'), 'inspected')).toHaveLength(before);
+  });
+
   it('are not rejected more often than they were looked at', async () => {
     open();
     const before = standing(batchOf('QL-011'), 'inspected').length;

@@ -4,6 +4,7 @@ import { dampReading } from '@/core/binder';
 import { addedDoubt, bowlContents, isParted, type Batch, type BowlNumber } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
 import { useDoubt } from '@/ui/fields/useDoubt';
+import { useFits } from '@/ui/fields/useFits';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
@@ -25,8 +26,10 @@ const massG = ref(1);
 const why = ref('');
 const bowl = ref<'1' | '2'>('1');
 const sharePct = ref(50);
+const shareFits = ref(true);
 const problem = ref('');
 const { isSure } = useDoubt(problem);
+const { mark, allFit } = useFits();
 
 const parted = computed(() => isParted(props.batch));
 const number = computed<BowlNumber>(() => (parted.value && bowl.value === '2' ? 2 : 1));
@@ -51,7 +54,7 @@ watch(isOpen, (open) => {
 });
 
 function add(): void {
-  if (materialId.value === null || !(massG.value > 0)) {
+  if (materialId.value === null || !allFit.value) {
     problem.value = 'Say which material, and more than 0 g of it.';
     return;
   }
@@ -62,6 +65,7 @@ function add(): void {
 }
 
 function part(): void {
+  if (!shareFits.value) return;
   bench.write({
     kind: 'split',
     share: sharePct.value / 100,
@@ -84,7 +88,14 @@ function part(): void {
             autofocus
             class="wide"
           />
-          <NumberField v-model="massG" label="Grams" :min="0.001" :max="100000" :decimals="3" />
+          <NumberField
+            v-model="massG"
+            label="Grams"
+            :min="0.001"
+            :max="100000"
+            :decimals="3"
+            @update:fits="(ok) => mark('massG', ok)"
+          />
           <v-text-field v-model="why" label="Why, or its name" maxlength="80" autocomplete="off" />
           <ChoiceRow v-if="parted" v-model="bowl" :items="BOWLS" class="wide" />
           <p v-if="after" class="wide quiet">
@@ -102,6 +113,7 @@ function part(): void {
         <form v-if="!parted" class="fields part" @submit.prevent="part">
           <NumberField
             v-model="sharePct"
+            v-model:fits="shareFits"
             label="Or split the bowl: into the second, %"
             :min="1"
             :max="99"

@@ -236,17 +236,40 @@ describe('a squeeze', () => {
 });
 
 describe('something added', () => {
+  let screen: Awaited<ReturnType<typeof benchAt>>['screen'];
   async function adding() {
     const at = await benchAt('squeeze');
+    ({ screen } = at);
     await at.key('a');
     return at;
   }
+  const adder = () => screen.findComponent({ name: 'AddDialog' });
 
   it('is asked for by name and grams', async () => {
     const { now } = await adding();
     await page().find('.v-dialog form').trigger('submit');
     expect(problem()).toBe('Say which material, and more than 0 g of it.');
     expect(standing(now(), 'added')).toHaveLength(0);
+  });
+
+  it('of grams that are none is not in the bowl, and the bowl not parted by no share', async () => {
+    const { now } = await adding();
+    const picker = adder().findComponent({ name: 'MaterialPicker' });
+    picker.vm.$emit('update:modelValue', 'cornstarch');
+    await field(page(), 'Grams').setValue('plenty');
+    const [add, part] = page().findAll('.v-dialog form');
+    await add?.trigger('submit');
+    expect(problem()).toBe('Say which material, and more than 0 g of it.');
+    await field(page(), 'Or split the bowl: into the second, %').setValue('100');
+    await part?.trigger('submit');
+    expect(standing(now(), 'added')).toHaveLength(0);
+    expect(standing(now(), 'split')).toHaveLength(0);
+    await field(page(), 'Grams').setValue('12.5');
+    await add?.trigger('submit');
+    expect(standing(now(), 'added').at(-1)).toMatchObject({
+      materialId: 'cornstarch',
+      massG: 12.5,
+    });
   });
 
   it('may be the bowl parted after all, once', async () => {

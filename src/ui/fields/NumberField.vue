@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue';
+import { onBeforeUnmount, ref, watch } from 'vue';
 import { parseNumber } from '@/core/units';
 import { formatPlain } from '@/core/words';
 
@@ -8,7 +8,7 @@ const props = defineProps<{
   label: string;
   min: number;
   max: number;
-  /** Most decimals that are kept and shown. */
+  /** Most decimals that are shown; 0 for whole numbers alone. */
   decimals?: number;
   suffix?: string;
 }>();
@@ -21,6 +21,11 @@ const problem = ref('');
 
 watch(problem, (said) => {
   fits.value = said === '';
+});
+
+// A field that is put away says nothing against its form any more.
+onBeforeUnmount(() => {
+  fits.value = true;
 });
 
 watch(value, (next) => {
@@ -39,6 +44,8 @@ function take(typed: string): void {
   if (number === null) problem.value = 'A number is needed';
   else if (number < props.min || number > props.max)
     problem.value = `From ${formatPlain(props.min)} to ${formatPlain(props.max)}`;
+  else if (props.decimals === 0 && !Number.isInteger(number))
+    problem.value = 'A whole number is needed';
   else {
     problem.value = '';
     value.value = number;

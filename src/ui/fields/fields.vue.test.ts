@@ -51,6 +51,21 @@ describe('a field of a number', () => {
     expect((await type('5')).fits).toBe(true);
   });
 
+  it('of whole ones takes no half', async () => {
+    const { type } = number({ decimals: 0 });
+    expect(await type('2.5')).toMatchObject({ value: undefined, fits: false });
+    expect((await type('2.5')).text).toContain('A whole number is needed');
+    expect((await type('3')).value).toBe(3);
+  });
+
+  it('that is put away says nothing against its form any more', async () => {
+    const { shown, type } = number();
+    await type('plenty');
+    const said = shown.emitted('update:fits');
+    shown.unmount();
+    expect(said?.at(-1)).toEqual([true]);
+  });
+
   it('follows a value from elsewhere, and leaves what is being typed of the same value', async () => {
     const { shown, type } = number();
     const input = field(shown, 'Grams').element as HTMLInputElement;

@@ -3,6 +3,7 @@ import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
 import { MOST_MENTHOL_PCT, mentholSolution } from '@/core/scent';
 import { formatGrams } from '@/core/words';
 import NumberField from '@/ui/fields/NumberField.vue';
+import { useFits } from '@/ui/fields/useFits';
 import type { PremixWish } from '@/shared/PremixDialog.vue';
 
 /** Loaded when first asked for. */
@@ -12,9 +13,11 @@ const strengthPct = ref(25);
 const massG = ref(100);
 const wish = shallowRef<PremixWish | null>(null);
 const kept = ref('');
+const { mark, allFit } = useFits();
 const solution = computed(() => mentholSolution(strengthPct.value, massG.value));
 
 function keep(): void {
+  if (!allFit.value) return;
   wish.value = {
     materialId: 'menthol',
     carrierId: 'isopropyl-alcohol-99',
@@ -34,8 +37,15 @@ function keep(): void {
         :min="1"
         :max="MOST_MENTHOL_PCT"
         :decimals="1"
+        @update:fits="(ok) => mark('strength', ok)"
       />
-      <NumberField v-model="massG" label="Solution, g" :min="1" :max="20000" />
+      <NumberField
+        v-model="massG"
+        label="Solution, g"
+        :min="1"
+        :max="20000"
+        @update:fits="(ok) => mark('massG', ok)"
+      />
     </div>
     <p class="small">
       <b class="tabular">{{ formatGrams(solution.mentholG) }} g</b> of crystals in
