@@ -179,16 +179,19 @@ describe('a material', () => {
 });
 
 describe('tools', () => {
-  it.each(Object.keys(TOOL_WORDS) as ToolKind[])('a new %s is whole, and has words and fields', (kind) => {
-    expect(toolSchema.safeParse(newTool(kind, 0)).success).toBe(true);
-    expect(TOOL_WORDS[kind].many).not.toBe('');
-    for (const { key, min, max } of TOOL_FIELDS[kind]) {
-      const at = (value: number) =>
-        toolSchema.safeParse({ ...newTool(kind, 0), [key]: value }).success;
-      expect(max).toBeGreaterThan(min);
-      if (key !== 'minimumG') expect([at(min), at(max)]).toEqual([true, true]);
-    }
-  });
+  it.each(Object.keys(TOOL_WORDS) as ToolKind[])(
+    'a new %s is whole, and has words and fields',
+    (kind) => {
+      expect(toolSchema.safeParse(newTool(kind, 0)).success).toBe(true);
+      expect(TOOL_WORDS[kind].many).not.toBe('');
+      for (const { key, min, max } of TOOL_FIELDS[kind]) {
+        const at = (value: number) =>
+          toolSchema.safeParse({ ...newTool(kind, 0), [key]: value }).success;
+        expect(max).toBeGreaterThan(min);
+        if (key !== 'minimumG') expect([at(min), at(max)]).toEqual([true, true]);
+      }
+    },
+  );
 
   it('are added, put first, and removed', async () => {
     const side = shop.show(ToolsSide);
