@@ -76,10 +76,16 @@ export function collect(rawLines: readonly string[], known: Known): Found {
   return found;
 }
 
+/** `# Harbor light` over a recipe is its name, as Rovack writes it; any other such line is left out. */
+const MARKED = /^\s*#\s*(\S.*)$/;
+
 function takeRow(found: Found, raw: string, number: number): void {
+  const marked = MARKED.exec(raw)?.[1];
+  if (found.isEmpty && found.title === '' && marked !== undefined && isName(found, marked))
+    return takeTitle(found, marked, raw, number);
   const { text, notes } = bareLine(raw);
   if (text === '' && notes.length === 0) return;
-  const isFirst = found.isEmpty;
+  const isFirst = found.isEmpty && found.title === '';
   found.isEmpty = false;
   found.pieces = readYield(notes) ?? found.pieces;
   if (text === '') return void takeNote(found, notes.join(', '), number);
@@ -98,10 +104,8 @@ function takeRow(found: Found, raw: string, number: number): void {
   const readings = readWritten(raw, found.known);
   const [only] = readings;
   if (readings.length === 1 && only && isRemark(only.reading, text)) {
-    if (isFirst && isTitle(text)) {
-      found.title = text.replace(/[\s:.]+$/, '');
-      row(found, number, raw, 'title', []);
-    } else takeNote(found, raw.trim(), number);
+    if (isFirst && isTitle(text)) takeTitle(found, text, raw, number);
+    else takeNote(found, raw.trim(), number);
     return;
   }
   takeReadings(found, readings, raw, number);
@@ -114,6 +118,17 @@ const AMOUNT =
   /\d\s*(?:g|kg|grams?|oz|ounces?|lbs?|cups?|c|tbsps?|tsps?|tablespoons?|teaspoons?|ml|drops?|squirts?)\b/i;
 const MOST_TITLE_WORDS = 9;
 const SENTENCE_WORDS = 6;
+
+function takeTitle(found: Found, text: string, raw: string, number: number): void {
+  found.title = text.replace(/[\s:.]+$/, '');
+  row(found, number, raw, 'title', []);
+}
+
+/** A name, and nothing that was left out of the recipe. */
+function isName(found: Found, text: string): boolean {
+  const [only, ...others] = readWritten(text, found.known);
+  return only !== undefined && others.length === 0 && isTitle(text) && isRemark(only.reading, text);
+}
 
 /** A sentence, and nothing that may have to be weighed. */
 function isRemark(reading: LineReading, text: string): boolean {

@@ -186,6 +186,13 @@ describe('the whole page', () => {
     expect(line && sayUnread(line.reason)).toMatch(reason);
   });
 
+  it('takes a marked first line for the name of it, and a plain one under that for no other', () => {
+    expect(read('# Harbor light\n100 g baking soda').title).toBe('Harbor light');
+    expect(read('# Harbor light\nEvening tide\n100 g baking soda').title).toBe('Harbor light');
+    expect(read('100 g baking soda\n# Harbor light').title).toBe('');
+    expect(read('# 50 g borax\n100 g baking soda').title).toBe('');
+  });
+
   it.each([
     ['', 'empty', /Nothing was pasted/],
     [' \n\t\n', 'empty', /Nothing was pasted/],

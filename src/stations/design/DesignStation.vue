@@ -79,7 +79,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           aria-label="Name of the formula"
           :value="name"
           maxlength="80"
-          @change="(event) => design.rename((event.target as HTMLInputElement).value || 'Untitled')"
+          @change="
+            (event) => design.rename((event.target as HTMLInputElement).value.trim() || 'Untitled')
+          "
         />
         <h1 v-else>Formulas</h1>
       </template>

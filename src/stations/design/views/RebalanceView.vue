@@ -12,6 +12,7 @@ import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatGrams, reasonOf } from '@/core/words';
 import NumberField from '@/ui/fields/NumberField.vue';
+import { useFits } from '@/ui/fields/useFits';
 import { startRebalance, type RebalanceRun } from '@/workers/startRebalance';
 import { useMaterials } from '@/ui/fields/materials';
 
@@ -42,6 +43,7 @@ const totalG = ref(1000);
 const result = shallowRef<RebalanceResult | null>(null);
 const isSlow = ref(false);
 const problem = ref('');
+const { mark, allFit } = useFits();
 let run: RebalanceRun | null = null;
 let slowTimer: ReturnType<typeof setTimeout> | undefined;
 let latest = 0;
@@ -60,6 +62,8 @@ onScopeDispose(() => {
 });
 
 async function find(): Promise<void> {
+  // The field says what is wrong with it: nothing is looked for by the figure before.
+  if (!allFit.value) return;
   const asked = ++latest;
   settled();
   result.value = null;
@@ -158,6 +162,7 @@ function change(fromG: number, toG: number): string {
           :min="0.5"
           :max="6"
           class="field"
+          @update:fits="(ok) => mark('ratio', ok)"
         />
         <label class="wish">
           <input v-model="asksTotal" type="checkbox" /> <span>with a total of</span>
@@ -169,6 +174,7 @@ function change(fromG: number, toG: number): string {
           :min="1"
           :max="1000000"
           class="field"
+          @update:fits="(ok) => mark('totalG', ok)"
         />
       </fieldset>
       <v-btn type="submit" variant="flat">Find the smallest change</v-btn>

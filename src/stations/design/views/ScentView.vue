@@ -30,6 +30,8 @@ const workshop = useWorkshopStore();
 const UNITS = BLEND_UNITS.map((value) => ({ value, word: value === 'g' ? 'grams' : value }));
 const unit = ref<BlendUnit>('g');
 const problem = ref('');
+/** What was typed and is no amount stays in sight. */
+const wrong = ref<{ readonly lineId: string; readonly typed: string } | null>(null);
 const documentedId = ref<string | null>(null);
 
 const scents = computed(() =>
@@ -62,7 +64,9 @@ function shown(line: Line): string {
 function take(line: Line, event: Event): void {
   const typed = (event.target as HTMLInputElement).value;
   const amount = parseNumber(typed);
-  if (amount === null || !(amount >= 0)) {
+  const isAmount = amount !== null && amount >= 0;
+  wrong.value = isAmount ? null : { lineId: line.id, typed };
+  if (!isAmount) {
     problem.value = `“${typed}” is not an amount from 0 up.`;
     return;
   }
@@ -112,7 +116,7 @@ function fillUp(): void {
         <li v-for="line in scents" :key="line.id" class="oil">
           <span>{{ nameOf(line.materialId) }}</span>
           <input
-            :value="shown(line)"
+            :value="wrong?.lineId === line.id ? wrong.typed : shown(line)"
             inputmode="decimal"
             :aria-label="`${unit === 'g' ? 'Grams' : unit === 'drops' ? 'Drops' : 'Parts'} of ${nameOf(line.materialId)} in the blend`"
             @change="take(line, $event)"

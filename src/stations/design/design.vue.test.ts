@@ -1,0 +1,465 @@
+import { flushPromises } from '@vue/test-utils';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { bodyFrom, shipped } from '../../../tests/fixtures/bodies';
+import { button, choose, field, page } from '../../../tests/fixtures/drawn';
+import { drawnShop } from '../../../tests/fixtures/drawnShop';
+import { allLines, keepVersion, newFormula, totalMassG, type FormulaBody } from '@/core/formula';
+import { useDesignStore } from '@/stores/design';
+import DesignStation from './DesignStation.vue';
+import GramsInput from './column/GramsInput.vue';
+import PartBar from './column/PartBar.vue';
+import SwapDialog from './column/SwapDialog.vue';
+import FormulaSettingsDialog from './formula/FormulaSettingsDialog.vue';
+import FormulaShelf from './formula/FormulaShelf.vue';
+import ShareMenu from './formula/ShareMenu.vue';
+import MentholMaker from './views/MentholMaker.vue';
+import RebalanceView from './views/RebalanceView.vue';
+import ScentView from './views/ScentView.vue';
+import UnreadRow from './written/UnreadRow.vue';
+import PasteDialog from './written/PasteDialog.vue';
+
+const PLAIN = '400 g baking soda\n200 g citric acid\n40 g cornstarch\n30 g sweet almond oil';
+let shop: ReturnType<typeof drawnShop>;
+beforeEach(() => {
+  shop = drawnShop();
+});
+
+function inHand(body: FormulaBody = bodyFrom(PLAIN), name = 'Plain') {
+  const formula = newFormula(name, body, new Date().toISOString());
+  shop.workshop.putFormula(formula);
+  shop.workshop.changeSettings({ formulaInHandId: formula.id });
+  return formula;
+}
+const now = () => {
+  const formula = shop.workshop.formulaInHand;
+  if (!formula) throw new Error('a formula is in hand');
+  return formula;
+};
+const massOf = (materialId: string) =>
+  allLines(now().body).reduce((sum, l) => (l.materialId === materialId ? sum + l.massG : sum), 0);
+const says = () => page().text();
+
+describe('a formula in hand', () => {
+  it('is named, and never by nothing', async () => {
+    inHand();
+    const station = shop.show(DesignStation);
+    const name = field(station, 'Name of the formula');
+    await name.setValue(' Late Tide ');
+    await name.trigger('change');
+    expect(now().name).toBe('Late Tide');
+    await name.setValue('   ');
+    await name.trigger('change');
+    expect(now().name).toBe('Untitled');
+  });
+
+  it('takes grams, cups and shares as they are typed, and undoes each by keys', async () => {
+    inHand();
+    const station = shop.show(DesignStation);
+    const grams = field(station, 'Grams of Cornstarch');
+    await grams.trigger('focus');
+    await grams.setValue('55');
+    await grams.trigger('blur');
+    expect(massOf('cornstarch')).toBe(55);
+    await grams.setValue('2 tbsp');
+    await grams.trigger('blur');
+    const spooned = massOf('cornstarch');
+    expect(spooned).toBeGreaterThan(10);
+    expect(spooned).toBeLessThan(30);
+    const press = (key: string, more: KeyboardEventInit) =>
+      document.body.dispatchEvent(
+        new KeyboardEvent('keydown', { key, ctrlKey: true, bubbles: true, ...more }),
+      );
+    press('z', {});
+    expect(massOf('cornstarch')).toBe(55);
+    press('z', {});
+    expect(massOf('cornstarch')).toBe(40);
+    press('Z', { shiftKey: true });
+    expect(massOf('cornstarch')).toBe(55);
+    press('y', {});
+    expect(massOf('cornstarch')).toBeCloseTo(spooned, 9);
+  });
+
+  it('keeps its undo from a field that is being typed in', async () => {
+    inHand();
+    const station = shop.show(DesignStation);
+    const grams = field(station, 'Grams of Cornstarch');
+    await grams.setValue('55');
+    await grams.trigger('blur');
+    grams.element.dispatchEvent(
+      new KeyboardEvent('keydown', { key: 'z', ctrlKey: true, bubbles: true }),
+    );
+    expect(massOf('cornstarch')).toBe(55);
+  });
+
+  it('mends what stands out with one press', async () => {
+    inHand(bodyFrom('400 g baking soda\n200 g citric acid'));
+    const station = shop.show(DesignStation);
+    const cure = station.find('button.fix');
+    const before = totalMassG(now().body);
+    await cure.trigger('click');
+    expect(totalMassG(now().body)).toBeGreaterThan(before);
+    expect(useDesignStore().preview).toBeNull();
+  });
+
+  it('locks a line, and frees it again', async () => {
+    inHand();
+    const station = shop.show(DesignStation);
+    const lock = button(station, 'Lock Cornstarch');
+    expect(lock.attributes('aria-pressed')).toBe('false');
+    await lock.trigger('click');
+    expect(button(station, 'Lock Cornstarch').attributes('aria-pressed')).toBe('true');
+    await button(station, 'Lock Cornstarch').trigger('click');
+    expect(allLines(now().body).some(({ locked }) => locked)).toBe(false);
+  });
+});
+
+describe('a field of grams in the column', () => {
+  const open = () =>
+    shop.show(GramsInput, {
+      props: {
+        massG: 123.456_789,
+        material: shipped('cornstarch'),
+        isUncertain: false,
+        othersG: 900,
+      },
+    });
+  const input = (shown: ReturnType<typeof open>) => shown.find('input');
+  const value = (shown: ReturnType<typeof open>) => input(shown).element.value;
+
+  it('shows the whole figure when it is looked at, and changes nothing by that', async () => {
+    const shown = open();
+    expect(value(shown)).not.toContain('456789');
+    await input(shown).trigger('focus');
+    expect(value(shown)).toBe('123.456789');
+    await input(shown).trigger('blur');
+    expect(shown.emitted('amount')).toBeUndefined();
+  });
+
+  it('takes a share of its part', async () => {
+    const shown = open();
+    await input(shown).setValue('10 %');
+    await input(shown).trigger('keydown', { key: 'Enter' });
+    const [amount] = (shown.emitted('amount')?.[0] ?? []) as { best: number }[];
+    expect(amount?.best).toBeCloseTo(100, 6);
+  });
+
+  it.each(['', 'plenty', '-4', '100 %'])('keeps “%s” in sight and says why not', async (text) => {
+    const shown = open();
+    await input(shown).setValue(text);
+    await input(shown).trigger('keydown', { key: 'Enter' });
+    expect(shown.emitted('amount')).toBeUndefined();
+    expect(input(shown).attributes('aria-invalid')).toBe('true');
+    expect(shown.find('[role=alert]').text().length).toBeGreaterThan(5);
+    expect(value(shown)).toBe(text);
+    await input(shown).trigger('keydown', { key: 'Escape' });
+    expect(shown.find('[role=alert]').exists()).toBe(false);
+    expect(input(shown).attributes('aria-invalid')).toBe('false');
+  });
+});
+
+describe('a material in place of another', () => {
+  const [soda] = allLines(bodyFrom('100 g baking soda\n50 g citric acid'));
+  const open = async (materialId: string) => {
+    const dialog = shop.show(SwapDialog, { props: { line: soda ?? null } });
+    dialog.findComponent({ name: 'MaterialPicker' }).vm.$emit('update:modelValue', materialId);
+    await flushPromises();
+    await button(page(), 'Swap').trigger('click');
+    return dialog.emitted('swap')?.[0] as [string, number] | undefined;
+  };
+
+  it('that reacts alike keeps the chemistry: as many moles of base', async () => {
+    const swapped = await open('potassium-bicarbonate');
+    // 100.115 against 84.007 g/mol, CIAAW 2021 atomic weights.
+    expect(swapped?.[1]).toBeCloseTo((100 * 100.115) / 84.007, 1);
+  });
+
+  it('that does not react keeps the mass', async () => {
+    expect(await open('cornstarch')).toEqual(['cornstarch', 100]);
+  });
+});
+
+describe('the parts of a piece', () => {
+  it('are added with what they begin with, chosen, and taken away', async () => {
+    const body = bodyFrom(PLAIN);
+    const bar = shop.show(PartBar, { props: { body, chosenId: body.parts[0]?.id ?? '' } });
+    const act = (value: string) =>
+      bar.findComponent({ name: 'ActionMenu' }).vm.$emit('choose', value);
+    act('embed');
+    const [next] = bar.emitted('change')?.at(-1) as [FormulaBody];
+    expect(next.parts.map(({ kind }) => kind)).toEqual(['main', 'embed']);
+    expect(bar.emitted('choose')).toEqual([[next.parts[1]?.id]]);
+    await bar.setProps({ body: next } as never);
+    act(next.parts[1]?.id ?? '');
+    const [after] = bar.emitted('change')?.at(-1) as [FormulaBody];
+    expect(after.parts).toHaveLength(1);
+  });
+});
+
+describe('what it is and how it is made', () => {
+  const open = (body = bodyFrom(PLAIN)) => {
+    const dialog = shop.show(FormulaSettingsDialog, { props: { body, modelValue: true } });
+    const changed = () => dialog.emitted('change')?.at(-1)?.[0] as FormulaBody;
+    return { dialog, changed };
+  };
+
+  it('is chosen from lists', async () => {
+    const { dialog, changed } = open();
+    await choose(dialog, 'Family', 'shower-steamer');
+    expect(changed().family).toBe('shower-steamer');
+    await choose(dialog, 'Formed in', 'silicone');
+    expect(changed().method).toBe('silicone');
+  });
+
+  it('keeps soda and acid together while their ratio is set', async () => {
+    const { changed } = open();
+    await page().findAll('.ratios button')[0]?.trigger('click');
+    const grams = (id: string) =>
+      allLines(changed()).find(({ materialId }) => materialId === id)?.massG ?? 0;
+    expect(grams('sodium-bicarbonate') + grams('citric-acid')).toBeCloseTo(600, 6);
+  });
+});
+
+describe('the shelf of formulas', () => {
+  const shelf = () => shop.show(FormulaShelf);
+
+  it('finds by name and by material, and says when nothing is found', async () => {
+    inHand(bodyFrom(`${PLAIN}\n5 g kaolin clay`), 'Estuary');
+    const shown = shelf();
+    await vi.waitFor(() => expect(shown.find('input').exists()).toBe(true));
+    const search = (text: string) => field(shown, 'Search by name or material').setValue(text);
+    const names = () => shown.findAll('.name').map((one) => one.text());
+    await search('estu');
+    expect(names()).toEqual(['Estuary']);
+    await search('kaolin');
+    expect(names()).toContain('Estuary');
+    await search('nothing of that name');
+    expect(shown.text()).toContain('No formula here matches.');
+  });
+
+  it('lays away and takes back', async () => {
+    inHand(bodyFrom(PLAIN), 'Estuary');
+    const shown = shelf();
+    const card = () => shown.findAll('li').find((one) => one.text().includes('Estuary'));
+    await card()
+      ?.findAll('button')
+      .find((one) => one.text() === 'Lay away')
+      ?.trigger('click');
+    expect(card()).toBeUndefined();
+    await button(shown, /^Laid away \(\d+\)$/).trigger('click');
+    await card()
+      ?.findAll('button')
+      .find((one) => one.text() === 'Take back')
+      ?.trigger('click');
+    expect(shop.workshop.formulas.find(({ name }) => name === 'Estuary')?.archivedAt).toBeNull();
+  });
+
+  it('draws twenty-four of many, and more when they are asked for', async () => {
+    for (let i = shop.workshop.formulas.length; i < 60; i++) inHand(bodyFrom(PLAIN), `Nr ${i}`);
+    const shown = shelf();
+    expect(shown.findAll('li.formula')).toHaveLength(24);
+    await button(shown, '36 more').trigger('click');
+    expect(shown.findAll('li.formula')).toHaveLength(48);
+  });
+
+  it('removes only after a question, and never a batch with it', async () => {
+    inHand(bodyFrom(PLAIN), 'Estuary');
+    const batches = shop.workshop.batches.length;
+    const shown = shelf();
+    await shown
+      .findAll('li')
+      .find((one) => one.text().includes('Estuary'))
+      ?.findAll('button')
+      .find((one) => one.text() === 'Remove')
+      ?.trigger('click');
+    await vi.waitFor(() => expect(says()).toContain('Remove Estuary?'));
+    expect(shop.workshop.formulas.some(({ name }) => name === 'Estuary')).toBe(true);
+    await button(page(), 'Remove it').trigger('click');
+    expect(shop.workshop.formulas.some(({ name }) => name === 'Estuary')).toBe(false);
+    expect(shop.workshop.batches).toHaveLength(batches);
+  });
+
+  it('copies a formula under a name of its own', async () => {
+    const formula = inHand(bodyFrom(PLAIN), 'Estuary');
+    const shown = shelf();
+    await shown
+      .findAll('li')
+      .find((one) => one.text().includes('Estuary'))
+      ?.findAll('button')
+      .find((one) => one.text() === 'Duplicate')
+      ?.trigger('click');
+    const copy = shop.workshop.formulas.find(({ name }) => name === 'Estuary, copy');
+    expect(copy?.id).not.toBe(formula.id);
+    expect(copy?.versions).toEqual([]);
+  });
+});
+
+describe('a recipe as it was written down', () => {
+  async function paste(text: string) {
+    const dialog = shop.show(PasteDialog, { props: { modelValue: true } });
+    await flushPromises();
+    await field(page(), 'The recipe, one ingredient a line').setValue(text);
+    await flushPromises();
+    const take = async () => {
+      await page().find('form').trigger('submit');
+      return dialog.emitted('take')?.at(-1) as [string, FormulaBody] | undefined;
+    };
+    return { dialog, take };
+  }
+  const text = () =>
+    (field(page(), 'The recipe, one ingredient a line').element as HTMLTextAreaElement).value;
+
+  it('becomes a formula under its title', async () => {
+    const { take } = await paste(`# Harbor light\n${PLAIN}`);
+    const [name, body] = (await take()) ?? [];
+    expect(name).toBe('Harbor light');
+    expect(allLines(body as FormulaBody)).toHaveLength(4);
+  });
+
+  it.each(['# 30 g cornstarch', '# a splash of moonlight', '# borax', '# stir well and wait'])(
+    'is not called “%s”, which was left out of it',
+    async (line) => {
+      const { take } = await paste(`${line}\n${PLAIN}`);
+      expect((await take())?.[0]).toBe('Untitled');
+    },
+  );
+
+  it('asks once for the unit of bare numbers', async () => {
+    const { take } = await paste('400 baking soda\n200 citric acid\n30 g sweet almond oil');
+    await button(page(), 'All in grams').trigger('click');
+    const [, body] = (await take()) ?? [];
+    expect(totalMassG(body as FormulaBody)).toBe(630);
+  });
+
+  it('leaves a line out where it is read, and can be taken back in the text', async () => {
+    await paste(`${PLAIN}\na splash of moonlight`);
+    await button(page(), 'Leave it out').trigger('click');
+    expect(text()).toContain('# a splash of moonlight');
+  });
+
+  it('of nothing is no formula, and says so', async () => {
+    const { take } = await paste('   ');
+    expect(await take()).toBeUndefined();
+    expect(page().find('[role=alert].problem').text().length).toBeGreaterThan(5);
+  });
+
+  it('takes along what it cannot read', async () => {
+    const { take } = await paste(`${PLAIN}\n30 g stardust`);
+    expect(says()).toContain('One line is not read; they come along');
+    const [, body] = (await take()) ?? [];
+    expect((body as FormulaBody).unread.map((one) => one.text)).toEqual(['30 g stardust']);
+  });
+});
+
+describe('a line that was not read', () => {
+  const [entry] = bodyFrom(`${PLAIN}\n30 g stardust`).unread;
+
+  it('reads when it is said what it is: no grams are asked for', async () => {
+    if (!entry) throw new Error('stardust is on no shelf');
+    const row = shop.show(UnreadRow, { props: { entry } });
+    row.findComponent({ name: 'MaterialPicker' }).vm.$emit('update:modelValue', 'mica');
+    await flushPromises();
+    await row.find('form').trigger('submit');
+    const [line] = row.emitted('settle')?.[0] as [{ materialId: string; massG: number }];
+    expect(line).toMatchObject({ materialId: 'mica', massG: 30 });
+  });
+});
+
+describe('scent', () => {
+  function blend() {
+    inHand(bodyFrom(`${PLAIN}\n6 g lavender essential oil\n2 g peppermint essential oil`));
+    const { evaluation } = useDesignStore();
+    if (!evaluation) throw new Error('a formula is in hand');
+    return shop.show(ScentView, { props: { body: now().body, evaluation } });
+  }
+
+  it('is blended in grams, drops or parts', async () => {
+    const view = blend();
+    const grams = field(view, 'Grams of Lavender essential oil in the blend');
+    await grams.setValue('7.5');
+    await grams.trigger('change');
+    expect(massOf('lavender-essential-oil')).toBe(7.5);
+    await button(view, 'drops').trigger('click');
+    expect(field(view, 'Drops of Lavender essential oil in the blend').exists()).toBe(true);
+  });
+
+  it.each(['-1', 'a whiff'])('of “%s” is no amount', async (text) => {
+    const view = blend();
+    const grams = field(view, 'Grams of Lavender essential oil in the blend');
+    await grams.setValue(text);
+    await grams.trigger('change');
+    expect(view.find('.problem[role=alert]').text()).toBe(`“${text}” is not an amount from 0 up.`);
+    expect((grams.element as HTMLInputElement).value).toBe(text);
+    expect(massOf('lavender-essential-oil')).toBe(6);
+  });
+
+  it('is filled up or taken down to what may be, and not over', async () => {
+    const view = blend();
+    const fill = view.findAll('button').find((one) => /^(Fill up|Take down) to/.test(one.text()));
+    await fill?.trigger('click');
+    const most = Number(/to ([\d.]+) %/.exec(fill?.text() ?? '')?.[1]);
+    const load =
+      (100 * (massOf('lavender-essential-oil') + massOf('peppermint-essential-oil'))) /
+      totalMassG(now().body);
+    expect(load).toBeLessThanOrEqual(most + 0.005);
+    expect(load).toBeGreaterThan(most - 0.02);
+  });
+
+  it('of menthol is dissolved by a strength that can be', async () => {
+    const maker = shop.show(MentholMaker);
+    expect(maker.text()).toContain('25 g of crystals in 75 g of 99 % alcohol');
+    await field(maker, 'Strength, %').setValue('0.5');
+    await button(maker, 'Keep it as a premix').trigger('click');
+    await flushPromises();
+    expect(maker.findComponent({ name: 'PremixDialog' }).exists()).toBe(false);
+  });
+});
+
+describe('a rebalance', () => {
+  it('does not begin by a ratio that is none', async () => {
+    const asked = vi.spyOn(Worker.prototype, 'postMessage');
+    const view = shop.show(RebalanceView, { props: { body: inHand().body } });
+    const [, , asksRatio] = view.findAll('input[type=checkbox]').slice(-3);
+    expect(asksRatio).toBeDefined();
+    await view.findAll('input[type=checkbox]').at(-2)?.setValue(true);
+    await field(view, 'Soda to acid').setValue('6.1');
+    await view.find('form').trigger('submit');
+    expect(asked).not.toHaveBeenCalled();
+    await field(view, 'Soda to acid').setValue('6');
+    await view.find('form').trigger('submit');
+    await flushPromises();
+    expect(asked).toHaveBeenCalled();
+  });
+});
+
+describe('a formula taken out', () => {
+  it('is saved as a file where the clipboard is closed, under a plain name', async () => {
+    inHand(bodyFrom(PLAIN), 'Été & Co. №1');
+    const menu = shop.show(ShareMenu);
+    const names: string[] = [];
+    vi.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(function (
+      this: HTMLAnchorElement,
+    ) {
+      names.push(this.download);
+    });
+    Object.defineProperty(navigator, 'clipboard', {
+      configurable: true,
+      value: { writeText: () => Promise.reject(new Error('closed')) },
+    });
+    menu.findComponent({ name: 'ActionMenu' }).vm.$emit('choose', 'copy');
+    await vi.waitFor(() => expect(names).toEqual(['t-co-1.txt']));
+    expect(menu.find('[role=status]').text()).toBe(
+      'Saved as a file: the clipboard is closed here.',
+    );
+  });
+});
+
+it('a version that is kept says so in the header', async () => {
+  const formula = inHand();
+  const station = shop.show(DesignStation);
+  await button(station, 'Keep version').trigger('click');
+  expect(now().versions).toHaveLength(1);
+  expect(keepVersion(formula, new Date().toISOString()).versions[0]?.body).toEqual(
+    now().versions[0]?.body,
+  );
+  expect(station.find('.page-header').text()).toContain('version 1');
+});
