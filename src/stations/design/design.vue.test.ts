@@ -221,6 +221,13 @@ describe('what it is and how it is made', () => {
 
 describe('the shelf of formulas', () => {
   const shelf = () => shop.show(FormulaShelf);
+  const card = (shown: ReturnType<typeof shelf>) =>
+    shown.findAll('li').find((one) => one.text().includes('Estuary'));
+  const press = (shown: ReturnType<typeof shelf>, words: string) =>
+    card(shown)
+      ?.findAll('button')
+      .find((one) => one.text() === words)
+      ?.trigger('click');
 
   it('finds by name and by material, and says when nothing is found', async () => {
     inHand(bodyFrom(`${PLAIN}\n5 g kaolin clay`), 'Estuary');
@@ -239,17 +246,10 @@ describe('the shelf of formulas', () => {
   it('lays away and takes back', async () => {
     inHand(bodyFrom(PLAIN), 'Estuary');
     const shown = shelf();
-    const card = () => shown.findAll('li').find((one) => one.text().includes('Estuary'));
-    await card()
-      ?.findAll('button')
-      .find((one) => one.text() === 'Lay away')
-      ?.trigger('click');
-    expect(card()).toBeUndefined();
+    await press(shown, 'Lay away');
+    expect(card(shown)).toBeUndefined();
     await button(shown, /^Laid away \(\d+\)$/).trigger('click');
-    await card()
-      ?.findAll('button')
-      .find((one) => one.text() === 'Take back')
-      ?.trigger('click');
+    await press(shown, 'Take back');
     expect(shop.workshop.formulas.find(({ name }) => name === 'Estuary')?.archivedAt).toBeNull();
   });
 
@@ -265,12 +265,7 @@ describe('the shelf of formulas', () => {
     inHand(bodyFrom(PLAIN), 'Estuary');
     const batches = shop.workshop.batches.length;
     const shown = shelf();
-    await shown
-      .findAll('li')
-      .find((one) => one.text().includes('Estuary'))
-      ?.findAll('button')
-      .find((one) => one.text() === 'Remove')
-      ?.trigger('click');
+    await press(shown, 'Remove');
     await vi.waitFor(() => expect(says()).toContain('Remove Estuary?'));
     expect(shop.workshop.formulas.some(({ name }) => name === 'Estuary')).toBe(true);
     await button(page(), 'Remove it').trigger('click');
@@ -281,12 +276,7 @@ describe('the shelf of formulas', () => {
   it('copies a formula under a name of its own', async () => {
     const formula = inHand(bodyFrom(PLAIN), 'Estuary');
     const shown = shelf();
-    await shown
-      .findAll('li')
-      .find((one) => one.text().includes('Estuary'))
-      ?.findAll('button')
-      .find((one) => one.text() === 'Duplicate')
-      ?.trigger('click');
+    await press(shown, 'Duplicate');
     const copy = shop.workshop.formulas.find(({ name }) => name === 'Estuary, copy');
     expect(copy?.id).not.toBe(formula.id);
     expect(copy?.versions).toEqual([]);
