@@ -3,6 +3,8 @@ import type { Key } from './keys';
 /** What one tab, or a worker at the folder, tells the others: which records it has written. */
 export interface Message {
   readonly keys: readonly Key[];
+  /** Sentences on what both sides changed: whoever has one open hears it too. */
+  readonly said?: readonly string[];
 }
 
 /** All that have a workshop open hear each other here. @param name the database’s */

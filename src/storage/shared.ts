@@ -1,12 +1,27 @@
+import { USUAL_SETTINGS } from '@/core/workshop';
 import { SETTINGS_KEY, type Key } from './keys';
 
-/** Of the settings each device has these by itself: what a hand holds, and when it last made a copy. */
-const OWN_FIELDS = ['formulaInHandId', 'batchInHandId', 'copiedAt'] as const;
+/**
+ * Of the settings each device has these by itself: what a hand holds and whose hand it is, the scale and the sensor on its
+ * own cable, and when it last made a copy.
+ */
+export const OWN_FIELDS = [
+  'formulaInHandId',
+  'batchInHandId',
+  'copiedAt',
+  'makerInHand',
+  'scaleSource',
+  'roomSource',
+  'serialBaud',
+] as const;
+const USUAL_OWN = Object.fromEntries(
+  OWN_FIELDS.map((field) => [field, USUAL_SETTINGS[field] ?? undefined]),
+);
 
 /** What of a record other devices share. */
 export function sharedPart(key: Key, record: unknown): unknown {
   if (key !== SETTINGS_KEY || !record) return record ?? null;
-  return { ...record, formulaInHandId: null, batchInHandId: null, copiedAt: undefined };
+  return { ...record, ...USUAL_OWN, formulaInHandId: null, batchInHandId: null, makerInHand: null };
 }
 
 /** The shared part of a record as it now is, with what is this device’s own. @param here what this device has so far */

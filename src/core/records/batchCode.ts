@@ -38,3 +38,20 @@ function initialsOf(name: string): readonly string[] {
   );
   return [...new Set([plain, ...longer])];
 }
+
+/** A code goes on labels: it is no longer than a label has room for. */
+const LONGEST_CODE = 60;
+
+/**
+ * The first free code made of one that is taken: it keeps its number, so that whoever finds it on a tray knows which two to
+ * look at.
+ * @param isFree of any code
+ * @example freeCode('NB-004', (code) => code !== 'NB-004-2') // 'NB-004-3'
+ */
+export function freeCode(taken: string, isFree: (code: string) => boolean): string {
+  for (let n = 2; ; n++) {
+    const ending = `-${n}`;
+    const code = `${taken.slice(0, LONGEST_CODE - ending.length)}${ending}`;
+    if (isFree(code)) return code;
+  }
+}

@@ -21,6 +21,8 @@ export {
   startBatch,
   stepsFor,
 } from './batch';
+export { enteredOnce } from './enteredOnce';
+export type { EnteredTwice } from './enteredOnce';
 export { settlingEntries } from './settled';
 export { strikeEntry } from './strike';
 export { correctEntry, figureOf } from './correct';
@@ -49,6 +51,6 @@ export { photoSchema } from './photo';
 export type { Photo } from './photo';
 export { LOOK_MONTHS, isStillGood, keptPieces, looksOf, ownKeeping } from './keptBack';
 export type { Look, LookMonth, OwnKeeping } from './keptBack';
-export { nextBatchCode } from './batchCode';
+export { freeCode, nextBatchCode } from './batchCode';
 export { awayHours, clockBehindS, timerLeftS } from './timer';
 export { contentsOf, sharesOf, weighedEntry } from './weighed';

@@ -29,14 +29,14 @@ export const settingsSchema = z.object({
   /** Bits a second of the serial device. */
   serialBaud: z.int().min(300).max(1_000_000),
   /** Who works here, and whose hands are at the bench. */
-  makers: z.array(z.string().min(1).max(60)).max(12),
+  makers: z.array(z.string().min(1).max(60)).max(100),
   makerInHand: z.string().max(60).nullable(),
   /** What was open last, so that a reload goes on there. */
   formulaInHandId: z.uuid().nullable(),
   batchInHandId: z.uuid().nullable(),
   look: z.enum(['system', 'light', 'dark']),
   /** What suppliers' documents say of scents. */
-  scentDocuments: z.array(scentDocumentSchema).max(500),
+  scentDocuments: z.array(scentDocumentSchema).max(5000),
   /** The last plan asked for, by formula, so that Scale opens where it was left. */
   requests: z.record(z.string(), scaleRequestSchema),
   money: moneySchema,
@@ -55,7 +55,7 @@ export const settingsSchema = z.object({
           away: z.array(z.iso.date()).max(400),
         }),
       )
-      .max(50),
+      .max(200),
     locks: z
       .array(
         z.object({
@@ -64,7 +64,7 @@ export const settingsSchema = z.object({
           at: z.iso.datetime({ offset: true }),
         }),
       )
-      .max(500),
+      .max(5000),
     /** Of the loft, %; null for as it was read last. */
     humidityPct: z.number().min(5).max(100).nullable(),
   }),
@@ -83,6 +83,21 @@ export const settingsSchema = z.object({
   setAside: z
     .array(z.object({ of: z.string().max(40), id: z.string().max(120) }))
     .max(1000)
+    .optional(),
+  /** Values that two sides changed at once: the one that is not in use stays here until the maker decides. */
+  otherValues: z
+    .array(
+      z.object({
+        /** Of the place and the value, so that every device names it alike. */
+        id: z.string().max(400),
+        path: z.array(z.string().max(200)).min(1).max(6),
+        /** As JSON. */
+        value: z.string().max(20_000),
+        /** Where it comes from, as people call it. */
+        from: z.string().max(120),
+      }),
+    )
+    .max(500)
     .optional(),
 });
 export type Settings = z.infer<typeof settingsSchema>;

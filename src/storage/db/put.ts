@@ -6,7 +6,7 @@ import type { WorkshopSchema } from './layout';
 import type { WRITTEN_STORES } from './stamps';
 
 /** A transaction that may write records. */
-type Writing = IDBPTransaction<WorkshopSchema, typeof WRITTEN_STORES, 'readwrite'>;
+export type Writing = IDBPTransaction<WorkshopSchema, typeof WRITTEN_STORES, 'readwrite'>;
 
 /** Asks for a record to be stored, or, when it is null, to go. What is told of a batch without reading it goes along. */
 export function putRecord(

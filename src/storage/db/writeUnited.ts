@@ -1,4 +1,12 @@
 import { sameData } from '@/core/formula';
+import {
+  codesOf,
+  isCoded,
+  withOwnCode,
+  type CodedRecord,
+  type CodedStore,
+  type Codes,
+} from './codes';
 import type { WorkshopDb } from './layout';
 import { putRecord } from './put';
 import { WRITTEN_STORES, ownDevice, stampAfter } from './stamps';
@@ -51,16 +59,30 @@ export async function writeUnited(
     return writeUnited(db, sent, known, (await import('../unite')).unitedOf);
   }
   const own = { ...last, seq: last.seq + 1 };
+  const codes = new Map<CodedStore, Codes>();
+  const isNew = ({ key, record }: (typeof stored)[number]) =>
+    record === null && (known.get(key) ?? null) === null && (sent.get(key) ?? null) !== null;
+  for (const one of stored.filter(isNew)) {
+    const [store] = partsOf(one.key);
+    if (isCoded(store) && !codes.has(store)) codes.set(store, await codesOf(tx, store));
+  }
+  const nameOf = (id: string) =>
+    nameIn(known.get(`formulas/${id}`) ?? known.get(`materials/${id}`));
   let isNews = false;
   try {
     for (const before of stored) {
       const { key, record: theirs } = before;
       const sides = sidesOf(before);
-      const united = unite ? unite(key, sides) : { record: sides.mine, said: [] };
+      const [store, id] = partsOf(key);
+      const taken = isCoded(store) && isNew(before) ? codes.get(store) : undefined;
+      const united = taken
+        ? withOwnCode(store as CodedStore, sides.mine as CodedRecord, taken)
+        : unite
+          ? unite(key, sides, { nameOf })
+          : { record: sides.mine, said: [] };
       said.push(...united.said);
       written.set(key, united.record);
       if (sameData(united.record, theirs)) continue;
-      const [store, id] = partsOf(key);
       requests.push(...putRecord(tx, store, id, united.record));
       if (sameData(sharedPart(key, united.record), sharedPart(key, theirs))) continue;
       isNews = true;
@@ -77,6 +99,10 @@ export async function writeUnited(
     throw error;
   }
   return { written, said, seq: isNews ? own.seq : last.seq };
+}
+
+function nameIn(record: unknown): string | undefined {
+  return (record as { readonly name?: string } | null | undefined)?.name;
 }
 
 /** Nothing of a transaction that failed halfway may stay. */

@@ -1,9 +1,11 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { begun } from '../../../tests/fixtures/bench';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { folderInMemory, type FolderInMemory } from '../../../tests/fixtures/folder';
 import { openQuietly } from '../../../tests/fixtures/session';
 import { newFormula, setLineMass, type Formula } from '@/core/formula';
+import type { Batch } from '@/core/records';
 import { USUAL_SETTINGS, type Settings } from '@/core/workshop';
 import { channelOf, type Message } from '../channel';
 import { loadWorkshop, openWorkshopDb } from '../db';
@@ -36,6 +38,7 @@ interface Browser {
   readonly look: (today?: string, streamFromBytes?: number) => Promise<Look>;
   readonly formula: (id: string) => Promise<Formula | undefined>;
   readonly settings: () => Promise<Settings | null>;
+  readonly batches: () => Promise<readonly Batch[]>;
 }
 
 let folder: FolderInMemory;
@@ -69,6 +72,7 @@ async function browser(called: string): Promise<Browser> {
     look,
     formula: async (id) => (await stored()).records.formulas.find((one) => one.id === id),
     settings: async () => (await stored()).settings,
+    batches: async () => (await stored()).records.batches,
   };
 }
 
@@ -131,6 +135,64 @@ describe('two browsers with one folder', () => {
     for (const side of [desk, bench]) expect(await side.look()).toMatchObject({ takenCount: 0 });
   });
 
+  it('have two codes for two batches that were begun apart under one, the same on both', async () => {
+    const [desk, bench] = [await browser('Desk'), await browser('Bench')];
+    const early = { ...begun(), startedAt: NOW };
+    const late = {
+      ...begun(),
+      id: crypto.randomUUID(),
+      startedAt: '2026-04-18T10:00:01.000+00:00',
+    };
+    bench.session.put('batches', [late]);
+    desk.session.put('batches', [early]);
+    for (const side of [desk, bench, desk, bench, desk]) await side.look();
+    const codes = await Promise.all(
+      [desk, bench].map(async ({ batches }) =>
+        (await batches()).map(({ id, code }) => [id, code]).sort(),
+      ),
+    );
+    expect(codes[0]).toEqual(
+      [
+        [early.id, early.code],
+        [late.id, `${early.code}-2`],
+      ].sort(),
+    );
+    expect(codes[1]).toEqual(codes[0]);
+    // Who had the later one is told, wherever it got its new code.
+    expect(bench.said.join()).toMatch(/The later one is now/);
+    for (const side of [bench, desk]) expect(await side.look()).toMatchObject({ takenCount: 0 });
+  });
+
+  it('tell a device whose batch got another code elsewhere', async () => {
+    const [desk, bench] = [await browser('Desk'), await browser('Bench')];
+    const late = { ...begun(), id: crypto.randomUUID(), startedAt: NOW };
+    desk.session.put('batches', [late]);
+    await desk.look();
+    bench.session.put('batches', [{ ...begun(), startedAt: '2026-04-18T09:00:00.000+00:00' }]);
+    for (const side of [bench, desk]) await side.look();
+    expect(desk.said).toEqual([expect.stringMatching(/is now .*-2: “Bench”/)]);
+  });
+
+  it('lose no entry of their settings, whatever each adds', async () => {
+    const [desk, bench] = [await browser('Desk'), await browser('Bench')];
+    const cost = (of: string) => ({ [of]: { packagingEach: 1, laborMinutes: 2 } });
+    desk.session.putSettings({ ...USUAL_SETTINGS, costings: cost('a'), makers: ['Wren'] });
+    for (const side of [desk, bench, desk]) await side.look();
+    desk.session.putSettings({ ...USUAL_SETTINGS, costings: { ...cost('a'), ...cost('b') } });
+    bench.session.putSettings({
+      ...USUAL_SETTINGS,
+      makers: ['Wren', 'Ada'],
+      costings: { ...cost('a'), ...cost('c') },
+    });
+    for (const side of [desk, bench, desk, bench]) await side.look();
+    for (const side of [desk, bench]) {
+      const settings = await side.settings();
+      expect(Object.keys(settings?.costings ?? {}).sort()).toEqual(['a', 'b', 'c']);
+      // Wren was taken out at the desk, Ada added at the bench.
+      expect(settings?.makers).toEqual(['Ada']);
+    }
+  });
+
   it('a record that one removed and the other changed stays on both, and it is said', async () => {
     const [desk, bench] = [await browser('Desk'), await browser('Bench')];
     const made = lantern();
@@ -141,7 +203,7 @@ describe('two browsers with one folder', () => {
     for (const side of [desk, bench, desk, bench]) await side.look();
     expect(grams(await desk.formula(made.id), 0)).toBe(222);
     expect(await desk.formula(made.id)).toEqual(await bench.formula(made.id));
-    expect(desk.said.concat(bench.said).join()).toContain('it stays');
+    expect(desk.said.concat(bench.said).join()).toContain('It stays');
   });
 
   it('no clock decides: a change made on a device whose clock is a year behind still comes in', async () => {

@@ -1,6 +1,6 @@
 import { sameData } from '@/core/formula';
 import { USUAL_SETTINGS } from '@/core/workshop';
-import { WRITTEN_STORES, ownDevice, putRecord, type Stamp, type WorkshopDb } from '../db';
+import { WRITTEN_STORES, ownDevice, putRecord, recode, type Stamp, type WorkshopDb } from '../db';
 import { SETTINGS_KEY, partsOf, type Key } from '../keys';
 import { sharedPart, withOwnPart } from '../shared';
 import { unitedOf, type Sides } from '../unite';
@@ -32,6 +32,8 @@ export interface Outcome {
 export interface Names {
   readonly here: string;
   readonly there: string;
+  /** What a record is called that settings speak of, by its id. */
+  readonly nameOf?: (id: string) => string | undefined;
 }
 
 /**
@@ -73,13 +75,13 @@ export function outcomeOf(here: Here, foreign: Foreign, names: Names): Outcome |
 function unitedAlike(
   key: Key,
   { base, mine, theirs }: Sides,
-  { here, there }: Names,
+  { here, there, nameOf }: Names,
 ): { readonly record: unknown; readonly said: readonly string[] } {
-  const other = `the browser “${there}”`;
+  const where = `here and in the browser “${there}”`;
   const hereWins = textOf(mine) > textOf(theirs);
   return hereWins || mine === null || theirs === null
-    ? unitedOf(key, { base, mine, theirs }, { other, loser: there, hereWins: true })
-    : unitedOf(key, { base, mine: theirs, theirs: mine }, { other, loser: here, hereWins: false });
+    ? unitedOf(key, { base, mine, theirs }, { where, loser: there, nameOf })
+    : unitedOf(key, { base, mine: theirs, theirs: mine }, { where, loser: here, nameOf });
 }
 
 /** The same for the same data, whatever the order of its keys. */
@@ -89,6 +91,16 @@ function textOf(data: unknown): string {
       ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
       : value,
   );
+}
+
+/** Another device gave a batch or a lot another code: whoever labeled it has to know. */
+function sayRecoded(before: unknown, after: unknown, there: string): readonly string[] {
+  const [was, is] = [before, after].map(
+    (record) => (record as { readonly code?: string } | null | undefined)?.code,
+  );
+  return was !== undefined && is !== undefined && was !== is
+    ? [`${was} is now ${is}: “${there}” has another one under that code. Change its label.`]
+    : [];
 }
 
 function isSample(record: unknown): boolean {
@@ -136,37 +148,51 @@ async function takeInSome(
   const tx = db.transaction(WRITTEN_STORES, 'readwrite');
   const last = await ownDevice(tx.objectStore('device'));
   const own = { ...last, seq: last.seq + 1 };
-  const keys: Key[] = [];
+  const keys = new Set<Key>();
   const said: string[] = [];
   let hasWritten = false;
-  await Promise.all(
+  const called = foreign.some(({ key }) => key === SETTINGS_KEY)
+    ? new Map((await tx.objectStore('formulas').getAll()).map(({ id, name }) => [id, name]))
+    : new Map<string, string>();
+  const nameOf = (id: string) => called.get(id);
+  const both = await Promise.all(
     foreign.map(async (one) => {
       const [store, id] = partsOf(one.key);
       const [record, stamp] = await Promise.all([
         tx.objectStore(store).get(id) as Promise<unknown>,
         tx.objectStore('stamps').get(one.key),
       ]);
-      const outcome = outcomeOf({ record, stamp }, one, names);
-      if (!outcome) return;
-      said.push(...outcome.said);
-      const whole = withOwnPart(one.key, outcome.record, record);
-      const isOther = !sameData(whole, record ?? null);
-      if (isOther) {
-        keys.push(one.key);
-        await Promise.all(putRecord(tx, store, id, whole));
-      }
-      const isNews = isOther || orderOf(stamp?.vector ?? {}, outcome.vector) !== 'same';
-      hasWritten ||= isNews;
-      await tx.objectStore('stamps').put({
-        id: one.key,
-        vector: outcome.vector,
-        seq: isNews ? own.seq : (stamp?.seq ?? 0),
-        isGone: outcome.record === null,
-        isAgreed: outcome.isAgreed,
-      });
+      return { one, here: { record, stamp } };
     }),
   );
+  for (const { one, here } of both) {
+    const outcome = outcomeOf(here, one, { ...names, nameOf });
+    if (!outcome) continue;
+    const { record, stamp } = here;
+    const [store, id] = partsOf(one.key);
+    said.push(...outcome.said, ...sayRecoded(record, outcome.record, names.there));
+    const whole = withOwnPart(one.key, outcome.record, record);
+    const isOther = !sameData(whole, record ?? null);
+    if (isOther) {
+      keys.add(one.key);
+      await Promise.all(putRecord(tx, store, id, whole));
+    }
+    const isNews = isOther || orderOf(stamp?.vector ?? {}, outcome.vector) !== 'same';
+    hasWritten ||= isNews;
+    await tx.objectStore('stamps').put({
+      id: one.key,
+      vector: outcome.vector,
+      seq: isNews ? own.seq : (stamp?.seq ?? 0),
+      isGone: outcome.record === null,
+      isAgreed: outcome.isAgreed,
+    });
+  }
+  for (const { key, sentence } of await recode(tx, [...keys], own)) {
+    keys.add(key);
+    said.push(sentence);
+    hasWritten = true;
+  }
   if (hasWritten) await tx.objectStore('device').put(own);
   await tx.done;
-  return { keys, said };
+  return { keys: [...keys], said };
 }

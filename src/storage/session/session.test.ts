@@ -4,6 +4,7 @@ import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { begun, workTo } from '../../../tests/fixtures/bench';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
+import { SAMPLE } from '../../../tests/fixtures/sample';
 import { openQuietly } from '../../../tests/fixtures/session';
 import { keepVersion, newFormula, setLineMass, type Formula } from '@/core/formula';
 import { record, strikeEntry, type Batch } from '@/core/records';
@@ -224,7 +225,7 @@ describe('two tabs of one workshop', () => {
     );
     expect(united.versions.map(({ number }) => number)).toEqual([1, 2]);
     expect([...one.said, ...two.said].join(' ')).toMatch(
-      /Quince Lantern was changed here and in another tab.*kept as its version/,
+      /Quince Lantern was changed in two tabs.*saved as its version/,
     );
   });
 
@@ -261,7 +262,7 @@ describe('two tabs of one workshop', () => {
       expect(one.shown.get(base.id)).toMatchObject({ name: 'Quince Lantern, drier' }),
     );
     expect(two.shown.get(base.id)).toMatchObject({ name: 'Quince Lantern, drier' });
-    expect([...one.said, ...two.said].join(' ')).toMatch(/it stays/);
+    expect([...one.said, ...two.said].join(' ')).toMatch(/It stays/);
   });
 
   it('find all of what one deed of the other put, or nothing of it', async () => {
@@ -346,12 +347,47 @@ describe('two tabs of one workshop', () => {
   });
 });
 
+describe('codes that a recall goes by', () => {
+  it('are two where two tabs begin a batch or receive a lot under one, and both are told', async () => {
+    const [one, two] = [await openTab(), await openTab()];
+    const [mine, theirs] = [begun(), { ...begun(), id: crypto.randomUUID() }];
+    one.put('batches', mine);
+    two.put('batches', theirs);
+    await allQuiet();
+    const codes = () =>
+      [one, two].map((tab) => [mine, theirs].map(({ id }) => (tab.shown.get(id) as Batch)?.code));
+    await vi.waitFor(() => expect(codes()).toEqual([codes()[0], codes()[0]]));
+    expect(codes()[0]?.toSorted()).toEqual([mine.code, `${mine.code}-2`]);
+    await vi.waitFor(() => {
+      for (const { said } of [one, two])
+        expect(said).toEqual([expect.stringMatching(/Two batches were begun as/)]);
+    });
+    // The same again is no other batch.
+    one.put('batches', { ...mine, currentStep: 1 });
+    await allQuiet();
+    expect((one.shown.get(mine.id) as Batch).code).toBe(codes()[0]?.[0]);
+  });
+
+  it('of lots are two for one material, and may be alike for two materials', async () => {
+    const one = await openTab();
+    const lot = SAMPLE.lots[0];
+    if (!lot) throw new Error('the sample has lots');
+    const received = (materialId: string) => ({ ...lot, id: crypto.randomUUID(), materialId });
+    const lots = [received('citric-acid'), received('citric-acid'), received('kaolin')];
+    one.session.put('lots', lots);
+    await allQuiet();
+    const codes = lots.map(({ id }) => (one.shown.get(id) ?? lot) as typeof lot).map((x) => x.code);
+    expect(codes).toEqual([lot.code, `${lot.code}-2`, lot.code]);
+  });
+});
+
 describe('past batches', () => {
   it('are not read before somebody looks, and are whole then; their photos too', async () => {
     const one = await openTab();
     const batches = Array.from({ length: NEWEST_AT_HAND + 1 }, (_, i): Batch => ({
       ...begun(),
       id: crypto.randomUUID(),
+      code: `QL-${i}`,
       outcome: 'given-up',
       startedAt: new Date(Date.parse(NOW) - i * 60_000).toISOString(),
     }));

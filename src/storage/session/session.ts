@@ -186,7 +186,7 @@ export async function openSession(
         settle(sent, written, (await import('../unite')).unitedOf);
       else for (const [key, record] of sent) known.set(key, record);
       if (waiting.size === 0) takeBack();
-      channel.postMessage({ keys: [...sent.keys()] } satisfies Message);
+      channel.postMessage({ keys: [...sent.keys()], said: written.said } satisfies Message);
       return written.seq;
     } catch (error) {
       // What failed, overlaid by what came since.
@@ -225,7 +225,8 @@ export async function openSession(
   }
 
   /** Another tab has written: what this one has not changed itself comes in. */
-  async function hear({ keys }: Message): Promise<void> {
+  async function hear({ keys, said = [] }: Message): Promise<void> {
+    if (said.length > 0) events.onSaid(said);
     // Many that this tab never had are told in short: a file of thousands is no reason to hold them all.
     const isMany = keys.length > MOST_TO_READ;
     const isToTell = (key: Key) => isMany && key.startsWith('batches/') && !known.has(key);

@@ -3,10 +3,11 @@ import { begun } from '../../../tests/fixtures/bench';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { SAMPLE } from '../../../tests/fixtures/sample';
 import { keepVersion, newFormula, setLineMass, type Formula } from '@/core/formula';
-import { record, type Batch } from '@/core/records';
+import { record, settleStep, type Batch } from '@/core/records';
+import { USUAL_SETTINGS } from '@/core/workshop';
 import { unite, uniteSettings } from './unite';
 
-const VOICE = { other: 'another tab', loser: 'the other tab', hereWins: true };
+const VOICE = { where: 'in two tabs', loser: 'the other tab' };
 const at = (minute: number) => new Date(Date.UTC(2026, 3, 18, 9, minute)).toISOString();
 const one = <T>(list: readonly T[]): T => {
   const [first] = list;
@@ -49,14 +50,16 @@ describe('fields of a record', () => {
   });
 
   it('of settings go the same way', () => {
-    const was = { look: 'system', scaleStepG: 1 };
-    expect(
-      uniteSettings({
-        base: was,
-        mine: { ...was, scaleStepG: 2 },
-        theirs: { ...was, look: 'dark' },
-      }),
-    ).toEqual({ look: 'dark', scaleStepG: 2 });
+    const was = USUAL_SETTINGS;
+    const sides = {
+      base: was,
+      mine: { ...was, scaleStepG: 2 },
+      theirs: { ...was, look: 'dark' as const },
+    };
+    expect(uniteSettings(sides, VOICE)).toEqual({
+      record: { ...was, look: 'dark', scaleStepG: 2 },
+      said: [],
+    });
   });
 });
 
@@ -138,6 +141,30 @@ describe('a batch', () => {
     expect(said).toEqual([]);
   });
 
+  it('a step that was settled on both sides counts once, and it is said', () => {
+    const base = { ...begun(), currentStep: 1 };
+    const done = (minute: number, kind: 'done' | 'skipped' = 'done') =>
+      settleStep(base, { kind }, at(minute));
+    const standingOf = ({ entries }: Batch) => entries.filter(({ struckAt }) => struckAt === null);
+    const twice = unite('batches', { base, mine: done(9), theirs: done(4) }, VOICE);
+    expect(standingOf(twice.record).map((one) => one.at)).toEqual([at(4)]);
+    expect(twice.record.entries).toHaveLength(2);
+    expect(twice.record.entries[1]).toMatchObject({ struckAt: at(9), struckWhy: 'entered-twice' });
+    expect(twice.said).toEqual([expect.stringMatching(/entered on two sides/)]);
+    // Both sides come to the same, and what was done goes before what was skipped earlier.
+    const [here, there] = [done(9), done(4, 'skipped')];
+    const one = unite('batches', { base, mine: here, theirs: there }, VOICE).record;
+    const other = unite('batches', { base, mine: there, theirs: here }, VOICE).record;
+    expect(standingOf(one).map(({ kind }) => kind)).toEqual(['done']);
+    expect(standingOf(other)).toEqual(standingOf(one));
+    // Settled anew on one side only: nothing met.
+    const was = done(4);
+    const again = settleStep({ ...was, currentStep: 1 }, { kind: 'skipped' }, at(6));
+    const alone = unite('batches', { base: was, mine: was, theirs: again }, VOICE);
+    expect(standingOf(alone.record).map(({ kind }) => kind)).toEqual(['skipped']);
+    expect(alone.said).toEqual([]);
+  });
+
   it('an entry that either side struck is struck, at the time here where both did, and no other', () => {
     const base = note(note(begun(), 'one', 1), 'two', 2);
     const struck = (minute: number): Batch => ({
@@ -205,6 +232,14 @@ describe('a formula', () => {
     expect(united.versions.map(sodaG).slice(base.versions.length)).toEqual(
       expect.arrayContaining([8, 7]),
     );
+    // The same body kept on both sides is one version, whenever it was kept.
+    const [soon, late] = [5, 6].map((minute) => keepVersion(weighing(8, 3), at(minute))) as [
+      Formula,
+      Formula,
+    ];
+    expect(
+      unite('formulas', { base, mine: soon, theirs: late }, VOICE).record.versions,
+    ).toHaveLength(soon.versions.length);
     const same = unite('formulas', { base, mine, theirs: mine }, VOICE).record;
     expect(same.versions).toEqual(mine.versions);
     // With nothing in common, what is the same on both sides is there once.

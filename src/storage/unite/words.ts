@@ -1,16 +1,15 @@
-/** Who speaks of two sides, and which of them wins a tie. */
+import { formatPlain, shortened } from '@/core/words';
+import { placeWords } from './placeWords';
+import type { Clash } from './shape';
+
+/** What two sides are called. A sentence about them reads the same on both. */
 export interface Voice {
-  /** The other side, after “in”. */
-  readonly other: string;
+  /** After “was changed”: `in two tabs`. */
+  readonly where: string;
   /** The side that loses a tie, as a version of it is named. */
   readonly loser: string;
-  readonly hereWins: boolean;
-}
-
-/** A field that both sides changed, and what the side that lost made of it. */
-export interface Clash {
-  readonly field: string;
-  readonly theirs: unknown;
+  /** What a record is called that an entry speaks of; nothing where nobody knows. @param id of a formula or a material */
+  readonly nameOf?: (id: string) => string | undefined;
 }
 
 const MOST_SHOWN = 60;
@@ -18,26 +17,40 @@ const MOST_SHOWN = 60;
 export function sayClashes(
   name: string,
   clashes: readonly Clash[],
-  voice: Voice,
+  { where, nameOf }: Voice,
 ): readonly string[] {
-  return clashes.map(({ field, theirs }) => {
-    const text = typeof theirs === 'string' ? theirs : (JSON.stringify(theirs) ?? 'nothing');
-    const shown = text.length > MOST_SHOWN ? `${text.slice(0, MOST_SHOWN)}…` : text;
-    return `${name} was changed here and in ${voice.other}: ${field} ${
-      voice.hereWins
-        ? `stays as it is here; there it is ${shown}`
-        : `is now as it is there; here it was ${shown}`
-    }.`;
+  return clashes.map(({ path, kind, mine, theirs }) => {
+    const place = placeWords(path, nameOf);
+    return kind === 'kept'
+      ? `${name}: ${place} was removed on one side and changed on the other. It stays.`
+      : `${name} was changed ${where}. ${capital(place)} is ${valueWords(mine)}; the other value was ${valueWords(theirs)}.`;
   });
 }
 
-export function sayVersion(name: string, { other, loser, hereWins }: Voice): string {
-  return `${name} was changed here and in ${other}: what ${hereWins ? 'stands there' : 'stood here'} is kept as its version “${loser}”.`;
+export function sayVersion(name: string, { where, loser }: Voice): string {
+  return `${name} was changed ${where}. The other formula is saved as its version “${loser}”.`;
 }
 
-/** A record that was removed here while it changed elsewhere, or the other way round, stays. */
-export function sayKept(name: string, other: string, wasRemovedHere: boolean): string {
-  return wasRemovedHere
-    ? `${name} was removed here and changed in ${other}: it stays.`
-    : `${name} was removed in ${other} and changed here: it stays.`;
+/** A record that was removed on one side while it changed on the other stays. */
+export function sayKept(name: string): string {
+  return `${name} was removed on one side and changed on the other. It stays.`;
+}
+
+export function sayEnteredTwice(code: string, entries: number): string {
+  return entries === 1
+    ? `${code}: one step was entered on two sides. It counts once; the other entry is voided in the record.`
+    : `${code}: ${entries} entries of steps were made on two sides. Each step counts once; the others are voided in the record.`;
+}
+
+function valueWords(value: unknown): string {
+  if (value === null || value === undefined) return 'empty';
+  if (typeof value === 'number') return formatPlain(value);
+  if (typeof value === 'string')
+    return value === '' ? 'empty' : `“${shortened(value, MOST_SHOWN)}”`;
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  return 'another one';
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
 }
