@@ -1,6 +1,7 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../tests/fixtures/shop';
 import { useCarryingStore } from './carrying';
+import { useSavingStore } from './saving';
 
 /** What the worker was asked, in the hands of the test. */
 interface Run {
@@ -23,13 +24,15 @@ vi.mock('@/workers/startCarry', () => {
     runs.push(run);
     return { result, cancel: () => (run.isCanceled = true) };
   };
-  return { startPreview: start, startTakeIn: start };
+  const startTakeBack = (...asked: unknown[]) => start(...asked).result;
+  return { startPreview: start, startTakeIn: start, startTakeBack };
 });
 
 let workshop: ReturnType<typeof openShop>;
 let carrying: ReturnType<typeof useCarryingStore>;
 const FILE = new File(['{}'], 'harbor.rovack.json');
-const PREVIEW = { ok: true, fresh: { formulas: 2 } };
+const PREVIEW = { ok: true, fresh: { formulas: 2 }, seen: { 'formulas/x': 'as it was' } };
+const TAKEN = { ok: true, taken: { formulas: 2 }, settings: null, said: [], receipt: [] };
 
 async function begun(): Promise<Run> {
   await vi.waitFor(() => expect(runs).toHaveLength(1));
@@ -91,10 +94,32 @@ describe('a file that comes in', () => {
     const taking = carrying.takeIn(true, ({ formulas }) => `${formulas} formulas`);
     expect(carrying.preview).toBeNull();
     const run = await begun();
-    expect(run.asked.slice(0, 3)).toEqual(['rovack', FILE, true]);
-    run.answer({ ok: true, taken: { formulas: 2 }, settings: null });
+    expect(run.asked.slice(0, 3)).toEqual([
+      'rovack',
+      FILE,
+      { takesFilesVersion: true, seen: PREVIEW.seen, now: expect.any(String) },
+    ]);
+    run.answer({ ...TAKEN, said: ['Quince Lantern was changed.'] });
     await taking;
-    expect(carrying.done).toBe('2 formulas taken in.');
+    expect(carrying.done).toBe('Imported 2 formulas.');
+    expect(useSavingStore().said).toEqual(['Quince Lantern was changed.']);
+    // Nothing came in: there is nothing to undo.
+    expect(carrying.receipt).toBeNull();
+  });
+
+  it('can be undone once, and what was changed since is named', async () => {
+    await previewed();
+    const taking = carrying.takeIn(true, () => 'All');
+    const receipt = [{ key: 'formulas/x', mark: 'm', before: null }];
+    (await begun()).answer({ ...TAKEN, receipt });
+    await taking;
+    const undoing = carrying.undo();
+    const run = await begun();
+    expect(run.asked).toEqual(['rovack', receipt]);
+    run.answer({ undone: 1, stayed: ['Bow Wave'] });
+    await undoing;
+    expect(carrying.done).toMatch(/1 record as before. You changed Bow Wave since/);
+    expect(carrying.receipt).toBeNull();
   });
 
   it.each([
@@ -107,8 +132,7 @@ describe('a file that comes in', () => {
     await previewed();
     const taking = carrying.takeIn(false, () => 'All');
     (await begun()).answer({
-      ok: true,
-      taken: {},
+      ...TAKEN,
       settings: { ...workshop.settings, maker: maker('Other Hands') },
     });
     await taking;

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
-import { reasonOf } from '@/core/words';
-import type { FilePreview } from '@/storage/carry';
+import { counted, listed, reasonOf } from '@/core/words';
+import type { FilePreview, Receipt } from '@/storage/carry';
 import { workshopFileName } from '@/storage/file';
 import { useKeepingStore } from './keeping';
 import { nowIso } from './now';
@@ -17,6 +17,7 @@ export interface Carrying {
 
 /** Text is handed to the browser in blobs of this size, characters: it need not keep them in memory. */
 const BLOB_CHARS = 4_000_000;
+const MOST_NAMED = 5;
 
 /** The workshop as a file: written piece by piece, read page by page in a worker, and stopped whenever the maker likes. */
 export const useCarryingStore = defineStore('carrying', () => {
@@ -27,12 +28,15 @@ export const useCarryingStore = defineStore('carrying', () => {
   const preview = shallowRef<FilePreview | null>(null);
   const problem = ref('');
   const done = ref('');
+  /** How to take the last import back. */
+  const receipt = shallowRef<Receipt | null>(null);
   let stop = () => {};
 
   function begin(kind: Carrying['kind']): (share: number) => void {
     job.value = { kind, share: 0 };
     problem.value = '';
     done.value = '';
+    receipt.value = null;
     return (share) => {
       if (job.value?.kind === kind) job.value = { kind, share };
     };
@@ -84,12 +88,19 @@ export const useCarryingStore = defineStore('carrying', () => {
     say: (counts: FilePreview['fresh']) => string,
   ): Promise<void> {
     const chosen = file.value;
-    if (!chosen) return;
+    if (!chosen || !preview.value) return;
+    const { seen } = preview.value;
     putAway();
     const wasFirstVisit = workshop.isFirstVisit;
     const onProgress = begin('taking');
+    await saving.flush();
     const { startTakeIn } = await import('@/workers/startCarry');
-    const run = startTakeIn(DATABASE_NAME, chosen, takesFilesVersion, onProgress);
+    const run = startTakeIn(
+      DATABASE_NAME,
+      chosen,
+      { takesFilesVersion, seen, now: nowIso() },
+      onProgress,
+    );
     stop = run.cancel;
     const result = await run.result.catch(unreadable);
     job.value = null;
@@ -98,7 +109,23 @@ export const useCarryingStore = defineStore('carrying', () => {
       return;
     }
     workshop.changeSettings(wasFirstVisit && result.settings ? result.settings : {});
-    done.value = `${say(result.taken)} taken in.`;
+    done.value = `Imported ${say(result.taken)}.`;
+    if (result.said.length > 0) saving.say(result.said);
+    receipt.value = result.receipt.length > 0 ? result.receipt : null;
+  }
+
+  /** The import as a whole is taken back; what was changed since stays. */
+  async function undo(): Promise<void> {
+    const of = receipt.value;
+    if (!of) return;
+    receipt.value = null;
+    await saving.flush();
+    const { startTakeBack } = await import('@/workers/startCarry');
+    const { undone, stayed } = await startTakeBack(DATABASE_NAME, of);
+    done.value =
+      stayed.length === 0
+        ? `The import is undone: ${counted(undone, 'record')} as before.`
+        : `The import is undone: ${counted(undone, 'record')} as before. You changed ${listed(stayed.slice(0, MOST_NAMED))} since, so that stays.`;
   }
 
   function cancel(): void {
@@ -116,7 +143,7 @@ export const useCarryingStore = defineStore('carrying', () => {
     preview.value = null;
   }
 
-  return { job, preview, problem, done, exportAll, read, takeIn, cancel, putAway };
+  return { job, preview, problem, done, receipt, exportAll, read, takeIn, undo, cancel, putAway };
 });
 
 /** A file on a drive that was unplugged, or that changed while it was read. */

@@ -1,4 +1,12 @@
-import { previewFile, takeInFile, type FilePreview, type TakenFile } from '@/storage/carry';
+import {
+  previewFile,
+  takeBackFile,
+  takeInFile,
+  type FilePreview,
+  type ImportWish,
+  type Receipt,
+  type TakenFile,
+} from '@/storage/carry';
 import type { FileProblemResult } from '@/storage/file';
 
 type Told = (share: number) => void | Promise<void>;
@@ -11,10 +19,13 @@ export const carryApi = {
   takeIn(
     name: string,
     file: Blob,
-    takesFilesVersion: boolean,
+    wish: ImportWish,
     onProgress: Told,
   ): Promise<TakenFile | FileProblemResult> {
-    return takeInFile(name, file, takesFilesVersion, (share) => void onProgress(share));
+    return takeInFile(name, file, wish, (share) => void onProgress(share));
+  },
+  takeBack(name: string, receipt: Receipt): ReturnType<typeof takeBackFile> {
+    return takeBackFile(name, receipt);
   },
 };
 export type CarryApi = typeof carryApi;

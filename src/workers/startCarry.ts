@@ -1,5 +1,5 @@
 import { proxy, wrap } from 'comlink';
-import type { FilePreview, TakenFile } from '@/storage/carry';
+import type { FilePreview, ImportWish, Receipt, TakenFile } from '@/storage/carry';
 import type { FileProblemResult } from '@/storage/file';
 import type { CarryApi } from './carryApi';
 
@@ -22,16 +22,30 @@ export function startPreview(
 export function startTakeIn(
   name: string,
   file: Blob,
-  takesFilesVersion: boolean,
+  wish: ImportWish,
   onProgress: (share: number) => void,
 ): CarryRun<TakenFile> {
-  return run((api) => api.takeIn(name, file, takesFilesVersion, proxy(onProgress)));
+  return run((api) => api.takeIn(name, file, wish, proxy(onProgress)));
+}
+
+/** Takes an import back, as far as nothing of it was changed since. */
+export function startTakeBack(
+  name: string,
+  receipt: Receipt,
+): Promise<{ readonly undone: number; readonly stayed: readonly string[] }> {
+  const worker = newWorker();
+  return wrap<CarryApi>(worker)
+    .takeBack(name, receipt)
+    .finally(() => worker.terminate());
 }
 
 type Api = ReturnType<typeof wrap<CarryApi>>;
 
 function run<T>(ask: (api: Api) => Promise<T | FileProblemResult>): CarryRun<T> {
-  const worker = new Worker(new URL('./carry.worker.ts', import.meta.url), { type: 'module' });
+  const worker = newWorker();
   const result = ask(wrap<CarryApi>(worker)).finally(() => worker.terminate());
   return { result, cancel: () => worker.terminate() };
 }
+
+const newWorker = () =>
+  new Worker(new URL('./carry.worker.ts', import.meta.url), { type: 'module' });

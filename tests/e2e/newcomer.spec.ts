@@ -108,9 +108,9 @@ test('a newcomer goes from a recipe in cups to a batch on record, and carries it
     await expect(
       other.getByText('1 formula, 1 batch, and 1 day of room readings new here.'),
     ).toBeVisible();
-    await other.getByRole('button', { name: 'Take it in' }).click();
+    await other.getByRole('button', { name: 'Import', exact: true }).click();
     await expect(
-      other.getByText('1 formula, 1 batch, and 1 day of room readings taken in.'),
+      other.getByText('Imported 1 formula, 1 batch, and 1 day of room readings.'),
     ).toBeVisible();
     const second = await exportTo(other, 'second.rovack.json');
     const [here, there] = await Promise.all(

@@ -306,7 +306,7 @@ test('a batch of an older release goes on in the middle of its steps', async ({ 
     mimeType: 'application/json',
     buffer: Buffer.from(JSON.stringify({ ...file, batches })),
   });
-  await page.getByRole('button', { name: 'Take it in' }).click();
+  await page.getByRole('button', { name: 'Import', exact: true }).click();
   await page.getByRole('link', { name: 'Make', exact: true }).click();
   await page.getByRole('button', { name: /QL-001/ }).click();
   await expect(page.getByText(/step 28 of/)).toBeVisible();

@@ -129,7 +129,12 @@ const JOB_WORDS = {
       <v-btn size="small" @click="carrying.cancel">Stop</v-btn>
     </div>
     <p v-if="carrying.problem" role="alert" class="problem">{{ carrying.problem }}</p>
-    <p v-if="carrying.done" role="status">{{ carrying.done }}</p>
+    <p v-if="carrying.done" role="status">
+      {{ carrying.done }}
+      <button v-if="carrying.receipt" type="button" class="link" @click="carrying.undo">
+        Undo import
+      </button>
+    </p>
     <v-dialog
       :model-value="carrying.preview !== null"
       max-width="480"
@@ -159,18 +164,29 @@ const JOB_WORDS = {
               </li>
             </ul>
           </template>
+          <p v-if="changedCount">
+            Different here: {{ listed(carrying.preview.changedNames)
+            }}{{
+              changedCount > carrying.preview.changedNames.length
+                ? ` and ${changedCount - carrying.preview.changedNames.length} more`
+                : ''
+            }}.
+          </p>
           <v-radio-group
             v-if="changedCount"
             v-model="takesFilesVersion"
             :label="`${changedCount} are here too, but differ:`"
           >
             <v-radio label="Keep mine" :value="false" />
-            <v-radio label="Take the file’s" :value="true" />
+            <v-radio
+              label="Use the file’s version; replaced formulas stay as versions"
+              :value="true"
+            />
           </v-radio-group>
         </v-card-text>
         <v-card-actions>
           <v-btn variant="text" @click="carrying.putAway">Cancel</v-btn>
-          <v-btn variant="flat" @click="carrying.takeIn(takesFilesVersion, said)">Take it in</v-btn>
+          <v-btn variant="flat" @click="carrying.takeIn(takesFilesVersion, said)">Import</v-btn>
         </v-card-actions>
       </v-card>
     </v-dialog>

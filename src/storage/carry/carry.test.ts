@@ -8,7 +8,8 @@ import { MAX_FILE_BYTES, readWorkshopFile } from '../file';
 import { sayRefused } from '../soundness';
 import { FileRefused } from './fileRefused';
 import { soundPages } from './soundPages';
-import { openFolderFile, previewFile, takeInFile, workshopPieces } from '.';
+import { setLineMass } from '@/core/formula';
+import { openFolderFile, previewFile, takeBackFile, takeInFile, workshopPieces } from '.';
 
 const SAMPLE = readFileSync(
   new URL('../../../demo/orrin-quay.rovack.json', import.meta.url),
@@ -94,6 +95,8 @@ describe('a file of a folder', () => {
   });
 });
 
+const KEEP = { takesFilesVersion: false, seen: {}, now: NOW };
+
 describe('export and import', () => {
   beforeEach(() => {
     globalThis.indexedDB = new IDBFactory();
@@ -113,7 +116,7 @@ describe('export and import', () => {
       COLLECTION_NAMES.map((name) => [name, contents()[name].length]),
     );
     expect(preview).toMatchObject({ ok: true, fresh: counts, sameCount: 0, refusedCount: 0 });
-    expect(await takeInFile('harbor', file, false, told)).toMatchObject({
+    expect(await takeInFile('harbor', file, KEEP, told)).toMatchObject({
       ok: true,
       taken: counts,
     });
@@ -130,7 +133,7 @@ describe('export and import', () => {
   });
 
   it('keep what is here, or take the file’s, as it is said', async () => {
-    await takeInFile('harbor', new Blob([SAMPLE]), false, told);
+    await takeInFile('harbor', new Blob([SAMPLE]), KEEP, told);
     const other = new Blob([
       SAMPLE.replaceAll('"name":"Quince Lantern"', '"name":"Quince at night"'),
     ]);
@@ -141,14 +144,86 @@ describe('export and import', () => {
       db.close();
       return records.formulas.map((one) => one.name).filter((one) => one.startsWith('Quince'));
     };
-    await takeInFile('harbor', other, false, told);
+    await takeInFile('harbor', other, KEEP, told);
     expect(await name()).toEqual(['Quince Lantern']);
-    await takeInFile('harbor', other, true, told);
+    await takeInFile('harbor', other, await deciding(other), told);
     expect(await name()).toEqual(['Quince at night']);
   });
 
+  /** The file's version is wanted, by what is here now. */
+  const deciding = async (file: Blob) => {
+    const preview = await previewFile('harbor', file, told);
+    if (!preview.ok) throw new Error('the file is whole');
+    return { takesFilesVersion: true, seen: preview.seen, now: NOW };
+  };
+  const lanternNow = async () => {
+    const db = await openWorkshopDb('harbor');
+    const found = (await db.getAll('formulas')).find(({ id }) => id === lantern().id);
+    db.close();
+    if (!found) throw new Error('the formula is there');
+    return found;
+  };
+  const lantern = () => {
+    const found = (contents() as Records).formulas.find(({ name }) => name === 'Quince Lantern');
+    if (!found) throw new Error('the sample has a lantern');
+    return found;
+  };
+  const sodaG = ({ body }: Pick<ReturnType<typeof lantern>, 'body'>) =>
+    body.parts[0]?.lines[0]?.massG;
+  const fileWith = (formula: ReturnType<typeof lantern>) => {
+    const formulas = (contents() as Records).formulas.map((one) =>
+      one.id === formula.id ? formula : one,
+    );
+    return new Blob([JSON.stringify({ ...contents(), formulas })]);
+  };
+  const weighing = (massG: number) => {
+    const of = lantern();
+    const lineId = of.body.parts[0]?.lines[0]?.id ?? '';
+    return { ...of, body: setLineMass(of.body, lineId, massG) };
+  };
+
+  it('keep a formula that the file’s takes the place of as a version, name it, and can be undone', async () => {
+    await takeInFile('harbor', new Blob([SAMPLE]), KEEP, told);
+    const before = await lanternNow();
+    const file = fileWith(weighing(777));
+    expect(await previewFile('harbor', file, told)).toMatchObject({
+      changedNames: ['Quince Lantern'],
+    });
+    const done = await takeInFile('harbor', file, await deciding(file), told);
+    const after = await lanternNow();
+    expect(sodaG(after)).toBe(777);
+    expect([...after.versions].map(sodaG)).toContain(sodaG(before));
+    if (!done.ok) throw new Error('the file is whole');
+    expect(await takeBackFile('harbor', done.receipt)).toEqual({ undone: 1, stayed: [] });
+    expect(await lanternNow()).toEqual(before);
+    // Once more, and changed since: that stays, and is named.
+    const again = await takeInFile('harbor', file, await deciding(file), told);
+    if (!again.ok) throw new Error('the file is whole');
+    const db = await openWorkshopDb('harbor');
+    await db.put('formulas', { ...(await lanternNow()), name: 'Renamed since' });
+    db.close();
+    expect(await takeBackFile('harbor', again.receipt)).toEqual({
+      undone: 0,
+      stayed: ['Renamed since'],
+    });
+    expect(sodaG(await lanternNow())).toBe(777);
+  });
+
+  it('never overwrite what was edited after the preview: both are kept, and it is said', async () => {
+    await takeInFile('harbor', new Blob([SAMPLE]), KEEP, told);
+    const file = fileWith(weighing(777));
+    const wish = await deciding(file);
+    const db = await openWorkshopDb('harbor');
+    await db.put('formulas', weighing(555));
+    db.close();
+    const done = await takeInFile('harbor', file, wish, told);
+    const both = await lanternNow();
+    expect([both, ...both.versions].map(sodaG)).toEqual(expect.arrayContaining([555, 777]));
+    expect(done).toMatchObject({ said: [expect.stringContaining('Quince Lantern was changed')] });
+  });
+
   it('what a page holds and the database does not goes into the file, over what is stored', async () => {
-    await takeInFile('harbor', new Blob([SAMPLE]), false, told);
+    await takeInFile('harbor', new Blob([SAMPLE]), KEEP, told);
     const { formulas, settings } = contents();
     const [stored] = formulas;
     if (!stored || !settings) throw new Error('the sample has formulas and settings');

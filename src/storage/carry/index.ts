@@ -5,5 +5,5 @@ export { openFolderFile } from './folderFile';
 export type { FolderFile } from './folderFile';
 export { soundPages } from './soundPages';
 export type { SoundPage } from './soundPages';
-export { previewFile, takeInFile } from './takeInFile';
-export type { FilePreview, TakenFile } from './takeInFile';
+export { previewFile, takeBackFile, takeInFile } from './takeInFile';
+export type { FilePreview, ImportWish, Receipt, TakenFile } from './takeInFile';

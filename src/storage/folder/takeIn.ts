@@ -3,6 +3,7 @@ import { USUAL_SETTINGS } from '@/core/workshop';
 import { WRITTEN_STORES, ownDevice, putRecord, recode, type Stamp, type WorkshopDb } from '../db';
 import { SETTINGS_KEY, partsOf, type Key } from '../keys';
 import { sharedPart, withOwnPart } from '../shared';
+import { textOf } from '../textOf';
 import { unitedOf, type Sides } from '../unite';
 import { joined, orderOf, type Vector } from '../vectors';
 
@@ -82,15 +83,6 @@ function unitedAlike(
   return hereWins || mine === null || theirs === null
     ? unitedOf(key, { base, mine, theirs }, { where, loser: there, nameOf })
     : unitedOf(key, { base, mine: theirs, theirs: mine }, { where, loser: here, nameOf });
-}
-
-/** The same for the same data, whatever the order of its keys. */
-function textOf(data: unknown): string {
-  return JSON.stringify(data, (_key, value: unknown) =>
-    typeof value === 'object' && value !== null && !Array.isArray(value)
-      ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
-      : value,
-  );
 }
 
 /** Another device gave a batch or a lot another code: whoever labeled it has to know. */
