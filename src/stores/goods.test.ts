@@ -84,10 +84,47 @@ describe('pieces that lie unwrapped', () => {
     expect(leftOf(batch.id)?.good).toBe(here - 3);
     const [one, two] = workshop.lots.slice(-2);
     expect(one).toMatchObject({ receivedG: batch.plan.pieceG, code: `${batch.code}-crumbs` });
-    expect(two).toMatchObject({ receivedG: 2 * batch.plan.pieceG, materialId: one?.materialId });
+    expect(two).toMatchObject({
+      receivedG: 2 * batch.plan.pieceG,
+      materialId: one?.materialId,
+      code: `${batch.code}-crumbs-2`,
+    });
     const gone = workshop.goods.at(-1);
     expect(gone).toMatchObject({ how: 'crumbled', lotId: two?.id });
     expect(workshop.catalog.byId.get(one?.materialId ?? '')?.name).toContain(batch.formulaName);
+  });
+
+  it('of two batches of one formula are two materials, each made of its own batch', () => {
+    const { batch } = lying();
+    const [first, ...others] = batch.body.parts;
+    if (!first) throw new Error('a batch has a part');
+    const other = {
+      ...batch,
+      id: crypto.randomUUID(),
+      code: 'QL-777',
+      body: { ...batch.body, parts: [{ ...first, lines: first.lines.slice(0, 2) }, ...others] },
+      entries: batch.entries.filter(({ kind }) => kind === 'counted'),
+    };
+    workshop.put('batches', [other]);
+    goods.useLoose(batch, 'good', 1, CRUMBLED);
+    goods.useLoose(other, 'good', 1, CRUMBLED);
+    const [one, two] = workshop.lots.slice(-2).map(({ materialId }) => materialId);
+    expect(one).not.toBe(two);
+    const madeOf = (id = '') => workshop.materials.find((own) => own.id === id)?.madeOf;
+    expect(madeOf(one)).not.toEqual(madeOf(two));
+    expect(workshop.catalog.byId.get(two ?? '')?.name).toContain('QL-777');
+    // Crumbs of a batch that was put right since are another material.
+    const corrected = {
+      ...other,
+      entries: batch.entries.map((entry) =>
+        entry.kind === 'weighed'
+          ? { ...entry, massG: entry.massG * (entry.massG > 50 ? 2 : 1) }
+          : entry,
+      ),
+    };
+    workshop.put('batches', [corrected]);
+    expect(goods.useLoose(corrected, 'good', 1, CRUMBLED)).toEqual({ ok: true });
+    expect(workshop.lots.at(-1)?.materialId).not.toBe(two);
   });
 
   it('given away make no lot', () => {

@@ -4,6 +4,7 @@ import { newId } from '@/core/formula';
 import {
   changedAfter,
   crumbledMaterial,
+  crumbsBefore,
   looseStock,
   lowPackaging,
   overdrawn,
@@ -18,7 +19,7 @@ import {
   type Grade,
   type NewMove,
 } from '@/core/goods';
-import type { Batch } from '@/core/records';
+import { freeCode, type Batch } from '@/core/records';
 import { nowIso } from './now';
 import { useShelfStore } from './shelf';
 import { useWorkshopStore } from './workshop';
@@ -101,17 +102,19 @@ export const useGoodsStore = defineStore('goods', () => {
   }
 
   function crumble(batch: Batch, pieces: number): string {
-    const known = workshop.materials.find(
-      ({ madeOf, name }) => madeOf && name.endsWith(`crumbled ${batch.formulaName}`.slice(0, 66)),
-    );
-    const material = known ?? crumbledMaterial(batch, workshop.catalog, newId());
+    const made = crumbledMaterial(batch, workshop.catalog, newId());
+    const known = crumbsBefore(batch, made, workshop);
+    const material = known ?? made;
     if (!known) workshop.put('materials', [material]);
+    const taken = new Set(workshop.lots.map((lot) => lot.code));
+    const code = `${batch.code}-crumbs`;
+    const isFree = (one: string) => !taken.has(one);
     const id = newId();
     workshop.put('lots', [
       {
         id,
         origin: 'own',
-        code: `${batch.code}-crumbs`,
+        code: isFree(code) ? code : freeCode(code, isFree),
         materialId: material.id,
         supplier: '',
         receivedOn: nowIso().slice(0, 10),

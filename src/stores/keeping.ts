@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import { nowIso } from './now';
+import { nowMs } from './now';
 import { useWorkshopStore } from './workshop';
 
 const DAY_MS = 86_400_000;
@@ -25,7 +25,7 @@ export const useKeepingStore = defineStore('keeping', () => {
   /** Whole days since the last copy; null when there is none. */
   const copyDays = computed(() => {
     const at = workshop.settings.copiedAt;
-    return at ? Math.max(0, Math.floor((Date.parse(nowIso()) - Date.parse(at)) / DAY_MS)) : null;
+    return at ? Math.max(0, Math.floor((nowMs() - Date.parse(at)) / DAY_MS)) : null;
   });
 
   return { isPromised, copyDays, look, ask, copied };

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { allLines, type Formula } from '@/core/formula';
 import type { LooseStock } from '@/core/goods';
 import { portionsOf } from '@/core/materials';
@@ -21,7 +21,7 @@ import { hoursUntilDry } from '@/core/trays';
 import type { Spread } from '@/core/units';
 import { workOf } from '@/core/work';
 import { useGoodsStore } from './goods';
-import { nowIso } from './now';
+import { nowIso, today } from './now';
 import { useRoomStore } from './room';
 import { useShelfStore } from './shelf';
 import { useTraysStore } from './trays';
@@ -75,6 +75,8 @@ export const useTasksStore = defineStore('tasks', () => {
 
   /** The moment the plan starts from: held, so that nothing moves under a hand. */
   const startMs = ref(Math.ceil(Date.parse(nowIso()) / FIVE_MIN_MS) * FIVE_MIN_MS);
+  // A page that is left open over night begins the next day with it.
+  watch(today, fromNow);
   const hours = computed(() =>
     workshop.settings.plan.hours.length > 0 ? workshop.settings.plan.hours : [SOMEBODY],
   );

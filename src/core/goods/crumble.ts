@@ -1,7 +1,10 @@
 import { newOwnMaterial, portionsG, type Catalog, type OwnMaterial } from '../materials';
 import { materialById } from '../materials';
+import { sameData } from '../formula';
 import type { Batch } from '../records';
+import type { Lot } from '../shelf';
 import { batchContents } from './contents';
+import type { GoodsMove } from './schema';
 
 /** Most kinds of things a mix is said to be made of. */
 const MOST_PARTS = 60;
@@ -19,8 +22,9 @@ export function crumbledMaterial(batch: Batch, catalog: Catalog, id: string): Ow
   return {
     ...newOwnMaterial(materialById(catalog, 'sodium-bicarbonate'), batch.origin),
     id,
-    name: `Embed powder, crumbled ${batch.formulaName}`.slice(0, 80),
-    synonyms: [`crumbled ${batch.formulaName}`.toLowerCase().slice(0, 80)],
+    // By its batch: another batch of the formula, or another formula of that name, is made of something else.
+    name: `Embed powder, crumbled ${batch.code}, ${batch.formulaName}`.slice(0, 80),
+    synonyms: [`crumbled ${batch.code}`.toLowerCase().slice(0, 80)],
     madeOf: [...grams]
       .sort(([, a], [, b]) => b - a)
       .slice(0, MOST_PARTS)
@@ -29,4 +33,29 @@ export function crumbledMaterial(batch: Batch, catalog: Catalog, id: string): Ow
         pct: totalG > 0 ? (100 * massG) / totalG : 0,
       })),
   };
+}
+
+/**
+ * The material that crumbs of a batch became before, where the batch is still made of the same; null where there is none.
+ * @param made what its crumbs would be now
+ */
+export function crumbsBefore(
+  batch: Batch,
+  made: OwnMaterial,
+  books: {
+    readonly goods: readonly GoodsMove[];
+    readonly lots: readonly Lot[];
+    readonly materials: readonly OwnMaterial[];
+  },
+): OwnMaterial | null {
+  const lotIds = books.goods.flatMap((move) =>
+    move.kind === 'gone' && move.loose.some(({ batchId }) => batchId === batch.id)
+      ? (move.lotId ?? [])
+      : [],
+  );
+  const ids = books.lots.filter(({ id }) => lotIds.includes(id)).map((lot) => lot.materialId);
+  return (
+    books.materials.find(({ id, madeOf }) => ids.includes(id) && sameData(madeOf, made.madeOf)) ??
+    null
+  );
 }

@@ -20,7 +20,7 @@ export type { PieceCost, UnitCost } from './unitCost';
 export { labeledLines, lineContents, unitLabel, unitStaysHard, wrapsOf } from './labelOf';
 export type { LabelBooks, LabeledLine, UnitLabel } from './labelOf';
 export { newSaleUnit, newPackaging } from './create';
-export { crumbledMaterial } from './crumble';
+export { crumbledMaterial, crumbsBefore } from './crumble';
 export { GONE_WORDS, GRADE_WORDS, PACKAGING_WORDS, UNIT_WORDS, sayMove } from './words';
 export { ownKeepingOf, unitKeeps } from './ownLooks';
 export { NOT_A_SIGNATURE, dossierOf } from './dossier';

@@ -19,7 +19,11 @@ const entries = computed(() =>
     id: run[0].id,
     day: shortDate(run[0].at),
     at: clockTime(run[0].at),
-    struck: run[0].struckAt ? clockTime(run[0].struckAt) : null,
+    struck: run[0].struckAt
+      ? run[0].struckWhy === 'entered-twice'
+        ? 'voided: entered on two sides'
+        : `struck ${clockTime(run[0].struckAt)}`
+      : null,
     who: run[0].who ?? '',
     figure: run.length === 1 && !run[0].struckAt ? figureOf(run[0]) : null,
     said: sayRun(run, titles.value.get(run[0].stepId) ?? '', nameOf),
@@ -66,7 +70,7 @@ function write(): void {
         <b v-if="i > 0 && entry.day !== entries[i - 1]?.day" class="day">{{ entry.day }}</b>
         <span class="tabular quiet">{{ entry.at }}</span>
         <span class="said">{{ entry.said }}</span>
-        <span class="quiet">{{ entry.struck ? `struck ${entry.struck}` : entry.who }}</span>
+        <span class="quiet">{{ entry.struck ?? entry.who }}</span>
         <button
           v-if="
             entry.figure !== null && batch.outcome !== 'at-the-bench' && correcting !== entry.id

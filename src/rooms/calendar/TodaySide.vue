@@ -3,7 +3,9 @@ import { mdiCheck } from '@mdi/js';
 import { computed } from 'vue';
 import { doneBetween, kindOfStep, type Deed, type StepKind } from '@/core/planning';
 import { looksOf } from '@/core/records';
+import { keepingOf } from '@/core/shelf';
 import { useCalendarStore } from '@/stores/calendar';
+import { today } from '@/stores/now';
 import { useTasksStore } from '@/stores/tasks';
 import { useWorkshopStore } from '@/stores/workshop';
 import { shortDate } from '@/ui/frame/format';
@@ -46,14 +48,7 @@ const looks = computed(() =>
     ),
   ),
 );
-const SOON_DAYS = 14;
-const expiring = computed(() =>
-  workshop.lots.filter(({ expiresOn }) => {
-    if (!expiresOn) return false;
-    const days = (Date.parse(expiresOn) - tasks.startMs) / 86_400_000;
-    return days >= 0 && days <= SOON_DAYS;
-  }),
-);
+const expiring = computed(() => workshop.lots.filter((lot) => keepingOf(lot, today()) === 'soon'));
 
 const PLACES: Readonly<Record<StepKind, string>> = {
   mix: 'scale',

@@ -26,14 +26,14 @@ const query = ref('');
 const filter = ref<LotFilter>('all');
 const chosenId = ref<string | null>(null);
 const isAdding = ref(false);
-const day = today();
+const day = computed(() => today());
 
 const all = computed(() =>
   [...findable(workshop.lots, workshop.catalog)].sort((a, b) =>
     a.name < b.name ? -1 : a.name > b.name ? 1 : 0,
   ),
 );
-const found = computed(() => findLots(all.value, query.value, filter.value, shelf.left, day));
+const found = computed(() => findLots(all.value, query.value, filter.value, shelf.left, day.value));
 const chosen = computed(() => workshop.lots.find(({ id }) => id === chosenId.value) ?? null);
 
 watch(

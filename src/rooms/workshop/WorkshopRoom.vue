@@ -5,6 +5,7 @@ import PageHeader from '@/shared/PageHeader.vue';
 import { counted, reasonOf } from '@/core/words';
 import FilePanel from './FilePanel.vue';
 import FolderPanel from './FolderPanel.vue';
+import OtherValues from './OtherValues.vue';
 import ToolsPanel from './ToolsPanel.vue';
 
 const workshop = useWorkshopStore();
@@ -34,6 +35,7 @@ function removeSample(): void {
       >
     </PageHeader>
     <div class="room">
+      <OtherValues />
       <FilePanel />
       <FolderPanel />
       <ToolsPanel />

@@ -12,7 +12,7 @@ import {
 } from '@/core/records';
 import { counted, formatFixed } from '@/core/words';
 import { useBenchStore } from '@/stores/bench';
-import { nowIso } from '@/stores/now';
+import { nowMs } from '@/stores/now';
 import { useTriesStore } from '@/stores/tries';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
@@ -22,12 +22,10 @@ import { useFits } from '@/ui/fields/useFits';
 const tries = useTriesStore();
 const bench = useBenchStore();
 const workshop = useWorkshopStore();
-const nowMs = Date.parse(nowIso());
-
 const kept = computed(() =>
   workshop.batches
     .filter((batch) => keptPieces(batch) > 0)
-    .map((batch) => ({ batch, looks: looksOf(batch, nowMs) }))
+    .map((batch) => ({ batch, looks: looksOf(batch, nowMs()) }))
     .sort((a, b) => nextMs(a.looks) - nextMs(b.looks)),
 );
 const openId = ref<string | null>(null);

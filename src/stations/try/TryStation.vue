@@ -4,7 +4,7 @@ import { KIND_WORDS, type Trial } from '@/core/trials';
 import { counted } from '@/core/words';
 import BatchPhotos from '@/shared/BatchPhotos.vue';
 import PageHeader from '@/shared/PageHeader.vue';
-import { nowIso } from '@/stores/now';
+import { nowMs } from '@/stores/now';
 import { useTriesStore } from '@/stores/tries';
 import { shortTime } from '@/ui/frame/format';
 import JugHand from './JugHand.vue';
@@ -23,7 +23,7 @@ const tries = useTriesStore();
 
 type View = 'now' | 'sets' | 'kept' | 'all';
 const view = ref<View>('now');
-const due = computed(() => tries.looksDue(Date.parse(nowIso())).length);
+const due = computed(() => tries.looksDue(nowMs()).length);
 const views = computed(() => [
   { value: 'now' as const, word: tries.inHand ? KIND_WORDS[tries.inHand.kind] : 'A new trial' },
   { value: 'sets' as const, word: 'A set of small ones' },

@@ -1,3 +1,4 @@
+export { decided, sayOtherValue } from './decided';
 export { isPlain, type Sides } from './plain';
 export { unitedOf } from './unitedOf';
 export type { Voice } from './words';

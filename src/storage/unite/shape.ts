@@ -212,3 +212,23 @@ function later(mine: unknown, theirs: unknown): unknown {
 function isObject(value: unknown): value is Plain {
   return typeof value === 'object' && value !== null && !Array.isArray(value);
 }
+
+/** A value with another one at a place inside it; as it is where the place is gone. @param path as a clash names it */
+export function putAt(
+  shape: Shape,
+  value: unknown,
+  path: readonly string[],
+  next: unknown,
+): unknown {
+  const [step, ...inner] = path;
+  if (step === undefined) return next;
+  if (shape.kind === 'list' && Array.isArray(value))
+    return value.map((entry) =>
+      shape.keyOf(entry as never) === step
+        ? putAt(shape.of, entry, inner, next)
+        : (entry as unknown),
+    );
+  if (!isObject(value) || !(step in value)) return value;
+  const of = shape.kind === 'fields' ? shape.of[step] : shape.kind === 'map' ? shape.of : WHOLE;
+  return { ...value, [step]: putAt(of ?? WHOLE, value[step], inner, next) };
+}

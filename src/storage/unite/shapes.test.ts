@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { USUAL_SETTINGS, settingsSchema, type Settings } from '@/core/workshop';
 import { COLLECTIONS } from '../schemas';
+import { decided, sayOtherValue } from './decided';
 import { SHAPES } from './shapes';
 import type { Shape } from './shape';
 import { uniteSettings } from './unite';
@@ -103,6 +104,28 @@ describe('settings that two sides changed', () => {
     expect(said).toEqual([
       'Workshop was changed in two tabs. Cost of Quince Lantern, labor minutes is 40; the other value was 55.',
     ]);
+  });
+
+  it('are put as the other side had them where the maker says so, also inside a list', () => {
+    const from = (at: string): Settings => ({
+      ...base,
+      plan: { ...base.plan, hours: [person('Wren', at)] },
+    });
+    const { record } = uniteSettings(
+      { base: from('08:00'), mine: from('09:00'), theirs: from('07:30') },
+      VOICE,
+    );
+    const [other] = record.otherValues ?? [];
+    if (!other) throw new Error('both changed it');
+    expect(sayOtherValue(other, () => undefined)).toBe(
+      'Working hours of Wren, start: “07:30” in another tab.',
+    );
+    const taken = decided(record, other, true);
+    expect(taken.plan.hours[0]?.from).toBe('07:30');
+    expect(taken.otherValues).toEqual([]);
+    expect(decided(record, other, false).plan.hours[0]?.from).toBe('09:00');
+    // A value that no longer fits changes nothing.
+    expect(decided(record, { ...other, value: '"noon"' }, true).plan.hours[0]?.from).toBe('09:00');
   });
 
   it('have one lock of a step that was locked twice', () => {

@@ -42,7 +42,7 @@ export function sayEnteredTwice(code: string, entries: number): string {
     : `${code}: ${entries} entries of steps were made on two sides. Each step counts once; the others are voided in the record.`;
 }
 
-function valueWords(value: unknown): string {
+export function valueWords(value: unknown): string {
   if (value === null || value === undefined) return 'empty';
   if (typeof value === 'number') return formatPlain(value);
   if (typeof value === 'string')
