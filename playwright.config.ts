@@ -1,14 +1,18 @@
 import { defineConfig } from '@playwright/test';
+import { HOW_TO_GET_ONE, findChromium } from './scripts/lib/chromium.mjs';
+import { PORTS } from './tests/e2e/ports';
 
-const PORTS = { empty: 4191, sample: 4192 };
+const executablePath = findChromium();
+if (!executablePath) throw new Error(HOW_TO_GET_ONE);
 
 /** Drives the real built application, served as it is served to people. */
 export default defineConfig({
   testDir: 'tests/e2e',
   fullyParallel: true,
   workers: 2,
-  timeout: 120_000,
-  expect: { timeout: 15_000 },
+  // No limit decides on speed: these end a test that hangs.
+  timeout: 400_000,
+  expect: { timeout: 60_000 },
   reporter: [['list']],
   forbidOnly: true,
   use: {
@@ -19,7 +23,7 @@ export default defineConfig({
     // Nothing is caught halfway through a fade; the stylesheet honors this for people too.
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath,
       args: [
         '--no-sandbox',
         '--disable-gpu',
@@ -35,6 +39,7 @@ export default defineConfig({
     command: 'node --import tsx server/main.ts',
     url: `http://localhost:${PORTS[name]}`,
     reuseExistingServer: false,
+    timeout: 180_000,
     env: { PORT: String(PORTS[name]), ROVACK_START: name === 'sample' ? 'sample' : 'ask' },
   })),
 });

@@ -7,18 +7,25 @@ import { compression } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 import vuetify from 'vite-plugin-vuetify';
 import { doorAhead, firstChunks } from './scripts/lib/firstChunks';
+import { recordInputs } from './scripts/lib/recordInputs';
 import { straightImports } from './scripts/lib/straightImports';
 import { NONCE } from './server/nonce';
 
 /** The largest file that is kept for work without a server: the sample workshop. */
 const MOST_KEPT_BYTES = 12_000_000;
 
+const ROOT = fileURLToPath(new URL('.', import.meta.url));
+const SOUNDNESS_FILES = [
+  'docs/rovack-file.schema.json',
+  ...['rules.ts', 'materialIds.ts', 'soundRecords.ts'].map(
+    (name) => `src/storage/soundness/${name}`,
+  ),
+];
+
 /** What a whole record is: another schema or another rule, and stored records are looked through once more. */
 function soundness(): string {
   const hash = createHash('sha256');
-  const files = ['docs/rovack-file.schema.json', 'rules.ts', 'materialIds.ts', 'soundRecords.ts'];
-  for (const file of files)
-    hash.update(readFileSync(file.includes('/') ? file : `src/storage/soundness/${file}`));
+  for (const file of SOUNDNESS_FILES) hash.update(readFileSync(file));
   return hash.digest('hex').slice(0, 16);
 }
 
@@ -29,6 +36,7 @@ export default defineConfig({
     vuetify({ autoImport: true }),
     straightImports(),
     doorAhead(),
+    recordInputs(ROOT, SOUNDNESS_FILES),
     VitePWA({
       // A newer version waits until the maker takes it in.
       registerType: 'prompt',
@@ -63,7 +71,10 @@ export default defineConfig({
       },
     }),
     // Beside each file its packed one, for servers that hand it out as it is; the page itself is made anew for each visit.
-    compression({ algorithms: ['gzip'], include: /assets\/.*\.(js|css|svg|json)$/ }),
+    compression({
+      algorithms: ['gzip', 'brotliCompress'],
+      include: /assets\/.*\.(js|css|svg|json)$/,
+    }),
   ],
   html: { cspNonce: NONCE },
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },

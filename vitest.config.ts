@@ -9,7 +9,11 @@ const DRAWN = 'src/**/*.vue.test.ts';
 export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   test: {
-    testTimeout: 60_000,
+    // No limit decides on speed: these end a test that hangs.
+    testTimeout: 300_000,
+    hookTimeout: 300_000,
+    teardownTimeout: 60_000,
+    setupFiles: ['tests/fixtures/patience.ts'],
     // Both cores of a small machine: one alone is what the tool would take.
     maxWorkers: 2,
     projects: [
@@ -38,7 +42,7 @@ export default defineConfig({
           include: [DRAWN],
           environment: 'happy-dom',
           isolate: false,
-          setupFiles: ['tests/fixtures/drawnSetup.ts'],
+          setupFiles: ['tests/fixtures/patience.ts', 'tests/fixtures/drawnSetup.ts'],
           server: { deps: { inline: ['vuetify'] } },
         },
       },

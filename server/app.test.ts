@@ -109,6 +109,35 @@ describe('the server', () => {
     rmSync(join(distDir, 'assets', 'app-1.js.gz'));
   });
 
+  it('hands out the file whole where a range of it is none, or is asked for', async () => {
+    const home = await listening('ask');
+    for (const range of [
+      'bytes=9-3',
+      'bytes=x-y',
+      'bytes=-',
+      'bytes=99999-',
+      'lines=1-2',
+      'bytes=0-3',
+    ])
+      for (const path of ['/assets/app-1.js', '/']) {
+        const answer = await fetch(home + path, { headers: { range } });
+        expect([200, 206, 416]).toContain(answer.status);
+        if (path.startsWith('/assets')) expect(await answer.text()).toBe('export {};');
+      }
+  });
+
+  it('refuses with all its headers', async () => {
+    const home = await listening('ask');
+    const post = await fetch(home, { method: 'POST', body: 'x' });
+    const long = await fetch(`${home}/${'a'.repeat(2000)}`);
+    expect([post.status, long.status]).toEqual([405, 414]);
+    for (const { headers } of [post, long]) {
+      expect(headers.get('content-security-policy')).toContain("default-src 'none'");
+      expect(headers.get('x-content-type-options')).toBe('nosniff');
+      expect(headers.get('permissions-policy')).toContain('geolocation=()');
+    }
+  });
+
   it('gives nothing of what lies beside its folder', async () => {
     const home = await listening('ask');
     writeFileSync(join(distDir, 'assets-secret.js'), 'a secret');

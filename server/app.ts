@@ -22,16 +22,10 @@ export interface ServerOptions {
 export function createServer({ distDir, start }: ServerOptions): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use((request, response, next) => {
-    if (!READING.has(request.method)) {
-      response.setHeader('Allow', [...READING].join(', '));
-      refuse(response, 405, 'Only GET and HEAD are answered.');
-    } else if (request.url.length > LONGEST_URL) refuse(response, 414, 'The address is too long.');
-    else {
-      response.locals.nonce = randomBytes(16).toString('base64url');
-      response.setHeader('Permissions-Policy', PERMISSIONS);
-      next();
-    }
+  app.use((_request, response, next) => {
+    response.locals.nonce = randomBytes(16).toString('base64url');
+    response.setHeader('Permissions-Policy', PERMISSIONS);
+    next();
   });
   app.use(
     helmet({
@@ -55,14 +49,28 @@ export function createServer({ distDir, start }: ServerOptions): Express {
       referrerPolicy: { policy: 'no-referrer' },
     }),
   );
+  // After the headers: what is refused has them too.
+  app.use((request, response, next) => {
+    if (!READING.has(request.method)) {
+      response.setHeader('Allow', [...READING].join(', '));
+      refuse(response, 405, 'Only GET and HEAD are answered.');
+    } else if (request.url.length > LONGEST_URL) refuse(response, 414, 'The address is too long.');
+    else next();
+  });
   app.use(compression());
   // Packed once, by the build: a home server has better to do than to pack it for each visit. Looked for at each, as a build
   // may come meanwhile.
+  app.use('/assets', (request, _response, next) => {
+    // Scripts and typefaces are wanted whole; a range that is none would break the answer off.
+    delete request.headers.range;
+    next();
+  });
   app.use(
     '/assets',
     sirv(join(distDir, 'assets'), {
       dev: true,
       gzip: true,
+      brotli: true,
       etag: true,
       setHeaders: (response) => response.setHeader('Cache-Control', FOR_GOOD),
     }),

@@ -2,9 +2,9 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
+import { findChromium } from '../lib/chromium.mjs';
 import { chromium, type Browser, type Page } from '@playwright/test';
 
-const CHROMIUM = '/usr/bin/chromium';
 const UP_WITHIN_MS = 20_000;
 
 /** A browser process of one’s own, that can be killed with all it has started. */
@@ -18,7 +18,7 @@ export async function doomedBrowser(profileDir: string): Promise<DoomedBrowser> 
   const portFile = join(profileDir, 'DevToolsActivePort');
   rmSync(portFile, { force: true });
   const child = spawn(
-    CHROMIUM,
+    findChromium() ?? 'chromium',
     [
       '--headless=new',
       '--no-sandbox',

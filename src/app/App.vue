@@ -10,6 +10,7 @@ import { useSavingStore } from '@/stores/saving';
 import { useWorkshopStore } from '@/stores/workshop';
 import { CATALOG } from '@/ui/fields/materials';
 import FirstVisit from './frame/FirstVisit.vue';
+import InsecureNotice from './frame/InsecureNotice.vue';
 import ScreenGuard from './frame/ScreenGuard.vue';
 import StationRail from './frame/StationRail.vue';
 import UpdateOffer from './frame/UpdateOffer.vue';
@@ -85,7 +86,9 @@ async function begin(): Promise<void> {
   }
 }
 function sayNotOpen(error: unknown): void {
-  problem.value = `This browser would not open its store (${reasonOf(error)}). Private windows often refuse it.`;
+  problem.value =
+    'Couldn’t open the storage of this browser, so nothing would be saved. Private windows often refuse it: open Rovack in a normal window, or in another browser.';
+  console.warn(reasonOf(error));
 }
 
 /** The demo server says so in the page it serves. */
@@ -97,6 +100,7 @@ function startsWithSample(): boolean {
 <template>
   <v-app>
     <a class="skip" href="#main">Skip to the page</a>
+    <InsecureNotice v-if="!isBench" />
     <UpdateOffer v-if="!isBench" />
     <FolderNotice v-if="canShare && isPainted" :is-quiet="isBench" />
     <div v-if="problem" class="problem" role="alert">{{ problem }}</div>

@@ -7,9 +7,19 @@ export interface Message {
   readonly said?: readonly string[];
 }
 
+/** What of a channel is used here. */
+export type Channel = Pick<BroadcastChannel, 'postMessage' | 'addEventListener' | 'close'>;
+
 /** All that have a workshop open hear each other here. @param name the database’s */
-export function channelOf(name: string): BroadcastChannel {
-  return new BroadcastChannel(`rovack ${name}`);
+export function channelOf(name: string): Channel {
+  return openChannel(`rovack ${name}`);
+}
+
+/** A browser without channels has tabs that do not hear each other: what they write is united all the same. */
+function openChannel(name: string): Channel {
+  return typeof BroadcastChannel === 'undefined'
+    ? { postMessage: () => {}, addEventListener: () => {}, close: () => {} }
+    : new BroadcastChannel(name);
 }
 
 /** What the worker at the spare copy tells: everything up to this write is in it. */
@@ -18,6 +28,6 @@ export interface Kept {
 }
 
 /** @param name the database’s */
-export function spareChannelOf(name: string): BroadcastChannel {
-  return new BroadcastChannel(`rovack spare ${name}`);
+export function spareChannelOf(name: string): Channel {
+  return openChannel(`rovack spare ${name}`);
 }

@@ -1,7 +1,8 @@
 import { expect, type Locator, type Page } from '@playwright/test';
+import { PORTS } from './ports';
 
 /** The server that starts an empty browser with the sample workshop. */
-export const SAMPLE_URL = 'http://localhost:4192';
+export const SAMPLE_URL = `http://localhost:${PORTS.sample}`;
 
 export const CARD = `Quay bomb
 2 cups baking soda

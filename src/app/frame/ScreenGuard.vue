@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { defineAsyncComponent, onErrorCaptured, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
+import { saveWords } from '@/stores/saveWords';
+import { useSavingStore } from '@/stores/saving';
 
 /** A screen that throws takes nothing with it: what it stumbled over is named, and all else goes on. */
 // Loaded when it is needed: going through every record needs all models.
 const StumblePanel = defineAsyncComponent(() => import('./StumblePanel.vue'));
 const route = useRoute();
+const saving = useSavingStore();
 const said = ref('');
 /** A slip under one hand, with the screen still standing. */
 const slip = ref('');
@@ -29,7 +32,7 @@ watch(
 
 <template>
   <div v-if="slip" class="slip" role="alert">
-    That could not be done ({{ slip }}). What you made is saved.
+    That could not be done ({{ slip }}). {{ saveWords(saving.status) }}
   </div>
   <StumblePanel v-if="said" :said="said" @again="said = ''" />
   <slot v-else />

@@ -4,6 +4,8 @@ import { useRoute } from 'vue-router';
 import { probeBatch, probeFormula } from '@/core/probing';
 import { NO_RECORDS, writeWorkshopFile, type CollectionName } from '@/storage/file';
 import { nowIso } from '@/stores/now';
+import { saveWords } from '@/stores/saveWords';
+import { useSavingStore } from '@/stores/saving';
 import { useWorkshopStore } from '@/stores/workshop';
 import { download } from '@/ui/frame/download';
 
@@ -11,6 +13,7 @@ import { download } from '@/ui/frame/download';
 defineProps<{ said: string }>();
 const emit = defineEmits<{ again: [] }>();
 const workshop = useWorkshopStore();
+const saving = useSavingStore();
 const route = useRoute();
 
 interface Culprit {
@@ -65,7 +68,7 @@ function layAway({ of, id }: Culprit): void {
   <section class="stumble" aria-label="This screen stumbled" role="alert">
     <h1>This screen stumbled</h1>
     <p>
-      It could not be drawn ({{ said }}). What you made is saved, and every other screen goes on.
+      It could not be drawn ({{ said }}). {{ saveWords(saving.status) }} Every other screen goes on.
     </p>
     <p v-if="isLooking" class="quiet">Looking for the record it stumbled over…</p>
     <template v-else>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
+import { saveWords } from '@/stores/saveWords';
 import { useSavingStore } from '@/stores/saving';
 import { useUpdatesStore } from '@/stores/updates';
 
@@ -16,7 +17,9 @@ async function takeIn(): Promise<void> {
 
 <template>
   <div v-if="updates.isLeftBehind" class="offer" role="alert">
-    <span>Rovack is newer than this tab. What is here is saved: load it anew to go on.</span>
+    <span
+      >Rovack is newer than this tab. {{ saveWords(saving.status) }} Load it anew to go on.</span
+    >
     <v-btn size="small" variant="flat" @click="updates.reload">Load anew</v-btn>
   </div>
   <div v-else-if="updates.isWaiting && !isLater" class="offer" role="status">

@@ -21,6 +21,7 @@ export interface DbEvents {
 
 /** Opens the workshop's database, creates what is missing and brings what an older release stored up. */
 export async function openWorkshopDb(name: string, events: DbEvents = {}): Promise<WorkshopDb> {
+  if (typeof indexedDB === 'undefined') throw new Error('this browser has no database for pages');
   // Loaded beforehand: a transaction does not wait for it.
   const stored = await storedVersion(name);
   if (stored === 0) events.onAbsent?.();

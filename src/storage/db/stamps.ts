@@ -1,3 +1,4 @@
+import { newId } from '@/core/formula';
 import { STORE_NAMES, type Key } from '../keys';
 import type { Vector } from '../vectors';
 
@@ -43,7 +44,7 @@ export const WRITTEN_STORES = [
 ] as const;
 
 export function newDeviceId(): string {
-  return crypto.randomUUID().slice(0, 8);
+  return newId().slice(0, 8);
 }
 
 /** Who this browser is; drawn anew where it has not been anyone yet. */

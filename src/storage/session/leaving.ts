@@ -1,3 +1,5 @@
+import { newId } from '@/core/formula';
+
 /** A record that was not yet written when its page went away; `base` is what the database held when it was changed. */
 export interface Unwritten {
   readonly key: string;
@@ -15,7 +17,7 @@ const prefixOf = (name: string) => `rovack unwritten ${name} `;
  */
 export function leave(name: string, unwritten: readonly Unwritten[]): () => void {
   if (unwritten.length === 0) return () => {};
-  const place = prefixOf(name) + crypto.randomUUID();
+  const place = prefixOf(name) + newId();
   try {
     localStorage.setItem(place, JSON.stringify(unwritten));
     return () => localStorage.removeItem(place);

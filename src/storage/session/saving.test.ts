@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { openQuietly } from '../../../tests/fixtures/session';
 import { newFormula } from '@/core/formula';
@@ -20,6 +20,22 @@ beforeEach(() => {
 
 /** The next turn of the event loop, whatever the clock says. */
 const turn = () => new Promise((next) => setImmediate(next));
+
+describe('a browser at an address that is not secure', () => {
+  afterEach(() => vi.unstubAllGlobals());
+  it('saves all the same: ids, locks and channels that it lacks are not needed for that', async () => {
+    vi.stubGlobal('crypto', { getRandomValues: crypto.getRandomValues.bind(crypto) });
+    vi.stubGlobal('BroadcastChannel', undefined);
+    vi.stubGlobal('navigator', {});
+    const session = await openQuietly('tablet');
+    const made = newFormula('Ebb', bodyFrom(LANTERN), NOW);
+    session.put('formulas', [made]);
+    await session.flush();
+    session.leave();
+    session.close();
+    expect((await openQuietly('tablet')).loaded.records.formulas).toEqual([made]);
+  });
+});
 
 describe('how saving stands', () => {
   const told = async () => {

@@ -54,10 +54,10 @@ export async function guardSpare(name: string): Promise<'again' | 'left'> {
         if (spare.isWeary()) beginAfresh();
       };
       const failed = new Promise<never>((_, reject) => {
-        channel.onmessage = ({ data: { keys } }: MessageEvent<Message>) => {
+        channel.addEventListener('message', ({ data: { keys } }: MessageEvent<Message>) => {
           running = running.then(() => follow(keys.includes(SETTINGS_KEY)));
           running.catch(reject);
-        };
+        });
       });
       // What was written while the copy was opened.
       running = follow(true);

@@ -1,4 +1,4 @@
 export { guardSpare } from './guard';
-export { restoreSpare } from './restore';
+export { restoreSpare, type Restored } from './restore';
 export { sayRestored } from './words';
 export { sparePlace } from './place';

@@ -7,15 +7,28 @@ import { sparePlace } from './place';
 /** So many records go in at once. */
 const AT_ONCE = 200;
 
+/** What came back of the spare copy. */
+export interface Restored {
+  readonly count: number;
+  /** False where the browser was stopped before its first copy was finished: then it is what had been written of it. */
+  readonly isWhole: boolean;
+}
+
 /**
- * Puts everything of the spare copy into a database that has just been made anew.
+ * Puts everything of the spare copy into a database that has just been made anew: the newest copy that is whole, and over it
+ * what had been written of the next one, as that is newer. Where none is whole yet, what there is of it is better than
+ * nothing.
  * @param name the database’s
- * @returns how many records came back; null where there is no copy that is whole
+ * @returns null where nothing was ever copied
  */
-export async function restoreSpare(db: WorkshopDb, name: string): Promise<number | null> {
+export async function restoreSpare(db: WorkshopDb, name: string): Promise<Restored | null> {
   const place = await sparePlace(name, false);
-  const copy = place && (await newestIn(place));
-  return copy ? restoreFrom(db, copy.file, copy.head) : null;
+  const copies = place ? await copiesIn(place) : [];
+  let count = 0;
+  for (const { file, head } of copies) count = await restoreFrom(db, file, head);
+  return copies.length === 0 || count === 0
+    ? null
+    : { count, isWhole: copies.some(({ isWhole }) => isWhole) };
 }
 
 /** The same from one file. What an older release has written is brought up first. */
@@ -38,17 +51,29 @@ export async function restoreFrom(db: WorkshopDb, file: Blob, head: Head): Promi
   return counts.reduce((sum, count) => sum + count, 0);
 }
 
-async function newestIn(
-  place: FileSystemDirectoryHandle,
-): Promise<{ readonly file: Blob; readonly head: Head } | null> {
-  const found: { readonly file: Blob; readonly head: Head }[] = [];
+interface Copy {
+  readonly file: Blob;
+  readonly head: Head;
+  readonly isWhole: boolean;
+}
+
+/** The newest whole copy, and those that were begun after it; oldest first. */
+async function copiesIn(place: FileSystemDirectoryHandle): Promise<readonly Copy[]> {
+  const found: Copy[] = [];
   for (const name of SPARE_FILES) {
     const handle = await place.getFileHandle(name).catch(() => null);
     const file = await handle?.getFile();
     const head = file && headIn(await file.slice(0, HEAD_BYTES).text());
-    if (file && head?.wholeBytes && head.wholeBytes <= file.size) found.push({ file, head });
+    if (!file || !head) continue;
+    found.push({ file, head, isWhole: head.wholeBytes !== null && head.wholeBytes <= file.size });
   }
-  return found.sort((a, b) => b.head.generation - a.head.generation)[0] ?? null;
+  const inOrder = found.sort((a, b) => a.head.generation - b.head.generation);
+  return inOrder.slice(
+    Math.max(
+      0,
+      inOrder.findLastIndex(({ isWhole }) => isWhole),
+    ),
+  );
 }
 
 async function* linesOf(file: Blob): AsyncGenerator<SpareLine> {

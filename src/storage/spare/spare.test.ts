@@ -298,7 +298,52 @@ describe('a database that the browser has lost', () => {
     globalThis.indexedDB = new IDBFactory();
     const again = await workshop();
     expect(again.loaded.records.formulas.map(({ name }) => name)).toEqual(['One']);
-    expect(said).toEqual([sayRestored(false, 1)]);
+    expect(said).toEqual([sayRestored(false, { count: 1, isWhole: true })]);
+  });
+
+  it('before its first copy was finished has back what had been written of it, and that is said', async () => {
+    const place = folderInMemory();
+    vi.stubGlobal('navigator', { storage: { getDirectory: async () => place.handle } });
+    const session = await workshop();
+    session.put('formulas', [lantern('One'), lantern('Two')]);
+    await session.flush();
+    await spare();
+    // The browser was stopped before the head said that it is whole, in the middle of the second line.
+    const whole = new TextDecoder().decode(files[0].bytes);
+    const [first = '', second = ''] = whole.slice(HEAD_BYTES).split('\n');
+    const head = headIn(whole);
+    if (!head) throw new Error('the copy has a head');
+    place.set(
+      `${NAME} spare copy/spare-1`,
+      `${headLine({ ...head, wholeBytes: null })}${first}\n${second.slice(0, 40)}`,
+    );
+    globalThis.indexedDB = new IDBFactory();
+    const again = await workshop();
+    expect(again.loaded.records.formulas).toHaveLength(1);
+    expect(said).toEqual([sayRestored(false, { count: 1, isWhole: false })]);
+    expect(said[0]).toMatch(/not finished/);
+  });
+
+  it('while its copy was written anew has the old copy back, and over it what is newer', async () => {
+    const place = folderInMemory();
+    vi.stubGlobal('navigator', { storage: { getDirectory: async () => place.handle } });
+    const session = await workshop();
+    const [one, two] = [lantern('One'), lantern('Two')];
+    session.put('formulas', [one, two]);
+    await session.flush();
+    await spare();
+    place.set(`${NAME} spare copy/spare-1`, new TextDecoder().decode(files[0].bytes));
+    const next = headIn(new TextDecoder().decode(files[0].bytes));
+    if (!next) throw new Error('the copy has a head');
+    const newer = { key: `formulas/${two.id}`, record: { ...two, name: 'Newer' }, stamp: null };
+    place.set(
+      `${NAME} spare copy/spare-2`,
+      headLine({ ...next, generation: next.generation + 1, wholeBytes: null }) + line(newer),
+    );
+    globalThis.indexedDB = new IDBFactory();
+    const again = await workshop();
+    expect(again.loaded.records.formulas.map(({ name }) => name).sort()).toEqual(['Newer', 'One']);
+    expect(said).toEqual([sayRestored(false, { count: 2, isWhole: true })]);
   });
 
   it('a first visit is nothing lost; one that is lost without a copy is said', async () => {
@@ -306,6 +351,8 @@ describe('a database that the browser has lost', () => {
     expect(said).toEqual([]);
     expect(sayRestored(false, null)).toBeNull();
     expect(sayRestored(true, null)).toContain('no spare copy');
-    expect(sayRestored(true, 2)).toContain('everything is back from the spare copy: 2 records');
+    expect(sayRestored(true, { count: 2, isWhole: true })).toContain(
+      'everything is back from the spare copy: 2 records',
+    );
   });
 });
