@@ -1,4 +1,5 @@
 import { newId, newPart, type Part, type UnreadLine } from '../formula';
+import { dangerousMeant, dangersIn, isStop } from '../materials';
 import { readForEvery, timesIn, timesLine, type ForEvery } from './forEvery';
 import { readHeading, readPerPiece, readYield, type Heading } from './headings';
 import { bareLine } from './lineText';
@@ -70,10 +71,49 @@ export function collect(rawLines: readonly string[], known: Known): Found {
     isEmpty: true,
   };
   rawLines.forEach((raw, index) => {
+    const asked = found.unread.length;
     takeRow(found, raw, index + 1);
+    askOfDangers(found, raw, index + 1, asked);
   });
   for (const entry of found.waiting) takeForEvery(found, entry);
   return found;
+}
+
+/**
+ * A danger is asked about wherever it stands: in a chatty sentence, a heading, behind a line that was read. Only a line that
+ * is left out, and a plain warning, are quiet.
+ * @param asked how many questions there were before this line
+ */
+function askOfDangers(found: Found, raw: string, number: number, asked: number): void {
+  if (raw.trim().startsWith('#')) return;
+  const dangers = dangersIn(raw);
+  const known = new Set<string>();
+  found.unread.forEach((entry, i) => {
+    if (i < asked || entry.reason.code !== 'dangerous') return;
+    // A note behind the name may be what says it: the question then speaks of that.
+    const own = dangerousMeant(entry.reason.about);
+    const named = own ? null : dangers[0];
+    if (named) found.unread[i] = { ...entry, reason: { code: 'dangerous', about: named.words } };
+    known.add(own?.id ?? named?.substance.id ?? '');
+  });
+  for (const { substance, words } of dangers) {
+    if (known.has(substance.id)) continue;
+    known.add(substance.id);
+    const id = newId();
+    found.unread.push({
+      id,
+      line: number,
+      text: raw.trim(),
+      reason: { code: isStop(substance) ? 'dangerous' : 'unknown', about: words.slice(0, 200) },
+      choices: [],
+      partId: found.current.id,
+    });
+    found.isEmpty = false;
+    const at = found.rows.findLastIndex((one) => one.number === number);
+    const before = found.rows[at];
+    if (before) found.rows[at] = { ...before, became: 'unread', ids: [...before.ids, id] };
+    else row(found, number, raw, 'unread', [id]);
+  }
 }
 
 /** `# Harbor light` over a recipe is its name, as Rovack writes it; any other such line is left out. */

@@ -1,5 +1,5 @@
 import { allLines } from '../../formula';
-import { dangerousMeant, dangerousNamed } from '../../materials';
+import { dangerousMeant, dangersIn, type DangerousSubstance } from '../../materials';
 import type { Finding, Rule } from '../types';
 
 /** A line that may be off by more than this is named. Start value of ours. */
@@ -19,26 +19,38 @@ export const measureRules: Rule = (examined) => [
 
 /** What must not be in it at all, whether it is still asked or on the shelf by that name. */
 const dangerous: Rule = ({ body, materials }): readonly Finding[] => {
-  const meant = [
-    ...body.unread.flatMap(({ reason }) =>
-      reason.code === 'dangerous' ? (dangerousMeant(reason.about) ?? []) : [],
-    ),
+  const named = (text: string) => dangersIn(text).map(({ substance }) => substance);
+  const meant = new Set([
+    ...body.unread.flatMap(({ reason, text }) => [
+      ...[reason.code === 'dangerous' ? dangerousMeant(reason.about) : null].filter(
+        (one) => one !== null,
+      ),
+      ...named(text),
+    ]),
+    ...(body.notes ?? []).flatMap(named),
     ...materials.flatMap(({ material, massG }) =>
-      massG > 0 && material.id !== material.likeId ? (dangerousNamed(material.name) ?? []) : [],
+      massG > 0 && material.id !== material.likeId
+        ? [material.name, material.inci].flatMap(named)
+        : [],
     ),
-  ];
-  if (meant.length === 0) return [];
-  return [
-    {
-      code: 'dangerous-substance',
-      severity: 'stop',
-      facts: {
-        names: [...new Set(meant.map(({ name }) => name))],
-        whys: [...new Set(meant.map(({ why }) => why))],
-      },
-      source: 'inorganic chemistry; EU Regulation 1272/2008, from memory',
-    },
-  ];
+  ]);
+  // What is barred on skin is a warning in a piece that cleans.
+  const isWarned = ({ level, notOnSkin }: DangerousSubstance) =>
+    level === 'warning' || (notOnSkin === true && body.family === 'cleaning-fizzy');
+  const of = (severity: 'stop' | 'warning') => {
+    const such = [...meant].filter((one) => isWarned(one) === (severity === 'warning'));
+    return such.length === 0
+      ? []
+      : [
+          {
+            code: 'dangerous-substance' as const,
+            severity,
+            facts: { names: such.map(({ name }) => name), whys: such.map(({ why }) => why) },
+            source: 'inorganic chemistry; EU Regulation 1272/2008, from memory',
+          },
+        ];
+  };
+  return [...of('stop'), ...of('warning')];
 };
 
 /** Monohydrate against anhydrous, by their molar masses: 106.0 of 124.0. */

@@ -1,7 +1,7 @@
 import type { Catalog } from '../catalog';
 import type { Material } from '../material';
 import { comparableName, nameIndex } from './comparable';
-import { dangerousIn, dangerousNear } from './dangerous';
+import { dangerousNamed, dangerousNear, isStop } from './dangers';
 import { editDistance, slipsAllowed } from './editDistance';
 import { colorByHue } from './hues';
 import { materialByStrength } from './strengths';
@@ -102,7 +102,8 @@ export function recognizeMaterial(catalog: Catalog, written: string): Recognitio
   const whole = nameIndex(catalog).get(name);
   if (whole && !AMBIGUOUS.has(name))
     return { kind: ASSUMED.has(name) ? 'assumed' : 'certain', material: whole };
-  if (dangerousIn(name)) return { kind: 'dangerous', choices: [] };
+  const danger = dangerousNamed(written);
+  if (danger) return { kind: isStop(danger) ? 'dangerous' : 'unknown', choices: [] };
   const bare = withoutQualifiers(name);
   return (
     bySpecialty(catalog, name, bare) ??
@@ -115,7 +116,7 @@ export function recognizeMaterial(catalog: Catalog, written: string): Recognitio
 export function closestMaterial(catalog: Catalog, written: string): Material | undefined {
   const name = comparableName(written);
   const near = nearest(catalog, name);
-  if (!near || dangerousIn(name) || dangerousNear(name, near.slips)) return undefined;
+  if (!near || dangerousNamed(written) || dangerousNear(name, near.slips)) return undefined;
   return near.material;
 }
 
@@ -202,16 +203,33 @@ function figuresIn(name: string): string {
   return (name.match(/\d+/g) ?? []).join(' ');
 }
 
-/** Materials that share a telling word with the name, at most four. */
+/** Words that too many names share: what has only one of these in common is no neighbor. */
+const DULL = new Set(
+  (
+    'powder salt oil flake cream sugar acid soda sodium potassium calcium magnesium essential butter water extract liquid ' +
+    'flower petal leaf root seed crystal granule grain bead ball spirit milk color free ' +
+    'dye chloride sulfate carbonate oxide hydroxide nitrate phosphate acetate tablet cleaner solution gel paste lemon ' +
+    'bath baking washing cooking natural plant herb scent balm wax'
+  ).split(' '),
+);
+const MOST_CHOICES = 4;
+
+/** A whole known name of several words inside what is written says more than single words. */
+const WHOLE_NAME = 10;
+
+/** Materials that share telling words with the name, at most four; for a name nobody knows at all there are none. */
 function choicesFor(catalog: Catalog, name: string): readonly string[] {
-  const words = new Set(
-    withoutQualifiers(name)
-      .split(' ')
-      .filter((word) => word.length > 3),
-  );
-  const ids = new Set<string>();
-  for (const [key, material] of nameIndex(catalog))
-    if (key.split(' ').some((word) => words.has(word) && word !== 'essential'))
-      ids.add(material.id);
-  return [...ids].slice(0, 4);
+  const bare = withoutQualifiers(name);
+  const words = bare.split(' ').filter((word) => word.length > 3 && !DULL.has(word));
+  const score = new Map<string, number>();
+  for (const [key, material] of nameIndex(catalog)) {
+    const own = key.split(' ');
+    const shared = words.filter((word) => own.includes(word)).length;
+    const whole = own.length > 1 && ` ${bare} `.includes(` ${key} `) ? WHOLE_NAME : 0;
+    if (shared + whole > (score.get(material.id) ?? 0)) score.set(material.id, shared + whole);
+  }
+  return [...score]
+    .sort(([, a], [, b]) => b - a)
+    .slice(0, MOST_CHOICES)
+    .map(([id]) => id);
 }
