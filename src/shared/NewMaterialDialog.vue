@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { newId } from '@/core/formula';
-import { dangerousNamed, materialById, newOwnMaterial, SHIPPED } from '@/core/materials';
+import { dangerousNamed, isStop, materialById, newOwnMaterial, SHIPPED } from '@/core/materials';
 import { capital } from '@/core/words';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
@@ -33,7 +33,8 @@ const problem = computed(() => {
   if (catalog.value.offered.some((material) => material.name.toLowerCase() === wanted))
     return 'There is a material of that name already.';
   const danger = dangerousNamed(name.value);
-  if (danger) return `${capital(danger.name)} must not be in a fizzing product: ${danger.why}.`;
+  if (danger && isStop(danger))
+    return `${capital(danger.name)} must not be in a fizzing product: ${danger.why}.`;
   return likeId.value === null
     ? 'Say what it behaves like: its density, its water and its cautions are taken from there.'
     : '';
@@ -43,11 +44,10 @@ function add(): void {
   if (problem.value || likeId.value === null) return;
   // What is like one of the maker's own is like what that one is like.
   const like = materialOf(likeId.value).likeId;
-  const own = {
-    ...newOwnMaterial(materialById(SHIPPED, like)),
+  const own = newOwnMaterial(materialById(SHIPPED, like), 'own', {
     id: newId(),
     name: name.value.trim(),
-  };
+  });
   workshop.put('materials', [own]);
   isOpen.value = false;
   emit('added', own.id);

@@ -45,7 +45,7 @@ export const useBenchStore = defineStore('bench', () => {
   );
 
   /** Keeps the version that is made, opens a record for each bowl and takes the first in hand. */
-  function start(request: ScaleRequest, plan: ScalePlan): readonly Batch[] {
+  function start(request: ScaleRequest, plan: ScalePlan, isOwnUse = false): readonly Batch[] {
     const formula = workshop.formulaInHand;
     if (!formula) return [];
     const now = nowIso();
@@ -72,6 +72,7 @@ export const useBenchStore = defineStore('bench', () => {
         squirtG: workshop.squirtG,
         readings: freezeReadings(evaluation, plan.factor / plan.bowlCount),
         code,
+        isOwnUse,
         now,
       });
     });
@@ -79,6 +80,11 @@ export const useBenchStore = defineStore('bench', () => {
     workshop.changeSettings({ batchInHandId: started[0]?.id ?? null });
     return started;
   }
+
+  /** The batch in hand as it stands in the formula, judged: what its weighings have to say. */
+  const judged = computed(() =>
+    batch.value && conditions.value ? evaluate(batch.value.body, conditions.value) : null,
+  );
 
   const settle = (entry: NewEntry) =>
     apply((current) => settleStep(current, signed(entry), nowIso()));
@@ -171,6 +177,7 @@ export const useBenchStore = defineStore('bench', () => {
     batch,
     step,
     conditions,
+    judged,
     start,
     settle,
     write,

@@ -8,7 +8,7 @@ import type { Batch } from '@/core/records';
 import { cavityMl } from '@/core/scaling';
 import type { Trial, taughtByTrials } from '@/core/trials';
 import { isInALot, usersOfMaterial } from '@/core/shelf';
-import { USUAL_SETTINGS, smallMeasuresOf, squirtG, type Settings } from '@/core/workshop';
+import { USUAL_SETTINGS, scaleFor, smallMeasuresOf, squirtG, type Settings } from '@/core/workshop';
 import {
   COLLECTION_NAMES,
   isCollection,
@@ -102,6 +102,16 @@ export const useWorkshopStore = defineStore('workshop', () => {
     trials: taught.value,
     fills: fills.value,
   }));
+  /** Does a batch come of the sample: by itself, or by the formula it was made from? */
+  const isOfSample = (batch: Batch | null): boolean =>
+    batch !== null &&
+    (batch.origin === 'sample' ||
+      formulas.value.some(({ id, origin }) => id === batch.formulaId && origin === 'sample'));
+  /** Is a batch weighed on the simulated scale, or was it? */
+  const usesPracticeScale = (batch: Batch): boolean =>
+    batch.entries.some((entry) => 'by' in entry && entry.by === 'simulated-scale') ||
+    (batch.outcome === 'at-the-bench' &&
+      scaleFor(settings.value, isOfSample(batch)) === 'simulated');
   const sampleCount = computed(
     () =>
       [...everyRecord(records.value), ...past.value].filter(({ origin }) => origin === 'sample')
@@ -312,11 +322,13 @@ export const useWorkshopStore = defineStore('workshop', () => {
   async function openSample(): Promise<void> {
     const sample = sampleFrom(await sampleText());
     const workshop = moveInTime(sample, msSince(sample.exportedAt));
+    const wasFirstVisit = isFirstVisit.value;
     const write = session?.hold();
     try {
       putAll(previewImport(workshop, records.value).fresh);
       changeSettings({
         formulaInHandId: workshop.formulas[0]?.id ?? null,
+        ...(wasFirstVisit && { scaleSource: 'simulated' as const }),
         requests: { ...workshop.settings?.requests, ...settings.value.requests },
         makers:
           settings.value.makers.length > 0
@@ -340,6 +352,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   /** Takes the sample workshop out as a whole; the maker's own records stay. */
   function removeSample(): void {
     if (settings.value.maker.name === SAMPLE_MAKER) changeSettings({ maker: USUAL_SETTINGS.maker });
+    if (settings.value.scaleSource === 'simulated') changeSettings({ scaleSource: 'typed' });
     const isOwn = ({ origin }: { readonly origin: string }) => origin === 'own';
     const ownFormulas = formulas.value.filter(isOwn);
     const ownBatches = batches.value.filter(isOwn);
@@ -405,6 +418,8 @@ export const useWorkshopStore = defineStore('workshop', () => {
     smallMeasures,
     squirtG: gramsOfSquirt,
     sampleCount,
+    isOfSample,
+    usesPracticeScale,
     load,
     fetchSample: () => void sampleText().catch(() => undefined),
     tellRest,

@@ -97,6 +97,7 @@ export interface FindingFacts {
   };
   'not-for-skin': MaterialFacts;
   'not-for-this-use': MaterialFacts & { readonly why: string };
+  'external-use-color': MaterialFacts;
   'detergent-bath-caution': MaterialFacts;
   'oil-in-cleaning-piece': MaterialFacts;
   'oil-in-steamer': MaterialFacts;

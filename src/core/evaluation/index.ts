@@ -15,6 +15,7 @@ export type { JudgedReading, JudgedReadings, ReadingId } from './types';
 export type { DampVerdict, Evaluation, Finding, Fix, Lasting, Severity } from './types';
 export type { FindingCode, FindingFacts } from './facts';
 export { sayFinding } from './words';
+export { warningsAtStep, warningsOf, type Warning } from './warnings';
 export { sameChemistryG } from './swap';
 export { gasTrace } from './gasTrace';
 export type { GasPoint } from './gasTrace';

@@ -182,6 +182,11 @@ const WORDS: Words = {
       `${listed(names)} does not belong here: ${why}.`,
       'Choose another, and check the rules of the place you sell in.',
     ),
+  'external-use-color': ({ names }) =>
+    said(
+      `${listed(names)}: listed for external use only. One reading keeps that out of a bath, as its water reaches mucous membranes; another allows it in what is rinsed off.`,
+      'Check the rules where you sell, or choose another color.',
+    ),
   'detergent-bath-caution': ({ names }) =>
     said(
       `${listed(names)} foams: a foaming bath product has to carry its caution.`,

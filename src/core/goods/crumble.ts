@@ -20,10 +20,11 @@ export function crumbledMaterial(batch: Batch, catalog: Catalog, id: string): Ow
   for (const { material, massG } of contents)
     grams.set(material.id, (grams.get(material.id) ?? 0) + massG);
   return {
-    ...newOwnMaterial(materialById(catalog, 'sodium-bicarbonate'), batch.origin),
-    id,
-    // By its batch: another batch of the formula, or another formula of that name, is made of something else.
-    name: `Embed powder, crumbled ${batch.code}, ${batch.formulaName}`.slice(0, 80),
+    ...newOwnMaterial(materialById(catalog, 'sodium-bicarbonate'), batch.origin, {
+      id,
+      // By its batch: another batch of the formula, or another formula of that name, is made of something else.
+      name: `Embed powder, crumbled ${batch.code}, ${batch.formulaName}`.slice(0, 80),
+    }),
     synonyms: [`crumbled ${batch.code}`.toLowerCase().slice(0, 80)],
     madeOf: [...grams]
       .sort(([, a], [, b]) => b - a)

@@ -20,7 +20,8 @@ export interface WrappedStock {
 /** What a batch gave: counted, less what was found bad since and what is kept back; nothing while nobody has counted. */
 export function givenBy(batch: Batch): Loose {
   const counted = countOf(batch);
-  if (counted === null) return { good: 0, second: 0, sampler: 0 };
+  // Made for oneself: nothing of it is stock.
+  if (counted === null || batch.isOwnUse) return { good: 0, second: 0, sampler: 0 };
   const inspected = standing(batch, 'inspected');
   // Who looked at more than was counted whole looked at the rejects of the count once more.
   const bad = inspected.reduce(
@@ -65,7 +66,7 @@ export function looseStock(
 ): readonly LooseStock[] {
   const change = looseChanges(moves);
   return batches
-    .filter((batch) => countOf(batch) !== null)
+    .filter((batch) => countOf(batch) !== null && !batch.isOwnUse)
     .map((batch) => {
       const first = givenBy(batch);
       const since = change.get(batch.id);

@@ -66,6 +66,9 @@ function materialOf(row: MaterialRow): Material {
   });
 }
 
+/** The label name of every scent. */
+const ANY_SCENT = 'Parfum';
+
 function overlaid(like: Material, own: OwnMaterial): Material {
   const maker = <T>(value: T) => ({ value, source: 'maker' as const });
   const { bulkDensityGMl, ...rest } = like;
@@ -75,7 +78,8 @@ function overlaid(like: Material, own: OwnMaterial): Material {
     ...(bulkDensityGMl && !own.levelDensityGMl && { bulkDensityGMl }),
     id: own.id,
     name: own.name,
-    inci: own.inci || like.inci,
+    // What is like another takes its behavior, never its label name; any scent goes by the same one.
+    inci: own.inci || (own.id === like.id || like.inci === ANY_SCENT ? like.inci : ''),
     synonyms: [...own.synonyms, ...(own.id === like.id ? [like.name, ...like.synonyms] : [])],
     ...(own.trueDensityGMl && { trueDensityGMl: maker(own.trueDensityGMl.value) }),
     ...(own.levelDensityGMl &&

@@ -1,16 +1,20 @@
 import type { Material } from './material';
 import type { OwnMaterial } from './own';
 
-/** A record of the maker's own for a catalog material, in which nothing is known better yet. */
+/**
+ * A record of the maker's own for a catalog material, in which nothing is known better yet.
+ * @param as a material of its own that only behaves like it: its name, and no label name until that is written
+ */
 export function newOwnMaterial(
   { id: likeId, name, inci }: Material,
   origin: OwnMaterial['origin'] = 'own',
+  as: { readonly id: string; readonly name: string } | null = null,
 ): OwnMaterial {
   return {
-    id: likeId,
+    id: as?.id ?? likeId,
     origin,
-    name,
-    inci,
+    name: as?.name ?? name,
+    inci: as ? '' : inci,
     synonyms: [],
     likeId,
     trueDensityGMl: null,

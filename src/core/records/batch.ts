@@ -25,6 +25,8 @@ export interface BatchStart {
   /** Of the maker's own sprayers, by what stands in them. */
   readonly squirtG?: (materialId: string) => number;
   readonly code: string;
+  /** Not for sale. */
+  readonly isOwnUse?: boolean;
   /** ISO 8601 with zone. */
   readonly now: string;
 }
@@ -83,6 +85,7 @@ export function startBatch(start: BatchStart): Batch {
     startedAt: now,
     finishedAt: null,
     outcome: 'at-the-bench',
+    ...(start.isOwnUse && { isOwnUse: true }),
   };
 }
 

@@ -200,6 +200,8 @@ export const batchSchema = z.object({
   entries: z.array(batchEntrySchema).max(MOST.entries),
   startedAt: moment,
   finishedAt: moment.nullable(),
+  /** Made for oneself: no label, no stock. */
+  isOwnUse: z.boolean().optional(),
   outcome: z.enum(['at-the-bench', 'made', 'given-up']),
 });
 

@@ -8,7 +8,7 @@ export const OUTCOME_WORDS: Readonly<Record<Batch['outcome'], string>> = {
 };
 
 export const WEIGHED_BY_WORDS: Readonly<Record<WeighedBy, string>> = {
-  'simulated-scale': 'simulated scale',
+  'simulated-scale': 'practice scale',
   'serial-scale': 'serial scale',
   typed: 'typed',
   drops: 'drops',

@@ -2,14 +2,17 @@
 const SMALL_FRACTION = 0.02;
 const LARGE_FRACTION = 0.01;
 const LARGE_FROM_G = 100;
+/** However coarse the scale: a band never reaches down to nothing. */
+const MOST_FRACTION = 0.5;
 
 export type Against = 'under' | 'within' | 'over';
 
-/** @returns grams either way that still count as weighed; at least one step of the scale */
+/** @returns grams either way that still count as weighed; at least one step of the scale, and at most half of the target */
 export function toleranceG(targetG: number, stepG: number): number {
   if (!(targetG >= 0)) throw new RangeError(`targetG must be 0 or more, got ${targetG}`);
   const fraction = targetG >= LARGE_FROM_G ? LARGE_FRACTION : SMALL_FRACTION;
-  return Math.max(stepG, targetG * fraction);
+  const bandG = Math.max(stepG, targetG * fraction);
+  return targetG > 0 ? Math.min(bandG, targetG * MOST_FRACTION) : bandG;
 }
 
 /** Where a reading stands against its target. An empty pan is under, however wide the band. */

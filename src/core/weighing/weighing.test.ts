@@ -26,6 +26,10 @@ describe('a reading against its target', () => {
     expect(toleranceG(18, 0.1)).toBeCloseTo(0.36, 9);
     expect(toleranceG(1000, 1)).toBe(10);
     expect(toleranceG(2, 0.1)).toBe(0.1);
+    // A coarse scale never has a band that reaches down to nothing.
+    expect(toleranceG(0.2, 0.1)).toBe(0.1);
+    expect(toleranceG(0.1, 0.1)).toBe(0.05);
+    expect(toleranceG(0.03, 1)).toBe(0.015);
   });
 
   it.each([

@@ -10,7 +10,7 @@ export const USUAL_SETTINGS: Settings = {
   tub: { volumeL: 150, alkalinityMgL: 100, tempC: 38 },
   basin: { volumeL: 5, alkalinityMgL: 100, tempC: 45 },
   scaleStepG: 0.1,
-  scaleSource: 'simulated',
+  scaleSource: 'typed',
   roomSource: 'typed',
   sensorPlace: 'workroom',
   serialBaud: 9600,

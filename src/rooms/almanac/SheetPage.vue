@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue';
+import { conditionsOfBatch } from '@/core/conditions';
+import { evaluate, warningsOf } from '@/core/evaluation';
 import { useWorkshopStore } from '@/stores/workshop';
 import BenchSheet from '@/ui/paper/BenchSheet.vue';
 import PageHeader from '@/shared/PageHeader.vue';
@@ -33,6 +35,9 @@ const sheet = computed(() => {
     day: of.startedAt,
     code: of.code,
     link: `${location.origin}/almanac/${of.id}`,
+    warnings: warningsOf(evaluate(of.body, conditionsOfBatch(workshop.facts, of))),
+    isPractice: workshop.usesPracticeScale(of),
+    isOwnUse: of.isOwnUse ?? false,
   });
 });
 </script>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Settings } from '@/core/workshop';
+import { scaleFor, type Settings } from '@/core/workshop';
 import { useWorkshopStore } from '@/stores/workshop';
 import SerialPanel from './SerialPanel.vue';
 import WaterFields from './WaterFields.vue';
@@ -30,14 +30,18 @@ const LOOKS = [
     <h2>Bench and water</h2>
     <div class="fields">
       <v-radio-group
-        :model-value="workshop.settings.scaleSource"
+        :model-value="scaleFor(workshop.settings, workshop.sampleCount > 0)"
         label="The scale at the bench"
         @update:model-value="
           (scaleSource) =>
             workshop.changeSettings({ scaleSource: scaleSource as Settings['scaleSource'] })
         "
       >
-        <v-radio label="The simulated scale, to try things out" value="simulated" />
+        <v-radio
+          v-if="workshop.sampleCount > 0"
+          label="Practice scale, for the sample only; my own is typed"
+          value="simulated"
+        />
         <v-radio label="My own; I type what it shows" value="typed" />
         <v-radio label="My own, on a cable: it is read as it weighs" value="serial" />
       </v-radio-group>

@@ -1,11 +1,16 @@
 <script setup lang="ts">
 import { useNow, useWakeLock } from '@vueuse/core';
+import { storeToRefs } from 'pinia';
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import { warningsAtStep } from '@/core/evaluation';
+import { materialById } from '@/core/materials';
 import type { BenchStep } from '@/core/making';
 import { awayHours, benchSteps, clockBehindS, roomOf, type Batch } from '@/core/records';
 import { useBenchStore } from '@/stores/bench';
 import SaveMark from '@/shared/SaveMark.vue';
+import PracticeBand from '@/ui/frame/PracticeBand.vue';
+import { useWorkshopStore } from '@/stores/workshop';
 import RoomDialog from '@/shared/RoomDialog.vue';
 import { counted } from '@/core/words';
 import AddDialog from './AddDialog.vue';
@@ -17,6 +22,14 @@ import { STEPS } from './steps';
 
 const props = defineProps<{ batch: Batch; step: BenchStep }>();
 const bench = useBenchStore();
+const workshop = useWorkshopStore();
+const { catalog } = storeToRefs(workshop);
+/** What has to be said where this is weighed. */
+const warnings = computed(() => {
+  const { step } = props;
+  if (step.kind !== 'weigh' || !bench.judged) return [];
+  return warningsAtStep(bench.judged, materialById(catalog.value, step.materialId));
+});
 const router = useRouter();
 const now = useNow({ interval: 1000 });
 const isAdding = ref(false);
@@ -66,6 +79,7 @@ function keepRoom(air: { readonly humidityPct: number; readonly tempC: number })
 
 <template>
   <div class="screen" @mousedown="leaveFocus">
+    <PracticeBand v-if="workshop.usesPracticeScale(batch)" />
     <BenchProgress :batch="batch" />
     <div class="line">
       <p>
@@ -91,6 +105,7 @@ function keepRoom(air: { readonly humidityPct: number; readonly tempC: number })
     <div class="heading">
       <h1 ref="heading" tabindex="-1">{{ step.title }}</h1>
       <p class="note">{{ step.note }}</p>
+      <p v-for="warning in warnings" :key="warning" class="said" role="note">{{ warning }}</p>
     </div>
     <!-- A step is a fresh screen: its own scale, its own fields. -->
     <component :is="STEPS[step.kind]" :key="`${batch.id} ${step.id}`" :batch="batch" :step="step" />

@@ -2,6 +2,7 @@ import { computed, onScopeDispose, readonly, ref, shallowRef, watch } from 'vue'
 import type { WeighedBy } from '@/core/records';
 import { simulatedScale, type ScaleReading, type ScaleSource, type ScaleState } from '@/devices';
 import { useDevicesStore } from '@/stores/devices';
+import { scaleFor } from '@/core/workshop';
 import { useWorkshopStore } from '@/stores/workshop';
 
 /** A bench scale creeps a little until it is tared: steps a minute. */
@@ -14,7 +15,7 @@ const DRIFT_STEPS = 0.2;
 export function useScale(stepG: number) {
   const workshop = useWorkshopStore();
   const devices = useDevicesStore();
-  const source = workshop.settings.scaleSource;
+  const source = scaleFor(workshop.settings, workshop.isOfSample(workshop.batchInHand));
   const reading = shallowRef<ScaleReading>({ massG: 0, isSteady: true, sequence: 0 });
   const state = ref<ScaleState>('ready');
   const unread = ref('');

@@ -2,6 +2,8 @@
 import { storeToRefs } from 'pinia';
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import { conditionsFor } from '@/core/conditions';
+import { evaluate, warningsOf } from '@/core/evaluation';
 import { METHOD_WORDS, describeVersion, isInside } from '@/core/formula';
 import { portionsOf } from '@/core/materials';
 import { describeMold, type LeftoverUse, type PlannedLine } from '@/core/scaling';
@@ -26,6 +28,7 @@ const SpreadView = defineAsyncComponent(() => import('./SpreadView.vue'));
 const CostView = defineAsyncComponent(() => import('./CostView.vue'));
 const SheetView = defineAsyncComponent(() => import('./SheetView.vue'));
 const ShoppingFor = defineAsyncComponent(() => import('@/shared/ShoppingFor.vue'));
+const StartDialog = defineAsyncComponent(() => import('./StartDialog.vue'));
 const PremixDialog = defineAsyncComponent(() => import('@/shared/PremixDialog.vue'));
 
 const workshop = useWorkshopStore();
@@ -93,21 +96,33 @@ function pressSamplers({ moldId, pieces }: LeftoverUse): void {
   ask({ ...request.value, more: [...(request.value.more ?? []), set] });
 }
 
+/** Judged as the start freezes it: what stands out there is asked about once. */
+const warnings = computed(() => {
+  if (!formula.value || !plan.value) return [];
+  const { body } = formula.value;
+  return warningsOf(evaluate(body, conditionsFor(workshop.facts, body, plan.value.pieceG)));
+});
+/** Where the hands go once the batch is begun. */
+const goal = ref<'make' | 'sheet'>('make');
+const isAsking = ref(false);
+const hasAsked = ref(false);
 /** A second press before the bench is there must not open a second batch. */
 let isStarting = false;
 
-async function toBench(): Promise<void> {
-  if (!plan.value || isStarting) return;
-  isStarting = true;
-  if (bench.start(request.value, plan.value).length > 0) await router.push({ name: 'make' });
-  isStarting = false;
+function begin(to: 'make' | 'sheet'): void {
+  goal.value = to;
+  if (warnings.value.length === 0) return void start(false);
+  hasAsked.value = true;
+  isAsking.value = true;
 }
 
-async function openWithSheet(): Promise<void> {
+async function start(isOwnUse: boolean): Promise<void> {
   if (!plan.value || isStarting) return;
   isStarting = true;
-  const [first] = bench.start(request.value, plan.value);
-  if (first) await router.push({ name: 'sheet', params: { batchId: first.id } });
+  const [first] = bench.start(request.value, plan.value, isOwnUse);
+  const name = goal.value;
+  if (first)
+    await router.push(name === 'make' ? { name } : { name, params: { batchId: first.id } });
   isStarting = false;
 }
 </script>
@@ -126,7 +141,7 @@ async function openWithSheet(): Promise<void> {
         <template v-else>no formula in hand</template>
       </template>
       <template #actions>
-        <v-btn v-if="formula" variant="flat" :disabled="!plan" @click="toBench"
+        <v-btn v-if="formula" variant="flat" :disabled="!plan" @click="begin('make')"
           >Take it to the bench</v-btn
         >
       </template>
@@ -198,11 +213,19 @@ async function openWithSheet(): Promise<void> {
               :plan="plan"
               :request="request"
               :lots="assigned.bowls[0] ?? {}"
-              @open="openWithSheet"
+              :warnings="warnings"
+              @open="begin('sheet')"
             />
           </template>
         </template>
       </section>
+      <StartDialog
+        v-if="hasAsked"
+        v-model="isAsking"
+        :name="formula.name"
+        :warnings="warnings"
+        @start="start"
+      />
       <PremixDialog v-if="hasMixed" :wish="wish" @made="usePremix" @close="premixOf = null" />
     </div>
   </div>

@@ -3,6 +3,8 @@ import { computed } from 'vue';
 import { describeVersion, type Formula } from '@/core/formula';
 import { planSteps, type LotsByLine } from '@/core/work';
 import type { ScalePlan, ScaleRequest } from '@/core/scaling';
+import type { Warning } from '@/core/evaluation';
+import { scaleFor } from '@/core/workshop';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import BenchSheet from '@/ui/paper/BenchSheet.vue';
@@ -16,6 +18,7 @@ const props = defineProps<{
   plan: ScalePlan;
   request: ScaleRequest;
   lots: LotsByLine;
+  warnings: readonly Warning[];
 }>();
 const { catalog } = useMaterials();
 const shelf = useShelfStore();
@@ -47,6 +50,9 @@ const sheet = computed(() =>
     pieceG: props.plan.pieceG,
     totalG: props.plan.bowlG,
     bowl: props.plan.bowlCount > 1 ? `one of ${props.plan.bowlCount} bowls` : null,
+    warnings: props.warnings,
+    isPractice: scaleFor(workshop.settings, props.formula.origin === 'sample') === 'simulated',
+    isOwnUse: false,
     day: null,
     code: null,
     link: null,

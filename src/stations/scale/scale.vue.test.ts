@@ -6,6 +6,8 @@ import { drawnShop } from '../../../tests/fixtures/drawnShop';
 import { newFormula, type FormulaBody } from '@/core/formula';
 import { SHIPPED } from '@/core/materials';
 import type { Distribution } from '@/core/spread';
+import { record } from '@/core/records';
+import { useGoodsStore } from '@/stores/goods';
 import { usePlanStore } from '@/stores/plan';
 import CostView from './CostView.vue';
 import MixStrip from './MixStrip.vue';
@@ -106,9 +108,29 @@ describe('the station', () => {
     const before = shop.workshop.batches.length;
     const go = button(station, 'Take it to the bench');
     await Promise.all([go.trigger('click'), go.trigger('click')]);
+    // It warns of too little liquid: asked once, and begun once.
+    await vi.waitFor(() => expect(document.body.textContent).toContain('Before you start'));
+    const start = button(page(), 'Start this batch');
+    await Promise.all([start.trigger('click'), start.trigger('click')]);
     await flushPromises();
     expect(shop.workshop.batches).toHaveLength(before + 1);
     expect(shop.ways.currentRoute.value.name).toBe('make');
+  });
+
+  it('makes what has a stop for own use only: no stock, no label', async () => {
+    const body = bodyFrom(`${PLAIN}\n30 g borax`);
+    inHand(body);
+    await button(shop.show(ScaleStation), 'Take it to the bench').trigger('click');
+    await vi.waitFor(() => expect(page().text()).toContain('can’t be sold'));
+    await button(page(), 'Start for own use').trigger('click');
+    await flushPromises();
+    const batch = shop.workshop.batches.at(-1);
+    expect(batch?.isOwnUse).toBe(true);
+    if (!batch) return;
+    shop.workshop.putBatch(
+      record(batch, { kind: 'counted', pieces: 9, rejects: 0 }, batch.startedAt),
+    );
+    expect(useGoodsStore().loose.some((one) => one.batch.id === batch.id)).toBe(false);
   });
 
   it('weighs nothing of a formula without mass, and says so', () => {

@@ -20,6 +20,7 @@ import { useTriesStore } from '@/stores/tries';
 import { useWorkshopStore } from '@/stores/workshop';
 import CausesList from '@/ui/frame/CausesList.vue';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import PracticeBand from '@/ui/frame/PracticeBand.vue';
 import JugCurve from './JugCurve.vue';
 import JugPicture from './JugPicture.vue';
 import { sayJugProblem, sayTime, sayTimes, sayWhatDoes } from '@/shared/tryWords';
@@ -86,6 +87,7 @@ const scale = useJugScale(
     chance,
     droppedMs: touchedMs.value,
   },
+  batch.value,
   heard,
 );
 
@@ -148,6 +150,7 @@ useBenchKeys({ space: next, u: () => isDone.value || tries.undo() });
 </script>
 
 <template>
+  <PracticeBand v-if="scale.source === 'simulated'" />
   <div class="jug">
     <section aria-label="The jug on the scale">
       <p class="big">

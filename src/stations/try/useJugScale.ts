@@ -1,4 +1,6 @@
 import { onScopeDispose, readonly, ref, shallowRef, watch } from 'vue';
+import type { Batch } from '@/core/records';
+import { scaleFor } from '@/core/workshop';
 import type { ScaleReading, ScaleSource, ScaleState, SimulatedJug } from '@/devices';
 import { simulatedJug } from '@/devices';
 import { useDevicesStore } from '@/stores/devices';
@@ -16,10 +18,10 @@ export interface JugPlay {
 }
 
 /** The scale under the jug, whichever the workshop uses; when weights are typed there is no reading. */
-export function useJugScale(play: JugPlay, heard: (massG: number) => void) {
-  const { settings } = useWorkshopStore();
+export function useJugScale(play: JugPlay, batch: Batch | null, heard: (massG: number) => void) {
+  const workshop = useWorkshopStore();
   const devices = useDevicesStore();
-  const source = settings.scaleSource;
+  const source = scaleFor(workshop.settings, workshop.isOfSample(batch));
   const reading = shallowRef<ScaleReading | null>(null);
   const state = ref<ScaleState>('ready');
   const jug: SimulatedJug | null = source === 'simulated' ? simulatedJug(play) : null;

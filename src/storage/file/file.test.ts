@@ -90,9 +90,9 @@ describe('a file that is refused', () => {
     ['without a version', '{"format":"rovack-workshop"}', 'damaged', /format version/],
     [
       'from a newer release',
-      SAMPLE.replace('"formatVersion": 7', '"formatVersion": 8'),
+      SAMPLE.replace('"formatVersion": 8', '"formatVersion": 9'),
       'newer',
-      /format version 8; this Rovack reads up to 7/,
+      /format version 9; this Rovack reads up to 8/,
     ],
     [
       'of no moment',
@@ -405,6 +405,28 @@ describe('migrations', () => {
     const { format, formatVersion, ...stored } = JSON.parse(before);
     expect([format, formatVersion]).toEqual(['rovack-workshop', 6]);
     expect(opened(before)).toEqual({ format, formatVersion: STORED_VERSION, ...stored });
+  });
+
+  it('open a file of format 7: what is like rose petals bears no label name of roses', () => {
+    const before = readFileSync(
+      new URL('../../../tests/fixtures/workshop-format-7.rovack.json', import.meta.url),
+      'utf8',
+    );
+    const was = JSON.parse(before) as WorkshopFile;
+    const now = opened(before);
+    const inciOf = (file: WorkshopFile, name: string) =>
+      file.materials.find((one) => one.name === name)?.inci;
+    expect(inciOf(was, 'Cornflower petals')).toBe('Rosa Centifolia Flower');
+    expect(inciOf(now, 'Cornflower petals')).toBe('');
+    // A scent goes by that name whatever is in it; what ships keeps its own.
+    expect(inciOf(now, 'Night Ferry fragrance')).toBe('Parfum');
+    expect(inciOf(now, 'Baking soda')).toBe('Sodium Bicarbonate');
+    const others = ({ materials, ...rest }: WorkshopFile) => ({
+      ...rest,
+      formatVersion: 0,
+      materials: materials.length,
+    });
+    expect(others(now)).toEqual(others(was));
   });
 
   it('lead from every format there was to this one', () => {

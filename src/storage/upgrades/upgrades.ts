@@ -2,6 +2,7 @@ import type { PlainRecords } from './plain';
 import { formulaTo2, settingsTo2 } from './toFormat2';
 import { batchTo3, settingsTo3, toolsOf2 } from './toFormat3';
 import { settingsTo6 } from './toFormat6';
+import { materialTo8 } from './toFormat8';
 import { batchTo4, formulaTo4, roomTo4, settingsTo4, toolTo4 } from './toFormat4';
 
 /** Turns what one format stored into what the next one stores. */
@@ -69,6 +70,11 @@ export const UPGRADES = [
     to: 7,
     name: 'which device wrote what, beside the records',
     upgrade: (stored) => stored,
+  },
+  {
+    to: 8,
+    name: 'label names of own materials are their own',
+    upgrade: (stored) => ({ ...stored, materials: (stored.materials ?? []).map(materialTo8) }),
   },
 ] as const satisfies readonly Upgrade[];
 

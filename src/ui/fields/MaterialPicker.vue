@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { dangerousNamed } from '@/core/materials';
+import { dangerousNamed, isStop } from '@/core/materials';
 import { capital } from '@/core/words';
 import { useMaterials } from './materials';
 
@@ -21,7 +21,10 @@ const shownName = computed(() =>
   materialId.value === null ? '' : (findById(materialId.value)?.name ?? ''),
 );
 /** Why a name that was searched for is on no shelf and will not be. */
-const danger = computed(() => dangerousNamed(query.value));
+const danger = computed(() => {
+  const named = dangerousNamed(query.value);
+  return named && isStop(named) ? named : null;
+});
 const items = computed(() => {
   if (danger.value) return [];
   const isSearch = query.value !== '' && query.value !== shownName.value;

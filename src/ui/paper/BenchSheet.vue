@@ -40,6 +40,9 @@ const code = computed(() => {
         </svg>
       </p>
     </header>
+    <ul v-if="sheet.warnings.length" class="warnings">
+      <li v-for="warning in sheet.warnings" :key="warning">{{ warning }}</li>
+    </ul>
     <ul class="cautions">
       <li v-for="caution in sheet.cautions" :key="caution">{{ caution }}</li>
     </ul>
@@ -102,6 +105,12 @@ h2 {
 }
 .code svg {
   width: 84px;
+}
+.warnings {
+  margin: 10px 0 0;
+  padding: 8px 12px 8px 32px;
+  border: 2px solid var(--rust);
+  font-weight: 600;
 }
 .cautions {
   margin: 10px 0 14px;

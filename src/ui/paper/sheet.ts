@@ -1,4 +1,5 @@
 import { METHOD_WORDS, type FormulaBody } from '@/core/formula';
+import type { Warning } from '@/core/evaluation';
 import { benchCautions, sheetRows, type BenchStep, type SheetRow } from '@/core/making';
 import type { Catalog } from '@/core/materials';
 import { describeMold, type ScaleRequest } from '@/core/scaling';
@@ -13,6 +14,8 @@ export interface Sheet {
   /** Where the record is found again; null before there is one. */
   readonly link: string | null;
   readonly facts: readonly string[];
+  /** Stops and warnings of the formula, and what the batch is not for. */
+  readonly warnings: readonly string[];
   readonly cautions: readonly string[];
   readonly rows: readonly SheetRow[];
 }
@@ -32,6 +35,9 @@ export interface SheetFacts {
   readonly day: string | null;
   readonly code: string | null;
   readonly link: string | null;
+  readonly warnings: readonly Warning[];
+  readonly isPractice: boolean;
+  readonly isOwnUse: boolean;
 }
 
 export function sheetOf(facts: SheetFacts): Sheet {
@@ -48,6 +54,13 @@ export function sheetOf(facts: SheetFacts): Sheet {
       `${formatGrams(totalG)} g of mix`,
       ...(bowl ? [bowl] : []),
       ...(day ? [longDate(day)] : []),
+    ],
+    warnings: [
+      ...(facts.isPractice ? ['Practice scale: these weights are simulated.'] : []),
+      ...(facts.isOwnUse ? ['For own use, not for sale.'] : []),
+      ...facts.warnings.map(({ severity, message }) =>
+        severity === 'stop' ? `Stop. ${message}` : `Warning. ${message}`,
+      ),
     ],
     cautions: benchCautions(steps, facts.catalog),
     rows: sheetRows(steps),

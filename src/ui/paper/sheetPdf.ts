@@ -36,6 +36,9 @@ export function sheetDocument(sheet: Sheet): TDocumentDefinitions {
           },
         ],
       },
+      ...(sheet.warnings.length > 0
+        ? [{ ul: [...sheet.warnings], bold: true, color: STOP, margin: [0, 8, 0, 0] } as Content]
+        : []),
       {
         ul: [...sheet.cautions],
         color: STOP,

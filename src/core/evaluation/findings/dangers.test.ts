@@ -98,12 +98,12 @@ const CASES: ReadonlyArray<readonly [string, string, string, Family?, Method?]> 
   ['washing-soda-hydrate', 'none', '100 g anhydrous washing soda', 'cleaning-fizzy'],
   ['washing-soda-hydrate', 'none', '100 g soda ash', 'cleaning-fizzy'],
   // Colors, wherever they come from: for external use, and not listed.
-  ['not-for-this-use', 'warning', `${CLEAN}\n1 g ultramarine violet`],
-  ['not-for-this-use', 'warning', `${CLEAN}\n1 g blue mica`],
-  ['not-for-this-use', 'warning', `${CLEAN}\n0.1 g violet 2`],
+  ['external-use-color', 'advice', `${CLEAN}\n1 g ultramarine violet`],
+  ['external-use-color', 'advice', `${CLEAN}\n1 g blue mica`],
+  ['external-use-color', 'advice', `${CLEAN}\n0.1 g violet 2`],
   ['not-for-this-use', 'warning', `${CLEAN}\n1 g activated charcoal`],
-  ['not-for-this-use', 'none', `${CLEAN}\n1 g purple mica`],
-  ['not-for-this-use', 'none', `${CLEAN}\n1 g blue mica`, 'shower-steamer'],
+  ['external-use-color', 'none', `${CLEAN}\n1 g purple mica`],
+  ['external-use-color', 'none', `${CLEAN}\n1 g blue mica`, 'shower-steamer'],
   ['not-for-this-use', 'warning', `${CLEAN}\n1 g activated charcoal`, 'shower-steamer'],
 ];
 

@@ -73,7 +73,7 @@ describe('findings', () => {
     ['alkaline-solution', '300 g washing soda\n10 g citric acid', 'cleaning-fizzy'],
     ['acid-on-surface', '20 g baking soda\n400 g citric acid', 'cleaning-fizzy'],
     ['not-for-skin', `${PLAIN}\n5 g dish soap`, 'bath-bomb'],
-    ['not-for-this-use', `${PLAIN}\n0.3 g violet dye`, 'bath-bomb'],
+    ['external-use-color', `${PLAIN}\n0.3 g violet dye`, 'bath-bomb'],
     ['not-for-this-use', '200 g washing soda\n9 g goat milk powder', 'cleaning-fizzy'],
     ['oil-in-steamer', PLAIN, 'shower-steamer'],
     ['oil-in-cleaning-piece', PLAIN, 'cleaning-fizzy'],

@@ -131,11 +131,21 @@ const RULES: readonly MaterialRule[] = [
     code: 'not-for-this-use',
     severity: 'warning',
     of: (material) =>
-      material.notFor !== null && !material.traits.includes('not-for-skin') && !isAlkali(material),
+      material.notFor !== null &&
+      !material.notFor.value.isDivided &&
+      !material.traits.includes('not-for-skin') &&
+      !isAlkali(material),
     picks: ({ material }, examined) => isBarred(material, examined),
     more: (_, picked) => ({
       why: [...new Set(picked.flatMap(({ notFor }) => notFor?.value.why ?? []))].join('; '),
     }),
+    source: 'US 21 CFR 73, 74, 82 and EU annex IV, from memory; common practice',
+  },
+  {
+    code: 'external-use-color',
+    severity: 'advice',
+    of: (material) => material.notFor?.value.isDivided === true,
+    picks: ({ material }, examined) => isBarred(material, examined),
     source: 'US 21 CFR 73, 74, 82 and EU annex IV, from memory; common practice',
   },
   {

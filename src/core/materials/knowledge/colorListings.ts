@@ -80,6 +80,7 @@ export function colorRestriction(inci: string): Sourced<Restriction> | null {
     return regulation({
       uses: TUB,
       why: 'listed for external use only, and bath water reaches mucous membranes',
+      isDivided: true,
     });
   return null;
 }

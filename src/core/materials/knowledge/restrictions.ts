@@ -9,6 +9,8 @@ export type ProductUse = 'tub' | 'shower' | 'household';
 export interface Restriction {
   readonly uses: readonly ProductUse[];
   readonly why: string;
+  /** Lawful practice is divided: one reading of the rule bars it, another does not. */
+  readonly isDivided?: true;
 }
 
 const SKIN: readonly ProductUse[] = ['tub', 'shower'];

@@ -146,7 +146,12 @@ describe('the table', () => {
   });
 
   it('takes a word of its own for no slip of a dangerous one', () => {
-    for (const name of ['potassium chloride', 'calcium chloride', 'boric oxide powder', 'maleic acid'])
+    for (const name of [
+      'potassium chloride',
+      'calcium chloride',
+      'boric oxide powder',
+      'maleic acid',
+    ])
       expect(dangerousMeant(name)?.id, name).not.toBe('chlorite');
     expect(dangerousMeant('potassium chlorite')?.id).toBe('chlorite');
     expect(dangerousMeant('sodium hypoclorite')?.id).toBe('hypochlorite');

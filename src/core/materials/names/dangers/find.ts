@@ -54,13 +54,13 @@ const ACETIC =
  */
 export function dangersIn(written: string): readonly FoundDanger[] {
   const found: FoundDanger[] = [];
+  /** A warning goes on through a list behind commas. */
   let isWarned = false;
   for (const clause of clausesOf(written)) {
     const words = comparable(clause).split(' ');
-    const own = isWarned && isOnlyNames(words) ? [] : foundIn(words);
-    const isWarning = isWarned && isOnlyNames(words);
-    isWarned = isWarning || warns(words.join(' '));
-    found.push(...own);
+    if (isWarned && isOnlyNames(words)) continue;
+    isWarned = warns(words.join(' '));
+    found.push(...foundIn(words));
   }
   return found;
 }

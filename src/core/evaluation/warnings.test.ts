@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest';
+import { bodyFrom } from '../../../tests/fixtures/bodies';
+import { conditionsFor } from '../conditions';
+import { SHIPPED, materialById } from '../materials';
+import { USUAL_SETTINGS } from '../workshop';
+import { evaluate, warningsAtStep, warningsOf } from '.';
+
+const FACTS = { catalog: SHIPPED, settings: USUAL_SETTINGS, batches: [], trials: {}, fills: [] };
+const judged = (recipe: string) => {
+  const body = bodyFrom(recipe);
+  return evaluate(body, conditionsFor(FACTS, body, 120));
+};
+const PLAIN = '200 g baking soda\n140 g citric acid\n22 g sweet almond oil\n8 g polysorbate 80';
+
+describe('what travels along with a formula', () => {
+  it('is its stops and warnings, gravest first, and no tip', () => {
+    expect(warningsOf(judged(PLAIN))).toEqual([]);
+    const grave = warningsOf(judged(`${PLAIN}\n20 g borax\n20 g sodium percarbonate`));
+    expect(grave.map(({ severity }) => severity)).toEqual(
+      grave.map(({ severity }) => severity).toSorted(),
+    );
+    expect(grave.map(({ code }) => code)).toContain('borax-in-bath-product');
+    expect(grave.every(({ message }) => message.length > 20)).toBe(true);
+  });
+
+  it('stands at the step that weighs what it speaks of, and at no other', () => {
+    const birch = judged(`${PLAIN}\n20 drops sweet birch essential oil`);
+    const at = (id: string) => warningsAtStep(birch, materialById(SHIPPED, id));
+    expect(at('sweet-birch-essential-oil').join(' ')).toMatch(/salicylate/i);
+    expect(at('citric-acid')).toEqual([]);
+  });
+
+  it('of scent over its limit goes with every scent that is weighed', () => {
+    const strong = judged(`${PLAIN}\n10 g clove bud essential oil\n2 g lavender essential oil`);
+    expect(warningsOf(strong).map(({ code }) => code)).toContain('scent-over-limit');
+    for (const id of ['clove-bud-essential-oil', 'lavender-essential-oil'])
+      expect(warningsAtStep(strong, materialById(SHIPPED, id))).not.toEqual([]);
+  });
+});

@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import type { Warning } from '@/core/evaluation';
+
+/** Asked once, before a batch begins: what the formula warns of. A stop is made for own use only. */
+const isOpen = defineModel<boolean>({ required: true });
+const props = defineProps<{ name: string; warnings: readonly Warning[] }>();
+const emit = defineEmits<{ start: [isOwnUse: boolean] }>();
+
+const isStopped = computed(() => props.warnings.some(({ severity }) => severity === 'stop'));
+const isOwnUse = ref(false);
+watch(isOpen, () => (isOwnUse.value = isStopped.value));
+
+function start(): void {
+  isOpen.value = false;
+  emit('start', isOwnUse.value || isStopped.value);
+}
+</script>
+
+<template>
+  <v-dialog v-model="isOpen" max-width="560" aria-label="Before you start">
+    <v-card>
+      <v-card-title>Before you start {{ name }}</v-card-title>
+      <v-card-text>
+        <ul class="plain-list">
+          <li v-for="one in warnings" :key="one.message" :class="one.severity">
+            <b>{{ one.severity === 'stop' ? 'Stop' : 'Warning' }}</b> {{ one.message }}
+          </li>
+        </ul>
+        <p v-if="isStopped">
+          Not today, not like this: a batch with a stop can’t be sold. It is marked for own use, and
+          gets no label and no stock.
+        </p>
+        <v-checkbox
+          v-else
+          v-model="isOwnUse"
+          label="For own use, not for sale: no label, no stock"
+          hide-details
+        />
+      </v-card-text>
+      <v-card-actions>
+        <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
+        <v-btn :variant="isStopped ? 'outlined' : 'flat'" @click="start">
+          {{ isStopped ? 'Start for own use' : 'Start this batch' }}
+        </v-btn>
+      </v-card-actions>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+li {
+  margin-bottom: 10px;
+  padding-left: 12px;
+  border-left: 4px solid var(--ochre-mark);
+}
+li.stop {
+  border-color: var(--rust);
+}
+b {
+  display: block;
+}
+</style>
