@@ -3,6 +3,7 @@ import { dampWindowIn, type Conditions } from '../conditions';
 import { allLines, type FormulaBody } from '../formula';
 import { materialById, portionsOf, type Catalog, type Portion } from '../materials';
 import { bowlContents, mixToCome, type Batch, type BowlNumber } from '../records';
+import { mayHold } from '../safety';
 import { scentReading } from '../scent';
 import { usualOilId } from './fixes';
 
@@ -48,8 +49,9 @@ export function benchCures(
     allowsSkinOil: family === 'bath-bomb',
     oilId: usualOilId(contents),
     sprayId: sprayOf(batch.body, catalog) ?? 'water',
-  }).map((cure) => {
+  }).flatMap((cure) => {
     const material = materialById(catalog, cure.materialId);
+    if (!mayHold(contents, material, family)) return [];
     return {
       ...cure,
       scentLoadPct,

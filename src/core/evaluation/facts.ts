@@ -22,6 +22,8 @@ interface DampFacts {
   readonly windowLowPct: number;
   readonly windowHighPct: number;
   readonly isLoose: boolean;
+  /** It holds an oxidizer: nothing wet may bind it. */
+  readonly staysDry: boolean;
 }
 
 /** Everything that can be found, by its stable code, with the facts its sentence speaks of; units are in the names. */
@@ -105,6 +107,7 @@ export interface FindingFacts {
   'ultramarine-with-acid': MaterialFacts;
   'oxidizer-with-acid': MaterialFacts;
   'oxidizer-with-fuel': MaterialFacts;
+  'oxidizer-wet': MaterialFacts;
   'borax-public-sale': MaterialFacts;
   'eye-hazard': MaterialFacts;
   'foam-high': MaterialFacts & { readonly foamerPct: number; readonly mostPct: number };

@@ -10,7 +10,7 @@ const judged = (recipe: string) => {
   const body = bodyFrom(recipe);
   return evaluate(body, conditionsFor(FACTS, body, 120));
 };
-const PLAIN = '200 g baking soda\n140 g citric acid\n22 g sweet almond oil\n8 g polysorbate 80';
+const PLAIN = '200 g baking soda\n140 g citric acid\n15 g sweet almond oil\n4 g polysorbate 80';
 
 describe('what travels along with a formula', () => {
   it('is its stops and warnings, gravest first, and no tip', () => {

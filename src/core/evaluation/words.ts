@@ -33,10 +33,10 @@ const WORDS: Words = {
       `${sodaToAcidByMass.toFixed(2)} of soda to acid, over the usual ${usualHigh.toFixed(1)}: ${sayGrams(leftoverSodaG)} of soda stays unfizzed. Soft water, weak fizz.`,
       'More acid for more fizz; leave it for a soft bath.',
     ),
-  'too-dry': ({ dampIndexPct, windowLowPct, windowHighPct }) =>
+  'too-dry': ({ dampIndexPct, windowLowPct, windowHighPct, staysDry }) =>
     said(
       `${dampAgainst(dampIndexPct, windowLowPct, windowHighPct)}: it will crumble at the edges and crack.`,
-      'A little more liquid.',
+      staysDry ? 'Press it dry, or leave it as powder.' : 'A little more liquid.',
     ),
   'too-wet': ({ dampIndexPct, windowLowPct, windowHighPct, isLoose }) =>
     said(
@@ -221,6 +221,11 @@ const WORDS: Words = {
     said(
       `${listed(names)} feeds fire: with oil, alcohol, scent, starch or sugar it heats up, and can take fire.`,
       'Keep them apart: an oxidizer belongs in a mix of soda and builders alone.',
+    ),
+  'oxidizer-wet': ({ names }) =>
+    said(
+      `${listed(names)}: wet, it warms up and gives its oxygen off; a closed pack bursts.`,
+      'Press it dry, or leave it as powder.',
     ),
   'borax-public-sale': () =>
     said(

@@ -1,5 +1,13 @@
-import type { FormulaBody, Line } from '../formula';
-import { materialById, type Catalog, type Material, type Role } from '../materials';
+import { allLines, type FormulaBody, type Line } from '../formula';
+import {
+  materialById,
+  portionsOf,
+  type Catalog,
+  type Material,
+  type Portion,
+  type Role,
+} from '../materials';
+import { isOxidizer, mayHold, vetoOf } from '../safety';
 import type { WishId } from './wishes';
 
 /** One amount that may change: a line of the formula, or a material that might come in. */
@@ -42,10 +50,13 @@ export function variablesOf(
   wishIds: readonly WishId[],
   catalog: Catalog,
 ): readonly Variable[] {
+  const contents = portionsOf(catalog, allLines(body));
   const lines = body.parts.flatMap((part, i) =>
-    part.lines.map((line) =>
-      variableOf(line, materialById(catalog, line.materialId), i === 0, totalG),
-    ),
+    part.lines.map((line) => {
+      const variable = variableOf(line, materialById(catalog, line.materialId), i === 0, totalG);
+      // What an oxidizer may not meet is there by the maker's hand, and never becomes more.
+      return { ...variable, isLocked: variable.isLocked || wetsOxidizer(contents, variable, body) };
+    }),
   );
   const present = new Set(lines.map(({ material }) => material.id));
   const hasRole = (role: string) => lines.some(({ material }) => material.role === role);
@@ -62,7 +73,7 @@ export function variablesOf(
     ...wishIds.flatMap((id) => CANDIDATES[id] ?? []),
   ];
   const candidates = [...new Set(wanted)]
-    .filter((id) => !present.has(id))
+    .filter((id) => !present.has(id) && mayHold(contents, materialById(catalog, id), body.family))
     .map((id) => {
       const material = materialById(catalog, id);
       return {
@@ -75,6 +86,15 @@ export function variablesOf(
       };
     });
   return [...lines, ...candidates];
+}
+
+function wetsOxidizer(
+  contents: readonly Portion[],
+  { material }: Variable,
+  { family }: FormulaBody,
+): boolean {
+  const code = isOxidizer(material) ? null : vetoOf(contents, material, family)?.code;
+  return code === 'oxidizer-with-fuel' || code === 'oxidizer-wet';
 }
 
 function variableOf(line: Line, material: Material, isMain: boolean, totalG: number): Variable {

@@ -333,7 +333,11 @@ const anyBody = fc
   });
 
 /** What a formula itself can lack, however it is worked. */
-const OF_THE_FORMULA: readonly RuleCode[] = ['crystals-dissolved', 'paint-by-its-carrier'];
+const OF_THE_FORMULA: readonly RuleCode[] = [
+  'crystals-dissolved',
+  'paint-by-its-carrier',
+  'oxidizer-stays-dry',
+];
 
 describe('whatever is in it', () => {
   it('weighs every line of every part exactly once, and every line gets into the piece', () => {
@@ -479,6 +483,20 @@ describe('a rule that is broken', () => {
     const body = bodyFrom(MENTHOL);
     const [broken] = brokenRules(laidOut(body, FACTS), body, SHIPPED);
     expect(broken && sayBroken(broken, SHIPPED)).toMatch(/^Menthol crystals has no oil/);
+  });
+
+  it('names what wets a mix that holds an oxidizer, where they meet', () => {
+    const mix = (more: string) => ({
+      ...bodyFrom(`100 g sodium percarbonate\n90 g washing soda\n${more}`),
+      family: 'cleaning-fizzy' as const,
+    });
+    expect(rulesBroken(mix('20 g sodium citrate'))).not.toContain('oxidizer-stays-dry');
+    const wet = mix('5 g isopropyl alcohol 99%');
+    const broken = brokenRules(workOf(wet, FACTS).operations, wet, SHIPPED).filter(
+      ({ rule }) => rule === 'oxidizer-stays-dry',
+    );
+    expect(broken).toHaveLength(1);
+    expect(broken[0] && sayBroken(broken[0], SHIPPED)).toMatch(/Isopropyl.*Press it dry/);
   });
 
   it('has a reason and a source for each', () => {

@@ -164,7 +164,13 @@ function reorder(lineIds: string[], movedId: string): void {
       <WrittenLines :body="body" />
     </div>
     <ReadingsPanel class="right" :evaluation="evaluation" :family="body.family" />
-    <SwapDialog v-if="hasSwapped" :line="swapping" @swap="swap" @close="swapping = null" />
+    <SwapDialog
+      v-if="hasSwapped"
+      :line="swapping"
+      :body="body"
+      @swap="swap"
+      @close="swapping = null"
+    />
   </div>
 </template>
 

@@ -158,9 +158,10 @@ describe('a field of grams in the column', () => {
 });
 
 describe('a material in place of another', () => {
-  const [soda] = allLines(bodyFrom('100 g baking soda\n50 g citric acid'));
+  const body = bodyFrom('100 g baking soda\n50 g citric acid');
+  const [soda] = allLines(body);
   const open = async (materialId: string) => {
-    const dialog = shop.show(SwapDialog, { props: { line: soda ?? null } });
+    const dialog = shop.show(SwapDialog, { props: { line: soda ?? null, body } });
     dialog.findComponent({ name: 'MaterialPicker' }).vm.$emit('update:modelValue', materialId);
     await flushPromises();
     await button(page(), 'Swap').trigger('click');
@@ -171,6 +172,11 @@ describe('a material in place of another', () => {
     const swapped = await open('potassium-bicarbonate');
     // 100.115 against 84.007 g/mol, CIAAW 2021 atomic weights.
     expect(swapped?.[1]).toBeCloseTo((100 * 100.115) / 84.007, 1);
+  });
+
+  it('that may not meet what stays is not put in, and it is said why', async () => {
+    expect(await open('sodium-percarbonate')).toBeUndefined();
+    expect(page().find('.veto').text()).toMatch(/does not belong on skin/);
   });
 
   it('that does not react keeps the mass', async () => {

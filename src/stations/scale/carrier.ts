@@ -1,5 +1,6 @@
-import type { FormulaBody } from '@/core/formula';
-import { materialById, type Catalog } from '@/core/materials';
+import { allLines, type FormulaBody } from '@/core/formula';
+import { materialById, portionsOf, type Catalog } from '@/core/materials';
+import { mayHold } from '@/core/safety';
 import type { PlannedLine } from '@/core/scaling';
 import { isCrystal, isStrongAlcohol } from '@/core/work';
 
@@ -7,6 +8,8 @@ import { isCrystal, isStrongAlcohol } from '@/core/work';
 const USUAL_POWDER = 'cornstarch';
 const USUAL_LIQUID = 'isopropyl-alcohol-99';
 const USUAL_OIL = 'fractionated-coconut-oil';
+/** Beside an oxidizer nothing that burns: soda carries. */
+const SAFE_POWDER = 'sodium-bicarbonate';
 
 /**
  * What should carry a material in a premix: something of the same part that makes room for it. Starch first, then
@@ -17,10 +20,20 @@ export function carrierFor(body: FormulaBody, line: PlannedLine, catalog: Catalo
   const beside = (body.parts.find(({ id }) => id === line.partId)?.lines ?? [])
     .filter(({ id }) => id !== line.lineId)
     .map(({ materialId, massG }) => ({ ...materialById(catalog, materialId), massG }));
+  const contents = portionsOf(catalog, allLines(body));
+  const isSafe = (id: string) => mayHold(contents, materialById(catalog, id), body.family);
   const largest = (picks: (role: string) => boolean) =>
-    beside.filter(({ role }) => picks(role)).sort((a, b) => b.massG - a.massG)[0]?.id;
+    beside.filter(({ role, id }) => picks(role) && isSafe(id)).sort((a, b) => b.massG - a.massG)[0]
+      ?.id;
+  const usual = (id: string) => (isSafe(id) ? id : SAFE_POWDER);
   if (isCrystal(material))
-    return beside.find(isStrongAlcohol)?.id ?? largest((role) => role === 'oil') ?? USUAL_LIQUID;
-  if (material.isLiquid) return largest((role) => role === 'oil') ?? USUAL_OIL;
-  return largest((role) => role === 'starch') ?? largest((role) => role === 'base') ?? USUAL_POWDER;
+    return (
+      beside.find(isStrongAlcohol)?.id ?? largest((role) => role === 'oil') ?? usual(USUAL_LIQUID)
+    );
+  if (material.isLiquid) return largest((role) => role === 'oil') ?? usual(USUAL_OIL);
+  return (
+    largest((role) => role === 'starch') ??
+    largest((role) => role === 'base') ??
+    usual(USUAL_POWDER)
+  );
 }

@@ -114,7 +114,7 @@ describe('the station', () => {
     await Promise.all([start.trigger('click'), start.trigger('click')]);
     await flushPromises();
     expect(shop.workshop.batches).toHaveLength(before + 1);
-    expect(shop.ways.currentRoute.value.name).toBe('make');
+    await vi.waitFor(() => expect(shop.ways.currentRoute.value.name).toBe('make'));
   });
 
   it('makes what has a stop for own use only: no stock, no label', async () => {

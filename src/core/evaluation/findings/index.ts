@@ -1,3 +1,5 @@
+import { materialById } from '../../materials';
+import { mayHold } from '../../safety';
 import { closedPack } from '../readings';
 import { SEVERITIES, type Examined, type Finding, type JudgedReadings, type Rule } from '../types';
 import { materialRules } from './materials';
@@ -7,10 +9,19 @@ import { scentRules } from './scent';
 /** What stands out beside the readings themselves. */
 const RULES: readonly Rule[] = [closedPack, scentRules, materialRules, measureRules];
 
+/** What is offered may not make the mix dangerous: the finding then stands without its cure. */
+function withSafeFix(finding: Finding, { materials, body, conditions }: Examined): Finding {
+  if (!finding.fix) return finding;
+  const material = materialById(conditions.catalog, finding.fix.materialId);
+  return mayHold(materials, material, body.family) ? finding : { ...finding, fix: undefined };
+}
+
 /** Every finding: what the judged readings say, then the rules; gravest first, otherwise in that order. */
 export function findingsOf(examined: Examined, judged: JudgedReadings): readonly Finding[] {
   return [
     ...Object.values(judged).flatMap(({ findings }) => findings),
     ...RULES.flatMap((rule) => rule(examined)),
-  ].sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
+  ]
+    .map((finding) => withSafeFix(finding, examined))
+    .sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
 }

@@ -8,6 +8,7 @@ import {
   type Role,
   type Trait,
 } from '../../materials';
+import { FUELS, isWetting } from '../../safety';
 import { BATH_PH } from '../../water';
 import type { FindingCode, FindingFacts, MaterialFacts } from '../facts';
 import type { Examined, Finding, Rule, Severity } from '../types';
@@ -64,21 +65,10 @@ const isAlkali = (material: Material) => material.traits.includes('strong-alkali
 /** Acid by what it can give up, whatever it came in: vinegar counts, the trace in milk powder does not. */
 const withAcid = ({ measured }: Examined) =>
   measured.fizz.acidEquivalentsMol > ACID_FROM_MOL_PER_G * measured.totalG;
-/** What burns with an oxidizer. */
-const FUELS: ReadonlySet<Role> = new Set<Role>([
-  'oil',
-  'butter',
-  'alcohol',
-  'scent',
-  'starch',
-  'sugar',
-  'milk',
-  'gum',
-  'humectant',
-  'botanical',
-]);
 const withFuel = ({ materials }: Examined) =>
   materials.some(({ material, massG }) => massG > 0 && FUELS.has(material.role));
+const withWet = ({ materials }: Examined) =>
+  materials.some(({ material, massG }) => massG > 0 && isWetting(material));
 const inTub = ({ body }: Examined) => useOf(body.family) === 'tub';
 const roles =
   (...wanted: readonly Role[]) =>
@@ -192,6 +182,13 @@ const RULES: readonly MaterialRule[] = [
     holds: withFuel,
     of: has('oxidizer'),
     source: 'EU Regulation 1272/2008, oxidizing solids, from memory',
+  },
+  {
+    code: 'oxidizer-wet',
+    severity: 'warning',
+    holds: withWet,
+    of: has('oxidizer'),
+    source: 'EU Regulation 1272/2008, oxidizing solids, from memory; common practice',
   },
   {
     code: 'borax-public-sale',

@@ -1,3 +1,4 @@
+import { isOxidizer } from '../../safety';
 import { dampToWindow, usualOilId } from '../fixes';
 import type { Examined } from '../types';
 import { certain, type Judge } from './judge';
@@ -27,6 +28,9 @@ export const judgeDamp: Judge = (examined) => {
           windowLowPct: window.lowPct,
           windowHighPct: window.highPct,
           isLoose: body.method === 'loose',
+          staysDry: examined.materials.some(
+            ({ material, massG }) => massG > 0 && isOxidizer(material),
+          ),
         },
         source: model,
         ...(fix && { fix }),

@@ -15,6 +15,7 @@ import { paintByItsCarrier } from './paintByItsCarrier';
 import { acidAndWaterDoNotWait } from './acidAndWaterDoNotWait';
 import { everyLineArrives } from './everyLineArrives';
 import { nothingIsPouredFromEmpty } from './nothingIsPouredFromEmpty';
+import { oxidizerStaysDry } from './oxidizerStaysDry';
 import type { Broken, Rule, RuleCode } from './rule';
 
 export type { Broken, Rule, RuleCode } from './rule';
@@ -33,6 +34,7 @@ export const RULES: readonly Rule[] = [
   acidAndWaterDoNotWait,
   everyLineArrives,
   nothingIsPouredFromEmpty,
+  oxidizerStaysDry,
 ];
 
 /** Where this order of the work breaks a rule, in the order of the rules. */
@@ -88,6 +90,8 @@ const SENTENCES: Readonly<Record<RuleCode, (how: string, names: string) => strin
       ? `${names} goes into no vessel: it would not be in the mix.`
       : `${names} is weighed and never gets into the piece: its vessel is not emptied.`,
   'nothing-is-poured-from-empty': () => 'There is nothing in the vessel that is poured here.',
+  'oxidizer-stays-dry': (_how, names) =>
+    `${names} wets the percarbonate: it warms up and gives its oxygen off. Press it dry, or leave it as powder.`,
 };
 
 /** What is wrong, and what to do, in a sentence. */

@@ -13,6 +13,7 @@ export const RULE_CODES = [
   'acid-and-water-do-not-wait',
   'every-line-arrives',
   'nothing-is-poured-from-empty',
+  'oxidizer-stays-dry',
 ] as const;
 export type RuleCode = (typeof RULE_CODES)[number];
 

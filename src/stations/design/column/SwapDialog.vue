@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { sameChemistryG } from '@/core/evaluation';
-import type { Line } from '@/core/formula';
+import { allLines, type FormulaBody, type Line } from '@/core/formula';
+import { portionsOf } from '@/core/materials';
+import { sayVeto, vetoOf } from '@/core/safety';
 import { formatGrams } from '@/core/words';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import { useMaterials } from '@/ui/fields/materials';
 
-const { materialOf, nameOf } = useMaterials();
+const { catalog, materialOf, nameOf } = useMaterials();
 
-const props = defineProps<{ line: Line | null }>();
+const props = defineProps<{ line: Line | null; body: FormulaBody }>();
 const emit = defineEmits<{ swap: [materialId: string, massG: number]; close: [] }>();
 
 const materialId = ref<string | null>(null);
@@ -28,6 +30,14 @@ const massG = computed(() =>
     ? Number(chemistryG.value.toFixed(2))
     : (props.line?.massG ?? 0),
 );
+/** What speaks against it beside all that stays; empty for nothing. */
+const veto = computed(() => {
+  if (!props.line || materialId.value === null) return '';
+  const rest = allLines(props.body).filter(({ id }) => id !== props.line?.id);
+  const material = materialOf(materialId.value);
+  const found = vetoOf(portionsOf(catalog.value, rest), material, props.body.family);
+  return found ? sayVeto(found, material.name) : '';
+});
 const name = computed(() => (props.line ? nameOf(props.line.materialId) : ''));
 
 watch(
@@ -58,11 +68,12 @@ watch(
           <v-radio value="mass" :label="`the mass: ${formatGrams(line.massG)} g`" />
         </v-radio-group>
         <p v-else-if="materialId" class="quiet">{{ formatGrams(massG) }} g, the same mass.</p>
+        <p v-if="veto" role="alert" class="veto">{{ veto }}</p>
       </v-card-text>
       <v-card-actions>
         <v-btn variant="text" @click="emit('close')">Leave it</v-btn>
         <v-btn
-          :disabled="materialId === null"
+          :disabled="materialId === null || veto !== ''"
           @click="materialId && emit('swap', materialId, massG)"
           >Swap</v-btn
         >
@@ -70,3 +81,10 @@ watch(
     </v-card>
   </v-dialog>
 </template>
+
+<style scoped>
+.veto {
+  padding-left: 12px;
+  border-left: 4px solid var(--rust);
+}
+</style>
