@@ -1,3 +1,4 @@
+import { molarMassGMol, speciesById } from '../chemistry';
 import type { Material, Portion } from '../materials';
 
 export interface DampReading {
@@ -25,7 +26,8 @@ export const MAX_SOAKED_FRACTION = 0.8;
  *
  * damp = 100 x sum(liquid mL x binding weight) x (1 - min(0.8, soaked g / liquid g)) / solid mL
  *
- * Free water is all water the materials bring, less what anhydrous washing soda takes into its crystal.
+ * Free water is all water the materials bring and that acid frees from washing soda crystals, less what anhydrous washing
+ * soda takes into its crystal.
  * Model of ours after the wet-granulation picture (Iveson et al. 2001, Powder Technology 117); binding weights
  * and uptakes are start values from common practice. Valid for mixes with up to about a quarter of liquid.
  * @param contents grams 0 or more
@@ -48,6 +50,9 @@ export interface DampSums {
   readonly powderUptakeG: number;
   readonly settingFatG: number;
   readonly settingBuilderG: number;
+  /** Washing soda crystals: their water is bound until acid takes the soda. */
+  readonly crystalSodaG: number;
+  readonly acidEquivalentsMol: number;
 }
 
 const NOTHING: DampSums = {
@@ -61,6 +66,8 @@ const NOTHING: DampSums = {
   powderUptakeG: 0,
   settingFatG: 0,
   settingBuilderG: 0,
+  crystalSodaG: 0,
+  acidEquivalentsMol: 0,
 };
 
 /** Sums of a mix. @throws RangeError as {@link dampReading} */
@@ -71,6 +78,13 @@ export function dampSums(contents: readonly Portion[], from: DampSums = NOTHING)
       throw new RangeError(`massG of ${material.id} must be 0 or more, got ${massG}`);
     const volumeMl = massG / material.trueDensityGMl.value;
     sums.waterG += massG * material.waterFraction.value;
+    for (const { speciesId, fraction } of material.chemistry?.value ?? []) {
+      const species = speciesById(speciesId);
+      if (species.id === CRYSTAL_SODA) sums.crystalSodaG += massG * fraction;
+      if (species.side === 'acid')
+        sums.acidEquivalentsMol +=
+          (massG * fraction * species.equivalentsPerMol) / species.molarMassGMol;
+    }
     if (material.isLiquid) {
       sums.liquidG += massG;
       sums.liquidVolumeMl += volumeMl;
@@ -88,7 +102,8 @@ export function dampSums(contents: readonly Portion[], from: DampSums = NOTHING)
 }
 
 /** The reading of a mix from its sums. */
-export function dampOf(sums: DampSums): DampReading {
+export function dampOf(bound: DampSums): DampReading {
+  const sums = withFreedWater(bound);
   const { liquidG, solidG, waterG, solidVolumeMl } = sums;
   const crystalWaterG = Math.min(waterG, sums.crystalUptakeG);
   const freeWaterG = waterG - crystalWaterG;
@@ -108,6 +123,32 @@ export function dampOf(sums: DampSums): DampReading {
     soakedUpG: Math.min(soakedUpG, liquidG),
     settingFatFraction: liquidG > 0 ? sums.settingFatG / liquidG : 0,
     settingBuilderFraction: solidG > 0 ? sums.settingBuilderG / solidG : 0,
+  };
+}
+
+const CRYSTAL_SODA = 'sodium-carbonate-decahydrate';
+const CRYSTAL_WATERS = 10;
+const WATER_G_MOL = molarMassGMol('H2O');
+/** As water in the catalog binds, per mL. Common practice. */
+const WATER_BINDS_PER_ML = 2.2;
+
+/**
+ * Acid takes the soda of washing soda crystals and sets their water free: ten moles of it for two of acid. Once it begins in
+ * a bowl it feeds itself, so all that the acid can take counts. Source: stoichiometry.
+ */
+function withFreedWater(sums: DampSums): DampSums {
+  const { crystalSodaG, acidEquivalentsMol } = sums;
+  if (crystalSodaG === 0 || acidEquivalentsMol === 0) return sums;
+  const { molarMassGMol: crystalGMol, equivalentsPerMol } = speciesById(CRYSTAL_SODA);
+  const takenMol = Math.min(crystalSodaG / crystalGMol, acidEquivalentsMol / equivalentsPerMol);
+  const freedG = takenMol * CRYSTAL_WATERS * WATER_G_MOL;
+  return {
+    ...sums,
+    waterG: sums.waterG + freedG,
+    liquidG: sums.liquidG + freedG,
+    liquidVolumeMl: sums.liquidVolumeMl + freedG,
+    bindingMl: sums.bindingMl + WATER_BINDS_PER_ML * freedG,
+    solidG: sums.solidG - freedG,
   };
 }
 

@@ -1,6 +1,7 @@
 import { materialById, portionsOf, type Catalog } from '../materials';
 import { PART_KINDS, sayUnread, type FormulaBody } from '../formula';
 import { dampReading } from '../binder';
+import { mostLoadPct } from '../scent';
 import type { Evaluation, Finding } from './types';
 import { sayFinding } from './words';
 
@@ -104,8 +105,15 @@ export function contractAnswer(
     },
     scent: {
       loadPct: scent.loadPct,
-      limitPct: scent.limit?.loadPct ?? null,
-      limitedBy: scent.limit?.binds ?? null,
+      limitPct: scent.scentG > 0 ? mostLoadPct(scent) : null,
+      limitedBy:
+        scent.scentG > 0
+          ? scent.limit && scent.limit.loadPct <= scent.usualHighPct
+            ? scent.limit.binds
+            : 'usual most of the family'
+          : null,
+      dropsPerBath: scent.perBath?.drops ?? null,
+      mlPerBath: scent.perBath?.volumeMl ?? null,
       emulsifierToOil: scent.emulsifierToOil,
     },
     color: evaluation.color ?? { powderHex: null, waterHex: null },

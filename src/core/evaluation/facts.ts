@@ -68,9 +68,32 @@ export interface FindingFacts {
   'phototoxic-oil': { readonly names: readonly string[]; readonly oils: number };
   'scent-floats': { readonly scentG: number; readonly carrierG: number };
   'steamer-not-for-bath': { readonly scentPct: number };
+  /** Whom the page says it is made for. */
+  'made-for': {
+    readonly whom: 'babies' | 'children' | 'pregnancy' | 'pets' | 'jetted-tub' | 'toy' | 'food';
+    readonly scentPct: number;
+  };
+  'nuisance-dust': MaterialFacts;
+  /** Essential oil in one bath. */
+  'oil-per-bath': {
+    readonly drops: number;
+    readonly volumeMl: number;
+    readonly manyDrops: number;
+  };
+  'neat-strong-oil': {
+    readonly names: readonly string[];
+    readonly strongG: number;
+    readonly carrierG: number;
+  };
+  'crystals-in-tub': { readonly names: readonly string[] };
   'no-gas': EquivalentFacts;
   /** Boxed washing soda may hold a molecule of water. */
-  'washing-soda-hydrate': { readonly names: readonly string[]; readonly weakerPct: number };
+  'washing-soda-hydrate': {
+    readonly names: readonly string[];
+    readonly weakerPct: number;
+    /** How many times as much of the crystals does the same. */
+    readonly crystalsTimes: number;
+  };
   'pregnancy-caution': { readonly names: readonly string[]; readonly oils: number };
   'declare-allergens': {
     readonly names: readonly string[];

@@ -21,7 +21,7 @@ import {
 } from '../materials';
 import { packedDensityGMl } from '../scaling';
 import { FOAM_STANDS, SHARE_KEPT, askedOf } from '../learning';
-import { scentLimits, scentReading } from '../scent';
+import { oilPerBath, scentLimits, scentReading } from '../scent';
 import { exactly, type Spread } from '../units';
 import { tubReading } from '../water';
 import { lastingOf } from './lasting';
@@ -67,7 +67,8 @@ export function measure(
     lasting: lastingOf(body, poured, fizz.baseEquivalentsMol / fizz.acidEquivalentsMol, conditions),
     scent: {
       ...scent,
-      ...scentLimits(poured, conditions.scentDocuments),
+      ...scentLimits(poured, body.family, conditions.scentDocuments),
+      perBath: oilPerBath(poured, body.family, conditions.pieceG),
       loadSpread: cornersOf(
         poured,
         isScent,

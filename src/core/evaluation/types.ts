@@ -5,13 +5,13 @@ import type { SurfaceReading } from '../fizz';
 import type { Learned } from '../learning';
 import type { FormulaBody } from '../formula';
 import type { Portion } from '../materials';
-import type { ScentLimits, ScentReading } from '../scent';
+import type { OilPerBath, ScentLimits, ScentReading } from '../scent';
 import type { Spread } from '../units';
 import type { TubReading } from '../water';
 import type { FindingCode, FindingFacts } from './facts';
 
 /** Version of the models below; a batch's frozen readings keep it, and the golden readings are of it. */
-export const MODELS_VERSION = '3';
+export const MODELS_VERSION = '4';
 
 export const SEVERITIES = ['stop', 'warning', 'advice', 'info'] as const;
 /** How grave a finding is, gravest first in {@link SEVERITIES}. */
@@ -100,7 +100,12 @@ export interface Measured {
   readonly surface: (SurfaceReading & { readonly ownTrials: number }) | null;
   /** Share of its fizz that is still in a piece after some weeks in store, by own jugs; null while none speaks. */
   readonly kept: Learned | null;
-  readonly scent: ScentReading & ScentLimits & { readonly loadSpread: Spread };
+  readonly scent: ScentReading &
+    ScentLimits & {
+      readonly loadSpread: Spread;
+      /** Essential oil in one bath; null where nobody bathes in it, or there is none. */
+      readonly perBath: OilPerBath | null;
+    };
   /** Dry piece and tub water as `#rrggbb`; null while nothing is there. */
   readonly color: { readonly powderHex: string; readonly waterHex: string } | null;
 }

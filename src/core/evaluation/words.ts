@@ -1,4 +1,4 @@
-import { capital, listed, sayGrams, sayPercent } from '../words';
+import { capital, counted, listed, sayGrams, sayPercent } from '../words';
 import type { FindingCode, FindingFacts } from './facts';
 import type { Finding, FindingOf } from './types';
 
@@ -222,6 +222,29 @@ const WORDS: Words = {
       `${listed(names)} feeds fire: with oil, alcohol, scent, starch or sugar it heats up, and can take fire.`,
       'Keep them apart: an oxidizer belongs in a mix of soda and builders alone.',
     ),
+  'made-for': ({ whom, scentPct }) => said(...MADE_FOR[whom](sayPercent(scentPct))),
+  'nuisance-dust': ({ names }) =>
+    said(
+      `${firstOf(names)}: a nuisance to breathe, and a thick cloud of it can flash at a flame.`,
+      'A mask, no fan across the bowl, no flame while you sift.',
+    ),
+  'oil-per-bath': ({ drops, volumeMl, manyDrops }) =>
+    said(
+      `One bath gets ${counted(Math.round(drops), 'drop')} of essential oil (${volumeMl.toFixed(1)} ml).`,
+      drops > manyDrops
+        ? `Over ${manyDrops} drops is more than most people bathe in: use less, or a smaller piece.`
+        : 'Say it where you sell it: buyers ask in drops.',
+    ),
+  'neat-strong-oil': ({ names, strongG, carrierG }) =>
+    said(
+      `${listed(names)}: ${sayGrams(strongG)} with ${carrierG > 0 ? `only ${sayGrams(carrierG)}` : 'nothing'} to dissolve it. Drops of it float on the bath and burn skin.`,
+      'Add as much polysorbate 80 or skin oil as there is of it, or leave it out.',
+    ),
+  'crystals-in-tub': ({ names }) =>
+    said(
+      `${listed(names)} in a tub cools all of the skin at once and stings eyes and airways.`,
+      'Leave it out of a bath; it belongs in a shower steamer.',
+    ),
   'oxidizer-wet': ({ names }) =>
     said(
       `${listed(names)}: wet, it warms up and gives its oxygen off; a closed pack bursts.`,
@@ -284,10 +307,10 @@ const WORDS: Words = {
       'It gives no gas: washing soda and borax take the acid up before any can form.',
       'More acid and baking soda for a fizz, or promise none.',
     ),
-  'washing-soda-hydrate': ({ weakerPct }) =>
+  'washing-soda-hydrate': ({ weakerPct, crystalsTimes }) =>
     said(
-      `Washing soda from a box is the anhydrous or the monohydrate, by place: the latter is ${weakerPct.toFixed(0)} % weaker and takes no water up.`,
-      'Look on the box, and choose the right one.',
+      `“Washing soda” is three things: anhydrous, as it is taken here; monohydrate, ${weakerPct.toFixed(0)} % weaker; crystals, of which it takes ${crystalsTimes.toFixed(1)} times as much and which turn wet with acid.`,
+      'Look on the box, and swap it for the right one.',
     ),
   'glycerin-with-borax': () =>
     said(
@@ -355,6 +378,42 @@ const WORDS: Words = {
       'The acid frees chlorine from bleach.',
       'Label: never with bleach or other cleaners; out of the reach of children.',
     ),
+};
+
+/** Whom or what the page says it is made for, and what that changes. @param scent its load, as a sentence says it */
+const MADE_FOR: {
+  readonly [W in FindingFacts['made-for']['whom']]: (
+    scent: string,
+  ) => readonly [message: string, todo: string];
+} = {
+  babies: () => [
+    'For babies and toddlers: no bath bomb, foam or essential oil belongs in their bath.',
+    'Make it for adults, or leave scent, color and foaming powder out and ask a qualified person.',
+  ],
+  children: (scent) => [
+    `For children: half the usual scent at most (1 % of the mix; here ${scent}), no mint, eucalyptus, camphor or wintergreen, and no bubble bath that stings.`,
+    'Make a small piece of 55 to 60 g, say “under adult supervision” on the label, and nothing small inside.',
+  ],
+  pregnancy: () => [
+    'For pregnancy: many essential oils are advised against, and a label may promise nothing.',
+    'Leave essential oils out, and say “ask your midwife or doctor first”.',
+  ],
+  pets: () => [
+    'For pets: essential oils, mint and tea tree poison cats and dogs, and they lick their fur.',
+    'Do not make it for animals.',
+  ],
+  'jetted-tub': () => [
+    'For a jetted tub: oils, butters, petals, glitter and foam foul its pipes and pump.',
+    'Leave them out, or say “not for jetted tubs” on the label.',
+  ],
+  toy: () => [
+    'Something small inside: a child can choke on it, and the rules for toys then hold for the whole piece.',
+    'Leave it out, or sell to adults with “small parts, not for children under 3”.',
+  ],
+  food: () => [
+    'Shaped like food: it may be taken for something to eat, and many markets bar that.',
+    'Choose another shape, or make it plain on the front that it is not food.',
+  ],
 };
 
 /** The sentence of a finding: what it is, and what to do. */

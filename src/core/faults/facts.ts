@@ -136,8 +136,9 @@ export function batchFacts(
     hasBloomedDye: dyes.length > 0,
     micaPct: pct(({ role, traits }) => role === 'color' && !traits.includes('needs-bloom')),
     vanillinPct:
-      scentLimits(contents).constituents.find(({ constituent }) => constituent.id === 'vanillin')
-        ?.pctOfMix ?? 0,
+      scentLimits(contents, batch.body.family).constituents.find(
+        ({ constituent }) => constituent.id === 'vanillin',
+      )?.pctOfMix ?? 0,
     ultramarineG: gramsWhere(contents, ({ traits }) => traits.includes('sulfide-with-acid')),
     pieceG: batch.plan.pieceG,
     isRound: batch.request.mold.shape === 'sphere',

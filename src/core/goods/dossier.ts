@@ -242,7 +242,7 @@ function dossierBatch(batch: Batch, asked: DossierQuestion): DossierBatch {
   const nameOf = (id: string) => catalog.byId.get(id)?.name ?? id;
   const room = roomOf(batch);
   const net = pieceNet(batch, 'good', catalog);
-  const limits = scentLimits(contents, books.scentDocuments);
+  const limits = scentLimits(contents, batch.body.family, books.scentDocuments);
   const grams = new Map<string, { massG: number; role: string }>();
   for (const { material, massG } of contents)
     for (const { name, fraction } of partsOf(material)) {

@@ -99,11 +99,13 @@ function bathCautions({
   // A steamer is never put into a bath: the rule speaks of what makes a bath foam.
   const foams = has('detergent') && family !== 'shower-steamer';
   const vapors = materials.some(cautionedForInfants);
+  const isKeptFromInfants = vapors || has('menthol') || has('methyl-salicylate');
   return [
     ...say(
       foams,
       'foaming-bath',
-      FOAMING + FOAMING_ENDS[forWhom],
+      // What is kept from small children is not handed to them under supervision either.
+      FOAMING + FOAMING_ENDS[forWhom === 'children' && isKeptFromInfants ? 'everyone' : forWhom],
       market === 'us'
         ? 'US 21 CFR 740.17, from memory: check the wording'
         : 'common practice; in the US by 21 CFR 740.17',

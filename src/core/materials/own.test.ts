@@ -69,7 +69,9 @@ describe('a material of the maker’s own', () => {
       { material: materialById(catalog, ferry.id), massG: 5 },
     ];
     expect(
-      declaredAllergens(scentLimits(mix).constituents).map(({ constituent }) => constituent.name),
+      declaredAllergens(scentLimits(mix, 'bath-bomb').constituents).map(
+        ({ constituent }) => constituent.name,
+      ),
     ).toContain('Linalool');
     const dyed = (id: string) =>
       waterHex([{ material: materialById(catalog, id), massG: 0.05 }], 150);

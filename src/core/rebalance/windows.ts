@@ -198,6 +198,7 @@ function scent(question: Question): readonly NamedWish[] {
   );
   const limits = limitedConstituents(
     scents.map(({ material }) => material),
+    question.body.family,
     conditions.scentDocuments,
   ).map(({ name, limitPct, shareOf }) =>
     row(

@@ -21,6 +21,8 @@ const WORDS: ReadonlyArray<readonly [RegExp, Family]> = [
   [/\b(?:(?:bath|fizzing|fizzy|soaking) salts?|bath dust|salt soak)\b/i, 'fizzing-salts'],
   [/\b(?:bath bombs?|bath balls?|bath fizz(?:y|ies)|tub bombs?)\b/i, 'bath-bomb'],
 ];
+/** Words of a piece that is bathed in, where nothing says it plainer. */
+const BATHED = /\b(?:bombs?|tubs?|bath)\b/i;
 /** From this share of salts on it is loose salts. Common practice: bombs hold up to 12 %. */
 const SALTS_FROM = 0.3;
 /** A little washing soda is in some bath salts too. */
@@ -36,7 +38,13 @@ export function guessFamily(
     const found = texts.flatMap((text) => pattern.exec(text)?.[0] ?? [])[0];
     return found === undefined ? [] : [{ family, by: [found.toLowerCase()] }];
   })[0];
-  return named ?? byMaterials(parts, catalog);
+  if (named) return named;
+  const guess = byMaterials(parts, catalog);
+  // Menthol makes no steamer of what its own page calls a bomb.
+  const bathed = texts.flatMap((text) => BATHED.exec(text)?.[0] ?? [])[0];
+  return guess.family === 'shower-steamer' && bathed !== undefined
+    ? { family: 'bath-bomb', by: [bathed.toLowerCase()] }
+    : guess;
 }
 
 function byMaterials(parts: readonly Part[], catalog: Catalog): FamilyGuess {

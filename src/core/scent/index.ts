@@ -1,3 +1,5 @@
+export { oilPerBath, type OilPerBath } from './perBath';
+export { isHotOrCold, wholeOilLimit } from './wholeOils';
 export { EMULSIFIER_TO_OIL, OIL_WORTH_CARRYING_PCT } from './carrier';
 export { scentReading } from './load';
 export type { ScentReading } from './load';

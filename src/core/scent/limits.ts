@@ -1,7 +1,9 @@
+import type { Family } from '../formula';
 import { portionsG, type Material, type Portion } from '../materials';
 import { compositionOf } from './compositions';
 import { constituentById, type Constituent, type ConstituentId } from './constituents';
 import type { ScentDocument } from './documents';
+import { wholeOilLimit } from './wholeOils';
 
 export interface ConstituentReading {
   readonly constituent: Constituent;
@@ -38,14 +40,16 @@ const ALWAYS_UNKNOWN = new Set([
 ]);
 
 /**
- * What a blend may be at most: the smallest of limit / share over its constituents and over the
+ * What a blend may be at most: the smallest of limit / share over its constituents, its whole oils and the
  * suppliers' documents, the one that binds named. Constituents are summed over all scents; a shipped
  * limit gives way where every scent that brings the constituent has a document with a limit.
  * Source: the arithmetic of every supplier's document; shipped limits and compositions are from memory.
  * @param contents the whole mix, grams 0 or more
+ * @param family what is made of it: a whole oil is limited where it is bathed in
  */
 export function scentLimits(
   contents: readonly Portion[],
+  family: Family,
   documents: readonly ScentDocument[] = [],
 ): ScentLimits {
   const totalG = portionsG(contents);
@@ -88,7 +92,11 @@ export function scentLimits(
   );
   return {
     constituents: constituents.map(({ constituent, pctOfMix }) => ({ constituent, pctOfMix })),
-    limit: least([...byConstituent, ...byDocument(scents, scentG, documentOf)]),
+    limit: least([
+      ...byConstituent,
+      ...byWholeOil(scents, scentG, family, documentOf),
+      ...byDocument(scents, scentG, documentOf),
+    ]),
     unknown: scents
       .map(({ material }) => material)
       .filter((scent) => ALWAYS_UNKNOWN.has(scent.id) || compositionOf(scent) === undefined),
@@ -107,6 +115,7 @@ export interface LimitedShare {
 /** Every limit that holds for a blend of these scents; the same rule as {@link scentLimits}. */
 export function limitedConstituents(
   scents: readonly Material[],
+  family: Family,
   documents: readonly ScentDocument[] = [],
 ): readonly LimitedShare[] {
   const documentOf = new Map(documents.map((document) => [document.materialId, document]));
@@ -131,7 +140,19 @@ export function limitedConstituents(
       ? []
       : [{ name, limitPct, shareOf: (id: string) => (id === scentId ? 1 : 0) }];
   });
-  return [...byConstituent, ...byDocuments];
+  const byWholeOils = [...new Set(scents)].flatMap((scent) => {
+    const limit = wholeOilLimit(scent, family);
+    return limit === null || (documentOf.get(scent.id)?.maxPct ?? null) !== null
+      ? []
+      : [
+          {
+            name: scent.name,
+            limitPct: limit.pct,
+            shareOf: (id: string) => (id === scent.id ? 1 : 0),
+          },
+        ];
+  });
+  return [...byConstituent, ...byDocuments, ...byWholeOils];
 }
 
 /** Shares of a scent's constituents, 0 to 1; the document's vanillin goes before the shipped one. */
@@ -147,15 +168,41 @@ function sharesOf(
   return Object.entries({ ...shipped, ...vanillin }) as Array<[ConstituentId, number]>;
 }
 
+/** A supplier's document with a limit goes before the shipped figure for the whole oil. */
+function byWholeOil(
+  scents: readonly Portion[],
+  scentG: number,
+  family: Family,
+  documentOf: ReadonlyMap<string, ScentDocument>,
+): readonly BindingLimit[] {
+  return [...gramsByScent(scents)].flatMap(([material, massG]) => {
+    const limit = wholeOilLimit(material, family);
+    return limit === null || (documentOf.get(material.id)?.maxPct ?? null) !== null
+      ? []
+      : [
+          {
+            loadPct: (limit.pct * scentG) / massG,
+            binds: material.name,
+            limitPct: limit.pct,
+            source: limit.source,
+          },
+        ];
+  });
+}
+
+function gramsByScent(scents: readonly Portion[]): ReadonlyMap<Material, number> {
+  const gramsOf = new Map<Material, number>();
+  for (const { material, massG } of scents)
+    gramsOf.set(material, (gramsOf.get(material) ?? 0) + massG);
+  return gramsOf;
+}
+
 function byDocument(
   scents: readonly Portion[],
   scentG: number,
   documentOf: ReadonlyMap<string, ScentDocument>,
 ): readonly BindingLimit[] {
-  const gramsOf = new Map<Material, number>();
-  for (const { material, massG } of scents)
-    gramsOf.set(material, (gramsOf.get(material) ?? 0) + massG);
-  return [...gramsOf].flatMap(([material, massG]) => {
+  return [...gramsByScent(scents)].flatMap(([material, massG]) => {
     const document = documentOf.get(material.id);
     if (!document || document.maxPct === null) return [];
     return [

@@ -18,30 +18,33 @@ const SODA = { material: shipped('sodium-bicarbonate'), massG: 980 };
 
 describe('scentLimits', () => {
   it('names what binds: eugenol in clove, worked by hand', () => {
-    const { limit } = scentLimits([
-      SODA,
-      { material: shipped('clove-bud-essential-oil'), massG: 20 },
-    ]);
+    const { limit } = scentLimits(
+      [SODA, { material: shipped('clove-bud-essential-oil'), massG: 20 }],
+      'bath-bomb',
+    );
     // 0.5 % of eugenol in the product over 82 % of it in the oil.
     expect(limit?.binds).toBe('Eugenol');
     expect(limit?.loadPct).toBeCloseTo(0.5 / 0.82, 9);
   });
 
   it('sums a constituent over every oil it is in', () => {
-    const { constituents } = scentLimits([
-      { ...SODA, massG: 980 },
-      { material: shipped('clove-bud-essential-oil'), massG: 10 },
-      { material: shipped('basil-essential-oil'), massG: 10 },
-    ]);
+    const { constituents } = scentLimits(
+      [
+        { ...SODA, massG: 980 },
+        { material: shipped('clove-bud-essential-oil'), massG: 10 },
+        { material: shipped('basil-essential-oil'), massG: 10 },
+      ],
+      'bath-bomb',
+    );
     const eugenol = constituents.find(({ constituent }) => constituent.id === 'eugenol');
     expect(eugenol?.pctOfMix).toBeCloseTo((10 * 0.82 + 10 * 0.08) / 10, 9);
   });
 
   it('knows nothing of a fragrance without its document', () => {
-    const { limit, unknown } = scentLimits([
-      SODA,
-      { material: shipped('fragrance-oil'), massG: 20 },
-    ]);
+    const { limit, unknown } = scentLimits(
+      [SODA, { material: shipped('fragrance-oil'), massG: 20 }],
+      'bath-bomb',
+    );
     expect(limit).toBeNull();
     expect(unknown.map(({ id }) => id)).toEqual(['fragrance-oil']);
   });
@@ -51,17 +54,16 @@ describe('scentLimits', () => {
     const clove = { material: shipped('clove-bud-essential-oil'), massG: 10 };
     const dated = '2026-03-02';
     const document = { maxPct: 2.5, vanillinPct: 4, flashPointC: 81, dated };
-    const both = scentLimits(
-      [SODA, fragrance, clove],
-      [{ ...document, materialId: 'fragrance-oil' }],
-    );
+    const both = scentLimits([SODA, fragrance, clove], 'bath-bomb', [
+      { ...document, materialId: 'fragrance-oil' },
+    ]);
     // Eugenol of the clove still binds: half of the blend at 82 %.
     expect(both.limit?.binds).toBe('Eugenol');
     expect(both.limit?.loadPct).toBeCloseTo(0.5 / 0.41, 9);
     const vanillin = both.constituents.find(({ constituent }) => constituent.id === 'vanillin');
     expect(vanillin?.pctOfMix).toBeCloseTo(0.04, 9);
     const cloveDocument = { ...document, maxPct: 0.3, materialId: 'clove-bud-essential-oil' };
-    const alone = scentLimits([SODA, clove], [cloveDocument]);
+    const alone = scentLimits([SODA, clove], 'bath-bomb', [cloveDocument]);
     expect(alone.limit).toMatchObject({ binds: 'Clove bud essential oil', loadPct: 0.3 });
     expect(alone.limit?.source).toContain(dated);
   });
@@ -70,11 +72,14 @@ describe('scentLimits', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.01, max: 30, noNaN: true }), (k) => {
         const blend = (scale: number) =>
-          scentLimits([
-            SODA,
-            { material: shipped('lemongrass-essential-oil'), massG: 3 * scale },
-            { material: shipped('ylang-ylang-essential-oil'), massG: 2 * scale },
-          ]).limit;
+          scentLimits(
+            [
+              SODA,
+              { material: shipped('lemongrass-essential-oil'), massG: 3 * scale },
+              { material: shipped('ylang-ylang-essential-oil'), massG: 2 * scale },
+            ],
+            'bath-bomb',
+          ).limit;
         expect(blend(k)?.binds).toBe(blend(1)?.binds);
         expect((blend(k)?.loadPct ?? 0) / (blend(1)?.loadPct ?? 1)).toBeCloseTo(1, 9);
       }),
@@ -136,12 +141,12 @@ describe('a blend', () => {
 
   it('fills up to the limit that binds, and no further', () => {
     const mix = [SODA, ...blend];
-    const reading = { ...scentReading(mix, 'bath-bomb'), ...scentLimits(mix) };
+    const reading = { ...scentReading(mix, 'bath-bomb'), ...scentLimits(mix, 'bath-bomb') };
     const factor = fillUpFactor(reading, 988) ?? NaN;
     const filled = [SODA, ...blend.map((entry) => ({ ...entry, massG: entry.massG * factor }))];
     const after = scentReading(filled, 'bath-bomb').loadPct;
     expect(after).toBeCloseTo(Math.min(2, reading.limit?.loadPct ?? 0), 9);
-    const none = { ...scentReading([SODA], 'bath-bomb'), ...scentLimits([SODA]) };
+    const none = { ...scentReading([SODA], 'bath-bomb'), ...scentLimits([SODA], 'bath-bomb') };
     expect(fillUpFactor(none, 980)).toBeNull();
   });
 

@@ -25,6 +25,49 @@ const CLEAN = '200 g baking soda\n110 g citric acid';
 
 /** Each rule just outside and just inside: the code, what it comes to, the recipe, the family. */
 const CASES: ReadonlyArray<readonly [string, string, string, Family?, Method?]> = [
+  // Cold and hot oils in a tub want as much carrier as there is of them; a drop hurts nobody.
+  ['neat-strong-oil', 'stop', `${PLAIN}\n2 g peppermint eo`],
+  ['neat-strong-oil', 'stop', `${PLAIN}\n2 g tea tree eo\n1.9 g polysorbate 80`],
+  ['neat-strong-oil', 'none', `${PLAIN}\n2 g tea tree eo\n2 g polysorbate 80`],
+  ['neat-strong-oil', 'none', `${PLAIN}\n2 g lavender eo`],
+  ['neat-strong-oil', 'none', `${PLAIN}\n2 g peppermint eo`, 'shower-steamer'],
+  // 100 g of these 330 g go into a bath: a drop is 0.03 g.
+  ['neat-strong-oil', 'none', `${PLAIN}\n0.09 g peppermint eo`],
+  ['neat-strong-oil', 'stop', `${PLAIN}\n0.11 g peppermint eo`],
+  ['crystals-in-tub', 'stop', `${PLAIN}\n0.5 g menthol\n5 g almond oil`],
+  ['crystals-in-tub', 'stop', `${PLAIN}\n0.5 g camphor\n5 g almond oil`],
+  ['crystals-in-tub', 'none', `${PLAIN}\n0.5 g menthol\n5 g almond oil`, 'shower-steamer'],
+  // A whole oil is held down in a bath: 1 % of peppermint, whatever its constituents allow.
+  [
+    'scent-over-limit',
+    'none',
+    `200 g baking soda\n97 g citric acid\n2.9 g peppermint eo\n6 g polysorbate 80`,
+  ],
+  [
+    'scent-over-limit',
+    'warning',
+    `200 g baking soda\n97 g citric acid\n3.2 g peppermint eo\n6 g polysorbate 80`,
+  ],
+  [
+    'scent-over-limit',
+    'none',
+    `200 g baking soda\n97 g citric acid\n3.2 g peppermint eo`,
+    'shower-steamer',
+  ],
+  // Lavender weighs 0.885 g/mL: twenty drops are 0.59 g in 100 g of 330.
+  ['oil-per-bath', 'info', `${PLAIN}\n1.9 g lavender eo`],
+  ['oil-per-bath', 'advice', `${PLAIN}\n2.1 g lavender eo`],
+  ['oil-per-bath', 'none', `${PLAIN}\n2.1 g lavender eo`, 'shower-steamer'],
+  ['oil-per-bath', 'none', `${PLAIN}\n2.1 g fragrance oil`],
+  ['nuisance-dust', 'info', PLAIN],
+  ['fine-dust-caution', 'none', PLAIN],
+  ['fine-dust-caution', 'info', `${CLEAN}\n5 g kaolin`],
+  // Pressed pieces dry before they are packed: over brisk is a word, wet is a warning.
+  ['closed-pack-gas', 'none', `${CLEAN}\n6.2 g water`],
+  ['closed-pack-gas', 'advice', `${CLEAN}\n6.5 g water`],
+  ['closed-pack-gas', 'advice', `${CLEAN}\n11.1 g water`],
+  ['closed-pack-gas', 'warning', `${CLEAN}\n11.4 g water`],
+  ['closed-pack-gas', 'warning', `${CLEAN}\n20 g water`, 'cleaning-fizzy'],
   // Acid by its equivalents: a millionth of a mole in each gram is acid, and the lactic trace of milk is none.
   ['ultramarine-with-acid', 'warning', '200 g baking soda\n10 g vinegar\n0.5 g ultramarine'],
   ['ultramarine-with-acid', 'none', '200 g baking soda\n5 g goat milk powder\n0.5 g ultramarine'],
@@ -94,7 +137,7 @@ const CASES: ReadonlyArray<readonly [string, string, string, Family?, Method?]> 
   ['alkali-in-bath-product', 'stop', '300 g sodium carbonate\n1 g citric acid'],
   ['alkali-in-bath-product', 'advice', `${CLEAN}\n10 g sesquicarbonate`],
   ['alkali-in-bath-product', 'stop', `${CLEAN}\n10 g sodium carbonate`, 'shower-steamer'],
-  ['washing-soda-hydrate', 'info', '100 g washing soda', 'cleaning-fizzy'],
+  ['washing-soda-hydrate', 'advice', '100 g washing soda', 'cleaning-fizzy'],
   ['washing-soda-hydrate', 'none', '100 g anhydrous washing soda', 'cleaning-fizzy'],
   ['washing-soda-hydrate', 'none', '100 g soda ash', 'cleaning-fizzy'],
   // Colors, wherever they come from: for external use, and not listed.

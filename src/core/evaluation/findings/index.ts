@@ -2,12 +2,13 @@ import { materialById } from '../../materials';
 import { mayHold } from '../../safety';
 import { closedPack } from '../readings';
 import { SEVERITIES, type Examined, type Finding, type JudgedReadings, type Rule } from '../types';
+import { madeForRules } from './madeFor';
 import { materialRules } from './materials';
 import { measureRules } from './measures';
 import { scentRules } from './scent';
 
 /** What stands out beside the readings themselves. */
-const RULES: readonly Rule[] = [closedPack, scentRules, materialRules, measureRules];
+const RULES: readonly Rule[] = [closedPack, scentRules, materialRules, measureRules, madeForRules];
 
 /** What is offered may not make the mix dangerous: the finding then stands without its cure. */
 function withSafeFix(finding: Finding, { materials, body, conditions }: Examined): Finding {

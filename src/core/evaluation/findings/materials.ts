@@ -60,6 +60,12 @@ const forSkin = ({ body }: Examined) => isForSkin(body.family);
 const household = ({ body }: Examined) => !isForSkin(body.family);
 const isMelted = (material: Material) =>
   (material.meltingC?.value ?? 0) > MELTED_OVER_C && material.isLiquid;
+const roles =
+  (...wanted: readonly Role[]) =>
+  ({ role }: Material) =>
+    wanted.includes(role);
+/** Starch, flour, gums and sugar: the lungs clear them, and a cloud of them burns. */
+const isPlantDust = roles('starch', 'gum', 'sugar', 'milk');
 const isBorax = (material: Material) => material.likeId === 'borax';
 const isAlkali = (material: Material) => material.traits.includes('strong-alkali');
 /** Acid by what it can give up, whatever it came in: vinegar counts, the trace in milk powder does not. */
@@ -70,10 +76,6 @@ const withFuel = ({ materials }: Examined) =>
 const withWet = ({ materials }: Examined) =>
   materials.some(({ material, massG }) => massG > 0 && isWetting(material));
 const inTub = ({ body }: Examined) => useOf(body.family) === 'tub';
-const roles =
-  (...wanted: readonly Role[]) =>
-  ({ role }: Material) =>
-    wanted.includes(role);
 const withTrait =
   (trait: Trait) =>
   ({ materials }: Examined) =>
@@ -302,7 +304,12 @@ const RULES: readonly MaterialRule[] = [
   },
   { code: 'slip-caution', severity: 'info', holds: forSkin, of: has('skin-oil') },
   { code: 'dust-caution', severity: 'info', of: has('irritating-dust') },
-  { code: 'fine-dust-caution', severity: 'info', of: has('fine-dust') },
+  {
+    code: 'fine-dust-caution',
+    severity: 'info',
+    of: (material) => has('fine-dust')(material) && !isPlantDust(material),
+  },
+  { code: 'nuisance-dust', severity: 'info', of: isPlantDust },
   {
     code: 'color-batch-certification',
     severity: 'info',

@@ -56,6 +56,9 @@ const dangerous: Rule = ({ body, materials }): readonly Finding[] => {
 /** Monohydrate against anhydrous, by their molar masses: 106.0 of 124.0. */
 const MONOHYDRATE_WEAKER_PCT = 100 * (1 - 105.99 / 124.0);
 
+/** Crystals against anhydrous, likewise: 286.1 of 106.0. */
+const CRYSTALS_TIMES = 286.14 / 105.99;
+
 /** “Washing soda” on a box is one of two things; said where the line names it no closer. */
 const washingSoda: Rule = ({ body }): readonly Finding[] => {
   const names = allLines(body).flatMap(({ materialId, written }) =>
@@ -70,8 +73,12 @@ const washingSoda: Rule = ({ body }): readonly Finding[] => {
     ? [
         {
           code: 'washing-soda-hydrate',
-          severity: 'info',
-          facts: { names, weakerPct: MONOHYDRATE_WEAKER_PCT },
+          severity: 'advice',
+          facts: {
+            names,
+            weakerPct: MONOHYDRATE_WEAKER_PCT,
+            crystalsTimes: CRYSTALS_TIMES,
+          },
           source: 'molar masses, IUPAC 2021',
         },
       ]

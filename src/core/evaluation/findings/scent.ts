@@ -5,6 +5,7 @@ import {
   cautionedForInfants,
   cautionedInPregnancy,
   declaredAllergens,
+  isHotOrCold,
 } from '../../scent';
 import type { Examined, Finding, Rule } from '../types';
 
@@ -42,6 +43,9 @@ export const scentRules: Rule = (examined) => [
   ...declared(examined),
   ...floats(examined),
   ...steamer(examined),
+  ...perBath(examined),
+  ...neat(examined),
+  ...crystals(examined),
 ];
 
 const unknownLimit: Rule = ({ measured, conditions }): readonly Finding[] => {
@@ -200,6 +204,61 @@ const steamer: Rule = ({ measured, body }): readonly Finding[] =>
         },
       ]
     : [];
+
+/** Drops in one bath from which it is more than most people bathe in. Common practice. */
+const MANY_DROPS = 20;
+
+/** Oil of one bath in drops, as people think of it. */
+const perBath: Rule = ({ measured: { scent } }): readonly Finding[] =>
+  scent.perBath
+    ? [
+        {
+          code: 'oil-per-bath',
+          severity: scent.perBath.drops > MANY_DROPS ? 'advice' : 'info',
+          facts: {
+            drops: scent.perBath.drops,
+            volumeMl: scent.perBath.volumeMl,
+            manyDrops: MANY_DROPS,
+          },
+          source: practice,
+        },
+      ]
+    : [];
+
+/** Less than a drop burns nobody, g in one bath. */
+const NEAT_FROM_G = 0.03;
+
+/** Oils that cool or burn, with nothing to dissolve them: drops of them lie on skin. */
+const neat: Rule = ({ materials, measured, body, conditions }): readonly Finding[] => {
+  if (useOf(body.family) !== 'tub' || !(measured.totalG > 0)) return [];
+  const strong = materials.filter(({ material, massG }) => massG > 0 && isHotOrCold(material));
+  const strongG = gramsWhere(strong, () => true);
+  const carrierG = gramsWhere(materials, ({ role }) => CARRIERS.has(role));
+  const inBathG = (strongG * (conditions.pieceG ?? measured.totalG)) / measured.totalG;
+  return strongG > carrierG && inBathG >= NEAT_FROM_G
+    ? [
+        {
+          code: 'neat-strong-oil',
+          severity: 'stop',
+          facts: { names: strong.map(({ material }) => material.name), strongG, carrierG },
+          source: practice,
+        },
+      ]
+    : [];
+};
+
+/** Menthol and camphor cool all of the skin at once in a tub. */
+const crystals: Rule = ({ materials, body }): readonly Finding[] => {
+  const names = materials
+    .filter(
+      ({ material, massG }) =>
+        massG > 0 && (material.likeId === 'menthol' || material.likeId === 'camphor'),
+    )
+    .map(({ material }) => material.name);
+  return useOf(body.family) === 'tub' && names.length > 0
+    ? [{ code: 'crystals-in-tub', severity: 'stop', facts: { names }, source: practice }]
+    : [];
+};
 
 function having(materials: Examined['materials'], trait: Trait): readonly string[] {
   return materials

@@ -109,6 +109,11 @@ function fillUp(): void {
         </template>
         <template v-else>usual up to {{ scent.usualHighPct }} %.</template>
       </p>
+      <p v-if="scent.perBath" class="small">
+        One bath gets
+        <b class="tabular">{{ counted(Math.round(scent.perBath.drops), 'drop') }}</b> of essential oil,
+        {{ formatFixed(scent.perBath.volumeMl, 1) }} ml.
+      </p>
       <div class="units" role="group" aria-label="Amounts in">
         <ChoiceRow v-model="unit" :items="UNITS" />
       </div>
