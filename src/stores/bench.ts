@@ -10,6 +10,7 @@ import {
   giveUp,
   goBack,
   goOn,
+  lotDoubtsAhead,
   nextBatchCode,
   record,
   settleStep,
@@ -91,6 +92,9 @@ export const useBenchStore = defineStore('bench', () => {
   const write = (entry: NewEntry) => apply((current) => record(current, signed(entry), nowIso()));
   /** Everything ahead as the paper sheet had it, up to the count. */
   const allAsPlanned = () => apply((current) => restAsPlanned(current, nowIso(), shelf.takeOff));
+  /** What has to be asked before that. */
+  const lotDoubts = () =>
+    batch.value ? lotDoubtsAhead(batch.value, shelf.left, shelf.isOnHold) : [];
   const undo = () => apply((current) => undoLast(current, nowIso()));
   /** Keeps an over-pour and makes the rest of its part match. */
   const scaleUp = (of: WeighStep, massG: number, by: WeighedBy) =>
@@ -186,6 +190,7 @@ export const useBenchStore = defineStore('bench', () => {
     strike,
     undo,
     allAsPlanned,
+    lotDoubts,
     scaleUp,
     squirt,
     add,

@@ -2,6 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { sampleUnit } from '../../tests/fixtures/sample';
 import { openShop } from '../../tests/fixtures/shop';
 import { useGoodsStore } from './goods';
+import { today } from './now';
 
 const SOLD = { how: 'sold', to: 'Quay stall', orderId: null, each: 7 } as const;
 const CRUMBLED = { how: 'crumbled', to: '', orderId: null, each: null } as const;
@@ -73,6 +74,57 @@ describe('wrapped goods', () => {
     // A second time there is nothing to take back.
     expect(goods.strike(run?.id ?? '')).toEqual({ ok: true });
     expect(goods.codes()).toContain(run?.code);
+  });
+});
+
+describe('goods made from a lot that is on hold', () => {
+  /** Puts a lot of a batch on hold. */
+  function holdOf(batchId: string): string {
+    const use = goods.books.lotMoves.find(({ into }) => into.id === batchId);
+    const lot = workshop.lots.find(({ id }) => id === use?.lotId);
+    if (!lot) throw new Error('the sample’s batches name their lots');
+    workshop.put('lots', [{ ...lot, isQuarantined: true }]);
+    return lot.code;
+  }
+
+  it('are flagged, no longer promised, and leave only when somebody says so', () => {
+    const { id } = stocked();
+    const first = goods.wrapped.find(({ run, left }) => run.unitId === id && left > 0);
+    if (!first) throw new Error('something is wrapped');
+    expect(goods.toPromise).toContainEqual(first);
+    const code = holdOf(first.run.from[0]?.batchId ?? '');
+    expect(goods.concernsOfWrapped(first.run)).toContainEqual({
+      code: 'lot-on-hold',
+      goods: first.run.code,
+      lots: expect.arrayContaining([code]),
+    });
+    expect(goods.toPromise.some(({ run }) => run.id === first.run.id)).toBe(false);
+    const before = workshop.goods.length;
+    expect(goods.giveOut(id, 1, SOLD)).toMatchObject({ ok: false, problem: null });
+    expect(workshop.goods).toHaveLength(before);
+    expect(goods.giveOut(id, 1, SOLD, true)).toEqual({ ok: true });
+  });
+
+  it('or that lie unwrapped are asked about too, but not when they are thrown away', () => {
+    const { batch } = lying();
+    holdOf(batch.id);
+    expect(goods.looseToPromise.some((one) => one.batch.id === batch.id)).toBe(false);
+    expect(goods.useLoose(batch, 'good', 1, SOLD)).toMatchObject({ problem: null });
+    expect(goods.useLoose(batch, 'good', 1, { ...SOLD, how: 'thrown-away' })).toEqual({ ok: true });
+  });
+
+  it('past their best before are asked about, and not promised', () => {
+    const { id } = stocked();
+    const first = goods.wrapped.find(({ run, left }) => run.unitId === id && left > 0);
+    if (!first) throw new Error('something is wrapped');
+    const dated = (bestBefore: string) => workshop.put('goods', [{ ...first.run, bestBefore }]);
+    dated(today());
+    expect(goods.concernsOfWrapped({ ...first.run, bestBefore: today() })).toEqual([]);
+    dated('2020-01-01');
+    expect(goods.giveOut(id, 1, SOLD)).toMatchObject({
+      asks: [{ code: 'best-before-past', day: '2020-01-01' }],
+    });
+    expect(goods.toPromise.some(({ run }) => run.id === first.run.id)).toBe(false);
   });
 });
 

@@ -11,23 +11,34 @@ import {
   packagingLeft,
   standsOn,
   takeUnits,
+  concernsOfBatches,
+  concernsOfRun,
+  heldBatches,
+  promisable,
+  promisableLoose,
   unitsOnHand,
   wrappedStock,
   type Books,
+  type Concern,
+  type MoveOf,
   type GoneWay,
   type GoodsMove,
   type Grade,
   type NewMove,
 } from '@/core/goods';
 import { freeCode, type Batch } from '@/core/records';
-import { nowIso } from './now';
+import { nowIso, today } from './now';
 import { useShelfStore } from './shelf';
 import { useWorkshopStore } from './workshop';
 
-/** What came of an act: done, or a sentence why not. */
-export type Done = { readonly ok: true } | { readonly ok: false; readonly problem: string };
+/** What came of an act: done, a sentence why not, or what has to be asked first; the same act with `isSure` then does it. */
+export type Done =
+  | { readonly ok: true }
+  | { readonly ok: false; readonly problem: string }
+  | { readonly ok: false; readonly problem: null; readonly asks: readonly Concern[] };
 export const DONE: Done = { ok: true };
 export const not = (problem: string): Done => ({ ok: false, problem });
+export const ask = (asks: readonly Concern[]): Done => ({ ok: false, problem: null, asks });
 
 /** Where goods go, and for what. */
 export interface Away {
@@ -45,6 +56,15 @@ export const useGoodsStore = defineStore('goods', () => {
   const loose = computed(() => looseStock(workshop.batches, workshop.goods));
   const wrapped = computed(() => wrappedStock(workshop.goods));
   const onHand = computed(() => unitsOnHand(wrapped.value));
+  /** Batches made from lots that are on hold. */
+  const held = computed(() => heldBatches(books.value));
+  /** What may be promised: nothing from a lot on hold, nothing past its day. */
+  const toPromise = computed(() => promisable(wrapped.value, held.value, today()));
+  const looseToPromise = computed(() => promisableLoose(loose.value, held.value));
+  const codeOf = (batchId: string) => workshop.codeOfBatch(batchId) ?? 'a batch that is gone';
+  const concernsOf = (batchIds: readonly string[]) =>
+    concernsOfBatches(batchIds, held.value, codeOf);
+  const concernsOfWrapped = (run: MoveOf<'wrapped'>) => concernsOfRun(run, held.value, today());
   const overdrafts = computed(() => overdrawn(loose.value, wrapped.value));
   const left = computed(() => packagingLeft(workshop.packaging, workshop.goods));
   const low = computed(() => lowPackaging(workshop.packaging, left.value));
@@ -76,20 +96,28 @@ export const useGoodsStore = defineStore('goods', () => {
   }
 
   /** Wrapped units away, what was wrapped first first. */
-  function giveOut(unitId: string, count: number, away: Away): Done {
+  function giveOut(unitId: string, count: number, away: Away, isSure = false): Done {
     const name = workshop.units.find(({ id }) => id === unitId)?.name ?? 'it';
     if (!(Number.isInteger(count) && count >= 1)) return not('At least one goes.');
     const taken = takeUnits(unitId, count, wrapped.value);
     if (!taken.ok) return not(`Of ${name} there are ${taken.here}, and ${count} were asked for.`);
+    const concerns = taken.taken.flatMap(({ wrappedId }) => {
+      const of = wrapped.value.find(({ run }) => run.id === wrappedId);
+      return of ? concernsOfWrapped(of.run) : [];
+    });
+    if (concerns.length > 0 && !isSure) return ask(concerns);
     write({ kind: 'gone', ...away, taken: [...taken.taken], loose: [], lotId: null });
     return DONE;
   }
 
   /** Unwrapped pieces away; crumbled ones become a lot of embed powder. */
-  function useLoose(batch: Batch, grade: Grade, pieces: number, away: Away): Done {
+  function useLoose(batch: Batch, grade: Grade, pieces: number, away: Away, isSure = false): Done {
     const here = loose.value.find((one) => one.batch.id === batch.id)?.left[grade] ?? 0;
     if (!(Number.isInteger(pieces) && pieces >= 1)) return not('At least one goes.');
     if (pieces > here) return not(`Of ${batch.code} there are ${here} of these.`);
+    // What is thrown away or tested leaves nobody’s hands.
+    const concerns = away.how === 'thrown-away' ? [] : concernsOf([batch.id]);
+    if (concerns.length > 0 && !isSure) return ask(concerns);
     const lotId = away.how === 'crumbled' ? crumble(batch, pieces) : null;
     write({
       kind: 'gone',
@@ -185,6 +213,11 @@ export const useGoodsStore = defineStore('goods', () => {
     loose,
     wrapped,
     onHand,
+    held,
+    toPromise,
+    looseToPromise,
+    concernsOf,
+    concernsOfWrapped,
     overdrafts,
     left,
     low,

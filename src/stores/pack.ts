@@ -21,8 +21,8 @@ import {
 import type { LabelMarket } from '@/core/labeling';
 import { countOf, standing, type Batch } from '@/core/records';
 import { useBenchStore } from './bench';
-import { DONE, not, useGoodsStore, type Done } from './goods';
-import { nowIso } from './now';
+import { DONE, ask, not, useGoodsStore, type Done } from './goods';
+import { nowIso, today } from './now';
 import { useShelfStore } from './shelf';
 import { useTriesStore } from './tries';
 import { useWorkshopStore } from './workshop';
@@ -177,7 +177,7 @@ export const usePackStore = defineStore('pack', () => {
     chosenId.value = null;
   }
 
-  function wrap(count: number, bestBefore: string | null): Done {
+  function wrap(count: number, bestBefore: string | null, isSure = false): Done {
     const of = unit.value;
     const plan = planFor(count);
     if (!of || !plan) return not('No sale unit is in hand.');
@@ -186,10 +186,18 @@ export const usePackStore = defineStore('pack', () => {
       const name = workshop.formulas.find(({ id }) => id === plan.formulaId)?.name ?? 'a formula';
       return not(`${plan.wanted} pieces of ${name} are needed, and ${plan.here} lie here.`);
     }
+    const code = wrapCode(of.name, plan.from, workshop.batches, goods.codes());
+    const concerns = [
+      ...goods.concernsOf(plan.from.map(({ batchId }) => batchId)),
+      ...(bestBefore !== null && bestBefore < today()
+        ? [{ code: 'best-before-past' as const, goods: code, day: bestBefore }]
+        : []),
+    ];
+    if (concerns.length > 0 && !isSure) return ask(concerns);
     goods.write({
       kind: 'wrapped',
       unitId: of.id,
-      code: wrapCode(of.name, plan.from, workshop.batches, goods.codes()),
+      code,
       count,
       from: [...plan.from],
       packaging: [...packagingFor(of, count, workshop.packaging, goods.left)],

@@ -65,6 +65,11 @@ export const useShelfStore = defineStore('shelf', () => {
     return takenFrom(lots, massG);
   }
 
+  const onHold = computed(
+    () => new Set(workshop.lots.filter(({ isQuarantined }) => isQuarantined).map(({ id }) => id)),
+  );
+  const isOnHold = (lotId: string) => onHold.value.has(lotId);
+
   const priceOf = (materialId: string) =>
     pricePerG(materialId, workshop.lots, ownById.value.get(materialId), today());
 
@@ -90,6 +95,7 @@ export const useShelfStore = defineStore('shelf', () => {
     loss,
     assign,
     takeOff,
+    isOnHold,
     pricePerG: priceOf,
     buyingFacts,
   };

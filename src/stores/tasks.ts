@@ -111,7 +111,7 @@ export const useTasksStore = defineStore('tasks', () => {
     workshop.batches.filter((batch) => batch.outcome === 'at-the-bench' && countOf(batch) === null),
   );
   const coming = computed<readonly LooseStock[]>(() => [
-    ...goods.loose,
+    ...goods.looseToPromise,
     ...atTheBench.value.map((batch) => ({
       batch,
       left: { good: batch.plan.pieces, second: 0, sampler: 0 },
@@ -138,7 +138,7 @@ export const useTasksStore = defineStore('tasks', () => {
       orders: workshop.orders.filter(({ due }) => Date.parse(due) > startMs.value - 60 * DAY_MS),
       units: workshop.units,
       goods: workshop.goods,
-      wrapped: goods.wrapped,
+      wrapped: goods.toPromise,
       loose: coming.value,
       isDrying: (id) => drying.value.has(id),
       formulas: workshop.formulas,

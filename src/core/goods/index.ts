@@ -25,3 +25,13 @@ export { GONE_WORDS, GRADE_WORDS, PACKAGING_WORDS, UNIT_WORDS, sayMove } from '.
 export { ownKeepingOf, unitKeeps } from './ownLooks';
 export { NOT_A_SIGNATURE, dossierOf } from './dossier';
 export type { Dossier, DossierBatch, DossierTrial } from './dossier';
+export {
+  concernsOfBatches,
+  concernsOfRun,
+  heldBatches,
+  promisable,
+  promisableLoose,
+  sayConcern,
+  type Concern,
+  type Held,
+} from './concerns';

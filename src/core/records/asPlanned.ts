@@ -51,3 +51,39 @@ function entryFor(step: BenchStep): NewEntry {
       return { kind: 'done' };
   }
 }
+
+/** A lot that the weighings ahead would take more of than it holds, or that is on hold now. */
+export interface LotDoubt {
+  readonly lotId: string;
+  readonly code: string;
+  readonly takesG: number;
+  /** Grams in it; below zero where more was weighed than was said to be there. */
+  readonly hasG: number;
+  readonly isOnHold: boolean;
+}
+
+/**
+ * Lots to ask about before everything ahead is entered as planned.
+ * @param left grams left by lot id @param isOnHold of a lot, by id
+ */
+export function lotDoubtsAhead(
+  batch: Batch,
+  left: ReadonlyMap<string, number>,
+  isOnHold: (lotId: string) => boolean,
+): readonly LotDoubt[] {
+  const takes = new Map<string, { code: string; takesG: number }>();
+  for (const step of batch.steps.slice(batch.currentStep))
+    if (step.kind === 'weigh')
+      for (const { lotId, code, massG } of step.lots)
+        takes.set(lotId, { code, takesG: (takes.get(lotId)?.takesG ?? 0) + massG });
+  return [...takes].flatMap(([lotId, { code, takesG }]) => {
+    const hasG = left.get(lotId) ?? 0;
+    const held = isOnHold(lotId);
+    return held || takesG > hasG + ROUNDING_G
+      ? [{ lotId, code, takesG, hasG, isOnHold: held }]
+      : [];
+  });
+}
+
+/** Sums of many weighings end a hair off. */
+const ROUNDING_G = 0.005;

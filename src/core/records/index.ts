@@ -1,4 +1,5 @@
-export { restAsPlanned, weighingsAhead } from './asPlanned';
+export { lotDoubtsAhead, restAsPlanned, weighingsAhead } from './asPlanned';
+export type { LotDoubt } from './asPlanned';
 export { AFTER_BENCH, FATES, FAULTS, KEPT_COLORS } from './kinds';
 export { batchSchema } from './schema';
 export {

@@ -7,6 +7,13 @@ export interface AssignedLots {
   readonly bowls: readonly LotsByLine[];
   /** Materials the shelf has lots of, but not enough of, with what is missing. */
   readonly short: ReadonlyArray<{ readonly materialId: string; readonly missingG: number }>;
+  /** Materials of which every lot that holds something is on hold or past its day, with their codes. */
+  readonly barred: readonly BarredMaterial[];
+}
+export interface BarredMaterial {
+  readonly materialId: string;
+  readonly onHold: readonly string[];
+  readonly past: readonly string[];
 }
 
 /**
@@ -48,7 +55,33 @@ export function assignLots(
   return {
     bowls,
     short: [...short].map(([materialId, missingG]) => ({ materialId, missingG })),
+    barred: barredOf(lines, shelf, left, today),
   };
+}
+
+function barredOf(
+  lines: readonly PlannedLine[],
+  shelf: readonly Lot[],
+  left: ReadonlyMap<string, number>,
+  today: string,
+): readonly BarredMaterial[] {
+  const ids = new Set(lines.flatMap(({ premix, materialId }) => (premix ? [] : [materialId])));
+  return [...ids].flatMap((materialId) => {
+    const holding = (lot: Lot) => (left.get(lot.id) ?? 0) > 0;
+    if (usableLots(materialId, shelf, today).some(holding)) return [];
+    const there = shelf.filter(
+      (lot) => lot.materialId === materialId && lot.premix === null && holding(lot),
+    );
+    if (there.length === 0) return [];
+    const codes = (isSuch: (lot: Lot) => boolean) => there.filter(isSuch).map(({ code }) => code);
+    return [
+      {
+        materialId,
+        onHold: codes(({ isQuarantined }) => isQuarantined),
+        past: codes(({ isQuarantined }) => !isQuarantined),
+      },
+    ];
+  });
 }
 
 /** Lots of a material that may be weighed from today, the first to be used first. @param today ISO day */

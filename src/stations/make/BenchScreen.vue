@@ -10,6 +10,7 @@ import { awayHours, benchSteps, clockBehindS, roomOf, type Batch } from '@/core/
 import { useBenchStore } from '@/stores/bench';
 import SaveMark from '@/shared/SaveMark.vue';
 import PracticeBand from '@/ui/frame/PracticeBand.vue';
+import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import RoomDialog from '@/shared/RoomDialog.vue';
 import { counted } from '@/core/words';
@@ -23,12 +24,19 @@ import { STEPS } from './steps';
 const props = defineProps<{ batch: Batch; step: BenchStep }>();
 const bench = useBenchStore();
 const workshop = useWorkshopStore();
+const shelf = useShelfStore();
 const { catalog } = storeToRefs(workshop);
 /** What has to be said where this is weighed. */
 const warnings = computed(() => {
   const { step } = props;
-  if (step.kind !== 'weigh' || !bench.judged) return [];
-  return warningsAtStep(bench.judged, materialById(catalog.value, step.materialId));
+  if (step.kind !== 'weigh') return [];
+  const held = step.lots.filter(({ lotId }) => shelf.isOnHold(lotId));
+  return [
+    ...held.map(({ code }) => `Lot ${code} is on hold. Weigh from another lot.`),
+    ...(bench.judged
+      ? warningsAtStep(bench.judged, materialById(catalog.value, step.materialId))
+      : []),
+  ];
 });
 const router = useRouter();
 const now = useNow({ interval: 1000 });

@@ -10,7 +10,7 @@ import {
   weighingsAhead,
   type Batch,
 } from '@/core/records';
-import { counted } from '@/core/words';
+import { counted, formatGrams } from '@/core/words';
 import { useBenchStore } from '@/stores/bench';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 
@@ -24,6 +24,8 @@ const isSettled = computed(() => settlingEntries(props.batch, props.step.id).len
 const last = computed(() => lastDeed(props.batch));
 const ahead = computed(() => weighingsAhead(props.batch));
 const isAskingAll = ref(false);
+/** Lots that would be taken beyond what they hold, or that are on hold: said before it is entered. */
+const doubts = computed(() => (isAskingAll.value ? bench.lotDoubts() : []));
 
 /** Worked from paper: what the sheet says is what was weighed. */
 function asPlanned(): void {
@@ -82,11 +84,23 @@ useBenchKeys({
       <v-card-text
         >{{ counted(ahead, 'weighing') }} up to the count {{ ahead === 1 ? 'is' : 'are' }} written
         as planned, and every mix as done. Squeezes are left out: nobody said how they felt. Each
-        entry can be taken back.</v-card-text
+        entry can be taken back.
+        <p v-for="one in doubts" :key="one.lotId" role="alert" class="doubt">
+          {{
+            one.isOnHold
+              ? `Lot ${one.code} is on hold: nothing should be weighed from it.`
+              : `Lot ${one.code} holds ${formatGrams(Math.max(0, one.hasG))} g, and ${formatGrams(one.takesG)} g would be taken.`
+          }}
+        </p>
+        <p v-if="doubts.length">
+          Count the lot on the Shelf, or choose another one, if that is not what happened.
+        </p></v-card-text
       >
       <v-card-actions>
         <v-btn variant="text" @click="isAskingAll = false">Weigh on</v-btn>
-        <v-btn variant="flat" @click="allAsPlanned">All as planned</v-btn>
+        <v-btn :variant="doubts.length ? 'outlined' : 'flat'" @click="allAsPlanned">{{
+          doubts.length ? 'Enter it all the same' : 'All as planned'
+        }}</v-btn>
       </v-card-actions>
     </v-card>
   </v-dialog>
@@ -108,6 +122,11 @@ button {
   font: inherit;
   font-size: 16px;
   cursor: pointer;
+}
+.doubt {
+  margin: 10px 0 0;
+  padding-left: 12px;
+  border-left: 4px solid var(--rust);
 }
 kbd {
   margin-left: 3px;

@@ -14,6 +14,7 @@ import { GONE_WAYS, GONE_WORDS } from '@/core/goods';
 import { useGoodsStore, type Done } from '@/stores/goods';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useFits } from '@/ui/fields/useFits';
+import { useConcerns } from './useConcerns';
 import FormDialog from '@/ui/frame/FormDialog.vue';
 
 /** Pieces that are not wrapped, or a count by hand: each leaves its trace. */
@@ -28,6 +29,7 @@ const what = ref<string>(COUNT);
 const pieces = ref(1);
 const words = ref('');
 const problem = ref('');
+const { sureDone } = useConcerns(problem);
 
 const choices = computed(() =>
   act.value?.kind === 'loose'
@@ -54,12 +56,13 @@ watch(act, (next) => {
 function write(): void {
   const of = act.value;
   if (!of || !allFit.value) return;
-  const done = doneTo(of, Math.round(pieces.value), words.value.trim());
-  problem.value = done.ok ? '' : done.problem;
+  const done = sureDone((isSure) =>
+    doneTo(of, Math.round(pieces.value), words.value.trim(), isSure),
+  );
   if (done.ok) act.value = null;
 }
 
-function doneTo(of: GoodsAct, count: number, said: string): Done {
+function doneTo(of: GoodsAct, count: number, said: string, isSure: boolean): Done {
   if (of.kind === 'wrapped')
     return goods.count({ kind: 'wrapped', wrappedId: of.run.id }, count, said);
   const { batch, grade } = of;
@@ -68,7 +71,7 @@ function doneTo(of: GoodsAct, count: number, said: string): Done {
   if (what.value === SECOND || what.value === REJECTED)
     return goods.grade(batch, grade, what.value, count, said);
   const how = GONE_WAYS.find((one) => one === what.value) ?? 'thrown-away';
-  return goods.useLoose(batch, grade, count, { how, to: said, orderId: null, each: null });
+  return goods.useLoose(batch, grade, count, { how, to: said, orderId: null, each: null }, isSure);
 }
 </script>
 

@@ -9,6 +9,7 @@ import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useFits } from '@/ui/fields/useFits';
+import { useConcerns } from './useConcerns';
 import FormDialog from '@/ui/frame/FormDialog.vue';
 
 /** Wrapped goods to an order, to somebody new, or given away. */
@@ -28,6 +29,7 @@ const fresh = reactive<{ who: string; where: string; kind: OrderKind }>({
 });
 const count = ref(1);
 const problem = ref('');
+const { sureDone } = useConcerns(problem);
 
 const here = computed(() => goods.onHand.get(props.unit.id) ?? 0);
 /** Units of an order that were handed over already. */
@@ -93,13 +95,13 @@ function handOver(): void {
       : found?.kind === 'stall'
         ? props.unit.retail
         : (props.unit.wholesale ?? props.unit.retail);
-  const done = goods.giveOut(props.unit.id, units, {
-    how: to.value === GIVEN ? 'given' : 'sold',
+  const away = {
+    how: to.value === GIVEN ? ('given' as const) : ('sold' as const),
     to: found?.who ?? '',
     orderId: found?.id ?? null,
     each,
-  });
-  problem.value = done.ok ? '' : done.problem;
+  };
+  const done = sureDone((isSure) => goods.giveOut(props.unit.id, units, away, isSure));
   if (!done.ok) return;
   if (order) workshop.put('orders', [order]);
   isOpen.value = false;

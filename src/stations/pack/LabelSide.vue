@@ -28,7 +28,7 @@ const market = computed<LabelMarket>({
   get: () => props.unit.label.market,
   set: (next) => pack.putUnit({ ...props.unit, label: { ...props.unit.label, market: next } }),
 });
-const { laid, cut, strange, colors, title, problem } = useLabel(unit, market);
+const { laid, cut, strange, colors, title, isPast, problem } = useLabel(unit, market);
 
 const isChanging = ref(false);
 const copies = ref(Math.max(1, pack.proposed));
@@ -95,6 +95,10 @@ async function printNow(): Promise<void> {
       />
     </div>
     <p v-else-if="!problem" class="quiet">Laying it out…</p>
+    <p v-if="isPast" role="alert" class="problem">
+      The best-before date of this batch is past, so it is not printed. Wrap another batch, or
+      correct what it is reckoned from.
+    </p>
     <p v-if="cut" role="alert" class="problem">{{ cut }}</p>
     <p v-if="strange.length > 0" role="alert" class="problem">
       The label’s font has no {{ strange.slice(0, 12).join(' ') }}: on paper they would be empty

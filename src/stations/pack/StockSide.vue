@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { GRADES, GRADE_WORDS, sayMove, type Grade } from '@/core/goods';
+import { GRADES, GRADE_WORDS, sayConcern, sayMove, type Grade, type MoveOf } from '@/core/goods';
 import type { Batch } from '@/core/records';
 import { counted } from '@/core/words';
 import { useGoodsStore } from '@/stores/goods';
@@ -61,6 +61,10 @@ function moveName(move: (typeof workshop.goods)[number]): string {
   ];
   return [...new Set(names)].join(', ');
 }
+const concernsOf = (run: MoveOf<'wrapped'>) =>
+  goods.concernsOfWrapped(run).map((one) => sayConcern(one, shortDate));
+const looseConcerns = (batchId: string) =>
+  goods.concernsOf([batchId]).map((one) => sayConcern(one, shortDate));
 const codeOf = (id: string) => workshop.codeOfBatch(id) ?? 'a batch that is gone';
 
 function strike(id: string): void {
@@ -99,9 +103,14 @@ const doTo = (batch: Batch, grade: Grade, left: number) =>
       <tbody>
         <tr v-for="{ run, left, name } in wrapped" :key="run.id">
           <td class="tabular">{{ run.code }}</td>
-          <td>{{ name }}</td>
+          <td>
+            {{ name }}
+            <span v-for="concern in concernsOf(run)" :key="concern" class="problem">{{
+              concern
+            }}</span>
+          </td>
           <td>{{ shortDate(run.at) }}</td>
-          <td>{{ run.bestBefore ?? '' }}</td>
+          <td>{{ run.bestBefore ? shortDate(run.bestBefore) : '' }}</td>
           <td class="number tabular">
             <b :class="{ problem: left < 0 }">{{ left }}</b> of {{ run.count }}
           </td>
@@ -137,6 +146,9 @@ const doTo = (batch: Batch, grade: Grade, left: number) =>
           <td>
             {{ batch.formulaName
             }}<template v-if="grade !== 'good'">, {{ GRADE_WORDS[grade] }}</template>
+            <span v-for="concern in looseConcerns(batch.id)" :key="concern" class="problem">{{
+              concern
+            }}</span>
           </td>
           <td>{{ shortDate(batch.startedAt) }}</td>
           <td class="number tabular">

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import type { SaleUnit } from '@/core/goods';
+import { sayConcern, type SaleUnit } from '@/core/goods';
 import { standing } from '@/core/records';
-import { lotsOfBatch } from '@/core/shelf';
 import { counted, formatFixed } from '@/core/words';
 import { useMoney } from '@/shared/useMoney';
 import { useGoodsStore } from '@/stores/goods';
@@ -11,6 +10,8 @@ import { useTraysStore } from '@/stores/trays';
 import { useTriesStore } from '@/stores/tries';
 import { useWorkshopStore } from '@/stores/workshop';
 import { nowIso } from '@/stores/now';
+import { useConcerns } from './useConcerns';
+import { shortDate } from '@/ui/frame/format';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useFits } from '@/ui/fields/useFits';
 
@@ -27,6 +28,7 @@ const { mark, allFit } = useFits();
 
 const count = ref(Math.max(1, pack.proposed));
 const problem = ref('');
+const { sureDone } = useConcerns(problem);
 const said = ref('');
 watch(
   () => [props.unit.id, pack.proposed],
@@ -49,18 +51,13 @@ const damp = computed(() => {
     return batch && wrap && wrap.state !== 'now' && wrap.state !== 'done' ? [batch.code] : [];
   });
 });
-/** Lots that were set aside after they went into these batches. */
-const setAside = computed(() => {
+/** What speaks against the next wrapping: it is asked when it is wrapped. */
+const concerns = computed(() => {
   const plan = pack.planFor(Math.max(1, Math.round(count.value)));
   if (!plan?.ok) return [];
-  return plan.from.flatMap(({ batchId }) => {
-    const batch = workshop.batches.find(({ id }) => id === batchId);
-    return batch
-      ? lotsOfBatch(batch, workshop.lots, goods.books.lotMoves).flatMap(({ lot }) =>
-          lot?.isQuarantined ? [`${batch.code}: ${lot.code}`] : [],
-        )
-      : [];
-  });
+  return goods
+    .concernsOf(plan.from.map(({ batchId }) => batchId))
+    .map((one) => sayConcern(one, shortDate));
 });
 const shortOf = computed(() => {
   const each = Math.max(1, Math.round(count.value));
@@ -82,11 +79,13 @@ const corrected = computed(() => [
 function wrapNow(): void {
   if (!allFit.value) return;
   const best = pack.label?.bestBefore;
-  const done = pack.wrap(
-    Math.round(count.value),
-    best ? new Date(best.atMs).toISOString().slice(0, 10) : null,
+  const done = sureDone((isSure) =>
+    pack.wrap(
+      Math.round(count.value),
+      best ? new Date(best.atMs).toISOString().slice(0, 10) : null,
+      isSure,
+    ),
   );
-  problem.value = done.ok ? '' : done.problem;
   said.value = done.ok ? 'Wrapped, and off the shelf what was used.' : '';
 }
 
@@ -166,9 +165,8 @@ const behind = computed(() => {
     <p v-if="damp.length > 0" class="advice">
       {{ damp.join(', ') }} is still drying: never wrap it tight before it is hard.
     </p>
-    <p v-if="setAside.length > 0" role="alert" class="problem">
-      A lot in it was set aside, {{ [...new Set(setAside)].join(', ') }}: find out why before it is
-      sold.
+    <p v-for="concern in concerns" :key="concern" role="alert" class="problem">
+      {{ concern }} Find out why before you sell it.
     </p>
     <p v-if="shortOf.length > 0" class="advice">Short of wraps: {{ shortOf.join('; ') }}.</p>
     <v-btn block variant="flat" size="large" @click="wrapNow"

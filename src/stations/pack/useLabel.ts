@@ -10,6 +10,7 @@ import {
   type Measure,
 } from '@/core/labeling';
 import { reasonOf } from '@/core/words';
+import { nowMs } from '@/stores/now';
 import { usePackStore } from '@/stores/pack';
 import { useWorkshopStore } from '@/stores/workshop';
 import { loadLabelFont } from '@/ui/paper/labelFont';
@@ -30,10 +31,12 @@ export function useLabel(unit: Ref<SaleUnit>, market: Ref<LabelMarket>) {
   });
 
   const shown = computed(() => pack.labelIn(market.value));
+  /** A day that is past is printed on nothing. */
+  const isPast = computed(() => (shown.value?.bestBefore?.atMs ?? Infinity) < nowMs());
   const title = computed(() => unit.value.label.title || unit.value.name);
   const bestBefore = computed(() => {
     const of = shown.value?.bestBefore;
-    return of ? new Date(of.atMs) : null;
+    return of && !isPast.value ? new Date(of.atMs) : null;
   });
   const laid = computed<LaidLabel | null>(() => {
     const of = shown.value;
@@ -71,7 +74,7 @@ export function useLabel(unit: Ref<SaleUnit>, market: Ref<LabelMarket>) {
     ];
   });
 
-  return { shown, laid, cut, strange, colors, title, bestBefore, problem };
+  return { shown, laid, cut, strange, colors, title, bestBefore, isPast, problem };
 }
 
 /** `11 2027`: month and year, as a label has it. */

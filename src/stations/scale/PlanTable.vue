@@ -7,7 +7,7 @@ import type { AssignedLots } from '@/core/shelf';
 import { decimalsOf, sayCounted } from '@/core/weighing';
 import { useShelfStore } from '@/stores/shelf';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
-import { formatFixed, formatGrams } from '@/core/words';
+import { formatFixed, formatGrams, listed } from '@/core/words';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { materialOf } = useMaterials();
@@ -21,6 +21,17 @@ const byLine = computed(() => new Map(props.plan.lines.map((line) => [line.lineI
 const short = computed(
   () => new Map(props.assigned.short.map(({ materialId, missingG }) => [materialId, missingG])),
 );
+const barred = computed(
+  () => new Map(props.assigned.barred.map((one) => [one.materialId, one] as const)),
+);
+function sayBarred(materialId: string): string {
+  const { onHold = [], past = [] } = barred.value.get(materialId) ?? {};
+  const why = [
+    ...(onHold.length > 0 ? [`${listed(onHold)} on hold`] : []),
+    ...(past.length > 0 ? [`${listed(past)} past its date`] : []),
+  ];
+  return `No usable lot (${why.join('; ')}). Receive another one, or release one.`;
+}
 const groups = computed(() =>
   props.body.parts.map((part) => ({
     part,
@@ -144,6 +155,10 @@ const readings = computed(() => {
               <button type="button" class="link" @click="emit('premix', planned)">
                 Make a premix<span class="visually-hidden"> of {{ material.name }}</span>
               </button>
+            </span>
+            <span v-if="barred.get(line.materialId)" class="finer">
+              {{ sayBarred(line.materialId) }}
+              <router-link :to="{ name: 'shelf', params: { side: 'lots' } }">Open lots</router-link>
             </span>
             <span v-if="short.get(line.materialId)" class="finer"
               >{{ formatGrams(short.get(line.materialId) ?? 0) }} g more than the shelf holds</span

@@ -111,8 +111,8 @@ function fillUp(): void {
       </p>
       <p v-if="scent.perBath" class="small">
         One bath gets
-        <b class="tabular">{{ counted(Math.round(scent.perBath.drops), 'drop') }}</b> of essential oil,
-        {{ formatFixed(scent.perBath.volumeMl, 1) }} ml.
+        <b class="tabular">{{ counted(Math.round(scent.perBath.drops), 'drop') }}</b> of essential
+        oil, {{ formatFixed(scent.perBath.volumeMl, 1) }} ml.
       </p>
       <div class="units" role="group" aria-label="Amounts in">
         <ChoiceRow v-model="unit" :items="UNITS" />

@@ -1,0 +1,25 @@
+import type { Ref } from 'vue';
+import { sayConcern } from '@/core/goods';
+import type { Done } from '@/stores/goods';
+import { useDoubt } from '@/ui/fields/useDoubt';
+import { shortDate } from '@/ui/frame/format';
+
+/**
+ * An act on goods that may have to be asked first: from a lot on hold, past its day. The question stands as the problem, and
+ * the same press again means it.
+ */
+export function useConcerns(problem: Ref<string>) {
+  const { isSure } = useDoubt(problem);
+
+  function sureDone(act: (isSure: boolean) => Done): Done {
+    const first = act(false);
+    problem.value = first.ok ? '' : (first.problem ?? '');
+    if (first.ok || first.problem !== null) return first;
+    if (!isSure(first.asks.map((one) => sayConcern(one, shortDate)).join(' '))) return first;
+    const second = act(true);
+    problem.value = second.ok ? '' : (second.problem ?? '');
+    return second;
+  }
+
+  return { sureDone };
+}
