@@ -143,7 +143,10 @@ function scentCells(
   total: string,
   load: string,
 ): void {
-  const limits = limitedConstituents(materials.filter(({ role }) => role === 'scent'));
+  const limits = limitedConstituents(
+    materials.filter(({ role }) => role === 'scent'),
+    'bath-bomb',
+  );
   const most = limits.map(({ limitPct, shareOf }) => {
     const share = cell(`100*${reading(({ id }) => shareOf(id))}/${total}`);
     return cell(`IF(${share}>0.000001,${limitPct}/${share}*${load},1000)`);

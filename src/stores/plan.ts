@@ -30,7 +30,9 @@ export const usePlanStore = defineStore('plan', () => {
   );
   const plan = computed(() => (result.value?.ok ? result.value.plan : null));
   const assigned = computed(() =>
-    plan.value ? shelf.assign(plan.value.lines, plan.value.bowlCount) : { bowls: [], short: [] },
+    plan.value
+      ? shelf.assign(plan.value.lines, plan.value.bowlCount)
+      : { bowls: [], short: [], barred: [] },
   );
   const leftoverUse = computed(() => {
     if (!plan.value || !formula.value) return null;

@@ -192,6 +192,15 @@ export const useWorkshopStore = defineStore('workshop', () => {
 
   /** What another tab wrote, or what both came to: shown here, and stored already. */
   function takeOver(changes: readonly Change[]): void {
+    const { formulaInHandId, batchInHandId } = settings.value;
+    for (const { id, record } of changes)
+      if (record === null && (id === formulaInHandId || id === batchInHandId)) {
+        const name =
+          formulaInHand.value?.id === id ? formulaInHand.value.name : batchInHand.value?.code;
+        saving.say([
+          `${name ?? 'What was open here'} was removed elsewhere. It is no longer open here.`,
+        ]);
+      }
     for (const name of COLLECTION_NAMES) {
       const own = changes.filter(({ store }) => store === name);
       if (own.length === 0) continue;

@@ -11,6 +11,7 @@ const lot = (more: Partial<Lot>): Lot => ({
   id: crypto.randomUUID(),
   materialId: 'citric-acid',
   expiresOn: null,
+  isRetest: false,
   isQuarantined: false,
   ...more,
 });

@@ -38,12 +38,23 @@ describe('parseNumber', () => {
     expect(parseNumber(typed)).toBe(value);
   });
 
-  it.each(['', ' ', 'abc', '1.2.3', '1,2,3', '--1', '1e5', 'NaN', 'Infinity', '½'])(
-    'takes “%s” for no number',
-    (typed) => {
-      expect(parseNumber(typed)).toBeNull();
-    },
-  );
+  it.each([
+    '1 9 5',
+    '12 34',
+    '1 0000',
+    '',
+    ' ',
+    'abc',
+    '1.2.3',
+    '1,2,3',
+    '--1',
+    '1e5',
+    'NaN',
+    'Infinity',
+    '½',
+  ])('takes “%s” for no number', (typed) => {
+    expect(parseNumber(typed)).toBeNull();
+  });
 });
 
 describe('spreads', () => {

@@ -11,6 +11,7 @@ import NumberField from '@/ui/fields/NumberField.vue';
 import DayField from './DayField.vue';
 import LotMoves from './LotMoves.vue';
 import { useMaterials } from '@/ui/fields/materials';
+import DraftField from '@/ui/fields/DraftField.vue';
 
 const { materialOf, nameOf } = useMaterials();
 
@@ -103,14 +104,15 @@ function remove(): void {
       <v-btn @click="count">Count it</v-btn>
     </div>
     <LotMoves :lot="lot" :users="users" @go="(id) => emit('go', id)" />
-    <v-textarea
+    <DraftField
+      is-long
       class="note"
       :model-value="lot.note"
       label="Note"
       rows="2"
       auto-grow
       maxlength="2000"
-      @change="(event: Event) => change({ note: (event.target as HTMLTextAreaElement).value })"
+      @update:model-value="(text: string) => change({ note: text })"
     />
     <AllergenField
       v-if="isScent"

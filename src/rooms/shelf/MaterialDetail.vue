@@ -11,6 +11,7 @@ import ScentDocumentDialog from '@/shared/ScentDocumentDialog.vue';
 import { formatGrams } from '@/core/words';
 import SaidField from './SaidField.vue';
 import { useMaterials } from '@/ui/fields/materials';
+import DraftField from '@/ui/fields/DraftField.vue';
 
 const { materialOf, nameOf } = useMaterials();
 
@@ -74,31 +75,31 @@ function remove(): void {
     <p v-else class="quiet">No lot of it on the shelf.</p>
     <div class="fields">
       <template v-if="isMadeHere">
-        <v-text-field
+        <DraftField
           :model-value="own.name"
           label="Name"
           maxlength="80"
-          @change="
-            (event: Event) => {
-              const name = (event.target as HTMLInputElement).value.trim();
+          @update:model-value="
+            (text: string) => {
+              const name = text.trim();
               if (name) change({ name });
             }
           "
         />
-        <v-text-field
+        <DraftField
           :model-value="own.inci"
           label="INCI"
           maxlength="200"
-          @change="(event: Event) => change({ inci: (event.target as HTMLInputElement).value })"
+          @update:model-value="(text: string) => change({ inci: text })"
         />
       </template>
-      <v-text-field
+      <DraftField
         :model-value="own.synonyms.join('; ')"
         label="Other names, with ; between"
-        @change="
-          (event: Event) =>
+        @update:model-value="
+          (text: string) =>
             change({
-              synonyms: (event.target as HTMLInputElement).value
+              synonyms: text
                 .split(';')
                 .map((word) => word.trim().slice(0, 80))
                 .filter(Boolean)
@@ -173,13 +174,14 @@ function remove(): void {
           @update:model-value="(leadDays) => change({ leadDays: Math.round(leadDays) })"
         />
       </div>
-      <v-textarea
+      <DraftField
+        is-long
         :model-value="own.note"
         label="Note"
         rows="2"
         auto-grow
         maxlength="2000"
-        @change="(event: Event) => change({ note: (event.target as HTMLTextAreaElement).value })"
+        @update:model-value="(text: string) => change({ note: text })"
       />
     </div>
     <template v-if="material.role === 'scent'">

@@ -6,10 +6,12 @@ import type { ShelfMold } from '@/core/shelf';
 import { parseNumber } from '@/core/units';
 import { useWorkshopStore } from '@/stores/workshop';
 import MoldFields from '@/ui/fields/MoldFields.vue';
+import { useChosen } from '@/ui/fields/useChosen';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { formatFixed, formatGrams } from '@/core/words';
 import { moldOutline } from '@/ui/pictures/moldOutline';
 import SideBySide from './SideBySide.vue';
+import DraftField from '@/ui/fields/DraftField.vue';
 
 const workshop = useWorkshopStore();
 
@@ -18,10 +20,9 @@ const BOX = 96;
 const MOST_FILLS = 200;
 const METHOD_ITEMS = METHODS.map((value) => ({ value, title: METHOD_WORDS[value] }));
 
-const pickedId = ref<string | null>(null);
-/** What was picked, or the first. */
-const chosen = computed(
-  () => workshop.molds.find(({ id }) => id === pickedId.value) ?? workshop.molds[0] ?? null,
+const { chosen, pickedId } = useChosen(
+  () => workshop.molds,
+  ({ id }) => id,
 );
 const fillText = ref('');
 const fillProblem = ref('');
@@ -115,15 +116,12 @@ function meanFill({ fillsG }: ShelfMold): number {
     <template #detail>
       <section v-if="chosen" :key="chosen.id" :aria-label="chosen.name" class="detail">
         <div class="fields">
-          <v-text-field
+          <DraftField
             :model-value="chosen.name"
             label="Name"
             class="wide"
             maxlength="80"
-            @change="
-              (event: Event) =>
-                change({ name: (event.target as HTMLInputElement).value.trim() || 'Mold' })
-            "
+            @update:model-value="(text: string) => change({ name: text.trim() || 'Mold' })"
           />
           <v-select
             :model-value="chosen.method"

@@ -5,6 +5,7 @@ import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { TOOL_FIELDS, TOOL_WORDS, newTool } from './toolFields';
+import DraftField from '@/ui/fields/DraftField.vue';
 
 const workshop = useWorkshopStore();
 
@@ -72,14 +73,11 @@ function take(tool: Tool, key: string, value: number): void {
         role="group"
         :aria-label="tool.name"
       >
-        <v-text-field
+        <DraftField
           :model-value="tool.name"
           label="Name"
           maxlength="80"
-          @change="
-            (event: Event) =>
-              change(tool, { name: (event.target as HTMLInputElement).value.trim() || tool.name })
-          "
+          @update:model-value="(text: string) => change(tool, { name: text.trim() || tool.name })"
         />
         <NumberField
           v-for="field in group.fields"

@@ -19,6 +19,7 @@ import { nowIso, today } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useFits } from '@/ui/fields/useFits';
+import DraftField from '@/ui/fields/DraftField.vue';
 
 /** Films, bags, boxes, jars, labels: by the piece, with their deliveries. */
 const workshop = useWorkshopStore();
@@ -105,7 +106,6 @@ function open(of: Packaging): void {
   found.pieces = piecesOf(of, goods.left);
   problem.value = '';
 }
-const textOf = (event: Event) => (event.target as HTMLInputElement).value;
 function eachWords(of: Packaging): string {
   const each = eachCost(of, goods.left);
   return each === null ? 'no price yet' : `${money(each)} each`;
@@ -135,11 +135,11 @@ function eachWords(of: Packaging): string {
         </button>
         <div v-if="openId === of.id" class="detail" role="group" :aria-label="of.name">
           <div class="fields">
-            <v-text-field
+            <DraftField
               :model-value="of.name"
               label="Name"
               maxlength="80"
-              @change="(event: Event) => change(of, { name: textOf(event).trim() || of.name })"
+              @update:model-value="(text: string) => change(of, { name: text.trim() || of.name })"
             />
             <v-select
               :model-value="of.kind"

@@ -7,6 +7,7 @@ import { useTraysStore } from '@/stores/trays';
 import PageHeader from '@/shared/PageHeader.vue';
 import RoomDialog from '@/shared/RoomDialog.vue';
 import { counted, formatFixed } from '@/core/words';
+import { useChosen } from '@/ui/fields/useChosen';
 import DryDetail from './DryDetail.vue';
 import InspectDialog from './InspectDialog.vue';
 import TrayCard from './TrayCard.vue';
@@ -23,7 +24,6 @@ const newestMs = computed(() =>
     ...trays.onTrays.flatMap(({ entries }) => Date.parse(entries.at(-1)?.at ?? '') || 0),
   ),
 );
-const chosenId = ref<string | null>(null);
 const isInspecting = ref(false);
 const isReadingRoom = ref(false);
 
@@ -33,8 +33,9 @@ const lying = computed(() =>
     return forecast ? [{ batch, forecast }] : [];
   }),
 );
-const chosen = computed(
-  () => lying.value.find(({ batch }) => batch.id === chosenId.value) ?? lying.value[0] ?? null,
+const { chosen, pickedId: chosenId } = useChosen(
+  () => lying.value,
+  ({ batch }) => batch.id,
 );
 const pieces = computed(() =>
   lying.value.reduce((sum, { batch }) => sum + (countOf(batch)?.pieces ?? 0), 0),

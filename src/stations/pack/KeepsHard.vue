@@ -15,6 +15,7 @@ import { capital, counted, formatFixed, listed } from '@/core/words';
 import { usePackStore } from '@/stores/pack';
 import NumberField from '@/ui/fields/NumberField.vue';
 import WhyDialog from '@/ui/charts/WhyDialog.vue';
+import DraftField from '@/ui/fields/DraftField.vue';
 
 /** How long it stays hard: each wrap compared for the air where it will lie, the unit’s own first. */
 const props = defineProps<{ unit: SaleUnit }>();
@@ -131,11 +132,11 @@ function range({ lowDays, highDays }: StaysHard): string {
       by {{ sayKeepingLimit(limit.limit) }}.
     </p>
     <div v-if="isMoving" class="place">
-      <v-text-field
+      <DraftField
         :model-value="unit.place.name"
         label="Where it lies"
         maxlength="80"
-        @change="(event: Event) => place({ name: (event.target as HTMLInputElement).value.trim() })"
+        @update:model-value="(text: string) => place({ name: text.trim() })"
       />
       <NumberField
         :model-value="unit.place.humidityPct"

@@ -14,6 +14,7 @@ import { usePackStore } from '@/stores/pack';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
+import DraftField from '@/ui/fields/DraftField.vue';
 
 /** Words of the maker’s own and the cut of the label. They stay whatever batch is in it. */
 const props = defineProps<{ unit: SaleUnit }>();
@@ -65,7 +66,6 @@ function takeSheet(name: string): void {
   change({ sheet, widthMm, heightMm });
 }
 
-const textOf = (event: Event) => (event.target as HTMLInputElement).value;
 const say = (part: Partial<typeof maker.value>) =>
   workshop.changeSettings({ maker: { ...maker.value, ...part } });
 
@@ -85,44 +85,47 @@ const MEASURES = [
   <div class="form">
     <h2>Your own words</h2>
     <div class="fields">
-      <v-text-field
+      <DraftField
         :model-value="design.title"
         label="Name on the label"
         :placeholder="unit.name"
         persistent-placeholder
         maxlength="300"
-        @change="(event: Event) => change({ title: textOf(event).trim() })"
+        @update:model-value="(text: string) => change({ title: text.trim() })"
       />
-      <v-text-field
+      <DraftField
         :model-value="design.own.identity"
         label="What it is"
         :placeholder="proposed"
         persistent-placeholder
         maxlength="300"
-        @change="(event: Event) => words({ identity: textOf(event).trim() })"
+        @update:model-value="(text: string) => words({ identity: text.trim() })"
       />
-      <v-textarea
+      <DraftField
+        is-long
         :model-value="design.own.story"
         label="What you say of it"
         rows="2"
         maxlength="1000"
-        @change="(event: Event) => words({ story: textOf(event).trim() })"
+        @update:model-value="(text: string) => words({ story: text.trim() })"
       />
-      <v-textarea
+      <DraftField
+        is-long
         :model-value="design.own.directions"
         label="How it is used"
         :placeholder="usage"
         persistent-placeholder
         rows="2"
         maxlength="1000"
-        @change="(event: Event) => words({ directions: textOf(event).trim() })"
+        @update:model-value="(text: string) => words({ directions: text.trim() })"
       />
-      <v-textarea
+      <DraftField
+        is-long
         :model-value="design.own.otherLanguages"
         label="In other languages"
         rows="2"
         maxlength="3000"
-        @change="(event: Event) => words({ otherLanguages: textOf(event).trim() })"
+        @update:model-value="(text: string) => words({ otherLanguages: text.trim() })"
       />
       <v-select
         :model-value="design.forWhom"
@@ -192,29 +195,29 @@ const MEASURES = [
     </div>
     <h2>Who makes it</h2>
     <div class="fields">
-      <v-text-field
+      <DraftField
         :model-value="maker.name"
         label="Name"
         maxlength="200"
-        @change="(event: Event) => say({ name: textOf(event).trim() })"
+        @update:model-value="(text: string) => say({ name: text.trim() })"
       />
-      <v-text-field
+      <DraftField
         :model-value="maker.address"
         label="Address"
         maxlength="300"
-        @change="(event: Event) => say({ address: textOf(event).trim() })"
+        @update:model-value="(text: string) => say({ address: text.trim() })"
       />
-      <v-text-field
+      <DraftField
         :model-value="maker.contact"
         label="Where a customer writes"
         maxlength="200"
-        @change="(event: Event) => say({ contact: textOf(event).trim() })"
+        @update:model-value="(text: string) => say({ contact: text.trim() })"
       />
-      <v-text-field
+      <DraftField
         :model-value="maker.dataSheet"
         label="Page with a cleaner’s whole list"
         maxlength="300"
-        @change="(event: Event) => say({ dataSheet: textOf(event).trim() })"
+        @update:model-value="(text: string) => say({ dataSheet: text.trim() })"
       />
     </div>
     <v-switch

@@ -69,7 +69,7 @@ const codeOf = (id: string) => workshop.codeOfBatch(id) ?? 'a batch that is gone
 
 function strike(id: string): void {
   const done = goods.strike(id);
-  problem.value = done.ok ? '' : done.problem;
+  problem.value = done.ok ? '' : (done.problem ?? '');
 }
 const doTo = (batch: Batch, grade: Grade, left: number) =>
   (act.value = { kind: 'loose', batch, grade, left });

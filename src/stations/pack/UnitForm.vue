@@ -17,6 +17,7 @@ import { usePackStore } from '@/stores/pack';
 import { useWorkshopStore } from '@/stores/workshop';
 import { useMoney } from '@/shared/useMoney';
 import NumberField from '@/ui/fields/NumberField.vue';
+import DraftField from '@/ui/fields/DraftField.vue';
 
 /** What is in the pack, what is around it, and what it is sold for. */
 const props = defineProps<{ unit: SaleUnit }>();
@@ -86,14 +87,11 @@ const price = (value: number): number | null => (value > 0 ? value : null);
 <template>
   <section aria-label="Wrap" class="unit">
     <div class="fields">
-      <v-text-field
+      <DraftField
         :model-value="unit.name"
         label="Name"
         maxlength="300"
-        @change="
-          (event: Event) =>
-            change({ name: (event.target as HTMLInputElement).value.trim() || unit.name })
-        "
+        @update:model-value="(text: string) => change({ name: text.trim() || unit.name })"
       />
       <v-select
         :model-value="unit.kind"

@@ -46,12 +46,14 @@ export function parseTable(text: string): TableResult {
   return { ok: true, columns, rows: parsed.data };
 }
 
-/** A table as CSV text. A cell a spreadsheet would take for a formula gets an apostrophe before it. */
+/**
+ * A table as CSV text. A cell a spreadsheet would take for a formula gets an apostrophe before it; every cell
+ * is quoted, so that places that part cells by semicolons read it too. */
 export function writeTable(columns: readonly string[], rows: readonly Row[]): string {
   const safe = rows.map((row) =>
     Object.fromEntries(columns.map((column) => [column, guarded(row[column] ?? '')])),
   );
-  return `${Papa.unparse(safe, { columns: [...columns], newline: '\r\n' })}\r\n`;
+  return `${Papa.unparse(safe, { columns: [...columns], newline: '\r\n', quotes: true })}\r\n`;
 }
 
 function guarded(cell: string): string {

@@ -28,10 +28,27 @@ onBeforeUnmount(() => {
   fits.value = true;
 });
 
+/** A hand is in the field. */
+const isTyping = ref(false);
+/** What came from elsewhere while it was. */
+const elsewhere = ref<number | null>(null);
 watch(value, (next) => {
-  if (parseNumber(text.value) !== next) text.value = shown(next);
-  problem.value = '';
+  if (parseNumber(text.value) === next) problem.value = '';
+  else if (isTyping.value) elsewhere.value = next;
+  else {
+    text.value = shown(next);
+    problem.value = '';
+  }
 });
+function giveBack(): void {
+  text.value = shown(value.value);
+  problem.value = '';
+  elsewhere.value = null;
+}
+function leave(): void {
+  isTyping.value = false;
+  elsewhere.value = null;
+}
 
 function shown(number: number): string {
   return String(Number(number.toFixed(props.decimals ?? 3)));
@@ -40,6 +57,8 @@ function shown(number: number): string {
 /** Keeps what was typed in sight; takes it over only when it is a number in range. */
 function take(typed: string): void {
   text.value = typed;
+  isTyping.value = true;
+  elsewhere.value = null;
   const number = parseNumber(typed);
   if (number === null) problem.value = 'A number is needed';
   else if (number < props.min || number > props.max)
@@ -59,8 +78,15 @@ function take(typed: string): void {
     :label="label"
     :suffix="suffix"
     :error-messages="problem"
+    :messages="
+      elsewhere === null
+        ? []
+        : [`Changed elsewhere to ${formatPlain(elsewhere)}. Press Esc to use that.`]
+    "
     inputmode="decimal"
     autocomplete="off"
     @update:model-value="take"
+    @blur="leave"
+    @keydown.esc="giveBack"
   />
 </template>

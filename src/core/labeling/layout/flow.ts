@@ -12,6 +12,8 @@ const AFTER_BLOCK = 0.45;
 const LARGEST_SMALL_MM = 2.4;
 const LARGEST_FRONT_MM = 3.6;
 const SHRINK = 0.95;
+/** What would need more room than so many labels is laid no further. */
+const MOST_HEIGHTS = 12;
 
 export interface FlowQuestion {
   readonly blocks: readonly LabelBlock[];
@@ -56,16 +58,18 @@ export function flowSide(question: FlowQuestion): LabelSide {
         { pictureMm: 0, downTo: asked.leastSmallMm },
       ]
     : [{ pictureMm: 0, downTo: asked.leastSmallMm }];
-  for (const { pictureMm, downTo } of tries) {
-    for (let smallMm = largest; smallMm >= downTo - 1e-9; smallMm *= SHRINK) {
-      const sizes = { smallMm, titleMm: titleFor(asked, smallMm), pictureMm };
-      const laid = lay(asked, sizes);
+  for (const { pictureMm, downTo } of tries)
+    for (const smallMm of sizesDown(largest, downTo)) {
+      const laid = lay(asked, { smallMm, titleMm: titleFor(asked, smallMm), pictureMm });
       if (laid.cut.length === 0) return asked.isFront ? inTheMiddle(laid, asked) : laid;
-      if (smallMm > asked.leastSmallMm && smallMm * SHRINK < asked.leastSmallMm)
-        smallMm = asked.leastSmallMm / SHRINK;
     }
-  }
   return lay(asked, least);
+}
+
+/** Sizes to try, each a step smaller, the last one exactly `to`: counted beforehand, so that no rounding decides where it ends. */
+function sizesDown(from: number, to: number): readonly number[] {
+  const steps = Math.max(0, Math.ceil(Math.log(to / from) / Math.log(SHRINK)));
+  return [...Array.from({ length: steps }, (_, i) => from * SHRINK ** i), to];
 }
 
 /** Down by half of what is left over. A round label stays: its lines are as wide as they are where they stand. */
@@ -100,6 +104,11 @@ function lay(asked: FlowQuestion, { smallMm, titleMm, pictureMm }: Sizes): Label
       let i = 0;
       while (i < words.length) {
         const top = y;
+        if (top > MOST_HEIGHTS * heightMm) {
+          // So much is cut that nobody counts the lines.
+          cut.add(field);
+          break;
+        }
         const span = spanAt(asked, top, top + sizeMm * LINE, margin);
         const width = span.to - span.from;
         let line = '';
@@ -201,9 +210,16 @@ function headThatFits(
   measure: Measure,
 ): string {
   const letters = [...word];
-  let count = letters.length;
-  while (count > 0 && measure(letters.slice(0, count).join(''), sizeMm, isBold) > width) count--;
-  return letters.slice(0, count).join('');
+  const fits = (count: number) =>
+    measure(letters.slice(0, count).join(''), sizeMm, isBold) <= width;
+  // More letters are never narrower: halved, not counted down.
+  let [some, tooMany] = [0, letters.length + 1];
+  while (tooMany - some > 1) {
+    const middle = (some + tooMany) >> 1;
+    if (fits(middle)) some = middle;
+    else tooMany = middle;
+  }
+  return letters.slice(0, some).join('');
 }
 
 /** A line is as wide as its words and the spaces between them; each word is measured once. */

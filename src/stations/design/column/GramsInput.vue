@@ -19,12 +19,18 @@ const emit = defineEmits<{ amount: [massG: Spread] }>();
 const workshop = useWorkshopStore();
 const text = ref(formatGrams(props.massG));
 const problem = ref('');
+const isTyping = ref(false);
 
 watch(
   () => props.massG,
   (massG) => {
-    text.value = formatGrams(massG);
-    problem.value = '';
+    // What is being typed stays; what came from elsewhere is said, and Esc takes it.
+    if (isTyping.value)
+      problem.value = `Changed elsewhere to ${formatGrams(massG)} g. Esc uses that.`;
+    else {
+      text.value = formatGrams(massG);
+      problem.value = '';
+    }
   },
 );
 
@@ -37,6 +43,7 @@ function show(event: FocusEvent): void {
 }
 
 function take(): void {
+  isTyping.value = false;
   const reading = readTypedGramsOrShare(
     text.value,
     props.material,
@@ -54,6 +61,7 @@ function take(): void {
 }
 
 function giveBack(): void {
+  isTyping.value = false;
   text.value = formatGrams(props.massG);
   problem.value = '';
 }
@@ -69,6 +77,7 @@ function giveBack(): void {
       inputmode="text"
       autocomplete="off"
       @focus="show"
+      @input="isTyping = true"
       @blur="take"
       @keydown.enter="take"
       @keydown.esc="giveBack"

@@ -14,7 +14,7 @@ import {
 import { parseNumber } from '@/core/units';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatFixed } from '@/core/words';
+import { counted, formatFixed } from '@/core/words';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import ConstituentBars from './ConstituentBars.vue';
 import MentholMaker from './MentholMaker.vue';

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { shortened } from '@/core/words';
+
+defineOptions({ inheritAttrs: false });
+/** A text that is written when the hand is done: what another tab or device commits meanwhile never replaces what is typed. */
+const value = defineModel<string>({ required: true });
+defineProps<{ label: string; isLong?: boolean }>();
+
+const MOST_SHOWN = 40;
+const draft = ref(value.value);
+const isTyping = ref(false);
+/** What came from elsewhere while a hand was typing. */
+const elsewhere = ref<string | null>(null);
+
+watch(value, (next) => {
+  if (isTyping.value && next !== draft.value) elsewhere.value = next;
+  else draft.value = next;
+});
+
+function type(text: string): void {
+  draft.value = text;
+  isTyping.value = true;
+}
+function commit(event: Event): void {
+  draft.value = (event.target as HTMLInputElement).value;
+  isTyping.value = false;
+  elsewhere.value = null;
+  value.value = draft.value;
+  // What was not taken, or taken otherwise, is shown as it now is.
+  draft.value = value.value;
+}
+function giveBack(): void {
+  draft.value = value.value;
+  isTyping.value = false;
+  elsewhere.value = null;
+}
+const messages = computed(() =>
+  elsewhere.value === null
+    ? []
+    : [
+        `Changed elsewhere to “${shortened(elsewhere.value, MOST_SHOWN)}”. Press Esc to use that; Enter keeps yours.`,
+      ],
+);
+</script>
+
+<template>
+  <v-textarea
+    v-if="isLong"
+    v-bind="$attrs"
+    :model-value="draft"
+    :label="label"
+    :messages="messages"
+    @update:model-value="type"
+    @change="commit"
+    @keydown.esc="giveBack"
+  />
+  <v-text-field
+    v-else
+    v-bind="$attrs"
+    :model-value="draft"
+    :label="label"
+    :messages="messages"
+    @update:model-value="type"
+    @change="commit"
+    @keydown.esc="giveBack"
+  />
+</template>
