@@ -1,6 +1,6 @@
 import { readFile, truncate, writeFile } from 'node:fs/promises';
 import { expect, test, type Page } from '@playwright/test';
-import { SAMPLE_URL, gramsOf, pasteRecipe, startEmpty } from './support';
+import { SAMPLE_URL, pasteRecipe, startEmpty } from './support';
 
 async function tryPaste(page: Page, text: string): Promise<void> {
   const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
@@ -206,33 +206,6 @@ test('a private window that has no store says so in place of the screens', async
   await expect(page.getByRole('alert')).toContainText(
     'Couldn’t open the storage of this browser, so nothing would be saved.',
   );
-});
-
-test.describe('an address that is not secure', () => {
-  test.use({
-    launchOptions: async ({ launchOptions }, use) => {
-      const args = [
-        ...(launchOptions.args ?? []),
-        '--host-resolver-rules=MAP tablet.test 127.0.0.1',
-      ];
-      await use({ ...launchOptions, args });
-    },
-  });
-
-  test('saves all the same, and says once what is missing and what to do', async ({ page }) => {
-    const home = SAMPLE_URL.replace('localhost', 'tablet.test');
-    await page.goto(home);
-    expect(await page.evaluate(() => window.isSecureContext)).toBe(false);
-    const notice = page.getByRole('alert').filter({ hasText: 'This address is not secure' });
-    await expect(notice).toContainText('Open it by https');
-    await gramsOf(page, 'Baking soda').fill('777');
-    await gramsOf(page, 'Baking soda').press('Enter');
-    await expect(page.getByText('· saved')).toBeVisible();
-    await notice.getByRole('button', { name: 'Dismiss' }).click();
-    await page.reload();
-    await expect(gramsOf(page, 'Baking soda')).toHaveValue('777');
-    await expect(notice).toBeHidden();
-  });
 });
 
 test('where no spare copy can be kept Workshop says so, and asks for copies outside', async ({

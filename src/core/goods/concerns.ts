@@ -66,6 +66,6 @@ export function promisableLoose(loose: readonly LooseStock[], held: Held): reado
 /** @param sayDay an ISO day as a screen says it */
 export function sayConcern(concern: Concern, sayDay: (day: string) => string): string {
   return concern.code === 'lot-on-hold'
-    ? `${concern.goods} is made from ${listed(concern.lots)}, which is on hold.`
+    ? `${concern.goods} is made from ${listed(concern.lots)}: ${concern.lots.length === 1 ? 'that lot is' : 'those lots are'} on hold.`
     : `Best before of ${concern.goods} is past (${sayDay(concern.day)}).`;
 }

@@ -338,7 +338,7 @@ describe('the next wrapping', () => {
       shop.workshop.lots.map((lot) => ({ ...lot, isQuarantined: true })),
     );
     await flushPromises();
-    expect(shown.text()).toMatch(/A lot in it was set aside, .+: find out why before it is sold\./);
+    expect(shown.text()).toMatch(/is made from .+ on hold\. Find out why before you sell it\./);
   });
 
   it('says which wraps are too few', async () => {

@@ -73,6 +73,10 @@ describe('a field of a number', () => {
     await shown.setProps({ modelValue: 12.5 });
     expect(input.value).toBe('12.50');
     await shown.setProps({ modelValue: 8.12345 });
+    // The hand is still in it: what it typed stays, and the other value is said.
+    expect(input.value).toBe('12.50');
+    expect(shown.text()).toContain('Changed elsewhere to 8.123');
+    await field(shown, 'Grams').trigger('keydown.esc');
     expect(input.value).toBe('8.123');
     expect(
       (field(number({ decimals: 1, modelValue: 8.16 }).shown, 'Grams').element as HTMLInputElement)

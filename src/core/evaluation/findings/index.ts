@@ -1,5 +1,4 @@
-import { materialById } from '../../materials';
-import { mayHold } from '../../safety';
+import { withSafeFix } from '../safeFix';
 import { closedPack } from '../readings';
 import { SEVERITIES, type Examined, type Finding, type JudgedReadings, type Rule } from '../types';
 import { madeForRules } from './madeFor';
@@ -10,19 +9,10 @@ import { scentRules } from './scent';
 /** What stands out beside the readings themselves. */
 const RULES: readonly Rule[] = [closedPack, scentRules, materialRules, measureRules, madeForRules];
 
-/** What is offered may not make the mix dangerous: the finding then stands without its cure. */
-function withSafeFix(finding: Finding, { materials, body, conditions }: Examined): Finding {
-  if (!finding.fix) return finding;
-  const material = materialById(conditions.catalog, finding.fix.materialId);
-  return mayHold(materials, material, body.family) ? finding : { ...finding, fix: undefined };
-}
-
 /** Every finding: what the judged readings say, then the rules; gravest first, otherwise in that order. */
 export function findingsOf(examined: Examined, judged: JudgedReadings): readonly Finding[] {
   return [
     ...Object.values(judged).flatMap(({ findings }) => findings),
-    ...RULES.flatMap((rule) => rule(examined)),
-  ]
-    .map((finding) => withSafeFix(finding, examined))
-    .sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
+    ...RULES.flatMap((rule) => rule(examined)).map((finding) => withSafeFix(finding, examined)),
+  ].sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
 }

@@ -1,4 +1,5 @@
 import type { Examined, JudgedReadings, ReadingId } from '../types';
+import { withSafeFix } from '../safeFix';
 import { judgeDamp } from './damp';
 import { judgeFreeWater } from './freeWater';
 import { judgeGas } from './gas';
@@ -25,7 +26,11 @@ const ENTRIES = Object.entries(JUDGES) as ReadonlyArray<readonly [ReadingId, Jud
 /** Every reading judged, once. */
 export function judge(examined: Examined): JudgedReadings {
   return Object.fromEntries(
-    ENTRIES.map(([id, judgeOne]) => [id, judgeOne(examined)]),
+    ENTRIES.map(([id, judgeOne]) => {
+      const judged = judgeOne(examined);
+      const findings = judged.findings.map((finding) => withSafeFix(finding, examined));
+      return [id, { ...judged, findings }];
+    }),
   ) as unknown as JudgedReadings;
 }
 
