@@ -67,7 +67,15 @@ watch(
 
 // Asked for before anything is drawn: the database takes its time.
 void begin();
+/** A clock with a flat battery, or set a lifetime ahead: what it dates could not be read back. */
+function clockProblem(): string {
+  const year = new Date().getFullYear();
+  return year >= 1971 && year <= 2099
+    ? ''
+    : `The clock of this device says ${year}. Set it right first: what is dated so can’t be read back from a file.`;
+}
 async function begin(): Promise<void> {
+  problem.value = clockProblem();
   try {
     // A first visit fetches the sample while its database is made.
     await workshop.load(startsWithSample() ? workshop.fetchSample : undefined);
@@ -81,6 +89,7 @@ async function begin(): Promise<void> {
     isPainted.value = true;
     void saving.guard();
     await workshop.tellRest();
+    (await import('@/stores/overdrafts')).sayOverdrafts();
   } catch (error) {
     sayNotOpen(error);
   }
@@ -88,6 +97,7 @@ async function begin(): Promise<void> {
 function sayNotOpen(error: unknown): void {
   problem.value =
     'Couldn’t open the storage of this browser, so nothing would be saved. Private windows often refuse it: open Rovack in a normal window, or in another browser.';
+  // eslint-disable-next-line no-console -- what the browser says, for whoever looks into it
   console.warn(reasonOf(error));
 }
 

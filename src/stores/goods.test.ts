@@ -1,8 +1,12 @@
 import { beforeEach, describe, expect, it } from 'vitest';
+import { nextTick } from 'vue';
+import type { MoveOf } from '@/core/goods';
 import { sampleUnit } from '../../tests/fixtures/sample';
 import { openShop } from '../../tests/fixtures/shop';
 import { useGoodsStore } from './goods';
 import { today } from './now';
+import { sayOverdrafts } from './overdrafts';
+import { useSavingStore } from './saving';
 
 const SOLD = { how: 'sold', to: 'Quay stall', orderId: null, each: 7 } as const;
 const CRUMBLED = { how: 'crumbled', to: '', orderId: null, each: null } as const;
@@ -262,4 +266,26 @@ it('the hands that are at work sign what goes', () => {
   workshop.changeSettings({ makerInHand: 'Maud' });
   goods.giveOut(id, 1, SOLD);
   expect(workshop.goods.at(-1)?.who).toBe('Maud');
+});
+
+describe('pieces that two sides took at one moment', () => {
+  it('are said when the other side’s move comes, once', async () => {
+    const { batch, here } = lying();
+    sayOverdrafts();
+    const told = () => useSavingStore().said.join(' ');
+    const gone = (id: string) => ({
+      ...(workshop.goods.find(({ kind }) => kind === 'wrapped') as MoveOf<'wrapped'>),
+      id,
+      code: id,
+      from: [{ batchId: batch.id, grade: 'good' as const, pieces: here }],
+    });
+    workshop.put('goods', [gone('here')]);
+    workshop.goodsCame++;
+    await nextTick();
+    expect(told()).not.toContain('more went than there were');
+    workshop.put('goods', [gone('there')]);
+    workshop.goodsCame++;
+    await nextTick();
+    expect(told()).toContain(`${batch.code}: ${here} pieces more went than there were`);
+  });
 });

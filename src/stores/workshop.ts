@@ -44,6 +44,8 @@ export const useWorkshopStore = defineStore('workshop', () => {
   const isWhole = ref(false);
   /** Nothing has ever been stored here: the first visit. */
   const isFirstVisit = ref(false);
+  /** How often another tab, another device or a file changed the goods. */
+  const goodsCame = ref(0);
 
   const formulas = computed(() => records.value.formulas);
   const batches = computed(() => records.value.batches);
@@ -211,6 +213,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     }
     isFirstVisit.value = false;
     if (wanted.isWaiting()) wanted.heard();
+    if (changes.some(({ store }) => store === 'goods')) goodsCame.value++;
   }
 
   /** Batches that another device or a file brought by the thousand: what is worked with is read. */
@@ -422,6 +425,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     isLoaded,
     isWhole,
     isFirstVisit,
+    goodsCame,
     formulaInHand,
     batchInHand,
     smallMeasures,

@@ -1,6 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import {
   SAMPLE_URL,
+  gramsOf,
   pasteRecipe,
   pourToTarget,
   skipTo,
@@ -41,14 +42,53 @@ async function storedBatch(
   );
 }
 
+/** A maker's own mix is typed; the practice scale weighs what belongs to the sample, so the stored one is made to. */
+async function practiceOn(page: Page): Promise<void> {
+  const change = () =>
+    page.evaluate(
+      () =>
+        new Promise<number>((resolve, reject) => {
+          const opening = indexedDB.open('rovack');
+          opening.onerror = () => reject(opening.error);
+          opening.onsuccess = () => {
+            const tx = opening.result.transaction(['formulas', 'settings'], 'readwrite');
+            let changed = 0;
+            for (const [store, fields] of [
+              ['formulas', { origin: 'sample' }],
+              ['settings', { scaleSource: 'simulated' }],
+            ] as const) {
+              const walking = tx.objectStore(store).openCursor();
+              walking.onsuccess = () => {
+                if (walking.result === null) return;
+                walking.result.update({ ...walking.result.value, ...fields });
+                changed++;
+                walking.result.continue();
+              };
+            }
+            tx.oncomplete = () => resolve(changed);
+            tx.onerror = () => reject(tx.error);
+          };
+        }),
+    );
+  // The formula and the settings, once both are stored.
+  await expect.poll(change).toBe(2);
+  await page.reload();
+}
+
 async function toBench(page: Page, pieces: string): Promise<void> {
   await startEmpty(page);
   await pasteRecipe(page, 'Shoal', SHOAL);
+  await expect(gramsOf(page, 'Baking soda')).toBeVisible();
+  await practiceOn(page);
   await page.getByRole('button', { name: 'To the scale' }).click();
   await wantPieces(page, pieces);
   await page.getByLabel('Diameter, mm').fill('40');
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
+  const asked = page.getByRole('dialog', { name: 'Before you start' });
+  await expect(asked).toContainText('too dry', { ignoreCase: true });
+  await asked.getByRole('button', { name: 'Start this batch' }).click();
   await expect(stepTitle(page)).toHaveText('The room');
+  await expect(page.getByText('Practice scale').first()).toBeVisible();
 }
 
 const meter = (page: Page) => page.getByRole('meter', { name: 'On the scale' });

@@ -5,7 +5,7 @@ import {
   figure,
   gramsOf,
   pasteRecipe,
-  pourToTarget,
+  typeTarget,
   startEmpty,
   stepTitle,
   wantPieces,
@@ -62,8 +62,10 @@ test('a newcomer goes from a recipe in cups to a batch on record, and carries it
     await page.getByLabel('Humidity, %').fill('38');
     await page.getByLabel('Humidity, %').press('Enter');
     await expect(stepTitle(page)).toHaveText('Baking soda');
-    await pourToTarget(page);
-    await page.keyboard.press('Space');
+    // Weights of one's own are typed: the practice scale belongs to the sample.
+    await expect(page.getByText('Practice scale')).toBeHidden();
+    await typeTarget(page);
+    await page.keyboard.press('Enter');
     await workTo(page, /^Squeeze, acid in/);
     await page.keyboard.press('1');
     await expect(page.getByText('1 g sweet almond oil')).toBeVisible();
@@ -79,7 +81,7 @@ test('a newcomer goes from a recipe in cups to a batch on record, and carries it
     await expect(page.getByRole('heading', { name: 'QB-001 Quay Bomb' })).toBeVisible();
     await expect(page.getByText('bath bomb, version 1')).toBeVisible();
     const soda = page.getByRole('row', { name: /^Baking soda/ });
-    await expect(soda).toContainText('simulated scale');
+    await expect(soda).toContainText('typed');
     const story = page.getByRole('region', { name: 'As it happened' });
     await expect(story).toContainText('Room at 38 %');
     await expect(story).toContainText('Squeezed, acid in: crumbles');

@@ -78,16 +78,18 @@ test('a box of three is wrapped, sold, and found again from a lot that was calle
 }) => {
   await toPack(page);
   await choose(page, 'Harbor Box');
-  await expect(page.getByRole('alert').filter({ hasText: 'set aside' })).toContainText(
-    'REO-251026',
-  );
+  await expect(page.getByText('is made from REO-251026').first()).toBeVisible();
   await page.getByLabel('How many').fill('999');
   await page.getByRole('button', { name: /^Wrapped: 999/ }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'are needed' })).toContainText(
     /999 pieces of .* are needed, and \d+ lie here/,
   );
   await page.getByLabel('How many').fill('3');
+  // Asked once: the same press again means it.
   await page.getByRole('button', { name: /^Wrapped: 3/ }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'again' })).toContainText('REO-251026');
+  await page.getByRole('button', { name: /^Wrapped: 3/ }).click();
+  await expect(page.getByText('Wrapped, and off the shelf what was used.')).toBeVisible();
   await page.getByRole('button', { name: 'Stock', exact: true }).click();
   await expect(page.getByRole('row', { name: /^HB-P002 Harbor Box/ })).toContainText('3 of 3');
   await page.getByRole('button', { name: 'Hand over to an order' }).click();
@@ -152,12 +154,15 @@ test('pieces that are not wrapped are crumbled into a lot, counted by hand and t
   await expect(dialog.getByRole('alert')).toHaveText('Of EG-006 there are 12 of these.');
   await dialog.getByLabel('How many').fill('2');
   await dialog.getByRole('button', { name: 'Write it down' }).click();
+  // They hold a lot that is on hold: asked once.
+  await expect(dialog.getByRole('alert')).toContainText('REO-251026');
+  await dialog.getByRole('button', { name: 'Write it down' }).click();
   await expect(page.getByRole('row', { name: /^EG-006/ })).toContainText('10');
   await page.getByRole('button', { name: /^Take back: EG-006, 2 pieces crumbled/ }).click();
   await expect(page.getByRole('row', { name: /^EG-006/ })).toContainText('12');
   await page.goto(`${SAMPLE_URL}/shelf/lots`);
   await expect(
-    page.getByRole('option', { name: /Embed powder, crumbled Ebb Glass/ }),
+    page.getByRole('option', { name: /Embed powder, crumbled EG-006, Ebb Glass/ }),
   ).toBeVisible();
 });
 

@@ -52,6 +52,14 @@ export async function pourToTarget(page: Page): Promise<void> {
   await expect(page.getByText('scale steady')).toBeVisible();
 }
 
+/** Types what the plan wants, as a hand that has weighed it does. */
+export async function typeTarget(page: Page): Promise<void> {
+  const band = (await page.locator('.legend').textContent()) ?? '';
+  const [, low = '', high = ''] = /([\d.,]+)\s+to\s+([\d.,]+)/.exec(band) ?? [];
+  const number = (text: string) => Number(text.replaceAll(',', ''));
+  await page.getByLabel('Grams on the scale').fill(((number(low) + number(high)) / 2).toFixed(2));
+}
+
 /** Goes through every step as a careful maker does, until the title of a step matches. */
 export async function workTo(page: Page, stop: RegExp): Promise<void> {
   for (let guard = 0; guard < 60; guard++) {
@@ -65,8 +73,10 @@ export async function workTo(page: Page, stop: RegExp): Promise<void> {
     } else if (/^Squeeze/.test(title)) await page.keyboard.press('2');
     else if (/^Fill and press/.test(title)) await page.keyboard.press('d');
     else {
-      if (await page.getByText('scale steady').isVisible()) await pourToTarget(page);
-      await page.keyboard.press('Space');
+      const isTyped = await page.getByLabel('Grams on the scale').isVisible();
+      if (isTyped) await typeTarget(page);
+      else if (await page.getByText('scale steady').isVisible()) await pourToTarget(page);
+      await page.keyboard.press(isTyped ? 'Enter' : 'Space');
     }
     await expect(page.getByText(/step \d+ of \d+/)).not.toHaveText(number ?? '');
   }

@@ -98,7 +98,12 @@ async function scaled(page: Page, name: string, text: string): Promise<void> {
 /** Takes the plan to the bench and enters all of it as the paper sheet had it, up to the count. */
 async function madeFromPaper(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
-  await page.getByRole('button', { name: /^All as planned/ }).click();
+  const asPlanned = page.getByRole('button', { name: /^All as planned/ });
+  // A formula with warnings asks first.
+  const asked = page.getByRole('button', { name: 'Start this batch' });
+  await expect(asPlanned.or(asked)).toBeVisible();
+  if (await asked.isVisible()) await asked.click();
+  await asPlanned.click();
   await page
     .getByRole('dialog', { name: 'All as planned' })
     .getByRole('button', { name: 'All as planned' })

@@ -343,3 +343,19 @@ describe('noise', () => {
     },
   );
 });
+
+describe('what a page is a recipe for', () => {
+  const MENTHOL = '200 g baking soda\n100 g citric acid\n3 g menthol crystals';
+  it.each([
+    ['menthol alone makes it a steamer', MENTHOL, 'shower-steamer'],
+    ['not one that its page calls a bomb', `My winter bomb\n${MENTHOL}`, 'bath-bomb'],
+    ['nor one for the tub', `${MENTHOL}\nDrop it into the tub.`, 'bath-bomb'],
+    [
+      'a steamer by name stays one beside a tub',
+      `Shower steamers\n${MENTHOL}\nNot for the tub.`,
+      'shower-steamer',
+    ],
+  ])('%s', (_what, text, family) => {
+    expect(read(text).family.family).toBe(family);
+  });
+});

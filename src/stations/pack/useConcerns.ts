@@ -15,7 +15,8 @@ export function useConcerns(problem: Ref<string>) {
     const first = act(false);
     problem.value = first.ok ? '' : (first.problem ?? '');
     if (first.ok || first.problem !== null) return first;
-    if (!isSure(first.asks.map((one) => sayConcern(one, shortDate)).join(' '))) return first;
+    const doubt = first.asks.map((one) => sayConcern(one, shortDate)).join(' ');
+    if (!isSure(doubt, 'Press again to do it all the same.')) return first;
     const second = act(true);
     problem.value = second.ok ? '' : (second.problem ?? '');
     return second;

@@ -88,7 +88,7 @@ export async function loadWorkshop(
       digests: nearIds ? null : digests,
     };
   const { soundRecords } = await import('../soundness');
-  const sound = soundRecords(all, settings[0] ?? null);
+  const sound = soundRecords(all, settings[0] ?? null, new Set(), 'own storage');
   if (build !== null && sound.refused.length === 0) await foundSound(db, build);
   const told = new Set(digests.map(({ id }) => id));
   const newlyTold = sound.records.batches.filter(({ id }) => !told.has(id)).map(pastOf);
@@ -131,7 +131,12 @@ export async function batchesOf(
   const tx = db.transaction('batches');
   const stored = await Promise.all(ids.map((id) => tx.store.get(id)));
   const { soundRecords } = await import('../soundness');
-  const { records, refused } = soundRecords({ batches: stored.filter(Boolean) }, null, materials);
+  const { records, refused } = soundRecords(
+    { batches: stored.filter(Boolean) },
+    null,
+    materials,
+    'own storage',
+  );
   return { batches: records.batches, refused };
 }
 
@@ -139,5 +144,5 @@ export async function batchesOf(
 export async function photosOf(db: WorkshopDb, batchId: string): Promise<readonly Photo[]> {
   const stored = await db.getAllFromIndex('photos', 'byBatch', batchId);
   const { soundRecords } = await import('../soundness');
-  return soundRecords({ photos: stored }, null).records.photos;
+  return soundRecords({ photos: stored }, null, new Set(), 'own storage').records.photos;
 }

@@ -228,6 +228,13 @@ describe('a record that is not whole', () => {
       (file) => (batchOf(file).readings.windowHighPct = -900),
       /window ends before/,
     ],
+    ['a name of blanks', (file) => (file.formulas[0].name = '   '), /its name is blank/],
+    [
+      'a day of 1899',
+      (file) => (file.lots[0].receivedOn = '1899-12-31'),
+      /a day in it is before 1900/,
+    ],
+    ['a day of 2200', (file) => (file.lots[0].receivedOn = '2200-01-01'), /or after 2199/],
     ['its id twice', (file) => file.lots.push(file.lots[0]), /its id stands twice/],
     [
       'a name without end',
@@ -248,6 +255,10 @@ describe('a record that is not whole', () => {
     const said = broken(change);
     expect(said).toHaveLength(1);
     expect(said[0]).toMatch(sentence);
+  });
+
+  it.each(['1900-01-01', '2199-12-31'])('is none for a day as far off as %s', (day) => {
+    expect(broken((file) => (file.lots[0].receivedOn = day))).toEqual([]);
   });
 
   it('may be the settings: they stay as they are here', () => {

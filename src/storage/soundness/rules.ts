@@ -101,3 +101,26 @@ function firstOf<T>(values: readonly T[], problem: (value: T) => string | null):
   }
   return null;
 }
+
+/** Days that a lot, a document or a wrapping speaks of: a lifetime back and two ahead. */
+const DAYS = { first: '1900-01-01', last: '2199-12-31' };
+/** Fields that hold a day, wherever they stand. */
+const DAY_FIELD = /(?:On|Before)$|^(?:dated|day|on|away)$/;
+const DAY = /^\d{4}-\d{2}-\d{2}$/;
+
+/** What no maker wrote, in any record of a file: a name of blanks, or a day of year 1 or 9998. */
+export function strangeProblem(record: unknown): string | null {
+  const { name } = record as { readonly name?: unknown };
+  // A formula may be nameless; a name of blanks is one that nobody can see.
+  if (typeof name === 'string' && name !== '' && name.trim() === '') return 'its name is blank';
+  return daysIn(record, '').every((day) => day >= DAYS.first && day <= DAYS.last)
+    ? null
+    : 'a day in it is before 1900 or after 2199';
+}
+
+function daysIn(value: unknown, field: string): readonly string[] {
+  if (typeof value === 'string') return DAY_FIELD.test(field) && DAY.test(value) ? [value] : [];
+  if (Array.isArray(value)) return value.flatMap((one) => daysIn(one, field));
+  if (typeof value !== 'object' || value === null) return [];
+  return Object.entries(value).flatMap(([key, one]) => daysIn(one, key));
+}

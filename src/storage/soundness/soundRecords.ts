@@ -11,7 +11,7 @@ import {
 import { COLLECTIONS } from '../schemas';
 import { materialIds } from './materialIds';
 import type { Refused } from './refused';
-import { RULES, type Rule } from './rules';
+import { RULES, strangeProblem, type Rule } from './rules';
 
 export interface Sound {
   readonly records: Records;
@@ -23,11 +23,13 @@ export interface Sound {
  * Of all that a file or a database holds what is whole and right: each record fits its schema, stands once, speaks only of
  * materials that somebody knows and of parts that it has. The rest is named, record by record.
  * @param known ids of materials of one's own that are stored elsewhere
+ * @param from what was written here is never refused for a blank name or a strange day: it would be out of reach
  */
 export function soundRecords(
   lists: Readonly<Partial<Record<CollectionName, readonly unknown[]>>>,
   settings: unknown,
   known: ReadonlySet<string> = new Set(),
+  from: 'file' | 'own storage' = 'file',
 ): Sound {
   const refused: Refused[] = [];
   const fitting = <K extends CollectionName>(name: K): readonly RecordOf<K>[] => {
@@ -38,7 +40,8 @@ export function soundRecords(
         ? whereOf(parsed.error)
         : seen.has(parsed.data.id)
           ? 'its id stands twice'
-          : ((RULES[name] as Rule<K> | undefined)?.(parsed.data as RecordOf<K>) ?? null);
+          : ((RULES[name] as Rule<K> | undefined)?.(parsed.data as RecordOf<K>) ??
+            (from === 'file' ? strangeProblem(parsed.data) : null));
       if (why !== null || !parsed.success) {
         refused.push({ of: name, name: shortened(nameOfRecord(record), LONGEST), why: why ?? '' });
         return [];

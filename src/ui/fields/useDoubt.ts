@@ -7,14 +7,18 @@ import { ref, type Ref } from 'vue';
 export function useDoubt(problem: Ref<string>) {
   const asked = ref('');
 
-  /** @returns true where it may be written @param doubt what to ask, or null */
-  function isSure(doubt: string | null): boolean {
+  /**
+   * @returns true where it may be written
+   * @param doubt what to ask, or null
+   * @param meaning what the same press says
+   */
+  function isSure(doubt: string | null, meaning = 'Press again if it is.'): boolean {
     if (doubt === null || doubt === asked.value) {
       asked.value = '';
       return true;
     }
     asked.value = doubt;
-    problem.value = `${doubt} Press again if it is.`;
+    problem.value = `${doubt} ${meaning}`;
     return false;
   }
 

@@ -14,6 +14,8 @@ const LARGEST_FRONT_MM = 3.6;
 const SHRINK = 0.95;
 /** What would need more room than so many labels is laid no further. */
 const MOST_HEIGHTS = 12;
+/** More letters than any line of a label holds. */
+const MOST_LETTERS = 400;
 
 export interface FlowQuestion {
   readonly blocks: readonly LabelBlock[];
@@ -115,7 +117,7 @@ function lay(asked: FlowQuestion, { smallMm, titleMm, pictureMm }: Sizes): Label
         while (i < words.length) {
           const word = words[i] ?? '';
           const longer = line === '' ? word : `${line} ${word}`;
-          if (measure(longer, sizeMm, isBold) <= width) {
+          if (isWithin(longer, sizeMm, isBold, width, measure)) {
             line = longer;
             i++;
             continue;
@@ -209,17 +211,28 @@ function headThatFits(
   width: number,
   measure: Measure,
 ): string {
-  const letters = [...word];
-  const fits = (count: number) =>
-    measure(letters.slice(0, count).join(''), sizeMm, isBold) <= width;
+  const letters = [...word.slice(0, MOST_LETTERS)];
   // More letters are never narrower: halved, not counted down.
   let [some, tooMany] = [0, letters.length + 1];
   while (tooMany - some > 1) {
     const middle = (some + tooMany) >> 1;
-    if (fits(middle)) some = middle;
+    if (measure(letters.slice(0, middle).join(''), sizeMm, isBold) <= width) some = middle;
     else tooMany = middle;
   }
   return letters.slice(0, some).join('');
+}
+
+/** Text without end is not measured to its end: its beginning alone is too wide. */
+function isWithin(
+  text: string,
+  sizeMm: number,
+  isBold: boolean,
+  width: number,
+  measure: Measure,
+): boolean {
+  const isLong = text.length > MOST_LETTERS;
+  if (isLong && measure(text.slice(0, MOST_LETTERS), sizeMm, isBold) > width) return false;
+  return measure(text, sizeMm, isBold) <= width;
 }
 
 /** A line is as wide as its words and the spaces between them; each word is measured once. */

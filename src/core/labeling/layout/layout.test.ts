@@ -137,6 +137,12 @@ describe('a label laid out', () => {
     );
   });
 
+  it.each([3_000, 12_000])('is done with %i letters without a gap: cut, and said', (letters) => {
+    const laid = lay({}, 8, 'x'.repeat(letters));
+    expect(sayCut(laid)).toMatch(/name|title/i);
+    expect(laid.sides.flatMap(({ items }) => items).length).toBeLessThan(1_000);
+  });
+
   it('says what does not fit: sixty ingredients on 40 mm, a name of 300 letters', () => {
     const sixty = lay({ widthMm: 40, heightMm: 40 }, 60);
     expect(sayCut(sixty)).toMatch(/^Does not fit: .*the ingredients.*\d+ mm high/);
