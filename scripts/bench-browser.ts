@@ -82,6 +82,10 @@ await bench.getByLabel('The recipe, one ingredient a line').fill(BOMB);
 await bench.getByRole('button', { name: 'Make it a formula' }).click();
 await bench.getByRole('button', { name: 'To the scale' }).click();
 await bench.getByRole('button', { name: 'Take it to the bench' }).click();
+// A formula with warnings asks first.
+const start = bench.getByRole('button', { name: 'Start this batch' });
+await bench.getByLabel('Humidity, %').or(start).waitFor();
+if (await start.isVisible()) await start.click();
 await bench.getByLabel('Humidity, %').waitFor();
 await bench.keyboard.press('Space');
 await bench.getByRole('meter', { name: 'On the scale' }).waitFor();

@@ -125,6 +125,10 @@ async function openBench(page: Page): Promise<void> {
     said.step = 0;
     await page.goto(`${home}/scale`);
     await page.getByRole('button', { name: 'Take it to the bench' }).click();
+    // A formula with warnings asks first.
+    const start = page.getByRole('button', { name: /^Start (this batch|for own use)/ });
+    await bench.or(start).first().waitFor();
+    if (await start.isVisible()) await start.click();
     await bench.waitFor();
     seen.batches += 1;
     return;

@@ -65,6 +65,12 @@ watch(
   { immediate: true },
 );
 
+// Another tab, another device or a file brought goods.
+watch(
+  () => workshop.goodsCame,
+  async () => (await import('@/stores/overdrafts')).sayOverdrafts(),
+);
+
 // Asked for before anything is drawn: the database takes its time.
 void begin();
 /** A clock with a flat battery, or set a lifetime ahead: what it dates could not be read back. */
@@ -89,7 +95,6 @@ async function begin(): Promise<void> {
     isPainted.value = true;
     void saving.guard();
     await workshop.tellRest();
-    (await import('@/stores/overdrafts')).sayOverdrafts();
   } catch (error) {
     sayNotOpen(error);
   }

@@ -1,28 +1,22 @@
-import { watch } from 'vue';
 import { counted } from '@/core/words';
 import { useGoodsStore } from './goods';
 import { useSavingStore } from './saving';
-import { useWorkshopStore } from './workshop';
+
+const said = new Set<string>();
 
 /**
  * Two tabs or devices can wrap or hand over the same pieces at one moment: both moves stay, and both sides hear of it.
- * Looks whenever goods came from elsewhere, and never says the same twice.
+ * Asked when goods came from elsewhere; never says the same twice.
  */
 export function sayOverdrafts(): void {
-  const workshop = useWorkshopStore();
-  const goods = useGoodsStore();
-  const said = new Set<string>();
-  watch(
-    () => workshop.goodsCame,
-    () => {
-      const fresh = goods.overdrafts.filter(({ code, short }) => !said.has(`${code} ${short}`));
-      for (const { code, short } of fresh) said.add(`${code} ${short}`);
-      useSavingStore().say(
-        fresh.map(
-          ({ code, short }) =>
-            `${code}: ${counted(short, 'piece')} more went than there were. Two tabs or devices may have wrapped or handed over the same ones: void one of them under Stock on the Pack screen.`,
-        ),
-      );
-    },
+  const fresh = useGoodsStore().overdrafts.filter(
+    ({ code, short }) => !said.has(`${code} ${short}`),
+  );
+  for (const { code, short } of fresh) said.add(`${code} ${short}`);
+  useSavingStore().say(
+    fresh.map(
+      ({ code, short }) =>
+        `${code}: ${counted(short, 'piece')} more went than there were. Two tabs or devices may have wrapped or handed over the same ones: void one of them under Stock on the Pack screen.`,
+    ),
   );
 }

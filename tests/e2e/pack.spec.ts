@@ -102,6 +102,8 @@ test('a box of three is wrapped, sold, and found again from a lot that was calle
   await expect(dialog.getByRole('alert')).toContainText('Say who takes them');
   await dialog.getByLabel('Who').fill('Pilot station');
   await dialog.getByRole('button', { name: 'Hand over' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('HB-P001');
+  await dialog.getByRole('button', { name: 'Hand over' }).click();
   await expect(dialog).toBeHidden();
   // Oldest first: two of the older wrapping, two of the new one.
   await expect(page.getByRole('row', { name: /^HB-P002 Harbor Box/ })).toContainText('1 of 3');

@@ -36,4 +36,11 @@ describe('what travels along with a formula', () => {
     for (const id of ['clove-bud-essential-oil', 'lavender-essential-oil'])
       expect(warningsAtStep(strong, materialById(SHIPPED, id))).not.toEqual([]);
   });
+
+  it('of scent with nothing to carry it goes with it, and not with the soda', () => {
+    const bare = judged('200 g baking soda\n100 g citric acid\n3 g lavender essential oil');
+    const at = (id: string) => warningsAtStep(bare, materialById(SHIPPED, id)).join(' ');
+    expect(at('lavender-essential-oil')).toContain('to carry it');
+    expect(at('sodium-bicarbonate')).not.toContain('to carry it');
+  });
 });

@@ -14,7 +14,11 @@ export interface Warning {
 /** Said where the line itself is asked about, not of what is made. */
 const OF_THE_PAGE: ReadonlySet<FindingCode> = new Set(['unread-lines']);
 /** Of scents as a whole: they go with every scent that is weighed. */
-const OF_SCENTS: ReadonlySet<FindingCode> = new Set(['scent-over-limit', 'scent-limit-unknown']);
+const OF_SCENTS: ReadonlySet<FindingCode> = new Set([
+  'scent-over-limit',
+  'scent-limit-unknown',
+  'scent-floats',
+]);
 /** Cautions of one material that its weighing has to say, though they are no warning of the whole. */
 const AT_THE_STEP: ReadonlySet<FindingCode> = new Set([
   'methyl-salicylate-caution',

@@ -43,51 +43,56 @@ function signed(massG: number, stepG: number): string {
 </script>
 
 <template>
-  <table>
-    <caption class="visually-hidden">
-      Planned and weighed
-    </caption>
-    <thead>
-      <tr>
-        <th scope="col">Material</th>
-        <th scope="col" class="number">Planned, g</th>
-        <th scope="col" class="number">Weighed, g</th>
-        <th scope="col" class="number">Off by</th>
-        <th scope="col" class="number">When</th>
-        <th scope="col">By</th>
-        <th scope="col">Lot</th>
-      </tr>
-    </thead>
-    <tbody v-for="group in groups" :key="group.part.id">
-      <tr v-if="groups.length > 1">
-        <th scope="rowgroup" colspan="7" class="part">{{ group.part.name }}</th>
-      </tr>
-      <tr v-for="row in group.rows" :key="row.lineId">
-        <td>{{ row.name }}</td>
-        <td class="number">{{ shown(row.targetG, row.stepG) }}</td>
-        <td class="number">
-          <b>{{ row.massG === null ? '–' : shown(row.massG, row.stepG) }}</b>
-        </td>
-        <td class="number quiet">{{ row.off === null ? '' : signed(row.off, row.stepG) }}</td>
-        <td class="number quiet">{{ row.at ? clockTime(row.at) : '' }}</td>
-        <td class="quiet by">
-          {{ row.by ? WEIGHED_BY_WORDS[row.by] : row.massG === null ? 'not weighed' : 'sprayed' }}
-        </td>
-        <td class="lots">
-          <template v-for="(lot, i) in row.codes" :key="lot.lotId"
-            >{{ i ? ', ' : ''
-            }}<router-link
-              :to="{ name: 'shelf', params: { side: 'lots' }, query: { lot: lot.lotId } }"
-              >{{ lot.code }}</router-link
-            ></template
-          >
-        </td>
-      </tr>
-    </tbody>
-  </table>
+  <div class="wide">
+    <table>
+      <caption class="visually-hidden">
+        Planned and weighed
+      </caption>
+      <thead>
+        <tr>
+          <th scope="col">Material</th>
+          <th scope="col" class="number">Planned, g</th>
+          <th scope="col" class="number">Weighed, g</th>
+          <th scope="col" class="number">Off by</th>
+          <th scope="col" class="number">When</th>
+          <th scope="col">By</th>
+          <th scope="col">Lot</th>
+        </tr>
+      </thead>
+      <tbody v-for="group in groups" :key="group.part.id">
+        <tr v-if="groups.length > 1">
+          <th scope="rowgroup" colspan="7" class="part">{{ group.part.name }}</th>
+        </tr>
+        <tr v-for="row in group.rows" :key="row.lineId">
+          <td>{{ row.name }}</td>
+          <td class="number">{{ shown(row.targetG, row.stepG) }}</td>
+          <td class="number">
+            <b>{{ row.massG === null ? '–' : shown(row.massG, row.stepG) }}</b>
+          </td>
+          <td class="number quiet">{{ row.off === null ? '' : signed(row.off, row.stepG) }}</td>
+          <td class="number quiet">{{ row.at ? clockTime(row.at) : '' }}</td>
+          <td class="quiet by">
+            {{ row.by ? WEIGHED_BY_WORDS[row.by] : row.massG === null ? 'not weighed' : 'sprayed' }}
+          </td>
+          <td class="lots">
+            <template v-for="(lot, i) in row.codes" :key="lot.lotId"
+              >{{ i ? ', ' : ''
+              }}<router-link
+                :to="{ name: 'shelf', params: { side: 'lots' }, query: { lot: lot.lotId } }"
+                >{{ lot.code }}</router-link
+              ></template
+            >
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
 </template>
 
 <style scoped>
+.wide {
+  overflow-x: auto;
+}
 table {
   width: 100%;
   border-collapse: collapse;

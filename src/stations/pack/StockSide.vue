@@ -105,7 +105,7 @@ const doTo = (batch: Batch, grade: Grade, left: number) =>
           <td class="tabular">{{ run.code }}</td>
           <td>
             {{ name }}
-            <span v-for="concern in concernsOf(run)" :key="concern" class="problem">{{
+            <span v-for="concern in concernsOf(run)" :key="concern" class="problem concern">{{
               concern
             }}</span>
           </td>
@@ -146,9 +146,12 @@ const doTo = (batch: Batch, grade: Grade, left: number) =>
           <td>
             {{ batch.formulaName
             }}<template v-if="grade !== 'good'">, {{ GRADE_WORDS[grade] }}</template>
-            <span v-for="concern in looseConcerns(batch.id)" :key="concern" class="problem">{{
-              concern
-            }}</span>
+            <span
+              v-for="concern in looseConcerns(batch.id)"
+              :key="concern"
+              class="problem concern"
+              >{{ concern }}</span
+            >
           </td>
           <td>{{ shortDate(batch.startedAt) }}</td>
           <td class="number tabular">
@@ -260,5 +263,9 @@ td {
   .moves li {
     grid-template-columns: minmax(0, 1fr) auto;
   }
+}
+.concern {
+  display: block;
+  font-size: 13px;
 }
 </style>

@@ -8,10 +8,10 @@
 
 <style scoped>
 .practice {
-  margin: 0;
+  margin: 0 0 8px;
   padding: 4px 14px;
   border: 2px dashed var(--ochre-mark);
-  color: var(--ink);
+  color: inherit;
   font-weight: 600;
   text-align: center;
 }
