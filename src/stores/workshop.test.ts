@@ -66,6 +66,22 @@ describe('the workshop in the browser', () => {
     expect(again.formulaInHand?.body.parts[0]?.lines[0]?.massG).toBe(50);
   });
 
+  it('says what is open here when another tab removes it', async () => {
+    const here = await visit();
+    const said = useSavingStore();
+    const formula = here.startFormula('Ebb', filled());
+    await said.flush();
+    const there = await visit();
+    there.remove('formulas', [formula.id]);
+    await useSavingStore().flush();
+    await vi.waitFor(() =>
+      expect(said.said.join(' ')).toContain(
+        'Ebb was removed elsewhere. It is no longer open here.',
+      ),
+    );
+    expect(here.formulaInHand).toBeNull();
+  });
+
   it('undoes a whole pull as one step, and redoes it', async () => {
     const workshop = await visit();
     workshop.startFormula('Ebb', filled());
