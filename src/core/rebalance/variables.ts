@@ -54,8 +54,8 @@ export function variablesOf(
   const lines = body.parts.flatMap((part, i) =>
     part.lines.map((line) => {
       const variable = variableOf(line, materialById(catalog, line.materialId), i === 0, totalG);
-      // What an oxidizer may not meet is there by the maker's hand, and never becomes more.
-      return { ...variable, isLocked: variable.isLocked || wetsOxidizer(contents, variable, body) };
+      // An oxidizer and what it may not meet are there by the maker's hand, and never become more.
+      return { ...variable, isLocked: variable.isLocked || mayNotMeet(contents, variable, body) };
     }),
   );
   const present = new Set(lines.map(({ material }) => material.id));
@@ -88,13 +88,16 @@ export function variablesOf(
   return [...lines, ...candidates];
 }
 
-function wetsOxidizer(
+function mayNotMeet(
   contents: readonly Portion[],
   { material }: Variable,
   { family }: FormulaBody,
 ): boolean {
-  const code = isOxidizer(material) ? null : vetoOf(contents, material, family)?.code;
-  return code === 'oxidizer-with-fuel' || code === 'oxidizer-wet';
+  const code = vetoOf(contents, material, family)?.code;
+  // The acid of a fizz is what balances it: it may move beside an oxidizer that may not.
+  return (
+    code?.startsWith('oxidizer-') === true && (material.role !== 'acid' || isOxidizer(material))
+  );
 }
 
 function variableOf(line: Line, material: Material, isMain: boolean, totalG: number): Variable {

@@ -125,7 +125,12 @@ export const BASES = [
     id: 'potassium-bicarbonate',
     name: 'Potassium bicarbonate',
     inci: 'Potassium Bicarbonate',
-    synonyms: ['potassium hydrogen carbonate', 'potash baking soda', 'sodium free baking soda'],
+    synonyms: [
+      'potassium hydrogen carbonate',
+      'bicarbonate of potash',
+      'potash baking soda',
+      'sodium free baking soda',
+    ],
     role: 'base',
     phase: 'dry',
     trueDensityGMl: handbook(2.17),

@@ -12,7 +12,8 @@ export const HARMLESS = namesIn(`
   ferric ferrocyanide; prussian blue; ultramarine; sodium ferrocyanide; potassium ferrocyanide; vitamin b12; cyanocobalamin;
   soda bread; lead time; lead in; peroxide free; lye soap; lye free; bleached beeswax; diesel free; cement mixer;
   water glass of; mercury free; arsenic free; lead free; evening primrose; hemp; water hemp; nitrate free; nitrite free;
-  yellow camphor free; white camphor oil; camphor laurel; verbena blend; vervain; tartrazine; potassium nitrate free
+  yellow camphor free; white camphor oil; camphor laurel; verbena blend; vervain; tartrazine; potassium nitrate free;
+  bicarbonate of potash; potash bicarbonate; potash baking soda
 `);
 
 /** Words that a slip of a dangerous one is not: they are words of their own. */
