@@ -87,7 +87,7 @@ function keepRoom(air: { readonly humidityPct: number; readonly tempC: number })
 
 <template>
   <div class="screen" @mousedown="leaveFocus">
-    <PracticeBand v-if="workshop.usesPracticeScale(batch)" />
+    <PracticeBand v-if="workshop.usesPracticeScale(batch)" class="band" />
     <BenchProgress :batch="batch" />
     <div class="line">
       <p>
@@ -139,6 +139,12 @@ function keepRoom(air: { readonly humidityPct: number; readonly tempC: number })
   background: var(--drawn-ink);
   color: #f4f1e8;
 }
+/* Along the upper edge, where it takes no room from the step. */
+.screen .band {
+  margin: -26px -40px 12px;
+  padding: 2px 14px;
+  border-width: 0 0 2px;
+}
 .line {
   display: flex;
   justify-content: space-between;
@@ -182,6 +188,9 @@ h1:focus {
 @media (max-width: 700px) {
   .screen {
     padding: 14px 16px;
+  }
+  .screen .band {
+    margin: -14px -16px 8px;
   }
   .line {
     flex-wrap: wrap;

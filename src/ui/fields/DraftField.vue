@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
+import { VTextarea } from 'vuetify/components/VTextarea';
+import { VTextField } from 'vuetify/components/VTextField';
 import { shortened } from '@/core/words';
 
 defineOptions({ inheritAttrs: false });
@@ -45,18 +47,8 @@ const messages = computed(() =>
 </script>
 
 <template>
-  <v-textarea
-    v-if="isLong"
-    v-bind="$attrs"
-    :model-value="draft"
-    :label="label"
-    :messages="messages"
-    @update:model-value="type"
-    @change="commit"
-    @keydown.esc="giveBack"
-  />
-  <v-text-field
-    v-else
+  <component
+    :is="isLong ? VTextarea : VTextField"
     v-bind="$attrs"
     :model-value="draft"
     :label="label"
