@@ -349,6 +349,16 @@ describe('what a page is a recipe for', () => {
   it.each([
     ['menthol alone makes it a steamer', MENTHOL, 'shower-steamer'],
     ['not one that its page calls a bomb', `My winter bomb\n${MENTHOL}`, 'bath-bomb'],
+    [
+      'drain cleaner in a line makes no cleaning piece',
+      '200 g baking soda\n100 g citric acid\n10 g almond oil\na glug of drain cleaner to make it livelier',
+      'bath-bomb',
+    ],
+    [
+      'a page named for a kettle does',
+      'Kettle tablets\n200 g baking soda\n100 g citric acid',
+      'cleaning-fizzy',
+    ],
     ['nor one for the tub', `${MENTHOL}\nDrop it into the tub.`, 'bath-bomb'],
     [
       'a steamer by name stays one beside a tub',

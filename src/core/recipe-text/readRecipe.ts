@@ -1,4 +1,4 @@
-import { PHASES, type Catalog } from '../materials';
+import { PHASES, dangersIn, isStop, type Catalog } from '../materials';
 import type { Line, Method, Part, School, UnreadLine } from '../formula';
 import { formatCount } from '../words';
 import { readContext } from './context';
@@ -77,7 +77,8 @@ function tidied(found: Found, catalog: Catalog): RecipeReading {
     .map((part) => perPieceDone(part, found))
     .map((part) => ({ ...part, lines: groupedByPhase(part.lines) }));
   const keptIds = new Set(kept.map((part) => part.id));
-  const texts = [title, ...parts.map(({ name }) => name), ...notes];
+  const names = parts.map(({ name }) => name);
+  const texts = [title, ...names, ...notes];
   return {
     parts: kept,
     unread,
@@ -87,11 +88,15 @@ function tidied(found: Found, catalog: Catalog): RecipeReading {
     notes,
     rows: [...rows].sort((a, b) => a.number - b.number),
     ...readContext([...texts, ...rows.map(({ text }) => text)]),
-    family: guessFamily(texts, kept, catalog),
+    family: guessFamily([title, ...names, ...notes.filter(isNoDanger)], kept, catalog),
     askedParts: askedParts.filter(({ partId }) => keptIds.has(partId)),
     unitless,
   };
 }
+
+/** Drain cleaner in a line makes no cleaning piece of a bomb. */
+const isNoDanger = (text: string): boolean =>
+  !dangersIn(text).some(({ substance }) => isStop(substance));
 
 /** A part of nothing but grams a piece is one; in any other part such a line counts as often as there are pieces. */
 function perPieceDone(part: Part, { perPiece, pieces, remarks }: Found): Part {
