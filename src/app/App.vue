@@ -100,10 +100,7 @@ async function begin(): Promise<void> {
   }
 }
 function sayNotOpen(error: unknown): void {
-  problem.value =
-    'Couldn’t open the storage of this browser, so nothing would be saved. Private windows often refuse it: open Rovack in a normal window, or in another browser.';
-  // eslint-disable-next-line no-console -- what the browser says, for whoever looks into it
-  console.warn(reasonOf(error));
+  problem.value = `Couldn’t open the storage of this browser, so nothing would be saved. Private windows often refuse it: open Rovack in a normal window, or in another browser. The browser says: ${reasonOf(error)}.`;
 }
 
 /** The demo server says so in the page it serves. */

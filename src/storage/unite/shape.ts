@@ -39,7 +39,7 @@ export interface Clash {
   readonly theirs: unknown;
 }
 
-export interface Merged {
+interface Merged {
   readonly value: unknown;
   readonly clashes: readonly Clash[];
 }
