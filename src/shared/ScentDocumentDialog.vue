@@ -2,11 +2,13 @@
 import { computed, ref, watch } from 'vue';
 import { scentDocumentSchema, type AllergenShare } from '@/core/scent';
 import { parseNumber } from '@/core/units';
+import type { Settings } from '@/core/workshop';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import AllergenField from '@/ui/fields/AllergenField.vue';
 import { useMaterials } from '@/ui/fields/materials';
 import FormDialog from '@/ui/frame/FormDialog.vue';
+import { useEdit } from './useEdit';
 
 const { nameOf } = useMaterials();
 
@@ -22,6 +24,7 @@ const dated = ref('');
 const allergens = ref<readonly AllergenShare[]>([]);
 const listFits = ref(true);
 const problem = ref('');
+const edit = useEdit('settings', problem);
 const name = computed(() => (props.materialId ? nameOf(props.materialId) : ''));
 const known = computed(() =>
   workshop.settings.scentDocuments.find(({ materialId }) => materialId === props.materialId),
@@ -39,6 +42,7 @@ watch(
     listFits.value = true;
     dated.value = known.value?.dated ?? nowIso().slice(0, 10);
     problem.value = '';
+    edit.open(workshop.settings);
   },
 );
 
@@ -67,19 +71,22 @@ function keep(): void {
     problem.value = RANGES[String(parsed.error.issues[0]?.path[0])] ?? 'This does not read.';
     return;
   }
-  workshop.changeSettings({ scentDocuments: [...others(), parsed.data] });
+  const next = edit.laidOver(
+    (opened) => ({ ...opened, scentDocuments: [...others(opened), parsed.data] }),
+    workshop.settings,
+  );
+  if (!next) return;
+  workshop.changeSettings({ scentDocuments: next.scentDocuments });
   emit('close');
 }
 
 function drop(): void {
-  workshop.changeSettings({ scentDocuments: others() });
+  workshop.changeSettings({ scentDocuments: others(workshop.settings) });
   emit('close');
 }
 
-function others() {
-  return workshop.settings.scentDocuments.filter(
-    ({ materialId }) => materialId !== props.materialId,
-  );
+function others({ scentDocuments }: Settings) {
+  return scentDocuments.filter(({ materialId }) => materialId !== props.materialId);
 }
 </script>
 

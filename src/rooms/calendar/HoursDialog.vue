@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
 import { settingsSchema, type Settings } from '@/core/workshop';
+import { useEdit } from '@/shared/useEdit';
 import { useTasksStore } from '@/stores/tasks';
 import { useWorkshopStore } from '@/stores/workshop';
 import FormDialog from '@/ui/frame/FormDialog.vue';
@@ -14,6 +15,7 @@ const tasks = useTasksStore();
 type Hours = Settings['plan']['hours'][number];
 const people = ref<(Omit<Hours, 'away'> & { away: string })[]>([]);
 const problem = ref('');
+const edit = useEdit('settings', problem);
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 
 watch(isOpen, (open) => {
@@ -24,6 +26,7 @@ watch(isOpen, (open) => {
     away: one.away.join(', '),
   }));
   problem.value = '';
+  edit.open(workshop.settings);
 });
 
 function turn(days: number[], day: number): void {
@@ -51,7 +54,12 @@ function keep(): void {
     problem.value = 'Two of them have one name.';
     return;
   }
-  workshop.changeSettings({ plan: { ...workshop.settings.plan, hours: parsed.data } });
+  const next = edit.laidOver(
+    (opened) => ({ ...opened, plan: { ...opened.plan, hours: parsed.data } }),
+    workshop.settings,
+  );
+  if (!next) return;
+  workshop.changeSettings({ plan: next.plan });
   isOpen.value = false;
   emit('kept');
 }

@@ -8,6 +8,7 @@ import {
   type Order,
   type OrderKind,
 } from '@/core/orders';
+import { useEdit } from '@/shared/useEdit';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
@@ -30,6 +31,7 @@ const fields = reactive({
   lines: [] as { unitId: string; count: number }[],
 });
 const problem = ref('');
+const edit = useEdit('orders', problem);
 const WEEK_MS = 7 * 86_400_000;
 const kinds = ORDER_KINDS.map((value) => ({ value, title: ORDER_KIND_WORDS[value] }));
 
@@ -53,6 +55,7 @@ watch(isOpen, (open) => {
   });
   if (fields.lines.length === 0) addLine();
   problem.value = '';
+  edit.open(of);
 });
 
 function units() {
@@ -87,7 +90,10 @@ function keep(): void {
     });
     problem.value = parsed.success ? '' : 'This does not fit: look at the numbers.';
     if (!parsed.success) return;
-    workshop.put('orders', [parsed.data]);
+    const now = workshop.orders.find(({ id }) => id === parsed.data.id) ?? parsed.data;
+    const next = edit.laidOver(({ isCalledOff }) => ({ ...parsed.data, isCalledOff }), now);
+    if (!next) return;
+    workshop.put('orders', [next]);
     isOpen.value = false;
   }
 }

@@ -11,6 +11,7 @@ import {
   readMaterialRows,
   type Lot,
   type ReadRows,
+  type Row,
 } from '@/core/shelf';
 import { today } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -31,7 +32,14 @@ const NEEDED = { lots: ['code', 'material', 'grams'], materials: ['name', 'like'
 const fileInput = useTemplateRef<HTMLInputElement>('fileInput');
 const problem = ref('');
 const done = ref('');
-const waiting = shallowRef<ReadRows<Lot> | ReadRows<OwnMaterial> | null>(null);
+const table = shallowRef<readonly Row[] | null>(null);
+/** What the table would change of what stands by now, whatever another tab writes meanwhile. */
+const waiting = computed((): ReadRows<Lot> | ReadRows<OwnMaterial> | null => {
+  if (!table.value) return null;
+  if (props.kind === 'materials') return readMaterialRows(table.value, workshop.materials, today());
+  const idsByName = new Map(workshop.materials.map(({ id, name }) => [name.toLowerCase(), id]));
+  return readLotRows(table.value, workshop.lots, idsByName, workshop.catalog);
+});
 const word = computed(() => (props.kind === 'lots' ? 'lot' : 'material'));
 
 async function writeOut(): Promise<void> {
@@ -55,22 +63,14 @@ async function readIn(): Promise<void> {
   try {
     if (file.size > MOST_BYTES) throw new Error('it is larger than 32 MB.');
     const { decodeText, parseTable } = await import('@/storage/csv');
-    const table = parseTable(decodeText(new Uint8Array(await file.arrayBuffer())));
-    if (!table.ok) throw new Error(table.message);
-    const missing = missingColumns(table.columns, NEEDED[props.kind]);
+    const read = parseTable(decodeText(new Uint8Array(await file.arrayBuffer())));
+    if (!read.ok) throw new Error(read.message);
+    const missing = missingColumns(read.columns, NEEDED[props.kind]);
     if (missing.length > 0)
       throw new Error(
         `it has no column ${missing.map((column) => `“${column}”`).join(' and ')}. A table of ${props.kind} has: ${(props.kind === 'lots' ? LOT_COLUMNS : MATERIAL_COLUMNS).join(', ')}.`,
       );
-    waiting.value =
-      props.kind === 'lots'
-        ? readLotRows(
-            table.rows,
-            workshop.lots,
-            new Map(workshop.materials.map(({ id, name }) => [name.toLowerCase(), id])),
-            workshop.catalog,
-          )
-        : readMaterialRows(table.rows, workshop.materials, today());
+    table.value = read.rows;
   } catch (error) {
     problem.value = `${file.name}: ${reasonOf(error)}. Nothing here was touched.`;
   }
@@ -84,7 +84,7 @@ function takeIn(): void {
   if (props.kind === 'lots') workshop.put('lots', records as Lot[]);
   else workshop.put('materials', records as OwnMaterial[]);
   done.value = `${counted(records.length, word.value)} taken in.`;
-  waiting.value = null;
+  table.value = null;
 }
 </script>
 
@@ -107,7 +107,7 @@ function takeIn(): void {
       :model-value="waiting !== null"
       max-width="560"
       :aria-label="`Read a table of ${kind}`"
-      @update:model-value="waiting = null"
+      @update:model-value="table = null"
     >
       <v-card v-if="waiting">
         <v-card-title>What this table would change</v-card-title>
@@ -130,7 +130,7 @@ function takeIn(): void {
           </ul>
         </v-card-text>
         <v-card-actions>
-          <v-btn variant="text" @click="waiting = null">Cancel</v-btn>
+          <v-btn variant="text" @click="table = null">Cancel</v-btn>
           <v-btn
             variant="flat"
             :disabled="waiting.fresh.length + waiting.changed.length === 0"

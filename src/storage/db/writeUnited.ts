@@ -60,11 +60,10 @@ export async function writeUnited(
   }
   const own = { ...last, seq: last.seq + 1 };
   const codes = new Map<CodedStore, Codes>();
-  const isNew = ({ key, record }: (typeof stored)[number]) =>
-    record === null && (known.get(key) ?? null) === null && (sent.get(key) ?? null) !== null;
-  for (const one of stored.filter(isNew)) {
-    const [store] = partsOf(one.key);
-    if (isCoded(store) && !codes.has(store)) codes.set(store, await codesOf(tx, store));
+  for (const { key, record } of stored) {
+    const [store] = partsOf(key);
+    if (isCoded(store) && !codes.has(store) && codeOf(sent.get(key)) !== codeOf(record))
+      codes.set(store, await codesOf(tx, store));
   }
   const nameOf = (id: string) =>
     nameIn(known.get(`formulas/${id}`) ?? known.get(`materials/${id}`));
@@ -74,12 +73,14 @@ export async function writeUnited(
       const { key, record: theirs } = before;
       const sides = sidesOf(before);
       const [store, id] = partsOf(key);
-      const taken = isCoded(store) && isNew(before) ? codes.get(store) : undefined;
-      const united = taken
-        ? withOwnCode(store as CodedStore, sides.mine as CodedRecord, taken)
-        : unite
-          ? unite(key, sides, { nameOf })
-          : { record: sides.mine, said: [] };
+      const both = unite ? unite(key, sides, { nameOf }) : { record: sides.mine, said: [] };
+      const taken = isCoded(store) ? codes.get(store) : undefined;
+      // A code that this write gives: new, or from a page that did not hear that it got another.
+      const isGiven = taken && both.record !== null && codeOf(both.record) !== codeOf(theirs);
+      const coded = isGiven
+        ? withOwnCode(store as CodedStore, both.record as CodedRecord, taken)
+        : { record: both.record, said: [] };
+      const united = { record: coded.record, said: [...both.said, ...coded.said] };
       said.push(...united.said);
       written.set(key, united.record);
       if (sameData(united.record, theirs)) continue;
@@ -99,6 +100,10 @@ export async function writeUnited(
     throw error;
   }
   return { written, said, seq: isNews ? own.seq : last.seq };
+}
+
+function codeOf(record: unknown): string | undefined {
+  return (record as Partial<CodedRecord> | null | undefined)?.code;
 }
 
 function nameIn(record: unknown): string | undefined {

@@ -99,6 +99,25 @@ function placesInMemory(): Pick<Storage, 'getItem' | 'setItem' | 'removeItem'> {
   ) as Storage;
 }
 
+const unwritten = () =>
+  Object.keys(localStorage).filter((place) => place.startsWith('rovack unwritten'));
+
+describe('a browser that threw everything away', () => {
+  beforeEach(() => vi.stubGlobal('localStorage', placesInMemory()));
+  afterEach(() => vi.unstubAllGlobals());
+
+  it('is said at the next start, and nothing is said at a first visit', async () => {
+    const one = await openTab();
+    one.put('formulas', formula());
+    await one.session.flush();
+    expect(one.said).toEqual([]);
+    globalThis.indexedDB = new IDBFactory();
+    expect((await openTab()).said).toEqual([
+      expect.stringMatching(/threw away what Rovack had stored here.*Import/),
+    ]);
+  });
+});
+
 describe('a page that goes away before its write was answered', () => {
   beforeEach(() => vi.stubGlobal('localStorage', placesInMemory()));
   afterEach(() => vi.unstubAllGlobals());
@@ -138,7 +157,7 @@ describe('a page that goes away before its write was answered', () => {
     one.put('formulas', formula());
     await one.session.flush();
     one.session.leave();
-    expect(Object.keys(localStorage)).toEqual([]);
+    expect(unwritten()).toEqual([]);
     const odd = [
       { key: 'formulas/x', base: null, record: { id: 'x', name: 7 } },
       { key: 'nowhere/y', base: null, record: {} },
@@ -153,9 +172,27 @@ describe('a page that goes away before its write was answered', () => {
     const one = await openTab();
     one.put('formulas', formula());
     one.session.leave();
-    expect(Object.keys(localStorage)).toHaveLength(1);
+    expect(unwritten()).toHaveLength(1);
     await one.session.flush();
-    expect(Object.keys(localStorage)).toEqual([]);
+    expect(unwritten()).toEqual([]);
+  });
+
+  it('does not give a batch back a code that another batch got meanwhile, and says it', async () => {
+    const [one, two] = [await openTab(), await openTab()];
+    const [first, later] = [begun(), { ...begun(), id: crypto.randomUUID() }];
+    one.put('batches', first);
+    await one.session.flush();
+    two.put('batches', later);
+    await two.session.flush();
+    // It went away while the database wrote it under another code, and never heard of that.
+    localStorage.setItem(
+      'rovack unwritten harbor 9',
+      JSON.stringify([{ key: `batches/${later.id}`, base: null, record: later }]),
+    );
+    const next = await openTab();
+    const codes = [first, later].map(({ id }) => (next.shown.get(id) as Batch).code);
+    expect(codes).toEqual([first.code, `${first.code}-2`]);
+    expect(next.said).toContainEqual(expect.stringMatching(/Two batches were begun as/));
   });
 
   it('does not undo what another tab wrote since', async () => {

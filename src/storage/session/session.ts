@@ -24,6 +24,7 @@ import { SETTINGS_KEY, STORE_NAMES, isKey, partsOf, type Key } from '../keys';
 import { sparePlace } from '../spare';
 import type { unitedOf } from '../unite';
 import { leave, leftBehind } from './leaving';
+import { markSaved, wasSaved } from './mark';
 import { watchSpare } from './spareWatch';
 
 export type SaveStatus =
@@ -118,10 +119,11 @@ export async function openSession(
     onOutdated: () =>
       closed('a newer Rovack has this workshop open in another tab: load this one anew'),
     onDeleted: () => closed('what this browser had stored was cleared away'),
-    onTerminated: () => closed('the browser closed the store: reload the page'),
+    // A reload would begin without what is on the screens: first it is to be exported.
+    onTerminated: () => closed('the browser closed its storage, as it does when the disk is full'),
   });
   if (lost) await bringBack(db, name, lost, events);
-  await writeLeftBehind(db, name);
+  await writeLeftBehind(db, name, events.onSaid);
   const loaded = await loadWorkshop(db, Date.now(), build);
   /** What the database held when this tab last saw it, by key. */
   const known = new Map<Key, unknown>();
@@ -170,7 +172,9 @@ export async function openSession(
       // A browser that finds its database damaged throws it away: saved is what the spare copy has as well.
       if (waiting.size === 0) await spare.holds(seq);
     }
-    if (waiting.size === 0) events.onStatus({ kind: 'saved' });
+    if (waiting.size > 0) return;
+    markSaved(name);
+    events.onStatus({ kind: 'saved' });
   }
 
   /** @returns the number of the write; null where it failed */
@@ -367,6 +371,10 @@ function changeOf(key: Key, record: unknown): Change {
   return { store, id, record } as Change;
 }
 
+/** Neither the database nor a spare copy is there, and something was saved. */
+const THROWN_AWAY =
+  'This browser threw away what Rovack had stored here. A full disk is the usual reason. Import your last exported file, or open your folder on Workshop.';
+
 /** A database that is new here: on a first visit, or because the browser has lost it. */
 async function bringBack(
   db: WorkshopDb,
@@ -374,14 +382,21 @@ async function bringBack(
   { isDamaged }: { readonly isDamaged: boolean },
   events: SessionEvents,
 ): Promise<void> {
-  if (!isDamaged && !(await sparePlace(name, false))) return;
+  if (!isDamaged && !(await sparePlace(name, false))) {
+    if (wasSaved(name)) events.onSaid([THROWN_AWAY]);
+    return;
+  }
   const { restoreSpare, sayRestored } = await import('../spare');
   const sentence = sayRestored(isDamaged, await restoreSpare(db, name));
   if (sentence) events.onSaid([sentence]);
 }
 
 /** What a page that went away could not write any more goes in first, united with what the database holds. */
-async function writeLeftBehind(db: WorkshopDb, name: string): Promise<void> {
+async function writeLeftBehind(
+  db: WorkshopDb,
+  name: string,
+  onSaid: SessionEvents['onSaid'],
+): Promise<void> {
   const { unwritten, taken } = leftBehind(name);
   if (unwritten.length === 0) return taken();
   const { parsedOf } = await import('../fitting');
@@ -389,7 +404,8 @@ async function writeLeftBehind(db: WorkshopDb, name: string): Promise<void> {
     if (!isKey(key)) continue;
     const fitting = record === null ? null : parsedOf(key, record);
     if (fitting === undefined) continue;
-    await writeUnited(db, new Map([[key, fitting]]), new Map([[key, base]]));
+    const { said } = await writeUnited(db, new Map([[key, fitting]]), new Map([[key, base]]));
+    if (said.length > 0) onSaid(said);
   }
   taken();
 }

@@ -1,0 +1,34 @@
+import type { Ref } from 'vue';
+import type { CollectionName } from '@/storage/session';
+import { editedOver, type Held } from '@/storage/unite';
+import { useDoubt } from '@/ui/fields/useDoubt';
+
+/**
+ * A form that stands open while another tab writes: what it did not touch stays as it is by now, and it asks where both
+ * changed the same.
+ * @param of the collection it writes to
+ * @param problem where what is wrong stands in the form
+ */
+export function useEdit<K extends CollectionName | 'settings'>(of: K, problem: Ref<string>) {
+  const { isSure } = useDoubt(problem);
+  let opened: Held<K> | null = null;
+
+  /** @param record what the form shows; null for something new */
+  function open(record: Held<K> | null): void {
+    opened = record;
+  }
+
+  /**
+   * @param edited makes what the form wrote out of what it was opened with
+   * @param now what stands by now
+   * @returns what is to be written, or null where it is asked first
+   */
+  function laidOver(edited: (opened: Held<K>) => Held<K>, now: Held<K>): Held<K> | null {
+    const base = opened ?? now;
+    const { record, clashes } = editedOver(of, { opened: base, edited: edited(base), now });
+    const doubt = clashes ? 'This was changed in another place while it stood open here.' : null;
+    return isSure(doubt, 'Press again to keep what you wrote.') ? record : null;
+  }
+
+  return { open, laidOver };
+}
