@@ -61,8 +61,13 @@ useBenchKeys({
       Back a step <kbd>B</kbd>
     </button>
     <button v-if="isSettled" type="button" @click="bench.on">On again</button>
-    <button type="button" :disabled="last === null" @click="bench.undo">
-      Take back{{ last ? ` ${sayDeed(last)}` : '' }} <kbd>U</kbd>
+    <button
+      type="button"
+      :disabled="last === null"
+      :title="last ? sayDeed(last) : undefined"
+      @click="bench.undo"
+    >
+      Undo<span v-if="last" class="visually-hidden">: {{ sayDeed(last) }}</span> <kbd>U</kbd>
     </button>
     <button type="button" @click="emit('add')">Add something <kbd>A</kbd></button>
     <button type="button" @click="emit('room')">Read the room <kbd>R</kbd></button>
