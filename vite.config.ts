@@ -8,7 +8,6 @@ import { VitePWA } from 'vite-plugin-pwa';
 import vuetify from 'vite-plugin-vuetify';
 import { doorAhead, firstChunks } from './scripts/lib/firstChunks';
 import { recordInputs } from './scripts/lib/recordInputs';
-import { straightImports } from './scripts/lib/straightImports';
 import { NONCE } from './server/nonce';
 
 /** The largest file that is kept for work without a server: the sample workshop. */
@@ -34,7 +33,6 @@ export default defineConfig({
   plugins: [
     vue({ features: { optionsAPI: false } }),
     vuetify({ autoImport: true }),
-    straightImports(),
     doorAhead(),
     recordInputs(ROOT, SOUNDNESS_FILES),
     VitePWA({

@@ -70,7 +70,7 @@ await page.close();
 /** A real scale's ten readings a second, from the line on the cable until the figure is painted. */
 const bench = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await bench.addInitScript({
-  path: fileURLToPath(new URL('../tests/fixtures/cable.js', import.meta.url)),
+  path: fileURLToPath(new URL('../tests/fixtures/cable.js.js', import.meta.url)),
 });
 await bench.goto(`http://localhost:${PORT}`);
 await bench.getByRole('button', { name: 'Start empty' }).click();

@@ -1,22 +1,24 @@
 import { Bench } from 'tinybench';
-import { USUAL_CONDITIONS } from '../src/core/conditions';
-import { evaluate } from '../src/core/evaluation';
-import { emptyBody, type FormulaBody } from '../src/core/formula';
-import {
-  MATERIALS,
-  SHIPPED,
-  catalogWith,
-  materialById,
-  newOwnMaterial,
-  searchMaterials,
-  type OwnMaterial,
-} from '../src/core/materials';
-import type { Batch } from '../src/core/records';
-import { USUAL_SMALL_MEASURES, readRecipe } from '../src/core/recipe-text';
-import { findLots, findable, lotMoves, stockLeft, type Lot } from '../src/core/shelf';
-import { simulateSpread } from '../src/core/spread';
-import { NO_WISHES, rebalance } from '../src/core/rebalance';
-import { NO_MEANS, USUAL_REQUEST, planScale, type Means } from '../src/core/scaling';
+import { USUAL_CONDITIONS } from '../src/core/conditions/types';
+import { evaluate } from '../src/core/evaluation/evaluate';
+import { emptyBody } from '../src/core/formula/create';
+import type { FormulaBody } from '../src/core/formula/schema';
+import { MATERIALS, SHIPPED, catalogWith, materialById } from '../src/core/materials/catalog';
+import { newOwnMaterial } from '../src/core/materials/newOwnMaterial';
+import { searchMaterials } from '../src/core/materials/names/search';
+import type { OwnMaterial } from '../src/core/materials/own';
+import type { Batch } from '../src/core/records/schema';
+import { USUAL_SMALL_MEASURES } from '../src/core/recipe-text/massOfMeasures';
+import { readRecipe } from '../src/core/recipe-text/readRecipe';
+import { findLots, findable } from '../src/core/shelf/findLots';
+import { lotMoves, stockLeft } from '../src/core/shelf/stock';
+import type { Lot } from '../src/core/shelf/lot';
+import { simulateSpread } from '../src/core/spread/simulate';
+import { NO_WISHES } from '../src/core/rebalance/wishes';
+import { rebalance } from '../src/core/rebalance/rebalance';
+import { NO_MEANS, type Means } from '../src/core/scaling/means';
+import { USUAL_REQUEST } from '../src/core/scaling/request';
+import { planScale } from '../src/core/scaling/plan';
 import { BOMB } from './lib/bomb25';
 import { NOT_IN_THE_SHEET, spreadsheetOf } from './lib/spreadsheet';
 

@@ -1,5 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import { readWorkshopFile, writeWorkshopFile } from '../src/storage/file';
+import { readWorkshopFile } from '../src/storage/file/read';
+import { writeWorkshopFile } from '../src/storage/file/write';
 import { seedRandom } from './lib/random';
 import { sampleTrials } from './lib/sampleTrials';
 

@@ -1,9 +1,12 @@
 import { writeFileSync } from 'node:fs';
-import type { Batch } from '../src/core/records';
-import { USUAL_REQUEST, moldHolding, type ScaleRequest } from '../src/core/scaling';
-import type { Family } from '../src/core/formula';
-import { USUAL_SETTINGS, type Settings } from '../src/core/workshop';
-import { writeWorkshopFile } from '../src/storage/file';
+import type { Batch } from '../src/core/records/schema';
+import { USUAL_REQUEST } from '../src/core/scaling/request';
+import { moldHolding } from '../src/core/scaling/molds';
+import type { ScaleRequest } from '../src/core/scaling/requestSchema';
+import type { Family } from '../src/core/formula/schema';
+import { USUAL_SETTINGS } from '../src/core/workshop/settings';
+import type { Settings } from '../src/core/workshop/settingsSchema';
+import { writeWorkshopFile } from '../src/storage/file/write';
 import { seedRandom } from './lib/random';
 import { checkStock, makeBatch, moldFor } from './lib/sampleBatches';
 import { sampleFormulas } from './lib/sampleFormulas';

@@ -2,20 +2,14 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bodyFrom, shipped } from './fixtures/bodies';
 import { instrumentsOf } from '@/stations/design/readings/readingsWords';
-import { USUAL_CONDITIONS, type Conditions } from '@/core/conditions';
-import {
-  FAMILIES,
-  METHODS,
-  emptyBody,
-  newLine,
-  newPart,
-  type Family,
-  type FormulaBody,
-  type Method,
-} from '@/core/formula';
-import { MATERIALS } from '@/core/materials';
-import { EMULSIFIER_TO_OIL } from '@/core/scent';
-import { READING_IDS, evaluate, type JudgedReading, type ReadingId } from '@/core/evaluation';
+import { USUAL_CONDITIONS, type Conditions } from '@/core/conditions/types';
+import { FAMILIES, METHODS } from '@/core/formula/kinds';
+import { emptyBody, newLine, newPart } from '@/core/formula/create';
+import type { Family, FormulaBody, Method } from '@/core/formula/schema';
+import { MATERIALS } from '@/core/materials/catalog';
+import { EMULSIFIER_TO_OIL } from '@/core/scent/carrier';
+import { READING_IDS, type JudgedReading, type ReadingId } from '@/core/evaluation/types';
+import { evaluate } from '@/core/evaluation/evaluate';
 
 /** Random formulas of up to ten lines in any family, method and room. */
 const formulas = fc.record({

@@ -1,19 +1,21 @@
 import { readFileSync } from 'node:fs';
-import { catalogWith, materialById, SHIPPED } from '../../src/core/materials';
-import { probeBatch, probeFormula } from '../../src/core/probing';
-import { readRecipe } from '../../src/core/recipe-text';
-import { looksShared, readRecipeJsonLd, writeRecipeJsonLd } from '../../src/core/sharing';
-import { LOT_COLUMNS, lotRows, readLotRows } from '../../src/core/shelf';
-import { USUAL_SETTINGS } from '../../src/core/workshop';
-import { lineReader, readDeviceLine } from '../../src/devices/lines';
-import { parseTable, writeTable } from '../../src/storage/csv';
-import { FileRefused, soundPages } from '../../src/storage/carry';
+import { catalogWith, materialById, SHIPPED } from '../../src/core/materials/catalog';
+import { probeBatch, probeFormula } from '../../src/core/probing/probe';
+import { readRecipe } from '../../src/core/recipe-text/readRecipe';
 import {
-  COLLECTION_NAMES,
-  readWorkshopFile,
-  writeWorkshopFile,
-  type FileResult,
-} from '../../src/storage/file';
+  looksShared,
+  readRecipeJsonLd,
+  writeRecipeJsonLd,
+} from '../../src/core/sharing/recipeJsonLd';
+import { LOT_COLUMNS, lotRows, readLotRows } from '../../src/core/shelf/lotTable';
+import { USUAL_SETTINGS } from '../../src/core/workshop/settings';
+import { lineReader, readDeviceLine } from '../../src/devices/lines';
+import { parseTable, writeTable } from '../../src/storage/csv/csv';
+import { FileRefused } from '../../src/storage/carry/fileRefused';
+import { soundPages } from '../../src/storage/carry/soundPages';
+import { COLLECTION_NAMES } from '../../src/storage/collections';
+import { readWorkshopFile, type FileResult } from '../../src/storage/file/read';
+import { writeWorkshopFile } from '../../src/storage/file/write';
 import { mutantOf, textMutantOf, type Random } from './mutate';
 
 /** One thing that is read, how it is spoiled, and what must be true of the answer. */

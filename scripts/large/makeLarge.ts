@@ -1,18 +1,20 @@
 import { randomUUID } from 'node:crypto';
 import { createWriteStream, readFileSync } from 'node:fs';
 import { once } from 'node:events';
-import { givenBy, GRADES } from '../../src/core/goods';
-import type { Formula } from '../../src/core/formula';
-import { record, type Batch } from '../../src/core/records';
+import { givenBy } from '../../src/core/goods/stock';
+import { GRADES } from '../../src/core/goods/kinds';
+import type { Formula } from '../../src/core/formula/schema';
+import { record } from '../../src/core/records/batch';
+import type { Batch } from '../../src/core/records/schema';
 import {
   CLOSED_LIST,
-  COLLECTION_NAMES,
   closeFile,
   openFile,
   openList,
-  readWorkshopFile,
   recordLines,
-} from '../../src/storage/file';
+} from '../../src/storage/file/write';
+import { COLLECTION_NAMES } from '../../src/storage/collections';
+import { readWorkshopFile } from '../../src/storage/file/read';
 
 export interface LargeSize {
   readonly batches: number;

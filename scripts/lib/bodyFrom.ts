@@ -1,8 +1,9 @@
-import type { Conditions } from '../../src/core/conditions';
-import type { FormulaBody } from '../../src/core/formula';
-import { SHIPPED, catalogWith, type Catalog } from '../../src/core/materials';
-import { bodyOfRecipe, readRecipe, type RecipeReading } from '../../src/core/recipe-text';
-import { readWorkshopFile } from '../../src/storage/file';
+import type { Conditions } from '../../src/core/conditions/types';
+import type { FormulaBody } from '../../src/core/formula/schema';
+import { SHIPPED, catalogWith, type Catalog } from '../../src/core/materials/catalog';
+import { bodyOfRecipe } from '../../src/core/recipe-text/bodyOfRecipe';
+import { readRecipe, type RecipeReading } from '../../src/core/recipe-text/readRecipe';
+import { readWorkshopFile } from '../../src/storage/file/read';
 
 export type Found =
   | {

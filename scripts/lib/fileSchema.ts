@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { STORED_VERSION, workshopFileSchema } from '../../src/storage/file';
+import { STORED_VERSION } from '../../src/storage/upgrades/version';
+import { workshopFileSchema } from '../../src/storage/file/schema';
 
 /** The JSON Schema of an exported workshop, written from the schema the application itself reads files with. */
 export function fileSchemaText(): string {

@@ -1,16 +1,13 @@
 import { z } from 'zod';
-import { FAMILIES, allLines, totalMassG } from '../../src/core/formula';
-import {
-  FOR_WHOM,
-  MARKETS,
-  NO_WORDS,
-  claimsIn,
-  labelContent,
-  mustSay,
-  sayMust,
-  type LabelQuestion,
-} from '../../src/core/labeling';
-import { portionsOf } from '../../src/core/materials';
+import { FAMILIES } from '../../src/core/formula/kinds';
+import { allLines, totalMassG } from '../../src/core/formula/edit';
+import { FOR_WHOM } from '../../src/core/labeling/cautions';
+import { MARKETS } from '../../src/core/labeling/market';
+import { NO_WORDS, labelContent, type LabelQuestion } from '../../src/core/labeling/content';
+import { claimsIn } from '../../src/core/labeling/claims/claimsIn';
+import { mustSay } from '../../src/core/labeling/mustSay';
+import { sayMust } from '../../src/core/labeling/words';
+import { portionsOf } from '../../src/core/materials/portion';
 import { bodyFrom } from './bodyFrom';
 import { parseOptions, type Answer } from './command';
 

@@ -1,32 +1,31 @@
-import { USUAL_CONDITIONS } from '../../src/core/conditions';
-import { benchCures, evaluate, freezeReadings } from '../../src/core/evaluation';
-import type { Formula } from '../../src/core/formula';
-import { SHIPPED, materialById, portionsOf } from '../../src/core/materials';
-import {
-  bowlContents,
-  currentStep,
-  nextBatchCode,
-  record,
-  roomOf,
-  settleStep,
-  startBatch,
-  weighedEntry,
-  type Batch,
-  type Fate,
-  type Fault,
-  type NewEntry,
-} from '../../src/core/records';
-import {
-  REFERENCE_MM2_H,
-  dryFraction,
-  dryingBodyOf,
-  roomClock,
-  waterActivityPct,
-} from '../../src/core/drying';
-import { roomCurve, type RoomDay } from '../../src/core/air';
-import { USUAL_REQUEST, planScale, type ScaleRequest } from '../../src/core/scaling';
-import { assignLots, lotMoves, stockLeft, type Lot } from '../../src/core/shelf';
-import { dryingLossFraction, trayStartMs } from '../../src/core/trays';
+import { USUAL_CONDITIONS } from '../../src/core/conditions/types';
+import { benchCures } from '../../src/core/evaluation/benchCures';
+import { evaluate } from '../../src/core/evaluation/evaluate';
+import { freezeReadings } from '../../src/core/evaluation/freeze';
+import type { Formula } from '../../src/core/formula/schema';
+import { SHIPPED, materialById } from '../../src/core/materials/catalog';
+import { portionsOf } from '../../src/core/materials/portion';
+import { bowlContents } from '../../src/core/records/bowl';
+import { currentStep, record, settleStep, startBatch } from '../../src/core/records/batch';
+import { nextBatchCode } from '../../src/core/records/batchCode';
+import { roomOf } from '../../src/core/records/summary';
+import { weighedEntry } from '../../src/core/records/weighed';
+import type { Batch, NewEntry } from '../../src/core/records/schema';
+import type { Fate, Fault } from '../../src/core/records/kinds';
+import { REFERENCE_MM2_H, dryFraction } from '../../src/core/drying/forecast';
+import { dryingBodyOf } from '../../src/core/drying/body';
+import { roomClock } from '../../src/core/drying/roomClock';
+import { waterActivityPct } from '../../src/core/drying/waterActivity';
+import { roomCurve } from '../../src/core/air/roomDays';
+import type { RoomDay } from '../../src/core/air/roomDaySchema';
+import { USUAL_REQUEST } from '../../src/core/scaling/request';
+import { planScale } from '../../src/core/scaling/plan';
+import type { ScaleRequest } from '../../src/core/scaling/requestSchema';
+import { assignLots } from '../../src/core/shelf/assignLots';
+import { lotMoves, stockLeft } from '../../src/core/shelf/stock';
+import type { Lot } from '../../src/core/shelf/lot';
+import { dryingLossFraction } from '../../src/core/trays/volatile';
+import { trayStartMs } from '../../src/core/trays/trayRoom';
 import { scatter } from './random';
 import { SAMPLE_NOW, at } from './sampleTime';
 

@@ -1,18 +1,11 @@
-import {
-  addLine,
-  addPart,
-  emptyBody,
-  keepVersion,
-  newFormula,
-  setLineMass,
-  type Family,
-  type Formula,
-  type FormulaBody,
-  type Method,
-} from '../../src/core/formula';
-import { SHIPPED, materialById } from '../../src/core/materials';
-import { readRecipe } from '../../src/core/recipe-text';
-import { exactly } from '../../src/core/units';
+import { addLine, setLineMass } from '../../src/core/formula/edit';
+import { addPart } from '../../src/core/formula/parts';
+import { emptyBody, newFormula } from '../../src/core/formula/create';
+import { keepVersion } from '../../src/core/formula/versions';
+import type { Family, Formula, FormulaBody, Method } from '../../src/core/formula/schema';
+import { SHIPPED, materialById } from '../../src/core/materials/catalog';
+import { readRecipe } from '../../src/core/recipe-text/readRecipe';
+import { exactly } from '../../src/core/units/spread';
 import { at } from './sampleTime';
 
 /** The eight formulas of the made-up workshop. */

@@ -1,26 +1,20 @@
-import { newId, type Formula } from '../../src/core/formula';
-import {
-  looseStock,
-  newPackaging,
-  newSaleUnit,
-  packagingFor,
-  packagingLeft,
-  takeUnits,
-  wrapCode,
-  wrapFrom,
-  wrappedStock,
-  type GoodsMove,
-  type GoneWay,
-  type NewMove,
-  type Packaging,
-  type PackagingKind,
-  type SaleUnit,
-} from '../../src/core/goods';
-import { SHEETS, type LabelDesign } from '../../src/core/labeling';
-import type { Order, OrderKind } from '../../src/core/orders';
-import { standing, type Batch } from '../../src/core/records';
-import type { Lot } from '../../src/core/shelf';
-import type { WorkshopFile } from '../../src/storage/file';
+import { newId } from '../../src/core/formula/newId';
+import type { Formula } from '../../src/core/formula/schema';
+import { looseStock, wrappedStock } from '../../src/core/goods/stock';
+import { newPackaging, newSaleUnit } from '../../src/core/goods/create';
+import { packagingFor, packagingLeft } from '../../src/core/goods/packaging';
+import { takeUnits } from '../../src/core/goods/take';
+import { wrapCode, wrapFrom } from '../../src/core/goods/wrap';
+import type { GoodsMove, NewMove, Packaging, SaleUnit } from '../../src/core/goods/schema';
+import type { GoneWay, PackagingKind } from '../../src/core/goods/kinds';
+import { SHEETS } from '../../src/core/labeling/design';
+import type { LabelDesign } from '../../src/core/labeling/designSchema';
+import type { Order } from '../../src/core/orders/schema';
+import type { OrderKind } from '../../src/core/orders/kinds';
+import { standing } from '../../src/core/records/summary';
+import type { Batch } from '../../src/core/records/schema';
+import type { Lot } from '../../src/core/shelf/lot';
+import type { WorkshopFile } from '../../src/storage/file/schema';
 
 const DAY_MS = 86_400_000;
 const origin = 'sample' as const;

@@ -1,6 +1,9 @@
-import { newId } from '../../src/core/formula';
-import { SHIPPED, materialById, newOwnMaterial, type OwnMaterial } from '../../src/core/materials';
-import type { Lot, ShelfMold, Tool } from '../../src/core/shelf';
+import { newId } from '../../src/core/formula/newId';
+import { SHIPPED, materialById } from '../../src/core/materials/catalog';
+import { newOwnMaterial } from '../../src/core/materials/newOwnMaterial';
+import type { OwnMaterial } from '../../src/core/materials/own';
+import type { Lot } from '../../src/core/shelf/lot';
+import type { ShelfMold, Tool } from '../../src/core/shelf/tool';
 
 /** The shelf of the made-up workshop: what it pays, what came when, what it works with. */
 const SALTWIFE = 'Saltwife & Daughters';

@@ -1,25 +1,21 @@
-import { USUAL_CONDITIONS } from '../../src/core/conditions';
-import { newId } from '../../src/core/formula';
-import { SHIPPED, catalogWith, portionsOf, type Catalog } from '../../src/core/materials';
-import { countOf, record, type Batch } from '../../src/core/records';
-import {
-  baseOf,
-  bodyOfCup,
-  expectedLoss,
-  goneShare,
-  ladderCups,
-  shippedFor,
-  startTrial,
-  usualKind,
-  writeIn,
-  type Ladder,
-  type NewTrialEntry,
-  type Phase,
-  type SeenWhat,
-  type Trial,
-} from '../../src/core/trials';
-import { evaluate } from '../../src/core/evaluation';
-import type { WorkshopFile } from '../../src/storage/file';
+import { USUAL_CONDITIONS } from '../../src/core/conditions/types';
+import { newId } from '../../src/core/formula/newId';
+import { SHIPPED, catalogWith, type Catalog } from '../../src/core/materials/catalog';
+import { portionsOf } from '../../src/core/materials/portion';
+import { countOf } from '../../src/core/records/summary';
+import { record } from '../../src/core/records/batch';
+import type { Batch } from '../../src/core/records/schema';
+import { baseOf, bodyOfCup, ladderCups } from '../../src/core/trials/ladder/cups';
+import { expectedLoss } from '../../src/core/trials/jug/expectedLoss';
+import { goneShare } from '../../src/core/trials/jug/fitCurve';
+import { shippedFor } from '../../src/core/trials/taught';
+import { startTrial, writeIn } from '../../src/core/trials/write';
+import { usualKind, type Phase } from '../../src/core/trials/kinds';
+import type { Ladder } from '../../src/core/trials/ladder/schema';
+import type { NewTrialEntry, Trial } from '../../src/core/trials/schema';
+import type { SeenWhat } from '../../src/core/trials/seen';
+import { evaluate } from '../../src/core/evaluation/evaluate';
+import type { WorkshopFile } from '../../src/storage/file/schema';
 
 const DAY_MS = 24 * 3_600_000;
 /** Maud's pieces wear a little faster than the model has it. */

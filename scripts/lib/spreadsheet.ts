@@ -1,13 +1,18 @@
 import { HyperFormula } from 'hyperformula';
-import { dampWindow, freeWaterLimitsPct } from '../../src/core/binder';
-import { speciesById } from '../../src/core/chemistry';
-import { COLORANTS } from '../../src/core/color';
-import { USUAL_CONDITIONS } from '../../src/core/conditions';
-import { isFiller, isOily } from '../../src/core/fizz';
-import { allLines, type FormulaBody } from '../../src/core/formula';
-import { SHIPPED, materialById, reactantsOf, type Material } from '../../src/core/materials';
-import { packedDensityGMl } from '../../src/core/scaling';
-import { CONSTITUENTS, limitedConstituents } from '../../src/core/scent';
+import { dampWindow } from '../../src/core/binder/windows';
+import { freeWaterLimitsPct } from '../../src/core/binder/freeWater';
+import { speciesById } from '../../src/core/chemistry/species';
+import { COLORANTS } from '../../src/core/color/colorants';
+import { USUAL_CONDITIONS } from '../../src/core/conditions/types';
+import { isFiller, isOily } from '../../src/core/fizz/composition';
+import { allLines } from '../../src/core/formula/edit';
+import type { FormulaBody } from '../../src/core/formula/schema';
+import { SHIPPED, materialById } from '../../src/core/materials/catalog';
+import { reactantsOf } from '../../src/core/materials/reactants';
+import type { Material } from '../../src/core/materials/material';
+import { packedDensityGMl } from '../../src/core/scaling/packedDensity';
+import { CONSTITUENTS } from '../../src/core/scent/constituents';
+import { limitedConstituents } from '../../src/core/scent/limits';
 
 /** What a sheet cannot hold: it has no solver, and no words. */
 export const NOT_IN_THE_SHEET = [

@@ -2,15 +2,17 @@ import { ATOMIC_WEIGHTS_G_MOL } from '../../src/core/chemistry/atomicWeights';
 import { ACID_SYSTEMS } from '../../src/core/chemistry/equilibrium/acidSystems';
 import { SPECIES } from '../../src/core/chemistry/species';
 import { COLORANTS } from '../../src/core/color/colorants';
-import { MATERIALS, SOURCES, type Sourced } from '../../src/core/materials';
+import { MATERIALS } from '../../src/core/materials/catalog';
+import { SOURCES, type Sourced } from '../../src/core/materials/sources';
 import { compositionOf } from '../../src/core/scent/compositions';
 import { CONSTITUENTS } from '../../src/core/scent/constituents';
-import { BARRIERS } from '../../src/core/keeping';
-import { CAS, COMPLEXES } from '../../src/core/labeling';
+import { BARRIERS } from '../../src/core/keeping/barriers';
+import { CAS } from '../../src/core/labeling/ingredients/registry';
+import { COMPLEXES } from '../../src/core/labeling/ingredients/complexes';
 import { SPLITS } from '../../src/core/labeling/ingredients/splits';
 import { US_NAMES } from '../../src/core/labeling/ingredients/usNames';
-import { DECLARABLE } from '../../src/core/scent';
-import { MEASURE_UNITS } from '../../src/core/units';
+import { DECLARABLE } from '../../src/core/scent/declarable';
+import { MEASURE_UNITS } from '../../src/core/units/household';
 
 type Cell = string | number | null | undefined;
 

@@ -1,7 +1,10 @@
 import { z } from 'zod';
-import { FAMILIES, METHODS, SCHOOLS, allLines, totalMassG } from '../../src/core/formula';
-import { usualPieceG, usualRequest } from '../../src/core/scaling';
-import { brokenRules, sayBroken, workOf } from '../../src/core/work';
+import { FAMILIES, METHODS, SCHOOLS } from '../../src/core/formula/kinds';
+import { allLines, totalMassG } from '../../src/core/formula/edit';
+import { usualPieceG } from '../../src/core/scaling/usualPiece';
+import { usualRequest } from '../../src/core/scaling/request';
+import { brokenRules, sayBroken } from '../../src/core/work/rules';
+import { workOf } from '../../src/core/work/workOf';
 import { bodyFrom } from './bodyFrom';
 import { parseOptions, type Answer } from './command';
 

@@ -3,9 +3,10 @@ import { beforeAll, describe, expect, it, vi } from 'vitest';
 import type { Component } from 'vue';
 import { drawnShop } from '../../tests/fixtures/drawnShop';
 import { bodyFrom } from '../../tests/fixtures/bodies';
-import { COLLECTION_NAMES } from '@/storage/session';
-import { MATERIALS } from '@/core/materials';
-import { emptyBody, newFormula, type FormulaBody } from '@/core/formula';
+import { COLLECTION_NAMES } from '@/storage/collections';
+import { MATERIALS } from '@/core/materials/catalog';
+import { emptyBody, newFormula } from '@/core/formula/create';
+import type { FormulaBody } from '@/core/formula/schema';
 import { router } from './router';
 
 /** Every screen in the states that nobody designs for: nothing there, too much, and names without end. */

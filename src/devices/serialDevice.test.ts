@@ -1,13 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it, vi } from 'vitest';
-import {
-  bytePort,
-  lineReader,
-  readDeviceLine,
-  serialDevice,
-  type BytePort,
-  type ScaleState,
-} from '.';
+import { bytePort, type BytePort } from './serialPort';
+import { lineReader, readDeviceLine } from './lines';
+import { serialDevice } from './serialDevice';
+import type { ScaleState } from './scale';
 
 describe('a line of a device', () => {
   it.each([

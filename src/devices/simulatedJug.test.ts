@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { readJug, type JugReading } from '@/core/trials';
-import { simulatedJug } from '.';
+import { readJug } from '@/core/trials/jug/readJug';
+import type { JugReading } from '@/core/trials/jug/types';
+import { simulatedJug } from './simulatedJug';
 
 describe('the simulated jug', () => {
   it('plays a piece whose share of fizz the readings find again', () => {

@@ -1,5 +1,5 @@
-import { goneShare } from '@/core/trials';
-import { roundToStep } from '@/core/weighing';
+import { goneShare } from '@/core/trials/jug/fitCurve';
+import { roundToStep } from '@/core/weighing/rounding';
 import type { ScaleListener, ScaleSource } from './scale';
 
 /** The shipped stand-in for a jug on a scale: it plays the piece that is dropped in, with a wear and a share of its own. */

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { simulatedScale, type ScaleReading, type ScaleState } from '.';
+import { simulatedScale } from './simulatedScale';
+import type { ScaleReading, ScaleState } from './scale';
 
 /** A scale whose clock is turned by hand. */
 function byHand(stepG = 0.1, more: { capacityG?: number; driftSteps?: number } = {}) {

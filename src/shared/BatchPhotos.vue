@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, useTemplateRef, watch } from 'vue';
-import { newId } from '@/core/formula';
-import { PHOTOS_A_BATCH, type Batch } from '@/core/records';
+import { newId } from '@/core/formula/newId';
+import { PHOTOS_A_BATCH } from '@/core/records/photoSize';
+import type { Batch } from '@/core/records/schema';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import { shortTime } from '@/ui/frame/format';

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { newId } from '@/core/formula';
-import { dangerousNamed, isStop, materialById, newOwnMaterial, SHIPPED } from '@/core/materials';
-import { capital } from '@/core/words';
+import { newId } from '@/core/formula/newId';
+import { dangerousNamed, isStop } from '@/core/materials/names/dangers/find';
+import { materialById, SHIPPED } from '@/core/materials/catalog';
+import { newOwnMaterial } from '@/core/materials/newOwnMaterial';
+import { capital } from '@/core/words/names';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import { useMaterials } from '@/ui/fields/materials';

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { scentDocumentSchema, type AllergenShare } from '@/core/scent';
-import { parseNumber } from '@/core/units';
-import type { Settings } from '@/core/workshop';
+import { scentDocumentSchema, type AllergenShare } from '@/core/scent/documents';
+import { parseNumber } from '@/core/units/parseNumber';
+import type { Settings } from '@/core/workshop/settingsSchema';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import AllergenField from '@/ui/fields/AllergenField.vue';

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { planTogether, usualRequest } from '@/core/scaling';
-import { shoppingList } from '@/core/shelf';
+import { planTogether } from '@/core/scaling/together';
+import { usualRequest } from '@/core/scaling/request';
+import { shoppingList } from '@/core/shelf/shoppingList';
 import { useGoodsStore } from '@/stores/goods';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import { counted, formatGrams } from '@/core/words';
+import { counted, formatGrams } from '@/core/words/numbers';
 import { shortDate } from '@/ui/frame/format';
 import { useMoney } from './useMoney';
 import { useMaterials } from '@/ui/fields/materials';

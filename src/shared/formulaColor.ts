@@ -1,6 +1,7 @@
-import { powderHex } from '@/core/color';
-import type { FormulaBody } from '@/core/formula';
-import { portionsOf, type Catalog } from '@/core/materials';
+import { powderHex } from '@/core/color/powder';
+import type { FormulaBody } from '@/core/formula/schema';
+import { portionsOf } from '@/core/materials/portion';
+import type { Catalog } from '@/core/materials/catalog';
 
 const known = new WeakMap<FormulaBody, string>();
 

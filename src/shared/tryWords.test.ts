@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { TrialEntry } from '@/core/trials';
+import type { TrialEntry } from '@/core/trials/schema';
 import { clockOf, sayAge, sayTime, sayTimes, sayTrialEntry, sayWhatDoes } from './tryWords';
 
 describe('times of a trial', () => {

@@ -1,19 +1,15 @@
-import type {
-  JugPlan,
-  JugProblem,
-  LadderProblem,
-  Phase,
-  PhaseProblem,
-  StartProblem,
-  Trial,
-  TrialEntry,
-  TrialStart,
-  Verdict,
-  Why,
-} from '@/core/trials';
-import { JUG_TEMP_C, seenRow } from '@/core/trials';
-import type { Spread } from '@/core/units';
-import { formatFixed } from '@/core/words';
+import type { JugPlan } from '@/core/trials/jug/jugPlan';
+import type { JugProblem } from '@/core/trials/jug/types';
+import type { LadderProblem } from '@/core/trials/ladder/cups';
+import type { Phase, Verdict, Why } from '@/core/trials/kinds';
+import type { PhaseProblem } from '@/core/trials/phases';
+import type { StartProblem } from '@/core/trials/startProblem';
+import type { Trial, TrialEntry } from '@/core/trials/schema';
+import type { TrialStart } from '@/core/trials/write';
+import { JUG_TEMP_C } from '@/core/trials/startProblem';
+import { seenRow } from '@/core/trials/seen';
+import type { Spread } from '@/core/units/spread';
+import { formatFixed } from '@/core/words/numbers';
 
 export const PHASE_WORDS: Readonly<Record<Phase, string>> = {
   touched: 'touched the water',

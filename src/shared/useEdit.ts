@@ -1,6 +1,6 @@
 import type { Ref } from 'vue';
-import type { CollectionName } from '@/storage/session';
-import { editedOver, type Held } from '@/storage/unite';
+import type { CollectionName } from '@/storage/collections';
+import { editedOver, type Held } from '@/storage/unite/editedOver';
 import { useDoubt } from '@/ui/fields/useDoubt';
 
 /**

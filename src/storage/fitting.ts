@@ -1,4 +1,4 @@
-import { settingsSchema } from '@/core/workshop';
+import { settingsSchema } from '@/core/workshop/settingsSchema';
 import { partsOf, type Key } from './keys';
 import { COLLECTIONS } from './schemas';
 

@@ -1,12 +1,15 @@
 import type { z } from 'zod';
-import { roomDaySchema } from '@/core/air';
-import { formulaSchema } from '@/core/formula';
-import { goodsMoveSchema, packagingSchema, saleUnitSchema } from '@/core/goods';
-import { ownMaterialSchema } from '@/core/materials';
-import { orderSchema } from '@/core/orders';
-import { batchSchema, photoSchema } from '@/core/records';
-import { lotSchema, shelfMoldSchema, toolSchema } from '@/core/shelf';
-import { ladderSchema, trialSchema } from '@/core/trials';
+import { roomDaySchema } from '@/core/air/roomDaySchema';
+import { formulaSchema } from '@/core/formula/schema';
+import { goodsMoveSchema, packagingSchema, saleUnitSchema } from '@/core/goods/schema';
+import { ownMaterialSchema } from '@/core/materials/own';
+import { orderSchema } from '@/core/orders/schema';
+import { batchSchema } from '@/core/records/schema';
+import { photoSchema } from '@/core/records/photo';
+import { lotSchema } from '@/core/shelf/lot';
+import { shelfMoldSchema, toolSchema } from '@/core/shelf/tool';
+import { ladderSchema } from '@/core/trials/ladder/schema';
+import { trialSchema } from '@/core/trials/schema';
 
 /**
  * The schema of every list of records a workshop keeps, by its name in the database and in the file. What only writes what

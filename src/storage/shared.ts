@@ -1,4 +1,4 @@
-import { USUAL_SETTINGS } from '@/core/workshop';
+import { USUAL_SETTINGS } from '@/core/workshop/settings';
 import { SETTINGS_KEY, type Key } from './keys';
 
 /**

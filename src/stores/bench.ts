@@ -1,31 +1,31 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
-import { conditionsFor, conditionsOfBatch } from '@/core/conditions';
-import { evaluate, freezeReadings } from '@/core/evaluation';
-import { keepVersion } from '@/core/formula';
-import type { WeighStep } from '@/core/making';
+import { conditionsFor, conditionsOfBatch } from '@/core/conditions/conditionsFor';
+import { evaluate } from '@/core/evaluation/evaluate';
+import { freezeReadings } from '@/core/evaluation/freeze';
+import { keepVersion } from '@/core/formula/versions';
+import type { WeighStep } from '@/core/making/stepSchema';
+import { correctEntry } from '@/core/records/correct';
 import {
-  correctEntry,
   currentStep,
   giveUp,
   goBack,
   goOn,
-  lotDoubtsAhead,
-  nextBatchCode,
   record,
   settleStep,
   startBatch,
-  rescale,
-  restAsPlanned,
-  strikeEntry,
-  undoLast,
-  type AddedWhy,
-  type Batch,
-  type BowlNumber,
-  type NewEntry,
-  type WeighedBy,
-} from '@/core/records';
-import { piecesByBowl, type ScalePlan, type ScaleRequest } from '@/core/scaling';
+} from '@/core/records/batch';
+import { lotDoubtsAhead, restAsPlanned } from '@/core/records/asPlanned';
+import { nextBatchCode } from '@/core/records/batchCode';
+import { rescale } from '@/core/records/rescale';
+import { strikeEntry } from '@/core/records/strike';
+import { undoLast } from '@/core/records/undoLast';
+import type { AddedWhy, WeighedBy } from '@/core/records/kinds';
+import type { Batch, NewEntry } from '@/core/records/schema';
+import type { BowlNumber } from '@/core/records/bowl';
+import { piecesByBowl } from '@/core/scaling/bowls';
+import type { ScalePlan } from '@/core/scaling/plan';
+import type { ScaleRequest } from '@/core/scaling/requestSchema';
 import { nowIso } from './now';
 import { useShelfStore } from './shelf';
 import { useWorkshopStore } from './workshop';

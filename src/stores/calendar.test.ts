@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { PlanAnswer, PlanProblem, PlanResult } from '@/core/planning';
+import type { PlanAnswer, PlanProblem, PlanResult } from '@/core/planning/problem';
 import { openShop } from '../../tests/fixtures/shop';
 import { useCalendarStore } from './calendar';
 import { NO_WHAT_IF, useTasksStore } from './tasks';

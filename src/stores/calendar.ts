@@ -1,13 +1,10 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import {
-  latestPressMs,
-  lockProblem,
-  narrowPlace,
-  type PlanAnswer,
-  type PlanLock,
-} from '@/core/planning';
-import type { Spread } from '@/core/units';
+import { latestPressMs, lockProblem } from '@/core/planning/locked';
+import { narrowPlace } from '@/core/planning/narrow';
+import type { PlanAnswer } from '@/core/planning/problem';
+import type { PlanLock } from '@/core/planning/fromOrders';
+import type { Spread } from '@/core/units/spread';
 import { startPlan, type PlanRun } from '@/workers/startPlan';
 import { useTasksStore, type WhatIf } from './tasks';
 import { useWorkshopStore } from './workshop';

@@ -1,8 +1,10 @@
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
-import { counted, listed, reasonOf } from '@/core/words';
-import type { FilePreview, Receipt } from '@/storage/carry';
-import { workshopFileName } from '@/storage/file';
+import { counted } from '@/core/words/numbers';
+import { listed } from '@/core/words/names';
+import { reasonOf } from '@/core/words/reason';
+import type { FilePreview, Receipt } from '@/storage/carry/takeInFile';
+import { workshopFileName } from '@/storage/file/write';
 import { useKeepingStore } from './keeping';
 import { nowIso } from './now';
 import { DATABASE_NAME, useSavingStore } from './saving';

@@ -1,9 +1,13 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch, watchEffect } from 'vue';
-import { conditionsFor, type Conditions } from '@/core/conditions';
-import { evaluate, type Evaluation, type Finding } from '@/core/evaluation';
-import { keepVersion, type FormulaBody } from '@/core/formula';
-import { usualRequest, usualPieceG } from '@/core/scaling';
+import { conditionsFor } from '@/core/conditions/conditionsFor';
+import type { Conditions } from '@/core/conditions/types';
+import { evaluate } from '@/core/evaluation/evaluate';
+import type { Evaluation, Finding } from '@/core/evaluation/types';
+import { keepVersion } from '@/core/formula/versions';
+import type { FormulaBody } from '@/core/formula/schema';
+import { usualRequest } from '@/core/scaling/request';
+import { usualPieceG } from '@/core/scaling/usualPiece';
 import { nowIso } from './now';
 import { useWorkshopStore } from './workshop';
 

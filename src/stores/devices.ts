@@ -1,15 +1,9 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { reasonOf } from '@/core/words';
-import {
-  browserSerial,
-  bytePort,
-  serialDevice,
-  simulatedSensor,
-  type AirReading,
-  type RoomSource,
-  type SerialDevice,
-} from '@/devices';
+import { reasonOf } from '@/core/words/reason';
+import { browserSerial, bytePort } from '@/devices/serialPort';
+import { serialDevice, type SerialDevice } from '@/devices/serialDevice';
+import { simulatedSensor, type AirReading, type RoomSource } from '@/devices/room';
 import { useRoomStore } from './room';
 import { useWorkshopStore } from './workshop';
 

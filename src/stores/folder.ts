@@ -1,15 +1,15 @@
 import { useEventListener } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { reasonOf } from '@/core/words';
+import { reasonOf } from '@/core/words/reason';
 import {
   forgetFolder,
-  heavyLock,
   keepFolder,
   nameDevice as storeName,
   storedFolder,
-  type Look,
-} from '@/storage/folder';
+} from '@/storage/folder/keep';
+import { heavyLock } from '@/storage/heavyLock';
+import type { Look } from '@/storage/folder/look';
 import type { startFolder } from '@/workers/startFolder';
 import { useKeepingStore } from './keeping';
 import { nowIso, today } from './now';

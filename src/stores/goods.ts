@@ -1,32 +1,25 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
-import { newId } from '@/core/formula';
+import { newId } from '@/core/formula/newId';
+import { changedAfter } from '@/core/goods/contents';
+import { crumbledMaterial, crumbsBefore } from '@/core/goods/crumble';
+import { looseStock, overdrawn, unitsOnHand, wrappedStock } from '@/core/goods/stock';
+import { lowPackaging, packagingLeft } from '@/core/goods/packaging';
+import { standsOn } from '@/core/goods/moves';
+import { takeUnits } from '@/core/goods/take';
 import {
-  changedAfter,
-  crumbledMaterial,
-  crumbsBefore,
-  looseStock,
-  lowPackaging,
-  overdrawn,
-  packagingLeft,
-  standsOn,
-  takeUnits,
   concernsOfBatches,
   concernsOfRun,
   heldBatches,
   promisable,
   promisableLoose,
-  unitsOnHand,
-  wrappedStock,
-  type Books,
   type Concern,
-  type MoveOf,
-  type GoneWay,
-  type GoodsMove,
-  type Grade,
-  type NewMove,
-} from '@/core/goods';
-import { freeCode, type Batch } from '@/core/records';
+} from '@/core/goods/concerns';
+import type { Books } from '@/core/goods/recall';
+import type { MoveOf, GoodsMove, NewMove } from '@/core/goods/schema';
+import type { GoneWay, Grade } from '@/core/goods/kinds';
+import { freeCode } from '@/core/records/batchCode';
+import type { Batch } from '@/core/records/schema';
 import { nowIso, today } from './now';
 import { useShelfStore } from './shelf';
 import { useWorkshopStore } from './workshop';

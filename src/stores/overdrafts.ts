@@ -1,4 +1,4 @@
-import { counted } from '@/core/words';
+import { counted } from '@/core/words/numbers';
 import { useGoodsStore } from './goods';
 import { useSavingStore } from './saving';
 

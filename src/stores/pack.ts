@@ -1,25 +1,16 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import {
-  dossierOf,
-  labeledLines,
-  mostUnits,
-  packagingFor,
-  pieceCost,
-  standingMoves,
-  unitCost,
-  unitKeeps,
-  unitLabel,
-  wrapCode,
-  wrapFrom,
-  type Dossier,
-  type DossierTrial,
-  type LabelBooks,
-  type SaleUnit,
-  type WrapPlan,
-} from '@/core/goods';
-import type { LabelMarket } from '@/core/labeling';
-import { countOf, standing, type Batch } from '@/core/records';
+import { dossierOf, type Dossier, type DossierTrial } from '@/core/goods/dossier';
+import { labeledLines, unitLabel, type LabelBooks } from '@/core/goods/labelOf';
+import { mostUnits, wrapCode, wrapFrom, type WrapPlan } from '@/core/goods/wrap';
+import { packagingFor } from '@/core/goods/packaging';
+import { pieceCost, unitCost } from '@/core/goods/unitCost';
+import { standingMoves } from '@/core/goods/moves';
+import { unitKeeps } from '@/core/goods/ownLooks';
+import type { SaleUnit } from '@/core/goods/schema';
+import type { LabelMarket } from '@/core/labeling/content';
+import { countOf, standing } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
 import { useBenchStore } from './bench';
 import { DONE, ask, not, useGoodsStore, type Done } from './goods';
 import { nowIso, today } from './now';

@@ -1,6 +1,7 @@
 import { computed, shallowRef, type Ref } from 'vue';
-import type { PastBatch, PastUses } from '@/core/past';
-import type { Batch } from '@/core/records';
+import type { PastBatch } from '@/core/past/pastBatch';
+import type { PastUses } from '@/core/past/movesOfPast';
+import type { Batch } from '@/core/records/schema';
 
 /** Batches of long ago: in short, until somebody looks at one. @param batches those that are here whole */
 export function pastOfWorkshop(batches: Readonly<Ref<readonly Batch[]>>) {

@@ -1,17 +1,13 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { sameData } from '@/core/formula';
-import { moldFromShelf } from '@/core/shelf';
-import {
-  packedDensityGMl,
-  planScale,
-  useOfLeftover,
-  requestFor,
-  USUAL_REQUEST,
-  type Mold,
-  type ScaleRequest,
-  type Way,
-} from '@/core/scaling';
+import { sameData } from '@/core/formula/sameData';
+import { moldFromShelf } from '@/core/shelf/moldFromShelf';
+import { packedDensityGMl } from '@/core/scaling/packedDensity';
+import { planScale } from '@/core/scaling/plan';
+import { useOfLeftover } from '@/core/scaling/leftover';
+import { requestFor, USUAL_REQUEST } from '@/core/scaling/request';
+import type { Mold } from '@/core/scaling/moldSchema';
+import type { ScaleRequest, Way } from '@/core/scaling/requestSchema';
 import { useShelfStore } from './shelf';
 import { useWorkshopStore } from './workshop';
 

@@ -1,6 +1,8 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
-import { roomCurve, withReading, type RoomPlace, type RoomReading } from '@/core/air';
+import { roomCurve, withReading } from '@/core/air/roomDays';
+import type { RoomPlace } from '@/core/air/roomPlaces';
+import type { RoomReading } from '@/core/air/roomDaySchema';
 import { nowIso } from './now';
 import { useWorkshopStore } from './workshop';
 

@@ -1,6 +1,11 @@
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import { openSession, type SaveStatus, type Session, type SessionEvents } from '@/storage/session';
+import {
+  openSession,
+  type SaveStatus,
+  type Session,
+  type SessionEvents,
+} from '@/storage/session/session';
 
 /** The workshop’s, in this browser. */
 export const DATABASE_NAME = 'rovack';
@@ -38,7 +43,10 @@ export const useSavingStore = defineStore('saving', () => {
   /** A spare copy beside the database, as far as this browser has room for one. */
   async function guard(): Promise<void> {
     if (typeof Worker === 'undefined') return;
-    setTimeout(() => void import('@/storage/unite').catch(() => undefined), AT_HAND_AFTER_MS);
+    setTimeout(
+      () => void import('@/storage/unite/unitedOf').catch(() => undefined),
+      AT_HAND_AFTER_MS,
+    );
     const { startSpare } = await import('@/workers/startSpare');
     session?.expectSpare(true);
     isGuarded.value = true;

@@ -1,24 +1,20 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
-import type { Method } from '@/core/formula';
-import { takenFrom, type LotUse } from '@/core/making';
-import type { Means, PlannedLine } from '@/core/scaling';
-import {
-  assignLots,
-  benchScales,
-  lotMoves,
-  lowStock,
-  mixerFillL,
-  premixStock,
-  pricePerG,
-  stockLeft,
-  usableByMaterial,
-  usableLots,
-  type AssignedLots,
-  type BuyingFacts,
-} from '@/core/shelf';
-import { learnedLoss, lossRecordsOf, packedFromFills } from '@/core/learning';
-import { movesOfPast } from '@/core/past';
+import type { Method } from '@/core/formula/schema';
+import { takenFrom } from '@/core/making/takenFrom';
+import type { LotUse } from '@/core/making/stepSchema';
+import type { Means } from '@/core/scaling/means';
+import type { PlannedLine } from '@/core/scaling/planLines';
+import { assignLots, usableLots, type AssignedLots } from '@/core/shelf/assignLots';
+import { benchScales, mixerFillL } from '@/core/shelf/workplace';
+import { lotMoves, stockLeft } from '@/core/shelf/stock';
+import { lowStock, usableByMaterial } from '@/core/shelf/watch';
+import { premixStock } from '@/core/shelf/premix';
+import { pricePerG } from '@/core/shelf/pricePerG';
+import type { BuyingFacts } from '@/core/shelf/shoppingList';
+import { learnedLoss, packedFromFills } from '@/core/learning/fromFills';
+import { lossRecordsOf } from '@/core/learning/fromBatches';
+import { movesOfPast } from '@/core/past/movesOfPast';
 import { today } from './now';
 import { useWorkshopStore } from './workshop';
 

@@ -1,25 +1,23 @@
 import { defineStore } from 'pinia';
 import { computed, ref, watch } from 'vue';
-import { allLines, type Formula } from '@/core/formula';
-import type { LooseStock } from '@/core/goods';
-import { portionsOf } from '@/core/materials';
-import {
-  coverOrders,
-  mixFactor,
-  moldUse,
-  piecesAtOnce,
-  pressMinutesEach,
-  problemFor,
-  stepsFor,
-  type Cover,
-  type PlanProblem,
-} from '@/core/planning';
-import { countOf } from '@/core/records';
-import { planScale, requestFor, type ScaleRequest } from '@/core/scaling';
-import { toolsOf, trayPlaces } from '@/core/shelf';
-import { hoursUntilDry } from '@/core/trays';
-import type { Spread } from '@/core/units';
-import { workOf } from '@/core/work';
+import { allLines } from '@/core/formula/edit';
+import type { Formula } from '@/core/formula/schema';
+import type { LooseStock } from '@/core/goods/stock';
+import { portionsOf } from '@/core/materials/portion';
+import { coverOrders, type Cover } from '@/core/planning/cover';
+import { mixFactor, pressMinutesEach } from '@/core/planning/learned';
+import { moldUse, piecesAtOnce } from '@/core/planning/moldUse';
+import { problemFor } from '@/core/planning/fromOrders';
+import { stepsFor } from '@/core/planning/steps';
+import type { PlanProblem } from '@/core/planning/problem';
+import { countOf } from '@/core/records/summary';
+import { planScale } from '@/core/scaling/plan';
+import { requestFor } from '@/core/scaling/request';
+import type { ScaleRequest } from '@/core/scaling/requestSchema';
+import { toolsOf, trayPlaces } from '@/core/shelf/workplace';
+import { hoursUntilDry } from '@/core/trays/forecastHours';
+import type { Spread } from '@/core/units/spread';
+import { workOf } from '@/core/work/workOf';
 import { useGoodsStore } from './goods';
 import { nowIso, today } from './now';
 import { useRoomStore } from './room';

@@ -1,6 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import { record, type Batch, type NewEntry } from '@/core/records';
-import { isOnTray } from '@/core/trays';
+import { record } from '@/core/records/batch';
+import type { Batch, NewEntry } from '@/core/records/schema';
+import { isOnTray } from '@/core/trays/onTray';
 import { openShop } from '../../tests/fixtures/shop';
 import { useTraysStore } from './trays';
 

@@ -1,18 +1,17 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
-import { conditionsOfBatch } from '@/core/conditions';
-import { batchFacts, rankCauses, type FaultCount, type RankedCause } from '@/core/faults';
-import { standing, type Batch } from '@/core/records';
-import { trayPlaces } from '@/core/shelf';
-import { jugShares, triedBatches } from '@/core/trials';
-import {
-  dryingRecordsOf,
-  isOnTray,
-  outsideFacts,
-  tendings,
-  trayForecast,
-  type TrayForecast,
-} from '@/core/trays';
+import { conditionsOfBatch } from '@/core/conditions/conditionsFor';
+import { batchFacts } from '@/core/faults/facts';
+import { rankCauses, type FaultCount, type RankedCause } from '@/core/faults/rankCauses';
+import { standing } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
+import { trayPlaces } from '@/core/shelf/workplace';
+import { jugShares, triedBatches } from '@/core/trials/taught';
+import { dryingRecordsOf } from '@/core/trays/learnedDrying';
+import { isOnTray } from '@/core/trays/onTray';
+import { outsideFacts } from '@/core/trays/outsideFacts';
+import { tendings } from '@/core/trays/tending';
+import { trayForecast, type TrayForecast } from '@/core/trays/trayForecast';
 import { useRoomStore } from './room';
 import { useWorkshopStore } from './workshop';
 

@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { MOST_JUG_S, type Trial } from '@/core/trials';
+import { MOST_JUG_S } from '@/core/trials/kinds';
+import type { Trial } from '@/core/trials/schema';
 import { SAMPLE } from '../../tests/fixtures/sample';
 import { openShop } from '../../tests/fixtures/shop';
 import { useTriesStore } from './tries';

@@ -1,28 +1,29 @@
 import { defineStore } from 'pinia';
 import { computed, ref, watch } from 'vue';
-import { conditionsOfBatch, type Conditions } from '@/core/conditions';
-import { evaluate, type Evaluation } from '@/core/evaluation';
-import { newId } from '@/core/formula';
-import { countOf, looksOf, ownKeeping, type Batch } from '@/core/records';
+import { conditionsOfBatch } from '@/core/conditions/conditionsFor';
+import type { Conditions } from '@/core/conditions/types';
+import { evaluate } from '@/core/evaluation/evaluate';
+import type { Evaluation } from '@/core/evaluation/types';
+import { newId } from '@/core/formula/newId';
+import { countOf } from '@/core/records/summary';
+import { looksOf, ownKeeping } from '@/core/records/keptBack';
+import type { Batch } from '@/core/records/schema';
+import { MOST_JUG_S } from '@/core/trials/kinds';
+import { jugOf, taughtByTrials } from '@/core/trials/taught';
+import { ladderAnswer, type LadderAnswer } from '@/core/trials/ladder/answer';
 import {
-  MOST_JUG_S,
-  jugOf,
-  ladderAnswer,
   readingIn,
   startAgain,
   startTrial,
   strikeIn,
   turnStruck,
-  taughtByTrials,
   undoIn,
   writeIn,
-  type JugResult,
-  type Ladder,
-  type LadderAnswer,
-  type NewTrialEntry,
-  type Trial,
   type TrialStart,
-} from '@/core/trials';
+} from '@/core/trials/write';
+import type { JugResult } from '@/core/trials/jug/types';
+import type { Ladder } from '@/core/trials/ladder/schema';
+import type { NewTrialEntry, Trial } from '@/core/trials/schema';
 import { nowIso } from './now';
 import { useWorkshopStore } from './workshop';
 

@@ -1,26 +1,34 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import type { OwnTrials, WorkshopFacts } from '@/core/conditions';
-import { newFormula, type Formula, type FormulaBody } from '@/core/formula';
-import { catalogWith } from '@/core/materials';
-import { idsAtHand, isMadeOf, pastOf, type PastBatch } from '@/core/past';
-import type { Batch } from '@/core/records';
-import { cavityMl } from '@/core/scaling';
-import type { Trial, taughtByTrials } from '@/core/trials';
-import { isInALot, usersOfMaterial } from '@/core/shelf';
-import { USUAL_SETTINGS, scaleFor, smallMeasuresOf, squirtG, type Settings } from '@/core/workshop';
+import type { OwnTrials } from '@/core/conditions/types';
+import type { WorkshopFacts } from '@/core/conditions/conditionsFor';
+import { newFormula } from '@/core/formula/create';
+import type { Formula, FormulaBody } from '@/core/formula/schema';
+import { catalogWith } from '@/core/materials/catalog';
+import { idsAtHand } from '@/core/past/atHand';
+import { isMadeOf, pastOf, type PastBatch } from '@/core/past/pastBatch';
+import type { Batch } from '@/core/records/schema';
+import { cavityMl } from '@/core/scaling/leftover';
+import type { Trial } from '@/core/trials/schema';
+import type { taughtByTrials } from '@/core/trials/taught';
+import { isInALot, usersOfMaterial } from '@/core/shelf/usersOfMaterial';
+import { USUAL_SETTINGS } from '@/core/workshop/settings';
+import { scaleFor } from '@/core/workshop/scaleFor';
+import { smallMeasuresOf, squirtG } from '@/core/workshop/smallMeasures';
+import type { Settings } from '@/core/workshop/settingsSchema';
 import {
   COLLECTION_NAMES,
   isCollection,
   NO_RECORDS,
-  type Change,
   type CollectionName,
   type RecordOf,
   type Records,
-  type Session,
-} from '@/storage/session';
-import { moveInTime, previewImport, sampleFrom } from '@/storage/file';
-import type { Refused } from '@/storage/soundness';
+} from '@/storage/collections';
+import type { Change, Session } from '@/storage/session/session';
+import { moveInTime } from '@/storage/file/moveTimes';
+import { previewImport } from '@/storage/file/merge';
+import { sampleFrom } from '@/storage/file/sample';
+import type { Refused } from '@/storage/soundness/refused';
 import { afterPaint } from './afterPaint';
 import { nowIso } from './now';
 import { pastOfWorkshop } from './past';
@@ -84,7 +92,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   async function learn(): Promise<void> {
     if (trials.value.length === 0 || teach.value) return;
     try {
-      teach.value = (await import('@/core/trials')).taughtByTrials;
+      teach.value = (await import('@/core/trials/taught')).taughtByTrials;
     } catch {
       // The server is gone: the workshop opens without, and asks again with the next trial.
     }

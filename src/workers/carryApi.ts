@@ -6,8 +6,8 @@ import {
   type ImportWish,
   type Receipt,
   type TakenFile,
-} from '@/storage/carry';
-import type { FileProblemResult } from '@/storage/file';
+} from '@/storage/carry/takeInFile';
+import type { FileProblemResult } from '@/storage/file/read';
 
 type Told = (share: number) => void | Promise<void>;
 

@@ -1,5 +1,6 @@
-import { reasonOf } from '@/core/words';
-import { lookAtFolder, type Look, type LookOptions } from '@/storage/folder';
+import { reasonOf } from '@/core/words/reason';
+import { lookAtFolder, type Look } from '@/storage/folder/look';
+import type { LookOptions } from '@/storage/folder/writeOwn';
 
 export type LookResult =
   | { readonly ok: true; readonly look: Look }

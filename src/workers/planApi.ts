@@ -1,4 +1,5 @@
-import { planJobs, type PlanAnswer, type PlanProblem, type PlanResult } from '@/core/planning';
+import { planJobs } from '@/core/planning/planJobs';
+import type { PlanAnswer, PlanProblem, PlanResult } from '@/core/planning/problem';
 
 /** What the worker answers: the core’s planning, telling each better plan as it is found. */
 export const planApi = {

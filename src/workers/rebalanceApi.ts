@@ -1,7 +1,9 @@
-import type { Conditions } from '@/core/conditions';
-import type { FormulaBody } from '@/core/formula';
-import { catalogWith, type OwnMaterial } from '@/core/materials';
-import { rebalance, type RebalanceResult, type Wishes } from '@/core/rebalance';
+import type { Conditions } from '@/core/conditions/types';
+import type { FormulaBody } from '@/core/formula/schema';
+import { catalogWith } from '@/core/materials/catalog';
+import type { OwnMaterial } from '@/core/materials/own';
+import { rebalance, type RebalanceResult } from '@/core/rebalance/rebalance';
+import type { Wishes } from '@/core/rebalance/wishes';
 
 /** Conditions as they cross to a worker: the maker's own materials in place of the whole catalog. */
 export type SentConditions = Omit<Conditions, 'catalog'>;

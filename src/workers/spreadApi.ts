@@ -1,10 +1,11 @@
-import { catalogWith, type OwnMaterial } from '@/core/materials';
+import { catalogWith } from '@/core/materials/catalog';
+import type { OwnMaterial } from '@/core/materials/own';
 import {
   simulateSpread,
   type Measuring,
   type SpreadQuestion,
   type SpreadResult,
-} from '@/core/spread';
+} from '@/core/spread/simulate';
 
 export interface SpreadPair {
   readonly weighed: SpreadResult;

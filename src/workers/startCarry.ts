@@ -1,6 +1,6 @@
 import { proxy, wrap } from 'comlink';
-import type { FilePreview, ImportWish, Receipt, TakenFile } from '@/storage/carry';
-import type { FileProblemResult } from '@/storage/file';
+import type { FilePreview, ImportWish, Receipt, TakenFile } from '@/storage/carry/takeInFile';
+import type { FileProblemResult } from '@/storage/file/read';
 import type { CarryApi } from './carryApi';
 
 export interface CarryRun<T> {

@@ -1,8 +1,9 @@
 import { wrap, type Remote } from 'comlink';
-import type { Conditions } from '@/core/conditions';
-import type { FormulaBody } from '@/core/formula';
-import type { OwnMaterial } from '@/core/materials';
-import type { RebalanceResult, Wishes } from '@/core/rebalance';
+import type { Conditions } from '@/core/conditions/types';
+import type { FormulaBody } from '@/core/formula/schema';
+import type { OwnMaterial } from '@/core/materials/own';
+import type { RebalanceResult } from '@/core/rebalance/rebalance';
+import type { Wishes } from '@/core/rebalance/wishes';
 import type { RebalanceApi, SentConditions } from './rebalanceApi';
 
 export interface RebalanceRun {

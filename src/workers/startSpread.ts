@@ -1,6 +1,6 @@
 import { proxy, wrap } from 'comlink';
-import type { OwnMaterial } from '@/core/materials';
-import type { SpreadQuestion } from '@/core/spread';
+import type { OwnMaterial } from '@/core/materials/own';
+import type { SpreadQuestion } from '@/core/spread/simulate';
 import type { SpreadApi, SpreadPair } from './spreadApi';
 
 export interface SpreadRun {

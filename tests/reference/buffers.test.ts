@@ -3,10 +3,10 @@ import { describe, expect, it } from 'vitest';
 import {
   ACID_SYSTEMS,
   acidSystemById,
-  carbonicPks,
-  solveSolution,
   type AcidSystem,
-} from '@/core/chemistry';
+} from '@/core/chemistry/equilibrium/acidSystems';
+import { carbonicPks } from '@/core/chemistry/equilibrium/temperature';
+import { solveSolution } from '@/core/chemistry/equilibrium/solve';
 
 // Only here: acids of the buffers that no bath has. pKa: CRC Handbook / NIST, from memory.
 const PHTHALIC: AcidSystem = {

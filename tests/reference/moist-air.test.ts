@@ -1,6 +1,6 @@
 import psychrolib from 'psychrolib';
 import { describe, expect, it } from 'vitest';
-import { absoluteHumidityGM3, dewPointC, saturationVaporPressureHPa } from '@/core/air';
+import { absoluteHumidityGM3, dewPointC, saturationVaporPressureHPa } from '@/core/air/moistAir';
 
 psychrolib.SetUnitSystem(psychrolib.SI);
 const TEMPS_C = Array.from({ length: 51 }, (_, tempC) => tempC);

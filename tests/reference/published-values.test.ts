@@ -1,16 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import { fizzBalance, gasVolumeL } from '@/core/chemistry';
-import { readRecipe } from '@/core/recipe-text';
+import { fizzBalance } from '@/core/chemistry/stoichiometry';
+import { gasVolumeL } from '@/core/chemistry/gasVolume';
+import { readRecipe } from '@/core/recipe-text/readRecipe';
+import { GRAMS_PER_OUNCE, GRAMS_PER_POUND } from '@/core/units/mass';
 import {
-  GRAMS_PER_OUNCE,
-  GRAMS_PER_POUND,
   ML_PER_US_CUP,
   ML_PER_US_FLUID_OUNCE,
   ML_PER_US_TABLESPOON,
   ML_PER_US_TEASPOON,
-} from '@/core/units';
+} from '@/core/units/volume';
 import { shipped } from '../fixtures/bodies';
-import { SHIPPED } from '@/core/materials';
+import { SHIPPED } from '@/core/materials/catalog';
 
 function gramsOf(line: string): number {
   const read = readRecipe(line, SHIPPED);

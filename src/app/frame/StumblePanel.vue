@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { useRoute } from 'vue-router';
-import { probeBatch, probeFormula } from '@/core/probing';
-import { NO_RECORDS, writeWorkshopFile, type CollectionName } from '@/storage/file';
+import { probeBatch, probeFormula } from '@/core/probing/probe';
+import { NO_RECORDS, type CollectionName } from '@/storage/collections';
+import { writeWorkshopFile } from '@/storage/file/write';
 import { nowIso } from '@/stores/now';
 import { saveWords } from '@/stores/saveWords';
 import { useSavingStore } from '@/stores/saving';

@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest';
-import { roomCurve, withReading, type RoomDay } from '.';
+import { roomCurve, withReading } from './roomDays';
+import type { RoomDay } from './roomDaySchema';
 
 const reading = (
   at: string,

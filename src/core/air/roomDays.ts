@@ -1,4 +1,4 @@
-import { newId } from '../formula';
+import { newId } from '@/core/formula/newId';
 import type { RoomReading, RoomDay } from './roomDaySchema';
 import type { RoomPlace } from './roomPlaces';
 

@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
-import { addPart, emptyBody, partMassG, setPartMass, totalMassG } from '../formula';
-import { anatomyOf, embedMassG } from '.';
-import { SHIPPED } from '@/core/materials';
+import { addPart, partMassG, setPartMass } from '@/core/formula/parts';
+import { emptyBody } from '@/core/formula/create';
+import { totalMassG } from '@/core/formula/edit';
+import { anatomyOf, embedMassG } from './anatomy';
+import { SHIPPED } from '@/core/materials/catalog';
 
 const SPHERE = { shape: 'sphere', diameterMm: 70 } as const;
 

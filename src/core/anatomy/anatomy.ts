@@ -1,8 +1,14 @@
-import { powderHex } from '../color';
-import { partMassG, totalMassG, type FormulaBody, type PartKind } from '../formula';
-import { portionsOf, type Catalog } from '../materials';
-import { bracketedRoot } from '../numeric';
-import { moldVolumeMl, packedDensityGMl, usualPieceG, type Mold } from '../scaling';
+import { powderHex } from '@/core/color/powder';
+import { partMassG } from '@/core/formula/parts';
+import { totalMassG } from '@/core/formula/edit';
+import type { FormulaBody, PartKind } from '@/core/formula/schema';
+import { portionsOf } from '@/core/materials/portion';
+import type { Catalog } from '@/core/materials/catalog';
+import { bracketedRoot } from '@/core/numeric/bracketedRoot';
+import { moldVolumeMl } from '@/core/scaling/molds';
+import { packedDensityGMl } from '@/core/scaling/packedDensity';
+import { usualPieceG } from '@/core/scaling/usualPiece';
+import type { Mold } from '@/core/scaling/moldSchema';
 
 /** One part as it lies in the finished piece. */
 export interface AnatomyPart {

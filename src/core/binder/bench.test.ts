@@ -1,6 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { SHIPPED } from '../materials';
-import { ROOM_WORDS, corrections, roomAdvice, roomBand, testAgainMin, dampWindow } from '.';
+import { SHIPPED } from '@/core/materials/catalog';
+import { ROOM_WORDS } from './words';
+import { corrections } from './correction';
+import { roomAdvice, roomBand } from './room';
+import { testAgainMin } from './bowlDrift';
+import { dampWindow } from './windows';
 import { shipped } from '../../../tests/fixtures/bodies';
 
 // 220 g soda at 2.20 g/mL and 166.5 g citric acid at 1.665 g/mL: 200 mL of grains that soak nothing up.

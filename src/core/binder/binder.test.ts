@@ -1,7 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { MATERIALS, SHIPPED, type Portion } from '../materials';
-import { PENDULAR_TO, corrections, dampReading, dampWindow, freeWaterBand, saturation } from '.';
+import { MATERIALS, SHIPPED } from '@/core/materials/catalog';
+import type { Portion } from '@/core/materials/portion';
+import { PENDULAR_TO, saturation } from './saturation';
+import { corrections } from './correction';
+import { dampReading } from './damp';
+import { dampWindow } from './windows';
+import { freeWaterBand } from './freeWater';
 import { shipped } from '../../../tests/fixtures/bodies';
 
 const SEED = { seed: 3, numRuns: 200 };

@@ -1,5 +1,5 @@
-import { checkHumidity } from '../air';
-import type { Portion } from '../materials';
+import { checkHumidity } from '@/core/air/humidity';
+import type { Portion } from '@/core/materials/portion';
 import { dampReading } from './damp';
 import type { DampWindow } from './windows';
 

@@ -1,6 +1,8 @@
-import { materialById, portionsG, type Catalog, type Material, type Portion } from '../materials';
-import { firstWhere } from '../numeric';
-import type { Spread } from '../units';
+import { materialById, type Catalog } from '@/core/materials/catalog';
+import { portionsG, type Portion } from '@/core/materials/portion';
+import type { Material } from '@/core/materials/material';
+import { firstWhere } from '@/core/numeric/firstWhere';
+import type { Spread } from '@/core/units/spread';
 import { dampOf, dampReading, dampSums } from './damp';
 import { freeWaterLimitsPct, gasShare } from './freeWater';
 import type { DampWindow } from './windows';

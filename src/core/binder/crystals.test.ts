@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { SHIPPED, materialById } from '../materials';
-import { dampReading } from '.';
+import { SHIPPED, materialById } from '@/core/materials/catalog';
+import { dampReading } from './damp';
 
 const mix = (grams: Readonly<Record<string, number>>) =>
   dampReading(

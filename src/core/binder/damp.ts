@@ -1,5 +1,7 @@
-import { molarMassGMol, speciesById } from '../chemistry';
-import type { Material, Portion } from '../materials';
+import { molarMassGMol } from '@/core/chemistry/molarMass';
+import { speciesById } from '@/core/chemistry/species';
+import type { Material } from '@/core/materials/material';
+import type { Portion } from '@/core/materials/portion';
 
 export interface DampReading {
   /** 100 x weighted liquid volume, less what the powders soak up, over solid volume; null without solids. */

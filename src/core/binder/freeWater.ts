@@ -1,6 +1,7 @@
-import { checkHumidity } from '../air';
-import { fizzBalance } from '../chemistry';
-import { portionsG, reactantsOf, type Portion } from '../materials';
+import { checkHumidity } from '@/core/air/humidity';
+import { fizzBalance } from '@/core/chemistry/stoichiometry';
+import { portionsG, type Portion } from '@/core/materials/portion';
+import { reactantsOf } from '@/core/materials/reactants';
 import { ROOM_PCT, USUAL_ROOM_C } from './room';
 
 export type FreeWaterBand = 'easy' | 'brisk' | 'risky' | 'will-swell';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { poured, shipped } from '../../../tests/fixtures/bodies';
-import type { Portion } from '../materials';
+import type { Portion } from '@/core/materials/portion';
 import { dampReading } from './damp';
 import { freeWaterBand, freeWaterLimitsPct, gasShare } from './freeWater';
 import { roomBand } from './room';

@@ -1,4 +1,4 @@
-import { checkHumidity } from '../air';
+import { checkHumidity } from '@/core/air/humidity';
 
 /** Relative humidity of a workroom: what is worked at, what is aimed for, where trouble begins, %. Common practice. */
 export const ROOM_PCT = {

@@ -1,5 +1,5 @@
-import { checkHumidity } from '../air';
-import type { Method } from '../formula';
+import { checkHumidity } from '@/core/air/humidity';
+import type { Method } from '@/core/formula/schema';
 import type { DampReading } from './damp';
 import { ROOM_PCT } from './room';
 

@@ -1,4 +1,4 @@
-import type { AcidSystemId } from './equilibrium';
+import type { AcidSystemId } from './equilibrium/acidSystems';
 import type { SpeciesId } from './species';
 
 /** What a mole of a substance becomes in water: moles of acid systems, and of ions that only carry charge. */

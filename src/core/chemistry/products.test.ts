@@ -1,14 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  SPECIES,
-  earlyReaction,
-  elementMassesG,
-  fizzBalance,
-  reactionProducts,
-  speciesById,
-  type ReactantG,
-} from '.';
+import { SPECIES, speciesById } from './species';
+import { earlyReaction } from './earlyReaction';
+import { elementMassesG, reactionProducts } from './products';
+import { fizzBalance, type ReactantG } from './stoichiometry';
 
 const mix = fc.array(
   fc.record({

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { SPECIES, fizzBalance, speciesById, type ReactantG } from '.';
+import { SPECIES, speciesById } from './species';
+import { fizzBalance, type ReactantG } from './stoichiometry';
 
 const SEED = { seed: 20260418, numRuns: 300 };
 const massG = fc.oneof(fc.constant(0), fc.double({ min: 0.001, max: 5000, noNaN: true }));

@@ -1,10 +1,13 @@
 import { converter, formatHex } from 'culori';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { findMaterial, SHIPPED } from '../materials';
+import { findMaterial, SHIPPED } from '@/core/materials/catalog';
 import { convertXyzToLinear, hexOfLinear, linearOfHex, mappedIntoGamut } from './srgb';
 import { WAVELENGTHS_NM, daylightXyz } from './spectrum';
-import { COLORANTS, mostColorG, powderHex, waterHex } from '.';
+import { COLORANTS } from './colorants';
+import { mostColorG } from './rate';
+import { powderHex } from './powder';
+import { waterHex } from './water';
 import { shipped } from '../../../tests/fixtures/bodies';
 
 const SODA = { material: shipped('sodium-bicarbonate'), massG: 1000 };

@@ -1,4 +1,4 @@
-import type { Portion } from '../materials';
+import type { Portion } from '@/core/materials/portion';
 import { COLORANTS } from './colorants';
 import type { Triple } from './spectrum';
 import { hexOfLinear, linearOfHex } from './srgb';

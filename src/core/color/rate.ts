@@ -1,4 +1,4 @@
-import type { Material } from '../materials';
+import type { Material } from '@/core/materials/material';
 
 /** A color with no rate on file goes up to this, % of its part. Start value of ours. */
 const UNKNOWN_MOST_PCT = 1;

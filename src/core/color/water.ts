@@ -1,4 +1,4 @@
-import type { Portion } from '../materials';
+import type { Portion } from '@/core/materials/portion';
 import { COLORANTS, type DyeBand } from './colorants';
 import { WAVELENGTHS_NM, daylightXyz } from './spectrum';
 import { convertXyzToLinear, hexOfLinear, mappedIntoGamut } from './srgb';

@@ -1,13 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { begun, workTo } from '../../../tests/fixtures/bench';
 import { LANTERN, bodyFrom, poured } from '../../../tests/fixtures/bodies';
-import { dampReading } from '../binder';
-import { benchCures, bowlDamp, evaluate } from '../evaluation';
-import { BATH_OF_SALTS_G } from '../fizz';
-import { SHIPPED } from '../materials';
-import { bowlContents, mixToCome, record, settleStep, type Batch } from '../records';
-import { USUAL_SETTINGS } from '../workshop';
-import { USUAL_CONDITIONS, conditionsFor, conditionsOfBatch, dampWindowIn } from '.';
+import { dampReading } from '@/core/binder/damp';
+import { benchCures, bowlDamp } from '@/core/evaluation/benchCures';
+import { evaluate } from '@/core/evaluation/evaluate';
+import { BATH_OF_SALTS_G } from '@/core/fizz/dose';
+import { SHIPPED } from '@/core/materials/catalog';
+import { bowlContents, mixToCome } from '@/core/records/bowl';
+import { record, settleStep } from '@/core/records/batch';
+import type { Batch } from '@/core/records/schema';
+import { USUAL_SETTINGS } from '@/core/workshop/settings';
+import { USUAL_CONDITIONS } from './types';
+import { conditionsFor, conditionsOfBatch, dampWindowIn } from './conditionsFor';
 
 const WORKSHOP = { catalog: SHIPPED, settings: USUAL_SETTINGS, batches: [] };
 const NOW = '2026-04-18T12:00:00.000Z';

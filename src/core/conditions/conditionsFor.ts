@@ -1,10 +1,14 @@
-import { dampWindow, movedWindow, type DampWindow, type Setting } from '../binder';
-import { doseG } from '../fizz';
-import type { FormulaBody } from '../formula';
-import { learnedDamp, packedFromFills, type Fill } from '../learning';
-import type { Catalog } from '../materials';
-import { roomOf, type Batch } from '../records';
-import { USUAL_SETTINGS, waterFor, type Settings } from '../workshop';
+import { dampWindow, movedWindow, type DampWindow, type Setting } from '@/core/binder/windows';
+import { doseG } from '@/core/fizz/dose';
+import type { FormulaBody } from '@/core/formula/schema';
+import { learnedDamp } from '@/core/learning/fromBatches';
+import { packedFromFills, type Fill } from '@/core/learning/fromFills';
+import type { Catalog } from '@/core/materials/catalog';
+import { roomOf } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
+import { USUAL_SETTINGS } from '@/core/workshop/settings';
+import { waterFor } from '@/core/workshop/waterFor';
+import type { Settings } from '@/core/workshop/settingsSchema';
 import type { Conditions, OwnTrials } from './types';
 
 /** What a workshop knows that bears on a judgement. */

@@ -1,9 +1,9 @@
-import { ROOM_PCT, USUAL_ROOM_C } from '../binder';
-import type { Learned, Taught } from '../learning';
-import { SHIPPED, type Catalog } from '../materials';
-import type { ScentDocument } from '../scent';
-import type { Spread } from '../units';
-import type { Tub } from '../water';
+import { ROOM_PCT, USUAL_ROOM_C } from '@/core/binder/room';
+import type { Learned, Taught } from '@/core/learning/quantities';
+import { SHIPPED, type Catalog } from '@/core/materials/catalog';
+import type { ScentDocument } from '@/core/scent/documents';
+import type { Spread } from '@/core/units/spread';
+import type { Tub } from '@/core/water/tub';
 
 /** What a mix is judged in: where it is made, what it goes into, and what is known. */
 export interface Conditions {

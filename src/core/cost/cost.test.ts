@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { USUAL_MONEY, costOf, priceFor } from '.';
+import { USUAL_MONEY } from './usual';
+import { costOf, priceFor } from './costOf';
 
 const MONEY = { ...USUAL_MONEY, laborPerHour: 20, roundTo: 0.05 };
 const prices: Readonly<Record<string, number>> = { soda: 0.002, acid: 0.004 };

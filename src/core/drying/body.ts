@@ -1,5 +1,6 @@
-import type { Method } from '../formula';
-import { moldSurfaceMm2, moldVolumeMl, type Mold } from '../scaling';
+import type { Method } from '@/core/formula/schema';
+import { moldSurfaceMm2, moldVolumeMl } from '@/core/scaling/molds';
+import type { Mold } from '@/core/scaling/moldSchema';
 import type { DryingBody } from './forecast';
 
 /** Loose salts are spread this thin, dry on one side only, mm. Common practice says thin; the figure is ours. */

@@ -7,11 +7,10 @@ import {
   dryFraction,
   dryingFactor,
   hoursToDry,
-  lossFraction,
   staysFraction,
-  waterActivityPct,
-  type DryingShape,
-} from '.';
+} from './forecast';
+import { lossFraction, type DryingShape } from './loss';
+import { waterActivityPct } from './waterActivity';
 
 import { poured } from '../../../tests/fixtures/bodies';
 

@@ -1,6 +1,7 @@
-import { checkHumidity, saturationVaporPressureHPa } from '../air';
-import { firstWhere } from '../numeric';
-import type { Spread } from '../units';
+import { checkHumidity } from '@/core/air/humidity';
+import { saturationVaporPressureHPa } from '@/core/air/moistAir';
+import { firstWhere } from '@/core/numeric/firstWhere';
+import type { Spread } from '@/core/units/spread';
 import { lossFraction, type DryingShape } from './loss';
 
 export interface DryingBody {

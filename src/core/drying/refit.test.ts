@@ -1,15 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  REFERENCE_MM2_H,
-  airAt,
-  dryFraction,
-  dryingBodyOf,
-  dryingFactor,
-  refitDrying,
-  roomClock,
-  type AirPoint,
-} from '.';
+import { REFERENCE_MM2_H, dryFraction, dryingFactor } from './forecast';
+import { airAt, roomClock, type AirPoint } from './roomClock';
+import { dryingBodyOf } from './body';
+import { refitDrying } from './refit';
 
 const HOUR = 3_600_000;
 const level = (humidityPct: number) => [{ atMs: 0, humidityPct, tempC: 20 }];

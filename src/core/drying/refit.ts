@@ -1,4 +1,4 @@
-import type { Spread } from '../units';
+import type { Spread } from '@/core/units/spread';
 import { REFERENCE_MM2_H, dryFraction, type DryingBody } from './forecast';
 
 /** The marked piece on the scale, after so many hours of a 45 % room. */

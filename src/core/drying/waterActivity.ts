@@ -1,4 +1,4 @@
-import { portionsG, type Portion } from '../materials';
+import { portionsG, type Portion } from '@/core/materials/portion';
 
 /** Water activity of a mix whose salts are citrate, soda and table salt. Start value of ours. */
 export const USUAL_WATER_ACTIVITY_PCT = 75;

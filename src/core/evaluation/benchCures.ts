@@ -1,10 +1,16 @@
-import { corrections, dampReading, type Correction, type DampWindow, type Felt } from '../binder';
-import { dampWindowIn, type Conditions } from '../conditions';
-import { allLines, type FormulaBody } from '../formula';
-import { materialById, portionsOf, type Catalog, type Portion } from '../materials';
-import { bowlContents, mixToCome, type Batch, type BowlNumber } from '../records';
-import { mayHold } from '../safety';
-import { scentReading } from '../scent';
+import { corrections, type Correction, type Felt } from '@/core/binder/correction';
+import { dampReading } from '@/core/binder/damp';
+import type { DampWindow } from '@/core/binder/windows';
+import { dampWindowIn } from '@/core/conditions/conditionsFor';
+import type { Conditions } from '@/core/conditions/types';
+import { allLines } from '@/core/formula/edit';
+import type { FormulaBody } from '@/core/formula/schema';
+import { materialById, type Catalog } from '@/core/materials/catalog';
+import { portionsOf, type Portion } from '@/core/materials/portion';
+import { bowlContents, mixToCome, type BowlNumber } from '@/core/records/bowl';
+import type { Batch } from '@/core/records/schema';
+import { mayHold } from '@/core/safety/mayHold';
+import { scentReading } from '@/core/scent/load';
 import { usualOilId } from './fixes';
 
 export interface Squeeze {

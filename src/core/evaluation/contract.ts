@@ -1,7 +1,10 @@
-import { materialById, portionsOf, type Catalog } from '../materials';
-import { PART_KINDS, sayUnread, type FormulaBody } from '../formula';
-import { dampReading } from '../binder';
-import { mostLoadPct } from '../scent';
+import { materialById, type Catalog } from '@/core/materials/catalog';
+import { portionsOf } from '@/core/materials/portion';
+import { PART_KINDS } from '@/core/formula/kinds';
+import { sayUnread } from '@/core/formula/unreadWords';
+import type { FormulaBody } from '@/core/formula/schema';
+import { dampReading } from '@/core/binder/damp';
+import { mostLoadPct } from '@/core/scent/fillUp';
 import type { Evaluation, Finding } from './types';
 import { sayFinding } from './words';
 

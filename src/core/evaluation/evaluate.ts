@@ -1,5 +1,5 @@
-import type { Conditions } from '../conditions';
-import type { FormulaBody } from '../formula';
+import type { Conditions } from '@/core/conditions/types';
+import type { FormulaBody } from '@/core/formula/schema';
 import { findingsOf } from './findings';
 import { measure, pouredOf } from './measure';
 import { judge } from './readings';

@@ -2,21 +2,23 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom, shipped } from '../../../tests/fixtures/bodies';
 import { notANumber } from '../../../tests/fixtures/readings';
+import { allLines, setLineMass } from '@/core/formula/edit';
+import { emptyBody, newLine, newPart } from '@/core/formula/create';
+import type { Family, Line, Method, Part } from '@/core/formula/schema';
+import { contractAnswer } from './contract';
+import { evaluate } from './evaluate';
+import { gasTrace } from './gasTrace';
+import { tryEvaluate } from './problem';
+import { USUAL_CONDITIONS, type Conditions } from '@/core/conditions/types';
 import {
-  allLines,
-  emptyBody,
-  newLine,
-  newPart,
-  setLineMass,
-  type Family,
-  type Line,
-  type Method,
-  type Part,
-} from '../formula';
-import { contractAnswer, evaluate, gasTrace, tryEvaluate } from '.';
-import { USUAL_CONDITIONS, type Conditions } from '@/core/conditions';
-import { FLOATS_UNDER, FOAM_STANDS, SHARE_KEPT, WEAR_SPEED, askedOf, taughtBy } from '../learning';
-import { SHIPPED } from '../materials';
+  FLOATS_UNDER,
+  FOAM_STANDS,
+  SHARE_KEPT,
+  WEAR_SPEED,
+  askedOf,
+  taughtBy,
+} from '@/core/learning/quantities';
+import { SHIPPED } from '@/core/materials/catalog';
 
 function mainOf(lines: Line[]): Part {
   return { ...newPart('main', 'Main mix'), lines };

@@ -1,4 +1,4 @@
-import type { FreeWaterBand } from '../binder';
+import type { FreeWaterBand } from '@/core/binder/freeWater';
 
 /** What a rule about single materials knows: their names, and how much of them is in the mix. */
 export interface MaterialFacts {

@@ -1,8 +1,10 @@
-import { dampOf, dampSums } from '../binder';
-import { speciesById } from '../chemistry';
-import { isOily } from '../fizz';
-import { gramsWhere, materialById, portionsOf, type Material, type Portion } from '../materials';
-import { firstWhere } from '../numeric';
+import { dampOf, dampSums } from '@/core/binder/damp';
+import { speciesById } from '@/core/chemistry/species';
+import { isOily } from '@/core/fizz/composition';
+import { gramsWhere, portionsOf, type Portion } from '@/core/materials/portion';
+import { materialById } from '@/core/materials/catalog';
+import type { Material } from '@/core/materials/material';
+import { firstWhere } from '@/core/numeric/firstWhere';
 import { USUAL_OF_BALANCE } from './measure';
 import type { Examined, Fix } from './types';
 

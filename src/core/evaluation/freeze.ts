@@ -1,4 +1,4 @@
-import type { FrozenReadings } from '../records';
+import type { FrozenReadings } from '@/core/records/schema';
 import { MODELS_VERSION, type Evaluation } from './types';
 
 /**

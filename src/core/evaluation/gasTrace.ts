@@ -1,13 +1,7 @@
-import {
-  USUAL_GRAINS,
-  WETTING_S,
-  grainDiametersMm,
-  grainsLeftFraction,
-  lastGrainS,
-  leftFraction,
-  wornS,
-} from '../fizz';
-import type { Spread } from '../units';
+import { USUAL_GRAINS, grainDiametersMm, grainsLeftFraction, lastGrainS } from '@/core/fizz/grains';
+import { WETTING_S, wornS } from '@/core/fizz/wetting';
+import { leftFraction } from '@/core/fizz/erosion';
+import type { Spread } from '@/core/units/spread';
 import type { Evaluation, Lasting } from './types';
 
 /** Gas that leaves one piece, mL each second, at a time after it touches the water. */

@@ -1,7 +1,10 @@
-import type { Conditions } from '../conditions';
-import { setLineMass, type FormulaBody } from '../formula';
-import type { WeighStep } from '../making';
-import { sharesOf, weighedLines, type Batch } from '../records';
+import type { Conditions } from '@/core/conditions/types';
+import { setLineMass } from '@/core/formula/edit';
+import type { FormulaBody } from '@/core/formula/schema';
+import type { WeighStep } from '@/core/making/stepSchema';
+import { sharesOf } from '@/core/records/weighed';
+import { weighedLines } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
 import { evaluate } from './evaluate';
 import type { JudgedReading, ReadingId } from './types';
 

@@ -1,18 +1,19 @@
-import type { Conditions } from '../conditions';
-import { FLOATS_UNDER, SHOWERS_LAST, WEAR_SPEED, askedOf, type Learned } from '../learning';
+import type { Conditions } from '@/core/conditions/types';
 import {
-  USUAL_GRAINS,
-  compositionOf,
-  goneAfterS,
-  grainsGoneAfterS,
-  recessionLog,
-  recessionMmS,
-  showersOf,
-} from '../fizz';
-import type { FormulaBody } from '../formula';
-import { portionsG, type Portion } from '../materials';
-import { packedDensityGMl } from '../scaling';
-import type { Spread } from '../units';
+  FLOATS_UNDER,
+  SHOWERS_LAST,
+  WEAR_SPEED,
+  askedOf,
+  type Learned,
+} from '@/core/learning/quantities';
+import { USUAL_GRAINS, grainsGoneAfterS } from '@/core/fizz/grains';
+import { compositionOf } from '@/core/fizz/composition';
+import { goneAfterS, recessionLog, recessionMmS } from '@/core/fizz/erosion';
+import { showersOf } from '@/core/fizz/showers';
+import type { FormulaBody } from '@/core/formula/schema';
+import { portionsG, type Portion } from '@/core/materials/portion';
+import { packedDensityGMl } from '@/core/scaling/packedDensity';
+import type { Spread } from '@/core/units/spread';
 import type { Lasting } from './types';
 
 /** Density of water near bath temperature, g/mL, until own pieces say where they float. Source: CRC Handbook, from memory. */

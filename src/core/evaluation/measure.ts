@@ -1,29 +1,24 @@
-import {
-  dampReading,
-  freeWaterBand,
-  freeWaterLimitsPct,
-  gasShare,
-  saturation,
-  type DampReading,
-} from '../binder';
-import { fizzBalance } from '../chemistry';
-import { powderHex, waterHex } from '../color';
-import { dampWindowIn, type Conditions } from '../conditions';
-import { isOily, surfaceReading } from '../fizz';
-import type { FormulaBody } from '../formula';
-import {
-  gramsWhere,
-  portionsOf,
-  portionsG,
-  reactantsOf,
-  type Material,
-  type Portion,
-} from '../materials';
-import { packedDensityGMl } from '../scaling';
-import { FOAM_STANDS, SHARE_KEPT, askedOf } from '../learning';
-import { oilPerBath, scentLimits, scentReading } from '../scent';
-import { exactly, type Spread } from '../units';
-import { tubReading } from '../water';
+import { dampReading, type DampReading } from '@/core/binder/damp';
+import { freeWaterBand, freeWaterLimitsPct, gasShare } from '@/core/binder/freeWater';
+import { saturation } from '@/core/binder/saturation';
+import { fizzBalance } from '@/core/chemistry/stoichiometry';
+import { powderHex } from '@/core/color/powder';
+import { waterHex } from '@/core/color/water';
+import { dampWindowIn } from '@/core/conditions/conditionsFor';
+import type { Conditions } from '@/core/conditions/types';
+import { isOily } from '@/core/fizz/composition';
+import { surfaceReading } from '@/core/fizz/surface';
+import type { FormulaBody } from '@/core/formula/schema';
+import { gramsWhere, portionsOf, portionsG, type Portion } from '@/core/materials/portion';
+import { reactantsOf } from '@/core/materials/reactants';
+import type { Material } from '@/core/materials/material';
+import { packedDensityGMl } from '@/core/scaling/packedDensity';
+import { FOAM_STANDS, SHARE_KEPT, askedOf } from '@/core/learning/quantities';
+import { oilPerBath } from '@/core/scent/perBath';
+import { scentLimits } from '@/core/scent/limits';
+import { scentReading } from '@/core/scent/load';
+import { exactly, type Spread } from '@/core/units/spread';
+import { tubReading } from '@/core/water/tub';
 import { lastingOf } from './lasting';
 import type { DampVerdict, Measured, Poured } from './types';
 

@@ -1,6 +1,7 @@
-import { allLines, type FormulaBody } from '../formula';
-import { findMaterial } from '../materials';
-import type { Conditions } from '../conditions';
+import { allLines } from '@/core/formula/edit';
+import type { FormulaBody } from '@/core/formula/schema';
+import { findMaterial } from '@/core/materials/catalog';
+import type { Conditions } from '@/core/conditions/types';
 import type { Evaluation } from './types';
 import { evaluate } from './evaluate';
 

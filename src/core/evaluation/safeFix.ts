@@ -1,5 +1,5 @@
-import { materialById } from '../materials';
-import { mayHold } from '../safety';
+import { materialById } from '@/core/materials/catalog';
+import { mayHold } from '@/core/safety/mayHold';
 import type { Examined, Finding } from './types';
 
 /** What is offered may not make the mix dangerous: the finding then stands without its cure. */

@@ -1,5 +1,6 @@
-import { acidLessBaseMol } from '../chemistry';
-import { reactantsOf, type Material } from '../materials';
+import { acidLessBaseMol } from '@/core/chemistry/equivalents';
+import { reactantsOf } from '@/core/materials/reactants';
+import type { Material } from '@/core/materials/material';
 
 /**
  * Grams of another material that do the same chemistry: as many equivalents of acid or base.

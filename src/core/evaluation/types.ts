@@ -1,13 +1,17 @@
-import type { DampReading, DampWindow, FreeWaterBand } from '../binder';
-import type { FizzBalance } from '../chemistry';
-import type { Conditions } from '../conditions';
-import type { SurfaceReading } from '../fizz';
-import type { Learned } from '../learning';
-import type { FormulaBody } from '../formula';
-import type { Portion } from '../materials';
-import type { OilPerBath, ScentLimits, ScentReading } from '../scent';
-import type { Spread } from '../units';
-import type { TubReading } from '../water';
+import type { DampReading } from '@/core/binder/damp';
+import type { DampWindow } from '@/core/binder/windows';
+import type { FreeWaterBand } from '@/core/binder/freeWater';
+import type { FizzBalance } from '@/core/chemistry/stoichiometry';
+import type { Conditions } from '@/core/conditions/types';
+import type { SurfaceReading } from '@/core/fizz/surface';
+import type { Learned } from '@/core/learning/quantities';
+import type { FormulaBody } from '@/core/formula/schema';
+import type { Portion } from '@/core/materials/portion';
+import type { OilPerBath } from '@/core/scent/perBath';
+import type { ScentLimits } from '@/core/scent/limits';
+import type { ScentReading } from '@/core/scent/load';
+import type { Spread } from '@/core/units/spread';
+import type { TubReading } from '@/core/water/tub';
 import type { FindingCode, FindingFacts } from './facts';
 
 /** Version of the models below; a batch's frozen readings keep it, and the golden readings are of it. */

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { bodyFrom } from '../../../tests/fixtures/bodies';
-import { conditionsFor } from '../conditions';
-import { SHIPPED, materialById } from '../materials';
-import { USUAL_SETTINGS } from '../workshop';
-import { evaluate, warningsAtStep, warningsOf } from '.';
+import { conditionsFor } from '@/core/conditions/conditionsFor';
+import { SHIPPED, materialById } from '@/core/materials/catalog';
+import { USUAL_SETTINGS } from '@/core/workshop/settings';
+import { evaluate } from './evaluate';
+import { warningsAtStep, warningsOf } from './warnings';
 
 const FACTS = { catalog: SHIPPED, settings: USUAL_SETTINGS, batches: [], trials: {}, fills: [] };
 const judged = (recipe: string) => {

@@ -1,4 +1,4 @@
-import type { Material } from '../materials';
+import type { Material } from '@/core/materials/material';
 import type { FindingCode } from './facts';
 import type { Evaluation, Finding, Severity } from './types';
 import { sayFinding } from './words';

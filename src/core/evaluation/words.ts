@@ -1,4 +1,5 @@
-import { capital, counted, listed, sayGrams, sayPercent } from '../words';
+import { capital, listed } from '@/core/words/names';
+import { counted, sayGrams, sayPercent } from '@/core/words/numbers';
 import type { FindingCode, FindingFacts } from './facts';
 import type { Finding, FindingOf } from './types';
 

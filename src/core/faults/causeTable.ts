@@ -1,4 +1,4 @@
-import { counted } from '../words';
+import { counted } from '@/core/words/numbers';
 import type { BatchFacts } from './facts';
 
 export type CauseId =

@@ -1,18 +1,16 @@
-import { dampReading } from '../binder';
-import { fizzBalance } from '../chemistry';
-import { dampWindowIn, type Conditions } from '../conditions';
-import { isFiller, isOily } from '../fizz';
-import {
-  gramsWhere,
-  materialById,
-  portionsG,
-  portionsOf,
-  reactantsOf,
-  type Catalog,
-  type Material,
-} from '../materials';
-import { bowlContents, meanPieceG, roomOf, standing, weighedTotalG, type Batch } from '../records';
-import { scentLimits } from '../scent';
+import { dampReading } from '@/core/binder/damp';
+import { fizzBalance } from '@/core/chemistry/stoichiometry';
+import { dampWindowIn } from '@/core/conditions/conditionsFor';
+import type { Conditions } from '@/core/conditions/types';
+import { isFiller, isOily } from '@/core/fizz/composition';
+import { gramsWhere, portionsG, portionsOf } from '@/core/materials/portion';
+import { materialById, type Catalog } from '@/core/materials/catalog';
+import { reactantsOf } from '@/core/materials/reactants';
+import type { Material } from '@/core/materials/material';
+import { bowlContents } from '@/core/records/bowl';
+import { meanPieceG, roomOf, standing, weighedTotalG } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
+import { scentLimits } from '@/core/scent/limits';
 
 /** What this batch's own record says that bears on a fault. Null where it says nothing. */
 export interface BatchFacts {

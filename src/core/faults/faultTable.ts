@@ -1,4 +1,4 @@
-import type { Fault } from '../records';
+import type { Fault } from '@/core/records/kinds';
 import type { CauseId } from './causeTable';
 
 /** A fault as it is seen, with how often each cause is behind it before this batch is looked at. */

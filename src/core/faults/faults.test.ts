@@ -1,29 +1,21 @@
 import { describe, expect, it } from 'vitest';
 import { bodyFrom } from '../../../tests/fixtures/bodies';
-import { keepVersion, newFormula, type Family, type Method } from '../formula';
-import {
-  FAULTS,
-  currentStep,
-  record,
-  settleStep,
-  startBatch,
-  weighedEntry,
-  type Batch,
-  type Fault,
-} from '../records';
-import { USUAL_REQUEST, planScale } from '../scaling';
-import {
-  CAUSES,
-  FAULT_ROWS,
-  NOTHING_OUTSIDE,
-  batchFacts,
-  rankCauses,
-  type CauseId,
-  type OutsideFacts,
-} from '.';
-import { SHIPPED } from '@/core/materials';
-import { conditionsOfBatch } from '../conditions';
-import { USUAL_SETTINGS } from '../workshop';
+import { keepVersion } from '@/core/formula/versions';
+import { newFormula } from '@/core/formula/create';
+import type { Family, Method } from '@/core/formula/schema';
+import { FAULTS, type Fault } from '@/core/records/kinds';
+import { currentStep, record, settleStep, startBatch } from '@/core/records/batch';
+import { weighedEntry } from '@/core/records/weighed';
+import type { Batch } from '@/core/records/schema';
+import { USUAL_REQUEST } from '@/core/scaling/request';
+import { planScale } from '@/core/scaling/plan';
+import { CAUSES, type CauseId } from './causeTable';
+import { FAULT_ROWS } from './faultTable';
+import { NOTHING_OUTSIDE, batchFacts, type OutsideFacts } from './facts';
+import { rankCauses } from './rankCauses';
+import { SHIPPED } from '@/core/materials/catalog';
+import { conditionsOfBatch } from '@/core/conditions/conditionsFor';
+import { USUAL_SETTINGS } from '@/core/workshop/settings';
 
 const PLAIN = `
 600 g baking soda

@@ -1,4 +1,4 @@
-import type { Fault } from '../records';
+import type { Fault } from '@/core/records/kinds';
 import { CAUSES, type CauseRow, type Evidence } from './causeTable';
 import type { BatchFacts } from './facts';
 import { faultRow } from './faultTable';

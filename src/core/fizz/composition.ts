@@ -1,4 +1,6 @@
-import { gramsWhere, portionsG, type Material, type Portion, type Role } from '../materials';
+import { gramsWhere, portionsG, type Portion } from '@/core/materials/portion';
+import type { Material } from '@/core/materials/material';
+import type { Role } from '@/core/materials/types';
 
 const FILLERS: ReadonlySet<Role> = new Set<Role>([
   'starch',

@@ -1,5 +1,5 @@
-import type { Family } from '../formula';
-import type { Spread } from '../units';
+import type { Family } from '@/core/formula/schema';
+import type { Spread } from '@/core/units/spread';
 
 /** Fizzing salts for one bath, grams. Common practice: single-bath sachets of 70 to 85 g. */
 export const BATH_OF_SALTS_G: Spread = { low: 70, best: 77.5, high: 85 };

@@ -1,4 +1,4 @@
-import type { Spread } from '../units';
+import type { Spread } from '@/core/units/spread';
 
 /** What slows a piece down or speeds it up. */
 export interface FizzFactors {

@@ -1,16 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import {
-  USUAL_GRAINS,
-  goneAfterS,
-  grainDiametersMm,
-  grainsGoneAfterS,
-  grainsLeftFraction,
-  leftFraction,
-  recessionMmS,
-  showersOf,
-  surfaceReading,
-  type FizzFactors,
-} from '.';
+import { USUAL_GRAINS, grainDiametersMm, grainsGoneAfterS, grainsLeftFraction } from './grains';
+import { goneAfterS, leftFraction, recessionMmS, type FizzFactors } from './erosion';
+import { showersOf } from './showers';
+import { surfaceReading } from './surface';
 
 const PLAIN: FizzFactors = {
   waterTempC: 38,

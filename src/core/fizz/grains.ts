@@ -1,5 +1,5 @@
 import { leftFraction } from './erosion';
-import type { Spread } from '../units';
+import type { Spread } from '@/core/units/spread';
 
 /** Loose grains by the Rosin-Rammler law: share of mass coarser than d is exp(-(d / d63)^n). */
 export interface GrainSizes {

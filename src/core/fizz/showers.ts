@@ -1,4 +1,4 @@
-import type { Spread } from '../units';
+import type { Spread } from '@/core/units/spread';
 
 /** A usual shower, seconds. Common practice. */
 const SHOWER_S = 480;

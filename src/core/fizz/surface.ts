@@ -1,4 +1,4 @@
-import type { Spread } from '../units';
+import type { Spread } from '@/core/units/spread';
 
 /** What one piece brings that stays on or in the water. */
 export interface SurfaceQuestion {

@@ -1,5 +1,6 @@
-import type { Material, Phase } from '../materials';
-import type { Spread } from '../units';
+import type { Material } from '@/core/materials/material';
+import type { Phase } from '@/core/materials/types';
+import type { Spread } from '@/core/units/spread';
 import { newId } from './newId';
 import type { Family, Formula, FormulaBody, Line, Method, Part, PartKind } from './schema';
 

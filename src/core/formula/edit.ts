@@ -1,5 +1,6 @@
-import { PHASES, type Material, type Phase } from '../materials';
-import { exactly, type Spread } from '../units';
+import { PHASES, type Phase } from '@/core/materials/types';
+import type { Material } from '@/core/materials/material';
+import { exactly, type Spread } from '@/core/units/spread';
 import { lineOf, newLine } from './create';
 import { MAX_LINE_G } from './kinds';
 import type { FormulaBody, Line } from './schema';

@@ -4,28 +4,22 @@ import {
   addLine,
   addMass,
   allLines,
-  describeVersion,
-  emptyBody,
-  formulaSchema,
-  keepVersion,
   moveLine,
-  newFormula,
-  newId,
   removeLine,
   reorderLines,
   setLineLocked,
   setLineMass,
   setLineMaterial,
-  setLineWay,
   settleUnread,
-  newLine,
   totalMassG,
   tradeMass,
-  waysOf,
-  withLabelNote,
-  withNotes,
-  type FormulaBody,
-} from '.';
+} from './edit';
+import { describeVersion, keepVersion } from './versions';
+import { emptyBody, newFormula, newLine } from './create';
+import { formulaSchema, type FormulaBody } from './schema';
+import { newId } from './newId';
+import { setLineWay, waysOf } from './ways';
+import { withLabelNote, withNotes } from './notes';
 import { bodyFrom, shipped } from '../../../tests/fixtures/bodies';
 
 const NOW = '2026-04-18T10:00:00.000+02:00';

@@ -1,4 +1,4 @@
-import { SHIPPED, materialById } from '../materials';
+import { SHIPPED, materialById } from '@/core/materials/catalog';
 import { newId } from './newId';
 import { newLine, newPart } from './create';
 import type { FormulaBody, Line, Part, PartKind } from './schema';

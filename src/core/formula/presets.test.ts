@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { evaluate } from '../evaluation';
-import { PRESETS, allLines, bodyOfPreset, setLineLocked, setRatio, totalMassG } from '.';
+import { evaluate } from '@/core/evaluation/evaluate';
+import { PRESETS, bodyOfPreset } from './presets';
+import { allLines, setLineLocked, totalMassG } from './edit';
+import { setRatio } from './setRatio';
 import { bodyFrom } from '../../../tests/fixtures/bodies';
-import { USUAL_CONDITIONS } from '@/core/conditions';
-import { SHIPPED } from '@/core/materials';
+import { USUAL_CONDITIONS } from '@/core/conditions/types';
+import { SHIPPED } from '@/core/materials/catalog';
 
 describe('a preset', () => {
   it.each(PRESETS.map(({ id, family }) => [id, family] as const))(

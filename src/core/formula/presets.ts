@@ -1,4 +1,4 @@
-import { SHIPPED, materialById } from '../materials';
+import { SHIPPED, materialById } from '@/core/materials/catalog';
 import { newLine, emptyBody } from './create';
 import type { Family, FormulaBody } from './schema';
 

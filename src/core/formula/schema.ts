@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PHASES } from '../materials';
+import { PHASES } from '@/core/materials/types';
 import {
   FAMILIES,
   METHODS,

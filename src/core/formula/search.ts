@@ -1,4 +1,4 @@
-import { findMaterial, type Catalog } from '../materials';
+import { findMaterial, type Catalog } from '@/core/materials/catalog';
 import { allLines } from './edit';
 import type { Formula } from './schema';
 

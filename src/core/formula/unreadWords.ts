@@ -1,4 +1,4 @@
-import { dangerousMeant } from '../materials';
+import { dangerousMeant } from '@/core/materials/names/dangers/find';
 import type { UnreadLine } from './schema';
 
 type Reason = UnreadLine['reason'];

@@ -1,4 +1,4 @@
-import type { Material } from '../materials';
+import type { Material } from '@/core/materials/material';
 import { LINE_WAYS, type LineWay } from './kinds';
 import type { FormulaBody } from './schema';
 

@@ -1,4 +1,4 @@
-import type { ProductUse } from '../materials';
+import type { ProductUse } from '@/core/materials/knowledge';
 import type { Family, Method, PartKind, School } from './schema';
 
 /** What makers call these; one table for every screen, sheet and sentence. */

@@ -1,4 +1,4 @@
-import { listed } from '../words';
+import { listed } from '@/core/words/names';
 import { recallLot, type Books } from './recall';
 import type { MoveOf } from './schema';
 import type { LooseStock, WrappedStock } from './stock';

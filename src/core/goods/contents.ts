@@ -1,7 +1,11 @@
-import { portionsOf, type Catalog, type MaterialMass, type Portion } from '../materials';
-import { contentsOf, standing, weighedLines, type Batch } from '../records';
-import type { AllergenDocument, AllergenShare, ScentDocument } from '../scent';
-import type { Lot } from '../shelf';
+import { portionsOf, type MaterialMass, type Portion } from '@/core/materials/portion';
+import type { Catalog } from '@/core/materials/catalog';
+import { contentsOf } from '@/core/records/weighed';
+import { standing, weighedLines } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
+import type { AllergenDocument } from '@/core/scent/declarable';
+import type { AllergenShare, ScentDocument } from '@/core/scent/documents';
+import type { Lot } from '@/core/shelf/lot';
 
 /**
  * What a batch is made of: every weighing and correction, and for lines that nobody weighed what was planned. Skipped

@@ -1,5 +1,6 @@
-import { newId, type Formula } from '../formula';
-import { usualDesign } from '../labeling';
+import { newId } from '@/core/formula/newId';
+import type { Formula } from '@/core/formula/schema';
+import { usualDesign } from '@/core/labeling/design';
 import type { Grade, PackagingKind, UnitKind } from './kinds';
 import type { Packaging, SaleUnit } from './schema';
 

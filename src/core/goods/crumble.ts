@@ -1,8 +1,11 @@
-import { newOwnMaterial, portionsG, type Catalog, type OwnMaterial } from '../materials';
-import { materialById } from '../materials';
-import { sameData } from '../formula';
-import type { Batch } from '../records';
-import type { Lot } from '../shelf';
+import { newOwnMaterial } from '@/core/materials/newOwnMaterial';
+import { portionsG } from '@/core/materials/portion';
+import type { Catalog } from '@/core/materials/catalog';
+import type { OwnMaterial } from '@/core/materials/own';
+import { materialById } from '@/core/materials/catalog';
+import { sameData } from '@/core/formula/sameData';
+import type { Batch } from '@/core/records/schema';
+import type { Lot } from '@/core/shelf/lot';
 import { batchContents } from './contents';
 import type { GoodsMove } from './schema';
 

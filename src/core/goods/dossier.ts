@@ -1,18 +1,22 @@
-import { evaluate, sayFinding, tryEvaluate, type Finding } from '../evaluation';
-import { conditionsOfBatch, type WorkshopFacts } from '../conditions';
-import {
-  CAS,
-  FUNCTIONS,
-  claimsIn,
-  partsOf,
-  sayMust,
-  type LabelContent,
-  type Must,
-} from '../labeling';
-import { portionsG } from '../materials';
-import { looksOf, roomOf, weighedLines, type Batch } from '../records';
-import { scentLimits } from '../scent';
-import { lotsOfBatch, type Lot, type LotMove } from '../shelf';
+import { evaluate } from '@/core/evaluation/evaluate';
+import { sayFinding } from '@/core/evaluation/words';
+import { tryEvaluate } from '@/core/evaluation/problem';
+import type { Finding } from '@/core/evaluation/types';
+import { conditionsOfBatch, type WorkshopFacts } from '@/core/conditions/conditionsFor';
+import { CAS, FUNCTIONS } from '@/core/labeling/ingredients/registry';
+import { claimsIn } from '@/core/labeling/claims/claimsIn';
+import { partsOf } from '@/core/labeling/ingredients/parts';
+import { sayMust } from '@/core/labeling/words';
+import type { LabelContent } from '@/core/labeling/content';
+import type { Must } from '@/core/labeling/mustSay';
+import { portionsG } from '@/core/materials/portion';
+import { looksOf } from '@/core/records/keptBack';
+import { roomOf, weighedLines } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
+import { scentLimits } from '@/core/scent/limits';
+import { lotsOfBatch } from '@/core/shelf/trace';
+import type { Lot } from '@/core/shelf/lot';
+import type { LotMove } from '@/core/shelf/stock';
 import { batchContents } from './contents';
 import type { LabelBooks, UnitLabel } from './labelOf';
 import { pieceNet } from './net';

@@ -1,39 +1,24 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
-import { USUAL_MONEY } from '../cost';
-import { newId } from '../formula';
-import { lotMoves } from '../shelf';
+import { USUAL_MONEY } from '@/core/cost/usual';
+import { newId } from '@/core/formula/newId';
+import { lotMoves } from '@/core/shelf/stock';
 import { SAMPLE, SAMPLE_CATALOG, sampleBatch, sampleUnit } from '../../../tests/fixtures/sample';
-import {
-  changedAfter,
-  crumbledMaterial,
-  looseStock,
-  lowPackaging,
-  mostUnits,
-  newSaleUnit,
-  originOf,
-  overdrawn,
-  packagingFor,
-  packagingLeft,
-  pieceCost,
-  pieceNet,
-  recallBatch,
-  recallLot,
-  saleUnitSchema,
-  standsOn,
-  takeUnits,
-  unitCost,
-  unitsOnHand,
-  wrapCode,
-  wrapFrom,
-  wrappedStock,
-  type Books,
-  type GoodsMove,
-  type NewMove,
-  type Packaging,
-} from '.';
-import { correctEntry } from '../records';
-import { catalogWith, portionsOf } from '../materials';
+import { changedAfter } from './contents';
+import { crumbledMaterial } from './crumble';
+import { looseStock, overdrawn, unitsOnHand, wrappedStock } from './stock';
+import { lowPackaging, packagingFor, packagingLeft } from './packaging';
+import { mostUnits, wrapCode, wrapFrom } from './wrap';
+import { newSaleUnit } from './create';
+import { originOf, recallBatch, recallLot, type Books } from './recall';
+import { pieceCost, unitCost } from './unitCost';
+import { pieceNet } from './net';
+import { saleUnitSchema, type GoodsMove, type NewMove, type Packaging } from './schema';
+import { standsOn } from './moves';
+import { takeUnits } from './take';
+import { correctEntry } from '@/core/records/correct';
+import { catalogWith } from '@/core/materials/catalog';
+import { portionsOf } from '@/core/materials/portion';
 
 let minute = 0;
 /** A move, each a minute after the one before. */

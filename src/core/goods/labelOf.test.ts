@@ -1,16 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { lotMoves } from '../shelf';
+import { lotMoves } from '@/core/shelf/stock';
 import { SAMPLE, SAMPLE_CATALOG, sampleBatch, sampleUnit } from '../../../tests/fixtures/sample';
-import { USUAL_SETTINGS } from '../workshop';
-import {
-  NOT_A_SIGNATURE,
-  dossierOf,
-  labeledLines,
-  ownKeepingOf,
-  unitKeeps,
-  unitLabel,
-  type LabelBooks,
-} from '.';
+import { USUAL_SETTINGS } from '@/core/workshop/settings';
+import { NOT_A_SIGNATURE, dossierOf } from './dossier';
+import { labeledLines, unitLabel, type LabelBooks } from './labelOf';
+import { ownKeepingOf, unitKeeps } from './ownLooks';
 
 const BOOKS: LabelBooks = {
   catalog: SAMPLE_CATALOG,

@@ -1,21 +1,24 @@
-import { isForSkin, type Formula } from '../formula';
-import { bestBefore, staysHard, type BarrierId, type BestBefore, type StaysHard } from '../keeping';
+import { isForSkin } from '@/core/formula/words';
+import type { Formula } from '@/core/formula/schema';
+import { bestBefore, type BestBefore } from '@/core/keeping/bestBefore';
+import { staysHard, type StaysHard } from '@/core/keeping/staysHard';
+import type { BarrierId } from '@/core/keeping/barriers';
 import {
   labelContent,
-  mustSay,
   type LabelContent,
   type LabelMarket,
   type LabelProduct,
   type LabelQuestion,
-  type Must,
-  type MustFacts,
-} from '../labeling';
-import { portionsG, portionsOf, type Catalog, type Portion } from '../materials';
-import { allLines } from '../formula';
-import { countOf, type Batch } from '../records';
-import { moldSurfaceMm2 } from '../scaling';
-import type { ScentDocument } from '../scent';
-import type { Lot } from '../shelf';
+} from '@/core/labeling/content';
+import { mustSay, type Must, type MustFacts } from '@/core/labeling/mustSay';
+import { portionsG, portionsOf, type Portion } from '@/core/materials/portion';
+import type { Catalog } from '@/core/materials/catalog';
+import { allLines } from '@/core/formula/edit';
+import { countOf } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
+import { moldSurfaceMm2 } from '@/core/scaling/molds';
+import type { ScentDocument } from '@/core/scent/documents';
+import type { Lot } from '@/core/shelf/lot';
 import { allergenDocuments, batchContents, lotExpiries } from './contents';
 import { pieceNet } from './net';
 import type { Grade } from './kinds';

@@ -1,7 +1,8 @@
-import { labelFigure } from '../labeling';
-import type { Catalog } from '../materials';
-import { standing, type Batch } from '../records';
-import { dryingLossFraction, labelWeightG, pressedMix } from '../trays';
+import { labelFigure } from '@/core/labeling/labelFigure';
+import type { Catalog } from '@/core/materials/catalog';
+import { standing } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
+import { dryingLossFraction, labelWeightG, pressedMix } from '@/core/trays/volatile';
 import type { Grade } from './kinds';
 
 /** Net weight that a piece of a batch can bear. */

@@ -1,5 +1,6 @@
-import { correctedBy, keepingFactor, type KeepingFactor, type StaysHard } from '../keeping';
-import { countOf, standing } from '../records';
+import { correctedBy, keepingFactor, type KeepingFactor } from '@/core/keeping/corrected';
+import type { StaysHard } from '@/core/keeping/staysHard';
+import { countOf, standing } from '@/core/records/summary';
 import { unitStaysHard, type LabelBooks, type LabeledLine } from './labelOf';
 import type { SaleUnit } from './schema';
 

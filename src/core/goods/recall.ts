@@ -1,6 +1,8 @@
-import type { Order } from '../orders';
-import type { Batch } from '../records';
-import { lotsOfBatch, usersOfLot, type Lot, type LotMove, type LotOfBatch } from '../shelf';
+import type { Order } from '@/core/orders/schema';
+import type { Batch } from '@/core/records/schema';
+import { lotsOfBatch, usersOfLot, type LotOfBatch } from '@/core/shelf/trace';
+import type { Lot } from '@/core/shelf/lot';
+import type { LotMove } from '@/core/shelf/stock';
 import { standingMoves } from './moves';
 import type { GoodsMove, MoveOf, Packaging } from './schema';
 import { looseStock, wrappedStock } from './stock';

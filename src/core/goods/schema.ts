@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { ORIGINS } from '../formula';
-import { BARRIER_IDS } from '../keeping';
-import { labelDesignSchema } from '../labeling';
+import { ORIGINS } from '@/core/formula/kinds';
+import { BARRIER_IDS } from '@/core/keeping/barriers';
+import { labelDesignSchema } from '@/core/labeling/designSchema';
 import { PACKAGING_KINDS, GRADES, UNIT_KINDS, GONE_WAYS } from './kinds';
 
 const moment = z.iso.datetime({ offset: true });

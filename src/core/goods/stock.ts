@@ -1,4 +1,7 @@
-import { countOf, keptPieces, standing, type Batch, type Fate } from '../records';
+import { countOf, standing } from '@/core/records/summary';
+import { keptPieces } from '@/core/records/keptBack';
+import type { Batch } from '@/core/records/schema';
+import type { Fate } from '@/core/records/kinds';
 import { standingMoves } from './moves';
 import { GRADES, type Grade } from './kinds';
 import type { GoodsMove, MoveOf } from './schema';

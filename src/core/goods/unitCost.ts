@@ -1,5 +1,8 @@
-import { priceFor, type Money } from '../cost';
-import { contentsOf, countOf, standing, type Batch } from '../records';
+import { priceFor } from '@/core/cost/costOf';
+import type { Money } from '@/core/cost/schema';
+import { contentsOf } from '@/core/records/weighed';
+import { countOf, standing } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
 import { eachCost } from './packaging';
 import type { Packaging, SaleUnit } from './schema';
 

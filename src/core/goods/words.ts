@@ -1,4 +1,4 @@
-import { counted } from '../words';
+import { counted } from '@/core/words/numbers';
 import type { GoneWay, Grade, PackagingKind, UnitKind } from './kinds';
 import type { GoodsMove } from './schema';
 

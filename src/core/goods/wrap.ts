@@ -1,4 +1,4 @@
-import type { Batch } from '../records';
+import type { Batch } from '@/core/records/schema';
 import type { LooseStock } from './stock';
 import type { Grade } from './kinds';
 import type { SaleUnit } from './schema';

@@ -1,4 +1,4 @@
-import type { Portion } from '../materials';
+import type { Portion } from '@/core/materials/portion';
 import type { StaysHard } from './staysHard';
 
 /** What a best-before day is held by. */

@@ -1,16 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
-import type { Portion } from '../materials';
+import type { Portion } from '@/core/materials/portion';
 import { shipped } from '../../../tests/fixtures/bodies';
-import {
-  BARRIER_IDS,
-  bestBefore,
-  correctedBy,
-  keepingFactor,
-  sayKeepsFor,
-  staysHard,
-  type BarrierId,
-} from '.';
+import { BARRIER_IDS, type BarrierId } from './barriers';
+import { bestBefore } from './bestBefore';
+import { correctedBy, keepingFactor } from './corrected';
+import { sayKeepsFor } from './words';
+import { staysHard } from './staysHard';
 
 const mix = (grams: Readonly<Record<string, number>>): readonly Portion[] =>
   Object.entries(grams).map(([id, massG]) => ({ material: shipped(id), massG }));

@@ -1,6 +1,7 @@
-import { checkHumidity, saturationVaporPressureHPa } from '../air';
-import { waterActivityPct } from '../drying';
-import { portionsG, type Portion } from '../materials';
+import { checkHumidity } from '@/core/air/humidity';
+import { saturationVaporPressureHPa } from '@/core/air/moistAir';
+import { waterActivityPct } from '@/core/drying/waterActivity';
+import { portionsG, type Portion } from '@/core/materials/portion';
 import { barrierById, type BarrierId } from './barriers';
 
 /** Air where a piece will lie. */

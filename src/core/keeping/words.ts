@@ -1,4 +1,5 @@
-import { counted, listed } from '../words';
+import { counted } from '@/core/words/numbers';
+import { listed } from '@/core/words/names';
 import type { KeepingLimit } from './bestBefore';
 
 const WEEK = 7;

@@ -1,16 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import type { Portion } from '../materials';
+import type { Portion } from '@/core/materials/portion';
 import { shipped } from '../../../tests/fixtures/bodies';
-import {
-  NO_WORDS,
-  hazardsOf,
-  labelCautions,
-  labelContent,
-  mustSay,
-  sayMust,
-  type LabelQuestion,
-  type MustFacts,
-} from '.';
+import { NO_WORDS, labelContent, type LabelQuestion } from './content';
+import { hazardsOf } from './hazards';
+import { labelCautions } from './cautions';
+import { mustSay, type MustFacts } from './mustSay';
+import { sayMust } from './words';
 
 const mix = (grams: Readonly<Record<string, number>>): readonly Portion[] =>
   Object.entries(grams).map(([id, massG]) => ({ material: shipped(id), massG }));

@@ -1,7 +1,8 @@
-import { isForSkin, type Family } from '../formula';
-import type { Portion } from '../materials';
-import { cautionedForInfants, cautionedInPregnancy } from '../scent';
-import { listed } from '../words';
+import { isForSkin } from '@/core/formula/words';
+import type { Family } from '@/core/formula/schema';
+import type { Portion } from '@/core/materials/portion';
+import { cautionedForInfants, cautionedInPregnancy } from '@/core/scent/cautions';
+import { listed } from '@/core/words/names';
 import { hazardsOf, type HazardCode } from './hazards';
 import type { DeclaredAllergen } from './ingredients/allergens';
 import type { Market } from './market';

@@ -1,6 +1,7 @@
-import { isForSkin, type Family } from '../formula';
-import type { Portion } from '../materials';
-import type { AllergenDocument } from '../scent';
+import { isForSkin } from '@/core/formula/words';
+import type { Family } from '@/core/formula/schema';
+import type { Portion } from '@/core/materials/portion';
+import type { AllergenDocument } from '@/core/scent/declarable';
 import { labelCautions, type ForWhom, type LabelCaution } from './cautions';
 import { detergentContent } from './detergent';
 import { DIRECTIONS, IDENTITY } from './identity';

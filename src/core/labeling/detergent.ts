@@ -1,4 +1,4 @@
-import { portionsG, type Portion } from '../materials';
+import { portionsG, type Portion } from '@/core/materials/portion';
 import type { DeclaredAllergen } from './ingredients/allergens';
 import type { Ingredient } from './ingredients/ingredients';
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { fillWatch } from '.';
+import { fillWatch } from './fillWatch';
 
 describe('fills while pressing', () => {
   it('has mean and spread as by hand, and nothing before the first', () => {

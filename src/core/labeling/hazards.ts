@@ -1,4 +1,4 @@
-import { portionsG, type Portion } from '../materials';
+import { portionsG, type Portion } from '@/core/materials/portion';
 
 /** What a substance does, as the rules class it. */
 type HazardClass =

@@ -1,4 +1,4 @@
-import type { Family } from '../formula';
+import type { Family } from '@/core/formula/schema';
 
 /** What the thing is, as a label calls it. */
 export const IDENTITY: Readonly<Record<Family, string>> = {

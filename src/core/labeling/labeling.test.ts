@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { labelFigure, leastLetterMm, leastNetHeightMm, netWeightText, tolerableErrorG } from '.';
+import { labelFigure } from './labelFigure';
+import { leastLetterMm, leastNetHeightMm, netWeightText } from './netWeightText';
+import { tolerableErrorG } from './netWeight';
 
 describe('tolerableErrorG (Council Directive 76/211/EEC)', () => {
   it.each([

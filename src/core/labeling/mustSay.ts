@@ -1,6 +1,7 @@
-import { isForSkin, useOf } from '../formula';
-import type { ProductUse } from '../materials';
-import { claimsIn, type ClaimVerdict } from './claims';
+import { isForSkin, useOf } from '@/core/formula/words';
+import type { ProductUse } from '@/core/materials/knowledge';
+import { claimsIn } from './claims/claimsIn';
+import type { ClaimVerdict } from './claims/lexicon';
 import { marketsOf, type LabelContent, type LabelQuestion } from './content';
 import { COLOR_WITHOUT_NUMBER } from './ingredients/ingredients';
 import { isKnownIngredient, partsOf, sharesAreGuessed } from './ingredients/parts';

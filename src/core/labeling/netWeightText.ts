@@ -1,4 +1,4 @@
-import { GRAMS_PER_OUNCE, GRAMS_PER_POUND } from '../units';
+import { GRAMS_PER_OUNCE, GRAMS_PER_POUND } from '@/core/units/mass';
 import type { Market } from './market';
 
 /** From so many pounds on, pounds lead. Source: US 21 CFR 701.13, from memory. */

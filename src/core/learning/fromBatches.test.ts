@@ -1,11 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom, poured } from '../../../tests/fixtures/bodies';
-import { dampReading, dampWindow } from '../binder';
-import { keepVersion, newFormula } from '../formula';
-import { bowlContents, record, startBatch, type Batch, type NewEntry } from '../records';
-import { USUAL_REQUEST, planScale, type ScaleRequest } from '../scaling';
-import { dampRecordsOf, learnedDamp, lossRecordsOf } from '.';
-import { SHIPPED } from '@/core/materials';
+import { dampReading } from '@/core/binder/damp';
+import { dampWindow } from '@/core/binder/windows';
+import { keepVersion } from '@/core/formula/versions';
+import { newFormula } from '@/core/formula/create';
+import { bowlContents } from '@/core/records/bowl';
+import { record, startBatch } from '@/core/records/batch';
+import type { Batch, NewEntry } from '@/core/records/schema';
+import { USUAL_REQUEST } from '@/core/scaling/request';
+import { planScale } from '@/core/scaling/plan';
+import type { ScaleRequest } from '@/core/scaling/requestSchema';
+import { dampRecordsOf, learnedDamp, lossRecordsOf } from './fromBatches';
+import { SHIPPED } from '@/core/materials/catalog';
 
 const NOW = '2026-04-18T09:00:00.000Z';
 const REQUEST: ScaleRequest = {

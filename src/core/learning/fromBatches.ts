@@ -1,6 +1,11 @@
-import { dampReading, dampWindow, type Felt } from '../binder';
-import { portionsOf, type Catalog } from '../materials';
-import { bowlContents, countOf, meanPieceG, roomOf, weighedTotalG, type Batch } from '../records';
+import { dampReading } from '@/core/binder/damp';
+import { dampWindow } from '@/core/binder/windows';
+import type { Felt } from '@/core/binder/correction';
+import { portionsOf } from '@/core/materials/portion';
+import type { Catalog } from '@/core/materials/catalog';
+import { bowlContents } from '@/core/records/bowl';
+import { countOf, meanPieceG, roomOf, weighedTotalG } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
 import {
   DAMP_WANTED,
   learned,

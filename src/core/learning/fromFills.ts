@@ -1,6 +1,6 @@
-import type { Method } from '../formula';
-import { packedDensityGMl } from '../scaling';
-import type { Spread } from '../units';
+import type { Method } from '@/core/formula/schema';
+import { packedDensityGMl } from '@/core/scaling/packedDensity';
+import type { Spread } from '@/core/units/spread';
 import { PACKED_DENSITY, PRESS_LOSS, learned, type Learned, type LossRecord } from './quantities';
 
 /** A mold that was filled and weighed. */

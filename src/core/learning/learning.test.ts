@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { randomness } from '../../../tests/fixtures/random';
-import { forecastRecord, learnRobustly, studentQuantile, type Belief, type Seen } from '.';
+import { forecastRecord, learnRobustly, type Seen } from './robust';
+import { studentQuantile } from './student';
+import type { Belief } from './regression';
 
 const PRIOR: Belief = {
   mean: [1, 0],

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { gammaVariate, randomness } from '../../../tests/fixtures/random';
-import { FAMILIES, METHODS } from '../formula';
+import { FAMILIES, METHODS } from '@/core/formula/kinds';
 import {
   DAMP_WANTED,
   DRYING_DIFFUSIVITY,
@@ -16,7 +16,7 @@ import {
   taughtBy,
   type Dated,
   type Quantity,
-} from '.';
+} from './quantities';
 
 type Random = ReturnType<typeof randomness>;
 

@@ -1,4 +1,5 @@
-import { FAMILIES, METHODS, type Family, type Method } from '../formula';
+import { FAMILIES, METHODS } from '@/core/formula/kinds';
+import type { Family, Method } from '@/core/formula/schema';
 import { beliefFrom } from './beliefs';
 import type { Belief } from './regression';
 import { forecastRecord, learnRobustly, type Seen } from './robust';

@@ -1,4 +1,5 @@
-import { inverseOf, solvePositive } from '../numeric';
+import { inverseOf } from '@/core/numeric/inverseOf';
+import { solvePositive } from '@/core/numeric/solvePositive';
 import { normalCdf, normalPdf } from './normal';
 import { dot, multiply, type Belief, type Forecast, type Observation } from './regression';
 import { studentQuantile } from './student';

@@ -1,4 +1,4 @@
-import type { Felt } from '../binder';
+import type { Felt } from '@/core/binder/correction';
 
 /** What the hand shows, before and after the acid. Common practice. */
 export interface HandSign {

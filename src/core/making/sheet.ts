@@ -1,5 +1,8 @@
-import { CAUTION_BY_TRAIT, materialById, type Catalog, type Trait } from '../materials';
-import { decimalsOf, sayCounted } from '../weighing';
+import { CAUTION_BY_TRAIT } from '@/core/materials/knowledge';
+import { materialById, type Catalog } from '@/core/materials/catalog';
+import type { Trait } from '@/core/materials/types';
+import { decimalsOf } from '@/core/weighing/rounding';
+import { sayCounted } from '@/core/weighing/counted';
 import type { BenchStep, WeighStep } from './stepSchema';
 
 /** One line of a bench sheet, ready to be drawn or printed. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { VESSEL_KINDS } from '../formula';
+import { VESSEL_KINDS } from '@/core/formula/kinds';
 import { TENDINGS } from './tendings';
 
 const id = z.string().min(1).max(300);

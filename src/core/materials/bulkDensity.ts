@@ -1,4 +1,4 @@
-import { exactly, type Spread } from '../units';
+import { exactly, type Spread } from '@/core/units/spread';
 import { from, type Sourced } from './sources';
 import { BULK_STATES, type BulkState, type MaterialRow } from './types';
 

@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { BULK_STATES, MATERIALS, SOURCES, findMaterial, searchMaterials, SHIPPED } from '.';
+import { BULK_STATES } from './types';
+import { MATERIALS, findMaterial, SHIPPED } from './catalog';
+import { SOURCES } from './sources';
+import { searchMaterials } from './names/search';
 import { KNOWN_IDS } from './knowledge';
 import { comparableName } from './names/comparable';
 import { shipped } from '../../../tests/fixtures/bodies';

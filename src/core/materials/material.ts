@@ -1,4 +1,4 @@
-import type { Spread } from '../units';
+import type { Spread } from '@/core/units/spread';
 import type { Knowledge } from './knowledge';
 import type { Sourced } from './sources';
 import type { BulkState, MaterialRow } from './types';

@@ -1,19 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { shipped } from '../../../tests/fixtures/bodies';
-import { waterHex } from '../color';
-import { USUAL_SMALL_MEASURES, readRecipe, readTypedAmount } from '../recipe-text';
-import { declaredAllergens, scentLimits } from '../scent';
-import {
-  SHIPPED,
-  catalogWith,
-  findMaterial,
-  materialById,
-  newOwnMaterial,
-  ownMaterialSchema,
-  recognizeMaterial,
-  searchMaterials,
-  type OwnMaterial,
-} from '.';
+import { waterHex } from '@/core/color/water';
+import { USUAL_SMALL_MEASURES } from '@/core/recipe-text/massOfMeasures';
+import { readRecipe } from '@/core/recipe-text/readRecipe';
+import { readTypedAmount } from '@/core/recipe-text/readTypedAmount';
+import { declaredAllergens } from '@/core/scent/cautions';
+import { scentLimits } from '@/core/scent/limits';
+import { SHIPPED, catalogWith, findMaterial, materialById } from './catalog';
+import { newOwnMaterial } from './newOwnMaterial';
+import { ownMaterialSchema, type OwnMaterial } from './own';
+import { recognizeMaterial } from './names/recognize';
+import { searchMaterials } from './names/search';
 
 const said = (value: number) => ({ value, by: 'weighed at home', on: '2026-03-01' });
 

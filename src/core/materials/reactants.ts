@@ -1,4 +1,4 @@
-import type { ReactantG } from '../chemistry';
+import type { ReactantG } from '@/core/chemistry/stoichiometry';
 import type { Portion } from './portion';
 
 /** What reacts in these portions, in pure grams: vinegar brings its acetic acid, milk its trace of lactic. */

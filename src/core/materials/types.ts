@@ -1,5 +1,5 @@
-import type { SpeciesId } from '../chemistry';
-import type { Spread } from '../units';
+import type { SpeciesId } from '@/core/chemistry/species';
+import type { Spread } from '@/core/units/spread';
 import type { Sourced } from './sources';
 
 export const ROLES = [

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { bracketedRoot, firstWhere } from '.';
+import { bracketedRoot } from './bracketedRoot';
+import { firstWhere } from './firstWhere';
 
 describe('firstWhere', () => {
   it('finds the place, or says that there is none', () => {

@@ -1,4 +1,5 @@
-import { looseChanges, type GoodsMove } from '../goods';
+import { looseChanges } from '@/core/goods/stock';
+import type { GoodsMove } from '@/core/goods/schema';
 import type { PastBatch } from './pastBatch';
 
 /** So many batches teach all there is to learn, and are held whole. Start value of ours. */

@@ -1,5 +1,5 @@
-import type { Batch } from '../records';
-import { byMoment, lotMoves, type LotMove } from '../shelf';
+import type { Batch } from '@/core/records/schema';
+import { byMoment, lotMoves, type LotMove } from '@/core/shelf/stock';
 
 /** What a batch took off lots, for when it is past. */
 export interface PastUses {

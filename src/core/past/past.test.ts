@@ -1,8 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { SAMPLE } from '../../../tests/fixtures/sample';
-import { looseStock, recallLot, type Books } from '../goods';
-import { lotMoves, usersOfLot } from '../shelf';
-import { NEWEST_AT_HAND, idsAtHand, movesOfPast, pastOf, usesOf, type PastBatch } from '.';
+import { looseStock } from '@/core/goods/stock';
+import { recallLot, type Books } from '@/core/goods/recall';
+import { lotMoves } from '@/core/shelf/stock';
+import { usersOfLot } from '@/core/shelf/trace';
+import { NEWEST_AT_HAND, idsAtHand } from './atHand';
+import { movesOfPast, usesOf } from './movesOfPast';
+import { pastOf, type PastBatch } from './pastBatch';
 
 const DAY_MS = 86_400_000;
 const NOW_MS = Date.parse('2026-10-14T12:00:00Z');

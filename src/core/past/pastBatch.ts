@@ -1,7 +1,10 @@
-import { allLines, type Family } from '../formula';
-import { givenBy, type Loose } from '../goods';
-import { countOf, keptPieces, type Batch } from '../records';
-import { isOnTray } from '../trays';
+import { allLines } from '@/core/formula/edit';
+import type { Family } from '@/core/formula/schema';
+import { givenBy, type Loose } from '@/core/goods/stock';
+import { countOf } from '@/core/records/summary';
+import { keptPieces } from '@/core/records/keptBack';
+import type { Batch } from '@/core/records/schema';
+import { isOnTray } from '@/core/trays/onTray';
 
 /** What lists, stocks and recalls ask of a batch: the record itself is read when somebody looks at it. */
 export interface PastBatch extends Pick<

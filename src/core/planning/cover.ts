@@ -1,12 +1,8 @@
-import type { Formula } from '../formula';
-import {
-  standingMoves,
-  type GoodsMove,
-  type LooseStock,
-  type SaleUnit,
-  type WrappedStock,
-} from '../goods';
-import type { Order } from '../orders';
+import type { Formula } from '@/core/formula/schema';
+import { standingMoves } from '@/core/goods/moves';
+import type { GoodsMove, SaleUnit } from '@/core/goods/schema';
+import type { LooseStock, WrappedStock } from '@/core/goods/stock';
+import type { Order } from '@/core/orders/schema';
 
 /** One line of an order, and where its units come from. */
 export interface CoveredLine {

@@ -1,5 +1,6 @@
-import type { GoodsMove } from '../goods';
-import { standing, type Batch } from '../records';
+import type { GoodsMove } from '@/core/goods/schema';
+import { standing } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
 import type { StepKind } from './steps';
 
 /** A step that the record itself says is done. */

@@ -1,6 +1,7 @@
-import { standing, type Batch } from '../records';
-import { workOf } from '../work';
-import type { Catalog } from '../materials';
+import { standing } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
+import { workOf } from '@/core/work/workOf';
+import type { Catalog } from '@/core/materials/catalog';
 
 /** A break at the press is no press. */
 const LONGEST_PIECE_MIN = 10;

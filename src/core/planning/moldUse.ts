@@ -1,4 +1,4 @@
-import type { Method } from '../formula';
+import type { Method } from '@/core/formula/schema';
 
 /** How long pieces keep their mold. */
 const KEEPS: Readonly<Record<Method, 'while-filled' | 'while-drying' | 'never'>> = {

@@ -1,27 +1,20 @@
 import { describe, expect, it } from 'vitest';
-import { workOf } from '../work';
-import { newId, type Method } from '../formula';
-import { nextOf, type Order } from '../orders';
-import type { Batch } from '../records';
-import { looseStock, wrappedStock } from '../goods';
+import { workOf } from '@/core/work/workOf';
+import { newId } from '@/core/formula/newId';
+import type { Method } from '@/core/formula/schema';
+import { nextOf } from '@/core/orders/nextOf';
+import type { Order } from '@/core/orders/schema';
+import type { Batch } from '@/core/records/schema';
+import { looseStock, wrappedStock } from '@/core/goods/stock';
 import { SAMPLE, SAMPLE_CATALOG, sampleBatch, sampleUnit } from '../../../tests/fixtures/sample';
-import {
-  coverOrders,
-  doneBetween,
-  kindOfStep,
-  mixFactor,
-  moldUse,
-  orderState,
-  piecesAtOnce,
-  planJobs,
-  planProblemSchema,
-  pressMinutesEach,
-  problemFor,
-  stepsFor,
-  type CoverQuestion,
-  type MoldUse,
-  type StepFacts,
-} from '.';
+import { coverOrders, orderState, type CoverQuestion } from './cover';
+import { doneBetween } from './doneBetween';
+import { kindOfStep, stepsFor, type StepFacts } from './steps';
+import { mixFactor, pressMinutesEach } from './learned';
+import { moldUse, piecesAtOnce, type MoldUse } from './moldUse';
+import { planJobs } from './planJobs';
+import { planProblemSchema } from './problem';
+import { problemFor } from './fromOrders';
 import { shellWaitMin } from './moldUse';
 import { stretchesOf } from './stretches';
 

@@ -1,14 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
-import {
-  latestPressMs,
-  lockProblem,
-  narrowPlace,
-  planJobs,
-  planProblemSchema,
-  type PlanAnswer,
-  type PlanProblem,
-} from '.';
+import { latestPressMs, lockProblem } from './locked';
+import { narrowPlace } from './narrow';
+import { planJobs } from './planJobs';
+import { planProblemSchema, type PlanAnswer, type PlanProblem } from './problem';
 import { cheapest, lateBound } from './bound';
 import { pricedBound } from './pricedBound';
 import { jobByJob, lockedBookings, serially } from './schedule';

@@ -1,4 +1,4 @@
-import type { Operation } from '../work';
+import type { Operation } from '@/core/work/types';
 import { shellWaitMin, type MoldUse } from './moldUse';
 import type { PlanStep } from './problem';
 

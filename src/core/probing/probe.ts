@@ -1,11 +1,22 @@
-import { conditionsFor, conditionsOfBatch, type WorkshopFacts } from '../conditions';
-import { bowlDamp, evaluate } from '../evaluation';
-import type { Formula, FormulaBody } from '../formula';
-import { bowlContents, currentStep, weighedLines, weighedRatio, type Batch } from '../records';
-import { planScale, requestFor } from '../scaling';
-import { isOnTray, pressedMix } from '../trays';
-import { reasonOf } from '../words';
-import { laterSteps, workOf } from '../work';
+import {
+  conditionsFor,
+  conditionsOfBatch,
+  type WorkshopFacts,
+} from '@/core/conditions/conditionsFor';
+import { bowlDamp } from '@/core/evaluation/benchCures';
+import { evaluate } from '@/core/evaluation/evaluate';
+import type { Formula, FormulaBody } from '@/core/formula/schema';
+import { bowlContents } from '@/core/records/bowl';
+import { currentStep } from '@/core/records/batch';
+import { weighedLines, weighedRatio } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
+import { planScale } from '@/core/scaling/plan';
+import { requestFor } from '@/core/scaling/request';
+import { isOnTray } from '@/core/trays/onTray';
+import { pressedMix } from '@/core/trays/volatile';
+import { reasonOf } from '@/core/words/reason';
+import { laterSteps } from '@/core/work/stepsOf';
+import { workOf } from '@/core/work/workOf';
 
 /** Goes through all that the screens reckon of a formula. @returns what it stumbled over; null when it went through */
 export function probeFormula({ body, versions }: Formula, facts: WorkshopFacts): string | null {

@@ -1,9 +1,12 @@
-import { dampOf, dampSums, freeWaterLimitsPct, gasShare, type DampReading } from '../binder';
-import { fizzBalance } from '../chemistry';
-import { dampWindowIn } from '../conditions';
-import { compositionOf, recessionMmS } from '../fizz';
-import { reactantsOf, type Portion } from '../materials';
-import { packedDensityGMl } from '../scaling';
+import { dampOf, dampSums, type DampReading } from '@/core/binder/damp';
+import { freeWaterLimitsPct, gasShare } from '@/core/binder/freeWater';
+import { fizzBalance } from '@/core/chemistry/stoichiometry';
+import { dampWindowIn } from '@/core/conditions/conditionsFor';
+import { compositionOf } from '@/core/fizz/composition';
+import { recessionMmS } from '@/core/fizz/erosion';
+import { reactantsOf } from '@/core/materials/reactants';
+import type { Portion } from '@/core/materials/portion';
+import { packedDensityGMl } from '@/core/scaling/packedDensity';
 import { keyOf, type Clash } from './clash';
 import type { Question } from './windows';
 

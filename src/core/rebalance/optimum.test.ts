@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { randomness } from '../../../tests/fixtures/random';
-import { USUAL_CONDITIONS } from '../conditions';
-import { evaluate } from '../evaluation';
-import { allLines, setLineMass, totalMassG, type FormulaBody } from '../formula';
+import { USUAL_CONDITIONS } from '@/core/conditions/types';
+import { evaluate } from '@/core/evaluation/evaluate';
+import { allLines, setLineMass, totalMassG } from '@/core/formula/edit';
+import type { FormulaBody } from '@/core/formula/schema';
 import { problemOf } from './problem';
 import { costOf, solve, type Problem } from './solve';
 import { variablesOf } from './variables';

@@ -1,32 +1,21 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom, shipped } from '../../../tests/fixtures/bodies';
-import { evaluate } from '../evaluation';
-import {
-  allLines,
-  bodyOfPreset,
-  emptyBody,
-  setLineLocked,
-  setLineMass,
-  totalMassG,
-  type FormulaBody,
-} from '../formula';
+import { evaluate } from '@/core/evaluation/evaluate';
+import { allLines, setLineLocked, setLineMass, totalMassG } from '@/core/formula/edit';
+import { bodyOfPreset } from '@/core/formula/presets';
+import { emptyBody } from '@/core/formula/create';
+import type { FormulaBody } from '@/core/formula/schema';
 import { leastChange, smallestClash } from './program';
 import { problemOf } from './problem';
 import { costOf, solve, type Problem } from './solve';
 import { variablesOf } from './variables';
 import { AT_THE_EDGE } from './windows';
-import {
-  NO_WISHES,
-  WISHES,
-  rebalance,
-  type RebalanceResult,
-  type WishId,
-  type Wishes,
-  sayClash,
-} from '.';
-import { USUAL_CONDITIONS } from '../conditions';
-import { USUAL_SETTINGS } from '../workshop';
+import { NO_WISHES, WISHES, type WishId, type Wishes } from './wishes';
+import { rebalance, type RebalanceResult } from './rebalance';
+import { sayClash } from './words';
+import { USUAL_CONDITIONS } from '@/core/conditions/types';
+import { USUAL_SETTINGS } from '@/core/workshop/settings';
 
 const PLAIN =
   '200 g baking soda\n110 g citric acid\n20 g cornstarch\n22 g castor oil\n4 g polysorbate 80';

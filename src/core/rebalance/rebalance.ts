@@ -1,7 +1,9 @@
-import type { Conditions } from '../conditions';
-import { evaluate, type Evaluation, type Finding } from '../evaluation';
-import { addLine, lineById, setLineMass, totalMassG, type FormulaBody } from '../formula';
-import { exactly } from '../units';
+import type { Conditions } from '@/core/conditions/types';
+import { evaluate } from '@/core/evaluation/evaluate';
+import type { Evaluation, Finding } from '@/core/evaluation/types';
+import { addLine, lineById, setLineMass, totalMassG } from '@/core/formula/edit';
+import type { FormulaBody } from '@/core/formula/schema';
+import { exactly } from '@/core/units/spread';
 import type { Clash } from './clash';
 import { fewLines } from './fewLines';
 import { smallestSet } from './smallestSet';

@@ -1,13 +1,10 @@
-import { allLines, type FormulaBody, type Line } from '../formula';
-import {
-  materialById,
-  portionsOf,
-  type Catalog,
-  type Material,
-  type Portion,
-  type Role,
-} from '../materials';
-import { isOxidizer, mayHold, vetoOf } from '../safety';
+import { allLines } from '@/core/formula/edit';
+import type { FormulaBody, Line } from '@/core/formula/schema';
+import { materialById, type Catalog } from '@/core/materials/catalog';
+import { portionsOf, type Portion } from '@/core/materials/portion';
+import type { Material } from '@/core/materials/material';
+import type { Role } from '@/core/materials/types';
+import { isOxidizer, mayHold, vetoOf } from '@/core/safety/mayHold';
 import type { WishId } from './wishes';
 
 /** One amount that may change: a line of the formula, or a material that might come in. */

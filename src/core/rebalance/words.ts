@@ -1,4 +1,4 @@
-import { inSentence } from '../words';
+import { inSentence } from '@/core/words/names';
 import type { Clash } from './clash';
 import { WISHES } from './wishes';
 

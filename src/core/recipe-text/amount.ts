@@ -1,6 +1,7 @@
-import type { UnreadReason } from '../formula';
-import type { BulkState } from '../materials';
-import { UNIT_SPELLINGS, findUnit, multiplySpreads, type MeasureUnit, type Spread } from '../units';
+import type { UnreadReason } from '@/core/formula/schema';
+import type { BulkState } from '@/core/materials/types';
+import { UNIT_SPELLINGS, findUnit, type MeasureUnit } from '@/core/units/household';
+import { multiplySpreads, type Spread } from '@/core/units/spread';
 import { readQuantity } from './quantity';
 
 /** One counted measure, as `1 1/2 cups` or `a heaping tsp`. */

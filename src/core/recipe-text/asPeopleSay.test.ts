@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { WRITTEN_LINES, type WrittenLine } from '../../../tests/fixtures/writtenLines';
 import { WRITTEN_RECIPES, type WrittenRecipe } from '../../../tests/fixtures/writtenRecipes';
-import { SHIPPED, materialById } from '../materials';
+import { SHIPPED, materialById } from '@/core/materials/catalog';
 import { readAmount } from './amount';
 import { USUAL_SMALL_MEASURES, massOfMeasuresG } from './massOfMeasures';
 import { readRecipe, type RecipeReading } from './readRecipe';

@@ -1,4 +1,5 @@
-import { emptyBody, type Family, type FormulaBody, type PartKind } from '../formula';
+import { emptyBody } from '@/core/formula/create';
+import type { Family, FormulaBody, PartKind } from '@/core/formula/schema';
 import type { RecipeReading } from './readRecipe';
 
 /** What the maker said where the page itself did not. */

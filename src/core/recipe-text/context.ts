@@ -1,4 +1,4 @@
-import type { Method, School } from '../formula';
+import type { Method, School } from '@/core/formula/schema';
 
 /** What a recipe says of how and where it is made, beside its lines. */
 export interface Context {

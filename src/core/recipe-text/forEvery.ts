@@ -1,5 +1,6 @@
-import type { Line, UnreadReason } from '../formula';
-import { materialById, recognizeMaterial, type Catalog } from '../materials';
+import type { Line, UnreadReason } from '@/core/formula/schema';
+import { materialById, type Catalog } from '@/core/materials/catalog';
+import { recognizeMaterial } from '@/core/materials/names/recognize';
 import { readAmount } from './amount';
 import { massOfMeasuresG } from './massOfMeasures';
 import type { Known } from './readLine';

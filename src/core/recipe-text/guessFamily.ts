@@ -1,6 +1,7 @@
-import type { Family, Part } from '../formula';
-import { materialById, type Catalog, type Material } from '../materials';
-import { listed } from '../words';
+import type { Family, Part } from '@/core/formula/schema';
+import { materialById, type Catalog } from '@/core/materials/catalog';
+import type { Material } from '@/core/materials/material';
+import { listed } from '@/core/words/names';
 
 /** What a recipe reads like, and by what. */
 export interface FamilyGuess {

@@ -1,4 +1,4 @@
-import type { PartKind } from '../formula';
+import type { PartKind } from '@/core/formula/schema';
 
 export type Heading =
   | {

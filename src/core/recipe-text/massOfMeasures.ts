@@ -1,5 +1,6 @@
-import type { BulkState, Material } from '../materials';
-import { addSpreads, exactly, multiplySpreads, type Spread } from '../units';
+import type { BulkState } from '@/core/materials/types';
+import type { Material } from '@/core/materials/material';
+import { addSpreads, exactly, multiplySpreads, type Spread } from '@/core/units/spread';
 import type { Measure } from './amount';
 
 /** The maker's own droppers and sprayers, or the values to start from. */

@@ -1,5 +1,7 @@
-import { newId, newPart, type Part, type UnreadLine } from '../formula';
-import { dangerousMeant, dangersIn, isStop } from '../materials';
+import { newId } from '@/core/formula/newId';
+import { newPart } from '@/core/formula/create';
+import type { Part, UnreadLine } from '@/core/formula/schema';
+import { dangerousMeant, dangersIn, isStop } from '@/core/materials/names/dangers/find';
 import { readForEvery, timesIn, timesLine, type ForEvery } from './forEvery';
 import { readHeading, readPerPiece, readYield, type Heading } from './headings';
 import { bareLine } from './lineText';

@@ -1,5 +1,5 @@
-import type { UnreadReason } from '../formula';
-import { exactly, type Spread } from '../units';
+import type { UnreadReason } from '@/core/formula/schema';
+import { exactly, type Spread } from '@/core/units/spread';
 
 export type QuantityReading =
   | { readonly kind: 'read'; readonly count: Spread; readonly rest: string }

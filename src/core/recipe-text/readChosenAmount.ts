@@ -1,5 +1,5 @@
-import type { Material } from '../materials';
-import type { Spread } from '../units';
+import type { Material } from '@/core/materials/material';
+import type { Spread } from '@/core/units/spread';
 import type { SmallMeasures } from './massOfMeasures';
 import { readTypedAmount } from './readTypedAmount';
 

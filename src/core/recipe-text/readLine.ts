@@ -1,16 +1,15 @@
-import { MAX_LINE_G, lineOf, waysOf, type Line, type LineWay, type UnreadReason } from '../formula';
-import {
-  findMaterial,
-  recognizeMaterial,
-  type Catalog,
-  type Material,
-  type Recognition,
-} from '../materials';
-import type { Spread } from '../units';
+import { MAX_LINE_G, type LineWay } from '@/core/formula/kinds';
+import { lineOf } from '@/core/formula/create';
+import { waysOf } from '@/core/formula/ways';
+import type { Line, UnreadReason } from '@/core/formula/schema';
+import { findMaterial, type Catalog } from '@/core/materials/catalog';
+import { recognizeMaterial, type Recognition } from '@/core/materials/names/recognize';
+import type { Material } from '@/core/materials/material';
+import type { Spread } from '@/core/units/spread';
 import { readAmount, readBulkState, type AmountReading } from './amount';
 import { bareLine } from './lineText';
 import { massOfMeasuresG, type SmallMeasures } from './massOfMeasures';
-import { formatCount } from '../words';
+import { formatCount } from '@/core/words/numbers';
 import { namesWithin, readUnitless, readVague, withoutVerb } from './remarks';
 import { readWay } from './ways';
 

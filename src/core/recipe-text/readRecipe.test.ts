@@ -1,10 +1,15 @@
 import fc from 'fast-check';
 import { HOSTILE_LINES } from '../../../tests/fixtures/hostileLines';
 import { describe, expect, it } from 'vitest';
-import { emptyBody, newLine, newPart, type FormulaBody, sayUnread, waysOf } from '../formula';
-import { MATERIALS, SHIPPED } from '../materials';
-import { GRAMS_PER_OUNCE, ML_PER_US_CUP, ML_PER_US_TABLESPOON, ML_PER_US_TEASPOON } from '../units';
-import { readRecipe, writeRecipe, type RecipeReading } from '.';
+import { emptyBody, newLine, newPart } from '@/core/formula/create';
+import type { FormulaBody } from '@/core/formula/schema';
+import { sayUnread } from '@/core/formula/unreadWords';
+import { waysOf } from '@/core/formula/ways';
+import { MATERIALS, SHIPPED } from '@/core/materials/catalog';
+import { GRAMS_PER_OUNCE } from '@/core/units/mass';
+import { ML_PER_US_CUP, ML_PER_US_TABLESPOON, ML_PER_US_TEASPOON } from '@/core/units/volume';
+import { readRecipe, type RecipeReading } from './readRecipe';
+import { writeRecipe } from './writeRecipe';
 import { shipped } from '../../../tests/fixtures/bodies';
 
 function read(text: string): RecipeReading {

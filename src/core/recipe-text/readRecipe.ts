@@ -1,6 +1,8 @@
-import { PHASES, dangersIn, isStop, type Catalog } from '../materials';
-import type { Line, Method, Part, School, UnreadLine } from '../formula';
-import { formatCount } from '../words';
+import { PHASES } from '@/core/materials/types';
+import { dangersIn, isStop } from '@/core/materials/names/dangers/find';
+import type { Catalog } from '@/core/materials/catalog';
+import type { Line, Method, Part, School, UnreadLine } from '@/core/formula/schema';
+import { formatCount } from '@/core/words/numbers';
 import { readContext } from './context';
 import { timesLine } from './forEvery';
 import { guessFamily, type FamilyGuess } from './guessFamily';

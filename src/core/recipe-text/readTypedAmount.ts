@@ -1,6 +1,7 @@
-import { MAX_LINE_G } from '../formula';
-import type { Material } from '../materials';
-import { exactly, parseNumber, type Spread } from '../units';
+import { MAX_LINE_G } from '@/core/formula/kinds';
+import type { Material } from '@/core/materials/material';
+import { exactly, type Spread } from '@/core/units/spread';
+import { parseNumber } from '@/core/units/parseNumber';
 import { readAmount } from './amount';
 import { massOfMeasuresG, type SmallMeasures } from './massOfMeasures';
 

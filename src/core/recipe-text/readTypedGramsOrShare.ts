@@ -1,5 +1,5 @@
-import type { Material } from '../materials';
-import { exactly } from '../units';
+import type { Material } from '@/core/materials/material';
+import { exactly } from '@/core/units/spread';
 import type { SmallMeasures } from './massOfMeasures';
 import { readTypedAmount, type TypedAmount } from './readTypedAmount';
 import { readTypedPercent } from './readTypedPercent';

@@ -1,4 +1,4 @@
-import { parseNumber } from '../units';
+import { parseNumber } from '@/core/units/parseNumber';
 
 /**
  * `5 %` typed into a grams field: grams that make the line so much of its part while the other lines stay,

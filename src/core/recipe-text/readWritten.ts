@@ -1,4 +1,4 @@
-import { materialById } from '../materials';
+import { materialById } from '@/core/materials/catalog';
 import { bareLine } from './lineText';
 import { readLine, type Known, type LineReading } from './readLine';
 import { readTwo, waysOfTwo } from './ways';

@@ -1,4 +1,4 @@
-import type { LineWay } from '../formula';
+import type { LineWay } from '@/core/formula/kinds';
 
 /** How a line goes in, as people say it behind the name. First match counts. */
 const WAYS: ReadonlyArray<readonly [RegExp, LineWay]> = [

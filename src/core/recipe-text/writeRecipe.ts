@@ -1,5 +1,7 @@
-import { PART_WORDS, type FormulaBody, type LineWay, type Part } from '../formula';
-import { materialById, type Catalog } from '../materials';
+import { PART_WORDS } from '@/core/formula/words';
+import type { FormulaBody, Part } from '@/core/formula/schema';
+import type { LineWay } from '@/core/formula/kinds';
+import { materialById, type Catalog } from '@/core/materials/catalog';
 
 /**
  * Writes a formula as recipe text that {@link readRecipe} reads back to the same grams, to the last digit.

@@ -1,4 +1,4 @@
-import type { BenchStep, LotUse } from '../making';
+import type { BenchStep, LotUse } from '@/core/making/stepSchema';
 import { currentStep, settleStep } from './batch';
 import { weighedEntry } from './weighed';
 import { record } from './batch';

@@ -1,32 +1,21 @@
 import { describe, expect, it } from 'vitest';
 import { bodyFrom, shipped } from '../../../tests/fixtures/bodies';
-import { addLine, addPart } from '../formula';
-import { lanesOf, meanwhile } from '../making';
-import { exactly } from '../units';
-import {
-  awayHours,
-  clockBehindS,
-  bowlContents,
-  currentStep,
-  lastDeed,
-  mixToCome,
-  restAsPlanned,
-  stepsFor,
-  weighingsAhead,
-  record,
-  rescale,
-  rescalingFor,
-  roomOf,
-  settleStep,
-  standing,
-  strikeEntry,
-  undoLast,
-  weighedLines,
-  weighedRatio,
-  type Batch,
-} from '.';
+import { addLine } from '@/core/formula/edit';
+import { addPart } from '@/core/formula/parts';
+import { lanesOf, meanwhile } from '@/core/making/lanes';
+import { exactly } from '@/core/units/spread';
+import { awayHours, clockBehindS } from './timer';
+import { bowlContents, mixToCome } from './bowl';
+import { currentStep, stepsFor, record, settleStep } from './batch';
+import { lastDeed, undoLast } from './undoLast';
+import { restAsPlanned, weighingsAhead } from './asPlanned';
+import { rescale } from './rescale';
+import { rescalingFor } from './rescaling';
+import { roomOf, standing, weighedLines, weighedRatio } from './summary';
+import { strikeEntry } from './strike';
+import type { Batch } from './schema';
 import { begun, now, workTo } from '../../../tests/fixtures/bench';
-import { SHIPPED } from '@/core/materials';
+import { SHIPPED } from '@/core/materials/catalog';
 
 describe('a bowl of two colors', () => {
   const twoColors = (dye: string) => {

@@ -1,10 +1,15 @@
-import { latestVersion, newId, type Formula } from '../formula';
-import type { BenchStep, Tending } from '../making';
-import { planSteps, type LotsByLine } from '../work';
-import type { Catalog } from '../materials';
-import type { ScalePlan, ScaleRequest } from '../scaling';
+import { latestVersion } from '@/core/formula/versions';
+import { newId } from '@/core/formula/newId';
+import type { Formula } from '@/core/formula/schema';
+import type { BenchStep } from '@/core/making/stepSchema';
+import type { Tending } from '@/core/making/tendings';
+import { planSteps } from '@/core/work/stepsOf';
+import type { LotsByLine } from '@/core/work/weighStep';
+import type { Catalog } from '@/core/materials/catalog';
+import type { ScalePlan } from '@/core/scaling/plan';
+import type { ScaleRequest } from '@/core/scaling/requestSchema';
 import { markStruck, settlingEntries } from './settled';
-import type { BenchScale } from '../weighing';
+import type { BenchScale } from '@/core/weighing/scales';
 import { AFTER_BENCH } from './kinds';
 import type { Batch, FrozenReadings, NewEntry } from './schema';
 

@@ -1,6 +1,7 @@
-import { dampReading } from '../binder';
-import type { StepOf } from '../making';
-import { portionsOf, type Catalog, type MaterialMass } from '../materials';
+import { dampReading } from '@/core/binder/damp';
+import type { StepOf } from '@/core/making/stepSchema';
+import { portionsOf, type MaterialMass } from '@/core/materials/portion';
+import type { Catalog } from '@/core/materials/catalog';
 import type { Batch, BatchEntry } from './schema';
 import { standing } from './summary';
 import { contentsOf } from './weighed';

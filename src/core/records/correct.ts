@@ -1,4 +1,4 @@
-import { newId } from '../formula';
+import { newId } from '@/core/formula/newId';
 import { strikeEntry } from './strike';
 import type { Batch, BatchEntry } from './schema';
 

@@ -1,14 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { begun, workTo } from '../../../tests/fixtures/bench';
-import {
-  addedDoubt,
-  correctEntry,
-  countDoubt,
-  nextBatchCode,
-  pieceDoubt,
-  standing,
-  weightDoubt,
-} from '.';
+import { addedDoubt, countDoubt, pieceDoubt, weightDoubt } from './doubts';
+import { correctEntry } from './correct';
+import { nextBatchCode } from './batchCode';
+import { standing } from './summary';
 
 describe('what is asked before it is written', () => {
   it('a tenth or ten times of a weight, and nothing nearer than three times', () => {

@@ -1,4 +1,4 @@
-import { counted, formatCount, formatGrams } from '../words';
+import { counted, formatCount, formatGrams } from '@/core/words/numbers';
 
 /** So many times too much or too little is a slip of the finger more often than a weight. Start value of ours. */
 const SLIP_TIMES = 3;

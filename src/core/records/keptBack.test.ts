@@ -1,6 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { begun, workTo } from '../../../tests/fixtures/bench';
-import { countOf, looksOf, ownKeeping, record, type Batch } from '.';
+import { countOf } from './summary';
+import { looksOf, ownKeeping } from './keptBack';
+import { record } from './batch';
+import type { Batch } from './schema';
 
 const DAY = 24 * 3_600_000;
 const made = () => workTo(begun(), () => false);

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ORIGINS } from '../formula';
+import { ORIGINS } from '@/core/formula/kinds';
 import { PHOTO_MAX_CHARS } from './photoSize';
 
 /** A picture of the pieces of a batch, kept in the browser as a small JPEG. */

@@ -1,28 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
-import { newFormula } from '../formula';
-import { SHIPPED } from '../materials';
-import { planScale } from '../scaling';
-import {
-  batchSchema,
-  bowlContents,
-  currentStep,
-  giveUp,
-  goBack,
-  goOn,
-  nextBatchCode,
-  openSqueeze,
-  record,
-  roomOf,
-  settleStep,
-  standing,
-  startBatch,
-  strikeEntry,
-  timerLeftS,
-  weighedLines,
-  weighedRatio,
-  type Batch,
-} from '.';
+import { newFormula } from '@/core/formula/create';
+import { SHIPPED } from '@/core/materials/catalog';
+import { planScale } from '@/core/scaling/plan';
+import { batchSchema, type Batch } from './schema';
+import { bowlContents } from './bowl';
+import { currentStep, giveUp, goBack, goOn, record, settleStep, startBatch } from './batch';
+import { nextBatchCode } from './batchCode';
+import { openSqueeze, roomOf, standing, weighedLines, weighedRatio } from './summary';
+import { strikeEntry } from './strike';
+import { timerLeftS } from './timer';
 import { READINGS, REQUEST, begun, now, workTo } from '../../../tests/fixtures/bench';
 
 describe('a batch', () => {

@@ -1,6 +1,6 @@
-import { newId } from '../formula';
-import type { BenchStep, WeighStep } from '../making';
-import { toleranceG } from '../weighing';
+import { newId } from '@/core/formula/newId';
+import type { BenchStep, WeighStep } from '@/core/making/stepSchema';
+import { toleranceG } from '@/core/weighing/tolerance';
 import { record, settleStep } from './batch';
 import { rescalingFor, scaled, type Rescaling } from './rescaling';
 import type { Batch, EntryOf } from './schema';

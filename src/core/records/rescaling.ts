@@ -1,5 +1,6 @@
-import type { BenchStep, WeighStep } from '../making';
-import { decimalsOf, roundToStep, toleranceG } from '../weighing';
+import type { BenchStep, WeighStep } from '@/core/making/stepSchema';
+import { decimalsOf, roundToStep } from '@/core/weighing/rounding';
+import { toleranceG } from '@/core/weighing/tolerance';
 import { settlingEntries } from './settled';
 import type { Batch, EntryOf } from './schema';
 

@@ -1,7 +1,10 @@
 import { z } from 'zod';
-import { ORIGINS, formulaBodySchema } from '../formula';
-import { TENDINGS, benchStepSchema, lineShareSchema, lotUseSchema } from '../making';
-import { moldSchema, scaleRequestSchema } from '../scaling';
+import { ORIGINS } from '@/core/formula/kinds';
+import { formulaBodySchema } from '@/core/formula/schema';
+import { TENDINGS } from '@/core/making/tendings';
+import { benchStepSchema, lineShareSchema, lotUseSchema } from '@/core/making/stepSchema';
+import { moldSchema } from '@/core/scaling/moldSchema';
+import { scaleRequestSchema } from '@/core/scaling/requestSchema';
 import { FAULTS, FATES, KEPT_COLORS, ADDED_WHY, WEIGHED_BY } from './kinds';
 
 const moment = z.iso.datetime({ offset: true });

@@ -1,4 +1,4 @@
-import type { BenchStep } from '../making';
+import type { BenchStep } from '@/core/making/stepSchema';
 import type { Batch, BatchEntry } from './schema';
 
 /** Which step an entry settles by its kind; a room read along the way, or a squeeze at the press, settles nothing. */

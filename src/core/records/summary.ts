@@ -1,6 +1,8 @@
-import { portionsOf, reactantsOf, type Catalog, type MaterialMass } from '../materials';
-import { fizzBalance } from '../chemistry';
-import type { LotUse } from '../making';
+import { portionsOf, type MaterialMass } from '@/core/materials/portion';
+import { reactantsOf } from '@/core/materials/reactants';
+import type { Catalog } from '@/core/materials/catalog';
+import { fizzBalance } from '@/core/chemistry/stoichiometry';
+import type { LotUse } from '@/core/making/stepSchema';
 import { contentsOf, sharesOf } from './weighed';
 import type { Batch, BatchEntry, EntryKind, EntryOf } from './schema';
 import type { WeighedBy } from './kinds';

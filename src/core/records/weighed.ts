@@ -1,5 +1,6 @@
-import type { MaterialMass } from '../materials';
-import { takenFrom, type LineShare, type WeighStep } from '../making';
+import type { MaterialMass } from '@/core/materials/portion';
+import { takenFrom } from '@/core/making/takenFrom';
+import type { LineShare, WeighStep } from '@/core/making/stepSchema';
 import type { EntryOf, NewEntry } from './schema';
 
 /**

@@ -1,5 +1,9 @@
-import { useOf, type Family } from '../formula';
-import { dangersIn, isStop, type Material, type Portion, type Role } from '../materials';
+import { useOf } from '@/core/formula/words';
+import type { Family } from '@/core/formula/schema';
+import { dangersIn, isStop } from '@/core/materials/names/dangers/find';
+import type { Material } from '@/core/materials/material';
+import type { Portion } from '@/core/materials/portion';
+import type { Role } from '@/core/materials/types';
 
 /** Why a material may not come into a mix. */
 export const VETO_CODES = [

@@ -1,19 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import { bodyFrom } from '../../../tests/fixtures/bodies';
-import { conditionsFor } from '../conditions';
-import { evaluate } from '../evaluation';
-import { FAMILIES, PRESETS, allLines, bodyOfPreset, type Family } from '../formula';
-import {
-  MATERIALS,
-  SHIPPED,
-  materialById,
-  newOwnMaterial,
-  catalogWith,
-  portionsOf,
-} from '../materials';
-import { rebalance, type WishId } from '../rebalance';
-import { USUAL_SETTINGS } from '../workshop';
-import { isOxidizer, mayHold, sayVeto, vetoOf } from '.';
+import { conditionsFor } from '@/core/conditions/conditionsFor';
+import { evaluate } from '@/core/evaluation/evaluate';
+import { FAMILIES } from '@/core/formula/kinds';
+import { PRESETS, bodyOfPreset } from '@/core/formula/presets';
+import { allLines } from '@/core/formula/edit';
+import type { Family } from '@/core/formula/schema';
+import { MATERIALS, SHIPPED, materialById, catalogWith } from '@/core/materials/catalog';
+import { newOwnMaterial } from '@/core/materials/newOwnMaterial';
+import { portionsOf } from '@/core/materials/portion';
+import { rebalance } from '@/core/rebalance/rebalance';
+import type { WishId } from '@/core/rebalance/wishes';
+import { USUAL_SETTINGS } from '@/core/workshop/settings';
+import { isOxidizer, mayHold, vetoOf } from './mayHold';
+import { sayVeto } from './words';
 
 const portions = (...ids: readonly string[]) =>
   ids.map((id) => ({ material: materialById(SHIPPED, id), massG: 10 }));

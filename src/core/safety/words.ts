@@ -1,4 +1,4 @@
-import { capital, listed } from '../words';
+import { capital, listed } from '@/core/words/names';
 import type { Veto, VetoCode } from './mayHold';
 
 const SAY: { readonly [C in VetoCode]: (name: string, meets: string) => string } = {

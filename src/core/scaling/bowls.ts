@@ -1,5 +1,6 @@
-import { allLines, totalMassG, type FormulaBody } from '../formula';
-import { materialById, type Catalog } from '../materials';
+import { allLines, totalMassG } from '@/core/formula/edit';
+import type { FormulaBody } from '@/core/formula/schema';
+import { materialById, type Catalog } from '@/core/materials/catalog';
 
 /** Loose volume of a gram of the mix, mL: powders as level measures, liquids between them take none. Model of ours. */
 export function looseMlPerG(body: FormulaBody, catalog: Catalog): number {

@@ -1,7 +1,7 @@
-import { SHIPPED, type Catalog } from '../materials';
-import { USUAL_SMALL_MEASURES, type SmallMeasures } from '../recipe-text';
-import type { Spread } from '../units';
-import type { BenchScale } from '../weighing';
+import { SHIPPED, type Catalog } from '@/core/materials/catalog';
+import { USUAL_SMALL_MEASURES, type SmallMeasures } from '@/core/recipe-text/massOfMeasures';
+import type { Spread } from '@/core/units/spread';
+import type { BenchScale } from '@/core/weighing/scales';
 
 /** A premix that stands on the shelf. */
 export interface PremixStock {

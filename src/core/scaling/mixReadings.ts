@@ -1,15 +1,11 @@
-import { dampReading } from '../binder';
-import { fizzBalance } from '../chemistry';
-import { allLines, type FormulaBody } from '../formula';
-import {
-  gramsWhere,
-  materialById,
-  portionsG,
-  reactantsOf,
-  type Catalog,
-  type Material,
-  type Portion,
-} from '../materials';
+import { dampReading } from '@/core/binder/damp';
+import { fizzBalance } from '@/core/chemistry/stoichiometry';
+import { allLines } from '@/core/formula/edit';
+import type { FormulaBody } from '@/core/formula/schema';
+import { gramsWhere, portionsG, type Portion } from '@/core/materials/portion';
+import { materialById, type Catalog } from '@/core/materials/catalog';
+import { reactantsOf } from '@/core/materials/reactants';
+import type { Material } from '@/core/materials/material';
 
 /** What weights must hold: each null where the mix has none of it. */
 export interface MixReadings {

@@ -1,5 +1,5 @@
-import type { Method } from '../formula';
-import type { Spread } from '../units';
+import type { Method } from '@/core/formula/schema';
+import type { Spread } from '@/core/units/spread';
 
 interface PackedRow {
   readonly densityGMl: Spread;

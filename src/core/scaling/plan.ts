@@ -1,5 +1,7 @@
-import { isInside, totalMassG, type FormulaBody, type Method, type Part } from '../formula';
-import type { Spread } from '../units';
+import { isInside } from '@/core/formula/parts';
+import { totalMassG } from '@/core/formula/edit';
+import type { FormulaBody, Method, Part } from '@/core/formula/schema';
+import type { Spread } from '@/core/units/spread';
 import { bowlHoldsG, largestShare } from './bowls';
 import type { Means } from './means';
 import { NO_MEANS } from './means';
@@ -10,7 +12,7 @@ import { packedDensityGMl } from './packedDensity';
 import { planLines, type PlannedLine } from './planLines';
 import type { MoldSet, ScaleRequest } from './requestSchema';
 import { materialsUsed } from './used';
-import { formatCount } from '../words';
+import { formatCount } from '@/core/words/numbers';
 import {
   amountsOf,
   othersG,

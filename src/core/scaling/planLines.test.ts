@@ -1,24 +1,20 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom, shipped } from '../../../tests/fixtures/bodies';
-import { addLine, addPart, totalMassG } from '../formula';
-import { exactly } from '../units';
-import { inSpoons, sayCounted } from '../weighing';
-import {
-  NO_MEANS,
-  USUAL_REQUEST,
-  bowlHoldsG,
-  materialsUsed,
-  moldHolding,
-  moldVolumeMl,
-  piecesByBowl,
-  planScale,
-  planTogether,
-  useOfLeftover,
-  type Means,
-  type ScaleRequest,
-} from '.';
-import { SHIPPED } from '../materials';
+import { addLine, totalMassG } from '@/core/formula/edit';
+import { addPart } from '@/core/formula/parts';
+import { exactly } from '@/core/units/spread';
+import { inSpoons, sayCounted } from '@/core/weighing/counted';
+import { NO_MEANS, type Means } from './means';
+import { USUAL_REQUEST } from './request';
+import { bowlHoldsG, piecesByBowl } from './bowls';
+import { materialsUsed } from './used';
+import { moldHolding, moldVolumeMl } from './molds';
+import { planScale } from './plan';
+import { planTogether } from './together';
+import { useOfLeftover } from './leftover';
+import type { ScaleRequest } from './requestSchema';
+import { SHIPPED } from '@/core/materials/catalog';
 
 const body = bodyFrom(LANTERN);
 const SCALES: Means = {

@@ -1,16 +1,11 @@
-import type { FormulaBody, Line, Part } from '../formula';
-import { materialById, type Material } from '../materials';
-import {
-  inDrops,
-  inSpoons,
-  isTooLittleFor,
-  roundTogether,
-  roundToStep,
-  scaleFor,
-  toleranceG,
-  type BenchScale,
-  type Counted,
-} from '../weighing';
+import type { FormulaBody, Line, Part } from '@/core/formula/schema';
+import { materialById } from '@/core/materials/catalog';
+import type { Material } from '@/core/materials/material';
+import { inDrops, inSpoons, type Counted } from '@/core/weighing/counted';
+import { isTooLittleFor, scaleFor, type BenchScale } from '@/core/weighing/scales';
+import { roundTogether } from '@/core/weighing/roundTogether';
+import { roundToStep } from '@/core/weighing/rounding';
+import { toleranceG } from '@/core/weighing/tolerance';
 import type { Means, PremixStock } from './means';
 import { mixOf, mixReadings, readingSlopes, type MixReadings } from './mixReadings';
 import type { ScaleRequest, Way } from './requestSchema';

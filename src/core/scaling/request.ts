@@ -1,4 +1,5 @@
-import { isInside, type Family, type FormulaBody } from '../formula';
+import { isInside } from '@/core/formula/parts';
+import type { Family, FormulaBody } from '@/core/formula/schema';
 import { moldHolding } from './molds';
 import type { Mold } from './moldSchema';
 import { packedDensityGMl } from './packedDensity';

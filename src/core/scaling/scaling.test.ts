@@ -1,16 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
-import { emptyBody } from '../formula';
-import {
-  NO_MEANS,
-  USUAL_REQUEST,
-  materialsUsed,
-  moldVolumeMl,
-  packedDensityGMl,
-  planScale,
-  type ScaleRequest,
-} from '.';
+import { emptyBody } from '@/core/formula/create';
+import { NO_MEANS } from './means';
+import { USUAL_REQUEST } from './request';
+import { materialsUsed } from './used';
+import { moldVolumeMl } from './molds';
+import { packedDensityGMl } from './packedDensity';
+import { planScale } from './plan';
+import type { ScaleRequest } from './requestSchema';
 
 const REQUEST: ScaleRequest = {
   ...USUAL_REQUEST,

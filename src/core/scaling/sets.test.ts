@@ -1,16 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bodyFrom } from '../../../tests/fixtures/bodies';
-import { setPartPerPiece, type FormulaBody } from '../formula';
-import {
-  USUAL_REQUEST,
-  planScale,
-  requestFor,
-  totalPieces,
-  type MoldSet,
-  type ScalePlan,
-  type ScaleRequest,
-} from '.';
+import { setPartPerPiece } from '@/core/formula/parts';
+import type { FormulaBody } from '@/core/formula/schema';
+import { USUAL_REQUEST, requestFor } from './request';
+import { planScale, type ScalePlan } from './plan';
+import { totalPieces } from './totalPieces';
+import type { MoldSet, ScaleRequest } from './requestSchema';
 
 const MIX = '600 g baking soda\n320 g citric acid\n40 g almond oil';
 const ICED = `${MIX}\nIcing:\n100 g powdered sugar\n10 g meringue powder\n20 g water`;

@@ -1,4 +1,4 @@
-import type { FormulaBody } from '../formula';
+import type { FormulaBody } from '@/core/formula/schema';
 import { planScale, type ScalePlan } from './plan';
 import type { Means } from './means';
 import type { ScaleRequest } from './requestSchema';

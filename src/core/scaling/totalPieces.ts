@@ -1,4 +1,5 @@
-import { isInside, partMassG, type FormulaBody } from '../formula';
+import { isInside, partMassG } from '@/core/formula/parts';
+import type { FormulaBody } from '@/core/formula/schema';
 
 /** Pieces a formula makes as it is written: its own yield, else whole pieces of so many grams; at least one. @param pieceG over 0; null when nobody knows */
 export function totalPieces(body: FormulaBody, pieceG: number | null): number {

@@ -1,4 +1,4 @@
-import type { MaterialMass } from '../materials';
+import type { MaterialMass } from '@/core/materials/portion';
 import type { PlannedLine } from './planLines';
 
 /** What all bowls of a plan use, premixes taken apart into what they are made of; a material may stand twice. */

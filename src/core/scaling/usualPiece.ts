@@ -1,4 +1,4 @@
-import { type Method } from '../formula';
+import type { Method } from '@/core/formula/schema';
 import { moldVolumeMl } from './molds';
 import type { Mold } from './moldSchema';
 import { packedDensityGMl } from './packedDensity';

@@ -1,5 +1,6 @@
-import { isInside, type FormulaBody, type Part } from '../formula';
-import { materialById } from '../materials';
+import { isInside } from '@/core/formula/parts';
+import type { FormulaBody, Part } from '@/core/formula/schema';
+import { materialById } from '@/core/materials/catalog';
 import { largestShare } from './bowls';
 import type { Means } from './means';
 import type { MoldSet, ScaleRequest } from './requestSchema';

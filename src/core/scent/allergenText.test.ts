@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { readAllergens, writeAllergens } from '.';
+import { readAllergens, writeAllergens } from './allergenText';
 
 describe('a supplier’s list of allergens', () => {
   it('is read as people copy it, and comes back', () => {

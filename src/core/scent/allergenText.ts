@@ -1,4 +1,4 @@
-import { parseNumber } from '../units';
+import { parseNumber } from '@/core/units/parseNumber';
 import { declarableNamed } from './declarable';
 import type { AllergenShare } from './documents';
 

@@ -1,5 +1,5 @@
-import type { Portion } from '../materials';
-import type { SmallMeasures } from '../recipe-text';
+import type { Portion } from '@/core/materials/portion';
+import type { SmallMeasures } from '@/core/recipe-text/massOfMeasures';
 
 /** How a blend is written down. */
 export const BLEND_UNITS = ['g', 'drops', 'parts'] as const;

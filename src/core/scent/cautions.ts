@@ -1,4 +1,4 @@
-import type { Material } from '../materials';
+import type { Material } from '@/core/materials/material';
 import { compositionOf } from './compositions';
 import type { ConstituentId } from './constituents';
 import type { ConstituentReading } from './limits';

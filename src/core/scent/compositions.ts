@@ -1,4 +1,4 @@
-import type { Material } from '../materials';
+import type { Material } from '@/core/materials/material';
 import type { ConstituentId } from './constituents';
 
 /** Share of each constituent in an oil, 0 to 1 of its mass; typical, where the plant and the harvest leave a range. */

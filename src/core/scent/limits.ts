@@ -1,5 +1,6 @@
-import type { Family } from '../formula';
-import { portionsG, type Material, type Portion } from '../materials';
+import type { Family } from '@/core/formula/schema';
+import { portionsG, type Portion } from '@/core/materials/portion';
+import type { Material } from '@/core/materials/material';
 import { compositionOf } from './compositions';
 import { constituentById, type Constituent, type ConstituentId } from './constituents';
 import type { ScentDocument } from './documents';

@@ -1,6 +1,6 @@
-import type { Family } from '../formula';
-import { isOily } from '../fizz';
-import { gramsWhere, portionsG, type Portion } from '../materials';
+import type { Family } from '@/core/formula/schema';
+import { isOily } from '@/core/fizz/composition';
+import { gramsWhere, portionsG, type Portion } from '@/core/materials/portion';
 
 export interface ScentReading {
   readonly scentG: number;

@@ -1,5 +1,6 @@
-import { useOf, type Family } from '../formula';
-import { portionsG, type Portion } from '../materials';
+import { useOf } from '@/core/formula/words';
+import type { Family } from '@/core/formula/schema';
+import { portionsG, type Portion } from '@/core/materials/portion';
 
 /** Essential oil that one bath gets. */
 export interface OilPerBath {

@@ -1,17 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { MATERIALS } from '../materials';
+import { MATERIALS } from '@/core/materials/catalog';
 import { compositionOf } from './compositions';
-import { USUAL_SMALL_MEASURES } from '../recipe-text';
-import {
-  BLEND_UNITS,
-  blendAmount,
-  blendMassG,
-  fillUpFactor,
-  mentholSolution,
-  scentLimits,
-  scentReading,
-} from '.';
+import { USUAL_SMALL_MEASURES } from '@/core/recipe-text/massOfMeasures';
+import { BLEND_UNITS, blendAmount, blendMassG, mentholSolution } from './blend';
+import { fillUpFactor } from './fillUp';
+import { scentLimits } from './limits';
+import { scentReading } from './load';
 import { shipped } from '../../../tests/fixtures/bodies';
 
 const SODA = { material: shipped('sodium-bicarbonate'), massG: 980 };

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
-import { evaluate } from '../evaluation';
-import { USUAL_CONDITIONS } from '../conditions';
+import { evaluate } from '@/core/evaluation/evaluate';
+import { USUAL_CONDITIONS } from '@/core/conditions/types';
 import { bodyFrom, shipped } from '../../../tests/fixtures/bodies';
 import { isHotOrCold, wholeOilLimit } from './wholeOils';
 

@@ -1,5 +1,6 @@
-import { useOf, type Family } from '../formula';
-import type { Material } from '../materials';
+import { useOf } from '@/core/formula/words';
+import type { Family } from '@/core/formula/schema';
+import type { Material } from '@/core/materials/material';
 import { compositionOf } from './compositions';
 import type { ConstituentId } from './constituents';
 

@@ -1,5 +1,6 @@
-import { FAMILY_WORDS, PART_WORDS, type FormulaBody } from '../formula';
-import { materialById, type Catalog } from '../materials';
+import { FAMILY_WORDS, PART_WORDS } from '@/core/formula/words';
+import type { FormulaBody } from '@/core/formula/schema';
+import { materialById, type Catalog } from '@/core/materials/catalog';
 
 /** What a shared recipe says, as text that the recipe reader takes. */
 export interface SharedRecipe {

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
-import { compareBodies } from '../formula';
-import { looksShared, readRecipeJsonLd, writeRecipeJsonLd } from '.';
-import { SHIPPED } from '../materials';
+import { compareBodies } from '@/core/formula/compare';
+import { looksShared, readRecipeJsonLd, writeRecipeJsonLd } from './recipeJsonLd';
+import { SHIPPED } from '@/core/materials/catalog';
 
 function read(text: string) {
   const result = readRecipeJsonLd(text);

@@ -1,5 +1,5 @@
-import type { LotsByLine } from '../work';
-import type { PlannedLine } from '../scaling';
+import type { LotsByLine } from '@/core/work/weighStep';
+import type { PlannedLine } from '@/core/scaling/planLines';
 import type { Lot } from './lot';
 
 export interface AssignedLots {

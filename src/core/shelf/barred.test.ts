@@ -1,8 +1,9 @@
 import { expect, it } from 'vitest';
 import { SAMPLE } from '../../../tests/fixtures/sample';
 import { begun } from '../../../tests/fixtures/bench';
-import { lotDoubtsAhead } from '../records';
-import { assignLots, type Lot } from '.';
+import { lotDoubtsAhead } from '@/core/records/asPlanned';
+import { assignLots } from './assignLots';
+import type { Lot } from './lot';
 
 const one = SAMPLE.lots.find(({ premix }) => premix === null);
 if (!one) throw new Error('the sample has lots');

@@ -1,4 +1,4 @@
-import { materialById, type Catalog } from '../materials';
+import { materialById, type Catalog } from '@/core/materials/catalog';
 import type { Lot } from './lot';
 import { keepingOf } from './watch';
 

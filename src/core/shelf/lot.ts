@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { allergenShareSchema } from '../scent';
+import { allergenShareSchema } from '@/core/scent/documents';
 
 const day = z.iso.date().nullable();
 const massG = z.number().min(0).max(10_000_000);

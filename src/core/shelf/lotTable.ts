@@ -1,5 +1,5 @@
-import { newId } from '../formula';
-import type { Catalog } from '../materials';
+import { newId } from '@/core/formula/newId';
+import type { Catalog } from '@/core/materials/catalog';
 import { lotSchema, type Lot } from './lot';
 import {
   dayIn,

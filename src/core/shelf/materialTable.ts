@@ -1,5 +1,6 @@
-import { newId } from '../formula';
-import { SHIPPED, isShipped, ownMaterialSchema, type OwnMaterial } from '../materials';
+import { newId } from '@/core/formula/newId';
+import { SHIPPED, isShipped } from '@/core/materials/catalog';
+import { ownMaterialSchema, type OwnMaterial } from '@/core/materials/own';
 import {
   dayIn,
   fieldProblem,

@@ -1,4 +1,5 @@
-import { moldHolding, type Mold } from '../scaling';
+import { moldHolding } from '@/core/scaling/molds';
+import type { Mold } from '@/core/scaling/moldSchema';
 import type { ShelfMold } from './tool';
 
 /** A mold of the shelf as a plan takes it: of the volume its water fill says. */

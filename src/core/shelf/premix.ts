@@ -1,4 +1,4 @@
-import type { PremixStock } from '../scaling';
+import type { PremixStock } from '@/core/scaling/means';
 import type { Lot } from './lot';
 
 /** Shares of the active material a premix is usually made with, most first. Common practice. */

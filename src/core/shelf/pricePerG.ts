@@ -1,4 +1,4 @@
-import type { OwnMaterial } from '../materials';
+import type { OwnMaterial } from '@/core/materials/own';
 import { usableLots } from './assignLots';
 import type { Lot } from './lot';
 import { FROM_THE_TAP } from './shoppingList';

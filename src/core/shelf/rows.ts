@@ -1,6 +1,7 @@
-import { recognizeMaterial, type Catalog } from '../materials';
-import { parseNumber } from '../units';
-import { shortened } from '../words';
+import { recognizeMaterial } from '@/core/materials/names/recognize';
+import type { Catalog } from '@/core/materials/catalog';
+import { parseNumber } from '@/core/units/parseNumber';
+import { shortened } from '@/core/words/names';
 
 /** A row of a table as a spreadsheet holds it: text by column name. */
 export type Row = Readonly<Record<string, string>>;

@@ -1,38 +1,26 @@
 import { describe, expect, it } from 'vitest';
 import { bodyFrom, shipped } from '../../../tests/fixtures/bodies';
 import { TODAY, lot } from '../../../tests/fixtures/lots';
-import { newFormula, keepVersion } from '../formula';
-import { newOwnMaterial, SHIPPED } from '../materials';
-import {
-  currentStep,
-  record,
-  settleStep,
-  startBatch,
-  strikeEntry,
-  weighedEntry,
-  weighedRatio,
-  weighedTotalG,
-  type Batch,
-} from '../records';
-import { NO_MEANS, USUAL_REQUEST, planScale, type Means } from '../scaling';
-import {
-  assignLots,
-  findLots,
-  findable,
-  keepingOf,
-  lotMoves,
-  lotsOfBatch,
-  lowStock,
-  nextPremixCode,
-  planPremix,
-  premixParts,
-  premixStock,
-  shoppingList,
-  stockLeft,
-  usableLots,
-  usersOfLot,
-  type Lot,
-} from '.';
+import { newFormula } from '@/core/formula/create';
+import { keepVersion } from '@/core/formula/versions';
+import { newOwnMaterial } from '@/core/materials/newOwnMaterial';
+import { SHIPPED } from '@/core/materials/catalog';
+import { currentStep, record, settleStep, startBatch } from '@/core/records/batch';
+import { strikeEntry } from '@/core/records/strike';
+import { weighedEntry } from '@/core/records/weighed';
+import { weighedRatio, weighedTotalG } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
+import { NO_MEANS, type Means } from '@/core/scaling/means';
+import { USUAL_REQUEST } from '@/core/scaling/request';
+import { planScale } from '@/core/scaling/plan';
+import { assignLots, usableLots } from './assignLots';
+import { findLots, findable } from './findLots';
+import { keepingOf, lowStock } from './watch';
+import { lotMoves, stockLeft } from './stock';
+import { lotsOfBatch, usersOfLot } from './trace';
+import { nextPremixCode, planPremix, premixParts, premixStock } from './premix';
+import { shoppingList } from './shoppingList';
+import type { Lot } from './lot';
 
 const NOW = '2026-06-01T09:00:00.000+00:00';
 

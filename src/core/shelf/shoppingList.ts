@@ -1,4 +1,4 @@
-import type { Need } from '../scaling';
+import type { Need } from '@/core/scaling/together';
 
 /** Nobody buys it, and it costs nothing worth counting. */
 export const FROM_THE_TAP = 'water';

@@ -1,4 +1,5 @@
-import { standing, type Batch } from '../records';
+import { standing } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
 import type { Lot } from './lot';
 
 /** Where grams of a lot went. */

@@ -1,16 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { TODAY, lot } from '../../../tests/fixtures/lots';
-import {
-  LOT_COLUMNS,
-  MATERIAL_COLUMNS,
-  lotRows,
-  materialRows,
-  missingColumns,
-  readLotRows,
-  readMaterialRows,
-} from '.';
+import { LOT_COLUMNS, lotRows, readLotRows } from './lotTable';
+import { MATERIAL_COLUMNS, materialRows, readMaterialRows } from './materialTable';
+import { missingColumns } from './rows';
 import { shipped } from '../../../tests/fixtures/bodies';
-import { SHIPPED } from '../materials';
+import { SHIPPED } from '@/core/materials/catalog';
 
 describe('tables of lots and materials', () => {
   const nameOf = (id: string) => shipped(id).name;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { METHODS } from '../formula';
-import { moldSchema } from '../scaling';
+import { METHODS } from '@/core/formula/kinds';
+import { moldSchema } from '@/core/scaling/moldSchema';
 
 const base = {
   id: z.uuid(),

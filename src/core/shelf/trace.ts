@@ -1,4 +1,4 @@
-import type { Batch } from '../records';
+import type { Batch } from '@/core/records/schema';
 import type { Lot } from './lot';
 import type { LotMove } from './stock';
 

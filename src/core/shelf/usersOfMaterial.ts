@@ -1,6 +1,7 @@
-import { allLines, type Formula, type FormulaBody } from '../formula';
-import type { OwnMaterial } from '../materials';
-import type { Batch } from '../records';
+import { allLines } from '@/core/formula/edit';
+import type { Formula, FormulaBody } from '@/core/formula/schema';
+import type { OwnMaterial } from '@/core/materials/own';
+import type { Batch } from '@/core/records/schema';
 import type { Lot } from './lot';
 
 /** A question about a formula that was asked of small cups. */

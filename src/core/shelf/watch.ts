@@ -1,4 +1,4 @@
-import type { OwnMaterial } from '../materials';
+import type { OwnMaterial } from '@/core/materials/own';
 import type { Lot } from './lot';
 
 /** Days ahead in which an expiry is worth saying. Common practice: a month. */

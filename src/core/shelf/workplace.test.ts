@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { lot } from '../../../tests/fixtures/lots';
 import { shipped } from '../../../tests/fixtures/bodies';
-import { newOwnMaterial } from '../materials';
-import { benchScales, mixerFillL, pricePerG, toolsOf, trayPlaces, traySeats, type Tool } from '.';
+import { newOwnMaterial } from '@/core/materials/newOwnMaterial';
+import { benchScales, mixerFillL, toolsOf, trayPlaces, traySeats } from './workplace';
+import { pricePerG } from './pricePerG';
+import type { Tool } from './tool';
 
 const base = { origin: 'own' as const, name: 'a tool' };
 const MIXERS: readonly Tool[] = [

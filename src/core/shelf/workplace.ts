@@ -1,4 +1,4 @@
-import type { BenchScale } from '../weighing';
+import type { BenchScale } from '@/core/weighing/scales';
 import type { Tool, ToolKind, ToolOf } from './tool';
 
 /** Places of a tray nobody has counted. Common practice. */

@@ -1,8 +1,10 @@
-import type { FormulaBody } from '../formula';
-import { materialById, type Catalog, type Material } from '../materials';
-import { mixOf, mixReadings, type PlannedLine } from '../scaling';
-import type { SmallMeasures } from '../recipe-text';
-import type { Spread } from '../units';
+import type { FormulaBody } from '@/core/formula/schema';
+import { materialById, type Catalog } from '@/core/materials/catalog';
+import type { Material } from '@/core/materials/material';
+import { mixOf, mixReadings } from '@/core/scaling/mixReadings';
+import type { PlannedLine } from '@/core/scaling/planLines';
+import type { SmallMeasures } from '@/core/recipe-text/massOfMeasures';
+import type { Spread } from '@/core/units/spread';
 import { drawNormal, drawTriangular, seededRandom } from './random';
 
 /** How the same grams get into the bowl. */

@@ -1,9 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
-import { USUAL_SMALL_MEASURES } from '../recipe-text';
-import { NO_MEANS, USUAL_REQUEST, planScale } from '../scaling';
-import { drawNormal, drawTriangular, seededRandom, simulateSpread, type SpreadQuestion } from '.';
-import { SHIPPED } from '../materials';
+import { USUAL_SMALL_MEASURES } from '@/core/recipe-text/massOfMeasures';
+import { NO_MEANS } from '@/core/scaling/means';
+import { USUAL_REQUEST } from '@/core/scaling/request';
+import { planScale } from '@/core/scaling/plan';
+import { drawNormal, drawTriangular, seededRandom } from './random';
+import { simulateSpread, type SpreadQuestion } from './simulate';
+import { SHIPPED } from '@/core/materials/catalog';
 
 const body = bodyFrom(LANTERN);
 

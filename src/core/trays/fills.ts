@@ -1,6 +1,7 @@
-import { fillWatch, type FillWatch } from '../labeling';
-import type { Catalog } from '../materials';
-import { standing, type Batch } from '../records';
+import { fillWatch, type FillWatch } from '@/core/labeling/fillWatch';
+import type { Catalog } from '@/core/materials/catalog';
+import { standing } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
 import { dryingLossFraction, pressedMix } from './volatile';
 
 /** The fills of a batch against what its pieces must weigh once they are dry. */

@@ -1,16 +1,11 @@
-import {
-  REFERENCE_MM2_H,
-  DRY_FRACTION,
-  dryingBodyOf,
-  dryingFactor,
-  hoursToDry,
-  waterActivityPct,
-} from '../drying';
-import type { RoomAir } from '../drying';
-import type { Method } from '../formula';
-import type { Portion } from '../materials';
-import type { Mold } from '../scaling';
-import type { Spread } from '../units';
+import { REFERENCE_MM2_H, DRY_FRACTION, dryingFactor, hoursToDry } from '@/core/drying/forecast';
+import { dryingBodyOf } from '@/core/drying/body';
+import { waterActivityPct } from '@/core/drying/waterActivity';
+import type { RoomAir } from '@/core/drying/forecast';
+import type { Method } from '@/core/formula/schema';
+import type { Portion } from '@/core/materials/portion';
+import type { Mold } from '@/core/scaling/moldSchema';
+import type { Spread } from '@/core/units/spread';
 import { learnedDrying, type BatchDrying } from './learnedDrying';
 import { SHIPPED_RATE } from './trayForecast';
 

@@ -1,9 +1,18 @@
-import type { RoomDay } from '../air';
-import { dryingBodyOf, airAt, refitDrying, roomClock, waterActivityPct } from '../drying';
-import { DRYING_DIFFUSIVITY, learned, type DryingRecord, type Learned } from '../learning';
-import type { Catalog } from '../materials';
-import { standing, type Batch } from '../records';
-import type { Spread } from '../units';
+import type { RoomDay } from '@/core/air/roomDaySchema';
+import { dryingBodyOf } from '@/core/drying/body';
+import { airAt, roomClock } from '@/core/drying/roomClock';
+import { refitDrying } from '@/core/drying/refit';
+import { waterActivityPct } from '@/core/drying/waterActivity';
+import {
+  DRYING_DIFFUSIVITY,
+  learned,
+  type DryingRecord,
+  type Learned,
+} from '@/core/learning/quantities';
+import type { Catalog } from '@/core/materials/catalog';
+import { standing } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
+import type { Spread } from '@/core/units/spread';
 import { scaleSdG } from './scaleSd';
 import { roomSince, trayStartMs } from './trayRoom';
 import { dryingLossFraction, pressedMix } from './volatile';

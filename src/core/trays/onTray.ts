@@ -1,4 +1,5 @@
-import { standing, type Batch } from '../records';
+import { standing } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
 
 /** Still on the tray: made, and not yet wrapped. */
 export function isOnTray(batch: Batch): boolean {

@@ -1,8 +1,12 @@
 import { mean } from './mean';
-import { dryFraction, REFERENCE_MM2_H, roomClock } from '../drying';
-import { NOTHING_OUTSIDE, type OutsideFacts } from '../faults';
-import { standing, type Batch } from '../records';
-import { traySeats, type Lot, type Tool } from '../shelf';
+import { dryFraction, REFERENCE_MM2_H } from '@/core/drying/forecast';
+import { roomClock } from '@/core/drying/roomClock';
+import { NOTHING_OUTSIDE, type OutsideFacts } from '@/core/faults/facts';
+import { standing } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
+import { traySeats } from '@/core/shelf/workplace';
+import type { Lot } from '@/core/shelf/lot';
+import type { Tool } from '@/core/shelf/tool';
 import type { TrayForecast } from './trayForecast';
 
 const HOUR_MS = 3_600_000;

@@ -1,4 +1,4 @@
-import { decimalsOf } from '../weighing';
+import { decimalsOf } from '@/core/weighing/rounding';
 
 /** A scale repeats within about half a step. Model of ours. */
 const SD_STEPS = 0.6;

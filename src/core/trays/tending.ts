@@ -1,8 +1,11 @@
-import type { StepOf, Tending } from '../making';
-import type { Catalog } from '../materials';
-import { laterSteps } from '../work';
-import { standing, type Batch } from '../records';
-import { REFERENCE_MM2_H, hoursToDry, roomClock } from '../drying';
+import type { StepOf } from '@/core/making/stepSchema';
+import type { Tending } from '@/core/making/tendings';
+import type { Catalog } from '@/core/materials/catalog';
+import { laterSteps } from '@/core/work/stepsOf';
+import { standing } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
+import { REFERENCE_MM2_H, hoursToDry } from '@/core/drying/forecast';
+import { roomClock } from '@/core/drying/roomClock';
 import type { TrayForecast } from './trayForecast';
 
 const HOUR_MS = 3_600_000;

@@ -1,26 +1,25 @@
-import type { RoomDay, RoomPoint } from '../air';
+import type { RoomDay } from '@/core/air/roomDaySchema';
+import type { RoomPoint } from '@/core/air/roomDays';
 import {
   DRY_FRACTION,
   HANDLE_FRACTION,
   LONGEST_H,
   REFERENCE_MM2_H,
   dryFraction,
-  dryingBodyOf,
   dryingFactor,
   staysFraction,
-  waterActivityPct,
   hoursToDry,
-  airAt,
-  refitDrying,
-  roomClock,
   type DryingBody,
-  type DryingPrior,
-  type DryingRefit,
-} from '../drying';
-import type { Catalog } from '../materials';
-import { standing, type Batch } from '../records';
-import type { Spread } from '../units';
-import type { Learned } from '../learning';
+} from '@/core/drying/forecast';
+import { dryingBodyOf } from '@/core/drying/body';
+import { waterActivityPct } from '@/core/drying/waterActivity';
+import { airAt, roomClock } from '@/core/drying/roomClock';
+import { refitDrying, type DryingPrior, type DryingRefit } from '@/core/drying/refit';
+import type { Catalog } from '@/core/materials/catalog';
+import { standing } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
+import type { Spread } from '@/core/units/spread';
+import type { Learned } from '@/core/learning/quantities';
 import { OPEN_RATE, learnedDrying, type BatchDrying } from './learnedDrying';
 import { scaleSdG } from './scaleSd';
 import { roomSince, trayStartMs } from './trayRoom';

@@ -1,6 +1,8 @@
-import { roomCurve, type RoomDay, type RoomPoint } from '../air';
-import { USUAL_ROOM_C } from '../binder';
-import { roomOf, standing, type Batch } from '../records';
+import { roomCurve, type RoomPoint } from '@/core/air/roomDays';
+import type { RoomDay } from '@/core/air/roomDaySchema';
+import { USUAL_ROOM_C } from '@/core/binder/room';
+import { roomOf, standing } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
 
 const HOUR_MS = 3_600_000;
 /** No tray is watched longer. */

@@ -1,22 +1,20 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { roomCurve, type RoomDay } from '../air';
-import { record, type Batch, type NewEntry } from '../records';
-import {
-  batchFills,
-  dryCurve,
-  dryingRecordsOf,
-  isOnTray,
-  learnedDrying,
-  moistureProblem,
-  outsideFacts,
-  tendings,
-  trayForecast,
-  trayLayout,
-  trayStartMs,
-  weighInProblem,
-} from '.';
-import { SHIPPED, catalogWith, type OwnMaterial } from '../materials';
+import { roomCurve } from '@/core/air/roomDays';
+import type { RoomDay } from '@/core/air/roomDaySchema';
+import { record } from '@/core/records/batch';
+import type { Batch, NewEntry } from '@/core/records/schema';
+import { batchFills } from './fills';
+import { dryCurve, trayForecast } from './trayForecast';
+import { dryingRecordsOf, learnedDrying } from './learnedDrying';
+import { isOnTray } from './onTray';
+import { moistureProblem, weighInProblem } from './checkWeighIn';
+import { outsideFacts } from './outsideFacts';
+import { tendings } from './tending';
+import { trayLayout } from './layout';
+import { trayStartMs } from './trayRoom';
+import { SHIPPED, catalogWith } from '@/core/materials/catalog';
+import type { OwnMaterial } from '@/core/materials/own';
 
 const SAMPLE = JSON.parse(
   readFileSync(new URL('../../../demo/orrin-quay.rovack.json', import.meta.url), 'utf8'),

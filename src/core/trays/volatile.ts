@@ -1,7 +1,9 @@
-import { portionsOf, type Catalog, type MaterialMass, type Portion } from '../materials';
-import { bowlContents, type Batch } from '../records';
-import type { PlannedSet } from '../scaling';
-import type { Spread } from '../units';
+import { portionsOf, type MaterialMass, type Portion } from '@/core/materials/portion';
+import type { Catalog } from '@/core/materials/catalog';
+import { bowlContents } from '@/core/records/bowl';
+import type { Batch } from '@/core/records/schema';
+import type { PlannedSet } from '@/core/scaling/plan';
+import type { Spread } from '@/core/units/spread';
 
 /** Water bound in crystals and powders stays: this share of what could leave does. Start value of ours, half to all of it. */
 const LEAVES = { low: 0.55, best: 0.8, high: 1 } as const;

@@ -1,4 +1,4 @@
-import type { FormulaBody } from '../formula';
+import type { FormulaBody } from '@/core/formula/schema';
 
 export const TRIAL_KINDS = ['tub', 'shower', 'salts', 'cleaning', 'scale'] as const;
 export type TrialKind = (typeof TRIAL_KINDS)[number];

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ORIGINS } from '../formula';
+import { ORIGINS } from '@/core/formula/kinds';
 import { TRIAL_KINDS } from './kinds';
 import { SEEN_ROWS, SEEN_WHATS, type SeenRow } from './seen';
 import { PHASES, VERDICTS, WHYS, MOST_READINGS } from './kinds';

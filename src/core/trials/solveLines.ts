@@ -1,4 +1,5 @@
-import { inverseOf, solvePositive } from '../numeric';
+import { inverseOf } from '@/core/numeric/inverseOf';
+import { solvePositive } from '@/core/numeric/solvePositive';
 
 export interface Prior {
   readonly mean: number;

@@ -1,6 +1,7 @@
-import { USUAL_CONDITIONS, type Conditions, type OwnTrials } from '../conditions';
-import { evaluate, type Evaluation } from '../evaluation';
-import { wornS } from '../fizz';
+import { USUAL_CONDITIONS, type Conditions, type OwnTrials } from '@/core/conditions/types';
+import { evaluate } from '@/core/evaluation/evaluate';
+import type { Evaluation } from '@/core/evaluation/types';
+import { wornS } from '@/core/fizz/wetting';
 import {
   FLOATS_UNDER,
   FOAM_STANDS,
@@ -13,11 +14,14 @@ import {
   type OverModel,
   type ShareRecord,
   type WearRecord,
-} from '../learning';
-import { portionsOf, type Catalog } from '../materials';
-import type { Batch } from '../records';
-import { moldVolumeMl } from '../scaling';
-import { expectedLoss, readJug, type JugResult } from './jug';
+} from '@/core/learning/quantities';
+import { portionsOf } from '@/core/materials/portion';
+import type { Catalog } from '@/core/materials/catalog';
+import type { Batch } from '@/core/records/schema';
+import { moldVolumeMl } from '@/core/scaling/molds';
+import { expectedLoss } from './jug/expectedLoss';
+import { readJug } from './jug/readJug';
+import type { JugResult } from './jug/types';
 import { phaseS } from './phases';
 import type { Trial } from './schema';
 import type { SeenWhat } from './seen';

@@ -1,35 +1,27 @@
 import { describe, expect, it } from 'vitest';
 import { begun, workTo } from '../../../tests/fixtures/bench';
-import { conditionsFor } from '../conditions';
-import { evaluate } from '../evaluation';
-import { WETTING_S } from '../fizz';
-import { SHIPPED } from '../materials';
-import type { Batch } from '../records';
-import { USUAL_SETTINGS } from '../workshop';
+import { conditionsFor } from '@/core/conditions/conditionsFor';
+import { evaluate } from '@/core/evaluation/evaluate';
+import { WETTING_S } from '@/core/fizz/wetting';
+import { SHIPPED } from '@/core/materials/catalog';
+import type { Batch } from '@/core/records/schema';
+import { USUAL_SETTINGS } from '@/core/workshop/settings';
+import { colorByCard, stripAround } from './waterColor';
+import { isForgotten, nextPhase, phaseProblem, phaseS, runningS } from './phases';
 import {
-  colorByCard,
-  isForgotten,
-  nextPhase,
-  phaseProblem,
-  phaseS,
   readingIn,
-  runningS,
-  seenRowsOf,
-  shippedFor,
   standingIn,
   startAgain,
-  startProblem,
   startTrial,
-  stripAround,
-  taughtByTrials,
-  trialSchema,
   turnStruck,
   undoIn,
-  usualKind,
   writeIn,
-  type Phase,
-  type Trial,
-} from '.';
+} from './write';
+import { seenRowsOf } from './seen';
+import { shippedFor, taughtByTrials } from './taught';
+import { startProblem } from './startProblem';
+import { trialSchema, type Trial } from './schema';
+import { usualKind, type Phase } from './kinds';
 
 const START = Date.parse('2026-05-02T10:00:00.000Z');
 const at = (seconds: number) => new Date(START + 1000 * seconds).toISOString();

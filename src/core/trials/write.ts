@@ -1,4 +1,4 @@
-import { newId } from '../formula';
+import { newId } from '@/core/formula/newId';
 import { MOST_READINGS } from './kinds';
 import type { NewTrialEntry, Trial, TrialEntry, TrialEntryOf } from './schema';
 

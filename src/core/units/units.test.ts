@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { MEASURE_UNITS, addSpreads, exactly, findUnit, multiplySpreads, parseNumber } from '.';
+import { MEASURE_UNITS, findUnit } from './household';
+import { addSpreads, exactly, multiplySpreads } from './spread';
+import { parseNumber } from './parseNumber';
 
 describe('findUnit', () => {
   it('finds every spelling in the table, in any case and with a full stop', () => {

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { SPECIES, fizzBalance, type ReactantG } from '../chemistry';
-import { tubReading, type Tub } from '.';
+import { SPECIES } from '@/core/chemistry/species';
+import { fizzBalance, type ReactantG } from '@/core/chemistry/stoichiometry';
+import { tubReading, type Tub } from './tub';
 
 const TUB: Tub = { volumeL: 150, alkalinityMgL: 100, tempC: 38 };
 

@@ -1,15 +1,11 @@
-import {
-  DAVIES_HOLDS_TO_MOL_L,
-  acidSystemById,
-  dissolutionOf,
-  gasVolumeL,
-  henryCo2MolLAtm,
-  solveSolution,
-  speciesById,
-  type AcidSystemId,
-  type ReactantG,
-  type SolvedSolution,
-} from '../chemistry';
+import { DAVIES_HOLDS_TO_MOL_L } from '@/core/chemistry/equilibrium/activity';
+import { acidSystemById, type AcidSystemId } from '@/core/chemistry/equilibrium/acidSystems';
+import { dissolutionOf } from '@/core/chemistry/dissolution';
+import { gasVolumeL } from '@/core/chemistry/gasVolume';
+import { henryCo2MolLAtm } from '@/core/chemistry/equilibrium/temperature';
+import { solveSolution, type SolvedSolution } from '@/core/chemistry/equilibrium/solve';
+import { speciesById } from '@/core/chemistry/species';
+import type { ReactantG } from '@/core/chemistry/stoichiometry';
 
 /** The water a piece goes into. */
 export interface Tub {

@@ -1,4 +1,4 @@
-import { ML_PER_US_TEASPOON } from '../units';
+import { ML_PER_US_TEASPOON } from '@/core/units/volume';
 
 /** What is counted out in place of a weight. */
 export interface Counted {

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { roundTogether, roundToStep, scaleFor, type BenchScale, type LineToRound } from '.';
+import { roundTogether, type LineToRound } from './roundTogether';
+import { roundToStep } from './rounding';
+import { scaleFor, type BenchScale } from './scales';
 
 const FINE: BenchScale = { name: 'fine', stepG: 0.01, capacityG: 200, minimumG: null };
 const COARSE: BenchScale = { name: 'coarse', stepG: 1, capacityG: 5000, minimumG: null };

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { compareToTarget, decimalsOf, isBelowHonestMinimum, roundToStep, toleranceG } from '.';
+import { compareToTarget, toleranceG } from './tolerance';
+import { decimalsOf, isBelowHonestMinimum, roundToStep } from './rounding';
 
 describe('roundToStep', () => {
   it.each([

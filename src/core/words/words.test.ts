@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { counted, formatFixed, formatGrams, isFull, reasonOf } from '.';
+import { counted, formatFixed, formatGrams } from './numbers';
+import { isFull, reasonOf } from './reason';
 
 describe('figures on screen', () => {
   it.each([

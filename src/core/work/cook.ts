@@ -1,4 +1,5 @@
-import type { Line, OpKind, Part, VesselKind } from '../formula';
+import type { Line, Part } from '@/core/formula/schema';
+import type { OpKind, VesselKind } from '@/core/formula/kinds';
 import { usualMinutes } from './minutes';
 import { routesOf, type Route, type RoutedLine } from './routes';
 import type { Need, Operation, Saying, Vessel, WorkFacts } from './types';

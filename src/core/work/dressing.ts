@@ -1,4 +1,4 @@
-import type { Part } from '../formula';
+import type { Part } from '@/core/formula/schema';
 import { linesOf, type Cook } from './cook';
 import { isSetFat } from './routes';
 import type { Operation } from './types';

@@ -1,4 +1,5 @@
-import { allLines, type FormulaBody, type Line, type WorkEdit } from '../formula';
+import { allLines } from '@/core/formula/edit';
+import type { FormulaBody, Line, WorkEdit } from '@/core/formula/schema';
 import type { Operation, Work } from './types';
 
 /**

@@ -1,4 +1,4 @@
-import type { FormulaBody, Method } from '../formula';
+import type { FormulaBody, Method } from '@/core/formula/schema';
 import { linesOf, type Cook } from './cook';
 import type { Operation } from './types';
 

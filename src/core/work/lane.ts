@@ -1,5 +1,5 @@
-import type { FormulaBody } from '../formula';
-import { VESSEL_WORDS } from '../making';
+import type { FormulaBody } from '@/core/formula/schema';
+import { VESSEL_WORDS } from '@/core/making/steps';
 import type { Operation } from './types';
 
 /** What its vessel is called: by its part, where that is not the main mix. */

@@ -1,4 +1,4 @@
-import type { FormulaBody, Line } from '../formula';
+import type { FormulaBody, Line } from '@/core/formula/schema';
 import { cookOf, linesOf, type Cook } from './cook';
 import { clumps, isWatery } from './routes';
 import type { Operation, Vessel, WorkFacts } from './types';

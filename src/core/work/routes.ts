@@ -1,5 +1,7 @@
-import type { FormulaBody, Line, LineWay, Part } from '../formula';
-import { materialById, type Catalog, type Material } from '../materials';
+import type { FormulaBody, Line, Part } from '@/core/formula/schema';
+import type { LineWay } from '@/core/formula/kinds';
+import { materialById, type Catalog } from '@/core/materials/catalog';
+import type { Material } from '@/core/materials/material';
 
 /** Which way through its part's vessels a line takes. */
 export const ROUTES = [

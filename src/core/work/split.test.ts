@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { shipped } from '../../../tests/fixtures/bodies';
-import { emptyBody, newLine, newPart, type FormulaBody, type Line, type Part } from '../formula';
-import { SHIPPED } from '../materials';
+import { emptyBody, newLine, newPart } from '@/core/formula/create';
+import type { FormulaBody, Line, Part } from '@/core/formula/schema';
+import { SHIPPED } from '@/core/materials/catalog';
 import { bloomsIn, secondColor, splitOf, splitShare } from './split';
 import type { WorkFacts } from './types';
 

@@ -1,5 +1,5 @@
-import type { FormulaBody, Line, Part } from '../formula';
-import { materialById } from '../materials';
+import type { FormulaBody, Line, Part } from '@/core/formula/schema';
+import { materialById } from '@/core/materials/catalog';
 import { needsBloom, routesOf } from './routes';
 import type { WorkFacts } from './types';
 

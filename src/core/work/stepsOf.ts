@@ -1,7 +1,11 @@
-import { allLines, type FormulaBody, type Line } from '../formula';
-import type { BenchStep, Tending } from '../making';
-import { materialById, type Catalog, type Material } from '../materials';
-import { describeMold, type PlannedLine } from '../scaling';
+import { allLines } from '@/core/formula/edit';
+import type { FormulaBody, Line } from '@/core/formula/schema';
+import type { BenchStep } from '@/core/making/stepSchema';
+import type { Tending } from '@/core/making/tendings';
+import { materialById, type Catalog } from '@/core/materials/catalog';
+import type { Material } from '@/core/materials/material';
+import { describeMold } from '@/core/scaling/molds';
+import type { PlannedLine } from '@/core/scaling/planLines';
 import { laneOf } from './lane';
 import { splitShare } from './split';
 import type { Operation, WorkFacts } from './types';

@@ -1,4 +1,4 @@
-import type { FormulaBody } from '../formula';
+import type { FormulaBody } from '@/core/formula/schema';
 import type { Operation } from './types';
 
 /** One vessel's stream through the work: what is done in it, in order, and where it is poured. */

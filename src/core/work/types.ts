@@ -1,5 +1,5 @@
-import type { OpKind, VesselKind } from '../formula';
-import type { Catalog } from '../materials';
+import type { OpKind, VesselKind } from '@/core/formula/kinds';
+import type { Catalog } from '@/core/materials/catalog';
 
 /** A vessel of a part; the bowl, beaker, pan and mold of the main mix are its own. */
 export interface Vessel {

@@ -1,5 +1,7 @@
-import { allLines, type FormulaBody, type Line } from '../formula';
-import { materialById, type Catalog, type Material } from '../materials';
+import { allLines } from '@/core/formula/edit';
+import type { FormulaBody, Line } from '@/core/formula/schema';
+import { materialById, type Catalog } from '@/core/materials/catalog';
+import type { Material } from '@/core/materials/material';
 import { isCrystal, isSetFat, isStrongAlcohol, needsBloom } from './routes';
 import type { Operation, Vessel } from './types';
 

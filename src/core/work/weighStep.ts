@@ -1,8 +1,11 @@
-import type { FormulaBody, Line } from '../formula';
-import type { LotUse, WeighStep } from '../making';
-import type { Catalog, Material } from '../materials';
-import type { PlannedLine, PlannedSet } from '../scaling';
-import { scaleFor, toleranceG, type BenchScale } from '../weighing';
+import type { FormulaBody, Line } from '@/core/formula/schema';
+import type { LotUse, WeighStep } from '@/core/making/stepSchema';
+import type { Catalog } from '@/core/materials/catalog';
+import type { Material } from '@/core/materials/material';
+import type { PlannedLine } from '@/core/scaling/planLines';
+import type { PlannedSet } from '@/core/scaling/plan';
+import { scaleFor, type BenchScale } from '@/core/weighing/scales';
+import { toleranceG } from '@/core/weighing/tolerance';
 import { laneOf } from './lane';
 import { isSetFat } from './routes';
 import type { Operation } from './types';

@@ -1,4 +1,4 @@
-import type { Line } from '../formula';
+import type { Line } from '@/core/formula/schema';
 import { linesOf, type Cook } from './cook';
 import { isStrongAlcohol, type RoutedLine } from './routes';
 import type { Operation, Vessel } from './types';

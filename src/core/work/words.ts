@@ -1,6 +1,8 @@
-import { METHOD_WORDS, type FormulaBody, type Method, type Part } from '../formula';
-import { materialById, type Catalog, type Material } from '../materials';
-import { listed } from '../words';
+import { METHOD_WORDS } from '@/core/formula/words';
+import type { FormulaBody, Method, Part } from '@/core/formula/schema';
+import { materialById, type Catalog } from '@/core/materials/catalog';
+import type { Material } from '@/core/materials/material';
+import { listed } from '@/core/words/names';
 import { isStrongAlcohol } from './routes';
 import type { Operation, Saying } from './types';
 

@@ -2,36 +2,17 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { begun } from '../../../tests/fixtures/bench';
-import {
-  FAMILIES,
-  METHODS,
-  SCHOOLS,
-  allLines,
-  newLine,
-  newPart,
-  type FormulaBody,
-  type LineWay,
-} from '../formula';
-import { MATERIALS, SHIPPED, materialById } from '../materials';
-import {
-  RULES,
-  brokenRules,
-  handsMinutes,
-  laidOut,
-  planSteps,
-  sayBroken,
-  sayOperation,
-  weighedLineIds,
-  canSplit,
-  placedByRule,
-  splitInHalf,
-  withWorkEdit,
-  withoutWorkEdits,
-  workOf,
-  type Operation,
-  type RuleCode,
-  type WorkFacts,
-} from '.';
+import { FAMILIES, METHODS, SCHOOLS, type LineWay } from '@/core/formula/kinds';
+import { allLines } from '@/core/formula/edit';
+import { newLine, newPart } from '@/core/formula/create';
+import type { FormulaBody } from '@/core/formula/schema';
+import { MATERIALS, SHIPPED, materialById } from '@/core/materials/catalog';
+import { RULES, brokenRules, sayBroken, type RuleCode } from './rules';
+import { handsMinutes, laidOut, workOf } from './workOf';
+import { planSteps, weighedLineIds } from './stepsOf';
+import { sayOperation } from './words';
+import { canSplit, placedByRule, splitInHalf, withWorkEdit, withoutWorkEdits } from './edits';
+import type { Operation, WorkFacts } from './types';
 
 const FACTS: WorkFacts = { catalog: SHIPPED, pieces: 9, weighG: new Map(), counted: new Set() };
 const SALTS =

@@ -1,4 +1,4 @@
-import type { FormulaBody, Part } from '../formula';
+import type { FormulaBody, Part } from '@/core/formula/schema';
 import { cookOf } from './cook';
 import { dressing, isOnFloor } from './dressing';
 import { applyEdits } from './edits';

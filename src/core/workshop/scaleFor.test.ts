@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest';
-import { USUAL_SETTINGS, scaleFor } from '.';
+import { USUAL_SETTINGS } from './settings';
+import { scaleFor } from './scaleFor';
 
 it.each([
   ['simulated', true, 'simulated'],

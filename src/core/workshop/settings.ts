@@ -1,4 +1,4 @@
-import { USUAL_MONEY } from '../cost';
+import { USUAL_MONEY } from '@/core/cost/usual';
 import type { Settings } from './settingsSchema';
 
 /** A temperate room and a 0.1 g scale, until the maker says otherwise. */

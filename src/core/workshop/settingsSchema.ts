@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { ROOM_PLACES } from '../air';
-import { costingSchema, moneySchema } from '../cost';
-import { scaleRequestSchema } from '../scaling';
-import { scentDocumentSchema } from '../scent';
+import { ROOM_PLACES } from '@/core/air/roomPlaces';
+import { costingSchema, moneySchema } from '@/core/cost/schema';
+import { scaleRequestSchema } from '@/core/scaling/requestSchema';
+import { scentDocumentSchema } from '@/core/scent/documents';
 
 /** A body of water a piece goes into. */
 const waterSchema = z.object({

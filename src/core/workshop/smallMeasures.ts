@@ -1,6 +1,7 @@
-import { USUAL_SMALL_MEASURES, type SmallMeasures } from '../recipe-text';
-import type { Spread } from '../units';
-import { toolsOf, type Tool } from '../shelf';
+import { USUAL_SMALL_MEASURES, type SmallMeasures } from '@/core/recipe-text/massOfMeasures';
+import type { Spread } from '@/core/units/spread';
+import { toolsOf } from '@/core/shelf/workplace';
+import type { Tool } from '@/core/shelf/tool';
 
 /** What is dropped is taken for a usual oil, g/mL. From memory. */
 const OIL_G_ML = 0.92;

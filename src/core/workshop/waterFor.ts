@@ -1,5 +1,5 @@
-import type { Family } from '../formula';
-import type { Tub } from '../water';
+import type { Family } from '@/core/formula/schema';
+import type { Tub } from '@/core/water/tub';
 import type { Settings } from './settingsSchema';
 
 /** The water a piece of this family works in: a cleaning piece in the basin, all others in the bath. */

@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { readRecipe } from '../recipe-text';
-import type { Tool } from '../shelf';
-import { USUAL_SETTINGS, settingsSchema, smallMeasuresOf, squirtG } from '.';
-import { SHIPPED } from '../materials';
+import { readRecipe } from '@/core/recipe-text/readRecipe';
+import type { Tool } from '@/core/shelf/tool';
+import { USUAL_SETTINGS } from './settings';
+import { settingsSchema } from './settingsSchema';
+import { smallMeasuresOf, squirtG } from './smallMeasures';
+import { SHIPPED } from '@/core/materials/catalog';
 
 function gramsOf(line: string, tools: readonly Tool[]) {
   const read = readRecipe(line, SHIPPED, smallMeasuresOf(tools));

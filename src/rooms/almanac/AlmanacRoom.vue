@@ -2,11 +2,11 @@
 import { useWindowVirtualizer } from '@tanstack/vue-virtual';
 import { watchDebounced } from '@vueuse/core';
 import { computed, ref, useTemplateRef, type ComponentPublicInstance } from 'vue';
-import { FAMILY_WORDS } from '@/core/formula';
-import type { PastBatch } from '@/core/past';
+import { FAMILY_WORDS } from '@/core/formula/words';
+import type { PastBatch } from '@/core/past/pastBatch';
 import { useWorkshopStore } from '@/stores/workshop';
 import PageHeader from '@/shared/PageHeader.vue';
-import { counted } from '@/core/words';
+import { counted } from '@/core/words/numbers';
 import AlmanacRow from './AlmanacRow.vue';
 import type { Told } from './told';
 

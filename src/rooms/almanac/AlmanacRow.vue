@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { FAMILY_WORDS } from '@/core/formula';
-import { OUTCOME_WORDS, countOf, roomOf, weighedRatio } from '@/core/records';
-import { counted, formatFixed, formatGrams } from '@/core/words';
+import { FAMILY_WORDS } from '@/core/formula/words';
+import { OUTCOME_WORDS } from '@/core/records/words';
+import { countOf, roomOf, weighedRatio } from '@/core/records/summary';
+import { counted, formatFixed, formatGrams } from '@/core/words/numbers';
 import { useWorkshopStore } from '@/stores/workshop';
 import { longDate } from '@/ui/frame/format';
 import MiniCore from '@/ui/pictures/MiniCore.vue';

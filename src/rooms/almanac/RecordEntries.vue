@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { figureOf, type Batch } from '@/core/records';
-import { parseNumber } from '@/core/units';
+import { figureOf } from '@/core/records/correct';
+import type { Batch } from '@/core/records/schema';
+import { parseNumber } from '@/core/units/parseNumber';
 import { useBenchStore } from '@/stores/bench';
 import { clockTime, shortDate, shortTime } from '@/ui/frame/format';
 import { useMaterials } from '@/ui/fields/materials';

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Batch } from '@/core/records';
-import { lotsOfBatch } from '@/core/shelf';
+import type { Batch } from '@/core/records/schema';
+import { lotsOfBatch } from '@/core/shelf/trace';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/core/words';
+import { formatGrams } from '@/core/words/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { WEIGHED_BY_WORDS, weighedLines, type Batch } from '@/core/records';
-import { decimalsOf } from '@/core/weighing';
+import { WEIGHED_BY_WORDS } from '@/core/records/words';
+import { weighedLines } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
+import { decimalsOf } from '@/core/weighing/rounding';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatFixed } from '@/core/words';
+import { formatFixed } from '@/core/words/numbers';
 import { clockTime } from '@/ui/frame/format';
 import { useMaterials } from '@/ui/fields/materials';
 

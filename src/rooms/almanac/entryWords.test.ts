@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { BatchEntry, NewEntry } from '@/core/records';
+import type { BatchEntry, NewEntry } from '@/core/records/schema';
 import { runsOf, sayEntry, sayRun } from './entryWords';
 import { shipped } from '../../../tests/fixtures/bodies';
 

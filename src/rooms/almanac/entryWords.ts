@@ -1,13 +1,10 @@
-import { faultRow } from '@/core/faults';
-import { handSigns, type Tending } from '@/core/making';
-import {
-  FATE_WORDS,
-  KEPT_COLOR_WORDS,
-  sayWhyAdded,
-  type BatchEntry,
-  type EntryOf,
-} from '@/core/records';
-import { counted, formatFixed, formatGrams, inSentence } from '@/core/words';
+import { faultRow } from '@/core/faults/faultTable';
+import { handSigns } from '@/core/making/handSigns';
+import type { Tending } from '@/core/making/tendings';
+import { FATE_WORDS, KEPT_COLOR_WORDS, sayWhyAdded } from '@/core/records/words';
+import type { BatchEntry, EntryOf } from '@/core/records/schema';
+import { counted, formatFixed, formatGrams } from '@/core/words/numbers';
+import { inSentence } from '@/core/words/names';
 
 const TENDED: Readonly<Record<Tending, string>> = {
   turn: 'Turned',

@@ -1,5 +1,5 @@
-import type { PastBatch } from '@/core/past';
-import type { Batch } from '@/core/records';
+import type { PastBatch } from '@/core/past/pastBatch';
+import type { Batch } from '@/core/records/schema';
 
 /** A batch as the list tells it; the record itself where it is at hand. */
 export type Told = Pick<

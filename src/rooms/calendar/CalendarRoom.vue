@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
-import { kindOfStep } from '@/core/planning';
-import { counted } from '@/core/words';
+import { kindOfStep } from '@/core/planning/steps';
+import { counted } from '@/core/words/numbers';
 import PageHeader from '@/shared/PageHeader.vue';
 import ShoppingFor from '@/shared/ShoppingFor.vue';
 import { useCalendarStore } from '@/stores/calendar';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
-import { settingsSchema, type Settings } from '@/core/workshop';
+import { settingsSchema, type Settings } from '@/core/workshop/settingsSchema';
 import { useEdit } from '@/shared/useEdit';
 import { useTasksStore } from '@/stores/tasks';
 import { useWorkshopStore } from '@/stores/workshop';

@@ -1,13 +1,9 @@
 <script setup lang="ts">
 import { reactive, ref, watch } from 'vue';
-import { newId } from '@/core/formula';
-import {
-  ORDER_KINDS,
-  ORDER_KIND_WORDS,
-  orderSchema,
-  type Order,
-  type OrderKind,
-} from '@/core/orders';
+import { newId } from '@/core/formula/newId';
+import { ORDER_KINDS, type OrderKind } from '@/core/orders/kinds';
+import { ORDER_KIND_WORDS } from '@/core/orders/words';
+import { orderSchema, type Order } from '@/core/orders/schema';
 import { useEdit } from '@/shared/useEdit';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { newId } from '@/core/formula';
-import { ORDER_KIND_WORDS, nextOf, type Order } from '@/core/orders';
-import { ORDER_STATE_WORDS, orderState } from '@/core/planning';
-import { counted } from '@/core/words';
+import { newId } from '@/core/formula/newId';
+import { ORDER_KIND_WORDS } from '@/core/orders/words';
+import { nextOf } from '@/core/orders/nextOf';
+import type { Order } from '@/core/orders/schema';
+import { ORDER_STATE_WORDS, orderState } from '@/core/planning/cover';
+import { counted } from '@/core/words/numbers';
 import { useTasksStore } from '@/stores/tasks';
 import { useWorkshopStore } from '@/stores/workshop';
 import { shortTime } from '@/ui/frame/format';

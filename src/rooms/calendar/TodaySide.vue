@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { mdiCheck } from '@mdi/js';
 import { computed } from 'vue';
-import { doneBetween, kindOfStep, type Deed, type StepKind } from '@/core/planning';
-import { looksOf } from '@/core/records';
-import { keepingOf } from '@/core/shelf';
+import { doneBetween, type Deed } from '@/core/planning/doneBetween';
+import { kindOfStep, type StepKind } from '@/core/planning/steps';
+import { looksOf } from '@/core/records/keptBack';
+import { keepingOf } from '@/core/shelf/watch';
 import { useCalendarStore } from '@/stores/calendar';
 import { today } from '@/stores/now';
 import { useTasksStore } from '@/stores/tasks';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { formatFixed } from '@/core/words';
+import { formatFixed } from '@/core/words/numbers';
 import { useCalendarStore } from '@/stores/calendar';
 import { NO_WHAT_IF, useTasksStore, type WhatIf } from '@/stores/tasks';
 import NumberField from '@/ui/fields/NumberField.vue';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { PlanAnswer } from '@/core/planning';
+import type { PlanAnswer } from '@/core/planning/problem';
 import type { Bar } from '@/stores/calendar';
 import { sayBar, sayClock, sayGap, sayNarrow, saySlack, sayStep, sayWhen } from './calendarWords';
 

@@ -1,5 +1,7 @@
-import { kindOfStep, type NarrowPlace, type PlanAnswer } from '@/core/planning';
-import { counted, formatFixed } from '@/core/words';
+import { kindOfStep } from '@/core/planning/steps';
+import type { NarrowPlace } from '@/core/planning/narrow';
+import type { PlanAnswer } from '@/core/planning/problem';
+import { counted, formatFixed } from '@/core/words/numbers';
 import type { Bar } from '@/stores/calendar';
 
 const STEP_WORDS = {

@@ -1,5 +1,5 @@
 import ical, { ICalCalendarMethod } from 'ical-generator';
-import type { Order } from '@/core/orders';
+import type { Order } from '@/core/orders/schema';
 import type { Bar } from '@/stores/calendar';
 import { sayStep } from './calendarWords';
 

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { usersOfLot, type Lot } from '@/core/shelf';
+import { usersOfLot } from '@/core/shelf/trace';
+import type { Lot } from '@/core/shelf/lot';
 import { nowIso } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatFixed, formatGrams } from '@/core/words';
+import { formatFixed, formatGrams } from '@/core/words/numbers';
 import { useMoney } from '@/shared/useMoney';
 import AllergenField from '@/ui/fields/AllergenField.vue';
 import NumberField from '@/ui/fields/NumberField.vue';

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Lot, LotUsers } from '@/core/shelf';
+import type { Lot } from '@/core/shelf/lot';
+import type { LotUsers } from '@/core/shelf/trace';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/core/words';
+import { formatGrams } from '@/core/words/numbers';
 import { shortDate } from '@/ui/frame/format';
 import { useMaterials } from '@/ui/fields/materials';
 

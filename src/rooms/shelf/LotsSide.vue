@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import { LOT_FILTERS, findLots, findable, keepingOf, type LotFilter } from '@/core/shelf';
+import { LOT_FILTERS, findLots, findable, type LotFilter } from '@/core/shelf/findLots';
+import { keepingOf } from '@/core/shelf/watch';
 import { today } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import VirtualList from '@/ui/frame/VirtualList.vue';
-import { counted, formatGrams } from '@/core/words';
+import { counted, formatGrams } from '@/core/words/numbers';
 import { shortDate } from '@/ui/frame/format';
 import JarLevel from './JarLevel.vue';
 import LotDetail from './LotDetail.vue';

@@ -1,14 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { SOURCES, isShipped, newOwnMaterial, type OwnMaterial } from '@/core/materials';
-import { isMadeOf } from '@/core/past';
-import { isInALot, usableLots, usersOfMaterial } from '@/core/shelf';
+import { SOURCES } from '@/core/materials/sources';
+import { isShipped } from '@/core/materials/catalog';
+import { newOwnMaterial } from '@/core/materials/newOwnMaterial';
+import type { OwnMaterial } from '@/core/materials/own';
+import { isMadeOf } from '@/core/past/pastBatch';
+import { isInALot, usersOfMaterial } from '@/core/shelf/usersOfMaterial';
+import { usableLots } from '@/core/shelf/assignLots';
 import { today } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
 import ScentDocumentDialog from '@/shared/ScentDocumentDialog.vue';
-import { formatGrams } from '@/core/words';
+import { formatGrams } from '@/core/words/numbers';
 import SaidField from './SaidField.vue';
 import { useMaterials } from '@/ui/fields/materials';
 import DraftField from '@/ui/fields/DraftField.vue';

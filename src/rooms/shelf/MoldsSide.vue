@@ -1,14 +1,19 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { METHODS, METHOD_WORDS, newId, type Method } from '@/core/formula';
-import { cavityMl, describeMold, moldVolumeMl, sideView, type Mold } from '@/core/scaling';
-import type { ShelfMold } from '@/core/shelf';
-import { parseNumber } from '@/core/units';
+import { METHODS } from '@/core/formula/kinds';
+import { METHOD_WORDS } from '@/core/formula/words';
+import { newId } from '@/core/formula/newId';
+import type { Method } from '@/core/formula/schema';
+import { cavityMl } from '@/core/scaling/leftover';
+import { describeMold, moldVolumeMl, sideView } from '@/core/scaling/molds';
+import type { Mold } from '@/core/scaling/moldSchema';
+import type { ShelfMold } from '@/core/shelf/tool';
+import { parseNumber } from '@/core/units/parseNumber';
 import { useWorkshopStore } from '@/stores/workshop';
 import MoldFields from '@/ui/fields/MoldFields.vue';
 import { useChosen } from '@/ui/fields/useChosen';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { formatFixed, formatGrams } from '@/core/words';
+import { formatFixed, formatGrams } from '@/core/words/numbers';
 import { moldOutline } from '@/ui/pictures/moldOutline';
 import SideBySide from './SideBySide.vue';
 import DraftField from '@/ui/fields/DraftField.vue';

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
-import type { Said } from '@/core/materials';
-import { parseNumber } from '@/core/units';
+import type { Said } from '@/core/materials/own';
+import { parseNumber } from '@/core/units/parseNumber';
 import { today } from '@/stores/now';
-import { formatPlain } from '@/core/words';
+import { formatPlain } from '@/core/words/numbers';
 
 /** A value the maker knows better, with who says so; emptied, the catalog speaks again. */
 const said = defineModel<Said | null>({ required: true });

@@ -1,21 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, useTemplateRef } from 'vue';
-import type { OwnMaterial } from '@/core/materials';
-import {
-  LOT_COLUMNS,
-  MATERIAL_COLUMNS,
-  lotRows,
-  materialRows,
-  missingColumns,
-  readLotRows,
-  readMaterialRows,
-  type Lot,
-  type ReadRows,
-  type Row,
-} from '@/core/shelf';
+import type { OwnMaterial } from '@/core/materials/own';
+import { LOT_COLUMNS, lotRows, readLotRows } from '@/core/shelf/lotTable';
+import { MATERIAL_COLUMNS, materialRows, readMaterialRows } from '@/core/shelf/materialTable';
+import { missingColumns, type ReadRows, type Row } from '@/core/shelf/rows';
+import type { Lot } from '@/core/shelf/lot';
 import { today } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
-import { counted, reasonOf } from '@/core/words';
+import { counted } from '@/core/words/numbers';
+import { reasonOf } from '@/core/words/reason';
 import { saveBlob } from '@/ui/frame/download';
 import { useMaterials } from '@/ui/fields/materials';
 
@@ -43,7 +36,7 @@ const waiting = computed((): ReadRows<Lot> | ReadRows<OwnMaterial> | null => {
 const word = computed(() => (props.kind === 'lots' ? 'lot' : 'material'));
 
 async function writeOut(): Promise<void> {
-  const { writeTable } = await import('@/storage/csv');
+  const { writeTable } = await import('@/storage/csv/csv');
   const text =
     props.kind === 'lots'
       ? writeTable(LOT_COLUMNS, lotRows(workshop.lots, nameOf))
@@ -62,7 +55,7 @@ async function readIn(): Promise<void> {
   done.value = '';
   try {
     if (file.size > MOST_BYTES) throw new Error('it is larger than 32 MB.');
-    const { decodeText, parseTable } = await import('@/storage/csv');
+    const { decodeText, parseTable } = await import('@/storage/csv/csv');
     const read = parseTable(decodeText(new Uint8Array(await file.arrayBuffer())));
     if (!read.ok) throw new Error(read.message);
     const missing = missingColumns(read.columns, NEEDED[props.kind]);

@@ -1,5 +1,5 @@
-import { newId } from '@/core/formula';
-import type { Tool, ToolKind } from '@/core/shelf';
+import { newId } from '@/core/formula/newId';
+import type { Tool, ToolKind } from '@/core/shelf/tool';
 
 export interface ToolField {
   readonly key: string;

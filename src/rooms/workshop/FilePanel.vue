@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, useTemplateRef } from 'vue';
-import type { CollectionName } from '@/storage/file';
-import { sayRefused } from '@/storage/soundness';
+import type { CollectionName } from '@/storage/collections';
+import { sayRefused } from '@/storage/soundness/refused';
 import { useCarryingStore } from '@/stores/carrying';
 import { useKeepingStore } from '@/stores/keeping';
 import { useSavingStore } from '@/stores/saving';
 import { useWorkshopStore } from '@/stores/workshop';
 import { saveBlob } from '@/ui/frame/download';
-import { counted, listed } from '@/core/words';
+import { counted } from '@/core/words/numbers';
+import { listed } from '@/core/words/names';
 
 const workshop = useWorkshopStore();
 const keeping = useKeepingStore();

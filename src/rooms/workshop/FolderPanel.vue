@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { counted, listed } from '@/core/words';
-import { deviceName, sayTrouble } from '@/storage/folder';
+import { counted } from '@/core/words/numbers';
+import { listed } from '@/core/words/names';
+import { deviceName, sayTrouble } from '@/storage/folder/words';
 import { useFolderStore } from '@/stores/folder';
 import { longDate } from '@/ui/frame/format';
 

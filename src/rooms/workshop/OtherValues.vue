@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, shallowRef, watch } from 'vue';
-import type * as Unite from '@/storage/unite';
+import type * as Unite from '@/storage/unite/decided';
 import { useWorkshopStore } from '@/stores/workshop';
 
 /** Settings that two sides changed at once: the value in use is one side's, the other one is decided on here. */
@@ -11,7 +11,7 @@ const unite = shallowRef<typeof Unite | null>(null);
 watch(
   () => others.value.length > 0,
   async (isAsked) => {
-    if (isAsked) unite.value ??= await import('@/storage/unite');
+    if (isAsked) unite.value ??= await import('@/storage/unite/decided');
   },
   { immediate: true },
 );

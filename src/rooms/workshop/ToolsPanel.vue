@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { scaleFor, type Settings } from '@/core/workshop';
+import { scaleFor } from '@/core/workshop/scaleFor';
+import type { Settings } from '@/core/workshop/settingsSchema';
 import { useWorkshopStore } from '@/stores/workshop';
 import SerialPanel from './SerialPanel.vue';
 import WaterFields from './WaterFields.vue';

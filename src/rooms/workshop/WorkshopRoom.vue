@@ -2,7 +2,8 @@
 import { ref } from 'vue';
 import { useWorkshopStore } from '@/stores/workshop';
 import PageHeader from '@/shared/PageHeader.vue';
-import { counted, reasonOf } from '@/core/words';
+import { counted } from '@/core/words/numbers';
+import { reasonOf } from '@/core/words/reason';
 import FilePanel from './FilePanel.vue';
 import FolderPanel from './FolderPanel.vue';
 import OtherValues from './OtherValues.vue';

@@ -3,14 +3,10 @@ import { mdiRedo, mdiUndo } from '@mdi/js';
 import { useEventListener } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import {
-  PRESETS,
-  bodyOfPreset,
-  describeVersion,
-  emptyBody,
-  type FormulaBody,
-  type PresetId,
-} from '@/core/formula';
+import { PRESETS, bodyOfPreset, type PresetId } from '@/core/formula/presets';
+import { describeVersion } from '@/core/formula/versions';
+import { emptyBody } from '@/core/formula/create';
+import type { FormulaBody } from '@/core/formula/schema';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';

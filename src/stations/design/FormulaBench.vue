@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
-import type { Evaluation, Fix } from '@/core/evaluation';
+import type { Evaluation, Fix } from '@/core/evaluation/types';
 import {
   addLine,
   addMass,
@@ -9,20 +9,18 @@ import {
   removeLine,
   reorderLines,
   setLineLocked,
-  LINE_WAYS,
   setLineMass,
-  setLineWay,
   setLineMaterial,
   settleUnread,
-  type FormulaBody,
-  type PartKind,
-  type Line,
-} from '@/core/formula';
-import type { Material } from '@/core/materials';
-import type { Spread } from '@/core/units';
+} from '@/core/formula/edit';
+import { LINE_WAYS } from '@/core/formula/kinds';
+import { setLineWay } from '@/core/formula/ways';
+import type { FormulaBody, PartKind, Line } from '@/core/formula/schema';
+import type { Material } from '@/core/materials/material';
+import type { Spread } from '@/core/units/spread';
 import { useDesignStore } from '@/stores/design';
 import FindingsList from '@/ui/frame/FindingsList.vue';
-import { counted, formatGrams } from '@/core/words';
+import { counted, formatGrams } from '@/core/words/numbers';
 import { late } from '@/shared/late';
 import { useMaterials } from '@/ui/fields/materials';
 import FormulaColumn from './column/FormulaColumn.vue';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { defineAsyncComponent, ref } from 'vue';
-import type { Evaluation } from '@/core/evaluation';
-import type { FormulaBody } from '@/core/formula';
+import type { Evaluation } from '@/core/evaluation/types';
+import type { FormulaBody } from '@/core/formula/schema';
 import { late } from '@/shared/late';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 

@@ -1,10 +1,15 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue';
-import type { Tending, WeighStep } from '@/core/making';
-import { countOf, stepsFor, weighedEntry, weightDoubt, type Batch } from '@/core/records';
-import { parseNumber } from '@/core/units';
-import { decimalsOf } from '@/core/weighing';
-import { counted, formatFixed } from '@/core/words';
+import type { Tending } from '@/core/making/tendings';
+import type { WeighStep } from '@/core/making/stepSchema';
+import { countOf } from '@/core/records/summary';
+import { stepsFor } from '@/core/records/batch';
+import { weighedEntry } from '@/core/records/weighed';
+import { weightDoubt } from '@/core/records/doubts';
+import type { Batch } from '@/core/records/schema';
+import { parseNumber } from '@/core/units/parseNumber';
+import { decimalsOf } from '@/core/weighing/rounding';
+import { counted, formatFixed } from '@/core/words/numbers';
 import { useBenchStore } from '@/stores/bench';
 import { useDoubt } from '@/ui/fields/useDoubt';
 

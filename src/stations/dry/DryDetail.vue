@@ -1,16 +1,21 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Tending } from '@/core/making';
-import { parseNumber } from '@/core/units';
-import { countOf, keptPieces, standing, stepsFor, type Batch } from '@/core/records';
-import { moistureProblem, weighInProblem, type TendingNow, type TrayForecast } from '@/core/trays';
+import type { Tending } from '@/core/making/tendings';
+import { parseNumber } from '@/core/units/parseNumber';
+import { countOf, standing } from '@/core/records/summary';
+import { keptPieces } from '@/core/records/keptBack';
+import { stepsFor } from '@/core/records/batch';
+import type { Batch } from '@/core/records/schema';
+import { moistureProblem, weighInProblem } from '@/core/trays/checkWeighIn';
+import type { TendingNow } from '@/core/trays/tending';
+import type { TrayForecast } from '@/core/trays/trayForecast';
 import { useBenchStore } from '@/stores/bench';
 import { useRoomStore } from '@/stores/room';
 import { useTraysStore } from '@/stores/trays';
 import CausesList from '@/ui/frame/CausesList.vue';
 import DryingCurve from '@/ui/charts/DryingCurve.vue';
 import RoomCurve from '@/ui/charts/RoomCurve.vue';
-import { counted, formatFixed } from '@/core/words';
+import { counted, formatFixed } from '@/core/words/numbers';
 import { useDoubt } from '@/ui/fields/useDoubt';
 import DressDialog from './DressDialog.vue';
 import { sayTending } from './trayWords';

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { countOf } from '@/core/records';
+import { countOf } from '@/core/records/summary';
 import { useRoomStore } from '@/stores/room';
 import { useTraysStore } from '@/stores/trays';
 import PageHeader from '@/shared/PageHeader.vue';
 import RoomDialog from '@/shared/RoomDialog.vue';
-import { counted, formatFixed } from '@/core/words';
+import { counted, formatFixed } from '@/core/words/numbers';
 import { useChosen } from '@/ui/fields/useChosen';
 import DryDetail from './DryDetail.vue';
 import InspectDialog from './InspectDialog.vue';

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue';
-import { FAULT_ROWS } from '@/core/faults';
-import { FATE_WORDS, FATES, countOf, type Batch, type Fate, type Fault } from '@/core/records';
+import { FAULT_ROWS } from '@/core/faults/faultTable';
+import { FATE_WORDS } from '@/core/records/words';
+import { FATES, type Fate, type Fault } from '@/core/records/kinds';
+import { countOf } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
 import { useBenchStore } from '@/stores/bench';
 import { useTraysStore } from '@/stores/trays';
 import BatchPhotos from '@/shared/BatchPhotos.vue';
@@ -9,7 +12,8 @@ import CausesList from '@/ui/frame/CausesList.vue';
 import FaultPicture from '@/ui/pictures/FaultPicture.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useFits } from '@/ui/fields/useFits';
-import { counted, inSentence } from '@/core/words';
+import { counted } from '@/core/words/numbers';
+import { inSentence } from '@/core/words/names';
 
 /** The pieces looked over: how many show what, what becomes of the rest, and what went wrong. */
 const props = defineProps<{ batch: Batch; nowMs: number }>();

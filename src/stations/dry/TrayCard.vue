@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { countOf, standing, type Batch } from '@/core/records';
-import type { TrayForecast } from '@/core/trays';
+import { countOf, standing } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
+import type { TrayForecast } from '@/core/trays/trayForecast';
 import { useTraysStore } from '@/stores/trays';
-import { counted } from '@/core/words';
+import { counted } from '@/core/words/numbers';
 import TrayPicture from './TrayPicture.vue';
 import { sayDry, sayTending } from './trayWords';
 import { sayWhen } from './when';

@@ -1,4 +1,5 @@
-import type { TendingNow, TrayForecast } from '@/core/trays';
+import type { TendingNow } from '@/core/trays/tending';
+import type { TrayForecast } from '@/core/trays/trayForecast';
 import { sayWhen } from './when';
 
 /** `46 % dry, 95 % from 05:00 to 09:00`, or that it will not. */

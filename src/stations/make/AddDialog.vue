@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { dampReading } from '@/core/binder';
-import { addedDoubt, bowlContents, isParted, type Batch, type BowlNumber } from '@/core/records';
+import { dampReading } from '@/core/binder/damp';
+import { addedDoubt } from '@/core/records/doubts';
+import { bowlContents, isParted, type BowlNumber } from '@/core/records/bowl';
+import type { Batch } from '@/core/records/schema';
 import { useBenchStore } from '@/stores/bench';
 import { useDoubt } from '@/ui/fields/useDoubt';
 import { useFits } from '@/ui/fields/useFits';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { formatFixed } from '@/core/words';
+import { formatFixed } from '@/core/words/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 
 /** An unplanned gram, or a bowl that is parted after all: into the record as it is done. */

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { lanesOf, meanwhile } from '@/core/making';
-import { benchSteps, type Batch } from '@/core/records';
-import { inSentence } from '@/core/words';
+import { lanesOf, meanwhile } from '@/core/making/lanes';
+import { benchSteps } from '@/core/records/batch';
+import type { Batch } from '@/core/records/schema';
+import { inSentence } from '@/core/words/names';
 
 const props = defineProps<{ batch: Batch }>();
 

@@ -1,16 +1,13 @@
 <script setup lang="ts">
 import { useFullscreen } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import type { BenchStep } from '@/core/making';
-import {
-  lastDeed,
-  sayDeed,
-  settlingEntries,
-  weighedEntry,
-  weighingsAhead,
-  type Batch,
-} from '@/core/records';
-import { counted, formatGrams } from '@/core/words';
+import type { BenchStep } from '@/core/making/stepSchema';
+import { lastDeed, sayDeed } from '@/core/records/undoLast';
+import { settlingEntries } from '@/core/records/settled';
+import { weighedEntry } from '@/core/records/weighed';
+import { weighingsAhead } from '@/core/records/asPlanned';
+import type { Batch } from '@/core/records/schema';
+import { counted, formatGrams } from '@/core/words/numbers';
 import { useBenchStore } from '@/stores/bench';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 

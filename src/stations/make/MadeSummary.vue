@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { countOf, weighedTotalG, type Batch } from '@/core/records';
-import { formatGrams, inSentence } from '@/core/words';
+import { countOf, weighedTotalG } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
+import { formatGrams } from '@/core/words/numbers';
+import { inSentence } from '@/core/words/names';
 
 const props = defineProps<{ batch: Batch }>();
 /** What waits for the days after. */

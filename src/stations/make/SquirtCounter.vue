@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { isParted, standing, type Batch } from '@/core/records';
+import { isParted } from '@/core/records/bowl';
+import { standing } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
 import { useBenchStore } from '@/stores/bench';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatFixed, inSentence } from '@/core/words';
+import { formatFixed } from '@/core/words/numbers';
+import { inSentence } from '@/core/words/names';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import { useMaterials } from '@/ui/fields/materials';
 

@@ -1,5 +1,5 @@
-import { VESSEL_WORDS, type Vessel } from '@/core/making';
-import type { ScaleState } from '@/devices';
+import { VESSEL_WORDS, type Vessel } from '@/core/making/steps';
+import type { ScaleState } from '@/devices/scale';
 
 /** What the scale is doing, as a line under the bar. */
 export function sayScale(

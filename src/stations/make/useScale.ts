@@ -1,8 +1,9 @@
 import { computed, onScopeDispose, readonly, ref, shallowRef, watch } from 'vue';
-import type { WeighedBy } from '@/core/records';
-import { simulatedScale, type ScaleReading, type ScaleSource, type ScaleState } from '@/devices';
+import type { WeighedBy } from '@/core/records/kinds';
+import { simulatedScale } from '@/devices/simulatedScale';
+import type { ScaleReading, ScaleSource, ScaleState } from '@/devices/scale';
 import { useDevicesStore } from '@/stores/devices';
-import { scaleFor } from '@/core/workshop';
+import { scaleFor } from '@/core/workshop/scaleFor';
 import { useWorkshopStore } from '@/stores/workshop';
 
 /** A bench scale creeps a little until it is tared: steps a minute. */

@@ -1,6 +1,7 @@
 <script lang="ts">
-import type { Grade, MoveOf } from '@/core/goods';
-import type { Batch } from '@/core/records';
+import type { Grade } from '@/core/goods/kinds';
+import type { MoveOf } from '@/core/goods/schema';
+import type { Batch } from '@/core/records/schema';
 
 /** What a hand is laid on: loose pieces of a batch, or a wrapping. */
 export type GoodsAct =
@@ -10,7 +11,8 @@ export type GoodsAct =
 
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { GONE_WAYS, GONE_WORDS } from '@/core/goods';
+import { GONE_WAYS } from '@/core/goods/kinds';
+import { GONE_WORDS } from '@/core/goods/words';
 import { useGoodsStore, type Done } from '@/stores/goods';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useFits } from '@/ui/fields/useFits';

@@ -1,17 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { saleUnitSchema, unitStaysHard, wrapsOf, type SaleUnit } from '@/core/goods';
-import {
-  BARRIERS,
-  YEARS_DAYS,
-  barrierById,
-  correctedBy,
-  sayKeepingLimit,
-  sayKeepsFor,
-  type BarrierId,
-  type StaysHard,
-} from '@/core/keeping';
-import { capital, counted, formatFixed, listed } from '@/core/words';
+import { saleUnitSchema, type SaleUnit } from '@/core/goods/schema';
+import { unitStaysHard, wrapsOf } from '@/core/goods/labelOf';
+import { BARRIERS, barrierById, type BarrierId } from '@/core/keeping/barriers';
+import { YEARS_DAYS, type StaysHard } from '@/core/keeping/staysHard';
+import { correctedBy } from '@/core/keeping/corrected';
+import { sayKeepingLimit, sayKeepsFor } from '@/core/keeping/words';
+import { capital, listed } from '@/core/words/names';
+import { counted, formatFixed } from '@/core/words/numbers';
 import { usePackStore } from '@/stores/pack';
 import NumberField from '@/ui/fields/NumberField.vue';
 import WhyDialog from '@/ui/charts/WhyDialog.vue';

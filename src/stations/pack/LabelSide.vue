@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, toRef } from 'vue';
-import type { SaleUnit } from '@/core/goods';
-import { seatsFor, sheetProblem, type LabelMarket } from '@/core/labeling';
-import { counted, formatFixed, reasonOf } from '@/core/words';
+import type { SaleUnit } from '@/core/goods/schema';
+import { seatsFor } from '@/core/labeling/layout/sheets';
+import { sheetProblem } from '@/core/labeling/design';
+import type { LabelMarket } from '@/core/labeling/content';
+import { counted, formatFixed } from '@/core/words/numbers';
+import { reasonOf } from '@/core/words/reason';
 import { usePackStore } from '@/stores/pack';
 import { saveBlob } from '@/ui/frame/download';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';

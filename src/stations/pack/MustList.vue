@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { sayMust, type Must, type MustState } from '@/core/labeling';
+import { sayMust } from '@/core/labeling/words';
+import type { Must, MustState } from '@/core/labeling/mustSay';
 
 /** What the label must say: each met, to look at, or missing, with its rule. */
 const props = defineProps<{ musts: readonly Must[] }>();

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { originOf, packagingLot, recallBatch, recallLot } from '@/core/goods';
-import { counted, formatFixed, reasonOf } from '@/core/words';
+import { originOf, packagingLot, recallBatch, recallLot } from '@/core/goods/recall';
+import { counted, formatFixed } from '@/core/words/numbers';
+import { reasonOf } from '@/core/words/reason';
 import { useMoney } from '@/shared/useMoney';
 import { useGoodsStore } from '@/stores/goods';
 import { nowIso } from '@/stores/now';

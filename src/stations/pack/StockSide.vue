@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { GRADES, GRADE_WORDS, sayConcern, sayMove, type Grade, type MoveOf } from '@/core/goods';
-import type { Batch } from '@/core/records';
-import { counted } from '@/core/words';
+import { GRADES, type Grade } from '@/core/goods/kinds';
+import { GRADE_WORDS, sayMove } from '@/core/goods/words';
+import { sayConcern } from '@/core/goods/concerns';
+import type { MoveOf } from '@/core/goods/schema';
+import type { Batch } from '@/core/records/schema';
+import { counted } from '@/core/words/numbers';
 import { useGoodsStore } from '@/stores/goods';
 import { useWorkshopStore } from '@/stores/workshop';
 import { shortDate, shortTime } from '@/ui/frame/format';

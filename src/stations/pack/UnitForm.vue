@@ -1,17 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import {
-  GRADES,
-  GRADE_WORDS,
-  UNIT_KINDS,
-  UNIT_WORDS,
-  eachCost,
-  piecesOf,
-  saleUnitSchema,
-  type Grade,
-  type SaleUnit,
-} from '@/core/goods';
-import { counted } from '@/core/words';
+import { GRADES, UNIT_KINDS, type Grade } from '@/core/goods/kinds';
+import { GRADE_WORDS, UNIT_WORDS } from '@/core/goods/words';
+import { eachCost, piecesOf } from '@/core/goods/packaging';
+import { saleUnitSchema, type SaleUnit } from '@/core/goods/schema';
+import { counted } from '@/core/words/numbers';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';
 import { useWorkshopStore } from '@/stores/workshop';

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { GONE_WORDS, standingMoves, type SaleUnit } from '@/core/goods';
-import { keptPieces, standing } from '@/core/records';
+import { GONE_WORDS } from '@/core/goods/words';
+import { standingMoves } from '@/core/goods/moves';
+import type { SaleUnit } from '@/core/goods/schema';
+import { keptPieces } from '@/core/records/keptBack';
+import { standing } from '@/core/records/summary';
 import { shortDate } from '@/ui/frame/format';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { sayConcern, type SaleUnit } from '@/core/goods';
-import { standing } from '@/core/records';
-import { counted, formatFixed } from '@/core/words';
+import { sayConcern } from '@/core/goods/concerns';
+import type { SaleUnit } from '@/core/goods/schema';
+import { standing } from '@/core/records/summary';
+import { counted, formatFixed } from '@/core/words/numbers';
 import { useMoney } from '@/shared/useMoney';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';

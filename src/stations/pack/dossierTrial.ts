@@ -1,6 +1,8 @@
-import type { DossierTrial } from '@/core/goods';
-import { KIND_WORDS, type JugResult, type Trial } from '@/core/trials';
-import { formatFixed } from '@/core/words';
+import type { DossierTrial } from '@/core/goods/dossier';
+import { KIND_WORDS } from '@/core/trials/kinds';
+import type { JugResult } from '@/core/trials/jug/types';
+import type { Trial } from '@/core/trials/schema';
+import { formatFixed } from '@/core/words/numbers';
 import { VERDICT_WORDS, sayTrialEntry } from '@/shared/tryWords';
 
 /** A trial as a dossier tells it. */

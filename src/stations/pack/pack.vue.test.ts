@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { button, choose, field, page } from '../../../tests/fixtures/drawn';
 import { drawnShop } from '../../../tests/fixtures/drawnShop';
 import { sampleUnit } from '../../../tests/fixtures/sample';
-import type { SaleUnit } from '@/core/goods';
+import type { SaleUnit } from '@/core/goods/schema';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';
 import GoodsDialog, { type GoodsAct } from './GoodsDialog.vue';

@@ -1,5 +1,5 @@
 import type { Ref } from 'vue';
-import { sayConcern } from '@/core/goods';
+import { sayConcern } from '@/core/goods/concerns';
 import type { Done } from '@/stores/goods';
 import { useDoubt } from '@/ui/fields/useDoubt';
 import { shortDate } from '@/ui/frame/format';

@@ -1,15 +1,12 @@
 import { computed, onMounted, shallowRef, type Ref } from 'vue';
-import { anatomyOf } from '@/core/anatomy';
-import type { SaleUnit } from '@/core/goods';
-import {
-  cannotPrint,
-  layLabel,
-  sayCut,
-  type LabelMarket,
-  type LaidLabel,
-  type Measure,
-} from '@/core/labeling';
-import { reasonOf } from '@/core/words';
+import { anatomyOf } from '@/core/anatomy/anatomy';
+import type { SaleUnit } from '@/core/goods/schema';
+import { cannotPrint } from '@/core/labeling/layout/letters';
+import { layLabel } from '@/core/labeling/layout/layLabel';
+import { sayCut } from '@/core/labeling/layout/words';
+import type { LabelMarket } from '@/core/labeling/content';
+import type { LaidLabel, Measure } from '@/core/labeling/layout/types';
+import { reasonOf } from '@/core/words/reason';
 import { nowMs } from '@/stores/now';
 import { usePackStore } from '@/stores/pack';
 import { useWorkshopStore } from '@/stores/workshop';

@@ -1,19 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { NO_COSTING, costOf } from '@/core/cost';
-import type { Formula } from '@/core/formula';
-import {
-  materialsUsed,
-  planScale,
-  type Means,
-  type ScalePlan,
-  type ScaleRequest,
-} from '@/core/scaling';
+import { NO_COSTING } from '@/core/cost/usual';
+import { costOf } from '@/core/cost/costOf';
+import type { Formula } from '@/core/formula/schema';
+import { materialsUsed } from '@/core/scaling/used';
+import { planScale, type ScalePlan } from '@/core/scaling/plan';
+import type { Means } from '@/core/scaling/means';
+import type { ScaleRequest } from '@/core/scaling/requestSchema';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams, inSentence, formatCount, listed } from '@/core/words';
+import { formatGrams, formatCount } from '@/core/words/numbers';
+import { inSentence, listed } from '@/core/words/names';
 import { useMoney } from '@/shared/useMoney';
-import { handsMinutes } from '@/core/work';
+import { handsMinutes } from '@/core/work/workOf';
 import CostTerms from './CostTerms.vue';
 import { useMaterials } from '@/ui/fields/materials';
 

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3-scale';
 import { computed, useId } from 'vue';
-import { anatomyOf } from '@/core/anatomy';
-import type { FormulaBody } from '@/core/formula';
-import { describeMold, moldVolumeMl, sideView, type Mold } from '@/core/scaling';
-import { formatFixed, formatGrams } from '@/core/words';
+import { anatomyOf } from '@/core/anatomy/anatomy';
+import type { FormulaBody } from '@/core/formula/schema';
+import { describeMold, moldVolumeMl, sideView } from '@/core/scaling/molds';
+import type { Mold } from '@/core/scaling/moldSchema';
+import { formatFixed, formatGrams } from '@/core/words/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 import { moldOutline } from '@/ui/pictures/moldOutline';
 

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { labelWeightG } from '@/core/trays';
-import { describeMold, type LeftoverUse, type PlannedSet, type ScalePlan } from '@/core/scaling';
-import { counted, formatGrams, formatCount } from '@/core/words';
+import { labelWeightG } from '@/core/trays/volatile';
+import { describeMold } from '@/core/scaling/molds';
+import type { LeftoverUse } from '@/core/scaling/leftover';
+import type { PlannedSet, ScalePlan } from '@/core/scaling/plan';
+import { counted, formatGrams, formatCount } from '@/core/words/numbers';
 
 /** The plan in large figures: pieces, mix, bowls, and what comes of the rest. */
 const props = defineProps<{

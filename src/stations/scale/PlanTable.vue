@@ -1,13 +1,18 @@
 <script setup lang="ts">
 import { mdiDotsVertical } from '@mdi/js';
 import { computed } from 'vue';
-import type { FormulaBody } from '@/core/formula';
-import type { PlannedLine, PremixStock, ScalePlan, Way } from '@/core/scaling';
-import type { AssignedLots } from '@/core/shelf';
-import { decimalsOf, sayCounted } from '@/core/weighing';
+import type { FormulaBody } from '@/core/formula/schema';
+import type { PlannedLine } from '@/core/scaling/planLines';
+import type { PremixStock } from '@/core/scaling/means';
+import type { ScalePlan } from '@/core/scaling/plan';
+import type { Way } from '@/core/scaling/requestSchema';
+import type { AssignedLots } from '@/core/shelf/assignLots';
+import { decimalsOf } from '@/core/weighing/rounding';
+import { sayCounted } from '@/core/weighing/counted';
 import { useShelfStore } from '@/stores/shelf';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
-import { formatFixed, formatGrams, listed } from '@/core/words';
+import { formatFixed, formatGrams } from '@/core/words/numbers';
+import { listed } from '@/core/words/names';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { materialOf } = useMaterials();

@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { describeVersion, type Formula } from '@/core/formula';
-import { planSteps, type LotsByLine } from '@/core/work';
-import type { ScalePlan, ScaleRequest } from '@/core/scaling';
-import type { Warning } from '@/core/evaluation';
-import { scaleFor } from '@/core/workshop';
+import { describeVersion } from '@/core/formula/versions';
+import type { Formula } from '@/core/formula/schema';
+import { planSteps } from '@/core/work/stepsOf';
+import type { LotsByLine } from '@/core/work/weighStep';
+import type { ScalePlan } from '@/core/scaling/plan';
+import type { ScaleRequest } from '@/core/scaling/requestSchema';
+import type { Warning } from '@/core/evaluation/warnings';
+import { scaleFor } from '@/core/workshop/scaleFor';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import BenchSheet from '@/ui/paper/BenchSheet.vue';

@@ -2,8 +2,8 @@
 import { scaleLinear } from 'd3-scale';
 import { area, curveStep } from 'd3-shape';
 import { computed } from 'vue';
-import type { Distribution } from '@/core/spread';
-import { formatFixed } from '@/core/words';
+import type { Distribution } from '@/core/spread/simulate';
+import { formatFixed } from '@/core/words/numbers';
 
 /** One reading, weighed above the line and by cup below it, on one axis. */
 const props = defineProps<{

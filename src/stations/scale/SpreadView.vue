@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed, onScopeDispose, ref, shallowRef, toRaw, watch } from 'vue';
-import type { FormulaBody } from '@/core/formula';
-import type { ScalePlan, ScaleRequest } from '@/core/scaling';
+import type { FormulaBody } from '@/core/formula/schema';
+import type { ScalePlan } from '@/core/scaling/plan';
+import type { ScaleRequest } from '@/core/scaling/requestSchema';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
 import type { SpreadPair } from '@/workers/spreadApi';
 import { startSpread, type SpreadRun } from '@/workers/startSpread';
 import SpreadHistogram from './SpreadHistogram.vue';
-import { formatCount, reasonOf } from '@/core/words';
+import { formatCount } from '@/core/words/numbers';
+import { reasonOf } from '@/core/words/reason';
 
 const props = defineProps<{ body: FormulaBody; plan: ScalePlan; request: ScaleRequest }>();
 

@@ -1,8 +1,10 @@
-import { allLines, type FormulaBody } from '@/core/formula';
-import { materialById, portionsOf, type Catalog } from '@/core/materials';
-import { mayHold } from '@/core/safety';
-import type { PlannedLine } from '@/core/scaling';
-import { isCrystal, isStrongAlcohol } from '@/core/work';
+import { allLines } from '@/core/formula/edit';
+import type { FormulaBody } from '@/core/formula/schema';
+import { materialById, type Catalog } from '@/core/materials/catalog';
+import { portionsOf } from '@/core/materials/portion';
+import { mayHold } from '@/core/safety/mayHold';
+import type { PlannedLine } from '@/core/scaling/planLines';
+import { isCrystal, isStrongAlcohol } from '@/core/work/routes';
 
 /** What usually carries a premix when the formula has nothing that could. Common practice. */
 const USUAL_POWDER = 'cornstarch';

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { newId } from '@/core/formula';
-import { RESPONSE_WORDS, RESPONSES, ladderCups, type Response } from '@/core/trials';
-import { inSentence } from '@/core/words';
+import { newId } from '@/core/formula/newId';
+import { RESPONSE_WORDS, RESPONSES, type Response } from '@/core/trials/ladder/responses';
+import { ladderCups } from '@/core/trials/ladder/cups';
+import { inSentence } from '@/core/words/names';
 import { nowIso } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useTriesStore } from '@/stores/tries';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Spread } from '@/core/units';
-import { formatFixed } from '@/core/words';
+import type { Spread } from '@/core/units/spread';
+import { formatFixed } from '@/core/words/numbers';
 import BandChart from '@/ui/charts/BandChart.vue';
 
 /** Grams of gas gone as the scale wrote them down, over what was forecast. */

@@ -1,19 +1,17 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { WEAK_SHARE } from '@/core/faults';
-import { portionsOf } from '@/core/materials';
-import {
-  expectedLoss,
-  jugForecast,
-  jugPlan,
-  keptShare,
-  phaseS,
-  standingIn,
-  type Trial,
-} from '@/core/trials';
-import { parseNumber } from '@/core/units';
-import { decimalsOf } from '@/core/weighing';
-import { formatFixed } from '@/core/words';
+import { WEAK_SHARE } from '@/core/faults/causeTable';
+import { portionsOf } from '@/core/materials/portion';
+import { expectedLoss } from '@/core/trials/jug/expectedLoss';
+import { jugForecast } from '@/core/trials/jug/jugForecast';
+import { jugPlan } from '@/core/trials/jug/jugPlan';
+import { keptShare } from '@/core/trials/taught';
+import { phaseS } from '@/core/trials/phases';
+import { standingIn } from '@/core/trials/write';
+import type { Trial } from '@/core/trials/schema';
+import { parseNumber } from '@/core/units/parseNumber';
+import { decimalsOf } from '@/core/weighing/rounding';
+import { formatFixed } from '@/core/words/numbers';
 import { nowIso } from '@/stores/now';
 import { useTraysStore } from '@/stores/trays';
 import { useTriesStore } from '@/stores/tries';

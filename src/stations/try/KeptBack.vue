@@ -1,16 +1,11 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue';
-import {
-  KEPT_COLORS,
-  KEPT_COLOR_WORDS,
-  countOf,
-  keptPieces,
-  looksOf,
-  type Batch,
-  type KeptColor,
-  type Look,
-} from '@/core/records';
-import { counted, formatFixed } from '@/core/words';
+import { KEPT_COLORS, type KeptColor } from '@/core/records/kinds';
+import { KEPT_COLOR_WORDS } from '@/core/records/words';
+import { countOf } from '@/core/records/summary';
+import { keptPieces, looksOf, type Look } from '@/core/records/keptBack';
+import type { Batch } from '@/core/records/schema';
+import { counted, formatFixed } from '@/core/words/numbers';
 import { useBenchStore } from '@/stores/bench';
 import { nowMs } from '@/stores/now';
 import { useTriesStore } from '@/stores/tries';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { LadderAnswer } from '@/core/trials';
-import { formatFixed } from '@/core/words';
+import type { LadderAnswer } from '@/core/trials/ladder/answer';
+import { formatFixed } from '@/core/words/numbers';
 import BandChart from '@/ui/charts/BandChart.vue';
 
 /** The answer along what is varied, with its band, and each cup as it was seen. */

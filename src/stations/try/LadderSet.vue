@@ -1,11 +1,15 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { totalMassG } from '@/core/formula';
-import { RESPONSE_WORDS, baseOf, valueOf, type Ladder, type LadderEffect } from '@/core/trials';
-import { decimalsOf } from '@/core/weighing';
-import { parseNumber } from '@/core/units';
-import { counted, formatFixed, inSentence } from '@/core/words';
+import { totalMassG } from '@/core/formula/edit';
+import { RESPONSE_WORDS } from '@/core/trials/ladder/responses';
+import { baseOf, valueOf } from '@/core/trials/ladder/cups';
+import type { Ladder } from '@/core/trials/ladder/schema';
+import type { LadderEffect } from '@/core/trials/ladder/answer';
+import { decimalsOf } from '@/core/weighing/rounding';
+import { parseNumber } from '@/core/units/parseNumber';
+import { counted, formatFixed } from '@/core/words/numbers';
+import { inSentence } from '@/core/words/names';
 import { nowIso } from '@/stores/now';
 import { useTriesStore } from '@/stores/tries';
 import { useMaterials } from '@/ui/fields/materials';

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { seenRowsOf, standingIn, usualKind, type SeenRow, type Trial } from '@/core/trials';
+import { seenRowsOf, type SeenRow } from '@/core/trials/seen';
+import { standingIn } from '@/core/trials/write';
+import { usualKind } from '@/core/trials/kinds';
+import type { Trial } from '@/core/trials/schema';
 import { useTriesStore } from '@/stores/tries';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import SeenPicture from './SeenPicture.vue';

@@ -1,18 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { doseG } from '@/core/fizz';
-import { portionsOf } from '@/core/materials';
-import {
-  KIND_WORDS,
-  jugPlan,
-  startProblem,
-  usualKind,
-  type TrialKind,
-  type TrialStart,
-} from '@/core/trials';
-import { USUAL_CONDITIONS } from '@/core/conditions';
-import { meanPieceG } from '@/core/records';
-import { formatFixed } from '@/core/words';
+import { doseG } from '@/core/fizz/dose';
+import { portionsOf } from '@/core/materials/portion';
+import { KIND_WORDS, usualKind, type TrialKind } from '@/core/trials/kinds';
+import { jugPlan } from '@/core/trials/jug/jugPlan';
+import { startProblem } from '@/core/trials/startProblem';
+import type { TrialStart } from '@/core/trials/write';
+import { USUAL_CONDITIONS } from '@/core/conditions/types';
+import { meanPieceG } from '@/core/records/summary';
+import { formatFixed } from '@/core/words/numbers';
 import { nowIso } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useTriesStore } from '@/stores/tries';

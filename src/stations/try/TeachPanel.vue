@@ -1,9 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { FOAM_STANDS, SHARE_KEPT, SHOWERS_LAST, askedOf, type Learned } from '@/core/learning';
-import type { Evaluation } from '@/core/evaluation';
-import type { Trial } from '@/core/trials';
-import { counted, formatFixed } from '@/core/words';
+import {
+  FOAM_STANDS,
+  SHARE_KEPT,
+  SHOWERS_LAST,
+  askedOf,
+  type Learned,
+} from '@/core/learning/quantities';
+import type { Evaluation } from '@/core/evaluation/types';
+import type { Trial } from '@/core/trials/schema';
+import { counted, formatFixed } from '@/core/words/numbers';
 import { useWorkshopStore } from '@/stores/workshop';
 
 /** What all trials together teach, this one among them. */

@@ -1,19 +1,12 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { gasTrace } from '@/core/evaluation';
-import {
-  PHASES,
-  isForgotten,
-  keptShare,
-  nextPhase,
-  phaseProblem,
-  phaseS,
-  runningS,
-  type Phase,
-  type Trial,
-} from '@/core/trials';
-import { parseNumber } from '@/core/units';
+import { gasTrace } from '@/core/evaluation/gasTrace';
+import { PHASES, type Phase } from '@/core/trials/kinds';
+import { isForgotten, nextPhase, phaseProblem, phaseS, runningS } from '@/core/trials/phases';
+import { keptShare } from '@/core/trials/taught';
+import type { Trial } from '@/core/trials/schema';
+import { parseNumber } from '@/core/units/parseNumber';
 import { nowIso } from '@/stores/now';
 import { useTriesStore } from '@/stores/tries';
 import { useWorkshopStore } from '@/stores/workshop';

@@ -1,6 +1,9 @@
 <script setup lang="ts">
-import { KIND_WORDS, phaseS, standingIn, type Trial } from '@/core/trials';
-import { formatFixed } from '@/core/words';
+import { KIND_WORDS } from '@/core/trials/kinds';
+import { phaseS } from '@/core/trials/phases';
+import { standingIn } from '@/core/trials/write';
+import type { Trial } from '@/core/trials/schema';
+import { formatFixed } from '@/core/words/numbers';
 import { useTriesStore } from '@/stores/tries';
 import { shortTime } from '@/ui/frame/format';
 import { VERDICT_WORDS } from '@/shared/tryWords';

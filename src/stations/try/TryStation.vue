@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { KIND_WORDS, type Trial } from '@/core/trials';
-import { counted } from '@/core/words';
+import { KIND_WORDS } from '@/core/trials/kinds';
+import type { Trial } from '@/core/trials/schema';
+import { counted } from '@/core/words/numbers';
 import BatchPhotos from '@/shared/BatchPhotos.vue';
 import PageHeader from '@/shared/PageHeader.vue';
 import { nowMs } from '@/stores/now';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { GasPoint } from '@/core/evaluation';
+import type { GasPoint } from '@/core/evaluation/gasTrace';
 import BandChart from '@/ui/charts/BandChart.vue';
 import { clockOf } from '@/shared/tryWords';
 

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { WHYS, standingIn, type Trial, type Verdict, type Why } from '@/core/trials';
+import { WHYS, type Verdict, type Why } from '@/core/trials/kinds';
+import { standingIn } from '@/core/trials/write';
+import type { Trial } from '@/core/trials/schema';
 import { useTriesStore } from '@/stores/tries';
 import { VERDICT_WORDS, WHY_WORDS } from '@/shared/tryWords';
 

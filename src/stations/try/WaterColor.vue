@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, useTemplateRef } from 'vue';
-import { colorByCard, standingIn, stripAround, type Rgb, type Trial } from '@/core/trials';
+import { colorByCard, stripAround, type Rgb } from '@/core/trials/waterColor';
+import { standingIn } from '@/core/trials/write';
+import type { Trial } from '@/core/trials/schema';
 import { useTriesStore } from '@/stores/tries';
 
 /** The color of the water: by eye beside a strip, or out of a photo with a white card in it. */

@@ -1,8 +1,9 @@
 import { onScopeDispose, readonly, ref, shallowRef, watch } from 'vue';
-import type { Batch } from '@/core/records';
-import { scaleFor } from '@/core/workshop';
-import type { ScaleReading, ScaleSource, ScaleState, SimulatedJug } from '@/devices';
-import { simulatedJug } from '@/devices';
+import type { Batch } from '@/core/records/schema';
+import { scaleFor } from '@/core/workshop/scaleFor';
+import type { ScaleReading, ScaleSource, ScaleState } from '@/devices/scale';
+import type { SimulatedJug } from '@/devices/simulatedJug';
+import { simulatedJug } from '@/devices/simulatedJug';
 import { useDevicesStore } from '@/stores/devices';
 import { useWorkshopStore } from '@/stores/workshop';
 

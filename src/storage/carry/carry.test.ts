@@ -3,13 +3,16 @@ import { readFileSync } from 'node:fs';
 import { IDBFactory } from 'fake-indexeddb';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { COLLECTION_NAMES, type CollectionName, type Records } from '../collections';
-import { loadWorkshop, openWorkshopDb } from '../db';
-import { MAX_FILE_BYTES, readWorkshopFile } from '../file';
-import { sayRefused } from '../soundness';
+import { loadWorkshop } from '../db/repository';
+import { openWorkshopDb } from '../db/open';
+import { MAX_FILE_BYTES, readWorkshopFile } from '../file/read';
+import { sayRefused } from '../soundness/refused';
 import { FileRefused } from './fileRefused';
 import { soundPages } from './soundPages';
-import { setLineMass } from '@/core/formula';
-import { openFolderFile, previewFile, takeBackFile, takeInFile, workshopPieces } from '.';
+import { setLineMass } from '@/core/formula/edit';
+import { openFolderFile } from './folderFile';
+import { previewFile, takeBackFile, takeInFile } from './takeInFile';
+import { workshopPieces } from './pieces';
 
 const SAMPLE = readFileSync(
   new URL('../../../demo/orrin-quay.rovack.json', import.meta.url),

@@ -1,4 +1,4 @@
-import { cutOff, noJson, type FileProblemResult } from '../file';
+import { cutOff, noJson, type FileProblemResult } from '../file/read';
 import { CutOff } from './listsOf';
 
 /** The file is none that can be taken: thrown by its pages, before the first or in the middle. */

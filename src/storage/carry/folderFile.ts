@@ -1,4 +1,5 @@
-import { MAX_STREAM_BYTES, folderSchema, tooBig, type FolderMarks } from '../file';
+import { MAX_STREAM_BYTES, tooBig } from '../file/read';
+import { folderSchema, type FolderMarks } from '../file/schema';
 import { chunksOf } from './chunksOf';
 import { FileRefused, refusalOf } from './fileRefused';
 import { listsOf } from './listsOf';

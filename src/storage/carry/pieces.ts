@@ -1,7 +1,9 @@
-import type { Settings } from '@/core/workshop';
+import type { Settings } from '@/core/workshop/settingsSchema';
 import { COLLECTION_NAMES, type CollectionName, type Records } from '../collections';
-import type { Device, Stamp, WorkshopDb } from '../db';
-import { CLOSED_LIST, closeFile, openFile, openList, recordLines, type FolderMarks } from '../file';
+import type { Device, Stamp } from '../db/stamps';
+import type { WorkshopDb } from '../db/layout';
+import { CLOSED_LIST, closeFile, openFile, openList, recordLines } from '../file/write';
+import type { FolderMarks } from '../file/schema';
 import { SETTINGS_KEY, STORE_NAMES, partsOf } from '../keys';
 import { sharedPart } from '../shared';
 import type { Vector } from '../vectors';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Settings } from '@/core/workshop';
+import type { Settings } from '@/core/workshop/settingsSchema';
 import {
   COLLECTION_NAMES,
   isCollection,
@@ -7,18 +7,19 @@ import {
   type CollectionName,
   type Records,
 } from '../collections';
+import { FORMAT_NAME } from '../file/format';
 import {
-  FORMAT_NAME,
   MAX_FILE_BYTES,
   MAX_STREAM_BYTES,
-  STORED_VERSION,
   failed,
   notOurs,
   readWorkshopFile,
   tooBig,
   type FileResult,
-} from '../file';
-import { soundRecords, type Refused } from '../soundness';
+} from '../file/read';
+import { STORED_VERSION } from '../upgrades/version';
+import { soundRecords } from '../soundness/soundRecords';
+import type { Refused } from '../soundness/refused';
 import { chunksOf } from './chunksOf';
 import { FileRefused, refusalOf } from './fileRefused';
 import { listsOf } from './listsOf';

@@ -1,13 +1,16 @@
-import { sameData, type Formula } from '@/core/formula';
-import type { Settings } from '@/core/workshop';
+import { sameData } from '@/core/formula/sameData';
+import type { Formula } from '@/core/formula/schema';
+import type { Settings } from '@/core/workshop/settingsSchema';
 import { channelOf, type Message } from '../channel';
 import { COLLECTION_NAMES, nameOfRecord, type CollectionName } from '../collections';
-import { openWorkshopDb, writeUnited, type WorkshopDb } from '../db';
-import type { FileProblemResult } from '../file';
+import { openWorkshopDb } from '../db/open';
+import { writeUnited } from '../db/writeUnited';
+import type { WorkshopDb } from '../db/layout';
+import type { FileProblemResult } from '../file/read';
 import { partsOf, type Key } from '../keys';
-import type { Refused } from '../soundness';
+import type { Refused } from '../soundness/refused';
 import { markOf } from '../textOf';
-import { unitedOf } from '../unite';
+import { unitedOf } from '../unite/unitedOf';
 import { FileRefused } from './fileRefused';
 import { soundPages, type SoundPage } from './soundPages';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { MAX_CSV_ROWS, decodeText, parseTable, writeTable } from '.';
+import { MAX_CSV_ROWS, decodeText, parseTable, writeTable } from './csv';
 
 const COLUMNS = ['code', 'note'] as const;
 

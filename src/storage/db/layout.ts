@@ -1,7 +1,8 @@
 import type { DBSchema, IDBPDatabase } from 'idb';
-import type { PastBatch, PastUses } from '@/core/past';
-import type { Photo } from '@/core/records';
-import type { Settings } from '@/core/workshop';
+import type { PastBatch } from '@/core/past/pastBatch';
+import type { PastUses } from '@/core/past/movesOfPast';
+import type { Photo } from '@/core/records/photo';
+import type { Settings } from '@/core/workshop/settingsSchema';
 import type { CollectionName, RecordOf } from '../collections';
 import type { FolderHandle, FolderState } from './folderState';
 import type { NearBatches, OwnDevice, Stamp } from './stamps';

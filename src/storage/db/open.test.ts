@@ -2,7 +2,8 @@ import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
 import { openDB } from 'idb';
 import { expect, it } from 'vitest';
-import { loadWorkshop, openWorkshopDb } from '.';
+import { loadWorkshop } from './repository';
+import { openWorkshopDb } from './open';
 import { STORE_NAMES } from '../keys';
 
 const OLD = JSON.parse(

@@ -1,6 +1,6 @@
 import { openDB } from 'idb';
 import { STORE_NAMES } from '../keys';
-import { STORED_VERSION } from '../upgrades';
+import { STORED_VERSION } from '../upgrades/version';
 import { OTHER_STORES, type WorkshopDb, type WorkshopSchema } from './layout';
 
 /** What the browser may do to an open database behind its back. */

@@ -1,6 +1,7 @@
 import type { IDBPTransaction } from 'idb';
-import { pastOf, usesOf } from '@/core/past';
-import type { Batch } from '@/core/records';
+import { pastOf } from '@/core/past/pastBatch';
+import { usesOf } from '@/core/past/movesOfPast';
+import type { Batch } from '@/core/records/schema';
 import type { StoreName } from '../keys';
 import type { WorkshopSchema } from './layout';
 import type { WRITTEN_STORES } from './stamps';

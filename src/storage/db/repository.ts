@@ -1,7 +1,9 @@
-import { idsAtHand, pastOf, type PastBatch } from '@/core/past';
-import type { GoodsMove } from '@/core/goods';
-import type { Batch, Photo } from '@/core/records';
-import type { Settings } from '@/core/workshop';
+import { idsAtHand } from '@/core/past/atHand';
+import { pastOf, type PastBatch } from '@/core/past/pastBatch';
+import type { GoodsMove } from '@/core/goods/schema';
+import type { Batch } from '@/core/records/schema';
+import type { Photo } from '@/core/records/photo';
+import type { Settings } from '@/core/workshop/settingsSchema';
 import {
   COLLECTION_NAMES,
   recordsFrom,
@@ -10,7 +12,7 @@ import {
   type Records,
 } from '../collections';
 import { STORE_NAMES } from '../keys';
-import type { Refused } from '../soundness';
+import type { Refused } from '../soundness/refused';
 import type { WorkshopDb } from './layout';
 import { knownDevice, ownDevice } from './stamps';
 
@@ -87,7 +89,7 @@ export async function loadWorkshop(
       refused: [],
       digests: nearIds ? null : digests,
     };
-  const { soundRecords } = await import('../soundness');
+  const { soundRecords } = await import('../soundness/soundRecords');
   const sound = soundRecords(all, settings[0] ?? null, new Set(), 'own storage');
   if (build !== null && sound.refused.length === 0) await foundSound(db, build);
   const told = new Set(digests.map(({ id }) => id));
@@ -130,7 +132,7 @@ export async function batchesOf(
 ): Promise<BroughtBatches> {
   const tx = db.transaction('batches');
   const stored = await Promise.all(ids.map((id) => tx.store.get(id)));
-  const { soundRecords } = await import('../soundness');
+  const { soundRecords } = await import('../soundness/soundRecords');
   const { records, refused } = soundRecords(
     { batches: stored.filter(Boolean) },
     null,
@@ -143,6 +145,6 @@ export async function batchesOf(
 /** The photos of a batch. */
 export async function photosOf(db: WorkshopDb, batchId: string): Promise<readonly Photo[]> {
   const stored = await db.getAllFromIndex('photos', 'byBatch', batchId);
-  const { soundRecords } = await import('../soundness');
+  const { soundRecords } = await import('../soundness/soundRecords');
   return soundRecords({ photos: stored }, null, new Set(), 'own storage').records.photos;
 }

@@ -1,8 +1,10 @@
 import type { IDBPTransaction } from 'idb';
-import { pastOf, usesOf } from '@/core/past';
-import { batchSchema } from '@/core/records';
+import { pastOf } from '@/core/past/pastBatch';
+import { usesOf } from '@/core/past/movesOfPast';
+import { batchSchema } from '@/core/records/schema';
 import { STORE_NAMES, type StoreName } from '../keys';
-import { upgraded, type Plain } from '../upgrades';
+import { upgraded } from '../upgrades/upgrades';
+import type { Plain } from '../upgrades/plain';
 import type { OTHER_STORES, WorkshopSchema } from './layout';
 
 /** Everything stored as this release stores it, in the transaction of the new version: all of it or nothing. */

@@ -1,4 +1,4 @@
-import { newId } from '@/core/formula';
+import { newId } from '@/core/formula/newId';
 import { STORE_NAMES, type Key } from '../keys';
 import type { Vector } from '../vectors';
 

@@ -1,4 +1,4 @@
-import { sameData } from '@/core/formula';
+import { sameData } from '@/core/formula/sameData';
 import {
   codesOf,
   isCoded,
@@ -12,7 +12,8 @@ import { putRecord } from './put';
 import { WRITTEN_STORES, ownDevice, stampAfter } from './stamps';
 import { partsOf, type Key } from '../keys';
 import { sharedPart } from '../shared';
-import { isPlain, type unitedOf } from '../unite';
+import { isPlain } from '../unite/plain';
+import type { unitedOf } from '../unite/unitedOf';
 
 export interface Written {
   /** What the database now holds, by key. */
@@ -56,7 +57,7 @@ export async function writeUnited(
   });
   if (!unite && !stored.every((one) => isPlain(sidesOf(one)))) {
     await aborted(tx).catch(() => {});
-    return writeUnited(db, sent, known, (await import('../unite')).unitedOf);
+    return writeUnited(db, sent, known, (await import('../unite/unitedOf')).unitedOf);
   }
   const own = { ...last, seq: last.seq + 1 };
   const codes = new Map<CodedStore, Codes>();

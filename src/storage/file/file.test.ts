@@ -1,22 +1,18 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { addMass, emptyBody, keepVersion, newFormula } from '@/core/formula';
-import {
-  COLLECTION_NAMES,
-  STORED_VERSION,
-  MAX_FILE_BYTES,
-  countRecords,
-  previewImport,
-  readWorkshopFile,
-  tooBig,
-  workshopFileName,
-  NO_RECORDS,
-  sampleFrom,
-  writeWorkshopFile,
-  type WorkshopFile,
-} from '.';
-import { UPGRADES, upgraded, type PlainRecords } from '../upgrades';
+import { addMass } from '@/core/formula/edit';
+import { emptyBody, newFormula } from '@/core/formula/create';
+import { keepVersion } from '@/core/formula/versions';
+import { COLLECTION_NAMES, NO_RECORDS } from '../collections';
+import { STORED_VERSION } from '../upgrades/version';
+import { MAX_FILE_BYTES, readWorkshopFile, tooBig } from './read';
+import { countRecords, previewImport } from './merge';
+import { workshopFileName, writeWorkshopFile } from './write';
+import { sampleFrom } from './sample';
+import type { WorkshopFile } from './schema';
+import { UPGRADES, upgraded } from '../upgrades/upgrades';
+import type { PlainRecords } from '../upgrades/plain';
 import { shipped } from '../../../tests/fixtures/bodies';
 
 const NOW = '2026-04-18T10:00:00.000+02:00';

@@ -1,4 +1,4 @@
-import { sameData } from '@/core/formula';
+import { sameData } from '@/core/formula/sameData';
 import {
   COLLECTION_NAMES,
   recordsFrom,

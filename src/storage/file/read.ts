@@ -1,10 +1,13 @@
 import { z } from 'zod';
 import { COLLECTION_NAMES } from '../collections';
-import { soundRecords, type Refused } from '../soundness';
-import { STORED_VERSION, isPlain, plainsOf, upgraded, type Plain } from '../upgrades';
+import { soundRecords } from '../soundness/soundRecords';
+import type { Refused } from '../soundness/refused';
+import { STORED_VERSION } from '../upgrades/version';
+import { isPlain, plainsOf, type Plain } from '../upgrades/plain';
+import { upgraded } from '../upgrades/upgrades';
 import { FORMAT_NAME } from './format';
 import { folderSchema, type WorkshopFile } from './schema';
-import { formatCount } from '@/core/words';
+import { formatCount } from '@/core/words/numbers';
 
 /** A text beyond this is refused before it is read as a whole: a year of batches is a few MB, photos come on top. */
 export const MAX_FILE_BYTES = 64 * 1024 * 1024;

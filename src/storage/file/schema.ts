@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { settingsSchema } from '@/core/workshop';
+import { settingsSchema } from '@/core/workshop/settingsSchema';
 import { COLLECTIONS } from '../schemas';
-import { STORED_VERSION } from '../upgrades';
+import { STORED_VERSION } from '../upgrades/version';
 import { FORMAT_NAME } from './format';
 
 const vectorSchema = z.record(z.string().regex(/^[0-9a-f]{8}$/), z.int().min(0));

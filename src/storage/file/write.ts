@@ -1,5 +1,5 @@
 import { COLLECTION_NAMES, type CollectionName, type Records } from '../collections';
-import { STORED_VERSION } from '../upgrades';
+import { STORED_VERSION } from '../upgrades/version';
 import { FORMAT_NAME } from './format';
 import type { FolderMarks, WorkshopFile } from './schema';
 

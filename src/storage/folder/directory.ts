@@ -1,4 +1,4 @@
-import type { FileMark } from '../db';
+import type { FileMark } from '../db/folderState';
 
 export interface FileSeen extends FileMark {
   readonly name: string;

@@ -4,23 +4,21 @@ import { begun } from '../../../tests/fixtures/bench';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { folderInMemory, type FolderInMemory } from '../../../tests/fixtures/folder';
 import { openQuietly } from '../../../tests/fixtures/session';
-import { newFormula, setLineMass, type Formula } from '@/core/formula';
-import type { Batch } from '@/core/records';
-import { USUAL_SETTINGS, type Settings } from '@/core/workshop';
+import { newFormula } from '@/core/formula/create';
+import { setLineMass } from '@/core/formula/edit';
+import type { Formula } from '@/core/formula/schema';
+import type { Batch } from '@/core/records/schema';
+import { USUAL_SETTINGS } from '@/core/workshop/settings';
+import type { Settings } from '@/core/workshop/settingsSchema';
 import { channelOf, type Message } from '../channel';
-import { loadWorkshop, openWorkshopDb } from '../db';
-import type { Session } from '../session';
-import { readWorkshopFile } from '../file';
+import { loadWorkshop } from '../db/repository';
+import { openWorkshopDb } from '../db/open';
+import type { Session } from '../session/session';
+import { readWorkshopFile } from '../file/read';
 import fc from 'fast-check';
-import {
-  forgetFolder,
-  keepFolder,
-  lookAtFolder,
-  nameDevice,
-  sayTrouble,
-  storedFolder,
-  type Look,
-} from '.';
+import { forgetFolder, keepFolder, nameDevice, storedFolder } from './keep';
+import { lookAtFolder, type Look } from './look';
+import { sayTrouble } from './words';
 
 const HANDS = [1, 2, 3].map((n) => `00000000-0000-4000-8000-00000000000${n}`) as [
   string,

@@ -1,11 +1,7 @@
-import {
-  knownDevice,
-  openWorkshopDb,
-  ownDevice,
-  type FolderState,
-  type OwnDevice,
-  type WorkshopDb,
-} from '../db';
+import { knownDevice, ownDevice, type OwnDevice } from '../db/stamps';
+import { openWorkshopDb } from '../db/open';
+import type { FolderState } from '../db/folderState';
+import type { WorkshopDb } from '../db/layout';
 
 /** The folder that was chosen here, if one was. @param name the database’s */
 export function storedFolder(name: string): Promise<FileSystemDirectoryHandle | null> {

@@ -1,6 +1,8 @@
-import { isFull, reasonOf } from '@/core/words';
+import { isFull, reasonOf } from '@/core/words/reason';
 import { channelOf, type Message } from '../channel';
-import { openWorkshopDb, type OwnDevice, type Peer, type Trouble } from '../db';
+import { openWorkshopDb } from '../db/open';
+import type { OwnDevice } from '../db/stamps';
+import type { Peer, Trouble } from '../db/folderState';
 import type { Key } from '../keys';
 import { directoryOf } from './directory';
 import { NEW_FOLDER, ownOf } from './keep';

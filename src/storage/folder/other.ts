@@ -1,6 +1,9 @@
-import { FileRefused, openFolderFile, type FolderFile, type SoundPage } from '../carry';
-import type { Trouble, WorkshopDb } from '../db';
-import type { FolderMarks } from '../file';
+import { FileRefused } from '../carry/fileRefused';
+import { openFolderFile, type FolderFile } from '../carry/folderFile';
+import type { SoundPage } from '../carry/soundPages';
+import type { Trouble } from '../db/folderState';
+import type { WorkshopDb } from '../db/layout';
+import type { FolderMarks } from '../file/schema';
 import { SETTINGS_KEY, isKey, type Key } from '../keys';
 import type { Directory } from './directory';
 import { takeIn, type Foreign, type Names, type TakenIn, type Tell } from './takeIn';

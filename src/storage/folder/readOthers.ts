@@ -1,12 +1,7 @@
-import {
-  newDeviceId,
-  type FileMark,
-  type FolderState,
-  type Peer,
-  type Trouble,
-  type WorkshopDb,
-} from '../db';
-import type { FolderMarks } from '../file';
+import { newDeviceId } from '../db/stamps';
+import type { FileMark, FolderState, Peer, Trouble } from '../db/folderState';
+import type { WorkshopDb } from '../db/layout';
+import type { FolderMarks } from '../file/schema';
 import type { Key } from '../keys';
 import type { Directory } from './directory';
 import { ownOf } from './keep';

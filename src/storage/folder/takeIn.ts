@@ -1,10 +1,14 @@
-import { sameData } from '@/core/formula';
-import { USUAL_SETTINGS } from '@/core/workshop';
-import { WRITTEN_STORES, ownDevice, putRecord, recode, type Stamp, type WorkshopDb } from '../db';
+import { sameData } from '@/core/formula/sameData';
+import { USUAL_SETTINGS } from '@/core/workshop/settings';
+import { WRITTEN_STORES, ownDevice, type Stamp } from '../db/stamps';
+import { putRecord } from '../db/put';
+import { recode } from '../db/codes';
+import type { WorkshopDb } from '../db/layout';
 import { SETTINGS_KEY, partsOf, type Key } from '../keys';
 import { sharedPart, withOwnPart } from '../shared';
 import { textOf } from '../textOf';
-import { unitedOf, type Sides } from '../unite';
+import { unitedOf } from '../unite/unitedOf';
+import type { Sides } from '../unite/plain';
 import { joined, orderOf, type Vector } from '../vectors';
 
 /** A record as a file of another device has it; null for one that is gone there. */

@@ -1,6 +1,7 @@
-import { counted, listed } from '@/core/words';
+import { counted } from '@/core/words/numbers';
+import { listed } from '@/core/words/names';
 
-import type { Trouble } from '../db';
+import type { Trouble } from '../db/folderState';
 
 const MOST_NAMED = 5;
 

@@ -1,5 +1,6 @@
-import { sincePieces, workshopPieces } from '../carry';
-import type { FolderState, WorkshopDb } from '../db';
+import { sincePieces, workshopPieces } from '../carry/pieces';
+import type { FolderState } from '../db/folderState';
+import type { WorkshopDb } from '../db/layout';
 import { copiesToDrop } from './copies';
 import type { Directory } from './directory';
 import { ownOf } from './keep';

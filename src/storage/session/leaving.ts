@@ -1,4 +1,4 @@
-import { newId } from '@/core/formula';
+import { newId } from '@/core/formula/newId';
 
 /** A record that was not yet written when its page went away; `base` is what the database held when it was changed. */
 export interface Unwritten {

@@ -3,14 +3,14 @@ import { IDBFactory } from 'fake-indexeddb';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { openQuietly } from '../../../tests/fixtures/session';
-import { newFormula } from '@/core/formula';
-import { USUAL_SETTINGS } from '@/core/workshop';
+import { newFormula } from '@/core/formula/create';
+import { USUAL_SETTINGS } from '@/core/workshop/settings';
 import { channelOf, type Message } from '../channel';
 import { NO_RECORDS } from '../collections';
-import { readWorkshopFile } from '../file';
+import { readWorkshopFile } from '../file/read';
 import { deleteDB, openDB } from 'idb';
-import { STORED_VERSION } from '../upgrades';
-import type { SaveStatus } from '.';
+import { STORED_VERSION } from '../upgrades/version';
+import type { SaveStatus } from './session';
 
 const NOW = '2026-04-18T10:00:00.000Z';
 

@@ -6,12 +6,18 @@ import { begun, workTo } from '../../../tests/fixtures/bench';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { SAMPLE } from '../../../tests/fixtures/sample';
 import { openQuietly } from '../../../tests/fixtures/session';
-import { keepVersion, newFormula, setLineMass, type Formula } from '@/core/formula';
-import { record, strikeEntry, type Batch } from '@/core/records';
-import { NEWEST_AT_HAND } from '@/core/past';
-import { USUAL_SETTINGS, type Settings } from '@/core/workshop';
+import { keepVersion } from '@/core/formula/versions';
+import { newFormula } from '@/core/formula/create';
+import { setLineMass } from '@/core/formula/edit';
+import type { Formula } from '@/core/formula/schema';
+import { record } from '@/core/records/batch';
+import { strikeEntry } from '@/core/records/strike';
+import type { Batch } from '@/core/records/schema';
+import { NEWEST_AT_HAND } from '@/core/past/atHand';
+import { USUAL_SETTINGS } from '@/core/workshop/settings';
+import type { Settings } from '@/core/workshop/settingsSchema';
 import { type CollectionName, type RecordOf } from '../collections';
-import type { Change, Session } from '.';
+import type { Change, Session } from './session';
 
 const NOW = '2026-04-18T10:00:00.000Z';
 

@@ -1,28 +1,28 @@
-import { sameData } from '@/core/formula';
-import type { PastBatch, PastUses } from '@/core/past';
-import type { Photo } from '@/core/records';
-import { isFull, reasonOf } from '@/core/words';
-import type { Settings } from '@/core/workshop';
+import { sameData } from '@/core/formula/sameData';
+import type { PastBatch } from '@/core/past/pastBatch';
+import type { PastUses } from '@/core/past/movesOfPast';
+import type { Photo } from '@/core/records/photo';
+import { isFull, reasonOf } from '@/core/words/reason';
+import type { Settings } from '@/core/workshop/settingsSchema';
 import { COLLECTION_NAMES, type CollectionName, type RecordOf } from '../collections';
 import {
   batchesOf,
   keepNear,
   loadWorkshop,
-  openWorkshopDb,
   photosOf,
   tellPast,
-  writeUnited,
   type BroughtBatches,
   type StoredWorkshop,
   type ToldPast,
-  type WorkshopDb,
-  type Written,
-} from '../db';
-import type { PieceOptions } from '../carry';
+} from '../db/repository';
+import { openWorkshopDb } from '../db/open';
+import { writeUnited, type Written } from '../db/writeUnited';
+import type { WorkshopDb } from '../db/layout';
+import type { PieceOptions } from '../carry/pieces';
 import { channelOf, type Message } from '../channel';
 import { SETTINGS_KEY, STORE_NAMES, isKey, partsOf, type Key } from '../keys';
-import { sparePlace } from '../spare';
-import type { unitedOf } from '../unite';
+import { sparePlace } from '../spare/place';
+import type { unitedOf } from '../unite/unitedOf';
 import { leave, leftBehind } from './leaving';
 import { markSaved, wasSaved } from './mark';
 import { watchSpare } from './spareWatch';
@@ -187,7 +187,7 @@ export async function openSession(
       const written = await writeUnited(db, sent, known);
       const isOther = [...written.written].some(([key, record]) => record !== sent.get(key));
       if (isOther || written.said.length > 0)
-        settle(sent, written, (await import('../unite')).unitedOf);
+        settle(sent, written, (await import('../unite/unitedOf')).unitedOf);
       else for (const [key, record] of sent) known.set(key, record);
       if (waiting.size === 0) takeBack();
       channel.postMessage({ keys: [...sent.keys()], said: written.said } satisfies Message);
@@ -362,7 +362,7 @@ export async function openSession(
 
 /** What writes files is loaded when one is written. */
 async function* piecesOf(db: WorkshopDb, options: PieceOptions): AsyncGenerator<string> {
-  const { workshopPieces } = await import('../carry');
+  const { workshopPieces } = await import('../carry/pieces');
   yield* workshopPieces(db, options);
 }
 
@@ -386,7 +386,8 @@ async function bringBack(
     if (wasSaved(name)) events.onSaid([THROWN_AWAY]);
     return;
   }
-  const { restoreSpare, sayRestored } = await import('../spare');
+  const { restoreSpare } = await import('../spare/restore');
+  const { sayRestored } = await import('../spare/words');
   const sentence = sayRestored(isDamaged, await restoreSpare(db, name));
   if (sentence) events.onSaid([sentence]);
 }

@@ -1,5 +1,6 @@
-import { allLines, type FormulaBody } from '@/core/formula';
-import { AFTER_BENCH } from '@/core/records';
+import { allLines } from '@/core/formula/edit';
+import type { FormulaBody } from '@/core/formula/schema';
+import { AFTER_BENCH } from '@/core/records/kinds';
 import type { CollectionName, RecordOf } from '../collections';
 
 /** What is wrong inside a record that fits its schema, in words; null when nothing is. */

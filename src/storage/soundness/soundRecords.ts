@@ -1,6 +1,6 @@
-import { isShipped } from '@/core/materials';
-import { shortened } from '@/core/words';
-import { settingsSchema, type Settings } from '@/core/workshop';
+import { isShipped } from '@/core/materials/catalog';
+import { shortened } from '@/core/words/names';
+import { settingsSchema, type Settings } from '@/core/workshop/settingsSchema';
 import {
   nameOfRecord,
   recordsFrom,

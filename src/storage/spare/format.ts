@@ -1,4 +1,4 @@
-import type { Stamp } from '../db';
+import type { Stamp } from '../db/stamps';
 
 /**
  * The spare copy is two files of lines, of which one is whole while the other is written anew. A line is JSON: a record

@@ -1,5 +1,5 @@
 import type { IDBPDatabase } from 'idb';
-import type { OwnDevice, Stamp } from '../db';
+import type { OwnDevice, Stamp } from '../db/stamps';
 import { SETTINGS_KEY, STORE_NAMES, partsOf, type Key } from '../keys';
 import { HEAD_BYTES, headIn, headLine, line, lineIn, type Head } from './format';
 

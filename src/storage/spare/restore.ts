@@ -1,6 +1,10 @@
-import { WRITTEN_STORES, putRecord, type OwnDevice, type WorkshopDb } from '../db';
+import { WRITTEN_STORES, type OwnDevice } from '../db/stamps';
+import { putRecord } from '../db/put';
+import type { WorkshopDb } from '../db/layout';
 import { STORE_NAMES, isKey, partsOf } from '../keys';
-import { STORED_VERSION, plainsOf, upgraded, type Plain } from '../upgrades';
+import { STORED_VERSION } from '../upgrades/version';
+import { plainsOf, type Plain } from '../upgrades/plain';
+import { upgraded } from '../upgrades/upgrades';
 import { HEAD_BYTES, SPARE_FILES, headIn, lineIn, type Head, type SpareLine } from './format';
 import { sparePlace } from './place';
 

@@ -1,4 +1,4 @@
-import { counted } from '@/core/words';
+import { counted } from '@/core/words/numbers';
 import type { Restored } from './restore';
 
 /** What is said when the database was found gone. @param restored what came back; null where nothing was ever copied */

@@ -1,4 +1,4 @@
-import { settingsSchema, type Settings } from '@/core/workshop';
+import { settingsSchema, type Settings } from '@/core/workshop/settingsSchema';
 import { placeWords } from './placeWords';
 import { putAt } from './shape';
 import { SHAPES } from './shapes';

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { Order } from '@/core/orders';
-import { USUAL_SETTINGS, type Settings } from '@/core/workshop';
+import type { Order } from '@/core/orders/schema';
+import { USUAL_SETTINGS } from '@/core/workshop/settings';
+import type { Settings } from '@/core/workshop/settingsSchema';
 import { editedOver } from './editedOver';
 
 const shift = (name: string, from = '08:00') => ({

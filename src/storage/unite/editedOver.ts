@@ -1,4 +1,4 @@
-import type { Settings } from '@/core/workshop';
+import type { Settings } from '@/core/workshop/settingsSchema';
 import type { CollectionName, RecordOf } from '../collections';
 import { mergeBy } from './shape';
 import { SHAPES } from './shapes';

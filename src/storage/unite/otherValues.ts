@@ -1,4 +1,4 @@
-import type { Settings } from '@/core/workshop';
+import type { Settings } from '@/core/workshop/settingsSchema';
 import type { Clash } from './shape';
 
 /** A value longer than this is not kept beside the one in use. */

@@ -1,4 +1,4 @@
-import { sameData } from '@/core/formula';
+import { sameData } from '@/core/formula/sameData';
 
 /** A record on two sides, and what both had last; null for one that is gone, undefined where nobody knows. */
 export interface Sides {

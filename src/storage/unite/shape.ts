@@ -1,4 +1,4 @@
-import { sameData } from '@/core/formula';
+import { sameData } from '@/core/formula/sameData';
 
 /** How a value that two sides changed comes together. */
 export type Shape =

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { USUAL_SETTINGS, settingsSchema, type Settings } from '@/core/workshop';
+import { USUAL_SETTINGS } from '@/core/workshop/settings';
+import { settingsSchema, type Settings } from '@/core/workshop/settingsSchema';
 import { COLLECTIONS } from '../schemas';
 import { decided, sayOtherValue } from './decided';
 import { SHAPES } from './shapes';

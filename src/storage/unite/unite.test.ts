@@ -2,9 +2,13 @@ import { describe, expect, it } from 'vitest';
 import { begun } from '../../../tests/fixtures/bench';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { SAMPLE } from '../../../tests/fixtures/sample';
-import { keepVersion, newFormula, setLineMass, type Formula } from '@/core/formula';
-import { record, settleStep, type Batch } from '@/core/records';
-import { USUAL_SETTINGS } from '@/core/workshop';
+import { keepVersion } from '@/core/formula/versions';
+import { newFormula } from '@/core/formula/create';
+import { setLineMass } from '@/core/formula/edit';
+import type { Formula } from '@/core/formula/schema';
+import { record, settleStep } from '@/core/records/batch';
+import type { Batch } from '@/core/records/schema';
+import { USUAL_SETTINGS } from '@/core/workshop/settings';
 import { unite, uniteSettings } from './unite';
 
 const VOICE = { where: 'in two tabs', loser: 'the other tab' };

@@ -1,6 +1,8 @@
-import { sameData, type Formula } from '@/core/formula';
-import { enteredOnce, type Batch } from '@/core/records';
-import type { Settings } from '@/core/workshop';
+import { sameData } from '@/core/formula/sameData';
+import type { Formula } from '@/core/formula/schema';
+import { enteredOnce } from '@/core/records/enteredOnce';
+import type { Batch } from '@/core/records/schema';
+import type { Settings } from '@/core/workshop/settingsSchema';
 import { nameOfRecord, type CollectionName, type RecordOf } from '../collections';
 import { OWN_FIELDS } from '../shared';
 import { withOtherValues } from './otherValues';

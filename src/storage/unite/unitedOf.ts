@@ -1,4 +1,4 @@
-import type { Settings } from '@/core/workshop';
+import type { Settings } from '@/core/workshop/settingsSchema';
 import { nameOfRecord, type CollectionName, type RecordOf } from '../collections';
 import { parsedOf } from '../fitting';
 import { SETTINGS_KEY, partsOf, type Key } from '../keys';

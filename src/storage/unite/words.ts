@@ -1,4 +1,5 @@
-import { formatPlain, shortened } from '@/core/words';
+import { formatPlain } from '@/core/words/numbers';
+import { shortened } from '@/core/words/names';
 import { placeWords } from './placeWords';
 import type { Clash } from './shape';
 

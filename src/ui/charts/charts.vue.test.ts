@@ -1,6 +1,7 @@
 import { describe, expect, it, vi } from 'vitest';
-import type { RoomPoint } from '@/core/air';
-import { trayForecast, trayStartMs, type TrayForecast } from '@/core/trays';
+import type { RoomPoint } from '@/core/air/roomDays';
+import { trayForecast, type TrayForecast } from '@/core/trays/trayForecast';
+import { trayStartMs } from '@/core/trays/trayRoom';
 import { button, drawn } from '../../../tests/fixtures/drawn';
 import { SAMPLE, SAMPLE_CATALOG, sampleBatch } from '../../../tests/fixtures/sample';
 import BandChart from './BandChart.vue';

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { readAllergens, writeAllergens, type AllergenShare } from '@/core/scent';
-import { listed } from '@/core/words';
+import { readAllergens, writeAllergens } from '@/core/scent/allergenText';
+import type { AllergenShare } from '@/core/scent/documents';
+import { listed } from '@/core/words/names';
 
 /** A supplier’s list of allergens, as it is copied from a paper; what does not read is said and not taken. */
 const allergens = defineModel<readonly AllergenShare[]>({ required: true });

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { dangerousNamed, isStop } from '@/core/materials';
-import { capital } from '@/core/words';
+import { dangerousNamed, isStop } from '@/core/materials/names/dangers/find';
+import { capital } from '@/core/words/names';
 import { useMaterials } from './materials';
 
 const { findById, search } = useMaterials();

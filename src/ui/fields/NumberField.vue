@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onBeforeUnmount, ref, watch } from 'vue';
-import { parseNumber } from '@/core/units';
-import { formatPlain } from '@/core/words';
+import { parseNumber } from '@/core/units/parseNumber';
+import { formatPlain } from '@/core/words/numbers';
 
 const value = defineModel<number>({ required: true });
 const props = defineProps<{

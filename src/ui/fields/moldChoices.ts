@@ -1,10 +1,6 @@
-import {
-  MOLD_FIGURES,
-  MOLD_WORDS,
-  type Mold,
-  type MoldFigure,
-  type MoldShape,
-} from '@/core/scaling';
+import { MOLD_FIGURES, type MoldFigure } from '@/core/scaling/moldFigures';
+import { MOLD_WORDS } from '@/core/scaling/molds';
+import type { Mold, MoldShape } from '@/core/scaling/moldSchema';
 
 const USUAL_DIAMETER_MM = 60;
 const USUAL_VOLUME_ML = 100;

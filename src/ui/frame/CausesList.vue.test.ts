@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import type { RankedCause } from '@/core/faults';
+import type { RankedCause } from '@/core/faults/rankCauses';
 import { drawn } from '../../../tests/fixtures/drawn';
 import CausesList from './CausesList.vue';
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { sayFinding, type Finding, type Fix } from '@/core/evaluation';
-import { formatGrams } from '@/core/words';
+import { sayFinding } from '@/core/evaluation/words';
+import type { Finding, Fix } from '@/core/evaluation/types';
+import { formatGrams } from '@/core/words/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { USUAL_CONDITIONS } from '@/core/conditions';
-import { evaluate, type Finding } from '@/core/evaluation';
+import { USUAL_CONDITIONS } from '@/core/conditions/types';
+import { evaluate } from '@/core/evaluation/evaluate';
+import type { Finding } from '@/core/evaluation/types';
 import { bodyFrom } from '../../../tests/fixtures/bodies';
 import { button, drawn } from '../../../tests/fixtures/drawn';
 import FindingsList from './FindingsList.vue';

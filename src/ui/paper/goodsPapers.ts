@@ -1,11 +1,7 @@
-import {
-  GONE_WORDS,
-  type Dossier,
-  type DossierBatch,
-  type OrderOrigin,
-  type Recall,
-} from '@/core/goods';
-import { counted, formatFixed, formatGrams } from '@/core/words';
+import { GONE_WORDS } from '@/core/goods/words';
+import type { Dossier, DossierBatch } from '@/core/goods/dossier';
+import type { OrderOrigin, Recall } from '@/core/goods/recall';
+import { counted, formatFixed, formatGrams } from '@/core/words/numbers';
 import { longDate, shortDate } from '../frame/format';
 import type { Paper, PaperPart } from './papers';
 

@@ -1,4 +1,4 @@
-import type { Measure } from '@/core/labeling';
+import type { Measure } from '@/core/labeling/layout/types';
 
 /** Family on screen of the very font that the PDF writer prints. */
 export const LABEL_FONT = 'Rovack Label';

@@ -1,5 +1,7 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
-import type { LabelDesign, LabelItem, LaidLabel, Seat } from '@/core/labeling';
+import type { LabelDesign } from '@/core/labeling/designSchema';
+import type { LabelItem, LaidLabel } from '@/core/labeling/layout/types';
+import type { Seat } from '@/core/labeling/layout/sheets';
 import { LIGHT } from '../palette';
 import { MM, makePdf } from './makePdf';
 

@@ -1,9 +1,12 @@
-import { METHOD_WORDS, type FormulaBody } from '@/core/formula';
-import type { Warning } from '@/core/evaluation';
-import { benchCautions, sheetRows, type BenchStep, type SheetRow } from '@/core/making';
-import type { Catalog } from '@/core/materials';
-import { describeMold, type ScaleRequest } from '@/core/scaling';
-import { counted, formatGrams } from '@/core/words';
+import { METHOD_WORDS } from '@/core/formula/words';
+import type { FormulaBody } from '@/core/formula/schema';
+import type { Warning } from '@/core/evaluation/warnings';
+import { benchCautions, sheetRows, type SheetRow } from '@/core/making/sheet';
+import type { BenchStep } from '@/core/making/stepSchema';
+import type { Catalog } from '@/core/materials/catalog';
+import { describeMold } from '@/core/scaling/molds';
+import type { ScaleRequest } from '@/core/scaling/requestSchema';
+import { counted, formatGrams } from '@/core/words/numbers';
 import { longDate } from '@/ui/frame/format';
 
 /** What stands on a bench sheet. */

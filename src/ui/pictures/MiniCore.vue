@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { allLines, type FormulaBody } from '@/core/formula';
+import { allLines } from '@/core/formula/edit';
+import type { FormulaBody } from '@/core/formula/schema';
 import { MINERALS } from './minerals';
 import { useMaterials } from '@/ui/fields/materials';
 

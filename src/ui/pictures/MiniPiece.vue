@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue';
-import { anatomyOf } from '@/core/anatomy';
-import type { FormulaBody } from '@/core/formula';
-import { sideView, type Mold } from '@/core/scaling';
+import { anatomyOf } from '@/core/anatomy/anatomy';
+import type { FormulaBody } from '@/core/formula/schema';
+import { sideView } from '@/core/scaling/molds';
+import type { Mold } from '@/core/scaling/moldSchema';
 import { useMaterials } from '@/ui/fields/materials';
 import { moldOutline } from './moldOutline';
 

@@ -1,4 +1,4 @@
-import type { Mold } from '@/core/scaling';
+import type { Mold } from '@/core/scaling/moldSchema';
 
 /** Where a mold's side view stands in a picture, px. */
 export interface OutlineBox {

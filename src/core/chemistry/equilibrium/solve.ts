@@ -1,4 +1,4 @@
-import { bracketedRoot } from '../../numeric';
+import { bracketedRoot } from '@/core/numeric/bracketedRoot';
 import {
   balanceAt,
   flatten,

@@ -1,11 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { bodyFrom } from '../../../../tests/fixtures/bodies';
-import { USUAL_CONDITIONS } from '../../conditions';
-import { readRecipe } from '../../recipe-text';
-import { SHIPPED } from '../../materials';
-import { emptyBody, type Family, type Method } from '../../formula';
-import { USUAL_SETTINGS, waterFor } from '../../workshop';
-import { evaluate, sayFinding } from '..';
+import { USUAL_CONDITIONS } from '@/core/conditions/types';
+import { readRecipe } from '@/core/recipe-text/readRecipe';
+import { SHIPPED } from '@/core/materials/catalog';
+import { emptyBody } from '@/core/formula/create';
+import type { Family, Method } from '@/core/formula/schema';
+import { USUAL_SETTINGS } from '@/core/workshop/settings';
+import { waterFor } from '@/core/workshop/waterFor';
+import { evaluate } from '../evaluate';
+import { sayFinding } from '../words';
 
 /** Findings of a written recipe in the water of its family, one piece of 100 g. */
 function findingsOf(text: string, family: Family = 'bath-bomb', method: Method = 'press') {

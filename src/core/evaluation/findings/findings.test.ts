@@ -2,22 +2,14 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bodyFrom, shipped } from '../../../../tests/fixtures/bodies';
 import { notANumber } from '../../../../tests/fixtures/readings';
-import {
-  FAMILIES,
-  METHODS,
-  addMass,
-  emptyBody,
-  newLine,
-  newPart,
-  type Family,
-  type FormulaBody,
-  type Line,
-  type Method,
-  type Part,
-} from '../../formula';
-import { MATERIALS } from '../../materials';
-import { evaluate, sayFinding } from '..';
-import { USUAL_CONDITIONS, type Conditions } from '@/core/conditions';
+import { FAMILIES, METHODS } from '@/core/formula/kinds';
+import { addMass } from '@/core/formula/edit';
+import { emptyBody, newLine, newPart } from '@/core/formula/create';
+import type { Family, FormulaBody, Line, Method, Part } from '@/core/formula/schema';
+import { MATERIALS } from '@/core/materials/catalog';
+import { evaluate } from '../evaluate';
+import { sayFinding } from '../words';
+import { USUAL_CONDITIONS, type Conditions } from '@/core/conditions/types';
 
 function codes(body: FormulaBody, conditions: Partial<Conditions> = {}): string[] {
   return evaluate(body, { ...USUAL_CONDITIONS, ...conditions }).findings.map(({ code }) => code);

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { bodyFrom } from '../../../../tests/fixtures/bodies';
-import { USUAL_CONDITIONS } from '../../conditions';
-import { evaluate, sayFinding } from '..';
+import { USUAL_CONDITIONS } from '@/core/conditions/types';
+import { evaluate } from '../evaluate';
+import { sayFinding } from '../words';
 
 const PLAIN = '200 g baking soda\n110 g citric acid\n20 g cornstarch\n4 g polysorbate 80';
 function madeFor(note: string, more = '') {

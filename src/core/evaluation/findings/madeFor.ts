@@ -1,4 +1,4 @@
-import { isForSkin } from '../../formula';
+import { isForSkin } from '@/core/formula/words';
 import type { FindingFacts } from '../facts';
 import type { Finding, Rule, Severity } from '../types';
 

@@ -1,15 +1,11 @@
-import { isForSkin, useOf } from '../../formula';
-import { speciesById } from '../../chemistry';
-import {
-  gramsWhere,
-  materialById,
-  type Material,
-  type Portion,
-  type Role,
-  type Trait,
-} from '../../materials';
-import { FUELS, isWetting } from '../../safety';
-import { BATH_PH } from '../../water';
+import { isForSkin, useOf } from '@/core/formula/words';
+import { speciesById } from '@/core/chemistry/species';
+import { gramsWhere, type Portion } from '@/core/materials/portion';
+import { materialById } from '@/core/materials/catalog';
+import type { Material } from '@/core/materials/material';
+import type { Role, Trait } from '@/core/materials/types';
+import { FUELS, isWetting } from '@/core/safety/mayHold';
+import { BATH_PH } from '@/core/water/windows';
 import type { FindingCode, FindingFacts, MaterialFacts } from '../facts';
 import type { Examined, Finding, Rule, Severity } from '../types';
 

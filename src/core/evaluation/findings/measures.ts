@@ -1,5 +1,6 @@
-import { allLines } from '../../formula';
-import { dangerousMeant, dangersIn, type DangerousSubstance } from '../../materials';
+import { allLines } from '@/core/formula/edit';
+import { dangerousMeant, dangersIn } from '@/core/materials/names/dangers/find';
+import type { DangerousSubstance } from '@/core/materials/names/dangers/types';
 import type { Finding, Rule } from '../types';
 
 /** A line that may be off by more than this is named. Start value of ours. */

@@ -1,12 +1,13 @@
-import { isForSkin, useOf } from '../../formula';
-import { gramsWhere, type Role, type Trait } from '../../materials';
+import { isForSkin, useOf } from '@/core/formula/words';
+import { gramsWhere } from '@/core/materials/portion';
+import type { Role, Trait } from '@/core/materials/types';
 import {
   DECLARED_FROM_PCT,
   cautionedForInfants,
   cautionedInPregnancy,
   declaredAllergens,
-  isHotOrCold,
-} from '../../scent';
+} from '@/core/scent/cautions';
+import { isHotOrCold } from '@/core/scent/wholeOils';
 import type { Examined, Finding, Rule } from '../types';
 
 const practice = 'common practice';

@@ -1,4 +1,4 @@
-import { isOxidizer } from '../../safety';
+import { isOxidizer } from '@/core/safety/mayHold';
 import { dampToWindow, usualOilId } from '../fixes';
 import type { Examined } from '../types';
 import { certain, type Judge } from './judge';

@@ -1,4 +1,4 @@
-import type { Spread } from '../../units';
+import type { Spread } from '@/core/units/spread';
 import type { Examined, JudgedReading, Window } from '../types';
 
 export type Judge = (examined: Examined) => JudgedReading;

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { bodyFrom } from '../../../../tests/fixtures/bodies';
-import { USUAL_CONDITIONS } from '../../conditions';
-import type { Family, Method } from '../../formula';
+import { USUAL_CONDITIONS } from '@/core/conditions/types';
+import type { Family, Method } from '@/core/formula/schema';
 import { measure, pouredOf } from '../measure';
 import type { Examined, Measured } from '../types';
-import { closedPack, judge } from '.';
+import { closedPack, judge } from './';
 
 const BOMB = '200 g baking soda\n110 g citric acid\n20 g cornstarch\n20 g castor oil';
 

@@ -1,4 +1,4 @@
-import { isForSkin } from '../../formula';
+import { isForSkin } from '@/core/formula/words';
 import { acidToWindow, sodaToBalance } from '../fixes';
 import type { Examined, Finding, Measured } from '../types';
 import { OPEN, certain, type Judge } from './judge';

@@ -1,5 +1,5 @@
-import { ROOM_PCT, roomBand } from '../../binder';
-import { isForSkin } from '../../formula';
+import { ROOM_PCT, roomBand } from '@/core/binder/room';
+import { isForSkin } from '@/core/formula/words';
 import type { Examined, Finding } from '../types';
 import type { Judge } from './judge';
 

@@ -1,5 +1,6 @@
-import { gramsWhere } from '../../materials';
-import { EMULSIFIER_TO_OIL, OIL_WORTH_CARRYING_PCT, mostLoadPct } from '../../scent';
+import { gramsWhere } from '@/core/materials/portion';
+import { EMULSIFIER_TO_OIL, OIL_WORTH_CARRYING_PCT } from '@/core/scent/carrier';
+import { mostLoadPct } from '@/core/scent/fillUp';
 import { emulsifierTo } from '../fixes';
 import type { Finding } from '../types';
 import { OPEN, certain, type Judge } from './judge';

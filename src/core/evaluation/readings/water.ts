@@ -1,5 +1,6 @@
-import { isForSkin } from '../../formula';
-import { BATH_PH, SURFACE_PH, type TubReading } from '../../water';
+import { isForSkin } from '@/core/formula/words';
+import { BATH_PH, SURFACE_PH } from '@/core/water/windows';
+import type { TubReading } from '@/core/water/tub';
 import type { Finding } from '../types';
 import { OPEN, type Judge } from './judge';
 

@@ -1,4 +1,4 @@
-import { formatFixed } from '../../words';
+import { formatFixed } from '@/core/words/numbers';
 import type { ReadingId } from '../types';
 
 interface ReadingWords {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { CLAIMED, HARMLESS } from '../../../../tests/fixtures/claims';
-import { claimsIn } from '.';
+import { claimsIn } from './claimsIn';
 
 describe('claims in a maker’s own words', () => {
   it('of sixty that claim and sixty that do not, at most three are wrong either way', () => {

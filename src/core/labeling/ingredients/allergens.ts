@@ -1,5 +1,6 @@
-import { portionsG, type Portion } from '../../materials';
-import { DECLARED_FROM_PCT, declaredShares, type AllergenDocument } from '../../scent';
+import { portionsG, type Portion } from '@/core/materials/portion';
+import { DECLARED_FROM_PCT } from '@/core/scent/cautions';
+import { declaredShares, type AllergenDocument } from '@/core/scent/declarable';
 import { complexNameOf } from './complexes';
 import { partsOf } from './parts';
 

@@ -1,10 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
-import { MATERIALS, type Portion } from '../../materials';
-import { DECLARABLE, declarableNamed } from '../../scent';
-import { CONSTITUENTS } from '../../scent';
+import { MATERIALS } from '@/core/materials/catalog';
+import type { Portion } from '@/core/materials/portion';
+import { DECLARABLE, declarableNamed } from '@/core/scent/declarable';
+import { CONSTITUENTS } from '@/core/scent/constituents';
 import { shipped } from '../../../../tests/fixtures/bodies';
-import { CAS, COMPLEXES, declaredAllergensOf, ingredientText, ingredientsOf } from '..';
+import { CAS } from './registry';
+import { COMPLEXES } from './complexes';
+import { declaredAllergensOf } from './allergens';
+import { ingredientText, ingredientsOf } from './ingredients';
 import { ingredientsOfBoth } from './ingredients';
 import { partsOf } from './parts';
 import { SPLITS } from './splits';

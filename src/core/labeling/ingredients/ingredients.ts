@@ -1,4 +1,4 @@
-import { portionsG, type Portion } from '../../materials';
+import { portionsG, type Portion } from '@/core/materials/portion';
 import type { Market } from '../market';
 import type { DeclaredAllergen } from './allergens';
 import { partsOf } from './parts';

@@ -1,4 +1,5 @@
-import { MATERIALS, type Material } from '../../materials';
+import { MATERIALS } from '@/core/materials/catalog';
+import type { Material } from '@/core/materials/material';
 import { SPLITS } from './splits';
 
 /** One ingredient of a material, by the name of the EU list. */

@@ -1,4 +1,4 @@
-import type { Role } from '../../materials';
+import type { Role } from '@/core/materials/types';
 
 /** Numbers of the CAS registry by the ingredient’s EU name. From memory: the supplier’s sheet decides; what is not here is left open. */
 export const CAS: Readonly<Record<string, string>> = {

@@ -3,17 +3,14 @@ import fc from 'fast-check';
 import pdfFonts from 'pdfmake/build/vfs_fonts';
 import { create, type Font } from 'fontkit';
 import { shipped } from '../../../../tests/fixtures/bodies';
-import {
-  NO_WORDS,
-  cannotPrint,
-  labelContent,
-  layLabel,
-  sayCut,
-  seatsFor,
-  usualDesign,
-  type LabelDesign,
-  type LabelItem,
-} from '..';
+import { NO_WORDS, labelContent } from '../content';
+import { cannotPrint } from './letters';
+import { layLabel } from './layLabel';
+import { sayCut } from './words';
+import { seatsFor } from './sheets';
+import { usualDesign } from '../design';
+import type { LabelDesign } from '../designSchema';
+import type { LabelItem } from './types';
 
 const vfs = pdfFonts as unknown as Readonly<Record<string, string>>;
 const fontOf = (file: string) => create(Buffer.from(vfs[file] ?? '', 'base64')) as Font;

@@ -1,4 +1,4 @@
-import { listed } from '../../words';
+import { listed } from '@/core/words/names';
 import type { LabelField, LaidLabel } from './types';
 
 export const FIELD_WORDS: Readonly<Record<LabelField, string>> = {

@@ -1,14 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import {
-  MATERIALS,
-  SHIPPED,
-  closestMaterial,
-  dangerousMeant,
-  dangerousNamed,
-  recognizeMaterial,
-} from '..';
+import { MATERIALS, SHIPPED } from '../catalog';
+import { closestMaterial, recognizeMaterial } from './recognize';
+import { dangerousMeant, dangerousNamed } from './dangers/find';
 import { comparableName } from './comparable';
-import { DANGEROUS, isStop } from './dangers';
+import { DANGEROUS, isStop } from './dangers/find';
 
 /** What a name came to: the material's id, or what is asked and with which first choice. */
 function meant(written: string): string {

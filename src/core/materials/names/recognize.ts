@@ -1,7 +1,7 @@
 import type { Catalog } from '../catalog';
 import type { Material } from '../material';
 import { comparableName, nameIndex } from './comparable';
-import { dangerousNamed, dangerousNear, isStop } from './dangers';
+import { dangerousNamed, dangerousNear, isStop } from './dangers/find';
 import { editDistance, slipsAllowed } from './editDistance';
 import { colorByHue } from './hues';
 import { materialByStrength } from './strengths';

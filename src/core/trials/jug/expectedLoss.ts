@@ -1,7 +1,8 @@
-import { fizzBalance } from '../../chemistry';
-import { portionsG, reactantsOf, type Portion } from '../../materials';
-import type { Spread } from '../../units';
-import { tubReading, type Tub } from '../../water';
+import { fizzBalance } from '@/core/chemistry/stoichiometry';
+import { portionsG, type Portion } from '@/core/materials/portion';
+import { reactantsOf } from '@/core/materials/reactants';
+import type { Spread } from '@/core/units/spread';
+import { tubReading, type Tub } from '@/core/water/tub';
 
 /** Of carbon dioxide. Source: IUPAC abridged atomic weights 2021. */
 const CO2_G_MOL = 44.009;

@@ -1,4 +1,4 @@
-import { wornS } from '../../fizz';
+import { wornS } from '@/core/fizz/wetting';
 import { OWN_LOSS_G_MIN } from './fitTail';
 import { solveLines } from '../solveLines';
 import type { JugReading } from './types';

@@ -1,15 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { poured } from '../../../../tests/fixtures/bodies';
 import { randomness } from '../../../../tests/fixtures/random';
-import {
-  GOOD_SHARE,
-  USELESS_SHARE,
-  expectedLoss,
-  goneShare,
-  jugPlan,
-  readJug,
-  type JugReading,
-} from '.';
+import { GOOD_SHARE, USELESS_SHARE, jugPlan } from './jugPlan';
+import { expectedLoss } from './expectedLoss';
+import { goneShare } from './fitCurve';
+import { readJug } from './readJug';
+import type { JugReading } from './types';
 
 const MIX = poured([
   { materialId: 'sodium-bicarbonate', massG: 200 },

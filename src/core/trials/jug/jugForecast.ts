@@ -1,4 +1,4 @@
-import type { Spread } from '../../units';
+import type { Spread } from '@/core/units/spread';
 import { goneShare } from './fitCurve';
 
 /** A whole piece wears as a ball does. */

@@ -1,5 +1,5 @@
-import type { Portion } from '../../materials';
-import type { Tub } from '../../water';
+import type { Portion } from '@/core/materials/portion';
+import type { Tub } from '@/core/water/tub';
 import { expectedLoss } from './expectedLoss';
 import { OWN_LOSS_G_MIN } from './fitTail';
 

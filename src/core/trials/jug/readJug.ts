@@ -1,4 +1,4 @@
-import { studentQuantile } from '../../learning';
+import { studentQuantile } from '@/core/learning/student';
 import { fitCurve, goneMean, type CurveFit } from './fitCurve';
 import { fitTail } from './fitTail';
 import { withoutBumps } from './bumps';

@@ -1,4 +1,4 @@
-import type { Spread } from '../../units';
+import type { Spread } from '@/core/units/spread';
 
 /** What the whole weighed at a moment: jug, water and all. */
 export interface JugReading {

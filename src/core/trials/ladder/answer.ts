@@ -1,7 +1,7 @@
-import type { Conditions } from '../../conditions';
-import { evaluate } from '../../evaluation';
-import { studentQuantile } from '../../learning';
-import type { Spread } from '../../units';
+import type { Conditions } from '@/core/conditions/types';
+import { evaluate } from '@/core/evaluation/evaluate';
+import { studentQuantile } from '@/core/learning/student';
+import type { Spread } from '@/core/units/spread';
 import { solveLines } from '../solveLines';
 import { baseOf, bodyOfCup, placeOf, valueOf } from './cups';
 import { featuresOf } from './features';

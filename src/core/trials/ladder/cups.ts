@@ -1,8 +1,12 @@
-import type { Conditions } from '../../conditions';
-import { evaluate, type Evaluation } from '../../evaluation';
-import { newId, newLine, totalMassG, type FormulaBody } from '../../formula';
-import { materialById } from '../../materials';
-import { roundToStep } from '../../weighing';
+import type { Conditions } from '@/core/conditions/types';
+import { evaluate } from '@/core/evaluation/evaluate';
+import type { Evaluation } from '@/core/evaluation/types';
+import { newId } from '@/core/formula/newId';
+import { newLine } from '@/core/formula/create';
+import { totalMassG } from '@/core/formula/edit';
+import type { FormulaBody } from '@/core/formula/schema';
+import { materialById } from '@/core/materials/catalog';
+import { roundToStep } from '@/core/weighing/rounding';
 import { gridOf } from './features';
 import { layOut } from './layOut';
 import { priorsFor } from './priors';

@@ -1,19 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { bodyFrom } from '../../../../tests/fixtures/bodies';
 import { randomness } from '../../../../tests/fixtures/random';
-import { USUAL_CONDITIONS } from '../../conditions';
-import { evaluate } from '../../evaluation';
-import { newId } from '../../formula';
-import {
-  baseOf,
-  bodyOfCup,
-  holds,
-  ladderAnswer,
-  ladderCups,
-  placeOf,
-  type Ladder,
-  type LadderQuestion,
-} from '.';
+import { USUAL_CONDITIONS } from '@/core/conditions/types';
+import { evaluate } from '@/core/evaluation/evaluate';
+import { newId } from '@/core/formula/newId';
+import { baseOf, bodyOfCup, holds, ladderCups, placeOf, type LadderQuestion } from './cups';
+import { ladderAnswer } from './answer';
+import type { Ladder } from './schema';
 
 const BODY = bodyFrom('200 g baking soda\n100 g citric acid\n12 g cornstarch\n23 g almond oil');
 const STARCH = { materialId: 'cornstarch', lowPct: 0, highPct: 12 };

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { randomness } from '../../../../tests/fixtures/random';
-import { featuresOf, gridOf, layOut, meanVarianceOf } from '.';
+import { featuresOf, gridOf } from './features';
+import { layOut, meanVarianceOf } from './layOut';
 
 const ends = (chosen: readonly (readonly number[])[], at: number) =>
   chosen.filter(([x]) => Math.abs((x ?? 9) - at) < 1e-9).length;

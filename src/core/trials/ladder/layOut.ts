@@ -1,4 +1,4 @@
-import { inverseOf } from '../../numeric';
+import { inverseOf } from '@/core/numeric/inverseOf';
 import { featuresOf } from './features';
 
 export interface LayoutQuestion {

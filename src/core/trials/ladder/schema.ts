@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { ORIGINS, formulaBodySchema } from '../../formula';
+import { ORIGINS } from '@/core/formula/kinds';
+import { formulaBodySchema } from '@/core/formula/schema';
 import { RESPONSES } from './responses';
 
 const pct = z.number().min(0).max(60);

@@ -1,4 +1,4 @@
-import { allLines } from '../../formula';
+import { allLines } from '@/core/formula/edit';
 import type { Rule } from './rule';
 
 /** Every line is weighed once and ends in or on the piece. */

@@ -1,6 +1,6 @@
-import type { Catalog } from '../../materials';
-import type { FormulaBody } from '../../formula';
-import { materialById } from '../../materials';
+import type { Catalog } from '@/core/materials/catalog';
+import type { FormulaBody } from '@/core/formula/schema';
+import { materialById } from '@/core/materials/catalog';
 import type { Operation } from '../types';
 import { walk } from '../walk';
 import { heatThenFlame } from './heatThenFlame';

@@ -1,4 +1,4 @@
-import { isOxidizer, isWetting } from '../../safety';
+import { isOxidizer, isWetting } from '@/core/safety/mayHold';
 import { heldIn, type Held } from '../walk';
 import type { Rule } from './rule';
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useElementSize, useMediaQuery } from '@vueuse/core';
 import { computed, ref, useTemplateRef } from 'vue';
-import { setLineAmount, tradeMass, type FormulaBody, type Part } from '@/core/formula';
+import { setLineAmount, tradeMass } from '@/core/formula/edit';
+import type { FormulaBody, Part } from '@/core/formula/schema';
 import ColumnCore from './ColumnCore.vue';
 import LineRow from './LineRow.vue';
 import { layoutColumn, strataOf } from './columnLayout';

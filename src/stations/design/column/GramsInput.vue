@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
-import type { Material } from '@/core/materials';
-import { readTypedGramsOrShare } from '@/core/recipe-text';
-import type { Spread } from '@/core/units';
+import type { Material } from '@/core/materials/material';
+import { readTypedGramsOrShare } from '@/core/recipe-text/readTypedGramsOrShare';
+import type { Spread } from '@/core/units/spread';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/core/words';
+import { formatGrams } from '@/core/words/numbers';
 
 const props = defineProps<{
   massG: number;

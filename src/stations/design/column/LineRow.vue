@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { mdiDotsVertical, mdiDrag, mdiLock, mdiLockOpenVariantOutline } from '@mdi/js';
 import { computed } from 'vue';
-import { WAY_WORDS, waysOf, type Line } from '@/core/formula';
-import type { Material } from '@/core/materials';
-import type { Spread } from '@/core/units';
+import { WAY_WORDS, waysOf } from '@/core/formula/ways';
+import type { Line } from '@/core/formula/schema';
+import type { Material } from '@/core/materials/material';
+import type { Spread } from '@/core/units/spread';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
-import { formatGrams } from '@/core/words';
+import { formatGrams } from '@/core/words/numbers';
 import GramsInput from './GramsInput.vue';
 
 const props = defineProps<{ line: Line; material: Material; share: number; othersG: number }>();

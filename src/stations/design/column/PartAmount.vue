@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { isInside, partMassG, setPartPerPiece, type FormulaBody, type Part } from '@/core/formula';
-import { totalPieces } from '@/core/scaling';
+import { isInside, partMassG, setPartPerPiece } from '@/core/formula/parts';
+import type { FormulaBody, Part } from '@/core/formula/schema';
+import { totalPieces } from '@/core/scaling/totalPieces';
 import { useDesignStore } from '@/stores/design';
 import NumberField from '@/ui/fields/NumberField.vue';
 

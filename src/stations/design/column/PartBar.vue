@@ -1,18 +1,13 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js';
 import { computed } from 'vue';
-import {
-  PART_KINDS,
-  PART_WORDS,
-  addPart,
-  partMassG,
-  removePart,
-  sameData,
-  type FormulaBody,
-  type PartKind,
-} from '@/core/formula';
+import { PART_KINDS } from '@/core/formula/kinds';
+import { PART_WORDS } from '@/core/formula/words';
+import { addPart, partMassG, removePart } from '@/core/formula/parts';
+import { sameData } from '@/core/formula/sameData';
+import type { FormulaBody, PartKind } from '@/core/formula/schema';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
-import { formatGrams } from '@/core/words';
+import { formatGrams } from '@/core/words/numbers';
 
 /** The parts of a piece: choose one, add one, take one away. */
 const props = defineProps<{ body: FormulaBody; chosenId: string }>();

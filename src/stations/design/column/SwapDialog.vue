@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { sameChemistryG } from '@/core/evaluation';
-import { allLines, type FormulaBody, type Line } from '@/core/formula';
-import { portionsOf } from '@/core/materials';
-import { sayVeto, vetoOf } from '@/core/safety';
-import { formatGrams } from '@/core/words';
+import { sameChemistryG } from '@/core/evaluation/swap';
+import { allLines } from '@/core/formula/edit';
+import type { FormulaBody, Line } from '@/core/formula/schema';
+import { portionsOf } from '@/core/materials/portion';
+import { sayVeto } from '@/core/safety/words';
+import { vetoOf } from '@/core/safety/mayHold';
+import { formatGrams } from '@/core/words/numbers';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import { useMaterials } from '@/ui/fields/materials';
 

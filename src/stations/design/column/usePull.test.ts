@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { bodyFrom } from '../../../../tests/fixtures/bodies';
-import { allLines, type FormulaBody } from '@/core/formula';
+import { allLines } from '@/core/formula/edit';
+import type { FormulaBody } from '@/core/formula/schema';
 import { usePull } from './usePull';
 
 function pulling(gramsPerPx: number) {

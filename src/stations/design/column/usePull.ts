@@ -1,4 +1,5 @@
-import { tradeMass, type FormulaBody } from '@/core/formula';
+import { tradeMass } from '@/core/formula/edit';
+import type { FormulaBody } from '@/core/formula/schema';
 
 interface PullOptions {
   readonly body: () => FormulaBody;

@@ -1,17 +1,9 @@
 <script setup lang="ts">
-import {
-  FAMILIES,
-  FAMILY_WORDS,
-  METHODS,
-  METHOD_WORDS,
-  RATIO_SCHOOLS,
-  SCHOOLS,
-  SCHOOL_WORDS,
-  setRatio,
-  withLabelNote,
-  withNotes,
-  type FormulaBody,
-} from '@/core/formula';
+import { FAMILIES, METHODS, SCHOOLS } from '@/core/formula/kinds';
+import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS } from '@/core/formula/words';
+import { RATIO_SCHOOLS, setRatio } from '@/core/formula/setRatio';
+import { withLabelNote, withNotes } from '@/core/formula/notes';
+import type { FormulaBody } from '@/core/formula/schema';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { catalog } = useMaterials();

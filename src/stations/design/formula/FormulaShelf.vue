@@ -1,21 +1,18 @@
 <script setup lang="ts">
 import { useIntersectionObserver } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, useTemplateRef, watch } from 'vue';
-import {
-  FAMILIES,
-  FAMILY_WORDS,
-  METHOD_WORDS,
-  describeVersion,
-  matchesFormula,
-  newFormula,
-  totalMassG,
-  type Family,
-  type Formula,
-} from '@/core/formula';
-import { usualRequest, type Mold } from '@/core/scaling';
+import { FAMILIES } from '@/core/formula/kinds';
+import { FAMILY_WORDS, METHOD_WORDS } from '@/core/formula/words';
+import { describeVersion } from '@/core/formula/versions';
+import { matchesFormula } from '@/core/formula/search';
+import { newFormula } from '@/core/formula/create';
+import { totalMassG } from '@/core/formula/edit';
+import type { Family, Formula } from '@/core/formula/schema';
+import { usualRequest } from '@/core/scaling/request';
+import type { Mold } from '@/core/scaling/moldSchema';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
-import { counted, formatCount, formatGrams } from '@/core/words';
+import { counted, formatCount, formatGrams } from '@/core/words/numbers';
 import { shortDate } from '@/ui/frame/format';
 import MiniCore from '@/ui/pictures/MiniCore.vue';
 import MiniPiece from '@/ui/pictures/MiniPiece.vue';

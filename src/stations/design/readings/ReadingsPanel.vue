@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Evaluation } from '@/core/evaluation';
-import type { Family } from '@/core/formula';
+import type { Evaluation } from '@/core/evaluation/types';
+import type { Family } from '@/core/formula/schema';
 import WindowInstrument from '@/ui/charts/WindowInstrument.vue';
 import { instrumentsOf } from './readingsWords';
 

@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../../tests/fixtures/bodies';
-import { evaluate } from '@/core/evaluation';
-import { bodyOfPreset, emptyBody, type FormulaBody } from '@/core/formula';
+import { evaluate } from '@/core/evaluation/evaluate';
+import { bodyOfPreset } from '@/core/formula/presets';
+import { emptyBody } from '@/core/formula/create';
+import type { FormulaBody } from '@/core/formula/schema';
 import { instrumentsOf } from './readingsWords';
-import { USUAL_CONDITIONS } from '@/core/conditions';
+import { USUAL_CONDITIONS } from '@/core/conditions/types';
 
 function instruments(body: FormulaBody) {
   const readings = instrumentsOf(evaluate(body, { ...USUAL_CONDITIONS, pieceG: 150 }));

@@ -5,11 +5,12 @@ import {
   type Lasting,
   type ReadingId,
   type Severity,
-} from '@/core/evaluation';
-import { isForSkin, type Family } from '@/core/formula';
-import { declaredAllergens } from '@/core/scent';
-import { BATH_PH } from '@/core/water';
-import { counted, formatFixed, formatGrams } from '@/core/words';
+} from '@/core/evaluation/types';
+import { isForSkin } from '@/core/formula/words';
+import type { Family } from '@/core/formula/schema';
+import { declaredAllergens } from '@/core/scent/cautions';
+import { BATH_PH } from '@/core/water/windows';
+import { counted, formatFixed, formatGrams } from '@/core/words/numbers';
 
 /** What an instrument shows: a figure, a scale, a window, a sentence and its why. */
 export interface InstrumentReading {

@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { mostColorG, powderHex, waterHex } from '@/core/color';
-import { allLines, partMassG, setLineMass, type FormulaBody, type Line } from '@/core/formula';
-import type { Material } from '@/core/materials';
+import { mostColorG } from '@/core/color/rate';
+import { powderHex } from '@/core/color/powder';
+import { waterHex } from '@/core/color/water';
+import { allLines, setLineMass } from '@/core/formula/edit';
+import { partMassG } from '@/core/formula/parts';
+import type { FormulaBody, Line } from '@/core/formula/schema';
+import type { Material } from '@/core/materials/material';
 import { useDesignStore } from '@/stores/design';
-import { formatGrams } from '@/core/words';
+import { formatGrams } from '@/core/words/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { materialOf, nameOf, portionsOf } = useMaterials();

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { mdiArrowDown, mdiArrowUp, mdiCallSplit, mdiClose, mdiDragVertical } from '@mdi/js';
 import { ref, useTemplateRef } from 'vue';
-import { newId, type FormulaBody, type WorkEdit } from '@/core/formula';
-import { canSplit, splitInHalf, type Operation } from '@/core/work';
+import { newId } from '@/core/formula/newId';
+import type { FormulaBody, WorkEdit } from '@/core/formula/schema';
+import { canSplit, splitInHalf } from '@/core/work/edits';
+import type { Operation } from '@/core/work/types';
 import { useMaterials } from '@/ui/fields/materials';
 import { useCarry } from '@/ui/frame/useCarry';
 import { titleOfOperation, vesselName } from './flowWords';

@@ -1,17 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { FormulaBody } from '@/core/formula';
-import { totalPieces } from '@/core/scaling';
-import { counted, formatGrams } from '@/core/words';
-import {
-  brokenRules,
-  placedByRule,
-  sayBroken,
-  withWorkEdit,
-  withoutWorkEdits,
-  workOf,
-  type Operation,
-} from '@/core/work';
+import type { FormulaBody } from '@/core/formula/schema';
+import { totalPieces } from '@/core/scaling/totalPieces';
+import { counted, formatGrams } from '@/core/words/numbers';
+import { brokenRules, sayBroken } from '@/core/work/rules';
+import { placedByRule, withWorkEdit, withoutWorkEdits } from '@/core/work/edits';
+import { workOf } from '@/core/work/workOf';
+import type { Operation } from '@/core/work/types';
 import { useDesignStore } from '@/stores/design';
 import { useMaterials } from '@/ui/fields/materials';
 import FlowSteps from './FlowSteps.vue';

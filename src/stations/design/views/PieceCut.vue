@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3-scale';
 import { computed, ref, useId } from 'vue';
-import { embedMassG, type Anatomy } from '@/core/anatomy';
-import { describeMold, sideView } from '@/core/scaling';
-import { formatFixed, formatGrams } from '@/core/words';
+import { embedMassG, type Anatomy } from '@/core/anatomy/anatomy';
+import { describeMold, sideView } from '@/core/scaling/molds';
+import { formatFixed, formatGrams } from '@/core/words/numbers';
 import { moldOutline } from '@/ui/pictures/moldOutline';
 
 /** One piece to scale, cut through its middle; the embed is pulled bigger or smaller by its edge. */

@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { anatomyOf } from '@/core/anatomy';
-import { gasTrace, type Evaluation } from '@/core/evaluation';
-import { setPartMass, totalMassG, type FormulaBody } from '@/core/formula';
-import { goneSecondsOf } from '@/core/trials';
-import { counted } from '@/core/words';
+import { anatomyOf } from '@/core/anatomy/anatomy';
+import { gasTrace } from '@/core/evaluation/gasTrace';
+import type { Evaluation } from '@/core/evaluation/types';
+import { setPartMass } from '@/core/formula/parts';
+import { totalMassG } from '@/core/formula/edit';
+import type { FormulaBody } from '@/core/formula/schema';
+import { goneSecondsOf } from '@/core/trials/taught';
+import { counted } from '@/core/words/numbers';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
 import TintSwatches from '../TintSwatches.vue';

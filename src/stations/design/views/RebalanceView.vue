@@ -1,16 +1,14 @@
 <script setup lang="ts">
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
-import { totalMassG, type FormulaBody } from '@/core/formula';
-import {
-  WISHES,
-  sayClash,
-  type RebalanceResult,
-  type Spreading,
-  type WishId,
-} from '@/core/rebalance';
+import { totalMassG } from '@/core/formula/edit';
+import type { FormulaBody } from '@/core/formula/schema';
+import { WISHES, type Spreading, type WishId } from '@/core/rebalance/wishes';
+import { sayClash } from '@/core/rebalance/words';
+import type { RebalanceResult } from '@/core/rebalance/rebalance';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams, reasonOf } from '@/core/words';
+import { formatGrams } from '@/core/words/numbers';
+import { reasonOf } from '@/core/words/reason';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useFits } from '@/ui/fields/useFits';
 import { startRebalance, type RebalanceRun } from '@/workers/startRebalance';

@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { evaluate, type Evaluation } from '@/core/evaluation';
-import { compareBodies, latestVersion, type FormulaBody } from '@/core/formula';
+import { evaluate } from '@/core/evaluation/evaluate';
+import type { Evaluation } from '@/core/evaluation/types';
+import { compareBodies } from '@/core/formula/compare';
+import { latestVersion } from '@/core/formula/versions';
+import type { FormulaBody } from '@/core/formula/schema';
 import { useDesignStore } from '@/stores/design';
-import { formatGrams } from '@/core/words';
+import { formatGrams } from '@/core/words/numbers';
 import { longDate } from '@/ui/frame/format';
 import { readingRows } from './versionWords';
 import { useMaterials } from '@/ui/fields/materials';

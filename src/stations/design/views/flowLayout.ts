@@ -1,5 +1,6 @@
-import type { FormulaBody } from '@/core/formula';
-import { streamsOf, type Operation, type Stream } from '@/core/work';
+import type { FormulaBody } from '@/core/formula/schema';
+import { streamsOf, type Stream } from '@/core/work/streams';
+import type { Operation } from '@/core/work/types';
 
 /** One stream as it is drawn: a band from where it begins to where it runs into another. */
 export interface DrawnStream extends Stream {

@@ -1,8 +1,12 @@
-import { allLines, type FormulaBody } from '@/core/formula';
-import { VESSEL_WORDS } from '@/core/making';
-import { materialById, type Catalog } from '@/core/materials';
-import { formatGrams, inSentence } from '@/core/words';
-import { sayOperation, type Operation, type Vessel, type placedByRule } from '@/core/work';
+import { allLines } from '@/core/formula/edit';
+import type { FormulaBody } from '@/core/formula/schema';
+import { VESSEL_WORDS } from '@/core/making/steps';
+import { materialById, type Catalog } from '@/core/materials/catalog';
+import { formatGrams } from '@/core/words/numbers';
+import { inSentence } from '@/core/words/names';
+import { sayOperation } from '@/core/work/words';
+import type { Operation, Vessel } from '@/core/work/types';
+import type { placedByRule } from '@/core/work/edits';
 
 /** What a vessel is called on Design: by its part, where that is not the main mix. */
 export function vesselName({ kind, partId }: Vessel, { parts }: FormulaBody): string {

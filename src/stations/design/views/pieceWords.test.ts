@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Evaluation } from '@/core/evaluation';
+import type { Evaluation } from '@/core/evaluation/types';
 import { bathsSentence, surfaceSentence, traceSentence } from './pieceWords';
 
 const spread = (low: number, high: number) => ({ low, best: (low + high) / 2, high });

@@ -1,7 +1,7 @@
-import type { DampVerdict, Evaluation } from '@/core/evaluation';
-import { BATH_OF_SALTS_G, bathsOf } from '@/core/fizz';
-import type { Family } from '@/core/formula';
-import { counted, formatFixed } from '@/core/words';
+import type { DampVerdict, Evaluation } from '@/core/evaluation/types';
+import { BATH_OF_SALTS_G, bathsOf } from '@/core/fizz/dose';
+import type { Family } from '@/core/formula/schema';
+import { counted, formatFixed } from '@/core/words/numbers';
 
 const BUOYANCY_WORDS = { floats: 'floats', sinks: 'sinks', either: 'may float' } as const;
 

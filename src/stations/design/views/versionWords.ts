@@ -1,5 +1,5 @@
-import type { Evaluation } from '@/core/evaluation';
-import { formatFixed, formatGrams } from '@/core/words';
+import type { Evaluation } from '@/core/evaluation/types';
+import { formatFixed, formatGrams } from '@/core/words/numbers';
 
 export interface ReadingRow {
   readonly name: string;

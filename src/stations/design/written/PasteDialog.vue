@@ -1,22 +1,19 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
-import {
-  FAMILIES,
-  FAMILY_WORDS,
-  PART_KINDS,
-  PART_WORDS,
-  type Family,
-  type FormulaBody,
-  type PartKind,
-  type UnreadLine,
-} from '@/core/formula';
-import { conditionsFor } from '@/core/conditions';
-import { evaluate, sayFinding } from '@/core/evaluation';
-import { bodyOfRecipe, readRecipe, sayGuess, type RecipeResult } from '@/core/recipe-text';
-import { usualPieceG, usualRequest } from '@/core/scaling';
-import { looksShared, readRecipeJsonLd } from '@/core/sharing';
+import { FAMILIES, PART_KINDS } from '@/core/formula/kinds';
+import { FAMILY_WORDS, PART_WORDS } from '@/core/formula/words';
+import type { Family, FormulaBody, PartKind, UnreadLine } from '@/core/formula/schema';
+import { conditionsFor } from '@/core/conditions/conditionsFor';
+import { evaluate } from '@/core/evaluation/evaluate';
+import { sayFinding } from '@/core/evaluation/words';
+import { bodyOfRecipe } from '@/core/recipe-text/bodyOfRecipe';
+import { readRecipe, type RecipeResult } from '@/core/recipe-text/readRecipe';
+import { sayGuess } from '@/core/recipe-text/guessFamily';
+import { usualPieceG } from '@/core/scaling/usualPiece';
+import { usualRequest } from '@/core/scaling/request';
+import { looksShared, readRecipeJsonLd } from '@/core/sharing/recipeJsonLd';
 import { useWorkshopStore } from '@/stores/workshop';
-import { counted } from '@/core/words';
+import { counted } from '@/core/words/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 import ReadRow from './ReadRow.vue';
 import { pageOf } from './page';

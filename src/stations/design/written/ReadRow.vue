@@ -1,6 +1,8 @@
 <script setup lang="ts">
-import { WAY_WORDS, sayUnread, type UnreadLine } from '@/core/formula';
-import { formatGrams } from '@/core/words';
+import { WAY_WORDS } from '@/core/formula/ways';
+import { sayUnread } from '@/core/formula/unreadWords';
+import type { UnreadLine } from '@/core/formula/schema';
+import { formatGrams } from '@/core/words/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 import type { ReadRowOf } from './page';
 

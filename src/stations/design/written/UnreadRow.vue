@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
-import { lineOf, sayUnread, type Line, type UnreadLine } from '@/core/formula';
-import { readChosenAmount, readLine, wayWritten } from '@/core/recipe-text';
+import { lineOf } from '@/core/formula/create';
+import { sayUnread } from '@/core/formula/unreadWords';
+import type { Line, UnreadLine } from '@/core/formula/schema';
+import { readChosenAmount } from '@/core/recipe-text/readChosenAmount';
+import { readLine, wayWritten } from '@/core/recipe-text/readLine';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import { useMaterials } from '@/ui/fields/materials';

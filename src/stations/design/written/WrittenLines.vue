@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { allLines, type FormulaBody } from '@/core/formula';
-import { formatGrams } from '@/core/words';
+import { allLines } from '@/core/formula/edit';
+import type { FormulaBody } from '@/core/formula/schema';
+import { formatGrams } from '@/core/words/numbers';
 
 /** The recipe as it was written, beside the grams it became and how far they may be off. */
 const props = defineProps<{ body: FormulaBody }>();

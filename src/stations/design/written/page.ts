@@ -1,5 +1,5 @@
-import type { FormulaBody, Line, PartKind, UnreadLine } from '@/core/formula';
-import type { RecipeReading } from '@/core/recipe-text';
+import type { FormulaBody, Line, PartKind, UnreadLine } from '@/core/formula/schema';
+import type { RecipeReading } from '@/core/recipe-text/readRecipe';
 
 /** A row of a page as it was read, in the order written. */
 export interface ReadRowOf {

@@ -1,15 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { parseNumber } from '@/core/units';
-import {
-  countDoubt,
-  meanPieceG,
-  plannedSamplers,
-  pressedPieces,
-  weighedTotalG,
-  type Batch,
-} from '@/core/records';
-import { counted } from '@/core/words';
+import { parseNumber } from '@/core/units/parseNumber';
+import { countDoubt } from '@/core/records/doubts';
+import { meanPieceG, plannedSamplers, pressedPieces, weighedTotalG } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
+import { counted } from '@/core/words/numbers';
 import { useBenchStore } from '@/stores/bench';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import { useDoubt } from '@/ui/fields/useDoubt';

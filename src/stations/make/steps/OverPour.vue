@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { READING_WORDS, readingsIfKept, sayReading, type KeptReading } from '@/core/evaluation';
-import type { WeighStep } from '@/core/making';
-import { rescalingFor, type Batch } from '@/core/records';
+import { READING_WORDS, sayReading } from '@/core/evaluation/readings';
+import { readingsIfKept, type KeptReading } from '@/core/evaluation/ifKept';
+import type { WeighStep } from '@/core/making/stepSchema';
+import { rescalingFor } from '@/core/records/rescaling';
+import type { Batch } from '@/core/records/schema';
 import { useBenchStore } from '@/stores/bench';
-import { formatFixed, formatGrams } from '@/core/words';
+import { formatFixed, formatGrams } from '@/core/words/numbers';
 
 /** Too much is on the scale: three ways out, each with what it costs. */
 const props = defineProps<{ batch: Batch; step: WeighStep; massG: number; decimals: number }>();

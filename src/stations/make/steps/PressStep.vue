@@ -1,15 +1,19 @@
 <script setup lang="ts">
 import { useEventListener, useNow } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { SOONEST_MIN, testAgainMin } from '@/core/binder';
-import { bowlDamp } from '@/core/evaluation';
-import type { StepOf } from '@/core/making';
-import { pieceDoubt, standing, type Batch } from '@/core/records';
-import { batchFills, pressedMix } from '@/core/trays';
-import { parseNumber } from '@/core/units';
-import { compareToTarget, decimalsOf, toleranceG } from '@/core/weighing';
+import { SOONEST_MIN, testAgainMin } from '@/core/binder/bowlDrift';
+import { bowlDamp } from '@/core/evaluation/benchCures';
+import type { StepOf } from '@/core/making/stepSchema';
+import { pieceDoubt } from '@/core/records/doubts';
+import { standing } from '@/core/records/summary';
+import type { Batch } from '@/core/records/schema';
+import { batchFills } from '@/core/trays/fills';
+import { pressedMix } from '@/core/trays/volatile';
+import { parseNumber } from '@/core/units/parseNumber';
+import { compareToTarget, toleranceG } from '@/core/weighing/tolerance';
+import { decimalsOf } from '@/core/weighing/rounding';
 import { useBenchStore } from '@/stores/bench';
-import { counted, formatFixed, formatGrams } from '@/core/words';
+import { counted, formatFixed, formatGrams } from '@/core/words/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 import FillStrip from '../FillStrip.vue';
 import PourBar from '../PourBar.vue';

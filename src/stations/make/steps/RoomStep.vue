@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { ROOM_WORDS, roomAdvice } from '@/core/binder';
-import { conditionsOfBatch, dampWindowIn } from '@/core/conditions';
-import { evaluate, sayFinding } from '@/core/evaluation';
-import { parseNumber } from '@/core/units';
-import type { Batch } from '@/core/records';
-import { USUAL_SETTINGS } from '@/core/workshop';
+import { ROOM_WORDS } from '@/core/binder/words';
+import { roomAdvice } from '@/core/binder/room';
+import { conditionsOfBatch, dampWindowIn } from '@/core/conditions/conditionsFor';
+import { evaluate } from '@/core/evaluation/evaluate';
+import { sayFinding } from '@/core/evaluation/words';
+import { parseNumber } from '@/core/units/parseNumber';
+import type { Batch } from '@/core/records/schema';
+import { USUAL_SETTINGS } from '@/core/workshop/settings';
 import { useBenchStore } from '@/stores/bench';
 import { useRoomStore } from '@/stores/room';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatFixed } from '@/core/words';
+import { formatFixed } from '@/core/words/numbers';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 
 defineOptions({ inheritAttrs: false });

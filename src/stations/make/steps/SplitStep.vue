@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { StepOf } from '@/core/making';
-import { bowlContents, type Batch } from '@/core/records';
+import type { StepOf } from '@/core/making/stepSchema';
+import { bowlContents } from '@/core/records/bowl';
+import type { Batch } from '@/core/records/schema';
 import { useBenchStore } from '@/stores/bench';
-import { formatGrams } from '@/core/words';
+import { formatGrams } from '@/core/words/numbers';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 
 const props = defineProps<{ batch: Batch; step: StepOf<'split'> }>();

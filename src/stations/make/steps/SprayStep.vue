@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { dampReading } from '@/core/binder';
-import { bowlDamp } from '@/core/evaluation';
-import type { StepOf } from '@/core/making';
-import { bowlContents, type Batch } from '@/core/records';
+import { dampReading } from '@/core/binder/damp';
+import { bowlDamp } from '@/core/evaluation/benchCures';
+import type { StepOf } from '@/core/making/stepSchema';
+import { bowlContents } from '@/core/records/bowl';
+import type { Batch } from '@/core/records/schema';
 import { useBenchStore } from '@/stores/bench';
-import { formatFixed } from '@/core/words';
+import { formatFixed } from '@/core/words/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 import SquirtCounter from '../SquirtCounter.vue';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';

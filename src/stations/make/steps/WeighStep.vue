@@ -1,18 +1,19 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import type { WeighStep } from '@/core/making';
-import {
-  settlingEntries,
-  weighedEntry,
-  weightDoubt,
-  type Batch,
-  type WeighedBy,
-} from '@/core/records';
-import { parseNumber } from '@/core/units';
-import { compareToTarget, decimalsOf, readable, sayCounted } from '@/core/weighing';
+import type { WeighStep } from '@/core/making/stepSchema';
+import { settlingEntries } from '@/core/records/settled';
+import { weighedEntry } from '@/core/records/weighed';
+import { weightDoubt } from '@/core/records/doubts';
+import type { Batch } from '@/core/records/schema';
+import type { WeighedBy } from '@/core/records/kinds';
+import { parseNumber } from '@/core/units/parseNumber';
+import { compareToTarget } from '@/core/weighing/tolerance';
+import { decimalsOf } from '@/core/weighing/rounding';
+import { readable } from '@/core/weighing/readable';
+import { sayCounted } from '@/core/weighing/counted';
 import { useBenchStore } from '@/stores/bench';
-import { formatFixed } from '@/core/words';
+import { formatFixed } from '@/core/words/numbers';
 import PourBar from '../PourBar.vue';
 import { sayScale } from '../scaleWords';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';

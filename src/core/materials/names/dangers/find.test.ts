@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { DANGEROUS, dangerousMeant, dangersIn } from '.';
+import { DANGEROUS, dangerousMeant, dangersIn } from './find';
 import { comparableName } from '../comparable';
 
 const idsIn = (written: string) => dangersIn(written).map(({ substance }) => substance.id);

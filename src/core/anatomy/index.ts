@@ -1,2 +1,0 @@
-export { anatomyOf, embedMassG } from './anatomy';
-export type { Anatomy, AnatomyPart, ShellLayer } from './anatomy';

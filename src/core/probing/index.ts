@@ -1,1 +1,0 @@
-export { probeBatch, probeFormula } from './probe';

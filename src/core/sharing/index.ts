@@ -1,2 +1,0 @@
-export { looksShared, readRecipeJsonLd, writeRecipeJsonLd } from './recipeJsonLd';
-export type { SharedRecipe, SharedResult } from './recipeJsonLd';

@@ -1,4 +1,0 @@
-export { guardSpare } from './guard';
-export { restoreSpare, type Restored } from './restore';
-export { sayRestored } from './words';
-export { sparePlace } from './place';
