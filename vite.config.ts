@@ -17,7 +17,7 @@ const ROOT = fileURLToPath(new URL('.', import.meta.url));
 const SOUNDNESS_FILES = [
   'docs/rovack-file.schema.json',
   ...['rules.ts', 'materialIds.ts', 'soundRecords.ts'].map(
-    (name) => `src/storage/soundness/${name}`,
+    (name) => `src/storage/validation/${name}`,
   ),
 ];
 

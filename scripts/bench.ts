@@ -1,24 +1,29 @@
 import { Bench } from 'tinybench';
-import { USUAL_CONDITIONS } from '../src/core/conditions/types';
-import { evaluate } from '../src/core/evaluation/evaluate';
-import { emptyBody } from '../src/core/formula/create';
-import type { FormulaBody } from '../src/core/formula/schema';
-import { MATERIALS, SHIPPED, catalogWith, materialById } from '../src/core/materials/catalog';
-import { newOwnMaterial } from '../src/core/materials/newOwnMaterial';
-import { searchMaterials } from '../src/core/materials/names/search';
-import type { OwnMaterial } from '../src/core/materials/own';
-import type { Batch } from '../src/core/records/schema';
-import { USUAL_SMALL_MEASURES } from '../src/core/recipe-text/massOfMeasures';
-import { readRecipe } from '../src/core/recipe-text/readRecipe';
-import { findLots, findable } from '../src/core/shelf/findLots';
-import { lotMoves, stockLeft } from '../src/core/shelf/stock';
-import type { Lot } from '../src/core/shelf/lot';
-import { simulateSpread } from '../src/core/spread/simulate';
-import { NO_WISHES } from '../src/core/rebalance/wishes';
-import { rebalance } from '../src/core/rebalance/rebalance';
-import { NO_MEANS, type Means } from '../src/core/scaling/means';
-import { USUAL_REQUEST } from '../src/core/scaling/request';
-import { planScale } from '../src/core/scaling/plan';
+import { USUAL_CONDITIONS } from '../src/core/results/conditions/types';
+import { evaluate } from '../src/core/results/evaluation/evaluate';
+import { emptyBody } from '../src/core/formula/model/create';
+import type { FormulaBody } from '../src/core/formula/model/schema';
+import {
+  MATERIALS,
+  SHIPPED,
+  catalogWith,
+  materialById,
+} from '../src/core/matter/materials/catalog';
+import { newOwnMaterial } from '../src/core/matter/materials/newOwnMaterial';
+import { searchMaterials } from '../src/core/matter/materials/names/search';
+import type { OwnMaterial } from '../src/core/matter/materials/own';
+import type { Batch } from '../src/core/batches/records/schema';
+import { USUAL_SMALL_MEASURES } from '../src/core/formula/reading/massOfMeasures';
+import { readRecipe } from '../src/core/formula/reading/readRecipe';
+import { findLots, findable } from '../src/core/workshop/shelf/findLots';
+import { lotMoves, stockLeft } from '../src/core/workshop/shelf/stock';
+import type { Lot } from '../src/core/workshop/shelf/lot';
+import { simulateSpread } from '../src/core/work/spread/simulate';
+import { NO_WISHES } from '../src/core/results/rebalance/wishes';
+import { rebalance } from '../src/core/results/rebalance/rebalance';
+import { NO_MEANS, type Means } from '../src/core/work/scaling/means';
+import { USUAL_REQUEST } from '../src/core/work/scaling/request';
+import { planScale } from '../src/core/work/scaling/plan';
 import { BOMB } from './lib/bomb25';
 import { NOT_IN_THE_SHEET, spreadsheetOf } from './lib/spreadsheet';
 

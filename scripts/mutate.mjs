@@ -7,30 +7,38 @@ import { run } from './lib/run.mjs';
 // which are asked of the tests in their folders. Reports in .cache/mutation.
 const ROOMS = {
   binder: {
-    files: ['damp', 'freeWater', 'room', 'windows'].map((name) => `src/core/binder/${name}.ts`),
-    tests: ['src/core/binder/**/*.test.ts'],
+    files: ['damp', 'freeWater', 'room', 'windows'].map(
+      (name) => `src/core/results/binder/${name}.ts`,
+    ),
+    tests: ['src/core/results/binder/**/*.test.ts'],
   },
   evaluation: {
     files: ['ratio', 'damp', 'freeWater', 'scent', 'water', 'room'].map(
-      (name) => `src/core/evaluation/readings/${name}.ts`,
+      (name) => `src/core/results/evaluation/readings/${name}.ts`,
     ),
-    tests: ['src/core/evaluation/**/*.test.ts', 'tests/golden.test.ts'],
+    tests: ['src/core/results/evaluation/**/*.test.ts', 'tests/golden.test.ts'],
   },
   rebalance: {
-    files: ['src/core/rebalance/program.ts'],
-    tests: ['src/core/rebalance/**/*.test.ts'],
+    files: ['src/core/results/rebalance/program.ts'],
+    tests: ['src/core/results/rebalance/**/*.test.ts'],
   },
   chemistry: {
-    files: ['src/core/chemistry/stoichiometry.ts', 'src/core/chemistry/equilibrium/flat.ts'],
-    tests: ['src/core/chemistry/**/*.test.ts', 'tests/reference/**/*.test.ts'],
+    files: [
+      'src/core/matter/chemistry/stoichiometry.ts',
+      'src/core/matter/chemistry/equilibrium/flat.ts',
+    ],
+    tests: ['src/core/matter/chemistry/**/*.test.ts', 'tests/reference/**/*.test.ts'],
   },
-  work: { files: ['src/core/work/split.ts'], tests: ['src/core/work/**/*.test.ts'] },
+  work: { files: ['src/core/work/flow/split.ts'], tests: ['src/core/work/**/*.test.ts'] },
   learning: {
-    files: ['src/core/learning/fromBatches.ts', 'src/core/conditions/conditionsFor.ts'],
+    files: [
+      'src/core/batches/records/fromBatches.ts',
+      'src/core/workshop/settings/conditionsFor.ts',
+    ],
     tests: ['src/core/{learning,conditions}/**/*.test.ts'],
   },
   storage: {
-    files: ['src/storage/unite/unite.ts', 'src/storage/upgrades/upgrades.ts'],
+    files: ['src/storage/merge/merge.ts', 'src/storage/upgrades/upgrades.ts'],
     tests: ['src/storage/{unite,session,folder,file}/**/*.test.ts'],
   },
 };

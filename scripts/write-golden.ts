@@ -9,7 +9,7 @@ const before = JSON.parse(readFileSync(path, 'utf8')) as typeof next;
 const isSame = JSON.stringify(before.readings) === JSON.stringify(next.readings);
 if (!isSame && before.modelsVersion === next.modelsVersion) {
   process.stderr.write(
-    `The readings changed: raise MODELS_VERSION (${next.modelsVersion}) in src/core/evaluation/types.ts first.\n`,
+    `The readings changed: raise MODELS_VERSION (${next.modelsVersion}) in src/core/results/evaluation/types.ts first.\n`,
   );
   process.exitCode = 1;
 } else writeFileSync(path, `${JSON.stringify(next, null, 1)}\n`);

@@ -1,11 +1,11 @@
 import { writeFileSync } from 'node:fs';
-import type { Batch } from '../src/core/records/schema';
-import { USUAL_REQUEST } from '../src/core/scaling/request';
-import { moldHolding } from '../src/core/scaling/molds';
-import type { ScaleRequest } from '../src/core/scaling/requestSchema';
-import type { Family } from '../src/core/formula/schema';
-import { USUAL_SETTINGS } from '../src/core/workshop/settings';
-import type { Settings } from '../src/core/workshop/settingsSchema';
+import type { Batch } from '../src/core/batches/records/schema';
+import { USUAL_REQUEST } from '../src/core/work/scaling/request';
+import { moldHolding } from '../src/core/work/scaling/molds';
+import type { ScaleRequest } from '../src/core/work/scaling/requestSchema';
+import type { Family } from '../src/core/formula/model/schema';
+import { USUAL_SETTINGS } from '../src/core/workshop/settings/settings';
+import type { Settings } from '../src/core/workshop/settings/settingsSchema';
 import { writeWorkshopFile } from '../src/storage/file/write';
 import { seedRandom } from './lib/random';
 import { checkStock, makeBatch, moldFor } from './lib/sampleBatches';

@@ -1,15 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bodyFrom, shipped } from './fixtures/bodies';
-import { instrumentsOf } from '@/stations/design/readings/readingsWords';
-import { USUAL_CONDITIONS, type Conditions } from '@/core/conditions/types';
-import { FAMILIES, METHODS } from '@/core/formula/kinds';
-import { emptyBody, newLine, newPart } from '@/core/formula/create';
-import type { Family, FormulaBody, Method } from '@/core/formula/schema';
-import { MATERIALS } from '@/core/materials/catalog';
-import { EMULSIFIER_TO_OIL } from '@/core/scent/carrier';
-import { READING_IDS, type JudgedReading, type ReadingId } from '@/core/evaluation/types';
-import { evaluate } from '@/core/evaluation/evaluate';
+import { instrumentsOf } from '@/stations/design/readings/readingsMessages';
+import { USUAL_CONDITIONS, type Conditions } from '@/core/results/conditions/types';
+import { FAMILIES, METHODS } from '@/core/formula/model/kinds';
+import { emptyBody, newLine, newPart } from '@/core/formula/model/create';
+import type { Family, FormulaBody, Method } from '@/core/formula/model/schema';
+import { MATERIALS } from '@/core/matter/materials/catalog';
+import { EMULSIFIER_TO_OIL } from '@/core/results/scent/carrier';
+import { READING_IDS, type JudgedReading, type ReadingId } from '@/core/results/evaluation/types';
+import { evaluate } from '@/core/results/evaluation/evaluate';
 
 /** Random formulas of up to ten lines in any family, method and room. */
 const formulas = fc.record({

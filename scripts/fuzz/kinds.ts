@@ -1,18 +1,18 @@
 import { readFileSync } from 'node:fs';
-import { catalogWith, materialById, SHIPPED } from '../../src/core/materials/catalog';
-import { probeBatch, probeFormula } from '../../src/core/probing/probe';
-import { readRecipe } from '../../src/core/recipe-text/readRecipe';
+import { catalogWith, materialById, SHIPPED } from '../../src/core/matter/materials/catalog';
+import { checkBatch, checkFormula } from '../../src/core/workshop/self-check/selfCheck';
+import { readRecipe } from '../../src/core/formula/reading/readRecipe';
 import {
   looksShared,
   readRecipeJsonLd,
   writeRecipeJsonLd,
-} from '../../src/core/sharing/recipeJsonLd';
-import { LOT_COLUMNS, lotRows, readLotRows } from '../../src/core/shelf/lotTable';
-import { USUAL_SETTINGS } from '../../src/core/workshop/settings';
+} from '../../src/core/formula/sharing/recipeJsonLd';
+import { LOT_COLUMNS, lotRows, readLotRows } from '../../src/core/workshop/shelf/lotTable';
+import { USUAL_SETTINGS } from '../../src/core/workshop/settings/settings';
 import { lineReader, readDeviceLine } from '../../src/devices/lines';
 import { parseTable, writeTable } from '../../src/storage/csv/csv';
-import { FileRefused } from '../../src/storage/carry/fileRefused';
-import { soundPages } from '../../src/storage/carry/soundPages';
+import { FileRefused } from '../../src/storage/transfer/fileRefused';
+import { soundPages } from '../../src/storage/transfer/soundPages';
 import { COLLECTION_NAMES } from '../../src/storage/collections';
 import { readWorkshopFile, type FileResult } from '../../src/storage/file/read';
 import { writeWorkshopFile } from '../../src/storage/file/write';
@@ -144,8 +144,8 @@ async function readFile(text: string): Promise<Answer> {
     batches: workshop.batches,
   };
   const stumbles = [
-    ...workshop.formulas.map((one) => probeFormula(one, facts)),
-    ...workshop.batches.map((one) => probeBatch(one, facts)),
+    ...workshop.formulas.map((one) => checkFormula(one, facts)),
+    ...workshop.batches.map((one) => checkBatch(one, facts)),
   ].find((found) => found !== null);
   if (stumbles) throw new Error(`a screen would stumble: ${stumbles}`);
   return refused.length > 0 ? 'partly' : 'taken';

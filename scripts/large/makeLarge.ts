@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { createWriteStream, readFileSync } from 'node:fs';
 import { once } from 'node:events';
-import { givenBy } from '../../src/core/goods/stock';
-import { GRADES } from '../../src/core/goods/kinds';
-import type { Formula } from '../../src/core/formula/schema';
-import { record } from '../../src/core/records/batch';
-import type { Batch } from '../../src/core/records/schema';
+import { givenBy } from '../../src/core/goods/products/stock';
+import { GRADES } from '../../src/core/goods/products/kinds';
+import type { Formula } from '../../src/core/formula/model/schema';
+import { record } from '../../src/core/batches/records/batch';
+import type { Batch } from '../../src/core/batches/records/schema';
 import {
   CLOSED_LIST,
   closeFile,

@@ -1,8 +1,8 @@
-import type { Conditions } from '../../src/core/conditions/types';
-import type { FormulaBody } from '../../src/core/formula/schema';
-import { SHIPPED, catalogWith, type Catalog } from '../../src/core/materials/catalog';
-import { bodyOfRecipe } from '../../src/core/recipe-text/bodyOfRecipe';
-import { readRecipe, type RecipeReading } from '../../src/core/recipe-text/readRecipe';
+import type { Conditions } from '../../src/core/results/conditions/types';
+import type { FormulaBody } from '../../src/core/formula/model/schema';
+import { SHIPPED, catalogWith, type Catalog } from '../../src/core/matter/materials/catalog';
+import { bodyOfRecipe } from '../../src/core/formula/reading/bodyOfRecipe';
+import { readRecipe, type RecipeReading } from '../../src/core/formula/reading/readRecipe';
 import { readWorkshopFile } from '../../src/storage/file/read';
 
 export type Found =

@@ -1,11 +1,11 @@
-import { USUAL_CONDITIONS, type Conditions } from '../../src/core/conditions/types';
-import { MODELS_VERSION, READING_IDS } from '../../src/core/evaluation/types';
-import { evaluate } from '../../src/core/evaluation/evaluate';
-import { PRESETS, bodyOfPreset } from '../../src/core/formula/presets';
-import { emptyBody } from '../../src/core/formula/create';
-import type { FormulaBody } from '../../src/core/formula/schema';
-import { SHIPPED } from '../../src/core/materials/catalog';
-import { readRecipe } from '../../src/core/recipe-text/readRecipe';
+import { USUAL_CONDITIONS, type Conditions } from '../../src/core/results/conditions/types';
+import { MODELS_VERSION, READING_IDS } from '../../src/core/results/evaluation/types';
+import { evaluate } from '../../src/core/results/evaluation/evaluate';
+import { PRESETS, bodyOfPreset } from '../../src/core/formula/model/presets';
+import { emptyBody } from '../../src/core/formula/model/create';
+import type { FormulaBody } from '../../src/core/formula/model/schema';
+import { SHIPPED } from '../../src/core/matter/materials/catalog';
+import { readRecipe } from '../../src/core/formula/reading/readRecipe';
 import { BOMB } from './bomb25';
 
 /** Ten formulas over the four families; what the models say of them is kept, digit by digit. */

@@ -1,13 +1,13 @@
 import { z } from 'zod';
-import { FAMILIES } from '../../src/core/formula/kinds';
-import { allLines, totalMassG } from '../../src/core/formula/edit';
-import { FOR_WHOM } from '../../src/core/labeling/cautions';
-import { MARKETS } from '../../src/core/labeling/market';
-import { NO_WORDS, labelContent, type LabelQuestion } from '../../src/core/labeling/content';
-import { claimsIn } from '../../src/core/labeling/claims/claimsIn';
-import { mustSay } from '../../src/core/labeling/mustSay';
-import { sayMust } from '../../src/core/labeling/words';
-import { portionsOf } from '../../src/core/materials/portion';
+import { FAMILIES } from '../../src/core/formula/model/kinds';
+import { allLines, totalMassG } from '../../src/core/formula/model/edit';
+import { FOR_WHOM } from '../../src/core/goods/labels/cautions';
+import { MARKETS } from '../../src/core/goods/labels/market';
+import { NO_WORDS, labelContent, type LabelQuestion } from '../../src/core/goods/labels/content';
+import { claimsIn } from '../../src/core/goods/labels/claims/claimsIn';
+import { labelRequirements } from '../../src/core/goods/labels/labelRequirements';
+import { sayLabelRequirement } from '../../src/core/goods/labels/messages';
+import { portionsOf } from '../../src/core/matter/materials/portion';
 import { bodyFrom } from './bodyFrom';
 import { parseOptions, type Answer } from './command';
 
@@ -49,7 +49,7 @@ export function labelFor(text: string, rawOptions: Readonly<Record<string, unkno
     own: { ...NO_WORDS, story: words },
   };
   const content = labelContent(asked);
-  const musts = mustSay(asked, content, {
+  const musts = labelRequirements(asked, content, {
     batchCodes: [],
     maker: { name: '', address: '', contact: '', dataSheet: '' },
     keepsMonths: null,
@@ -71,10 +71,10 @@ export function labelFor(text: string, rawOptions: Readonly<Record<string, unkno
       claims: claimsOf(words),
       missing: musts
         .filter(({ state }) => state === 'missing')
-        .map((must) => ({ code: must.code, ...sayMust(must), rule: must.rule })),
+        .map((must) => ({ code: must.code, ...sayLabelRequirement(must), rule: must.rule })),
       toLookAt: musts
         .filter(({ state }) => state === 'look')
-        .map((must) => ({ code: must.code, ...sayMust(must), rule: must.rule })),
+        .map((must) => ({ code: must.code, ...sayLabelRequirement(must), rule: must.rule })),
     },
   };
 }

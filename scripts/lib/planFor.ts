@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { planJobs } from '../../src/core/planning/planJobs';
-import { planProblemSchema } from '../../src/core/planning/problem';
+import { planJobs } from '../../src/core/goods/planning/planJobs';
+import { planProblemSchema } from '../../src/core/goods/planning/problem';
 import { parseOptions, type Answer } from './command';
 
 const optionsSchema = z.object({ seconds: z.coerce.number().min(0.05).max(600).default(5) });

@@ -1,14 +1,14 @@
 import { z } from 'zod';
-import { USUAL_CONDITIONS } from '../../src/core/conditions/types';
-import { FAMILIES, METHODS } from '../../src/core/formula/kinds';
-import { allLines } from '../../src/core/formula/edit';
-import type { FormulaBody } from '../../src/core/formula/schema';
-import { SPREADS, WISHES } from '../../src/core/rebalance/wishes';
-import { rebalanceExactly, type RebalanceResult } from '../../src/core/rebalance/rebalance';
-import { sayClash } from '../../src/core/rebalance/words';
-import type { Clash } from '../../src/core/rebalance/clash';
-import { USUAL_SETTINGS } from '../../src/core/workshop/settings';
-import { waterFor } from '../../src/core/workshop/waterFor';
+import { USUAL_CONDITIONS } from '../../src/core/results/conditions/types';
+import { FAMILIES, METHODS } from '../../src/core/formula/model/kinds';
+import { allLines } from '../../src/core/formula/model/edit';
+import type { FormulaBody } from '../../src/core/formula/model/schema';
+import { SPREADS, WISHES } from '../../src/core/results/rebalance/wishes';
+import { rebalanceExactly, type RebalanceResult } from '../../src/core/results/rebalance/rebalance';
+import { sayClash } from '../../src/core/results/rebalance/messages';
+import type { Clash } from '../../src/core/results/rebalance/clash';
+import { USUAL_SETTINGS } from '../../src/core/workshop/settings/settings';
+import { waterFor } from '../../src/core/workshop/settings/waterFor';
 import { bodyFrom } from './bodyFrom';
 import { parseOptions, type Answer } from './command';
 

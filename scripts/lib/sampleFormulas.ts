@@ -1,11 +1,11 @@
-import { addLine, setLineMass } from '../../src/core/formula/edit';
-import { addPart } from '../../src/core/formula/parts';
-import { emptyBody, newFormula } from '../../src/core/formula/create';
-import { keepVersion } from '../../src/core/formula/versions';
-import type { Family, Formula, FormulaBody, Method } from '../../src/core/formula/schema';
-import { SHIPPED, materialById } from '../../src/core/materials/catalog';
-import { readRecipe } from '../../src/core/recipe-text/readRecipe';
-import { exactly } from '../../src/core/units/spread';
+import { addLine, setLineMass } from '../../src/core/formula/model/edit';
+import { addPart } from '../../src/core/formula/model/parts';
+import { emptyBody, newFormula } from '../../src/core/formula/model/create';
+import { keepVersion } from '../../src/core/formula/model/versions';
+import type { Family, Formula, FormulaBody, Method } from '../../src/core/formula/model/schema';
+import { SHIPPED, materialById } from '../../src/core/matter/materials/catalog';
+import { readRecipe } from '../../src/core/formula/reading/readRecipe';
+import { exactly } from '../../src/core/basics/units/spread';
 import { at } from './sampleTime';
 
 /** The eight formulas of the made-up workshop. */

@@ -1,9 +1,9 @@
-import { newId } from '../../src/core/formula/newId';
-import { SHIPPED, materialById } from '../../src/core/materials/catalog';
-import { newOwnMaterial } from '../../src/core/materials/newOwnMaterial';
-import type { OwnMaterial } from '../../src/core/materials/own';
-import type { Lot } from '../../src/core/shelf/lot';
-import type { ShelfMold, Tool } from '../../src/core/shelf/tool';
+import { newId } from '../../src/core/basics/newId';
+import { SHIPPED, materialById } from '../../src/core/matter/materials/catalog';
+import { newOwnMaterial } from '../../src/core/matter/materials/newOwnMaterial';
+import type { OwnMaterial } from '../../src/core/matter/materials/own';
+import type { Lot } from '../../src/core/workshop/shelf/lot';
+import type { ShelfMold, Tool } from '../../src/core/workshop/shelf/tool';
 
 /** The shelf of the made-up workshop: what it pays, what came when, what it works with. */
 const SALTWIFE = 'Saltwife & Daughters';

@@ -1,20 +1,20 @@
-import { USUAL_CONDITIONS } from '../../src/core/conditions/types';
-import { newId } from '../../src/core/formula/newId';
-import { SHIPPED, catalogWith, type Catalog } from '../../src/core/materials/catalog';
-import { portionsOf } from '../../src/core/materials/portion';
-import { countOf } from '../../src/core/records/summary';
-import { record } from '../../src/core/records/batch';
-import type { Batch } from '../../src/core/records/schema';
-import { baseOf, bodyOfCup, ladderCups } from '../../src/core/trials/ladder/cups';
-import { expectedLoss } from '../../src/core/trials/jug/expectedLoss';
-import { goneShare } from '../../src/core/trials/jug/fitCurve';
-import { shippedFor } from '../../src/core/trials/taught';
-import { startTrial, writeIn } from '../../src/core/trials/write';
-import { usualKind, type Phase } from '../../src/core/trials/kinds';
-import type { Ladder } from '../../src/core/trials/ladder/schema';
-import type { NewTrialEntry, Trial } from '../../src/core/trials/schema';
-import type { SeenWhat } from '../../src/core/trials/seen';
-import { evaluate } from '../../src/core/evaluation/evaluate';
+import { USUAL_CONDITIONS } from '../../src/core/results/conditions/types';
+import { newId } from '../../src/core/basics/newId';
+import { SHIPPED, catalogWith, type Catalog } from '../../src/core/matter/materials/catalog';
+import { portionsOf } from '../../src/core/matter/materials/portion';
+import { countOf } from '../../src/core/batches/records/summary';
+import { record } from '../../src/core/batches/records/batch';
+import type { Batch } from '../../src/core/batches/records/schema';
+import { baseOf, bodyOfCup, cupTestCups } from '../../src/core/batches/trials/cup-test/cups';
+import { expectedLoss } from '../../src/core/batches/trials/gas-loss/expectedLoss';
+import { goneShare } from '../../src/core/batches/trials/gas-loss/fitCurve';
+import { shippedFor } from '../../src/core/batches/trials/taught';
+import { startTrial, writeIn } from '../../src/core/batches/trials/write';
+import { usualKind, type Phase } from '../../src/core/batches/trials/kinds';
+import type { CupTest } from '../../src/core/batches/trials/cup-test/schema';
+import type { NewTrialEntry, Trial } from '../../src/core/batches/trials/schema';
+import type { SeenWhat } from '../../src/core/batches/trials/seen';
+import { evaluate } from '../../src/core/results/evaluation/evaluate';
 import type { WorkshopFile } from '../../src/storage/file/schema';
 
 const DAY_MS = 24 * 3_600_000;
@@ -30,7 +30,7 @@ type Workshop = Pick<
 /** A year of trials, two jugs, a set of small ones with its answer, and kept-back pieces, for the batches of the sample. */
 export function sampleTrials(workshop: Workshop): {
   readonly trials: readonly Trial[];
-  readonly ladders: readonly Ladder[];
+  readonly ladders: readonly CupTest[];
   readonly batches: readonly Batch[];
 } {
   const catalog = catalogWith(workshop.materials);
@@ -186,7 +186,7 @@ function jug(batch: Batch, catalog: Catalog, ageDays: number, share: number): Tr
 }
 
 /** What more starch does to the Quince Lantern: an answer after six cups. */
-function ladder(formula: WorkshopFile['formulas'][number], exportedAt: string): Ladder {
+function ladder(formula: WorkshopFile['formulas'][number], exportedAt: string): CupTest {
   const askedMs = Date.parse(exportedAt) - 40 * DAY_MS;
   const factors = [{ materialId: 'cornstarch', lowPct: 0, highPct: 9 }];
   const question = {
@@ -204,7 +204,7 @@ function ladder(formula: WorkshopFile['formulas'][number], exportedAt: string): 
     tub: { volumeL: 1, tempC: 38, alkalinityMgL: 100 },
     pieceG: 25,
   };
-  const laid = ladderCups(question, conditions);
+  const laid = cupTestCups(question, conditions);
   if (!laid.ok) throw new RangeError(`the sample's set must be laid out, got ${laid.problem}`);
   const base = baseOf(formula.body, factors);
   return {

@@ -1,5 +1,5 @@
-import type { RoomDay } from '../../src/core/air/roomDaySchema';
-import { newId } from '../../src/core/formula/newId';
+import type { RoomDay } from '../../src/core/matter/air/roomDaySchema';
+import { newId } from '../../src/core/basics/newId';
 import type { sampleFormulas } from './sampleFormulas';
 import type { Made } from './sampleBatches';
 import { SAMPLE_NOW } from './sampleTime';

@@ -1,18 +1,18 @@
 import { HyperFormula } from 'hyperformula';
-import { dampWindow } from '../../src/core/binder/windows';
-import { freeWaterLimitsPct } from '../../src/core/binder/freeWater';
-import { speciesById } from '../../src/core/chemistry/species';
-import { COLORANTS } from '../../src/core/color/colorants';
-import { USUAL_CONDITIONS } from '../../src/core/conditions/types';
-import { isFiller, isOily } from '../../src/core/fizz/composition';
-import { allLines } from '../../src/core/formula/edit';
-import type { FormulaBody } from '../../src/core/formula/schema';
-import { SHIPPED, materialById } from '../../src/core/materials/catalog';
-import { reactantsOf } from '../../src/core/materials/reactants';
-import type { Material } from '../../src/core/materials/material';
-import { packedDensityGMl } from '../../src/core/scaling/packedDensity';
-import { CONSTITUENTS } from '../../src/core/scent/constituents';
-import { limitedConstituents } from '../../src/core/scent/limits';
+import { dampWindow } from '../../src/core/results/binder/windows';
+import { freeWaterLimitsPct } from '../../src/core/results/binder/freeWater';
+import { speciesById } from '../../src/core/matter/chemistry/species';
+import { COLORANTS } from '../../src/core/results/color/colorants';
+import { USUAL_CONDITIONS } from '../../src/core/results/conditions/types';
+import { isFiller, isOily } from '../../src/core/results/fizz/composition';
+import { allLines } from '../../src/core/formula/model/edit';
+import type { FormulaBody } from '../../src/core/formula/model/schema';
+import { SHIPPED, materialById } from '../../src/core/matter/materials/catalog';
+import { reactantsOf } from '../../src/core/matter/materials/reactants';
+import type { Material } from '../../src/core/matter/materials/material';
+import { packedDensityGMl } from '../../src/core/results/fizz/packedDensity';
+import { CONSTITUENTS } from '../../src/core/results/scent/constituents';
+import { limitedConstituents } from '../../src/core/results/scent/limits';
 
 /** What a sheet cannot hold: it has no solver, and no words. */
 export const NOT_IN_THE_SHEET = [

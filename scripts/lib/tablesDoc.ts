@@ -1,18 +1,18 @@
-import { ATOMIC_WEIGHTS_G_MOL } from '../../src/core/chemistry/atomicWeights';
-import { ACID_SYSTEMS } from '../../src/core/chemistry/equilibrium/acidSystems';
-import { SPECIES } from '../../src/core/chemistry/species';
-import { COLORANTS } from '../../src/core/color/colorants';
-import { MATERIALS } from '../../src/core/materials/catalog';
-import { SOURCES, type Sourced } from '../../src/core/materials/sources';
-import { compositionOf } from '../../src/core/scent/compositions';
-import { CONSTITUENTS } from '../../src/core/scent/constituents';
-import { BARRIERS } from '../../src/core/keeping/barriers';
-import { CAS } from '../../src/core/labeling/ingredients/registry';
-import { COMPLEXES } from '../../src/core/labeling/ingredients/complexes';
-import { SPLITS } from '../../src/core/labeling/ingredients/splits';
-import { US_NAMES } from '../../src/core/labeling/ingredients/usNames';
-import { DECLARABLE } from '../../src/core/scent/declarable';
-import { MEASURE_UNITS } from '../../src/core/units/household';
+import { ATOMIC_WEIGHTS_G_MOL } from '../../src/core/matter/chemistry/atomicWeights';
+import { ACID_SYSTEMS } from '../../src/core/matter/chemistry/equilibrium/acidSystems';
+import { SPECIES } from '../../src/core/matter/chemistry/species';
+import { COLORANTS } from '../../src/core/results/color/colorants';
+import { MATERIALS } from '../../src/core/matter/materials/catalog';
+import { SOURCES, type Sourced } from '../../src/core/matter/materials/sources';
+import { compositionOf } from '../../src/core/results/scent/compositions';
+import { CONSTITUENTS } from '../../src/core/results/scent/constituents';
+import { BARRIERS } from '../../src/core/batches/shelf-life/barriers';
+import { CAS } from '../../src/core/goods/labels/ingredients/registry';
+import { COMPLEXES } from '../../src/core/goods/labels/ingredients/complexes';
+import { SPLITS } from '../../src/core/goods/labels/ingredients/splits';
+import { US_NAMES } from '../../src/core/goods/labels/ingredients/usNames';
+import { DECLARABLE } from '../../src/core/results/scent/declarable';
+import { MEASURE_UNITS } from '../../src/core/basics/units/household';
 
 type Cell = string | number | null | undefined;
 

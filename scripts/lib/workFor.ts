@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { FAMILIES, METHODS, SCHOOLS } from '../../src/core/formula/kinds';
-import { allLines, totalMassG } from '../../src/core/formula/edit';
-import { usualPieceG } from '../../src/core/scaling/usualPiece';
-import { usualRequest } from '../../src/core/scaling/request';
-import { brokenRules, sayBroken } from '../../src/core/work/rules';
-import { workOf } from '../../src/core/work/workOf';
+import { FAMILIES, METHODS, SCHOOLS } from '../../src/core/formula/model/kinds';
+import { allLines, totalMassG } from '../../src/core/formula/model/edit';
+import { usualPieceG } from '../../src/core/work/scaling/usualPiece';
+import { usualRequest } from '../../src/core/work/scaling/request';
+import { brokenRules, sayBroken } from '../../src/core/work/flow/rules';
+import { workOf } from '../../src/core/work/flow/workOf';
 import { bodyFrom } from './bodyFrom';
 import { parseOptions, type Answer } from './command';
 

@@ -3,18 +3,18 @@ import { usePreferredDark } from '@vueuse/core';
 import { computed, defineAsyncComponent, provide, ref, watch, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
-import { counted } from '@/core/words/numbers';
-import { listed } from '@/core/words/names';
-import { reasonOf } from '@/core/words/reason';
-import { sayRefused } from '@/storage/soundness/refused';
+import { counted } from '@/core/basics/format/numbers';
+import { listed } from '@/core/basics/format/names';
+import { reasonOf } from '@/core/basics/format/reason';
+import { sayRefused } from '@/storage/validation/refused';
 import { afterPaint } from '@/stores/afterPaint';
 import { useSavingStore } from '@/stores/saving';
 import { useWorkshopStore } from '@/stores/workshop';
 import { CATALOG } from '@/ui/fields/materials';
 import FirstVisit from './frame/FirstVisit.vue';
 import InsecureNotice from './frame/InsecureNotice.vue';
-import ScreenGuard from './frame/ScreenGuard.vue';
-import StationRail from './frame/StationRail.vue';
+import ErrorBoundary from './frame/ErrorBoundary.vue';
+import NavRail from './frame/NavRail.vue';
 import UpdateOffer from './frame/UpdateOffer.vue';
 
 /** Only where the browser can write into folders. */
@@ -126,14 +126,14 @@ function startsWithSample(): boolean {
     </div>
     <FirstVisit v-if="isReady && asksFirst" />
     <div v-else-if="isReady" class="frame" :class="{ bench: isBench }">
-      <StationRail v-if="!isBench" />
+      <NavRail v-if="!isBench" />
       <main id="main" class="page" tabindex="-1">
         <p v-if="workshop.refused.length" class="problem" role="alert">
           {{ counted(workshop.refused.length, 'stored record') }} could not be read and stay as they
           are: {{ listed(workshop.refused.slice(0, MOST_NAMED).map(sayRefused))
           }}{{ workshop.refused.length > MOST_NAMED ? ', and more' : '' }}.
         </p>
-        <ScreenGuard v-if="workshop.isWhole || !needsAll"><router-view /></ScreenGuard>
+        <ErrorBoundary v-if="workshop.isWhole || !needsAll"><router-view /></ErrorBoundary>
         <p v-else class="page-waits quiet" role="status">What was made long ago is being read.</p>
       </main>
     </div>

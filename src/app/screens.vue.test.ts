@@ -4,9 +4,9 @@ import type { Component } from 'vue';
 import { drawnShop } from '../../tests/fixtures/drawnShop';
 import { bodyFrom } from '../../tests/fixtures/bodies';
 import { COLLECTION_NAMES } from '@/storage/collections';
-import { MATERIALS } from '@/core/materials/catalog';
-import { emptyBody, newFormula } from '@/core/formula/create';
-import type { FormulaBody } from '@/core/formula/schema';
+import { MATERIALS } from '@/core/matter/materials/catalog';
+import { emptyBody, newFormula } from '@/core/formula/model/create';
+import type { FormulaBody } from '@/core/formula/model/schema';
 import { router } from './router';
 
 /** Every screen in the states that nobody designs for: nothing there, too much, and names without end. */

@@ -1,4 +1,4 @@
-import type { ScaleState } from '@/core/weighing/readable';
+import type { ScaleState } from '@/core/work/weighing/readable';
 
 /** What a scale says at one moment. */
 export interface ScaleReading {
@@ -10,7 +10,7 @@ export interface ScaleReading {
   readonly sequence: number;
 }
 
-export type { ScaleState } from '@/core/weighing/readable';
+export type { ScaleState } from '@/core/work/weighing/readable';
 
 export interface ScaleListener {
   reading(reading: ScaleReading): void;

@@ -1,4 +1,4 @@
-import { roundToStep } from '@/core/weighing/rounding';
+import { roundToStep } from '@/core/work/weighing/rounding';
 import type { ScaleListener, ScaleSource, ScaleState } from './scale';
 
 /** The shipped stand-in for a scale: a pan one can pour onto, with a reading that lags and settles. */

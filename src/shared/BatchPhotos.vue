@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, useTemplateRef, watch } from 'vue';
-import { newId } from '@/core/formula/newId';
-import { PHOTOS_A_BATCH } from '@/core/records/photoSize';
-import type { Batch } from '@/core/records/schema';
+import { newId } from '@/core/basics/newId';
+import { PHOTOS_A_BATCH } from '@/core/batches/records/photoSize';
+import type { Batch } from '@/core/batches/records/schema';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import { shortTime } from '@/ui/frame/format';
@@ -20,7 +20,7 @@ const problem = ref('');
 
 watch(
   () => props.batch.id,
-  (id) => void workshop.bringPhotos(id),
+  (id) => void workshop.loadPhotos(id),
   { immediate: true },
 );
 const photos = computed(() =>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { newId } from '@/core/formula/newId';
-import { dangerousNamed, isStop } from '@/core/materials/names/dangers/find';
-import { materialById, SHIPPED } from '@/core/materials/catalog';
-import { newOwnMaterial } from '@/core/materials/newOwnMaterial';
-import { capital } from '@/core/words/names';
+import { newId } from '@/core/basics/newId';
+import { dangerousNamed, isStop } from '@/core/matter/materials/names/dangers/find';
+import { materialById, SHIPPED } from '@/core/matter/materials/catalog';
+import { newOwnMaterial } from '@/core/matter/materials/newOwnMaterial';
+import { capital } from '@/core/basics/format/names';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import { useMaterials } from '@/ui/fields/materials';

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { newId } from '@/core/formula/newId';
-import { nextPremixCode, premixParts } from '@/core/shelf/premix';
-import type { Lot } from '@/core/shelf/lot';
+import { newId } from '@/core/basics/newId';
+import { nextPremixCode, premixParts } from '@/core/workshop/shelf/premix';
+import type { Lot } from '@/core/workshop/shelf/lot';
 import { today } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useFits } from '@/ui/fields/useFits';
-import { formatGrams } from '@/core/words/numbers';
-import { inSentence } from '@/core/words/names';
+import { formatGrams } from '@/core/basics/format/numbers';
+import { inSentence } from '@/core/basics/format/names';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { materialOf, nameOf } = useMaterials();

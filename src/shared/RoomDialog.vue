@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
-import type { RoomPlace } from '@/core/air/roomPlaces';
+import type { RoomPlace } from '@/core/matter/air/roomPlaces';
 import { useRoomStore } from '@/stores/room';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia';
-import { useCarryingStore } from '@/stores/carrying';
+import { useTransferStore } from '@/stores/transfer';
 import { useSavingStore } from '@/stores/saving';
 import { saveBlob } from '@/ui/frame/download';
 
 const { status } = storeToRefs(useSavingStore());
-const carrying = useCarryingStore();
+const carrying = useTransferStore();
 
 /** What the store would not take goes into a file, from wherever the hands are. */
 async function exportAll(): Promise<void> {

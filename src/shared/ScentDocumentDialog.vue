@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { scentDocumentSchema, type AllergenShare } from '@/core/scent/documents';
-import { parseNumber } from '@/core/units/parseNumber';
-import type { Settings } from '@/core/workshop/settingsSchema';
+import { scentDocumentSchema, type AllergenShare } from '@/core/results/scent/documents';
+import { parseNumber } from '@/core/basics/units/parseNumber';
+import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import AllergenField from '@/ui/fields/AllergenField.vue';

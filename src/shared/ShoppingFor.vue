@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { planTogether } from '@/core/scaling/together';
-import { usualRequest } from '@/core/scaling/request';
-import { shoppingList } from '@/core/shelf/shoppingList';
+import { planTogether } from '@/core/work/scaling/together';
+import { usualRequest } from '@/core/work/scaling/request';
+import { shoppingList } from '@/core/workshop/shelf/shoppingList';
 import { useGoodsStore } from '@/stores/goods';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import { counted, formatGrams } from '@/core/words/numbers';
+import { counted, formatGrams } from '@/core/basics/format/numbers';
 import { shortDate } from '@/ui/frame/format';
 import { useMoney } from './useMoney';
 import { useMaterials } from '@/ui/fields/materials';

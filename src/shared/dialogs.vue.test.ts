@@ -1,6 +1,6 @@
 import { flushPromises } from '@vue/test-utils';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { button, field, page } from '../../tests/fixtures/drawn';
+import { button, field, page } from '../../tests/fixtures/mountInPage';
 import { drawnShop } from '../../tests/fixtures/drawnShop';
 import { useSavingStore } from '@/stores/saving';
 import NewMaterialDialog from './NewMaterialDialog.vue';

@@ -1,7 +1,7 @@
-import { powderHex } from '@/core/color/powder';
-import type { FormulaBody } from '@/core/formula/schema';
-import { portionsOf } from '@/core/materials/portion';
-import type { Catalog } from '@/core/materials/catalog';
+import { powderHex } from '@/core/results/color/powder';
+import type { FormulaBody } from '@/core/formula/model/schema';
+import { portionsOf } from '@/core/matter/materials/portion';
+import type { Catalog } from '@/core/matter/materials/catalog';
 
 const known = new WeakMap<FormulaBody, string>();
 

@@ -1,7 +1,7 @@
 import type { Ref } from 'vue';
 import type { CollectionName } from '@/storage/collections';
-import { editedOver, type Held } from '@/storage/unite/editedOver';
-import { useDoubt } from '@/ui/fields/useDoubt';
+import { mergeEdit, type Held } from '@/storage/merge/editedOver';
+import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 
 /**
  * A form that stands open while another tab writes: what it did not touch stays as it is by now, and it asks where both
@@ -10,7 +10,7 @@ import { useDoubt } from '@/ui/fields/useDoubt';
  * @param problem where what is wrong stands in the form
  */
 export function useEdit<K extends CollectionName | 'settings'>(of: K, problem: Ref<string>) {
-  const { isSure } = useDoubt(problem);
+  const { isSure } = useConfirmTwice(problem);
   let opened: Held<K> | null = null;
 
   /** @param record what the form shows; null for something new */
@@ -25,7 +25,7 @@ export function useEdit<K extends CollectionName | 'settings'>(of: K, problem: R
    */
   function laidOver(edited: (opened: Held<K>) => Held<K>, now: Held<K>): Held<K> | null {
     const base = opened ?? now;
-    const { record, clashes } = editedOver(of, { opened: base, edited: edited(base), now });
+    const { record, clashes } = mergeEdit(of, { opened: base, edited: edited(base), now });
     const doubt = clashes ? 'This was changed in another place while it stood open here.' : null;
     return isSure(doubt, 'Press again to keep what you wrote.') ? record : null;
   }

@@ -28,6 +28,6 @@ export interface Kept {
 }
 
 /** @param name the database’s */
-export function spareChannelOf(name: string): Channel {
+export function backupChannelOf(name: string): Channel {
   return openChannel(`rovack spare ${name}`);
 }

@@ -1,15 +1,15 @@
 import type { z } from 'zod';
-import { roomDaySchema } from '@/core/air/roomDaySchema';
-import { formulaSchema } from '@/core/formula/schema';
-import { goodsMoveSchema, packagingSchema, saleUnitSchema } from '@/core/goods/schema';
-import { ownMaterialSchema } from '@/core/materials/own';
-import { orderSchema } from '@/core/orders/schema';
-import { batchSchema } from '@/core/records/schema';
-import { photoSchema } from '@/core/records/photo';
-import { lotSchema } from '@/core/shelf/lot';
-import { shelfMoldSchema, toolSchema } from '@/core/shelf/tool';
-import { ladderSchema } from '@/core/trials/ladder/schema';
-import { trialSchema } from '@/core/trials/schema';
+import { roomDaySchema } from '@/core/matter/air/roomDaySchema';
+import { formulaSchema } from '@/core/formula/model/schema';
+import { goodsMoveSchema, packagingSchema, saleUnitSchema } from '@/core/goods/products/schema';
+import { ownMaterialSchema } from '@/core/matter/materials/own';
+import { orderSchema } from '@/core/goods/orders/schema';
+import { batchSchema } from '@/core/batches/records/schema';
+import { photoSchema } from '@/core/batches/records/photo';
+import { lotSchema } from '@/core/workshop/shelf/lot';
+import { shelfMoldSchema, toolSchema } from '@/core/workshop/shelf/tool';
+import { cupTestSchema } from '@/core/batches/trials/cup-test/schema';
+import { trialSchema } from '@/core/batches/trials/schema';
 
 /**
  * The schema of every list of records a workshop keeps, by its name in the database and in the file. What only writes what
@@ -25,7 +25,7 @@ export const COLLECTIONS = {
   rooms: roomDaySchema,
   photos: photoSchema,
   trials: trialSchema,
-  ladders: ladderSchema,
+  ladders: cupTestSchema,
   packaging: packagingSchema,
   units: saleUnitSchema,
   goods: goodsMoveSchema,

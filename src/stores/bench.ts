@@ -1,11 +1,11 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
-import { conditionsFor, conditionsOfBatch } from '@/core/conditions/conditionsFor';
-import { evaluate } from '@/core/evaluation/evaluate';
-import { freezeReadings } from '@/core/evaluation/freeze';
-import { keepVersion } from '@/core/formula/versions';
-import type { WeighStep } from '@/core/making/stepSchema';
-import { correctEntry } from '@/core/records/correct';
+import { conditionsFor, conditionsOfBatch } from '@/core/workshop/settings/conditionsFor';
+import { evaluate } from '@/core/results/evaluation/evaluate';
+import { freezeReadings } from '@/core/batches/records/freeze';
+import { keepVersion } from '@/core/formula/model/versions';
+import type { WeighStep } from '@/core/work/bench-steps/stepSchema';
+import { correctEntry } from '@/core/batches/records/correct';
 import {
   currentStep,
   giveUp,
@@ -14,18 +14,18 @@ import {
   record,
   settleStep,
   startBatch,
-} from '@/core/records/batch';
-import { lotDoubtsAhead, restAsPlanned } from '@/core/records/asPlanned';
-import { nextBatchCode } from '@/core/records/batchCode';
-import { rescale } from '@/core/records/rescale';
-import { strikeEntry } from '@/core/records/strike';
-import { undoLast } from '@/core/records/undoLast';
-import type { AddedWhy, WeighedBy } from '@/core/records/kinds';
-import type { Batch, NewEntry } from '@/core/records/schema';
-import type { BowlNumber } from '@/core/records/bowl';
-import { piecesByBowl } from '@/core/scaling/bowls';
-import type { ScalePlan } from '@/core/scaling/plan';
-import type { ScaleRequest } from '@/core/scaling/requestSchema';
+} from '@/core/batches/records/batch';
+import { lotDoubtsAhead, restAsPlanned } from '@/core/batches/records/asPlanned';
+import { nextBatchCode } from '@/core/batches/records/batchCode';
+import { rescale } from '@/core/batches/records/rescale';
+import { voidEntry } from '@/core/batches/records/strike';
+import { undoLast } from '@/core/batches/records/undoLast';
+import type { AddedWhy, WeighedBy } from '@/core/batches/records/kinds';
+import type { Batch, NewEntry } from '@/core/batches/records/schema';
+import type { BowlNumber } from '@/core/batches/records/bowl';
+import { piecesByBowl } from '@/core/work/scaling/bowls';
+import type { ScalePlan } from '@/core/work/scaling/plan';
+import type { ScaleRequest } from '@/core/work/scaling/requestSchema';
 import { nowIso } from './now';
 import { useShelfStore } from './shelf';
 import { useWorkshopStore } from './workshop';
@@ -154,7 +154,7 @@ export const useBenchStore = defineStore('bench', () => {
     const awayMs = Date.parse(nowIso()) - Date.parse(last.at);
     if (last.kind === 'paused' || awayMs > AWAY_MS) write({ kind: 'resumed' });
   }
-  const strike = (entryId: string) => apply((current) => strikeEntry(current, entryId, nowIso()));
+  const strike = (entryId: string) => apply((current) => voidEntry(current, entryId, nowIso()));
   const back = () => apply(goBack);
   const on = () => apply(goOn);
 

@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { PlanAnswer, PlanProblem, PlanResult } from '@/core/planning/problem';
+import type { PlanAnswer, PlanProblem, PlanResult } from '@/core/goods/planning/problem';
 import { openShop } from '../../tests/fixtures/shop';
 import { useCalendarStore } from './calendar';
-import { NO_WHAT_IF, useTasksStore } from './tasks';
+import { NO_WHAT_IF, usePlanInputsStore } from './planInputs';
 
 const NOW = '2026-10-15T12:01:00.000Z';
 const HOUR_MS = 3_600_000;
@@ -35,7 +35,7 @@ vi.mock('@/workers/startPlan', () => ({
 
 let workshop: ReturnType<typeof openShop>;
 let calendar: ReturnType<typeof useCalendarStore>;
-let tasks: ReturnType<typeof useTasksStore>;
+let tasks: ReturnType<typeof usePlanInputsStore>;
 const newest = () => searches.at(-1) as Search;
 const firstJob = () => tasks.problem.jobs[0]?.id ?? '';
 
@@ -64,7 +64,7 @@ beforeEach(() => {
   searches.length = 0;
   workshop = openShop();
   calendar = useCalendarStore();
-  tasks = useTasksStore();
+  tasks = usePlanInputsStore();
 });
 afterEach(() => void vi.useRealTimers());
 

@@ -1,12 +1,12 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { latestPressMs, lockProblem } from '@/core/planning/locked';
-import { narrowPlace } from '@/core/planning/narrow';
-import type { PlanAnswer } from '@/core/planning/problem';
-import type { PlanLock } from '@/core/planning/fromOrders';
-import type { Spread } from '@/core/units/spread';
+import { latestPressMs, lockProblem } from '@/core/goods/planning/locked';
+import { bottleneck } from '@/core/goods/planning/bottleneck';
+import type { PlanAnswer } from '@/core/goods/planning/problem';
+import type { PlanLock } from '@/core/goods/planning/fromOrders';
+import type { Spread } from '@/core/basics/units/spread';
 import { startPlan, type PlanRun } from '@/workers/startPlan';
-import { useTasksStore, type WhatIf } from './tasks';
+import { usePlanInputsStore, type WhatIf } from './planInputs';
 import { useWorkshopStore } from './workshop';
 
 /** A planned step as it is drawn. */
@@ -32,7 +32,7 @@ const WHAT_IF_SECONDS = 2;
 /** Orders and the plan that serves them: made in a worker, best so far shown. */
 export const useCalendarStore = defineStore('calendar', () => {
   const workshop = useWorkshopStore();
-  const tasks = useTasksStore();
+  const tasks = usePlanInputsStore();
   const { problemIf } = tasks;
 
   const answer = shallowRef<PlanAnswer | null>(null);
@@ -170,7 +170,7 @@ export const useCalendarStore = defineStore('calendar', () => {
   const latestPress = (jobId: string) => latestPressMs(tasks.problem, jobId, clockMs);
 
   /** What the plan uses up most of; null where all of it has room. */
-  const narrow = computed(() => (answer.value ? narrowPlace(tasks.problem, answer.value) : null));
+  const narrow = computed(() => (answer.value ? bottleneck(tasks.problem, answer.value) : null));
 
   return {
     answer,

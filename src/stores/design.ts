@@ -1,13 +1,13 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch, watchEffect } from 'vue';
-import { conditionsFor } from '@/core/conditions/conditionsFor';
-import type { Conditions } from '@/core/conditions/types';
-import { evaluate } from '@/core/evaluation/evaluate';
-import type { Evaluation, Finding } from '@/core/evaluation/types';
-import { keepVersion } from '@/core/formula/versions';
-import type { FormulaBody } from '@/core/formula/schema';
-import { usualRequest } from '@/core/scaling/request';
-import { usualPieceG } from '@/core/scaling/usualPiece';
+import { conditionsFor } from '@/core/workshop/settings/conditionsFor';
+import type { Conditions } from '@/core/results/conditions/types';
+import { evaluate } from '@/core/results/evaluation/evaluate';
+import type { Evaluation, Finding } from '@/core/results/evaluation/types';
+import { keepVersion } from '@/core/formula/model/versions';
+import type { FormulaBody } from '@/core/formula/model/schema';
+import { usualRequest } from '@/core/work/scaling/request';
+import { usualPieceG } from '@/core/work/scaling/usualPiece';
 import { nowIso } from './now';
 import { useWorkshopStore } from './workshop';
 

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { reasonOf } from '@/core/words/reason';
+import { reasonOf } from '@/core/basics/format/reason';
 import { browserSerial, bytePort } from '@/devices/serialPort';
 import { serialDevice, type SerialDevice } from '@/devices/serialDevice';
 import { simulatedSensor, type AirReading, type RoomSource } from '@/devices/room';

@@ -1,17 +1,17 @@
 import { useEventListener } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { reasonOf } from '@/core/words/reason';
+import { reasonOf } from '@/core/basics/format/reason';
 import {
   forgetFolder,
   keepFolder,
   nameDevice as storeName,
   storedFolder,
 } from '@/storage/folder/keep';
-import { heavyLock } from '@/storage/heavyLock';
+import { maintenanceLock } from '@/storage/maintenanceLock';
 import type { Look } from '@/storage/folder/look';
 import type { startFolder } from '@/workers/startFolder';
-import { useKeepingStore } from './keeping';
+import { useCopiesStore } from './copies';
 import { nowIso, today } from './now';
 import { DATABASE_NAME, useSavingStore } from './saving';
 
@@ -34,7 +34,7 @@ const WRITE_AFTER_MS = 1500;
 /** A folder of the maker’s own: every change is written there too, and what other devices write there comes in. */
 export const useFolderStore = defineStore('folder', () => {
   const saving = useSavingStore();
-  const keeping = useKeepingStore();
+  const keeping = useCopiesStore();
   const status = ref<FolderStatus>({ kind: window.showDirectoryPicker ? 'none' : 'unable' });
   const handle = shallowRef<FileSystemDirectoryHandle | null>(null);
   const last = shallowRef<Look | null>(null);
@@ -110,7 +110,7 @@ export const useFolderStore = defineStore('folder', () => {
       while (isWanted && handle.value) {
         isWanted = false;
         await saving.flush();
-        await navigator.locks.request(heavyLock(DATABASE_NAME), lookOnce);
+        await navigator.locks.request(maintenanceLock(DATABASE_NAME), lookOnce);
       }
     } catch (error) {
       // Whatever went wrong with this look, there is a next one.

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { MoveOf } from '@/core/goods/schema';
+import type { MoveOf } from '@/core/goods/products/schema';
 import { sampleUnit } from '../../tests/fixtures/sample';
 import { openShop } from '../../tests/fixtures/shop';
 import { useGoodsStore } from './goods';

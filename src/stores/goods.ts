@@ -1,12 +1,12 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
-import { newId } from '@/core/formula/newId';
-import { changedAfter } from '@/core/goods/contents';
-import { crumbledMaterial, crumbsBefore } from '@/core/goods/crumble';
-import { looseStock, overdrawn, unitsOnHand, wrappedStock } from '@/core/goods/stock';
-import { lowPackaging, packagingLeft } from '@/core/goods/packaging';
-import { standsOn } from '@/core/goods/moves';
-import { takeUnits } from '@/core/goods/take';
+import { newId } from '@/core/basics/newId';
+import { changedAfter } from '@/core/goods/products/contents';
+import { crumbledMaterial, crumbsBefore } from '@/core/goods/products/crumble';
+import { looseStock, overdrawn, unitsOnHand, wrappedStock } from '@/core/goods/products/stock';
+import { lowPackaging, packagingLeft } from '@/core/goods/products/packaging';
+import { standsOn } from '@/core/goods/products/moves';
+import { takeUnits } from '@/core/goods/products/take';
 import {
   concernsOfBatches,
   concernsOfRun,
@@ -14,12 +14,12 @@ import {
   promisable,
   promisableLoose,
   type Concern,
-} from '@/core/goods/concerns';
-import type { Books } from '@/core/goods/recall';
-import type { MoveOf, GoodsMove, NewMove } from '@/core/goods/schema';
-import type { GoneWay, Grade } from '@/core/goods/kinds';
-import { freeCode } from '@/core/records/batchCode';
-import type { Batch } from '@/core/records/schema';
+} from '@/core/goods/products/concerns';
+import type { Books } from '@/core/goods/products/recall';
+import type { MoveOf, GoodsMove, NewMove } from '@/core/goods/products/schema';
+import type { GoneWay, Grade } from '@/core/goods/products/kinds';
+import { freeCode } from '@/core/batches/records/batchCode';
+import type { Batch } from '@/core/batches/records/schema';
 import { nowIso, today } from './now';
 import { useShelfStore } from './shelf';
 import { useWorkshopStore } from './workshop';

@@ -1,4 +1,4 @@
-import { counted } from '@/core/words/numbers';
+import { counted } from '@/core/basics/format/numbers';
 import { useGoodsStore } from './goods';
 import { useSavingStore } from './saving';
 

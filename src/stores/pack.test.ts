@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import { standing } from '@/core/records/summary';
+import { standing } from '@/core/batches/records/summary';
 import { sampleUnit } from '../../tests/fixtures/sample';
 import { openShop } from '../../tests/fixtures/shop';
 import { useGoodsStore } from './goods';

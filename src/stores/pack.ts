@@ -1,21 +1,21 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import { dossierOf, type Dossier, type DossierTrial } from '@/core/goods/dossier';
-import { labeledLines, unitLabel, type LabelBooks } from '@/core/goods/labelOf';
-import { mostUnits, wrapCode, wrapFrom, type WrapPlan } from '@/core/goods/wrap';
-import { packagingFor } from '@/core/goods/packaging';
-import { pieceCost, unitCost } from '@/core/goods/unitCost';
-import { standingMoves } from '@/core/goods/moves';
-import { unitKeeps } from '@/core/goods/ownLooks';
-import type { SaleUnit } from '@/core/goods/schema';
-import type { LabelMarket } from '@/core/labeling/content';
-import { countOf, standing } from '@/core/records/summary';
-import type { Batch } from '@/core/records/schema';
+import { dossierOf, type Dossier, type DossierTrial } from '@/core/goods/products/dossier';
+import { labeledLines, unitLabel, type LabelBooks } from '@/core/goods/products/labelOf';
+import { mostUnits, wrapCode, wrapFrom, type WrapPlan } from '@/core/goods/products/wrap';
+import { packagingFor } from '@/core/goods/products/packaging';
+import { pieceCost, unitCost } from '@/core/goods/products/unitCost';
+import { standingMoves } from '@/core/goods/products/moves';
+import { unitKeeps } from '@/core/goods/products/ownLooks';
+import type { SaleUnit } from '@/core/goods/products/schema';
+import type { LabelMarket } from '@/core/goods/labels/content';
+import { countOf, standing } from '@/core/batches/records/summary';
+import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from './bench';
 import { DONE, ask, not, useGoodsStore, type Done } from './goods';
 import { nowIso, today } from './now';
 import { useShelfStore } from './shelf';
-import { useTriesStore } from './tries';
+import { useTrialsStore } from './trials';
 import { useWorkshopStore } from './workshop';
 
 /** The sale unit in hand: what its label says, how long it keeps, what it costs, and the next wrapping. */
@@ -23,7 +23,7 @@ export const usePackStore = defineStore('pack', () => {
   const workshop = useWorkshopStore();
   const shelf = useShelfStore();
   const bench = useBenchStore();
-  const tries = useTriesStore();
+  const tries = useTrialsStore();
   const goods = useGoodsStore();
   const chosenId = ref<string | null>(null);
   /** Batch that goes first; null for the oldest. */

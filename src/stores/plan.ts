@@ -1,13 +1,13 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { sameData } from '@/core/formula/sameData';
-import { moldFromShelf } from '@/core/shelf/moldFromShelf';
-import { packedDensityGMl } from '@/core/scaling/packedDensity';
-import { planScale } from '@/core/scaling/plan';
-import { useOfLeftover } from '@/core/scaling/leftover';
-import { requestFor, USUAL_REQUEST } from '@/core/scaling/request';
-import type { Mold } from '@/core/scaling/moldSchema';
-import type { ScaleRequest, Way } from '@/core/scaling/requestSchema';
+import { sameData } from '@/core/basics/sameData';
+import { moldFromShelf } from '@/core/workshop/shelf/moldFromShelf';
+import { packedDensityGMl } from '@/core/results/fizz/packedDensity';
+import { planScale } from '@/core/work/scaling/plan';
+import { useOfLeftover } from '@/core/work/scaling/leftover';
+import { requestFor, USUAL_REQUEST } from '@/core/work/scaling/request';
+import type { Mold } from '@/core/work/scaling/moldSchema';
+import type { ScaleRequest, Way } from '@/core/work/scaling/requestSchema';
 import { useShelfStore } from './shelf';
 import { useWorkshopStore } from './workshop';
 

@@ -1,8 +1,8 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
-import { roomCurve, withReading } from '@/core/air/roomDays';
-import type { RoomPlace } from '@/core/air/roomPlaces';
-import type { RoomReading } from '@/core/air/roomDaySchema';
+import { roomCurve, withReading } from '@/core/matter/air/roomDays';
+import type { RoomPlace } from '@/core/matter/air/roomPlaces';
+import type { RoomReading } from '@/core/matter/air/roomDaySchema';
 import { nowIso } from './now';
 import { useWorkshopStore } from './workshop';
 

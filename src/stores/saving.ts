@@ -44,14 +44,14 @@ export const useSavingStore = defineStore('saving', () => {
   async function guard(): Promise<void> {
     if (typeof Worker === 'undefined') return;
     setTimeout(
-      () => void import('@/storage/unite/unitedOf').catch(() => undefined),
+      () => void import('@/storage/merge/mergeSides').catch(() => undefined),
       AT_HAND_AFTER_MS,
     );
-    const { startSpare } = await import('@/workers/startSpare');
-    session?.expectSpare(true);
+    const { startBackup } = await import('@/workers/startBackup');
+    session?.expectBackup(true);
     isGuarded.value = true;
-    await startSpare(DATABASE_NAME).catch(() => undefined);
-    session?.expectSpare(false);
+    await startBackup(DATABASE_NAME).catch(() => undefined);
+    session?.expectBackup(false);
     isGuarded.value = false;
   }
 

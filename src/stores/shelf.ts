@@ -1,20 +1,20 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
-import type { Method } from '@/core/formula/schema';
-import { takenFrom } from '@/core/making/takenFrom';
-import type { LotUse } from '@/core/making/stepSchema';
-import type { Means } from '@/core/scaling/means';
-import type { PlannedLine } from '@/core/scaling/planLines';
-import { assignLots, usableLots, type AssignedLots } from '@/core/shelf/assignLots';
-import { benchScales, mixerFillL } from '@/core/shelf/workplace';
-import { lotMoves, stockLeft } from '@/core/shelf/stock';
-import { lowStock, usableByMaterial } from '@/core/shelf/watch';
-import { premixStock } from '@/core/shelf/premix';
-import { pricePerG } from '@/core/shelf/pricePerG';
-import type { BuyingFacts } from '@/core/shelf/shoppingList';
-import { learnedLoss, packedFromFills } from '@/core/learning/fromFills';
-import { lossRecordsOf } from '@/core/learning/fromBatches';
-import { movesOfPast } from '@/core/past/movesOfPast';
+import type { Method } from '@/core/formula/model/schema';
+import { takenFrom } from '@/core/work/bench-steps/takenFrom';
+import type { LotUse } from '@/core/work/bench-steps/stepSchema';
+import type { Means } from '@/core/work/scaling/means';
+import type { PlannedLine } from '@/core/work/scaling/planLines';
+import { assignLots, usableLots, type AssignedLots } from '@/core/workshop/shelf/assignLots';
+import { benchScales, mixerFillL } from '@/core/workshop/shelf/workplace';
+import { lotMoves, stockLeft } from '@/core/workshop/shelf/stock';
+import { lowStock, usableByMaterial } from '@/core/workshop/shelf/watch';
+import { premixStock } from '@/core/workshop/shelf/premix';
+import { pricePerG } from '@/core/workshop/shelf/pricePerG';
+import type { BuyingFacts } from '@/core/workshop/shelf/shoppingList';
+import { learnedLoss, packedFromFills } from '@/core/results/learning/fromFills';
+import { lossRecordsOf } from '@/core/batches/records/fromBatches';
+import { movesOfArchived } from '@/core/goods/archive/movesOfArchived';
 import { today } from './now';
 import { useWorkshopStore } from './workshop';
 
@@ -22,7 +22,7 @@ import { useWorkshopStore } from './workshop';
 export const useShelfStore = defineStore('shelf', () => {
   const workshop = useWorkshopStore();
 
-  const pastMoves = computed(() => movesOfPast(workshop.pastUses));
+  const pastMoves = computed(() => movesOfArchived(workshop.pastUses));
   const moves = computed(() => lotMoves(workshop.batches, workshop.lots, pastMoves.value));
   const left = computed(() => stockLeft(workshop.lots, moves.value));
   const usable = computed(() => usableByMaterial(workshop.lots, left.value, today()));

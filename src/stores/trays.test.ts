@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import { record } from '@/core/records/batch';
-import type { Batch, NewEntry } from '@/core/records/schema';
-import { isOnTray } from '@/core/trays/onTray';
+import { record } from '@/core/batches/records/batch';
+import type { Batch, NewEntry } from '@/core/batches/records/schema';
+import { isOnTray } from '@/core/batches/trays/onTray';
 import { openShop } from '../../tests/fixtures/shop';
 import { useTraysStore } from './trays';
 

@@ -1,17 +1,17 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
-import { conditionsOfBatch } from '@/core/conditions/conditionsFor';
-import { batchFacts } from '@/core/faults/facts';
-import { rankCauses, type FaultCount, type RankedCause } from '@/core/faults/rankCauses';
-import { standing } from '@/core/records/summary';
-import type { Batch } from '@/core/records/schema';
-import { trayPlaces } from '@/core/shelf/workplace';
-import { jugShares, triedBatches } from '@/core/trials/taught';
-import { dryingRecordsOf } from '@/core/trays/learnedDrying';
-import { isOnTray } from '@/core/trays/onTray';
-import { outsideFacts } from '@/core/trays/outsideFacts';
-import { tendings } from '@/core/trays/tending';
-import { trayForecast, type TrayForecast } from '@/core/trays/trayForecast';
+import { conditionsOfBatch } from '@/core/workshop/settings/conditionsFor';
+import { batchFacts } from '@/core/batches/faults/facts';
+import { rankCauses, type FaultCount, type RankedCause } from '@/core/batches/faults/rankCauses';
+import { standing } from '@/core/batches/records/summary';
+import type { Batch } from '@/core/batches/records/schema';
+import { trayPlaces } from '@/core/workshop/shelf/workplace';
+import { gasLossShares, triedBatches } from '@/core/batches/trials/taught';
+import { dryingRecordsOf } from '@/core/batches/trays/learnedDrying';
+import { isOnTray } from '@/core/batches/trays/onTray';
+import { outsideFacts } from '@/core/workshop/shelf/outsideFacts';
+import { tendings } from '@/core/batches/trays/tending';
+import { trayForecast, type TrayForecast } from '@/core/batches/trays/trayForecast';
 import { useRoomStore } from './room';
 import { useWorkshopStore } from './workshop';
 
@@ -64,7 +64,7 @@ export const useTraysStore = defineStore('trays', () => {
     nowMs: number,
   ): readonly RankedCause[] {
     if (faults.length === 0) return [];
-    const jugs = jugShares(
+    const jugs = gasLossShares(
       triedBatches(workshop.trials, workshop.batches).filter((one) => one.batch.id === batch.id),
       workshop.catalog,
     );

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
 import type { Workbox } from 'workbox-window';
-import { whenStill } from './still';
+import { whenUserIdle } from './userIdle';
 
 /** How often a newer version is asked for while Rovack stays open. */
 const ASK_EVERY_MS = 60 * 60_000;
@@ -25,7 +25,7 @@ export const useUpdatesStore = defineStore('updates', () => {
     });
     if (!('serviceWorker' in navigator) || import.meta.env.DEV) return;
     // Every file of the application is fetched and kept then: not beside the first screen, and under no hand that moves.
-    await whenStill();
+    await whenUserIdle();
     const { Workbox } = await import('workbox-window');
     const own = new Workbox('/sw.js');
     worker = own;

@@ -1,21 +1,21 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import type { OwnTrials } from '@/core/conditions/types';
-import type { WorkshopFacts } from '@/core/conditions/conditionsFor';
-import { newFormula } from '@/core/formula/create';
-import type { Formula, FormulaBody } from '@/core/formula/schema';
-import { catalogWith } from '@/core/materials/catalog';
-import { idsAtHand } from '@/core/past/atHand';
-import { isMadeOf, pastOf, type PastBatch } from '@/core/past/pastBatch';
-import type { Batch } from '@/core/records/schema';
-import { cavityMl } from '@/core/scaling/leftover';
-import type { Trial } from '@/core/trials/schema';
-import type { taughtByTrials } from '@/core/trials/taught';
-import { isInALot, usersOfMaterial } from '@/core/shelf/usersOfMaterial';
-import { USUAL_SETTINGS } from '@/core/workshop/settings';
-import { scaleFor } from '@/core/workshop/scaleFor';
-import { smallMeasuresOf, squirtG } from '@/core/workshop/smallMeasures';
-import type { Settings } from '@/core/workshop/settingsSchema';
+import type { OwnTrials } from '@/core/results/conditions/types';
+import type { WorkshopFacts } from '@/core/workshop/settings/conditionsFor';
+import { newFormula } from '@/core/formula/model/create';
+import type { Formula, FormulaBody } from '@/core/formula/model/schema';
+import { catalogWith } from '@/core/matter/materials/catalog';
+import { idsAtHand } from '@/core/goods/archive/atHand';
+import { isMadeOf, digestOf, type BatchDigest } from '@/core/goods/archive/batchDigest';
+import type { Batch } from '@/core/batches/records/schema';
+import { cavityMl } from '@/core/work/scaling/leftover';
+import type { Trial } from '@/core/batches/trials/schema';
+import type { taughtByTrials } from '@/core/batches/trials/taught';
+import { isInALot, usersOfMaterial } from '@/core/workshop/shelf/usersOfMaterial';
+import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
+import { scaleFor } from '@/core/workshop/settings/scaleFor';
+import { smallMeasuresOf, squirtG } from '@/core/workshop/settings/smallMeasures';
+import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import {
   COLLECTION_NAMES,
   isCollection,
@@ -28,12 +28,12 @@ import type { Change, Session } from '@/storage/session/session';
 import { moveInTime } from '@/storage/file/moveTimes';
 import { previewImport } from '@/storage/file/merge';
 import { sampleFrom } from '@/storage/file/sample';
-import type { Refused } from '@/storage/soundness/refused';
+import type { Refused } from '@/storage/validation/refused';
 import { afterPaint } from './afterPaint';
 import { nowIso } from './now';
-import { pastOfWorkshop } from './past';
+import { digestsOfWorkshop } from './archive';
 import { everyRecord, overlaid, without } from './recordLists';
-import { whenQuiet } from './quiet';
+import { debounced } from './debounce';
 import { sampleText } from './sampleText';
 import { useSavingStore } from './saving';
 
@@ -58,7 +58,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   const formulas = computed(() => records.value.formulas);
   const batches = computed(() => records.value.batches);
   const { digests, uses, past, pastUses, batchCount, codeOfBatch, tell, forget } =
-    pastOfWorkshop(batches);
+    digestsOfWorkshop(batches);
   const materials = computed(() => records.value.materials);
   /** What ships, with what this maker knows better and has beside it. */
   const catalog = computed(() => catalogWith(materials.value));
@@ -92,7 +92,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   async function learn(): Promise<void> {
     if (trials.value.length === 0 || teach.value) return;
     try {
-      teach.value = (await import('@/core/trials/taught')).taughtByTrials;
+      teach.value = (await import('@/core/batches/trials/taught')).taughtByTrials;
     } catch {
       // The server is gone: the workshop opens without, and asks again with the next trial.
     }
@@ -143,7 +143,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     records.value = loaded.records;
     refused.value = loaded.refused;
     tell(loaded.digests ?? []);
-    layAside();
+    quarantine();
     isWhole.value = loaded.digests !== null;
     isFirstVisit.value =
       isWhole.value && loaded.settings === null && everyRecord(loaded.records).length === 0;
@@ -152,12 +152,12 @@ export const useWorkshopStore = defineStore('workshop', () => {
     if (past.value.length > 0)
       setTimeout(() => {
         rememberNear();
-        void bringUses();
+        void loadUses();
       });
   }
 
   /** What a screen stumbled over is on none. */
-  function layAside(): void {
+  function quarantine(): void {
     const aside = settings.value.setAside ?? [];
     records.value = aside.reduce(
       (all, { of, id }) => (isCollection(of) ? without(all, of, [id]) : all),
@@ -177,20 +177,20 @@ export const useWorkshopStore = defineStore('workshop', () => {
   }
   async function tellNow(): Promise<void> {
     if (!session) return;
-    const rest = await session.tellPast();
+    const rest = await session.loadArchive();
     records.value = overlaid(overlaid(records.value, 'lots', rest.lots), 'goods', rest.goods);
     tell(rest.digests);
-    layAside();
+    quarantine();
     await bring([...nearNow(), settings.value.batchInHandId ?? '']);
     isWhole.value = true;
     rememberNear();
-    await bringUses();
+    await loadUses();
   }
 
   /** Batches that are worked with: the next visit begins with them. */
   const nearNow = () =>
     idsAtHand(
-      [...past.value, ...batches.value.map(pastOf)],
+      [...past.value, ...batches.value.map(digestOf)],
       records.value.goods,
       Date.parse(nowIso()),
     );
@@ -225,23 +225,23 @@ export const useWorkshopStore = defineStore('workshop', () => {
   }
 
   /** Batches that another device or a file brought by the thousand: what is worked with is read. */
-  function takeOverPast(told: readonly PastBatch[]): void {
+  function takeOverPast(told: readonly BatchDigest[]): void {
     tell(told);
     isFirstVisit.value = false;
     wanted.heard();
   }
 
   /** What is worked with is told by the goods too, and those come last: half of them would bring what is long sold. */
-  const wanted = whenQuiet(() => void bringNear());
+  const wanted = debounced(() => void bringNear());
   async function bringNear(): Promise<void> {
     await tellRest();
     await bring([...nearNow()]);
     rememberNear();
-    await bringUses();
+    await loadUses();
   }
 
-  async function bringUses(): Promise<void> {
-    uses.value = (await session?.bringUses()) ?? [];
+  async function loadUses(): Promise<void> {
+    uses.value = (await session?.loadUses()) ?? [];
   }
 
   /** Reads past batches that somebody looks at: from then on they are among all others. */
@@ -261,8 +261,8 @@ export const useWorkshopStore = defineStore('workshop', () => {
   }
 
   /** Reads the photos of a batch: they are too big to be held before somebody looks. */
-  async function bringPhotos(batchId: string): Promise<void> {
-    const photos = (await session?.bringPhotos(batchId)) ?? [];
+  async function loadPhotos(batchId: string): Promise<void> {
+    const photos = (await session?.loadPhotos(batchId)) ?? [];
     if (photos.length > 0) records.value = overlaid(records.value, 'photos', photos);
   }
 
@@ -414,7 +414,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     batchCount,
     codeOfBatch,
     bring,
-    bringPhotos,
+    loadPhotos,
     materials,
     catalog,
     facts,

@@ -1,4 +1,4 @@
-import { reasonOf } from '@/core/words/reason';
+import { reasonOf } from '@/core/basics/format/reason';
 import { lookAtFolder, type Look } from '@/storage/folder/look';
 import type { LookOptions } from '@/storage/folder/writeOwn';
 

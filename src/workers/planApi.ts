@@ -1,5 +1,5 @@
-import { planJobs } from '@/core/planning/planJobs';
-import type { PlanAnswer, PlanProblem, PlanResult } from '@/core/planning/problem';
+import { planJobs } from '@/core/goods/planning/planJobs';
+import type { PlanAnswer, PlanProblem, PlanResult } from '@/core/goods/planning/problem';
 
 /** What the worker answers: the core’s planning, telling each better plan as it is found. */
 export const planApi = {

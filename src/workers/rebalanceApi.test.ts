@@ -2,10 +2,10 @@ import { expose, wrap } from 'comlink';
 import { afterEach, expect, it } from 'vitest';
 import { bodyFrom } from '../../tests/fixtures/bodies';
 
-import { NO_WISHES } from '@/core/rebalance/wishes';
-import { rebalance } from '@/core/rebalance/rebalance';
+import { NO_WISHES } from '@/core/results/rebalance/wishes';
+import { rebalance } from '@/core/results/rebalance/rebalance';
 import { rebalanceApi, type RebalanceApi } from './rebalanceApi';
-import { USUAL_CONDITIONS } from '@/core/conditions/types';
+import { USUAL_CONDITIONS } from '@/core/results/conditions/types';
 
 const { port1, port2 } = new MessageChannel();
 afterEach(() => {

@@ -1,9 +1,9 @@
-import type { Conditions } from '@/core/conditions/types';
-import type { FormulaBody } from '@/core/formula/schema';
-import { catalogWith } from '@/core/materials/catalog';
-import type { OwnMaterial } from '@/core/materials/own';
-import { rebalance, type RebalanceResult } from '@/core/rebalance/rebalance';
-import type { Wishes } from '@/core/rebalance/wishes';
+import type { Conditions } from '@/core/results/conditions/types';
+import type { FormulaBody } from '@/core/formula/model/schema';
+import { catalogWith } from '@/core/matter/materials/catalog';
+import type { OwnMaterial } from '@/core/matter/materials/own';
+import { rebalance, type RebalanceResult } from '@/core/results/rebalance/rebalance';
+import type { Wishes } from '@/core/results/rebalance/wishes';
 
 /** Conditions as they cross to a worker: the maker's own materials in place of the whole catalog. */
 export type SentConditions = Omit<Conditions, 'catalog'>;

@@ -1,11 +1,11 @@
-import { catalogWith } from '@/core/materials/catalog';
-import type { OwnMaterial } from '@/core/materials/own';
+import { catalogWith } from '@/core/matter/materials/catalog';
+import type { OwnMaterial } from '@/core/matter/materials/own';
 import {
   simulateSpread,
   type Measuring,
   type SpreadQuestion,
   type SpreadResult,
-} from '@/core/spread/simulate';
+} from '@/core/work/spread/simulate';
 
 export interface SpreadPair {
   readonly weighed: SpreadResult;

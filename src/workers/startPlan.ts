@@ -1,5 +1,5 @@
 import { proxy, wrap } from 'comlink';
-import type { PlanAnswer, PlanProblem, PlanResult } from '@/core/planning/problem';
+import type { PlanAnswer, PlanProblem, PlanResult } from '@/core/goods/planning/problem';
 import type { PlanApi } from './planApi';
 
 export interface PlanRun {

@@ -1,9 +1,9 @@
 import { wrap, type Remote } from 'comlink';
-import type { Conditions } from '@/core/conditions/types';
-import type { FormulaBody } from '@/core/formula/schema';
-import type { OwnMaterial } from '@/core/materials/own';
-import type { RebalanceResult } from '@/core/rebalance/rebalance';
-import type { Wishes } from '@/core/rebalance/wishes';
+import type { Conditions } from '@/core/results/conditions/types';
+import type { FormulaBody } from '@/core/formula/model/schema';
+import type { OwnMaterial } from '@/core/matter/materials/own';
+import type { RebalanceResult } from '@/core/results/rebalance/rebalance';
+import type { Wishes } from '@/core/results/rebalance/wishes';
 import type { RebalanceApi, SentConditions } from './rebalanceApi';
 
 export interface RebalanceRun {

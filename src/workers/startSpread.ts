@@ -1,6 +1,6 @@
 import { proxy, wrap } from 'comlink';
-import type { OwnMaterial } from '@/core/materials/own';
-import type { SpreadQuestion } from '@/core/spread/simulate';
+import type { OwnMaterial } from '@/core/matter/materials/own';
+import type { SpreadQuestion } from '@/core/work/spread/simulate';
 import type { SpreadApi, SpreadPair } from './spreadApi';
 
 export interface SpreadRun {

@@ -4,9 +4,9 @@ import {
   ACID_SYSTEMS,
   acidSystemById,
   type AcidSystem,
-} from '@/core/chemistry/equilibrium/acidSystems';
-import { carbonicPks } from '@/core/chemistry/equilibrium/temperature';
-import { solveSolution } from '@/core/chemistry/equilibrium/solve';
+} from '@/core/matter/chemistry/equilibrium/acidSystems';
+import { carbonicPks } from '@/core/matter/chemistry/equilibrium/temperature';
+import { solveSolution } from '@/core/matter/chemistry/equilibrium/solve';
 
 // Only here: acids of the buffers that no bath has. pKa: CRC Handbook / NIST, from memory.
 const PHTHALIC: AcidSystem = {

@@ -1,6 +1,10 @@
 import psychrolib from 'psychrolib';
 import { describe, expect, it } from 'vitest';
-import { absoluteHumidityGM3, dewPointC, saturationVaporPressureHPa } from '@/core/air/moistAir';
+import {
+  absoluteHumidityGM3,
+  dewPointC,
+  saturationVaporPressureHPa,
+} from '@/core/matter/air/moistAir';
 
 psychrolib.SetUnitSystem(psychrolib.SI);
 const TEMPS_C = Array.from({ length: 51 }, (_, tempC) => tempC);

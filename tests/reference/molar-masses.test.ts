@@ -1,7 +1,7 @@
 import { MF } from 'mf-parser';
 import { describe, expect, it } from 'vitest';
-import { SPECIES } from '@/core/chemistry/species';
-import { elementCounts } from '@/core/chemistry/molarMass';
+import { SPECIES } from '@/core/matter/chemistry/species';
+import { elementCounts } from '@/core/matter/chemistry/molarMass';
 
 describe('molar masses against a reference package (mf-parser)', () => {
   it.each(SPECIES.map((species) => [species.name, species] as const))('%s', (_name, species) => {

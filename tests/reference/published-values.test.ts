@@ -1,16 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import { fizzBalance } from '@/core/chemistry/stoichiometry';
-import { gasVolumeL } from '@/core/chemistry/gasVolume';
-import { readRecipe } from '@/core/recipe-text/readRecipe';
-import { GRAMS_PER_OUNCE, GRAMS_PER_POUND } from '@/core/units/mass';
+import { fizzBalance } from '@/core/matter/chemistry/stoichiometry';
+import { gasVolumeL } from '@/core/matter/chemistry/gasVolume';
+import { readRecipe } from '@/core/formula/reading/readRecipe';
+import { GRAMS_PER_OUNCE, GRAMS_PER_POUND } from '@/core/basics/units/mass';
 import {
   ML_PER_US_CUP,
   ML_PER_US_FLUID_OUNCE,
   ML_PER_US_TABLESPOON,
   ML_PER_US_TEASPOON,
-} from '@/core/units/volume';
+} from '@/core/basics/units/volume';
 import { shipped } from '../fixtures/bodies';
-import { SHIPPED } from '@/core/materials/catalog';
+import { SHIPPED } from '@/core/matter/materials/catalog';
 
 function gramsOf(line: string): number {
   const read = readRecipe(line, SHIPPED);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { reasonOf } from '@/core/words/reason';
+import { reasonOf } from '@/core/basics/format/reason';
 import { useWorkshopStore } from '@/stores/workshop';
 
 const workshop = useWorkshopStore();

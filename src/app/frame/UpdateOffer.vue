@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import { saveWords } from '@/stores/saveWords';
+import { saveWords } from '@/stores/saveMessages';
 import { useSavingStore } from '@/stores/saving';
 import { useUpdatesStore } from '@/stores/updates';
 

@@ -2,11 +2,11 @@
 import { useWindowVirtualizer } from '@tanstack/vue-virtual';
 import { watchDebounced } from '@vueuse/core';
 import { computed, ref, useTemplateRef, type ComponentPublicInstance } from 'vue';
-import { FAMILY_WORDS } from '@/core/formula/words';
-import type { PastBatch } from '@/core/past/pastBatch';
+import { FAMILY_WORDS } from '@/core/formula/model/messages';
+import type { BatchDigest } from '@/core/goods/archive/batchDigest';
 import { useWorkshopStore } from '@/stores/workshop';
 import PageHeader from '@/shared/PageHeader.vue';
-import { counted } from '@/core/words/numbers';
+import { counted } from '@/core/basics/format/numbers';
 import AlmanacRow from './AlmanacRow.vue';
 import type { Told } from './told';
 
@@ -27,8 +27,8 @@ function findable(told: Told): Findable {
   };
 }
 /** A past batch never changes: the same is told of it, however often the list is made. */
-const ofPast = new WeakMap<PastBatch, Findable>();
-function findablePast(past: PastBatch): Findable {
+const ofPast = new WeakMap<BatchDigest, Findable>();
+function findablePast(past: BatchDigest): Findable {
   const known = ofPast.get(past) ?? findable({ ...past, batch: null });
   ofPast.set(past, known);
   return known;

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { FAMILY_WORDS } from '@/core/formula/words';
-import { OUTCOME_WORDS } from '@/core/records/words';
-import { countOf, roomOf, weighedRatio } from '@/core/records/summary';
-import { counted, formatFixed, formatGrams } from '@/core/words/numbers';
+import { FAMILY_WORDS } from '@/core/formula/model/messages';
+import { OUTCOME_WORDS } from '@/core/batches/records/messages';
+import { countOf, roomOf, weighedRatio } from '@/core/batches/records/summary';
+import { counted, formatFixed, formatGrams } from '@/core/basics/format/numbers';
 import { useWorkshopStore } from '@/stores/workshop';
 import { longDate } from '@/ui/frame/format';
 import MiniCore from '@/ui/pictures/MiniCore.vue';

@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS } from '@/core/formula/words';
-import { OUTCOME_WORDS } from '@/core/records/words';
-import { countOf, roomOf, weighedRatio, weighedTotalG } from '@/core/records/summary';
-import { weighedDampPct } from '@/core/records/bowl';
-import { describeMold } from '@/core/scaling/molds';
+import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS } from '@/core/formula/model/messages';
+import { OUTCOME_WORDS } from '@/core/batches/records/messages';
+import { countOf, roomOf, weighedRatio, weighedTotalG } from '@/core/batches/records/summary';
+import { weighedDampPct } from '@/core/batches/records/bowl';
+import { describeMold } from '@/core/work/scaling/molds';
 import { useWorkshopStore } from '@/stores/workshop';
 import { useBenchStore } from '@/stores/bench';
 import PageHeader from '@/shared/PageHeader.vue';
-import { formatFixed, formatGrams } from '@/core/words/numbers';
+import { formatFixed, formatGrams } from '@/core/basics/format/numbers';
 import { longDate } from '@/ui/frame/format';
 import RecordEntries from './RecordEntries.vue';
 import RecordDrying from './RecordDrying.vue';

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { standing } from '@/core/records/summary';
-import type { Batch } from '@/core/records/schema';
-import { batchFills } from '@/core/trays/fills';
+import { standing } from '@/core/batches/records/summary';
+import type { Batch } from '@/core/batches/records/schema';
+import { batchFills } from '@/core/batches/trays/fills';
 import { useTraysStore } from '@/stores/trays';
 import { useWorkshopStore } from '@/stores/workshop';
 import BatchPhotos from '@/shared/BatchPhotos.vue';
 import CausesList from '@/ui/frame/CausesList.vue';
 import DryingCurve from '@/ui/charts/DryingCurve.vue';
-import { counted, formatFixed } from '@/core/words/numbers';
+import { counted, formatFixed } from '@/core/basics/format/numbers';
 
 /** How the pieces of a batch came out: their fills, how they dried, what was wrong and why. */
 const props = defineProps<{ batch: Batch }>();

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { figureOf } from '@/core/records/correct';
-import type { Batch } from '@/core/records/schema';
-import { parseNumber } from '@/core/units/parseNumber';
+import { figureOf } from '@/core/batches/records/correct';
+import type { Batch } from '@/core/batches/records/schema';
+import { parseNumber } from '@/core/basics/units/parseNumber';
 import { useBenchStore } from '@/stores/bench';
 import { clockTime, shortDate, shortTime } from '@/ui/frame/format';
 import { useMaterials } from '@/ui/fields/materials';
-import { runsOf, sayRun } from './entryWords';
+import { runsOf, sayRun } from './entryMessages';
 
 const props = defineProps<{ batch: Batch }>();
 

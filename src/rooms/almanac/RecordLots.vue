@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Batch } from '@/core/records/schema';
-import { lotsOfBatch } from '@/core/shelf/trace';
+import type { Batch } from '@/core/batches/records/schema';
+import { lotsOfBatch } from '@/core/workshop/shelf/trace';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/core/words/numbers';
+import { formatGrams } from '@/core/basics/format/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();

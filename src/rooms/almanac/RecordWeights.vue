@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { WEIGHED_BY_WORDS } from '@/core/records/words';
-import { weighedLines } from '@/core/records/summary';
-import type { Batch } from '@/core/records/schema';
-import { decimalsOf } from '@/core/weighing/rounding';
+import { WEIGHED_BY_WORDS } from '@/core/batches/records/messages';
+import { weighedLines } from '@/core/batches/records/summary';
+import type { Batch } from '@/core/batches/records/schema';
+import { decimalsOf } from '@/core/work/weighing/rounding';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatFixed } from '@/core/words/numbers';
+import { formatFixed } from '@/core/basics/format/numbers';
 import { clockTime } from '@/ui/frame/format';
 import { useMaterials } from '@/ui/fields/materials';
 

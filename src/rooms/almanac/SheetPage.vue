@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue';
-import { conditionsOfBatch } from '@/core/conditions/conditionsFor';
-import { evaluate } from '@/core/evaluation/evaluate';
-import { warningsOf } from '@/core/evaluation/warnings';
+import { conditionsOfBatch } from '@/core/workshop/settings/conditionsFor';
+import { evaluate } from '@/core/results/evaluation/evaluate';
+import { warningsOf } from '@/core/results/evaluation/warnings';
 import { useWorkshopStore } from '@/stores/workshop';
 import BenchSheet from '@/ui/paper/BenchSheet.vue';
 import PageHeader from '@/shared/PageHeader.vue';

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
-import { kindOfStep } from '@/core/planning/steps';
-import { counted } from '@/core/words/numbers';
+import { kindOfStep } from '@/core/goods/planning/steps';
+import { counted } from '@/core/basics/format/numbers';
 import PageHeader from '@/shared/PageHeader.vue';
 import ShoppingFor from '@/shared/ShoppingFor.vue';
 import { useCalendarStore } from '@/stores/calendar';
-import { useTasksStore } from '@/stores/tasks';
+import { usePlanInputsStore } from '@/stores/planInputs';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import HoursDialog from './HoursDialog.vue';
@@ -13,11 +13,11 @@ import OrdersSide from './OrdersSide.vue';
 import TideSide from './TideSide.vue';
 import TodaySide from './TodaySide.vue';
 import WeekSide from './WeekSide.vue';
-import { sayGap, sayNarrow } from './calendarWords';
+import { sayGap, sayBottleneck } from './calendarMessages';
 
 /** Orders, and the plan that works backwards from them. */
 const calendar = useCalendarStore();
-const tasks = useTasksStore();
+const tasks = usePlanInputsStore();
 const workshop = useWorkshopStore();
 
 const SIDES = [
@@ -53,7 +53,7 @@ const moldName = (id: string) =>
 const asides = computed(() =>
   [
     calendar.answer && sayGap(calendar.answer),
-    calendar.narrow && sayNarrow(calendar.narrow, moldName),
+    calendar.narrow && sayBottleneck(calendar.narrow, moldName),
   ].filter((aside): aside is string => !!aside),
 );
 

@@ -2,7 +2,7 @@
 import type { ScaleLinear } from 'd3-scale';
 import type { Bar } from '@/stores/calendar';
 import { LIGHT } from '@/ui/palette';
-import { sayBar, sayWhen } from './calendarWords';
+import { sayBar, sayWhen } from './calendarMessages';
 import type { InLane } from './lanes';
 import { useBarColor } from './useBarColor';
 

@@ -2,8 +2,8 @@
 import type { ScaleLinear } from 'd3-scale';
 import { computed } from 'vue';
 import { useCalendarStore } from '@/stores/calendar';
-import { useTasksStore } from '@/stores/tasks';
-import { saySlack } from './calendarWords';
+import { usePlanInputsStore } from '@/stores/planInputs';
+import { saySlack } from './calendarMessages';
 
 /** What is wanted when, and the time to spare. */
 const props = defineProps<{
@@ -13,7 +13,7 @@ const props = defineProps<{
   rowHeight: number;
 }>();
 const calendar = useCalendarStore();
-const tasks = useTasksStore();
+const tasks = usePlanInputsStore();
 const CLOSE_MS = 6 * 3_600_000;
 
 const dues = computed(() =>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
-import { settingsSchema, type Settings } from '@/core/workshop/settingsSchema';
+import { settingsSchema, type Settings } from '@/core/workshop/settings/settingsSchema';
 import { useEdit } from '@/shared/useEdit';
-import { useTasksStore } from '@/stores/tasks';
+import { usePlanInputsStore } from '@/stores/planInputs';
 import { useWorkshopStore } from '@/stores/workshop';
 import FormDialog from '@/ui/frame/FormDialog.vue';
 
@@ -10,7 +10,7 @@ import FormDialog from '@/ui/frame/FormDialog.vue';
 const isOpen = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ kept: [] }>();
 const workshop = useWorkshopStore();
-const tasks = useTasksStore();
+const tasks = usePlanInputsStore();
 
 type Hours = Settings['plan']['hours'][number];
 const people = ref<(Omit<Hours, 'away'> & { away: string })[]>([]);

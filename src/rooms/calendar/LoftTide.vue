@@ -3,7 +3,7 @@ import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import { area, curveStepAfter } from 'd3-shape';
 import { computed } from 'vue';
 import { useCalendarStore } from '@/stores/calendar';
-import { useTasksStore } from '@/stores/tasks';
+import { usePlanInputsStore } from '@/stores/planInputs';
 
 /** How full the loft is over the days, with the line where it is full. */
 const props = defineProps<{
@@ -13,7 +13,7 @@ const props = defineProps<{
   height: number;
 }>();
 const calendar = useCalendarStore();
-const tasks = useTasksStore();
+const tasks = usePlanInputsStore();
 const left = computed(() => props.x.range()[0] ?? 0);
 
 /** Places taken from moment to moment. */

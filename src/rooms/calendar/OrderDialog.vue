@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { reactive, ref, watch } from 'vue';
-import { newId } from '@/core/formula/newId';
-import { ORDER_KINDS, type OrderKind } from '@/core/orders/kinds';
-import { ORDER_KIND_WORDS } from '@/core/orders/words';
-import { orderSchema, type Order } from '@/core/orders/schema';
+import { newId } from '@/core/basics/newId';
+import { ORDER_KINDS, type OrderKind } from '@/core/goods/orders/kinds';
+import { ORDER_KIND_WORDS } from '@/core/goods/orders/messages';
+import { orderSchema, type Order } from '@/core/goods/orders/schema';
 import { useEdit } from '@/shared/useEdit';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';

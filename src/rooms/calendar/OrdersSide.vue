@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { newId } from '@/core/formula/newId';
-import { ORDER_KIND_WORDS } from '@/core/orders/words';
-import { nextOf } from '@/core/orders/nextOf';
-import type { Order } from '@/core/orders/schema';
-import { ORDER_STATE_WORDS, orderState } from '@/core/planning/cover';
-import { counted } from '@/core/words/numbers';
-import { useTasksStore } from '@/stores/tasks';
+import { newId } from '@/core/basics/newId';
+import { ORDER_KIND_WORDS } from '@/core/goods/orders/messages';
+import { nextOf } from '@/core/goods/orders/nextOf';
+import type { Order } from '@/core/goods/orders/schema';
+import { ORDER_STATE_WORDS, orderState } from '@/core/goods/planning/allocation';
+import { counted } from '@/core/basics/format/numbers';
+import { usePlanInputsStore } from '@/stores/planInputs';
 import { useWorkshopStore } from '@/stores/workshop';
 import { shortTime } from '@/ui/frame/format';
 import OrderDialog from './OrderDialog.vue';
 
 /** Every order, what of it is here, on the way and to be made. */
 const workshop = useWorkshopStore();
-const tasks = useTasksStore();
+const tasks = usePlanInputsStore();
 const editing = ref<Order | null>(null);
 const isOpen = ref(false);
 const showsAll = ref(false);

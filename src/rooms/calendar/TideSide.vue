@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useCalendarStore } from '@/stores/calendar';
-import { useTasksStore } from '@/stores/tasks';
+import { usePlanInputsStore } from '@/stores/planInputs';
 import { download } from '@/ui/frame/download';
 import TideTable from './TideTable.vue';
 import WhatIfRow from './WhatIfRow.vue';
-import { sayWhen } from './calendarWords';
+import { sayWhen } from './calendarMessages';
 import { calendarText } from './ical';
 
 /** The picture of the plan, what it must not be later than, and what else could be. */
 const calendar = useCalendarStore();
-const tasks = useTasksStore();
+const tasks = usePlanInputsStore();
 const DAYS = 10;
 /** Of many bowls only those due first can be the one that leaves least time. */
 const MOST_LOOKED_AT = 24;

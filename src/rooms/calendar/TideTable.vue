@@ -3,18 +3,18 @@ import { useElementSize } from '@vueuse/core';
 import { scaleLinear } from 'd3-scale';
 import { computed, ref } from 'vue';
 import { useCalendarStore, type Bar } from '@/stores/calendar';
-import { useTasksStore } from '@/stores/tasks';
+import { usePlanInputsStore } from '@/stores/planInputs';
 import DryingLanes from './DryingLanes.vue';
 import DueMarks from './DueMarks.vue';
 import LoftTide from './LoftTide.vue';
-import { sayBar, sayDay, sayStep, sayWhen } from './calendarWords';
+import { sayBar, sayDay, sayStep, sayWhen } from './calendarMessages';
 import { lanesOf } from './lanes';
 import { useBarColor } from './useBarColor';
 
 /** The plan over the days: the loft as a tide, hands and machines, and what is due. Steps are moved by hand or by key. */
 const props = defineProps<{ days: number }>();
 const calendar = useCalendarStore();
-const tasks = useTasksStore();
+const tasks = usePlanInputsStore();
 const colorOf = useBarColor();
 
 const box = ref<HTMLElement | null>(null);

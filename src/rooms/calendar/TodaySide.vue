@@ -1,20 +1,20 @@
 <script setup lang="ts">
 import { mdiCheck } from '@mdi/js';
 import { computed } from 'vue';
-import { doneBetween, type Deed } from '@/core/planning/doneBetween';
-import { kindOfStep, type StepKind } from '@/core/planning/steps';
-import { looksOf } from '@/core/records/keptBack';
-import { keepingOf } from '@/core/shelf/watch';
+import { doneBetween, type Deed } from '@/core/goods/planning/doneBetween';
+import { kindOfStep, type StepKind } from '@/core/goods/planning/steps';
+import { looksOf } from '@/core/batches/records/keptBack';
+import { shelfLifeOf } from '@/core/workshop/shelf/watch';
 import { useCalendarStore } from '@/stores/calendar';
 import { today } from '@/stores/now';
-import { useTasksStore } from '@/stores/tasks';
+import { usePlanInputsStore } from '@/stores/planInputs';
 import { useWorkshopStore } from '@/stores/workshop';
 import { shortDate } from '@/ui/frame/format';
-import { sayClock, sayStep, sayWhen } from './calendarWords';
+import { sayClock, sayStep, sayWhen } from './calendarMessages';
 
 /** For each pair of hands what comes today, in order; each opens where it is done. The record itself ticks what is done. */
 const calendar = useCalendarStore();
-const tasks = useTasksStore();
+const tasks = usePlanInputsStore();
 const workshop = useWorkshopStore();
 
 const day = computed(() => {
@@ -49,7 +49,9 @@ const looks = computed(() =>
     ),
   ),
 );
-const expiring = computed(() => workshop.lots.filter((lot) => keepingOf(lot, today()) === 'soon'));
+const expiring = computed(() =>
+  workshop.lots.filter((lot) => shelfLifeOf(lot, today()) === 'soon'),
+);
 
 const PLACES: Readonly<Record<StepKind, string>> = {
   mix: 'scale',

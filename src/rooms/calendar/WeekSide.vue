@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useCalendarStore } from '@/stores/calendar';
-import { useTasksStore } from '@/stores/tasks';
-import { sayClock, sayDay, sayStep } from './calendarWords';
+import { usePlanInputsStore } from '@/stores/planInputs';
+import { sayClock, sayDay, sayStep } from './calendarMessages';
 
 /** A week on one sheet, for the wall: day by day what each pair of hands does, and what is due. */
 const calendar = useCalendarStore();
-const tasks = useTasksStore();
+const tasks = usePlanInputsStore();
 const weeksOn = ref(0);
 const DAYS = 7;
 

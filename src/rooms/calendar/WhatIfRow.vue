@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { formatFixed } from '@/core/words/numbers';
+import { formatFixed } from '@/core/basics/format/numbers';
 import { useCalendarStore } from '@/stores/calendar';
-import { NO_WHAT_IF, useTasksStore, type WhatIf } from '@/stores/tasks';
+import { NO_WHAT_IF, usePlanInputsStore, type WhatIf } from '@/stores/planInputs';
 import NumberField from '@/ui/fields/NumberField.vue';
 
 /** Questions beside the plan: damper air, a pair of hands less, a machine more. */
 const calendar = useCalendarStore();
-const tasks = useTasksStore();
+const tasks = usePlanInputsStore();
 
 const humidityPct = ref(60);
 const fits = ref(true);

@@ -1,7 +1,7 @@
 import ical, { ICalCalendarMethod } from 'ical-generator';
-import type { Order } from '@/core/orders/schema';
+import type { Order } from '@/core/goods/orders/schema';
 import type { Bar } from '@/stores/calendar';
-import { sayStep } from './calendarWords';
+import { sayStep } from './calendarMessages';
 
 /** The plan as an iCalendar: each step of hands an event, each order a day on which it is due. */
 export function calendarText(bars: readonly Bar[], orders: readonly Order[]): string {

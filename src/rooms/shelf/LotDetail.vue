@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { usersOfLot } from '@/core/shelf/trace';
-import type { Lot } from '@/core/shelf/lot';
+import { usersOfLot } from '@/core/workshop/shelf/trace';
+import type { Lot } from '@/core/workshop/shelf/lot';
 import { nowIso } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatFixed, formatGrams } from '@/core/words/numbers';
+import { formatFixed, formatGrams } from '@/core/basics/format/numbers';
 import { useMoney } from '@/shared/useMoney';
 import AllergenField from '@/ui/fields/AllergenField.vue';
 import NumberField from '@/ui/fields/NumberField.vue';

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Lot } from '@/core/shelf/lot';
-import type { LotUsers } from '@/core/shelf/trace';
+import type { Lot } from '@/core/workshop/shelf/lot';
+import type { LotUsers } from '@/core/workshop/shelf/trace';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/core/words/numbers';
+import { formatGrams } from '@/core/basics/format/numbers';
 import { shortDate } from '@/ui/frame/format';
 import { useMaterials } from '@/ui/fields/materials';
 

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import { LOT_FILTERS, findLots, findable, type LotFilter } from '@/core/shelf/findLots';
-import { keepingOf } from '@/core/shelf/watch';
+import { LOT_FILTERS, findLots, findable, type LotFilter } from '@/core/workshop/shelf/findLots';
+import { shelfLifeOf } from '@/core/workshop/shelf/watch';
 import { today } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import VirtualList from '@/ui/frame/VirtualList.vue';
-import { counted, formatGrams } from '@/core/words/numbers';
+import { counted, formatGrams } from '@/core/basics/format/numbers';
 import { shortDate } from '@/ui/frame/format';
 import JarLevel from './JarLevel.vue';
 import LotDetail from './LotDetail.vue';
@@ -86,7 +86,7 @@ function keptUntil(lot: (typeof workshop.lots)[number]): string {
             <JarLevel
               :share="item.lot.receivedG > 0 ? leftOf(item.id) / item.lot.receivedG : 0"
               :is-set-aside="item.lot.isQuarantined"
-              :is-past="keepingOf(item.lot, day) === 'past'"
+              :is-past="shelfLifeOf(item.lot, day) === 'past'"
             />
             <span class="what"
               ><b>{{ item.name }}</b>
@@ -97,7 +97,7 @@ function keptUntil(lot: (typeof workshop.lots)[number]): string {
             <span class="left tabular" :class="{ below: leftOf(item.id) < 0 }"
               >{{ formatGrams(leftOf(item.id)) }} g</span
             >
-            <span class="until quiet" :class="keepingOf(item.lot, day)">{{
+            <span class="until quiet" :class="shelfLifeOf(item.lot, day)">{{
               keptUntil(item.lot)
             }}</span>
           </div>

@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { SOURCES } from '@/core/materials/sources';
-import { isShipped } from '@/core/materials/catalog';
-import { newOwnMaterial } from '@/core/materials/newOwnMaterial';
-import type { OwnMaterial } from '@/core/materials/own';
-import { isMadeOf } from '@/core/past/pastBatch';
-import { isInALot, usersOfMaterial } from '@/core/shelf/usersOfMaterial';
-import { usableLots } from '@/core/shelf/assignLots';
+import { SOURCES } from '@/core/matter/materials/sources';
+import { isShipped } from '@/core/matter/materials/catalog';
+import { newOwnMaterial } from '@/core/matter/materials/newOwnMaterial';
+import type { OwnMaterial } from '@/core/matter/materials/own';
+import { isMadeOf } from '@/core/goods/archive/batchDigest';
+import { isInALot, usersOfMaterial } from '@/core/workshop/shelf/usersOfMaterial';
+import { usableLots } from '@/core/workshop/shelf/assignLots';
 import { today } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
 import ScentDocumentDialog from '@/shared/ScentDocumentDialog.vue';
-import { formatGrams } from '@/core/words/numbers';
-import SaidField from './SaidField.vue';
+import { formatGrams } from '@/core/basics/format/numbers';
+import OverrideField from './OverrideField.vue';
 import { useMaterials } from '@/ui/fields/materials';
 import DraftField from '@/ui/fields/DraftField.vue';
 
@@ -111,7 +111,7 @@ function remove(): void {
             })
         "
       />
-      <SaidField
+      <OverrideField
         label="True density, g/mL"
         :model-value="own.trueDensityGMl"
         :min="0.05"
@@ -121,7 +121,7 @@ function remove(): void {
         by="weighed at home"
         @update:model-value="(trueDensityGMl) => change({ trueDensityGMl })"
       />
-      <SaidField
+      <OverrideField
         v-if="!material.isLiquid"
         label="Level measure, g/mL"
         :model-value="own.levelDensityGMl"
@@ -132,7 +132,7 @@ function remove(): void {
         by="weighed at home"
         @update:model-value="(levelDensityGMl) => change({ levelDensityGMl })"
       />
-      <SaidField
+      <OverrideField
         label="Water, %"
         :model-value="own.waterPct"
         :min="0"
@@ -142,7 +142,7 @@ function remove(): void {
         by="supplier’s sheet"
         @update:model-value="(waterPct) => change({ waterPct })"
       />
-      <SaidField
+      <OverrideField
         label="Price a kilo"
         :model-value="own.pricePerKg"
         :min="0"

@@ -5,7 +5,7 @@ import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import MineralHatches from '@/ui/pictures/MineralHatches.vue';
 import VirtualList from '@/ui/frame/VirtualList.vue';
-import { counted, formatGrams } from '@/core/words/numbers';
+import { counted, formatGrams } from '@/core/basics/format/numbers';
 import MaterialDetail from './MaterialDetail.vue';
 import NewMaterialDialog from '@/shared/NewMaterialDialog.vue';
 import TablePanel from './TablePanel.vue';

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue';
-import { newId } from '@/core/formula/newId';
-import type { Lot } from '@/core/shelf/lot';
-import { parseNumber } from '@/core/units/parseNumber';
+import { newId } from '@/core/basics/newId';
+import type { Lot } from '@/core/workshop/shelf/lot';
+import { parseNumber } from '@/core/basics/units/parseNumber';
 import { today } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';

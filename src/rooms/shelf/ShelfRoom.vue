@@ -6,7 +6,7 @@ import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import PageHeader from '@/shared/PageHeader.vue';
-import { counted } from '@/core/words/numbers';
+import { counted } from '@/core/basics/format/numbers';
 
 const MaterialsSide = defineAsyncComponent(() => import('./MaterialsSide.vue'));
 const LotsSide = defineAsyncComponent(() => import('./LotsSide.vue'));

@@ -1,14 +1,18 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, useTemplateRef } from 'vue';
-import type { OwnMaterial } from '@/core/materials/own';
-import { LOT_COLUMNS, lotRows, readLotRows } from '@/core/shelf/lotTable';
-import { MATERIAL_COLUMNS, materialRows, readMaterialRows } from '@/core/shelf/materialTable';
-import { missingColumns, type ReadRows, type Row } from '@/core/shelf/rows';
-import type { Lot } from '@/core/shelf/lot';
+import type { OwnMaterial } from '@/core/matter/materials/own';
+import { LOT_COLUMNS, lotRows, readLotRows } from '@/core/workshop/shelf/lotTable';
+import {
+  MATERIAL_COLUMNS,
+  materialRows,
+  readMaterialRows,
+} from '@/core/workshop/shelf/materialTable';
+import { missingColumns, type ReadRows, type Row } from '@/core/workshop/shelf/rows';
+import type { Lot } from '@/core/workshop/shelf/lot';
 import { today } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
-import { counted } from '@/core/words/numbers';
-import { reasonOf } from '@/core/words/reason';
+import { counted } from '@/core/basics/format/numbers';
+import { reasonOf } from '@/core/basics/format/reason';
 import { saveBlob } from '@/ui/frame/download';
 import { useMaterials } from '@/ui/fields/materials';
 

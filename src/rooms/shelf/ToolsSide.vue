@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { toolSchema, type Tool, type ToolKind } from '@/core/shelf/tool';
-import { toolsOf } from '@/core/shelf/workplace';
+import { toolSchema, type Tool, type ToolKind } from '@/core/workshop/shelf/tool';
+import { toolsOf } from '@/core/workshop/shelf/workplace';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import NumberField from '@/ui/fields/NumberField.vue';

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue';
-import { PACKAGING_KINDS, type PackagingKind } from '@/core/goods/kinds';
-import { PACKAGING_WORDS } from '@/core/goods/words';
-import { eachCost, piecesOf } from '@/core/goods/packaging';
-import { newPackaging } from '@/core/goods/create';
-import { packagingSchema, type Packaging } from '@/core/goods/schema';
-import { BARRIERS, barrierById, type BarrierId } from '@/core/keeping/barriers';
-import { newId } from '@/core/formula/newId';
-import { counted } from '@/core/words/numbers';
+import { PACKAGING_KINDS, type PackagingKind } from '@/core/goods/products/kinds';
+import { PACKAGING_WORDS } from '@/core/goods/products/messages';
+import { eachCost, piecesOf } from '@/core/goods/products/packaging';
+import { newPackaging } from '@/core/goods/products/create';
+import { packagingSchema, type Packaging } from '@/core/goods/products/schema';
+import { BARRIERS, barrierById, type BarrierId } from '@/core/batches/shelf-life/barriers';
+import { newId } from '@/core/basics/newId';
+import { counted } from '@/core/basics/format/numbers';
 import { useMoney } from '@/shared/useMoney';
 import { useGoodsStore } from '@/stores/goods';
 import { nowIso, today } from '@/stores/now';

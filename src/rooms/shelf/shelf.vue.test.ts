@@ -1,9 +1,9 @@
 import { flushPromises } from '@vue/test-utils';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { button, choose, field, page } from '../../../tests/fixtures/drawn';
+import { button, choose, field, page } from '../../../tests/fixtures/mountInPage';
 import { drawnShop } from '../../../tests/fixtures/drawnShop';
-import { toolSchema, type ToolKind } from '@/core/shelf/tool';
-import { toolsOf } from '@/core/shelf/workplace';
+import { toolSchema, type ToolKind } from '@/core/workshop/shelf/tool';
+import { toolsOf } from '@/core/workshop/shelf/workplace';
 import { useGoodsStore } from '@/stores/goods';
 import { useShelfStore } from '@/stores/shelf';
 import DayField from './DayField.vue';
@@ -11,7 +11,7 @@ import JarLevel from './JarLevel.vue';
 import LotDetail from './LotDetail.vue';
 import MaterialDetail from './MaterialDetail.vue';
 import NewLotDialog from './NewLotDialog.vue';
-import SaidField from './SaidField.vue';
+import OverrideField from './OverrideField.vue';
 import ToolsSide from './ToolsSide.vue';
 import WrapsSide from './WrapsSide.vue';
 import { TOOL_FIELDS, TOOL_WORDS, newTool } from './toolFields';
@@ -128,7 +128,7 @@ describe('a lot that is received', () => {
 
 describe('what a maker knows better', () => {
   const open = (modelValue: { value: number; by: string; on: string } | null = null) =>
-    shop.show(SaidField, {
+    shop.show(OverrideField, {
       props: {
         label: 'True density, g/mL',
         min: 0.2,

@@ -1,5 +1,5 @@
-import { newId } from '@/core/formula/newId';
-import type { Tool, ToolKind } from '@/core/shelf/tool';
+import { newId } from '@/core/basics/newId';
+import type { Tool, ToolKind } from '@/core/workshop/shelf/tool';
 
 export interface ToolField {
   readonly key: string;

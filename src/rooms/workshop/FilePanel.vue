@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, useTemplateRef } from 'vue';
 import type { CollectionName } from '@/storage/collections';
-import { sayRefused } from '@/storage/soundness/refused';
-import { useCarryingStore } from '@/stores/carrying';
-import { useKeepingStore } from '@/stores/keeping';
+import { sayRefused } from '@/storage/validation/refused';
+import { useTransferStore } from '@/stores/transfer';
+import { useCopiesStore } from '@/stores/copies';
 import { useSavingStore } from '@/stores/saving';
 import { useWorkshopStore } from '@/stores/workshop';
 import { saveBlob } from '@/ui/frame/download';
-import { counted } from '@/core/words/numbers';
-import { listed } from '@/core/words/names';
+import { counted } from '@/core/basics/format/numbers';
+import { listed } from '@/core/basics/format/names';
 
 const workshop = useWorkshopStore();
-const keeping = useKeepingStore();
-const carrying = useCarryingStore();
+const keeping = useCopiesStore();
+const carrying = useTransferStore();
 const saving = useSavingStore();
 onMounted(() => void keeping.look());
 const fileInput = useTemplateRef<HTMLInputElement>('fileInput');

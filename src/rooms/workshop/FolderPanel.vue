@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { counted } from '@/core/words/numbers';
-import { listed } from '@/core/words/names';
-import { deviceName, sayTrouble } from '@/storage/folder/words';
+import { counted } from '@/core/basics/format/numbers';
+import { listed } from '@/core/basics/format/names';
+import { deviceName, sayTrouble } from '@/storage/folder/messages';
 import { useFolderStore } from '@/stores/folder';
 import { longDate } from '@/ui/frame/format';
 

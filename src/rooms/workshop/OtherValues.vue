@@ -1,17 +1,17 @@
 <script setup lang="ts">
 import { computed, shallowRef, watch } from 'vue';
-import type * as Unite from '@/storage/unite/decided';
+import type * as Decided from '@/storage/merge/decided';
 import { useWorkshopStore } from '@/stores/workshop';
 
 /** Settings that two sides changed at once: the value in use is one side's, the other one is decided on here. */
 const workshop = useWorkshopStore();
 const others = computed(() => workshop.settings.otherValues ?? []);
 /** Loaded when there is something to decide. */
-const unite = shallowRef<typeof Unite | null>(null);
+const decisions = shallowRef<typeof Decided | null>(null);
 watch(
   () => others.value.length > 0,
   async (isAsked) => {
-    if (isAsked) unite.value ??= await import('@/storage/unite/decided');
+    if (isAsked) decisions.value ??= await import('@/storage/merge/decided');
   },
   { immediate: true },
 );
@@ -23,17 +23,18 @@ function nameOf(id: string): string | undefined {
 }
 
 function decide(other: (typeof others.value)[number], takes: boolean): void {
-  if (unite.value) workshop.changeSettings(unite.value.decided(workshop.settings, other, takes));
+  if (decisions.value)
+    workshop.changeSettings(decisions.value.decided(workshop.settings, other, takes));
 }
 </script>
 
 <template>
-  <section v-if="unite && others.length" aria-label="Changed in two places">
+  <section v-if="decisions && others.length" aria-label="Changed in two places">
     <h2>Changed in two places</h2>
     <p>Two tabs or devices changed these settings at once. Choose which value to use.</p>
     <ul>
       <li v-for="other in others" :key="other.id">
-        <span>{{ unite.sayOtherValue(other, nameOf) }}</span>
+        <span>{{ decisions.sayOtherValue(other, nameOf) }}</span>
         <v-btn size="small" @click="decide(other, true)">Use this value</v-btn>
         <v-btn size="small" variant="text" @click="decide(other, false)">Discard it</v-btn>
       </li>

@@ -2,7 +2,7 @@
 import { onScopeDispose, ref, watch } from 'vue';
 import { useDevicesStore } from '@/stores/devices';
 import { useWorkshopStore } from '@/stores/workshop';
-import { ROOM_PLACES } from '@/core/air/roomPlaces';
+import { ROOM_PLACES } from '@/core/matter/air/roomPlaces';
 
 /** The device on the cable: choose its port, see that it speaks. */
 const workshop = useWorkshopStore();

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { scaleFor } from '@/core/workshop/scaleFor';
-import type { Settings } from '@/core/workshop/settingsSchema';
+import { scaleFor } from '@/core/workshop/settings/scaleFor';
+import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import { useWorkshopStore } from '@/stores/workshop';
 import SerialPanel from './SerialPanel.vue';
 import WaterFields from './WaterFields.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Settings } from '@/core/workshop/settingsSchema';
+import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import NumberField from '@/ui/fields/NumberField.vue';
 
 /** A body of water: how much, how warm, how hard on acid. */

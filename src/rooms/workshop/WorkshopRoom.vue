@@ -2,8 +2,8 @@
 import { ref } from 'vue';
 import { useWorkshopStore } from '@/stores/workshop';
 import PageHeader from '@/shared/PageHeader.vue';
-import { counted } from '@/core/words/numbers';
-import { reasonOf } from '@/core/words/reason';
+import { counted } from '@/core/basics/format/numbers';
+import { reasonOf } from '@/core/basics/format/reason';
 import FilePanel from './FilePanel.vue';
 import FolderPanel from './FolderPanel.vue';
 import OtherValues from './OtherValues.vue';

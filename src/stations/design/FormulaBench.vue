@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
-import type { Evaluation, Fix } from '@/core/evaluation/types';
+import type { Evaluation, Fix } from '@/core/results/evaluation/types';
 import {
   addLine,
   addMass,
@@ -12,16 +12,16 @@ import {
   setLineMass,
   setLineMaterial,
   settleUnread,
-} from '@/core/formula/edit';
-import { LINE_WAYS } from '@/core/formula/kinds';
-import { setLineWay } from '@/core/formula/ways';
-import type { FormulaBody, PartKind, Line } from '@/core/formula/schema';
-import type { Material } from '@/core/materials/material';
-import type { Spread } from '@/core/units/spread';
+} from '@/core/formula/model/edit';
+import { LINE_WAYS } from '@/core/formula/model/kinds';
+import { setLineWay } from '@/core/formula/model/ways';
+import type { FormulaBody, PartKind, Line } from '@/core/formula/model/schema';
+import type { Material } from '@/core/matter/materials/material';
+import type { Spread } from '@/core/basics/units/spread';
 import { useDesignStore } from '@/stores/design';
 import FindingsList from '@/ui/frame/FindingsList.vue';
-import { counted, formatGrams } from '@/core/words/numbers';
-import { late } from '@/shared/late';
+import { counted, formatGrams } from '@/core/basics/format/numbers';
+import { late } from '@/shared/deferred';
 import { useMaterials } from '@/ui/fields/materials';
 import FormulaColumn from './column/FormulaColumn.vue';
 import MiddleViews from './MiddleViews.vue';

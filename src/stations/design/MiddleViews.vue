@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { defineAsyncComponent, ref } from 'vue';
-import type { Evaluation } from '@/core/evaluation/types';
-import type { FormulaBody } from '@/core/formula/schema';
-import { late } from '@/shared/late';
+import type { Evaluation } from '@/core/results/evaluation/types';
+import type { FormulaBody } from '@/core/formula/model/schema';
+import { late } from '@/shared/deferred';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 
 defineProps<{ body: FormulaBody; evaluation: Evaluation }>();

@@ -1,12 +1,12 @@
 import { flushPromises } from '@vue/test-utils';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { bodyFrom, shipped } from '../../../tests/fixtures/bodies';
-import { button, choose, field, page } from '../../../tests/fixtures/drawn';
+import { button, choose, field, page } from '../../../tests/fixtures/mountInPage';
 import { drawnShop } from '../../../tests/fixtures/drawnShop';
-import { allLines, totalMassG } from '@/core/formula/edit';
-import { keepVersion } from '@/core/formula/versions';
-import { newFormula } from '@/core/formula/create';
-import type { FormulaBody } from '@/core/formula/schema';
+import { allLines, totalMassG } from '@/core/formula/model/edit';
+import { keepVersion } from '@/core/formula/model/versions';
+import { newFormula } from '@/core/formula/model/create';
+import type { FormulaBody } from '@/core/formula/model/schema';
 import { useDesignStore } from '@/stores/design';
 import DesignStation from './DesignStation.vue';
 import GramsInput from './column/GramsInput.vue';

@@ -1,17 +1,17 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue';
-import type { Tending } from '@/core/making/tendings';
-import type { WeighStep } from '@/core/making/stepSchema';
-import { countOf } from '@/core/records/summary';
-import { stepsFor } from '@/core/records/batch';
-import { weighedEntry } from '@/core/records/weighed';
-import { weightDoubt } from '@/core/records/doubts';
-import type { Batch } from '@/core/records/schema';
-import { parseNumber } from '@/core/units/parseNumber';
-import { decimalsOf } from '@/core/weighing/rounding';
-import { counted, formatFixed } from '@/core/words/numbers';
+import type { Tending } from '@/core/work/bench-steps/tendings';
+import type { WeighStep } from '@/core/work/bench-steps/stepSchema';
+import { countOf } from '@/core/batches/records/summary';
+import { stepsFor } from '@/core/batches/records/batch';
+import { weighedEntry } from '@/core/batches/records/weighed';
+import { weightDoubt } from '@/core/batches/records/doubts';
+import type { Batch } from '@/core/batches/records/schema';
+import { parseNumber } from '@/core/basics/units/parseNumber';
+import { decimalsOf } from '@/core/work/weighing/rounding';
+import { counted, formatFixed } from '@/core/basics/format/numbers';
 import { useBenchStore } from '@/stores/bench';
-import { useDoubt } from '@/ui/fields/useDoubt';
+import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 
 /** What is made only now that the pieces are ready: icing, drizzle, paint; and jars, which can only now be counted. */
 const props = defineProps<{ batch: Batch; what: Tending; title: string; note: string }>();
@@ -21,7 +21,7 @@ const bench = useBenchStore();
 const grams = reactive<Record<string, string>>({});
 const jars = ref('');
 const problem = ref('');
-const { isSure } = useDoubt(problem);
+const { isSure } = useConfirmTwice(problem);
 
 const steps = computed(() => stepsFor(props.batch, props.what));
 const weighs = computed(() =>

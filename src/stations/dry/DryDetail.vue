@@ -1,24 +1,24 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Tending } from '@/core/making/tendings';
-import { parseNumber } from '@/core/units/parseNumber';
-import { countOf, standing } from '@/core/records/summary';
-import { keptPieces } from '@/core/records/keptBack';
-import { stepsFor } from '@/core/records/batch';
-import type { Batch } from '@/core/records/schema';
-import { moistureProblem, weighInProblem } from '@/core/trays/checkWeighIn';
-import type { TendingNow } from '@/core/trays/tending';
-import type { TrayForecast } from '@/core/trays/trayForecast';
+import type { Tending } from '@/core/work/bench-steps/tendings';
+import { parseNumber } from '@/core/basics/units/parseNumber';
+import { countOf, standing } from '@/core/batches/records/summary';
+import { keptPieces } from '@/core/batches/records/keptBack';
+import { stepsFor } from '@/core/batches/records/batch';
+import type { Batch } from '@/core/batches/records/schema';
+import { moistureProblem, weighInProblem } from '@/core/batches/trays/checkWeighIn';
+import type { TendingNow } from '@/core/batches/trays/tending';
+import type { TrayForecast } from '@/core/batches/trays/trayForecast';
 import { useBenchStore } from '@/stores/bench';
 import { useRoomStore } from '@/stores/room';
 import { useTraysStore } from '@/stores/trays';
 import CausesList from '@/ui/frame/CausesList.vue';
 import DryingCurve from '@/ui/charts/DryingCurve.vue';
 import RoomCurve from '@/ui/charts/RoomCurve.vue';
-import { counted, formatFixed } from '@/core/words/numbers';
-import { useDoubt } from '@/ui/fields/useDoubt';
+import { counted, formatFixed } from '@/core/basics/format/numbers';
+import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 import DressDialog from './DressDialog.vue';
-import { sayTending } from './trayWords';
+import { sayTending } from './trayMessages';
 import { sayWhen } from './when';
 
 const props = defineProps<{ batch: Batch; forecast: TrayForecast; nowMs: number }>();
@@ -34,7 +34,7 @@ const WORTH_SAYING = 0.05;
 const problem = ref('');
 const isDressing = ref(false);
 const dressing = ref<TendingNow | null>(null);
-const { isSure } = useDoubt(problem);
+const { isSure } = useConfirmTwice(problem);
 
 const weighings = computed(() => standing(props.batch, 'dried'));
 const steps = computed(() => trays.tendingsOf(props.batch, props.forecast, props.nowMs));

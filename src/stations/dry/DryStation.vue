@@ -1,17 +1,17 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { countOf } from '@/core/records/summary';
+import { countOf } from '@/core/batches/records/summary';
 import { useRoomStore } from '@/stores/room';
 import { useTraysStore } from '@/stores/trays';
 import PageHeader from '@/shared/PageHeader.vue';
 import RoomDialog from '@/shared/RoomDialog.vue';
-import { counted, formatFixed } from '@/core/words/numbers';
+import { counted, formatFixed } from '@/core/basics/format/numbers';
 import { useChosen } from '@/ui/fields/useChosen';
 import DryDetail from './DryDetail.vue';
 import InspectDialog from './InspectDialog.vue';
 import TrayCard from './TrayCard.vue';
-import { sayTending } from './trayWords';
+import { sayTending } from './trayMessages';
 
 const trays = useTraysStore();
 const room = useRoomStore();

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue';
-import { FAULT_ROWS } from '@/core/faults/faultTable';
-import { FATE_WORDS } from '@/core/records/words';
-import { FATES, type Fate, type Fault } from '@/core/records/kinds';
-import { countOf } from '@/core/records/summary';
-import type { Batch } from '@/core/records/schema';
+import { FAULT_ROWS } from '@/core/batches/faults/faultTable';
+import { FATE_WORDS } from '@/core/batches/records/messages';
+import { FATES, type Fate, type Fault } from '@/core/batches/records/kinds';
+import { countOf } from '@/core/batches/records/summary';
+import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
 import { useTraysStore } from '@/stores/trays';
 import BatchPhotos from '@/shared/BatchPhotos.vue';
@@ -12,8 +12,8 @@ import CausesList from '@/ui/frame/CausesList.vue';
 import FaultPicture from '@/ui/pictures/FaultPicture.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useFits } from '@/ui/fields/useFits';
-import { counted } from '@/core/words/numbers';
-import { inSentence } from '@/core/words/names';
+import { counted } from '@/core/basics/format/numbers';
+import { inSentence } from '@/core/basics/format/names';
 
 /** The pieces looked over: how many show what, what becomes of the rest, and what went wrong. */
 const props = defineProps<{ batch: Batch; nowMs: number }>();

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { countOf, standing } from '@/core/records/summary';
-import type { Batch } from '@/core/records/schema';
-import type { TrayForecast } from '@/core/trays/trayForecast';
+import { countOf, standing } from '@/core/batches/records/summary';
+import type { Batch } from '@/core/batches/records/schema';
+import type { TrayForecast } from '@/core/batches/trays/trayForecast';
 import { useTraysStore } from '@/stores/trays';
-import { counted } from '@/core/words/numbers';
+import { counted } from '@/core/basics/format/numbers';
 import TrayPicture from './TrayPicture.vue';
-import { sayDry, sayTending } from './trayWords';
+import { sayDry, sayTending } from './trayMessages';
 import { sayWhen } from './when';
 
 const props = defineProps<{

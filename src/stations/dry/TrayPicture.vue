@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { arc } from 'd3-shape';
 import { computed } from 'vue';
-import { powderHex } from '@/core/color/powder';
-import { countOf } from '@/core/records/summary';
-import type { Batch } from '@/core/records/schema';
-import { trayLayout } from '@/core/trays/layout';
-import type { TrayForecast } from '@/core/trays/trayForecast';
+import { powderHex } from '@/core/results/color/powder';
+import { countOf } from '@/core/batches/records/summary';
+import type { Batch } from '@/core/batches/records/schema';
+import { trayLayout } from '@/core/batches/trays/layout';
+import type { TrayForecast } from '@/core/batches/trays/trayForecast';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { portionsOf } = useMaterials();

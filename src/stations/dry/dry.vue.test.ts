@@ -1,16 +1,16 @@
 import { flushPromises } from '@vue/test-utils';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { button, field, page } from '../../../tests/fixtures/drawn';
+import { button, field, page } from '../../../tests/fixtures/mountInPage';
 import { drawnShop } from '../../../tests/fixtures/drawnShop';
-import { keptPieces } from '@/core/records/keptBack';
-import { standing } from '@/core/records/summary';
+import { keptPieces } from '@/core/batches/records/keptBack';
+import { standing } from '@/core/batches/records/summary';
 import { useTraysStore } from '@/stores/trays';
 import DressDialog from './DressDialog.vue';
 import DryDetail from './DryDetail.vue';
 import DryStation from './DryStation.vue';
 import InspectDialog from './InspectDialog.vue';
 import TrayPicture from './TrayPicture.vue';
-import { sayDry, sayTending } from './trayWords';
+import { sayDry, sayTending } from './trayMessages';
 import { sayWhen } from './when';
 
 const HOUR_MS = 3_600_000;

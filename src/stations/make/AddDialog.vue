@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { dampReading } from '@/core/binder/damp';
-import { addedDoubt } from '@/core/records/doubts';
-import { bowlContents, isParted, type BowlNumber } from '@/core/records/bowl';
-import type { Batch } from '@/core/records/schema';
+import { dampReading } from '@/core/results/binder/damp';
+import { addedDoubt } from '@/core/batches/records/doubts';
+import { bowlContents, isParted, type BowlNumber } from '@/core/batches/records/bowl';
+import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
-import { useDoubt } from '@/ui/fields/useDoubt';
+import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 import { useFits } from '@/ui/fields/useFits';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { formatFixed } from '@/core/words/numbers';
+import { formatFixed } from '@/core/basics/format/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 
 /** An unplanned gram, or a bowl that is parted after all: into the record as it is done. */
@@ -30,7 +30,7 @@ const bowl = ref<'1' | '2'>('1');
 const sharePct = ref(50);
 const shareFits = ref(true);
 const problem = ref('');
-const { isSure } = useDoubt(problem);
+const { isSure } = useConfirmTwice(problem);
 const { mark, allFit } = useFits();
 
 const parted = computed(() => isParted(props.batch));

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { lanesOf, meanwhile } from '@/core/making/lanes';
-import { benchSteps } from '@/core/records/batch';
-import type { Batch } from '@/core/records/schema';
-import { inSentence } from '@/core/words/names';
+import { lanesOf, meanwhile } from '@/core/work/bench-steps/lanes';
+import { benchSteps } from '@/core/batches/records/batch';
+import type { Batch } from '@/core/batches/records/schema';
+import { inSentence } from '@/core/basics/format/names';
 
 const props = defineProps<{ batch: Batch }>();
 

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { useFullscreen } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import type { BenchStep } from '@/core/making/stepSchema';
-import { lastDeed, sayDeed } from '@/core/records/undoLast';
-import { settlingEntries } from '@/core/records/settled';
-import { weighedEntry } from '@/core/records/weighed';
-import { weighingsAhead } from '@/core/records/asPlanned';
-import type { Batch } from '@/core/records/schema';
-import { counted, formatGrams } from '@/core/words/numbers';
+import type { BenchStep } from '@/core/work/bench-steps/stepSchema';
+import { lastDeed, sayDeed } from '@/core/batches/records/undoLast';
+import { settlingEntries } from '@/core/batches/records/settled';
+import { weighedEntry } from '@/core/batches/records/weighed';
+import { weighingsAhead } from '@/core/batches/records/asPlanned';
+import type { Batch } from '@/core/batches/records/schema';
+import { counted, formatGrams } from '@/core/basics/format/numbers';
 import { useBenchStore } from '@/stores/bench';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 

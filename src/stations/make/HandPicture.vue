@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Felt } from '@/core/binder/correction';
+import type { Felt } from '@/core/results/binder/correction';
 
 /** A drawn hand with what the squeeze left in it. */
 defineProps<{ felt: Felt; acidIn: boolean }>();

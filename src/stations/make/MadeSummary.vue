@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { countOf, weighedTotalG } from '@/core/records/summary';
-import type { Batch } from '@/core/records/schema';
-import { formatGrams } from '@/core/words/numbers';
-import { inSentence } from '@/core/words/names';
+import { countOf, weighedTotalG } from '@/core/batches/records/summary';
+import type { Batch } from '@/core/batches/records/schema';
+import { formatGrams } from '@/core/basics/format/numbers';
+import { inSentence } from '@/core/basics/format/names';
 
 const props = defineProps<{ batch: Batch }>();
 /** What waits for the days after. */

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core';
 import { computed } from 'vue';
-import { currentStep } from '@/core/records/batch';
-import { timerLeftS } from '@/core/records/timer';
-import type { Batch } from '@/core/records/schema';
+import { currentStep } from '@/core/batches/records/batch';
+import { timerLeftS } from '@/core/batches/records/timer';
+import type { Batch } from '@/core/batches/records/schema';
 import { useWorkshopStore } from '@/stores/workshop';
 import { countdown } from './countdown';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3-scale';
 import { computed } from 'vue';
-import type { Against } from '@/core/weighing/tolerance';
+import type { Against } from '@/core/work/weighing/tolerance';
 
 /** What is on the scale, drawn against its target and its tolerance. */
 const props = defineProps<{

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { isParted } from '@/core/records/bowl';
-import { standing } from '@/core/records/summary';
-import type { Batch } from '@/core/records/schema';
+import { isParted } from '@/core/batches/records/bowl';
+import { standing } from '@/core/batches/records/summary';
+import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatFixed } from '@/core/words/numbers';
-import { inSentence } from '@/core/words/names';
+import { formatFixed } from '@/core/basics/format/numbers';
+import { inSentence } from '@/core/basics/format/names';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import { useMaterials } from '@/ui/fields/materials';
 

@@ -2,18 +2,18 @@ import { flushPromises } from '@vue/test-utils';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { begun, workTo } from '../../../tests/fixtures/bench';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
-import { button, field, page } from '../../../tests/fixtures/drawn';
+import { button, field, page } from '../../../tests/fixtures/mountInPage';
 import { drawnShop } from '../../../tests/fixtures/drawnShop';
-import { benchSteps, currentStep } from '@/core/records/batch';
-import { bowlContents } from '@/core/records/bowl';
-import { standing } from '@/core/records/summary';
-import type { Batch } from '@/core/records/schema';
+import { benchSteps, currentStep } from '@/core/batches/records/batch';
+import { bowlContents } from '@/core/batches/records/bowl';
+import { standing } from '@/core/batches/records/summary';
+import type { Batch } from '@/core/batches/records/schema';
 import BenchScreen from './BenchScreen.vue';
 import FillStrip from './FillStrip.vue';
 import MadeSummary from './MadeSummary.vue';
 import MakeStation from './MakeStation.vue';
 import { countdown } from './countdown';
-import { sayScale } from './scaleWords';
+import { sayScale } from './scaleMessages';
 
 let shop: ReturnType<typeof drawnShop>;
 beforeEach(() => {

@@ -1,9 +1,9 @@
 import { computed, onScopeDispose, readonly, ref, shallowRef, watch } from 'vue';
-import type { WeighedBy } from '@/core/records/kinds';
+import type { WeighedBy } from '@/core/batches/records/kinds';
 import { simulatedScale } from '@/devices/simulatedScale';
 import type { ScaleReading, ScaleSource, ScaleState } from '@/devices/scale';
 import { useDevicesStore } from '@/stores/devices';
-import { scaleFor } from '@/core/workshop/scaleFor';
+import { scaleFor } from '@/core/workshop/settings/scaleFor';
 import { useWorkshopStore } from '@/stores/workshop';
 
 /** A bench scale creeps a little until it is tared: steps a minute. */

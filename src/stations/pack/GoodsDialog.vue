@@ -1,7 +1,7 @@
 <script lang="ts">
-import type { Grade } from '@/core/goods/kinds';
-import type { MoveOf } from '@/core/goods/schema';
-import type { Batch } from '@/core/records/schema';
+import type { Grade } from '@/core/goods/products/kinds';
+import type { MoveOf } from '@/core/goods/products/schema';
+import type { Batch } from '@/core/batches/records/schema';
 
 /** What a hand is laid on: loose pieces of a batch, or a wrapping. */
 export type GoodsAct =
@@ -11,8 +11,8 @@ export type GoodsAct =
 
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { GONE_WAYS } from '@/core/goods/kinds';
-import { GONE_WORDS } from '@/core/goods/words';
+import { GONE_WAYS } from '@/core/goods/products/kinds';
+import { GONE_WORDS } from '@/core/goods/products/messages';
 import { useGoodsStore, type Done } from '@/stores/goods';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useFits } from '@/ui/fields/useFits';

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue';
-import { newId } from '@/core/formula/newId';
-import { standingMoves } from '@/core/goods/moves';
-import type { SaleUnit } from '@/core/goods/schema';
-import { ORDER_KINDS, type OrderKind } from '@/core/orders/kinds';
-import { ORDER_KIND_WORDS } from '@/core/orders/words';
-import type { Order } from '@/core/orders/schema';
+import { newId } from '@/core/basics/newId';
+import { standingMoves } from '@/core/goods/products/moves';
+import type { SaleUnit } from '@/core/goods/products/schema';
+import { ORDER_KINDS, type OrderKind } from '@/core/goods/orders/kinds';
+import { ORDER_KIND_WORDS } from '@/core/goods/orders/messages';
+import type { Order } from '@/core/goods/orders/schema';
 import { shortDate } from '@/ui/frame/format';
 import { useGoodsStore } from '@/stores/goods';
 import { nowIso } from '@/stores/now';

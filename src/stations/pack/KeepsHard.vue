@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { saleUnitSchema, type SaleUnit } from '@/core/goods/schema';
-import { unitStaysHard, wrapsOf } from '@/core/goods/labelOf';
-import { BARRIERS, barrierById, type BarrierId } from '@/core/keeping/barriers';
-import { YEARS_DAYS, type StaysHard } from '@/core/keeping/staysHard';
-import { correctedBy } from '@/core/keeping/corrected';
-import { sayKeepingLimit, sayKeepsFor } from '@/core/keeping/words';
-import { capital, listed } from '@/core/words/names';
-import { counted, formatFixed } from '@/core/words/numbers';
+import { saleUnitSchema, type SaleUnit } from '@/core/goods/products/schema';
+import { unitStaysHard, wrapsOf } from '@/core/goods/products/labelOf';
+import { BARRIERS, barrierById, type BarrierId } from '@/core/batches/shelf-life/barriers';
+import { YEARS_DAYS, type StaysHard } from '@/core/batches/shelf-life/staysHard';
+import { correctedBy } from '@/core/batches/shelf-life/corrected';
+import { sayShelfLifeLimit, sayShelfLife } from '@/core/batches/shelf-life/messages';
+import { capital, listed } from '@/core/basics/format/names';
+import { counted, formatFixed } from '@/core/basics/format/numbers';
 import { usePackStore } from '@/stores/pack';
 import NumberField from '@/ui/fields/NumberField.vue';
 import WhyDialog from '@/ui/charts/WhyDialog.vue';
@@ -89,10 +89,10 @@ function place(part: Partial<SaleUnit['place']>): void {
 }
 /** The likely days; where these are years and the careful end is not, the careful end. */
 function likely({ days, lowDays }: StaysHard): string {
-  return days === null && lowDays !== null ? `from ${sayKeepsFor(lowDays)}` : sayKeepsFor(days);
+  return days === null && lowDays !== null ? `from ${sayShelfLife(lowDays)}` : sayShelfLife(days);
 }
 function range({ lowDays, highDays }: StaysHard): string {
-  return `${sayKeepsFor(lowDays)} to ${sayKeepsFor(highDays)}`;
+  return `${sayShelfLife(lowDays)} to ${sayShelfLife(highDays)}`;
 }
 </script>
 
@@ -125,7 +125,7 @@ function range({ lowDays, highDays }: StaysHard): string {
       <b>{{
         new Date(limit.atMs).toLocaleDateString('en-US', { month: 'long', year: 'numeric' })
       }}</b>
-      by {{ sayKeepingLimit(limit.limit) }}.
+      by {{ sayShelfLifeLimit(limit.limit) }}.
     </p>
     <div v-if="isMoving" class="place">
       <DraftField
@@ -154,7 +154,7 @@ function range({ lowDays, highDays }: StaysHard): string {
     <WhyDialog
       v-model="isAsking"
       title="How long it stays hard"
-      :figure="sayKeepsFor(pack.keeps.hard?.days ?? null)"
+      :figure="sayShelfLife(pack.keeps.hard?.days ?? null)"
       unit=""
       :why="why"
     />

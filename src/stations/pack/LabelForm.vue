@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { SaleUnit } from '@/core/goods/schema';
-import { DIRECTIONS, IDENTITY } from '@/core/labeling/identity';
-import { FOR_WHOM, type ForWhom } from '@/core/labeling/cautions';
-import { SHEETS } from '@/core/labeling/design';
-import { labelDesignSchema, type LabelDesign } from '@/core/labeling/designSchema';
+import type { SaleUnit } from '@/core/goods/products/schema';
+import { DIRECTIONS, IDENTITY } from '@/core/goods/labels/identity';
+import { FOR_WHOM, type ForWhom } from '@/core/goods/labels/cautions';
+import { SHEETS } from '@/core/goods/labels/design';
+import { labelDesignSchema, type LabelDesign } from '@/core/goods/labels/designSchema';
 import { usePackStore } from '@/stores/pack';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, toRef } from 'vue';
-import type { SaleUnit } from '@/core/goods/schema';
-import { seatsFor } from '@/core/labeling/layout/sheets';
-import { sheetProblem } from '@/core/labeling/design';
-import type { LabelMarket } from '@/core/labeling/content';
-import { counted, formatFixed } from '@/core/words/numbers';
-import { reasonOf } from '@/core/words/reason';
+import type { SaleUnit } from '@/core/goods/products/schema';
+import { seatsFor } from '@/core/goods/labels/layout/sheets';
+import { sheetProblem } from '@/core/goods/labels/design';
+import type { LabelMarket } from '@/core/goods/labels/content';
+import { counted, formatFixed } from '@/core/basics/format/numbers';
+import { reasonOf } from '@/core/basics/format/reason';
 import { usePackStore } from '@/stores/pack';
 import { saveBlob } from '@/ui/frame/download';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';

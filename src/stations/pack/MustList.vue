@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { sayMust } from '@/core/labeling/words';
-import type { Must, MustState } from '@/core/labeling/mustSay';
+import { sayLabelRequirement } from '@/core/goods/labels/messages';
+import type { Must, MustState } from '@/core/goods/labels/labelRequirements';
 
 /** What the label must say: each met, to look at, or missing, with its rule. */
 const props = defineProps<{ musts: readonly Must[] }>();
@@ -15,7 +15,7 @@ const ORDER: Readonly<Record<MustState, number>> = { missing: 0, look: 1, met: 2
 const rows = computed(() =>
   [...props.musts]
     .sort((a, b) => ORDER[a.state] - ORDER[b.state])
-    .map((must, i) => ({ ...must, ...sayMust(must), key: `${must.code}${i}` })),
+    .map((must, i) => ({ ...must, ...sayLabelRequirement(must), key: `${must.code}${i}` })),
 );
 const showsRules = ref(false);
 const open = computed(() => props.musts.filter(({ state }) => state !== 'met').length);

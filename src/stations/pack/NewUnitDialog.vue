@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { UNIT_KINDS, type UnitKind } from '@/core/goods/kinds';
-import { UNIT_WORDS } from '@/core/goods/words';
-import { newSaleUnit } from '@/core/goods/create';
+import { UNIT_KINDS, type UnitKind } from '@/core/goods/products/kinds';
+import { UNIT_WORDS } from '@/core/goods/products/messages';
+import { newSaleUnit } from '@/core/goods/products/create';
 import { usePackStore } from '@/stores/pack';
 import { useWorkshopStore } from '@/stores/workshop';
 import FormDialog from '@/ui/frame/FormDialog.vue';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { UNIT_WORDS } from '@/core/goods/words';
-import { counted } from '@/core/words/numbers';
+import { UNIT_WORDS } from '@/core/goods/products/messages';
+import { counted } from '@/core/basics/format/numbers';
 import PageHeader from '@/shared/PageHeader.vue';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';

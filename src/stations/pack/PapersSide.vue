@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { originOf, packagingLot, recallBatch, recallLot } from '@/core/goods/recall';
-import { counted, formatFixed } from '@/core/words/numbers';
-import { reasonOf } from '@/core/words/reason';
+import { originOf, packagingLot, recallBatch, recallLot } from '@/core/goods/products/recall';
+import { counted, formatFixed } from '@/core/basics/format/numbers';
+import { reasonOf } from '@/core/basics/format/reason';
 import { useMoney } from '@/shared/useMoney';
 import { useGoodsStore } from '@/stores/goods';
 import { nowIso } from '@/stores/now';
 import { usePackStore } from '@/stores/pack';
-import { useTriesStore } from '@/stores/tries';
+import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
 import { useMaterials } from '@/ui/fields/materials';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
@@ -21,7 +21,7 @@ import { dossierTrial } from './dossierTrial';
 /** The dossier of what is in hand, a recall either way, and the list of prices: on screen, on paper, as files. */
 const pack = usePackStore();
 const goods = useGoodsStore();
-const tries = useTriesStore();
+const tries = useTrialsStore();
 const workshop = useWorkshopStore();
 const { nameOf } = useMaterials();
 const { money } = useMoney();

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { GRADES, type Grade } from '@/core/goods/kinds';
-import { GRADE_WORDS, sayMove } from '@/core/goods/words';
-import { sayConcern } from '@/core/goods/concerns';
-import type { MoveOf } from '@/core/goods/schema';
-import type { Batch } from '@/core/records/schema';
-import { counted } from '@/core/words/numbers';
+import { GRADES, type Grade } from '@/core/goods/products/kinds';
+import { GRADE_WORDS, sayMove } from '@/core/goods/products/messages';
+import { sayConcern } from '@/core/goods/products/concerns';
+import type { MoveOf } from '@/core/goods/products/schema';
+import type { Batch } from '@/core/batches/records/schema';
+import { counted } from '@/core/basics/format/numbers';
 import { useGoodsStore } from '@/stores/goods';
 import { useWorkshopStore } from '@/stores/workshop';
 import { shortDate, shortTime } from '@/ui/frame/format';

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { GRADES, UNIT_KINDS, type Grade } from '@/core/goods/kinds';
-import { GRADE_WORDS, UNIT_WORDS } from '@/core/goods/words';
-import { eachCost, piecesOf } from '@/core/goods/packaging';
-import { saleUnitSchema, type SaleUnit } from '@/core/goods/schema';
-import { counted } from '@/core/words/numbers';
+import { GRADES, UNIT_KINDS, type Grade } from '@/core/goods/products/kinds';
+import { GRADE_WORDS, UNIT_WORDS } from '@/core/goods/products/messages';
+import { eachCost, piecesOf } from '@/core/goods/products/packaging';
+import { saleUnitSchema, type SaleUnit } from '@/core/goods/products/schema';
+import { counted } from '@/core/basics/format/numbers';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';
 import { useWorkshopStore } from '@/stores/workshop';

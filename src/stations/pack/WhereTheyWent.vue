@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { GONE_WORDS } from '@/core/goods/words';
-import { standingMoves } from '@/core/goods/moves';
-import type { SaleUnit } from '@/core/goods/schema';
-import { keptPieces } from '@/core/records/keptBack';
-import { standing } from '@/core/records/summary';
+import { GONE_WORDS } from '@/core/goods/products/messages';
+import { standingMoves } from '@/core/goods/products/moves';
+import type { SaleUnit } from '@/core/goods/products/schema';
+import { keptPieces } from '@/core/batches/records/keptBack';
+import { standing } from '@/core/batches/records/summary';
 import { shortDate } from '@/ui/frame/format';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';

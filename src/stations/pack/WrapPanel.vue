@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { sayConcern } from '@/core/goods/concerns';
-import type { SaleUnit } from '@/core/goods/schema';
-import { standing } from '@/core/records/summary';
-import { counted, formatFixed } from '@/core/words/numbers';
+import { sayConcern } from '@/core/goods/products/concerns';
+import type { SaleUnit } from '@/core/goods/products/schema';
+import { standing } from '@/core/batches/records/summary';
+import { counted, formatFixed } from '@/core/basics/format/numbers';
 import { useMoney } from '@/shared/useMoney';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';
 import { useTraysStore } from '@/stores/trays';
-import { useTriesStore } from '@/stores/tries';
+import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
 import { nowIso } from '@/stores/now';
 import { useConcerns } from './useConcerns';
@@ -21,7 +21,7 @@ const props = defineProps<{ unit: SaleUnit }>();
 const emit = defineEmits<{ handOver: []; papers: [] }>();
 const pack = usePackStore();
 const goods = useGoodsStore();
-const tries = useTriesStore();
+const tries = useTrialsStore();
 const trays = useTraysStore();
 const workshop = useWorkshopStore();
 const { money } = useMoney();

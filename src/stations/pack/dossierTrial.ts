@@ -1,12 +1,12 @@
-import type { DossierTrial } from '@/core/goods/dossier';
-import { KIND_WORDS } from '@/core/trials/kinds';
-import type { JugResult } from '@/core/trials/jug/types';
-import type { Trial } from '@/core/trials/schema';
-import { formatFixed } from '@/core/words/numbers';
-import { VERDICT_WORDS, sayTrialEntry } from '@/shared/tryWords';
+import type { DossierTrial } from '@/core/goods/products/dossier';
+import { KIND_WORDS } from '@/core/batches/trials/kinds';
+import type { GasLossResult } from '@/core/batches/trials/gas-loss/types';
+import type { Trial } from '@/core/batches/trials/schema';
+import { formatFixed } from '@/core/basics/format/numbers';
+import { VERDICT_WORDS, sayTrialEntry } from '@/shared/tryMessages';
 
 /** A trial as a dossier tells it. */
-export function dossierTrial(trial: Trial, jug: JugResult | null): DossierTrial {
+export function dossierTrial(trial: Trial, jug: GasLossResult | null): DossierTrial {
   const standing = trial.entries.filter(({ struckAt }) => struckAt === null);
   const verdict = standing.findLast((entry) => entry.kind === 'verdict');
   return {

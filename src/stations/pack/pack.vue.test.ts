@@ -1,9 +1,9 @@
 import { flushPromises } from '@vue/test-utils';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { button, choose, field, page } from '../../../tests/fixtures/drawn';
+import { button, choose, field, page } from '../../../tests/fixtures/mountInPage';
 import { drawnShop } from '../../../tests/fixtures/drawnShop';
 import { sampleUnit } from '../../../tests/fixtures/sample';
-import type { SaleUnit } from '@/core/goods/schema';
+import type { SaleUnit } from '@/core/goods/products/schema';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';
 import GoodsDialog, { type GoodsAct } from './GoodsDialog.vue';

@@ -1,7 +1,7 @@
 import type { Ref } from 'vue';
-import { sayConcern } from '@/core/goods/concerns';
+import { sayConcern } from '@/core/goods/products/concerns';
 import type { Done } from '@/stores/goods';
-import { useDoubt } from '@/ui/fields/useDoubt';
+import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 import { shortDate } from '@/ui/frame/format';
 
 /**
@@ -9,7 +9,7 @@ import { shortDate } from '@/ui/frame/format';
  * the same press again means it.
  */
 export function useConcerns(problem: Ref<string>) {
-  const { isSure } = useDoubt(problem);
+  const { isSure } = useConfirmTwice(problem);
 
   function sureDone(act: (isSure: boolean) => Done): Done {
     const first = act(false);

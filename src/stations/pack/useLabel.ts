@@ -1,12 +1,12 @@
 import { computed, onMounted, shallowRef, type Ref } from 'vue';
-import { anatomyOf } from '@/core/anatomy/anatomy';
-import type { SaleUnit } from '@/core/goods/schema';
-import { cannotPrint } from '@/core/labeling/layout/letters';
-import { layLabel } from '@/core/labeling/layout/layLabel';
-import { sayCut } from '@/core/labeling/layout/words';
-import type { LabelMarket } from '@/core/labeling/content';
-import type { LaidLabel, Measure } from '@/core/labeling/layout/types';
-import { reasonOf } from '@/core/words/reason';
+import { crossSectionOf } from '@/core/work/cross-section/crossSection';
+import type { SaleUnit } from '@/core/goods/products/schema';
+import { cannotPrint } from '@/core/goods/labels/layout/letters';
+import { layLabel } from '@/core/goods/labels/layout/layLabel';
+import { sayCut } from '@/core/goods/labels/layout/messages';
+import type { LabelMarket } from '@/core/goods/labels/content';
+import type { LaidLabel, Measure } from '@/core/goods/labels/layout/types';
+import { reasonOf } from '@/core/basics/format/reason';
 import { nowMs } from '@/stores/now';
 import { usePackStore } from '@/stores/pack';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -63,7 +63,7 @@ export function useLabel(unit: Ref<SaleUnit>, market: Ref<LabelMarket>) {
     const { formula, batches } = pack.lines[0] ?? { formula: null, batches: [] };
     const body = batches[0]?.body ?? formula?.body;
     const mold = batches[0]?.request.mold ?? { shape: 'sphere' as const, diameterMm: 70 };
-    const anatomy = body ? anatomyOf(body, mold, workshop.catalog) : null;
+    const anatomy = body ? crossSectionOf(body, mold, workshop.catalog) : null;
     if (!anatomy) return ['#e8e4d8'];
     return [
       ...anatomy.shell.map(({ part }) => part.hex),

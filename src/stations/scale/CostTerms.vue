@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Costing, Money } from '@/core/cost/schema';
+import type { Costing, Money } from '@/core/work/cost/schema';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
 

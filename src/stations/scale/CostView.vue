@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { NO_COSTING } from '@/core/cost/usual';
-import { costOf } from '@/core/cost/costOf';
-import type { Formula } from '@/core/formula/schema';
-import { materialsUsed } from '@/core/scaling/used';
-import { planScale, type ScalePlan } from '@/core/scaling/plan';
-import type { Means } from '@/core/scaling/means';
-import type { ScaleRequest } from '@/core/scaling/requestSchema';
+import { NO_COSTING } from '@/core/work/cost/usual';
+import { costOf } from '@/core/work/cost/costOf';
+import type { Formula } from '@/core/formula/model/schema';
+import { materialsUsed } from '@/core/work/scaling/used';
+import { planScale, type ScalePlan } from '@/core/work/scaling/plan';
+import type { Means } from '@/core/work/scaling/means';
+import type { ScaleRequest } from '@/core/work/scaling/requestSchema';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams, formatCount } from '@/core/words/numbers';
-import { inSentence, listed } from '@/core/words/names';
+import { formatGrams, formatCount } from '@/core/basics/format/numbers';
+import { inSentence, listed } from '@/core/basics/format/names';
 import { useMoney } from '@/shared/useMoney';
-import { handsMinutes } from '@/core/work/workOf';
+import { handsMinutes } from '@/core/work/flow/workOf';
 import CostTerms from './CostTerms.vue';
 import { useMaterials } from '@/ui/fields/materials';
 

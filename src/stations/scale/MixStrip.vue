@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { sideView } from '@/core/scaling/molds';
-import type { Mold } from '@/core/scaling/moldSchema';
-import type { ScalePlan } from '@/core/scaling/plan';
-import { formatGrams, formatCount } from '@/core/words/numbers';
+import { sideView } from '@/core/work/scaling/molds';
+import type { Mold } from '@/core/work/scaling/moldSchema';
+import type { ScalePlan } from '@/core/work/scaling/plan';
+import { formatGrams, formatCount } from '@/core/basics/format/numbers';
 import { moldOutline } from '@/ui/pictures/moldOutline';
 
 /** Where the mix goes: every piece drawn, then what is left over and what is lost, to scale by mass. */

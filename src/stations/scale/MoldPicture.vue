@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3-scale';
 import { computed, useId } from 'vue';
-import { anatomyOf } from '@/core/anatomy/anatomy';
-import type { FormulaBody } from '@/core/formula/schema';
-import { describeMold, moldVolumeMl, sideView } from '@/core/scaling/molds';
-import type { Mold } from '@/core/scaling/moldSchema';
-import { formatFixed, formatGrams } from '@/core/words/numbers';
+import { crossSectionOf } from '@/core/work/cross-section/crossSection';
+import type { FormulaBody } from '@/core/formula/model/schema';
+import { describeMold, moldVolumeMl, sideView } from '@/core/work/scaling/molds';
+import type { Mold } from '@/core/work/scaling/moldSchema';
+import { formatFixed, formatGrams } from '@/core/basics/format/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 import { moldOutline } from '@/ui/pictures/moldOutline';
 
@@ -40,7 +40,7 @@ const height = computed(() => px.value(size.value.heightMm));
 const shape = computed(() =>
   moldOutline(props.mold, { left: 2, bottom: FLOOR, width: width.value, height: height.value }),
 );
-const anatomy = computed(() => anatomyOf(props.body, props.mold, catalog.value));
+const anatomy = computed(() => crossSectionOf(props.body, props.mold, catalog.value));
 const rulePx = computed(() => px.value(RULE_MM));
 </script>
 

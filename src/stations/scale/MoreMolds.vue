@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js';
 import { computed } from 'vue';
-import { isInside } from '@/core/formula/parts';
-import type { FormulaBody, Part } from '@/core/formula/schema';
-import { describeMold } from '@/core/scaling/molds';
-import { usualRequest } from '@/core/scaling/request';
-import type { MoldSet } from '@/core/scaling/requestSchema';
-import { moldFromShelf } from '@/core/shelf/moldFromShelf';
+import { isInside } from '@/core/formula/model/parts';
+import type { FormulaBody, Part } from '@/core/formula/model/schema';
+import { describeMold } from '@/core/work/scaling/molds';
+import { usualRequest } from '@/core/work/scaling/request';
+import type { MoldSet } from '@/core/work/scaling/requestSchema';
+import { moldFromShelf } from '@/core/workshop/shelf/moldFromShelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import MoldFields from '@/ui/fields/MoldFields.vue';
 import NumberField from '@/ui/fields/NumberField.vue';

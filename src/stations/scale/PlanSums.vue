@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { labelWeightG } from '@/core/trays/volatile';
-import { describeMold } from '@/core/scaling/molds';
-import type { LeftoverUse } from '@/core/scaling/leftover';
-import type { PlannedSet, ScalePlan } from '@/core/scaling/plan';
-import { counted, formatGrams, formatCount } from '@/core/words/numbers';
+import { labelWeightG } from '@/core/batches/trays/volatile';
+import { describeMold } from '@/core/work/scaling/molds';
+import type { LeftoverUse } from '@/core/work/scaling/leftover';
+import type { PlannedSet, ScalePlan } from '@/core/work/scaling/plan';
+import { counted, formatGrams, formatCount } from '@/core/basics/format/numbers';
 
 /** The plan in large figures: pieces, mix, bowls, and what comes of the rest. */
 const props = defineProps<{

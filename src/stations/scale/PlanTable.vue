@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { mdiDotsVertical } from '@mdi/js';
 import { computed } from 'vue';
-import type { FormulaBody } from '@/core/formula/schema';
-import type { PlannedLine } from '@/core/scaling/planLines';
-import type { PremixStock } from '@/core/scaling/means';
-import type { ScalePlan } from '@/core/scaling/plan';
-import type { Way } from '@/core/scaling/requestSchema';
-import type { AssignedLots } from '@/core/shelf/assignLots';
-import { decimalsOf } from '@/core/weighing/rounding';
-import { sayCounted } from '@/core/weighing/counted';
+import type { FormulaBody } from '@/core/formula/model/schema';
+import type { PlannedLine } from '@/core/work/scaling/planLines';
+import type { PremixStock } from '@/core/work/scaling/means';
+import type { ScalePlan } from '@/core/work/scaling/plan';
+import type { Way } from '@/core/work/scaling/requestSchema';
+import type { AssignedLots } from '@/core/workshop/shelf/assignLots';
+import { decimalsOf } from '@/core/work/weighing/rounding';
+import { sayCounted } from '@/core/work/weighing/counted';
 import { useShelfStore } from '@/stores/shelf';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
-import { formatFixed, formatGrams } from '@/core/words/numbers';
-import { listed } from '@/core/words/names';
+import { formatFixed, formatGrams } from '@/core/basics/format/numbers';
+import { listed } from '@/core/basics/format/names';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { materialOf } = useMaterials();

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { describeVersion } from '@/core/formula/versions';
-import type { Formula } from '@/core/formula/schema';
-import { planSteps } from '@/core/work/stepsOf';
-import type { LotsByLine } from '@/core/work/weighStep';
-import type { ScalePlan } from '@/core/scaling/plan';
-import type { ScaleRequest } from '@/core/scaling/requestSchema';
-import type { Warning } from '@/core/evaluation/warnings';
-import { scaleFor } from '@/core/workshop/scaleFor';
+import { describeVersion } from '@/core/formula/model/versions';
+import type { Formula } from '@/core/formula/model/schema';
+import { planSteps } from '@/core/work/flow/stepsOf';
+import type { LotsByLine } from '@/core/work/flow/weighStep';
+import type { ScalePlan } from '@/core/work/scaling/plan';
+import type { ScaleRequest } from '@/core/work/scaling/requestSchema';
+import type { Warning } from '@/core/results/evaluation/warnings';
+import { scaleFor } from '@/core/workshop/settings/scaleFor';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import BenchSheet from '@/ui/paper/BenchSheet.vue';

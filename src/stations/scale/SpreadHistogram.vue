@@ -2,8 +2,8 @@
 import { scaleLinear } from 'd3-scale';
 import { area, curveStep } from 'd3-shape';
 import { computed } from 'vue';
-import type { Distribution } from '@/core/spread/simulate';
-import { formatFixed } from '@/core/words/numbers';
+import type { Distribution } from '@/core/work/spread/simulate';
+import { formatFixed } from '@/core/basics/format/numbers';
 
 /** One reading, weighed above the line and by cup below it, on one axis. */
 const props = defineProps<{

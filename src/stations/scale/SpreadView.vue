@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { computed, onScopeDispose, ref, shallowRef, toRaw, watch } from 'vue';
-import type { FormulaBody } from '@/core/formula/schema';
-import type { ScalePlan } from '@/core/scaling/plan';
-import type { ScaleRequest } from '@/core/scaling/requestSchema';
+import type { FormulaBody } from '@/core/formula/model/schema';
+import type { ScalePlan } from '@/core/work/scaling/plan';
+import type { ScaleRequest } from '@/core/work/scaling/requestSchema';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
 import type { SpreadPair } from '@/workers/spreadApi';
 import { startSpread, type SpreadRun } from '@/workers/startSpread';
 import SpreadHistogram from './SpreadHistogram.vue';
-import { formatCount } from '@/core/words/numbers';
-import { reasonOf } from '@/core/words/reason';
+import { formatCount } from '@/core/basics/format/numbers';
+import { reasonOf } from '@/core/basics/format/reason';
 
 const props = defineProps<{ body: FormulaBody; plan: ScalePlan; request: ScaleRequest }>();
 

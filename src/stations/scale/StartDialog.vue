@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import type { Warning } from '@/core/evaluation/warnings';
+import type { Warning } from '@/core/results/evaluation/warnings';
 
 /** Asked once, before a batch begins: what the formula warns of. A stop is made for own use only. */
 const isOpen = defineModel<boolean>({ required: true });

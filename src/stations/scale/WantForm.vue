@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { FormulaBody } from '@/core/formula/schema';
-import type { ScaleRequest, Want, WantKind } from '@/core/scaling/requestSchema';
+import type { FormulaBody } from '@/core/formula/model/schema';
+import type { ScaleRequest, Want, WantKind } from '@/core/work/scaling/requestSchema';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import MoreMolds from './MoreMolds.vue';
 import MoldFields from '@/ui/fields/MoldFields.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { moldFromShelf } from '@/core/shelf/moldFromShelf';
-import { formatFixed } from '@/core/words/numbers';
+import { moldFromShelf } from '@/core/workshop/shelf/moldFromShelf';
+import { formatFixed } from '@/core/basics/format/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();

@@ -1,10 +1,10 @@
-import { allLines } from '@/core/formula/edit';
-import type { FormulaBody } from '@/core/formula/schema';
-import { materialById, type Catalog } from '@/core/materials/catalog';
-import { portionsOf } from '@/core/materials/portion';
-import { mayHold } from '@/core/safety/mayHold';
-import type { PlannedLine } from '@/core/scaling/planLines';
-import { isCrystal, isStrongAlcohol } from '@/core/work/routes';
+import { allLines } from '@/core/formula/model/edit';
+import type { FormulaBody } from '@/core/formula/model/schema';
+import { materialById, type Catalog } from '@/core/matter/materials/catalog';
+import { portionsOf } from '@/core/matter/materials/portion';
+import { mayHold } from '@/core/results/safety/mayHold';
+import type { PlannedLine } from '@/core/work/scaling/planLines';
+import { isCrystal, isStrongAlcohol } from '@/core/work/flow/routes';
 
 /** What usually carries a premix when the formula has nothing that could. Common practice. */
 const USUAL_POWDER = 'cornstarch';

@@ -1,20 +1,20 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue';
-import { KEPT_COLORS, type KeptColor } from '@/core/records/kinds';
-import { KEPT_COLOR_WORDS } from '@/core/records/words';
-import { countOf } from '@/core/records/summary';
-import { keptPieces, looksOf, type Look } from '@/core/records/keptBack';
-import type { Batch } from '@/core/records/schema';
-import { counted, formatFixed } from '@/core/words/numbers';
+import { KEPT_COLORS, type KeptColor } from '@/core/batches/records/kinds';
+import { KEPT_COLOR_WORDS } from '@/core/batches/records/messages';
+import { countOf } from '@/core/batches/records/summary';
+import { keptPieces, looksOf, type Look } from '@/core/batches/records/keptBack';
+import type { Batch } from '@/core/batches/records/schema';
+import { counted, formatFixed } from '@/core/basics/format/numbers';
 import { useBenchStore } from '@/stores/bench';
 import { nowMs } from '@/stores/now';
-import { useTriesStore } from '@/stores/tries';
+import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useFits } from '@/ui/fields/useFits';
 
 /** Pieces laid away, asked for at 1, 3, 6 and 12 months; what they show becomes the maker's own keeping time. */
-const tries = useTriesStore();
+const tries = useTrialsStore();
 const bench = useBenchStore();
 const workshop = useWorkshopStore();
 const kept = computed(() =>

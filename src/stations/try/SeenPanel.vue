@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { seenRowsOf, type SeenRow } from '@/core/trials/seen';
-import { standingIn } from '@/core/trials/write';
-import { usualKind } from '@/core/trials/kinds';
-import type { Trial } from '@/core/trials/schema';
-import { useTriesStore } from '@/stores/tries';
+import { seenRowsOf, type SeenRow } from '@/core/batches/trials/seen';
+import { standingIn } from '@/core/batches/trials/write';
+import { usualKind } from '@/core/batches/trials/kinds';
+import type { Trial } from '@/core/batches/trials/schema';
+import { useTrialsStore } from '@/stores/trials';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import SeenPicture from './SeenPicture.vue';
 
 /** What is seen, row by row: a row opens its pictures, a key or a press chooses one, and the next row opens. */
 const props = defineProps<{ trial: Trial }>();
-const tries = useTriesStore();
+const tries = useTrialsStore();
 
 /** On the scale the water is too little to say anything of foam and ring. */
 const rows = computed<readonly SeenRow[]>(() => {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { SeenRow } from '@/core/trials/seen';
+import type { SeenRow } from '@/core/batches/trials/seen';
 
 /** A small drawing of what may be seen: foam on water, steps of strength, a ring in the tub. */
 defineProps<{ picture: SeenRow['picture']; at: number; of: number }>();

@@ -1,25 +1,25 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { doseG } from '@/core/fizz/dose';
-import { portionsOf } from '@/core/materials/portion';
-import { KIND_WORDS, usualKind, type TrialKind } from '@/core/trials/kinds';
-import { jugPlan } from '@/core/trials/jug/jugPlan';
-import { startProblem } from '@/core/trials/startProblem';
-import type { TrialStart } from '@/core/trials/write';
-import { USUAL_CONDITIONS } from '@/core/conditions/types';
-import { meanPieceG } from '@/core/records/summary';
-import { formatFixed } from '@/core/words/numbers';
+import { doseG } from '@/core/results/fizz/dose';
+import { portionsOf } from '@/core/matter/materials/portion';
+import { KIND_WORDS, usualKind, type TrialKind } from '@/core/batches/trials/kinds';
+import { gasLossPlan } from '@/core/batches/trials/gas-loss/gasLossPlan';
+import { startProblem } from '@/core/batches/trials/startProblem';
+import type { TrialStart } from '@/core/batches/trials/write';
+import { USUAL_CONDITIONS } from '@/core/results/conditions/types';
+import { meanPieceG } from '@/core/batches/records/summary';
+import { formatFixed } from '@/core/basics/format/numbers';
 import { nowIso } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
-import { useTriesStore } from '@/stores/tries';
+import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useFits } from '@/ui/fields/useFits';
-import { sayStartProblem, sayWhatDoes } from '@/shared/tryWords';
+import { sayStartProblem, sayWhatDoes } from '@/shared/tryMessages';
 
 /** What goes into the water: a piece of a batch or one from elsewhere, how it is tried, and in what. */
-const tries = useTriesStore();
+const tries = useTrialsStore();
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
 
@@ -101,7 +101,7 @@ const plan = computed(() => {
     batch.value.body.parts.flatMap(({ lines }) => lines),
   );
   return mix.length > 0
-    ? jugPlan(
+    ? gasLossPlan(
         mix,
         pieceG.value,
         {

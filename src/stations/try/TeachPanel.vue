@@ -6,10 +6,10 @@ import {
   SHOWERS_LAST,
   askedOf,
   type Learned,
-} from '@/core/learning/quantities';
-import type { Evaluation } from '@/core/evaluation/types';
-import type { Trial } from '@/core/trials/schema';
-import { counted, formatFixed } from '@/core/words/numbers';
+} from '@/core/results/learning/quantities';
+import type { Evaluation } from '@/core/results/evaluation/types';
+import type { Trial } from '@/core/batches/trials/schema';
+import { counted, formatFixed } from '@/core/basics/format/numbers';
 import { useWorkshopStore } from '@/stores/workshop';
 
 /** What all trials together teach, this one among them. */

@@ -1,14 +1,20 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { gasTrace } from '@/core/evaluation/gasTrace';
-import { PHASES, type Phase } from '@/core/trials/kinds';
-import { isForgotten, nextPhase, phaseProblem, phaseS, runningS } from '@/core/trials/phases';
-import { keptShare } from '@/core/trials/taught';
-import type { Trial } from '@/core/trials/schema';
-import { parseNumber } from '@/core/units/parseNumber';
+import { gasTrace } from '@/core/results/evaluation/gasTrace';
+import { PHASES, type Phase } from '@/core/batches/trials/kinds';
+import {
+  isForgotten,
+  nextPhase,
+  phaseProblem,
+  phaseS,
+  runningS,
+} from '@/core/batches/trials/phases';
+import { keptShare } from '@/core/batches/trials/taught';
+import type { Trial } from '@/core/batches/trials/schema';
+import { parseNumber } from '@/core/basics/units/parseNumber';
 import { nowIso } from '@/stores/now';
-import { useTriesStore } from '@/stores/tries';
+import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import TryTrace from './TryTrace.vue';
@@ -19,11 +25,11 @@ import {
   sayPhaseProblem,
   sayTime,
   sayTimes,
-} from '@/shared/tryWords';
+} from '@/shared/tryMessages';
 
 /** A piece in water with the stopwatch: the space bar says what comes next, the forecast runs beside it. */
 const props = defineProps<{ trial: Trial }>();
-const tries = useTriesStore();
+const tries = useTrialsStore();
 const workshop = useWorkshopStore();
 const nowMs = ref(Date.parse(nowIso()));
 useIntervalFn(() => (nowMs.value = Date.parse(nowIso())), 200);

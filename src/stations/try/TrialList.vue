@@ -1,15 +1,15 @@
 <script setup lang="ts">
-import { KIND_WORDS } from '@/core/trials/kinds';
-import { phaseS } from '@/core/trials/phases';
-import { standingIn } from '@/core/trials/write';
-import type { Trial } from '@/core/trials/schema';
-import { formatFixed } from '@/core/words/numbers';
-import { useTriesStore } from '@/stores/tries';
+import { KIND_WORDS } from '@/core/batches/trials/kinds';
+import { phaseS } from '@/core/batches/trials/phases';
+import { standingIn } from '@/core/batches/trials/write';
+import type { Trial } from '@/core/batches/trials/schema';
+import { formatFixed } from '@/core/basics/format/numbers';
+import { useTrialsStore } from '@/stores/trials';
 import { shortTime } from '@/ui/frame/format';
-import { VERDICT_WORDS } from '@/shared/tryWords';
+import { VERDICT_WORDS } from '@/shared/tryMessages';
 
 /** All trials, newest first: any opens again. */
-const tries = useTriesStore();
+const tries = useTrialsStore();
 const emit = defineEmits<{ open: [trial: Trial] }>();
 
 function nameOf(trial: Trial): string {

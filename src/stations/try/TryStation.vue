@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { KIND_WORDS } from '@/core/trials/kinds';
-import type { Trial } from '@/core/trials/schema';
-import { counted } from '@/core/words/numbers';
+import { KIND_WORDS } from '@/core/batches/trials/kinds';
+import type { Trial } from '@/core/batches/trials/schema';
+import { counted } from '@/core/basics/format/numbers';
 import BatchPhotos from '@/shared/BatchPhotos.vue';
 import PageHeader from '@/shared/PageHeader.vue';
 import { nowMs } from '@/stores/now';
-import { useTriesStore } from '@/stores/tries';
+import { useTrialsStore } from '@/stores/trials';
 import { shortTime } from '@/ui/frame/format';
-import JugHand from './JugHand.vue';
+import PitcherHand from './PitcherHand.vue';
 import KeptBack from './KeptBack.vue';
-import LadderView from './LadderView.vue';
+import CupTestView from './CupTestView.vue';
 import SeenPanel from './SeenPanel.vue';
 import StartTrial from './StartTrial.vue';
 import TeachPanel from './TeachPanel.vue';
@@ -18,9 +18,9 @@ import TrialHand from './TrialHand.vue';
 import TrialList from './TrialList.vue';
 import VerdictPanel from './VerdictPanel.vue';
 import WaterColor from './WaterColor.vue';
-import { sayPiece, sayTrialEntry } from '@/shared/tryWords';
+import { sayPiece, sayTrialEntry } from '@/shared/tryMessages';
 
-const tries = useTriesStore();
+const tries = useTrialsStore();
 
 type View = 'now' | 'sets' | 'kept' | 'all';
 const view = ref<View>('now');
@@ -88,7 +88,7 @@ function anew(): void {
         </nav>
         <template v-if="view === 'now'">
           <StartTrial v-if="!tries.inHand" />
-          <JugHand
+          <PitcherHand
             v-else-if="tries.inHand.kind === 'scale'"
             :key="tries.inHand.id"
             :trial="tries.inHand"
@@ -124,7 +124,7 @@ function anew(): void {
             </button>
           </details>
         </template>
-        <LadderView v-else-if="view === 'sets'" />
+        <CupTestView v-else-if="view === 'sets'" />
         <KeptBack v-else-if="view === 'kept'" />
         <TrialList v-else @open="open" />
       </div>

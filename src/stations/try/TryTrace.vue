@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { GasPoint } from '@/core/evaluation/gasTrace';
+import type { GasPoint } from '@/core/results/evaluation/gasTrace';
 import BandChart from '@/ui/charts/BandChart.vue';
-import { clockOf } from '@/shared/tryWords';
+import { clockOf } from '@/shared/tryMessages';
 
 /** The forecast flow of gas with its band, and what was pressed laid over it; the hand of the stopwatch while it runs. */
 const props = defineProps<{

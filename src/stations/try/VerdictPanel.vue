@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { WHYS, type Verdict, type Why } from '@/core/trials/kinds';
-import { standingIn } from '@/core/trials/write';
-import type { Trial } from '@/core/trials/schema';
-import { useTriesStore } from '@/stores/tries';
-import { VERDICT_WORDS, WHY_WORDS } from '@/shared/tryWords';
+import { WHYS, type Verdict, type Why } from '@/core/batches/trials/kinds';
+import { standingIn } from '@/core/batches/trials/write';
+import type { Trial } from '@/core/batches/trials/schema';
+import { useTrialsStore } from '@/stores/trials';
+import { VERDICT_WORDS, WHY_WORDS } from '@/shared/tryMessages';
 
 /** What comes of it, and why: the trial ends with it. */
 const props = defineProps<{ trial: Trial }>();
-const tries = useTriesStore();
+const tries = useTrialsStore();
 
 const said = computed(() => standingIn(props.trial, 'verdict').at(-1) ?? null);
 const asking = ref<Verdict | null>(null);

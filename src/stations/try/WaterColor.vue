@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, ref, useTemplateRef } from 'vue';
-import { colorByCard, stripAround, type Rgb } from '@/core/trials/waterColor';
-import { standingIn } from '@/core/trials/write';
-import type { Trial } from '@/core/trials/schema';
-import { useTriesStore } from '@/stores/tries';
+import { colorByCard, stripAround, type Rgb } from '@/core/batches/trials/waterColor';
+import { standingIn } from '@/core/batches/trials/write';
+import type { Trial } from '@/core/batches/trials/schema';
+import { useTrialsStore } from '@/stores/trials';
 
 /** The color of the water: by eye beside a strip, or out of a photo with a white card in it. */
 const props = defineProps<{ trial: Trial; forecastHex: string }>();
-const tries = useTriesStore();
+const tries = useTrialsStore();
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas');
 
 const seen = computed(() => standingIn(props.trial, 'color').at(-1) ?? null);

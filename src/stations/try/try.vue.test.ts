@@ -1,17 +1,17 @@
 import { flushPromises } from '@vue/test-utils';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { button, choose, field, page } from '../../../tests/fixtures/drawn';
+import { button, choose, field, page } from '../../../tests/fixtures/mountInPage';
 import { drawnShop } from '../../../tests/fixtures/drawnShop';
-import { keptPieces } from '@/core/records/keptBack';
-import { standing } from '@/core/records/summary';
-import { phaseS } from '@/core/trials/phases';
-import { standingIn } from '@/core/trials/write';
-import { valueOf } from '@/core/trials/ladder/cups';
-import type { Trial } from '@/core/trials/schema';
-import { useTriesStore } from '@/stores/tries';
-import AskLadder from './AskLadder.vue';
+import { keptPieces } from '@/core/batches/records/keptBack';
+import { standing } from '@/core/batches/records/summary';
+import { phaseS } from '@/core/batches/trials/phases';
+import { standingIn } from '@/core/batches/trials/write';
+import { valueOf } from '@/core/batches/trials/cup-test/cups';
+import type { Trial } from '@/core/batches/trials/schema';
+import { useTrialsStore } from '@/stores/trials';
+import AskCupTest from './AskCupTest.vue';
 import KeptBack from './KeptBack.vue';
-import LadderSet from './LadderSet.vue';
+import CupTestSet from './CupTestSet.vue';
 import StartTrial from './StartTrial.vue';
 import TrialHand from './TrialHand.vue';
 import TrialList from './TrialList.vue';
@@ -19,10 +19,10 @@ import VerdictPanel from './VerdictPanel.vue';
 import WaterColor from './WaterColor.vue';
 
 let shop: ReturnType<typeof drawnShop>;
-let tries: ReturnType<typeof useTriesStore>;
+let tries: ReturnType<typeof useTrialsStore>;
 beforeEach(() => {
   shop = drawnShop();
-  tries = useTriesStore();
+  tries = useTrialsStore();
 });
 
 const problem = () => page().find('.problem[role=alert]').text();
@@ -186,7 +186,7 @@ describe('a new trial', () => {
 });
 
 describe('small ones, cup by cup', () => {
-  const ask = () => shop.show(AskLadder);
+  const ask = () => shop.show(AskCupTest);
   const submit = (shown: ReturnType<typeof ask>) => shown.find('form').trigger('submit');
 
   it.each([
@@ -234,7 +234,7 @@ describe('small ones, cup by cup', () => {
   function set() {
     const [ladder] = shop.workshop.ladders;
     if (!ladder) throw new Error('the sample has a ladder');
-    const shown = shop.show(LadderSet, { props: { ladder } });
+    const shown = shop.show(CupTestSet, { props: { ladder } });
     const [cup] = ladder.cups;
     if (!cup) throw new Error('a ladder has cups');
     const kept = () => {

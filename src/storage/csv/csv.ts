@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
-import type { Row } from '@/core/shelf/rows';
-import { formatCount } from '@/core/words/numbers';
+import type { Row } from '@/core/workshop/shelf/rows';
+import { formatCount } from '@/core/basics/format/numbers';
 
 /** More rows than this are refused: twice what a shelf of this size ever holds. */
 export const MAX_CSV_ROWS = 20_000;

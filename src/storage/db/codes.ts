@@ -1,5 +1,5 @@
-import { freeCode } from '@/core/records/batchCode';
-import type { Lot } from '@/core/shelf/lot';
+import { freeCode } from '@/core/batches/records/batchCode';
+import type { Lot } from '@/core/workshop/shelf/lot';
 import type { CollectionName } from '../collections';
 import { partsOf, type Key } from '../keys';
 import { putRecord, type Writing } from './put';

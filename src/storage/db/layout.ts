@@ -1,8 +1,8 @@
 import type { DBSchema, IDBPDatabase } from 'idb';
-import type { PastBatch } from '@/core/past/pastBatch';
-import type { PastUses } from '@/core/past/movesOfPast';
-import type { Photo } from '@/core/records/photo';
-import type { Settings } from '@/core/workshop/settingsSchema';
+import type { BatchDigest } from '@/core/goods/archive/batchDigest';
+import type { ArchivedUses } from '@/core/goods/archive/movesOfArchived';
+import type { Photo } from '@/core/batches/records/photo';
+import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import type { CollectionName, RecordOf } from '../collections';
 import type { FolderHandle, FolderState } from './folderState';
 import type { NearBatches, OwnDevice, Stamp } from './stamps';
@@ -14,9 +14,9 @@ export interface WorkshopSchema extends DBSchema, Collections {
   photos: { key: string; value: Photo; indexes: { byBatch: string } };
   settings: { key: string; value: Settings };
   /** What is told of a batch without reading it. */
-  digests: { key: string; value: PastBatch };
+  digests: { key: string; value: BatchDigest };
   /** What a batch took off lots: read when stocks are asked. */
-  uses: { key: string; value: PastUses };
+  uses: { key: string; value: ArchivedUses };
   /** Batches that were not whole when an older release’s were brought up: they are read, and said. */
   untold: { key: string; value: { readonly id: string } };
   stamps: { key: string; value: Stamp; indexes: { bySeq: number } };

@@ -1,7 +1,7 @@
 import type { IDBPTransaction } from 'idb';
-import { pastOf } from '@/core/past/pastBatch';
-import { usesOf } from '@/core/past/movesOfPast';
-import type { Batch } from '@/core/records/schema';
+import { digestOf } from '@/core/goods/archive/batchDigest';
+import { usesOf } from '@/core/goods/archive/movesOfArchived';
+import type { Batch } from '@/core/batches/records/schema';
 import type { StoreName } from '../keys';
 import type { WorkshopSchema } from './layout';
 import type { WRITTEN_STORES } from './stamps';
@@ -28,7 +28,7 @@ export function putRecord(
     tx.objectStore(store).put(record as never),
     ...(isBatch
       ? [
-          tx.objectStore('digests').put(pastOf(record as Batch)),
+          tx.objectStore('digests').put(digestOf(record as Batch)),
           tx.objectStore('uses').put(usesOf(record as Batch)),
           tx.objectStore('untold').delete(id),
         ]

@@ -1,9 +1,9 @@
-import { idsAtHand } from '@/core/past/atHand';
-import { pastOf, type PastBatch } from '@/core/past/pastBatch';
-import type { GoodsMove } from '@/core/goods/schema';
-import type { Batch } from '@/core/records/schema';
-import type { Photo } from '@/core/records/photo';
-import type { Settings } from '@/core/workshop/settingsSchema';
+import { idsAtHand } from '@/core/goods/archive/atHand';
+import { digestOf, type BatchDigest } from '@/core/goods/archive/batchDigest';
+import type { GoodsMove } from '@/core/goods/products/schema';
+import type { Batch } from '@/core/batches/records/schema';
+import type { Photo } from '@/core/batches/records/photo';
+import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import {
   COLLECTION_NAMES,
   recordsFrom,
@@ -12,15 +12,15 @@ import {
   type Records,
 } from '../collections';
 import { STORE_NAMES } from '../keys';
-import type { Refused } from '../soundness/refused';
+import type { Refused } from '../validation/refused';
 import type { WorkshopDb } from './layout';
 import { knownDevice, ownDevice } from './stamps';
 
 /** What years bring by the thousand, and Design has no use for. */
 export const TOLD_LATER = ['lots', 'goods'] as const satisfies readonly CollectionName[];
-export interface ToldPast extends Pick<Records, (typeof TOLD_LATER)[number]> {
+export interface LoadedArchive extends Pick<Records, (typeof TOLD_LATER)[number]> {
   /** Every batch that is stored and whole, in short. */
-  readonly digests: readonly PastBatch[];
+  readonly digests: readonly BatchDigest[];
 }
 
 export interface StoredWorkshop {
@@ -30,7 +30,7 @@ export interface StoredWorkshop {
    */
   readonly records: Records;
   /** Every batch that is stored and whole, in short; null where the past is still to be told. */
-  readonly digests: readonly PastBatch[] | null;
+  readonly digests: readonly BatchDigest[] | null;
   readonly settings: Settings | null;
   /** Records that are not whole: left in the database, said to the maker. */
   readonly refused: readonly Refused[];
@@ -89,11 +89,11 @@ export async function loadWorkshop(
       refused: [],
       digests: nearIds ? null : digests,
     };
-  const { soundRecords } = await import('../soundness/soundRecords');
-  const sound = soundRecords(all, settings[0] ?? null, new Set(), 'own storage');
+  const { validRecords } = await import('../validation/soundRecords');
+  const sound = validRecords(all, settings[0] ?? null, new Set(), 'own storage');
   if (build !== null && sound.refused.length === 0) await foundSound(db, build);
   const told = new Set(digests.map(({ id }) => id));
-  const newlyTold = sound.records.batches.filter(({ id }) => !told.has(id)).map(pastOf);
+  const newlyTold = sound.records.batches.filter(({ id }) => !told.has(id)).map(digestOf);
   return { ...sound, digests: [...digests, ...newlyTold] };
 }
 
@@ -104,7 +104,7 @@ async function foundSound(db: WorkshopDb, build: string): Promise<void> {
 }
 
 /** What the first screen went without. */
-export async function tellPast(db: WorkshopDb): Promise<ToldPast> {
+export async function loadArchive(db: WorkshopDb): Promise<LoadedArchive> {
   const tx = db.transaction(['digests', ...TOLD_LATER]);
   const [digests, lots, goods] = await Promise.all([
     tx.objectStore('digests').getAll(),
@@ -119,7 +119,7 @@ export async function keepNear(db: WorkshopDb, ids: readonly string[]): Promise<
   await db.put('device', { id: 'near', ids });
 }
 
-export interface BroughtBatches {
+export interface LoadedBatches {
   readonly batches: readonly Batch[];
   readonly refused: readonly Refused[];
 }
@@ -129,11 +129,11 @@ export async function batchesOf(
   db: WorkshopDb,
   ids: readonly string[],
   materials: ReadonlySet<string>,
-): Promise<BroughtBatches> {
+): Promise<LoadedBatches> {
   const tx = db.transaction('batches');
   const stored = await Promise.all(ids.map((id) => tx.store.get(id)));
-  const { soundRecords } = await import('../soundness/soundRecords');
-  const { records, refused } = soundRecords(
+  const { validRecords } = await import('../validation/soundRecords');
+  const { records, refused } = validRecords(
     { batches: stored.filter(Boolean) },
     null,
     materials,
@@ -145,6 +145,6 @@ export async function batchesOf(
 /** The photos of a batch. */
 export async function photosOf(db: WorkshopDb, batchId: string): Promise<readonly Photo[]> {
   const stored = await db.getAllFromIndex('photos', 'byBatch', batchId);
-  const { soundRecords } = await import('../soundness/soundRecords');
-  return soundRecords({ photos: stored }, null, new Set(), 'own storage').records.photos;
+  const { validRecords } = await import('../validation/soundRecords');
+  return validRecords({ photos: stored }, null, new Set(), 'own storage').records.photos;
 }

@@ -1,7 +1,7 @@
 import type { IDBPTransaction } from 'idb';
-import { pastOf } from '@/core/past/pastBatch';
-import { usesOf } from '@/core/past/movesOfPast';
-import { batchSchema } from '@/core/records/schema';
+import { digestOf } from '@/core/goods/archive/batchDigest';
+import { usesOf } from '@/core/goods/archive/movesOfArchived';
+import { batchSchema } from '@/core/batches/records/schema';
 import { STORE_NAMES, type StoreName } from '../keys';
 import { upgraded } from '../upgrades/upgrades';
 import type { Plain } from '../upgrades/plain';
@@ -28,7 +28,7 @@ export async function rewrite(
     const batch = batchSchema.safeParse(stored).data;
     if (!batch) await tx.objectStore('untold').put({ id: String(stored.id) });
     else {
-      await tx.objectStore('digests').put(pastOf(batch));
+      await tx.objectStore('digests').put(digestOf(batch));
       await tx.objectStore('uses').put(usesOf(batch));
     }
   }

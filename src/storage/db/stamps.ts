@@ -1,19 +1,19 @@
-import { newId } from '@/core/formula/newId';
+import { newId } from '@/core/basics/newId';
 import { STORE_NAMES, type Key } from '../keys';
-import type { Vector } from '../vectors';
+import type { VersionVector } from '../versionVector';
 
 /** What devices have made of one record so far. A record without a stamp was stored before there were any. */
 export interface Stamp {
   /** The record’s key. */
   readonly id: Key;
-  readonly vector: Vector;
+  readonly vector: VersionVector;
   /** Counts every write of this database: what was written since a file was is what has a higher one. */
   readonly seq: number;
   readonly isGone: boolean;
   /** Another device is known to have this very state. */
   readonly isAgreed: boolean;
   /** What both had last, when this device has changed it since. */
-  readonly base?: { readonly vector: Vector; readonly record: unknown };
+  readonly base?: { readonly vector: VersionVector; readonly record: unknown };
 }
 
 /** Who this browser is among the devices of a workshop. */

@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { addMass } from '@/core/formula/edit';
-import { emptyBody, newFormula } from '@/core/formula/create';
-import { keepVersion } from '@/core/formula/versions';
+import { addMass } from '@/core/formula/model/edit';
+import { emptyBody, newFormula } from '@/core/formula/model/create';
+import { keepVersion } from '@/core/formula/model/versions';
 import { COLLECTION_NAMES, NO_RECORDS } from '../collections';
 import { STORED_VERSION } from '../upgrades/version';
 import { MAX_FILE_BYTES, readWorkshopFile, tooBig } from './read';

@@ -1,4 +1,4 @@
-import { sameData } from '@/core/formula/sameData';
+import { sameData } from '@/core/basics/sameData';
 import {
   COLLECTION_NAMES,
   recordsFrom,

@@ -1,13 +1,13 @@
 import { z } from 'zod';
 import { COLLECTION_NAMES } from '../collections';
-import { soundRecords } from '../soundness/soundRecords';
-import type { Refused } from '../soundness/refused';
+import { validRecords } from '../validation/soundRecords';
+import type { Refused } from '../validation/refused';
 import { STORED_VERSION } from '../upgrades/version';
 import { isPlain, plainsOf, type Plain } from '../upgrades/plain';
 import { upgraded } from '../upgrades/upgrades';
 import { FORMAT_NAME } from './format';
 import { folderSchema, type WorkshopFile } from './schema';
-import { formatCount } from '@/core/words/numbers';
+import { formatCount } from '@/core/basics/format/numbers';
 
 /** A text beyond this is refused before it is read as a whole: a year of batches is a few MB, photos come on top. */
 export const MAX_FILE_BYTES = 64 * 1024 * 1024;
@@ -56,7 +56,7 @@ export function readWorkshopFile(
   if (!exportedAt.success) return failed('damaged', 'The file does not say when it was written.');
   const odd = COLLECTION_NAMES.find((name) => !Array.isArray(whole[name]));
   if (odd) return failed('damaged', `The file is damaged: its ${odd} are no list.`);
-  const { records, settings, refused } = soundRecords(whole, whole.settings, knownMaterials);
+  const { records, settings, refused } = validRecords(whole, whole.settings, knownMaterials);
   const folder = folderSchema.safeParse(whole.folder).data;
   return {
     ok: true,

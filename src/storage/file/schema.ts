@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { settingsSchema } from '@/core/workshop/settingsSchema';
+import { settingsSchema } from '@/core/workshop/settings/settingsSchema';
 import { COLLECTIONS } from '../schemas';
 import { STORED_VERSION } from '../upgrades/version';
 import { FORMAT_NAME } from './format';

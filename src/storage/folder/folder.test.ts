@@ -4,12 +4,12 @@ import { begun } from '../../../tests/fixtures/bench';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { folderInMemory, type FolderInMemory } from '../../../tests/fixtures/folder';
 import { openQuietly } from '../../../tests/fixtures/session';
-import { newFormula } from '@/core/formula/create';
-import { setLineMass } from '@/core/formula/edit';
-import type { Formula } from '@/core/formula/schema';
-import type { Batch } from '@/core/records/schema';
-import { USUAL_SETTINGS } from '@/core/workshop/settings';
-import type { Settings } from '@/core/workshop/settingsSchema';
+import { newFormula } from '@/core/formula/model/create';
+import { setLineMass } from '@/core/formula/model/edit';
+import type { Formula } from '@/core/formula/model/schema';
+import type { Batch } from '@/core/batches/records/schema';
+import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
+import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import { channelOf, type Message } from '../channel';
 import { loadWorkshop } from '../db/repository';
 import { openWorkshopDb } from '../db/open';
@@ -18,7 +18,7 @@ import { readWorkshopFile } from '../file/read';
 import fc from 'fast-check';
 import { forgetFolder, keepFolder, nameDevice, storedFolder } from './keep';
 import { lookAtFolder, type Look } from './look';
-import { sayTrouble } from './words';
+import { sayTrouble } from './messages';
 
 const HANDS = [1, 2, 3].map((n) => `00000000-0000-4000-8000-00000000000${n}`) as [
   string,

@@ -1,4 +1,4 @@
-import { isFull, reasonOf } from '@/core/words/reason';
+import { isFull, reasonOf } from '@/core/basics/format/reason';
 import { channelOf, type Message } from '../channel';
 import { openWorkshopDb } from '../db/open';
 import type { OwnDevice } from '../db/stamps';

@@ -1,6 +1,6 @@
-import { FileRefused } from '../carry/fileRefused';
-import { openFolderFile, type FolderFile } from '../carry/folderFile';
-import type { SoundPage } from '../carry/soundPages';
+import { FileRefused } from '../transfer/fileRefused';
+import { openFolderFile, type FolderFile } from '../transfer/folderFile';
+import type { ValidPage } from '../transfer/soundPages';
 import type { Trouble } from '../db/folderState';
 import type { WorkshopDb } from '../db/layout';
 import type { FolderMarks } from '../file/schema';
@@ -80,7 +80,7 @@ function troubleBy(error: unknown): 'half-written' | 'newer' | 'too-big' {
   throw error;
 }
 
-function foreignOf(page: SoundPage, { vectors }: FolderMarks): readonly Foreign[] {
+function foreignOf(page: ValidPage, { vectors }: FolderMarks): readonly Foreign[] {
   const of = (key: Key, record: unknown): Foreign => ({ key, record, vector: vectors[key] ?? {} });
   if (page.kind === 'records')
     return page.records.map((record) => of(`${page.list}/${record.id}`, record));

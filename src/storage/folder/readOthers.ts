@@ -8,7 +8,7 @@ import { ownOf } from './keep';
 import { sinceName, wholeName } from './names';
 import { openOther, takeInPages } from './other';
 import type { TakenIn, Tell } from './takeIn';
-import { deviceName } from './words';
+import { deviceName } from './messages';
 
 export interface Come extends TakenIn {
   readonly state: FolderState;

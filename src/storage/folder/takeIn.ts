@@ -1,21 +1,21 @@
-import { sameData } from '@/core/formula/sameData';
-import { USUAL_SETTINGS } from '@/core/workshop/settings';
+import { sameData } from '@/core/basics/sameData';
+import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
 import { WRITTEN_STORES, ownDevice, type Stamp } from '../db/stamps';
 import { putRecord } from '../db/put';
 import { recode } from '../db/codes';
 import type { WorkshopDb } from '../db/layout';
 import { SETTINGS_KEY, partsOf, type Key } from '../keys';
-import { sharedPart, withOwnPart } from '../shared';
+import { syncedFields, withOwnPart } from '../syncedFields';
 import { textOf } from '../textOf';
-import { unitedOf } from '../unite/unitedOf';
-import type { Sides } from '../unite/plain';
-import { joined, orderOf, type Vector } from '../vectors';
+import { mergeSides } from '../merge/mergeSides';
+import type { Sides } from '../merge/plain';
+import { joined, compareVectors, type VersionVector } from '../versionVector';
 
 /** A record as a file of another device has it; null for one that is gone there. */
 export interface Foreign {
   readonly key: Key;
   readonly record: unknown;
-  readonly vector: Vector;
+  readonly vector: VersionVector;
 }
 
 /** What this device has of it. */
@@ -27,7 +27,7 @@ export interface Here {
 /** What is to be stored of both. */
 export interface Outcome {
   readonly record: unknown;
-  readonly vector: Vector;
+  readonly vector: VersionVector;
   /** The other device has this very state. */
   readonly isAgreed: boolean;
   readonly said: readonly string[];
@@ -49,11 +49,11 @@ export interface Names {
 export function outcomeOf(here: Here, foreign: Foreign, names: Names): Outcome | null {
   const { key, vector } = foreign;
   const { stamp } = here;
-  const [mine, theirs] = [sharedPart(key, here.record), sharedPart(key, foreign.record)];
+  const [mine, theirs] = [syncedFields(key, here.record), syncedFields(key, foreign.record)];
   const taken: Outcome = { record: theirs, vector, isAgreed: true, said: [] };
   if (mine === null && !stamp) return theirs === null ? null : taken;
   const own = stamp?.vector ?? {};
-  const order = orderOf(own, vector);
+  const order = compareVectors(own, vector);
   if (order === 'after') return null;
   if (order === 'before') return taken;
   const both = joined(own, vector);
@@ -62,10 +62,10 @@ export function outcomeOf(here: Here, foreign: Foreign, names: Names): Outcome |
       ? null
       : { record: mine, vector: both, isAgreed: true, said: [] };
   const { base } = stamp ?? {};
-  const isOfBoth = base && ['same', 'before'].includes(orderOf(base.vector, vector));
+  const isOfBoth = base && ['same', 'before'].includes(compareVectors(base.vector, vector));
   // What nobody has ever set is no choice of anybody.
   const usual = key === SETTINGS_KEY ? USUAL_SETTINGS : undefined;
-  const was = isOfBoth ? sharedPart(key, base.record) : usual;
+  const was = isOfBoth ? syncedFields(key, base.record) : usual;
   const united = unitedAlike(key, { base: was, mine, theirs }, names);
   return {
     record: united.record,
@@ -85,8 +85,8 @@ function unitedAlike(
   const where = `here and in the browser “${there}”`;
   const hereWins = textOf(mine) > textOf(theirs);
   return hereWins || mine === null || theirs === null
-    ? unitedOf(key, { base, mine, theirs }, { where, loser: there, nameOf })
-    : unitedOf(key, { base, mine: theirs, theirs: mine }, { where, loser: here, nameOf });
+    ? mergeSides(key, { base, mine, theirs }, { where, loser: there, nameOf })
+    : mergeSides(key, { base, mine: theirs, theirs: mine }, { where, loser: here, nameOf });
 }
 
 /** Another device gave a batch or a lot another code: whoever labeled it has to know. */
@@ -173,7 +173,7 @@ async function takeInSome(
       keys.add(one.key);
       await Promise.all(putRecord(tx, store, id, whole));
     }
-    const isNews = isOther || orderOf(stamp?.vector ?? {}, outcome.vector) !== 'same';
+    const isNews = isOther || compareVectors(stamp?.vector ?? {}, outcome.vector) !== 'same';
     hasWritten ||= isNews;
     await tx.objectStore('stamps').put({
       id: one.key,

@@ -1,4 +1,4 @@
-import { sincePieces, workshopPieces } from '../carry/pieces';
+import { sincePieces, workshopPieces } from '../transfer/pieces';
 import type { FolderState } from '../db/folderState';
 import type { WorkshopDb } from '../db/layout';
 import { copiesToDrop } from './copies';

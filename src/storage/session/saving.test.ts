@@ -3,8 +3,8 @@ import { IDBFactory } from 'fake-indexeddb';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { openQuietly } from '../../../tests/fixtures/session';
-import { newFormula } from '@/core/formula/create';
-import { USUAL_SETTINGS } from '@/core/workshop/settings';
+import { newFormula } from '@/core/formula/model/create';
+import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
 import { channelOf, type Message } from '../channel';
 import { NO_RECORDS } from '../collections';
 import { readWorkshopFile } from '../file/read';
@@ -55,7 +55,7 @@ describe('how saving stands', () => {
     session.put('formulas', [aFormula()]);
     await session.flush();
     expect(last()).toBe('saved');
-    session.expectSpare(true);
+    session.expectBackup(true);
     session.put('formulas', [aFormula()]);
     await new Promise((soon) => setTimeout(soon, 60));
     expect(last()).toBe('saving');
@@ -70,7 +70,7 @@ describe('how saving stands', () => {
     await session.flush();
     expect(last()).toBe('saved');
     session.put('formulas', [aFormula()]);
-    session.expectSpare(false);
+    session.expectBackup(false);
     await session.flush();
     expect(last()).toBe('saved');
     spare.close();

@@ -6,16 +6,16 @@ import { begun, workTo } from '../../../tests/fixtures/bench';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { SAMPLE } from '../../../tests/fixtures/sample';
 import { openQuietly } from '../../../tests/fixtures/session';
-import { keepVersion } from '@/core/formula/versions';
-import { newFormula } from '@/core/formula/create';
-import { setLineMass } from '@/core/formula/edit';
-import type { Formula } from '@/core/formula/schema';
-import { record } from '@/core/records/batch';
-import { strikeEntry } from '@/core/records/strike';
-import type { Batch } from '@/core/records/schema';
-import { NEWEST_AT_HAND } from '@/core/past/atHand';
-import { USUAL_SETTINGS } from '@/core/workshop/settings';
-import type { Settings } from '@/core/workshop/settingsSchema';
+import { keepVersion } from '@/core/formula/model/versions';
+import { newFormula } from '@/core/formula/model/create';
+import { setLineMass } from '@/core/formula/model/edit';
+import type { Formula } from '@/core/formula/model/schema';
+import { record } from '@/core/batches/records/batch';
+import { voidEntry } from '@/core/batches/records/strike';
+import type { Batch } from '@/core/batches/records/schema';
+import { NEWEST_AT_HAND } from '@/core/goods/archive/atHand';
+import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
+import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import { type CollectionName, type RecordOf } from '../collections';
 import type { Change, Session } from './session';
 
@@ -280,7 +280,7 @@ describe('two tabs of one workshop', () => {
     const two = await openTab();
     const first = base.entries[0]?.id ?? '';
     one.put('batches', record(base, { kind: 'note', text: 'here' }, NOW));
-    two.put('batches', record(strikeEntry(base, first, NOW), { kind: 'note', text: 'there' }, NOW));
+    two.put('batches', record(voidEntry(base, first, NOW), { kind: 'note', text: 'there' }, NOW));
     await allQuiet();
     await vi.waitFor(() => expect(one.shown.get(base.id)).toEqual(two.shown.get(base.id)));
     const { entries } = one.shown.get(base.id) as Batch;
@@ -454,7 +454,7 @@ describe('past batches', () => {
     expect(two.session.loaded.records.photos).toEqual([]);
     const brought = await two.session.bring([oldest.id, 'nowhere'], new Set());
     expect(brought).toEqual({ batches: [oldest], refused: [] });
-    expect(await two.session.bringPhotos(oldest.id)).toEqual([photo]);
+    expect(await two.session.loadPhotos(oldest.id)).toEqual([photo]);
 
     // Written here, it is shown there as it now is, and what it took off lots goes along.
     two.put('batches', { ...oldest, code: 'QL-999' });
@@ -462,7 +462,7 @@ describe('past batches', () => {
     await vi.waitFor(() => expect(one.shown.get(oldest.id)).toMatchObject({ code: 'QL-999' }));
     two.remove('batches', oldest.id);
     await two.session.flush();
-    expect((await two.session.bringUses()).map(({ id }) => id)).not.toContain(oldest.id);
+    expect((await two.session.loadUses()).map(({ id }) => id)).not.toContain(oldest.id);
     expect((await openTab()).session.loaded.digests).toHaveLength(NEWEST_AT_HAND);
   });
 });

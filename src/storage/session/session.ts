@@ -1,31 +1,31 @@
-import { sameData } from '@/core/formula/sameData';
-import type { PastBatch } from '@/core/past/pastBatch';
-import type { PastUses } from '@/core/past/movesOfPast';
-import type { Photo } from '@/core/records/photo';
-import { isFull, reasonOf } from '@/core/words/reason';
-import type { Settings } from '@/core/workshop/settingsSchema';
+import { sameData } from '@/core/basics/sameData';
+import type { BatchDigest } from '@/core/goods/archive/batchDigest';
+import type { ArchivedUses } from '@/core/goods/archive/movesOfArchived';
+import type { Photo } from '@/core/batches/records/photo';
+import { isFull, reasonOf } from '@/core/basics/format/reason';
+import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import { COLLECTION_NAMES, type CollectionName, type RecordOf } from '../collections';
 import {
   batchesOf,
   keepNear,
   loadWorkshop,
   photosOf,
-  tellPast,
-  type BroughtBatches,
+  loadArchive,
+  type LoadedBatches,
   type StoredWorkshop,
-  type ToldPast,
+  type LoadedArchive,
 } from '../db/repository';
 import { openWorkshopDb } from '../db/open';
-import { writeUnited, type Written } from '../db/writeUnited';
+import { writeMerged, type Written } from '../db/writeMerged';
 import type { WorkshopDb } from '../db/layout';
-import type { PieceOptions } from '../carry/pieces';
+import type { PieceOptions } from '../transfer/pieces';
 import { channelOf, type Message } from '../channel';
 import { SETTINGS_KEY, STORE_NAMES, isKey, partsOf, type Key } from '../keys';
-import { sparePlace } from '../spare/place';
-import type { unitedOf } from '../unite/unitedOf';
-import { leave, leftBehind } from './leaving';
+import { backupPlace } from '../backup/place';
+import type { mergeSides } from '../merge/mergeSides';
+import { leave, pendingWrites } from './pendingWrites';
 import { markSaved, wasSaved } from './mark';
-import { watchSpare } from './spareWatch';
+import { watchBackup } from './backupWatch';
 
 export type SaveStatus =
   | { readonly kind: 'saved' }
@@ -50,7 +50,7 @@ export interface SessionEvents {
   readonly onChanges: (changes: readonly Change[]) => void;
   readonly onSettings: (settings: Settings) => void;
   /** Batches that were written elsewhere and are not at hand here, in short. */
-  readonly onPast: (digests: readonly PastBatch[]) => void;
+  readonly onPast: (digests: readonly BatchDigest[]) => void;
   /** Sentences on records that two sides changed. */
   readonly onSaid: (sentences: readonly string[]) => void;
 }
@@ -64,22 +64,22 @@ export interface Session {
   readonly remove: (store: CollectionName, ids: readonly string[]) => void;
   readonly putSettings: (settings: Settings) => void;
   /** Tells what `loaded` went without. */
-  readonly tellPast: () => Promise<ToldPast>;
+  readonly loadArchive: () => Promise<LoadedArchive>;
   /** The next visit begins with these batches. */
   readonly keepNear: (ids: readonly string[]) => Promise<void>;
   /** Reads past batches, to be shown. @param materials ids of materials of one’s own */
   readonly bring: (
     ids: readonly string[],
     materials: ReadonlySet<string>,
-  ) => Promise<BroughtBatches>;
+  ) => Promise<LoadedBatches>;
   /** Reads what all batches took off lots. */
-  readonly bringUses: () => Promise<readonly PastUses[]>;
+  readonly loadUses: () => Promise<readonly ArchivedUses[]>;
   /** Reads the photos of a batch, to be shown. */
-  readonly bringPhotos: (batchId: string) => Promise<readonly Photo[]>;
+  readonly loadPhotos: (batchId: string) => Promise<readonly Photo[]>;
   /** Everything stored, as the pieces of one file. */
   readonly pieces: (options: PieceOptions) => AsyncIterable<string>;
   /** A worker keeps a spare copy from now on, or none does any more. */
-  readonly expectSpare: (isThere: boolean) => void;
+  readonly expectBackup: (isThere: boolean) => void;
   /** Nothing is written until what this returns is called; all that was put meanwhile then goes in together. */
   readonly hold: () => () => void;
   /** Resolves when everything given so far is written, or has failed. */
@@ -141,7 +141,7 @@ export async function openSession(
   /** Something is to be written at once; what a hand still moves goes along, and is no reason for a write by itself. */
   let isDue = false;
   let held: Promise<void> = Promise.resolve();
-  const spare = watchSpare(name);
+  const spare = watchBackup(name);
   const channel = channelOf(name);
   channel.addEventListener('message', ({ data }: MessageEvent<Message>) => {
     hear(data).catch((error: unknown) => fail(whyOf(error)));
@@ -184,10 +184,10 @@ export async function openSession(
     sending = sent;
     events.onStatus({ kind: 'saving' });
     try {
-      const written = await writeUnited(db, sent, known);
+      const written = await writeMerged(db, sent, known);
       const isOther = [...written.written].some(([key, record]) => record !== sent.get(key));
       if (isOther || written.said.length > 0)
-        settle(sent, written, (await import('../unite/unitedOf')).unitedOf);
+        settle(sent, written, (await import('../merge/mergeSides')).mergeSides);
       else for (const [key, record] of sent) known.set(key, record);
       if (waiting.size === 0) takeBack();
       channel.postMessage({ keys: [...sent.keys()], said: written.said } satisfies Message);
@@ -206,7 +206,7 @@ export async function openSession(
   function settle(
     sent: ReadonlyMap<Key, unknown>,
     { written, said }: Written,
-    unite: typeof unitedOf,
+    mergeRecords: typeof mergeSides,
   ): void {
     for (const [key, record] of written) {
       const mine = sent.get(key);
@@ -214,7 +214,10 @@ export async function openSession(
       if (record === mine) continue;
       // Changed again while it was being written: that change was made on what was sent.
       if (waiting.has(key))
-        waiting.set(key, unite(key, { base: mine, mine: waiting.get(key), theirs: record }).record);
+        waiting.set(
+          key,
+          mergeRecords(key, { base: mine, mine: waiting.get(key), theirs: record }).record,
+        );
       show(key, waiting.has(key) ? waiting.get(key) : record);
     }
     if (said.length > 0) events.onSaid(said);
@@ -242,20 +245,20 @@ export async function openSession(
     if (toTell.length > 0) events.onPast(await digestsNow(toTell));
   }
 
-  async function digestsNow(keys: readonly Key[]): Promise<readonly PastBatch[]> {
+  async function digestsNow(keys: readonly Key[]): Promise<readonly BatchDigest[]> {
     const tx = db.transaction('digests');
     const told = await Promise.all(keys.map((key) => tx.store.get(partsOf(key)[1])));
     return told.filter((one) => one !== undefined);
   }
 
   async function hearSome(keys: readonly Key[]): Promise<void> {
-    const { parsedOf } = await import('../fitting');
+    const { parseRecord } = await import('../parseRecord');
     const stored = await storedNow(keys);
     const changes: Change[] = [];
     for (const [key, there] of stored) {
       // Looked at again, as the hand may have changed it meanwhile: then the write unites both.
       if (waiting.has(key)) continue;
-      const fitting = there === undefined ? null : parsedOf(key, there);
+      const fitting = there === undefined ? null : parseRecord(key, there);
       const isGonePast = fitting === null && !known.has(key) && key.startsWith('batches/');
       if (fitting === undefined) continue;
       if (sameData(fitting, known.get(key) ?? null) && !isGonePast) continue;
@@ -323,8 +326,8 @@ export async function openSession(
       const brought = await batchesOf(db, ids, materials);
       return { ...brought, batches: brought.batches.map((one) => knownOf('batches', one)) };
     },
-    tellPast: async () => {
-      const { digests, lots, goods } = await tellPast(db);
+    loadArchive: async () => {
+      const { digests, lots, goods } = await loadArchive(db);
       return {
         digests,
         lots: lots.map((one) => knownOf('lots', one)),
@@ -332,15 +335,15 @@ export async function openSession(
       };
     },
     keepNear: (ids) => keepNear(db, ids),
-    bringUses: () => db.getAll('uses'),
-    expectSpare: spare.expect,
+    loadUses: () => db.getAll('uses'),
+    expectBackup: spare.expect,
     hold: () => {
       let release = () => {};
       held = new Promise((resolve) => (release = resolve));
       events.onStatus({ kind: 'saving' });
       return release;
     },
-    bringPhotos: async (batchId) =>
+    loadPhotos: async (batchId) =>
       (await photosOf(db, batchId)).map((one) => knownOf('photos', one)),
     flush,
     leave: () => {
@@ -362,7 +365,7 @@ export async function openSession(
 
 /** What writes files is loaded when one is written. */
 async function* piecesOf(db: WorkshopDb, options: PieceOptions): AsyncGenerator<string> {
-  const { workshopPieces } = await import('../carry/pieces');
+  const { workshopPieces } = await import('../transfer/pieces');
   yield* workshopPieces(db, options);
 }
 
@@ -382,13 +385,13 @@ async function bringBack(
   { isDamaged }: { readonly isDamaged: boolean },
   events: SessionEvents,
 ): Promise<void> {
-  if (!isDamaged && !(await sparePlace(name, false))) {
+  if (!isDamaged && !(await backupPlace(name, false))) {
     if (wasSaved(name)) events.onSaid([THROWN_AWAY]);
     return;
   }
-  const { restoreSpare } = await import('../spare/restore');
-  const { sayRestored } = await import('../spare/words');
-  const sentence = sayRestored(isDamaged, await restoreSpare(db, name));
+  const { restoreBackup } = await import('../backup/restore');
+  const { sayRestored } = await import('../spare/messages');
+  const sentence = sayRestored(isDamaged, await restoreBackup(db, name));
   if (sentence) events.onSaid([sentence]);
 }
 
@@ -398,14 +401,14 @@ async function writeLeftBehind(
   name: string,
   onSaid: SessionEvents['onSaid'],
 ): Promise<void> {
-  const { unwritten, taken } = leftBehind(name);
+  const { unwritten, taken } = pendingWrites(name);
   if (unwritten.length === 0) return taken();
-  const { parsedOf } = await import('../fitting');
+  const { parseRecord } = await import('../parseRecord');
   for (const { key, base, record } of unwritten) {
     if (!isKey(key)) continue;
-    const fitting = record === null ? null : parsedOf(key, record);
+    const fitting = record === null ? null : parseRecord(key, record);
     if (fitting === undefined) continue;
-    const { said } = await writeUnited(db, new Map([[key, fitting]]), new Map([[key, base]]));
+    const { said } = await writeMerged(db, new Map([[key, fitting]]), new Map([[key, base]]));
     if (said.length > 0) onSaid(said);
   }
   taken();

@@ -1,4 +1,4 @@
-import { SHIPPED, findMaterial } from '@/core/materials/catalog';
+import { SHIPPED, findMaterial } from '@/core/matter/materials/catalog';
 import type { Plain } from './plain';
 
 /** Any scent goes by this name. */

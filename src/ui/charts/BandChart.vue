@@ -2,7 +2,7 @@
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { computed } from 'vue';
-import type { Spread } from '@/core/units/spread';
+import type { Spread } from '@/core/basics/units/spread';
 
 /** A line with its band over two plain axes; what is laid over it comes by the slot, with both scales. */
 interface Point extends Spread {

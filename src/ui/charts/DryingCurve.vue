@@ -2,7 +2,7 @@
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { computed } from 'vue';
-import { dryCurve, type DryPoint, type TrayForecast } from '@/core/trays/trayForecast';
+import { dryCurve, type DryPoint, type TrayForecast } from '@/core/batches/trays/trayForecast';
 
 /** Share dry over the hours with its band, the marked piece's weighings on it, and where it is now. */
 const props = defineProps<{ forecast: TrayForecast }>();

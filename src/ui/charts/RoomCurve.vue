@@ -2,7 +2,7 @@
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { computed } from 'vue';
-import type { RoomPoint } from '@/core/air/roomDays';
+import type { RoomPoint } from '@/core/matter/air/roomDays';
 
 /** Humidity of a room over its last readings, with the working range behind it. */
 const props = defineProps<{ points: readonly RoomPoint[]; nowMs: number }>();

@@ -1,8 +1,8 @@
 import { describe, expect, it, vi } from 'vitest';
-import type { RoomPoint } from '@/core/air/roomDays';
-import { trayForecast, type TrayForecast } from '@/core/trays/trayForecast';
-import { trayStartMs } from '@/core/trays/trayRoom';
-import { button, drawn } from '../../../tests/fixtures/drawn';
+import type { RoomPoint } from '@/core/matter/air/roomDays';
+import { trayForecast, type TrayForecast } from '@/core/batches/trays/trayForecast';
+import { trayStartMs } from '@/core/batches/trays/trayRoom';
+import { button, drawn } from '../../../tests/fixtures/mountInPage';
 import { SAMPLE, SAMPLE_CATALOG, sampleBatch } from '../../../tests/fixtures/sample';
 import BandChart from './BandChart.vue';
 import DryingCurve from './DryingCurve.vue';

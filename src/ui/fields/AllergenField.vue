@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { readAllergens, writeAllergens } from '@/core/scent/allergenText';
-import type { AllergenShare } from '@/core/scent/documents';
-import { listed } from '@/core/words/names';
+import { readAllergens, writeAllergens } from '@/core/results/scent/allergenText';
+import type { AllergenShare } from '@/core/results/scent/documents';
+import { listed } from '@/core/basics/format/names';
 
 /** A supplier’s list of allergens, as it is copied from a paper; what does not read is said and not taken. */
 const allergens = defineModel<readonly AllergenShare[]>({ required: true });

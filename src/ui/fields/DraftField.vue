@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import { VTextarea } from 'vuetify/components/VTextarea';
 import { VTextField } from 'vuetify/components/VTextField';
-import { shortened } from '@/core/words/names';
+import { shortened } from '@/core/basics/format/names';
 
 defineOptions({ inheritAttrs: false });
 /** A text that is written when the hand is done: what another tab or device commits meanwhile never replaces what is typed. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { dangerousNamed, isStop } from '@/core/materials/names/dangers/find';
-import { capital } from '@/core/words/names';
+import { dangerousNamed, isStop } from '@/core/matter/materials/names/dangers/find';
+import { capital } from '@/core/basics/format/names';
 import { useMaterials } from './materials';
 
 const { findById, search } = useMaterials();

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Mold } from '@/core/scaling/moldSchema';
+import type { Mold } from '@/core/work/scaling/moldSchema';
 import NumberField from './NumberField.vue';
 import { SHAPE_CHOICES, moldOfShape, shapeOf, type ShapeChoice } from './moldChoices';
 

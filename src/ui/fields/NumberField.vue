@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onBeforeUnmount, ref, watch } from 'vue';
-import { parseNumber } from '@/core/units/parseNumber';
-import { formatPlain } from '@/core/words/numbers';
+import { parseNumber } from '@/core/basics/units/parseNumber';
+import { formatPlain } from '@/core/basics/format/numbers';
 
 const value = defineModel<number>({ required: true });
 const props = defineProps<{

@@ -1,7 +1,7 @@
 import type { DOMWrapper } from '@vue/test-utils';
 import { nextTick } from 'vue';
 import { describe, expect, it } from 'vitest';
-import { drawn } from '../../../tests/fixtures/drawn';
+import { drawn } from '../../../tests/fixtures/mountInPage';
 import DraftField from './DraftField.vue';
 import NumberField from './NumberField.vue';
 

@@ -1,13 +1,13 @@
 import { describe, expect, it, vi } from 'vitest';
 import { nextTick, ref } from 'vue';
-import { button, drawn, field } from '../../../tests/fixtures/drawn';
+import { button, drawn, field } from '../../../tests/fixtures/mountInPage';
 import AllergenField from './AllergenField.vue';
 import ChoiceRow from './ChoiceRow.vue';
 import MaterialPicker from './MaterialPicker.vue';
 import MoldFields from './MoldFields.vue';
 import NumberField from './NumberField.vue';
 import { useBenchKeys } from './useBenchKeys';
-import { useDoubt } from './useDoubt';
+import { useConfirmTwice } from './useConfirmTwice';
 import { useFits } from './useFits';
 
 describe('a field of a number', () => {
@@ -260,7 +260,7 @@ describe('keys at the bench', () => {
 
 it('a doubt is asked once, and again when it is another or was answered', () => {
   const problem = ref('');
-  const { isSure } = useDoubt(problem);
+  const { isSure } = useConfirmTwice(problem);
   expect(isSure(null)).toBe(true);
   expect(isSure('Ten times as much?')).toBe(false);
   expect(problem.value).toBe('Ten times as much? Press again if it is.');

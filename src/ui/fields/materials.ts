@@ -1,8 +1,8 @@
 import { inject, type InjectionKey, type Ref } from 'vue';
-import { findMaterial, materialById, type Catalog } from '@/core/materials/catalog';
-import { portionsOf, type MaterialMass, type Portion } from '@/core/materials/portion';
-import { searchMaterials } from '@/core/materials/names/search';
-import type { Material } from '@/core/materials/material';
+import { findMaterial, materialById, type Catalog } from '@/core/matter/materials/catalog';
+import { portionsOf, type MaterialMass, type Portion } from '@/core/matter/materials/portion';
+import { searchMaterials } from '@/core/matter/materials/names/search';
+import type { Material } from '@/core/matter/materials/material';
 
 /** The catalog of the workshop that is open: the application hands it down. */
 export const CATALOG: InjectionKey<Readonly<Ref<Catalog>>> = Symbol('catalog');

@@ -1,6 +1,6 @@
-import { MOLD_FIGURES, type MoldFigure } from '@/core/scaling/moldFigures';
-import { MOLD_WORDS } from '@/core/scaling/molds';
-import type { Mold, MoldShape } from '@/core/scaling/moldSchema';
+import { MOLD_FIGURES, type MoldFigure } from '@/core/work/scaling/moldFigures';
+import { MOLD_WORDS } from '@/core/work/scaling/molds';
+import type { Mold, MoldShape } from '@/core/work/scaling/moldSchema';
 
 const USUAL_DIAMETER_MM = 60;
 const USUAL_VOLUME_ML = 100;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { RankedCause } from '@/core/faults/rankCauses';
-import { counted } from '@/core/words/numbers';
+import type { RankedCause } from '@/core/batches/faults/rankCauses';
+import { counted } from '@/core/basics/format/numbers';
 
 /** Likely causes, most likely first, each with what this batch itself says for and against it. */
 defineProps<{ causes: readonly RankedCause[] }>();

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
-import type { RankedCause } from '@/core/faults/rankCauses';
-import { drawn } from '../../../tests/fixtures/drawn';
+import type { RankedCause } from '@/core/batches/faults/rankCauses';
+import { drawn } from '../../../tests/fixtures/mountInPage';
 import CausesList from './CausesList.vue';
 
 const cause = (id: string, change: Partial<RankedCause> = {}): RankedCause => ({

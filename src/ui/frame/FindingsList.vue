@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { sayFinding } from '@/core/evaluation/words';
-import type { Finding, Fix } from '@/core/evaluation/types';
-import { formatGrams } from '@/core/words/numbers';
+import { sayFinding } from '@/core/results/evaluation/messages';
+import type { Finding, Fix } from '@/core/results/evaluation/types';
+import { formatGrams } from '@/core/basics/format/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();

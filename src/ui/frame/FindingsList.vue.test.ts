@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { USUAL_CONDITIONS } from '@/core/conditions/types';
-import { evaluate } from '@/core/evaluation/evaluate';
-import type { Finding } from '@/core/evaluation/types';
+import { USUAL_CONDITIONS } from '@/core/results/conditions/types';
+import { evaluate } from '@/core/results/evaluation/evaluate';
+import type { Finding } from '@/core/results/evaluation/types';
 import { bodyFrom } from '../../../tests/fixtures/bodies';
-import { button, drawn } from '../../../tests/fixtures/drawn';
+import { button, drawn } from '../../../tests/fixtures/mountInPage';
 import FindingsList from './FindingsList.vue';
 
 const found = (recipe: string) => evaluate(bodyFrom(recipe), USUAL_CONDITIONS).findings;

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { flushPromises } from '@vue/test-utils';
-import { drawn } from '../../../tests/fixtures/drawn';
+import { drawn } from '../../../tests/fixtures/mountInPage';
 import VirtualList from './VirtualList.vue';
 
 const ROW_PX = 40;

@@ -1,6 +1,6 @@
 import { flushPromises } from '@vue/test-utils';
 import { describe, expect, it, vi } from 'vitest';
-import { button, drawn } from '../../../tests/fixtures/drawn';
+import { button, drawn } from '../../../tests/fixtures/mountInPage';
 import ActionMenu from './ActionMenu.vue';
 import FormDialog from './FormDialog.vue';
 

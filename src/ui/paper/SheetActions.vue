@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import { reasonOf } from '@/core/words/reason';
+import { reasonOf } from '@/core/basics/format/reason';
 import { saveBlob } from '@/ui/frame/download';
 import type { Sheet } from './sheet';
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Dossier, DossierBatch } from '@/core/goods/dossier';
-import type { OrderOrigin, Recall } from '@/core/goods/recall';
+import type { Dossier, DossierBatch } from '@/core/goods/products/dossier';
+import type { OrderOrigin, Recall } from '@/core/goods/products/recall';
 import { dossierPaper, originPaper, pricePaper, recallPaper } from './goodsPapers';
 import type { Paper, PaperPart } from './papers';
 

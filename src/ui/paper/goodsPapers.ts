@@ -1,7 +1,7 @@
-import { GONE_WORDS } from '@/core/goods/words';
-import type { Dossier, DossierBatch } from '@/core/goods/dossier';
-import type { OrderOrigin, Recall } from '@/core/goods/recall';
-import { counted, formatFixed, formatGrams } from '@/core/words/numbers';
+import { GONE_WORDS } from '@/core/goods/products/messages';
+import type { Dossier, DossierBatch } from '@/core/goods/products/dossier';
+import type { OrderOrigin, Recall } from '@/core/goods/products/recall';
+import { counted, formatFixed, formatGrams } from '@/core/basics/format/numbers';
 import { longDate, shortDate } from '../frame/format';
 import type { Paper, PaperPart } from './papers';
 

@@ -1,4 +1,4 @@
-import type { Measure } from '@/core/labeling/layout/types';
+import type { Measure } from '@/core/goods/labels/layout/types';
 
 /** Family on screen of the very font that the PDF writer prints. */
 export const LABEL_FONT = 'Rovack Label';

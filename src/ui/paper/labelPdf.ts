@@ -1,7 +1,7 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
-import type { LabelDesign } from '@/core/labeling/designSchema';
-import type { LabelItem, LaidLabel } from '@/core/labeling/layout/types';
-import type { Seat } from '@/core/labeling/layout/sheets';
+import type { LabelDesign } from '@/core/goods/labels/designSchema';
+import type { LabelItem, LaidLabel } from '@/core/goods/labels/layout/types';
+import type { Seat } from '@/core/goods/labels/layout/sheets';
 import { LIGHT } from '../palette';
 import { MM, makePdf } from './makePdf';
 

@@ -1,12 +1,12 @@
-import { METHOD_WORDS } from '@/core/formula/words';
-import type { FormulaBody } from '@/core/formula/schema';
-import type { Warning } from '@/core/evaluation/warnings';
-import { benchCautions, sheetRows, type SheetRow } from '@/core/making/sheet';
-import type { BenchStep } from '@/core/making/stepSchema';
-import type { Catalog } from '@/core/materials/catalog';
-import { describeMold } from '@/core/scaling/molds';
-import type { ScaleRequest } from '@/core/scaling/requestSchema';
-import { counted, formatGrams } from '@/core/words/numbers';
+import { METHOD_WORDS } from '@/core/formula/model/messages';
+import type { FormulaBody } from '@/core/formula/model/schema';
+import type { Warning } from '@/core/results/evaluation/warnings';
+import { benchCautions, sheetRows, type SheetRow } from '@/core/work/bench-steps/sheet';
+import type { BenchStep } from '@/core/work/bench-steps/stepSchema';
+import type { Catalog } from '@/core/matter/materials/catalog';
+import { describeMold } from '@/core/work/scaling/molds';
+import type { ScaleRequest } from '@/core/work/scaling/requestSchema';
+import { counted, formatGrams } from '@/core/basics/format/numbers';
 import { longDate } from '@/ui/frame/format';
 
 /** What stands on a bench sheet. */

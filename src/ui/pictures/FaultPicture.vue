@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Fault } from '@/core/records/kinds';
+import type { Fault } from '@/core/batches/records/kinds';
 
 /** What a fault looks like, drawn. */
 defineProps<{ fault: Fault }>();

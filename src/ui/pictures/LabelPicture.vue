@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import QRCode from 'qrcode';
 import { computed } from 'vue';
-import type { LabelItem, LabelSide, LaidLabel } from '@/core/labeling/layout/types';
+import type { LabelItem, LabelSide, LaidLabel } from '@/core/goods/labels/layout/types';
 import { LABEL_FONT } from '@/ui/paper/labelFont';
 import { rings } from '@/ui/paper/labelPdf';
 import { LIGHT } from '@/ui/palette';

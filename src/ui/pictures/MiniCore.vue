@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { allLines } from '@/core/formula/edit';
-import type { FormulaBody } from '@/core/formula/schema';
+import { allLines } from '@/core/formula/model/edit';
+import type { FormulaBody } from '@/core/formula/model/schema';
 import { MINERALS } from './minerals';
 import { useMaterials } from '@/ui/fields/materials';
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue';
-import { anatomyOf } from '@/core/anatomy/anatomy';
-import type { FormulaBody } from '@/core/formula/schema';
-import { sideView } from '@/core/scaling/molds';
-import type { Mold } from '@/core/scaling/moldSchema';
+import { crossSectionOf } from '@/core/work/cross-section/crossSection';
+import type { FormulaBody } from '@/core/formula/model/schema';
+import { sideView } from '@/core/work/scaling/molds';
+import type { Mold } from '@/core/work/scaling/moldSchema';
 import { useMaterials } from '@/ui/fields/materials';
 import { moldOutline } from './moldOutline';
 
@@ -15,7 +15,7 @@ const SIZE = 64;
 const LARGEST_MM = 80;
 const clipId = useId();
 
-const anatomy = computed(() => anatomyOf(props.body, props.mold, catalog.value));
+const anatomy = computed(() => crossSectionOf(props.body, props.mold, catalog.value));
 const view = computed(() => {
   const { widthMm, heightMm } = sideView(props.mold);
   const px = SIZE / Math.max(LARGEST_MM, widthMm, heightMm);

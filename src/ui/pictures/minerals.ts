@@ -1,4 +1,4 @@
-import type { Role } from '@/core/materials/types';
+import type { Role } from '@/core/matter/materials/types';
 
 /** How a role of material is painted: a mineral tint and a hatch that is told apart without color. */
 export interface Mineral {

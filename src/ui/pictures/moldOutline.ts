@@ -1,4 +1,4 @@
-import type { Mold } from '@/core/scaling/moldSchema';
+import type { Mold } from '@/core/work/scaling/moldSchema';
 
 /** Where a mold's side view stands in a picture, px. */
 export interface OutlineBox {

@@ -1,4 +1,4 @@
-import { PHOTO_MAX_CHARS, PHOTO_MAX_PX } from '@/core/records/photoSize';
+import { PHOTO_MAX_CHARS, PHOTO_MAX_PX } from '@/core/batches/records/photoSize';
 
 export type PhotoResult =
   | { readonly ok: true; readonly dataUrl: string }

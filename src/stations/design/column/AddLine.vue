@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { defineAsyncComponent, ref } from 'vue';
-import { readChosenAmount } from '@/core/recipe-text/readChosenAmount';
-import type { Material } from '@/core/materials/material';
-import type { Spread } from '@/core/units/spread';
+import { readChosenAmount } from '@/core/formula/reading/readChosenAmount';
+import type { Material } from '@/core/matter/materials/material';
+import type { Spread } from '@/core/basics/units/spread';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import { useMaterials } from '@/ui/fields/materials';

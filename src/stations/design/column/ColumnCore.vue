@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { linkHorizontal } from 'd3-shape';
 import { computed } from 'vue';
-import type { Line } from '@/core/formula/schema';
+import type { Line } from '@/core/formula/model/schema';
 import MineralHatches from '@/ui/pictures/MineralHatches.vue';
-import { formatGrams } from '@/core/words/numbers';
+import { formatGrams } from '@/core/basics/format/numbers';
 import type { ColumnLayout, Stratum } from './columnLayout';
 import { useMaterials } from '@/ui/fields/materials';
 

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { useElementSize, useMediaQuery } from '@vueuse/core';
 import { computed, ref, useTemplateRef } from 'vue';
-import { setLineAmount, tradeMass } from '@/core/formula/edit';
-import type { FormulaBody, Part } from '@/core/formula/schema';
+import { setLineAmount, tradeMass } from '@/core/formula/model/edit';
+import type { FormulaBody, Part } from '@/core/formula/model/schema';
 import ColumnCore from './ColumnCore.vue';
 import LineRow from './LineRow.vue';
 import { layoutColumn, strataOf } from './columnLayout';
 import { usePull } from './usePull';
 import { useMaterials } from '@/ui/fields/materials';
-import { useCarry } from '@/ui/frame/useCarry';
+import { useTransfer } from '@/ui/frame/useTransfer';
 
 const { materialOf, nameOf } = useMaterials();
 
@@ -60,7 +60,7 @@ function marginTop(index: number): string {
   return `${(centers[index] as number) - above - rowPx.value}px`;
 }
 
-const { isReady: canCarry } = useCarry(useTemplateRef<HTMLElement>('rows'), {
+const { isReady: canCarry } = useTransfer(useTemplateRef<HTMLElement>('rows'), {
   handle: '.carry',
   animationMs: 120,
   onDrop: (from, to) => {

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
-import type { Material } from '@/core/materials/material';
-import { readTypedGramsOrShare } from '@/core/recipe-text/readTypedGramsOrShare';
-import type { Spread } from '@/core/units/spread';
+import type { Material } from '@/core/matter/materials/material';
+import { readTypedGramsOrShare } from '@/core/formula/reading/readTypedGramsOrShare';
+import type { Spread } from '@/core/basics/units/spread';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/core/words/numbers';
+import { formatGrams } from '@/core/basics/format/numbers';
 
 const props = defineProps<{
   massG: number;

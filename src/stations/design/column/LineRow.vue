@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { mdiDotsVertical, mdiDrag, mdiLock, mdiLockOpenVariantOutline } from '@mdi/js';
 import { computed } from 'vue';
-import { WAY_WORDS, waysOf } from '@/core/formula/ways';
-import type { Line } from '@/core/formula/schema';
-import type { Material } from '@/core/materials/material';
-import type { Spread } from '@/core/units/spread';
+import { WAY_WORDS, waysOf } from '@/core/formula/model/ways';
+import type { Line } from '@/core/formula/model/schema';
+import type { Material } from '@/core/matter/materials/material';
+import type { Spread } from '@/core/basics/units/spread';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
-import { formatGrams } from '@/core/words/numbers';
+import { formatGrams } from '@/core/basics/format/numbers';
 import GramsInput from './GramsInput.vue';
 
 const props = defineProps<{ line: Line; material: Material; share: number; othersG: number }>();

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { isInside, partMassG, setPartPerPiece } from '@/core/formula/parts';
-import type { FormulaBody, Part } from '@/core/formula/schema';
-import { totalPieces } from '@/core/scaling/totalPieces';
+import { isInside, partMassG, setPartPerPiece } from '@/core/formula/model/parts';
+import type { FormulaBody, Part } from '@/core/formula/model/schema';
+import { totalPieces } from '@/core/work/scaling/totalPieces';
 import { useDesignStore } from '@/stores/design';
 import NumberField from '@/ui/fields/NumberField.vue';
 

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js';
 import { computed } from 'vue';
-import { PART_KINDS } from '@/core/formula/kinds';
-import { PART_WORDS } from '@/core/formula/words';
-import { addPart, partMassG, removePart } from '@/core/formula/parts';
-import { sameData } from '@/core/formula/sameData';
-import type { FormulaBody, PartKind } from '@/core/formula/schema';
+import { PART_KINDS } from '@/core/formula/model/kinds';
+import { PART_WORDS } from '@/core/formula/model/messages';
+import { addPart, partMassG, removePart } from '@/core/formula/model/parts';
+import { sameData } from '@/core/basics/sameData';
+import type { FormulaBody, PartKind } from '@/core/formula/model/schema';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
-import { formatGrams } from '@/core/words/numbers';
+import { formatGrams } from '@/core/basics/format/numbers';
 
 /** The parts of a piece: choose one, add one, take one away. */
 const props = defineProps<{ body: FormulaBody; chosenId: string }>();

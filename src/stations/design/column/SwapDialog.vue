@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { sameChemistryG } from '@/core/evaluation/swap';
-import { allLines } from '@/core/formula/edit';
-import type { FormulaBody, Line } from '@/core/formula/schema';
-import { portionsOf } from '@/core/materials/portion';
-import { sayVeto } from '@/core/safety/words';
-import { vetoOf } from '@/core/safety/mayHold';
-import { formatGrams } from '@/core/words/numbers';
+import { sameChemistryG } from '@/core/results/evaluation/swap';
+import { allLines } from '@/core/formula/model/edit';
+import type { FormulaBody, Line } from '@/core/formula/model/schema';
+import { portionsOf } from '@/core/matter/materials/portion';
+import { sayVeto } from '@/core/results/safety/messages';
+import { vetoOf } from '@/core/results/safety/mayHold';
+import { formatGrams } from '@/core/basics/format/numbers';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import { useMaterials } from '@/ui/fields/materials';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { newLine } from '@/core/formula/create';
+import { newLine } from '@/core/formula/model/create';
 import { layoutColumn, spreadOut } from './columnLayout';
 import { shipped } from '../../../../tests/fixtures/bodies';
 

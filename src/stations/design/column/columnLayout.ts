@@ -1,5 +1,5 @@
-import type { Line } from '@/core/formula/schema';
-import type { Phase } from '@/core/materials/types';
+import type { Line } from '@/core/formula/model/schema';
+import type { Phase } from '@/core/matter/materials/types';
 
 /** Thinner than this a stratum cannot be told from a line, in px. */
 const TRACE_BELOW_PX = 5;

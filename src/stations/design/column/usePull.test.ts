@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { bodyFrom } from '../../../../tests/fixtures/bodies';
-import { allLines } from '@/core/formula/edit';
-import type { FormulaBody } from '@/core/formula/schema';
+import { allLines } from '@/core/formula/model/edit';
+import type { FormulaBody } from '@/core/formula/model/schema';
 import { usePull } from './usePull';
 
 function pulling(gramsPerPx: number) {

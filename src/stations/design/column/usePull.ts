@@ -1,5 +1,5 @@
-import { tradeMass } from '@/core/formula/edit';
-import type { FormulaBody } from '@/core/formula/schema';
+import { tradeMass } from '@/core/formula/model/edit';
+import type { FormulaBody } from '@/core/formula/model/schema';
 
 interface PullOptions {
   readonly body: () => FormulaBody;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
-import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS } from '@/core/formula/words';
+import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS } from '@/core/formula/model/messages';
 import { useDesignStore } from '@/stores/design';
 
 const design = useDesignStore();

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { FAMILIES, METHODS, SCHOOLS } from '@/core/formula/kinds';
-import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS } from '@/core/formula/words';
-import { RATIO_SCHOOLS, setRatio } from '@/core/formula/setRatio';
-import { withLabelNote, withNotes } from '@/core/formula/notes';
-import type { FormulaBody } from '@/core/formula/schema';
+import { FAMILIES, METHODS, SCHOOLS } from '@/core/formula/model/kinds';
+import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS } from '@/core/formula/model/messages';
+import { RATIO_SCHOOLS, setRatio } from '@/core/formula/model/setRatio';
+import { withLabelNote, withNotes } from '@/core/formula/model/notes';
+import type { FormulaBody } from '@/core/formula/model/schema';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { catalog } = useMaterials();

@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { useIntersectionObserver } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, useTemplateRef, watch } from 'vue';
-import { FAMILIES } from '@/core/formula/kinds';
-import { FAMILY_WORDS, METHOD_WORDS } from '@/core/formula/words';
-import { describeVersion } from '@/core/formula/versions';
-import { matchesFormula } from '@/core/formula/search';
-import { newFormula } from '@/core/formula/create';
-import { totalMassG } from '@/core/formula/edit';
-import type { Family, Formula } from '@/core/formula/schema';
-import { usualRequest } from '@/core/scaling/request';
-import type { Mold } from '@/core/scaling/moldSchema';
+import { FAMILIES } from '@/core/formula/model/kinds';
+import { FAMILY_WORDS, METHOD_WORDS } from '@/core/formula/model/messages';
+import { describeVersion } from '@/core/formula/model/versions';
+import { matchesFormula } from '@/core/formula/model/search';
+import { newFormula } from '@/core/formula/model/create';
+import { totalMassG } from '@/core/formula/model/edit';
+import type { Family, Formula } from '@/core/formula/model/schema';
+import { usualRequest } from '@/core/work/scaling/request';
+import type { Mold } from '@/core/work/scaling/moldSchema';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
-import { counted, formatCount, formatGrams } from '@/core/words/numbers';
+import { counted, formatCount, formatGrams } from '@/core/basics/format/numbers';
 import { shortDate } from '@/ui/frame/format';
 import MiniCore from '@/ui/pictures/MiniCore.vue';
 import MiniPiece from '@/ui/pictures/MiniPiece.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Formula } from '@/core/formula/schema';
+import type { Formula } from '@/core/formula/model/schema';
 
 /** The formula to be removed; null while nobody asked. */
 const formula = defineModel<Formula | null>({ required: true });

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import type { Formula } from '@/core/formula/schema';
+import type { Formula } from '@/core/formula/model/schema';
 import { useDesignStore } from '@/stores/design';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
 import { download } from '@/ui/frame/download';
@@ -32,7 +32,7 @@ function fileName({ name }: Formula, ending: string): string {
 
 /** What writes recipes is loaded when one is. */
 async function recipeText({ name, body }: Formula): Promise<string> {
-  const { writeRecipe } = await import('@/core/recipe-text/writeRecipe');
+  const { writeRecipe } = await import('@/core/formula/reading/writeRecipe');
   return `# ${name}\n${writeRecipe(body, catalog.value)}`;
 }
 
@@ -52,7 +52,7 @@ async function asText(formula: Formula): Promise<void> {
 }
 
 async function asData(formula: Formula): Promise<void> {
-  const { writeRecipeJsonLd } = await import('@/core/sharing/recipeJsonLd');
+  const { writeRecipeJsonLd } = await import('@/core/formula/sharing/recipeJsonLd');
   download(
     fileName(formula, 'recipe.json'),
     'application/ld+json',

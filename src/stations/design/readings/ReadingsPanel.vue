@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Evaluation } from '@/core/evaluation/types';
-import type { Family } from '@/core/formula/schema';
+import type { Evaluation } from '@/core/results/evaluation/types';
+import type { Family } from '@/core/formula/model/schema';
 import WindowInstrument from '@/ui/charts/WindowInstrument.vue';
-import { instrumentsOf } from './readingsWords';
+import { instrumentsOf } from './readingsMessages';
 
 const props = defineProps<{ evaluation: Evaluation; family: Family }>();
 const instruments = computed(() => instrumentsOf(props.evaluation, props.family));

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { mostColorG } from '@/core/color/rate';
-import { powderHex } from '@/core/color/powder';
-import { waterHex } from '@/core/color/water';
-import { allLines, setLineMass } from '@/core/formula/edit';
-import { partMassG } from '@/core/formula/parts';
-import type { FormulaBody, Line } from '@/core/formula/schema';
-import type { Material } from '@/core/materials/material';
+import { mostColorG } from '@/core/results/color/rate';
+import { powderHex } from '@/core/results/color/powder';
+import { waterHex } from '@/core/results/color/water';
+import { allLines, setLineMass } from '@/core/formula/model/edit';
+import { partMassG } from '@/core/formula/model/parts';
+import type { FormulaBody, Line } from '@/core/formula/model/schema';
+import type { Material } from '@/core/matter/materials/material';
 import { useDesignStore } from '@/stores/design';
-import { formatGrams } from '@/core/words/numbers';
+import { formatGrams } from '@/core/basics/format/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { materialOf, nameOf, portionsOf } = useMaterials();

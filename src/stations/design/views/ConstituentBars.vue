@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3-scale';
 import { computed } from 'vue';
-import type { ConstituentReading } from '@/core/scent/limits';
+import type { ConstituentReading } from '@/core/results/scent/limits';
 
 /** Each limited constituent as a bar against its limit, nearest first; the rest that a label declares below. */
 const props = defineProps<{ constituents: readonly ConstituentReading[] }>();

@@ -2,8 +2,8 @@
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { computed } from 'vue';
-import type { GasPoint } from '@/core/evaluation/gasTrace';
-import { counted, formatFixed } from '@/core/words/numbers';
+import type { GasPoint } from '@/core/results/evaluation/gasTrace';
+import { counted, formatFixed } from '@/core/basics/format/numbers';
 
 /** Forecast flow of gas over time, with its band. */
 const props = defineProps<{

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { mdiArrowDown, mdiArrowUp, mdiCallSplit, mdiClose, mdiDragVertical } from '@mdi/js';
 import { ref, useTemplateRef } from 'vue';
-import { newId } from '@/core/formula/newId';
-import type { FormulaBody, WorkEdit } from '@/core/formula/schema';
-import { canSplit, splitInHalf } from '@/core/work/edits';
-import type { Operation } from '@/core/work/types';
+import { newId } from '@/core/basics/newId';
+import type { FormulaBody, WorkEdit } from '@/core/formula/model/schema';
+import { canSplit, splitInHalf } from '@/core/work/flow/edits';
+import type { Operation } from '@/core/work/flow/types';
 import { useMaterials } from '@/ui/fields/materials';
-import { useCarry } from '@/ui/frame/useCarry';
-import { titleOfOperation, vesselName } from './flowWords';
+import { useTransfer } from '@/ui/frame/useTransfer';
+import { titleOfOperation, vesselName } from './flowMessages';
 
 /** Operations of the work in their order: moved, timed, left out, and added to. */
 const props = defineProps<{
@@ -23,7 +23,11 @@ const said = ref('');
 
 const titleOf = (operation: Operation) => titleOfOperation(operation, props.body, catalog.value);
 
-useCarry(useTemplateRef<HTMLElement>('steps'), { handle: '.grip', animationMs: 0, onDrop: move });
+useTransfer(useTemplateRef<HTMLElement>('steps'), {
+  handle: '.grip',
+  animationMs: 0,
+  onDrop: move,
+});
 
 /** Put after what stood before its new place in the list that is shown. */
 function move(from: number, to: number): void {

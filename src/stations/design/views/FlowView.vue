@@ -1,17 +1,17 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { FormulaBody } from '@/core/formula/schema';
-import { totalPieces } from '@/core/scaling/totalPieces';
-import { counted, formatGrams } from '@/core/words/numbers';
-import { brokenRules, sayBroken } from '@/core/work/rules';
-import { placedByRule, withWorkEdit, withoutWorkEdits } from '@/core/work/edits';
-import { workOf } from '@/core/work/workOf';
-import type { Operation } from '@/core/work/types';
+import type { FormulaBody } from '@/core/formula/model/schema';
+import { totalPieces } from '@/core/work/scaling/totalPieces';
+import { counted, formatGrams } from '@/core/basics/format/numbers';
+import { brokenRules, sayBroken } from '@/core/work/flow/rules';
+import { placedByRule, withWorkEdit, withoutWorkEdits } from '@/core/work/flow/edits';
+import { workOf } from '@/core/work/flow/workOf';
+import type { Operation } from '@/core/work/flow/types';
 import { useDesignStore } from '@/stores/design';
 import { useMaterials } from '@/ui/fields/materials';
 import FlowSteps from './FlowSteps.vue';
 import { flowLayout, type DrawnStream } from './flowLayout';
-import { sayPlaced, vesselName } from './flowWords';
+import { sayPlaced, vesselName } from './flowMessages';
 
 /** The work of a formula: vessels as streams that run together, and the operations of the one that is open. */
 const props = defineProps<{ body: FormulaBody }>();

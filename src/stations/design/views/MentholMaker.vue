@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
-import { MOST_MENTHOL_PCT, mentholSolution } from '@/core/scent/blend';
-import { formatGrams } from '@/core/words/numbers';
+import { MOST_MENTHOL_PCT, mentholSolution } from '@/core/results/scent/blend';
+import { formatGrams } from '@/core/basics/format/numbers';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useFits } from '@/ui/fields/useFits';
 import type { PremixWish } from '@/shared/PremixDialog.vue';

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3-scale';
 import { computed, ref, useId } from 'vue';
-import { embedMassG, type Anatomy } from '@/core/anatomy/anatomy';
-import { describeMold, sideView } from '@/core/scaling/molds';
-import { formatFixed, formatGrams } from '@/core/words/numbers';
+import { embedMassG, type CrossSection } from '@/core/work/cross-section/crossSection';
+import { describeMold, sideView } from '@/core/work/scaling/molds';
+import { formatFixed, formatGrams } from '@/core/basics/format/numbers';
 import { moldOutline } from '@/ui/pictures/moldOutline';
 
 /** One piece to scale, cut through its middle; the embed is pulled bigger or smaller by its edge. */
-const props = defineProps<{ anatomy: Anatomy; isLoose: boolean }>();
+const props = defineProps<{ anatomy: CrossSection; isLoose: boolean }>();
 const emit = defineEmits<{ embed: [massG: number]; step: [massG: number]; end: [] }>();
 
 const WIDTH = 320;

@@ -1,25 +1,25 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { anatomyOf } from '@/core/anatomy/anatomy';
-import { gasTrace } from '@/core/evaluation/gasTrace';
-import type { Evaluation } from '@/core/evaluation/types';
-import { setPartMass } from '@/core/formula/parts';
-import { totalMassG } from '@/core/formula/edit';
-import type { FormulaBody } from '@/core/formula/schema';
-import { goneSecondsOf } from '@/core/trials/taught';
-import { counted } from '@/core/words/numbers';
+import { crossSectionOf } from '@/core/work/cross-section/crossSection';
+import { gasTrace } from '@/core/results/evaluation/gasTrace';
+import type { Evaluation } from '@/core/results/evaluation/types';
+import { setPartMass } from '@/core/formula/model/parts';
+import { totalMassG } from '@/core/formula/model/edit';
+import type { FormulaBody } from '@/core/formula/model/schema';
+import { goneSecondsOf } from '@/core/batches/trials/taught';
+import { counted } from '@/core/basics/format/numbers';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
 import TintSwatches from '../TintSwatches.vue';
 import FizzTrace from './FizzTrace.vue';
 import PieceCut from './PieceCut.vue';
-import { bathsSentence, surfaceSentence, traceSentence } from './pieceWords';
+import { bathsSentence, surfaceSentence, traceSentence } from './pieceMessages';
 
 const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 const design = useDesignStore();
 const workshop = useWorkshopStore();
 
-const anatomy = computed(() => anatomyOf(props.body, design.mold, design.conditions.catalog));
+const anatomy = computed(() => crossSectionOf(props.body, design.mold, design.conditions.catalog));
 /** Own trials of this formula, laid over the forecast. */
 const tried = computed(() =>
   goneSecondsOf(workshop.formulaInHand?.id ?? '', workshop.trials, workshop.batches),

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
-import { totalMassG } from '@/core/formula/edit';
-import type { FormulaBody } from '@/core/formula/schema';
-import { WISHES, type Spreading, type WishId } from '@/core/rebalance/wishes';
-import { sayClash } from '@/core/rebalance/words';
-import type { RebalanceResult } from '@/core/rebalance/rebalance';
+import { totalMassG } from '@/core/formula/model/edit';
+import type { FormulaBody } from '@/core/formula/model/schema';
+import { WISHES, type Spreading, type WishId } from '@/core/results/rebalance/wishes';
+import { sayClash } from '@/core/results/rebalance/messages';
+import type { RebalanceResult } from '@/core/results/rebalance/rebalance';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/core/words/numbers';
-import { reasonOf } from '@/core/words/reason';
+import { formatGrams } from '@/core/basics/format/numbers';
+import { reasonOf } from '@/core/basics/format/reason';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useFits } from '@/ui/fields/useFits';
 import { startRebalance, type RebalanceRun } from '@/workers/startRebalance';

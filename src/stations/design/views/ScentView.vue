@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Evaluation } from '@/core/evaluation/types';
-import { allLines, setLineMass } from '@/core/formula/edit';
-import type { FormulaBody, Line } from '@/core/formula/schema';
-import { BLEND_UNITS, blendAmount, blendMassG, type BlendUnit } from '@/core/scent/blend';
-import { fillUpFactor, mostLoadPct } from '@/core/scent/fillUp';
-import type { ScentDocument } from '@/core/scent/documents';
-import { parseNumber } from '@/core/units/parseNumber';
+import type { Evaluation } from '@/core/results/evaluation/types';
+import { allLines, setLineMass } from '@/core/formula/model/edit';
+import type { FormulaBody, Line } from '@/core/formula/model/schema';
+import { BLEND_UNITS, blendAmount, blendMassG, type BlendUnit } from '@/core/results/scent/blend';
+import { fillUpFactor, mostLoadPct } from '@/core/results/scent/fillUp';
+import type { ScentDocument } from '@/core/results/scent/documents';
+import { parseNumber } from '@/core/basics/units/parseNumber';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
-import { counted, formatFixed } from '@/core/words/numbers';
+import { counted, formatFixed } from '@/core/basics/format/numbers';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import ConstituentBars from './ConstituentBars.vue';
 import MentholMaker from './MentholMaker.vue';

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { evaluate } from '@/core/evaluation/evaluate';
-import type { Evaluation } from '@/core/evaluation/types';
-import { compareBodies } from '@/core/formula/compare';
-import { latestVersion } from '@/core/formula/versions';
-import type { FormulaBody } from '@/core/formula/schema';
+import { evaluate } from '@/core/results/evaluation/evaluate';
+import type { Evaluation } from '@/core/results/evaluation/types';
+import { compareBodies } from '@/core/formula/model/compare';
+import { latestVersion } from '@/core/formula/model/versions';
+import type { FormulaBody } from '@/core/formula/model/schema';
 import { useDesignStore } from '@/stores/design';
-import { formatGrams } from '@/core/words/numbers';
+import { formatGrams } from '@/core/basics/format/numbers';
 import { longDate } from '@/ui/frame/format';
-import { readingRows } from './versionWords';
+import { readingRows } from './versionMessages';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../../tests/fixtures/bodies';
-import { SHIPPED } from '@/core/materials/catalog';
-import { workOf } from '@/core/work/workOf';
-import type { WorkFacts } from '@/core/work/types';
+import { SHIPPED } from '@/core/matter/materials/catalog';
+import { workOf } from '@/core/work/flow/workOf';
+import type { WorkFacts } from '@/core/work/flow/types';
 import { flowLayout } from './flowLayout';
 
 const FACTS: WorkFacts = { catalog: SHIPPED, pieces: 9, weighG: new Map(), counted: new Set() };

@@ -1,6 +1,6 @@
-import type { FormulaBody } from '@/core/formula/schema';
-import { streamsOf, type Stream } from '@/core/work/streams';
-import type { Operation } from '@/core/work/types';
+import type { FormulaBody } from '@/core/formula/model/schema';
+import { streamsOf, type Stream } from '@/core/work/flow/streams';
+import type { Operation } from '@/core/work/flow/types';
 
 /** One stream as it is drawn: a band from where it begins to where it runs into another. */
 export interface DrawnStream extends Stream {

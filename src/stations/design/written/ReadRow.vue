@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { WAY_WORDS } from '@/core/formula/ways';
-import { sayUnread } from '@/core/formula/unreadWords';
-import type { UnreadLine } from '@/core/formula/schema';
-import { formatGrams } from '@/core/words/numbers';
+import { WAY_WORDS } from '@/core/formula/model/ways';
+import { sayUnread } from '@/core/formula/model/unreadMessages';
+import type { UnreadLine } from '@/core/formula/model/schema';
+import { formatGrams } from '@/core/basics/format/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 import type { ReadRowOf } from './page';
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Line, UnreadLine } from '@/core/formula/schema';
+import type { Line, UnreadLine } from '@/core/formula/model/schema';
 import UnreadRow from './UnreadRow.vue';
 
 defineProps<{ unread: readonly UnreadLine[] }>();

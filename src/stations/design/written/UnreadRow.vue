@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
-import { lineOf } from '@/core/formula/create';
-import { sayUnread } from '@/core/formula/unreadWords';
-import type { Line, UnreadLine } from '@/core/formula/schema';
-import { readChosenAmount } from '@/core/recipe-text/readChosenAmount';
-import { readLine, wayWritten } from '@/core/recipe-text/readLine';
+import { lineOf } from '@/core/formula/model/create';
+import { sayUnread } from '@/core/formula/model/unreadMessages';
+import type { Line, UnreadLine } from '@/core/formula/model/schema';
+import { readChosenAmount } from '@/core/formula/reading/readChosenAmount';
+import { readLine, wayWritten } from '@/core/formula/reading/readLine';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import { useMaterials } from '@/ui/fields/materials';

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { allLines } from '@/core/formula/edit';
-import type { FormulaBody } from '@/core/formula/schema';
-import { formatGrams } from '@/core/words/numbers';
+import { allLines } from '@/core/formula/model/edit';
+import type { FormulaBody } from '@/core/formula/model/schema';
+import { formatGrams } from '@/core/basics/format/numbers';
 
 /** The recipe as it was written, beside the grams it became and how far they may be off. */
 const props = defineProps<{ body: FormulaBody }>();

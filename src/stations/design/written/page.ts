@@ -1,5 +1,5 @@
-import type { FormulaBody, Line, PartKind, UnreadLine } from '@/core/formula/schema';
-import type { RecipeReading } from '@/core/recipe-text/readRecipe';
+import type { FormulaBody, Line, PartKind, UnreadLine } from '@/core/formula/model/schema';
+import type { RecipeReading } from '@/core/formula/reading/readRecipe';
 
 /** A row of a page as it was read, in the order written. */
 export interface ReadRowOf {

@@ -1,13 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { parseNumber } from '@/core/units/parseNumber';
-import { countDoubt } from '@/core/records/doubts';
-import { meanPieceG, plannedSamplers, pressedPieces, weighedTotalG } from '@/core/records/summary';
-import type { Batch } from '@/core/records/schema';
-import { counted } from '@/core/words/numbers';
+import { parseNumber } from '@/core/basics/units/parseNumber';
+import { countDoubt } from '@/core/batches/records/doubts';
+import {
+  meanPieceG,
+  plannedSamplers,
+  pressedPieces,
+  weighedTotalG,
+} from '@/core/batches/records/summary';
+import type { Batch } from '@/core/batches/records/schema';
+import { counted } from '@/core/basics/format/numbers';
 import { useBenchStore } from '@/stores/bench';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
-import { useDoubt } from '@/ui/fields/useDoubt';
+import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 
 defineOptions({ inheritAttrs: false });
 const props = defineProps<{ batch: Batch }>();
@@ -19,7 +24,7 @@ const rejects = ref('0');
 const planned = computed(() => plannedSamplers(props.batch));
 const samplers = ref(String(planned.value));
 const problem = ref('');
-const { isSure } = useDoubt(problem);
+const { isSure } = useConfirmTwice(problem);
 
 function wholeNumber(text: string): number | null {
   const value = parseNumber(text);

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core';
 import { computed, watch } from 'vue';
-import type { BenchStep } from '@/core/making/stepSchema';
-import { timerLeftS } from '@/core/records/timer';
-import type { Batch } from '@/core/records/schema';
+import type { BenchStep } from '@/core/work/bench-steps/stepSchema';
+import { timerLeftS } from '@/core/batches/records/timer';
+import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
 import { countdown } from '../countdown';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { READING_WORDS, sayReading } from '@/core/evaluation/readings';
-import { readingsIfKept, type KeptReading } from '@/core/evaluation/ifKept';
-import type { WeighStep } from '@/core/making/stepSchema';
-import { rescalingFor } from '@/core/records/rescaling';
-import type { Batch } from '@/core/records/schema';
+import { READING_WORDS, sayReading } from '@/core/results/evaluation/readings';
+import { readingsIfKept, type KeptReading } from '@/core/batches/cures/ifKept';
+import type { WeighStep } from '@/core/work/bench-steps/stepSchema';
+import { rescalingFor } from '@/core/batches/records/rescaling';
+import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
-import { formatFixed, formatGrams } from '@/core/words/numbers';
+import { formatFixed, formatGrams } from '@/core/basics/format/numbers';
 
 /** Too much is on the scale: three ways out, each with what it costs. */
 const props = defineProps<{ batch: Batch; step: WeighStep; massG: number; decimals: number }>();

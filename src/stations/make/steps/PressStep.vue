@@ -1,26 +1,26 @@
 <script setup lang="ts">
 import { useEventListener, useNow } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { SOONEST_MIN, testAgainMin } from '@/core/binder/bowlDrift';
-import { bowlDamp } from '@/core/evaluation/benchCures';
-import type { StepOf } from '@/core/making/stepSchema';
-import { pieceDoubt } from '@/core/records/doubts';
-import { standing } from '@/core/records/summary';
-import type { Batch } from '@/core/records/schema';
-import { batchFills } from '@/core/trays/fills';
-import { pressedMix } from '@/core/trays/volatile';
-import { parseNumber } from '@/core/units/parseNumber';
-import { compareToTarget, toleranceG } from '@/core/weighing/tolerance';
-import { decimalsOf } from '@/core/weighing/rounding';
+import { SOONEST_MIN, testAgainMin } from '@/core/results/binder/bowlDrift';
+import { bowlDamp } from '@/core/batches/cures/benchCures';
+import type { StepOf } from '@/core/work/bench-steps/stepSchema';
+import { pieceDoubt } from '@/core/batches/records/doubts';
+import { standing } from '@/core/batches/records/summary';
+import type { Batch } from '@/core/batches/records/schema';
+import { batchFills } from '@/core/batches/trays/fills';
+import { pressedMix } from '@/core/batches/trays/volatile';
+import { parseNumber } from '@/core/basics/units/parseNumber';
+import { compareToTarget, toleranceG } from '@/core/work/weighing/tolerance';
+import { decimalsOf } from '@/core/work/weighing/rounding';
 import { useBenchStore } from '@/stores/bench';
-import { counted, formatFixed, formatGrams } from '@/core/words/numbers';
+import { counted, formatFixed, formatGrams } from '@/core/basics/format/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 import FillStrip from '../FillStrip.vue';
 import PourBar from '../PourBar.vue';
 import SquirtCounter from '../SquirtCounter.vue';
-import { sayScale } from '../scaleWords';
+import { sayScale } from '../scaleMessages';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
-import { useDoubt } from '@/ui/fields/useDoubt';
+import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 import { useScale } from '../useScale';
 
 const props = defineProps<{ batch: Batch; step: StepOf<'press'> }>();
@@ -32,7 +32,7 @@ const scale = useScale(props.step.stepG);
 const { reading, state } = scale;
 const typed = ref('');
 const problem = ref('');
-const { isSure } = useDoubt(problem);
+const { isSure } = useConfirmTwice(problem);
 const decimals = decimalsOf(props.step.stepG);
 
 const fills = computed(() =>

@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { ROOM_WORDS } from '@/core/binder/words';
-import { roomAdvice } from '@/core/binder/room';
-import { conditionsOfBatch, dampWindowIn } from '@/core/conditions/conditionsFor';
-import { evaluate } from '@/core/evaluation/evaluate';
-import { sayFinding } from '@/core/evaluation/words';
-import { parseNumber } from '@/core/units/parseNumber';
-import type { Batch } from '@/core/records/schema';
-import { USUAL_SETTINGS } from '@/core/workshop/settings';
+import { ROOM_WORDS } from '@/core/results/binder/messages';
+import { roomAdvice } from '@/core/results/binder/room';
+import { dampWindowIn } from '@/core/results/conditions/dampWindowIn';
+import { conditionsOfBatch } from '@/core/workshop/settings/conditionsFor';
+import { evaluate } from '@/core/results/evaluation/evaluate';
+import { sayFinding } from '@/core/results/evaluation/messages';
+import { parseNumber } from '@/core/basics/units/parseNumber';
+import type { Batch } from '@/core/batches/records/schema';
+import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
 import { useBenchStore } from '@/stores/bench';
 import { useRoomStore } from '@/stores/room';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatFixed } from '@/core/words/numbers';
+import { formatFixed } from '@/core/basics/format/numbers';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 
 defineOptions({ inheritAttrs: false });

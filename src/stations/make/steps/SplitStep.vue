@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { StepOf } from '@/core/making/stepSchema';
-import { bowlContents } from '@/core/records/bowl';
-import type { Batch } from '@/core/records/schema';
+import type { StepOf } from '@/core/work/bench-steps/stepSchema';
+import { bowlContents } from '@/core/batches/records/bowl';
+import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
-import { formatGrams } from '@/core/words/numbers';
+import { formatGrams } from '@/core/basics/format/numbers';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 
 const props = defineProps<{ batch: Batch; step: StepOf<'split'> }>();

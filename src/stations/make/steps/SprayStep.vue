@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { dampReading } from '@/core/binder/damp';
-import { bowlDamp } from '@/core/evaluation/benchCures';
-import type { StepOf } from '@/core/making/stepSchema';
-import { bowlContents } from '@/core/records/bowl';
-import type { Batch } from '@/core/records/schema';
+import { dampReading } from '@/core/results/binder/damp';
+import { bowlDamp } from '@/core/batches/cures/benchCures';
+import type { StepOf } from '@/core/work/bench-steps/stepSchema';
+import { bowlContents } from '@/core/batches/records/bowl';
+import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
-import { formatFixed } from '@/core/words/numbers';
+import { formatFixed } from '@/core/basics/format/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 import SquirtCounter from '../SquirtCounter.vue';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';

@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Felt } from '@/core/binder/correction';
-import { benchCures, type BenchCure } from '@/core/evaluation/benchCures';
-import { handSigns } from '@/core/making/handSigns';
-import type { BenchStep } from '@/core/making/stepSchema';
-import { isParted, type BowlNumber } from '@/core/records/bowl';
-import { openSqueeze } from '@/core/records/summary';
-import type { Batch } from '@/core/records/schema';
+import type { Felt } from '@/core/results/binder/correction';
+import { benchCures, type BenchCure } from '@/core/batches/cures/benchCures';
+import { handSigns } from '@/core/work/bench-steps/handSigns';
+import type { BenchStep } from '@/core/work/bench-steps/stepSchema';
+import { isParted, type BowlNumber } from '@/core/batches/records/bowl';
+import { openSqueeze } from '@/core/batches/records/summary';
+import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/core/words/numbers';
+import { formatGrams } from '@/core/basics/format/numbers';
 import HandPicture from '../HandPicture.vue';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import { useMaterials } from '@/ui/fields/materials';

@@ -1,23 +1,23 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import type { WeighStep } from '@/core/making/stepSchema';
-import { settlingEntries } from '@/core/records/settled';
-import { weighedEntry } from '@/core/records/weighed';
-import { weightDoubt } from '@/core/records/doubts';
-import type { Batch } from '@/core/records/schema';
-import type { WeighedBy } from '@/core/records/kinds';
-import { parseNumber } from '@/core/units/parseNumber';
-import { compareToTarget } from '@/core/weighing/tolerance';
-import { decimalsOf } from '@/core/weighing/rounding';
-import { readable } from '@/core/weighing/readable';
-import { sayCounted } from '@/core/weighing/counted';
+import type { WeighStep } from '@/core/work/bench-steps/stepSchema';
+import { settlingEntries } from '@/core/batches/records/settled';
+import { weighedEntry } from '@/core/batches/records/weighed';
+import { weightDoubt } from '@/core/batches/records/doubts';
+import type { Batch } from '@/core/batches/records/schema';
+import type { WeighedBy } from '@/core/batches/records/kinds';
+import { parseNumber } from '@/core/basics/units/parseNumber';
+import { compareToTarget } from '@/core/work/weighing/tolerance';
+import { decimalsOf } from '@/core/work/weighing/rounding';
+import { readable } from '@/core/work/weighing/readable';
+import { sayCounted } from '@/core/work/weighing/counted';
 import { useBenchStore } from '@/stores/bench';
-import { formatFixed } from '@/core/words/numbers';
+import { formatFixed } from '@/core/basics/format/numbers';
 import PourBar from '../PourBar.vue';
-import { sayScale } from '../scaleWords';
+import { sayScale } from '../scaleMessages';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
-import { useDoubt } from '@/ui/fields/useDoubt';
+import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 import { useScale } from '../useScale';
 import OverPour from './OverPour.vue';
 
@@ -42,7 +42,7 @@ const vFocus = {
   mounted: (field: HTMLElement, { value }: { value: boolean }) => value && field.focus(),
 };
 const problem = ref('');
-const { isSure } = useDoubt(problem);
+const { isSure } = useConfirmTwice(problem);
 /** Over-pours are asked about once the hand has stopped. */
 const isAsking = ref(false);
 

@@ -1,5 +1,5 @@
 import type { Component } from 'vue';
-import type { BenchStep } from '@/core/making/stepSchema';
+import type { BenchStep } from '@/core/work/bench-steps/stepSchema';
 import CountStep from './CountStep.vue';
 import DoStep from './DoStep.vue';
 import MixStep from './MixStep.vue';

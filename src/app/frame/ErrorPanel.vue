@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, shallowRef } from 'vue';
+import { useRoute } from 'vue-router';
+import { checkBatch, checkFormula } from '@/core/workshop/self-check/selfCheck';
+import { NO_RECORDS, type CollectionName } from '@/storage/collections';
+import { writeWorkshopFile } from '@/storage/file/write';
+import { nowIso } from '@/stores/now';
+import { saveWords } from '@/stores/saveMessages';
+import { useSavingStore } from '@/stores/saving';
+import { useWorkshopStore } from '@/stores/workshop';
+import { download } from '@/ui/frame/download';
+
+/** In place of a screen that threw: the record it stumbled over, to be saved as a file and laid away. */
+defineProps<{ said: string }>();
+const emit = defineEmits<{ again: [] }>();
+const workshop = useWorkshopStore();
+const saving = useSavingStore();
+const route = useRoute();
+
+interface Culprit {
+  readonly of: 'formulas' | 'batches';
+  readonly id: string;
+  readonly name: string;
+}
+const isLooking = ref(true);
+const found = shallowRef<readonly Culprit[]>([]);
+
+/** What this screen shows alone; asked when every record can be gone through. */
+const inHand = computed<readonly Culprit[]>(() => {
+  const { batchId } = route.params;
+  const batch = workshop.batches.find(({ id }) => id === batchId);
+  if (batch) return [{ of: 'batches', id: batch.id, name: batch.code }];
+  const formula = workshop.formulaInHand;
+  return formula ? [{ of: 'formulas', id: formula.id, name: formula.name }] : [];
+});
+const culprits = computed(() => (found.value.length > 0 ? found.value : inHand.value));
+
+onMounted(() => {
+  // After the sentence is on the screen: a long year of batches takes a moment.
+  setTimeout(() => {
+    found.value = [
+      ...workshop.formulas
+        .filter((formula) => checkFormula(formula, workshop.facts) !== null)
+        .map(({ id, name }): Culprit => ({ of: 'formulas', id, name })),
+      ...workshop.batches
+        .filter((batch) => checkBatch(batch, workshop.facts) !== null)
+        .map(({ id, code }): Culprit => ({ of: 'batches', id, name: code })),
+    ];
+    isLooking.value = false;
+  });
+});
+
+function save({ of, id, name }: Culprit): void {
+  const records = workshop.records[of].filter((record) => record.id === id);
+  const text = writeWorkshopFile(
+    { ...NO_RECORDS, [of]: records, materials: workshop.materials, settings: null },
+    nowIso(),
+  );
+  const safe = name.replace(/[^\p{L}\p{N}-]+/gu, '-').slice(0, 60);
+  download(`rovack-${safe || 'record'}.rovack.json`, 'application/json', text);
+}
+function layAway({ of, id }: Culprit): void {
+  workshop.setAside(of satisfies CollectionName, id);
+  emit('again');
+}
+</script>
+
+<template>
+  <section class="stumble" aria-label="This screen stumbled" role="alert">
+    <h1>This screen stumbled</h1>
+    <p>
+      It could not be drawn ({{ said }}). {{ saveWords(saving.status) }} Every other screen goes on.
+    </p>
+    <p v-if="isLooking" class="quiet">Looking for the record it stumbled over…</p>
+    <template v-else>
+      <p v-if="found.length === 0" class="quiet">
+        Every record can be gone through by itself; this is what the screen has in hand.
+      </p>
+      <ul class="plain-list">
+        <li v-for="one in culprits" :key="one.id">
+          <b>{{ one.name || 'without a name' }}</b>
+          <span class="quiet">{{ one.of === 'batches' ? 'batch' : 'formula' }}</span>
+          <v-btn size="small" @click="save(one)"
+            >Save it as a file<span class="visually-hidden"> {{ one.name }}</span></v-btn
+          >
+          <v-btn size="small" @click="layAway(one)"
+            >Lay it away<span class="visually-hidden"> {{ one.name }}</span></v-btn
+          >
+        </li>
+      </ul>
+    </template>
+    <v-btn variant="flat" @click="emit('again')">Draw the screen again</v-btn>
+  </section>
+</template>
+
+<style scoped>
+.stumble {
+  max-width: 720px;
+  padding: 28px 24px;
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  align-items: center;
+  padding: 8px 0;
+  border-bottom: 1px solid var(--hairline);
+}
+ul {
+  margin-bottom: 16px;
+}
+</style>

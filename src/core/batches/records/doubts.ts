@@ -1,0 +1,43 @@
+import { counted, formatCount, formatGrams } from '@/core/basics/format/numbers';
+
+/** So many times too much or too little is a slip of the finger more often than a weight. Start value of ours. */
+const SLIP_TIMES = 3;
+/** A single piece is filled nearer than this. Start value of ours. */
+const PIECE_TIMES = 1.5;
+/** A correction of more than this share of the bowl is another formula. Start value of ours. */
+const ADDED_FRACTION = 0.25;
+/** Pieces may come out lighter than planned by so much, and the count be right. Start value of ours. */
+const LIGHTER_BY = 1.3;
+
+/** A weight far from what was to be weighed. @param massG over 0 @param targetG over 0 @returns what to ask, or null */
+export function weightDoubt(massG: number, targetG: number): string | null {
+  return isFar(massG, targetG, SLIP_TIMES)
+    ? `${formatGrams(massG)} g, where ${formatGrams(targetG)} g was to be weighed: is it so?`
+    : null;
+}
+
+/** A piece far from its fill weight. */
+export function pieceDoubt(massG: number, targetG: number): string | null {
+  return isFar(massG, targetG, PIECE_TIMES)
+    ? `A piece of ${formatGrams(massG)} g, where ${formatGrams(targetG)} g is filled: is it one piece?`
+    : null;
+}
+
+/** Something added that outweighs a correction. @param bowlG in the bowl before it, 0 or more */
+export function addedDoubt(massG: number, bowlG: number): string | null {
+  return bowlG > 0 && massG > ADDED_FRACTION * bowlG
+    ? `${formatGrams(massG)} g into a bowl of ${formatGrams(bowlG)} g: is it so much?`
+    : null;
+}
+
+/** More pieces than the bowl can have given. @param bowlG all that was weighed @param pieceG planned for one, over 0 */
+export function countDoubt(pieces: number, bowlG: number, pieceG: number): string | null {
+  const most = Math.ceil((LIGHTER_BY * bowlG) / pieceG);
+  return bowlG > 0 && pieces > most
+    ? `${formatCount(pieces)} pieces of ${formatGrams(pieceG)} g are ${formatGrams(pieces * pieceG)} g, and ${formatGrams(bowlG)} g was weighed, enough for ${counted(most, 'piece')}: is it so many?`
+    : null;
+}
+
+function isFar(value: number, wanted: number, times: number): boolean {
+  return wanted > 0 && (value > wanted * times || value < wanted / times);
+}

@@ -1,0 +1,22 @@
+import { counted } from '@/core/basics/format/numbers';
+import { listed } from '@/core/basics/format/names';
+import type { ShelfLifeLimit } from './bestBefore';
+
+const WEEK = 7;
+const MONTH = 365.25 / 12;
+
+/** Days as people say them. @param days over 0, or null for years */
+export function sayShelfLife(days: number | null): string {
+  if (days === null) return 'for years';
+  if (days < 1) return 'under a day';
+  if (days < 2 * WEEK) return counted(Math.floor(days), 'day');
+  if (days < 2 * MONTH) return counted(Math.floor(days / WEEK), 'week');
+  return counted(Math.floor(days / MONTH), 'month');
+}
+
+/** What holds a best-before day. */
+export function sayShelfLifeLimit(limit: ShelfLifeLimit): string {
+  if (limit.kind === 'rule') return 'your own rule';
+  if (limit.kind === 'damp') return `damp air: ${listed(limit.names)} draws water`;
+  return limit.byLot ? `the lot of ${limit.name}` : `${limit.name}, as it usually keeps`;
+}

@@ -1,0 +1,44 @@
+import type { ProductUse } from '@/core/matter/materials/knowledge';
+import type { Family, Method, PartKind, School } from './schema';
+
+/** What makers call these; one table for every screen, sheet and sentence. */
+export const FAMILY_WORDS: Readonly<Record<Family, string>> = {
+  'bath-bomb': 'bath bomb',
+  'shower-steamer': 'shower steamer',
+  'fizzing-salts': 'fizzing salts',
+  'cleaning-fizzy': 'cleaning fizzy',
+};
+
+export const METHOD_WORDS: Readonly<Record<Method, string>> = {
+  hand: 'hand shells',
+  press: 'bench press',
+  silicone: 'silicone tray',
+  detail: 'detail mold',
+  'in-pack': 'pressed in its pack',
+  loose: 'loose',
+};
+
+export const SCHOOL_WORDS: Readonly<Record<School, string>> = {
+  'acid-last': 'acid last',
+  'all-dry-first': 'all dry first',
+};
+
+export const PART_WORDS: Readonly<Record<PartKind, string>> = {
+  main: 'main mix',
+  split: 'color split',
+  embed: 'embed',
+  topping: 'topping',
+  icing: 'icing',
+  paint: 'paint',
+};
+
+/** Where a family is used. */
+export function useOf(family: Family): ProductUse {
+  if (family === 'cleaning-fizzy') return 'household';
+  return family === 'shower-steamer' ? 'shower' : 'tub';
+}
+
+/** Does it touch skin? Cleaning pieces never do. */
+export function isForSkin(family: Family): boolean {
+  return family !== 'cleaning-fizzy';
+}

@@ -1,0 +1,28 @@
+import { emptyBody } from '../model/create';
+import type { Family, FormulaBody, PartKind } from '../model/schema';
+import type { RecipeReading } from './readRecipe';
+
+/** What the maker said where the page itself did not. */
+export interface Said {
+  readonly family?: Family;
+  /** What the parts with unknown headings are, by part id. */
+  readonly kinds?: Readonly<Record<string, PartKind>>;
+}
+
+/** A formula as a page has it: its parts, how it is formed and ordered, how many it makes, and what is told beside. */
+export function bodyOfRecipe(
+  recipe: RecipeReading,
+  { family, kinds = {} }: Said = {},
+): FormulaBody {
+  const { parts, unread, notes, pieces, method, school } = recipe;
+  const empty = emptyBody(family ?? recipe.family.family);
+  return {
+    ...empty,
+    parts: parts.map((part) => ({ ...part, kind: kinds[part.id] ?? part.kind })),
+    unread,
+    ...(method && { method }),
+    ...(school && { school }),
+    ...(notes.length > 0 && { notes: [...notes] }),
+    ...(pieces !== null && pieces >= 1 && pieces <= 10_000 && { yieldPieces: pieces }),
+  };
+}

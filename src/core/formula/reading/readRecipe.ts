@@ -1,0 +1,145 @@
+import { PHASES } from '@/core/matter/materials/types';
+import { dangersIn, isStop } from '@/core/matter/materials/names/dangers/find';
+import type { Catalog } from '@/core/matter/materials/catalog';
+import type { Line, Method, Part, School, UnreadLine } from '../model/schema';
+import { formatCount } from '@/core/basics/format/numbers';
+import { readContext } from './context';
+import { timesLine } from './forEvery';
+import { guessFamily, type FamilyGuess } from './guessFamily';
+import { USUAL_SMALL_MEASURES, type SmallMeasures } from './massOfMeasures';
+import { collect, type Found, type PageRow } from './page';
+
+/** A recipe is a page, not a book. */
+export const MAX_RECIPE_LINES = 300;
+export const MAX_RECIPE_CHARS = 60_000;
+
+export interface RecipeReading {
+  readonly parts: Part[];
+  readonly unread: UnreadLine[];
+  /** Names that were taken for something: worth a look. */
+  readonly remarks: readonly string[];
+  /** `makes 6`, when it says so. */
+  readonly pieces: number | null;
+  readonly title: string;
+  /** Sentences of the method and other remarks. */
+  readonly notes: readonly string[];
+  readonly rows: readonly PageRow[];
+  readonly method: Method | null;
+  readonly school: School | null;
+  readonly humidityPct: number | null;
+  readonly family: FamilyGuess;
+  /** Parts whose heading nobody knows: taken as mixes of their own, and asked. */
+  readonly askedParts: ReadonlyArray<{
+    readonly partId: string;
+    readonly line: number;
+    readonly name: string;
+  }>;
+  /** Lines whose number has no unit. */
+  readonly unitless: number;
+}
+
+export type RecipeResult =
+  | { readonly ok: true; readonly recipe: RecipeReading }
+  | {
+      readonly ok: false;
+      readonly problem: { readonly code: RecipeProblem; readonly message: string };
+    };
+export type RecipeProblem = 'empty' | 'too-long' | 'no-recipe';
+
+/**
+ * Reads a recipe as it was written down, one ingredient a line, into grams.
+ * Headings open a part, known or not; sentences of the method become notes; `#` starts a comment; no line is dropped
+ * in silence, and none is taken without a question where it may be something else.
+ * @param text anything a person may paste
+ * @param catalog the materials this workshop knows
+ * @param small the maker's dropper and sprayer
+ * @param bareUnit what numbers without a unit are, once the maker has said so
+ */
+export function readRecipe(
+  text: string,
+  catalog: Catalog,
+  small: SmallMeasures = USUAL_SMALL_MEASURES,
+  bareUnit?: 'g',
+): RecipeResult {
+  const rawLines = text.split(/\r\n|\r|\n/);
+  const problem = sizeProblem(text, rawLines.length);
+  if (problem) return problem;
+  const found = collect(rawLines, { catalog, small, ...(bareUnit && { bareUnit }) });
+  if (found.isEmpty) return failed('empty', 'Nothing was pasted: there is no line to read.');
+  if (!found.sawAmount) return failed('no-recipe', proseMessage(rawLines));
+  return { ok: true, recipe: tidied(found, catalog) };
+}
+
+/** Lines grouped by phase; a part that got no line goes, and what was unread under it moves to the main mix. */
+function tidied(found: Found, catalog: Catalog): RecipeReading {
+  const { parts, unread, remarks, pieces, notes, title, rows, askedParts, unitless } = found;
+  const asks = new Set(unread.map(({ partId }) => partId));
+  const kept = parts
+    .filter((part, i) => i === 0 || part.lines.length > 0 || asks.has(part.id))
+    .map((part) => perPieceDone(part, found))
+    .map((part) => ({ ...part, lines: groupedByPhase(part.lines) }));
+  const keptIds = new Set(kept.map((part) => part.id));
+  const names = parts.map(({ name }) => name);
+  const texts = [title, ...names, ...notes];
+  return {
+    parts: kept,
+    unread,
+    remarks,
+    pieces,
+    title,
+    notes,
+    rows: [...rows].sort((a, b) => a.number - b.number),
+    ...readContext([...texts, ...rows.map(({ text }) => text)]),
+    family: guessFamily([title, ...names, ...notes.filter(isNoDanger)], kept, catalog),
+    askedParts: askedParts.filter(({ partId }) => keptIds.has(partId)),
+    unitless,
+  };
+}
+
+/** Drain cleaner in a line makes no cleaning piece of a bomb. */
+const isNoDanger = (text: string): boolean =>
+  !dangersIn(text).some(({ substance }) => isStop(substance));
+
+/** A part of nothing but grams a piece is one; in any other part such a line counts as often as there are pieces. */
+function perPieceDone(part: Part, { perPiece, pieces, remarks }: Found): Part {
+  const own = part.lines.filter(({ id }) => perPiece.has(id));
+  if (own.length === 0) return part;
+  const times = (line: Line) => (pieces === null ? line : timesLine(line, pieces));
+  const lines = part.lines.map((line) => (perPiece.has(line.id) ? times(line) : line));
+  if (part.kind !== 'main' && own.length === part.lines.length)
+    return { ...part, lines, perPieceG: own.reduce((sum, { massG }) => sum + massG, 0) };
+  remarks.push(
+    pieces === null
+      ? `${own.map(({ written }) => `“${written}”`).join(', ')}: for one piece, as the recipe does not say how many it makes.`
+      : `${own.map(({ written }) => `“${written}”`).join(', ')}: for ${pieces} pieces.`,
+  );
+  return { ...part, lines };
+}
+
+function sizeProblem(text: string, lineCount: number): RecipeResult | null {
+  if (text.trim() === '') return failed('empty', 'Nothing was pasted: there is no line to read.');
+  if (lineCount <= MAX_RECIPE_LINES && text.length <= MAX_RECIPE_CHARS) return null;
+  return failed(
+    'too-long',
+    `The text has ${formatCount(lineCount)} lines and ${formatCount(text.length)} characters; ` +
+      `a recipe may have ${MAX_RECIPE_LINES} lines and ${formatCount(MAX_RECIPE_CHARS)} characters. Paste only its ingredients.`,
+  );
+}
+
+function proseMessage(rawLines: readonly string[]): string {
+  const number = rawLines.findIndex((line) => line.trim() !== '') + 1;
+  const first = (rawLines[number - 1] ?? '').trim();
+  const shown = first.length > 50 ? `${first.slice(0, 49)}…` : first;
+  return (
+    `None of these ${rawLines.length} lines reads as an amount and a material. ` +
+    `Line ${number} says “${shown}”; a line should read like “2 cups baking soda”.`
+  );
+}
+
+function failed(code: RecipeProblem, message: string): RecipeResult {
+  return { ok: false, problem: { code, message } };
+}
+
+function groupedByPhase(lines: readonly Line[]): Line[] {
+  return PHASES.flatMap((phase) => lines.filter((line) => line.phase === phase));
+}

@@ -1,0 +1,228 @@
+import { isForSkin } from '@/core/formula/model/messages';
+import type { Family } from '@/core/formula/model/schema';
+import type { Portion } from '@/core/matter/materials/portion';
+import { cautionedForInfants, cautionedInPregnancy } from '@/core/results/scent/cautions';
+import { listed } from '@/core/basics/format/names';
+import { hazardsOf, type HazardCode } from './hazards';
+import type { DeclaredAllergen } from './ingredients/allergens';
+import type { Market } from './market';
+
+/** One sentence for the label and who asks for it. */
+export interface LabelCaution {
+  readonly code: CautionCode;
+  readonly text: string;
+  readonly source: string;
+}
+
+export type CautionCode =
+  | 'foaming-bath'
+  | 'outside-use'
+  | 'menthol'
+  | 'strong-vapor'
+  | 'methyl-salicylate'
+  | 'phototoxic'
+  | 'pregnancy'
+  | 'slippery'
+  | 'drain'
+  | 'stop-if'
+  | 'keep-dry'
+  | 'shower-only'
+  | 'signal'
+  | 'household'
+  | 'bleach'
+  | 'may-be-allergic'
+  | 'borax-not-for-sale'
+  | HazardCode
+  | 'first-aid';
+
+const practice = 'common practice';
+const clp = 'EU Regulation 1272/2008, from memory';
+const fhsa = 'US 16 CFR 1500, from memory';
+
+/** For whom a foaming bath is made: the rule lets its last sentence differ. */
+export const FOR_WHOM = ['everyone', 'children', 'adults'] as const;
+export type ForWhom = (typeof FOR_WHOM)[number];
+
+const FOAMING =
+  'Caution: Use only as directed. Excessive use or prolonged exposure may cause irritation to skin and urinary tract. Discontinue use if rash, redness, or itching occurs. Consult your physician if irritation persists.';
+
+/** The permitted ends of the foaming-bath caution. Source: US 21 CFR 740.17, from memory: check the wording before printing. */
+const FOAMING_ENDS: Readonly<Record<ForWhom, string>> = {
+  everyone: ' Keep out of reach of children.',
+  children: ' Keep out of reach of children except under adult supervision.',
+  adults: '',
+};
+
+/** What a hazard is called on a label, EU then US. */
+const HAZARD_WORDS: Readonly<Record<HazardCode, Readonly<Record<Market, string>>>> = {
+  'eye-damage': {
+    eu: 'Causes serious eye damage. Wear eye protection.',
+    us: 'Can burn the eyes. Wear eye protection.',
+  },
+  'eye-irritant': {
+    eu: 'Causes serious eye irritation. Wear eye protection.',
+    us: 'Eye irritant. Avoid contact with eyes.',
+  },
+  'skin-irritant': {
+    eu: 'Causes skin irritation. Wear protective gloves.',
+    us: 'Skin irritant. Wear gloves.',
+  },
+  'airway-irritant': {
+    eu: 'Dust may cause respiratory irritation. Avoid breathing dust.',
+    us: 'Dust may irritate nose and lungs. Avoid breathing dust.',
+  },
+};
+/** From this share an allergen in a household mix is named, %: a tenth of the limit for sensitizers. Source: EUH208, from memory. */
+const SENSITIZER_FROM_PCT = 0.1;
+
+export interface CautionQuestion {
+  readonly family: Family;
+  readonly market: Market;
+  readonly contents: readonly Portion[];
+  readonly allergens?: readonly DeclaredAllergen[];
+  readonly forWhom?: ForWhom;
+}
+
+/** Sentences a label of this family and these contents should carry, gravest first. Local rules have the last word. */
+export function labelCautions(asked: CautionQuestion): readonly LabelCaution[] {
+  return isForSkin(asked.family) ? bathCautions(asked) : householdCautions(asked);
+}
+
+function bathCautions({
+  family,
+  market,
+  contents,
+  forWhom = 'everyone',
+}: CautionQuestion): readonly LabelCaution[] {
+  const materials = contents.filter(({ massG }) => massG > 0).map(({ material }) => material);
+  const has = (trait: (typeof materials)[number]['traits'][number]) =>
+    materials.some(({ traits }) => traits.includes(trait));
+  // A steamer is never put into a bath: the rule speaks of what makes a bath foam.
+  const foams = has('detergent') && family !== 'shower-steamer';
+  const vapors = materials.some(cautionedForInfants);
+  const isKeptFromInfants = vapors || has('menthol') || has('methyl-salicylate');
+  return [
+    ...say(
+      foams,
+      'foaming-bath',
+      // What is kept from small children is not handed to them under supervision either.
+      FOAMING + FOAMING_ENDS[forWhom === 'children' && isKeptFromInfants ? 'everyone' : forWhom],
+      market === 'us'
+        ? 'US 21 CFR 740.17, from memory: check the wording'
+        : 'common practice; in the US by 21 CFR 740.17',
+    ),
+    ...say(
+      !(foams && forWhom !== 'adults'),
+      'outside-use',
+      'For outside use only. Not for eating. Keep away from children.',
+      practice,
+    ),
+    ...say(foams && forWhom !== 'adults', 'outside-use', 'Not for eating.', practice),
+    ...say(
+      has('menthol'),
+      'menthol',
+      'Not for infants, small children, pets, or with asthma. Keep away from eyes and face.',
+      practice,
+    ),
+    ...say(
+      vapors && !has('menthol'),
+      'strong-vapor',
+      'Strong vapor: not near infants and small children.',
+      practice,
+    ),
+    ...say(
+      has('methyl-salicylate'),
+      'methyl-salicylate',
+      'Not for children, nor with blood thinners or aspirin allergy.',
+      practice,
+    ),
+    ...say(
+      has('phototoxic'),
+      'phototoxic',
+      'Keep bathed skin out of the sun for twelve hours.',
+      practice,
+    ),
+    ...say(
+      materials.some(cautionedInPregnancy),
+      'pregnancy',
+      'In pregnancy ask a doctor or midwife first.',
+      practice,
+    ),
+    ...say(
+      has('skin-oil') || has('detergent') || family === 'shower-steamer',
+      'slippery',
+      family === 'shower-steamer'
+        ? 'The floor may be slippery: step with care.'
+        : 'Makes tub and floor slippery: step with care.',
+      practice,
+    ),
+    ...say(
+      family === 'shower-steamer',
+      'shower-only',
+      'Not for the bath: too much scent for skin.',
+      practice,
+    ),
+    ...say(has('drain'), 'drain', 'Use a strainer: plant parts clog the drain.', practice),
+    ...say(
+      true,
+      'stop-if',
+      'Stop if skin reddens or itches. With broken skin, infection or after childbirth ask a doctor first.',
+      practice,
+    ),
+    ...say(true, 'keep-dry', 'Keep dry.', practice),
+  ];
+}
+
+function householdCautions({
+  market,
+  contents,
+  allergens = [],
+}: CautionQuestion): readonly LabelCaution[] {
+  const { signal, codes, boraxPct } = hazardsOf(contents);
+  const source = market === 'eu' ? clp : fhsa;
+  const sensitizing = allergens.filter(({ pct }) => pct >= SENSITIZER_FROM_PCT);
+  return [
+    ...say(
+      signal !== null,
+      'signal',
+      market === 'eu' ? `${signal}.` : signal === 'Danger' ? 'DANGER.' : 'CAUTION.',
+      source,
+    ),
+    ...codes.flatMap((code) => say(true, code, HAZARD_WORDS[code][market], source)),
+    ...say(
+      codes.length > 0,
+      'first-aid',
+      'In eyes: rinse with water for several minutes, take out contact lenses, go on rinsing. If swallowed: rinse the mouth, call a poison center.',
+      source,
+    ),
+    ...say(
+      boraxPct !== null && market === 'eu',
+      'borax-not-for-sale',
+      'May damage fertility or the unborn child. For professional users only.',
+      'EU Regulations 1272/2008 and 1907/2006, annex XVII, from memory',
+    ),
+    ...say(
+      market === 'eu' && sensitizing.length > 0,
+      'may-be-allergic',
+      `Contains ${listed(sensitizing.map(({ name }) => name.toLowerCase()))}. May produce an allergic reaction.`,
+      clp,
+    ),
+    ...say(
+      true,
+      'household',
+      'Household cleaner. Keep out of reach of children and pets. Not a sweet, not for the bath.',
+      practice,
+    ),
+    ...say(true, 'bleach', 'Never mix with bleach or other cleaners: dangerous gas.', practice),
+    ...say(true, 'keep-dry', 'Keep dry, in a pack that can breathe.', practice),
+  ];
+}
+
+function say(
+  holds: boolean,
+  code: CautionCode,
+  text: string,
+  source: string,
+): readonly LabelCaution[] {
+  return holds ? [{ code, text, source }] : [];
+}

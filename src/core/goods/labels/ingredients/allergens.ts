@@ -1,0 +1,61 @@
+import { portionsG, type Portion } from '@/core/matter/materials/portion';
+import { DECLARED_FROM_PCT } from '@/core/results/scent/cautions';
+import { declaredShares, type AllergenDocument } from '@/core/results/scent/declarable';
+import { complexNameOf } from './complexes';
+import { partsOf } from './parts';
+
+/** An allergen that a label in the EU names. */
+export interface DeclaredAllergen {
+  readonly name: string;
+  /** Share of the whole product, %. */
+  readonly pct: number;
+}
+
+export interface AllergenReading {
+  /** Over the threshold, by falling share. */
+  readonly declared: readonly DeclaredAllergen[];
+  /** Scents whose allergens nobody has said. */
+  readonly unknown: readonly string[];
+  /** Scents taken by what is typical of their plant: the supplier’s list decides. */
+  readonly typical: readonly string[];
+}
+
+/**
+ * Allergens over 0.01 % of a product that is rinsed off, single substances summed over all scents and whole plant oils
+ * by their collective name. What a lot’s own document says goes before the supplier’s, and that before what is typical.
+ * Source: Regulation (EC) 1223/2009, annex III, as amended by (EU) 2023/1545.
+ * @param contents grams 0 or more
+ * @param documentFor what is on file for a material: of the lot that was used, else of the material
+ */
+export function declaredAllergensOf(
+  contents: readonly Portion[],
+  documentFor: (materialId: string) => AllergenDocument | null,
+): AllergenReading {
+  const totalG = portionsG(contents);
+  if (!(totalG > 0)) return { declared: [], unknown: [], typical: [] };
+  const pctOf = new Map<string, number>();
+  const unknown = new Set<string>();
+  const typical = new Set<string>();
+  const add = (name: string, massG: number) =>
+    pctOf.set(name, (pctOf.get(name) ?? 0) + (100 * massG) / totalG);
+  for (const { material, massG } of contents) {
+    if (!(massG > 0)) continue;
+    for (const { name, fraction } of partsOf(material)) {
+      const complex = complexNameOf(name);
+      if (complex !== null) add(complex, massG * fraction);
+    }
+    if (material.role !== 'scent') continue;
+    const { shares, from } = declaredShares(material, documentFor(material.id));
+    if (from === 'nothing') unknown.add(material.name);
+    if (from === 'typical') typical.add(material.name);
+    for (const { name, fraction } of shares) add(name, massG * fraction);
+  }
+  return {
+    declared: [...pctOf]
+      .map(([name, pct]) => ({ name, pct }))
+      .filter(({ pct }) => pct > DECLARED_FROM_PCT)
+      .sort((a, b) => b.pct - a.pct),
+    unknown: [...unknown],
+    typical: [...typical],
+  };
+}

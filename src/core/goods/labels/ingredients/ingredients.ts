@@ -1,0 +1,96 @@
+import { portionsG, type Portion } from '@/core/matter/materials/portion';
+import type { Market } from '../market';
+import type { DeclaredAllergen } from './allergens';
+import { partsOf } from './parts';
+import { complexNameOf } from './complexes';
+import { US_NAMES } from './usNames';
+
+/** At or under this share the order is free. Source: US 21 CFR 701.3; Regulation (EC) 1223/2009, article 19. */
+export const FREE_ORDER_PCT = 1;
+
+/** One name in the list of ingredients. */
+export interface Ingredient {
+  readonly name: string;
+  /** Share of the whole, %. Of an allergen inside a scent: a share that the scent’s own holds already. */
+  readonly massPct: number;
+  readonly color: boolean;
+  readonly allergen: boolean;
+}
+
+/** A place in the list that is filled by hand: a color whose number nobody has said. */
+export const COLOR_WITHOUT_NUMBER = 'CI';
+
+/**
+ * The ingredients in the order of a label: compound materials split and the same name summed, falling by mass as they
+ * went in, those of 1 % or less after, colors last. In the EU scents that are allergens by themselves have their
+ * collective name, and allergens inside scents follow; the US has names of its own and no such list yet.
+ * Source: Regulation (EC) 1223/2009, article 19; US 21 CFR 701.3, from memory.
+ * @param contents of the product, grams 0 or more
+ * @param allergens to be named, see {@link declaredAllergensOf}
+ */
+export function ingredientsOf(
+  contents: readonly Portion[],
+  market: Market,
+  allergens: readonly DeclaredAllergen[],
+): readonly Ingredient[] {
+  const totalG = portionsG(contents);
+  if (!(totalG > 0)) return [];
+  const byName = new Map<string, { massPct: number; color: boolean }>();
+  const toDeclare = new Set(allergens.map(({ name }) => name));
+  for (const { material, massG } of contents)
+    for (const { name, fraction, isColor } of partsOf(material)) {
+      if (name === '' || !(massG > 0)) continue;
+      const said = nameIn(name, market, toDeclare);
+      const known = byName.get(said);
+      byName.set(said, {
+        massPct: (known?.massPct ?? 0) + (100 * massG * fraction) / totalG,
+        // A mineral that is both powder and color stands where most of it counts: with the colors only if all of it is.
+        color: isColor && (known?.color ?? true),
+      });
+    }
+  const own = [...byName].map(([name, { massPct, color }]) => ({
+    name,
+    massPct,
+    color,
+    allergen: market === 'eu' && toDeclare.has(name),
+  }));
+  const inside =
+    market === 'eu'
+      ? allergens
+          .filter(({ name }) => !byName.has(name))
+          .map(({ name, pct }) => ({ name, massPct: pct, color: false, allergen: true }))
+      : [];
+  return [...own, ...inside].sort(
+    (a, b) =>
+      groupOf(a) - groupOf(b) || b.massPct - a.massPct || a.name.localeCompare(b.name, 'en-US'),
+  );
+}
+
+function groupOf({ color, massPct }: Ingredient): number {
+  return color ? 2 : massPct > FREE_ORDER_PCT ? 0 : 1;
+}
+
+function nameIn(name: string, market: Market, toDeclare: ReadonlySet<string>): string {
+  if (market === 'us') return US_NAMES[name] ?? name;
+  const complex = complexNameOf(name);
+  return complex !== null && toDeclare.has(complex) ? complex : name;
+}
+
+/** For a label of both markets: the EU name with the US one beside it. */
+export function ingredientsOfBoth(
+  contents: readonly Portion[],
+  allergens: readonly DeclaredAllergen[],
+): readonly Ingredient[] {
+  return ingredientsOf(contents, 'eu', allergens).map((ingredient) => {
+    const us = US_NAMES[ingredient.name];
+    if (us === undefined) return ingredient;
+    // "Zea Mays (Corn) Starch" says both by itself.
+    const holds = us.replace(/ \([^)]*\)/, '') === ingredient.name;
+    return { ...ingredient, name: holds ? us : `${ingredient.name} (${us})` };
+  });
+}
+
+/** The list as a label prints it. */
+export function ingredientText(ingredients: readonly Ingredient[]): string {
+  return ingredients.length === 0 ? '' : `${ingredients.map(({ name }) => name).join(', ')}.`;
+}

@@ -1,0 +1,66 @@
+import { planJobs } from './planJobs';
+import type { PlanProblem } from './problem';
+import { workingHoursOf } from './workingHours';
+
+const MINUTE_MS = 60_000;
+/** One job by itself is planned in no time. */
+const ALONE_SECONDS = 0.05;
+
+/** Why a job cannot stand as its locked steps have it, a sentence; empty when it can. */
+export function lockProblem(problem: PlanProblem, jobId: string, nowMs: () => number): string {
+  const job = problem.jobs.find(({ id }) => id === jobId);
+  if (!job) return 'That batch is no longer planned.';
+  for (const [i, step] of job.steps.entries()) {
+    const former = job.steps[i - 1];
+    if (step.at === undefined) continue;
+    if (step.person && !isInHours(problem, Date.parse(step.at), step.minutes))
+      return `Nobody works all the ${Math.round(step.minutes)} minutes from then on.`;
+    if (former?.at === undefined) continue;
+    const gap = (Date.parse(step.at) - Date.parse(former.at)) / MINUTE_MS - former.minutes;
+    if (gap < step.waitMinMin) return 'The step before it would not have ended yet.';
+    if (step.waitMaxMin !== null && gap > step.waitMaxMin)
+      return `It follows the step before within ${step.waitMaxMin} minutes.`;
+  }
+  const alone = planJobs({ ...problem, jobs: [job] }, { seconds: ALONE_SECONDS, nowMs });
+  if (!alone.ok) return `That cannot be: ${alone.problem}.`;
+  const { steps } = alone.answer;
+  for (const [i, step] of job.steps.entries()) {
+    const [former, here] = [steps[i - 1], steps[i]];
+    if (step.at === undefined || !here || !former) continue;
+    if (Date.parse(former.end) > Date.parse(here.start) + MINUTE_MS)
+      return `The ${former.step} before it cannot be done by then.`;
+  }
+  return '';
+}
+
+/**
+ * The latest start of the press of a job, else of its first step, that still makes its order if it were alone in the
+ * shop; ms since 1970, null where it is late anyway.
+ */
+export function latestPressMs(
+  problem: PlanProblem,
+  jobId: string,
+  nowMs: () => number,
+): number | null {
+  const job = problem.jobs.find(({ id }) => id === jobId);
+  if (!job) return null;
+  const free = { ...job, steps: job.steps.map((step) => ({ ...step, at: undefined })) };
+  const alone = planJobs(
+    { ...problem, cushionMin: 0, jobs: [free] },
+    { seconds: ALONE_SECONDS, nowMs },
+  );
+  if (!alone.ok || alone.answer.weightedLateMin > 0) return null;
+  const { steps } = alone.answer;
+  const press = steps.find(({ step }) => step === 'press') ?? steps[0];
+  return press ? Date.parse(press.start) : null;
+}
+
+function isInHours(problem: PlanProblem, atMs: number, minutes: number): boolean {
+  const from = (atMs - Date.parse(problem.start)) / MINUTE_MS;
+  const days = Math.ceil(from / 1440) + 2;
+  return problem.people.some((person) =>
+    workingHoursOf(person, problem, days).some(
+      (one) => one.from <= from + 1e-6 && from + minutes <= one.to + 1e-6,
+    ),
+  );
+}

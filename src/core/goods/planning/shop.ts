@@ -1,0 +1,245 @@
+import type { PlanJob, PlanProblem, PlanStep } from './problem';
+import { addUse, copyOf, emptyProfile, type Profile } from './profile';
+import { workingHoursOf, type WorkingHours } from './workingHours';
+
+/** A step in minutes since the start, ready to be placed. */
+export interface ShopStep {
+  readonly id: string;
+  readonly minutes: number;
+  /** Indexes of the hands that may do it; empty when it needs nobody. */
+  readonly hands: readonly number[];
+  /** What it holds from its beginning to its end: machine, cavities, tray places. */
+  readonly takes: readonly Take[];
+  readonly waitMin: number;
+  readonly waitMax: number;
+  /** Locked at this minute; null when it is free. */
+  readonly at: number | null;
+}
+
+/** So much of one of the shop’s things, by its index. */
+export interface Take {
+  readonly thing: number;
+  readonly much: number;
+}
+
+/** Steps that must follow each other within a longest wait are placed together. */
+export type Block = readonly ShopStep[];
+
+export interface ShopJob {
+  readonly id: string;
+  readonly due: number;
+  readonly weight: number;
+  readonly blocks: readonly Block[];
+}
+
+export interface Thing {
+  readonly kind: 'machine' | 'mold' | 'loft';
+  readonly id: string;
+  readonly capacity: number;
+}
+
+/** A problem in numbers. */
+export interface Shop {
+  readonly startMs: number;
+  readonly people: readonly { readonly id: string; readonly stretches: readonly WorkingHours[] }[];
+  /** Machines, molds and the loft: how much of each there is. */
+  readonly things: readonly Thing[];
+  readonly cushion: number;
+  readonly jobs: readonly ShopJob[];
+}
+
+/** What is taken at a moment of planning; changed in place. */
+export interface Booked {
+  /** By person: one is one pair of hands. */
+  readonly hands: readonly Profile[];
+  readonly things: readonly Profile[];
+}
+
+const MINUTE_MS = 60_000;
+const LEAST_DAYS = 60;
+/** Nobody plans farther. */
+const MOST_DAYS = 1500;
+
+export type ShopResult =
+  { readonly ok: true; readonly shop: Shop } | { readonly ok: false; readonly problem: string };
+
+/** A problem in numbers, or why it cannot be met. */
+export function shopOf(problem: PlanProblem): ShopResult {
+  const startMs = Date.parse(problem.start);
+  const things = thingsOf(problem);
+  const handsMin = problem.jobs.reduce(
+    (sum, { steps }) => sum + steps.reduce((all, one) => all + (one.person ? one.minutes : 0), 0),
+    0,
+  );
+  const allMin = problem.jobs.reduce(
+    (sum, { steps }) => sum + steps.reduce((all, one) => all + one.minutes + one.waitMinMin, 0),
+    0,
+  );
+  const shortest = Math.min(
+    ...problem.people.map((person) => {
+      const week = workingHoursOf(person, problem, 14).reduce(
+        (sum, one) => sum + one.to - one.from,
+        0,
+      );
+      return week > 0 ? week / 14 : Infinity;
+    }),
+  );
+  const days = Math.min(
+    MOST_DAYS,
+    LEAST_DAYS +
+      Math.ceil(allMin / 1440) +
+      (Number.isFinite(shortest) ? Math.ceil((2 * handsMin) / shortest) : 0),
+  );
+  const people = problem.people.map((person) => ({
+    id: person.id,
+    stretches: workingHoursOf(person, problem, days),
+  }));
+  const longest = people.map(({ stretches }) =>
+    Math.max(0, ...stretches.map((one) => one.to - one.from)),
+  );
+  const seen = new Set<string>();
+  for (const job of problem.jobs) {
+    if (seen.has(job.id)) return no(`two jobs are called ${job.id}`);
+    seen.add(job.id);
+    for (const step of job.steps) {
+      const why = stepProblem(job, step, problem, longest);
+      if (why) return no(why);
+    }
+  }
+  const lockedHands = handsOfLocks(people);
+  return {
+    ok: true,
+    shop: {
+      startMs,
+      people,
+      things,
+      cushion: problem.cushionMin,
+      jobs: problem.jobs.map((job) => ({
+        id: job.id,
+        due: (Date.parse(job.due) - startMs) / MINUTE_MS,
+        weight: job.weight,
+        blocks: blocksOf(
+          job.steps.map((step): ShopStep => ({
+            id: step.id,
+            minutes: step.minutes,
+            hands: !step.person
+              ? []
+              : step.at === undefined
+                ? handsFor(step, problem, longest)
+                : lockedHands(
+                    handsFor(step, problem, longest),
+                    (Date.parse(step.at) - startMs) / MINUTE_MS,
+                    step.minutes,
+                  ),
+            takes: takesOf(step, things),
+            waitMin: step.waitMinMin,
+            waitMax: step.waitMaxMin ?? Infinity,
+            at: step.at === undefined ? null : (Date.parse(step.at) - startMs) / MINUTE_MS,
+          })),
+        ),
+      })),
+    },
+  };
+}
+
+function thingsOf({ machines, molds, trayPlaces }: PlanProblem): readonly Thing[] {
+  const all = (kind: Thing['kind'], of: Readonly<Record<string, number>>) =>
+    Object.entries(of).map(([id, capacity]): Thing => ({ kind, id, capacity }));
+  return [...all('machine', machines), ...all('mold', molds), ...all('loft', { '': trayPlaces })];
+}
+
+function takesOf(step: PlanStep, things: readonly Thing[]): readonly Take[] {
+  const take = (kind: Thing['kind'], id: string | undefined, much: number): readonly Take[] =>
+    id === undefined || much === 0
+      ? []
+      : [{ thing: things.findIndex((one) => one.kind === kind && one.id === id), much }];
+  return [
+    ...take('machine', step.machine, 1),
+    ...take('mold', step.mold, step.cavities),
+    ...take('loft', '', step.trayPlaces),
+  ];
+}
+
+/** Whose hands a locked step gets: the first that are in their hours and hold no other locked step then. */
+function handsOfLocks(people: Shop['people']) {
+  const taken: { readonly person: number; readonly from: number; readonly to: number }[] = [];
+  return (hands: readonly number[], from: number, minutes: number): readonly number[] => {
+    const to = from + minutes;
+    const isFree = (person: number) =>
+      !taken.some((one) => one.person === person && one.from < to && from < one.to);
+    const isIn = (person: number) =>
+      (people[person]?.stretches ?? []).some((one) => one.from <= from && to <= one.to);
+    const person = hands.find((one) => isIn(one) && isFree(one)) ?? hands.find(isFree) ?? hands[0];
+    if (person === undefined) return [];
+    taken.push({ person, from, to });
+    return [person];
+  };
+}
+
+export function nothingBooked(shop: Shop): Booked {
+  return {
+    hands: shop.people.map(({ stretches }) => hoursOff(stretches)),
+    things: shop.things.map(emptyProfile),
+  };
+}
+
+/** Hands are taken whenever they do not work. */
+function hoursOff(stretches: readonly WorkingHours[]): Profile {
+  const off = emptyProfile();
+  let since = 0;
+  for (const { from, to } of stretches) {
+    addUse(off, since, from, 1);
+    since = Math.max(since, to);
+  }
+  addUse(off, since, Infinity, 1);
+  return off;
+}
+
+export function copyOfBooked({ hands, things }: Booked): Booked {
+  return { hands: hands.map(copyOf), things: things.map(copyOf) };
+}
+
+function handsFor(step: PlanStep, { people }: PlanProblem, longest: readonly number[]) {
+  return people.flatMap(({ id }, i) =>
+    (longest[i] ?? 0) >= step.minutes && (step.by === undefined || step.by.includes(id)) ? [i] : [],
+  );
+}
+
+function stepProblem(
+  { id: job }: PlanJob,
+  step: PlanStep,
+  problem: PlanProblem,
+  longest: readonly number[],
+): string | null {
+  const name = `${step.id} of ${job}`;
+  if (step.person) {
+    if (problem.people.length === 0) return `${name} needs hands, and there are none`;
+    if (handsFor(step, problem, longest).length === 0)
+      return Math.max(0, ...longest) === 0
+        ? `${name} needs hands, and nobody has working hours`
+        : `${name} takes ${step.minutes} minutes and fits into no working stretch: the longest has ${Math.max(0, ...longest)}`;
+  }
+  if (step.machine !== undefined && !((problem.machines[step.machine] ?? 0) >= 1))
+    return `${name} needs the machine ${step.machine}, and there is none`;
+  const cavities = step.mold === undefined ? 0 : (problem.molds[step.mold] ?? 0);
+  if (step.mold !== undefined && step.cavities > cavities)
+    return `${name} needs ${step.cavities} cavities of the mold ${step.mold}, and there are ${cavities}`;
+  if (step.trayPlaces > problem.trayPlaces)
+    return `${name} needs ${step.trayPlaces} tray places, and the loft has ${problem.trayPlaces}`;
+  if (step.waitMaxMin !== null && step.waitMaxMin < step.waitMinMin)
+    return `${name} waits at least ${step.waitMinMin} and at most ${step.waitMaxMin} minutes`;
+  return null;
+}
+
+function blocksOf(steps: readonly ShopStep[]): readonly Block[] {
+  const blocks: ShopStep[][] = [];
+  for (const [i, step] of steps.entries()) {
+    if (i > 0 && step.waitMax < Infinity) blocks.at(-1)?.push(step);
+    else blocks.push([step]);
+  }
+  return blocks;
+}
+
+function no(problem: string): ShopResult {
+  return { ok: false, problem };
+}

@@ -1,0 +1,54 @@
+import type { PlanPerson, PlanProblem } from './problem';
+
+/** A working stretch, minutes since the plan’s start. */
+export interface WorkingHours {
+  readonly from: number;
+  readonly to: number;
+}
+
+const DAY_MIN = 1440;
+const MINUTE_MS = 60_000;
+
+/**
+ * When a pair of hands works, over so many days from the plan’s start; a stretch that is under way begins at the start.
+ * Hours that end before they begin go over midnight.
+ */
+export function workingHoursOf(
+  { from, to, days, away }: PlanPerson,
+  problem: Pick<PlanProblem, 'start' | 'zoneMin' | 'zones'>,
+  horizonDays: number,
+): readonly WorkingHours[] {
+  const { zoneMin } = problem;
+  const startMs = Date.parse(problem.start);
+  const localMs = startMs + zoneMin * MINUTE_MS;
+  const midnightMs = Math.floor(localMs / (DAY_MIN * MINUTE_MS)) * DAY_MIN * MINUTE_MS;
+  const offset = (midnightMs - localMs) / MINUTE_MS;
+  const opens = minutesOf(from);
+  const closes = minutesOf(to) > opens ? minutesOf(to) : minutesOf(to) + DAY_MIN;
+  const stretches: WorkingHours[] = [];
+  // The night before may reach into the first day.
+  for (let day = -1; day < horizonDays; day++) {
+    const date = new Date(midnightMs + day * DAY_MIN * MINUTE_MS);
+    const weekday = date.getUTCDay() === 0 ? 7 : date.getUTCDay();
+    if (!days.includes(weekday) || away.includes(date.toISOString().slice(0, 10))) continue;
+    // Clocks put on or back in between make the same hour come sooner or later.
+    const at =
+      offset +
+      day * DAY_MIN +
+      zoneMin -
+      zoneAt(problem, startMs + (offset + day * DAY_MIN + opens) * MINUTE_MS);
+    const stretch = { from: Math.max(0, at + opens), to: at + closes };
+    if (stretch.to > stretch.from) stretches.push(stretch);
+  }
+  return stretches;
+}
+
+function minutesOf(clock: string): number {
+  const [hours = 0, minutes = 0] = clock.split(':').map(Number);
+  return 60 * hours + minutes;
+}
+
+/** Minutes the workshop’s clock is ahead at a moment. */
+function zoneAt({ zoneMin, zones }: Pick<PlanProblem, 'zoneMin' | 'zones'>, atMs: number): number {
+  return zones.findLast(({ from }) => Date.parse(from) <= atMs)?.zoneMin ?? zoneMin;
+}

@@ -1,0 +1,140 @@
+import { describe, expect, it } from 'vitest';
+import { lotMoves } from '@/core/workshop/shelf/stock';
+import { SAMPLE, SAMPLE_CATALOG, sampleBatch, sampleUnit } from '../../../../tests/fixtures/sample';
+import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
+import { NOT_A_SIGNATURE, dossierOf } from './dossier';
+import { labeledLines, unitLabel, type LabelBooks } from './labelOf';
+import { ownShelfLifeOf, unitKeeps } from './ownLooks';
+
+const BOOKS: LabelBooks = {
+  catalog: SAMPLE_CATALOG,
+  formulas: SAMPLE.formulas,
+  batches: SAMPLE.batches,
+  lots: SAMPLE.lots,
+  scentDocuments: SAMPLE.settings?.scentDocuments ?? [],
+  packagings: SAMPLE.packaging,
+  maker: SAMPLE.settings?.maker ?? USUAL_SETTINGS.maker,
+};
+const labelOf = (name: string, codes: readonly string[], market?: 'eu' | 'us' | 'both') => {
+  const unit = sampleUnit(name);
+  const ids = codes.map((code) => sampleBatch(code).id);
+  return unitLabel(unit, labeledLines(unit, ids, BOOKS), BOOKS, market);
+};
+const ingredients = (label: ReturnType<typeof labelOf>) =>
+  label.content.products[0]?.ingredients.map(({ name }) => name) ?? [];
+
+describe('a label of this batch', () => {
+  it('has the weights of its fills, and allergens as the lot’s paper has them', () => {
+    const label = labelOf('Quince Lantern', ['QL-011'], 'eu');
+    expect(label.batchCodes).toEqual(['QL-011']);
+    expect(label.netG).toBe(196);
+    expect(label.content.netWeight?.text).toBe('196 g');
+    expect(ingredients(label).slice(0, 2)).toEqual(['Sodium Bicarbonate', 'Citric Acid']);
+    expect(ingredients(label).at(-1)).toMatch(/^CI \d{5}$/);
+    expect(label.content.products[0]?.allergens).toMatchObject({ typical: [], unknown: [] });
+  });
+
+  it('of a pair weighs two, in both markets', () => {
+    const pair = labelOf('Bow Wave, a pair', ['BW-004']);
+    const one = pair.netG ?? 0;
+    expect(one % 2).toBe(0);
+    expect(pair.content.netWeight?.text).toMatch(/^Net wt .* oz \(\d+ g\)$/);
+    expect(labelOf('Bow Wave, a pair', ['BW-004'], 'eu').content.netWeight?.text).toBe(`${one} g`);
+    // Steamers are never a foaming bath.
+    expect(pair.content.cautions.map(({ code }) => code)).not.toContain('foaming-bath');
+  });
+
+  it('of a box names each formula with its own list', () => {
+    const box = labelOf('Harbor Box', ['QL-011', 'EG-006', 'SAD-002']);
+    expect(box.content.products.map(({ name }) => name)).toEqual([
+      'Quince Lantern',
+      'Ebb Glass',
+      'Slipway at Dusk',
+    ]);
+    expect(box.batchCodes).toHaveLength(3);
+  });
+
+  it('keeps the maker’s words when the batch changes, and marks the claim in them', () => {
+    const before = labelOf('Quince Lantern', ['QL-010']);
+    const after = labelOf('Quince Lantern', ['QL-011']);
+    expect(before.asked.own).toEqual(after.asked.own);
+    const claim = after.musts.find(({ code }) => code === 'claim');
+    expect(claim).toMatchObject({
+      state: 'missing',
+      names: [expect.stringMatching(/aching/i), expect.any(String), expect.any(String)],
+    });
+  });
+
+  it('says what stands open without a batch: no code, no weight, no day', () => {
+    const label = labelOf('Quince Lantern', []);
+    const open = label.musts.filter(({ state }) => state === 'missing').map(({ code }) => code);
+    expect(open).toEqual(expect.arrayContaining(['net-weight', 'batch', 'best-before']));
+    expect(ingredients(label).length).toBeGreaterThan(8);
+  });
+
+  it('is best before the earliest day, and says by what', () => {
+    const { bestBefore } = labelOf('Slack Water', ['SW-002']);
+    // Nine months by the maker's own rule; made in May.
+    expect(bestBefore?.limit.kind).toMatch(/rule|material/);
+    expect(bestBefore?.months).toBeLessThanOrEqual(9);
+  });
+});
+
+describe('own looks at kept-back pieces', () => {
+  it('correct how long a unit stays hard', () => {
+    const unit = {
+      ...sampleUnit('Quince Lantern'),
+      place: { name: 'damp', humidityPct: 85, tempC: 20 },
+    };
+    const lines = labeledLines(unit, [sampleBatch('QL-011').id], BOOKS);
+    const own = ownShelfLifeOf(unit, BOOKS);
+    expect(own?.looks).toBeGreaterThan(0);
+    const { hard } = unitKeeps(unit, lines, BOOKS);
+    expect(hard?.days).not.toBeNull();
+  });
+});
+
+describe('the dossier', () => {
+  const unit = sampleUnit('Ebb Glass');
+  const batch = sampleBatch('EG-006');
+  const dossier = dossierOf({
+    unit,
+    label: unitLabel(unit, labeledLines(unit, [batch.id], BOOKS), BOOKS),
+    batches: [batch],
+    books: BOOKS,
+    facts: {
+      catalog: SAMPLE_CATALOG,
+      settings: SAMPLE.settings ?? USUAL_SETTINGS,
+      batches: SAMPLE.batches,
+    },
+    lotMoves: lotMoves(SAMPLE.batches, SAMPLE.lots),
+    trialsOf: () => [],
+    writtenAt: SAMPLE.exportedAt,
+    bestBefore: '2027-09-01',
+  });
+
+  it('opens with what is missing, gravest first, and is no one’s signature', () => {
+    const states = dossier.missing.map(({ state }) => state);
+    expect(states.lastIndexOf('missing')).toBeLessThan(states.indexOf('look'));
+    const titles = dossier.missing.map(({ title }) => title);
+    expect(titles).toEqual(
+      expect.arrayContaining(['Safety report', 'EG-006: a lot was set aside', 'EG-006: trials']),
+    );
+    expect(dossier.notice).toBe(NOT_A_SIGNATURE);
+    expect(NOT_A_SIGNATURE).toMatch(/no one’s signature/);
+  });
+
+  it('holds the formula by percent with CAS and function, lots, limits, and reads as JSON', () => {
+    const [made] = dossier.batches;
+    const sum = made?.ingredients.reduce((all, { pct }) => all + pct, 0);
+    expect(sum).toBeCloseTo(100, 6);
+    expect(made?.ingredients[0]).toMatchObject({
+      name: 'Sodium Bicarbonate',
+      cas: '144-55-8',
+      function: 'effervescent, buffering',
+    });
+    expect(made?.lots.find(({ code }) => code === 'REO-251026')?.isSetAside).toBe(true);
+    expect(made?.scentLimits.length).toBeGreaterThan(3);
+    expect(JSON.parse(JSON.stringify(dossier))).toEqual(dossier);
+  });
+});

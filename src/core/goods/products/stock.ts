@@ -1,0 +1,123 @@
+import { countOf, standing } from '@/core/batches/records/summary';
+import { keptPieces } from '@/core/batches/records/keptBack';
+import type { Batch } from '@/core/batches/records/schema';
+import type { Fate } from '@/core/batches/records/kinds';
+import { standingMoves } from './moves';
+import { GRADES, type Grade } from './kinds';
+import type { GoodsMove, MoveOf } from './schema';
+
+/** Pieces of one batch that lie unwrapped, by what they are worth; below zero when more left than there was. */
+export type Loose = Readonly<Record<Grade, number>>;
+
+export interface LooseStock {
+  readonly batch: Batch;
+  readonly left: Loose;
+}
+
+/** What was wrapped under one code and is still here. */
+export interface WrappedStock {
+  readonly run: MoveOf<'wrapped'>;
+  readonly left: number;
+}
+
+/** What a batch gave: counted, less what was found bad since and what is kept back; nothing while nobody has counted. */
+export function givenBy(batch: Batch): Loose {
+  const counted = countOf(batch);
+  // Made for oneself: nothing of it is stock.
+  if (counted === null || batch.isOwnUse) return { good: 0, second: 0, sampler: 0 };
+  const inspected = standing(batch, 'inspected');
+  // Who looked at more than was counted whole looked at the rejects of the count once more.
+  const bad = inspected.reduce(
+    (sum, { looked, rejects }) =>
+      sum + Math.max(0, rejects - (looked > counted.pieces ? counted.rejects : 0)),
+    0,
+  );
+  const became = (what: Fate) =>
+    inspected.reduce((sum, { rejects, fate }) => sum + (fate === what ? rejects : 0), 0);
+  return {
+    good: counted.pieces - bad - keptPieces(batch),
+    second: became('seconds'),
+    sampler: (counted.samplers ?? 0) + became('samplers'),
+  };
+}
+
+/** What moves of goods did to the loose pieces of batches, by batch. */
+export function looseChanges(moves: readonly GoodsMove[]): ReadonlyMap<string, Loose> {
+  const change = new Map<string, Record<Grade, number>>();
+  const add = (batchId: string, grade: Grade, pieces: number) => {
+    const of = change.get(batchId) ?? { good: 0, second: 0, sampler: 0 };
+    of[grade] += pieces;
+    change.set(batchId, of);
+  };
+  for (const { from } of standingMoves(moves, 'wrapped'))
+    for (const { batchId, grade, pieces } of from) add(batchId, grade, -pieces);
+  for (const { loose } of standingMoves(moves, 'gone'))
+    for (const { batchId, grade, pieces } of loose) add(batchId, grade, -pieces);
+  for (const { batchId, from, to, pieces } of standingMoves(moves, 'graded')) {
+    add(batchId, from, -pieces);
+    if (to === 'second') add(batchId, 'second', pieces);
+  }
+  for (const { of, change: by } of standingMoves(moves, 'counted'))
+    if (of.kind === 'loose') add(of.batchId, of.grade, by);
+  return change;
+}
+
+/** Unwrapped pieces of every batch that was counted, the oldest batch first. */
+export function looseStock(
+  batches: readonly Batch[],
+  moves: readonly GoodsMove[],
+): readonly LooseStock[] {
+  const change = looseChanges(moves);
+  return batches
+    .filter((batch) => countOf(batch) !== null && !batch.isOwnUse)
+    .map((batch) => {
+      const first = givenBy(batch);
+      const since = change.get(batch.id);
+      return {
+        batch,
+        left: {
+          good: first.good + (since?.good ?? 0),
+          second: first.second + (since?.second ?? 0),
+          sampler: first.sampler + (since?.sampler ?? 0),
+        },
+      };
+    })
+    .sort((a, b) => Date.parse(a.batch.startedAt) - Date.parse(b.batch.startedAt));
+}
+
+/** What is wrapped and still here, what was wrapped first first. */
+export function wrappedStock(moves: readonly GoodsMove[]): readonly WrappedStock[] {
+  const away = new Map<string, number>();
+  const add = (id: string, count: number) => away.set(id, (away.get(id) ?? 0) + count);
+  for (const { taken } of standingMoves(moves, 'gone'))
+    for (const { wrappedId, count } of taken) add(wrappedId, -count);
+  for (const { of, change } of standingMoves(moves, 'counted'))
+    if (of.kind === 'wrapped') add(of.wrappedId, change);
+  return standingMoves(moves, 'wrapped').map((run) => ({
+    run,
+    left: run.count + (away.get(run.id) ?? 0),
+  }));
+}
+
+/** Sale units on hand, by unit; what is below zero counts as none. */
+export function unitsOnHand(stock: readonly WrappedStock[]): ReadonlyMap<string, number> {
+  const sums = new Map<string, number>();
+  for (const { run, left } of stock)
+    sums.set(run.unitId, (sums.get(run.unitId) ?? 0) + Math.max(0, left));
+  return sums;
+}
+
+/** What is over less than it should be: more went than there was. Shown, never hidden. */
+export function overdrawn(
+  loose: readonly LooseStock[],
+  wrapped: readonly WrappedStock[],
+): readonly { readonly code: string; readonly short: number }[] {
+  return [
+    ...loose.flatMap(({ batch, left }) =>
+      GRADES.flatMap((grade) =>
+        left[grade] < 0 ? [{ code: batch.code, short: -left[grade] }] : [],
+      ),
+    ),
+    ...wrapped.flatMap(({ run, left }) => (left < 0 ? [{ code: run.code, short: -left }] : [])),
+  ];
+}

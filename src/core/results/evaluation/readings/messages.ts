@@ -1,0 +1,27 @@
+import { formatFixed } from '@/core/basics/format/numbers';
+import type { ReadingId } from '../types';
+
+interface ReadingWords {
+  readonly name: string;
+  readonly unit: string;
+  readonly decimals: number;
+}
+
+/** What each reading is called beside its figure. */
+export const READING_WORDS: Readonly<Record<ReadingId, ReadingWords>> = {
+  ratio: { name: 'Soda to acid', unit: '', decimals: 3 },
+  gas: { name: 'Gas from 100 g', unit: 'L', decimals: 1 },
+  damp: { name: 'Damp index', unit: '', decimals: 1 },
+  'free-water': { name: 'Free water', unit: '%', decimals: 2 },
+  scent: { name: 'Scent', unit: '%', decimals: 2 },
+  emulsifier: { name: 'Emulsifier to oils', unit: '', decimals: 2 },
+  water: { name: 'Water, pH', unit: '', decimals: 2 },
+  room: { name: 'Room', unit: '%', decimals: 0 },
+};
+
+/** A reading's figure with its unit; a dash for none. */
+export function sayReading(id: ReadingId, value: number | null): string {
+  if (value === null) return '–';
+  const { decimals, unit } = READING_WORDS[id];
+  return `${formatFixed(value, decimals)}${unit ? ` ${unit}` : ''}`;
+}

@@ -1,8 +1,0 @@
-import { moldHolding } from '@/core/scaling/molds';
-import type { Mold } from '@/core/scaling/moldSchema';
-import type { ShelfMold } from './tool';
-
-/** A mold of the shelf as a plan takes it: of the volume its water fill says. */
-export function moldFromShelf({ mold, waterFillMl }: ShelfMold): Mold {
-  return waterFillMl === null ? mold : moldHolding(mold, waterFillMl);
-}

@@ -1,7 +1,0 @@
-import { standing } from '@/core/records/summary';
-import type { Batch } from '@/core/records/schema';
-
-/** Still on the tray: made, and not yet wrapped. */
-export function isOnTray(batch: Batch): boolean {
-  return batch.outcome === 'made' && !standing(batch, 'tended').some(({ what }) => what === 'wrap');
-}

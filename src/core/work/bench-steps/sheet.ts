@@ -1,0 +1,78 @@
+import { CAUTION_BY_TRAIT } from '@/core/matter/materials/knowledge';
+import { materialById, type Catalog } from '@/core/matter/materials/catalog';
+import type { Trait } from '@/core/matter/materials/types';
+import { decimalsOf } from '../weighing/rounding';
+import { sayCounted } from '../weighing/counted';
+import type { BenchStep, WeighStep } from './stepSchema';
+
+/** One line of a bench sheet, ready to be drawn or printed. */
+export interface SheetRow {
+  readonly stepId: string;
+  readonly kind: BenchStep['kind'];
+  readonly title: string;
+  readonly note: string;
+  /** `18.3 g`, `14 drops`; empty for a step that weighs nothing. */
+  readonly amount: string;
+  /** `± 0.4 g`; empty likewise. */
+  readonly tolerance: string;
+  /** Codes of the lots, with grams where it takes more than one. */
+  readonly lots: string;
+}
+
+/** Traits whose cautions belong beside the bench, gravest first. */
+const BENCH_TRAITS: readonly Trait[] = [
+  'not-for-skin',
+  'strong-alkali',
+  'irritating-dust',
+  'flammable',
+  'menthol',
+  'sulfide-with-acid',
+];
+
+/** The steps of a batch in the order of the work, as a sheet of paper has them. */
+export function sheetRows(steps: readonly BenchStep[]): readonly SheetRow[] {
+  return steps.map((step) => ({
+    stepId: step.id,
+    kind: step.kind,
+    title: step.title,
+    note: step.note,
+    ...(step.kind === 'weigh'
+      ? weighed(step)
+      : { amount: step.kind === 'mix' ? minutes(step.seconds) : '', tolerance: '', lots: '' }),
+  }));
+}
+
+/** What to mind at the bench with these materials; common practice. */
+export function benchCautions(steps: readonly BenchStep[], catalog: Catalog): readonly string[] {
+  const materials = steps.flatMap((step) =>
+    step.kind === 'weigh' ? [materialById(catalog, step.materialId)] : [],
+  );
+  const said = BENCH_TRAITS.flatMap((trait) => {
+    const named = [
+      ...new Set(materials.filter(({ traits }) => traits.includes(trait)).map(({ name }) => name)),
+    ];
+    const caution = CAUTION_BY_TRAIT[trait];
+    return named.length > 0 && caution ? [`${named.join(', ')}: ${lowerFirst(caution)}`] : [];
+  });
+  return [...said, 'Never close a wet or just-pressed mix into a tight jar: it makes gas.'];
+}
+
+function weighed({ targetG, toleranceG, stepG, counted, lots }: WeighStep) {
+  const decimals = targetG < stepG ? 3 : decimalsOf(stepG);
+  return {
+    amount: counted === null ? `${targetG.toFixed(decimals)} g` : sayCounted(counted),
+    tolerance: counted === null ? `± ${toleranceG.toFixed(Math.max(1, decimals))} g` : '',
+    lots:
+      lots.length > 1
+        ? lots.map(({ code, massG }) => `${code} ${massG.toFixed(decimals)} g`).join(' + ')
+        : (lots[0]?.code ?? ''),
+  };
+}
+
+function minutes(seconds: number): string {
+  return seconds % 60 === 0 ? `${seconds / 60} min` : `${seconds} s`;
+}
+
+function lowerFirst(sentence: string): string {
+  return sentence.charAt(0).toLowerCase() + sentence.slice(1);
+}

@@ -1,0 +1,43 @@
+import type { Part } from '@/core/formula/model/schema';
+import { linesOf, type Cook } from './cook';
+import { isSetFat } from './routes';
+import type { Operation } from './types';
+import { wetting } from './wetting';
+
+/** Icing sets in its dish, and a melted drizzle in its pan. Common practice. */
+const STANDS_MAX_MIN = 30;
+
+/** Is it laid on the mold's floor before the fill, and not on top of the piece? */
+export function isOnFloor({ lines }: Part): boolean {
+  return lines.length > 0 && lines.every(({ how }) => how === 'on-the-floor');
+}
+
+/** Melted over the piece rather than brushed on. */
+export function isDrizzle(cook: Cook): boolean {
+  return /drizzle/i.test(cook.part.name) || cook.routed.some(({ material }) => isSetFat(material));
+}
+
+/** Icing, drizzle and paint: made when the pieces are ready for them, and used at once. */
+export function dressing(cook: Cook): readonly Operation[] {
+  const dish = cook.in('dish');
+  const later = (operation: Operation): Operation => ({ ...operation, isLater: true });
+  const wet = wetting(cook, dish);
+  const dry = linesOf(
+    cook.by('powder', 'coarse', 'foam', 'acid', 'rub', 'bloom', 'bloom-water', 'top', 'floor'),
+  );
+  const made = [
+    ...wet.infusing,
+    ...wet.heating,
+    ...cook.weigh(dry, dish),
+    ...wet.beaker,
+    ...cook.weigh(linesOf(cook.by('spray')), dish),
+    ...(cook.routed.length > 1
+      ? [cook.op('mix', 'mix-part', dish, { waitMaxMin: STANDS_MAX_MIN })]
+      : []),
+  ].map(later);
+  const mold = cook.in('tray');
+  if (cook.part.kind === 'icing')
+    return [...made, cook.op('ice', 'ice', mold, { from: dish, isLater: true })];
+  const saying = isDrizzle(cook) ? 'drizzle' : 'paint';
+  return [...made, cook.op('paint', saying, mold, { from: dish, isLater: true })];
+}

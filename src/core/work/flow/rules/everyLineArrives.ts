@@ -1,0 +1,33 @@
+import { allLines } from '@/core/formula/model/edit';
+import type { Rule } from './rule';
+
+/** Every line is weighed once and ends in or on the piece. */
+export const everyLineArrives: Rule = {
+  code: 'every-line-arrives',
+  reason: 'What is weighed into a vessel that nobody empties is not in the mix.',
+  source: 'mass balance',
+  breaks: ({ body, moments }) => {
+    const end = moments.at(-1)?.after ?? new Map();
+    const arrived = new Set(
+      [...end].flatMap(([key, held]) =>
+        key === 'mold' || key === 'tray' || key.startsWith('jar:')
+          ? held.map(({ line }: { readonly line: { readonly id: string } }) => line.id)
+          : [],
+      ),
+    );
+    const weighed = new Map(
+      moments.flatMap(({ operation }) =>
+        operation.op === 'weigh' || operation.op === 'spray'
+          ? operation.lineIds.map((id) => [id, operation.id] as const)
+          : [],
+      ),
+    );
+    return allLines(body)
+      .filter(({ id, massG }) => massG > 0 && !arrived.has(id))
+      .map((line) => ({
+        opId: weighed.get(line.id) ?? null,
+        how: weighed.has(line.id) ? 'left' : 'nowhere',
+        names: [line.materialId],
+      }));
+  },
+};

@@ -1,0 +1,186 @@
+import { allLines } from '@/core/formula/model/edit';
+import type { FormulaBody, Line } from '@/core/formula/model/schema';
+import type { BenchStep } from '../bench-steps/stepSchema';
+import type { Tending } from '../bench-steps/tendings';
+import { materialById, type Catalog } from '@/core/matter/materials/catalog';
+import type { Material } from '@/core/matter/materials/material';
+import { describeMold } from '../scaling/molds';
+import type { PlannedLine } from '../scaling/planLines';
+import { laneOf } from './lane';
+import { splitShare } from './split';
+import type { Operation, WorkFacts } from './types';
+import { sayOperation } from './messages';
+import { weighStep, type BenchFacts, type LotsByLine } from './weighStep';
+import { workOf } from './workOf';
+
+/** A short spray is three to four squirts. Common practice. */
+const SQUIRTS_A_SPRAY = 3;
+const USUAL_SQUIRT_G = 0.7;
+
+const ROOM: BenchStep = {
+  id: 'room',
+  kind: 'room',
+  title: 'The room',
+  note: 'Humidity shifts the damp window for this batch.',
+};
+
+const TENDED: Readonly<Partial<Record<Operation['op'], Tending>>> = {
+  turn: 'turn',
+  ice: 'ice',
+  paint: 'paint',
+  wrap: 'wrap',
+  jar: 'wrap',
+};
+
+/**
+ * The work of a formula as the screens of the bench, in its order: the room first, then one screen an operation; what
+ * waits for the days after comes last. Resting, opening and the tray are told where the pieces are pressed.
+ * @param planned the scaled lines of this same body
+ * @param lots lots each line is taken from, by line id
+ */
+export function planSteps(
+  body: FormulaBody,
+  planned: readonly PlannedLine[],
+  bench: BenchFacts,
+  lots: LotsByLine = {},
+): readonly BenchStep[] {
+  const facts = workFacts(planned, bench);
+  const { operations } = workOf(body, facts);
+  const frozen = freezer(body, planned, bench, lots, facts);
+  const now = operations.filter(({ isLater }) => !isLater).flatMap(frozen);
+  const later = operations.filter(({ isLater }) => isLater).flatMap(frozen);
+  return [ROOM, ...now, ...markedFirst(later)];
+}
+
+/** What waits for the tray and the next day. */
+export function laterSteps(body: FormulaBody, catalog: Catalog): readonly BenchStep[] {
+  const bench = { catalog, pieceG: 0, pieces: 1, stepG: 1 };
+  return planSteps(body, [], bench).filter(({ kind }) => kind === 'later');
+}
+
+/** The lines that these steps weigh or spray, for a check that nothing is forgotten. */
+export function weighedLineIds(steps: readonly BenchStep[]): readonly string[] {
+  return steps.flatMap((step) => {
+    if (step.kind === 'weigh') return step.shares?.map(({ lineId }) => lineId) ?? [step.lineId];
+    return step.kind === 'spray' && step.lineId !== undefined ? [step.lineId] : [];
+  });
+}
+
+export function workFacts(planned: readonly PlannedLine[], bench: BenchFacts): WorkFacts {
+  return {
+    catalog: bench.catalog,
+    pieces: bench.pieces,
+    weighG: new Map(planned.map(({ lineId, weighG }) => [lineId, weighG])),
+    counted: new Set(planned.flatMap(({ lineId, counted }) => (counted ? [lineId] : []))),
+  };
+}
+
+/** The bench ends at the first thing of the days after: that one comes before what is weighed for it. */
+function markedFirst(later: readonly BenchStep[]): readonly BenchStep[] {
+  const result: BenchStep[] = [];
+  let waiting: BenchStep[] = [];
+  for (const step of later) {
+    if (step.kind !== 'later') waiting.push(step);
+    else {
+      result.push(step, ...waiting);
+      waiting = [];
+    }
+  }
+  return [...result, ...waiting.filter(() => result.length > 0)];
+}
+
+function freezer(
+  body: FormulaBody,
+  planned: readonly PlannedLine[],
+  bench: BenchFacts,
+  lots: LotsByLine,
+  facts: WorkFacts,
+): (operation: Operation) => readonly BenchStep[] {
+  const lines = new Map(allLines(body).map((line) => [line.id, line]));
+  const plans = new Map(planned.map((line) => [line.lineId, line]));
+  const materialOf = ({ materialId }: Line): Material => materialById(bench.catalog, materialId);
+  return (operation) => {
+    const share = operation.op === 'part' ? splitShare(body, facts) : null;
+    const { title, note } = sayOperation(operation, body, bench.catalog, share);
+    const lane = laneOf(operation, body);
+    const base = { id: operation.id, title, note, lane };
+    switch (operation.op) {
+      case 'weigh': {
+        const [line, twin] = operation.lineIds.flatMap((id) => lines.get(id) ?? []);
+        return line
+          ? [weighStep(operation, line, twin, { plans, lots, bench, materialOf, body })]
+          : [];
+      }
+      case 'mix':
+        return [{ ...base, kind: 'mix', seconds: Math.max(1, Math.round(operation.minutes * 60)) }];
+      case 'squeeze':
+        return [{ ...base, kind: 'squeeze', acidIn: operation.saying !== 'squeeze-before' }];
+      case 'spray': {
+        const [line] = operation.lineIds.flatMap((id) => lines.get(id) ?? []);
+        return [sprayStep(base, line, line && plans.get(line.id), bench)];
+      }
+      case 'part':
+        return [{ ...base, kind: 'split', share: share ?? 0.5 }];
+      case 'fill':
+        return pressSteps(base, bench);
+      case 'count':
+        return operation.isLater ? [] : [{ ...base, kind: 'count' }];
+      case 'rest':
+        return operation.saying === 'keep-dry' || operation.saying === 'own'
+          ? [{ ...base, kind: 'do' }]
+          : [];
+      case 'unmold':
+      case 'tray':
+        return operation.saying === 'spread' || operation.saying === 'own'
+          ? [{ ...base, kind: 'do' }]
+          : [];
+      case 'dry':
+        return [];
+      default: {
+        const what = TENDED[operation.op];
+        return operation.isLater && what
+          ? [{ ...base, kind: 'later', what }]
+          : [{ ...base, kind: 'do' }];
+      }
+    }
+  };
+}
+
+/** One screen a mold. */
+function pressSteps(
+  base: Pick<BenchStep, 'id' | 'title' | 'note' | 'lane'>,
+  { sets = [], pieceG, pieces, stepG }: BenchFacts,
+): readonly BenchStep[] {
+  const filled = sets.filter((set) => set.pieces > 0);
+  if (filled.length < 2) return [{ ...base, kind: 'press', targetG: pieceG, stepG, pieces }];
+  return filled.map((set, i) => ({
+    ...base,
+    id: i === 0 ? base.id : `${base.id}:${i + 1}`,
+    title: `${set.isSampler ? 'Samplers from the rest' : base.title}, ${describeMold(set.mold)}`,
+    kind: 'press',
+    targetG: set.pieceG,
+    stepG,
+    pieces: set.pieces,
+    ...(set.isSampler && { isSampler: true }),
+  }));
+}
+
+function sprayStep(
+  base: Pick<BenchStep, 'id' | 'title' | 'note' | 'lane'>,
+  line: Line | undefined,
+  plan: PlannedLine | undefined,
+  { squirtG = () => USUAL_SQUIRT_G }: BenchFacts,
+): BenchStep {
+  if (!line) return { ...base, kind: 'spray', materialId: 'water', squirts: SQUIRTS_A_SPRAY };
+  const targetG = plan?.weighG ?? line.massG;
+  const squirts = Math.max(1, Math.round(targetG / squirtG(line.materialId)));
+  return {
+    ...base,
+    note: `${targetG.toFixed(1)} g as written, about ${squirts} squirts of yours. ${base.note}`,
+    kind: 'spray',
+    materialId: line.materialId,
+    squirts: SQUIRTS_A_SPRAY,
+    lineId: line.id,
+    targetG,
+  };
+}

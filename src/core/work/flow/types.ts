@@ -1,0 +1,100 @@
+import type { OpKind, VesselKind } from '@/core/formula/model/kinds';
+import type { Catalog } from '@/core/matter/materials/catalog';
+
+/** A vessel of a part; the bowl, beaker, pan and mold of the main mix are its own. */
+export interface Vessel {
+  readonly kind: VesselKind;
+  readonly partId: string;
+}
+
+/** Which sentence an operation speaks; its words stand in `words.ts`. */
+export type Saying =
+  | 'weigh'
+  | 'sieve'
+  | 'melt'
+  | 'warm-oil'
+  | 'dissolve-in-alcohol'
+  | 'dissolve-in-oil'
+  | 'infuse'
+  | 'soak'
+  | 'bloom'
+  | 'furrow'
+  | 'rub-in'
+  | 'mix-dry'
+  | 'mix-color'
+  | 'mix-foam'
+  | 'mix-wet'
+  | 'mix-salts'
+  | 'mix-loose'
+  | 'mix-acid'
+  | 'mix-part'
+  | 'pour-pan'
+  | 'pour-cup'
+  | 'pour-powders'
+  | 'scrape'
+  | 'keep-dry'
+  | 'part'
+  | 'mix-second'
+  | 'mix-first'
+  | 'squeeze'
+  | 'squeeze-before'
+  | 'squeeze-after'
+  | 'spray'
+  | 'lay'
+  | 'fill'
+  | 'spread'
+  | 'rest'
+  | 'unmold'
+  | 'tray'
+  | 'count'
+  | 'turn'
+  | 'dry'
+  | 'top'
+  | 'ice'
+  | 'paint'
+  | 'drizzle'
+  | 'jar'
+  | 'wrap'
+  | 'own';
+
+/** One thing done, in the order of the work. */
+export interface Operation {
+  /** The same from one reckoning to the next, so that edits and records can name it. */
+  readonly id: string;
+  readonly op: OpKind;
+  readonly saying: Saying;
+  readonly partId: string;
+  readonly vessel: Vessel;
+  /** Emptied into the vessel; null when nothing is poured. */
+  readonly from: Vessel | null;
+  /** Weighed here, or spoken of; of the vessel as a whole when empty. */
+  readonly lineIds: readonly string[];
+  /** Hands or machine are busy with it for so long. */
+  readonly minutes: number;
+  /** It must then stand this long, and may stand no longer than this; null for as long as one likes. */
+  readonly waitMinMin: number;
+  readonly waitMaxMin: number | null;
+  /** What it needs beside hands. */
+  readonly needs: Need | null;
+  /** On the days after, and not at the bench. */
+  readonly isLater: boolean;
+  /** The maker's own words, of an operation that was added. */
+  readonly said: string;
+}
+export type Need = 'mixer' | 'press' | 'heat' | 'tray';
+
+export interface Work {
+  readonly operations: readonly Operation[];
+  /** Edits that name an operation which is not there any more. */
+  readonly lostEdits: number;
+}
+
+/** What the work has to know beside the formula. */
+export interface WorkFacts {
+  readonly catalog: Catalog;
+  readonly pieces: number;
+  /** Grams of each line on the scale, by its id; those of the formula for what is not named. */
+  readonly weighG: ReadonlyMap<string, number>;
+  /** Lines counted in drops or spoons: they go into each bowl by themselves. */
+  readonly counted: ReadonlySet<string>;
+}

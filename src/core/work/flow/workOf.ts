@@ -1,0 +1,67 @@
+import type { FormulaBody, Part } from '@/core/formula/model/schema';
+import { cookOf } from './cook';
+import { dressing, isOnFloor } from './dressing';
+import { applyEdits } from './edits';
+import { finishing, forming } from './forming';
+import { mainMixing, smallMixing } from './mixing';
+import { looseMixing } from './soaking';
+import { bloomsIn, secondColor, splitOf } from './split';
+import type { Operation, Work, WorkFacts } from './types';
+
+/** The work of a formula as the rules lay it out, with the maker's own changes on top. */
+export function workOf(body: FormulaBody, facts: WorkFacts): Work {
+  return applyEdits(laidOut(body, facts), body.work ?? [], body);
+}
+
+/**
+ * The order the rules give: embeds and toppings ahead, the main mix, filled and formed; icing, drizzle and paint only
+ * when the pieces are ready for them. An embed that holds water gets its acid right before it is filled in.
+ */
+export function laidOut(body: FormulaBody, facts: WorkFacts): readonly Operation[] {
+  const [main, ...others] = body.parts as [Part, ...Part[]];
+  const isLoose = body.method === 'loose';
+  const second = secondColor(body);
+  const split = splitOf(main, second, facts, bloomsIn(facts));
+  const cook = cookOf(main, true, facts, split?.twins);
+  const own = others
+    .filter((part) => part !== split?.part && part.lines.length > 0)
+    .map((part) => cookOf(part, false, facts));
+  const mixes = own.filter(({ part }) => part.kind === 'embed' || part.kind === 'split');
+  const toppings = own.filter(({ part }) => part.kind === 'topping');
+  const dressings = own.filter(({ part }) => part.kind === 'icing' || part.kind === 'paint');
+  const small = [...mixes, ...toppings].map((part) => ({ part, mixing: smallMixing(part) }));
+  return [
+    ...small.flatMap(({ part, mixing }) => [
+      ...mixing.ahead,
+      ...(mixing.isWet ? [] : mixing.acid),
+      ...(toppings.includes(part) ? [] : [part.op('rest', 'keep-dry', part.in('dish'))]),
+    ]),
+    ...(isLoose ? looseMixing(cook) : mainMixing(body, cook, split, facts)),
+    ...small.flatMap(({ mixing }) => (mixing.isWet ? mixing.acid : [])),
+    ...forming(body, cook, {
+      floors: isLoose ? [] : toppings.filter(({ part }) => isOnFloor(part)),
+      tops: isLoose ? [] : toppings.filter(({ part }) => !isOnFloor(part)),
+      besides: [...mixes, ...toppings],
+    }),
+    ...inOrderOfDressing(dressings.map((one) => ({ part: one.part, operations: dressing(one) }))),
+    ...finishing(body, cook),
+  ];
+}
+
+/** Icing first, paint last: paint is dry in hours, icing in days. */
+function inOrderOfDressing(
+  dressings: ReadonlyArray<{ readonly part: Part; readonly operations: readonly Operation[] }>,
+): readonly Operation[] {
+  const ofKind = (kind: Part['kind']) =>
+    dressings.filter(({ part }) => part.kind === kind).flatMap(({ operations }) => operations);
+  return [...ofKind('icing'), ...ofKind('paint')];
+}
+
+/** Minutes of hands for a whole batch of so many pieces, from the first weight to the last wrap; waiting is not counted. */
+export function handsMinutes(
+  body: FormulaBody,
+  { catalog, pieces }: Pick<WorkFacts, 'catalog' | 'pieces'>,
+): number {
+  const facts = { catalog, pieces, weighG: new Map(), counted: new Set<string>() };
+  return workOf(body, facts).operations.reduce((sum, { minutes }) => sum + minutes, 0);
+}

@@ -1,0 +1,38 @@
+import type { BenchScale } from '@/core/work/weighing/scales';
+import type { Tool, ToolKind, ToolOf } from './tool';
+
+/** Places of a tray nobody has counted. Common practice. */
+const USUAL_PLACES = 24;
+
+/** Tools of a kind, the one in use first. */
+export function toolsOf<K extends ToolKind>(tools: readonly Tool[], kind: K): readonly ToolOf<K>[] {
+  return tools
+    .filter((tool): tool is ToolOf<K> => tool.kind === kind)
+    .sort((a, b) => a.rank - b.rank);
+}
+
+/** Liters the mixer in use is filled to; null without one. */
+export function mixerFillL(tools: readonly Tool[]): number | null {
+  const [mixer] = toolsOf(tools, 'mixer');
+  return mixer ? (mixer.bowlL * mixer.fillPct) / 100 : null;
+}
+
+/** The scales of the bench. */
+export function benchScales(tools: readonly Tool[]): readonly BenchScale[] {
+  return toolsOf(tools, 'scale').map(({ name, stepG, capacityG, minimumG }) => ({
+    name,
+    stepG,
+    capacityG,
+    minimumG,
+  }));
+}
+
+/** Places of the tray in use. */
+export function trayPlaces(tools: readonly Tool[]): number {
+  return toolsOf(tools, 'tray')[0]?.places ?? USUAL_PLACES;
+}
+
+/** How the seats of the tray in use are shaped; null while nobody said. */
+export function traySeats(tools: readonly Tool[]): 'rounded' | 'flat' | null {
+  return toolsOf(tools, 'tray')[0]?.seats ?? null;
+}

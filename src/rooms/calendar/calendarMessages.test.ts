@@ -1,0 +1,97 @@
+import { describe, expect, it } from 'vitest';
+import type { PlanAnswer } from '@/core/goods/planning/problem';
+import type { Bar } from '@/stores/calendar';
+import {
+  sayBar,
+  sayClock,
+  sayGap,
+  sayBottleneck,
+  saySlack,
+  sayStep,
+  sayWhen,
+} from './calendarMessages';
+
+const HOUR_MS = 3_600_000;
+/** A moment of this machine's own zone. */
+const at = (day: number, hour: number, minute = 0) =>
+  new Date(2026, 9, day, hour, minute).getTime();
+
+describe('time to spare', () => {
+  it.each([
+    [0, 'under an hour to spare'],
+    [HOUR_MS - 1, 'under an hour to spare'],
+    [HOUR_MS, '1 hour to spare'],
+    [36 * HOUR_MS - 1, '35 hours to spare'],
+    [36 * HOUR_MS, '1 day to spare'],
+    [48 * HOUR_MS, '2 days to spare'],
+    [-1, 'under an hour late'],
+    [-HOUR_MS, '1 hour late'],
+    [-36 * HOUR_MS, '1 day late'],
+  ])('of %d ms is %s', (ms, said) => expect(saySlack(ms)).toBe(said));
+});
+
+describe('a planned step', () => {
+  const bar: Bar = {
+    job: 'one',
+    step: 'dry',
+    person: '',
+    name: 'Lantern',
+    formulaId: null,
+    startMs: at(14, 7, 5),
+    endMs: at(14, 17, 20),
+    machine: null,
+    places: 0,
+    dryMs: null,
+    isLocked: false,
+    isLate: false,
+  };
+
+  it('is said in one line, with who does it and what is special about it', () => {
+    expect(sayBar(bar)).toBe('Lantern, dry, Wednesday 07:05 to 17:20');
+    expect(sayBar({ ...bar, step: 'press', person: 'Ivo', isLocked: true, isLate: true })).toBe(
+      'Lantern, press, Wednesday 07:05 to 17:20, Ivo, locked, late',
+    );
+  });
+
+  it('is one of the five, whichever part of a bowl it is of', () => {
+    expect(['mix', 'press', 'dry', 'dress', 'pack'].map(sayStep)).toEqual([
+      'weigh and mix',
+      'press',
+      'dry',
+      'finish',
+      'wrap',
+    ]);
+  });
+
+  it('at midnight is of the day that begins', () => {
+    expect(sayWhen(at(15, 0))).toBe('Thursday 00:00');
+    expect(sayClock(at(15, 23, 59))).toBe('23:59');
+  });
+});
+
+describe('the narrow place', () => {
+  it('is named by what it is', () => {
+    const name = () => 'Pebble 60';
+    const of = (kind: 'hands' | 'machine' | 'mold' | 'loft', id: string) =>
+      sayBottleneck({ kind, id, share: 0.814 }, name);
+    expect(of('hands', 'Ivo')).toBe('time of Ivo is the narrow place (81 % taken)');
+    expect(of('machine', 'press')).toBe('the press is the narrow place (81 % taken)');
+    expect(of('mold', 'm1')).toBe('the mold Pebble 60 is the narrow place (81 % taken)');
+    expect(of('loft', '')).toBe('the drying loft is the narrow place (81 % taken)');
+  });
+});
+
+describe('how far a plan is from the best', () => {
+  const gap = (is: number, least: number, provedBest = false) =>
+    sayGap({ weightedLateMin: is, boundWeightedLateMin: least, provedBest } as PlanAnswer);
+
+  it('is not said of one with nothing late', () => expect(gap(0, 0)).toBe(''));
+  it('is nothing where none is less late', () =>
+    expect(gap(90, 10, true)).toBe('no plan is less late'));
+  it('is said up to twice the least, and beyond that not known', () => {
+    expect(gap(110, 100)).toBe('at most 10 % from the best possible');
+    expect(gap(200, 100)).toBe('at most 100 % from the best possible');
+    expect(gap(200.1, 100)).toMatch(/is not known/);
+    expect(gap(5, 0)).toMatch(/is not known/);
+  });
+});

@@ -1,0 +1,36 @@
+import type { Evaluation } from '@/core/results/evaluation/types';
+import { formatFixed, formatGrams } from '@/core/basics/format/numbers';
+
+export interface ReadingRow {
+  readonly name: string;
+  readonly before: string;
+  readonly after: string;
+}
+
+/** The readings of two versions side by side, as they are said. */
+export function readingRows(before: Evaluation, after: Evaluation): readonly ReadingRow[] {
+  const row = (name: string, say: (evaluation: Evaluation) => string) => ({
+    name,
+    before: say(before),
+    after: say(after),
+  });
+  const or = (value: number | null | undefined, decimals: number) =>
+    value === null || value === undefined ? '–' : formatFixed(value, decimals);
+  return [
+    row('Total, g', ({ totalG }) => formatGrams(totalG)),
+    row('Soda to acid', ({ fizz }) => or(fizz.sodaToAcidByMass, 2)),
+    row('Damp', ({ binder }) => or(binder.dampIndexPct, 1)),
+    row('Free water, %', ({ binder }) => formatFixed(binder.freeWaterPct, 1)),
+    row('Scent, %', ({ scent }) => formatFixed(scent.loadPct, 2)),
+    row('Water, pH fresh', ({ water }) => or(water?.phFresh, 1)),
+    row('Lasts', ({ lasting }) => {
+      if (!lasting) return '–';
+      return lasting.kind === 'showered'
+        ? `${formatFixed(lasting.showers.best, 1)} showers`
+        : `${formatFixed(lasting.goneS.best / 60, 1)} min`;
+    }),
+    row('To mend', ({ findings }) =>
+      String(findings.filter(({ severity }) => severity !== 'info').length),
+    ),
+  ];
+}

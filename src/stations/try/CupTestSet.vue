@@ -1,0 +1,275 @@
+<script setup lang="ts">
+import { useIntervalFn } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { totalMassG } from '@/core/formula/model/edit';
+import { RESPONSE_WORDS } from '@/core/batches/trials/cup-test/responses';
+import { baseOf, valueOf } from '@/core/batches/trials/cup-test/cups';
+import type { CupTest } from '@/core/batches/trials/cup-test/schema';
+import type { CupTestEffect } from '@/core/batches/trials/cup-test/answer';
+import { decimalsOf } from '@/core/work/weighing/rounding';
+import { parseNumber } from '@/core/basics/units/parseNumber';
+import { counted, formatFixed } from '@/core/basics/format/numbers';
+import { inSentence } from '@/core/basics/format/names';
+import { nowIso } from '@/stores/now';
+import { useTrialsStore } from '@/stores/trials';
+import { useMaterials } from '@/ui/fields/materials';
+import CupTestCurve from './CupTestCurve.vue';
+import { clockOf } from '@/shared/tryMessages';
+
+/** One set: its base mix and cups as a sheet, what each showed, and what that says so far. */
+const props = defineProps<{ ladder: CupTest }>();
+const tries = useTrialsStore();
+const { nameOf } = useMaterials();
+const typed = ref<Readonly<Record<string, string>>>({});
+const problem = ref('');
+/** Nothing that is seen in a cup is larger. */
+const MOST_VALUE = 100_000;
+
+const words = computed(() => RESPONSE_WORDS[props.ladder.response]);
+const answer = computed(() => tries.answerLadder(props.ladder));
+const decimals = computed(() => decimalsOf(props.ladder.stepG));
+const base = computed(() => baseOf(props.ladder.body, props.ladder.factors));
+/** Weights of so few steps are shown finer: they go in as drops or a premix. */
+const FINE_STEPS = 10;
+/** A little over, for what stays in the bowl. */
+const OVER = 1.05;
+const baseG = computed(() => OVER * props.ladder.cups.reduce((sum, cup) => sum + cup.baseG, 0));
+const baseLines = computed(() => {
+  const totalG = totalMassG(base.value);
+  return (base.value.parts[0]?.lines ?? []).map(({ id, materialId, massG }) => ({
+    id,
+    name: nameOf(materialId),
+    massG: (massG * baseG.value) / totalG,
+    decimals:
+      (massG * baseG.value) / totalG < FINE_STEPS * props.ladder.stepG
+        ? decimals.value + 1
+        : decimals.value,
+  }));
+});
+
+/** A cup under the stopwatch. */
+const timing = ref<{ readonly cupId: string; readonly fromMs: number } | null>(null);
+const nowMs = ref(0);
+useIntervalFn(() => (nowMs.value = Date.parse(nowIso())), 200);
+const timedS = computed(() =>
+  timing.value ? Math.max(0, (nowMs.value - timing.value.fromMs) / 1000) : 0,
+);
+
+/** Pressed when it touches the water, and again when it is gone. */
+function time(cupId: string): void {
+  const atMs = Date.parse(nowIso());
+  const running = timing.value;
+  nowMs.value = atMs;
+  timing.value = running?.cupId === cupId ? null : { cupId, fromMs: atMs };
+  if (running?.cupId === cupId)
+    tries.seenInCup(props.ladder, cupId, Math.round((atMs - running.fromMs) / 1000));
+}
+
+const print = () => window.print();
+
+function write(cupId: string): void {
+  const value = parseNumber(typed.value[cupId] ?? '');
+  const isFine =
+    value !== null &&
+    value >= 0 &&
+    value <= MOST_VALUE &&
+    (props.ladder.response !== 'gone-s' || value > 0);
+  problem.value = isFine ? '' : `${words.value.ask}: a number is needed.`;
+  if (!isFine) return;
+  tries.seenInCup(props.ladder, cupId, value);
+  typed.value = { ...typed.value, [cupId]: '' };
+}
+
+function sayEffect({ factor, effect, verdict, atLow, atHigh }: CupTestEffect): string {
+  const what = inSentence(nameOf(factor.materialId));
+  const from = `${formatFixed(atLow.best, 1)} at ${formatFixed(factor.lowPct, 1)} %, ${formatFixed(atHigh.best, 1)} at ${formatFixed(factor.highPct, 1)} %`;
+  const size = answer.value.isTimes
+    ? `${formatFixed(effect.best, 2)} times (${formatFixed(effect.low, 2)} to ${formatFixed(effect.high, 2)})`
+    : `${formatFixed(effect.best, 1)} ${words.value.unit} (${formatFixed(effect.low, 1)} to ${formatFixed(effect.high, 1)})`;
+  switch (verdict) {
+    case 'more':
+      return `More ${what} means more: ${from}; ${size}. That is an answer.`;
+    case 'less':
+      return `More ${what} means less: ${from}; ${size}. That is an answer.`;
+    case 'no-matter':
+      return `How much ${what} there is does not matter here: ${size}. That is an answer too.`;
+    case 'not-yet':
+      return `Not an answer yet for ${what}: ${size}.`;
+  }
+}
+</script>
+
+<template>
+  <article class="set" :aria-label="ladder.name">
+    <h2>
+      {{ ladder.name }}
+      <v-btn class="no-print" size="small" @click="print">Print the sheet</v-btn>
+    </h2>
+    <div class="parts">
+      <div>
+        <h3>The base mix, {{ formatFixed(baseG, 0) }} g</h3>
+        <ul class="plain-list lines">
+          <li v-for="line in baseLines" :key="line.id">
+            <span>{{ line.name }}</span><b class="tabular"
+              >{{ formatFixed(line.massG, line.decimals) }} g</b
+            >
+          </li>
+        </ul>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Cup</th>
+              <th scope="col">Base</th>
+              <th v-for="factor in ladder.factors" :key="factor.materialId" scope="col">
+                {{ nameOf(factor.materialId) }}
+              </th>
+              <th scope="col">{{ words.ask }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="(cup, i) in ladder.cups" :key="cup.id">
+              <th scope="row">{{ i + 1 }}</th>
+              <td class="tabular">{{ formatFixed(cup.baseG, decimals) }} g</td>
+              <td v-for="(massG, k) in cup.addedG" :key="k" class="tabular">
+                {{ formatFixed(massG, decimals) }} g
+                <span class="quiet">{{ formatFixed(cup.pcts[k] ?? 0, 1) }} %</span>
+              </td>
+              <td class="act">
+                <button
+                  v-if="ladder.response === 'gone-s'"
+                  type="button"
+                  class="time no-print"
+                  @click="time(cup.id)"
+                >
+                  {{ timing?.cupId === cup.id ? `Gone, ${clockOf(timedS)}` : 'Drop it in'
+                  }}<span class="visually-hidden"> cup {{ i + 1 }}</span>
+                </button>
+                <form class="seen no-print" @submit.prevent="write(cup.id)">
+                  <b v-if="valueOf(ladder, cup.id) !== null" class="tabular">{{
+                    valueOf(ladder, cup.id)
+                  }}</b>
+                  <input
+                    :value="typed[cup.id] ?? ''"
+                    inputmode="decimal"
+                    autocomplete="off"
+                    :aria-label="`${words.ask}, cup ${i + 1}`"
+                    @input="
+                      typed = { ...typed, [cup.id]: ($event.target as HTMLInputElement).value }
+                    "
+                  />
+                  <button type="submit">
+                    Write<span class="visually-hidden"> cup {{ i + 1 }}</span>
+                  </button>
+                </form>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+        <p class="quiet small">
+          Press or pack each the same way, let them dry alike, and drop one after the other into a
+          liter of water at 38 °C, in an order drawn by lot.
+        </p>
+        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      </div>
+      <div>
+        <h3>{{ counted(answer.seen, 'cup') }} of {{ ladder.cups.length }} seen</h3>
+        <CupTestCurve
+          :answer="answer"
+          :x-title="nameOf(ladder.factors[0]?.materialId ?? '')"
+          :y-title="`${words.title}, ${words.unit}`"
+        />
+        <p v-for="effect in answer.effects" :key="effect.factor.materialId">
+          {{ sayEffect(effect) }}
+        </p>
+        <p v-if="answer.cupsToGo > 0 && answer.seen > 0" class="quiet">
+          About {{ counted(answer.cupsToGo, 'cup') }} more at the same places would make it one.
+        </p>
+      </div>
+    </div>
+  </article>
+</template>
+
+<style scoped>
+h2 {
+  margin: 0 0 8px;
+  font-size: 22px;
+}
+h3 {
+  margin: 0 0 4px;
+  font-size: 17px;
+}
+.parts {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 24px;
+}
+.lines li {
+  display: flex;
+  justify-content: space-between;
+  max-width: 320px;
+}
+table {
+  margin-top: 14px;
+  border-collapse: collapse;
+  font-size: 15px;
+}
+th,
+td {
+  padding: 4px 10px 4px 0;
+  border-bottom: 1px solid var(--hairline);
+  text-align: left;
+}
+.act {
+  white-space: nowrap;
+}
+.act .time {
+  float: left;
+  margin-right: 8px;
+}
+.seen {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.seen input {
+  width: 74px;
+  min-height: 44px;
+  padding: 0 6px;
+  border: 1px solid var(--mid);
+  border-radius: 3px;
+  background: var(--paper);
+  color: var(--ink);
+  font: inherit;
+}
+.seen button,
+.time {
+  min-height: 44px;
+  padding: 0 10px;
+  border: 1px solid var(--verdigris);
+  border-radius: 3px;
+  background: none;
+  color: var(--verdigris);
+  font: inherit;
+  cursor: pointer;
+}
+.problem {
+  color: var(--rust);
+}
+.small {
+  font-size: 13px;
+}
+@media (max-width: 560px) {
+  .act {
+    white-space: normal;
+  }
+  .act .time {
+    float: none;
+    margin: 0 0 6px;
+  }
+}
+@media (max-width: 900px) {
+  .parts {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,28 @@
+import { settingsSchema, type Settings } from '@/core/workshop/settings/settingsSchema';
+import { placeWords } from '../unite/placeMessages';
+import { putAt } from './shape';
+import { SHAPES } from './shapes';
+import { valueWords } from '../unite/messages';
+
+/** A value of the settings that two sides changed, the one that is not in use. */
+export type OtherValue = NonNullable<Settings['otherValues']>[number];
+
+/** Settings after the maker decided on a value. @param takes true to use the other one, false to let go of it */
+export function decided(settings: Settings, other: OtherValue, takes: boolean): Settings {
+  const rest = {
+    ...settings,
+    otherValues: settings.otherValues?.filter(({ id }) => id !== other.id),
+  };
+  if (!takes) return rest;
+  const put = putAt(SHAPES.settings, rest, other.path, JSON.parse(other.value));
+  return settingsSchema.safeParse(put).data ?? rest;
+}
+
+/** What a maker reads of it: the place, the other value and where it comes from. */
+export function sayOtherValue(
+  { path, value, from }: OtherValue,
+  nameOf: (id: string) => string | undefined,
+): string {
+  const place = placeWords(path, nameOf);
+  return `${place.charAt(0).toUpperCase()}${place.slice(1)}: ${valueWords(JSON.parse(value))} in ${from}.`;
+}

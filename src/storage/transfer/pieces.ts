@@ -1,0 +1,143 @@
+import type { Settings } from '@/core/workshop/settings/settingsSchema';
+import { COLLECTION_NAMES, type CollectionName, type Records } from '../collections';
+import type { Device, Stamp } from '../db/stamps';
+import type { WorkshopDb } from '../db/layout';
+import { CLOSED_LIST, closeFile, openFile, openList, recordLines } from '../file/write';
+import type { FolderMarks } from '../file/schema';
+import { SETTINGS_KEY, STORE_NAMES, partsOf } from '../keys';
+import { syncedFields } from '../syncedFields';
+import type { VersionVector } from '../versionVector';
+
+/** So many records are in memory at a time. */
+const PAGE = 100;
+
+export interface PieceOptions {
+  /** ISO 8601 with zone. */
+  readonly now: string;
+  /** For a shared folder: who writes; the file then says which device has written what. */
+  readonly own?: Device;
+  /** What a page holds that the database may not have: it goes into the file instead. */
+  readonly overlay?: { readonly records: Records; readonly settings: Settings };
+  /** @param share of what there is, 0 to 1 */
+  readonly onProgress?: (share: number) => void;
+}
+
+/**
+ * Everything stored, as the pieces of one file, so that it is never in memory as a whole. A record and its stamp are read
+ * in one transaction: they are of one moment. What the database cannot give is taken from the overlay alone.
+ * @param db null where it would not open
+ */
+export async function* workshopPieces(
+  db: WorkshopDb | null,
+  { now, own, overlay, onProgress }: PieceOptions,
+): AsyncGenerator<string> {
+  const stamps: Stamp[] = [];
+  const total = db ? await countOf(db) : 0;
+  let written = 0;
+  yield openFile(now);
+  for (const name of COLLECTION_NAMES) {
+    yield openList(name);
+    const above = new Map((overlay?.records[name] ?? []).map((one) => [one.id, one as unknown]));
+    let isFirst = true;
+    for await (const page of pagesOf(db, name, overlay !== undefined)) {
+      stamps.push(...page.stamps);
+      const records = page.records.map((one) => above.get(one.id) ?? one);
+      for (const { id } of page.records) above.delete(id);
+      yield recordLines(records, isFirst);
+      isFirst = false;
+      written += page.records.length;
+      onProgress?.(total > 0 ? Math.min(1, written / total) : 1);
+    }
+    yield recordLines([...above.values()], isFirst);
+    yield CLOSED_LIST;
+  }
+  const settings = overlay?.settings ?? (await db?.getAll('settings'))?.[0];
+  if (!own || !db) yield closeFile(settings);
+  else {
+    const all = await db.getAll('stamps');
+    stamps.push(...all.filter(({ id, isGone }) => isGone || id === SETTINGS_KEY));
+    yield closeFile(syncedFields(SETTINGS_KEY, settings), marksOf(own, stamps, true));
+  }
+}
+
+async function countOf(db: WorkshopDb): Promise<number> {
+  try {
+    const counts = await Promise.all(COLLECTION_NAMES.map((name) => db.count(name)));
+    return counts.reduce((sum, count) => sum + count, 0);
+  } catch {
+    return 0;
+  }
+}
+
+/** What was written after a write, as one file. */
+export async function* sincePieces(
+  db: WorkshopDb,
+  own: Device,
+  afterSeq: number,
+  now: string,
+): AsyncGenerator<string> {
+  const tx = db.transaction([...STORE_NAMES, 'stamps']);
+  const range = IDBKeyRange.lowerBound(afterSeq, true);
+  const stamps = await tx.objectStore('stamps').index('bySeq').getAll(range);
+  const stored = await Promise.all(
+    stamps
+      .filter(({ isGone }) => !isGone)
+      .map(async ({ id: key }) => {
+        const [store, id] = partsOf(key);
+        return { store, record: (await tx.objectStore(store).get(id)) as unknown };
+      }),
+  );
+  const of = (name: string) =>
+    stored.filter(({ store }) => store === name).map((one) => one.record);
+  const lists = COLLECTION_NAMES.map(
+    (name) => openList(name) + recordLines(of(name), true) + CLOSED_LIST,
+  );
+  const settings = syncedFields(SETTINGS_KEY, of('settings')[0]);
+  yield [openFile(now), ...lists, closeFile(settings, marksOf(own, stamps, false))].join('');
+}
+
+interface Page {
+  readonly records: readonly { readonly id: string }[];
+  readonly stamps: readonly Stamp[];
+}
+
+/** @param mayFail a database that gives nothing more ends the pages: the overlay has what is left */
+async function* pagesOf(
+  db: WorkshopDb | null,
+  name: CollectionName,
+  mayFail: boolean,
+): AsyncGenerator<Page> {
+  let after: string | null = null;
+  while (db) {
+    const page: Page = await pageAfter(db, name, after).catch((error: unknown) => {
+      if (mayFail) return { records: [], stamps: [] };
+      throw error;
+    });
+    if (page.records.length > 0) yield page;
+    if (page.records.length < PAGE) return;
+    after = page.records[page.records.length - 1]?.id ?? null;
+  }
+}
+
+async function pageAfter(
+  db: WorkshopDb,
+  name: CollectionName,
+  after: string | null,
+): Promise<Page> {
+  const tx = db.transaction([name, 'stamps']);
+  const range = after === null ? null : IDBKeyRange.lowerBound(after, true);
+  const records: Page['records'] = await tx.objectStore(name).getAll(range, PAGE);
+  const [first, last] = [records[0], records[records.length - 1]];
+  if (!first || !last) return { records, stamps: [] };
+  const keys = IDBKeyRange.bound(`${name}/${first.id}`, `${name}/${last.id}`);
+  const stamps = await tx.objectStore('stamps').getAll(keys);
+  return { records, stamps: stamps.filter(({ isGone }) => !isGone) };
+}
+
+function marksOf(own: Device, stamps: readonly Stamp[], isWhole: boolean): FolderMarks {
+  const { device, name, seq } = own;
+  const vectors: Record<string, VersionVector> = {};
+  const gone: Record<string, VersionVector> = {};
+  for (const { id, vector, isGone } of stamps) (isGone ? gone : vectors)[id] = vector;
+  return { device, name, seq, isWhole, vectors, gone };
+}

@@ -1,0 +1,271 @@
+import { defineStore } from 'pinia';
+import { computed, ref, watch } from 'vue';
+import { allLines } from '@/core/formula/model/edit';
+import type { Formula } from '@/core/formula/model/schema';
+import type { LooseStock } from '@/core/goods/products/stock';
+import { portionsOf } from '@/core/matter/materials/portion';
+import { allocateStock, type Allocation } from '@/core/goods/planning/allocation';
+import { mixFactor, pressMinutesEach } from '@/core/goods/planning/learned';
+import { moldUse, piecesAtOnce } from '@/core/goods/planning/moldUse';
+import { problemFor } from '@/core/goods/planning/fromOrders';
+import { stepsFor } from '@/core/goods/planning/steps';
+import type { PlanProblem } from '@/core/goods/planning/problem';
+import { countOf } from '@/core/batches/records/summary';
+import { planScale } from '@/core/work/scaling/plan';
+import { requestFor } from '@/core/work/scaling/request';
+import type { ScaleRequest } from '@/core/work/scaling/requestSchema';
+import { toolsOf, trayPlaces } from '@/core/workshop/shelf/workplace';
+import { hoursUntilDry } from '@/core/batches/trays/forecastHours';
+import type { Spread } from '@/core/basics/units/spread';
+import { workOf } from '@/core/work/flow/workOf';
+import { useGoodsStore } from './goods';
+import { nowIso, today } from './now';
+import { useRoomStore } from './room';
+import { useShelfStore } from './shelf';
+import { useTraysStore } from './trays';
+import { useWorkshopStore } from './workshop';
+
+/** A question beside the plan: nothing of it is kept. */
+export interface WhatIf {
+  readonly humidityPct: number | null;
+  /** Who is away for the week. */
+  readonly away: string | null;
+  readonly secondMixer: boolean;
+}
+export const NO_WHAT_IF: WhatIf = { humidityPct: null, away: null, secondMixer: false };
+
+const FIVE_MIN_MS = 300_000;
+const DAY_MS = 86_400_000;
+const HOUR_MS = 3_600_000;
+/** Nobody has said who works when: one pair of hands on weekdays. */
+const SOMEBODY = { name: 'Somebody', from: '08:00', to: '17:00', days: [1, 2, 3, 4, 5], away: [] };
+const USUAL_TRAYS = 4;
+/** What can be ready a day before it is wanted, is. Start value of ours. */
+const CUSHION_MIN = 24 * 60;
+const ZONE_DAYS = 200;
+
+/** When clocks are put on or back in the months to come. */
+function zonesFrom(fromMs: number): { from: string; zoneMin: number }[] {
+  const zones: { from: string; zoneMin: number }[] = [];
+  let before = -new Date(fromMs).getTimezoneOffset();
+  for (let hour = 1; hour < ZONE_DAYS * 24; hour++) {
+    const at = fromMs + hour * 3_600_000;
+    const zoneMin = -new Date(at).getTimezoneOffset();
+    if (zoneMin !== before) zones.push({ from: new Date(at).toISOString(), zoneMin });
+    before = zoneMin;
+  }
+  return zones;
+}
+
+const after = (fromMs: number, { low, best, high }: Spread): Spread => ({
+  low: fromMs + low * HOUR_MS,
+  best: fromMs + best * HOUR_MS,
+  high: fromMs + high * HOUR_MS,
+});
+
+/** What is to be done: where open orders come from, and the problem a plan has to solve. */
+export const usePlanInputsStore = defineStore('tasks', () => {
+  const workshop = useWorkshopStore();
+  const goods = useGoodsStore();
+  const shelf = useShelfStore();
+  const trays = useTraysStore();
+  const room = useRoomStore();
+
+  /** The moment the plan starts from: held, so that nothing moves under a hand. */
+  const startMs = ref(Math.ceil(Date.parse(nowIso()) / FIVE_MIN_MS) * FIVE_MIN_MS);
+  // A page that is left open over night begins the next day with it.
+  watch(today, fromNow);
+  const hours = computed(() =>
+    workshop.settings.plan.hours.length > 0 ? workshop.settings.plan.hours : [SOMEBODY],
+  );
+  const locks = computed(() => workshop.settings.plan.locks);
+  const loftPlaces = computed(() => {
+    const lofts = toolsOf(workshop.tools, 'drying-room')[0]?.trays ?? USUAL_TRAYS;
+    return trayPlaces(workshop.tools) * lofts;
+  });
+  const humidityPct = computed(
+    () =>
+      workshop.settings.plan.humidityPct ??
+      room.dryingRoom?.humidityPct ??
+      workshop.settings.humidityPct,
+  );
+
+  const requestOf = ({ id, body }: Formula): ScaleRequest =>
+    workshop.settings.requests[id] ?? requestFor(body);
+  const shelfMoldOf = ({ moldId }: ScaleRequest) =>
+    workshop.molds.find(({ id }) => id === moldId) ?? null;
+
+  /** Pieces of one bowl as it is usually planned. */
+  function bowlPieces(formula: Formula): number {
+    const request = requestOf(formula);
+    const { method } = formula.body;
+    const plan = planScale(formula.body, request, shelf.meansFor(method));
+    const cavities = shelfMoldOf(request)?.cavities ?? null;
+    return plan.ok ? piecesAtOnce(method, plan.plan.pieces / plan.plan.bowlCount, cavities) : 1;
+  }
+
+  /** At the bench and not counted yet: on their way as planned. */
+  const atTheBench = computed(() =>
+    workshop.batches.filter((batch) => batch.outcome === 'at-the-bench' && countOf(batch) === null),
+  );
+  const coming = computed<readonly LooseStock[]>(() => [
+    ...goods.looseToPromise,
+    ...atTheBench.value.map((batch) => ({
+      batch,
+      left: { good: batch.plan.pieces, second: 0, sampler: 0 },
+    })),
+  ]);
+  /** When each batch that is not dry yet will be, ms since 1970; null where it never will. */
+  const drying = computed<ReadonlyMap<string, Spread | null>>(
+    () =>
+      new Map([
+        ...trays.onTrays.flatMap((batch) => {
+          const dry = trays.forecastOf(batch, startMs.value)?.dryAtMs ?? null;
+          return dry === null || dry.high > startMs.value ? [[batch.id, dry] as const] : [];
+        }),
+        ...atTheBench.value.map((batch) => {
+          const formula = workshop.formulas.find(({ id }) => id === batch.formulaId);
+          const hours = formula ? dryHours(formula, humidityPct.value) : null;
+          return [batch.id, hours && after(startMs.value, hours)] as const;
+        }),
+      ]),
+  );
+
+  const cover = computed<Allocation>(() =>
+    allocateStock({
+      orders: workshop.orders.filter(({ due }) => Date.parse(due) > startMs.value - 60 * DAY_MS),
+      units: workshop.units,
+      goods: workshop.goods,
+      wrapped: goods.toPromise,
+      loose: coming.value,
+      isDrying: (id) => drying.value.has(id),
+      formulas: workshop.formulas,
+      bowlPieces,
+    }),
+  );
+
+  /** Hours a formula’s pieces dry at a humidity, with their band; null where they never do. */
+  function dryHours(formula: Formula, pct: number): Spread | null {
+    const { body } = formula;
+    return hoursUntilDry(
+      portionsOf(workshop.catalog, body.parts[0]?.lines ?? []),
+      requestOf(formula).mold,
+      body.method,
+      { humidityPct: pct, tempC: room.dryingRoom?.tempC ?? workshop.settings.tempC },
+      trays.taught,
+    );
+  }
+
+  const pressMinEach = computed(() => pressMinutesEach(workshop.batches));
+  const ownMixFactor = computed(() => mixFactor(workshop.batches, workshop.catalog) ?? 1);
+
+  /** The problem as it stands, with no questions beside it. */
+  const problem = computed(() => problemIf(NO_WHAT_IF));
+
+  const batchOf = (id: string) => coming.value.find(({ batch }) => batch.id === id)?.batch ?? null;
+
+  function problemIf(asked: WhatIf): PlanProblem {
+    const pct = asked.humidityPct ?? humidityPct.value;
+    const mixers = toolsOf(workshop.tools, 'mixer').length + (asked.secondMixer ? 1 : 0);
+    const presses = toolsOf(workshop.tools, 'press').length;
+    const week = Array.from({ length: 7 }, (_, day) =>
+      new Date(startMs.value + day * DAY_MS).toISOString().slice(0, 10),
+    );
+    return problemFor({
+      cover: cover.value,
+      startIso: new Date(startMs.value).toISOString(),
+      people: hours.value.map(({ name, from, to, days, away }) => ({
+        id: name,
+        from,
+        to,
+        days,
+        away: name === asked.away ? [...away, ...week] : away,
+      })),
+      machines: {
+        ...(mixers > 0 && { mixer: mixers }),
+        ...(presses > 0 && { press: presses }),
+      },
+      trayPlaces: loftPlaces.value,
+      molds: Object.fromEntries(workshop.molds.map(({ id, cavities }) => [id, cavities])),
+      zoneMin: -new Date(startMs.value).getTimezoneOffset(),
+      zones: zonesFrom(startMs.value),
+      cushionMin: CUSHION_MIN,
+      stepsOf: ({ formula, pieces, wrapMinutes }) =>
+        stepsFor(
+          workOf(formula.body, {
+            catalog: workshop.catalog,
+            pieces,
+            weighG: new Map(allLines(formula.body).map(({ id, massG }) => [id, massG])),
+            counted: new Set(),
+          }).operations,
+          {
+            places: formula.body.method === 'loose' ? trayPlaces(workshop.tools) : pieces,
+            dryHours: dryHours(formula, pct)?.high ?? null,
+            pressMinEach: pressMinEach.value,
+            mixFactor: ownMixFactor.value,
+            mold: moldUse(formula.body.method, pieces, shelfMoldOf(requestOf(formula))),
+            pieces,
+            wrapMinutes,
+            hasMixer: mixers > 0,
+            hasPress: presses > 0,
+          },
+        ),
+      dryAtMs: (id) => drying.value.get(id)?.high ?? null,
+      placesOf: (id) => batchOf(id)?.plan.pieces ?? 0,
+      moldOf: (id) => {
+        const batch = batchOf(id);
+        return batch && moldUse(batch.body.method, batch.plan.pieces, shelfMoldOf(batch.request));
+      },
+      locks: locks.value,
+    });
+  }
+
+  /** When a job’s pieces are dry if they begin to dry then, ms since 1970; null where it never is or nothing dries. */
+  function dryMs(job: string, fromMs: number): Spread | null {
+    const known = drying.value.get(job);
+    if (known !== undefined) return known;
+    const { formula } = nameOfJob(job);
+    const hours = formula && dryHours(formula, humidityPct.value);
+    return hours && after(fromMs, hours);
+  }
+
+  /** The plan begins now. */
+  function fromNow(): void {
+    startMs.value = Math.ceil(Date.parse(nowIso()) / FIVE_MIN_MS) * FIVE_MIN_MS;
+  }
+
+  /** What a job is called, and in which color it is drawn. */
+  function nameOfJob(id: string): { readonly name: string; readonly formula: Formula | null } {
+    const bowl = cover.value.toMake.find((one) => one.id === id);
+    if (bowl) {
+      const number = Number(id.split(' ').at(-1) ?? 1);
+      return {
+        name: number > 1 ? `${bowl.formula.name} ${number}` : bowl.formula.name,
+        formula: bowl.formula,
+      };
+    }
+    const batch = workshop.batches.find((one) => one.id === id);
+    if (batch)
+      return {
+        name: batch.code,
+        formula: workshop.formulas.find((one) => one.id === batch.formulaId) ?? null,
+      };
+    return { name: workshop.orders.find((one) => one.id === id)?.who ?? 'an order', formula: null };
+  }
+
+  return {
+    startMs,
+    hours,
+    locks,
+    loftPlaces,
+    humidityPct,
+    cover,
+    drying,
+    dryHours,
+    dryMs,
+    problem,
+    problemIf,
+    fromNow,
+    nameOfJob,
+  };
+});

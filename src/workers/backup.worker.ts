@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { backupApi } from './backupApi';
+
+expose(backupApi);

@@ -1,4 +1,0 @@
-import { expose } from 'comlink';
-import { carryApi } from './carryApi';
-
-expose(carryApi);

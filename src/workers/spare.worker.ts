@@ -1,4 +1,0 @@
-import { expose } from 'comlink';
-import { spareApi } from './spareApi';
-
-expose(spareApi);

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { transferApi } from './transferApi';
+
+expose(transferApi);
