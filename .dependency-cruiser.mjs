@@ -16,7 +16,7 @@ const only = (name, from, allowed) => ({
 const WINGS = ['basics', 'matter', 'formula', 'results', 'work', 'batches', 'workshop', 'goods'];
 
 const onlyEarlierWings = (wing, i) => ({
-  name: `${wing}-uses-wings-before-it`,
+  name: 'a-wing-uses-those-before-it',
   severity: 'error',
   from: { path: `^${root}src/core/${wing}/`, pathNot: '\\.test\\.ts$' },
   to: {

@@ -28,15 +28,12 @@ describe('the layer rule', () => {
   const found = violations();
 
   it.each([
-    ['core reaches for a store', 'core/chemistry/index.ts: core-stands-alone'],
+    ['core reaches for a store', 'core/matter/chemistry/acids.ts: core-stands-alone'],
     [
       'core reaches for the interface library',
-      'core/chemistry/index.ts: core-knows-no-screen-and-no-store',
+      'core/matter/chemistry/acids.ts: core-knows-no-screen-and-no-store',
     ],
-    [
-      'a core module reaches past another’s face',
-      'core/chemistry/deep.ts: a-module-is-entered-by-its-index',
-    ],
+    ['a wing reaches for a later one', 'core/basics/units/up.ts: a-wing-uses-those-before-it'],
     ['storage reaches for a store', 'storage/db/index.ts: storage-sees-core'],
     ['a store reaches for the interface', 'stores/up.ts: stores-look-down'],
     ['a drawn part reaches for a station', 'ui/index.ts: ui-sees-core'],
@@ -45,19 +42,17 @@ describe('the layer rule', () => {
     ['a worker reaches for a store', 'workers/index.ts: workers-see-core-and-storage'],
     ['a device reaches for a store', 'devices/index.ts: devices-see-core'],
     ['a room reaches for a station', 'rooms/shelf/index.ts: rooms-do-not-see-stations'],
-    ['two files need each other', 'core/units/about.ts: no-circles'],
+    ['two files need each other', 'core/basics/units/about.ts: no-circles'],
     ['a station reaches for another', 'stations/make/index.ts: a-station-does-not-see-another'],
     ['a station reaches for a room', 'stations/make/index.ts: stations-do-not-see-rooms'],
-    [
-      'a room reaches past a module’s face',
-      'rooms/almanac/index.ts: screens-enter-a-module-by-its-index',
-    ],
   ])('catches it when %s', (_what, violation) => {
     expect(found).toContain(violation);
   });
 
   it('has nothing against an arrow that points down', () => {
-    expect(found.filter((line) => line.startsWith('core/units/index'))).toEqual([]);
+    expect(
+      found.filter((line) => /core\/(basics\/units\/mass|matter\/chemistry\/down)/.test(line)),
+    ).toEqual([]);
   });
 
   it('is broken on purpose in each of its rules', async () => {
@@ -65,7 +60,9 @@ describe('the layer rule', () => {
     const { default: config } = (await import(path)) as {
       default: { forbidden: readonly { name: string }[] };
     };
-    const rules = [...new Set(found.map((line) => line.split(': ')[1]))].sort();
-    expect(rules).toEqual(config.forbidden.map(({ name }) => name).sort());
+    const rules = (names: readonly (string | undefined)[]) => [...new Set(names)].sort();
+    expect(rules(found.map((line) => line.split(': ')[1]))).toEqual(
+      rules(config.forbidden.map(({ name }) => name)),
+    );
   });
 });

@@ -1,12 +1,8 @@
-/** mulberry32, in place of the system's randomness: ids and small errors come out the same each time. */
+import { seededRandom } from '../../src/core/basics/numeric/random';
+
+/** In place of the system's randomness: ids and small errors come out the same each time. */
 export function seedRandom(seed: number): void {
-  let state = seed;
-  const next = () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
+  const next = seededRandom(seed);
   Object.defineProperty(globalThis.crypto, 'getRandomValues', {
     value: <T extends ArrayBufferView>(array: T): T => {
       const bytes = new Uint8Array(array.buffer, array.byteOffset, array.byteLength);

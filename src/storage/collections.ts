@@ -47,41 +47,6 @@ export function recordsFrom(
   };
 }
 
-/** The collections of something that holds more. */
-export function recordsIn({
-  materials,
-  formulas,
-  batches,
-  lots,
-  molds,
-  tools,
-  rooms,
-  photos,
-  trials,
-  ladders,
-  packaging,
-  units,
-  goods,
-  orders,
-}: Records): Records {
-  return {
-    materials,
-    formulas,
-    batches,
-    lots,
-    molds,
-    tools,
-    rooms,
-    photos,
-    trials,
-    ladders,
-    packaging,
-    units,
-    goods,
-    orders,
-  };
-}
-
 export const NO_RECORDS: Records = recordsFrom(() => []);
 
 /** A record as people call it, for a sentence. */

@@ -1,6 +1,5 @@
-import { allLines } from './edit';
 import { sameData } from '@/core/basics/sameData';
-import type { Formula, FormulaBody, FormulaVersion } from './schema';
+import type { Formula, FormulaVersion } from './schema';
 
 /** The newest kept version, or undefined before the first. */
 export function latestVersion(formula: Formula): FormulaVersion | undefined {
@@ -31,9 +30,4 @@ export function describeVersion(formula: Formula): string {
   return hasUnkeptChanges(formula)
     ? `version ${latest.number}, changed since`
     : `version ${latest.number}`;
-}
-
-/** Nothing weighed, nothing waiting: a formula that nobody has begun. */
-export function isBlank(body: FormulaBody): boolean {
-  return allLines(body).length === 0 && body.unread.length === 0;
 }

@@ -1,5 +1,3 @@
 /** Where a thing is sold: whose rules its label follows. */
 export const MARKETS = ['eu', 'us'] as const;
 export type Market = (typeof MARKETS)[number];
-
-export const MARKET_WORDS: Readonly<Record<Market, string>> = { eu: 'EU', us: 'US' };

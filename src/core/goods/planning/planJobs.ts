@@ -1,7 +1,7 @@
+import { seededRandom } from '@/core/basics/numeric/random';
 import { lateBound } from './bound';
 import { MOST_EXACT_BLOCKS, searchAll } from './exact';
 import { bestOf, firstOrders, improve } from './improve';
-import { pricedBound } from './pricedBound';
 import type { PlanAnswer, PlanProblem, PlanResult } from './problem';
 import { lockedBookings, type Schedule } from './schedule';
 import { settled } from './rightShift';
@@ -42,17 +42,12 @@ export function planJobs(problem: PlanProblem, means: PlanMeans): PlanResult {
       ok: false,
       problem: `${first.stuck} fits nowhere: its steps cannot follow each other within their waits`,
     };
-  let bound = lateBound(shop);
+  const bound = lateBound(shop);
   const answerFor = (schedule: Schedule, proved: boolean) =>
     answerOf(problem, shop, settled(shop, schedule, locked), bound, proved);
   const isBest = (schedule: Schedule) => schedule.weightedLate <= bound + SAME_MIN;
   means.onBetter?.(answerFor(first.schedule, isBest(first.schedule)), share());
   if (isBest(first.schedule)) return { ok: true, answer: answerFor(first.schedule, true) };
-  // The first plan is shown already; how far from the best it is takes a moment.
-  bound = Math.max(
-    bound,
-    boundByPrices(shop, first.schedule, (part) => share() < part * BOUND_SHARE),
-  );
   const blocks = shop.jobs.reduce((sum, job) => sum + job.blocks.length, 0);
   const told = (schedule: Schedule) =>
     means.onBetter?.(answerFor(schedule, isBest(schedule)), Math.min(1, share()));
@@ -61,23 +56,9 @@ export function planJobs(problem: PlanProblem, means: PlanMeans): PlanResult {
       ? searchAll(shop, locked, first.schedule, () => share() < EXACT_SHARE)
       : { best: first.schedule, isWhole: false };
   if (few.isWhole) return { ok: true, answer: answerFor(few.best, true) };
-  const better = improve(shop, locked, first, seeded(SEED), share, told);
+  const better = improve(shop, locked, first, seededRandom(SEED), share, told);
   const best = few.best.weightedLate < better.weightedLate ? few.best : better;
   return { ok: true, answer: answerFor(best, isBest(best)) };
-}
-
-/** Time for prices, at most. */
-const BOUND_SHARE = 0.25;
-/** Prices are asked for so long after the last step is done, minutes. */
-const AFTER_MIN = 1440;
-
-function boundByPrices(
-  shop: Shop,
-  { weightedLate, steps }: Schedule,
-  mayGoOn: (part: number) => boolean,
-): number {
-  const horizon = Math.max(0, ...steps.map((own) => own.at(-1)?.end ?? 0)) + AFTER_MIN;
-  return pricedBound(shop, weightedLate, horizon, mayGoOn);
 }
 
 /** Going through all gets so much of the time before looking about begins. */
@@ -107,16 +88,5 @@ function answerOf(
     weightedLateMin: schedule.weightedLate,
     boundWeightedLateMin: Math.min(bound, schedule.weightedLate),
     provedBest,
-  };
-}
-
-/** The same chances every time. Source: mulberry32, public domain. */
-function seeded(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
   };
 }

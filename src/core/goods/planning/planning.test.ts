@@ -4,8 +4,7 @@ import { latestPressMs, lockProblem } from './locked';
 import { bottleneck } from './bottleneck';
 import { planJobs } from './planJobs';
 import { planProblemSchema, type PlanAnswer, type PlanProblem } from './problem';
-import { cheapest, lateBound } from './bound';
-import { pricedBound } from './pricedBound';
+import { lateBound } from './bound';
 import { jobByJob, lockedBookings, serially } from './schedule';
 import { shopOf } from './shop';
 
@@ -97,54 +96,6 @@ const shop = (jobs: readonly object[], change: object = {}) =>
     jobs,
     ...change,
   });
-
-describe('the priced bound', () => {
-  /** Bowls of more work than hands can do in time, the loft wide open. */
-  const rush = (seed: number, jobs = 4) =>
-    shop(
-      Array.from({ length: jobs }, (_, i) => ({
-        ...batch(`b${i}`, 1500 + ((seed * 37 + i * 211) % 900), 1 + ((seed + i) % 3)),
-        steps: [
-          { id: 'mix', minutes: 60 + ((seed * 13 + i * 29) % 60), person: true, machine: 'mixer' },
-          {
-            id: 'press',
-            minutes: 50 + ((seed * 7 + i * 31) % 50),
-            person: true,
-            machine: 'press',
-            waitMaxMin: 30,
-          },
-          { id: 'dry', minutes: 1440, trayPlaces: 24 },
-          { id: 'wrap', minutes: 30, person: true },
-        ],
-      })),
-    );
-  const priced = (problem: PlanProblem, { steps, weightedLateMin }: PlanAnswer) => {
-    const made = shopOf(problem);
-    if (!made.ok) throw new Error(made.problem);
-    const horizon = 1440 + Math.max(...steps.map(({ end }) => minuteOf(end)));
-    return {
-      simple: lateBound(made.shop),
-      bound: pricedBound(made.shop, weightedLateMin, horizon, () => true),
-    };
-  };
-
-  it('is never more than the proved best, on problems at random', () => {
-    for (let seed = 1; seed <= 2; seed++) {
-      const answer = solved(rush(seed), 60);
-      expect(answer.provedBest).toBe(true);
-      expect(priced(rush(seed), answer).bound).toBeLessThanOrEqual(answer.weightedLateMin + 1e-6);
-    }
-  });
-
-  it('says more of many bowls than each scarce thing by itself', () => {
-    const problem = rush(5, 10);
-    const answer = solved(problem, 2);
-    const { bound, simple } = priced(problem, answer);
-    expect(bound).toBeGreaterThan(1.2 * simple);
-    expect(bound).toBeGreaterThan(0.75 * answer.weightedLateMin);
-    expect(bound).toBeLessThanOrEqual(answer.weightedLateMin);
-  });
-});
 
 describe('the narrow place', () => {
   const found = (change: object, jobs: readonly object[] = [batch('a', 0), batch('b', 0)]) => {
@@ -462,17 +413,6 @@ describe('against a published example (Fisher and Thompson 1963, 6 × 6: least s
 });
 
 describe('the bound', () => {
-  it('is the cheapest way through a square table (worked by hand)', () => {
-    expect(
-      cheapest([
-        [4, 1, 3],
-        [2, 0, 5],
-        [3, 2, 2],
-      ]),
-    ).toBe(5);
-    expect(cheapest([])).toBe(0);
-  });
-
   it('sees a scarce machine: five jobs of an hour, all due at noon', () => {
     const jobs = Array.from({ length: 5 }, (_, i) => ({
       id: `b${i}`,

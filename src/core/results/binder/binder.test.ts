@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { MATERIALS, SHIPPED } from '@/core/matter/materials/catalog';
 import type { Portion } from '@/core/matter/materials/portion';
-import { PENDULAR_TO, saturation } from './saturation';
+import { saturation } from './saturation';
 import { corrections } from './correction';
 import { dampReading } from './damp';
 import { dampWindow } from './windows';
@@ -102,8 +102,9 @@ describe('saturation', () => {
     expect(saturation(reading, 1.1)).toBeCloseTo(10 / (229.15 / 1.1 - 100), 9);
   });
 
-  it('has a workable pressed mix in its pendular state (Iveson et al. 2001)', () => {
-    expect(saturation(dampReading(PRESSED), 1.1)).toBeLessThan(PENDULAR_TO);
+  it('has a workable pressed mix in its pendular state', () => {
+    // Liquid bridges stand apart up to about 0.3: Iveson et al. 2001, Powder Technology 117; not checked against its source.
+    expect(saturation(dampReading(PRESSED), 1.1)).toBeLessThan(0.3);
   });
 
   it('has no meaning without powder or pores', () => {

@@ -1,8 +1,5 @@
 import type { DampReading } from './damp';
 
-/** Liquid bridges stand apart (pendular) up to about here. Source: Iveson et al. 2001, Powder Technology 117, from memory. */
-export const PENDULAR_TO = 0.3;
-
 /**
  * Share of the pores of the packed piece that liquid fills: the physical check behind the damp index.
  * S = V_liquid / V_pores, pores being what packed solids leave of the piece's volume.

@@ -58,14 +58,6 @@ export function laterSteps(body: FormulaBody, catalog: Catalog): readonly BenchS
   return planSteps(body, [], bench).filter(({ kind }) => kind === 'later');
 }
 
-/** The lines that these steps weigh or spray, for a check that nothing is forgotten. */
-export function weighedLineIds(steps: readonly BenchStep[]): readonly string[] {
-  return steps.flatMap((step) => {
-    if (step.kind === 'weigh') return step.shares?.map(({ lineId }) => lineId) ?? [step.lineId];
-    return step.kind === 'spray' && step.lineId !== undefined ? [step.lineId] : [];
-  });
-}
-
 export function workFacts(planned: readonly PlannedLine[], bench: BenchFacts): WorkFacts {
   return {
     catalog: bench.catalog,

@@ -1,3 +1,4 @@
+import type { BenchStep } from '../bench-steps/stepSchema';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../../tests/fixtures/bodies';
@@ -9,7 +10,7 @@ import type { FormulaBody } from '@/core/formula/model/schema';
 import { MATERIALS, SHIPPED, materialById } from '@/core/matter/materials/catalog';
 import { RULES, brokenRules, sayBroken, type RuleCode } from './rules';
 import { handsMinutes, laidOut, workOf } from './workOf';
-import { planSteps, weighedLineIds } from './stepsOf';
+import { planSteps } from './stepsOf';
 import { sayOperation } from './messages';
 import { canSplit, placedByRule, splitInHalf, withWorkEdit, withoutWorkEdits } from './edits';
 import type { Operation, WorkFacts } from './types';
@@ -74,6 +75,14 @@ const withWay = (body: FormulaBody, materialId: string, how: LineWay): FormulaBo
     lines: part.lines.map((line) => (line.materialId === materialId ? { ...line, how } : line)),
   })),
 });
+
+/** The lines that these steps weigh or spray, for a check that nothing is forgotten. */
+function weighedLineIds(steps: readonly BenchStep[]): readonly string[] {
+  return steps.flatMap((step) => {
+    if (step.kind === 'weigh') return step.shares?.map(({ lineId }) => lineId) ?? [step.lineId];
+    return step.kind === 'spray' && step.lineId !== undefined ? [step.lineId] : [];
+  });
+}
 
 describe('the work the rules lay out', () => {
   it('is acid last, the embed ahead in its own dish, color in its water, fat from the pan', () => {

@@ -5,7 +5,7 @@ import { mixOf, mixReadings } from '@/core/results/binder/mixReadings';
 import type { PlannedLine } from '../scaling/planLines';
 import type { SmallMeasures } from '@/core/formula/reading/massOfMeasures';
 import type { Spread } from '@/core/basics/units/spread';
-import { drawNormal, drawTriangular, seededRandom } from './random';
+import { drawNormal, drawTriangular, seededRandom } from '@/core/basics/numeric/random';
 
 /** How the same grams get into the bowl. */
 export type Measuring = 'weighed' | 'by cup and spoon';

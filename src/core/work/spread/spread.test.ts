@@ -4,7 +4,7 @@ import { USUAL_SMALL_MEASURES } from '@/core/formula/reading/massOfMeasures';
 import { NO_MEANS } from '../scaling/means';
 import { USUAL_REQUEST } from '../scaling/request';
 import { planScale } from '../scaling/plan';
-import { drawNormal, drawTriangular, seededRandom } from './random';
+import { drawNormal, drawTriangular, seededRandom } from '@/core/basics/numeric/random';
 import { simulateSpread, type SpreadQuestion } from './simulate';
 import { SHIPPED } from '@/core/matter/materials/catalog';
 

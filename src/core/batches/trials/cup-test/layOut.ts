@@ -46,7 +46,8 @@ export function layOut(question: LayoutQuestion): Layout {
     if (best === null || value < best.value - 1e-12) best = { chosen, value };
   }
   const order = [...(best?.chosen ?? [])].sort((a, b) => a - b);
-  return { chosen: order.map((i) => places[i] ?? []), meanVariance: best?.value ?? Infinity };
+  const laid = order.map((i) => places[i] ?? []);
+  return { chosen: laid, meanVariance: meanVarianceOf(laid, question) };
 }
 
 /** Mean variance of the answer that these cups give, as {@link layOut} weighs them. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { poured } from '../../../../../tests/fixtures/bodies';
 import { randomness } from '../../../../../tests/fixtures/random';
-import { GOOD_SHARE, USELESS_SHARE, gasLossPlan } from './gasLossPlan';
+import { GOOD_SHARE, gasLossPlan } from './gasLossPlan';
 import { expectedLoss } from './expectedLoss';
 import { goneShare } from './fitCurve';
 import { readGasLoss } from './readGasLoss';
@@ -204,7 +204,7 @@ describe('what is expected', () => {
   it('tells beforehand when a scale is too coarse, and what would do', () => {
     const water = { volumeL: 1, tempC: 38, alkalinityMgL: 100 };
     const coarse = gasLossPlan(MIX, 20, water, 1);
-    expect(coarse?.halfShare).toBeGreaterThan(USELESS_SHARE);
+    expect(coarse?.halfShare).toBeGreaterThan(2 * GOOD_SHARE);
     const { sampleThatDoesG, stepThatDoesG } = coarse ?? {};
     expect(gasLossPlan(MIX, sampleThatDoesG ?? 0, water, 1)?.halfShare).toBeLessThanOrEqual(
       GOOD_SHARE,

@@ -5,8 +5,6 @@ import { OWN_LOSS_G_MIN } from './fitTail';
 
 /** An answer is worth having when its interval is no wider than this to either side. Start value of ours. */
 export const GOOD_SHARE = 0.05;
-/** Past this the scale cannot tell a weak batch from a good one. Start value of ours. */
-export const USELESS_SHARE = 0.1;
 
 /** How a usual test goes: fizz and the slope after it, s; readings in the slope; how far a scale trembles, in steps. */
 const USUAL = { fizzS: 240, tailS: 120, readings: 60, tremblesSteps: 0.5 } as const;
