@@ -14,27 +14,27 @@ import { NONCE } from './server/nonce';
 const MOST_KEPT_BYTES = 12_000_000;
 
 const ROOT = fileURLToPath(new URL('.', import.meta.url));
-const SOUNDNESS_FILES = [
+const VALIDATION_FILES = [
   'docs/rovack-file.schema.json',
-  ...['rules.ts', 'materialIds.ts', 'soundRecords.ts'].map(
+  ...['rules.ts', 'materialIds.ts', 'validRecords.ts'].map(
     (name) => `src/storage/validation/${name}`,
   ),
 ];
 
 /** What a whole record is: another schema or another rule, and stored records are looked through once more. */
-function soundness(): string {
+function validationHash(): string {
   const hash = createHash('sha256');
-  for (const file of SOUNDNESS_FILES) hash.update(readFileSync(file));
+  for (const file of VALIDATION_FILES) hash.update(readFileSync(file));
   return hash.digest('hex').slice(0, 16);
 }
 
 export default defineConfig({
-  define: { __BUILD__: JSON.stringify(soundness()) },
+  define: { __BUILD__: JSON.stringify(validationHash()) },
   plugins: [
     vue({ features: { optionsAPI: false } }),
     vuetify({ autoImport: true }),
     doorAhead(),
-    recordInputs(ROOT, SOUNDNESS_FILES),
+    recordInputs(ROOT, VALIDATION_FILES),
     VitePWA({
       // A newer version waits until the maker takes it in.
       registerType: 'prompt',

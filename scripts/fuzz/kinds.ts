@@ -12,7 +12,7 @@ import { USUAL_SETTINGS } from '../../src/core/workshop/settings/settings';
 import { lineReader, readDeviceLine } from '../../src/devices/lines';
 import { parseTable, writeTable } from '../../src/storage/csv/csv';
 import { FileRefused } from '../../src/storage/transfer/fileRefused';
-import { soundPages } from '../../src/storage/transfer/soundPages';
+import { soundPages } from '../../src/storage/transfer/validPages';
 import { COLLECTION_NAMES } from '../../src/storage/collections';
 import { readWorkshopFile, type FileResult } from '../../src/storage/file/read';
 import { writeWorkshopFile } from '../../src/storage/file/write';

@@ -1,6 +1,6 @@
 import type { Ref } from 'vue';
 import type { CollectionName } from '@/storage/collections';
-import { mergeEdit, type Held } from '@/storage/merge/editedOver';
+import { mergeEdit, type Held } from '@/storage/merge/mergeEdit';
 import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 
 /**

@@ -17,7 +17,7 @@ import { STORED_VERSION } from '../upgrades/version';
 import { HEAD_BYTES, headIn, headLine, line } from './format';
 import { keepBackup, type Backup, type BackupFile } from './keep';
 import { restoreFrom } from './restore';
-import { sayRestored } from '../spare/messages';
+import { sayRestored } from './messages';
 
 interface FileInMemory extends BackupFile {
   bytes: Uint8Array<ArrayBuffer>;

@@ -89,7 +89,7 @@ export async function loadWorkshop(
       refused: [],
       digests: nearIds ? null : digests,
     };
-  const { validRecords } = await import('../validation/soundRecords');
+  const { validRecords } = await import('../validation/validRecords');
   const sound = validRecords(all, settings[0] ?? null, new Set(), 'own storage');
   if (build !== null && sound.refused.length === 0) await foundSound(db, build);
   const told = new Set(digests.map(({ id }) => id));
@@ -132,7 +132,7 @@ export async function batchesOf(
 ): Promise<LoadedBatches> {
   const tx = db.transaction('batches');
   const stored = await Promise.all(ids.map((id) => tx.store.get(id)));
-  const { validRecords } = await import('../validation/soundRecords');
+  const { validRecords } = await import('../validation/validRecords');
   const { records, refused } = validRecords(
     { batches: stored.filter(Boolean) },
     null,
@@ -145,6 +145,6 @@ export async function batchesOf(
 /** The photos of a batch. */
 export async function photosOf(db: WorkshopDb, batchId: string): Promise<readonly Photo[]> {
   const stored = await db.getAllFromIndex('photos', 'byBatch', batchId);
-  const { validRecords } = await import('../validation/soundRecords');
+  const { validRecords } = await import('../validation/validRecords');
   return validRecords({ photos: stored }, null, new Set(), 'own storage').records.photos;
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { COLLECTION_NAMES } from '../collections';
-import { validRecords } from '../validation/soundRecords';
+import { validRecords } from '../validation/validRecords';
 import type { Refused } from '../validation/refused';
 import { STORED_VERSION } from '../upgrades/version';
 import { isPlain, plainsOf, type Plain } from '../upgrades/plain';

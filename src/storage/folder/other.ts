@@ -1,6 +1,6 @@
 import { FileRefused } from '../transfer/fileRefused';
 import { openFolderFile, type FolderFile } from '../transfer/folderFile';
-import type { ValidPage } from '../transfer/soundPages';
+import type { ValidPage } from '../transfer/validPages';
 import type { Trouble } from '../db/folderState';
 import type { WorkshopDb } from '../db/layout';
 import type { FolderMarks } from '../file/schema';

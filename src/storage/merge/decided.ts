@@ -1,8 +1,8 @@
 import { settingsSchema, type Settings } from '@/core/workshop/settings/settingsSchema';
-import { placeWords } from '../unite/placeMessages';
+import { placeWords } from './placeMessages';
 import { putAt } from './shape';
 import { SHAPES } from './shapes';
-import { valueWords } from '../unite/messages';
+import { valueWords } from './messages';
 
 /** A value of the settings that two sides changed, the one that is not in use. */
 export type OtherValue = NonNullable<Settings['otherValues']>[number];

@@ -8,7 +8,7 @@ import { OWN_FIELDS } from '../syncedFields';
 import { withOtherValues } from './otherValues';
 import { mergeBy, type Clash } from './shape';
 import { SHAPES } from './shapes';
-import { sayClashes, sayEnteredTwice, sayVersion, type Voice } from '../unite/messages';
+import { sayClashes, sayEnteredTwice, sayVersion, type Voice } from './messages';
 
 /** Two sides changed one record: what both come to, and what of the other side could not go into it. */
 export interface United<T> {

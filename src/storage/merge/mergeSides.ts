@@ -4,7 +4,7 @@ import { parseRecord } from '../parseRecord';
 import { SETTINGS_KEY, partsOf, type Key } from '../keys';
 import { isPlain, type Sides } from './plain';
 import { mergeRecords, mergeSettings } from './merge';
-import { sayKept, type Voice } from '../unite/messages';
+import { sayKept, type Voice } from './messages';
 
 const TABS: Voice = { where: 'in two tabs', loser: 'another tab' };
 

@@ -390,7 +390,7 @@ async function bringBack(
     return;
   }
   const { restoreBackup } = await import('../backup/restore');
-  const { sayRestored } = await import('../spare/messages');
+  const { sayRestored } = await import('../backup/messages');
   const sentence = sayRestored(isDamaged, await restoreBackup(db, name));
   if (sentence) events.onSaid([sentence]);
 }

@@ -10,7 +10,7 @@ import {
   readWhole,
   streamed,
   type ValidPage,
-} from './soundPages';
+} from './validPages';
 
 /** A file that a device has written into a folder. */
 export interface FolderFile {

@@ -12,7 +12,7 @@ import type { Refused } from '../validation/refused';
 import { markOf } from '../textOf';
 import { mergeSides } from '../merge/mergeSides';
 import { FileRefused } from './fileRefused';
-import { soundPages, type ValidPage } from './soundPages';
+import { soundPages, type ValidPage } from './validPages';
 
 export type Counts = Readonly<Record<CollectionName, number>>;
 

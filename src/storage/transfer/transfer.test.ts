@@ -8,7 +8,7 @@ import { openWorkshopDb } from '../db/open';
 import { MAX_FILE_BYTES, readWorkshopFile } from '../file/read';
 import { sayRefused } from '../validation/refused';
 import { FileRefused } from './fileRefused';
-import { soundPages } from './soundPages';
+import { soundPages } from './validPages';
 import { setLineMass } from '@/core/formula/model/edit';
 import { openFolderFile } from './folderFile';
 import { previewFile, takeBackFile, takeInFile } from './takeInFile';

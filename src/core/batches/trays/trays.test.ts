@@ -17,7 +17,7 @@ import { SHIPPED, catalogWith } from '@/core/matter/materials/catalog';
 import type { OwnMaterial } from '@/core/matter/materials/own';
 
 const SAMPLE = JSON.parse(
-  readFileSync(new URL('../../../demo/orrin-quay.rovack.json', import.meta.url), 'utf8'),
+  readFileSync(new URL('../../../../demo/orrin-quay.rovack.json', import.meta.url), 'utf8'),
 ) as {
   readonly batches: readonly Batch[];
   readonly rooms: readonly RoomDay[];

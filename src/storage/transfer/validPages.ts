@@ -18,7 +18,7 @@ import {
   type FileResult,
 } from '../file/read';
 import { STORED_VERSION } from '../upgrades/version';
-import { validRecords } from '../validation/soundRecords';
+import { validRecords } from '../validation/validRecords';
 import type { Refused } from '../validation/refused';
 import { chunksOf } from './chunksOf';
 import { FileRefused, refusalOf } from './fileRefused';

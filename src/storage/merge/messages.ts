@@ -1,7 +1,7 @@
 import { formatPlain } from '@/core/basics/format/numbers';
 import { shortened } from '@/core/basics/format/names';
 import { placeWords } from './placeMessages';
-import type { Clash } from '../merge/shape';
+import type { Clash } from './shape';
 
 /** What two sides are called. A sentence about them reads the same on both. */
 export interface Voice {

@@ -1,5 +1,5 @@
 import { counted } from '@/core/basics/format/numbers';
-import type { Restored } from '../backup/restore';
+import type { Restored } from './restore';
 
 /** What is said when the database was found gone. @param restored what came back; null where nothing was ever copied */
 export function sayRestored(isDamaged: boolean, restored: Restored | null): string | null {

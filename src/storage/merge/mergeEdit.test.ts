@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Order } from '@/core/goods/orders/schema';
 import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
-import { mergeEdit } from './editedOver';
+import { mergeEdit } from './mergeEdit';
 
 const shift = (name: string, from = '08:00') => ({
   name,
