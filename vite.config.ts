@@ -16,7 +16,7 @@ const MOST_KEPT_BYTES = 12_000_000;
 const ROOT = fileURLToPath(new URL('.', import.meta.url));
 const VALIDATION_FILES = [
   'docs/rovack-file.schema.json',
-  ...['rules.ts', 'materialIds.ts', 'validRecords.ts'].map(
+  ...['problems.ts', 'materialIds.ts', 'validRecords.ts'].map(
     (name) => `src/storage/validation/${name}`,
   ),
 ];

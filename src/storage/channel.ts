@@ -1,4 +1,4 @@
-import type { Key } from './keys';
+import type { Key } from './records/keys';
 
 /** What one tab, or a worker at the folder, tells the others: which records it has written. */
 export interface Message {

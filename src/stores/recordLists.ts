@@ -3,7 +3,7 @@ import {
   type CollectionName,
   type RecordOf,
   type Records,
-} from '@/storage/collections';
+} from '@/storage/records/collections';
 
 /** All of all lists. */
 export function everyRecord(records: Records): readonly Records[CollectionName][number][] {

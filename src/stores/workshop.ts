@@ -23,7 +23,7 @@ import {
   type CollectionName,
   type RecordOf,
   type Records,
-} from '@/storage/collections';
+} from '@/storage/records/collections';
 import type { Change, Session } from '@/storage/session/session';
 import { moveInTime } from '@/storage/file/moveTimes';
 import { previewImport } from '@/storage/file/merge';

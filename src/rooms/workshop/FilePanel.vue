@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, useTemplateRef } from 'vue';
-import type { CollectionName } from '@/storage/collections';
+import type { CollectionName } from '@/storage/records/collections';
 import { sayRefused } from '@/storage/validation/refused';
 import { useTransferStore } from '@/stores/transfer';
 import { useCopiesStore } from '@/stores/copies';

@@ -1,7 +1,7 @@
 import { openDB } from 'idb';
 import { channelOf, backupChannelOf, type Kept, type Message } from '../channel';
 import { maintenanceLock } from '../maintenanceLock';
-import { SETTINGS_KEY } from '../keys';
+import { SETTINGS_KEY } from '../records/keys';
 import { BACKUP_FILES } from './format';
 import { keepBackup, type BackupFile } from './keep';
 import { backupPlace } from './place';

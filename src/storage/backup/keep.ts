@@ -1,6 +1,6 @@
 import type { IDBPDatabase } from 'idb';
 import type { OwnDevice, Stamp } from '../db/stamps';
-import { SETTINGS_KEY, STORE_NAMES, partsOf, type Key } from '../keys';
+import { SETTINGS_KEY, STORE_NAMES, partsOf, type Key } from '../records/keys';
 import { HEAD_BYTES, headIn, headLine, line, lineIn, type Head } from './format';
 
 /** A file as a worker has it: read and written at any place, at once. */

@@ -1,7 +1,7 @@
 import { WRITTEN_STORES, type OwnDevice } from '../db/stamps';
 import { putRecord } from '../db/put';
 import type { WorkshopDb } from '../db/layout';
-import { STORE_NAMES, isKey, partsOf } from '../keys';
+import { STORE_NAMES, isKey, partsOf } from '../records/keys';
 import { STORED_VERSION } from '../upgrades/version';
 import { plainsOf, type Plain } from '../upgrades/plain';
 import { upgraded } from '../upgrades/upgrades';

@@ -1,7 +1,7 @@
 import { freeCode } from '@/core/batches/records/batchCode';
 import type { Lot } from '@/core/workshop/shelf/lot';
-import type { CollectionName } from '../collections';
-import { partsOf, type Key } from '../keys';
+import type { CollectionName } from '../records/collections';
+import { partsOf, type Key } from '../records/keys';
 import { putRecord, type Writing } from './put';
 import { stampAfter, type Device } from './stamps';
 

@@ -4,7 +4,7 @@ import { openDB } from 'idb';
 import { expect, it } from 'vitest';
 import { loadWorkshop } from './repository';
 import { openWorkshopDb } from './open';
-import { STORE_NAMES } from '../keys';
+import { STORE_NAMES } from '../records/keys';
 
 const OLD = JSON.parse(
   readFileSync(

@@ -1,5 +1,5 @@
 import { openDB } from 'idb';
-import { STORE_NAMES } from '../keys';
+import { STORE_NAMES } from '../records/keys';
 import { STORED_VERSION } from '../upgrades/version';
 import { OTHER_STORES, type WorkshopDb, type WorkshopSchema } from './layout';
 

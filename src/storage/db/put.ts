@@ -2,7 +2,7 @@ import type { IDBPTransaction } from 'idb';
 import { digestOf } from '@/core/goods/archive/batchDigest';
 import { usesOf } from '@/core/goods/archive/movesOfArchived';
 import type { Batch } from '@/core/batches/records/schema';
-import type { StoreName } from '../keys';
+import type { StoreName } from '../records/keys';
 import type { WorkshopSchema } from './layout';
 import type { WRITTEN_STORES } from './stamps';
 

@@ -10,8 +10,8 @@ import {
   type CollectionName,
   type RecordOf,
   type Records,
-} from '../collections';
-import { STORE_NAMES } from '../keys';
+} from '../records/collections';
+import { STORE_NAMES } from '../records/keys';
 import type { Refused } from '../validation/refused';
 import type { WorkshopDb } from './layout';
 import { knownDevice, ownDevice } from './stamps';

@@ -2,7 +2,7 @@ import type { IDBPTransaction } from 'idb';
 import { digestOf } from '@/core/goods/archive/batchDigest';
 import { usesOf } from '@/core/goods/archive/movesOfArchived';
 import { batchSchema } from '@/core/batches/records/schema';
-import { STORE_NAMES, type StoreName } from '../keys';
+import { STORE_NAMES, type StoreName } from '../records/keys';
 import { upgraded } from '../upgrades/upgrades';
 import type { Plain } from '../upgrades/plain';
 import type { OTHER_STORES, WorkshopSchema } from './layout';

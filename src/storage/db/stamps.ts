@@ -1,5 +1,5 @@
 import { newId } from '@/core/basics/newId';
-import { STORE_NAMES, type Key } from '../keys';
+import { STORE_NAMES, type Key } from '../records/keys';
 import type { VersionVector } from '../versionVector';
 
 /** What devices have made of one record so far. A record without a stamp was stored before there were any. */

@@ -10,8 +10,8 @@ import {
 import type { WorkshopDb } from './layout';
 import { putRecord } from './put';
 import { WRITTEN_STORES, ownDevice, stampAfter } from './stamps';
-import { partsOf, type Key } from '../keys';
-import { syncedFields } from '../syncedFields';
+import { partsOf, type Key } from '../records/keys';
+import { syncedFields } from '../records/syncedFields';
 import { isPlain } from '../merge/plain';
 import type { mergeSides } from '../merge/mergeSides';
 

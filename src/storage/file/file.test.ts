@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { addMass } from '@/core/formula/model/edit';
 import { emptyBody, newFormula } from '@/core/formula/model/create';
 import { keepVersion } from '@/core/formula/model/versions';
-import { COLLECTION_NAMES, NO_RECORDS } from '../collections';
+import { COLLECTION_NAMES, NO_RECORDS } from '../records/collections';
 import { STORED_VERSION } from '../upgrades/version';
 import { MAX_FILE_BYTES, readWorkshopFile, tooBig } from './read';
 import { countRecords, previewImport } from './merge';

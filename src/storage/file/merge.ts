@@ -5,7 +5,7 @@ import {
   type CollectionName,
   type RecordOf,
   type Records,
-} from '../collections';
+} from '../records/collections';
 
 export interface ImportPreview {
   readonly fresh: Records;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { settingsSchema } from '@/core/workshop/settings/settingsSchema';
-import { COLLECTIONS } from '../schemas';
+import { COLLECTION_NAMES, type CollectionName } from '../records/collections';
+import { RECORDS, SETTINGS } from '../records/registry';
 import { STORED_VERSION } from '../upgrades/version';
 import { FORMAT_NAME } from './format';
 
@@ -21,25 +21,18 @@ export const folderSchema = z.object({
 });
 export type FolderMarks = z.infer<typeof folderSchema>;
 
+const LISTS = Object.fromEntries(
+  COLLECTION_NAMES.map((name) => [name, z.array(RECORDS[name].schema)]),
+) as unknown as {
+  readonly [K in CollectionName]: z.ZodArray<(typeof RECORDS)[K]['schema']>;
+};
+
 export const workshopFileSchema = z.object({
   format: z.literal(FORMAT_NAME),
   formatVersion: z.literal(STORED_VERSION),
   exportedAt: z.iso.datetime({ offset: true }),
-  materials: z.array(COLLECTIONS.materials),
-  formulas: z.array(COLLECTIONS.formulas),
-  batches: z.array(COLLECTIONS.batches),
-  lots: z.array(COLLECTIONS.lots),
-  molds: z.array(COLLECTIONS.molds),
-  tools: z.array(COLLECTIONS.tools),
-  rooms: z.array(COLLECTIONS.rooms),
-  photos: z.array(COLLECTIONS.photos),
-  trials: z.array(COLLECTIONS.trials),
-  ladders: z.array(COLLECTIONS.ladders),
-  packaging: z.array(COLLECTIONS.packaging),
-  units: z.array(COLLECTIONS.units),
-  goods: z.array(COLLECTIONS.goods),
-  orders: z.array(COLLECTIONS.orders),
-  settings: settingsSchema.nullable(),
+  ...LISTS,
+  settings: SETTINGS.schema.nullable(),
   folder: folderSchema.optional(),
 });
 

@@ -3,7 +3,7 @@ import { channelOf, type Message } from '../channel';
 import { openWorkshopDb } from '../db/open';
 import type { OwnDevice } from '../db/stamps';
 import type { Peer, Trouble } from '../db/folderState';
-import type { Key } from '../keys';
+import type { Key } from '../records/keys';
 import { directoryOf } from './directory';
 import { NEW_FOLDER, ownOf } from './keep';
 import { readOthers } from './readOthers';

@@ -4,7 +4,7 @@ import type { ValidPage } from '../transfer/validPages';
 import type { Trouble } from '../db/folderState';
 import type { WorkshopDb } from '../db/layout';
 import type { FolderMarks } from '../file/schema';
-import { SETTINGS_KEY, isKey, type Key } from '../keys';
+import { SETTINGS_KEY, isKey, type Key } from '../records/keys';
 import type { Directory } from './directory';
 import { takeIn, type Foreign, type Names, type TakenIn, type Tell } from './takeIn';
 

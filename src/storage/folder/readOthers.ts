@@ -2,7 +2,7 @@ import { newDeviceId } from '../db/stamps';
 import type { FileMark, FolderState, Peer, Trouble } from '../db/folderState';
 import type { WorkshopDb } from '../db/layout';
 import type { FolderMarks } from '../file/schema';
-import type { Key } from '../keys';
+import type { Key } from '../records/keys';
 import type { Directory } from './directory';
 import { ownOf } from './keep';
 import { sinceName, wholeName } from './names';

@@ -1,7 +1,7 @@
-import { settingsSchema, type Settings } from '@/core/workshop/settings/settingsSchema';
+import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import { placeWords } from './placeMessages';
 import { putAt } from './shape';
-import { SHAPES } from './shapes';
+import { SETTINGS } from '../records/registry';
 import { valueWords } from './messages';
 
 /** A value of the settings that two sides changed, the one that is not in use. */
@@ -14,8 +14,8 @@ export function decided(settings: Settings, other: OtherValue, takes: boolean): 
     otherValues: settings.otherValues?.filter(({ id }) => id !== other.id),
   };
   if (!takes) return rest;
-  const put = putAt(SHAPES.settings, rest, other.path, JSON.parse(other.value));
-  return settingsSchema.safeParse(put).data ?? rest;
+  const put = putAt(SETTINGS.merge, rest, other.path, JSON.parse(other.value));
+  return SETTINGS.schema.safeParse(put).data ?? rest;
 }
 
 /** What a maker reads of it: the place, the other value and where it comes from. */

@@ -3,11 +3,11 @@ import type { Formula } from '@/core/formula/model/schema';
 import { enteredOnce } from '@/core/batches/records/enteredOnce';
 import type { Batch } from '@/core/batches/records/schema';
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
-import { nameOfRecord, type CollectionName, type RecordOf } from '../collections';
-import { OWN_FIELDS } from '../syncedFields';
+import { nameOfRecord, type CollectionName, type RecordOf } from '../records/collections';
+import { OWN_FIELDS } from '../records/syncedFields';
 import { withOtherValues } from './otherValues';
 import { mergeBy, type Clash } from './shape';
-import { SHAPES } from './shapes';
+import { RECORDS, SETTINGS } from '../records/registry';
 import { sayClashes, sayEnteredTwice, sayVersion, type Voice } from './messages';
 
 /** Two sides changed one record: what both come to, and what of the other side could not go into it. */
@@ -26,7 +26,7 @@ export interface RecordSides<T> {
 
 /**
  * A record that was changed here and elsewhere since both had it: nothing of either side is lost.
- * Fields, entries of lists and entries of maps come together one by one (`SHAPES`). A formula's other body becomes a
+ * Fields, entries of lists and entries of maps come together one by one (`merge` of each in `records/registry`). A formula's other body becomes a
  * version. What two sides changed differently stays as it is here, and the other value is said.
  * @param sides `mine` is the side that wins a tie
  * @param voice what the sides are called, for a name and a sentence
@@ -41,7 +41,7 @@ export function mergeRecords<K extends CollectionName>(
     return uniteFormulas(sides as RecordSides<Formula>, voice) as United<RecordOf<K>>;
   if (name === 'batches')
     return uniteBatches(sides as RecordSides<Batch>, voice) as United<RecordOf<K>>;
-  const { value, clashes } = mergeBy(SHAPES[name], sides);
+  const { value, clashes } = mergeBy(RECORDS[name].merge, sides);
   return {
     record: value as RecordOf<K>,
     said: sayClashes(nameOfRecord(sides.mine), clashes, voice),
@@ -57,7 +57,7 @@ const ROOM_FIELDS = ['humidityPct', 'tempC', 'roomReadAt'] as const;
  */
 export function mergeSettings(sides: RecordSides<Settings>, voice: Voice): United<Settings> {
   const { mine, theirs } = sides;
-  const { value, clashes } = mergeBy(SHAPES.settings, sides);
+  const { value, clashes } = mergeBy(SETTINGS.merge, sides);
   const isOwn = ({ path: [field = ''] }: Clash) =>
     [...OWN_FIELDS, ...ROOM_FIELDS].some((own) => own === field);
   const room =
@@ -81,7 +81,7 @@ export function mergeSettings(sides: RecordSides<Settings>, voice: Voice): Unite
 
 function uniteBatches(sides: RecordSides<Batch>, voice: Voice): United<Batch> {
   const { mine, theirs } = sides;
-  const { value, clashes } = mergeBy(SHAPES.batches, sides);
+  const { value, clashes } = mergeBy(RECORDS.batches.merge, sides);
   const { batch, voided } = enteredOnce(value as Batch, [mine, theirs]);
   return {
     record: batch,
@@ -99,7 +99,7 @@ function uniteFormulas(sides: RecordSides<Formula>, voice: Voice): United<Formul
   const known = new Set((base?.versions ?? []).map(({ number }) => number));
   const ofBase = ({ versions }: Formula) => versions.filter(({ number }) => known.has(number));
   // Versions that both had are merged; each side's new ones bear numbers that the other's may bear as well.
-  const { value, clashes } = mergeBy(SHAPES.formulas, {
+  const { value, clashes } = mergeBy(RECORDS.formulas.merge, {
     base: base && { ...base, versions: ofBase(base) },
     mine: { ...mine, versions: ofBase(mine) },
     theirs: { ...theirs, versions: ofBase(theirs), body: isMine ? mine.body : theirs.body },

@@ -1,7 +1,7 @@
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
-import type { CollectionName, RecordOf } from '../collections';
+import type { CollectionName, RecordOf } from '../records/collections';
 import { mergeBy } from './shape';
-import { SHAPES } from './shapes';
+import { entryOf } from '../records/registry';
 
 /** A record that a form holds, or the settings it holds a part of. */
 export type Held<K extends CollectionName | 'settings'> = K extends CollectionName
@@ -23,6 +23,10 @@ export function mergeEdit<K extends CollectionName | 'settings'>(
   of: K,
   { opened, edited, now }: Edit<Held<K>>,
 ): { readonly record: Held<K>; readonly clashes: boolean } {
-  const { value, clashes } = mergeBy(SHAPES[of], { base: opened, mine: edited, theirs: now });
+  const { value, clashes } = mergeBy(entryOf(of).merge, {
+    base: opened,
+    mine: edited,
+    theirs: now,
+  });
   return { record: value as Held<K>, clashes: clashes.length > 0 };
 }

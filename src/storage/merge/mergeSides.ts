@@ -1,7 +1,7 @@
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
-import { nameOfRecord, type CollectionName, type RecordOf } from '../collections';
-import { parseRecord } from '../parseRecord';
-import { SETTINGS_KEY, partsOf, type Key } from '../keys';
+import { nameOfRecord, type CollectionName, type RecordOf } from '../records/collections';
+import { parseRecord } from '../records/parseRecord';
+import { SETTINGS_KEY, partsOf, type Key } from '../records/keys';
 import { isPlain, type Sides } from './plain';
 import { mergeRecords, mergeSettings } from './merge';
 import { sayKept, type Voice } from './messages';

@@ -6,7 +6,7 @@ import { openQuietly } from '../../../tests/fixtures/session';
 import { newFormula } from '@/core/formula/model/create';
 import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
 import { channelOf, type Message } from '../channel';
-import { NO_RECORDS } from '../collections';
+import { NO_RECORDS } from '../records/collections';
 import { readWorkshopFile } from '../file/read';
 import { deleteDB, openDB } from 'idb';
 import { STORED_VERSION } from '../upgrades/version';

@@ -4,7 +4,7 @@ import type { ArchivedUses } from '@/core/goods/archive/movesOfArchived';
 import type { Photo } from '@/core/batches/records/photo';
 import { isFull, reasonOf } from '@/core/basics/format/reason';
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
-import { COLLECTION_NAMES, type CollectionName, type RecordOf } from '../collections';
+import { COLLECTION_NAMES, type CollectionName, type RecordOf } from '../records/collections';
 import {
   batchesOf,
   keepNear,
@@ -20,7 +20,7 @@ import { writeMerged, type Written } from '../db/writeMerged';
 import type { WorkshopDb } from '../db/layout';
 import type { PieceOptions } from '../transfer/pieces';
 import { channelOf, type Message } from '../channel';
-import { SETTINGS_KEY, STORE_NAMES, isKey, partsOf, type Key } from '../keys';
+import { SETTINGS_KEY, STORE_NAMES, isKey, partsOf, type Key } from '../records/keys';
 import { backupPlace } from '../backup/place';
 import type { mergeSides } from '../merge/mergeSides';
 import { leave, pendingWrites } from './pendingWrites';
@@ -252,7 +252,7 @@ export async function openSession(
   }
 
   async function hearSome(keys: readonly Key[]): Promise<void> {
-    const { parseRecord } = await import('../parseRecord');
+    const { parseRecord } = await import('../records/parseRecord');
     const stored = await storedNow(keys);
     const changes: Change[] = [];
     for (const [key, there] of stored) {
@@ -403,7 +403,7 @@ async function writeLeftBehind(
 ): Promise<void> {
   const { unwritten, taken } = pendingWrites(name);
   if (unwritten.length === 0) return taken();
-  const { parseRecord } = await import('../parseRecord');
+  const { parseRecord } = await import('../records/parseRecord');
   for (const { key, base, record } of unwritten) {
     if (!isKey(key)) continue;
     const fitting = record === null ? null : parseRecord(key, record);

@@ -1,11 +1,11 @@
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
-import { COLLECTION_NAMES, type CollectionName, type Records } from '../collections';
+import { COLLECTION_NAMES, type CollectionName, type Records } from '../records/collections';
 import type { Device, Stamp } from '../db/stamps';
 import type { WorkshopDb } from '../db/layout';
 import { CLOSED_LIST, closeFile, openFile, openList, recordLines } from '../file/write';
 import type { FolderMarks } from '../file/schema';
-import { SETTINGS_KEY, STORE_NAMES, partsOf } from '../keys';
-import { syncedFields } from '../syncedFields';
+import { SETTINGS_KEY, STORE_NAMES, partsOf } from '../records/keys';
+import { syncedFields } from '../records/syncedFields';
 import type { VersionVector } from '../versionVector';
 
 /** So many records are in memory at a time. */

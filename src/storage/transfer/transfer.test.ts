@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
 import { IDBFactory } from 'fake-indexeddb';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { COLLECTION_NAMES, type CollectionName, type Records } from '../collections';
+import { COLLECTION_NAMES, type CollectionName, type Records } from '../records/collections';
 import { loadWorkshop } from '../db/repository';
 import { openWorkshopDb } from '../db/open';
 import { MAX_FILE_BYTES, readWorkshopFile } from '../file/read';

@@ -6,7 +6,7 @@ import {
   nameOfRecord,
   type CollectionName,
   type Records,
-} from '../collections';
+} from '../records/collections';
 import { FORMAT_NAME } from '../file/format';
 import {
   MAX_FILE_BYTES,

@@ -1,4 +1,4 @@
-import type { CollectionName } from '../collections';
+import type { CollectionName } from '../records/collections';
 
 /** A record that is not taken, and why, in words. */
 export interface Refused {

@@ -1,19 +1,19 @@
 import { isShipped } from '@/core/matter/materials/catalog';
 import { shortened } from '@/core/basics/format/names';
-import { settingsSchema, type Settings } from '@/core/workshop/settings/settingsSchema';
+import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import {
   nameOfRecord,
   recordsFrom,
   type CollectionName,
   type RecordOf,
   type Records,
-} from '../collections';
-import { COLLECTIONS } from '../schemas';
+} from '../records/collections';
+import { SETTINGS, entryOf } from '../records/registry';
 import { materialIds } from './materialIds';
 import type { Refused } from './refused';
-import { RULES, strangeProblem, type Rule } from './rules';
+import { strangeProblem } from './problems';
 
-export interface Sound {
+export interface ValidatedRecords {
   readonly records: Records;
   readonly settings: Settings | null;
   readonly refused: readonly Refused[];
@@ -30,24 +30,26 @@ export function validRecords(
   settings: unknown,
   known: ReadonlySet<string> = new Set(),
   from: 'file' | 'own storage' = 'file',
-): Sound {
+): ValidatedRecords {
   const refused: Refused[] = [];
   const fitting = <K extends CollectionName>(name: K): readonly RecordOf<K>[] => {
     const seen = new Set<string>();
     return (lists[name] ?? []).flatMap((record) => {
-      const parsed = COLLECTIONS[name].safeParse(record);
-      const why = !parsed.success
-        ? whereOf(parsed.error)
-        : seen.has(parsed.data.id)
-          ? 'its id stands twice'
-          : ((RULES[name] as Rule<K> | undefined)?.(parsed.data as RecordOf<K>) ??
-            (from === 'file' ? strangeProblem(parsed.data) : null));
-      if (why !== null || !parsed.success) {
+      const { schema, problem } = entryOf(name);
+      const parsed = schema.safeParse(record);
+      const fit = parsed.data as RecordOf<K> | undefined;
+      const why =
+        fit === undefined
+          ? whereOf(parsed.error)
+          : seen.has(fit.id)
+            ? 'its id stands twice'
+            : (problem?.(fit) ?? (from === 'file' ? strangeProblem(fit) : null));
+      if (fit === undefined || why !== null) {
         refused.push({ of: name, name: shortened(nameOfRecord(record), LONGEST), why: why ?? '' });
         return [];
       }
-      seen.add(parsed.data.id);
-      return [parsed.data as RecordOf<K>];
+      seen.add(fit.id);
+      return [fit];
     });
   };
   const parsed = recordsFrom(fitting);
@@ -71,16 +73,16 @@ export function validRecords(
     }),
   );
   const fits =
-    settings === null || settings === undefined ? null : settingsSchema.safeParse(settings);
+    settings === null || settings === undefined ? null : SETTINGS.schema.safeParse(settings);
   if (fits && !fits.success)
     refused.push({ of: 'settings', name: 'the settings', why: whereOf(fits.error) });
   return { records, settings: fits?.success ? fits.data : null, refused };
 }
 
-function whereOf(error: {
+function whereOf(error?: {
   readonly issues: readonly { readonly path: PropertyKey[]; readonly message: string }[];
 }): string {
-  const issue = error.issues[0];
+  const issue = error?.issues[0];
   return issue
     ? `damaged at ${issue.path.map(String).join('.') || 'its top'}: ${shortened(issue.message, LONGEST)}`
     : 'damaged';

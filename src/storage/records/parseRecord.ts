@@ -1,9 +1,8 @@
-import { settingsSchema } from '@/core/workshop/settings/settingsSchema';
 import { partsOf, type Key } from './keys';
-import { COLLECTIONS } from './schemas';
+import { entryOf } from './registry';
 
 /** @returns undefined for a record that does not fit its schema */
 export function parseRecord(key: Key, stored: unknown): unknown {
   const [store] = partsOf(key);
-  return (store === 'settings' ? settingsSchema : COLLECTIONS[store]).safeParse(stored).data;
+  return entryOf(store).schema.safeParse(stored).data;
 }

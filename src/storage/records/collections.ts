@@ -1,9 +1,7 @@
-import type { CollectionName, RecordOf } from './schemas';
+import type { z } from 'zod';
+import type { RECORDS } from './registry';
 
-export type { CollectionName, RecordOf };
-export type AnyRecord = RecordOf<CollectionName>;
-export type Records = { readonly [K in CollectionName]: readonly RecordOf<K>[] };
-
+/** Every list of records a workshop keeps, by its name in the database and in the file. What each is made of: `registry`. */
 export const COLLECTION_NAMES = [
   'materials',
   'formulas',
@@ -19,7 +17,12 @@ export const COLLECTION_NAMES = [
   'units',
   'goods',
   'orders',
-] as const satisfies readonly CollectionName[];
+] as const;
+
+export type CollectionName = (typeof COLLECTION_NAMES)[number];
+export type RecordOf<K extends CollectionName> = z.infer<(typeof RECORDS)[K]['schema']>;
+export type AnyRecord = RecordOf<CollectionName>;
+export type Records = { readonly [K in CollectionName]: readonly RecordOf<K>[] };
 
 export function isCollection(name: string): name is CollectionName {
   return (COLLECTION_NAMES as readonly string[]).includes(name);
@@ -29,22 +32,7 @@ export function isCollection(name: string): name is CollectionName {
 export function recordsFrom(
   of: <K extends CollectionName>(name: K) => readonly RecordOf<K>[],
 ): Records {
-  return {
-    materials: of('materials'),
-    formulas: of('formulas'),
-    batches: of('batches'),
-    lots: of('lots'),
-    molds: of('molds'),
-    tools: of('tools'),
-    rooms: of('rooms'),
-    photos: of('photos'),
-    trials: of('trials'),
-    ladders: of('ladders'),
-    packaging: of('packaging'),
-    units: of('units'),
-    goods: of('goods'),
-    orders: of('orders'),
-  };
+  return Object.fromEntries(COLLECTION_NAMES.map((name) => [name, of(name)])) as unknown as Records;
 }
 
 export const NO_RECORDS: Records = recordsFrom(() => []);

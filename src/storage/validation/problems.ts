@@ -1,22 +1,23 @@
 import { allLines } from '@/core/formula/model/edit';
-import type { FormulaBody } from '@/core/formula/model/schema';
 import { AFTER_BENCH } from '@/core/batches/records/kinds';
-import type { CollectionName, RecordOf } from '../collections';
+import type { Batch } from '@/core/batches/records/schema';
+import type { Formula, FormulaBody } from '@/core/formula/model/schema';
+import type { Order } from '@/core/goods/orders/schema';
 
-/** What is wrong inside a record that fits its schema, in words; null when nothing is. */
-export type Rule<K extends CollectionName> = (record: RecordOf<K>) => string | null;
-
-/** A record whose parts speak of each other is sound when each is there, once. */
-export const RULES: { readonly [K in CollectionName]?: Rule<K> } = {
-  formulas: ({ body, versions, createdAt }) =>
+export function formulaProblem({ body, versions, createdAt }: Formula): string | null {
+  return (
     bodyProblem(body) ??
     twice(
       versions.map(({ number }) => number),
       'a version',
     ) ??
     firstOf(versions, (version) => bodyProblem(version.body)) ??
-    momentProblem([createdAt, ...versions.map(({ keptAt }) => keptAt)]),
-  batches: (batch) =>
+    momentProblem([createdAt, ...versions.map(({ keptAt }) => keptAt)])
+  );
+}
+
+export function batchProblem(batch: Batch): string | null {
+  return (
     bodyProblem(batch.body) ??
     twice(
       batch.steps.map(({ id }) => id),
@@ -31,19 +32,15 @@ export const RULES: { readonly [K in CollectionName]?: Rule<K> } = {
     momentProblem([batch.startedAt, ...batch.entries.map(({ at }) => at)]) ??
     (batch.readings.windowLowPct > batch.readings.windowHighPct
       ? 'its damp window ends before it begins'
-      : null),
-  ladders: ({ body }) => bodyProblem(body),
-  trials: ({ entries }) =>
-    twice(
-      entries.map(({ id }) => id),
-      'an entry',
-    ),
-  goods: ({ at }) => momentProblem([at]),
-  orders: ({ due, lines }) =>
-    momentProblem([due]) ?? (lines.length === 0 ? 'nothing is ordered' : null),
-};
+      : null)
+  );
+}
 
-function bodyProblem(body: FormulaBody): string | null {
+export function orderProblem({ due, lines }: Order): string | null {
+  return momentProblem([due]) ?? (lines.length === 0 ? 'nothing is ordered' : null);
+}
+
+export function bodyProblem(body: FormulaBody): string | null {
   const lines = allLines(body);
   return (
     twice(
@@ -60,7 +57,7 @@ function bodyProblem(body: FormulaBody): string | null {
   );
 }
 
-function lineProblem({ body, plan, steps, entries }: RecordOf<'batches'>): string | null {
+function lineProblem({ body, plan, steps, entries }: Batch): string | null {
   const lines = new Set(allLines(body).map(({ id }) => id));
   const named = [
     ...plan.lines.map(({ lineId }) => lineId),
@@ -70,7 +67,7 @@ function lineProblem({ body, plan, steps, entries }: RecordOf<'batches'>): strin
   return named.every((id) => lines.has(id)) ? null : 'it weighs a line that it does not have';
 }
 
-function stepProblem({ steps, entries, currentStep }: RecordOf<'batches'>): string | null {
+function stepProblem({ steps, entries, currentStep }: Batch): string | null {
   const known = new Set([...steps.map(({ id }) => id), AFTER_BENCH]);
   if (currentStep > steps.length) return 'it stands at a step that it does not have';
   const stray = entries.some(
@@ -83,7 +80,7 @@ function stepProblem({ steps, entries, currentStep }: RecordOf<'batches'>): stri
 
 /** A clock with a flat battery says 1970; what is said to be earlier, or a lifetime ahead, was never made here. */
 const MOMENTS = { first: Date.UTC(1970, 0, 1), last: Date.UTC(2100, 0, 1) };
-function momentProblem(moments: readonly string[]): string | null {
+export function momentProblem(moments: readonly string[]): string | null {
   const isBad = moments.some((at) => {
     const ms = Date.parse(at);
     return !(ms >= MOMENTS.first && ms < MOMENTS.last);
@@ -91,7 +88,7 @@ function momentProblem(moments: readonly string[]): string | null {
   return isBad ? 'it is said to be of before 1970 or after 2099' : null;
 }
 
-function twice(ids: readonly (string | number)[], what: string): string | null {
+export function twice(ids: readonly (string | number)[], what: string): string | null {
   return new Set(ids).size === ids.length ? null : `${what} stands in it twice`;
 }
 

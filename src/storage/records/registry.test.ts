@@ -2,11 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
 import { settingsSchema, type Settings } from '@/core/workshop/settings/settingsSchema';
-import { COLLECTIONS } from '../schemas';
-import { decided, sayOtherValue } from './decided';
-import { SHAPES } from './shapes';
-import type { Shape } from './shape';
-import { mergeSettings } from './merge';
+import { RECORDS, SETTINGS } from './registry';
+import { decided, sayOtherValue } from '../merge/decided';
+import type { Shape } from '../merge/shape';
+import { mergeSettings } from '../merge/merge';
 
 const VOICE = { where: 'in two tabs', loser: 'another tab' };
 
@@ -39,10 +38,10 @@ function growing(
 describe('every list and map that is stored', () => {
   it('says how two sides of it come together: by entry, or whole on purpose', () => {
     const places = [
-      ...Object.entries(COLLECTIONS).flatMap(([name, schema]) =>
-        growing(schema, SHAPES[name as keyof typeof COLLECTIONS], name),
+      ...Object.entries(RECORDS).flatMap(([name, { schema, merge }]) =>
+        growing(schema, merge, name),
       ),
-      ...growing(settingsSchema, SHAPES.settings, 'settings'),
+      ...growing(SETTINGS.schema, SETTINGS.merge, 'settings'),
     ];
     expect(places.length).toBeGreaterThan(30);
     expect(places.filter(([, how]) => how === 'unnamed')).toEqual([]);

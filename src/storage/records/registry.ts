@@ -1,0 +1,205 @@
+import type { z } from 'zod';
+import { roomDaySchema } from '@/core/matter/air/roomDaySchema';
+import { formulaSchema } from '@/core/formula/model/schema';
+import { goodsMoveSchema, packagingSchema, saleUnitSchema } from '@/core/goods/products/schema';
+import { ownMaterialSchema } from '@/core/matter/materials/own';
+import { orderSchema } from '@/core/goods/orders/schema';
+import { batchSchema } from '@/core/batches/records/schema';
+import { photoSchema } from '@/core/batches/records/photo';
+import { lotSchema } from '@/core/workshop/shelf/lot';
+import { shelfMoldSchema, toolSchema } from '@/core/workshop/shelf/tool';
+import { cupTestSchema } from '@/core/batches/trials/cup-test/schema';
+import { trialSchema } from '@/core/batches/trials/schema';
+import { settingsSchema } from '@/core/workshop/settings/settingsSchema';
+import { byTime } from '../merge/byTime';
+import { FIELDS, ONCE, WHOLE, type Shape } from '../merge/shape';
+import {
+  batchProblem,
+  bodyProblem,
+  formulaProblem,
+  momentProblem,
+  orderProblem,
+  twice,
+} from '../validation/problems';
+import type { CollectionName } from './collections';
+
+/** One kind of record. */
+interface Entry<S extends z.ZodType> {
+  readonly schema: S;
+  /** How two sides that changed it come together. */
+  readonly merge: Shape;
+  /** What is wrong inside a record that fits its schema, in words; null when nothing is. */
+  readonly problem?: (record: z.infer<S>) => string | null;
+}
+const entry = <S extends z.ZodType>(of: Entry<S>): Entry<S> => of;
+
+const fields = (of: Readonly<Record<string, Shape>>): Shape => ({ kind: 'fields', of });
+const map = (of: Shape): Shape => ({ kind: 'map', of });
+const list = <T>(keyOf: (entry: T) => string, of: Shape = WHOLE): Shape => ({
+  kind: 'list',
+  keyOf,
+  of,
+});
+const listInTime = <T extends { readonly at: string }>(keyOf: (entry: T) => string): Shape => ({
+  kind: 'list',
+  keyOf,
+  of: FIELDS,
+  before: byTime,
+});
+const at = ({ at }: { readonly at: string }) => at;
+const id = ({ id }: { readonly id: string }) => id;
+const itself = (one: string) => one;
+/** What happened: only ever added or voided. */
+const entries: Shape = {
+  kind: 'list',
+  keyOf: id,
+  of: fields({ struckAt: ONCE }),
+  before: byTime,
+};
+
+/** A mold remembers so many fills. */
+const MOST_FILLS = 200;
+
+/**
+ * All that storage knows of each collection. A new one is a name in `collections`, an entry here, and a new
+ * `STORED_VERSION`. A list or a map that grows by entries is merged by entry, never as one field: whole, the entries of one
+ * side would be lost. What only writes what it has made itself needs none of this: it is loaded where a record comes from
+ * elsewhere.
+ */
+export const RECORDS = {
+  materials: entry({
+    schema: ownMaterialSchema,
+    merge: fields({
+      synonyms: list(itself),
+      madeOf: list(({ materialId }: { readonly materialId: string }) => materialId),
+    }),
+  }),
+  formulas: entry({
+    schema: formulaSchema,
+    merge: fields({
+      changedAt: { kind: 'greater' },
+      versions: list(
+        ({ number }: { readonly number: number }) => String(number),
+        fields({ body: WHOLE }),
+      ),
+    }),
+    problem: formulaProblem,
+  }),
+  batches: entry({
+    schema: batchSchema,
+    merge: fields({
+      entries,
+      currentStep: { kind: 'greater' },
+      finishedAt: ONCE,
+      // Frozen when it was begun, or changed together with an entry.
+      steps: WHOLE,
+    }),
+    problem: batchProblem,
+  }),
+  lots: entry({
+    schema: lotSchema,
+    merge: fields({
+      counts: listInTime(at),
+      allergens: list(({ name }: { readonly name: string }) => name),
+    }),
+  }),
+  molds: entry({
+    schema: shelfMoldSchema,
+    merge: fields({ fillsG: { kind: 'bag', most: MOST_FILLS } }),
+  }),
+  tools: entry({
+    schema: toolSchema,
+    merge: FIELDS,
+  }),
+  rooms: entry({
+    schema: roomDaySchema,
+    merge: fields({
+      readings: listInTime((one: { readonly at: string; readonly by: string }) => one.at + one.by),
+    }),
+  }),
+  photos: entry({
+    schema: photoSchema,
+    merge: FIELDS,
+  }),
+  trials: entry({
+    schema: trialSchema,
+    merge: fields({
+      entries,
+      struckAt: ONCE,
+      finishedAt: ONCE,
+      // One scale wrote them, in one go.
+      readings: WHOLE,
+    }),
+    problem: ({ entries }) =>
+      twice(
+        entries.map(({ id }) => id),
+        'an entry',
+      ),
+  }),
+  ladders: entry({
+    schema: cupTestSchema,
+    merge: fields({ entries, cups: WHOLE, factors: WHOLE }),
+    problem: ({ body }) => bodyProblem(body),
+  }),
+  packaging: entry({
+    schema: packagingSchema,
+    merge: fields({
+      lots: list(id, FIELDS),
+      counts: listInTime(
+        (one: { readonly at: string; readonly lotId: string }) => one.at + one.lotId,
+      ),
+    }),
+  }),
+  units: entry({
+    schema: saleUnitSchema,
+    merge: fields({
+      place: FIELDS,
+      label: fields({ own: FIELDS }),
+      packaging: list(({ packagingId }: { readonly packagingId: string }) => packagingId, FIELDS),
+      // What it is made of decides its label: never half of one side and half of the other.
+      contents: WHOLE,
+    }),
+  }),
+  // A move of goods is written once.
+  goods: entry({
+    schema: goodsMoveSchema,
+    merge: fields({ struckAt: ONCE, from: WHOLE, packaging: WHOLE, taken: WHOLE, loose: WHOLE }),
+    problem: ({ at }) => momentProblem([at]),
+  }),
+  orders: entry({
+    schema: orderSchema,
+    merge: fields({ lines: list(({ unitId }: { readonly unitId: string }) => unitId, FIELDS) }),
+    problem: orderProblem,
+  }),
+} as const;
+
+/** The settings: one record, beside the collections. */
+export const SETTINGS = entry({
+  schema: settingsSchema,
+  merge: fields({
+    tub: FIELDS,
+    basin: FIELDS,
+    money: FIELDS,
+    maker: FIELDS,
+    makers: list(itself),
+    scentDocuments: list(({ materialId }: { readonly materialId: string }) => materialId, FIELDS),
+    requests: map(WHOLE),
+    costings: map(FIELDS),
+    plan: fields({
+      hours: list(
+        ({ name }: { readonly name: string }) => name,
+        fields({ days: list(String), away: list(itself) }),
+      ),
+      locks: list(
+        (one: { readonly job: string; readonly step: string }) => `${one.job}/${one.step}`,
+      ),
+    }),
+    setAside: list((one: { readonly of: string; readonly id: string }) => `${one.of}/${one.id}`),
+    otherValues: list(id),
+  }),
+});
+
+/** What is known of a record by the store it is in. */
+export function entryOf(store: CollectionName | 'settings'): Entry<z.ZodType> {
+  return store === 'settings' ? SETTINGS : (RECORDS[store] as unknown as Entry<z.ZodType>);
+}
