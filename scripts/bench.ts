@@ -150,7 +150,7 @@ function manyBatches(count: number): Batch[] {
     code: `B-${b}`,
     entries: Array.from({ length: 20 }, (_entry, i) => ({
       kind: 'weighed',
-      struckAt: null,
+      voidedAt: null,
       at: '2026-03-01',
       lots: [{ lotId: `lot-${(b * 20 + i) % 10_000}`, massG: 12 }],
     })),

@@ -32,7 +32,7 @@ const contents = {
     ...workshop.settings,
     maker,
     plan: SAMPLE_PLAN,
-    scentDocuments: [],
+    documents: [],
   },
 };
 writeFileSync(path, writeWorkshopFile(contents, workshop.exportedAt));

@@ -54,6 +54,7 @@ const settings: Settings = {
 };
 const file = writeWorkshopFile(
   {
+    documents: [],
     materials: sampleMaterials(),
     formulas: Object.values(formulas),
     batches,

@@ -70,7 +70,7 @@ export async function makeLarge(path: string, size: LargeSize): Promise<void> {
                   origin: 'own' as const,
                   kind: 'counted' as const,
                   at: workshop.exportedAt,
-                  struckAt: null,
+                  voidedAt: null,
                   of: { kind: 'loose' as const, batchId: id, grade },
                   change: -given[grade],
                   why: 'sold at the market',

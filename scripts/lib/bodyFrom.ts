@@ -38,7 +38,7 @@ const NOTHING_OWN = { catalog: SHIPPED, scentDocuments: [] } as const;
 function bodyFromFile(text: string): Found {
   const read = readWorkshopFile(text);
   if (!read.ok) return { ok: false, message: read.problem.message };
-  const { formulas, materials, settings } = read.workshop;
+  const { formulas, materials, documents } = read.workshop;
   const [formula] = formulas;
   return formula
     ? {
@@ -48,7 +48,7 @@ function bodyFromFile(text: string): Found {
         familyGuessed: false,
         askedParts: [],
         catalog: catalogWith(materials),
-        scentDocuments: settings?.scentDocuments ?? [],
+        scentDocuments: documents,
       }
     : { ok: false, message: 'The file holds no formula.' };
 }

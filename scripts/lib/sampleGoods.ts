@@ -197,7 +197,7 @@ class Journal {
   ) {}
 
   private add(move: NewMove, at: string): GoodsMove {
-    const full: GoodsMove = { ...move, id: newId(), origin, at, who: 'Maud', struckAt: null };
+    const full: GoodsMove = { ...move, id: newId(), origin, at, who: 'Maud', voidedAt: null };
     this.moves.push(full);
     return full;
   }

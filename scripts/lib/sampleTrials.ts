@@ -230,7 +230,7 @@ function ladder(formula: WorkshopFile['formulas'][number], exportedAt: string): 
         at: iso(askedMs + DAY_MS + i * 300_000),
         cupId: cup.id,
         value: Math.round((forecastS / MAUD_WEARS) * slowed),
-        struckAt: null,
+        voidedAt: null,
       };
     }),
   };

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { scentDocumentSchema, type AllergenShare } from '@/core/results/scent/documents';
+import { supplierDocumentSchema, type AllergenShare } from '@/core/results/scent/documents';
 import { parseNumber } from '@/core/basics/units/parseNumber';
-import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import AllergenField from '@/ui/fields/AllergenField.vue';
@@ -24,10 +23,10 @@ const dated = ref('');
 const allergens = ref<readonly AllergenShare[]>([]);
 const listFits = ref(true);
 const problem = ref('');
-const edit = useEdit('settings', problem);
+const edit = useEdit('documents', problem);
 const name = computed(() => (props.materialId ? nameOf(props.materialId) : ''));
 const known = computed(() =>
-  workshop.settings.scentDocuments.find(({ materialId }) => materialId === props.materialId),
+  workshop.documents.find(({ materialId }) => materialId === props.materialId),
 );
 
 watch(
@@ -42,7 +41,7 @@ watch(
     listFits.value = true;
     dated.value = known.value?.dated ?? nowIso().slice(0, 10);
     problem.value = '';
-    edit.open(workshop.settings);
+    edit.open(known.value ?? null);
   },
 );
 
@@ -59,7 +58,9 @@ const RANGES: Readonly<Record<string, string>> = {
 
 function keep(): void {
   if (!listFits.value) return;
-  const parsed = scentDocumentSchema.safeParse({
+  const parsed = supplierDocumentSchema.safeParse({
+    id: props.materialId,
+    origin: known.value?.origin ?? 'own',
     materialId: props.materialId,
     maxPct: numberOrNull(maxPct.value),
     vanillinPct: numberOrNull(vanillinPct.value),
@@ -71,22 +72,15 @@ function keep(): void {
     problem.value = RANGES[String(parsed.error.issues[0]?.path[0])] ?? 'This does not read.';
     return;
   }
-  const next = edit.laidOver(
-    (opened) => ({ ...opened, scentDocuments: [...others(opened), parsed.data] }),
-    workshop.settings,
-  );
+  const next = edit.laidOver(() => parsed.data, known.value ?? parsed.data);
   if (!next) return;
-  workshop.changeSettings({ scentDocuments: next.scentDocuments });
+  workshop.put('documents', [next]);
   emit('close');
 }
 
 function drop(): void {
-  workshop.changeSettings({ scentDocuments: others(workshop.settings) });
+  if (known.value) workshop.remove('documents', [known.value.id]);
   emit('close');
-}
-
-function others({ scentDocuments }: Settings) {
-  return scentDocuments.filter(({ materialId }) => materialId !== props.materialId);
 }
 </script>
 

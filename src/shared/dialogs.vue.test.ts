@@ -149,11 +149,10 @@ describe('a supplier’s document', () => {
     await flushPromises();
     return dialog;
   }
-  const kept = () =>
-    shop.workshop.settings.scentDocuments.find(({ materialId }) => materialId === scentId);
+  const kept = () => shop.workshop.documents.find(({ materialId }) => materialId === scentId);
 
   it('is kept with what it says, and leaves open what it leaves open', async () => {
-    shop.workshop.changeSettings({ scentDocuments: [] });
+    shop.workshop.remove('documents', [scentId]);
     const dialog = await open();
     await type('Most in a rinse-off product, %', '4.5');
     await submit();
@@ -168,7 +167,7 @@ describe('a supplier’s document', () => {
     ['Flash point, °C', '401', 'The flash point is from −50 to 400 °C.'],
     ['Flash point, °C', 'warm', 'The flash point is from −50 to 400 °C.'],
   ])('with “%s” of %s is not kept: %s', async (label, text, said) => {
-    shop.workshop.changeSettings({ scentDocuments: [] });
+    shop.workshop.remove('documents', [scentId]);
     const dialog = await open();
     await type(label, text);
     await submit();
@@ -187,7 +186,7 @@ describe('a supplier’s document', () => {
   });
 
   it('is taken off file, and only where there is one', async () => {
-    shop.workshop.changeSettings({ scentDocuments: [] });
+    shop.workshop.remove('documents', [scentId]);
     await open();
     expect(says()).not.toContain('Take it off file');
     await type('Most in a rinse-off product, %', '4');

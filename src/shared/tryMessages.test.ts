@@ -51,7 +51,7 @@ describe('what would do where a scale is too coarse', () => {
 
 describe('an entry of a trial', () => {
   const said = (entry: Record<string, unknown>) =>
-    sayTrialEntry({ id: 'e', at: '2026-10-15T12:00:00Z', struckAt: null, ...entry } as TrialEntry);
+    sayTrialEntry({ id: 'e', at: '2026-10-15T12:00:00Z', voidedAt: null, ...entry } as TrialEntry);
 
   it('is a line in words', () => {
     expect(said({ kind: 'phase', phase: 'first-fizz' })).toBe('first fizz');

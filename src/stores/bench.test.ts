@@ -98,7 +98,7 @@ describe('what goes into the bowl beside the plan', () => {
       said: 'too slow',
     });
     bench.undo();
-    expect(bench.batch?.entries.at(-1)?.struckAt).not.toBeNull();
+    expect(bench.batch?.entries.at(-1)?.voidedAt).not.toBeNull();
     expect(kinds()).toHaveLength(2);
   });
 

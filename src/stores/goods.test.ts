@@ -38,7 +38,7 @@ describe('wrapped goods', () => {
     expect(goods.giveOut(id, here, SOLD)).toEqual({ ok: true });
     expect(goods.onHand.get(id) ?? 0).toBe(0);
     const move = workshop.goods.at(-1);
-    expect(move).toMatchObject({ kind: 'gone', to: 'Quay stall', each: 7, struckAt: null });
+    expect(move).toMatchObject({ kind: 'gone', to: 'Quay stall', each: 7, voidedAt: null });
     expect(move?.kind === 'gone' && move.taken[0]?.wrappedId).toBe(first?.run.id);
     expect(goods.strike(move?.id ?? '')).toEqual({ ok: true });
     expect(goods.onHand.get(id)).toBe(here);
@@ -67,7 +67,7 @@ describe('wrapped goods', () => {
     const away = workshop.goods.filter(
       (move) =>
         move.kind === 'gone' &&
-        move.struckAt === null &&
+        move.voidedAt === null &&
         move.taken.some(({ wrappedId }) => wrappedId === run?.id),
     );
     expect(away).toContain(gone);
@@ -254,7 +254,7 @@ it('a batch that was corrected after its wrapping is named, as its labels may sa
   workshop.putBatch({
     ...batch,
     entries: batch.entries.map((entry) =>
-      entry.id === weighed?.id ? { ...entry, struckAt: new Date().toISOString() } : entry,
+      entry.id === weighed?.id ? { ...entry, voidedAt: new Date().toISOString() } : entry,
     ),
   });
   expect(goods.correctedSince(run)).toEqual([batch.code]);

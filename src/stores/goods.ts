@@ -81,7 +81,7 @@ export const useGoodsStore = defineStore('goods', () => {
       id: newId(),
       origin: 'own',
       at: nowIso(),
-      struckAt: null,
+      voidedAt: null,
       ...(who && { who }),
     };
     workshop.put('goods', [full]);
@@ -186,11 +186,11 @@ export const useGoodsStore = defineStore('goods', () => {
   /** Takes a move back; one that others stand on stays. */
   function strike(moveId: string): Done {
     const move = workshop.goods.find(({ id }) => id === moveId);
-    if (!move || move.struckAt !== null) return DONE;
+    if (!move || move.voidedAt !== null) return DONE;
     const upon = standsOn(move, workshop.goods);
     if (upon.length > 0)
       return not('Some of these are away already: take that back first, then the wrapping.');
-    workshop.put('goods', [{ ...move, struckAt: nowIso() }]);
+    workshop.put('goods', [{ ...move, voidedAt: nowIso() }]);
     return DONE;
   }
 

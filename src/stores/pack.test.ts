@@ -40,9 +40,9 @@ describe('the sale unit in hand', () => {
   it('that was ever wrapped or ordered is laid away and keeps its name; any other goes', () => {
     const lantern = sampleUnit('Quince Lantern');
     pack.dropUnit(lantern.id);
-    expect(workshop.units.find(({ id }) => id === lantern.id)?.isLaidAway).toBe(true);
+    expect(workshop.units.find(({ id }) => id === lantern.id)?.isArchived).toBe(true);
     expect(pack.units.map(({ id }) => id)).not.toContain(lantern.id);
-    pack.putUnit({ ...lantern, id: 'new', name: 'Lantern, twelve', isLaidAway: false });
+    pack.putUnit({ ...lantern, id: 'new', name: 'Lantern, twelve', isArchived: false });
     expect(pack.unit?.id).toBe('new');
     pack.dropUnit('new');
     expect(workshop.units.map(({ id }) => id)).not.toContain('new');
@@ -131,7 +131,7 @@ describe('what the label and the price are of', () => {
           if (left[grade] > 0) goods.count({ kind: 'loose', batchId: batch.id, grade }, 0, 'gone');
     expect(pack.most).toBe(0);
     const last = workshop.goods
-      .filter((move) => move.kind === 'wrapped' && move.struckAt === null)
+      .filter((move) => move.kind === 'wrapped' && move.voidedAt === null)
       .filter((move) => move.kind === 'wrapped' && move.unitId === unit.id)
       .at(-1);
     if (last?.kind !== 'wrapped') throw new Error('the sample has wrapped it before');

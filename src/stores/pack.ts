@@ -31,7 +31,7 @@ export const usePackStore = defineStore('pack', () => {
 
   const units = computed(() =>
     workshop.units
-      .filter(({ isLaidAway }) => !isLaidAway)
+      .filter(({ isArchived }) => !isArchived)
       .sort((a, b) => a.name.localeCompare(b.name, 'en-US')),
   );
   const labelBooks = computed<LabelBooks>(() => ({
@@ -39,7 +39,7 @@ export const usePackStore = defineStore('pack', () => {
     formulas: workshop.formulas,
     batches: workshop.batches,
     lots: workshop.lots,
-    scentDocuments: workshop.settings.scentDocuments,
+    scentDocuments: workshop.documents,
     packagings: workshop.packaging,
     maker: workshop.settings.maker,
   }));
@@ -163,7 +163,7 @@ export const usePackStore = defineStore('pack', () => {
     const isUsed =
       workshop.goods.some((move) => move.kind === 'wrapped' && move.unitId === id) ||
       workshop.orders.some((order) => order.lines.some(({ unitId }) => unitId === id));
-    if (isUsed) workshop.put('units', [{ ...of, isLaidAway: true }]);
+    if (isUsed) workshop.put('units', [{ ...of, isArchived: true }]);
     else workshop.remove('units', [id]);
     chosenId.value = null;
   }
@@ -232,7 +232,7 @@ export const usePackStore = defineStore('pack', () => {
       facts: workshop.facts,
       lotMoves: shelf.moves,
       trialsOf: (batch) =>
-        tries.trials.filter(({ batchId, struckAt }) => batchId === batch.id && !struckAt).map(said),
+        tries.trials.filter(({ batchId, voidedAt }) => batchId === batch.id && !voidedAt).map(said),
       writtenAt: nowIso(),
       bestBefore,
     });

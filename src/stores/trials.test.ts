@@ -46,7 +46,7 @@ describe('the trial in hand', () => {
     tries.write({ kind: 'phase', phase: 'touched' });
     pass(5000);
     tries.write({ kind: 'phase', phase: 'floats' });
-    const seen = () => tries.inHand?.entries.filter(({ struckAt }) => struckAt === null) ?? [];
+    const seen = () => tries.inHand?.entries.filter(({ voidedAt }) => voidedAt === null) ?? [];
     expect(seen().map(phase)).toEqual(['touched', 'floats']);
     expect(seen()[0]).toMatchObject({ who: 'Maud' });
     tries.undo();
@@ -108,7 +108,7 @@ describe('what a piece is forecast by', () => {
 
 it('days are counted from when the pieces were, and none are negative', () => {
   const batch = tries.madeBatches[0];
-  const counted = batch?.entries.find(({ kind, struckAt }) => kind === 'counted' && !struckAt);
+  const counted = batch?.entries.find(({ kind, voidedAt }) => kind === 'counted' && !voidedAt);
   if (!batch || !counted) throw new Error('the sample has counted batches');
   const at = Date.parse(counted.at);
   expect(tries.ageOf(batch, at + 36 * 3_600_000)).toBeCloseTo(1.5, 9);
@@ -130,7 +130,7 @@ it('a cup that is looked at again keeps its first figure struck', () => {
   tries.seenInCup(here(), cup.id, 3);
   tries.seenInCup(here(), cup.id, 4);
   const own = here().entries.filter(({ cupId }) => cupId === cup.id);
-  expect(own.filter(({ struckAt }) => struckAt === null).map(({ value }) => value)).toEqual([4]);
+  expect(own.filter(({ voidedAt }) => voidedAt === null).map(({ value }) => value)).toEqual([4]);
   expect(own.map(({ value }) => value).slice(-2)).toEqual([3, 4]);
   expect(here().entries.filter(({ cupId }) => cupId !== cup.id)).toEqual(others);
 });

@@ -121,7 +121,7 @@ export const useTrialsStore = defineStore('tries', () => {
   const goneAt = (seconds: number) =>
     change((trial) => {
       const touched = trial.entries.find(
-        (entry) => entry.kind === 'phase' && entry.phase === 'touched' && entry.struckAt === null,
+        (entry) => entry.kind === 'phase' && entry.phase === 'touched' && entry.voidedAt === null,
       );
       return touched
         ? writeIn(
@@ -159,7 +159,7 @@ export const useTrialsStore = defineStore('tries', () => {
       roomTempC: settings.tempC,
       tub: CUP_OF_WATER,
       pieceG: ladder.cupG,
-      scentDocuments: settings.scentDocuments,
+      scentDocuments: workshop.documents,
       learned: facts.trials ?? {},
     };
   }
@@ -173,9 +173,9 @@ export const useTrialsStore = defineStore('tries', () => {
         ...ladder,
         entries: [
           ...ladder.entries.map((entry) =>
-            entry.cupId === cupId && entry.struckAt === null ? { ...entry, struckAt: now } : entry,
+            entry.cupId === cupId && entry.voidedAt === null ? { ...entry, voidedAt: now } : entry,
           ),
-          { id: newId(), at: now, cupId, value, struckAt: null },
+          { id: newId(), at: now, cupId, value, voidedAt: null },
         ],
       },
     ]);

@@ -82,6 +82,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   const units = computed(() => records.value.units);
   const goods = computed(() => records.value.goods);
   const orders = computed(() => records.value.orders);
+  const documents = computed(() => records.value.documents);
   const ladders = computed(() => records.value.ladders);
   /** What the maker's own trials teach: reckoned anew only when a trial or a batch was written. */
   const taught = computed<OwnTrials>(
@@ -108,6 +109,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   const facts = computed<WorkshopFacts>(() => ({
     catalog: catalog.value,
     settings: settings.value,
+    documents: documents.value,
     batches: batches.value,
     trials: taught.value,
     fills: fills.value,
@@ -427,6 +429,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     units,
     goods,
     orders,
+    documents,
     fills,
     settings,
     refused,

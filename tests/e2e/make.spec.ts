@@ -15,7 +15,7 @@ const SHOAL = '200 g baking soda\n104 g citric acid\n12 g cornstarch\n15 g sweet
 
 interface StoredEntry {
   readonly kind: string;
-  readonly struckAt: string | null;
+  readonly voidedAt: string | null;
   readonly materialId?: string;
   readonly massG?: number;
   readonly by?: string;
@@ -184,7 +184,7 @@ test('a whole batch without a mouse: over-poured, squeezed too dry, reloaded in 
 
   const { entries, outcome } = await storedBatch(page);
   const standing = (kind: string) =>
-    entries.filter((entry) => entry.kind === kind && entry.struckAt === null);
+    entries.filter((entry) => entry.kind === kind && entry.voidedAt === null);
   expect(outcome).toBe('made');
   expect(standing('weighed').map(({ massG }) => massG)).toEqual(weighed);
   expect(standing('weighed').every(({ by }) => by === 'simulated-scale')).toBe(true);
@@ -192,7 +192,7 @@ test('a whole batch without a mouse: over-poured, squeezed too dry, reloaded in 
   expect(standing('filled').map(({ massG }) => massG)).toEqual(filled);
   expect(standing('squeezed').map(({ felt }) => felt)).toEqual(['too-dry', 'right', 'right']);
   const sprayed = entries.filter(({ why }) => why === 'sprayed');
-  expect(sprayed.map(({ struckAt }) => struckAt === null)).toEqual([true, true, false]);
+  expect(sprayed.map(({ voidedAt }) => voidedAt === null)).toEqual([true, true, false]);
 });
 
 test('a real scale on a cable: read line by line, garbage is no weight, unplugged it says so and goes on', async ({

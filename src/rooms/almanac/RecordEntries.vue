@@ -20,13 +20,13 @@ const entries = computed(() =>
     id: run[0].id,
     day: shortDate(run[0].at),
     at: clockTime(run[0].at),
-    struck: run[0].struckAt
-      ? run[0].struckWhy === 'entered-twice'
+    struck: run[0].voidedAt
+      ? run[0].voidedWhy === 'entered-twice'
         ? 'voided: entered on two sides'
-        : `struck ${clockTime(run[0].struckAt)}`
+        : `struck ${clockTime(run[0].voidedAt)}`
       : null,
     who: run[0].who ?? '',
-    figure: run.length === 1 && !run[0].struckAt ? figureOf(run[0]) : null,
+    figure: run.length === 1 && !run[0].voidedAt ? figureOf(run[0]) : null,
     said: sayRun(run, titles.value.get(run[0].stepId) ?? '', nameOf),
   })),
 );

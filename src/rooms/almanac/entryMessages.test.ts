@@ -6,7 +6,7 @@ import { shipped } from '../../../tests/fixtures/bodies';
 const nameOf = (id: string) => shipped(id).name;
 
 function said(entry: NewEntry, title = 'Mix the powders'): string {
-  const written = { ...entry, id: 'x', at: '2026-04-18T10:00:00Z', stepId: 's', struckAt: null };
+  const written = { ...entry, id: 'x', at: '2026-04-18T10:00:00Z', stepId: 's', voidedAt: null };
   return sayEntry(written as BatchEntry, title, nameOf);
 }
 
@@ -38,9 +38,9 @@ describe('the story of a batch', () => {
 });
 
 describe('a run of entries', () => {
-  const base = { at: '2026-04-18T09:00:00.000Z', stepId: 'press', struckAt: null };
-  const fill = (id: string, massG: number | null, struckAt: string | null = null) =>
-    ({ ...base, id, kind: 'filled', massG, by: 'typed', struckAt }) as const;
+  const base = { at: '2026-04-18T09:00:00.000Z', stepId: 'press', voidedAt: null };
+  const fill = (id: string, massG: number | null, voidedAt: string | null = null) =>
+    ({ ...base, id, kind: 'filled', massG, by: 'typed', voidedAt }) as const;
   const squirt = (id: string, materialId = 'water') =>
     ({ ...base, id, kind: 'added', materialId, massG: 0.7, squirts: 1, why: 'sprayed' }) as const;
 

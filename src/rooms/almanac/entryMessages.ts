@@ -30,7 +30,7 @@ export function runsOf(entries: readonly BatchEntry[]): readonly Run[] {
 }
 
 function belongs(first: BatchEntry, next: BatchEntry): boolean {
-  if ((first.struckAt === null) !== (next.struckAt === null) || first.stepId !== next.stepId)
+  if ((first.voidedAt === null) !== (next.voidedAt === null) || first.stepId !== next.stepId)
     return false;
   if (first.kind === 'filled') return next.kind === 'filled';
   return (

@@ -56,7 +56,7 @@ watch(isOpen, (open) => {
 
 function units() {
   return workshop.units
-    .filter(({ isLaidAway }) => !isLaidAway)
+    .filter(({ isArchived }) => !isArchived)
     .map(({ id, name }) => ({ value: id, title: name }));
 }
 function addLine(): void {

@@ -32,7 +32,7 @@ const own = computed<OwnMaterial>(
 const isMadeHere = computed(() => !isShipped(props.materialId));
 const lots = computed(() => usableLots(props.materialId, workshop.lots, today()));
 const document = computed(() =>
-  workshop.settings.scentDocuments.find(({ materialId }) => materialId === props.materialId),
+  workshop.documents.find(({ materialId }) => materialId === props.materialId),
 );
 const documentedId = ref<string | null>(null);
 /** Formulas and batches that are made of it. */
@@ -207,10 +207,10 @@ function remove(): void {
     </ul>
     <p v-if="isMadeHere">
       <v-switch
-        :model-value="own.isLaidAway"
+        :model-value="own.isArchived"
         label="Laid away: no longer offered"
         density="compact"
-        @update:model-value="(isLaidAway) => change({ isLaidAway: isLaidAway === true })"
+        @update:model-value="(isArchived) => change({ isArchived: isArchived === true })"
       />
       <v-btn v-if="!isNeeded" color="error" variant="text" @click="remove"
         >Remove this material</v-btn

@@ -29,7 +29,7 @@ const problem = ref('');
 
 const wraps = computed(() =>
   workshop.packaging
-    .filter(({ isLaidAway }) => !isLaidAway)
+    .filter(({ isArchived }) => !isArchived)
     .sort((a, b) => a.name.localeCompare(b.name, 'en-US')),
 );
 const kinds = PACKAGING_KINDS.map((value) => ({ value, title: PACKAGING_WORDS[value] }));
@@ -92,7 +92,7 @@ function layAway(of: Packaging): void {
       (move) =>
         move.kind === 'wrapped' && move.packaging.some(({ packagingId }) => packagingId === of.id),
     );
-  if (isUsed) change(of, { isLaidAway: true });
+  if (isUsed) change(of, { isArchived: true });
   else workshop.remove('packaging', [of.id]);
   openId.value = null;
 }

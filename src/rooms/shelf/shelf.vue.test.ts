@@ -274,7 +274,7 @@ describe('wraps', () => {
     const { side, detail, wrap } = await opened();
     const { id } = wrap();
     await button(detail, /^Lay it away/).trigger('click');
-    expect(shop.workshop.packaging.find((one) => one.id === id)?.isLaidAway).toBe(true);
+    expect(shop.workshop.packaging.find((one) => one.id === id)?.isArchived).toBe(true);
     await button(side, 'Add a wrap').trigger('click');
     const made = shop.workshop.packaging.at(-1);
     await button(side.find('.detail'), /^Lay it away/).trigger('click');

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, useTemplateRef } from 'vue';
-import type { CollectionName } from '@/storage/records/collections';
+import { COLLECTION_NAMES, type CollectionName } from '@/storage/records/collections';
+import { RECORDS } from '@/storage/records/registry';
 import { sayRefused } from '@/storage/validation/refused';
 import { useTransferStore } from '@/stores/transfer';
 import { useCopiesStore } from '@/stores/copies';
@@ -23,23 +24,6 @@ const takesFilesVersion = ref(false);
 type Counts = Readonly<Record<CollectionName, number>>;
 const sumOf = (counts: Counts) => Object.values(counts).reduce((sum, count) => sum + count, 0);
 const changedCount = computed(() => (carrying.preview ? sumOf(carrying.preview.changed) : 0));
-
-const WORDS: Readonly<Record<CollectionName, readonly [one: string, many: string]>> = {
-  formulas: ['formula', 'formulas'],
-  batches: ['batch', 'batches'],
-  materials: ['material of your own', 'materials of your own'],
-  lots: ['lot', 'lots'],
-  molds: ['mold', 'molds'],
-  tools: ['tool', 'tools'],
-  rooms: ['day of room readings', 'days of room readings'],
-  photos: ['photo', 'photos'],
-  trials: ['trial', 'trials'],
-  ladders: ['set of small ones', 'sets of small ones'],
-  packaging: ['wrap', 'wraps'],
-  units: ['sale unit', 'sale units'],
-  goods: ['move of goods', 'moves of goods'],
-  orders: ['order', 'orders'],
-};
 
 const asideCount = computed(() => workshop.settings.setAside?.length ?? 0);
 /** On the screens again, from what is stored. */
@@ -65,9 +49,9 @@ async function readChosen(): Promise<void> {
 
 /** `2 formulas and 1 batch`; kinds there are none of are left out, but for these two. */
 function said(counts: Counts): string {
-  const named = (Object.keys(WORDS) as CollectionName[])
-    .filter((name) => counts[name] > 0 || name === 'formulas' || name === 'batches')
-    .map((name) => counted(counts[name], ...WORDS[name]));
+  const named = COLLECTION_NAMES.filter(
+    (name) => counts[name] > 0 || name === 'formulas' || name === 'batches',
+  ).map((name) => counted(counts[name], ...RECORDS[name].called));
   return listed(named);
 }
 

@@ -174,7 +174,7 @@ const doTo = (batch: Batch, grade: Grade, left: number) =>
       <li
         v-for="move in moves.slice(0, shownMoves)"
         :key="move.id"
-        :class="{ struck: move.struckAt }"
+        :class="{ struck: move.voidedAt }"
       >
         <span class="quiet tabular">{{ shortTime(move.at) }}</span>
         <span
@@ -182,7 +182,7 @@ const doTo = (batch: Batch, grade: Grade, left: number) =>
           }}<template v-if="move.who">, {{ move.who }}</template></span
         >
         <button
-          v-if="move.struckAt === null"
+          v-if="move.voidedAt === null"
           type="button"
           class="link"
           :aria-label="`Take back: ${moveName(move)}, ${sayMove(move)}, ${shortTime(move.at)}`"

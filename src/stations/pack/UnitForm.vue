@@ -22,7 +22,7 @@ const problem = ref('');
 
 const packagings = computed(() =>
   workshop.packaging
-    .filter(({ isLaidAway }) => !isLaidAway)
+    .filter(({ isArchived }) => !isArchived)
     .map((one) => ({ value: one.id, title: one.name })),
 );
 const addable = computed(() =>

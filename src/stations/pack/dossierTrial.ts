@@ -7,7 +7,7 @@ import { VERDICT_WORDS, sayTrialEntry } from '@/shared/tryMessages';
 
 /** A trial as a dossier tells it. */
 export function dossierTrial(trial: Trial, jug: GasLossResult | null): DossierTrial {
-  const standing = trial.entries.filter(({ struckAt }) => struckAt === null);
+  const standing = trial.entries.filter(({ voidedAt }) => voidedAt === null);
   const verdict = standing.findLast((entry) => entry.kind === 'verdict');
   return {
     at: trial.startedAt,

@@ -89,8 +89,8 @@ describe('a sale unit', () => {
   it('takes a wrap once, and how many of it', async () => {
     const { unit, form } = open();
     const free = shop.workshop.packaging.find(
-      ({ id, isLaidAway }) =>
-        !isLaidAway && !unit.packaging.some(({ packagingId }) => packagingId === id),
+      ({ id, isArchived }) =>
+        !isArchived && !unit.packaging.some(({ packagingId }) => packagingId === id),
     );
     if (!free) throw new Error('the sample has a wrap that is not around it');
     await choose(form, 'Add a wrap', free.id);

@@ -29,7 +29,7 @@ function said(trial: Trial): string {
     ...(goneS !== null ? [`gone after ${formatFixed(goneS / 60, 1)} min`] : []),
     ...(verdict ? [VERDICT_WORDS[verdict.verdict].toLowerCase()] : []),
     ...(trial.finishedAt === null ? ['goes on'] : []),
-    ...(trial.struckAt ? ['taken back'] : []),
+    ...(trial.voidedAt ? ['taken back'] : []),
   ].join(', ');
 }
 </script>

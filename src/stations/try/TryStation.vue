@@ -100,12 +100,12 @@ function anew(): void {
               <li
                 v-for="entry in tries.inHand.entries"
                 :key="entry.id"
-                :class="{ struck: entry.struckAt }"
+                :class="{ struck: entry.voidedAt }"
               >
                 <span class="quiet tabular">{{ shortTime(entry.at) }}</span>
                 {{ sayTrialEntry(entry) }}
                 <button
-                  v-if="entry.struckAt === null"
+                  v-if="entry.voidedAt === null"
                   type="button"
                   class="link"
                   :aria-label="`Take back: ${sayTrialEntry(entry)}`"
@@ -117,7 +117,7 @@ function anew(): void {
             </ul>
             <button type="button" class="link" @click="tries.turn">
               {{
-                tries.inHand.struckAt
+                tries.inHand.voidedAt
                   ? 'Count this trial again'
                   : 'Take the whole trial back: it teaches nothing then'
               }}

@@ -29,5 +29,5 @@ it('brings a database of format 1 up: every record is read, what is new begins e
   expect(stored.records.formulas).toMatchObject([{ id: OLD.formulas[0].id, archivedAt: null }]);
   expect(stored.records.batches[0]?.entries).toHaveLength(OLD.batches[0].entries.length);
   expect(stored.records.batches[0]?.request).toMatchObject({ bowls: 'equal', ways: {} });
-  expect(stored.settings?.scentDocuments).toEqual([]);
+  expect(stored.records.documents).toEqual([]);
 });

@@ -86,9 +86,9 @@ describe('a file that is refused', () => {
     ['without a version', '{"format":"rovack-workshop"}', 'damaged', /format version/],
     [
       'from a newer release',
-      SAMPLE.replace('"formatVersion": 8', '"formatVersion": 9'),
+      SAMPLE.replace(`"formatVersion": ${STORED_VERSION}`, '"formatVersion": 99'),
       'newer',
-      /format version 9; this Rovack reads up to 8/,
+      /format version 99; this Rovack reads up to 9/,
     ],
     [
       'of no moment',
@@ -280,6 +280,21 @@ const squirted = (batch: Stored, squirts: number) => ({
   massG: 1,
 });
 
+function plainlyNamed(data: object): object {
+  const words = JSON.stringify(data)
+    .replaceAll('"struckAt"', '"voidedAt"')
+    .replaceAll('"isLaidAway"', '"isArchived"');
+  return JSON.parse(words);
+}
+
+/** What a file of format 6 or 7 says, in the words of format 9. */
+function asOf9(file: object): object {
+  const { settings, ...rest } = plainlyNamed(file) as { settings: Record<string, unknown> };
+  const { scentDocuments, ...others } = settings;
+  expect(scentDocuments).toEqual([]);
+  return { ...rest, documents: [], settings: others };
+}
+
 describe('migrations', () => {
   it('run in order from the version that was stored, each once', () => {
     const upgrades = [
@@ -303,10 +318,10 @@ describe('migrations', () => {
       'utf8',
     );
     const before = JSON.parse(old);
-    const { formulas, batches, settings } = opened(old);
+    const { formulas, batches, documents } = opened(old);
     expect(batches[0]?.entries).toHaveLength(before.batches[0].entries.length);
     expect(batches[0]?.body).toEqual(before.batches[0].body);
-    expect(settings?.scentDocuments).toEqual([]);
+    expect(documents).toEqual([]);
     expect(formulas).toEqual(
       before.formulas.map((formula: { versions: object[] }) => ({
         ...formula,
@@ -390,7 +405,7 @@ describe('migrations', () => {
     );
     const { trials, ladders, batches } = opened(before);
     expect([trials, ladders]).toEqual([[], []]);
-    expect(batches).toEqual(JSON.parse(before).batches);
+    expect({ batches }).toEqual(plainlyNamed({ batches: JSON.parse(before).batches }));
   });
 
   it('open a file of format 5: it had no goods yet, and nobody had said who makes them', () => {
@@ -401,7 +416,7 @@ describe('migrations', () => {
     const { packaging, units, goods, orders, settings, batches } = opened(before);
     expect([packaging, units, goods, orders]).toEqual([[], [], [], []]);
     expect(settings?.maker).toEqual({ name: '', address: '', contact: '', dataSheet: '' });
-    expect(batches).toEqual(JSON.parse(before).batches);
+    expect({ batches }).toEqual(plainlyNamed({ batches: JSON.parse(before).batches }));
   });
 
   it('open a file of format 6: as it stands, it only did not say which device wrote what', () => {
@@ -411,7 +426,7 @@ describe('migrations', () => {
     );
     const { format, formatVersion, ...stored } = JSON.parse(before);
     expect([format, formatVersion]).toEqual(['rovack-workshop', 6]);
-    expect(opened(before)).toEqual({ format, formatVersion: STORED_VERSION, ...stored });
+    expect(opened(before)).toEqual(asOf9({ format, formatVersion: STORED_VERSION, ...stored }));
   });
 
   it('open a file of format 7: what is like rose petals bears no label name of roses', () => {
@@ -433,7 +448,33 @@ describe('migrations', () => {
       formatVersion: 0,
       materials: materials.length,
     });
-    expect(others(now)).toEqual(others(was));
+    expect(others(now)).toEqual(others(asOf9(was) as WorkshopFile));
+  });
+
+  it('open a file of format 8: fields have plain names, and a supplier’s document is a record', () => {
+    const before = readFileSync(
+      new URL('../../../tests/fixtures/workshop-format-8.rovack.json', import.meta.url),
+      'utf8',
+    );
+    const now = opened(before);
+    expect(now.documents).toEqual([
+      {
+        id: 'lavender-essential-oil',
+        origin: 'own',
+        materialId: 'lavender-essential-oil',
+        maxPct: 2,
+        vanillinPct: null,
+        flashPointC: 71,
+        dated: '2026-01-05',
+      },
+    ]);
+    expect(now.packaging.map(({ isArchived }) => isArchived)).toEqual([true, false, false]);
+    const was = JSON.parse(before);
+    const voided = (entries: readonly { struckAt?: string; voidedAt?: string | null }[]) =>
+      entries.map(({ struckAt, voidedAt }) => struckAt ?? voidedAt ?? null);
+    expect(voided(now.batches[0]?.entries ?? [])).toEqual(voided(was.batches[0].entries));
+    expect(voided(now.goods)).toEqual(voided(was.goods));
+    expect(JSON.stringify(now)).not.toMatch(/struck|isLaidAway|scentDocuments/);
   });
 
   it('lead from every format there was to this one', () => {

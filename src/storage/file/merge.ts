@@ -33,24 +33,10 @@ export function previewImport(file: Records, here: Records): ImportPreview {
 export function countRecords(records: Records): Readonly<Record<CollectionName, number>> & {
   readonly all: number;
 } {
-  const of = (name: CollectionName) => records[name].length;
-  return {
-    materials: of('materials'),
-    formulas: of('formulas'),
-    batches: of('batches'),
-    lots: of('lots'),
-    molds: of('molds'),
-    tools: of('tools'),
-    rooms: of('rooms'),
-    photos: of('photos'),
-    trials: of('trials'),
-    ladders: of('ladders'),
-    packaging: of('packaging'),
-    units: of('units'),
-    goods: of('goods'),
-    orders: of('orders'),
-    all: COLLECTION_NAMES.reduce((sum, name) => sum + of(name), 0),
-  };
+  const counts = Object.fromEntries(
+    COLLECTION_NAMES.map((name) => [name, records[name].length]),
+  ) as Record<CollectionName, number>;
+  return { ...counts, all: Object.values(counts).reduce((sum, count) => sum + count, 0) };
 }
 
 interface Identified {

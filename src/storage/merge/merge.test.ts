@@ -124,13 +124,13 @@ describe('lists that only grow', () => {
   });
 
   it('a move of goods that one side took back is taken back, whichever it was', () => {
-    const move = { ...one(SAMPLE.goods), struckAt: null };
-    const struck = { ...move, struckAt: at(7) };
+    const move = { ...one(SAMPLE.goods), voidedAt: null };
+    const struck = { ...move, voidedAt: at(7) };
     for (const [mine, theirs] of [
       [move, struck],
       [struck, move],
     ] as const)
-      expect(mergeRecords('goods', { base: move, mine, theirs }, VOICE).record.struckAt).toBe(
+      expect(mergeRecords('goods', { base: move, mine, theirs }, VOICE).record.voidedAt).toBe(
         at(7),
       );
     expect(mergeRecords('goods', { base: move, mine: move, theirs: move }, VOICE).record).toEqual(
@@ -159,11 +159,11 @@ describe('a batch', () => {
     const base = { ...begun(), currentStep: 1 };
     const done = (minute: number, kind: 'done' | 'skipped' = 'done') =>
       settleStep(base, { kind }, at(minute));
-    const standingOf = ({ entries }: Batch) => entries.filter(({ struckAt }) => struckAt === null);
+    const standingOf = ({ entries }: Batch) => entries.filter(({ voidedAt }) => voidedAt === null);
     const twice = mergeRecords('batches', { base, mine: done(9), theirs: done(4) }, VOICE);
     expect(standingOf(twice.record).map((one) => one.at)).toEqual([at(4)]);
     expect(twice.record.entries).toHaveLength(2);
-    expect(twice.record.entries[1]).toMatchObject({ struckAt: at(9), struckWhy: 'entered-twice' });
+    expect(twice.record.entries[1]).toMatchObject({ voidedAt: at(9), voidedWhy: 'entered-twice' });
     expect(twice.said).toEqual([expect.stringMatching(/entered on two sides/)]);
     // Both sides come to the same, and what was done goes before what was skipped earlier.
     const [here, there] = [done(9), done(4, 'skipped')];
@@ -184,12 +184,12 @@ describe('a batch', () => {
     const struck = (minute: number): Batch => ({
       ...base,
       entries: base.entries.map((entry) =>
-        entry.kind === 'note' && entry.text === 'one' ? { ...entry, struckAt: at(minute) } : entry,
+        entry.kind === 'note' && entry.text === 'one' ? { ...entry, voidedAt: at(minute) } : entry,
       ),
     });
     const strikes = (mine: Batch, theirs: Batch) =>
       mergeRecords('batches', { base, mine, theirs }, VOICE).record.entries.map(
-        ({ struckAt }) => struckAt,
+        ({ voidedAt }) => voidedAt,
       );
     const none = base.entries.map(() => null);
     expect(strikes(base, base)).toEqual(none);

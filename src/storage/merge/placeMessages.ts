@@ -1,14 +1,13 @@
 /** What a part of a record is called, where its name in the code says too little. */
 const PLACES: Readonly<Record<string, string>> = {
   fillsG: 'fills',
-  isLaidAway: 'archived',
+  isArchived: 'archived',
   isQuarantined: 'on hold',
   tub: 'tub water',
   basin: 'sink water',
   money: 'prices',
   maker: 'your business on labels',
   makers: 'people',
-  scentDocuments: 'supplier’s document of',
   requests: 'plan of',
   costings: 'cost of',
   hours: 'working hours of',

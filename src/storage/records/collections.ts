@@ -17,6 +17,7 @@ export const COLLECTION_NAMES = [
   'units',
   'goods',
   'orders',
+  'documents',
 ] as const;
 
 export type CollectionName = (typeof COLLECTION_NAMES)[number];

@@ -63,26 +63,17 @@ describe('settings that two sides changed', () => {
   });
   const lock = (job: string, at = '2026-04-18T09:00:00.000Z') => ({ job, step: 'press', at });
 
-  it('have the costings, people, hours, documents, requests and locks of both', () => {
-    const document = (materialId: string) => ({
-      materialId,
-      maxPct: 2,
-      vanillinPct: null,
-      flashPointC: null,
-      dated: '2026-01-01',
-    });
+  it('have the costings, people, hours, requests and locks of both', () => {
     const side = (one: string): Settings => ({
       ...base,
       costings: { ...base.costings, [one]: { packagingEach: 1, laborMinutes: 9 } },
       makers: [...base.makers, one],
-      scentDocuments: [document(one)],
       plan: { hours: [person(one)], locks: [lock(one)], humidityPct: null },
     });
     const { record, said } = mergeSettings({ base, mine: side('a'), theirs: side('b') }, VOICE);
     expect(said).toEqual([]);
     expect(Object.keys(record.costings)).toEqual(['old', 'a', 'b']);
     expect(record.makers).toEqual(['Wren', 'a', 'b']);
-    expect(record.scentDocuments.map(({ materialId }) => materialId)).toEqual(['a', 'b']);
     expect(record.plan.hours.map(({ name }) => name)).toEqual(['a', 'b']);
     expect(record.plan.locks).toEqual([lock('a'), lock('b')]);
     expect(settingsSchema.safeParse(record).success).toBe(true);

@@ -9,6 +9,7 @@ import { photoSchema } from '@/core/batches/records/photo';
 import { lotSchema } from '@/core/workshop/shelf/lot';
 import { shelfMoldSchema, toolSchema } from '@/core/workshop/shelf/tool';
 import { cupTestSchema } from '@/core/batches/trials/cup-test/schema';
+import { supplierDocumentSchema } from '@/core/results/scent/documents';
 import { trialSchema } from '@/core/batches/trials/schema';
 import { settingsSchema } from '@/core/workshop/settings/settingsSchema';
 import { byTime } from '../merge/byTime';
@@ -25,6 +26,8 @@ import type { CollectionName } from './collections';
 
 /** One kind of record. */
 interface Entry<S extends z.ZodType> {
+  /** One and many, as people call them. */
+  readonly called: readonly [one: string, many: string];
   readonly schema: S;
   /** How two sides that changed it come together. */
   readonly merge: Shape;
@@ -53,7 +56,7 @@ const itself = (one: string) => one;
 const entries: Shape = {
   kind: 'list',
   keyOf: id,
-  of: fields({ struckAt: ONCE }),
+  of: fields({ voidedAt: ONCE }),
   before: byTime,
 };
 
@@ -68,6 +71,7 @@ const MOST_FILLS = 200;
  */
 export const RECORDS = {
   materials: entry({
+    called: ['material of your own', 'materials of your own'],
     schema: ownMaterialSchema,
     merge: fields({
       synonyms: list(itself),
@@ -75,6 +79,7 @@ export const RECORDS = {
     }),
   }),
   formulas: entry({
+    called: ['formula', 'formulas'],
     schema: formulaSchema,
     merge: fields({
       changedAt: { kind: 'greater' },
@@ -86,6 +91,7 @@ export const RECORDS = {
     problem: formulaProblem,
   }),
   batches: entry({
+    called: ['batch', 'batches'],
     schema: batchSchema,
     merge: fields({
       entries,
@@ -97,6 +103,7 @@ export const RECORDS = {
     problem: batchProblem,
   }),
   lots: entry({
+    called: ['lot', 'lots'],
     schema: lotSchema,
     merge: fields({
       counts: listInTime(at),
@@ -104,28 +111,33 @@ export const RECORDS = {
     }),
   }),
   molds: entry({
+    called: ['mold', 'molds'],
     schema: shelfMoldSchema,
     merge: fields({ fillsG: { kind: 'bag', most: MOST_FILLS } }),
   }),
   tools: entry({
+    called: ['tool', 'tools'],
     schema: toolSchema,
     merge: FIELDS,
   }),
   rooms: entry({
+    called: ['day of room readings', 'days of room readings'],
     schema: roomDaySchema,
     merge: fields({
       readings: listInTime((one: { readonly at: string; readonly by: string }) => one.at + one.by),
     }),
   }),
   photos: entry({
+    called: ['photo', 'photos'],
     schema: photoSchema,
     merge: FIELDS,
   }),
   trials: entry({
+    called: ['test', 'tests'],
     schema: trialSchema,
     merge: fields({
       entries,
-      struckAt: ONCE,
+      voidedAt: ONCE,
       finishedAt: ONCE,
       // One scale wrote them, in one go.
       readings: WHOLE,
@@ -137,11 +149,13 @@ export const RECORDS = {
       ),
   }),
   ladders: entry({
+    called: ['cup test', 'cup tests'],
     schema: cupTestSchema,
     merge: fields({ entries, cups: WHOLE, factors: WHOLE }),
     problem: ({ body }) => bodyProblem(body),
   }),
   packaging: entry({
+    called: ['packaging', 'packaging'],
     schema: packagingSchema,
     merge: fields({
       lots: list(id, FIELDS),
@@ -151,6 +165,7 @@ export const RECORDS = {
     }),
   }),
   units: entry({
+    called: ['product', 'products'],
     schema: saleUnitSchema,
     merge: fields({
       place: FIELDS,
@@ -162,11 +177,19 @@ export const RECORDS = {
   }),
   // A move of goods is written once.
   goods: entry({
+    called: ['stock movement', 'stock movements'],
     schema: goodsMoveSchema,
-    merge: fields({ struckAt: ONCE, from: WHOLE, packaging: WHOLE, taken: WHOLE, loose: WHOLE }),
+    merge: fields({ voidedAt: ONCE, from: WHOLE, packaging: WHOLE, taken: WHOLE, loose: WHOLE }),
     problem: ({ at }) => momentProblem([at]),
   }),
+  documents: entry({
+    called: ['supplier document', 'supplier documents'],
+    schema: supplierDocumentSchema,
+    // A supplier’s list of allergens is one side’s or the other’s: half of each would be nobody’s.
+    merge: fields({ allergens: WHOLE }),
+  }),
   orders: entry({
+    called: ['order', 'orders'],
     schema: orderSchema,
     merge: fields({ lines: list(({ unitId }: { readonly unitId: string }) => unitId, FIELDS) }),
     problem: orderProblem,
@@ -175,6 +198,7 @@ export const RECORDS = {
 
 /** The settings: one record, beside the collections. */
 export const SETTINGS = entry({
+  called: ['the settings', 'the settings'],
   schema: settingsSchema,
   merge: fields({
     tub: FIELDS,
@@ -182,7 +206,6 @@ export const SETTINGS = entry({
     money: FIELDS,
     maker: FIELDS,
     makers: list(itself),
-    scentDocuments: list(({ materialId }: { readonly materialId: string }) => materialId, FIELDS),
     requests: map(WHOLE),
     costings: map(FIELDS),
     plan: fields({

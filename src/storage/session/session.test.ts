@@ -289,7 +289,7 @@ describe('two tabs of one workshop', () => {
       'here',
       'there',
     ]);
-    expect(entries.find(({ id }) => id === first)?.struckAt).toBe(NOW);
+    expect(entries.find(({ id }) => id === first)?.voidedAt).toBe(NOW);
   });
 
   it('keep what one removed and the other changed, and say so', async () => {

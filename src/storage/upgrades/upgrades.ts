@@ -3,6 +3,7 @@ import { formulaTo2, settingsTo2 } from './toFormat2';
 import { batchTo3, settingsTo3, toolsOf2 } from './toFormat3';
 import { settingsTo6 } from './toFormat6';
 import { materialTo8 } from './toFormat8';
+import { recordsTo9 } from './toFormat9';
 import { batchTo4, formulaTo4, roomTo4, settingsTo4, toolTo4 } from './toFormat4';
 
 /** Turns what one format stored into what the next one stores. */
@@ -75,6 +76,11 @@ export const UPGRADES = [
     to: 8,
     name: 'label names of own materials are their own',
     upgrade: (stored) => ({ ...stored, materials: (stored.materials ?? []).map(materialTo8) }),
+  },
+  {
+    to: 9,
+    name: 'voided, archived, and suppliers’ documents by themselves',
+    upgrade: recordsTo9,
   },
 ] as const satisfies readonly Upgrade[];
 

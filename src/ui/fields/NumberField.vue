@@ -86,6 +86,7 @@ function take(typed: string): void {
     inputmode="decimal"
     autocomplete="off"
     @update:model-value="take"
+    @focus="isTyping = true"
     @blur="leave"
     @keydown.esc="giveBack"
   />

@@ -171,7 +171,7 @@ function lateWaterG(batch: Batch, catalog: Catalog): number {
     .slice(acid + 1)
     .reduce(
       (sum, entry) =>
-        entry.kind === 'added' && entry.struckAt === null
+        entry.kind === 'added' && entry.voidedAt === null
           ? sum + entry.massG * materialById(catalog, entry.materialId).waterFraction.value
           : sum,
       0,

@@ -147,7 +147,7 @@ describe('taking back', () => {
     const weighed = workTo(begun(), (id) => id === 'sieve');
     const undone = undoLast(weighed, now());
     expect(currentStep(undone)?.kind).toBe('weigh');
-    expect(undone.entries.at(-1)?.struckAt).not.toBeNull();
+    expect(undone.entries.at(-1)?.voidedAt).not.toBeNull();
     const sprayed = record(
       weighed,
       { kind: 'added', materialId: 'water', massG: 0.7, squirts: 1, why: 'sprayed' },

@@ -132,7 +132,7 @@ export function record(batch: Batch, entry: NewEntry, now: string, id = newId())
   const stepId = currentStep(batch)?.id ?? AFTER_BENCH;
   return {
     ...batch,
-    entries: [...batch.entries, { ...entry, id, at: now, stepId, struckAt: null }],
+    entries: [...batch.entries, { ...entry, id, at: now, stepId, voidedAt: null }],
   };
 }
 

@@ -20,7 +20,7 @@ export function bowlContents(batch: Batch, bowl: BowlNumber = 1): readonly Mater
     ),
   );
   const bowls: Record<BowlNumber, MaterialMass[]> = { 1: [], 2: [] };
-  for (const entry of batch.entries.filter(({ struckAt }) => struckAt === null)) {
+  for (const entry of batch.entries.filter(({ voidedAt }) => voidedAt === null)) {
     if (entry.kind === 'split') partBowls(bowls, entry.share);
     else if (entry.kind === 'weighed' || entry.kind === 'added') {
       const into = bowlOf(entry, secondSteps, mainLines);
@@ -68,8 +68,8 @@ export function mixToCome(batch: Batch, bowl: BowlNumber = 1): readonly Material
   const settled = new Set(
     batch.entries
       .filter(
-        ({ kind, struckAt }) =>
-          struckAt === null && (kind === 'weighed' || kind === 'skipped' || kind === 'done'),
+        ({ kind, voidedAt }) =>
+          voidedAt === null && (kind === 'weighed' || kind === 'skipped' || kind === 'done'),
       )
       .map(({ stepId }) => stepId),
   );

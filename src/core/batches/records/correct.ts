@@ -24,7 +24,7 @@ export function figureOf(entry: BatchEntry): number | null {
  * @returns the batch as it was when there is no such entry, or nothing to correct in it
  */
 export function correctEntry(batch: Batch, entryId: string, figure: number, now: string): Batch {
-  const entry = batch.entries.find(({ id, struckAt }) => id === entryId && struckAt === null);
+  const entry = batch.entries.find(({ id, voidedAt }) => id === entryId && voidedAt === null);
   if (!entry || figureOf(entry) === null || !(figure >= 0) || figure === figureOf(entry))
     return batch;
   const struck = voidEntry(batch, entryId, now);

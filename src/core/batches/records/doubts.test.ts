@@ -42,12 +42,12 @@ describe('a correction', () => {
     if (!weighed) throw new Error('it was weighed');
     const after = correctEntry(batch, weighed.id, weighed.massG + 7, NOW);
     const at = after.entries.findIndex(({ id }) => id === weighed.id);
-    expect(after.entries[at]).toMatchObject({ massG: weighed.massG, struckAt: NOW });
+    expect(after.entries[at]).toMatchObject({ massG: weighed.massG, voidedAt: NOW });
     expect(after.entries[at + 1]).toMatchObject({
       kind: 'weighed',
       lineId: weighed.lineId,
       massG: weighed.massG + 7,
-      struckAt: null,
+      voidedAt: null,
       at: NOW,
     });
     expect(after.entries).toHaveLength(batch.entries.length + 1);

@@ -27,7 +27,7 @@ export function enteredOnce(batch: Batch, alone: readonly Batch[]): EnteredTwice
     batch: {
       ...batch,
       entries: batch.entries.map((entry) =>
-        voided.has(entry.id) ? { ...entry, struckAt: entry.at, struckWhy: 'entered-twice' } : entry,
+        voided.has(entry.id) ? { ...entry, voidedAt: entry.at, voidedWhy: 'entered-twice' } : entry,
       ),
     },
     voided: [...voided],

@@ -103,7 +103,7 @@ describe('a squeeze', () => {
     const batch = batchWith(ROOM, RIGHT, { kind: 'note', text: 'like damp sand' });
     expect(dampRecordsOf([batch], SHIPPED)).toHaveLength(1);
     const entries = batch.entries.map((entry) =>
-      entry.kind === 'squeezed' ? { ...entry, struckAt: NOW } : entry,
+      entry.kind === 'squeezed' ? { ...entry, voidedAt: NOW } : entry,
     );
     expect(dampRecordsOf([{ ...batch, entries }], SHIPPED)).toEqual([]);
   });

@@ -28,7 +28,7 @@ export function dampRecordsOf(batches: readonly Batch[], catalog: Catalog): read
     const { method, family } = batch.body;
     if (!room || method === 'loose') return [];
     return batch.entries.flatMap((entry, i) => {
-      if (entry.kind !== 'squeezed' || entry.struckAt !== null || !entry.acidIn) return [];
+      if (entry.kind !== 'squeezed' || entry.voidedAt !== null || !entry.acidIn) return [];
       const reading = dampReading(
         portionsOf(catalog, bowlContents({ ...batch, entries: batch.entries.slice(0, i) })),
       );

@@ -40,7 +40,7 @@ describe('a batch', () => {
       now(),
     );
     const entries = again.entries.filter((entry) => entry.stepId === step.id);
-    expect(entries.map(({ struckAt }) => struckAt !== null)).toEqual([true, false]);
+    expect(entries.map(({ voidedAt }) => voidedAt !== null)).toEqual([true, false]);
     expect(weighedLines(again).find(({ lineId }) => lineId === step.lineId)?.massG).toBe(40);
   });
 

@@ -21,9 +21,9 @@ const entryBase = {
   /** Whose hands; left out when nobody said. */
   who: z.string().max(60).optional(),
   /** Set when the maker took it back: the entry stays, with the time it was struck. */
-  struckAt: moment.nullable(),
+  voidedAt: moment.nullable(),
   /** Why, where it was not the maker: the step was settled on two sides. */
-  struckWhy: z.enum(['entered-twice']).optional(),
+  voidedWhy: z.enum(['entered-twice']).optional(),
 };
 
 /** One thing that happened at the bench. Entries are only ever added or struck, never changed. */
@@ -216,6 +216,6 @@ export type FrozenReadings = z.infer<typeof frozenReadingsSchema>;
 /** What a caller says of a new entry; the record adds id, time and step. */
 export type NewEntry = BatchEntry extends infer E
   ? E extends BatchEntry
-    ? Omit<E, 'id' | 'at' | 'stepId' | 'struckAt' | 'struckWhy'>
+    ? Omit<E, 'id' | 'at' | 'stepId' | 'voidedAt' | 'voidedWhy'>
     : never
   : never;

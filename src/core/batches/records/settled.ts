@@ -16,7 +16,7 @@ const SETTLES: Readonly<Partial<Record<BatchEntry['kind'], BenchStep['kind'] | '
 export function settlingEntries(batch: Batch, stepId: string): readonly BatchEntry[] {
   const kind = batch.steps.find(({ id }) => id === stepId)?.kind;
   return batch.entries.filter((entry) => {
-    if (entry.stepId !== stepId || entry.struckAt !== null) return false;
+    if (entry.stepId !== stepId || entry.voidedAt !== null) return false;
     const settles = SETTLES[entry.kind];
     return (
       settles !== undefined &&
@@ -31,7 +31,7 @@ export function markVoided(batch: Batch, entryId: string, now: string): Batch {
   return {
     ...batch,
     entries: batch.entries.map((entry) =>
-      entry.id === entryId && entry.struckAt === null ? { ...entry, struckAt: now } : entry,
+      entry.id === entryId && entry.voidedAt === null ? { ...entry, voidedAt: now } : entry,
     ),
   };
 }

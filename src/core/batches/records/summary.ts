@@ -10,7 +10,7 @@ import type { WeighedBy } from './kinds';
 /** Entries of one kind that have not been struck, oldest first. */
 export function standing<K extends EntryKind>(batch: Batch, kind: K): readonly EntryOf<K>[] {
   return batch.entries.filter(
-    (entry: BatchEntry): entry is EntryOf<K> => entry.kind === kind && entry.struckAt === null,
+    (entry: BatchEntry): entry is EntryOf<K> => entry.kind === kind && entry.voidedAt === null,
   );
 }
 
@@ -117,7 +117,7 @@ export function openSqueeze(batch: Batch, stepId: string): EntryOf<'squeezed'> |
   const here = batch.entries.filter(
     (entry) =>
       entry.stepId === stepId &&
-      entry.struckAt === null &&
+      entry.voidedAt === null &&
       (entry.kind === 'squeezed' || entry.kind === 'added'),
   );
   const last = here.at(-1);

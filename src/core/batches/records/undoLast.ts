@@ -7,7 +7,7 @@ const NO_DEEDS: ReadonlySet<BatchEntry['kind']> = new Set(['paused', 'resumed'])
 /** The newest thing done that still stands; null when nothing is left to take back. */
 export function lastDeed(batch: Batch): BatchEntry | null {
   return (
-    batch.entries.findLast(({ struckAt, kind }) => struckAt === null && !NO_DEEDS.has(kind)) ?? null
+    batch.entries.findLast(({ voidedAt, kind }) => voidedAt === null && !NO_DEEDS.has(kind)) ?? null
   );
 }
 

@@ -12,7 +12,7 @@ const entryBase = {
   at: moment,
   who: z.string().max(60).optional(),
   /** Set when it was taken back: it stays, with the time. */
-  struckAt: moment.nullable(),
+  voidedAt: moment.nullable(),
 };
 
 /** One thing seen. Entries are only ever added or struck. */
@@ -80,7 +80,7 @@ export const trialSchema = z.object({
   /** Null while it goes on. */
   finishedAt: moment.nullable(),
   /** Set when the whole trial was taken back: it stays in sight, and teaches nothing. */
-  struckAt: moment.nullable().optional(),
+  voidedAt: moment.nullable().optional(),
 });
 export type Trial = Readonly<z.infer<typeof trialSchema>>;
 export type TrialEntry = z.infer<typeof trialEntrySchema>;
@@ -88,6 +88,6 @@ export type TrialEntryOf<K extends TrialEntry['kind']> = Extract<TrialEntry, { k
 /** What a caller says of a new entry. */
 export type NewTrialEntry = TrialEntry extends infer E
   ? E extends TrialEntry
-    ? Omit<E, 'id' | 'at' | 'struckAt'>
+    ? Omit<E, 'id' | 'at' | 'voidedAt'>
     : never
   : never;

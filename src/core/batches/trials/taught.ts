@@ -47,7 +47,7 @@ export function triedBatches(
   const byId = new Map(batches.map((batch) => [batch.id, batch]));
   return trials.flatMap((trial) => {
     const batch = trial.batchId === null ? undefined : byId.get(trial.batchId);
-    return batch && !trial.struckAt ? [{ trial, batch }] : [];
+    return batch && !trial.voidedAt ? [{ trial, batch }] : [];
   });
 }
 

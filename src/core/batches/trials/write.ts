@@ -25,7 +25,7 @@ export function standingIn<K extends TrialEntry['kind']>(
   kind: K,
 ): readonly TrialEntryOf<K>[] {
   return entries.filter(
-    (entry): entry is TrialEntryOf<K> => entry.kind === kind && entry.struckAt === null,
+    (entry): entry is TrialEntryOf<K> => entry.kind === kind && entry.voidedAt === null,
   );
 }
 
@@ -34,12 +34,12 @@ export function standingIn<K extends TrialEntry['kind']>(
  * and sinking are one.
  */
 export function writeIn(trial: Trial, entry: NewTrialEntry, now: string, id = newId()): Trial {
-  const written = { ...entry, id, at: now, struckAt: null } as TrialEntry;
+  const written = { ...entry, id, at: now, voidedAt: null } as TrialEntry;
   return {
     ...trial,
     entries: [
       ...trial.entries.map((one) =>
-        one.struckAt === null && isSameThing(one, written) ? { ...one, struckAt: now } : one,
+        one.voidedAt === null && isSameThing(one, written) ? { ...one, voidedAt: now } : one,
       ),
       written,
     ],
@@ -59,7 +59,7 @@ function isFirstStand(phase: string): boolean {
 
 /** Takes the newest entry back, leaving it in sight; the same trial when there is none. */
 export function undoIn(trial: Trial, now: string): Trial {
-  const last = trial.entries.findLast(({ struckAt }) => struckAt === null);
+  const last = trial.entries.findLast(({ voidedAt }) => voidedAt === null);
   return last ? voidIn(trial, last.id, now) : trial;
 }
 
@@ -67,14 +67,14 @@ export function voidIn(trial: Trial, entryId: string, now: string): Trial {
   return {
     ...trial,
     entries: trial.entries.map((one) =>
-      one.id === entryId && one.struckAt === null ? { ...one, struckAt: now } : one,
+      one.id === entryId && one.voidedAt === null ? { ...one, voidedAt: now } : one,
     ),
   };
 }
 
 /** The whole trial out of what is learned, or back into it: it was another piece, or a slip. */
 export function toggleVoided(trial: Trial, now: string): Trial {
-  return { ...trial, struckAt: trial.struckAt ? null : now, finishedAt: trial.finishedAt ?? now };
+  return { ...trial, voidedAt: trial.voidedAt ? null : now, finishedAt: trial.finishedAt ?? now };
 }
 
 /** The stopwatch and the scale from nothing again; what was pressed stays in sight. */
@@ -84,8 +84,8 @@ export function startAgain(trial: Trial, now: string): Trial {
     readings: [],
     finishedAt: null,
     entries: trial.entries.map((one) =>
-      one.struckAt === null && (one.kind === 'phase' || one.kind === 'jug')
-        ? { ...one, struckAt: now }
+      one.voidedAt === null && (one.kind === 'phase' || one.kind === 'jug')
+        ? { ...one, voidedAt: now }
         : one,
     ),
   };

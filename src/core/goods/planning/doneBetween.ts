@@ -59,7 +59,7 @@ export function doneBetween(
     });
   });
   const wrapped = goods.flatMap((move): readonly Deed[] =>
-    move.kind === 'wrapped' && move.struckAt === null && isThen(move)
+    move.kind === 'wrapped' && move.voidedAt === null && isThen(move)
       ? [
           {
             kind: 'pack',

@@ -263,7 +263,7 @@ describe('minutes of own mixing', () => {
     const filled = batch.entries.find(({ kind }) => kind === 'filled');
     if (!weighed || !filled) throw new Error('it was weighed and filled');
     const at = (minute: number) => new Date(Date.UTC(2026, 2, 2, 8, minute)).toISOString();
-    const stop = { id: newId(), stepId: '', struckAt: null };
+    const stop = { id: newId(), stepId: '', voidedAt: null };
     return {
       ...batch,
       entries: [
@@ -318,7 +318,7 @@ describe('what is done', () => {
     const at = Date.parse(wrapped.at);
     expect(doneBetween([], [wrapped], at, at + 1)).toMatchObject([{ kind: 'pack' }]);
     expect(doneBetween([], [wrapped], at + 1, at + 2)).toEqual([]);
-    expect(doneBetween([], [{ ...wrapped, struckAt: wrapped.at }], at, at + 1)).toEqual([]);
+    expect(doneBetween([], [{ ...wrapped, voidedAt: wrapped.at }], at, at + 1)).toEqual([]);
   });
 });
 

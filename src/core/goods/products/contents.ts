@@ -80,8 +80,8 @@ export function lotExpiries(batch: Batch, lots: readonly Lot[]): ReadonlyMap<str
 export function changedAfter(batch: Batch, atIso: string): boolean {
   const at = Date.parse(atIso);
   return batch.entries.some(
-    ({ kind, at: when, struckAt }) =>
+    ({ kind, at: when, voidedAt }) =>
       (kind === 'weighed' || kind === 'added' || kind === 'filled') &&
-      (Date.parse(when) > at || (struckAt !== null && Date.parse(struckAt) > at)),
+      (Date.parse(when) > at || (voidedAt !== null && Date.parse(voidedAt) > at)),
   );
 }

@@ -45,7 +45,7 @@ export function newSaleUnit(
     place: USUAL_PLACE,
     label: usualDesign(),
     hasSafetyReport: false,
-    isLaidAway: false,
+    isArchived: false,
   };
 }
 
@@ -75,6 +75,6 @@ export function newPackaging(
     counts: [],
     lowPieces: null,
     note: '',
-    isLaidAway: false,
+    isArchived: false,
   };
 }

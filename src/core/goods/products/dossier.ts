@@ -294,7 +294,7 @@ function dossierBatch(batch: Batch, asked: DossierQuestion): DossierBatch {
         : [],
     ),
     steps: batch.steps.length,
-    entries: batch.entries.filter(({ struckAt }) => struckAt === null).length,
+    entries: batch.entries.filter(({ voidedAt }) => voidedAt === null).length,
     fills: net?.fills ? { ...net.fills, netG: net.netG } : null,
     scentLimits: limits.constituents.map(({ constituent, pctOfMix }) => ({
       name: constituent.name,

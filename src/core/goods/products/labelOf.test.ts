@@ -11,7 +11,7 @@ const BOOKS: LabelBooks = {
   formulas: SAMPLE.formulas,
   batches: SAMPLE.batches,
   lots: SAMPLE.lots,
-  scentDocuments: SAMPLE.settings?.scentDocuments ?? [],
+  scentDocuments: SAMPLE.documents,
   packagings: SAMPLE.packaging,
   maker: SAMPLE.settings?.maker ?? USUAL_SETTINGS.maker,
 };

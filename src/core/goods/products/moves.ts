@@ -6,7 +6,7 @@ export function standingMoves<K extends GoodsKind>(
   kind: K,
 ): readonly MoveOf<K>[] {
   return moves
-    .filter((move): move is MoveOf<K> => move.kind === kind && move.struckAt === null)
+    .filter((move): move is MoveOf<K> => move.kind === kind && move.voidedAt === null)
     .sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
 }
 
@@ -17,7 +17,7 @@ export function standsOn(move: GoodsMove, moves: readonly GoodsMove[]): readonly
   if (move.kind !== 'wrapped') return [];
   return moves.filter(
     (one) =>
-      one.struckAt === null &&
+      one.voidedAt === null &&
       ((one.kind === 'gone' && one.taken.some(({ wrappedId }) => wrappedId === move.id)) ||
         (one.kind === 'counted' && one.of.kind === 'wrapped' && one.of.wrappedId === move.id)),
   );

@@ -37,8 +37,8 @@ export function lowPackaging(
 ): readonly { readonly packaging: Packaging; readonly left: number }[] {
   return packagings.flatMap((packaging) => {
     const pieces = piecesOf(packaging, left);
-    const { lowPieces, isLaidAway } = packaging;
-    return lowPieces !== null && !isLaidAway && pieces < lowPieces
+    const { lowPieces, isArchived } = packaging;
+    return lowPieces !== null && !isArchived && pieces < lowPieces
       ? [{ packaging, left: pieces }]
       : [];
   });

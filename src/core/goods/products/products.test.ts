@@ -22,14 +22,14 @@ import { portionsOf } from '@/core/matter/materials/portion';
 
 let minute = 0;
 /** A move, each a minute after the one before. */
-function move<M extends NewMove>(of: M, struckAt: string | null = null): GoodsMove {
+function move<M extends NewMove>(of: M, voidedAt: string | null = null): GoodsMove {
   const at = new Date(Date.UTC(2026, 9, 1, 8, minute++)).toISOString();
-  return { ...of, id: newId(), origin: 'own', at, struckAt } as GoodsMove;
+  return { ...of, id: newId(), origin: 'own', at, voidedAt } as GoodsMove;
 }
 const QL = sampleBatch('QL-011');
 const EG = sampleBatch('EG-006');
 const UNIT = sampleUnit('Quince Lantern');
-const wrapped = (count: number, batch = QL, struckAt: string | null = null) =>
+const wrapped = (count: number, batch = QL, voidedAt: string | null = null) =>
   move(
     {
       kind: 'wrapped',
@@ -40,7 +40,7 @@ const wrapped = (count: number, batch = QL, struckAt: string | null = null) =>
       packaging: [],
       bestBefore: null,
     },
-    struckAt,
+    voidedAt,
   );
 const gone = (taken: { wrappedId: string; count: number }[], orderId: string | null = null) =>
   move({
@@ -163,7 +163,7 @@ describe('finished stock', () => {
     const run = wrapped(5);
     const away = gone([{ wrappedId: run.id, count: 1 }]);
     expect(standsOn(run, [run, away])).toEqual([away]);
-    expect(standsOn(run, [run, { ...away, struckAt: '2026-10-03T08:00:00Z' }])).toEqual([]);
+    expect(standsOn(run, [run, { ...away, voidedAt: '2026-10-03T08:00:00Z' }])).toEqual([]);
   });
 });
 
@@ -232,7 +232,7 @@ const FILM: Packaging = {
   counts: [],
   lowPieces: 20,
   note: '',
-  isLaidAway: false,
+  isArchived: false,
 };
 const [NEW_LOT, OLD_LOT] = FILM.lots;
 const IN_FILM = { ...UNIT, packaging: [{ packagingId: FILM.id, pieces: 2 }] };

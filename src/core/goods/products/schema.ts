@@ -44,7 +44,7 @@ export const packagingSchema = z.object({
   /** Below so many it is low; null for no limit. */
   lowPieces: whole.nullable(),
   note: z.string().max(2000),
-  isLaidAway: z.boolean(),
+  isArchived: z.boolean(),
 });
 export type Packaging = Readonly<z.infer<typeof packagingSchema>>;
 
@@ -83,7 +83,7 @@ export const saleUnitSchema = z.object({
   label: labelDesignSchema,
   /** A qualified assessor has signed for it, by the maker’s word. */
   hasSafetyReport: z.boolean(),
-  isLaidAway: z.boolean(),
+  isArchived: z.boolean(),
 });
 export type SaleUnit = Readonly<z.infer<typeof saleUnitSchema>>;
 
@@ -94,7 +94,7 @@ const base = {
   at: moment,
   who: z.string().max(60).optional(),
   /** Set when the maker took it back: it stays, with the time it was struck. */
-  struckAt: moment.nullable(),
+  voidedAt: moment.nullable(),
 };
 
 /** One thing that happened to finished goods. Only ever added or struck. */
@@ -156,6 +156,6 @@ export type MoveOf<K extends GoodsKind> = Extract<GoodsMove, { kind: K }>;
 /** What a caller says of a new move; id, time and the rest are added. */
 export type NewMove = GoodsMove extends infer M
   ? M extends GoodsMove
-    ? Omit<M, 'id' | 'at' | 'origin' | 'struckAt' | 'who'>
+    ? Omit<M, 'id' | 'at' | 'origin' | 'voidedAt' | 'who'>
     : never
   : never;

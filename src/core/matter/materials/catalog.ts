@@ -34,7 +34,7 @@ export function catalogWith(own: readonly OwnMaterial[]): Catalog {
       return like ? [[record.id, overlaid(like, record)] as const] : [];
     }),
   );
-  const laidAway = new Set(own.flatMap(({ id, isLaidAway }) => (isLaidAway ? [id] : [])));
+  const laidAway = new Set(own.flatMap(({ id, isArchived }) => (isArchived ? [id] : [])));
   const byId = new Map([...shippedById, ...overlay]);
   return { offered: [...byId.values()].filter(({ id }) => !laidAway.has(id)), byId };
 }

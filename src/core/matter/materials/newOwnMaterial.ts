@@ -24,6 +24,6 @@ export function newOwnMaterial(
     packG: null,
     lowG: null,
     note: '',
-    isLaidAway: false,
+    isArchived: false,
   };
 }

@@ -77,7 +77,7 @@ describe('a material of the maker’s own', () => {
   });
 
   it('laid away is no longer offered, but formulas still know it', () => {
-    const catalog = catalogWith([{ ...ferry, isLaidAway: true }]);
+    const catalog = catalogWith([{ ...ferry, isArchived: true }]);
     expect(searchMaterials(catalog, 'night ferry').map(({ id }) => id)).not.toContain(ferry.id);
     expect(findMaterial(catalog, ferry.id)?.name).toBe('Night Ferry lavender');
   });

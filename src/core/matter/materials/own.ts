@@ -43,6 +43,6 @@ export const ownMaterialSchema = z.object({
     .max(60)
     .optional(),
   /** Laid away: still what formulas mean by it, but no longer offered. */
-  isLaidAway: z.boolean(),
+  isArchived: z.boolean(),
 });
 export type OwnMaterial = Readonly<z.infer<typeof ownMaterialSchema>>;

@@ -22,4 +22,12 @@ export const scentDocumentSchema = z.object({
   dated: z.iso.date(),
 });
 
+/** A document as the workshop keeps it: one for each scent. */
+export const supplierDocumentSchema = scentDocumentSchema.extend({
+  /** That of its material. */
+  id: z.string().min(1),
+  origin: z.enum(['own', 'sample']),
+});
+export type SupplierDocument = Readonly<z.infer<typeof supplierDocumentSchema>>;
+
 export type ScentDocument = Readonly<z.infer<typeof scentDocumentSchema>>;

@@ -6,6 +6,7 @@ import type { Catalog } from '@/core/matter/materials/catalog';
 import { roomOf } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
 import { USUAL_SETTINGS } from './settings';
+import type { ScentDocument } from '@/core/results/scent/documents';
 import { waterFor } from './waterFor';
 import type { Settings } from './settingsSchema';
 import type { Conditions, OwnTrials } from '@/core/results/conditions/types';
@@ -13,7 +14,9 @@ import type { Conditions, OwnTrials } from '@/core/results/conditions/types';
 /** What a workshop knows that bears on a judgement. */
 export interface WorkshopFacts {
   readonly catalog: Catalog;
-  readonly settings: Pick<Settings, 'humidityPct' | 'tempC' | 'tub' | 'basin' | 'scentDocuments'>;
+  readonly settings: Pick<Settings, 'humidityPct' | 'tempC' | 'tub' | 'basin'>;
+  /** What suppliers say of scents; nothing when left out. */
+  readonly documents?: readonly ScentDocument[];
   /** Every batch: those that felt right teach how damp a mix wants to be. */
   readonly batches: readonly Batch[];
   /** What trials taught; nothing when left out. */
@@ -63,7 +66,7 @@ export function conditionsOfBatch(
 }
 
 function conditionsIn(
-  { catalog, settings, batches, trials = {}, fills = [] }: WorkshopFacts,
+  { catalog, settings, documents = [], batches, trials = {}, fills = [] }: WorkshopFacts,
   { family, method }: Made,
   pieceG: number | null,
   { humidityPct, tempC }: Room,
@@ -76,7 +79,7 @@ function conditionsIn(
     roomTempC: tempC,
     tub: waterFor(family, settings),
     pieceG: pieceG === null ? null : doseG(family, pieceG),
-    scentDocuments: settings.scentDocuments,
+    scentDocuments: documents,
     learned: { ...trials, ...(damp && { damp }), ...(packed && { packed }) },
   };
 }

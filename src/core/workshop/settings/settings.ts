@@ -19,7 +19,6 @@ export const USUAL_SETTINGS: Settings = {
   formulaInHandId: null,
   batchInHandId: null,
   look: 'system',
-  scentDocuments: [],
   requests: {},
   money: USUAL_MONEY,
   costings: {},

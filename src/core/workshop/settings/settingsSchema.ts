@@ -2,7 +2,6 @@ import { z } from 'zod';
 import { ROOM_PLACES } from '@/core/matter/air/roomPlaces';
 import { costingSchema, moneySchema } from '@/core/work/cost/schema';
 import { scaleRequestSchema } from '@/core/work/scaling/requestSchema';
-import { scentDocumentSchema } from '@/core/results/scent/documents';
 
 /** A body of water a piece goes into. */
 const waterSchema = z.object({
@@ -36,7 +35,6 @@ export const settingsSchema = z.object({
   batchInHandId: z.uuid().nullable(),
   look: z.enum(['system', 'light', 'dark']),
   /** What suppliers' documents say of scents. */
-  scentDocuments: z.array(scentDocumentSchema).max(5000),
   /** The last plan asked for, by formula, so that Scale opens where it was left. */
   requests: z.record(z.string(), scaleRequestSchema),
   money: moneySchema,

@@ -75,7 +75,7 @@ export function readMaterialRows(
       packG: read.packG,
       lowG: read.lowG,
       note: (row.note ?? '').trim(),
-      isLaidAway: before?.isLaidAway ?? false,
+      isArchived: before?.isArchived ?? false,
     };
     const checked = ownMaterialSchema.safeParse(own);
     return checked.success

@@ -33,9 +33,9 @@ export function lowStock(
   today: string,
 ): readonly Low[] {
   const byMaterial = usableByMaterial(lots, left, today);
-  return own.flatMap(({ id, lowG, isLaidAway }) => {
+  return own.flatMap(({ id, lowG, isArchived }) => {
     const leftG = byMaterial.get(id) ?? 0;
-    return lowG !== null && !isLaidAway && leftG < lowG ? [{ materialId: id, leftG, lowG }] : [];
+    return lowG !== null && !isArchived && leftG < lowG ? [{ materialId: id, leftG, lowG }] : [];
   });
 }
 

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue';
+import { ref, useTemplateRef, watch } from 'vue';
 import type { Material } from '@/core/matter/materials/material';
 import { readTypedGramsOrShare } from '@/core/formula/reading/readTypedGramsOrShare';
 import type { Spread } from '@/core/basics/units/spread';
 import { useWorkshopStore } from '@/stores/workshop';
+import { reselect } from '@/ui/fields/reselect';
 import { formatGrams } from '@/core/basics/format/numbers';
 
 const props = defineProps<{
@@ -20,6 +21,7 @@ const workshop = useWorkshopStore();
 const text = ref(formatGrams(props.massG));
 const problem = ref('');
 const isTyping = ref(false);
+const field = useTemplateRef<HTMLInputElement>('field');
 
 watch(
   () => props.massG,
@@ -28,6 +30,7 @@ watch(
     if (isTyping.value)
       problem.value = `Changed elsewhere to ${formatGrams(massG)} g. Esc uses that.`;
     else {
+      reselect(field.value);
       text.value = formatGrams(massG);
       problem.value = '';
     }
@@ -70,6 +73,7 @@ function giveBack(): void {
 <template>
   <span class="grams" :class="{ wrong: problem, uncertain: isUncertain }">
     <input
+      ref="field"
       v-model="text"
       :aria-label="`Grams of ${material.name}`"
       :aria-invalid="problem !== ''"

@@ -43,7 +43,7 @@ const mostPct = computed(() => mostLoadPct(scent.value));
 const factor = computed(() => fillUpFactor(scent.value, props.evaluation.totalG));
 
 function documentOf(materialId: string): ScentDocument | undefined {
-  return workshop.settings.scentDocuments.find((entry) => entry.materialId === materialId);
+  return workshop.documents.find((entry) => entry.materialId === materialId);
 }
 
 function shown(line: Line): string {

@@ -66,7 +66,7 @@ function seen(
         at: ladder.askedAt,
         cupId: cup.id,
         value: forecastS * times * Math.exp(noiseSd * normal()),
-        struckAt: null,
+        voidedAt: null,
       };
     }),
   };

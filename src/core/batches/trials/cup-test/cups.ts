@@ -165,6 +165,6 @@ export function holds({ binder, findings }: Evaluation): boolean {
 /** The newest value that stands for a cup; null while none does. */
 export function valueOf({ entries }: Pick<CupTest, 'entries'>, cupId: string): number | null {
   return (
-    entries.findLast((entry) => entry.cupId === cupId && entry.struckAt === null)?.value ?? null
+    entries.findLast((entry) => entry.cupId === cupId && entry.voidedAt === null)?.value ?? null
   );
 }

@@ -43,7 +43,7 @@ export const cupTestSchema = z.object({
         at: z.iso.datetime({ offset: true }),
         cupId: z.uuid(),
         value: z.number().min(0).max(100_000),
-        struckAt: z.iso.datetime({ offset: true }).nullable(),
+        voidedAt: z.iso.datetime({ offset: true }).nullable(),
       }),
     )
     .max(200),
