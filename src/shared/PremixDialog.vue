@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, ref, watch } from 'vue';
 import { newId } from '@/core/basics/newId';
 import { nextPremixCode, premixParts } from '@/core/workshop/shelf/premix';
@@ -8,7 +9,6 @@ import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { useFits } from '@/ui/fields/useFits';
 import { formatGrams } from '@/core/basics/format/numbers';
 import { inSentence } from '@/core/basics/format/names';
 import { useMaterials } from '@/ui/fields/materials';
@@ -32,7 +32,7 @@ const carrierId = ref<string | null>(null);
 const strengthPct = ref(1);
 const makeG = ref(100);
 const code = ref('');
-const { mark, allFit } = useFits();
+const fits = ref(true);
 
 watch(
   () => props.wish,
@@ -52,7 +52,7 @@ const isTaken = computed(() =>
   workshop.lots.some((lot) => lot.code.toLowerCase() === code.value.trim().toLowerCase()),
 );
 const problem = computed(() => {
-  if (!allFit.value) return 'A figure above is no number in its range yet.';
+  if (!fits.value) return 'A figure above is no number in its range yet.';
   if (code.value.trim() === '') return 'It needs a code on its label.';
   if (isTaken.value) return `${code.value.trim()} is on another lot already.`;
   if (carrierId.value === null) return 'Choose what carries it.';
@@ -100,7 +100,7 @@ function make(): void {
     <v-card v-if="active">
       <v-card-title>Premix of {{ inSentence(active.name) }}</v-card-title>
       <v-card-text>
-        <div class="fields">
+        <AppForm v-model:fits="fits" class="fields" @submit="make">
           <MaterialPicker v-model="carrierId" label="Carried by" class="wide" />
           <NumberField
             v-model="strengthPct"
@@ -108,17 +108,10 @@ function make(): void {
             :min="0.01"
             :max="90"
             :decimals="2"
-            @update:fits="(ok) => mark('strength', ok)"
           />
-          <NumberField
-            v-model="makeG"
-            label="To make, g"
-            :min="1"
-            :max="100000"
-            @update:fits="(ok) => mark('makeG', ok)"
-          />
+          <NumberField v-model="makeG" label="To make, g" :min="1" :max="100000" />
           <v-text-field v-model="code" label="Code on the label" maxlength="60" class="wide" />
-        </div>
+        </AppForm>
         <p class="parts">
           <b class="tabular">{{ formatGrams(parts.activeG) }} g</b> of
           {{ inSentence(active.name) }} in

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppForm from '@/ui/kit/AppForm.vue';
 import { ref, watch } from 'vue';
 import type { RoomPlace } from '@/core/matter/air/roomPlaces';
 import { useRoomStore } from '@/stores/room';
@@ -12,8 +13,6 @@ const room = useRoomStore();
 const isOpen = defineModel<boolean>({ required: true });
 const humidityPct = ref(45);
 const tempC = ref(20);
-const humidityFits = ref(true);
-const tempFits = ref(true);
 
 watch(
   isOpen,
@@ -27,8 +26,6 @@ watch(
 );
 
 function keep(): void {
-  // The field says what is wrong with it: an old reading is not kept as a new one.
-  if (!humidityFits.value || !tempFits.value) return;
   const air = { humidityPct: humidityPct.value, tempC: tempC.value };
   room.read(props.place, air, 'typed');
   emit('kept', air);
@@ -51,28 +48,20 @@ function keep(): void {
             place === 'workroom' ? 'The damp window moves with it.' : 'The forecast moves with it.'
           }}
         </p>
-        <form class="fields" @submit.prevent="keep">
+        <AppForm class="fields" @submit="keep">
           <NumberField
             v-model="humidityPct"
-            v-model:fits="humidityFits"
             label="Humidity, %"
             :min="5"
             :max="100"
             :decimals="1"
           />
-          <NumberField
-            v-model="tempC"
-            v-model:fits="tempFits"
-            label="Temperature, °C"
-            :min="-10"
-            :max="50"
-            :decimals="1"
-          />
+          <NumberField v-model="tempC" label="Temperature, °C" :min="-10" :max="50" :decimals="1" />
           <div class="actions">
             <v-btn variant="text" @click="isOpen = false">Leave it</v-btn>
             <v-btn variant="flat" type="submit">Keep the reading</v-btn>
           </div>
-        </form>
+        </AppForm>
       </v-card-text>
     </v-card>
   </v-dialog>

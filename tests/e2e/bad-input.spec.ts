@@ -211,7 +211,7 @@ test('a private window that has no store says so in place of the screens', async
 test('where no spare copy can be kept Workshop says so, and asks for copies outside', async ({
   page,
 }) => {
-  await page.route('**/spare.worker*', (route) => route.abort());
+  await page.route('**/backup.worker*', (route) => route.abort());
   await startEmpty(page);
   await page.getByRole('link', { name: 'Workshop' }).click();
   const file = page.getByRole('region', { name: 'File' });

@@ -9,13 +9,11 @@ import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
 import FormDialog from '@/ui/frame/FormDialog.vue';
-import { useFits } from '@/ui/fields/useFits';
 
 /** One order: who, what, when, where, and whether it comes again. */
 const props = defineProps<{ order: Order | null }>();
 const isOpen = defineModel<boolean>({ required: true });
 const workshop = useWorkshopStore();
-const { mark, allFit } = useFits();
 
 const fields = reactive({
   kind: 'order' as OrderKind,
@@ -65,7 +63,6 @@ function addLine(): void {
 }
 
 function keep(): void {
-  if (!allFit.value) return;
   const due = new Date(fields.due);
   if (fields.who.trim() === '') problem.value = 'Say who wants it.';
   else if (Number.isNaN(due.getTime())) problem.value = 'Say when it is wanted.';
@@ -115,14 +112,7 @@ function keep(): void {
       :aria-label="`Wanted ${i + 1}`"
     >
       <v-autocomplete v-model="line.unitId" :items="units()" label="What" />
-      <NumberField
-        v-model="line.count"
-        label="How many"
-        :min="1"
-        :max="100000"
-        :decimals="0"
-        @update:fits="(ok) => mark(`count${i}`, ok)"
-      />
+      <NumberField v-model="line.count" label="How many" :min="1" :max="100000" :decimals="0" />
       <v-btn variant="text" @click="fields.lines.splice(i, 1)"
         >Take out<span class="visually-hidden"> {{ i + 1 }}</span></v-btn
       >
@@ -134,7 +124,6 @@ function keep(): void {
       :min="0"
       :max="366"
       :decimals="0"
-      @update:fits="(ok) => mark('repeat', ok)"
     />
     <v-text-field v-model="fields.note" label="Note" maxlength="2000" />
   </FormDialog>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, ref } from 'vue';
 import { formatFixed } from '@/core/basics/format/numbers';
 import { useCalendarStore } from '@/stores/calendar';
@@ -10,7 +11,6 @@ const calendar = useCalendarStore();
 const tasks = usePlanInputsStore();
 
 const humidityPct = ref(60);
-const fits = ref(true);
 const away = ref<string | null>(null);
 const isAsking = ref(false);
 const names = computed(() => tasks.hours.map(({ name }) => name));
@@ -42,19 +42,20 @@ const said = computed(() => {
   <div class="no-print">
     <div class="row" role="group" aria-label="What if">
       <b>What if</b>
-      <NumberField
-        v-model="humidityPct"
-        v-model:fits="fits"
-        label="the loft is at"
-        suffix="%"
-        :min="5"
-        :max="95"
-        :decimals="0"
-        class="number"
-      />
-      <v-btn size="small" :loading="isAsking" :disabled="!fits" @click="ask({ humidityPct })"
-        >Ask<span class="visually-hidden"> of the loft</span></v-btn
-      >
+      <AppForm class="asked" @submit="ask({ humidityPct })">
+        <NumberField
+          v-model="humidityPct"
+          label="the loft is at"
+          suffix="%"
+          :min="5"
+          :max="95"
+          :decimals="0"
+          class="number"
+        />
+        <v-btn size="small" :loading="isAsking" type="submit"
+          >Ask<span class="visually-hidden"> of the loft</span></v-btn
+        >
+      </AppForm>
       <v-select
         v-if="names.length > 1"
         v-model="away"
@@ -82,6 +83,9 @@ const said = computed(() => {
 </template>
 
 <style scoped>
+.asked {
+  display: contents;
+}
 .row {
   display: flex;
   flex-wrap: wrap;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, ref } from 'vue';
 import { usersOfLot } from '@/core/workshop/shelf/trace';
 import type { Lot } from '@/core/workshop/shelf/lot';
@@ -26,7 +27,6 @@ const { money } = useMoney();
 const leftG = computed(() => shelf.left.get(props.lot.id) ?? 0);
 const users = computed(() => usersOfLot(props.lot.id, workshop.lots, shelf.moves));
 const counted = ref<number>(Math.max(0, Number(leftG.value.toFixed(1))));
-const countFits = ref(true);
 const isRemoving = ref(false);
 const isUsed = computed(() => users.value.batches.length > 0 || users.value.premixes.length > 0);
 
@@ -36,7 +36,6 @@ function change(part: Partial<Lot>): void {
 
 /** What the scale says is there now; the difference stays in the record with its time. */
 function count(): void {
-  if (!countFits.value) return;
   const changeG = counted.value - leftG.value;
   if (Math.abs(changeG) < 1e-6) return;
   change({
@@ -94,15 +93,10 @@ function remove(): void {
         density="compact"
         @update:model-value="(isQuarantined) => change({ isQuarantined: isQuarantined === true })"
       />
-      <NumberField
-        v-model="counted"
-        v-model:fits="countFits"
-        label="Counted, g"
-        :min="0"
-        :max="10000000"
-        :decimals="1"
-      />
-      <v-btn @click="count">Count it</v-btn>
+      <AppForm class="count" @submit="count">
+        <NumberField v-model="counted" label="Counted, g" :min="0" :max="10000000" :decimals="1" />
+        <v-btn type="submit">Count it</v-btn>
+      </AppForm>
     </div>
     <LotMoves :lot="lot" :users="users" @go="(id) => emit('go', id)" />
     <DraftField
@@ -141,6 +135,9 @@ function remove(): void {
 </template>
 
 <style scoped>
+.count {
+  display: contents;
+}
 .facts {
   margin: 2px 0 8px;
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, reactive, ref, watch } from 'vue';
 import { newId } from '@/core/basics/newId';
 import type { Lot } from '@/core/workshop/shelf/lot';
@@ -7,7 +8,6 @@ import { today } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { useFits } from '@/ui/fields/useFits';
 import DayField from './DayField.vue';
 import { useMaterials } from '@/ui/fields/materials';
 
@@ -21,7 +21,7 @@ const materialId = ref<string | null>(null);
 const fields = reactive({ code: '', supplier: '', grams: 1000, cost: '' });
 const receivedOn = ref<string | null>(today());
 const expiresOn = ref<string | null>(null);
-const { mark, allFit } = useFits();
+const fits = ref(true);
 
 watch(isOpen, (opened) => {
   if (!opened) return;
@@ -49,7 +49,7 @@ const problem = computed(() => {
     return 'Write the code that is on it; invent one if there is none.';
   if (isTwice.value)
     return `Lot ${fields.code.trim()} of ${nameOf(materialId.value).toLowerCase()} is on the shelf already.`;
-  if (!allFit.value) return 'Say how much of it came, in grams.';
+  if (!fits.value) return 'Say how much of it came, in grams.';
   if (cost.value === undefined) return 'What it cost is a number, or empty.';
   return '';
 });
@@ -84,21 +84,15 @@ function add(): void {
     <v-card>
       <v-card-title>Receive a lot</v-card-title>
       <v-card-text>
-        <div class="fields">
+        <AppForm v-model:fits="fits" class="fields">
           <MaterialPicker v-model="materialId" label="Material" class="wide" />
           <v-text-field v-model="fields.code" label="Code on it" maxlength="60" />
           <v-text-field v-model="fields.supplier" label="Supplier" maxlength="120" />
-          <NumberField
-            v-model="fields.grams"
-            label="Grams received"
-            :min="0.1"
-            :max="10000000"
-            @update:fits="(ok) => mark('grams', ok)"
-          />
+          <NumberField v-model="fields.grams" label="Grams received" :min="0.1" :max="10000000" />
           <v-text-field v-model="fields.cost" label="What all of it cost" inputmode="decimal" />
           <DayField v-model="receivedOn" label="Received" />
           <DayField v-model="expiresOn" label="Keeps until" />
-        </div>
+        </AppForm>
         <p v-if="problem" class="quiet small" role="status">{{ problem }}</p>
       </v-card-text>
       <v-card-actions>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, reactive, ref } from 'vue';
 import { PACKAGING_KINDS, type PackagingKind } from '@/core/goods/products/kinds';
 import { PACKAGING_WORDS } from '@/core/goods/products/messages';
@@ -13,14 +14,12 @@ import { useGoodsStore } from '@/stores/goods';
 import { nowIso, today } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { useFits } from '@/ui/fields/useFits';
 import DraftField from '@/ui/fields/DraftField.vue';
 
 /** Films, bags, boxes, jars, labels: by the piece, with their deliveries. */
 const workshop = useWorkshopStore();
 const goods = useGoodsStore();
 const { money } = useMoney();
-const { mark, allFit } = useFits();
 
 const openId = ref<string | null>(null);
 const delivery = reactive({ code: '', supplier: '', pieces: 100, cost: 0 });
@@ -56,7 +55,6 @@ function add(): void {
   openId.value = made.id;
 }
 function receive(of: Packaging): void {
-  if (!allFit.value) return;
   const pieces = Math.round(delivery.pieces);
   if (pieces < 1) {
     problem.value = 'A delivery has at least one piece.';
@@ -76,7 +74,7 @@ function countAgain(of: Packaging): void {
   const last = [...of.lots].sort((a, b) =>
     (b.receivedOn ?? '').localeCompare(a.receivedOn ?? ''),
   )[0];
-  if (!last || !allFit.value) return;
+  if (!last) return;
   const by = Math.round(found.pieces) - piecesOf(of, goods.left);
   if (by === 0) return;
   const counts = [
@@ -170,7 +168,7 @@ function eachWords(of: Packaging): string {
               }}{{ lot.cost === null ? '' : ` · ${money(lot.cost)}` }}
             </li>
           </ul>
-          <form class="fields" @submit.prevent="receive(of)">
+          <AppForm class="fields" @submit="receive(of)">
             <v-text-field v-model="delivery.code" label="Code of the delivery" maxlength="60" />
             <v-text-field v-model="delivery.supplier" label="From" maxlength="120" />
             <NumberField
@@ -179,7 +177,6 @@ function eachWords(of: Packaging): string {
               :min="1"
               :max="1000000"
               :decimals="0"
-              @update:fits="(ok) => mark('pieces', ok)"
             />
             <NumberField
               v-model="delivery.cost"
@@ -187,22 +184,20 @@ function eachWords(of: Packaging): string {
               :min="0"
               :max="10000000"
               :decimals="2"
-              @update:fits="(ok) => mark('cost', ok)"
             />
             <v-btn type="submit">It has come</v-btn>
-          </form>
-          <form v-if="of.lots.length > 0" class="fields" @submit.prevent="countAgain(of)">
+          </AppForm>
+          <AppForm v-if="of.lots.length > 0" class="fields" @submit="countAgain(of)">
             <NumberField
               v-model="found.pieces"
               label="Counted by hand"
               :min="0"
               :max="1000000"
               :decimals="0"
-              @update:fits="(ok) => mark('found', ok)"
             />
             <v-text-field v-model="found.why" label="Why it differs" maxlength="200" />
             <v-btn type="submit">Write the count down</v-btn>
-          </form>
+          </AppForm>
           <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
           <v-btn variant="text" color="error" @click="layAway(of)"
             >Lay it away<span class="visually-hidden">: {{ of.name }}</span></v-btn

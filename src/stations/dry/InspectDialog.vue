@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, reactive, ref, watch } from 'vue';
 import { FAULT_ROWS } from '@/core/batches/faults/faultTable';
 import { FATE_WORDS } from '@/core/batches/records/messages';
@@ -11,7 +12,6 @@ import BatchPhotos from '@/shared/BatchPhotos.vue';
 import CausesList from '@/ui/frame/CausesList.vue';
 import FaultPicture from '@/ui/pictures/FaultPicture.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { useFits } from '@/ui/fields/useFits';
 import { counted } from '@/core/basics/format/numbers';
 import { inSentence } from '@/core/basics/format/names';
 
@@ -27,7 +27,7 @@ const rejects = ref(0);
 const fate = ref<Fate | null>(null);
 const isWritten = ref(false);
 const problem = ref('');
-const { mark, allFit } = useFits();
+const fits = ref(true);
 
 const pieces = computed(() => countOf(props.batch)?.pieces ?? props.batch.plan.pieces);
 const causes = computed(() => (isWritten.value ? trays.causesOf(props.batch, props.nowMs) : []));
@@ -54,7 +54,7 @@ function change(fault: Fault, by: number): void {
 }
 
 function write(): void {
-  if (!allFit.value) return;
+  if (!fits.value) return;
   if (rejects.value > looked.value) {
     problem.value = `${rejects.value} rejected of ${looked.value} looked at: that cannot be.`;
     return;
@@ -76,30 +76,16 @@ function write(): void {
     <v-card>
       <v-card-title>Look over {{ batch.code }}, {{ batch.formulaName }}</v-card-title>
       <v-card-text v-if="!isWritten">
-        <div class="fields">
-          <NumberField
-            v-model="looked"
-            label="Looked at"
-            :min="0"
-            :max="100000"
-            :decimals="0"
-            @update:fits="(ok) => mark('looked', ok)"
-          />
-          <NumberField
-            v-model="rejects"
-            label="Rejected"
-            :min="0"
-            :max="100000"
-            :decimals="0"
-            @update:fits="(ok) => mark('rejects', ok)"
-          />
+        <AppForm v-model:fits="fits" class="fields">
+          <NumberField v-model="looked" label="Looked at" :min="0" :max="100000" :decimals="0" />
+          <NumberField v-model="rejects" label="Rejected" :min="0" :max="100000" :decimals="0" />
           <v-select
             v-if="rejects > 0"
             v-model="fate"
             :items="FATES.map((value) => ({ value, title: FATE_WORDS[value] }))"
             label="What becomes of them"
           />
-        </div>
+        </AppForm>
         <ul class="plain-list faults" aria-label="Faults">
           <li v-for="row in FAULT_ROWS" :key="row.fault" :class="{ seen: counts.has(row.fault) }">
             <FaultPicture :fault="row.fault" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, ref, watch } from 'vue';
 import { dampReading } from '@/core/results/binder/damp';
 import { addedDoubt } from '@/core/batches/records/doubts';
@@ -6,7 +7,6 @@ import { bowlContents, isParted, type BowlNumber } from '@/core/batches/records/
 import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
 import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
-import { useFits } from '@/ui/fields/useFits';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
@@ -28,10 +28,8 @@ const massG = ref(1);
 const why = ref('');
 const bowl = ref<'1' | '2'>('1');
 const sharePct = ref(50);
-const shareFits = ref(true);
 const problem = ref('');
 const { isSure } = useConfirmTwice(problem);
-const { mark, allFit } = useFits();
 
 const parted = computed(() => isParted(props.batch));
 const number = computed<BowlNumber>(() => (parted.value && bowl.value === '2' ? 2 : 1));
@@ -56,8 +54,8 @@ watch(isOpen, (open) => {
 });
 
 function add(): void {
-  if (materialId.value === null || !allFit.value) {
-    problem.value = 'Say which material, and more than 0 g of it.';
+  if (materialId.value === null) {
+    problem.value = 'Say which material.';
     return;
   }
   const bowlG = bowlContents(props.batch, number.value).reduce((sum, one) => sum + one.massG, 0);
@@ -67,7 +65,6 @@ function add(): void {
 }
 
 function part(): void {
-  if (!shareFits.value) return;
   bench.write({
     kind: 'split',
     share: sharePct.value / 100,
@@ -82,7 +79,7 @@ function part(): void {
     <v-card>
       <v-card-title>Add something</v-card-title>
       <v-card-text>
-        <form class="fields" @submit.prevent="add">
+        <AppForm class="fields" @submit="add">
           <MaterialPicker
             v-model="materialId"
             label="Material"
@@ -90,14 +87,7 @@ function part(): void {
             autofocus
             class="wide"
           />
-          <NumberField
-            v-model="massG"
-            label="Grams"
-            :min="0.001"
-            :max="100000"
-            :decimals="3"
-            @update:fits="(ok) => mark('massG', ok)"
-          />
+          <NumberField v-model="massG" label="Grams" :min="0.001" :max="100000" :decimals="3" />
           <v-text-field v-model="why" label="Why, or its name" maxlength="80" autocomplete="off" />
           <ChoiceRow v-if="parted" v-model="bowl" :items="BOWLS" class="wide" />
           <p v-if="after" class="wide quiet">
@@ -111,18 +101,17 @@ function part(): void {
             <v-btn variant="text" @click="isOpen = false">Close</v-btn>
             <v-btn variant="flat" type="submit">It is in the bowl</v-btn>
           </div>
-        </form>
-        <form v-if="!parted" class="fields part" @submit.prevent="part">
+        </AppForm>
+        <AppForm v-if="!parted" class="fields part" @submit="part">
           <NumberField
             v-model="sharePct"
-            v-model:fits="shareFits"
             label="Or split the bowl: into the second, %"
             :min="1"
             :max="99"
             :decimals="0"
           />
           <v-btn type="submit">Split it</v-btn>
-        </form>
+        </AppForm>
       </v-card-text>
     </v-card>
   </v-dialog>

@@ -15,14 +15,12 @@ import { GONE_WAYS } from '@/core/goods/products/kinds';
 import { GONE_WORDS } from '@/core/goods/products/messages';
 import { useGoodsStore, type Done } from '@/stores/goods';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { useFits } from '@/ui/fields/useFits';
 import { useConcerns } from './useConcerns';
 import FormDialog from '@/ui/frame/FormDialog.vue';
 
 /** Pieces that are not wrapped, or a count by hand: each leaves its trace. */
 const act = defineModel<GoodsAct | null>({ required: true });
 const goods = useGoodsStore();
-const { mark, allFit } = useFits();
 
 const COUNT = 'count';
 const SECOND = 'second';
@@ -57,7 +55,7 @@ watch(act, (next) => {
 
 function write(): void {
   const of = act.value;
-  if (!of || !allFit.value) return;
+  if (!of) return;
   const done = sureDone((isSure) =>
     doneTo(of, Math.round(pieces.value), words.value.trim(), isSure),
   );
@@ -87,14 +85,7 @@ function doneTo(of: GoodsAct, count: number, said: string, isSure: boolean): Don
     @update:model-value="act = null"
   >
     <v-select v-model="what" :items="choices" label="What became of them" />
-    <NumberField
-      v-model="pieces"
-      label="How many"
-      :min="0"
-      :max="100000"
-      :decimals="0"
-      @update:fits="(ok) => mark('pieces', ok)"
-    />
+    <NumberField v-model="pieces" label="How many" :min="0" :max="100000" :decimals="0" />
     <v-text-field v-model="words" label="To whom, or why" maxlength="120" />
 
     <template #below>

@@ -11,7 +11,6 @@ import { useGoodsStore } from '@/stores/goods';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { useFits } from '@/ui/fields/useFits';
 import { useConcerns } from './useConcerns';
 import FormDialog from '@/ui/frame/FormDialog.vue';
 
@@ -20,7 +19,6 @@ const props = defineProps<{ unit: SaleUnit }>();
 const isOpen = defineModel<boolean>({ required: true });
 const workshop = useWorkshopStore();
 const goods = useGoodsStore();
-const { mark, allFit } = useFits();
 
 const NEW = 'new';
 const GIVEN = 'given';
@@ -80,7 +78,6 @@ watch(isOpen, (opened) => {
 });
 
 function handOver(): void {
-  if (!allFit.value) return;
   const units = Math.round(count.value);
   if (to.value === NEW && fresh.who.trim() === '') {
     problem.value = 'Say who takes them: a recall has to find them again.';
@@ -147,7 +144,6 @@ function newOrder(units: number): Order {
       :min="1"
       :max="100000"
       :decimals="0"
-      @update:fits="(ok) => mark('count', ok)"
     />
 
     <template #below>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, nextTick, ref, toRef } from 'vue';
 import type { SaleUnit } from '@/core/goods/products/schema';
 import { seatsFor } from '@/core/goods/labels/layout/sheets';
@@ -10,7 +11,6 @@ import { usePackStore } from '@/stores/pack';
 import { saveBlob } from '@/ui/frame/download';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { useFits } from '@/ui/fields/useFits';
 import type { LabelPrint } from '@/ui/paper/labelPdf';
 import LabelPicture from '@/ui/pictures/LabelPicture.vue';
 import LabelForm from './LabelForm.vue';
@@ -36,7 +36,7 @@ const { laid, cut, strange, colors, title, isPast, problem } = useLabel(unit, ma
 const isChanging = ref(false);
 const copies = ref(Math.max(1, pack.proposed));
 const from = ref(1);
-const { mark, allFit } = useFits();
+const fits = ref(true);
 const written = ref('');
 const isWriting = ref(false);
 const printing = ref(false);
@@ -58,7 +58,7 @@ const print = computed<LabelPrint | null>(() =>
 const SIDE_WORDS = ['front', 'back'] as const;
 
 async function savePdf(): Promise<void> {
-  if (!print.value || !allFit.value) return;
+  if (!print.value || !fits.value) return;
   isWriting.value = true;
   written.value = '';
   try {
@@ -75,7 +75,7 @@ async function savePdf(): Promise<void> {
 }
 
 async function printNow(): Promise<void> {
-  if (!allFit.value) return;
+  if (!fits.value) return;
   printing.value = true;
   await nextTick();
   window.print();
@@ -114,28 +114,12 @@ async function printNow(): Promise<void> {
       {{ formatFixed(Math.min(...laid.sides.map(({ smallMm }) => smallMm)) * 0.528, 2) }} mm high
     </p>
     <ChoiceRow v-model="market" :items="MARKETS" aria-label="Market" />
-    <div class="print">
-      <NumberField
-        v-model="copies"
-        label="Copies"
-        :min="1"
-        :max="5000"
-        :decimals="0"
-        @update:fits="(ok) => mark('copies', ok)"
-      />
-      <NumberField
-        v-model="from"
-        label="Begin at place"
-        :min="1"
-        :max="perSheet"
-        :decimals="0"
-        @update:fits="(ok) => mark('from', ok)"
-      />
-      <v-btn variant="flat" :disabled="!print || !allFit" @click="printNow"
-        >Print {{ copies }}</v-btn
-      >
-      <v-btn :loading="isWriting" :disabled="!print || !allFit" @click="savePdf">Save as PDF</v-btn>
-    </div>
+    <AppForm v-model:fits="fits" class="print">
+      <NumberField v-model="copies" label="Copies" :min="1" :max="5000" :decimals="0" />
+      <NumberField v-model="from" label="Begin at place" :min="1" :max="perSheet" :decimals="0" />
+      <v-btn variant="flat" :disabled="!print || !fits" @click="printNow">Print {{ copies }}</v-btn>
+      <v-btn :loading="isWriting" :disabled="!print || !fits" @click="savePdf">Save as PDF</v-btn>
+    </AppForm>
     <p v-if="written" role="status" class="quiet">{{ written }}</p>
     <button
       type="button"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, ref, watch } from 'vue';
 import { sayConcern } from '@/core/goods/products/concerns';
 import type { SaleUnit } from '@/core/goods/products/schema';
@@ -14,7 +15,6 @@ import { nowIso } from '@/stores/now';
 import { useConcerns } from './useConcerns';
 import { shortDate } from '@/ui/frame/format';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { useFits } from '@/ui/fields/useFits';
 
 /** What one costs, the next wrapping, and the paper behind it. */
 const props = defineProps<{ unit: SaleUnit }>();
@@ -25,7 +25,6 @@ const tries = useTrialsStore();
 const trays = useTraysStore();
 const workshop = useWorkshopStore();
 const { money } = useMoney();
-const { mark, allFit } = useFits();
 
 const count = ref(Math.max(1, pack.proposed));
 const problem = ref('');
@@ -78,7 +77,6 @@ const corrected = computed(() => [
 ]);
 
 function wrapNow(): void {
-  if (!allFit.value) return;
   const best = pack.label?.bestBefore;
   const done = sureDone((isSure) =>
     pack.wrap(
@@ -155,24 +153,19 @@ const behind = computed(() => {
       ]"
       label="From which batch"
     />
-    <NumberField
-      v-model="count"
-      label="How many"
-      :min="1"
-      :max="100000"
-      :decimals="0"
-      @update:fits="(ok) => mark('count', ok)"
-    />
-    <p v-if="damp.length > 0" class="advice">
-      {{ damp.join(', ') }} is still drying: never wrap it tight before it is hard.
-    </p>
-    <p v-for="concern in concerns" :key="concern" role="alert" class="problem">
-      {{ concern }} Find out why before you sell it.
-    </p>
-    <p v-if="shortOf.length > 0" class="advice">Short of wraps: {{ shortOf.join('; ') }}.</p>
-    <v-btn block variant="flat" size="large" @click="wrapNow"
-      >Wrapped: {{ Math.round(count) }}</v-btn
-    >
+    <AppForm class="wrap" @submit="wrapNow">
+      <NumberField v-model="count" label="How many" :min="1" :max="100000" :decimals="0" />
+      <p v-if="damp.length > 0" class="advice">
+        {{ damp.join(', ') }} is still drying: never wrap it tight before it is hard.
+      </p>
+      <p v-for="concern in concerns" :key="concern" role="alert" class="problem">
+        {{ concern }} Find out why before you sell it.
+      </p>
+      <p v-if="shortOf.length > 0" class="advice">Short of wraps: {{ shortOf.join('; ') }}.</p>
+      <v-btn block type="submit" variant="flat" size="large"
+        >Wrapped: {{ Math.round(count) }}</v-btn
+      >
+    </AppForm>
     <v-btn block :disabled="here === 0" @click="emit('handOver')">Hand over to an order</v-btn>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <p v-if="said" role="status" class="quiet">{{ said }}</p>
@@ -189,9 +182,12 @@ const behind = computed(() => {
 </template>
 
 <style scoped>
-.panel {
+.panel,
+.wrap {
   display: grid;
   gap: 8px;
+}
+.panel {
   margin-top: 18px;
 }
 .panel p {

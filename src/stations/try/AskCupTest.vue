@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, ref } from 'vue';
 import { newId } from '@/core/basics/newId';
 import { RESPONSE_WORDS, RESPONSES, type Response } from '@/core/batches/trials/cup-test/responses';
@@ -11,7 +12,6 @@ import { useWorkshopStore } from '@/stores/workshop';
 import { useMaterials } from '@/ui/fields/materials';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { useFits } from '@/ui/fields/useFits';
 import { sayCupTestProblem } from '@/shared/tryMessages';
 
 /** The question of a set of small ones: of what, from how much to how much, what is watched, and in how many cups. */
@@ -36,16 +36,11 @@ const cups = ref(4);
 const cupG = ref(25);
 const stepG = ref(Math.min(0.1, ...shelf.scales.map((scale) => scale.stepG)));
 const problem = ref('');
-const { mark, allFit } = useFits();
 const MOST_FACTORS = 3;
 
 const formula = computed(() => workshop.formulas.find(({ id }) => id === formulaId.value) ?? null);
 
 function ask(): void {
-  if (!allFit.value) {
-    problem.value = 'A field above is no number in its range yet.';
-    return;
-  }
   const named = factors.value.flatMap(({ materialId, lowPct, highPct }) =>
     materialId === null ? [] : [{ materialId, lowPct, highPct }],
   );
@@ -96,7 +91,7 @@ function ask(): void {
 </script>
 
 <template>
-  <form class="ask" aria-label="A new question" @submit.prevent="ask">
+  <AppForm class="ask" aria-label="A new question" @submit="ask">
     <h2>What do you want to know?</h2>
     <div class="fields">
       <v-autocomplete
@@ -118,7 +113,6 @@ function ask(): void {
         :min="0"
         :max="60"
         :decimals="2"
-        @update:fits="(ok) => mark(`factor.lowPct${i}`, ok)"
       />
       <NumberField
         v-model="factor.highPct"
@@ -126,7 +120,6 @@ function ask(): void {
         :min="0"
         :max="60"
         :decimals="2"
-        @update:fits="(ok) => mark(`factor.highPct${i}`, ok)"
       />
     </div>
     <button
@@ -138,29 +131,9 @@ function ask(): void {
       And another thing
     </button>
     <div class="fields">
-      <NumberField
-        v-model="cups"
-        label="Cups"
-        :min="2"
-        :max="8"
-        :decimals="0"
-        @update:fits="(ok) => mark('cups', ok)"
-      />
-      <NumberField
-        v-model="cupG"
-        label="Grams a cup"
-        :min="2"
-        :max="1000"
-        :decimals="1"
-        @update:fits="(ok) => mark('cupG', ok)"
-      />
-      <NumberField
-        v-model="stepG"
-        label="Steps of the small scale, g"
-        :min="0.001"
-        :max="10"
-        @update:fits="(ok) => mark('stepG', ok)"
-      />
+      <NumberField v-model="cups" label="Cups" :min="2" :max="8" :decimals="0" />
+      <NumberField v-model="cupG" label="Grams a cup" :min="2" :max="1000" :decimals="1" />
+      <NumberField v-model="stepG" label="Steps of the small scale, g" :min="0.001" :max="10" />
       <v-switch v-model="bends" label="it may bend" hide-details />
     </div>
     <p class="quiet">
@@ -170,7 +143,7 @@ function ask(): void {
     </p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <v-btn variant="flat" type="submit">Lay out the cups</v-btn>
-  </form>
+  </AppForm>
 </template>
 
 <style scoped>

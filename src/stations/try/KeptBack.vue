@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, reactive, ref } from 'vue';
 import { KEPT_COLORS, type KeptColor } from '@/core/batches/records/kinds';
 import { KEPT_COLOR_WORDS } from '@/core/batches/records/messages';
@@ -11,7 +12,6 @@ import { nowMs } from '@/stores/now';
 import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { useFits } from '@/ui/fields/useFits';
 
 /** Pieces laid away, asked for at 1, 3, 6 and 12 months; what they show becomes the maker's own keeping time. */
 const tries = useTrialsStore();
@@ -32,7 +32,6 @@ const look = reactive<{ hard: number; scent: number; color: KeptColor }>({
 const layAwayId = ref<string | null>(null);
 const layAway = ref(2);
 const problem = ref('');
-const { mark, allFit } = useFits();
 
 function nextMs(looks: readonly Look[]): number {
   return looks.find(({ state }) => state === 'due' || state === 'later')?.dueMs ?? Infinity;
@@ -48,14 +47,13 @@ function dueWords({ state, month, dueMs, entry }: Look): string {
 }
 
 function write(batch: Batch): void {
-  if (!allFit.value) return;
   bench.writeTo(batch, { kind: 'looked', ...look });
   openId.value = null;
 }
 
 function keep(): void {
   const batch = tries.madeBatches.find(({ id }) => id === layAwayId.value);
-  if (!batch || !allFit.value) return;
+  if (!batch) return;
   const left = (countOf(batch)?.pieces ?? batch.plan.pieces) - keptPieces(batch);
   problem.value =
     layAway.value > left ? `Of ${batch.code} there are ${counted(left, 'piece')} at most.` : '';
@@ -95,28 +93,14 @@ function keep(): void {
           @click="openId = batch.id"
           >Look at one<span class="visually-hidden"> of {{ batch.code }}</span></v-btn
         >
-        <form
+        <AppForm
           v-else
           class="look"
           :aria-label="`A kept-back piece of ${batch.code}`"
-          @submit.prevent="write(batch)"
+          @submit="write(batch)"
         >
-          <NumberField
-            v-model="look.hard"
-            label="Hard, 0 to 5"
-            :min="0"
-            :max="5"
-            :decimals="0"
-            @update:fits="(ok) => mark('look.hard', ok)"
-          />
-          <NumberField
-            v-model="look.scent"
-            label="Scent, 0 to 5"
-            :min="0"
-            :max="5"
-            :decimals="0"
-            @update:fits="(ok) => mark('look.scent', ok)"
-          />
+          <NumberField v-model="look.hard" label="Hard, 0 to 5" :min="0" :max="5" :decimals="0" />
+          <NumberField v-model="look.scent" label="Scent, 0 to 5" :min="0" :max="5" :decimals="0" />
           <v-select
             v-model="look.color"
             :items="KEPT_COLORS.map((value) => ({ value, title: KEPT_COLOR_WORDS[value] }))"
@@ -126,10 +110,10 @@ function keep(): void {
           <p class="quiet">
             For its share of fizz put it, or crumbs of it, into the jug on the scale under “Now”.
           </p>
-        </form>
+        </AppForm>
       </li>
     </ul>
-    <form class="lay-away" @submit.prevent="keep">
+    <AppForm class="lay-away" @submit="keep">
       <v-autocomplete
         v-model="layAwayId"
         :items="
@@ -140,16 +124,9 @@ function keep(): void {
         "
         label="Lay pieces away of"
       />
-      <NumberField
-        v-model="layAway"
-        label="Pieces"
-        :min="1"
-        :max="10000"
-        :decimals="0"
-        @update:fits="(ok) => mark('layAway', ok)"
-      />
+      <NumberField v-model="layAway" label="Pieces" :min="1" :max="10000" :decimals="0" />
       <v-btn type="submit" :disabled="layAwayId === null">Keep them back</v-btn>
-    </form>
+    </AppForm>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
   </section>
 </template>

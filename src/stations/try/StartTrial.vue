@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, ref, watch } from 'vue';
 import { doseG } from '@/core/results/fizz/dose';
 import { portionsOf } from '@/core/matter/materials/portion';
@@ -15,7 +16,6 @@ import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { useFits } from '@/ui/fields/useFits';
 import { sayStartProblem, sayWhatDoes } from '@/shared/tryMessages';
 
 /** What goes into the water: a piece of a batch or one from elsewhere, how it is tried, and in what. */
@@ -41,7 +41,6 @@ const tempC = ref(38);
 const alkalinityMgL = ref(100);
 const flowLMin = ref(8);
 const stepG = ref(0.1);
-const { mark, allFit, forget } = useFits();
 const problem = ref('');
 
 const choices = computed(() => [
@@ -81,7 +80,6 @@ watch(
 watch(
   kind,
   (of) => {
-    forget();
     const { tub, basin } = workshop.settings;
     const water = of === 'cleaning' ? basin : tub;
     volumeL.value = of === 'scale' ? JUG_L : water.volumeL;
@@ -113,7 +111,6 @@ const plan = computed(() => {
       )
     : null;
 });
-const UNFIT = 'A field above is no number in its range yet.';
 
 function start(): void {
   const asked: TrialStart = {
@@ -129,13 +126,13 @@ function start(): void {
   };
   const of = batch.value && { pieceG: meanPieceG(batch.value) };
   const found = startProblem(asked, of, plan.value?.expectedG ?? null);
-  problem.value = !allFit.value ? UNFIT : found ? sayStartProblem(found, asked) : '';
+  problem.value = found ? sayStartProblem(found, asked) : '';
   if (problem.value === '') tries.start(asked);
 }
 </script>
 
 <template>
-  <form class="start" aria-label="A new trial" @submit.prevent="start">
+  <AppForm class="start" aria-label="A new trial" @submit="start">
     <h2>What goes into the water?</h2>
     <div class="fields">
       <v-autocomplete v-model="batchId" :items="choices" label="A piece of" />
@@ -155,7 +152,6 @@ function start(): void {
         :min="0.1"
         :max="20000"
         :decimals="1"
-        @update:fits="(ok) => mark('pieceG', ok)"
       />
       <NumberField
         v-model="ageDays"
@@ -163,24 +159,15 @@ function start(): void {
         :min="0"
         :max="20000"
         :decimals="0"
-        @update:fits="(ok) => mark('ageDays', ok)"
       />
       <template v-if="kind !== 'shower'">
-        <NumberField
-          v-model="volumeL"
-          label="Water, liters"
-          :min="0.1"
-          :max="2000"
-          :decimals="1"
-          @update:fits="(ok) => mark('volumeL', ok)"
-        />
+        <NumberField v-model="volumeL" label="Water, liters" :min="0.1" :max="2000" :decimals="1" />
         <NumberField
           v-model="tempC"
           label="Its temperature, °C"
           :min="5"
           :max="100"
           :decimals="0"
-          @update:fits="(ok) => mark('tempC', ok)"
         />
         <NumberField
           v-model="alkalinityMgL"
@@ -188,7 +175,6 @@ function start(): void {
           :min="0"
           :max="2000"
           :decimals="0"
-          @update:fits="(ok) => mark('alkalinityMgL', ok)"
         />
       </template>
       <NumberField
@@ -198,16 +184,9 @@ function start(): void {
         :min="1"
         :max="30"
         :decimals="0"
-        @update:fits="(ok) => mark('flowLMin', ok)"
       />
       <template v-if="kind === 'scale'">
-        <NumberField
-          v-model="stepG"
-          label="Steps of the scale, g"
-          :min="0.001"
-          :max="100"
-          @update:fits="(ok) => mark('stepG', ok)"
-        />
+        <NumberField v-model="stepG" label="Steps of the scale, g" :min="0.001" :max="100" />
         <v-switch v-model="isCrumbs" label="crumbled" hide-details />
       </template>
       <v-switch v-if="!batch" v-model="knowsAge" label="age is known" hide-details />
@@ -219,7 +198,7 @@ function start(): void {
     </p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <v-btn variant="flat" type="submit">Try it</v-btn>
-  </form>
+  </AppForm>
 </template>
 
 <style scoped>

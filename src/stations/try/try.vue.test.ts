@@ -169,7 +169,7 @@ describe('a new trial', () => {
     const [first] = start.findAll('input[inputmode=decimal]');
     await first?.setValue('plenty');
     await start.find('form').trigger('submit');
-    expect(problem()).toBe('A field above is no number in its range yet.');
+    expect(start.text()).toContain('A number is needed');
     expect(shop.workshop.trials).toHaveLength(before);
   });
 
@@ -194,19 +194,21 @@ describe('small ones, cup by cup', () => {
     [
       'a figure that is none',
       (shown: ReturnType<typeof ask>) => field(shown, 'Cups').setValue('nine'),
-      'A field above is no number in its range yet.',
+      null,
     ],
     [
       'more than eight cups',
       (shown: ReturnType<typeof ask>) => field(shown, 'Cups').setValue('9'),
-      'A field above is no number in its range yet.',
+      null,
     ],
   ])('are not laid out with %s', async (_, spoil, said) => {
     const shown = ask();
     const before = shop.workshop.ladders.length;
     await spoil(shown);
     await submit(shown);
-    expect(problem()).toBe(said);
+    // A field says by itself what is wrong with it.
+    if (said) expect(problem()).toBe(said);
+    else expect(shown.find('.v-input--error').exists()).toBe(true);
     expect(shop.workshop.ladders).toHaveLength(before);
   });
 

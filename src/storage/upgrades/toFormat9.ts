@@ -35,6 +35,7 @@ function documentOf(document: Plain): Plain {
 }
 
 function withoutDocuments(settings: Plain): Plain {
-  const { scentDocuments: _gone, ...rest } = settings;
-  return rest;
+  return Object.fromEntries(
+    Object.entries(settings).filter(([field]) => field !== 'scentDocuments'),
+  );
 }

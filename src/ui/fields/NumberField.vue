@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onBeforeUnmount, ref, watch } from 'vue';
+import { ref, watch } from 'vue';
 import { parseNumber } from '@/core/basics/units/parseNumber';
 import { formatPlain } from '@/core/basics/format/numbers';
 
@@ -13,20 +13,8 @@ const props = defineProps<{
   suffix?: string;
 }>();
 
-/** False while what was typed is no number in range, and the value is still the one before. */
-const fits = defineModel<boolean>('fits', { default: true });
-
 const text = ref(shown(value.value));
 const problem = ref('');
-
-watch(problem, (said) => {
-  fits.value = said === '';
-});
-
-// A field that is put away says nothing against its form any more.
-onBeforeUnmount(() => {
-  fits.value = true;
-});
 
 /** A hand is in the field. */
 const isTyping = ref(false);

@@ -6,9 +6,9 @@ import ChoiceRow from './ChoiceRow.vue';
 import MaterialPicker from './MaterialPicker.vue';
 import MoldFields from './MoldFields.vue';
 import NumberField from './NumberField.vue';
+import { reselect } from './reselect';
 import { useBenchKeys } from './useBenchKeys';
 import { useConfirmTwice } from './useConfirmTwice';
-import { useFits } from './useFits';
 
 describe('a field of a number', () => {
   function number(change: object = {}) {
@@ -19,7 +19,6 @@ describe('a field of a number', () => {
       await field(shown, 'Grams').setValue(text);
       return {
         value: shown.emitted('update:modelValue')?.at(-1)?.[0],
-        fits: shown.emitted('update:fits')?.at(-1)?.[0],
         text: shown.text(),
       };
     };
@@ -43,27 +42,18 @@ describe('a field of a number', () => {
     ['', 'A number is needed'],
   ])('keeps “%s” in sight, says “%s” and does not take it', async (typed, problem) => {
     const { shown, type } = number();
-    const { value, fits, text } = await type(typed);
+    const { value, text } = await type(typed);
     expect(value).toBeUndefined();
-    expect(fits).toBe(false);
     expect(text).toContain(problem);
     expect((field(shown, 'Grams').element as HTMLInputElement).value).toBe(typed);
-    expect((await type('5')).fits).toBe(true);
+    expect((await type('5')).text).not.toContain(problem);
   });
 
   it('of whole ones takes no half', async () => {
     const { type } = number({ decimals: 0 });
-    expect(await type('2.5')).toMatchObject({ value: undefined, fits: false });
+    expect(await type('2.5')).toMatchObject({ value: undefined });
     expect((await type('2.5')).text).toContain('A whole number is needed');
     expect((await type('3')).value).toBe(3);
-  });
-
-  it('that is put away says nothing against its form any more', async () => {
-    const { shown, type } = number();
-    await type('plenty');
-    const said = shown.emitted('update:fits');
-    shown.unmount();
-    expect(said?.at(-1)).toEqual([true]);
   });
 
   it('follows a value from elsewhere, and leaves what is being typed of the same value', async () => {
@@ -269,15 +259,19 @@ it('a doubt is asked once, and again when it is another or was answered', () => 
   expect(isSure('So little?')).toBe(false);
 });
 
-it('a form fits when each of its fields does', () => {
-  const { mark, allFit, forget } = useFits();
-  mark('a', false);
-  mark('b', false);
-  mark('a', true);
-  expect(allFit.value).toBe(false);
-  mark('b', true);
-  expect(allFit.value).toBe(true);
-  mark('c', false);
-  forget();
-  expect(allFit.value).toBe(true);
+it('a field whose text is replaced while all of it is selected has the new text selected', async () => {
+  const input = document.createElement('input');
+  document.body.append(input);
+  input.value = '220';
+  input.focus();
+  input.select();
+  reselect(input);
+  input.value = '1,234';
+  await nextTick();
+  expect([input.selectionStart, input.selectionEnd]).toEqual([0, 5]);
+  input.setSelectionRange(2, 2);
+  reselect(input);
+  input.value = '5';
+  await nextTick();
+  expect(input.selectionEnd === 1 && input.selectionStart === 0).toBe(false);
 });

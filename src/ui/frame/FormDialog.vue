@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useId } from 'vue';
+import AppForm from '@/ui/kit/AppForm.vue';
 
 /** A few fields over the page: what is wrong with them in one line, a way back, and the deed. */
 defineProps<{
@@ -20,7 +21,7 @@ const id = useId();
     <v-card>
       <v-card-title>{{ title }}</v-card-title>
       <v-card-text>
-        <form :id="id" class="fields" @submit.prevent="emit('submit')"><slot /></form>
+        <AppForm :id="id" class="fields" @submit="emit('submit')"><slot /></AppForm>
         <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
         <slot name="below" />
       </v-card-text>

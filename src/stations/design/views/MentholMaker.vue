@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
 import { MOST_MENTHOL_PCT, mentholSolution } from '@/core/results/scent/blend';
 import { formatGrams } from '@/core/basics/format/numbers';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { useFits } from '@/ui/fields/useFits';
 import type { PremixWish } from '@/shared/PremixDialog.vue';
 
 /** Loaded when first asked for. */
@@ -13,11 +13,11 @@ const strengthPct = ref(25);
 const massG = ref(100);
 const wish = shallowRef<PremixWish | null>(null);
 const kept = ref('');
-const { mark, allFit } = useFits();
+const fits = ref(true);
 const solution = computed(() => mentholSolution(strengthPct.value, massG.value));
 
 function keep(): void {
-  if (!allFit.value) return;
+  if (!fits.value) return;
   wish.value = {
     materialId: 'menthol',
     carrierId: 'isopropyl-alcohol-99',
@@ -30,23 +30,16 @@ function keep(): void {
 <template>
   <div class="menthol" role="group" aria-label="Menthol solution">
     <h3>Menthol solution</h3>
-    <div class="fields">
+    <AppForm v-model:fits="fits" class="fields">
       <NumberField
         v-model="strengthPct"
         label="Strength, %"
         :min="1"
         :max="MOST_MENTHOL_PCT"
         :decimals="1"
-        @update:fits="(ok) => mark('strength', ok)"
       />
-      <NumberField
-        v-model="massG"
-        label="Solution, g"
-        :min="1"
-        :max="20000"
-        @update:fits="(ok) => mark('massG', ok)"
-      />
-    </div>
+      <NumberField v-model="massG" label="Solution, g" :min="1" :max="20000" />
+    </AppForm>
     <p class="small">
       <b class="tabular">{{ formatGrams(solution.mentholG) }} g</b> of crystals in
       <b class="tabular">{{ formatGrams(solution.alcoholG) }} g</b> of 99 % alcohol. Gloves, no

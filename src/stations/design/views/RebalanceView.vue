@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
 import { totalMassG } from '@/core/formula/model/edit';
 import type { FormulaBody } from '@/core/formula/model/schema';
@@ -10,7 +11,6 @@ import { useWorkshopStore } from '@/stores/workshop';
 import { formatGrams } from '@/core/basics/format/numbers';
 import { reasonOf } from '@/core/basics/format/reason';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { useFits } from '@/ui/fields/useFits';
 import { startRebalance, type RebalanceRun } from '@/workers/startRebalance';
 import { useMaterials } from '@/ui/fields/materials';
 
@@ -41,7 +41,6 @@ const totalG = ref(1000);
 const result = shallowRef<RebalanceResult | null>(null);
 const isSlow = ref(false);
 const problem = ref('');
-const { mark, allFit } = useFits();
 let run: RebalanceRun | null = null;
 let slowTimer: ReturnType<typeof setTimeout> | undefined;
 let latest = 0;
@@ -61,7 +60,6 @@ onScopeDispose(() => {
 
 async function find(): Promise<void> {
   // The field says what is wrong with it: nothing is looked for by the figure before.
-  if (!allFit.value) return;
   const asked = ++latest;
   settled();
   result.value = null;
@@ -124,7 +122,7 @@ function change(fromG: number, toG: number): string {
       The smallest change that meets every window. Locked lines hold, none is taken out; scent and
       color move last.
     </p>
-    <form @submit.prevent="find">
+    <AppForm @submit="find">
       <fieldset>
         <legend>Change</legend>
         <label v-for="entry in SPREADINGS" :key="entry.value" class="wish">
@@ -160,7 +158,6 @@ function change(fromG: number, toG: number): string {
           :min="0.5"
           :max="6"
           class="field"
-          @update:fits="(ok) => mark('ratio', ok)"
         />
         <label class="wish">
           <input v-model="asksTotal" type="checkbox" /> <span>with a total of</span>
@@ -172,11 +169,10 @@ function change(fromG: number, toG: number): string {
           :min="1"
           :max="1000000"
           class="field"
-          @update:fits="(ok) => mark('totalG', ok)"
         />
       </fieldset>
       <v-btn type="submit" variant="flat">Find the smallest change</v-btn>
-    </form>
+    </AppForm>
     <p v-if="isSlow" role="status" class="slow">
       Still looking. <v-btn variant="text" @click="stop">Stop</v-btn>
     </p>
