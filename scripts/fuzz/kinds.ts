@@ -13,7 +13,7 @@ import { lineReader, readDeviceLine } from '../../src/devices/lines';
 import { parseTable, writeTable } from '../../src/storage/csv/csv';
 import { FileRefused } from '../../src/storage/transfer/fileRefused';
 import { soundPages } from '../../src/storage/transfer/validPages';
-import { COLLECTION_NAMES } from '../../src/storage/records/collections';
+import { COLLECTION_NAMES } from '../../src/storage/records/names';
 import { readWorkshopFile, type FileResult } from '../../src/storage/file/read';
 import { writeWorkshopFile } from '../../src/storage/file/write';
 import { mutantOf, textMutantOf, type Random } from './mutate';

@@ -13,7 +13,7 @@ import {
   openList,
   recordLines,
 } from '../../src/storage/file/write';
-import { COLLECTION_NAMES } from '../../src/storage/records/collections';
+import { COLLECTION_NAMES } from '../../src/storage/records/names';
 import { readWorkshopFile } from '../../src/storage/file/read';
 
 export interface LargeSize {

@@ -3,7 +3,7 @@ import { beforeAll, describe, expect, it, vi } from 'vitest';
 import type { Component } from 'vue';
 import { drawnShop } from '../../tests/fixtures/drawnShop';
 import { bodyFrom } from '../../tests/fixtures/bodies';
-import { COLLECTION_NAMES } from '@/storage/records/collections';
+import { COLLECTION_NAMES } from '@/storage/records/names';
 import { MATERIALS } from '@/core/matter/materials/catalog';
 import { emptyBody, newFormula } from '@/core/formula/model/create';
 import type { FormulaBody } from '@/core/formula/model/schema';

@@ -1,5 +1,5 @@
 import type { Ref } from 'vue';
-import type { CollectionName } from '@/storage/records/collections';
+import type { CollectionName } from '@/storage/records/names';
 import { mergeEdit, type Held } from '@/storage/merge/mergeEdit';
 import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 

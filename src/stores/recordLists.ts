@@ -1,9 +1,5 @@
-import {
-  COLLECTION_NAMES,
-  type CollectionName,
-  type RecordOf,
-  type Records,
-} from '@/storage/records/collections';
+import { COLLECTION_NAMES, type CollectionName } from '@/storage/records/names';
+import type { RecordOf, Records } from '@/storage/records/collections';
 
 /** All of all lists. */
 export function everyRecord(records: Records): readonly Records[CollectionName][number][] {

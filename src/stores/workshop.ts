@@ -16,14 +16,8 @@ import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
 import { scaleFor } from '@/core/workshop/settings/scaleFor';
 import { smallMeasuresOf, squirtG } from '@/core/workshop/settings/smallMeasures';
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
-import {
-  COLLECTION_NAMES,
-  isCollection,
-  NO_RECORDS,
-  type CollectionName,
-  type RecordOf,
-  type Records,
-} from '@/storage/records/collections';
+import { COLLECTION_NAMES, isCollection, type CollectionName } from '@/storage/records/names';
+import { NO_RECORDS, type RecordOf, type Records } from '@/storage/records/collections';
 import type { Change, Session } from '@/storage/session/session';
 import { moveInTime } from '@/storage/file/moveTimes';
 import { previewImport } from '@/storage/file/merge';

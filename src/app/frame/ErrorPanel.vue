@@ -2,7 +2,8 @@
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { useRoute } from 'vue-router';
 import { checkBatch, checkFormula } from '@/core/workshop/self-check/selfCheck';
-import { NO_RECORDS, type CollectionName } from '@/storage/records/collections';
+import type { CollectionName } from '@/storage/records/names';
+import { NO_RECORDS } from '@/storage/records/collections';
 import { writeWorkshopFile } from '@/storage/file/write';
 import { nowIso } from '@/stores/now';
 import { saveWords } from '@/stores/saveMessages';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, useTemplateRef } from 'vue';
-import { COLLECTION_NAMES, type CollectionName } from '@/storage/records/collections';
+import { COLLECTION_NAMES, type CollectionName } from '@/storage/records/names';
 import { RECORDS } from '@/storage/records/registry';
 import { sayRefused } from '@/storage/validation/refused';
 import { useTransferStore } from '@/stores/transfer';

@@ -112,17 +112,16 @@ useBenchKeys({
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 4px;
-  margin: 10px -12px 0;
+  margin: 10px -9px 0;
 }
 button {
   min-height: 64px;
-  padding: 0 12px;
+  padding: 0 9px;
   border: 0;
   background: none;
   color: #c8d2cc;
   font: inherit;
-  font-size: 16px;
+  font-size: 15px;
   cursor: pointer;
 }
 .doubt {

@@ -1,6 +1,6 @@
 import { freeCode } from '@/core/batches/records/batchCode';
 import type { Lot } from '@/core/workshop/shelf/lot';
-import type { CollectionName } from '../records/collections';
+import type { CollectionName } from '../records/names';
 import { partsOf, type Key } from '../records/keys';
 import { putRecord, type Writing } from './put';
 import { stampAfter, type Device } from './stamps';

@@ -3,7 +3,8 @@ import type { BatchDigest } from '@/core/goods/archive/batchDigest';
 import type { ArchivedUses } from '@/core/goods/archive/movesOfArchived';
 import type { Photo } from '@/core/batches/records/photo';
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
-import type { CollectionName, RecordOf } from '../records/collections';
+import type { CollectionName } from '../records/names';
+import type { RecordOf } from '../records/collections';
 import type { FolderHandle, FolderState } from './folderState';
 import type { NearBatches, OwnDevice, Stamp } from './stamps';
 

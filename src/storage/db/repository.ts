@@ -4,13 +4,8 @@ import type { GoodsMove } from '@/core/goods/products/schema';
 import type { Batch } from '@/core/batches/records/schema';
 import type { Photo } from '@/core/batches/records/photo';
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
-import {
-  COLLECTION_NAMES,
-  recordsFrom,
-  type CollectionName,
-  type RecordOf,
-  type Records,
-} from '../records/collections';
+import { COLLECTION_NAMES, type CollectionName } from '../records/names';
+import { recordsFrom, type RecordOf, type Records } from '../records/collections';
 import { STORE_NAMES } from '../records/keys';
 import type { Refused } from '../validation/refused';
 import type { WorkshopDb } from './layout';

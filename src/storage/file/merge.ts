@@ -1,11 +1,6 @@
 import { sameData } from '@/core/basics/sameData';
-import {
-  COLLECTION_NAMES,
-  recordsFrom,
-  type CollectionName,
-  type RecordOf,
-  type Records,
-} from '../records/collections';
+import { COLLECTION_NAMES, type CollectionName } from '../records/names';
+import { recordsFrom, type RecordOf, type Records } from '../records/collections';
 
 export interface ImportPreview {
   readonly fresh: Records;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { COLLECTION_NAMES } from '../records/collections';
+import { COLLECTION_NAMES } from '../records/names';
 import { validRecords } from '../validation/validRecords';
 import type { Refused } from '../validation/refused';
 import { STORED_VERSION } from '../upgrades/version';

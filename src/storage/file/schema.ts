@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { COLLECTION_NAMES, type CollectionName } from '../records/collections';
+import { COLLECTION_NAMES, type CollectionName } from '../records/names';
 import { RECORDS, SETTINGS } from '../records/registry';
 import { STORED_VERSION } from '../upgrades/version';
 import { FORMAT_NAME } from './format';

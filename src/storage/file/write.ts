@@ -1,4 +1,5 @@
-import { COLLECTION_NAMES, type CollectionName, type Records } from '../records/collections';
+import { COLLECTION_NAMES, type CollectionName } from '../records/names';
+import type { Records } from '../records/collections';
 import { STORED_VERSION } from '../upgrades/version';
 import { FORMAT_NAME } from './format';
 import type { FolderMarks, WorkshopFile } from './schema';

@@ -1,5 +1,6 @@
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
-import type { CollectionName, RecordOf } from '../records/collections';
+import type { CollectionName } from '../records/names';
+import type { RecordOf } from '../records/collections';
 import { mergeBy } from './shape';
 import { entryOf } from '../records/registry';
 

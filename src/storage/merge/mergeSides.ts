@@ -1,5 +1,6 @@
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
-import { nameOfRecord, type CollectionName, type RecordOf } from '../records/collections';
+import type { CollectionName } from '../records/names';
+import { nameOfRecord, type RecordOf } from '../records/collections';
 import { parseRecord } from '../records/parseRecord';
 import { SETTINGS_KEY, partsOf, type Key } from '../records/keys';
 import { isPlain, type Sides } from './plain';

@@ -1,33 +1,10 @@
 import type { z } from 'zod';
+import { COLLECTION_NAMES, type CollectionName } from './names';
 import type { RECORDS } from './registry';
 
-/** Every list of records a workshop keeps, by its name in the database and in the file. What each is made of: `registry`. */
-export const COLLECTION_NAMES = [
-  'materials',
-  'formulas',
-  'batches',
-  'lots',
-  'molds',
-  'tools',
-  'rooms',
-  'photos',
-  'trials',
-  'ladders',
-  'packaging',
-  'units',
-  'goods',
-  'orders',
-  'documents',
-] as const;
-
-export type CollectionName = (typeof COLLECTION_NAMES)[number];
 export type RecordOf<K extends CollectionName> = z.infer<(typeof RECORDS)[K]['schema']>;
 export type AnyRecord = RecordOf<CollectionName>;
 export type Records = { readonly [K in CollectionName]: readonly RecordOf<K>[] };
-
-export function isCollection(name: string): name is CollectionName {
-  return (COLLECTION_NAMES as readonly string[]).includes(name);
-}
 
 /** Lists by collection, each as `of` has it. */
 export function recordsFrom(

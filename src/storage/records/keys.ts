@@ -1,4 +1,4 @@
-import { COLLECTION_NAMES, type CollectionName } from './collections';
+import { COLLECTION_NAMES, type CollectionName } from './names';
 
 /** The place of the settings: there is one record of them. */
 export const SETTINGS_KEY = 'settings/workshop';

@@ -22,7 +22,7 @@ import {
   orderProblem,
   twice,
 } from '../validation/problems';
-import type { CollectionName } from './collections';
+import type { CollectionName } from './names';
 
 /** One kind of record. */
 interface Entry<S extends z.ZodType> {
@@ -64,7 +64,7 @@ const entries: Shape = {
 const MOST_FILLS = 200;
 
 /**
- * All that storage knows of each collection. A new one is a name in `collections`, an entry here, and a new
+ * All that storage knows of each collection. A new one is a name in `names`, an entry here, and a new
  * `STORED_VERSION`. A list or a map that grows by entries is merged by entry, never as one field: whole, the entries of one
  * side would be lost. What only writes what it has made itself needs none of this: it is loaded where a record comes from
  * elsewhere.

@@ -16,7 +16,8 @@ import type { Batch } from '@/core/batches/records/schema';
 import { NEWEST_AT_HAND } from '@/core/goods/archive/atHand';
 import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
-import { type CollectionName, type RecordOf } from '../records/collections';
+import type { CollectionName } from '../records/names';
+import type { RecordOf } from '../records/collections';
 import type { Change, Session } from './session';
 
 const NOW = '2026-04-18T10:00:00.000Z';

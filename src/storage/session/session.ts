@@ -4,7 +4,8 @@ import type { ArchivedUses } from '@/core/goods/archive/movesOfArchived';
 import type { Photo } from '@/core/batches/records/photo';
 import { isFull, reasonOf } from '@/core/basics/format/reason';
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
-import { COLLECTION_NAMES, type CollectionName, type RecordOf } from '../records/collections';
+import { COLLECTION_NAMES, type CollectionName } from '../records/names';
+import type { RecordOf } from '../records/collections';
 import {
   batchesOf,
   keepNear,

@@ -1,5 +1,6 @@
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
-import { COLLECTION_NAMES, type CollectionName, type Records } from '../records/collections';
+import { COLLECTION_NAMES, type CollectionName } from '../records/names';
+import type { Records } from '../records/collections';
 import type { Device, Stamp } from '../db/stamps';
 import type { WorkshopDb } from '../db/layout';
 import { CLOSED_LIST, closeFile, openFile, openList, recordLines } from '../file/write';

@@ -1,12 +1,7 @@
 import { z } from 'zod';
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
-import {
-  COLLECTION_NAMES,
-  isCollection,
-  nameOfRecord,
-  type CollectionName,
-  type Records,
-} from '../records/collections';
+import { COLLECTION_NAMES, isCollection, type CollectionName } from '../records/names';
+import { nameOfRecord, type Records } from '../records/collections';
 import { FORMAT_NAME } from '../file/format';
 import {
   MAX_FILE_BYTES,

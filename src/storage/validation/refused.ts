@@ -1,4 +1,4 @@
-import type { CollectionName } from '../records/collections';
+import type { CollectionName } from '../records/names';
 
 /** A record that is not taken, and why, in words. */
 export interface Refused {

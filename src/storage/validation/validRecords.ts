@@ -1,13 +1,8 @@
 import { isShipped } from '@/core/matter/materials/catalog';
 import { shortened } from '@/core/basics/format/names';
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
-import {
-  nameOfRecord,
-  recordsFrom,
-  type CollectionName,
-  type RecordOf,
-  type Records,
-} from '../records/collections';
+import type { CollectionName } from '../records/names';
+import { nameOfRecord, recordsFrom, type RecordOf, type Records } from '../records/collections';
 import { SETTINGS, entryOf } from '../records/registry';
 import { materialIds } from './materialIds';
 import type { Refused } from './refused';
