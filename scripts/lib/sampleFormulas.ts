@@ -182,7 +182,7 @@ function bodyOf(text: string, family: Family, method: Method, isWeighed: boolean
     ...part,
     lines: part.lines.map(({ written, ...line }) => (isWeighed ? line : { ...line, written })),
   }));
-  return { ...emptyBody(family), method, parts: weighed as FormulaBody['parts'], unread };
+  return { ...emptyBody(family), method, parts: weighed, unread };
 }
 
 function changeLine(body: FormulaBody, [name, massG]: Change): FormulaBody {

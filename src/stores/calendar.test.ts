@@ -56,7 +56,7 @@ function answerTo(
     weightedLateMin: 0,
     boundWeightedLateMin: 0,
     provedBest: false,
-  } as PlanAnswer;
+  };
 }
 
 beforeEach(() => {
@@ -91,7 +91,7 @@ describe('a plan that is looked for', () => {
     newest().onBetter(found, 1.2);
     expect(calendar).toMatchObject({ share: 1, hasFirst: true });
     expect(calendar.bars).toHaveLength(found.steps.length);
-    await newest().finish({ ok: true, answer: { ...found, provedBest: true } } as PlanResult);
+    await newest().finish({ ok: true, answer: { ...found, provedBest: true } });
     expect(calendar.share).toBeNull();
     expect(calendar.answer?.provedBest).toBe(true);
   });
@@ -102,7 +102,7 @@ describe('a plan that is looked for', () => {
     calendar.plan();
     expect(first.isCanceled).toBe(true);
     first.onBetter(answerTo(first.problem), 0.5);
-    await first.finish({ ok: false, problem: 'too late' } as PlanResult);
+    await first.finish({ ok: false, problem: 'too late' });
     expect(calendar).toMatchObject({ answer: null, problem: '', share: 0 });
   });
 
@@ -117,7 +117,7 @@ describe('a plan that is looked for', () => {
 
   it('says why there is none', async () => {
     calendar.plan();
-    await newest().finish({ ok: false, problem: 'nobody works' } as PlanResult);
+    await newest().finish({ ok: false, problem: 'nobody works' });
     expect(calendar.problem).toBe('There is no plan: nobody works.');
   });
 });
@@ -227,7 +227,7 @@ describe('what would be if', () => {
     const standing = calendar.answer;
     const asking = calendar.askWhatIf({ ...NO_WHAT_IF, secondMixer: true });
     expect(newest().problem.machines.mixer).toBeGreaterThan(tasks.problem.machines.mixer ?? 0);
-    await newest().finish({ ok: false, problem: 'nobody works' } as PlanResult);
+    await newest().finish({ ok: false, problem: 'nobody works' });
     await asking;
     expect(calendar.whatIfLate).toMatchObject({
       asked: { secondMixer: true },

@@ -23,14 +23,13 @@ function lying(...entries: readonly NewEntry[]): Batch {
     batch,
   );
 }
-const inspected = (...faults: readonly ['top-cracks' | 'warts', number][]): NewEntry =>
-  ({
-    kind: 'inspected',
-    looked: 10,
-    faults: faults.map(([fault, count]) => ({ fault, count })),
-    rejects: 0,
-    fate: null,
-  }) as NewEntry;
+const inspected = (...faults: readonly ['top-cracks' | 'warts', number][]): NewEntry => ({
+  kind: 'inspected',
+  looked: 10,
+  faults: faults.map(([fault, count]) => ({ fault, count })),
+  rejects: 0,
+  fate: null,
+});
 
 describe('what lies on the trays', () => {
   it('is every batch that is made and not wrapped, the newest first', () => {
@@ -42,7 +41,7 @@ describe('what lies on the trays', () => {
   });
 
   it('leaves them when it is wrapped', () => {
-    const batch = lying({ kind: 'tended', what: 'wrap' } as NewEntry);
+    const batch = lying({ kind: 'tended', what: 'wrap' });
     workshop.putBatch(batch);
     expect(trays.onTrays.map(({ id }) => id)).not.toContain(batch.id);
   });

@@ -17,8 +17,6 @@ export function startSpread(
 ): SpreadRun {
   const worker = new Worker(new URL('./spread.worker.ts', import.meta.url), { type: 'module' });
   const api = wrap<SpreadApi>(worker);
-  const result = api
-    .spread(question, own, proxy(onProgress))
-    .finally(() => worker.terminate()) as Promise<SpreadPair>;
+  const result = api.spread(question, own, proxy(onProgress)).finally(() => worker.terminate());
   return { result, cancel: () => worker.terminate() };
 }

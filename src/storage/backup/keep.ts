@@ -64,7 +64,7 @@ export async function keepBackup(
     const own = await ownOf(db);
     const heads = files.map((file) => headIn(file.read(0, HEAD_BYTES)));
     const [newest] = ([0, 1] as const)
-      .flatMap((at) => (heads[at]?.wholeBytes ? [{ at, head: heads[at] as Head }] : []))
+      .flatMap((at) => (heads[at]?.wholeBytes ? [{ at, head: heads[at] }] : []))
       .sort((a, b) => b.head.generation - a.head.generation);
     if (!newest || newest.head.version !== db.version || newest.head.device !== own?.device)
       return null;

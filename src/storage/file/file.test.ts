@@ -127,7 +127,7 @@ describe('a file that is refused', () => {
 
 describe('a record that is not whole', () => {
   const broken = (change: (file: Stored) => void) => {
-    const file = JSON.parse(SAMPLE) as Stored;
+    const file = JSON.parse(SAMPLE);
     change(file);
     const result = readWorkshopFile(JSON.stringify(file));
     if (!result.ok) throw new Error(result.problem.message);
@@ -259,7 +259,7 @@ describe('a record that is not whole', () => {
   });
 
   it('may be the settings: they stay as they are here', () => {
-    const file = JSON.parse(SAMPLE) as Stored;
+    const file = JSON.parse(SAMPLE);
     file.settings.tempC = 4000;
     const result = readWorkshopFile(JSON.stringify(file));
     expect(result.ok && result.workshop.settings).toBeNull();

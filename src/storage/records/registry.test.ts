@@ -14,7 +14,7 @@ function bare(schema: unknown): { readonly type?: string; readonly shape?: objec
   const { _zod } = schema as { readonly _zod?: { readonly def: Record<string, unknown> } };
   const def = _zod?.def ?? {};
   if (def.innerType) return bare(def.innerType);
-  return def as { readonly type?: string; readonly shape?: object };
+  return def;
 }
 
 /** Fields of a record that hold entries, and how they come together. */

@@ -224,5 +224,5 @@ export const SETTINGS = entry({
 
 /** What is known of a record by the store it is in. */
 export function entryOf(store: CollectionName | 'settings'): Entry<z.ZodType> {
-  return store === 'settings' ? SETTINGS : (RECORDS[store] as unknown as Entry<z.ZodType>);
+  return store === 'settings' ? SETTINGS : RECORDS[store];
 }

@@ -278,7 +278,7 @@ export async function openSession(
       const stored = await Promise.all(
         keys.map(async (key) => {
           const [store, id] = partsOf(key);
-          return [key, (await tx.objectStore(store).get(id)) as unknown] as const;
+          return [key, await tx.objectStore(store).get(id)] as const;
         }),
       );
       if (!running) return new Map(stored);

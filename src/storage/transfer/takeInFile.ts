@@ -206,7 +206,7 @@ export async function takeBackFile(
       const stored = await Promise.all(
         some.map(({ key }) => {
           const [store, id] = partsOf(key);
-          return tx.objectStore(store as CollectionName).get(id) as Promise<unknown>;
+          return tx.objectStore(store as CollectionName).get(id);
         }),
       );
       const isAsItCame = some.map(({ mark }, i) => markOf(stored[i]) === mark);

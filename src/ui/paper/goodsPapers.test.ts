@@ -64,7 +64,7 @@ const BATCH: DossierBatch = {
   trials: [],
   looks: [],
   warnings: [],
-} as unknown as DossierBatch;
+};
 const DOSSIER = {
   product: 'Lantern, four',
   writtenAt: NOW,
@@ -129,7 +129,7 @@ describe('a dossier on paper', () => {
         { name: 'Limonene', pct: 0.099 },
       ],
     };
-    const paper = dossierPaper({ ...DOSSIER, label } as unknown as Dossier);
+    const paper = dossierPaper({ ...DOSSIER, label });
     expect(lines(paper)).toContain('Allergens: Linalool 0.10 %, Limonene 0.099 %');
   });
 });

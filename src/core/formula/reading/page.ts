@@ -130,7 +130,7 @@ function takeRow(found: Found, raw: string, number: number): void {
   const isFirst = found.isEmpty && found.title === '';
   found.isEmpty = false;
   found.pieces = readYield(notes) ?? found.pieces;
-  if (text === '') return void takeNote(found, notes.join(', '), number);
+  if (text === '') return takeNote(found, notes.join(', '), number);
   const forEvery = readForEvery(text);
   const heading = forEvery ? null : readHeading(text, notes);
   if (heading) return takeHeading(found, heading, raw, number);

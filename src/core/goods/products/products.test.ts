@@ -24,7 +24,7 @@ let minute = 0;
 /** A move, each a minute after the one before. */
 function move<M extends NewMove>(of: M, voidedAt: string | null = null): GoodsMove {
   const at = new Date(Date.UTC(2026, 9, 1, 8, minute++)).toISOString();
-  return { ...of, id: newId(), origin: 'own', at, voidedAt } as GoodsMove;
+  return { ...of, id: newId(), origin: 'own', at, voidedAt };
 }
 const QL = sampleBatch('QL-011');
 const EG = sampleBatch('EG-006');

@@ -45,7 +45,7 @@ describe('the catalog', () => {
         ...BULK_STATES.map((state) => material.densityGMl[state]),
       ];
       for (const value of sourced)
-        expect(Object.keys(SOURCES), `${material.id}`).toContain(value?.source);
+        expect(Object.keys(SOURCES), material.id).toContain(value?.source);
     }
   });
 

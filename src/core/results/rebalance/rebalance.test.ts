@@ -192,7 +192,7 @@ describe('rebalance', () => {
 
   // Common practice: one or two lines cure nearly every skin case.
   it.each([
-    ['too oily', `${PLAIN.replace('22 g castor', '60 g castor')}`, ['castor-oil']],
+    ['too oily', PLAIN.replace('22 g castor', '60 g castor'), ['castor-oil']],
     ['without a carrier', PLAIN.replace('4 g polysorbate 80', ''), ['polysorbate-80']],
     ['too dry', PLAIN.replace('22 g castor', '8 g castor'), ['castor-oil']],
   ])('cures a mix that is %s by one line', (_what, text, ids) => {

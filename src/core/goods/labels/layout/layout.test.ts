@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import pdfFonts from 'pdfmake/build/vfs_fonts';
-import { create, type Font } from 'fontkit';
+import { create } from 'fontkit';
 import { shipped } from '../../../../../tests/fixtures/bodies';
 import { NO_WORDS, labelContent } from '../content';
 import { cannotPrint } from './letters';
@@ -13,7 +13,7 @@ import type { LabelDesign } from '../designSchema';
 import type { LabelItem } from './types';
 
 const vfs = pdfFonts as unknown as Readonly<Record<string, string>>;
-const fontOf = (file: string) => create(Buffer.from(vfs[file] ?? '', 'base64')) as Font;
+const fontOf = (file: string) => create(Buffer.from(vfs[file] ?? '', 'base64'));
 const REGULAR = fontOf('Roboto-Regular.ttf');
 const BOLD = fontOf('Roboto-Medium.ttf');
 /** As wide as the font that is printed says. */
