@@ -145,7 +145,7 @@ describe('a supplier’s document', () => {
   const scentId = 'fragrance-oil';
   async function open() {
     const dialog = shop.show(ScentDocumentDialog, { props: { materialId: null } });
-    await dialog.setProps({ materialId: scentId });
+    await dialog.setProps({ materialId: scentId } as never);
     await flushPromises();
     return dialog;
   }

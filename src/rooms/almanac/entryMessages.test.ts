@@ -7,7 +7,7 @@ const nameOf = (id: string) => shipped(id).name;
 
 function said(entry: NewEntry, title = 'Mix the powders'): string {
   const written = { ...entry, id: 'x', at: '2026-04-18T10:00:00Z', stepId: 's', voidedAt: null };
-  return sayEntry(written, title, nameOf);
+  return sayEntry(written as BatchEntry, title, nameOf);
 }
 
 describe('the story of a batch', () => {

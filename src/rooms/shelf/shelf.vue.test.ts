@@ -80,7 +80,7 @@ describe('a lot', () => {
 describe('a lot that is received', () => {
   async function open() {
     const dialog = shop.show(NewLotDialog, { props: { modelValue: false } });
-    await dialog.setProps({ modelValue: true });
+    await dialog.setProps({ modelValue: true } as never);
     await flushPromises();
     const status = () => page().find('.v-dialog [role=status]');
     const material = (id: string) =>

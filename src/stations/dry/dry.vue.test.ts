@@ -100,7 +100,7 @@ describe('a batch that dries', () => {
     const keep = async (count: number) => {
       await field(shown, 'Pieces to keep back').setValue(String(count));
       await shown.findAll('form')[2]?.trigger('submit');
-      await shown.setProps({ batch: batchOf('QL-011') });
+      await shown.setProps({ batch: batchOf('QL-011') } as never);
     };
     await keep(2);
     await keep(pieces - 1);
@@ -181,7 +181,7 @@ describe('pieces looked over', () => {
     await more('warts').trigger('click');
     await button(page(), 'One piece fewer: warts').trigger('click');
     await button(page(), 'Write it down').trigger('click');
-    await dialog.setProps({ batch: batchOf('QL-011') });
+    await dialog.setProps({ batch: batchOf('QL-011') } as never);
     expect(standing(batchOf('QL-011'), 'inspected').at(-1)?.faults).toEqual([
       { fault: 'warts', count: 1 },
     ]);
@@ -295,7 +295,9 @@ describe('when', () => {
     } as never as Parameters<typeof sayTending>[0];
     expect(sayTending({ ...one, state: 'now' }, now)).toBe('wrap now');
     expect(sayTending(one, now)).toBe('wrap 16:30');
-    expect(sayTending({ ...one, waitsFor: 'the icing' }, now)).toBe('wrap 16:30, after the icing');
+    expect(sayTending({ ...one, waitsFor: 'the icing' } as never, now)).toBe(
+      'wrap 16:30, after the icing',
+    );
     expect(sayTending({ ...one, state: 'never' }, now)).toBe('wrap: not in this room');
     expect(sayTending({ ...one, fromMs: null }, now)).toBe('wrap');
     expect(sayTending({ ...one, title: 'Fill the jars', state: 'now' }, now)).toBe(

@@ -58,7 +58,7 @@ describe('a sale unit', () => {
     const { unit, form } = open();
     await button(form, 'Another formula').trigger('click');
     expect(unitNow(unit.id)?.contents).toHaveLength(2);
-    await form.setProps({ unit: unitNow(unit.id) });
+    await form.setProps({ unit: unitNow(unit.id) } as never);
     const second = form.findAll('[role=group]')[1];
     await second?.find('input[inputmode=decimal]').setValue('3');
     expect(unitNow(unit.id)?.contents[1]).toMatchObject({ pieces: 3, grade: 'good' });
@@ -94,7 +94,7 @@ describe('a sale unit', () => {
     );
     if (!free) throw new Error('the sample has a wrap that is not around it');
     await choose(form, 'Add a wrap', free.id);
-    await form.setProps({ unit: unitNow(unit.id) });
+    await form.setProps({ unit: unitNow(unit.id) } as never);
     expect(unitNow(unit.id)?.packaging.at(-1)).toEqual({ packagingId: free.id, pieces: 1 });
     await expect(choose(form, 'Add a wrap', free.id)).rejects.toThrow();
     await form.findAll('[role=group]').at(-1)?.find('button').trigger('click');
@@ -105,7 +105,7 @@ describe('a sale unit', () => {
 describe('a new sale unit', () => {
   const open = async () => {
     const dialog = shop.show(NewUnitDialog, { props: { modelValue: false } });
-    await dialog.setProps({ modelValue: true });
+    await dialog.setProps({ modelValue: true } as never);
     await flushPromises();
     return dialog;
   };
@@ -142,7 +142,7 @@ describe('goods handed over', () => {
   }
   async function open(unit = wrapped()) {
     const dialog = shop.show(HandOverDialog, { props: { unit, modelValue: false } });
-    await dialog.setProps({ modelValue: true });
+    await dialog.setProps({ modelValue: true } as never);
     await flushPromises();
     return { unit, dialog, here: goods.onHand.get(unit.id) ?? 0 };
   }
@@ -208,7 +208,7 @@ describe('loose pieces', () => {
       left: loose.left.good,
     };
     const dialog = shop.show(GoodsDialog, { props: { modelValue: null } });
-    await dialog.setProps({ modelValue: handOn(act) });
+    await dialog.setProps({ modelValue: handOn(act) } as never);
     await flushPromises();
     const left = (grade: 'good' | 'second' = 'good') =>
       goods.loose.find(({ batch }) => batch.id === loose.batch.id)?.left[grade] ?? 0;
@@ -259,7 +259,7 @@ describe('loose pieces', () => {
     const dialog = shop.show(GoodsDialog, { props: { modelValue: null } });
     await dialog.setProps({
       modelValue: { kind: 'wrapped', run: run.run, left: run.left },
-    });
+    } as never);
     await flushPromises();
     await expect(choose(dialog, 'What became of them', 'crumbled')).rejects.toThrow(/offers count/);
   });

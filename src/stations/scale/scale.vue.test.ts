@@ -337,7 +337,7 @@ describe('a piece cut open', () => {
 
 describe('weighed and by cup', () => {
   const draws = (low: number, high: number): Distribution =>
-    ({ from: low, to: high, low, high, counts: [1, 4, 1] }) as never;
+    ({ from: low, to: high, low, high, counts: [1, 4, 1] }) as never as Distribution;
   const histogram = (change: object = {}) =>
     shop.show(SpreadHistogram, {
       props: {

@@ -56,7 +56,7 @@ describe('a piece in water', () => {
     const hand = shop.show(TrialHand, { props: { trial } });
     const press = async (words: RegExp) => {
       await button(page(), words).trigger('click');
-      await hand.setProps({ trial: now(trial) });
+      await hand.setProps({ trial: now(trial) } as never);
     };
     return { trial, hand, press };
   }
@@ -96,7 +96,7 @@ describe('a piece in water', () => {
     const { trial, hand, press } = watch();
     await press(/^It touches the water/);
     later(4 * 3600);
-    await hand.setProps({ trial: { ...now(trial) } });
+    await hand.setProps({ trial: { ...now(trial) } } as never);
     await vi.waitFor(() => expect(hand.text()).toContain('it was forgotten'));
     await field(page(), 'Gone after, minutes').setValue(text);
     await hand.find('form.forgotten').trigger('submit');
@@ -352,7 +352,7 @@ describe('the color of the water', () => {
     expect(strip.length).toBeGreaterThan(4);
     expect(strip.map((one) => one.attributes('aria-label'))).toContain('Nearest: #c0d8e0');
     await strip[1]?.trigger('click');
-    await shown.setProps({ trial: now(trial) });
+    await shown.setProps({ trial: now(trial) } as never);
     const seen = standingIn(now(trial), 'color').at(-1);
     expect(seen).toMatchObject({ by: 'eye' });
     expect(strip[1]?.attributes('aria-label')).toBe(`Nearest: ${seen?.hex}`);

@@ -27,7 +27,7 @@ describe('one reading on its scale', () => {
   };
   const instrument = (
     change: Partial<Record<keyof typeof PROPS | 'spread' | 'mark' | 'tone', unknown>> = {},
-  ) => drawn(WindowInstrument, { props: { ...PROPS, ...change } });
+  ) => drawn(WindowInstrument, { props: { ...PROPS, ...change } as never });
   const at = (shown: ReturnType<typeof instrument>, part: string) =>
     Number(shown.find(`.${part}`).attributes('x'));
 

@@ -155,7 +155,7 @@ describe('a picker of materials', () => {
 
 describe('the measures of a mold', () => {
   const labels = (mold: object) =>
-    drawn(MoldFields, { props: { modelValue: mold } })
+    drawn(MoldFields, { props: { modelValue: mold } as never })
       .findAll('label')
       .map((one) => one.text())
       .filter((text) => /, m[mL]$/.test(text));
@@ -174,7 +174,7 @@ describe('the measures of a mold', () => {
 
   it('change one at a time, and keep the others', async () => {
     const shown = drawn(MoldFields, {
-      props: { modelValue: { shape: 'cylinder', diameterMm: 60, heightMm: 20 } },
+      props: { modelValue: { shape: 'cylinder', diameterMm: 60, heightMm: 20 } } as never,
     });
     await field(shown, 'Height, mm').setValue('25');
     expect(shown.emitted('update:modelValue')).toEqual([

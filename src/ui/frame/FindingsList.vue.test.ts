@@ -52,7 +52,7 @@ describe('what stands out', () => {
   ])('a cure of %f g is weighed as %f g', async (massG, weighed) => {
     const cured = found(DRY).find(({ fix }) => fix);
     if (!cured) throw new Error('a dry mix has a cure');
-    const shown = list([{ ...cured, fix: { materialId: 'water', massG } }]);
+    const shown = list([{ ...cured, fix: { materialId: 'water', massG } } as Finding]);
     await shown.find('button.fix').trigger('click');
     expect(shown.emitted('fix')?.[0]).toEqual([{ materialId: 'water', massG: weighed }]);
   });
