@@ -15,7 +15,7 @@ export function today(): string {
     isAsking = true;
     setInterval(() => (day.value = localDay()), ASK_EVERY_MS);
   }
-  day.value;
+  void day.value;
   return localDay();
 }
 
