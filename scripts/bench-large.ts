@@ -196,7 +196,7 @@ function searched(of: Page, text: string): Promise<number> {
     field.value = value;
     field.dispatchEvent(new Event('input', { bubbles: true }));
     await new Promise((next) => setTimeout(next));
-    document.body.offsetHeight;
+    void document.body.offsetHeight;
     return performance.now() - at;
   }, text);
 }

@@ -99,7 +99,7 @@ test('the jug on the scale, simulated, to the record; a stopwatch that was forgo
   await expect(page.getByText(/Too coarse\. What would do:/)).toBeVisible();
   await page.getByLabel('Its temperature, °C').fill('warm');
   await page.getByRole('button', { name: 'Try it' }).click();
-  await expect(page.getByText('A field above is no number in its range yet.')).toBeVisible();
+  await expect(page.getByText('A number is needed')).toBeVisible();
   await page.getByLabel('Its temperature, °C').fill('95');
   await page.getByRole('button', { name: 'Try it' }).click();
   await expect(page.getByText('steams more than the piece fizzes')).toBeVisible();

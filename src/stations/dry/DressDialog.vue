@@ -8,6 +8,7 @@ import { weighedEntry } from '@/core/batches/records/weighed';
 import { weightDoubt } from '@/core/batches/records/doubts';
 import type { Batch } from '@/core/batches/records/schema';
 import { parseNumber } from '@/core/basics/units/parseNumber';
+import { withoutUnit } from '@/core/basics/units/withoutUnit';
 import { decimalsOf } from '@/core/work/weighing/rounding';
 import { counted, formatFixed } from '@/core/basics/format/numbers';
 import { useBenchStore } from '@/stores/bench';
@@ -47,7 +48,10 @@ function asPlanned(): void {
 }
 
 function done(): void {
-  const weighed = weighs.value.map((step) => ({ step, massG: parseNumber(grams[step.id] ?? '') }));
+  const weighed = weighs.value.map((step) => ({
+    step,
+    massG: parseNumber(withoutUnit(grams[step.id] ?? '', 'g')),
+  }));
   const open = weighed.find(({ massG }) => massG === null || !(massG > 0));
   if (open) {
     problem.value = `Type the grams of ${open.step.title.toLowerCase()}, or take all as planned.`;

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import type { Tending } from '@/core/work/bench-steps/tendings';
 import { parseNumber } from '@/core/basics/units/parseNumber';
+import { withoutUnit } from '@/core/basics/units/withoutUnit';
 import { countOf, standing } from '@/core/batches/records/summary';
 import { keptPieces } from '@/core/batches/records/keptBack';
 import { stepsFor } from '@/core/batches/records/batch';
@@ -50,7 +51,7 @@ const speed = computed(() => {
 });
 
 function weigh(): void {
-  const massG = parseNumber(weight.value);
+  const massG = parseNumber(withoutUnit(weight.value, 'g'));
   const lastG = weighings.value.at(-1)?.massG ?? props.batch.plan.pieceG;
   problem.value = weighInProblem(massG, lastG) ?? '';
   if (problem.value !== '' || massG === null) return;
@@ -74,7 +75,7 @@ function keepBack(): void {
 }
 
 function meter(): void {
-  const moisturePct = parseNumber(moisture.value);
+  const moisturePct = parseNumber(withoutUnit(moisture.value, '%'));
   problem.value = moistureProblem(moisturePct) ?? '';
   if (problem.value !== '' || moisturePct === null) return;
   bench.writeTo(props.batch, { kind: 'moisture', moisturePct });

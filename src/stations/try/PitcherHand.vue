@@ -10,6 +10,7 @@ import { phaseS } from '@/core/batches/trials/phases';
 import { standingIn } from '@/core/batches/trials/write';
 import type { Trial } from '@/core/batches/trials/schema';
 import { parseNumber } from '@/core/basics/units/parseNumber';
+import { withoutUnit } from '@/core/basics/units/withoutUnit';
 import { decimalsOf } from '@/core/work/weighing/rounding';
 import { formatFixed } from '@/core/basics/format/numbers';
 import { nowIso } from '@/stores/now';
@@ -101,7 +102,7 @@ function weight(): number | null {
       scale.state.value === 'ready' ? '' : 'The scale says nothing: is it plugged in?';
     return scale.state.value === 'ready' ? (scale.reading.value?.massG ?? null) : null;
   }
-  const massG = parseNumber(typed.value);
+  const massG = parseNumber(withoutUnit(typed.value, 'g'));
   problem.value = massG !== null && massG > 0 ? '' : 'Type what the scale shows, in grams.';
   return problem.value === '' ? massG : null;
 }

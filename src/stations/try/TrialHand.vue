@@ -13,6 +13,7 @@ import {
 import { keptShare } from '@/core/batches/trials/taught';
 import type { Trial } from '@/core/batches/trials/schema';
 import { parseNumber } from '@/core/basics/units/parseNumber';
+import { withoutUnit } from '@/core/basics/units/withoutUnit';
 import { nowIso } from '@/stores/now';
 import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -75,7 +76,7 @@ function press(phase: Phase): void {
 }
 
 function goneTyped(): void {
-  const minutes = parseNumber(typedMin.value);
+  const minutes = parseNumber(withoutUnit(typedMin.value, 'min'));
   if (minutes === null || !(minutes > 0 && minutes <= 60)) {
     problem.value = 'Minutes from 0 to 60.';
     return;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { parseNumber } from '@/core/basics/units/parseNumber';
+import { unitInLabel, withoutUnit } from '@/core/basics/units/withoutUnit';
 import { formatPlain } from '@/core/basics/format/numbers';
 
 const value = defineModel<number>({ required: true });
@@ -13,6 +14,8 @@ const props = defineProps<{
   suffix?: string;
 }>();
 
+/** What may stand behind the figure. */
+const unit = computed(() => unitInLabel(`, ${props.suffix ?? ''}`) ?? unitInLabel(props.label));
 const text = ref(shown(value.value));
 const problem = ref('');
 
@@ -21,7 +24,7 @@ const isTyping = ref(false);
 /** What came from elsewhere while it was. */
 const elsewhere = ref<number | null>(null);
 watch(value, (next) => {
-  if (parseNumber(text.value) === next) problem.value = '';
+  if (parseNumber(withoutUnit(text.value, unit.value)) === next) problem.value = '';
   else if (isTyping.value) elsewhere.value = next;
   else {
     text.value = shown(next);
@@ -47,7 +50,7 @@ function take(typed: string): void {
   text.value = typed;
   isTyping.value = true;
   elsewhere.value = null;
-  const number = parseNumber(typed);
+  const number = parseNumber(withoutUnit(typed, unit.value));
   if (number === null) problem.value = 'A number is needed';
   else if (number < props.min || number > props.max)
     problem.value = `From ${formatPlain(props.min)} to ${formatPlain(props.max)}`;

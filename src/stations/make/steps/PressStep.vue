@@ -10,6 +10,7 @@ import type { Batch } from '@/core/batches/records/schema';
 import { batchFills } from '@/core/batches/trays/fills';
 import { pressedMix } from '@/core/batches/trays/volatile';
 import { parseNumber } from '@/core/basics/units/parseNumber';
+import { withoutUnit } from '@/core/basics/units/withoutUnit';
 import { compareToTarget, toleranceG } from '@/core/work/weighing/tolerance';
 import { decimalsOf } from '@/core/work/weighing/rounding';
 import { useBenchStore } from '@/stores/bench';
@@ -41,7 +42,7 @@ const fills = computed(() =>
 const watch = computed(() => fills.value.watch);
 const bandG = computed(() => toleranceG(props.step.targetG, props.step.stepG));
 const shownG = computed(() =>
-  scale.isLive.value ? reading.value.massG : (parseNumber(typed.value) ?? 0),
+  scale.isLive.value ? reading.value.massG : (parseNumber(withoutUnit(typed.value, 'g')) ?? 0),
 );
 const against = computed(() => compareToTarget(shownG.value, props.step.targetG, bandG.value));
 
@@ -70,7 +71,9 @@ function filled(massG: number | null): void {
 }
 
 function next(): void {
-  const massG = scale.isLive.value ? reading.value.massG : parseNumber(typed.value);
+  const massG = scale.isLive.value
+    ? reading.value.massG
+    : parseNumber(withoutUnit(typed.value, 'g'));
   if (scale.isLive.value && state.value !== 'ready') {
     problem.value = 'The scale does not read: plug it in, or press E for a piece without a weight.';
     return;

@@ -7,6 +7,7 @@ import { conditionsOfBatch } from '@/core/workshop/settings/conditionsFor';
 import { evaluate } from '@/core/results/evaluation/evaluate';
 import { sayFinding } from '@/core/results/evaluation/messages';
 import { parseNumber } from '@/core/basics/units/parseNumber';
+import { withoutUnit, type FieldUnit } from '@/core/basics/units/withoutUnit';
 import type { Batch } from '@/core/batches/records/schema';
 import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
 import { useBenchStore } from '@/stores/bench';
@@ -42,8 +43,8 @@ watch(
 );
 
 const air = computed(() => {
-  const humidityPct = inRange(humidity.value, 5, 100);
-  const tempC = inRange(temp.value, -10, 50);
+  const humidityPct = inRange(humidity.value, '%', 5, 100);
+  const tempC = inRange(temp.value, '°C', -10, 50);
   return humidityPct === null || tempC === null ? null : { humidityPct, tempC };
 });
 const advice = computed(() =>
@@ -62,8 +63,8 @@ const judged = computed(() => {
   };
 });
 
-function inRange(text: string, min: number, max: number): number | null {
-  const value = parseNumber(text);
+function inRange(text: string, unit: FieldUnit, min: number, max: number): number | null {
+  const value = parseNumber(withoutUnit(text, unit));
   return value !== null && value >= min && value <= max ? value : null;
 }
 

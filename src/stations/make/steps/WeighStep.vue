@@ -8,6 +8,7 @@ import { weightDoubt } from '@/core/batches/records/doubts';
 import type { Batch } from '@/core/batches/records/schema';
 import type { WeighedBy } from '@/core/batches/records/kinds';
 import { parseNumber } from '@/core/basics/units/parseNumber';
+import { withoutUnit } from '@/core/basics/units/withoutUnit';
 import { compareToTarget } from '@/core/work/weighing/tolerance';
 import { decimalsOf } from '@/core/work/weighing/rounding';
 import { readable } from '@/core/work/weighing/readable';
@@ -51,7 +52,7 @@ const decimals = computed(() =>
   props.step.targetG < stepG ? Math.max(3, decimalsOf(stepG)) : decimalsOf(stepG),
 );
 const shownG = computed(() =>
-  isTyped.value ? (parseNumber(typed.value) ?? 0) : reading.value.massG,
+  isTyped.value ? (parseNumber(withoutUnit(typed.value, 'g')) ?? 0) : reading.value.massG,
 );
 const against = computed(() =>
   compareToTarget(shownG.value, props.step.targetG, props.step.toleranceG),
@@ -97,7 +98,7 @@ const WHY_NOT = {
 /** What may be written, or a sentence why not. */
 function massOnScale(): number | null {
   const read = isTyped.value
-    ? readable(parseNumber(typed.value), null)
+    ? readable(parseNumber(withoutUnit(typed.value, 'g')), null)
     : readable(reading.value.massG, state.value);
   problem.value = read.ok ? '' : WHY_NOT[read.code];
   return read.ok ? read.massG : null;
