@@ -203,12 +203,14 @@ function searched(of: Page, text: string): Promise<number> {
 
 async function memory(when: string, of: Page): Promise<void> {
   const session = await of.context().newCDPSession(of);
+  // As it is, with what nobody holds any more and the browser has not yet cleared away; then without.
+  const { usedSize: asItIs } = await session.send('Runtime.getHeapUsage');
   await session.send('HeapProfiler.collectGarbage');
   const { usedSize } = await session.send('Runtime.getHeapUsage');
   await session.detach();
   const { own, resident } = largestRenderer();
   say(
-    `memory ${when}: ${mb(usedSize)} MB of the page’s heap, ${mb(own)} MB of its process’s own, ${mb(resident)} MB with what it shares`,
+    `memory ${when}: ${mb(usedSize)} MB of the page’s heap (${mb(asItIs)} before a collection), ${mb(own)} MB of its process’s own, ${mb(resident)} MB with what it shares`,
   );
 }
 
