@@ -49,11 +49,11 @@ await stop
   .catch(() => page.getByRole('button', { name: 'Cancel' }).click());
 from = performance.now();
 await page.getByLabel('File to import').setInputFiles(file);
-await page.getByRole('button', { name: 'Take it in' }).waitFor();
+await page.getByRole('button', { name: 'Import', exact: true }).waitFor();
 say(`read and compared with what is here: ${seconds(from)}`);
 from = performance.now();
-await page.getByRole('button', { name: 'Take it in' }).click();
-await page.getByText(/ taken in\.$/).waitFor();
+await page.getByRole('button', { name: 'Import', exact: true }).click();
+await page.getByText(/^Imported /).waitFor();
 say(`taken in: ${seconds(from)}`);
 await page
   .getByText(`${batches} batches`.replace(/(\d)(\d{3})\b/, '$1,$2'))
