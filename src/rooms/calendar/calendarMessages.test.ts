@@ -91,7 +91,7 @@ describe('how far a plan is from the best', () => {
   it('is said up to twice the least, and beyond that not known', () => {
     expect(gap(110, 100)).toBe('at most 10 % from the best possible');
     expect(gap(200, 100)).toBe('at most 100 % from the best possible');
-    expect(gap(200.1, 100)).toMatch(/is not known/);
-    expect(gap(5, 0)).toMatch(/is not known/);
+    expect(gap(200.1, 100)).toBe('a better plan may exist');
+    expect(gap(5, 0)).toBe('a better plan may exist');
   });
 });

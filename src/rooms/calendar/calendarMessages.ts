@@ -76,7 +76,7 @@ export function sayGap({
   const pct = least > 0 ? (100 * (is - least)) / least : Infinity;
   return pct <= KNOWN_PCT
     ? `at most ${formatFixed(pct, 0)} % from the best possible`
-    : 'how much less late it could be is not known: the least is reckoned as if work could be cut up at will';
+    : 'a better plan may exist';
 }
 /** A bound further off says nothing. */
 const KNOWN_PCT = 100;
