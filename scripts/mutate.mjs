@@ -35,11 +35,15 @@ const ROOMS = {
       'src/core/batches/records/fromBatches.ts',
       'src/core/workshop/settings/conditionsFor.ts',
     ],
-    tests: ['src/core/{learning,conditions}/**/*.test.ts'],
+    tests: [
+      'src/core/results/learning/**/*.test.ts',
+      'src/core/batches/records/**/*.test.ts',
+      'src/core/workshop/settings/**/*.test.ts',
+    ],
   },
   storage: {
     files: ['src/storage/merge/merge.ts', 'src/storage/upgrades/upgrades.ts'],
-    tests: ['src/storage/{unite,session,folder,file}/**/*.test.ts'],
+    tests: ['src/storage/{merge,records,session,folder,file}/**/*.test.ts'],
   },
 };
 

@@ -176,6 +176,20 @@ describe('a supplier’s document', () => {
     expect(dialog.emitted('close')).toBeUndefined();
   });
 
+  it('asks before it replaces one that came from elsewhere while it stood open', async () => {
+    shop.workshop.remove('documents', [scentId]);
+    await open();
+    await type('Most in a rinse-off product, %', '4');
+    const document = { id: scentId, origin: 'own', materialId: scentId, maxPct: 2 } as const;
+    const rest = { vanillinPct: null, flashPointC: null, dated: '2026-01-05' };
+    shop.workshop.put('documents', [{ ...document, ...rest }]);
+    await submit();
+    expect(page().find('[role=alert].problem').text()).toContain('changed in another place');
+    expect(kept()?.maxPct).toBe(2);
+    await submit();
+    expect(kept()?.maxPct).toBe(4);
+  });
+
   it('takes the ends of its ranges', async () => {
     await open();
     await type('Most in a rinse-off product, %', '100');

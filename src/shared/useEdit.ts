@@ -1,6 +1,7 @@
 import type { Ref } from 'vue';
 import type { CollectionName } from '@/storage/records/names';
 import { mergeEdit, type Held } from '@/storage/merge/mergeEdit';
+import { sameData } from '@/core/basics/sameData';
 import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 
 /**
@@ -25,8 +26,12 @@ export function useEdit<K extends CollectionName | 'settings'>(of: K, problem: R
    */
   function laidOver(edited: (opened: Held<K>) => Held<K>, now: Held<K>): Held<K> | null {
     const base = opened ?? now;
-    const { record, clashes } = mergeEdit(of, { opened: base, edited: edited(base), now });
-    const doubt = clashes ? 'This was changed in another place while it stood open here.' : null;
+    const mine = edited(base);
+    const { record, clashes } = mergeEdit(of, { opened: base, edited: mine, now });
+    // There was none when the form was opened, and there is another one by now.
+    const isAnother = opened === null && !sameData(mine, now);
+    const doubt =
+      clashes || isAnother ? 'This was changed in another place while it stood open here.' : null;
     return isSure(doubt, 'Press again to keep what you wrote.') ? record : null;
   }
 
