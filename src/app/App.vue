@@ -32,8 +32,6 @@ const theme = useTheme();
 const prefersDark = usePreferredDark();
 const problem = ref('');
 const MOST_NAMED = 8;
-/** Design goes without past batches, lots and goods: it is there while they are read. */
-const needsAll = computed(() => route.name !== undefined && route.name !== 'design');
 /** No screen is shown before all is there that it begins with, the sample too. */
 const isReady = ref(false);
 /** The first screen is there. */
@@ -92,11 +90,9 @@ async function begin(): Promise<void> {
         problem.value = `The sample workshop did not come (${reasonOf(error)}). Load this page anew, or begin without it.`;
       });
     isReady.value = true;
-    // Only after the first screen is painted, where it can do without.
-    if (!needsAll.value) await afterPaint();
+    await afterPaint();
     isPainted.value = true;
     void saving.guard();
-    await workshop.tellRest();
   } catch (error) {
     sayNotOpen(error);
   }
@@ -133,8 +129,7 @@ function startsWithSample(): boolean {
           are: {{ listed(workshop.refused.slice(0, MOST_NAMED).map(sayRefused))
           }}{{ workshop.refused.length > MOST_NAMED ? ', and more' : '' }}.
         </p>
-        <ErrorBoundary v-if="workshop.isWhole || !needsAll"><router-view /></ErrorBoundary>
-        <p v-else class="page-waits quiet" role="status">What was made long ago is being read.</p>
+        <ErrorBoundary><router-view /></ErrorBoundary>
       </main>
     </div>
   </v-app>
@@ -175,9 +170,6 @@ function startsWithSample(): boolean {
   color: inherit;
   font: inherit;
   cursor: pointer;
-}
-.page-waits {
-  padding: 24px;
 }
 .skip {
   position: absolute;

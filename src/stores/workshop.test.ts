@@ -190,7 +190,6 @@ describe('the workshop in the browser', () => {
 });
 
 describe('a workshop of long years', () => {
-  const PATIENCE = { timeout: 20_000, interval: 5 };
   const many = Array.from({ length: NEWEST_AT_HAND + 20 }, (_, i): Batch => ({
     ...begun(),
     id: crypto.randomUUID(),
@@ -201,31 +200,16 @@ describe('a workshop of long years', () => {
 
   beforeEach(async () => {
     globalThis.indexedDB = new IDBFactory();
-    vi.stubEnv('PROD', true);
-    vi.stubGlobal('__BUILD__', 'of today');
     const workshop = await visit();
     workshop.put('materials', SAMPLE.materials);
     workshop.put('goods', SAMPLE.goods);
     workshop.put('lots', SAMPLE.lots);
     workshop.put('batches', many);
     await useSavingStore().flush();
-    // Looked through by this build, which remembers what is near.
-    await vi.waitFor(async () => expect((await visit()).isWhole).toBe(false), PATIENCE);
-  });
-  afterEach(() => {
-    vi.unstubAllEnvs();
-    vi.unstubAllGlobals();
   });
 
-  it('shows its first screen without the past, and is whole a moment later', async () => {
+  it('reads the newest batches whole, and of all others only what they are in short', async () => {
     const workshop = await visit();
-    expect(workshop.isWhole).toBe(false);
-    expect(workshop.isFirstVisit).toBe(false);
-    expect(workshop.batches).toHaveLength(NEWEST_AT_HAND);
-    expect(workshop.past).toEqual([]);
-    expect([...workshop.goods, ...workshop.lots]).toEqual([]);
-    await workshop.tellRest();
-    expect(workshop.isWhole).toBe(true);
     expect(workshop.batches).toHaveLength(NEWEST_AT_HAND);
     expect(workshop.past.map(({ code }) => code).sort()).toEqual(
       many
@@ -237,25 +221,15 @@ describe('a workshop of long years', () => {
     expect(workshop.lots).toHaveLength(SAMPLE.lots.length);
   });
 
-  it('begins the next time with a batch that was begun meanwhile, and forgets one that was only looked at', async () => {
+  it('reads a batch that was begun meanwhile at the next visit, and not one that was only looked at', async () => {
     const workshop = await visit();
-    await workshop.tellRest();
     const oldest = many.at(-1) as Batch;
     await workshop.bring([oldest.id]);
+    expect(workshop.batches.map(({ code }) => code)).toContain(oldest.code);
     workshop.putBatch({ ...begun(), id: crypto.randomUUID(), code: 'NEW', startedAt: nowIso() });
     await useSavingStore().flush();
-    await vi.waitFor(async () => {
-      const again = await visit();
-      expect(again.isWhole).toBe(false);
-      expect(again.batches.map(({ code }) => code)).toContain('NEW');
-    }, PATIENCE);
-    expect(useWorkshopStore().batches.map(({ code }) => code)).not.toContain(oldest.code);
-  });
-
-  it('is read as a whole by another build, which looks everything through first', async () => {
-    vi.stubGlobal('__BUILD__', 'of tomorrow');
-    const workshop = await visit();
-    expect(workshop.isWhole).toBe(true);
-    expect(workshop.goods).toHaveLength(SAMPLE.goods.length);
+    const codes = (await visit()).batches.map(({ code }) => code);
+    expect(codes).toContain('NEW');
+    expect(codes).not.toContain(oldest.code);
   });
 });

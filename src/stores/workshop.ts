@@ -42,8 +42,6 @@ export const useWorkshopStore = defineStore('workshop', () => {
   /** Records that are stored but not whole. */
   const refused = shallowRef<readonly Refused[]>([]);
   const isLoaded = ref(false);
-  /** Past batches, lots and goods are told too: Design goes without them. */
-  const isWhole = ref(false);
   /** Nothing has ever been stored here: the first visit. */
   const isFirstVisit = ref(false);
   /** How often another tab, another device or a file changed the goods. */
@@ -138,18 +136,12 @@ export const useWorkshopStore = defineStore('workshop', () => {
     settings.value = loaded.settings ?? USUAL_SETTINGS;
     records.value = loaded.records;
     refused.value = loaded.refused;
-    tell(loaded.digests ?? []);
+    tell(loaded.digests);
     quarantine();
-    isWhole.value = loaded.digests !== null;
-    isFirstVisit.value =
-      isWhole.value && loaded.settings === null && everyRecord(loaded.records).length === 0;
+    isFirstVisit.value = loaded.settings === null && everyRecord(loaded.records).length === 0;
     await bring([settings.value.batchInHandId ?? '']);
     isLoaded.value = true;
-    if (past.value.length > 0)
-      setTimeout(() => {
-        rememberNear();
-        void loadUses();
-      });
+    if (past.value.length > 0) setTimeout(() => void loadUses());
   }
 
   /** What a screen stumbled over is on none. */
@@ -160,40 +152,6 @@ export const useWorkshopStore = defineStore('workshop', () => {
       records.value,
     );
     forget(aside.map(({ id }) => id));
-  }
-
-  let telling: Promise<void> | null = null;
-  /** Tells what the first screen went without: whoever needs all of the workshop waits for it. */
-  function tellRest(): Promise<void> {
-    telling ??= isWhole.value ? Promise.resolve() : tellNow();
-    return telling.catch((error: unknown) => {
-      telling = null;
-      throw error;
-    });
-  }
-  async function tellNow(): Promise<void> {
-    if (!session) return;
-    const rest = await session.loadArchive();
-    records.value = overlaid(overlaid(records.value, 'lots', rest.lots), 'goods', rest.goods);
-    tell(rest.digests);
-    quarantine();
-    await bring([...nearNow(), settings.value.batchInHandId ?? '']);
-    isWhole.value = true;
-    rememberNear();
-    await loadUses();
-  }
-
-  /** Batches that are worked with: the next visit begins with them. */
-  const nearNow = () =>
-    idsAtHand(
-      [...past.value, ...batches.value.map(digestOf)],
-      records.value.goods,
-      Date.parse(nowIso()),
-    );
-  function rememberNear(): void {
-    // A short past is read in no time.
-    if (isWhole.value && past.value.length > 0)
-      session?.keepNear([...nearNow()]).catch(() => undefined);
   }
 
   /** What another tab wrote, or what both came to: shown here, and stored already. */
@@ -230,9 +188,12 @@ export const useWorkshopStore = defineStore('workshop', () => {
   /** What is worked with is told by the goods too, and those come last: half of them would bring what is long sold. */
   const wanted = debounced(() => void bringNear());
   async function bringNear(): Promise<void> {
-    await tellRest();
-    await bring([...nearNow()]);
-    rememberNear();
+    const near = idsAtHand(
+      [...past.value, ...batches.value.map(digestOf)],
+      records.value.goods,
+      Date.parse(nowIso()),
+    );
+    await bring([...near]);
     await loadUses();
   }
 
@@ -275,11 +236,9 @@ export const useWorkshopStore = defineStore('workshop', () => {
   /** Adds records or puts them in place of those with their ids. */
   function put<K extends CollectionName>(name: K, changed: readonly RecordOf<K>[]): void {
     if (changed.length === 0) return;
-    const before = records.value[name].length;
     // Given to the database first: it works while the screen is drawn anew.
     session?.put(name, changed);
     records.value = overlaid(records.value, name, changed);
-    if (name === 'batches' && records.value[name].length > before) rememberNear();
   }
 
   /** Off every screen, and still stored: what a screen stumbled over. */
@@ -428,7 +387,6 @@ export const useWorkshopStore = defineStore('workshop', () => {
     settings,
     refused,
     isLoaded,
-    isWhole,
     isFirstVisit,
     goodsCame,
     formulaInHand,
@@ -440,7 +398,6 @@ export const useWorkshopStore = defineStore('workshop', () => {
     usesPracticeScale,
     load,
     fetchSample: () => void sampleText().catch(() => undefined),
-    tellRest,
     put,
     remove,
     putFormula,

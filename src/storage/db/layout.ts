@@ -6,7 +6,7 @@ import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import type { CollectionName } from '../records/names';
 import type { RecordOf } from '../records/collections';
 import type { FolderHandle, FolderState } from './folderState';
-import type { NearBatches, OwnDevice, Stamp } from './stamps';
+import type { OwnDevice, Stamp } from './stamps';
 
 type Collections = {
   [K in Exclude<CollectionName, 'photos'>]: { key: string; value: RecordOf<K> };
@@ -21,7 +21,7 @@ export interface WorkshopSchema extends DBSchema, Collections {
   /** Batches that were not whole when an older release’s were brought up: they are read, and said. */
   untold: { key: string; value: { readonly id: string } };
   stamps: { key: string; value: Stamp; indexes: { bySeq: number } };
-  device: { key: string; value: OwnDevice | NearBatches };
+  device: { key: string; value: OwnDevice };
   folder: { key: string; value: FolderState };
   handle: { key: string; value: FolderHandle };
 }

@@ -11,21 +11,11 @@ import type { Refused } from '../validation/refused';
 import type { WorkshopDb } from './layout';
 import { knownDevice, ownDevice } from './stamps';
 
-/** What years bring by the thousand, and Design has no use for. */
-export const TOLD_LATER = ['lots', 'goods'] as const satisfies readonly CollectionName[];
-export interface LoadedArchive extends Pick<Records, (typeof TOLD_LATER)[number]> {
+export interface StoredWorkshop {
+  /** Everything, but for archived batches and for photos, which are read when somebody looks at them. */
+  readonly records: Records;
   /** Every batch that is stored and whole, in short. */
   readonly digests: readonly BatchDigest[];
-}
-
-export interface StoredWorkshop {
-  /**
-   * Everything, but for past batches and for photos, which are read when they are looked at, and for what is told later where
-   * the past is still to be told.
-   */
-  readonly records: Records;
-  /** Every batch that is stored and whole, in short; null where the past is still to be told. */
-  readonly digests: readonly BatchDigest[] | null;
   readonly settings: Settings | null;
   /** Records that are not whole: left in the database, said to the maker. */
   readonly refused: readonly Refused[];
@@ -35,9 +25,8 @@ export interface StoredWorkshop {
 const LATER: readonly CollectionName[] = ['batches', 'photos'];
 
 /**
- * Reads what is worked with; of the past nothing where it is known which batches were worked with at the last visit: it is
- * told after the first screen.
- * @param nowMs what is past is told by it
+ * Reads everything but archived batches and photos.
+ * @param nowMs which batches are archived depends on it
  * @param build this build of the application: records that it has found whole before are not looked through again, as
  *   only whole ones are written; none in a test
  */
@@ -47,23 +36,17 @@ export async function loadWorkshop(
   build: string | null = null,
 ): Promise<StoredWorkshop> {
   const tx = db.transaction([...STORE_NAMES, 'digests', 'untold', 'device']);
-  const device = tx.objectStore('device');
-  const [own, near, untold] = await Promise.all([
-    knownDevice(device),
-    device.get('near'),
+  const now = COLLECTION_NAMES.filter((name) => !LATER.includes(name));
+  const [own, untold, lists, settings, digests] = await Promise.all([
+    knownDevice(tx.objectStore('device')),
     tx.objectStore('untold').getAllKeys(),
-  ]);
-  const isSound = build !== null && own?.soundBy === build;
-  const nearIds = isSound && untold.length === 0 && near?.id === 'near' ? near.ids : null;
-  const later: readonly CollectionName[] = nearIds ? [...LATER, ...TOLD_LATER] : LATER;
-  const now = COLLECTION_NAMES.filter((name) => !later.includes(name));
-  const [lists, settings, digests] = await Promise.all([
     Promise.all(now.map(async (name) => [name, await tx.objectStore(name).getAll()] as const)),
     tx.objectStore('settings').getAll(),
-    nearIds ? [] : tx.objectStore('digests').getAll(),
+    tx.objectStore('digests').getAll(),
   ]);
+  const isSound = build !== null && own?.soundBy === build;
   const stored = Object.fromEntries(lists);
-  const wanted = nearIds ?? [
+  const wanted = [
     ...idsAtHand(digests, (stored.goods ?? []) as readonly GoodsMove[], nowMs),
     ...untold,
   ];
@@ -82,7 +65,7 @@ export async function loadWorkshop(
       ),
       settings: settings[0] ?? null,
       refused: [],
-      digests: nearIds ? null : digests,
+      digests,
     };
   const { validRecords } = await import('../validation/validRecords');
   const sound = validRecords(all, settings[0] ?? null, new Set(), 'own storage');
@@ -96,22 +79,6 @@ async function foundSound(db: WorkshopDb, build: string): Promise<void> {
   const tx = db.transaction('device', 'readwrite');
   await tx.store.put({ ...(await ownDevice(tx.store)), soundBy: build });
   await tx.done;
-}
-
-/** What the first screen went without. */
-export async function loadArchive(db: WorkshopDb): Promise<LoadedArchive> {
-  const tx = db.transaction(['digests', ...TOLD_LATER]);
-  const [digests, lots, goods] = await Promise.all([
-    tx.objectStore('digests').getAll(),
-    tx.objectStore('lots').getAll(),
-    tx.objectStore('goods').getAll(),
-  ]);
-  return { digests, lots, goods };
-}
-
-/** The next start begins with these batches. */
-export async function keepNear(db: WorkshopDb, ids: readonly string[]): Promise<void> {
-  await db.put('device', { id: 'near', ids });
 }
 
 export interface LoadedBatches {

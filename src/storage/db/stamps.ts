@@ -28,11 +28,6 @@ export interface Device {
   readonly soundBy?: string;
 }
 export type OwnDevice = Device & { readonly id: 'own' };
-/** The batches this browser began with or has taken up since, by id: at a start they are read before any past is told. */
-export interface NearBatches {
-  readonly id: 'near';
-  readonly ids: readonly string[];
-}
 
 export const WRITTEN_STORES = [
   ...STORE_NAMES,
@@ -49,17 +44,16 @@ export function newDeviceId(): string {
 
 /** Who this browser is; drawn anew where it has not been anyone yet. */
 export async function ownDevice(store: {
-  readonly get: (id: string) => Promise<OwnDevice | NearBatches | undefined>;
+  readonly get: (id: string) => Promise<OwnDevice | undefined>;
 }): Promise<OwnDevice> {
   return (await knownDevice(store)) ?? { id: 'own', device: newDeviceId(), name: '', seq: 0 };
 }
 
 /** Who this browser is, if it has been anyone yet. */
 export async function knownDevice(store: {
-  readonly get: (id: string) => Promise<OwnDevice | NearBatches | undefined>;
+  readonly get: (id: string) => Promise<OwnDevice | undefined>;
 }): Promise<OwnDevice | null> {
-  const own = await store.get('own');
-  return own?.id === 'own' ? own : null;
+  return (await store.get('own')) ?? null;
 }
 
 /**

@@ -8,13 +8,10 @@ import { COLLECTION_NAMES, type CollectionName } from '../records/names';
 import type { RecordOf } from '../records/collections';
 import {
   batchesOf,
-  keepNear,
   loadWorkshop,
   photosOf,
-  loadArchive,
   type LoadedBatches,
   type StoredWorkshop,
-  type LoadedArchive,
 } from '../db/repository';
 import { openWorkshopDb } from '../db/open';
 import { writeMerged, type Written } from '../db/writeMerged';
@@ -64,10 +61,6 @@ export interface Session {
   readonly putSoon: <K extends CollectionName>(store: K, record: RecordOf<K>) => void;
   readonly remove: (store: CollectionName, ids: readonly string[]) => void;
   readonly putSettings: (settings: Settings) => void;
-  /** Tells what `loaded` went without. */
-  readonly loadArchive: () => Promise<LoadedArchive>;
-  /** The next visit begins with these batches. */
-  readonly keepNear: (ids: readonly string[]) => Promise<void>;
   /** Reads past batches, to be shown. @param materials ids of materials of one’s own */
   readonly bring: (
     ids: readonly string[],
@@ -327,15 +320,6 @@ export async function openSession(
       const brought = await batchesOf(db, ids, materials);
       return { ...brought, batches: brought.batches.map((one) => knownOf('batches', one)) };
     },
-    loadArchive: async () => {
-      const { digests, lots, goods } = await loadArchive(db);
-      return {
-        digests,
-        lots: lots.map((one) => knownOf('lots', one)),
-        goods: goods.map((one) => knownOf('goods', one)),
-      };
-    },
-    keepNear: (ids) => keepNear(db, ids),
     loadUses: () => db.getAll('uses'),
     expectBackup: spare.expect,
     hold: () => {

@@ -1,0 +1,72 @@
+import { execFileSync, spawnSync } from 'node:child_process';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { dirname } from 'node:path';
+import { seededRandom } from '../src/core/basics/numeric/random';
+import { ROOT } from './lib/run.mjs';
+import { faultsOf, faultsOfComponent, withFault, type Fault } from './mutate/faults';
+
+/**
+ * Deliberate faults, one at a time, and whether a unit test notices: `npm run mutate -- [faults] [seed] [path …]`. Each
+ * fault is drawn at random: a file first (of core, storage, stores and components, or of the paths), then a place in it.
+ * The tests of its folder are asked first, then every test that reaches the file. Not part of `npm test`.
+ */
+const [count = '40', seed = String(Date.now() % 1_000_000), ...paths] = process.argv.slice(2);
+const WHERE = ['src/core', 'src/storage', 'src/stores', 'src/stations', 'src/rooms', 'src/ui'];
+const random = seededRandom(Number(seed));
+const say = (text: string) => process.stdout.write(`${text}\n`);
+
+const files = execFileSync('git', ['ls-files', ...(paths.length > 0 ? paths : WHERE)], {
+  cwd: ROOT,
+  encoding: 'utf8',
+})
+  .split('\n')
+  .filter((path) => /\.(ts|vue)$/.test(path) && !/\.(test|worker)\.ts$/.test(path));
+const faulty = files.filter((path) => faultsIn(path).length > 0);
+if (faulty.length === 0) throw new Error('no file there holds anything to get wrong');
+
+say(`${count} faults over ${faulty.length} files, seed ${seed}`);
+const missed: string[] = [];
+for (let i = 1; i <= Number(count); i++) {
+  const path = pick(faulty);
+  const fault = pick(faultsIn(path));
+  const whole = readFileSync(path, 'utf8');
+  const what = `${placeOf(path, whole, fault)}: ${whole.slice(fault.start, fault.end)} → ${fault.text}`;
+  writeFileSync(path, withFault(whole, fault));
+  let isNoticed;
+  try {
+    isNoticed = fails(['run', dirname(path)]) || fails(['related', '--run', path]);
+  } finally {
+    writeFileSync(path, whole);
+  }
+  if (!isNoticed) missed.push(what);
+  say(`${i}. ${isNoticed ? 'noticed' : 'MISSED '} ${what}`);
+}
+const noticed = Number(count) - missed.length;
+say(
+  `\nseed ${seed}: ${noticed} of ${count} noticed, ${((100 * noticed) / Number(count)).toFixed(1)}%`,
+);
+for (const what of missed) say(`missed ${what}`);
+
+function faultsIn(path: string): readonly Fault[] {
+  const text = readFileSync(path, 'utf8');
+  return path.endsWith('.vue') ? faultsOfComponent(text) : faultsOf(text);
+}
+
+function fails(command: readonly string[]): boolean {
+  const run = spawnSync('npx', ['vitest', ...command, '--bail=1', '--passWithNoTests'], {
+    cwd: ROOT,
+    stdio: 'ignore',
+    timeout: 600_000,
+  });
+  return run.status !== 0;
+}
+
+function placeOf(path: string, text: string, { start }: Fault): string {
+  return `${path}:${text.slice(0, start).split('\n').length}`;
+}
+
+function pick<T>(list: readonly T[]): T {
+  const one = list[Math.floor(random() * list.length)];
+  if (one === undefined) throw new Error('nothing to pick from');
+  return one;
+}
