@@ -1,8 +1,8 @@
 import { execFileSync, spawnSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { seededRandom } from '../src/core/basics/numeric/random';
-import { ROOT } from './lib/run.mjs';
 import { faultsOf, faultsOfComponent, withFault, type Fault } from './mutate/faults';
 
 /**
@@ -11,6 +11,7 @@ import { faultsOf, faultsOfComponent, withFault, type Fault } from './mutate/fau
  * The tests of its folder are asked first, then every test that reaches the file. Not part of `npm test`.
  */
 const [count = '40', seed = String(Date.now() % 1_000_000), ...paths] = process.argv.slice(2);
+const ROOT = fileURLToPath(new URL('..', import.meta.url));
 const WHERE = ['src/core', 'src/storage', 'src/stores', 'src/stations', 'src/rooms', 'src/ui'];
 const random = seededRandom(Number(seed));
 const say = (text: string) => process.stdout.write(`${text}\n`);

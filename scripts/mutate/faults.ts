@@ -80,7 +80,7 @@ export function faultsOfComponent(component: string): readonly Fault[] {
     text,
   }));
   const ofTemplate = [
-    ...component.matchAll(/(?:v-if|v-else-if|v-show|:disabled)="(?<it>[^"]+)"/gd),
+    ...component.matchAll(/(?:v-if|v-else-if|v-show|:disabled)="(?<it>[^"]+)"/dg),
   ].map((match): Fault => {
     const [start, end] = match.indices?.groups?.it ?? [0, 0];
     return { start, end, text: not(match.groups?.it ?? '') };

@@ -47,7 +47,7 @@ const isDark = computed(() =>
 const asksFirst = computed(() => workshop.isFirstVisit && !startsWithSample());
 
 watchEffect(() => {
-  theme.change(isDark.value ? 'dark' : 'light');
+  void theme.change(isDark.value ? 'dark' : 'light');
   document.documentElement.dataset.look = isDark.value ? 'dark' : 'light';
 });
 

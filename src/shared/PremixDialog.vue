@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { PremixWish } from './premixWish';
 import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, ref, watch } from 'vue';
 import { newId } from '@/core/basics/newId';
@@ -16,13 +17,6 @@ import { useMaterials } from '@/ui/fields/materials';
 const { materialOf, nameOf } = useMaterials();
 
 /** Makes a premix and puts it on the shelf as a lot of its own, made from the lots it takes. */
-export interface PremixWish {
-  readonly materialId: string;
-  readonly carrierId: string;
-  readonly strengthPct: number;
-  readonly makeG: number;
-}
-
 const props = defineProps<{ wish: PremixWish | null; note?: string }>();
 const emit = defineEmits<{ made: [lot: Lot]; close: [] }>();
 

@@ -15,8 +15,9 @@ const props = defineProps<{ order: Order | null }>();
 const isOpen = defineModel<boolean>({ required: true });
 const workshop = useWorkshopStore();
 
+const kind = ref<OrderKind>('order');
 const fields = reactive({
-  kind: 'order' as OrderKind,
+  kind,
   who: '',
   where: '',
   due: '',

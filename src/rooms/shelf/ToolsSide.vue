@@ -31,12 +31,12 @@ const groups = computed(() =>
     kind,
     ...TOOL_WORDS[kind],
     fields: TOOL_FIELDS[kind],
-    tools: toolsOf(workshop.tools, kind) as readonly Tool[],
+    tools: toolsOf(workshop.tools, kind),
   })),
 );
 
 function valueOf(tool: Tool, key: string): number {
-  return Number((tool as unknown as Record<string, number | null>)[key] ?? 0);
+  return (tool as unknown as Record<string, number | null>)[key] ?? 0;
 }
 
 /** Zero for a scale's honest minimum means ten steps; what does not fit its schema is not kept. */

@@ -36,7 +36,7 @@ const NOTHING = 'nothing';
 const barriers = [
   { value: NOTHING, title: 'holds no damp back' },
   ...BARRIERS.filter(({ id }) => id !== 'bare').map(({ id, name, gM2Day }) => ({
-    value: id as string,
+    value: id,
     title: gM2Day === 0 ? name : `${name}, ${gM2Day} g/m² a day`,
   })),
 ];

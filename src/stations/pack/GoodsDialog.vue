@@ -1,15 +1,5 @@
-<script lang="ts">
-import type { Grade } from '@/core/goods/products/kinds';
-import type { MoveOf } from '@/core/goods/products/schema';
-import type { Batch } from '@/core/batches/records/schema';
-
-/** What a hand is laid on: loose pieces of a batch, or a wrapping. */
-export type GoodsAct =
-  | { readonly kind: 'loose'; readonly batch: Batch; readonly grade: Grade; readonly left: number }
-  | { readonly kind: 'wrapped'; readonly run: MoveOf<'wrapped'>; readonly left: number };
-</script>
-
 <script setup lang="ts">
+import type { GoodsAct } from './goodsAct';
 import { computed, ref, watch } from 'vue';
 import { GONE_WAYS } from '@/core/goods/products/kinds';
 import { GONE_WORDS } from '@/core/goods/products/messages';

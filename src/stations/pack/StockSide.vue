@@ -9,7 +9,8 @@ import { counted } from '@/core/basics/format/numbers';
 import { useGoodsStore } from '@/stores/goods';
 import { useWorkshopStore } from '@/stores/workshop';
 import { shortDate, shortTime } from '@/ui/frame/format';
-import GoodsDialog, { type GoodsAct } from './GoodsDialog.vue';
+import type { GoodsAct } from './goodsAct';
+import GoodsDialog from './GoodsDialog.vue';
 
 /** Finished goods: loose by batch, wrapped by code, and all that happened to them. */
 defineEmits<{ handOver: [] }>();

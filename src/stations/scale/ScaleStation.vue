@@ -22,7 +22,7 @@ import { usePlanStore } from '@/stores/plan';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
 import PageHeader from '@/shared/PageHeader.vue';
-import type { PremixWish } from '@/shared/PremixDialog.vue';
+import type { PremixWish } from '@/shared/premixWish';
 import MixStrip from './MixStrip.vue';
 import MoldPicture from './MoldPicture.vue';
 import PlanSums from './PlanSums.vue';

@@ -28,6 +28,8 @@ export async function openWorkshopDb(name: string, events: DbEvents = {}): Promi
   const mayBeOlder = stored === null || (stored >= 1 && stored < STORED_VERSION);
   const older = mayBeOlder ? await import('./rewrite') : null;
   return openDB<WorkshopSchema>(name, STORED_VERSION, {
+    // The database waits for what this begins in its transaction.
+    // eslint-disable-next-line @typescript-eslint/no-misused-promises
     async upgrade(db, oldVersion, _newVersion, tx, event) {
       for (const store of STORE_NAMES)
         if (!db.objectStoreNames.contains(store)) db.createObjectStore(store, { keyPath: 'id' });

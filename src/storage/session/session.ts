@@ -387,7 +387,10 @@ async function writeLeftBehind(
   onSaid: SessionEvents['onSaid'],
 ): Promise<void> {
   const { unwritten, taken } = pendingWrites(name);
-  if (unwritten.length === 0) return taken();
+  if (unwritten.length === 0) {
+    taken();
+    return;
+  }
   const { parseRecord } = await import('../records/parseRecord');
   for (const { key, base, record } of unwritten) {
     if (!isKey(key)) continue;

@@ -21,8 +21,7 @@ export function batchTo3(batch: Plain): Plain {
 
 /** What ten squirts and a milliliter of drops were moves to {@link toolsOf2}. */
 export function settingsTo3(settings: Plain): Plain {
-  const { gramsPerSquirt, oilDropsPerMl, ...kept } = settings;
-  void [gramsPerSquirt, oilDropsPerMl];
+  const { gramsPerSquirt: _, oilDropsPerMl: __, ...kept } = settings;
   const requests = Object.entries(plainOf(settings.requests));
   return {
     basin: { volumeL: 5, alkalinityMgL: 100, tempC: 45 },

@@ -33,7 +33,7 @@ function initialsOf(name: string): readonly string[] {
   const letters = words.map((word) => word[0] ?? '').join('');
   const plain = (letters.length >= 2 ? letters : first).slice(0, 3);
   const rest = letters.length >= 2 ? letters.slice(1, 3) : first.slice(1, 3);
-  const longer = [...first.slice(1), ...'0123456789'].map(
+  const longer = Array.from(`${first.slice(1)}0123456789`).map(
     (letter) => `${first[0]}${letter}${rest}`,
   );
   return [...new Set([plain, ...longer])];

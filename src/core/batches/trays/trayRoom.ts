@@ -16,7 +16,7 @@ export function trayStartMs(batch: Batch): number | null {
     standing(batch, 'filled').at(-1)?.at ??
     standing(batch, 'counted').at(-1)?.at ??
     batch.finishedAt;
-  return at === null || at === undefined ? null : Date.parse(at);
+  return at === null ? null : Date.parse(at);
 }
 
 /** The room where the trays stand: the drying room's readings, else the workroom's, else what the batch or the workshop says. */

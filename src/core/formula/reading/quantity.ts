@@ -63,7 +63,7 @@ export function readQuantity(text: string): QuantityReading {
   if (/^[-−–]\s*[.\d]/.test(start)) return belowZero();
   const range = HYPHENED_MIXED.test(start) ? null : RANGE.exec(start);
   if (range) {
-    const [first = NaN, last = NaN] = [toNumber(range[1]), toNumber(range[2])];
+    const [first, last] = [toNumber(range[1]), toNumber(range[2])];
     // `Polysorbate 80 - 1 tsp`: a dash between a name and its amount is no range.
     if (last < first && /\s[-–—]\s/.test(range[0])) return readSingle(start);
     const ends = [first, last].sort((a, b) => a - b);

@@ -56,7 +56,7 @@ export function readRecipeJsonLd(text: string): SharedResult {
   return {
     ok: true,
     recipe: {
-      name: plain(String(recipe.name ?? '')).slice(0, 80),
+      name: plain(typeof recipe.name === 'string' ? recipe.name : '').slice(0, 80),
       text: [...lines.map(plain), ...(pieces ? [`makes ${pieces}`] : [])].join('\n'),
     },
   };

@@ -1,6 +1,12 @@
 import type { WishId } from './wishes';
 
 /** One thing that a change has to hold to: named when it cannot hold together with others. */
+/** Several of a kind, where naming each would say less. */
+interface SeveralClash<C extends string> {
+  readonly code: C;
+  readonly count: number;
+}
+
 export type Clash =
   | {
       readonly code: 'lock';
@@ -12,13 +18,17 @@ export type Clash =
   | { readonly code: 'rate'; readonly name: string }
   /** A line that is not taken out, or may not grow. */
   | { readonly code: 'stays'; readonly name: string }
-  /** Several of a kind, where naming each would say less. */
-  | { readonly code: 'locks' | 'all-rates' | 'all-limits' | 'all-stay'; readonly count: number }
+  | SeveralClash<'locks'>
+  | SeveralClash<'all-rates'>
+  | SeveralClash<'all-limits'>
+  | SeveralClash<'all-stay'>
   | { readonly code: 'total'; readonly totalG: number }
   /** The total is the sum of the lines: never in the way by itself. */
   | { readonly code: 'sum' }
   | { readonly code: 'wished-ratio'; readonly ratio: number }
-  | { readonly code: 'ratio' | 'free-water' | 'emulsifier' }
+  | { readonly code: 'ratio' }
+  | { readonly code: 'free-water' }
+  | { readonly code: 'emulsifier' }
   | {
       readonly code: 'damp';
       readonly isDrier: boolean;

@@ -2,7 +2,8 @@ import type { PremixStock } from '@/core/work/scaling/means';
 import type { Lot } from './lot';
 
 /** Shares of the active material a premix is usually made with, most first. Common practice. */
-const STRENGTHS = [0.25, 0.2, 0.1, 0.05, 0.02, 0.01, 0.005, 0.002, 0.001] as const;
+const STRENGTHS = [0.25, 0.2, 0.1, 0.05, 0.02, 0.01, 0.005, 0.002] as const;
+const WEAKEST = 0.001;
 /** A scale is honest from so many steps up. Common practice. */
 const HONEST_STEPS = 10;
 /** A premix is made for some batches ahead. */
@@ -31,8 +32,7 @@ export function planPremix(wantedG: number, stepG: number): PremixPlan {
   if (!(wantedG > 0)) throw new RangeError(`wantedG must be over 0, got ${wantedG}`);
   if (!(stepG > 0)) throw new RangeError(`stepG must be over 0, got ${stepG}`);
   const leastG = HONEST_STEPS * stepG;
-  const strengthFraction =
-    STRENGTHS.find((strength) => wantedG / strength >= leastG) ?? (STRENGTHS.at(-1) as number);
+  const strengthFraction = STRENGTHS.find((strength) => wantedG / strength >= leastG) ?? WEAKEST;
   const perBatchG = wantedG / strengthFraction;
   const leastMadeG = Math.max(perBatchG * BATCHES_AHEAD, leastG / strengthFraction);
   const makeG = Math.ceil(leastMadeG / ROUND_UP_G - 1e-9) * ROUND_UP_G;

@@ -30,7 +30,7 @@ const removable = computed<readonly { readonly id: string; readonly name: string
 });
 const actions = computed(() => [
   ...kinds.map((kind) => ({
-    value: kind as string,
+    value: kind,
     title: `Add ${/^[aeiou]/.test(PART_WORDS[kind]) ? 'an' : 'a'} ${PART_WORDS[kind]}`,
     subtitle: HINTS[kind],
   })),

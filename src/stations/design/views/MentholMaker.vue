@@ -4,7 +4,7 @@ import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
 import { MOST_MENTHOL_PCT, mentholSolution } from '@/core/results/scent/blend';
 import { formatGrams } from '@/core/basics/format/numbers';
 import NumberField from '@/ui/fields/NumberField.vue';
-import type { PremixWish } from '@/shared/PremixDialog.vue';
+import type { PremixWish } from '@/shared/premixWish';
 
 /** Loaded when first asked for. */
 const PremixDialog = defineAsyncComponent(() => import('@/shared/PremixDialog.vue'));

@@ -27,7 +27,7 @@ const chime = useChime();
 watch(
   () => leftS.value !== null && leftS.value <= 0,
   (isOver, was) => {
-    if (isOver && was === false) chime();
+    if (isOver && !was) chime();
   },
 );
 

@@ -211,7 +211,7 @@ function headThatFits(
   width: number,
   measure: Measure,
 ): string {
-  const letters = [...word.slice(0, MOST_LETTERS)];
+  const letters = Array.from(word.slice(0, MOST_LETTERS));
   // More letters are never narrower: halved, not counted down.
   let [some, tooMany] = [0, letters.length + 1];
   while (tooMany - some > 1) {

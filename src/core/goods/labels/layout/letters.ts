@@ -4,5 +4,5 @@ const HAS =
 
 /** Letters of a text that would print as empty boxes, each once. */
 export function cannotPrint(text: string): readonly string[] {
-  return [...new Set([...text.normalize('NFC')].filter((letter) => !HAS.test(letter)))];
+  return [...new Set(Array.from(text.normalize('NFC')).filter((letter) => !HAS.test(letter)))];
 }

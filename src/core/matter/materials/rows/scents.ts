@@ -1,4 +1,4 @@
-import { from, type Sourced } from '../sources';
+import { from } from '../sources';
 import type { MaterialRow, Trait } from '../types';
 
 const handbook = from('handbook');
@@ -265,7 +265,7 @@ function essential<const Id extends string>(
     synonyms: [`${plain} eo`, `${plain} oil`, `essential oil of ${plain}`, ...synonyms],
     role: 'scent' as const,
     phase: 'wet' as const,
-    trueDensityGMl: supplier(densityGMl) as Sourced<number>,
+    trueDensityGMl: supplier<number>(densityGMl),
     waterFraction: noWater,
     bindingPerMl: binding,
     traits: extraTraits,

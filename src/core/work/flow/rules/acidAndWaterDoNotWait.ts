@@ -6,7 +6,7 @@ import type { Rule } from './rule';
 const MOST_MIN = 30;
 
 /** Nothing that holds acid and water together stands and waits. */
-export const acidAndWaterDoNotWait: Rule = {
+export const acidAndWaterDoNotWait: Rule<'acid-and-water-do-not-wait'> = {
   code: 'acid-and-water-do-not-wait',
   reason:
     'Acid and soda work as soon as water brings them together: the fizz is gone before it is sold.',
@@ -32,7 +32,7 @@ function standing(key: string, moments: readonly Moment[]) {
   return [
     {
       opId: first.operation.id,
-      how: String(Math.round(untilMin - first.endMin)),
+      how: { minutes: Math.round(untilMin - first.endMin) },
       names: (first.after.get(key) ?? [])
         .filter(({ material }) => isWatery(material))
         .map(({ material }) => material.name),

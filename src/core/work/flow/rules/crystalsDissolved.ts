@@ -1,14 +1,14 @@
 import { isCrystal } from '../routes';
 import { heldIn } from '../walk';
-import type { Rule } from './rule';
+import type { BrokenBy, Rule } from './rule';
 
 /** Menthol is dissolved before it is mixed in: in warm oil before the scents, or in strong alcohol in a closed cup. */
-export const crystalsDissolved: Rule = {
+export const crystalsDissolved: Rule<'crystals-dissolved'> = {
   code: 'crystals-dissolved',
   reason: 'Crystals that are not dissolved sting where they lie, and do nothing where they do not.',
   source: 'common practice',
   breaks: ({ moments }) =>
-    moments.flatMap(({ operation, before, after }) => {
+    moments.flatMap(({ operation, before, after }): readonly BrokenBy<'crystals-dissolved'>[] => {
       const { op, id } = operation;
       if (op === 'dissolve') {
         const held = heldIn(after, operation.vessel);

@@ -1,9 +1,9 @@
 import { needsBloom } from '../routes';
 import { heldIn, type Held } from '../walk';
-import type { Rule } from './rule';
+import type { BrokenBy, Rule } from './rule';
 
 /** A powder dye is bloomed before it is mixed in, and its water never meets the acid. */
-export const dyeBloomed: Rule = {
+export const dyeBloomed: Rule<'dye-bloomed'> = {
   code: 'dye-bloomed',
   reason: 'A dye that is not bloomed shows as specks; its water on top of the acid foams at once.',
   source: 'common practice',
@@ -12,7 +12,7 @@ export const dyeBloomed: Rule = {
     const wet = new Set(
       body.parts.flatMap(({ id, kind }) => (kind === 'icing' || kind === 'paint' ? [id] : [])),
     );
-    return moments.flatMap(({ operation, before }) => {
+    return moments.flatMap(({ operation, before }): readonly BrokenBy<'dye-bloomed'>[] => {
       const { op, id } = operation;
       const [there, coming] = [heldIn(before, operation.vessel), heldIn(before, operation.from)];
       if (op === 'pour' && operation.saying === 'furrow') {

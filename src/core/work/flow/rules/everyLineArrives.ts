@@ -1,17 +1,18 @@
 import { allLines } from '@/core/formula/model/edit';
+import type { Held } from '../walk';
 import type { Rule } from './rule';
 
 /** Every line is weighed once and ends in or on the piece. */
-export const everyLineArrives: Rule = {
+export const everyLineArrives: Rule<'every-line-arrives'> = {
   code: 'every-line-arrives',
   reason: 'What is weighed into a vessel that nobody empties is not in the mix.',
   source: 'mass balance',
   breaks: ({ body, moments }) => {
-    const end = moments.at(-1)?.after ?? new Map();
+    const end = moments.at(-1)?.after ?? new Map<string, readonly Held[]>();
     const arrived = new Set(
       [...end].flatMap(([key, held]) =>
         key === 'mold' || key === 'tray' || key.startsWith('jar:')
-          ? held.map(({ line }: { readonly line: { readonly id: string } }) => line.id)
+          ? held.map(({ line }) => line.id)
           : [],
       ),
     );

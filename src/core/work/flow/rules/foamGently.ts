@@ -2,7 +2,7 @@ import { heldIn } from '../walk';
 import type { Rule } from './rule';
 
 /** Foaming powder goes in with the acid, or gently at the end of the dry mix. */
-export const foamGently: Rule = {
+export const foamGently: Rule<'foam-gently'> = {
   code: 'foam-gently',
   reason: 'In the long dry mix it flies: eyes, nose and lungs.',
   source: 'common practice',
@@ -13,7 +13,7 @@ export const foamGently: Rule = {
         ({ material, line }) => material.role === 'foamer' && line.phase === 'dry',
       );
       return foams.length > 0
-        ? [{ opId: operation.id, how: '', names: foams.map(({ material }) => material.name) }]
+        ? [{ opId: operation.id, how: null, names: foams.map(({ material }) => material.name) }]
         : [];
     }),
 };

@@ -1,15 +1,15 @@
 import { isSetFat, isVolatile } from '../routes';
 import { heldIn } from '../walk';
-import type { Rule } from './rule';
+import type { BrokenBy, Rule } from './rule';
 
 /** Alcohol and scent never stand on the heat, and a fat is melted before it is mixed in. */
-export const heatThenFlame: Rule = {
+export const heatThenFlame: Rule<'heat-then-flame'> = {
   code: 'heat-then-flame',
   reason:
     'Alcohol vapor burns and scent evaporates, so fats are melted before either is near; a fat that is not melted stays in lumps.',
   source: 'common practice',
   breaks: ({ moments }) =>
-    moments.flatMap(({ operation, before, after }) => {
+    moments.flatMap(({ operation, before, after }): readonly BrokenBy<'heat-then-flame'>[] => {
       const { op, id } = operation;
       if (op === 'melt' || op === 'warm' || op === 'infuse') {
         const near = heldIn(after, operation.vessel).filter(({ material }) => isVolatile(material));

@@ -16,7 +16,7 @@ import { acidAndWaterDoNotWait } from './acidAndWaterDoNotWait';
 import { everyLineArrives } from './everyLineArrives';
 import { nothingIsPouredFromEmpty } from './nothingIsPouredFromEmpty';
 import { oxidizerStaysDry } from './oxidizerStaysDry';
-import type { Broken, Rule, RuleCode } from './rule';
+import type { Broken, BrokenBy, Rule, RuleCode, WaysBroken } from './rule';
 
 export type { Broken, Rule, RuleCode } from './rule';
 
@@ -45,11 +45,14 @@ export function brokenRules(
 ): readonly Broken[] {
   const scene = walk(operations, body, catalog);
   return RULES.flatMap(({ code, breaks }) =>
-    breaks(scene).map((broken) => ({ rule: code, ...broken })),
+    // The table holds each rule under its own code.
+    breaks(scene).map((broken) => ({ rule: code, ...broken }) as Broken),
   );
 }
 
-const SENTENCES: Readonly<Record<RuleCode, (how: string, names: string) => string>> = {
+const SENTENCES: {
+  readonly [C in RuleCode]: (how: WaysBroken[C], names: string) => string;
+} = {
   'heat-then-flame': (how, names) =>
     how === 'lumps'
       ? `${names} goes in without being melted: it stays in lumps.`
@@ -83,8 +86,8 @@ const SENTENCES: Readonly<Record<RuleCode, (how: string, names: string) => strin
       : 'There is no piece yet for this: it comes after the filling.',
   'paint-by-its-carrier': (_how, names) =>
     `${names} sets the surface off: bring the color up in strong alcohol or oil.`,
-  'acid-and-water-do-not-wait': (how, names) =>
-    `Acid, soda and ${names === '' ? 'water' : names.toLowerCase()} stand together for ${how} minutes here: add the acid right before it is used.`,
+  'acid-and-water-do-not-wait': ({ minutes }, names) =>
+    `Acid, soda and ${names === '' ? 'water' : names.toLowerCase()} stand together for ${minutes} minutes here: add the acid right before it is used.`,
   'every-line-arrives': (how, names) =>
     how === 'nowhere'
       ? `${names} goes into no vessel: it would not be in the mix.`
@@ -95,10 +98,15 @@ const SENTENCES: Readonly<Record<RuleCode, (how: string, names: string) => strin
 };
 
 /** What is wrong, and what to do, in a sentence. */
-export function sayBroken({ rule, how, names }: Broken, catalog: Catalog): string {
-  const said = names.map((name) =>
+export function sayBroken(broken: Broken, catalog: Catalog): string {
+  const { rule, names } = broken;
+  const shown = names.map((name) =>
     rule === 'every-line-arrives' ? materialById(catalog, name).name : name,
   );
-  const list = [...new Set(said)];
-  return SENTENCES[rule](how, list.slice(0, 3).join(', ') + (list.length > 3 ? ' and more' : ''));
+  const list = [...new Set(shown)];
+  return sentence(rule, broken, list.slice(0, 3).join(', ') + (list.length > 3 ? ' and more' : ''));
+}
+
+function sentence<C extends RuleCode>(rule: C, { how }: BrokenBy<C>, names: string): string {
+  return SENTENCES[rule](how, names);
 }

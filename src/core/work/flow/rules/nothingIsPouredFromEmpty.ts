@@ -2,7 +2,7 @@ import { heldIn } from '../walk';
 import type { Rule } from './rule';
 
 /** A vessel that is poured holds something, and is not poured into itself. */
-export const nothingIsPouredFromEmpty: Rule = {
+export const nothingIsPouredFromEmpty: Rule<'nothing-is-poured-from-empty'> = {
   code: 'nothing-is-poured-from-empty',
   reason:
     'Two vessels that are poured into each other, or an empty one, mean that a step is in the wrong place.',
@@ -10,7 +10,7 @@ export const nothingIsPouredFromEmpty: Rule = {
   breaks: ({ moments }) =>
     moments.flatMap(({ operation, before }) =>
       operation.from && heldIn(before, operation.from).length === 0
-        ? [{ opId: operation.id, how: '', names: [] }]
+        ? [{ opId: operation.id, how: null, names: [] }]
         : [],
     ),
 };

@@ -3,7 +3,7 @@ import { heldIn, type Held } from '../walk';
 import type { Rule } from './rule';
 
 /** Percarbonate is mixed dry, pressed dry or left as powder. */
-export const oxidizerStaysDry: Rule = {
+export const oxidizerStaysDry: Rule<'oxidizer-stays-dry'> = {
   code: 'oxidizer-stays-dry',
   reason: 'Wet, it warms up and gives its oxygen off; with alcohol or oil it can catch fire.',
   source: 'EU Regulation 1272/2008, oxidizing solids, from memory; common practice',
@@ -16,7 +16,7 @@ export const oxidizerStaysDry: Rule = {
       ? [
           {
             opId: first.operation.id,
-            how: '',
+            how: null,
             names: wetWith(heldIn(first.after, first.operation.vessel)),
           },
         ]

@@ -6,7 +6,7 @@ import type { Rule } from './rule';
 const MOST_WATER = 0.15;
 
 /** A paint is carried by strong alcohol or by oil, and called by it; water sets the surface off. */
-export const paintByItsCarrier: Rule = {
+export const paintByItsCarrier: Rule<'paint-by-its-carrier'> = {
   code: 'paint-by-its-carrier',
   reason: 'Water and weak alcohol set the surface off; oil and strong alcohol do not.',
   source: 'common practice',
@@ -24,7 +24,7 @@ export const paintByItsCarrier: Rule = {
         0,
       );
       return massG > 0 && waterG / massG > MOST_WATER
-        ? [{ opId: operation.id, how: '', names: watery.map(({ material }) => material.name) }]
+        ? [{ opId: operation.id, how: null, names: watery.map(({ material }) => material.name) }]
         : [];
     }),
 };

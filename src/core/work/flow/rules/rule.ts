@@ -1,36 +1,37 @@
 import type { Scene } from '../walk';
 
-export const RULE_CODES = [
-  'heat-then-flame',
-  'crystals-dissolved',
-  'soak-first',
-  'sieve-what-clumps',
-  'dye-bloomed',
-  'foam-gently',
-  'squeeze-before-acid',
-  'nothing-before-it-exists',
-  'paint-by-its-carrier',
-  'acid-and-water-do-not-wait',
-  'every-line-arrives',
-  'nothing-is-poured-from-empty',
-  'oxidizer-stays-dry',
-] as const;
-export type RuleCode = (typeof RULE_CODES)[number];
+/** Which ways each rule can be broken; null where there is only one. */
+export interface WaysBroken {
+  'heat-then-flame': 'volatile' | 'lumps';
+  'crystals-dissolved': 'no-solvent' | 'after-scent' | 'whole';
+  'soak-first': 'fizzes' | 'no-soak';
+  'sieve-what-clumps': 'coarse' | 'nothing';
+  'dye-bloomed': 'acid' | 'dry';
+  'foam-gently': null;
+  'squeeze-before-acid': null;
+  'nothing-before-it-exists': 'early' | 'one';
+  'paint-by-its-carrier': null;
+  'acid-and-water-do-not-wait': { readonly minutes: number };
+  'every-line-arrives': 'left' | 'nowhere';
+  'nothing-is-poured-from-empty': null;
+  'oxidizer-stays-dry': null;
+}
+export type RuleCode = keyof WaysBroken;
 
-/** Where the work breaks a rule; null for the work as a whole. */
-export interface Broken {
-  readonly rule: RuleCode;
+/** Where one rule is broken. */
+export interface BrokenBy<C extends RuleCode> {
+  /** The operation that breaks it; null for the work as a whole. */
   readonly opId: string | null;
-  /** Which way it is broken, where a rule knows several. */
-  readonly how: string;
+  readonly how: WaysBroken[C];
   /** Materials it speaks of. */
   readonly names: readonly string[];
 }
+export type Broken = { [C in RuleCode]: BrokenBy<C> & { readonly rule: C } }[RuleCode];
 
 /** A rule of the work, with its reason; all are common practice unless they say otherwise. */
-export interface Rule {
-  readonly code: RuleCode;
+export interface Rule<C extends RuleCode = RuleCode> {
+  readonly code: C;
   readonly reason: string;
   readonly source: string;
-  readonly breaks: (scene: Scene) => readonly Omit<Broken, 'rule'>[];
+  readonly breaks: (scene: Scene) => readonly BrokenBy<C>[];
 }

@@ -1,14 +1,14 @@
 import { clumps } from '../routes';
 import { heldIn } from '../walk';
-import type { Rule } from './rule';
+import type { BrokenBy, Rule } from './rule';
 
 /** Only powders that clump go through the sieve: no coarse salt, petals or crystals. */
-export const sieveWhatClumps: Rule = {
+export const sieveWhatClumps: Rule<'sieve-what-clumps'> = {
   code: 'sieve-what-clumps',
   reason: 'Coarse grains stay on the sieve; clumps that miss it show as bumps and white specks.',
   source: 'common practice',
   breaks: ({ moments }) =>
-    moments.flatMap(({ operation, before }) => {
+    moments.flatMap(({ operation, before }): readonly BrokenBy<'sieve-what-clumps'>[] => {
       if (operation.op !== 'sieve') return [];
       const held = heldIn(before, operation.vessel);
       const coarse = held.filter(

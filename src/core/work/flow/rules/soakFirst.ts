@@ -1,18 +1,18 @@
 import { mainOf } from '../routes';
 import { heldIn, type Held } from '../walk';
-import type { Rule } from './rule';
+import type { BrokenBy, Rule } from './rule';
 
 const fizzes = ({ material }: Held) => material.role === 'base' || material.role === 'acid';
 
 /** Loose salts take up their scent before anything fizzes on them. */
-export const soakFirst: Rule = {
+export const soakFirst: Rule<'soak-first'> = {
   code: 'soak-first',
   reason: 'Soda and acid in the bowl while the scent soaks in fizz away, and clump.',
   source: 'common practice',
   breaks: ({ body, moments }) => {
     if (body.method !== 'loose') return [];
     const soaks = moments.filter(({ operation }) => operation.op === 'soak');
-    const early = soaks.flatMap(({ operation, before }) => {
+    const early = soaks.flatMap(({ operation, before }): readonly BrokenBy<'soak-first'>[] => {
       const there = heldIn(before, operation.vessel).filter(fizzes);
       return there.length > 0
         ? [

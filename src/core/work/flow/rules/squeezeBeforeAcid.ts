@@ -2,7 +2,7 @@ import { heldIn } from '../walk';
 import type { Rule } from './rule';
 
 /** With the acid last, the mix is squeezed before the acid is in. */
-export const squeezeBeforeAcid: Rule = {
+export const squeezeBeforeAcid: Rule<'squeeze-before-acid'> = {
   code: 'squeeze-before-acid',
   reason: 'Before the acid a wet mix can still be mended; after it, it works.',
   source: 'common practice',
@@ -18,6 +18,6 @@ export const squeezeBeforeAcid: Rule = {
     );
     const squeezeAt = moments.findIndex(({ operation }) => operation.op === 'squeeze');
     if (acidAt < 0 || (squeezeAt >= 0 && squeezeAt < acidAt)) return [];
-    return [{ opId: moments[acidAt]?.operation.id ?? null, how: '', names: [] }];
+    return [{ opId: moments[acidAt]?.operation.id ?? null, how: null, names: [] }];
   },
 };
