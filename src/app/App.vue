@@ -11,6 +11,7 @@ import { afterPaint } from '@/stores/afterPaint';
 import { useSavingStore } from '@/stores/saving';
 import { useWorkshopStore } from '@/stores/workshop';
 import { CATALOG } from '@/ui/fields/materials';
+import NoticeBar from '@/ui/kit/NoticeBar.vue';
 import FirstVisit from './frame/FirstVisit.vue';
 import InsecureNotice from './frame/InsecureNotice.vue';
 import ErrorBoundary from './frame/ErrorBoundary.vue';
@@ -113,22 +114,22 @@ function startsWithSample(): boolean {
     <InsecureNotice v-if="!isBench" />
     <UpdateOffer v-if="!isBench" />
     <FolderNotice v-if="canShare && isPainted" :is-quiet="isBench" />
-    <div v-if="problem" class="problem" role="alert">{{ problem }}</div>
-    <div v-if="saving.said.length" class="problem two-tabs" role="alert">
+    <NoticeBar v-if="problem" tone="stop">{{ problem }}</NoticeBar>
+    <NoticeBar v-if="saving.said.length" tone="warning">
       <ul class="plain-list">
         <li v-for="sentence in saving.said" :key="sentence">{{ sentence }}</li>
       </ul>
-      <button type="button" @click="saving.putAway">Put away</button>
-    </div>
+      <template #act><v-btn @click="saving.putAway">Put away</v-btn></template>
+    </NoticeBar>
     <FirstVisit v-if="isReady && asksFirst" />
     <div v-else-if="isReady" class="frame" :class="{ bench: isBench }">
       <NavRail v-if="!isBench" />
       <main id="main" class="page" tabindex="-1">
-        <p v-if="workshop.refused.length" class="problem" role="alert">
+        <NoticeBar v-if="workshop.refused.length" tone="stop">
           {{ counted(workshop.refused.length, 'stored record') }} could not be read and stay as they
           are: {{ listed(workshop.refused.slice(0, MOST_NAMED).map(sayRefused))
           }}{{ workshop.refused.length > MOST_NAMED ? ', and more' : '' }}.
-        </p>
+        </NoticeBar>
         <ErrorBoundary><router-view /></ErrorBoundary>
       </main>
     </div>
@@ -147,29 +148,6 @@ function startsWithSample(): boolean {
 .page {
   min-width: 0;
   outline: none;
-}
-.problem {
-  margin: 0;
-  padding: 10px 24px;
-  border-left: 4px solid var(--rust);
-  background: var(--paper);
-  color: var(--ink);
-}
-.two-tabs {
-  display: flex;
-  gap: 18px;
-  align-items: flex-start;
-  border-color: var(--ochre-mark);
-}
-.two-tabs button {
-  min-height: 44px;
-  padding: 0 12px;
-  border: 1px solid var(--ink);
-  border-radius: 6px;
-  background: none;
-  color: inherit;
-  font: inherit;
-  cursor: pointer;
 }
 .skip {
   position: absolute;
@@ -190,7 +168,7 @@ function startsWithSample(): boolean {
     display: block;
   }
 }
-@media (max-width: 700px) {
+@media (max-width: 820px) {
   .frame {
     grid-template-columns: minmax(0, 1fr);
   }

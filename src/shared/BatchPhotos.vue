@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { computed, ref, useTemplateRef, watch } from 'vue';
+import FileButton from '@/ui/kit/FileButton.vue';
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
+import { computed, ref, watch } from 'vue';
 import { newId } from '@/core/basics/newId';
 import { PHOTOS_A_BATCH } from '@/core/batches/records/photoSize';
 import type { Batch } from '@/core/batches/records/schema';
@@ -15,7 +17,6 @@ const props = defineProps<{
   trialId?: string;
 }>();
 const workshop = useWorkshopStore();
-const input = useTemplateRef<HTMLInputElement>('input');
 const problem = ref('');
 
 watch(
@@ -31,8 +32,7 @@ const photos = computed(() =>
 );
 const isFull = computed(() => photos.value.length >= PHOTOS_A_BATCH);
 
-async function take(): Promise<void> {
-  const file = input.value?.files?.[0];
+async function take([file]: readonly File[]): Promise<void> {
   if (!file) return;
   const result = await smallPhoto(file);
   problem.value = result.ok ? '' : result.message;
@@ -48,7 +48,6 @@ async function take(): Promise<void> {
         note: '',
       },
     ]);
-  if (input.value) input.value.value = '';
 }
 </script>
 
@@ -68,19 +67,17 @@ async function take(): Promise<void> {
         </button>
       </figcaption>
     </figure>
-    <label v-if="!isFull" class="add no-print">
-      A photo
-      <input
-        ref="input"
-        type="file"
-        accept="image/*"
-        capture="environment"
-        aria-label="A photo of the pieces"
-        @change="take"
-      />
-    </label>
+    <FileButton
+      v-if="!isFull"
+      label="A photo of the pieces"
+      accept="image/*"
+      is-camera
+      class="no-print"
+      @files="take"
+      >Add a photo</FileButton
+    >
     <p v-else class="quiet no-print">{{ PHOTOS_A_BATCH }} photos is all a batch keeps.</p>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <ProblemLine :problem="problem" />
   </div>
 </template>
 
@@ -103,7 +100,7 @@ img {
 }
 figcaption,
 .quiet {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 figcaption button {
   min-height: 28px;
@@ -113,11 +110,6 @@ figcaption button {
   font: inherit;
   text-decoration: underline;
   cursor: pointer;
-}
-.add {
-  display: grid;
-  gap: 4px;
-  font-size: 14px;
 }
 .problem {
   flex-basis: 100%;

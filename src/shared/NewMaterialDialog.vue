@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppDialog from '@/ui/kit/AppDialog.vue';
 import { computed, ref, watch } from 'vue';
 import { newId } from '@/core/basics/newId';
 import { dangerousNamed, isStop } from '@/core/matter/materials/names/dangers/find';
@@ -57,22 +58,17 @@ function add(): void {
 </script>
 
 <template>
-  <v-dialog v-model="isOpen" max-width="480" aria-label="Add a material">
-    <v-card>
-      <v-card-title>Add a material</v-card-title>
-      <v-card-text>
-        <div class="fields">
-          <v-text-field v-model="name" label="Its name" maxlength="80" />
-          <MaterialPicker v-model="likeId" label="Behaves like" />
-        </div>
-        <p v-if="problem" class="quiet" role="status">{{ problem }}</p>
-      </v-card-text>
-      <v-card-actions>
-        <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
-        <v-btn variant="flat" :disabled="problem !== ''" @click="add">Add it</v-btn>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
+  <AppDialog v-model="isOpen" label="Add a material" title="Add a material" :width="480">
+    <div class="fields">
+      <v-text-field v-model="name" label="Its name" maxlength="80" />
+      <MaterialPicker v-model="likeId" label="Behaves like" />
+    </div>
+    <p v-if="problem" class="quiet" role="status">{{ problem }}</p>
+    <template #actions>
+      <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
+      <v-btn variant="flat" :disabled="problem !== ''" @click="add">Add it</v-btn>
+    </template></AppDialog
+  >
 </template>
 
 <style scoped>

@@ -29,14 +29,14 @@ import SaveMark from './SaveMark.vue';
 }
 .sub {
   margin: 2px 0 0;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .actions {
   flex: none;
   display: flex;
   gap: 6px;
 }
-@media (max-width: 1100px) {
+@media (max-width: 1150px) {
   .page-header {
     flex-wrap: wrap;
   }
@@ -55,7 +55,7 @@ import SaveMark from './SaveMark.vue';
     padding: 8px 14px 6px;
   }
   .naming :deep(h1) {
-    font-size: 22px;
+    font-size: var(--text-title);
   }
   .actions {
     flex-wrap: nowrap;

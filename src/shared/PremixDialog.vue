@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
+import AppDialog from '@/ui/kit/AppDialog.vue';
 import type { PremixWish } from './premixWish';
 import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, ref, watch } from 'vue';
@@ -85,42 +87,38 @@ function make(): void {
 </script>
 
 <template>
-  <v-dialog
+  <AppDialog
     :model-value="wish !== null"
-    max-width="520"
-    aria-label="Make a premix"
+    label="Make a premix"
     @update:model-value="emit('close')"
+    :title="active ? `Premix of ${inSentence(active.name)}` : ''"
+    :width="520"
+    ><template v-if="active">
+      <AppForm v-model:fits="fits" class="fields" @submit="make">
+        <MaterialPicker v-model="carrierId" label="Carried by" class="wide" />
+        <NumberField
+          v-model="strengthPct"
+          label="Strength, %"
+          :min="0.01"
+          :max="90"
+          :decimals="2"
+        />
+        <NumberField v-model="makeG" label="To make, g" :min="1" :max="100000" />
+        <v-text-field v-model="code" label="Code on the label" maxlength="60" class="wide" />
+      </AppForm>
+      <p class="parts">
+        <b class="tabular">{{ formatGrams(parts.activeG) }} g</b> of
+        {{ inSentence(active.name) }} in
+        <b class="tabular">{{ formatGrams(parts.carrierG) }} g</b> of
+        {{ carrierId ? inSentence(nameOf(carrierId)) : '…' }}.
+        {{ note ?? 'Rub it together in thirds, then sieve it twice.' }}
+      </p>
+      <ProblemLine :problem="problem" /> </template
+    ><template #actions>
+      <v-btn variant="text" @click="emit('close')">Cancel</v-btn>
+      <v-btn variant="flat" :disabled="problem !== ''" @click="make">Put it on the shelf</v-btn>
+    </template></AppDialog
   >
-    <v-card v-if="active">
-      <v-card-title>Premix of {{ inSentence(active.name) }}</v-card-title>
-      <v-card-text>
-        <AppForm v-model:fits="fits" class="fields" @submit="make">
-          <MaterialPicker v-model="carrierId" label="Carried by" class="wide" />
-          <NumberField
-            v-model="strengthPct"
-            label="Strength, %"
-            :min="0.01"
-            :max="90"
-            :decimals="2"
-          />
-          <NumberField v-model="makeG" label="To make, g" :min="1" :max="100000" />
-          <v-text-field v-model="code" label="Code on the label" maxlength="60" class="wide" />
-        </AppForm>
-        <p class="parts">
-          <b class="tabular">{{ formatGrams(parts.activeG) }} g</b> of
-          {{ inSentence(active.name) }} in
-          <b class="tabular">{{ formatGrams(parts.carrierG) }} g</b> of
-          {{ carrierId ? inSentence(nameOf(carrierId)) : '…' }}.
-          {{ note ?? 'Rub it together in thirds, then sieve it twice.' }}
-        </p>
-        <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-      </v-card-text>
-      <v-card-actions>
-        <v-btn variant="text" @click="emit('close')">Cancel</v-btn>
-        <v-btn variant="flat" :disabled="problem !== ''" @click="make">Put it on the shelf</v-btn>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
 </template>
 
 <style scoped>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppDialog from '@/ui/kit/AppDialog.vue';
 import AppForm from '@/ui/kit/AppForm.vue';
 import { ref, watch } from 'vue';
 import type { RoomPlace } from '@/core/matter/air/roomPlaces';
@@ -34,37 +35,25 @@ function keep(): void {
 </script>
 
 <template>
-  <v-dialog
+  <AppDialog
     v-model="isOpen"
-    max-width="420"
-    :aria-label="place === 'workroom' ? 'The room' : 'The drying room'"
+    :label="place === 'workroom' ? 'The room' : 'The drying room'"
+    :title="place === 'workroom' ? 'The room' : 'The drying room'"
+    :width="420"
   >
-    <v-card>
-      <v-card-title>{{ place === 'workroom' ? 'The room' : 'The drying room' }}</v-card-title>
-      <v-card-text>
-        <p class="quiet">
-          Read it off the hygrometer.
-          {{
-            place === 'workroom' ? 'The damp window moves with it.' : 'The forecast moves with it.'
-          }}
-        </p>
-        <AppForm class="fields" @submit="keep">
-          <NumberField
-            v-model="humidityPct"
-            label="Humidity, %"
-            :min="5"
-            :max="100"
-            :decimals="1"
-          />
-          <NumberField v-model="tempC" label="Temperature, °C" :min="-10" :max="50" :decimals="1" />
-          <div class="actions">
-            <v-btn variant="text" @click="isOpen = false">Leave it</v-btn>
-            <v-btn variant="flat" type="submit">Keep the reading</v-btn>
-          </div>
-        </AppForm>
-      </v-card-text>
-    </v-card>
-  </v-dialog>
+    <p class="quiet">
+      Read it off the hygrometer.
+      {{ place === 'workroom' ? 'The damp window moves with it.' : 'The forecast moves with it.' }}
+    </p>
+    <AppForm class="fields" @submit="keep">
+      <NumberField v-model="humidityPct" label="Humidity, %" :min="5" :max="100" :decimals="1" />
+      <NumberField v-model="tempC" label="Temperature, °C" :min="-10" :max="50" :decimals="1" />
+      <div class="actions">
+        <v-btn variant="text" @click="isOpen = false">Leave it</v-btn>
+        <v-btn variant="flat" type="submit">Keep the reading</v-btn>
+      </div>
+    </AppForm>
+  </AppDialog>
 </template>
 
 <style scoped>

@@ -43,14 +43,14 @@ function open(): void {
   background: none;
   color: inherit;
   font: inherit;
-  font-size: 13px;
+  font-size: var(--text-small);
   white-space: nowrap;
   cursor: pointer;
 }
 .line {
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .figure {
-  font-size: 21px;
+  font-size: var(--text-title);
 }
 </style>

@@ -6,7 +6,7 @@ import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import AllergenField from '@/ui/fields/AllergenField.vue';
 import { useMaterials } from '@/ui/fields/materials';
-import FormDialog from '@/ui/frame/FormDialog.vue';
+import FormDialog from '@/ui/kit/FormDialog.vue';
 import { useEdit } from './useEdit';
 
 const { nameOf } = useMaterials();

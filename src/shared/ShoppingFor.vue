@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { typedIn } from '@/ui/fields/typedIn';
 import { computed, ref } from 'vue';
 import { planTogether } from '@/core/work/scaling/together';
 import { usualRequest } from '@/core/work/scaling/request';
@@ -116,7 +117,7 @@ function wantWords(request: (typeof formulas.value)[number]['request']): string 
             min="0"
             :max="MOST_BATCHES"
             :value="batches[formula.id] ?? 0"
-            @change="(event) => setBatches(formula.id, (event.target as HTMLInputElement).value)"
+            @change="(event) => setBatches(formula.id, typedIn(event))"
           />
         </li>
       </ul>
@@ -194,10 +195,10 @@ input {
   height: 32px;
   padding: 0 6px;
   border: 1px solid var(--mid);
-  border-radius: 3px;
+  border-radius: var(--radius-small);
   background: var(--paper);
   color: inherit;
-  font: 700 15px var(--font-body);
+  font: 700 var(--text-body) var(--font-body);
   text-align: right;
 }
 table {
@@ -215,7 +216,7 @@ td {
 th,
 .small {
   color: var(--mid);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .number {
   text-align: right;
@@ -227,13 +228,13 @@ th,
 }
 .sum {
   margin-left: 12px;
-  font: 400 15px var(--font-body);
+  font: 400 var(--text-body) var(--font-body);
 }
 .caution {
   padding-left: 12px;
   border-left: 4px solid var(--ochre-mark);
 }
-@media (max-width: 900px) {
+@media (max-width: 1150px) {
   .shopping {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import NoticeBar from '@/ui/kit/NoticeBar.vue';
 import { defineAsyncComponent, onErrorCaptured, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { saveWords } from '@/stores/saveMessages';
@@ -31,17 +32,9 @@ watch(
 </script>
 
 <template>
-  <div v-if="slip" class="slip" role="alert">
+  <NoticeBar v-if="slip" tone="stop">
     That could not be done ({{ slip }}). {{ saveWords(saving.status) }}
-  </div>
+  </NoticeBar>
   <ErrorPanel v-if="said" :said="said" @again="said = ''" />
   <slot v-else />
 </template>
-
-<style scoped>
-.slip {
-  padding: 10px 24px;
-  border-left: 4px solid var(--rust);
-  background: var(--paper);
-}
-</style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { reasonOf } from '@/core/basics/format/reason';
@@ -58,7 +59,7 @@ async function startEmpty(): Promise<void> {
         Another browser of yours keeps its workshop in a folder?
         <button type="button" class="link" @click="openFolder">Open that folder</button>
       </p>
-      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+      <ProblemLine :problem="problem" />
     </div>
   </main>
 </template>
@@ -77,11 +78,11 @@ async function startEmpty(): Promise<void> {
   height: min(70vh, 480px);
 }
 .lead {
-  font-size: 20px;
+  font-size: var(--text-title);
   line-height: 1.4;
 }
 h1 {
-  font-size: 48px;
+  font-size: var(--text-figure);
 }
 .choices {
   display: flex;
@@ -89,10 +90,7 @@ h1 {
   gap: 12px;
   margin: 24px 0;
 }
-.problem {
-  color: var(--rust);
-}
-@media (max-width: 700px) {
+@media (max-width: 820px) {
   .door {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import NoticeBar from '@/ui/kit/NoticeBar.vue';
 import { onMounted } from 'vue';
 import { useFolderStore } from '@/stores/folder';
 
@@ -12,30 +13,21 @@ onMounted(() => void folder.start());
 </script>
 
 <template>
-  <p v-if="!isQuiet && folder.status.kind === 'asks'" class="notice" role="status">
+  <NoticeBar v-if="!isQuiet && folder.status.kind === 'asks'">
     The folder {{ folder.folderName }} waits for your leave; what other devices write does not come
     in.
-    <button type="button" class="link" @click="folder.allow">Use it again</button>
-  </p>
-  <p v-else-if="!isQuiet && folder.status.kind === 'gone'" class="notice" role="status">
+    <template #act>
+      <v-btn size="small" @click="folder.allow">Use it again</v-btn>
+    </template>
+  </NoticeBar>
+  <NoticeBar v-else-if="!isQuiet && folder.status.kind === 'gone'">
     The folder {{ folder.folderName }} is not there any more; everything is still in this browser.
-    <router-link class="link" :to="{ name: 'workshop' }">Look at it</router-link>
-  </p>
-  <p
-    v-else-if="!isQuiet && folder.isNew && folder.status.kind === 'shared'"
-    class="notice"
-    role="status"
-  >
+    <template #act>
+      <v-btn size="small" :to="{ name: 'workshop' }">Look at it</v-btn>
+    </template>
+  </NoticeBar>
+  <NoticeBar v-else-if="!isQuiet && folder.isNew && folder.status.kind === 'shared'">
     The folder {{ folder.folderName }} is gone through for the first time: what other devices wrote
     there comes in.
-  </p>
+  </NoticeBar>
 </template>
-
-<style scoped>
-.notice {
-  margin: 0;
-  padding: 8px 24px;
-  border-left: 4px solid var(--ochre-mark);
-  background: var(--paper);
-}
-</style>

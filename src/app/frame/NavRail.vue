@@ -49,7 +49,7 @@ const here = computed(() => placeOf(String(route.name ?? '')));
   padding: 22px 0 34px 12px;
   font-family: var(--font-heading);
   font-weight: 650;
-  font-size: 17px;
+  font-size: var(--text-lead);
 }
 /* A sounding line: stations are the long marks, nine short ones between them. */
 .stations {
@@ -75,7 +75,7 @@ const here = computed(() => placeOf(String(route.name ?? '')));
   padding-left: 20px;
   color: var(--rail-mid);
   text-decoration: none;
-  font-size: 15px;
+  font-size: var(--text-body);
 }
 .stations li {
   position: relative;
@@ -118,10 +118,10 @@ const here = computed(() => placeOf(String(route.name ?? '')));
   place-items: center;
   min-height: 40px;
   border: 1px solid var(--rail-mid);
-  border-radius: 4px;
+  border-radius: var(--radius-small);
   color: var(--rail-mid);
   text-decoration: none;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .room.here {
   border-color: var(--rail-ink);
@@ -135,7 +135,7 @@ const here = computed(() => placeOf(String(route.name ?? '')));
 a:focus-visible {
   outline-color: var(--mint);
 }
-@media (max-width: 700px) {
+@media (max-width: 820px) {
   .frame-rail {
     position: static;
     height: auto;

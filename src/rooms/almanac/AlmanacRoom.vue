@@ -132,7 +132,7 @@ function measure(row: Element | ComponentPublicInstance | null): void {
 .blank {
   max-width: 520px;
   padding: 56px 24px;
-  font-size: 16px;
+  font-size: var(--text-lead);
 }
 .room {
   padding: 20px 24px;

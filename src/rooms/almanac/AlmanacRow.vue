@@ -58,7 +58,7 @@ const ending = computed(() => {
   min-height: 66px;
   border-bottom: 1px solid var(--hairline);
   color: inherit;
-  font-size: 14px;
+  font-size: var(--text-plain);
   text-decoration: none;
 }
 .core {
@@ -70,13 +70,13 @@ const ending = computed(() => {
   min-width: 0;
 }
 .name {
-  font-size: 17px;
+  font-size: var(--text-lead);
   overflow-wrap: anywhere;
 }
 .batch:hover .name {
   color: var(--verdigris);
 }
-@media (max-width: 1120px) {
+@media (max-width: 1150px) {
   .batch {
     grid-template-columns: 46px minmax(0, 1fr) auto;
     gap: 4px 14px;

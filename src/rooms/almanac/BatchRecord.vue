@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ConfirmDialog from '@/ui/kit/ConfirmDialog.vue';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS } from '@/core/formula/model/messages';
@@ -142,23 +143,22 @@ function print(): void {
       </section>
       <RecordEntries :batch="batch" class="entries" />
     </div>
-    <v-dialog v-model="isGivingUp" max-width="440" aria-label="Give the batch up">
-      <v-card>
-        <v-card-title>Give {{ batch?.code }} up?</v-card-title>
-        <v-card-text>What was written stays on record; it cannot be gone on with.</v-card-text>
-        <v-card-actions>
-          <v-btn variant="text" @click="isGivingUp = false">Keep it at the bench</v-btn>
-          <v-btn color="error" @click="giveUp">Give it up</v-btn>
-        </v-card-actions>
-      </v-card>
-    </v-dialog>
+    <ConfirmDialog
+      v-model="isGivingUp"
+      label="Give the batch up"
+      :title="`Give ${batch?.code} up?`"
+      act="Give it up"
+      back="Keep it at the bench"
+      @confirm="giveUp"
+      >What was written stays on record; it cannot be gone on with.</ConfirmDialog
+    >
   </div>
 </template>
 
 <style scoped>
 .blank {
   padding: 56px 24px;
-  font-size: 16px;
+  font-size: var(--text-lead);
 }
 .record {
   display: grid;
@@ -179,16 +179,16 @@ function print(): void {
 dt,
 .facts .quiet {
   color: var(--mid);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 dd {
   margin: 0;
 }
 .figure {
-  font-size: 25px;
+  font-size: var(--text-headline);
   line-height: 1.2;
 }
-@media (max-width: 1000px) {
+@media (max-width: 1150px) {
   .record {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -48,7 +48,7 @@ section {
 }
 h3 {
   margin: 12px 0 0;
-  font-size: 17px;
+  font-size: var(--text-lead);
 }
 p {
   margin: 4px 0;

@@ -117,7 +117,7 @@ function write(): void {
 <style scoped>
 p {
   margin: 2px 0 10px;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 li {
   display: grid;
@@ -125,7 +125,7 @@ li {
   gap: 8px;
   align-items: baseline;
   padding: 3px 0;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .day {
   grid-column: 1 / -1;

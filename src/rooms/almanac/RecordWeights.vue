@@ -108,22 +108,22 @@ td {
 }
 th {
   color: var(--mid);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .part {
   padding-top: 16px;
   color: inherit;
-  font: 650 16px var(--font-heading);
+  font: 650 var(--text-lead) var(--font-heading);
 }
 .by,
 .lots {
   white-space: nowrap;
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .lots,
 .lots a {
   color: var(--verdigris);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .number {
   text-align: right;

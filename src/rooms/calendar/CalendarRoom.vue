@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { kindOfStep } from '@/core/goods/planning/steps';
 import { counted } from '@/core/basics/format/numbers';
@@ -7,7 +8,7 @@ import ShoppingFor from '@/shared/ShoppingFor.vue';
 import { useCalendarStore } from '@/stores/calendar';
 import { usePlanInputsStore } from '@/stores/planInputs';
 import { useWorkshopStore } from '@/stores/workshop';
-import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import AppTabs from '@/ui/kit/AppTabs.vue';
 import HoursDialog from './HoursDialog.vue';
 import OrdersSide from './OrdersSide.vue';
 import TideSide from './TideSide.vue';
@@ -90,7 +91,7 @@ const firstMs = computed(() => {
       </template>
     </PageHeader>
     <div class="room">
-      <ChoiceRow v-model="side" :items="SIDES" class="sides no-print" />
+      <AppTabs v-model="side" label="Calendar" :items="SIDES" class="sides no-print" />
       <div v-if="calendar.share !== null" class="looking no-print" role="status">
         <v-progress-linear
           :model-value="100 * calendar.share"
@@ -102,7 +103,7 @@ const firstMs = computed(() => {
           Good enough
         </button>
       </div>
-      <p v-if="calendar.problem" role="alert" class="problem">{{ calendar.problem }}</p>
+      <ProblemLine :problem="calendar.problem" />
       <TideSide v-if="side === 'tide'" />
       <OrdersSide v-else-if="side === 'orders'" />
       <TodaySide v-else-if="side === 'today'" />
@@ -125,10 +126,7 @@ const firstMs = computed(() => {
   flex-wrap: wrap;
   gap: 4px 14px;
   margin-bottom: 8px;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .late,
-.problem {
-  color: var(--rust);
-}
 </style>

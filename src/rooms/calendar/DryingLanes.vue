@@ -76,7 +76,7 @@ const saySpan = (bar: Bar) =>
 <style scoped>
 .name {
   fill: var(--ink);
-  font-size: 15px;
+  font-size: var(--text-body);
   font-weight: 700;
 }
 .maybe {
@@ -95,7 +95,7 @@ const saySpan = (bar: Bar) =>
   stroke-width: 3;
 }
 .lane {
-  font-size: 11px;
+  font-size: var(--text-small);
   pointer-events: none;
 }
 </style>

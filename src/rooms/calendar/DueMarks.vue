@@ -59,10 +59,10 @@ const dues = computed(() =>
 <style scoped>
 text {
   fill: var(--ink);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .name {
-  font-size: 15px;
+  font-size: var(--text-body);
   font-weight: 700;
 }
 .due {

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import ToggleButton from '@/ui/kit/ToggleButton.vue';
 import { ref, watch } from 'vue';
 import { settingsSchema, type Settings } from '@/core/workshop/settings/settingsSchema';
 import { useEdit } from '@/shared/useEdit';
 import { usePlanInputsStore } from '@/stores/planInputs';
 import { useWorkshopStore } from '@/stores/workshop';
-import FormDialog from '@/ui/frame/FormDialog.vue';
+import FormDialog from '@/ui/kit/FormDialog.vue';
 
 /** Who works when, and on which days not. */
 const isOpen = defineModel<boolean>({ required: true });
@@ -79,15 +80,14 @@ function keep(): void {
       <v-text-field v-model="one.from" label="From" />
       <v-text-field v-model="one.to" label="To" />
       <div class="days">
-        <button
+        <ToggleButton
           v-for="(day, d) in DAYS"
           :key="day"
-          type="button"
-          :aria-pressed="one.days.includes(d + 1)"
-          @click="turn(one.days, d + 1)"
+          :pressed="one.days.includes(d + 1)"
+          @press="turn(one.days, d + 1)"
         >
           {{ day }}
-        </button>
+        </ToggleButton>
       </div>
       <v-text-field v-model="one.away" class="away" label="Days off, as 2026-03-02" />
       <v-btn variant="text" @click="people.splice(i, 1)"
@@ -111,21 +111,6 @@ function keep(): void {
   flex-wrap: wrap;
   grid-column: 1 / -1;
   gap: 4px;
-}
-.days button {
-  min-height: 36px;
-  padding: 0 8px;
-  border: 1px solid var(--mid);
-  border-radius: 3px;
-  background: none;
-  color: inherit;
-  font: inherit;
-  font-size: 13px;
-  cursor: pointer;
-}
-.days button[aria-pressed='true'] {
-  background: var(--verdigris);
-  color: var(--paper);
 }
 .away {
   grid-column: 1 / 3;

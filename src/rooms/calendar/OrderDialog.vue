@@ -8,7 +8,7 @@ import { useEdit } from '@/shared/useEdit';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
-import FormDialog from '@/ui/frame/FormDialog.vue';
+import FormDialog from '@/ui/kit/FormDialog.vue';
 
 /** One order: who, what, when, where, and whether it comes again. */
 const props = defineProps<{ order: Order | null }>();

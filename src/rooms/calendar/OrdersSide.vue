@@ -142,7 +142,7 @@ li > div {
   line-height: 1.3;
 }
 .quiet {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 li > .do {
   display: flex;
@@ -150,7 +150,7 @@ li > .do {
 .problem {
   color: var(--rust);
 }
-@media (max-width: 800px) {
+@media (max-width: 820px) {
   li {
     grid-template-columns: minmax(0, 1fr);
     gap: 4px;

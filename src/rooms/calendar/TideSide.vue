@@ -68,7 +68,7 @@ function saveIcal(person: string | null): void {
 <style scoped>
 .sure {
   margin: 10px 0 6px;
-  font-size: 16px;
+  font-size: var(--text-lead);
   font-weight: 700;
 }
 .acts {
@@ -80,6 +80,6 @@ function saveIcal(person: string | null): void {
 .blank {
   max-width: 520px;
   padding: 30px 0;
-  font-size: 16px;
+  font-size: var(--text-lead);
 }
 </style>

@@ -186,10 +186,10 @@ svg {
 }
 text {
   fill: var(--ink);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .name {
-  font-size: 15px;
+  font-size: var(--text-body);
   font-weight: 700;
 }
 .hair {
@@ -218,6 +218,6 @@ text {
 }
 .small {
   margin: 4px 0;
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 </style>

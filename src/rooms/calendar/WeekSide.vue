@@ -82,7 +82,7 @@ table {
   width: 100%;
   border-collapse: collapse;
   table-layout: fixed;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 th,
 td {

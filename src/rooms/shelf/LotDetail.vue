@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ConfirmDialog from '@/ui/kit/ConfirmDialog.vue';
 import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, ref } from 'vue';
 import { usersOfLot } from '@/core/workshop/shelf/trace';
@@ -10,7 +11,7 @@ import { formatFixed, formatGrams } from '@/core/basics/format/numbers';
 import { useMoney } from '@/shared/useMoney';
 import AllergenField from '@/ui/fields/AllergenField.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
-import DayField from './DayField.vue';
+import DateField from '@/ui/kit/DateField.vue';
 import LotMoves from './LotMoves.vue';
 import { useMaterials } from '@/ui/fields/materials';
 import DraftField from '@/ui/fields/DraftField.vue';
@@ -71,12 +72,12 @@ function remove(): void {
       {{ nameOf(lot.premix.carrierId).toLowerCase() }}
     </p>
     <div class="fields">
-      <DayField
+      <DateField
         :model-value="lot.openedOn"
         label="Opened"
         @update:model-value="(openedOn) => change({ openedOn })"
       />
-      <DayField
+      <DateField
         :model-value="lot.expiresOn"
         :label="lot.isRetest ? 'Look at it again' : 'Keeps until'"
         @update:model-value="(expiresOn) => change({ expiresOn })"
@@ -121,16 +122,15 @@ function remove(): void {
       >
       <span v-else class="quiet small">Batches speak of it, so it stays in the record.</span>
     </p>
-    <v-dialog v-model="isRemoving" max-width="420" aria-label="Remove this lot">
-      <v-card>
-        <v-card-title>Remove lot {{ lot.code }}?</v-card-title>
-        <v-card-text>Nothing was weighed from it.</v-card-text>
-        <v-card-actions>
-          <v-btn variant="text" @click="isRemoving = false">Keep it</v-btn>
-          <v-btn color="error" @click="remove">Remove it</v-btn>
-        </v-card-actions>
-      </v-card>
-    </v-dialog>
+    <ConfirmDialog
+      v-model="isRemoving"
+      label="Remove this lot"
+      :title="`Remove lot ${lot.code}?`"
+      act="Remove it"
+      back="Keep it"
+      @confirm="remove"
+      >Nothing was weighed from it.</ConfirmDialog
+    >
   </section>
 </template>
 
@@ -146,7 +146,7 @@ function remove(): void {
 }
 .figure {
   margin-right: 8px;
-  font-size: 28px;
+  font-size: var(--text-headline);
 }
 .below {
   color: var(--rust);
@@ -165,6 +165,6 @@ function remove(): void {
   margin-top: 18px;
 }
 .small {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 </style>

@@ -71,7 +71,7 @@ const madeFrom = computed(() =>
 <style scoped>
 h3 {
   margin: 18px 0 4px;
-  font: 650 16px var(--font-heading);
+  font: 650 var(--text-lead) var(--font-heading);
 }
 .moves li {
   display: flex;

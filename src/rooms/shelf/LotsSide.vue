@@ -6,7 +6,7 @@ import { shelfLifeOf } from '@/core/workshop/shelf/watch';
 import { today } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import VirtualList from '@/ui/frame/VirtualList.vue';
 import { counted, formatGrams } from '@/core/basics/format/numbers';
 import { shortDate } from '@/ui/frame/format';
@@ -124,7 +124,7 @@ function keptUntil(lot: (typeof workshop.lots)[number]): string {
   padding: 0 8px 0 4px;
 }
 .until {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .left {
   text-align: right;
@@ -139,6 +139,6 @@ function keptUntil(lot: (typeof workshop.lots)[number]): string {
 }
 .small {
   margin: 4px 0;
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 </style>

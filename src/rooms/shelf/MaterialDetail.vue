@@ -239,15 +239,15 @@ function remove(): void {
 }
 h3 {
   margin: 16px 0 2px;
-  font: 650 16px var(--font-heading);
+  font: 650 var(--text-lead) var(--font-heading);
 }
 .cautions {
   margin: 14px 0 0;
   padding: 0 0 0 18px;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .small {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 a {
   color: var(--verdigris);

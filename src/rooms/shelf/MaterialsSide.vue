@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import MineralHatches from '@/ui/pictures/MineralHatches.vue';
 import VirtualList from '@/ui/frame/VirtualList.vue';
 import { counted, formatGrams } from '@/core/basics/format/numbers';
@@ -111,7 +111,7 @@ const found = computed(() => {
   stroke: var(--drawn-ink);
 }
 .flag {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .here {
   text-align: right;
@@ -122,6 +122,6 @@ const found = computed(() => {
 }
 .small {
   margin: 4px 0;
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 </style>

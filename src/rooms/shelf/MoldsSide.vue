@@ -221,7 +221,7 @@ function meanFill({ fillsG }: ShelfMold): number {
   stroke-width: 1.2;
 }
 .molds .quiet {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .fields {
   display: grid;
@@ -233,7 +233,7 @@ function meanFill({ fillsG }: ShelfMold): number {
 }
 h3 {
   margin: 14px 0 2px;
-  font: 650 16px var(--font-heading);
+  font: 650 var(--text-lead) var(--font-heading);
 }
 .fills {
   display: grid;

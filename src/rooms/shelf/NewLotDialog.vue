@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppDialog from '@/ui/kit/AppDialog.vue';
 import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, reactive, ref, watch } from 'vue';
 import { newId } from '@/core/basics/newId';
@@ -8,7 +9,7 @@ import { today } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
-import DayField from './DayField.vue';
+import DateField from '@/ui/kit/DateField.vue';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
@@ -80,27 +81,22 @@ function add(): void {
 </script>
 
 <template>
-  <v-dialog v-model="isOpen" max-width="540" aria-label="Receive a lot">
-    <v-card>
-      <v-card-title>Receive a lot</v-card-title>
-      <v-card-text>
-        <AppForm v-model:fits="fits" class="fields">
-          <MaterialPicker v-model="materialId" label="Material" class="wide" />
-          <v-text-field v-model="fields.code" label="Code on it" maxlength="60" />
-          <v-text-field v-model="fields.supplier" label="Supplier" maxlength="120" />
-          <NumberField v-model="fields.grams" label="Grams received" :min="0.1" :max="10000000" />
-          <v-text-field v-model="fields.cost" label="What all of it cost" inputmode="decimal" />
-          <DayField v-model="receivedOn" label="Received" />
-          <DayField v-model="expiresOn" label="Keeps until" />
-        </AppForm>
-        <p v-if="problem" class="quiet small" role="status">{{ problem }}</p>
-      </v-card-text>
-      <v-card-actions>
-        <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
-        <v-btn variant="flat" :disabled="problem !== ''" @click="add">Put it on the shelf</v-btn>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
+  <AppDialog v-model="isOpen" label="Receive a lot" title="Receive a lot" :width="540">
+    <AppForm v-model:fits="fits" class="fields">
+      <MaterialPicker v-model="materialId" label="Material" class="wide" />
+      <v-text-field v-model="fields.code" label="Code on it" maxlength="60" />
+      <v-text-field v-model="fields.supplier" label="Supplier" maxlength="120" />
+      <NumberField v-model="fields.grams" label="Grams received" :min="0.1" :max="10000000" />
+      <v-text-field v-model="fields.cost" label="What all of it cost" inputmode="decimal" />
+      <DateField v-model="receivedOn" label="Received" />
+      <DateField v-model="expiresOn" label="Keeps until" />
+    </AppForm>
+    <p v-if="problem" class="quiet small" role="status">{{ problem }}</p>
+    <template #actions>
+      <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
+      <v-btn variant="flat" :disabled="problem !== ''" @click="add">Put it on the shelf</v-btn>
+    </template></AppDialog
+  >
 </template>
 
 <style scoped>

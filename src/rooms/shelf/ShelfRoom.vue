@@ -4,7 +4,7 @@ import { useRouter } from 'vue-router';
 import { useGoodsStore } from '@/stores/goods';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import AppTabs from '@/ui/kit/AppTabs.vue';
 import PageHeader from '@/shared/PageHeader.vue';
 import { counted } from '@/core/basics/format/numbers';
 
@@ -52,7 +52,7 @@ const side = computed<Side>({
       >
     </PageHeader>
     <div class="room">
-      <ChoiceRow v-model="side" :items="SIDES" class="sides" />
+      <AppTabs v-model="side" label="Shelf" :items="SIDES" class="sides" />
       <LotsSide v-if="side === 'lots'" />
       <MaterialsSide v-else-if="side === 'materials'" />
       <WrapsSide v-else-if="side === 'wraps'" />

@@ -28,17 +28,17 @@
 }
 .side :deep(.what .quiet),
 .side :deep(.small) {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .side :deep(.blank) {
   max-width: 460px;
   padding: 24px 0;
-  font-size: 16px;
+  font-size: var(--text-lead);
 }
 .side :deep(.hint) {
   padding: 60px 0;
 }
-@media (max-width: 980px) {
+@media (max-width: 1150px) {
   .side {
     grid-template-columns: minmax(0, 1fr);
   }

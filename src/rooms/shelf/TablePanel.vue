@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, useTemplateRef } from 'vue';
+import FileButton from '@/ui/kit/FileButton.vue';
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
+import AppDialog from '@/ui/kit/AppDialog.vue';
+import { computed, ref, shallowRef } from 'vue';
 import type { OwnMaterial } from '@/core/matter/materials/own';
 import { LOT_COLUMNS, lotRows, readLotRows } from '@/core/workshop/shelf/lotTable';
 import {
@@ -26,7 +29,6 @@ const MOST_BYTES = 32 * 1024 * 1024;
 const MOST_PROBLEMS = 12;
 const NEEDED = { lots: ['code', 'material', 'grams'], materials: ['name', 'like'] } as const;
 
-const fileInput = useTemplateRef<HTMLInputElement>('fileInput');
 const problem = ref('');
 const done = ref('');
 const table = shallowRef<readonly Row[] | null>(null);
@@ -52,8 +54,7 @@ async function writeOut(): Promise<void> {
   );
 }
 
-async function readIn(): Promise<void> {
-  const file = fileInput.value?.files?.[0];
+async function readIn([file]: readonly File[]): Promise<void> {
   if (!file) return;
   problem.value = '';
   done.value = '';
@@ -71,7 +72,6 @@ async function readIn(): Promise<void> {
   } catch (error) {
     problem.value = `${file.name}: ${reasonOf(error)}. Nothing here was touched.`;
   }
-  if (fileInput.value) fileInput.value.value = '';
 }
 
 function takeIn(): void {
@@ -88,55 +88,49 @@ function takeIn(): void {
 <template>
   <div class="table" role="group" :aria-label="`Table of ${kind}`">
     <v-btn size="small" variant="text" @click="writeOut">Write a CSV table</v-btn>
-    <v-btn size="small" variant="text" @click="fileInput?.click()">Read a CSV table</v-btn>
-    <input
-      ref="fileInput"
-      type="file"
+    <FileButton
+      size="small"
+      variant="text"
+      :label="`Table of ${kind} to read`"
       accept=".csv,.txt,text/csv"
-      class="visually-hidden"
-      :aria-label="`Table of ${kind} to read`"
-      tabindex="-1"
-      @change="readIn"
-    />
-    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-    <p v-if="done" role="status">{{ done }}</p>
-    <v-dialog
-      :model-value="waiting !== null"
-      max-width="560"
-      :aria-label="`Read a table of ${kind}`"
-      @update:model-value="table = null"
+      @files="readIn"
+      >Read a CSV table</FileButton
     >
-      <v-card v-if="waiting">
-        <v-card-title>What this table would change</v-card-title>
-        <v-card-text>
-          <p>
-            {{ counted(waiting.fresh.length, word) }} new, {{ waiting.changed.length }} changed,
-            {{ waiting.sameCount }} the same.
-            <template v-if="waiting.problems.length"
-              >{{ counted(waiting.problems.length, 'row') }} cannot be taken and will be left
-              out:</template
-            >
-          </p>
-          <ul v-if="waiting.problems.length" class="problems">
-            <li v-for="entry in waiting.problems.slice(0, MOST_PROBLEMS)" :key="entry.row">
-              Row {{ entry.row }}: {{ entry.message }}
-            </li>
-            <li v-if="waiting.problems.length > MOST_PROBLEMS">
-              and {{ waiting.problems.length - MOST_PROBLEMS }} more
-            </li>
-          </ul>
-        </v-card-text>
-        <v-card-actions>
-          <v-btn variant="text" @click="table = null">Cancel</v-btn>
-          <v-btn
-            variant="flat"
-            :disabled="waiting.fresh.length + waiting.changed.length === 0"
-            @click="takeIn"
-            >Take it in</v-btn
+    <ProblemLine :problem="problem" />
+    <p v-if="done" role="status">{{ done }}</p>
+    <AppDialog
+      :model-value="waiting !== null"
+      :label="`Read a table of ${kind}`"
+      @update:model-value="table = null"
+      title="What this table would change"
+      :width="560"
+      ><template v-if="waiting">
+        <p>
+          {{ counted(waiting.fresh.length, word) }} new, {{ waiting.changed.length }} changed,
+          {{ waiting.sameCount }} the same.
+          <template v-if="waiting.problems.length"
+            >{{ counted(waiting.problems.length, 'row') }} cannot be taken and will be left
+            out:</template
           >
-        </v-card-actions>
-      </v-card>
-    </v-dialog>
+        </p>
+        <ul v-if="waiting.problems.length" class="problems">
+          <li v-for="entry in waiting.problems.slice(0, MOST_PROBLEMS)" :key="entry.row">
+            Row {{ entry.row }}: {{ entry.message }}
+          </li>
+          <li v-if="waiting.problems.length > MOST_PROBLEMS">
+            and {{ waiting.problems.length - MOST_PROBLEMS }} more
+          </li>
+        </ul> </template
+      ><template #actions>
+        <v-btn variant="text" @click="table = null">Cancel</v-btn>
+        <v-btn
+          variant="flat"
+          :disabled="!waiting || waiting.fresh.length + waiting.changed.length === 0"
+          @click="takeIn"
+          >Take it in</v-btn
+        >
+      </template></AppDialog
+    >
   </div>
 </template>
 
@@ -159,6 +153,6 @@ function takeIn(): void {
 }
 .problems {
   padding-left: 20px;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 </style>

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { toolSchema, type Tool, type ToolKind } from '@/core/workshop/shelf/tool';
 import { toolsOf } from '@/core/workshop/shelf/workplace';
 import { useWorkshopStore } from '@/stores/workshop';
-import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { TOOL_FIELDS, TOOL_WORDS, newTool } from './toolFields';
 import DraftField from '@/ui/fields/DraftField.vue';
@@ -134,7 +134,7 @@ function take(tool: Tool, key: string, value: number): void {
 }
 .small {
   margin: 0 0 8px;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .tool {
   display: flex;

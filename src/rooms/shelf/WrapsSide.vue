@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, reactive, ref } from 'vue';
 import { PACKAGING_KINDS, type PackagingKind } from '@/core/goods/products/kinds';
@@ -198,7 +199,7 @@ function eachWords(of: Packaging): string {
             <v-text-field v-model="found.why" label="Why it differs" maxlength="200" />
             <v-btn type="submit">Write the count down</v-btn>
           </AppForm>
-          <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+          <ProblemLine :problem="problem" />
           <v-btn variant="text" color="error" @click="layAway(of)"
             >Lay it away<span class="visually-hidden">: {{ of.name }}</span></v-btn
           >
@@ -231,7 +232,7 @@ function eachWords(of: Packaging): string {
   line-height: 1.2;
 }
 .what .quiet {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .low {
   color: var(--ochre);
@@ -249,11 +250,11 @@ function eachWords(of: Packaging): string {
 }
 h3 {
   margin: 14px 0 4px;
-  font-size: 16px;
+  font-size: var(--text-lead);
 }
 .lots {
   margin-bottom: 10px;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .detail form {
   margin-bottom: 10px;
@@ -263,9 +264,6 @@ h3 {
 }
 .blank {
   max-width: 520px;
-}
-.problem {
-  color: var(--rust);
 }
 @media (max-width: 560px) {
   .row {

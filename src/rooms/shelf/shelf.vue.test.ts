@@ -6,7 +6,7 @@ import { toolSchema, type ToolKind } from '@/core/workshop/shelf/tool';
 import { toolsOf } from '@/core/workshop/shelf/workplace';
 import { useGoodsStore } from '@/stores/goods';
 import { useShelfStore } from '@/stores/shelf';
-import DayField from './DayField.vue';
+import DateField from '@/ui/kit/DateField.vue';
 import JarLevel from './JarLevel.vue';
 import LotDetail from './LotDetail.vue';
 import MaterialDetail from './MaterialDetail.vue';
@@ -301,7 +301,7 @@ describe('wraps', () => {
 });
 
 it('a day is a day or none', async () => {
-  const shown = shop.show(DayField, { props: { modelValue: null, label: 'Opened' } });
+  const shown = shop.show(DateField, { props: { modelValue: null, label: 'Opened' } });
   const input = shown.findComponent({ name: 'VTextField' });
   for (const [text, day] of [
     ['2026-03-02', '2026-03-02'],

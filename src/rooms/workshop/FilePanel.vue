@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, useTemplateRef } from 'vue';
+import FileButton from '@/ui/kit/FileButton.vue';
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
+import AppDialog from '@/ui/kit/AppDialog.vue';
+import { computed, onMounted, ref } from 'vue';
 import { COLLECTION_NAMES, type CollectionName } from '@/storage/records/names';
 import { RECORDS } from '@/storage/records/registry';
 import { sayRefused } from '@/storage/validation/refused';
@@ -16,7 +19,6 @@ const keeping = useCopiesStore();
 const carrying = useTransferStore();
 const saving = useSavingStore();
 onMounted(() => void keeping.look());
-const fileInput = useTemplateRef<HTMLInputElement>('fileInput');
 /** A copy older than this is no safety. */
 const OLD_DAYS = 7;
 const takesFilesVersion = ref(false);
@@ -38,12 +40,9 @@ async function exportAll(): Promise<void> {
   if (file) saveBlob(file.name, file.blob);
 }
 
-async function readChosen(): Promise<void> {
-  const file = fileInput.value?.files?.[0];
+async function readChosen([file]: readonly File[]): Promise<void> {
   if (!file) return;
   takesFilesVersion.value = false;
-  // The same file can be chosen again, also while this one is still read.
-  if (fileInput.value) fileInput.value.value = '';
   await carrying.read(file);
 }
 
@@ -97,84 +96,77 @@ const JOB_WORDS = {
       <v-btn variant="flat" :disabled="carrying.job !== null" @click="exportAll"
         >Export everything</v-btn
       >
-      <v-btn :disabled="carrying.job !== null" @click="fileInput?.click()">Import a file</v-btn>
-      <input
-        ref="fileInput"
-        type="file"
+      <FileButton
+        label="File to import"
         accept=".json,application/json"
-        class="visually-hidden"
-        aria-label="File to import"
-        tabindex="-1"
-        @change="readChosen"
-      />
+        :disabled="carrying.job !== null"
+        @files="readChosen"
+        >Import a file</FileButton
+      >
     </div>
     <div v-if="carrying.job" class="job">
       <label for="carried">{{ JOB_WORDS[carrying.job.kind] }}</label>
       <progress id="carried" :value="carrying.job.share"></progress>
       <v-btn size="small" @click="carrying.cancel">Stop</v-btn>
     </div>
-    <p v-if="carrying.problem" role="alert" class="problem">{{ carrying.problem }}</p>
+    <ProblemLine :problem="carrying.problem" />
     <p v-if="carrying.done" role="status">
       {{ carrying.done }}
       <button v-if="carrying.receipt" type="button" class="link" @click="carrying.undo">
         Undo import
       </button>
     </p>
-    <v-dialog
+    <AppDialog
       :model-value="carrying.preview !== null"
-      max-width="480"
-      aria-label="Import a file"
+      label="Import a file"
       @update:model-value="carrying.putAway"
-    >
-      <v-card v-if="carrying.preview">
-        <v-card-title>Import a file</v-card-title>
-        <v-card-text>
-          <p>
-            {{ said(carrying.preview.fresh) }} new here.
-            <template v-if="carrying.preview.sameCount"
-              >{{ carrying.preview.sameCount }} are already here, digit for digit.</template
-            >
-          </p>
-          <template v-if="carrying.preview.refusedCount">
-            <p role="alert" class="problem">
-              {{ counted(carrying.preview.refusedCount, 'record') }} of it cannot be taken in; the
-              rest can:
-            </p>
-            <ul class="refused">
-              <li v-for="(one, i) in carrying.preview.refused" :key="i">
-                {{ sayRefused(one) }}
-              </li>
-              <li v-if="carrying.preview.refusedCount > carrying.preview.refused.length">
-                and {{ carrying.preview.refusedCount - carrying.preview.refused.length }} more
-              </li>
-            </ul>
-          </template>
-          <p v-if="changedCount">
-            Different here: {{ listed(carrying.preview.changedNames)
-            }}{{
-              changedCount > carrying.preview.changedNames.length
-                ? ` and ${changedCount - carrying.preview.changedNames.length} more`
-                : ''
-            }}.
-          </p>
-          <v-radio-group
-            v-if="changedCount"
-            v-model="takesFilesVersion"
-            :label="`${changedCount} are here too, but differ:`"
+      title="Import a file"
+      :width="480"
+      ><template v-if="carrying.preview">
+        <p>
+          {{ said(carrying.preview.fresh) }} new here.
+          <template v-if="carrying.preview.sameCount"
+            >{{ carrying.preview.sameCount }} are already here, digit for digit.</template
           >
-            <v-radio label="Keep mine" :value="false" />
-            <v-radio
-              label="Use the file’s version; replaced formulas stay as versions"
-              :value="true"
-            />
-          </v-radio-group>
-        </v-card-text>
-        <v-card-actions>
-          <v-btn variant="text" @click="carrying.putAway">Cancel</v-btn>
-          <v-btn variant="flat" @click="carrying.takeIn(takesFilesVersion, said)">Import</v-btn>
-        </v-card-actions>
-      </v-card>
-    </v-dialog>
+        </p>
+        <template v-if="carrying.preview.refusedCount">
+          <p role="alert" class="problem">
+            {{ counted(carrying.preview.refusedCount, 'record') }} of it cannot be taken in; the
+            rest can:
+          </p>
+          <ul class="refused">
+            <li v-for="(one, i) in carrying.preview.refused" :key="i">
+              {{ sayRefused(one) }}
+            </li>
+            <li v-if="carrying.preview.refusedCount > carrying.preview.refused.length">
+              and {{ carrying.preview.refusedCount - carrying.preview.refused.length }} more
+            </li>
+          </ul>
+        </template>
+        <p v-if="changedCount">
+          Different here: {{ listed(carrying.preview.changedNames)
+          }}{{
+            changedCount > carrying.preview.changedNames.length
+              ? ` and ${changedCount - carrying.preview.changedNames.length} more`
+              : ''
+          }}.
+        </p>
+        <v-radio-group
+          v-if="changedCount"
+          v-model="takesFilesVersion"
+          :label="`${changedCount} are here too, but differ:`"
+        >
+          <v-radio label="Keep mine" :value="false" />
+          <v-radio
+            label="Use the file’s version; replaced formulas stay as versions"
+            :value="true"
+          />
+        </v-radio-group> </template
+      ><template #actions>
+        <v-btn variant="text" @click="carrying.putAway">Cancel</v-btn>
+        <v-btn variant="flat" @click="carrying.takeIn(takesFilesVersion, said)">Import</v-btn>
+      </template></AppDialog
+    >
   </section>
 </template>
 

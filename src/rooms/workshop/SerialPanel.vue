@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { onScopeDispose, ref, watch } from 'vue';
 import { useDevicesStore } from '@/stores/devices';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -67,7 +68,7 @@ onScopeDispose(() => {
       {{ devices.device ? `Heard: ${heard || 'nothing yet'}` : 'No port is open.' }} What the device
       must send stands in docs/devices.md.
     </p>
-    <p v-if="devices.problem" class="problem" role="alert">{{ devices.problem }}</p>
+    <ProblemLine :problem="devices.problem" />
   </div>
 </template>
 
@@ -78,9 +79,6 @@ onScopeDispose(() => {
 }
 p {
   margin: 0;
-  font-size: 14px;
-}
-.problem {
-  color: var(--rust);
+  font-size: var(--text-plain);
 }
 </style>

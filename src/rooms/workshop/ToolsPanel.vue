@@ -108,7 +108,7 @@ const LOOKS = [
 }
 .small {
   margin: 0;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 a {
   color: var(--verdigris);

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
+import ConfirmDialog from '@/ui/kit/ConfirmDialog.vue';
 import { ref } from 'vue';
 import { useWorkshopStore } from '@/stores/workshop';
 import PageHeader from '@/shared/PageHeader.vue';
@@ -53,22 +55,19 @@ function removeSample(): void {
           <p>A made-up harbor workshop with formulas and batches, to look around in.</p>
           <v-btn @click="openSample">Open the sample workshop</v-btn>
         </template>
-        <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+        <ProblemLine :problem="problem" />
       </section>
     </div>
-    <v-dialog v-model="isRemoving" max-width="460" aria-label="Remove the sample workshop">
-      <v-card>
-        <v-card-title>Remove the sample workshop?</v-card-title>
-        <v-card-text
-          >{{ workshop.sampleCount }} records go, changes you made to them too. Your own formulas
-          and batches stay.</v-card-text
-        >
-        <v-card-actions>
-          <v-btn variant="text" @click="isRemoving = false">Keep it</v-btn>
-          <v-btn color="error" @click="removeSample">Remove it</v-btn>
-        </v-card-actions>
-      </v-card>
-    </v-dialog>
+    <ConfirmDialog
+      v-model="isRemoving"
+      label="Remove the sample workshop"
+      title="Remove the sample workshop?"
+      act="Remove it"
+      back="Keep it"
+      @confirm="removeSample"
+      >{{ workshop.sampleCount }} records go, changes you made to them too. Your own formulas and
+      batches stay.</ConfirmDialog
+    >
   </div>
 </template>
 
@@ -78,8 +77,5 @@ function removeSample(): void {
   grid-template-columns: repeat(auto-fit, minmax(320px, 1fr));
   gap: 12px 56px;
   padding: 24px;
-}
-.problem {
-  color: var(--rust);
 }
 </style>

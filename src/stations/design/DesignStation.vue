@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { typedIn } from '@/ui/fields/typedIn';
 import { mdiRedo, mdiUndo } from '@mdi/js';
 import { useEventListener } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
@@ -75,9 +76,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           aria-label="Name of the formula"
           :value="name"
           maxlength="80"
-          @change="
-            (event) => design.rename((event.target as HTMLInputElement).value.trim() || 'Untitled')
-          "
+          @change="(event) => design.rename(typedIn(event).trim() || 'Untitled')"
         />
         <h1 v-else>Formulas</h1>
       </template>
@@ -136,9 +135,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   height: 36px;
   padding: 0 12px;
   border: 1px solid var(--verdigris);
-  border-radius: 2px;
+  border-radius: var(--radius-small);
   color: var(--verdigris);
-  font-size: 14px;
+  font-size: var(--text-plain);
   font-weight: 500;
 }
 .icon {
@@ -150,10 +149,10 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   padding: 0 4px;
   margin-left: -5px;
   border: 1px solid transparent;
-  border-radius: 4px;
+  border-radius: var(--radius-small);
   background: none;
   color: inherit;
-  font: 650 30px/1.15 var(--font-heading);
+  font: 650 var(--text-headline)/1.15 var(--font-heading);
   letter-spacing: -0.01em;
   text-overflow: ellipsis;
 }

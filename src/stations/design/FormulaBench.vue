@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { entryAt } from '@/core/basics/entryAt';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import type { Evaluation, Fix } from '@/core/results/evaluation/types';
 import {
@@ -44,8 +45,7 @@ const swapping = ref<Line | null>(null);
 const hasSwapped = ref(false);
 const part = computed(
   () =>
-    props.body.parts.find(({ id }) => id === chosenPartId.value) ??
-    (props.body.parts[0] as FormulaBody['parts'][number]),
+    props.body.parts.find(({ id }) => id === chosenPartId.value) ?? entryAt(props.body.parts, 0),
 );
 
 const piecesSaid = computed(() => {
@@ -214,12 +214,12 @@ function reorder(lineIds: string[], movedId: string): void {
 }
 .total .figure {
   margin-left: auto;
-  font-size: 23px;
+  font-size: var(--text-headline);
 }
 .blank {
   max-width: 400px;
   padding: 24px 8px 12px;
-  font-size: 16px;
+  font-size: var(--text-lead);
 }
 /* A pull lays each of the three out by itself. */
 .formula,

@@ -3,7 +3,7 @@ import { defineAsyncComponent, ref } from 'vue';
 import type { Evaluation } from '@/core/results/evaluation/types';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import { late } from '@/shared/deferred';
-import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import AppTabs from '@/ui/kit/AppTabs.vue';
 
 defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 
@@ -48,9 +48,7 @@ const shown = ref<(typeof VIEWS)[number]['value']>('piece');
 
 <template>
   <div>
-    <nav class="views" aria-label="Look at">
-      <ChoiceRow v-model="shown" :items="VIEWS" />
-    </nav>
+    <AppTabs v-model="shown" label="Look at" :items="VIEWS" class="views" />
     <div class="view">
       <component
         :is="VIEWS.find(({ value }) => value === shown)?.is"

@@ -21,7 +21,7 @@ defineProps<{ powderHex: string; waterHex: string }>();
   display: inline-flex;
   gap: 14px;
   color: var(--mid);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .tint {
   display: inline-flex;

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
+import AppDialog from '@/ui/kit/AppDialog.vue';
 import { computed, reactive, ref, watch } from 'vue';
 import type { Tending } from '@/core/work/bench-steps/tendings';
 import type { WeighStep } from '@/core/work/bench-steps/stepSchema';
@@ -84,41 +86,36 @@ function done(): void {
 </script>
 
 <template>
-  <v-dialog v-model="isOpen" max-width="560" :aria-label="title">
-    <v-card>
-      <v-card-title>{{ title }}, {{ batch.code }}</v-card-title>
-      <v-card-text>
-        <p>{{ note }}</p>
-        <ul v-if="weighs.length" class="plain-list lines">
-          <li v-for="step in weighs" :key="step.id">
-            <v-text-field
-              v-model="grams[step.id]"
-              :label="`${step.title}, ${say(step)}`"
-              suffix="g"
-              inputmode="decimal"
-              autocomplete="off"
-            />
-            <span class="quiet">{{ step.note }}</span>
-          </li>
-        </ul>
-        <p v-for="step in others" :key="step.id" class="quiet">{{ step.title }}. {{ step.note }}</p>
+  <AppDialog v-model="isOpen" :label="title" :title="`${title}, ${batch.code}`" :width="560">
+    <p>{{ note }}</p>
+    <ul v-if="weighs.length" class="plain-list lines">
+      <li v-for="step in weighs" :key="step.id">
         <v-text-field
-          v-if="asksCount"
-          v-model="jars"
-          :label="`Full jars, of ${counted(batch.plan.pieces, 'jar')} planned`"
-          inputmode="numeric"
+          v-model="grams[step.id]"
+          :label="`${step.title}, ${say(step)}`"
+          suffix="g"
+          inputmode="decimal"
           autocomplete="off"
         />
-        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-      </v-card-text>
-      <v-card-actions>
-        <v-btn v-if="weighs.length" variant="text" @click="asPlanned">All as planned</v-btn>
-        <v-spacer />
-        <v-btn variant="text" @click="isOpen = false">Not yet</v-btn>
-        <v-btn variant="flat" @click="done">Done</v-btn>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
+        <span class="quiet">{{ step.note }}</span>
+      </li>
+    </ul>
+    <p v-for="step in others" :key="step.id" class="quiet">{{ step.title }}. {{ step.note }}</p>
+    <v-text-field
+      v-if="asksCount"
+      v-model="jars"
+      :label="`Full jars, of ${counted(batch.plan.pieces, 'jar')} planned`"
+      inputmode="numeric"
+      autocomplete="off"
+    />
+    <ProblemLine :problem="problem" />
+    <template #actions>
+      <v-btn v-if="weighs.length" variant="text" @click="asPlanned">All as planned</v-btn>
+      <v-spacer />
+      <v-btn variant="text" @click="isOpen = false">Not yet</v-btn>
+      <v-btn variant="flat" @click="done">Done</v-btn>
+    </template></AppDialog
+  >
 </template>
 
 <style scoped>
@@ -137,7 +134,7 @@ function done(): void {
   padding-left: 12px;
   border-left: 4px solid var(--rust);
 }
-@media (max-width: 500px) {
+@media (max-width: 560px) {
   .lines li {
     grid-template-columns: minmax(0, 1fr);
     gap: 2px;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref } from 'vue';
 import type { Tending } from '@/core/work/bench-steps/tendings';
 import { parseNumber } from '@/core/basics/units/parseNumber';
@@ -120,7 +121,7 @@ function asksMore(what: Tending): boolean {
       />
       <v-btn type="submit">Take it</v-btn>
     </form>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <ProblemLine :problem="problem" />
     <ul class="plain-list tend" aria-label="What it asks for">
       <li v-for="one in steps" :key="one.what" :class="one.state">
         <span>
@@ -186,19 +187,19 @@ function asksMore(what: Tending): boolean {
 <style scoped>
 .detail {
   padding: 18px 20px 24px;
-  font-size: 15px;
+  font-size: var(--text-body);
 }
 h2,
 h3 {
   margin: 0;
-  font-size: 18px;
+  font-size: var(--text-lead);
 }
 h3 {
   margin-top: 20px;
 }
 .quiet {
   margin: 2px 0 8px;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .row {
   display: grid;
@@ -206,9 +207,6 @@ h3 {
   gap: 8px;
   align-items: center;
   margin-top: 8px;
-}
-.problem {
-  color: var(--rust);
 }
 .tend {
   margin: 14px 0;

@@ -121,7 +121,7 @@ const asked = computed(() =>
 .blank {
   max-width: 560px;
   padding: 56px 24px;
-  font-size: 16px;
+  font-size: var(--text-lead);
 }
 .station {
   display: grid;
@@ -163,14 +163,14 @@ const asked = computed(() =>
   background: none;
   color: inherit;
   font: inherit;
-  font-size: 15px;
+  font-size: var(--text-body);
   text-align: left;
   cursor: pointer;
 }
 .asked .quiet {
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
-@media (max-width: 900px) {
+@media (max-width: 1150px) {
   .station,
   .trays {
     grid-template-columns: minmax(0, 1fr);

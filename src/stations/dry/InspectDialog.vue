@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import AppDialog from '@/ui/kit/AppDialog.vue';
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, reactive, ref, watch } from 'vue';
 import { FAULT_ROWS } from '@/core/batches/faults/faultTable';
@@ -72,65 +74,67 @@ function write(): void {
 </script>
 
 <template>
-  <v-dialog v-model="isOpen" max-width="980" :aria-label="`Look over ${batch.code}`">
-    <v-card>
-      <v-card-title>Look over {{ batch.code }}, {{ batch.formulaName }}</v-card-title>
-      <v-card-text v-if="!isWritten">
-        <AppForm v-model:fits="fits" class="fields">
-          <NumberField v-model="looked" label="Looked at" :min="0" :max="100000" :decimals="0" />
-          <NumberField v-model="rejects" label="Rejected" :min="0" :max="100000" :decimals="0" />
-          <v-select
-            v-if="rejects > 0"
-            v-model="fate"
-            :items="FATES.map((value) => ({ value, title: FATE_WORDS[value] }))"
-            label="What becomes of them"
-          />
-        </AppForm>
-        <ul class="plain-list faults" aria-label="Faults">
-          <li v-for="row in FAULT_ROWS" :key="row.fault" :class="{ seen: counts.has(row.fault) }">
-            <FaultPicture :fault="row.fault" />
-            <b>{{ row.title }}</b>
-            <span class="quiet">{{ row.seen }}</span>
-            <span class="stepper">
-              <button
-                type="button"
-                :aria-label="`One piece fewer: ${inSentence(row.title)}`"
-                :disabled="!counts.has(row.fault)"
-                @click="change(row.fault, -1)"
-              >
-                −
-              </button>
-              <output :aria-label="`Pieces: ${inSentence(row.title)}`">{{
-                counts.get(row.fault) ?? 0
-              }}</output>
-              <button
-                type="button"
-                :aria-label="`One piece more: ${inSentence(row.title)}`"
-                @click="change(row.fault, 1)"
-              >
-                +
-              </button>
-            </span>
-          </li>
-        </ul>
-        <BatchPhotos :batch="batch" />
-        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-      </v-card-text>
-      <v-card-text v-else>
-        <template v-if="causes.length">
-          <h2>What went wrong</h2>
-          <CausesList :causes="causes" />
-        </template>
-        <p v-else>Written down: {{ counted(looked, 'piece') }}, all sound.</p>
-      </v-card-text>
-      <v-card-actions>
-        <v-btn variant="text" @click="isOpen = false">{{ isWritten ? 'Close' : 'Cancel' }}</v-btn>
-        <v-btn v-if="!isWritten" variant="flat" @click="write">{{
-          sound ? 'All sound, write it down' : 'Write it down'
-        }}</v-btn>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
+  <AppDialog
+    v-model="isOpen"
+    :label="`Look over ${batch.code}`"
+    :title="`Look over ${batch.code}, ${batch.formulaName}`"
+    :width="980"
+  >
+    <template v-if="!isWritten">
+      <AppForm v-model:fits="fits" class="fields">
+        <NumberField v-model="looked" label="Looked at" :min="0" :max="100000" :decimals="0" />
+        <NumberField v-model="rejects" label="Rejected" :min="0" :max="100000" :decimals="0" />
+        <v-select
+          v-if="rejects > 0"
+          v-model="fate"
+          :items="FATES.map((value) => ({ value, title: FATE_WORDS[value] }))"
+          label="What becomes of them"
+        />
+      </AppForm>
+      <ul class="plain-list faults" aria-label="Faults">
+        <li v-for="row in FAULT_ROWS" :key="row.fault" :class="{ seen: counts.has(row.fault) }">
+          <FaultPicture :fault="row.fault" />
+          <b>{{ row.title }}</b>
+          <span class="quiet">{{ row.seen }}</span>
+          <span class="stepper">
+            <button
+              type="button"
+              :aria-label="`One piece fewer: ${inSentence(row.title)}`"
+              :disabled="!counts.has(row.fault)"
+              @click="change(row.fault, -1)"
+            >
+              −
+            </button>
+            <output :aria-label="`Pieces: ${inSentence(row.title)}`">{{
+              counts.get(row.fault) ?? 0
+            }}</output>
+            <button
+              type="button"
+              :aria-label="`One piece more: ${inSentence(row.title)}`"
+              @click="change(row.fault, 1)"
+            >
+              +
+            </button>
+          </span>
+        </li>
+      </ul>
+      <BatchPhotos :batch="batch" />
+      <ProblemLine :problem="problem" />
+    </template>
+    <template v-else>
+      <template v-if="causes.length">
+        <h2>What went wrong</h2>
+        <CausesList :causes="causes" />
+      </template>
+      <p v-else>Written down: {{ counted(looked, 'piece') }}, all sound.</p>
+    </template>
+    <template #actions>
+      <v-btn variant="text" @click="isOpen = false">{{ isWritten ? 'Close' : 'Cancel' }}</v-btn>
+      <v-btn v-if="!isWritten" variant="flat" @click="write">{{
+        sound ? 'All sound, write it down' : 'Write it down'
+      }}</v-btn>
+    </template>
+  </AppDialog>
 </template>
 
 <style scoped>
@@ -146,16 +150,16 @@ li {
   gap: 2px;
   padding: 8px;
   border: 1.5px solid var(--hairline);
-  border-radius: 4px;
+  border-radius: var(--radius-small);
   text-align: center;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .seen {
   border-color: var(--ink);
   background: var(--chalk);
 }
 .quiet {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .stepper {
   display: flex;
@@ -166,10 +170,10 @@ li {
   width: 44px;
   height: 44px;
   border: 1px solid var(--mid);
-  border-radius: 4px;
+  border-radius: var(--radius-small);
   background: var(--paper);
   color: var(--ink);
-  font: 650 20px var(--font-heading);
+  font: 650 var(--text-title) var(--font-heading);
   cursor: pointer;
 }
 .stepper button:disabled {
@@ -177,7 +181,7 @@ li {
 }
 output {
   min-width: 26px;
-  font: 700 20px var(--font-heading);
+  font: 700 var(--text-title) var(--font-heading);
   font-variant-numeric: tabular-nums;
 }
 .fields {
@@ -185,8 +189,5 @@ output {
   grid-template-columns: 140px 140px minmax(180px, 1fr);
   gap: 12px;
   margin: 4px 0 14px;
-}
-.problem {
-  color: var(--rust);
 }
 </style>

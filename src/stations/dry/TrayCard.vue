@@ -61,7 +61,7 @@ const made = computed(() => {
   background: none;
   color: inherit;
   font: inherit;
-  font-size: 14px;
+  font-size: var(--text-plain);
   text-align: left;
   cursor: pointer;
 }
@@ -76,7 +76,7 @@ const made = computed(() => {
   gap: 12px;
 }
 .name {
-  font: 650 19px/1.2 var(--font-heading);
+  font: 650 var(--text-title)/1.2 var(--font-heading);
   overflow-wrap: anywhere;
 }
 .foot b {

@@ -102,7 +102,7 @@ function ring(radius: number, from: number, to: number): string {
           />
           <g v-if="hasMarked && i === 0 && at === 0">
             <rect x="-18" y="-7" width="36" height="14" rx="2" class="flag" />
-            <text class="mark" dy="0.34em">marked</text>
+            <text class="mark" font-size="9" dy="0.34em">marked</text>
           </g>
         </g>
       </g>
@@ -150,7 +150,7 @@ svg {
 }
 .mark {
   fill: var(--drawn-ink);
-  font: 700 9px var(--font-body);
+  font-weight: 700;
   text-anchor: middle;
 }
 .grain {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppDialog from '@/ui/kit/AppDialog.vue';
 import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, ref, watch } from 'vue';
 import { dampReading } from '@/core/results/binder/damp';
@@ -7,7 +8,7 @@ import { bowlContents, isParted, type BowlNumber } from '@/core/batches/records/
 import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
 import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
-import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { formatFixed } from '@/core/basics/format/numbers';
@@ -75,46 +76,35 @@ function part(): void {
 </script>
 
 <template>
-  <v-dialog v-model="isOpen" max-width="560" aria-label="Add something">
-    <v-card>
-      <v-card-title>Add something</v-card-title>
-      <v-card-text>
-        <AppForm class="fields" @submit="add">
-          <MaterialPicker
-            v-model="materialId"
-            label="Material"
-            :first="first"
-            autofocus
-            class="wide"
-          />
-          <NumberField v-model="massG" label="Grams" :min="0.001" :max="100000" :decimals="3" />
-          <v-text-field v-model="why" label="Why, or its name" maxlength="80" autocomplete="off" />
-          <ChoiceRow v-if="parted" v-model="bowl" :items="BOWLS" class="wide" />
-          <p v-if="after" class="wide quiet">
-            Damp index {{ formatFixed(after.before.dampIndexPct ?? 0, 1) }} to
-            {{ formatFixed(after.then.dampIndexPct ?? 0, 1) }}, free water
-            {{ formatFixed(after.before.freeWaterPct, 2) }} to
-            {{ formatFixed(after.then.freeWaterPct, 2) }} %.
-          </p>
-          <p v-if="problem" class="wide problem" role="alert">{{ problem }}</p>
-          <div class="wide actions">
-            <v-btn variant="text" @click="isOpen = false">Close</v-btn>
-            <v-btn variant="flat" type="submit">It is in the bowl</v-btn>
-          </div>
-        </AppForm>
-        <AppForm v-if="!parted" class="fields part" @submit="part">
-          <NumberField
-            v-model="sharePct"
-            label="Or split the bowl: into the second, %"
-            :min="1"
-            :max="99"
-            :decimals="0"
-          />
-          <v-btn type="submit">Split it</v-btn>
-        </AppForm>
-      </v-card-text>
-    </v-card>
-  </v-dialog>
+  <AppDialog v-model="isOpen" label="Add something" title="Add something" :width="560">
+    <AppForm class="fields" @submit="add">
+      <MaterialPicker v-model="materialId" label="Material" :first="first" autofocus class="wide" />
+      <NumberField v-model="massG" label="Grams" :min="0.001" :max="100000" :decimals="3" />
+      <v-text-field v-model="why" label="Why, or its name" maxlength="80" autocomplete="off" />
+      <ChoiceRow v-if="parted" v-model="bowl" :items="BOWLS" class="wide" />
+      <p v-if="after" class="wide quiet">
+        Damp index {{ formatFixed(after.before.dampIndexPct ?? 0, 1) }} to
+        {{ formatFixed(after.then.dampIndexPct ?? 0, 1) }}, free water
+        {{ formatFixed(after.before.freeWaterPct, 2) }} to
+        {{ formatFixed(after.then.freeWaterPct, 2) }} %.
+      </p>
+      <p v-if="problem" class="wide problem" role="alert">{{ problem }}</p>
+      <div class="wide actions">
+        <v-btn variant="text" @click="isOpen = false">Close</v-btn>
+        <v-btn variant="flat" type="submit">It is in the bowl</v-btn>
+      </div>
+    </AppForm>
+    <AppForm v-if="!parted" class="fields part" @submit="part">
+      <NumberField
+        v-model="sharePct"
+        label="Or split the bowl: into the second, %"
+        :min="1"
+        :max="99"
+        :decimals="0"
+      />
+      <v-btn type="submit">Split it</v-btn>
+    </AppForm>
+  </AppDialog>
 </template>
 
 <style scoped>

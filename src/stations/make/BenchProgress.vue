@@ -108,6 +108,6 @@ rect.now {
 .beside {
   margin: 8px 0 0;
   color: #c8d2cc;
-  font-size: 17px;
+  font-size: var(--text-lead);
 }
 </style>

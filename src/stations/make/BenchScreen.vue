@@ -135,6 +135,9 @@ function keepRoom(air: { readonly humidityPct: number; readonly tempC: number })
 <style scoped>
 .screen {
   --verdigris: var(--mint);
+  --hand-line: #8f9f98;
+  --hand-ink: var(--rail-ink);
+  --hand-on: #14201f;
   min-height: 100vh;
   display: flex;
   flex-direction: column;
@@ -155,7 +158,7 @@ function keepRoom(air: { readonly humidityPct: number; readonly tempC: number })
   gap: 20px;
   margin-top: 8px;
   color: #b9c5bf;
-  font-size: 18px;
+  font-size: var(--text-lead);
 }
 .line p {
   margin: 0;
@@ -170,13 +173,13 @@ function keepRoom(air: { readonly humidityPct: number; readonly tempC: number })
   margin: 12px 0 0;
   padding: 8px 14px;
   border-left: 5px solid #d79a2b;
-  font-size: 20px;
+  font-size: var(--text-title);
 }
 .heading {
   margin: 14px 0 0;
 }
 h1 {
-  font-size: clamp(34px, 4.6vw, 58px);
+  font-size: var(--text-figure);
   line-height: 1.1;
 }
 h1:focus {
@@ -186,9 +189,9 @@ h1:focus {
   max-width: 1000px;
   margin: 4px 0 0;
   color: #c8d2cc;
-  font-size: 21px;
+  font-size: var(--text-title);
 }
-@media (max-width: 700px) {
+@media (max-width: 820px) {
   .screen {
     padding: 14px 16px;
   }
@@ -199,44 +202,7 @@ h1:focus {
     flex-wrap: wrap;
   }
 }
-/* Of every step of the bench: what is pressed with a gloved hand. */
-.screen :deep(.hand) {
-  display: inline-flex;
-  align-items: center;
-  justify-content: space-between;
-  gap: 26px;
-  min-height: 84px;
-  padding: 0 24px;
-  border: 2px solid #8f9f98;
-  border-radius: 6px;
-  background: none;
-  color: var(--rail-ink);
-  font: 650 28px/1.15 var(--font-heading);
-  text-align: left;
-  cursor: pointer;
-}
-.screen :deep(.hand.main) {
-  border-color: var(--mint);
-  background: var(--mint);
-  color: #14201f;
-}
-.screen :deep(.hand.small) {
-  min-height: 64px;
-  padding: 0 18px;
-  font-size: 20px;
-}
-.screen :deep(.hand:disabled) {
-  opacity: 0.45;
-  cursor: default;
-}
-.screen :deep(.hand[aria-pressed='true']) {
-  border-color: var(--mint);
-  box-shadow: inset 0 -5px var(--mint);
-}
-.screen :deep(.hand kbd) {
-  font: 500 16px var(--font-body);
-  opacity: 0.85;
-}
+/* Of every step of the bench: what is pressed with a gloved hand, the figure it works on, and its fields. */
 .screen :deep(.hands) {
   display: flex;
   flex-wrap: wrap;
@@ -256,34 +222,34 @@ h1:focus {
 .screen :deep(.field label) {
   display: block;
   color: #c8d2cc;
-  font-size: 18px;
+  font-size: var(--text-lead);
 }
 .screen :deep(.field input) {
   width: 100%;
   height: 84px;
   padding: 0 18px;
   border: 2px solid #8f9f98;
-  border-radius: 6px;
+  border-radius: var(--radius);
   background: #17211f;
   color: var(--rail-ink);
-  font: 700 44px var(--font-heading);
+  font: 700 var(--text-figure) var(--font-heading);
   font-variant-numeric: tabular-nums;
 }
 .screen :deep(.problem) {
   color: #ee8a6c;
-  font-size: 20px;
+  font-size: var(--text-title);
 }
 .screen :deep(.big) {
   margin: auto 0 10px;
   padding-top: 10px;
   line-height: 1;
   color: #c8d2cc;
-  font-size: 50px;
+  font-size: var(--text-figure);
 }
 .screen :deep(.big .figure) {
   margin-right: 12px;
   color: var(--rail-ink);
-  font-size: clamp(90px, 17vw, 190px);
+  font-size: var(--text-bench);
   font-weight: 750;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppDialog from '@/ui/kit/AppDialog.vue';
 import { useFullscreen } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import type { BenchStep } from '@/core/work/bench-steps/stepSchema';
@@ -80,32 +81,31 @@ useBenchKeys({
     </button>
     <button type="button" @click="emit('leave')">Leave the bench <kbd>L</kbd></button>
   </nav>
-  <v-dialog v-model="isAskingAll" max-width="520" aria-label="All as planned">
-    <v-card>
-      <v-card-title>All that is ahead, as the sheet had it?</v-card-title>
-      <v-card-text
-        >{{ counted(ahead, 'weighing') }} up to the count {{ ahead === 1 ? 'is' : 'are' }} written
-        as planned, and every mix as done. Squeezes are left out: nobody said how they felt. Each
-        entry can be taken back.
-        <p v-for="one in doubts" :key="one.lotId" role="alert" class="doubt">
-          {{
-            one.isOnHold
-              ? `Lot ${one.code} is on hold: nothing should be weighed from it.`
-              : `Lot ${one.code} holds ${formatGrams(Math.max(0, one.hasG))} g, and ${formatGrams(one.takesG)} g would be taken.`
-          }}
-        </p>
-        <p v-if="doubts.length">
-          Count the lot on the Shelf, or choose another one, if that is not what happened.
-        </p></v-card-text
-      >
-      <v-card-actions>
-        <v-btn variant="text" @click="isAskingAll = false">Weigh on</v-btn>
-        <v-btn :variant="doubts.length ? 'outlined' : 'flat'" @click="allAsPlanned">{{
-          doubts.length ? 'Enter it all the same' : 'All as planned'
-        }}</v-btn>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
+  <AppDialog
+    v-model="isAskingAll"
+    label="All as planned"
+    title="All that is ahead, as the sheet had it?"
+    :width="520"
+    >{{ counted(ahead, 'weighing') }} up to the count {{ ahead === 1 ? 'is' : 'are' }} written as
+    planned, and every mix as done. Squeezes are left out: nobody said how they felt. Each entry can
+    be taken back.
+    <p v-for="one in doubts" :key="one.lotId" role="alert" class="doubt">
+      {{
+        one.isOnHold
+          ? `Lot ${one.code} is on hold: nothing should be weighed from it.`
+          : `Lot ${one.code} holds ${formatGrams(Math.max(0, one.hasG))} g, and ${formatGrams(one.takesG)} g would be taken.`
+      }}
+    </p>
+    <p v-if="doubts.length">
+      Count the lot on the Shelf, or choose another one, if that is not what happened.
+    </p>
+    <template #actions>
+      <v-btn variant="text" @click="isAskingAll = false">Weigh on</v-btn>
+      <v-btn :variant="doubts.length ? 'outlined' : 'flat'" @click="allAsPlanned">{{
+        doubts.length ? 'Enter it all the same' : 'All as planned'
+      }}</v-btn>
+    </template></AppDialog
+  >
 </template>
 
 <style scoped>
@@ -121,7 +121,7 @@ button {
   background: none;
   color: #c8d2cc;
   font: inherit;
-  font-size: 15px;
+  font-size: var(--text-body);
   cursor: pointer;
 }
 .doubt {
@@ -131,7 +131,7 @@ button {
 }
 kbd {
   margin-left: 3px;
-  font: 500 13px var(--font-body);
+  font: 500 var(--text-small) var(--font-body);
   opacity: 0.8;
 }
 button:hover {

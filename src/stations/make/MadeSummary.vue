@@ -39,12 +39,12 @@ const count = computed(() => countOf(props.batch));
 <style scoped>
 .made {
   padding: 28px 24px 0;
-  font-size: 16px;
+  font-size: var(--text-lead);
 }
 .made a {
   color: var(--verdigris);
 }
 .figure {
-  font-size: 24px;
+  font-size: var(--text-headline);
 }
 </style>

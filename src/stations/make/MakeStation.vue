@@ -56,7 +56,7 @@ function take(batchId: string): void {
 <style scoped>
 .waiting {
   padding: 28px 24px;
-  font-size: 16px;
+  font-size: var(--text-lead);
 }
 li {
   margin-top: 10px;

@@ -72,7 +72,7 @@ button {
   min-height: 64px;
   padding: 0 16px;
   border: 2px solid #55645f;
-  border-radius: 6px;
+  border-radius: var(--radius);
   background: none;
   color: #f4f1e8;
   font: inherit;
@@ -86,7 +86,7 @@ button {
 }
 kbd {
   margin-left: 6px;
-  font: 500 14px var(--font-body);
+  font: 500 var(--text-plain) var(--font-body);
   opacity: 0.8;
 }
 </style>

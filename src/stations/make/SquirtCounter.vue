@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HandButton from '@/ui/kit/HandButton.vue';
 import { computed, ref } from 'vue';
 import { isParted } from '@/core/batches/records/bowl';
 import { standing } from '@/core/batches/records/summary';
@@ -53,13 +54,11 @@ useBenchKeys({ s: squirt, w: turn, g: () => (bowl.value = bowl.value === 1 ? 2 :
 
 <template>
   <div class="squirts" role="group" aria-label="Squirts">
-    <button type="button" class="hand small" @click="squirt">One squirt <kbd>S</kbd></button>
-    <button type="button" class="hand small" @click="turn">
-      of {{ inSentence(nameOf(materialId)) }} <kbd>W</kbd>
-    </button>
-    <button v-if="parted" type="button" class="hand small" @click="bowl = bowl === 1 ? 2 : 1">
+    <HandButton @click="squirt">One squirt <kbd>S</kbd></HandButton>
+    <HandButton @click="turn"> of {{ inSentence(nameOf(materialId)) }} <kbd>W</kbd> </HandButton>
+    <HandButton v-if="parted" @click="bowl = bowl === 1 ? 2 : 1">
       {{ bowl === 1 ? 'first bowl' : 'second bowl' }} <kbd>G</kbd>
-    </button>
+    </HandButton>
     <p role="status">
       <b class="figure">{{ count }}</b> {{ count === 1 ? 'squirt' : 'squirts'
       }}<template v-if="count">, {{ formatFixed(massG, 1) }} g</template
@@ -82,10 +81,10 @@ useBenchKeys({ s: squirt, w: turn, g: () => (bowl.value = bowl.value === 1 ? 2 :
 p {
   margin: 0;
   color: #c8d2cc;
-  font-size: 18px;
+  font-size: var(--text-lead);
 }
 .figure {
   color: #f4f1e8;
-  font-size: 30px;
+  font-size: var(--text-headline);
 }
 </style>

@@ -6,7 +6,7 @@ import { GONE_WORDS } from '@/core/goods/products/messages';
 import { useGoodsStore, type Done } from '@/stores/goods';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useConcerns } from './useConcerns';
-import FormDialog from '@/ui/frame/FormDialog.vue';
+import FormDialog from '@/ui/kit/FormDialog.vue';
 
 /** Pieces that are not wrapped, or a count by hand: each leaves its trace. */
 const act = defineModel<GoodsAct | null>({ required: true });

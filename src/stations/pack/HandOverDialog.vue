@@ -12,7 +12,7 @@ import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { useConcerns } from './useConcerns';
-import FormDialog from '@/ui/frame/FormDialog.vue';
+import FormDialog from '@/ui/kit/FormDialog.vue';
 
 /** Wrapped goods to an order, to somebody new, or given away. */
 const props = defineProps<{ unit: SaleUnit }>();

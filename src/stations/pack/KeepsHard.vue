@@ -168,7 +168,7 @@ li {
   gap: 8px;
   align-items: center;
   min-height: 30px;
-  font-size: 14px;
+  font-size: var(--text-plain);
   line-height: 1.2;
 }
 li.own {
@@ -194,7 +194,7 @@ li.own {
 }
 .small {
   margin: 8px 0 0;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .acts {
   display: flex;

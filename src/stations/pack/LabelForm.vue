@@ -7,7 +7,7 @@ import { SHEETS } from '@/core/goods/labels/design';
 import { labelDesignSchema, type LabelDesign } from '@/core/goods/labels/designSchema';
 import { usePackStore } from '@/stores/pack';
 import { useWorkshopStore } from '@/stores/workshop';
-import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
 import DraftField from '@/ui/fields/DraftField.vue';
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, nextTick, ref, toRef } from 'vue';
 import type { SaleUnit } from '@/core/goods/products/schema';
@@ -9,7 +10,7 @@ import { counted, formatFixed } from '@/core/basics/format/numbers';
 import { reasonOf } from '@/core/basics/format/reason';
 import { usePackStore } from '@/stores/pack';
 import { saveBlob } from '@/ui/frame/download';
-import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
 import type { LabelPrint } from '@/ui/paper/labelPdf';
 import LabelPicture from '@/ui/pictures/LabelPicture.vue';
@@ -85,7 +86,7 @@ async function printNow(): Promise<void> {
 
 <template>
   <section aria-label="Label">
-    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <ProblemLine :problem="problem" />
     <div v-if="laid" class="sheets" :class="{ two: laid.sides.length === 2 }">
       <LabelPicture
         v-for="(side, i) in laid.sides"
@@ -102,12 +103,12 @@ async function printNow(): Promise<void> {
       The best-before date of this batch is past, so it is not printed. Wrap another batch, or
       correct what it is reckoned from.
     </p>
-    <p v-if="cut" role="alert" class="problem">{{ cut }}</p>
+    <ProblemLine :problem="cut" />
     <p v-if="strange.length > 0" role="alert" class="problem">
       The label’s font has no {{ strange.slice(0, 12).join(' ') }}: on paper they would be empty
       boxes. Write that name in Latin, Greek or Cyrillic letters.
     </p>
-    <p v-if="misfit" role="alert" class="problem">{{ misfit }}</p>
+    <ProblemLine :problem="misfit" />
     <p v-if="laid" class="quiet size">
       {{ formatFixed(laid.widthMm, 0) }} × {{ formatFixed(laid.heightMm, 0) }} mm, {{ perSheet }} a
       sheet; smallest letters
@@ -146,7 +147,7 @@ async function printNow(): Promise<void> {
 }
 .size {
   margin: 8px 0 2px;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .print {
   display: flex;

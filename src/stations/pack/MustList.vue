@@ -53,7 +53,7 @@ li {
   padding: 4px 0 4px 12px;
   border-left: 6px solid var(--verdigris);
   border-bottom: 1px solid var(--hairline);
-  font-size: 14px;
+  font-size: var(--text-plain);
   line-height: 1.3;
   overflow-wrap: anywhere;
 }
@@ -70,17 +70,17 @@ li.missing {
   gap: 8px;
 }
 .state {
-  font-size: 12px;
+  font-size: var(--text-small);
   white-space: nowrap;
 }
 .missing .state {
   color: var(--rust);
 }
 .rule {
-  font-size: 12px;
+  font-size: var(--text-small);
 }
 .foot {
   margin: 8px 0 18px;
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 </style>

@@ -5,7 +5,7 @@ import { UNIT_WORDS } from '@/core/goods/products/messages';
 import { newSaleUnit } from '@/core/goods/products/create';
 import { usePackStore } from '@/stores/pack';
 import { useWorkshopStore } from '@/stores/workshop';
-import FormDialog from '@/ui/frame/FormDialog.vue';
+import FormDialog from '@/ui/kit/FormDialog.vue';
 
 /** A new thing to sell: what kind, of which formulas. */
 const isOpen = defineModel<boolean>({ required: true });

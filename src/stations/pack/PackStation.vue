@@ -5,7 +5,7 @@ import { counted } from '@/core/basics/format/numbers';
 import PageHeader from '@/shared/PageHeader.vue';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';
-import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import AppTabs from '@/ui/kit/AppTabs.vue';
 import HandOverDialog from './HandOverDialog.vue';
 import KeepsHard from './KeepsHard.vue';
 import LabelSide from './LabelSide.vue';
@@ -74,7 +74,7 @@ const here = computed(() => (pack.unit ? (goods.onHand.get(pack.unit.id) ?? 0) :
     </p>
     <div v-else class="station" :class="{ wide: side === 'stock' || side === 'papers' }">
       <div class="middle">
-        <ChoiceRow v-model="side" :items="SIDES" class="sides no-print" />
+        <AppTabs v-model="side" label="Pack" :items="SIDES" class="sides no-print" />
         <LabelSide v-if="side === 'label'" :key="pack.unit.id" :unit="pack.unit" />
         <UnitForm v-else-if="side === 'wrap'" :key="pack.unit.id" :unit="pack.unit" />
         <StockSide v-else-if="side === 'stock'" @hand-over="isHandingOver = true" />
@@ -98,7 +98,7 @@ const here = computed(() => (pack.unit ? (goods.onHand.get(pack.unit.id) ?? 0) :
 .blank {
   max-width: 560px;
   padding: 56px 24px;
-  font-size: 16px;
+  font-size: var(--text-lead);
 }
 .choose {
   width: 240px;
@@ -132,7 +132,7 @@ const here = computed(() => (pack.unit ? (goods.onHand.get(pack.unit.id) ?? 0) :
     padding: 0;
   }
 }
-@media (max-width: 1100px) {
+@media (max-width: 1150px) {
   .station,
   .station.wide {
     grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
@@ -147,7 +147,7 @@ const here = computed(() => (pack.unit ? (goods.onHand.get(pack.unit.id) ?? 0) :
     padding-left: 24px;
   }
 }
-@media (max-width: 700px) {
+@media (max-width: 820px) {
   .station,
   .station.wide {
     grid-template-columns: minmax(0, 1fr);

@@ -54,15 +54,15 @@ defineProps<{ paper: Paper }>();
   background: var(--paper);
 }
 .title {
-  font-size: 24px;
+  font-size: var(--text-headline);
 }
 h3 {
   margin: 16px 0 6px;
-  font-size: 17px;
+  font-size: var(--text-lead);
 }
 p {
   margin: 2px 0 6px;
-  font-size: 14px;
+  font-size: var(--text-plain);
   overflow-wrap: anywhere;
 }
 .strong {
@@ -74,7 +74,7 @@ p {
 table {
   width: 100%;
   border-collapse: collapse;
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 th {
   color: var(--mid);
@@ -95,7 +95,7 @@ td {
 ul {
   margin: 2px 0 8px;
   padding-left: 20px;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 @media print {
   .paper {

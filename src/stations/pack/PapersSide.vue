@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref } from 'vue';
 import { originOf, packagingLot, recallBatch, recallLot } from '@/core/goods/products/recall';
 import { counted, formatFixed } from '@/core/basics/format/numbers';
@@ -10,7 +11,7 @@ import { usePackStore } from '@/stores/pack';
 import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
 import { useMaterials } from '@/ui/fields/materials';
-import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import { download, saveBlob } from '@/ui/frame/download';
 import { shortDate } from '@/ui/frame/format';
 import { dossierPaper, originPaper, pricePaper, recallPaper } from '@/ui/paper/goodsPapers';
@@ -179,7 +180,7 @@ const print = () => window.print();
           >Save as JSON</v-btn
         >
       </div>
-      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+      <ProblemLine :problem="problem" />
       <p v-if="!paper" class="quiet">
         {{
           which === 'order'
@@ -204,8 +205,5 @@ const print = () => window.print();
 }
 .ask :deep(.v-input) {
   flex: 0 1 340px;
-}
-.problem {
-  color: var(--rust);
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref } from 'vue';
 import { GRADES, type Grade } from '@/core/goods/products/kinds';
 import { GRADE_WORDS, sayMove } from '@/core/goods/products/messages';
@@ -170,7 +171,7 @@ const doTo = (batch: Batch, grade: Grade, left: number) =>
       </tbody>
     </table>
     <h2>What happened</h2>
-    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <ProblemLine :problem="problem" />
     <ul class="plain-list moves">
       <li
         v-for="move in moves.slice(0, shownMoves)"
@@ -213,12 +214,12 @@ h2 {
 table {
   width: 100%;
   border-collapse: collapse;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 th {
   padding: 4px 8px 4px 0;
   color: var(--mid);
-  font-size: 13px;
+  font-size: var(--text-small);
   font-weight: 400;
   text-align: left;
 }
@@ -235,7 +236,7 @@ td {
   gap: 10px;
   padding: 5px 0;
   border-bottom: 1px solid var(--hairline);
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .struck {
   text-decoration: line-through;
@@ -270,6 +271,6 @@ td {
 }
 .concern {
   display: block;
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 </style>

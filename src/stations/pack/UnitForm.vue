@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref } from 'vue';
 import { GRADES, UNIT_KINDS, type Grade } from '@/core/goods/products/kinds';
 import { GRADE_WORDS, UNIT_WORDS } from '@/core/goods/products/messages';
@@ -226,7 +227,7 @@ const price = (value: number): number | null => (value > 0 ? value : null);
         @update:model-value="(months) => change({ ruleMonths: months >= 0.25 ? months : null })"
       />
     </div>
-    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <ProblemLine :problem="problem" />
     <v-btn variant="text" color="error" @click="pack.dropUnit(unit.id)">Lay this unit away</v-btn>
   </section>
 </template>
@@ -259,7 +260,7 @@ h2 {
   line-height: 1.2;
 }
 .what .quiet {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .add {
   max-width: 260px;
@@ -272,7 +273,7 @@ h2 {
 }
 .cost dt {
   color: var(--mid);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .cost dd {
   margin: 0;
@@ -283,8 +284,5 @@ h2 {
 }
 .advice {
   color: var(--ochre);
-}
-.problem {
-  color: var(--rust);
 }
 </style>

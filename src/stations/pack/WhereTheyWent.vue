@@ -93,14 +93,14 @@ li {
   align-items: baseline;
   padding: 7px 0;
   border-bottom: 1px solid var(--hairline);
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 li b {
   text-align: right;
 }
 li .quiet,
 .more {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 li .quiet {
   text-align: right;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, ref, watch } from 'vue';
 import { sayConcern } from '@/core/goods/products/concerns';
@@ -167,7 +168,7 @@ const behind = computed(() => {
       >
     </AppForm>
     <v-btn block :disabled="here === 0" @click="emit('handOver')">Hand over to an order</v-btn>
-    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <ProblemLine :problem="problem" />
     <p v-if="said" role="status" class="quiet">{{ said }}</p>
     <p v-if="corrected.length > 0" role="alert" class="problem">
       {{ corrected.join(', ') }} was corrected after it was wrapped: what its label says may have
@@ -192,14 +193,14 @@ const behind = computed(() => {
 }
 .panel p {
   margin: 0;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 h2 {
   margin-top: 6px;
 }
 .behind li {
   padding: 2px 0;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .advice {
   color: var(--ochre);

@@ -137,7 +137,7 @@ function changed(now: number, then: number): string {
 }
 dt,
 .quiet {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 dt {
   color: var(--mid);
@@ -146,7 +146,7 @@ dd {
   margin: 0;
 }
 .figure {
-  font-size: 28px;
+  font-size: var(--text-headline);
   line-height: 1.15;
 }
 .caution {

@@ -88,6 +88,6 @@ svg {
 }
 text {
   fill: var(--mid);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 </style>

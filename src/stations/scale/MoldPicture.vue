@@ -114,9 +114,9 @@ figure {
 }
 text {
   fill: var(--mid);
-  font-size: 12px;
+  font-size: var(--text-small);
 }
 .figure {
-  font-size: 20px;
+  font-size: var(--text-title);
 }
 </style>

@@ -146,7 +146,7 @@ legend {
   grid-column: 1 / -1;
   padding: 0;
   color: var(--mid);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .away {
   position: absolute;

@@ -74,13 +74,13 @@ function saySet(set: PlannedSet): string {
 dt,
 .sums .quiet {
   color: var(--mid);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 dd {
   margin: 0;
 }
 .sums .figure {
-  font-size: 26px;
+  font-size: var(--text-headline);
   line-height: 1.15;
 }
 </style>

@@ -247,7 +247,7 @@ td {
 }
 thead th {
   color: var(--mid);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .number {
   text-align: right;
@@ -255,20 +255,20 @@ thead th {
   white-space: nowrap;
 }
 .number b {
-  font-size: 16px;
+  font-size: var(--text-lead);
 }
 .part th {
   padding-top: 14px;
-  font: 650 16px var(--font-heading);
+  font: 650 var(--text-lead) var(--font-heading);
 }
 .lots {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .note,
 .finer {
   display: block;
   color: var(--mid);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .finer {
   color: var(--ochre);

@@ -20,7 +20,7 @@ import { counted } from '@/core/basics/format/numbers';
 import { useBenchStore } from '@/stores/bench';
 import { usePlanStore } from '@/stores/plan';
 import { useWorkshopStore } from '@/stores/workshop';
-import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import AppTabs from '@/ui/kit/AppTabs.vue';
 import PageHeader from '@/shared/PageHeader.vue';
 import type { PremixWish } from '@/shared/premixWish';
 import MixStrip from './MixStrip.vue';
@@ -170,7 +170,7 @@ async function start(isOwnUse: boolean): Promise<void> {
         />
       </section>
       <section class="plan" aria-label="The weights">
-        <ChoiceRow v-model="view" :items="VIEWS" class="views no-print" />
+        <AppTabs v-model="view" label="Scale" :items="VIEWS" class="views no-print" />
         <ShoppingFor v-if="view === 'together'" />
         <template v-else>
           <p v-if="batchAtBench" class="quiet">
@@ -255,7 +255,7 @@ async function start(isOwnUse: boolean): Promise<void> {
 }
 .blank {
   padding: 56px 24px;
-  font-size: 16px;
+  font-size: var(--text-lead);
 }
 .problem,
 .caution {
@@ -277,7 +277,7 @@ a {
     border: 0;
   }
 }
-@media (max-width: 1000px) {
+@media (max-width: 1150px) {
   .bench {
     grid-template-columns: minmax(0, 1fr);
   }

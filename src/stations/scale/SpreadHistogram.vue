@@ -86,7 +86,7 @@ figure {
   margin: 0;
 }
 figcaption {
-  font: 650 15px var(--font-heading);
+  font: 650 var(--text-body) var(--font-heading);
 }
 svg {
   display: block;
@@ -108,10 +108,10 @@ svg {
 }
 text {
   fill: var(--mid);
-  font-size: 12px;
+  font-size: var(--text-small);
 }
 p {
   margin: 2px 0 0;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 </style>

@@ -147,7 +147,7 @@ const wider = computed(() => {
 .lead {
   max-width: 640px;
   margin: 0 0 12px;
-  font-size: 16px;
+  font-size: var(--text-lead);
 }
 .progress {
   display: flex;
@@ -165,6 +165,6 @@ const wider = computed(() => {
   opacity: 0.5;
 }
 .small {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 </style>

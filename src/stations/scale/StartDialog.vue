@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppDialog from '@/ui/kit/AppDialog.vue';
 import { computed, ref, watch } from 'vue';
 import type { Warning } from '@/core/results/evaluation/warnings';
 
@@ -18,34 +19,34 @@ function start(): void {
 </script>
 
 <template>
-  <v-dialog v-model="isOpen" max-width="560" aria-label="Before you start">
-    <v-card>
-      <v-card-title>Before you start {{ name }}</v-card-title>
-      <v-card-text>
-        <ul class="plain-list">
-          <li v-for="one in warnings" :key="one.message" :class="one.severity">
-            <b>{{ one.severity === 'stop' ? 'Stop' : 'Warning' }}</b> {{ one.message }}
-          </li>
-        </ul>
-        <p v-if="isStopped">
-          Not today, not like this: a batch with a stop can’t be sold. It is marked for own use, and
-          gets no label and no stock.
-        </p>
-        <v-checkbox
-          v-else
-          v-model="isOwnUse"
-          label="For own use, not for sale: no label, no stock"
-          hide-details
-        />
-      </v-card-text>
-      <v-card-actions>
-        <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
-        <v-btn :variant="isStopped ? 'outlined' : 'flat'" @click="start">
-          {{ isStopped ? 'Start for own use' : 'Start this batch' }}
-        </v-btn>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
+  <AppDialog
+    v-model="isOpen"
+    label="Before you start"
+    :title="`Before you start ${name}`"
+    :width="560"
+  >
+    <ul class="plain-list">
+      <li v-for="one in warnings" :key="one.message" :class="one.severity">
+        <b>{{ one.severity === 'stop' ? 'Stop' : 'Warning' }}</b> {{ one.message }}
+      </li>
+    </ul>
+    <p v-if="isStopped">
+      Not today, not like this: a batch with a stop can’t be sold. It is marked for own use, and
+      gets no label and no stock.
+    </p>
+    <v-checkbox
+      v-else
+      v-model="isOwnUse"
+      label="For own use, not for sale: no label, no stock"
+      hide-details
+    />
+    <template #actions>
+      <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
+      <v-btn :variant="isStopped ? 'outlined' : 'flat'" @click="start">
+        {{ isStopped ? 'Start for own use' : 'Start this batch' }}
+      </v-btn>
+    </template></AppDialog
+  >
 </template>
 
 <style scoped>

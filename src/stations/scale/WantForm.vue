@@ -4,7 +4,7 @@ import type { FormulaBody } from '@/core/formula/model/schema';
 import type { ScaleRequest, Want, WantKind } from '@/core/work/scaling/requestSchema';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import MoreMolds from './MoreMolds.vue';
 import MoldFields from '@/ui/fields/MoldFields.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
@@ -268,10 +268,10 @@ h2:first-child {
   min-width: 44px;
   min-height: 44px;
   border: 1px solid var(--hairline);
-  border-radius: 6px;
+  border-radius: var(--radius);
   background: none;
   color: inherit;
-  font: 600 17px var(--font-heading);
+  font: 600 var(--text-lead) var(--font-heading);
   cursor: pointer;
 }
 .times button[aria-pressed='true'] {
@@ -280,7 +280,7 @@ h2:first-child {
 }
 .small {
   margin: 0;
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .hint {
   align-self: center;

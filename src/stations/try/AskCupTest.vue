@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, ref } from 'vue';
 import { newId } from '@/core/basics/newId';
@@ -141,7 +142,7 @@ function ask(): void {
       them. The cups stand where the answer gets surest with what the forecast believes already, and
       only where the mix stays in its damp window.
     </p>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <ProblemLine :problem="problem" />
     <v-btn variant="flat" type="submit">Lay out the cups</v-btn>
   </AppForm>
 </template>
@@ -154,7 +155,7 @@ function ask(): void {
 }
 h2 {
   margin: 0;
-  font-size: 22px;
+  font-size: var(--text-title);
 }
 .fields {
   display: grid;
@@ -164,9 +165,6 @@ h2 {
 }
 p {
   margin: 0;
-}
-.problem {
-  color: var(--rust);
 }
 .link,
 .ask > .v-btn {

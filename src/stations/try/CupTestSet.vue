@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
+import { typedIn } from '@/ui/fields/typedIn';
 import { useIntervalFn } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { totalMassG } from '@/core/formula/model/edit';
@@ -153,9 +155,7 @@ function sayEffect({ factor, effect, verdict, atLow, atHigh }: CupTestEffect): s
                     inputmode="decimal"
                     autocomplete="off"
                     :aria-label="`${words.ask}, cup ${i + 1}`"
-                    @input="
-                      typed = { ...typed, [cup.id]: ($event.target as HTMLInputElement).value }
-                    "
+                    @input="typed = { ...typed, [cup.id]: typedIn($event) }"
                   />
                   <button type="submit">
                     Write<span class="visually-hidden"> cup {{ i + 1 }}</span>
@@ -169,7 +169,7 @@ function sayEffect({ factor, effect, verdict, atLow, atHigh }: CupTestEffect): s
           Press or pack each the same way, let them dry alike, and drop one after the other into a
           liter of water at 38 °C, in an order drawn by lot.
         </p>
-        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+        <ProblemLine :problem="problem" />
       </div>
       <div>
         <h3>{{ counted(answer.seen, 'cup') }} of {{ ladder.cups.length }} seen</h3>
@@ -192,11 +192,11 @@ function sayEffect({ factor, effect, verdict, atLow, atHigh }: CupTestEffect): s
 <style scoped>
 h2 {
   margin: 0 0 8px;
-  font-size: 22px;
+  font-size: var(--text-title);
 }
 h3 {
   margin: 0 0 4px;
-  font-size: 17px;
+  font-size: var(--text-lead);
 }
 .parts {
   display: grid;
@@ -211,7 +211,7 @@ h3 {
 table {
   margin-top: 14px;
   border-collapse: collapse;
-  font-size: 15px;
+  font-size: var(--text-body);
 }
 th,
 td {
@@ -236,7 +236,7 @@ td {
   min-height: 44px;
   padding: 0 6px;
   border: 1px solid var(--mid);
-  border-radius: 3px;
+  border-radius: var(--radius-small);
   background: var(--paper);
   color: var(--ink);
   font: inherit;
@@ -246,17 +246,14 @@ td {
   min-height: 44px;
   padding: 0 10px;
   border: 1px solid var(--verdigris);
-  border-radius: 3px;
+  border-radius: var(--radius-small);
   background: none;
   color: var(--verdigris);
   font: inherit;
   cursor: pointer;
 }
-.problem {
-  color: var(--rust);
-}
 .small {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 @media (max-width: 560px) {
   .act {
@@ -267,7 +264,7 @@ td {
     margin: 0 0 6px;
   }
 }
-@media (max-width: 900px) {
+@media (max-width: 1150px) {
   .parts {
     grid-template-columns: minmax(0, 1fr);
   }

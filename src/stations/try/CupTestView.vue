@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ToggleButton from '@/ui/kit/ToggleButton.vue';
 import { computed, ref } from 'vue';
 import { useTrialsStore } from '@/stores/trials';
 import { shortTime } from '@/ui/frame/format';
@@ -14,18 +15,16 @@ const open = computed(() => tries.ladders.find(({ id }) => id === openId.value) 
 <template>
   <div class="ladders">
     <nav v-if="tries.ladders.length" aria-label="Sets of small ones">
-      <button
+      <ToggleButton
         v-for="ladder in tries.ladders"
         :key="ladder.id"
-        type="button"
-        :aria-pressed="ladder.id === openId"
-        @click="openId = ladder.id"
+        :pressed="ladder.id === openId"
+        @press="openId = ladder.id"
       >
-        {{ ladder.name }} <span class="quiet">{{ shortTime(ladder.askedAt) }}</span>
-      </button>
-      <button type="button" :aria-pressed="openId === null" @click="openId = null">
+        {{ ladder.name }} <span class="quiet">{{ shortTime(ladder.askedAt) }}</span> </ToggleButton
+      ><ToggleButton :pressed="openId === null" @press="openId = null">
         A new question
-      </button>
+      </ToggleButton>
     </nav>
     <CupTestSet v-if="open" :key="open.id" :ladder="open" />
     <AskCupTest v-else @asked="(id) => (openId = id)" />
@@ -41,19 +40,5 @@ nav {
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
-}
-nav button {
-  min-height: 44px;
-  padding: 4px 12px;
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  text-align: left;
-  cursor: pointer;
-}
-nav button[aria-pressed='true'] {
-  border: 2px solid var(--verdigris);
 }
 </style>

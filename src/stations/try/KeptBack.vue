@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, reactive, ref } from 'vue';
 import { KEPT_COLORS, type KeptColor } from '@/core/batches/records/kinds';
@@ -127,7 +128,7 @@ function keep(): void {
       <NumberField v-model="layAway" label="Pieces" :min="1" :max="10000" :decimals="0" />
       <v-btn type="submit" :disabled="layAwayId === null">Keep them back</v-btn>
     </AppForm>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <ProblemLine :problem="problem" />
   </section>
 </template>
 
@@ -145,7 +146,7 @@ function keep(): void {
   flex-wrap: wrap;
   gap: 4px 18px;
   margin: 4px 0 8px;
-  font-size: 15px;
+  font-size: var(--text-body);
 }
 .looks .due {
   color: var(--verdigris);
@@ -171,8 +172,5 @@ function keep(): void {
 .look p {
   grid-column: 1 / -1;
   margin: 0;
-}
-.problem {
-  color: var(--rust);
 }
 </style>

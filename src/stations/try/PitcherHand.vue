@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import HandButton from '@/ui/kit/HandButton.vue';
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref } from 'vue';
 import { WEAK_SHARE } from '@/core/batches/faults/causeTable';
 import { portionsOf } from '@/core/matter/materials/portion';
@@ -202,14 +204,14 @@ useBenchKeys({ space: next, u: () => isDone.value || tries.undo() });
         @keydown.enter="next"
       />
       <div v-if="!isDone" class="ways">
-        <button type="button" class="main" @click="next">{{ word }} <kbd>space</kbd></button>
-        <button v-if="scale.source === 'typed' && touchedMs !== null" type="button" @click="gone">
+        <HandButton is-main class="main" @click="next">{{ word }} <kbd>space</kbd></HandButton>
+        <HandButton v-if="scale.source === 'typed' && touchedMs !== null" @click="gone">
           Gone: keep it
-        </button>
-        <button type="button" @click="tries.undo">Take back <kbd>U</kbd></button>
-        <button type="button" @click="tries.again">Start again</button>
+        </HandButton>
+        <HandButton @click="tries.undo">Take back <kbd>U</kbd></HandButton>
+        <HandButton @click="tries.again">Start again</HandButton>
       </div>
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <ProblemLine :problem="problem" />
     </section>
     <section aria-label="The fizz, as it was weighed">
       <h2>The fizz, as it was weighed</h2>
@@ -270,7 +272,7 @@ useBenchKeys({ space: next, u: () => isDone.value || tries.undo() });
   margin: 0;
 }
 .figure {
-  font-size: 64px;
+  font-size: var(--text-figure);
   line-height: 1.05;
 }
 .of,
@@ -278,50 +280,38 @@ useBenchKeys({ space: next, u: () => isDone.value || tries.undo() });
   margin: 2px 0 6px;
 }
 .small {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 h2 {
   margin: 0;
-  font-size: 20px;
+  font-size: var(--text-title);
 }
 h3 {
   margin: 14px 0 4px;
-  font-size: 17px;
+  font-size: var(--text-lead);
 }
 .answer b {
   font-family: var(--font-heading);
-  font-size: 20px;
+  font-size: var(--text-title);
 }
 .ways {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 8px;
 }
-.ways button {
-  min-height: 64px;
-  border: 1px solid var(--verdigris);
-  border-radius: 4px;
-  background: none;
-  color: var(--verdigris);
-  font: inherit;
-  font-weight: 600;
-  cursor: pointer;
-}
-.ways .main {
+.main {
   grid-column: 1 / -1;
-  background: var(--verdigris);
-  color: var(--chalk);
-  font-size: 19px;
+  font-size: var(--text-title);
 }
 kbd {
   margin-left: 6px;
   font: inherit;
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .problem {
   color: var(--rust);
 }
-@media (max-width: 760px) {
+@media (max-width: 820px) {
   .jug {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ToggleButton from '@/ui/kit/ToggleButton.vue';
 import { computed, ref } from 'vue';
 import { seenRowsOf, type SeenRow } from '@/core/batches/trials/seen';
 import { standingIn } from '@/core/batches/trials/write';
@@ -68,17 +69,16 @@ useBenchKeys({
         </button>
         <div v-if="openWhat === row.what" class="choices" role="group" :aria-label="row.ask">
           <p class="quiet">{{ row.ask }}</p>
-          <button
+          <ToggleButton
             v-for="(choice, i) in row.choices"
             :key="choice.value"
-            type="button"
-            :aria-pressed="seen.get(row.what) === choice.value"
-            @click="choose(row, choice.value)"
+            :pressed="seen.get(row.what) === choice.value"
+            @press="choose(row, choice.value)"
           >
             <SeenPicture :picture="row.picture" :at="i" :of="row.choices.length - 1" />
             <span>{{ choice.word }}</span>
             <kbd>{{ i + 1 }}</kbd>
-          </button>
+          </ToggleButton>
         </div>
       </li>
     </ul>
@@ -89,7 +89,7 @@ useBenchKeys({
 <style scoped>
 h2 {
   margin: 0 0 4px;
-  font-size: 20px;
+  font-size: var(--text-title);
 }
 li {
   border-top: 1px solid var(--hairline);
@@ -121,31 +121,14 @@ li {
 .choices p {
   flex-basis: 100%;
   margin: 0;
-  font-size: 14px;
-}
-.choices button {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  min-height: 44px;
-  padding: 4px 10px;
-  border: 1px solid var(--mid);
-  border-radius: 3px;
-  background: var(--paper);
-  color: var(--ink);
-  font: inherit;
-  font-size: 14px;
-  cursor: pointer;
-}
-.choices button[aria-pressed='true'] {
-  border: 2px solid var(--verdigris);
+  font-size: var(--text-plain);
 }
 kbd {
   color: var(--mid);
   font: inherit;
-  font-size: 12px;
+  font-size: var(--text-small);
 }
 .small {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, ref, watch } from 'vue';
 import { doseG } from '@/core/results/fizz/dose';
@@ -14,7 +15,7 @@ import { nowIso } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
-import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { sayStartProblem, sayWhatDoes } from '@/shared/tryMessages';
 
@@ -196,7 +197,7 @@ function start(): void {
       to {{ formatFixed(100 * plan.halfShare, 0) }} % either way.
       <template v-if="plan.halfShare > 0.1">Too coarse. {{ sayWhatDoes(plan) }}</template>
     </p>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <ProblemLine :problem="problem" />
     <v-btn variant="flat" type="submit">Try it</v-btn>
   </AppForm>
 </template>
@@ -209,7 +210,7 @@ function start(): void {
 }
 h2 {
   margin: 0;
-  font-size: 22px;
+  font-size: var(--text-title);
 }
 .fields {
   display: grid;
@@ -219,13 +220,10 @@ h2 {
 }
 p {
   margin: 0;
-  font-size: 15px;
+  font-size: var(--text-body);
 }
 .warn {
   color: var(--ochre);
-}
-.problem {
-  color: var(--rust);
 }
 .start > .v-btn {
   justify-self: start;

@@ -62,10 +62,10 @@ const lines = computed(() => {
 <style scoped>
 h2 {
   margin: 18px 0 4px;
-  font-size: 20px;
+  font-size: var(--text-title);
 }
 p {
   margin: 0 0 8px;
-  font-size: 15px;
+  font-size: var(--text-body);
 }
 </style>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import HandButton from '@/ui/kit/HandButton.vue';
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { useIntervalFn } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { gasTrace } from '@/core/results/evaluation/gasTrace';
@@ -111,20 +113,20 @@ useBenchKeys({
         This trial is closed.
         <button type="button" class="link" @click="tries.reopen">Go on with it</button>
       </p>
-      <button v-if="next && !isDone" type="button" class="main" @click="nextOne">
+      <HandButton v-if="next && !isDone" is-main class="main" @click="nextOne">
         {{ PHASE_BUTTONS[next] }} <kbd>space</kbd>
-      </button>
+      </HandButton>
       <div v-if="!isDone" class="ways">
         <template v-if="trial.kind === 'tub'">
-          <button type="button" @click="press('floats')">Floats <kbd>F</kbd></button>
-          <button type="button" @click="press('sinks')">Sinks <kbd>S</kbd></button>
-          <button type="button" @click="press('came-up')">Came up <kbd>C</kbd></button>
+          <HandButton @click="press('floats')">Floats <kbd>F</kbd></HandButton>
+          <HandButton @click="press('sinks')">Sinks <kbd>S</kbd></HandButton>
+          <HandButton @click="press('came-up')">Came up <kbd>C</kbd></HandButton>
         </template>
-        <button type="button" @click="press('gone')">Gone <kbd>G</kbd></button>
-        <button type="button" @click="tries.undo">Take back <kbd>U</kbd></button>
-        <button type="button" @click="tries.again">Start again</button>
+        <HandButton @click="press('gone')">Gone <kbd>G</kbd></HandButton>
+        <HandButton @click="tries.undo">Take back <kbd>U</kbd></HandButton>
+        <HandButton @click="tries.again">Start again</HandButton>
       </div>
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <ProblemLine :problem="problem" />
       <form v-if="forgotten" class="forgotten" role="alert" @submit.prevent="goneTyped">
         <p>
           The stopwatch has been running for {{ clockOf(seconds ?? 0) }}: it was forgotten. Say when
@@ -161,31 +163,21 @@ useBenchKeys({
 }
 .clock {
   margin: 0;
-  font: 750 92px/1 var(--font-heading);
+  font: 750 var(--text-bench)/1 var(--font-heading);
   font-variant-numeric: tabular-nums;
 }
 .quiet {
   margin: 4px 0 12px;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 h2 {
   margin: 0;
-  font-size: 20px;
-}
-.main,
-.ways button {
-  border: 1px solid var(--verdigris);
-  border-radius: 4px;
-  font: inherit;
-  cursor: pointer;
+  font-size: var(--text-title);
 }
 .main {
   width: 100%;
   min-height: 72px;
-  background: var(--verdigris);
-  color: var(--chalk);
-  font-weight: 700;
-  font-size: 20px;
+  font-size: var(--text-title);
 }
 .ways {
   display: grid;
@@ -193,16 +185,10 @@ h2 {
   gap: 8px;
   margin-top: 8px;
 }
-.ways button {
-  min-height: 64px;
-  background: none;
-  color: var(--verdigris);
-  font-weight: 600;
-}
 kbd {
   margin-left: 6px;
   font: inherit;
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .problem,
 .forgotten p {
@@ -214,18 +200,18 @@ kbd {
 }
 @media (max-height: 480px) {
   .clock {
-    font-size: 54px;
+    font-size: var(--text-figure);
   }
   .main {
     min-height: 64px;
   }
 }
-@media (max-width: 760px) {
+@media (max-width: 820px) {
   .hand-of-trial {
     grid-template-columns: minmax(0, 1fr);
   }
   .clock {
-    font-size: 72px;
+    font-size: var(--text-figure);
   }
 }
 </style>

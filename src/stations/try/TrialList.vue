@@ -71,7 +71,7 @@ button {
   text-align: left;
   cursor: pointer;
 }
-@media (max-width: 760px) {
+@media (max-width: 820px) {
   button {
     grid-template-columns: minmax(0, 1fr);
     gap: 0;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppTabs from '@/ui/kit/AppTabs.vue';
 import { computed, ref } from 'vue';
 import { KIND_WORDS } from '@/core/batches/trials/kinds';
 import type { Trial } from '@/core/batches/trials/schema';
@@ -75,17 +76,7 @@ function anew(): void {
     </PageHeader>
     <div class="station" :class="{ wide: view !== 'now' || !tries.inHand }">
       <div class="middle">
-        <nav class="views" aria-label="Ways of trying">
-          <button
-            v-for="one in views"
-            :key="one.value"
-            type="button"
-            :aria-pressed="view === one.value"
-            @click="view = one.value"
-          >
-            {{ one.word }}
-          </button>
-        </nav>
+        <AppTabs v-model="view" label="Try" :items="views" class="views" />
         <template v-if="view === 'now'">
           <StartTrial v-if="!tries.inHand" />
           <PitcherHand
@@ -155,25 +146,7 @@ function anew(): void {
   padding: 12px 24px 32px;
 }
 .views {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 22px;
   margin-bottom: 16px;
-}
-.views button {
-  min-height: 44px;
-  padding: 0;
-  border: 0;
-  border-bottom: 3px solid transparent;
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  font-size: 16px;
-  cursor: pointer;
-}
-.views button[aria-pressed='true'] {
-  border-color: var(--verdigris);
-  font-weight: 700;
 }
 .side {
   padding: 18px 20px 28px;
@@ -190,7 +163,7 @@ function anew(): void {
   text-decoration: line-through;
   opacity: 0.7;
 }
-@media (max-width: 1000px) {
+@media (max-width: 1150px) {
   .station {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -82,7 +82,7 @@ const label = computed(
   fill: var(--ink);
 }
 .mark text {
-  font-size: 12px;
+  font-size: var(--text-small);
 }
 .now {
   stroke: var(--ochre-mark);

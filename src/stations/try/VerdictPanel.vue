@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ToggleButton from '@/ui/kit/ToggleButton.vue';
 import { computed, ref } from 'vue';
 import { WHYS, type Verdict, type Why } from '@/core/batches/trials/kinds';
 import { standingIn } from '@/core/batches/trials/write';
@@ -47,15 +48,14 @@ function keep(verdict: Verdict, because: readonly Why[]): void {
     <template v-if="asking">
       <p>What is not right?</p>
       <div class="whys" role="group" aria-label="What is not right">
-        <button
+        <ToggleButton
           v-for="why in WHYS"
           :key="why"
-          type="button"
-          :aria-pressed="whys.includes(why)"
-          @click="turn(why)"
+          :pressed="whys.includes(why)"
+          @press="turn(why)"
         >
           {{ WHY_WORDS[why] }}
-        </button>
+        </ToggleButton>
       </div>
       <v-textarea v-model="note" label="In your words" rows="2" maxlength="500" />
       <v-btn variant="flat" block @click="keep(asking, whys)"
@@ -94,19 +94,5 @@ p {
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
-}
-.whys button {
-  min-height: 44px;
-  padding: 4px 10px;
-  border: 1px solid var(--mid);
-  border-radius: 3px;
-  background: var(--paper);
-  color: var(--ink);
-  font: inherit;
-  font-size: 14px;
-  cursor: pointer;
-}
-.whys button[aria-pressed='true'] {
-  border: 2px solid var(--verdigris);
 }
 </style>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import FileButton from '@/ui/kit/FileButton.vue';
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref, useTemplateRef } from 'vue';
 import { colorByCard, stripAround, type Rgb } from '@/core/batches/trials/waterColor';
 import { standingIn } from '@/core/batches/trials/write';
@@ -25,8 +27,7 @@ const PROBLEMS = {
 const PATCH = 7;
 const MOST_PX = 320;
 
-async function take(event: Event): Promise<void> {
-  const file = (event.target as HTMLInputElement).files?.[0];
+async function take([file]: readonly File[]): Promise<void> {
   const to = canvas.value;
   if (!file || !to) return;
   problem.value = '';
@@ -102,21 +103,18 @@ function tap(event: MouseEvent): void {
         @click="tries.write({ kind: 'color', hex, by: 'eye' })"
       />
     </div>
-    <label class="photo quiet"
-      >or from a photo with a white card in it
-      <input
-        type="file"
-        accept="image/*"
-        capture="environment"
-        aria-label="A photo of the water with a white card"
-        @change="take"
-      />
-    </label>
+    <FileButton
+      label="A photo of the water with a white card"
+      accept="image/*"
+      is-camera
+      @files="take"
+      >From a photo with a white card in it</FileButton
+    >
     <p v-if="hasPhoto" class="quiet">
       {{ white ? 'Now tap the water.' : 'Tap the white card.' }}
     </p>
     <canvas v-show="hasPhoto" ref="canvas" @click="tap" />
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <ProblemLine :problem="problem" />
   </section>
 </template>
 
@@ -137,7 +135,7 @@ i {
 figcaption,
 .quiet {
   color: var(--mid);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .strip {
   display: flex;
@@ -153,16 +151,9 @@ figcaption,
 .strip button[aria-pressed='true'] {
   border: 3px solid var(--ink);
 }
-.photo {
-  display: grid;
-  gap: 4px;
-}
 canvas {
   max-width: 100%;
   border: 1px solid var(--ink);
   cursor: crosshair;
-}
-.problem {
-  color: var(--rust);
 }
 </style>

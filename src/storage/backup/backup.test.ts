@@ -1,3 +1,4 @@
+import type { WorkshopSchema } from '../db/layout';
 import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
 import { IDBFactory } from 'fake-indexeddb';
@@ -63,7 +64,7 @@ async function workshop(): Promise<Session> {
   return session;
 }
 async function spare(): Promise<Backup> {
-  const db = await openDB(NAME);
+  const db = await openDB<WorkshopSchema>(NAME);
   opened.push(db);
   return keepBackup(db, files);
 }

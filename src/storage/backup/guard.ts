@@ -1,3 +1,4 @@
+import type { WorkshopSchema } from '../db/layout';
 import { openDB } from 'idb';
 import { channelOf, backupChannelOf, type Kept, type Message } from '../channel';
 import { maintenanceLock } from '../maintenanceLock';
@@ -26,7 +27,7 @@ export async function guardBackup(name: string): Promise<'again' | 'left'> {
   return navigator.locks.request(`rovack spare ${name}`, async () => {
     let leave = () => {};
     const left = new Promise<'left'>((resolve) => (leave = () => resolve('left')));
-    const db = await openDB(name, undefined, {
+    const db = await openDB<WorkshopSchema>(name, undefined, {
       // Where nothing is stored, nothing is made.
       upgrade: (_db, _before, _now, tx) => tx.abort(),
       blocking: leave,

@@ -1,4 +1,4 @@
-import type { IDBPDatabase } from 'idb';
+import type { WorkshopDb } from '../db/layout';
 import type { OwnDevice, Stamp } from '../db/stamps';
 import { SETTINGS_KEY, STORE_NAMES, partsOf, type Key } from '../records/keys';
 import { HEAD_BYTES, headIn, headLine, line, lineIn, type Head } from './format';
@@ -53,7 +53,7 @@ export interface Backup {
  * @param db open in any version; nothing is written to it
  */
 export async function keepBackup(
-  db: IDBPDatabase,
+  db: WorkshopDb,
   files: readonly [BackupFile, BackupFile],
 ): Promise<Backup> {
   let recordCount = 0;
@@ -133,8 +133,8 @@ export async function keepBackup(
   };
 }
 
-async function ownOf(db: IDBPDatabase): Promise<OwnDevice | undefined> {
-  return (await db.get('device', 'own')) as OwnDevice | undefined;
+async function ownOf(db: WorkshopDb): Promise<OwnDevice | undefined> {
+  return await db.get('device', 'own');
 }
 
 /**
@@ -159,7 +159,7 @@ function seqAtEnd(file: BackupFile): number | null {
 
 /** One page of what was written since. @returns how many records that were: a full page may not be all */
 async function appended(
-  db: IDBPDatabase,
+  db: WorkshopDb,
   file: BackupFile,
   active: Active,
   hasSettings: boolean,
@@ -167,24 +167,21 @@ async function appended(
   const tx = db.transaction([...STORE_NAMES, 'stamps', 'device']);
   const bySeq = tx.objectStore('stamps').index('bySeq');
   const [own, first] = await Promise.all([
-    tx.objectStore('device').get('own') as Promise<OwnDevice | undefined>,
-    bySeq.getAll(IDBKeyRange.lowerBound(active.seq, true), PAGE) as Promise<Stamp[]>,
+    tx.objectStore('device').get('own'),
+    bySeq.getAll(IDBKeyRange.lowerBound(active.seq, true), PAGE),
   ]);
   const isAll = first.length < PAGE;
   const lastSeq = first.at(-1)?.seq;
   // A page ends with a whole write, which has one number.
   const stamps = isAll
     ? first
-    : [
-        ...first.filter(({ seq }) => seq !== lastSeq),
-        ...((await bySeq.getAll(lastSeq)) as Stamp[]),
-      ];
+    : [...first.filter(({ seq }) => seq !== lastSeq), ...(await bySeq.getAll(lastSeq))];
   const keys = new Map<Key, Stamp | null>(hasSettings ? [[SETTINGS_KEY, null]] : []);
   for (const stamp of stamps) keys.set(stamp.id, stamp);
   const lines = await Promise.all(
     [...keys].map(async ([key, stamp]) => {
       const [store, id] = partsOf(key);
-      const record = (await tx.objectStore(store).get(id)) as unknown;
+      const record = await tx.objectStore(store).get(id);
       return line({ key, record: record ?? null, stamp });
     }),
   );
@@ -195,16 +192,16 @@ async function appended(
   return { active: { ...active, seq }, count: stamps.length };
 }
 
-async function* everything(db: IDBPDatabase): AsyncGenerator<string> {
+async function* everything(db: WorkshopDb): AsyncGenerator<string> {
   for (const store of STORE_NAMES) {
     let after: IDBKeyRange | null = null;
     for (;;) {
       const tx = db.transaction([store, 'stamps']);
-      const records = (await tx.objectStore(store).getAll(after, PAGE)) as { id: string }[];
+      const records = await tx.objectStore(store).getAll(after, PAGE);
       const lines = await Promise.all(
         records.map(async (record) => {
-          const key = `${store}/${record.id}` as Key;
-          const stamp = (await tx.objectStore('stamps').get(key)) as Stamp | undefined;
+          const key = `${store}/${record.id}` as const;
+          const stamp = await tx.objectStore('stamps').get(key);
           return line({ key, record, stamp: stamp ?? null });
         }),
       );
@@ -216,7 +213,7 @@ async function* everything(db: IDBPDatabase): AsyncGenerator<string> {
     }
   }
   // What is gone is remembered for the other devices.
-  const stamps = (await db.getAll('stamps')) as Stamp[];
+  const stamps = await db.getAll('stamps');
   yield stamps
     .filter(({ isGone }) => isGone)
     .map((stamp) => line({ key: stamp.id, record: null, stamp }))

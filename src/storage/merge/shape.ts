@@ -72,10 +72,10 @@ function merge(
   if (shape.kind === 'greater') return later(mine, theirs);
   if (base !== undefined && sameData(base, theirs)) return mine;
   if (base !== undefined && sameData(base, mine)) return theirs;
-  if (shape.kind === 'list' && [mine, theirs].every(Array.isArray))
-    return mergeList(shape, base, mine as unknown[], theirs as unknown[], path, clashes);
-  if (shape.kind === 'bag' && [mine, theirs].every(Array.isArray))
-    return mergeBag(shape.most, base, mine as unknown[], theirs as unknown[]);
+  if (shape.kind === 'list' && Array.isArray(mine) && Array.isArray(theirs))
+    return mergeList(shape, base, mine, theirs, path, clashes);
+  if (shape.kind === 'bag' && Array.isArray(mine) && Array.isArray(theirs))
+    return mergeBag(shape.most, base, mine, theirs);
   if (shape.kind === 'map' && isObject(mine) && isObject(theirs))
     return Object.fromEntries(
       mergeEntries(

@@ -106,6 +106,6 @@ svg {
 }
 text {
   fill: var(--mid);
-  font-size: 12px;
+  font-size: var(--text-small);
 }
 </style>

@@ -119,7 +119,7 @@ svg {
 }
 text {
   fill: var(--mid);
-  font-size: 12px;
+  font-size: var(--text-small);
 }
 .end {
   text-anchor: end;

@@ -62,10 +62,10 @@ path {
 }
 text {
   fill: var(--mid);
-  font-size: 12px;
+  font-size: var(--text-small);
   text-anchor: end;
 }
 p {
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 </style>

@@ -145,16 +145,16 @@ function label(value: number): string {
 .hint {
   margin-left: 7px;
   color: var(--verdigris);
-  font: 500 13px var(--font-body);
+  font: 500 var(--text-small) var(--font-body);
   border-bottom: 1px dotted;
 }
 .reading {
   margin: 0;
   text-align: right;
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .figure {
-  font-size: 23px;
+  font-size: var(--text-headline);
   margin-right: 4px;
 }
 svg {
@@ -164,7 +164,7 @@ svg {
 }
 text {
   fill: var(--mid);
-  font-size: 12px;
+  font-size: var(--text-small);
 }
 .track {
   fill: var(--paper);
@@ -181,7 +181,7 @@ text {
 }
 .sentence {
   margin: 2px 0 0;
-  font-size: 14px;
+  font-size: var(--text-plain);
   line-height: 1.3;
 }
 .sentence.advice::before,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { typedIn } from '@/ui/fields/typedIn';
 import { computed, ref, watch } from 'vue';
 import { VTextarea } from 'vuetify/components/VTextarea';
 import { VTextField } from 'vuetify/components/VTextField';
@@ -25,7 +26,7 @@ function type(text: string): void {
   isTyping.value = true;
 }
 function commit(event: Event): void {
-  draft.value = (event.target as HTMLInputElement).value;
+  draft.value = typedIn(event);
   isTyping.value = false;
   elsewhere.value = null;
   value.value = draft.value;

@@ -2,7 +2,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { nextTick, ref } from 'vue';
 import { button, drawn, field } from '../../../tests/fixtures/mountInPage';
 import AllergenField from './AllergenField.vue';
-import ChoiceRow from './ChoiceRow.vue';
+import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import MaterialPicker from './MaterialPicker.vue';
 import MoldFields from './MoldFields.vue';
 import NumberField from './NumberField.vue';

@@ -36,7 +36,7 @@ const MOST_SHOWN = 4;
 li {
   padding: 10px 0 12px;
   border-bottom: 1px solid var(--hairline);
-  font-size: 15px;
+  font-size: var(--text-body);
 }
 p {
   margin: 2px 0;

@@ -71,7 +71,7 @@ function weighable({ materialId, massG }: Fix): Fix {
   margin-top: 10px;
   padding: 1px 0 1px 12px;
   border-left: 4px solid var(--mid);
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .finding.stop,
 .finding.warning {

@@ -2,7 +2,7 @@ import { flushPromises } from '@vue/test-utils';
 import { describe, expect, it, vi } from 'vitest';
 import { button, drawn } from '../../../tests/fixtures/mountInPage';
 import ActionMenu from './ActionMenu.vue';
-import FormDialog from './FormDialog.vue';
+import FormDialog from '@/ui/kit/FormDialog.vue';
 
 const inPage = (words: string) =>
   [...document.querySelectorAll<HTMLElement>('button, [role=menuitem]')].find((one) =>

@@ -92,7 +92,7 @@ header {
   gap: 20px;
 }
 h2 {
-  font-size: 24px;
+  font-size: var(--text-headline);
 }
 .facts {
   margin: 4px 0 0;
@@ -117,7 +117,7 @@ h2 {
   padding: 6px 0 6px 28px;
   border-top: 2px solid var(--rust);
   border-bottom: 2px solid var(--rust);
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 table {
   width: 100%;
@@ -133,7 +133,7 @@ td {
 }
 th {
   color: var(--mid);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 tr {
   break-inside: avoid;
@@ -148,7 +148,7 @@ tr {
 }
 .note {
   color: var(--mid);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .box {
   display: block;

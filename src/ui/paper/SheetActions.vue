@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { ref } from 'vue';
 import { reasonOf } from '@/core/basics/format/reason';
 import { saveBlob } from '@/ui/frame/download';
@@ -29,11 +30,7 @@ function print(): void {
 <template>
   <v-btn @click="print">Print</v-btn>
   <v-btn :loading="isWriting" @click="writePdf">Save as PDF</v-btn>
-  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <ProblemLine :problem="problem" />
 </template>
 
-<style scoped>
-.problem {
-  color: var(--rust);
-}
-</style>
+<style scoped></style>

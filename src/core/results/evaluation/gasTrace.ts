@@ -1,3 +1,4 @@
+import { entryAt } from '@/core/basics/entryAt';
 import { USUAL_GRAINS, grainDiametersMm, grainsLeftFraction, lastGrainS } from '../fizz/grains';
 import { WETTING_S, wornS } from '../fizz/wetting';
 import { leftFraction } from '../fizz/erosion';
@@ -49,7 +50,7 @@ export function gasTrace(
   });
 }
 
-const at = (list: readonly number[], i: number) => list[i] as number;
+const at = (list: readonly number[], i: number) => entryAt(list, i);
 
 /** Share that is still there by speed and seconds of full wear, and when the slowest piece has gone. */
 function wearOf(lasting: Exclude<Lasting, { kind: 'showered' }>): {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { defineAsyncComponent, ref } from 'vue';
 import { readChosenAmount } from '@/core/formula/reading/readChosenAmount';
 import type { Material } from '@/core/matter/materials/material';
@@ -52,7 +53,7 @@ function add(): void {
     />
     <v-text-field v-model="amount" label="Grams, or 2 tbsp" class="amount" autocomplete="off" />
     <v-btn type="submit">Add</v-btn>
-    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <ProblemLine :problem="problem" />
     <NewMaterialDialog
       v-if="isMaking"
       v-model="isMaking"

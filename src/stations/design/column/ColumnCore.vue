@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { entryAt } from '@/core/basics/entryAt';
 import { linkHorizontal } from 'd3-shape';
 import { computed } from 'vue';
 import type { Line } from '@/core/formula/model/schema';
@@ -42,8 +43,8 @@ const leaders = computed(() =>
 );
 const boundaries = computed(() =>
   props.layout.strata.slice(1).map((stratum, i) => {
-    const upper = props.lines[i] as Line;
-    const lower = props.lines[i + 1] as Line;
+    const upper = entryAt(props.lines, i);
+    const lower = entryAt(props.lines, i + 1);
     return { y: stratum.y, upper, lower, isFixed: upper.locked || lower.locked };
   }),
 );
@@ -198,11 +199,11 @@ function pressKey(event: KeyboardEvent, upper: Line, lower: Line): void {
 }
 .phase text {
   fill: var(--mid);
-  font: 650 15px var(--font-heading);
+  font: 650 var(--text-body) var(--font-heading);
 }
 text {
   fill: var(--mid);
-  font-size: 12px;
+  font-size: var(--text-small);
 }
 .stratum {
   stroke: var(--drawn-ink);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { entryAt } from '@/core/basics/entryAt';
 import { useElementSize, useMediaQuery } from '@vueuse/core';
 import { computed, ref, useTemplateRef } from 'vue';
 import { setLineAmount, tradeMass } from '@/core/formula/model/edit';
@@ -56,8 +57,8 @@ const { startPull, movePull, stopPull } = usePull({
 /** Rows stand in the flow, each pushed down to its place, so that they can be carried. */
 function marginTop(index: number): string {
   const centers = layout.value.rowCenters;
-  const above = index === 0 ? -rowPx.value / 2 : (centers[index - 1] as number);
-  return `${(centers[index] as number) - above - rowPx.value}px`;
+  const above = index === 0 ? -rowPx.value / 2 : entryAt(centers, index - 1);
+  return `${entryAt(centers, index) - above - rowPx.value}px`;
 }
 
 const { isReady: canCarry } = useTransfer(useTemplateRef<HTMLElement>('rows'), {

@@ -103,10 +103,10 @@ input {
   height: 28px;
   padding: 0 3px;
   border: 1px solid transparent;
-  border-radius: 3px;
+  border-radius: var(--radius-small);
   background: none;
   color: inherit;
-  font: 700 15px var(--font-body);
+  font: 700 var(--text-body) var(--font-body);
   font-variant-numeric: tabular-nums;
   text-align: right;
 }
@@ -135,6 +135,6 @@ input:focus {
   padding: 4px 8px;
   background: var(--paper);
   border-left: 4px solid var(--rust);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 </style>

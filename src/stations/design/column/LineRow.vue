@@ -105,11 +105,11 @@ const spread = computed(() =>
   -webkit-line-clamp: 2;
 }
 .way {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .percent {
   text-align: right;
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .row :deep(.icon) {
   display: grid;

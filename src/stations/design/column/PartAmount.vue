@@ -49,7 +49,7 @@ function set(perPieceG: number | null): void {
   gap: 4px 12px;
   align-items: center;
   margin: -4px 0 10px;
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 button {
   min-height: 32px;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppDialog from '@/ui/kit/AppDialog.vue';
 import { computed, ref, watch } from 'vue';
 import { sameChemistryG } from '@/core/results/evaluation/swap';
 import { allLines } from '@/core/formula/model/edit';
@@ -51,37 +52,33 @@ watch(
 </script>
 
 <template>
-  <v-dialog
+  <AppDialog
     :model-value="line !== null"
-    max-width="440"
-    aria-label="Swap the material"
+    label="Swap the material"
     @update:model-value="emit('close')"
+    :title="line ? `Instead of ${name}` : ''"
+    :width="440"
+    ><template v-if="line">
+      <p class="quiet">{{ formatGrams(line.massG) }} g of it go; in come:</p>
+      <MaterialPicker v-model="materialId" label="Material" />
+      <v-radio-group v-if="chemistryG !== null" v-model="keeps" label="Keeping" hide-details>
+        <v-radio
+          value="chemistry"
+          :label="`the chemistry: ${formatGrams(chemistryG)} g fizz as much`"
+        />
+        <v-radio value="mass" :label="`the mass: ${formatGrams(line.massG)} g`" />
+      </v-radio-group>
+      <p v-else-if="materialId" class="quiet">{{ formatGrams(massG) }} g, the same mass.</p>
+      <p v-if="veto" role="alert" class="veto">{{ veto }}</p> </template
+    ><template #actions>
+      <v-btn variant="text" @click="emit('close')">Leave it</v-btn>
+      <v-btn
+        :disabled="materialId === null || veto !== ''"
+        @click="materialId && emit('swap', materialId, massG)"
+        >Swap</v-btn
+      >
+    </template></AppDialog
   >
-    <v-card v-if="line">
-      <v-card-title>Instead of {{ name }}</v-card-title>
-      <v-card-text>
-        <p class="quiet">{{ formatGrams(line.massG) }} g of it go; in come:</p>
-        <MaterialPicker v-model="materialId" label="Material" />
-        <v-radio-group v-if="chemistryG !== null" v-model="keeps" label="Keeping" hide-details>
-          <v-radio
-            value="chemistry"
-            :label="`the chemistry: ${formatGrams(chemistryG)} g fizz as much`"
-          />
-          <v-radio value="mass" :label="`the mass: ${formatGrams(line.massG)} g`" />
-        </v-radio-group>
-        <p v-else-if="materialId" class="quiet">{{ formatGrams(massG) }} g, the same mass.</p>
-        <p v-if="veto" role="alert" class="veto">{{ veto }}</p>
-      </v-card-text>
-      <v-card-actions>
-        <v-btn variant="text" @click="emit('close')">Leave it</v-btn>
-        <v-btn
-          :disabled="materialId === null || veto !== ''"
-          @click="materialId && emit('swap', materialId, massG)"
-          >Swap</v-btn
-        >
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
 </template>
 
 <style scoped>

@@ -1,3 +1,4 @@
+import { entryAt } from '@/core/basics/entryAt';
 import type { Line } from '@/core/formula/model/schema';
 import type { Phase } from '@/core/matter/materials/types';
 
@@ -84,7 +85,7 @@ function stacked(lines: readonly Line[], top: number, pxPerG: number): readonly 
 function phaseSpans(lines: readonly Line[], strata: readonly Stratum[]) {
   const spans: { phase: Phase; y: number; height: number }[] = [];
   lines.forEach((line, i) => {
-    const { y, height } = strata[i] as Stratum;
+    const { y, height } = entryAt(strata, i);
     const last = spans.at(-1);
     if (last?.phase === line.phase) last.height += height;
     else spans.push({ phase: line.phase, y, height });
@@ -102,13 +103,13 @@ function magnify(
     height > 0 && height < TRACE_BELOW_PX ? [i] : [],
   );
   if (indexes.length === 0) return null;
-  const traces = indexes.map((i) => lines[i] as Line);
-  const plainPx = indexes.reduce((sum, i) => sum + (strata[i] as Stratum).height, 0);
+  const traces = indexes.map((i) => entryAt(lines, i));
+  const plainPx = indexes.reduce((sum, i) => sum + entryAt(strata, i).height, 0);
   const times =
     MAGNIFICATIONS.findLast((factor) => plainPx * factor <= heightPx * STRIP_SHARE) ?? 2;
   const tracesG = traces.reduce((sum, line) => sum + line.massG, 0);
   const height = plainPx * times;
-  const center = indexes.reduce((sum, i) => sum + (rowCenters[i] as number), 0) / indexes.length;
+  const center = indexes.reduce((sum, i) => sum + entryAt(rowCenters, i), 0) / indexes.length;
   const y = Math.min(Math.max(0, center - height / 2), heightPx - height);
   return { times, y, height, strata: stacked(traces, y, height / tracesG) };
 }

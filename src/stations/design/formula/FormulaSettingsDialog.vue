@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import AppDialog from '@/ui/kit/AppDialog.vue';
+import { typedIn } from '@/ui/fields/typedIn';
 import { FAMILIES, METHODS, SCHOOLS } from '@/core/formula/model/kinds';
 import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS } from '@/core/formula/model/messages';
 import { RATIO_SCHOOLS, setRatio } from '@/core/formula/model/setRatio';
@@ -11,7 +13,7 @@ const props = defineProps<{ body: FormulaBody }>();
 const emit = defineEmits<{ change: [body: FormulaBody] }>();
 const isOpen = defineModel<boolean>({ required: true });
 
-const valueOf = (event: Event) => (event.target as HTMLInputElement).value;
+const valueOf = (event: Event) => typedIn(event);
 
 function setNotes(text: string): void {
   emit('change', withNotes(props.body, text.split('\n')));
@@ -27,62 +29,63 @@ const schools = SCHOOLS.map((value) => ({ value, title: SCHOOL_WORDS[value] }));
 </script>
 
 <template>
-  <v-dialog v-model="isOpen" max-width="440" aria-label="What it is and how it is made">
-    <v-card>
-      <v-card-title>What it is and how it is made</v-card-title>
-      <v-card-text class="fields">
-        <v-select
-          :model-value="body.family"
-          :items="families"
-          label="Family"
-          @update:model-value="(family) => emit('change', { ...body, family })"
-        />
-        <v-select
-          :model-value="body.method"
-          :items="methods"
-          label="Formed in"
-          hint="Sets the damp window and the density of a piece"
-          persistent-hint
-          hide-details="auto"
-          @update:model-value="(method) => emit('change', { ...body, method })"
-        />
-        <v-select
-          :model-value="body.school"
-          :items="schools"
-          label="Order"
-          hint="Acid last shows a wet mix before it can react"
-          persistent-hint
-          hide-details="auto"
-          @update:model-value="(school) => emit('change', { ...body, school })"
-        />
-        <v-textarea
-          :model-value="(body.notes ?? []).join('\n')"
-          label="Notes of its own, a line each"
-          rows="3"
-          maxlength="20000"
-          @change="(event: Event) => setNotes(valueOf(event))"
-        />
-        <v-text-field
-          :model-value="body.labelNote ?? ''"
-          label="A note for its label"
-          maxlength="500"
-          autocomplete="off"
-          @change="(event: Event) => setLabelNote(valueOf(event))"
-        />
-        <div class="ratios" role="group" aria-label="Soda to acid">
-          <span class="quiet">Soda to acid, their sum kept:</span>
-          <v-btn
-            v-for="school in RATIO_SCHOOLS"
-            :key="school.ratio"
-            size="small"
-            @click="emit('change', setRatio(body, school.ratio, catalog))"
-            >{{ school.title }}</v-btn
-          >
-        </div>
-      </v-card-text>
-      <v-card-actions><v-btn @click="isOpen = false">Done</v-btn></v-card-actions>
-    </v-card>
-  </v-dialog>
+  <AppDialog
+    v-model="isOpen"
+    label="What it is and how it is made"
+    title="What it is and how it is made"
+    :width="440"
+    ><div class="fields">
+      <v-select
+        :model-value="body.family"
+        :items="families"
+        label="Family"
+        @update:model-value="(family) => emit('change', { ...body, family })"
+      />
+      <v-select
+        :model-value="body.method"
+        :items="methods"
+        label="Formed in"
+        hint="Sets the damp window and the density of a piece"
+        persistent-hint
+        hide-details="auto"
+        @update:model-value="(method) => emit('change', { ...body, method })"
+      />
+      <v-select
+        :model-value="body.school"
+        :items="schools"
+        label="Order"
+        hint="Acid last shows a wet mix before it can react"
+        persistent-hint
+        hide-details="auto"
+        @update:model-value="(school) => emit('change', { ...body, school })"
+      />
+      <v-textarea
+        :model-value="(body.notes ?? []).join('\n')"
+        label="Notes of its own, a line each"
+        rows="3"
+        maxlength="20000"
+        @change="(event: Event) => setNotes(valueOf(event))"
+      />
+      <v-text-field
+        :model-value="body.labelNote ?? ''"
+        label="A note for its label"
+        maxlength="500"
+        autocomplete="off"
+        @change="(event: Event) => setLabelNote(valueOf(event))"
+      />
+      <div class="ratios" role="group" aria-label="Soda to acid">
+        <span class="quiet">Soda to acid, their sum kept:</span>
+        <v-btn
+          v-for="school in RATIO_SCHOOLS"
+          :key="school.ratio"
+          size="small"
+          @click="emit('change', setRatio(body, school.ratio, catalog))"
+          >{{ school.title }}</v-btn
+        >
+      </div>
+    </div>
+    <template #actions><v-btn @click="isOpen = false">Done</v-btn></template></AppDialog
+  >
 </template>
 
 <style scoped>

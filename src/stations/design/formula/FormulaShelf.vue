@@ -196,10 +196,10 @@ function duplicate(formula: Formula): void {
 .words {
   display: grid;
   align-content: start;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .name {
-  font-size: 20px;
+  font-size: var(--text-title);
   overflow-wrap: anywhere;
 }
 .open:hover .name {

@@ -21,7 +21,7 @@ const emit = defineEmits<{ paste: []; empty: [] }>();
 .blank {
   max-width: 520px;
   padding: 64px 24px;
-  font-size: 16px;
+  font-size: var(--text-lead);
 }
 .choices {
   display: flex;

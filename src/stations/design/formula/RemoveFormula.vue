@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ConfirmDialog from '@/ui/kit/ConfirmDialog.vue';
 import type { Formula } from '@/core/formula/model/schema';
 
 /** The formula to be removed; null while nobody asked. */
@@ -12,22 +13,17 @@ function remove(): void {
 </script>
 
 <template>
-  <v-dialog
+  <ConfirmDialog
     :model-value="formula !== null"
-    max-width="440"
-    aria-label="Remove a formula"
+    label="Remove a formula"
     @update:model-value="formula = null"
+    :title="formula ? `Remove ${formula.name}?` : ''"
+    act="Remove it"
+    back="Keep it"
+    @confirm="remove"
+    ><template v-if="formula"
+      >The formula and its versions go. Batches made from it keep their own copy in the
+      Almanac.</template
+    ></ConfirmDialog
   >
-    <v-card v-if="formula">
-      <v-card-title>Remove {{ formula.name }}?</v-card-title>
-      <v-card-text
-        >The formula and its versions go. Batches made from it keep their own copy in the
-        Almanac.</v-card-text
-      >
-      <v-card-actions>
-        <v-btn variant="text" @click="formula = null">Keep it</v-btn>
-        <v-btn color="error" @click="remove">Remove it</v-btn>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
 </template>

@@ -73,10 +73,10 @@ async function asData(formula: Formula): Promise<void> {
   min-height: var(--target);
   padding: 0 11px;
   border: 1px solid var(--verdigris);
-  border-radius: 3px;
+  border-radius: var(--radius-small);
   background: none;
   color: var(--verdigris);
-  font: 700 14px var(--font-body);
+  font: 700 var(--text-plain) var(--font-body);
   cursor: pointer;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { typedIn } from '@/ui/fields/typedIn';
 import { computed } from 'vue';
 import { mostColorG } from '@/core/results/color/rate';
 import { powderHex } from '@/core/results/color/powder';
@@ -46,7 +47,7 @@ const all = computed(() => design.evaluation?.color ?? null);
 
 function slide(line: Line, partG: number, event: Event, isDone: boolean): void {
   const top = mostColorG(materialOf(line.materialId), partG) * OVER;
-  const massG = (Number((event.target as HTMLInputElement).value) / STEPS) * top;
+  const massG = (Number(typedIn(event)) / STEPS) * top;
   design.pull(setLineMass(props.body, line.id, Number(massG.toPrecision(3))));
   if (isDone) design.endPull();
 }
@@ -128,14 +129,14 @@ function kind(material: Material): string {
 <style scoped>
 h3 {
   margin: 12px 0 4px;
-  font: 700 14px var(--font-body);
+  font: 700 var(--text-plain) var(--font-body);
 }
 .swatches {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 10px;
   color: var(--mid);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 i {
   display: block;
@@ -147,7 +148,7 @@ i {
   grid-template-columns: 1fr auto;
   gap: 0 8px;
   margin-top: 8px;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .color input,
 .color p {
@@ -160,7 +161,7 @@ i {
 }
 .small {
   margin: 2px 0;
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .stain {
   color: var(--ochre);

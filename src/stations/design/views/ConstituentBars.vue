@@ -59,14 +59,14 @@ function shown(pct: number): string {
 <style scoped>
 h3 {
   margin: 14px 0 4px;
-  font: 700 14px var(--font-body);
+  font: 700 var(--text-plain) var(--font-body);
 }
 li {
   display: grid;
   grid-template-columns: 1fr auto;
   gap: 1px 8px;
   margin-bottom: 6px;
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 svg {
   grid-column: 1 / -1;
@@ -93,6 +93,6 @@ svg {
 }
 .small {
   margin: 4px 0;
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 </style>

@@ -105,6 +105,6 @@ const peak = computed(() => Math.max(...props.points.map(({ mlPerS }) => mlPerS.
 }
 text {
   fill: var(--mid);
-  font-size: 12px;
+  font-size: var(--text-small);
 }
 </style>

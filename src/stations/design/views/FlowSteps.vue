@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { typedIn } from '@/ui/fields/typedIn';
 import { mdiArrowDown, mdiArrowUp, mdiCallSplit, mdiClose, mdiDragVertical } from '@mdi/js';
 import { ref, useTemplateRef } from 'vue';
 import { newId } from '@/core/basics/newId';
@@ -83,7 +84,7 @@ function addOwn(): void {
             :value="Number(operation.minutes.toFixed(1))"
             inputmode="decimal"
             :aria-label="`Minutes of ${titleOf(operation)}`"
-            @change="setMinutes(operation, ($event.target as HTMLInputElement).value)"
+            @change="setMinutes(operation, typedIn($event))"
           />
           min
         </label>
@@ -147,7 +148,7 @@ function addOwn(): void {
 }
 .minutes {
   color: var(--mid);
-  font-size: 13px;
+  font-size: var(--text-small);
   white-space: nowrap;
 }
 .moves button {
@@ -170,7 +171,7 @@ function addOwn(): void {
 .why {
   display: block;
   color: var(--rust);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .minutes input {
   width: 46px;

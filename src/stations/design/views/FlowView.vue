@@ -174,7 +174,7 @@ svg {
 }
 text {
   fill: var(--ink);
-  font-size: 11.5px;
+  font-size: var(--text-small);
 }
 .what {
   fill: var(--mid);
@@ -188,6 +188,6 @@ text {
   border-left: 4px solid var(--rust);
 }
 .small {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 </style>

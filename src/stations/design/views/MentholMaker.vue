@@ -67,7 +67,7 @@ function keep(): void {
 <style scoped>
 h3 {
   margin: 16px 0 6px;
-  font: 700 14px var(--font-body);
+  font: 700 var(--text-plain) var(--font-body);
 }
 .fields {
   display: grid;
@@ -76,6 +76,6 @@ h3 {
 }
 .small {
   margin: 6px 0;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 </style>

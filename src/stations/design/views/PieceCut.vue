@@ -207,13 +207,13 @@ function pressKey(event: KeyboardEvent): void {
 }
 text {
   fill: var(--ink);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .grams {
   font-weight: 700;
 }
 .note {
   fill: var(--mid);
-  font-size: 12px;
+  font-size: var(--text-small);
 }
 </style>

@@ -80,7 +80,7 @@ function resizeEmbed(massG: number, isDone: boolean): void {
 }
 .small {
   margin: 2px 0 4px;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .tints {
   margin: 6px 0 0;

@@ -223,7 +223,7 @@ function change(fromG: number, toG: number): string {
 <style scoped>
 .small {
   margin: 2px 0 8px;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 fieldset {
   margin: 0 0 12px;
@@ -239,7 +239,7 @@ legend {
   grid-template-columns: 24px 1fr;
   align-items: start;
   min-height: 26px;
-  font-size: 14px;
+  font-size: var(--text-plain);
   cursor: pointer;
 }
 .wish input {
@@ -263,7 +263,7 @@ legend {
   background: none;
   color: var(--verdigris);
   font: inherit;
-  font-size: 14px;
+  font-size: var(--text-plain);
   font-weight: 700;
   cursor: pointer;
 }
@@ -280,7 +280,7 @@ ul {
 table {
   width: 100%;
   border-collapse: collapse;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 th,
 td {

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
+import { typedIn } from '@/ui/fields/typedIn';
 import { computed, ref } from 'vue';
 import type { Evaluation } from '@/core/results/evaluation/types';
 import { allLines, setLineMass } from '@/core/formula/model/edit';
@@ -10,7 +12,7 @@ import { parseNumber } from '@/core/basics/units/parseNumber';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
 import { counted, formatFixed } from '@/core/basics/format/numbers';
-import ChoiceRow from '@/ui/fields/ChoiceRow.vue';
+import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import ConstituentBars from './ConstituentBars.vue';
 import MentholMaker from './MentholMaker.vue';
 import ScentDocumentDialog from '@/shared/ScentDocumentDialog.vue';
@@ -57,7 +59,7 @@ function shown(line: Line): string {
 }
 
 function take(line: Line, event: Event): void {
-  const typed = (event.target as HTMLInputElement).value;
+  const typed = typedIn(event);
   const amount = parseNumber(typed);
   const isAmount = amount !== null && amount >= 0;
   wrong.value = isAmount ? null : { lineId: line.id, typed };
@@ -127,7 +129,7 @@ function fillUp(): void {
           </button>
         </li>
       </ul>
-      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+      <ProblemLine :problem="problem" />
       <v-btn v-if="factor !== null" :disabled="Math.abs(factor - 1) < 0.002" @click="fillUp">
         {{ factor < 1 ? 'Take down' : 'Fill up' }} to {{ formatFixed(mostPct, 2) }} %
       </v-btn>
@@ -141,7 +143,7 @@ function fillUp(): void {
 <style scoped>
 .small {
   margin: 2px 0 8px;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .units {
   margin-bottom: 6px;
@@ -153,7 +155,7 @@ function fillUp(): void {
   background: none;
   color: var(--mid);
   font: inherit;
-  font-size: 14px;
+  font-size: var(--text-plain);
   cursor: pointer;
 }
 .document {
@@ -167,21 +169,18 @@ function fillUp(): void {
   align-items: center;
   min-height: 38px;
   border-top: 1px solid var(--hairline);
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 .oil input {
   width: 100%;
   height: 30px;
   padding: 0 6px;
   border: 1px solid var(--hairline);
-  border-radius: 4px;
+  border-radius: var(--radius-small);
   background: var(--paper);
   color: var(--ink);
   font: inherit;
   font-weight: 700;
   text-align: right;
-}
-.problem {
-  color: var(--rust);
 }
 </style>

@@ -129,7 +129,7 @@ table {
   width: 100%;
   margin: 12px 0;
   border-collapse: collapse;
-  font-size: 14px;
+  font-size: var(--text-plain);
   font-variant-numeric: tabular-nums;
 }
 th,
@@ -146,6 +146,6 @@ th:first-child {
 thead th {
   border-top: 0;
   color: var(--mid);
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 </style>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import AppDialog from '@/ui/kit/AppDialog.vue';
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { FAMILIES, PART_KINDS } from '@/core/formula/model/kinds';
 import { FAMILY_WORDS, PART_WORDS } from '@/core/formula/model/messages';
@@ -151,119 +153,115 @@ function capitalized(sentence: string): string {
 </script>
 
 <template>
-  <v-dialog v-model="isOpen" max-width="980" aria-label="Paste a recipe">
-    <v-card>
-      <v-card-title>Paste a recipe as it was written down</v-card-title>
-      <v-card-text>
-        <form id="paste-form" class="grid" @submit.prevent="take">
-          <div class="in">
-            <div class="top">
-              <v-text-field v-model="name" label="Name" autocomplete="off" />
+  <AppDialog
+    v-model="isOpen"
+    label="Paste a recipe"
+    title="Paste a recipe as it was written down"
+    :width="980"
+  >
+    <form id="paste-form" class="grid" @submit.prevent="take">
+      <div class="in">
+        <div class="top">
+          <v-text-field v-model="name" label="Name" autocomplete="off" />
+          <v-select
+            :model-value="family"
+            :items="families"
+            label="Family"
+            @update:model-value="(value: Family) => (chosenFamily = value)"
+          />
+        </div>
+        <v-textarea
+          v-model="text"
+          label="The recipe, one ingredient a line"
+          rows="13"
+          no-resize
+          spellcheck="false"
+          placeholder="2 cups baking soda&#10;1 cup citric acid&#10;3 tbsp almond oil&#10;20 drops lavender essential oil"
+          persistent-placeholder
+        />
+        <p class="quiet small">
+          Cups, spoons, ounces, drops, squirts or grams. “Embed:” or “Topping:” opens a part. A page
+          or data with a schema.org Recipe works as well.
+        </p>
+      </div>
+      <div class="out" aria-live="polite">
+        <h2>Read as</h2>
+        <p v-if="text.trim() === ''" class="quiet">Nothing yet.</p>
+        <p v-else-if="!result.ok" class="problem">{{ result.problem.message }}</p>
+        <template v-else-if="recipe">
+          <p class="quiet small">
+            {{ capitalized(sayGuess(recipe.family))
+            }}<template v-if="recipe.pieces">, makes {{ recipe.pieces }}</template
+            ><template v-if="recipe.humidityPct">, made at {{ recipe.humidityPct }} %</template>.
+          </p>
+          <p v-if="recipe.unitless" class="ask-all">
+            {{ counted(recipe.unitless, 'number') }} without a unit.
+            <button type="button" @click="inGrams = true">All in grams</button>
+          </p>
+          <p v-if="remarksUnread.length > 1" class="ask-all">
+            {{ counted(remarksUnread.length, 'line') }} that only seem to remark.
+            <button type="button" @click="leaveOut(remarksUnread)">Leave all of them out</button>
+          </p>
+          <section v-for="part in page" :key="part.partId" :aria-label="part.name">
+            <h3 v-if="page.length > 1">
+              {{ part.name }}
               <v-select
-                :model-value="family"
-                :items="families"
-                label="Family"
-                @update:model-value="(value: Family) => (chosenFamily = value)"
+                v-if="part.askedLine !== null"
+                :model-value="kinds[part.askedLine] ?? 'embed'"
+                :items="kindItems"
+                :label="`${part.name}: what is it?`"
+                class="kind"
+                @update:model-value="
+                  (kind: PartKind) => (kinds = { ...kinds, [part.askedLine ?? 0]: kind })
+                "
               />
-            </div>
-            <v-textarea
-              v-model="text"
-              label="The recipe, one ingredient a line"
-              rows="13"
-              no-resize
-              spellcheck="false"
-              placeholder="2 cups baking soda&#10;1 cup citric acid&#10;3 tbsp almond oil&#10;20 drops lavender essential oil"
-              persistent-placeholder
-            />
-            <p class="quiet small">
-              Cups, spoons, ounces, drops, squirts or grams. “Embed:” or “Topping:” opens a part. A
-              page or data with a schema.org Recipe works as well.
+              <span v-else class="quiet small">{{ PART_WORDS[part.kind] }}</span>
+            </h3>
+            <ul class="plain-list">
+              <ReadRow
+                v-for="entry in part.rows"
+                :key="entry.key"
+                :row="entry"
+                :part-items="partItems"
+                :part-at="String(part.index)"
+                :can-answer="!shared"
+                @choose="takeChoice"
+                @leave-out="(unread) => leaveOut([unread])"
+                @split="splitLine"
+                @make="make"
+                @part="(line, at) => (parts = { ...parts, [line]: at })"
+              />
+            </ul>
+          </section>
+          <div v-if="verdict.length" class="verdict">
+            <h3>As {{ FAMILY_WORDS[family] }}</h3>
+            <p v-for="finding in verdict" :key="finding.code" class="small">
+              {{ finding.message }} <span class="quiet">{{ finding.todo }}</span>
             </p>
           </div>
-          <div class="out" aria-live="polite">
-            <h2>Read as</h2>
-            <p v-if="text.trim() === ''" class="quiet">Nothing yet.</p>
-            <p v-else-if="!result.ok" class="problem">{{ result.problem.message }}</p>
-            <template v-else-if="recipe">
-              <p class="quiet small">
-                {{ capitalized(sayGuess(recipe.family))
-                }}<template v-if="recipe.pieces">, makes {{ recipe.pieces }}</template
-                ><template v-if="recipe.humidityPct">, made at {{ recipe.humidityPct }} %</template
-                >.
-              </p>
-              <p v-if="recipe.unitless" class="ask-all">
-                {{ counted(recipe.unitless, 'number') }} without a unit.
-                <button type="button" @click="inGrams = true">All in grams</button>
-              </p>
-              <p v-if="remarksUnread.length > 1" class="ask-all">
-                {{ counted(remarksUnread.length, 'line') }} that only seem to remark.
-                <button type="button" @click="leaveOut(remarksUnread)">
-                  Leave all of them out
-                </button>
-              </p>
-              <section v-for="part in page" :key="part.partId" :aria-label="part.name">
-                <h3 v-if="page.length > 1">
-                  {{ part.name }}
-                  <v-select
-                    v-if="part.askedLine !== null"
-                    :model-value="kinds[part.askedLine] ?? 'embed'"
-                    :items="kindItems"
-                    :label="`${part.name}: what is it?`"
-                    class="kind"
-                    @update:model-value="
-                      (kind: PartKind) => (kinds = { ...kinds, [part.askedLine ?? 0]: kind })
-                    "
-                  />
-                  <span v-else class="quiet small">{{ PART_WORDS[part.kind] }}</span>
-                </h3>
-                <ul class="plain-list">
-                  <ReadRow
-                    v-for="entry in part.rows"
-                    :key="entry.key"
-                    :row="entry"
-                    :part-items="partItems"
-                    :part-at="String(part.index)"
-                    :can-answer="!shared"
-                    @choose="takeChoice"
-                    @leave-out="(unread) => leaveOut([unread])"
-                    @split="splitLine"
-                    @make="make"
-                    @part="(line, at) => (parts = { ...parts, [line]: at })"
-                  />
-                </ul>
-              </section>
-              <div v-if="verdict.length" class="verdict">
-                <h3>As {{ FAMILY_WORDS[family] }}</h3>
-                <p v-for="finding in verdict" :key="finding.code" class="small">
-                  {{ finding.message }} <span class="quiet">{{ finding.todo }}</span>
-                </p>
-              </div>
-              <p v-for="remark in recipe.remarks" :key="remark" class="quiet small">
-                {{ remark }}
-              </p>
-              <p v-if="recipe.unread.length" class="small">
-                {{
-                  recipe.unread.length === 1 ? 'One line is' : `${recipe.unread.length} lines are`
-                }}
-                not read; they come along and ask beside the column.
-              </p>
-            </template>
-          </div>
-        </form>
-        <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-      </v-card-text>
-      <v-card-actions>
-        <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
-        <v-btn variant="flat" type="submit" form="paste-form">Make it a formula</v-btn>
-      </v-card-actions>
-    </v-card>
+          <p v-for="remark in recipe.remarks" :key="remark" class="quiet small">
+            {{ remark }}
+          </p>
+          <p v-if="recipe.unread.length" class="small">
+            {{ recipe.unread.length === 1 ? 'One line is' : `${recipe.unread.length} lines are` }}
+            not read; they come along and ask beside the column.
+          </p>
+        </template>
+      </div>
+    </form>
+    <ProblemLine :problem="problem" />
+
+    <template #actions>
+      <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
+      <v-btn variant="flat" type="submit" form="paste-form">Make it a formula</v-btn>
+    </template>
     <NewMaterialDialog
       v-if="making && isMaking"
       v-model="isMaking"
       :named="making.reason.about"
       @added="(id: string) => making && takeChoice(making, id)"
     />
-  </v-dialog>
+  </AppDialog>
 </template>
 
 <style scoped>
@@ -285,20 +283,20 @@ function capitalized(sentence: string): string {
 }
 .verdict h3 {
   margin: 0;
-  font: 700 14px var(--font-body);
+  font: 700 var(--text-plain) var(--font-body);
 }
 .verdict p {
   margin: 2px 0;
 }
 .small {
-  font-size: 13px;
+  font-size: var(--text-small);
 }
 .out h3 {
   display: flex;
   align-items: center;
   gap: 10px;
   margin: 12px 0 2px;
-  font: 700 15px var(--font-body);
+  font: 700 var(--text-body) var(--font-body);
 }
 .kind {
   max-width: 260px;
@@ -308,7 +306,7 @@ function capitalized(sentence: string): string {
   margin-left: 8px;
   padding: 0 10px;
   border: 1px solid var(--ink);
-  border-radius: 6px;
+  border-radius: var(--radius);
   background: none;
   color: inherit;
   font: inherit;
@@ -317,7 +315,7 @@ function capitalized(sentence: string): string {
 .problem {
   color: var(--rust);
 }
-@media (max-width: 800px) {
+@media (max-width: 820px) {
   .grid {
     grid-template-columns: minmax(0, 1fr);
   }

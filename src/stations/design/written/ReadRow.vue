@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { typedIn } from '@/ui/fields/typedIn';
 import { WAY_WORDS } from '@/core/formula/model/ways';
 import { sayUnread } from '@/core/formula/model/unreadMessages';
 import type { UnreadLine } from '@/core/formula/model/schema';
@@ -59,7 +60,7 @@ const isUnknown = ({ reason }: UnreadLine) =>
           v-if="partItems.length > 1"
           :value="partAt"
           :aria-label="`Part of line ${row.number}`"
-          @change="emit('part', row.number, ($event.target as HTMLSelectElement).value)"
+          @change="emit('part', row.number, typedIn($event))"
         >
           <option v-for="item in partItems" :key="item.value" :value="item.value">
             {{ item.title }}
@@ -100,7 +101,7 @@ const isUnknown = ({ reason }: UnreadLine) =>
 }
 .note {
   padding: 3px 0;
-  font-size: 13px;
+  font-size: var(--text-small);
   overflow-wrap: anywhere;
 }
 .answers {
@@ -114,11 +115,11 @@ const isUnknown = ({ reason }: UnreadLine) =>
   min-height: 28px;
   padding: 0 8px;
   border: 1px solid var(--hairline);
-  border-radius: 6px;
+  border-radius: var(--radius);
   background: var(--paper);
   color: var(--ink);
   font: inherit;
-  font-size: 13px;
+  font-size: var(--text-small);
   cursor: pointer;
 }
 .answers button:hover {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { lineOf } from '@/core/formula/model/create';
 import { sayUnread } from '@/core/formula/model/unreadMessages';
@@ -88,7 +89,7 @@ function take(): void {
       <v-btn type="submit">Take it</v-btn>
       <v-btn variant="text" @click="emit('settle', null)">Leave it out</v-btn>
     </form>
-    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <ProblemLine :problem="problem" />
     <NewMaterialDialog
       v-if="isMaking"
       v-model="isMaking"
@@ -106,7 +107,7 @@ function take(): void {
 }
 .text {
   margin: 0 0 6px;
-  font-size: 14px;
+  font-size: var(--text-plain);
   overflow-wrap: anywhere;
 }
 .text b {

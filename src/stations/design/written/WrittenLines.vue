@@ -47,12 +47,12 @@ const written = computed(() =>
 }
 p {
   margin: 2px 0 6px;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 table {
   width: 100%;
   border-collapse: collapse;
-  font-size: 14px;
+  font-size: var(--text-plain);
 }
 td {
   padding: 4px 0;

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import HandButton from '@/ui/kit/HandButton.vue';
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref } from 'vue';
 import { parseNumber } from '@/core/basics/units/parseNumber';
 import { countDoubt } from '@/core/batches/records/doubts';
@@ -95,15 +97,15 @@ useBenchKeys({ space: next });
       samplers</template
     >.
   </p>
-  <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+  <ProblemLine :problem="problem" />
   <div class="hands">
-    <button type="button" class="hand main" @click="next">Close the batch <kbd>space</kbd></button>
+    <HandButton is-main is-big @click="next">Close the batch <kbd>space</kbd></HandButton>
   </div>
 </template>
 
 <style scoped>
 .planned {
   color: #c8d2cc;
-  font-size: 20px;
+  font-size: var(--text-title);
 }
 </style>

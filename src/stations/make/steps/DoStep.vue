@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HandButton from '@/ui/kit/HandButton.vue';
 import { useBenchStore } from '@/stores/bench';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 
@@ -10,6 +11,6 @@ useBenchKeys({ space: next });
 
 <template>
   <div class="hands">
-    <button type="button" class="hand main" @click="next">Done, next <kbd>space</kbd></button>
+    <HandButton is-main is-big @click="next">Done, next <kbd>space</kbd></HandButton>
   </div>
 </template>

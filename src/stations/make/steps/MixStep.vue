@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HandButton from '@/ui/kit/HandButton.vue';
 import { useNow } from '@vueuse/core';
 import { computed, watch } from 'vue';
 import type { BenchStep } from '@/core/work/bench-steps/stepSchema';
@@ -45,10 +46,10 @@ useBenchKeys({ space: next });
     <span>{{ !isRunning ? 'not started' : (leftS ?? 0) > 0 ? 'left' : 'time is up' }}</span>
   </p>
   <div class="hands">
-    <button type="button" class="hand main" @click="next">{{ said }} <kbd>space</kbd></button>
-    <button v-if="!isRunning" type="button" class="hand" @click="bench.settle({ kind: 'done' })">
+    <HandButton is-main is-big @click="next">{{ said }} <kbd>space</kbd></HandButton>
+    <HandButton is-big v-if="!isRunning" @click="bench.settle({ kind: 'done' })">
       Mixed without it
-    </button>
+    </HandButton>
   </div>
 </template>
 
@@ -56,13 +57,13 @@ useBenchKeys({ space: next });
 .clock {
   margin: auto 0 0;
   color: #c8d2cc;
-  font-size: 36px;
+  font-size: var(--text-figure);
   line-height: 1;
 }
 .figure {
   margin-right: 18px;
   color: #f4f1e8;
-  font-size: clamp(90px, 17vw, 190px);
+  font-size: var(--text-bench);
   font-weight: 750;
 }
 .over .figure {

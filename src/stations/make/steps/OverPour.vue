@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HandButton from '@/ui/kit/HandButton.vue';
 import { computed } from 'vue';
 import { READING_WORDS, sayReading } from '@/core/results/evaluation/readings';
 import { readingsIfKept, type KeptReading } from '@/core/batches/cures/ifKept';
@@ -34,15 +35,15 @@ const isLoud = ({ kept }: KeptReading) => kept.findings.length > 0;
 <template>
   <section class="over" aria-label="Too much">
     <div class="way">
-      <button type="button" class="hand" @click="emit('takeOut')">
+      <HandButton is-big @click="emit('takeOut')">
         Take out {{ formatFixed(overG, decimals) }} g <kbd>1</kbd>
-      </button>
+      </HandButton>
       <p>Spoon it off a dry heap, never out of the mix.</p>
     </div>
     <div class="way">
-      <button type="button" class="hand" :disabled="!rescaling" @click="emit('scaleUp')">
+      <HandButton is-big :disabled="!rescaling" @click="emit('scaleUp')">
         Scale the rest up <kbd>2</kbd>
-      </button>
+      </HandButton>
       <template v-if="rescaling">
         <p>
           Times {{ formatFixed(rescaling.factor, 3) }}: {{ formatGrams(rescaling.fromTotalG) }} g
@@ -61,9 +62,7 @@ const isLoud = ({ kept }: KeptReading) => kept.findings.length > 0;
       <p v-else>Nothing else is in this part to match it.</p>
     </div>
     <div class="way">
-      <button type="button" class="hand" @click="emit('keep')">
-        Keep it as it is <kbd>3</kbd>
-      </button>
+      <HandButton is-big @click="emit('keep')"> Keep it as it is <kbd>3</kbd> </HandButton>
       <ul class="plain-list" tabindex="0" aria-label="Amounts or readings">
         <li v-for="row in readings" :key="row.id" :class="{ out: isLoud(row) }">
           {{ READING_WORDS[row.id].name }} <b>{{ sayReading(row.id, row.kept.value) }}</b>
@@ -83,15 +82,15 @@ const isLoud = ({ kept }: KeptReading) => kept.findings.length > 0;
   gap: 22px;
   margin-top: 18px;
 }
-.hand {
+.way > button {
   width: 100%;
   min-height: 72px;
-  font-size: 23px;
+  font-size: var(--text-headline);
 }
 p,
 li {
   margin: 8px 0 0;
-  font-size: 17px;
+  font-size: var(--text-lead);
 }
 ul {
   max-height: max(96px, calc(100vh - 668px));
@@ -110,13 +109,13 @@ b {
 .was {
   min-width: 104px;
   color: #b9c5bf;
-  font-size: 15px;
+  font-size: var(--text-body);
 }
 .out b,
 .out .was {
   color: #ee8a6c;
 }
-@media (max-width: 900px) {
+@media (max-width: 1150px) {
   .over {
     grid-template-columns: minmax(0, 1fr);
   }

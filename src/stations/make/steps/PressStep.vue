@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import HandButton from '@/ui/kit/HandButton.vue';
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { useEventListener, useNow } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { SOONEST_MIN, testAgainMin } from '@/core/results/binder/bowlDrift';
@@ -168,27 +170,24 @@ useBenchKeys(
     {{ scale.isLive.value ? sayScale(state, reading, 'mold', step.stepG) : 'typed by hand' }}
   </p>
   <SquirtCounter :batch="batch" :step-id="step.id">
-    <button type="button" class="hand small" @click="filled(null)">Not weighed <kbd>E</kbd></button>
-    <button type="button" class="hand small" @click="squeezed('right')">
-      Squeezed, right <kbd>Q</kbd>
-    </button>
+    <HandButton @click="filled(null)">Not weighed <kbd>E</kbd></HandButton>
+    <HandButton @click="squeezed('right')"> Squeezed, right <kbd>Q</kbd> </HandButton>
   </SquirtCounter>
-  <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+  <ProblemLine :problem="problem" />
   <div class="hands">
-    <button type="button" class="hand main" @click="next">
+    <HandButton is-main is-big @click="next">
       Filled, next piece <kbd>{{ scale.isLive.value ? 'space' : 'enter' }}</kbd>
-    </button>
-    <button
+    </HandButton>
+    <HandButton
+      is-big
       v-if="scale.isSimulated"
-      type="button"
-      class="hand"
       @pointerdown="scale.pour(step.targetG)"
       @pointerup="scale.stopPouring"
       @pointerleave="scale.stopPouring"
     >
       Pour <kbd>hold P</kbd>
-    </button>
-    <button type="button" class="hand" @click="done">All pressed <kbd>D</kbd></button>
+    </HandButton>
+    <HandButton is-big @click="done">All pressed <kbd>D</kbd></HandButton>
   </div>
 </template>
 
@@ -202,17 +201,17 @@ useBenchKeys(
 }
 .now .big {
   margin: 0;
-  font-size: 36px;
+  font-size: var(--text-figure);
 }
 .now .big .figure {
-  font-size: clamp(64px, 8vw, 100px);
+  font-size: var(--text-bench);
 }
 .said p {
   margin: 3px 0;
-  font-size: 19px;
+  font-size: var(--text-title);
 }
 .said .figure {
-  font-size: 26px;
+  font-size: var(--text-headline);
 }
 .adjust {
   color: #f0c069;
@@ -220,9 +219,9 @@ useBenchKeys(
 .scale {
   margin: 14px 0 0;
   color: #c8d2cc;
-  font-size: 18px;
+  font-size: var(--text-lead);
 }
-@media (max-width: 800px) {
+@media (max-width: 820px) {
   .now {
     grid-template-columns: minmax(0, 1fr);
   }

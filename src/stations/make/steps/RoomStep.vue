@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import HandButton from '@/ui/kit/HandButton.vue';
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref, watch } from 'vue';
 import { ROOM_WORDS } from '@/core/results/binder/messages';
 import { roomAdvice } from '@/core/results/binder/room';
@@ -135,20 +137,18 @@ useBenchKeys({ space: next });
   </div>
   <div v-if="workshop.settings.makers.length" class="who" role="group" aria-label="Whose hands">
     <span>Whose hands?</span>
-    <button
+    <HandButton
       v-for="name in workshop.settings.makers"
       :key="name"
-      type="button"
-      class="hand small"
       :aria-pressed="workshop.settings.makerInHand === name"
       @click="takeHands(name)"
     >
       {{ name }}
-    </button>
+    </HandButton>
   </div>
-  <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+  <ProblemLine :problem="problem" />
   <div class="hands">
-    <button type="button" class="hand main" @click="next">This is the room <kbd>space</kbd></button>
+    <HandButton is-main is-big @click="next">This is the room <kbd>space</kbd></HandButton>
   </div>
 </template>
 
@@ -156,14 +156,14 @@ useBenchKeys({ space: next });
 .sensed {
   margin: 8px 0 0;
   color: #c8d2cc;
-  font-size: 18px;
+  font-size: var(--text-lead);
 }
 .advice {
   max-width: 1000px;
   margin-top: 22px;
   padding-left: 16px;
   border-left: 6px solid #70c2ad;
-  font-size: 21px;
+  font-size: var(--text-title);
 }
 .workable {
   border-color: #d79a2b;
@@ -184,6 +184,6 @@ li {
   align-items: center;
   gap: 12px;
   margin-top: 22px;
-  font-size: 18px;
+  font-size: var(--text-lead);
 }
 </style>

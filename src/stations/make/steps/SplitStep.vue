@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HandButton from '@/ui/kit/HandButton.vue';
 import { computed } from 'vue';
 import type { StepOf } from '@/core/work/bench-steps/stepSchema';
 import { bowlContents } from '@/core/batches/records/bowl';
@@ -28,6 +29,6 @@ useBenchKeys({ space: next });
     <span>g of {{ formatGrams(bowlG) }} in the bowl</span>
   </p>
   <div class="hands">
-    <button type="button" class="hand main" @click="next">Split, next <kbd>space</kbd></button>
+    <HandButton is-main is-big @click="next">Split, next <kbd>space</kbd></HandButton>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HandButton from '@/ui/kit/HandButton.vue';
 import { computed } from 'vue';
 import { dampReading } from '@/core/results/binder/damp';
 import { bowlDamp } from '@/core/batches/cures/benchCures';
@@ -38,7 +39,7 @@ useBenchKeys({ space: next });
     :line-id="step.lineId"
   />
   <div class="hands">
-    <button type="button" class="hand main" @click="next">Remixed, next <kbd>space</kbd></button>
+    <HandButton is-main is-big @click="next">Remixed, next <kbd>space</kbd></HandButton>
   </div>
 </template>
 
@@ -46,6 +47,6 @@ useBenchKeys({ space: next });
 .water {
   margin: 0;
   color: #c8d2cc;
-  font-size: 20px;
+  font-size: var(--text-title);
 }
 </style>

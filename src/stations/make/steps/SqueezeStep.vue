@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HandButton from '@/ui/kit/HandButton.vue';
 import { computed, ref } from 'vue';
 import type { Felt } from '@/core/results/binder/correction';
 import { benchCures, type BenchCure } from '@/core/batches/cures/benchCures';
@@ -91,9 +92,9 @@ useBenchKeys({
     </button>
   </div>
   <div v-else class="cures">
-    <button v-if="parted" type="button" class="hand small bowl" @click="bowl = bowl === 1 ? 2 : 1">
+    <HandButton class="bowl" v-if="parted" @click="bowl = bowl === 1 ? 2 : 1">
       {{ bowl === 1 ? 'first bowl' : 'second bowl' }} <kbd>G</kbd>
-    </button>
+    </HandButton>
     <h2>
       {{
         open.felt === 'too-dry'
@@ -128,16 +129,14 @@ useBenchKeys({
             >
           </p>
         </div>
-        <button type="button" class="hand" @click="added(cure)">
+        <HandButton is-big @click="added(cure)">
           Added <kbd>{{ index + 1 }}</kbd>
-        </button>
+        </HandButton>
       </li>
     </ul>
     <div class="hands">
-      <button type="button" class="hand" @click="bench.strike(open.id)">Squeeze again first</button>
-      <button type="button" class="hand" @click="bench.settle({ kind: 'done' })">
-        Go on as it is
-      </button>
+      <HandButton is-big @click="bench.strike(open.id)">Squeeze again first</HandButton>
+      <HandButton is-big @click="bench.settle({ kind: 'done' })"> Go on as it is </HandButton>
     </div>
   </div>
 </template>
@@ -157,7 +156,7 @@ useBenchKeys({
   gap: 8px;
   padding: 18px;
   border: 2px solid #8f9f98;
-  border-radius: 6px;
+  border-radius: var(--radius);
   background: none;
   color: #f4f1e8;
   font: inherit;
@@ -167,16 +166,16 @@ useBenchKeys({
   border-color: #70c2ad;
 }
 .title {
-  font: 650 26px/1.15 var(--font-heading);
+  font: 650 var(--text-headline)/1.15 var(--font-heading);
 }
 .what {
   min-height: 50px;
   color: #c8d2cc;
-  font-size: 18px;
+  font-size: var(--text-lead);
 }
 kbd {
   margin-left: 8px;
-  font: 500 16px var(--font-body);
+  font: 500 var(--text-lead) var(--font-body);
   color: #c8d2cc;
 }
 .cures {
@@ -187,7 +186,7 @@ kbd {
 }
 h2 {
   margin-top: 0;
-  font-size: 26px;
+  font-size: var(--text-headline);
 }
 .cure {
   display: flex;
@@ -196,20 +195,20 @@ h2 {
   gap: 24px;
   padding: 14px 0;
   border-bottom: 1px solid #55645f;
-  font-size: 18px;
+  font-size: var(--text-lead);
 }
 .way-back {
   margin: 0 0 12px;
-  font-size: 20px;
+  font-size: var(--text-title);
 }
 .cure p {
   margin: 2px 0 0;
   color: #c8d2cc;
 }
 .figure {
-  font-size: 28px;
+  font-size: var(--text-headline);
 }
-@media (max-width: 700px) {
+@media (max-width: 820px) {
   .signs {
     grid-template-columns: minmax(0, 1fr);
   }

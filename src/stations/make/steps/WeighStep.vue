@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import HandButton from '@/ui/kit/HandButton.vue';
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { useEventListener } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import type { WeighStep } from '@/core/work/bench-steps/stepSchema';
@@ -199,7 +201,7 @@ useBenchKeys(
       {{ formatFixed(step.targetG + step.toleranceG, decimals) }}</span
     >
   </div>
-  <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+  <ProblemLine :problem="problem" />
   <OverPour
     v-if="isAsking && against === 'over'"
     :batch="batch"
@@ -211,47 +213,35 @@ useBenchKeys(
     @keep="next"
   />
   <div v-else class="hands">
-    <button type="button" class="hand main" @click="next">
+    <HandButton is-main is-big @click="next">
       {{ isCounted ? 'Counted, next' : said }}
       <kbd>{{ isLive || isCounted ? 'space' : 'enter' }}</kbd>
-    </button>
-    <button
+    </HandButton>
+    <HandButton
+      is-big
       v-if="isLive && scale.isSimulated"
-      type="button"
-      class="hand"
       @pointerdown="startPour"
       @pointerup="scale.stopPouring"
       @pointerleave="scale.stopPouring"
     >
       Pour <kbd>hold P</kbd>
-    </button>
-    <button
-      v-if="!isCounted"
-      type="button"
-      class="hand"
-      :disabled="against !== 'over'"
-      @click="ask"
-    >
+    </HandButton>
+    <HandButton is-big v-if="!isCounted" :disabled="against !== 'over'" @click="ask">
       Too much <kbd>O</kbd>
-    </button>
-    <button v-if="isLive" type="button" class="hand" @click="scale.tare">Tare <kbd>T</kbd></button>
-    <button
-      v-if="isLive && scale.isSimulated"
-      type="button"
-      class="hand small plug"
-      @click="scale.togglePlug"
-    >
+    </HandButton>
+    <HandButton is-big v-if="isLive" @click="scale.tare">Tare <kbd>T</kbd></HandButton>
+    <HandButton class="plug" v-if="isLive && scale.isSimulated" @click="scale.togglePlug">
       {{ state === 'unplugged' ? 'Plug it in' : 'Pull the cable' }} <kbd>X</kbd>
-    </button>
+    </HandButton>
   </div>
 </template>
 
 <style scoped>
 .big .counted {
-  font-size: clamp(48px, 8vw, 96px);
+  font-size: var(--text-figure);
 }
 .big.low .figure {
-  font-size: 72px;
+  font-size: var(--text-figure);
 }
 .plug {
   align-self: center;
@@ -263,6 +253,6 @@ useBenchKeys(
   gap: 20px;
   margin-top: 20px;
   color: #c8d2cc;
-  font-size: 18px;
+  font-size: var(--text-lead);
 }
 </style>

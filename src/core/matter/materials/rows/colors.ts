@@ -1,5 +1,6 @@
 import { from } from '../sources';
-import type { MaterialRow, Trait } from '../types';
+import { traits } from '../traits';
+import type { MaterialRow } from '../types';
 
 const handbook = from('handbook');
 const supplier = from('supplier');
@@ -185,11 +186,11 @@ export const COLORS = [
     ...pigment('ultramarine-violet', 'Ultramarine violet', 'CI 77007', 2.35, 0.5, [
       'violet ultramarine',
     ]),
-    traits: ['sulfide-with-acid', 'fine-dust'] as readonly Trait[],
+    traits: traits('sulfide-with-acid', 'fine-dust'),
   },
   {
     ...pigment('ultramarine-pink', 'Ultramarine pink', 'CI 77007', 2.35, 0.5, ['pink ultramarine']),
-    traits: ['sulfide-with-acid', 'fine-dust'] as readonly Trait[],
+    traits: traits('sulfide-with-acid', 'fine-dust'),
   },
   {
     id: 'eco-glitter',
@@ -302,7 +303,7 @@ function liquidColor<const Id extends string>(id: Id, name: string, inci: string
     waterFraction: supplier(0.95),
     bindingPerMl: practice(2.2),
     usualMaxPct: practice(0.8),
-    traits: [] as readonly Trait[],
+    traits: traits(),
   };
 }
 
@@ -325,6 +326,6 @@ function pigment<const Id extends string>(
     levelDensityGMl: supplier(trueDensityGMl > 3.5 ? 0.8 : 0.45),
     waterFraction: dry,
     usualMaxPct: practice(usualMaxPct),
-    traits: ['fine-dust'] as readonly Trait[],
+    traits: traits('fine-dust'),
   };
 }

@@ -1,5 +1,6 @@
 import { from } from '../sources';
-import type { MaterialRow, Trait } from '../types';
+import { traits } from '../traits';
+import type { MaterialRow } from '../types';
 
 const handbook = from('handbook');
 const supplier = from('supplier');
@@ -317,6 +318,6 @@ function hydrosol<const Id extends string>(
     trueDensityGMl: supplier(1),
     waterFraction: supplier(0.99),
     bindingPerMl: practice(2.2),
-    traits: [] as readonly Trait[],
+    traits: traits(),
   };
 }

@@ -1,4 +1,5 @@
 import { from } from '../sources';
+import { traits } from '../traits';
 import type { MaterialRow, Trait } from '../types';
 
 const handbook = from('handbook');
@@ -134,7 +135,7 @@ export const OILS = [
     ),
     // Carries itself and other oils into the water.
     role: 'emulsifier' as const,
-    traits: [] as readonly Trait[],
+    traits: traits(),
   },
   liquidOil(
     'tocopherol',
@@ -189,7 +190,7 @@ function liquidOil<const Id extends string>(
     trueDensityGMl,
     waterFraction: noWater,
     bindingPerMl: binding,
-    traits: ['skin-oil', ...extraTraits] as readonly Trait[],
+    traits: traits('skin-oil', ...extraTraits),
   };
 }
 

@@ -1,4 +1,5 @@
 import { from } from '../sources';
+import { traits } from '../traits';
 import type { MaterialRow, Trait } from '../types';
 
 const handbook = from('handbook');
@@ -383,7 +384,7 @@ function clay<const Id extends string>(
     trueDensityGMl: handbook(2.6),
     levelDensityGMl: supplier(0.55),
     uptakeGPerG: practice(0.25),
-    traits: ['clumps', 'fine-dust'] as readonly Trait[],
+    traits: traits('clumps', 'fine-dust'),
   });
 }
 
@@ -402,7 +403,7 @@ function dryer<const Id extends string>(
     trueDensityGMl: handbook(trueDensityGMl),
     levelDensityGMl: supplier(levelDensityGMl),
     uptakeGPerG: supplier(uptakeGPerG),
-    traits: ['fine-dust'] as readonly Trait[],
+    traits: traits('fine-dust'),
   });
 }
 
@@ -418,7 +419,7 @@ function gum<const Id extends string>(
     trueDensityGMl: supplier(trueDensityGMl),
     levelDensityGMl: supplier(0.55),
     uptakeGPerG: supplier(0.3),
-    traits: ['clumps', 'fine-dust'] as readonly Trait[],
+    traits: traits('clumps', 'fine-dust'),
   });
 }
 
@@ -449,6 +450,6 @@ function foamingPowder<const Id extends string>(
     trueDensityGMl: supplier(1.2),
     levelDensityGMl: supplier(0.45),
     uptakeGPerG: practice(0.1),
-    traits: ['detergent', 'irritating-dust', 'clumps'] as readonly Trait[],
+    traits: traits('detergent', 'irritating-dust', 'clumps'),
   });
 }

@@ -32,7 +32,7 @@ button {
   background: none;
   color: var(--mid);
   font: inherit;
-  font-size: 14px;
+  font-size: var(--text-plain);
   cursor: pointer;
 }
 button[aria-pressed='true'] {
