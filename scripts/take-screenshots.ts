@@ -28,14 +28,14 @@ await page.getByRole('region', { name: 'The fizz, minute by minute' }).waitFor()
 await page.getByRole('combobox', { name: 'Add a material' }).waitFor();
 await page.getByText('of your own, where each was gone').waitFor();
 await shoot('design');
-const views = page.getByRole('navigation', { name: 'Look at' });
-await views.getByRole('button', { name: 'Flow' }).click();
+const views = page.getByRole('tablist', { name: 'Look at' });
+await views.getByRole('tab', { name: 'Flow' }).click();
 await page.getByRole('region', { name: 'The flow of the work' }).waitFor();
 await shoot('design-flow');
-await views.getByRole('button', { name: 'Scent' }).click();
+await views.getByRole('tab', { name: 'Scent' }).click();
 await page.getByRole('heading', { name: 'Against their limits' }).waitFor();
 await shoot('design-scent');
-await views.getByRole('button', { name: 'Rebalance' }).click();
+await views.getByRole('tab', { name: 'Rebalance' }).click();
 await page.getByLabel('longer fizz').check();
 await page.getByRole('button', { name: 'Find the smallest change' }).click();
 await page.getByRole('button', { name: 'Take it' }).waitFor();
@@ -65,24 +65,24 @@ for (const fault of ['cracks along the seam', 'cracks along the seam', 'crumbles
   await looking.getByRole('button', { name: `One piece more: ${fault}` }).click();
 await shoot('dry-inspect');
 await page.goto(`${HOME}/try`);
-await page.getByRole('button', { name: /^All/ }).click();
+await page.getByRole('tab', { name: /^All/ }).click();
 await page.getByRole('button', { name: /QL-007, Quince Lantern In the tub/ }).click();
 await page.getByRole('img', { name: /^Forecast flow of gas/ }).waitFor();
 await shoot('try');
-await page.getByRole('button', { name: /^All/ }).click();
+await page.getByRole('tab', { name: /^All/ }).click();
 await page
   .getByRole('button', { name: /On the scale.*of its fizz/ })
   .first()
   .click();
 await page.getByText('of its fizz is still in it').waitFor();
 await shoot('try-scale');
-await page.getByRole('button', { name: 'A set of small ones' }).click();
+await page.getByRole('tab', { name: 'A set of small ones' }).click();
 await page.getByText('That is an answer.').waitFor();
 await shoot('try-set');
 await page.goto(`${HOME}/pack`);
 await page.getByRole('img', { name: /^Label of/ }).waitFor();
 await shoot('pack');
-await page.getByRole('button', { name: 'Papers', exact: true }).click();
+await page.getByRole('tab', { name: 'Papers', exact: true }).click();
 await page.getByRole('button', { name: 'Recall of a lot' }).click();
 await page.getByRole('article', { name: /^Recall/ }).waitFor();
 await shoot('pack-papers');

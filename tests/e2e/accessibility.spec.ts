@@ -99,7 +99,7 @@ test(`what the scale shows beside the weights`, async ({ page }) => {
     ['Bench sheet', 'no batch yet'],
     ['Several formulas', 'Batches to make'],
   ] as const) {
-    await page.getByRole('button', { name: view }).click();
+    await page.getByRole('tab', { name: view }).click();
     await expect(page.getByText(ready).first()).toBeVisible();
     await scan(page, '.plan');
   }
@@ -114,7 +114,7 @@ test(`what is known of a lot and a material`, async ({ page }) => {
   await expect(page.getByRole('dialog', { name: 'Receive a lot' })).toBeVisible();
   await scan(page, '[role="dialog"]');
   await page.getByRole('button', { name: 'Cancel' }).click();
-  await page.getByRole('button', { name: 'Materials', exact: true }).click();
+  await page.getByRole('tab', { name: 'Materials', exact: true }).click();
   await page.getByRole('textbox', { name: 'Find a material' }).fill('lavender');
   await page.getByRole('option', { name: /^Lavender essential/ }).click();
   await expect(page.getByText('Supplier’s document')).toBeVisible();
@@ -123,14 +123,14 @@ test(`what is known of a lot and a material`, async ({ page }) => {
 
 test(`what is looked at beside the column`, async ({ page }) => {
   await page.goto(SAMPLE_URL);
-  const views = page.getByRole('navigation', { name: 'Look at' });
+  const views = page.getByRole('tablist', { name: 'Look at' });
   for (const [view, ready] of [
     ['Scent', 'Against their limits'],
     ['Color', 'Color, before you weigh'],
     ['Versions', 'Nothing changed since.'],
     ['Rebalance', 'And make it'],
   ] as const) {
-    await views.getByRole('button', { name: view }).click();
+    await views.getByRole('tab', { name: view }).click();
     await expect(page.getByText(ready)).toBeVisible();
     await scan(page, '.middle');
   }
@@ -206,7 +206,7 @@ test('trying: the stopwatch and what is seen, the jug, a set, kept-back pieces, 
     [/^Kept back/, 'pieces kept'],
     [/^All/, 'On the scale'],
   ] as const) {
-    await page.getByRole('button', { name: view }).click();
+    await page.getByRole('tab', { name: view }).click();
     await expect(page.getByText(ready).first()).toBeVisible();
     await scan(page, '.station');
   }

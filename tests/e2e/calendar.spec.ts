@@ -12,7 +12,7 @@ async function toCalendar(page: Page): Promise<void> {
 
 test('an order is made, planned, and handed over on Pack', async ({ page }) => {
   await toCalendar(page);
-  await page.getByRole('button', { name: 'Orders', exact: true }).click();
+  await page.getByRole('tab', { name: 'Orders', exact: true }).click();
   await page.getByRole('button', { name: 'Add an order' }).click();
   const dialog = page.getByRole('dialog', { name: 'A new order' });
   await dialog.getByRole('button', { name: 'Keep it' }).click();
@@ -36,7 +36,7 @@ test('an order is made, planned, and handed over on Pack', async ({ page }) => {
   await hand.getByLabel(/^How many/).fill('2');
   await hand.getByRole('button', { name: 'Hand over' }).click();
   await page.goto(`${SAMPLE_URL}/calendar`);
-  await page.getByRole('button', { name: 'Orders', exact: true }).click();
+  await page.getByRole('tab', { name: 'Orders', exact: true }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'Rowing club' }).first()).toBeVisible();
   await expect(page.getByRole('listitem').filter({ hasText: 'Pilot station' })).toBeHidden();
 });
@@ -98,7 +98,7 @@ test('a plan that is looked for can be stopped; nobody with hours is said; today
 }) => {
   await toCalendar(page);
   // An order of yesterday is late whatever one does: the search goes on until it is good enough.
-  await page.getByRole('button', { name: 'Orders', exact: true }).click();
+  await page.getByRole('tab', { name: 'Orders', exact: true }).click();
   await page.getByRole('button', { name: 'Add an order' }).click();
   const late = page.getByRole('dialog', { name: 'A new order' });
   await late.getByLabel('Who').fill('Pilot station');
@@ -119,7 +119,7 @@ test('a plan that is looked for can be stopped; nobody with hours is said; today
     }
   await dialog.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByRole('alert')).toContainText('nobody has working hours');
-  await page.getByRole('button', { name: 'Today', exact: true }).click();
+  await page.getByRole('tab', { name: 'Today', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Maud' })).toBeVisible();
   await startEmpty(page);
   await page.goto('/calendar');

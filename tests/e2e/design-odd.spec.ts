@@ -19,10 +19,7 @@ test('a menthol solution is kept as a premix, and the scale offers it', async ({
   await page.goto(SAMPLE_URL);
   await page.getByRole('button', { name: 'Formulas' }).click();
   await page.getByRole('button', { name: /^Bow Wave/ }).click();
-  await page
-    .getByRole('navigation', { name: 'Look at' })
-    .getByRole('button', { name: 'Scent' })
-    .click();
+  await page.getByRole('tablist', { name: 'Look at' }).getByRole('tab', { name: 'Scent' }).click();
   await page.getByRole('button', { name: 'Keep it as a premix' }).click();
   const dialog = page.getByRole('dialog', { name: 'Make a premix' });
   await expect(dialog).toContainText('25 g of menthol');

@@ -7,10 +7,7 @@ test.beforeEach(async ({ page }) => {
 });
 
 function look(page: Page, view: string) {
-  return page
-    .getByRole('navigation', { name: 'Look at' })
-    .getByRole('button', { name: view })
-    .click();
+  return page.getByRole('tablist', { name: 'Look at' }).getByRole('tab', { name: view }).click();
 }
 
 test('a rebalance is offered, drawn, taken, and one undo takes it back', async ({ page }) => {

@@ -90,7 +90,7 @@ test('a box of three is wrapped, sold, and found again from a lot that was calle
   await expect(page.getByRole('alert').filter({ hasText: 'again' })).toContainText('REO-251026');
   await page.getByRole('button', { name: /^Wrapped: 3/ }).click();
   await expect(page.getByText('Wrapped, and off the shelf what was used.')).toBeVisible();
-  await page.getByRole('button', { name: 'Stock', exact: true }).click();
+  await page.getByRole('tab', { name: 'Stock', exact: true }).click();
   await expect(page.getByRole('row', { name: /^HB-P002 Harbor Box/ })).toContainText('3 of 3');
   await page.getByRole('button', { name: 'Hand over to an order' }).click();
   const dialog = page.getByRole('dialog', { name: 'Hand over' });
@@ -110,7 +110,7 @@ test('a box of three is wrapped, sold, and found again from a lot that was calle
   await page.getByRole('button', { name: /^Take back: Harbor Box, 3 units wrapped/ }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'away already' })).toBeVisible();
 
-  await page.getByRole('button', { name: 'Papers', exact: true }).click();
+  await page.getByRole('tab', { name: 'Papers', exact: true }).click();
   await page.getByRole('button', { name: 'Recall of a lot' }).click();
   const paper = page.getByRole('article', { name: /^Recall: REO-251026/ });
   await expect(paper.getByRole('row', { name: /^Pilot station/ })).toContainText('EG-006');
@@ -148,7 +148,7 @@ test('pieces that are not wrapped are crumbled into a lot, counted by hand and t
   page,
 }) => {
   await toPack(page);
-  await page.getByRole('button', { name: 'Stock', exact: true }).click();
+  await page.getByRole('tab', { name: 'Stock', exact: true }).click();
   await page.getByRole('button', { name: 'Not to be wrapped of EG-006' }).click();
   const dialog = page.getByRole('dialog', { name: 'Of EG-006' });
   await dialog.getByLabel('How many').fill('40');

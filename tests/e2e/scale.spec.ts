@@ -112,15 +112,15 @@ test('0.3 g of dye on a 1 g scale: a premix is made, weighed at the bench, and f
 
 test('why weigh, what it costs and what it needs are reckoned from this plan', async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/scale`);
-  await page.getByRole('button', { name: 'Why weigh' }).click();
+  await page.getByRole('tab', { name: 'Why weigh' }).click();
   await expect(page.getByText(/times as uncertain/)).toBeVisible();
-  await page.getByRole('button', { name: 'Cost', exact: true }).click();
+  await page.getByRole('tab', { name: 'Cost', exact: true }).click();
   const cost = page.getByRole('region', { name: 'Cost', exact: true });
   await expect(cost).toContainText('A piece costs');
   const before = await cost.locator('.figure').first().textContent();
   await cost.getByLabel('Minutes of hands').fill('0');
   await expect(cost.locator('.figure').first()).not.toHaveText(before ?? '');
-  await page.getByRole('button', { name: 'Several formulas' }).click();
+  await page.getByRole('tab', { name: 'Several formulas' }).click();
   await page.getByLabel('Fog Signal').fill('3');
   await page.getByLabel('Fog Signal').press('Tab');
   // No spearmint stands on the sample's shelf.
@@ -131,7 +131,7 @@ test('the sheet on paper has every step, weight, lot and caution, and the code o
   page,
 }) => {
   await page.goto(`${SAMPLE_URL}/scale`);
-  await page.getByRole('button', { name: 'Bench sheet' }).click();
+  await page.getByRole('tab', { name: 'Bench sheet' }).click();
   await page.getByRole('button', { name: 'Open the batch, with its code' }).click();
   await expect(page.getByRole('heading', { name: /^Bench sheet QL-/ })).toBeVisible();
   await expect(page.getByRole('img', { name: /^Code of QL-/ })).toBeVisible();

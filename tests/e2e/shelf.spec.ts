@@ -154,7 +154,7 @@ test('a scale and fills of one’s own move the plan', async ({ page }) => {
   const added = scales.getByRole('group', { name: 'Scale', exact: true });
   await added.getByLabel('Shows steps of, g').fill('0.01');
   await added.getByLabel('Carries up to, g').fill('100');
-  await page.getByRole('button', { name: 'Molds', exact: true }).click();
+  await page.getByRole('tab', { name: 'Molds', exact: true }).click();
   await page.getByRole('button', { name: /^Steel shells 70/ }).click();
   await page.getByLabel('Grams of filled pieces').fill('lots');
   await page.getByRole('button', { name: 'Add fills' }).click();

@@ -73,13 +73,13 @@ test('a piece in the tub by keyboard: timed, reloaded in the middle, seen, taken
   await page.getByRole('button', { name: 'Not yet: what to change' }).click();
   await page.getByRole('button', { name: 'sinks', exact: true }).click();
   await page.getByRole('button', { name: 'Make it again: write it down' }).click();
-  await page.getByRole('button', { name: /^All \d+ trials/ }).click();
+  await page.getByRole('tab', { name: /^All \d+ trials/ }).click();
   const mine = page.getByRole('button', { name: /QL-010, Quince Lantern.*make it again/ }).first();
   await mine.click();
   // It was another piece after all: taken back as a whole, it stays in sight.
   await page.getByText('As it happened').click();
   await page.getByRole('button', { name: /^Take the whole trial back/ }).click();
-  await page.getByRole('button', { name: /^All \d+ trials/ }).click();
+  await page.getByRole('tab', { name: /^All \d+ trials/ }).click();
   await expect(mine).toContainText('taken back');
   await mine.click();
   await page.getByText('As it happened').click();
@@ -118,7 +118,7 @@ test('the jug on the scale, simulated, to the record; a stopwatch that was forgo
   await expect(page.getByText(/\d+ % of its fizz is still in it\./)).toBeVisible();
   await page.keyboard.press('Space');
   await expect(page.getByRole('button', { name: /^Gone: keep it/ })).toBeHidden();
-  await page.getByRole('button', { name: /^All \d+ trials/ }).click();
+  await page.getByRole('tab', { name: /^All \d+ trials/ }).click();
   await expect(
     page.getByRole('button', { name: /On the scale \d+ % of its fizz/ }).first(),
   ).toBeVisible();
@@ -204,7 +204,7 @@ test('a set of small ones goes from its question to an answer, and a kept-back p
 }) => {
   await page.clock.install({ time: DAY });
   await page.goto(`${SAMPLE_URL}/try`);
-  await page.getByRole('button', { name: 'A set of small ones' }).click();
+  await page.getByRole('tab', { name: 'A set of small ones' }).click();
   await expect(page.getByText('That is an answer.').first()).toBeVisible();
   await page.getByRole('button', { name: 'A new question' }).click();
   await page.getByRole('button', { name: 'Lay out the cups' }).click();
@@ -229,12 +229,12 @@ test('a set of small ones goes from its question to an answer, and a kept-back p
     await page.keyboard.press('Enter');
   }
   await expect(set.getByText(/More kaolin clay means more/)).toBeVisible();
-  await page.getByRole('button', { name: /^Kept back, 1 to look at/ }).click();
+  await page.getByRole('tab', { name: /^Kept back, 1 to look at/ }).click();
   await page.getByRole('button', { name: 'Look at one of EG-005' }).click();
   await page.getByLabel('Hard, 0 to 5').fill('4');
   await page.getByRole('button', { name: 'Write it down' }).click();
   await expect(page.getByText(/3 months: hard 4/).first()).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Kept back$/ })).toBeVisible();
+  await expect(page.getByRole('tab', { name: /^Kept back$/ })).toBeVisible();
 });
 
 test('an empty workshop is told what to do', async ({ page }) => {
@@ -242,6 +242,6 @@ test('an empty workshop is told what to do', async ({ page }) => {
   await page.getByRole('link', { name: 'Try', exact: true }).click();
   await page.getByRole('button', { name: 'All 0 trials' }).click();
   await expect(page.getByText('No trial yet.')).toBeVisible();
-  await page.getByRole('button', { name: 'Kept back' }).click();
+  await page.getByRole('tab', { name: 'Kept back' }).click();
   await expect(page.getByText('Nothing is laid away.')).toBeVisible();
 });

@@ -64,7 +64,7 @@ makes about 15 cubes`;
 
 /** Titles on the bench sheet that the plan would print, in order. */
 async function sheetTitles(page: Page): Promise<readonly string[]> {
-  await page.getByRole('button', { name: 'Bench sheet' }).click();
+  await page.getByRole('tab', { name: 'Bench sheet' }).click();
   const sheet = page.getByRole('article', { name: 'Bench sheet' });
   await expect(sheet).toBeVisible();
   return (await sheet.getByRole('row').allTextContents()).map((text) => text.trim());
@@ -124,10 +124,7 @@ test('two colors, an embed, petals on the floor, icing and paint: each made, pla
 }) => {
   await startEmpty(page);
   await pasteRecipe(page, 'Harbor Light', TWO_COLORS);
-  await page
-    .getByRole('navigation', { name: 'Look at' })
-    .getByRole('button', { name: 'Flow' })
-    .click();
+  await page.getByRole('tablist', { name: 'Look at' }).getByRole('tab', { name: 'Flow' }).click();
   const flow = page.getByRole('region', { name: 'The flow of the work' });
   await expect(flow.getByRole('button', { name: /^Embed 1, dish/ })).toBeVisible();
   await expect(flow.getByRole('alert')).toBeHidden();
@@ -254,10 +251,7 @@ test('two molds from one bowl with a sampler, and a step of one’s own, reach t
 }) => {
   await startEmpty(page);
   await pasteRecipe(page, 'Two molds', '900 g baking soda\n480 g citric acid\n45 g almond oil');
-  await page
-    .getByRole('navigation', { name: 'Look at' })
-    .getByRole('button', { name: 'Flow' })
-    .click();
+  await page.getByRole('tablist', { name: 'Look at' }).getByRole('tab', { name: 'Flow' }).click();
   const flow = page.getByRole('region', { name: 'The flow of the work' });
   await flow.getByRole('button', { name: 'Show every step' }).click();
   await flow.getByLabel('A step of your own').fill('Open the window');

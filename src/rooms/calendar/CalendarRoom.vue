@@ -128,5 +128,7 @@ const firstMs = computed(() => {
   margin-bottom: 8px;
   font-size: var(--text-plain);
 }
-.late,
+.late {
+  color: var(--rust);
+}
 </style>

@@ -60,7 +60,8 @@ const shown = ref<(typeof VIEWS)[number]['value']>('piece');
 
 <style scoped>
 .views {
-  margin: -8px 0 14px;
+  gap: 4px 9px;
+  margin: -8px -8px 14px;
 }
 /* The place of the piece is kept until it comes, so that nothing under it moves. */
 .view:empty {

@@ -163,7 +163,7 @@ useBenchKeys({
 }
 .clock {
   margin: 0;
-  font: 750 var(--text-bench)/1 var(--font-heading);
+  font: 750 var(--text-figure) / 1 var(--font-heading);
   font-variant-numeric: tabular-nums;
 }
 .quiet {

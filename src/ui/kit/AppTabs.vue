@@ -61,7 +61,7 @@ button {
   background: none;
   color: var(--mid);
   font: inherit;
-  font-size: var(--text-body);
+  font-size: var(--text-plain);
   white-space: nowrap;
   cursor: pointer;
 }

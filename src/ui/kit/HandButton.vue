@@ -4,7 +4,7 @@ defineProps<{ isMain?: boolean; isBig?: boolean; disabled?: boolean }>();
 </script>
 
 <template>
-  <button type="button" :class="{ main: isMain, big: isBig }" :disabled="disabled">
+  <button type="button" :class="{ 'is-main': isMain, 'is-big': isBig }" :disabled="disabled">
     <slot />
   </button>
 </template>
@@ -25,13 +25,13 @@ button {
   text-align: left;
   cursor: pointer;
 }
-.big {
+.is-big {
   justify-content: space-between;
   min-height: 84px;
   padding: 0 24px;
   font-size: var(--text-headline);
 }
-.main {
+.is-main {
   border-color: var(--verdigris);
   background: var(--verdigris);
   color: var(--hand-on, var(--paper));
