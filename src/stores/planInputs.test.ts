@@ -57,6 +57,22 @@ describe('the problem a plan has to solve', () => {
     expect(asked.people.filter(({ id }) => id !== first.id)).toEqual(others);
   });
 
+  it('has as many places to dry as its drying room holds of its trays, four trays where nobody said', () => {
+    const places = (trays: number | null) => {
+      const other = workshop.tools.filter(({ kind }) => kind !== 'drying-room');
+      const room = workshop.tools.find(({ kind }) => kind === 'drying-room');
+      if (room?.kind !== 'drying-room') throw new Error('the sample has a drying room');
+      workshop.remove('tools', [room.id]);
+      workshop.put('tools', trays === null ? other : [{ ...room, trays }]);
+      const { loftPlaces } = tasks;
+      workshop.put('tools', [room]);
+      return loftPlaces;
+    };
+    expect(places(3)).toBe(3 * places(1));
+    expect(places(1)).toBeGreaterThan(0);
+    expect(places(null)).toBe(4 * places(1));
+  });
+
   it('lets pieces dry longer in air that is more humid', () => {
     const pressed = workshop.formulas.find(({ name }) => name === 'Quince Lantern');
     if (!pressed) throw new Error('the sample has a lantern');

@@ -82,7 +82,7 @@ test('what stands behind a label', async ({ page }) => {
     ['Stock', 'What happened'],
     ['Papers', 'What is missing'],
   ] as const) {
-    await page.getByRole('button', { name: view, exact: true }).click();
+    await page.getByRole('tab', { name: view, exact: true }).click();
     await expect(page.getByText(ready).first()).toBeVisible();
     if (view === 'Papers') await page.getByRole('button', { name: 'Prices', exact: true }).click();
     await scan(page, '.middle');

@@ -4,7 +4,7 @@ import { begun, workTo } from '../../../tests/fixtures/bench';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
 import { button, field, page } from '../../../tests/fixtures/mountInPage';
 import { drawnShop } from '../../../tests/fixtures/drawnShop';
-import { benchSteps, currentStep } from '@/core/batches/records/batch';
+import { benchSteps, currentStep, record } from '@/core/batches/records/batch';
 import { bowlContents } from '@/core/batches/records/bowl';
 import { standing } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
@@ -96,6 +96,20 @@ describe('any step', () => {
     expect(says()).toContain('QL-900: ');
     await key('n');
     expect(shop.workshop.settings.batchInHandId).toBe(other.id);
+  });
+
+  it('shows a bowl that mixes before one that waits, and how long it still mixes', async () => {
+    const waiting = { ...begun(bodyFrom(LANTERN)), id: crypto.randomUUID(), code: 'QL-901' };
+    const other = { ...begun(bodyFrom(LANTERN)), id: crypto.randomUUID(), code: 'QL-902' };
+    const mix = benchSteps(other).find(({ kind }) => kind === 'mix');
+    const mixing = record(
+      workTo(other, (id) => id === mix?.id),
+      { kind: 'timer', seconds: 600 },
+      new Date(Date.UTC(2027, 0, 1)).toISOString(),
+    );
+    shop.workshop.put('batches', [waiting, mixing]);
+    const { says } = await benchAt('weigh');
+    expect(says()).toMatch(/QL-902: mixing 10:00.*QL-901: /s);
   });
 });
 
@@ -304,6 +318,17 @@ describe('pieces pressed', () => {
     expect(says().replaceAll(' ', '')).toContain(`4of${due.pieces}pressed`);
     await key('d');
     expect(step()?.id).not.toBe(due.id);
+  });
+
+  it('ask for another squeeze once the mix has stood', async () => {
+    const { says, key, now } = await benchAt('press');
+    await key('q');
+    expect(standing(now(), 'squeezed').at(-1)?.felt).toBe('right');
+    expect(says()).toContain('Squeezed 0 minutes ago');
+    expect(page().find('p.adjust').exists()).toBe(false);
+    vi.setSystemTime(Date.now() + 100 * 60_000);
+    await vi.waitFor(() => expect(says()).toContain('Squeezed 100 minutes ago'), 5000);
+    expect(page().find('p.adjust').text()).toContain('Squeezed 100 minutes ago');
   });
 
   it('of next to nothing, or of two at once, are not just written', async () => {

@@ -1,3 +1,4 @@
+import { valueWords } from './messages';
 import { describe, expect, it } from 'vitest';
 import { begun } from '../../../tests/fixtures/bench';
 import { LANTERN, bodyFrom } from '../../../tests/fixtures/bodies';
@@ -18,6 +19,22 @@ const one = <T>(list: readonly T[]): T => {
   if (first === undefined) throw new Error('the sample has one of each');
   return first;
 };
+
+describe('a value in a sentence', () => {
+  it('is a word, a figure, or a text of at most sixty letters', () => {
+    expect(valueWords('x'.repeat(60))).toBe(`“${'x'.repeat(60)}”`);
+    expect(valueWords('x'.repeat(61))).toBe(`“${'x'.repeat(60)}…”`);
+    expect([null, undefined, '', true, false, 1200, {}].map(valueWords)).toEqual([
+      'empty',
+      'empty',
+      'empty',
+      'yes',
+      'no',
+      '1,200',
+      'another one',
+    ]);
+  });
+});
 
 describe('fields of a record', () => {
   const base = { ...one(SAMPLE.molds), name: 'Shells', cavities: 6 };

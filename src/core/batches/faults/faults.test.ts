@@ -219,6 +219,13 @@ describe('what went wrong', () => {
     expect(found?.share).toBeGreaterThan(plain.find(({ id }) => id === cause)?.share ?? 0);
   });
 
+  it('knows a dye that wants blooming from a mix that holds none', () => {
+    expect(factsOf(made({}))).toMatchObject({ hasBloomedDye: false, dyeUnbloomed: false });
+    const dyed = { text: `${PLAIN}0.5 g tartrazine\n` };
+    expect(factsOf(made(dyed))).toMatchObject({ hasBloomedDye: true, dyeUnbloomed: false });
+    expect(factsOf(made({ ...dyed, skipped: ['bloom'] }))).toMatchObject({ dyeUnbloomed: true });
+  });
+
   it('shares belief among causes and keeps some for what nobody wrote down', () => {
     const facts = factsOf(made({ humidityPct: 66 }));
     for (const { fault } of FAULT_ROWS) {

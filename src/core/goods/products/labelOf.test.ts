@@ -115,6 +115,7 @@ describe('the dossier', () => {
 
   it('opens with what is missing, gravest first, and is no one’s signature', () => {
     const states = dossier.missing.map(({ state }) => state);
+    expect(new Set(states)).toEqual(new Set(['missing', 'look']));
     expect(states.lastIndexOf('missing')).toBeLessThan(states.indexOf('look'));
     const titles = dossier.missing.map(({ title }) => title);
     expect(titles).toEqual(

@@ -66,16 +66,19 @@ describe('lots of a material', () => {
       lot('3', soda, { isQuarantined: true, expiresOn: '2026-07-01' }),
       lot('4', soda, { expiresOn: '2026-05-01' }),
       lot('5', soda, { expiresOn: '2026-05-02', isRetest: true }),
-      lot('6', soda, { openedOn: '2026-02-01' }),
-      lot('7', soda),
-      lot('8', 'kaolin'),
+      // Each is the last by its code where another rule puts it first.
+      lot('6', soda, { receivedOn: '2026-02-03' }),
+      lot('7', soda, { receivedOn: '2026-02-02' }),
+      lot('8', soda, { receivedOn: '2026-02-04', openedOn: '2026-02-05' }),
+      lot('9', 'kaolin'),
     ];
     expect(usableLots(soda, shelf, TODAY).map(({ code }) => code)).toEqual([
       '5',
       '2',
       '1',
-      '6',
+      '8',
       '7',
+      '6',
     ]);
   });
 

@@ -176,6 +176,21 @@ describe('declarable allergens (EU 1223/2009, annex III, with 2023/1545, from me
     expect(declared(0.106)).toEqual(['Citrus Aurantium Peel Oil', 'Limonene']);
   });
 
+  it('stand in the order of how much there is', () => {
+    const { declared } = declaredAllergensOf(
+      mix({
+        'sodium-bicarbonate': 970,
+        'lavender-essential-oil': 10,
+        'sweet-orange-essential-oil': 20,
+      }),
+      nothingOnFile,
+    );
+    expect(declared.length).toBeGreaterThan(3);
+    const shares = declared.map(({ pct }) => pct);
+    expect(shares).toEqual([...shares].sort((a, b) => b - a));
+    expect(new Set(shares).size).toBeGreaterThan(2);
+  });
+
   it('are as the lot’s own document says, under the names suppliers write', () => {
     const contents = mix({ 'sodium-bicarbonate': 990, 'fragrance-oil': 10 });
     expect(declaredAllergensOf(contents, nothingOnFile)).toEqual({
