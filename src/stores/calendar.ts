@@ -5,7 +5,7 @@ import { bottleneck } from '@/core/goods/planning/bottleneck';
 import type { PlanAnswer } from '@/core/goods/planning/problem';
 import type { PlanLock } from '@/core/goods/planning/fromOrders';
 import type { Spread } from '@/core/basics/units/spread';
-import { startPlan, type PlanRun } from '@/workers/startPlan';
+import { startPlan } from '@/workers/startPlan';
 import { usePlanInputsStore, type WhatIf } from './planInputs';
 import { useWorkshopStore } from './workshop';
 
@@ -40,7 +40,7 @@ export const useCalendarStore = defineStore('calendar', () => {
   const share = ref<number | null>(null);
   /** Is there a plan of this search already, so that one may stop? */
   const hasFirst = ref(false);
-  let run: PlanRun | null = null;
+  let run: ReturnType<typeof startPlan> | null = null;
   const before = shallowRef<readonly (readonly PlanLock[])[]>([]);
 
   /** Plans anew from this moment; the best so far is shown while it goes on. */

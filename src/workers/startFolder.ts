@@ -1,22 +1,18 @@
-import { wrap, type Remote } from 'comlink';
 import type { FolderApi } from './folderApi';
+import { keptWorker } from './runInWorker';
 
 /** A look that took so long had much in its hands, ms: its worker ends, as none gives back what it took before it does. */
 const LONG_LOOK_MS = 3000;
 
-/** Looks at the shared folder in a worker, off the page’s own thread. @returns as {@link FolderApi.look} does */
+/** Looks at the shared folder in a worker. @returns as {@link FolderApi.look} does */
 export function startFolder(): FolderApi['look'] {
-  let worker: Worker | null = null;
-  let api: Remote<FolderApi> | null = null;
+  const kept = keptWorker<FolderApi>(
+    () => new Worker(new URL('./folder.worker.ts', import.meta.url), { type: 'module' }),
+  );
   return async (...asked) => {
-    worker ??= new Worker(new URL('./folder.worker.ts', import.meta.url), { type: 'module' });
-    api ??= wrap<FolderApi>(worker);
     const beganMs = performance.now();
-    const result = await api.look(...asked);
-    if (performance.now() - beganMs > LONG_LOOK_MS) {
-      worker.terminate();
-      worker = api = null;
-    }
+    const result = await kept.api().look(...asked);
+    if (performance.now() - beganMs > LONG_LOOK_MS) kept.stop();
     return result;
   };
 }

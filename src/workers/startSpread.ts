@@ -1,22 +1,18 @@
-import { proxy, wrap } from 'comlink';
+import { proxy } from 'comlink';
 import type { OwnMaterial } from '@/core/matter/materials/own';
 import type { SpreadQuestion } from '@/core/work/spread/simulate';
+import { runInWorker, type WorkerRun } from './runInWorker';
 import type { SpreadApi, SpreadPair } from './spreadApi';
 
-export interface SpreadRun {
-  readonly result: Promise<SpreadPair>;
-  /** Stops the work; the result then never comes. */
-  readonly cancel: () => void;
-}
+const start = () => new Worker(new URL('./spread.worker.ts', import.meta.url), { type: 'module' });
 
-/** Draws the spread off the page's own thread, in a worker of its own that ends with the work. */
+/** Draws the spread of both ways of measuring in a worker. @param onProgress told the share that is done */
 export function startSpread(
   question: SpreadQuestion,
   own: readonly OwnMaterial[],
   onProgress: (done: number) => void,
-): SpreadRun {
-  const worker = new Worker(new URL('./spread.worker.ts', import.meta.url), { type: 'module' });
-  const api = wrap<SpreadApi>(worker);
-  const result = api.spread(question, own, proxy(onProgress)).finally(() => worker.terminate());
-  return { result, cancel: () => worker.terminate() };
+): WorkerRun<SpreadPair> {
+  return runInWorker<SpreadApi, SpreadPair>(start, (api) =>
+    api.spread(question, own, proxy(onProgress)),
+  );
 }

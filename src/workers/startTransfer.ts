@@ -1,13 +1,13 @@
-import { proxy, wrap } from 'comlink';
+import { proxy, type Remote } from 'comlink';
 import type { FilePreview, ImportWish, Receipt, TakenFile } from '@/storage/transfer/takeInFile';
 import type { FileProblemResult } from '@/storage/file/read';
+import { runInWorker, type WorkerRun } from './runInWorker';
 import type { TransferApi } from './transferApi';
 
-export interface TransferRun<T> {
-  readonly result: Promise<T | FileProblemResult>;
-  /** Stops the work; the result then never comes. */
-  readonly cancel: () => void;
-}
+export type TransferRun<T> = WorkerRun<T | FileProblemResult>;
+
+const start = () =>
+  new Worker(new URL('./transfer.worker.ts', import.meta.url), { type: 'module' });
 
 /** Compares a file with what is stored, off the page’s own thread. */
 export function startPreview(
@@ -33,19 +33,13 @@ export function startTakeBack(
   name: string,
   receipt: Receipt,
 ): Promise<{ readonly undone: number; readonly stayed: readonly string[] }> {
-  const worker = newWorker();
-  return wrap<TransferApi>(worker)
-    .takeBack(name, receipt)
-    .finally(() => worker.terminate());
+  return runInWorker<TransferApi, Awaited<ReturnType<TransferApi['takeBack']>>>(start, (api) =>
+    api.takeBack(name, receipt),
+  ).result;
 }
 
-type Api = ReturnType<typeof wrap<TransferApi>>;
+type Api = Remote<TransferApi>;
 
 function run<T>(ask: (api: Api) => Promise<T | FileProblemResult>): TransferRun<T> {
-  const worker = newWorker();
-  const result = ask(wrap<TransferApi>(worker)).finally(() => worker.terminate());
-  return { result, cancel: () => worker.terminate() };
+  return runInWorker<TransferApi, T | FileProblemResult>(start, ask);
 }
-
-const newWorker = () =>
-  new Worker(new URL('./transfer.worker.ts', import.meta.url), { type: 'module' });

@@ -189,6 +189,17 @@ describe('a weighing by hand', () => {
     expect(standing(now(), 'weighed').at(-1)?.massG).toBeCloseTo(target * 1.2, 6);
   });
 
+  it('may be asked of by a key before it is taken, and put back by the first way', async () => {
+    const { now, key, says } = await weigh((targetG) => String(targetG * 1.2));
+    const before = standing(now(), 'weighed').length;
+    await key('o');
+    expect(page().find('section[aria-label="Too much"]').exists()).toBe(true);
+    await key('1');
+    expect(page().find('section[aria-label="Too much"]').exists()).toBe(false);
+    expect(standing(now(), 'weighed')).toHaveLength(before);
+    expect(says()).not.toContain('Times 1.2');
+  });
+
   it('by paper is written as planned with one key', async () => {
     const { now, key, step } = await benchAt('weigh');
     const due = step();

@@ -167,6 +167,31 @@ describe('goods handed over', () => {
     expect(dialog.emitted('update:modelValue')?.at(-1)).toEqual([false]);
   });
 
+  it('are sold to a shop at its price, and at the stall at the price of the stall', async () => {
+    const unit = { ...wrapped(), wholesale: 4, retail: 7 };
+    shop.workshop.put('units', [unit]);
+    for (const [kind, each] of [
+      ['order', 4],
+      ['stall', 7],
+    ] as const) {
+      const order = shop.workshop.orders.find((one) => one.kind === kind && !one.isCalledOff);
+      if (!order) throw new Error(`the sample has no ${kind}`);
+      const wanted = {
+        ...order,
+        id: crypto.randomUUID(),
+        who: kind,
+        lines: [{ unitId: unit.id, count: 2 }],
+      };
+      shop.workshop.put('orders', [wanted]);
+      const { dialog, here } = await open(unit);
+      await choose(dialog, 'To', wanted.id);
+      await amount('1', here);
+      await submit();
+      expect(shop.workshop.goods.at(-1)).toMatchObject({ kind: 'gone', orderId: wanted.id, each });
+      dialog.unmount();
+    }
+  });
+
   it('are never more than are here', async () => {
     const { unit, dialog, here } = await open();
     await choose(dialog, 'To', 'given');

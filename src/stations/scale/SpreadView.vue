@@ -6,7 +6,7 @@ import type { ScaleRequest } from '@/core/work/scaling/requestSchema';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
 import type { SpreadPair } from '@/workers/spreadApi';
-import { startSpread, type SpreadRun } from '@/workers/startSpread';
+import { startSpread } from '@/workers/startSpread';
 import SpreadHistogram from './SpreadHistogram.vue';
 import { formatCount } from '@/core/basics/format/numbers';
 import { reasonOf } from '@/core/basics/format/reason';
@@ -21,7 +21,7 @@ const design = useDesignStore();
 const done = ref<number | null>(null);
 const problem = ref('');
 const result = shallowRef<SpreadPair | null>(null);
-let run: SpreadRun | null = null;
+let run: ReturnType<typeof startSpread> | null = null;
 
 function start(): void {
   run?.cancel();

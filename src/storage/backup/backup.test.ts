@@ -122,6 +122,23 @@ describe('the spare copy', () => {
     expect(back?.stamps).toEqual(stamps);
   });
 
+  it('takes in what this device alone has in hand when the settings were written, and else leaves it', async () => {
+    const session = await workshop();
+    const [first, second] = [lantern('One'), lantern('Two')];
+    session.put('formulas', [first, second]);
+    session.putSettings({ ...USUAL_SETTINGS, formulaInHandId: first.id });
+    await session.flush();
+    const kept = await spare();
+    await kept.follow(false);
+    session.putSettings({ ...USUAL_SETTINGS, formulaInHandId: second.id });
+    await session.flush();
+    const text = () => new TextDecoder().decode(files[0].bytes);
+    await kept.follow(false);
+    expect(text()).not.toContain(`"formulaInHandId":"${second.id}"`);
+    await kept.follow(true);
+    expect((await backFrom(files[0]))?.settings?.formulaInHandId).toBe(second.id);
+  });
+
   it('is not put down by the disk with each edit, but when it is asked for, and whole copies always are', async () => {
     const session = await workshop();
     session.put('formulas', [lantern('One')]);

@@ -89,6 +89,21 @@ function at(of: Formula, line: number, massG: number): Formula {
 }
 
 describe('two browsers with one folder', () => {
+  it('that each opened the sample tell nobody that the two differ, as of their own formulas they do', async () => {
+    for (const origin of ['sample', 'own'] as const) {
+      folder = folderInMemory();
+      const [desk, bench] = [await browser('Desk'), await browser('Bench')];
+      const made = { ...lantern(), origin };
+      desk.session.put('formulas', [at(made, 0, 111)]);
+      bench.session.put('formulas', [at(made, 0, 222)]);
+      await desk.look();
+      await bench.look();
+      await desk.look();
+      expect(grams(await desk.formula(made.id), 0)).toBe(grams(await bench.formula(made.id), 0));
+      expect([...desk.said, ...bench.said].length > 0).toBe(origin === 'own');
+    }
+  });
+
   it('come to the same: what one makes, changes and removes, the other has after a look', async () => {
     const [desk, bench] = [await browser('Desk'), await browser('Bench')];
     const made = lantern();

@@ -12,6 +12,13 @@ describe('fills while pressing', () => {
     });
   });
 
+  it('is on target up to three percent off, where so few fills can prove nothing', () => {
+    expect(fillWatch([103], 100, 95, 0.97)?.isOnTarget).toBe(true);
+    expect(fillWatch([103.1], 100, 95, 0.97)?.isOnTarget).toBe(false);
+    expect(fillWatch([97], 100, 95, 0.97)?.isOnTarget).toBe(true);
+    expect(fillWatch([96.9], 100, 95, 0.97)?.isOnTarget).toBe(false);
+  });
+
   it('says how much more when the newest are surely light, and holds its tongue for noise', () => {
     expect(fillWatch([97, 97.2, 96.9, 97.1], 100, 95, 0.97)?.adjustG).toBeCloseTo(2.95, 6);
     expect(fillWatch([97, 103], 100, 95, 0.97)?.adjustG).toBe(0);

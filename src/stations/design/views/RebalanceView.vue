@@ -11,7 +11,7 @@ import { useWorkshopStore } from '@/stores/workshop';
 import { formatGrams } from '@/core/basics/format/numbers';
 import { reasonOf } from '@/core/basics/format/reason';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { startRebalance, type RebalanceRun } from '@/workers/startRebalance';
+import { startRebalance } from '@/workers/startRebalance';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
@@ -41,7 +41,7 @@ const totalG = ref(1000);
 const result = shallowRef<RebalanceResult | null>(null);
 const isSlow = ref(false);
 const problem = ref('');
-let run: RebalanceRun | null = null;
+let run: ReturnType<typeof startRebalance> | null = null;
 let slowTimer: ReturnType<typeof setTimeout> | undefined;
 let latest = 0;
 
