@@ -6,12 +6,11 @@ import { newFormula } from '@/core/formula/model/create';
 import type { Formula, FormulaBody } from '@/core/formula/model/schema';
 import { catalogWith } from '@/core/matter/materials/catalog';
 import { idsAtHand } from '@/core/goods/archive/atHand';
-import { isMadeOf, digestOf, type BatchDigest } from '@/core/goods/archive/batchDigest';
+import { digestOf, type BatchDigest } from '@/core/goods/archive/batchDigest';
 import type { Batch } from '@/core/batches/records/schema';
 import { cavityMl } from '@/core/work/scaling/leftover';
 import type { Trial } from '@/core/batches/trials/schema';
 import type { taughtByTrials } from '@/core/batches/trials/taught';
-import { isInALot, usersOfMaterial } from '@/core/workshop/shelf/usersOfMaterial';
 import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
 import { scaleFor } from '@/core/workshop/settings/scaleFor';
 import { smallMeasuresOf, squirtG } from '@/core/workshop/settings/smallMeasures';
@@ -19,20 +18,14 @@ import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import { COLLECTION_NAMES, isCollection, type CollectionName } from '@/storage/records/names';
 import { NO_RECORDS, type RecordOf, type Records } from '@/storage/records/collections';
 import type { Change, Session } from '@/storage/session/session';
-import { moveInTime } from '@/storage/file/moveTimes';
-import { previewImport } from '@/storage/file/merge';
-import { sampleFrom } from '@/storage/file/sample';
 import type { Refused } from '@/storage/validation/refused';
 import { afterPaint } from './afterPaint';
 import { nowIso } from './now';
 import { digestsOfWorkshop } from './archive';
 import { everyRecord, overlaid, without } from './recordLists';
 import { debounced } from './debounce';
-import { sampleText } from './sampleText';
+import { sampleWays } from './sample';
 import { useSavingStore } from './saving';
-
-/** Who makes the sample’s goods: no label of one’s own bears that name. */
-const SAMPLE_MAKER = 'Orrin Quay Bathworks';
 
 /** Everything stored, in memory: the lists all screens read, and the few ways to change them. */
 export const useWorkshopStore = defineStore('workshop', () => {
@@ -116,12 +109,6 @@ export const useWorkshopStore = defineStore('workshop', () => {
     batch.entries.some((entry) => 'by' in entry && entry.by === 'simulated-scale') ||
     (batch.outcome === 'at-the-bench' &&
       scaleFor(settings.value, isOfSample(batch)) === 'simulated');
-  const sampleCount = computed(
-    () =>
-      [...everyRecord(records.value), ...past.value].filter(({ origin }) => origin === 'sample')
-        .length,
-  );
-
   let session: Session | null = null;
 
   /** @param onAbsent told early that nothing was ever stored here */
@@ -290,65 +277,6 @@ export const useWorkshopStore = defineStore('workshop', () => {
     return formula;
   }
 
-  /**
-   * Loads the sample workshop that ships with the application, its year ending now. Nothing already here is replaced. It is
-   * shown first and written then: its thousand records would keep the screen waiting.
-   */
-  async function openSample(): Promise<void> {
-    const sample = sampleFrom(await sampleText());
-    const workshop = moveInTime(sample, msSince(sample.exportedAt));
-    const wasFirstVisit = isFirstVisit.value;
-    const write = session?.hold();
-    try {
-      putAll(previewImport(workshop, records.value).fresh);
-      changeSettings({
-        formulaInHandId: workshop.formulas[0]?.id ?? null,
-        ...(wasFirstVisit && { scaleSource: 'simulated' as const }),
-        requests: { ...workshop.settings?.requests, ...settings.value.requests },
-        makers:
-          settings.value.makers.length > 0
-            ? settings.value.makers
-            : (workshop.settings?.makers ?? []),
-        costings: { ...workshop.settings?.costings, ...settings.value.costings },
-        plan:
-          settings.value.plan.hours.length === 0 && workshop.settings
-            ? workshop.settings.plan
-            : settings.value.plan,
-        maker:
-          settings.value.maker.name === '' && workshop.settings
-            ? workshop.settings.maker
-            : settings.value.maker,
-      });
-    } finally {
-      void afterPaint().then(write);
-    }
-  }
-
-  /** Takes the sample workshop out as a whole; the maker's own records stay. */
-  function removeSample(): void {
-    if (settings.value.maker.name === SAMPLE_MAKER) changeSettings({ maker: USUAL_SETTINGS.maker });
-    if (settings.value.scaleSource === 'simulated') changeSettings({ scaleSource: 'typed' });
-    const isOwn = ({ origin }: { readonly origin: string }) => origin === 'own';
-    const ownFormulas = formulas.value.filter(isOwn);
-    const ownBatches = batches.value.filter(isOwn);
-    const ownLots = lots.value.filter(isOwn);
-    const ownLadders = ladders.value.filter(isOwn);
-    /** Own records may speak of the sample's materials: those stay. */
-    const isInUse = (id: string) =>
-      isInALot(id, ownLots) ||
-      past.value.some((one) => one.origin === 'own' && isMadeOf(one, id)) ||
-      usersOfMaterial(id, ownFormulas, ownBatches, ownLadders, materials.value.filter(isOwn))
-        .length > 0;
-    for (const name of COLLECTION_NAMES) {
-      const sample = records.value[name].filter(
-        ({ origin, id }) => origin === 'sample' && !(name === 'materials' && isInUse(id)),
-      );
-      const ids = sample.map(({ id }) => id);
-      const gone = name === 'batches' ? past.value.filter(({ origin }) => origin === 'sample') : [];
-      remove(name, [...ids, ...gone.map(({ id }) => id)]);
-    }
-  }
-
   /** Everything as one file, piece by piece: what is stored, and over it what is here, saved or not. */
   function pieces(now: string, onProgress: (share: number) => void): AsyncIterable<string> {
     const overlay = { records: records.value, settings: settings.value };
@@ -356,11 +284,19 @@ export const useWorkshopStore = defineStore('workshop', () => {
     return session.pieces({ now, overlay, onProgress });
   }
 
-  function putAll(incoming: Records): void {
-    for (const name of COLLECTION_NAMES) put(name, incoming[name]);
-  }
+  const sample = sampleWays({
+    records,
+    settings,
+    past,
+    isFirstVisit,
+    put,
+    remove,
+    changeSettings,
+    hold: () => session?.hold(),
+  });
 
   return {
+    ...sample,
     records,
     formulas,
     batches,
@@ -393,11 +329,9 @@ export const useWorkshopStore = defineStore('workshop', () => {
     batchInHand,
     smallMeasures,
     squirtG: gramsOfSquirt,
-    sampleCount,
     isOfSample,
     usesPracticeScale,
     load,
-    fetchSample: () => void sampleText().catch(() => undefined),
     put,
     remove,
     putFormula,
@@ -408,13 +342,6 @@ export const useWorkshopStore = defineStore('workshop', () => {
     setAside,
     startFormula,
     removeFormula,
-    openSample,
-    removeSample,
     pieces,
   };
 });
-
-/** Whole minutes, never before. */
-function msSince(iso: string): number {
-  return Math.max(0, Math.floor((Date.parse(nowIso()) - Date.parse(iso)) / 60_000)) * 60_000;
-}

@@ -1,8 +1,6 @@
-import { sameData } from '@/core/basics/sameData';
 import type { BatchDigest } from '@/core/goods/archive/batchDigest';
 import type { ArchivedUses } from '@/core/goods/archive/movesOfArchived';
 import type { Photo } from '@/core/batches/records/photo';
-import { isFull, reasonOf } from '@/core/basics/format/reason';
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import { COLLECTION_NAMES, type CollectionName } from '../records/names';
 import type { RecordOf } from '../records/collections';
@@ -14,16 +12,17 @@ import {
   type StoredWorkshop,
 } from '../db/repository';
 import { openWorkshopDb } from '../db/open';
-import { writeMerged, type Written } from '../db/writeMerged';
+import { writeMerged } from '../db/writeMerged';
 import type { WorkshopDb } from '../db/layout';
 import type { PieceOptions } from '../transfer/pieces';
 import { channelOf, type Message } from '../channel';
-import { SETTINGS_KEY, STORE_NAMES, isKey, partsOf, type Key } from '../records/keys';
+import { SETTINGS_KEY, isKey, partsOf, type Key } from '../records/keys';
 import { backupPlace } from '../backup/place';
-import type { mergeSides } from '../merge/mergeSides';
 import { leave, pendingWrites } from './pendingWrites';
 import { markSaved, wasSaved } from './mark';
 import { watchBackup } from './backupWatch';
+import { hear } from './hearing';
+import { WriteQueue } from './writeQueue';
 
 export type SaveStatus =
   | { readonly kind: 'saved' }
@@ -83,33 +82,33 @@ export interface Session {
   readonly close: () => void;
 }
 
-/** What a hand is still moving is written this often, ms. */
-const SOON_MS = 400;
-/** Of more records than these written elsewhere at once, batches that are not at hand are told in short. */
-const MOST_TO_READ = 5;
-/** So many records of others are shown in one go. */
-const READ_AT_ONCE = 500;
-
 /**
- * Opens the workshop's database and stays with it.
- *
- * A change is written at once; changes made during a write are gathered and written next; a failed write keeps what
- * it could not write and tries again with the next change. Before a record is written the database is asked, in the
- * same transaction, whether it is still what this tab had last: if not, both sides are united and nothing is lost.
- * Other tabs are told which records were written; they take in those that they have not changed since themselves,
- * and look again after the database has answered.
+ * Opens the workshop's database and stays with it. Before a record is written the database is asked, in the same
+ * transaction, whether it is still what this tab had last: if not, both sides are merged and nothing is lost. Other tabs are
+ * told which records were written; they take in those that they have not changed since themselves.
  */
 export async function openSession(
   name: string,
   events: SessionEvents,
   build: string | null = null,
 ): Promise<Session> {
-  let closedBecause: string | null = null;
   let lost: { readonly isDamaged: boolean } | null = null;
+  let queue: WriteQueue | null = null;
+  /** The browser may close the database before it is read. */
+  let closedBecause: string | null = null;
+  function closed(reason: string): void {
+    closedBecause = reason;
+    if (queue) queue.close(reason);
+    else events.onStatus({ kind: 'failed', reason });
+  }
   const db = await openWorkshopDb(name, {
     onAbsent: events.onAbsent,
     onNew: (isDamaged) => (lost = { isDamaged }),
-    onBlocked: () => fail('another tab holds this workshop open: close it'),
+    onBlocked: () =>
+      events.onStatus({
+        kind: 'failed',
+        reason: 'another tab holds this workshop open: close it',
+      }),
     onOutdated: () =>
       closed('a newer Rovack has this workshop open in another tab: load this one anew'),
     onDeleted: () => closed('what this browser had stored was cleared away'),
@@ -119,228 +118,82 @@ export async function openSession(
   if (lost) await bringBack(db, name, lost, events);
   await writeLeftBehind(db, name, events.onSaid);
   const loaded = await loadWorkshop(db, Date.now(), build);
-  /** What the database held when this tab last saw it, by key. */
-  const known = new Map<Key, unknown>();
-  for (const store of COLLECTION_NAMES)
-    for (const record of loaded.records[store]) known.set(`${store}/${record.id}`, record);
-  if (loaded.settings) known.set(SETTINGS_KEY, loaded.settings);
-  /** Not written yet, by key; null for what goes. */
-  let waiting = new Map<Key, unknown>();
-  /** Given to the database, which has not answered yet. */
-  let sending: ReadonlyMap<Key, unknown> = new Map();
-  let running: Promise<void> | null = null;
+  return startSession(name, db, loaded, events, (made) => {
+    queue = made;
+    if (closedBecause) made.close(closedBecause);
+  });
+}
+
+/** @param onQueue told the queue, which whoever opened the database may have to close */
+function startSession(
+  name: string,
+  db: WorkshopDb,
+  loaded: StoredWorkshop,
+  events: SessionEvents,
+  onQueue: (queue: WriteQueue) => void,
+): Session {
   /** Takes back what was left for a next page: this one lived on and wrote it itself. */
   let takeBack = () => {};
-  let soon: ReturnType<typeof setTimeout> | null = null;
-  /** Something is to be written at once; what a hand still moves goes along, and is no reason for a write by itself. */
-  let isDue = false;
-  let held: Promise<void> = Promise.resolve();
   const spare = watchBackup(name);
   const channel = channelOf(name);
-  channel.addEventListener('message', ({ data }: MessageEvent<Message>) => {
-    hear(data).catch((error: unknown) => fail(whyOf(error)));
+
+  function show(changed: ReadonlyArray<readonly [Key, unknown]>): void {
+    const settings = changed.find(([key]) => key === SETTINGS_KEY)?.[1];
+    // What comes from elsewhere was looked through where it came in.
+    if (settings) events.onSettings(settings as Settings);
+    const others = changed.filter(([key]) => key !== SETTINGS_KEY);
+    if (others.length > 0) events.onChanges(others.map(([key, record]) => changeOf(key, record)));
+  }
+
+  const queue = new WriteQueue(db, {
+    onStatus: events.onStatus,
+    onMessages: events.onSaid,
+    onMerged: (key, record) => show([[key, record]]),
+    onWritten: (keys, said, isAll) => {
+      if (isAll) takeBack();
+      channel.postMessage({ keys, said } satisfies Message);
+    },
+    onSaved: () => markSaved(name),
+    backedUp: (seq) => spare.holds(seq),
   });
-
-  function queue(key: Key, record: unknown): void {
-    waiting.set(key, record);
-    void flush();
-  }
-
-  function flush(): Promise<void> {
-    if (soon !== null) clearTimeout(soon);
-    soon = null;
-    isDue = true;
-    // What one deed puts goes in together: a tab that opens meanwhile finds all of it or nothing.
-    running ??= held.then(writeAll).finally(() => {
-      running = null;
-    });
-    return running;
-  }
-
-  async function writeAll(): Promise<void> {
-    if (waiting.size === 0) return;
-    while (waiting.size > 0 && isDue) {
-      isDue = false;
-      const seq = await writeWaiting();
-      if (seq === null) return;
-      // A browser that finds its database damaged throws it away: saved is what the spare copy has as well.
-      if (waiting.size === 0) await spare.holds(seq);
-    }
-    if (waiting.size > 0) return;
-    markSaved(name);
-    events.onStatus({ kind: 'saved' });
-  }
-
-  /** @returns the number of the write; null where it failed */
-  async function writeWaiting(): Promise<number | null> {
-    const sent = waiting;
-    waiting = new Map();
-    sending = sent;
-    events.onStatus({ kind: 'saving' });
-    try {
-      const written = await writeMerged(db, sent, known);
-      const isOther = [...written.written].some(([key, record]) => record !== sent.get(key));
-      if (isOther || written.said.length > 0)
-        settle(sent, written, (await import('../merge/mergeSides')).mergeSides);
-      else for (const [key, record] of sent) known.set(key, record);
-      if (waiting.size === 0) takeBack();
-      channel.postMessage({ keys: [...sent.keys()], said: written.said } satisfies Message);
-      return written.seq;
-    } catch (error) {
-      // What failed, overlaid by what came since.
-      waiting = new Map([...sent, ...waiting]);
-      fail(whyOf(error));
-      return null;
-    } finally {
-      sending = new Map();
-    }
-  }
-
-  /** What was written is what the database holds; where it was united with another side's, this tab takes that over. */
-  function settle(
-    sent: ReadonlyMap<Key, unknown>,
-    { written, said }: Written,
-    mergeRecords: typeof mergeSides,
-  ): void {
-    for (const [key, record] of written) {
-      const mine = sent.get(key);
-      known.set(key, record);
-      if (record === mine) continue;
-      // Changed again while it was being written: that change was made on what was sent.
-      if (waiting.has(key))
-        waiting.set(
-          key,
-          mergeRecords(key, { base: mine, mine: waiting.get(key), theirs: record }).record,
-        );
-      show(key, waiting.has(key) ? waiting.get(key) : record);
-    }
-    if (said.length > 0) events.onSaid(said);
-  }
-
-  /** What was read just now, unless the hand has it already: then that counts. */
-  function knownOf<K extends CollectionName>(store: K, record: RecordOf<K>): RecordOf<K> {
-    const key: Key = `${store}/${record.id}`;
-    const own = waiting.get(key) ?? sending.get(key) ?? known.get(key);
-    if (own === undefined) known.set(key, record);
-    return (own as RecordOf<K> | undefined) ?? record;
-  }
-
-  /** Another tab has written: what this one has not changed itself comes in. */
-  async function hear({ keys, said = [] }: Message): Promise<void> {
-    if (said.length > 0) events.onSaid(said);
-    // Many that this tab never had are told in short: a file of thousands is no reason to hold them all.
-    const isMany = keys.length > MOST_TO_READ;
-    const isToTell = (key: Key) => isMany && key.startsWith('batches/') && !known.has(key);
-    const toTell = keys.filter(isToTell);
-    const read = keys.filter((key) => !isToTell(key));
-    for (let first = 0; first < read.length; first += READ_AT_ONCE)
-      await hearSome(read.slice(first, first + READ_AT_ONCE));
-    // The last to be told: what is worked with among them is read then, and goods say which that is.
-    if (toTell.length > 0) events.onPast(await digestsNow(toTell));
-  }
-
-  async function digestsNow(keys: readonly Key[]): Promise<readonly BatchDigest[]> {
-    const tx = db.transaction('digests');
-    const told = await Promise.all(keys.map((key) => tx.store.get(partsOf(key)[1])));
-    return told.filter((one) => one !== undefined);
-  }
-
-  async function hearSome(keys: readonly Key[]): Promise<void> {
-    const { parseRecord } = await import('../records/parseRecord');
-    const stored = await storedNow(keys);
-    const changes: Change[] = [];
-    for (const [key, there] of stored) {
-      // Looked at again, as the hand may have changed it meanwhile: then the write unites both.
-      if (waiting.has(key)) continue;
-      const fitting = there === undefined ? null : parseRecord(key, there);
-      const isGonePast = fitting === null && !known.has(key) && key.startsWith('batches/');
-      if (fitting === undefined) continue;
-      if (sameData(fitting, known.get(key) ?? null) && !isGonePast) continue;
-      known.set(key, fitting ?? undefined);
-      if (key === SETTINGS_KEY) showSettings(fitting);
-      else changes.push(changeOf(key, fitting));
-    }
-    if (changes.length > 0) events.onChanges(changes);
-  }
-
-  /** What the database holds of some records once nothing is being written. */
-  async function storedNow(keys: readonly Key[]): Promise<ReadonlyMap<Key, unknown>> {
-    for (;;) {
-      if (running) await running;
-      const tx = db.transaction(STORE_NAMES);
-      const stored = await Promise.all(
-        keys.map(async (key) => {
-          const [store, id] = partsOf(key);
-          return [key, await tx.objectStore(store).get(id)] as const;
-        }),
-      );
-      if (!running) return new Map(stored);
-    }
-  }
-
-  function show(key: Key, record: unknown): void {
-    if (key === SETTINGS_KEY) showSettings(record);
-    else events.onChanges([changeOf(key, record)]);
-  }
-
-  /** What comes from elsewhere was looked through where it came in. */
-  function showSettings(record: unknown): void {
-    if (record) events.onSettings(record as Settings);
-  }
-
-  function fail(reason: string): void {
-    events.onStatus({ kind: 'failed', reason: closedBecause ?? reason });
-  }
-
-  /** From now on every write fails, and says why. */
-  function closed(reason: string): void {
-    closedBecause = reason;
-    fail(reason);
-  }
+  onQueue(queue);
+  for (const store of COLLECTION_NAMES)
+    for (const record of loaded.records[store]) queue.known.set(`${store}/${record.id}`, record);
+  if (loaded.settings) queue.known.set(SETTINGS_KEY, loaded.settings);
+  channel.addEventListener('message', ({ data }: MessageEvent<Message>) => {
+    if (data.said && data.said.length > 0) events.onSaid(data.said);
+    hear(db, queue, data, show, events.onPast).catch((error: unknown) => queue.fail(error));
+  });
 
   return {
     loaded,
-    put: (store, records) => {
-      for (const record of records) waiting.set(`${store}/${record.id}`, record);
-      void flush();
-    },
-    putSoon: (store, record) => {
-      waiting.set(`${store}/${record.id}`, record);
-      // Until it is written nobody says that it is saved.
-      if (soon === null) events.onStatus({ kind: 'saving' });
-      soon ??= setTimeout(() => void flush(), SOON_MS);
-    },
-    remove: (store, ids) => {
-      for (const id of ids) waiting.set(`${store}/${id}`, null);
-      void flush();
-    },
-    putSettings: (settings) => queue(SETTINGS_KEY, settings),
+    put: (store, records) =>
+      queue.put(records.map((record) => [`${store}/${record.id}`, record] as const)),
+    putSoon: (store, record) => queue.putSoon(`${store}/${record.id}`, record),
+    remove: (store, ids) => queue.put(ids.map((id) => [`${store}/${id}`, null] as const)),
+    putSettings: (settings) => queue.put([[SETTINGS_KEY, settings]]),
     pieces: (options) => piecesOf(db, options),
     bring: async (ids, materials) => {
       const brought = await batchesOf(db, ids, materials);
-      return { ...brought, batches: brought.batches.map((one) => knownOf('batches', one)) };
+      return { ...brought, batches: brought.batches.map((one) => queue.ownOf('batches', one)) };
     },
     loadUses: () => db.getAll('uses'),
-    expectBackup: spare.expect,
-    hold: () => {
-      let release = () => {};
-      held = new Promise((resolve) => (release = resolve));
-      events.onStatus({ kind: 'saving' });
-      return release;
-    },
     loadPhotos: async (batchId) =>
-      (await photosOf(db, batchId)).map((one) => knownOf('photos', one)),
-    flush,
+      (await photosOf(db, batchId)).map((one) => queue.ownOf('photos', one)),
+    expectBackup: spare.expect,
+    hold: () => queue.hold(),
+    flush: () => queue.flush(),
     leave: () => {
       takeBack();
-      const unwritten = [...new Map([...sending, ...waiting])];
       takeBack = leave(
         name,
-        unwritten.map(([key, record]) => ({ key, base: known.get(key) ?? null, record })),
+        queue
+          .unwritten()
+          .map(([key, record]) => ({ key, base: queue.known.get(key) ?? null, record })),
       );
     },
     close: () => {
-      if (soon !== null) clearTimeout(soon);
+      queue.stopWaiting();
       channel.close();
       spare.close();
       db.close();
@@ -400,9 +253,4 @@ async function writeLeftBehind(
     if (said.length > 0) onSaid(said);
   }
   taken();
-}
-
-/** A full store is said in plain words; everything else as the browser puts it. */
-function whyOf(error: unknown): string {
-  return isFull(error) ? 'the storage of this browser is full' : reasonOf(error);
 }
