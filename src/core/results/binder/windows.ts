@@ -35,8 +35,8 @@ const SETTING_FAT_HIGH_PCT = 26;
 const SETTING_FAT = { from: 0.4, full: 0.6 } as const;
 
 /**
- * A piece that a third of washing soda sets is worked like beach sand: half a cup each of washing soda, borax and
- * Epsom salt with three spoons of vinegar stands at 27.5. Common practice.
+ * A piece that builders set, a third of it washing soda, is worked like wet beach sand: usual household mixes with vinegar
+ * are easy at 27.5. Common practice.
  */
 const SET_BY_BUILDERS = { lowPct: 16, aimPct: 27.5, highPct: 36 } as const;
 /** Share of the solids from which builders alone say how damp it is worked. Start value of ours. */
