@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import AppDialog from '@/ui/kit/AppDialog.vue';
+import FormDialog from '@/ui/kit/FormDialog.vue';
 import { computed, ref, watch } from 'vue';
 import { newId } from '@/core/basics/newId';
 import { dangerousNamed, isStop } from '@/core/matter/materials/names/dangers/find';
@@ -58,25 +58,15 @@ function add(): void {
 </script>
 
 <template>
-  <AppDialog v-model="isOpen" label="Add a material" title="Add a material" :width="480">
-    <div class="fields">
-      <v-text-field v-model="name" label="Its name" maxlength="80" />
-      <MaterialPicker v-model="likeId" label="Behaves like" />
-    </div>
-    <p v-if="problem" class="quiet" role="status">{{ problem }}</p>
-    <template #actions>
-      <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
-      <v-btn variant="flat" :disabled="problem !== ''" @click="add">Add it</v-btn>
-    </template></AppDialog
+  <FormDialog
+    v-model="isOpen"
+    title="Add a material"
+    keep="Add it"
+    :missing="problem"
+    :width="480"
+    @submit="add"
   >
+    <v-text-field v-model="name" label="Its name" maxlength="80" />
+    <MaterialPicker v-model="likeId" label="Behaves like" />
+  </FormDialog>
 </template>
-
-<style scoped>
-.fields {
-  display: grid;
-  gap: 12px;
-}
-p {
-  margin: 12px 0 0;
-}
-</style>

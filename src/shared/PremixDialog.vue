@@ -1,8 +1,6 @@
 <script setup lang="ts">
-import ProblemLine from '@/ui/kit/ProblemLine.vue';
-import AppDialog from '@/ui/kit/AppDialog.vue';
+import FormDialog from '@/ui/kit/FormDialog.vue';
 import type { PremixWish } from './premixWish';
-import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, ref, watch } from 'vue';
 import { newId } from '@/core/basics/newId';
 import { nextPremixCode, premixParts } from '@/core/workshop/shelf/premix';
@@ -28,7 +26,6 @@ const carrierId = ref<string | null>(null);
 const strengthPct = ref(1);
 const makeG = ref(100);
 const code = ref('');
-const fits = ref(true);
 
 watch(
   () => props.wish,
@@ -48,7 +45,6 @@ const isTaken = computed(() =>
   workshop.lots.some((lot) => lot.code.toLowerCase() === code.value.trim().toLowerCase()),
 );
 const problem = computed(() => {
-  if (!fits.value) return 'A figure above is no number in its range yet.';
   if (code.value.trim() === '') return 'It needs a code on its label.';
   if (isTaken.value) return `${code.value.trim()} is on another lot already.`;
   if (carrierId.value === null) return 'Choose what carries it.';
@@ -87,54 +83,29 @@ function make(): void {
 </script>
 
 <template>
-  <AppDialog
+  <FormDialog
     :model-value="wish !== null"
     label="Make a premix"
-    @update:model-value="emit('close')"
     :title="active ? `Premix of ${inSentence(active.name)}` : ''"
+    keep="Put it on the shelf"
+    :missing="problem"
     :width="520"
-    ><template v-if="active">
-      <AppForm v-model:fits="fits" class="fields" @submit="make">
-        <MaterialPicker v-model="carrierId" label="Carried by" class="wide" />
-        <NumberField
-          v-model="strengthPct"
-          label="Strength, %"
-          :min="0.01"
-          :max="90"
-          :decimals="2"
-        />
-        <NumberField v-model="makeG" label="To make, g" :min="1" :max="100000" />
-        <v-text-field v-model="code" label="Code on the label" maxlength="60" class="wide" />
-      </AppForm>
-      <p class="parts">
+    is-paired
+    @submit="make"
+    @update:model-value="emit('close')"
+  >
+    <MaterialPicker v-model="carrierId" label="Carried by" class="wide" />
+    <NumberField v-model="strengthPct" label="Strength, %" :min="0.01" :max="90" :decimals="2" />
+    <NumberField v-model="makeG" label="To make, g" :min="1" :max="100000" />
+    <v-text-field v-model="code" label="Code on the label" maxlength="60" class="wide" />
+    <template #below>
+      <p v-if="active">
         <b class="tabular">{{ formatGrams(parts.activeG) }} g</b> of
         {{ inSentence(active.name) }} in
         <b class="tabular">{{ formatGrams(parts.carrierG) }} g</b> of
         {{ carrierId ? inSentence(nameOf(carrierId)) : '…' }}.
         {{ note ?? 'Rub it together in thirds, then sieve it twice.' }}
       </p>
-      <ProblemLine :problem="problem" /> </template
-    ><template #actions>
-      <v-btn variant="text" @click="emit('close')">Cancel</v-btn>
-      <v-btn variant="flat" :disabled="problem !== ''" @click="make">Put it on the shelf</v-btn>
-    </template></AppDialog
-  >
+    </template>
+  </FormDialog>
 </template>
-
-<style scoped>
-.fields {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
-}
-.wide {
-  grid-column: 1 / -1;
-}
-.parts {
-  margin: 14px 0 0;
-}
-.problem {
-  margin: 8px 0 0;
-  color: var(--rust);
-}
-</style>

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import AppDialog from '@/ui/kit/AppDialog.vue';
-import AppForm from '@/ui/kit/AppForm.vue';
+import FormDialog from '@/ui/kit/FormDialog.vue';
 import { ref, watch } from 'vue';
 import type { RoomPlace } from '@/core/matter/air/roomPlaces';
 import { useRoomStore } from '@/stores/room';
@@ -35,37 +34,19 @@ function keep(): void {
 </script>
 
 <template>
-  <AppDialog
+  <FormDialog
     v-model="isOpen"
-    :label="place === 'workroom' ? 'The room' : 'The drying room'"
     :title="place === 'workroom' ? 'The room' : 'The drying room'"
+    keep="Keep the reading"
     :width="420"
+    is-paired
+    @submit="keep"
   >
-    <p class="quiet">
+    <p class="quiet wide">
       Read it off the hygrometer.
       {{ place === 'workroom' ? 'The damp window moves with it.' : 'The forecast moves with it.' }}
     </p>
-    <AppForm class="fields" @submit="keep">
-      <NumberField v-model="humidityPct" label="Humidity, %" :min="5" :max="100" :decimals="1" />
-      <NumberField v-model="tempC" label="Temperature, °C" :min="-10" :max="50" :decimals="1" />
-      <div class="actions">
-        <v-btn variant="text" @click="isOpen = false">Leave it</v-btn>
-        <v-btn variant="flat" type="submit">Keep the reading</v-btn>
-      </div>
-    </AppForm>
-  </AppDialog>
+    <NumberField v-model="humidityPct" label="Humidity, %" :min="5" :max="100" :decimals="1" />
+    <NumberField v-model="tempC" label="Temperature, °C" :min="-10" :max="50" :decimals="1" />
+  </FormDialog>
 </template>
-
-<style scoped>
-.fields {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 14px;
-}
-.actions {
-  grid-column: 1 / -1;
-  display: flex;
-  justify-content: flex-end;
-  gap: 8px;
-}
-</style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import EmptyState from '@/ui/kit/EmptyState.vue';
 import { useWindowVirtualizer } from '@tanstack/vue-virtual';
 import { watchDebounced } from '@vueuse/core';
 import { computed, ref, useTemplateRef, type ComponentPublicInstance } from 'vue';
@@ -97,10 +98,10 @@ function measure(row: Element | ComponentPublicInstance | null): void {
       <template #title><h1>Almanac</h1></template>
       <template #sub>{{ counted(workshop.batchCount, 'batch', 'batches') }} on record</template>
     </PageHeader>
-    <p v-if="workshop.batchCount === 0" class="blank">
+    <EmptyState v-if="workshop.batchCount === 0" is-page>
       No batch yet. Every batch made at the bench is written here: what was planned, what was
       weighed, when, in which room.
-    </p>
+    </EmptyState>
     <div v-else class="room">
       <v-text-field
         v-model="query"
@@ -129,11 +130,6 @@ function measure(row: Element | ComponentPublicInstance | null): void {
 </template>
 
 <style scoped>
-.blank {
-  max-width: 520px;
-  padding: 56px 24px;
-  font-size: var(--text-lead);
-}
 .room {
   padding: 20px 24px;
 }

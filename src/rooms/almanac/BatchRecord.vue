@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import DetailList from '@/ui/kit/DetailList.vue';
+import EmptyState from '@/ui/kit/EmptyState.vue';
 import ConfirmDialog from '@/ui/kit/ConfirmDialog.vue';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
@@ -83,12 +85,12 @@ function print(): void {
         <v-btn :to="{ name: 'almanac' }">All batches</v-btn>
       </template>
     </PageHeader>
-    <p v-if="!batch" class="blank">
+    <EmptyState v-if="!batch" is-page>
       There is no batch under this address. It may have been in a workshop that was removed.
-    </p>
+    </EmptyState>
     <div v-else class="record">
       <section aria-label="The batch">
-        <dl class="facts">
+        <DetailList>
           <div>
             <dt>Soda to acid, weighed</dt>
             <dd class="figure">{{ ratio === null ? '–' : formatFixed(ratio, 3) }}</dd>
@@ -131,7 +133,7 @@ function print(): void {
               {{ formatFixed(batch.readings.windowHighPct, 1) }}
             </dd>
           </div>
-        </dl>
+        </DetailList>
         <p class="quiet">
           {{ SCHOOL_WORDS[batch.body.school] }}, {{ METHOD_WORDS[batch.body.method] }},
           {{ describeMold(batch.request.mold) }}. Readings of the formula as it was begun, models
@@ -156,10 +158,6 @@ function print(): void {
 </template>
 
 <style scoped>
-.blank {
-  padding: 56px 24px;
-  font-size: var(--text-lead);
-}
 .record {
   display: grid;
   grid-template-columns: minmax(0, 1.5fr) minmax(320px, 1fr);
@@ -169,24 +167,6 @@ function print(): void {
 }
 .entries {
   border-left: 1px solid var(--hairline);
-}
-.facts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 14px 34px;
-  margin: 0 0 8px;
-}
-dt,
-.facts .quiet {
-  color: var(--mid);
-  font-size: var(--text-small);
-}
-dd {
-  margin: 0;
-}
-.figure {
-  font-size: var(--text-headline);
-  line-height: 1.2;
 }
 @media (max-width: 1150px) {
   .record {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import EmptyState from '@/ui/kit/EmptyState.vue';
 import { computed } from 'vue';
 import { useCalendarStore } from '@/stores/calendar';
 import { usePlanInputsStore } from '@/stores/planInputs';
@@ -47,10 +48,10 @@ function saveIcal(person: string | null): void {
 </script>
 
 <template>
-  <p v-if="tasks.cover.orders.length === 0" class="blank">
+  <EmptyState v-if="tasks.cover.orders.length === 0">
     Nobody waits for anything. Add an order, a stall or a shop’s shelf, and the plan works backwards
     from its day.
-  </p>
+  </EmptyState>
   <template v-else>
     <TideTable :days="DAYS" />
     <p v-if="latest" class="sure">{{ latest }}</p>
@@ -76,10 +77,5 @@ function saveIcal(person: string | null): void {
   flex-wrap: wrap;
   gap: 8px;
   margin-top: 10px;
-}
-.blank {
-  max-width: 520px;
-  padding: 30px 0;
-  font-size: var(--text-lead);
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import EmptyState from '@/ui/kit/EmptyState.vue';
 import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { LOT_FILTERS, findLots, findable, type LotFilter } from '@/core/workshop/shelf/findLots';
@@ -69,10 +70,10 @@ function keptUntil(lot: (typeof workshop.lots)[number]): string {
           {{ counted(found.length, 'lot')
           }}{{ found.length === all.length ? '' : ` of ${all.length}` }}
         </p>
-        <p v-if="workshop.lots.length === 0" class="blank">
+        <EmptyState v-if="workshop.lots.length === 0">
           Nothing stands here yet. Receive what you bought: its code, how much and what it cost.
           From then on every weight at the bench comes off it.
-        </p>
+        </EmptyState>
         <VirtualList
           v-else
           v-slot="{ item }"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import EmptyState from '@/ui/kit/EmptyState.vue';
 import { computed, ref } from 'vue';
 import { METHODS } from '@/core/formula/model/kinds';
 import { METHOD_WORDS } from '@/core/formula/model/messages';
@@ -92,10 +93,10 @@ function meanFill({ fillsG }: ShelfMold): number {
   <SideBySide>
     <template #list
       ><section aria-label="Molds">
-        <p v-if="workshop.molds.length === 0" class="blank">
+        <EmptyState v-if="workshop.molds.length === 0">
           No mold yet. Add the ones you press in: by their measures, or by the water one cavity
           takes.
-        </p>
+        </EmptyState>
         <ul class="plain-list molds">
           <li v-for="mold in workshop.molds" :key="mold.id">
             <button

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import AppDialog from '@/ui/kit/AppDialog.vue';
-import AppForm from '@/ui/kit/AppForm.vue';
+import FormDialog from '@/ui/kit/FormDialog.vue';
 import { computed, reactive, ref, watch } from 'vue';
 import { newId } from '@/core/basics/newId';
 import type { Lot } from '@/core/workshop/shelf/lot';
@@ -22,7 +21,6 @@ const materialId = ref<string | null>(null);
 const fields = reactive({ code: '', supplier: '', grams: 1000, cost: '' });
 const receivedOn = ref<string | null>(today());
 const expiresOn = ref<string | null>(null);
-const fits = ref(true);
 
 watch(isOpen, (opened) => {
   if (!opened) return;
@@ -50,7 +48,6 @@ const problem = computed(() => {
     return 'Write the code that is on it; invent one if there is none.';
   if (isTwice.value)
     return `Lot ${fields.code.trim()} of ${nameOf(materialId.value).toLowerCase()} is on the shelf already.`;
-  if (!fits.value) return 'Say how much of it came, in grams.';
   if (cost.value === undefined) return 'What it cost is a number, or empty.';
   return '';
 });
@@ -81,34 +78,21 @@ function add(): void {
 </script>
 
 <template>
-  <AppDialog v-model="isOpen" label="Receive a lot" title="Receive a lot" :width="540">
-    <AppForm v-model:fits="fits" class="fields">
-      <MaterialPicker v-model="materialId" label="Material" class="wide" />
-      <v-text-field v-model="fields.code" label="Code on it" maxlength="60" />
-      <v-text-field v-model="fields.supplier" label="Supplier" maxlength="120" />
-      <NumberField v-model="fields.grams" label="Grams received" :min="0.1" :max="10000000" />
-      <v-text-field v-model="fields.cost" label="What all of it cost" inputmode="decimal" />
-      <DateField v-model="receivedOn" label="Received" />
-      <DateField v-model="expiresOn" label="Keeps until" />
-    </AppForm>
-    <p v-if="problem" class="quiet small" role="status">{{ problem }}</p>
-    <template #actions>
-      <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
-      <v-btn variant="flat" :disabled="problem !== ''" @click="add">Put it on the shelf</v-btn>
-    </template></AppDialog
+  <FormDialog
+    v-model="isOpen"
+    title="Receive a lot"
+    keep="Put it on the shelf"
+    :missing="problem"
+    :width="540"
+    is-paired
+    @submit="add"
   >
+    <MaterialPicker v-model="materialId" label="Material" class="wide" />
+    <v-text-field v-model="fields.code" label="Code on it" maxlength="60" />
+    <v-text-field v-model="fields.supplier" label="Supplier" maxlength="120" />
+    <NumberField v-model="fields.grams" label="Grams received" :min="0.1" :max="10000000" />
+    <v-text-field v-model="fields.cost" label="What all of it cost" inputmode="decimal" />
+    <DateField v-model="receivedOn" label="Received" />
+    <DateField v-model="expiresOn" label="Keeps until" />
+  </FormDialog>
 </template>
-
-<style scoped>
-.fields {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
-}
-.wide {
-  grid-column: 1 / -1;
-}
-.small {
-  margin: 12px 0 0;
-}
-</style>

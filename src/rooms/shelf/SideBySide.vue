@@ -30,11 +30,6 @@
 .side :deep(.small) {
   font-size: var(--text-small);
 }
-.side :deep(.blank) {
-  max-width: 460px;
-  padding: 24px 0;
-  font-size: var(--text-lead);
-}
 .side :deep(.hint) {
   padding: 60px 0;
 }

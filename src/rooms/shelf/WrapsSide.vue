@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import EmptyState from '@/ui/kit/EmptyState.vue';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, reactive, ref } from 'vue';
@@ -108,10 +109,10 @@ function eachWords(of: Packaging): string {
 
 <template>
   <section aria-label="Wraps">
-    <p v-if="wraps.length === 0" class="blank">
+    <EmptyState v-if="wraps.length === 0">
       Films, bags, boxes, jars and labels stand here by the piece. Wrapping on Pack takes them off,
       and says how long what is in them stays hard.
-    </p>
+    </EmptyState>
     <ul class="plain-list">
       <li v-for="of in wraps" :key="of.id">
         <button type="button" class="row" :aria-expanded="openId === of.id" @click="open(of)">
@@ -261,9 +262,6 @@ h3 {
 }
 .add {
   margin-top: 14px;
-}
-.blank {
-  max-width: 520px;
 }
 @media (max-width: 560px) {
   .row {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import EmptyState from '@/ui/kit/EmptyState.vue';
 import { useNow } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { countOf } from '@/core/batches/records/summary';
@@ -74,11 +75,11 @@ const asked = computed(() =>
         <v-btn @click="isReadingRoom = true">Read the drying room</v-btn>
       </template>
     </PageHeader>
-    <p v-if="lying.length === 0" class="blank">
+    <EmptyState v-if="lying.length === 0" is-page>
       Nothing is on the trays. A batch comes here when its pieces are counted at the bench, and
       leaves when it is wrapped; its record stays in the
       <router-link :to="{ name: 'almanac' }">Almanac</router-link>.
-    </p>
+    </EmptyState>
     <div v-else class="station">
       <div class="trays">
         <section class="asked" aria-label="Now, and next">
@@ -118,11 +119,6 @@ const asked = computed(() =>
 </template>
 
 <style scoped>
-.blank {
-  max-width: 560px;
-  padding: 56px 24px;
-  font-size: var(--text-lead);
-}
 .station {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 330px;

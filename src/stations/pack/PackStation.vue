@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import EmptyState from '@/ui/kit/EmptyState.vue';
 import { computed, ref } from 'vue';
 import { UNIT_WORDS } from '@/core/goods/products/messages';
 import { counted } from '@/core/basics/format/numbers';
@@ -68,10 +69,10 @@ const here = computed(() => (pack.unit ? (goods.onHand.get(pack.unit.id) ?? 0) :
         <v-btn @click="isNaming = true">New sale unit</v-btn>
       </template>
     </PageHeader>
-    <p v-if="!pack.unit" class="blank">
+    <EmptyState v-if="!pack.unit" is-page>
       What is sold is a sale unit: one piece, a pair of steamers, a box of three, a jar. Make one of
       a formula, and its label, its wrap, its price and its stock stand here.
-    </p>
+    </EmptyState>
     <div v-else class="station" :class="{ wide: side === 'stock' || side === 'papers' }">
       <div class="middle">
         <AppTabs v-model="side" label="Pack" :items="SIDES" class="sides no-print" />
@@ -95,11 +96,6 @@ const here = computed(() => (pack.unit ? (goods.onHand.get(pack.unit.id) ?? 0) :
 </template>
 
 <style scoped>
-.blank {
-  max-width: 560px;
-  padding: 56px 24px;
-  font-size: var(--text-lead);
-}
 .choose {
   width: 240px;
 }

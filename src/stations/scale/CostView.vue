@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DetailList from '@/ui/kit/DetailList.vue';
 import { computed } from 'vue';
 import { NO_COSTING } from '@/core/work/cost/usual';
 import { costOf } from '@/core/work/cost/costOf';
@@ -83,7 +84,7 @@ function changed(now: number, then: number): string {
 
 <template>
   <section aria-label="Cost" class="cost">
-    <dl class="sums">
+    <DetailList>
       <div>
         <dt>A piece costs</dt>
         <dd class="figure">{{ money(cost.perPiece) }}</dd>
@@ -106,7 +107,7 @@ function changed(now: number, then: number): string {
         <dd class="figure">{{ money(cost.total) }}</dd>
         <dd class="quiet">{{ formatCount(plan.pieces) }} pieces</dd>
       </div>
-    </dl>
+    </DetailList>
     <p v-if="cost.unpriced.length" class="caution">
       Without
       {{ listed(cost.unpriced.map((id) => inSentence(nameOf(id)))) }}: no lot and no price on the
@@ -129,26 +130,6 @@ function changed(now: number, then: number): string {
 .cost {
   max-width: 780px;
 }
-.sums {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 12px 44px;
-  margin: 0 0 14px;
-}
-dt,
-.quiet {
-  font-size: var(--text-small);
-}
-dt {
-  color: var(--mid);
-}
-dd {
-  margin: 0;
-}
-.figure {
-  font-size: var(--text-headline);
-  line-height: 1.15;
-}
 .caution {
   padding-left: 12px;
   border-left: 4px solid var(--ochre-mark);
@@ -162,6 +143,9 @@ dd {
   align-items: center;
   gap: 10px;
   min-height: 30px;
+}
+.drivers .quiet {
+  font-size: var(--text-small);
 }
 .drivers b {
   text-align: right;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DetailList from '@/ui/kit/DetailList.vue';
 import { computed } from 'vue';
 import { labelWeightG } from '@/core/batches/trays/volatile';
 import { describeMold } from '@/core/work/scaling/molds';
@@ -25,7 +26,7 @@ function saySet(set: PlannedSet): string {
 </script>
 
 <template>
-  <dl class="sums">
+  <DetailList>
     <div>
       <dt>Pieces</dt>
       <dd class="figure">{{ formatCount(plan.pieces) }}</dd>
@@ -61,26 +62,5 @@ function saySet(set: PlannedSet): string {
         </button>
       </dd>
     </div>
-  </dl>
+  </DetailList>
 </template>
-
-<style scoped>
-.sums {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 40px;
-  margin: 0 0 12px;
-}
-dt,
-.sums .quiet {
-  color: var(--mid);
-  font-size: var(--text-small);
-}
-dd {
-  margin: 0;
-}
-.sums .figure {
-  font-size: var(--text-headline);
-  line-height: 1.15;
-}
-</style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import EmptyState from '@/ui/kit/EmptyState.vue';
 import { storeToRefs } from 'pinia';
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
@@ -153,10 +154,10 @@ async function start(isOwnUse: boolean): Promise<void> {
         >
       </template>
     </PageHeader>
-    <p v-if="!formula" class="blank">
+    <EmptyState v-if="!formula" is-page>
       Take a formula in hand first:
       <router-link :to="{ name: 'design' }">open one in Design</router-link>.
-    </p>
+    </EmptyState>
     <div v-else class="bench">
       <section class="want no-print" aria-label="What is wanted">
         <WantForm :key="formula.id" :request="request" :body="formula.body" @ask="ask" />
@@ -252,10 +253,6 @@ async function start(isOwnUse: boolean): Promise<void> {
 }
 .views {
   margin-bottom: 12px;
-}
-.blank {
-  padding: 56px 24px;
-  font-size: var(--text-lead);
 }
 .problem,
 .caution {

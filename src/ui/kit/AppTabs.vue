@@ -8,7 +8,7 @@ const props = defineProps<{
   label: string;
 }>();
 const open = defineModel<T>({ required: true });
-const strip = useTemplateRef('strip');
+const strip = useTemplateRef<HTMLElement>('strip');
 
 const STEPS: Readonly<Record<string, (at: number, last: number) => number>> = {
   ArrowRight: (at, last) => (at === last ? 0 : at + 1),

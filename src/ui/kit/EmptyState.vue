@@ -1,25 +1,24 @@
 <script setup lang="ts">
-/** A screen or list that holds nothing yet: what would be here, and how it comes here. */
-defineProps<{ title?: string }>();
+/** A screen or a list that holds nothing yet: what would be here, and how it comes here. */
+defineProps<{
+  /** Does it fill a screen? Then it has a screen's margin. */
+  isPage?: boolean;
+}>();
 </script>
 
 <template>
-  <div class="empty">
-    <h2 v-if="title">{{ title }}</h2>
-    <p class="quiet"><slot /></p>
-    <slot name="act" />
-  </div>
+  <p class="empty" :class="{ page: isPage }"><slot /></p>
 </template>
 
 <style scoped>
 .empty {
-  display: grid;
-  gap: 8px;
-  justify-items: start;
-  padding: 12px 0;
-}
-p {
   max-width: 60ch;
   margin: 0;
+  padding: 12px 0;
+  color: var(--mid);
+  font-size: var(--text-lead);
+}
+.page {
+  padding: 56px 24px;
 }
 </style>

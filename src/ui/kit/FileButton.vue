@@ -13,7 +13,7 @@ defineProps<{
   isCamera?: boolean;
 }>();
 const emit = defineEmits<{ files: [files: readonly File[]] }>();
-const field = useTemplateRef('field');
+const field = useTemplateRef<HTMLInputElement>('field');
 
 function take(): void {
   if (!field.value) return;
