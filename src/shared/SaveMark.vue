@@ -5,11 +5,11 @@ import { useSavingStore } from '@/stores/saving';
 import { saveBlob } from '@/ui/frame/download';
 
 const { status } = storeToRefs(useSavingStore());
-const carrying = useTransferStore();
+const transfer = useTransferStore();
 
 /** What the store would not take goes into a file, from wherever the hands are. */
 async function exportAll(): Promise<void> {
-  const file = await carrying.exportAll();
+  const file = await transfer.exportAll();
   if (file) saveBlob(file.name, file.blob);
 }
 </script>

@@ -33,7 +33,7 @@ export const useSavingStore = defineStore('saving', () => {
       {
         ...events,
         onStatus: (next) => (status.value = next),
-        onSaid: say,
+        onMessages: say,
       },
       build(),
     );

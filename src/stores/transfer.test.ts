@@ -29,7 +29,7 @@ vi.mock('@/workers/startTransfer', () => {
 });
 
 let workshop: ReturnType<typeof openShop>;
-let carrying: ReturnType<typeof useTransferStore>;
+let transfer: ReturnType<typeof useTransferStore>;
 const FILE = new File(['{}'], 'harbor.rovack.json');
 const PREVIEW = { ok: true, fresh: { formulas: 2 }, seen: { 'formulas/x': 'as it was' } };
 const TAKEN = { ok: true, taken: { formulas: 2 }, settings: null, said: [], receipt: [] };
@@ -39,7 +39,7 @@ async function begun(): Promise<Run> {
   return runs.shift() as Run;
 }
 async function previewed(): Promise<void> {
-  const reading = carrying.read(FILE);
+  const reading = transfer.read(FILE);
   (await begun()).answer(PREVIEW);
   await reading;
 }
@@ -47,52 +47,52 @@ async function previewed(): Promise<void> {
 beforeEach(() => {
   runs.length = 0;
   workshop = openShop();
-  carrying = useTransferStore();
+  transfer = useTransferStore();
 });
 
 describe('a file that comes in', () => {
   it('is compared first, with how far that is, and nothing comes in by that', async () => {
-    const reading = carrying.read(FILE);
-    expect(carrying.job).toEqual({ kind: 'reading', share: 0 });
+    const reading = transfer.read(FILE);
+    expect(transfer.job).toEqual({ kind: 'reading', share: 0 });
     const run = await begun();
     expect(run.asked.slice(0, 2)).toEqual(['rovack', FILE]);
     (run.asked.at(-1) as (share: number) => void)(0.4);
-    expect(carrying.job).toEqual({ kind: 'reading', share: 0.4 });
+    expect(transfer.job).toEqual({ kind: 'reading', share: 0.4 });
     run.answer(PREVIEW);
     await reading;
-    expect(carrying.job).toBeNull();
-    expect(carrying.preview).toEqual(PREVIEW);
-    expect(carrying.done).toBe('');
+    expect(transfer.job).toBeNull();
+    expect(transfer.preview).toEqual(PREVIEW);
+    expect(transfer.done).toBe('');
   });
 
   it('is named with what is wrong with it, and touches nothing', async () => {
-    const reading = carrying.read(FILE);
+    const reading = transfer.read(FILE);
     (await begun()).answer({ ok: false, problem: { message: 'It is not a workshop.' } });
     await reading;
-    expect(carrying.problem).toBe(
+    expect(transfer.problem).toBe(
       'harbor.rovack.json: It is not a workshop. Nothing here was touched.',
     );
-    expect(carrying.preview).toBeNull();
+    expect(transfer.preview).toBeNull();
   });
 
   it('is named too when the drive was unplugged, before and while it is taken in', async () => {
-    const reading = carrying.read(FILE);
+    const reading = transfer.read(FILE);
     (await begun()).fail(new Error('gone away'));
     await reading;
-    expect(carrying.problem).toBe(
+    expect(transfer.problem).toBe(
       'harbor.rovack.json: The browser could not read it (gone away). Nothing here was touched.',
     );
     await previewed();
-    const taking = carrying.takeIn(false, () => 'Two formulas');
+    const taking = transfer.takeIn(false, () => 'Two formulas');
     (await begun()).fail(new Error('gone away'));
     await taking;
-    expect(carrying.problem).toMatch(/What had come in before that stays\.$/);
+    expect(transfer.problem).toMatch(/What had come in before that stays\.$/);
   });
 
   it('is taken in as it was chosen, and what came in is said', async () => {
     await previewed();
-    const taking = carrying.takeIn(true, ({ formulas }) => `${formulas} formulas`);
-    expect(carrying.preview).toBeNull();
+    const taking = transfer.takeIn(true, ({ formulas }) => `${formulas} formulas`);
+    expect(transfer.preview).toBeNull();
     const run = await begun();
     expect(run.asked.slice(0, 3)).toEqual([
       'rovack',
@@ -101,25 +101,25 @@ describe('a file that comes in', () => {
     ]);
     run.answer({ ...TAKEN, said: ['Quince Lantern was changed.'] });
     await taking;
-    expect(carrying.done).toBe('Imported 2 formulas.');
+    expect(transfer.done).toBe('Imported 2 formulas.');
     expect(useSavingStore().said).toEqual(['Quince Lantern was changed.']);
     // Nothing came in: there is nothing to undo.
-    expect(carrying.receipt).toBeNull();
+    expect(transfer.receipt).toBeNull();
   });
 
   it('can be undone once, and what was changed since is named', async () => {
     await previewed();
-    const taking = carrying.takeIn(true, () => 'All');
+    const taking = transfer.takeIn(true, () => 'All');
     const receipt = [{ key: 'formulas/x', mark: 'm', before: null }];
     (await begun()).answer({ ...TAKEN, receipt });
     await taking;
-    const undoing = carrying.undo();
+    const undoing = transfer.undo();
     const run = await begun();
     expect(run.asked).toEqual(['rovack', receipt]);
     run.answer({ undone: 1, stayed: ['Bow Wave'] });
     await undoing;
-    expect(carrying.done).toMatch(/1 record as before. You changed Bow Wave since/);
-    expect(carrying.receipt).toBeNull();
+    expect(transfer.done).toMatch(/1 record as before. You changed Bow Wave since/);
+    expect(transfer.receipt).toBeNull();
   });
 
   it.each([
@@ -130,7 +130,7 @@ describe('a file that comes in', () => {
     workshop.changeSettings({ maker: maker('Own Hands') });
     workshop.isFirstVisit = isFirst;
     await previewed();
-    const taking = carrying.takeIn(false, () => 'All');
+    const taking = transfer.takeIn(false, () => 'All');
     (await begun()).answer({
       ...TAKEN,
       settings: { ...workshop.settings, maker: maker('Other Hands') },
@@ -140,33 +140,33 @@ describe('a file that comes in', () => {
   });
 
   it('is asked nothing where none was chosen', async () => {
-    await carrying.takeIn(false, () => 'All');
+    await transfer.takeIn(false, () => 'All');
     expect(runs).toEqual([]);
-    expect(carrying.done).toBe('');
+    expect(transfer.done).toBe('');
   });
 });
 
 describe('a stop', () => {
   it('of reading changes nothing; of taking in leaves what came in; each is said', async () => {
-    void carrying.read(FILE);
+    void transfer.read(FILE);
     const reading = await begun();
-    carrying.cancel();
+    transfer.cancel();
     expect(reading.isCanceled).toBe(true);
-    expect(carrying).toMatchObject({ job: null, done: 'Stopped. Nothing was changed.' });
+    expect(transfer).toMatchObject({ job: null, done: 'Stopped. Nothing was changed.' });
     await previewed();
-    void carrying.takeIn(false, () => 'All');
+    void transfer.takeIn(false, () => 'All');
     const taking = await begun();
-    carrying.cancel();
+    transfer.cancel();
     expect(taking.isCanceled).toBe(true);
-    expect(carrying.done).toMatch(/^Stopped\. What had come in stays/);
+    expect(transfer.done).toMatch(/^Stopped\. What had come in stays/);
   });
 
   it('is not undone by progress that was still on its way', async () => {
-    void carrying.read(FILE);
+    void transfer.read(FILE);
     const { asked } = await begun();
-    carrying.cancel();
+    transfer.cancel();
     (asked.at(-1) as (share: number) => void)(0.9);
-    expect(carrying.job).toBeNull();
+    expect(transfer.job).toBeNull();
   });
 });
 
@@ -183,21 +183,21 @@ describe('everything as one file', () => {
 
   it('is the pieces in their order, and the copy is remembered', async () => {
     givesPieces(['{"a":', 'x'.repeat(4_000_001), '1', '}']);
-    const file = await carrying.exportAll();
+    const file = await transfer.exportAll();
     expect(file?.name).toMatch(/\.rovack\.json$/);
     expect(file?.blob.type).toBe('application/json');
     expect(await file?.blob.text()).toBe(`{"a":${'x'.repeat(4_000_001)}1}`);
     expect(workshop.settings.copiedAt).not.toBeNull();
-    expect(carrying.job).toBeNull();
+    expect(transfer.job).toBeNull();
   });
 
   it('is none when it was stopped, and no copy is remembered', async () => {
     workshop.changeSettings({ copiedAt: null });
     givesPieces(['a', 'b', 'c']);
-    const writing = carrying.exportAll();
-    carrying.cancel();
+    const writing = transfer.exportAll();
+    transfer.cancel();
     expect(await writing).toBeNull();
     expect(workshop.settings.copiedAt).toBeNull();
-    expect(carrying.done).toBe('Stopped. Nothing was changed.');
+    expect(transfer.done).toBe('Stopped. Nothing was changed.');
   });
 });

@@ -51,7 +51,7 @@ export const useTrialsStore = defineStore('tries', () => {
   /** A trial of a piece of long ago is judged by that batch: it is read. */
   watch(
     () => workshop.trials.flatMap(({ batchId }) => batchId ?? []),
-    (ids) => void workshop.bring(ids.slice(-MOST_TRIED)),
+    (ids) => void workshop.loadBatches(ids.slice(-MOST_TRIED)),
     { immediate: true },
   );
   const batchOf = ({ batchId }: Trial): Batch | null =>

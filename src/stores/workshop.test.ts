@@ -224,7 +224,7 @@ describe('a workshop of long years', () => {
   it('reads a batch that was begun meanwhile at the next visit, and not one that was only looked at', async () => {
     const workshop = await visit();
     const oldest = many.at(-1) as Batch;
-    await workshop.bring([oldest.id]);
+    await workshop.loadBatches([oldest.id]);
     expect(workshop.batches.map(({ code }) => code)).toContain(oldest.code);
     workshop.putBatch({ ...begun(), id: crypto.randomUUID(), code: 'NEW', startedAt: nowIso() });
     await useSavingStore().flush();

@@ -115,9 +115,9 @@ export const useWorkshopStore = defineStore('workshop', () => {
   async function load(onAbsent?: () => void): Promise<void> {
     session = await saving.open({
       onAbsent,
-      onChanges: takeOver,
-      onSettings: takeOverSettings,
-      onPast: takeOverPast,
+      onChanges: applyChanges,
+      onSettings: applySettings,
+      onPast: applyDigests,
     });
     const { loaded } = session;
     settings.value = loaded.settings ?? USUAL_SETTINGS;
@@ -126,7 +126,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     tell(loaded.digests);
     quarantine();
     isFirstVisit.value = loaded.settings === null && everyRecord(loaded.records).length === 0;
-    await bring([settings.value.batchInHandId ?? '']);
+    await loadBatches([settings.value.batchInHandId ?? '']);
     isLoaded.value = true;
     if (past.value.length > 0) setTimeout(() => void loadUses());
   }
@@ -142,7 +142,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   }
 
   /** What another tab wrote, or what both came to: shown here, and stored already. */
-  function takeOver(changes: readonly Change[]): void {
+  function applyChanges(changes: readonly Change[]): void {
     const { formulaInHandId, batchInHandId } = settings.value;
     for (const { id, record } of changes)
       if (record === null && (id === formulaInHandId || id === batchInHandId)) {
@@ -166,21 +166,21 @@ export const useWorkshopStore = defineStore('workshop', () => {
   }
 
   /** Batches that another device or a file brought by the thousand: what is worked with is read. */
-  function takeOverPast(told: readonly BatchDigest[]): void {
+  function applyDigests(told: readonly BatchDigest[]): void {
     tell(told);
     isFirstVisit.value = false;
     wanted.heard();
   }
 
   /** What is worked with is told by the goods too, and those come last: half of them would bring what is long sold. */
-  const wanted = debounced(() => void bringNear());
-  async function bringNear(): Promise<void> {
+  const wanted = debounced(() => void loadNear());
+  async function loadNear(): Promise<void> {
     const near = idsAtHand(
       [...past.value, ...batches.value.map(digestOf)],
       records.value.goods,
       Date.parse(nowIso()),
     );
-    await bring([...near]);
+    await loadBatches([...near]);
     await loadUses();
   }
 
@@ -189,12 +189,12 @@ export const useWorkshopStore = defineStore('workshop', () => {
   }
 
   /** Reads past batches that somebody looks at: from then on they are among all others. */
-  async function bring(ids: readonly string[]): Promise<void> {
+  async function loadBatches(ids: readonly string[]): Promise<void> {
     const here = new Set(batches.value.map(({ id }) => id));
     const missing = ids.filter((id) => digests.value.has(id) && !here.has(id));
     if (missing.length === 0 || !session) return;
     const own = new Set(materials.value.map(({ id }) => id));
-    const brought = await session.bring(missing, own);
+    const brought = await session.loadBatches(missing, own);
     // What is not whole is said, and told no more.
     if (brought.refused.length > 0) {
       refused.value = [...refused.value, ...brought.refused];
@@ -211,7 +211,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   }
 
   /** What this tab has in hand stays in hand. */
-  function takeOverSettings(next: Settings): void {
+  function applySettings(next: Settings): void {
     const { formulaInHandId, batchInHandId } = settings.value;
     settings.value = {
       ...next,
@@ -304,7 +304,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     pastUses,
     batchCount,
     codeOfBatch,
-    bring,
+    loadBatches,
     loadPhotos,
     materials,
     catalog,

@@ -84,7 +84,7 @@ const LOOKED_AT_MS = 200;
 /** The record of a past one is read when its row stays in sight: one reading for all that came together. */
 watchDebounced(
   rows,
-  (seen) => void workshop.bring(seen.flatMap(({ told }) => (told.batch ? [] : [told.id]))),
+  (seen) => void workshop.loadBatches(seen.flatMap(({ told }) => (told.batch ? [] : [told.id]))),
   { immediate: true, debounce: LOOKED_AT_MS },
 );
 function measure(row: Element | ComponentPublicInstance | null): void {

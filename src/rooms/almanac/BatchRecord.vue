@@ -28,7 +28,7 @@ const isGivingUp = ref(false);
 const batch = computed(() => workshop.batches.find(({ id }) => id === props.batchId) ?? null);
 watch(
   () => props.batchId,
-  (id) => void workshop.bring([id]),
+  (id) => void workshop.loadBatches([id]),
   { immediate: true },
 );
 const room = computed(() => (batch.value ? roomOf(batch.value) : null));

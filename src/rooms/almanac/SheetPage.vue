@@ -16,7 +16,7 @@ const workshop = useWorkshopStore();
 const batch = computed(() => workshop.batches.find(({ id }) => id === props.batchId) ?? null);
 watch(
   () => props.batchId,
-  (id) => void workshop.bring([id]),
+  (id) => void workshop.loadBatches([id]),
   { immediate: true },
 );
 const sheet = computed(() => {

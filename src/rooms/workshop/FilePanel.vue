@@ -16,7 +16,7 @@ import { listed } from '@/core/basics/format/names';
 
 const workshop = useWorkshopStore();
 const keeping = useCopiesStore();
-const carrying = useTransferStore();
+const transfer = useTransferStore();
 const saving = useSavingStore();
 onMounted(() => void keeping.look());
 /** A copy older than this is no safety. */
@@ -25,25 +25,25 @@ const takesFilesVersion = ref(false);
 
 type Counts = Readonly<Record<CollectionName, number>>;
 const sumOf = (counts: Counts) => Object.values(counts).reduce((sum, count) => sum + count, 0);
-const changedCount = computed(() => (carrying.preview ? sumOf(carrying.preview.changed) : 0));
+const changedCount = computed(() => (transfer.preview ? sumOf(transfer.preview.changed) : 0));
 
 const asideCount = computed(() => workshop.settings.setAside?.length ?? 0);
 /** On the screens again, from what is stored. */
-async function bringBack(): Promise<void> {
+async function restoreLost(): Promise<void> {
   workshop.changeSettings({ setAside: [] });
   await saving.flush();
   window.location.reload();
 }
 
 async function exportAll(): Promise<void> {
-  const file = await carrying.exportAll();
+  const file = await transfer.exportAll();
   if (file) saveBlob(file.name, file.blob);
 }
 
 async function readChosen([file]: readonly File[]): Promise<void> {
   if (!file) return;
   takesFilesVersion.value = false;
-  await carrying.read(file);
+  await transfer.read(file);
 }
 
 /** `2 formulas and 1 batch`; kinds there are none of are left out, but for these two. */
@@ -90,64 +90,64 @@ const JOB_WORDS = {
     <p v-if="asideCount > 0">
       {{ counted(asideCount, 'record') }} that a screen stumbled over
       {{ asideCount === 1 ? 'is' : 'are' }} laid away here.
-      <button type="button" class="link" @click="bringBack">Bring back</button>
+      <button type="button" class="link" @click="restoreLost">Bring back</button>
     </p>
     <div class="ways">
-      <v-btn variant="flat" :disabled="carrying.job !== null" @click="exportAll"
+      <v-btn variant="flat" :disabled="transfer.job !== null" @click="exportAll"
         >Export everything</v-btn
       >
       <FileButton
         label="File to import"
         accept=".json,application/json"
-        :disabled="carrying.job !== null"
+        :disabled="transfer.job !== null"
         @files="readChosen"
         >Import a file</FileButton
       >
     </div>
-    <div v-if="carrying.job" class="job">
-      <label for="carried">{{ JOB_WORDS[carrying.job.kind] }}</label>
-      <progress id="carried" :value="carrying.job.share"></progress>
-      <v-btn size="small" @click="carrying.cancel">Stop</v-btn>
+    <div v-if="transfer.job" class="job">
+      <label for="carried">{{ JOB_WORDS[transfer.job.kind] }}</label>
+      <progress id="carried" :value="transfer.job.share"></progress>
+      <v-btn size="small" @click="transfer.cancel">Stop</v-btn>
     </div>
-    <ProblemLine :problem="carrying.problem" />
-    <p v-if="carrying.done" role="status">
-      {{ carrying.done }}
-      <button v-if="carrying.receipt" type="button" class="link" @click="carrying.undo">
+    <ProblemLine :problem="transfer.problem" />
+    <p v-if="transfer.done" role="status">
+      {{ transfer.done }}
+      <button v-if="transfer.receipt" type="button" class="link" @click="transfer.undo">
         Undo import
       </button>
     </p>
     <AppDialog
-      :model-value="carrying.preview !== null"
+      :model-value="transfer.preview !== null"
       label="Import a file"
-      @update:model-value="carrying.putAway"
+      @update:model-value="transfer.putAway"
       title="Import a file"
       :width="480"
-      ><template v-if="carrying.preview">
+      ><template v-if="transfer.preview">
         <p>
-          {{ said(carrying.preview.fresh) }} new here.
-          <template v-if="carrying.preview.sameCount"
-            >{{ carrying.preview.sameCount }} are already here, digit for digit.</template
+          {{ said(transfer.preview.fresh) }} new here.
+          <template v-if="transfer.preview.sameCount"
+            >{{ transfer.preview.sameCount }} are already here, digit for digit.</template
           >
         </p>
-        <template v-if="carrying.preview.refusedCount">
+        <template v-if="transfer.preview.refusedCount">
           <p role="alert" class="problem">
-            {{ counted(carrying.preview.refusedCount, 'record') }} of it cannot be taken in; the
+            {{ counted(transfer.preview.refusedCount, 'record') }} of it cannot be taken in; the
             rest can:
           </p>
           <ul class="refused">
-            <li v-for="(one, i) in carrying.preview.refused" :key="i">
+            <li v-for="(one, i) in transfer.preview.refused" :key="i">
               {{ sayRefused(one) }}
             </li>
-            <li v-if="carrying.preview.refusedCount > carrying.preview.refused.length">
-              and {{ carrying.preview.refusedCount - carrying.preview.refused.length }} more
+            <li v-if="transfer.preview.refusedCount > transfer.preview.refused.length">
+              and {{ transfer.preview.refusedCount - transfer.preview.refused.length }} more
             </li>
           </ul>
         </template>
         <p v-if="changedCount">
-          Different here: {{ listed(carrying.preview.changedNames)
+          Different here: {{ listed(transfer.preview.changedNames)
           }}{{
-            changedCount > carrying.preview.changedNames.length
-              ? ` and ${changedCount - carrying.preview.changedNames.length} more`
+            changedCount > transfer.preview.changedNames.length
+              ? ` and ${changedCount - transfer.preview.changedNames.length} more`
               : ''
           }}.
         </p>
@@ -163,8 +163,8 @@ const JOB_WORDS = {
           />
         </v-radio-group> </template
       ><template #actions>
-        <v-btn variant="text" @click="carrying.putAway">Cancel</v-btn>
-        <v-btn variant="flat" @click="carrying.takeIn(takesFilesVersion, said)">Import</v-btn>
+        <v-btn variant="text" @click="transfer.putAway">Cancel</v-btn>
+        <v-btn variant="flat" @click="transfer.takeIn(takesFilesVersion, said)">Import</v-btn>
       </template></AppDialog
     >
   </section>

@@ -22,7 +22,7 @@ import type { Spread } from '@/core/basics/units/spread';
 import { useDesignStore } from '@/stores/design';
 import FindingsList from '@/ui/frame/FindingsList.vue';
 import { counted, formatGrams } from '@/core/basics/format/numbers';
-import { late } from '@/shared/deferred';
+import { deferred } from '@/shared/deferred';
 import { useMaterials } from '@/ui/fields/materials';
 import FormulaColumn from './column/FormulaColumn.vue';
 import MiddleViews from './MiddleViews.vue';
@@ -33,8 +33,8 @@ import WrittenLines from './written/WrittenLines.vue';
 const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 
 /** The pickers are the heaviest controls here: they come in after the column stands. */
-const PartAmount = late(() => import('./column/PartAmount.vue'));
-const AddLine = late(() => import('./column/AddLine.vue'));
+const PartAmount = deferred(() => import('./column/PartAmount.vue'));
+const AddLine = deferred(() => import('./column/AddLine.vue'));
 const UnreadLines = defineAsyncComponent(() => import('./written/UnreadLines.vue'));
 const SwapDialog = defineAsyncComponent(() => import('./column/SwapDialog.vue'));
 

@@ -2,7 +2,7 @@
 import { defineAsyncComponent, ref } from 'vue';
 import type { Evaluation } from '@/core/results/evaluation/types';
 import type { FormulaBody } from '@/core/formula/model/schema';
-import { late } from '@/shared/deferred';
+import { deferred } from '@/shared/deferred';
 import AppTabs from '@/ui/kit/AppTabs.vue';
 
 defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
@@ -12,7 +12,7 @@ const VIEWS = [
   {
     value: 'piece',
     word: 'Piece',
-    is: late(() => import('./views/PieceView.vue')),
+    is: deferred(() => import('./views/PieceView.vue')),
   },
   {
     value: 'flow',

@@ -59,7 +59,7 @@ afterEach(() => {
 });
 
 async function workshop(): Promise<Session> {
-  const session = await openQuietly(NAME, { onSaid: (sentences) => said.push(...sentences) });
+  const session = await openQuietly(NAME, { onMessages: (sentences) => said.push(...sentences) });
   opened.push(session);
   return session;
 }

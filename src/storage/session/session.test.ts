@@ -43,7 +43,7 @@ async function openTab(): Promise<Tab> {
       for (const { id, record: changed } of changes) shown.set(id, changed);
     },
     onSettings: (settings) => (tab.settings = settings),
-    onSaid: (sentences) => said.push(...sentences),
+    onMessages: (sentences) => said.push(...sentences),
   });
   for (const list of Object.values(session.loaded.records))
     for (const one of list) shown.set(one.id, one);
@@ -453,7 +453,7 @@ describe('past batches', () => {
     expect(two.session.loaded.records.batches).toHaveLength(NEWEST_AT_HAND);
     expect(two.shown.has(oldest.id)).toBe(false);
     expect(two.session.loaded.records.photos).toEqual([]);
-    const brought = await two.session.bring([oldest.id, 'nowhere'], new Set());
+    const brought = await two.session.loadBatches([oldest.id, 'nowhere'], new Set());
     expect(brought).toEqual({ batches: [oldest], refused: [] });
     expect(await two.session.loadPhotos(oldest.id)).toEqual([photo]);
 

@@ -49,7 +49,7 @@ export interface SessionEvents {
   /** Batches that were written elsewhere and are not at hand here, in short. */
   readonly onPast: (digests: readonly BatchDigest[]) => void;
   /** Sentences on records that two sides changed. */
-  readonly onSaid: (sentences: readonly string[]) => void;
+  readonly onMessages: (sentences: readonly string[]) => void;
 }
 
 /** One tab's way into the database: every change goes in through it, and what other tabs write comes out of it. */
@@ -61,7 +61,7 @@ export interface Session {
   readonly remove: (store: CollectionName, ids: readonly string[]) => void;
   readonly putSettings: (settings: Settings) => void;
   /** Reads past batches, to be shown. @param materials ids of materials of one’s own */
-  readonly bring: (
+  readonly loadBatches: (
     ids: readonly string[],
     materials: ReadonlySet<string>,
   ) => Promise<LoadedBatches>;
@@ -115,8 +115,8 @@ export async function openSession(
     // A reload would begin without what is on the screens: first it is to be exported.
     onTerminated: () => closed('the browser closed its storage, as it does when the disk is full'),
   });
-  if (lost) await bringBack(db, name, lost, events);
-  await writeLeftBehind(db, name, events.onSaid);
+  if (lost) await restoreLost(db, name, lost, events);
+  await writePending(db, name, events.onMessages);
   const loaded = await loadWorkshop(db, Date.now(), build);
   return startSession(name, db, loaded, events, (made) => {
     queue = made;
@@ -147,7 +147,7 @@ function startSession(
 
   const queue = new WriteQueue(db, {
     onStatus: events.onStatus,
-    onMessages: events.onSaid,
+    onMessages: events.onMessages,
     onMerged: (key, record) => show([[key, record]]),
     onWritten: (keys, said, isAll) => {
       if (isAll) takeBack();
@@ -161,7 +161,7 @@ function startSession(
     for (const record of loaded.records[store]) queue.known.set(`${store}/${record.id}`, record);
   if (loaded.settings) queue.known.set(SETTINGS_KEY, loaded.settings);
   channel.addEventListener('message', ({ data }: MessageEvent<Message>) => {
-    if (data.said && data.said.length > 0) events.onSaid(data.said);
+    if (data.said && data.said.length > 0) events.onMessages(data.said);
     hear(db, queue, data, show, events.onPast).catch((error: unknown) => queue.fail(error));
   });
 
@@ -173,7 +173,7 @@ function startSession(
     remove: (store, ids) => queue.put(ids.map((id) => [`${store}/${id}`, null] as const)),
     putSettings: (settings) => queue.put([[SETTINGS_KEY, settings]]),
     pieces: (options) => piecesOf(db, options),
-    bring: async (ids, materials) => {
+    loadBatches: async (ids, materials) => {
       const brought = await batchesOf(db, ids, materials);
       return { ...brought, batches: brought.batches.map((one) => queue.ownOf('batches', one)) };
     },
@@ -217,27 +217,27 @@ const THROWN_AWAY =
   'This browser threw away what Rovack had stored here. A full disk is the usual reason. Import your last exported file, or open your folder on Workshop.';
 
 /** A database that is new here: on a first visit, or because the browser has lost it. */
-async function bringBack(
+async function restoreLost(
   db: WorkshopDb,
   name: string,
   { isDamaged }: { readonly isDamaged: boolean },
   events: SessionEvents,
 ): Promise<void> {
   if (!isDamaged && !(await backupPlace(name, false))) {
-    if (wasSaved(name)) events.onSaid([THROWN_AWAY]);
+    if (wasSaved(name)) events.onMessages([THROWN_AWAY]);
     return;
   }
   const { restoreBackup } = await import('../backup/restore');
   const { sayRestored } = await import('../backup/messages');
   const sentence = sayRestored(isDamaged, await restoreBackup(db, name));
-  if (sentence) events.onSaid([sentence]);
+  if (sentence) events.onMessages([sentence]);
 }
 
 /** What a page that went away could not write any more goes in first, united with what the database holds. */
-async function writeLeftBehind(
+async function writePending(
   db: WorkshopDb,
   name: string,
-  onSaid: SessionEvents['onSaid'],
+  onMessages: SessionEvents['onMessages'],
 ): Promise<void> {
   const { unwritten, taken } = pendingWrites(name);
   if (unwritten.length === 0) {
@@ -250,7 +250,7 @@ async function writeLeftBehind(
     const fitting = record === null ? null : parseRecord(key, record);
     if (fitting === undefined) continue;
     const { said } = await writeMerged(db, new Map([[key, fitting]]), new Map([[key, base]]));
-    if (said.length > 0) onSaid(said);
+    if (said.length > 0) onMessages(said);
   }
   taken();
 }

@@ -1,5 +1,6 @@
 import { isForSkin, useOf } from '@/core/formula/model/messages';
 import type { ProductUse } from '@/core/matter/materials/knowledge';
+import type { Material } from '@/core/matter/materials/material';
 import { claimsIn } from './claims/claimsIn';
 import type { ClaimVerdict } from './claims/lexicon';
 import { marketsOf, type LabelContent, type LabelQuestion } from './content';
@@ -76,6 +77,21 @@ const RULES = {
   detergent: { eu: 'EU 648/2004, article 11 and annex VII', us: 'US 16 CFR 1500' },
 } as const;
 
+/** What is asked, read once for every rule. */
+interface Case {
+  readonly asked: LabelQuestion;
+  readonly content: LabelContent;
+  readonly facts: MustFacts;
+  readonly isEu: boolean;
+  readonly isUs: boolean;
+  readonly isForSkin: boolean;
+  readonly isForHome: boolean;
+  /** Every material of every product, once. */
+  readonly materials: readonly Material[];
+  /** A rule as each asked market calls it. */
+  readonly rule: (of: keyof typeof RULES) => string;
+}
+
 /**
  * What the label must say, each met, to look at, or missing. Claims are last. Rules from memory: local rules and a
  * qualified assessor have the last word.
@@ -86,58 +102,76 @@ export function labelRequirements(
   facts: MustFacts,
 ): readonly Must[] {
   const markets = marketsOf(asked.market);
-  const isEu = markets.includes('eu');
-  const isUs = markets.includes('us');
-  const rule = (of: keyof typeof RULES) => markets.map((market) => RULES[of][market]).join('; ');
-  const skin = asked.products.filter(({ family }) => isForSkin(family));
-  const home = asked.products.filter(({ family }) => !isForSkin(family));
   const materials = asked.products.flatMap(({ contents }) =>
     contents.flatMap(({ material, massG }) => (massG > 0 ? [material] : [])),
   );
-  const unique = [...new Map(materials.map((one) => [one.id, one])).values()];
-  const declared = content.products.flatMap(({ allergens }) => allergens.declared);
-  const unknownScents = content.products.flatMap(({ allergens }) => allergens.unknown);
-  const typicalScents = content.products.flatMap(({ allergens }) => allergens.typical);
-  const noInci = unique.filter(({ inci }) => inci.trim() === '').map(({ name }) => name);
-  const names = unique.flatMap((material) => partsOf(material).map(({ name }) => name));
-  const unknown = names.filter((name) => name !== '' && !isKnownIngredient(name));
-  const openColors = unique.filter((material) =>
-    partsOf(material).some(({ name }) => name === COLOR_WITHOUT_NUMBER),
-  );
-  const certified = unique.filter(({ needsCertifiedBatch }) => needsCertifiedBatch);
-  const barredFor = (uses: readonly ProductUse[]) =>
-    unique.filter(({ notFor }) => notFor?.value.uses.some((use) => uses.includes(use)));
-  const uses = asked.products.map(({ family }) => useOf(family));
-  const barred = barredFor(uses);
-  const barredColors = barred.filter(({ role }) => role === 'color');
-  const hazard = content.cautions.filter(({ code }) => HAZARD_CODES.has(code));
-  const foaming = content.cautions.find(({ code }) => code === 'foaming-bath');
-  const must = (
-    code: MustCode,
-    state: MustState,
-    ruleText: string,
-    about: readonly string[] = [],
-    numbers: Must['numbers'] = {},
-  ): Must => ({
-    code,
-    state,
-    names: code === 'claim' ? about : [...new Set(about)],
-    numbers,
-    rule: ruleText,
-  });
-  const when = (holds: boolean, make: () => Must): readonly Must[] => (holds ? [make()] : []);
-  const count = content.products.reduce((sum, { ingredients }) => sum + ingredients.length, 0);
+  const of: Case = {
+    asked,
+    content,
+    facts,
+    isEu: markets.includes('eu'),
+    isUs: markets.includes('us'),
+    isForSkin: asked.products.some(({ family }) => isForSkin(family)),
+    isForHome: asked.products.some(({ family }) => !isForSkin(family)),
+    materials: [...new Map(materials.map((one) => [one.id, one])).values()],
+    rule: (name) => markets.map((market) => RULES[name][market]).join('; '),
+  };
+  return [
+    ...identityMusts(of),
+    ...ingredientMusts(of),
+    ...netWeightMusts(of),
+    ...allergenMusts(of),
+    ...hazardMusts(of),
+    ...barredMusts(of),
+    ...makerMusts(of),
+    ...cosmeticMusts(of),
+    ...claimMusts(of),
+  ];
+}
+
+function must(
+  code: MustCode,
+  state: MustState,
+  rule: string,
+  about: readonly string[] = [],
+  numbers: Must['numbers'] = {},
+): Must {
+  return { code, state, names: code === 'claim' ? about : [...new Set(about)], numbers, rule };
+}
+
+const when = (holds: boolean, make: () => Must): readonly Must[] => (holds ? [make()] : []);
+const namesOf = (materials: readonly Material[]) => materials.map(({ name }) => name);
+const isBlank = (text: string) => text.trim() === '';
+const written = (...texts: readonly string[]) => texts.filter((text) => !isBlank(text));
+
+function identityMusts({ content, facts, rule }: Case): readonly Must[] {
   return [
     ...when(facts.unread.length > 0, () =>
       must('unread-line', 'missing', 'every ingredient is on the label', facts.unread),
     ),
-    must('identity', content.identity.trim() === '' ? 'missing' : 'met', rule('identity'), [
+    must('identity', isBlank(content.identity) ? 'missing' : 'met', rule('identity'), [
       content.identity,
     ]),
+  ];
+}
+
+function ingredientMusts(of: Case): readonly Must[] {
+  const { content, materials, rule } = of;
+  const noInci = namesOf(materials.filter(({ inci }) => isBlank(inci)));
+  const names = materials.flatMap((material) => partsOf(material).map(({ name }) => name));
+  const unknown = names.filter((name) => name !== '' && !isKnownIngredient(name));
+  const guessed = namesOf(materials.filter(sharesAreGuessed));
+  const openColors = namesOf(
+    materials.filter((material) =>
+      partsOf(material).some(({ name }) => name === COLOR_WITHOUT_NUMBER),
+    ),
+  );
+  const count = content.products.reduce((sum, { ingredients }) => sum + ingredients.length, 0);
+  return [
     must(
       'ingredients',
       count === 0 ? 'missing' : 'met',
-      skin.length > 0 ? rule('ingredients') : rule('detergent'),
+      of.isForSkin ? rule('ingredients') : rule('detergent'),
       [],
       { count },
     ),
@@ -145,80 +179,88 @@ export function labelRequirements(
     ...when(unknown.length > 0, () =>
       must('unknown-inci', 'look', 'the common ingredient names', unknown),
     ),
-    ...when(unique.some(sharesAreGuessed), () =>
-      must(
-        'guessed-shares',
-        'look',
-        rule('ingredients'),
-        unique.filter(sharesAreGuessed).map(({ name }) => name),
-      ),
-    ),
+    ...when(guessed.length > 0, () => must('guessed-shares', 'look', rule('ingredients'), guessed)),
     ...when(openColors.length > 0, () =>
-      must(
-        'color-number',
-        'missing',
-        rule('ingredients'),
-        openColors.map(({ name }) => name),
-      ),
+      must('color-number', 'missing', rule('ingredients'), openColors),
     ),
+  ];
+}
+
+function netWeightMusts({ content: { netWeight }, facts: { fills }, rule }: Case): readonly Must[] {
+  const isSure = fills !== null && fills.short === 0;
+  return [
     must(
       'net-weight',
-      content.netWeight === null
-        ? 'missing'
-        : facts.fills === null || facts.fills.short > 0
-          ? 'look'
-          : 'met',
+      netWeight === null ? 'missing' : isSure ? 'met' : 'look',
       `${rule('net')}; 76/211/EEC`,
-      content.netWeight ? [content.netWeight.text] : [],
-      facts.fills ? { count: facts.fills.count, short: facts.fills.short } : {},
+      netWeight ? [netWeight.text] : [],
+      fills ? { count: fills.count, short: fills.short } : {},
     ),
+  ];
+}
+
+function allergenMusts({ content, isEu }: Case): readonly Must[] {
+  const rule = 'EU 1223/2009, annex III, with 2023/1545';
+  const declared = content.products.flatMap(({ allergens }) => allergens.declared);
+  const unknown = content.products.flatMap(({ allergens }) => allergens.unknown);
+  const typical = content.products.flatMap(({ allergens }) => allergens.typical);
+  return [
     ...when(isEu, () =>
       must(
         'allergens',
-        unknownScents.length > 0 ? 'missing' : typicalScents.length > 0 ? 'look' : 'met',
-        'EU 1223/2009, annex III, with 2023/1545',
+        unknown.length > 0 ? 'missing' : typical.length > 0 ? 'look' : 'met',
+        rule,
         declared.map(({ name }) => name),
         { count: declared.length },
       ),
     ),
-    ...when(unknownScents.length > 0, () =>
-      must(
-        'allergen-document',
-        isEu ? 'missing' : 'look',
-        'EU 1223/2009, annex III, with 2023/1545',
-        unknownScents,
-      ),
+    ...when(unknown.length > 0, () =>
+      must('allergen-document', isEu ? 'missing' : 'look', rule, unknown),
     ),
+  ];
+}
+
+function hazardMusts({ asked, content: { cautions }, isEu, isForHome }: Case): readonly Must[] {
+  const hazards = cautions.filter(({ code }) => HAZARD_CODES.has(code)).map(({ text }) => text);
+  const foaming = foamingCaution(cautions);
+  return [
     ...when(foaming !== undefined, () =>
       must('foaming-caution', 'met', foaming?.source ?? '', [asked.forWhom]),
     ),
-    ...when(home.length > 0, () =>
+    ...when(isForHome, () =>
       must(
         'hazard-wording',
-        hazard.length > 0 ? 'met' : 'look',
+        hazards.length > 0 ? 'met' : 'look',
         isEu ? 'EU 1272/2008' : 'US 16 CFR 1500',
-        hazard.map(({ text }) => text),
+        hazards,
       ),
     ),
     ...when(
-      content.cautions.some(({ code }) => code === 'borax-not-for-sale'),
+      cautions.some(({ code }) => code === 'borax-not-for-sale'),
       () => must('borax', 'missing', 'EU 1907/2006, annex XVII, entry 30'),
     ),
-    ...when(barredColors.length > 0, () =>
+  ];
+}
+
+function barredMusts({ asked, materials, isUs }: Case): readonly Must[] {
+  const uses: readonly ProductUse[] = asked.products.map(({ family }) => useOf(family));
+  const barred = materials.filter(({ notFor }) =>
+    notFor?.value.uses.some((use) => uses.includes(use)),
+  );
+  const colors = barred.filter(({ role }) => role === 'color');
+  const others = barred.filter(({ role }) => role !== 'color');
+  const certified = materials.filter(({ needsCertifiedBatch }) => needsCertifiedBatch);
+  return [
+    ...when(colors.length > 0, () =>
       must(
         'color-listing',
         'look',
         'US 21 CFR 73, 74, 82; EU 1223/2009, annex IV',
-        barredColors.map(({ name }) => name),
+        namesOf(colors),
       ),
     ),
-    ...when(barred.length > barredColors.length, () =>
-      must(
-        'material-barred',
-        'look',
-        'rules for this use',
-        barred.filter(({ role }) => role !== 'color').map(({ name }) => name),
-      ),
+    ...when(others.length > 0, () =>
+      must('material-barred', 'look', 'rules for this use', namesOf(others)),
     ),
     ...when(isUs && certified.length > 0, () =>
       must(
@@ -228,58 +270,77 @@ export function labelRequirements(
         certified.map(({ name }) => US_NAMES[name] ?? name),
       ),
     ),
+  ];
+}
+
+function makerMusts({ content, facts, isEu, isUs, isForHome, rule }: Case): readonly Must[] {
+  const { maker, batchCodes } = facts;
+  return [
     must(
       'directions',
-      content.directions.trim() === '' ? 'missing' : 'met',
-      foaming ? 'US 21 CFR 740.17: adequate directions' : COSMETICS,
+      isBlank(content.directions) ? 'missing' : 'met',
+      foamingCaution(content.cautions) ? 'US 21 CFR 740.17: adequate directions' : COSMETICS,
     ),
-    must('batch', facts.batchCodes.length === 0 ? 'missing' : 'met', COSMETICS, facts.batchCodes),
+    must('batch', batchCodes.length === 0 ? 'missing' : 'met', COSMETICS, batchCodes),
     must(
       'maker',
-      facts.maker.name.trim() === '' || facts.maker.address.trim() === '' ? 'missing' : 'met',
+      isBlank(maker.name) || isBlank(maker.address) ? 'missing' : 'met',
       rule('maker'),
-      [facts.maker.name, facts.maker.address].filter((text) => text.trim() !== ''),
+      written(maker.name, maker.address),
     ),
     must(
       'contact',
-      facts.maker.contact.trim() === '' ? (isUs ? 'missing' : 'look') : 'met',
+      isBlank(maker.contact) ? (isUs ? 'missing' : 'look') : 'met',
       isUs ? 'US FD&C Act 609: where reactions are reported' : 'common practice',
-      [facts.maker.contact].filter((text) => text.trim() !== ''),
+      written(maker.contact),
     ),
-    ...when(isEu && home.length > 0, () =>
+    ...when(isEu && isForHome, () =>
       must(
         'data-sheet',
-        facts.maker.dataSheet.trim() === '' ? 'missing' : 'met',
+        isBlank(maker.dataSheet) ? 'missing' : 'met',
         RULES.detergent.eu,
-        [facts.maker.dataSheet].filter((text) => text.trim() !== ''),
-      ),
-    ),
-    ...when(skin.length > 0, () =>
-      must(
-        'best-before',
-        facts.keepsMonths === null ? (isEu ? 'missing' : 'look') : 'met',
-        'EU 1223/2009, article 19 (1) c',
-        [],
-        facts.keepsMonths === null ? {} : { months: facts.keepsMonths },
-      ),
-    ),
-    ...when(isEu && skin.length > 0, () =>
-      must(
-        'safety-report',
-        facts.hasSafetyReport ? 'met' : 'missing',
-        'EU 1223/2009, article 10 and annex I',
-      ),
-    ),
-    ...facts.ownTexts.flatMap((text) =>
-      claimsIn(text).map((claim) =>
-        must('claim', claim.verdict === 'look' ? 'look' : 'missing', CLAIM_RULES[claim.verdict], [
-          claim.words,
-          claim.instead,
-          claim.why,
-        ]),
+        written(maker.dataSheet),
       ),
     ),
   ];
+}
+
+function cosmeticMusts({ facts, isEu, isForSkin: isCosmetic }: Case): readonly Must[] {
+  const { keepsMonths, hasSafetyReport } = facts;
+  return [
+    ...when(isCosmetic, () =>
+      must(
+        'best-before',
+        keepsMonths === null ? (isEu ? 'missing' : 'look') : 'met',
+        'EU 1223/2009, article 19 (1) c',
+        [],
+        keepsMonths === null ? {} : { months: keepsMonths },
+      ),
+    ),
+    ...when(isEu && isCosmetic, () =>
+      must(
+        'safety-report',
+        hasSafetyReport ? 'met' : 'missing',
+        'EU 1223/2009, article 10 and annex I',
+      ),
+    ),
+  ];
+}
+
+function claimMusts({ facts }: Case): readonly Must[] {
+  return facts.ownTexts.flatMap((text) =>
+    claimsIn(text).map(({ verdict, words, instead, why }) =>
+      must('claim', verdict === 'look' ? 'look' : 'missing', CLAIM_RULES[verdict], [
+        words,
+        instead,
+        why,
+      ]),
+    ),
+  );
+}
+
+function foamingCaution(cautions: LabelContent['cautions']) {
+  return cautions.find(({ code }) => code === 'foaming-bath');
 }
 
 const CLAIM_RULES: Readonly<Record<ClaimVerdict, string>> = {

@@ -81,134 +81,171 @@ const MOST_BOWLS = 400;
  * bowls to be made; what a bowl gives over is there for the next.
  */
 export function allocateStock(asked: AllocationQuestion): Allocation {
-  const stock = new Map<string, number>();
-  for (const { run, left } of asked.wrapped)
-    stock.set(run.unitId, (stock.get(run.unitId) ?? 0) + Math.max(0, left));
-  const pools = new Map<string, { batchId: string; left: number; isDrying: boolean }[]>();
-  for (const { batch, left } of asked.loose) {
-    const pool = pools.get(batch.formulaId) ?? [];
-    pool.push({
-      batchId: batch.id,
-      left: Math.max(0, left.good),
-      isDrying: asked.isDrying(batch.id),
-    });
-    pools.set(batch.formulaId, pool);
-  }
-  const made: (Omit<ToMake, 'over'> & { left: number })[] = [];
-  const coming = new Map<
-    string,
-    { pieces: number; wrapMinutes: number; dueMs: number; orderIds: string[] }
-  >();
-  const problems: string[] = [];
+  const pools = new Pools(asked);
   const open = asked.orders
     .filter(({ isCalledOff }) => !isCalledOff)
     .map((order) => ({ order, given: givenTo(order.id, asked.goods) }))
     .sort((a, b) => Date.parse(a.order.due) - Date.parse(b.order.due));
-  const covered = open.flatMap(({ order, given }): readonly AllocatedOrder[] => {
-    const batchIds = new Set<string>();
-    let wrapMinutes = 0;
-    const lines = order.lines.map((line): AllocatedLine => {
-      const unit = asked.units.find(({ id }) => id === line.unitId) ?? null;
-      const had = Math.min(line.count, given.get(line.unitId) ?? 0);
-      const none = {
-        unit,
-        wanted: line.count,
-        given: had,
-        fromStock: 0,
-        fromLoose: 0,
-        fromComing: 0,
-        toMake: 0,
-      };
-      let missing = line.count - had;
-      if (missing === 0) return none;
-      if (!unit) {
-        problems.push(`${order.who}: what was ordered is no longer sold.`);
-        return none;
-      }
-      const fromStock = Math.min(missing, stock.get(unit.id) ?? 0);
-      stock.set(unit.id, (stock.get(unit.id) ?? 0) - fromStock);
-      missing -= fromStock;
-      const sources = { fromLoose: 0, fromComing: 0, toMake: 0 };
-      for (let i = 0; i < missing; i++) {
-        const how = takeOne(unit, order);
-        if (how === null) break;
-        sources[how] += 1;
-      }
-      return { ...none, fromStock, ...sources };
-
-      /** One unit’s pieces; the slowest of them says where it comes from. */
-      function takeOne(of: SaleUnit, by: Order): keyof typeof sources | null {
-        let slowest: keyof typeof sources = 'fromLoose';
-        for (const { formulaId, pieces } of of.contents) {
-          let wanted = pieces;
-          const each = of.minutes / Math.max(1, of.contents.length);
-          for (const pool of pools.get(formulaId) ?? []) {
-            const takes = Math.min(pool.left, wanted);
-            if (takes === 0) continue;
-            pool.left -= takes;
-            wanted -= takes;
-            batchIds.add(pool.batchId);
-            if (!pool.isDrying) wrapMinutes += (each * takes) / pieces;
-            else {
-              if (slowest === 'fromLoose') slowest = 'fromComing';
-              const known = coming.get(pool.batchId) ?? {
-                pieces: 0,
-                wrapMinutes: 0,
-                dueMs: Date.parse(by.due),
-                orderIds: [],
-              };
-              coming.set(pool.batchId, {
-                pieces: known.pieces + takes,
-                wrapMinutes: known.wrapMinutes + (each * takes) / pieces,
-                dueMs: Math.min(known.dueMs, Date.parse(by.due)),
-                orderIds: [...new Set([...known.orderIds, by.id])],
-              });
-            }
-          }
-          while (wanted > 0) {
-            const bowl = bowlFor(formulaId, by);
-            if (!bowl) return null;
-            const takes = Math.min(bowl.left, wanted);
-            bowl.left -= takes;
-            wanted -= takes;
-            slowest = 'toMake';
-            batchIds.add(bowl.id);
-            Object.assign(bowl, {
-              wrapMinutes: bowl.wrapMinutes + (each * takes) / pieces,
-              dueMs: Math.min(bowl.dueMs, Date.parse(by.due)),
-              orderIds: [...new Set([...bowl.orderIds, by.id])],
-            });
-          }
-        }
-        return slowest;
-      }
-    });
+  const orders = open.flatMap(({ order, given }): readonly AllocatedOrder[] => {
+    const taken: Taken = { batchIds: new Set(), wrapMinutes: 0 };
+    const lines = order.lines.map((line) =>
+      allocateLine(asked.units, pools, order, line, given.get(line.unitId) ?? 0, taken),
+    );
     const isOpen = lines.some(({ wanted, given: had }) => had < wanted);
-    return isOpen ? [{ order, lines, batchIds: [...batchIds], wrapMinutes }] : [];
+    const { wrapMinutes } = taken;
+    return isOpen ? [{ order, lines, batchIds: [...taken.batchIds], wrapMinutes }] : [];
   });
   return {
-    orders: covered,
-    toMake: made.map(({ left, ...bowl }) => ({ ...bowl, over: left })),
-    coming,
-    problems: [...new Set(problems)],
+    orders,
+    toMake: pools.made.map(({ left, ...bowl }) => ({ ...bowl, over: left })),
+    coming: pools.coming,
+    problems: [...pools.problems],
   };
+}
 
-  function bowlFor(formulaId: string, order: Order) {
-    const started = made.find((bowl) => bowl.formula.id === formulaId && bowl.left > 0);
+/** What one order has taken so far. */
+interface Taken {
+  readonly batchIds: Set<string>;
+  wrapMinutes: number;
+}
+
+function allocateLine(
+  units: readonly SaleUnit[],
+  pools: Pools,
+  order: Order,
+  line: Order['lines'][number],
+  had: number,
+  taken: Taken,
+): AllocatedLine {
+  const unit = units.find(({ id }) => id === line.unitId) ?? null;
+  const given = Math.min(line.count, had);
+  const none = {
+    unit,
+    wanted: line.count,
+    given,
+    fromStock: 0,
+    fromLoose: 0,
+    fromComing: 0,
+    toMake: 0,
+  };
+  if (given === line.count) return none;
+  if (!unit) {
+    pools.problems.add(`${order.who}: what was ordered is no longer sold.`);
+    return none;
+  }
+  const fromStock = pools.takeWrapped(unit.id, line.count - given);
+  const sources = { fromLoose: 0, fromComing: 0, toMake: 0 };
+  for (let i = given + fromStock; i < line.count; i++) {
+    const source = pools.takePieces(unit, order, taken);
+    if (source === null) break;
+    sources[source] += 1;
+  }
+  return { ...none, fromStock, ...sources };
+}
+
+type Source = 'fromLoose' | 'fromComing' | 'toMake';
+interface Coming {
+  pieces: number;
+  wrapMinutes: number;
+  dueMs: number;
+  orderIds: string[];
+}
+
+/** What is left to be taken while orders are served one after the other. */
+class Pools {
+  readonly made: (Omit<ToMake, 'over'> & { left: number })[] = [];
+  readonly coming = new Map<string, Coming>();
+  readonly problems = new Set<string>();
+  private readonly wrapped = new Map<string, number>();
+  private readonly loose = new Map<
+    string,
+    { batchId: string; left: number; isDrying: boolean }[]
+  >();
+
+  constructor(private readonly asked: AllocationQuestion) {
+    for (const { run, left } of asked.wrapped)
+      this.wrapped.set(run.unitId, (this.wrapped.get(run.unitId) ?? 0) + Math.max(0, left));
+    for (const { batch, left } of asked.loose) {
+      const pool = this.loose.get(batch.formulaId) ?? [];
+      const isDrying = asked.isDrying(batch.id);
+      pool.push({ batchId: batch.id, left: Math.max(0, left.good), isDrying });
+      this.loose.set(batch.formulaId, pool);
+    }
+  }
+
+  /** @returns how many wrapped units there were of those that are missing */
+  takeWrapped(unitId: string, missing: number): number {
+    const there = this.wrapped.get(unitId) ?? 0;
+    const takes = Math.min(missing, there);
+    this.wrapped.set(unitId, there - takes);
+    return takes;
+  }
+
+  /** One unit’s pieces. @returns where the slowest of them comes from; null where they cannot be had */
+  takePieces(unit: SaleUnit, order: Order, taken: Taken): Source | null {
+    let slowest: Source = 'fromLoose';
+    const minutes = unit.minutes / Math.max(1, unit.contents.length);
+    for (const { formulaId, pieces } of unit.contents) {
+      let wanted = pieces;
+      for (const pool of this.loose.get(formulaId) ?? []) {
+        const takes = Math.min(pool.left, wanted);
+        if (takes === 0) continue;
+        pool.left -= takes;
+        wanted -= takes;
+        taken.batchIds.add(pool.batchId);
+        const wrapMinutes = (minutes * takes) / pieces;
+        if (pool.isDrying) {
+          if (slowest === 'fromLoose') slowest = 'fromComing';
+          this.await(pool.batchId, order, takes, wrapMinutes);
+        } else taken.wrapMinutes += wrapMinutes;
+      }
+      while (wanted > 0) {
+        const bowl = this.bowlFor(formulaId, order);
+        if (!bowl) return null;
+        const takes = Math.min(bowl.left, wanted);
+        bowl.left -= takes;
+        wanted -= takes;
+        slowest = 'toMake';
+        taken.batchIds.add(bowl.id);
+        Object.assign(bowl, {
+          wrapMinutes: bowl.wrapMinutes + (minutes * takes) / pieces,
+          dueMs: Math.min(bowl.dueMs, Date.parse(order.due)),
+          orderIds: [...new Set([...bowl.orderIds, order.id])],
+        });
+      }
+    }
+    return slowest;
+  }
+
+  /** An order waits for pieces that still dry. */
+  private await(batchId: string, order: Order, pieces: number, wrapMinutes: number): void {
+    const dueMs = Date.parse(order.due);
+    const known = this.coming.get(batchId) ?? { pieces: 0, wrapMinutes: 0, dueMs, orderIds: [] };
+    this.coming.set(batchId, {
+      pieces: known.pieces + pieces,
+      wrapMinutes: known.wrapMinutes + wrapMinutes,
+      dueMs: Math.min(known.dueMs, dueMs),
+      orderIds: [...new Set([...known.orderIds, order.id])],
+    });
+  }
+
+  /** A bowl that has pieces left, or a new one; null where there can be none. */
+  private bowlFor(formulaId: string, order: Order) {
+    const own = this.made.filter((bowl) => bowl.formula.id === formulaId);
+    const started = own.find(({ left }) => left > 0);
     if (started) return started;
-    const formula = asked.formulas.find(({ id }) => id === formulaId);
-    const count = made.filter((bowl) => bowl.formula.id === formulaId).length;
-    if (!formula || count >= MOST_BOWLS) {
-      problems.push(
-        formula
-          ? `${formula.name}: more than ${MOST_BOWLS} bowls are asked for.`
-          : `${order.who}: the formula of what was ordered is gone.`,
-      );
+    const formula = this.asked.formulas.find(({ id }) => id === formulaId);
+    if (!formula) {
+      this.problems.add(`${order.who}: the formula of what was ordered is gone.`);
       return null;
     }
-    const pieces = Math.max(1, asked.bowlPieces(formula));
+    if (own.length >= MOST_BOWLS) {
+      this.problems.add(`${formula.name}: more than ${MOST_BOWLS} bowls are asked for.`);
+      return null;
+    }
+    const pieces = Math.max(1, this.asked.bowlPieces(formula));
     const bowl = {
-      id: `${formulaId} ${count + 1}`,
+      id: `${formulaId} ${own.length + 1}`,
       formula,
       pieces,
       left: pieces,
@@ -216,7 +253,7 @@ export function allocateStock(asked: AllocationQuestion): Allocation {
       orderIds: [order.id],
       wrapMinutes: 0,
     };
-    made.push(bowl);
+    this.made.push(bowl);
     return bowl;
   }
 }

@@ -526,6 +526,9 @@ describe('the maker’s own changes', () => {
     expect(operations.find(({ id }) => id === 'mix-dry')?.minutes).toBe(12);
     expect(ids.indexOf('own-1')).toBe(ids.indexOf('mix-dry') + 1);
     expect(idsOf(withoutWorkEdits(edited))).toEqual(idsOf(body));
+    expect(withoutWorkEdits(body)).toBe(body);
+    expect(withoutWorkEdits({ ...body, workLines: [] })).toEqual(body);
+    expect(withoutWorkEdits({ ...body, work: [] })).toEqual(body);
     // Leaving out what was added only takes the addition back.
     expect(withWorkEdit(edited, { kind: 'leave-out', opId: 'own-1' }).work).toHaveLength(3);
   });

@@ -37,6 +37,10 @@ describe('what a gram costs', () => {
   it('is what the lot that goes first cost, else what the maker says, else not known', () => {
     expect(pricePerG('kaolin', [jar], own, '2026-02-01')).toBeCloseTo(0.009, 9);
     expect(pricePerG('kaolin', [{ ...jar, cost: null }], own, '2026-02-01')).toBeCloseTo(0.006, 9);
+    expect(pricePerG('kaolin', [{ ...jar, receivedG: 0 }], own, '2026-02-01')).toBeCloseTo(
+      0.006,
+      9,
+    );
     expect(pricePerG('kaolin', [], undefined, '2026-02-01')).toBeNull();
     expect(pricePerG('water', [], undefined, '2026-02-01')).toBe(0);
   });

@@ -9,7 +9,7 @@ import LineRow from './LineRow.vue';
 import { layoutColumn, strataOf } from './columnLayout';
 import { usePull } from './usePull';
 import { useMaterials } from '@/ui/fields/materials';
-import { useTransfer } from '@/ui/frame/useTransfer';
+import { useReorder } from '@/ui/frame/useReorder';
 
 const { materialOf, nameOf } = useMaterials();
 
@@ -61,7 +61,7 @@ function marginTop(index: number): string {
   return `${entryAt(centers, index) - above - rowPx.value}px`;
 }
 
-const { isReady: canCarry } = useTransfer(useTemplateRef<HTMLElement>('rows'), {
+const { isReady: canCarry } = useReorder(useTemplateRef<HTMLElement>('rows'), {
   handle: '.carry',
   animationMs: 120,
   onDrop: (from, to) => {

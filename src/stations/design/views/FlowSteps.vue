@@ -7,7 +7,7 @@ import type { FormulaBody, WorkEdit } from '@/core/formula/model/schema';
 import { canSplit, splitInHalf } from '@/core/work/flow/edits';
 import type { Operation } from '@/core/work/flow/types';
 import { useMaterials } from '@/ui/fields/materials';
-import { useTransfer } from '@/ui/frame/useTransfer';
+import { useReorder } from '@/ui/frame/useReorder';
 import { titleOfOperation, vesselName } from './flowMessages';
 
 /** Operations of the work in their order: moved, timed, left out, and added to. */
@@ -24,7 +24,7 @@ const said = ref('');
 
 const titleOf = (operation: Operation) => titleOfOperation(operation, props.body, catalog.value);
 
-useTransfer(useTemplateRef<HTMLElement>('steps'), {
+useReorder(useTemplateRef<HTMLElement>('steps'), {
   handle: '.grip',
   animationMs: 0,
   onDrop: move,

@@ -1,3 +1,4 @@
+import { sayReading } from './messages';
 import { describe, expect, it } from 'vitest';
 import { bodyFrom } from '../../../../../tests/fixtures/bodies';
 import { USUAL_CONDITIONS } from '../../conditions/types';
@@ -33,6 +34,16 @@ function examined(
 const codes = (of: Examined, id: keyof ReturnType<typeof judge>) =>
   judge(of)[id].findings.map(({ code, severity }) => `${code} ${severity}`);
 const HAIR = 1e-9;
+
+describe('a result in words', () => {
+  it('has its figure with its decimals and its unit, and a dash where there is none', () => {
+    expect(sayReading('free-water', 1.234)).toBe('1.23 %');
+    expect(sayReading('emulsifier', 0.456)).toBe('0.46');
+    expect(sayReading('room', 45.4)).toBe('45 %');
+    expect(sayReading('room', 0)).toBe('0 %');
+    expect(sayReading('scent', null)).toBe('–');
+  });
+});
 
 describe('soda to acid', () => {
   const of = (fizz: object, family: Family = 'bath-bomb') =>

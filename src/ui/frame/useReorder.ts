@@ -2,7 +2,7 @@ import { useEventListener, useMediaQuery } from '@vueuse/core';
 import { onScopeDispose, ref, watch, type Ref } from 'vue';
 import type { SortableEvent } from 'vue-draggable-plus';
 
-interface Carried {
+interface Reordering {
   /** What a row is taken by. */
   readonly handle: string;
   readonly animationMs: number;
@@ -11,14 +11,14 @@ interface Carried {
 }
 
 /**
- * Rows of a list that can be carried to another place by hand. What carries them is loaded when a pointer comes near the
+ * Rows of a list that can be dragged to another place. What drags them is loaded when a pointer comes near the
  * list, with fingers when the list is there.
  * @param list whose children are the rows
- * @returns whether a row can be taken up now
+ * @returns whether a row can be dragged now
  */
-export function useTransfer(
+export function useReorder(
   list: Readonly<Ref<HTMLElement | null>>,
-  { handle, animationMs, onDrop }: Carried,
+  { handle, animationMs, onDrop }: Reordering,
 ): { readonly isReady: Readonly<Ref<boolean>> } {
   const isReady = ref(false);
   const isTouch = useMediaQuery('(pointer: coarse)');
