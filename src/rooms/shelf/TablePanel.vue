@@ -101,9 +101,9 @@ function takeIn(): void {
     <AppDialog
       :model-value="waiting !== null"
       :label="`Read a table of ${kind}`"
-      @update:model-value="table = null"
       title="What this table would change"
       :width="560"
+      @update:model-value="table = null"
       ><template v-if="waiting">
         <p>
           {{ counted(waiting.fresh.length, word) }} new, {{ waiting.changed.length }} changed,

@@ -119,9 +119,9 @@ const JOB_WORDS = {
     <AppDialog
       :model-value="transfer.preview !== null"
       label="Import a file"
-      @update:model-value="transfer.putAway"
       title="Import a file"
       :width="480"
+      @update:model-value="transfer.putAway"
       ><template v-if="transfer.preview">
         <p>
           {{ said(transfer.preview.fresh) }} new here.

@@ -151,12 +151,12 @@ describe('two browsers with one folder', () => {
   it('have two codes for two batches that were begun apart under one, the same on both', async () => {
     const [desk, bench] = [await browser('Desk'), await browser('Bench')];
     const early = { ...begun(), startedAt: NOW };
-    const deferred = {
+    const late = {
       ...begun(),
       id: crypto.randomUUID(),
       startedAt: '2026-04-18T10:00:01.000+00:00',
     };
-    bench.session.put('batches', [deferred]);
+    bench.session.put('batches', [late]);
     desk.session.put('batches', [early]);
     for (const side of [desk, bench, desk, bench, desk]) await side.look();
     const codes = await Promise.all(
@@ -167,7 +167,7 @@ describe('two browsers with one folder', () => {
     expect(codes[0]).toEqual(
       [
         [early.id, early.code],
-        [deferred.id, `${early.code}-2`],
+        [late.id, `${early.code}-2`],
       ].sort(),
     );
     expect(codes[1]).toEqual(codes[0]);
@@ -178,8 +178,8 @@ describe('two browsers with one folder', () => {
 
   it('tell a device whose batch got another code elsewhere', async () => {
     const [desk, bench] = [await browser('Desk'), await browser('Bench')];
-    const deferred = { ...begun(), id: crypto.randomUUID(), startedAt: NOW };
-    desk.session.put('batches', [deferred]);
+    const late = { ...begun(), id: crypto.randomUUID(), startedAt: NOW };
+    desk.session.put('batches', [late]);
     await desk.look();
     bench.session.put('batches', [{ ...begun(), startedAt: '2026-04-18T09:00:00.000+00:00' }]);
     for (const side of [bench, desk]) await side.look();

@@ -55,9 +55,9 @@ watch(
   <AppDialog
     :model-value="line !== null"
     label="Swap the material"
-    @update:model-value="emit('close')"
     :title="line ? `Instead of ${name}` : ''"
     :width="440"
+    @update:model-value="emit('close')"
     ><template v-if="line">
       <p class="quiet">{{ formatGrams(line.massG) }} g of it go; in come:</p>
       <MaterialPicker v-model="materialId" label="Material" />

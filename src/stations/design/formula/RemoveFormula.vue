@@ -16,10 +16,10 @@ function remove(): void {
   <ConfirmDialog
     :model-value="formula !== null"
     label="Remove a formula"
-    @update:model-value="formula = null"
     :title="formula ? `Remove ${formula.name}?` : ''"
     act="Remove it"
     back="Keep it"
+    @update:model-value="formula = null"
     @confirm="remove"
     ><template v-if="formula"
       >The formula and its versions go. Batches made from it keep their own copy in the

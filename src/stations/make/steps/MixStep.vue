@@ -47,7 +47,7 @@ useBenchKeys({ space: next });
   </p>
   <div class="hands">
     <HandButton is-main is-big @click="next">{{ said }} <kbd>space</kbd></HandButton>
-    <HandButton is-big v-if="!isRunning" @click="bench.settle({ kind: 'done' })">
+    <HandButton v-if="!isRunning" is-big @click="bench.settle({ kind: 'done' })">
       Mixed without it
     </HandButton>
   </div>

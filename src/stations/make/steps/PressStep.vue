@@ -179,8 +179,8 @@ useBenchKeys(
       Filled, next piece <kbd>{{ scale.isLive.value ? 'space' : 'enter' }}</kbd>
     </HandButton>
     <HandButton
-      is-big
       v-if="scale.isSimulated"
+      is-big
       @pointerdown="scale.pour(step.targetG)"
       @pointerup="scale.stopPouring"
       @pointerleave="scale.stopPouring"

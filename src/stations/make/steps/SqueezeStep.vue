@@ -92,7 +92,7 @@ useBenchKeys({
     </button>
   </div>
   <div v-else class="cures">
-    <HandButton class="bowl" v-if="parted" @click="bowl = bowl === 1 ? 2 : 1">
+    <HandButton v-if="parted" class="bowl" @click="bowl = bowl === 1 ? 2 : 1">
       {{ bowl === 1 ? 'first bowl' : 'second bowl' }} <kbd>G</kbd>
     </HandButton>
     <h2>

@@ -218,19 +218,19 @@ useBenchKeys(
       <kbd>{{ isLive || isCounted ? 'space' : 'enter' }}</kbd>
     </HandButton>
     <HandButton
-      is-big
       v-if="isLive && scale.isSimulated"
+      is-big
       @pointerdown="startPour"
       @pointerup="scale.stopPouring"
       @pointerleave="scale.stopPouring"
     >
       Pour <kbd>hold P</kbd>
     </HandButton>
-    <HandButton is-big v-if="!isCounted" :disabled="against !== 'over'" @click="ask">
+    <HandButton v-if="!isCounted" is-big :disabled="against !== 'over'" @click="ask">
       Too much <kbd>O</kbd>
     </HandButton>
-    <HandButton is-big v-if="isLive" @click="scale.tare">Tare <kbd>T</kbd></HandButton>
-    <HandButton class="plug" v-if="isLive && scale.isSimulated" @click="scale.togglePlug">
+    <HandButton v-if="isLive" is-big @click="scale.tare">Tare <kbd>T</kbd></HandButton>
+    <HandButton v-if="isLive && scale.isSimulated" class="plug" @click="scale.togglePlug">
       {{ state === 'unplugged' ? 'Plug it in' : 'Pull the cable' }} <kbd>X</kbd>
     </HandButton>
   </div>
