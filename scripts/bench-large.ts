@@ -119,12 +119,12 @@ await page.goto(`http://localhost:${PORT}/icon.svg`);
 await page.evaluate(async () => {
   const root = await navigator.storage.getDirectory();
   // The worker of the last page may still hold it.
-  for (let tries = 1; ; tries++)
+  for (let trialStore = 1; ; trialStore++)
     try {
       await root.removeEntry('rovack spare copy', { recursive: true });
       break;
     } catch (error) {
-      if (tries === 40) throw error;
+      if (trialStore === 40) throw error;
       await new Promise((next) => setTimeout(next, 250));
     }
   await new Promise((done, fail) => {

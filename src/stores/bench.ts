@@ -18,7 +18,7 @@ import {
 import { lotDoubtsAhead, restAsPlanned } from '@/core/batches/records/asPlanned';
 import { nextBatchCode } from '@/core/batches/records/batchCode';
 import { rescale } from '@/core/batches/records/rescale';
-import { voidEntry } from '@/core/batches/records/strike';
+import { voidEntry } from '@/core/batches/records/voidEntry';
 import { undoLast } from '@/core/batches/records/undoLast';
 import type { AddedWhy, WeighedBy } from '@/core/batches/records/kinds';
 import type { Batch, NewEntry } from '@/core/batches/records/schema';

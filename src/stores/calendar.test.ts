@@ -35,9 +35,9 @@ vi.mock('@/workers/startPlan', () => ({
 
 let workshop: ReturnType<typeof openShop>;
 let calendar: ReturnType<typeof useCalendarStore>;
-let tasks: ReturnType<typeof usePlanInputsStore>;
+let planInputs: ReturnType<typeof usePlanInputsStore>;
 const newest = () => searches.at(-1) as Search;
-const firstJob = () => tasks.problem.jobs[0]?.id ?? '';
+const firstJob = () => planInputs.problem.jobs[0]?.id ?? '';
 
 /** Each job's first step, an hour each, one after another. */
 function answerTo(
@@ -64,7 +64,7 @@ beforeEach(() => {
   searches.length = 0;
   workshop = openShop();
   calendar = useCalendarStore();
-  tasks = usePlanInputsStore();
+  planInputs = usePlanInputsStore();
 });
 afterEach(() => void vi.useRealTimers());
 
@@ -193,14 +193,14 @@ describe('a step that a hand puts somewhere', () => {
     calendar.moveStep(job, step, Date.parse('2026-10-19T09:00:00.000Z'));
     calendar.moveStep(job, step, 0);
     const own = workshop.settings.plan.locks.filter((lock) => lock.job === job);
-    expect(own.map(({ at }) => Date.parse(at))).toEqual([tasks.startMs]);
+    expect(own.map(({ at }) => Date.parse(at))).toEqual([planInputs.startMs]);
   });
 
   it('stays where it was when it cannot be there, and says why', () => {
     planned();
     const earlier = workshop.settings.plan.locks;
     const count = searches.length;
-    expect(calendar.moveStep('a job of yesterday', 'mix', tasks.startMs)).toMatch(
+    expect(calendar.moveStep('a job of yesterday', 'mix', planInputs.startMs)).toMatch(
       /no longer planned/,
     );
     expect(workshop.settings.plan.locks).toEqual(earlier);
@@ -226,7 +226,7 @@ describe('what would be if', () => {
     newest().onBetter(answerTo(newest().problem), 0.5);
     const standing = calendar.answer;
     const asking = calendar.askWhatIf({ ...NO_WHAT_IF, secondMixer: true });
-    expect(newest().problem.machines.mixer).toBeGreaterThan(tasks.problem.machines.mixer ?? 0);
+    expect(newest().problem.machines.mixer).toBeGreaterThan(planInputs.problem.machines.mixer ?? 0);
     await newest().finish({ ok: false, problem: 'nobody works' });
     await asking;
     expect(calendar.whatIfLate).toMatchObject({

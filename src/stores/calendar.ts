@@ -32,8 +32,8 @@ const WHAT_IF_SECONDS = 2;
 /** Orders and the plan that serves them: made in a worker, best so far shown. */
 export const useCalendarStore = defineStore('calendar', () => {
   const workshop = useWorkshopStore();
-  const tasks = usePlanInputsStore();
-  const { problemIf } = tasks;
+  const planInputs = usePlanInputsStore();
+  const { problemIf } = planInputs;
 
   const answer = shallowRef<PlanAnswer | null>(null);
   const problem = ref('');
@@ -46,14 +46,14 @@ export const useCalendarStore = defineStore('calendar', () => {
   /** Plans anew from this moment; the best so far is shown while it goes on. */
   function plan(): void {
     cancel();
-    tasks.fromNow();
+    planInputs.fromNow();
     again();
   }
 
   function again(): void {
     cancel();
     problem.value = '';
-    const asked = tasks.problem;
+    const asked = planInputs.problem;
     if (asked.jobs.length === 0) {
       answer.value = {
         steps: [],
@@ -93,11 +93,11 @@ export const useCalendarStore = defineStore('calendar', () => {
   const bars = computed<readonly Bar[]>(() => {
     const found = answer.value;
     if (!found) return [];
-    const jobs = new Map(tasks.problem.jobs.map((job) => [job.id, job]));
+    const jobs = new Map(planInputs.problem.jobs.map((job) => [job.id, job]));
     return found.steps.map((one) => {
       const step = jobs.get(one.job)?.steps.find(({ id }) => id === one.step);
-      const { name, formula } = tasks.nameOfJob(one.job);
-      const lock = tasks.locks.find((of) => of.job === one.job && of.step === one.step);
+      const { name, formula } = planInputs.nameOfJob(one.job);
+      const lock = planInputs.locks.find((of) => of.job === one.job && of.step === one.step);
       // What a hand has just put somewhere stands there at once; the rest follows.
       const startMs = Date.parse(lock?.at ?? one.start);
       return {
@@ -108,7 +108,7 @@ export const useCalendarStore = defineStore('calendar', () => {
         endMs: startMs + Date.parse(one.end) - Date.parse(one.start),
         machine: step?.machine ?? null,
         places: step?.trayPlaces ?? 0,
-        dryMs: one.step === 'dry' ? tasks.dryMs(one.job, startMs) : null,
+        dryMs: one.step === 'dry' ? planInputs.dryMs(one.job, startMs) : null,
         isLocked: lock !== undefined,
         isLate: (found.lateMin[one.job] ?? 0) > 0.5,
       };
@@ -119,7 +119,7 @@ export const useCalendarStore = defineStore('calendar', () => {
   function readyMs(orderId: string): number | null {
     const ids = [
       orderId,
-      ...(tasks.cover.orders.find(({ order }) => order.id === orderId)?.batchIds ?? []),
+      ...(planInputs.cover.orders.find(({ order }) => order.id === orderId)?.batchIds ?? []),
     ];
     const ends = bars.value.filter(({ job }) => ids.includes(job)).map(({ endMs }) => endMs);
     return ends.length > 0 ? Math.max(...ends) : null;
@@ -136,11 +136,11 @@ export const useCalendarStore = defineStore('calendar', () => {
 
   /** Puts a step where a hand wants it, and plans the rest around it; says why it cannot. */
   function moveStep(job: string, step: string, atMs: number): string {
-    const lock = { job, step, at: new Date(Math.max(tasks.startMs, atMs)).toISOString() };
-    const next = [...tasks.locks.filter((one) => one.job !== job || one.step !== step), lock];
-    const earlier = tasks.locks;
+    const lock = { job, step, at: new Date(Math.max(planInputs.startMs, atMs)).toISOString() };
+    const next = [...planInputs.locks.filter((one) => one.job !== job || one.step !== step), lock];
+    const earlier = planInputs.locks;
     setLocks(next);
-    const why = lockProblem(tasks.problem, job, clockMs);
+    const why = lockProblem(planInputs.problem, job, clockMs);
     if (why) {
       setLocks(earlier);
       return why;
@@ -150,8 +150,8 @@ export const useCalendarStore = defineStore('calendar', () => {
     return '';
   }
   function unlock(job: string, step: string): void {
-    before.value = [...before.value, tasks.locks];
-    setLocks(tasks.locks.filter((one) => one.job !== job || one.step !== step));
+    before.value = [...before.value, planInputs.locks];
+    setLocks(planInputs.locks.filter((one) => one.job !== job || one.step !== step));
     again();
   }
   function undo(): void {
@@ -167,10 +167,12 @@ export const useCalendarStore = defineStore('calendar', () => {
 
   const clockMs = () => performance.now();
   /** The latest start of the press of a bowl that still makes its order; null where it is late anyway. */
-  const latestPress = (jobId: string) => latestPressMs(tasks.problem, jobId, clockMs);
+  const latestPress = (jobId: string) => latestPressMs(planInputs.problem, jobId, clockMs);
 
   /** What the plan uses up most of; null where all of it has room. */
-  const narrow = computed(() => (answer.value ? bottleneck(tasks.problem, answer.value) : null));
+  const narrow = computed(() =>
+    answer.value ? bottleneck(planInputs.problem, answer.value) : null,
+  );
 
   return {
     answer,

@@ -6,7 +6,7 @@ import { useWorkshopStore } from './workshop';
 const DAY_MS = 86_400_000;
 
 /** How safe the workshop is in this browser: whether it is kept when room runs short, and how old the last copy outside is. */
-export const useCopiesStore = defineStore('keeping', () => {
+export const useCopiesStore = defineStore('copies', () => {
   const workshop = useWorkshopStore();
   /** Has the browser promised to keep it? null while nobody knows, or where it makes no promises. */
   const isPromised = ref<boolean | null>(null);

@@ -34,7 +34,7 @@ const WRITE_AFTER_MS = 1500;
 /** A folder of the maker’s own: every change is written there too, and what other devices write there comes in. */
 export const useFolderStore = defineStore('folder', () => {
   const saving = useSavingStore();
-  const keeping = useCopiesStore();
+  const copies = useCopiesStore();
   const status = ref<FolderStatus>({ kind: window.showDirectoryPicker ? 'none' : 'unable' });
   const handle = shallowRef<FileSystemDirectoryHandle | null>(null);
   const last = shallowRef<Look | null>(null);
@@ -145,7 +145,7 @@ export const useFolderStore = defineStore('folder', () => {
     if (said.length > 0) saving.say(said);
     status.value =
       written.kind === 'failed' ? { kind: 'failed', reason: written.reason } : { kind: 'shared' };
-    if (written.kind === 'new') keeping.copied(lookedAt.value);
+    if (written.kind === 'new') copies.copied(lookedAt.value);
   }
 
   function next(afterMs: number): void {

@@ -23,7 +23,7 @@ export const usePackStore = defineStore('pack', () => {
   const workshop = useWorkshopStore();
   const shelf = useShelfStore();
   const bench = useBenchStore();
-  const tries = useTrialsStore();
+  const trialStore = useTrialsStore();
   const goods = useGoodsStore();
   const chosenId = ref<string | null>(null);
   /** Batch that goes first; null for the oldest. */
@@ -219,7 +219,7 @@ export const usePackStore = defineStore('pack', () => {
 
   function dossier(
     bestBefore: string | null,
-    said: (trial: (typeof tries.trials)[number]) => DossierTrial,
+    said: (trial: (typeof trialStore.trials)[number]) => DossierTrial,
   ): Dossier | null {
     const of = unit.value;
     const shown = label.value;
@@ -232,7 +232,9 @@ export const usePackStore = defineStore('pack', () => {
       facts: workshop.facts,
       lotMoves: shelf.moves,
       trialsOf: (batch) =>
-        tries.trials.filter(({ batchId, voidedAt }) => batchId === batch.id && !voidedAt).map(said),
+        trialStore.trials
+          .filter(({ batchId, voidedAt }) => batchId === batch.id && !voidedAt)
+          .map(said),
       writtenAt: nowIso(),
       bestBefore,
     });

@@ -6,12 +6,12 @@ import { NO_WHAT_IF, usePlanInputsStore } from './planInputs';
 /** A Thursday noon of the sample's last week, a moment past the five minutes. */
 const NOW = '2026-10-15T12:01:00.000Z';
 let workshop: ReturnType<typeof openShop>;
-let tasks: ReturnType<typeof usePlanInputsStore>;
+let planInputs: ReturnType<typeof usePlanInputsStore>;
 
 beforeEach(() => {
   vi.useFakeTimers({ now: Date.parse(NOW), toFake: ['Date'] });
   workshop = openShop();
-  tasks = usePlanInputsStore();
+  planInputs = usePlanInputsStore();
 });
 afterEach(() => {
   vi.useRealTimers();
@@ -19,31 +19,31 @@ afterEach(() => {
 
 describe('the problem a plan has to solve', () => {
   it('begins at the next five minutes, and stands still until it is asked to begin now', () => {
-    expect(new Date(tasks.startMs).toISOString()).toBe('2026-10-15T12:05:00.000Z');
+    expect(new Date(planInputs.startMs).toISOString()).toBe('2026-10-15T12:05:00.000Z');
     vi.setSystemTime(Date.parse(NOW) + 600_000);
-    expect(new Date(tasks.startMs).toISOString()).toBe('2026-10-15T12:05:00.000Z');
-    tasks.fromNow();
-    expect(new Date(tasks.startMs).toISOString()).toBe('2026-10-15T12:15:00.000Z');
+    expect(new Date(planInputs.startMs).toISOString()).toBe('2026-10-15T12:05:00.000Z');
+    planInputs.fromNow();
+    expect(new Date(planInputs.startMs).toISOString()).toBe('2026-10-15T12:15:00.000Z');
   });
 
   it('counts on one pair of hands on weekdays where nobody has said who works when', () => {
     workshop.changeSettings({ plan: { hours: [], locks: [], humidityPct: null } });
-    expect(tasks.problem.people).toEqual([
+    expect(planInputs.problem.people).toEqual([
       { id: 'Somebody', from: '08:00', to: '17:00', days: [1, 2, 3, 4, 5], away: [] },
     ]);
   });
 
   it('has a machine more where one is asked about, and nothing of it is kept', () => {
     const mixers = workshop.tools.filter(({ kind }) => kind === 'mixer').length;
-    const asked = tasks.problemIf({ ...NO_WHAT_IF, secondMixer: true });
+    const asked = planInputs.problemIf({ ...NO_WHAT_IF, secondMixer: true });
     expect(asked.machines.mixer).toBe(mixers + 1);
-    expect(tasks.problem.machines.mixer ?? 0).toBe(mixers);
+    expect(planInputs.problem.machines.mixer ?? 0).toBe(mixers);
   });
 
   it('has nobody of the one who is away for the seven days from its start, and all of the others', () => {
-    const [first, ...others] = tasks.problem.people;
+    const [first, ...others] = planInputs.problem.people;
     if (!first) throw new Error('the sample has people');
-    const asked = tasks.problemIf({ ...NO_WHAT_IF, away: first.id });
+    const asked = planInputs.problemIf({ ...NO_WHAT_IF, away: first.id });
     const away = asked.people.find(({ id }) => id === first.id)?.away ?? [];
     expect(away.filter((day) => !first.away.includes(day))).toEqual([
       '2026-10-15',
@@ -64,7 +64,7 @@ describe('the problem a plan has to solve', () => {
       if (room?.kind !== 'drying-room') throw new Error('the sample has a drying room');
       workshop.remove('tools', [room.id]);
       workshop.put('tools', trays === null ? other : [{ ...room, trays }]);
-      const { loftPlaces } = tasks;
+      const { loftPlaces } = planInputs;
       workshop.put('tools', [room]);
       return loftPlaces;
     };
@@ -76,11 +76,11 @@ describe('the problem a plan has to solve', () => {
   it('lets pieces dry longer in air that is more humid', () => {
     const pressed = workshop.formulas.find(({ name }) => name === 'Quince Lantern');
     if (!pressed) throw new Error('the sample has a lantern');
-    const at = (pct: number) => tasks.dryHours(pressed, pct)?.high ?? Infinity;
+    const at = (pct: number) => planInputs.dryHours(pressed, pct)?.high ?? Infinity;
     expect(at(60)).toBeGreaterThan(at(40));
     const longest = (pct: number | null) =>
       Math.max(
-        ...tasks
+        ...planInputs
           .problemIf({ ...NO_WHAT_IF, humidityPct: pct })
           .jobs.flatMap(({ steps }) => steps.map(({ minutes }) => minutes)),
       );
@@ -90,7 +90,7 @@ describe('the problem a plan has to solve', () => {
 
 describe('where orders come from', () => {
   it('is what is wrapped first: goods that come back make bowls needless', () => {
-    const bowls = tasks.cover.toMake.length;
+    const bowls = planInputs.cover.toMake.length;
     expect(bowls).toBeGreaterThan(0);
     const goods = useGoodsStore();
     const { unitId } = workshop.orders
@@ -101,24 +101,27 @@ describe('where orders come from', () => {
     };
     const run = goods.wrapped.find((one) => one.run.unitId === unitId)?.run;
     goods.count({ kind: 'wrapped', wrappedId: run?.id ?? '' }, 500, 'a shelf nobody had seen');
-    expect(tasks.cover.toMake.length).toBeLessThanOrEqual(bowls);
+    expect(planInputs.cover.toMake.length).toBeLessThanOrEqual(bowls);
     for (const { id } of workshop.orders.filter(({ lines }) =>
       lines.some((line) => line.unitId !== unitId),
     ))
       workshop.remove('orders', [id]);
-    expect(tasks.cover.toMake).toEqual([]);
+    expect(planInputs.cover.toMake).toEqual([]);
   });
 
   it('a bowl is named by its formula, the second of it by its number, a batch by its code, an order by who', () => {
-    const [bowl] = tasks.cover.toMake;
+    const [bowl] = planInputs.cover.toMake;
     if (!bowl) throw new Error('the sample has something to make');
-    expect(tasks.nameOfJob(bowl.id)).toEqual({ name: bowl.formula.name, formula: bowl.formula });
-    const second = tasks.cover.toMake.find(({ id }) => Number(id.split(' ').at(-1)) === 2);
-    if (second) expect(tasks.nameOfJob(second.id).name).toBe(`${second.formula.name} 2`);
+    expect(planInputs.nameOfJob(bowl.id)).toEqual({
+      name: bowl.formula.name,
+      formula: bowl.formula,
+    });
+    const second = planInputs.cover.toMake.find(({ id }) => Number(id.split(' ').at(-1)) === 2);
+    if (second) expect(planInputs.nameOfJob(second.id).name).toBe(`${second.formula.name} 2`);
     const [batch] = workshop.batches;
-    expect(tasks.nameOfJob(batch?.id ?? '').name).toBe(batch?.code);
+    expect(planInputs.nameOfJob(batch?.id ?? '').name).toBe(batch?.code);
     const [order] = workshop.orders;
-    expect(tasks.nameOfJob(order?.id ?? '')).toEqual({ name: order?.who, formula: null });
-    expect(tasks.nameOfJob('nothing').name).toBe('an order');
+    expect(planInputs.nameOfJob(order?.id ?? '')).toEqual({ name: order?.who, formula: null });
+    expect(planInputs.nameOfJob('nothing').name).toBe('an order');
   });
 });

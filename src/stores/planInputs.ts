@@ -64,7 +64,7 @@ const after = (fromMs: number, { low, best, high }: Spread): Spread => ({
 });
 
 /** What is to be done: where open orders come from, and the problem a plan has to solve. */
-export const usePlanInputsStore = defineStore('tasks', () => {
+export const usePlanInputsStore = defineStore('planInputs', () => {
   const workshop = useWorkshopStore();
   const goods = useGoodsStore();
   const shelf = useShelfStore();

@@ -31,7 +31,7 @@ import { useWorkshopStore } from './workshop';
 /** So many of the last trials have their batches read. */
 const MOST_TRIED = 200;
 
-export const useTrialsStore = defineStore('tries', () => {
+export const useTrialsStore = defineStore('trials', () => {
   const workshop = useWorkshopStore();
   const chosenId = ref<string | null>(null);
 
@@ -65,7 +65,7 @@ export const useTrialsStore = defineStore('tries', () => {
   const ladders = computed(() =>
     [...workshop.ladders].sort((a, b) => Date.parse(b.askedAt) - Date.parse(a.askedAt)),
   );
-  const keeping = computed(() => ownShelfLife(workshop.batches));
+  const shelfLife = computed(() => ownShelfLife(workshop.batches));
 
   /** While the scale writes, each reading asks anew, and no other trial has changed. */
   const othersTaught = rememberingLast(taughtByTrials);
@@ -186,7 +186,7 @@ export const useTrialsStore = defineStore('tries', () => {
     inHand,
     madeBatches,
     ladders,
-    keeping,
+    shelfLife,
     batchOf,
     forecastOf,
     answerOf,

@@ -18,7 +18,7 @@ import { sayGap, sayBottleneck } from './calendarMessages';
 
 /** Orders, and the plan that works backwards from them. */
 const calendar = useCalendarStore();
-const tasks = usePlanInputsStore();
+const planInputs = usePlanInputsStore();
 const workshop = useWorkshopStore();
 
 const SIDES = [
@@ -34,12 +34,12 @@ const isSettingHours = ref(false);
 /** What is to be done changed: an order, a wrapping, a batch that was begun. */
 const toDo = computed(() =>
   JSON.stringify([
-    tasks.cover.orders.map(({ order, lines }) => [
+    planInputs.cover.orders.map(({ order, lines }) => [
       order,
       lines.map(({ given, fromStock }) => given + fromStock),
     ]),
-    tasks.cover.toMake.map(({ id, pieces }) => [id, pieces]),
-    [...tasks.cover.coming.keys()],
+    planInputs.cover.toMake.map(({ id, pieces }) => [id, pieces]),
+    [...planInputs.cover.coming.keys()],
   ]),
 );
 watch(toDo, () => calendar.plan());
@@ -61,7 +61,8 @@ const asides = computed(() =>
 /** Bowls of the plan, by formula. */
 const wanted = computed(() => {
   const counts: Record<string, number> = {};
-  for (const { formula } of tasks.cover.toMake) counts[formula.id] = (counts[formula.id] ?? 0) + 1;
+  for (const { formula } of planInputs.cover.toMake)
+    counts[formula.id] = (counts[formula.id] ?? 0) + 1;
   return counts;
 });
 const firstMs = computed(() => {
@@ -78,8 +79,8 @@ const firstMs = computed(() => {
     <PageHeader>
       <template #title><h1>Tide table</h1></template>
       <template #sub>
-        {{ counted(tasks.cover.orders.length, 'open order') }},
-        {{ counted(tasks.cover.toMake.length, 'bowl') }} to make ·
+        {{ counted(planInputs.cover.orders.length, 'open order') }},
+        {{ counted(planInputs.cover.toMake.length, 'bowl') }} to make ·
         <span :class="{ late: late > 0 }">{{
           late === 0 ? 'nothing late' : `${counted(late, 'job')} late`
         }}</span>
@@ -108,7 +109,12 @@ const firstMs = computed(() => {
       <OrdersSide v-else-if="side === 'orders'" />
       <TodaySide v-else-if="side === 'today'" />
       <WeekSide v-else-if="side === 'week'" />
-      <ShoppingFor v-else :key="tasks.cover.toMake.length" :bowls="wanted" :first-ms="firstMs" />
+      <ShoppingFor
+        v-else
+        :key="planInputs.cover.toMake.length"
+        :bowls="wanted"
+        :first-ms="firstMs"
+      />
     </div>
     <HoursDialog v-model="isSettingHours" @kept="calendar.plan" />
   </div>

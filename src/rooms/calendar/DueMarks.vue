@@ -13,11 +13,11 @@ const props = defineProps<{
   rowHeight: number;
 }>();
 const calendar = useCalendarStore();
-const tasks = usePlanInputsStore();
+const planInputs = usePlanInputsStore();
 const CLOSE_MS = 6 * 3_600_000;
 
 const dues = computed(() =>
-  tasks.cover.orders
+  planInputs.cover.orders
     .map(({ order, lines }) => {
       const dueMs = Date.parse(order.due);
       const ready = calendar.readyMs(order.id);

@@ -11,7 +11,7 @@ import FormDialog from '@/ui/kit/FormDialog.vue';
 const isOpen = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ kept: [] }>();
 const workshop = useWorkshopStore();
-const tasks = usePlanInputsStore();
+const planInputs = usePlanInputsStore();
 
 type Hours = Settings['plan']['hours'][number];
 const people = ref<(Omit<Hours, 'away'> & { away: string })[]>([]);
@@ -21,7 +21,7 @@ const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 
 watch(isOpen, (open) => {
   if (!open) return;
-  people.value = tasks.hours.map((one) => ({
+  people.value = planInputs.hours.map((one) => ({
     ...one,
     days: [...one.days],
     away: one.away.join(', '),

@@ -13,12 +13,12 @@ const props = defineProps<{
   height: number;
 }>();
 const calendar = useCalendarStore();
-const tasks = usePlanInputsStore();
+const planInputs = usePlanInputsStore();
 const left = computed(() => props.x.range()[0] ?? 0);
 
 /** Places taken from moment to moment. */
 const tide = computed(() => {
-  const points = new Map<number, number>([[tasks.startMs, 0]]);
+  const points = new Map<number, number>([[planInputs.startMs, 0]]);
   for (const { places, startMs, endMs } of calendar.bars) {
     if (places === 0) continue;
     points.set(startMs, (points.get(startMs) ?? 0) + places);
@@ -29,7 +29,9 @@ const tide = computed(() => {
     .sort(([a], [b]) => a - b)
     .map(([at, change]) => ({ at, level: (level += change) }));
 });
-const high = computed(() => Math.max(tasks.loftPlaces, ...tide.value.map(({ level }) => level)));
+const high = computed(() =>
+  Math.max(planInputs.loftPlaces, ...tide.value.map(({ level }) => level)),
+);
 const y = computed(() =>
   scaleLinear()
     .domain([0, high.value * 1.06])
@@ -51,10 +53,16 @@ const tidePath = computed(
 <template>
   <g>
     <text x="0" y="20" class="name">In the loft</text>
-    <text x="0" y="38" class="quiet">of {{ tasks.loftPlaces }} places</text>
+    <text x="0" y="38" class="quiet">of {{ planInputs.loftPlaces }} places</text>
     <path :d="tidePath" class="water" />
-    <line :x1="left" :x2="width" :y1="y(tasks.loftPlaces)" :y2="y(tasks.loftPlaces)" class="full" />
-    <text :x="width - 10" :y="y(tasks.loftPlaces) - 3" text-anchor="end" class="fullword">
+    <line
+      :x1="left"
+      :x2="width"
+      :y1="y(planInputs.loftPlaces)"
+      :y2="y(planInputs.loftPlaces)"
+      class="full"
+    />
+    <text :x="width - 10" :y="y(planInputs.loftPlaces) - 3" text-anchor="end" class="fullword">
       full
     </text>
     <line :x1="left" :x2="width" :y1="height" :y2="height" class="ground" />

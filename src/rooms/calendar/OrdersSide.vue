@@ -13,7 +13,7 @@ import OrderDialog from './OrderDialog.vue';
 
 /** Every order, what of it is here, on the way and to be made. */
 const workshop = useWorkshopStore();
-const tasks = usePlanInputsStore();
+const planInputs = usePlanInputsStore();
 const editing = ref<Order | null>(null);
 const isOpen = ref(false);
 const showsAll = ref(false);
@@ -21,7 +21,7 @@ const showsAll = ref(false);
 const rows = computed(() =>
   workshop.orders
     .map((order) => {
-      const covered = tasks.cover.orders.find((one) => one.order.id === order.id);
+      const covered = planInputs.cover.orders.find((one) => one.order.id === order.id);
       return { order, covered, state: orderState(order, covered) };
     })
     .filter(({ state }) => showsAll.value || (state !== 'handed-over' && state !== 'called-off'))
@@ -68,7 +68,7 @@ function repeat(order: Order): void {
     <p v-if="rows.length === 0" class="quiet">
       No open orders. A stall and a shop’s shelf are orders too: say what they want, and when.
     </p>
-    <p v-for="problem in tasks.cover.problems" :key="problem" role="alert" class="problem">
+    <p v-for="problem in planInputs.cover.problems" :key="problem" role="alert" class="problem">
       {{ problem }}
     </p>
     <ul class="plain-list">

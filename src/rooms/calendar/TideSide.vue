@@ -11,14 +11,14 @@ import { calendarText } from './ical';
 
 /** The picture of the plan, what it must not be later than, and what else could be. */
 const calendar = useCalendarStore();
-const tasks = usePlanInputsStore();
+const planInputs = usePlanInputsStore();
 const DAYS = 10;
 /** Of many bowls only those due first can be the one that leaves least time. */
 const MOST_LOOKED_AT = 24;
 
 /** The bowl that leaves least time: when it must be pressed at the latest. */
 const latest = computed(() => {
-  const found = [...tasks.cover.toMake]
+  const found = [...planInputs.cover.toMake]
     .sort((a, b) => a.dueMs - b.dueMs)
     .slice(0, MOST_LOOKED_AT)
     .map((bowl) => ({ bowl, at: calendar.latestPress(bowl.id) }))
@@ -26,9 +26,11 @@ const latest = computed(() => {
     .sort((a, b) => a.at - b.at)[0];
   if (!found) return null;
   const { bowl, at } = found;
-  const first = tasks.cover.orders.find(({ order }) => bowl.orderIds.includes(order.id))?.order;
+  const first = planInputs.cover.orders.find(({ order }) =>
+    bowl.orderIds.includes(order.id),
+  )?.order;
   return first
-    ? `To be sure of ${first.who}, ${sayWhen(Date.parse(first.due))}: press ${tasks.nameOfJob(bowl.id).name} by ${sayWhen(at)}.`
+    ? `To be sure of ${first.who}, ${sayWhen(Date.parse(first.due))}: press ${planInputs.nameOfJob(bowl.id).name} by ${sayWhen(at)}.`
     : null;
 });
 
@@ -41,14 +43,14 @@ function saveIcal(person: string | null): void {
     'text/calendar',
     calendarText(
       bars,
-      tasks.cover.orders.map(({ order }) => order),
+      planInputs.cover.orders.map(({ order }) => order),
     ),
   );
 }
 </script>
 
 <template>
-  <EmptyState v-if="tasks.cover.orders.length === 0">
+  <EmptyState v-if="planInputs.cover.orders.length === 0">
     Nobody waits for anything. Add an order, a stall or a shop’s shelf, and the plan works backwards
     from its day.
   </EmptyState>
@@ -59,7 +61,7 @@ function saveIcal(person: string | null): void {
     <div class="acts no-print">
       <v-btn size="small" :disabled="!calendar.canUndo" @click="calendar.undo">Undo a move</v-btn>
       <v-btn size="small" @click="saveIcal(null)">Save as iCalendar</v-btn>
-      <v-btn v-for="{ name } in tasks.hours" :key="name" size="small" @click="saveIcal(name)"
+      <v-btn v-for="{ name } in planInputs.hours" :key="name" size="small" @click="saveIcal(name)"
         >Of {{ name }} alone</v-btn
       >
     </div>

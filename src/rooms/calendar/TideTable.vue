@@ -14,7 +14,7 @@ import { useBarColor } from './useBarColor';
 /** The plan over the days: the loft as a tide, hands and machines, and what is due. Steps are moved by hand or by key. */
 const props = defineProps<{ days: number }>();
 const calendar = useCalendarStore();
-const tasks = usePlanInputsStore();
+const planInputs = usePlanInputsStore();
 const colorOf = useBarColor();
 
 const box = ref<HTMLElement | null>(null);
@@ -30,7 +30,7 @@ const DUE_H = 22;
 const QUARTER_MS = 15 * 60_000;
 const HALF_MS = 30 * 60_000;
 
-const fromMs = computed(() => new Date(tasks.startMs).setHours(0, 0, 0, 0));
+const fromMs = computed(() => new Date(planInputs.startMs).setHours(0, 0, 0, 0));
 const toMs = computed(() => fromMs.value + props.days * DAY_MS);
 const x = computed(() =>
   scaleLinear()
@@ -51,7 +51,7 @@ interface Row {
   readonly bars: readonly Bar[];
 }
 const rows = computed<readonly Row[]>(() => [
-  ...tasks.hours.map(({ name }) => ({
+  ...planInputs.hours.map(({ name }) => ({
     name,
     bars: shown.value.filter(({ person }) => person === name),
   })),
@@ -66,7 +66,7 @@ const lanes = computed(() => lanesOf(shown.value.filter(({ places }) => places >
 const laneCount = computed(() => Math.max(1, ...lanes.value.map(({ lane }) => lane + 1)));
 const dueTop = computed(() => loftTop.value + laneCount.value * LANE_H + 14);
 const dueCount = computed(
-  () => tasks.cover.orders.filter(({ order }) => Date.parse(order.due) < toMs.value).length,
+  () => planInputs.cover.orders.filter(({ order }) => Date.parse(order.due) < toMs.value).length,
 );
 const height = computed(() => dueTop.value + dueCount.value * DUE_H + 8);
 
@@ -165,8 +165,14 @@ const shiftOf = (bar: Bar) =>
         :row-height="DUE_H"
         :transform="`translate(0 ${dueTop})`"
       />
-      <line :x1="x(tasks.startMs)" :x2="x(tasks.startMs)" y1="0" :y2="height" class="now" />
-      <text :x="x(tasks.startMs) + 4" y="11" class="nowword">now</text>
+      <line
+        :x1="x(planInputs.startMs)"
+        :x2="x(planInputs.startMs)"
+        y1="0"
+        :y2="height"
+        class="now"
+      />
+      <text :x="x(planInputs.startMs) + 4" y="11" class="nowword">now</text>
     </svg>
     <p class="quiet small">
       Pull a step, or move it by the arrow keys (with Shift by a day); Enter locks it and lets it

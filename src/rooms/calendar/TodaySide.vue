@@ -14,11 +14,11 @@ import { sayClock, sayStep, sayWhen } from './calendarMessages';
 
 /** For each pair of hands what comes today, in order; each opens where it is done. The record itself ticks what is done. */
 const calendar = useCalendarStore();
-const tasks = usePlanInputsStore();
+const planInputs = usePlanInputsStore();
 const workshop = useWorkshopStore();
 
 const day = computed(() => {
-  const from = new Date(tasks.startMs);
+  const from = new Date(planInputs.startMs);
   from.setHours(0, 0, 0, 0);
   const to = new Date(from);
   to.setDate(to.getDate() + 1);
@@ -28,7 +28,7 @@ const done = computed(() =>
   doneBetween(workshop.batches, workshop.goods, day.value.from, day.value.to),
 );
 const hands = computed(() => {
-  const names = tasks.hours.map(({ name }) => name);
+  const names = planInputs.hours.map(({ name }) => name);
   return names.map((name, i) => {
     const own = calendar.bars
       .filter(({ person }) => person === name)
@@ -44,7 +44,7 @@ const hands = computed(() => {
 });
 const looks = computed(() =>
   workshop.batches.flatMap((batch) =>
-    looksOf(batch, tasks.startMs).flatMap(({ state, month }) =>
+    looksOf(batch, planInputs.startMs).flatMap(({ state, month }) =>
       state === 'due' ? [{ batch, month }] : [],
     ),
   ),

@@ -6,13 +6,13 @@ import { sayClock, sayDay, sayStep } from './calendarMessages';
 
 /** A week on one sheet, for the wall: day by day what each pair of hands does, and what is due. */
 const calendar = useCalendarStore();
-const tasks = usePlanInputsStore();
+const planInputs = usePlanInputsStore();
 const weeksOn = ref(0);
 const DAYS = 7;
 
 const days = computed(() =>
   Array.from({ length: DAYS }, (_, i) => {
-    const from = new Date(tasks.startMs);
+    const from = new Date(planInputs.startMs);
     from.setHours(0, 0, 0, 0);
     from.setDate(from.getDate() + i + DAYS * weeksOn.value);
     const to = new Date(from);
@@ -23,11 +23,11 @@ const days = computed(() =>
       .sort((a, b) => a.startMs - b.startMs);
     return {
       at: from.getTime(),
-      hands: tasks.hours.map(({ name }) => ({
+      hands: planInputs.hours.map(({ name }) => ({
         name,
         bars: bars.filter(({ person }) => person === name),
       })),
-      dues: tasks.cover.orders
+      dues: planInputs.cover.orders
         .map(({ order }) => order)
         .filter(({ due }) => isThen(Date.parse(due))),
     };
@@ -47,7 +47,7 @@ const print = () => window.print();
       <thead>
         <tr>
           <th scope="col" class="day">Day</th>
-          <th v-for="{ name } in tasks.hours" :key="name" scope="col">{{ name }}</th>
+          <th v-for="{ name } in planInputs.hours" :key="name" scope="col">{{ name }}</th>
           <th scope="col">Due</th>
         </tr>
       </thead>

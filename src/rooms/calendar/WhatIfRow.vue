@@ -8,12 +8,12 @@ import NumberField from '@/ui/fields/NumberField.vue';
 
 /** Questions beside the plan: damper air, a pair of hands less, a machine more. */
 const calendar = useCalendarStore();
-const tasks = usePlanInputsStore();
+const planInputs = usePlanInputsStore();
 
 const humidityPct = ref(60);
 const away = ref<string | null>(null);
 const isAsking = ref(false);
-const names = computed(() => tasks.hours.map(({ name }) => name));
+const names = computed(() => planInputs.hours.map(({ name }) => name));
 const whose = computed(() => away.value ?? names.value[0] ?? null);
 
 async function ask(change: Partial<WhatIf>): Promise<void> {

@@ -15,10 +15,10 @@ import { counted } from '@/core/basics/format/numbers';
 import { listed } from '@/core/basics/format/names';
 
 const workshop = useWorkshopStore();
-const keeping = useCopiesStore();
+const copies = useCopiesStore();
 const transfer = useTransferStore();
 const saving = useSavingStore();
-onMounted(() => void keeping.look());
+onMounted(() => void copies.look());
 /** A copy older than this is no safety. */
 const OLD_DAYS = 7;
 const takesFilesVersion = ref(false);
@@ -68,23 +68,23 @@ const JOB_WORDS = {
       Everything lives in this browser. A file keeps it safe and carries it to another one: all
       formulas with their versions, all batches, the shelf, the settings.
     </p>
-    <p :class="{ old: (keeping.copyDays ?? OLD_DAYS) >= OLD_DAYS }">
+    <p :class="{ old: (copies.copyDays ?? OLD_DAYS) >= OLD_DAYS }">
       {{
-        keeping.copyDays === null
+        copies.copyDays === null
           ? 'No copy outside this browser yet.'
-          : keeping.copyDays === 0
+          : copies.copyDays === 0
             ? 'The last copy outside this browser is of today.'
-            : `The last copy outside this browser is ${counted(keeping.copyDays, 'day')} old.`
+            : `The last copy outside this browser is ${counted(copies.copyDays, 'day')} old.`
       }}
       <template v-if="saving.isGuarded === false"
         >No spare copy can be kept inside it: export more often.</template
       >
-      <template v-if="keeping.isPromised === true"
+      <template v-if="copies.isPromised === true"
         >This browser has promised to keep it when room runs short.</template
       >
-      <template v-else-if="keeping.isPromised === false"
+      <template v-else-if="copies.isPromised === false"
         >This browser may clear it away when room runs short.
-        <button type="button" class="link" @click="keeping.ask">Ask it to keep it</button></template
+        <button type="button" class="link" @click="copies.ask">Ask it to keep it</button></template
       >
     </p>
     <p v-if="asideCount > 0">

@@ -22,7 +22,7 @@ import { dossierTrial } from './dossierTrial';
 /** The dossier of what is in hand, a recall either way, and the list of prices: on screen, on paper, as files. */
 const pack = usePackStore();
 const goods = useGoodsStore();
-const tries = useTrialsStore();
+const trialStore = useTrialsStore();
 const workshop = useWorkshopStore();
 const { nameOf } = useMaterials();
 const { money } = useMoney();
@@ -73,7 +73,7 @@ const dossier = computed(() => {
   if (which.value !== 'dossier') return null;
   const best = pack.label?.bestBefore;
   return pack.dossier(best ? new Date(best.atMs).toISOString().slice(0, 10) : null, (trial) =>
-    dossierTrial(trial, tries.answerOf(trial)),
+    dossierTrial(trial, trialStore.answerOf(trial)),
   );
 });
 

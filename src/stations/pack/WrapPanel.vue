@@ -22,7 +22,7 @@ const props = defineProps<{ unit: SaleUnit }>();
 const emit = defineEmits<{ handOver: []; papers: [] }>();
 const pack = usePackStore();
 const goods = useGoodsStore();
-const tries = useTrialsStore();
+const trialStore = useTrialsStore();
 const trays = useTraysStore();
 const workshop = useWorkshopStore();
 const { money } = useMoney();
@@ -96,7 +96,9 @@ const behind = computed(() => {
     0,
   );
   const steps = batches.reduce((sum, { steps: of }) => sum + of.length, 0);
-  const trials = tries.trials.filter(({ batchId }) => batches.some(({ id }) => id === batchId));
+  const trials = trialStore.trials.filter(({ batchId }) =>
+    batches.some(({ id }) => id === batchId),
+  );
   const lots = new Set(
     batches.flatMap((batch) =>
       [...standing(batch, 'weighed'), ...standing(batch, 'added')].flatMap(({ lots: uses }) =>

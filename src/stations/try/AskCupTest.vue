@@ -17,7 +17,7 @@ import { sayCupTestProblem } from '@/shared/tryMessages';
 
 /** The question of a set of small ones: of what, from how much to how much, what is watched, and in how many cups. */
 const emit = defineEmits<{ asked: [id: string] }>();
-const tries = useTrialsStore();
+const trialStore = useTrialsStore();
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
 const { nameOf } = useMaterials();
@@ -62,7 +62,7 @@ function ask(): void {
     cupG: cupG.value,
     stepG: stepG.value,
   };
-  const result = cupTestCups(question, tries.cupTestConditions(question));
+  const result = cupTestCups(question, trialStore.cupTestConditions(question));
   if (!result.ok) {
     problem.value = sayCupTestProblem(result.problem);
     return;

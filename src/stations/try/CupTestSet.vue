@@ -20,7 +20,7 @@ import { clockOf } from '@/shared/tryMessages';
 
 /** One set: its base mix and cups as a sheet, what each showed, and what that says so far. */
 const props = defineProps<{ ladder: CupTest }>();
-const tries = useTrialsStore();
+const trialStore = useTrialsStore();
 const { nameOf } = useMaterials();
 const typed = ref<Readonly<Record<string, string>>>({});
 const problem = ref('');
@@ -28,7 +28,7 @@ const problem = ref('');
 const MOST_VALUE = 100_000;
 
 const words = computed(() => RESPONSE_WORDS[props.ladder.response]);
-const answer = computed(() => tries.answerLadder(props.ladder));
+const answer = computed(() => trialStore.answerLadder(props.ladder));
 const decimals = computed(() => decimalsOf(props.ladder.stepG));
 const base = computed(() => baseOf(props.ladder.body, props.ladder.factors));
 /** Weights of so few steps are shown finer: they go in as drops or a premix. */
@@ -64,7 +64,7 @@ function time(cupId: string): void {
   nowMs.value = atMs;
   timing.value = running?.cupId === cupId ? null : { cupId, fromMs: atMs };
   if (running?.cupId === cupId)
-    tries.seenInCup(props.ladder, cupId, Math.round((atMs - running.fromMs) / 1000));
+    trialStore.seenInCup(props.ladder, cupId, Math.round((atMs - running.fromMs) / 1000));
 }
 
 const print = () => window.print();
@@ -78,7 +78,7 @@ function write(cupId: string): void {
     (props.ladder.response !== 'gone-s' || value > 0);
   problem.value = isFine ? '' : `${words.value.ask}: a number is needed.`;
   if (!isFine) return;
-  tries.seenInCup(props.ladder, cupId, value);
+  trialStore.seenInCup(props.ladder, cupId, value);
   typed.value = { ...typed.value, [cupId]: '' };
 }
 

@@ -7,16 +7,16 @@ import AskCupTest from './AskCupTest.vue';
 import CupTestSet from './CupTestSet.vue';
 
 /** Sets of small ones: the one that is open, or a new question. */
-const tries = useTrialsStore();
-const openId = ref<string | null>(tries.ladders[0]?.id ?? null);
-const open = computed(() => tries.ladders.find(({ id }) => id === openId.value) ?? null);
+const trialStore = useTrialsStore();
+const openId = ref<string | null>(trialStore.ladders[0]?.id ?? null);
+const open = computed(() => trialStore.ladders.find(({ id }) => id === openId.value) ?? null);
 </script>
 
 <template>
   <div class="ladders">
-    <nav v-if="tries.ladders.length" aria-label="Sets of small ones">
+    <nav v-if="trialStore.ladders.length" aria-label="Sets of small ones">
       <ToggleButton
-        v-for="ladder in tries.ladders"
+        v-for="ladder in trialStore.ladders"
         :key="ladder.id"
         :pressed="ladder.id === openId"
         @press="openId = ladder.id"

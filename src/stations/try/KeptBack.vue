@@ -15,7 +15,7 @@ import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
 
 /** Pieces laid away, asked for at 1, 3, 6 and 12 months; what they show becomes the maker's own keeping time. */
-const tries = useTrialsStore();
+const trialStore = useTrialsStore();
 const bench = useBenchStore();
 const workshop = useWorkshopStore();
 const kept = computed(() =>
@@ -53,7 +53,7 @@ function write(batch: Batch): void {
 }
 
 function keep(): void {
-  const batch = tries.madeBatches.find(({ id }) => id === layAwayId.value);
+  const batch = trialStore.madeBatches.find(({ id }) => id === layAwayId.value);
   if (!batch) return;
   const left = (countOf(batch)?.pieces ?? batch.plan.pieces) - keptPieces(batch);
   problem.value =
@@ -66,12 +66,12 @@ function keep(): void {
 
 <template>
   <section aria-label="Kept-back pieces" class="kept">
-    <p v-if="tries.keeping.looks > 0">
-      By {{ counted(tries.keeping.looks, 'look') }} at your own pieces:
-      <template v-if="tries.keeping.goodToMonths !== null"
-        >still good after {{ formatFixed(tries.keeping.goodToMonths, 0) }} months</template
-      ><template v-if="tries.keeping.badFromMonths !== null"
-        >, not any more after {{ formatFixed(tries.keeping.badFromMonths, 0) }}</template
+    <p v-if="trialStore.shelfLife.looks > 0">
+      By {{ counted(trialStore.shelfLife.looks, 'look') }} at your own pieces:
+      <template v-if="trialStore.shelfLife.goodToMonths !== null"
+        >still good after {{ formatFixed(trialStore.shelfLife.goodToMonths, 0) }} months</template
+      ><template v-if="trialStore.shelfLife.badFromMonths !== null"
+        >, not any more after {{ formatFixed(trialStore.shelfLife.badFromMonths, 0) }}</template
       >.
     </p>
     <p v-if="kept.length === 0" class="quiet">
@@ -118,7 +118,7 @@ function keep(): void {
       <v-autocomplete
         v-model="layAwayId"
         :items="
-          tries.madeBatches.map(({ id, code, formulaName }) => ({
+          trialStore.madeBatches.map(({ id, code, formulaName }) => ({
             value: id,
             title: `${code}, ${formulaName}`,
           }))

@@ -29,13 +29,13 @@ import { usePitcherScale } from './usePitcherScale';
 
 /** A jug of warm water on the scale: what the whole loses is gas, and the scale writes it down. */
 const props = defineProps<{ trial: Trial }>();
-const tries = useTrialsStore();
+const trialStore = useTrialsStore();
 const trays = useTraysStore();
 const workshop = useWorkshopStore();
 const typed = ref('');
 const problem = ref('');
 
-const batch = computed(() => tries.batchOf(props.trial));
+const batch = computed(() => trialStore.batchOf(props.trial));
 /** Sample and water stay what they are for a trial: reckoned once, not with each reading. */
 const { pieceG, water, stepG } = props.trial;
 const mix = portionsOf(
@@ -44,7 +44,7 @@ const mix = portionsOf(
 );
 const expected = mix.length > 0 ? expectedLoss(mix, pieceG, water) : null;
 const plan = mix.length > 0 ? gasLossPlan(mix, pieceG, water, stepG ?? 1) : null;
-const forecast = computed(() => tries.forecastOf(props.trial));
+const forecast = computed(() => trialStore.forecastOf(props.trial));
 const goneS = computed(() => {
   const lasting = forecast.value?.lasting;
   return lasting && lasting.kind !== 'showered' ? lasting.goneS : { low: 60, best: 120, high: 240 };
@@ -64,7 +64,7 @@ const touchedMs = computed(() => {
   return touched ? Date.parse(touched.at) : null;
 });
 const jugG = computed(() => standingIn(props.trial, 'jug').at(-1)?.massG ?? null);
-const result = computed(() => (touchedMs.value === null ? null : tries.answerOf(props.trial)));
+const result = computed(() => (touchedMs.value === null ? null : trialStore.answerOf(props.trial)));
 const answer = computed(() => (result.value?.ok ? result.value.answer : null));
 const isDone = computed(() => props.trial.finishedAt !== null);
 const isWeak = computed(
@@ -95,7 +95,7 @@ const scale = usePitcherScale(
 function heard(massG: number): void {
   if (touchedMs.value === null || isDone.value) return;
   const seconds = (Date.parse(nowIso()) - touchedMs.value) / 1000;
-  if (seconds >= 0) tries.reading(Math.round(seconds * 10) / 10, massG);
+  if (seconds >= 0) trialStore.reading(Math.round(seconds * 10) / 10, massG);
 }
 
 function weight(): number | null {
@@ -118,11 +118,11 @@ function next(): void {
       problem.value = `${formatFixed(massG, 1)} g is no jug of water: stand it on the scale first.`;
       return;
     }
-    tries.write({ kind: 'jug', massG });
+    trialStore.write({ kind: 'jug', massG });
     typed.value = '';
   } else if (touchedMs.value === null) {
     scale.dropIn();
-    tries.write({ kind: 'phase', phase: 'touched' });
+    trialStore.write({ kind: 'phase', phase: 'touched' });
   } else if (scale.source === 'typed') {
     const massG = weight();
     if (massG === null) return;
@@ -139,7 +139,7 @@ function gone(): void {
     return;
   }
   problem.value = '';
-  tries.finish();
+  trialStore.finish();
 }
 const word = computed(() => {
   if (jugG.value === null) return 'Jug and water stand on it';
@@ -147,7 +147,7 @@ const word = computed(() => {
   return scale.source === 'typed' ? 'It shows that now' : 'Gone: keep it';
 });
 
-useBenchKeys({ space: next, u: () => isDone.value || tries.undo() });
+useBenchKeys({ space: next, u: () => isDone.value || trialStore.undo() });
 </script>
 
 <template>
@@ -208,8 +208,8 @@ useBenchKeys({ space: next, u: () => isDone.value || tries.undo() });
         <HandButton v-if="scale.source === 'typed' && touchedMs !== null" @click="gone">
           Gone: keep it
         </HandButton>
-        <HandButton @click="tries.undo">Take back <kbd>U</kbd></HandButton>
-        <HandButton @click="tries.again">Start again</HandButton>
+        <HandButton @click="trialStore.undo">Take back <kbd>U</kbd></HandButton>
+        <HandButton @click="trialStore.again">Start again</HandButton>
       </div>
       <ProblemLine :problem="problem" />
     </section>

@@ -11,11 +11,11 @@ import SeenPicture from './SeenPicture.vue';
 
 /** What is seen, row by row: a row opens its pictures, a key or a press chooses one, and the next row opens. */
 const props = defineProps<{ trial: Trial }>();
-const tries = useTrialsStore();
+const trialStore = useTrialsStore();
 
 /** On the scale the water is too little to say anything of foam and ring. */
 const rows = computed<readonly SeenRow[]>(() => {
-  const batch = tries.batchOf(props.trial);
+  const batch = trialStore.batchOf(props.trial);
   if (props.trial.kind !== 'scale') return seenRowsOf(props.trial.kind);
   return batch ? seenRowsOf(usualKind(batch.body)).filter(({ what }) => what === 'scent-dry') : [];
 });
@@ -30,7 +30,7 @@ function wordOf(row: SeenRow): string {
 }
 
 function choose(row: SeenRow, value: string): void {
-  tries.write({ kind: 'seen', what: row.what, value });
+  trialStore.write({ kind: 'seen', what: row.what, value });
   const next = rows.value.find(({ what }) => what !== row.what && !seen.value.has(what));
   openWhat.value = next?.what ?? null;
 }

@@ -20,7 +20,7 @@ import NumberField from '@/ui/fields/NumberField.vue';
 import { sayStartProblem, sayWhatDoes } from '@/shared/tryMessages';
 
 /** What goes into the water: a piece of a batch or one from elsewhere, how it is tried, and in what. */
-const tries = useTrialsStore();
+const trialStore = useTrialsStore();
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
 
@@ -28,7 +28,7 @@ const ELSEWHERE = 'a piece from elsewhere';
 const chosenId = ref<string | null>(null);
 /** The newest batch until the maker says otherwise: on a first visit it comes a moment later. */
 const batchId = computed({
-  get: () => chosenId.value ?? tries.madeBatches[0]?.id ?? ELSEWHERE,
+  get: () => chosenId.value ?? trialStore.madeBatches[0]?.id ?? ELSEWHERE,
   set: (id: string) => (chosenId.value = id),
 });
 const name = ref('');
@@ -45,13 +45,13 @@ const stepG = ref(0.1);
 const problem = ref('');
 
 const choices = computed(() => [
-  ...tries.madeBatches.map((batch) => ({
+  ...trialStore.madeBatches.map((batch) => ({
     value: batch.id,
     title: `${batch.code}, ${batch.formulaName}`,
   })),
   { value: ELSEWHERE, title: ELSEWHERE },
 ]);
-const batch = computed(() => tries.madeBatches.find(({ id }) => id === batchId.value) ?? null);
+const batch = computed(() => trialStore.madeBatches.find(({ id }) => id === batchId.value) ?? null);
 const kinds = computed(() => {
   const usual = batch.value
     ? [usualKind(batch.value.body)]
@@ -73,7 +73,7 @@ watch(
     }
     kind.value = usualKind(of.body);
     pieceG.value = Math.round(10 * doseG(of.body.family, meanPieceG(of))) / 10;
-    ageDays.value = Math.round(tries.ageOf(of, Date.parse(nowIso())));
+    ageDays.value = Math.round(trialStore.ageOf(of, Date.parse(nowIso())));
     isCrumbs.value = false;
   },
   { immediate: true },
@@ -128,7 +128,7 @@ function start(): void {
   const of = batch.value && { pieceG: meanPieceG(batch.value) };
   const found = startProblem(asked, of, plan.value?.expectedG ?? null);
   problem.value = found ? sayStartProblem(found, asked) : '';
-  if (problem.value === '') tries.start(asked);
+  if (problem.value === '') trialStore.start(asked);
 }
 </script>
 

@@ -32,7 +32,7 @@ import {
 
 /** A piece in water with the stopwatch: the space bar says what comes next, the forecast runs beside it. */
 const props = defineProps<{ trial: Trial }>();
-const tries = useTrialsStore();
+const trialStore = useTrialsStore();
 const workshop = useWorkshopStore();
 const nowMs = ref(Date.parse(nowIso()));
 useIntervalFn(() => (nowMs.value = Date.parse(nowIso())), 200);
@@ -46,7 +46,7 @@ const isRunning = computed(
 );
 const isDone = computed(() => props.trial.finishedAt !== null);
 const forgotten = computed(() => isForgotten(props.trial, nowMs.value));
-const forecast = computed(() => tries.forecastOf(props.trial));
+const forecast = computed(() => trialStore.forecastOf(props.trial));
 const share = computed(() => keptShare(workshop.facts.trials ?? {}, props.trial.ageDays ?? 0));
 const trace = computed(() =>
   forecast.value ? gasTrace(forecast.value, props.trial.pieceG, share.value) : [],
@@ -74,7 +74,7 @@ function press(phase: Phase): void {
   problem.value = found ? sayPhaseProblem(found) : '';
   if (found) return;
   nowMs.value = Date.parse(nowIso());
-  tries.write({ kind: 'phase', phase });
+  trialStore.write({ kind: 'phase', phase });
 }
 
 function goneTyped(): void {
@@ -84,7 +84,7 @@ function goneTyped(): void {
     return;
   }
   problem.value = '';
-  tries.goneAt(minutes * 60);
+  trialStore.goneAt(minutes * 60);
   typedMin.value = '';
 }
 
@@ -98,7 +98,7 @@ useBenchKeys({
     c: () => press('came-up'),
   }),
   g: () => press('gone'),
-  u: () => isDone.value || tries.undo(),
+  u: () => isDone.value || trialStore.undo(),
 });
 </script>
 
@@ -111,7 +111,7 @@ useBenchKeys({
       <p class="quiet">{{ goneSentence }}</p>
       <p v-if="isDone" class="quiet">
         This trial is closed.
-        <button type="button" class="link" @click="tries.reopen">Go on with it</button>
+        <button type="button" class="link" @click="trialStore.reopen">Go on with it</button>
       </p>
       <HandButton v-if="next && !isDone" is-main class="main" @click="nextOne">
         {{ PHASE_BUTTONS[next] }} <kbd>space</kbd>
@@ -123,8 +123,8 @@ useBenchKeys({
           <HandButton @click="press('came-up')">Came up <kbd>C</kbd></HandButton>
         </template>
         <HandButton @click="press('gone')">Gone <kbd>G</kbd></HandButton>
-        <HandButton @click="tries.undo">Take back <kbd>U</kbd></HandButton>
-        <HandButton @click="tries.again">Start again</HandButton>
+        <HandButton @click="trialStore.undo">Take back <kbd>U</kbd></HandButton>
+        <HandButton @click="trialStore.again">Start again</HandButton>
       </div>
       <ProblemLine :problem="problem" />
       <form v-if="forgotten" class="forgotten" role="alert" @submit.prevent="goneTyped">

@@ -9,11 +9,11 @@ import { shortTime } from '@/ui/frame/format';
 import { VERDICT_WORDS } from '@/shared/tryMessages';
 
 /** All trials, newest first: any opens again. */
-const tries = useTrialsStore();
+const trialStore = useTrialsStore();
 const emit = defineEmits<{ open: [trial: Trial] }>();
 
 function nameOf(trial: Trial): string {
-  const batch = tries.batchOf(trial);
+  const batch = trialStore.batchOf(trial);
   if (batch) return `${batch.code}, ${batch.formulaName}`;
   return trial.batchId === null ? trial.name : 'a batch that is not here any more';
 }
@@ -21,7 +21,7 @@ function nameOf(trial: Trial): string {
 function said(trial: Trial): string {
   const verdict = standingIn(trial, 'verdict').at(-1);
   const goneS = phaseS(trial, 'gone');
-  const answer = trial.kind === 'scale' ? tries.answerOf(trial) : null;
+  const answer = trial.kind === 'scale' ? trialStore.answerOf(trial) : null;
   return [
     ...(answer?.ok && answer.answer.isOver
       ? [`${formatFixed(100 * answer.answer.share.best, 0)} % of its fizz`]
@@ -36,12 +36,12 @@ function said(trial: Trial): string {
 
 <template>
   <section aria-label="All trials">
-    <p v-if="tries.trials.length === 0" class="quiet">
+    <p v-if="trialStore.trials.length === 0" class="quiet">
       No trial yet. Makers try a piece of nearly every batch and remember little of it: begin one
       under “Now”.
     </p>
     <ul class="plain-list">
-      <li v-for="trial in tries.trials" :key="trial.id">
+      <li v-for="trial in trialStore.trials" :key="trial.id">
         <button type="button" @click="emit('open', trial)">
           <span class="quiet tabular">{{ shortTime(trial.startedAt) }}</span>
           <b>{{ nameOf(trial) }}</b>

@@ -21,39 +21,46 @@ import VerdictPanel from './VerdictPanel.vue';
 import WaterColor from './WaterColor.vue';
 import { sayPiece, sayTrialEntry } from '@/shared/tryMessages';
 
-const tries = useTrialsStore();
+const trialStore = useTrialsStore();
 
 type View = 'now' | 'sets' | 'kept' | 'all';
 const view = ref<View>('now');
-const due = computed(() => tries.looksDue(nowMs()).length);
+const due = computed(() => trialStore.looksDue(nowMs()).length);
 const views = computed(() => [
-  { value: 'now' as const, word: tries.inHand ? KIND_WORDS[tries.inHand.kind] : 'A new trial' },
+  {
+    value: 'now' as const,
+    word: trialStore.inHand ? KIND_WORDS[trialStore.inHand.kind] : 'A new trial',
+  },
   { value: 'sets' as const, word: 'A set of small ones' },
   {
     value: 'kept' as const,
     word: due.value > 0 ? `Kept back, ${due.value} to look at` : 'Kept back',
   },
-  { value: 'all' as const, word: `All ${counted(tries.trials.length, 'trial')}` },
+  { value: 'all' as const, word: `All ${counted(trialStore.trials.length, 'trial')}` },
 ]);
 
-const batch = computed(() => (tries.inHand ? tries.batchOf(tries.inHand) : null));
+const batch = computed(() => (trialStore.inHand ? trialStore.batchOf(trialStore.inHand) : null));
 const title = computed(() => {
-  const trial = tries.inHand;
+  const trial = trialStore.inHand;
   if (view.value === 'sets') return 'A set of small ones';
   if (view.value === 'kept') return 'Kept back';
   if (!trial || view.value === 'all') return 'A piece in water';
   return `${batch.value?.formulaName ?? (trial.name || 'A piece')} in water`;
 });
-const forecast = computed(() => (tries.inHand ? tries.forecastOf(tries.inHand) : null));
-const hasColor = computed(() => tries.inHand?.kind === 'tub' || tries.inHand?.kind === 'salts');
+const forecast = computed(() =>
+  trialStore.inHand ? trialStore.forecastOf(trialStore.inHand) : null,
+);
+const hasColor = computed(
+  () => trialStore.inHand?.kind === 'tub' || trialStore.inHand?.kind === 'salts',
+);
 
 function open(trial: Trial): void {
-  tries.choose(trial.id);
+  trialStore.choose(trial.id);
   view.value = 'now';
 }
 
 function anew(): void {
-  tries.choose(null);
+  trialStore.choose(null);
   view.value = 'now';
 }
 </script>
@@ -65,31 +72,31 @@ function anew(): void {
         ><h1>{{ title }}</h1></template
       >
       <template #sub>
-        <template v-if="tries.inHand && view === 'now'">
-          <template v-if="batch">{{ batch.code }} · </template>{{ sayPiece(tries.inHand) }}
+        <template v-if="trialStore.inHand && view === 'now'">
+          <template v-if="batch">{{ batch.code }} · </template>{{ sayPiece(trialStore.inHand) }}
         </template>
-        <template v-else>{{ counted(tries.trials.length, 'trial') }} on record</template>
+        <template v-else>{{ counted(trialStore.trials.length, 'trial') }} on record</template>
       </template>
       <template #actions>
-        <v-btn v-if="tries.inHand" @click="anew">A new trial</v-btn>
+        <v-btn v-if="trialStore.inHand" @click="anew">A new trial</v-btn>
       </template>
     </PageHeader>
-    <div class="station" :class="{ wide: view !== 'now' || !tries.inHand }">
+    <div class="station" :class="{ wide: view !== 'now' || !trialStore.inHand }">
       <div class="middle">
         <AppTabs v-model="view" label="Try" :items="views" class="views" />
         <template v-if="view === 'now'">
-          <StartTrial v-if="!tries.inHand" />
+          <StartTrial v-if="!trialStore.inHand" />
           <PitcherHand
-            v-else-if="tries.inHand.kind === 'scale'"
-            :key="tries.inHand.id"
-            :trial="tries.inHand"
+            v-else-if="trialStore.inHand.kind === 'scale'"
+            :key="trialStore.inHand.id"
+            :trial="trialStore.inHand"
           />
-          <TrialHand v-else :key="tries.inHand.id" :trial="tries.inHand" />
-          <details v-if="tries.inHand?.entries.length" class="record">
+          <TrialHand v-else :key="trialStore.inHand.id" :trial="trialStore.inHand" />
+          <details v-if="trialStore.inHand?.entries.length" class="record">
             <summary>As it happened</summary>
             <ul class="plain-list">
               <li
-                v-for="entry in tries.inHand.entries"
+                v-for="entry in trialStore.inHand.entries"
                 :key="entry.id"
                 :class="{ struck: entry.voidedAt }"
               >
@@ -100,15 +107,15 @@ function anew(): void {
                   type="button"
                   class="link"
                   :aria-label="`Take back: ${sayTrialEntry(entry)}`"
-                  @click="tries.strike(entry.id)"
+                  @click="trialStore.strike(entry.id)"
                 >
                   take back
                 </button>
               </li>
             </ul>
-            <button type="button" class="link" @click="tries.turn">
+            <button type="button" class="link" @click="trialStore.turn">
               {{
-                tries.inHand.voidedAt
+                trialStore.inHand.voidedAt
                   ? 'Count this trial again'
                   : 'Take the whole trial back: it teaches nothing then'
               }}
@@ -119,16 +126,16 @@ function anew(): void {
         <KeptBack v-else-if="view === 'kept'" />
         <TrialList v-else @open="open" />
       </div>
-      <aside v-if="view === 'now' && tries.inHand" class="side">
-        <SeenPanel :key="tries.inHand.id" :trial="tries.inHand" />
+      <aside v-if="view === 'now' && trialStore.inHand" class="side">
+        <SeenPanel :key="trialStore.inHand.id" :trial="trialStore.inHand" />
         <WaterColor
           v-if="hasColor && forecast?.color"
-          :trial="tries.inHand"
+          :trial="trialStore.inHand"
           :forecast-hex="forecast.color.waterHex"
         />
-        <BatchPhotos v-if="batch" :batch="batch" :trial-id="tries.inHand.id" />
-        <TeachPanel :trial="tries.inHand" :forecast="forecast" />
-        <VerdictPanel :trial="tries.inHand" />
+        <BatchPhotos v-if="batch" :batch="batch" :trial-id="trialStore.inHand.id" />
+        <TeachPanel :trial="trialStore.inHand" :forecast="forecast" />
+        <VerdictPanel :trial="trialStore.inHand" />
       </aside>
     </div>
   </div>

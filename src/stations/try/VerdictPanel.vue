@@ -9,7 +9,7 @@ import { VERDICT_WORDS, WHY_WORDS } from '@/shared/tryMessages';
 
 /** What comes of it, and why: the trial ends with it. */
 const props = defineProps<{ trial: Trial }>();
-const tries = useTrialsStore();
+const trialStore = useTrialsStore();
 
 const said = computed(() => standingIn(props.trial, 'verdict').at(-1) ?? null);
 const asking = ref<Verdict | null>(null);
@@ -28,13 +28,13 @@ function turn(why: Why): void {
 }
 
 function keep(verdict: Verdict, because: readonly Why[]): void {
-  tries.write({ kind: 'verdict', verdict, whys: [...because] });
+  trialStore.write({ kind: 'verdict', verdict, whys: [...because] });
   const text = note.value.trim();
-  if (text) tries.write({ kind: 'note', text: text.slice(0, 500) });
+  if (text) trialStore.write({ kind: 'note', text: text.slice(0, 500) });
   note.value = '';
   asking.value = null;
   whys.value = [];
-  tries.finish();
+  trialStore.finish();
 }
 </script>
 
@@ -74,7 +74,7 @@ function keep(verdict: Verdict, because: readonly Why[]): void {
         maxlength="500"
         autocomplete="off"
         @keydown.enter="
-          note.trim() && (tries.write({ kind: 'note', text: note.trim() }), (note = ''))
+          note.trim() && (trialStore.write({ kind: 'note', text: note.trim() }), (note = ''))
         "
       />
     </template>

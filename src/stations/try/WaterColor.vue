@@ -9,7 +9,7 @@ import { useTrialsStore } from '@/stores/trials';
 
 /** The color of the water: by eye beside a strip, or out of a photo with a white card in it. */
 const props = defineProps<{ trial: Trial; forecastHex: string }>();
-const tries = useTrialsStore();
+const trialStore = useTrialsStore();
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas');
 
 const seen = computed(() => standingIn(props.trial, 'color').at(-1) ?? null);
@@ -71,7 +71,7 @@ function tap(event: MouseEvent): void {
   const result = colorByCard(white.value, light);
   problem.value = result.ok ? '' : PROBLEMS[result.problem];
   if (!result.ok) return;
-  tries.write({ kind: 'color', hex: result.hex, by: 'photo' });
+  trialStore.write({ kind: 'color', hex: result.hex, by: 'photo' });
   hasPhoto.value = false;
 }
 </script>
@@ -100,7 +100,7 @@ function tap(event: MouseEvent): void {
         :style="{ background: hex }"
         :aria-label="`Nearest: ${hex}`"
         :aria-pressed="seen?.hex === hex"
-        @click="tries.write({ kind: 'color', hex, by: 'eye' })"
+        @click="trialStore.write({ kind: 'color', hex, by: 'eye' })"
       />
     </div>
     <FileButton

@@ -19,10 +19,10 @@ import VerdictPanel from './VerdictPanel.vue';
 import WaterColor from './WaterColor.vue';
 
 let shop: ReturnType<typeof drawnShop>;
-let tries: ReturnType<typeof useTrialsStore>;
+let trialStore: ReturnType<typeof useTrialsStore>;
 beforeEach(() => {
   shop = drawnShop();
-  tries = useTrialsStore();
+  trialStore = useTrialsStore();
 });
 
 const problem = () => page().find('.problem[role=alert]').text();
@@ -30,9 +30,9 @@ const later = (seconds: number) => vi.setSystemTime(Date.now() + seconds * 1000)
 
 /** A tub test of the newest pressed batch, begun. */
 function begun(): Trial {
-  const batch = tries.madeBatches.find(({ body }) => body.family === 'bath-bomb');
+  const batch = trialStore.madeBatches.find(({ body }) => body.family === 'bath-bomb');
   if (!batch) throw new Error('the sample has a bath bomb made');
-  return tries.start({
+  return trialStore.start({
     kind: 'tub',
     batchId: batch.id,
     name: '',
@@ -155,7 +155,7 @@ describe('the verdict', () => {
 describe('a new trial', () => {
   it('is of the newest batch, tried as its kind is', async () => {
     const start = shop.show(StartTrial);
-    const [newest] = tries.madeBatches;
+    const [newest] = trialStore.madeBatches;
     expect(start.text()).toContain(newest?.code);
     const before = shop.workshop.trials.length;
     await start.find('form').trigger('submit');
@@ -277,7 +277,7 @@ describe('small ones, cup by cup', () => {
 describe('pieces kept back', () => {
   it('are laid away of a batch, and never more than there are', async () => {
     const shown = shop.show(KeptBack);
-    const batch = tries.madeBatches.find((one) => keptPieces(one) === 0);
+    const batch = trialStore.madeBatches.find((one) => keptPieces(one) === 0);
     if (!batch) throw new Error('the sample has a batch without kept pieces');
     await choose(shown, 'Lay pieces away of', batch.id);
     await field(shown, 'Pieces').setValue('9999');
@@ -322,9 +322,9 @@ describe('all trials', () => {
   it('are told in a line each, newest first, and open again', async () => {
     const list = shop.show(TrialList);
     const rows = list.findAll('li');
-    expect(rows).toHaveLength(tries.trials.length);
+    expect(rows).toHaveLength(trialStore.trials.length);
     await rows[0]?.find('button').trigger('click');
-    expect((list.emitted('open')?.[0]?.[0] as Trial).id).toBe(tries.trials[0]?.id);
+    expect((list.emitted('open')?.[0]?.[0] as Trial).id).toBe(trialStore.trials[0]?.id);
   });
 
   it('of a batch that is gone say so', () => {

@@ -11,7 +11,7 @@ import { newFormula } from '@/core/formula/model/create';
 import { setLineMass } from '@/core/formula/model/edit';
 import type { Formula } from '@/core/formula/model/schema';
 import { record } from '@/core/batches/records/batch';
-import { voidEntry } from '@/core/batches/records/strike';
+import { voidEntry } from '@/core/batches/records/voidEntry';
 import type { Batch } from '@/core/batches/records/schema';
 import { NEWEST_AT_HAND } from '@/core/goods/archive/atHand';
 import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';

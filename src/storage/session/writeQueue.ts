@@ -27,7 +27,7 @@ export interface WriteEvents {
 
 /**
  * Changes on their way into the database. A change is written at once; changes made during a write are gathered and written
- * next; a failed write keeps what it could not write and tries again with the next change.
+ * next; a failed write keeps what it could not write and trialStore again with the next change.
  */
 export class WriteQueue {
   /** What the database held when this tab last saw it, by key. */

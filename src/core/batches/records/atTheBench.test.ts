@@ -12,7 +12,7 @@ import { restAsPlanned, weighingsAhead } from './asPlanned';
 import { rescale } from './rescale';
 import { rescalingFor } from './rescaling';
 import { roomOf, standing, weighedLines, weighedRatio } from './summary';
-import { voidEntry } from './strike';
+import { voidEntry } from './voidEntry';
 import type { Batch } from './schema';
 import { begun, now, workTo } from '../../../../tests/fixtures/bench';
 import { SHIPPED } from '@/core/matter/materials/catalog';

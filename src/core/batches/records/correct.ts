@@ -1,5 +1,5 @@
 import { newId } from '@/core/basics/newId';
-import { voidEntry } from './strike';
+import { voidEntry } from './voidEntry';
 import type { Batch, BatchEntry } from './schema';
 
 /** The figure of an entry that may have been written wrong, or null where it has none. */

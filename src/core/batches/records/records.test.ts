@@ -8,7 +8,7 @@ import { bowlContents } from './bowl';
 import { currentStep, giveUp, goBack, goOn, record, settleStep, startBatch } from './batch';
 import { nextBatchCode } from './batchCode';
 import { openSqueeze, roomOf, standing, weighedLines, weighedRatio } from './summary';
-import { voidEntry } from './strike';
+import { voidEntry } from './voidEntry';
 import { timerLeftS } from './timer';
 import { READINGS, REQUEST, begun, now, workTo } from '../../../../tests/fixtures/bench';
 

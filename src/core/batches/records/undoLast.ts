@@ -1,4 +1,4 @@
-import { voidEntry } from './strike';
+import { voidEntry } from './voidEntry';
 import type { Batch, BatchEntry } from './schema';
 
 /** Comings and goings are no deeds. */

@@ -26,7 +26,7 @@ export function placeBlock(
   first = -1,
 ): readonly Placed[] | null {
   let release = from;
-  for (let tries = 0; tries < MOST_TRIES; tries++) {
+  for (let trialStore = 0; trialStore < MOST_TRIES; trialStore++) {
     const placed: Placed[] = [];
     let again: number | null = null;
     for (const [i, step] of block.entries()) {
@@ -45,7 +45,7 @@ export function placeBlock(
     if (again === null) return placed;
     const head = placed[0];
     release = Math.max(again, head ? head.start - (block[0]?.waitMin ?? 0) + 1e-3 : again);
-    // Whole minutes keep the tries few.
+    // Whole minutes keep the trialStore few.
     release = Math.ceil(release - 1e-6);
   }
   return null;

@@ -6,7 +6,7 @@ import { keepVersion } from '@/core/formula/model/versions';
 import { newOwnMaterial } from '@/core/matter/materials/newOwnMaterial';
 import { SHIPPED } from '@/core/matter/materials/catalog';
 import { currentStep, record, settleStep, startBatch } from '@/core/batches/records/batch';
-import { voidEntry } from '@/core/batches/records/strike';
+import { voidEntry } from '@/core/batches/records/voidEntry';
 import { weighedEntry } from '@/core/batches/records/weighed';
 import { weighedRatio, weighedTotalG } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';

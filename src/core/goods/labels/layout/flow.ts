@@ -53,14 +53,14 @@ export function flowSide(question: FlowQuestion): LabelSide {
   const short = Math.min(asked.heightMm, asked.widthMm);
   // A large picture is worth smaller letters down to the middle between large and least, a small one down to the least.
   const middle = (largest + asked.leastSmallMm) / 2;
-  const tries = asked.hasPicture
+  const trialStore = asked.hasPicture
     ? [
         { pictureMm: 0.26 * short, downTo: middle },
         { pictureMm: 0.16 * short, downTo: asked.leastSmallMm },
         { pictureMm: 0, downTo: asked.leastSmallMm },
       ]
     : [{ pictureMm: 0, downTo: asked.leastSmallMm }];
-  for (const { pictureMm, downTo } of tries)
+  for (const { pictureMm, downTo } of trialStore)
     for (const smallMm of sizesDown(largest, downTo)) {
       const laid = lay(asked, { smallMm, titleMm: titleFor(asked, smallMm), pictureMm });
       if (laid.cut.length === 0) return asked.isFront ? inTheMiddle(laid, asked) : laid;
