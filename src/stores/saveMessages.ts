@@ -1,4 +1,4 @@
-import type { SaveStatus } from '@/storage/session/session';
+import type { SaveStatus } from '@/storage/session/saveStatus';
 
 /** How safe the work is right now, where something else went wrong. */
 export function saveWords(status: SaveStatus): string {

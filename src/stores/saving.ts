@@ -1,11 +1,7 @@
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import {
-  openSession,
-  type SaveStatus,
-  type Session,
-  type SessionEvents,
-} from '@/storage/session/session';
+import type { SaveStatus } from '@/storage/session/saveStatus';
+import { openSession, type Session, type SessionEvents } from '@/storage/session/session';
 
 /** The workshop’s, in this browser. */
 export const DATABASE_NAME = 'rovack';

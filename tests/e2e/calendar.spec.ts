@@ -5,7 +5,12 @@ import { SAMPLE_URL, startEmpty } from './support';
 /** Half a day, at 1280 pixels. */
 const HALF_DAY_PX = 52;
 
+/** A Monday before work begins: which plan is found, and how soon, depends on the hour. */
+const NOW = new Date('2026-11-30T04:00:00Z');
+const DAY_MS = 86_400_000;
+
 async function toCalendar(page: Page): Promise<void> {
+  await page.clock.setFixedTime(NOW);
   await page.goto(`${SAMPLE_URL}/calendar`);
   await expect(page.getByRole('button', { name: /^Maud: / }).first()).toBeVisible();
 }
@@ -104,7 +109,7 @@ test('a plan that is looked for can be stopped; nobody with hours is said; today
   await late.getByLabel('Who').fill('Pilot station');
   await late
     .getByLabel('Wanted by')
-    .fill(new Date(Date.now() - 86_400_000).toISOString().slice(0, 16));
+    .fill(new Date(NOW.getTime() - DAY_MS).toISOString().slice(0, 16));
   await late.getByLabel('How many').fill('40');
   await late.getByRole('button', { name: 'Keep it' }).click();
   await page.getByRole('button', { name: 'Good enough' }).click();

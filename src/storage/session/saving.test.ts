@@ -10,7 +10,7 @@ import { NO_RECORDS } from '../records/collections';
 import { readWorkshopFile } from '../file/read';
 import { deleteDB, openDB } from 'idb';
 import { STORED_VERSION } from '../upgrades/version';
-import type { SaveStatus } from './session';
+import type { SaveStatus } from './saveStatus';
 
 const NOW = '2026-04-18T10:00:00.000Z';
 

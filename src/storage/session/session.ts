@@ -22,12 +22,8 @@ import { leave, pendingWrites } from './pendingWrites';
 import { markSaved, wasSaved } from './mark';
 import { watchBackup } from './backupWatch';
 import { hear } from './hearing';
+import type { SaveStatus } from './saveStatus';
 import { WriteQueue } from './writeQueue';
-
-export type SaveStatus =
-  | { readonly kind: 'saved' }
-  | { readonly kind: 'saving' }
-  | { readonly kind: 'failed'; readonly reason: string };
 
 /** A record as it now is, or null when it is gone. */
 export type Change = {

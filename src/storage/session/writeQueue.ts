@@ -5,7 +5,7 @@ import type { CollectionName } from '../records/names';
 import type { mergeSides } from '../merge/mergeSides';
 import type { WorkshopDb } from '../db/layout';
 import { writeMerged, type Written } from '../db/writeMerged';
-import type { SaveStatus } from './session';
+import type { SaveStatus } from './saveStatus';
 
 /** What a hand is still moving is written this often, ms. */
 const SOON_MS = 400;
