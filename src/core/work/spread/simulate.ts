@@ -1,4 +1,3 @@
-import { entryAt } from '@/core/basics/entryAt';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
 import type { Material } from '@/core/matter/materials/material';
@@ -145,7 +144,7 @@ function distributionOf(values: readonly number[]): Distribution | null {
   const counts = new Array<number>(BINS).fill(0);
   for (const value of values) {
     const bin = to > from ? Math.floor(((value - from) / (to - from)) * BINS) : 0;
-    if (bin >= 0 && bin < BINS) counts[bin] = entryAt(counts, bin) + 1;
+    if (bin >= 0 && bin < BINS) counts[bin] = (counts[bin] as number) + 1;
   }
   return { low: at(0.05), median: at(0.5), high: at(0.95), from, to, counts };
 }
