@@ -1,6 +1,7 @@
 import { execFileSync, spawnSync } from 'node:child_process';
-import { readFileSync, writeFileSync } from 'node:fs';
-import { dirname } from 'node:path';
+import { mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { seededRandom } from '../src/core/basics/numeric/random';
 import { faultsOf, faultsOfComponent, withFault, type Fault } from './mutate/faults';
@@ -8,7 +9,8 @@ import { faultsOf, faultsOfComponent, withFault, type Fault } from './mutate/fau
 /**
  * Deliberate faults, one at a time, and whether a unit test notices: `npm run mutate -- [faults] [seed] [path …]`. Each
  * fault is drawn at random: a file first (of core, storage, stores and components, or of the paths), then a place in it.
- * The tests of its folder are asked first, then every test that reaches the file. Not part of `npm test`.
+ * The tests of its folder are asked first, then every test that reaches the file. It works on a copy of what is committed, so
+ * that no fault is left behind when it is broken off. Not part of `npm test`.
  */
 const [count = '40', seed = String(Date.now() % 1_000_000), ...paths] = process.argv.slice(2);
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
@@ -16,8 +18,12 @@ const WHERE = ['src/core', 'src/storage', 'src/stores', 'src/stations', 'src/roo
 const random = seededRandom(Number(seed));
 const say = (text: string) => process.stdout.write(`${text}\n`);
 
+const copy = mkdtempSync(join(tmpdir(), 'rovack-faults-'));
+execFileSync('git', ['clone', '-q', ROOT, copy]);
+symlinkSync(join(ROOT, 'node_modules'), join(copy, 'node_modules'));
+process.chdir(copy);
+
 const files = execFileSync('git', ['ls-files', ...(paths.length > 0 ? paths : WHERE)], {
-  cwd: ROOT,
   encoding: 'utf8',
 })
   .split('\n')
@@ -33,12 +39,8 @@ for (let i = 1; i <= Number(count); i++) {
   const whole = readFileSync(path, 'utf8');
   const what = `${placeOf(path, whole, fault)}: ${whole.slice(fault.start, fault.end)} → ${fault.text}`;
   writeFileSync(path, withFault(whole, fault));
-  let isNoticed;
-  try {
-    isNoticed = fails(['run', dirname(path)]) || fails(['related', '--run', path]);
-  } finally {
-    writeFileSync(path, whole);
-  }
+  const isNoticed = fails(['run', dirname(path)]) || fails(['related', '--run', path]);
+  writeFileSync(path, whole);
   if (!isNoticed) missed.push(what);
   say(`${i}. ${isNoticed ? 'noticed' : 'MISSED '} ${what}`);
 }
@@ -47,6 +49,7 @@ say(
   `\nseed ${seed}: ${noticed} of ${count} noticed, ${((100 * noticed) / Number(count)).toFixed(1)}%`,
 );
 for (const what of missed) say(`missed ${what}`);
+rmSync(copy, { recursive: true });
 
 function faultsIn(path: string): readonly Fault[] {
   const text = readFileSync(path, 'utf8');
@@ -55,7 +58,6 @@ function faultsIn(path: string): readonly Fault[] {
 
 function fails(command: readonly string[]): boolean {
   const run = spawnSync('npx', ['vitest', ...command, '--bail=1', '--passWithNoTests'], {
-    cwd: ROOT,
     stdio: 'ignore',
     timeout: 600_000,
   });

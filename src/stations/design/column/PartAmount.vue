@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import { computed } from 'vue';
 import { isInside, partMassG, setPartPerPiece } from '@/core/formula/model/parts';
 import type { FormulaBody, Part } from '@/core/formula/model/schema';
@@ -21,14 +22,19 @@ const nowG = computed(() => {
 function set(perPieceG: number | null): void {
   emit('change', setPartPerPiece(props.body, props.part.id, perPieceG));
 }
+const WAYS = [
+  { value: 'mix', word: 'share of the mix' },
+  { value: 'each', word: 'grams a piece' },
+] as const;
 </script>
 
 <template>
   <div class="amount">
-    <button type="button" :aria-pressed="!isEach" @click="set(null)">share of the mix</button>
-    <button type="button" :aria-pressed="isEach" @click="set(part.perPieceG ?? nowG)">
-      grams a piece
-    </button>
+    <ChoiceRow
+      :model-value="isEach ? 'each' : 'mix'"
+      :items="WAYS"
+      @update:model-value="(way) => set(way === 'each' ? (part.perPieceG ?? nowG) : null)"
+    />
     <NumberField
       v-if="part.perPieceG !== undefined"
       :model-value="part.perPieceG"
@@ -50,19 +56,5 @@ function set(perPieceG: number | null): void {
   align-items: center;
   margin: -4px 0 10px;
   font-size: var(--text-small);
-}
-button {
-  min-height: 32px;
-  padding: 0;
-  border: 0;
-  border-bottom: 2px solid transparent;
-  background: none;
-  color: var(--mid);
-  font: inherit;
-  cursor: pointer;
-}
-button[aria-pressed='true'] {
-  border-color: var(--verdigris);
-  color: var(--ink);
 }
 </style>
