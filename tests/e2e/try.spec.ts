@@ -240,7 +240,7 @@ test('a set of small ones goes from its question to an answer, and a kept-back p
 test('an empty workshop is told what to do', async ({ page }) => {
   await startEmpty(page);
   await page.getByRole('link', { name: 'Try', exact: true }).click();
-  await page.getByRole('button', { name: 'All 0 trials' }).click();
+  await page.getByRole('tab', { name: 'All 0 trials' }).click();
   await expect(page.getByText('No trial yet.')).toBeVisible();
   await page.getByRole('tab', { name: 'Kept back' }).click();
   await expect(page.getByText('Nothing is laid away.')).toBeVisible();
