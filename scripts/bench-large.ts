@@ -135,7 +135,7 @@ await page.evaluate(async () => {
 });
 await page.goto(`http://localhost:${PORT}/workshop`);
 from = performance.now();
-await page.getByRole('button', { name: 'Open that folder' }).click();
+await page.getByRole('button', { name: 'Open the folder' }).click();
 await page.getByRole('heading', { name: 'Formulas' }).waitFor();
 await page.getByRole('link', { name: 'Workshop' }).click();
 await page

@@ -85,7 +85,7 @@ export function createServer({ distDir, start }: ServerOptions): Express {
       // Nothing of how the server is made goes out.
       if (response.headersSent) next(error);
       else if (error.status === 404) refuse(response, 404, 'There is no such file.');
-      else refuse(response, error.status ?? 500, 'That could not be answered.');
+      else refuse(response, error.status ?? 500, 'Couldn’t answer that.');
     },
   );
   return app;

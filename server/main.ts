@@ -8,7 +8,7 @@ const distDir = fileURLToPath(new URL('../dist', import.meta.url));
 const server = createServer({ distDir, start }).listen(port, '127.0.0.1', (error) => {
   if (error) {
     process.stderr.write(
-      `The server could not start on port ${port}: ${error.message}. Set PORT to another one.\n`,
+      `Couldn’t start the server on port ${port}: ${error.message}. Set PORT to another one.\n`,
     );
     process.exitCode = 1;
     return;

@@ -50,7 +50,7 @@ export function doorAhead(): Plugin {
       handler: (html, { bundle = {} }) => {
         const chunks = Object.values(bundle).filter((one) => one.type === 'chunk');
         const door = chunks.find(({ moduleIds }) => moduleIds.includes(root + DOORS[1].entry));
-        if (!door) throw new Error(`no chunk holds ${DOORS[1].entry}: name the door anew`);
+        if (!door) throw new Error(`no chunk holds ${DOORS[1].entry}: name the door again`);
         const scripts = [door.fileName, ...door.imports].map((file) => link('modulepreload', file));
         const styles = [...(door.viteMetadata?.importedCss ?? [])].map((file) =>
           link('preload', file, { as: 'style' }),

@@ -1,3 +1,4 @@
+import { formatMass } from '../../src/core/basics/format/quantities';
 import { USUAL_CONDITIONS } from '../../src/core/results/conditions/types';
 import { benchCures } from '../../src/core/batches/cures/benchCures';
 import { evaluate } from '../../src/core/results/evaluation/evaluate';
@@ -224,6 +225,6 @@ export function checkStock(batches: readonly Batch[], lots: readonly Lot[]): voi
   for (const lot of lots)
     if ((left.get(lot.id) ?? 0) < 0)
       throw new Error(
-        `${lot.code} ${materialById(SHIPPED, lot.materialId).name}: ${left.get(lot.id)?.toFixed(0)} g left of ${lot.receivedG}`,
+        `${lot.code} ${materialById(SHIPPED, lot.materialId).name}: ${formatMass(left.get(lot.id) ?? 0)} left of ${formatMass(lot.receivedG)}`,
       );
 }

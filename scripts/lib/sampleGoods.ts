@@ -43,7 +43,7 @@ export function sampleGoods(workshop: WorkshopFile) {
     orders,
     lots: workshop.lots.map(withPapers),
     maker: {
-      name: 'Orrin Quay Bathworks',
+      name: 'Orrin Quay Fizz Loft',
       address: '4 Net Loft Lane, Orrin Quay',
       contact: 'hello@orrinquay.example',
       dataSheet: 'orrinquay.example/sheets',
@@ -176,7 +176,7 @@ function sampleUnits(
         own: words('Lifts tea from mugs and grease from bilges.'),
       }),
     }),
-    unit('Ebb Glass sampler', 'sampler', ['Ebb Glass'], {
+    unit('Ebb Glass mini', 'sampler', ['Ebb Glass'], {
       packaging: [
         { packagingId: wrap('Paper bag'), pieces: 1 },
         { packagingId: wrap('Swing tag'), pieces: 1 },
@@ -204,7 +204,7 @@ class Journal {
 
   unit(name: string): SaleUnit {
     const found = this.units.find((one) => one.name === name);
-    if (!found) throw new Error(`the sample has no sale unit ${name}`);
+    if (!found) throw new Error(`the sample has no product ${name}`);
     return found;
   }
 
@@ -368,8 +368,8 @@ function theYear(
     'for the master’s table',
   );
   books.away('Harbor Box', 2, FERRY.who, ago(2), boxes.id);
-  books.wrap('Ebb Glass sampler', 4, ago(30));
-  books.away('Ebb Glass sampler', 1, 'a child at the stall', ago(11), null, 'given');
+  books.wrap('Ebb Glass mini', 4, ago(30));
+  books.away('Ebb Glass mini', 1, 'a child at the stall', ago(11), null, 'given');
   // Two weeks ahead.
   const ahead = (days: number, hour: number) =>
     Math.floor(nowMs / DAY_MS) * DAY_MS + days * DAY_MS + hour * 3_600_000;
@@ -408,7 +408,7 @@ function theYear(
     'autumn market',
   );
   order(FERRY, ahead(2, 18), [['Ebb Glass', 18]], null, 'changed cabins: blue');
-  order({ who: 'Sail loft', where: 'upstairs', kind: 'order' }, ahead(13, 15), [
+  order({ who: 'Sail house', where: 'upstairs', kind: 'order' }, ahead(13, 15), [
     ['Slipway at Dusk', 12],
   ]);
   return orders;

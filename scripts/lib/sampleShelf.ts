@@ -230,8 +230,8 @@ export function sampleTools(): Tool[] {
       note: '85 psi, ten seconds',
     },
     { ...base(), kind: 'tray', name: 'Seated trays', places: 24, seats: 'rounded' },
-    { ...base(), kind: 'drying-room', name: 'Net loft', trays: 8 },
-    { ...base(), kind: 'humidity-sensor', name: 'Loft sensor', note: 'beside the door' },
+    { ...base(), kind: 'drying-room', name: 'Quay drying room', trays: 8 },
+    { ...base(), kind: 'humidity-sensor', name: 'Drying room sensor', note: 'beside the door' },
   ];
 }
 

@@ -70,7 +70,7 @@ function acids(): string[] {
   return [
     '## Acids in water',
     table(
-      ['acid', 'pKa at 25 °C', 'kJ/mol of each step', 'source'],
+      ['acid', 'pKa at 25°C', 'kJ/mol of each step', 'source'],
       ACID_SYSTEMS.map(({ id, pKas, enthalpiesKJMol, source }) => [
         id,
         pKas.join(', '),
@@ -95,7 +95,7 @@ function units(): string[] {
 function materials(): string[] {
   return [
     `## Materials`,
-    `${MATERIALS.length} of them. INCI names from memory throughout. Densities in g/mL: of the grain or the liquid, and of a level measure (low, best, high); water, alcohol and oil as shares of mass; uptake in g/g; usual share of a mix in %; shelf life in months; price against baking soda.`,
+    `${MATERIALS.length} of them. INCI names are not looked up. Densities are in g/mL, of the grain or the liquid and of a level measure (low, best, high). Water, alcohol and oil are shares of mass. Uptake is in g/g, the usual share of a mix in %, shelf life in months. The price is relative to baking soda.`,
     table(
       [
         'material',
@@ -132,7 +132,7 @@ function materials(): string[] {
         said(material.bindingPerMl),
         said(material.uptakeGPerG ?? material.waterUptakeGPerG),
         said(material.meltingC),
-        said(material.usualPct, ({ lowPct, highPct }) => `${lowPct} to ${highPct}`),
+        said(material.usualPct, ({ lowPct, highPct }) => `${lowPct}–${highPct}`),
         said(material.usualMaxPct),
         said(material.notFor, ({ uses, why }) => `${uses.join(', ')}: ${why}`),
         said(material.vegan, (vegan) => vegan),
@@ -164,7 +164,7 @@ function compositions(): string[] {
   const scents = MATERIALS.filter(({ role }) => role === 'scent');
   return [
     '## Compositions of scents',
-    'Typical shares in %, from memory of published analyses, until the supplier’s document is on file.',
+    'Typical shares in %, by published analyses that were not looked up, until the supplier’s document is on file.',
     table(
       ['scent', 'shares'],
       scents.map((scent) => [
@@ -180,7 +180,7 @@ function compositions(): string[] {
 function colorants(): string[] {
   return [
     '## Colors',
-    'K/S of the tint for each 1 % of the mix; bands in water as peak nm, width nm, absorbance of 1 g/L over 1 cm.',
+    'K/S of the tint for each 1% of the mix. Bands in water are peak nm, width nm, absorbance of 1 g/L over 1 cm.',
     table(
       ['color', 'tint', 'strength', 'bands', 'source'],
       Object.entries(COLORANTS).map(([id, { tintHex, strengthPerPct, bands, source }]) => [
@@ -199,7 +199,7 @@ function colorants(): string[] {
 function barriers(): string[] {
   return [
     '## Wraps',
-    'Water vapor let through at 38 °C and 90 %, g/m² a day.',
+    'Water vapor let through at 38°C and 90%, g/m² a day.',
     table(
       ['wrap', 'g/m² a day', 'source'],
       BARRIERS.map(({ name, gM2Day, source }) => [name, gM2Day ?? 'all', source]),
@@ -210,7 +210,7 @@ function barriers(): string[] {
 function allergens(): string[] {
   return [
     '## Allergens a label names in the EU',
-    'Regulation (EC) 1223/2009, annex III, with (EU) 2023/1545, from memory.',
+    'Regulation (EC) 1223/2009, annex III, with (EU) 2023/1545. Not checked against the current rule.',
     DECLARABLE.join(', ') + '.',
     table(
       ['plant oil on the label', 'stands for', 'source'],
@@ -222,7 +222,7 @@ function allergens(): string[] {
 function ingredientNames(): string[] {
   return [
     '## Names of ingredients',
-    'EU name, US name where it is another, CAS number where one is on file; all from memory.',
+    'EU name, US name where it is another, CAS number where one is on file. Not looked up.',
     table(
       ['EU', 'US', 'CAS'],
       [...new Set([...Object.keys(US_NAMES), ...Object.keys(CAS)])]
@@ -230,12 +230,12 @@ function ingredientNames(): string[] {
         .map((name) => [name, US_NAMES[name], CAS[name]]),
     ),
     '## Compound materials on a label',
-    'Shares by mass, from memory of usual supplier compositions.',
+    'Shares by mass, by usual supplier compositions. Not looked up.',
     table(
       ['material', 'made of'],
       Object.entries(SPLITS).map(([id, parts]) => [
         id,
-        parts.map(({ name, fraction }) => `${name} ${short(100 * fraction)} %`).join(', '),
+        parts.map(({ name, fraction }) => `${name} ${short(100 * fraction)}%`).join(', '),
       ]),
     ),
   ];

@@ -3,11 +3,12 @@ import { usePreferredDark } from '@vueuse/core';
 import { computed, defineAsyncComponent, provide, ref, watch, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
-import { counted } from '@/core/basics/format/numbers';
 import { listed } from '@/core/basics/format/names';
+import { counted } from '@/core/basics/format/numbers';
 import { reasonOf } from '@/core/basics/format/reason';
 import { sayRefused } from '@/storage/validation/refused';
 import { afterPaint } from '@/stores/afterPaint';
+import { followHabits } from '@/stores/habits';
 import { useSavingStore } from '@/stores/saving';
 import { useWorkshopStore } from '@/stores/workshop';
 import { CATALOG } from '@/ui/fields/materials';
@@ -23,11 +24,17 @@ const canShare = 'showDirectoryPicker' in window;
 const FolderNotice = defineAsyncComponent(() => import('./frame/FolderNotice.vue'));
 
 const workshop = useWorkshopStore();
+followHabits();
 const saving = useSavingStore();
 provide(
   CATALOG,
   computed(() => workshop.catalog),
 );
+const refusedNames = computed(() => {
+  const names = workshop.refused.slice(0, MOST_NAMED).map(sayRefused);
+  const others = workshop.refused.length - names.length;
+  return listed(others > 0 ? [...names, counted(others, 'other')] : names);
+});
 const route = useRoute();
 const theme = useTheme();
 const prefersDark = usePreferredDark();
@@ -79,7 +86,7 @@ function clockProblem(): string {
   const year = new Date().getFullYear();
   return year >= 1971 && year <= 2099
     ? ''
-    : `The clock of this device says ${year}. Set it right first: what is dated so can’t be read back from a file.`;
+    : `This device’s clock says ${year}. Set it right first. Records with that date can’t be read back from a file.`;
 }
 async function begin(): Promise<void> {
   problem.value = clockProblem();
@@ -88,7 +95,7 @@ async function begin(): Promise<void> {
     await workshop.load(startsWithSample() ? workshop.fetchSample : undefined);
     if (workshop.isFirstVisit && startsWithSample())
       await workshop.openSample().catch((error: unknown) => {
-        problem.value = `The sample workshop did not come (${reasonOf(error)}). Load this page anew, or begin without it.`;
+        problem.value = `Couldn’t load the sample workshop (${reasonOf(error)}). Reload this page, or start without it.`;
       });
     isReady.value = true;
     await afterPaint();
@@ -99,7 +106,7 @@ async function begin(): Promise<void> {
   }
 }
 function sayNotOpen(error: unknown): void {
-  problem.value = `Couldn’t open the storage of this browser, so nothing would be saved. Private windows often refuse it: open Rovack in a normal window, or in another browser. The browser says: ${reasonOf(error)}.`;
+  problem.value = `Couldn’t open this browser’s storage, so nothing would be saved. Private windows often refuse it. Open Rovack in a normal window, or in another browser. (${reasonOf(error)})`;
 }
 
 /** The demo server says so in the page it serves. */
@@ -110,7 +117,7 @@ function startsWithSample(): boolean {
 
 <template>
   <v-app>
-    <a class="skip" href="#main">Skip to the page</a>
+    <a class="skip" href="#main">Skip to content</a>
     <InsecureNotice v-if="!isBench" />
     <UpdateOffer v-if="!isBench" />
     <FolderNotice v-if="canShare && isPainted" :is-quiet="isBench" />
@@ -119,16 +126,15 @@ function startsWithSample(): boolean {
       <ul class="plain-list">
         <li v-for="sentence in saving.said" :key="sentence">{{ sentence }}</li>
       </ul>
-      <template #act><v-btn @click="saving.putAway">Put away</v-btn></template>
+      <template #act><v-btn @click="saving.putAway">Dismiss</v-btn></template>
     </NoticeBar>
     <FirstVisit v-if="isReady && asksFirst" />
     <div v-else-if="isReady" class="frame" :class="{ bench: isBench }">
       <NavRail v-if="!isBench" />
       <main id="main" class="page" tabindex="-1">
         <NoticeBar v-if="workshop.refused.length" tone="stop">
-          {{ counted(workshop.refused.length, 'stored record') }} could not be read and stay as they
-          are: {{ listed(workshop.refused.slice(0, MOST_NAMED).map(sayRefused))
-          }}{{ workshop.refused.length > MOST_NAMED ? ', and more' : '' }}.
+          Couldn’t read {{ counted(workshop.refused.length, 'stored record') }}. They stay as they
+          are: {{ refusedNames }}.
         </NoticeBar>
         <ErrorBoundary><router-view /></ErrorBoundary>
       </main>

@@ -1,6 +1,6 @@
 /** What a humidity sensor says at one moment. */
 export interface AirReading {
-  /** Relative humidity, 0 to 100 %. */
+  /** Relative humidity, 0 to 100%. */
   readonly humidityPct: number;
   readonly tempC: number;
 }

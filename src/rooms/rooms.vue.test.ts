@@ -227,7 +227,7 @@ describe('settings that two sides changed', () => {
     shop.workshop.changeSettings({ humidityPct: 45, otherValues: [other] });
     const shown = shop.show(OtherValues);
     await vi.waitFor(() => expect(shown.text()).toContain('61 in another tab'));
-    await button(shown, 'Discard it').trigger('click');
+    await button(shown, 'Discard').trigger('click');
     expect(shop.workshop.settings.humidityPct).toBe(45);
     expect(shop.workshop.settings.otherValues).toEqual([]);
   });

@@ -7,7 +7,7 @@ import { PHOTOS_A_BATCH } from '@/core/batches/records/photoSize';
 import type { Batch } from '@/core/batches/records/schema';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
-import { shortTime } from '@/ui/frame/format';
+import { shortTime } from '@/core/basics/format/dates';
 import { smallPhoto } from '@/ui/pictures/photo';
 
 /** Photos of a batch, from the camera or a file; kept in this browser and in exported files. */
@@ -63,20 +63,22 @@ async function take([file]: readonly File[]): Promise<void> {
           :aria-label="`Remove the photo of ${shortTime(photo.takenAt)}`"
           @click="workshop.remove('photos', [photo.id])"
         >
-          remove
+          Remove
         </button>
       </figcaption>
     </figure>
     <FileButton
       v-if="!isFull"
-      label="A photo of the pieces"
+      label="Photo of the pieces"
       accept="image/*"
       is-camera
       class="no-print"
       @files="take"
       >Add a photo</FileButton
     >
-    <p v-else class="quiet no-print">{{ PHOTOS_A_BATCH }} photos is all a batch keeps.</p>
+    <p v-else class="quiet no-print">
+      A batch keeps up to {{ PHOTOS_A_BATCH }} photos. Remove one to add another.
+    </p>
     <ProblemLine :problem="problem" />
   </div>
 </template>

@@ -5,7 +5,7 @@ import { newId } from '@/core/basics/newId';
 import { dangerousNamed, isStop } from '@/core/matter/materials/names/dangers/find';
 import { materialById, SHIPPED } from '@/core/matter/materials/catalog';
 import { newOwnMaterial } from '@/core/matter/materials/newOwnMaterial';
-import { capital } from '@/core/basics/format/names';
+import { capital } from '@/core/basics/format/phrases';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import { useMaterials } from '@/ui/fields/materials';
@@ -32,14 +32,14 @@ watch(
 
 const problem = computed(() => {
   const wanted = name.value.trim().toLowerCase();
-  if (wanted === '') return 'Give it the name you call it by.';
+  if (wanted === '') return 'Type the name you use for it.';
   if (catalog.value.offered.some((material) => material.name.toLowerCase() === wanted))
-    return 'There is a material of that name already.';
+    return 'There is a material with that name already.';
   const danger = dangerousNamed(name.value);
   if (danger && isStop(danger))
     return `${capital(danger.name)} must not be in a fizzing product: ${danger.why}.`;
   return likeId.value === null
-    ? 'Say what it behaves like: its density, its water and its cautions are taken from there.'
+    ? 'Choose what it behaves like. Density, water and cautions come from there.'
     : '';
 });
 
@@ -61,12 +61,12 @@ function add(): void {
   <FormDialog
     v-model="isOpen"
     title="Add a material"
-    keep="Add it"
+    keep="Add"
     :missing="problem"
     :width="480"
     @submit="add"
   >
-    <v-text-field v-model="name" label="Its name" maxlength="80" />
+    <v-text-field v-model="name" label="Name" maxlength="80" />
     <MaterialPicker v-model="likeId" label="Behaves like" />
   </FormDialog>
 </template>

@@ -1,12 +1,23 @@
 <script setup lang="ts">
 import RoomReading from './RoomReading.vue';
 import SaveMark from './SaveMark.vue';
+import { useScreenTitle } from './useScreenTitle';
+
+/** A screen's name, what it is for, what is open on it, and what can be done. */
+const props = defineProps<{
+  /** What is open on the screen, for the name of the browser's tab. */
+  thing?: string;
+}>();
+const place = useScreenTitle(() => props.thing ?? '');
 </script>
 
 <template>
   <header class="page-header">
     <div class="naming">
-      <slot name="title" />
+      <slot name="title"
+        ><h1>{{ place?.label }}</h1></slot
+      >
+      <p v-if="place" class="purpose quiet">{{ place.purpose }}</p>
       <p class="sub quiet"><slot name="sub" /> <SaveMark /></p>
     </div>
     <div class="actions no-print"><slot name="actions" /></div>
@@ -26,6 +37,10 @@ import SaveMark from './SaveMark.vue';
 .naming {
   flex: 1 1 200px;
   min-width: 0;
+}
+.purpose {
+  margin: 0;
+  font-size: var(--text-small);
 }
 .sub {
   margin: 2px 0 0;

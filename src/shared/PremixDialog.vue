@@ -10,11 +10,10 @@ import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { formatGrams } from '@/core/basics/format/numbers';
-import { inSentence } from '@/core/basics/format/names';
+import { formatMass } from '@/core/basics/format/quantities';
 import { useMaterials } from '@/ui/fields/materials';
 
-const { materialOf, nameOf } = useMaterials();
+const { materialOf, sentenceNameOf } = useMaterials();
 
 /** Makes a premix and puts it on the shelf as a lot of its own, made from the lots it takes. */
 const props = defineProps<{ wish: PremixWish | null; note?: string }>();
@@ -40,15 +39,20 @@ watch(
 );
 
 const active = computed(() => (props.wish ? materialOf(props.wish.materialId) : null));
+const carrierName = computed(() =>
+  carrierId.value ? sentenceNameOf(carrierId.value) : 'the carrier',
+);
 const parts = computed(() => premixParts(strengthPct.value / 100, makeG.value));
 const isTaken = computed(() =>
   workshop.lots.some((lot) => lot.code.toLowerCase() === code.value.trim().toLowerCase()),
 );
 const problem = computed(() => {
-  if (code.value.trim() === '') return 'It needs a code on its label.';
-  if (isTaken.value) return `${code.value.trim()} is on another lot already.`;
-  if (carrierId.value === null) return 'Choose what carries it.';
-  return carrierId.value === props.wish?.materialId ? 'It cannot carry itself.' : '';
+  if (code.value.trim() === '') return 'Type the code for its label.';
+  if (isTaken.value) return `Another lot has the code ${code.value.trim()}. Type a different one.`;
+  if (carrierId.value === null) return 'Choose a carrier.';
+  return carrierId.value === props.wish?.materialId
+    ? 'It can’t carry itself. Choose another carrier.'
+    : '';
 });
 
 function make(): void {
@@ -85,26 +89,32 @@ function make(): void {
 <template>
   <FormDialog
     :model-value="wish !== null"
-    label="Make a premix"
-    :title="active ? `Premix of ${inSentence(active.name)}` : ''"
-    keep="Put it on the shelf"
+    label="Premix"
+    :title="active ? `Premix of ${active.sentenceName}` : ''"
+    keep="Create"
     :missing="problem"
     :width="520"
     is-paired
     @submit="make"
     @update:model-value="emit('close')"
   >
-    <MaterialPicker v-model="carrierId" label="Carried by" class="wide" />
-    <NumberField v-model="strengthPct" label="Strength, %" :min="0.01" :max="90" :decimals="2" />
-    <NumberField v-model="makeG" label="To make, g" :min="1" :max="100000" />
+    <MaterialPicker v-model="carrierId" label="Carrier" class="wide" />
+    <NumberField
+      v-model="strengthPct"
+      label="Strength"
+      unit="%"
+      :min="0.01"
+      :max="90"
+      :decimals="2"
+    />
+    <NumberField v-model="makeG" label="Amount" unit="g" :min="1" :max="100000" />
     <v-text-field v-model="code" label="Code on the label" maxlength="60" class="wide" />
     <template #below>
       <p v-if="active">
-        <b class="tabular">{{ formatGrams(parts.activeG) }} g</b> of
-        {{ inSentence(active.name) }} in
-        <b class="tabular">{{ formatGrams(parts.carrierG) }} g</b> of
-        {{ carrierId ? inSentence(nameOf(carrierId)) : '…' }}.
-        {{ note ?? 'Rub it together in thirds, then sieve it twice.' }}
+        <b class="tabular">{{ formatMass(parts.activeG) }}</b> of {{ active.sentenceName }} in
+        <b class="tabular">{{ formatMass(parts.carrierG) }}</b> of {{ carrierName }}.
+        <template v-if="note">{{ note }}</template>
+        <template v-else>Rub it together in thirds, then sieve it twice.</template>
       </p>
     </template>
   </FormDialog>

@@ -36,17 +36,27 @@ function keep(): void {
 <template>
   <FormDialog
     v-model="isOpen"
-    :title="place === 'workroom' ? 'The room' : 'The drying room'"
-    keep="Keep the reading"
+    :title="place === 'workroom' ? 'Workroom air' : 'Drying room air'"
+    keep="Save"
     :width="420"
     is-paired
     @submit="keep"
   >
     <p class="quiet wide">
-      Read it off the hygrometer.
-      {{ place === 'workroom' ? 'The damp window moves with it.' : 'The forecast moves with it.' }}
+      {{
+        place === 'workroom'
+          ? 'Type what the hygrometer shows. The moisture range follows it.'
+          : 'Type what the hygrometer shows. The drying forecast follows it.'
+      }}
     </p>
-    <NumberField v-model="humidityPct" label="Humidity, %" :min="5" :max="100" :decimals="1" />
-    <NumberField v-model="tempC" label="Temperature, °C" :min="-10" :max="50" :decimals="1" />
+    <NumberField
+      v-model="humidityPct"
+      label="Humidity"
+      unit="%"
+      :min="5"
+      :max="100"
+      :decimals="1"
+    />
+    <NumberField v-model="tempC" label="Temperature" unit="°C" :min="-10" :max="50" :decimals="1" />
   </FormDialog>
 </template>

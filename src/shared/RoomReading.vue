@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useWorkshopStore } from '@/stores/workshop';
-import { shortTime } from '@/ui/frame/format';
+import { shortTime } from '@/core/basics/format/dates';
+import { formatPercent } from '@/core/basics/format/numbers';
+import { formatTemp } from '@/core/basics/format/quantities';
 
 /** Loaded when first needed. */
 const RoomDialog = defineAsyncComponent(() => import('./RoomDialog.vue'));
@@ -11,7 +13,7 @@ const isOpen = ref(false);
 const wasOpened = ref(false);
 const readAt = computed(() => {
   const at = workshop.settings.roomReadAt;
-  return at ? `read ${shortTime(at)}` : 'taken as usual';
+  return at ? `read ${shortTime(at)}` : 'not read yet';
 });
 
 function open(): void {
@@ -24,8 +26,8 @@ function open(): void {
   <div class="room">
     <button type="button" class="reading" aria-haspopup="dialog" @click="open">
       <span class="line"
-        ><b class="figure">{{ workshop.settings.humidityPct }} %</b> humidity
-        <b class="figure">{{ workshop.settings.tempC }} °C</b></span
+        ><b class="figure">{{ formatPercent(workshop.settings.humidityPct) }}</b> humidity
+        <b class="figure">{{ formatTemp(workshop.settings.tempC, 1) }}</b></span
       >
       <span class="quiet">workroom · {{ readAt }}</span>
     </button>

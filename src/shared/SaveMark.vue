@@ -19,8 +19,8 @@ async function exportAll(): Promise<void> {
     <template v-if="status.kind === 'saved'">· saved</template>
     <template v-else-if="status.kind === 'saving'">· saving</template>
     <template v-else
-      >Not saved: {{ status.reason }}. What you see is all still here: export your workshop to be
-      safe. <button type="button" @click="exportAll">Export now</button></template
+      >Not saved: {{ status.reason }}. All you see is still here. Export your workshop to be safe.
+      <button type="button" @click="exportAll">Export now</button></template
     >
   </span>
 </template>

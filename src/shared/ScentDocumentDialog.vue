@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { formatTemp } from '@/core/basics/format/quantities';
+import { unitShown } from '@/core/basics/units/parseQuantity';
 import { computed, ref, watch } from 'vue';
 import { supplierDocumentSchema, type AllergenShare } from '@/core/results/scent/documents';
 import { parseNumber } from '@/core/basics/units/parseNumber';
@@ -6,6 +8,7 @@ import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import AllergenField from '@/ui/fields/AllergenField.vue';
 import { useMaterials } from '@/ui/fields/materials';
+import DateField from '@/ui/kit/DateField.vue';
 import FormDialog from '@/ui/kit/FormDialog.vue';
 import { useEdit } from './useEdit';
 
@@ -50,10 +53,10 @@ function numberOrNull(text: string): number | null {
 }
 
 const RANGES: Readonly<Record<string, string>> = {
-  maxPct: 'The limit is a share over 0 to 100 %.',
-  vanillinPct: 'Vanillin is a share from 0 to 100 %.',
-  flashPointC: 'The flash point is from −50 to 400 °C.',
-  dated: 'The day reads like 2026-03-02.',
+  maxPct: 'Type a limit over 0, up to 100%.',
+  vanillinPct: 'Type the vanillin, 0–100%.',
+  flashPointC: `Type a flash point from ${formatTemp(-50)} to ${formatTemp(400)}.`,
+  dated: 'Choose the date of the document.',
 };
 
 function keep(): void {
@@ -69,7 +72,8 @@ function keep(): void {
     ...(allergens.value.length > 0 && { allergens: [...allergens.value] }),
   });
   if (!parsed.success) {
-    problem.value = RANGES[String(parsed.error.issues[0]?.path[0])] ?? 'This does not read.';
+    problem.value =
+      RANGES[String(parsed.error.issues[0]?.path[0])] ?? 'Couldn’t read this. Check the values.';
     return;
   }
   const next = edit.laidOver(() => parsed.data, known.value ?? parsed.data);
@@ -89,15 +93,15 @@ function drop(): void {
     :model-value="materialId !== null"
     :title="`${name}: the supplier’s document`"
     label="The supplier’s document"
-    keep="Keep it"
+    keep="Save"
     :problem="problem"
     @submit="keep"
     @update:model-value="emit('close')"
   >
-    <v-text-field v-model="maxPct" label="Most in a rinse-off product, %" />
-    <v-text-field v-model="vanillinPct" label="Vanillin in it, %" />
-    <v-text-field v-model="flashPointC" label="Flash point, °C" />
-    <v-text-field v-model="dated" label="Dated" type="date" />
+    <v-text-field v-model="maxPct" label="Limit in a rinse-off product, %" />
+    <v-text-field v-model="vanillinPct" label="Vanillin, %" />
+    <v-text-field v-model="flashPointC" :label="`Flash point, ${unitShown('°C').unit}`" />
+    <DateField v-model="dated" label="Date of the document" />
     <AllergenField
       v-if="materialId"
       :key="materialId"
@@ -106,10 +110,12 @@ function drop(): void {
     />
 
     <template #below>
-      <p class="quiet">What it says goes before what is shipped. Leave open what it leaves open.</p>
+      <p class="quiet">
+        These values replace Rovack’s estimates. Leave empty what the document does not say.
+      </p>
     </template>
     <template #also>
-      <v-btn v-if="known" variant="text" @click="drop">Take it off file</v-btn>
+      <v-btn v-if="known" variant="text" @click="drop">Remove</v-btn>
     </template>
   </FormDialog>
 </template>

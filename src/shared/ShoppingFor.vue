@@ -7,12 +7,13 @@ import { shoppingList } from '@/core/workshop/shelf/shoppingList';
 import { useGoodsStore } from '@/stores/goods';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import { counted, formatGrams } from '@/core/basics/format/numbers';
-import { shortDate } from '@/ui/frame/format';
+import { weekdayDate } from '@/core/basics/format/dates';
+import { counted, formatCount, formatPlain } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import { useMoney } from './useMoney';
 import { useMaterials } from '@/ui/fields/materials';
 
-const { nameOf } = useMaterials();
+const { nameOf, sentenceNameOf } = useMaterials();
 
 /** Batches of each formula to begin with, by id; the formula in hand once when left out. */
 const props = defineProps<{
@@ -92,19 +93,19 @@ function wantWords(request: (typeof formulas.value)[number]['request']): string 
     case 'pieces':
       return counted(want.count, 'piece');
     case 'times':
-      return `${want.times} times as written`;
+      return `${formatPlain(want.times)} times as written`;
     case 'total':
-      return `${formatGrams(want.massG)} g`;
+      return formatMass(want.massG);
     case 'bowls':
       return counted(want.count, 'bowl');
     case 'use-up':
-      return `${formatGrams(want.massG)} g of ${nameOf(want.materialId).toLowerCase()}`;
+      return `${formatMass(want.massG)} of ${sentenceNameOf(want.materialId)}`;
   }
 }
 </script>
 
 <template>
-  <section aria-label="What these formulas need" class="shopping">
+  <section aria-label="Shopping list" class="shopping">
     <div class="wanted">
       <h2>Batches to make</h2>
       <ul class="plain-list">
@@ -121,24 +122,24 @@ function wantWords(request: (typeof formulas.value)[number]['request']): string 
           />
         </li>
       </ul>
-      <p v-if="formulas.length === 0" class="quiet">
-        No formula weighs anything yet: begin one in Design.
-      </p>
+      <p v-if="formulas.length === 0" class="quiet">All formulas are empty. Start one on Design.</p>
       <p v-for="problem in problems" :key="problem" class="caution">{{ problem }}</p>
     </div>
     <div>
       <h2>
-        {{ toBuy.length ? 'To buy' : list.length ? 'Nothing to buy' : 'Say how many batches' }}
-        <span v-if="toBuy.length" class="quiet sum"
-          >{{ money(total) }}{{ unpriced ? `, ${unpriced} without a price` : '' }}</span
-        >
+        {{ toBuy.length ? 'To buy' : list.length ? 'Nothing to buy' : 'How many batches?' }}
+        <span v-if="toBuy.length" class="quiet sum">{{
+          unpriced
+            ? `${money(total)}, ${counted(unpriced, 'material')} without a price`
+            : money(total)
+        }}</span>
       </h2>
       <table v-if="list.length">
         <thead>
           <tr>
             <th scope="col">Material</th>
             <th scope="col" class="number">Needed</th>
-            <th scope="col" class="number">Here</th>
+            <th scope="col" class="number">On the shelf</th>
             <th scope="col" class="number">Buy</th>
             <th scope="col" class="number">Cost</th>
             <th v-if="firstMs" scope="col">Order by</th>
@@ -147,31 +148,31 @@ function wantWords(request: (typeof formulas.value)[number]['request']): string 
         <tbody>
           <tr v-for="line in list" :key="line.materialId" :class="{ enough: line.missingG <= 0 }">
             <td>{{ nameOf(line.materialId) }}</td>
-            <td class="number">{{ formatGrams(line.neededG) }} g</td>
-            <td class="number quiet">{{ formatGrams(line.hereG) }} g</td>
+            <td class="number">{{ formatMass(line.neededG) }}</td>
+            <td class="number quiet">{{ formatMass(line.hereG) }}</td>
             <td class="number">
               <template v-if="line.missingG <= 0">enough</template>
               <b v-else-if="line.packs !== null && line.packG !== null"
-                >{{ line.packs }} × {{ formatGrams(line.packG) }} g</b
+                >{{ line.packs }} × {{ formatMass(line.packG) }}</b
               >
-              <b v-else>{{ formatGrams(line.buyG) }} g</b>
+              <b v-else>{{ formatMass(line.buyG) }}</b>
             </td>
             <td class="number quiet">
               {{ line.missingG <= 0 ? '' : line.cost === null ? 'no price' : money(line.cost) }}
             </td>
             <td v-if="firstMs">
-              {{
-                line.missingG > 0 && line.orderByMs !== null
-                  ? shortDate(new Date(line.orderByMs).toISOString())
-                  : ''
-              }}
+              {{ line.missingG > 0 && line.orderByMs !== null ? weekdayDate(line.orderByMs) : '' }}
             </td>
           </tr>
         </tbody>
       </table>
       <p v-if="goods.low.length > 0" class="caution">
-        Wraps under their mark:
-        {{ goods.low.map(({ packaging, left }) => `${packaging.name}, ${left} left`).join('; ') }}.
+        Reorder packaging:
+        {{
+          goods.low
+            .map(({ packaging, left }) => `${packaging.name} (${formatCount(left)} left)`)
+            .join(', ')
+        }}.
       </p>
     </div>
   </section>

@@ -1,6 +1,7 @@
+import { formatSeconds, stopwatch } from '@/core/basics/format/durations';
 import { describe, expect, it } from 'vitest';
 import type { TrialEntry } from '@/core/batches/trials/schema';
-import { clockOf, sayAge, sayTime, sayTimes, sayTrialEntry, sayWhatDoes } from './tryMessages';
+import { sayAge, sayTimes, sayTrialEntry, sayWhatDoes } from './tryMessages';
 
 describe('times of a trial', () => {
   it.each([
@@ -10,11 +11,11 @@ describe('times of a trial', () => {
     [3599.9, '59:59'],
     [3600, '1:00:00'],
     [3661, '1:01:01'],
-  ])('%d s on the clock is %s', (seconds, said) => expect(clockOf(seconds)).toBe(said));
+  ])('%d s on the clock is %s', (seconds, said) => expect(stopwatch(seconds)).toBe(said));
 
   it('are said in seconds up to a hundred of them, in minutes from there', () => {
-    expect(sayTime(99.4)).toBe('99 s');
-    expect(sayTime(100)).toBe('1.7 min');
+    expect(formatSeconds(99.4)).toBe('99 s');
+    expect(formatSeconds(100)).toBe('1.7 min');
   });
 
   it('of a spread are said in one unit: that of its longest', () => {

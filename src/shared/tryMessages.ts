@@ -9,10 +9,17 @@ import type { TrialStart } from '@/core/batches/trials/write';
 import { PITCHER_TEMP_C } from '@/core/batches/trials/startProblem';
 import { seenRow } from '@/core/batches/trials/seen';
 import type { Spread } from '@/core/basics/units/spread';
-import { formatFixed } from '@/core/basics/format/numbers';
+import { relativeDays } from '@/core/basics/format/dates';
+import { formatSeconds, formatSecondsRange } from '@/core/basics/format/durations';
+import {
+  formatLiters,
+  formatMass,
+  formatTemp,
+  formatTempRange,
+} from '@/core/basics/format/quantities';
 
 export const PHASE_WORDS: Readonly<Record<Phase, string>> = {
-  touched: 'touched the water',
+  touched: 'in the water',
   'first-fizz': 'first fizz',
   floats: 'floats',
   sinks: 'sinks',
@@ -24,7 +31,7 @@ export const PHASE_WORDS: Readonly<Record<Phase, string>> = {
 
 /** What the large button says when that phase is next. */
 export const PHASE_BUTTONS: Readonly<Partial<Record<Phase, string>>> = {
-  touched: 'It touches the water',
+  touched: 'In the water',
   'first-fizz': 'First fizz',
   half: 'Half gone',
   gone: 'Gone',
@@ -33,8 +40,8 @@ export const PHASE_BUTTONS: Readonly<Partial<Record<Phase, string>>> = {
 
 export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
   sell: 'Sell it',
-  again: 'Make it again',
-  no: 'Not like this',
+  again: 'Change it',
+  no: 'Don’t sell it',
 };
 
 export const WHY_WORDS: Readonly<Record<Why, string>> = {
@@ -49,13 +56,13 @@ export const WHY_WORDS: Readonly<Record<Why, string>> = {
   ring: 'leaves a ring',
   slippery: 'slippery',
   skin: 'bad for the skin',
-  'left-over': 'leaves things behind',
+  'left-over': 'leaves residue',
   'does-not-clean': 'does not clean',
 };
 
 const PHASE_PROBLEMS: Readonly<Record<PhaseProblem, string>> = {
-  'not-in-water': 'It has not touched the water yet.',
-  'out-of-order': 'That comes before what was pressed already: take that back first.',
+  'not-in-water': 'The piece is not in the water yet. Start the stopwatch first.',
+  'out-of-order': 'That comes before what you pressed already. Undo that first.',
 };
 
 export function sayPhaseProblem(problem: PhaseProblem): string {
@@ -64,10 +71,9 @@ export function sayPhaseProblem(problem: PhaseProblem): string {
 
 const JUG_PROBLEMS: Readonly<Record<GasLossProblem, string>> = {
   'nothing-fizzes':
-    'Nothing of this sample leaves so much water as gas: take less water, or more of the piece.',
-  'too-few': 'Three quarters of a minute of readings are needed before anything can be said.',
-  gains:
-    'The jug gets heavier: something drips in, or the scale drifts. Stand it still and start again.',
+    'All the gas of this sample stays in so much water. Use less water, or more of the piece.',
+  'too-few': 'Keep reading for at least 45 seconds before it can say anything.',
+  gains: 'The pitcher gets heavier. Something drips in, or the scale drifts. Start over.',
 };
 
 export function sayGasLossProblem(problem: GasLossProblem): string {
@@ -75,17 +81,17 @@ export function sayGasLossProblem(problem: GasLossProblem): string {
 }
 
 const START_PROBLEMS: Readonly<Record<StartProblem, (asked: TrialStart) => string>> = {
-  'no-name': () => 'Say what it is: a name for this piece.',
+  'no-name': () => 'Type a name for this piece.',
   'more-than-a-piece': ({ pieceG }) =>
-    `${formatFixed(pieceG, 0)} g is more than two pieces of this batch: is it one?`,
-  scalds: ({ water }) => `Nobody bathes in water of ${formatFixed(water.tempC, 0)} °C: is it so?`,
+    `You typed ${formatMass(pieceG)}, more than two pieces of this batch. Is it one piece?`,
+  scalds: ({ water }) => `Water of ${formatTemp(water.tempC)} scalds. Is that right?`,
   steams: ({ water }) =>
-    `Water of ${formatFixed(water.tempC, 0)} °C steams more than the piece fizzes: take ${PITCHER_TEMP_C.low} to ${PITCHER_TEMP_C.high} °C.`,
+    `Water of ${formatTemp(water.tempC)} steams more than the piece fizzes. Use ${formatTempRange(PITCHER_TEMP_C.low, PITCHER_TEMP_C.high)}.`,
   'too-cold': ({ water }) =>
-    `Water of ${formatFixed(water.tempC, 0)} °C keeps most of the gas: take ${PITCHER_TEMP_C.low} to ${PITCHER_TEMP_C.high} °C.`,
+    `Water of ${formatTemp(water.tempC)} keeps most of the gas. Use ${formatTempRange(PITCHER_TEMP_C.low, PITCHER_TEMP_C.high)}.`,
   'nothing-fizzes': () =>
-    'Nothing of this leaves the water as gas: take less water, or more of the piece.',
-  'more-than-water': () => 'That is more piece than water: a larger jug.',
+    'All the gas of this stays in the water. Use less water, or more of the piece.',
+  'more-than-water': () => 'There is more piece than water. Use a larger pitcher.',
 };
 
 export function sayStartProblem(problem: StartProblem, asked: TrialStart): string {
@@ -93,60 +99,35 @@ export function sayStartProblem(problem: StartProblem, asked: TrialStart): strin
 }
 
 const LADDER_PROBLEMS: Readonly<Record<CupTestProblem, string>> = {
-  'no-base': 'Nothing is left of the mix without what is varied.',
-  twice: 'The same material is named twice.',
-  'too-much': 'All of it together is more than four fifths of a cup: lower the highest.',
+  'no-base': 'Nothing is left of the mix without what you vary. Vary less.',
+  twice: 'You chose the same material twice. Choose another.',
+  'too-much': 'All of it is more than four fifths of a cup. Lower the highest amount.',
   'no-window':
-    'The mix leaves its damp window nearly everywhere in that range, or something stops it: narrow the range, or set the damp of the formula in the middle of its window first.',
+    'Most of that range is too dry, too wet or unsafe. Narrow it, or first set the formula to its moisture target.',
   'too-coarse':
-    'Lowest and highest are less than three steps of this scale apart: a finer scale, or larger cups.',
+    'Lowest and highest are less than three scale steps apart. Use a finer scale, or larger cups.',
 };
 
 export function sayCupTestProblem(problem: CupTestProblem): string {
   return LADDER_PROBLEMS[problem];
 }
 
-/** `1:05` */
-export function clockOf(seconds: number): string {
-  const whole = Math.floor(seconds);
-  const minutes = Math.floor(whole / 60);
-  const hours = Math.floor(minutes / 60);
-  const rest = String(whole % 60).padStart(2, '0');
-  return hours > 0
-    ? `${hours}:${String(minutes % 60).padStart(2, '0')}:${rest}`
-    : `${minutes}:${rest}`;
-}
-
-/** Short times in seconds, long ones in minutes. */
-export function sayTime(seconds: number): string {
-  return seconds < SHORT_S ? `${formatFixed(seconds, 0)} s` : `${formatFixed(seconds / 60, 1)} min`;
-}
-const SHORT_S = 100;
-
-/** `2.1 min (1.8 to 2.6)`, or in seconds. */
+/** `2.1 min (1.8–2.6 min)`, or in seconds. */
 export function sayTimes({ low, best, high }: Spread): string {
-  return high < SHORT_S
-    ? `${formatFixed(best, 0)} s (${formatFixed(low, 0)} to ${formatFixed(high, 0)})`
-    : `${formatFixed(best / 60, 1)} min (${formatFixed(low / 60, 1)} to ${formatFixed(high / 60, 1)})`;
+  return `${formatSeconds(best)} (${formatSecondsRange(low, high)})`;
 }
 
 /** What would do where a scale is too coarse. */
 export function sayWhatDoes({ sampleThatDoesG, stepThatDoesG }: GasLossPlan): string {
   const ways = [
-    ...(sampleThatDoesG === null ? [] : [`${sampleThatDoesG} g of it on this scale`]),
-    ...(stepThatDoesG === null ? [] : [`a scale with steps of ${stepThatDoesG} g`]),
+    ...(sampleThatDoesG === null ? [] : [`${formatMass(sampleThatDoesG)} of it on this scale`]),
+    ...(stepThatDoesG === null ? [] : [`a scale with steps of ${formatMass(stepThatDoesG)}`]),
   ];
-  return ways.length > 0 ? `What would do: ${ways.join(', or ')}.` : 'Take a finer scale.';
+  return ways.length > 0 ? `Use ${ways.join(', or ')}.` : 'Use a finer scale.';
 }
 
 export function sayAge(days: number | null): string {
-  if (days === null) return 'age not known';
-  if (days < 1) return 'made today';
-  if (days < 14)
-    return `made ${formatFixed(days, 0)} ${Math.round(days) === 1 ? 'day' : 'days'} ago`;
-  return days < 60
-    ? `made ${formatFixed(days / 7, 0)} weeks ago`
-    : `made ${formatFixed(days / 30.44, 0)} months ago`;
+  return days === null ? 'age unknown' : `made ${relativeDays(-days)}`;
 }
 
 /** Entries of a trial as lines. */
@@ -160,9 +141,11 @@ export function sayTrialEntry(entry: TrialEntry): string {
       return `${row.title}: ${word}`;
     }
     case 'color':
-      return `Water ${entry.hex}, by ${entry.by === 'eye' ? 'eye' : 'photo'}`;
+      return entry.by === 'eye'
+        ? `Water color ${entry.hex}, by eye`
+        : `Water color ${entry.hex}, by photo`;
     case 'jug':
-      return `Jug and water ${formatFixed(entry.massG, 1)} g`;
+      return `Pitcher and water ${formatMass(entry.massG, 1)}`;
     case 'verdict':
       return `${VERDICT_WORDS[entry.verdict]}${entry.whys.length > 0 ? `: ${entry.whys.map((why) => WHY_WORDS[why]).join(', ')}` : ''}`;
     case 'note':
@@ -176,6 +159,6 @@ export function sayPiece({ pieceG, isCrumbs, ageDays, water, kind }: Trial): str
   const where =
     kind === 'shower'
       ? ''
-      : ` · ${formatFixed(water.volumeL, water.volumeL < 10 ? 1 : 0)} L at ${formatFixed(water.tempC, 0)} °C`;
-  return `${what} of ${formatFixed(pieceG, 1)} g · ${sayAge(ageDays)}${where}`;
+      : ` · ${formatLiters(water.volumeL, water.volumeL < 10 ? 1 : 0)} at ${formatTemp(water.tempC, 0)}`;
+  return `${what} of ${formatMass(pieceG, 1)} · ${sayAge(ageDays)}${where}`;
 }

@@ -30,9 +30,8 @@ export function useEdit<K extends CollectionName | 'settings'>(of: K, problem: R
     const { record, clashes } = mergeEdit(of, { opened: base, edited: mine, now });
     // There was none when the form was opened, and there is another one by now.
     const isAnother = opened === null && !sameData(mine, now);
-    const doubt =
-      clashes || isAnother ? 'This was changed in another place while it stood open here.' : null;
-    return isSure(doubt, 'Press again to keep what you wrote.') ? record : null;
+    const doubt = clashes || isAnother ? 'This was changed elsewhere while you had it open.' : null;
+    return isSure(doubt, 'Save again to keep yours.') ? record : null;
   }
 
   return { open, laidOver };

@@ -78,7 +78,7 @@ export const useCalendarStore = defineStore('calendar', () => {
       run = null;
       share.value = null;
       if (result.ok) answer.value = result.answer;
-      else problem.value = `There is no plan: ${result.problem}.`;
+      else problem.value = `Couldn’t make a plan: ${result.problem}.`;
     });
   }
 

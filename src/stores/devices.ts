@@ -21,7 +21,7 @@ export const useDevicesStore = defineStore('devices', () => {
     const serial = browserSerial();
     if (!serial) {
       problem.value =
-        'This browser has no serial port. Use one that has, or type what the scale shows.';
+        'This browser can’t read serial ports. Use another browser, or type what the scale shows.';
       return;
     }
     try {
@@ -31,8 +31,8 @@ export const useDevicesStore = defineStore('devices', () => {
     } catch (error) {
       problem.value =
         error instanceof DOMException && error.name === 'NotFoundError'
-          ? 'No port was chosen.'
-          : `The port would not open (${reasonOf(error)}).`;
+          ? 'You chose no port. Choose one to read the scale.'
+          : `Couldn’t open the port (${reasonOf(error)}).`;
     }
   }
 

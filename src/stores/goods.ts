@@ -1,3 +1,4 @@
+import { counted, formatCount } from '@/core/basics/format/numbers';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { newId } from '@/core/basics/newId';
@@ -54,7 +55,7 @@ export const useGoodsStore = defineStore('goods', () => {
   /** What may be promised: nothing from a lot on hold, nothing past its day. */
   const toPromise = computed(() => promisable(wrapped.value, held.value, today()));
   const looseToPromise = computed(() => promisableLoose(loose.value, held.value));
-  const codeOf = (batchId: string) => workshop.codeOfBatch(batchId) ?? 'a batch that is gone';
+  const codeOf = (batchId: string) => workshop.codeOfBatch(batchId) ?? 'a removed batch';
   const concernsOf = (batchIds: readonly string[]) =>
     concernsOfBatches(batchIds, held.value, codeOf);
   const concernsOfWrapped = (run: MoveOf<'wrapped'>) => concernsOfRun(run, held.value, today());
@@ -91,9 +92,9 @@ export const useGoodsStore = defineStore('goods', () => {
   /** Wrapped units away, what was wrapped first first. */
   function giveOut(unitId: string, count: number, away: Away, isSure = false): Done {
     const name = workshop.units.find(({ id }) => id === unitId)?.name ?? 'it';
-    if (!(Number.isInteger(count) && count >= 1)) return not('At least one goes.');
+    if (!(Number.isInteger(count) && count >= 1)) return not('Type at least 1.');
     const taken = takeUnits(unitId, count, wrapped.value);
-    if (!taken.ok) return not(`Of ${name} there are ${taken.here}, and ${count} were asked for.`);
+    if (!taken.ok) return not(`There are only ${formatCount(taken.here)} of ${name}. Use fewer.`);
     const concerns = taken.taken.flatMap(({ wrappedId }) => {
       const of = wrapped.value.find(({ run }) => run.id === wrappedId);
       return of ? concernsOfWrapped(of.run) : [];
@@ -106,8 +107,9 @@ export const useGoodsStore = defineStore('goods', () => {
   /** Unwrapped pieces away; crumbled ones become a lot of embed powder. */
   function useLoose(batch: Batch, grade: Grade, pieces: number, away: Away, isSure = false): Done {
     const here = loose.value.find((one) => one.batch.id === batch.id)?.left[grade] ?? 0;
-    if (!(Number.isInteger(pieces) && pieces >= 1)) return not('At least one goes.');
-    if (pieces > here) return not(`Of ${batch.code} there are ${here} of these.`);
+    if (!(Number.isInteger(pieces) && pieces >= 1)) return not('Type at least 1.');
+    if (pieces > here)
+      return not(`There are only ${formatCount(here)} of ${batch.code}. Use fewer.`);
     // What is thrown away or tested leaves nobody’s hands.
     const concerns = away.how === 'thrown-away' ? [] : concernsOf([batch.id]);
     if (concerns.length > 0 && !isSure) return ask(concerns);
@@ -147,7 +149,7 @@ export const useGoodsStore = defineStore('goods', () => {
         isQuarantined: false,
         counts: [],
         premix: null,
-        note: `Crumbled from ${pieces} of ${batch.code}.`,
+        note: `Crumbled from ${counted(pieces, 'piece')} of ${batch.code}.`,
       },
     ]);
     return id;
@@ -161,8 +163,9 @@ export const useGoodsStore = defineStore('goods', () => {
     why: string,
   ) {
     const here = loose.value.find((one) => one.batch.id === batch.id)?.left[from] ?? 0;
-    if (!(Number.isInteger(pieces) && pieces >= 1)) return not('At least one.');
-    if (pieces > here) return not(`Of ${batch.code} there are ${here} of these.`);
+    if (!(Number.isInteger(pieces) && pieces >= 1)) return not('Type at least 1.');
+    if (pieces > here)
+      return not(`There are only ${formatCount(here)} of ${batch.code}. Use fewer.`);
     write({ kind: 'graded', batchId: batch.id, from, to, pieces, why });
     return DONE;
   }
@@ -177,8 +180,8 @@ export const useGoodsStore = defineStore('goods', () => {
       of.kind === 'wrapped'
         ? wrapped.value.find(({ run }) => run.id === of.wrappedId)?.left
         : loose.value.find(({ batch }) => batch.id === of.batchId)?.left[of.grade];
-    if (!(Number.isInteger(there) && there >= 0)) return not('A whole number is needed.');
-    if (reckoned === undefined) return not('That is no longer here.');
+    if (!(Number.isInteger(there) && there >= 0)) return not('Type a whole number.');
+    if (reckoned === undefined) return not('That is no longer in stock.');
     if (there !== reckoned) write({ kind: 'counted', of, change: there - reckoned, why });
     return DONE;
   }
@@ -189,7 +192,7 @@ export const useGoodsStore = defineStore('goods', () => {
     if (!move || move.voidedAt !== null) return DONE;
     const upon = standsOn(move, workshop.goods);
     if (upon.length > 0)
-      return not('Some of these are away already: take that back first, then the wrapping.');
+      return not('Some of these were handed out already. Undo that first, then the wrapping.');
     workshop.put('goods', [{ ...move, voidedAt: nowIso() }]);
     return DONE;
   }

@@ -16,7 +16,7 @@ export function sayOverdrafts(): void {
   useSavingStore().say(
     fresh.map(
       ({ code, short }) =>
-        `${code}: ${counted(short, 'piece')} more went than there were. Two tabs or devices may have wrapped or handed over the same ones: void one of them under Stock on the Pack screen.`,
+        `${code}: ${counted(short, 'piece')} more left than there were. Two tabs or devices may have wrapped or handed over the same ones. Undo one of them on Pack, under Stock.`,
     ),
   );
 }

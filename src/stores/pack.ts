@@ -1,3 +1,4 @@
+import { counted, formatCount } from '@/core/basics/format/numbers';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { dossierOf, type Dossier, type DossierTrial } from '@/core/goods/products/dossier';
@@ -171,11 +172,13 @@ export const usePackStore = defineStore('pack', () => {
   function wrap(count: number, bestBefore: string | null, isSure = false): Done {
     const of = unit.value;
     const plan = planFor(count);
-    if (!of || !plan) return not('No sale unit is in hand.');
-    if (!(Number.isInteger(count) && count >= 1)) return not('Wrap at least one.');
+    if (!of || !plan) return not('Choose a product first.');
+    if (!(Number.isInteger(count) && count >= 1)) return not('Type at least 1.');
     if (!plan.ok) {
       const name = workshop.formulas.find(({ id }) => id === plan.formulaId)?.name ?? 'a formula';
-      return not(`${plan.wanted} pieces of ${name} are needed, and ${plan.here} lie here.`);
+      return not(
+        `This needs ${counted(plan.wanted, 'piece')} of ${name}, and there are ${formatCount(plan.here)}. Wrap fewer.`,
+      );
     }
     const code = wrapCode(of.name, plan.from, workshop.batches, goods.codes());
     const concerns = [

@@ -1,3 +1,4 @@
+import { listed } from '@/core/basics/format/names';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { sameData } from '@/core/basics/sameData';
@@ -70,7 +71,7 @@ export const usePlanStore = defineStore('plan', () => {
     const next = follow(known);
     const more = next.more?.map(follow);
     if (changed.length > 0)
-      moldChanged.value = `${changed.join(', ')} was changed on the shelf: this plan follows it.`;
+      moldChanged.value = `The shelf changed (${listed(changed)}). This plan follows it.`;
     return more ? { ...next, more } : next;
   }
 

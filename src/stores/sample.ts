@@ -14,7 +14,7 @@ import { everyRecord } from './recordLists';
 import { sampleText } from './sampleText';
 
 /** Who makes the sample’s goods: no label of one’s own bears that name. */
-const SAMPLE_MAKER = 'Orrin Quay Bathworks';
+export const SAMPLE_MAKER = 'Orrin Quay Fizz Loft';
 
 /** What of the workshop the sample comes into and goes out of. */
 interface Shop {

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
-import { counted } from '@/core/basics/format/numbers';
 import { listed } from '@/core/basics/format/names';
+import { counted } from '@/core/basics/format/numbers';
 import { reasonOf } from '@/core/basics/format/reason';
 import type { FilePreview, Receipt } from '@/storage/transfer/takeInFile';
 import { workshopFileName } from '@/storage/file/write';
@@ -77,7 +77,7 @@ export const useTransferStore = defineStore('carrying', () => {
     const result = await run.result.catch(unreadable);
     job.value = null;
     if (!result.ok) {
-      problem.value = `${chosen.name}: ${result.problem.message} Nothing here was touched.`;
+      problem.value = `Couldn’t import ${chosen.name}. ${result.problem.message} Nothing changed.`;
       return;
     }
     file.value = chosen;
@@ -107,7 +107,7 @@ export const useTransferStore = defineStore('carrying', () => {
     const result = await run.result.catch(unreadable);
     job.value = null;
     if (!result.ok) {
-      problem.value = `${chosen.name}: ${result.problem.message} What had come in before that stays.`;
+      problem.value = `Couldn’t import all of ${chosen.name}. ${result.problem.message} The records imported before that stay.`;
       return;
     }
     workshop.changeSettings(wasFirstVisit && result.settings ? result.settings : {});
@@ -126,8 +126,8 @@ export const useTransferStore = defineStore('carrying', () => {
     const { undone, stayed } = await startTakeBack(DATABASE_NAME, of);
     done.value =
       stayed.length === 0
-        ? `The import is undone: ${counted(undone, 'record')} as before.`
-        : `The import is undone: ${counted(undone, 'record')} as before. You changed ${listed(stayed.slice(0, MOST_NAMED))} since, so that stays.`;
+        ? `Undid the import of ${counted(undone, 'record')}.`
+        : `Undid the import of ${counted(undone, 'record')}. You changed ${listed(stayed.slice(0, MOST_NAMED))} since, so that stays.`;
   }
 
   function cancel(): void {
@@ -136,7 +136,7 @@ export const useTransferStore = defineStore('carrying', () => {
     job.value = null;
     done.value =
       kind === 'taking'
-        ? 'Stopped. What had come in stays; import the file again for the rest.'
+        ? 'Stopped. The records imported so far stay. Import the file again for the rest.'
         : 'Stopped. Nothing was changed.';
   }
 
@@ -150,6 +150,6 @@ export const useTransferStore = defineStore('carrying', () => {
 
 /** A file on a drive that was unplugged, or that changed while it was read. */
 function unreadable(error: unknown) {
-  const message = `The browser could not read it (${reasonOf(error)}).`;
+  const message = `The browser couldn’t read it (${reasonOf(error)}).`;
   return { ok: false, problem: { code: 'damaged', message } } as const;
 }

@@ -149,7 +149,9 @@ export const useWorkshopStore = defineStore('workshop', () => {
         const name =
           formulaInHand.value?.id === id ? formulaInHand.value.name : batchInHand.value?.code;
         saving.say([
-          `${name ?? 'What was open here'} was removed elsewhere. It is no longer open here.`,
+          name
+            ? `${name} was removed elsewhere, so it is closed here.`
+            : 'The open record was removed elsewhere, so it is closed here.',
         ]);
       }
     for (const name of COLLECTION_NAMES) {

@@ -125,9 +125,9 @@ test(`what is looked at beside the column`, async ({ page }) => {
   await page.goto(SAMPLE_URL);
   const views = page.getByRole('tablist', { name: 'Look at' });
   for (const [view, ready] of [
-    ['Scent', 'Against their limits'],
-    ['Color', 'Color, before you weigh'],
-    ['Versions', 'Nothing changed since.'],
+    ['Scent', 'Scent constituents and their limits'],
+    ['Color', 'Color'],
+    ['Versions', 'Nothing has changed since.'],
     ['Rebalance', 'And make it'],
   ] as const) {
     await views.getByRole('tab', { name: view }).click();
@@ -155,7 +155,7 @@ test(`dialogs, formulas and a batch record`, async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/almanac`);
   await page.getByRole('textbox', { name: /^Find a batch/ }).fill('QL-002');
   await page.getByRole('link', { name: /QL-002/ }).click();
-  await expect(page.getByText('As it happened')).toBeVisible();
+  await expect(page.getByText('Log')).toBeVisible();
   await scan(page);
 });
 

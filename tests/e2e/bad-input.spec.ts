@@ -132,19 +132,19 @@ test('a screen that throws names the record it stumbled over, and it can be save
     });
   });
   await page.reload();
-  await expect(page.getByRole('heading', { name: 'This screen stumbled' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Couldn’t show this screen' })).toBeVisible();
   await expect(page.getByText('made to stumble')).toBeVisible();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save it as a file Anchor' }).click(),
+    page.getByRole('button', { name: 'Save as a file Anchor' }).click(),
   ]);
   expect(await readFile(await file.path(), 'utf8')).toContain('76543.25');
   // Everything else goes on.
   await page.getByRole('link', { name: 'Shelf' }).click();
   await expect(page.getByText('Find a lot').first()).toBeVisible();
   await page.getByRole('link', { name: 'Design' }).click();
-  await page.getByRole('button', { name: 'Lay it away Anchor' }).click();
-  await expect(page.getByRole('heading', { name: 'This screen stumbled' })).toBeHidden();
+  await page.getByRole('button', { name: 'Set aside Anchor' }).click();
+  await expect(page.getByRole('heading', { name: 'Couldn’t show this screen' })).toBeHidden();
   await page.reload();
   await expect(page.getByText('Ebb').first()).toBeVisible();
   await expect(page.getByText('Anchor')).toBeHidden();
@@ -163,7 +163,7 @@ test('an unknown address and an unknown batch lead back', async ({ page }) => {
 test('the sample goes as a whole', async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/workshop`);
   await page.getByRole('button', { name: 'Remove the sample workshop' }).click();
-  await page.getByRole('button', { name: 'Remove it' }).click();
+  await page.getByRole('button', { name: 'Remove' }).click();
   await expect(page.getByText('0 formulas, 0 batches in this browser')).toBeVisible();
   await page.reload();
   await expect(page.getByText('0 formulas, 0 batches in this browser')).toBeVisible();

@@ -112,8 +112,8 @@ test('a plan that is looked for can be stopped; nobody with hours is said; today
     .fill(new Date(NOW.getTime() - DAY_MS).toISOString().slice(0, 16));
   await late.getByLabel('How many').fill('40');
   await late.getByRole('button', { name: 'Keep it' }).click();
-  await page.getByRole('button', { name: 'Good enough' }).click();
-  await expect(page.getByRole('button', { name: 'Good enough' })).toBeHidden();
+  await page.getByRole('button', { name: 'Use this plan' }).click();
+  await expect(page.getByRole('button', { name: 'Use this plan' })).toBeHidden();
   await expect(page.getByText(/\d+ jobs? late/)).toBeVisible();
   await page.getByRole('button', { name: 'Who works when' }).click();
   const dialog = page.getByRole('dialog', { name: 'Who works when' });

@@ -25,7 +25,7 @@ test('in the night when the hour comes twice, and with a clock set back, no figu
   // The second 01:20 of that night.
   await page.clock.setSystemTime('2026-11-01T06:20:00Z');
   await page.getByRole('button', { name: 'Leave the bench' }).click();
-  const story = page.getByRole('region', { name: 'As it happened' });
+  const story = page.getByRole('region', { name: 'Log' });
   await expect(story).toBeVisible();
   await expect(story).not.toContainText(/NaN|Invalid|-\d/);
   await page.getByRole('link', { name: 'Dry' }).click();

@@ -20,7 +20,7 @@ test('a menthol solution is kept as a premix, and the scale offers it', async ({
   await page.getByRole('button', { name: 'Formulas' }).click();
   await page.getByRole('button', { name: /^Bow Wave/ }).click();
   await page.getByRole('tablist', { name: 'Look at' }).getByRole('tab', { name: 'Scent' }).click();
-  await page.getByRole('button', { name: 'Keep it as a premix' }).click();
+  await page.getByRole('button', { name: 'Create a premix' }).click();
   const dialog = page.getByRole('dialog', { name: 'Make a premix' });
   await expect(dialog).toContainText('25 g of menthol');
   await dialog.getByRole('button', { name: 'Put it on the shelf' }).click();

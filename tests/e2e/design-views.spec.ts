@@ -36,12 +36,12 @@ test('wishes that clash are named, and letting go of one settles it', async ({ p
   await view.getByLabel('with soda to acid at').check();
   await view.getByRole('button', { name: /acid-forward/ }).click();
   await view.getByRole('button', { name: 'Find the smallest change' }).click();
-  await expect(view.getByText('These cannot hold together:')).toBeVisible();
+  await expect(view.getByText('These don’t fit together:')).toBeVisible();
   await expect(view.getByText('soda to acid at 1.4')).toBeVisible();
   await expect(view.getByText('baking soda locked at 1000 g')).toBeVisible();
   await view.getByLabel('with soda to acid at').uncheck();
   await view.getByRole('button', { name: 'Find the smallest change' }).click();
-  await expect(view.getByText('Every window is met as it stands.')).toBeVisible();
+  await expect(view.getByText('Every result is in its range already.')).toBeVisible();
 });
 
 test('a blend goes over its limit, is taken down to it, and a document moves the limit', async ({
@@ -111,7 +111,7 @@ test('a version is kept by name, compared with what is here, and gone back to', 
   await view.getByLabel('Name of the next version').fill('clay for the harbor air');
   await view.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText('· version 3 ·')).toBeVisible();
-  await expect(view.getByText('Nothing changed since.')).toBeVisible();
+  await expect(view.getByText('Nothing has changed since.')).toBeVisible();
   await view.getByRole('combobox', { name: /Compare what is here/ }).focus();
   await page.keyboard.press('ArrowDown');
   await page.getByRole('option', { name: /^2,/ }).click();
@@ -144,7 +144,7 @@ test('a shared recipe comes back; a page without one is refused; a formula is la
   await expect(page.getByRole('button', { name: /Bilge Bright/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /Quince Lantern/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'Lay away' }).click();
-  await expect(page.getByText('No formula here matches.')).toBeVisible();
+  await expect(page.getByText('No formula matches.')).toBeVisible();
   await page.getByRole('button', { name: 'Laid away (1)' }).click();
   await expect(page.getByRole('button', { name: /Bilge Bright/ })).toBeVisible();
 });

@@ -88,8 +88,8 @@ test('a line is typed as a measure, refused as nonsense, added, moved, swapped a
     .toEqual(['Epsom salt', 'Sea salt, fine']);
 
   await page.getByRole('button', { name: 'More for Epsom salt' }).click();
-  await page.getByText('Swap the material').click();
-  const dialog = page.getByRole('dialog', { name: 'Swap the material' });
+  await page.getByText('Swap material').click();
+  const dialog = page.getByRole('dialog', { name: 'Swap material' });
   await dialog.getByRole('combobox', { name: 'Material' }).fill('dendritic');
   await page.getByRole('option', { name: /^Dendritic salt/ }).click();
   await dialog.getByRole('button', { name: 'Swap' }).click();

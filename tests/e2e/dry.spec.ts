@@ -63,13 +63,13 @@ test('pieces are looked over: faults counted, a photo kept, causes ranked from t
   await photo.setInputFiles({ name: 'tray.jpg', mimeType: 'image/jpeg', buffer: JPEG });
   await expect(dialog.getByRole('img', { name: /^Photo of QL-011/ })).toBeVisible();
   await dialog.getByRole('button', { name: 'Write it down' }).click();
-  await expect(dialog.getByRole('heading', { name: 'What went wrong' })).toBeVisible();
+  await expect(dialog.getByRole('heading', { name: 'Likely causes' })).toBeVisible();
   await expect(dialog.getByRole('listitem').first()).toContainText('Next time:');
   await dialog.getByRole('button', { name: 'Close' }).click();
   await page.reload();
   await page.getByRole('button', { name: /^Quince Lantern/ }).click();
   await page.getByRole('link', { name: 'The record of QL-011' }).click();
-  await expect(page.getByRole('region', { name: 'As it happened' })).toContainText(
+  await expect(page.getByRole('region', { name: 'Log' })).toContainText(
     'Looked over 24 pieces: 2 crumbles; 2 rejected',
   );
   await expect(page.getByRole('img', { name: /^Photo of QL-011/ })).toBeVisible();

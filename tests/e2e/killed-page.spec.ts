@@ -70,7 +70,7 @@ test('weights typed by hand: nothing, nonsense and too much are all said, and no
   await field.press('Enter');
   await expect(stepTitle(page)).toHaveText('Kaolin clay');
   await page.getByRole('button', { name: 'Leave the bench' }).click();
-  const story = page.getByRole('region', { name: 'As it happened' });
+  const story = page.getByRole('region', { name: 'Log' });
   await expect(story.getByRole('listitem').filter({ hasText: '1,300' })).toContainText('struck');
   await expect(page.getByRole('row', { name: /^Baking soda/ }).first()).toContainText('1,247.4');
 });

@@ -269,7 +269,7 @@ test('two bowls at once, an unplanned gram, a bowl split after all, the room rea
   await page.keyboard.press('Enter');
   await expect(page.getByText('58 % 20 °C')).toBeVisible();
   await page.keyboard.press('l');
-  const story = page.getByRole('region', { name: 'As it happened' });
+  const story = page.getByRole('region', { name: 'Log' });
   for (const line of [
     'Added 3 g kaolin clay: not in the plan',
     'Split: 40 %',

@@ -26,7 +26,7 @@ test('a newcomer goes from a recipe in cups to a batch on record, and carries it
     await expect(asking.getByRole('listitem')).toHaveCount(2);
     await asking
       .getByRole('listitem', { name: 'Line 9', exact: true })
-      .getByRole('button', { name: 'Leave it out' })
+      .getByRole('button', { name: 'Remove' })
       .click();
     const salt = asking.getByRole('listitem', { name: 'Line 8', exact: true });
     await salt.getByRole('combobox', { name: 'It is' }).click();
@@ -82,7 +82,7 @@ test('a newcomer goes from a recipe in cups to a batch on record, and carries it
     await expect(page.getByText('bath bomb, version 1')).toBeVisible();
     const soda = page.getByRole('row', { name: /^Baking soda/ });
     await expect(soda).toContainText('typed');
-    const story = page.getByRole('region', { name: 'As it happened' });
+    const story = page.getByRole('region', { name: 'Log' });
     await expect(story).toContainText('Room at 38 %');
     await expect(story).toContainText('Squeezed, acid in: crumbles');
     await expect(story).toContainText('Added 1 g sweet almond oil');

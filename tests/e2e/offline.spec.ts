@@ -101,7 +101,7 @@ test('a newer version is offered, waits, and is taken in when the maker says so'
   await expect(page.getByLabel('Humidity, %')).toBeVisible();
   await expect(page.getByText('A newer Rovack is here.')).toBeHidden();
   await page.goto(`${home}/shelf/lots`);
-  await page.getByRole('button', { name: 'Take it in' }).click();
+  await page.getByRole('button', { name: 'Update' }).click();
   await expect(page).toHaveTitle('Rovack anew');
   await expect(page.getByText('A newer Rovack is here.')).toBeHidden();
   gone();

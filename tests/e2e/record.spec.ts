@@ -11,7 +11,7 @@ test('a note goes into a closed batch, and a batch at the bench can be given up'
   await page.getByRole('link', { name: /BW-001/ }).click();
   await page.getByLabel('A note to this batch').fill('The quay door stood open.');
   await page.getByRole('button', { name: 'Write it down' }).click();
-  const story = page.getByRole('region', { name: 'As it happened' });
+  const story = page.getByRole('region', { name: 'Log' });
   await expect(story).toContainText('The quay door stood open.');
   await page.reload();
   await expect(story).toContainText('The quay door stood open.');

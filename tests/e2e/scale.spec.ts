@@ -22,7 +22,7 @@ test('twice the pieces: the main mix, the embed and the topping grow together', 
   await page.getByLabel('Pieces wanted').fill('40');
   await expect(page.getByRole('img', { name: /^40 pieces/ })).toBeVisible();
   // 40 pieces are more than the mixer's bowl holds: two bowls, each of what 20 pieces took.
-  await expect(page.getByText('weights below are for one')).toBeVisible();
+  await expect(page.getByText('the weights below are for one bowl')).toBeVisible();
   for (const [i, line] of lines.entries())
     expect(Math.abs((await weighed(page, line)) - (before[i] ?? 0))).toBeLessThanOrEqual(0.15);
   await page.getByLabel('Pieces wanted').fill('10');
@@ -103,7 +103,7 @@ test('0.3 g of dye on a 1 g scale: a premix is made, weighed at the bench, and f
   await expect(page.getByRole('row', { name: /^Yellow dye/ })).toContainText(
     (onScale * 0.02).toFixed(3).replace(/0+$/, ''),
   );
-  const lotsInIt = page.getByRole('region', { name: 'Lots in it' });
+  const lotsInIt = page.getByRole('region', { name: 'Lots used' });
   await lotsInIt.getByRole('link', { name: 'PX-001' }).click();
   const lot = page.getByRole('region', { name: 'Lot PX-001' });
   await expect(lot).toContainText(`${500 - onScale} g`);
@@ -132,7 +132,7 @@ test('the sheet on paper has every step, weight, lot and caution, and the code o
 }) => {
   await page.goto(`${SAMPLE_URL}/scale`);
   await page.getByRole('tab', { name: 'Bench sheet' }).click();
-  await page.getByRole('button', { name: 'Open the batch, with its code' }).click();
+  await page.getByRole('button', { name: 'Start this batch and print its sheet' }).click();
   await expect(page.getByRole('heading', { name: /^Bench sheet QL-/ })).toBeVisible();
   await expect(page.getByRole('img', { name: /^Code of QL-/ })).toBeVisible();
   const said = [

@@ -20,7 +20,7 @@ test('a recall: from a lot through its premix to every batch, and from a batch t
   await lot.getByRole('link', { name: 'QL-001' }).click();
   await expect(
     page
-      .getByRole('region', { name: 'Lots in it' })
+      .getByRole('region', { name: 'Lots used' })
       .getByRole('listitem')
       .filter({ hasText: 'Cornstarch' }),
   ).toContainText('97.2 g');
@@ -85,7 +85,7 @@ test('lots go out as a table and come in again; what it would change is shown fi
   const dialog = page.getByRole('dialog', { name: 'Read a table of lots' });
   await take('same.csv', text);
   await expect(dialog).toContainText('0 lots new, 0 changed, 41 the same.');
-  await expect(dialog.getByRole('button', { name: 'Take it in' })).toBeDisabled();
+  await expect(dialog.getByRole('button', { name: 'Update' })).toBeDisabled();
   await dialog.getByRole('button', { name: 'Cancel' }).click();
 
   await take(
@@ -94,7 +94,7 @@ test('lots go out as a table and come in again; what it would change is shown fi
   );
   await expect(dialog).toContainText('1 lot new, 0 changed, 0 the same. 1 row cannot be taken');
   await expect(dialog).toContainText('Row 2: No material is called “moon dust”.');
-  await dialog.getByRole('button', { name: 'Take it in' }).click();
+  await dialog.getByRole('button', { name: 'Update' }).click();
   await page.getByLabel('Find a lot').fill('NEW-1');
   await expect(page.getByRole('option', { name: /Cornstarch/ })).toContainText('2,501 g');
 

@@ -48,7 +48,7 @@ test('a piece in the tub by keyboard: timed, reloaded in the middle, seen, taken
   // Out of order, and taken back with a trace.
   await page.keyboard.press('Space');
   await page.keyboard.press('u');
-  await page.getByText('As it happened').click();
+  await page.getByText('Log').click();
   await expect(page.getByRole('listitem').filter({ hasText: 'last bubbles' })).toHaveCSS(
     'text-decoration-line',
     'line-through',
@@ -77,12 +77,12 @@ test('a piece in the tub by keyboard: timed, reloaded in the middle, seen, taken
   const mine = page.getByRole('button', { name: /QL-010, Quince Lantern.*make it again/ }).first();
   await mine.click();
   // It was another piece after all: taken back as a whole, it stays in sight.
-  await page.getByText('As it happened').click();
+  await page.getByText('Log').click();
   await page.getByRole('button', { name: /^Take the whole trial back/ }).click();
   await page.getByRole('tab', { name: /^All \d+ trials/ }).click();
   await expect(mine).toContainText('taken back');
   await mine.click();
-  await page.getByText('As it happened').click();
+  await page.getByText('Log').click();
   await page.getByRole('button', { name: 'Count this trial again' }).click();
   // It is laid over the forecast on Design.
   await page.getByRole('link', { name: 'Design', exact: true }).click();
@@ -206,7 +206,7 @@ test('a set of small ones goes from its question to an answer, and a kept-back p
   await page.goto(`${SAMPLE_URL}/try`);
   await page.getByRole('tab', { name: 'A set of small ones' }).click();
   await expect(page.getByText('That is an answer.').first()).toBeVisible();
-  await page.getByRole('button', { name: 'A new question' }).click();
+  await page.getByRole('button', { name: 'New cup test' }).click();
   await page.getByRole('button', { name: 'Lay out the cups' }).click();
   await expect(page.getByRole('alert')).toContainText('what is to be varied');
   await page.getByRole('combobox', { name: 'More or less of (1)' }).fill('kaolin');

@@ -125,15 +125,15 @@ test('two colors, an embed, petals on the floor, icing and paint: each made, pla
   await startEmpty(page);
   await pasteRecipe(page, 'Harbor Light', TWO_COLORS);
   await page.getByRole('tablist', { name: 'Look at' }).getByRole('tab', { name: 'Flow' }).click();
-  const flow = page.getByRole('region', { name: 'The flow of the work' });
+  const flow = page.getByRole('region', { name: 'Steps of the work' });
   await expect(flow.getByRole('button', { name: /^Embed 1, dish/ })).toBeVisible();
   await expect(flow.getByRole('alert')).toBeHidden();
-  await flow.getByRole('button', { name: 'Show every step' }).click();
+  await flow.getByRole('button', { name: 'Show all steps' }).click();
   // A count before the filling breaks a rule, and says so where it stands.
   const later = flow.getByRole('button', { name: /^Earlier: Count the pieces/ });
   for (let i = 0; i < 6; i++) await later.click();
   await expect(flow.getByRole('alert')).toContainText('There is no piece yet for this');
-  await flow.getByRole('button', { name: 'As the rules lay it out' }).click();
+  await flow.getByRole('button', { name: 'Restore the usual order' }).click();
   await expect(flow.getByRole('alert')).toBeHidden();
 
   await page.getByRole('button', { name: 'To the scale' }).click();
@@ -252,20 +252,20 @@ test('two molds from one bowl with a sampler, and a step of one’s own, reach t
   await startEmpty(page);
   await pasteRecipe(page, 'Two molds', '900 g baking soda\n480 g citric acid\n45 g almond oil');
   await page.getByRole('tablist', { name: 'Look at' }).getByRole('tab', { name: 'Flow' }).click();
-  const flow = page.getByRole('region', { name: 'The flow of the work' });
-  await flow.getByRole('button', { name: 'Show every step' }).click();
-  await flow.getByLabel('A step of your own').fill('Open the window');
+  const flow = page.getByRole('region', { name: 'Steps of the work' });
+  await flow.getByRole('button', { name: 'Show all steps' }).click();
+  await flow.getByLabel('Your own step').fill('Open the window');
   await flow.getByRole('button', { name: 'Add it' }).click();
   await expect(flow.getByText('Open the window')).toBeVisible();
   await page.getByRole('button', { name: 'To the scale' }).click();
   await page.getByRole('button', { name: 'Pieces', exact: true }).click();
   await page.getByLabel('Pieces wanted').fill('5');
   await page.getByLabel('Pieces wanted').press('Enter');
-  await page.getByRole('button', { name: 'And another mold from the same bowl' }).click();
+  await page.getByRole('button', { name: 'Add a mold to the same bowl' }).click();
   await expect(page.getByText(/5 × 70 mm sphere of \d+ g, label \d+ g/)).toBeVisible();
   // Samplers come of what is left over: of five whole pieces and six, nothing is.
-  await page.getByRole('button', { name: 'And another mold from the same bowl' }).click();
-  await page.getByLabel('samplers, from what is left over').last().check();
+  await page.getByRole('button', { name: 'Add a mold to the same bowl' }).click();
+  await page.getByLabel('Minis, from the rest').last().check();
   await expect(page.getByText(/0 × 70 mm sphere .* 6 asked for: no more is left/)).toBeVisible();
   await page.getByRole('button', { name: 'As written' }).click();
   await page.getByLabel('Diameter, mm').last().fill('18');

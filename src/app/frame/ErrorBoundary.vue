@@ -33,7 +33,7 @@ watch(
 
 <template>
   <NoticeBar v-if="slip" tone="stop">
-    That could not be done ({{ slip }}). {{ saveWords(saving.status) }}
+    Couldn’t do that ({{ slip }}). {{ saveWords(saving.status) }}
   </NoticeBar>
   <ErrorPanel v-if="said" :said="said" @again="said = ''" />
   <slot v-else />

@@ -67,30 +67,30 @@ function layAway({ of, id }: Culprit): void {
 </script>
 
 <template>
-  <section class="stumble" aria-label="This screen stumbled" role="alert">
-    <h1>This screen stumbled</h1>
+  <section class="stumble" aria-label="Couldn’t show this screen" role="alert">
+    <h1>Couldn’t show this screen</h1>
     <p>
-      It could not be drawn ({{ said }}). {{ saveWords(saving.status) }} Every other screen goes on.
+      Something on it failed ({{ said }}). {{ saveWords(saving.status) }} All other screens work.
     </p>
-    <p v-if="isLooking" class="quiet">Looking for the record it stumbled over…</p>
+    <p v-if="isLooking" class="quiet">Looking for the record that caused it…</p>
     <template v-else>
       <p v-if="found.length === 0" class="quiet">
-        Every record can be gone through by itself; this is what the screen has in hand.
+        Every record can be read by itself. This screen was working with this one.
       </p>
       <ul class="plain-list">
         <li v-for="one in culprits" :key="one.id">
-          <b>{{ one.name || 'without a name' }}</b>
+          <b>{{ one.name || 'no name' }}</b>
           <span class="quiet">{{ one.of === 'batches' ? 'batch' : 'formula' }}</span>
           <v-btn size="small" @click="save(one)"
-            >Save it as a file<span class="visually-hidden"> {{ one.name }}</span></v-btn
+            >Save as a file<span class="visually-hidden"> {{ one.name }}</span></v-btn
           >
           <v-btn size="small" @click="layAway(one)"
-            >Lay it away<span class="visually-hidden"> {{ one.name }}</span></v-btn
+            >Set aside<span class="visually-hidden"> {{ one.name }}</span></v-btn
           >
         </li>
       </ul>
     </template>
-    <v-btn variant="flat" @click="emit('again')">Draw the screen again</v-btn>
+    <v-btn variant="flat" @click="emit('again')">Show the screen again</v-btn>
   </section>
 </template>
 

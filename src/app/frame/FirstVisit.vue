@@ -11,7 +11,7 @@ const problem = ref('');
 
 async function openSample(): Promise<void> {
   await workshop.openSample().catch((error: unknown) => {
-    problem.value = `The sample could not be loaded: ${reasonOf(error)}.`;
+    problem.value = `Couldn’t load the sample: ${reasonOf(error)}. Try again, or start empty.`;
   });
 }
 
@@ -41,23 +41,23 @@ async function startEmpty(): Promise<void> {
     <div class="words">
       <h1>Rovack</h1>
       <p class="lead">
-        Bath bombs, shower steamers, fizzing salts and cleaning fizzies: from a recipe in cups to
-        grams you can trust, a mix you can squeeze, and a record of what was really weighed.
+        Formulate and make bath bombs, shower steamers, fizzing salts and cleaning fizzies. Turn a
+        recipe in cups into weights you can trust, and keep a record of what you really weighed.
       </p>
       <p class="quiet">
-        Everything stays in this browser and in the files you export. Nothing is stored here yet.
+        Everything stays in this browser and in the files you export. Nothing is stored yet.
       </p>
       <div class="choices">
         <v-btn variant="flat" size="large" @click="startEmpty">Start empty</v-btn>
         <v-btn size="large" @click="openSample">Open the sample workshop</v-btn>
       </div>
       <p class="quiet">
-        The sample is a made-up harbor workshop with its formulas and batches. It can be removed as
-        a whole, and never touches your own.
+        The sample is a made-up harbor workshop with formulas and batches. You can remove it later.
+        It never touches your own work.
       </p>
       <p v-if="canShare" class="quiet">
-        Another browser of yours keeps its workshop in a folder?
-        <button type="button" class="link" @click="openFolder">Open that folder</button>
+        Does another browser of yours use a shared folder?
+        <button type="button" class="link" @click="openFolder">Open the folder</button>
       </p>
       <ProblemLine :problem="problem" />
     </div>

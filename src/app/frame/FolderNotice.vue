@@ -14,20 +14,21 @@ onMounted(() => void folder.start());
 
 <template>
   <NoticeBar v-if="!isQuiet && folder.status.kind === 'asks'">
-    The folder {{ folder.folderName }} waits for your leave; what other devices write does not come
-    in.
+    The folder {{ folder.folderName }} needs your permission. Until then, changes from other devices
+    don’t arrive.
     <template #act>
-      <v-btn size="small" @click="folder.allow">Use it again</v-btn>
+      <v-btn size="small" @click="folder.allow">Allow</v-btn>
     </template>
   </NoticeBar>
   <NoticeBar v-else-if="!isQuiet && folder.status.kind === 'gone'">
-    The folder {{ folder.folderName }} is not there any more; everything is still in this browser.
+    The folder {{ folder.folderName }} was moved, renamed or unplugged. Everything is still in this
+    browser.
     <template #act>
-      <v-btn size="small" :to="{ name: 'workshop' }">Look at it</v-btn>
+      <v-btn size="small" :to="{ name: 'workshop' }">Open Workshop</v-btn>
     </template>
   </NoticeBar>
   <NoticeBar v-else-if="!isQuiet && folder.isNew && folder.status.kind === 'shared'">
-    The folder {{ folder.folderName }} is gone through for the first time: what other devices wrote
-    there comes in.
+    The folder {{ folder.folderName }} is being read for the first time. Changes from other devices
+    are arriving.
   </NoticeBar>
 </template>

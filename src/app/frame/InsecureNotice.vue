@@ -25,8 +25,8 @@ function dismiss(): void {
 
 <template>
   <NoticeBar v-if="isShown" tone="warning">
-    This address is not secure (http). Your work is saved in this browser. Rovack can’t keep a spare
-    copy, work offline, share a folder or read a scale on a cable here. Open it by https, or as
+    This address is not secure (http). Your work is saved in this browser. Rovack can’t keep a
+    backup, work offline, share a folder or read a scale on a cable here. Open it by https, or as
     localhost on the computer that serves it. Export a file often until then.
     <template #act><v-btn size="small" @click="dismiss">Dismiss</v-btn></template>
   </NoticeBar>

@@ -1,19 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
-import { ROOMS, STATIONS, placeOf } from './places';
+import { ROOMS, STATIONS, placeOf } from '@/shared/places';
 
 const route = useRoute();
-const here = computed(() => placeOf(String(route.name ?? '')));
+const here = computed(() => placeOf(String(route.name ?? ''))?.route);
 </script>
 
 <template>
-  <nav class="frame-rail" aria-label="Stations and rooms">
+  <nav class="frame-rail" aria-label="Screens">
     <span class="mark">Rovack</span>
     <ol class="plain-list stations">
       <li v-for="place in STATIONS" :key="place.route">
         <router-link
           :to="{ name: place.route }"
+          :title="place.purpose"
           class="station"
           :class="{ here: here === place.route }"
           :aria-current="here === place.route ? 'page' : undefined"
@@ -25,6 +26,7 @@ const here = computed(() => placeOf(String(route.name ?? '')));
       <li v-for="place in ROOMS" :key="place.route">
         <router-link
           :to="{ name: place.route }"
+          :title="place.purpose"
           class="room"
           :class="{ here: here === place.route }"
           :aria-current="here === place.route ? 'page' : undefined"

@@ -18,15 +18,15 @@ async function takeIn(): Promise<void> {
 
 <template>
   <NoticeBar v-if="updates.isLeftBehind" tone="warning">
-    Rovack is newer than this tab. {{ saveWords(saving.status) }} Load it anew to go on.
+    Another tab runs a newer Rovack. {{ saveWords(saving.status) }} Reload to continue.
     <template #act>
-      <v-btn size="small" variant="flat" @click="updates.reload">Load anew</v-btn>
+      <v-btn size="small" variant="flat" @click="updates.reload">Reload</v-btn>
     </template>
   </NoticeBar>
   <NoticeBar v-else-if="updates.isWaiting && !isLater">
-    A newer Rovack is here. It takes a moment, and nothing is lost.
+    An update of Rovack is ready. It takes a moment, and nothing is lost.
     <template #act>
-      <v-btn size="small" variant="flat" @click="takeIn">Take it in</v-btn>
+      <v-btn size="small" variant="flat" @click="takeIn">Update</v-btn>
       <v-btn size="small" @click="isLater = true">Later</v-btn>
     </template>
   </NoticeBar>

@@ -95,22 +95,21 @@ function measure(row: Element | ComponentPublicInstance | null): void {
 <template>
   <div>
     <PageHeader>
-      <template #title><h1>Almanac</h1></template>
-      <template #sub>{{ counted(workshop.batchCount, 'batch', 'batches') }} on record</template>
+      <template #sub>{{ counted(workshop.batchCount, 'batch', 'batches') }}</template>
     </PageHeader>
     <EmptyState v-if="workshop.batchCount === 0" is-page>
-      No batch yet. Every batch made at the bench is written here: what was planned, what was
-      weighed, when, in which room.
+      There is no batch yet. Every batch you make is listed here, with what was planned, what was
+      weighed, when, and in which room.
     </EmptyState>
     <div v-else class="room">
       <v-text-field
         v-model="query"
-        label="Find a batch by code, name or family"
+        label="Search by code, name or family"
         class="find"
         clearable
         @click:clear="query = ''"
       />
-      <p v-if="found.length === 0" class="quiet">No batch fits “{{ query }}”.</p>
+      <p v-if="found.length === 0" class="quiet">No batch matches “{{ query }}”.</p>
       <ul ref="list" class="plain-list" :style="{ height: `${virtual.getTotalSize()}px` }">
         <!-- Another search puts other batches into the same rows: that is quicker than making rows. -->
         <li

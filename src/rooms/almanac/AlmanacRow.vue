@@ -3,9 +3,10 @@ import { computed } from 'vue';
 import { FAMILY_WORDS } from '@/core/formula/model/messages';
 import { OUTCOME_WORDS } from '@/core/batches/records/messages';
 import { countOf, roomOf, weighedRatio } from '@/core/batches/records/summary';
-import { counted, formatFixed, formatGrams } from '@/core/basics/format/numbers';
+import { longDate } from '@/core/basics/format/dates';
+import { counted, formatFixed, formatPercent } from '@/core/basics/format/numbers';
+import { formatMass, formatTemp } from '@/core/basics/format/quantities';
 import { useWorkshopStore } from '@/stores/workshop';
-import { longDate } from '@/ui/frame/format';
 import MiniCore from '@/ui/pictures/MiniCore.vue';
 import type { Told } from './told';
 
@@ -15,7 +16,9 @@ const workshop = useWorkshopStore();
 const room = computed(() => {
   if (!props.told.batch) return '…';
   const read = roomOf(props.told.batch);
-  return read ? `${read.humidityPct} %, ${read.tempC} °C` : 'room not read';
+  return read
+    ? `${formatPercent(read.humidityPct)}, ${formatTemp(read.tempC, 1)}`
+    : 'room not read';
 });
 const ratio = computed(() => {
   if (!props.told.batch) return '…';
@@ -26,7 +29,7 @@ const ending = computed(() => {
   const count = props.told.batch ? countOf(props.told.batch) : null;
   if (!count) return OUTCOME_WORDS[props.told.outcome];
   const pieces = counted(count.pieces, 'piece');
-  return count.rejects > 0 ? `${pieces}, ${count.rejects} wrong` : pieces;
+  return count.rejects > 0 ? `${pieces}, ${counted(count.rejects, 'reject')}` : pieces;
 });
 </script>
 
@@ -42,7 +45,7 @@ const ending = computed(() => {
     <span class="tabular">{{ longDate(told.startedAt) }}</span>
     <span class="tabular quiet">{{ room }}</span>
     <span class="tabular quiet">{{ ratio }}</span>
-    <span class="tabular">{{ formatGrams(told.totalG) }} g</span>
+    <span class="tabular">{{ formatMass(told.totalG) }}</span>
     <b>{{ ending }}</b>
   </router-link>
 </template>

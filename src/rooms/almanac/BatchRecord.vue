@@ -12,8 +12,15 @@ import { describeMold } from '@/core/work/scaling/molds';
 import { useWorkshopStore } from '@/stores/workshop';
 import { useBenchStore } from '@/stores/bench';
 import PageHeader from '@/shared/PageHeader.vue';
-import { formatFixed, formatGrams } from '@/core/basics/format/numbers';
-import { longDate } from '@/ui/frame/format';
+import { longDate } from '@/core/basics/format/dates';
+import {
+  counted,
+  formatCount,
+  formatFixed,
+  formatPercent,
+  formatRange,
+} from '@/core/basics/format/numbers';
+import { formatMass, formatTemp } from '@/core/basics/format/quantities';
 import RecordEntries from './RecordEntries.vue';
 import RecordDrying from './RecordDrying.vue';
 import RecordLots from './RecordLots.vue';
@@ -49,17 +56,26 @@ function giveUp(): void {
 function print(): void {
   window.print();
 }
+/** The moisture that was planned, with its range. */
+const moisturePlanned = computed(() => {
+  if (!batch.value) return '';
+  const { dampIndexPct, windowLowPct, windowHighPct } = batch.value.readings;
+  const range = formatRange(windowLowPct, windowHighPct, 1);
+  return dampIndexPct === null
+    ? `none planned (range ${range})`
+    : `${formatFixed(dampIndexPct, 1)} planned (range ${range})`;
+});
 </script>
 
 <template>
   <div>
-    <PageHeader>
+    <PageHeader :thing="batch ? `${batch.code} ${batch.formulaName}` : 'Batch not found'">
       <template #title
         ><h1>
           {{
             batch
               ? `${batch.code} ${batch.formulaName}`
-              : (workshop.codeOfBatch(batchId) ?? 'No such batch')
+              : (workshop.codeOfBatch(batchId) ?? 'Batch not found')
           }}
         </h1></template
       >
@@ -69,14 +85,14 @@ function print(): void {
       </template>
       <template #actions>
         <v-btn v-if="batch?.outcome === 'at-the-bench'" variant="flat" @click="goOn"
-          >Go on at the bench</v-btn
+          >Continue at the bench</v-btn
         >
         <v-btn
           v-if="batch?.outcome === 'at-the-bench'"
           color="error"
           variant="text"
           @click="isGivingUp = true"
-          >Give it up</v-btn
+          >Abandon batch</v-btn
         >
         <v-btn v-if="batch" :to="{ name: 'sheet', params: { batchId: batch.id } }"
           >Bench sheet</v-btn
@@ -86,10 +102,10 @@ function print(): void {
       </template>
     </PageHeader>
     <EmptyState v-if="!batch" is-page>
-      There is no batch under this address. It may have been in a workshop that was removed.
+      There is no batch at this address. It may have been removed.
     </EmptyState>
     <div v-else class="record">
-      <section aria-label="The batch">
+      <section aria-label="Batch">
         <DetailList>
           <div>
             <dt>Soda to acid, weighed</dt>
@@ -104,39 +120,36 @@ function print(): void {
           </div>
           <div>
             <dt>Mix</dt>
-            <dd class="figure">{{ formatGrams(weighedTotalG(batch)) }} g</dd>
-            <dd class="quiet">{{ formatGrams(batch.plan.totalG) }} g planned</dd>
+            <dd class="figure">{{ formatMass(weighedTotalG(batch)) }}</dd>
+            <dd class="quiet">{{ formatMass(batch.plan.totalG) }} planned</dd>
           </div>
           <div>
             <dt>Pieces</dt>
             <dd class="figure">{{ count ? count.pieces : '–' }}</dd>
             <dd class="quiet">
-              {{ batch.plan.pieces }} planned{{
-                count?.rejects ? `, ${count.rejects} gone wrong` : ''
+              {{
+                count?.rejects
+                  ? `${formatCount(batch.plan.pieces)} planned, ${counted(count.rejects, 'reject')}`
+                  : `${formatCount(batch.plan.pieces)} planned`
               }}
             </dd>
           </div>
           <div>
             <dt>Room</dt>
-            <dd class="figure">{{ room ? `${room.humidityPct} %` : '–' }}</dd>
-            <dd class="quiet">{{ room ? `${room.tempC} °C` : 'not read' }}</dd>
+            <dd class="figure">{{ room ? formatPercent(room.humidityPct) : '–' }}</dd>
+            <dd class="quiet">{{ room ? formatTemp(room.tempC, 1) : 'not read' }}</dd>
           </div>
           <div>
-            <dt>Damp index, weighed</dt>
+            <dt>Moisture, weighed</dt>
             <dd class="figure">{{ damp === null ? '–' : formatFixed(damp, 1) }}</dd>
             <dd class="quiet">
-              {{
-                batch.readings.dampIndexPct === null
-                  ? 'none planned'
-                  : `${formatFixed(batch.readings.dampIndexPct, 1)} planned`
-              }}, window {{ formatFixed(batch.readings.windowLowPct, 1) }} to
-              {{ formatFixed(batch.readings.windowHighPct, 1) }}
+              {{ moisturePlanned }}
             </dd>
           </div>
         </DetailList>
         <p class="quiet">
           {{ SCHOOL_WORDS[batch.body.school] }}, {{ METHOD_WORDS[batch.body.method] }},
-          {{ describeMold(batch.request.mold) }}. Readings of the formula as it was begun, models
+          {{ describeMold(batch.request.mold) }}. Planned results: at the start, models
           {{ batch.readings.modelsVersion }}.
         </p>
         <RecordWeights :batch="batch" />
@@ -147,12 +160,11 @@ function print(): void {
     </div>
     <ConfirmDialog
       v-model="isGivingUp"
-      label="Give the batch up"
-      :title="`Give ${batch?.code} up?`"
-      act="Give it up"
-      back="Keep it at the bench"
+      label="Abandon batch"
+      :title="`Abandon ${batch?.code}?`"
+      act="Abandon batch"
       @confirm="giveUp"
-      >What was written stays on record; it cannot be gone on with.</ConfirmDialog
+      >The record stays, but you can’t continue this batch.</ConfirmDialog
     >
   </div>
 </template>

@@ -8,7 +8,8 @@ import { useWorkshopStore } from '@/stores/workshop';
 import BatchPhotos from '@/shared/BatchPhotos.vue';
 import CausesList from '@/ui/frame/CausesList.vue';
 import DryingCurve from '@/ui/charts/DryingCurve.vue';
-import { counted, formatFixed } from '@/core/basics/format/numbers';
+import { counted } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 
 /** How the pieces of a batch came out: their fills, how they dried, what was wrong and why. */
 const props = defineProps<{ batch: Batch }>();
@@ -24,18 +25,18 @@ const fills = computed(() => batchFills(props.batch, workshop.catalog).watch);
 </script>
 
 <template>
-  <section v-if="forecast" aria-label="Filled, dried, looked over">
-    <h2>Filled, dried, looked over</h2>
+  <section v-if="forecast" aria-label="Filling, drying, inspection">
+    <h2>Filling, drying, inspection</h2>
     <p v-if="fills">
-      {{ counted(fills.count, 'piece') }} filled, mean {{ formatFixed(fills.meanG, 1) }} g, spread
-      {{ formatFixed(fills.sdG, 1) }} g, {{ formatFixed(batch.plan.pieceG, 1) }} g planned.
+      {{ counted(fills.count, 'piece') }} filled: mean {{ formatMass(fills.meanG, 1) }}, spread
+      {{ formatMass(fills.sdG, 1) }}, planned {{ formatMass(batch.plan.pieceG, 1) }}.
     </p>
     <template v-if="weighings">
-      <p class="quiet">The marked piece was weighed {{ counted(weighings, 'time') }}.</p>
+      <p class="quiet">You weighed the marked piece {{ counted(weighings, 'time') }}.</p>
       <DryingCurve :forecast="forecast" />
     </template>
     <template v-if="causes.length">
-      <h3>What went wrong</h3>
+      <h3>Likely causes</h3>
       <CausesList :causes="causes" />
     </template>
     <BatchPhotos :batch="batch" />

@@ -4,7 +4,7 @@ import { figureOf } from '@/core/batches/records/correct';
 import type { Batch } from '@/core/batches/records/schema';
 import { parseNumber } from '@/core/basics/units/parseNumber';
 import { useBenchStore } from '@/stores/bench';
-import { clockTime, shortDate, shortTime } from '@/ui/frame/format';
+import { clockTime, shortDate, shortTime } from '@/core/basics/format/dates';
 import { useMaterials } from '@/ui/fields/materials';
 import { runsOf, sayRun } from './entryMessages';
 
@@ -23,7 +23,7 @@ const entries = computed(() =>
     struck: run[0].voidedAt
       ? run[0].voidedWhy === 'entered-twice'
         ? 'voided: entered on two sides'
-        : `struck ${clockTime(run[0].voidedAt)}`
+        : `replaced ${clockTime(run[0].voidedAt)}`
       : null,
     who: run[0].who ?? '',
     figure: run.length === 1 && !run[0].voidedAt ? figureOf(run[0]) : null,
@@ -45,7 +45,7 @@ function startCorrecting(id: string, was: number): void {
 function correct(): void {
   const value = parseNumber(figure.value);
   if (value === null || value < 0) {
-    problem.value = 'A number, 0 or more.';
+    problem.value = 'Type a number, 0 or more.';
     return;
   }
   if (correcting.value) bench.correct(props.batch, correcting.value, value);
@@ -60,11 +60,14 @@ function write(): void {
 </script>
 
 <template>
-  <section aria-label="As it happened">
-    <h2>As it happened</h2>
+  <section aria-label="Log">
+    <h2>Log</h2>
     <p class="quiet">
-      Begun {{ shortTime(batch.startedAt)
-      }}{{ batch.finishedAt ? `, closed ${shortTime(batch.finishedAt)}` : '' }}
+      {{
+        batch.finishedAt
+          ? `Started ${shortTime(batch.startedAt)}, closed ${shortTime(batch.finishedAt)}`
+          : `Started ${shortTime(batch.startedAt)}`
+      }}
     </p>
     <ol class="plain-list">
       <li v-for="(entry, i) in entries" :key="entry.id" :class="{ struck: entry.struck }">
@@ -91,25 +94,20 @@ function write(): void {
         >
           <v-text-field
             v-model="figure"
-            label="It was"
+            label="Correct value"
             inputmode="decimal"
             autocomplete="off"
             autofocus
             :error-messages="problem"
           />
-          <v-btn type="submit">Strike the old</v-btn>
-          <v-btn variant="text" @click="correcting = null">Leave it</v-btn>
+          <v-btn type="submit">Save</v-btn>
+          <v-btn variant="text" @click="correcting = null">Cancel</v-btn>
         </form>
       </li>
     </ol>
     <form class="note no-print" @submit.prevent="write">
-      <v-text-field
-        v-model="note"
-        label="A note to this batch"
-        maxlength="2000"
-        autocomplete="off"
-      />
-      <v-btn type="submit" :disabled="note.trim() === ''">Write it down</v-btn>
+      <v-text-field v-model="note" label="Note on this batch" maxlength="2000" autocomplete="off" />
+      <v-btn type="submit" :disabled="note.trim() === ''">Add note</v-btn>
     </form>
   </section>
 </template>

@@ -4,7 +4,7 @@ import type { Batch } from '@/core/batches/records/schema';
 import { lotsOfBatch } from '@/core/workshop/shelf/trace';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
@@ -18,8 +18,8 @@ const lots = computed(() => lotsOfBatch(props.batch, workshop.lots, shelf.moves)
 </script>
 
 <template>
-  <section v-if="lots.length" aria-label="Lots in it">
-    <h2>Lots in it</h2>
+  <section v-if="lots.length" aria-label="Lots used">
+    <h2>Lots used</h2>
     <ul class="plain-list">
       <li v-for="(used, i) in lots" :key="i">
         <router-link
@@ -27,12 +27,12 @@ const lots = computed(() => lotsOfBatch(props.batch, workshop.lots, shelf.moves)
           :to="{ name: 'shelf', params: { side: 'lots' }, query: { lot: used.lotId } }"
           >{{ used.lot.code }}</router-link
         >
-        <span v-else>a lot no longer here</span>
+        <span v-else>a removed lot</span>
         <span class="quiet"
           >{{ used.lot ? nameOf(used.lot.materialId) : ''
           }}{{ used.through ? `, through ${used.through}` : '' }}</span
         >
-        <span class="grams tabular">{{ formatGrams(used.massG) }} g</span>
+        <span class="grams tabular">{{ formatMass(used.massG) }}</span>
       </li>
     </ul>
   </section>

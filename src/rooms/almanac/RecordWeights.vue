@@ -3,10 +3,11 @@ import { computed } from 'vue';
 import { WEIGHED_BY_WORDS } from '@/core/batches/records/messages';
 import { weighedLines } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
+import { readoutOf } from '@/core/work/weighing/readout';
 import { decimalsOf } from '@/core/work/weighing/rounding';
 import { useWorkshopStore } from '@/stores/workshop';
+import { clockTime } from '@/core/basics/format/dates';
 import { formatFixed } from '@/core/basics/format/numbers';
-import { clockTime } from '@/ui/frame/format';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
@@ -21,7 +22,7 @@ const rows = computed(() =>
     off: line.massG === null ? null : line.massG - line.targetG,
     codes: line.lots.map(({ lotId }) => ({
       lotId,
-      code: workshop.lots.find(({ id }) => id === lotId)?.code ?? 'a lot no longer here',
+      code: workshop.lots.find(({ id }) => id === lotId)?.code ?? 'a removed lot',
     })),
   })),
 );
@@ -32,15 +33,18 @@ const groups = computed(() =>
   })),
 );
 
+/** In the unit of the scale; what was typed finer than its step is shown as it was typed. */
 function shown(massG: number, stepG: number): string {
-  // What was typed finer than the step is shown as it was typed.
+  const readout = readoutOf(stepG);
   const typed = decimalsOf(Number(massG.toFixed(3)));
-  return formatFixed(massG, Math.max(decimalsOf(stepG), typed));
+  return readout.unit === 'g' && typed > readout.decimals
+    ? `${formatFixed(massG, typed)} g`
+    : readout.say(massG);
 }
 
 function signed(massG: number, stepG: number): string {
-  const sign = massG < -1e-9 ? '−' : massG > 1e-9 ? '+' : '';
-  return `${sign}${formatFixed(Math.abs(massG), Math.max(1, decimalsOf(stepG)))}`;
+  const size = readoutOf(stepG).say(Math.abs(massG));
+  return massG < -1e-9 ? `−${size}` : massG > 1e-9 ? `+${size}` : size;
 }
 </script>
 
@@ -53,9 +57,9 @@ function signed(massG: number, stepG: number): string {
       <thead>
         <tr>
           <th scope="col">Material</th>
-          <th scope="col" class="number">Planned, g</th>
-          <th scope="col" class="number">Weighed, g</th>
-          <th scope="col" class="number">Off by</th>
+          <th scope="col" class="number">Planned</th>
+          <th scope="col" class="number">Weighed</th>
+          <th scope="col" class="number">Difference</th>
           <th scope="col" class="number">When</th>
           <th scope="col">By</th>
           <th scope="col">Lot</th>

@@ -45,18 +45,18 @@ const sheet = computed(() => {
 
 <template>
   <div>
-    <PageHeader class="no-print">
+    <PageHeader class="no-print" :thing="batch ? `Bench sheet ${batch.code}` : 'Batch not found'">
       <template #title>
-        <h1>{{ batch ? `Bench sheet ${batch.code}` : 'No such batch' }}</h1>
+        <h1>{{ batch ? `Bench sheet ${batch.code}` : 'Batch not found' }}</h1>
       </template>
-      <template #sub>{{ batch?.formulaName ?? 'It may have been removed' }}</template>
+      <template #sub>{{ batch?.formulaName ?? 'The batch may have been removed' }}</template>
       <template #actions>
         <SheetActions v-if="sheet" :sheet="sheet" />
         <v-btn v-if="batch?.outcome === 'at-the-bench'" variant="flat" :to="{ name: 'make' }"
-          >To the bench</v-btn
+          >Continue at the bench</v-btn
         >
         <v-btn v-else-if="batch" :to="{ name: 'batch', params: { batchId: batch.id } }"
-          >Its record</v-btn
+          >Open the record</v-btn
         >
       </template>
     </PageHeader>

@@ -12,7 +12,7 @@ function said(entry: NewEntry, title = 'Mix the powders'): string {
 
 describe('the story of a batch', () => {
   it.each<[NewEntry, string]>([
-    [{ kind: 'room', humidityPct: 46, tempC: 19.5 }, 'Room at 46 %, 19.5 °C'],
+    [{ kind: 'room', humidityPct: 46, tempC: 19.5 }, 'Room at 46%, 19.5°C'],
     [
       { kind: 'weighed', lineId: 'l', materialId: 'kaolin', targetG: 40, massG: 40.2, by: 'typed' },
       'Kaolin clay: 40.2 g of 40.0',

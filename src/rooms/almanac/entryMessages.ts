@@ -3,8 +3,9 @@ import { handSigns } from '@/core/work/bench-steps/handSigns';
 import type { Tending } from '@/core/work/bench-steps/tendings';
 import { FATE_WORDS, KEPT_COLOR_WORDS, sayWhyAdded } from '@/core/batches/records/messages';
 import type { BatchEntry, EntryOf } from '@/core/batches/records/schema';
-import { counted, formatFixed, formatGrams } from '@/core/basics/format/numbers';
-import { inSentence } from '@/core/basics/format/names';
+import { formatMinutes } from '@/core/basics/format/durations';
+import { counted, formatCount, formatFixed, formatPercent } from '@/core/basics/format/numbers';
+import { formatMass, formatTemp } from '@/core/basics/format/quantities';
 
 const TENDED: Readonly<Record<Tending, string>> = {
   turn: 'Turned',
@@ -54,8 +55,8 @@ export function sayRun(run: Run, title: string, nameOf: NameOf): string {
   const sumG = weights.reduce((sum, massG) => sum + massG, 0);
   if (first.kind === 'added')
     return sayEntry({ ...first, massG: sumG, squirts: squirtsIn(run) }, title, nameOf);
-  const mean = weights.length > 0 ? `, mean ${formatFixed(sumG / weights.length, 1)} g` : '';
-  return `${counted(run.length, 'piece')} pressed${mean}`;
+  const pressed = `${counted(run.length, 'piece')} pressed`;
+  return weights.length > 0 ? `${pressed}, mean ${formatMass(sumG / weights.length, 1)}` : pressed;
 }
 
 function squirtsIn(run: Run): number {
@@ -66,63 +67,72 @@ function squirtsIn(run: Run): number {
 export function sayEntry(entry: BatchEntry, title: string, nameOf: NameOf): string {
   switch (entry.kind) {
     case 'room':
-      return `Room at ${entry.humidityPct} %, ${entry.tempC} °C`;
+      return `Room at ${formatPercent(entry.humidityPct)}, ${formatTemp(entry.tempC, 1)}`;
     case 'weighed':
-      return `${nameOf(entry.materialId)}: ${formatFixed(entry.massG, 1)} g of ${formatFixed(entry.targetG, 1)}`;
+      return `${nameOf(entry.materialId)}: ${formatMass(entry.massG, 1)} of ${formatMass(entry.targetG, 1)}`;
     case 'added':
-      return `Added ${formatGrams(entry.massG)} g ${inSentence(nameOf(entry.materialId))}${entry.bowl === 2 ? ' to the second bowl' : ''}${
-        entry.squirts ? `, ${counted(entry.squirts, 'squirt')}` : ''
-      }: ${sayWhyAdded(entry)}`;
+      return sayAdded(entry, nameOf(entry.materialId));
     case 'timer':
-      return `${title}: timer started, ${Math.round(entry.seconds / 6) / 10} min`;
+      return `${title}: timer started, ${formatMinutes(entry.seconds / 60)}`;
     case 'squeezed': {
       const sign = handSigns(entry.acidIn).find(({ felt }) => felt === entry.felt);
-      return `Squeezed${entry.acidIn ? ', acid in' : ''}: ${sign?.title.toLowerCase() ?? entry.felt}`;
+      const hand = sign?.title ?? entry.felt;
+      return entry.acidIn ? `Squeeze test with the acid in: ${hand}` : `Squeeze test: ${hand}`;
     }
     case 'done':
       return `${title}: done`;
     case 'skipped':
       return `${title}: skipped`;
     case 'counted':
-      return `Counted ${entry.pieces} pieces, ${entry.rejects} gone wrong${
-        entry.samplers ? `, ${counted(entry.samplers, 'sampler')} beside them` : ''
-      }`;
+      return [
+        `Counted ${counted(entry.pieces, 'piece')}`,
+        counted(entry.rejects, 'reject'),
+        ...(entry.samplers ? [counted(entry.samplers, 'mini')] : []),
+      ].join(', ');
     case 'note':
       return entry.text;
     case 'rescaled':
-      return `Too much ${inSentence(nameOf(entry.materialId))}: the rest made to match, times ${formatFixed(entry.factor, 3)}`;
+      return `${nameOf(entry.materialId)}: too much, so the rest was scaled by ${formatFixed(entry.factor, 3)}`;
     case 'split':
-      return `Split: ${Math.round(entry.share * 100)} % into a second bowl, ${inSentence(entry.name)}`;
+      return `Split: ${formatPercent(entry.share * 100, 0)} into a second bowl, ${entry.name}`;
     case 'filled':
       return entry.massG === null
         ? 'Piece pressed, not weighed'
-        : `Piece pressed, ${formatFixed(entry.massG, 1)} g`;
+        : `Piece pressed, ${formatMass(entry.massG, 1)}`;
     case 'paused':
       return 'Left the bench';
     case 'resumed':
       return 'Back at the bench';
     case 'dried':
-      return `Marked piece weighed, ${formatFixed(entry.massG, 1)} g`;
+      return `Marked piece weighed, ${formatMass(entry.massG, 1)}`;
     case 'moisture':
-      return `Moisture meter, ${formatFixed(entry.moisturePct, 1)} %`;
+      return `Moisture meter, ${formatPercent(entry.moisturePct, 1)}`;
     case 'tended':
       return TENDED[entry.what];
     case 'inspected':
       return sayInspection(entry);
     case 'kept':
-      return `${counted(entry.pieces, 'piece')} kept back`;
+      return counted(entry.pieces, 'retained sample');
     case 'looked':
-      return `A kept-back piece: hard ${entry.hard} of 5, scent ${entry.scent} of 5, color ${KEPT_COLOR_WORDS[entry.color]}`;
+      return `Retained sample: hardness ${entry.hard} of 5, scent ${entry.scent} of 5, color ${KEPT_COLOR_WORDS[entry.color]}`;
   }
 }
 
-function sayInspection({ looked, faults, rejects, fate }: EntryOf<'inspected'>): string {
-  const seen =
-    faults.length === 0
-      ? 'no fault'
-      : faults
-          .map(({ fault, count }) => `${count} ${inSentence(faultRow(fault).title)}`)
-          .join(', ');
-  const gone = rejects > 0 ? `; ${rejects} rejected${fate ? `, ${FATE_WORDS[fate]}` : ''}` : '';
-  return `Looked over ${counted(looked, 'piece')}: ${seen}${gone}`;
+function sayAdded(entry: EntryOf<'added'>, name: string): string {
+  const what = [
+    `${name}: added ${formatMass(entry.massG)}`,
+    ...(entry.bowl === 2 ? ['to the second bowl'] : []),
+  ].join(' ');
+  const squirts = entry.squirts ? [counted(entry.squirts, 'squirt')] : [];
+  return [what, ...squirts, sayWhyAdded(entry)].join(', ');
 }
+
+function sayInspection({ looked, faults, rejects, fate }: EntryOf<'inspected'>): string {
+  const seen = faults.map(({ fault, count }) => `${faultRow(fault).title} (${formatCount(count)})`);
+  return [
+    `Inspected ${counted(looked, 'piece')}: ${seen.length === 0 ? NO_FAULT : seen.join(', ')}`,
+    ...(rejects > 0 ? [counted(rejects, 'reject')] : []),
+    ...(rejects > 0 && fate ? [FATE_WORDS[fate]] : []),
+  ].join(', ');
+}
+const NO_FAULT = 'no fault';

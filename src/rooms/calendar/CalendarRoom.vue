@@ -50,7 +50,7 @@ const late = computed(
   () => Object.values(calendar.answer?.lateMin ?? {}).filter((minutes) => minutes > 0.5).length,
 );
 const moldName = (id: string) =>
-  workshop.molds.find((mold) => mold.id === id)?.name ?? 'on the shelf';
+  workshop.molds.find((mold) => mold.id === id)?.name ?? 'Removed mold';
 const asides = computed(() =>
   [
     calendar.answer && sayGap(calendar.answer),
@@ -77,18 +77,17 @@ const firstMs = computed(() => {
 <template>
   <div>
     <PageHeader>
-      <template #title><h1>Tide table</h1></template>
       <template #sub>
         {{ counted(planInputs.cover.orders.length, 'open order') }},
         {{ counted(planInputs.cover.toMake.length, 'bowl') }} to make ·
         <span :class="{ late: late > 0 }">{{
-          late === 0 ? 'nothing late' : `${counted(late, 'job')} late`
+          late === 0 ? 'on time' : `${counted(late, 'batch', 'batches')} late`
         }}</span>
         <template v-for="aside in asides" :key="aside"> · {{ aside }}</template>
       </template>
       <template #actions>
-        <v-btn variant="flat" @click="calendar.plan">Plan it anew</v-btn>
-        <v-btn @click="isSettingHours = true">Who works when</v-btn>
+        <v-btn variant="flat" @click="calendar.plan">Update the plan</v-btn>
+        <v-btn @click="isSettingHours = true">Working hours</v-btn>
       </template>
     </PageHeader>
     <div class="room">
@@ -99,9 +98,9 @@ const firstMs = computed(() => {
           color="primary"
           aria-label="Looking for a better plan"
         />
-        <span class="quiet">Looking for a better plan; the best so far is shown.</span>
+        <span class="quiet">Looking for a better plan. This is the best so far.</span>
         <button v-if="calendar.hasFirst" type="button" class="link" @click="calendar.cancel">
-          Good enough
+          Use this plan
         </button>
       </div>
       <ProblemLine :problem="calendar.problem" />

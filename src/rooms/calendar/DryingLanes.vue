@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { weekdayTime } from '@/core/basics/format/dates';
 import type { ScaleLinear } from 'd3-scale';
 import type { Bar } from '@/stores/calendar';
 import { LIGHT } from '@/ui/palette';
-import { sayBar, sayWhen } from './calendarMessages';
+import { sayBar } from './calendarMessages';
 import type { InLane } from './lanes';
 import { useBarColor } from './useBarColor';
 
@@ -26,7 +27,7 @@ const sure = (bar: Bar) =>
   bar.dryMs ? Math.min(whole(bar), right(Math.max(bar.dryMs.low, bar.startMs), bar)) : whole(bar);
 const saySpan = (bar: Bar) =>
   bar.dryMs
-    ? `${sayBar(bar)}; dry between ${sayWhen(bar.dryMs.low)} and ${sayWhen(bar.dryMs.high)}`
+    ? `${sayBar(bar)}, dry between ${weekdayTime(bar.dryMs.low)} and ${weekdayTime(bar.dryMs.high)}`
     : sayBar(bar);
 </script>
 

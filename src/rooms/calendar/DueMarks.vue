@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatCount } from '@/core/basics/format/numbers';
 import type { ScaleLinear } from 'd3-scale';
 import { computed } from 'vue';
 import { useCalendarStore } from '@/stores/calendar';
@@ -49,7 +50,7 @@ const dues = computed(() =>
         class="dueword"
         :class="{ late: (due.slackMs ?? 0) < 0 }"
       >
-        {{ due.who }}: {{ due.units }} ·
+        {{ due.who }}, {{ formatCount(due.units) }} ·
         {{ due.slackMs === null ? 'ready' : saySlack(due.slackMs) }}
       </text>
     </g>

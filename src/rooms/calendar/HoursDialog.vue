@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { shortDate } from '@/core/basics/format/dates';
 import ToggleButton from '@/ui/kit/ToggleButton.vue';
 import { ref, watch } from 'vue';
 import { settingsSchema, type Settings } from '@/core/workshop/settings/settingsSchema';
 import { useEdit } from '@/shared/useEdit';
 import { usePlanInputsStore } from '@/stores/planInputs';
 import { useWorkshopStore } from '@/stores/workshop';
+import DateField from '@/ui/kit/DateField.vue';
 import FormDialog from '@/ui/kit/FormDialog.vue';
 
 /** Who works when, and on which days not. */
@@ -14,7 +16,7 @@ const workshop = useWorkshopStore();
 const planInputs = usePlanInputsStore();
 
 type Hours = Settings['plan']['hours'][number];
-const people = ref<(Omit<Hours, 'away'> & { away: string })[]>([]);
+const people = ref<Hours[]>([]);
 const problem = ref('');
 const edit = useEdit('settings', problem);
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
@@ -24,7 +26,7 @@ watch(isOpen, (open) => {
   people.value = planInputs.hours.map((one) => ({
     ...one,
     days: [...one.days],
-    away: one.away.join(', '),
+    away: [...one.away],
   }));
   problem.value = '';
   edit.open(workshop.settings);
@@ -35,24 +37,23 @@ function turn(days: number[], day: number): void {
   if (at >= 0) days.splice(at, 1);
   else days.push(day);
 }
+function takeOff(one: Hours, day: string | null): void {
+  if (day && !one.away.includes(day)) one.away = [...one.away, day].sort();
+}
 function add(): void {
   const taken = people.value.map(({ name }) => name);
-  const name = workshop.settings.makers.find((one) => !taken.includes(one)) ?? 'Another';
-  people.value.push({ name, from: '08:00', to: '17:00', days: [1, 2, 3, 4, 5], away: '' });
+  const name = workshop.settings.makers.find((one) => !taken.includes(one)) ?? 'New person';
+  people.value.push({ name, from: '08:00', to: '17:00', days: [1, 2, 3, 4, 5], away: [] });
 }
 function keep(): void {
-  const hours = people.value.map(({ away, name, ...one }) => ({
-    ...one,
-    name: name.trim(),
-    away: away.split(/[\s,;]+/).filter((day) => day !== ''),
-  }));
+  const hours = people.value.map(({ name, ...one }) => ({ ...one, name: name.trim() }));
   const parsed = settingsSchema.shape.plan.shape.hours.safeParse(hours);
   if (!parsed.success) {
-    problem.value = 'Times read like 08:00 and days off like 2026-03-02.';
+    problem.value = 'Type a name, a start and an end for everyone.';
     return;
   }
   if (new Set(hours.map(({ name }) => name)).size < hours.length) {
-    problem.value = 'Two of them have one name.';
+    problem.value = 'Two people have the same name. Change one.';
     return;
   }
   const next = edit.laidOver(
@@ -67,18 +68,12 @@ function keep(): void {
 </script>
 
 <template>
-  <FormDialog
-    v-model="isOpen"
-    title="Who works when"
-    keep="Keep it"
-    :problem="problem"
-    @submit="keep"
-  >
+  <FormDialog v-model="isOpen" title="Working hours" keep="Save" :problem="problem" @submit="keep">
     <fieldset v-for="(one, i) in people" :key="i" class="one">
-      <legend>{{ one.name || 'Somebody' }}</legend>
+      <legend>{{ one.name || 'New person' }}</legend>
       <v-text-field v-model="one.name" label="Name" maxlength="60" />
-      <v-text-field v-model="one.from" label="From" />
-      <v-text-field v-model="one.to" label="To" />
+      <v-text-field v-model="one.from" type="time" label="From" />
+      <v-text-field v-model="one.to" type="time" label="To" />
       <div class="days">
         <ToggleButton
           v-for="(day, d) in DAYS"
@@ -89,12 +84,26 @@ function keep(): void {
           {{ day }}
         </ToggleButton>
       </div>
-      <v-text-field v-model="one.away" class="away" label="Days off, as 2026-03-02" />
+      <div class="away">
+        <v-chip
+          v-for="day in one.away"
+          :key="day"
+          closable
+          :close-label="`Remove ${shortDate(day)}`"
+          @click:close="one.away = one.away.filter((other) => other !== day)"
+          >{{ shortDate(day) }}</v-chip
+        >
+        <DateField
+          :model-value="null"
+          label="Add a day off"
+          @update:model-value="(day) => takeOff(one, day)"
+        />
+      </div>
       <v-btn variant="text" @click="people.splice(i, 1)"
-        >Take out<span class="visually-hidden"> {{ one.name }}</span></v-btn
+        >Remove<span class="visually-hidden"> {{ one.name }}</span></v-btn
       >
     </fieldset>
-    <v-btn size="small" @click="add">Another pair of hands</v-btn>
+    <v-btn size="small" @click="add">Add a person</v-btn>
   </FormDialog>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { counted } from '@/core/basics/format/numbers';
 import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import { area, curveStepAfter } from 'd3-shape';
 import { computed } from 'vue';
@@ -52,8 +53,8 @@ const tidePath = computed(
 
 <template>
   <g>
-    <text x="0" y="20" class="name">In the loft</text>
-    <text x="0" y="38" class="quiet">of {{ planInputs.loftPlaces }} places</text>
+    <text x="0" y="20" class="name">Drying room</text>
+    <text x="0" y="38" class="quiet">{{ counted(planInputs.loftPlaces, 'place') }}</text>
     <path :d="tidePath" class="water" />
     <line
       :x1="left"

@@ -65,10 +65,9 @@ function addLine(): void {
 
 function keep(): void {
   const due = new Date(fields.due);
-  if (fields.who.trim() === '') problem.value = 'Say who wants it.';
-  else if (Number.isNaN(due.getTime())) problem.value = 'Say when it is wanted.';
-  else if (fields.lines.length === 0)
-    problem.value = 'Say what is wanted: make a sale unit on Pack first.';
+  if (fields.who.trim() === '') problem.value = 'Type a name.';
+  else if (Number.isNaN(due.getTime())) problem.value = 'Choose a due date.';
+  else if (fields.lines.length === 0) problem.value = 'Add a product. Create one on Pack first.';
   else {
     const parsed = orderSchema.safeParse({
       id: props.order?.id ?? newId(),
@@ -82,7 +81,7 @@ function keep(): void {
       isCalledOff: props.order?.isCalledOff ?? false,
       note: fields.note.trim(),
     });
-    problem.value = parsed.success ? '' : 'This does not fit: look at the numbers.';
+    problem.value = parsed.success ? '' : 'Couldn’t save this order. Check the counts.';
     if (!parsed.success) return;
     const now = workshop.orders.find(({ id }) => id === parsed.data.id) ?? parsed.data;
     const next = edit.laidOver(({ isCalledOff }) => ({ ...parsed.data, isCalledOff }), now);
@@ -96,32 +95,33 @@ function keep(): void {
 <template>
   <FormDialog
     v-model="isOpen"
-    :title="order ? `Order of ${order.who}` : 'A new order'"
-    keep="Keep it"
+    :title="order ? `Order of ${order.who}` : 'New order'"
+    keep="Save"
     :problem="problem"
     @submit="keep"
   >
-    <v-text-field v-model="fields.who" label="Who" maxlength="120" />
-    <v-text-field v-model="fields.where" label="Where" maxlength="200" />
-    <v-select v-model="fields.kind" :items="kinds" label="What it is" />
-    <v-text-field v-model="fields.due" type="datetime-local" label="Wanted by" />
+    <v-text-field v-model="fields.who" label="Name" maxlength="120" />
+    <v-text-field v-model="fields.where" label="Place" maxlength="200" />
+    <v-select v-model="fields.kind" :items="kinds" label="Kind" />
+    <v-text-field v-model="fields.due" type="datetime-local" label="Due" />
     <div
       v-for="(line, i) in fields.lines"
       :key="i"
       class="line"
       role="group"
-      :aria-label="`Wanted ${i + 1}`"
+      :aria-label="`Product ${i + 1}`"
     >
-      <v-autocomplete v-model="line.unitId" :items="units()" label="What" />
-      <NumberField v-model="line.count" label="How many" :min="1" :max="100000" :decimals="0" />
+      <v-autocomplete v-model="line.unitId" :items="units()" label="Product" />
+      <NumberField v-model="line.count" label="Count" :min="1" :max="100000" :decimals="0" />
       <v-btn variant="text" @click="fields.lines.splice(i, 1)"
-        >Take out<span class="visually-hidden"> {{ i + 1 }}</span></v-btn
+        >Remove<span class="visually-hidden"> product {{ i + 1 }}</span></v-btn
       >
     </div>
-    <v-btn size="small" @click="addLine">Something else too</v-btn>
+    <v-btn size="small" @click="addLine">Add a product</v-btn>
     <NumberField
       v-model="fields.repeatDays"
-      label="Comes again after days; 0 for once"
+      label="Repeat every (0 for once)"
+      suffix="days"
       :min="0"
       :max="366"
       :decimals="0"

@@ -5,10 +5,10 @@ import { ORDER_KIND_WORDS } from '@/core/goods/orders/messages';
 import { nextOf } from '@/core/goods/orders/nextOf';
 import type { Order } from '@/core/goods/orders/schema';
 import { ORDER_STATE_WORDS, orderState } from '@/core/goods/planning/allocation';
-import { counted } from '@/core/basics/format/numbers';
+import { shortTime } from '@/core/basics/format/dates';
+import { counted, formatCount } from '@/core/basics/format/numbers';
 import { usePlanInputsStore } from '@/stores/planInputs';
 import { useWorkshopStore } from '@/stores/workshop';
-import { shortTime } from '@/ui/frame/format';
 import OrderDialog from './OrderDialog.vue';
 
 /** Every order, what of it is here, on the way and to be made. */
@@ -28,7 +28,7 @@ const rows = computed(() =>
     .sort((a, b) => Date.parse(a.order.due) - Date.parse(b.order.due)),
 );
 const unitName = (id: string) =>
-  workshop.units.find((unit) => unit.id === id)?.name ?? 'a unit that is gone';
+  workshop.units.find((unit) => unit.id === id)?.name ?? 'removed product';
 
 function whence(row: (typeof rows.value)[number]): string {
   const sum = (of: 'fromStock' | 'fromLoose' | 'fromComing' | 'toMake' | 'given') =>
@@ -62,11 +62,11 @@ function repeat(order: Order): void {
     <p class="acts">
       <v-btn variant="flat" @click="open(null)">Add an order</v-btn>
       <button type="button" class="link" @click="showsAll = !showsAll">
-        {{ showsAll ? 'only what is open' : 'all that ever were' }}
+        {{ showsAll ? 'Show open orders only' : 'Show all orders' }}
       </button>
     </p>
     <p v-if="rows.length === 0" class="quiet">
-      No open orders. A stall and a shop’s shelf are orders too: say what they want, and when.
+      There are no open orders. Add what a customer, a stall or a shop needs, and when.
     </p>
     <p v-for="problem in planInputs.cover.problems" :key="problem" role="alert" class="problem">
       {{ problem }}
@@ -75,35 +75,35 @@ function repeat(order: Order): void {
       <li v-for="row in rows" :key="row.order.id" :class="row.state">
         <div>
           <b>{{ row.order.who }}</b>
-          <span class="quiet"
-            >{{ ORDER_KIND_WORDS[row.order.kind].toLowerCase()
-            }}{{ row.order.where ? `, ${row.order.where}` : '' }}</span
-          >
+          <span class="quiet">{{
+            row.order.where
+              ? `${ORDER_KIND_WORDS[row.order.kind]}, ${row.order.where}`
+              : ORDER_KIND_WORDS[row.order.kind]
+          }}</span>
         </div>
         <div>
           <span v-for="line in row.order.lines" :key="line.unitId" class="line"
-            >{{ line.count }} {{ unitName(line.unitId) }}</span
+            >{{ formatCount(line.count) }} × {{ unitName(line.unitId) }}</span
           >
           <span class="quiet">{{ whence(row) }}</span>
         </div>
         <div class="when">
           <span class="tabular">{{ shortTime(row.order.due) }}</span>
-          <span class="quiet"
-            >{{ ORDER_STATE_WORDS[row.state]
-            }}{{
-              row.order.repeatDays ? `, every ${counted(row.order.repeatDays, 'day')}` : ''
-            }}</span
-          >
+          <span class="quiet">{{
+            row.order.repeatDays
+              ? `${ORDER_STATE_WORDS[row.state]}, every ${counted(row.order.repeatDays, 'day')}`
+              : ORDER_STATE_WORDS[row.state]
+          }}</span>
         </div>
         <div class="do">
           <v-btn size="small" @click="open(row.order)"
-            >Change<span class="visually-hidden"> {{ row.order.who }}</span></v-btn
+            >Edit<span class="visually-hidden"> {{ row.order.who }}</span></v-btn
           >
           <v-btn v-if="row.order.repeatDays" size="small" variant="text" @click="repeat(row.order)"
-            >The next<span class="visually-hidden"> of {{ row.order.who }}</span></v-btn
+            >Add next<span class="visually-hidden"> of {{ row.order.who }}</span></v-btn
           >
           <v-btn size="small" variant="text" @click="callOff(row.order)"
-            >{{ row.order.isCalledOff ? 'On again' : 'Call off'
+            >{{ row.order.isCalledOff ? 'Restore' : 'Cancel order'
             }}<span class="visually-hidden"> {{ row.order.who }}</span></v-btn
           >
         </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { weekdayTime } from '@/core/basics/format/dates';
 import EmptyState from '@/ui/kit/EmptyState.vue';
 import { computed } from 'vue';
 import { useCalendarStore } from '@/stores/calendar';
@@ -6,7 +7,7 @@ import { usePlanInputsStore } from '@/stores/planInputs';
 import { download } from '@/ui/frame/download';
 import TideTable from './TideTable.vue';
 import WhatIfRow from './WhatIfRow.vue';
-import { sayWhen } from './calendarMessages';
+
 import { calendarText } from './ical';
 
 /** The picture of the plan, what it must not be later than, and what else could be. */
@@ -30,7 +31,7 @@ const latest = computed(() => {
     bowl.orderIds.includes(order.id),
   )?.order;
   return first
-    ? `To be sure of ${first.who}, ${sayWhen(Date.parse(first.due))}: press ${planInputs.nameOfJob(bowl.id).name} by ${sayWhen(at)}.`
+    ? `Press ${planInputs.nameOfJob(bowl.id).name} by ${weekdayTime(at)} to be on time for ${first.who} (${weekdayTime(first.due)}).`
     : null;
 });
 
@@ -39,7 +40,7 @@ function saveIcal(person: string | null): void {
     (bar) => bar.person !== '' && (person === null || bar.person === person),
   );
   download(
-    `rovack-plan${person ? `-${person}` : ''}.ics`,
+    person ? `rovack-plan-${person}.ics` : 'rovack-plan.ics',
     'text/calendar',
     calendarText(
       bars,
@@ -51,18 +52,17 @@ function saveIcal(person: string | null): void {
 
 <template>
   <EmptyState v-if="planInputs.cover.orders.length === 0">
-    Nobody waits for anything. Add an order, a stall or a shop’s shelf, and the plan works backwards
-    from its day.
+    There are no orders. Add an order, and the plan works back from its due date.
   </EmptyState>
   <template v-else>
     <TideTable :days="DAYS" />
     <p v-if="latest" class="sure">{{ latest }}</p>
     <WhatIfRow />
     <div class="acts no-print">
-      <v-btn size="small" :disabled="!calendar.canUndo" @click="calendar.undo">Undo a move</v-btn>
-      <v-btn size="small" @click="saveIcal(null)">Save as iCalendar</v-btn>
+      <v-btn size="small" :disabled="!calendar.canUndo" @click="calendar.undo">Undo</v-btn>
+      <v-btn size="small" @click="saveIcal(null)">Save as calendar file</v-btn>
       <v-btn v-for="{ name } in planInputs.hours" :key="name" size="small" @click="saveIcal(name)"
-        >Of {{ name }} alone</v-btn
+        >Only {{ name }}</v-btn
       >
     </div>
   </template>

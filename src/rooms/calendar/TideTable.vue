@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { weekdayDate, weekdayTime } from '@/core/basics/format/dates';
 import { useElementSize } from '@vueuse/core';
 import { scaleLinear } from 'd3-scale';
 import { computed, ref } from 'vue';
@@ -7,7 +8,7 @@ import { usePlanInputsStore } from '@/stores/planInputs';
 import DryingLanes from './DryingLanes.vue';
 import DueMarks from './DueMarks.vue';
 import LoftTide from './LoftTide.vue';
-import { sayBar, sayDay, sayStep, sayWhen } from './calendarMessages';
+import { sayBar, sayStep } from './calendarMessages';
 import { lanesOf } from './lanes';
 import { useBarColor } from './useBarColor';
 
@@ -75,7 +76,7 @@ const barW = (bar: Bar) => Math.max(6, x.value(Math.min(bar.endMs, toMs.value)) 
 function move(bar: Bar, toStartMs: number): void {
   const at = Math.round(toStartMs / QUARTER_MS) * QUARTER_MS;
   const why = calendar.moveStep(bar.job, bar.step, at);
-  said.value = why === '' ? `${bar.name}, ${sayStep(bar.step)}: ${sayWhen(at)}.` : why;
+  said.value = why === '' ? `Moved ${bar.name}, ${sayStep(bar.step)}, to ${weekdayTime(at)}.` : why;
 }
 
 function onKey(event: KeyboardEvent, bar: Bar): void {
@@ -120,7 +121,7 @@ const shiftOf = (bar: Bar) =>
     <svg v-if="width > 0" :width="width" :height="height" role="group" aria-label="Tide table">
       <g v-for="at in dayMarks" :key="at">
         <line :x1="x(at)" :x2="x(at)" y1="0" :y2="height" class="hair" />
-        <text :x="x(at) + 5" :y="LOFT_H + 20" class="day">{{ sayDay(at) }}</text>
+        <text :x="x(at) + 5" :y="LOFT_H + 20" class="day">{{ weekdayDate(at) }}</text>
       </g>
       <LoftTide :x="x" :to-ms="toMs" :width="width" :height="LOFT_H" />
       <g v-for="(row, r) in rows" :key="row.name">
@@ -175,8 +176,7 @@ const shiftOf = (bar: Bar) =>
       <text :x="x(planInputs.startMs) + 4" y="11" class="nowword">now</text>
     </svg>
     <p class="quiet small">
-      Pull a step, or move it by the arrow keys (with Shift by a day); Enter locks it and lets it
-      go.
+      Drag a step, or move it with the arrow keys (with Shift, by a day). Enter locks or unlocks it.
       <span role="status">{{ said }}</span>
     </p>
   </div>

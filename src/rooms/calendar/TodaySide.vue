@@ -9,8 +9,9 @@ import { useCalendarStore } from '@/stores/calendar';
 import { today } from '@/stores/now';
 import { usePlanInputsStore } from '@/stores/planInputs';
 import { useWorkshopStore } from '@/stores/workshop';
-import { shortDate } from '@/ui/frame/format';
-import { sayClock, sayStep, sayWhen } from './calendarMessages';
+import { clockTime, shortDate, weekdayTime } from '@/core/basics/format/dates';
+import { counted } from '@/core/basics/format/numbers';
+import { sayStep } from './calendarMessages';
 
 /** For each pair of hands what comes today, in order; each opens where it is done. The record itself ticks what is done. */
 const calendar = useCalendarStore();
@@ -72,42 +73,42 @@ function take({ formulaId }: { readonly formulaId: string | null }): void {
     <div v-for="of in hands" :key="of.name">
       <h2>{{ of.name }}</h2>
       <p v-if="of.bars.length === 0 && of.done.length === 0" class="quiet">
-        Nothing is planned today.
+        There is nothing planned today.
       </p>
       <ol class="plain-list">
         <li v-for="deed in of.done" :key="deed.batchId + deed.kind + deed.fromMs" class="done">
           <span class="tabular"
             ><v-icon :icon="mdiCheck" size="16" aria-hidden="true" />
-            {{ sayClock(deed.fromMs) }}</span
+            {{ clockTime(deed.fromMs) }}</span
           >
-          <span><span class="visually-hidden">done: </span>{{ sayDeed(deed) }}</span>
+          <span><span class="visually-hidden">Done: </span>{{ sayDeed(deed) }}</span>
           <span class="tabular">{{ deed.code }}</span>
         </li>
         <li v-for="bar in of.bars" :key="bar.job + bar.step">
-          <span class="tabular">{{ sayClock(bar.startMs) }}</span>
+          <span class="tabular">{{ clockTime(bar.startMs) }}</span>
           <router-link class="link" :to="placeOf(bar)" @click="take(bar)"
             >{{ bar.name }}: {{ sayStep(bar.step) }}</router-link
           >
-          <span class="quiet">to {{ sayClock(bar.endMs) }}</span>
+          <span class="quiet">to {{ clockTime(bar.endMs) }}</span>
         </li>
       </ol>
       <p v-if="of.next" class="quiet">
-        Next: {{ sayWhen(of.next.startMs) }}, {{ of.next.name }}: {{ sayStep(of.next.step) }}.
+        Next: {{ of.next.name }}, {{ sayStep(of.next.step) }}, {{ weekdayTime(of.next.startMs) }}
       </p>
     </div>
     <div v-if="looks.length > 0 || expiring.length > 0">
-      <h2>To look at</h2>
+      <h2>Reminders</h2>
       <ul class="plain-list">
         <li v-for="{ batch, month } in looks" :key="batch.id + month">
           <span class="tabular">{{ batch.code }}</span>
           <router-link class="link" :to="{ name: 'try' }"
-            >a kept-back piece after {{ month }} months</router-link
+            >Check a retained sample after {{ counted(month, 'month') }}</router-link
           >
         </li>
         <li v-for="lot in expiring" :key="lot.id">
           <span class="tabular">{{ lot.code }}</span>
           <router-link class="link" :to="{ name: 'shelf', params: { side: 'lots' } }"
-            >best before {{ shortDate(lot.expiresOn ?? '') }}</router-link
+            >Lot expires {{ shortDate(lot.expiresOn ?? '') }}</router-link
           >
         </li>
       </ul>

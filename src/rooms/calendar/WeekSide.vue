@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { clockTime, weekdayDate } from '@/core/basics/format/dates';
 import { computed, ref } from 'vue';
 import { useCalendarStore } from '@/stores/calendar';
 import { usePlanInputsStore } from '@/stores/planInputs';
-import { sayClock, sayDay, sayStep } from './calendarMessages';
+import { sayStep } from './calendarMessages';
 
 /** A week on one sheet, for the wall: day by day what each pair of hands does, and what is due. */
 const calendar = useCalendarStore();
@@ -37,10 +38,10 @@ const print = () => window.print();
 </script>
 
 <template>
-  <section aria-label="The week">
+  <section aria-label="Week">
     <div class="acts no-print">
-      <v-btn size="small" :disabled="weeksOn === 0" @click="weeksOn -= 1">The week before</v-btn>
-      <v-btn size="small" @click="weeksOn += 1">The week after</v-btn>
+      <v-btn size="small" :disabled="weeksOn === 0" @click="weeksOn -= 1">Previous week</v-btn>
+      <v-btn size="small" @click="weeksOn += 1">Next week</v-btn>
       <v-btn size="small" variant="flat" @click="print">Print</v-btn>
     </div>
     <table>
@@ -53,17 +54,17 @@ const print = () => window.print();
       </thead>
       <tbody>
         <tr v-for="day in days" :key="day.at">
-          <th scope="row">{{ sayDay(day.at) }}</th>
+          <th scope="row">{{ weekdayDate(day.at) }}</th>
           <td v-for="of in day.hands" :key="of.name">
             <div v-for="bar in of.bars" :key="bar.job + bar.step" :class="{ late: bar.isLate }">
-              <span class="tabular">{{ sayClock(bar.startMs) }}–{{ sayClock(bar.endMs) }}</span>
+              <span class="tabular">{{ clockTime(bar.startMs) }}–{{ clockTime(bar.endMs) }}</span>
               {{ bar.name }}: {{ sayStep(bar.step) }}
             </div>
             <span v-if="of.bars.length === 0" class="quiet">–</span>
           </td>
           <td>
             <div v-for="order in day.dues" :key="order.id">
-              <span class="tabular">{{ sayClock(Date.parse(order.due)) }}</span> {{ order.who }}
+              <span class="tabular">{{ clockTime(order.due) }}</span> {{ order.who }}
             </div>
           </td>
         </tr>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, ref } from 'vue';
-import { formatFixed } from '@/core/basics/format/numbers';
+import { formatMinutes } from '@/core/basics/format/durations';
+import { formatPercent } from '@/core/basics/format/numbers';
 import { useCalendarStore } from '@/stores/calendar';
 import { NO_WHAT_IF, usePlanInputsStore, type WhatIf } from '@/stores/planInputs';
 import NumberField from '@/ui/fields/NumberField.vue';
@@ -23,7 +24,7 @@ async function ask(change: Partial<WhatIf>): Promise<void> {
 }
 
 function sayAsked({ humidityPct: pct, away: who }: WhatIf): string {
-  if (pct !== null) return `With the loft at ${formatFixed(pct, 0)} %`;
+  if (pct !== null) return `With the drying room at ${formatPercent(pct, 0)}`;
   return who ? `With ${who} away for a week` : 'With a second mixer';
 }
 const said = computed(() => {
@@ -31,10 +32,12 @@ const said = computed(() => {
   if (!found) return '';
   const what = sayAsked(found.asked);
   const { answer } = found;
-  if (typeof answer === 'string') return `${what} there is no plan: ${answer}.`;
+  if (typeof answer === 'string') return `${what}, there is no plan: ${answer}.`;
   const hours = (answer.weightedLateMin - (calendar.answer?.weightedLateMin ?? 0)) / 60;
-  if (Math.abs(hours) < 0.1) return `${what} nothing changes for the orders.`;
-  return `${what} the orders would be ${formatFixed(Math.abs(hours), 0)} hours ${hours > 0 ? 'later' : 'less late'} in all.`;
+  if (Math.abs(hours) < 0.1) return `${what}, nothing changes for the orders.`;
+  return hours > 0
+    ? `${what}, the orders are ${formatMinutes(hours * 60)} later in all.`
+    : `${what}, the orders are ${formatMinutes(-hours * 60)} less late in all.`;
 });
 </script>
 
@@ -45,15 +48,15 @@ const said = computed(() => {
       <AppForm class="asked" @submit="ask({ humidityPct })">
         <NumberField
           v-model="humidityPct"
-          label="the loft is at"
-          suffix="%"
+          label="Drying room at"
+          unit="%"
           :min="5"
           :max="95"
           :decimals="0"
           class="number"
         />
         <v-btn size="small" :loading="isAsking" type="submit"
-          >Ask<span class="visually-hidden"> of the loft</span></v-btn
+          >Check<span class="visually-hidden"> the drying room</span></v-btn
         >
       </AppForm>
       <v-select
@@ -62,7 +65,7 @@ const said = computed(() => {
         :items="names"
         :placeholder="whose ?? ''"
         persistent-placeholder
-        label="who is away for a week"
+        label="Away for a week"
         hide-details
         class="who"
       />
@@ -72,10 +75,10 @@ const said = computed(() => {
         :loading="isAsking"
         :aria-label="`What if ${whose} is away`"
         @click="ask({ away: whose })"
-        >{{ names.length > 1 ? 'Ask' : `${whose} is away for a week` }}</v-btn
+        >{{ names.length > 1 ? 'Check' : `${whose} is away for a week` }}</v-btn
       >
       <v-btn size="small" :loading="isAsking" @click="ask({ secondMixer: true })"
-        >there is a second mixer</v-btn
+        >Add a second mixer</v-btn
       >
     </div>
     <p v-if="said" role="status" class="said">{{ said }}</p>

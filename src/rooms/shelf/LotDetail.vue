@@ -7,7 +7,8 @@ import type { Lot } from '@/core/workshop/shelf/lot';
 import { nowIso } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatFixed, formatGrams } from '@/core/basics/format/numbers';
+import { formatPercent } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import { useMoney } from '@/shared/useMoney';
 import AllergenField from '@/ui/fields/AllergenField.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
@@ -16,7 +17,7 @@ import LotMoves from './LotMoves.vue';
 import { useMaterials } from '@/ui/fields/materials';
 import DraftField from '@/ui/fields/DraftField.vue';
 
-const { materialOf, nameOf } = useMaterials();
+const { materialOf, nameOf, sentenceNameOf } = useMaterials();
 
 const props = defineProps<{ lot: Lot }>();
 const emit = defineEmits<{ go: [lotId: string] }>();
@@ -57,19 +58,19 @@ function remove(): void {
     <p class="quiet facts">
       {{ lot.code }}<template v-if="lot.supplier"> · {{ lot.supplier }}</template
       ><template v-if="lot.cost !== null && lot.receivedG > 0">
-        · {{ money(lot.cost) }}, {{ money((1000 * lot.cost) / lot.receivedG) }} a kilo</template
+        · {{ money(lot.cost) }}, {{ money((1000 * lot.cost) / lot.receivedG) }} per kg</template
       >
     </p>
     <p class="amount">
-      <b class="figure" :class="{ below: leftG < 0 }">{{ formatGrams(leftG) }} g</b>
-      <span class="quiet">left of {{ formatGrams(lot.receivedG) }} g</span>
+      <b class="figure" :class="{ below: leftG < 0 }">{{ formatMass(leftG) }}</b>
+      <span class="quiet">left of {{ formatMass(lot.receivedG) }}</span>
     </p>
     <p v-if="leftG < 0" class="caution">
-      More was weighed from it than was here: count it, or give the weights to another lot.
+      You weighed more from it than there was. Count it, or give the weights to another lot.
     </p>
     <p v-if="lot.premix">
-      Premix: {{ formatFixed(lot.premix.strengthPct, 2) }} % in
-      {{ nameOf(lot.premix.carrierId).toLowerCase() }}
+      Premix, {{ formatPercent(lot.premix.strengthPct, 2) }} in
+      {{ sentenceNameOf(lot.premix.carrierId) }}
     </p>
     <div class="fields">
       <DateField
@@ -79,24 +80,31 @@ function remove(): void {
       />
       <DateField
         :model-value="lot.expiresOn"
-        :label="lot.isRetest ? 'Look at it again' : 'Keeps until'"
+        :label="lot.isRetest ? 'Retest on' : 'Expires'"
         @update:model-value="(expiresOn) => change({ expiresOn })"
       />
       <v-switch
         :model-value="lot.isRetest"
-        label="Retest, not expiry"
+        label="Retest instead of expiry"
         density="compact"
         @update:model-value="(isRetest) => change({ isRetest: isRetest === true })"
       />
       <v-switch
         :model-value="lot.isQuarantined"
-        label="Set aside"
+        label="On hold"
         density="compact"
         @update:model-value="(isQuarantined) => change({ isQuarantined: isQuarantined === true })"
       />
       <AppForm class="count" @submit="count">
-        <NumberField v-model="counted" label="Counted, g" :min="0" :max="10000000" :decimals="1" />
-        <v-btn type="submit">Count it</v-btn>
+        <NumberField
+          v-model="counted"
+          label="Counted"
+          unit="g"
+          :min="0"
+          :max="10000000"
+          :decimals="1"
+        />
+        <v-btn type="submit">Save count</v-btn>
       </AppForm>
     </div>
     <LotMoves :lot="lot" :users="users" @go="(id) => emit('go', id)" />
@@ -118,18 +126,17 @@ function remove(): void {
     />
     <p class="end">
       <v-btn v-if="!isUsed" color="error" variant="text" @click="isRemoving = true"
-        >Remove this lot</v-btn
+        >Remove lot</v-btn
       >
-      <span v-else class="quiet small">Batches speak of it, so it stays in the record.</span>
+      <span v-else class="quiet small">Batches use it, so it stays on record.</span>
     </p>
     <ConfirmDialog
       v-model="isRemoving"
-      label="Remove this lot"
+      label="Remove lot"
       :title="`Remove lot ${lot.code}?`"
-      act="Remove it"
-      back="Keep it"
+      act="Remove"
       @confirm="remove"
-      >Nothing was weighed from it.</ConfirmDialog
+      >You weighed nothing from it.</ConfirmDialog
     >
   </section>
 </template>

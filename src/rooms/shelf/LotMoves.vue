@@ -3,8 +3,8 @@ import { computed } from 'vue';
 import type { Lot } from '@/core/workshop/shelf/lot';
 import type { LotUsers } from '@/core/workshop/shelf/trace';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/core/basics/format/numbers';
-import { shortDate } from '@/ui/frame/format';
+import { shortDate } from '@/core/basics/format/dates';
+import { formatMass } from '@/core/basics/format/quantities';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
@@ -24,22 +24,22 @@ const madeFrom = computed(() =>
 </script>
 
 <template>
-  <h3>Went into</h3>
-  <p v-if="!isUsed" class="quiet">Nothing was weighed from it yet.</p>
+  <h3>Used in</h3>
+  <p v-if="!isUsed" class="quiet">You weighed nothing from it yet.</p>
   <ul class="plain-list moves">
     <li v-for="user in users.batches" :key="user.batchId">
       <router-link :to="{ name: 'batch', params: { batchId: user.batchId } }">{{
         user.code
       }}</router-link>
       <span v-if="user.through.length" class="quiet">through {{ user.through.join(', ') }}</span>
-      <span class="tabular">{{ formatGrams(user.massG) }} g</span>
+      <span class="tabular">{{ formatMass(user.massG) }}</span>
     </li>
     <li v-for="premix in users.premixes" :key="premix.lotId">
       <button type="button" class="link" @click="emit('go', premix.lotId)">
         {{ premix.code }}
       </button>
       <span class="quiet">premix</span>
-      <span class="tabular">{{ formatGrams(premix.massG) }} g</span>
+      <span class="tabular">{{ formatMass(premix.massG) }}</span>
     </li>
   </ul>
   <template v-if="madeFrom.length">
@@ -49,9 +49,9 @@ const madeFrom = computed(() =>
         <button v-if="part.lot" type="button" class="link" @click="emit('go', part.lot.id)">
           {{ part.lot.code }}
         </button>
-        <span v-else class="quiet">a lot no longer here</span>
+        <span v-else class="quiet">a removed lot</span>
         <span class="quiet">{{ part.lot ? nameOf(part.lot.materialId) : '' }}</span>
-        <span class="tabular">{{ formatGrams(part.massG) }} g</span>
+        <span class="tabular">{{ formatMass(part.massG) }}</span>
       </li>
     </ul>
   </template>
@@ -60,9 +60,9 @@ const madeFrom = computed(() =>
     <ul class="plain-list moves">
       <li v-for="entry in lot.counts" :key="entry.at">
         <span>{{ shortDate(entry.at) }}</span><span class="quiet">{{ entry.why }}</span>
-        <span class="tabular"
-          >{{ entry.changeG > 0 ? '+' : '−' }}{{ formatGrams(Math.abs(entry.changeG)) }} g</span
-        >
+        <span class="tabular">{{
+          entry.changeG > 0 ? `+${formatMass(entry.changeG)}` : `−${formatMass(-entry.changeG)}`
+        }}</span>
       </li>
     </ul>
   </template>

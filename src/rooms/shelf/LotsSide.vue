@@ -9,8 +9,9 @@ import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import VirtualList from '@/ui/frame/VirtualList.vue';
-import { counted, formatGrams } from '@/core/basics/format/numbers';
-import { shortDate } from '@/ui/frame/format';
+import { shortDate } from '@/core/basics/format/dates';
+import { counted, formatCount } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import JarLevel from './JarLevel.vue';
 import LotDetail from './LotDetail.vue';
 import NewLotDialog from './NewLotDialog.vue';
@@ -51,9 +52,9 @@ function leftOf(id: string): number {
 }
 
 function keptUntil(lot: (typeof workshop.lots)[number]): string {
-  if (lot.isQuarantined) return 'set aside';
-  if (lot.expiresOn === null) return 'no day';
-  return `${lot.isRetest ? 'look again' : 'until'} ${shortDate(lot.expiresOn)}`;
+  if (lot.isQuarantined) return 'on hold';
+  if (lot.expiresOn === null) return 'no date';
+  return `${lot.isRetest ? 'retest' : 'until'} ${shortDate(lot.expiresOn)}`;
 }
 </script>
 
@@ -62,17 +63,20 @@ function keptUntil(lot: (typeof workshop.lots)[number]): string {
     <template #list
       ><section aria-label="Lots" class="lots">
         <div class="find">
-          <v-text-field v-model="query" label="Find a lot" />
+          <v-text-field v-model="query" label="Search lots" />
           <v-btn variant="flat" @click="isAdding = true">Receive a lot</v-btn>
         </div>
         <ChoiceRow v-model="filter" :items="FILTERS" />
         <p class="quiet small" role="status">
-          {{ counted(found.length, 'lot')
-          }}{{ found.length === all.length ? '' : ` of ${all.length}` }}
+          {{
+            found.length === all.length
+              ? counted(found.length, 'lot')
+              : `${formatCount(found.length)} of ${counted(all.length, 'lot')}`
+          }}
         </p>
         <EmptyState v-if="workshop.lots.length === 0">
-          Nothing stands here yet. Receive what you bought: its code, how much and what it cost.
-          From then on every weight at the bench comes off it.
+          There are no lots yet. Receive what you bought, with its code, amount and cost. Every
+          weight at the bench then comes off it.
         </EmptyState>
         <VirtualList
           v-else
@@ -95,9 +99,9 @@ function keptUntil(lot: (typeof workshop.lots)[number]): string {
                 >{{ item.lot.code }}{{ item.lot.premix ? ' · premix' : '' }}</span
               ></span
             >
-            <span class="left tabular" :class="{ below: leftOf(item.id) < 0 }"
-              >{{ formatGrams(leftOf(item.id)) }} g</span
-            >
+            <span class="left tabular" :class="{ below: leftOf(item.id) < 0 }">{{
+              formatMass(leftOf(item.id))
+            }}</span>
             <span class="until quiet" :class="shelfLifeOf(item.lot, day)">{{
               keptUntil(item.lot)
             }}</span>
@@ -107,8 +111,8 @@ function keptUntil(lot: (typeof workshop.lots)[number]): string {
     ></template>
     <template #detail>
       <LotDetail v-if="chosen" :key="chosen.id" :lot="chosen" @go="(id) => (chosenId = id)" />
-      <section v-else class="hint quiet" aria-label="No lot chosen">
-        <p>Choose a lot to see where it went.</p>
+      <section v-else class="hint quiet" aria-label="No lot selected">
+        <p>Choose a lot to see where it was used.</p>
       </section>
     </template>
   </SideBySide>

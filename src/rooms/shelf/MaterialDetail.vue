@@ -12,7 +12,10 @@ import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
 import ScentDocumentDialog from '@/shared/ScentDocumentDialog.vue';
-import { formatGrams } from '@/core/basics/format/numbers';
+import { shortDate } from '@/core/basics/format/dates';
+import { listed } from '@/core/basics/format/names';
+import { formatFixed, formatPercent } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import OverrideField from './OverrideField.vue';
 import { useMaterials } from '@/ui/fields/materials';
 import DraftField from '@/ui/fields/DraftField.vue';
@@ -68,7 +71,7 @@ function remove(): void {
       }}<template v-if="isMadeHere"> · like {{ nameOf(material.likeId) }}</template>
     </p>
     <p v-if="lots.length">
-      <b>{{ formatGrams(shelf.usable.get(materialId) ?? 0) }} g</b> in
+      <b>{{ formatMass(shelf.usable.get(materialId) ?? 0) }}</b> in
       <template v-for="(lot, i) in lots" :key="lot.id"
         >{{ i ? ', ' : ''
         }}<router-link :to="{ name: 'shelf', params: { side: 'lots' }, query: { lot: lot.id } }">{{
@@ -76,7 +79,7 @@ function remove(): void {
         }}</router-link></template
       >
     </p>
-    <p v-else class="quiet">No lot of it on the shelf.</p>
+    <p v-else class="quiet">There is no lot of it on the shelf.</p>
     <div class="fields">
       <template v-if="isMadeHere">
         <DraftField
@@ -99,7 +102,7 @@ function remove(): void {
       </template>
       <DraftField
         :model-value="own.synonyms.join('; ')"
-        label="Other names, with ; between"
+        label="Other names, separated by ;"
         @update:model-value="
           (text: string) =>
             change({
@@ -117,7 +120,7 @@ function remove(): void {
         :min="0.05"
         :max="25"
         :catalog="`${material.trueDensityGMl.value}`"
-        :source="`${SOURCES[material.trueDensityGMl.source].title}`"
+        :source="`Source: ${SOURCES[material.trueDensityGMl.source].title}`"
         by="weighed at home"
         @update:model-value="(trueDensityGMl) => change({ trueDensityGMl })"
       />
@@ -127,8 +130,8 @@ function remove(): void {
         :model-value="own.levelDensityGMl"
         :min="0.02"
         :max="10"
-        :catalog="`${material.densityGMl.level.value.best.toFixed(2)}`"
-        :source="`${SOURCES[material.densityGMl.level.source].title}`"
+        :catalog="formatFixed(material.densityGMl.level.value.best, 2)"
+        :source="`Source: ${SOURCES[material.densityGMl.level.source].title}`"
         by="weighed at home"
         @update:model-value="(levelDensityGMl) => change({ levelDensityGMl })"
       />
@@ -137,25 +140,26 @@ function remove(): void {
         :model-value="own.waterPct"
         :min="0"
         :max="100"
-        :catalog="`${(100 * material.waterFraction.value).toFixed(1)}`"
-        :source="`${SOURCES[material.waterFraction.source].title}`"
+        :catalog="formatFixed(100 * material.waterFraction.value, 1)"
+        :source="`Source: ${SOURCES[material.waterFraction.source].title}`"
         by="supplier’s sheet"
         @update:model-value="(waterPct) => change({ waterPct })"
       />
       <OverrideField
-        label="Price a kilo"
+        label="Price per kg"
         :model-value="own.pricePerKg"
         :min="0"
         :max="1000000"
         catalog=""
-        source="What the lots cost, until you say"
+        source="From the lots, until you set a price"
         by="price list"
         @update:model-value="(pricePerKg) => change({ pricePerKg })"
       />
       <div class="pair">
         <NumberField
           :model-value="own.packG ?? 0"
-          label="Pack, g (0: any)"
+          label="Pack size (0 for any)"
+          unit="g"
           :min="0"
           :max="1000000"
           :decimals="1"
@@ -163,7 +167,8 @@ function remove(): void {
         />
         <NumberField
           :model-value="own.lowG ?? 0"
-          label="Low under, g (0: never)"
+          label="Reorder below (0 for never)"
+          unit="g"
           :min="0"
           :max="1000000"
           :decimals="1"
@@ -171,7 +176,8 @@ function remove(): void {
         />
         <NumberField
           :model-value="own.leadDays ?? 0"
-          label="Days from ordering to having it"
+          label="Lead time"
+          suffix="days"
           :min="0"
           :max="365"
           :decimals="0"
@@ -191,13 +197,14 @@ function remove(): void {
     <template v-if="material.role === 'scent'">
       <h3>Supplier’s document</h3>
       <p>
-        <template v-if="document"
-          >Of {{ document.dated }}:
-          {{ document.maxPct === null ? 'no limit said' : `up to ${document.maxPct} %` }}.</template
-        >
-        <template v-else>None entered: cautious shipped limits are used.</template>
+        <template v-if="document">{{
+          document.maxPct === null
+            ? `Document of ${shortDate(document.dated)}, no limit given.`
+            : `Document of ${shortDate(document.dated)}, limit ${formatPercent(document.maxPct)}.`
+        }}</template>
+        <template v-else>None yet. Rovack uses its cautious limits.</template>
         <v-btn size="small" variant="text" @click="documentedId = materialId">{{
-          document ? 'Change it' : 'Enter it'
+          document ? 'Edit' : 'Add'
         }}</v-btn>
       </p>
       <ScentDocumentDialog :material-id="documentedId" @close="documentedId = null" />
@@ -208,17 +215,16 @@ function remove(): void {
     <p v-if="isMadeHere">
       <v-switch
         :model-value="own.isArchived"
-        label="Laid away: no longer offered"
+        label="Archived"
         density="compact"
         @update:model-value="(isArchived) => change({ isArchived: isArchived === true })"
       />
-      <v-btn v-if="!isNeeded" color="error" variant="text" @click="remove"
-        >Remove this material</v-btn
-      >
-      <span v-else class="quiet small"
-        >{{ users.slice(0, 3).join(', ') || 'A lot' }}{{ users.length > 3 ? ' and others' : '' }}
-        {{ users.length > 1 ? 'are' : 'is' }} made of it: lay it away instead of removing it.</span
-      >
+      <v-btn v-if="!isNeeded" color="error" variant="text" @click="remove">Remove material</v-btn>
+      <span v-else class="quiet small">{{
+        users.length
+          ? `Used in ${listed(users.slice(0, 3))}. Archive it instead.`
+          : 'A lot uses it. Archive it instead.'
+      }}</span>
     </p>
   </section>
 </template>

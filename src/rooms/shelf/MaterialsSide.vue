@@ -5,7 +5,8 @@ import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import MineralHatches from '@/ui/pictures/MineralHatches.vue';
 import VirtualList from '@/ui/frame/VirtualList.vue';
-import { counted, formatGrams } from '@/core/basics/format/numbers';
+import { counted } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import MaterialDetail from './MaterialDetail.vue';
 import NewMaterialDialog from '@/shared/NewMaterialDialog.vue';
 import TablePanel from './TablePanel.vue';
@@ -48,7 +49,7 @@ const found = computed(() => {
     <template #list
       ><section aria-label="Materials">
         <div class="find">
-          <v-text-field v-model="query" label="Find a material" />
+          <v-text-field v-model="query" label="Search materials" />
           <v-btn variant="flat" @click="isAdding = true">Add a material</v-btn>
         </div>
         <ChoiceRow v-model="shown" :items="SHOWN" />
@@ -70,7 +71,7 @@ const found = computed(() => {
               ><b>{{ item.name }}</b> <span class="quiet">{{ item.inci }}</span></span
             >
             <span class="here tabular" :class="{ low: lowIds.has(item.id) }">{{
-              shelf.usable.has(item.id) ? `${formatGrams(shelf.usable.get(item.id) ?? 0)} g` : ''
+              shelf.usable.has(item.id) ? `${formatMass(shelf.usable.get(item.id) ?? 0)}` : ''
             }}</span>
             <span class="quiet flag">{{
               lowIds.has(item.id)
@@ -90,8 +91,8 @@ const found = computed(() => {
         :material-id="chosenId"
         @removed="chosenId = null"
       />
-      <section v-else class="hint quiet" aria-label="No material chosen">
-        <p>Choose a material to see what is known of it, and say what you know better.</p>
+      <section v-else class="hint quiet" aria-label="No material selected">
+        <p>Choose a material to see its values, and to correct them.</p>
       </section>
     </template>
   </SideBySide>

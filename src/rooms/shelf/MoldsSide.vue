@@ -9,12 +9,13 @@ import { cavityMl } from '@/core/work/scaling/leftover';
 import { describeMold, moldVolumeMl, sideView } from '@/core/work/scaling/molds';
 import type { Mold } from '@/core/work/scaling/moldSchema';
 import type { ShelfMold } from '@/core/workshop/shelf/tool';
-import { parseNumber } from '@/core/basics/units/parseNumber';
+import { formatFixed } from '@/core/basics/format/numbers';
+import { formatMass, formatMilliliters, shownUnit } from '@/core/basics/format/quantities';
+import { parseQuantity } from '@/core/basics/units/parseQuantity';
 import { useWorkshopStore } from '@/stores/workshop';
 import MoldFields from '@/ui/fields/MoldFields.vue';
 import { useChosen } from '@/ui/fields/useChosen';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { formatFixed, formatGrams } from '@/core/basics/format/numbers';
 import { moldOutline } from '@/ui/pictures/moldOutline';
 import SideBySide from './SideBySide.vue';
 import DraftField from '@/ui/fields/DraftField.vue';
@@ -66,12 +67,15 @@ function add(): void {
 function addFills(): void {
   if (!chosen.value) return;
   const typed = fillText.value.split(/[\s;]+/).filter(Boolean);
-  const fills = typed.map(parseNumber);
+  const fills = typed.map((text) => {
+    const read = parseQuantity(text, 'g');
+    return read.ok ? read.value : null;
+  });
   if (
     typed.length === 0 ||
     fills.some((fill) => fill === null || !(fill >= 0.1 && fill <= 50_000))
   ) {
-    fillProblem.value = 'Grams of filled pieces, with spaces between: 197 201 199.';
+    fillProblem.value = 'Type weights with spaces between, such as 197 201 199.';
     return;
   }
   fillProblem.value = '';
@@ -94,8 +98,7 @@ function meanFill({ fillsG }: ShelfMold): number {
     <template #list
       ><section aria-label="Molds">
         <EmptyState v-if="workshop.molds.length === 0">
-          No mold yet. Add the ones you press in: by their measures, or by the water one cavity
-          takes.
+          There are no molds yet. Add yours by their measures, or by the water one cavity holds.
         </EmptyState>
         <ul class="plain-list molds">
           <li v-for="mold in workshop.molds" :key="mold.id">
@@ -109,9 +112,9 @@ function meanFill({ fillsG }: ShelfMold): number {
               </svg>
               <b>{{ mold.name }}</b>
               <span class="quiet"
-                >{{ formatFixed(cavityMl(mold), 0) }} mL{{
-                  mold.cavities > 1 ? ` × ${mold.cavities}` : ''
-                }}{{ mold.fillsG.length ? ` · ${formatGrams(meanFill(mold))} g` : '' }}</span
+                >{{ formatMilliliters(cavityMl(mold), 0)
+                }}{{ mold.cavities > 1 ? ` × ${mold.cavities}` : ''
+                }}{{ mold.fillsG.length ? ` · ${formatMass(meanFill(mold))}` : '' }}</span
               >
             </button>
           </li>
@@ -132,13 +135,13 @@ function meanFill({ fillsG }: ShelfMold): number {
           <v-select
             :model-value="chosen.method"
             :items="METHOD_ITEMS"
-            label="Filled by"
+            label="Forming"
             @update:model-value="(method) => change({ method: method as Method })"
           />
           <MoldFields :model-value="chosen.mold" @update:model-value="(mold) => change({ mold })" />
           <NumberField
             :model-value="chosen.cavities"
-            label="Pieces at a time"
+            label="Cavities"
             :min="1"
             :max="1000"
             :decimals="0"
@@ -147,7 +150,8 @@ function meanFill({ fillsG }: ShelfMold): number {
           <NumberField
             v-if="chosen.mold.shape !== 'own-volume'"
             :model-value="chosen.waterFillMl ?? 0"
-            label="Water fill, mL (0: by measures)"
+            label="Water it holds (0 to use measures)"
+            unit="mL"
             :min="0"
             :max="20000"
             :decimals="1"
@@ -157,32 +161,33 @@ function meanFill({ fillsG }: ShelfMold): number {
           />
         </div>
         <p class="quiet">
-          {{ describeMold(chosen.mold) }} holds {{ formatFixed(moldVolumeMl(chosen.mold), 1) }} mL
-          by its measures<template
+          By its measures, the {{ describeMold(chosen.mold) }} holds
+          {{ formatMilliliters(moldVolumeMl(chosen.mold), 1) }}.<template
             v-if="chosen.waterFillMl !== null && chosen.mold.shape !== 'own-volume'"
-            >, {{ formatFixed(chosen.waterFillMl, 1) }} mL by water, which is what counts</template
-          >.
+          >
+            Rovack uses the {{ formatMilliliters(chosen.waterFillMl, 1) }} by water.</template
+          >
         </p>
-        <h3>Own fills</h3>
+        <h3>Your fills</h3>
         <p v-if="chosen.fillsG.length">
-          {{ chosen.fillsG.map((massG) => formatGrams(massG)).join(', ') }} g: mean
-          <b>{{ formatGrams(meanFill(chosen)) }} g</b>,
+          {{ chosen.fillsG.map((massG) => formatMass(massG)).join(', ') }}. Mean
+          <b>{{ formatMass(meanFill(chosen)) }}</b>,
           {{ formatFixed(meanFill(chosen) / cavityMl(chosen), 2) }} g/mL
         </p>
         <p v-else class="quiet">
-          None weighed yet. Weigh some pieces as pressed: the plan then fills by your own hand.
+          None yet. Weigh some pieces as you press them, and the plan uses your fill.
         </p>
         <form class="fills" @submit.prevent="addFills">
           <v-text-field
             v-model="fillText"
-            label="Grams of filled pieces"
+            :label="`Weights of filled pieces, ${shownUnit('g').unit}`"
             :error-messages="fillProblem"
           />
           <v-btn type="submit">Add fills</v-btn>
         </form>
         <p class="end">
-          <v-btn v-if="!isPlanned" color="error" variant="text" @click="remove">Remove it</v-btn>
-          <span v-else class="quiet small">A plan uses it: choose another mold there first.</span>
+          <v-btn v-if="!isPlanned" color="error" variant="text" @click="remove">Remove mold</v-btn>
+          <span v-else class="quiet small">A plan uses it. Choose another mold there first.</span>
         </p>
       </section>
     </template>

@@ -11,7 +11,7 @@ import NumberField from '@/ui/fields/NumberField.vue';
 import DateField from '@/ui/kit/DateField.vue';
 import { useMaterials } from '@/ui/fields/materials';
 
-const { nameOf } = useMaterials();
+const { sentenceNameOf } = useMaterials();
 
 const isOpen = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ added: [id: string] }>();
@@ -43,12 +43,11 @@ const isTwice = computed(() =>
   ),
 );
 const problem = computed(() => {
-  if (materialId.value === null) return 'Choose the material.';
-  if (fields.code.trim() === '')
-    return 'Write the code that is on it; invent one if there is none.';
+  if (materialId.value === null) return 'Choose a material.';
+  if (fields.code.trim() === '') return 'Type the code on it. Make one up if there is none.';
   if (isTwice.value)
-    return `Lot ${fields.code.trim()} of ${nameOf(materialId.value).toLowerCase()} is on the shelf already.`;
-  if (cost.value === undefined) return 'What it cost is a number, or empty.';
+    return `Lot ${fields.code.trim()} of ${sentenceNameOf(materialId.value)} is on the shelf already. Type another code.`;
+  if (cost.value === undefined) return 'Type the cost as a number, or leave it empty.';
   return '';
 });
 
@@ -81,18 +80,18 @@ function add(): void {
   <FormDialog
     v-model="isOpen"
     title="Receive a lot"
-    keep="Put it on the shelf"
+    keep="Add"
     :missing="problem"
     :width="540"
     is-paired
     @submit="add"
   >
     <MaterialPicker v-model="materialId" label="Material" class="wide" />
-    <v-text-field v-model="fields.code" label="Code on it" maxlength="60" />
+    <v-text-field v-model="fields.code" label="Lot code" maxlength="60" />
     <v-text-field v-model="fields.supplier" label="Supplier" maxlength="120" />
-    <NumberField v-model="fields.grams" label="Grams received" :min="0.1" :max="10000000" />
-    <v-text-field v-model="fields.cost" label="What all of it cost" inputmode="decimal" />
+    <NumberField v-model="fields.grams" label="Amount" unit="g" :min="0.1" :max="10000000" />
+    <v-text-field v-model="fields.cost" label="Total cost" inputmode="decimal" />
     <DateField v-model="receivedOn" label="Received" />
-    <DateField v-model="expiresOn" label="Keeps until" />
+    <DateField v-model="expiresOn" label="Expires" />
   </FormDialog>
 </template>

@@ -3,6 +3,7 @@ import { ref, watch } from 'vue';
 import type { Said } from '@/core/matter/materials/own';
 import { parseNumber } from '@/core/basics/units/parseNumber';
 import { today } from '@/stores/now';
+import { shortDate } from '@/core/basics/format/dates';
 import { formatPlain } from '@/core/basics/format/numbers';
 
 /** A value the maker knows better, with who says so; emptied, the catalog speaks again. */
@@ -39,7 +40,7 @@ function take(): void {
     return;
   }
   if (value === null || value < props.min || value > props.max) {
-    problem.value = `A number from ${props.min} to ${formatPlain(props.max)}, or empty`;
+    problem.value = `Type a number from ${formatPlain(props.min)} to ${formatPlain(props.max)}, or leave it empty.`;
     return;
   }
   problem.value = '';
@@ -63,8 +64,8 @@ function take(): void {
     />
     <v-text-field
       v-model="who"
-      :label="said ? `Says, since ${said.on}` : 'Who says so'"
-      :aria-label="`Who says so: ${label}`"
+      :label="said ? `Source, ${shortDate(said.on)}` : 'Source'"
+      :aria-label="`Source of ${label}`"
       maxlength="80"
       :disabled="said === null"
       @change="take"

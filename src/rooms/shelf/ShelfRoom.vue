@@ -18,7 +18,7 @@ const ShoppingFor = defineAsyncComponent(() => import('@/shared/ShoppingFor.vue'
 const SIDES = [
   { value: 'lots', word: 'Lots' },
   { value: 'materials', word: 'Materials' },
-  { value: 'wraps', word: 'Wraps' },
+  { value: 'wraps', word: 'Packaging' },
   { value: 'molds', word: 'Molds' },
   { value: 'tools', word: 'Tools' },
   { value: 'to-buy', word: 'To buy' },
@@ -40,14 +40,13 @@ const side = computed<Side>({
 <template>
   <div>
     <PageHeader>
-      <template #title><h1>Shelf</h1></template>
       <template #sub
         >{{ counted(workshop.lots.length, 'lot') }}, {{ counted(workshop.molds.length, 'mold') }},
         {{ counted(workshop.tools.length, 'tool')
         }}<template v-if="shelf.low.length">
-          · {{ counted(shelf.low.length, 'material') }} low</template
+          · {{ counted(shelf.low.length, 'material') }} to reorder</template
         ><template v-if="goods.low.length">
-          · {{ counted(goods.low.length, 'wrap') }} low</template
+          · {{ counted(goods.low.length, 'packaging item') }} to reorder</template
         ></template
       >
     </PageHeader>

@@ -14,7 +14,8 @@ import { missingColumns, type ReadRows, type Row } from '@/core/workshop/shelf/r
 import type { Lot } from '@/core/workshop/shelf/lot';
 import { today } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
-import { counted } from '@/core/basics/format/numbers';
+import { listed } from '@/core/basics/format/names';
+import { counted, formatCount } from '@/core/basics/format/numbers';
 import { reasonOf } from '@/core/basics/format/reason';
 import { saveBlob } from '@/ui/frame/download';
 import { useMaterials } from '@/ui/fields/materials';
@@ -59,18 +60,18 @@ async function readIn([file]: readonly File[]): Promise<void> {
   problem.value = '';
   done.value = '';
   try {
-    if (file.size > MOST_BYTES) throw new Error('it is larger than 32 MB.');
+    if (file.size > MOST_BYTES) throw new Error('it is larger than 32 MB');
     const { decodeText, parseTable } = await import('@/storage/csv/csv');
     const read = parseTable(decodeText(new Uint8Array(await file.arrayBuffer())));
     if (!read.ok) throw new Error(read.message);
     const missing = missingColumns(read.columns, NEEDED[props.kind]);
     if (missing.length > 0)
       throw new Error(
-        `it has no column ${missing.map((column) => `“${column}”`).join(' and ')}. A table of ${props.kind} has: ${(props.kind === 'lots' ? LOT_COLUMNS : MATERIAL_COLUMNS).join(', ')}.`,
+        `it has no column ${listed(missing.map((column) => `“${column}”`))}. A table of ${props.kind} has: ${(props.kind === 'lots' ? LOT_COLUMNS : MATERIAL_COLUMNS).join(', ')}.`,
       );
     table.value = read.rows;
   } catch (error) {
-    problem.value = `${file.name}: ${reasonOf(error)}. Nothing here was touched.`;
+    problem.value = `Couldn’t read ${file.name}: ${reasonOf(error)}. Nothing changed.`;
   }
 }
 
@@ -80,37 +81,37 @@ function takeIn(): void {
   const records = [...rows.fresh, ...rows.changed];
   if (props.kind === 'lots') workshop.put('lots', records as Lot[]);
   else workshop.put('materials', records as OwnMaterial[]);
-  done.value = `${counted(records.length, word.value)} taken in.`;
+  done.value = `Imported ${counted(records.length, word.value)}.`;
   table.value = null;
 }
 </script>
 
 <template>
   <div class="table" role="group" :aria-label="`Table of ${kind}`">
-    <v-btn size="small" variant="text" @click="writeOut">Write a CSV table</v-btn>
+    <v-btn size="small" variant="text" @click="writeOut">Export as CSV</v-btn>
     <FileButton
       size="small"
       variant="text"
-      :label="`Table of ${kind} to read`"
+      :label="`CSV file of ${kind}`"
       accept=".csv,.txt,text/csv"
       @files="readIn"
-      >Read a CSV table</FileButton
+      >Import CSV</FileButton
     >
     <ProblemLine :problem="problem" />
     <p v-if="done" role="status">{{ done }}</p>
     <AppDialog
       :model-value="waiting !== null"
-      :label="`Read a table of ${kind}`"
-      title="What this table would change"
+      :label="`Import ${kind}`"
+      :title="`Import ${kind}`"
       :width="560"
       @update:model-value="table = null"
       ><template v-if="waiting">
         <p>
-          {{ counted(waiting.fresh.length, word) }} new, {{ waiting.changed.length }} changed,
-          {{ waiting.sameCount }} the same.
+          New: {{ counted(waiting.fresh.length, word) }}. Changed:
+          {{ formatCount(waiting.changed.length) }}. Same: {{ formatCount(waiting.sameCount) }}.
           <template v-if="waiting.problems.length"
-            >{{ counted(waiting.problems.length, 'row') }} cannot be taken and will be left
-            out:</template
+            >Couldn’t read {{ counted(waiting.problems.length, 'row') }}, which will be left
+            out.</template
           >
         </p>
         <ul v-if="waiting.problems.length" class="problems">
@@ -118,7 +119,7 @@ function takeIn(): void {
             Row {{ entry.row }}: {{ entry.message }}
           </li>
           <li v-if="waiting.problems.length > MOST_PROBLEMS">
-            and {{ waiting.problems.length - MOST_PROBLEMS }} more
+            and {{ formatCount(waiting.problems.length - MOST_PROBLEMS) }} more
           </li>
         </ul> </template
       ><template #actions>
@@ -127,7 +128,7 @@ function takeIn(): void {
           variant="flat"
           :disabled="!waiting || waiting.fresh.length + waiting.changed.length === 0"
           @click="takeIn"
-          >Take it in</v-btn
+          >Import</v-btn
         >
       </template></AppDialog
     >

@@ -12,12 +12,12 @@ const workshop = useWorkshopStore();
 
 /** What the pieces lie in: a flat tray makes flat bottoms. */
 const SEATS = [
-  { value: 'rounded', word: 'rounded seats' },
+  { value: 'rounded', word: 'Rounded seats' },
   { value: 'flat', word: 'flat' },
-  { value: 'unsaid', word: 'not said' },
+  { value: 'unsaid', word: 'Not set' },
 ] as const;
 
-const ANYTHING = 'whatever is wanted';
+const ANYTHING = 'Anything';
 /** Thin enough for a sprayer. */
 const liquids = computed(() => [
   { value: ANYTHING, title: ANYTHING },
@@ -85,6 +85,8 @@ function take(tool: Tool, key: string, value: number): void {
           :key="field.key"
           :model-value="valueOf(tool, field.key)"
           :label="field.label"
+          :unit="field.unit"
+          :suffix="field.suffix"
           :min="field.min"
           :max="field.max"
           :decimals="field.decimals"
@@ -102,7 +104,7 @@ function take(tool: Tool, key: string, value: number): void {
           v-if="tool.kind === 'sprayer'"
           :model-value="tool.holdsId ?? ANYTHING"
           :items="liquids"
-          label="What stands in it"
+          label="Filled with"
           @update:model-value="
             (id: string) => change(tool, { holdsId: id === ANYTHING ? undefined : id })
           "
@@ -111,7 +113,7 @@ function take(tool: Tool, key: string, value: number): void {
           v-if="group.isOneInUse && tool !== group.tools[0]"
           variant="text"
           @click="putFirst(tool, group.tools)"
-          >Use this one<span class="visually-hidden">: {{ tool.name }}</span></v-btn
+          >Use<span class="visually-hidden">: {{ tool.name }}</span></v-btn
         >
         <v-btn variant="text" color="error" @click="workshop.remove('tools', [tool.id])"
           >Remove<span class="visually-hidden"> {{ tool.name }}</span></v-btn
@@ -120,7 +122,7 @@ function take(tool: Tool, key: string, value: number): void {
       <v-btn
         size="small"
         @click="workshop.put('tools', [newTool(group.kind, nextRank(group.tools))])"
-        >Add one<span class="visually-hidden"> to {{ group.many.toLowerCase() }}</span></v-btn
+        >Add<span class="visually-hidden">: {{ group.many }}</span></v-btn
       >
     </section>
   </div>

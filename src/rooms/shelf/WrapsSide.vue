@@ -10,7 +10,8 @@ import { newPackaging } from '@/core/goods/products/create';
 import { packagingSchema, type Packaging } from '@/core/goods/products/schema';
 import { BARRIERS, barrierById, type BarrierId } from '@/core/batches/shelf-life/barriers';
 import { newId } from '@/core/basics/newId';
-import { counted } from '@/core/basics/format/numbers';
+import { shortDate } from '@/core/basics/format/dates';
+import { counted, formatCount, formatPlain } from '@/core/basics/format/numbers';
 import { useMoney } from '@/shared/useMoney';
 import { useGoodsStore } from '@/stores/goods';
 import { nowIso, today } from '@/stores/now';
@@ -36,10 +37,10 @@ const wraps = computed(() =>
 const kinds = PACKAGING_KINDS.map((value) => ({ value, title: PACKAGING_WORDS[value] }));
 const NOTHING = 'nothing';
 const barriers = [
-  { value: NOTHING, title: 'holds no damp back' },
+  { value: NOTHING, title: 'No barrier' },
   ...BARRIERS.filter(({ id }) => id !== 'bare').map(({ id, name, gM2Day }) => ({
     value: id,
-    title: gM2Day === 0 ? name : `${name}, ${gM2Day} g/m² a day`,
+    title: gM2Day === 0 ? name : `${name}, ${formatPlain(gM2Day ?? 0)} g/m² a day`,
   })),
 ];
 const isLow = (id: string) => goods.low.some(({ packaging }) => packaging.id === id);
@@ -47,19 +48,19 @@ const isLow = (id: string) => goods.low.some(({ packaging }) => packaging.id ===
 /** What does not fit its schema is said and not kept. */
 function change(of: Packaging, part: Partial<Packaging>): boolean {
   const parsed = packagingSchema.safeParse({ ...of, ...part });
-  problem.value = parsed.success ? '' : 'This does not fit: it stays as it was.';
+  problem.value = parsed.success ? '' : 'Couldn’t save this value, so nothing changed. Check it.';
   if (parsed.success) workshop.put('packaging', [parsed.data]);
   return parsed.success;
 }
 function add(): void {
-  const made = newPackaging('New wrap', 'bag');
+  const made = newPackaging('New packaging', 'bag');
   workshop.put('packaging', [made]);
   openId.value = made.id;
 }
 function receive(of: Packaging): void {
   const pieces = Math.round(delivery.pieces);
   if (pieces < 1) {
-    problem.value = 'A delivery has at least one piece.';
+    problem.value = 'Type at least 1 piece.';
     return;
   }
   const lot = {
@@ -71,6 +72,14 @@ function receive(of: Packaging): void {
     cost: delivery.cost > 0 ? delivery.cost : null,
   };
   if (change(of, { lots: [...of.lots, lot] })) Object.assign(delivery, { code: '', cost: 0 });
+}
+function lotFacts({ id, receivedOn, supplier, pieces, cost }: Packaging['lots'][number]): string {
+  return [
+    ...(receivedOn ? [shortDate(receivedOn)] : []),
+    ...(supplier ? [supplier] : []),
+    `${formatCount(goods.left.get(id) ?? 0)} of ${counted(pieces, 'piece')}`,
+    ...(cost === null ? [] : [money(cost)]),
+  ].join(' · ');
 }
 function countAgain(of: Packaging): void {
   const last = [...of.lots].sort((a, b) =>
@@ -108,24 +117,27 @@ function eachWords(of: Packaging): string {
 </script>
 
 <template>
-  <section aria-label="Wraps">
+  <section aria-label="Packaging">
     <EmptyState v-if="wraps.length === 0">
-      Films, bags, boxes, jars and labels stand here by the piece. Wrapping on Pack takes them off,
-      and says how long what is in them stays hard.
+      There is no packaging yet. Add films, bags, boxes, jars and labels by the piece. Wrapping on
+      Pack uses them up.
     </EmptyState>
     <ul class="plain-list">
       <li v-for="of in wraps" :key="of.id">
         <button type="button" class="row" :aria-expanded="openId === of.id" @click="open(of)">
           <span class="what"
             ><b>{{ of.name }}</b
-            ><span class="quiet"
-              >{{ PACKAGING_WORDS[of.kind].toLowerCase()
-              }}{{ of.barrier ? `, ${barrierById(of.barrier).name}` : '' }}</span
-            ></span
+            ><span class="quiet">{{
+              of.barrier
+                ? `${PACKAGING_WORDS[of.kind]}, ${barrierById(of.barrier).name}`
+                : PACKAGING_WORDS[of.kind]
+            }}</span></span
           >
-          <span class="tabular" :class="{ low: isLow(of.id) }"
-            >{{ counted(piecesOf(of, goods.left), 'piece') }}{{ isLow(of.id) ? ', low' : '' }}</span
-          >
+          <span class="tabular" :class="{ low: isLow(of.id) }">{{
+            isLow(of.id)
+              ? `${counted(piecesOf(of, goods.left), 'piece')}, reorder`
+              : counted(piecesOf(of, goods.left), 'piece')
+          }}</span>
           <span class="quiet tabular">{{ eachWords(of) }}</span>
         </button>
         <div v-if="openId === of.id" class="detail" role="group" :aria-label="of.name">
@@ -145,7 +157,7 @@ function eachWords(of: Packaging): string {
             <v-select
               :model-value="of.barrier ?? NOTHING"
               :items="barriers"
-              label="What holds the damp back"
+              label="Moisture barrier"
               @update:model-value="
                 (barrier: string) =>
                   change(of, { barrier: barrier === NOTHING ? null : (barrier as BarrierId) })
@@ -153,7 +165,8 @@ function eachWords(of: Packaging): string {
             />
             <NumberField
               :model-value="of.lowPieces ?? 0"
-              label="Low under; 0 for never"
+              label="Reorder below (0 for never)"
+              suffix="pieces"
               :min="0"
               :max="1000000"
               :decimals="0"
@@ -162,17 +175,15 @@ function eachWords(of: Packaging): string {
               "
             />
           </div>
-          <h3>Deliveries</h3>
+          <h3>Lots</h3>
           <ul class="plain-list lots">
             <li v-for="lot in of.lots" :key="lot.id">
-              <b>{{ lot.code }}</b> {{ lot.receivedOn ?? '' }} {{ lot.supplier }} ·
-              {{ goods.left.get(lot.id) ?? 0 }} of {{ lot.pieces
-              }}{{ lot.cost === null ? '' : ` · ${money(lot.cost)}` }}
+              <b>{{ lot.code }}</b> {{ lotFacts(lot) }}
             </li>
           </ul>
           <AppForm class="fields" @submit="receive(of)">
-            <v-text-field v-model="delivery.code" label="Code of the delivery" maxlength="60" />
-            <v-text-field v-model="delivery.supplier" label="From" maxlength="120" />
+            <v-text-field v-model="delivery.code" label="Lot code" maxlength="60" />
+            <v-text-field v-model="delivery.supplier" label="Supplier" maxlength="120" />
             <NumberField
               v-model="delivery.pieces"
               label="Pieces"
@@ -182,32 +193,33 @@ function eachWords(of: Packaging): string {
             />
             <NumberField
               v-model="delivery.cost"
-              label="Paid for all of them"
+              label="Total cost"
               :min="0"
               :max="10000000"
               :decimals="2"
             />
-            <v-btn type="submit">It has come</v-btn>
+            <v-btn type="submit">Receive</v-btn>
           </AppForm>
           <AppForm v-if="of.lots.length > 0" class="fields" @submit="countAgain(of)">
             <NumberField
               v-model="found.pieces"
-              label="Counted by hand"
+              label="Counted"
+              suffix="pieces"
               :min="0"
               :max="1000000"
               :decimals="0"
             />
-            <v-text-field v-model="found.why" label="Why it differs" maxlength="200" />
-            <v-btn type="submit">Write the count down</v-btn>
+            <v-text-field v-model="found.why" label="Reason for the difference" maxlength="200" />
+            <v-btn type="submit">Save count</v-btn>
           </AppForm>
           <ProblemLine :problem="problem" />
           <v-btn variant="text" color="error" @click="layAway(of)"
-            >Lay it away<span class="visually-hidden">: {{ of.name }}</span></v-btn
+            >Archive<span class="visually-hidden"> {{ of.name }}</span></v-btn
           >
         </div>
       </li>
     </ul>
-    <v-btn class="add" @click="add">Add a wrap</v-btn>
+    <v-btn class="add" @click="add">Add packaging</v-btn>
   </section>
 </template>
 

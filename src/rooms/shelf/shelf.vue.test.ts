@@ -57,14 +57,14 @@ describe('a lot', () => {
   it('that batches speak of stays; one that nobody used is removed after a question', async () => {
     const lot = usedLot();
     expect(shop.show(LotDetail, { props: { lot } }).text()).toContain(
-      'Batches speak of it, so it stays in the record.',
+      'Batches use it, so it stays on record.',
     );
     const fresh = { ...lot, id: 'fresh', code: 'FRESH-1', counts: [] };
     shop.workshop.put('lots', [fresh]);
     const shown = shop.show(LotDetail, { props: { lot: fresh } });
     await button(shown, 'Remove this lot').trigger('click');
     expect(lotNow('fresh')).toBeDefined();
-    await button(page(), 'Remove it').trigger('click');
+    await button(page(), 'Remove').trigger('click');
     expect(lotNow('fresh')).toBeUndefined();
   });
 
@@ -277,11 +277,11 @@ describe('wraps', () => {
   it('that went around something are laid away; others go', async () => {
     const { side, detail, wrap } = await opened();
     const { id } = wrap();
-    await button(detail, /^Lay it away/).trigger('click');
+    await button(detail, /^Set aside/).trigger('click');
     expect(shop.workshop.packaging.find((one) => one.id === id)?.isArchived).toBe(true);
     await button(side, 'Add a wrap').trigger('click');
     const made = shop.workshop.packaging.at(-1);
-    await button(side.find('.detail'), /^Lay it away/).trigger('click');
+    await button(side.find('.detail'), /^Set aside/).trigger('click');
     expect(shop.workshop.packaging.find((one) => one.id === made?.id)).toBeUndefined();
   });
 

@@ -1,9 +1,12 @@
 import { newId } from '@/core/basics/newId';
+import { type QuantityUnit } from '@/core/basics/units/parseQuantity';
 import type { Tool, ToolKind } from '@/core/workshop/shelf/tool';
 
 export interface ToolField {
   readonly key: string;
   readonly label: string;
+  readonly unit?: QuantityUnit;
+  readonly suffix?: string;
   readonly min: number;
   readonly max: number;
   readonly decimals: number;
@@ -12,21 +15,53 @@ export interface ToolField {
 /** One field a measure of a tool, by its kind. */
 export const TOOL_FIELDS: Readonly<Record<ToolKind, readonly ToolField[]>> = {
   scale: [
-    { key: 'stepG', label: 'Shows steps of, g', min: 0.001, max: 100, decimals: 3 },
-    { key: 'capacityG', label: 'Carries up to, g', min: 1, max: 1_000_000, decimals: 0 },
-    { key: 'minimumG', label: 'Honest from, g (0: ten steps)', min: 0, max: 100_000, decimals: 3 },
+    { key: 'stepG', label: 'Step', unit: 'g', min: 0.001, max: 100, decimals: 3 },
+    { key: 'capacityG', label: 'Capacity', unit: 'g', min: 1, max: 1_000_000, decimals: 0 },
+    {
+      key: 'minimumG',
+      label: 'Smallest weight (0 for ten steps)',
+      unit: 'g',
+      min: 0,
+      max: 100_000,
+      decimals: 3,
+    },
   ],
-  sprayer: [{ key: 'tenSquirtsG', label: 'Ten squirts weigh, g', min: 0.2, max: 100, decimals: 2 }],
+  sprayer: [
+    {
+      key: 'tenSquirtsG',
+      label: 'Weight of ten squirts',
+      unit: 'g',
+      min: 0.2,
+      max: 100,
+      decimals: 2,
+    },
+  ],
   dropper: [
-    { key: 'twentyDropsG', label: 'Twenty drops of oil weigh, g', min: 0.1, max: 10, decimals: 3 },
+    {
+      key: 'twentyDropsG',
+      label: 'Weight of twenty oil drops',
+      unit: 'g',
+      min: 0.1,
+      max: 10,
+      decimals: 3,
+    },
   ],
   mixer: [
-    { key: 'bowlL', label: 'Bowl, liters', min: 0.2, max: 500, decimals: 2 },
-    { key: 'fillPct', label: 'Filled up to, %', min: 5, max: 100, decimals: 0 },
+    { key: 'bowlL', label: 'Bowl', unit: 'L', min: 0.2, max: 500, decimals: 2 },
+    { key: 'fillPct', label: 'Fill up to', unit: '%', min: 5, max: 100, decimals: 0 },
   ],
-  press: [{ key: 'piecesPerMinute', label: 'Pieces a minute', min: 0.05, max: 200, decimals: 2 }],
+  press: [
+    {
+      key: 'piecesPerMinute',
+      label: 'Speed',
+      suffix: 'pieces/min',
+      min: 0.05,
+      max: 200,
+      decimals: 2,
+    },
+  ],
   tray: [{ key: 'places', label: 'Places', min: 1, max: 10_000, decimals: 0 }],
-  'drying-room': [{ key: 'trays', label: 'Trays it takes', min: 1, max: 1000, decimals: 0 }],
+  'drying-room': [{ key: 'trays', label: 'Trays', min: 1, max: 1000, decimals: 0 }],
   'humidity-sensor': [],
 };
 
@@ -34,26 +69,29 @@ export const TOOL_FIELDS: Readonly<Record<ToolKind, readonly ToolField[]>> = {
 export const TOOL_WORDS: Readonly<
   Record<ToolKind, { readonly many: string; readonly says: string; readonly isOneInUse?: boolean }>
 > = {
-  scale: { many: 'Scales', says: 'Each line goes on the finest one that carries it.' },
+  scale: {
+    many: 'Scales',
+    says: 'Rovack uses the finest scale that carries each line. Type a step like 0.1 g or 0.05 oz.',
+  },
   sprayer: {
     many: 'Sprayers',
-    says: 'Weigh ten squirts once. One with a liquid of its own sprays that; else the first is in use.',
+    says: 'Weigh ten squirts once. Rovack uses the sprayer that is filled with the liquid, or else the first.',
     isOneInUse: true,
   },
   dropper: {
     many: 'Droppers',
-    says: 'Weigh twenty drops once. The first one is in use.',
+    says: 'Weigh twenty drops once. Rovack uses the first one.',
     isOneInUse: true,
   },
   mixer: {
     many: 'Mixers',
-    says: 'A mix that does not fit goes into several bowls.',
+    says: 'A mix that does not fit is split into several bowls.',
     isOneInUse: true,
   },
-  press: { many: 'Presses', says: 'How fast the pieces come.' },
-  tray: { many: 'Trays', says: 'Places for drying pieces.' },
-  'drying-room': { many: 'Drying rooms', says: 'How many trays they take.' },
-  'humidity-sensor': { many: 'Humidity sensors', says: 'Where the air is read.' },
+  press: { many: 'Presses', says: 'Sets how long pressing takes.' },
+  tray: { many: 'Trays', says: 'Sets how many pieces fit on a tray.' },
+  'drying-room': { many: 'Drying rooms', says: 'Sets how many trays can dry at once.' },
+  'humidity-sensor': { many: 'Humidity sensors', says: 'Shows where the air is read.' },
 };
 
 export function newTool(kind: ToolKind, rank: number): Tool {

@@ -11,8 +11,8 @@ import { useCopiesStore } from '@/stores/copies';
 import { useSavingStore } from '@/stores/saving';
 import { useWorkshopStore } from '@/stores/workshop';
 import { saveBlob } from '@/ui/frame/download';
-import { counted } from '@/core/basics/format/numbers';
 import { listed } from '@/core/basics/format/names';
+import { counted, formatCount } from '@/core/basics/format/numbers';
 
 const workshop = useWorkshopStore();
 const copies = useCopiesStore();
@@ -25,6 +25,11 @@ const takesFilesVersion = ref(false);
 
 type Counts = Readonly<Record<CollectionName, number>>;
 const sumOf = (counts: Counts) => Object.values(counts).reduce((sum, count) => sum + count, 0);
+const changedNames = computed(() => {
+  const names = transfer.preview?.changedNames ?? [];
+  const others = changedCount.value - names.length;
+  return listed(others > 0 ? [...names, counted(others, 'other')] : names);
+});
 const changedCount = computed(() => (transfer.preview ? sumOf(transfer.preview.changed) : 0));
 
 const asideCount = computed(() => workshop.settings.setAside?.length ?? 0);
@@ -55,9 +60,9 @@ function said(counts: Counts): string {
 }
 
 const JOB_WORDS = {
-  exporting: 'The file is written',
-  reading: 'The file is read',
-  taking: 'The file is taken in',
+  exporting: 'Exporting',
+  reading: 'Reading',
+  taking: 'Importing',
 } as const;
 </script>
 
@@ -65,32 +70,33 @@ const JOB_WORDS = {
   <section aria-label="File">
     <h2>File</h2>
     <p>
-      Everything lives in this browser. A file keeps it safe and carries it to another one: all
-      formulas with their versions, all batches, the shelf, the settings.
+      Everything stays in this browser. A file keeps it safe and moves it to another one. It holds
+      all formulas with their versions, all batches, the shelf and the settings.
     </p>
     <p :class="{ old: (copies.copyDays ?? OLD_DAYS) >= OLD_DAYS }">
       {{
         copies.copyDays === null
-          ? 'No copy outside this browser yet.'
+          ? 'There is no copy outside this browser yet. Export one.'
           : copies.copyDays === 0
-            ? 'The last copy outside this browser is of today.'
+            ? 'You made a copy outside this browser today.'
             : `The last copy outside this browser is ${counted(copies.copyDays, 'day')} old.`
       }}
       <template v-if="saving.isGuarded === false"
-        >No spare copy can be kept inside it: export more often.</template
+        >This browser can’t keep a backup. Export more often.</template
       >
       <template v-if="copies.isPromised === true"
-        >This browser has promised to keep it when room runs short.</template
+        >This browser keeps it even when space runs short.</template
       >
       <template v-else-if="copies.isPromised === false"
-        >This browser may clear it away when room runs short.
-        <button type="button" class="link" @click="copies.ask">Ask it to keep it</button></template
+        >This browser may delete it when space runs short.
+        <button type="button" class="link" @click="copies.ask">
+          Ask it to keep everything
+        </button></template
       >
     </p>
     <p v-if="asideCount > 0">
-      {{ counted(asideCount, 'record') }} that a screen stumbled over
-      {{ asideCount === 1 ? 'is' : 'are' }} laid away here.
-      <button type="button" class="link" @click="restoreLost">Bring back</button>
+      You set aside {{ counted(asideCount, 'record') }} that broke a screen.
+      <button type="button" class="link" @click="restoreLost">Restore</button>
     </p>
     <div class="ways">
       <v-btn variant="flat" :disabled="transfer.job !== null" @click="exportAll"
@@ -124,43 +130,35 @@ const JOB_WORDS = {
       @update:model-value="transfer.putAway"
       ><template v-if="transfer.preview">
         <p>
-          {{ said(transfer.preview.fresh) }} new here.
+          New: {{ said(transfer.preview.fresh) }}.
           <template v-if="transfer.preview.sameCount"
-            >{{ transfer.preview.sameCount }} are already here, digit for digit.</template
+            >Already here and equal: {{ formatCount(transfer.preview.sameCount) }}.</template
           >
         </p>
         <template v-if="transfer.preview.refusedCount">
           <p role="alert" class="problem">
-            {{ counted(transfer.preview.refusedCount, 'record') }} of it cannot be taken in; the
-            rest can:
+            Couldn’t read {{ counted(transfer.preview.refusedCount, 'record') }}. You can import the
+            rest.
           </p>
           <ul class="refused">
             <li v-for="(one, i) in transfer.preview.refused" :key="i">
               {{ sayRefused(one) }}
             </li>
             <li v-if="transfer.preview.refusedCount > transfer.preview.refused.length">
-              and {{ transfer.preview.refusedCount - transfer.preview.refused.length }} more
+              and
+              {{ formatCount(transfer.preview.refusedCount - transfer.preview.refused.length) }}
+              more
             </li>
           </ul>
         </template>
-        <p v-if="changedCount">
-          Different here: {{ listed(transfer.preview.changedNames)
-          }}{{
-            changedCount > transfer.preview.changedNames.length
-              ? ` and ${changedCount - transfer.preview.changedNames.length} more`
-              : ''
-          }}.
-        </p>
+        <p v-if="changedCount">Different: {{ changedNames }}.</p>
         <v-radio-group
           v-if="changedCount"
           v-model="takesFilesVersion"
-          :label="`${changedCount} are here too, but differ:`"
+          :label="`${counted(changedCount, 'record')} differ from yours`"
         >
           <v-radio label="Keep mine" :value="false" />
-          <v-radio
-            label="Use the file’s version; replaced formulas stay as versions"
-            :value="true"
-          />
+          <v-radio label="Use the file’s. Replaced formulas stay as versions." :value="true" />
         </v-radio-group> </template
       ><template #actions>
         <v-btn variant="text" @click="transfer.putAway">Cancel</v-btn>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { counted } from '@/core/basics/format/numbers';
+import { clockTime, longDate, shortTime } from '@/core/basics/format/dates';
 import { listed } from '@/core/basics/format/names';
+import { counted } from '@/core/basics/format/numbers';
 import { deviceName, sayTrouble } from '@/storage/folder/messages';
 import { useFolderStore } from '@/stores/folder';
-import { longDate } from '@/ui/frame/format';
 
 /** A folder of the maker’s own: what is in it, who else writes there, and what is not in order. */
 const folder = useFolderStore();
@@ -13,6 +13,11 @@ const called = ref<string | null>(null);
 const copies = computed(() => {
   const written = folder.last?.written;
   return written && written.kind !== 'failed' ? [...written.copies].reverse() : [];
+});
+const copyNames = computed(() => {
+  const names = copies.value.slice(0, MOST_COPIES).map((day) => longDate(day));
+  const older = copies.value.length - names.length;
+  return names.length === 0 ? 'none yet' : listed(older > 0 ? [...names, `${older} older`] : names);
 });
 const troubles = computed(() => (folder.last?.troubles ?? []).map(sayTrouble));
 const LONGEST_NAME = 60;
@@ -26,49 +31,43 @@ function rename(): void {
 }
 
 const standing = computed(() => {
-  if (folder.isNew) return `${folder.folderName} is gone through for the first time.`;
-  if (!folder.lookedAt) return `${folder.folderName} is looked through.`;
-  return `${folder.folderName} has everything, as of ${folder.lookedAt.slice(11, 16)}.`;
+  if (folder.isNew) return `Reading ${folder.folderName} for the first time.`;
+  if (!folder.lookedAt) return `Reading ${folder.folderName}.`;
+  return `${folder.folderName} is up to date as of ${clockTime(folder.lookedAt)}.`;
 });
-
-/** `14:05`, and the day where it is another one. */
-function moment(iso: string): string {
-  return `${longDate(iso)}, ${iso.slice(11, 16)}`;
-}
 </script>
 
 <template>
   <section aria-label="Folder">
     <h2>Folder</h2>
     <p>
-      A folder of your own holds everything too, as open files with dated copies, and another
-      browser that uses the same folder takes in what is new: the tablet at the bench, the laptop at
-      the desk.
+      A folder holds everything as open files, with dated copies. Use one folder on the tablet at
+      the bench and the laptop at the desk, and both stay up to date.
     </p>
     <p v-if="folder.status.kind === 'unable'" class="quiet">
-      This browser cannot write into folders: export a file now and then.
+      This browser can’t write into folders. Export a file now and then.
     </p>
     <template v-else-if="folder.status.kind === 'none'">
       <v-btn @click="folder.choose">Choose a folder</v-btn>
     </template>
     <template v-else>
       <p v-if="folder.status.kind === 'asks'" role="alert" class="old">
-        {{ folder.folderName }} waits for your leave: nothing is written there, and nothing comes
-        in.
-        <v-btn class="way" @click="folder.allow">Use {{ folder.folderName }} again</v-btn>
+        {{ folder.folderName }} needs your permission. Until then, nothing is saved there and
+        nothing arrives.
+        <v-btn class="way" @click="folder.allow">Allow {{ folder.folderName }}</v-btn>
       </p>
       <p v-else-if="folder.status.kind === 'gone'" role="alert" class="problem">
-        {{ folder.folderName }} is not there any more: moved, renamed, or on a drive that is
-        unplugged. Everything is still in this browser, and goes on.
+        {{ folder.folderName }} was moved, renamed or unplugged. Everything is still in this
+        browser. Plug it in, or choose another folder.
       </p>
       <p v-else-if="folder.status.kind === 'failed'" role="alert" class="problem">
-        {{ folder.folderName }} took nothing: {{ folder.status.reason }}. Everything is still in
-        this browser; it is tried again.
+        Couldn’t write to {{ folder.folderName }} ({{ folder.status.reason }}). Everything is still
+        in this browser, and Rovack tries again.
       </p>
       <p v-else role="status">
         {{ standing }}
         <template v-if="folder.takenCount"
-          >{{ counted(folder.takenCount, 'record') }} came in from other devices.</template
+          >Got {{ counted(folder.takenCount, 'record') }} from other devices.</template
         >
       </p>
       <ul v-if="troubles.length" class="troubles">
@@ -82,7 +81,7 @@ function moment(iso: string): string {
             :placeholder="deviceName(own)"
             persistent-placeholder
             :maxlength="LONGEST_NAME"
-            aria-label="What this browser is called"
+            aria-label="Name of this browser"
             hide-details
             @update:model-value="called = $event"
             @keydown.enter="rename"
@@ -94,21 +93,20 @@ function moment(iso: string): string {
           <ul class="plain-list">
             <li v-for="peer in folder.last.peers" :key="peer.device">
               {{ deviceName(peer) }}
-              <span class="quiet">wrote {{ moment(peer.wroteAt) }}, by its clock</span>
+              <span class="quiet">last saved {{ shortTime(peer.wroteAt) }} by its clock</span>
             </li>
           </ul>
         </dd>
-        <dd v-else class="quiet">nobody yet: choose this folder in another browser too</dd>
+        <dd v-else class="quiet">none yet. Choose this folder in another browser too.</dd>
         <dt>Dated copies</dt>
         <dd>
-          {{ listed(copies.slice(0, MOST_COPIES).map((day) => longDate(day))) || 'none yet'
-          }}{{ copies.length > MOST_COPIES ? ` and ${copies.length - MOST_COPIES} older` : '' }}
+          {{ copyNames }}
         </dd>
       </dl>
       <div class="ways">
-        <v-btn @click="folder.look">Look now</v-btn>
-        <v-btn @click="folder.choose">Choose another</v-btn>
-        <v-btn variant="text" @click="folder.forget">Use no folder</v-btn>
+        <v-btn @click="folder.look">Sync now</v-btn>
+        <v-btn @click="folder.choose">Choose another folder</v-btn>
+        <v-btn variant="text" @click="folder.forget">Stop using the folder</v-btn>
       </div>
     </template>
   </section>

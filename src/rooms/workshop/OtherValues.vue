@@ -31,12 +31,12 @@ function decide(other: (typeof others.value)[number], takes: boolean): void {
 <template>
   <section v-if="decisions && others.length" aria-label="Changed in two places">
     <h2>Changed in two places</h2>
-    <p>Two tabs or devices changed these settings at once. Choose which value to use.</p>
+    <p>Two tabs or devices changed these settings at the same time. Choose which value to use.</p>
     <ul>
       <li v-for="other in others" :key="other.id">
         <span>{{ decisions.sayOtherValue(other, nameOf) }}</span>
         <v-btn size="small" @click="decide(other, true)">Use this value</v-btn>
-        <v-btn size="small" variant="text" @click="decide(other, false)">Discard it</v-btn>
+        <v-btn size="small" variant="text" @click="decide(other, false)">Discard</v-btn>
       </li>
     </ul>
   </section>

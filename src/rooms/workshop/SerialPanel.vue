@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { formatPercent } from '@/core/basics/format/numbers';
+import { formatMass, formatTemp } from '@/core/basics/format/quantities';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { onScopeDispose, ref, watch } from 'vue';
 import { useDevicesStore } from '@/stores/devices';
@@ -8,6 +10,7 @@ import { ROOM_PLACES } from '@/core/matter/air/roomPlaces';
 /** The device on the cable: choose its port, see that it speaks. */
 const workshop = useWorkshopStore();
 const devices = useDevicesStore();
+const NOTHING = 'nothing yet';
 const heard = ref('');
 
 const SPEEDS = [2400, 4800, 9600, 19_200, 38_400, 57_600, 115_200];
@@ -21,19 +24,19 @@ watch(
     const stops = [
       device.scale.listen({
         reading: ({ massG, isSteady }) => {
-          heard.value = `${massG} g, ${isSteady ? 'steady' : 'moving'}`;
+          heard.value = isSteady ? `${formatMass(massG)}, steady` : `${formatMass(massG)}, moving`;
         },
         state: (state) => {
           if (state !== 'ready')
             heard.value = state === 'overload' ? 'overload' : 'nothing: unplugged, or silent';
         },
         unread: (line) => {
-          heard.value = `a line that is no weight: “${line.slice(0, 60)}”`;
+          heard.value = `a line without a weight: “${line.slice(0, 60)}”`;
         },
       }),
       device.room.listen({
         reading: ({ humidityPct, tempC }) => {
-          heard.value = `${humidityPct} %, ${tempC} °C`;
+          heard.value = `${formatPercent(humidityPct)}, ${formatTemp(tempC, 1)}`;
         },
       }),
     ];
@@ -47,26 +50,27 @@ onScopeDispose(() => {
 </script>
 
 <template>
-  <div class="serial" role="group" aria-label="The cable">
+  <div class="serial" role="group" aria-label="Cable">
     <v-select
       :model-value="workshop.settings.serialBaud"
       :items="SPEEDS"
-      label="Bits a second"
+      label="Baud rate"
       @update:model-value="(serialBaud) => workshop.changeSettings({ serialBaud })"
     />
     <v-select
       :model-value="workshop.settings.sensorPlace"
       :items="[...ROOM_PLACES]"
-      label="The sensor hangs in the"
+      label="Sensor location"
       @update:model-value="(sensorPlace) => workshop.changeSettings({ sensorPlace })"
     />
-    <v-btn :disabled="!devices.isSupported" @click="devices.connect">Choose the port</v-btn>
+    <v-btn :disabled="!devices.isSupported" @click="devices.connect">Choose a port</v-btn>
     <p v-if="!devices.isSupported" class="quiet">
-      This browser has no serial port: type what the scale shows, or use a browser that has one.
+      This browser can’t read serial ports. Type what the scale shows, or use another browser.
     </p>
     <p v-else class="quiet" role="status">
-      {{ devices.device ? `Heard: ${heard || 'nothing yet'}` : 'No port is open.' }} What the device
-      must send stands in docs/devices.md.
+      <template v-if="devices.device">Received: {{ heard || NOTHING }}.</template>
+      <template v-else>There is no port open.</template> See docs/devices.md for what the device
+      must send.
     </p>
     <ProblemLine :problem="devices.problem" />
   </div>

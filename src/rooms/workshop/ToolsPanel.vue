@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { habits } from '@/core/basics/format/habits';
 import { scaleFor } from '@/core/workshop/settings/scaleFor';
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -20,9 +21,17 @@ function takeMakers(names: readonly unknown[]): void {
 }
 
 const LOOKS = [
-  { value: 'system', title: 'as the system' },
-  { value: 'light', title: 'light' },
-  { value: 'dark', title: 'dark' },
+  { value: 'system', title: 'As the system' },
+  { value: 'light', title: 'Light' },
+  { value: 'dark', title: 'Dark' },
+];
+const UNITS = [
+  { value: 'metric', title: 'Metric (g, °C, L, mm)' },
+  { value: 'us', title: 'US (oz, °F, gal, in)' },
+];
+const CLOCKS = [
+  { value: '12-hour', title: '12-hour' },
+  { value: '24-hour', title: '24-hour' },
 ];
 </script>
 
@@ -32,7 +41,7 @@ const LOOKS = [
     <div class="fields">
       <v-radio-group
         :model-value="scaleFor(workshop.settings, workshop.sampleCount > 0)"
-        label="The scale at the bench"
+        label="Scale at the bench"
         @update:model-value="
           (scaleSource) =>
             workshop.changeSettings({ scaleSource: scaleSource as Settings['scaleSource'] })
@@ -40,11 +49,11 @@ const LOOKS = [
       >
         <v-radio
           v-if="workshop.sampleCount > 0"
-          label="Practice scale, for the sample only; my own is typed"
+          label="Practice scale, for the sample only"
           value="simulated"
         />
-        <v-radio label="My own; I type what it shows" value="typed" />
-        <v-radio label="My own, on a cable: it is read as it weighs" value="serial" />
+        <v-radio label="My own scale, typed" value="typed" />
+        <v-radio label="My own scale, on a cable" value="serial" />
       </v-radio-group>
       <v-radio-group
         :model-value="workshop.settings.roomSource"
@@ -54,8 +63,8 @@ const LOOKS = [
             workshop.changeSettings({ roomSource: roomSource as Settings['roomSource'] })
         "
       >
-        <v-radio label="I read them off and type them" value="typed" />
-        <v-radio label="The simulated sensor, to try things out" value="simulated" />
+        <v-radio label="My own sensor, typed" value="typed" />
+        <v-radio label="Simulated sensor, for practice" value="simulated" />
         <v-radio label="My own sensor, on a cable" value="serial" />
       </v-radio-group>
       <SerialPanel
@@ -65,7 +74,7 @@ const LOOKS = [
       />
       <v-combobox
         :model-value="workshop.settings.makers"
-        label="Whose hands work here"
+        label="People who work here"
         multiple
         chips
         closable-chips
@@ -73,27 +82,43 @@ const LOOKS = [
         @update:model-value="takeMakers"
       />
       <WaterFields
-        label="Bath"
+        label="Tub"
         :model-value="workshop.settings.tub"
         @update:model-value="(tub) => workshop.changeSettings({ tub })"
       />
       <WaterFields
-        label="Basin"
+        label="Sink"
         :model-value="workshop.settings.basin"
         @update:model-value="(basin) => workshop.changeSettings({ basin })"
       />
       <p class="quiet small">
-        Cleaning pieces are reckoned in the basin: a sink, a machine, a kettle. All others in the
-        bath.
+        Cleaning pieces go into the sink, which can be a machine or a kettle. All others go into the
+        tub.
       </p>
+      <v-select
+        :model-value="habits().units"
+        :items="UNITS"
+        label="Units"
+        @update:model-value="
+          (units) => workshop.changeSettings({ units: units as Settings['units'] })
+        "
+      />
+      <v-select
+        :model-value="habits().isTwelveHour ? '12-hour' : '24-hour'"
+        :items="CLOCKS"
+        label="Clock"
+        @update:model-value="
+          (clock) => workshop.changeSettings({ clock: clock as Settings['clock'] })
+        "
+      />
       <v-select
         :model-value="workshop.settings.look"
         :items="LOOKS"
-        label="Light or dark"
+        label="Appearance"
         @update:model-value="(look) => workshop.changeSettings({ look: look as Settings['look'] })"
       />
       <p class="quiet small">
-        Scales, sprayers, droppers, molds and the mixer stand on
+        Scales, sprayers, droppers, molds and the mixer are on
         <router-link :to="{ name: 'shelf', params: { side: 'tools' } }">the shelf</router-link>.
       </p>
     </div>

@@ -11,7 +11,8 @@ defineProps<{ label: string }>();
   <div class="water" role="group" :aria-label="label">
     <NumberField
       :model-value="water.volumeL"
-      :label="`${label}, liters`"
+      :label="label"
+      unit="L"
       :min="0.1"
       :max="2000"
       :decimals="1"
@@ -19,7 +20,8 @@ defineProps<{ label: string }>();
     />
     <NumberField
       :model-value="water.tempC"
-      label="°C"
+      label="Temperature"
+      unit="°C"
       :min="0"
       :max="100"
       :decimals="1"
@@ -27,7 +29,8 @@ defineProps<{ label: string }>();
     />
     <NumberField
       :model-value="water.alkalinityMgL"
-      label="Alkalinity, mg/L"
+      label="Alkalinity"
+      unit="mg/L"
       :min="0"
       :max="2000"
       :decimals="0"

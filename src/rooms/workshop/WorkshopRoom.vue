@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { SAMPLE_MAKER } from '@/stores/sample';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import ConfirmDialog from '@/ui/kit/ConfirmDialog.vue';
 import { ref } from 'vue';
@@ -18,7 +19,7 @@ const problem = ref('');
 async function openSample(): Promise<void> {
   problem.value = '';
   await workshop.openSample().catch((error: unknown) => {
-    problem.value = `The sample could not be loaded: ${reasonOf(error)}.`;
+    problem.value = `Couldn’t load the sample (${reasonOf(error)}). Try again.`;
   });
 }
 
@@ -31,7 +32,6 @@ function removeSample(): void {
 <template>
   <div>
     <PageHeader>
-      <template #title><h1>Workshop</h1></template>
       <template #sub
         >{{ counted(workshop.formulas.length, 'formula') }},
         {{ counted(workshop.batchCount, 'batch', 'batches') }} in this browser</template
@@ -42,17 +42,17 @@ function removeSample(): void {
       <FilePanel />
       <FolderPanel />
       <ToolsPanel />
-      <section aria-label="The sample workshop">
-        <h2>The sample workshop</h2>
+      <section aria-label="Sample workshop">
+        <h2>Sample workshop</h2>
         <template v-if="workshop.sampleCount">
           <p>
-            {{ workshop.sampleCount }} records of the made-up Orrin Quay Bathworks are here. Batches
-            you made from its formulas are yours and stay.
+            The made-up {{ SAMPLE_MAKER }} has {{ counted(workshop.sampleCount, 'record') }} here.
+            Batches you made from its formulas are yours and stay.
           </p>
           <v-btn color="error" @click="isRemoving = true">Remove the sample workshop</v-btn>
         </template>
         <template v-else>
-          <p>A made-up harbor workshop with formulas and batches, to look around in.</p>
+          <p>A made-up harbor workshop with formulas and batches to look around in.</p>
           <v-btn @click="openSample">Open the sample workshop</v-btn>
         </template>
         <ProblemLine :problem="problem" />
@@ -62,11 +62,10 @@ function removeSample(): void {
       v-model="isRemoving"
       label="Remove the sample workshop"
       title="Remove the sample workshop?"
-      act="Remove it"
-      back="Keep it"
+      act="Remove"
       @confirm="removeSample"
-      >{{ workshop.sampleCount }} records go, changes you made to them too. Your own formulas and
-      batches stay.</ConfirmDialog
+      >This removes {{ counted(workshop.sampleCount, 'record') }}, with your changes to them. Your
+      own formulas and batches stay.</ConfirmDialog
     >
   </div>
 </template>

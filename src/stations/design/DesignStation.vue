@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { counted } from '@/core/basics/format/numbers';
 import { typedIn } from '@/ui/fields/typedIn';
 import { mdiRedo, mdiUndo } from '@mdi/js';
 import { useEventListener } from '@vueuse/core';
@@ -40,14 +41,14 @@ function take(name: string, body: FormulaBody): void {
 }
 
 function startEmpty(): void {
-  take('Untitled', emptyBody('bath-bomb'));
+  take('Untitled formula', emptyBody('bath-bomb'));
 }
 
 const PRESET_ITEMS = PRESETS.map(({ id, title, says }) => ({ value: id, title, subtitle: says }));
 
 function startPreset(id: PresetId): void {
   const preset = PRESETS.find((candidate) => candidate.id === id);
-  take(preset?.title ?? 'Untitled', bodyOfPreset(id));
+  take(preset?.title ?? 'Untitled formula', bodyOfPreset(id));
 }
 
 function open(id: string): void {
@@ -68,31 +69,44 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 
 <template>
   <div class="station">
-    <PageHeader>
+    <PageHeader :thing="name">
       <template #title>
+        <h1 v-if="isOpen" class="visually-hidden">Design</h1>
         <input
           v-if="isOpen"
           class="name"
-          aria-label="Name of the formula"
+          aria-label="Formula name"
           :value="name"
           maxlength="80"
-          @change="(event) => design.rename(typedIn(event).trim() || 'Untitled')"
+          @change="(event) => design.rename(typedIn(event).trim() || 'Untitled formula')"
         />
         <h1 v-else>Formulas</h1>
       </template>
       <template #sub>
         <template v-if="isOpen"><FormulaSettings /> · {{ version }}</template>
-        <template v-else>{{ workshop.formulas.length }} kept in this browser</template>
+        <template v-else
+          >{{ counted(workshop.formulas.length, 'formula') }} in this browser</template
+        >
       </template>
       <template #actions>
         <template v-if="isOpen">
-          <v-btn class="icon" aria-label="Undo" :disabled="!design.canUndo" @click="design.undo"
+          <v-btn
+            class="icon"
+            aria-label="Undo"
+            title="Undo"
+            :disabled="!design.canUndo"
+            @click="design.undo"
             ><v-icon :icon="mdiUndo"
           /></v-btn>
-          <v-btn class="icon" aria-label="Redo" :disabled="!design.canRedo" @click="design.redo"
+          <v-btn
+            class="icon"
+            aria-label="Redo"
+            title="Redo"
+            :disabled="!design.canRedo"
+            @click="design.redo"
             ><v-icon :icon="mdiRedo"
           /></v-btn>
-          <v-btn @click="design.keep()">Keep version</v-btn>
+          <v-btn @click="design.keep()">Save a version</v-btn>
           <ShareMenu />
           <v-btn @click="showsShelf = true">Formulas</v-btn>
         </template>
@@ -104,9 +118,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           @choose="(id) => startPreset(id as PresetId)"
           >Start from a preset</ActionMenu
         >
-        <v-btn v-if="!isOpen" @click="startEmpty">Start an empty column</v-btn>
+        <v-btn v-if="!isOpen" @click="startEmpty">Start an empty formula</v-btn>
         <v-btn v-if="isOpen" variant="flat" @click="router.push({ name: 'scale' })"
-          >To the scale</v-btn
+          >Plan a batch</v-btn
         >
       </template>
     </PageHeader>

@@ -21,7 +21,8 @@ import type { Material } from '@/core/matter/materials/material';
 import type { Spread } from '@/core/basics/units/spread';
 import { useDesignStore } from '@/stores/design';
 import FindingsList from '@/ui/frame/FindingsList.vue';
-import { counted, formatGrams } from '@/core/basics/format/numbers';
+import { counted } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import { deferred } from '@/shared/deferred';
 import { useMaterials } from '@/ui/fields/materials';
 import FormulaColumn from './column/FormulaColumn.vue';
@@ -51,18 +52,18 @@ const part = computed(
 const piecesSaid = computed(() => {
   const pieceG = design.pieceG;
   const pieces = pieceG ? Math.floor(props.evaluation.totalG / pieceG + 1e-9) : 0;
-  return pieces > 0 && pieceG ? `${counted(pieces, 'piece')} of ${formatGrams(pieceG)} g` : '';
+  return pieces > 0 && pieceG ? `${counted(pieces, 'piece')} of ${formatMass(pieceG)}` : '';
 });
 
 /** What an empty part begins with. Common practice. */
 const EMPTY: Readonly<Record<PartKind, string>> = {
-  main: 'An empty column. Add the soda first, then the acid: 2 to 1 by weight is the classic, 1.3 to 1 fizzes hardest. Salts begin with their salt, cleaning pieces with washing soda.',
-  split: 'No second color yet: add its color, and what else is its own.',
-  embed:
-    'An empty embed: a small mix of its own, about 1.4 of soda to 1 of acid, strongly colored.',
-  topping: 'Nothing on top yet: petals, salt or sprinkles, a pinch a piece.',
-  icing: 'No icing yet: sugar, meringue powder and a little water, about 50 g a piece.',
-  paint: 'No paint yet: mica in strong alcohol or oil; for a drizzle, cocoa butter.',
+  main: 'This formula is empty. Add the soda first, then the acid. The classic is 2 to 1 by weight, and 1.3 to 1 fizzes hardest. Start salts with their salt, and cleaning pieces with washing soda.',
+  split: 'There is no second color yet. Add its color, and anything else it needs.',
+  embed: 'This embed is empty. Make a small, strongly colored mix, about 1.4 of soda to 1 of acid.',
+  topping: 'There is no topping yet. Add petals, salt or sprinkles, a pinch a piece.',
+  icing:
+    'There is no icing yet. Use sugar, meringue powder and a little water, about 50 g (1.8 oz) a piece.',
+  paint: 'There is no paint yet. Use mica in strong alcohol or oil, or cocoa butter for a drizzle.',
 };
 
 function act(lineId: string, action: string): void {
@@ -109,7 +110,7 @@ function reorder(lineIds: string[], movedId: string): void {
 
 <template>
   <div class="bench">
-    <section class="formula" aria-label="The column">
+    <section class="formula" aria-label="Formula">
       <PartBar
         :body="body"
         :chosen-id="part.id"
@@ -139,9 +140,9 @@ function reorder(lineIds: string[], movedId: string): void {
         {{ EMPTY[part.kind] }}
       </p>
       <p v-if="part.lines.length" class="total">
-        <span class="quiet">{{ body.parts.length > 1 ? 'all parts' : 'whole mix' }}</span>
+        <span class="quiet">{{ body.parts.length > 1 ? 'all sections' : 'whole mix' }}</span>
         <span class="quiet">{{ piecesSaid }}</span>
-        <b class="figure">{{ formatGrams(evaluation.totalG) }} g</b>
+        <b class="figure">{{ formatMass(evaluation.totalG) }}</b>
       </p>
       <div class="add-place"><AddLine @add="add" /></div>
     </section>

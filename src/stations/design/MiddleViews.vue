@@ -16,7 +16,7 @@ const VIEWS = [
   },
   {
     value: 'flow',
-    word: 'Flow',
+    word: 'Steps',
     is: defineAsyncComponent(() => import('./views/FlowView.vue')),
   },
   {
@@ -48,7 +48,7 @@ const shown = ref<(typeof VIEWS)[number]['value']>('piece');
 
 <template>
   <div>
-    <AppTabs v-model="shown" label="Look at" :items="VIEWS" class="views" />
+    <AppTabs v-model="shown" label="Views of the formula" :items="VIEWS" class="views" />
     <div class="view">
       <component
         :is="VIEWS.find(({ value }) => value === shown)?.is"

@@ -10,9 +10,9 @@ import { weighedEntry } from '@/core/batches/records/weighed';
 import { weightDoubt } from '@/core/batches/records/doubts';
 import type { Batch } from '@/core/batches/records/schema';
 import { parseNumber } from '@/core/basics/units/parseNumber';
-import { withoutUnit } from '@/core/basics/units/withoutUnit';
-import { decimalsOf } from '@/core/work/weighing/rounding';
-import { counted, formatFixed } from '@/core/basics/format/numbers';
+import { formatCount } from '@/core/basics/format/numbers';
+import { parseQuantity, type Quantity } from '@/core/basics/units/parseQuantity';
+import { readoutOf } from '@/core/work/weighing/readout';
 import { useBenchStore } from '@/stores/bench';
 import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 
@@ -35,7 +35,7 @@ const asksCount = computed(
   () =>
     props.what === 'wrap' && props.batch.body.method === 'loose' && countOf(props.batch) === null,
 );
-const say = (step: WeighStep) => `${formatFixed(step.targetG, decimalsOf(step.stepG))} g`;
+const readout = (step: WeighStep) => readoutOf(step.stepG);
 
 watch(isOpen, (open) => {
   if (!open) return;
@@ -45,38 +45,34 @@ watch(isOpen, (open) => {
 });
 
 function asPlanned(): void {
-  for (const step of weighs.value)
-    grams[step.id] = formatFixed(step.targetG, decimalsOf(step.stepG));
+  for (const step of weighs.value) grams[step.id] = readout(step).figure(step.targetG);
 }
 
 function done(): void {
   const weighed = weighs.value.map((step) => ({
     step,
-    massG: parseNumber(withoutUnit(grams[step.id] ?? '', 'g')),
+    read: parseQuantity(grams[step.id] ?? '', 'g', readout(step).shown),
   }));
-  const open = weighed.find(({ massG }) => massG === null || !(massG > 0));
+  const open = weighed.find(({ read }) => !read.ok || !(read.value > 0));
   if (open) {
-    problem.value = `Type the grams of ${open.step.title.toLowerCase()}, or take all as planned.`;
+    problem.value = `${open.step.title}: type its weight, or use “All as planned”.`;
     return;
   }
+  const massOf = (read: Quantity) => (read.ok ? read.value : 0);
   const pieces = parseNumber(jars.value);
   if (asksCount.value && (pieces === null || !Number.isInteger(pieces) || pieces < 0)) {
-    problem.value = 'Count the full jars: a whole number.';
+    problem.value = 'Count the full jars, and type a whole number.';
     return;
   }
   const doubt = weighed
-    .map(({ step, massG }) => weightDoubt(massG ?? 0, step.targetG))
+    .map(({ step, read }) => weightDoubt(massOf(read), step.targetG))
     .find((one) => one !== null);
   if (!isSure(doubt ?? null)) return;
   bench.writeAllTo(props.batch, [
-    ...weighed.map(({ step, massG }) =>
-      weighedEntry(
-        step,
-        massG ?? 0,
-        grams[step.id] === formatFixed(step.targetG, decimalsOf(step.stepG))
-          ? 'as-planned'
-          : 'typed',
-      ),
+    ...weighed.map(({ step, read }) =>
+      grams[step.id] === readout(step).figure(step.targetG)
+        ? weighedEntry(step, step.targetG, 'as-planned')
+        : weighedEntry(step, massOf(read), 'typed'),
     ),
     ...(asksCount.value ? [{ kind: 'counted', pieces: pieces ?? 0, rejects: 0 } as const] : []),
     { kind: 'tended', what: props.what },
@@ -92,8 +88,8 @@ function done(): void {
       <li v-for="step in weighs" :key="step.id">
         <v-text-field
           v-model="grams[step.id]"
-          :label="`${step.title}, ${say(step)}`"
-          suffix="g"
+          :label="`${step.title}, ${readout(step).say(step.targetG)}`"
+          :suffix="readout(step).unit"
           inputmode="decimal"
           autocomplete="off"
         />
@@ -104,7 +100,7 @@ function done(): void {
     <v-text-field
       v-if="asksCount"
       v-model="jars"
-      :label="`Full jars, of ${counted(batch.plan.pieces, 'jar')} planned`"
+      :label="`Full jars (${formatCount(batch.plan.pieces)} planned)`"
       inputmode="numeric"
       autocomplete="off"
     />
@@ -112,7 +108,7 @@ function done(): void {
     <template #actions>
       <v-btn v-if="weighs.length" variant="text" @click="asPlanned">All as planned</v-btn>
       <v-spacer />
-      <v-btn variant="text" @click="isOpen = false">Not yet</v-btn>
+      <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
       <v-btn variant="flat" @click="done">Done</v-btn>
     </template></AppDialog
   >

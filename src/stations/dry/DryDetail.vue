@@ -3,7 +3,16 @@ import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref } from 'vue';
 import type { Tending } from '@/core/work/bench-steps/tendings';
 import { parseNumber } from '@/core/basics/units/parseNumber';
-import { withoutUnit } from '@/core/basics/units/withoutUnit';
+import { timeFrom } from '@/core/basics/format/dates';
+import {
+  counted,
+  formatCount,
+  formatFixed,
+  formatPercent,
+  formatRange,
+} from '@/core/basics/format/numbers';
+import { shownUnit } from '@/core/basics/format/quantities';
+import { parseQuantity } from '@/core/basics/units/parseQuantity';
 import { countOf, standing } from '@/core/batches/records/summary';
 import { keptPieces } from '@/core/batches/records/keptBack';
 import { stepsFor } from '@/core/batches/records/batch';
@@ -17,11 +26,9 @@ import { useTraysStore } from '@/stores/trays';
 import CausesList from '@/ui/frame/CausesList.vue';
 import DryingCurve from '@/ui/charts/DryingCurve.vue';
 import RoomCurve from '@/ui/charts/RoomCurve.vue';
-import { counted, formatFixed } from '@/core/basics/format/numbers';
 import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 import DressDialog from './DressDialog.vue';
 import { sayTending } from './trayMessages';
-import { sayWhen } from './when';
 
 const props = defineProps<{ batch: Batch; forecast: TrayForecast; nowMs: number }>();
 const emit = defineEmits<{ inspect: [] }>();
@@ -43,18 +50,25 @@ const steps = computed(() => trays.tendingsOf(props.batch, props.forecast, props
 const causes = computed(() => trays.causesOf(props.batch, props.nowMs));
 const speed = computed(() => {
   const { rate, learnedFraction } = props.forecast.refit;
-  const times = `${formatFixed(rate.best, 2)} times the usual`;
   const own = props.forecast.ownBatches;
-  const said = own > 0 ? `, by ${counted(own, 'own batch', 'own batches')}` : '';
-  return weighings.value.length > 0
-    ? `Weighed ${counted(weighings.value.length, 'time')}; it dries ${times}, ${formatFixed(rate.low, 2)} to ${formatFixed(rate.high, 2)}${learnedFraction > 0.05 ? '' : said}.`
-    : `Not weighed yet; the forecast takes ${times}${said}.`;
+  const times = formatFixed(rate.best, 2);
+  const weighed = counted(weighings.value.length, 'time');
+  if (weighings.value.length > 0 && (learnedFraction > LEARNED || own === 0))
+    return `Weighed ${weighed}. It dries ${times} times as fast as usual (${formatRange(rate.low, rate.high, 2)}).`;
+  if (weighings.value.length > 0)
+    return `Weighed ${weighed}. It dries ${times} times as fast as usual (${formatRange(rate.low, rate.high, 2)}), by ${counted(own, 'batch', 'batches')} of yours.`;
+  return own > 0
+    ? `Not weighed yet. The forecast is ${times} times as fast as usual, by ${counted(own, 'batch', 'batches')} of yours.`
+    : `Not weighed yet. The forecast is ${times} times as fast as usual.`;
 });
+/** A rate that its own weighings have moved so far speaks for itself. */
+const LEARNED = 0.05;
 
 function weigh(): void {
-  const massG = parseNumber(withoutUnit(weight.value, 'g'));
+  const read = parseQuantity(weight.value, 'g');
+  const massG = read.ok ? read.value : null;
   const lastG = weighings.value.at(-1)?.massG ?? props.batch.plan.pieceG;
-  problem.value = weighInProblem(massG, lastG) ?? '';
+  problem.value = read.ok ? (weighInProblem(massG, lastG) ?? '') : read.problem;
   if (problem.value !== '' || massG === null) return;
   bench.writeTo(props.batch, { kind: 'dried', massG, by: 'typed' });
   weight.value = '';
@@ -69,14 +83,15 @@ function keepBack(): void {
     Number.isInteger(pieces) &&
     pieces >= 1 &&
     pieces <= most - keptPieces(props.batch);
-  problem.value = isFine ? '' : `Whole pieces, of the ${most} that there are.`;
+  problem.value = isFine ? '' : `Type a whole number, up to ${formatCount(most)}.`;
   if (!isFine) return;
   bench.writeTo(props.batch, { kind: 'kept', pieces });
   kept.value = '';
 }
 
 function meter(): void {
-  const moisturePct = parseNumber(withoutUnit(moisture.value, '%'));
+  const read = parseQuantity(moisture.value, '%');
+  const moisturePct = read.ok ? read.value : null;
   problem.value = moistureProblem(moisturePct) ?? '';
   if (problem.value !== '' || moisturePct === null) return;
   bench.writeTo(props.batch, { kind: 'moisture', moisturePct });
@@ -87,7 +102,7 @@ function tend(what: Tending): void {
   const step = steps.value.find((one) => one.what === what);
   const isEarly = step && step.state !== 'now' && step.state !== 'done';
   problem.value = '';
-  if (!isSure(isEarly ? `It is early: ${sayTending(step, props.nowMs)}. Is it done?` : null))
+  if (!isSure(isEarly ? `It is early (${sayTending(step, props.nowMs)}). Is it done?` : null))
     return;
   if (asksMore(what)) {
     dressing.value = step ?? null;
@@ -105,29 +120,36 @@ function asksMore(what: Tending): boolean {
 
 <template>
   <section class="detail" :aria-label="`Drying of ${batch.code}`">
-    <h2>{{ batch.code }}, {{ batch.body.method === 'loose' ? 'spread' : 'marked piece' }}</h2>
+    <h2>{{ batch.code }}</h2>
     <p class="quiet">{{ speed }}</p>
     <DryingCurve :forecast="forecast" />
     <form class="row" @submit.prevent="weigh">
-      <v-text-field v-model="weight" label="It weighs, g" inputmode="decimal" autocomplete="off" />
-      <v-btn type="submit">Weigh in</v-btn>
+      <v-text-field
+        v-model="weight"
+        label="Weight of the marked piece"
+        :suffix="shownUnit('g').unit"
+        inputmode="decimal"
+        autocomplete="off"
+      />
+      <v-btn type="submit">Save</v-btn>
     </form>
     <form class="row" @submit.prevent="meter">
       <v-text-field
         v-model="moisture"
-        label="Moisture meter, %"
+        label="Moisture meter"
+        suffix="%"
         inputmode="decimal"
         autocomplete="off"
       />
-      <v-btn type="submit">Take it</v-btn>
+      <v-btn type="submit">Save</v-btn>
     </form>
     <ProblemLine :problem="problem" />
-    <ul class="plain-list tend" aria-label="What it asks for">
+    <ul class="plain-list tend" aria-label="Next steps">
       <li v-for="one in steps" :key="one.what" :class="one.state">
         <span>
           <b>{{ one.state === 'done' ? one.title : sayTending(one, nowMs) }}</b>
           <span class="quiet">{{
-            one.doneAtMs === null ? one.note : `done ${sayWhen(one.doneAtMs, nowMs)}`
+            one.doneAtMs === null ? one.note : `Done ${timeFrom(one.doneAtMs, nowMs)}`
           }}</span>
         </span>
         <v-btn
@@ -147,39 +169,38 @@ function asksMore(what: Tending): boolean {
       :title="dressing.title"
       :note="dressing.note"
     />
-    <v-btn variant="flat" block @click="emit('inspect')">Look them over</v-btn>
+    <v-btn variant="flat" block @click="emit('inspect')">Inspect the pieces</v-btn>
     <form class="row" @submit.prevent="keepBack">
       <v-text-field
         v-model="kept"
-        label="Pieces to keep back"
+        label="Retained samples"
         inputmode="numeric"
         autocomplete="off"
       />
-      <v-btn type="submit">Keep back</v-btn>
+      <v-btn type="submit">Retain</v-btn>
     </form>
     <p v-if="keptPieces(batch) > 0" class="quiet">
-      {{ counted(keptPieces(batch), 'piece') }} kept back: Try asks for a look after 1, 3, 6 and 12
-      months.
+      {{ counted(keptPieces(batch), 'retained sample') }}. Try reminds you to look after 1, 3, 6 and
+      12 months.
     </p>
     <template v-if="causes.length">
-      <h3>What went wrong</h3>
+      <h3>Likely causes</h3>
       <CausesList :causes="causes" />
     </template>
-    <h3>The room it dries in</h3>
+    <h3>Drying room</h3>
     <p class="quiet">
       {{
         forecast.roomIsRead
-          ? `${formatFixed(forecast.humidityPct, 0)} % now`
-          : `Taken as ${formatFixed(forecast.humidityPct, 0)} %: nobody read it since`
-      }}{{
-        forecast.stays > WORTH_SAYING
-          ? `. ${formatFixed(100 * forecast.stays, 0)} % of its water stays in a piece at rest here`
-          : ''
+          ? `Humidity is ${formatPercent(forecast.humidityPct, 0)} now.`
+          : `Not read since. The forecast uses ${formatPercent(forecast.humidityPct, 0)} humidity.`
       }}
+      <template v-if="forecast.stays > WORTH_SAYING">
+        A piece keeps {{ formatPercent(100 * forecast.stays, 0) }} of its water in this room.
+      </template>
     </p>
     <RoomCurve v-if="room.dryingCurve.length > 1" :points="room.dryingCurve" :now-ms="nowMs" />
     <v-btn variant="text" :to="{ name: 'batch', params: { batchId: batch.id } }"
-      >The record of {{ batch.code }}</v-btn
+      >Open the record of {{ batch.code }}</v-btn
     >
   </section>
 </template>

@@ -7,7 +7,8 @@ import { useRoomStore } from '@/stores/room';
 import { useTraysStore } from '@/stores/trays';
 import PageHeader from '@/shared/PageHeader.vue';
 import RoomDialog from '@/shared/RoomDialog.vue';
-import { counted, formatFixed } from '@/core/basics/format/numbers';
+import { counted, formatPercent } from '@/core/basics/format/numbers';
+import { formatTemp } from '@/core/basics/format/quantities';
 import { useChosen } from '@/ui/fields/useChosen';
 import DryDetail from './DryDetail.vue';
 import InspectDialog from './InspectDialog.vue';
@@ -57,18 +58,17 @@ const asked = computed(() =>
 <template>
   <div>
     <PageHeader>
-      <template #title><h1>On the trays</h1></template>
       <template #sub>
         {{
           lying.length === 0
-            ? 'nothing is drying'
+            ? 'nothing on the trays'
             : `${counted(lying.length, 'batch', 'batches')}, ${counted(pieces, 'piece')}`
         }}
         ·
         {{
           room.dryingRoom
-            ? `drying room ${formatFixed(room.dryingRoom.humidityPct, 0)} %, ${formatFixed(room.dryingRoom.tempC, 1)} °C`
-            : 'drying room not read'
+            ? `drying room at ${formatPercent(room.dryingRoom.humidityPct, 0)}, ${formatTemp(room.dryingRoom.tempC, 1)}`
+            : 'drying room not read yet'
         }}
       </template>
       <template #actions>
@@ -76,13 +76,13 @@ const asked = computed(() =>
       </template>
     </PageHeader>
     <EmptyState v-if="lying.length === 0" is-page>
-      Nothing is on the trays. A batch comes here when its pieces are counted at the bench, and
-      leaves when it is wrapped; its record stays in the
+      There is nothing on the trays. A batch comes here after you count its pieces at the bench, and
+      leaves when you wrap it. Its record stays in the
       <router-link :to="{ name: 'almanac' }">Almanac</router-link>.
     </EmptyState>
     <div v-else class="station">
       <div class="trays">
-        <section class="asked" aria-label="Now, and next">
+        <section class="asked" aria-label="Next steps">
           <ul class="plain-list">
             <li v-for="{ batch, next } in asked" :key="batch.id" :class="next.state">
               <button type="button" @click="chosenId = batch.id">

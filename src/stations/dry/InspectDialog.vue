@@ -14,8 +14,7 @@ import BatchPhotos from '@/shared/BatchPhotos.vue';
 import CausesList from '@/ui/frame/CausesList.vue';
 import FaultPicture from '@/ui/pictures/FaultPicture.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { counted } from '@/core/basics/format/numbers';
-import { inSentence } from '@/core/basics/format/names';
+import { counted, formatCount } from '@/core/basics/format/numbers';
 
 /** The pieces looked over: how many show what, what becomes of the rest, and what went wrong. */
 const props = defineProps<{ batch: Batch; nowMs: number }>();
@@ -58,7 +57,7 @@ function change(fault: Fault, by: number): void {
 function write(): void {
   if (!fits.value) return;
   if (rejects.value > looked.value) {
-    problem.value = `${rejects.value} rejected of ${looked.value} looked at: that cannot be.`;
+    problem.value = `There can’t be more rejects than pieces. Type up to ${formatCount(looked.value)} rejects.`;
     return;
   }
   problem.value = '';
@@ -76,19 +75,19 @@ function write(): void {
 <template>
   <AppDialog
     v-model="isOpen"
-    :label="`Look over ${batch.code}`"
-    :title="`Look over ${batch.code}, ${batch.formulaName}`"
+    :label="`Inspect ${batch.code}`"
+    :title="`Inspect ${batch.code}, ${batch.formulaName}`"
     :width="980"
   >
     <template v-if="!isWritten">
       <AppForm v-model:fits="fits" class="fields">
-        <NumberField v-model="looked" label="Looked at" :min="0" :max="100000" :decimals="0" />
-        <NumberField v-model="rejects" label="Rejected" :min="0" :max="100000" :decimals="0" />
+        <NumberField v-model="looked" label="Inspected" :min="0" :max="100000" :decimals="0" />
+        <NumberField v-model="rejects" label="Rejects" :min="0" :max="100000" :decimals="0" />
         <v-select
           v-if="rejects > 0"
           v-model="fate"
           :items="FATES.map((value) => ({ value, title: FATE_WORDS[value] }))"
-          label="What becomes of them"
+          label="Use of the rejects"
         />
       </AppForm>
       <ul class="plain-list faults" aria-label="Faults">
@@ -99,18 +98,16 @@ function write(): void {
           <span class="stepper">
             <button
               type="button"
-              :aria-label="`One piece fewer: ${inSentence(row.title)}`"
+              :aria-label="`One piece fewer: ${row.title}`"
               :disabled="!counts.has(row.fault)"
               @click="change(row.fault, -1)"
             >
               −
             </button>
-            <output :aria-label="`Pieces: ${inSentence(row.title)}`">{{
-              counts.get(row.fault) ?? 0
-            }}</output>
+            <output :aria-label="`Pieces: ${row.title}`">{{ counts.get(row.fault) ?? 0 }}</output>
             <button
               type="button"
-              :aria-label="`One piece more: ${inSentence(row.title)}`"
+              :aria-label="`One piece more: ${row.title}`"
               @click="change(row.fault, 1)"
             >
               +
@@ -123,15 +120,15 @@ function write(): void {
     </template>
     <template v-else>
       <template v-if="causes.length">
-        <h2>What went wrong</h2>
+        <h2>Likely causes</h2>
         <CausesList :causes="causes" />
       </template>
-      <p v-else>Written down: {{ counted(looked, 'piece') }}, all sound.</p>
+      <p v-else>Saved. {{ counted(looked, 'piece') }}, no fault.</p>
     </template>
     <template #actions>
       <v-btn variant="text" @click="isOpen = false">{{ isWritten ? 'Close' : 'Cancel' }}</v-btn>
       <v-btn v-if="!isWritten" variant="flat" @click="write">{{
-        sound ? 'All sound, write it down' : 'Write it down'
+        sound ? 'Save, no fault' : 'Save'
       }}</v-btn>
     </template>
   </AppDialog>

@@ -4,10 +4,10 @@ import { countOf, standing } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
 import type { TrayForecast } from '@/core/batches/trays/trayForecast';
 import { useTraysStore } from '@/stores/trays';
+import { timeFrom } from '@/core/basics/format/dates';
 import { counted } from '@/core/basics/format/numbers';
 import TrayPicture from './TrayPicture.vue';
 import { sayDry, sayTending } from './trayMessages';
-import { sayWhen } from './when';
 
 const props = defineProps<{
   batch: Batch;
@@ -24,9 +24,9 @@ const next = computed(() =>
 );
 const made = computed(() => {
   const pieces = countOf(props.batch)?.pieces ?? props.batch.plan.pieces;
-  const at = sayWhen(props.forecast.startMs, props.nowMs);
+  const at = timeFrom(props.forecast.startMs, props.nowMs);
   return props.batch.body.method === 'loose'
-    ? `spread thin ${at}, for ${counted(pieces, 'jar')}`
+    ? `Spread ${at}, for ${counted(pieces, 'jar')}`
     : `${counted(pieces, 'piece')}, pressed ${at}`;
 });
 </script>

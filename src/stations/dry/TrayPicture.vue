@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { counted, formatPercent } from '@/core/basics/format/numbers';
 import { arc } from 'd3-shape';
 import { computed } from 'vue';
 import { powderHex } from '@/core/results/color/powder';
@@ -73,7 +74,11 @@ function ring(radius: number, from: number, to: number): string {
   <svg
     :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
     role="img"
-    :aria-label="`${batch.code}: ${isLoose ? 'spread thin' : `${pieces} pieces`}, ${Math.round(forecast.dry.best * 100)} % dry`"
+    :aria-label="
+      isLoose
+        ? `${batch.code}: spread thin, ${formatPercent(forecast.dry.best * 100, 0)} dry`
+        : `${batch.code}: ${counted(pieces, 'piece')}, ${formatPercent(forecast.dry.best * 100, 0)} dry`
+    "
   >
     <g v-for="(tray, i) in trays" :key="i">
       <rect

@@ -11,7 +11,7 @@ import DryStation from './DryStation.vue';
 import InspectDialog from './InspectDialog.vue';
 import TrayPicture from './TrayPicture.vue';
 import { sayDry, sayTending } from './trayMessages';
-import { sayWhen } from './when';
+import { timeFrom } from '@/core/basics/format/dates';
 
 const HOUR_MS = 3_600_000;
 let shop: ReturnType<typeof drawnShop>;
@@ -185,7 +185,7 @@ describe('pieces looked over', () => {
     expect(standing(batchOf('QL-011'), 'inspected').at(-1)?.faults).toEqual([
       { fault: 'warts', count: 1 },
     ]);
-    expect(says()).toContain('What went wrong');
+    expect(says()).toContain('Likely causes');
     expect(page().findAll('.causes li').length).toBeGreaterThan(0);
   });
 
@@ -263,7 +263,7 @@ describe('when', () => {
     [-143.9 * HOUR_MS, 'Thu 15:36'],
     [-144 * HOUR_MS, 'Oct 8'],
   ])('%d ms from now is %s', (ms, said) => {
-    expect(sayWhen(now + ms, now)).toBe(said);
+    expect(timeFrom(now + ms, now)).toBe(said);
   });
 
   it('it is dry, will be, or never', () => {
@@ -275,12 +275,12 @@ describe('when', () => {
       dryAtMs: { low: now + low, best: now + best, high: now + high },
     });
     expect(at({ willNotDry: true, humidityPct: 77.6 })).toBe(
-      '46 % dry; will not dry here at 78 % humidity',
+      '46% dry; will not dry here at 78% humidity',
     );
-    expect(at({ willNotDry: false, dryAtMs: null })).toBe('46 % dry; not within two months');
-    expect(at(dryAt(-HOUR_MS, 0, HOUR_MS))).toBe('46 % dry, dry since 15:30');
-    expect(at(dryAt(HOUR_MS, 2 * HOUR_MS, 3 * HOUR_MS))).toBe('46 % dry, 95 % 16:30 to 18:30');
-    expect(at(dryAt(60, 90, 120))).toBe('46 % dry, 95 % about 15:30');
+    expect(at({ willNotDry: false, dryAtMs: null })).toBe('46% dry; not within two months');
+    expect(at(dryAt(-HOUR_MS, 0, HOUR_MS))).toBe('46% dry, dry since 15:30');
+    expect(at(dryAt(HOUR_MS, 2 * HOUR_MS, 3 * HOUR_MS))).toBe('46% dry, 95 % 16:30 to 18:30');
+    expect(at(dryAt(60, 90, 120))).toBe('46% dry, 95% about 15:30');
   });
 
   it('something is to be done now, later, after something else, or not here', () => {

@@ -1,25 +1,33 @@
+import type { Tending } from '@/core/work/bench-steps/tendings';
+import { timeFrom } from '@/core/basics/format/dates';
+import { formatPercent, joinRange } from '@/core/basics/format/numbers';
 import type { TendingNow } from '@/core/batches/trays/tending';
 import type { TrayForecast } from '@/core/batches/trays/trayForecast';
-import { sayWhen } from './when';
 
-/** `46 % dry, 95 % from 05:00 to 09:00`, or that it will not. */
+/** `46% dry, ready 05:00–09:00`, or that it will not be. */
 export function sayDry(forecast: TrayForecast, nowMs: number): string {
-  const pct = `${Math.round(forecast.dry.best * 100)} % dry`;
+  const pct = `${formatPercent(forecast.dry.best * 100, 0)} dry`;
   if (forecast.willNotDry)
-    return `${pct}; will not dry here at ${Math.round(forecast.humidityPct)} % humidity`;
+    return `${pct}, won’t dry here at ${formatPercent(forecast.humidityPct, 0)} humidity`;
   const { dryAtMs } = forecast;
-  if (!dryAtMs) return `${pct}; not within two months`;
-  if (dryAtMs.best <= nowMs) return `${pct}, dry since ${sayWhen(dryAtMs.best, nowMs)}`;
-  const from = sayWhen(dryAtMs.low, nowMs);
-  const to = sayWhen(dryAtMs.high, nowMs);
-  return `${pct}, 95 % ${from === to ? `about ${from}` : `${from} to ${to}`}`;
+  if (!dryAtMs) return `${pct}, not ready within two months`;
+  if (dryAtMs.best <= nowMs) return `${pct}, ready since ${timeFrom(dryAtMs.best, nowMs)}`;
+  return `${pct}, ready ${joinRange(timeFrom(dryAtMs.low, nowMs), timeFrom(dryAtMs.high, nowMs))}`;
 }
 
-/** `paint now`, `turn at 13:30`, `wrap Thu 09:00, after the icing`. */
+const VERBS: Readonly<Record<Tending, string>> = {
+  turn: 'Turn',
+  ice: 'Ice',
+  paint: 'Paint',
+  wrap: 'Wrap',
+};
+
+/** `Paint now`, `Turn 13:30`, `Wrap Thu 09:00, after icing`. */
 export function sayTending(one: TendingNow, nowMs: number): string {
-  const verb = one.title === 'Fill the jars' ? 'fill the jars' : one.what;
+  const verb = one.title === 'Fill the jars' ? one.title : VERBS[one.what];
   if (one.state === 'now') return `${verb} now`;
   if (one.state === 'never') return `${verb}: not in this room`;
   if (one.fromMs === null) return verb;
-  return `${verb} ${sayWhen(one.fromMs, nowMs)}${one.waitsFor ? `, after ${one.waitsFor}` : ''}`;
+  const when = `${verb} ${timeFrom(one.fromMs, nowMs)}`;
+  return one.waitsFor ? `${when}, after ${one.waitsFor}` : when;
 }

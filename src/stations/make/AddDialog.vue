@@ -11,7 +11,7 @@ import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
-import { formatFixed } from '@/core/basics/format/numbers';
+import { formatFixed, formatPercent } from '@/core/basics/format/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 
 /** An unplanned gram, or a bowl that is parted after all: into the record as it is done. */
@@ -21,8 +21,8 @@ const { materialOf, portionsOf } = useMaterials();
 const bench = useBenchStore();
 
 const BOWLS = [
-  { value: '1', word: 'first bowl' },
-  { value: '2', word: 'second bowl' },
+  { value: '1', word: 'First bowl' },
+  { value: '2', word: 'Second bowl' },
 ] as const;
 const materialId = ref<string | null>(null);
 const massG = ref(1);
@@ -56,7 +56,7 @@ watch(isOpen, (open) => {
 
 function add(): void {
   if (materialId.value === null) {
-    problem.value = 'Say which material.';
+    problem.value = 'Choose a material.';
     return;
   }
   const bowlG = bowlContents(props.batch, number.value).reduce((sum, one) => sum + one.massG, 0);
@@ -76,33 +76,41 @@ function part(): void {
 </script>
 
 <template>
-  <AppDialog v-model="isOpen" label="Add something" title="Add something" :width="560">
+  <AppDialog v-model="isOpen" label="Add to the bowl" title="Add to the bowl" :width="560">
     <AppForm class="fields" @submit="add">
       <MaterialPicker v-model="materialId" label="Material" :first="first" autofocus class="wide" />
-      <NumberField v-model="massG" label="Grams" :min="0.001" :max="100000" :decimals="3" />
-      <v-text-field v-model="why" label="Why, or its name" maxlength="80" autocomplete="off" />
+      <NumberField
+        v-model="massG"
+        label="Amount"
+        unit="g"
+        :min="0.001"
+        :max="100000"
+        :decimals="3"
+      />
+      <v-text-field v-model="why" label="Reason or name" maxlength="80" autocomplete="off" />
       <ChoiceRow v-if="parted" v-model="bowl" :items="BOWLS" class="wide" />
       <p v-if="after" class="wide quiet">
-        Damp index {{ formatFixed(after.before.dampIndexPct ?? 0, 1) }} to
-        {{ formatFixed(after.then.dampIndexPct ?? 0, 1) }}, free water
-        {{ formatFixed(after.before.freeWaterPct, 2) }} to
-        {{ formatFixed(after.then.freeWaterPct, 2) }} %.
+        Moisture goes from {{ formatFixed(after.before.dampIndexPct ?? 0, 1) }} to
+        {{ formatFixed(after.then.dampIndexPct ?? 0, 1) }}, and loose water from
+        {{ formatPercent(after.before.freeWaterPct, 2) }} to
+        {{ formatPercent(after.then.freeWaterPct, 2) }}.
       </p>
       <p v-if="problem" class="wide problem" role="alert">{{ problem }}</p>
       <div class="wide actions">
-        <v-btn variant="text" @click="isOpen = false">Close</v-btn>
-        <v-btn variant="flat" type="submit">It is in the bowl</v-btn>
+        <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
+        <v-btn variant="flat" type="submit">Add</v-btn>
       </div>
     </AppForm>
     <AppForm v-if="!parted" class="fields part" @submit="part">
       <NumberField
         v-model="sharePct"
-        label="Or split the bowl: into the second, %"
+        label="Share into a second bowl"
+        unit="%"
         :min="1"
         :max="99"
         :decimals="0"
       />
-      <v-btn type="submit">Split it</v-btn>
+      <v-btn type="submit">Split the bowl</v-btn>
     </AppForm>
   </AppDialog>
 </template>

@@ -3,7 +3,6 @@ import { computed } from 'vue';
 import { lanesOf, meanwhile } from '@/core/work/bench-steps/lanes';
 import { benchSteps } from '@/core/batches/records/batch';
 import type { Batch } from '@/core/batches/records/schema';
-import { inSentence } from '@/core/basics/format/names';
 
 const props = defineProps<{ batch: Batch }>();
 
@@ -41,7 +40,9 @@ const middle = (lane: number) => (lane + 0.5) * laneHeight.value;
     :aria-valuenow="batch.currentStep"
     aria-valuemin="0"
     :aria-valuemax="steps.length"
-    :aria-valuetext="`step ${batch.currentStep + 1} of ${steps.length}${here ? `, ${here}` : ''}`"
+    :aria-valuetext="
+      [`Step ${batch.currentStep + 1} of ${steps.length}`, ...(here ? [here] : [])].join(', ')
+    "
   >
     <svg
       :viewBox="`0 0 1000 ${heightPx}`"
@@ -73,11 +74,9 @@ const middle = (lane: number) => (lane + 0.5) * laneHeight.value;
     Meanwhile:
     {{
       beside
-        .map(({ kind, title, note }) =>
-          kind === 'weigh' ? `weigh ${inSentence(title)} ${note}` : inSentence(title),
-        )
-        .join('; ')
-    }}.
+        .map(({ kind, title, note }) => (kind === 'weigh' ? `${title} ${note}` : title))
+        .join(' · ')
+    }}
   </p>
 </template>
 

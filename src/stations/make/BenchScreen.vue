@@ -16,7 +16,10 @@ import PracticeBand from '@/ui/frame/PracticeBand.vue';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import RoomDialog from '@/shared/RoomDialog.vue';
-import { counted } from '@/core/basics/format/numbers';
+import { useScreenTitle } from '@/shared/useScreenTitle';
+import { formatMinutes } from '@/core/basics/format/durations';
+import { formatPercent } from '@/core/basics/format/numbers';
+import { formatTemp } from '@/core/basics/format/quantities';
 import AddDialog from './AddDialog.vue';
 import BenchProgress from './BenchProgress.vue';
 import BenchWays from './BenchWays.vue';
@@ -41,6 +44,7 @@ const warnings = computed(() => {
       : []),
   ];
 });
+useScreenTitle(() => props.batch.formulaName);
 const router = useRouter();
 const now = useNow({ interval: 1000 });
 const isAdding = ref(false);
@@ -94,24 +98,25 @@ function keepRoom(air: { readonly humidityPct: number; readonly tempC: number })
     <BenchProgress :batch="batch" />
     <div class="line">
       <p>
-        {{ batch.formulaName }} · {{ batch.code }} · step {{ batch.currentStep + 1 }} of {{ steps }}
+        {{ batch.formulaName }} · {{ batch.code }} · Step {{ batch.currentStep + 1 }} of {{ steps }}
         <SaveMark />
       </p>
       <OtherBowls :batch="batch" />
-      <p v-if="room" class="room">{{ room.humidityPct }} % {{ room.tempC }} °C</p>
+      <p v-if="room" class="room">
+        {{ formatPercent(room.humidityPct) }} {{ formatTemp(room.tempC, 1) }}
+      </p>
     </div>
     <p v-if="behindS > 60" class="said" role="alert">
-      This device’s clock is {{ counted(Math.round(behindS / 60), 'minute') }} behind the newest
-      entry: times in this record will not agree. Timers never show more than their whole time.
+      This device’s clock is {{ formatMinutes(behindS / 60) }} behind the newest entry. Set the
+      clock, or times in this record won’t agree.
     </p>
     <p v-if="jumpedMin !== null" class="said" role="status">
-      The clock went on {{ counted(jumpedMin, 'minute') }} at once: this device slept, or its clock
-      was set. Timers go by the clock; squeeze before you trust them.
+      The clock jumped {{ formatMinutes(jumpedMin) }}. This device slept, or its clock was set.
+      Squeeze before you trust the timers.
     </p>
     <p v-if="away !== null" class="said" role="status">
-      Back after
-      {{ away < 48 ? counted(Math.round(away), 'hour') : counted(Math.round(away / 24), 'day') }}:
-      read the room again (R) and squeeze before you go on; the mix may have dried.
+      You are back after {{ formatMinutes(away * 60) }}. The mix may have dried. Read the room again
+      (R), and squeeze before you continue.
     </p>
     <div class="heading">
       <h1 ref="heading" tabindex="-1">{{ step.title }}</h1>

@@ -8,7 +8,8 @@ import { settlingEntries } from '@/core/batches/records/settled';
 import { weighedEntry } from '@/core/batches/records/weighed';
 import { weighingsAhead } from '@/core/batches/records/asPlanned';
 import type { Batch } from '@/core/batches/records/schema';
-import { counted, formatGrams } from '@/core/basics/format/numbers';
+import { counted } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import { useBenchStore } from '@/stores/bench';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 
@@ -56,9 +57,9 @@ useBenchKeys({
 <template>
   <nav class="ways" aria-label="Steps">
     <button type="button" :disabled="batch.currentStep === 0" @click="bench.back">
-      Back a step <kbd>B</kbd>
+      Previous step <kbd>B</kbd>
     </button>
-    <button v-if="isSettled" type="button" @click="bench.on">On again</button>
+    <button v-if="isSettled" type="button" @click="bench.on">Next step</button>
     <button
       type="button"
       :disabled="last === null"
@@ -67,7 +68,7 @@ useBenchKeys({
     >
       Undo<span v-if="last" class="visually-hidden">: {{ sayDeed(last) }}</span> <kbd>U</kbd>
     </button>
-    <button type="button" @click="emit('add')">Add something <kbd>A</kbd></button>
+    <button type="button" @click="emit('add')">Add to the bowl <kbd>A</kbd></button>
     <button type="button" @click="emit('room')">Read the room <kbd>R</kbd></button>
     <button v-if="step.kind === 'weigh'" type="button" @click="asPlanned">
       Weighed as planned <kbd>J</kbd>
@@ -84,25 +85,24 @@ useBenchKeys({
   <AppDialog
     v-model="isAskingAll"
     label="All as planned"
-    title="All that is ahead, as the sheet had it?"
+    title="Enter everything as planned?"
     :width="520"
-    >{{ counted(ahead, 'weighing') }} up to the count {{ ahead === 1 ? 'is' : 'are' }} written as
-    planned, and every mix as done. Squeezes are left out: nobody said how they felt. Each entry can
-    be taken back.
+    >This enters {{ counted(ahead, 'weight') }} as planned and every mix as done, up to the count.
+    It skips squeeze tests, as only you know how they felt. You can undo each entry.
     <p v-for="one in doubts" :key="one.lotId" role="alert" class="doubt">
       {{
         one.isOnHold
-          ? `Lot ${one.code} is on hold: nothing should be weighed from it.`
-          : `Lot ${one.code} holds ${formatGrams(Math.max(0, one.hasG))} g, and ${formatGrams(one.takesG)} g would be taken.`
+          ? `Lot ${one.code} is on hold. Don’t weigh from it.`
+          : `Lot ${one.code} has ${formatMass(Math.max(0, one.hasG))}, and this takes ${formatMass(one.takesG)}.`
       }}
     </p>
     <p v-if="doubts.length">
-      Count the lot on the Shelf, or choose another one, if that is not what happened.
+      If that is not what happened, count the lot on the Shelf, or choose another one.
     </p>
     <template #actions>
-      <v-btn variant="text" @click="isAskingAll = false">Weigh on</v-btn>
+      <v-btn variant="text" @click="isAskingAll = false">Cancel</v-btn>
       <v-btn :variant="doubts.length ? 'outlined' : 'flat'" @click="allAsPlanned">{{
-        doubts.length ? 'Enter it all the same' : 'All as planned'
+        doubts.length ? 'Enter anyway' : 'Enter as planned'
       }}</v-btn>
     </template></AppDialog
   >

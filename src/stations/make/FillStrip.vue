@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { counted } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import { scaleLinear } from 'd3-scale';
 import { computed } from 'vue';
 
@@ -29,7 +31,7 @@ const x = computed(() => scaleLinear([0, Math.max(24, props.fillsG.length)], [14
     v-if="fillsG.length"
     :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
     role="img"
-    :aria-label="`${fillsG.length} fills about ${targetG.toFixed(0)} g`"
+    :aria-label="`${counted(fillsG.length, 'fill')} around ${formatMass(targetG)}`"
   >
     <rect
       v-if="tolerableG"

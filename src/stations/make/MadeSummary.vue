@@ -2,14 +2,14 @@
 import { computed } from 'vue';
 import { countOf, weighedTotalG } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
-import { formatGrams } from '@/core/basics/format/numbers';
-import { inSentence } from '@/core/basics/format/names';
+import { counted } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 
 const props = defineProps<{ batch: Batch }>();
 /** What waits for the days after. */
 const later = computed(() =>
   props.batch.outcome === 'made'
-    ? props.batch.steps.flatMap((step) => (step.kind === 'later' ? [inSentence(step.title)] : []))
+    ? props.batch.steps.flatMap((step) => (step.kind === 'later' ? [step.title] : []))
     : [],
 );
 const count = computed(() => countOf(props.batch));
@@ -17,18 +17,18 @@ const count = computed(() => countOf(props.batch));
 
 <template>
   <section class="made">
-    <h2>{{ batch.outcome === 'made' ? 'Made' : 'Given up' }}</h2>
+    <h2>{{ batch.outcome === 'made' ? 'Made' : 'Abandoned' }}</h2>
     <p>
       <template v-if="count"
-        ><b class="figure">{{ count.pieces }}</b> pieces{{
-          count.rejects ? `, ${count.rejects} gone wrong` : ''
-        }},
+        ><b class="figure">{{ counted(count.pieces, 'piece') }}</b
+        >,
+        <template v-if="count.rejects">{{ counted(count.rejects, 'reject') }}, </template>
       </template>
-      <b class="figure">{{ formatGrams(weighedTotalG(batch)) }} g</b> weighed.
+      <b class="figure">{{ formatMass(weighedTotalG(batch)) }}</b> weighed.
     </p>
     <p v-if="later.length">
-      On the trays it asks for: {{ later.join(', ') }}.
-      <router-link :to="{ name: 'dry' }">To the trays</router-link>
+      Next on the trays: {{ later.join(', ') }}.
+      <router-link :to="{ name: 'dry' }">Open Dry</router-link>
     </p>
     <v-btn variant="flat" :to="{ name: 'batch', params: { batchId: batch.id } }"
       >Open the record of {{ batch.code }}</v-btn

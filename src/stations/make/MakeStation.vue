@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { useBenchStore } from '@/stores/bench';
 import { useWorkshopStore } from '@/stores/workshop';
 import PageHeader from '@/shared/PageHeader.vue';
-import { clockTime } from '@/ui/frame/format';
+import { shortTime } from '@/core/basics/format/dates';
 import BenchScreen from './BenchScreen.vue';
 import MadeSummary from './MadeSummary.vue';
 
@@ -26,28 +26,26 @@ function take(batchId: string): void {
   />
   <div v-else>
     <PageHeader>
-      <template #title
-        ><h1>{{ bench.batch ? bench.batch.formulaName : 'Make' }}</h1></template
-      >
-      <template #sub>{{ bench.batch ? bench.batch.code : 'nothing at the bench' }}</template>
+      <template #sub>{{
+        bench.batch ? `${bench.batch.formulaName}, ${bench.batch.code}` : 'nothing at the bench'
+      }}</template>
     </PageHeader>
     <MadeSummary v-if="bench.batch" :batch="bench.batch" />
     <section class="waiting">
       <template v-if="waiting.length">
-        <h2>Still at the bench</h2>
+        <h2>At the bench</h2>
         <ul class="plain-list">
           <li v-for="batch in waiting" :key="batch.id">
             <v-btn @click="take(batch.id)"
-              >Go on with {{ batch.code }}, {{ batch.formulaName }}, begun
-              {{ clockTime(batch.startedAt) }}</v-btn
+              >Continue {{ batch.code }}, {{ batch.formulaName }}, started
+              {{ shortTime(batch.startedAt) }}</v-btn
             >
           </li>
         </ul>
       </template>
       <p v-else class="quiet">
-        To make something, take a formula to
-        <router-link :to="{ name: 'scale' }">Scale</router-link>, say how much, and take it to the
-        bench.
+        There is no batch at the bench. Open
+        <router-link :to="{ name: 'scale' }">Scale</router-link>, plan a batch, and start it.
       </p>
     </section>
   </div>

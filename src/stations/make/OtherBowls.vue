@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatCount } from '@/core/basics/format/numbers';
 import { useNow } from '@vueuse/core';
 import { computed } from 'vue';
 import { currentStep } from '@/core/batches/records/batch';
@@ -22,7 +23,7 @@ const others = computed(() =>
       return {
         id: batch.id,
         code: batch.code,
-        said: leftS === null ? (step?.title ?? '') : `mixing ${countdown(leftS)}`,
+        said: leftS === null ? (step?.title ?? '') : `Mixing ${countdown(leftS)}`,
         isOver: leftS !== null && leftS <= 0,
         isTimed: leftS !== null,
       };
@@ -57,7 +58,9 @@ useBenchKeys({ n: next });
     >
       {{ other.code }}: {{ other.said }} <kbd v-if="i === 0">N</kbd>
     </button>
-    <span v-if="others.length > MOST_SHOWN">and {{ others.length - MOST_SHOWN }} more</span>
+    <span v-if="others.length > MOST_SHOWN"
+      >and {{ formatCount(others.length - MOST_SHOWN) }} more</span
+    >
   </div>
 </template>
 

@@ -6,12 +6,12 @@ import { standing } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatFixed } from '@/core/basics/format/numbers';
-import { inSentence } from '@/core/basics/format/names';
+import { counted } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import { useMaterials } from '@/ui/fields/materials';
 
-const { nameOf } = useMaterials();
+const { sentenceNameOf } = useMaterials();
 
 /** Squirts by key, each in the record the moment it is heard. */
 const props = defineProps<{
@@ -55,15 +55,15 @@ useBenchKeys({ s: squirt, w: turn, g: () => (bowl.value = bowl.value === 1 ? 2 :
 <template>
   <div class="squirts" role="group" aria-label="Squirts">
     <HandButton @click="squirt">One squirt <kbd>S</kbd></HandButton>
-    <HandButton @click="turn"> of {{ inSentence(nameOf(materialId)) }} <kbd>W</kbd> </HandButton>
+    <HandButton @click="turn"> Sprayer: {{ sentenceNameOf(materialId) }} <kbd>W</kbd> </HandButton>
     <HandButton v-if="parted" @click="bowl = bowl === 1 ? 2 : 1">
-      {{ bowl === 1 ? 'first bowl' : 'second bowl' }} <kbd>G</kbd>
+      {{ bowl === 1 ? 'First bowl' : 'Second bowl' }} <kbd>G</kbd>
     </HandButton>
     <p role="status">
-      <b class="figure">{{ count }}</b> {{ count === 1 ? 'squirt' : 'squirts'
-      }}<template v-if="count">, {{ formatFixed(massG, 1) }} g</template
+      <b class="figure">{{ counted(count, 'squirt') }}</b><template v-if="count"
+        >, {{ formatMass(massG, 1) }}</template
       ><template v-if="!$slots.default"
-        >, {{ formatFixed(workshop.squirtG(materialId), 2) }} g each</template
+        >, {{ formatMass(workshop.squirtG(materialId), 2) }} each</template
       >
     </p>
     <slot />

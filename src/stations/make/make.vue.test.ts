@@ -136,7 +136,7 @@ describe('the room', () => {
     await field(page(), 'Humidity, %').setValue(humidity);
     await field(page(), 'Temperature, °C').setValue(temp);
     await key(' ');
-    expect(problem()).toBe('Humidity from 5 to 100 %, temperature from −10 to 50 °C.');
+    expect(problem()).toBe('Humidity from 5 to 100%, temperature from −10 to 50°C.');
     expect(standing(now(), 'room')).toHaveLength(0);
   });
 });

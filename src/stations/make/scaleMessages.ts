@@ -1,3 +1,4 @@
+import { readoutOf } from '@/core/work/weighing/readout';
 import { VESSEL_WORDS, type Vessel } from '@/core/work/bench-steps/steps';
 import type { ScaleState } from '@/devices/scale';
 
@@ -9,8 +10,14 @@ export function sayScale(
   stepG: number,
 ): string {
   if (state === 'unplugged')
-    return 'the scale is unplugged: plug it in, what lies on it still counts';
-  if (state === 'busy') return 'another program holds the scale’s port: close it there';
-  if (state === 'overload') return 'overload: take something off the scale';
-  return `${reading.isSteady ? 'scale steady' : 'scale moving'} · tared with the ${vessel === 'mold' ? 'mold' : VESSEL_WORDS[vessel]} · ${stepG} g steps${reading.massG < 0 ? ' · below zero: tare' : ''}`;
+    return 'The scale is unplugged. Plug it in. What is on it still counts.';
+  if (state === 'busy') return 'Another program uses the scale’s port. Close it there.';
+  if (state === 'overload') return 'Overload. Take something off the scale.';
+  if (reading.massG < 0) return 'The scale is below zero. Tare it.';
+  return [
+    reading.isSteady ? 'Scale steady' : 'Scale moving',
+    `tared with the ${vessel === 'mold' ? MOLD : VESSEL_WORDS[vessel]}`,
+    `${readoutOf(stepG).say(stepG)} steps`,
+  ].join(' · ');
 }
+const MOLD = 'mold';

@@ -24,15 +24,15 @@ const { sureDone } = useConcerns(problem);
 const choices = computed(() =>
   act.value?.kind === 'loose'
     ? [
-        { value: COUNT, title: 'Counted by hand: so many are here' },
-        ...(act.value.grade === 'good' ? [{ value: SECOND, title: 'Seconds' }] : []),
-        { value: REJECTED, title: 'Rejected' },
+        { value: COUNT, title: 'Count by hand' },
+        ...(act.value.grade === 'good' ? [{ value: SECOND, title: 'Grade as seconds' }] : []),
+        { value: REJECTED, title: 'Reject' },
         ...GONE_WAYS.map((value) => ({ value, title: GONE_WORDS[value] })),
       ]
-    : [{ value: COUNT, title: 'Counted by hand: so many are here' }],
+    : [{ value: COUNT, title: 'Count by hand' }],
 );
 const title = computed(() =>
-  act.value?.kind === 'loose' ? `Of ${act.value.batch.code}` : (act.value?.run.code ?? ''),
+  act.value?.kind === 'loose' ? `Pieces of ${act.value.batch.code}` : (act.value?.run.code ?? ''),
 );
 
 watch(act, (next) => {
@@ -69,18 +69,18 @@ function doneTo(of: GoodsAct, count: number, said: string, isSure: boolean): Don
   <FormDialog
     :model-value="act !== null"
     :title="title"
-    keep="Write it down"
+    keep="Save"
     :problem="problem"
     @submit="write"
     @update:model-value="act = null"
   >
-    <v-select v-model="what" :items="choices" label="What became of them" />
-    <NumberField v-model="pieces" label="How many" :min="0" :max="100000" :decimals="0" />
-    <v-text-field v-model="words" label="To whom, or why" maxlength="120" />
+    <v-select v-model="what" :items="choices" label="Action" />
+    <NumberField v-model="pieces" label="Count" :min="0" :max="100000" :decimals="0" />
+    <v-text-field v-model="words" label="To whom or why" maxlength="120" />
 
     <template #below>
       <p v-if="what === 'crumbled'" class="quiet">
-        They become a lot of embed powder on the Shelf, made of what the batch was made of.
+        This creates a lot of embed powder on the Shelf, with the same ingredients as the batch.
       </p>
     </template>
   </FormDialog>

@@ -6,7 +6,8 @@ import type { SaleUnit } from '@/core/goods/products/schema';
 import { ORDER_KINDS, type OrderKind } from '@/core/goods/orders/kinds';
 import { ORDER_KIND_WORDS } from '@/core/goods/orders/messages';
 import type { Order } from '@/core/goods/orders/schema';
-import { shortDate } from '@/ui/frame/format';
+import { weekdayDate } from '@/core/basics/format/dates';
+import { formatCount } from '@/core/basics/format/numbers';
 import { useGoodsStore } from '@/stores/goods';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -62,9 +63,9 @@ const open = computed(() =>
 const choices = computed(() => [
   ...open.value.map(({ order, missing }) => ({
     value: order.id,
-    title: `${order.who}, ${shortDate(order.due)}: ${missing} wanted`,
+    title: `${order.who}, ${weekdayDate(order.due)}, ${formatCount(missing)} ordered`,
   })),
-  { value: NEW, title: 'Somebody else' },
+  { value: NEW, title: 'Someone else' },
   { value: GIVEN, title: 'Given away' },
 ]);
 const kinds = ORDER_KINDS.map((value) => ({ value, title: ORDER_KIND_WORDS[value] }));
@@ -80,11 +81,11 @@ watch(isOpen, (opened) => {
 function handOver(): void {
   const units = Math.round(count.value);
   if (to.value === NEW && fresh.who.trim() === '') {
-    problem.value = 'Say who takes them: a recall has to find them again.';
+    problem.value = 'Type who takes them, so that a recall can find them.';
     return;
   }
   if (units > here.value) {
-    problem.value = `Of ${props.unit.name} there are ${here.value}, and ${units} were asked for.`;
+    problem.value = `There are only ${formatCount(here.value)} of ${props.unit.name}. Hand over fewer.`;
     return;
   }
   const order = to.value === NEW ? newOrder(units) : null;
@@ -134,20 +135,20 @@ function newOrder(units: number): Order {
   >
     <v-select v-model="to" :items="choices" label="To" />
     <template v-if="to === NEW">
-      <v-text-field v-model="fresh.who" label="Who" maxlength="120" />
-      <v-text-field v-model="fresh.where" label="Where" maxlength="200" />
-      <v-select v-model="fresh.kind" :items="kinds" label="What it is" />
+      <v-text-field v-model="fresh.who" label="Name" maxlength="120" />
+      <v-text-field v-model="fresh.where" label="Place" maxlength="200" />
+      <v-select v-model="fresh.kind" :items="kinds" label="Kind" />
     </template>
     <NumberField
       v-model="count"
-      :label="`How many of ${here}`"
+      :label="`Count (of ${formatCount(here)})`"
       :min="1"
       :max="100000"
       :decimals="0"
     />
 
     <template #below>
-      <p class="quiet">What was wrapped first goes first.</p>
+      <p class="quiet">The oldest products go first.</p>
     </template>
   </FormDialog>
 </template>

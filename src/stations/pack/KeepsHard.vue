@@ -6,8 +6,17 @@ import { BARRIERS, barrierById, type BarrierId } from '@/core/batches/shelf-life
 import { YEARS_DAYS, type StaysHard } from '@/core/batches/shelf-life/staysHard';
 import { correctedBy } from '@/core/batches/shelf-life/corrected';
 import { sayShelfLifeLimit, sayShelfLife } from '@/core/batches/shelf-life/messages';
-import { capital, listed } from '@/core/basics/format/names';
-import { counted, formatFixed } from '@/core/basics/format/numbers';
+import { monthOfYear } from '@/core/basics/format/dates';
+import { listed } from '@/core/basics/format/names';
+import {
+  counted,
+  formatFixed,
+  formatPercent,
+  formatPercentRange,
+  formatRange,
+} from '@/core/basics/format/numbers';
+import { capital } from '@/core/basics/format/phrases';
+import { formatTemp } from '@/core/basics/format/quantities';
 import { usePackStore } from '@/stores/pack';
 import NumberField from '@/ui/fields/NumberField.vue';
 import WhyDialog from '@/ui/charts/WhyDialog.vue';
@@ -44,7 +53,7 @@ const rows = computed<readonly Row[]>(() => {
   const name = own.value.map((id) => barrierById(id).name).join(' in ') || 'bare';
   const isSingle = own.value.length <= 1;
   return [
-    ...of(isSingle ? name : `as it is sold: ${name}`, own.value, true),
+    ...of(isSingle ? name : `as sold: ${name}`, own.value, true),
     ...SHOWN.filter((id) => !(isSingle && (own.value[0] ?? 'bare') === id)).flatMap((id) =>
       of(barrierById(id).name, [id], false),
     ),
@@ -68,15 +77,17 @@ const why = computed(() => {
   const { place } = props.unit;
   const { hard, own: looks } = pack.keeps;
   return [
-    `Water gained = permeance of the wrap × its area × (the air’s vapor pressure − the mix’s), until it has gained 0.6 % of its mass (0.3 to 1.2): then a thumb dents it.`,
-    `Air of ${place.name}: ${formatFixed(place.humidityPct, 0)} %, ${formatFixed(place.tempC, 1)} °C.`,
+    'Water gained = permeance of the packaging × its area × (vapor pressure of the air − of the mix). Once a piece gains 0.6% of its mass (0.3–1.2%), a thumb dents it.',
+    `Air of ${place.name}: ${formatPercent(place.humidityPct, 0)}, ${formatTemp(place.tempC, 1)}.`,
     hard
-      ? `This mix draws water from ${formatFixed(hard.drawsFromPct.low, 0)} to ${formatFixed(hard.drawsFromPct.high, 0)} % humidity${hard.limitedBy.length > 0 ? `, by ${listed(hard.limitedBy)}` : ''}.`
-      : 'Nothing is in it yet.',
+      ? hard.limitedBy.length > 0
+        ? `This mix draws water above ${formatPercentRange(hard.drawsFromPct.low, hard.drawsFromPct.high)} humidity, because of ${listed(hard.limitedBy)}.`
+        : `This mix draws water above ${formatPercentRange(hard.drawsFromPct.low, hard.drawsFromPct.high)} humidity.`
+      : 'There is nothing in it yet.',
     looks
-      ? `Your kept-back pieces (${counted(looks.looks, 'look')}): ${formatFixed(looks.factor, 2)} times as long as reckoned, ${formatFixed(looks.low, 2)} to ${formatFixed(looks.high, 2)}.`
-      : 'No kept-back piece of yours has been looked at yet.',
-    'Model of ours; films by their usual test figures at 38 °C and 90 %, from memory: the supplier’s document decides.',
+      ? `Your retained samples (${counted(looks.looks, 'look')}) lasted ${formatFixed(looks.factor, 2)} times as long as estimated (${formatRange(looks.low, looks.high, 2)}).`
+      : 'You have not checked a retained sample yet.',
+    'Source: Rovack estimate, with usual test figures of films at 38°C and 90%. Your supplier’s document decides.',
   ];
 });
 
@@ -89,17 +100,19 @@ function place(part: Partial<SaleUnit['place']>): void {
 }
 /** The likely days; where these are years and the careful end is not, the careful end. */
 function likely({ days, lowDays }: StaysHard): string {
-  return days === null && lowDays !== null ? `from ${sayShelfLife(lowDays)}` : sayShelfLife(days);
+  return days === null && lowDays !== null
+    ? `at least ${sayShelfLife(lowDays)}`
+    : sayShelfLife(days);
 }
 function range({ lowDays, highDays }: StaysHard): string {
-  return `${sayShelfLife(lowDays)} to ${sayShelfLife(highDays)}`;
+  return `from ${sayShelfLife(lowDays)} to ${sayShelfLife(highDays)}`;
 }
 </script>
 
 <template>
   <section aria-labelledby="keeps-title">
     <h2 id="keeps-title">How long it stays hard</h2>
-    <p v-if="rows.length === 0" class="quiet">Nothing is in it yet.</p>
+    <p v-if="rows.length === 0" class="quiet">There is nothing in it yet.</p>
     <ul v-else class="plain-list">
       <li v-for="row in rows" :key="row.name" :class="{ own: row.isOwn }">
         <span>{{ row.name }}</span>
@@ -112,31 +125,28 @@ function range({ lowDays, highDays }: StaysHard): string {
       </li>
     </ul>
     <p class="quiet small">
-      At {{ unit.place.name }}: {{ formatFixed(unit.place.humidityPct, 0) }} %,
-      {{ formatFixed(unit.place.tempC, 0) }} °C.
+      At {{ unit.place.name }}: {{ formatPercent(unit.place.humidityPct, 0) }},
+      {{ formatTemp(unit.place.tempC, 0) }}.
       <template v-if="enough">{{ capital(enough) }} is enough for a year.</template>
     </p>
     <p class="quiet small acts">
-      <button type="button" class="link" @click="isMoving = !isMoving">Another place</button>
+      <button type="button" class="link" @click="isMoving = !isMoving">Change place</button>
       <button type="button" class="link" @click="isAsking = true">Why?</button>
     </p>
     <p v-if="limit" class="small">
-      Best before:
-      <b>{{
-        new Date(limit.atMs).toLocaleDateString('en-US', { month: 'long', year: 'numeric' })
-      }}</b>
-      by {{ sayShelfLifeLimit(limit.limit) }}.
+      Best before <b>{{ monthOfYear(limit.atMs) }}</b>, set by {{ sayShelfLifeLimit(limit.limit) }}.
     </p>
     <div v-if="isMoving" class="place">
       <DraftField
         :model-value="unit.place.name"
-        label="Where it lies"
+        label="Place"
         maxlength="80"
         @update:model-value="(text: string) => place({ name: text.trim() })"
       />
       <NumberField
         :model-value="unit.place.humidityPct"
-        label="Humidity, %"
+        label="Humidity"
+        unit="%"
         :min="0"
         :max="100"
         :decimals="0"
@@ -144,7 +154,8 @@ function range({ lowDays, highDays }: StaysHard): string {
       />
       <NumberField
         :model-value="unit.place.tempC"
-        label="Temperature, °C"
+        label="Temperature"
+        unit="°C"
         :min="-20"
         :max="60"
         :decimals="1"

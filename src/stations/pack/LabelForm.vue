@@ -19,7 +19,7 @@ const design = computed(() => props.unit.label);
 const maker = computed(() => workshop.settings.maker);
 
 const SHAPES = [
-  { value: 'rectangle', word: 'Straight' },
+  { value: 'rectangle', word: 'Rectangle' },
   { value: 'round', word: 'Round' },
 ] as const;
 const FACES = [
@@ -28,10 +28,10 @@ const FACES = [
 ] as const;
 const WHOM: Readonly<Record<ForWhom, string>> = {
   everyone: 'everyone',
-  children: 'children, under a grown-up’s eye',
-  adults: 'adults alone',
+  children: 'children, with an adult',
+  adults: 'adults only',
 };
-const OWN_SHEET = 'a sheet of my own';
+const OWN_SHEET = 'own sheet';
 const sheetNames = [...SHEETS.map(({ name }) => name), OWN_SHEET];
 const sheetName = computed(
   () => SHEETS.find(({ name }) => name === design.value.sheet.name)?.name ?? OWN_SHEET,
@@ -65,20 +65,20 @@ const say = (part: Partial<typeof maker.value>) =>
   workshop.changeSettings({ maker: { ...maker.value, ...part } });
 
 const MEASURES = [
-  { key: 'pageWidthMm', label: 'Page wide, mm', min: 20 },
-  { key: 'pageHeightMm', label: 'Page high, mm', min: 20 },
-  { key: 'columns', label: 'Across', min: 1 },
-  { key: 'rows', label: 'Down', min: 1 },
-  { key: 'leftMm', label: 'From the left, mm', min: 0 },
-  { key: 'topMm', label: 'From the top, mm', min: 0 },
-  { key: 'gapXMm', label: 'Between, across, mm', min: 0 },
-  { key: 'gapYMm', label: 'Between, down, mm', min: 0 },
+  { key: 'pageWidthMm', label: 'Page width', unit: 'mm', min: 20 },
+  { key: 'pageHeightMm', label: 'Page height', unit: 'mm', min: 20 },
+  { key: 'columns', label: 'Labels across', unit: undefined, min: 1 },
+  { key: 'rows', label: 'Labels down', unit: undefined, min: 1 },
+  { key: 'leftMm', label: 'Left margin', unit: 'mm', min: 0 },
+  { key: 'topMm', label: 'Top margin', unit: 'mm', min: 0 },
+  { key: 'gapXMm', label: 'Gap across', unit: 'mm', min: 0 },
+  { key: 'gapYMm', label: 'Gap down', unit: 'mm', min: 0 },
 ] as const;
 </script>
 
 <template>
   <div class="form">
-    <h2>Your own words</h2>
+    <h2>Text</h2>
     <div class="fields">
       <DraftField
         :model-value="design.title"
@@ -90,7 +90,7 @@ const MEASURES = [
       />
       <DraftField
         :model-value="design.own.identity"
-        label="What it is"
+        label="Kind of product"
         :placeholder="proposed"
         persistent-placeholder
         maxlength="300"
@@ -99,7 +99,7 @@ const MEASURES = [
       <DraftField
         is-long
         :model-value="design.own.story"
-        label="What you say of it"
+        label="Your description"
         rows="2"
         maxlength="1000"
         @update:model-value="(text: string) => words({ story: text.trim() })"
@@ -107,7 +107,7 @@ const MEASURES = [
       <DraftField
         is-long
         :model-value="design.own.directions"
-        label="How it is used"
+        label="Directions"
         :placeholder="usage"
         persistent-placeholder
         rows="2"
@@ -117,7 +117,7 @@ const MEASURES = [
       <DraftField
         is-long
         :model-value="design.own.otherLanguages"
-        label="In other languages"
+        label="Other languages"
         rows="2"
         maxlength="3000"
         @update:model-value="(text: string) => words({ otherLanguages: text.trim() })"
@@ -129,7 +129,7 @@ const MEASURES = [
         @update:model-value="(forWhom: ForWhom) => change({ forWhom })"
       />
     </div>
-    <h2>Its cut</h2>
+    <h2>Size</h2>
     <ChoiceRow
       :model-value="design.shape"
       :items="SHAPES"
@@ -150,7 +150,8 @@ const MEASURES = [
       />
       <NumberField
         :model-value="design.widthMm"
-        :label="design.shape === 'round' ? 'Across, mm' : 'Wide, mm'"
+        :label="design.shape === 'round' ? 'Diameter' : 'Width'"
+        unit="mm"
         :min="10"
         :max="400"
         :decimals="1"
@@ -159,7 +160,8 @@ const MEASURES = [
       <NumberField
         v-if="design.shape !== 'round'"
         :model-value="design.heightMm"
-        label="High, mm"
+        label="Height"
+        unit="mm"
         :min="10"
         :max="400"
         :decimals="1"
@@ -167,10 +169,11 @@ const MEASURES = [
       />
       <template v-if="sheetName === OWN_SHEET">
         <NumberField
-          v-for="{ key, label, min } in MEASURES"
+          v-for="{ key, label, unit: of, min } in MEASURES"
           :key="key"
           :model-value="design.sheet[key]"
           :label="label"
+          :unit="of"
           :min="min"
           :max="key === 'columns' || key === 'rows' ? 50 : 2000"
           :decimals="key === 'columns' || key === 'rows' ? 0 : 1"
@@ -179,16 +182,16 @@ const MEASURES = [
       </template>
       <v-switch
         :model-value="design.hasQr"
-        label="A code to scan"
+        label="QR code"
         @update:model-value="(hasQr) => change({ hasQr: hasQr === true })"
       />
       <v-switch
         :model-value="design.hasPicture"
-        label="The piece’s colors"
+        label="Colors of the piece"
         @update:model-value="(hasPicture) => change({ hasPicture: hasPicture === true })"
       />
     </div>
-    <h2>Who makes it</h2>
+    <h2>Maker</h2>
     <div class="fields">
       <DraftField
         :model-value="maker.name"
@@ -204,20 +207,20 @@ const MEASURES = [
       />
       <DraftField
         :model-value="maker.contact"
-        label="Where a customer writes"
+        label="Contact for customers"
         maxlength="200"
         @update:model-value="(text: string) => say({ contact: text.trim() })"
       />
       <DraftField
         :model-value="maker.dataSheet"
-        label="Page with a cleaner’s whole list"
+        label="Page with a cleaner’s full ingredient list"
         maxlength="300"
         @update:model-value="(text: string) => say({ dataSheet: text.trim() })"
       />
     </div>
     <v-switch
       :model-value="unit.hasSafetyReport"
-      label="A qualified assessor has signed a safety report for it"
+      label="A qualified assessor has signed its safety report"
       @update:model-value="(signed) => pack.putUnit({ ...unit, hasSafetyReport: signed === true })"
     />
   </div>

@@ -6,7 +6,8 @@ import type { SaleUnit } from '@/core/goods/products/schema';
 import { seatsFor } from '@/core/goods/labels/layout/sheets';
 import { sheetProblem } from '@/core/goods/labels/design';
 import type { LabelMarket } from '@/core/goods/labels/content';
-import { counted, formatFixed } from '@/core/basics/format/numbers';
+import { counted, formatCount } from '@/core/basics/format/numbers';
+import { formatLengths } from '@/core/basics/format/quantities';
 import { reasonOf } from '@/core/basics/format/reason';
 import { usePackStore } from '@/stores/pack';
 import { saveBlob } from '@/ui/frame/download';
@@ -68,9 +69,9 @@ async function savePdf(): Promise<void> {
       `${pack.code || 'labels'} ${title.value}`.slice(0, 80) + '.pdf',
       await labelPdf(print.value),
     );
-    written.value = `${counted(copies.value, 'label')} written.`;
+    written.value = `Saved ${counted(copies.value, 'label')}.`;
   } catch (error) {
-    written.value = `The PDF could not be written: ${reasonOf(error)}. Print it instead.`;
+    written.value = `Couldn’t write the PDF (${reasonOf(error)}). Print it instead.`;
   }
   isWriting.value = false;
 }
@@ -95,30 +96,34 @@ async function printNow(): Promise<void> {
         :side="side"
         :code="pack.code"
         :colors="colors"
-        :name="`Label of ${title}${laid.sides.length === 2 ? `, ${SIDE_WORDS[i]}` : ''}`"
+        :name="
+          laid.sides.length === 2 ? `Label of ${title}, ${SIDE_WORDS[i]}` : `Label of ${title}`
+        "
       />
     </div>
     <p v-else-if="!problem" class="quiet">Laying it out…</p>
     <p v-if="isPast" role="alert" class="problem">
       The best-before date of this batch is past, so it is not printed. Wrap another batch, or
-      correct what it is reckoned from.
+      correct its dates.
     </p>
     <ProblemLine :problem="cut" />
     <p v-if="strange.length > 0" role="alert" class="problem">
-      The label’s font has no {{ strange.slice(0, 12).join(' ') }}: on paper they would be empty
-      boxes. Write that name in Latin, Greek or Cyrillic letters.
+      The label’s font can’t print {{ strange.slice(0, 12).join(' ') }}. Use Latin, Greek or
+      Cyrillic letters.
     </p>
     <ProblemLine :problem="misfit" />
     <p v-if="laid" class="quiet size">
-      {{ formatFixed(laid.widthMm, 0) }} × {{ formatFixed(laid.heightMm, 0) }} mm, {{ perSheet }} a
-      sheet; smallest letters
-      {{ formatFixed(Math.min(...laid.sides.map(({ smallMm }) => smallMm)) * 0.528, 2) }} mm high
+      {{ formatLengths([laid.widthMm, laid.heightMm]) }}, {{ formatCount(perSheet) }} a sheet,
+      smallest letters
+      {{ formatLengths([Math.min(...laid.sides.map(({ smallMm }) => smallMm)) * 0.528], 2) }} high
     </p>
     <ChoiceRow v-model="market" :items="MARKETS" aria-label="Market" />
     <AppForm v-model:fits="fits" class="print">
       <NumberField v-model="copies" label="Copies" :min="1" :max="5000" :decimals="0" />
-      <NumberField v-model="from" label="Begin at place" :min="1" :max="perSheet" :decimals="0" />
-      <v-btn variant="flat" :disabled="!print || !fits" @click="printNow">Print {{ copies }}</v-btn>
+      <NumberField v-model="from" label="Start at label" :min="1" :max="perSheet" :decimals="0" />
+      <v-btn variant="flat" :disabled="!print || !fits" @click="printNow"
+        >Print {{ formatCount(copies) }}</v-btn
+      >
       <v-btn :loading="isWriting" :disabled="!print || !fits" @click="savePdf">Save as PDF</v-btn>
     </AppForm>
     <p v-if="written" role="status" class="quiet">{{ written }}</p>
@@ -128,7 +133,7 @@ async function printNow(): Promise<void> {
       :aria-expanded="isChanging"
       @click="isChanging = !isChanging"
     >
-      {{ isChanging ? 'Done with its words and its cut' : 'Change its words and its cut' }}
+      {{ isChanging ? 'Hide text and size' : 'Edit text and size' }}
     </button>
     <LabelForm v-if="isChanging" :unit="unit" />
     <LabelSheets v-if="printing && print" :print="print" />

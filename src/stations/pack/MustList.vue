@@ -7,8 +7,8 @@ import type { Must, MustState } from '@/core/goods/labels/labelRequirements';
 const props = defineProps<{ musts: readonly Must[] }>();
 
 const STATE: Readonly<Record<MustState, string>> = {
-  met: 'met',
-  look: 'look at it',
+  met: 'OK',
+  look: 'check',
   missing: 'missing',
 };
 const ORDER: Readonly<Record<MustState, number>> = { missing: 0, look: 1, met: 2 };
@@ -23,7 +23,7 @@ const open = computed(() => props.musts.filter(({ state }) => state !== 'met').l
 
 <template>
   <section aria-labelledby="must-title">
-    <h2 id="must-title">What the label must say</h2>
+    <h2 id="must-title">Label checks</h2>
     <ul class="plain-list">
       <li v-for="row in rows" :key="row.key" :class="row.state">
         <span class="head"
@@ -40,9 +40,9 @@ const open = computed(() => props.musts.filter(({ state }) => state !== 'met').l
         :aria-pressed="showsRules"
         @click="showsRules = !showsRules"
       >
-        {{ showsRules ? 'Without the rules' : 'With the rule of each' }}</button><br />
-      {{ open === 0 ? 'Nothing is open. ' : '' }}Rules are from memory: where you sell, the
-      authority and a qualified assessor have the last word.
+        {{ showsRules ? 'Hide the rules' : 'Show all rules' }}</button><br />
+      <template v-if="open === 0">Everything is OK. </template>Not checked against the current
+      rules. Where you sell, the authority and a qualified assessor decide.
     </p>
   </section>
 </template>

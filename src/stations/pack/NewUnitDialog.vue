@@ -29,9 +29,9 @@ const proposed = computed(() => {
   );
   if (names.length === 0) return '';
   return names.length === 1 && kind.value === 'pair'
-    ? `${names[0]}, a pair`
+    ? `${names[0]}, pair`
     : names.length === 1 && kind.value === 'sampler'
-      ? `${names[0]} sampler`
+      ? `${names[0]} mini`
       : names.join(', ');
 });
 
@@ -50,7 +50,7 @@ function keep(): void {
     (id) => workshop.formulas.find((one) => one.id === id) ?? [],
   );
   if (chosen.length === 0) {
-    problem.value = 'Choose at least one formula: nothing cannot be sold.';
+    problem.value = 'Choose at least one formula.';
     return;
   }
   const said = (name.value.trim() || proposed.value).slice(0, 300);
@@ -60,18 +60,12 @@ function keep(): void {
 </script>
 
 <template>
-  <FormDialog
-    v-model="isOpen"
-    title="New sale unit"
-    keep="Keep it"
-    :problem="problem"
-    @submit="keep"
-  >
+  <FormDialog v-model="isOpen" title="New product" keep="Create" :problem="problem" @submit="keep">
     <v-select v-model="kind" :items="KINDS" label="Sold as" />
     <v-autocomplete
       v-model="formulaIds"
       :items="formulas"
-      label="Of which formulas"
+      label="Formulas"
       multiple
       chips
       closable-chips

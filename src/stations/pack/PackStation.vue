@@ -2,7 +2,7 @@
 import EmptyState from '@/ui/kit/EmptyState.vue';
 import { computed, ref } from 'vue';
 import { UNIT_WORDS } from '@/core/goods/products/messages';
-import { counted } from '@/core/basics/format/numbers';
+import { counted, formatCount } from '@/core/basics/format/numbers';
 import PageHeader from '@/shared/PageHeader.vue';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';
@@ -25,7 +25,7 @@ const goods = useGoodsStore();
 type Side = 'label' | 'wrap' | 'stock' | 'papers';
 const SIDES = [
   { value: 'label', word: 'Label' },
-  { value: 'wrap', word: 'Wrap' },
+  { value: 'wrap', word: 'Product' },
   { value: 'stock', word: 'Stock' },
   { value: 'papers', word: 'Papers' },
 ] as const satisfies readonly { value: Side; word: string }[];
@@ -37,7 +37,7 @@ const choices = computed(() =>
   pack.units.map(({ id, name, kind }) => ({
     value: id,
     title: name,
-    subtitle: `${UNIT_WORDS[kind].toLowerCase()}, ${goods.onHand.get(id) ?? 0} here`,
+    subtitle: `${UNIT_WORDS[kind]}, ${formatCount(goods.onHand.get(id) ?? 0)} here`,
   })),
 );
 const here = computed(() => (pack.unit ? (goods.onHand.get(pack.unit.id) ?? 0) : 0));
@@ -45,16 +45,13 @@ const here = computed(() => (pack.unit ? (goods.onHand.get(pack.unit.id) ?? 0) :
 
 <template>
   <div>
-    <PageHeader class="no-print">
-      <template #title
-        ><h1>{{ pack.unit?.name ?? 'Pack' }}</h1></template
-      >
+    <PageHeader class="no-print" :thing="pack.unit?.name">
       <template #sub>
         <template v-if="pack.unit">
-          {{ pack.code || 'no batch yet' }} · {{ UNIT_WORDS[pack.unit.kind].toLowerCase() }} ·
-          {{ here }} wrapped, {{ pack.most }} more to wrap
+          {{ pack.unit.name }} · {{ pack.code || 'no batch yet' }} ·
+          {{ formatCount(here) }} wrapped, {{ formatCount(pack.most) }} more possible
         </template>
-        <template v-else>{{ counted(pack.units.length, 'sale unit') }}</template>
+        <template v-else>{{ counted(pack.units.length, 'product') }}</template>
       </template>
       <template #actions>
         <v-autocomplete
@@ -63,15 +60,15 @@ const here = computed(() => (pack.unit ? (goods.onHand.get(pack.unit.id) ?? 0) :
           :model-value="pack.unit?.id"
           :items="choices"
           :item-props="({ subtitle }: { subtitle: string }) => ({ subtitle })"
-          label="What is sold"
+          label="Product"
           @update:model-value="(id: string | null) => id && pack.choose(id)"
         />
-        <v-btn @click="isNaming = true">New sale unit</v-btn>
+        <v-btn @click="isNaming = true">New product</v-btn>
       </template>
     </PageHeader>
     <EmptyState v-if="!pack.unit" is-page>
-      What is sold is a sale unit: one piece, a pair of steamers, a box of three, a jar. Make one of
-      a formula, and its label, its wrap, its price and its stock stand here.
+      A product is what you sell: one piece, a pair of steamers, a box of three, a jar. Create one
+      to get its label, packaging, price and stock.
     </EmptyState>
     <div v-else class="station" :class="{ wide: side === 'stock' || side === 'papers' }">
       <div class="middle">

@@ -2,7 +2,8 @@
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref } from 'vue';
 import { originOf, packagingLot, recallBatch, recallLot } from '@/core/goods/products/recall';
-import { counted, formatFixed } from '@/core/basics/format/numbers';
+import { shortDate } from '@/core/basics/format/dates';
+import { formatMass } from '@/core/basics/format/quantities';
 import { reasonOf } from '@/core/basics/format/reason';
 import { useMoney } from '@/shared/useMoney';
 import { useGoodsStore } from '@/stores/goods';
@@ -13,7 +14,6 @@ import { useWorkshopStore } from '@/stores/workshop';
 import { useMaterials } from '@/ui/fields/materials';
 import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import { download, saveBlob } from '@/ui/frame/download';
-import { shortDate } from '@/ui/frame/format';
 import { dossierPaper, originPaper, pricePaper, recallPaper } from '@/ui/paper/goodsPapers';
 import type { Paper } from '@/ui/paper/papers';
 import PaperSheet from './PaperSheet.vue';
@@ -29,10 +29,10 @@ const { money } = useMoney();
 
 type Which = 'dossier' | 'lot' | 'batch' | 'order' | 'prices';
 const WHICH = [
-  { value: 'dossier', word: 'Dossier' },
+  { value: 'dossier', word: 'Product safety file' },
   { value: 'lot', word: 'Recall of a lot' },
   { value: 'batch', word: 'Recall of a batch' },
-  { value: 'order', word: 'What is in an order' },
+  { value: 'order', word: 'Contents of an order' },
   { value: 'prices', word: 'Prices' },
 ] as const satisfies readonly { value: Which; word: string }[];
 const which = ref<Which>('dossier');
@@ -54,7 +54,9 @@ const lots = computed(() =>
     )
     .map((lot) => ({
       value: lot.id,
-      title: `${lot.code}, ${nameOf(lot.materialId)}${lot.isQuarantined ? ', set aside' : ''}`,
+      title: lot.isQuarantined
+        ? `${lot.code}, ${nameOf(lot.materialId)}, on hold`
+        : `${lot.code}, ${nameOf(lot.materialId)}`,
     })),
 );
 const batches = computed(() =>
@@ -119,7 +121,7 @@ const paper = computed<Paper | null>(() => {
 
 function netOf(unitId: string): string {
   const netG = pack.netOf(unitId);
-  return netG === null ? '' : `${formatFixed(netG, 0)} g`;
+  return netG === null ? '' : `${formatMass(netG, 0)}`;
 }
 
 async function savePdf(): Promise<void> {
@@ -133,14 +135,14 @@ async function savePdf(): Promise<void> {
     ]);
     saveBlob(`${fileName(paper.value.title)}.pdf`, await makePdf(paperDocument(paper.value)));
   } catch (error) {
-    problem.value = `The PDF could not be written: ${reasonOf(error)}. Print it instead.`;
+    problem.value = `Couldn’t write the PDF (${reasonOf(error)}). Print it instead.`;
   }
   isWriting.value = false;
 }
 function saveJson(): void {
   if (!dossier.value) return;
   download(
-    `${fileName(`Dossier ${dossier.value.product}`)}.json`,
+    `${fileName(`Product safety file ${dossier.value.product}`)}.json`,
     'application/json',
     `${JSON.stringify(dossier.value, null, 2)}\n`,
   );
@@ -159,18 +161,18 @@ const print = () => window.print();
     <div class="no-print">
       <ChoiceRow v-model="which" :items="WHICH" />
       <div class="ask">
-        <v-autocomplete v-if="which === 'lot'" v-model="lotId" :items="lots" label="Which lot" />
+        <v-autocomplete v-if="which === 'lot'" v-model="lotId" :items="lots" label="Lot" />
         <v-autocomplete
           v-else-if="which === 'batch'"
           v-model="batchId"
           :items="batches"
-          label="Which batch"
+          label="Batch"
         />
         <v-autocomplete
           v-else-if="which === 'order'"
           v-model="orderId"
           :items="orders"
-          label="Which order"
+          label="Order"
         />
         <v-btn :disabled="!paper" @click="print">Print</v-btn>
         <v-btn :loading="isWriting" :disabled="!paper" variant="flat" @click="savePdf"
@@ -183,11 +185,9 @@ const print = () => window.print();
       <ProblemLine :problem="problem" />
       <p v-if="!paper" class="quiet">
         {{
-          which === 'order'
-            ? orders.length === 0
-              ? 'Nothing was handed over to an order yet.'
-              : `Choose one of ${counted(orders.length, 'order')}.`
-            : 'Choose what it is of.'
+          which === 'order' && orders.length === 0
+            ? 'Nothing was handed over to an order yet.'
+            : 'Choose one above.'
         }}
       </p>
     </div>

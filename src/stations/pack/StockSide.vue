@@ -6,10 +6,10 @@ import { GRADE_WORDS, sayMove } from '@/core/goods/products/messages';
 import { sayConcern } from '@/core/goods/products/concerns';
 import type { MoveOf } from '@/core/goods/products/schema';
 import type { Batch } from '@/core/batches/records/schema';
-import { counted } from '@/core/basics/format/numbers';
+import { shortDate, shortTime } from '@/core/basics/format/dates';
+import { counted, formatCount } from '@/core/basics/format/numbers';
 import { useGoodsStore } from '@/stores/goods';
 import { useWorkshopStore } from '@/stores/workshop';
-import { shortDate, shortTime } from '@/ui/frame/format';
 import type { GoodsAct } from './goodsAct';
 import GoodsDialog from './GoodsDialog.vue';
 
@@ -41,7 +41,7 @@ const moves = computed(() =>
 );
 
 function unitName(id: string): string {
-  return workshop.units.find((one) => one.id === id)?.name ?? 'a unit that is gone';
+  return workshop.units.find((one) => one.id === id)?.name ?? 'Removed product';
 }
 function moveName(move: (typeof workshop.goods)[number]): string {
   if (move.kind === 'wrapped') return unitName(move.unitId);
@@ -66,11 +66,9 @@ function moveName(move: (typeof workshop.goods)[number]): string {
   ];
   return [...new Set(names)].join(', ');
 }
-const concernsOf = (run: MoveOf<'wrapped'>) =>
-  goods.concernsOfWrapped(run).map((one) => sayConcern(one, shortDate));
-const looseConcerns = (batchId: string) =>
-  goods.concernsOf([batchId]).map((one) => sayConcern(one, shortDate));
-const codeOf = (id: string) => workshop.codeOfBatch(id) ?? 'a batch that is gone';
+const concernsOf = (run: MoveOf<'wrapped'>) => goods.concernsOfWrapped(run).map(sayConcern);
+const looseConcerns = (batchId: string) => goods.concernsOf([batchId]).map(sayConcern);
+const codeOf = (id: string) => workshop.codeOfBatch(id) ?? 'Removed batch';
 
 function strike(id: string): void {
   const done = goods.strike(id);
@@ -83,26 +81,26 @@ const doTo = (batch: Batch, grade: Grade, left: number) =>
 <template>
   <section aria-label="Stock">
     <p v-for="one in goods.overdrafts" :key="one.code" role="alert" class="problem">
-      {{ one.code }}: {{ one.short }} more went than there were. Count them by hand, or take back
-      what was written twice.
+      {{ one.code }}: {{ counted(one.short, 'piece') }} more left than there were. Count them by
+      hand, or undo what was entered twice.
     </p>
     <div class="head">
       <h2>Wrapped</h2>
       <button type="button" class="link" @click="showsGone = !showsGone">
-        {{ showsGone ? 'only what is here' : 'all that ever was' }}
+        {{ showsGone ? 'Show only what is here' : 'Show everything' }}
       </button>
       <v-btn size="small" @click="$emit('handOver')">Hand over</v-btn>
     </div>
-    <p v-if="wrapped.length === 0" class="quiet">Nothing wrapped is here.</p>
+    <p v-if="wrapped.length === 0" class="quiet">There are no wrapped products.</p>
     <table v-else>
       <thead>
         <tr>
           <th scope="col">Code</th>
-          <th scope="col">What</th>
+          <th scope="col">Product</th>
           <th scope="col">Wrapped</th>
           <th scope="col">Best before</th>
           <th scope="col" class="number">Here</th>
-          <th scope="col"><span class="visually-hidden">Do</span></th>
+          <th scope="col"><span class="visually-hidden">Action</span></th>
         </tr>
       </thead>
       <tbody>
@@ -117,7 +115,8 @@ const doTo = (batch: Batch, grade: Grade, left: number) =>
           <td>{{ shortDate(run.at) }}</td>
           <td>{{ run.bestBefore ? shortDate(run.bestBefore) : '' }}</td>
           <td class="number tabular">
-            <b :class="{ problem: left < 0 }">{{ left }}</b> of {{ run.count }}
+            <b :class="{ problem: left < 0 }">{{ formatCount(left) }}</b> of
+            {{ formatCount(run.count) }}
           </td>
           <td>
             <v-btn size="small" variant="text" @click="act = { kind: 'wrapped', run, left }"
@@ -129,7 +128,7 @@ const doTo = (batch: Batch, grade: Grade, left: number) =>
     </table>
     <h2>Loose</h2>
     <p v-if="loose.length === 0" class="quiet">
-      No unwrapped pieces. They come here when a batch is counted at the bench.
+      There are no unwrapped pieces. They come here after you count a batch at the bench.
     </p>
     <table v-else>
       <thead>
@@ -138,7 +137,7 @@ const doTo = (batch: Batch, grade: Grade, left: number) =>
           <th scope="col">Formula</th>
           <th scope="col">Made</th>
           <th scope="col" class="number">Here</th>
-          <th scope="col"><span class="visually-hidden">Do</span></th>
+          <th scope="col"><span class="visually-hidden">Action</span></th>
         </tr>
       </thead>
       <tbody>
@@ -164,13 +163,13 @@ const doTo = (batch: Batch, grade: Grade, left: number) =>
           </td>
           <td>
             <v-btn size="small" variant="text" @click="doTo(batch, grade, left)"
-              >Not to be wrapped<span class="visually-hidden"> of {{ batch.code }}</span></v-btn
+              >Use<span class="visually-hidden"> pieces of {{ batch.code }}</span></v-btn
             >
           </td>
         </tr>
       </tbody>
     </table>
-    <h2>What happened</h2>
+    <h2>Log</h2>
     <ProblemLine :problem="problem" />
     <ul class="plain-list moves">
       <li
@@ -187,15 +186,15 @@ const doTo = (batch: Batch, grade: Grade, left: number) =>
           v-if="move.voidedAt === null"
           type="button"
           class="link"
-          :aria-label="`Take back: ${moveName(move)}, ${sayMove(move)}, ${shortTime(move.at)}`"
+          :aria-label="`Undo: ${moveName(move)}, ${sayMove(move)}, ${shortTime(move.at)}`"
           @click="strike(move.id)"
         >
-          take back
+          Undo
         </button>
       </li>
     </ul>
     <button v-if="moves.length > shownMoves" type="button" class="link" @click="shownMoves += 40">
-      {{ counted(moves.length - shownMoves, 'move') }} before
+      Show {{ counted(moves.length - shownMoves, 'earlier entry', 'earlier entries') }}
     </button>
     <GoodsDialog v-model="act" />
   </section>

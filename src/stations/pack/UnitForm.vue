@@ -5,6 +5,7 @@ import { GRADES, UNIT_KINDS, type Grade } from '@/core/goods/products/kinds';
 import { GRADE_WORDS, UNIT_WORDS } from '@/core/goods/products/messages';
 import { eachCost, piecesOf } from '@/core/goods/products/packaging';
 import { saleUnitSchema, type SaleUnit } from '@/core/goods/products/schema';
+import { listed } from '@/core/basics/format/names';
 import { counted } from '@/core/basics/format/numbers';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';
@@ -43,8 +44,8 @@ function change(part: Partial<SaleUnit>): void {
   problem.value = parsed.success
     ? ''
     : part.contents?.length === 0
-      ? 'A sale unit of nothing cannot be sold: it holds at least one piece.'
-      : 'This does not fit: it stays as it was.';
+      ? 'A product holds at least one piece. Add another formula first.'
+      : 'Couldn’t save this value, so nothing changed. Check it.';
   if (parsed.success) pack.putUnit(parsed.data);
 }
 
@@ -70,16 +71,18 @@ const addWrap = (packagingId: string | null) =>
 
 function wrapWords(id: string): string {
   const of = workshop.packaging.find((one) => one.id === id);
-  if (!of) return 'it is no longer on the shelf';
+  if (!of) return 'no longer on the shelf';
   const each = eachCost(of, goods.left);
-  return `${counted(piecesOf(of, goods.left), 'piece')} here${each === null ? ', no price' : `, ${money(each)} each`}`;
+  const here = `${counted(piecesOf(of, goods.left), 'piece')} here`;
+  return each === null ? `${here}, no price` : `${here}, ${money(each)} each`;
 }
-const nameOf = (id: string) => workshop.packaging.find((one) => one.id === id)?.name ?? 'a wrap';
+const nameOf = (id: string) =>
+  workshop.packaging.find((one) => one.id === id)?.name ?? 'Removed packaging';
 const price = (value: number): number | null => (value > 0 ? value : null);
 </script>
 
 <template>
-  <section aria-label="Wrap" class="unit">
+  <section aria-label="Product" class="unit">
     <div class="fields">
       <DraftField
         :model-value="unit.name"
@@ -94,7 +97,7 @@ const price = (value: number): number | null => (value > 0 ? value : null);
         @update:model-value="(kind: SaleUnit['kind']) => change({ kind })"
       />
     </div>
-    <h2>What is in it</h2>
+    <h2>Contents</h2>
     <div
       v-for="(line, i) in unit.contents"
       :key="i"
@@ -119,15 +122,15 @@ const price = (value: number): number | null => (value > 0 ? value : null);
       <v-select
         :model-value="line.grade"
         :items="grades"
-        label="Which"
+        label="Grade"
         @update:model-value="(grade: Grade) => withLine(i, { grade })"
       />
       <v-btn variant="text" @click="withoutLine(i)"
-        >Take out<span class="visually-hidden"> content {{ i + 1 }}</span></v-btn
+        >Remove<span class="visually-hidden"> content {{ i + 1 }}</span></v-btn
       >
     </div>
-    <v-btn size="small" @click="addLine">Another formula</v-btn>
-    <h2>What is around it, from the piece outward</h2>
+    <v-btn size="small" @click="addLine">Add a formula</v-btn>
+    <h2>Packaging, from the inside out</h2>
     <div
       v-for="(wrap, i) in unit.packaging"
       :key="wrap.packagingId"
@@ -141,14 +144,14 @@ const price = (value: number): number | null => (value > 0 ? value : null);
       >
       <NumberField
         :model-value="wrap.pieces"
-        label="To each"
+        label="Each"
         :min="1"
         :max="1000"
         :decimals="0"
         @update:model-value="(pieces) => withWrap(i, Math.round(pieces))"
       />
       <v-btn variant="text" @click="withoutWrap(i)"
-        >Take off<span class="visually-hidden"> {{ nameOf(wrap.packagingId) }}</span></v-btn
+        >Remove<span class="visually-hidden"> {{ nameOf(wrap.packagingId) }}</span></v-btn
       >
     </div>
     <v-select
@@ -156,47 +159,47 @@ const price = (value: number): number | null => (value > 0 ? value : null);
       class="add"
       :model-value="null"
       :items="addable"
-      label="Add a wrap"
+      label="Add packaging"
       @update:model-value="addWrap"
     />
     <p v-if="packagings.length === 0" class="quiet">
-      No wraps stand on the
+      There is no packaging on the
       <router-link :to="{ name: 'shelf', params: { side: 'wraps' } }">Shelf</router-link> yet.
     </p>
-    <h2>What it costs, and brings</h2>
+    <h2>Cost and price</h2>
     <dl v-if="pack.cost" class="cost">
       <div>
         <dt>Pieces</dt>
         <dd>{{ money(pack.cost.pieces) }}</dd>
       </div>
       <div>
-        <dt>Wrap</dt>
+        <dt>Packaging</dt>
         <dd>{{ money(pack.cost.wrap) }}</dd>
       </div>
       <div>
-        <dt>Hands</dt>
+        <dt>Labor</dt>
         <dd>{{ money(pack.cost.hands) }}</dd>
       </div>
       <div class="sum">
-        <dt>Together</dt>
+        <dt>Total</dt>
         <dd>{{ money(pack.cost.all) }}</dd>
       </div>
       <div>
-        <dt>To a shop by your margin</dt>
+        <dt>Wholesale by your margin</dt>
         <dd>{{ money(pack.cost.wholesale) }}</dd>
       </div>
       <div>
-        <dt>At the stall by your margin</dt>
+        <dt>Retail by your margin</dt>
         <dd>{{ money(pack.cost.retail) }}</dd>
       </div>
     </dl>
     <p v-if="pack.cost && pack.cost.unpriced.length > 0" class="advice">
-      Without {{ pack.cost.unpriced.join(', ') }}: nobody has said what that costs.
+      No price yet: {{ listed(pack.cost.unpriced) }}. Add one on the Shelf.
     </p>
     <div class="fields">
       <NumberField
         :model-value="unit.wholesale ?? 0"
-        label="You ask a shop"
+        label="Wholesale price"
         :min="0"
         :max="1000000"
         :decimals="2"
@@ -204,7 +207,7 @@ const price = (value: number): number | null => (value > 0 ? value : null);
       />
       <NumberField
         :model-value="unit.retail ?? 0"
-        label="You ask at the stall"
+        label="Retail price"
         :min="0"
         :max="1000000"
         :decimals="2"
@@ -212,7 +215,8 @@ const price = (value: number): number | null => (value > 0 ? value : null);
       />
       <NumberField
         :model-value="unit.minutes"
-        label="Minutes to pack one"
+        label="Packing time for one"
+        unit="min"
         :min="0"
         :max="1000"
         :decimals="1"
@@ -220,7 +224,8 @@ const price = (value: number): number | null => (value > 0 ? value : null);
       />
       <NumberField
         :model-value="unit.ruleMonths ?? 0"
-        label="Sold for at most, months; 0 for no rule"
+        label="Best-before rule (0 for none)"
+        suffix="months"
         :min="0"
         :max="120"
         :decimals="1"
@@ -228,7 +233,7 @@ const price = (value: number): number | null => (value > 0 ? value : null);
       />
     </div>
     <ProblemLine :problem="problem" />
-    <v-btn variant="text" color="error" @click="pack.dropUnit(unit.id)">Lay this unit away</v-btn>
+    <v-btn variant="text" color="error" @click="pack.dropUnit(unit.id)">Archive product</v-btn>
   </section>
 </template>
 

@@ -5,7 +5,8 @@ import { standingMoves } from '@/core/goods/products/moves';
 import type { SaleUnit } from '@/core/goods/products/schema';
 import { keptPieces } from '@/core/batches/records/keptBack';
 import { standing } from '@/core/batches/records/summary';
-import { shortDate } from '@/ui/frame/format';
+import { shortDate } from '@/core/basics/format/dates';
+import { counted, formatCount } from '@/core/basics/format/numbers';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -55,9 +56,9 @@ const beside = computed<readonly Row[]>(() =>
     const bad = standing(batch, 'inspected').reduce((sum, { rejects }) => sum + rejects, 0);
     return [
       ...(kept > 0
-        ? [{ key: `k${batch.id}`, who: 'kept back', count: kept, when: batch.code }]
+        ? [{ key: `k${batch.id}`, who: 'retained samples', count: kept, when: batch.code }]
         : []),
-      ...(bad > 0 ? [{ key: `b${batch.id}`, who: 'not good', count: bad, when: batch.code }] : []),
+      ...(bad > 0 ? [{ key: `b${batch.id}`, who: 'rejects', count: bad, when: batch.code }] : []),
     ];
   }),
 );
@@ -66,10 +67,10 @@ const here = computed(() => runs.value.reduce((sum, { left }) => sum + left, 0))
 
 <template>
   <section aria-labelledby="went-title">
-    <h2 id="went-title">Where they went</h2>
+    <h2 id="went-title">Where they are</h2>
     <ul class="plain-list">
       <li>
-        <span>wrapped, here</span><b class="tabular">{{ here }}</b
+        <span>wrapped, here</span><b class="tabular">{{ formatCount(here) }}</b
         ><span class="quiet">now</span>
       </li>
       <li v-for="row in gone.slice(0, MOST)" :key="row.key">
@@ -81,7 +82,9 @@ const here = computed(() => runs.value.reduce((sum, { left }) => sum + left, 0))
         ><span class="quiet">{{ row.when }}</span>
       </li>
     </ul>
-    <p v-if="gone.length > MOST" class="quiet more">and {{ gone.length - MOST }} times before</p>
+    <p v-if="gone.length > MOST" class="quiet more">
+      and {{ counted(gone.length - MOST, 'earlier time') }}
+    </p>
   </section>
 </template>
 

@@ -5,7 +5,8 @@ import { computed, ref, watch } from 'vue';
 import { sayConcern } from '@/core/goods/products/concerns';
 import type { SaleUnit } from '@/core/goods/products/schema';
 import { standing } from '@/core/batches/records/summary';
-import { counted, formatFixed } from '@/core/basics/format/numbers';
+import { listed } from '@/core/basics/format/names';
+import { counted, formatCount, formatPercent } from '@/core/basics/format/numbers';
 import { useMoney } from '@/shared/useMoney';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';
@@ -14,7 +15,6 @@ import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
 import { nowIso } from '@/stores/now';
 import { useConcerns } from './useConcerns';
-import { shortDate } from '@/ui/frame/format';
 import NumberField from '@/ui/fields/NumberField.vue';
 
 /** What one costs, the next wrapping, and the paper behind it. */
@@ -56,9 +56,7 @@ const damp = computed(() => {
 const concerns = computed(() => {
   const plan = pack.planFor(Math.max(1, Math.round(count.value)));
   if (!plan?.ok) return [];
-  return goods
-    .concernsOf(plan.from.map(({ batchId }) => batchId))
-    .map((one) => sayConcern(one, shortDate));
+  return goods.concernsOf(plan.from.map(({ batchId }) => batchId)).map(sayConcern);
 });
 const shortOf = computed(() => {
   const each = Math.max(1, Math.round(count.value));
@@ -66,7 +64,9 @@ const shortOf = computed(() => {
     const of = workshop.packaging.find(({ id }) => id === packagingId);
     if (!of) return [];
     const left = of.lots.reduce((sum, { id }) => sum + Math.max(0, goods.left.get(id) ?? 0), 0);
-    return left < pieces * each ? [`${of.name}: ${left} of ${pieces * each}`] : [];
+    return left < pieces * each
+      ? [`${of.name} (${formatCount(left)} of ${formatCount(pieces * each)})`]
+      : [];
   });
 });
 const corrected = computed(() => [
@@ -86,9 +86,19 @@ function wrapNow(): void {
       isSure,
     ),
   );
-  said.value = done.ok ? 'Wrapped, and off the shelf what was used.' : '';
+  said.value = done.ok ? 'Wrapped. The packaging came off the shelf.' : '';
 }
 
+/** What it sells for: what was set, else by the margins. */
+const prices = computed(() => {
+  const { retail, wholesale } = props.unit;
+  const all = [
+    ...(retail === null ? [] : [`Retail ${money(retail)}`]),
+    ...(wholesale === null ? [] : [`Wholesale ${money(wholesale)}`]),
+  ];
+  if (all.length > 0 || !pack.cost) return all.join(', ');
+  return `By your margins: retail ${money(pack.cost.retail)}, wholesale ${money(pack.cost.wholesale)}`;
+});
 const behind = computed(() => {
   const batches = pack.batches;
   const signed = batches.reduce(
@@ -108,10 +118,10 @@ const behind = computed(() => {
   );
   const open = (pack.label?.musts ?? []).filter(({ state }) => state !== 'met').length;
   return [
-    `${counted(batches.length, 'batch record', 'batch records')}, ${counted(steps, 'step')}, ${signed} signed`,
-    `${counted(lots.size, 'lot')} in it`,
-    `${counted(trials.length, 'trial')} in water`,
-    open === 0 ? 'nothing is open on the label' : `${open} open on the label`,
+    `${counted(batches.length, 'batch record')}, ${formatCount(signed)} of ${counted(steps, 'step')} signed`,
+    counted(lots.size, 'lot'),
+    `${counted(trials.length, 'test')} in water`,
+    open === 0 ? 'Label complete' : `${counted(open, 'open item')} on the label`,
   ];
 });
 </script>
@@ -119,21 +129,13 @@ const behind = computed(() => {
 <template>
   <section aria-labelledby="one-title" class="panel">
     <template v-if="pack.cost">
-      <h2 id="one-title">One of them</h2>
+      <h2 id="one-title">Cost and price of one</h2>
       <p>
-        costs {{ money(pack.cost.all) }}, of it {{ money(pack.cost.wrap) }} wrap<br />
-        <template v-if="unit.retail !== null || unit.wholesale !== null">
-          {{ unit.retail === null ? '' : `${money(unit.retail)} at the stall`
-          }}{{ unit.retail !== null && unit.wholesale !== null ? ', ' : ''
-          }}{{ unit.wholesale === null ? '' : `${money(unit.wholesale)} to a shop` }}
-        </template>
-        <template v-else
-          >{{ money(pack.cost.retail) }} at the stall, {{ money(pack.cost.wholesale) }} to a shop by
-          your margins</template
-        >
+        Cost {{ money(pack.cost.all) }}, with {{ money(pack.cost.wrap) }} packaging<br />
+        {{ prices }}
         <template v-if="pack.cost.retailLeavesPct !== null"
           ><br /><span :class="{ loss: pack.cost.retailLeavesPct < 0 }"
-            >leaves {{ formatFixed(pack.cost.retailLeavesPct, 0) }} % at the stall</span
+            >Retail margin {{ formatPercent(pack.cost.retailLeavesPct, 0) }}</span
           ></template
         >
       </p>
@@ -142,7 +144,7 @@ const behind = computed(() => {
       v-if="pack.lines.length === 1 && goods.loose.length > 0"
       v-model="pack.firstId"
       :items="[
-        { value: null, title: 'the oldest first' },
+        { value: null, title: 'Oldest first' },
         ...goods.loose
           .filter(
             ({ batch, left }) =>
@@ -154,33 +156,35 @@ const behind = computed(() => {
             title: `${batch.code}, ${left[unit.contents[0]?.grade ?? 'good']} loose`,
           })),
       ]"
-      label="From which batch"
+      label="Batch"
     />
     <AppForm class="wrap" @submit="wrapNow">
-      <NumberField v-model="count" label="How many" :min="1" :max="100000" :decimals="0" />
+      <NumberField v-model="count" label="Count" :min="1" :max="100000" :decimals="0" />
       <p v-if="damp.length > 0" class="advice">
-        {{ damp.join(', ') }} is still drying: never wrap it tight before it is hard.
+        Still drying: {{ listed(damp) }}. Never wrap it tight before it is hard.
       </p>
       <p v-for="concern in concerns" :key="concern" role="alert" class="problem">
         {{ concern }} Find out why before you sell it.
       </p>
-      <p v-if="shortOf.length > 0" class="advice">Short of wraps: {{ shortOf.join('; ') }}.</p>
+      <p v-if="shortOf.length > 0" class="advice">
+        Not enough packaging: {{ shortOf.join(', ') }}.
+      </p>
       <v-btn block type="submit" variant="flat" size="large"
-        >Wrapped: {{ Math.round(count) }}</v-btn
+        >Wrap {{ formatCount(Math.round(count)) }}</v-btn
       >
     </AppForm>
-    <v-btn block :disabled="here === 0" @click="emit('handOver')">Hand over to an order</v-btn>
+    <v-btn block :disabled="here === 0" @click="emit('handOver')">Hand over</v-btn>
     <ProblemLine :problem="problem" />
     <p v-if="said" role="status" class="quiet">{{ said }}</p>
     <p v-if="corrected.length > 0" role="alert" class="problem">
-      {{ corrected.join(', ') }} was corrected after it was wrapped: what its label says may have
-      changed. Look at the ones that are out.
+      Corrected after wrapping: {{ listed(corrected) }}. The label may have changed. Check what you
+      handed out.
     </p>
-    <h2>The paper behind it</h2>
+    <h2>Records</h2>
     <ul class="plain-list behind">
       <li v-for="line in behind" :key="line">{{ line }}</li>
     </ul>
-    <v-btn block @click="emit('papers')">To the papers</v-btn>
+    <v-btn block @click="emit('papers')">Open papers</v-btn>
   </section>
 </template>
 

@@ -2,7 +2,7 @@ import type { DossierTrial } from '@/core/goods/products/dossier';
 import { KIND_WORDS } from '@/core/batches/trials/kinds';
 import type { GasLossResult } from '@/core/batches/trials/gas-loss/types';
 import type { Trial } from '@/core/batches/trials/schema';
-import { formatFixed } from '@/core/basics/format/numbers';
+import { formatPercent } from '@/core/basics/format/numbers';
 import { VERDICT_WORDS, sayTrialEntry } from '@/shared/tryMessages';
 
 /** A trial as a dossier tells it. */
@@ -14,9 +14,7 @@ export function dossierTrial(trial: Trial, jug: GasLossResult | null): DossierTr
     kind: KIND_WORDS[trial.kind],
     said: [
       ...standing.filter(({ kind }) => kind !== 'verdict').map(sayTrialEntry),
-      ...(jug?.ok
-        ? [`${formatFixed(100 * jug.answer.share.best, 0)} % of its fizz still there`]
-        : []),
+      ...(jug?.ok ? [`${formatPercent(100 * jug.answer.share.best, 0)} of its fizz left`] : []),
     ],
     verdict: verdict?.kind === 'verdict' ? VERDICT_WORDS[verdict.verdict] : null,
   };

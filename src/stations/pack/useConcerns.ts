@@ -2,7 +2,6 @@ import type { Ref } from 'vue';
 import { sayConcern } from '@/core/goods/products/concerns';
 import type { Done } from '@/stores/goods';
 import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
-import { shortDate } from '@/ui/frame/format';
 
 /**
  * An act on goods that may have to be asked first: from a lot on hold, past its day. The question stands as the problem, and
@@ -15,8 +14,8 @@ export function useConcerns(problem: Ref<string>) {
     const first = act(false);
     problem.value = first.ok ? '' : (first.problem ?? '');
     if (first.ok || first.problem !== null) return first;
-    const doubt = first.asks.map((one) => sayConcern(one, shortDate)).join(' ');
-    if (!isSure(doubt, 'Press again to do it all the same.')) return first;
+    const doubt = first.asks.map(sayConcern).join(' ');
+    if (!isSure(doubt, 'Press again to do it anyway.')) return first;
     const second = act(true);
     problem.value = second.ok ? '' : (second.problem ?? '');
     return second;

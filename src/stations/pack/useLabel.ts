@@ -23,7 +23,7 @@ export function useLabel(unit: Ref<SaleUnit>, market: Ref<LabelMarket>) {
     try {
       measure.value = await loadLabelFont();
     } catch (error) {
-      problem.value = `The label’s font could not be loaded: ${reasonOf(error)}.`;
+      problem.value = `Couldn’t load the label’s font (${reasonOf(error)}). Reload the page.`;
     }
   });
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatMinutes } from '@/core/basics/format/durations';
 import { computed } from 'vue';
 import type { Costing, Money } from '@/core/work/cost/schema';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -44,21 +45,22 @@ function setMoney(change: Partial<Money>): void {
     <NumberField
       :key="`l-${formulaId}`"
       :model-value="costing.laborMinutes"
-      label="Minutes of hands"
+      label="Labor"
+      unit="min"
       :min="0"
       :max="100000"
       :decimals="1"
       @update:model-value="(laborMinutes) => setCosting({ laborMinutes })"
     />
     <p v-if="costing.laborMinutes !== workMinutes" class="quiet by-steps">
-      By its steps: {{ workMinutes }} min.
+      The steps take {{ formatMinutes(workMinutes) }}.
       <button type="button" class="link" @click="setCosting({ laborMinutes: workMinutes })">
-        Take it
+        Use it
       </button>
     </p>
     <NumberField
       :model-value="terms.laborPerHour"
-      label="An hour of hands"
+      label="Labor cost an hour"
       :min="0"
       :max="100000"
       :decimals="2"
@@ -66,7 +68,8 @@ function setMoney(change: Partial<Money>): void {
     />
     <NumberField
       :model-value="terms.wholesaleMarginPct"
-      label="Wholesale margin, %"
+      label="Wholesale margin"
+      unit="%"
       :min="0"
       :max="95"
       :decimals="1"
@@ -74,7 +77,8 @@ function setMoney(change: Partial<Money>): void {
     />
     <NumberField
       :model-value="terms.retailMarginPct"
-      label="Retail margin, %"
+      label="Retail margin"
+      unit="%"
       :min="0"
       :max="95"
       :decimals="1"
@@ -82,7 +86,7 @@ function setMoney(change: Partial<Money>): void {
     />
     <NumberField
       :model-value="terms.roundTo"
-      label="Prices rounded up to"
+      label="Round prices up to"
       :min="0.01"
       :max="1000"
       :decimals="2"

@@ -10,14 +10,16 @@ import type { Means } from '@/core/work/scaling/means';
 import type { ScaleRequest } from '@/core/work/scaling/requestSchema';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams, formatCount } from '@/core/basics/format/numbers';
-import { inSentence, listed } from '@/core/basics/format/names';
+import { formatMinutes } from '@/core/basics/format/durations';
+import { listed } from '@/core/basics/format/names';
+import { counted, formatCount, formatPercent } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import { useMoney } from '@/shared/useMoney';
 import { handsMinutes } from '@/core/work/flow/workOf';
 import CostTerms from './CostTerms.vue';
 import { useMaterials } from '@/ui/fields/materials';
 
-const { nameOf } = useMaterials();
+const { nameOf, sentenceNameOf } = useMaterials();
 
 const props = defineProps<{
   formula: Formula;
@@ -50,12 +52,18 @@ const cost = computed(() => costFor(props.plan));
 const drivers = computed(() => {
   const all = [
     ...cost.value.materials.flatMap(({ materialId, cost: amount, massG }) =>
-      amount === null
-        ? []
-        : [{ name: nameOf(materialId), amount, detail: `${formatGrams(massG)} g` }],
+      amount === null ? [] : [{ name: nameOf(materialId), amount, detail: formatMass(massG) }],
     ),
-    { name: 'Hands', amount: cost.value.laborCost, detail: `${costing.value.laborMinutes} min` },
-    { name: 'Packaging', amount: cost.value.packagingCost, detail: `${props.plan.pieces} ×` },
+    {
+      name: 'Labor',
+      amount: cost.value.laborCost,
+      detail: formatMinutes(costing.value.laborMinutes),
+    },
+    {
+      name: 'Packaging',
+      amount: cost.value.packagingCost,
+      detail: `${formatCount(props.plan.pieces)} ×`,
+    },
   ].filter(({ amount }) => amount > 0);
   return all.sort((a, b) => b.amount - a.amount).slice(0, MOST_DRIVERS);
 });
@@ -75,10 +83,12 @@ function costFor(plan: ScalePlan) {
   return costOf(materialsUsed(plan), plan.pieces, shelf.pricePerG, costing.value, terms.value);
 }
 
-function changed(now: number, then: number): string {
+function changed(now: number, then: number, version: number): string {
   const by = now - then;
-  if (Math.abs(by) < 0.005) return 'the same as';
-  return `${money(Math.abs(by))} ${by > 0 ? 'more' : 'less'} than`;
+  if (Math.abs(by) < 0.005) return `the same as version ${version}`;
+  return by > 0
+    ? `${money(by)} more than version ${version}`
+    : `${money(-by)} less than version ${version}`;
 }
 </script>
 
@@ -86,34 +96,33 @@ function changed(now: number, then: number): string {
   <section aria-label="Cost" class="cost">
     <DetailList>
       <div>
-        <dt>A piece costs</dt>
+        <dt>Cost a piece</dt>
         <dd class="figure">{{ money(cost.perPiece) }}</dd>
         <dd v-if="before" class="quiet">
-          {{ changed(cost.perPiece, before.cost.perPiece) }} version {{ before.number }}
+          {{ changed(cost.perPiece, before.cost.perPiece, before.number) }}
         </dd>
       </div>
       <div>
         <dt>Wholesale</dt>
         <dd class="figure">{{ money(cost.wholesale) }}</dd>
-        <dd class="quiet">{{ terms.wholesaleMarginPct }} % margin</dd>
+        <dd class="quiet">{{ formatPercent(terms.wholesaleMarginPct) }} margin</dd>
       </div>
       <div>
         <dt>Retail</dt>
         <dd class="figure">{{ money(cost.retail) }}</dd>
-        <dd class="quiet">{{ terms.retailMarginPct }} % margin</dd>
+        <dd class="quiet">{{ formatPercent(terms.retailMarginPct) }} margin</dd>
       </div>
       <div>
-        <dt>The batch</dt>
+        <dt>Cost of the batch</dt>
         <dd class="figure">{{ money(cost.total) }}</dd>
-        <dd class="quiet">{{ formatCount(plan.pieces) }} pieces</dd>
+        <dd class="quiet">{{ counted(plan.pieces, 'piece') }}</dd>
       </div>
     </DetailList>
     <p v-if="cost.unpriced.length" class="caution">
-      Without
-      {{ listed(cost.unpriced.map((id) => inSentence(nameOf(id)))) }}: no lot and no price on the
-      shelf says what it costs.
+      No price yet for {{ listed(cost.unpriced.map((id) => sentenceNameOf(id))) }}. Add a price or a
+      lot on the Shelf.
     </p>
-    <h2>What drives it</h2>
+    <h2>Largest costs</h2>
     <ol class="plain-list drivers">
       <li v-for="driver in drivers" :key="driver.name">
         <span>{{ driver.name }}</span>

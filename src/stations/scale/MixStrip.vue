@@ -3,7 +3,8 @@ import { computed } from 'vue';
 import { sideView } from '@/core/work/scaling/molds';
 import type { Mold } from '@/core/work/scaling/moldSchema';
 import type { ScalePlan } from '@/core/work/scaling/plan';
-import { formatGrams, formatCount } from '@/core/basics/format/numbers';
+import { counted, formatCount } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import { moldOutline } from '@/ui/pictures/moldOutline';
 
 /** Where the mix goes: every piece drawn, then what is left over and what is lost, to scale by mass. */
@@ -42,7 +43,7 @@ const bar = computed(() => {
 });
 const said = computed(
   () =>
-    `${props.plan.pieces} pieces of ${formatGrams(props.plan.pieceG)} g, ${formatGrams(props.plan.leftoverG)} g left over, ${formatGrams(props.plan.lostG)} g lost`,
+    `${counted(props.plan.pieces, 'piece')} of ${formatMass(props.plan.pieceG)}, ${formatMass(props.plan.leftoverG)} left over, ${formatMass(props.plan.lostG)} lost`,
 );
 </script>
 
@@ -54,11 +55,14 @@ const said = computed(
       <rect :x="bar.piecesPx" y="0" :width="bar.leftPx" height="7" class="left" />
       <rect :x="bar.piecesPx + bar.leftPx" y="0" :width="bar.lostPx" height="7" class="lost" />
       <text x="0" y="21">
-        {{ plan.pieces > drawn ? `${drawn} of ${formatCount(plan.pieces)} drawn` : 'pieces' }}
+        {{
+          plan.pieces > drawn
+            ? `${formatCount(drawn)} of ${formatCount(plan.pieces)} shown`
+            : 'pieces'
+        }}
       </text>
       <text :x="WIDTH" y="21" text-anchor="end">
-        {{ formatGrams(plan.leftoverG) }} g left over · {{ formatGrams(plan.lostG) }} g lost on the
-        way
+        {{ formatMass(plan.leftoverG) }} left over · {{ formatMass(plan.lostG) }} lost
       </text>
     </g>
   </svg>

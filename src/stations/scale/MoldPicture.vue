@@ -5,7 +5,13 @@ import { crossSectionOf } from '@/core/work/cross-section/crossSection';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import { describeMold, moldVolumeMl, sideView } from '@/core/work/scaling/molds';
 import type { Mold } from '@/core/work/scaling/moldSchema';
-import { formatFixed, formatGrams } from '@/core/basics/format/numbers';
+import { counted } from '@/core/basics/format/numbers';
+import {
+  formatLengths,
+  formatMass,
+  formatMassRange,
+  formatMilliliters,
+} from '@/core/basics/format/quantities';
 import { useMaterials } from '@/ui/fields/materials';
 import { moldOutline } from '@/ui/pictures/moldOutline';
 
@@ -49,7 +55,7 @@ const rulePx = computed(() => px.value(RULE_MM));
     <svg
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       role="img"
-      :aria-label="`${describeMold(mold)}, cut open and seen from the side`"
+      :aria-label="`${describeMold(mold)}, cross section`"
     >
       <clipPath :id="clipId"><path :d="shape" /></clipPath>
       <g v-if="anatomy" :clip-path="`url(#${clipId})`">
@@ -78,15 +84,16 @@ const rulePx = computed(() => px.value(RULE_MM));
       />
       <g :transform="`translate(${WIDTH - rulePx - 2} ${FLOOR})`" class="rule">
         <path :d="`M0 -6v6h${rulePx}v-6M${rulePx / 2} 0v-4`" />
-        <text :x="rulePx / 2" y="16" text-anchor="middle">50 mm</text>
+        <text :x="rulePx / 2" y="16" text-anchor="middle">{{ formatLengths([RULE_MM]) }}</text>
       </g>
     </svg>
     <figcaption>
-      <b class="figure">{{ pieceG === null ? '–' : formatGrams(pieceG) }} g</b> a piece,
-      {{ formatFixed(moldVolumeMl(mold), 1) }} mL
+      <b class="figure">{{ pieceG === null ? '–' : formatMass(pieceG) }}</b> a piece,
+      {{ formatMilliliters(moldVolumeMl(mold), 1) }}
       <span v-if="lowG !== null && highG !== null && highG > lowG" class="quiet"
-        >· {{ formatGrams(lowG) }} to {{ formatGrams(highG) }} g by how firmly it is packed,
-        {{ records ? `from ${records} of your own fills` : 'until you weigh your own' }}</span
+        >· {{ formatMassRange(lowG, highG) }} by how firmly you pack,
+        <template v-if="records">from {{ counted(records, 'fill') }} of yours</template
+        ><template v-else>until you weigh your own fills</template></span
       >
     </figcaption>
   </figure>

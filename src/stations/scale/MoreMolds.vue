@@ -16,7 +16,7 @@ const props = defineProps<{ sets: readonly MoldSet[]; body: FormulaBody }>();
 const emit = defineEmits<{ change: [sets: MoldSet[]] }>();
 const workshop = useWorkshopStore();
 
-const MEASURES = 'by its measures';
+const MEASURES = 'By its measures';
 const MOST = 8;
 const choices = computed(() => [
   ...workshop.molds.map(({ id, name }) => ({ value: id, title: name })),
@@ -61,10 +61,16 @@ function takeAway(at: number): void {
 
 <template>
   <fieldset v-for="(set, at) in sets" :key="at" class="set">
-    <legend>{{ set.isSampler ? 'Samplers' : 'And' }} {{ describeMold(set.mold) }}</legend>
+    <legend>
+      {{
+        set.isSampler
+          ? `Minis, ${describeMold(set.mold)}`
+          : `Mold ${at + 2}, ${describeMold(set.mold)}`
+      }}
+    </legend>
     <NumberField
       :model-value="set.count"
-      :label="`Pieces of ${describeMold(set.mold)}`"
+      :label="`Pieces in mold ${at + 2}`"
       :min="1"
       :max="10000"
       :decimals="0"
@@ -84,8 +90,9 @@ function takeAway(at: number): void {
     />
     <NumberField
       :model-value="set.fillG ?? 0"
-      :label="`Fill of mold ${at + 2}, g`"
-      :hint="set.fillG === null ? 'as much as it holds' : ''"
+      :label="`Fill of mold ${at + 2}`"
+      unit="g"
+      :hint="set.fillG === null ? '0 fills it' : ''"
       persistent-hint
       :min="0"
       :max="1000000"
@@ -102,14 +109,15 @@ function takeAway(at: number): void {
           change(at, { isSampler: ($event.target as HTMLInputElement).checked, tops: undefined })
         "
       />
-      samplers, from what is left over
+      Minis, from the rest
     </label>
     <template v-if="!set.isSampler">
       <NumberField
         v-for="part in tops"
         :key="part.id"
         :model-value="set.tops?.[part.id] ?? part.perPieceG ?? 0"
-        :label="`${part.name} on each of mold ${at + 2}, g`"
+        :label="`${part.name} on each of mold ${at + 2}`"
+        unit="g"
         :min="0"
         :max="10000"
         :decimals="1"
@@ -121,12 +129,13 @@ function takeAway(at: number): void {
       size="small"
       variant="text"
       :icon="mdiClose"
-      :aria-label="`Take away the ${describeMold(set.mold)}`"
+      :aria-label="`Remove mold ${at + 2}`"
+      :title="`Remove mold ${at + 2}`"
       @click="takeAway(at)"
     />
   </fieldset>
   <button v-if="sets.length < MOST" type="button" class="link" @click="add">
-    And another mold from the same bowl
+    Add a mold to the same bowl
   </button>
 </template>
 

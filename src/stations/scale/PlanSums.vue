@@ -5,7 +5,8 @@ import { labelWeightG } from '@/core/batches/trays/volatile';
 import { describeMold } from '@/core/work/scaling/molds';
 import type { LeftoverUse } from '@/core/work/scaling/leftover';
 import type { PlannedSet, ScalePlan } from '@/core/work/scaling/plan';
-import { counted, formatGrams, formatCount } from '@/core/basics/format/numbers';
+import { counted, formatCount, formatPercent } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 
 /** The plan in large figures: pieces, mix, bowls, and what comes of the rest. */
 const props = defineProps<{
@@ -18,10 +19,14 @@ const emit = defineEmits<{ samplers: [use: LeftoverUse] }>();
 const setsShown = computed(() => (props.plan.sets.length > 1 ? props.plan.sets : []));
 
 function saySet(set: PlannedSet): string {
-  const what = set.isSampler ? ', samplers' : '';
-  const short =
-    set.askedPieces === undefined ? '' : `, ${set.askedPieces} asked for: no more is left`;
-  return `${formatCount(set.pieces)} × ${describeMold(set.mold)} of ${formatGrams(set.pieceG)} g${what}${short}, label ${labelWeightG(set, props.loss)} g`;
+  return [
+    `${formatCount(set.pieces)} × ${describeMold(set.mold)} of ${formatMass(set.pieceG)}`,
+    ...(set.isSampler ? ['minis'] : []),
+    ...(set.askedPieces === undefined
+      ? []
+      : [`only enough for these, not ${formatCount(set.askedPieces)}`]),
+    `label ${formatMass(labelWeightG(set, props.loss))}`,
+  ].join(', ');
 }
 </script>
 
@@ -36,30 +41,28 @@ function saySet(set: PlannedSet): string {
     </div>
     <div>
       <dt>Mix</dt>
-      <dd class="figure">{{ formatGrams(plan.totalG) }} g</dd>
+      <dd class="figure">{{ formatMass(plan.totalG) }}</dd>
       <dd v-if="plan.outsideG > 0" class="quiet">
-        {{ formatGrams(plan.outsideG) }} g of it on the pieces, not in the mold
+        {{ formatMass(plan.outsideG) }} of it goes on the pieces
       </dd>
     </div>
     <div v-if="plan.bowlCount > 1">
       <dt>Bowls</dt>
-      <dd class="figure">{{ plan.bowlCount }} × {{ formatGrams(plan.bowlG) }} g</dd>
-      <dd class="quiet">weights below are for one</dd>
+      <dd class="figure">{{ formatCount(plan.bowlCount) }} × {{ formatMass(plan.bowlG) }}</dd>
+      <dd class="quiet">the weights below are for one bowl</dd>
     </div>
     <div v-else-if="plan.bowlHoldsG !== null">
       <dt>Bowl filled</dt>
-      <dd class="figure">{{ Math.round((100 * plan.bowlG) / plan.bowlHoldsG) }} %</dd>
-      <dd class="quiet">it takes {{ formatGrams(plan.bowlHoldsG) }} g of this mix</dd>
+      <dd class="figure">{{ formatPercent((100 * plan.bowlG) / plan.bowlHoldsG, 0) }}</dd>
+      <dd class="quiet">it holds {{ formatMass(plan.bowlHoldsG) }} of this mix</dd>
     </div>
     <div v-if="leftoverUse">
       <dt>From the rest</dt>
-      <dd class="figure">{{ leftoverUse.pieces }}</dd>
+      <dd class="figure">{{ formatCount(leftoverUse.pieces) }}</dd>
       <dd class="quiet">
-        {{ counted(leftoverUse.pieces, 'piece') }} of {{ formatGrams(leftoverUse.pieceG) }} g in the
+        {{ counted(leftoverUse.pieces, 'mini') }} of {{ formatMass(leftoverUse.pieceG) }} in
         {{ leftoverUse.name }}
-        <button type="button" class="link" @click="emit('samplers', leftoverUse)">
-          Press them
-        </button>
+        <button type="button" class="link" @click="emit('samplers', leftoverUse)">Add them</button>
       </dd>
     </div>
   </DetailList>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { readoutOf } from '@/core/work/weighing/readout';
 import { mdiDotsVertical } from '@mdi/js';
 import { computed } from 'vue';
 import type { FormulaBody } from '@/core/formula/model/schema';
@@ -7,12 +8,12 @@ import type { PremixStock } from '@/core/work/scaling/means';
 import type { ScalePlan } from '@/core/work/scaling/plan';
 import type { Way } from '@/core/work/scaling/requestSchema';
 import type { AssignedLots } from '@/core/workshop/shelf/assignLots';
-import { decimalsOf } from '@/core/work/weighing/rounding';
 import { sayCounted } from '@/core/work/weighing/counted';
 import { useShelfStore } from '@/stores/shelf';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
-import { formatFixed, formatGrams } from '@/core/basics/format/numbers';
 import { listed } from '@/core/basics/format/names';
+import { formatChangePct, formatFixed, formatPercent } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { materialOf } = useMaterials();
@@ -35,7 +36,7 @@ function sayBarred(materialId: string): string {
     ...(onHold.length > 0 ? [`${listed(onHold)} on hold`] : []),
     ...(past.length > 0 ? [`${listed(past)} past its date`] : []),
   ];
-  return `No usable lot (${why.join('; ')}). Receive another one, or release one.`;
+  return `There is no usable lot (${why.join(', ')}). Receive another one, or release one.`;
 }
 const groups = computed(() =>
   props.body.parts.map((part) => ({
@@ -52,12 +53,17 @@ const severalScales = computed(
 
 /** On the scale's own decimals; what is too small for it is shown as it is. */
 function onScale({ weighG, stepG }: PlannedLine): string {
-  return formatFixed(weighG, weighG < stepG / 2 ? 3 : decimalsOf(stepG));
+  return readoutOf(stepG, weighG < stepG / 2 ? 0 : Infinity).say(weighG);
+}
+
+/** In the person's own unit, where the scale has another. */
+function besideOf({ weighG, stepG }: PlannedLine): string {
+  return readoutOf(stepG).beside(weighG);
 }
 
 function signed(errorPct: number): string {
-  if (Math.abs(errorPct) < 0.005) return '0 %';
-  return `${errorPct > 0 ? '+' : '−'}${Math.abs(errorPct).toFixed(Math.abs(errorPct) < 0.1 ? 2 : 1)} %`;
+  if (Math.abs(errorPct) < 0.005) return '0%';
+  return formatChangePct(errorPct);
 }
 
 function lotsOf(lineId: string): string {
@@ -79,15 +85,15 @@ function premixesOf({ materialId, exactG }: PlannedLine): readonly PremixStock[]
 function waysOf(planned: PlannedLine) {
   const premixes = premixesOf(planned);
   return [
-    { value: 'scale', title: 'On the scale' },
+    { value: 'scale', title: 'Weigh' },
     ...(materialOf(planned.materialId).isLiquid ? [{ value: 'drops', title: 'Count drops' }] : []),
     { value: 'spoons', title: 'Count spoons' },
     ...premixes.map(({ lotId, code, strengthFraction, leftG }) => ({
       value: lotId,
       title: `Premix ${code}`,
-      subtitle: `${formatFixed(strengthFraction * 100, 1)} %, ${formatGrams(leftG)} g left`,
+      subtitle: `${formatPercent(strengthFraction * 100, 1)}, ${formatMass(leftG)} left`,
     })),
-    { value: 'make', title: 'Make a premix' },
+    { value: 'make', title: 'Create a premix' },
   ];
 }
 
@@ -104,8 +110,12 @@ const readings = computed(() => {
     name: string,
     key: 'sodaToAcidByMass' | 'dampIndexPct' | 'freeWaterPct' | 'scentLoadPct',
     decimals: number,
+    isPercent = false,
   ) => {
-    const say = (value: number | null) => (value === null ? '–' : formatFixed(value, decimals));
+    const say = (value: number | null) => {
+      if (value === null) return '–';
+      return isPercent ? formatPercent(value, decimals) : formatFixed(value, decimals);
+    };
     return {
       name,
       wanted: say(wanted[key]),
@@ -115,9 +125,9 @@ const readings = computed(() => {
   };
   return [
     row('Soda to acid', 'sodaToAcidByMass', 3),
-    row('Damp index', 'dampIndexPct', 2),
-    row('Free water, %', 'freeWaterPct', 2),
-    row('Scent, %', 'scentLoadPct', 3),
+    row('Moisture', 'dampIndexPct', 2),
+    row('Loose water', 'freeWaterPct', 2, true),
+    row('Scent', 'scentLoadPct', 3, true),
   ];
 });
 </script>
@@ -130,9 +140,9 @@ const readings = computed(() => {
           <th scope="col">Material</th>
           <th scope="col">Lot</th>
           <th scope="col" class="number">Weigh</th>
-          <th v-if="severalScales" scope="col">On</th>
+          <th v-if="severalScales" scope="col">Scale</th>
           <th scope="col" class="number">Rounding</th>
-          <th scope="col"><span class="visually-hidden">Way</span></th>
+          <th scope="col"><span class="visually-hidden">How to weigh</span></th>
         </tr>
       </thead>
       <tbody v-for="group in groups" :key="group.part.id">
@@ -143,11 +153,10 @@ const readings = computed(() => {
           <td>
             {{ material.name }}
             <span v-if="planned.premix" class="note"
-              >as premix {{ planned.premix.code }}: {{ formatFixed(planned.targetG, 3) }} g of
-              it</span
+              >{{ formatMass(planned.targetG, 3) }}, as premix {{ planned.premix.code }}</span
             >
             <span v-else-if="planned.needsFinerScale" class="finer">
-              {{ formatFixed(planned.weighG, 2) }} g is too little for the {{ planned.scaleName }}
+              {{ formatMass(planned.weighG, 2) }} is too little for {{ planned.scaleName }}.
               <button
                 v-for="premix in premixesOf(planned)"
                 :key="premix.lotId"
@@ -158,7 +167,7 @@ const readings = computed(() => {
                 Use premix {{ premix.code }}
               </button>
               <button type="button" class="link" @click="emit('premix', planned)">
-                Make a premix<span class="visually-hidden"> of {{ material.name }}</span>
+                Create a premix<span class="visually-hidden"> of {{ material.name }}</span>
               </button>
             </span>
             <span v-if="barred.get(line.materialId)" class="finer">
@@ -166,7 +175,7 @@ const readings = computed(() => {
               <router-link :to="{ name: 'shelf', params: { side: 'lots' } }">Open lots</router-link>
             </span>
             <span v-if="short.get(line.materialId)" class="finer"
-              >{{ formatGrams(short.get(line.materialId) ?? 0) }} g more than the shelf holds</span
+              >The shelf is short by {{ formatMass(short.get(line.materialId) ?? 0) }}.</span
             >
           </td>
           <td class="quiet lots">{{ lotsOf(line.id) }}</td>
@@ -174,7 +183,8 @@ const readings = computed(() => {
             <template v-if="planned.counted"
               ><b>{{ sayCounted(planned.counted) }}</b></template
             >
-            <b v-else>{{ onScale(planned) }} g</b>
+            <b v-else>{{ onScale(planned) }}</b>
+            <span v-if="besideOf(planned)" class="note">{{ besideOf(planned) }}</span>
           </td>
           <td v-if="severalScales" class="quiet lots">
             {{ planned.counted?.how ?? planned.scaleName }}
@@ -184,7 +194,8 @@ const readings = computed(() => {
             <ActionMenu
               class="more"
               :items="waysOf(planned)"
-              :aria-label="`Way of ${material.name}`"
+              :aria-label="`How to weigh ${material.name}`"
+              title="How to weigh it"
               @choose="(value) => choose(planned, value)"
             >
               <v-icon :icon="mdiDotsVertical" size="18" />
@@ -193,10 +204,10 @@ const readings = computed(() => {
         </tr>
       </tbody>
     </table>
-    <table class="readings" aria-label="Readings">
+    <table class="readings" aria-label="Results">
       <thead>
         <tr>
-          <th scope="col">Reading</th>
+          <th scope="col">Result</th>
           <th scope="col" class="number">Formula</th>
           <th scope="col" class="number">These weights</th>
           <th scope="col" class="number">Rounded line by line</th>
@@ -214,8 +225,8 @@ const readings = computed(() => {
       </tbody>
     </table>
     <p v-if="plan.carrierOverG > 0" class="finer">
-      Premixes bring {{ formatGrams(plan.carrierOverG) }} g of carrier that no line makes room for:
-      the mix grows by it.
+      The premixes add {{ formatMass(plan.carrierOverG) }} of carrier, so the mix is that much
+      larger.
     </p>
   </div>
 </template>

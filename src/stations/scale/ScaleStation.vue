@@ -137,29 +137,26 @@ async function start(isOwnUse: boolean): Promise<void> {
 
 <template>
   <div>
-    <PageHeader class="no-print">
-      <template #title
-        ><h1>{{ formula?.name ?? 'Scale' }}</h1></template
-      >
+    <PageHeader class="no-print" :thing="formula?.name">
       <template #sub>
         <template v-if="formula"
-          >{{ describeVersion(formula) }} · {{ METHOD_WORDS[formula.body.method] }},
-          {{ describeMold(request.mold) }}</template
+          >{{ formula.name }}, {{ describeVersion(formula) }} ·
+          {{ METHOD_WORDS[formula.body.method] }}, {{ describeMold(request.mold) }}</template
         >
-        <template v-else>no formula in hand</template>
+        <template v-else>no formula open</template>
       </template>
       <template #actions>
         <v-btn v-if="formula" variant="flat" :disabled="!plan" @click="begin('make')"
-          >Take it to the bench</v-btn
+          >Start this batch</v-btn
         >
       </template>
     </PageHeader>
     <EmptyState v-if="!formula" is-page>
-      Take a formula in hand first:
-      <router-link :to="{ name: 'design' }">open one in Design</router-link>.
+      There is no formula open.
+      <router-link :to="{ name: 'design' }">Open one on Design</router-link>.
     </EmptyState>
     <div v-else class="bench">
-      <section class="want no-print" aria-label="What is wanted">
+      <section class="want no-print" aria-label="Amount and mold">
         <WantForm :key="formula.id" :request="request" :body="formula.body" @ask="ask" />
         <MoldPicture
           :mold="request.mold"
@@ -170,17 +167,16 @@ async function start(isOwnUse: boolean): Promise<void> {
           :records="packedRecords"
         />
       </section>
-      <section class="plan" aria-label="The weights">
+      <section class="plan" aria-label="Plan">
         <AppTabs v-model="view" label="Scale" :items="VIEWS" class="views no-print" />
         <ShoppingFor v-if="view === 'together'" />
         <template v-else>
           <p v-if="batchAtBench" class="quiet">
-            {{ batchAtBench.code }} is still at the bench; it stays there when a new one begins.
+            {{ batchAtBench.code }} is at the bench. It stays there when you start another batch.
           </p>
           <p v-if="moldChanged" class="caution" role="status">{{ moldChanged }}</p>
           <p v-if="formula.body.unread.length" class="caution">
-            {{ counted(formula.body.unread.length, 'written line') }} not read yet
-            {{ formula.body.unread.length === 1 ? 'is' : 'are' }} left out of these weights.
+            These weights leave out {{ counted(formula.body.unread.length, 'unread line') }}.
           </p>
           <p v-if="result && !result.ok" role="alert" class="problem">
             {{ result.problem.message }}

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { counted } from '@/core/basics/format/numbers';
 import { computed } from 'vue';
 import { describeVersion } from '@/core/formula/model/versions';
 import type { Formula } from '@/core/formula/model/schema';
@@ -52,7 +53,7 @@ const sheet = computed(() =>
     pieces: props.plan.pieces,
     pieceG: props.plan.pieceG,
     totalG: props.plan.bowlG,
-    bowl: props.plan.bowlCount > 1 ? `one of ${props.plan.bowlCount} bowls` : null,
+    bowl: props.plan.bowlCount > 1 ? `1 of ${counted(props.plan.bowlCount, 'bowl')}` : null,
     warnings: props.warnings,
     isPractice: scaleFor(workshop.settings, props.formula.origin === 'sample') === 'simulated',
     isOwnUse: false,
@@ -66,7 +67,7 @@ const sheet = computed(() =>
 <template>
   <section aria-label="Bench sheet of this plan">
     <div class="actions no-print">
-      <v-btn variant="flat" @click="emit('open')">Open the batch, with its code</v-btn>
+      <v-btn variant="flat" @click="emit('open')">Start this batch and print its sheet</v-btn>
       <SheetActions :sheet="sheet" />
     </div>
     <BenchSheet :sheet="sheet" />

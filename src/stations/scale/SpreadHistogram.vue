@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3-scale';
 import { area, curveStep } from 'd3-shape';
 import { computed } from 'vue';
 import type { Distribution } from '@/core/work/spread/simulate';
-import { formatFixed } from '@/core/basics/format/numbers';
+import { formatFixed, formatRange } from '@/core/basics/format/numbers';
 
 /** One reading, weighed above the line and by cup below it, on one axis. */
 const props = defineProps<{
@@ -41,7 +41,7 @@ function path(of: Distribution, isUp: boolean): string {
   );
 }
 function say(of: Distribution): string {
-  return `${formatFixed(of.low, props.decimals)} to ${formatFixed(of.high, props.decimals)}`;
+  return formatRange(of.low, of.high, props.decimals);
 }
 </script>
 
@@ -51,7 +51,7 @@ function say(of: Distribution): string {
     <svg
       :viewBox="`0 0 ${WIDTH} ${2 * HALF + 18}`"
       role="img"
-      :aria-label="`${title}: weighed ${say(weighed)}, by cup ${say(byCup)}, nine draws of ten`"
+      :aria-label="`${title}: weighed ${say(weighed)}, by cup ${say(byCup)}, for nine of ten batches`"
     >
       <rect
         v-if="window"

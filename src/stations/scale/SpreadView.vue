@@ -8,7 +8,7 @@ import { useWorkshopStore } from '@/stores/workshop';
 import type { SpreadPair } from '@/workers/spreadApi';
 import { startSpread } from '@/workers/startSpread';
 import SpreadHistogram from './SpreadHistogram.vue';
-import { formatCount } from '@/core/basics/format/numbers';
+import { formatCount, formatFixed } from '@/core/basics/format/numbers';
 import { reasonOf } from '@/core/basics/format/reason';
 
 const props = defineProps<{ body: FormulaBody; plan: ScalePlan; request: ScaleRequest }>();
@@ -53,7 +53,7 @@ function start(): void {
     },
     (error: unknown) => {
       if (run !== mine) return;
-      problem.value = `The draws stopped: ${reasonOf(error)}.`;
+      problem.value = `Couldn’t finish the simulation (${reasonOf(error)}). Open the tab again.`;
       done.value = null;
     },
   );
@@ -88,17 +88,17 @@ const wider = computed(() => {
 <template>
   <section aria-label="Why weigh">
     <p class="lead">
-      The same batch made {{ formatCount(DRAWS) }} times: above the line on these scales, below it
-      by cup and spoon.
+      This simulates the batch {{ formatCount(DRAWS) }} times. Above the line it is weighed on these
+      scales, below it is measured by cup and spoon.
       <template v-if="wider !== null && wider > 1.5"
-        >Cups make the soda-to-acid ratio {{ wider.toFixed(0) }} times as uncertain.</template
+        >Cups make soda to acid {{ formatFixed(wider, 0) }} times as uncertain.</template
       >
     </p>
     <p v-if="done !== null" class="progress">
       <v-progress-linear
         :model-value="done * 100"
         color="primary"
-        aria-label="Draws done"
+        aria-label="Simulation progress"
         height="6"
       />
       <v-btn size="small" @click="stop">Stop</v-btn>
@@ -115,7 +115,7 @@ const wider = computed(() => {
       />
       <SpreadHistogram
         v-if="result.weighed.dampIndexPct && result.byCup.dampIndexPct"
-        title="Damp index"
+        title="Moisture"
         :weighed="result.weighed.dampIndexPct"
         :by-cup="result.byCup.dampIndexPct"
         :decimals="1"
@@ -137,8 +137,8 @@ const wider = computed(() => {
       />
     </div>
     <p class="quiet small">
-      Nine draws of ten lie in the ranges said. Shaded: the window. Pieces also differ by how firmly
-      they are packed.
+      Nine of ten batches are within these figures. The range is shaded. Pieces also differ by how
+      firmly you pack.
     </p>
   </section>
 </template>

@@ -31,15 +31,10 @@ function start(): void {
       </li>
     </ul>
     <p v-if="isStopped">
-      Not today, not like this: a batch with a stop can’t be sold. It is marked for own use, and
-      gets no label and no stock.
+      Not today, not like this. You can’t sell a batch with a stop. It is for own use, with no label
+      and no stock.
     </p>
-    <v-checkbox
-      v-else
-      v-model="isOwnUse"
-      label="For own use, not for sale: no label, no stock"
-      hide-details
-    />
+    <v-checkbox v-else v-model="isOwnUse" label="For own use, not for sale" hide-details />
     <template #actions>
       <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
       <v-btn :variant="isStopped ? 'outlined' : 'flat'" @click="start">

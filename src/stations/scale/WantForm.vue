@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { readoutOf } from '@/core/work/weighing/readout';
+import { GRAMS_PER_OUNCE } from '@/core/basics/units/mass';
 import { computed } from 'vue';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import type { ScaleRequest, Want, WantKind } from '@/core/work/scaling/requestSchema';
@@ -9,7 +11,8 @@ import MoreMolds from './MoreMolds.vue';
 import MoldFields from '@/ui/fields/MoldFields.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { moldFromShelf } from '@/core/workshop/shelf/moldFromShelf';
-import { formatFixed } from '@/core/basics/format/numbers';
+import { counted, formatPercent } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf } = useMaterials();
@@ -21,8 +24,8 @@ const TIMES = [
   { value: 3, word: '3' },
 ];
 const BOWLS = [
-  { value: 'equal', title: 'equal' },
-  { value: 'by-color', title: 'by color' },
+  { value: 'equal', title: 'Equal' },
+  { value: 'by-color', title: 'By color' },
 ];
 const props = defineProps<{ request: ScaleRequest; body: FormulaBody }>();
 const emit = defineEmits<{ ask: [request: ScaleRequest] }>();
@@ -37,13 +40,14 @@ const WANTS: ReadonlyArray<{ value: WantKind; word: string }> = [
   { value: 'bowls', word: 'Bowls' },
   { value: 'use-up', word: 'Use up' },
 ];
-const STEPS = [1, 0.5, 0.1, 0.01].map((value) => ({ value, title: `${value} g` }));
+const STEPS_G = [1, 0.5, 0.1, 0.01, 0.1 * GRAMS_PER_OUNCE, 0.05 * GRAMS_PER_OUNCE];
+const STEPS = STEPS_G.map((value) => ({ value, title: readoutOf(value).say(value) }));
 
-const MEASURES = 'by its measures';
+const MEASURES = 'By its measures';
 const moldChoices = computed(() => [
   ...workshop.molds.map(({ id, name, cavities }) => ({
     value: id,
-    title: cavities > 1 ? `${name} · ${cavities} at a time` : name,
+    title: cavities > 1 ? `${name} · ${counted(cavities, 'cavity', 'cavities')}` : name,
   })),
   { value: MEASURES, title: MEASURES },
 ]);
@@ -88,12 +92,12 @@ function takeMold(id: string): void {
 
 <template>
   <form @submit.prevent>
-    <h2>How much</h2>
+    <h2>Amount</h2>
     <ChoiceRow :model-value="request.want.kind" :items="WANTS" @update:model-value="wantKind" />
     <NumberField
       v-if="request.want.kind === 'pieces'"
       :model-value="request.want.count"
-      label="Pieces wanted"
+      label="Pieces"
       :min="1"
       :max="10000"
       :decimals="0"
@@ -104,7 +108,7 @@ function takeMold(id: string): void {
     <NumberField
       v-else-if="request.want.kind === 'bowls'"
       :model-value="request.want.count"
-      label="Bowls full"
+      label="Bowls"
       :min="1"
       :max="100"
       :decimals="0"
@@ -113,7 +117,8 @@ function takeMold(id: string): void {
     <NumberField
       v-else-if="request.want.kind === 'total'"
       :model-value="request.want.massG"
-      label="Total mix, grams"
+      label="Total mix"
+      unit="g"
       :min="1"
       :max="1000000"
       :decimals="1"
@@ -142,14 +147,15 @@ function takeMold(id: string): void {
       <v-select
         :model-value="request.want.materialId"
         :items="materials"
-        label="Use up"
+        label="Material to use up"
         class="wide"
         @update:model-value="(materialId) => change({ want: useUp(materialId) })"
       />
       <NumberField
         :key="request.want.materialId"
         :model-value="request.want.massG"
-        label="Grams of it"
+        label="Amount to use"
+        unit="g"
         :min="0.1"
         :max="1000000"
         :decimals="1"
@@ -160,8 +166,8 @@ function takeMold(id: string): void {
       <p class="quiet small hint">
         {{
           shelf.usable.has(request.want.materialId)
-            ? `${formatFixed(shelf.usable.get(request.want.materialId) ?? 0, 0)} g on the shelf`
-            : 'no lot of it on the shelf'
+            ? `${formatMass(shelf.usable.get(request.want.materialId) ?? 0)} on the shelf`
+            : 'There is no lot of it on the shelf.'
         }}
       </p>
     </div>
@@ -190,7 +196,8 @@ function takeMold(id: string): void {
       <NumberField
         v-if="request.fillG !== null"
         :model-value="request.fillG"
-        label="Grams a piece"
+        label="Weight a piece"
+        unit="g"
         class="wide"
         :min="0.1"
         :max="50000"
@@ -203,7 +210,8 @@ function takeMold(id: string): void {
     <div class="fields">
       <NumberField
         :model-value="request.lossPct"
-        label="Lost on the way, %"
+        label="Loss"
+        unit="%"
         :min="0"
         :max="50"
         :decimals="1"
@@ -213,7 +221,7 @@ function takeMold(id: string): void {
         v-if="shelf.scales.length === 0"
         :model-value="request.scaleStepG"
         :items="STEPS"
-        label="Scale shows"
+        label="Scale step"
         @update:model-value="(scaleStepG) => change({ scaleStepG })"
       />
       <v-select
@@ -225,14 +233,15 @@ function takeMold(id: string): void {
       />
     </div>
     <p v-if="ownLossPct !== null && shelf.loss" class="quiet small">
-      Yours: {{ ownLossPct.toFixed(1) }} %, from {{ shelf.loss.records }} counted batches.
+      Your loss is {{ formatPercent(ownLossPct, 1) }}, by
+      {{ counted(shelf.loss.records, 'batch', 'batches') }}.
       <button
         v-if="Math.abs(ownLossPct - request.lossPct) > 0.05"
         type="button"
         class="link"
         @click="change({ lossPct: Number(ownLossPct.toFixed(1)) })"
       >
-        Take it
+        Use it
       </button>
     </p>
   </form>

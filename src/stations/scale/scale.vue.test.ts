@@ -99,7 +99,7 @@ describe('the station', () => {
   it('without a formula says where one is taken', () => {
     shop.workshop.changeSettings({ formulaInHandId: null });
     const station = shop.show(ScaleStation);
-    expect(station.text()).toContain('no formula in hand');
+    expect(station.text()).toContain('no formula open');
     expect(station.text()).not.toContain('Take it to the bench');
   });
 
@@ -254,8 +254,8 @@ describe('the plan in large figures', () => {
       shop
         .show(PlanSums, { props: { plan: { ...plan, ...change }, leftoverUse: null, loss: 0 } })
         .text();
-    expect(sums({ bowlCount: 3 })).toContain('weights below are for one');
-    expect(sums({ bowlCount: 1, bowlG: 450, bowlHoldsG: 900 })).toContain('50 %');
+    expect(sums({ bowlCount: 3 })).toContain('the weights below are for one bowl');
+    expect(sums({ bowlCount: 1, bowlG: 450, bowlHoldsG: 900 })).toContain('50%');
     expect(sums({ bowlCount: 1, bowlHoldsG: null })).not.toContain('Bowl filled');
     expect(sums({ outsideG: 12 })).toContain('12 g of it on the pieces, not in the mold');
   });
@@ -287,7 +287,7 @@ describe('other molds from the same bowl', () => {
 
   it('are added up to eight, and taken away one by one', async () => {
     const seven = more(7);
-    await button(seven, 'And another mold from the same bowl').trigger('click');
+    await button(seven, 'Add a mold to the same bowl').trigger('click');
     expect(last(seven)).toHaveLength(8);
     expect(more(8).text()).not.toContain('And another mold');
     const two = more(2);

@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import { listed } from '@/core/basics/format/names';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, ref } from 'vue';
 import { newId } from '@/core/basics/newId';
 import { RESPONSE_WORDS, RESPONSES, type Response } from '@/core/batches/trials/cup-test/responses';
 import { cupTestCups } from '@/core/batches/trials/cup-test/cups';
-import { inSentence } from '@/core/basics/format/names';
 import { nowIso } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useTrialsStore } from '@/stores/trials';
@@ -20,7 +20,7 @@ const emit = defineEmits<{ asked: [id: string] }>();
 const trialStore = useTrialsStore();
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
-const { nameOf } = useMaterials();
+const { sentenceNameOf } = useMaterials();
 
 interface Asked {
   materialId: string | null;
@@ -46,11 +46,11 @@ function ask(): void {
     materialId === null ? [] : [{ materialId, lowPct, highPct }],
   );
   if (!formula.value || named.length === 0) {
-    problem.value = 'Choose a formula, and what is to be varied.';
+    problem.value = 'Choose a formula and a material to vary.';
     return;
   }
   if (named.some(({ lowPct, highPct }) => highPct <= lowPct)) {
-    problem.value = 'The highest must be over the lowest.';
+    problem.value = 'The highest amount must be over the lowest.';
     return;
   }
   const question = {
@@ -69,7 +69,7 @@ function ask(): void {
   }
   problem.value = '';
   const id = newId();
-  const what = named.map(({ materialId }) => inSentence(nameOf(materialId))).join(' and ');
+  const what = listed(named.map(({ materialId }) => sentenceNameOf(materialId)));
   workshop.put('ladders', [
     {
       id,
@@ -92,32 +92,34 @@ function ask(): void {
 </script>
 
 <template>
-  <AppForm class="ask" aria-label="A new question" @submit="ask">
+  <AppForm class="ask" aria-label="New cup test" @submit="ask">
     <h2>What do you want to know?</h2>
     <div class="fields">
       <v-autocomplete
         v-model="formulaId"
         :items="workshop.formulas.map(({ id, name }) => ({ value: id, title: name }))"
-        label="Of the formula"
+        label="Formula"
       />
       <v-select
         v-model="response"
         :items="RESPONSES.map((value) => ({ value, title: RESPONSE_WORDS[value].title }))"
-        label="What is watched"
+        label="Result to watch"
       />
     </div>
     <div v-for="(factor, i) in factors" :key="i" class="fields">
-      <MaterialPicker v-model="factor.materialId" :label="`More or less of (${i + 1})`" />
+      <MaterialPicker v-model="factor.materialId" :label="`Material to vary (${i + 1})`" />
       <NumberField
         v-model="factor.lowPct"
-        :label="`Lowest of ${i + 1}, %`"
+        :label="`Lowest (${i + 1})`"
+        unit="%"
         :min="0"
         :max="60"
         :decimals="2"
       />
       <NumberField
         v-model="factor.highPct"
-        :label="`Highest of ${i + 1}, %`"
+        :label="`Highest (${i + 1})`"
+        unit="%"
         :min="0"
         :max="60"
         :decimals="2"
@@ -129,21 +131,34 @@ function ask(): void {
       class="link"
       @click="factors.push({ materialId: null, lowPct: 0, highPct: 5 })"
     >
-      And another thing
+      Vary another material
     </button>
     <div class="fields">
       <NumberField v-model="cups" label="Cups" :min="2" :max="8" :decimals="0" />
-      <NumberField v-model="cupG" label="Grams a cup" :min="2" :max="1000" :decimals="1" />
-      <NumberField v-model="stepG" label="Steps of the small scale, g" :min="0.001" :max="10" />
-      <v-switch v-model="bends" label="it may bend" hide-details />
+      <NumberField
+        v-model="cupG"
+        label="Weight a cup"
+        unit="g"
+        :min="2"
+        :max="1000"
+        :decimals="1"
+      />
+      <NumberField
+        v-model="stepG"
+        label="Step of the small scale"
+        unit="g"
+        :min="0.001"
+        :max="10"
+      />
+      <v-switch v-model="bends" label="The effect may level off" hide-details />
     </div>
     <p class="quiet">
-      One base mix without what is varied; each cup takes its grams of it, and what is varied beside
-      them. The cups stand where the answer gets surest with what the forecast believes already, and
-      only where the mix stays in its damp window.
+      You make one base mix without the varied materials. Each cup gets some of it, plus its own
+      amount of them. Rovack chooses the amounts that answer best, where the mix stays in its
+      moisture range.
     </p>
     <ProblemLine :problem="problem" />
-    <v-btn variant="flat" type="submit">Lay out the cups</v-btn>
+    <v-btn variant="flat" type="submit">Create cup test</v-btn>
   </AppForm>
 </template>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { CupTestAnswer } from '@/core/batches/trials/cup-test/answer';
-import { formatFixed } from '@/core/basics/format/numbers';
+import { formatFixed, formatPercent } from '@/core/basics/format/numbers';
 import BandChart from '@/ui/charts/BandChart.vue';
 
 /** The answer along what is varied, with its band, and each cup as it was seen. */
@@ -22,7 +22,7 @@ const most = computed(
 const label = computed(() => {
   const [first, last] = ends.value;
   return first && last
-    ? `${props.yTitle} from ${formatFixed(first.best, 0)} at ${formatFixed(first.pct, 1)} % to ${formatFixed(last.best, 0)} at ${formatFixed(last.pct, 1)} % ${props.xTitle}`
+    ? `${props.yTitle} from ${formatFixed(first.best, 0)} at ${formatPercent(first.pct, 1)} to ${formatFixed(last.best, 0)} at ${formatPercent(last.pct, 1)} ${props.xTitle}`
     : props.yTitle;
 });
 </script>

@@ -10,18 +10,24 @@ import type { CupTest } from '@/core/batches/trials/cup-test/schema';
 import type { CupTestEffect } from '@/core/batches/trials/cup-test/answer';
 import { decimalsOf } from '@/core/work/weighing/rounding';
 import { parseNumber } from '@/core/basics/units/parseNumber';
-import { counted, formatFixed } from '@/core/basics/format/numbers';
-import { inSentence } from '@/core/basics/format/names';
+import { stopwatch } from '@/core/basics/format/durations';
+import {
+  counted,
+  formatCount,
+  formatFixed,
+  formatPercent,
+  formatRange,
+} from '@/core/basics/format/numbers';
+import { formatLiters, formatMass, formatTemp } from '@/core/basics/format/quantities';
 import { nowIso } from '@/stores/now';
 import { useTrialsStore } from '@/stores/trials';
 import { useMaterials } from '@/ui/fields/materials';
 import CupTestCurve from './CupTestCurve.vue';
-import { clockOf } from '@/shared/tryMessages';
 
 /** One set: its base mix and cups as a sheet, what each showed, and what that says so far. */
 const props = defineProps<{ ladder: CupTest }>();
 const trialStore = useTrialsStore();
-const { nameOf } = useMaterials();
+const { nameOf, sentenceNameOf } = useMaterials();
 const typed = ref<Readonly<Record<string, string>>>({});
 const problem = ref('');
 /** Nothing that is seen in a cup is larger. */
@@ -76,27 +82,27 @@ function write(cupId: string): void {
     value >= 0 &&
     value <= MOST_VALUE &&
     (props.ladder.response !== 'gone-s' || value > 0);
-  problem.value = isFine ? '' : `${words.value.ask}: a number is needed.`;
+  problem.value = isFine ? '' : `${words.value.ask}: type a number.`;
   if (!isFine) return;
   trialStore.seenInCup(props.ladder, cupId, value);
   typed.value = { ...typed.value, [cupId]: '' };
 }
 
 function sayEffect({ factor, effect, verdict, atLow, atHigh }: CupTestEffect): string {
-  const what = inSentence(nameOf(factor.materialId));
-  const from = `${formatFixed(atLow.best, 1)} at ${formatFixed(factor.lowPct, 1)} %, ${formatFixed(atHigh.best, 1)} at ${formatFixed(factor.highPct, 1)} %`;
+  const what = sentenceNameOf(factor.materialId);
+  const from = `from ${formatFixed(atLow.best, 1)} at ${formatPercent(factor.lowPct)} to ${formatFixed(atHigh.best, 1)} at ${formatPercent(factor.highPct)}`;
   const size = answer.value.isTimes
-    ? `${formatFixed(effect.best, 2)} times (${formatFixed(effect.low, 2)} to ${formatFixed(effect.high, 2)})`
-    : `${formatFixed(effect.best, 1)} ${words.value.unit} (${formatFixed(effect.low, 1)} to ${formatFixed(effect.high, 1)})`;
+    ? `${formatFixed(effect.best, 2)} times (${formatRange(effect.low, effect.high, 2)})`
+    : `${formatFixed(effect.best, 1)} ${words.value.unit} (${formatRange(effect.low, effect.high, 1)})`;
   switch (verdict) {
     case 'more':
-      return `More ${what} means more: ${from}; ${size}. That is an answer.`;
+      return `More ${what} means more, ${from}. The effect is ${size}. That is an answer.`;
     case 'less':
-      return `More ${what} means less: ${from}; ${size}. That is an answer.`;
+      return `More ${what} means less, ${from}. The effect is ${size}. That is an answer.`;
     case 'no-matter':
-      return `How much ${what} there is does not matter here: ${size}. That is an answer too.`;
+      return `The amount of ${what} does not matter. The effect is ${size}. That is an answer.`;
     case 'not-yet':
-      return `Not an answer yet for ${what}: ${size}.`;
+      return `There is no answer yet for ${what}. The effect is ${size}.`;
   }
 }
 </script>
@@ -105,16 +111,16 @@ function sayEffect({ factor, effect, verdict, atLow, atHigh }: CupTestEffect): s
   <article class="set" :aria-label="ladder.name">
     <h2>
       {{ ladder.name }}
-      <v-btn class="no-print" size="small" @click="print">Print the sheet</v-btn>
+      <v-btn class="no-print" size="small" @click="print">Print</v-btn>
     </h2>
     <div class="parts">
       <div>
-        <h3>The base mix, {{ formatFixed(baseG, 0) }} g</h3>
+        <h3>Base mix, {{ formatMass(baseG, 0) }}</h3>
         <ul class="plain-list lines">
           <li v-for="line in baseLines" :key="line.id">
-            <span>{{ line.name }}</span><b class="tabular"
-              >{{ formatFixed(line.massG, line.decimals) }} g</b
-            >
+            <span>{{ line.name }}</span><b class="tabular">{{
+              formatMass(line.massG, line.decimals)
+            }}</b>
           </li>
         </ul>
         <table>
@@ -131,10 +137,10 @@ function sayEffect({ factor, effect, verdict, atLow, atHigh }: CupTestEffect): s
           <tbody>
             <tr v-for="(cup, i) in ladder.cups" :key="cup.id">
               <th scope="row">{{ i + 1 }}</th>
-              <td class="tabular">{{ formatFixed(cup.baseG, decimals) }} g</td>
+              <td class="tabular">{{ formatMass(cup.baseG, decimals) }}</td>
               <td v-for="(massG, k) in cup.addedG" :key="k" class="tabular">
-                {{ formatFixed(massG, decimals) }} g
-                <span class="quiet">{{ formatFixed(cup.pcts[k] ?? 0, 1) }} %</span>
+                {{ formatMass(massG, decimals) }}
+                <span class="quiet">{{ formatPercent(cup.pcts[k] ?? 0, 1) }}</span>
               </td>
               <td class="act">
                 <button
@@ -143,7 +149,7 @@ function sayEffect({ factor, effect, verdict, atLow, atHigh }: CupTestEffect): s
                   class="time no-print"
                   @click="time(cup.id)"
                 >
-                  {{ timing?.cupId === cup.id ? `Gone, ${clockOf(timedS)}` : 'Drop it in'
+                  {{ timing?.cupId === cup.id ? `Gone, ${stopwatch(timedS)}` : 'Drop in'
                   }}<span class="visually-hidden"> cup {{ i + 1 }}</span>
                 </button>
                 <form class="seen no-print" @submit.prevent="write(cup.id)">
@@ -158,7 +164,7 @@ function sayEffect({ factor, effect, verdict, atLow, atHigh }: CupTestEffect): s
                     @input="typed = { ...typed, [cup.id]: typedIn($event) }"
                   />
                   <button type="submit">
-                    Write<span class="visually-hidden"> cup {{ i + 1 }}</span>
+                    Save<span class="visually-hidden"> cup {{ i + 1 }}</span>
                   </button>
                 </form>
               </td>
@@ -166,13 +172,13 @@ function sayEffect({ factor, effect, verdict, atLow, atHigh }: CupTestEffect): s
           </tbody>
         </table>
         <p class="quiet small">
-          Press or pack each the same way, let them dry alike, and drop one after the other into a
-          liter of water at 38 °C, in an order drawn by lot.
+          Press or pack all cups the same way and dry them alike. Drop one after the other into
+          {{ formatLiters(1) }} of water at {{ formatTemp(38) }}, in random order.
         </p>
         <ProblemLine :problem="problem" />
       </div>
       <div>
-        <h3>{{ counted(answer.seen, 'cup') }} of {{ ladder.cups.length }} seen</h3>
+        <h3>{{ formatCount(answer.seen) }} of {{ counted(ladder.cups.length, 'cup') }} done</h3>
         <CupTestCurve
           :answer="answer"
           :x-title="nameOf(ladder.factors[0]?.materialId ?? '')"
@@ -182,7 +188,8 @@ function sayEffect({ factor, effect, verdict, atLow, atHigh }: CupTestEffect): s
           {{ sayEffect(effect) }}
         </p>
         <p v-if="answer.cupsToGo > 0 && answer.seen > 0" class="quiet">
-          About {{ counted(answer.cupsToGo, 'cup') }} more at the same places would make it one.
+          About {{ counted(answer.cupsToGo, 'more cup') }} with the same amounts would give an
+          answer.
         </p>
       </div>
     </div>

@@ -2,7 +2,7 @@
 import ToggleButton from '@/ui/kit/ToggleButton.vue';
 import { computed, ref } from 'vue';
 import { useTrialsStore } from '@/stores/trials';
-import { shortTime } from '@/ui/frame/format';
+import { shortTime } from '@/core/basics/format/dates';
 import AskCupTest from './AskCupTest.vue';
 import CupTestSet from './CupTestSet.vue';
 
@@ -14,7 +14,7 @@ const open = computed(() => trialStore.ladders.find(({ id }) => id === openId.va
 
 <template>
   <div class="ladders">
-    <nav v-if="trialStore.ladders.length" aria-label="Sets of small ones">
+    <nav v-if="trialStore.ladders.length" aria-label="Cup tests">
       <ToggleButton
         v-for="ladder in trialStore.ladders"
         :key="ladder.id"
@@ -22,9 +22,7 @@ const open = computed(() => trialStore.ladders.find(({ id }) => id === openId.va
         @press="openId = ladder.id"
       >
         {{ ladder.name }} <span class="quiet">{{ shortTime(ladder.askedAt) }}</span> </ToggleButton
-      ><ToggleButton :pressed="openId === null" @press="openId = null">
-        A new question
-      </ToggleButton>
+      ><ToggleButton :pressed="openId === null" @press="openId = null"> New cup test </ToggleButton>
     </nav>
     <CupTestSet v-if="open" :key="open.id" :ladder="open" />
     <AskCupTest v-else @asked="(id) => (openId = id)" />

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Spread } from '@/core/basics/units/spread';
-import { formatFixed } from '@/core/basics/format/numbers';
+import { formatSeconds } from '@/core/basics/format/durations';
+import { formatMass } from '@/core/basics/format/quantities';
 import BandChart from '@/ui/charts/BandChart.vue';
 
 /** Grams of gas gone as the scale wrote them down, over what was forecast. */
@@ -33,7 +34,7 @@ const dots = computed(() => {
 const last = computed(() => props.gone.at(-1) ?? null);
 const label = computed(() =>
   last.value
-    ? `${formatFixed(Math.max(0, last.value.massG), 1)} g of gas gone after ${formatFixed(last.value.seconds / MINUTE_S, 1)} minutes`
+    ? `${formatMass(Math.max(0, last.value.massG), 1)} of gas gone after ${formatSeconds(last.value.seconds)}`
     : 'Nothing weighed yet',
 );
 </script>

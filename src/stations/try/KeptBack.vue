@@ -7,7 +7,8 @@ import { KEPT_COLOR_WORDS } from '@/core/batches/records/messages';
 import { countOf } from '@/core/batches/records/summary';
 import { keptPieces, looksOf, type Look } from '@/core/batches/records/keptBack';
 import type { Batch } from '@/core/batches/records/schema';
-import { counted, formatFixed } from '@/core/basics/format/numbers';
+import { shortDate } from '@/core/basics/format/dates';
+import { counted } from '@/core/basics/format/numbers';
 import { useBenchStore } from '@/stores/bench';
 import { nowMs } from '@/stores/now';
 import { useTrialsStore } from '@/stores/trials';
@@ -41,10 +42,9 @@ function nextMs(looks: readonly Look[]): number {
 function dueWords({ state, month, dueMs, entry }: Look): string {
   const months = counted(month, 'month');
   if (entry)
-    return `${months}: hard ${entry.hard}, scent ${entry.scent}, ${KEPT_COLOR_WORDS[entry.color]}`;
-  if (state === 'missed') return `${months}: nobody looked`;
-  const day = new Date(dueMs).toLocaleDateString('en-US', { month: 'short', day: 'numeric' });
-  return state === 'due' ? `${months}: look now` : `${months}: ${day}`;
+    return `${months}: hardness ${entry.hard}, scent ${entry.scent}, ${KEPT_COLOR_WORDS[entry.color]}`;
+  if (state === 'missed') return `${months}: missed`;
+  return state === 'due' ? `${months}: look now` : `${months}: ${shortDate(dueMs)}`;
 }
 
 function write(batch: Batch): void {
@@ -57,7 +57,7 @@ function keep(): void {
   if (!batch) return;
   const left = (countOf(batch)?.pieces ?? batch.plan.pieces) - keptPieces(batch);
   problem.value =
-    layAway.value > left ? `Of ${batch.code} there are ${counted(left, 'piece')} at most.` : '';
+    layAway.value > left ? `${batch.code} has ${counted(left, 'piece')} left. Retain fewer.` : '';
   if (problem.value) return;
   bench.writeTo(batch, { kind: 'kept', pieces: Math.max(1, Math.round(layAway.value)) });
   layAwayId.value = null;
@@ -65,24 +65,26 @@ function keep(): void {
 </script>
 
 <template>
-  <section aria-label="Kept-back pieces" class="kept">
+  <section aria-label="Retained samples" class="kept">
     <p v-if="trialStore.shelfLife.looks > 0">
-      By {{ counted(trialStore.shelfLife.looks, 'look') }} at your own pieces:
+      You looked at {{ counted(trialStore.shelfLife.looks, 'retained sample') }}.
       <template v-if="trialStore.shelfLife.goodToMonths !== null"
-        >still good after {{ formatFixed(trialStore.shelfLife.goodToMonths, 0) }} months</template
+        >They were still good after
+        {{ counted(Math.round(trialStore.shelfLife.goodToMonths), 'month') }}. </template
       ><template v-if="trialStore.shelfLife.badFromMonths !== null"
-        >, not any more after {{ formatFixed(trialStore.shelfLife.badFromMonths, 0) }}</template
-      >.
+        >They were no longer good after
+        {{ counted(Math.round(trialStore.shelfLife.badFromMonths), 'month') }}.</template
+      >
     </p>
     <p v-if="kept.length === 0" class="quiet">
-      Nothing is laid away. Keep two or three pieces of a batch, wrapped as they are sold, and look
-      at one after 1, 3, 6 and 12 months: that is how long yours keep.
+      There are no retained samples yet. Retain two or three pieces of a batch, wrapped as you sell
+      them. Look at one after 1, 3, 6 and 12 months to learn how long yours keep.
     </p>
     <ul class="plain-list">
       <li v-for="{ batch, looks } in kept" :key="batch.id">
         <div class="head">
           <b>{{ batch.code }}, {{ batch.formulaName }}</b>
-          <span class="quiet">{{ counted(keptPieces(batch), 'piece') }} kept</span>
+          <span class="quiet">{{ counted(keptPieces(batch), 'piece') }} retained</span>
         </div>
         <ol class="plain-list looks">
           <li v-for="one in looks" :key="one.month" :class="one.state">{{ dueWords(one) }}</li>
@@ -92,25 +94,23 @@ function keep(): void {
           size="small"
           :variant="looks.some(({ state }) => state === 'due') ? 'flat' : 'outlined'"
           @click="openId = batch.id"
-          >Look at one<span class="visually-hidden"> of {{ batch.code }}</span></v-btn
+          >Check one<span class="visually-hidden"> of {{ batch.code }}</span></v-btn
         >
         <AppForm
           v-else
           class="look"
-          :aria-label="`A kept-back piece of ${batch.code}`"
+          :aria-label="`Retained sample of ${batch.code}`"
           @submit="write(batch)"
         >
-          <NumberField v-model="look.hard" label="Hard, 0 to 5" :min="0" :max="5" :decimals="0" />
-          <NumberField v-model="look.scent" label="Scent, 0 to 5" :min="0" :max="5" :decimals="0" />
+          <NumberField v-model="look.hard" label="Hardness, 0–5" :min="0" :max="5" :decimals="0" />
+          <NumberField v-model="look.scent" label="Scent, 0–5" :min="0" :max="5" :decimals="0" />
           <v-select
             v-model="look.color"
             :items="KEPT_COLORS.map((value) => ({ value, title: KEPT_COLOR_WORDS[value] }))"
             label="Color"
           />
-          <v-btn variant="flat" type="submit">Write it down</v-btn>
-          <p class="quiet">
-            For its share of fizz put it, or crumbs of it, into the jug on the scale under “Now”.
-          </p>
+          <v-btn variant="flat" type="submit">Save</v-btn>
+          <p class="quiet">To see how much fizz is left, test it on the scale.</p>
         </AppForm>
       </li>
     </ul>
@@ -123,10 +123,10 @@ function keep(): void {
             title: `${code}, ${formulaName}`,
           }))
         "
-        label="Lay pieces away of"
+        label="Batch to retain pieces of"
       />
       <NumberField v-model="layAway" label="Pieces" :min="1" :max="10000" :decimals="0" />
-      <v-btn type="submit" :disabled="layAwayId === null">Keep them back</v-btn>
+      <v-btn type="submit" :disabled="layAwayId === null">Retain</v-btn>
     </AppForm>
     <ProblemLine :problem="problem" />
   </section>

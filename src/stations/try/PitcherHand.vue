@@ -11,10 +11,12 @@ import { keptShare } from '@/core/batches/trials/taught';
 import { phaseS } from '@/core/batches/trials/phases';
 import { standingIn } from '@/core/batches/trials/write';
 import type { Trial } from '@/core/batches/trials/schema';
-import { parseNumber } from '@/core/basics/units/parseNumber';
-import { withoutUnit } from '@/core/basics/units/withoutUnit';
-import { decimalsOf } from '@/core/work/weighing/rounding';
-import { formatFixed } from '@/core/basics/format/numbers';
+import { formatSeconds } from '@/core/basics/format/durations';
+import { listed } from '@/core/basics/format/names';
+import { formatPercent, formatPercentRange } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
+import { parseQuantity } from '@/core/basics/units/parseQuantity';
+import { readoutOf } from '@/core/work/weighing/readout';
 import { nowIso } from '@/stores/now';
 import { useTraysStore } from '@/stores/trays';
 import { useTrialsStore } from '@/stores/trials';
@@ -24,7 +26,7 @@ import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import PracticeBand from '@/ui/frame/PracticeBand.vue';
 import GasLossCurve from './GasLossCurve.vue';
 import PitcherPicture from './PitcherPicture.vue';
-import { sayGasLossProblem, sayTime, sayTimes, sayWhatDoes } from '@/shared/tryMessages';
+import { sayGasLossProblem, sayTimes, sayWhatDoes } from '@/shared/tryMessages';
 import { usePitcherScale } from './usePitcherScale';
 
 /** A jug of warm water on the scale: what the whole loses is gas, and the scale writes it down. */
@@ -38,6 +40,7 @@ const problem = ref('');
 const batch = computed(() => trialStore.batchOf(props.trial));
 /** Sample and water stay what they are for a trial: reckoned once, not with each reading. */
 const { pieceG, water, stepG } = props.trial;
+const readout = readoutOf(stepG ?? 1);
 const mix = portionsOf(
   workshop.catalog,
   batch.value?.body.parts.flatMap(({ lines }) => lines) ?? [],
@@ -100,13 +103,12 @@ function heard(massG: number): void {
 
 function weight(): number | null {
   if (scale.source !== 'typed') {
-    problem.value =
-      scale.state.value === 'ready' ? '' : 'The scale says nothing: is it plugged in?';
+    problem.value = scale.state.value === 'ready' ? '' : 'The scale sends nothing. Plug it in.';
     return scale.state.value === 'ready' ? (scale.reading.value?.massG ?? null) : null;
   }
-  const massG = parseNumber(withoutUnit(typed.value, 'g'));
-  problem.value = massG !== null && massG > 0 ? '' : 'Type what the scale shows, in grams.';
-  return problem.value === '' ? massG : null;
+  const read = parseQuantity(typed.value, 'g', readout.shown);
+  problem.value = read.ok && read.value > 0 ? '' : 'Type the weight that the scale shows.';
+  return read.ok && read.value > 0 ? read.value : null;
 }
 
 function next(): void {
@@ -115,7 +117,7 @@ function next(): void {
     const massG = weight();
     if (massG === null) return;
     if (massG < props.trial.pieceG) {
-      problem.value = `${formatFixed(massG, 1)} g is no jug of water: stand it on the scale first.`;
+      problem.value = `${readout.say(massG)} is less than the sample. Put the pitcher of water on the scale first.`;
       return;
     }
     trialStore.write({ kind: 'jug', massG });
@@ -135,47 +137,43 @@ function gone(): void {
   if (touchedMs.value === null) return;
   if (answer.value?.isOver !== true) {
     problem.value =
-      'The slope after the fizz is not seen yet: leave it on the scale for a minute after the last bubbles.';
+      'Leave it on the scale for a minute after the last bubbles. The slope after the fizz is still missing.';
     return;
   }
   problem.value = '';
   trialStore.finish();
 }
 const word = computed(() => {
-  if (jugG.value === null) return 'Jug and water stand on it';
-  if (touchedMs.value === null) return 'The sample goes in';
-  return scale.source === 'typed' ? 'It shows that now' : 'Gone: keep it';
+  if (jugG.value === null) return 'The pitcher is on the scale';
+  if (touchedMs.value === null) return 'The sample is in';
+  return scale.source === 'typed' ? 'Add the weight' : 'Gone, finish';
 });
 
+/** What the scale says now. */
+const scaleSaid = computed(() => {
+  if (isDone.value) return 'This test is closed';
+  if (scale.reading.value) return `The scale shows ${readout.say(scale.reading.value.massG)}`;
+  return scale.source === 'typed' ? 'You type the weights' : 'The scale sends nothing yet';
+});
 useBenchKeys({ space: next, u: () => isDone.value || trialStore.undo() });
 </script>
 
 <template>
   <PracticeBand v-if="scale.source === 'simulated'" />
   <div class="jug">
-    <section aria-label="The jug on the scale">
+    <section aria-label="Pitcher on the scale">
       <p class="big">
-        <b class="figure">{{ formatFixed(goneG, 1) }} g</b> <span class="quiet">of gas gone</span>
+        <b class="figure">{{ formatMass(goneG, 1) }}</b> <span class="quiet">of gas gone</span>
       </p>
       <p v-if="expected" class="of">
-        of {{ formatFixed(expected.lossG.best, 1) }} g that this sample can give up here
+        of {{ formatMass(expected.lossG.best, 1) }} that can leave the water
         <span class="quiet"
-          >({{ formatFixed(expected.stoichiometricG, 1) }} g is made in all; the water keeps the
-          rest)</span
+          >(of {{ formatMass(expected.stoichiometricG, 1) }} in all; the water keeps the rest)</span
         >
       </p>
       <p class="quiet small">
-        {{
-          isDone
-            ? 'this trial is closed'
-            : scale.reading.value
-              ? `the scale shows ${formatFixed(scale.reading.value.massG, decimalsOf(trial.stepG ?? 1))} g`
-              : scale.source === 'typed'
-                ? 'weights are typed'
-                : 'the scale says nothing yet'
-        }}
-        · steps of {{ trial.stepG }} g<template v-if="jugG !== null">
-          · jug and water {{ formatFixed(jugG, decimalsOf(trial.stepG ?? 1)) }} g</template
+        {{ scaleSaid }} · {{ readout.say(trial.stepG ?? 1) }} steps<template v-if="jugG !== null">
+          · pitcher and water {{ readout.say(jugG) }}</template
         >
       </p>
       <PitcherPicture
@@ -183,22 +181,21 @@ useBenchKeys({ space: next, u: () => isDone.value || trialStore.undo() });
         :has-piece="touchedMs !== null"
       />
       <p v-if="plan && plan.halfShare > 0.1" class="problem" role="alert">
-        This scale cannot tell: its steps leave the share open by
-        {{ formatFixed(100 * plan.halfShare, 0) }} % either way. {{ sayWhatDoes(plan) }}
+        This scale is too coarse. It tells the fizz to ±{{
+          formatPercent(100 * plan.halfShare, 0)
+        }}. {{ sayWhatDoes(plan) }}
       </p>
       <p v-else-if="plan" class="quiet small">
-        This scale will tell the share to about {{ formatFixed(100 * plan.halfShare, 0) }} % either
-        way.
+        This scale tells the fizz to about ±{{ formatPercent(100 * plan.halfShare, 0) }}.
       </p>
       <p class="quiet small">
-        A lid with a hole keeps the spray in. Never a closed vessel: the gas would burst it. Leave
-        it standing for a minute after the last bubbles: the slope is what the warm water loses by
-        itself.
+        Use a lid with a hole to keep the spray in. Never close the vessel, or the gas bursts it.
+        Leave it for a minute after the last bubbles, to see what the warm water loses by itself.
       </p>
       <v-text-field
         v-if="scale.source === 'typed' && !isDone"
         v-model="typed"
-        label="The scale shows, g"
+        :label="`Weight on the scale, ${readout.unit}`"
         inputmode="decimal"
         autocomplete="off"
         @keydown.enter="next"
@@ -206,18 +203,20 @@ useBenchKeys({ space: next, u: () => isDone.value || trialStore.undo() });
       <div v-if="!isDone" class="ways">
         <HandButton is-main class="main" @click="next">{{ word }} <kbd>space</kbd></HandButton>
         <HandButton v-if="scale.source === 'typed' && touchedMs !== null" @click="gone">
-          Gone: keep it
+          Gone, finish
         </HandButton>
-        <HandButton @click="trialStore.undo">Take back <kbd>U</kbd></HandButton>
-        <HandButton @click="trialStore.again">Start again</HandButton>
+        <HandButton @click="trialStore.undo">Undo <kbd>U</kbd></HandButton>
+        <HandButton @click="trialStore.again">Start over</HandButton>
       </div>
       <ProblemLine :problem="problem" />
     </section>
-    <section aria-label="The fizz, as it was weighed">
-      <h2>The fizz, as it was weighed</h2>
+    <section aria-label="Gas that left, by weight">
+      <h2>Gas that left, by weight</h2>
       <p class="quiet">
-        grams of gas gone, written down by the scale; the forecast with its band{{
-          trial.isCrumbs ? ' is that of a whole piece' : ''
+        {{
+          trial.isCrumbs
+            ? 'Weight of gas gone, with the forecast of a whole piece'
+            : 'Weight of gas gone, with the forecast'
         }}
       </p>
       <GasLossCurve
@@ -226,36 +225,32 @@ useBenchKeys({ space: next, u: () => isDone.value || trialStore.undo() });
         :running="touchedMs !== null && !isDone"
       />
       <p v-if="answer && answer.isOver" class="answer">
-        <b>{{ formatFixed(100 * answer.share.best, 0) }} % of its fizz is still in it.</b>
-        {{ formatFixed(100 * answer.share.low, 0) }} to
-        {{ formatFixed(100 * answer.share.high, 0) }} % by the scale’s step, the slope, and what
-        thermometer and jug leave open.
-        {{
-          isWeak
-            ? 'That is a weak batch.'
-            : answer.share.best > 1.05
-              ? 'More than it can give: did it splash, or was there more of it?'
-              : ''
-        }}
+        <b>{{ formatPercent(100 * answer.share.best, 0) }} of its fizz is still in it.</b> The
+        scale, thermometer and pitcher allow
+        {{ formatPercentRange(100 * answer.share.low, 100 * answer.share.high) }}.
+        <template v-if="isWeak">This batch is weak.</template>
+        <template v-else-if="answer.share.best > 1.05"
+          >That is more than it can give. It may have splashed, or there was more of it.</template
+        >
       </p>
       <p v-else-if="answer" class="answer">
-        If it goes on like this: {{ formatFixed(100 * answer.share.low, 0) }} to
-        {{ formatFixed(100 * answer.share.high, 0) }} % of its fizz, gone after
-        {{ sayTime(answer.goneS.best) }}; forecast {{ sayTimes(goneS) }}.
+        At this pace it has
+        {{ formatPercentRange(100 * answer.share.low, 100 * answer.share.high) }} of its fizz, and
+        is gone after {{ formatSeconds(answer.goneS.best) }}. The forecast is {{ sayTimes(goneS) }}.
       </p>
       <p v-if="answer && answer.bumpedAtS.length" class="quiet">
-        The scale was bumped after
-        {{ answer.bumpedAtS.map((at) => `${formatFixed(at, 0)} s`).join(' and ') }}: taken out.
+        The scale was bumped after {{ listed(answer.bumpedAtS.map(formatSeconds)) }}. That is left
+        out.
       </p>
       <p v-if="answer && answer.isOver" class="quiet small">
-        The warm water’s own loss, {{ formatFixed(answer.ownLossGMin, 2) }} g a minute, is taken
-        out. Gone after {{ sayTime(answer.goneS.best) }}.
+        The warm water’s own loss, {{ formatMass(answer.ownLossGMin) }} a minute, is left out. Gone
+        after {{ formatSeconds(answer.goneS.best) }}.
       </p>
       <p v-if="result && !result.ok && touchedMs !== null" class="quiet">
         {{ sayGasLossProblem(result.problem) }}
       </p>
       <template v-if="causes.length">
-        <h3>Where it may have gone</h3>
+        <h3>Likely causes</h3>
         <CausesList :causes="causes" />
       </template>
     </section>

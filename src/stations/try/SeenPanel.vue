@@ -26,7 +26,7 @@ const openWhat = ref<SeenRow['what'] | null>(null);
 
 function wordOf(row: SeenRow): string {
   const value = seen.value.get(row.what);
-  return row.choices.find((choice) => choice.value === value)?.word ?? 'to look at';
+  return row.choices.find((choice) => choice.value === value)?.word ?? 'open';
 }
 
 function choose(row: SeenRow, value: string): void {
@@ -82,7 +82,7 @@ useBenchKeys({
         </div>
       </li>
     </ul>
-    <p class="quiet small"><kbd>N</kbd> opens the next, a digit chooses.</p>
+    <p class="quiet small"><kbd>N</kbd> opens the next row. A digit chooses.</p>
   </section>
 </template>
 

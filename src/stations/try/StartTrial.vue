@@ -10,7 +10,8 @@ import { startProblem } from '@/core/batches/trials/startProblem';
 import type { TrialStart } from '@/core/batches/trials/write';
 import { USUAL_CONDITIONS } from '@/core/results/conditions/types';
 import { meanPieceG } from '@/core/batches/records/summary';
-import { formatFixed } from '@/core/basics/format/numbers';
+import { formatPercent } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import { nowIso } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useTrialsStore } from '@/stores/trials';
@@ -24,7 +25,7 @@ const trialStore = useTrialsStore();
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
 
-const ELSEWHERE = 'a piece from elsewhere';
+const ELSEWHERE = 'Piece from elsewhere';
 const chosenId = ref<string | null>(null);
 /** The newest batch until the maker says otherwise: on a first visit it comes a moment later. */
 const batchId = computed({
@@ -133,46 +134,51 @@ function start(): void {
 </script>
 
 <template>
-  <AppForm class="start" aria-label="A new trial" @submit="start">
-    <h2>What goes into the water?</h2>
+  <AppForm class="start" aria-label="New test" @submit="start">
+    <h2>New test</h2>
     <div class="fields">
-      <v-autocomplete v-model="batchId" :items="choices" label="A piece of" />
-      <v-text-field
-        v-if="!batch"
-        v-model="name"
-        label="What it is called"
-        maxlength="80"
-        autocomplete="off"
-      />
+      <v-autocomplete v-model="batchId" :items="choices" label="Piece" />
+      <v-text-field v-if="!batch" v-model="name" label="Name" maxlength="80" autocomplete="off" />
     </div>
     <ChoiceRow v-model="kind" :items="kinds" />
     <div class="fields">
       <NumberField
         v-model="pieceG"
-        :label="kind === 'scale' ? 'Sample, g' : 'It weighs, g'"
+        :label="kind === 'scale' ? 'Sample' : 'Weight'"
+        unit="g"
         :min="0.1"
         :max="20000"
         :decimals="1"
       />
       <NumberField
         v-model="ageDays"
-        label="Days since it was made"
+        label="Age"
+        suffix="days"
         :min="0"
         :max="20000"
         :decimals="0"
       />
       <template v-if="kind !== 'shower'">
-        <NumberField v-model="volumeL" label="Water, liters" :min="0.1" :max="2000" :decimals="1" />
+        <NumberField
+          v-model="volumeL"
+          label="Water"
+          unit="L"
+          :min="0.1"
+          :max="2000"
+          :decimals="1"
+        />
         <NumberField
           v-model="tempC"
-          label="Its temperature, °C"
+          label="Water temperature"
+          unit="°C"
           :min="5"
           :max="100"
           :decimals="0"
         />
         <NumberField
           v-model="alkalinityMgL"
-          label="Alkalinity, mg/L"
+          label="Alkalinity"
+          unit="mg/L"
           :min="0"
           :max="2000"
           :decimals="0"
@@ -181,24 +187,26 @@ function start(): void {
       <NumberField
         v-else
         v-model="flowLMin"
-        label="Flow, liters a minute"
+        label="Flow"
+        unit="L/min"
         :min="1"
         :max="30"
         :decimals="0"
       />
       <template v-if="kind === 'scale'">
-        <NumberField v-model="stepG" label="Steps of the scale, g" :min="0.001" :max="100" />
-        <v-switch v-model="isCrumbs" label="crumbled" hide-details />
+        <NumberField v-model="stepG" label="Scale step" unit="g" :min="0.001" :max="100" />
+        <v-switch v-model="isCrumbs" label="Crumbled" hide-details />
       </template>
-      <v-switch v-if="!batch" v-model="knowsAge" label="age is known" hide-details />
+      <v-switch v-if="!batch" v-model="knowsAge" label="Age is known" hide-details />
     </div>
     <p v-if="plan" :class="plan.halfShare > 0.1 ? 'warn' : 'quiet'">
-      It can give up {{ formatFixed(plan.expectedG, 1) }} g here; this scale tells its share of fizz
-      to {{ formatFixed(100 * plan.halfShare, 0) }} % either way.
-      <template v-if="plan.halfShare > 0.1">Too coarse. {{ sayWhatDoes(plan) }}</template>
+      It can lose {{ formatMass(plan.expectedG, 1) }} of gas. This scale tells its fizz to ±{{
+        formatPercent(100 * plan.halfShare, 0)
+      }}.
+      <template v-if="plan.halfShare > 0.1">That is too coarse. {{ sayWhatDoes(plan) }}</template>
     </p>
     <ProblemLine :problem="problem" />
-    <v-btn variant="flat" type="submit">Try it</v-btn>
+    <v-btn variant="flat" type="submit">Start the test</v-btn>
   </AppForm>
 </template>
 

@@ -9,7 +9,13 @@ import {
 } from '@/core/results/learning/quantities';
 import type { Evaluation } from '@/core/results/evaluation/types';
 import type { Trial } from '@/core/batches/trials/schema';
-import { counted, formatFixed } from '@/core/basics/format/numbers';
+import {
+  counted,
+  formatFixed,
+  formatPercent,
+  formatPercentRange,
+  formatRange,
+} from '@/core/basics/format/numbers';
 import { useWorkshopStore } from '@/stores/workshop';
 
 /** What all trials together teach, this one among them. */
@@ -17,7 +23,7 @@ const props = defineProps<{ trial: Trial; forecast: Evaluation | null }>();
 const workshop = useWorkshopStore();
 
 const times = ({ estimate, low, high }: Learned) =>
-  `${formatFixed(estimate, 2)} times (${formatFixed(low, 2)} to ${formatFixed(high, 2)})`;
+  `${formatFixed(estimate, 2)} times (${formatRange(low, high, 2)})`;
 
 const lines = computed(() => {
   const taught = workshop.facts.trials ?? {};
@@ -25,24 +31,24 @@ const lines = computed(() => {
   const { lasting } = props.forecast ?? {};
   if (lasting && lasting.kind !== 'showered' && lasting.ownTrials > 0)
     said.push(
-      `Forecast with ${counted(lasting.ownTrials, 'other trial')} of yours in it: gone after ${formatFixed(lasting.goneS.best / 60, 1)} min, ${formatFixed(lasting.goneS.low / 60, 1)} to ${formatFixed(lasting.goneS.high / 60, 1)}.`,
+      `With ${counted(lasting.ownTrials, 'other test')} of yours, the forecast is gone after ${formatFixed(lasting.goneS.best / 60, 1)} min (${formatRange(lasting.goneS.low / 60, lasting.goneS.high / 60, 1)}).`,
     );
   if (taught.wear)
     said.push(
-      `How fast your pieces wear is known from ${counted(taught.wear.records, 'trial')} so far.`,
+      `Rovack knows how fast your pieces wear from ${counted(taught.wear.records, 'test')} so far.`,
     );
   if (taught.showers && props.trial.kind === 'shower')
     said.push(
-      `Your steamers last ${times(askedOf(SHOWERS_LAST, taught.showers, null))} as many showers as reckoned, by ${counted(taught.showers.records, 'trial')}.`,
+      `Your steamers last ${times(askedOf(SHOWERS_LAST, taught.showers, null))} as many showers as estimated, by ${counted(taught.showers.records, 'test')}.`,
     );
   if (taught.foam && props.trial.kind !== 'shower')
     said.push(
-      `Foam stands ${times(askedOf(FOAM_STANDS, taught.foam, null))} as high as reckoned, by ${counted(taught.foam.records, 'trial')}.`,
+      `Your foam is ${times(askedOf(FOAM_STANDS, taught.foam, null))} as high as estimated, by ${counted(taught.foam.records, 'test')}.`,
     );
   if (taught.share) {
     const kept = askedOf(SHARE_KEPT, taught.share, { weeks: 4 });
     said.push(
-      `After four weeks ${formatFixed(100 * Math.min(1, kept.estimate), 0)} % of the fizz is still in your pieces (${formatFixed(100 * kept.low, 0)} to ${formatFixed(100 * kept.high, 0)}), by ${counted(taught.share.records, 'jug')}.`,
+      `After four weeks your pieces keep ${formatPercent(100 * Math.min(1, kept.estimate), 0)} of their fizz (${formatPercentRange(100 * kept.low, 100 * kept.high)}), by ${counted(taught.share.records, 'test')} on the scale.`,
     );
   }
   return said;
@@ -54,7 +60,7 @@ const lines = computed(() => {
     <h2>What it teaches</h2>
     <p v-for="line in lines" :key="line">{{ line }}</p>
     <p v-if="lines.length === 0" class="quiet">
-      Nothing yet: the forecast is the shipped model alone. Press “Gone” when it is gone.
+      Nothing yet. The forecast uses Rovack’s estimates only. Press “Gone” when the piece is gone.
     </p>
   </section>
 </template>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { formatSeconds, stopwatch } from '@/core/basics/format/durations';
+import { parseQuantity } from '@/core/basics/units/parseQuantity';
 import HandButton from '@/ui/kit/HandButton.vue';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { useIntervalFn } from '@vueuse/core';
@@ -14,21 +16,12 @@ import {
 } from '@/core/batches/trials/phases';
 import { keptShare } from '@/core/batches/trials/taught';
 import type { Trial } from '@/core/batches/trials/schema';
-import { parseNumber } from '@/core/basics/units/parseNumber';
-import { withoutUnit } from '@/core/basics/units/withoutUnit';
 import { nowIso } from '@/stores/now';
 import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import TryTrace from './TryTrace.vue';
-import {
-  PHASE_BUTTONS,
-  PHASE_WORDS,
-  clockOf,
-  sayPhaseProblem,
-  sayTime,
-  sayTimes,
-} from '@/shared/tryMessages';
+import { PHASE_BUTTONS, PHASE_WORDS, sayPhaseProblem, sayTimes } from '@/shared/tryMessages';
 
 /** A piece in water with the stopwatch: the space bar says what comes next, the forecast runs beside it. */
 const props = defineProps<{ trial: Trial }>();
@@ -63,9 +56,12 @@ const goneSentence = computed(() => {
   const { low, best, high } = lasting.goneS;
   const range = sayTimes({ low, best, high });
   const goneS = phaseS(props.trial, 'gone');
-  if (goneS === null) return `Forecast: gone after ${range}.`;
-  const place = goneS < low ? 'faster than' : goneS > high ? 'slower than' : 'within';
-  return `Gone after ${sayTime(goneS)}: ${place} the forecast of ${range}.`;
+  if (goneS === null) return `The forecast is gone after ${range}.`;
+  const gone = formatSeconds(goneS);
+  if (goneS < low) return `Gone after ${gone}, faster than the forecast of ${range}.`;
+  return goneS > high
+    ? `Gone after ${gone}, slower than the forecast of ${range}.`
+    : `Gone after ${gone}, within the forecast of ${range}.`;
 });
 
 function press(phase: Phase): void {
@@ -78,9 +74,10 @@ function press(phase: Phase): void {
 }
 
 function goneTyped(): void {
-  const minutes = parseNumber(withoutUnit(typedMin.value, 'min'));
-  if (minutes === null || !(minutes > 0 && minutes <= 60)) {
-    problem.value = 'Minutes from 0 to 60.';
+  const read = parseQuantity(typedMin.value, 'min');
+  const minutes = read.ok ? read.value : 0;
+  if (!(minutes > 0 && minutes <= 60)) {
+    problem.value = 'Type minutes, up to 60.';
     return;
   }
   problem.value = '';
@@ -105,13 +102,13 @@ useBenchKeys({
 <template>
   <div class="hand-of-trial">
     <section class="watch" aria-label="Stopwatch">
-      <p class="clock" role="timer" :aria-label="`Stopwatch ${clockOf(seconds ?? 0)}`">
-        {{ clockOf(seconds ?? 0) }}
+      <p class="clock" role="timer" :aria-label="`Stopwatch ${stopwatch(seconds ?? 0)}`">
+        {{ stopwatch(seconds ?? 0) }}
       </p>
       <p class="quiet">{{ goneSentence }}</p>
       <p v-if="isDone" class="quiet">
-        This trial is closed.
-        <button type="button" class="link" @click="trialStore.reopen">Go on with it</button>
+        This test is closed.
+        <button type="button" class="link" @click="trialStore.reopen">Reopen</button>
       </p>
       <HandButton v-if="next && !isDone" is-main class="main" @click="nextOne">
         {{ PHASE_BUTTONS[next] }} <kbd>space</kbd>
@@ -123,31 +120,32 @@ useBenchKeys({
           <HandButton @click="press('came-up')">Came up <kbd>C</kbd></HandButton>
         </template>
         <HandButton @click="press('gone')">Gone <kbd>G</kbd></HandButton>
-        <HandButton @click="trialStore.undo">Take back <kbd>U</kbd></HandButton>
-        <HandButton @click="trialStore.again">Start again</HandButton>
+        <HandButton @click="trialStore.undo">Undo <kbd>U</kbd></HandButton>
+        <HandButton @click="trialStore.again">Start over</HandButton>
       </div>
       <ProblemLine :problem="problem" />
       <form v-if="forgotten" class="forgotten" role="alert" @submit.prevent="goneTyped">
         <p>
-          The stopwatch has been running for {{ clockOf(seconds ?? 0) }}: it was forgotten. Say when
-          it was gone, or start again.
+          The stopwatch has been running for {{ stopwatch(seconds ?? 0) }}. If you forgot it, type
+          when the piece was gone, or start over.
         </p>
         <v-text-field
           v-model="typedMin"
-          label="Gone after, minutes"
+          label="Gone after"
+          suffix="min"
           inputmode="decimal"
           autocomplete="off"
         />
-        <v-btn type="submit">Write it down</v-btn>
+        <v-btn type="submit">Save</v-btn>
       </form>
     </section>
-    <section class="trace" aria-label="The fizz over time">
-      <h2>The fizz, minute by minute</h2>
+    <section class="trace" aria-label="Fizz over time">
+      <h2>Fizz over time</h2>
       <p class="quiet">
         {{
           trace.length
-            ? 'mL of gas a second: the forecast with its band, and what you press'
-            : 'No forecast for this one: what you press is kept all the same'
+            ? 'Gas per second, as forecast, with the moments you press'
+            : 'There is no forecast for this piece. The moments you press are saved.'
         }}
       </p>
       <TryTrace :points="trace" :events="events" :now-s="isRunning ? seconds : null" />

@@ -3,9 +3,10 @@ import { KIND_WORDS } from '@/core/batches/trials/kinds';
 import { phaseS } from '@/core/batches/trials/phases';
 import { standingIn } from '@/core/batches/trials/write';
 import type { Trial } from '@/core/batches/trials/schema';
-import { formatFixed } from '@/core/basics/format/numbers';
+import { shortTime } from '@/core/basics/format/dates';
+import { formatSeconds } from '@/core/basics/format/durations';
+import { formatPercent } from '@/core/basics/format/numbers';
 import { useTrialsStore } from '@/stores/trials';
-import { shortTime } from '@/ui/frame/format';
 import { VERDICT_WORDS } from '@/shared/tryMessages';
 
 /** All trials, newest first: any opens again. */
@@ -15,7 +16,7 @@ const emit = defineEmits<{ open: [trial: Trial] }>();
 function nameOf(trial: Trial): string {
   const batch = trialStore.batchOf(trial);
   if (batch) return `${batch.code}, ${batch.formulaName}`;
-  return trial.batchId === null ? trial.name : 'a batch that is not here any more';
+  return trial.batchId === null ? trial.name : 'Removed batch';
 }
 
 function said(trial: Trial): string {
@@ -24,21 +25,20 @@ function said(trial: Trial): string {
   const answer = trial.kind === 'scale' ? trialStore.answerOf(trial) : null;
   return [
     ...(answer?.ok && answer.answer.isOver
-      ? [`${formatFixed(100 * answer.answer.share.best, 0)} % of its fizz`]
+      ? [`${formatPercent(100 * answer.answer.share.best, 0)} of its fizz`]
       : []),
-    ...(goneS !== null ? [`gone after ${formatFixed(goneS / 60, 1)} min`] : []),
-    ...(verdict ? [VERDICT_WORDS[verdict.verdict].toLowerCase()] : []),
-    ...(trial.finishedAt === null ? ['goes on'] : []),
-    ...(trial.voidedAt ? ['taken back'] : []),
-  ].join(', ');
+    ...(goneS !== null ? [`gone after ${formatSeconds(goneS)}`] : []),
+    ...(verdict ? [VERDICT_WORDS[verdict.verdict]] : []),
+    ...(trial.finishedAt === null ? ['open'] : []),
+    ...(trial.voidedAt ? ['not counted'] : []),
+  ].join(' · ');
 }
 </script>
 
 <template>
-  <section aria-label="All trials">
+  <section aria-label="All tests">
     <p v-if="trialStore.trials.length === 0" class="quiet">
-      No trial yet. Makers try a piece of nearly every batch and remember little of it: begin one
-      under “Now”.
+      There is no test yet. Start one on the first tab, and Rovack remembers what you saw.
     </p>
     <ul class="plain-list">
       <li v-for="trial in trialStore.trials" :key="trial.id">

@@ -3,12 +3,12 @@ import AppTabs from '@/ui/kit/AppTabs.vue';
 import { computed, ref } from 'vue';
 import { KIND_WORDS } from '@/core/batches/trials/kinds';
 import type { Trial } from '@/core/batches/trials/schema';
-import { counted } from '@/core/basics/format/numbers';
+import { shortTime } from '@/core/basics/format/dates';
+import { counted, formatCount } from '@/core/basics/format/numbers';
 import BatchPhotos from '@/shared/BatchPhotos.vue';
 import PageHeader from '@/shared/PageHeader.vue';
 import { nowMs } from '@/stores/now';
 import { useTrialsStore } from '@/stores/trials';
-import { shortTime } from '@/ui/frame/format';
 import PitcherHand from './PitcherHand.vue';
 import KeptBack from './KeptBack.vue';
 import CupTestView from './CupTestView.vue';
@@ -29,24 +29,22 @@ const due = computed(() => trialStore.looksDue(nowMs()).length);
 const views = computed(() => [
   {
     value: 'now' as const,
-    word: trialStore.inHand ? KIND_WORDS[trialStore.inHand.kind] : 'A new trial',
+    word: trialStore.inHand ? KIND_WORDS[trialStore.inHand.kind] : 'New test',
   },
-  { value: 'sets' as const, word: 'A set of small ones' },
+  { value: 'sets' as const, word: 'Cup test' },
   {
     value: 'kept' as const,
-    word: due.value > 0 ? `Kept back, ${due.value} to look at` : 'Kept back',
+    word: due.value > 0 ? `Retained samples (${formatCount(due.value)} due)` : 'Retained samples',
   },
-  { value: 'all' as const, word: `All ${counted(trialStore.trials.length, 'trial')}` },
+  { value: 'all' as const, word: `All tests (${formatCount(trialStore.trials.length)})` },
 ]);
 
 const batch = computed(() => (trialStore.inHand ? trialStore.batchOf(trialStore.inHand) : null));
-const title = computed(() => {
-  const trial = trialStore.inHand;
-  if (view.value === 'sets') return 'A set of small ones';
-  if (view.value === 'kept') return 'Kept back';
-  if (!trial || view.value === 'all') return 'A piece in water';
-  return `${batch.value?.formulaName ?? (trial.name || 'A piece')} in water`;
-});
+const thing = computed(() =>
+  view.value === 'now' && trialStore.inHand
+    ? (batch.value?.formulaName ?? trialStore.inHand.name)
+    : '',
+);
 const forecast = computed(() =>
   trialStore.inHand ? trialStore.forecastOf(trialStore.inHand) : null,
 );
@@ -67,18 +65,16 @@ function anew(): void {
 
 <template>
   <div>
-    <PageHeader>
-      <template #title
-        ><h1>{{ title }}</h1></template
-      >
+    <PageHeader :thing="thing">
       <template #sub>
         <template v-if="trialStore.inHand && view === 'now'">
-          <template v-if="batch">{{ batch.code }} · </template>{{ sayPiece(trialStore.inHand) }}
+          <template v-if="batch">{{ batch.formulaName }}, {{ batch.code }} · </template
+          >{{ sayPiece(trialStore.inHand) }}
         </template>
-        <template v-else>{{ counted(trialStore.trials.length, 'trial') }} on record</template>
+        <template v-else>{{ counted(trialStore.trials.length, 'test') }}</template>
       </template>
       <template #actions>
-        <v-btn v-if="trialStore.inHand" @click="anew">A new trial</v-btn>
+        <v-btn v-if="trialStore.inHand" @click="anew">New test</v-btn>
       </template>
     </PageHeader>
     <div class="station" :class="{ wide: view !== 'now' || !trialStore.inHand }">
@@ -93,7 +89,7 @@ function anew(): void {
           />
           <TrialHand v-else :key="trialStore.inHand.id" :trial="trialStore.inHand" />
           <details v-if="trialStore.inHand?.entries.length" class="record">
-            <summary>As it happened</summary>
+            <summary>Log</summary>
             <ul class="plain-list">
               <li
                 v-for="entry in trialStore.inHand.entries"
@@ -106,19 +102,15 @@ function anew(): void {
                   v-if="entry.voidedAt === null"
                   type="button"
                   class="link"
-                  :aria-label="`Take back: ${sayTrialEntry(entry)}`"
+                  :aria-label="`Undo: ${sayTrialEntry(entry)}`"
                   @click="trialStore.strike(entry.id)"
                 >
-                  take back
+                  Undo
                 </button>
               </li>
             </ul>
             <button type="button" class="link" @click="trialStore.turn">
-              {{
-                trialStore.inHand.voidedAt
-                  ? 'Count this trial again'
-                  : 'Take the whole trial back: it teaches nothing then'
-              }}
+              {{ trialStore.inHand.voidedAt ? 'Count this test again' : 'Don’t count this test' }}
             </button>
           </details>
         </template>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { formatSeconds, stopwatch } from '@/core/basics/format/durations';
 import { computed } from 'vue';
 import type { GasPoint } from '@/core/results/evaluation/gasTrace';
 import BandChart from '@/ui/charts/BandChart.vue';
-import { clockOf } from '@/shared/tryMessages';
 
 /** The forecast flow of gas with its band, and what was pressed laid over it; the hand of the stopwatch while it runs. */
 const props = defineProps<{
@@ -33,11 +33,11 @@ const lastS = computed(() =>
 );
 const mostMl = computed(() => Math.max(1, ...points.value.map(({ high }) => high)));
 const inMinutes = computed(() => lastS.value > 2 * MINUTE_S);
-const label = computed(
-  () =>
-    `Forecast flow of gas over ${(lastS.value / MINUTE_S).toFixed(1)} minutes${props.events
-      .map(({ word, seconds }) => `, ${word} at ${clockOf(seconds)}`)
-      .join('')}`,
+const label = computed(() =>
+  [
+    `Forecast flow of gas over ${formatSeconds(lastS.value)}`,
+    ...props.events.map(({ word, seconds }) => `${word} at ${stopwatch(seconds)}`),
+  ].join(', '),
 );
 </script>
 
@@ -62,7 +62,7 @@ const label = computed(
         :y="14 + ROW_PX * (i % ROWS)"
         :text-anchor="x(mark.seconds) > width - WORD_PX ? 'end' : 'start'"
       >
-        {{ mark.word }} {{ clockOf(mark.seconds) }}
+        {{ mark.word }} {{ stopwatch(mark.seconds) }}
       </text>
     </g>
     <path

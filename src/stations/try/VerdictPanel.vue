@@ -46,8 +46,8 @@ function keep(verdict: Verdict, because: readonly Why[]): void {
       >
     </p>
     <template v-if="asking">
-      <p>What is not right?</p>
-      <div class="whys" role="group" aria-label="What is not right">
+      <p>What is wrong?</p>
+      <div class="whys" role="group" aria-label="What is wrong">
         <ToggleButton
           v-for="why in WHYS"
           :key="why"
@@ -57,20 +57,20 @@ function keep(verdict: Verdict, because: readonly Why[]): void {
           {{ WHY_WORDS[why] }}
         </ToggleButton>
       </div>
-      <v-textarea v-model="note" label="In your words" rows="2" maxlength="500" />
+      <v-textarea v-model="note" label="Note" rows="2" maxlength="500" />
       <v-btn variant="flat" block @click="keep(asking, whys)"
-        >{{ VERDICT_WORDS[asking] }}: write it down</v-btn
+        >Save: {{ VERDICT_WORDS[asking] }}</v-btn
       >
     </template>
     <template v-else>
-      <v-btn variant="flat" block @click="press('sell')">Verdict: sell it</v-btn>
-      <v-btn block @click="press('again')">Not yet: what to change</v-btn>
-      <v-btn variant="text" block @click="press('no')">Not like this at all</v-btn>
+      <v-btn variant="flat" block @click="press('sell')">Sell it</v-btn>
+      <v-btn block @click="press('again')">Change it</v-btn>
+      <v-btn variant="text" block @click="press('no')">Don’t sell it</v-btn>
     </template>
     <template v-if="!asking && said === null">
       <v-text-field
         v-model="note"
-        label="A note"
+        label="Note"
         maxlength="500"
         autocomplete="off"
         @keydown.enter="

@@ -19,9 +19,9 @@ const white = ref<Rgb | null>(null);
 const problem = ref('');
 
 const PROBLEMS = {
-  'no-white': 'That place is no white card: tap the card, or take the photo with one in it.',
-  'too-dark': 'That place is too dark to be a white card: more light, or tap the card.',
-  'too-bright': 'The card is so bright that the photo shows nothing of the light: a darker photo.',
+  'no-white': 'That is not a white card. Tap the card, or take a photo with one.',
+  'too-dark': 'That is too dark for a white card. Use more light, or tap the card.',
+  'too-bright': 'The card is too bright. Take a darker photo.',
 } as const;
 /** Light is taken from a small patch, so that one pixel's noise does not decide. */
 const PATCH = 7;
@@ -41,7 +41,7 @@ async function take([file]: readonly File[]): Promise<void> {
     image.close();
     hasPhoto.value = true;
   } catch {
-    problem.value = `“${file.name}” does not read as a picture.`;
+    problem.value = `Couldn’t read “${file.name}” as a picture. Choose another one.`;
   }
 }
 
@@ -89,10 +89,10 @@ function tap(event: MouseEvent): void {
       </figure>
       <figure v-if="seen">
         <i :style="{ background: seen.hex }" role="img" :aria-label="`Seen ${seen.hex}`" />
-        <figcaption>{{ seen.by === 'eye' ? 'by your eye' : 'from your photo' }}</figcaption>
+        <figcaption>{{ seen.by === 'eye' ? 'by eye' : 'by photo' }}</figcaption>
       </figure>
     </div>
-    <div class="strip" role="group" aria-label="Which is nearest to the water?">
+    <div class="strip" role="group" aria-label="Which color is nearest to the water?">
       <button
         v-for="(hex, i) in strip"
         :key="`${i}${hex}`"
@@ -104,11 +104,11 @@ function tap(event: MouseEvent): void {
       />
     </div>
     <FileButton
-      label="A photo of the water with a white card"
+      label="Photo of the water with a white card"
       accept="image/*"
       is-camera
       @files="take"
-      >From a photo with a white card in it</FileButton
+      >Use a photo with a white card</FileButton
     >
     <p v-if="hasPhoto" class="quiet">
       {{ white ? 'Now tap the water.' : 'Tap the white card.' }}

@@ -36,12 +36,12 @@ export function parseTable(text: string): TableResult {
   if (columns.length < 2)
     return {
       ok: false,
-      message: 'This is no table: its first line should name the columns, with commas between.',
+      message: 'This is not a table. Its first line should name the columns, separated by commas.',
     };
   if (parsed.data.length > MAX_CSV_ROWS)
     return {
       ok: false,
-      message: `The table has more than ${formatCount(MAX_CSV_ROWS)} rows: split it, and bring the parts in one by one.`,
+      message: `The table has more than ${formatCount(MAX_CSV_ROWS)} rows. Split it, and import the parts one by one.`,
     };
   return { ok: true, columns, rows: parsed.data };
 }

@@ -107,6 +107,6 @@ export async function recode(
 
 function sayNewCode(store: CodedStore, was: string, is: string): string {
   return store === 'batches'
-    ? `Two batches were begun as ${was}. The later one is now ${is}: change its label if it has one.`
-    : `Two lots were received as ${was}. The later one is now ${is}: write that on its jar.`;
+    ? `Two batches had the code ${was}. The later one is now ${is}. Change its label if it has one.`
+    : `Two lots had the code ${was}. The later one is now ${is}. Write that on its jar.`;
 }

@@ -40,7 +40,7 @@ export async function openWorkshopDb(name: string, events: DbEvents = {}): Promi
       const photos = tx.objectStore('photos');
       if (!photos.indexNames.contains('byBatch')) photos.createIndex('byBatch', 'batchId');
       if (oldVersion >= 1 && !older)
-        throw new Error('what an older Rovack had stored came up just now: load this page anew');
+        throw new Error('an older Rovack just stored data here. Reload this page');
       if (oldVersion >= 1) await older?.rewrite(tx, oldVersion);
       else events.onNew?.((event as { readonly dataLoss?: string }).dataLoss === 'total');
     },

@@ -232,7 +232,7 @@ describe('a record that is not whole', () => {
       /a day in it is before 1900/,
     ],
     ['a day of 2200', (file) => (file.lots[0].receivedOn = '2200-01-01'), /or after 2199/],
-    ['its id twice', (file) => file.lots.push(file.lots[0]), /its id stands twice/],
+    ['its id twice', (file) => file.lots.push(file.lots[0]), /its id occurs twice/],
     [
       'a name without end',
       (file) => (file.formulas[0].name = 'x'.repeat(5_000_000)),

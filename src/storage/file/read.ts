@@ -45,17 +45,19 @@ export function readWorkshopFile(
   if (!isPlain(file) || file.format !== FORMAT_NAME) return notOurs();
   const version = file.formatVersion;
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
-    return failed('damaged', 'The file does not say which format version it has.');
+    return failed('damaged', 'The file has no format version. Export it again.');
   if (version > STORED_VERSION)
     return failed(
       'newer',
-      `The file has format version ${version}; this Rovack reads up to ${STORED_VERSION}. Update it first, then import.`,
+      `The file has format version ${version}, and this Rovack reads up to ${STORED_VERSION}. Update Rovack, then import it.`,
     );
   const whole = fileUpgraded(file, version);
   const exportedAt = z.iso.datetime({ offset: true }).safeParse(whole.exportedAt);
-  if (!exportedAt.success) return failed('damaged', 'The file does not say when it was written.');
+  if (!exportedAt.success)
+    return failed('damaged', 'The file has no export date. Export it again.');
   const odd = COLLECTION_NAMES.find((name) => !Array.isArray(whole[name]));
-  if (odd) return failed('damaged', `The file is damaged: its ${odd} are no list.`);
+  if (odd)
+    return failed('damaged', `The file is damaged. Its ${odd} are not a list. Export it again.`);
   const { records, settings, refused } = validRecords(whole, whole.settings, knownMaterials);
   const folder = folderSchema.safeParse(whole.folder).data;
   return {
@@ -99,7 +101,7 @@ export function tooBig(bytes: number, most = MAX_FILE_BYTES): FileProblemResult 
   const mb = (bytes / 1024 / 1024).toFixed(1);
   return failed(
     'too-big',
-    `The file has ${mb} MB; a workshop file may have ${most / 1024 / 1024} MB.`,
+    `The file has ${mb} MB. A workshop file has up to ${most / 1024 / 1024} MB.`,
   );
 }
 
@@ -115,12 +117,9 @@ function parseJson(
 }
 
 export const cutOff = (lines: number): FileProblemResult =>
-  failed(
-    'not-json',
-    `The file is cut off: it ends in the middle of line ${formatCount(lines)}. Export it again or copy it anew.`,
-  );
+  failed('not-json', `The file is cut off in line ${formatCount(lines)}. Export or copy it again.`);
 export const noJson = (): FileProblemResult =>
-  failed('not-json', 'This is not a Rovack file: it does not read as JSON.');
+  failed('not-json', 'This is not a Rovack file. It is not JSON.');
 
 /** Does a text that begins as JSON end inside a string or with brackets still open? */
 function isCutOff(text: string): boolean {
@@ -146,6 +145,6 @@ export function failed(code: FileProblem, message: string): FileProblemResult {
 export function notOurs(): FileProblemResult {
   return failed(
     'not-a-workshop',
-    `This is JSON, but no Rovack file: its “format” is not “${FORMAT_NAME}”.`,
+    `This is JSON, but not a Rovack file. Its “format” is not “${FORMAT_NAME}”.`,
   );
 }

@@ -47,7 +47,7 @@ export async function lookAtFolder(
         state: come.state,
         written: {
           kind: 'failed',
-          reason: isFull(error) ? 'there is no room for it' : reasonOf(error),
+          reason: isFull(error) ? 'the drive is full' : reasonOf(error),
         },
       }),
     );

@@ -1,5 +1,5 @@
-import { counted } from '@/core/basics/format/numbers';
 import { listed } from '@/core/basics/format/names';
+import { counted } from '@/core/basics/format/numbers';
 
 import type { Trouble } from '../db/folderState';
 
@@ -20,20 +20,20 @@ export function sayTrouble(trouble: Trouble): string {
   const { file } = trouble;
   switch (trouble.code) {
     case 'half-written':
-      return `${file} cannot be read: it is still being written, or cut off. It is looked at again.`;
+      return `Couldn’t read ${file}. It is incomplete or cut off. Rovack tries again.`;
     case 'newer':
-      return `${file} is of a newer Rovack: load this one anew to read it.`;
+      return `${file} comes from a newer Rovack. Reload this page to read it.`;
     case 'too-big':
-      return `${file} is too big to be read.`;
+      return `${file} is too large to read.`;
     case 'by-hand':
-      return `${file} was exported by hand: take it in with “Import a file”.`;
+      return `${file} is an exported file. Use “Import a file” for it.`;
     case 'second-copy':
-      return `${file} is a second copy of what ${trouble.of} wrote, as a synchronizer makes them: what was new in it is taken in, and it may be deleted.`;
+      return `${file} is a second copy of the file of ${trouble.of}, made by a sync tool. Rovack used what was new in it. You can delete it.`;
     case 'refused': {
       const { records } = trouble;
       const more = records.length - MOST_NAMED;
       const named = [...records.slice(0, MOST_NAMED), ...(more > 0 ? [`${more} more`] : [])];
-      return `${counted(records.length, 'record')} of ${file} cannot be taken in: ${listed(named)}.`;
+      return `Couldn’t use ${counted(records.length, 'record')} of ${file}: ${listed(named)}.`;
     }
   }
 }

@@ -95,7 +95,7 @@ function sayRecoded(before: unknown, after: unknown, there: string): readonly st
     (record) => (record as { readonly code?: string } | null | undefined)?.code,
   );
   return was !== undefined && is !== undefined && was !== is
-    ? [`${was} is now ${is}: “${there}” has another one under that code. Change its label.`]
+    ? [`${was} is now ${is}, because “${there}” used that code too. Change its label.`]
     : [];
 }
 

@@ -1,3 +1,4 @@
+import { capital } from '@/core/basics/format/phrases';
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import { placeWords } from './placeMessages';
 import { putAt } from './shape';
@@ -24,5 +25,5 @@ export function sayOtherValue(
   nameOf: (id: string) => string | undefined,
 ): string {
   const place = placeWords(path, nameOf);
-  return `${place.charAt(0).toUpperCase()}${place.slice(1)}: ${valueWords(JSON.parse(value))} in ${from}.`;
+  return `${capital(place)}: ${valueWords(JSON.parse(value))} in ${from}.`;
 }

@@ -1,5 +1,5 @@
-import { formatPlain } from '@/core/basics/format/numbers';
 import { shortened } from '@/core/basics/format/names';
+import { counted, formatPlain } from '@/core/basics/format/numbers';
 import { placeWords } from './placeMessages';
 import type { Clash } from './shape';
 
@@ -23,7 +23,7 @@ export function sayClashes(
   return clashes.map(({ path, kind, mine, theirs }) => {
     const place = placeWords(path, nameOf);
     return kind === 'kept'
-      ? `${name}: ${place} was removed on one side and changed on the other. It stays.`
+      ? `${name}: ${place} was removed on one side and changed on the other, so it stays.`
       : `${name} was changed ${where}. ${capital(place)} is ${valueWords(mine)}; the other value was ${valueWords(theirs)}.`;
   });
 }
@@ -34,13 +34,13 @@ export function sayVersion(name: string, { where, loser }: Voice): string {
 
 /** A record that was removed on one side while it changed on the other stays. */
 export function sayKept(name: string): string {
-  return `${name} was removed on one side and changed on the other. It stays.`;
+  return `${name} was removed on one side and changed on the other, so it stays.`;
 }
 
 export function sayEnteredTwice(code: string, entries: number): string {
   return entries === 1
-    ? `${code}: one step was entered on two sides. It counts once; the other entry is voided in the record.`
-    : `${code}: ${entries} entries of steps were made on two sides. Each step counts once; the others are voided in the record.`;
+    ? `${code}: two sides entered the same step. It counts once.`
+    : `${code}: two sides entered ${counted(entries, 'step')}. Each counts once.`;
 }
 
 export function valueWords(value: unknown): string {

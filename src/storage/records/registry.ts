@@ -71,7 +71,7 @@ const MOST_FILLS = 200;
  */
 export const RECORDS = {
   materials: entry({
-    called: ['material of your own', 'materials of your own'],
+    called: ['own material', 'own materials'],
     schema: ownMaterialSchema,
     merge: fields({
       synonyms: list(itself),

@@ -103,13 +103,12 @@ export async function openSession(
     onBlocked: () =>
       events.onStatus({
         kind: 'failed',
-        reason: 'another tab holds this workshop open: close it',
+        reason: 'another tab has this workshop open. Close it',
       }),
-    onOutdated: () =>
-      closed('a newer Rovack has this workshop open in another tab: load this one anew'),
-    onDeleted: () => closed('what this browser had stored was cleared away'),
+    onOutdated: () => closed('another tab runs a newer Rovack. Reload this one'),
+    onDeleted: () => closed('the browser deleted its stored data'),
     // A reload would begin without what is on the screens: first it is to be exported.
-    onTerminated: () => closed('the browser closed its storage, as it does when the disk is full'),
+    onTerminated: () => closed('the browser closed its storage, maybe because the disk is full'),
   });
   if (lost) await restoreLost(db, name, lost, events);
   await writePending(db, name, events.onMessages);
@@ -210,7 +209,7 @@ function changeOf(key: Key, record: unknown): Change {
 
 /** Neither the database nor a spare copy is there, and something was saved. */
 const THROWN_AWAY =
-  'This browser threw away what Rovack had stored here. A full disk is the usual reason. Import your last exported file, or open your folder on Workshop.';
+  'This browser deleted Rovack’s stored data, usually because the disk was full. Import your last exported file, or open your folder on Workshop.';
 
 /** A database that is new here: on a first visit, or because the browser has lost it. */
 async function restoreLost(

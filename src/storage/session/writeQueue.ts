@@ -182,5 +182,5 @@ export class WriteQueue {
 /** A full store is said in plain words; everything else as the browser puts it. */
 function whyOf(error: unknown): string {
   if (typeof error === 'string') return error;
-  return isFull(error) ? 'the storage of this browser is full' : reasonOf(error);
+  return isFull(error) ? 'this browser’s storage is full' : reasonOf(error);
 }

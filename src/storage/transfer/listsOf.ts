@@ -46,7 +46,7 @@ export async function* listsOf(chunks: AsyncIterable<string>): AsyncGenerator<Fi
         depth += 1;
         if (depth === 1) {
           if (sign !== 123 || isEnded || piece.trim() + chunk.slice(from, i).trim() !== '')
-            throw new SyntaxError('the text is no JSON object');
+            throw new SyntaxError('the text is not a JSON object');
           [piece, from] = ['', i + 1];
         } else if (depth === 2 && key !== null && sign === 91) {
           list = key;
@@ -63,7 +63,7 @@ export async function* listsOf(chunks: AsyncIterable<string>): AsyncGenerator<Fi
         } else if (depth === 0) {
           if (key !== null) yield { kind: 'field', name: key, text: piece + chunk.slice(from, i) };
           [key, piece, from, isEnded] = [null, '', i + 1, true];
-        } else if (depth < 0) throw new SyntaxError('the text is no JSON object');
+        } else if (depth < 0) throw new SyntaxError('the text is not a JSON object');
       } else if (sign === 58 && depth === 1 && key === null) {
         key = nameOf(piece + chunk.slice(from, i));
         [piece, from] = ['', i + 1];
@@ -84,7 +84,7 @@ export async function* listsOf(chunks: AsyncIterable<string>): AsyncGenerator<Fi
     piece += chunk.slice(from);
   }
   if (!isEnded || depth > 0 || isInString) throw new CutOff(line);
-  if (piece.trim() !== '') throw new SyntaxError('the text goes on after its end');
+  if (piece.trim() !== '') throw new SyntaxError('the text continues after its end');
 }
 
 /** The last record of a list; an empty list has none. */

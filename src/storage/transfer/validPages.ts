@@ -126,7 +126,7 @@ export async function* streamed(
           ...twice.map((one) => ({
             of: part.list as CollectionName,
             name: nameOfRecord(one),
-            why: 'its id stands twice',
+            why: 'its id occurs twice',
           })),
         ],
       };
@@ -136,9 +136,12 @@ export async function* streamed(
   }
   if (!fields.has('format')) throw new FileRefused(notOurs());
   const odd = COLLECTION_NAMES.find((name) => !seen.has(name));
-  if (odd) throw new FileRefused(failed('damaged', `The file is damaged: its ${odd} are no list.`));
+  if (odd)
+    throw new FileRefused(
+      failed('damaged', `The file is damaged. Its ${odd} are not a list. Export it again.`),
+    );
   if (!z.iso.datetime({ offset: true }).safeParse(fields.get('exportedAt')).success)
-    throw new FileRefused(failed('damaged', 'The file does not say when it was written.'));
+    throw new FileRefused(failed('damaged', 'The file has no export date. Export it again.'));
   const { settings, refused } = validRecords({}, fields.get('settings'), materials);
   yield { kind: 'settings', settings, refused };
 }

@@ -31,7 +31,7 @@ export function batchProblem(batch: Batch): string | null {
     stepProblem(batch) ??
     momentProblem([batch.startedAt, ...batch.entries.map(({ at }) => at)]) ??
     (batch.readings.windowLowPct > batch.readings.windowHighPct
-      ? 'its damp window ends before it begins'
+      ? 'its moisture range ends before it begins'
       : null)
   );
 }
@@ -52,7 +52,9 @@ export function bodyProblem(body: FormulaBody): string | null {
       'a line',
     ) ??
     firstOf(lines, ({ massLowG, massG, massHighG }) =>
-      massLowG <= massG && massG <= massHighG ? null : 'a line’s lowest is above its highest',
+      massLowG <= massG && massG <= massHighG
+        ? null
+        : 'the lowest amount of a line is above its highest',
     )
   );
 }
@@ -64,18 +66,18 @@ function lineProblem({ body, plan, steps, entries }: Batch): string | null {
     ...steps.flatMap((step) => (step.kind === 'weigh' ? [step.lineId] : [])),
     ...entries.flatMap((entry) => (entry.kind === 'weighed' ? [entry.lineId] : [])),
   ];
-  return named.every((id) => lines.has(id)) ? null : 'it weighs a line that it does not have';
+  return named.every((id) => lines.has(id)) ? null : 'it weighs a line that does not exist';
 }
 
 function stepProblem({ steps, entries, currentStep }: Batch): string | null {
   const known = new Set([...steps.map(({ id }) => id), AFTER_BENCH]);
-  if (currentStep > steps.length) return 'it stands at a step that it does not have';
+  if (currentStep > steps.length) return 'it is at a step that does not exist';
   const stray = entries.some(
     (entry) =>
       !known.has(entry.stepId) ||
       (entry.kind === 'rescaled' && entry.stepIds.some((id) => !known.has(id))),
   );
-  return stray ? 'an entry is of a step that it does not have' : null;
+  return stray ? 'an entry is for a step that does not exist' : null;
 }
 
 /** A clock with a flat battery says 1970; what is said to be earlier, or a lifetime ahead, was never made here. */
@@ -85,11 +87,11 @@ export function momentProblem(moments: readonly string[]): string | null {
     const ms = Date.parse(at);
     return !(ms >= MOMENTS.first && ms < MOMENTS.last);
   });
-  return isBad ? 'it is said to be of before 1970 or after 2099' : null;
+  return isBad ? 'its date is before 1970 or after 2099' : null;
 }
 
 export function twice(ids: readonly (string | number)[], what: string): string | null {
-  return new Set(ids).size === ids.length ? null : `${what} stands in it twice`;
+  return new Set(ids).size === ids.length ? null : `it contains ${what} twice`;
 }
 
 function firstOf<T>(values: readonly T[], problem: (value: T) => string | null): string | null {
@@ -113,7 +115,7 @@ export function strangeProblem(record: unknown): string | null {
   if (typeof name === 'string' && name !== '' && name.trim() === '') return 'its name is blank';
   return daysIn(record, '').every((day) => day >= DAYS.first && day <= DAYS.last)
     ? null
-    : 'a day in it is before 1900 or after 2199';
+    : 'it has a date before 1900 or after 2199';
 }
 
 function daysIn(value: unknown, field: string): readonly string[] {

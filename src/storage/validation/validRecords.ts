@@ -37,7 +37,7 @@ export function validRecords(
         fit === undefined
           ? whereOf(parsed.error)
           : seen.has(fit.id)
-            ? 'its id stands twice'
+            ? 'its id occurs twice'
             : (problem?.(fit) ?? (from === 'file' ? strangeProblem(fit) : null));
       if (fit === undefined || why !== null) {
         refused.push({ of: name, name: shortened(nameOfRecord(record), LONGEST), why: why ?? '' });
@@ -62,7 +62,7 @@ export function validRecords(
         refused.push({
           of: name,
           name: shortened(nameOfRecord(record), LONGEST),
-          why: `its material ${shortened(materialId, LONGEST)} is on no shelf`,
+          why: `its material ${shortened(materialId, LONGEST)} is unknown`,
         });
       return materialId === undefined;
     }),

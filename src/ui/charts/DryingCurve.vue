@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { formatMinutes } from '@/core/basics/format/durations';
+import { formatPercentRange } from '@/core/basics/format/numbers';
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { computed } from 'vue';
@@ -46,11 +48,11 @@ const ticks = computed(() => x.value.ticks(4));
   <svg
     :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
     role="img"
-    :aria-label="`Drying: ${Math.round(forecast.dry.low * 100)} to ${Math.round(forecast.dry.high * 100)} % dry after ${forecast.hours.toFixed(0)} hours`"
+    :aria-label="`Drying: ${formatPercentRange(forecast.dry.low * 100, forecast.dry.high * 100)} dry after ${formatMinutes(forecast.hours * 60)}`"
   >
     <path :d="band" class="band" />
     <line :x1="LEFT" :x2="WIDTH - 6" :y1="y(0.95)" :y2="y(0.95)" class="goal" />
-    <text :x="WIDTH - 6" :y="y(0.95) + 13" class="end">95 % dry</text>
+    <text :x="WIDTH - 6" :y="y(0.95) + 13" class="end">95% dry</text>
     <line
       v-if="forecast.hours <= toHours"
       :x1="x(forecast.hours)"

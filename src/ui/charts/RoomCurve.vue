@@ -35,14 +35,14 @@ const path = computed(
     v-if="shown.length > 1"
     :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
     role="img"
-    aria-label="Humidity over three days, working range 40 to 50 %"
+    aria-label="Humidity over three days, working range 40–50%"
   >
     <rect x="28" :width="WIDTH - 32" :y="y(50)" :height="y(40) - y(50)" class="range" />
     <path :d="path" />
     <text x="24" :y="y(50) + 4">50</text>
     <text x="24" :y="y(40) + 4">40</text>
   </svg>
-  <p v-else class="quiet">Fewer than two readings in three days.</p>
+  <p v-else class="quiet">There are fewer than two readings in three days. Read the room again.</p>
 </template>
 
 <style scoped>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatFixed, formatRange } from '@/core/basics/format/numbers';
 import { scaleLinear } from 'd3-scale';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 
@@ -44,16 +45,17 @@ const spreadSpan = computed(() =>
       }
     : null,
 );
-const spoken = computed(
-  () =>
-    `${props.title} ${props.figure} ${props.unit}` +
-    (props.low !== null && props.high !== null
-      ? `, window ${label(props.low)} to ${label(props.high)}`
-      : ''),
+const spoken = computed(() =>
+  [
+    [props.title, props.figure, props.unit].filter((part) => part !== '').join(' '),
+    ...(props.low !== null && props.high !== null
+      ? [`range ${formatRange(props.low, props.high, props.decimals)}`]
+      : []),
+  ].join(', '),
 );
 
 function label(value: number): string {
-  return value.toFixed(props.decimals);
+  return formatFixed(value, props.decimals);
 }
 </script>
 

@@ -133,7 +133,9 @@ describe('humidity over three days', () => {
 
   it('is drawn of two readings and said to be missing with one', () => {
     expect(room([3, 45], [1, 47]).find('svg').exists()).toBe(true);
-    expect(room([3, 45]).text()).toBe('Fewer than two readings in three days.');
+    expect(room([3, 45]).text()).toBe(
+      'There are fewer than two readings in three days. Read the room again.',
+    );
   });
 
   it('takes what is just 72 hours old and nothing older or yet to come', () => {
@@ -167,7 +169,7 @@ describe('how far pieces have dried', () => {
   it('names its figures to those who do not see them', () => {
     const dry = { low: 0.404, best: 0.5, high: 0.596 };
     expect(curve({ dry }).find('svg').attributes('aria-label')).toBe(
-      'Drying: 40 to 60 % dry after 10 hours',
+      'Drying: 40 to 60% dry after 10 hours',
     );
   });
 

@@ -20,16 +20,16 @@ watch(read, (next) => {
   <div>
     <v-textarea
       v-model="text"
-      label="Its allergens, a name and its % a line"
+      label="Allergens, one a line, with their %"
       placeholder="Linalool 3.2"
       rows="3"
       auto-grow
       :error-messages="
-        read.ok ? '' : `“${read.line.slice(0, 60)}”: a name and its share of the scent in %`
+        read.ok ? '' : `“${read.line.slice(0, 60)}”: type a name and its share of the scent in %`
       "
     />
     <p v-if="read.ok && read.others.length > 0" class="quiet">
-      No label has to name {{ listed(read.others.slice(0, 4)) }}.
+      A label does not need to name {{ listed(read.others.slice(0, 4)) }}.
     </p>
   </div>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { dangerousNamed, isStop } from '@/core/matter/materials/names/dangers/find';
-import { capital } from '@/core/basics/format/names';
+import { capital } from '@/core/basics/format/phrases';
 import { useMaterials } from './materials';
 
 const { findById, search } = useMaterials();
@@ -46,7 +46,7 @@ const items = computed(() => {
     item-value="id"
     no-filter
     auto-select-first
-    no-data-text="Nothing on file by that name"
+    no-data-text="No material by that name"
   >
     <template v-if="danger || canMake" #no-data>
       <v-list-item v-if="danger" class="danger">
@@ -54,8 +54,8 @@ const items = computed(() => {
       </v-list-item>
       <v-list-item
         v-else
-        title="Nothing on file by that name"
-        :subtitle="`Make “${query.trim()}” a material`"
+        title="No material by that name"
+        :subtitle="`Add “${query.trim()}” as a material`"
         @click="emit('make', query.trim())"
       />
     </template>

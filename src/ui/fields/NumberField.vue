@@ -1,38 +1,45 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { parseNumber } from '@/core/basics/units/parseNumber';
-import { unitInLabel, withoutUnit } from '@/core/basics/units/withoutUnit';
-import { formatPlain } from '@/core/basics/format/numbers';
+import { formatUpTo } from '@/core/basics/format/numbers';
+import { toShown } from '@/core/basics/format/quantities';
+import {
+  parseQuantity,
+  rangeProblem,
+  type QuantityUnit,
+  unitShown,
+} from '@/core/basics/units/parseQuantity';
 
+/** A figure, stored in `unit` and shown in the person's own; any unit of its kind may be typed. */
 const value = defineModel<number>({ required: true });
 const props = defineProps<{
   label: string;
   min: number;
   max: number;
-  /** Most decimals that are shown; 0 for whole numbers alone. */
+  /** Most decimals that are shown of the stored unit; 0 for whole numbers alone. */
   decimals?: number;
+  unit?: QuantityUnit;
+  /** What stands behind a figure that has no unit: `pieces`, `USD`. */
   suffix?: string;
 }>();
 
-/** What may stand behind the figure. */
-const unit = computed(() => unitInLabel(`, ${props.suffix ?? ''}`) ?? unitInLabel(props.label));
-const text = ref(shown(value.value));
+const shown = computed(() => (props.unit ? unitShown(props.unit) : null));
+const behind = computed(() => shown.value?.unit ?? props.suffix);
+const decimals = computed(() => (props.decimals ?? 3) + (shown.value?.moreDecimals ?? 0));
+const text = ref(figure(value.value));
 const problem = ref('');
 
 /** A hand is in the field. */
 const isTyping = ref(false);
 /** What came from elsewhere while it was. */
 const elsewhere = ref<number | null>(null);
-watch(value, (next) => {
-  if (parseNumber(withoutUnit(text.value, unit.value)) === next) problem.value = '';
+watch([value, shown], ([next]) => {
+  const typed = parseQuantity(text.value, props.unit ?? null);
+  if (typed.ok && typed.value === next) problem.value = '';
   else if (isTyping.value) elsewhere.value = next;
-  else {
-    text.value = shown(next);
-    problem.value = '';
-  }
+  else giveBack();
 });
 function giveBack(): void {
-  text.value = shown(value.value);
+  text.value = figure(value.value);
   problem.value = '';
   elsewhere.value = null;
 }
@@ -41,8 +48,10 @@ function leave(): void {
   elsewhere.value = null;
 }
 
-function shown(number: number): string {
-  return String(Number(number.toFixed(props.decimals ?? 3)));
+/** As the person counts it, without thousands set apart. */
+function figure(stored: number): string {
+  const number = shown.value ? toShown(stored, shown.value) : stored;
+  return String(Number(number.toFixed(decimals.value)));
 }
 
 /** Keeps what was typed in sight; takes it over only when it is a number in range. */
@@ -50,29 +59,34 @@ function take(typed: string): void {
   text.value = typed;
   isTyping.value = true;
   elsewhere.value = null;
-  const number = parseNumber(withoutUnit(typed, unit.value));
-  if (number === null) problem.value = 'A number is needed';
-  else if (number < props.min || number > props.max)
-    problem.value = `From ${formatPlain(props.min)} to ${formatPlain(props.max)}`;
-  else if (props.decimals === 0 && !Number.isInteger(number))
-    problem.value = 'A whole number is needed';
+  const read = parseQuantity(typed, props.unit ?? null);
+  if (!read.ok) problem.value = read.problem;
+  else if (read.value < props.min - EDGE || read.value > props.max + EDGE)
+    problem.value = rangeProblem(props.min, props.max, props.unit ?? null, props.decimals ?? 3);
+  else if (props.decimals === 0 && shown.value === null && !Number.isInteger(read.value))
+    problem.value = 'Type a whole number.';
   else {
     problem.value = '';
-    value.value = number;
+    value.value = Math.min(props.max, Math.max(props.min, read.value));
   }
 }
+/** What a change of units may lose. */
+const EDGE = 1e-9;
 </script>
 
 <template>
   <v-text-field
     :model-value="text"
     :label="label"
-    :suffix="suffix"
+    :aria-label="behind ? `${label}, ${behind}` : label"
+    :suffix="behind"
     :error-messages="problem"
     :messages="
       elsewhere === null
         ? []
-        : [`Changed elsewhere to ${formatPlain(elsewhere)}. Press Esc to use that.`]
+        : [
+            `Changed elsewhere to ${formatUpTo(Number(figure(elsewhere)), decimals)}. Press Esc to use that.`,
+          ]
     "
     inputmode="decimal"
     autocomplete="off"

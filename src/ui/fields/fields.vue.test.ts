@@ -99,7 +99,7 @@ describe('a list of allergens as it stands on a paper', () => {
 
   it('is taken whole when each line reads', async () => {
     const shown = paper();
-    await shown.find('textarea').setValue('Linalool 3.2\nLimonene 0.5 %');
+    await shown.find('textarea').setValue('Linalool 3.2\nLimonene 0.5%');
     expect(shown.emitted('fits')?.at(-1)).toEqual([true]);
     const taken = shown.emitted('update:modelValue')?.at(-1)?.[0] as readonly {
       sharePct: number;
@@ -112,7 +112,7 @@ describe('a list of allergens as it stands on a paper', () => {
     await shown.find('textarea').setValue('Linalool 3.2\nsmells nice');
     expect(shown.emitted('fits')?.at(-1)).toEqual([false]);
     expect(shown.emitted('update:modelValue')).toBeUndefined();
-    expect(shown.text()).toContain('“smells nice”: a name and its share of the scent in %');
+    expect(shown.text()).toContain('“smells nice”: type a name and its share of the scent in %');
   });
 });
 
@@ -149,7 +149,7 @@ describe('a picker of materials', () => {
       ?.click();
     expect(shown.emitted('make')).toEqual([['Moon dust']]);
     const { menu: plain } = await searched('Moon dust');
-    await vi.waitFor(() => expect(plain()).toContain('Nothing on file by that name'));
+    await vi.waitFor(() => expect(plain()).toContain('No material by that name'));
   });
 });
 

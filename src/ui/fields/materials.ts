@@ -16,6 +16,8 @@ export function useMaterials() {
     /** @throws RangeError for an id that is on no shelf */
     materialOf: (id: string): Material => materialById(catalog.value, id),
     nameOf: (id: string): string => materialById(catalog.value, id).name,
+    /** As a sentence says it: “anhydrous citric acid”. */
+    sentenceNameOf: (id: string): string => materialById(catalog.value, id).sentenceName,
     findById: (id: string): Material | undefined => findMaterial(catalog.value, id),
     portionsOf: (lines: readonly MaterialMass[]): readonly Portion[] =>
       portionsOf(catalog.value, lines),

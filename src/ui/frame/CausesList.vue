@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { RankedCause } from '@/core/batches/faults/rankCauses';
-import { counted } from '@/core/basics/format/numbers';
+import { counted, formatPercent } from '@/core/basics/format/numbers';
 
 /** Likely causes, most likely first, each with what this batch itself says for and against it. */
 defineProps<{ causes: readonly RankedCause[] }>();
@@ -16,13 +16,13 @@ const MOST_SHOWN = 4;
     >
       <p class="head">
         <b>{{ cause.title }}</b>
-        <span class="quiet">{{ cause.sureness }}, {{ Math.round(cause.share * 100) }} in 100</span>
+        <span class="quiet">{{ cause.sureness }}, {{ formatPercent(cause.share * 100, 0) }}</span>
       </p>
       <span class="bar" aria-hidden="true"><i :style="{ width: `${cause.share * 100}%` }" /></span>
-      <p v-if="cause.speaksFor.length">Because {{ cause.speaksFor.join('; ') }}.</p>
-      <p v-else class="quiet">Nothing in this batch speaks for it.</p>
+      <p v-if="cause.speaksFor.length">For: {{ cause.speaksFor.join(' ') }}</p>
+      <p v-else class="quiet">Nothing in this batch points to it.</p>
       <p v-if="cause.speaksAgainst.length" class="quiet">
-        Against it: {{ cause.speaksAgainst.join('; ') }}.
+        Against: {{ cause.speaksAgainst.join(' ') }}
       </p>
       <p class="change">Next time: {{ cause.change }}</p>
     </li>

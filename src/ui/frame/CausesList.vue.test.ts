@@ -32,7 +32,7 @@ it('says of each cause how sure it is, what speaks for and against it, and what 
 
 it('says plainly where nothing speaks for a cause', () => {
   const text = list([cause('mix')]).text();
-  expect(text).toContain('Nothing in this batch speaks for it.');
+  expect(text).toContain('Nothing in this batch points to it.');
   expect(text).not.toContain('Against it');
 });
 

@@ -2,17 +2,18 @@
 import { computed } from 'vue';
 import { sayFinding } from '@/core/results/evaluation/messages';
 import type { Finding, Fix } from '@/core/results/evaluation/types';
-import { formatGrams } from '@/core/basics/format/numbers';
+import { counted } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import { useMaterials } from '@/ui/fields/materials';
 
-const { nameOf } = useMaterials();
+const { sentenceNameOf } = useMaterials();
 
 const props = defineProps<{ findings: readonly Finding[] }>();
 const emit = defineEmits<{ fix: [fix: Fix]; preview: [fix: Fix | null] }>();
 
 /** A few notes lie open where nothing is to mend; many wait to be asked. */
 const SHOWN_AT_ONCE = 3;
-const WORDS = { stop: 'Stop', warning: 'Warning', advice: 'Advice', info: 'Note' } as const;
+const WORDS = { stop: 'Stop', warning: 'Warning', advice: 'Tip', info: 'Tip' } as const;
 
 const said = computed(() =>
   props.findings.map((finding) => ({ ...finding, ...sayFinding(finding) })),
@@ -28,9 +29,9 @@ function weighable({ materialId, massG }: Fix): Fix {
 </script>
 
 <template>
-  <section class="findings" aria-label="What stands out">
-    <h2>What stands out</h2>
-    <p v-if="loud.length === 0" class="quiet">Nothing to mend.</p>
+  <section class="findings" aria-label="Checks">
+    <h2>Checks</h2>
+    <p v-if="loud.length === 0" class="quiet">Everything is OK.</p>
     <ul class="plain-list">
       <li v-for="finding in loud" :key="finding.code" class="finding" :class="finding.severity">
         <span class="severity">{{ WORDS[finding.severity] }}</span>
@@ -46,8 +47,8 @@ function weighable({ materialId, massG }: Fix): Fix {
           @focus="emit('preview', weighable(finding.fix))"
           @blur="emit('preview', null)"
         >
-          + {{ formatGrams(weighable(finding.fix).massG) }} g
-          {{ nameOf(finding.fix.materialId).toLowerCase() }}
+          Add {{ formatMass(weighable(finding.fix).massG) }} of
+          {{ sentenceNameOf(finding.fix.materialId) }}
         </button>
       </li>
     </ul>
@@ -56,7 +57,7 @@ function weighable({ materialId, massG }: Fix): Fix {
       class="notes"
       :open="loud.length === 0 && notes.length <= SHOWN_AT_ONCE"
     >
-      <summary>{{ notes.length }} {{ notes.length === 1 ? 'note' : 'notes' }}</summary>
+      <summary>{{ counted(notes.length, 'more tip') }}</summary>
       <ul class="plain-list">
         <li v-for="finding in notes" :key="finding.code" class="finding info">
           {{ finding.message }} <span class="todo">{{ finding.todo }}</span>

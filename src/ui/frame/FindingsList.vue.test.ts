@@ -13,7 +13,7 @@ const DRY = '200 g baking soda\n100 g citric acid';
 describe('what stands out', () => {
   it('says that there is nothing to mend, and nothing else', () => {
     const shown = list([]);
-    expect(shown.text()).toContain('Nothing to mend.');
+    expect(shown.text()).toContain('Everything is OK.');
     expect(shown.find('details').exists()).toBe(false);
     expect(shown.findAll('li')).toHaveLength(0);
   });

@@ -3,7 +3,7 @@
 </script>
 
 <template>
-  <p class="practice" role="note">Practice scale: these weights are simulated.</p>
+  <p class="practice" role="note">Practice scale. These weights are simulated.</p>
 </template>
 
 <style scoped>

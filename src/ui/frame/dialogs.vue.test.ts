@@ -12,7 +12,7 @@ const inPage = (words: string) =>
 describe('a menu of actions', () => {
   const ITEMS = [
     { value: 'copy', title: 'Copy it' },
-    { value: 'drop', title: 'Lay it away', subtitle: 'It stays in old batches' },
+    { value: 'drop', title: 'Set aside', subtitle: 'It stays in old batches' },
   ];
 
   it('makes its list only when it is asked for, says that it is open, and gives what was chosen', async () => {
@@ -21,10 +21,10 @@ describe('a menu of actions', () => {
     const more = button(menu, 'More');
     expect(more.attributes()).toMatchObject({ 'aria-haspopup': 'menu', 'aria-expanded': 'false' });
     await more.trigger('click');
-    await vi.waitFor(() => expect(inPage('Lay it away')).toBeDefined());
+    await vi.waitFor(() => expect(inPage('Set aside')).toBeDefined());
     expect(more.attributes('aria-expanded')).toBe('true');
-    expect(inPage('Lay it away')?.textContent).toContain('It stays in old batches');
-    inPage('Lay it away')?.click();
+    expect(inPage('Set aside')?.textContent).toContain('It stays in old batches');
+    inPage('Set aside')?.click();
     expect(menu.emitted('choose')).toEqual([['drop']]);
   });
 });

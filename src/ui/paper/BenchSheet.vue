@@ -52,9 +52,9 @@ const code = computed(() => {
           <th scope="col"><span class="visually-hidden">Done</span></th>
           <th scope="col">Step</th>
           <th scope="col" class="number">Amount</th>
-          <th scope="col" class="number">Within</th>
+          <th scope="col" class="number">Tolerance</th>
           <th scope="col">Lot</th>
-          <th scope="col">Really</th>
+          <th scope="col">Weighed</th>
         </tr>
       </thead>
       <tbody>

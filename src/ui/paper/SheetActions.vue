@@ -17,7 +17,7 @@ async function writePdf(): Promise<void> {
     const { sheetPdf } = await import('./sheetPdf');
     saveBlob(`${props.sheet.code ?? props.sheet.title}.pdf`, await sheetPdf(props.sheet));
   } catch (error) {
-    problem.value = `The PDF could not be written: ${reasonOf(error)}. Print it instead.`;
+    problem.value = `Couldn’t write the PDF (${reasonOf(error)}). Print it instead.`;
   }
   isWriting.value = false;
 }

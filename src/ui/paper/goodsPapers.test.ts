@@ -106,7 +106,7 @@ describe('a dossier on paper', () => {
     const paper = dossierPaper(DOSSIER);
     expect(under(paper, 'Who makes it')).toEqual(['not said']);
     expect(under(paper, 'The label')[0]).toBe('Bath bomb · Net wt 4 oz');
-    expect(lines(paper)).toContain('Allergens: none over 0.01 %');
+    expect(lines(paper)).toContain('Allergens: none over 0.01%');
     const batch = under(paper, 'Batch QL-0042: Lantern, version 3');
     expect(batch[0]).toBe(
       'begun October 15, 2026 · not ended · no name in the record · room not read · 1 step, 2 entries · no fill weighed',
@@ -130,7 +130,7 @@ describe('a dossier on paper', () => {
       ],
     };
     const paper = dossierPaper({ ...DOSSIER, label });
-    expect(lines(paper)).toContain('Allergens: Linalool 0.10 %, Limonene 0.099 %');
+    expect(lines(paper)).toContain('Allergens: Linalool 0.10%, Limonene 0.099%');
   });
 });
 

@@ -1,8 +1,15 @@
 import { GONE_WORDS } from '@/core/goods/products/messages';
 import type { Dossier, DossierBatch } from '@/core/goods/products/dossier';
 import type { OrderOrigin, Recall } from '@/core/goods/products/recall';
-import { counted, formatFixed, formatGrams } from '@/core/basics/format/numbers';
-import { longDate, shortDate } from '../frame/format';
+import { longDate, shortDate } from '@/core/basics/format/dates';
+import {
+  counted,
+  formatCount,
+  formatFixed,
+  formatGrams,
+  formatPercent,
+} from '@/core/basics/format/numbers';
+import { formatMass, formatTemp } from '@/core/basics/format/quantities';
 import type { Paper, PaperPart } from './papers';
 
 const heading = (text: string): PaperPart => ({ kind: 'heading', text });
@@ -11,7 +18,7 @@ const text = (said: string, isStrong = false): PaperPart => ({
   text: said,
   isStrong,
 });
-const pct = (value: number) => `${formatFixed(value, value < 0.1 ? 3 : 2)} %`;
+const pct = (value: number) => `${formatPercent(value, value < 0.1 ? 3 : 2)}`;
 
 /** A table, or a word where there is nothing to put into it. */
 function tableOf(table: Extract<PaperPart, { kind: 'table' }>): PaperPart {
@@ -22,29 +29,29 @@ function tableOf(table: Extract<PaperPart, { kind: 'table' }>): PaperPart {
 export function dossierPaper(dossier: Dossier): Paper {
   const { label } = dossier;
   return {
-    title: `Dossier: ${dossier.product}`,
+    title: `Product safety file: ${dossier.product}`,
     sub: `${dossier.batches.map(({ code }) => code).join(', ') || 'no batch yet'} · written ${longDate(dossier.writtenAt)}`,
     parts: [
-      heading('What is missing'),
+      heading('Missing'),
       dossier.missing.length === 0
-        ? text('Nothing that Rovack looks for.')
+        ? text('Nothing that Rovack checks is missing.')
         : {
             kind: 'table',
-            head: ['', 'What', 'Why it is asked'],
+            head: ['Check', 'Detail', 'Rule'],
             rows: dossier.missing.map(({ state, title, detail, rule }) => [
-              `${state === 'missing' ? 'MISSING' : 'look at'}: ${title}`,
+              `${state === 'missing' ? 'MISSING' : 'CHECK'}: ${title}`,
               detail,
               rule,
             ]),
           },
       text(dossier.notice, true),
-      heading('Who makes it'),
+      heading('Maker'),
       text(
         [dossier.maker.name, dossier.maker.address, dossier.maker.contact]
           .filter((said) => said !== '')
-          .join(', ') || 'not said',
+          .join(', ') || 'not given',
       ),
-      heading('The label'),
+      heading('Label'),
       text(
         [label.identity, label.netWeight, label.bestBefore ? `best before ${label.bestBefore}` : '']
           .filter((said) => said !== '')
@@ -52,16 +59,16 @@ export function dossierPaper(dossier: Dossier): Paper {
       ),
       ...label.ingredients.map(({ product, text: list }) => text(`${product}: ${list}`)),
       text(
-        `Allergens: ${label.allergens.map(({ name, pct: share }) => `${name} ${pct(share)}`).join(', ') || 'none over 0.01 %'}`,
+        `Allergens: ${label.allergens.map(({ name, pct: share }) => `${name} ${pct(share)}`).join(', ') || 'None over 0.01%.'}`,
       ),
       text(label.directions),
       {
         kind: 'list',
         items: label.cautions.map(({ text: said, source }) => `${said} (${source})`),
       },
-      heading('Claims, and what supports them'),
+      heading('Claims and their support'),
       ...(dossier.claims.length === 0
-        ? [text('The maker says nothing beside the name.')]
+        ? [text('The maker makes no claims beside the name.')]
         : dossier.claims.flatMap(({ text: said, marked, support }) => [
             text(`“${said}”: ${support}`),
             ...(marked.length > 0 ? [{ kind: 'list' as const, items: marked }] : []),
@@ -77,15 +84,15 @@ function batchParts(batch: DossierBatch): readonly PaperPart[] {
     heading(`Batch ${batch.code}: ${batch.formula}, version ${batch.version}`),
     text(
       [
-        `begun ${longDate(batch.startedAt)}`,
+        `started ${longDate(batch.startedAt)}`,
         batch.finishedAt ? `ended ${longDate(batch.finishedAt)}` : 'not ended',
-        batch.makers.length > 0 ? `by ${batch.makers.join(', ')}` : 'no name in the record',
+        batch.makers.length > 0 ? `by ${batch.makers.join(', ')}` : 'no name on record',
         room
-          ? `room ${formatFixed(room.humidityPct, 0)} %, ${formatFixed(room.tempC, 1)} °C`
+          ? `room ${formatPercent(room.humidityPct, 0)}, ${formatTemp(room.tempC, 1)}`
           : 'room not read',
         `${counted(batch.steps, 'step')}, ${counted(batch.entries, 'entry', 'entries')}`,
         fills
-          ? `${counted(fills.count, 'fill')} weighed, ${fills.short} short of ${formatGrams(fills.netG)} g`
+          ? `${counted(fills.count, 'fill')} weighed, ${formatCount(fills.short)} lighter than ${formatMass(fills.netG)}`
           : 'no fill weighed',
       ].join(' · '),
     ),
@@ -102,7 +109,7 @@ function batchParts(batch: DossierBatch): readonly PaperPart[] {
     },
     {
       kind: 'table',
-      head: ['Weighed', 'planned, g', 'weighed, g'],
+      head: ['Material', 'Planned, g', 'Weighed, g'],
       numbers: [1, 2],
       rows: batch.weighed.map((one) => [
         one.material,
@@ -112,20 +119,22 @@ function batchParts(batch: DossierBatch): readonly PaperPart[] {
     },
     {
       kind: 'table',
-      head: ['Lot', 'of', 'from', 'keeps to', 'g', 'papers'],
+      head: ['Lot', 'Material', 'Supplier', 'Best before', 'g', 'Papers'],
       numbers: [4],
       rows: batch.lots.map((lot) => [
-        lot.isSetAside ? `${lot.code}, set aside` : lot.code,
+        lot.isSetAside ? `${lot.code}, on hold` : lot.code,
         lot.material,
-        [lot.supplier, lot.receivedOn ?? ''].filter((said) => said !== '').join(', '),
-        lot.expiresOn ?? '',
+        [lot.supplier, lot.receivedOn === null ? '' : shortDate(lot.receivedOn)]
+          .filter((said) => said !== '')
+          .join(', '),
+        lot.expiresOn === null ? '' : shortDate(lot.expiresOn),
         formatGrams(lot.massG),
         lot.papers.join(', ') || 'none',
       ]),
     },
     {
       kind: 'table',
-      head: ['Constituent of the scent', '% of the mix', 'at most, %', 'source'],
+      head: ['Scent constituent', '% of the mix', 'Limit, %', 'Source'],
       numbers: [1, 2],
       rows: batch.scentLimits.map((one) => [
         one.name,
@@ -134,21 +143,24 @@ function batchParts(batch: DossierBatch): readonly PaperPart[] {
         one.source,
       ]),
     },
-    text(batch.trials.length === 0 ? 'No trial on record.' : 'Trials:'),
+    text(batch.trials.length === 0 ? 'There is no test on record.' : 'Tests:'),
     {
       kind: 'list',
-      items: batch.trials.map(
-        ({ at, kind, said, verdict }) =>
-          `${shortDate(at)}, ${kind}: ${said.join('; ') || 'nothing noted'}${verdict ? `; verdict: ${verdict}` : ''}`,
+      items: batch.trials.map(({ at, kind, said, verdict }) =>
+        [
+          `${shortDate(at)}, ${kind}`,
+          ...(said.length > 0 ? said : ['no notes']),
+          ...(verdict ? [verdict] : []),
+        ].join('; '),
       ),
     },
     text(
       batch.looks.length === 0
-        ? 'No piece is kept back.'
-        : `Kept-back pieces: ${batch.looks.map(({ month, state, said }) => `${counted(month, 'month')} ${said || state}`).join('; ')}`,
+        ? 'There are no retained samples.'
+        : `Retained samples: ${batch.looks.map(({ month, state, said }) => `${counted(month, 'month')} ${said || state}`).join('; ')}`,
     ),
     ...(batch.warnings.length > 0
-      ? [text('Warnings that stand:'), { kind: 'list' as const, items: batch.warnings }]
+      ? [text('Open warnings:'), { kind: 'list' as const, items: batch.warnings }]
       : []),
   ];
 }
@@ -163,12 +175,12 @@ export function recallPaper(
   const away = handedOver.reduce((sum, { count, loosePieces }) => sum + count + loosePieces, 0);
   return {
     title: `Recall: ${of}`,
-    sub: `${longDate(now)} · ${counted(batches.length, 'batch', 'batches')}, ${here + looseHere} here, ${away} away`,
+    sub: `${longDate(now)} · ${counted(batches.length, 'batch', 'batches')}, ${formatCount(here + looseHere)} here, ${formatCount(away)} away`,
     parts: [
       heading('Batches'),
       tableOf({
         kind: 'table',
-        head: ['Batch', 'of', 'made', 'g of it', 'through'],
+        head: ['Batch', 'Formula', 'Made', 'g used', 'Through'],
         numbers: [3],
         rows: batches.map(({ batch, massG, through }) => [
           batch.code,
@@ -182,7 +194,7 @@ export function recallPaper(
       text(`${counted(looseHere, 'unwrapped piece')}.`),
       tableOf({
         kind: 'table',
-        head: ['Code', 'wrapped', 'of', 'here'],
+        head: ['Code', 'Wrapped', 'Count', 'Here'],
         numbers: [2, 3],
         rows: runs.map(({ run, left }) => [
           run.code,
@@ -194,10 +206,10 @@ export function recallPaper(
       heading('Away'),
       tableOf({
         kind: 'table',
-        head: ['Who', 'when', 'how', 'units', 'pieces', 'batches', 'told'],
+        head: ['Who', 'When', 'How', 'Products', 'Pieces', 'Batches', 'Informed'],
         numbers: [3, 4],
         rows: handedOver.map(({ move, order, count, loosePieces, codes }) => [
-          [order?.who ?? (move.to || 'nobody named'), order?.where ?? '']
+          [order?.who ?? (move.to || 'no name'), order?.where ?? '']
             .filter((said) => said !== '')
             .join(', '),
           shortDate(move.at),
@@ -221,38 +233,38 @@ export function originPaper(
   now: string,
 ): Paper {
   return {
-    title: `What is in it: ${who}`,
+    title: `Contents: ${who}`,
     sub: longDate(now),
     parts: [
       heading('Handed over'),
       tableOf({
         kind: 'table',
-        head: ['Code', 'wrapped', 'units'],
+        head: ['Code', 'Wrapped', 'Products'],
         numbers: [2],
         rows: runs.map(({ run, count }) => [run.code, shortDate(run.at), String(count)]),
       }),
       heading('Batches'),
       tableOf({
         kind: 'table',
-        head: ['Batch', 'of', 'made'],
+        head: ['Batch', 'Formula', 'Made'],
         rows: batches.map((batch) => [batch.code, batch.formulaName, shortDate(batch.startedAt)]),
       }),
       heading('Lots'),
       tableOf({
         kind: 'table',
-        head: ['Lot', 'of', 'from', 'g'],
+        head: ['Lot', 'Material', 'Supplier', 'g'],
         numbers: [3],
         rows: lots.map(({ lot, massG }) => [
-          lot?.code ?? 'a lot that is gone',
+          lot?.code ?? 'a removed lot',
           lot ? nameOf(lot.materialId) : '',
           lot?.supplier ?? '',
           formatGrams(massG),
         ]),
       }),
-      heading('Wraps'),
+      heading('Packaging'),
       tableOf({
         kind: 'table',
-        head: ['Delivery', 'of'],
+        head: ['Lot', 'Packaging'],
         rows: wraps.map(([code, of]) => [code, of]),
       }),
     ],
@@ -270,12 +282,12 @@ export interface PriceRow {
 /** Prices for a shop or for the stall; what it costs stays at home. */
 export function pricePaper(maker: string, rows: readonly PriceRow[], now: string): Paper {
   return {
-    title: `Prices${maker ? ` of ${maker}` : ''}`,
+    title: maker ? `Prices of ${maker}` : 'Prices',
     sub: longDate(now),
     parts: [
       tableOf({
         kind: 'table',
-        head: ['', 'net weight', 'to a shop', 'at the stall'],
+        head: ['Product', 'Net weight', 'Wholesale', 'Retail'],
         numbers: [2, 3],
         rows: rows.map(({ name, net, wholesale, retail }) => [name, net, wholesale, retail]),
       }),

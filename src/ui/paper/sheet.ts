@@ -6,8 +6,9 @@ import type { BenchStep } from '@/core/work/bench-steps/stepSchema';
 import type { Catalog } from '@/core/matter/materials/catalog';
 import { describeMold } from '@/core/work/scaling/molds';
 import type { ScaleRequest } from '@/core/work/scaling/requestSchema';
-import { counted, formatGrams } from '@/core/basics/format/numbers';
-import { longDate } from '@/ui/frame/format';
+import { longDate } from '@/core/basics/format/dates';
+import { counted } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 
 /** What stands on a bench sheet. */
 export interface Sheet {
@@ -53,13 +54,13 @@ export function sheetOf(facts: SheetFacts): Sheet {
       facts.version,
       METHOD_WORDS[body.method],
       describeMold(request.mold),
-      `${counted(pieces, 'piece')} of ${formatGrams(pieceG)} g`,
-      `${formatGrams(totalG)} g of mix`,
+      `${counted(pieces, 'piece')} of ${formatMass(pieceG)}`,
+      `${formatMass(totalG)} of mix`,
       ...(bowl ? [bowl] : []),
       ...(day ? [longDate(day)] : []),
     ],
     warnings: [
-      ...(facts.isPractice ? ['Practice scale: these weights are simulated.'] : []),
+      ...(facts.isPractice ? ['Practice scale. These weights are simulated.'] : []),
       ...(facts.isOwnUse ? ['For own use, not for sale.'] : []),
       ...facts.warnings.map(({ severity, message }) =>
         severity === 'stop' ? `Stop. ${message}` : `Warning. ${message}`,

@@ -51,7 +51,7 @@ export function sheetDocument(sheet: Sheet): TDocumentDefinitions {
           dontBreakRows: true,
           widths: [12, '*', 'auto', 'auto', 'auto', 50],
           body: [
-            ['', 'Step', 'Amount', 'Within', 'Lot', 'Really'].map((text) => ({
+            ['', 'Step', 'Amount', 'Tolerance', 'Lot', 'Weighed'].map((text) => ({
               text,
               color: MID,
               fontSize: 8,

@@ -1,3 +1,4 @@
+import { formatFixed } from '@/core/basics/format/numbers';
 import { PHOTO_MAX_CHARS, PHOTO_MAX_PX } from '@/core/batches/records/photoSize';
 
 export type PhotoResult =
@@ -11,11 +12,11 @@ const QUALITIES = [0.82, 0.65, 0.45] as const;
 /** Makes a photo small enough for the browser's store: at most 1280 pixels a side, as JPEG. Nothing else of the file is kept. */
 export async function smallPhoto(file: File): Promise<PhotoResult> {
   if (!file.type.startsWith('image/'))
-    return { ok: false, message: `“${file.name}” is no picture.` };
+    return { ok: false, message: `“${file.name}” is not a picture. Choose a photo.` };
   if (file.size > MAX_FILE_MB * 1024 * 1024)
     return {
       ok: false,
-      message: `The picture has ${(file.size / 1024 / 1024).toFixed(0)} MB; up to ${MAX_FILE_MB} are read.`,
+      message: `The picture has ${formatFixed(file.size / 1024 / 1024, 0)} MB. Choose one of up to ${MAX_FILE_MB} MB.`,
     };
   try {
     const image = await createImageBitmap(file);
@@ -29,8 +30,8 @@ export async function smallPhoto(file: File): Promise<PhotoResult> {
       const dataUrl = canvas.toDataURL('image/jpeg', quality);
       if (dataUrl.length <= PHOTO_MAX_CHARS) return { ok: true, dataUrl };
     }
-    return { ok: false, message: 'The picture is too full of detail to be kept small.' };
+    return { ok: false, message: 'Couldn’t make the picture small enough. Choose another one.' };
   } catch {
-    return { ok: false, message: `“${file.name}” does not read as a picture.` };
+    return { ok: false, message: `Couldn’t read “${file.name}” as a picture. Choose another one.` };
   }
 }

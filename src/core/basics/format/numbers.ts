@@ -1,4 +1,4 @@
-/** Number formats are dear to make and cheap to use: one for each pair of decimals. */
+/** Number formats are slow to make and fast to use: one for each pair of decimals. */
 const formats = new Map<string, Intl.NumberFormat>();
 
 function numberFormat(least: number, most: number): Intl.NumberFormat {
@@ -23,6 +23,11 @@ export function formatFixed(value: number, decimals: number): string {
   return numberFormat(decimals, decimals).format(value);
 }
 
+/** At most so many decimals, without zeros at the end. */
+export function formatUpTo(value: number, decimals: number): string {
+  return numberFormat(0, decimals).format(value);
+}
+
 /** A whole number with thousands set apart. */
 export function formatCount(count: number): string {
   return numberFormat(0, 0).format(count);
@@ -33,18 +38,47 @@ export function formatPlain(value: number): string {
   return numberFormat(0, 3).format(value);
 }
 
-/** Grams as a sentence says them: as many digits as a bench can use. */
-export function sayGrams(massG: number): string {
-  if (massG >= 100) return `${formatCount(massG)} g`;
-  return `${massG >= 10 ? Number(massG.toFixed(1)) : Number(massG.toPrecision(2))} g`;
+/** `1.2%`: one decimal, two under one, or as many as are asked for. */
+export function formatPercent(valuePct: number, decimals?: number): string {
+  return decimals === undefined
+    ? `${formatUpTo(valuePct, Math.abs(valuePct) < 1 ? 2 : 1)}%`
+    : `${formatFixed(valuePct, decimals)}%`;
 }
 
-/** `1.2 %`, and two decimals under one. */
-export function sayPercent(valuePct: number): string {
-  return `${Number(valuePct.toFixed(valuePct < 1 ? 2 : 1))} %`;
+/** `+3` or `−2`. */
+export function formatChange(change: number): string {
+  return `${change > 0 ? '+' : '−'}${formatPlain(Math.abs(change))}`;
+}
+
+/** `+1.2%` or `−0.05%`. */
+export function formatChangePct(changePct: number): string {
+  const size = Math.abs(changePct);
+  return `${changePct > 0 ? '+' : '−'}${formatFixed(size, size < 0.1 ? 2 : 1)}%`;
+}
+
+/** `1.2–1.6`. @param decimals of both ends */
+export function formatRange(low: number, high: number, decimals: number): string {
+  return joinRange(formatFixed(low, decimals), formatFixed(high, decimals));
+}
+
+/** `5–8%`. */
+export function formatPercentRange(lowPct: number, highPct: number, decimals = 0): string {
+  return `${formatRange(lowPct, highPct, decimals)}%`;
+}
+
+/** Two ends as a range, or one figure where they read the same. */
+export function joinRange(low: string, high: string): string {
+  return low === high ? low : `${low}–${high}`;
+}
+
+const plural = new Intl.PluralRules('en-US');
+
+/** Is it one of them? By the plural rules of the platform. */
+export function isOne(count: number): boolean {
+  return plural.select(count) === 'one';
 }
 
 /** `1 batch`, `2 batches`. @param many the plural where it is not the word with an s */
 export function counted(count: number, one: string, many = `${one}s`): string {
-  return `${formatCount(count)} ${count === 1 ? one : many}`;
+  return `${formatCount(count)} ${isOne(count) ? one : many}`;
 }

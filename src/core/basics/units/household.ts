@@ -143,7 +143,7 @@ export const MEASURE_UNITS = [
     size: 10,
     written: ['dessertspoon', 'dessertspoons'],
     spellings: ['dessertspoon', 'dessertspoons', 'dsp', 'dstspn'],
-    source: 'two metric teaspoons, from memory',
+    source: 'two metric teaspoons, not looked up',
   },
   {
     id: 'liter',
@@ -191,7 +191,7 @@ export const MEASURE_UNITS = [
     size: 1,
     written: ['squirt', 'squirts'],
     spellings: ['squirt', 'squirts', 'spray', 'sprays', 'spritz', 'spritzes'],
-    source: 'model of ours, until the maker weighs ten squirts',
+    source: 'Rovack estimate, until you weigh ten squirts',
   },
 ] as const satisfies readonly MeasureUnit[];
 

@@ -6,6 +6,7 @@ export const ML_PER_US_CUP = 236.5882365;
 export const ML_PER_US_TABLESPOON = ML_PER_US_CUP / 16;
 export const ML_PER_US_TEASPOON = ML_PER_US_CUP / 48;
 export const ML_PER_US_FLUID_OUNCE = ML_PER_US_CUP / 8;
+export const ML_PER_US_GALLON = ML_PER_US_CUP * 16;
 
 /** The metric cup of 250 mL, common practice. */
 export const ML_PER_METRIC_CUP = 250;

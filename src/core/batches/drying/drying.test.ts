@@ -59,7 +59,7 @@ describe('drying in a room', () => {
   const sphere = (diameterMm: number) => ({ shape: 'sphere', sizeMm: diameterMm / 2 }) as const;
 
   // Common practice.
-  it('takes a 70 mm sphere 24 to 36 hours at 45 %, and a 25 mm piece a few', () => {
+  it('takes a 70 mm sphere 24 to 36 hours at 45%, and a 25 mm piece a few', () => {
     const rate = REFERENCE_MM2_H;
     expect(hoursToDry(sphere(70), 0.95, rate.high)).toBeCloseTo(24, 1);
     expect(hoursToDry(sphere(70), 0.95, rate.low)).toBeCloseTo(36, 1);
@@ -79,7 +79,7 @@ describe('drying in a room', () => {
     expect(at(60)).toBeCloseTo(0.5, 9);
     expect(at(75)).toBe(0);
     expect(at(90)).toBeCloseTo(-0.5, 9);
-    // 18 to 28 °C is 1.83 times the vapor pressure (Alduchov and Eskridge 1996).
+    // 18 to 28°C is 1.83 times the vapor pressure (Alduchov and Eskridge 1996).
     expect(at(45, 28) / at(45, 18)).toBeCloseTo(1.83, 2);
     expect(() => at(101)).toThrow(/humidityPct must be 0 to 100/);
     expect(hoursToDry(sphere(70), 0.95, 0.001)).toBeNull();
@@ -99,7 +99,7 @@ describe('drying in a room', () => {
     expect(hours(72.01)).toBeLessThan(310);
   });
 
-  it('leaves water in a piece at rest with a damper room: a third of it at 55 %', () => {
+  it('leaves water in a piece at rest with a damper room: a third of it at 55%', () => {
     const stays = (humidityPct: number) => staysFraction({ humidityPct, tempC: 20 }, 75);
     expect(stays(45)).toBe(0);
     expect(stays(55)).toBeCloseTo(1 / 3, 9);
@@ -125,7 +125,7 @@ describe('the water activity of a mix', () => {
   const of = (...lines: Array<readonly [string, number]>) =>
     waterActivityPct(poured(lines.map(([materialId, massG]) => ({ materialId, massG }))));
 
-  // Deliquescence at 25 °C: CRC Handbook.
+  // Deliquescence at 25°C: CRC Handbook.
   it('is the usual one, and that of the salt that draws first by how much of it there is', () => {
     expect(of(['sodium-bicarbonate', 200], ['citric-acid', 100])).toBe(75);
     expect(of(['magnesium-sulfate-heptahydrate', 100])).toBe(90);

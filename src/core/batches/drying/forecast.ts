@@ -11,7 +11,7 @@ export interface DryingBody {
 }
 
 /**
- * Start value: a 70 mm sphere is 95 % dry in 24 to 36 hours at 45 % and 20 °C (common practice);
+ * Start value: a 70 mm sphere is 95% dry in 24 to 36 hours at 45% and 20°C (common practice);
  * 0.2531 of reduced time, 35 mm, 30 hours.
  */
 export const REFERENCE_MM2_H: Spread = {
@@ -30,14 +30,14 @@ const STEP_H = 1;
 
 /** The air of a room. */
 export interface RoomAir {
-  /** 0 to 100 %. */
+  /** 0 to 100%. */
   readonly humidityPct: number;
-  /** -20 to 60 °C. */
+  /** -20 to 60°C. */
   readonly tempC: number;
 }
 
 /**
- * How fast this room dries a mix against one at 45 % and 20 °C: vapor pressure over the mix less that of the air, over
+ * How fast this room dries a mix against one at 45% and 20°C: vapor pressure over the mix less that of the air, over
  * the same there. 0 where both are alike, below 0 where the air is the damper and the mix takes water up.
  * Model of ours; vapor pressure by Alduchov and Eskridge 1996.
  * @param waterActivityPct of the mix, over 0 to 100
@@ -49,8 +49,8 @@ export function dryingFactor({ humidityPct, tempC }: RoomAir, waterActivityPct: 
 }
 
 /**
- * Share of the water that would leave at 45 % which stays in a piece that has come to rest with a damper room, 0 to 1:
- * straight from none at 45 % to all at the mix's own water activity. Model of ours.
+ * Share of the water that would leave at 45% which stays in a piece that has come to rest with a damper room, 0 to 1:
+ * straight from none at 45% to all at the mix's own water activity. Model of ours.
  */
 export function staysFraction({ humidityPct }: RoomAir, waterActivityPct: number): number {
   checkHumidity(humidityPct);

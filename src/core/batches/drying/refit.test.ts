@@ -10,7 +10,7 @@ const level = (humidityPct: number) => [{ atMs: 0, humidityPct, tempC: 20 }];
 const clockOf = (points: readonly AirPoint[], fromMs = 0) => roomClock(points, fromMs, 75);
 
 describe('the clock of a room', () => {
-  it('runs true at 45 % and 20 °C, and by its drive elsewhere', () => {
+  it('runs true at 45% and 20°C, and by its drive elsewhere', () => {
     expect(clockOf(level(45))(10 * HOUR)).toBeCloseTo(10, 9);
     expect(clockOf(level(60))(10 * HOUR)).toBeCloseTo(5, 9);
     expect(clockOf(level(80))(10 * HOUR)).toBe(0);
@@ -18,7 +18,7 @@ describe('the clock of a room', () => {
     expect(() => clockOf([])).toThrow(/at least one reading/);
   });
 
-  it('is turned back by damp air: six hours at 90 % wet what three at 45 % dried', () => {
+  it('is turned back by damp air: six hours at 90% wet what three at 45% dried', () => {
     const points = [...level(45), { atMs: 10 * HOUR, humidityPct: 90, tempC: 20 }];
     expect(clockOf(points)(16 * HOUR)).toBeCloseTo(7, 9);
     expect(clockOf(points)(100 * HOUR)).toBe(0);

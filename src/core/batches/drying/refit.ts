@@ -41,7 +41,7 @@ const METER_SD_PCT = 0.4;
 
 /**
  * Refits rate and loss of one piece to its weighings: the posterior over a grid of both, log-normal before, with the
- * pressed mass fitted at every place (it is rarely weighed wet). Bands are the 5 and 95 % points of the sum.
+ * pressed mass fitted at every place (it is rarely weighed wet). Bands are the 5 and 95% points of the sum.
  * Model of ours on Crank's series.
  * @param scaleSdG standard deviation of the scale, g, over 0
  */
@@ -130,7 +130,7 @@ function logWidth({ low, high }: Spread): number {
   return Math.log(high / low);
 }
 
-/** 5, 50 and 95 % points of weights on a grid, straight between its places. */
+/** 5, 50 and 95% points of weights on a grid, straight between its places. */
 function bandOf(values: readonly number[], weights: readonly number[]): Spread {
   const total = weights.reduce((sum, weight) => sum + weight, 0);
   let below = 0;

@@ -8,7 +8,7 @@ export interface AirPoint extends RoomAir {
 const HOUR_MS = 3_600_000;
 
 /**
- * A clock that counts hours of the reference room (45 %, 20 °C): how many of them dry as much as the time since a
+ * A clock that counts hours of the reference room (45%, 20°C): how many of them dry as much as the time since a
  * moment did in this room. It is the sum of the room's driving force; a reading holds until the next, so that a reading
  * of today never moves the past. Air damper than the mix turns the clock back: the piece takes water up again.
  * @param points in the order of time, at least one; the first holds before it too

@@ -1,4 +1,6 @@
-import { counted } from '@/core/basics/format/numbers';
+import { formatMinutes } from '@/core/basics/format/durations';
+import { counted, formatFixed, formatPercent } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import type { BatchFacts } from './facts';
 
 export type CauseId =
@@ -72,13 +74,13 @@ function when(holds: boolean, weight: number, said: string): readonly Evidence[]
   return holds ? [{ weight, said }] : [];
 }
 
-const pct = (value: number, decimals = 1) => `${value.toFixed(decimals)} %`;
+const pct = (value: number, decimals = 1) => formatPercent(value, decimals);
 const dampSaid = (place: number) =>
   place > 1
-    ? 'damp index above its window'
+    ? 'Moisture was above its range.'
     : place < 0
-      ? 'damp index below its window'
-      : `damp index ${Math.round(place * 100)} % of the way up its window`;
+      ? 'Moisture was below its range.'
+      : `Moisture was ${pct(place * 100, 0)} of the way up its range.`;
 
 /** Causes with what in a record speaks for them. Marks are common practice where the trade names one, else ours. */
 /** A piece with less of its fizz than this is weak, and one with so much is whole; so much less in store is a loss. Common practice; start values of ours. */
@@ -90,208 +92,227 @@ export const CAUSES = [
   {
     id: 'too-much-water',
     title: 'Too much water in the mix',
-    change: 'Less bloom water, stronger alcohol, oil by the gram in place of the last spray.',
+    change:
+      'Use less bloom water, stronger alcohol, and oil by the gram instead of the last spray.',
     evidence: (f) => [
-      ...over(f.freeWaterPct, 1.6, 0.8, (v) => `free water ${pct(v)}`),
-      ...over(f.lateWaterPct, 0.3, 0.3, (v) => `${pct(v, 2)} of water after the acid`),
-      ...when(f.feltWet > 0, 0.6, 'squeezed too wet after the acid'),
+      ...over(f.freeWaterPct, 1.6, 0.8, (v) => `Loose water was ${pct(v)}.`),
+      ...over(f.lateWaterPct, 0.3, 0.3, (v) => `Water after the acid was ${pct(v, 2)}.`),
+      ...when(f.feltWet > 0, 0.6, 'The squeeze test was too wet after the acid.'),
     ],
   },
   {
     id: 'acid-met-water',
     title: 'It began to fizz in the bowl',
     change:
-      'Acid last, on a mix that is not wet; spray finely, remix fully, press within half an hour.',
+      'Add the acid last, to a mix that is not wet. Spray finely, remix fully, press within half an hour.',
     evidence: (f) => [
-      ...over(f.lateWaterPct, 0.35, 0.25, (v) => `${pct(v, 2)} of water after the acid`),
+      ...over(f.lateWaterPct, 0.35, 0.25, (v) => `Water after the acid was ${pct(v, 2)}.`),
       ...over(
         f.acidToLastMin,
         50,
         20,
-        (v) => `${counted(Math.round(v), 'minute')} from the acid to the last piece`,
+        (v) => `It took ${formatMinutes(v)} from the acid to the last piece.`,
       ),
-      ...over(f.freeWaterPct, 2, 1, (v) => `free water ${pct(v)}`),
+      ...over(f.freeWaterPct, 2, 1, (v) => `Loose water was ${pct(v)}.`),
       ...when(
         f.freshShare !== null && f.freshShare < WEAK_SHARE,
         1.2,
-        `fresh on the scale, ${pct(100 * (f.freshShare ?? 0), 0)} of its fizz was there`,
+        `Fresh on the scale, ${pct(100 * (f.freshShare ?? 0), 0)} of its fizz was there.`,
       ),
       ...when(
         f.freshShare !== null && f.freshShare >= WHOLE_SHARE,
         -1.5,
-        `fresh on the scale, ${pct(100 * (f.freshShare ?? 0), 0)} of its fizz was there`,
+        `Fresh on the scale, ${pct(100 * (f.freshShare ?? 0), 0)} of its fizz was there.`,
       ),
     ],
   },
   {
     id: 'room-too-damp',
     title: 'The room was too damp',
-    change: 'Dehumidify toward 45 % before weighing and while it dries.',
+    change: 'Dehumidify toward 45% before you weigh and while it dries.',
     evidence: (f) => [
-      ...over(f.madeHumidityPct, 56, 6, (v) => `made at ${v} % humidity`),
-      ...over(f.dryHumidityPct, 56, 6, (v) => `dried at ${Math.round(v)} % humidity`),
+      ...over(f.madeHumidityPct, 56, 6, (v) => `It was made at ${pct(v, 0)} humidity.`),
+      ...over(f.dryHumidityPct, 56, 6, (v) => `It dried at ${pct(v, 0)} humidity.`),
     ],
   },
   {
     id: 'room-too-dry',
     title: 'The room was too dry',
-    change: 'Humidify toward 45 %, or a little more oil and a few more squirts.',
-    evidence: (f) => under(f.madeHumidityPct, 39, 5, (v) => `made at ${v} % humidity`),
+    change: 'Humidify toward 45%, or use a little more oil and a few more squirts.',
+    evidence: (f) =>
+      under(f.madeHumidityPct, 39, 5, (v) => `It was made at ${pct(v, 0)} humidity.`),
   },
   {
     id: 'not-sieved',
     title: 'Powders not sieved',
-    change: 'Sieve soda, starch and clay; break salt lumps by hand.',
+    change: 'Sieve soda, starch and clay. Break salt lumps by hand.',
     evidence: (f) => [
-      ...when(f.skippedSieve, LOUDEST, 'the sieving was skipped'),
-      ...when(!f.skippedSieve, -0.8, 'it was sieved'),
-      ...under(f.clumpingPct, 5, 5, (v) => `${pct(v, 0)} of powders that clump`),
+      ...when(f.skippedSieve, LOUDEST, 'Sieving was skipped.'),
+      ...when(!f.skippedSieve, -0.8, 'It was sieved.'),
+      ...under(f.clumpingPct, 5, 5, (v) => `Only ${pct(v, 0)} of it clumps.`),
     ],
   },
   {
     id: 'underfilled',
     title: 'Packed too loosely, or unevenly',
-    change: 'Fill every piece on the scale; overfill the halves, mound the middle, press firmly.',
+    change: 'Fill every piece on the scale. Overfill the halves, mound the middle, press firmly.',
     evidence: (f) => [
       ...under(
         f.fillOverTarget,
         0.97,
         0.02,
-        (v) => `pieces at ${Math.round(v * 100)} % of their target`,
+        (v) => `Pieces weighed ${pct(v * 100, 0)} of their target.`,
       ),
-      ...over(f.fillSpreadPct, 2.5, 1, (v) => `fills spread by ${pct(v)}`),
+      ...over(f.fillSpreadPct, 2.5, 1, (v) => `Fills varied by ${pct(v)}.`),
     ],
   },
   {
     id: 'too-dry',
     title: 'The mix was too dry',
-    change: 'A little more oil; squeeze before every fill, correct before you press.',
+    change: 'Use a little more oil. Squeeze before every fill, and correct before you press.',
     evidence: (f) => [
       ...under(f.dampPlace, 0.15, 0.25, dampSaid),
-      ...when(f.feltDry > 0 && !f.endedRight, 1, 'squeezed dry and pressed as it was'),
-      ...when(f.feltDry > 1, 0.4, `squeezed dry ${f.feltDry} times`),
+      ...when(
+        f.feltDry > 0 && !f.endedRight,
+        1,
+        'It was pressed although the squeeze test was dry.',
+      ),
+      ...when(f.feltDry > 1, 0.4, `The squeeze test was dry ${counted(f.feltDry, 'time')}.`),
     ],
   },
   {
     id: 'too-wet',
     title: 'The mix was too wet',
-    change: 'Hold back liquid until the squeeze asks for it; soda or starch before the acid.',
+    change:
+      'Hold back liquid until the squeeze test asks for it. Add soda or starch before the acid.',
     evidence: (f) => [
       ...over(f.dampPlace, 0.9, 0.2, dampSaid),
-      ...when(f.feltWet > 0, 1, 'squeezed too wet after the acid'),
+      ...when(f.feltWet > 0, 1, 'The squeeze test was too wet after the acid.'),
     ],
   },
   {
     id: 'uneven-damp',
-    title: 'Layers of unequal damp',
-    change: 'Scrape, turn the mix over, test again every few minutes while pressing.',
+    title: 'Unequally moist layers',
+    change: 'Scrape, turn the mix over, and squeeze again every few minutes while you press.',
     evidence: (f) => [
-      ...when(f.skippedScrape, 1.6, 'scraping and turning over was skipped'),
+      ...when(f.skippedScrape, 1.6, 'Scraping and turning over was skipped.'),
       ...over(
         f.acidToLastMin,
         40,
         20,
-        (v) => `${counted(Math.round(v), 'minute')} from the acid to the last piece`,
+        (v) => `It took ${formatMinutes(v)} from the acid to the last piece.`,
       ),
-      ...over(f.fillSpreadPct, 3, 1.5, (v) => `fills spread by ${pct(v)}`),
+      ...over(f.fillSpreadPct, 3, 1.5, (v) => `Fills varied by ${pct(v)}.`),
     ],
   },
   {
     id: 'wet-core',
-    title: 'A core wetter than its shell',
-    change: 'A drier embed, pressed earlier, hidden well inside.',
+    title: 'Core wetter than its shell',
+    change: 'Make the embed drier, press it earlier, and hide it well inside.',
     evidence: (f) => [
-      ...when(f.embedWaterPct === null, -LOUDEST, 'there is no embed'),
-      ...over(f.embedWaterPct, f.freeWaterPct + 0.4, 0.5, (v) => `embed with ${pct(v)} of water`),
+      ...when(f.embedWaterPct === null, -LOUDEST, 'There is no embed.'),
+      ...over(
+        f.embedWaterPct,
+        f.freeWaterPct + 0.4,
+        0.5,
+        (v) => `The embed has ${pct(v)} of water.`,
+      ),
     ],
   },
   {
     id: 'dried-in-bowl',
-    title: 'It dried in the bowl while it was pressed',
-    change: 'Smaller bowls; cover it, squeeze every few minutes, spritz and remix.',
+    title: 'It dried in the bowl during pressing',
+    change: 'Make smaller bowls. Cover the bowl, squeeze every few minutes, spray and remix.',
     evidence: (f) => [
       ...over(
         f.acidToLastMin,
         40,
         15,
-        (v) => `${counted(Math.round(v), 'minute')} from the acid to the last piece`,
+        (v) => `It took ${formatMinutes(v)} from the acid to the last piece.`,
       ),
-      ...under(f.madeHumidityPct, 41, 6, (v) => `made at ${v} % humidity`),
-      ...when(f.endedRight, 0.3, 'the squeeze was right before the press'),
+      ...under(f.madeHumidityPct, 41, 6, (v) => `It was made at ${pct(v, 0)} humidity.`),
+      ...when(f.endedRight, 0.3, 'The squeeze test was right before pressing.'),
     ],
   },
   {
     id: 'too-much-coarse-salt',
     title: 'Too much coarse salt',
-    change: 'Salt under a tenth of the mix, and fine.',
-    evidence: (f) => over(f.coarseSaltPct, 9, 3, (v) => `${pct(v)} of salt`),
+    change: 'Use fine salt, less than a tenth of the mix.',
+    evidence: (f) => over(f.coarseSaltPct, 9, 3, (v) => `It has ${pct(v)} of coarse salt.`),
   },
   {
     id: 'lifted-early',
     title: 'Lifted too early',
-    change: 'Leave it until it is hard: let the ring on the tray say so.',
+    change: 'Leave it until it is hard, as the ring on the tray shows.',
     evidence: (f) =>
-      under(f.dryWhenLifted, 0.5, 0.15, (v) => `lifted when ${Math.round(v * 100)} % dry`),
+      under(f.dryWhenLifted, 0.5, 0.15, (v) => `It was lifted when ${pct(v * 100, 0)} dry.`),
   },
   {
     id: 'flat-seat',
     title: 'Set on a flat tray',
-    change: 'Rounded seats or soft crumpled paper.',
+    change: 'Use rounded seats or soft crumpled paper.',
     evidence: (f) => [
-      ...when(f.traySeats === 'flat', 1.4, 'the tray is flat'),
-      ...when(f.traySeats === 'rounded', -LOUDEST, 'the tray has rounded seats'),
-      ...when(!f.isRound, -LOUDEST, 'the piece is flat by its mold'),
+      ...when(f.traySeats === 'flat', 1.4, 'The tray is flat.'),
+      ...when(f.traySeats === 'rounded', -LOUDEST, 'The tray has rounded seats.'),
+      ...when(!f.isRound, -LOUDEST, 'The mold makes a flat piece.'),
     ],
   },
   {
     id: 'too-heavy',
     title: 'Too heavy for its seat',
-    change: 'Smaller pieces, or lighter packing.',
-    evidence: (f) => over(f.pieceG, 190, 40, (v) => `${Math.round(v)} g a piece`),
+    change: 'Make smaller pieces, or pack lighter.',
+    evidence: (f) => over(f.pieceG, 190, 40, (v) => `Pieces weigh ${formatMass(v)}.`),
   },
   {
     id: 'drew-moisture',
     title: 'It drew moisture',
-    change: 'Less Epsom salt or glycerin; wrap as soon as it is dry, store closed and cool.',
+    change:
+      'Use less Epsom salt or glycerin. Wrap as soon as it is dry, and store closed and cool.',
     evidence: (f) => [
       ...when(
         (f.freshShare ?? 0) - (f.storedShare ?? 1) > FELL_BY,
         1.5,
-        `in store its fizz fell from ${pct(100 * (f.freshShare ?? 0), 0)} to ${pct(100 * (f.storedShare ?? 0), 0)}`,
+        `In storage its fizz fell from ${pct(100 * (f.freshShare ?? 0), 0)} to ${pct(100 * (f.storedShare ?? 0), 0)}.`,
       ),
-      ...over(f.drawsWaterPct, 3, 2, (v) => `${pct(v)} of what draws water`),
-      ...over(f.dryHumidityPct, 54, 6, (v) => `dried at ${Math.round(v)} % humidity`),
+      ...over(f.drawsWaterPct, 3, 2, (v) => `It has ${pct(v)} of materials that draw water.`),
+      ...over(f.dryHumidityPct, 54, 6, (v) => `It dried at ${pct(v, 0)} humidity.`),
     ],
   },
   {
     id: 'no-hardener',
-    title: 'Nothing in it that hardens',
-    change: 'One to two percent of kaolin, or a few of cream of tartar.',
-    evidence: (f) => under(f.hardenerPct, 0.6, 0.4, (v) => `${pct(v)} of clay and tartar`),
+    title: 'Nothing hardens it',
+    change: 'Use 1–2% of kaolin, or a few percent of cream of tartar.',
+    evidence: (f) =>
+      under(f.hardenerPct, 0.6, 0.4, (v) => `It has ${pct(v)} of clay and cream of tartar.`),
   },
   {
     id: 'too-little-acid',
     title: 'Too little acid for the soda',
-    change: 'Nearer to the balance: 1.3 to 1.5 to one with citric acid.',
+    change: 'Go nearer to the balance, 1.3–1.5 of soda to 1 of citric acid.',
     evidence: (f) =>
-      over(f.ratioOverBalance, 1.55, 0.25, (v) => `soda ${v.toFixed(2)} times what the acid takes`),
+      over(
+        f.ratioOverBalance,
+        1.55,
+        0.25,
+        (v) => `There is ${formatFixed(v, 2)} times as much soda as the acid takes up.`,
+      ),
   },
   {
     id: 'too-much-filler',
     title: 'Too much filler or oil',
-    change: 'Less starch, clay and salt; oils under a tenth.',
+    change: 'Use less starch, clay and salt, and keep oils under a tenth.',
     evidence: (f) => [
-      ...over(f.fillerPct, 16, 5, (v) => `${pct(v, 0)} of fillers`),
-      ...over(f.oilPct, 8, 3, (v) => `${pct(v)} of oils`),
+      ...over(f.fillerPct, 16, 5, (v) => `It has ${pct(v, 0)} of fillers.`),
+      ...over(f.oilPct, 8, 3, (v) => `It has ${pct(v)} of oils.`),
     ],
   },
   {
     id: 'old-stock',
     title: 'Old stock',
-    change: 'Fresh acid and soda; retest or throw out what is past its day.',
+    change: 'Use fresh acid and soda. Retest or throw out what is past its date.',
     evidence: (f) => [
-      ...when(f.oldLots > 0, 1.8, 'a lot was past its day'),
-      ...when(f.oldLots === 0, -0.5, 'no lot was past its day'),
+      ...when(f.oldLots > 0, 1.8, 'A lot was past its date.'),
+      ...when(f.oldLots === 0, -0.5, 'No lot was past its date.'),
     ],
   },
   {
@@ -299,45 +320,55 @@ export const CAUSES = [
     title: 'Vanillin in the fragrance',
     change: 'Plan the color with it, or ask for a vanillin-free scent.',
     evidence: (f) => [
-      ...when(f.vanillinPct === 0, -0.7, 'no vanillin is on file'),
-      ...over(f.vanillinPct > 0 ? f.vanillinPct : null, 0.02, 0.03, (v) => `vanillin ${pct(v, 2)}`),
+      ...when(f.vanillinPct === 0, -0.7, 'There is no vanillin on file.'),
+      ...over(
+        f.vanillinPct > 0 ? f.vanillinPct : null,
+        0.02,
+        0.03,
+        (v) => `Vanillin was ${pct(v, 2)}.`,
+      ),
     ],
   },
   {
     id: 'ultramarine',
     title: 'Ultramarine met the acid',
-    change: 'Another blue: lake, dye or mica.',
+    change: 'Use another blue, such as a lake, dye or mica.',
     evidence: (f) => [
-      ...when(f.ultramarineG > 0, LOUDEST, 'ultramarine is in it'),
-      ...when(f.ultramarineG === 0, -LOUDEST, 'no ultramarine is in it'),
+      ...when(f.ultramarineG > 0, LOUDEST, 'It contains ultramarine.'),
+      ...when(f.ultramarineG === 0, -LOUDEST, 'It contains no ultramarine.'),
     ],
   },
   {
     id: 'too-little-emulsifier',
     title: 'Oil without enough emulsifier',
-    change: 'Polysorbate 80 at a third to equal parts of the oils and scent.',
+    change: 'Use polysorbate 80, from a third up to as much as the oils and scent.',
     evidence: (f) => [
-      ...under(f.emulsifierToOil, 0.2, 0.12, (v) => `emulsifier ${v.toFixed(2)} to the oils`),
-      ...over(f.oilPct, 5, 3, (v) => `${pct(v)} of oils`),
+      ...under(
+        f.emulsifierToOil,
+        0.2,
+        0.12,
+        (v) => `Emulsifier was ${formatFixed(v, 2)} times the oils.`,
+      ),
+      ...over(f.oilPct, 5, 3, (v) => `It has ${pct(v)} of oils.`),
     ],
   },
   {
     id: 'mica-floats',
     title: 'Mica and lakes only float',
-    change: 'A water-soluble dye for the water; mica for the look of the piece.',
+    change: 'Use a water-soluble dye for the water, and mica for the look of the piece.',
     evidence: (f) => [
-      ...over(f.micaPct, 0.3, 0.3, (v) => `${pct(v, 2)} of mica and lakes`),
-      ...when(f.hasBloomedDye, -0.6, 'a soluble dye is in it too'),
+      ...over(f.micaPct, 0.3, 0.3, (v) => `It has ${pct(v, 2)} of mica and lakes.`),
+      ...when(f.hasBloomedDye, -0.6, 'It contains a soluble dye too.'),
     ],
   },
   {
     id: 'dye-not-bloomed',
     title: 'Dye not bloomed',
-    change: 'Disperse it in a little water, bring it up hot, pour it into a furrow; sieve.',
+    change: 'Disperse it in a little water, add hot water, pour it into a furrow, and sieve.',
     evidence: (f) => [
-      ...when(f.dyeUnbloomed, LOUDEST, 'powder dye went in without its water'),
-      ...when(f.hasBloomedDye && !f.dyeUnbloomed, -0.3, 'the dye was bloomed'),
-      ...when(!f.hasBloomedDye, -LOUDEST, 'no powder dye is in it'),
+      ...when(f.dyeUnbloomed, LOUDEST, 'Powder dye went in without its water.'),
+      ...when(f.hasBloomedDye && !f.dyeUnbloomed, -0.3, 'The dye was bloomed.'),
+      ...when(!f.hasBloomedDye, -LOUDEST, 'It contains no powder dye.'),
     ],
   },
 ] as const satisfies readonly CauseRow[];

@@ -11,34 +11,34 @@ export interface FaultRow {
   readonly source: string;
 }
 
-const practice = 'common practice; the weights are ours';
+const practice = 'common practice; the weights are a Rovack estimate';
 
 export const FAULT_ROWS = [
   {
     fault: 'warts',
     title: 'Warts',
-    seen: 'Bumps, or swelling out of the tray seat.',
+    seen: 'It has bumps, or swelled out of the tray seat.',
     causes: { 'too-much-water': 4, 'room-too-damp': 3, 'acid-met-water': 2, 'not-sieved': 2 },
     source: practice,
   },
   {
     fault: 'seam-cracks',
     title: 'Cracks along the seam',
-    seen: 'A line round the middle, where the halves met.',
+    seen: 'A line runs around the middle, where the halves met.',
     causes: { underfilled: 3, 'too-dry': 3, 'uneven-damp': 2, 'wet-core': 2 },
     source: practice,
   },
   {
     fault: 'top-cracks',
     title: 'Cracks on top',
-    seen: 'Opened the next day.',
+    seen: 'They opened the next day.',
     causes: { 'too-much-water': 4, 'room-too-damp': 2, 'wet-core': 2, 'acid-met-water': 2 },
     source: practice,
   },
   {
     fault: 'crumbling',
     title: 'Crumbles',
-    seen: 'At the edge; dust in the wrap.',
+    seen: 'The edge comes off, and there is dust in the pack.',
     causes: {
       'too-dry': 4,
       'dried-in-bowl': 3,
@@ -51,28 +51,28 @@ export const FAULT_ROWS = [
   {
     fault: 'split-in-half',
     title: 'Splits in half',
-    seen: 'When it is lifted.',
+    seen: 'It splits when you lift it.',
     causes: { 'lifted-early': 4, underfilled: 2, 'uneven-damp': 2, 'too-dry': 1 },
     source: practice,
   },
   {
     fault: 'flat-bottom',
     title: 'Flat bottom',
-    seen: 'Where it sat on the tray.',
+    seen: 'It is flat where it sat on the tray.',
     causes: { 'flat-seat': 3, 'too-wet': 3, 'too-heavy': 2 },
     source: practice,
   },
   {
     fault: 'soft',
     title: 'Stays soft',
-    seen: 'Dents under a thumb, days or weeks on.',
+    seen: 'It dents under a thumb, days or weeks later.',
     causes: { 'drew-moisture': 3, 'room-too-damp': 3, 'no-hardener': 2, 'too-wet': 2 },
     source: practice,
   },
   {
     fault: 'weak-fizz',
     title: 'Weak fizz',
-    seen: 'In the tub.',
+    seen: 'It fizzes weakly in the tub.',
     causes: {
       'acid-met-water': 3,
       'too-little-acid': 3,
@@ -85,42 +85,42 @@ export const FAULT_ROWS = [
   {
     fault: 'browning',
     title: 'Yellow or brown',
-    seen: 'After some days.',
+    seen: 'It discolored after some days.',
     causes: { vanillin: 8, 'old-stock': 1 },
     source: practice,
   },
   {
     fault: 'bad-eggs',
-    title: 'Smells of bad eggs',
-    seen: 'In the bowl or in the wrap.',
+    title: 'Smells of rotten eggs',
+    seen: 'It smells in the bowl or in the pack.',
     causes: { ultramarine: 10 },
     source: practice,
   },
   {
     fault: 'ring-in-tub',
     title: 'Ring, slippery tub',
-    seen: 'After the bath.',
+    seen: 'There is a ring or a slippery tub after the bath.',
     causes: { 'too-little-emulsifier': 5, 'mica-floats': 2 },
     source: practice,
   },
   {
     fault: 'specks',
     title: 'Specks',
-    seen: 'Of color, or white ones.',
+    seen: 'There are specks of color, or white ones.',
     causes: { 'dye-not-bloomed': 4, 'not-sieved': 3 },
     source: practice,
   },
   {
     fault: 'uneven-water-color',
     title: 'Water colors unevenly',
-    seen: 'Flecks float, the water stays clear.',
+    seen: 'Flecks float, and the water stays clear.',
     causes: { 'mica-floats': 4, 'dye-not-bloomed': 2 },
     source: practice,
   },
   {
     fault: 'stuck',
     title: 'Stuck in the mold',
-    seen: 'Left skin or half of itself behind.',
+    seen: 'It left skin or half of itself behind.',
     causes: { 'too-dry': 2, 'too-wet': 3, 'dried-in-bowl': 2, underfilled: 1 },
     source: practice,
   },

@@ -1,4 +1,5 @@
-import { counted, formatCount, formatGrams } from '@/core/basics/format/numbers';
+import { counted, formatCount } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 
 /** So many times too much or too little is a slip of the finger more often than a weight. Start value of ours. */
 const SLIP_TIMES = 3;
@@ -12,21 +13,21 @@ const LIGHTER_BY = 1.3;
 /** A weight far from what was to be weighed. @param massG over 0 @param targetG over 0 @returns what to ask, or null */
 export function weightDoubt(massG: number, targetG: number): string | null {
   return isFar(massG, targetG, SLIP_TIMES)
-    ? `${formatGrams(massG)} g, where ${formatGrams(targetG)} g was to be weighed: is it so?`
+    ? `You typed ${formatMass(massG)}, and the step asks for ${formatMass(targetG)}. Is that right?`
     : null;
 }
 
 /** A piece far from its fill weight. */
 export function pieceDoubt(massG: number, targetG: number): string | null {
   return isFar(massG, targetG, PIECE_TIMES)
-    ? `A piece of ${formatGrams(massG)} g, where ${formatGrams(targetG)} g is filled: is it one piece?`
+    ? `You typed ${formatMass(massG)}, and a piece takes ${formatMass(targetG)}. Is it one piece?`
     : null;
 }
 
 /** Something added that outweighs a correction. @param bowlG in the bowl before it, 0 or more */
 export function addedDoubt(massG: number, bowlG: number): string | null {
   return bowlG > 0 && massG > ADDED_FRACTION * bowlG
-    ? `${formatGrams(massG)} g into a bowl of ${formatGrams(bowlG)} g: is it so much?`
+    ? `You typed ${formatMass(massG)}, and the bowl holds ${formatMass(bowlG)}. Is that right?`
     : null;
 }
 
@@ -34,7 +35,7 @@ export function addedDoubt(massG: number, bowlG: number): string | null {
 export function countDoubt(pieces: number, bowlG: number, pieceG: number): string | null {
   const most = Math.ceil((LIGHTER_BY * bowlG) / pieceG);
   return bowlG > 0 && pieces > most
-    ? `${formatCount(pieces)} pieces of ${formatGrams(pieceG)} g are ${formatGrams(pieces * pieceG)} g, and ${formatGrams(bowlG)} g was weighed, enough for ${counted(most, 'piece')}: is it so many?`
+    ? `${formatCount(pieces)} pieces of ${formatMass(pieceG)} need ${formatMass(pieces * pieceG)}. You weighed ${formatMass(bowlG)}, enough for ${counted(most, 'piece')}. Is the count right?`
     : null;
 }
 

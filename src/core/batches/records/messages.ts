@@ -4,12 +4,12 @@ import type { Fate, KeptColor, WeighedBy } from './kinds';
 export const OUTCOME_WORDS: Readonly<Record<Batch['outcome'], string>> = {
   'at-the-bench': 'at the bench',
   made: 'made',
-  'given-up': 'given up',
+  'given-up': 'abandoned',
 };
 
 export const WEIGHED_BY_WORDS: Readonly<Record<WeighedBy, string>> = {
   'simulated-scale': 'practice scale',
-  'serial-scale': 'serial scale',
+  'serial-scale': 'scale on a cable',
   typed: 'typed',
   drops: 'drops',
   spoons: 'spoons',
@@ -19,7 +19,7 @@ export const WEIGHED_BY_WORDS: Readonly<Record<WeighedBy, string>> = {
 export const FATE_WORDS: Readonly<Record<Fate, string>> = {
   'embed-powder': 'embed powder',
   'bath-dust': 'bath dust',
-  samplers: 'samplers',
+  samplers: 'minis',
   seconds: 'seconds',
   'thrown-away': 'thrown away',
 };

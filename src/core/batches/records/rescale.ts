@@ -51,7 +51,7 @@ export function rescale(
         ...of,
         id: `top-up:${id}:${of.id}`,
         title: `${of.title}, more`,
-        note: `to match the ${step.title.toLowerCase()}`,
+        note: `to match ${step.title}`,
         targetG: one.stillG,
         toleranceG: toleranceG(one.stillG, of.stepG),
         counted: null,

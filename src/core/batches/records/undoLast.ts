@@ -1,3 +1,4 @@
+import { formatMass } from '@/core/basics/format/quantities';
 import { voidEntry } from './voidEntry';
 import type { Batch, BatchEntry } from './schema';
 
@@ -12,26 +13,24 @@ export function lastDeed(batch: Batch): BatchEntry | null {
 }
 
 const DEED_WORDS: Readonly<Partial<Record<BatchEntry['kind'], string>>> = {
-  room: 'the room',
-  weighed: 'the weight',
-  added: 'what was added',
-  rescaled: 'the matching',
-  split: 'the parting',
-  filled: 'a piece',
-  timer: 'the timer',
-  squeezed: 'the squeeze',
-  done: 'the step',
-  skipped: 'the skip',
-  counted: 'the count',
-  note: 'the note',
+  room: 'room reading',
+  weighed: 'weight',
+  added: 'addition',
+  rescaled: 'scaling up',
+  split: 'split',
+  filled: 'piece',
+  timer: 'timer',
+  squeezed: 'squeeze test',
+  done: 'step',
+  skipped: 'skipped step',
+  counted: 'count',
+  note: 'note',
 };
 
 /** What would be taken back, in a word or two; with its grams where it has some. */
 export function sayDeed(entry: BatchEntry): string {
-  const word = DEED_WORDS[entry.kind] ?? 'the last entry';
-  return 'massG' in entry && entry.massG !== null
-    ? `${word}, ${Number(entry.massG.toFixed(2))} g`
-    : word;
+  const word = DEED_WORDS[entry.kind] ?? 'last entry';
+  return 'massG' in entry && entry.massG !== null ? `${word}, ${formatMass(entry.massG)}` : word;
 }
 
 /** Takes the newest thing back, with a trace; when it settled the step before, that step is in hand again. */

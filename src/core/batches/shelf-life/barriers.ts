@@ -1,17 +1,17 @@
 interface BarrierRow {
   readonly id: string;
   readonly name: string;
-  /** Water vapor let through at 38 °C and 90 %, g/m² a day; null where nothing holds it back, 0 for glass and tin. */
+  /** Water vapor let through at 38°C and 90%, g/m² a day; null where nothing holds it back, 0 for glass and tin. */
   readonly gM2Day: number | null;
   readonly source: string;
 }
 
 const MEMORY =
-  'water vapor transmission at 38 °C and 90 %, from memory: the supplier’s document decides';
+  'water vapor transmission at 38°C and 90%. Rovack estimate; your supplier’s document decides';
 
 /** What keeps the air’s water off a piece. */
 export const BARRIERS = [
-  { id: 'bare', name: 'bare', gM2Day: null, source: 'still-air film, model of ours' },
+  { id: 'bare', name: 'bare', gM2Day: null, source: 'still-air film, Rovack estimate' },
   { id: 'paper-bag', name: 'paper bag', gM2Day: 700, source: MEMORY },
   { id: 'cellulose-film', name: 'plain cellulose film', gM2Day: 500, source: MEMORY },
   { id: 'pvc-shrink-19', name: 'PVC shrink film 19 µm', gM2Day: 60, source: MEMORY },

@@ -57,7 +57,11 @@ export function bestBefore(asked: ShelfLifeQuestion): BestBefore | null {
       return [
         {
           atMs: lot ?? madeMs + material.shelfLifeMonths.value * MONTH_MS,
-          limit: { kind: 'material' as const, name: material.name, byLot: lot !== undefined },
+          limit: {
+            kind: 'material' as const,
+            name: material.sentenceName,
+            byLot: lot !== undefined,
+          },
         },
       ];
     }),

@@ -1,5 +1,5 @@
 import { counted } from '@/core/basics/format/numbers';
-import { listed } from '@/core/basics/format/names';
+import { subject } from '@/core/basics/format/phrases';
 import type { ShelfLifeLimit } from './bestBefore';
 
 const WEEK = 7;
@@ -7,8 +7,8 @@ const MONTH = 365.25 / 12;
 
 /** Days as people say them. @param days over 0, or null for years */
 export function sayShelfLife(days: number | null): string {
-  if (days === null) return 'for years';
-  if (days < 1) return 'under a day';
+  if (days === null) return 'years';
+  if (days < 1) return 'less than a day';
   if (days < 2 * WEEK) return counted(Math.floor(days), 'day');
   if (days < 2 * MONTH) return counted(Math.floor(days / WEEK), 'week');
   return counted(Math.floor(days / MONTH), 'month');
@@ -17,6 +17,6 @@ export function sayShelfLife(days: number | null): string {
 /** What holds a best-before day. */
 export function sayShelfLifeLimit(limit: ShelfLifeLimit): string {
   if (limit.kind === 'rule') return 'your own rule';
-  if (limit.kind === 'damp') return `damp air: ${listed(limit.names)} draws water`;
-  return limit.byLot ? `the lot of ${limit.name}` : `${limit.name}, as it usually keeps`;
+  if (limit.kind === 'damp') return `damp air (${subject(limit.names, 'draws', 'draw')} water)`;
+  return limit.byLot ? `the lot of ${limit.name}` : `the usual shelf life of ${limit.name}`;
 }

@@ -19,8 +19,8 @@ const keep = (
 ) => staysHard({ contents, massG: 170, areaMm2: 15_394, wraps }, { humidityPct, tempC });
 
 describe('how long a piece stays hard', () => {
-  it('is the water a film lets through at its own test: 60 g/m² a day at 38 °C and 90 %', () => {
-    // By hand: 60 g/m² a day × 0.015394 m² × (90 - 72.5) / 90 = 0.1796 g a day; 0.6 % of 170 g is 1.02 g.
+  it('is the water a film lets through at its own test: 60 g/m² a day at 38°C and 90%', () => {
+    // By hand: 60 g/m² a day × 0.015394 m² × (90 - 72.5) / 90 = 0.1796 g a day; 0.6% of 170 g is 1.02 g.
     const byHand = 1.02 / (60 * 0.015394 * (17.5 / 90));
     const { days } = keep(['pvc-shrink-19'], 90);
     expect(days).toBeGreaterThan(byHand);
@@ -57,7 +57,7 @@ describe('how long a piece stays hard', () => {
     );
   });
 
-  it('is held by the salt that draws first (magnesium chloride, 33 %, CRC)', () => {
+  it('is held by the salt that draws first (magnesium chloride, 33%, CRC)', () => {
     const salts = keep(
       ['polyethylene-25'],
       60,

@@ -33,7 +33,7 @@ export interface StaysHard {
   readonly drawsFromPct: { readonly low: number; readonly best: number; readonly high: number };
 }
 
-/** Water gained at which a thumb dents it, share of its mass. Start value of ours, 0.3 to 1.2 %. */
+/** Water gained at which a thumb dents it, share of its mass. Start value of ours, 0.3 to 1.2%. */
 export const SOFT_FRACTION = { low: 0.003, best: 0.006, high: 0.012 } as const;
 /** Films of one name differ: half as much again either way. Start value of ours. */
 const FILM_SPREAD = 1.5;
@@ -50,7 +50,7 @@ const TEST = { tempC: 38, humidityPct: 90 } as const;
 const DAY_S = 86_400;
 /** Longer than this is for years. */
 export const YEARS_DAYS = 5 * 365;
-/** Citric acid with soda draws from 70 to 75 %. Common practice. */
+/** Citric acid with soda draws from 70 to 75%. Common practice. */
 const ACID_DRAWS_PCT = { best: 72.5, spread: 2.5 } as const;
 /** A material that draws water counts as the reason from this share of the mix on, %. */
 const TRACE_PCT = 1;
@@ -119,12 +119,16 @@ function drawsFrom(contents: readonly Portion[]) {
   );
   const by =
     usual < ACID_DRAWS_PCT.best && drawing.length > 0
-      ? drawing.map(({ material }) => material.name)
-      : acids.map(({ material }) => material.name);
+      ? drawing.map(({ material }) => material.sentenceName)
+      : acids.map(({ material }) => material.sentenceName);
   return {
     low: Math.max(0, best - ACID_DRAWS_PCT.spread),
     best,
     high: Math.min(100, best + ACID_DRAWS_PCT.spread),
-    by: [...new Set(by.length > 0 ? by : present.slice(0, 1).map(({ material }) => material.name))],
+    by: [
+      ...new Set(
+        by.length > 0 ? by : present.slice(0, 1).map(({ material }) => material.sentenceName),
+      ),
+    ],
   };
 }

@@ -1,3 +1,4 @@
+import { formatMass } from '@/core/basics/format/quantities';
 /** A marked piece that is so far from its last weight is another piece, or several. Start value of ours. */
 const MOST_OFF_FRACTION = 0.15;
 /** Nothing that holds together is wetter. Start value of ours. */
@@ -9,9 +10,9 @@ const MOST_MOISTURE_PCT = 30;
  * @returns a sentence; null when it may be written
  */
 export function weighInProblem(massG: number | null, lastG: number): string | null {
-  if (massG === null || !(massG > 0)) return 'Type what the marked piece weighs, in grams.';
+  if (massG === null || !(massG > 0)) return 'Type what the marked piece weighs.';
   return Math.abs(massG / lastG - 1) > MOST_OFF_FRACTION
-    ? `${massG} g is far from the ${lastG.toFixed(1)} g before: is it one piece, the marked one?`
+    ? `You typed ${formatMass(massG, 1)}, and it weighed ${formatMass(lastG, 1)} before. Is it the marked piece?`
     : null;
 }
 
@@ -19,5 +20,5 @@ export function weighInProblem(massG: number | null, lastG: number): string | nu
 export function moistureProblem(moisturePct: number | null): string | null {
   return moisturePct !== null && moisturePct >= 0 && moisturePct <= MOST_MOISTURE_PCT
     ? null
-    : `The meter shows 0 to ${MOST_MOISTURE_PCT} %.`;
+    : `Type a meter reading from 0 to ${MOST_MOISTURE_PCT}%.`;
 }

@@ -31,7 +31,7 @@ describe('fills while pressing', () => {
     expect(fillWatch(drifting, 100, 95, 0.97)?.adjustG).toBeCloseTo(-3.0875, 6);
   });
 
-  // Council Directive 76/211/EEC, annex I: 4.5 % from 100 to 200 g, rounded up to a tenth; 120 g gives 5.4.
+  // Council Directive 76/211/EEC, annex I: 4.5% from 100 to 200 g, rounded up to a tenth; 120 g gives 5.4.
   it('counts what is short of the net weight once dry by more than the directive lets it be', () => {
     const watch = fillWatch([124, 118, 116.9, 111], 124, 120, 0.98);
     // Once dry: 121.5, 115.6, 114.6 and 108.8 of 120; 114.6 is the least that passes, 109.2 twice.

@@ -95,8 +95,8 @@ function wrapFrom(
   let fromMs = dryMs;
   let waitsFor: string | null = null;
   for (const [what, hours, said] of [
-    ['ice', ICING_H, 'the icing'],
-    ['paint', PAINT_H, 'the paint'],
+    ['ice', ICING_H, 'icing'],
+    ['paint', PAINT_H, 'paint'],
   ] as const) {
     if (!has(what)) continue;
     const dressedMs = doneAt.get(what) ?? dryFrom(forecast, what) ?? dryMs;

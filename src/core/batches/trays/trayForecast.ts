@@ -70,7 +70,7 @@ export interface TrayForecast {
   readonly humidityPct: number;
   /** Humidity at which this mix neither dries nor draws water, %. */
   readonly waterActivityPct: number;
-  /** Share of what would leave at 45 % that stays at rest with the room as it is now, 0 to 1. */
+  /** Share of what would leave at 45% that stays at rest with the room as it is now, 0 to 1. */
   readonly stays: number;
   readonly willNotDry: boolean;
   /** Own batches that speak in the rate. */

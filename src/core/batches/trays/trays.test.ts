@@ -68,8 +68,8 @@ const write = (batch: Batch, entry: NewEntry, atMs: number) =>
   record(batch, entry, new Date(atMs).toISOString());
 
 describe('a tray', () => {
-  // Common practice: a pressed 70 mm piece, 24 to 36 hours at 45 %.
-  it('is dry in a day to a day and a half at 45 %, and never at 75', () => {
+  // Common practice: a pressed 70 mm piece, 24 to 36 hours at 45%.
+  it('is dry in a day to a day and a half at 45%, and never at 75', () => {
     const { batch, days, startMs } = plain(45);
     const dry = forecast(batch, days, startMs).dryAtMs;
     const hours = (atMs = 0) => (atMs - startMs) / HOUR;
@@ -95,7 +95,7 @@ describe('a tray', () => {
     }
   });
 
-  it('turns at half, wraps at 95 %, asks to wait for what is on the piece', () => {
+  it('turns at half, wraps at 95%, asks to wait for what is on the piece', () => {
     const { batch, days, startMs } = plain(45);
     const at = (hours: number) => {
       const nowMs = startMs + hours * HOUR;

@@ -7,7 +7,7 @@ export const KIND_WORDS: Readonly<Record<TrialKind, string>> = {
   tub: 'In the tub',
   shower: 'In the shower',
   salts: 'Salts in the tub',
-  cleaning: 'At its work',
+  cleaning: 'At work',
   scale: 'On the scale',
 };
 

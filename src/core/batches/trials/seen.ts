@@ -46,7 +46,7 @@ export const SEEN_ROWS = [
   {
     what: 'foam-1-min',
     title: 'Foam after 1 min',
-    ask: 'How many fingers of foam stand on the water after a minute?',
+    ask: 'How many fingers of foam are on the water after 1 minute?',
     kinds: ['tub', 'salts'],
     picture: 'foam',
     choices: FINGERS,
@@ -55,7 +55,7 @@ export const SEEN_ROWS = [
   {
     what: 'foam-5-min',
     title: 'Foam after 5 min',
-    ask: 'And after five minutes?',
+    ask: 'How many fingers of foam after 5 minutes?',
     kinds: ['tub', 'salts'],
     picture: 'foam',
     choices: FINGERS,
@@ -64,7 +64,7 @@ export const SEEN_ROWS = [
   {
     what: 'scent-dry',
     title: 'Scent, dry',
-    ask: 'How strong is the dry piece?',
+    ask: 'How strong does the dry piece smell?',
     kinds: ['tub', 'salts', 'shower'],
     picture: 'steps',
     choices: ZERO_TO_FIVE,
@@ -73,7 +73,7 @@ export const SEEN_ROWS = [
   {
     what: 'scent-water',
     title: 'Scent over the water',
-    ask: 'How strong over the water?',
+    ask: 'How strong is the scent over the water?',
     kinds: ['tub', 'salts'],
     picture: 'steps',
     choices: ZERO_TO_FIVE,
@@ -90,8 +90,8 @@ export const SEEN_ROWS = [
   },
   {
     what: 'stood',
-    title: 'Where it stood',
-    ask: 'Where did it stand?',
+    title: 'Place in the shower',
+    ask: 'Where was it?',
     kinds: ['shower'],
     picture: 'plain',
     choices: [
@@ -104,7 +104,7 @@ export const SEEN_ROWS = [
   {
     what: 'scent-head-1',
     title: 'Scent after 1 min',
-    ask: 'At head height, after one minute?',
+    ask: 'How strong is the scent at head height after 1 minute?',
     kinds: ['shower'],
     picture: 'steps',
     choices: ZERO_TO_FIVE,
@@ -113,7 +113,7 @@ export const SEEN_ROWS = [
   {
     what: 'scent-head-5',
     title: 'Scent after 5 min',
-    ask: 'At head height, after five minutes?',
+    ask: 'How strong is the scent at head height after 5 minutes?',
     kinds: ['shower'],
     picture: 'steps',
     choices: ZERO_TO_FIVE,
@@ -121,8 +121,8 @@ export const SEEN_ROWS = [
   },
   {
     what: 'eyes-stung',
-    title: 'Eyes stung',
-    ask: 'Did it sting the eyes?',
+    title: 'Stinging eyes',
+    ask: 'Did it sting your eyes?',
     kinds: ['shower'],
     picture: 'plain',
     choices: NO_YES,
@@ -130,7 +130,7 @@ export const SEEN_ROWS = [
   },
   {
     what: 'floor-slippery',
-    title: 'Floor slippery',
+    title: 'Slippery floor',
     ask: 'Was the floor slippery?',
     kinds: ['shower'],
     picture: 'plain',
@@ -140,7 +140,7 @@ export const SEEN_ROWS = [
   {
     what: 'ring',
     title: 'Ring after draining',
-    ask: 'Is there a ring once the water is out?',
+    ask: 'Is there a ring after the water drains?',
     kinds: ['tub', 'salts'],
     picture: 'ring',
     choices: HOW_MUCH,
@@ -162,12 +162,12 @@ export const SEEN_ROWS = [
   {
     what: 'skin',
     title: 'Skin',
-    ask: 'How does the skin feel after?',
+    ask: 'How does your skin feel afterward?',
     kinds: ['tub', 'salts'],
     picture: 'plain',
     choices: [
       { value: 'dry', word: 'dry' },
-      { value: 'plain', word: 'as before' },
+      { value: 'plain', word: 'no change' },
       { value: 'soft', word: 'soft' },
       { value: 'greasy', word: 'greasy' },
       { value: 'itches', word: 'itches' },
@@ -176,8 +176,8 @@ export const SEEN_ROWS = [
   },
   {
     what: 'pours',
-    title: 'Out of the jar',
-    ask: 'Do they pour?',
+    title: 'Pouring',
+    ask: 'Do they pour from the jar?',
     kinds: ['salts'],
     picture: 'plain',
     choices: [
@@ -189,8 +189,8 @@ export const SEEN_ROWS = [
   },
   {
     what: 'left',
-    title: 'What is left',
-    ask: 'What is left on the bottom?',
+    title: 'Residue on the bottom',
+    ask: 'What stays on the bottom?',
     kinds: ['tub', 'salts', 'shower', 'cleaning'],
     picture: 'plain',
     choices: [
@@ -205,11 +205,11 @@ export const SEEN_ROWS = [
   {
     what: 'drain',
     title: 'Drain',
-    ask: 'Does it drain?',
+    ask: 'Does the tub drain?',
     kinds: ['tub', 'salts'],
     picture: 'plain',
     choices: [
-      { value: 'clear', word: 'as always' },
+      { value: 'clear', word: 'as usual' },
       { value: 'slow', word: 'slowly' },
       { value: 'blocked', word: 'blocked' },
     ],
@@ -217,8 +217,8 @@ export const SEEN_ROWS = [
   },
   {
     what: 'cleaned',
-    title: 'What was cleaned',
-    ask: 'What was cleaned with it?',
+    title: 'Cleaned',
+    ask: 'What did you clean?',
     kinds: ['cleaning'],
     picture: 'plain',
     choices: [
@@ -244,7 +244,7 @@ export const SEEN_ROWS = [
   {
     what: 'film-after',
     title: 'Film after',
-    ask: 'And after?',
+    ask: 'How much is there after?',
     kinds: ['cleaning'],
     picture: 'steps',
     choices: ZERO_TO_FIVE,
@@ -262,7 +262,7 @@ export const SEEN_ROWS = [
   {
     what: 'lime-after',
     title: 'Lime after',
-    ask: 'And after?',
+    ask: 'How much is there after?',
     kinds: ['cleaning'],
     picture: 'steps',
     choices: ZERO_TO_FIVE,
@@ -280,7 +280,7 @@ export const SEEN_ROWS = [
   {
     what: 'residue',
     title: 'Residue',
-    ask: 'Is there a residue once it is dry?',
+    ask: 'Is there a residue when dry?',
     kinds: ['cleaning'],
     picture: 'ring',
     choices: HOW_MUCH,

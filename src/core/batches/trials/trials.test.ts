@@ -194,7 +194,7 @@ describe('the color of the water', () => {
     expect(problem(89, 80, 80)).toBe('too-dark');
     expect(problem(90, 80, 80)).toBeNull();
     expect(problem(255, 255, 255)).toBe('too-bright');
-    // A card may be tinted by the lamp, to 45 % of its brightest channel.
+    // A card may be tinted by the lamp, to 45% of its brightest channel.
     expect(problem(200, 150, 111)).toBeNull();
     expect(problem(200, 150, 109)).toBe('no-white');
   });

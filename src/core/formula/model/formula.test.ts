@@ -173,8 +173,8 @@ describe('what is told beside the lines', () => {
   const body = bodyFrom('200 g baking soda\n100 g citric acid\n7 g witch hazel');
 
   it('keeps notes and a note for the label, and drops them when they are empty', () => {
-    const noted = withNotes(body, [' Good at 42 % ', '', 'x'.repeat(600)]);
-    expect(noted.notes).toEqual(['Good at 42 %', 'x'.repeat(500)]);
+    const noted = withNotes(body, [' Good at 42% ', '', 'x'.repeat(600)]);
+    expect(noted.notes).toEqual(['Good at 42%', 'x'.repeat(500)]);
     expect(withNotes(noted, [' '])).toEqual(body);
     expect(withNotes(body, [])).toBe(body);
     expect(withLabelNote(body, ' from the quay ').labelNote).toBe('from the quay');

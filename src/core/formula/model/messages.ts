@@ -1,5 +1,6 @@
+import { capital } from '@/core/basics/format/phrases';
 import type { ProductUse } from '@/core/matter/materials/knowledge';
-import type { Family, Method, PartKind, School } from './schema';
+import type { Family, Method, Part, PartKind, School } from './schema';
 
 /** What makers call these; one table for every screen, sheet and sentence. */
 export const FAMILY_WORDS: Readonly<Record<Family, string>> = {
@@ -25,12 +26,17 @@ export const SCHOOL_WORDS: Readonly<Record<School, string>> = {
 
 export const PART_WORDS: Readonly<Record<PartKind, string>> = {
   main: 'main mix',
-  split: 'color split',
+  split: 'second color',
   embed: 'embed',
   topping: 'topping',
   icing: 'icing',
   paint: 'paint',
 };
+
+/** A section inside a sentence: by its kind, unless the maker named it. */
+export function partInSentence({ kind, name }: Pick<Part, 'kind' | 'name'>): string {
+  return name === capital(PART_WORDS[kind]) ? PART_WORDS[kind] : name;
+}
 
 /** Where a family is used. */
 export function useOf(family: Family): ProductUse {

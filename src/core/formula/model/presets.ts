@@ -17,8 +17,8 @@ export const PRESETS = [
   {
     id: 'bomb-classic',
     family: 'bath-bomb',
-    title: 'Bath bomb, classic two to one',
-    says: 'Soda left over: softer water, a slower fizz.',
+    title: 'Bath bomb, classic 2 to 1',
+    says: 'Leaves soda over, for softer water and a slower fizz.',
     lines: [
       ['sodium-bicarbonate', 600],
       ['cornstarch', 60],
@@ -34,7 +34,7 @@ export const PRESETS = [
     id: 'bomb-acid-forward',
     family: 'bath-bomb',
     title: 'Bath bomb, acid-forward',
-    says: 'Near the balance: fizzes hardest.',
+    says: 'Near the balance, for the hardest fizz.',
     lines: [
       ['sodium-bicarbonate', 525],
       ['cornstarch', 60],
@@ -50,7 +50,7 @@ export const PRESETS = [
     id: 'steamer',
     family: 'shower-steamer',
     title: 'Shower steamer',
-    says: 'Scent-heavy, no skin oils.',
+    says: 'Strong scent, no skin oils.',
     lines: [
       ['sodium-bicarbonate', 560],
       ['cornstarch', 60],
@@ -81,7 +81,7 @@ export const PRESETS = [
     id: 'cleaning',
     family: 'cleaning-fizzy',
     title: 'Cleaning cubes',
-    says: 'Soda and citric acid that fizz apart, washing soda and citrate that wash.',
+    says: 'Soda and citric acid fizz it apart. Washing soda and citrate clean.',
     lines: [
       ['sodium-bicarbonate', 300],
       ['sodium-citrate', 110],

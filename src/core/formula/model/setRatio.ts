@@ -4,8 +4,8 @@ import type { FormulaBody, Line } from './schema';
 
 /** The two schools of the balance, soda to acid by mass. Common practice. */
 export const RATIO_SCHOOLS = [
-  { ratio: 2, title: 'classic two to one' },
-  { ratio: 1.4, title: 'acid-forward, 1.4 to one' },
+  { ratio: 2, title: 'classic 2 to 1' },
+  { ratio: 1.4, title: 'acid-forward, 1.4 to 1' },
 ] as const;
 
 /**

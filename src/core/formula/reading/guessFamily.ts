@@ -24,7 +24,7 @@ const WORDS: ReadonlyArray<readonly [RegExp, Family]> = [
 ];
 /** Words of a piece that is bathed in, where nothing says it plainer. */
 const BATHED = /\b(?:bombs?|tubs?|bath)\b/i;
-/** From this share of salts on it is loose salts. Common practice: bombs hold up to 12 %. */
+/** From this share of salts on it is loose salts. Common practice: bombs hold up to 12%. */
 const SALTS_FROM = 0.3;
 /** A little washing soda is in some bath salts too. */
 const CLEANING_FROM = 0.1;

@@ -17,5 +17,5 @@ export function readChosenAmount(
   const amount = readTypedAmount(typed, material, small);
   return amount.ok
     ? { ok: true, material, massG: amount.massG }
-    : { ok: false, message: `How much? ${amount.message}.` };
+    : { ok: false, message: amount.message };
 }

@@ -5,7 +5,7 @@ import { readTypedAmount, type TypedAmount } from './readTypedAmount';
 import { readTypedPercent } from './readTypedPercent';
 
 /**
- * What was typed into a line's field: a share of its part, such as `5 %`, else grams or a measure.
+ * What was typed into a line's field: a share of its part, such as `5%`, else grams or a measure.
  * @param othersG grams of the other lines of its part, 0 or more
  */
 export function readTypedGramsOrShare(

@@ -1,7 +1,7 @@
 import { parseNumber } from '@/core/basics/units/parseNumber';
 
 /**
- * `5 %` typed into a grams field: grams that make the line so much of its part while the other lines stay,
+ * `5%` typed into a grams field: grams that make the line so much of its part while the other lines stay,
  * m = p / (1 - p) x others. Null where nothing in the text is a percentage.
  * @param othersG grams of the part's other lines, 0 or more
  */
@@ -15,10 +15,10 @@ export function readTypedPercent(
   const match = /^\s*(.+?)\s*%\s*$/.exec(typed);
   if (!match) return null;
   const percent = parseNumber(match[1] ?? '');
-  if (percent === null) return { ok: false, message: 'A percentage such as 5 %' };
-  if (!(percent >= 0 && percent <= 95)) return { ok: false, message: 'From 0 to 95 %' };
+  if (percent === null) return { ok: false, message: 'Type a percentage, such as 5%.' };
+  if (!(percent >= 0 && percent <= 95)) return { ok: false, message: 'Type 0–95%.' };
   if (!(othersG > 0))
-    return { ok: false, message: 'A share of what? Nothing else weighs anything' };
+    return { ok: false, message: 'Nothing else weighs anything yet. Type a weight.' };
   const share = percent / 100;
   return { ok: true, massG: (share / (1 - share)) * othersG };
 }

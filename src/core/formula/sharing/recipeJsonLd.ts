@@ -44,14 +44,18 @@ export function looksShared(text: string): boolean {
 /** Finds the first schema.org Recipe in JSON-LD, or in a page that carries it. */
 export function readRecipeJsonLd(text: string): SharedResult {
   const blocks = text.trimStart().startsWith('<') ? scriptsOf(text) : [text];
-  if (blocks.length === 0) return failed('This page carries no recipe data: paste its lines.');
+  if (blocks.length === 0) return failed('This page has no recipe data. Paste its lines instead.');
   const parsed = blocks.map(parse);
   const broken = parsed.every((value) => value === undefined);
-  if (broken) return failed('The recipe data is cut off or damaged: it does not read as JSON.');
+  if (broken)
+    return failed(
+      'Couldn’t read the recipe data. It is cut off or damaged. Paste the lines instead.',
+    );
   const recipe = parsed.map((value) => findRecipe(value, 0)).find((found) => found !== null);
-  if (!recipe) return failed('This data holds no recipe: nothing in it is of the type Recipe.');
+  if (!recipe) return failed('This data has no recipe in it. Paste the lines instead.');
   const lines = listOf(recipe.recipeIngredient ?? recipe.ingredients);
-  if (lines.length === 0) return failed('The recipe in this data lists no ingredients.');
+  if (lines.length === 0)
+    return failed('The recipe in this data has no ingredients. Paste the lines instead.');
   const pieces = /\d+/.exec(listOf(recipe.recipeYield)[0] ?? '')?.[0];
   return {
     ok: true,

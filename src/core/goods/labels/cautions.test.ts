@@ -59,7 +59,7 @@ describe('cautions', () => {
     expect(hazardsOf(mix(grams))).toMatchObject({ codes, signal });
   });
 
-  it('says from 0.3 % on that borax is not for the public in the EU', () => {
+  it('says from 0.3% on that borax is not for the public in the EU', () => {
     expect(hazardsOf(mix({ borax: 0.29, 'sodium-chloride': 99.71 })).boraxPct).toBeNull();
     expect(hazardsOf(mix({ borax: 0.3, 'sodium-chloride': 99.7 })).boraxPct).toBeCloseTo(0.3, 9);
   });
@@ -139,7 +139,7 @@ describe('what a label must say', () => {
     );
     const content = labelContent(asked);
     expect(content.products[0]?.ingredientText).toBe(
-      '5 % or over but less than 15 % oxygen-based bleaching agents, perfumes, Citrus Limon Peel Oil, Limonene, Pinene, Citral.',
+      '5% or over but less than 15% oxygen-based bleaching agents, perfumes, Citrus Limon Peel Oil, Limonene, Pinene, Citral.',
     );
     for (const must of labelRequirements(asked, content, FACTS)) {
       const { title, detail } = sayLabelRequirement(must);
@@ -158,13 +158,13 @@ describe('what a label must say', () => {
       ).products[0]?.ingredients[0]?.name.replace(/ oxygen.*/, '');
     expect([0.2, 0.21, 4.99, 5, 14.99, 15, 29.99, 30].map(range)).toEqual([
       undefined,
-      'less than 5 %',
-      'less than 5 %',
-      '5 % or over but less than 15 %',
-      '5 % or over but less than 15 %',
-      '15 % or over but less than 30 %',
-      '15 % or over but less than 30 %',
-      '30 % and more',
+      'less than 5%',
+      'less than 5%',
+      '5% or over but less than 15%',
+      '5% or over but less than 15%',
+      '15% or over but less than 30%',
+      '15% or over but less than 30%',
+      '30% and more',
     ]);
   });
 

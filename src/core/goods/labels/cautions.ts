@@ -36,8 +36,8 @@ export type CautionCode =
   | 'first-aid';
 
 const practice = 'common practice';
-const clp = 'EU Regulation 1272/2008, from memory';
-const fhsa = 'US 16 CFR 1500, from memory';
+const clp = 'EU Regulation 1272/2008. Not checked against the current rule';
+const fhsa = 'US 16 CFR 1500. Not checked against the current rule';
 
 /** For whom a foaming bath is made: the rule lets its last sentence differ. */
 export const FOR_WHOM = ['everyone', 'children', 'adults'] as const;
@@ -108,7 +108,7 @@ function bathCautions({
       // What is kept from small children is not handed to them under supervision either.
       FOAMING + FOAMING_ENDS[forWhom === 'children' && isKeptFromInfants ? 'everyone' : forWhom],
       market === 'us'
-        ? 'US 21 CFR 740.17, from memory: check the wording'
+        ? 'US 21 CFR 740.17. Not checked against the current rule'
         : 'common practice; in the US by 21 CFR 740.17',
     ),
     ...say(
@@ -199,7 +199,7 @@ function householdCautions({
       boraxPct !== null && market === 'eu',
       'borax-not-for-sale',
       'May damage fertility or the unborn child. For professional users only.',
-      'EU Regulations 1272/2008 and 1907/2006, annex XVII, from memory',
+      'EU Regulations 1272/2008 and 1907/2006, annex XVII. Not checked against the current rule',
     ),
     ...say(
       market === 'eu' && sensitizing.length > 0,

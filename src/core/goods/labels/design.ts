@@ -1,3 +1,4 @@
+import { formatLengths } from '@/core/basics/format/quantities';
 import { NO_WORDS } from './content';
 import type { LabelSheet, LabelDesign } from './designSchema';
 
@@ -13,7 +14,7 @@ export const SHEETS: readonly (LabelSheet & {
   sheet('100 × 70 mm, 8 on A4', 210, 297, 2, 4, 100, 70, 2, 2),
   sheet('2 × 2 in, 20 on letter', 215.9, 279.4, 4, 5, 50.8, 50.8, 2, 2),
   sheet('4 × 2 in, 10 on letter', 215.9, 279.4, 2, 5, 101.6, 50.8, 4, 4),
-  sheet('2.5 in round or square, 9 on letter', 215.9, 279.4, 3, 3, 63.5, 63.5, 6, 20),
+  sheet('2.5 in, round or square, 9 on letter', 215.9, 279.4, 3, 3, 63.5, 63.5, 6, 20),
 ];
 
 /** A sheet with its labels in the middle. */
@@ -72,7 +73,7 @@ export function sheetProblem({ widthMm, heightMm, sheet: of }: LabelDesign): str
   const wide = needs(of.columns, widthMm, of.gapXMm, of.leftMm);
   const high = needs(of.rows, heightMm, of.gapYMm, of.topMm);
   const say = (needed: number, has: number, along: string) =>
-    `${of.columns} by ${of.rows} labels need ${Math.round(needed * 10) / 10} mm ${along}, and the page has ${has}.`;
+    `${of.columns} by ${of.rows} labels need ${formatLengths([needed], 1)} ${along}, and the page has ${formatLengths([has], 1)}. Make the labels smaller, or use fewer.`;
   if (wide > of.pageWidthMm + 0.01) return say(wide, of.pageWidthMm, 'across');
   if (high > of.pageHeightMm + 0.01) return say(high, of.pageHeightMm, 'down');
   return null;

@@ -42,14 +42,14 @@ const NAMED_FROM_PCT = 0.2;
 
 /** Ranges of the annex, %. */
 function rangeOf(pct: number): string {
-  if (pct < 5) return 'less than 5 %';
-  if (pct < 15) return '5 % or over but less than 15 %';
-  return pct < 30 ? '15 % or over but less than 30 %' : '30 % and more';
+  if (pct < 5) return 'less than 5%';
+  if (pct < 15) return '5% or over but less than 15%';
+  return pct < 30 ? '15% or over but less than 30%' : '30% and more';
 }
 
 /**
  * What the label of a detergent in the EU lists in place of a cosmetic’s ingredients: classes with their range, perfumes,
- * and allergens in them over 0.01 %. The whole list stands on a data sheet that anyone may ask for.
+ * and allergens in them over 0.01%. The whole list stands on a data sheet that anyone may ask for.
  * Source: Regulation (EC) 648/2004, article 11 and annex VII, from memory.
  */
 export function detergentContent(

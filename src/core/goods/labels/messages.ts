@@ -1,5 +1,5 @@
-import { counted } from '@/core/basics/format/numbers';
 import { listed } from '@/core/basics/format/names';
+import { counted, formatCount } from '@/core/basics/format/numbers';
 import type { Must, MustCode } from './labelRequirements';
 
 interface Said {
@@ -9,80 +9,79 @@ interface Said {
 
 const short = (names: readonly string[], most = 4) =>
   names.length > most
-    ? `${names.slice(0, most).join(', ')} and ${names.length - most} more`
+    ? `${names.slice(0, most).join(', ')} and ${formatCount(names.length - most)} more`
     : listed(names);
 
 const keepsWords = (months: number) =>
-  months < 1 ? 'Keeps under a month' : `Keeps ${counted(months, 'month')}`;
+  months < 1 ? 'Keeps less than a month' : `Keeps ${counted(months, 'month')}`;
 
 const SAY: { readonly [K in MustCode]: (must: Must) => Said } = {
-  identity: ({ names }) => ({ title: 'What it is', detail: names[0] || 'say what it is' }),
+  identity: ({ names }) => ({ title: 'What it is', detail: names[0] || 'Say what it is.' }),
   ingredients: ({ numbers, state }) => ({
     title: 'Ingredients',
     detail:
       state === 'missing'
-        ? 'nothing is in it yet'
-        : `${counted(numbers.count ?? 0, 'name')}, falling by mass, color last`,
+        ? 'There is nothing in it yet.'
+        : `${counted(numbers.count ?? 0, 'name')}, most first, colors last.`,
   }),
   'no-inci': ({ names }) => ({
     title: 'No ingredient name',
-    detail: `${short(names)}: write its name for the label on the Shelf`,
+    detail: `Write the label name of ${short(names)} on the Shelf.`,
   }),
   'unknown-inci': ({ names }) => ({
     title: 'Names to look up',
-    detail: `${short(names)}: not in the list that ships with Rovack; check the spelling`,
+    detail: `${short(names)}: not in Rovack’s list. Check the spelling.`,
   }),
   'guessed-shares': ({ names }) => ({
     title: 'Shares not known',
-    detail: `${short(names)}: of several ingredients; their order is a guess until the supplier says the shares`,
+    detail: `${short(names)}: has several ingredients. Their order is an estimate until the supplier gives the shares.`,
   }),
   'color-number': ({ names }) => ({
-    title: 'A color without a number',
-    detail: `${short(names)}: ask the supplier for its CI number`,
+    title: 'Color without a number',
+    detail: `Ask the supplier for the CI number of ${short(names)}.`,
   }),
   'net-weight': ({ names, numbers, state }) => ({
     title: 'Net weight',
     detail:
       state === 'missing'
-        ? 'nothing was weighed yet'
+        ? 'Nothing was weighed yet.'
         : numbers.count === undefined
-          ? `${names[0]}: as planned, no piece was weighed`
+          ? `${names[0]}, as planned. No piece was weighed.`
           : (numbers.short ?? 0) > 0
-            ? `${names[0]}: ${numbers.short} of ${numbers.count} weighed are short`
-            : `${names[0]}: ${numbers.count} weighed, none short`,
+            ? `${names[0]}. ${numbers.short} of ${counted(numbers.count, 'weighed piece')} too light.`
+            : `${names[0]}. ${counted(numbers.count, 'piece')} weighed, none too light.`,
   }),
-  allergens: ({ names, state }) => ({
-    title: 'Allergens',
-    detail:
-      (names.length === 0 ? 'none over 0.01 %' : short(names, 6)) +
-      (state === 'met'
-        ? ''
-        : state === 'look'
-          ? '; typical of the plants, the supplier’s list decides'
-          : '; not complete'),
-  }),
+  allergens: ({ names, state }) => {
+    const list = names.length === 0 ? 'None over 0.01%.' : `${short(names, 6)}.`;
+    const also = {
+      met: '',
+      look: ' Typical of the plants. The supplier’s list decides.',
+      missing: ' The list is not complete.',
+    }[state];
+    return { title: 'Allergens', detail: `${list}${also}` };
+  },
   'allergen-document': ({ names }) => ({
     title: 'Allergen list of the supplier',
-    detail: `none on file for ${short(names)}: ask for it and write it on the Shelf`,
+    detail: `There is none on file for ${short(names)}. Ask for it and add it on the Shelf.`,
   }),
   'foaming-caution': () => ({
     title: 'Foaming-bath caution',
-    detail: 'printed, with the directions it asks for',
+    detail: 'Printed, with the required directions.',
   }),
   'hazard-wording': ({ names, state }) => ({
     title: 'Hazards',
     detail:
       state === 'met'
         ? short(names, 2)
-        : 'no class by what is in it; a very high pH may still ask for one',
+        : 'No hazard class by the contents. A very high pH may still need one.',
   }),
   borax: () => ({
     title: 'Borax',
-    detail: 'at 0.3 % and over it may not be sold to the public in the EU',
+    detail: 'From 0.3% on, it may not be sold to the public in the EU.',
   }),
   'color-listing': ({ names }) => ({
     title: 'Color listing',
-    detail: `${short(names)}: not listed for this use everywhere`,
+    detail: `${short(names)}: not listed for this use everywhere.`,
   }),
   'material-barred': ({ names }) => ({
     title: 'Not for this use',
@@ -90,51 +89,54 @@ const SAY: { readonly [K in MustCode]: (must: Must) => Said } = {
   }),
   'certified-color': ({ names }) => ({
     title: 'Certified colors',
-    detail: `${short(names)}: the US wants a certified batch; keep its number with the lot`,
+    detail: `${short(names)}: the US asks for a certified batch. Keep its number with the lot.`,
   }),
   directions: ({ state }) => ({
     title: 'Directions',
-    detail: state === 'met' ? 'printed' : 'say how it is used',
+    detail: state === 'met' ? 'Printed.' : 'Say how it is used.',
   }),
   batch: ({ names, state }) => ({
     title: 'Batch',
-    detail: state === 'met' ? short(names, 6) : 'no batch is in it',
+    detail: state === 'met' ? short(names, 6) : 'There is no batch in it.',
   }),
   maker: ({ names, state }) => ({
     title: 'Maker and place',
     detail:
-      state === 'met' ? names.join(', ') : 'write your name and address under Label, Who makes it',
+      state === 'met'
+        ? names.join(', ')
+        : 'Write your name and address on the Label tab, under Maker.',
   }),
   contact: ({ names, state }) => ({
-    title: 'Where to write',
-    detail: state === 'met' ? (names[0] ?? '') : 'a telephone, an address or a page for complaints',
+    title: 'Contact',
+    detail:
+      state === 'met' ? (names[0] ?? '') : 'Add a telephone, an address or a page for complaints.',
   }),
   'data-sheet': ({ names, state }) => ({
     title: 'Ingredient data sheet',
-    detail: state === 'met' ? (names[0] ?? '') : 'say on which page the whole list stands',
+    detail: state === 'met' ? (names[0] ?? '') : 'Add the page that has the whole list.',
   }),
   'best-before': ({ numbers, state }) => ({
-    title: state === 'met' ? keepsWords(numbers.months ?? 0) : 'How long it keeps',
-    detail: state === 'met' ? 'printed as best before' : 'nothing says a day: write your own rule',
+    title: state === 'met' ? keepsWords(numbers.months ?? 0) : 'Shelf life',
+    detail: state === 'met' ? 'Printed as best before.' : 'Nothing sets a date. Set your own rule.',
   }),
   claim: ({ names: [said, instead, why] }) => ({
     title: `“${said}”`,
-    detail: `${why}: say “${instead}”`,
+    detail: `This ${why}. Say “${instead}”.`,
   }),
   'unread-line': ({ names }) => ({
-    title: 'A line that is not read',
-    detail: `${short(names, 2)}: what is in it is not on the label`,
+    title: 'Unread line',
+    detail: `${short(names, 2)}: not on the label yet.`,
   }),
   'safety-report': ({ state }) => ({
     title: 'Safety report',
     detail:
       state === 'met'
-        ? 'on file, by your word'
-        : 'no document on file: a qualified assessor signs it',
+        ? 'On file, as you say.'
+        : 'There is no document on file. A qualified assessor signs it.',
   }),
   letters: ({ names }) => ({
-    title: 'Letters that cannot be printed',
-    detail: `${short(names, 8)}: not in the font of the label`,
+    title: 'Letters that can’t be printed',
+    detail: `${short(names, 8)}: not in the label’s font.`,
   }),
 };
 

@@ -130,7 +130,7 @@ function allocateLine(
   };
   if (given === line.count) return none;
   if (!unit) {
-    pools.problems.add(`${order.who}: what was ordered is no longer sold.`);
+    pools.problems.add(`${order.who} ordered a product that is no longer sold. Change the order.`);
     return none;
   }
   const fromStock = pools.takeWrapped(unit.id, line.count - given);
@@ -236,11 +236,15 @@ class Pools {
     if (started) return started;
     const formula = this.asked.formulas.find(({ id }) => id === formulaId);
     if (!formula) {
-      this.problems.add(`${order.who}: the formula of what was ordered is gone.`);
+      this.problems.add(
+        `${order.who} ordered a product whose formula was removed. Change the order.`,
+      );
       return null;
     }
     if (own.length >= MOST_BOWLS) {
-      this.problems.add(`${formula.name}: more than ${MOST_BOWLS} bowls are asked for.`);
+      this.problems.add(
+        `The orders need more than ${MOST_BOWLS} bowls of ${formula.name}. Split the orders.`,
+      );
       return null;
     }
     const pieces = Math.max(1, this.asked.bowlPieces(formula));
@@ -288,9 +292,9 @@ export function orderState(order: Order, covered: AllocatedOrder | undefined): O
 
 export const ORDER_STATE_WORDS: Readonly<Record<OrderState, string>> = {
   'handed-over': 'handed over',
-  'called-off': 'called off',
+  'called-off': 'canceled',
   ready: 'ready',
-  'to-wrap': 'to be wrapped',
+  'to-wrap': 'to wrap',
   drying: 'drying',
-  'to-make': 'to be made',
+  'to-make': 'to make',
 };

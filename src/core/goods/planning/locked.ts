@@ -1,3 +1,4 @@
+import { formatMinutes } from '@/core/basics/format/durations';
 import { planJobs } from './planJobs';
 import type { PlanProblem } from './problem';
 import { workingHoursOf } from './workingHours';
@@ -9,26 +10,26 @@ const ALONE_SECONDS = 0.05;
 /** Why a job cannot stand as its locked steps have it, a sentence; empty when it can. */
 export function lockProblem(problem: PlanProblem, jobId: string, nowMs: () => number): string {
   const job = problem.jobs.find(({ id }) => id === jobId);
-  if (!job) return 'That batch is no longer planned.';
+  if (!job) return 'That batch is no longer in the plan.';
   for (const [i, step] of job.steps.entries()) {
     const former = job.steps[i - 1];
     if (step.at === undefined) continue;
     if (step.person && !isInHours(problem, Date.parse(step.at), step.minutes))
-      return `Nobody works all the ${Math.round(step.minutes)} minutes from then on.`;
+      return `Nobody works for ${formatMinutes(step.minutes)} from then on.`;
     if (former?.at === undefined) continue;
     const gap = (Date.parse(step.at) - Date.parse(former.at)) / MINUTE_MS - former.minutes;
-    if (gap < step.waitMinMin) return 'The step before it would not have ended yet.';
+    if (gap < step.waitMinMin) return 'The step before it ends later.';
     if (step.waitMaxMin !== null && gap > step.waitMaxMin)
-      return `It follows the step before within ${step.waitMaxMin} minutes.`;
+      return `It must follow the step before within ${formatMinutes(step.waitMaxMin)}.`;
   }
   const alone = planJobs({ ...problem, jobs: [job] }, { seconds: ALONE_SECONDS, nowMs });
-  if (!alone.ok) return `That cannot be: ${alone.problem}.`;
+  if (!alone.ok) return `Couldn’t move it there: ${alone.problem}.`;
   const { steps } = alone.answer;
   for (const [i, step] of job.steps.entries()) {
     const [former, here] = [steps[i - 1], steps[i]];
     if (step.at === undefined || !here || !former) continue;
     if (Date.parse(former.end) > Date.parse(here.start) + MINUTE_MS)
-      return `The ${former.step} before it cannot be done by then.`;
+      return `The step before it can’t be done by then.`;
   }
   return '';
 }

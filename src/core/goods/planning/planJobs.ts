@@ -40,7 +40,7 @@ export function planJobs(problem: PlanProblem, means: PlanMeans): PlanResult {
   if ('stuck' in first)
     return {
       ok: false,
-      problem: `${first.stuck} fits nowhere: its steps cannot follow each other within their waits`,
+      problem: `${first.stuck} fits nowhere, because its steps can’t follow each other in time`,
     };
   const bound = lateBound(shop);
   const answerFor = (schedule: Schedule, proved: boolean) =>

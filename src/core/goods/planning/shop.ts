@@ -1,3 +1,5 @@
+import { formatMinutes } from '@/core/basics/format/durations';
+import { counted, formatCount } from '@/core/basics/format/numbers';
 import type { PlanJob, PlanProblem, PlanStep } from './problem';
 import { addUse, copyOf, emptyProfile, type Profile } from './profile';
 import { workingHoursOf, type WorkingHours } from './workingHours';
@@ -213,21 +215,21 @@ function stepProblem(
 ): string | null {
   const name = `${step.id} of ${job}`;
   if (step.person) {
-    if (problem.people.length === 0) return `${name} needs hands, and there are none`;
+    if (problem.people.length === 0) return `${name} needs a person, and there is none`;
     if (handsFor(step, problem, longest).length === 0)
       return Math.max(0, ...longest) === 0
-        ? `${name} needs hands, and nobody has working hours`
-        : `${name} takes ${step.minutes} minutes and fits into no working stretch: the longest has ${Math.max(0, ...longest)}`;
+        ? `${name} needs a person, and nobody has working hours`
+        : `${name} takes ${formatMinutes(step.minutes)}, and the longest working time is ${formatMinutes(Math.max(0, ...longest))}`;
   }
   if (step.machine !== undefined && !((problem.machines[step.machine] ?? 0) >= 1))
-    return `${name} needs the machine ${step.machine}, and there is none`;
+    return `${name} needs the ${step.machine}, and there is none`;
   const cavities = step.mold === undefined ? 0 : (problem.molds[step.mold] ?? 0);
   if (step.mold !== undefined && step.cavities > cavities)
-    return `${name} needs ${step.cavities} cavities of the mold ${step.mold}, and there are ${cavities}`;
+    return `${name} needs ${counted(step.cavities, 'cavity', 'cavities')} of the mold ${step.mold}, and there are ${formatCount(cavities)}`;
   if (step.trayPlaces > problem.trayPlaces)
-    return `${name} needs ${step.trayPlaces} tray places, and the loft has ${problem.trayPlaces}`;
+    return `${name} needs ${counted(step.trayPlaces, 'tray place')}, and the drying room has ${formatCount(problem.trayPlaces)}`;
   if (step.waitMaxMin !== null && step.waitMaxMin < step.waitMinMin)
-    return `${name} waits at least ${step.waitMinMin} and at most ${step.waitMaxMin} minutes`;
+    return `${name} waits at least ${formatMinutes(step.waitMinMin)} and at most ${formatMinutes(step.waitMaxMin)}`;
   return null;
 }
 

@@ -1,4 +1,6 @@
+import { shortDate } from '@/core/basics/format/dates';
 import { listed } from '@/core/basics/format/names';
+import { counted } from '@/core/basics/format/numbers';
 import { recallLot, type Books } from './recall';
 import type { MoveOf } from './schema';
 import type { LooseStock, WrappedStock } from './stock';
@@ -63,9 +65,8 @@ export function promisableLoose(loose: readonly LooseStock[], held: Held): reado
   return loose.filter(({ batch }) => !held.has(batch.id));
 }
 
-/** @param sayDay an ISO day as a screen says it */
-export function sayConcern(concern: Concern, sayDay: (day: string) => string): string {
+export function sayConcern(concern: Concern): string {
   return concern.code === 'lot-on-hold'
-    ? `${concern.goods} is made from ${listed(concern.lots)}: ${concern.lots.length === 1 ? 'that lot is' : 'those lots are'} on hold.`
-    : `Best before of ${concern.goods} is past (${sayDay(concern.day)}).`;
+    ? `${concern.goods} contains ${counted(concern.lots.length, 'lot')} on hold: ${listed(concern.lots)}.`
+    : `${concern.goods} is past its best-before date (${shortDate(concern.day)}).`;
 }

@@ -26,7 +26,7 @@ export function crumbledMaterial(batch: Batch, catalog: Catalog, id: string): Ow
     ...newOwnMaterial(materialById(catalog, 'sodium-bicarbonate'), batch.origin, {
       id,
       // By its batch: another batch of the formula, or another formula of that name, is made of something else.
-      name: `Embed powder, crumbled ${batch.code}, ${batch.formulaName}`.slice(0, 80),
+      name: `Embed powder from ${batch.code}, ${batch.formulaName}`.slice(0, 80),
     }),
     synonyms: [`crumbled ${batch.code}`.toLowerCase().slice(0, 80)],
     madeOf: [...grams]

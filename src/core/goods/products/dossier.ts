@@ -1,3 +1,6 @@
+import { KEPT_COLOR_WORDS } from '@/core/batches/records/messages';
+import { shortDate } from '@/core/basics/format/dates';
+import { counted } from '@/core/basics/format/numbers';
 import { evaluate } from '@/core/results/evaluation/evaluate';
 import { sayFinding } from '@/core/results/evaluation/messages';
 import { tryEvaluate } from '@/core/results/evaluation/problem';
@@ -24,7 +27,7 @@ import type { SaleUnit } from './schema';
 
 /** What a dossier says before anything else. */
 export const NOT_A_SIGNATURE =
-  'This is a collection of a maker’s records. It is nobody’s safety assessment and no one’s signature: a qualified assessor reads it, asks for what is missing, and signs a report of their own.';
+  'This is a collection of a maker’s records. It is not a safety assessment. A qualified assessor reads it, asks for what is missing, and signs their own report.';
 
 export interface DossierTrial {
   readonly at: string;
@@ -149,7 +152,7 @@ export function dossierOf(asked: DossierQuestion): Dossier {
       .map((text) => ({
         text,
         marked: claimsIn(text).map(
-          ({ words, why, instead }) => `“${words}”: ${why}; say “${instead}”`,
+          ({ words, why, instead }) => `“${words}” ${why}. Say “${instead}”.`,
         ),
         support: supportFor(made),
       })),
@@ -199,33 +202,45 @@ function missingInBatches(batches: readonly DossierBatch[]): Dossier['missing'] 
     const setAside = lots.filter(({ isSetAside }) => isSetAside);
     return [
       ...(unweighed > 0
-        ? [missing(`${code}: not weighed`, `${unweighed} lines stand as planned`, 'batch record')]
+        ? [
+            missing(
+              `${code}: not weighed`,
+              `${counted(unweighed, 'line')} not weighed.`,
+              'batch record',
+            ),
+          ]
         : []),
-      ...(without ? [missing(`${code}: lots`, 'no delivery is named', 'batch record')] : []),
+      ...(without ? [missing(`${code}: lots`, 'No lot is named.', 'batch record')] : []),
       ...(bare > 0
         ? [
             missing(
               `${code}: papers of lots`,
-              `${bare} of ${lots.length} without one`,
+              `${bare} of ${counted(lots.length, 'lot')} without papers.`,
               'raw materials',
             ),
           ]
         : []),
       ...setAside.map(({ material, code: lot }) =>
-        missing(`${code}: a lot was set aside`, `${lot}, ${material}`, 'raw materials'),
+        missing(`${code}: lot on hold`, `${lot}, ${material}`, 'raw materials'),
       ),
-      ...(fills === null ? [missing(`${code}: fills`, 'no piece was weighed', 'net weight')] : []),
+      ...(fills === null ? [missing(`${code}: fills`, 'No piece was weighed.', 'net weight')] : []),
       ...(trials.length === 0
-        ? [missing(`${code}: trials`, 'no piece was tried in water', 'common practice')]
+        ? [missing(`${code}: tests`, 'No piece was tested in water.', 'common practice')]
         : []),
       ...(looks.length === 0
-        ? [missing(`${code}: stability`, 'no piece is kept back', 'EU 1223/2009, annex I, 2')]
+        ? [
+            missing(
+              `${code}: stability`,
+              'There are no retained samples.',
+              'EU 1223/2009, annex I, 2',
+            ),
+          ]
         : []),
       ...warnings.map((warning) => ({
         state: 'look' as const,
-        title: `${code}: a warning that stands`,
+        title: `${code}: open warning`,
         detail: warning,
-        rule: 'reckoned',
+        rule: 'computed',
       })),
     ];
   });
@@ -234,8 +249,8 @@ function missingInBatches(batches: readonly DossierBatch[]): Dossier['missing'] 
 function supportFor(batches: readonly DossierBatch[]): string {
   const trials = batches.reduce((sum, one) => sum + one.trials.length, 0);
   return trials > 0
-    ? `${trials} of the maker’s own trials, see below; nothing clinical`
-    : 'nothing on file';
+    ? `${counted(trials, 'test')} by the maker, see below. Nothing clinical.`
+    : 'Nothing on file.';
 }
 
 function dossierBatch(batch: Batch, asked: DossierQuestion): DossierBatch {
@@ -306,7 +321,9 @@ function dossierBatch(batch: Batch, asked: DossierQuestion): DossierBatch {
     looks: looksOf(batch, Date.parse(asked.writtenAt)).map(({ month, state, entry }) => ({
       month,
       state,
-      said: entry ? `hard ${entry.hard}, scent ${entry.scent} of 5, ${entry.color}` : '',
+      said: entry
+        ? `hardness ${entry.hard} of 5, scent ${entry.scent} of 5, color ${KEPT_COLOR_WORDS[entry.color]}`
+        : '',
     })),
     warnings: warningsOf(batch, facts),
   };
@@ -316,7 +333,7 @@ function papersOf(lot: Lot, { scentDocuments }: LabelBooks): readonly string[] {
   const document = scentDocuments.find(({ materialId }) => materialId === lot.materialId);
   return [
     ...(lot.allergens && lot.allergens.length > 0 ? ['allergens of this lot'] : []),
-    ...(document ? [`the supplier’s document of ${document.dated}`] : []),
+    ...(document ? [`supplier’s document of ${shortDate(document.dated)}`] : []),
     ...(lot.supplier !== '' && lot.receivedOn !== null ? ['delivery on record'] : []),
   ];
 }
@@ -324,7 +341,7 @@ function papersOf(lot: Lot, { scentDocuments }: LabelBooks): readonly string[] {
 /** What the models still warn of in this batch, as it was made. */
 function warningsOf(batch: Batch, facts: WorkshopFacts): readonly string[] {
   const conditions = conditionsOfBatch(facts, batch);
-  if (!tryEvaluate(batch.body, conditions).ok) return ['its formula can no longer be reckoned'];
+  if (!tryEvaluate(batch.body, conditions).ok) return ['Its formula can no longer be computed.'];
   return evaluate(batch.body, conditions)
     .findings.filter(({ severity }: Finding) => severity === 'stop' || severity === 'warning')
     .map((finding) => sayFinding(finding).message);

@@ -1,4 +1,4 @@
-import { counted } from '@/core/basics/format/numbers';
+import { counted, formatChange } from '@/core/basics/format/numbers';
 import type { GoneWay, Grade, PackagingKind, UnitKind } from './kinds';
 import type { GoodsMove } from './schema';
 
@@ -14,7 +14,7 @@ export const UNIT_WORDS: Readonly<Record<UnitKind, string>> = {
   box: 'A box',
   jar: 'A jar',
   sachet: 'A sachet',
-  sampler: 'A sampler',
+  sampler: 'A mini',
 };
 
 export const PACKAGING_WORDS: Readonly<Record<PackagingKind, string>> = {
@@ -39,16 +39,22 @@ export const GONE_WORDS: Readonly<Record<GoneWay, string>> = {
 export function sayMove(move: GoodsMove): string {
   switch (move.kind) {
     case 'wrapped':
-      return `${counted(move.count, 'unit')} wrapped as ${move.code}`;
+      return `${counted(move.count, 'product')} wrapped as ${move.code}`;
     case 'gone': {
       const units = move.taken.reduce((sum, { count }) => sum + count, 0);
       const pieces = move.loose.reduce((sum, one) => sum + one.pieces, 0);
-      const what = units > 0 ? counted(units, 'unit') : counted(pieces, 'piece');
-      return `${what} ${GONE_WORDS[move.how]}${move.to ? `, ${move.to}` : ''}`;
+      const what = units > 0 ? counted(units, 'product') : counted(pieces, 'piece');
+      return withWhy(`${what} ${GONE_WORDS[move.how]}`, move.to);
     }
     case 'graded':
-      return `${counted(move.pieces, 'piece')} ${move.to === 'second' ? 'made seconds' : 'rejected'}${move.why ? `: ${move.why}` : ''}`;
+      return move.to === 'second'
+        ? withWhy(`${counted(move.pieces, 'piece')} made seconds`, move.why)
+        : withWhy(`${counted(move.pieces, 'piece')} rejected`, move.why);
     case 'counted':
-      return `counted by hand: ${move.change > 0 ? '+' : '−'}${Math.abs(move.change)}${move.why ? `, ${move.why}` : ''}`;
+      return withWhy(`counted by hand, ${formatChange(move.change)}`, move.why);
   }
+}
+
+function withWhy(what: string, why: string | null | undefined): string {
+  return why ? `${what}: ${why}` : what;
 }

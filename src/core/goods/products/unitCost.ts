@@ -64,7 +64,7 @@ export function unitCost(
   const wrap = unit.packaging.reduce((sum, { packagingId, pieces: count }) => {
     const packaging = packagings.find(({ id }) => id === packagingId);
     const each = packaging ? eachCost(packaging, left) : null;
-    if (each === null) unpriced.push(packaging?.name ?? 'a wrap that is gone');
+    if (each === null) unpriced.push(packaging?.name ?? 'packaging that was removed');
     return sum + count * (each ?? 0);
   }, 0);
   const hands = (unit.minutes / 60) * money.laborPerHour;

@@ -1,6 +1,6 @@
 /**
  * Saturation vapor pressure over water: 6.1094 exp(17.625 T / (T + 243.04)) hPa.
- * Within 0.4 % from -40 to 50 °C. Source: Alduchov and Eskridge 1996, J. Appl. Meteorology 35.
+ * Within 0.4% from -40 to 50°C. Source: Alduchov and Eskridge 1996, J. Appl. Meteorology 35.
  * @param tempC -40 to 60
  * @returns hPa
  * @throws RangeError outside this range

@@ -5,7 +5,7 @@ const STANDARD_ATMOSPHERE_PA = 101325;
 
 /**
  * Volume of carbon dioxide at one atmosphere, ideal gas: V = n R T / p.
- * The real gas is about 0.5 % smaller at room temperature.
+ * The real gas is about 0.5% smaller at room temperature.
  * @param amountMol moles of gas, 0 or more
  * @param tempC temperature of the water it leaves, -20 to 100
  * @returns liters

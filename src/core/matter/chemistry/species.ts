@@ -16,7 +16,7 @@ interface SpeciesRow {
   readonly source: string;
 }
 
-const acidBase = 'formula; equivalents from the pKa values in the CRC Handbook, from memory';
+const acidBase = 'formula; equivalents from the pKa values in the CRC Handbook; not looked up';
 
 const ROWS = [
   acid('citric-acid', 'citric acid, anhydrous', 'C6H8O7', 3),

@@ -78,6 +78,8 @@ function overlaid(like: Material, own: OwnMaterial): Material {
     ...(bulkDensityGMl && !own.levelDensityGMl && { bulkDensityGMl }),
     id: own.id,
     name: own.name,
+    // A maker's own name stands in a sentence as it is written.
+    sentenceName: own.name === like.name ? like.sentenceName : own.name,
     // What is like another takes its behavior, never its label name; any scent goes by the same one.
     inci: own.inci || (own.id === like.id || like.inci === ANY_SCENT ? like.inci : ''),
     synonyms: [...own.synonyms, ...(own.id === like.id ? [like.name, ...like.synonyms] : [])],

@@ -1,18 +1,21 @@
 /** Where a value comes from. `checked` is false for a value typed from memory: see docs/science.md. */
 export const SOURCES = {
-  handbook: { title: 'CRC Handbook of Chemistry and Physics, from memory', checked: false },
-  usda: { title: 'USDA FoodData Central portion, from memory', checked: false },
-  supplier: { title: 'Typical supplier data sheet, from memory', checked: false },
+  handbook: { title: 'CRC Handbook of Chemistry and Physics. Not looked up', checked: false },
+  usda: { title: 'USDA FoodData Central portion. Not looked up', checked: false },
+  supplier: { title: 'Typical supplier data sheet. Not looked up', checked: false },
   labelStrength: { title: 'Strength on the label, taken by mass', checked: true },
   alcoholByVolume: {
-    title: 'Strength on the label by volume, densities of the CRC Handbook, from memory',
+    title: 'Strength on the label by volume, densities of the CRC Handbook. Not looked up',
     checked: true,
   },
   formula: { title: 'The chemical formula, IUPAC 2021 weights', checked: true },
-  regulation: { title: 'US 21 CFR 73, 74, 82 and EU annex IV, from memory', checked: false },
-  maker: { title: 'Weighed or read by the maker', checked: true },
+  regulation: {
+    title: 'US 21 CFR 73, 74, 82 and EU annex IV. Not checked against the current rule',
+    checked: false,
+  },
+  maker: { title: 'Weighed or read by you', checked: true },
   practice: { title: 'Common practice', checked: true },
-  model: { title: 'Model of ours', checked: true },
+  model: { title: 'Rovack estimate', checked: true },
 } as const;
 
 export type SourceId = keyof typeof SOURCES;

@@ -17,7 +17,7 @@ const waterGMl = shipped('water').trueDensityGMl.value;
 const oilG = (ml: number) => ml * shipped('sweet-almond-oil').trueDensityGMl.value;
 
 describe('a correction worked by hand', () => {
-  // 20 mL of oil on 200 mL of grains is an index of 10; a press at 45 % aims at 13.5, which is 27 mL.
+  // 20 mL of oil on 200 mL of grains is an index of 10; a press at 45% aims at 13.5, which is 27 mL.
   const question = {
     felt: 'too-dry',
     catalog: SHIPPED,
@@ -84,7 +84,7 @@ describe('when to squeeze again', () => {
   });
 });
 
-// Common practice: 40 to 50 %, aim 45; over 55 fewer squirts, over 70 not at all.
+// Common practice: 40 to 50%, aim 45; over 55 fewer squirts, over 70 not at all.
 describe('the room before the first weighing', () => {
   it.each([
     [45, 20, 'good', null],
@@ -123,7 +123,7 @@ describe('the room before the first weighing', () => {
     expect(roomAdvice(45, tempC).tasks).toEqual(tasks);
   });
 
-  it('moves the damp window: 4 % of itself for five points', () => {
+  it('moves the damp window: 4% of itself for five points', () => {
     const [here, usual] = [
       dampWindow('press', 35, NOTHING_SETS),
       dampWindow('press', 45, NOTHING_SETS),

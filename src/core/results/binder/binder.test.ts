@@ -12,7 +12,7 @@ import { shipped } from '../../../../tests/fixtures/bodies';
 const SEED = { seed: 3, numRuns: 200 };
 const SODA: Portion = { material: shipped('sodium-bicarbonate'), massG: 220 };
 
-/** A pressed, oil-rich mix of the trade: about 7 % of liquids, held to be right. Common practice. */
+/** A pressed, oil-rich mix of the trade: about 7% of liquids, held to be right. Common practice. */
 const PRESSED: readonly Portion[] = [
   { material: shipped('sodium-bicarbonate'), massG: 1000 },
   { material: shipped('citric-acid'), massG: 520 },
@@ -54,7 +54,7 @@ describe('dampReading', () => {
       { material: shipped('vinegar-5'), massG: 10 },
       { material: shipped('isopropyl-alcohol-91'), massG: 100 },
     ]);
-    // Labels say alcohol by volume: 37.3 % and 12.6 % of their mass is water.
+    // Labels say alcohol by volume: 37.3% and 12.6% of their mass is water.
     expect(hidden.freeWaterG).toBeCloseTo(3.73 + 9.5 + 12.6, 9);
     const washed = dampReading([
       { material: shipped('sodium-carbonate'), massG: 50 },
@@ -114,7 +114,7 @@ describe('saturation', () => {
 });
 
 describe('dampWindow', () => {
-  it('stands as it is at 45 %, and wants four percent of itself more for five points less', () => {
+  it('stands as it is at 45%, and wants four percent of itself more for five points less', () => {
     expect(dampWindow('press', 45, setting(0))).toEqual({ lowPct: 10, aimPct: 13.5, highPct: 17 });
     expect(dampWindow('press', 40, setting(0)).aimPct).toBeCloseTo(13.5 * 1.04, 9);
     expect(dampWindow('press', 55, setting(0)).aimPct).toBeCloseTo(13.5 * 0.92, 9);

@@ -4,7 +4,7 @@ import { dampReading } from './damp';
 import type { DampWindow } from './windows';
 
 /**
- * Share of the index the bowl loses in a minute at 45 % and 20 °C, for water and for alcohol. Start values of ours,
+ * Share of the index the bowl loses in a minute at 45% and 20°C, for water and for alcohol. Start values of ours,
  * after "test again every few minutes".
  */
 const WATER_LOSS_PER_MIN = 0.004;

@@ -1,3 +1,4 @@
+import { formatPercent } from '@/core/basics/format/numbers';
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
 import { portionsG, type Portion } from '@/core/matter/materials/portion';
 import type { Material } from '@/core/matter/materials/material';
@@ -73,21 +74,21 @@ export function corrections(question: CorrectionQuestion): readonly Correction[]
 function dryCures(question: CorrectionQuestion): readonly Correction[] {
   const { acidIn, allowsSkinOil, oilId } = question;
   const oil = allowsSkinOil
-    ? [cure(question, oilId, firstOilG(question), 'A gram at a time, mix, squeeze again.')]
+    ? [cure(question, oilId, firstOilG(question), 'Add a gram at a time, mix, squeeze again.')]
     : [];
   const alcohol = cure(
     question,
     'isopropyl-alcohol-99',
     firstSprayG(question),
-    'Binds for the press and leaves again; work fast, no flame.',
+    'It binds for the press and evaporates. Work fast. No flame.',
   );
   const water = cure(
     question,
     question.sprayId,
     firstSprayG(question),
     acidIn
-      ? 'Water on the acid often makes it worse: only with short sprays and a full remix.'
-      : 'A short spray over the whole bowl, then remix.',
+      ? 'Water on the acid often makes it worse. Use short sprays, and remix fully.'
+      : 'Spray briefly over the whole bowl, then remix.',
   );
   // What the recipe itself is sprayed with comes before what it never held.
   const isOwn = question.sprayId !== 'water';
@@ -103,7 +104,7 @@ function wetCures(question: CorrectionQuestion): readonly Correction[] {
     ? ['cornstarch', 'kaolin']
     : ['sodium-bicarbonate', 'cornstarch', 'kaolin'];
   const note = question.acidIn
-    ? 'Press nothing detailed from it; or dry it, crumble it and keep it as bath dust.'
+    ? 'Press nothing detailed from it. Or dry it, crumble it and keep it as bath dust.'
     : 'Sift it in, or wait and mix in moving dry air.';
   return powderIds
     .map((id) => cure(question, id, maxPowderG(question, id), note))
@@ -128,7 +129,7 @@ function cure(
   const warning =
     after.freeWaterPct >
     freeWaterLimitsPct(question.humidityPct, gasShare(question.contents)).briskPct
-      ? ` Free water would be ${after.freeWaterPct.toFixed(1)} %.`
+      ? ` Loose water would be ${formatPercent(after.freeWaterPct)}.`
       : '';
   return {
     materialId,

@@ -12,7 +12,7 @@ describe('a humidity that cannot be', () => {
     expect(() => freeWaterLimitsPct(humidityPct, 1)).toThrow(RangeError);
   });
 
-  it('0 and 100 % can be', () => {
+  it('0 and 100% can be', () => {
     expect(roomBand(0)).toBe('dry');
     expect(roomBand(100)).toBe('very-damp');
     expect(freeWaterLimitsPct(0, 1).easyPct).toBeGreaterThan(freeWaterLimitsPct(100, 1).easyPct);
@@ -21,7 +21,7 @@ describe('a humidity that cannot be', () => {
 
 describe('the bands of free water', () => {
   it('hold their upper ends, and nothing over them', () => {
-    // At 45 %, as it is said: 1.2, 2 and 3.5 % of the mix. Common practice.
+    // At 45%, as it is said: 1.2, 2 and 3.5% of the mix. Common practice.
     const bandsAt = (pct: number) => [freeWaterBand(pct, 45, 1), freeWaterBand(pct + 1e-9, 45, 1)];
     expect(bandsAt(1.2)).toEqual(['easy', 'brisk']);
     expect(bandsAt(2)).toEqual(['brisk', 'risky']);
@@ -29,7 +29,7 @@ describe('the bands of free water', () => {
   });
 
   it('tighten together in a damp room', () => {
-    // Ten points over the working range at 1.5 % each: 15 % lower.
+    // Ten points over the working range at 1.5% each: 15 % lower.
     const damp = freeWaterLimitsPct(60, 1);
     expect(damp.easyPct).toBeCloseTo(1.2 * 0.85, 9);
     expect(damp.briskPct).toBeCloseTo(2 * 0.85, 9);

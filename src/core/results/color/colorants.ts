@@ -10,9 +10,9 @@ export interface DyeBand {
 export interface Colorant {
   /** What a thick layer of it looks like. */
   readonly tintHex: string;
-  /** What 1 % of it swallows beside the white base: K/S of its tint times this. */
+  /** What 1% of it swallows beside the white base: K/S of its tint times this. */
   readonly strengthPerPct: number;
-  /** What 1 % of it scatters, the whole white base being 1; a dye scatters nothing. */
+  /** What 1% of it scatters, the whole white base being 1; a dye scatters nothing. */
   readonly scatterPerPct: number;
   /** Bands of what dissolves or disperses in water; none for what floats or sinks. */
   readonly bands: readonly DyeBand[];
@@ -20,8 +20,8 @@ export interface Colorant {
 }
 
 const dyeSource =
-  'peaks and extinctions: published dye data, from memory; powder strength a start value of ours';
-const pigmentSource = 'tint and strength: start values of ours';
+  'peaks and extinctions: published dye data, not looked up; powder strength: Rovack estimate';
+const pigmentSource = 'tint and strength: Rovack estimate';
 
 /** A lake gives this share of its dye's color to the water. Start value of ours. */
 const LAKE_FRACTION = 0.03;

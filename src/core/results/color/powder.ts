@@ -12,7 +12,7 @@ const LEAST_SCATTER = 0.001;
 
 const BASE = linearOfHex(BASE_HEX);
 const BASE_KS = ksOfTint(BASE_HEX);
-/** What 1 % of each colorant swallows, channel by channel, and scatters; the white base scatters 1. */
+/** What 1% of each colorant swallows, channel by channel, and scatters; the white base scatters 1. */
 const PER_PCT: ReadonlyMap<string, { readonly k: Triple; readonly s: number }> = new Map(
   Object.entries(COLORANTS).map(([id, { tintHex, strengthPerPct, scatterPerPct }]) => {
     const [r, g, b] = ksOfTint(tintHex);

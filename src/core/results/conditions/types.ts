@@ -9,9 +9,9 @@ import type { Tub } from '../water/tub';
 export interface Conditions {
   /** The materials this workshop knows. */
   readonly catalog: Catalog;
-  /** Relative humidity of the workroom, 0 to 100 %. */
+  /** Relative humidity of the workroom, 0 to 100%. */
   readonly humidityPct: number;
-  /** Temperature of the workroom, -10 to 50 °C. */
+  /** Temperature of the workroom, -10 to 50°C. */
   readonly roomTempC: number;
   /** The bath, basin or machine one piece goes into. */
   readonly tub: Tub;

@@ -2,7 +2,7 @@ import type { Spread } from '@/core/basics/units/spread';
 
 /** What slows a piece down or speeds it up. */
 export interface FizzFactors {
-  /** Of the water, 0 to 100 °C. */
+  /** Of the water, 0 to 100°C. */
   readonly waterTempC: number;
   /** Of the finished piece, g/mL, over 0. */
   readonly packedDensityGMl: number;
@@ -15,7 +15,7 @@ export interface FizzFactors {
 }
 
 const GAS_CONSTANT_J_MOL_K = 8.31446261815324;
-/** A plain pressed 70 mm sphere of two to one at 38 °C is gone in about 3 minutes, 2 to 5 seen. Common practice. */
+/** A plain pressed 70 mm sphere of two to one at 38°C is gone in about 3 minutes, 2 to 5 seen. Common practice. */
 const REFERENCE_MM_S: Spread = { low: 35 / 300, best: 35 / 180, high: 35 / 120 };
 const REFERENCE: FizzFactors = {
   waterTempC: 38,

@@ -14,7 +14,7 @@ const PLAIN: FizzFactors = {
 
 describe('an eroding piece', () => {
   // Common practice.
-  it('of 70 mm and two to one at 38 °C is gone in about 3 minutes, 2 to 5', () => {
+  it('of 70 mm and two to one at 38°C is gone in about 3 minutes, 2 to 5', () => {
     const gone = goneAfterS(35, recessionMmS(PLAIN));
     expect(gone).toEqual({
       low: expect.closeTo(120, 6),
@@ -41,7 +41,7 @@ describe('an eroding piece', () => {
 });
 
 describe('loose grains', () => {
-  it('have the sizes of the Rosin-Rammler law: 63.2 % finer than d63', () => {
+  it('have the sizes of the Rosin-Rammler law: 63.2% finer than d63', () => {
     const diameters = grainDiametersMm({ d63Mm: 1, spreadN: 2 });
     const finer = diameters.filter((d) => d < 1).length / diameters.length;
     expect(finer).toBeCloseTo(1 - Math.exp(-1), 1);

@@ -3,7 +3,7 @@ import type { Spread } from '@/core/basics/units/spread';
 
 /** Loose grains by the Rosin-Rammler law: share of mass coarser than d is exp(-(d / d63)^n). */
 export interface GrainSizes {
-  /** Diameter that 63.2 % of the mass is finer than, mm; over 0. */
+  /** Diameter that 63.2% of the mass is finer than, mm; over 0. */
   readonly d63Mm: number;
   /** Evenness; 1 very mixed, 4 nearly one size; over 0. */
   readonly spreadN: number;

@@ -6,8 +6,7 @@ interface PackedRow {
   readonly source: string;
 }
 
-const source =
-  'model of ours: start values from usual pieces of 100 to 170 g, until own fills are weighed';
+const source = 'Rovack estimate from usual pieces of 100–170 g, until you weigh your own fills';
 
 /** g/mL of the pressed piece by way of forming. */
 const PACKED_DENSITIES: Readonly<Record<Method, PackedRow>> = {

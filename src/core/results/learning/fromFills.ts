@@ -11,7 +11,7 @@ export interface Fill {
   readonly massG: number;
 }
 
-/** How densely this maker packs by a method, g/mL with its 90 % band; null while no fill was weighed. */
+/** How densely this maker packs by a method, g/mL with its 90% band; null while no fill was weighed. */
 export function packedFromFills(
   fills: readonly Fill[],
   method: Method,

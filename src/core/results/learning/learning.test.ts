@@ -16,7 +16,7 @@ const PRIOR: Belief = {
 };
 
 describe('studentQuantile', () => {
-  // Table values of Student's t (any handbook), two-sided 90 and 95 %.
+  // Table values of Student's t (any handbook), two-sided 90 and 95%.
   it.each([
     [0.95, 1, 6.314],
     [0.95, 2, 2.92],

@@ -109,7 +109,7 @@ export interface DampRecord extends Place, Dated {
   readonly highOverAim: number;
 }
 
-const model = 'model of ours; start values from common practice';
+const model = 'Rovack estimate; start values from common practice';
 
 /** How much damper or drier than the shipped aim a mix wants, by humidity, method and family. */
 export const DAMP_WANTED: Quantity<DampRecord, Place> = {
@@ -178,7 +178,7 @@ export const FLOATS_UNDER: Quantity<FloatRecord, null> = {
     high: floated ? Infinity : logOf(densityGMl),
   }),
   features: () => [1],
-  source: 'CRC Handbook for water, from memory; the spread is ours',
+  source: 'CRC Handbook for water; not looked up; the spread is a Rovack estimate',
 };
 
 /** Something seen over what the shipped model forecast. */

@@ -1,4 +1,5 @@
-import { inSentence } from '@/core/basics/format/names';
+import { counted, formatPercent, formatRange } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import type { Clash } from './clash';
 import { WISHES } from './wishes';
 
@@ -7,37 +8,33 @@ type Words = {
 };
 
 const WORDS: Words = {
-  lock: ({ name, massG }) => `${inSentence(name)} locked at ${shown(massG)} g`,
-  limit: ({ name }) => `${inSentence(name)} within its limit`,
-  rate: ({ name }) => `${inSentence(name)} within its usual rate`,
-  stays: ({ name }) => `${inSentence(name)} kept in the mix`,
-  locks: ({ count }) => `the ${count} locked lines`,
-  'all-rates': ({ count }) => `${count} materials within their usual rates`,
-  'all-limits': ({ count }) => `${count} constituents of the scent within their limits`,
-  'all-stay': ({ count }) => `the other ${count} lines kept in the mix`,
-  sum: () => 'the sum of the lines',
-  total: ({ totalG }) => `a total of ${shown(totalG)} g`,
-  'wished-ratio': ({ ratio }) => `soda to acid at ${ratio}`,
-  ratio: () => 'soda to acid in its window',
+  lock: ({ name, massG }) => `The lock of ${name} at ${formatMass(massG)}`,
+  limit: ({ name }) => `The limit of ${name}`,
+  rate: ({ name }) => `The usual rate of ${name}`,
+  stays: ({ name }) => `Keeping ${name} in the mix`,
+  locks: ({ count }) => `The ${counted(count, 'locked line')}`,
+  'all-rates': ({ count }) => `The usual rates of ${counted(count, 'material')}`,
+  'all-limits': ({ count }) => `The limits of ${counted(count, 'scent constituent')}`,
+  'all-stay': ({ count }) => `Keeping the other ${counted(count, 'line')} in the mix`,
+  sum: () => 'The sum of the lines',
+  total: ({ totalG }) => `A total of ${formatMass(totalG)}`,
+  'wished-ratio': ({ ratio }) => `Soda to acid at ${ratio}`,
+  ratio: () => 'Soda to acid in its range',
   damp: ({ isDrier, lowPct, highPct }) =>
     isDrier
-      ? 'damp in the lower half of its window'
-      : `damp from ${lowPct.toFixed(0)} to ${highPct.toFixed(0)}`,
-  'free-water': () => 'free water low enough for this room',
-  'scent-usual': ({ usualHighPct }) => `scent up to the family’s ${usualHighPct} %`,
-  emulsifier: () => 'enough emulsifier for the oils',
-  wish: ({ id }) => WISHES.find((wish) => wish.id === id)?.word ?? id,
+      ? 'Moisture in the lower half of its range'
+      : `Moisture in its range, ${formatRange(lowPct, highPct, 0)}`,
+  'free-water': () => 'Loose water that this room allows',
+  'scent-usual': ({ usualHighPct }) => `Scent up to ${formatPercent(usualHighPct)}`,
+  emulsifier: () => 'Enough emulsifier for the oils',
+  wish: ({ id }) => `The wish “${WISHES.find((wish) => wish.id === id)?.word ?? id}”`,
 };
 
-/** What has to hold, as part of a sentence. */
+/** What has to hold. */
 export function sayClash(clash: Clash): string {
   return say(clash.code, clash);
 }
 
 function say<C extends Clash['code']>(code: C, clash: Clash): string {
   return WORDS[code](clash as Extract<Clash, { code: C }>);
-}
-
-function shown(massG: number): string {
-  return Number(massG.toFixed(massG >= 100 ? 0 : 1)).toString();
 }

@@ -90,7 +90,7 @@ function locks(question: Question): readonly NamedWish[] {
         {
           code: 'lock',
           lineId: locked.lineId ?? '',
-          name: locked.material.name,
+          name: locked.material.sentenceName,
           massG: locked.massG,
         },
         (variable) => (variable === locked ? 1 : 0),
@@ -117,7 +117,7 @@ function stays(question: Question): readonly NamedWish[] {
     if (isLocked) return [];
     const reacts = material.role === 'acid' || material.role === 'base';
     const least = isCheaper ? LEAST_WHEN_CHEAPER : reacts ? LEAST_OF_REACTANT : LEAST_OF_LINE;
-    const clash: Clash = { code: 'stays', name: material.name };
+    const clash: Clash = { code: 'stays', name: material.sentenceName };
     const own = (other: Variable) => (other === variable ? 1 : 0);
     const isWatery = material.waterFraction.value > 0 && material.isLiquid;
     return [
@@ -251,7 +251,7 @@ function rates(question: Question): readonly NamedWish[] {
     return [
       row(
         question,
-        { code: 'rate', name: material.name },
+        { code: 'rate', name: material.sentenceName },
         (variable) =>
           (mostPct / 100) * (1 - inside.ofTraces) - (variable.material.id === id ? 1 : 0),
         0,

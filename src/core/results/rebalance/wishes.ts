@@ -1,11 +1,15 @@
 /** Something a maker may wish for beside the windows. */
 export const WISHES = [
-  { id: 'longer-fizz', word: 'a longer fizz', does: 'a quarter longer in the water' },
-  { id: 'harder', word: 'a harder piece', does: 'more kaolin and cream of tartar' },
-  { id: 'more-foam', word: 'more foam', does: 'another 1 % of foamer' },
-  { id: 'drier', word: 'a drier mix', does: 'half the free water, damp in the lower half' },
-  { id: 'stronger-scent', word: 'a stronger scent', does: 'a quarter more, within the limit' },
-  { id: 'cheaper', word: 'a cheaper mix', does: 'a tenth less for a gram' },
+  { id: 'longer-fizz', word: 'Longer fizz', does: 'A quarter longer in the water' },
+  { id: 'harder', word: 'Harder piece', does: 'More kaolin and cream of tartar' },
+  { id: 'more-foam', word: 'More foam', does: 'Another 1% of foamer' },
+  {
+    id: 'drier',
+    word: 'Drier mix',
+    does: 'Half the loose water, moisture in the lower half of its range',
+  },
+  { id: 'stronger-scent', word: 'Stronger scent', does: 'A quarter more, within the limit' },
+  { id: 'cheaper', word: 'Cheaper mix', does: 'A tenth less for each gram' },
 ] as const;
 
 export type WishId = (typeof WISHES)[number]['id'];

@@ -1,4 +1,5 @@
-import { capital, listed } from '@/core/basics/format/names';
+import { listed } from '@/core/basics/format/names';
+import { capital } from '@/core/basics/format/phrases';
 import type { Veto, VetoCode } from './mayHold';
 
 const SAY: { readonly [C in VetoCode]: (name: string, meets: string) => string } = {
@@ -6,13 +7,13 @@ const SAY: { readonly [C in VetoCode]: (name: string, meets: string) => string }
   'not-for-skin': (name) => `${name} does not belong on skin.`,
   'barred-here': (name) => `${name} does not belong in this kind of product.`,
   'oxidizer-with-fuel': (name, meets) =>
-    `${name} and ${meets} may not meet: an oxidizer feeds a fire in oil, alcohol, starch and scent.`,
+    `Keep ${name} and ${meets} apart. An oxidizer feeds a fire in oil, alcohol, starch and scent.`,
   'oxidizer-with-acid': (name, meets) =>
-    `${name} and ${meets} may not meet: acid frees the oxygen, and a closed pack can burst.`,
+    `Keep ${name} and ${meets} apart. Acid frees the oxygen, and a closed pack can burst.`,
   'oxidizer-wet': (name, meets) =>
-    `${name} and ${meets} may not meet: a wet oxidizer warms up and gives its oxygen off.`,
+    `Keep ${name} and ${meets} apart. A wet oxidizer warms up and gives off oxygen.`,
   'sulfide-with-acid': (name, meets) =>
-    `${name} and ${meets} may not meet: the acid frees hydrogen sulfide, which is poisonous.`,
+    `Keep ${name} and ${meets} apart. The acid frees hydrogen sulfide, which is poisonous.`,
 };
 
 /** Why it is not proposed, in a sentence. @param name of the material */

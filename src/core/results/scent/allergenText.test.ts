@@ -4,7 +4,7 @@ import { readAllergens, writeAllergens } from './allergenText';
 describe('a supplier’s list of allergens', () => {
   it('is read as people copy it, and comes back', () => {
     const read = readAllergens(
-      'Linalool 3.2\nd-Limonene: 0,5 %\n alpha-Pinene = <0.1; Iso E Super 12',
+      'Linalool 3.2\nd-Limonene: 0,5%\n alpha-Pinene = <0.1; Iso E Super 12',
     );
     expect(read).toEqual({
       ok: true,

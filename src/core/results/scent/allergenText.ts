@@ -14,7 +14,7 @@ const MOST = 120;
 
 /**
  * A supplier’s list of allergens as people copy it: a name and its share of the scent in %, one a line or after a
- * semicolon; `Linalool 3.2`, `d-Limonene: 0,5 %`. Names that no label has to say are kept and named.
+ * semicolon; `Linalool 3.2`, `d-Limonene: 0,5%`. Names that no label has to say are kept and named.
  */
 export function readAllergens(text: string): AllergenReadingOfText {
   const allergens: AllergenShare[] = [];

@@ -9,9 +9,8 @@ interface ConstituentRow {
   readonly source: string;
 }
 
-const cautious =
-  'cautious figure for rinse-off products, from memory: check your supplier’s document';
-const eu = 'EU Regulation 1223/2009 with its annexes, from memory';
+const cautious = 'Cautious Rovack estimate for rinse-off products. Check your supplier’s document';
+const eu = 'EU Regulation 1223/2009 with its annexes; not checked against the current rule';
 
 export const CONSTITUENTS = [
   { id: 'limonene', name: 'Limonene', limitPct: null, isDeclared: true, source: eu },
@@ -57,7 +56,8 @@ export const CONSTITUENTS = [
     // 15 ppm holds for what stays on the skin; all that is made here is rinsed off or never touches it.
     limitPct: null,
     isDeclared: false,
-    source: 'leave-on rule of the fragrance trade, from memory: not applied here, only said',
+    source:
+      'leave-on rule of the fragrance trade, shown but not applied; not checked against the current rule',
   },
   { id: 'pulegone', name: 'Pulegone', limitPct: 0.2, isDeclared: false, source: cautious },
   { id: 'estragole', name: 'Estragole', limitPct: 0.12, isDeclared: false, source: cautious },

@@ -1,3 +1,4 @@
+import { shortDate } from '@/core/basics/format/dates';
 import type { Family } from '@/core/formula/model/schema';
 import { portionsG, type Portion } from '@/core/matter/materials/portion';
 import type { Material } from '@/core/matter/materials/material';
@@ -211,7 +212,7 @@ function byDocument(
         loadPct: (document.maxPct * scentG) / massG,
         binds: material.name,
         limitPct: document.maxPct,
-        source: `the supplier’s document of ${document.dated}`,
+        source: `the supplier’s document of ${shortDate(document.dated)}`,
       },
     ];
   });

@@ -17,7 +17,7 @@ describe('scentLimits', () => {
       [SODA, { material: shipped('clove-bud-essential-oil'), massG: 20 }],
       'bath-bomb',
     );
-    // 0.5 % of eugenol in the product over 82 % of it in the oil.
+    // 0.5% of eugenol in the product over 82% of it in the oil.
     expect(limit?.binds).toBe('Eugenol');
     expect(limit?.loadPct).toBeCloseTo(0.5 / 0.82, 9);
   });
@@ -52,7 +52,7 @@ describe('scentLimits', () => {
     const both = scentLimits([SODA, fragrance, clove], 'bath-bomb', [
       { ...document, materialId: 'fragrance-oil' },
     ]);
-    // Eugenol of the clove still binds: half of the blend at 82 %.
+    // Eugenol of the clove still binds: half of the blend at 82%.
     expect(both.limit?.binds).toBe('Eugenol');
     expect(both.limit?.loadPct).toBeCloseTo(0.5 / 0.41, 9);
     const vanillin = both.constituents.find(({ constituent }) => constituent.id === 'vanillin');

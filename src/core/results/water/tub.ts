@@ -13,7 +13,7 @@ export interface Tub {
   readonly volumeL: number;
   /** Alkalinity as mg/L of CaCO3, taken as that much sodium bicarbonate already there; 0 or more. */
   readonly alkalinityMgL: number;
-  /** 0 to 100 °C. */
+  /** 0 to 100°C. */
   readonly tempC: number;
 }
 

@@ -14,8 +14,8 @@ const BEFORE_ACID = [
 ] as const satisfies readonly HandSign[];
 
 const AFTER_ACID = [
-  { felt: 'too-dry', title: 'Crumbles', sign: 'Will not hold, or breaks on the bench.' },
-  { felt: 'right', title: 'Holds, drops whole', sign: 'Shows the finger marks and stays whole.' },
+  { felt: 'too-dry', title: 'Crumbles', sign: 'Won’t hold, or breaks on the bench.' },
+  { felt: 'right', title: 'Holds', sign: 'Shows the finger marks, and drops whole.' },
   {
     felt: 'too-wet',
     title: 'Shines and sticks',

@@ -1,7 +1,8 @@
+import { formatMinutes } from '@/core/basics/format/durations';
 import { CAUTION_BY_TRAIT } from '@/core/matter/materials/knowledge';
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
 import type { Trait } from '@/core/matter/materials/types';
-import { decimalsOf } from '../weighing/rounding';
+import { readoutOf } from '../weighing/readout';
 import { sayCounted } from '../weighing/counted';
 import type { BenchStep, WeighStep } from './stepSchema';
 
@@ -52,27 +53,23 @@ export function benchCautions(steps: readonly BenchStep[], catalog: Catalog): re
       ...new Set(materials.filter(({ traits }) => traits.includes(trait)).map(({ name }) => name)),
     ];
     const caution = CAUTION_BY_TRAIT[trait];
-    return named.length > 0 && caution ? [`${named.join(', ')}: ${lowerFirst(caution)}`] : [];
+    return named.length > 0 && caution ? [`${named.join(', ')}: ${caution}`] : [];
   });
-  return [...said, 'Never close a wet or just-pressed mix into a tight jar: it makes gas.'];
+  return [...said, 'Never close a wet or just-pressed mix in a tight jar. It makes gas.'];
 }
 
 function weighed({ targetG, toleranceG, stepG, counted, lots }: WeighStep) {
-  const decimals = targetG < stepG ? 3 : decimalsOf(stepG);
+  const { say } = readoutOf(stepG, targetG);
   return {
-    amount: counted === null ? `${targetG.toFixed(decimals)} g` : sayCounted(counted),
-    tolerance: counted === null ? `± ${toleranceG.toFixed(Math.max(1, decimals))} g` : '',
+    amount: counted === null ? say(targetG) : sayCounted(counted),
+    tolerance: counted === null ? `± ${say(toleranceG)}` : '',
     lots:
       lots.length > 1
-        ? lots.map(({ code, massG }) => `${code} ${massG.toFixed(decimals)} g`).join(' + ')
+        ? lots.map(({ code, massG }) => `${code} ${say(massG)}`).join(' + ')
         : (lots[0]?.code ?? ''),
   };
 }
 
 function minutes(seconds: number): string {
-  return seconds % 60 === 0 ? `${seconds / 60} min` : `${seconds} s`;
-}
-
-function lowerFirst(sentence: string): string {
-  return sentence.charAt(0).toLowerCase() + sentence.slice(1);
+  return seconds % 60 === 0 ? formatMinutes(seconds / 60) : `${seconds} s`;
 }

@@ -1,8 +1,11 @@
-import { METHOD_WORDS } from '@/core/formula/model/messages';
+import { partInSentence } from '@/core/formula/model/messages';
 import type { FormulaBody, Method, Part } from '@/core/formula/model/schema';
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
 import type { Material } from '@/core/matter/materials/material';
 import { listed } from '@/core/basics/format/names';
+import { formatPercent } from '@/core/basics/format/numbers';
+import { capital, subject } from '@/core/basics/format/phrases';
+import { formatMass } from '@/core/basics/format/quantities';
 import { isStrongAlcohol } from './routes';
 import type { Operation, Saying } from './types';
 
@@ -18,148 +21,159 @@ interface Talk {
   /** Materials of the lines it names. */
   readonly materials: readonly Material[];
   readonly partMaterials: readonly Material[];
-  readonly names: string;
+  /** As a sentence says them. */
+  readonly names: readonly string[];
   /** Share of the bowl that is parted, in %. */
   readonly sharePct: number | null;
 }
 
 /** How pieces are formed, by method. Common practice. */
 const PRESSING: Readonly<Record<Exclude<Method, 'loose'>, string>> = {
-  hand: 'Overfill both halves, mound the middle, push together without twisting, wipe the seam, rest five minutes, tap, open.',
+  hand: 'Overfill both halves and mound the middle. Push together without twisting. Wipe the seam, rest five minutes, tap and open.',
   press:
-    'Ring at the bottom, fill, one firm pat near the top, mound, press, twist to free. Air press about 80 to 90 psi, electric about ten seconds; fingers out.',
-  silicone: 'Push the corners, level with a blade, leave it in.',
-  detail: 'Press the details first; hide the embed well inside.',
-  'in-pack': 'Press it into the pack it is sold in; nothing is unmolded.',
+    'Put the ring at the bottom, fill, pat firmly near the top, mound, press, twist to free. Air press about 80–90 psi, electric about ten seconds. Keep fingers out.',
+  silicone: 'Push into the corners, level with a blade, leave it in.',
+  detail: 'Press the details first, and hide the embed well inside.',
+  'in-pack': 'Press it into the pack it is sold in. Nothing is unmolded.',
 };
 
 const WORDS: Readonly<Record<Saying, (talk: Talk) => Said>> = {
-  weigh: ({ names }) => ({ title: names, note: '' }),
+  weigh: ({ names }) => ({ title: capital(listed(names)), note: '' }),
   sieve: ({ names, body }) => ({
     title: 'Sieve the powders',
-    note: `${names} clump: what is not sieved shows as ${body.method === 'loose' ? 'lumps' : 'bumps'} and specks. Mask on.`,
+    note:
+      body.method === 'loose'
+        ? `${subject(names, 'clumps', 'clump')} and shows as lumps and specks unless sieved. Wear a mask.`
+        : `${subject(names, 'clumps', 'clump')} and shows as bumps and specks unless sieved. Wear a mask.`,
   }),
   melt: ({ names }) => ({
     title: 'Melt it',
-    note: `${names}: alone in the pan, warm until clear and no further. Nothing that burns or smells is near it yet.`,
+    note: `Warm ${listed(names)} alone in the pan until clear, and no further. Keep alcohol and scent away.`,
   }),
   'warm-oil': ({ names }) => ({
     title: 'Warm the oil',
-    note: `${names}: warm to the hand, no hotter, and off the heat.`,
+    note: `Warm ${listed(names)} to the hand, no hotter, and take it off the heat.`,
   }),
   'dissolve-in-alcohol': ({ names }) => ({
-    title: `Dissolve the ${names.toLowerCase()}`,
-    note: 'In the alcohol, in a closed cup, stirred until no crystal is left. Gloves on, no flame.',
+    title: `Dissolve the ${listed(names)}`,
+    note: 'Stir it in the alcohol, in a closed cup, until no crystal is left. Wear gloves. No flame.',
   }),
   'dissolve-in-oil': ({ names, partMaterials }) => ({
-    title: `Dissolve the ${names.toLowerCase()}`,
+    title: `Dissolve the ${listed(names)}`,
     note: partMaterials.some(({ role }) => role === 'oil' || role === 'butter')
-      ? 'In the warm oil, before any scent, stirred until no crystal is left. Gloves on, no flame.'
-      : 'There is no oil and no strong alcohol to take it up: melt it gently by itself, or add one.',
+      ? 'Stir it in the warm oil, before any scent, until no crystal is left. Wear gloves. No flame.'
+      : 'There is no oil or strong alcohol to take it up. Melt it gently by itself, or add one.',
   }),
   infuse: ({ names }) => ({
     title: 'Infuse and strain',
-    note: `${names}: in the warm oil, up to 48 hours ahead; strain before it goes on.`,
+    note: `Leave ${listed(names)} in the warm oil, up to 48 hours ahead. Strain before the next step.`,
   }),
   soak: () => ({
     title: 'Let the salts soak',
-    note: 'Covered, one to two hours, until they look dry again. Nothing that fizzes is in the bowl yet.',
+    note: 'Cover them for one to two hours, until they look dry again. Nothing that fizzes goes in yet.',
   }),
   bloom: () => ({
     title: 'Bloom the dye',
-    note: 'Disperse it in a little of the weighed water, then bring it up with the rest, hot. Its water is counted.',
+    note: 'Disperse it in a little of the weighed water, then add the rest, hot. Its water is counted.',
   }),
   furrow: () => ({
     title: 'Pour the dye into a furrow',
-    note: 'A furrow in the soda, so that it does not run down the bowl; fold the soda over it.',
+    note: 'Make a furrow in the soda, pour the dye in, and fold the soda over it.',
   }),
   'rub-in': ({ names }) => ({
     title: 'Rub in the color',
-    note: `${names}: into a handful of soda, then through the bowl; no water needed.`,
+    note: `Rub ${listed(names)} into a handful of soda, then through the bowl. No water needed.`,
   }),
   'mix-dry': () => ({
     title: 'Mix the powders',
-    note: 'Lowest speed, or by hand until nothing streaks.',
+    note: 'Mix at the lowest speed, or by hand, until nothing streaks.',
   }),
   'mix-color': () => ({
     title: 'Mix the color through',
-    note: 'Lowest speed, or by hand until nothing streaks.',
+    note: 'Mix at the lowest speed, or by hand, until nothing streaks.',
   }),
   'mix-foam': ({ names }) => ({
     title: 'Fold in the foaming powder',
-    note: `${names}: gently, mask on; it flies.`,
+    note: `Fold ${listed(names)} in gently, with a mask on. It flies.`,
   }),
   'mix-wet': () => ({
-    title: 'Beaker into the bowl, and mix',
-    note: 'Pour it round the bowl, not in one place; mix until no wet balls are left.',
+    title: 'Pour the beaker into the bowl and mix',
+    note: 'Pour it around the bowl, not in one place. Mix until no wet balls are left.',
   }),
   'mix-salts': () => ({
-    title: 'Scent over the salts, and mix',
-    note: 'Pour it over all of the salt, turn until every grain shines alike.',
+    title: 'Pour the scent over the salts and mix',
+    note: 'Pour it over all of the salt, and turn until every grain shines alike.',
   }),
   'mix-loose': () => ({
     title: 'Mix it through',
-    note: 'Gently, until it pours evenly; loose salts have to pour, not to hold.',
+    note: 'Mix gently until it pours evenly. Loose salts must pour, not hold.',
   }),
   'mix-acid': ({ part }) => ({
-    title: part.kind === 'embed' ? `Mix the acid into the ${named(part)}` : 'Mix in the acid',
-    note: 'One to two minutes. Foam while you stir: keep stirring, faster.',
+    title:
+      part.kind === 'embed' ? `Mix the acid into the ${partInSentence(part)}` : 'Mix in the acid',
+    note: 'Mix for one to two minutes. If it foams, keep stirring, faster.',
   }),
   'mix-part': ({ part }) => ({
-    title: `Mix the ${named(part)}`,
+    title: `Mix the ${partInSentence(part)}`,
     note:
       part.kind === 'icing'
-        ? 'Until it stands in peaks; use it within half an hour.'
-        : 'Until it is even.',
+        ? 'Mix until it holds peaks. Use it within half an hour.'
+        : 'Mix until it is even.',
   }),
   'pour-pan': ({ part }) => ({
-    title: 'Pan into the beaker',
-    note: `Off the heat first${part.kind === 'main' ? '' : `, for the ${named(part)}`}; let it cool to the hand before scent or alcohol comes to it.`,
+    title:
+      part.kind === 'main'
+        ? 'Pour the pan into the beaker'
+        : `Pour the pan into the beaker of the ${partInSentence(part)}`,
+    note: 'Take it off the heat first. Let it cool to the hand before you add scent or alcohol.',
   }),
   'pour-cup': () => ({
-    title: 'Cup into the beaker',
-    note: 'Last of all, off the heat; it evaporates.',
+    title: 'Pour the cup into the beaker',
+    note: 'Do it last, off the heat. It evaporates.',
   }),
   'pour-powders': () => ({
-    title: 'Powders over the salts',
-    note: 'Sieved, and spread over the whole bowl before it is turned.',
+    title: 'Sieve the powders over the salts',
+    note: 'Spread them over the whole bowl before you turn it.',
   }),
   scrape: () => ({
     title: 'Scrape and turn over',
-    note: 'Scrape the bowl down, turn the mix into a second bowl so that no white bed of soda stays at the bottom, mix a minute more.',
+    note: 'Scrape the bowl down and turn the mix into a second bowl, so that no soda stays at the bottom. Mix one more minute.',
   }),
   'keep-dry': ({ part }) => ({
-    title: `Cover the ${named(part)}`,
-    note: 'Covered and dry until it is filled in; not in a tight jar.',
+    title: `Cover the ${partInSentence(part)}`,
+    note: 'Keep it covered and dry until you fill it in. Do not use a tight jar.',
   }),
-  part: ({ part, sharePct }) => ({
+  part: ({ sharePct }) => ({
     title: 'Split the bowl',
-    note: `${sharePct === null ? 'Part of it' : `${sharePct} % of it`} into a second bowl${part.kind === 'split' ? `, for the ${named(part)}` : ''}.`,
+    note:
+      sharePct === null
+        ? 'Put part of it into a second bowl.'
+        : `Put ${formatPercent(sharePct)} of it into a second bowl.`,
   }),
   'mix-second': () => ({
     title: 'Mix the second bowl',
-    note: 'Until the color is even. Dry hands between the bowls.',
+    note: 'Mix until the color is even. Dry your hands between the bowls.',
   }),
   'mix-first': () => ({
     title: 'Mix the first bowl',
-    note: 'Until the color is even, before the hands touch the other.',
+    note: 'Mix until the color is even, before your hands touch the other bowl.',
   }),
   squeeze: () => squeezing('Squeeze', true),
-  'squeeze-before': () => squeezing('Squeeze, before the acid', false),
-  'squeeze-after': () => squeezing('Squeeze, acid in', true),
+  'squeeze-before': () => squeezing('Squeeze before the acid', false),
+  'squeeze-after': () => squeezing('Squeeze with the acid in', true),
   spray: ({ names, materials }) =>
     materials.length > 0
       ? {
-          title: `Spray the ${names.toLowerCase()}`,
-          note: 'Short sprays of three to four squirts, a full remix after each; stop when it holds.',
+          title: `Spray the ${listed(names)}`,
+          note: 'Spray three or four squirts, then remix fully. Stop when it holds.',
         }
       : {
-          title: 'Spray, if it asks for it',
-          note: 'One or two short sprays of three to four squirts, a full remix after each. None when it holds already.',
+          title: 'Spray if it needs it',
+          note: 'Spray three or four squirts once or twice, and remix fully. Skip it when the mix holds already.',
         },
   lay: ({ names }) => ({
     title: 'Lay it in the mold',
-    note: `${names}: on the floor of each mold before it is filled; that side comes out on top.`,
+    note: `Lay ${listed(names)} on the floor of each mold before you fill it. That side comes out on top.`,
   }),
   fill: ({ body }) => ({
     title: 'Fill and press',
@@ -167,52 +181,61 @@ const WORDS: Readonly<Record<Saying, (talk: Talk) => Said>> = {
   }),
   spread: () => ({
     title: 'Spread to dry',
-    note: 'Thin on paper, four to twelve hours; jar it only when it pours.',
+    note: 'Spread it thin on paper for 4–12 hours. Jar it only when it pours.',
   }),
-  rest: ({ body }) => ({
+  rest: () => ({
     title: 'Let it rest in the mold',
-    note: `${METHOD_WORDS[body.method]}: shut and still, then tap and open.`,
+    note: 'Leave it shut and still, then tap and open.',
   }),
-  unmold: () => ({ title: 'Out of the molds', note: 'Tap and open; do not twist.' }),
+  unmold: () => ({
+    title: 'Take the pieces out of the molds',
+    note: 'Tap and open. Do not twist.',
+  }),
   tray: () => ({
-    title: 'Onto the trays',
-    note: 'Rounded seats or soft paper, else a flat bottom.',
+    title: 'Put the pieces on the trays',
+    note: 'Use rounded seats or soft paper, or the bottom gets flat.',
   }),
   count: ({ body }) =>
     body.method === 'loose'
-      ? { title: 'Count the jars', note: 'Full ones; what is left over goes to the next batch.' }
-      : { title: 'Count the pieces', note: 'Whole ones; say how many went wrong.' },
+      ? {
+          title: 'Count the jars',
+          note: 'Count the full ones. What is left goes into the next batch.',
+        }
+      : { title: 'Count the pieces', note: 'Count the whole ones, and the rejects.' },
   turn: () => ({
     title: 'Turn the pieces',
-    note: 'Once they can be touched; do not lift until hard.',
+    note: 'Turn them once you can touch them. Do not lift them until hard.',
   }),
   dry: ({ body }) => ({
     title: 'Let it dry',
-    note: `Dark, cool, at 40 to 50 %${body.method === 'loose' ? ', until it pours' : ', until it rings hard'}.`,
+    note:
+      body.method === 'loose'
+        ? 'Keep it dark and cool, at 40–50% humidity, until it pours.'
+        : 'Keep it dark and cool, at 40–50% humidity, until it rings hard.',
   }),
   top: ({ names }) => ({
     title: 'Top each piece',
-    note: `${names}: a pinch on each, pressed on while it is still damp.`,
+    note: `Press a pinch of ${listed(names)} on each while it is still damp.`,
   }),
   ice: ({ part }) => ({
     title: 'Ice the pieces',
-    note: `${each(part)}Icing wants two to three days of its own.`,
+    note: each(part, 'Icing needs two to three days to dry.'),
   }),
   paint: ({ part, partMaterials }) => ({
     title: 'Paint',
-    note: `${each(part)}${carrierOf(partMaterials)}`,
+    note: each(part, carrierOf(partMaterials)),
   }),
   drizzle: ({ part }) => ({
     title: 'Drizzle',
-    note: `${each(part)}Melted, just warm, on dry pieces; it sets as it cools.`,
+    note: each(part, 'Drizzle it melted and just warm on dry pieces. It sets as it cools.'),
   }),
   jar: () => ({
     title: 'Fill the jars',
-    note: 'By weight, and only when it pours; a closed jar keeps what water is left.',
+    note: 'Fill by weight, and only when it pours. A closed jar keeps the water that is left.',
   }),
   wrap: () => ({
     title: 'Wrap',
-    note: 'Only when dry through: a closed pack keeps what water is left.',
+    note: 'Wrap only when dry through. A closed pack keeps the water that is left.',
   }),
   own: () => ({ title: '', note: '' }),
 };
@@ -236,7 +259,7 @@ export function sayOperation(
     part,
     materials,
     partMaterials: part.lines.map(({ materialId }) => materialById(catalog, materialId)),
-    names: listed([...new Set(materials.map(({ name }) => name))]),
+    names: [...new Set(materials.map(({ sentenceName }) => sentenceName))],
     sharePct: shareFraction === null ? null : Math.round(shareFraction * 100),
   });
 }
@@ -250,34 +273,31 @@ function squeezing(title: string, acidIn: boolean): Said {
   };
 }
 
-function named({ name }: Part): string {
-  return name.toLowerCase();
-}
-
 function inMiddle({ parts }: FormulaBody): string {
   const embeds = parts.filter(({ kind, lines }) => kind === 'embed' && lines.length > 0);
   if (embeds.length === 0) return '';
-  const grams = embeds.map((part) =>
-    part.perPieceG === undefined ? '' : `${part.perPieceG} g of `,
+  const each = embeds.map((part) =>
+    part.perPieceG === undefined
+      ? partInSentence(part)
+      : `${formatMass(part.perPieceG)} of ${partInSentence(part)}`,
   );
-  return ` In the middle: ${listed(embeds.map((part, i) => `${grams[i]}${named(part)}`))}.`;
+  return ` Put ${listed(each)} in the middle.`;
 }
 
-function each({ perPieceG }: Part): string {
-  return perPieceG === undefined ? '' : `${perPieceG} g a piece. `;
+function each({ perPieceG }: Part, sentence: string): string {
+  return perPieceG === undefined ? sentence : `Use ${formatMass(perPieceG)} a piece. ${sentence}`;
 }
 
 /** A paint is called by what carries it. */
 function carrierOf(materials: readonly Material[]): string {
   const strong = materials.find(isStrongAlcohol);
-  if (strong) return `The next day, brushed on in ${strong.name.toLowerCase()}: no flame near it.`;
+  if (strong) return `Brush it on the next day in ${strong.sentenceName}. No flame near it.`;
   const oil = materials.find(({ role }) => role === 'oil' || role === 'butter');
-  if (oil)
-    return `On dry pieces, brushed on in ${oil.name.toLowerCase()}; it stays soft for a while.`;
+  if (oil) return `Brush it on dry pieces in ${oil.sentenceName}. It stays soft for a while.`;
   const watery = materials.find(
     ({ isLiquid, waterFraction }) => isLiquid && waterFraction.value > 0.2,
   );
-  if (watery)
-    return `${watery.name} sets the surface off: bring it up in strong alcohol or oil instead.`;
-  return 'The next day, dusted on dry, or brushed on in strong alcohol: water sets the surface off.';
+  return watery
+    ? `${subject([watery.sentenceName], 'sets', 'set')} the surface off. Use strong alcohol or oil instead.`
+    : 'Dust it on dry the next day, or brush it on in strong alcohol. Water sets the surface off.';
 }

@@ -1,3 +1,5 @@
+import { counted } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import { allLines } from '@/core/formula/model/edit';
 import type { FormulaBody, Line } from '@/core/formula/model/schema';
 import type { BenchStep } from '../bench-steps/stepSchema';
@@ -21,7 +23,7 @@ const ROOM: BenchStep = {
   id: 'room',
   kind: 'room',
   title: 'The room',
-  note: 'Humidity shifts the damp window for this batch.',
+  note: 'Humidity shifts the moisture range of this batch.',
 };
 
 const TENDED: Readonly<Partial<Record<Operation['op'], Tending>>> = {
@@ -148,7 +150,9 @@ function pressSteps(
   return filled.map((set, i) => ({
     ...base,
     id: i === 0 ? base.id : `${base.id}:${i + 1}`,
-    title: `${set.isSampler ? 'Samplers from the rest' : base.title}, ${describeMold(set.mold)}`,
+    title: set.isSampler
+      ? `Minis from the rest, ${describeMold(set.mold)}`
+      : `${base.title}, ${describeMold(set.mold)}`,
     kind: 'press',
     targetG: set.pieceG,
     stepG,
@@ -168,7 +172,7 @@ function sprayStep(
   const squirts = Math.max(1, Math.round(targetG / squirtG(line.materialId)));
   return {
     ...base,
-    note: `${targetG.toFixed(1)} g as written, about ${squirts} squirts of yours. ${base.note}`,
+    note: `The recipe says ${formatMass(targetG, 1)}, about ${counted(squirts, 'squirt')} of yours. ${base.note}`,
     kind: 'spray',
     materialId: line.materialId,
     squirts: SQUIRTS_A_SPRAY,

@@ -1,4 +1,4 @@
-import type { FormulaBody, Line } from '@/core/formula/model/schema';
+import type { FormulaBody, Line, Part } from '@/core/formula/model/schema';
 import type { LotUse, WeighStep } from '../bench-steps/stepSchema';
 import type { Catalog } from '@/core/matter/materials/catalog';
 import type { Material } from '@/core/matter/materials/material';
@@ -9,6 +9,8 @@ import { toleranceG } from '../weighing/tolerance';
 import { laneOf } from './lane';
 import { isSetFat } from './routes';
 import type { Operation } from './types';
+
+import { partInSentence } from '@/core/formula/model/messages';
 
 /** Lots by line id, in the order they are taken from. */
 export type LotsByLine = Readonly<Record<string, readonly (LotUse & { readonly code: string })[]>>;
@@ -35,6 +37,8 @@ export interface Weighing {
   readonly materialOf: (line: Line) => Material;
   readonly body: FormulaBody;
 }
+
+type VesselKind = Operation['vessel']['kind'];
 
 /** The screen that weighs a line, with the line of a second color where both are weighed at once. */
 export function weighStep(
@@ -92,29 +96,45 @@ export function weighStep(
 function intoWords({ vessel, partId, isLater }: Operation, body: FormulaBody): string {
   const part = body.parts.find(({ id }) => id === partId);
   const isOwn = part && part !== body.parts[0];
-  const forPart = isOwn ? `, for the ${part.name.toLowerCase()}` : '';
-  const lid = part?.kind === 'paint' ? 'into a jar with a lid' : 'into its own dish';
-  switch (vessel.kind) {
-    case 'bowl':
-      return 'into the bowl';
-    case 'second-bowl':
-      return 'into the second bowl';
-    case 'dish':
-      return `${isOwn ? lid : 'into a dish, for the top'}${forPart}${isLater ? ', when the pieces are ready' : ''}`;
+  if (part && isOwn) return intoOwn(vessel.kind, part, isLater ?? false);
+  return INTO[vessel.kind];
+}
+
+const INTO: Readonly<Record<VesselKind, string>> = {
+  bowl: 'into the bowl',
+  'second-bowl': 'into the second bowl',
+  dish: 'into a dish, for the top',
+  cup: 'into a cup',
+  pan: 'into the pan',
+  jar: 'into a jar, to wait',
+  beaker: 'into the wet beaker',
+  'spray-bottle': 'into the spray bottle',
+  mold: 'into the mold',
+  tray: 'onto the tray',
+};
+
+/** Where it goes for a section beside the main mix. */
+function intoOwn(kind: VesselKind, part: Part, isLater: boolean): string {
+  const name = partInSentence(part);
+  switch (kind) {
+    case 'dish': {
+      const dish = part.kind === 'paint' ? 'into a jar with a lid' : 'into its own dish';
+      return isLater
+        ? `${dish}, for the ${name}, when the pieces are ready`
+        : `${dish}, for the ${name}`;
+    }
     case 'cup':
-      return `into a cup${forPart}`;
+      return `into a cup, for the ${name}`;
     case 'pan':
-      return `into the pan${forPart}`;
+      return `into the pan, for the ${name}`;
     case 'jar':
-      return `into a jar, to stand${forPart}`;
+      return `into a jar, to wait, for the ${name}`;
     case 'beaker':
-      return isOwn ? `into a small beaker${forPart}` : 'into the wet beaker';
+      return `into a small beaker, for the ${name}`;
     case 'spray-bottle':
-      return `into the spray bottle${forPart}`;
-    case 'mold':
-      return 'into the mold';
-    case 'tray':
-      return 'onto the tray';
+      return `into the spray bottle, for the ${name}`;
+    default:
+      return INTO[kind];
   }
 }
 

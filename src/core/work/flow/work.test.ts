@@ -219,7 +219,7 @@ describe('the work the rules lay out', () => {
     );
     expectOrder(withWay(body, 'lavender-flowers', 'on-the-floor'), 'lay > mold', 'fill > mold');
     const paint = workOf(body, FACTS).operations.find(({ op }) => op === 'paint');
-    expect(paint && sayOperation(paint, body, SHIPPED).note).toContain('isopropyl alcohol, 99 %');
+    expect(paint && sayOperation(paint, body, SHIPPED).note).toContain('isopropyl alcohol, 99%');
     const oily = bodyFrom(
       '500 g baking soda\n330 g citric acid\nPaint:\n1 g gold mica\n4 g almond oil',
     );
@@ -458,7 +458,7 @@ describe('a rule that is broken', () => {
     expect(own && sayBroken(own, SHIPPED)).toMatch(/\w.*\.$/);
   });
 
-  it('knows a paint by its carrier: water over 15 % sets the surface off', () => {
+  it('knows a paint by its carrier: water over 15% sets the surface off', () => {
     const watered = (waterG: number, alcoholG: number) =>
       bodyFrom(
         `500 g baking soda\n330 g citric acid\nPaint:\n1 g gold mica\n${waterG} g water\n${alcoholG} g almond oil`,

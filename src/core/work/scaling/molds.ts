@@ -1,3 +1,4 @@
+import { formatLengths, formatMilliliters } from '@/core/basics/format/quantities';
 import type { Mold, MoldShape } from './moldSchema';
 
 export const MOLD_WORDS: Readonly<Record<MoldShape, string>> = {
@@ -52,17 +53,16 @@ export function moldSurfaceMm2(mold: Mold): number {
 
 /** `70 mm sphere`, `38 × 20 mm cylinder`, `45 mL jar`; measures to a tenth. */
 export function describeMold(mold: Mold): string {
-  const said = (value: number) => String(Number(value.toFixed(1)));
   switch (mold.shape) {
     case 'sphere':
     case 'half-sphere':
-      return `${said(mold.diameterMm)} mm ${MOLD_WORDS[mold.shape]}`;
+      return `${formatLengths([mold.diameterMm], 1)} ${MOLD_WORDS[mold.shape]}`;
     case 'cylinder':
-      return `${said(mold.diameterMm)} × ${said(mold.heightMm)} mm cylinder`;
+      return `${formatLengths([mold.diameterMm, mold.heightMm], 1)} cylinder`;
     case 'box':
-      return `${said(mold.lengthMm)} × ${said(mold.widthMm)} × ${said(mold.heightMm)} mm box`;
+      return `${formatLengths([mold.lengthMm, mold.widthMm, mold.heightMm], 1)} box`;
     case 'own-volume':
-      return `${said(mold.volumeMl)} mL ${mold.figure ?? 'mold'}`;
+      return `${formatMilliliters(mold.volumeMl, 1)} ${mold.figure ?? 'mold'}`;
   }
 }
 

@@ -12,7 +12,8 @@ import { packedDensityGMl } from '@/core/results/fizz/packedDensity';
 import { planLines, type PlannedLine } from './planLines';
 import type { MoldSet, ScaleRequest } from './requestSchema';
 import { materialsUsed } from './used';
-import { formatCount } from '@/core/basics/format/numbers';
+import { formatCount, formatFixed } from '@/core/basics/format/numbers';
+import { formatMass, formatMilliliters } from '@/core/basics/format/quantities';
 import {
   amountsOf,
   othersG,
@@ -103,7 +104,7 @@ export function planScale(
   means: Means = NO_MEANS,
 ): PlanResult {
   if (!(totalMassG(body) > 0))
-    return failed('nothing-to-scale', 'The formula weighs nothing yet: add a material first.');
+    return failed('nothing-to-scale', 'The formula is empty. Add a material first.');
   const unfit = packingProblem(request);
   if (unfit !== null) return failed('cannot-be-packed', unfit);
   const piece = pieceOf(body.method, request, means.packedGMl);
@@ -121,14 +122,14 @@ export function planScale(
   if (wantedG > MAX_BATCH_G)
     return failed(
       'too-much',
-      `That is ${formatCount(Math.round(wantedG / 1000))} kg; one plan may hold 1,000 kg.`,
+      `That is ${formatCount(Math.round(wantedG / 1000))} kg. A plan holds up to 1,000 kg. Plan less.`,
     );
   const share = largestShare(body, request.bowls);
   const bowls = holdsG === null ? 1 : Math.max(1, Math.ceil((wantedG * share) / holdsG - 1e-9));
   if (bowls > MOST_BOWLS)
     return failed(
       'too-many-bowls',
-      `That fills the mixer ${formatCount(bowls)} times; one plan may hold ${MOST_BOWLS} bowls.`,
+      `That fills the mixer ${formatCount(bowls)} times. A plan holds up to ${MOST_BOWLS} bowls. Plan less.`,
     );
   const mostG = holdsG === null ? Infinity : holdsG / share;
   const { poured, factor } = settled(ask, wanted.factor, bowls, mostG);
@@ -136,7 +137,7 @@ export function planScale(
   if (first < 1)
     return failed(
       'less-than-a-piece',
-      `${poured.insideG.toFixed(0)} g of mix is less than one piece of ${piece.best.toFixed(0)} g in this mold: want more, or take a smaller mold.`,
+      `${formatMass(poured.insideG)} of mix is less than one piece of ${formatMass(piece.best)} in this mold. Plan more, or choose a smaller mold.`,
     );
   const leftG = poured.insideG * kept - first * piece.best - othersG(ask);
   const filled = [
@@ -217,7 +218,7 @@ function packingProblem({ mold, fillG, more = [] }: ScaleRequest): string | null
     const volumeMl = moldVolumeMl(set.mold);
     const density = set.fillG / volumeMl;
     if (density > MOST_G_PER_ML || density < LEAST_G_PER_ML)
-      return `${set.fillG.toFixed(1)} g in a mold of ${volumeMl.toFixed(0)} mL would be ${density.toFixed(2)} g/mL; a mix packs to between ${LEAST_G_PER_ML} and ${MOST_G_PER_ML}. Is it the right mold, and the right weight?`;
+      return `${formatMass(set.fillG, 1)} in a mold of ${formatMilliliters(volumeMl)} is ${formatFixed(density, 2)} g/mL (a mix packs to ${LEAST_G_PER_ML}–${MOST_G_PER_ML}). Check the mold and the weight.`;
   }
   return null;
 }

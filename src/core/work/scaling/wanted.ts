@@ -102,7 +102,7 @@ export function wantedFactor(ask: Ask, holdsG: number | null): Wanted {
             ok: false,
             code: 'nothing-to-scale',
             message:
-              'What lies in each piece is heavier than the piece: less of it, or a larger mold.',
+              'What goes into each piece is heavier than the piece. Use less of it, or a larger mold.',
           };
     }
     case 'times':
@@ -115,7 +115,7 @@ export function wantedFactor(ask: Ask, holdsG: number | null): Wanted {
             ok: false,
             code: 'no-mixer',
             message:
-              'No mixer stands on the shelf, so a bowl has no size: add one under Shelf, Tools.',
+              'There is no mixer on the shelf, so a bowl has no size. Add one under Shelf, Tools.',
           }
         : {
             ok: true,
@@ -128,7 +128,7 @@ export function wantedFactor(ask: Ask, holdsG: number | null): Wanted {
         : {
             ok: false,
             code: 'not-in-it',
-            message: `There is no ${materialById(means.catalog, want.materialId).name.toLowerCase()} in this formula to use up.`,
+            message: `There is no ${materialById(means.catalog, want.materialId).sentenceName} in this formula to use up.`,
           };
     }
   }

@@ -24,7 +24,7 @@ export interface SpreadQuestion {
 }
 
 export interface Distribution {
-  /** 5 %, 50 % and 95 % of the draws lie below these. */
+  /** 5%, 50% and 95% of the draws lie below these. */
   readonly low: number;
   readonly median: number;
   readonly high: number;

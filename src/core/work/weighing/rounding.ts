@@ -1,4 +1,4 @@
-/** A reading of fewer steps than this is off by 5 % and more: the scale cannot honestly weigh it. Common practice. */
+/** A reading of fewer steps than this is off by 5% and more: the scale cannot honestly weigh it. Common practice. */
 const HONEST_STEPS = 10;
 
 /**

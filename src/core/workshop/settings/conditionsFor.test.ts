@@ -17,7 +17,7 @@ import { conditionsFor, conditionsOfBatch } from './conditionsFor';
 const WORKSHOP = { catalog: SHIPPED, settings: USUAL_SETTINGS, batches: [] };
 const NOW = '2026-04-18T12:00:00.000Z';
 
-/** A batch that felt right after the acid, at 46 %. */
+/** A batch that felt right after the acid, at 46%. */
 function right(): Batch {
   return workTo(begun(), () => false);
 }

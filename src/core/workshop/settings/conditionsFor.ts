@@ -41,9 +41,9 @@ export function conditionsFor(
 
 /** The air of a workroom. */
 export interface Room {
-  /** 0 to 100 %. */
+  /** 0 to 100%. */
   readonly humidityPct: number;
-  /** -10 to 50 °C. */
+  /** -10 to 50°C. */
   readonly tempC: number;
 }
 

@@ -34,7 +34,10 @@ export const settingsSchema = z.object({
   formulaInHandId: z.uuid().nullable(),
   batchInHandId: z.uuid().nullable(),
   look: z.enum(['system', 'light', 'dark']),
-  /** What suppliers' documents say of scents. */
+  /** Which units come first; left out for those of the system's region. */
+  units: z.enum(['metric', 'us']).optional(),
+  /** How a clock is read; left out for the system's way. */
+  clock: z.enum(['12-hour', '24-hour']).optional(),
   /** The last plan asked for, by formula, so that Scale opens where it was left. */
   requests: z.record(z.string(), scaleRequestSchema),
   money: moneySchema,

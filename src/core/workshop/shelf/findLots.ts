@@ -2,7 +2,7 @@ import { materialById, type Catalog } from '@/core/matter/materials/catalog';
 import type { Lot } from './lot';
 import { shelfLifeOf } from './watch';
 
-export const LOT_FILTERS = ['all', 'soon or past', 'set aside', 'empty'] as const;
+export const LOT_FILTERS = ['all', 'soon or past', 'on hold', 'empty'] as const;
 export type LotFilter = (typeof LOT_FILTERS)[number];
 
 /** A lot with the words it is found by, worked out once. */
@@ -55,7 +55,7 @@ function isShown(
       return true;
     case 'soon or past':
       return shelfLifeOf(lot, today) !== 'good';
-    case 'set aside':
+    case 'on hold':
       return lot.isQuarantined;
     case 'empty':
       return (left.get(lot.id) ?? 0) <= 0;

@@ -40,7 +40,7 @@ export function readLotRows(
   const known = new Map(shelf.map((lot) => [keyOf(lot.code, lot.materialId), lot]));
   return sortRows(rows, (row) => {
     const materialId = materialNamed(row.material ?? '', ownByName, catalog);
-    if (materialId === null) return `No material is called “${row.material ?? ''}”.`;
+    if (materialId === null) return `There is no material called “${row.material ?? ''}”.`;
     const code = (row.code ?? '').trim();
     if (code === '') return 'The lot has no code.';
     const before = known.get(keyOf(code, materialId));

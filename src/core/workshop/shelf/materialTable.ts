@@ -45,7 +45,7 @@ export function readMaterialRows(
     const likeId =
       before?.likeId ?? (isShipped(id) ? id : materialNamed(row.like ?? '', new Map(), SHIPPED));
     if (likeId === null)
-      return `Like what is “${name}”? “${row.like ?? ''}” is no material of the catalog.`;
+      return `“${name}” is like “${row.like ?? ''}”, which is not a material in the catalog.`;
     const read = gatherFields({
       true: numberIn(row['true density g/ml'], 'true density g/ml', null),
       level: numberIn(row['level density g/ml'], 'level density g/ml', null),

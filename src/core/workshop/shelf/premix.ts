@@ -26,7 +26,7 @@ export interface PremixPlan {
  * @param wantedG active material for a batch, over 0
  * @param stepG step of the scale, over 0
  * @throws RangeError outside these ranges
- * @example planPremix(0.3, 1) // 2 % strong, 15 g a batch, 10 g in 500 g
+ * @example planPremix(0.3, 1) // 2% strong, 15 g a batch, 10 g in 500 g
  */
 export function planPremix(wantedG: number, stepG: number): PremixPlan {
   if (!(wantedG > 0)) throw new RangeError(`wantedG must be over 0, got ${wantedG}`);

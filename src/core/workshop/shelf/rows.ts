@@ -71,7 +71,7 @@ export function numberIn<D extends number | null>(
 ): Field<number | D> {
   if ((text ?? '').trim() === '') return { value: empty };
   const value = parseNumber(text ?? '');
-  if (value === null) return { problem: `“${text}” under ${column} is no number.` };
+  if (value === null) return { problem: `“${text}” under ${column} is not a number.` };
   return value >= 0 ? { value } : { problem: `${text} under ${column} is below zero.` };
 }
 
@@ -81,7 +81,7 @@ export function dayIn(text: string | undefined, column: string): Field<string | 
   const day = /^\d{4}-\d{2}-\d{2}/.exec(written)?.[0];
   return day && !Number.isNaN(Date.parse(day))
     ? { value: day }
-    : { problem: `“${written}” under ${column} is no day like 2026-04-18.` };
+    : { problem: `“${written}” under ${column} is not a date like 2026-04-18.` };
 }
 
 /** All fields' values, or the first one's problem. */
@@ -97,7 +97,7 @@ export function gatherFields<F extends Readonly<Record<string, Field<unknown>>>>
 }
 
 export function fieldProblem(issue: { path: PropertyKey[]; message: string } | undefined): string {
-  return issue ? `${issue.path.join('.')}: ${issue.message}` : 'This row does not fit.';
+  return issue ? `${issue.path.join('.')}: ${issue.message}` : 'Couldn’t read this row.';
 }
 
 export function isYes(text: string | undefined): boolean {

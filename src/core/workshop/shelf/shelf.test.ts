@@ -185,7 +185,7 @@ describe('a recall', () => {
         NOW,
       );
     const moves = lotMoves([batch], shelf);
-    // 15 g of 2 % premix on the scale: 0.3 g of dye, 14.7 g of starch.
+    // 15 g of 2% premix on the scale: 0.3 g of dye, 14.7 g of starch.
     expect(usersOfLot(premix.id, shelf, moves).batches).toEqual([
       { batchId: batch.id, code: 'EB-001', massG: 15, through: [] },
     ]);
@@ -208,7 +208,7 @@ describe('a recall', () => {
 });
 
 describe('premixes', () => {
-  it('by hand: 0.3 g of dye on a 1 g scale is 15 g of a 2 % premix, 10 g in 500 g', () => {
+  it('by hand: 0.3 g of dye on a 1 g scale is 15 g of a 2% premix, 10 g in 500 g', () => {
     expect(planPremix(0.3, 1)).toEqual({
       strengthFraction: 0.02,
       perBatchG: 15,
@@ -265,10 +265,10 @@ describe('what to watch', () => {
       ],
       SHIPPED,
     );
-    const find = (query: string, filter: 'all' | 'set aside' = 'all') =>
+    const find = (query: string, filter: 'all' | 'on hold' = 'all') =>
       findLots(shelf, query, filter, new Map(), TODAY).map(({ lot: { code } }) => code);
     expect(find('salt bak')).toEqual(['BS-1']);
     expect(find('')).toEqual(['BS-1', 'KC-2']);
-    expect(find('', 'set aside')).toEqual(['KC-2']);
+    expect(find('', 'on hold')).toEqual(['KC-2']);
   });
 });

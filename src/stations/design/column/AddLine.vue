@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { habits } from '@/core/basics/format/habits';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { defineAsyncComponent, ref } from 'vue';
 import { readChosenAmount } from '@/core/formula/reading/readChosenAmount';
@@ -51,7 +52,14 @@ function add(): void {
       class="picker"
       @make="make"
     />
-    <v-text-field v-model="amount" label="Grams, or 2 tbsp" class="amount" autocomplete="off" />
+    <v-text-field
+      v-model="amount"
+      label="Amount"
+      :placeholder="habits().units === 'us' ? '3 oz or 2 tbsp' : '85 g or 2 tbsp'"
+      persistent-placeholder
+      class="amount"
+      autocomplete="off"
+    />
     <v-btn type="submit">Add</v-btn>
     <ProblemLine :problem="problem" />
     <NewMaterialDialog

@@ -4,7 +4,7 @@ import { linkHorizontal } from 'd3-shape';
 import { computed } from 'vue';
 import type { Line } from '@/core/formula/model/schema';
 import MineralHatches from '@/ui/pictures/MineralHatches.vue';
-import { formatGrams } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import type { ColumnLayout, Stratum } from './columnLayout';
 import { useMaterials } from '@/ui/fields/materials';
 
@@ -162,7 +162,7 @@ function pressKey(event: KeyboardEvent, upper: Line, lower: Line): void {
       :aria-valuenow="Math.round(edge.upper.massG * 10) / 10"
       aria-valuemin="0"
       :aria-valuemax="Math.round((edge.upper.massG + edge.lower.massG) * 10) / 10"
-      :aria-valuetext="`${nameOf(edge.upper.materialId)} ${formatGrams(edge.upper.massG)} g, ${nameOf(edge.lower.materialId)} ${formatGrams(edge.lower.massG)} g`"
+      :aria-valuetext="`${nameOf(edge.upper.materialId)} ${formatMass(edge.upper.massG)}, ${nameOf(edge.lower.materialId)} ${formatMass(edge.lower.massG)}`"
       :aria-disabled="edge.isFixed"
       :tabindex="edge.isFixed ? -1 : 0"
       @keydown="(event) => !edge.isFixed && pressKey(event, edge.upper, edge.lower)"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { partInSentence } from '@/core/formula/model/messages';
 import { entryAt } from '@/core/basics/entryAt';
 import { useElementSize, useMediaQuery } from '@vueuse/core';
 import { computed, ref, useTemplateRef } from 'vue';
@@ -99,7 +100,7 @@ function trade(upperId: string, lowerId: string, gainG: number): void {
         ref="rows"
         class="plain-list rows"
         :class="{ 'can-carry': canCarry }"
-        :aria-label="`Lines of the ${part.name.toLowerCase()}`"
+        :aria-label="`Lines of ${partInSentence(part)}`"
       >
         <!-- Place and pointer belong to the item, so that a row is drawn anew only when its own line changes. -->
         <li

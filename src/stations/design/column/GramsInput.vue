@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { ref, useTemplateRef, watch } from 'vue';
+import { computed, ref, useTemplateRef, watch } from 'vue';
 import type { Material } from '@/core/matter/materials/material';
 import { readTypedGramsOrShare } from '@/core/formula/reading/readTypedGramsOrShare';
 import type { Spread } from '@/core/basics/units/spread';
 import { useWorkshopStore } from '@/stores/workshop';
 import { reselect } from '@/ui/fields/reselect';
-import { formatGrams } from '@/core/basics/format/numbers';
+import { formatMass, toShown } from '@/core/basics/format/quantities';
+import { unitShown } from '@/core/basics/units/parseQuantity';
 
 const props = defineProps<{
   massG: number;
@@ -18,7 +19,11 @@ const props = defineProps<{
 const emit = defineEmits<{ amount: [massG: Spread] }>();
 
 const workshop = useWorkshopStore();
-const text = ref(formatGrams(props.massG));
+const shown = computed(() => unitShown('g'));
+/** Two decimals that a scale could show; on focus the whole figure. */
+const figure = (massG: number) => formatMass(massG).split(' ')[0] ?? '';
+const unit = computed(() => formatMass(props.massG).split(' ')[1] ?? '');
+const text = ref(figure(props.massG));
 const problem = ref('');
 const isTyping = ref(false);
 const field = useTemplateRef<HTMLInputElement>('field');
@@ -28,10 +33,10 @@ watch(
   (massG) => {
     // What is being typed stays; what came from elsewhere is said, and Esc takes it.
     if (isTyping.value)
-      problem.value = `Changed elsewhere to ${formatGrams(massG)} g. Esc uses that.`;
+      problem.value = `Changed elsewhere to ${formatMass(massG)}. Press Esc to use that.`;
     else {
       reselect(field.value);
-      text.value = formatGrams(massG);
+      text.value = figure(massG);
       problem.value = '';
     }
   },
@@ -40,7 +45,8 @@ watch(
 /** On focus the whole figure, unrounded, so that nothing is lost by looking; at once, so that no key is typed beside it. */
 function show(event: FocusEvent): void {
   const field = event.target as HTMLInputElement;
-  if (problem.value === '') text.value = String(Number(props.massG.toFixed(6)));
+  if (problem.value === '')
+    text.value = String(Number(toShown(props.massG, shown.value).toFixed(6)));
   field.value = text.value;
   field.select();
 }
@@ -60,12 +66,12 @@ function take(): void {
   problem.value = '';
   const isTouched = Math.abs(reading.massG.best - props.massG) > 5e-7;
   if (isTouched) emit('amount', reading.massG);
-  text.value = formatGrams(reading.massG.best);
+  text.value = figure(reading.massG.best);
 }
 
 function giveBack(): void {
   isTyping.value = false;
-  text.value = formatGrams(props.massG);
+  text.value = figure(props.massG);
   problem.value = '';
 }
 </script>
@@ -75,7 +81,7 @@ function giveBack(): void {
     <input
       ref="field"
       v-model="text"
-      :aria-label="`Grams of ${material.name}`"
+      :aria-label="`Weight of ${material.name}`"
       :aria-invalid="problem !== ''"
       :title="problem || undefined"
       inputmode="text"
@@ -86,7 +92,7 @@ function giveBack(): void {
       @keydown.enter="take"
       @keydown.esc="giveBack"
     />
-    <span class="unit" aria-hidden="true">g</span>
+    <span class="unit" aria-hidden="true">{{ unit }}</span>
     <span v-if="problem" class="problem" role="alert">{{ problem }}</span>
   </span>
 </template>

@@ -6,7 +6,8 @@ import type { Line } from '@/core/formula/model/schema';
 import type { Material } from '@/core/matter/materials/material';
 import type { Spread } from '@/core/basics/units/spread';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
-import { formatGrams } from '@/core/basics/format/numbers';
+import { formatPercent } from '@/core/basics/format/numbers';
+import { formatMassRange } from '@/core/basics/format/quantities';
 import GramsInput from './GramsInput.vue';
 
 const props = defineProps<{ line: Line; material: Material; share: number; othersG: number }>();
@@ -15,7 +16,7 @@ const emit = defineEmits<{ amount: [massG: Spread]; action: [action: string] }>(
 const ACTIONS = [
   { value: 'up', title: 'Move up' },
   { value: 'down', title: 'Move down' },
-  { value: 'swap', title: 'Swap the material' },
+  { value: 'swap', title: 'Swap material' },
   { value: 'remove', title: 'Remove' },
 ] as const;
 
@@ -25,10 +26,8 @@ const actions = computed(() => [
   ...ACTIONS,
   ...waysOf(props.material)
     .filter((way) => way !== how.value)
-    .map((way) => ({ value: `way:${way}`, title: `Goes in: ${WAY_WORDS[way]}` })),
-  ...(how.value === undefined
-    ? []
-    : [{ value: 'way:', title: 'Goes in: by the rules of the work' }]),
+    .map((way) => ({ value: `way:${way}`, title: `Add ${WAY_WORDS[way]}` })),
+  ...(how.value === undefined ? [] : [{ value: 'way:', title: 'Add by the usual order' }]),
 ]);
 const named = computed(() =>
   how.value === undefined ? props.material.name : `${props.material.name}, ${WAY_WORDS[how.value]}`,
@@ -36,18 +35,18 @@ const named = computed(() =>
 
 const percent = computed(() => {
   const pct = props.share * 100;
-  return `${pct >= 10 ? pct.toFixed(1) : pct.toFixed(pct >= 0.1 ? 1 : 2)} %`;
+  return formatPercent(pct, pct >= 0.1 ? 1 : 2);
 });
 const spread = computed(() =>
   props.line.massHighG > props.line.massLowG
-    ? `${formatGrams(props.line.massLowG)} to ${formatGrams(props.line.massHighG)} g, from “${props.line.written ?? ''}”`
+    ? `${formatMassRange(props.line.massLowG, props.line.massHighG)}, from “${props.line.written ?? ''}”`
     : '',
 );
 </script>
 
 <template>
   <div class="row">
-    <span class="carry" :title="`Carry ${material.name}`" aria-hidden="true"
+    <span class="carry" :title="`Drag ${material.name}`" aria-hidden="true"
       ><v-icon :icon="mdiDrag" size="18"
     /></span>
     <span class="name" :title="named"
@@ -68,7 +67,7 @@ const spread = computed(() =>
       class="icon"
       :aria-pressed="line.locked"
       :aria-label="`Lock ${material.name}`"
-      :title="line.locked ? 'Locked: it keeps its grams' : 'Lock its grams'"
+      :title="line.locked ? 'Locked. Its weight stays.' : 'Lock its weight'"
       @click="emit('action', 'lock')"
     >
       <v-icon :icon="line.locked ? mdiLock : mdiLockOpenVariantOutline" size="17" />
@@ -77,6 +76,7 @@ const spread = computed(() =>
       class="icon"
       :items="actions"
       :aria-label="`More for ${material.name}`"
+      title="More actions"
       @choose="(action) => emit('action', action)"
     >
       <v-icon :icon="mdiDotsVertical" size="18" />

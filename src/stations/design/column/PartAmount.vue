@@ -23,8 +23,8 @@ function set(perPieceG: number | null): void {
   emit('change', setPartPerPiece(props.body, props.part.id, perPieceG));
 }
 const WAYS = [
-  { value: 'mix', word: 'share of the mix' },
-  { value: 'each', word: 'grams a piece' },
+  { value: 'mix', word: 'Share of the mix' },
+  { value: 'each', word: 'Weight a piece' },
 ] as const;
 </script>
 
@@ -38,7 +38,8 @@ const WAYS = [
     <NumberField
       v-if="part.perPieceG !== undefined"
       :model-value="part.perPieceG"
-      label="Grams a piece"
+      label="Weight a piece"
+      unit="g"
       :min="0.01"
       :max="10000"
       :decimals="2"

@@ -7,7 +7,7 @@ import { addPart, partMassG, removePart } from '@/core/formula/model/parts';
 import { sameData } from '@/core/basics/sameData';
 import type { FormulaBody, PartKind } from '@/core/formula/model/schema';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
-import { formatGrams } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 
 /** The parts of a piece: choose one, add one, take one away. */
 const props = defineProps<{ body: FormulaBody; chosenId: string }>();
@@ -16,11 +16,11 @@ const emit = defineEmits<{ choose: [partId: string]; change: [body: FormulaBody]
 type AddedKind = Exclude<PartKind, 'main'>;
 
 const HINTS: Readonly<Record<AddedKind, string>> = {
-  split: 'half of the mix, base color carried over',
-  embed: 'a small acid-forward ball in the middle',
-  topping: 'petals, salt, a pinch a piece',
-  icing: 'about 50 g a piece',
-  paint: 'mica in 99 % alcohol, the next day',
+  split: 'Half of the mix, with the base color',
+  embed: 'A small acid-forward ball in the middle',
+  topping: 'Petals or salt, a pinch a piece',
+  icing: 'About 50 g (1.8 oz) a piece',
+  paint: 'Mica in 99% alcohol, the next day',
 };
 const kinds = PART_KINDS.filter((kind): kind is AddedKind => kind !== 'main');
 /** The same while only grams change. */
@@ -31,10 +31,10 @@ const removable = computed<readonly { readonly id: string; readonly name: string
 const actions = computed(() => [
   ...kinds.map((kind) => ({
     value: kind,
-    title: `Add ${/^[aeiou]/.test(PART_WORDS[kind]) ? 'an' : 'a'} ${PART_WORDS[kind]}`,
+    title: `Add section: ${PART_WORDS[kind]}`,
     subtitle: HINTS[kind],
   })),
-  ...removable.value.map(({ id, name }) => ({ value: id, title: `Remove ${name.toLowerCase()}` })),
+  ...removable.value.map(({ id, name }) => ({ value: id, title: `Remove section: ${name}` })),
 ]);
 
 /** A kind is added; anything else is the id of a part that goes. */
@@ -52,7 +52,7 @@ function act(action: string): void {
 </script>
 
 <template>
-  <div class="parts" role="group" aria-label="Parts">
+  <div class="parts" role="group" aria-label="Sections">
     <button
       v-for="entry in body.parts"
       :key="entry.id"
@@ -61,10 +61,16 @@ function act(action: string): void {
       :aria-pressed="entry.id === chosenId"
       @click="emit('choose', entry.id)"
     >
-      {{ entry.name }} <span class="tabular">{{ formatGrams(partMassG(entry)) }} g</span>
+      {{ entry.name }} <span class="tabular">{{ formatMass(partMassG(entry)) }}</span>
     </button>
-    <ActionMenu class="part add" aria-label="Add or remove a part" :items="actions" @choose="act">
-      <v-icon :icon="mdiPlus" size="18" /> part
+    <ActionMenu
+      class="part add"
+      aria-label="Add or remove a section"
+      title="Add or remove a section"
+      :items="actions"
+      @choose="act"
+    >
+      <v-icon :icon="mdiPlus" size="18" /> Section
     </ActionMenu>
   </div>
 </template>

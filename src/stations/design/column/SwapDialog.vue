@@ -7,7 +7,7 @@ import type { FormulaBody, Line } from '@/core/formula/model/schema';
 import { portionsOf } from '@/core/matter/materials/portion';
 import { sayVeto } from '@/core/results/safety/messages';
 import { vetoOf } from '@/core/results/safety/mayHold';
-import { formatGrams } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import { useMaterials } from '@/ui/fields/materials';
 
@@ -54,24 +54,21 @@ watch(
 <template>
   <AppDialog
     :model-value="line !== null"
-    label="Swap the material"
+    label="Swap material"
     :title="line ? `Instead of ${name}` : ''"
     :width="440"
     @update:model-value="emit('close')"
     ><template v-if="line">
-      <p class="quiet">{{ formatGrams(line.massG) }} g of it go; in come:</p>
+      <p class="quiet">Removes {{ formatMass(line.massG) }}. Choose what goes in.</p>
       <MaterialPicker v-model="materialId" label="Material" />
-      <v-radio-group v-if="chemistryG !== null" v-model="keeps" label="Keeping" hide-details>
-        <v-radio
-          value="chemistry"
-          :label="`the chemistry: ${formatGrams(chemistryG)} g fizz as much`"
-        />
-        <v-radio value="mass" :label="`the mass: ${formatGrams(line.massG)} g`" />
+      <v-radio-group v-if="chemistryG !== null" v-model="keeps" label="Keep" hide-details>
+        <v-radio value="chemistry" :label="`The fizz: ${formatMass(chemistryG)} fizzes as much`" />
+        <v-radio value="mass" :label="`The weight: ${formatMass(line.massG)}`" />
       </v-radio-group>
-      <p v-else-if="materialId" class="quiet">{{ formatGrams(massG) }} g, the same mass.</p>
+      <p v-else-if="materialId" class="quiet">{{ formatMass(massG) }}, the same weight.</p>
       <p v-if="veto" role="alert" class="veto">{{ veto }}</p> </template
     ><template #actions>
-      <v-btn variant="text" @click="emit('close')">Leave it</v-btn>
+      <v-btn variant="text" @click="emit('close')">Cancel</v-btn>
       <v-btn
         :disabled="materialId === null || veto !== ''"
         @click="materialId && emit('swap', materialId, massG)"

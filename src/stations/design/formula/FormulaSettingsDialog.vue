@@ -29,11 +29,7 @@ const schools = SCHOOLS.map((value) => ({ value, title: SCHOOL_WORDS[value] }));
 </script>
 
 <template>
-  <AppDialog
-    v-model="isOpen"
-    label="What it is and how it is made"
-    title="What it is and how it is made"
-    :width="440"
+  <AppDialog v-model="isOpen" label="Product and method" title="Product and method" :width="440"
     ><div class="fields">
       <v-select
         :model-value="body.family"
@@ -44,8 +40,8 @@ const schools = SCHOOLS.map((value) => ({ value, title: SCHOOL_WORDS[value] }));
       <v-select
         :model-value="body.method"
         :items="methods"
-        label="Formed in"
-        hint="Sets the damp window and the density of a piece"
+        label="Forming"
+        hint="Sets the moisture range and the density of a piece"
         persistent-hint
         hide-details="auto"
         @update:model-value="(method) => emit('change', { ...body, method })"
@@ -54,27 +50,27 @@ const schools = SCHOOLS.map((value) => ({ value, title: SCHOOL_WORDS[value] }));
         :model-value="body.school"
         :items="schools"
         label="Order"
-        hint="Acid last shows a wet mix before it can react"
+        hint="Acid last shows a wet mix before it reacts"
         persistent-hint
         hide-details="auto"
         @update:model-value="(school) => emit('change', { ...body, school })"
       />
       <v-textarea
         :model-value="(body.notes ?? []).join('\n')"
-        label="Notes of its own, a line each"
+        label="Notes, one a line"
         rows="3"
         maxlength="20000"
         @change="(event: Event) => setNotes(valueOf(event))"
       />
       <v-text-field
         :model-value="body.labelNote ?? ''"
-        label="A note for its label"
+        label="Note for the label"
         maxlength="500"
         autocomplete="off"
         @change="(event: Event) => setLabelNote(valueOf(event))"
       />
       <div class="ratios" role="group" aria-label="Soda to acid">
-        <span class="quiet">Soda to acid, their sum kept:</span>
+        <span class="quiet">Set soda to acid, same total:</span>
         <v-btn
           v-for="school in RATIO_SCHOOLS"
           :key="school.ratio"

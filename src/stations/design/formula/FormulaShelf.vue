@@ -2,7 +2,7 @@
 import { useIntersectionObserver } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, useTemplateRef, watch } from 'vue';
 import { FAMILIES } from '@/core/formula/model/kinds';
-import { FAMILY_WORDS, METHOD_WORDS } from '@/core/formula/model/messages';
+import { METHOD_WORDS } from '@/core/formula/model/messages';
 import { describeVersion } from '@/core/formula/model/versions';
 import { matchesFormula } from '@/core/formula/model/search';
 import { newFormula } from '@/core/formula/model/create';
@@ -12,8 +12,9 @@ import { usualRequest } from '@/core/work/scaling/request';
 import type { Mold } from '@/core/work/scaling/moldSchema';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
-import { counted, formatCount, formatGrams } from '@/core/basics/format/numbers';
-import { shortDate } from '@/ui/frame/format';
+import { shortDate } from '@/core/basics/format/dates';
+import { counted, formatCount } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import MiniCore from '@/ui/pictures/MiniCore.vue';
 import MiniPiece from '@/ui/pictures/MiniPiece.vue';
 
@@ -81,7 +82,13 @@ function made({ id }: Formula): string {
   const own = makings.value.get(id);
   return own
     ? `${counted(own.count, 'batch', 'batches')}, last ${shortDate(own.last)}`
-    : 'never made';
+    : 'not made yet';
+}
+
+function changedWords({ changedAt, origin }: Formula): string {
+  return origin === 'sample'
+    ? `changed ${shortDate(changedAt)} · sample`
+    : `changed ${shortDate(changedAt)}`;
 }
 
 function archive(formula: Formula): void {
@@ -90,15 +97,15 @@ function archive(formula: Formula): void {
   if (archivedCount.value === 0) showsArchive.value = false;
 }
 
-/** `bath bombs`; salts are many already. */
-function plural(family: Family): string {
-  const word = FAMILY_WORDS[family];
-  const many = family === 'fizzing-salts' ? word : word.replace(/y$/, 'ie') + 's';
-  return many.charAt(0).toUpperCase() + many.slice(1);
-}
+const FAMILY_HEADINGS: Readonly<Record<Family, string>> = {
+  'bath-bomb': 'Bath bombs',
+  'shower-steamer': 'Shower steamers',
+  'fizzing-salts': 'Fizzing salts',
+  'cleaning-fizzy': 'Cleaning fizzies',
+};
 
 function duplicate(formula: Formula): void {
-  workshop.putFormula(newFormula(`${formula.name}, copy`, formula.body, nowIso()));
+  workshop.putFormula(newFormula(`${formula.name} (copy)`, formula.body, nowIso()));
 }
 </script>
 
@@ -111,12 +118,16 @@ function duplicate(formula: Formula): void {
       :aria-pressed="showsArchive"
       @click="showsArchive = !showsArchive"
     >
-      {{ showsArchive ? 'Back to the shelf' : `Laid away (${archivedCount})` }}
+      {{ showsArchive ? 'Back to formulas' : `Archived (${archivedCount})` }}
     </v-btn>
   </div>
-  <p v-if="groups.length === 0" class="none quiet">No formula here matches.</p>
-  <section v-for="{ family, formulas } in groups" :key="family" :aria-label="FAMILY_WORDS[family]">
-    <h2 class="family">{{ plural(family) }}</h2>
+  <p v-if="groups.length === 0" class="none quiet">No formula matches.</p>
+  <section
+    v-for="{ family, formulas } in groups"
+    :key="family"
+    :aria-label="FAMILY_HEADINGS[family]"
+  >
+    <h2 class="family">{{ FAMILY_HEADINGS[family] }}</h2>
     <ul class="plain-list shelf">
       <li v-for="formula in formulas" :key="formula.id" class="formula">
         <button type="button" class="open" @click="emit('open', formula.id)">
@@ -128,18 +139,15 @@ function duplicate(formula: Formula): void {
               >{{ METHOD_WORDS[formula.body.method] }} · {{ describeVersion(formula) }}</span
             >
             <span class="quiet"
-              >{{ formatGrams(totalMassG(formula.body)) }} g · {{ made(formula) }}</span
+              >{{ formatMass(totalMassG(formula.body)) }} · {{ made(formula) }}</span
             >
-            <span class="quiet"
-              >changed {{ shortDate(formula.changedAt)
-              }}{{ formula.origin === 'sample' ? ' · sample' : '' }}</span
-            >
+            <span class="quiet">{{ changedWords(formula) }}</span>
           </span>
         </button>
         <div class="more">
           <v-btn variant="text" size="small" @click="duplicate(formula)">Duplicate</v-btn>
           <v-btn variant="text" size="small" @click="archive(formula)">{{
-            formula.archivedAt === null ? 'Lay away' : 'Take back'
+            formula.archivedAt === null ? 'Archive' : 'Restore'
           }}</v-btn>
           <v-btn variant="text" size="small" color="error" @click="removing = formula"
             >Remove</v-btn

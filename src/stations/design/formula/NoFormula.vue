@@ -7,12 +7,12 @@ const emit = defineEmits<{ paste: []; empty: [] }>();
   <section class="blank">
     <h2>No formula yet</h2>
     <p>
-      Take a recipe the way it was written down, in cups and spoons, and get it in grams with what
-      each cup leaves open. Or start from an empty column.
+      Paste a recipe as it is written, in cups and spoons. Rovack weighs it and shows how exact each
+      cup is. Or start an empty formula.
     </p>
     <div class="choices">
-      <v-btn variant="flat" @click="emit('paste')">Paste a recipe as written</v-btn>
-      <v-btn @click="emit('empty')">Empty column</v-btn>
+      <v-btn variant="flat" @click="emit('paste')">Paste a recipe</v-btn>
+      <v-btn @click="emit('empty')">Start an empty formula</v-btn>
     </div>
   </section>
 </template>

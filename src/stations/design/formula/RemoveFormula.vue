@@ -17,12 +17,12 @@ function remove(): void {
     :model-value="formula !== null"
     label="Remove a formula"
     :title="formula ? `Remove ${formula.name}?` : ''"
-    act="Remove it"
-    back="Keep it"
+    act="Remove"
+    back="Cancel"
     @update:model-value="formula = null"
     @confirm="remove"
     ><template v-if="formula"
-      >The formula and its versions go. Batches made from it keep their own copy in the
+      >This removes the formula and its versions. Batches made from it keep their own copy in the
       Almanac.</template
     ></ConfirmDialog
   >

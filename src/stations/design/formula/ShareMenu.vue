@@ -43,7 +43,7 @@ async function copy(formula: Formula): Promise<void> {
     said.value = 'Copied.';
   } catch {
     download(fileName(formula, 'txt'), 'text/plain', text);
-    said.value = 'Saved as a file: the clipboard is closed here.';
+    said.value = 'Couldn’t use the clipboard, so it is saved as a file.';
   }
 }
 

@@ -10,7 +10,7 @@ const instruments = computed(() => instrumentsOf(props.evaluation, props.family)
 </script>
 
 <template>
-  <aside class="readings" aria-label="Readings">
+  <aside class="readings" aria-label="Results">
     <WindowInstrument v-for="reading in instruments" :key="reading.title" v-bind="reading" />
   </aside>
 </template>

@@ -63,7 +63,7 @@ describe('the instruments', () => {
       'warning',
     ],
     ['200 g baking soda\n10 g fragrance oil', 'Scent', 'More than usual.', 'warning'],
-    ['200 g baking soda\n3 g clove bud oil', 'Scent', 'Eugenol binds at 0.6 %.', 'stop'],
+    ['200 g baking soda\n3 g clove bud oil', 'Scent', 'Eugenol binds at 0.6%.', 'stop'],
   ] as const)('say of “%s” under %s: %s', (text, title, sentence, tone) => {
     expect(instruments(bodyFrom(text))[title]).toMatchObject({ sentence, tone });
   });

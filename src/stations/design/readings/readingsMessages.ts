@@ -10,9 +10,24 @@ import { isForSkin } from '@/core/formula/model/messages';
 import type { Family } from '@/core/formula/model/schema';
 import { declaredAllergens } from '@/core/results/scent/cautions';
 import { BATH_PH } from '@/core/results/water/windows';
-import { counted, formatFixed, formatGrams } from '@/core/basics/format/numbers';
+import {
+  counted,
+  formatFixed,
+  formatPercent,
+  formatPercentRange,
+  formatRange,
+} from '@/core/basics/format/numbers';
+import {
+  formatLengths,
+  formatLiters,
+  formatMass,
+  formatMilliliters,
+  formatTemp,
+  shownUnit,
+  toShown,
+} from '@/core/basics/format/quantities';
 
-/** What an instrument shows: a figure, a scale, a window, a sentence and its why. */
+/** What an instrument shows: a figure, a scale, a range, a sentence and its why. */
 export interface InstrumentReading {
   readonly title: string;
   readonly figure: string;
@@ -31,8 +46,8 @@ export interface InstrumentReading {
   readonly why: readonly string[];
 }
 
-/** Readings of what is in the bowl alone: no record of a batch moves them. */
-const NO_OWN = 'None of your own batches speaks in it: it is reckoned from the amounts alone.';
+/** Results of what is in the bowl alone: no record of a batch moves them. */
+const NO_OWN = 'It is computed from the amounts alone, not from your own batches.';
 
 /** What an instrument adds to its judged reading. */
 type Face = Omit<InstrumentReading, 'value' | 'low' | 'high' | 'spread' | 'tone'>;
@@ -84,13 +99,13 @@ function cleaningFizzFace(evaluation: Evaluation): Face {
     ...face,
     mark: null,
     sentence: evaluation.judged.ratio.findings.some(({ code }) => code === 'no-gas')
-      ? 'No gas: washing soda and borax take the acid up first.'
+      ? 'It makes no gas. Washing soda and borax take the acid up first.'
       : isAlkaline
-        ? `The acid only breaks the piece up: ${formatGrams(fizz.leftoverSodaG)} g of soda is left to clean.`
+        ? `The acid breaks the piece up. ${formatMass(fizz.leftoverSodaG)} of soda is left to clean.`
         : face.sentence,
     why: [
       face.why[0] ?? '',
-      'A cleaning piece has no window here: washing soda and borax are meant to stay over, or the acid is, for lime.',
+      'A cleaning piece has no range here. Washing soda and borax are meant to be left over, or acid, for lime.',
       `Source: stoichiometry with IUPAC 2021 atomic weights. ${NO_OWN}`,
     ],
   };
@@ -104,14 +119,14 @@ function solutionFace(evaluation: Evaluation): Face {
     ...waterFace(evaluation),
     sentence:
       water === null
-        ? 'Nothing in the water yet.'
+        ? 'There is nothing in the water yet.'
         : code === 'acid-on-surface'
-          ? 'Acid: takes lime off; not on stone, aluminum or enamel.'
+          ? 'Acid. It removes lime. Keep it off stone, aluminum and enamel.'
           : code === 'alkaline-solution'
-            ? 'Strongly alkaline: gloves, and not on aluminum.'
+            ? 'Strongly alkaline. Wear gloves, and keep it off aluminum.'
             : water.phAir > BATH_PH.high
-              ? 'Alkaline: takes grease off; most surfaces take it.'
-              : 'Mild: most surfaces take it.',
+              ? 'Alkaline. It removes grease, and most surfaces tolerate it.'
+              : 'Mild. Most surfaces tolerate it.',
   };
 }
 
@@ -124,13 +139,13 @@ function fizzFace({ fizz, judged }: Evaluation): Face {
     unit: 'soda to acid',
     from: hasBoth ? fizz.usualLow * 0.6 : 0,
     to: hasBoth ? Math.max(fizz.usualHigh * 1.25, fizz.ratioSpread?.high ?? 0) : 3,
-    mark: hasBoth ? { at: balance, label: `balance ${balance.toFixed(2)}` } : null,
+    mark: hasBoth ? { at: balance, label: `balance ${formatFixed(balance, 2)}` } : null,
     decimals: 1,
     sentence: fizzSentence(fizz),
     why: [
-      `Base ${fizz.baseEquivalentsMol.toFixed(3)} mol of equivalents, acid ${fizz.acidEquivalentsMol.toFixed(3)} mol. Balance is where both are the same: 1.31 to 1 by mass for soda on anhydrous citric acid, 1.20 on the monohydrate.`,
-      'The window is the acid’s own balance point up to 1.6 times it: 1.3 to 2.1 with citric acid.',
-      `Source: stoichiometry with IUPAC 2021 atomic weights; window from common practice. ${NO_OWN}`,
+      `The base is ${formatFixed(fizz.baseEquivalentsMol, 3)} mol of equivalents, the acid ${formatFixed(fizz.acidEquivalentsMol, 3)} mol. They balance where both are the same. By mass that is 1.31 of soda to 1 of anhydrous citric acid, or 1.20 to 1 of the monohydrate.`,
+      'The range goes from the acid’s balance point to 1.6 times it: 1.3–2.1 with citric acid.',
+      `Source: stoichiometry with IUPAC 2021 atomic weights; range: common practice. ${NO_OWN}`,
     ],
   };
 }
@@ -138,33 +153,35 @@ function fizzFace({ fizz, judged }: Evaluation): Face {
 function fizzSentence(fizz: Evaluation['fizz']): string {
   switch (fizz.limiting) {
     case 'none':
-      return 'Nothing here fizzes yet.';
+      return 'Nothing fizzes yet.';
     case 'balanced':
-      return 'In balance: nothing is left over.';
+      return 'In balance. Nothing is left over.';
     case 'acid':
       return fizz.acidEquivalentsMol === 0
-        ? 'No acid yet: it will not fizz.'
-        : `Acid runs out first: ${formatGrams(fizz.leftoverSodaG)} g of soda left.`;
+        ? 'There is no acid yet, so it won’t fizz.'
+        : `Acid runs out first. ${formatMass(fizz.leftoverSodaG)} of soda is left.`;
     case 'base':
       return fizz.baseEquivalentsMol === 0
-        ? 'No soda yet: it will not fizz.'
-        : `Soda runs out first: ${formatGrams(fizz.leftoverAcidG)} g of acid left.`;
+        ? 'There is no soda yet, so it won’t fizz.'
+        : `Soda runs out first. ${formatMass(fizz.leftoverAcidG)} of acid is left.`;
   }
 }
 
-/** How many of the maker's own trials speak in a forecast. */
-function sayOwn(trials: number): string {
-  return trials === 0
-    ? 'none of your own trials speaks in it yet'
-    : `${counted(trials, 'trial')} of your own ${trials === 1 ? 'speaks' : 'speak'} in it`;
+/** How many of the maker's own tests a forecast uses. */
+function sayOwn(tests: number): string {
+  return tests === 0
+    ? 'It uses none of your tests yet.'
+    : `It uses ${counted(tests, 'test')} of yours.`;
 }
 
 function gasFace({ fizz, lasting, judged, kept }: Evaluation): Face {
   const perHundredG = judged.gas.value ?? 0;
+  const shown = shownUnit('L');
+  const gas = toShown(fizz.co2L, shown);
   return {
     title: 'Gas',
-    figure: fizz.co2L >= 100 ? formatFixed(fizz.co2L, 0) : formatFixed(fizz.co2L, 1),
-    unit: 'liters',
+    figure: formatFixed(gas, gas >= 100 ? 0 : 1),
+    unit: shown.unit,
     from: 0,
     to: 16,
     mark: null,
@@ -172,64 +189,64 @@ function gasFace({ fizz, lasting, judged, kept }: Evaluation): Face {
     sentence:
       fizz.co2L === 0
         ? fizz.acidEquivalentsMol > 0 && fizz.baseEquivalentsMol > 0
-          ? 'None leaves the water: the builders take the acid up. It fizzes only where the grains touch.'
-          : 'No gas yet.'
+          ? 'No gas leaves the water. The builders take the acid up, and it fizzes only where grains touch.'
+          : 'There is no gas yet.'
         : lasting
           ? lastingSentence(lasting)
-          : `${formatFixed(perHundredG, 1)} L from each 100 g.`,
+          : `${formatLiters(perHundredG, 1)} from each ${formatMass(100)}.`,
     why: [
-      `${fizz.co2Mol.toFixed(3)} mol of carbon dioxide, ${formatGrams(fizz.co2G)} g, at one atmosphere and the temperature of the bath: V = n R T / p.`,
-      `This is all the gas the reaction makes, ${formatFixed(perHundredG, 1)} L from each 100 g; about 15 is the most there is. In little water part of it stays dissolved.`,
-      `How long a piece lasts: a surface that recedes, from a plain 70 mm piece in 38 °C water in 3 minutes (2 to 5 seen), slower with cold water, firm packing, filler, oil and distance from balance. Model of ours on common practice; ${sayOwn(lasting?.ownTrials ?? 0)}.`,
+      `It makes ${formatFixed(fizz.co2Mol, 3)} mol of carbon dioxide, ${formatMass(fizz.co2G)}. The volume is at one atmosphere and the temperature of the bath: V = n R T / p.`,
+      `That is all the gas of the reaction, ${formatLiters(perHundredG, 1)} from each ${formatMass(100)}. The most is about ${formatLiters(15)}. In little water, part of it stays dissolved.`,
+      `How long a piece lasts: a plain ${formatLengths([70])} piece in ${formatTemp(38)} water takes 3 minutes (2–5 seen). Cold water, firm packing, filler, oil and distance from balance slow it. Rovack estimate on common practice. ${sayOwn(lasting?.ownTrials ?? 0)}`,
       ...(lasting?.kind === 'dropped'
         ? [
-            `Floats or sinks: packed density against the density that floats; ${sayOwn(lasting.ownFloats)}, and ${counted(lasting.ownFills, 'own fill')} in the density.`,
+            `Floats or sinks: the packed density against the density that floats. ${sayOwn(lasting.ownFloats)} The density uses ${counted(lasting.ownFills, 'fill')} of yours.`,
           ]
         : []),
       ...(kept
         ? [
-            `Four weeks after it was made ${formatFixed(100 * Math.min(1, kept.estimate), 0)} % of its fizz is still in a piece of yours, ${formatFixed(100 * kept.low, 0)} to ${formatFixed(100 * kept.high, 0)} %, by ${counted(kept.records, 'jug')} on the scale.`,
+            `Four weeks later, a piece of yours still has ${formatPercent(100 * Math.min(1, kept.estimate), 0)} of its fizz (${formatPercentRange(100 * kept.low, 100 * kept.high)}), by ${counted(kept.records, 'test')} on the scale.`,
           ]
         : []),
-      'Source: ideal gas, exact SI constants; the real gas is about 0.5 % smaller.',
+      'Source: ideal gas, exact SI constants; the real gas is about 0.5% smaller.',
     ],
   };
 }
 
-const BUOYANCY_WORDS = { floats: 'floats', sinks: 'sinks', either: 'may float' } as const;
+const BUOYANCY_WORDS = { floats: 'It floats', sinks: 'It sinks', either: 'It may float' } as const;
 
 function lastingSentence(lasting: Lasting): string {
   switch (lasting.kind) {
     case 'dropped':
-      return `Gone in ${formatFixed(lasting.goneS.low / 60, 1)} to ${formatFixed(lasting.goneS.high / 60, 1)} min; ${BUOYANCY_WORDS[lasting.buoyancy]}.`;
+      return `Gone in ${formatRange(lasting.goneS.low / 60, lasting.goneS.high / 60, 1)} min. ${BUOYANCY_WORDS[lasting.buoyancy]}.`;
     case 'scattered':
-      return `Strewn in, gone in ${formatFixed(lasting.goneS.low, 0)} to ${formatFixed(lasting.goneS.high, 0)} s.`;
+      return `Scattered in, gone in ${formatRange(lasting.goneS.low, lasting.goneS.high, 0)} s.`;
     case 'showered':
-      return `Lasts ${formatFixed(lasting.showers.low, 1)} to ${formatFixed(lasting.showers.high, 1)} showers.`;
+      return `Lasts ${formatRange(lasting.showers.low, lasting.showers.high, 1)} showers.`;
   }
 }
 
 function dampFace({ binder }: Evaluation): Face {
   const { dampIndexPct: index, window, verdict } = binder;
   return {
-    title: 'Damp',
+    title: 'Moisture',
     figure: index === null ? '–' : formatFixed(index, 1),
     unit: 'index',
     from: 0,
     to: Math.max(28, window.highPct * 1.2),
-    mark: { at: window.aimPct, label: `aim ${window.aimPct.toFixed(1)}` },
+    mark: { at: window.aimPct, label: `target ${formatFixed(window.aimPct, 1)}` },
     decimals: 0,
     sentence: dampSentence(verdict, window.lowPct),
     why: [
-      `${formatFixed(binder.liquidVolumeMl, 1)} mL of liquid, weighted by how well each binds, on ${formatFixed(binder.solidVolumeMl, 0)} mL of solid; the powders soak up ${formatGrams(binder.soakedUpG)} g before damp shows.`,
-      'Index = 100 × weighted liquid ÷ solid, less what is soaked up. The window belongs to the way of forming and moves with the room: drier air wants a little more.',
+      `There is ${formatMilliliters(binder.liquidVolumeMl, 1)} of liquid, weighted by how well each binds, on ${formatMilliliters(binder.solidVolumeMl, 0)} of solid. The powders soak up ${formatMass(binder.soakedUpG)} first.`,
+      'Index = 100 × weighted liquid ÷ solid, less what is soaked up. The range depends on how you form the piece, and on the room. Drier air needs a little more.',
       binder.saturation === null
-        ? 'No pores to fill yet.'
-        : `Check: liquid fills ${(100 * binder.saturation).toFixed(0)} % of the pores of the pressed piece; bridges hold grains up to about 30 %, beyond that it is mud.`,
-      'Source: model of ours after the wet-granulation picture (Iveson et al. 2001, Powder Technology 117); windows from common practice.',
+        ? 'There are no pores to fill yet.'
+        : `Cross-check: liquid fills ${formatPercent(100 * binder.saturation, 0)} of the pores of the pressed piece. Up to about 30% it holds grains together. Beyond that it is mud.`,
+      'Source: Rovack estimate after wet granulation (Iveson et al. 2001, Powder Technology 117). Ranges: common practice.',
       binder.ownBatches === 0
-        ? 'None of your own batches speaks in it yet.'
-        : `${binder.ownBatches} of your own ${binder.ownBatches === 1 ? 'batch speaks' : 'batches speak'} in it.`,
+        ? 'It uses none of your batches yet.'
+        : `It uses ${counted(binder.ownBatches, 'batch', 'batches')} of yours.`,
     ],
   };
 }
@@ -237,36 +254,35 @@ function dampFace({ binder }: Evaluation): Face {
 function dampSentence(verdict: Evaluation['binder']['verdict'], lowPct: number): string {
   switch (verdict) {
     case null:
-      return 'No powder yet.';
+      return 'There is no powder yet.';
     case 'too-dry':
-      return 'Too dry: it crumbles at the edges.';
+      return 'Too dry. It crumbles at the edges.';
     case 'too-wet':
-      return lowPct === 0 ? 'Too damp to pour.' : 'Too wet: it sticks and swells.';
+      return lowPct === 0 ? 'Too damp to pour.' : 'Too wet. It sticks and swells.';
     case 'in-window':
-      return lowPct === 0 ? 'Dry enough to pour.' : 'Holds; squeeze again while you press.';
+      return lowPct === 0 ? 'Dry enough to pour.' : 'It holds. Squeeze again while you press.';
   }
 }
 
 function freeWaterFace({ binder }: Evaluation): Face {
   const sentences = {
-    easy:
-      binder.easyToPct === null ? 'Nothing here can give gas before use.' : 'Easy in this room.',
-    brisk: 'Brisk: press at once, in dry air.',
-    risky: 'Risky: small pieces, made at once.',
-    'will-swell': 'Will swell in the bowl or the tray.',
+    easy: binder.easyToPct === null ? 'Nothing can make gas before use.' : 'OK in this room.',
+    brisk: 'Press right away, in dry air.',
+    risky: 'Risky. Make small pieces, and press right away.',
+    'will-swell': 'It will swell in the bowl or on the tray.',
   } as const;
   return {
-    title: 'Free water',
-    figure: `${formatFixed(binder.freeWaterPct, 1)} %`,
+    title: 'Loose water',
+    figure: `${formatPercent(binder.freeWaterPct, 1)}`,
     unit: 'of the mix',
     from: 0,
     to: Math.max(4, (binder.easyToPct ?? 0) * 3.35, binder.freeWaterPct),
     mark: null,
     decimals: 1,
-    sentence: `${sentences[binder.freeWaterBand]} All liquids ${formatGrams(binder.liquidG)} g.`,
+    sentence: `${sentences[binder.freeWaterBand]} Liquids are ${formatMass(binder.liquidG)} in all.`,
     why: [
-      `${formatGrams(binder.freeWaterG)} g of water that can reach the acid: what is poured in as water, and what hides in witch hazel, vinegar, weak alcohol, liquid color and pastes, less what anhydrous washing soda takes into its crystal.`,
-      'Bands: to 1.2 % easy, 2.0 brisk, 3.5 risky; tighter over 50 % humidity, wider under 40 % and where less gas can form: swelling is the gas that water sets free.',
+      `${formatMass(binder.freeWaterG)} of water can reach the acid. It counts the water you pour in, and the water in witch hazel, vinegar, weak alcohol, liquid color and pastes. Anhydrous washing soda takes some of it into its crystals.`,
+      'Up to 1.2% is OK, up to 2.0% is for quick hands, up to 3.5% is risky. The limits are tighter over 50% humidity, and wider under 40% or where less gas can form. Swelling is gas that water sets free.',
       `Source: common practice. ${NO_OWN}`,
     ],
   };
@@ -278,7 +294,7 @@ function scentFace({ scent, judged }: Evaluation): Face {
   const declared = declaredAllergens(scent.constituents);
   return {
     title: 'Scent',
-    figure: `${formatFixed(loadPct, 2)} %`,
+    figure: `${formatPercent(loadPct, 2)}`,
     unit: 'of the mix',
     from: 0,
     to: Math.max(usualHighPct * 1.5, loadPct * 1.05),
@@ -286,14 +302,14 @@ function scentFace({ scent, judged }: Evaluation): Face {
     decimals: 1,
     sentence: scentSentence(scent, highPct),
     why: [
-      `${formatGrams(scent.scentG)} g of essential oils, fragrance and menthol in the whole piece. The family’s usual range is ${usualLowPct} to ${usualHighPct} %.`,
+      `The whole mix has ${formatMass(scent.scentG)} of essential oils, fragrance and menthol. The usual range is ${formatPercentRange(usualLowPct, usualHighPct, 1)}.`,
       limit
-        ? `This blend may have ${formatFixed(limit.loadPct, 2)} %: ${limit.binds} reaches its ${limit.limitPct} % first.`
+        ? `The limit of this blend is ${formatPercent(limit.loadPct, 2)}. ${limit.binds} reaches its ${formatPercent(limit.limitPct)} first.`
         : 'No constituent on file limits this blend.',
       declared.length > 0
-        ? `Named on an EU label above 0.01 %: ${declared.map(({ constituent, pctOfMix }) => `${constituent.name} ${pctOfMix.toPrecision(2)} %`).join(', ')}.`
-        : 'Nothing on file has to be named on a label.',
-      'Source: typical compositions and cautious limits, from memory. The supplier’s document for each oil decides.',
+        ? `An EU label must name (above 0.01%): ${declared.map(({ constituent, pctOfMix }) => `${constituent.name} ${formatPercent(pctOfMix)}`).join(', ')}.`
+        : 'Nothing on file must be named on a label.',
+      'Source: typical compositions and cautious limits, Rovack estimates. The supplier’s document of each oil decides.',
       NO_OWN,
     ],
   };
@@ -301,21 +317,21 @@ function scentFace({ scent, judged }: Evaluation): Face {
 
 function scentSentence(scent: Evaluation['scent'], highPct: number): string {
   const { loadPct, usualLowPct, limit, emulsifierToOil } = scent;
-  if (scent.scentG === 0) return 'No scent.';
+  if (scent.scentG === 0) return 'There is no scent.';
   if (limit && loadPct > limit.loadPct)
-    return `${limit.binds} binds at ${formatFixed(limit.loadPct, 1)} %.`;
+    return `Over the limit of ${formatPercent(limit.loadPct, 1)}, set by ${limit.binds}.`;
   if (loadPct > highPct) return 'More than usual.';
   const carrier =
     emulsifierToOil === null || emulsifierToOil === 0
-      ? 'No emulsifier.'
-      : `Emulsifier ${emulsifierToOil.toFixed(2)} of oils.`;
-  return `${loadPct < usualLowPct ? 'Faint' : 'In the usual range'}. ${carrier}`;
+      ? 'There is no emulsifier.'
+      : `Emulsifier is ${formatFixed(emulsifierToOil, 2)} times the oils.`;
+  return loadPct < usualLowPct ? `Faint. ${carrier}` : `In the usual range. ${carrier}`;
 }
 
 function waterFace({ water }: Evaluation): Face {
   return {
     title: 'Water',
-    figure: water === null ? '–' : `${water.phFresh.toFixed(1)} to ${water.phAir.toFixed(1)}`,
+    figure: water === null ? '–' : formatRange(water.phFresh, water.phAir, 1),
     unit: 'pH',
     from: 3,
     to: 11.5,
@@ -323,11 +339,15 @@ function waterFace({ water }: Evaluation): Face {
     decimals: 1,
     sentence:
       water === null
-        ? 'Nothing in the water yet.'
-        : `Fresh to settled; a bather sits near ${water.phHalfVented.toFixed(1)}.`,
+        ? 'There is nothing in the water yet.'
+        : `From fresh to settled. A bather sits at about ${formatFixed(water.phHalfVented, 1)}.`,
     why: [
-      'One piece of the mold last asked for, in the bath (a cleaning piece: the basin; salts: one bath’s worth) set up under Workshop. Fresh: no gas lost beyond what the water cannot hold. Settled: against the air. The mark stands where half of the gas that will go has gone.',
-      `Charge balance over every acid and ion, ionic strength ${(water?.ionicStrengthMolL ?? 0).toFixed(4)} mol/L${water?.isEstimate ? ' (so strong a solution is only estimated)' : ''}; ${water && water.co2LeftAsGasL > 0 ? `${formatFixed(water.co2LeftAsGasL, 1)} L of gas leaves, the rest stays dissolved.` : 'the water holds all the gas at first; what is seen fizzing dissolves or leaves slowly.'}`,
+      'It is for one piece of the mold you last planned, in the tub that is set on Workshop. A cleaning piece goes into the sink, salts as one bath. Fresh: no gas has left the water yet. Settled: all of it has. The mark is where half of the gas has left.',
+      `Charge balance of every acid and ion. Ionic strength is ${formatFixed(water?.ionicStrengthMolL ?? 0, 4)} mol/L.`,
+      ...(water?.isEstimate ? ['So strong a solution is only estimated.'] : []),
+      water && water.co2LeftAsGasL > 0
+        ? `${formatLiters(water.co2LeftAsGasL, 1)} of gas leaves, and the rest stays dissolved.`
+        : 'The water holds all the gas at first. The fizz you see dissolves or leaves slowly.',
       'Source: pKa from CRC Handbook / NIST, Davies activities, van ’t Hoff, Henry’s law; checked against the NIST standard buffers within 0.06.',
       NO_OWN,
     ],

@@ -9,7 +9,7 @@ import { partMassG } from '@/core/formula/model/parts';
 import type { FormulaBody, Line } from '@/core/formula/model/schema';
 import type { Material } from '@/core/matter/materials/material';
 import { useDesignStore } from '@/stores/design';
-import { formatGrams } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { materialOf, nameOf, portionsOf } = useMaterials();
@@ -60,18 +60,18 @@ function position(line: Line, partG: number): number {
 /** What kind of color it is, and what that means in the tub. */
 function kind(material: Material): string {
   if (material.traits.includes('needs-bloom'))
-    return 'a dye: bloom it in a little water, which counts; it tints the tub';
+    return 'A dye that tints the tub. Bloom it in a little water, which counts.';
   if (material.traits.includes('sulfide-with-acid'))
-    return 'smells of bad eggs with acid; floats, tints no water';
-  if (material.isLiquid) return 'a liquid color: its water counts; stir it into the oil';
-  return 'a powder that floats: it colors the piece, not the water';
+    return 'Smells of rotten eggs with acid. It floats and does not tint the water.';
+  if (material.isLiquid) return 'A liquid color. Its water counts. Stir it into the oil.';
+  return 'A powder that floats. It colors the piece, not the water.';
 }
 </script>
 
 <template>
   <section aria-label="Color">
-    <h2>Color, before you weigh</h2>
-    <p v-if="parts.length === 0" class="quiet">Nothing weighs anything yet.</p>
+    <h2>Color</h2>
+    <p v-if="parts.length === 0" class="quiet">The formula is empty. Add a material first.</p>
     <div v-for="entry in parts" :key="entry.part.id" class="part">
       <h3>{{ entry.part.name }}</h3>
       <div class="swatches">
@@ -89,13 +89,13 @@ function kind(material: Material): string {
             role="img"
             :aria-label="`Water ${entry.tubHex}`"
           />
-          its water</span
+          water</span
         >
       </div>
-      <p v-if="entry.colors.length === 0" class="quiet small">No color in it: white of soda.</p>
+      <p v-if="entry.colors.length === 0" class="quiet small">No color. It is white like soda.</p>
       <div v-for="line in entry.colors" :key="line.id" class="color">
         <label :for="`color-${line.id}`">{{ nameOf(line.materialId) }}</label>
-        <b class="tabular">{{ formatGrams(line.massG) }} g</b>
+        <b class="tabular">{{ formatMass(line.massG) }}</b>
         <input
           :id="`color-${line.id}`"
           type="range"
@@ -103,25 +103,25 @@ function kind(material: Material): string {
           :max="STEPS"
           :value="position(line, entry.massG)"
           :disabled="line.locked"
-          :aria-valuetext="`${formatGrams(line.massG)} grams`"
+          :aria-valuetext="formatMass(line.massG)"
           @input="slide(line, entry.massG, $event, false)"
           @change="slide(line, entry.massG, $event, true)"
         />
         <p class="quiet small">
-          {{ kind(materialOf(line.materialId)) }}.
+          {{ kind(materialOf(line.materialId)) }}
           <span
             v-if="line.massG > mostColorG(materialOf(line.materialId), entry.massG)"
             class="stain"
-            >Over its usual
-            {{ formatGrams(mostColorG(materialOf(line.materialId), entry.massG)) }} g: it may stain
-            tub and skin.</span
+            >More than the usual
+            {{ formatMass(mostColorG(materialOf(line.materialId), entry.massG)) }}. It may stain tub
+            and skin.</span
           >
         </p>
       </div>
     </div>
     <p v-if="all && parts.length > 1" class="small whole">
       <i :style="{ background: all.waterHex }" role="img" :aria-label="`Tub ${all.waterHex}`" />
-      the tub once all of a piece is in
+      the tub with the whole piece in it
     </p>
   </section>
 </template>

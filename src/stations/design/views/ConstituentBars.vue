@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatPercent } from '@/core/basics/format/numbers';
 import { scaleLinear } from 'd3-scale';
 import { computed } from 'vue';
 import type { ConstituentReading } from '@/core/results/scent/limits';
@@ -24,17 +25,21 @@ const unlimited = computed(() =>
 );
 
 function shown(pct: number): string {
-  return String(Number(pct.toPrecision(2)));
+  return formatPercent(Number(pct.toPrecision(2)));
 }
 </script>
 
 <template>
   <div v-if="limited.length" class="bars">
-    <h3>Against their limits</h3>
+    <h3>Scent constituents and their limits</h3>
     <ul class="plain-list">
       <li v-for="(entry, i) in limited" :key="entry.id">
-        <span class="name">{{ entry.name }} <b v-if="i === 0" class="binds">binds</b></span>
-        <span class="tabular quiet">{{ shown(entry.pctOfMix) }} of {{ entry.limitPct }} %</span>
+        <span class="name"
+          >{{ entry.name }} <b v-if="i === 0" class="binds">sets the limit</b></span
+        >
+        <span class="tabular quiet"
+          >{{ shown(entry.pctOfMix) }} of {{ formatPercent(entry.limitPct ?? 0) }}</span
+        >
         <svg viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true">
           <rect width="100" height="8" class="track" />
           <rect :width="x(entry.share)" height="8" :class="{ over: entry.share > 1 }" class="bar" />
@@ -46,12 +51,13 @@ function shown(pct: number): string {
       Without a limit:
       {{
         unlimited
-          .map(({ constituent, pctOfMix }) => `${constituent.name} ${shown(pctOfMix)} %`)
+          .map(({ constituent, pctOfMix }) => `${constituent.name} ${shown(pctOfMix)}`)
           .join(', ')
       }}.
     </p>
     <p class="quiet small">
-      Typical compositions and cautious limits, from memory: your supplier’s document decides.
+      Rovack estimates of typical compositions, with cautious limits. Your supplier’s document
+      decides.
     </p>
   </div>
 </template>

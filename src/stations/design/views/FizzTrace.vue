@@ -4,6 +4,7 @@ import { area, line } from 'd3-shape';
 import { computed } from 'vue';
 import type { GasPoint } from '@/core/results/evaluation/gasTrace';
 import { counted, formatFixed } from '@/core/basics/format/numbers';
+import { formatMilliliters } from '@/core/basics/format/quantities';
 
 /** Forecast flow of gas over time, with its band. */
 const props = defineProps<{
@@ -60,7 +61,7 @@ const peak = computed(() => Math.max(...props.points.map(({ mlPerS }) => mlPerS.
     class="trace"
     :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
     role="img"
-    :aria-label="`Gas over time: at most ${formatFixed(peak, 0)} mL a second, all gone after ${formatFixed(lastS / MINUTE_S, 1)} minutes at the latest${tried?.length ? `; ${counted(tried.length, 'tried piece')} laid over it` : ''}`"
+    :aria-label="`Gas over time: up to ${formatMilliliters(peak, 0)} a second, all gone within ${formatFixed(lastS / MINUTE_S, 1)} min, ${counted(tried?.length ?? 0, 'test')} marked`"
   >
     <path :d="band" class="band" />
     <path :d="best" class="best" />
@@ -76,7 +77,7 @@ const peak = computed(() => Math.max(...props.points.map(({ mlPerS }) => mlPerS.
       class="tried"
     />
     <text :x="WIDTH - 8" :y="FLOOR - 6" text-anchor="end">{{ inMinutes ? 'min' : 's' }}</text>
-    <text :x="LEFT + 8" y="14">mL of gas a second, {{ formatFixed(peak, 0) }} at most</text>
+    <text :x="LEFT + 8" y="14">Gas per second, up to {{ formatMilliliters(peak, 0) }}</text>
   </svg>
 </template>
 

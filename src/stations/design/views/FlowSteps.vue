@@ -108,7 +108,7 @@ function addOwn(): void {
           <button
             type="button"
             :disabled="!canSplit(operation)"
-            :aria-label="`In two: ${titleOf(operation)}`"
+            :aria-label="`Split: ${titleOf(operation)}`"
             @click="emit('edit', splitInHalf(operation, `own:${newId()}`))"
           >
             <v-icon :icon="mdiCallSplit" size="16" />
@@ -124,8 +124,8 @@ function addOwn(): void {
       </li>
     </ol>
     <form class="add" @submit.prevent="addOwn">
-      <v-text-field v-model="said" label="A step of your own" maxlength="200" autocomplete="off" />
-      <v-btn type="submit">Add it</v-btn>
+      <v-text-field v-model="said" label="Your own step" maxlength="200" autocomplete="off" />
+      <v-btn type="submit">Add</v-btn>
     </form>
   </div>
 </template>

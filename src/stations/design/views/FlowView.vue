@@ -2,7 +2,9 @@
 import { computed, ref } from 'vue';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import { totalPieces } from '@/core/work/scaling/totalPieces';
-import { counted, formatGrams } from '@/core/basics/format/numbers';
+import { formatMinutes } from '@/core/basics/format/durations';
+import { counted } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import { brokenRules, sayBroken } from '@/core/work/flow/rules';
 import { placedByRule, withWorkEdit, withoutWorkEdits } from '@/core/work/flow/edits';
 import { workOf } from '@/core/work/flow/workOf';
@@ -69,12 +71,12 @@ function band({ x0, x1, y, toY }: DrawnStream): string {
 </script>
 
 <template>
-  <section class="flow" aria-label="The flow of the work">
+  <section class="flow" aria-label="Steps of the work">
     <p class="quiet head">
-      {{ counted(operations.length, 'step') }}, {{ handsMin }} min at the bench for
-      {{ counted(pieces, 'piece') }}, {{ laterMin }} min on the days after.
+      {{ counted(operations.length, 'step') }}, {{ formatMinutes(handsMin) }} at the bench for
+      {{ counted(pieces, 'piece') }}, {{ formatMinutes(laterMin) }} on the days after.
       <button type="button" class="link" @click="openKey = openKey === ALL ? null : ALL">
-        {{ openKey === ALL ? 'Close the steps' : 'Show every step' }}
+        {{ openKey === ALL ? 'Hide the steps' : 'Show all steps' }}
       </button>
       <button
         v-if="isEdited"
@@ -82,13 +84,13 @@ function band({ x0, x1, y, toY }: DrawnStream): string {
         class="link"
         @click="design.change(withoutWorkEdits(body))"
       >
-        As the rules lay it out
+        Restore the usual order
       </button>
     </p>
     <svg
       :viewBox="`0 0 ${layout.width} ${layout.height}`"
       role="group"
-      aria-label="Vessels, in the order they come into use"
+      aria-label="Vessels, in order of use"
     >
       <g
         v-for="stream in layout.streams"
@@ -98,7 +100,11 @@ function band({ x0, x1, y, toY }: DrawnStream): string {
         role="button"
         tabindex="0"
         :aria-pressed="stream.key === openKey"
-        :aria-label="`${vesselName(stream, body)}, ${counted(stream.operations.length, 'step')}${isBroken(stream) ? ', breaks a rule' : ''}`"
+        :aria-label="
+          isBroken(stream)
+            ? `${vesselName(stream, body)}, ${counted(stream.operations.length, 'step')}, breaks a rule`
+            : `${vesselName(stream, body)}, ${counted(stream.operations.length, 'step')}`
+        "
         @click="openKey = openKey === stream.key ? null : stream.key"
         @keydown.enter="openKey = openKey === stream.key ? null : stream.key"
         @keydown.space.prevent="openKey = openKey === stream.key ? null : stream.key"
@@ -113,7 +119,7 @@ function band({ x0, x1, y, toY }: DrawnStream): string {
         <text :x="Math.min(stream.x0, layout.width - 150)" :y="stream.y - stream.width / 2 - 4">
           <tspan class="name">{{ vesselName(stream, body) }}</tspan>
           <tspan class="what" dx="5">
-            {{ stream.massG > 0 ? `${formatGrams(stream.massG)} g, ` : ''
+            {{ stream.massG > 0 ? `${formatMass(stream.massG)}, ` : ''
             }}{{ Math.round(stream.minutes) }} min
           </tspan>
         </text>
@@ -123,14 +129,14 @@ function band({ x0, x1, y, toY }: DrawnStream): string {
       <li v-for="(one, i) in broken" :key="i">{{ sayBroken(one, catalog) }}</li>
     </ul>
     <p v-if="work.lostEdits" class="quiet small">
-      {{ counted(work.lostEdits, 'change') }} of the work named a step that is not there any more.
+      {{ counted(work.lostEdits, 'change') }} no longer applied, because the step was removed.
     </p>
-    <ul v-if="placed.length" class="plain-list quiet small" aria-label="Placed by rule">
+    <ul v-if="placed.length" class="plain-list quiet small" aria-label="Placed in the usual order">
       <li v-for="one in placed" :key="one.line.id">
         {{ sayPlaced(one, body, catalog) }}
       </li>
     </ul>
-    <p v-if="openKey === null" class="quiet small">Tap a vessel to open its steps.</p>
+    <p v-if="openKey === null" class="quiet small">Choose a vessel to see its steps.</p>
     <FlowSteps
       v-else
       :body="body"

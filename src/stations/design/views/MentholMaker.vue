@@ -2,7 +2,7 @@
 import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
 import { MOST_MENTHOL_PCT, mentholSolution } from '@/core/results/scent/blend';
-import { formatGrams } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import NumberField from '@/ui/fields/NumberField.vue';
 import type { PremixWish } from '@/shared/premixWish';
 
@@ -33,26 +33,27 @@ function keep(): void {
     <AppForm v-model:fits="fits" class="fields">
       <NumberField
         v-model="strengthPct"
-        label="Strength, %"
+        label="Strength"
+        unit="%"
         :min="1"
         :max="MOST_MENTHOL_PCT"
         :decimals="1"
       />
-      <NumberField v-model="massG" label="Solution, g" :min="1" :max="20000" />
+      <NumberField v-model="massG" label="Solution" unit="g" :min="1" :max="20000" />
     </AppForm>
     <p class="small">
-      <b class="tabular">{{ formatGrams(solution.mentholG) }} g</b> of crystals in
-      <b class="tabular">{{ formatGrams(solution.alcoholG) }} g</b> of 99 % alcohol. Gloves, no
-      flame, closed while it dissolves.
+      <b class="tabular">{{ formatMass(solution.mentholG) }}</b> of crystals in
+      <b class="tabular">{{ formatMass(solution.alcoholG) }}</b> of 99% alcohol. Wear gloves. No
+      flame. Keep it closed while it dissolves.
     </p>
-    <v-btn size="small" @click="keep">Keep it as a premix</v-btn>
+    <v-btn size="small" @click="keep">Create a premix</v-btn>
     <p v-if="kept" class="small" role="status">
-      {{ kept }} is on the shelf; at the scale, choose it as the way of the menthol.
+      {{ kept }} is on the shelf. On Scale, choose it for the menthol.
     </p>
     <PremixDialog
       v-if="wish"
       :wish="wish"
-      note="Closed, warm, no flame: it is clear when it is done."
+      note="Keep it closed and warm, away from flames. It is done when it is clear."
       @made="
         (lot) => {
           kept = lot.code;

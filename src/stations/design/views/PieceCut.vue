@@ -3,7 +3,8 @@ import { scaleLinear } from 'd3-scale';
 import { computed, ref, useId } from 'vue';
 import { embedMassG, type CrossSection } from '@/core/work/cross-section/crossSection';
 import { describeMold, sideView } from '@/core/work/scaling/molds';
-import { formatFixed, formatGrams } from '@/core/basics/format/numbers';
+import { formatFixed } from '@/core/basics/format/numbers';
+import { formatMass, formatMilliliters } from '@/core/basics/format/quantities';
 import { moldOutline } from '@/ui/pictures/moldOutline';
 
 /** One piece to scale, cut through its middle; the embed is pulled bigger or smaller by its edge. */
@@ -106,7 +107,7 @@ function pressKey(event: KeyboardEvent): void {
     class="cut"
     :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
     role="group"
-    :aria-label="`${describeMold(anatomy.mold)}, cut open: ${formatGrams(anatomy.pieceG)} g`"
+    :aria-label="`${describeMold(anatomy.mold)}, cut open: ${formatMass(anatomy.pieceG)}`"
     @pointermove="pull"
   >
     <clipPath :id="clipId"><path :d="outline" /></clipPath>
@@ -147,11 +148,11 @@ function pressKey(event: KeyboardEvent): void {
       :fill="anatomy.embed.hex"
       tabindex="0"
       role="slider"
-      :aria-label="`${anatomy.embed.name} in a piece, grams`"
+      :aria-label="`${anatomy.embed.name} in a piece`"
       aria-valuemin="1"
       :aria-valuemax="Math.round(embedMassG(px.invert(mostEmbedPx), anatomy.densityGMl))"
       :aria-valuenow="Number(anatomy.embed.massG.toFixed(1))"
-      :aria-valuetext="`${formatGrams(anatomy.embed.massG)} g`"
+      :aria-valuetext="`${formatMass(anatomy.embed.massG)}`"
       @pointerdown="begin"
       @pointerup="end"
       @pointercancel="end"
@@ -161,12 +162,12 @@ function pressKey(event: KeyboardEvent): void {
       <path class="leader" :d="`M${x} ${y}L${LABEL_X - 12} ${labelY - 5}h8`" />
       <text :x="LABEL_X" :y="labelY">
         {{ wordFor(part.kind, part.name) }}
-        <tspan class="grams">{{ formatGrams(part.massG) }} g</tspan>
+        <tspan class="grams">{{ formatMass(part.massG) }}</tspan>
       </text>
     </g>
     <text :x="LABEL_X" :y="HEIGHT - 22" class="note">{{ describeMold(anatomy.mold) }}</text>
     <text :x="LABEL_X" :y="HEIGHT - 6" class="note">
-      {{ formatFixed(anatomy.volumeMl, 0) }} mL, {{ formatFixed(anatomy.densityGMl, 2) }} g/mL
+      {{ formatMilliliters(anatomy.volumeMl, 0) }}, {{ formatFixed(anatomy.densityGMl, 2) }} g/mL
     </text>
   </svg>
 </template>

@@ -38,9 +38,9 @@ function resizeEmbed(massG: number, isDone: boolean): void {
 </script>
 
 <template>
-  <section aria-label="The piece, cut open">
-    <h2>{{ body.method === 'loose' ? 'One fill' : 'The piece, cut open' }}</h2>
-    <p v-if="!anatomy" class="quiet">Nothing weighs anything yet.</p>
+  <section aria-label="Cross section">
+    <h2>{{ body.method === 'loose' ? 'One fill' : 'Cross section' }}</h2>
+    <p v-if="!anatomy" class="quiet">The formula is empty. Add a material first.</p>
     <template v-else>
       <PieceCut
         :anatomy="anatomy"
@@ -57,16 +57,14 @@ function resizeEmbed(massG: number, isDone: boolean): void {
       </p>
     </template>
   </section>
-  <section v-if="evaluation.lasting" class="fizz" aria-label="The fizz, minute by minute">
+  <section v-if="evaluation.lasting" class="fizz" aria-label="Fizz over time">
     <h2>
-      {{
-        evaluation.lasting.kind === 'showered' ? 'Under the shower' : 'The fizz, minute by minute'
-      }}
+      {{ evaluation.lasting.kind === 'showered' ? 'Under the shower' : 'Fizz over time' }}
     </h2>
     <p class="quiet small">{{ traceSentence(evaluation, design.conditions.tub.tempC) }}</p>
     <FizzTrace v-if="trace.length" :points="trace" :tried="tried" />
     <p v-if="tried.length" class="quiet small">
-      ▼ {{ counted(tried.length, 'piece') }} of your own, where each was gone.
+      ▼ {{ counted(tried.length, 'test') }} of yours, marked where the piece was gone.
     </p>
     <p v-if="evaluation.surface" class="small">
       {{ surfaceSentence(evaluation.surface, body.family) }}

@@ -8,7 +8,7 @@ import { sayClash } from '@/core/results/rebalance/messages';
 import type { RebalanceResult } from '@/core/results/rebalance/rebalance';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import { reasonOf } from '@/core/basics/format/reason';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { startRebalance } from '@/workers/startRebalance';
@@ -29,8 +29,8 @@ const SCHOOLS = [
   { word: 'acid-forward', ratio: 1.4 },
 ] as const;
 const SPREADINGS: ReadonlyArray<{ readonly value: Spreading; readonly word: string }> = [
-  { value: 'few', word: 'in as few lines as it takes' },
-  { value: 'all', word: 'every line a little' },
+  { value: 'few', word: 'As few lines as possible' },
+  { value: 'all', word: 'Every line a little' },
 ];
 const spread = ref<Spreading>('few');
 const wishIds = ref<WishId[]>([]);
@@ -111,7 +111,7 @@ function partOf(lineId: string): string {
 
 function change(fromG: number, toG: number): string {
   const difference = toG - fromG;
-  return `${difference > 0 ? '+' : '−'} ${formatGrams(Math.abs(difference))}`;
+  return difference > 0 ? `+${formatMass(difference)}` : `−${formatMass(-difference)}`;
 }
 </script>
 
@@ -119,8 +119,8 @@ function change(fromG: number, toG: number): string {
   <section aria-label="Rebalance">
     <h2>Rebalance</h2>
     <p class="quiet small">
-      The smallest change that meets every window. Locked lines hold, none is taken out; scent and
-      color move last.
+      Finds the smallest change that brings every result into its range. It keeps locked lines,
+      takes no line out, and moves scent and color last.
     </p>
     <AppForm @submit="find">
       <fieldset>
@@ -131,15 +131,15 @@ function change(fromG: number, toG: number): string {
         </label>
       </fieldset>
       <fieldset>
-        <legend>And make it</legend>
+        <legend>Also make it</legend>
         <label v-for="entry in WISHES" :key="entry.id" class="wish">
           <input v-model="wishIds" type="checkbox" :value="entry.id" />
           <span
-            >{{ entry.word.replace(/^an? /, '') }} <span class="quiet">{{ entry.does }}</span></span
+            >{{ entry.word }} <span class="quiet">{{ entry.does }}</span></span
           >
         </label>
         <label class="wish">
-          <input v-model="asksRatio" type="checkbox" /> <span>with soda to acid at</span>
+          <input v-model="asksRatio" type="checkbox" /> <span>Set soda to acid</span>
         </label>
         <div v-if="asksRatio" class="schools">
           <button
@@ -160,12 +160,13 @@ function change(fromG: number, toG: number): string {
           class="field"
         />
         <label class="wish">
-          <input v-model="asksTotal" type="checkbox" /> <span>with a total of</span>
+          <input v-model="asksTotal" type="checkbox" /> <span>Set the total</span>
         </label>
         <NumberField
           v-if="asksTotal"
           v-model="totalG"
-          label="Total, g"
+          label="Total"
+          unit="g"
           :min="1"
           :max="1000000"
           class="field"
@@ -174,29 +175,29 @@ function change(fromG: number, toG: number): string {
       <v-btn type="submit" variant="flat">Find the smallest change</v-btn>
     </AppForm>
     <p v-if="isSlow" role="status" class="slow">
-      Still looking. <v-btn variant="text" @click="stop">Stop</v-btn>
+      Still searching. <v-btn variant="text" @click="stop">Stop</v-btn>
     </p>
     <p v-if="problem" role="alert" class="clash">{{ problem }}</p>
     <div v-if="result" aria-live="polite" class="result">
-      <p v-if="result.status === 'nothing-to-weigh'">Nothing weighs anything yet.</p>
-      <p v-else-if="result.status === 'already'">Every window is met as it stands.</p>
+      <p v-if="result.status === 'nothing-to-weigh'">The formula is empty. Add a material first.</p>
+      <p v-else-if="result.status === 'already'">Every result is in its range already.</p>
       <template v-else-if="result.status === 'clash'">
-        <p class="clash"><b>These cannot hold together:</b></p>
+        <p class="clash"><b>These don’t fit together:</b></p>
         <ul>
           <li v-for="(clash, i) in result.between" :key="i">{{ sayClash(clash) }}</li>
         </ul>
-        <p class="quiet small">Let go of any one of them.</p>
+        <p class="quiet small">Drop any one of them.</p>
       </template>
       <template v-else>
         <p v-if="result.missed.length" class="clash">
-          As near as it comes; still open: {{ result.missed.map(sayClash).join(', ') }}.
+          This is as near as it gets. Not met: {{ result.missed.map(sayClash).join('; ') }}.
         </p>
         <table>
           <thead class="visually-hidden">
             <tr>
               <th scope="col">Material</th>
               <th scope="col">Change</th>
-              <th scope="col">New grams</th>
+              <th scope="col">New weight</th>
             </tr>
           </thead>
           <tbody>
@@ -204,17 +205,17 @@ function change(fromG: number, toG: number): string {
               <th scope="row">
                 {{ nameOf(entry.materialId) }}
                 <span class="quiet">{{
-                  entry.lineId === null ? 'comes in' : partOf(entry.lineId)
+                  entry.lineId === null ? 'new' : partOf(entry.lineId)
                 }}</span>
               </th>
               <td class="tabular">{{ change(entry.fromG, entry.toG) }}</td>
-              <td class="tabular grams">{{ formatGrams(entry.toG) }} g</td>
+              <td class="tabular grams">{{ formatMass(entry.toG) }}</td>
             </tr>
           </tbody>
         </table>
-        <p class="quiet small">Total {{ formatGrams(totalMassG(result.body)) }} g.</p>
-        <v-btn variant="flat" @click="take">Take it</v-btn>
-        <v-btn variant="text" @click="leave">Leave it</v-btn>
+        <p class="quiet small">Total {{ formatMass(totalMassG(result.body)) }}</p>
+        <v-btn variant="flat" @click="take">Apply</v-btn>
+        <v-btn variant="text" @click="leave">Discard</v-btn>
       </template>
     </div>
   </section>

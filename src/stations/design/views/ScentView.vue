@@ -8,10 +8,11 @@ import type { FormulaBody, Line } from '@/core/formula/model/schema';
 import { BLEND_UNITS, blendAmount, blendMassG, type BlendUnit } from '@/core/results/scent/blend';
 import { fillUpFactor, mostLoadPct } from '@/core/results/scent/fillUp';
 import type { ScentDocument } from '@/core/results/scent/documents';
-import { parseNumber } from '@/core/basics/units/parseNumber';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
-import { counted, formatFixed } from '@/core/basics/format/numbers';
+import { counted, formatPercent } from '@/core/basics/format/numbers';
+import { formatMilliliters, shownUnit, toShown } from '@/core/basics/format/quantities';
+import { parseQuantity } from '@/core/basics/units/parseQuantity';
 import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import ConstituentBars from './ConstituentBars.vue';
 import MentholMaker from './MentholMaker.vue';
@@ -24,7 +25,10 @@ const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 const design = useDesignStore();
 const workshop = useWorkshopStore();
 
-const UNITS = BLEND_UNITS.map((value) => ({ value, word: value === 'g' ? 'grams' : value }));
+const UNIT_NAMES = computed(() => ({ g: shownUnit('g').unit, drops: 'drops', parts: 'parts' }));
+const UNITS = computed(() =>
+  BLEND_UNITS.map((value) => ({ value, word: UNIT_NAMES.value[value] })),
+);
 const unit = ref<BlendUnit>('g');
 const problem = ref('');
 /** What was typed and is no amount stays in sight. */
@@ -55,23 +59,27 @@ function shown(line: Line): string {
     blend.value,
     workshop.smallMeasures,
   );
-  return String(Number(amount.toFixed(unit.value === 'drops' ? 0 : 2)));
+  if (unit.value === 'drops') return String(Math.round(amount));
+  const shown = shownUnit('g');
+  return unit.value === 'parts'
+    ? String(Number(amount.toFixed(2)))
+    : String(Number(toShown(amount, shown).toFixed(2 + shown.moreDecimals)));
 }
 
 function take(line: Line, event: Event): void {
   const typed = typedIn(event);
-  const amount = parseNumber(typed);
-  const isAmount = amount !== null && amount >= 0;
-  wrong.value = isAmount ? null : { lineId: line.id, typed };
-  if (!isAmount) {
-    problem.value = `“${typed}” is not an amount from 0 up.`;
+  const read = parseQuantity(typed, unit.value === 'g' ? 'g' : null);
+  if (!read.ok || read.value < 0) {
+    wrong.value = { lineId: line.id, typed };
+    problem.value = read.ok ? 'Type a number, 0 or more.' : read.problem;
     return;
   }
+  wrong.value = null;
   problem.value = '';
   if (typed === shown(line)) return;
   const massG = blendMassG(
     materialOf(line.materialId),
-    amount,
+    read.value,
     unit.value,
     blend.value,
     workshop.smallMeasures,
@@ -96,20 +104,23 @@ function fillUp(): void {
   <section aria-label="Scent blend">
     <h2>Scent</h2>
     <p v-if="scents.length === 0" class="quiet">
-      No scent yet. Add an essential oil or a fragrance beside the column.
+      There is no scent yet. Add an essential oil or a fragrance to the formula.
     </p>
     <template v-else>
       <p class="small">
-        <b class="tabular">{{ formatFixed(scent.loadPct, 2) }} %</b> of the mix;
         <template v-if="scent.limit && scent.limit.loadPct < scent.usualHighPct">
-          {{ scent.limit.binds }} binds at {{ formatFixed(scent.limit.loadPct, 2) }} %.
+          Scent is <b class="tabular">{{ formatPercent(scent.loadPct, 2) }}</b> of the mix (limit
+          {{ formatPercent(scent.limit.loadPct, 2) }}, set by {{ scent.limit.binds }}).
         </template>
-        <template v-else>usual up to {{ scent.usualHighPct }} %.</template>
+        <template v-else>
+          Scent is <b class="tabular">{{ formatPercent(scent.loadPct, 2) }}</b> of the mix (usual up
+          to {{ formatPercent(scent.usualHighPct) }}).
+        </template>
       </p>
       <p v-if="scent.perBath" class="small">
         One bath gets
         <b class="tabular">{{ counted(Math.round(scent.perBath.drops), 'drop') }}</b> of essential
-        oil, {{ formatFixed(scent.perBath.volumeMl, 1) }} ml.
+        oil ({{ formatMilliliters(scent.perBath.volumeMl, 1) }}).
       </p>
       <div class="units" role="group" aria-label="Amounts in">
         <ChoiceRow v-model="unit" :items="UNITS" />
@@ -120,18 +131,22 @@ function fillUp(): void {
           <input
             :value="wrong?.lineId === line.id ? wrong.typed : shown(line)"
             inputmode="decimal"
-            :aria-label="`${unit === 'g' ? 'Grams' : unit === 'drops' ? 'Drops' : 'Parts'} of ${nameOf(line.materialId)} in the blend`"
+            :aria-label="`${nameOf(line.materialId)}, ${UNIT_NAMES[unit]}`"
             @change="take(line, $event)"
           />
           <button type="button" class="document" @click="documentedId = line.materialId">
-            {{ documentOf(line.materialId) ? 'document' : 'no document' }}
+            {{ documentOf(line.materialId) ? 'Document' : 'Add document' }}
             <span class="visually-hidden">for {{ nameOf(line.materialId) }}</span>
           </button>
         </li>
       </ul>
       <ProblemLine :problem="problem" />
       <v-btn v-if="factor !== null" :disabled="Math.abs(factor - 1) < 0.002" @click="fillUp">
-        {{ factor < 1 ? 'Take down' : 'Fill up' }} to {{ formatFixed(mostPct, 2) }} %
+        {{
+          factor < 1
+            ? `Lower to ${formatPercent(mostPct, 2)}`
+            : `Raise to ${formatPercent(mostPct, 2)}`
+        }}
       </v-btn>
       <ConstituentBars :constituents="scent.constituents" />
     </template>

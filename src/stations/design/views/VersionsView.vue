@@ -6,8 +6,8 @@ import { compareBodies } from '@/core/formula/model/compare';
 import { latestVersion } from '@/core/formula/model/versions';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import { useDesignStore } from '@/stores/design';
-import { formatGrams } from '@/core/basics/format/numbers';
-import { longDate } from '@/ui/frame/format';
+import { longDate } from '@/core/basics/format/dates';
+import { formatMass } from '@/core/basics/format/quantities';
 import { readingRows } from './versionMessages';
 import { useMaterials } from '@/ui/fields/materials';
 
@@ -51,26 +51,26 @@ function goBack(): void {
   <section aria-label="Versions">
     <h2>Versions</h2>
     <form class="keep" @submit.prevent="keep">
-      <v-text-field v-model="name" label="Name of the next version" maxlength="80" />
-      <v-btn type="submit">Keep</v-btn>
+      <v-text-field v-model="name" label="Name of the new version" maxlength="80" />
+      <v-btn type="submit">Save</v-btn>
     </form>
     <p v-if="!against" class="quiet">
-      None kept yet. A kept version can be compared and gone back to.
+      There is no version yet. Save one to compare it later, or to restore it.
     </p>
     <template v-else>
       <v-select
         :model-value="against.number"
         :items="options"
-        label="Compare what is here with version"
+        label="Compare with version"
         @update:model-value="(number: number) => (chosen = number)"
       />
-      <p v-if="difference?.isSame" class="quiet">Nothing changed since.</p>
+      <p v-if="difference?.isSame" class="quiet">Nothing has changed since.</p>
       <table v-else aria-label="What changed">
         <thead>
           <tr>
             <th scope="col">Changed</th>
-            <th scope="col">then, g</th>
-            <th scope="col">now, g</th>
+            <th scope="col">Before</th>
+            <th scope="col">Now</th>
           </tr>
         </thead>
         <tbody>
@@ -84,19 +84,19 @@ function goBack(): void {
               {{ nameOf(line.materialId) }}
               <span v-if="line.partKind !== 'main'" class="quiet">{{ line.partName }}</span>
             </th>
-            <td>{{ line.beforeG === null ? '–' : formatGrams(line.beforeG) }}</td>
+            <td>{{ line.beforeG === null ? '–' : formatMass(line.beforeG) }}</td>
             <td>
-              <b>{{ line.afterG === null ? '–' : formatGrams(line.afterG) }}</b>
+              <b>{{ line.afterG === null ? '–' : formatMass(line.afterG) }}</b>
             </td>
           </tr>
         </tbody>
       </table>
-      <table aria-label="What it did to the readings">
+      <table aria-label="Results before and now">
         <thead>
           <tr>
-            <th scope="col">Reading</th>
-            <th scope="col">then</th>
-            <th scope="col">now</th>
+            <th scope="col">Result</th>
+            <th scope="col">Before</th>
+            <th scope="col">Now</th>
           </tr>
         </thead>
         <tbody>
@@ -111,7 +111,7 @@ function goBack(): void {
         </tbody>
       </table>
       <v-btn :disabled="difference?.isSame" @click="goBack"
-        >Go back to version {{ against.number }}</v-btn
+        >Restore version {{ against.number }}</v-btn
       >
     </template>
   </section>

@@ -2,8 +2,7 @@ import { allLines } from '@/core/formula/model/edit';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import { VESSEL_WORDS } from '@/core/work/bench-steps/steps';
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
-import { formatGrams } from '@/core/basics/format/numbers';
-import { inSentence } from '@/core/basics/format/names';
+import { formatMass } from '@/core/basics/format/quantities';
 import { sayOperation } from '@/core/work/flow/messages';
 import type { Operation, Vessel } from '@/core/work/flow/types';
 import type { placedByRule } from '@/core/work/flow/edits';
@@ -24,8 +23,8 @@ export function titleOfOperation(
   if (operation.op !== 'weigh') return sayOperation(operation, body, catalog).title;
   const lines = allLines(body).filter(({ id }) => operation.lineIds.includes(id));
   const massG = lines.reduce((sum, line) => sum + line.massG, 0);
-  const name = lines[0] ? materialById(catalog, lines[0].materialId).name : '';
-  return `Weigh ${formatGrams(massG)} g ${inSentence(name)}`;
+  const name = lines[0] ? materialById(catalog, lines[0].materialId).sentenceName : '';
+  return `Weigh ${formatMass(massG)} ${name}`;
 }
 
 /** Where the rule put a line that came after the maker's own changes. */
@@ -34,9 +33,9 @@ export function sayPlaced(
   body: FormulaBody,
   catalog: Catalog,
 ): string {
-  const name = materialById(catalog, line.materialId).name;
-  const where = after
-    ? `after "${titleOfOperation(after, body, catalog)}"`
-    : 'before everything else';
-  return `${name} came after your changes of the work and is placed by rule: ${vesselName(operation.vessel, body)}, ${where}.`;
+  const name = materialById(catalog, line.materialId).sentenceName;
+
+  return after
+    ? `You added ${name} after you changed the steps. It goes into the ${vesselName(operation.vessel, body)}, after “${titleOfOperation(after, body, catalog)}”.`
+    : `You added ${name} after you changed the steps. It goes into the ${vesselName(operation.vessel, body)}, before everything else.`;
 }

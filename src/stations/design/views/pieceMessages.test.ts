@@ -18,10 +18,10 @@ describe('how long it lasts', () => {
   it('is said in minutes for a piece, in seconds for what is strewn in, in showers for a steamer', () => {
     const goneS = spread(90, 186);
     expect(traceSentence(lasting({ kind: 'dropped', goneS, buoyancy: 'either' }), 38)).toBe(
-      'gone in 1.5 to 3.1 min at 38 °C; may float',
+      'gone in 1.5 to 3.1 min at 38°C; may float',
     );
     expect(traceSentence(lasting({ kind: 'scattered', goneS }), 38)).toBe(
-      'strewn in, gone in 90 to 186 s at 38 °C',
+      'strewn in, gone in 90 to 186 s at 38°C',
     );
     expect(traceSentence(lasting({ kind: 'showered', showers: spread(1, 1.6) }), 38)).toBe(
       'lasts 1.0 to 1.6 showers of eight minutes at the edge of the spray',

@@ -1,21 +1,26 @@
 import type { DampVerdict, Evaluation } from '@/core/results/evaluation/types';
 import { BATH_OF_SALTS_G, bathsOf } from '@/core/results/fizz/dose';
 import type { Family } from '@/core/formula/model/schema';
-import { counted, formatFixed } from '@/core/basics/format/numbers';
+import { counted, formatFixed, formatRange } from '@/core/basics/format/numbers';
+import { formatMassRange, formatTemp } from '@/core/basics/format/quantities';
 
-const BUOYANCY_WORDS = { floats: 'floats', sinks: 'sinks', either: 'may float' } as const;
+const BUOYANCY_WORDS = {
+  floats: 'It floats.',
+  sinks: 'It sinks.',
+  either: 'It may float.',
+} as const;
 
 /** How long it lasts and what it does meanwhile, in one line. */
 export function traceSentence({ lasting }: Evaluation, waterTempC: number): string {
   switch (lasting?.kind) {
     case 'dropped':
-      return `gone in ${formatFixed(lasting.goneS.low / 60, 1)} to ${formatFixed(lasting.goneS.high / 60, 1)} min at ${waterTempC} °C; ${BUOYANCY_WORDS[lasting.buoyancy]}`;
+      return `Gone in ${formatRange(lasting.goneS.low / 60, lasting.goneS.high / 60, 1)} min at ${formatTemp(waterTempC)}. ${BUOYANCY_WORDS[lasting.buoyancy]}`;
     case 'scattered':
-      return `strewn in, gone in ${formatFixed(lasting.goneS.low, 0)} to ${formatFixed(lasting.goneS.high, 0)} s at ${waterTempC} °C`;
+      return `Scattered in, gone in ${formatRange(lasting.goneS.low, lasting.goneS.high, 0)} s at ${formatTemp(waterTempC)}.`;
     case 'showered':
-      return `lasts ${formatFixed(lasting.showers.low, 1)} to ${formatFixed(lasting.showers.high, 1)} showers of eight minutes at the edge of the spray`;
+      return `Lasts ${formatRange(lasting.showers.low, lasting.showers.high, 1)} showers of eight minutes at the edge of the spray.`;
     default:
-      return 'nothing fizzes yet';
+      return 'Nothing fizzes yet.';
   }
 }
 
@@ -23,10 +28,13 @@ export function traceSentence({ lasting }: Evaluation, waterTempC: number): stri
 export function bathsSentence(fillG: number, verdict: DampVerdict | null): string {
   const { low, high } = bathsOf(fillG);
   const pours =
-    verdict === 'too-wet' ? 'Too damp to pour: spread it to dry first.' : 'It pours from the jar.';
-  const baths =
-    high < 1.05 ? 'One bath' : `${formatFixed(low, 1)} to ${formatFixed(high, 1)} baths`;
-  return `${baths} of ${BATH_OF_SALTS_G.low} to ${BATH_OF_SALTS_G.high} g. ${pours}`;
+    verdict === 'too-wet'
+      ? 'It is too damp to pour. Spread it to dry first.'
+      : 'It pours from the jar.';
+  const dose = formatMassRange(BATH_OF_SALTS_G.low, BATH_OF_SALTS_G.high);
+  return high < 1.05
+    ? `Enough for one bath of ${dose}. ${pours}`
+    : `Enough for ${formatRange(low, high, 1)} baths of ${dose}. ${pours}`;
 }
 
 /** A film thinner than this is not seen, g/m2. Start value of ours. */
@@ -41,11 +49,11 @@ export function surfaceSentence(
   const foam =
     foamL.high === 0
       ? 'No foam.'
-      : `Foam ${formatFixed(foamCm.low, 1)} to ${formatFixed(foamCm.high, 1)} cm deep at most${ownTrials > 0 ? `, by ${counted(ownTrials, 'trial')} of your own` : ''}.`;
+      : ownTrials > 0
+        ? `Foam up to ${formatRange(foamCm.low, foamCm.high, 1)} cm deep, by ${counted(ownTrials, 'test')} of yours.`
+        : `Foam up to ${formatRange(foamCm.low, foamCm.high, 1)} cm deep.`;
   const film =
-    filmGM2 > SEEN_FILM_G_M2
-      ? `Oil film ${formatFixed(filmGM2, 1)} g on a square meter.`
-      : 'No oil film.';
-  const scent = scentMgL > 0 ? `Scent ${formatFixed(scentMgL, 1)} mg/L.` : 'No scent.';
+    filmGM2 > SEEN_FILM_G_M2 ? `Oil film of ${formatFixed(filmGM2, 1)} g/m².` : 'No oil film.';
+  const scent = scentMgL > 0 ? `Scent of ${formatFixed(scentMgL, 1)} mg/L.` : 'No scent.';
   return `${foam} ${film} ${scent}`;
 }

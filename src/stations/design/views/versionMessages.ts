@@ -1,5 +1,6 @@
 import type { Evaluation } from '@/core/results/evaluation/types';
-import { formatFixed, formatGrams } from '@/core/basics/format/numbers';
+import { formatFixed, formatPercent } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 
 export interface ReadingRow {
   readonly name: string;
@@ -17,19 +18,19 @@ export function readingRows(before: Evaluation, after: Evaluation): readonly Rea
   const or = (value: number | null | undefined, decimals: number) =>
     value === null || value === undefined ? '–' : formatFixed(value, decimals);
   return [
-    row('Total, g', ({ totalG }) => formatGrams(totalG)),
+    row('Total', ({ totalG }) => formatMass(totalG)),
     row('Soda to acid', ({ fizz }) => or(fizz.sodaToAcidByMass, 2)),
-    row('Damp', ({ binder }) => or(binder.dampIndexPct, 1)),
-    row('Free water, %', ({ binder }) => formatFixed(binder.freeWaterPct, 1)),
-    row('Scent, %', ({ scent }) => formatFixed(scent.loadPct, 2)),
-    row('Water, pH fresh', ({ water }) => or(water?.phFresh, 1)),
+    row('Moisture', ({ binder }) => or(binder.dampIndexPct, 1)),
+    row('Loose water', ({ binder }) => formatPercent(binder.freeWaterPct, 1)),
+    row('Scent', ({ scent }) => formatPercent(scent.loadPct, 2)),
+    row('Water, fresh pH', ({ water }) => or(water?.phFresh, 1)),
     row('Lasts', ({ lasting }) => {
       if (!lasting) return '–';
       return lasting.kind === 'showered'
         ? `${formatFixed(lasting.showers.best, 1)} showers`
         : `${formatFixed(lasting.goneS.best / 60, 1)} min`;
     }),
-    row('To mend', ({ findings }) =>
+    row('Checks', ({ findings }) =>
       String(findings.filter(({ severity }) => severity !== 'info').length),
     ),
   ];

@@ -140,7 +140,7 @@ function take(): void {
   }
   const sharedName = shared.value?.ok ? shared.value.recipe.name : '';
   const titled = result.value.recipe.title.replace(/\s*\(.*$/, '').slice(0, 80);
-  emit('take', name.value.trim() || sharedName || titled || 'Untitled', body.value);
+  emit('take', name.value.trim() || sharedName || titled || 'Untitled formula', body.value);
   isOpen.value = false;
   text.value = '';
   name.value = '';
@@ -153,12 +153,7 @@ function capitalized(sentence: string): string {
 </script>
 
 <template>
-  <AppDialog
-    v-model="isOpen"
-    label="Paste a recipe"
-    title="Paste a recipe as it was written down"
-    :width="980"
-  >
+  <AppDialog v-model="isOpen" label="Paste a recipe" title="Paste a recipe" :width="980">
     <form id="paste-form" class="grid" @submit.prevent="take">
       <div class="in">
         <div class="top">
@@ -172,7 +167,7 @@ function capitalized(sentence: string): string {
         </div>
         <v-textarea
           v-model="text"
-          label="The recipe, one ingredient a line"
+          label="Recipe, one ingredient a line"
           rows="13"
           no-resize
           spellcheck="false"
@@ -180,27 +175,27 @@ function capitalized(sentence: string): string {
           persistent-placeholder
         />
         <p class="quiet small">
-          Cups, spoons, ounces, drops, squirts or grams. “Embed:” or “Topping:” opens a part. A page
-          or data with a schema.org Recipe works as well.
+          Use cups, spoons, ounces, drops, squirts or grams. “Embed:” or “Topping:” starts a
+          section. A page or data with a schema.org Recipe works too.
         </p>
       </div>
       <div class="out" aria-live="polite">
         <h2>Read as</h2>
-        <p v-if="text.trim() === ''" class="quiet">Nothing yet.</p>
+        <p v-if="text.trim() === ''" class="quiet">Nothing to read yet.</p>
         <p v-else-if="!result.ok" class="problem">{{ result.problem.message }}</p>
         <template v-else-if="recipe">
           <p class="quiet small">
             {{ capitalized(sayGuess(recipe.family))
             }}<template v-if="recipe.pieces">, makes {{ recipe.pieces }}</template
-            ><template v-if="recipe.humidityPct">, made at {{ recipe.humidityPct }} %</template>.
+            ><template v-if="recipe.humidityPct">, made at {{ recipe.humidityPct }}%</template>.
           </p>
           <p v-if="recipe.unitless" class="ask-all">
             {{ counted(recipe.unitless, 'number') }} without a unit.
-            <button type="button" @click="inGrams = true">All in grams</button>
+            <button type="button" @click="inGrams = true">Read all as grams</button>
           </p>
           <p v-if="remarksUnread.length > 1" class="ask-all">
-            {{ counted(remarksUnread.length, 'line') }} that only seem to remark.
-            <button type="button" @click="leaveOut(remarksUnread)">Leave all of them out</button>
+            {{ counted(remarksUnread.length, 'line') }} may be notes.
+            <button type="button" @click="leaveOut(remarksUnread)">Remove them all</button>
           </p>
           <section v-for="part in page" :key="part.partId" :aria-label="part.name">
             <h3 v-if="page.length > 1">
@@ -209,7 +204,7 @@ function capitalized(sentence: string): string {
                 v-if="part.askedLine !== null"
                 :model-value="kinds[part.askedLine] ?? 'embed'"
                 :items="kindItems"
-                :label="`${part.name}: what is it?`"
+                :label="`Kind of section: ${part.name}`"
                 class="kind"
                 @update:model-value="
                   (kind: PartKind) => (kinds = { ...kinds, [part.askedLine ?? 0]: kind })
@@ -234,7 +229,7 @@ function capitalized(sentence: string): string {
             </ul>
           </section>
           <div v-if="verdict.length" class="verdict">
-            <h3>As {{ FAMILY_WORDS[family] }}</h3>
+            <h3>Checks as {{ FAMILY_WORDS[family] }}</h3>
             <p v-for="finding in verdict" :key="finding.code" class="small">
               {{ finding.message }} <span class="quiet">{{ finding.todo }}</span>
             </p>
@@ -243,8 +238,8 @@ function capitalized(sentence: string): string {
             {{ remark }}
           </p>
           <p v-if="recipe.unread.length" class="small">
-            {{ recipe.unread.length === 1 ? 'One line is' : `${recipe.unread.length} lines are` }}
-            not read; they come along and ask beside the column.
+            {{ counted(recipe.unread.length, 'line') }} not read yet. You can answer beside the
+            formula later.
           </p>
         </template>
       </div>
@@ -253,7 +248,7 @@ function capitalized(sentence: string): string {
 
     <template #actions>
       <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
-      <v-btn variant="flat" type="submit" form="paste-form">Make it a formula</v-btn>
+      <v-btn variant="flat" type="submit" form="paste-form">Create formula</v-btn>
     </template>
     <NewMaterialDialog
       v-if="making && isMaking"

@@ -3,7 +3,7 @@ import { typedIn } from '@/ui/fields/typedIn';
 import { WAY_WORDS } from '@/core/formula/model/ways';
 import { sayUnread } from '@/core/formula/model/unreadMessages';
 import type { UnreadLine } from '@/core/formula/model/schema';
-import { formatGrams } from '@/core/basics/format/numbers';
+import { formatMass, formatMassRange } from '@/core/basics/format/quantities';
 import { useMaterials } from '@/ui/fields/materials';
 import type { ReadRowOf } from './page';
 
@@ -35,7 +35,7 @@ const isUnknown = ({ reason }: UnreadLine) =>
   <li v-if="row.unread" class="line asks">
     <span>“{{ row.unread.text }}”</span>
     <span>
-      <span class="reason">line {{ row.number }}: {{ sayUnread(row.unread.reason) }}</span>
+      <span class="reason">Line {{ row.number }}: {{ sayUnread(row.unread.reason) }}</span>
       <span v-if="canAnswer" class="answers">
         <button
           v-for="id in namesOffered(row.unread)"
@@ -46,20 +46,20 @@ const isUnknown = ({ reason }: UnreadLine) =>
           {{ nameOf(id) }}
         </button>
         <button v-if="isUnknown(row.unread)" type="button" @click="emit('make', row.unread)">
-          Make it a material
+          Add as a material
         </button>
         <button
           v-if="/\b(?:and|&)\b|[,;+]/.test(row.unread.text)"
           type="button"
           @click="emit('split', row.unread)"
         >
-          Two lines
+          Split in two
         </button>
-        <button type="button" @click="emit('leaveOut', row.unread)">Leave it out</button>
+        <button type="button" @click="emit('leaveOut', row.unread)">Remove</button>
         <select
           v-if="partItems.length > 1"
           :value="partAt"
-          :aria-label="`Part of line ${row.number}`"
+          :aria-label="`Section of line ${row.number}`"
           @change="emit('part', row.number, typedIn($event))"
         >
           <option v-for="item in partItems" :key="item.value" :value="item.value">
@@ -74,10 +74,10 @@ const isUnknown = ({ reason }: UnreadLine) =>
       >{{ nameOf(row.line.materialId)
       }}<span v-if="row.line.how" class="quiet">, {{ WAY_WORDS[row.line.how] }}</span></span
     >
-    <b class="tabular">{{ formatGrams(row.line.massG) }} g</b>
-    <span v-if="row.line.massHighG > row.line.massLowG" class="quiet tabular"
-      >{{ formatGrams(row.line.massLowG) }} to {{ formatGrams(row.line.massHighG) }}</span
-    >
+    <b class="tabular">{{ formatMass(row.line.massG) }}</b>
+    <span v-if="row.line.massHighG > row.line.massLowG" class="quiet tabular">{{
+      formatMassRange(row.line.massLowG, row.line.massHighG)
+    }}</span>
   </li>
   <li v-else class="note quiet">{{ row.note }} <span>(a note)</span></li>
 </template>

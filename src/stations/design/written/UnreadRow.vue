@@ -68,12 +68,12 @@ function take(): void {
   <li class="entry" :aria-label="`Line ${entry.line}`">
     <p class="text">
       <b>“{{ entry.text }}”</b>
-      <span class="quiet">line {{ entry.line }}: {{ sayUnread(entry.reason) }}</span>
+      <span class="quiet">Line {{ entry.line }}: {{ sayUnread(entry.reason) }}</span>
     </p>
     <form class="answer" @submit.prevent="take">
       <MaterialPicker
         v-model="materialId"
-        label="It is"
+        label="Material"
         :first="entry.choices"
         can-make
         class="picker"
@@ -82,12 +82,14 @@ function take(): void {
       <v-text-field
         v-if="asksAmount"
         v-model="amount"
-        label="Grams, or 2 tbsp"
+        label="Amount"
+        placeholder="85 g or 2 tbsp"
+        persistent-placeholder
         class="amount"
         autocomplete="off"
       />
-      <v-btn type="submit">Take it</v-btn>
-      <v-btn variant="text" @click="emit('settle', null)">Leave it out</v-btn>
+      <v-btn type="submit">Add</v-btn>
+      <v-btn variant="text" @click="emit('settle', null)">Remove</v-btn>
     </form>
     <ProblemLine :problem="problem" />
     <NewMaterialDialog

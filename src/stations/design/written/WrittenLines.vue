@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { allLines } from '@/core/formula/model/edit';
 import type { FormulaBody } from '@/core/formula/model/schema';
-import { formatGrams } from '@/core/basics/format/numbers';
+import { formatMass, formatMassRange } from '@/core/basics/format/quantities';
 
 /** The recipe as it was written, beside the grams it became and how far they may be off. */
 const props = defineProps<{ body: FormulaBody }>();
@@ -15,25 +15,25 @@ const written = computed(() =>
 </script>
 
 <template>
-  <section v-if="written.length" aria-label="As it was written" class="written">
-    <h2>As it was written</h2>
+  <section v-if="written.length" aria-label="As written" class="written">
+    <h2>As written</h2>
     <p class="quiet">
-      Cups, spoons and drops, and the grams they may be. Type a weighed figure to settle one.
+      What each cup, spoon or drop may weigh. Weigh one and type its weight to make it exact.
     </p>
     <table>
       <thead class="visually-hidden">
         <tr>
           <th scope="col">Written</th>
-          <th scope="col">Grams</th>
-          <th scope="col">Lowest to highest</th>
+          <th scope="col">Weight</th>
+          <th scope="col">Range</th>
         </tr>
       </thead>
       <tbody>
         <tr v-for="line in written" :key="line.id">
           <td class="text">{{ line.written }}</td>
-          <td class="tabular grams">{{ formatGrams(line.massG) }} g</td>
+          <td class="tabular grams">{{ formatMass(line.massG) }}</td>
           <td class="tabular quiet">
-            {{ formatGrams(line.massLowG) }} to {{ formatGrams(line.massHighG) }}
+            {{ formatMassRange(line.massLowG, line.massHighG) }}
           </td>
         </tr>
       </tbody>

@@ -38,7 +38,7 @@ function next(): void {
   const wrong = wholeNumber(rejects.value);
   const minis = planned.value > 0 ? wholeNumber(samplers.value) : 0;
   if (whole === null || wrong === null || minis === null) {
-    problem.value = 'Whole numbers, zero or more.';
+    problem.value = 'Type whole numbers, 0 or more.';
     return;
   }
   const doubt = countDoubt(
@@ -71,7 +71,7 @@ useBenchKeys({ space: next });
       />
     </div>
     <div class="field">
-      <label for="rejects">Gone wrong</label>
+      <label for="rejects">Rejects</label>
       <input
         id="rejects"
         v-model="rejects"
@@ -81,7 +81,7 @@ useBenchKeys({ space: next });
       />
     </div>
     <div v-if="planned > 0" class="field">
-      <label for="samplers">Samplers</label>
+      <label for="samplers">Minis</label>
       <input
         id="samplers"
         v-model="samplers"
@@ -92,9 +92,9 @@ useBenchKeys({ space: next });
     </div>
   </div>
   <p class="planned">
-    {{ batch.plan.pieces }} were planned<template v-if="planned > 0"
-      >, and {{ counted(planned, 'sampler') }} from the rest: count those apart, and label them as
-      samplers</template
+    The plan has {{ counted(batch.plan.pieces, 'piece')
+    }}<template v-if="planned > 0"
+      >, and {{ counted(planned, 'mini') }} from the rest. Count the minis separately</template
     >.
   </p>
   <ProblemLine :problem="problem" />

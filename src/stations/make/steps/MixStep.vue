@@ -20,7 +20,7 @@ const isRunning = computed(() => leftS.value !== null);
 const shown = computed(() => countdown(leftS.value ?? props.step.seconds));
 const said = computed(() => {
   if (leftS.value === null) return 'Start the timer';
-  return leftS.value > 0 ? 'Mixed enough, next' : 'Mixed, next';
+  return leftS.value > 0 ? 'Mixed early, next' : 'Mixed, next';
 });
 
 /** Heard over a mixer, once, when the time is up while somebody is here. */
@@ -48,7 +48,7 @@ useBenchKeys({ space: next });
   <div class="hands">
     <HandButton is-main is-big @click="next">{{ said }} <kbd>space</kbd></HandButton>
     <HandButton v-if="!isRunning" is-big @click="bench.settle({ kind: 'done' })">
-      Mixed without it
+      Mixed without the timer
     </HandButton>
   </div>
 </template>

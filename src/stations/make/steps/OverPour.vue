@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { readoutOf } from '@/core/work/weighing/readout';
 import HandButton from '@/ui/kit/HandButton.vue';
 import { computed } from 'vue';
 import { READING_WORDS, sayReading } from '@/core/results/evaluation/readings';
@@ -7,13 +8,15 @@ import type { WeighStep } from '@/core/work/bench-steps/stepSchema';
 import { rescalingFor } from '@/core/batches/records/rescaling';
 import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
-import { formatFixed, formatGrams } from '@/core/basics/format/numbers';
+import { formatFixed } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 
 /** Too much is on the scale: three ways out, each with what it costs. */
-const props = defineProps<{ batch: Batch; step: WeighStep; massG: number; decimals: number }>();
+const props = defineProps<{ batch: Batch; step: WeighStep; massG: number }>();
 const emit = defineEmits<{ takeOut: []; scaleUp: []; keep: [] }>();
 const bench = useBenchStore();
 
+const readout = computed(() => readoutOf(props.step.stepG, props.step.targetG));
 const overG = computed(() => props.massG - props.step.targetG);
 const rescaling = computed(() => rescalingFor(props.batch, props.step, props.massG));
 const topUps = computed(
@@ -36,38 +39,38 @@ const isLoud = ({ kept }: KeptReading) => kept.findings.length > 0;
   <section class="over" aria-label="Too much">
     <div class="way">
       <HandButton is-big @click="emit('takeOut')">
-        Take out {{ formatFixed(overG, decimals) }} g <kbd>1</kbd>
+        Take out {{ readout.say(overG) }} <kbd>1</kbd>
       </HandButton>
-      <p>Spoon it off a dry heap, never out of the mix.</p>
+      <p>Spoon it off a dry heap. Never take it out of the mix.</p>
     </div>
     <div class="way">
       <HandButton is-big :disabled="!rescaling" @click="emit('scaleUp')">
-        Scale the rest up <kbd>2</kbd>
+        Scale up the rest <kbd>2</kbd>
       </HandButton>
       <template v-if="rescaling">
         <p>
-          Times {{ formatFixed(rescaling.factor, 3) }}: {{ formatGrams(rescaling.fromTotalG) }} g
-          become {{ formatGrams(rescaling.toTotalG) }} g.
+          Multiply by {{ formatFixed(rescaling.factor, 3) }}, from
+          {{ formatMass(rescaling.fromTotalG) }} to {{ formatMass(rescaling.toTotalG) }}.
         </p>
-        <ul class="plain-list" tabindex="0" aria-label="Amounts or readings">
+        <ul class="plain-list" tabindex="0" aria-label="Amounts or results">
           <li v-for="one in topUps" :key="one.stepId">
-            {{ one.title }} <b>+ {{ formatGrams(one.stillG) }} g</b>
+            {{ one.title }} <b>+{{ formatMass(one.stillG) }}</b>
           </li>
           <li v-for="one in ahead" :key="one.stepId">
-            {{ one.title }} <b>{{ formatGrams(one.toG) }} g</b>
-            <span class="was">was {{ formatGrams(one.fromG) }}</span>
+            {{ one.title }} <b>{{ formatMass(one.toG) }}</b>
+            <span class="was">was {{ formatMass(one.fromG) }}</span>
           </li>
         </ul>
       </template>
-      <p v-else>Nothing else is in this part to match it.</p>
+      <p v-else>There is nothing else in this section to scale.</p>
     </div>
     <div class="way">
-      <HandButton is-big @click="emit('keep')"> Keep it as it is <kbd>3</kbd> </HandButton>
-      <ul class="plain-list" tabindex="0" aria-label="Amounts or readings">
+      <HandButton is-big @click="emit('keep')"> Use this weight <kbd>3</kbd> </HandButton>
+      <ul class="plain-list" tabindex="0" aria-label="Amounts or results">
         <li v-for="row in readings" :key="row.id" :class="{ out: isLoud(row) }">
           {{ READING_WORDS[row.id].name }} <b>{{ sayReading(row.id, row.kept.value) }}</b>
           <span class="was">{{
-            isLoud(row) ? 'outside its window' : `planned ${sayReading(row.id, row.planned.value)}`
+            isLoud(row) ? 'out of its range' : `planned ${sayReading(row.id, row.planned.value)}`
           }}</span>
         </li>
       </ul>

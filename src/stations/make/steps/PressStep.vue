@@ -11,12 +11,13 @@ import { standing } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
 import { batchFills } from '@/core/batches/trays/fills';
 import { pressedMix } from '@/core/batches/trays/volatile';
-import { parseNumber } from '@/core/basics/units/parseNumber';
-import { withoutUnit } from '@/core/basics/units/withoutUnit';
+import { formatMinutes } from '@/core/basics/format/durations';
+import { counted, formatCount } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
+import { parseQuantity } from '@/core/basics/units/parseQuantity';
+import { readoutOf } from '@/core/work/weighing/readout';
 import { compareToTarget, toleranceG } from '@/core/work/weighing/tolerance';
-import { decimalsOf } from '@/core/work/weighing/rounding';
 import { useBenchStore } from '@/stores/bench';
-import { counted, formatFixed, formatGrams } from '@/core/basics/format/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 import FillStrip from '../FillStrip.vue';
 import PourBar from '../PourBar.vue';
@@ -36,18 +37,28 @@ const { reading, state } = scale;
 const typed = ref('');
 const problem = ref('');
 const { isSure } = useConfirmTwice(problem);
-const decimals = decimalsOf(props.step.stepG);
+const readout = computed(() => readoutOf(props.step.stepG));
+const typedG = computed(() => {
+  const read = parseQuantity(typed.value, 'g', readout.value.shown);
+  return read.ok ? read.value : null;
+});
 
 const fills = computed(() =>
   batchFills(props.batch, catalog.value, props.step.targetG, props.step.id),
 );
 const watch = computed(() => fills.value.watch);
 const bandG = computed(() => toleranceG(props.step.targetG, props.step.stepG));
-const shownG = computed(() =>
-  scale.isLive.value ? reading.value.massG : (parseNumber(withoutUnit(typed.value, 'g')) ?? 0),
-);
+const shownG = computed(() => (scale.isLive.value ? reading.value.massG : (typedG.value ?? 0)));
 const against = computed(() => compareToTarget(shownG.value, props.step.targetG, bandG.value));
 
+/** How many pieces are lighter than the law allows. */
+const shortSaid = computed(() => {
+  const { short = 0, farShort = 0 } = watch.value ?? {};
+  if (short === 0) return 'No piece is too light.';
+  return farShort > 0
+    ? `Too light: ${counted(short, 'piece')}, ${formatCount(farShort)} by more than twice. Never sell those at that weight.`
+    : `Too light: ${counted(short, 'piece')}.`;
+});
 const againMin = computed(() => {
   const { conditions } = bench;
   if (!conditions) return SOONEST_MIN;
@@ -73,11 +84,10 @@ function filled(massG: number | null): void {
 }
 
 function next(): void {
-  const massG = scale.isLive.value
-    ? reading.value.massG
-    : parseNumber(withoutUnit(typed.value, 'g'));
+  const massG = scale.isLive.value ? reading.value.massG : typedG.value;
   if (scale.isLive.value && state.value !== 'ready') {
-    problem.value = 'The scale does not read: plug it in, or press E for a piece without a weight.';
+    problem.value =
+      'The scale sends no weight. Plug it in, or press E for a piece without a weight.';
     return;
   }
   if (massG === null || !(massG > props.step.targetG * 0.2)) {
@@ -125,32 +135,30 @@ useBenchKeys(
     </p>
     <div class="said">
       <p v-if="watch" role="status">
-        Mean <b class="figure">{{ formatFixed(watch.meanG, 1) }} g</b>, spread
-        {{ formatFixed(watch.sdG, 1) }} g.
-        <b v-if="watch.adjustG !== 0" class="adjust"
-          >{{ watch.adjustG > 0 ? 'Fill' : 'Take' }} {{ formatFixed(Math.abs(watch.adjustG), 1) }} g
-          {{ watch.adjustG > 0 ? 'more' : 'off' }}.</b
-        >
+        Mean <b class="figure">{{ formatMass(watch.meanG, 1) }}</b>, spread
+        {{ formatMass(watch.sdG, 1) }}.
+        <b v-if="watch.adjustG !== 0" class="adjust">{{
+          watch.adjustG > 0
+            ? `Fill ${formatMass(watch.adjustG, 1)} more.`
+            : `Fill ${formatMass(-watch.adjustG, 1)} less.`
+        }}</b>
         <template v-else-if="watch.isOnTarget">On target.</template>
-        <template v-else
-          >{{ watch.meanG < step.targetG ? 'Light' : 'Heavy' }} so far: weigh on, it is not sure
-          yet.</template
-        >
+        <template v-else>{{
+          watch.meanG < step.targetG
+            ? 'Light so far. Weigh more to be sure.'
+            : 'Heavy so far. Weigh more to be sure.'
+        }}</template>
       </p>
       <p v-if="watch?.tolerableG">
-        {{ formatGrams(fills.nominalG) }} g net once dry; the law lets a piece lack
-        {{ formatFixed(watch.tolerableG, 1) }} g:
-        <b :class="{ adjust: watch.short > 0 }">{{
-          watch.short === 0
-            ? 'none does'
-            : `${watch.short} too light${watch.farShort ? `, ${watch.farShort} by more than twice: never sell these at that weight` : ''}`
-        }}</b>.
+        Net {{ formatMass(fills.nominalG) }} when dry. By law a piece may lack
+        {{ formatMass(watch.tolerableG, 1) }}.
+        <b :class="{ adjust: watch.short > 0 }">{{ shortSaid }}</b>
       </p>
       <p :class="{ adjust: sinceMin !== null && sinceMin > againMin }">
         {{
           sinceMin === null
             ? 'Not squeezed yet.'
-            : `Squeezed ${counted(Math.round(sinceMin), 'minute')} ago; squeeze every ${againMin}: it dries while you press.`
+            : `Squeezed ${formatMinutes(sinceMin)} ago. Squeeze every ${formatMinutes(againMin)}, as it dries while you press.`
         }}
       </p>
     </div>
@@ -161,17 +169,18 @@ useBenchKeys(
     :tolerable-g="watch?.tolerableG ?? null"
   />
   <div v-if="!scale.isLive.value" class="field">
-    <label for="fill">Grams of this piece</label>
+    <label for="fill">Weight of this piece, {{ readout.unit }}</label>
     <input id="fill" v-model="typed" inputmode="decimal" autocomplete="off" @keydown.enter="next" />
   </div>
   <PourBar :mass-g="shownG" :target-g="step.targetG" :tolerance-g="bandG" :against="against" />
   <p class="scale" role="status">
-    {{ formatFixed(shownG, decimals) }} g of {{ formatFixed(step.targetG, decimals) }} ·
-    {{ scale.isLive.value ? sayScale(state, reading, 'mold', step.stepG) : 'typed by hand' }}
+    {{ readout.say(shownG) }} of {{ readout.say(step.targetG) }}
+    <small>{{ readout.beside(step.targetG) }}</small> ·
+    {{ scale.isLive.value ? sayScale(state, reading, 'mold', step.stepG) : 'Typed by hand' }}
   </p>
   <SquirtCounter :batch="batch" :step-id="step.id">
     <HandButton @click="filled(null)">Not weighed <kbd>E</kbd></HandButton>
-    <HandButton @click="squeezed('right')"> Squeezed, right <kbd>Q</kbd> </HandButton>
+    <HandButton @click="squeezed('right')"> Squeeze is right <kbd>Q</kbd> </HandButton>
   </SquirtCounter>
   <ProblemLine :problem="problem" />
   <div class="hands">

@@ -8,14 +8,19 @@ import { dampWindowIn } from '@/core/results/conditions/dampWindowIn';
 import { conditionsOfBatch } from '@/core/workshop/settings/conditionsFor';
 import { evaluate } from '@/core/results/evaluation/evaluate';
 import { sayFinding } from '@/core/results/evaluation/messages';
-import { parseNumber } from '@/core/basics/units/parseNumber';
-import { withoutUnit, type FieldUnit } from '@/core/basics/units/withoutUnit';
+import { formatRange } from '@/core/basics/format/numbers';
+import { toShown } from '@/core/basics/format/quantities';
+import {
+  parseQuantity,
+  rangeProblem,
+  type QuantityUnit,
+  unitShown,
+} from '@/core/basics/units/parseQuantity';
 import type { Batch } from '@/core/batches/records/schema';
 import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
 import { useBenchStore } from '@/stores/bench';
 import { useRoomStore } from '@/stores/room';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatFixed } from '@/core/basics/format/numbers';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 
 defineOptions({ inheritAttrs: false });
@@ -24,7 +29,7 @@ const bench = useBenchStore();
 const workshop = useWorkshopStore();
 const rooms = useRoomStore();
 const humidity = ref(String(workshop.settings.humidityPct));
-const temp = ref(String(workshop.settings.tempC));
+const temp = ref(tempText(workshop.settings.tempC));
 const problem = ref('');
 
 /** Who says so, by where the workshop reads its air. */
@@ -40,7 +45,7 @@ watch(
   ([humidityPct, tempC]) => {
     if (!isSensed.value) return;
     humidity.value = String(humidityPct);
-    temp.value = String(tempC);
+    temp.value = tempText(tempC ?? workshop.settings.tempC);
   },
 );
 
@@ -65,14 +70,35 @@ const judged = computed(() => {
   };
 });
 
-function inRange(text: string, unit: FieldUnit, min: number, max: number): number | null {
-  const value = parseNumber(withoutUnit(text, unit));
-  return value !== null && value >= min && value <= max ? value : null;
+/** As the person reads a thermometer. */
+function tempText(tempC: number): string {
+  return String(Number(toShown(tempC, unitShown('°C')).toFixed(1)));
+}
+
+function inRange(text: string, unit: QuantityUnit, min: number, max: number): number | null {
+  const read = parseQuantity(text, unit);
+  return read.ok && read.value >= min - EDGE && read.value <= max + EDGE ? read.value : null;
+}
+/** What a change of units may lose. */
+const EDGE = 1e-9;
+
+/** Which of the two does not read, and what to type. */
+function airProblem(): string {
+  for (const [name, text, unit, min, max] of [
+    ['Humidity', humidity.value, '%', 5, 100],
+    ['Temperature', temp.value, '°C', -10, 50],
+  ] as const) {
+    const read = parseQuantity(text, unit);
+    if (!read.ok) return `${name}: ${read.problem}`;
+    if (inRange(text, unit, min, max) === null)
+      return `${name}: ${rangeProblem(min, max, unit, 0)}`;
+  }
+  return '';
 }
 
 function next(): void {
   if (air.value === null) {
-    problem.value = 'Humidity from 5 to 100 %, temperature from −10 to 50 °C.';
+    problem.value = airProblem();
     return;
   }
   rooms.read('workroom', air.value, SAID_BY[workshop.settings.roomSource]);
@@ -99,7 +125,7 @@ useBenchKeys({ space: next });
       />
     </div>
     <div class="field">
-      <label for="temp">Temperature, °C</label>
+      <label for="temp">Temperature, {{ unitShown('°C').unit }}</label>
       <input
         id="temp"
         v-model="temp"
@@ -109,22 +135,21 @@ useBenchKeys({ space: next });
       />
     </div>
   </div>
-  <p v-if="isSensed" class="sensed">The sensor fills these in as it reads.</p>
+  <p v-if="isSensed" class="sensed">The sensor fills these in.</p>
   <div v-if="advice" class="advice" :class="advice.verdict">
     <p class="verdict">
       {{
         advice.verdict === 'good'
           ? 'A good room.'
           : advice.verdict === 'workable'
-            ? 'Workable, with care.'
+            ? 'Workable with care.'
             : 'Not today, not like this.'
       }}
       <template v-if="judged">
-        Damp window {{ formatFixed(judged.window.lowPct, 1) }} to
-        {{ formatFixed(judged.window.highPct, 1)
-        }}<template v-if="Math.abs(judged.window.highPct - judged.usualWindow.highPct) > 0.05"
-          >, in place of {{ formatFixed(judged.usualWindow.lowPct, 1) }} to
-          {{ formatFixed(judged.usualWindow.highPct, 1) }}</template
+        Moisture range {{ formatRange(judged.window.lowPct, judged.window.highPct, 1)
+        }}<template v-if="Math.abs(judged.window.highPct - judged.usualWindow.highPct) > 0.05">
+          (usually
+          {{ formatRange(judged.usualWindow.lowPct, judged.usualWindow.highPct, 1) }})</template
         >.
       </template>
     </p>
@@ -135,8 +160,8 @@ useBenchKeys({ space: next });
       </li>
     </ul>
   </div>
-  <div v-if="workshop.settings.makers.length" class="who" role="group" aria-label="Whose hands">
-    <span>Whose hands?</span>
+  <div v-if="workshop.settings.makers.length" class="who" role="group" aria-label="Who is working">
+    <span>Who is working?</span>
     <HandButton
       v-for="name in workshop.settings.makers"
       :key="name"
@@ -148,7 +173,7 @@ useBenchKeys({ space: next });
   </div>
   <ProblemLine :problem="problem" />
   <div class="hands">
-    <HandButton is-main is-big @click="next">This is the room <kbd>space</kbd></HandButton>
+    <HandButton is-main is-big @click="next">Save the room <kbd>space</kbd></HandButton>
   </div>
 </template>
 

@@ -5,7 +5,7 @@ import type { StepOf } from '@/core/work/bench-steps/stepSchema';
 import { bowlContents } from '@/core/batches/records/bowl';
 import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
-import { formatGrams } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 
 const props = defineProps<{ batch: Batch; step: StepOf<'split'> }>();
@@ -25,8 +25,8 @@ useBenchKeys({ space: next });
 
 <template>
   <p class="big">
-    <b class="figure">{{ formatGrams(bowlG * step.share) }}</b>
-    <span>g of {{ formatGrams(bowlG) }} in the bowl</span>
+    <b class="figure">{{ formatMass(bowlG * step.share) }}</b>
+    <span>of {{ formatMass(bowlG) }} in the bowl</span>
   </p>
   <div class="hands">
     <HandButton is-main is-big @click="next">Split, next <kbd>space</kbd></HandButton>

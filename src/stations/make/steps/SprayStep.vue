@@ -7,7 +7,7 @@ import type { StepOf } from '@/core/work/bench-steps/stepSchema';
 import { bowlContents } from '@/core/batches/records/bowl';
 import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
-import { formatFixed } from '@/core/basics/format/numbers';
+import { formatFixed, formatPercent, formatRange } from '@/core/basics/format/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 import SquirtCounter from '../SquirtCounter.vue';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
@@ -25,13 +25,10 @@ useBenchKeys({ space: next });
 <template>
   <p class="big">
     <b class="figure">{{ damp.dampIndexPct === null ? '–' : formatFixed(damp.dampIndexPct, 1) }}</b>
-    <span v-if="window"
-      >damp index, window {{ formatFixed(window.lowPct, 1) }} to
-      {{ formatFixed(window.highPct, 1) }}</span
-    >
+    <span v-if="window">moisture (range {{ formatRange(window.lowPct, window.highPct, 1) }})</span>
   </p>
-  <p v-if="damp.dampIndexPct === null" class="water">Nothing dry is in the bowl by the record.</p>
-  <p v-else class="water">Free water {{ formatFixed(damp.freeWaterPct, 2) }} % of the mix.</p>
+  <p v-if="damp.dampIndexPct === null" class="water">There is nothing dry in the bowl on record.</p>
+  <p v-else class="water">Loose water is {{ formatPercent(damp.freeWaterPct, 2) }} of the mix.</p>
   <SquirtCounter
     :batch="batch"
     :step-id="step.id"

@@ -10,12 +10,14 @@ import { openSqueeze } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
 import { useWorkshopStore } from '@/stores/workshop';
-import { formatGrams } from '@/core/basics/format/numbers';
+import { formatMinutes } from '@/core/basics/format/durations';
+import { counted, formatFixed, formatPercent } from '@/core/basics/format/numbers';
+import { formatMass, formatMassRange } from '@/core/basics/format/quantities';
 import HandPicture from '../HandPicture.vue';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import { useMaterials } from '@/ui/fields/materials';
 
-const { nameOf } = useMaterials();
+const { sentenceNameOf } = useMaterials();
 
 const props = defineProps<{ batch: Batch; step: Extract<BenchStep, { kind: 'squeeze' }> }>();
 const bench = useBenchStore();
@@ -93,39 +95,40 @@ useBenchKeys({
   </div>
   <div v-else class="cures">
     <HandButton v-if="parted" class="bowl" @click="bowl = bowl === 1 ? 2 : 1">
-      {{ bowl === 1 ? 'first bowl' : 'second bowl' }} <kbd>G</kbd>
+      {{ bowl === 1 ? 'First bowl' : 'Second bowl' }} <kbd>G</kbd>
     </HandButton>
     <h2>
       {{
         open.felt === 'too-dry'
-          ? 'Too dry. Add one of these, mix, squeeze again.'
-          : 'Too wet. What helps:'
+          ? 'Too dry. Add one of these, mix, and squeeze again.'
+          : 'Too wet. Add one of these, mix, and squeeze again.'
       }}
     </h2>
     <p v-if="cures.length === 0" class="way-back">
       {{
         open.felt === 'too-dry'
-          ? 'Nothing in small amounts brings it there: look the formula over on Design.'
+          ? 'No small amount fixes it. Check the formula on Design.'
           : step.acidIn
-            ? 'More powder than a sixth of it would be another formula. Dry it and crumble it: embed powder or bath dust. Then start over, drier.'
-            : 'More powder than a sixth of it would be another formula. Wait and mix in moving dry air, or start over, drier.'
+            ? 'It needs so much powder that it would be another formula. Dry it, crumble it for embed powder or bath dust, and start over drier.'
+            : 'It needs so much powder that it would be another formula. Wait and mix in moving dry air, or start over drier.'
       }}
     </p>
     <ul class="plain-list">
       <li v-for="(cure, index) in cures" :key="cure.materialId" class="cure">
         <div>
           <b class="figure"
-            >{{ formatGrams(rounded(cure.firstG)) }} g
-            {{ nameOf(cure.materialId).toLowerCase() }}</b
-          ><template v-if="cure.firstSquirts">, about {{ cure.firstSquirts }} squirts</template>
+            >{{ formatMass(rounded(cure.firstG)) }} of {{ sentenceNameOf(cure.materialId) }}</b
+          ><template v-if="cure.firstSquirts"
+            >, about {{ counted(cure.firstSquirts, 'squirt') }}</template
+          >
           <p>
-            {{ cure.note }} Damp index to {{ cure.dampIndexAfterPct.toFixed(1) }}, free water
-            {{ cure.freeWaterAfterPct.toFixed(1) }} %, scent
-            {{ cure.scentLoadAfterPct.toFixed(2) }} %. Squeeze again after {{ cure.testAgainMin }}
-            minutes of mixing.
+            {{ cure.note }} Then moisture is {{ formatFixed(cure.dampIndexAfterPct, 1) }}, loose
+            water {{ formatPercent(cure.freeWaterAfterPct, 1) }} and scent
+            {{ formatPercent(cure.scentLoadAfterPct, 2) }}. Mix for
+            {{ formatMinutes(cure.testAgainMin) }} and squeeze again.
             <template v-if="cure.inAllG > cure.firstG * 1.05"
-              >Perhaps {{ formatGrams(cure.inAllSpread.low) }} to
-              {{ formatGrams(cure.inAllSpread.high) }} g in all.</template
+              >It may need {{ formatMassRange(cure.inAllSpread.low, cure.inAllSpread.high) }} in
+              all.</template
             >
           </p>
         </div>
@@ -136,7 +139,7 @@ useBenchKeys({
     </ul>
     <div class="hands">
       <HandButton is-big @click="bench.strike(open.id)">Squeeze again first</HandButton>
-      <HandButton is-big @click="bench.settle({ kind: 'done' })"> Go on as it is </HandButton>
+      <HandButton is-big @click="bench.settle({ kind: 'done' })"> Continue as it is </HandButton>
     </div>
   </div>
 </template>

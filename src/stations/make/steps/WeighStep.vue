@@ -9,14 +9,13 @@ import { weighedEntry } from '@/core/batches/records/weighed';
 import { weightDoubt } from '@/core/batches/records/doubts';
 import type { Batch } from '@/core/batches/records/schema';
 import type { WeighedBy } from '@/core/batches/records/kinds';
-import { parseNumber } from '@/core/basics/units/parseNumber';
-import { withoutUnit } from '@/core/basics/units/withoutUnit';
+import { shortened } from '@/core/basics/format/names';
+import { parseQuantity } from '@/core/basics/units/parseQuantity';
+import { readoutOf } from '@/core/work/weighing/readout';
 import { compareToTarget } from '@/core/work/weighing/tolerance';
-import { decimalsOf } from '@/core/work/weighing/rounding';
 import { readable } from '@/core/work/weighing/readable';
 import { sayCounted } from '@/core/work/weighing/counted';
 import { useBenchStore } from '@/stores/bench';
-import { formatFixed } from '@/core/basics/format/numbers';
 import PourBar from '../PourBar.vue';
 import { sayScale } from '../scaleMessages';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
@@ -45,31 +44,33 @@ const vFocus = {
   mounted: (field: HTMLElement, { value }: { value: boolean }) => value && field.focus(),
 };
 const problem = ref('');
+const MOST_HEARD = 40;
 const { isSure } = useConfirmTwice(problem);
 /** Over-pours are asked about once the hand has stopped. */
 const isAsking = ref(false);
 
-/** Too small for this scale: shown with as many decimals as it takes. */
-const decimals = computed(() =>
-  props.step.targetG < stepG ? Math.max(3, decimalsOf(stepG)) : decimalsOf(stepG),
-);
+/** As this scale shows it. */
+const readout = computed(() => readoutOf(stepG, props.step.targetG));
+const typedG = computed(() => parseQuantity(typed.value, 'g', readout.value.shown));
 const shownG = computed(() =>
-  isTyped.value ? (parseNumber(withoutUnit(typed.value, 'g')) ?? 0) : reading.value.massG,
+  isTyped.value ? (typedG.value.ok ? typedG.value.value : 0) : reading.value.massG,
 );
+/** In the person's own unit, where the scale has another. */
+const besideTarget = computed(() => readout.value.beside(props.step.targetG));
 const against = computed(() =>
   compareToTarget(shownG.value, props.step.targetG, props.step.toleranceG),
 );
 const said = computed(() =>
   against.value === 'within' || !(shownG.value > 0)
     ? 'Weighed, next'
-    : `Keep ${formatFixed(shownG.value, decimals.value)} g, next`,
+    : `Keep ${readout.value.say(shownG.value)}, next`,
 );
 const line = computed(() => {
-  if (isCounted.value) return 'counted, not weighed';
-  if (isTyped.value) return 'typed by hand';
+  if (isCounted.value) return 'Counted, not weighed';
+  if (isTyped.value) return 'Typed by hand';
   if (state.value === 'ready' && scale.unread.value)
-    return `the scale sent a line that is no weight: “${scale.unread.value.slice(0, 40)}”`;
-  if (against.value === 'over') return 'too much: O shows what can be done';
+    return `The scale sent a line without a weight: “${shortened(scale.unread.value, MOST_HEARD)}”`;
+  if (against.value === 'over') return 'Too much. Press O to see what you can do.';
   return sayScale(state.value, reading.value, props.step.vessel, stepG);
 });
 
@@ -89,20 +90,24 @@ function by(): WeighedBy {
 }
 
 const WHY_NOT = {
-  overload: 'The scale says overload: nothing is written until it reads again.',
-  unplugged:
-    'The scale is unplugged: nothing is written until it reads again, or type the grams it showed.',
-  busy: 'Another program holds the scale’s port: close it there, and the scale reads again by itself.',
-  empty: 'Nothing is on the scale yet.',
-  'not-typed': 'Type the grams the scale shows.',
+  overload: 'The scale is overloaded. Take something off.',
+  unplugged: 'The scale is unplugged. Plug it in, or type the weight it showed.',
+  busy: 'Another program uses the scale’s port. Close it there.',
+  empty: 'There is nothing on the scale yet.',
+  'not-typed': 'Type the weight that the scale shows.',
 } as const;
 
 /** What may be written, or a sentence why not. */
 function massOnScale(): number | null {
   const read = isTyped.value
-    ? readable(parseNumber(withoutUnit(typed.value, 'g')), null)
+    ? readable(typedG.value.ok ? typedG.value.value : null, null)
     : readable(reading.value.massG, state.value);
-  problem.value = read.ok ? '' : WHY_NOT[read.code];
+  const isUnread = isTyped.value && typed.value.trim() !== '' && !typedG.value.ok;
+  problem.value = read.ok
+    ? ''
+    : isUnread && !typedG.value.ok
+      ? typedG.value.problem
+      : WHY_NOT[read.code];
   return read.ok ? read.massG : null;
 }
 
@@ -160,19 +165,24 @@ useBenchKeys(
     aria-valuemin="0"
     :aria-valuemax="step.targetG * 1.33"
     :aria-valuenow="shownG"
-    :aria-valuetext="`${formatFixed(shownG, decimals)} g of ${formatFixed(step.targetG, decimals)}`"
+    :aria-valuetext="`${readout.say(shownG)} of ${readout.say(step.targetG)}`"
     :data-against="against"
     :data-state="state"
   >
-    <b class="figure">{{ state === 'ready' ? formatFixed(shownG, decimals) : '– –' }}</b>
-    <span>g of {{ formatFixed(step.targetG, decimals) }}</span>
+    <b class="figure">{{ state === 'ready' ? readout.figure(shownG) : '– –' }}</b>
+    <span
+      >{{ readout.unit }} of {{ readout.figure(step.targetG) }}
+      <small v-if="besideTarget">{{ besideTarget }}</small></span
+    >
   </p>
   <p v-else-if="isCounted" class="big">
     <b class="figure counted">{{ step.counted && sayCounted(step.counted) }}</b>
   </p>
-  <p v-else class="big">to reach: {{ formatFixed(step.targetG, decimals) }} g</p>
+  <p v-else class="big">
+    Weigh {{ readout.say(step.targetG) }} <small v-if="besideTarget">{{ besideTarget }}</small>
+  </p>
   <div v-if="isTyping" class="field">
-    <label for="weighed">Grams on the scale</label>
+    <label for="weighed">Weight on the scale, {{ readout.unit }}</label>
     <input
       id="weighed"
       v-model="typed"
@@ -192,13 +202,13 @@ useBenchKeys(
   <div class="legend">
     <span role="status">{{ line }}</span>
     <span v-if="stands.length" role="note"
-      >stands weighed: {{ formatFixed(stands[0] ?? 0, decimals) }} g; weighing it again strikes
-      that</span
+      >Weighed {{ readout.say(stands[0] ?? 0) }}. Weighing again replaces it.</span
     >
-    <span v-if="step.lots.length">lot {{ step.lots.map(({ code }) => code).join(', then ') }}</span>
+    <span v-if="step.lots.length">Lot {{ step.lots.map(({ code }) => code).join(', then ') }}</span>
     <span v-if="!isCounted"
-      >{{ formatFixed(step.targetG - step.toleranceG, decimals) }} to
-      {{ formatFixed(step.targetG + step.toleranceG, decimals) }}</span
+      >OK {{ readout.figure(step.targetG - step.toleranceG) }}–{{
+        readout.say(step.targetG + step.toleranceG)
+      }}</span
     >
   </div>
   <ProblemLine :problem="problem" />
@@ -207,7 +217,6 @@ useBenchKeys(
     :batch="batch"
     :step="step"
     :mass-g="shownG"
-    :decimals="decimals"
     @take-out="takeOut"
     @scale-up="scaleUp"
     @keep="next"
@@ -231,7 +240,7 @@ useBenchKeys(
     </HandButton>
     <HandButton v-if="isLive" is-big @click="scale.tare">Tare <kbd>T</kbd></HandButton>
     <HandButton v-if="isLive && scale.isSimulated" class="plug" @click="scale.togglePlug">
-      {{ state === 'unplugged' ? 'Plug it in' : 'Pull the cable' }} <kbd>X</kbd>
+      {{ state === 'unplugged' ? 'Plug in' : 'Unplug' }} <kbd>X</kbd>
     </HandButton>
   </div>
 </template>

@@ -115,7 +115,7 @@ describe('cups of a set', () => {
         ],
       }),
     ).toBe('too-much');
-    // 12 % of 25 g is 3 g: three steps of 1 g, and not of 1.1.
+    // 12% of 25 g is 3 g: three steps of 1 g, and not of 1.1.
     expect(problem({ stepG: 1 })).toBeNull();
     expect(problem({ stepG: 1.1 })).toBe('too-coarse');
     const water = { materialId: 'water', lowPct: 20, highPct: 40 };

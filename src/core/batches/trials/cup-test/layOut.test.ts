@@ -37,7 +37,7 @@ describe('cups laid out', () => {
     expect(at(8)).toEqual([2, 4, 2]);
   });
 
-  it('are within 1 % of the best of all on small grids, and never worse than even spacing: 200 questions', () => {
+  it('are within 1% of the best of all on small grids, and never worse than even spacing: 200 questions', () => {
     const { uniform } = randomness(23);
     let worst = 0;
     for (let round = 0; round < 200; round++) {

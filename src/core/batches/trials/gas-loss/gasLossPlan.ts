@@ -13,7 +13,7 @@ const SAMPLES_G = [10, 15, 20, 25, 30, 40, 50, 75, 100, 150, 200, 300] as const;
 const STEPS_G = [5, 1, 0.5, 0.1, 0.05, 0.01] as const;
 
 export interface GasLossPlan {
-  /** Half of the 90 % interval of the share of fizz that this scale could tell. */
+  /** Half of the 90% interval of the share of fizz that this scale could tell. */
   readonly halfShare: number;
   readonly expectedG: number;
   /** Least sample that would do on this scale, and coarsest step that would do with this sample; null for none. */

@@ -10,12 +10,11 @@ export interface ClaimRow {
   readonly instead: string;
 }
 
-const DISEASE = 'names a condition: a thing sold for it is a drug';
-const HEALS = 'says that it treats or prevents: that makes a cosmetic a drug';
-const BODY = 'says that it changes how the body works: that makes a cosmetic a drug';
-const KILLS =
-  'says that it kills or drives off living things: that needs a registration of its own';
-const BACKED = 'says that someone vouches for it: only with their word in writing';
+const DISEASE = 'names a condition, and what is sold for it is a drug';
+const HEALS = 'says that it treats or prevents, which makes a cosmetic a drug';
+const BODY = 'says that it changes how the body works, which makes a cosmetic a drug';
+const KILLS = 'says that it kills or drives off living things, which needs a registration';
+const BACKED = 'says that someone vouches for it, which needs their word in writing';
 const ABSOLUTE = 'promises more than anyone can prove';
 
 const WARM_BATH = 'a warm, scented bath';
@@ -313,7 +312,7 @@ export const LEXICON: readonly ClaimRow[] = [
       /\b(?:(?:fda|epa|eu|government|state|health (?:department|authority|ministry)|authority|officially|federally|ministry)[- ](?:\w+[- ])?(?:approved|registered|certified|cleared|licensed|endorsed|recommended|authori[sz]ed|tested|accepted)|(?:approved|certified|licensed|cleared|endorsed|recommended|authori[sz]ed|sanctioned|registered) (?:by|with|from) (?:\w+ ){0,3}\w+|approval|(?:dermatologist|doctor|physician|pediatrician|paediatrician|midwife|nurse|pharmacist|vet|veterinarian|dentist|expert|hospital|lab|laboratory|clinically|scientifically|medically)s?[- ](?:\w+ )?(?:tested|approved|recommended|trusted|proven|certified|grade|endorsed|backed)|(?:doctors?|dermatologists?|physicians?|nurses|midwives|experts|scientists|science|studies) (?:recommend|approve|agree|trust|say|show|prove|swear)\w*|(?:clinical(?:ly)?|scientific(?:ally)?|medical(?:ly)?) (?:prove[ns]?|proof|strength|studies|grade|tested|evidence|trials?)|(?:medical|hospital|pharmaceutical|clinical)[- ]grade|proven to|complies with all|(?:fda|eu|epa)[- ]compliant|prescription|the safest|your doctor will|meets? (?:all )?(?:fda|eu|legal|government) (?:\w+ )?(?:rules|standards|requirements)|certified organic|gras)\b/gi,
     but: /approval of (?:the|our) (?:[\w']+ )?(?:crew|cat|dog|captain)|recommended by (?:our|the) (?:[\w']+ )?(?:crew|cat|dog|captain)|approved by (?:our|the) (?:[\w']+ )?(?:crew|cat|dog|captain|club)|tested by (?:our|the)/i,
     why: BACKED,
-    instead: 'made in small batches and tried by us',
+    instead: 'made in small batches and tested by us',
   },
   // Promises.
   {

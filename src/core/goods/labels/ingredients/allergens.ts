@@ -21,7 +21,7 @@ export interface AllergenReading {
 }
 
 /**
- * Allergens over 0.01 % of a product that is rinsed off, single substances summed over all scents and whole plant oils
+ * Allergens over 0.01% of a product that is rinsed off, single substances summed over all scents and whole plant oils
  * by their collective name. What a lot’s own document says goes before the supplier’s, and that before what is typical.
  * Source: Regulation (EC) 1223/2009, annex III, as amended by (EU) 2023/1545.
  * @param contents grams 0 or more

@@ -164,13 +164,13 @@ describe('declarable allergens (EU 1223/2009, annex III, with 2023/1545, from me
       expect(declarableNamed(name) !== null, name).toBe(isDeclared);
   });
 
-  it('are named from over 0.01 % of what is rinsed off', () => {
+  it('are named from over 0.01% of what is rinsed off', () => {
     const declared = (orangeG: number) =>
       declaredAllergensOf(
         mix({ 'sodium-bicarbonate': 1000 - orangeG, 'sweet-orange-essential-oil': orangeG }),
         nothingOnFile,
       ).declared.map(({ name }) => name);
-    // 0.1 g in a kilogram is 0.01 %: the whole oil is not over it, its limonene is under it.
+    // 0.1 g in a kilogram is 0.01%: the whole oil is not over it, its limonene is under it.
     expect(declared(0.1)).toEqual([]);
     expect(declared(0.104)).toEqual(['Citrus Aurantium Peel Oil']);
     expect(declared(0.106)).toEqual(['Citrus Aurantium Peel Oil', 'Limonene']);

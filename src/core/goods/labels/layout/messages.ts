@@ -1,15 +1,16 @@
 import { listed } from '@/core/basics/format/names';
+import { formatLengths } from '@/core/basics/format/quantities';
 import type { LabelField, LaidLabel } from './types';
 
 export const FIELD_WORDS: Readonly<Record<LabelField, string>> = {
-  title: 'the name',
-  identity: 'what it is',
-  net: 'the net weight',
-  story: 'your own words',
-  ingredients: 'the ingredients',
-  directions: 'the directions',
-  cautions: 'the cautions',
-  languages: 'the other languages',
+  title: 'name',
+  identity: 'kind of product',
+  net: 'net weight',
+  story: 'your text',
+  ingredients: 'ingredients',
+  directions: 'directions',
+  cautions: 'cautions',
+  languages: 'other languages',
   foot: 'maker, batch and date',
 };
 
@@ -21,11 +22,11 @@ export function sayCut({ sides, heightMm, isRound }: LaidLabel): string | null {
   const needed = Math.ceil(Math.max(...cut.map(({ neededMm }) => neededMm)));
   const cure =
     sides.length === 1
-      ? 'Print a back, leave the picture out, or cut it larger'
-      : 'Cut it larger, or fold a leaflet';
+      ? 'Print a back, leave the picture out, or make it larger.'
+      : 'Make it larger, or fold a leaflet.';
   const size =
     isRound || needed <= heightMm
       ? ''
-      : ` At the smallest letters that are allowed it would be ${needed} mm high.`;
-  return `Does not fit: ${fields}.${size} ${cure}.`;
+      : ` With the smallest letters allowed it needs to be ${formatLengths([needed])} high.`;
+  return `Some fields don’t fit: ${fields}.${size} ${cure}`;
 }

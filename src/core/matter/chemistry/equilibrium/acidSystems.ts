@@ -5,7 +5,7 @@ export interface AcidSystem {
   readonly id: string;
   /** Charge with every proton on. */
   readonly fullCharge: number;
-  /** At 25 °C and no ionic strength, first proton first. */
+  /** At 25°C and no ionic strength, first proton first. */
   readonly pKas: readonly number[];
   /** Enthalpy of each step in kJ/mol, for van 't Hoff; 0 where it is not on file. */
   readonly enthalpiesKJMol: readonly number[];
@@ -15,7 +15,7 @@ export interface AcidSystem {
 }
 
 const crc =
-  'pKa: CRC Handbook / NIST; enthalpies: Goldberg et al. 2002, J. Phys. Chem. Ref. Data 31, from memory';
+  'pKa: CRC Handbook / NIST; enthalpies: Goldberg et al. 2002, J. Phys. Chem. Ref. Data 31; not looked up';
 
 export const ACID_SYSTEMS = [
   {
@@ -48,7 +48,7 @@ export const ACID_SYSTEMS = [
     pKas: [6.352, 10.329],
     enthalpiesKJMol: [9.15, 14.7],
     pKasAt: carbonicPks,
-    source: 'Plummer and Busenberg 1982, Geochim. Cosmochim. Acta 46, 0 to 90 °C, from memory',
+    source: 'Plummer and Busenberg 1982, Geochim. Cosmochim. Acta 46, 0 to 90°C; not looked up',
   },
   { id: 'bisulfate', fullCharge: -1, pKas: [1.987], enthalpiesKJMol: [-22.4], source: crc },
   {
@@ -56,7 +56,7 @@ export const ACID_SYSTEMS = [
     fullCharge: 0,
     pKas: [11.65],
     enthalpiesKJMol: [34.3],
-    source: 'pKa: CRC Handbook; enthalpy from memory',
+    source: 'pKa: CRC Handbook; enthalpy not looked up',
   },
   { id: 'boric', fullCharge: 0, pKas: [9.237], enthalpiesKJMol: [13.8], source: crc },
 ] as const satisfies readonly AcidSystem[];

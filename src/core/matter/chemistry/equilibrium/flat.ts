@@ -11,7 +11,7 @@ export interface Solution {
   readonly acids: readonly AcidAmount[];
   /** Ions that take no part, such as sodium: charge and mol/L. */
   readonly spectators: readonly { readonly charge: number; readonly molL: number }[];
-  /** 0 to 100 °C. */
+  /** 0 to 100°C. */
   readonly tempC: number;
 }
 

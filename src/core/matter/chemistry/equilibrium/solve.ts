@@ -41,8 +41,8 @@ const HALVINGS = 6;
  * comes out falls below the one put in somewhere. It cannot diverge.
  * Source: charge balance; Davies 1962; van 't Hoff.
  * @param near where to begin, when a similar solution was solved before
- * @throws RangeError for an amount below 0 or not finite, or a temperature outside 0 to 100 °C
- * @example pure water at 25 °C: 7.00
+ * @throws RangeError for an amount below 0 or not finite, or a temperature outside 0 to 100°C
+ * @example pure water at 25°C: 7.00
  */
 export function solveSolution(solution: Solution, near?: Near): SolvedSolution {
   checkSolution(solution);

@@ -4,7 +4,7 @@ const REFERENCE_K = 298.15;
 
 /**
  * Both constants of carbonic acid over temperature.
- * Source: Plummer and Busenberg 1982, Geochim. Cosmochim. Acta 46, table 3, 0 to 90 °C, from memory.
+ * Source: Plummer and Busenberg 1982, Geochim. Cosmochim. Acta 46, table 3, 0 to 90°C, from memory.
  */
 export function carbonicPks(tempC: number): readonly [number, number] {
   const k = tempC + ZERO_C_IN_K;
@@ -15,15 +15,15 @@ export function carbonicPks(tempC: number): readonly [number, number] {
   ];
 }
 
-/** pK of water at 25 °C and its enthalpy. Source: CRC Handbook / NIST, from memory. */
+/** pK of water at 25°C and its enthalpy. Source: CRC Handbook / NIST, from memory. */
 const WATER_PK = 13.995;
 const WATER_ENTHALPY_KJ_MOL = 55.815;
 
-/** Henry constant of CO2 at 25 °C, mol/(L atm), and the slope of its logarithm over 1/T, K. Source: NIST (Sander), from memory. */
+/** Henry constant of CO2 at 25°C, mol/(L atm), and the slope of its logarithm over 1/T, K. Source: NIST (Sander), from memory. */
 const HENRY_CO2 = 0.0334;
 const HENRY_CO2_SLOPE_K = 2400;
 
-/** A pK moved from 25 °C by van 't Hoff with a constant enthalpy; good to about 0.03 from 5 to 60 °C. */
+/** A pK moved from 25°C by van 't Hoff with a constant enthalpy; good to about 0.03 from 5 to 60°C. */
 export function pKAt(pK25: number, enthalpyKJMol: number, tempC: number): number {
   const inverseK = 1 / (tempC + ZERO_C_IN_K) - 1 / REFERENCE_K;
   return pK25 + (enthalpyKJMol * 1000 * inverseK) / (GAS_CONSTANT_J_MOL_K * Math.LN10);

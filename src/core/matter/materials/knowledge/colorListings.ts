@@ -74,12 +74,12 @@ export function colorRestriction(inci: string): Sourced<Restriction> | null {
   if (listings.some(({ us, eu }) => us === 'unlisted' || eu === 'unlisted'))
     return regulation({
       uses: SKIN,
-      why: 'not listed as a color for cosmetics in the US',
+      why: 'it is not listed as a color for cosmetics in the US',
     });
   if (listings.some(({ us, eu }) => us === 'external' || eu === 'external'))
     return regulation({
       uses: TUB,
-      why: 'listed for external use only, and bath water reaches mucous membranes',
+      why: 'it is listed for external use only, and bath water reaches mucous membranes',
       isDivided: true,
     });
   return null;

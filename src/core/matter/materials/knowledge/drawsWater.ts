@@ -11,7 +11,7 @@ export interface DrawsWater {
   readonly givesUpBelowPct?: number;
 }
 
-/** Deliquescence at 25 °C. */
+/** Deliquescence at 25°C. */
 export const DRAWS_WATER: Readonly<Record<string, Sourced<DrawsWater>>> = {
   'magnesium-chloride': handbook({ fromPct: 33 }),
   'dead-sea-salt': handbook({ fromPct: 33 }),

@@ -8,6 +8,7 @@ import { ALCOHOL_FRACTION, ALL_OIL, MELTING_C, NO_ALCOHOL, NO_OIL, OIL_FRACTION 
 import { PRICE_BY_ID, PRICE_BY_ROLE } from './prices';
 import { RATE_BY_ID, RATE_BY_ROLE } from './rates';
 import { NOT_FOR } from './restrictions';
+import { sentenceNameOf } from './sentenceNames';
 
 export { CAUTION_BY_TRAIT } from './cautions';
 export type { ProductUse, Restriction } from './restrictions';
@@ -18,6 +19,7 @@ export type { Vegan } from './origin';
 export function knowledgeOf(row: MaterialRow) {
   const isOil = row.role === 'oil' || row.role === 'butter';
   return {
+    sentenceName: sentenceNameOf(row),
     drawsWater: DRAWS_WATER[row.id] ?? null,
     meltingC: MELTING_C[row.id] ?? null,
     alcoholFraction: ALCOHOL_FRACTION[row.id] ?? NO_ALCOHOL,

@@ -16,10 +16,10 @@ export interface Restriction {
 const SKIN: readonly ProductUse[] = ['tub', 'shower'];
 const HOUSE: readonly ProductUse[] = ['household'];
 
-const householdOnly = practice<Restriction>({ uses: SKIN, why: 'a household chemical' });
+const householdOnly = practice<Restriction>({ uses: SKIN, why: 'it is a household chemical' });
 const foodOnSurfaces = practice<Restriction>({
   uses: HOUSE,
-  why: 'food left on a surface: it films, feeds mold and spoils',
+  why: 'food on a surface leaves a film, feeds mold and spoils',
 });
 
 /** Where a material may not go; colors have their listings beside this. */

@@ -97,7 +97,7 @@ describe('a name is never turned into another substance', () => {
 
 describe('figures and hues are what a thing is', () => {
   it.each([
-    ['rubbing alcohol 99 %', 'isopropyl-alcohol-99'],
+    ['rubbing alcohol 99%', 'isopropyl-alcohol-99'],
     ['rubbing alcohol', 'isopropyl-alcohol-70'],
     ['isopropyl alcohol 91 percent', 'isopropyl-alcohol-91'],
     ['92% isopropyl', 'isopropyl-alcohol-91'],

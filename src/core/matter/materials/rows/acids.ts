@@ -91,7 +91,7 @@ export const ACIDS = [
   },
   {
     id: 'lactic-acid-80',
-    name: 'Lactic acid, 80 %',
+    name: 'Lactic acid, 80%',
     inci: 'Lactic Acid, Aqua',
     synonyms: ['lactic acid', 'lactic', '80% lactic acid'],
     role: 'acid',

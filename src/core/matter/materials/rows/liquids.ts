@@ -40,7 +40,7 @@ export const LIQUIDS = [
   },
   {
     id: 'vinegar-5',
-    name: 'Vinegar, 5 %',
+    name: 'Vinegar, 5%',
     inci: 'Acetum',
     synonyms: ['vinegar', 'white vinegar', 'distilled white vinegar'],
     role: 'watery',
@@ -53,7 +53,7 @@ export const LIQUIDS = [
   },
   {
     id: 'vinegar-10',
-    name: 'Cleaning vinegar, 10 %',
+    name: 'Cleaning vinegar, 10%',
     inci: 'Acetum',
     synonyms: ['cleaning vinegar', 'vinegar essence'],
     role: 'watery',
@@ -96,7 +96,7 @@ export const LIQUIDS = [
   ),
   {
     id: 'isopropyl-alcohol-99',
-    name: 'Isopropyl alcohol, 99 %',
+    name: 'Isopropyl alcohol, 99%',
     inci: 'Isopropyl Alcohol',
     synonyms: ['isopropanol 99%', '99% ipa'],
     role: 'alcohol',
@@ -108,7 +108,7 @@ export const LIQUIDS = [
   },
   {
     id: 'isopropyl-alcohol-91',
-    name: 'Isopropyl alcohol, 91 %',
+    name: 'Isopropyl alcohol, 91%',
     inci: 'Isopropyl Alcohol',
     synonyms: ['isopropyl alcohol', 'isopropanol', 'isopropyl', 'ipa', 'alcohol'],
     role: 'alcohol',
@@ -120,7 +120,7 @@ export const LIQUIDS = [
   },
   {
     id: 'isopropyl-alcohol-70',
-    name: 'Isopropyl alcohol, 70 %',
+    name: 'Isopropyl alcohol, 70%',
     inci: 'Isopropyl Alcohol',
     synonyms: ['rubbing alcohol', 'surgical spirit'],
     role: 'alcohol',
@@ -132,7 +132,7 @@ export const LIQUIDS = [
   },
   {
     id: 'ethanol-95',
-    name: 'Ethanol, 95 %',
+    name: 'Ethanol, 95%',
     inci: 'Alcohol',
     synonyms: ['ethanol', 'ethyl alcohol', 'grain alcohol', 'perfumers alcohol'],
     role: 'alcohol',
@@ -216,7 +216,7 @@ export const LIQUIDS = [
   },
   {
     id: 'foaming-paste-70',
-    name: 'Foaming paste, 70 %',
+    name: 'Foaming paste, 70%',
     inci: 'Sodium Laureth Sulfate, Aqua',
     synonyms: ['foaming paste', 'sodium laureth sulfate paste', 'sles paste', 'sles'],
     role: 'foamer',
@@ -282,7 +282,7 @@ export const LIQUIDS = [
     role: 'watery',
     phase: 'wet',
     trueDensityGMl: supplier(0.95),
-    // 35 % alcohol by volume is 29 % by mass.
+    // 35% alcohol by volume is 29% by mass.
     waterFraction: byVolume(0.68),
     bindingPerMl: practice(2),
     traits: ['weak-alcohol'],

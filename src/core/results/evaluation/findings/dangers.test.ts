@@ -40,7 +40,7 @@ const CASES: ReadonlyArray<readonly [string, string, string, Family?, Method?]> 
   ['crystals-in-tub', 'stop', `${PLAIN}\n0.5 g menthol\n5 g almond oil`],
   ['crystals-in-tub', 'stop', `${PLAIN}\n0.5 g camphor\n5 g almond oil`],
   ['crystals-in-tub', 'none', `${PLAIN}\n0.5 g menthol\n5 g almond oil`, 'shower-steamer'],
-  // A whole oil is held down in a bath: 1 % of peppermint, whatever its constituents allow.
+  // A whole oil is held down in a bath: 1% of peppermint, whatever its constituents allow.
   [
     'scent-over-limit',
     'none',
@@ -79,7 +79,7 @@ const CASES: ReadonlyArray<readonly [string, string, string, Family?, Method?]> 
   ['oxidizer-with-fuel', 'warning', '100 g percarbonate\n1 g cornstarch', 'cleaning-fizzy'],
   ['oxidizer-with-fuel', 'warning', '100 g percarbonate\n1 g 99% alcohol', 'cleaning-fizzy'],
   ['oxidizer-with-fuel', 'none', '100 g percarbonate\n90 g washing soda', 'cleaning-fizzy'],
-  // Clove bud is 82 % eugenol, limit 0.5 %: 0.61 % of it may be there, and twice is a stop.
+  // Clove bud is 82% eugenol, limit 0.5%: 0.61% of it may be there, and twice is a stop.
   ['scent-over-limit', 'none', `${PLAIN}\n2.01 g clove bud oil\n3 g polysorbate 80`],
   ['scent-over-limit', 'warning', `${PLAIN}\n2.1 g clove bud oil\n3 g polysorbate 80`],
   ['scent-over-limit', 'warning', `${PLAIN}\n4.05 g clove bud oil\n3 g polysorbate 80`],
@@ -88,7 +88,7 @@ const CASES: ReadonlyArray<readonly [string, string, string, Family?, Method?]> 
   ['scent-over-limit', 'none', `${PLAIN}\n6 g bergamot essential oil\n6 g polysorbate 80`],
   ['phototoxic-oil', 'advice', `${PLAIN}\n6 g bergamot essential oil\n6 g polysorbate 80`],
   ['phototoxic-oil', 'none', `${PLAIN}\n6 g bergaptene free bergamot\n6 g polysorbate 80`],
-  // Limonene is 0.9 of sweet orange and more: over 0.01 % it is named on a cleaning piece too.
+  // Limonene is 0.9 of sweet orange and more: over 0.01% it is named on a cleaning piece too.
   ['declare-allergens', 'info', `${CLEAN}\n0.05 g sweet orange eo`, 'cleaning-fizzy'],
   ['declare-allergens', 'none', `${CLEAN}\n0.02 g sweet orange eo`, 'cleaning-fizzy'],
   ['borax-public-sale', 'advice', `${CLEAN}\n1 g borax`, 'cleaning-fizzy'],
@@ -127,10 +127,10 @@ const CASES: ReadonlyArray<readonly [string, string, string, Family?, Method?]> 
   ['fine-dust-caution', 'none', CLEAN],
   ['color-batch-certification', 'info', `${CLEAN}\n0.1 g blue 1`],
   ['color-batch-certification', 'none', `${CLEAN}\n0.1 g purple mica`],
-  // Magnesium chloride draws water from 33 % on, Epsom salt near 90: the room is at 45.
+  // Magnesium chloride draws water from 33% on, Epsom salt near 90: the room is at 45.
   ['hygroscopic-salt', 'info', '400 g epsom salt', 'fizzing-salts', 'loose'],
   ['hygroscopic-salt', 'warning', '400 g magnesium flakes', 'fizzing-salts', 'loose'],
-  // Foam: usual to 5 %, with its cautions to 10.
+  // Foam: usual to 5%, with its cautions to 10.
   ['foam-high', 'none', `${CLEAN}\n16 g SLSA`],
   ['foam-high', 'advice', `${CLEAN}\n17 g SLSA`],
   ['foam-high', 'advice', `${CLEAN}\n34 g SLSA`],

@@ -37,7 +37,7 @@ describe('whom the page says it is made for', () => {
     },
   );
 
-  it('more than 1 % of scent is too much for a child', () => {
+  it('more than 1% of scent is too much for a child', () => {
     expect(madeFor('For kids', '\n3.3 g lavender eo')).toMatchObject([{ severity: 'advice' }]);
     expect(madeFor('For kids', '\n3.5 g lavender eo')).toMatchObject([{ severity: 'warning' }]);
   });

@@ -46,6 +46,7 @@ export const madeForRules: Rule = ({ body, measured }): readonly Finding[] => {
     code: 'made-for',
     severity: severityOf(whom),
     facts: { whom, scentPct },
-    source: 'common practice; toys: EU 2009/48 and US 16 CFR 1501, from memory',
+    source:
+      'common practice; toys: EU 2009/48 and US 16 CFR 1501, not checked against the current rule',
   }));
 };

@@ -127,21 +127,23 @@ const RULES: readonly MaterialRule[] = [
     more: (_, picked) => ({
       why: [...new Set(picked.flatMap(({ notFor }) => notFor?.value.why ?? []))].join('; '),
     }),
-    source: 'US 21 CFR 73, 74, 82 and EU annex IV, from memory; common practice',
+    source:
+      'US 21 CFR 73, 74, 82 and EU annex IV; not checked against the current rule; common practice',
   },
   {
     code: 'external-use-color',
     severity: 'advice',
     of: (material) => material.notFor?.value.isDivided === true,
     picks: ({ material }, examined) => isBarred(material, examined),
-    source: 'US 21 CFR 73, 74, 82 and EU annex IV, from memory; common practice',
+    source:
+      'US 21 CFR 73, 74, 82 and EU annex IV; not checked against the current rule; common practice',
   },
   {
     code: 'detergent-bath-caution',
     severity: 'info',
     holds: forSkin,
     of: has('detergent'),
-    source: 'US 21 CFR 740.17, from memory',
+    source: 'US 21 CFR 740.17; not checked against the current rule',
   },
   {
     code: 'oil-in-cleaning-piece',
@@ -160,7 +162,7 @@ const RULES: readonly MaterialRule[] = [
     severity: 'warning',
     holds: withTrait('strong-alkali'),
     of: has('magnesium'),
-    source: 'solubility of magnesium carbonate, CRC Handbook, from memory',
+    source: 'solubility of magnesium carbonate, CRC Handbook; not looked up',
   },
   {
     code: 'ultramarine-with-acid',
@@ -179,42 +181,44 @@ const RULES: readonly MaterialRule[] = [
     severity: 'warning',
     holds: withFuel,
     of: has('oxidizer'),
-    source: 'EU Regulation 1272/2008, oxidizing solids, from memory',
+    source: 'EU Regulation 1272/2008, oxidizing solids; not checked against the current rule',
   },
   {
     code: 'oxidizer-wet',
     severity: 'warning',
     holds: withWet,
     of: has('oxidizer'),
-    source: 'EU Regulation 1272/2008, oxidizing solids, from memory; common practice',
+    source:
+      'EU Regulation 1272/2008, oxidizing solids; not checked against the current rule; common practice',
   },
   {
     code: 'borax-public-sale',
     severity: 'advice',
     holds: household,
     of: isBorax,
-    source: 'EU Regulation 1272/2008 annex VI and 1907/2006 annex XVII entry 30, from memory',
+    source:
+      'EU Regulation 1272/2008 annex VI and 1907/2006 annex XVII entry 30; not checked against the current rule',
   },
   {
     code: 'eye-hazard',
     severity: 'advice',
     holds: household,
     of: ({ likeId, traits }) => traits.includes('strong-alkali') || likeId === 'sodium-bisulfate',
-    source: 'EU Regulation 1272/2008, H318 and H319, from memory',
+    source: 'EU Regulation 1272/2008, H318 and H319; not checked against the current rule',
   },
   {
     code: 'glycerin-with-borax',
     severity: 'warning',
     holds: ({ materials }) => materials.some(({ material }) => isBorax(material)),
     of: ({ likeId }) => likeId === 'glycerin',
-    source: 'the borate complex of glycerol, any analytical chemistry text, from memory',
+    source: 'the borate complex of glycerol, any analytical chemistry text; not looked up',
   },
   {
     code: 'crystal-water-melts',
     severity: 'advice',
     of: ({ likeId }) => likeId === 'sodium-carbonate-decahydrate',
     more: () => ({ waterPct: DECAHYDRATE_WATER_PCT }),
-    source: 'CRC Handbook, from memory',
+    source: 'CRC Handbook; not looked up',
   },
   {
     code: 'weak-alcohol-water',
@@ -286,7 +290,7 @@ const RULES: readonly MaterialRule[] = [
           examined.conditions.humidityPct < (drawsWater?.value.givesUpBelowPct ?? 0),
       ),
     }),
-    source: 'deliquescence at 25 °C, CRC Handbook, from memory',
+    source: 'deliquescence at 25°C, CRC Handbook; not looked up',
   },
   { code: 'botanical-drain', severity: 'info', of: has('drain') },
   {
@@ -311,7 +315,7 @@ const RULES: readonly MaterialRule[] = [
     severity: 'info',
     holds: forSkin,
     of: ({ needsCertifiedBatch }) => needsCertifiedBatch,
-    source: 'US 21 CFR 71 and 74, from memory',
+    source: 'US 21 CFR 71 and 74; not checked against the current rule',
   },
   {
     code: 'jetted-tub',
@@ -338,7 +342,8 @@ const RULES: readonly MaterialRule[] = [
     code: 'food-imitation',
     severity: 'advice',
     of: roles('sugar'),
-    source: 'Council Directive 87/357/EEC; EU Regulation 2023/988, from memory',
+    source:
+      'Council Directive 87/357/EEC; EU Regulation 2023/988; not checked against the current rule',
   },
   { code: 'flammable-vapor', severity: 'info', of: has('flammable') },
   {
@@ -391,7 +396,7 @@ export const materialRules: Rule = (examined) => {
         code: rule.code,
         severity: typeof severity === 'function' ? severity(examined) : severity,
         facts: {
-          names: picked.map(({ name }) => name),
+          names: picked.map(({ sentenceName }) => sentenceName),
           massG,
           pctOfMix: (100 * massG) / examined.measured.totalG,
           ...rule.more?.(examined, picked),

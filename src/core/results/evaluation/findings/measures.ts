@@ -47,7 +47,8 @@ const dangerous: Rule = ({ body, materials }): readonly Finding[] => {
             code: 'dangerous-substance' as const,
             severity,
             facts: { names: such.map(({ name }) => name), whys: such.map(({ why }) => why) },
-            source: 'inorganic chemistry; EU Regulation 1272/2008, from memory',
+            source:
+              'inorganic chemistry; EU Regulation 1272/2008; not checked against the current rule',
           },
         ];
   };
@@ -99,11 +100,11 @@ const volumes: Rule = ({ materials, measured }): readonly Finding[] => {
       code: 'volume-measure-uncertain',
       severity: 'advice',
       facts: {
-        names: uncertain.map(({ material }) => material.name),
+        names: uncertain.map(({ material }) => material.sentenceName),
         lines: uncertain.length,
         ...(isWide && { ratioLow: spread.low, ratioHigh: spread.high }),
       },
-      source: 'model of ours on USDA portions',
+      source: 'Rovack estimate on USDA portions',
     },
   ];
 };

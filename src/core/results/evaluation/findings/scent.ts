@@ -11,8 +11,8 @@ import { isHotOrCold } from '../../scent/wholeOils';
 import type { Examined, Finding, Rule } from '../types';
 
 const practice = 'common practice';
-const detergents = 'EU Regulation 648/2004, annex VII, from memory';
-const regulation = 'EU Regulation 1223/2009 and 2023/1545, from memory';
+const detergents = 'EU Regulation 648/2004, annex VII; not checked against the current rule';
+const regulation = 'EU Regulation 1223/2009 and 2023/1545; not checked against the current rule';
 /** So little vanillin does not show. Start value of ours. */
 const BROWNING_FROM_PCT = 0.01;
 /**
@@ -84,7 +84,7 @@ const menthol: Rule = ({ materials }): readonly Finding[] => {
       ({ material, massG }) =>
         massG > 0 && (material.traits.includes('menthol') || cautionedForInfants(material)),
     )
-    .map(({ material }) => material.name);
+    .map(({ material }) => material.sentenceName);
   if (names.length === 0) return [];
   const mentholG = gramsWhere(materials, ({ likeId }) => likeId === 'menthol');
   const solventG = gramsWhere(
@@ -150,7 +150,7 @@ const pregnancy: Rule = ({ materials, body }): readonly Finding[] => {
           ({ material, massG }) =>
             massG > 0 && material.role === 'scent' && cautionedInPregnancy(material),
         )
-        .map(({ material }) => material.name)
+        .map(({ material }) => material.sentenceName)
     : [];
   if (names.length === 0) return [];
   return [
@@ -241,7 +241,7 @@ const neat: Rule = ({ materials, measured, body, conditions }): readonly Finding
         {
           code: 'neat-strong-oil',
           severity: 'stop',
-          facts: { names: strong.map(({ material }) => material.name), strongG, carrierG },
+          facts: { names: strong.map(({ material }) => material.sentenceName), strongG, carrierG },
           source: practice,
         },
       ]
@@ -255,7 +255,7 @@ const crystals: Rule = ({ materials, body }): readonly Finding[] => {
       ({ material, massG }) =>
         massG > 0 && (material.likeId === 'menthol' || material.likeId === 'camphor'),
     )
-    .map(({ material }) => material.name);
+    .map(({ material }) => material.sentenceName);
   return useOf(body.family) === 'tub' && names.length > 0
     ? [{ code: 'crystals-in-tub', severity: 'stop', facts: { names }, source: practice }]
     : [];
@@ -264,5 +264,5 @@ const crystals: Rule = ({ materials, body }): readonly Finding[] => {
 function having(materials: Examined['materials'], trait: Trait): readonly string[] {
   return materials
     .filter(({ material, massG }) => massG > 0 && material.traits.includes(trait))
-    .map(({ material }) => material.name);
+    .map(({ material }) => material.sentenceName);
 }

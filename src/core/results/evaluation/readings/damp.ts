@@ -3,7 +3,7 @@ import { dampToWindow, usualOilId } from '../fixes';
 import type { Examined } from '../types';
 import { certain, type Judge } from './judge';
 
-const model = 'damp index, model of ours after Iveson et al. 2001';
+const model = 'Rovack estimate after Iveson et al. 2001';
 
 /** Damp index of the main mix against the window of its method, its room and its maker. */
 export const judgeDamp: Judge = (examined) => {

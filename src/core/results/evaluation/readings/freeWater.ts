@@ -50,7 +50,7 @@ export function closedPack({ measured, body }: Examined): readonly Finding[] {
       code: 'closed-pack-gas',
       severity: isPacked || freeWaterPct >= WET_FROM_PCT ? 'warning' : 'advice',
       facts: { freeWaterPct, gasL, reactedPct: 100 * EARLY_SHARE },
-      source: 'stoichiometry; the share is a start value of ours',
+      source: 'stoichiometry; the share is a Rovack estimate',
     },
   ];
 }

@@ -37,10 +37,10 @@ const HAIR = 1e-9;
 
 describe('a result in words', () => {
   it('has its figure with its decimals and its unit, and a dash where there is none', () => {
-    expect(sayReading('free-water', 1.234)).toBe('1.23 %');
+    expect(sayReading('free-water', 1.234)).toBe('1.23%');
     expect(sayReading('emulsifier', 0.456)).toBe('0.46');
-    expect(sayReading('room', 45.4)).toBe('45 %');
-    expect(sayReading('room', 0)).toBe('0 %');
+    expect(sayReading('room', 45.4)).toBe('45%');
+    expect(sayReading('room', 0)).toBe('0%');
     expect(sayReading('scent', null)).toBe('–');
   });
 });

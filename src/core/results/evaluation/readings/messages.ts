@@ -11,8 +11,8 @@ interface ReadingWords {
 export const READING_WORDS: Readonly<Record<ReadingId, ReadingWords>> = {
   ratio: { name: 'Soda to acid', unit: '', decimals: 3 },
   gas: { name: 'Gas from 100 g', unit: 'L', decimals: 1 },
-  damp: { name: 'Damp index', unit: '', decimals: 1 },
-  'free-water': { name: 'Free water', unit: '%', decimals: 2 },
+  damp: { name: 'Moisture', unit: '', decimals: 1 },
+  'free-water': { name: 'Loose water', unit: '%', decimals: 2 },
   scent: { name: 'Scent', unit: '%', decimals: 2 },
   emulsifier: { name: 'Emulsifier to oils', unit: '', decimals: 2 },
   water: { name: 'Water, pH', unit: '', decimals: 2 },

@@ -9,7 +9,7 @@ const MOST_MIN = 30;
 export const acidAndWaterDoNotWait: Rule<'acid-and-water-do-not-wait'> = {
   code: 'acid-and-water-do-not-wait',
   reason:
-    'Acid and soda work as soon as water brings them together: the fizz is gone before it is sold.',
+    'Acid and soda react as soon as water brings them together. The fizz is gone before you sell it.',
   source: 'common practice',
   breaks: ({ moments }) => {
     const keys = new Set(moments.flatMap(({ after }) => [...after.keys()]));
@@ -35,7 +35,7 @@ function standing(key: string, moments: readonly Moment[]) {
       how: { minutes: Math.round(untilMin - first.endMin) },
       names: (first.after.get(key) ?? [])
         .filter(({ material }) => isWatery(material))
-        .map(({ material }) => material.name),
+        .map(({ material }) => material.sentenceName),
     },
   ];
 }

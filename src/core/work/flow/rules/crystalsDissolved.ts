@@ -5,7 +5,7 @@ import type { BrokenBy, Rule } from './rule';
 /** Menthol is dissolved before it is mixed in: in warm oil before the scents, or in strong alcohol in a closed cup. */
 export const crystalsDissolved: Rule<'crystals-dissolved'> = {
   code: 'crystals-dissolved',
-  reason: 'Crystals that are not dissolved sting where they lie, and do nothing where they do not.',
+  reason: 'Crystals that are not dissolved sting in one place and do nothing elsewhere.',
   source: 'common practice',
   breaks: ({ moments }) =>
     moments.flatMap(({ operation, before, after }): readonly BrokenBy<'crystals-dissolved'>[] => {
@@ -15,7 +15,11 @@ export const crystalsDissolved: Rule<'crystals-dissolved'> = {
         const whole = held.filter((one) => isCrystal(one.material) && !one.isDissolved);
         if (whole.length > 0)
           return [
-            { opId: id, how: 'no-solvent', names: whole.map(({ material }) => material.name) },
+            {
+              opId: id,
+              how: 'no-solvent',
+              names: whole.map(({ material }) => material.sentenceName),
+            },
           ];
         const hasScent = held.some(
           ({ material }) => material.role === 'scent' && !isCrystal(material),
@@ -29,7 +33,7 @@ export const crystalsDissolved: Rule<'crystals-dissolved'> = {
         (one) => isCrystal(one.material) && !one.isDissolved,
       );
       return op === 'mix' && whole.length > 0
-        ? [{ opId: id, how: 'whole', names: whole.map(({ material }) => material.name) }]
+        ? [{ opId: id, how: 'whole', names: whole.map(({ material }) => material.sentenceName) }]
         : [];
     }),
 };

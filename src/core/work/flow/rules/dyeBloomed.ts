@@ -5,7 +5,7 @@ import type { BrokenBy, Rule } from './rule';
 /** A powder dye is bloomed before it is mixed in, and its water never meets the acid. */
 export const dyeBloomed: Rule<'dye-bloomed'> = {
   code: 'dye-bloomed',
-  reason: 'A dye that is not bloomed shows as specks; its water on top of the acid foams at once.',
+  reason: 'A dye that is not bloomed shows as specks. Its water on top of the acid foams.',
   source: 'common practice',
   breaks: ({ body, moments }) => {
     // Icing and paint are liquid as they are mixed: a dye is wetted there.
@@ -18,13 +18,13 @@ export const dyeBloomed: Rule<'dye-bloomed'> = {
       if (op === 'pour' && operation.saying === 'furrow') {
         const acids = there.filter(({ line }) => line.phase === 'acid');
         return acids.length > 0
-          ? [{ opId: id, how: 'acid', names: acids.map(({ material }) => material.name) }]
+          ? [{ opId: id, how: 'acid', names: acids.map(({ material }) => material.sentenceName) }]
           : [];
       }
       if (op !== 'mix' || operation.saying === 'rub-in' || wet.has(operation.partId)) return [];
       const dry = [...there, ...coming].filter(isDry);
       return dry.length > 0
-        ? [{ opId: id, how: 'dry', names: dry.map(({ material }) => material.name) }]
+        ? [{ opId: id, how: 'dry', names: dry.map(({ material }) => material.sentenceName) }]
         : [];
     });
   },

@@ -5,7 +5,7 @@ import type { Rule } from './rule';
 /** Every line is weighed once and ends in or on the piece. */
 export const everyLineArrives: Rule<'every-line-arrives'> = {
   code: 'every-line-arrives',
-  reason: 'What is weighed into a vessel that nobody empties is not in the mix.',
+  reason: 'A vessel that you never empty is not in the mix.',
   source: 'mass balance',
   breaks: ({ body, moments }) => {
     const end = moments.at(-1)?.after ?? new Map<string, readonly Held[]>();

@@ -6,7 +6,7 @@ import type { BrokenBy, Rule } from './rule';
 export const heatThenFlame: Rule<'heat-then-flame'> = {
   code: 'heat-then-flame',
   reason:
-    'Alcohol vapor burns and scent evaporates, so fats are melted before either is near; a fat that is not melted stays in lumps.',
+    'Alcohol vapor burns and scent evaporates, so fats melt before either is near. A fat that is not melted stays in lumps.',
   source: 'common practice',
   breaks: ({ moments }) =>
     moments.flatMap(({ operation, before, after }): readonly BrokenBy<'heat-then-flame'>[] => {
@@ -14,7 +14,13 @@ export const heatThenFlame: Rule<'heat-then-flame'> = {
       if (op === 'melt' || op === 'warm' || op === 'infuse') {
         const near = heldIn(after, operation.vessel).filter(({ material }) => isVolatile(material));
         return near.length > 0
-          ? [{ opId: id, how: 'volatile', names: near.map(({ material }) => material.name) }]
+          ? [
+              {
+                opId: id,
+                how: 'volatile',
+                names: near.map(({ material }) => material.sentenceName),
+              },
+            ]
           : [];
       }
       if (op !== 'mix') return [];
@@ -22,7 +28,7 @@ export const heatThenFlame: Rule<'heat-then-flame'> = {
         (held) => isSetFat(held.material) && !held.isMelted,
       );
       return lumps.length > 0
-        ? [{ opId: id, how: 'lumps', names: lumps.map(({ material }) => material.name) }]
+        ? [{ opId: id, how: 'lumps', names: lumps.map(({ material }) => material.sentenceName) }]
         : [];
     }),
 };

@@ -1,3 +1,6 @@
+import { formatMinutes } from '@/core/basics/format/durations';
+import { listed } from '@/core/basics/format/names';
+import { subject } from '@/core/basics/format/phrases';
 import type { Catalog } from '@/core/matter/materials/catalog';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import { materialById } from '@/core/matter/materials/catalog';
@@ -51,62 +54,70 @@ export function brokenRules(
 }
 
 const SENTENCES: {
-  readonly [C in RuleCode]: (how: WaysBroken[C], names: string) => string;
+  readonly [C in RuleCode]: (how: WaysBroken[C], names: readonly string[]) => string;
 } = {
   'heat-then-flame': (how, names) =>
     how === 'lumps'
-      ? `${names} goes in without being melted: it stays in lumps.`
-      : `${names} stands on the heat: alcohol vapor burns, scent evaporates. Melt first, and add it off the heat.`,
+      ? `${subject(names, 'is', 'are')} not melted before this step and stays in lumps. Melt it first.`
+      : `${subject(names, 'is', 'are')} on the heat. Alcohol vapor burns and scent evaporates. Melt first, and add it off the heat.`,
   'crystals-dissolved': (how, names) => {
     if (how === 'after-scent')
-      return 'The crystals are dissolved after the scent is in: the warm oil drives it off.';
+      return 'The crystals dissolve after the scent is in. The warm oil drives the scent off. Dissolve them first.';
     return how === 'no-solvent'
-      ? `${names} has no oil and no strong alcohol to dissolve in.`
-      : `${names} is mixed in whole: dissolve it first, in warm oil or strong alcohol.`;
+      ? `${subject(names, 'has', 'have')} no oil and no strong alcohol to dissolve in. Add one.`
+      : `${subject(names, 'goes', 'go')} in whole. Dissolve it first, in warm oil or strong alcohol.`;
   },
   'soak-first': (how, names) =>
     how === 'no-soak'
-      ? 'The scented salts do not soak: give them one to two hours, covered.'
-      : `${names} lies on the salts while they soak: it clumps and fizzes away. Soak first.`,
+      ? 'The scented salts do not soak. Give them one to two hours, covered.'
+      : `${subject(names, 'is', 'are')} on the salts while they soak. It clumps and fizzes away. Soak first.`,
   'sieve-what-clumps': (how, names) =>
     how === 'coarse'
-      ? `${names} stays on the sieve: weigh it in after the sieve.`
-      : 'Nothing in this bowl clumps: the sieve can be left out.',
+      ? `${subject(names, 'stays', 'stay')} on the sieve. Weigh it in after you sieve.`
+      : 'Nothing in this bowl clumps. You can leave the sieve out.',
   'dye-bloomed': (how, names) =>
     how === 'acid'
-      ? `The dye’s water is poured onto ${names}: it foams at once. Bloom it before the acid.`
-      : `${names} is mixed in dry: it shows as specks. Bloom it in a little hot water first.`,
+      ? `The dye’s water meets ${listed(names)} and foams. Bloom the dye before the acid goes in.`
+      : `${subject(names, 'goes', 'go')} in dry and shows as specks. Bloom it in a little hot water first.`,
   'foam-gently': (_how, names) =>
-    `${names} goes through the long mix: it flies. Add it with the acid, or at the end of the dry mix.`,
+    `${subject(names, 'goes', 'go')} through the long mix and flies. Add it with the acid, or at the end of the dry mix.`,
   'squeeze-before-acid': () =>
-    'The acid goes in before the mix was squeezed: a wet one can then not be mended.',
-  'nothing-before-it-exists': (how, names) =>
-    how === 'one'
-      ? `${names === '' ? 'One powder' : names} is mixed alone for ten minutes: there is nothing to mix it with.`
-      : 'There is no piece yet for this: it comes after the filling.',
+    'The acid goes in before you squeeze the mix. After that you can’t fix a wet one. Squeeze first.',
+  'nothing-before-it-exists': (how, names) => {
+    if (how !== 'one') return 'There is no piece for this yet. Move it after the filling.';
+    return names.length === 0
+      ? 'One powder mixes alone for ten minutes. There is nothing to mix it with.'
+      : `${subject(names, 'mixes', 'mix')} alone for ten minutes. There is nothing to mix it with.`;
+  },
   'paint-by-its-carrier': (_how, names) =>
-    `${names} sets the surface off: bring the color up in strong alcohol or oil.`,
+    `${subject(names, 'sets', 'set')} the surface off. Use strong alcohol or oil for the color.`,
   'acid-and-water-do-not-wait': ({ minutes }, names) =>
-    `Acid, soda and ${names === '' ? 'water' : names.toLowerCase()} stand together for ${minutes} minutes here: add the acid right before it is used.`,
+    `Acid, soda and ${names.length === 0 ? WATER : listed(names)} wait together for ${formatMinutes(minutes)}. Add the acid right before you use it.`,
   'every-line-arrives': (how, names) =>
     how === 'nowhere'
-      ? `${names} goes into no vessel: it would not be in the mix.`
-      : `${names} is weighed and never gets into the piece: its vessel is not emptied.`,
-  'nothing-is-poured-from-empty': () => 'There is nothing in the vessel that is poured here.',
+      ? `${subject(names, 'goes', 'go')} into no vessel, so it is not in the mix.`
+      : `${subject(names, 'is', 'are')} weighed but never gets into the piece. Empty its vessel.`,
+  'nothing-is-poured-from-empty': () => 'There is nothing in the vessel that you pour here.',
   'oxidizer-stays-dry': (_how, names) =>
-    `${names} wets the percarbonate: it warms up and gives its oxygen off. Press it dry, or leave it as powder.`,
+    `${subject(names, 'wets', 'wet')} the percarbonate. It warms up and gives off oxygen. Press it dry, or leave it as powder.`,
 };
+const WATER = 'water';
+const MOST_NAMED = 3;
 
 /** What is wrong, and what to do, in a sentence. */
 export function sayBroken(broken: Broken, catalog: Catalog): string {
   const { rule, names } = broken;
   const shown = names.map((name) =>
-    rule === 'every-line-arrives' ? materialById(catalog, name).name : name,
+    rule === 'every-line-arrives' ? materialById(catalog, name).sentenceName : name,
   );
   const list = [...new Set(shown)];
-  return sentence(rule, broken, list.slice(0, 3).join(', ') + (list.length > 3 ? ' and more' : ''));
+  return sentence(rule, broken, list.slice(0, MOST_NAMED));
 }
 
-function sentence<C extends RuleCode>(rule: C, { how }: BrokenBy<C>, names: string): string {
+function sentence<C extends RuleCode>(
+  rule: C,
+  { how }: BrokenBy<C>,
+  names: readonly string[],
+): string {
   return SENTENCES[rule](how, names);
 }

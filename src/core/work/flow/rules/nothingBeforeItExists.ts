@@ -7,7 +7,7 @@ const LONG_MIX_MIN = 10;
 /** No long mixing of a single powder, and no counting of pieces that are not there yet. */
 export const nothingBeforeItExists: Rule<'nothing-before-it-exists'> = {
   code: 'nothing-before-it-exists',
-  reason: 'A single powder is mixed already, and what is not formed cannot be counted or wrapped.',
+  reason: 'One powder alone needs no mixing. You can’t count or wrap what is not formed yet.',
   source: 'common practice',
   breaks: ({ body, moments }) => {
     const isLoose = body.method === 'loose';
@@ -26,7 +26,7 @@ export const nothingBeforeItExists: Rule<'nothing-before-it-exists'> = {
         const ids = new Set(held.map(({ material }) => material.id));
         const isPowder = held.length > 0 && held.every(({ material }) => !material.isLiquid);
         return op === 'mix' && operation.minutes >= LONG_MIX_MIN && ids.size < 2 && isPowder
-          ? [{ opId: id, how: 'one', names: held.map(({ material }) => material.name) }]
+          ? [{ opId: id, how: 'one', names: held.map(({ material }) => material.sentenceName) }]
           : [];
       },
     );

@@ -5,7 +5,7 @@ import type { Rule } from './rule';
 export const nothingIsPouredFromEmpty: Rule<'nothing-is-poured-from-empty'> = {
   code: 'nothing-is-poured-from-empty',
   reason:
-    'Two vessels that are poured into each other, or an empty one, mean that a step is in the wrong place.',
+    'A step is in the wrong place if two vessels pour into each other, or an empty one pours.',
   source: 'mass balance',
   breaks: ({ moments }) =>
     moments.flatMap(({ operation, before }) =>

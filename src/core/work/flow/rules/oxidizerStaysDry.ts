@@ -5,8 +5,9 @@ import type { Rule } from './rule';
 /** Percarbonate is mixed dry, pressed dry or left as powder. */
 export const oxidizerStaysDry: Rule<'oxidizer-stays-dry'> = {
   code: 'oxidizer-stays-dry',
-  reason: 'Wet, it warms up and gives its oxygen off; with alcohol or oil it can catch fire.',
-  source: 'EU Regulation 1272/2008, oxidizing solids, from memory; common practice',
+  reason: 'Wet, it warms up and gives off oxygen. With alcohol or oil it can catch fire.',
+  source:
+    'EU Regulation 1272/2008, oxidizing solids; not checked against the current rule; common practice',
   breaks: ({ moments }) => {
     const first = moments.find(
       ({ operation, after }) => wetWith(heldIn(after, operation.vessel)).length > 0,
@@ -28,5 +29,5 @@ export const oxidizerStaysDry: Rule<'oxidizer-stays-dry'> = {
 function wetWith(held: readonly Held[]): readonly string[] {
   if (!held.some(({ material }) => isOxidizer(material))) return [];
   const wet = held.filter(({ material }) => isWetting(material));
-  return [...new Set(wet.map(({ material }) => material.name))];
+  return [...new Set(wet.map(({ material }) => material.sentenceName))];
 }

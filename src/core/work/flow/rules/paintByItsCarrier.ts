@@ -8,7 +8,7 @@ const MOST_WATER = 0.15;
 /** A paint is carried by strong alcohol or by oil, and called by it; water sets the surface off. */
 export const paintByItsCarrier: Rule<'paint-by-its-carrier'> = {
   code: 'paint-by-its-carrier',
-  reason: 'Water and weak alcohol set the surface off; oil and strong alcohol do not.',
+  reason: 'Water and weak alcohol set the surface off. Oil and strong alcohol do not.',
   source: 'common practice',
   breaks: ({ moments }) =>
     moments.flatMap(({ operation, before }) => {
@@ -24,7 +24,13 @@ export const paintByItsCarrier: Rule<'paint-by-its-carrier'> = {
         0,
       );
       return massG > 0 && waterG / massG > MOST_WATER
-        ? [{ opId: operation.id, how: null, names: watery.map(({ material }) => material.name) }]
+        ? [
+            {
+              opId: operation.id,
+              how: null,
+              names: watery.map(({ material }) => material.sentenceName),
+            },
+          ]
         : [];
     }),
 };

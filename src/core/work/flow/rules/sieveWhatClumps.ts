@@ -5,7 +5,7 @@ import type { BrokenBy, Rule } from './rule';
 /** Only powders that clump go through the sieve: no coarse salt, petals or crystals. */
 export const sieveWhatClumps: Rule<'sieve-what-clumps'> = {
   code: 'sieve-what-clumps',
-  reason: 'Coarse grains stay on the sieve; clumps that miss it show as bumps and white specks.',
+  reason: 'Coarse grains stay on the sieve. Unsieved clumps show as bumps and white specks.',
   source: 'common practice',
   breaks: ({ moments }) =>
     moments.flatMap(({ operation, before }): readonly BrokenBy<'sieve-what-clumps'>[] => {
@@ -19,7 +19,7 @@ export const sieveWhatClumps: Rule<'sieve-what-clumps'> = {
           {
             opId: operation.id,
             how: 'coarse',
-            names: coarse.map(({ material }) => material.name),
+            names: coarse.map(({ material }) => material.sentenceName),
           },
         ];
       return held.some(({ material }) => clumps(material))

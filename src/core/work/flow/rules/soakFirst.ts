@@ -7,7 +7,7 @@ const fizzes = ({ material }: Held) => material.role === 'base' || material.role
 /** Loose salts take up their scent before anything fizzes on them. */
 export const soakFirst: Rule<'soak-first'> = {
   code: 'soak-first',
-  reason: 'Soda and acid in the bowl while the scent soaks in fizz away, and clump.',
+  reason: 'Soda and acid fizz away and clump while the scent soaks in.',
   source: 'common practice',
   breaks: ({ body, moments }) => {
     if (body.method !== 'loose') return [];
@@ -19,7 +19,7 @@ export const soakFirst: Rule<'soak-first'> = {
             {
               opId: operation.id,
               how: 'fizzes',
-              names: there.map(({ material }) => material.name),
+              names: there.map(({ material }) => material.sentenceName),
             },
           ]
         : [];

@@ -4,7 +4,7 @@ import type { Rule } from './rule';
 /** With the acid last, the mix is squeezed before the acid is in. */
 export const squeezeBeforeAcid: Rule<'squeeze-before-acid'> = {
   code: 'squeeze-before-acid',
-  reason: 'Before the acid a wet mix can still be mended; after it, it works.',
+  reason: 'Before the acid you can still fix a wet mix. After it, the mix reacts.',
   source: 'common practice',
   breaks: ({ body, moments }) => {
     if (body.school !== 'acid-last' || body.method === 'loose') return [];

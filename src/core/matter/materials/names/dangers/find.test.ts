@@ -34,7 +34,7 @@ describe('a danger is found whatever shape its line has', () => {
     'oleander flowers, dried',
     'water beads for fun',
     '30% acetic acid 20 g',
-    '60 % vinegar 2 tbsp',
+    '60% vinegar 2 tbsp',
     'calcium hypochlorite granules 1/2 tsp',
     'potasium permangenate 1 g',
     'sodium perborate 30 g',
@@ -76,7 +76,7 @@ describe('a danger is found whatever shape its line has', () => {
   it.each([
     ['26% vinegar', ['strong-acid']],
     ['25% vinegar', []],
-    ['26 % acetic acid 5 g', ['strong-acid']],
+    ['26% acetic acid 5 g', ['strong-acid']],
     ['a pinch of potassium permanganate and some bleach', ['permanganate', 'hypochlorite']],
   ])('%s: %j', (line, ids) => {
     expect(idsIn(line)).toEqual(ids);

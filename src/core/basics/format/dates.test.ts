@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it } from 'vitest';
-import { clockTime, longDate, shortDate, shortTime } from './format';
+import { clockTime, longDate, shortDate, shortTime } from '@/core/basics/format/dates';
 
 /** A moment of this machine's own zone. */
 const HERE = new Date(2026, 3, 18, 14, 5).toISOString();
