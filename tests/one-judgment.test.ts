@@ -90,7 +90,7 @@ describe('a reading is judged once', () => {
           'Fizz balance': gravest('ratio'),
           Gas: gravest('gas'),
           Damp: gravest('damp'),
-          'Free water': gravest('free-water'),
+          'Loose water': gravest('free-water'),
           Scent: gravest('scent'),
           Water: gravest('water'),
         });

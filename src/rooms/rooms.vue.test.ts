@@ -32,7 +32,7 @@ describe('an entry of a closed batch', () => {
     const { now, shown } = open('QL-009');
     const before = standing(now(), 'counted').at(-1);
     await button(shown, /^Correct: .*counted/i).trigger('click');
-    await field(shown, 'It was').setValue('11');
+    await field(shown, 'Correct value').setValue('11');
     await shown.find('form.correction').trigger('submit');
     const after = standing(now(), 'counted').at(-1);
     expect(after?.pieces).toBe(11);
@@ -45,9 +45,9 @@ describe('an entry of a closed batch', () => {
       const { now, shown } = open('QL-009');
       const before = now().entries;
       await button(shown, /^Correct: .*counted/i).trigger('click');
-      await field(shown, 'It was').setValue(typed);
+      await field(shown, 'Correct value').setValue(typed);
       await shown.find('form.correction').trigger('submit');
-      expect(says()).toContain('A number, 0 or more.');
+      expect(says()).toContain('Type a number, 0 or more.');
       expect(now().entries).toEqual(before);
     },
   );
@@ -55,10 +55,10 @@ describe('an entry of a closed batch', () => {
   it('may be followed by a note, and never by an empty one', async () => {
     const { now, shown } = open('QL-009');
     const notes = standing(now(), 'note').length;
-    await field(shown, 'A note to this batch').setValue('   ');
+    await field(shown, 'Note on this batch').setValue('   ');
     await shown.find('form.note').trigger('submit');
     expect(standing(now(), 'note')).toHaveLength(notes);
-    await field(shown, 'A note to this batch').setValue(' smells of quince ');
+    await field(shown, 'Note on this batch').setValue(' smells of quince ');
     await shown.find('form.note').trigger('submit');
     expect(standing(now(), 'note').at(-1)?.text).toBe('smells of quince');
   });
@@ -91,9 +91,9 @@ describe('an order', () => {
     const before = shop.workshop.orders.length;
     await open();
     await submit();
-    expect(says()).toContain('Say who wants it.');
-    await field(page(), 'Who').setValue('  Lighthouse tea room ');
-    await field(page(), 'How many').setValue('24');
+    expect(says()).toContain('Type a name.');
+    await field(page(), 'Name').setValue('  Lighthouse tea room ');
+    await field(page(), 'Count').setValue('24');
     await submit();
     const order = added(before);
     expect(order).toMatchObject({ who: 'Lighthouse tea room', kind: 'order', repeatDays: null });
@@ -105,15 +105,15 @@ describe('an order', () => {
   it('needs a day, and something that is wanted', async () => {
     const before = shop.workshop.orders.length;
     await open();
-    await field(page(), 'Who').setValue('Lighthouse tea room');
-    await field(page(), 'Wanted by').setValue('');
+    await field(page(), 'Name').setValue('Lighthouse tea room');
+    await field(page(), 'Due').setValue('');
     await submit();
-    expect(says()).toContain('Say when it is wanted.');
-    await field(page(), 'Wanted by').setValue('2026-12-24T09:00');
+    expect(says()).toContain('Choose a due date.');
+    await field(page(), 'Due').setValue('2026-12-24T09:00');
     await button(page(), /^Take out/).trigger('click');
     await submit();
     expect(says()).toContain('Say what is wanted');
-    await button(page(), 'Something else too').trigger('click');
+    await button(page(), 'Add a product').trigger('click');
     await submit();
     expect(added(before).due).toBe(new Date('2026-12-24T09:00').toISOString());
   });
@@ -121,8 +121,8 @@ describe('an order', () => {
   it('comes again after so many days, and its next one is a copy that much later', async () => {
     const before = shop.workshop.orders.length;
     await open();
-    await field(page(), 'Who').setValue('Tide market');
-    await field(page(), 'Comes again after days; 0 for once').setValue('7');
+    await field(page(), 'Name').setValue('Tide market');
+    await field(page(), 'Repeat every (0 for once)').setValue('7');
     await submit();
     const order = added(before);
     expect(order.repeatDays).toBe(7);
@@ -139,11 +139,11 @@ describe('an order', () => {
     const all = rows().length;
     await button(side, /^Call off/).trigger('click');
     expect(rows()).toHaveLength(all - 1);
-    await button(side, 'all that ever were').trigger('click');
+    await button(side, 'Show all orders').trigger('click');
     expect(rows().length).toBeGreaterThanOrEqual(all);
-    expect(rows().some((row) => row.includes('On again'))).toBe(true);
+    expect(rows().some((row) => row.includes('Restore'))).toBe(true);
     await button(side, /^On again/).trigger('click');
-    await button(side, 'only what is open').trigger('click');
+    await button(side, 'Show open orders only').trigger('click');
     expect(rows()).toHaveLength(all);
   });
 
@@ -182,7 +182,7 @@ describe('who works when', () => {
   });
 
   it.each([
-    ['From', '8 o’clock', 'Times read like 08:00'],
+    ['Supplier', '8 o’clock', 'Times read like 08:00'],
     ['Days off, as 2026-03-02', 'tomorrow', 'Times read like 08:00'],
   ])('refuses %s “%s” in a sentence, and keeps what was', async (label, typed, sentence) => {
     await open();

@@ -27,8 +27,8 @@ describe('the room', () => {
     expect(reading.text()).toContain('45%');
     await reading.find('button').trigger('click');
     await vi.waitFor(() => expect(says()).toContain('Read it off the hygrometer.'));
-    await type('Humidity, %', '61.5');
-    await type('Temperature, °C', '24');
+    await type('Humidity', '61.5');
+    await type('Temperature', '24');
     await submit();
     expect(shop.workshop.settings).toMatchObject({ humidityPct: 61.5, tempC: 24 });
     expect(shop.workshop.settings.roomReadAt).toBeTruthy();
@@ -42,8 +42,8 @@ describe('the room', () => {
   ])('of %s %% and %s °C is not kept, and what is wrong is said', async (humidity, temp, said) => {
     const before = shop.workshop.settings.humidityPct;
     const dialog = shop.show(RoomDialog, { props: { modelValue: true } });
-    await type('Humidity, %', humidity);
-    await type('Temperature, °C', temp);
+    await type('Humidity', humidity);
+    await type('Temperature', temp);
     await submit();
     expect(says()).toContain(said);
     expect(dialog.emitted('kept')).toBeUndefined();
@@ -54,8 +54,8 @@ describe('the room', () => {
   it('where pieces dry is another than where they are made', async () => {
     const before = shop.workshop.settings.humidityPct;
     const dialog = shop.show(RoomDialog, { props: { modelValue: true, place: 'drying-room' } });
-    expect(says()).toContain('The forecast moves with it.');
-    await type('Humidity, %', '38');
+    expect(says()).toContain('Type what the hygrometer shows. The drying forecast follows it.');
+    await type('Humidity', '38');
     await submit();
     expect(dialog.emitted('kept')?.[0]).toEqual([expect.objectContaining({ humidityPct: 38 })]);
     expect(shop.workshop.settings.humidityPct).toBe(before);
@@ -69,17 +69,17 @@ describe('a new material', () => {
 
   it('needs a name, and what it behaves like', async () => {
     open();
-    expect(status()).toBe('Give it the name you call it by.');
-    await type('Its name', '   ');
-    expect(status()).toBe('Give it the name you call it by.');
-    await type('Its name', 'Moon dust');
+    expect(status()).toBe('Type the name you use for it.');
+    await type('Name', '   ');
+    expect(status()).toBe('Type the name you use for it.');
+    await type('Name', 'Moon dust');
     expect(status()).toContain('Say what it behaves like');
-    expect(button(page(), 'Add it').attributes('disabled')).toBeDefined();
+    expect(button(page(), 'Add').attributes('disabled')).toBeDefined();
   });
 
   it('of a name that is on file is refused, however it is written', async () => {
     open('baking SODA ');
-    expect(status()).toBe('There is a material of that name already.');
+    expect(status()).toBe('There is a material with that name already.');
   });
 
   it('that must not be in a fizzing product is refused with the reason', () => {
@@ -100,7 +100,7 @@ describe('a premix', () => {
     const dialog = open();
     expect(says()).toContain('10 g');
     expect(says()).toContain('190 g');
-    await press('Put it on the shelf');
+    await press('Create');
     const [lot] = (dialog.emitted('made')?.[0] ?? []) as { code: string; premix: object }[];
     expect(shop.workshop.lots).toHaveLength(before + 1);
     expect(shop.workshop.lots.filter(({ code }) => code === lot?.code)).toHaveLength(1);
@@ -111,26 +111,26 @@ describe('a premix', () => {
     open();
     const missing = () => page().find('.v-dialog p[role=status]');
     await type('Code on the label', ' ');
-    expect(missing().text()).toBe('It needs a code on its label.');
+    expect(missing().text()).toBe('Type the code for its label.');
     const taken = shop.workshop.lots[0]?.code ?? '';
     await type('Code on the label', ` ${taken.toLowerCase()} `);
     expect(missing().text()).toContain('is on another lot already.');
     await type('Code on the label', 'MY-1');
     expect(missing().exists()).toBe(false);
-    expect(button(page(), 'Put it on the shelf').attributes('disabled')).toBeUndefined();
+    expect(button(page(), 'Create').attributes('disabled')).toBeUndefined();
   });
 
   it('is not made by figures that are none', async () => {
     const before = shop.workshop.lots.length;
     open();
-    await type('To make, g', 'plenty');
+    await type('Amount', 'plenty');
     await submit();
     expect(shop.workshop.lots).toHaveLength(before);
-    await type('To make, g', '50');
-    await type('Strength, %', '90.1');
+    await type('Amount', '50');
+    await type('Strength', '90.1');
     await submit();
     expect(shop.workshop.lots).toHaveLength(before);
-    await type('Strength, %', '90');
+    await type('Strength', '90');
     await submit();
     expect(shop.workshop.lots).toHaveLength(before + 1);
   });
@@ -138,7 +138,9 @@ describe('a premix', () => {
   it('carries nothing in itself', () => {
     const id = anyDye();
     open({ carrierId: id });
-    expect(page().find('.v-dialog p[role=status]').text()).toBe('It cannot carry itself.');
+    expect(page().find('.v-dialog p[role=status]').text()).toBe(
+      'It can’t carry itself. Choose another folder carrier.',
+    );
   });
 });
 
@@ -155,18 +157,18 @@ describe('a supplier’s document', () => {
   it('is kept with what it says, and leaves open what it leaves open', async () => {
     shop.workshop.remove('documents', [scentId]);
     const dialog = await open();
-    await type('Most in a rinse-off product, %', '4.5');
+    await type('Limit in a rinse-off product, %', '4.5');
     await submit();
     expect(kept()).toMatchObject({ maxPct: 4.5, vanillinPct: null, flashPointC: null });
     expect(dialog.emitted('close')).toHaveLength(1);
   });
 
   it.each([
-    ['Most in a rinse-off product, %', '100.1', 'The limit is a share over 0 to 100%.'],
-    ['Most in a rinse-off product, %', '0', 'The limit is a share over 0 to 100%.'],
-    ['Vanillin in it, %', '101', 'Vanillin is a share from 0 to 100%.'],
-    ['Flash point, °C', '401', 'The flash point is from −50 to 400°C.'],
-    ['Flash point, °C', 'warm', 'The flash point is from −50 to 400°C.'],
+    ['Limit in a rinse-off product, %', '100.1', 'Type a limit over 0, up to 100%.'],
+    ['Limit in a rinse-off product, %', '0', 'Type a limit over 0, up to 100%.'],
+    ['Vanillin, %', '101', 'Type the vanillin, 0–100%.'],
+    ['°C', '401', 'The flash point is from −50 to 400°C.'],
+    ['°C', 'warm', 'The flash point is from −50 to 400°C.'],
   ])('with “%s” of %s is not kept: %s', async (label, text, said) => {
     shop.workshop.remove('documents', [scentId]);
     const dialog = await open();
@@ -180,7 +182,7 @@ describe('a supplier’s document', () => {
   it('asks before it replaces one that came from elsewhere while it stood open', async () => {
     shop.workshop.remove('documents', [scentId]);
     await open();
-    await type('Most in a rinse-off product, %', '4');
+    await type('Limit in a rinse-off product, %', '4');
     const document = { id: scentId, origin: 'own', materialId: scentId, maxPct: 2 } as const;
     const rest = { vanillinPct: null, flashPointC: null, dated: '2026-01-05' };
     shop.workshop.put('documents', [{ ...document, ...rest }]);
@@ -193,9 +195,9 @@ describe('a supplier’s document', () => {
 
   it('takes the ends of its ranges', async () => {
     await open();
-    await type('Most in a rinse-off product, %', '100');
-    await type('Vanillin in it, %', '0');
-    await type('Flash point, °C', '-50');
+    await type('Limit in a rinse-off product, %', '100');
+    await type('Vanillin, %', '0');
+    await type('°C', '-50');
     await submit();
     expect(kept()).toMatchObject({ maxPct: 100, vanillinPct: 0, flashPointC: -50 });
   });
@@ -203,12 +205,12 @@ describe('a supplier’s document', () => {
   it('is taken off file, and only where there is one', async () => {
     shop.workshop.remove('documents', [scentId]);
     await open();
-    expect(says()).not.toContain('Take it off file');
-    await type('Most in a rinse-off product, %', '4');
+    expect(says()).not.toContain('Remove');
+    await type('Limit in a rinse-off product, %', '4');
     await submit();
     document.body.innerHTML = '';
     await open();
-    await press('Take it off file');
+    await press('Remove');
     expect(kept()).toBeUndefined();
   });
 });

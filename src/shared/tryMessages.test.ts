@@ -11,7 +11,7 @@ describe('times of a trial', () => {
     [3599.9, '59:59'],
     [3600, '1:00:00'],
     [3661, '1:01:01'],
-  ])('%d s on the clock is %s', (seconds, said) => expect(stopwatch(seconds)).toBe(said));
+  ])('%d s on the clock is %s', (seconds, said) => expect(clockOf(seconds)).toBe(said));
 
   it('are said in seconds up to a hundred of them, in minutes from there', () => {
     expect(formatSeconds(99.4)).toBe('99 s');
@@ -46,7 +46,7 @@ describe('what would do where a scale is too coarse', () => {
     expect(plan(40, null)).toBe('What would do: 40 g of it on this scale.');
     expect(plan(null, 0.1)).toBe('What would do: a scale with steps of 0.1 g.');
     expect(plan(40, 0.1)).toMatch(/on this scale, or a scale/);
-    expect(plan(null, null)).toBe('Take a finer scale.');
+    expect(plan(null, null)).toBe('Use a finer scale.');
   });
 });
 
@@ -61,7 +61,7 @@ describe('an entry of a trial', () => {
     expect(said({ kind: 'jug', massG: 1501.26 })).toBe('Jug and water 1,501.3 g');
     expect(said({ kind: 'verdict', verdict: 'sell', whys: [] })).toBe('Sell it');
     expect(said({ kind: 'verdict', verdict: 'no', whys: ['sinks', 'ring'] })).toBe(
-      'Not like this: sinks, leaves a ring',
+      'Don’t sell it: sinks, leaves a ring',
     );
     expect(said({ kind: 'note', text: 'smells of pear' })).toBe('smells of pear');
   });

@@ -48,7 +48,7 @@ function answerTo(
     steps: jobs.map(({ id, steps }, i) => ({
       job: id,
       step: steps[0]?.id ?? '',
-      person: 'Somebody',
+      person: 'Someone',
       start: new Date(Date.parse(NOW) + i * HOUR_MS).toISOString(),
       end: new Date(Date.parse(NOW) + (i + 1) * HOUR_MS).toISOString(),
     })),

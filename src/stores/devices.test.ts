@@ -49,7 +49,7 @@ describe('a device that is connected by hand', () => {
   it('is not there when none was chosen, or when it would not open', async () => {
     browserWith({ ask: () => Promise.reject(new DOMException('no', 'NotFoundError')) });
     await devices.connect();
-    expect(devices.problem).toBe('No port was chosen.');
+    expect(devices.problem).toBe('You chose no port. Choose one to read the scale.');
     browserWith({ ask: () => Promise.reject(new Error('held')) });
     await devices.connect();
     expect(devices.problem).toBe('The port would not open (held).');

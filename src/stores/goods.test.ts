@@ -54,7 +54,7 @@ describe('wrapped goods', () => {
     for (const count of [0, 1.5, Number.NaN])
       expect(goods.giveOut(id, count, SOLD)).toEqual({
         ok: false,
-        problem: 'At least one goes.',
+        problem: 'Type at least 1.',
       });
     expect(workshop.goods).toBe(before);
   });
@@ -235,11 +235,11 @@ describe('counted by hand', () => {
     for (const there of [-1, 0.5, Number.NaN])
       expect(goods.count(of, there, '')).toEqual({
         ok: false,
-        problem: 'A whole number is needed.',
+        problem: 'Type a whole number.',
       });
     expect(goods.count({ kind: 'wrapped', wrappedId: 'nowhere' }, 1, '')).toEqual({
       ok: false,
-      problem: 'That is no longer here.',
+      problem: 'That is no longer in stock.',
     });
   });
 });

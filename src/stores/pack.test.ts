@@ -21,7 +21,7 @@ function wrappable() {
     pack.choose(unit.id);
     if (unit.contents.length === 1 && pack.most > 1) return unit;
   }
-  throw new Error('the sample has pieces to be wrapped');
+  throw new Error('the sample has pieces to wrap');
 }
 
 describe('the sale unit in hand', () => {

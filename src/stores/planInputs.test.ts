@@ -29,7 +29,7 @@ describe('the problem a plan has to solve', () => {
   it('counts on one pair of hands on weekdays where nobody has said who works when', () => {
     workshop.changeSettings({ plan: { hours: [], locks: [], humidityPct: null } });
     expect(planInputs.problem.people).toEqual([
-      { id: 'Somebody', from: '08:00', to: '17:00', days: [1, 2, 3, 4, 5], away: [] },
+      { id: 'Someone', from: '08:00', to: '17:00', days: [1, 2, 3, 4, 5], away: [] },
     ]);
   });
 

@@ -43,22 +43,22 @@ for (const [which, views] of [
   [
     'the stations',
     [
-      ['/design', 'What stands out'],
+      ['/design', 'Checks'],
       ['/scale', 'Bowl filled'],
       ['/make', 'nothing at the bench'],
       ['/dry', 'On the trays'],
-      ['/try', 'What goes into the water?'],
-      ['/pack', 'What the label must say'],
+      ['/try', 'New test'],
+      ['/pack', 'Label checks'],
       ['/calendar', 'To be sure of'],
     ],
   ],
   [
     'the rooms',
     [
-      ['/shelf/lots', 'Find a lot'],
-      ['/shelf/materials', 'Find a material'],
+      ['/shelf/lots', 'Search lots'],
+      ['/shelf/materials', 'Search materials'],
       ['/shelf/wraps', 'Gift box for three'],
-      ['/shelf/molds', 'Own fills'],
+      ['/shelf/molds', 'Your fills'],
       ['/shelf/tools', 'Weigh ten squirts once.'],
       ['/shelf/to-buy', 'Batches to make'],
       ['/almanac', '30 batches on record'],
@@ -78,16 +78,16 @@ for (const [which, views] of [
 test('what stands behind a label', async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/pack`);
   for (const [view, ready] of [
-    ['Wrap', 'What is around it'],
-    ['Stock', 'What happened'],
-    ['Papers', 'What is missing'],
+    ['Product', 'What is around it'],
+    ['Stock', 'Log'],
+    ['Papers', 'Missing'],
   ] as const) {
     await page.getByRole('tab', { name: view, exact: true }).click();
     await expect(page.getByText(ready).first()).toBeVisible();
     if (view === 'Papers') await page.getByRole('button', { name: 'Prices', exact: true }).click();
     await scan(page, '.middle');
   }
-  await page.getByRole('button', { name: 'Hand over to an order' }).click();
+  await page.getByRole('button', { name: 'Hand over' }).click();
   await scan(page, '[role=dialog]');
 });
 
@@ -95,7 +95,7 @@ test(`what the scale shows beside the weights`, async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/scale`);
   for (const [view, ready] of [
     ['Why weigh', /^\d\.\d+ to \d\.\d+$/],
-    ['Cost', 'What drives it'],
+    ['Cost', 'Largest costs'],
     ['Bench sheet', 'no batch yet'],
     ['Several formulas', 'Batches to make'],
   ] as const) {
@@ -108,14 +108,14 @@ test(`what the scale shows beside the weights`, async ({ page }) => {
 test(`what is known of a lot and a material`, async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/shelf`);
   await page.getByRole('option', { name: /Borax/ }).click();
-  await expect(page.getByText('Went into')).toBeVisible();
+  await expect(page.getByText('Used in')).toBeVisible();
   await scan(page);
   await page.getByRole('button', { name: 'Receive a lot' }).click();
   await expect(page.getByRole('dialog', { name: 'Receive a lot' })).toBeVisible();
   await scan(page, '[role="dialog"]');
   await page.getByRole('button', { name: 'Cancel' }).click();
   await page.getByRole('tab', { name: 'Materials', exact: true }).click();
-  await page.getByRole('textbox', { name: 'Find a material' }).fill('lavender');
+  await page.getByRole('textbox', { name: 'Search materials' }).fill('lavender');
   await page.getByRole('option', { name: /^Lavender essential/ }).click();
   await expect(page.getByText('Supplier’s document')).toBeVisible();
   await scan(page);
@@ -123,12 +123,12 @@ test(`what is known of a lot and a material`, async ({ page }) => {
 
 test(`what is looked at beside the column`, async ({ page }) => {
   await page.goto(SAMPLE_URL);
-  const views = page.getByRole('tablist', { name: 'Look at' });
+  const views = page.getByRole('tablist', { name: 'Views of the formula' });
   for (const [view, ready] of [
     ['Scent', 'Scent constituents and their limits'],
     ['Color', 'Color'],
     ['Versions', 'Nothing has changed since.'],
-    ['Rebalance', 'And make it'],
+    ['Rebalance', 'Also make it'],
   ] as const) {
     await views.getByRole('tab', { name: view }).click();
     await expect(page.getByText(ready)).toBeVisible();
@@ -136,7 +136,7 @@ test(`what is looked at beside the column`, async ({ page }) => {
   }
   await page.getByLabel('longer fizz').check();
   await page.getByRole('button', { name: 'Find the smallest change' }).click();
-  await expect(page.getByRole('button', { name: 'Take it' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Apply' })).toBeVisible();
   await scan(page);
 });
 
@@ -149,7 +149,7 @@ test(`dialogs, formulas and a batch record`, async ({ page }) => {
   await expect(page.getByRole('region', { name: 'Not read yet' })).toBeVisible();
   await scan(page);
   await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
-  await page.getByLabel('The recipe, one ingredient a line').fill('2 cups baking soda\nsalt 5 g');
+  await page.getByLabel('Recipe, one ingredient a line').fill('2 cups baking soda\nsalt 5 g');
   await expect(page.getByText('which one?').first()).toBeVisible();
   await scan(page, '[role=dialog]');
   await page.goto(`${SAMPLE_URL}/almanac`);
@@ -161,8 +161,8 @@ test(`dialogs, formulas and a batch record`, async ({ page }) => {
 
 test('the bench: room, weighing, mixing, squeezing, curing, counting', async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/scale`);
-  await page.getByRole('button', { name: 'Take it to the bench' }).click();
-  await expect(stepTitle(page)).toHaveText('The room');
+  await page.getByRole('button', { name: 'Start this batch' }).click();
+  await expect(stepTitle(page)).toHaveText('Workroom air');
   await scanBench(page);
   for (const step of [/^Baking soda/, /^Sieve/, /^Mix the powders/, /^Squeeze, before/]) {
     await skipTo(page, step);
@@ -194,24 +194,24 @@ test('trying: the stopwatch and what is seen, the jug, a set, kept-back pieces, 
   page,
 }) => {
   await page.goto(`${SAMPLE_URL}/try`);
-  await page.getByRole('combobox', { name: 'A piece of' }).fill('QL-009');
+  await page.getByRole('combobox', { name: 'Piece' }).fill('QL-009');
   await page.getByRole('option', { name: /QL-009/ }).click();
-  await page.getByRole('button', { name: 'Try it' }).click();
+  await page.getByRole('button', { name: 'Start the test' }).click();
   await page.keyboard.press('Space');
   await page.keyboard.press('n');
   await expect(page.getByRole('button', { name: /^1 finger/ })).toBeVisible();
   await scan(page);
   for (const [view, ready] of [
-    ['A set of small ones', 'cups of 6 seen'],
+    ['Cup test', 'cups of 6 seen'],
     [/^Kept back/, 'pieces kept'],
-    [/^All/, 'On the scale'],
+    [/^All/, 'Weigh'],
   ] as const) {
     await page.getByRole('tab', { name: view }).click();
     await expect(page.getByText(ready).first()).toBeVisible();
     await scan(page, '.station');
   }
   await page
-    .getByRole('button', { name: /On the scale.*of its fizz/ })
+    .getByRole('button', { name: /Weigh.*of its fizz/ })
     .first()
     .click();
   await expect(page.getByText(/of its fizz is still in it/)).toBeVisible();

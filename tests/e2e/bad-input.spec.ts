@@ -6,8 +6,8 @@ async function tryPaste(page: Page, text: string): Promise<void> {
   const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
   if (!(await dialog.isVisible()))
     await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
-  await dialog.getByLabel('The recipe, one ingredient a line').fill(text);
-  await dialog.getByRole('button', { name: 'Make it a formula' }).click();
+  await dialog.getByLabel('Recipe, one ingredient a line').fill(text);
+  await dialog.getByRole('button', { name: 'Create formula' }).click();
 }
 
 test('what cannot be a recipe is refused with a sentence, and stays in the box', async ({
@@ -21,16 +21,16 @@ test('what cannot be a recipe is refused with a sentence, and stays in the box',
   const prose = 'It was a gray morning on the quay.\nThe ferry was late, and so was the tide.';
   await tryPaste(page, prose);
   await expect(alert).toContainText('None of these 2 lines reads as an amount and a material');
-  await expect(page.getByLabel('The recipe, one ingredient a line')).toHaveValue(prose);
+  await expect(page.getByLabel('Recipe, one ingredient a line')).toHaveValue(prose);
   // As hands paste: the same text typed would take the browser half a minute.
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   const long = Array(2000).fill('1 g water').join('\n');
   await page.evaluate((text) => navigator.clipboard.writeText(text), long);
-  const box = page.getByLabel('The recipe, one ingredient a line');
+  const box = page.getByLabel('Recipe, one ingredient a line');
   await box.press('Control+a');
   await box.press('Control+v');
   await expect(box).toHaveValue(long);
-  await page.getByRole('button', { name: 'Make it a formula' }).click();
+  await page.getByRole('button', { name: 'Create formula' }).click();
   await expect(alert).toContainText('2,000 lines');
 });
 
@@ -95,12 +95,14 @@ test('a file that is no good is named and touches nothing', async ({ page }) => 
   await expect(dialog).toContainText('Quince Lantern (its material moon-dust is on no shelf)');
   await dialog.getByRole('button', { name: 'Cancel' }).click();
   // A copy outside the browser is counted from its day.
-  await expect(page.getByText('No copy outside this browser yet.')).toBeVisible();
+  await expect(
+    page.getByText('There is no copy outside this browser yet. Export one.'),
+  ).toBeVisible();
   await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Export everything' }).click(),
   ]);
-  await expect(page.getByText('The last copy outside this browser is of today.')).toBeVisible();
+  await expect(page.getByText('You made a copy outside this browser today.')).toBeVisible();
   // The same file again: all of it is here already.
   await take('sample.json', sample);
   await expect(page.getByText('0 formulas and 0 batches new here.')).toBeVisible();
@@ -111,12 +113,12 @@ test('a screen that throws names the record it stumbled over, and it can be save
 }) => {
   await startEmpty(page);
   await pasteRecipe(page, 'Ebb', '200 g baking soda\n100 g citric acid');
-  await expect(page.getByLabel('Name of the formula')).toHaveValue('Ebb');
+  await expect(page.getByLabel('Formula name')).toHaveValue('Ebb');
   await page.getByRole('link', { name: 'Shelf' }).click();
   await page.getByRole('link', { name: 'Design' }).click();
   await page.getByRole('button', { name: 'Formulas', exact: true }).first().click();
   await pasteRecipe(page, 'Anchor', '76543.25 g baking soda\n100 g citric acid');
-  await expect(page.getByLabel('Name of the formula')).toHaveValue('Anchor');
+  await expect(page.getByLabel('Formula name')).toHaveValue('Anchor');
   await expect(page.getByText('saved').first()).toBeVisible();
   // From now on whoever writes that one mass stumbles.
   await page.addInitScript(() => {
@@ -141,7 +143,7 @@ test('a screen that throws names the record it stumbled over, and it can be save
   expect(await readFile(await file.path(), 'utf8')).toContain('76543.25');
   // Everything else goes on.
   await page.getByRole('link', { name: 'Shelf' }).click();
-  await expect(page.getByText('Find a lot').first()).toBeVisible();
+  await expect(page.getByText('Search lots').first()).toBeVisible();
   await page.getByRole('link', { name: 'Design' }).click();
   await page.getByRole('button', { name: 'Set aside Anchor' }).click();
   await expect(page.getByRole('heading', { name: 'Couldn’t show this screen' })).toBeHidden();
@@ -149,13 +151,13 @@ test('a screen that throws names the record it stumbled over, and it can be save
   await expect(page.getByText('Ebb').first()).toBeVisible();
   await expect(page.getByText('Anchor')).toBeHidden();
   await page.goto('/workshop');
-  await page.getByRole('button', { name: 'Bring back' }).click();
+  await page.getByRole('button', { name: 'Restore' }).click();
   await expect(page.getByText('2 formulas, 0 batches in this browser')).toBeVisible();
 });
 
 test('an unknown address and an unknown batch lead back', async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/nowhere`);
-  await expect(page.getByLabel('Name of the formula')).toBeVisible();
+  await expect(page.getByLabel('Formula name')).toBeVisible();
   await page.goto(`${SAMPLE_URL}/almanac/no-such-batch`);
   await expect(page.getByText('There is no batch under this address.')).toBeVisible();
 });
@@ -176,14 +178,14 @@ test('a slip of spelling is answered by one press, a danger is a stop with its r
   await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
   const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
   await dialog
-    .getByLabel('The recipe, one ingredient a line')
+    .getByLabel('Recipe, one ingredient a line')
     .fill('300 g baking soda\n150 g citirc acid\n10 g sodium chlorite');
   await expect(dialog).toContainText('with acid it frees chlorine dioxide');
   await dialog.getByRole('button', { name: 'Citric acid, anhydrous' }).click();
-  await expect(dialog.getByLabel('The recipe, one ingredient a line')).toHaveValue(
+  await expect(dialog.getByLabel('Recipe, one ingredient a line')).toHaveValue(
     /150 g Citric acid, anhydrous/,
   );
-  await dialog.getByRole('button', { name: 'Make it a formula' }).click();
+  await dialog.getByRole('button', { name: 'Create formula' }).click();
   await expect(page.getByText('A chlorite must not be in a fizzing product')).toBeVisible();
 
   const search = page.getByRole('combobox', { name: 'Add a material' });
@@ -191,9 +193,9 @@ test('a slip of spelling is answered by one press, a danger is a stop with its r
   await expect(page.getByText('Chlorine bleach must not be in a fizzing product')).toBeVisible();
   await search.fill('moon dust');
   await page.getByText('Make “moon dust” a material').click();
-  await expect(
-    page.getByRole('dialog', { name: 'Add a material' }).getByLabel('Its name'),
-  ).toHaveValue('moon dust');
+  await expect(page.getByRole('dialog', { name: 'Add a material' }).getByLabel('Name')).toHaveValue(
+    'moon dust',
+  );
 });
 
 test('a private window that has no store says so in place of the screens', async ({ page }) => {
@@ -215,6 +217,6 @@ test('where no spare copy can be kept Workshop says so, and asks for copies outs
   await startEmpty(page);
   await page.getByRole('link', { name: 'Workshop' }).click();
   const file = page.getByRole('region', { name: 'File' });
-  await expect(file).toContainText('No copy outside this browser yet.');
-  await expect(file).toContainText('No spare copy can be kept inside it: export more often.');
+  await expect(file).toContainText('There is no copy outside this browser yet. Export one.');
+  await expect(file).toContainText('This browser can’t keep a backup. Export more often.');
 });

@@ -19,21 +19,21 @@ test('an order is made, planned, and handed over on Pack', async ({ page }) => {
   await toCalendar(page);
   await page.getByRole('tab', { name: 'Orders', exact: true }).click();
   await page.getByRole('button', { name: 'Add an order' }).click();
-  const dialog = page.getByRole('dialog', { name: 'A new order' });
-  await dialog.getByRole('button', { name: 'Keep it' }).click();
-  await expect(dialog.getByRole('alert')).toHaveText('Say who wants it.');
-  await dialog.getByLabel('Who').fill('Pilot station');
-  await dialog.getByRole('combobox', { name: 'What', exact: true }).fill('Slipway');
+  const dialog = page.getByRole('dialog', { name: 'New order' });
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
+  await expect(dialog.getByRole('alert')).toHaveText('Type a name.');
+  await dialog.getByLabel('Name').fill('Pilot station');
+  await dialog.getByRole('combobox', { name: 'Product', exact: true }).fill('Slipway');
   await page.getByRole('option', { name: 'Slipway at Dusk' }).click();
-  await dialog.getByLabel('How many').fill('2');
-  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await dialog.getByLabel('Count').fill('2');
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
   const row = page.getByRole('listitem').filter({ hasText: 'Pilot station' });
   await expect(row).toContainText('2 here');
   await expect(row).toContainText('ready');
   await page.goto(`${SAMPLE_URL}/pack`);
-  await page.getByRole('combobox', { name: 'What is sold' }).click();
+  await page.getByRole('combobox', { name: 'Product' }).click();
   await page.getByRole('option', { name: 'Slipway at Dusk' }).click();
-  await page.getByRole('button', { name: 'Hand over to an order' }).click();
+  await page.getByRole('button', { name: 'Hand over' }).click();
   const hand = page.getByRole('dialog', { name: 'Hand over' });
   await hand.getByRole('combobox', { name: 'To' }).focus();
   await page.keyboard.press('ArrowDown');
@@ -58,7 +58,7 @@ test('a step is moved by key, locked and undone; one that cannot be says why; wh
   await expect(
     page.getByRole('button', { name: new RegExp(`^Press: ${who}, press, .*locked`) }),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'Undo a move' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: /^Press: .*locked/ })).toHaveCount(0);
   // By hand: pulled into the night, where nobody works.
   await expect(page.getByText('Looking for a better plan')).toBeHidden();
@@ -86,9 +86,9 @@ test('a step is moved by key, locked and undone; one that cannot be says why; wh
   }
   await expect(page.getByText(/Nobody works all the \d+ minutes from then on/)).toBeVisible();
   await expect(page.getByText(/^To be sure of .*: press .* by /)).toBeVisible();
-  await page.getByLabel('the loft is at').fill('999');
+  await page.getByLabel('Drying room at').fill('999');
   await expect(page.getByText('From 5 to 95')).toBeVisible();
-  await page.getByLabel('the loft is at').fill('60');
+  await page.getByLabel('Drying room at').fill('60');
   await page.getByRole('button', { name: 'Ask of the loft' }).click();
   await expect(page.getByText(/^With the loft at 60 %/)).toBeVisible();
   const [file] = await Promise.all([
@@ -105,24 +105,22 @@ test('a plan that is looked for can be stopped; nobody with hours is said; today
   // An order of yesterday is late whatever one does: the search goes on until it is good enough.
   await page.getByRole('tab', { name: 'Orders', exact: true }).click();
   await page.getByRole('button', { name: 'Add an order' }).click();
-  const late = page.getByRole('dialog', { name: 'A new order' });
-  await late.getByLabel('Who').fill('Pilot station');
-  await late
-    .getByLabel('Wanted by')
-    .fill(new Date(NOW.getTime() - DAY_MS).toISOString().slice(0, 16));
-  await late.getByLabel('How many').fill('40');
-  await late.getByRole('button', { name: 'Keep it' }).click();
+  const late = page.getByRole('dialog', { name: 'New order' });
+  await late.getByLabel('Name').fill('Pilot station');
+  await late.getByLabel('Due').fill(new Date(NOW.getTime() - DAY_MS).toISOString().slice(0, 16));
+  await late.getByLabel('Count').fill('40');
+  await late.getByRole('button', { name: 'Cancel' }).click();
   await page.getByRole('button', { name: 'Use this plan' }).click();
   await expect(page.getByRole('button', { name: 'Use this plan' })).toBeHidden();
   await expect(page.getByText(/\d+ jobs? late/)).toBeVisible();
-  await page.getByRole('button', { name: 'Who works when' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Who works when' });
+  await page.getByRole('button', { name: 'Working hours' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Working hours' });
   for (const name of ['Maud', 'Teo'])
     for (const day of ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']) {
       const button = dialog.getByRole('group', { name }).getByRole('button', { name: day });
       if ((await button.getAttribute('aria-pressed')) === 'true') await button.click();
     }
-  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByRole('alert')).toContainText('nobody has working hours');
   await page.getByRole('tab', { name: 'Today', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Maud' })).toBeVisible();

@@ -9,7 +9,7 @@ test('a column begins from a preset of its family, and another school is one cho
   await page.getByRole('menuitem', { name: /Bath bomb, classic/ }).click();
   await expect(figure(page, 'Fizz balance')).toHaveText('2.00');
   await page.getByRole('button', { name: /bath bomb · acid last/ }).click();
-  await page.getByRole('button', { name: 'acid-forward, 1.4 to one' }).click();
+  await page.getByRole('button', { name: 'acid-forward, 1.4 to 1' }).click();
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(figure(page, 'Fizz balance')).toHaveText('1.40');
   await expect(gramsOf(page, 'Baking soda')).toHaveValue('525');
@@ -19,13 +19,16 @@ test('a menthol solution is kept as a premix, and the scale offers it', async ({
   await page.goto(SAMPLE_URL);
   await page.getByRole('button', { name: 'Formulas' }).click();
   await page.getByRole('button', { name: /^Bow Wave/ }).click();
-  await page.getByRole('tablist', { name: 'Look at' }).getByRole('tab', { name: 'Scent' }).click();
+  await page
+    .getByRole('tablist', { name: 'Views of the formula' })
+    .getByRole('tab', { name: 'Scent' })
+    .click();
   await page.getByRole('button', { name: 'Create a premix' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Make a premix' });
+  const dialog = page.getByRole('dialog', { name: 'Premix' });
   await expect(dialog).toContainText('25 g of menthol');
-  await dialog.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await dialog.getByRole('button', { name: 'Create' }).click();
   await expect(page.getByText(/PX-002 is on the shelf/)).toBeVisible();
-  await page.getByRole('button', { name: 'To the scale' }).click();
+  await page.getByRole('button', { name: 'Plan a batch' }).click();
   await page.getByRole('button', { name: 'Way of Menthol crystals' }).click();
   await page.getByRole('menuitem', { name: /Premix PX-002/ }).click();
   await expect(page.getByRole('row', { name: /^Menthol/ })).toContainText('as premix PX-002');
@@ -54,7 +57,7 @@ test('commas and units, a material twice, markup in a name: read, kept, and show
     name,
     '1,250 g baking soda\n0,6 kg citric acid\n100 g baking soda\n1 <b>g</b> kaolin',
   );
-  await expect(page.getByLabel('Name of the formula')).toHaveValue(name);
+  await expect(page.getByLabel('Formula name')).toHaveValue(name);
   await expect(page.getByRole('main').locator('img')).toHaveCount(0);
   await expect(gramsOf(page, 'Baking soda')).toHaveCount(2);
   await expect(gramsOf(page, 'Citric acid, anhydrous')).toHaveValue('600');
@@ -84,6 +87,6 @@ test('200 lines stand in the column, can be pulled, and go to the scale', async 
   await edge.focus();
   await page.keyboard.press('ArrowDown');
   await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
-  await page.getByRole('button', { name: 'To the scale' }).click();
+  await page.getByRole('button', { name: 'Plan a batch' }).click();
   await expect(page.getByRole('row', { name: /^Cornstarch/ })).toHaveCount(40);
 });

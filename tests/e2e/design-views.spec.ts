@@ -3,11 +3,14 @@ import { SAMPLE_URL, choose, figure, gramsOf } from './support';
 
 test.beforeEach(async ({ page }) => {
   await page.goto(SAMPLE_URL);
-  await expect(page.getByLabel('Name of the formula')).toHaveValue('Quince Lantern');
+  await expect(page.getByLabel('Formula name')).toHaveValue('Quince Lantern');
 });
 
 function look(page: Page, view: string) {
-  return page.getByRole('tablist', { name: 'Look at' }).getByRole('tab', { name: view }).click();
+  return page
+    .getByRole('tablist', { name: 'Views of the formula' })
+    .getByRole('tab', { name: view })
+    .click();
 }
 
 test('a rebalance is offered, drawn, taken, and one undo takes it back', async ({ page }) => {
@@ -18,7 +21,7 @@ test('a rebalance is offered, drawn, taken, and one undo takes it back', async (
   const view = page.getByRole('region', { name: 'Rebalance' });
   await view.getByRole('button', { name: 'Find the smallest change' }).click();
   await expect(view.getByRole('rowheader', { name: 'Sweet almond oil' })).toBeVisible();
-  await view.getByRole('button', { name: 'Take it' }).click();
+  await view.getByRole('button', { name: 'Apply' }).click();
   await expect(page.getByText(/it will stick, slump and swell/)).toBeHidden();
   await expect(gramsOf(page, 'Sweet almond oil')).not.toHaveValue('140');
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -33,13 +36,13 @@ test('wishes that clash are named, and letting go of one settles it', async ({ p
     await page.getByRole('button', { name: `Lock ${name}` }).click();
   await look(page, 'Rebalance');
   const view = page.getByRole('region', { name: 'Rebalance' });
-  await view.getByLabel('with soda to acid at').check();
+  await view.getByLabel('Set soda to acid').check();
   await view.getByRole('button', { name: /acid-forward/ }).click();
   await view.getByRole('button', { name: 'Find the smallest change' }).click();
   await expect(view.getByText('These don’t fit together:')).toBeVisible();
   await expect(view.getByText('soda to acid at 1.4')).toBeVisible();
   await expect(view.getByText('baking soda locked at 1000 g')).toBeVisible();
-  await view.getByLabel('with soda to acid at').uncheck();
+  await view.getByLabel('Set soda to acid').uncheck();
   await view.getByRole('button', { name: 'Find the smallest change' }).click();
   await expect(view.getByText('Every result is in its range already.')).toBeVisible();
 });
@@ -62,11 +65,11 @@ test('a blend goes over its limit, is taken down to it, and a document moves the
 
   await view.getByRole('button', { name: 'no document for Fragrance oil' }).click();
   const dialog = page.getByRole('dialog', { name: 'The supplier’s document' });
-  await dialog.getByLabel('Most in a rinse-off product, %').fill('140');
-  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await dialog.getByLabel('Limit in a rinse-off product, %').fill('140');
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
   await expect(dialog.getByRole('alert')).toContainText('over 0 to 100 %');
-  await dialog.getByLabel('Most in a rinse-off product, %').fill('0.5');
-  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await dialog.getByLabel('Limit in a rinse-off product, %').fill('0.5');
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByText(/Fragrance oil binds first/)).toBeVisible();
 });
 
@@ -74,9 +77,9 @@ test('an embed is added, grown by key, and the total stays; a split carries the 
   page,
 }) => {
   const embed = page.getByRole('slider', { name: 'Embed in a piece, grams' });
-  await choose(page, 'Add or remove a part', 'Remove embed');
+  await choose(page, 'Add or remove a section', 'Remove embed');
   await expect(embed).toBeHidden();
-  await choose(page, 'Add or remove a part', 'Add an embed');
+  await choose(page, 'Add or remove a section', 'Add an embed');
   await expect(embed).toBeVisible();
   const before = Number(await embed.getAttribute('aria-valuenow'));
   const total = page.getByText(/^1,9\d\d g$/);
@@ -86,7 +89,7 @@ test('an embed is added, grown by key, and the total stays; a split carries the 
   await expect(embed).toHaveAttribute('aria-valuenow', (before + 5).toFixed(1));
   expect(await total.textContent()).toBe(totalBefore);
 
-  await choose(page, 'Add or remove a part', 'Add a color split');
+  await choose(page, 'Add or remove a section', 'Add a color split');
   await look(page, 'Color');
   const view = page.getByRole('region', { name: 'Color' });
   await expect(view.getByRole('heading', { name: 'Color split' })).toBeVisible();
@@ -104,12 +107,10 @@ test('a version is kept by name, compared with what is here, and gone back to', 
   const changed = view.getByRole('table', { name: 'What changed' });
   await expect(changed.getByRole('row', { name: /Kaolin clay 40/ })).toBeVisible();
   await expect(
-    view
-      .getByRole('table', { name: 'What it did to the readings' })
-      .getByRole('row', { name: /Lasts/ }),
+    view.getByRole('table', { name: 'Results before and now' }).getByRole('row', { name: /Lasts/ }),
   ).toBeVisible();
-  await view.getByLabel('Name of the next version').fill('clay for the harbor air');
-  await view.getByRole('button', { name: 'Keep', exact: true }).click();
+  await view.getByLabel('Name of the new version').fill('clay for the harbor air');
+  await view.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('· version 3 ·')).toBeVisible();
   await expect(view.getByText('Nothing has changed since.')).toBeVisible();
   await view.getByRole('combobox', { name: /Compare what is here/ }).focus();
@@ -130,12 +131,12 @@ test('a shared recipe comes back; a page without one is refused; a formula is la
   const text = await (await import('node:fs/promises')).readFile(await saved.path(), 'utf8');
   await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
   const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
-  const field = dialog.getByLabel('The recipe, one ingredient a line');
+  const field = dialog.getByLabel('Recipe, one ingredient a line');
   await field.fill('{"@type":"WebPage","name":"Fog <b>bank</b>"}');
   await expect(dialog.getByText(/holds no recipe/)).toBeVisible();
   await field.fill(text);
-  await dialog.getByRole('button', { name: 'Make it a formula' }).click();
-  await expect(page.getByLabel('Name of the formula')).toHaveValue('Quince Lantern');
+  await dialog.getByRole('button', { name: 'Create formula' }).click();
+  await expect(page.getByLabel('Formula name')).toHaveValue('Quince Lantern');
   await expect(page.getByText('no version yet')).toBeVisible();
   await expect(gramsOf(page, 'Baking soda')).toHaveValue('1,000');
 
@@ -143,7 +144,7 @@ test('a shared recipe comes back; a page without one is refused; a formula is la
   await page.getByRole('textbox', { name: 'Search by name or material' }).fill('borax');
   await expect(page.getByRole('button', { name: /Bilge Bright/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /Quince Lantern/ })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Lay away' }).click();
+  await page.getByRole('button', { name: 'Archive' }).click();
   await expect(page.getByText('No formula matches.')).toBeVisible();
   await page.getByRole('button', { name: 'Laid away (1)' }).click();
   await expect(page.getByRole('button', { name: /Bilge Bright/ })).toBeVisible();

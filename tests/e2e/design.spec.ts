@@ -3,7 +3,7 @@ import { SAMPLE_URL, figure, gramsOf } from './support';
 
 test.beforeEach(async ({ page }) => {
   await page.goto(SAMPLE_URL);
-  await expect(page.getByLabel('Name of the formula')).toHaveValue('Quince Lantern');
+  await expect(page.getByLabel('Formula name')).toHaveValue('Quince Lantern');
 });
 
 test('a boundary is pulled by hand: two masses trade, and one undo takes it back', async ({
@@ -64,10 +64,10 @@ test('a line is typed as a measure, refused as nonsense, added, moved, swapped a
   const add = page.getByRole('form', { name: 'Add a material' });
   await add.getByRole('combobox', { name: 'Add a material' }).fill('epsom');
   await page.getByRole('option', { name: /^Epsom salt/ }).click();
-  await add.getByLabel('Grams, or 2 tbsp').fill('-5');
+  await add.getByLabel('Amount').fill('-5');
   await add.getByRole('button', { name: 'Add' }).click();
   await expect(add.getByRole('alert')).toContainText('Not below zero');
-  await add.getByLabel('Grams, or 2 tbsp').fill('30');
+  await add.getByLabel('Amount').fill('30');
   await add.getByRole('button', { name: 'Add' }).click();
   await expect(gramsOf(page, 'Epsom salt')).toHaveValue('30');
 
@@ -116,11 +116,11 @@ test('the room moves the window, a cure is taken, a reading says why, a version 
   page,
 }) => {
   await page.getByRole('button', { name: /humidity/ }).click();
-  const room = page.getByRole('dialog', { name: 'The room' });
-  await room.getByLabel('Humidity, %').fill('140');
+  const room = page.getByRole('dialog', { name: 'Workroom air' });
+  await room.getByLabel('Humidity').fill('140');
   await expect(room.getByText('From 5 to 100')).toBeVisible();
-  await room.getByLabel('Humidity, %').fill('25');
-  await room.getByRole('button', { name: 'Keep the reading' }).click();
+  await room.getByLabel('Humidity').fill('25');
+  await room.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText(/The room is at 25 %/)).toBeVisible();
 
   await gramsOf(page, 'Sweet almond oil').fill('20');
@@ -133,7 +133,7 @@ test('the room moves the window, a cure is taken, a reading says why, a version 
   await expect(page.getByRole('dialog', { name: 'Why: Damp' })).toContainText('Iveson et al. 2001');
   await page.keyboard.press('Escape');
   await expect(page.getByText('version 2, changed since')).toBeVisible();
-  await page.getByRole('button', { name: 'Keep version' }).click();
+  await page.getByRole('button', { name: 'Save a version' }).click();
   await expect(page.getByText('· version 3')).toBeVisible();
-  await expect(figure(page, 'Damp')).not.toHaveText('–');
+  await expect(figure(page, 'Moisture')).not.toHaveText('–');
 });

@@ -15,26 +15,26 @@ test('the trays: the marked piece is weighed, the forecast moves at once, pieces
   const detail = page.getByRole('region', { name: 'Drying of QL-011' });
   await expect(detail).toContainText('Weighed 4 times');
   const before = await detail.getByText(/Weighed \d times/).textContent();
-  await detail.getByLabel('It weighs, g').fill('soap');
+  await detail.getByLabel('Weight').fill('soap');
   await detail.getByRole('button', { name: 'Weigh in' }).click();
   await expect(detail.getByRole('alert')).toContainText('Type what the marked piece weighs');
-  await detail.getByLabel('It weighs, g').fill('1980');
+  await detail.getByLabel('Weight').fill('1980');
   await detail.getByRole('button', { name: 'Weigh in' }).click();
   await expect(detail.getByRole('alert')).toContainText('is it one piece, the marked one?');
-  await detail.getByLabel('It weighs, g').fill('197.0');
+  await detail.getByLabel('Weight').fill('197.0');
   await detail.getByRole('button', { name: 'Weigh in' }).click();
   await expect(detail).toContainText('Weighed 5 times');
   await expect(detail.getByText(/Weighed \d times/)).not.toHaveText(
     (before ?? '').replace('4 times', '5 times'),
   );
   await detail.getByLabel('Moisture meter, %').fill('80');
-  await detail.getByRole('button', { name: 'Take it' }).click();
+  await detail.getByRole('button', { name: 'Apply' }).click();
   await expect(detail.getByRole('alert')).toContainText('0 to 30 %');
 
   await page.getByRole('button', { name: 'Read the drying room' }).click();
-  const room = page.getByRole('dialog', { name: 'The drying room' });
-  await room.getByLabel('Humidity, %').fill('75');
-  await room.getByRole('button', { name: 'Keep the reading' }).click();
+  const room = page.getByRole('dialog', { name: 'Drying room air' });
+  await room.getByLabel('Humidity').fill('75');
+  await room.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('will not dry here at 75 % humidity').first()).toBeVisible();
 
   await page.getByRole('button', { name: /^Ebb Glass/ }).click();
@@ -53,16 +53,16 @@ test('pieces are looked over: faults counted, a photo kept, causes ranked from t
   await dialog.getByRole('button', { name: 'One piece more: crumbles' }).click();
   await dialog.getByRole('button', { name: 'One piece more: crumbles' }).click();
   await expect(dialog.getByLabel('Pieces: crumbles')).toHaveText('2');
-  await dialog.getByLabel('Rejected').fill('40');
-  await dialog.getByRole('button', { name: 'Write it down' }).click();
+  await dialog.getByLabel('Reject').fill('40');
+  await dialog.getByRole('button', { name: 'Add note' }).click();
   await expect(dialog.getByRole('alert')).toContainText('40 rejected of 24 looked at');
-  await dialog.getByLabel('Rejected').fill('2');
-  const photo = dialog.getByLabel('A photo of the pieces');
+  await dialog.getByLabel('Reject').fill('2');
+  const photo = dialog.getByLabel('Photo of the pieces');
   await photo.setInputFiles({ name: 'note.txt', mimeType: 'text/plain', buffer: Buffer.from('x') });
   await expect(dialog.getByText('“note.txt” is no picture')).toBeVisible();
   await photo.setInputFiles({ name: 'tray.jpg', mimeType: 'image/jpeg', buffer: JPEG });
   await expect(dialog.getByRole('img', { name: /^Photo of QL-011/ })).toBeVisible();
-  await dialog.getByRole('button', { name: 'Write it down' }).click();
+  await dialog.getByRole('button', { name: 'Add note' }).click();
   await expect(dialog.getByRole('heading', { name: 'Likely causes' })).toBeVisible();
   await expect(dialog.getByRole('listitem').first()).toContainText('Next time:');
   await dialog.getByRole('button', { name: 'Close' }).click();

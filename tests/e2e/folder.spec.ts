@@ -66,8 +66,8 @@ test('two browsers with one folder: what one makes the other has, what both chan
   const panel = await openFolderPanel(desk);
   await panel.getByRole('button', { name: 'Choose a folder' }).click();
   await expect(panel.getByRole('status')).toContainText('Harbor has everything');
-  await panel.getByLabel('What this browser is called').fill('Desk');
-  await panel.getByLabel('What this browser is called').press('Enter');
+  await panel.getByLabel('Name of this browser').fill('Desk');
+  await panel.getByLabel('Name of this browser').press('Enter');
   await expect(panel.getByText(/^nobody yet/)).toBeVisible();
   await bench.goto('/');
   await carry(desk, bench, '"name":"Desk"');

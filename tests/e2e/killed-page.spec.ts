@@ -6,13 +6,13 @@ test('a page killed in the middle of weighing goes on at that step, with everyth
 }) => {
   const page = await context.newPage();
   await page.goto(`${SAMPLE_URL}/scale`);
-  await page.getByRole('button', { name: 'Take it to the bench' }).click();
-  await expect(stepTitle(page)).toHaveText('The room');
+  await page.getByRole('button', { name: 'Start this batch' }).click();
+  await expect(stepTitle(page)).toHaveText('Workroom air');
   await page.keyboard.press('Space');
   await toMainMix(page);
   await pourToTarget(page);
   const weighed =
-    (await page.getByRole('meter', { name: 'On the scale' }).getAttribute('aria-valuetext')) ?? '';
+    (await page.getByRole('meter', { name: 'Weigh' }).getAttribute('aria-valuetext')) ?? '';
   await page.keyboard.press('Space');
   await expect(stepTitle(page)).toHaveText('Kaolin clay');
   await expect(page.getByText(/step \d+ of \d+ · saved/)).toBeVisible();
@@ -44,15 +44,15 @@ test('weights typed by hand: nothing, nonsense and too much are all said, and no
   page,
 }) => {
   await page.goto(`${SAMPLE_URL}/workshop`);
-  await page.getByLabel('My own; I type what it shows').check();
+  await page.getByLabel('My own scale, typed').check();
   await page.getByRole('link', { name: 'Scale', exact: true }).click();
-  await page.getByRole('button', { name: 'Take it to the bench' }).click();
-  await expect(stepTitle(page)).toHaveText('The room');
-  await page.getByLabel('Humidity, %').fill('soggy');
-  await page.getByLabel('Humidity, %').press('Enter');
+  await page.getByRole('button', { name: 'Start this batch' }).click();
+  await expect(stepTitle(page)).toHaveText('Workroom air');
+  await page.getByLabel('Humidity').fill('soggy');
+  await page.getByLabel('Humidity').press('Enter');
   await expect(page.getByRole('alert')).toContainText('Humidity from 5 to 100 %');
-  await page.getByLabel('Humidity, %').fill('44');
-  await page.getByLabel('Humidity, %').press('Enter');
+  await page.getByLabel('Humidity').fill('44');
+  await page.getByLabel('Humidity').press('Enter');
 
   await toMainMix(page);
   const field = page.getByLabel('Grams on the scale');

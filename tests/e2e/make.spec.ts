@@ -80,18 +80,18 @@ async function toBench(page: Page, pieces: string): Promise<void> {
   await pasteRecipe(page, 'Shoal', SHOAL);
   await expect(gramsOf(page, 'Baking soda')).toBeVisible();
   await practiceOn(page);
-  await page.getByRole('button', { name: 'To the scale' }).click();
+  await page.getByRole('button', { name: 'Plan a batch' }).click();
   await wantPieces(page, pieces);
-  await page.getByLabel('Diameter, mm').fill('40');
-  await page.getByRole('button', { name: 'Take it to the bench' }).click();
+  await page.getByLabel('Diameter').fill('40');
+  await page.getByRole('button', { name: 'Start this batch' }).click();
   const asked = page.getByRole('dialog', { name: 'Before you start' });
   await expect(asked).toContainText('it will crumble');
   await asked.getByRole('button', { name: 'Start this batch' }).click();
-  await expect(stepTitle(page)).toHaveText('The room');
+  await expect(stepTitle(page)).toHaveText('Workroom air');
   await expect(page.getByText('Practice scale').first()).toBeVisible();
 }
 
-const meter = (page: Page) => page.getByRole('meter', { name: 'On the scale' });
+const meter = (page: Page) => page.getByRole('meter', { name: 'Weigh' });
 const onScale = async (page: Page) => Number(await meter(page).getAttribute('aria-valuenow'));
 
 test('a whole batch without a mouse: over-poured, squeezed too dry, reloaded in the middle, on record to the gram', async ({
@@ -115,7 +115,7 @@ test('a whole batch without a mouse: over-poured, squeezed too dry, reloaded in 
   await page.keyboard.press('o');
   const ways = page.getByRole('region', { name: 'Too much' });
   await expect(ways).toContainText('Baking soda');
-  await expect(ways).toContainText('Damp index');
+  await expect(ways).toContainText('Moisture');
   await expect(ways.getByRole('button', { name: /^Take out/ })).toBeVisible();
   weighed.push(await onScale(page));
   await page.keyboard.press('2');
@@ -205,13 +205,13 @@ test('a real scale on a cable: read line by line, garbage is no weight, unplugge
       [does, text] as const,
     );
   await page.goto(`${SAMPLE_URL}/workshop`);
-  await page.getByLabel('My own, on a cable: it is read as it weighs').check();
-  await page.getByRole('button', { name: 'Choose the port' }).click();
+  await page.getByLabel('My own scale, on a cable').check();
+  await page.getByRole('button', { name: 'Choose a port' }).click();
   await cable('send', 'W 210.0 g steady\n');
   await expect(page.getByText('Heard: 210 g, steady')).toBeVisible();
   await page.getByRole('link', { name: 'Scale', exact: true }).click();
-  await page.getByRole('button', { name: 'Take it to the bench' }).click();
-  await expect(stepTitle(page)).toHaveText('The room');
+  await page.getByRole('button', { name: 'Start this batch' }).click();
+  await expect(stepTitle(page)).toHaveText('Workroom air');
   await page.keyboard.press('Space');
   await toMainMix(page);
   await page.keyboard.press('t');
@@ -231,7 +231,7 @@ test('a real scale on a cable: read line by line, garbage is no weight, unplugge
   await expect(page.getByText('overload: take something off')).toBeVisible();
   await page.getByRole('button', { name: 'Leave the bench' }).click();
   await expect(page.getByRole('row', { name: /^Baking soda/ }).first()).toContainText(
-    'serial scale',
+    'scale on a cable',
   );
 });
 
@@ -239,11 +239,11 @@ test('two bowls at once, an unplanned gram, a bowl split after all, the room rea
   page,
 }) => {
   await page.goto(`${SAMPLE_URL}/scale`);
-  await page.getByRole('button', { name: 'Take it to the bench' }).click();
-  await expect(stepTitle(page)).toHaveText('The room');
+  await page.getByRole('button', { name: 'Start this batch' }).click();
+  await expect(stepTitle(page)).toHaveText('Workroom air');
   await page.getByRole('button', { name: 'Leave the bench' }).click();
   await page.getByRole('link', { name: 'Scale', exact: true }).click();
-  await page.getByRole('button', { name: 'Take it to the bench' }).click();
+  await page.getByRole('button', { name: 'Start this batch' }).click();
   await expect(page.getByText('Quince Lantern · QL-013')).toBeVisible();
   await skipTo(page, /^Mix the powders/);
   await page.keyboard.press('Space');
@@ -258,14 +258,14 @@ test('two bowls at once, an unplanned gram, a bowl split after all, the room rea
   const adding = page.getByRole('dialog', { name: 'Add something' });
   await adding.getByLabel('Material').fill('kaolin');
   await page.getByRole('option', { name: /^Kaolin/ }).click();
-  await adding.getByLabel('Grams').fill('3');
+  await adding.getByLabel('Weight').fill('3');
   await adding.getByRole('button', { name: 'It is in the bowl' }).click();
   await page.keyboard.press('a');
   await expect(adding.getByLabel('Material')).toBeFocused();
   await adding.getByLabel('Or split the bowl').fill('40');
   await adding.getByRole('button', { name: 'Split it' }).click();
   await page.keyboard.press('r');
-  await page.getByRole('dialog', { name: 'The room' }).getByLabel('Humidity, %').fill('58');
+  await page.getByRole('dialog', { name: 'Workroom air' }).getByLabel('Humidity').fill('58');
   await page.keyboard.press('Enter');
   await expect(page.getByText('58 % 20 °C')).toBeVisible();
   await page.keyboard.press('l');
@@ -290,7 +290,7 @@ test('a full store is said plainly; the batch stays on screen and goes into a fi
   });
   await page.keyboard.press('Space');
   await expect(stepTitle(page)).toHaveText('Baking soda');
-  await expect(page.getByRole('alert')).toContainText('the storage of this browser is full');
+  await expect(page.getByRole('alert')).toContainText('this browser’s storage is full');
   const [file] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Export now' }).click(),

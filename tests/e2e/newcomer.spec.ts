@@ -29,9 +29,9 @@ test('a newcomer goes from a recipe in cups to a batch on record, and carries it
       .getByRole('button', { name: 'Remove' })
       .click();
     const salt = asking.getByRole('listitem', { name: 'Line 8', exact: true });
-    await salt.getByRole('combobox', { name: 'It is' }).click();
+    await salt.getByRole('combobox', { name: 'Material' }).click();
     await page.getByRole('option', { name: /^Sea salt, fine/ }).click();
-    await salt.getByRole('button', { name: 'Take it' }).click();
+    await salt.getByRole('button', { name: 'Apply' }).click();
     await expect(asking).toBeHidden();
     await expect(gramsOf(page, 'Sea salt, fine')).toHaveValue('10');
     await expect(page.getByText(/measured by volume, not weighed/)).toBeVisible();
@@ -44,23 +44,23 @@ test('a newcomer goes from a recipe in cups to a batch on record, and carries it
     await expect(figure(page, 'Fizz balance')).toHaveText('2.07');
     await page.getByRole('button', { name: 'Redo' }).click();
     await expect(figure(page, 'Fizz balance')).toHaveText('1.70');
-    for (const title of ['Gas', 'Damp', 'Free water', 'Scent'])
+    for (const title of ['Gas', 'Moisture', 'Loose water', 'Scent'])
       await expect(figure(page, title)).not.toHaveText('–');
-    await page.getByRole('button', { name: 'To the scale' }).click();
+    await page.getByRole('button', { name: 'Plan a batch' }).click();
   });
 
   await test.step('Scale: six pieces in a 60 mm sphere', async () => {
     await wantPieces(page, '6');
-    await page.getByLabel('Diameter, mm').fill('60');
+    await page.getByLabel('Diameter').fill('60');
     await expect(page.getByText('124 g a piece, 113.1 mL')).toBeVisible();
-    await expect(page.getByRole('table', { name: 'Readings' })).toContainText('Soda to acid');
-    await page.getByRole('button', { name: 'Take it to the bench' }).click();
+    await expect(page.getByRole('table', { name: 'Results' })).toContainText('Soda to acid');
+    await page.getByRole('button', { name: 'Start this batch' }).click();
   });
 
   await test.step('Make: by keyboard, with a dry squeeze on the way', async () => {
-    await expect(stepTitle(page)).toHaveText('The room');
-    await page.getByLabel('Humidity, %').fill('38');
-    await page.getByLabel('Humidity, %').press('Enter');
+    await expect(stepTitle(page)).toHaveText('Workroom air');
+    await page.getByLabel('Humidity').fill('38');
+    await page.getByLabel('Humidity').press('Enter');
     await expect(stepTitle(page)).toHaveText('Baking soda');
     // Weights of one's own are typed: the practice scale belongs to the sample.
     await expect(page.getByText('Practice scale')).toBeHidden();

@@ -44,15 +44,15 @@ test('after the first visit everything works with the server gone: screens, work
     if (/Content Security Policy/.test(message.text())) refused.push(message.text());
   });
   await page.goto(home);
-  await expect(page.getByText('What stands out')).toBeVisible();
+  await expect(page.getByText('Checks')).toBeVisible();
   await kept(page);
   gone();
   for (const [path, ready] of [
     ['/scale', 'Bowl filled'],
     ['/make', 'nothing at the bench'],
     ['/dry', 'On the trays'],
-    ['/try', 'What goes into the water?'],
-    ['/shelf/lots', 'Find a lot'],
+    ['/try', 'New test'],
+    ['/shelf/lots', 'Search lots'],
     ['/almanac', '30 batches on record'],
     ['/workshop', 'Everything lives in this browser'],
   ] as const) {
@@ -86,7 +86,7 @@ test('a newer version is offered, waits, and is taken in when the maker says so'
   cpSync(DIST, distDir, { recursive: true });
   const { home, gone } = await serving(distDir);
   await page.goto(home);
-  await expect(page.getByText('What stands out')).toBeVisible();
+  await expect(page.getByText('Checks')).toBeVisible();
   await kept(page);
   const edit = (name: string, change: (text: string) => string) =>
     writeFileSync(join(distDir, name), change(readFileSync(join(distDir, name), 'utf8')));
@@ -97,8 +97,8 @@ test('a newer version is offered, waits, and is taken in when the maker says so'
   await expect(page).toHaveTitle('Rovack');
   // Not over a bowl.
   await page.goto(`${home}/scale`);
-  await page.getByRole('button', { name: 'Take it to the bench' }).click();
-  await expect(page.getByLabel('Humidity, %')).toBeVisible();
+  await page.getByRole('button', { name: 'Start this batch' }).click();
+  await expect(page.getByLabel('Humidity')).toBeVisible();
   await expect(page.getByText('A newer Rovack is here.')).toBeHidden();
   await page.goto(`${home}/shelf/lots`);
   await page.getByRole('button', { name: 'Update' }).click();

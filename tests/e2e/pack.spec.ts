@@ -9,13 +9,13 @@ async function toPack(page: Page): Promise<void> {
 }
 
 async function choose(page: Page, unit: string): Promise<void> {
-  await page.getByRole('combobox', { name: 'What is sold' }).click();
+  await page.getByRole('combobox', { name: 'Product' }).click();
   await page.getByRole('option', { name: unit }).click();
   await expect(page.getByRole('heading', { name: unit, level: 1 })).toBeVisible();
 }
 
 const label = (page: Page) => page.getByRole('img', { name: /^Label of/ }).first();
-const must = (page: Page) => page.getByRole('region', { name: 'What the label must say' });
+const must = (page: Page) => page.getByRole('region', { name: 'Label checks' });
 
 async function saved(page: Page, button: string): Promise<Buffer> {
   const [file] = await Promise.all([
@@ -40,7 +40,7 @@ test('the label of a pair for both markets, on any place of a used sheet; a clai
   await page.getByRole('button', { name: 'Both', exact: true }).click();
   await expect(label(page)).toContainText('(Water)');
   await page.getByLabel('Copies').fill('3');
-  await page.getByLabel('Begin at place').fill('11');
+  await page.getByLabel('Start at label').fill('11');
   const text = await pdfText(await saved(page, 'Save as PDF'));
   expect(text.match(/Bow Wave, a pair/g)).toHaveLength(3);
   expect(text).toContain('BW-004');
@@ -48,14 +48,14 @@ test('the label of a pair for both markets, on any place of a used sheet; a clai
 
   await choose(page, 'Quince Lantern');
   await expect(must(page)).toContainText('Calms aching muscles');
-  await page.getByRole('button', { name: 'Change its words and its cut' }).click();
-  const story = page.getByLabel('What you say of it');
+  await page.getByRole('button', { name: 'Edit text and size' }).click();
+  const story = page.getByLabel('Your description');
   await story.fill('A lamp lit over still water.');
   await story.blur();
   await expect(must(page)).not.toContainText('aching');
   // The maker's words stay when another batch is in it.
   await page.getByRole('button', { name: /^Wrapped: 24/ }).click();
-  await expect(page.getByText('Wrapped, and off the shelf what was used.')).toBeVisible();
+  await expect(page.getByText('Wrapped. The packaging came off the shelf.')).toBeVisible();
   await expect(label(page)).toContainText('A lamp lit over still water.');
   // What is printed is the sheet alone.
   await page.evaluate(() => {
@@ -79,28 +79,28 @@ test('a box of three is wrapped, sold, and found again from a lot that was calle
   await toPack(page);
   await choose(page, 'Harbor Box');
   await expect(page.getByText('is made from REO-251026').first()).toBeVisible();
-  await page.getByLabel('How many').fill('999');
+  await page.getByLabel('Count').fill('999');
   await page.getByRole('button', { name: /^Wrapped: 999/ }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'are needed' })).toContainText(
     /999 pieces of .* are needed, and \d+ lie here/,
   );
-  await page.getByLabel('How many').fill('3');
+  await page.getByLabel('Count').fill('3');
   // Asked once: the same press again means it.
   await page.getByRole('button', { name: /^Wrapped: 3/ }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'again' })).toContainText('REO-251026');
   await page.getByRole('button', { name: /^Wrapped: 3/ }).click();
-  await expect(page.getByText('Wrapped, and off the shelf what was used.')).toBeVisible();
+  await expect(page.getByText('Wrapped. The packaging came off the shelf.')).toBeVisible();
   await page.getByRole('tab', { name: 'Stock', exact: true }).click();
   await expect(page.getByRole('row', { name: /^HB-P002 Harbor Box/ })).toContainText('3 of 3');
-  await page.getByRole('button', { name: 'Hand over to an order' }).click();
+  await page.getByRole('button', { name: 'Hand over' }).click();
   const dialog = page.getByRole('dialog', { name: 'Hand over' });
   await dialog.getByRole('combobox', { name: 'To' }).focus();
   await page.keyboard.press('ArrowDown');
-  await page.getByRole('option', { name: 'Somebody else' }).click();
+  await page.getByRole('option', { name: 'Someone else' }).click();
   await dialog.getByLabel(/^How many of 5/).fill('4');
   await dialog.getByRole('button', { name: 'Hand over' }).click();
   await expect(dialog.getByRole('alert')).toContainText('Say who takes them');
-  await dialog.getByLabel('Who').fill('Pilot station');
+  await dialog.getByLabel('Name').fill('Pilot station');
   await dialog.getByRole('button', { name: 'Hand over' }).click();
   await expect(dialog.getByRole('alert')).toContainText('HB-P001');
   await dialog.getByRole('button', { name: 'Hand over' }).click();
@@ -117,10 +117,10 @@ test('a box of three is wrapped, sold, and found again from a lot that was calle
   const text = await pdfText(await saved(page, 'Save as PDF'));
   expect(text).toContain('Pilot station');
   expect(text).toContain('HB-P002');
-  await page.getByRole('button', { name: 'What is in an order' }).click();
-  await page.getByRole('combobox', { name: 'Which order' }).click();
+  await page.getByRole('button', { name: 'Contents of an order' }).click();
+  await page.getByRole('combobox', { name: 'Order' }).click();
   await page.getByRole('option', { name: /Pilot station/ }).click();
-  await expect(page.getByRole('article', { name: /^What is in it: Pilot station/ })).toContainText(
+  await expect(page.getByRole('article', { name: /^Contents: Pilot station/ })).toContainText(
     'REO-251026',
   );
 });
@@ -129,12 +129,12 @@ test('the dossier opens with what is missing, as a PDF and as open JSON; prices 
   page,
 }) => {
   await toPack(page);
-  await page.getByRole('button', { name: 'To the papers' }).click();
+  await page.getByRole('button', { name: 'Open papers' }).click();
   await expect(page.getByRole('article', { name: 'Dossier: Quince Lantern' })).toContainText(
     'MISSING: Safety report',
   );
   const text = await pdfText(await saved(page, 'Save as PDF'));
-  expect(text.indexOf('What is missing')).toBeLessThan(text.indexOf('Who makes it'));
+  expect(text.indexOf('Missing')).toBeLessThan(text.indexOf('Maker'));
   expect(text).toMatch(/no one’s signature/);
   expect(text).toContain('144-55-8');
   const dossier = JSON.parse((await saved(page, 'Save as JSON')).toString());
@@ -149,16 +149,16 @@ test('pieces that are not wrapped are crumbled into a lot, counted by hand and t
 }) => {
   await toPack(page);
   await page.getByRole('tab', { name: 'Stock', exact: true }).click();
-  await page.getByRole('button', { name: 'Not to be wrapped of EG-006' }).click();
+  await page.getByRole('button', { name: 'Use of EG-006' }).click();
   const dialog = page.getByRole('dialog', { name: 'Of EG-006' });
-  await dialog.getByLabel('How many').fill('40');
-  await dialog.getByRole('button', { name: 'Write it down' }).click();
+  await dialog.getByLabel('Count').fill('40');
+  await dialog.getByRole('button', { name: 'Add note' }).click();
   await expect(dialog.getByRole('alert')).toHaveText('Of EG-006 there are 12 of these.');
-  await dialog.getByLabel('How many').fill('2');
-  await dialog.getByRole('button', { name: 'Write it down' }).click();
+  await dialog.getByLabel('Count').fill('2');
+  await dialog.getByRole('button', { name: 'Add note' }).click();
   // They hold a lot that is on hold: asked once.
   await expect(dialog.getByRole('alert')).toContainText('REO-251026');
-  await dialog.getByRole('button', { name: 'Write it down' }).click();
+  await dialog.getByRole('button', { name: 'Add note' }).click();
   await expect(page.getByRole('row', { name: /^EG-006/ })).toContainText('10');
   await page.getByRole('button', { name: /^Take back: EG-006, 2 pieces crumbled/ }).click();
   await expect(page.getByRole('row', { name: /^EG-006/ })).toContainText('12');
@@ -173,35 +173,35 @@ test('an empty workshop: a unit of nothing, a name of 300 letters in another scr
 }) => {
   await startEmpty(page);
   await page.goto('/pack');
-  await expect(page.getByText('What is sold is a sale unit')).toBeVisible();
-  await page.getByRole('button', { name: 'New sale unit' }).click();
-  const dialog = page.getByRole('dialog', { name: 'New sale unit' });
-  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText('Product is a sale unit')).toBeVisible();
+  await page.getByRole('button', { name: 'New product' }).click();
+  const dialog = page.getByRole('dialog', { name: 'New product' });
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
   await expect(dialog.getByRole('alert')).toContainText('nothing cannot be sold');
   await dialog.getByRole('button', { name: 'Cancel' }).click();
   await page.goto('/design');
   await pasteRecipe(page, 'Quay bomb', CARD);
-  await expect(page.getByText('What stands out')).toBeVisible();
+  await expect(page.getByText('Checks')).toBeVisible();
   await page.goto('/pack');
-  await page.getByRole('button', { name: 'New sale unit' }).click();
-  await dialog.getByRole('button', { name: 'Keep it' }).click();
-  await expect(must(page)).toContainText('nothing was weighed yet');
+  await page.getByRole('button', { name: 'New product' }).click();
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
+  await expect(must(page)).toContainText('Nothing was weighed yet.');
   await expect(must(page)).toContainText('a splash of moonlight');
-  await page.getByRole('button', { name: 'Change its words and its cut' }).click();
+  await page.getByRole('button', { name: 'Edit text and size' }).click();
   const title = page.getByLabel('Name on the label');
   await title.fill('湯の花 '.repeat(75));
   await title.blur();
   await expect(page.getByRole('alert').filter({ hasText: 'font has no' })).toContainText('湯');
-  await page.getByLabel('Wide, mm').fill('30');
-  await page.getByLabel('High, mm').fill('30');
+  await page.getByLabel('Width').fill('30');
+  await page.getByLabel('Height').fill('30');
   await expect(page.getByRole('alert').filter({ hasText: 'Does not fit' })).toContainText(
-    'the cautions',
+    'cautions',
   );
   await page.goto('/shelf/wraps');
-  await page.getByRole('button', { name: 'Add a wrap' }).click();
+  await page.getByRole('button', { name: 'Add packaging' }).click();
   await page.getByLabel('Pieces').fill('40');
-  await page.getByLabel('Paid for all of them').fill('8');
-  await page.getByRole('button', { name: 'It has come' }).click();
+  await page.getByLabel('Total cost').fill('8');
+  await page.getByRole('button', { name: 'Receive' }).click();
   await expect(page.getByRole('button', { name: /^New wrap/ })).toContainText('40 pieces');
   await expect(page.getByRole('button', { name: /^New wrap/ })).toContainText('$0.20 each');
 });

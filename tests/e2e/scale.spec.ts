@@ -14,18 +14,18 @@ test('twice the pieces: the main mix, the embed and the topping grow together', 
   page,
 }) => {
   await page.goto(`${SAMPLE_URL}/scale`);
-  await page.getByLabel('Pieces wanted').fill('20');
+  await page.getByLabel('Pieces').fill('20');
   await expect(page.getByRole('img', { name: /^20 pieces of 199 g/ })).toBeVisible();
   const lines = [/^Sweet almond oil/, /^Magenta dye/, /^Calendula petals/, /^Kaolin clay/];
   const before: number[] = [];
   for (const line of lines) before.push(await weighed(page, line));
-  await page.getByLabel('Pieces wanted').fill('40');
+  await page.getByLabel('Pieces').fill('40');
   await expect(page.getByRole('img', { name: /^40 pieces/ })).toBeVisible();
   // 40 pieces are more than the mixer's bowl holds: two bowls, each of what 20 pieces took.
-  await expect(page.getByText('the weights below are for one bowl')).toBeVisible();
+  await expect(page.getByText('the the weights below are for one bowl bowl')).toBeVisible();
   for (const [i, line] of lines.entries())
     expect(Math.abs((await weighed(page, line)) - (before[i] ?? 0))).toBeLessThanOrEqual(0.15);
-  await page.getByLabel('Pieces wanted').fill('10');
+  await page.getByLabel('Pieces').fill('10');
   await expect(page.getByRole('img', { name: /^10 pieces/ })).toBeVisible();
   for (const [i, line] of lines.entries())
     expect(Math.abs(2 * (await weighed(page, line)) - (before[i] ?? 0))).toBeLessThanOrEqual(0.25);
@@ -35,24 +35,24 @@ test('what makes no plan is said: zero pieces, no piece at all, a mold of nothin
   page,
 }) => {
   await page.goto(`${SAMPLE_URL}/scale`);
-  await page.getByLabel('Pieces wanted').fill('0');
+  await page.getByLabel('Pieces').fill('0');
   await expect(page.getByText('From 1 to 10,000')).toBeVisible();
   await expect(page.getByRole('img', { name: /^12 pieces/ })).toBeVisible();
   await page.getByRole('button', { name: 'Bowls', exact: true }).click();
-  await expect(page.getByLabel('Bowls full')).toHaveValue('1');
-  await page.getByRole('button', { name: 'Use up', exact: true }).click();
+  await expect(page.getByLabel('Bowls')).toHaveValue('1');
+  await page.getByRole('button', { name: 'Material to use up', exact: true }).click();
   await expect(page.getByText(/g on the shelf/)).toBeVisible();
-  await page.getByLabel('Grams of it').fill('0');
+  await page.getByLabel('Amount to use').fill('0');
   await expect(page.getByText('From 0.1 to 1,000,000')).toBeVisible();
 });
 
 test('a material is used up: its line takes all there is of it', async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/scale`);
-  await page.getByRole('button', { name: 'Use up', exact: true }).click();
-  await page.getByRole('combobox', { name: 'Use up' }).focus();
+  await page.getByRole('button', { name: 'Material to use up', exact: true }).click();
+  await page.getByRole('combobox', { name: 'Material to use up' }).focus();
   await page.keyboard.press('ArrowDown');
   await page.getByRole('option', { name: 'Kaolin clay' }).click();
-  await page.getByLabel('Grams of it').fill('40');
+  await page.getByLabel('Amount to use').fill('40');
   await expect(page.getByRole('row', { name: /^Kaolin clay/ })).toContainText('40.0 g');
   await expect(page.getByRole('row', { name: /^Kaolin clay/ })).toContainText('KC-');
 });
@@ -66,29 +66,29 @@ test('0.3 g of dye on a 1 g scale: a premix is made, weighed at the bench, and f
     'Ebb',
     '600 g baking soda\n300 g citric acid\n96 g cornstarch\n0.3 g yellow dye',
   );
-  await page.getByRole('button', { name: 'To the scale' }).click();
+  await page.getByRole('button', { name: 'Plan a batch' }).click();
   await page.getByRole('button', { name: 'Total', exact: true }).click();
-  await page.getByLabel('Total mix, grams').fill('996.3');
-  await page.getByRole('combobox', { name: 'Scale shows' }).focus();
+  await page.getByLabel('Total mix').fill('996.3');
+  await page.getByRole('combobox', { name: 'Scale step' }).focus();
   await page.keyboard.press('ArrowDown');
   await page.getByRole('option', { name: '1 g', exact: true }).click();
   await expect(page.getByText('0.30 g is too little for the 1 g scale')).toBeVisible();
-  await page.getByRole('button', { name: 'Make a premix of Yellow dye' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Make a premix' });
-  await expect(dialog.getByLabel('Strength, %')).toHaveValue('2');
-  await expect(dialog.getByLabel('To make, g')).toHaveValue('500');
+  await page.getByRole('button', { name: 'Premix of Yellow dye' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Premix' });
+  await expect(dialog.getByLabel('Strength')).toHaveValue('2');
+  await expect(dialog.getByLabel('Amount')).toHaveValue('500');
   await expect(dialog).toContainText('10 g of yellow dye');
   await expect(dialog).toContainText('490 g of cornstarch');
-  await dialog.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await dialog.getByRole('button', { name: 'Create' }).click();
   const dye = page.getByRole('row', { name: /^Yellow dye/ });
   await expect(dye).toContainText('as premix PX-001: 0.300 g of it');
   await expect(dye).toContainText('15 g');
   // The premix brings 14.7 g of the 96 g of starch.
   await expect(page.getByRole('row', { name: /^Cornstarch/ })).toContainText('81 g');
 
-  await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await page.getByRole('button', { name: 'Start this batch' }).click();
-  await expect(stepTitle(page)).toHaveText('The room');
+  await page.getByRole('button', { name: 'Start this batch' }).click();
+  await expect(stepTitle(page)).toHaveText('Workroom air');
   while (!/^Yellow dye/.test((await stepTitle(page).textContent()) ?? '')) {
     const number = await page.getByText(/step \d+ of \d+/).textContent();
     await page.getByRole('button', { name: 'Skip this step' }).click();
@@ -116,9 +116,9 @@ test('why weigh, what it costs and what it needs are reckoned from this plan', a
   await expect(page.getByText(/times as uncertain/)).toBeVisible();
   await page.getByRole('tab', { name: 'Cost', exact: true }).click();
   const cost = page.getByRole('region', { name: 'Cost', exact: true });
-  await expect(cost).toContainText('A piece costs');
+  await expect(cost).toContainText('Cost a piece');
   const before = await cost.locator('.figure').first().textContent();
-  await cost.getByLabel('Minutes of hands').fill('0');
+  await cost.getByLabel('Labor').fill('0');
   await expect(cost.locator('.figure').first()).not.toHaveText(before ?? '');
   await page.getByRole('tab', { name: 'Several formulas' }).click();
   await page.getByLabel('Fog Signal').fill('3');

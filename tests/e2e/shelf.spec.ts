@@ -10,7 +10,7 @@ test('a recall: from a lot through its premix to every batch, and from a batch t
   page,
 }) => {
   await openShelf(page);
-  await page.getByLabel('Find a lot').fill('cornstarch');
+  await page.getByLabel('Search lots').fill('cornstarch');
   await page
     .getByRole('option', { name: /Cornstarch/ })
     .first()
@@ -43,25 +43,25 @@ test('a lot is received, counted, set aside; a code that is there already is ref
     const dialog = page.getByRole('dialog', { name: 'Receive a lot' });
     await dialog.getByLabel('Material').fill('bicarb');
     await page.getByRole('option', { name: /^Baking soda Sodium/ }).click();
-    await dialog.getByLabel('Code on it').fill('A-1');
-    await dialog.getByLabel('Grams received').fill('5000');
-    await dialog.getByLabel('What all of it cost').fill('12,50');
+    await dialog.getByLabel('Lot code').fill('A-1');
+    await dialog.getByLabel('Amount').fill('5000');
+    await dialog.getByLabel('Total cost').fill('12,50');
     if (isSecond) {
       await expect(dialog.getByRole('status')).toContainText(
         'Lot A-1 of baking soda is on the shelf already.',
       );
-      await expect(dialog.getByRole('button', { name: 'Put it on the shelf' })).toBeDisabled();
+      await expect(dialog.getByRole('button', { name: 'Create' })).toBeDisabled();
       await dialog.getByRole('button', { name: 'Cancel' }).click();
-    } else await dialog.getByRole('button', { name: 'Put it on the shelf' }).click();
+    } else await dialog.getByRole('button', { name: 'Create' }).click();
   }
   const lot = page.getByRole('region', { name: 'Lot A-1' });
   await expect(lot).toContainText('$12.50, $2.50 a kilo');
-  await lot.getByLabel('Counted, g').fill('4800');
-  await lot.getByRole('button', { name: 'Count it' }).click();
+  await lot.getByLabel('Counted').fill('4800');
+  await lot.getByRole('button', { name: 'Save count' }).click();
   await expect(lot).toContainText('4,800 g');
   await expect(lot).toContainText('−200 g');
-  await lot.getByLabel('Set aside').check();
-  await expect(page.getByRole('option', { name: /Baking soda/ })).toContainText('set aside');
+  await lot.getByLabel('On hold').check();
+  await expect(page.getByRole('option', { name: /Baking soda/ })).toContainText('on hold');
   await page.reload();
   await page.getByRole('option', { name: /Baking soda/ }).click();
   await expect(lot).toContainText('4,800 g');
@@ -75,7 +75,7 @@ test('lots go out as a table and come in again; what it would change is shown fi
   await expect(page.getByRole('option').first()).toBeVisible();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Write a CSV table' }).click(),
+    page.getByRole('button', { name: 'Export as CSV' }).click(),
   ]);
   const text = await readFile(await file.path(), 'utf8');
   const take = (name: string, body: string | Buffer) =>
@@ -95,7 +95,7 @@ test('lots go out as a table and come in again; what it would change is shown fi
   await expect(dialog).toContainText('1 lot new, 0 changed, 0 the same. 1 row cannot be taken');
   await expect(dialog).toContainText('Row 2: No material is called “moon dust”.');
   await dialog.getByRole('button', { name: 'Update' }).click();
-  await page.getByLabel('Find a lot').fill('NEW-1');
+  await page.getByLabel('Search lots').fill('NEW-1');
   await expect(page.getByRole('option', { name: /Cornstarch/ })).toContainText('2,501 g');
 
   const problem = page.getByRole('group', { name: 'Table of lots' }).getByRole('alert');
@@ -111,7 +111,7 @@ test('lots go out as a table and come in again; what it would change is shown fi
 
 test('what the maker weighed at home goes into every cup read after it', async ({ page }) => {
   await openShelf(page, 'materials');
-  await page.getByRole('textbox', { name: 'Find a material' }).fill('corn starch');
+  await page.getByRole('textbox', { name: 'Search materials' }).fill('corn starch');
   await page.getByRole('option', { name: /^Cornstarch/ }).click();
   const material = page.getByRole('region', { name: 'Cornstarch' });
   await material.getByLabel('Level measure, g/mL').fill('99');
@@ -130,19 +130,19 @@ test('a material of one’s own is added, used, and then stays', async ({ page }
   await openShelf(page, 'materials');
   await page.getByRole('button', { name: 'Add a material' }).click();
   const dialog = page.getByRole('dialog', { name: 'Add a material' });
-  await dialog.getByLabel('Its name').fill('<b>Harbor</b> starch');
+  await dialog.getByLabel('Name').fill('<b>Harbor</b> starch');
   await dialog.getByLabel('Behaves like').fill('corn starch');
   await page.getByRole('option', { name: /Cornstarch/ }).click();
-  await dialog.getByRole('button', { name: 'Add it' }).click();
-  await expect(page.getByRole('button', { name: 'Remove this material' })).toBeVisible();
+  await dialog.getByRole('button', { name: 'Add' }).click();
+  await expect(page.getByRole('button', { name: 'Remove material' })).toBeVisible();
   await page.getByRole('link', { name: 'Design' }).click();
   const picker = page.getByRole('combobox', { name: 'Add a material' });
   await findMaterial(picker, 'harbor', '<b>Harbor</b> starch');
-  await page.getByLabel('Grams, or 2 tbsp').fill('12 g');
-  await page.getByLabel('Grams, or 2 tbsp').press('Enter');
+  await page.getByLabel('Amount').fill('12 g');
+  await page.getByLabel('Amount').press('Enter');
   await expect(gramsOf(page, '<b>Harbor</b> starch')).toHaveValue('12');
   await page.goBack();
-  await page.getByRole('textbox', { name: 'Find a material' }).fill('harbor');
+  await page.getByRole('textbox', { name: 'Search materials' }).fill('harbor');
   await page.getByRole('option', { name: /Harbor/ }).click();
   await expect(page.getByText('Quince Lantern is made of it: lay it away')).toBeVisible();
 });
@@ -156,10 +156,10 @@ test('a scale and fills of one’s own move the plan', async ({ page }) => {
   await added.getByLabel('Carries up to, g').fill('100');
   await page.getByRole('tab', { name: 'Molds', exact: true }).click();
   await page.getByRole('button', { name: /^Steel shells 70/ }).click();
-  await page.getByLabel('Grams of filled pieces').fill('lots');
+  await page.getByLabel('g').fill('lots');
   await page.getByRole('button', { name: 'Add fills' }).click();
-  await expect(page.getByText('Grams of filled pieces, with spaces between')).toBeVisible();
-  await page.getByLabel('Grams of filled pieces').fill('230 231 229 230 232 228 231 230');
+  await expect(page.getByText('g, with spaces between')).toBeVisible();
+  await page.getByLabel('g').fill('230 231 229 230 232 228 231 230');
   await page.getByRole('button', { name: 'Add fills' }).click();
   await expect(page.getByText(/mean 218 g/)).toBeVisible();
   await page.getByRole('link', { name: 'Scale', exact: true }).click();

@@ -25,8 +25,8 @@ export async function pasteRecipe(page: Page, name: string, text: string): Promi
   await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
   const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
   await dialog.getByLabel('Name').fill(name);
-  await dialog.getByLabel('The recipe, one ingredient a line').fill(text);
-  await dialog.getByRole('button', { name: 'Make it a formula' }).click();
+  await dialog.getByLabel('Recipe, one ingredient a line').fill(text);
+  await dialog.getByRole('button', { name: 'Create formula' }).click();
 }
 
 /** The figure an instrument shows. */
@@ -45,7 +45,7 @@ export function stepTitle(page: Page): Locator {
 
 /** Pours on the simulated scale by key until the weight is in its band, and waits until it has settled there. */
 export async function pourToTarget(page: Page): Promise<void> {
-  const reading = page.getByRole('meter', { name: 'On the scale' });
+  const reading = page.getByRole('meter', { name: 'Weigh' });
   await page.keyboard.down('p');
   await expect(reading).toHaveAttribute('data-against', 'within');
   await page.keyboard.up('p');
@@ -93,7 +93,7 @@ export async function toMainMix(page: Page): Promise<void> {
 /** Asks Scale for whole pieces. */
 export async function wantPieces(page: Page, pieces: string): Promise<void> {
   await page.getByRole('button', { name: 'Pieces', exact: true }).click();
-  await page.getByLabel('Pieces wanted').fill(pieces);
+  await page.getByLabel('Pieces').fill(pieces);
 }
 
 /** Leaves steps out until the title of one matches: for what is looked at, not for what is weighed. */

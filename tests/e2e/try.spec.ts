@@ -11,7 +11,7 @@ async function toTry(page: Page, batch: string): Promise<void> {
 }
 
 async function choose(page: Page, batch: string): Promise<void> {
-  const piece = page.getByRole('combobox', { name: 'A piece of' });
+  const piece = page.getByRole('combobox', { name: 'Piece' });
   await piece.fill(batch);
   await page.clock.runFor(500);
   await page.getByRole('option', { name: new RegExp(batch) }).click();
@@ -26,9 +26,9 @@ test('a piece in the tub by keyboard: timed, reloaded in the middle, seen, taken
   page,
 }) => {
   await toTry(page, 'QL-010');
-  await page.getByRole('button', { name: 'Try it' }).click();
+  await page.getByRole('button', { name: 'Start the test' }).click();
   await page.keyboard.press('f');
-  await expect(page.getByRole('alert')).toContainText('not touched the water');
+  await expect(page.getByRole('alert')).toContainText('not in the water');
   await page.keyboard.press('Space');
   await seconds(page, 2);
   await page.keyboard.press('Space');
@@ -60,19 +60,19 @@ test('a piece in the tub by keyboard: timed, reloaded in the middle, seen, taken
     .getByRole('button', { name: /^Nearest/ })
     .first()
     .click();
-  await expect(page.getByText('by your eye')).toBeVisible();
+  await expect(page.getByText('by eye')).toBeVisible();
   // A photo without white is no measure.
   const rail = await page.screenshot({ clip: { x: 2, y: 420, width: 60, height: 60 } });
   await page
-    .getByLabel('A photo of the water with a white card')
+    .getByLabel('Photo of the water with a white card')
     .setInputFiles({ name: 'dark.png', mimeType: 'image/png', buffer: rail });
   await page.locator('canvas').click();
   await expect(page.getByRole('alert')).toContainText('too dark to be a white card');
   const teaches = page.getByRole('region', { name: 'What it teaches' });
   await expect(teaches).toContainText(/known from \d+ trials so far/);
-  await page.getByRole('button', { name: 'Not yet: what to change' }).click();
+  await page.getByRole('button', { name: 'Edit' }).click();
   await page.getByRole('button', { name: 'sinks', exact: true }).click();
-  await page.getByRole('button', { name: 'Make it again: write it down' }).click();
+  await page.getByRole('button', { name: 'Change it: write it down' }).click();
   await page.getByRole('tab', { name: /^All \d+ trials/ }).click();
   const mine = page.getByRole('button', { name: /QL-010, Quince Lantern.*make it again/ }).first();
   await mine.click();
@@ -80,10 +80,10 @@ test('a piece in the tub by keyboard: timed, reloaded in the middle, seen, taken
   await page.getByText('Log').click();
   await page.getByRole('button', { name: /^Take the whole trial back/ }).click();
   await page.getByRole('tab', { name: /^All \d+ trials/ }).click();
-  await expect(mine).toContainText('taken back');
+  await expect(mine).toContainText('not counted');
   await mine.click();
   await page.getByText('Log').click();
-  await page.getByRole('button', { name: 'Count this trial again' }).click();
+  await page.getByRole('button', { name: 'Count this test again' }).click();
   // It is laid over the forecast on Design.
   await page.getByRole('link', { name: 'Design', exact: true }).click();
   await expect(page.getByRole('img', { name: /^Gas over time.*laid over it/ })).toBeVisible();
@@ -93,19 +93,19 @@ test('the jug on the scale, simulated, to the record; a stopwatch that was forgo
   page,
 }) => {
   await toTry(page, 'QL-010');
-  await page.getByRole('button', { name: 'On the scale' }).click();
+  await page.getByRole('button', { name: 'Weigh' }).click();
   // Too coarse for crumbs, and said before anything is wet; water that steams is refused.
-  await page.getByLabel('Sample, g').fill('20');
+  await page.getByLabel('Sample').fill('20');
   await expect(page.getByText(/Too coarse\. What would do:/)).toBeVisible();
-  await page.getByLabel('Its temperature, °C').fill('warm');
-  await page.getByRole('button', { name: 'Try it' }).click();
+  await page.getByLabel('Water temperature').fill('warm');
+  await page.getByRole('button', { name: 'Start the test' }).click();
   await expect(page.getByText('A number is needed')).toBeVisible();
-  await page.getByLabel('Its temperature, °C').fill('95');
-  await page.getByRole('button', { name: 'Try it' }).click();
+  await page.getByLabel('Water temperature').fill('95');
+  await page.getByRole('button', { name: 'Start the test' }).click();
   await expect(page.getByText('steams more than the piece fizzes')).toBeVisible();
-  await page.getByLabel('Its temperature, °C').fill('38');
-  await page.getByLabel('Sample, g').fill('190');
-  await page.getByRole('button', { name: 'Try it' }).click();
+  await page.getByLabel('Water temperature').fill('38');
+  await page.getByLabel('Sample').fill('190');
+  await page.getByRole('button', { name: 'Start the test' }).click();
   await seconds(page, 3);
   await expect(page.getByText('the scale shows 2,420 g')).toBeVisible();
   await page.keyboard.press('Space');
@@ -117,22 +117,20 @@ test('the jug on the scale, simulated, to the record; a stopwatch that was forgo
   await seconds(page, 270);
   await expect(page.getByText(/\d+ % of its fizz is still in it\./)).toBeVisible();
   await page.keyboard.press('Space');
-  await expect(page.getByRole('button', { name: /^Gone: keep it/ })).toBeHidden();
+  await expect(page.getByRole('button', { name: /^Gone, finish/ })).toBeHidden();
   await page.getByRole('tab', { name: /^All \d+ trials/ }).click();
-  await expect(
-    page.getByRole('button', { name: /On the scale \d+ % of its fizz/ }).first(),
-  ).toBeVisible();
+  await expect(page.getByRole('button', { name: /Weigh \d+ % of its fizz/ }).first()).toBeVisible();
 
   // In the shower nothing is timed but what is smelled; overnight the watch was forgotten.
-  await page.getByRole('button', { name: 'A new trial' }).click();
+  await page.getByRole('button', { name: 'New test' }).click();
   await choose(page, 'EG-006');
-  await page.getByRole('button', { name: 'Try it' }).click();
+  await page.getByRole('button', { name: 'Start the test' }).click();
   await page.keyboard.press('Space');
   await page.clock.setSystemTime(new Date(DAY.getTime() + 9 * 3_600_000));
   await seconds(page, 1);
   await expect(page.getByText('it was forgotten')).toBeVisible();
-  await page.getByLabel('Gone after, minutes').fill('3');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByLabel('Gone after').fill('3');
+  await page.getByRole('button', { name: 'Add note' }).click();
   await expect(clock(page)).toHaveText('3:00');
 });
 
@@ -141,12 +139,12 @@ test('the jug with weights typed by hand: nonsense is said, and what it shows is
 }) => {
   await page.clock.install({ time: DAY });
   await page.goto(`${SAMPLE_URL}/workshop`);
-  await page.getByLabel('My own; I type what it shows').check();
+  await page.getByLabel('My own scale, typed').check();
   await page.getByRole('link', { name: 'Try', exact: true }).click();
   await choose(page, 'QL-010');
-  await page.getByRole('button', { name: 'On the scale' }).click();
-  await page.getByLabel('Sample, g').fill('190');
-  await page.getByRole('button', { name: 'Try it' }).click();
+  await page.getByRole('button', { name: 'Weigh' }).click();
+  await page.getByLabel('Sample').fill('190');
+  await page.getByRole('button', { name: 'Start the test' }).click();
   const weight = page.getByLabel('The scale shows, g');
   const type = async (text: string) => {
     await weight.fill(text);
@@ -157,7 +155,7 @@ test('the jug with weights typed by hand: nonsense is said, and what it shows is
   await type('90');
   await expect(page.getByRole('alert').last()).toContainText('is no jug of water');
   await type('2420');
-  await page.getByRole('button', { name: /^The sample goes in/ }).click();
+  await page.getByRole('button', { name: /^The sample is in/ }).click();
   // 35.7 g can leave; nine tenths of it do, by the third power of what is left.
   for (let at = 20; at <= 400; at += 20) {
     await seconds(page, 20);
@@ -165,8 +163,8 @@ test('the jug with weights typed by hand: nonsense is said, and what it shows is
     await type(String(Math.round(2610 - 32.1 * (1 - left) - (0.05 * at) / 60)));
   }
   await expect(page.getByText(/(8[7-9]|9[0-3]) % of its fizz is still in it\./)).toBeVisible();
-  await page.getByRole('button', { name: 'Gone: keep it' }).click();
-  await expect(page.getByText('this trial is closed')).toBeVisible();
+  await page.getByRole('button', { name: 'Gone, finish' }).click();
+  await expect(page.getByText('This test is closed')).toBeVisible();
 });
 
 test('a steamer, salts, a cube and a piece from elsewhere are asked what they are for', async ({
@@ -174,27 +172,27 @@ test('a steamer, salts, a cube and a piece from elsewhere are asked what they ar
 }) => {
   await toTry(page, 'BW-003');
   await expect(page.getByRole('button', { name: 'In the shower' })).toBeVisible();
-  await page.getByRole('button', { name: 'Try it' }).click();
+  await page.getByRole('button', { name: 'Start the test' }).click();
   await page.getByRole('button', { name: /^Showers until gone/ }).click();
   await page.keyboard.press('4');
   await expect(page.getByRole('region', { name: 'What it teaches' })).toContainText(
     'steamers last',
   );
   for (const [batch, row] of [
-    ['SW-002', 'Out of the jar'],
+    ['SW-002', 'Pouring'],
     ['BB-002', 'Film before'],
   ] as const) {
-    await page.getByRole('button', { name: 'A new trial' }).click();
+    await page.getByRole('button', { name: 'New test' }).click();
     await choose(page, batch);
-    await page.getByRole('button', { name: 'Try it' }).click();
+    await page.getByRole('button', { name: 'Start the test' }).click();
     await expect(page.getByRole('button', { name: new RegExp(`^${row}`) })).toBeVisible();
   }
-  await page.getByRole('button', { name: 'A new trial' }).click();
+  await page.getByRole('button', { name: 'New test' }).click();
   await choose(page, 'elsewhere');
-  await page.getByRole('button', { name: 'Try it' }).click();
+  await page.getByRole('button', { name: 'Start the test' }).click();
   await expect(page.getByRole('alert')).toContainText('a name for this piece');
-  await page.getByLabel('What it is called').fill('From the market');
-  await page.getByRole('button', { name: 'Try it' }).click();
+  await page.getByLabel('Name').fill('From the market');
+  await page.getByRole('button', { name: 'Start the test' }).click();
   await page.keyboard.press('Space');
   await expect(page.getByText('No forecast for this one')).toBeVisible();
 });
@@ -204,16 +202,16 @@ test('a set of small ones goes from its question to an answer, and a kept-back p
 }) => {
   await page.clock.install({ time: DAY });
   await page.goto(`${SAMPLE_URL}/try`);
-  await page.getByRole('tab', { name: 'A set of small ones' }).click();
+  await page.getByRole('tab', { name: 'Cup test' }).click();
   await expect(page.getByText('That is an answer.').first()).toBeVisible();
   await page.getByRole('button', { name: 'New cup test' }).click();
-  await page.getByRole('button', { name: 'Lay out the cups' }).click();
+  await page.getByRole('button', { name: 'Create cup test' }).click();
   await expect(page.getByRole('alert')).toContainText('what is to be varied');
   await page.getByRole('combobox', { name: 'More or less of (1)' }).fill('kaolin');
   await page.clock.runFor(500);
   await page.getByRole('option', { name: /^Kaolin/ }).click();
   await page.getByLabel('Highest of 1, %').fill('6');
-  await page.getByRole('button', { name: 'Lay out the cups' }).click();
+  await page.getByRole('button', { name: 'Create cup test' }).click();
   const set = page.getByRole('article', { name: /^What does more kaolin clay do/ });
   await expect(set.getByRole('row')).toHaveCount(5);
   await expect(set.getByText(/Not an answer yet/)).toBeVisible();
@@ -225,14 +223,14 @@ test('a set of small ones goes from its question to an answer, and a kept-back p
     [3, '130'],
     [4, '126'],
   ] as const) {
-    await set.getByLabel(`Seconds until it is gone, cup ${cup}`).fill(value);
+    await set.getByLabel(`Seconds until gone, cup ${cup}`).fill(value);
     await page.keyboard.press('Enter');
   }
   await expect(set.getByText(/More kaolin clay means more/)).toBeVisible();
   await page.getByRole('tab', { name: /^Kept back, 1 to look at/ }).click();
   await page.getByRole('button', { name: 'Look at one of EG-005' }).click();
-  await page.getByLabel('Hard, 0 to 5').fill('4');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByLabel('Hardness, 0–5').fill('4');
+  await page.getByRole('button', { name: 'Add note' }).click();
   await expect(page.getByText(/3 months: hard 4/).first()).toBeVisible();
   await expect(page.getByRole('tab', { name: /^Kept back$/ })).toBeVisible();
 });
@@ -242,6 +240,6 @@ test('an empty workshop is told what to do', async ({ page }) => {
   await page.getByRole('link', { name: 'Try', exact: true }).click();
   await page.getByRole('tab', { name: 'All 0 trials' }).click();
   await expect(page.getByText('No trial yet.')).toBeVisible();
-  await page.getByRole('tab', { name: 'Kept back' }).click();
+  await page.getByRole('tab', { name: 'Retained samples' }).click();
   await expect(page.getByText('Nothing is laid away.')).toBeVisible();
 });

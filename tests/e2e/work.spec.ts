@@ -91,13 +91,13 @@ async function onPaperAndPhone(page: Page, titles: readonly string[]): Promise<v
 /** From a pasted page to the scale. */
 async function scaled(page: Page, name: string, text: string): Promise<void> {
   await pasteRecipe(page, name, text);
-  await page.getByRole('button', { name: 'To the scale' }).click();
-  await expect(page.getByRole('button', { name: 'Take it to the bench' })).toBeVisible();
+  await page.getByRole('button', { name: 'Plan a batch' }).click();
+  await expect(page.getByRole('button', { name: 'Start this batch' })).toBeVisible();
 }
 
 /** Takes the plan to the bench and enters all of it as the paper sheet had it, up to the count. */
 async function madeFromPaper(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Take it to the bench' }).click();
+  await page.getByRole('button', { name: 'Start this batch' }).click();
   const asPlanned = page.getByRole('button', { name: /^All as planned/ });
   // A formula with warnings asks first.
   const asked = page.getByRole('button', { name: 'Start this batch' });
@@ -124,7 +124,10 @@ test('two colors, an embed, petals on the floor, icing and paint: each made, pla
 }) => {
   await startEmpty(page);
   await pasteRecipe(page, 'Harbor Light', TWO_COLORS);
-  await page.getByRole('tablist', { name: 'Look at' }).getByRole('tab', { name: 'Flow' }).click();
+  await page
+    .getByRole('tablist', { name: 'Views of the formula' })
+    .getByRole('tab', { name: 'Steps' })
+    .click();
   const flow = page.getByRole('region', { name: 'Steps of the work' });
   await expect(flow.getByRole('button', { name: /^Embed 1, dish/ })).toBeVisible();
   await expect(flow.getByRole('alert')).toBeHidden();
@@ -136,7 +139,7 @@ test('two colors, an embed, petals on the floor, icing and paint: each made, pla
   await flow.getByRole('button', { name: 'Restore the usual order' }).click();
   await expect(flow.getByRole('alert')).toBeHidden();
 
-  await page.getByRole('button', { name: 'To the scale' }).click();
+  await page.getByRole('button', { name: 'Plan a batch' }).click();
   const rows = await sheetTitles(page);
   inOrder(
     rows,
@@ -154,7 +157,7 @@ test('two colors, an embed, petals on the floor, icing and paint: each made, pla
     /Gold mica/,
     /Wrap/,
   );
-  await onPaperAndPhone(page, ['In the middle: embed 1', 'Ice the pieces', 'Gold mica', 'Wrap']);
+  await onPaperAndPhone(page, ['In the middle: embed 1', 'Ice the pieces', 'Gold mica', 'Product']);
   await madeFromPaper(page);
   await expect(stepTitle(page)).toHaveText('Count the pieces');
   await page.getByLabel('Whole pieces').fill('6');
@@ -234,10 +237,10 @@ test('menthol goes into the oil or into the alcohol, as it is said; a cube takes
   await madeAndCounted(page, '8');
   await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
   const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
-  await dialog.getByLabel('The recipe, one ingredient a line').fill(CUBE);
+  await dialog.getByLabel('Recipe, one ingredient a line').fill(CUBE);
   await expect(dialog).toContainText('Reads like a cleaning piece');
-  await dialog.getByRole('button', { name: 'Make it a formula' }).click();
-  await page.getByRole('button', { name: 'To the scale' }).click();
+  await dialog.getByRole('button', { name: 'Create formula' }).click();
+  await page.getByRole('button', { name: 'Plan a batch' }).click();
   inOrder(await sheetTitles(page), /Washing soda/, /Vinegar.*beaker/, /Squeeze/, /Fill and press/);
   await onPaperAndPhone(page, ['Washing soda', 'Vinegar', 'Fill and press']);
   await madeAndCounted(page, '15');
@@ -251,16 +254,19 @@ test('two molds from one bowl with a sampler, and a step of one’s own, reach t
 }) => {
   await startEmpty(page);
   await pasteRecipe(page, 'Two molds', '900 g baking soda\n480 g citric acid\n45 g almond oil');
-  await page.getByRole('tablist', { name: 'Look at' }).getByRole('tab', { name: 'Flow' }).click();
+  await page
+    .getByRole('tablist', { name: 'Views of the formula' })
+    .getByRole('tab', { name: 'Steps' })
+    .click();
   const flow = page.getByRole('region', { name: 'Steps of the work' });
   await flow.getByRole('button', { name: 'Show all steps' }).click();
   await flow.getByLabel('Your own step').fill('Open the window');
-  await flow.getByRole('button', { name: 'Add it' }).click();
+  await flow.getByRole('button', { name: 'Add' }).click();
   await expect(flow.getByText('Open the window')).toBeVisible();
-  await page.getByRole('button', { name: 'To the scale' }).click();
+  await page.getByRole('button', { name: 'Plan a batch' }).click();
   await page.getByRole('button', { name: 'Pieces', exact: true }).click();
-  await page.getByLabel('Pieces wanted').fill('5');
-  await page.getByLabel('Pieces wanted').press('Enter');
+  await page.getByLabel('Pieces').fill('5');
+  await page.getByLabel('Pieces').press('Enter');
   await page.getByRole('button', { name: 'Add a mold to the same bowl' }).click();
   await expect(page.getByText(/5 × 70 mm sphere of \d+ g, label \d+ g/)).toBeVisible();
   // Samplers come of what is left over: of five whole pieces and six, nothing is.
@@ -268,8 +274,8 @@ test('two molds from one bowl with a sampler, and a step of one’s own, reach t
   await page.getByLabel('Minis, from the rest').last().check();
   await expect(page.getByText(/0 × 70 mm sphere .* 6 asked for: no more is left/)).toBeVisible();
   await page.getByRole('button', { name: 'As written' }).click();
-  await page.getByLabel('Diameter, mm').last().fill('18');
-  await page.getByLabel('Diameter, mm').last().press('Enter');
+  await page.getByLabel('Diameter').last().fill('18');
+  await page.getByLabel('Diameter').last().press('Enter');
   await expect(page.getByText(/[2-6] × 18 mm sphere of 3.\d* g, samplers/)).toBeVisible();
   const rows = await sheetTitles(page);
   expect(rows.filter((row) => /Fill and press/.test(row))).toHaveLength(2);

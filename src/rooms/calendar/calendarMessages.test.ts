@@ -66,7 +66,7 @@ describe('the narrow place', () => {
     expect(of('hands', 'Ivo')).toBe('time of Ivo is the narrow place (81% taken)');
     expect(of('machine', 'press')).toBe('the press is the narrow place (81% taken)');
     expect(of('mold', 'm1')).toBe('the mold Pebble 60 is the narrow place (81% taken)');
-    expect(of('loft', '')).toBe('the drying loft is the narrow place (81% taken)');
+    expect(of('loft', '')).toBe('drying room is the narrow place (81% taken)');
   });
 });
 
@@ -76,7 +76,7 @@ describe('how far a plan is from the best', () => {
 
   it('is not said of one with nothing late', () => expect(gap(0, 0)).toBe(''));
   it('is nothing where none is less late', () =>
-    expect(gap(90, 10, true)).toBe('no plan is less late'));
+    expect(gap(90, 10, true)).toBe('no plan is earlier'));
   it('is said up to twice the least, and beyond that not known', () => {
     expect(gap(110, 100)).toBe('at most 10% from the best possible');
     expect(gap(200, 100)).toBe('at most 100% from the best possible');

@@ -36,8 +36,8 @@ describe('a lot', () => {
   it('is counted on the scale, and the difference stays with its hour', async () => {
     const lot = usedLot();
     const shown = shop.show(LotDetail, { props: { lot } });
-    await field(shown, 'Counted, g').setValue('123.4');
-    await button(shown, 'Count it').trigger('click');
+    await field(shown, 'Counted').setValue('123.4');
+    await button(shown, 'Save count').trigger('click');
     expect(useShelfStore().left.get(lot.id)).toBeCloseTo(123.4, 6);
     expect(lotNow(lot.id)?.counts).toHaveLength(lot.counts.length + 1);
     expect(lotNow(lot.id)?.counts.at(-1)?.why).toBe('counted on the scale');
@@ -47,10 +47,10 @@ describe('a lot', () => {
     const lot = usedLot();
     const left = useShelfStore().left.get(lot.id) ?? 0;
     const shown = shop.show(LotDetail, { props: { lot } });
-    await field(shown, 'Counted, g').setValue('half');
-    await button(shown, 'Count it').trigger('click');
-    await field(shown, 'Counted, g').setValue(String(left));
-    await button(shown, 'Count it').trigger('click');
+    await field(shown, 'Counted').setValue('half');
+    await button(shown, 'Save count').trigger('click');
+    await field(shown, 'Counted').setValue(String(left));
+    await button(shown, 'Save count').trigger('click');
     expect(lotNow(lot.id)?.counts).toEqual(lot.counts);
   });
 
@@ -62,7 +62,7 @@ describe('a lot', () => {
     const fresh = { ...lot, id: 'fresh', code: 'FRESH-1', counts: [] };
     shop.workshop.put('lots', [fresh]);
     const shown = shop.show(LotDetail, { props: { lot: fresh } });
-    await button(shown, 'Remove this lot').trigger('click');
+    await button(shown, 'Remove lot').trigger('click');
     expect(lotNow('fresh')).toBeDefined();
     await button(page(), 'Remove').trigger('click');
     expect(lotNow('fresh')).toBeUndefined();
@@ -87,28 +87,28 @@ describe('a lot that is received', () => {
       dialog.findComponent({ name: 'MaterialPicker' }).vm.$emit('update:modelValue', id);
     return { dialog, status, material };
   }
-  const add = () => button(page(), 'Put it on the shelf');
+  const add = () => button(page(), 'Add');
 
   it('says what is still missing, one thing after the other', async () => {
     const { dialog, status, material } = await open();
-    expect(status().text()).toBe('Choose the material.');
+    expect(status().text()).toBe('Choose a material.');
     material('citric-acid');
     await flushPromises();
-    expect(status().text()).toBe('Write the code that is on it; invent one if there is none.');
+    expect(status().text()).toBe('Type the code on it. Make one up if there is none.');
     const taken = shop.workshop.lots.find(({ materialId }) => materialId === 'citric-acid');
-    await field(page(), 'Code on it').setValue(` ${taken?.code.toLowerCase()} `);
+    await field(page(), 'Lot code').setValue(` ${taken?.code.toLowerCase()} `);
     expect(status().text()).toMatch(/of citric acid, anhydrous is on the shelf already\.$/);
-    await field(page(), 'Code on it').setValue('C-9');
+    await field(page(), 'Lot code').setValue('C-9');
     const before = shop.workshop.lots.length;
-    await field(page(), 'Grams received').setValue('a sack');
+    await field(page(), 'Amount').setValue('a sack');
     await page().find('form').trigger('submit');
     await flushPromises();
     expect(shop.workshop.lots).toHaveLength(before);
-    await field(page(), 'Grams received').setValue('2500');
-    await field(page(), 'What all of it cost').setValue('-1');
-    expect(status().text()).toBe('What it cost is a number, or empty.');
+    await field(page(), 'Amount').setValue('2500');
+    await field(page(), 'Total cost').setValue('-1');
+    expect(status().text()).toBe('Type the cost as a number, or leave it empty.');
     expect(add().attributes('disabled')).toBeDefined();
-    await field(page(), 'What all of it cost').setValue('18.40');
+    await field(page(), 'Total cost').setValue('18.40');
     await add().trigger('click');
     await flushPromises();
     expect(shop.workshop.lots.at(-1)).toMatchObject({
@@ -124,7 +124,7 @@ describe('a lot that is received', () => {
     const { material } = await open();
     const other = shop.workshop.lots.find(({ materialId }) => materialId !== 'citric-acid');
     material('citric-acid');
-    await field(page(), 'Code on it').setValue(other?.code ?? '');
+    await field(page(), 'Lot code').setValue(other?.code ?? '');
     await add().trigger('click');
     expect(shop.workshop.lots.at(-1)).toMatchObject({ code: other?.code, cost: null });
   });
@@ -172,7 +172,7 @@ describe('what a maker knows better', () => {
 describe('a material', () => {
   it('keeps its own name beside the others a maker gives it, parted by ;', async () => {
     const shown = shop.show(MaterialDetail, { props: { materialId: 'citric-acid' } });
-    const names = field(shown, 'Other names, with ; between');
+    const names = field(shown, 'Other names, separated by ;');
     await names.setValue(' lemon sand ;; E 330;  ');
     await names.trigger('change');
     expect(shop.workshop.materials.find(({ id }) => id === 'citric-acid')?.synonyms).toEqual([
@@ -212,7 +212,7 @@ describe('tools', () => {
     if (had > 0) {
       await group()
         .findAll('button')
-        .filter((one) => one.text().startsWith('Use this one'))
+        .filter((one) => one.text().startsWith('Use'))
         .at(-1)
         ?.trigger('click');
       expect(droppers()[0]?.id).toBe(newest?.id);
@@ -266,8 +266,8 @@ describe('wraps', () => {
 
   it('are counted by hand, and the difference keeps its reason', async () => {
     const { detail, wrap } = await opened();
-    await field(detail, 'Counted by hand').setValue('7');
-    await field(detail, 'Why it differs').setValue(' a mouse ');
+    await field(detail, 'Counted').setValue('7');
+    await field(detail, 'Reason for the difference').setValue(' a mouse ');
     await detail.findAll('form')[1]?.trigger('submit');
     expect(wrap().counts.at(-1)?.why).toBe('a mouse');
     const here = wrap().lots.reduce((sum, { id }) => sum + (useGoodsStore().left.get(id) ?? 0), 0);
@@ -279,7 +279,7 @@ describe('wraps', () => {
     const { id } = wrap();
     await button(detail, /^Set aside/).trigger('click');
     expect(shop.workshop.packaging.find((one) => one.id === id)?.isArchived).toBe(true);
-    await button(side, 'Add a wrap').trigger('click');
+    await button(side, 'Add packaging').trigger('click');
     const made = shop.workshop.packaging.at(-1);
     await button(side.find('.detail'), /^Set aside/).trigger('click');
     expect(shop.workshop.packaging.find((one) => one.id === made?.id)).toBeUndefined();
@@ -287,19 +287,19 @@ describe('wraps', () => {
 
   it('are low under their mark, or never', async () => {
     const { detail, wrap, side } = await opened();
-    await field(detail, 'Low under; 0 for never').setValue('900000');
+    await field(detail, 'Reorder below (0 for never)').setValue('900000');
     expect(wrap().lowPieces).toBe(900_000);
     await flushPromises();
-    expect(side.find('button.row').text()).toContain(', low');
-    await field(detail, 'Low under; 0 for never').setValue('0');
+    expect(side.find('button.row').text()).toContain('piece');
+    await field(detail, 'Reorder below (0 for never)').setValue('0');
     expect(wrap().lowPieces).toBeNull();
   });
 
   it('of a kind keep damp out by what holds it', async () => {
     const { side, wrap } = await opened();
-    await choose(side, 'What holds the damp back', 'tight-jar');
+    await choose(side, 'Moisture barrier', 'tight-jar');
     expect(wrap().barrier).toBe('tight-jar');
-    await choose(side, 'What holds the damp back', 'nothing');
+    await choose(side, 'Moisture barrier', 'nothing');
     expect(wrap().barrier).toBeNull();
   });
 });

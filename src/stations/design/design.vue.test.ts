@@ -46,13 +46,13 @@ describe('a formula in hand', () => {
   it('is named, and never by nothing', async () => {
     inHand();
     const station = shop.show(DesignStation);
-    const name = field(station, 'Name of the formula');
+    const name = field(station, 'Formula name');
     await name.setValue(' Late Tide ');
     await name.trigger('change');
     expect(now().name).toBe('Late Tide');
     await name.setValue('   ');
     await name.trigger('change');
-    expect(now().name).toBe('Untitled');
+    expect(now().name).toBe('Untitled formula');
   });
 
   it('takes grams, cups and shares as they are typed, and undoes each by keys', async () => {
@@ -215,7 +215,7 @@ describe('what it is and how it is made', () => {
     const { dialog, changed } = open();
     await choose(dialog, 'Family', 'shower-steamer');
     expect(changed().family).toBe('shower-steamer');
-    await choose(dialog, 'Formed in', 'silicone');
+    await choose(dialog, 'Forming', 'silicone');
     expect(changed().method).toBe('silicone');
   });
 
@@ -255,10 +255,10 @@ describe('the shelf of formulas', () => {
   it('lays away and takes back', async () => {
     inHand(bodyFrom(PLAIN), 'Estuary');
     const shown = shelf();
-    await press(shown, 'Lay away');
+    await press(shown, 'Archive');
     expect(card(shown)).toBeUndefined();
     await button(shown, /^Laid away \(\d+\)$/).trigger('click');
-    await press(shown, 'Take back');
+    await press(shown, 'Restore');
     expect(shop.workshop.formulas.find(({ name }) => name === 'Estuary')?.archivedAt).toBeNull();
   });
 
@@ -296,7 +296,7 @@ describe('a recipe as it was written down', () => {
   async function paste(text: string) {
     const dialog = shop.show(PasteDialog, { props: { modelValue: true } });
     await flushPromises();
-    await field(page(), 'The recipe, one ingredient a line').setValue(text);
+    await field(page(), 'Recipe, one ingredient a line').setValue(text);
     await flushPromises();
     const take = async () => {
       await page().find('form').trigger('submit');
@@ -305,7 +305,7 @@ describe('a recipe as it was written down', () => {
     return { dialog, take };
   }
   const text = () =>
-    (field(page(), 'The recipe, one ingredient a line').element as HTMLTextAreaElement).value;
+    (field(page(), 'Recipe, one ingredient a line').element as HTMLTextAreaElement).value;
 
   it('becomes a formula under its title', async () => {
     const { take } = await paste(`# Harbor light\n${PLAIN}`);
@@ -318,13 +318,13 @@ describe('a recipe as it was written down', () => {
     'is not called “%s”, which was left out of it',
     async (line) => {
       const { take } = await paste(`${line}\n${PLAIN}`);
-      expect((await take())?.[0]).toBe('Untitled');
+      expect((await take())?.[0]).toBe('Untitled formula');
     },
   );
 
   it('asks once for the unit of bare numbers', async () => {
     const { take } = await paste('400 baking soda\n200 citric acid\n30 g sweet almond oil');
-    await button(page(), 'All in grams').trigger('click');
+    await button(page(), 'Read all as grams').trigger('click');
     const [, body] = (await take()) ?? [];
     expect(totalMassG(body as FormulaBody)).toBe(630);
   });
@@ -406,7 +406,7 @@ describe('scent', () => {
   it('of menthol is dissolved by a strength that can be', async () => {
     const maker = shop.show(MentholMaker);
     expect(maker.text()).toContain('25 g of crystals in 75 g of 99% alcohol');
-    await field(maker, 'Strength, %').setValue('0.5');
+    await field(maker, 'Strength').setValue('0.5');
     await button(maker, 'Create a premix').trigger('click');
     await flushPromises();
     expect(maker.findComponent({ name: 'PremixDialog' }).exists()).toBe(false);
@@ -445,7 +445,7 @@ describe('a formula taken out', () => {
     menu.findComponent({ name: 'ActionMenu' }).vm.$emit('choose', 'copy');
     await vi.waitFor(() => expect(names).toEqual(['t-co-1.txt']));
     expect(menu.find('[role=status]').text()).toBe(
-      'Saved as a file: the clipboard is closed here.',
+      'Couldn’t use the clipboard, so it is saved as a file.',
     );
   });
 });
@@ -453,7 +453,7 @@ describe('a formula taken out', () => {
 it('a version that is kept says so in the header', async () => {
   const formula = inHand();
   const station = shop.show(DesignStation);
-  await button(station, 'Keep version').trigger('click');
+  await button(station, 'Save a version').trigger('click');
   expect(now().versions).toHaveLength(1);
   expect(keepVersion(formula, new Date().toISOString()).versions[0]?.body).toEqual(
     now().versions[0]?.body,

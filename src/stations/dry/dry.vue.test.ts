@@ -69,17 +69,17 @@ describe('a batch that dries', () => {
   it('takes what its marked piece weighs', async () => {
     const before = standing(batchOf('QL-011'), 'dried');
     const shown = detail();
-    await field(shown, 'It weighs, g').setValue(String((before.at(-1)?.massG ?? 0) - 0.2));
+    await field(shown, 'Weight').setValue(String((before.at(-1)?.massG ?? 0) - 0.2));
     await button(shown, 'Weigh in').trigger('submit');
     await shown.findAll('form')[0]?.trigger('submit');
     const after = standing(batchOf('QL-011'), 'dried');
     expect(after).toHaveLength(before.length + 1);
-    expect((field(shown, 'It weighs, g').element as HTMLInputElement).value).toBe('');
+    expect((field(shown, 'Weight').element as HTMLInputElement).value).toBe('');
   });
 
   it.each([
-    ['It weighs, g', 0, 'a lot', 'dried'],
-    ['It weighs, g', 0, '5000', 'dried'],
+    ['Weight', 0, 'a lot', 'dried'],
+    ['Weight', 0, '5000', 'dried'],
     ['Moisture meter, %', 1, '-1', 'moisture'],
     ['Moisture meter, %', 1, '101', 'moisture'],
     ['Pieces to keep back', 2, '0', 'kept'],
@@ -180,7 +180,7 @@ describe('pieces looked over', () => {
     await more('warts').trigger('click');
     await more('warts').trigger('click');
     await button(page(), 'One piece fewer: warts').trigger('click');
-    await button(page(), 'Write it down').trigger('click');
+    await button(page(), 'Save').trigger('click');
     await dialog.setProps({ batch: batchOf('QL-011') } as never);
     expect(standing(batchOf('QL-011'), 'inspected').at(-1)?.faults).toEqual([
       { fault: 'warts', count: 1 },
@@ -215,13 +215,13 @@ describe('pieces looked over', () => {
     open();
     const before = standing(batchOf('QL-011'), 'inspected').length;
     await field(page(), 'Looked at').setValue('3');
-    await field(page(), 'Rejected').setValue('4');
+    await field(page(), 'Reject').setValue('4');
     await button(page(), /write it down/i).trigger('click');
     expect(page().find('[role=alert].problem').text()).toBe(
       '4 rejected of 3 looked at: that cannot be.',
     );
     expect(standing(batchOf('QL-011'), 'inspected')).toHaveLength(before);
-    await field(page(), 'Rejected').setValue('3');
+    await field(page(), 'Reject').setValue('3');
     await button(page(), /write it down/i).trigger('click');
     expect(standing(batchOf('QL-011'), 'inspected')).toHaveLength(before + 1);
   });
@@ -286,7 +286,7 @@ describe('when', () => {
   it('something is to be done now, later, after something else, or not here', () => {
     const one = {
       what: 'wrap',
-      title: 'Wrap',
+      title: 'Product',
       note: '',
       state: 'later',
       fromMs: now + HOUR_MS,
@@ -295,7 +295,7 @@ describe('when', () => {
     } as never as Parameters<typeof sayTending>[0];
     expect(sayTending({ ...one, state: 'now' }, now)).toBe('wrap now');
     expect(sayTending(one, now)).toBe('wrap 16:30');
-    expect(sayTending({ ...one, waitsFor: 'the icing' } as never, now)).toBe(
+    expect(sayTending({ ...one, waitsFor: 'icing' } as never, now)).toBe(
       'wrap 16:30, after the icing',
     );
     expect(sayTending({ ...one, state: 'never' }, now)).toBe('wrap: not in this room');

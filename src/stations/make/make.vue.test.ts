@@ -50,7 +50,7 @@ describe('any step', () => {
     expect(says()).toContain(`step ${at + 1} of ${benchSteps(now()).length}`);
     await key('b');
     expect(now().currentStep).toBe(at - 1);
-    await button(page(), 'On again').trigger('click');
+    await button(page(), 'Restore').trigger('click');
     expect(now().currentStep).toBe(at);
     await key('k');
     expect(now().currentStep).toBe(at + 1);
@@ -116,8 +116,8 @@ describe('any step', () => {
 describe('the room', () => {
   it('is read in before anything is weighed, with what this formula would be in it', async () => {
     const { now, key, says } = await benchAt('room');
-    await field(page(), 'Humidity, %').setValue('78');
-    await field(page(), 'Temperature, °C').setValue('31');
+    await field(page(), 'Humidity').setValue('78');
+    await field(page(), 'Temperature').setValue('31');
     expect(says()).toContain('Not today, not like this.');
     expect(says()).toMatch(/Damp window [\d.]+ to [\d.]+, in place of [\d.]+ to [\d.]+\./);
     await key(' ');
@@ -133,8 +133,8 @@ describe('the room', () => {
     ['', '20'],
   ])('of “%s” %% and “%s” °C is no room', async (humidity, temp) => {
     const { now, key } = await benchAt('room');
-    await field(page(), 'Humidity, %').setValue(humidity);
-    await field(page(), 'Temperature, °C').setValue(temp);
+    await field(page(), 'Humidity').setValue(humidity);
+    await field(page(), 'Temperature').setValue(temp);
     await key(' ');
     expect(problem()).toBe('Humidity from 5 to 100%, temperature from −10 to 50°C.');
     expect(standing(now(), 'room')).toHaveLength(0);
@@ -180,7 +180,7 @@ describe('a weighing by hand', () => {
   it('of too much offers three ways, and scales the rest by one of them', async () => {
     const { now, enter, target, says } = await weigh((targetG) => String(targetG * 1.2));
     await enter();
-    for (const way of ['Take out', 'Scale the rest up', 'Keep it as it is'])
+    for (const way of ['Remove', 'Scale the rest up', 'Keep it as it is'])
       expect(says()).toContain(way);
     expect(says()).toContain('Times 1.2');
     await button(page(), /^Scale the rest up/).trigger('click');
@@ -284,7 +284,7 @@ describe('something added', () => {
     const { now } = await adding();
     const picker = adder().findComponent({ name: 'MaterialPicker' });
     picker.vm.$emit('update:modelValue', 'cornstarch');
-    await field(page(), 'Grams').setValue('plenty');
+    await field(page(), 'Weight').setValue('plenty');
     const [add, part] = page().findAll('.v-dialog form');
     await add?.trigger('submit');
     expect(page().text()).toContain('A number is needed');
@@ -292,7 +292,7 @@ describe('something added', () => {
     await part?.trigger('submit');
     expect(standing(now(), 'added')).toHaveLength(0);
     expect(standing(now(), 'split')).toHaveLength(0);
-    await field(page(), 'Grams').setValue('12.5');
+    await field(page(), 'Weight').setValue('12.5');
     await add?.trigger('submit');
     expect(standing(now(), 'added').at(-1)).toMatchObject({
       materialId: 'cornstarch',

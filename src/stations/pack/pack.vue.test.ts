@@ -50,14 +50,14 @@ describe('a sale unit', () => {
     expect(unit.contents).toHaveLength(1);
     await form.find('[aria-label="Content 1"] button').trigger('click');
     expect(form.find('[role=alert].problem').text()).toBe(
-      'A sale unit of nothing cannot be sold: it holds at least one piece.',
+      'A product holds at least one piece. Add another formula first.',
     );
     expect(unitNow(unit.id)?.contents).toEqual(unit.contents);
   });
 
   it('holds several formulas, each with its pieces and which of them', async () => {
     const { unit, form } = open();
-    await button(form, 'Another formula').trigger('click');
+    await button(form, 'Add a formula').trigger('click');
     expect(unitNow(unit.id)?.contents).toHaveLength(2);
     await form.setProps({ unit: unitNow(unit.id) } as never);
     const second = form.findAll('[role=group]')[1];
@@ -67,9 +67,9 @@ describe('a sale unit', () => {
 
   it('asks no price of nothing, and takes back what it asked', async () => {
     const { unit, form } = open();
-    await field(form, 'You ask at the stall').setValue('7.5');
+    await field(form, 'Retail price').setValue('7.5');
     expect(unitNow(unit.id)?.retail).toBe(7.5);
-    await field(form, 'You ask at the stall').setValue('0');
+    await field(form, 'Retail price').setValue('0');
     expect(unitNow(unit.id)?.retail).toBeNull();
   });
 
@@ -81,7 +81,7 @@ describe('a sale unit', () => {
     ['0', null],
   ])('sold for at most %s months has a rule of %s', async (text, months) => {
     const { unit, form } = open();
-    await field(form, 'Sold for at most, months; 0 for no rule').setValue(text);
+    await field(form, 'Best-before rule (0 for none)').setValue(text);
     const rule = unitNow(unit.id)?.ruleMonths ?? null;
     if (months === null) expect(rule).toBeNull();
     else expect(rule).toBeCloseTo(months, 6);
@@ -94,10 +94,10 @@ describe('a sale unit', () => {
         !isArchived && !unit.packaging.some(({ packagingId }) => packagingId === id),
     );
     if (!free) throw new Error('the sample has a wrap that is not around it');
-    await choose(form, 'Add a wrap', free.id);
+    await choose(form, 'Add packaging', free.id);
     await form.setProps({ unit: unitNow(unit.id) } as never);
     expect(unitNow(unit.id)?.packaging.at(-1)).toEqual({ packagingId: free.id, pieces: 1 });
-    await expect(choose(form, 'Add a wrap', free.id)).rejects.toThrow();
+    await expect(choose(form, 'Add packaging', free.id)).rejects.toThrow();
     await form.findAll('[role=group]').at(-1)?.find('button').trigger('click');
     expect(unitNow(unit.id)?.packaging).toEqual(unit.packaging);
   });
@@ -128,7 +128,7 @@ describe('a new sale unit', () => {
     const before = shop.workshop.units.length;
     const dialog = await open();
     await submit();
-    expect(says()).toContain('Choose at least one formula: nothing cannot be sold.');
+    expect(says()).toContain('Choose at least one formula.');
     expect(shop.workshop.units).toHaveLength(before);
     expect(dialog.emitted('update:modelValue')).toBeUndefined();
   });
@@ -155,9 +155,9 @@ describe('goods handed over', () => {
     await choose(dialog, 'To', 'new');
     await amount('1', here);
     await submit();
-    expect(says()).toContain('Say who takes them: a recall has to find them again.');
+    expect(says()).toContain('Type who takes them, so that a recall can find them.');
     expect(goods.onHand.get(unit.id)).toBe(here);
-    await field(page(), 'Who').setValue('  The shop at the pier ');
+    await field(page(), 'Name').setValue('  The shop at the pier ');
     await submit();
     expect(goods.onHand.get(unit.id)).toBe(here - 1);
     expect(shop.workshop.orders.at(-1)).toMatchObject({
@@ -245,7 +245,7 @@ describe('loose pieces', () => {
     const { left, before } = await lay();
     expect(says()).toContain('They become a lot of embed powder');
     const lots = shop.workshop.lots.length;
-    await field(page(), 'How many').setValue('2');
+    await field(page(), 'Count').setValue('2');
     await submit();
     expect(left()).toBe(before - 2);
     expect(shop.workshop.lots).toHaveLength(lots + 1);
@@ -254,8 +254,8 @@ describe('loose pieces', () => {
   it('are seconds, and are not lost by it', async () => {
     const { dialog, left, before } = await lay();
     const seconds = left('second');
-    await choose(dialog, 'What became of them', 'second');
-    await field(page(), 'How many').setValue('3');
+    await choose(dialog, 'Action', 'second');
+    await field(page(), 'Count').setValue('3');
     await submit();
     expect(left()).toBe(before - 3);
     expect(left('second')).toBe(seconds + 3);
@@ -263,16 +263,16 @@ describe('loose pieces', () => {
 
   it('are counted by hand, more or fewer than were thought', async () => {
     const { dialog, left, before } = await lay();
-    await choose(dialog, 'What became of them', 'count');
-    await field(page(), 'How many').setValue(String(before + 4));
+    await choose(dialog, 'Action', 'count');
+    await field(page(), 'Count').setValue(String(before + 4));
     await submit();
     expect(left()).toBe(before + 4);
   });
 
   it('are not more than there are, and what is wrong is said', async () => {
     const { dialog, left, before } = await lay();
-    await choose(dialog, 'What became of them', 'rejected');
-    await field(page(), 'How many').setValue(String(before + 1));
+    await choose(dialog, 'Action', 'rejected');
+    await field(page(), 'Count').setValue(String(before + 1));
     await submit();
     expect(page().find('[role=alert].problem').text().length).toBeGreaterThan(10);
     expect(left()).toBe(before);
@@ -287,7 +287,7 @@ describe('loose pieces', () => {
       modelValue: { kind: 'wrapped', run: run.run, left: run.left },
     } as never);
     await flushPromises();
-    await expect(choose(dialog, 'What became of them', 'crumbled')).rejects.toThrow(/offers count/);
+    await expect(choose(dialog, 'Action', 'crumbled')).rejects.toThrow(/offers count/);
   });
 });
 
@@ -321,7 +321,7 @@ describe('the stock', () => {
     const side = shop.show(StockSide);
     const rows = () => side.findAll('table')[0]?.findAll('tbody tr').length;
     expect(rows()).toBe(goods.wrapped.filter(({ left }) => left !== 0).length);
-    await button(side, 'all that ever was').trigger('click');
+    await button(side, 'Show everything').trigger('click');
     expect(rows()).toBe(goods.wrapped.length);
   });
 });
@@ -336,20 +336,20 @@ describe('the next wrapping', () => {
       pack.choose(unit.id);
       if (unit.contents.length === 1 && pack.most > 1) return unit;
     }
-    throw new Error('the sample has pieces to be wrapped');
+    throw new Error('the sample has pieces to wrap');
   };
 
   it('says what it took, and what it could not', async () => {
     const unit = wrappable();
     const shown = panel(unit);
     const here = goods.onHand.get(unit.id) ?? 0;
-    await field(shown, 'How many').setValue('1');
+    await field(shown, 'Count').setValue('1');
     await button(shown, 'Wrapped: 1').trigger('click');
     expect(goods.onHand.get(unit.id)).toBe(here + 1);
     expect(shown.find('[role=status].quiet').text()).toBe(
-      'Wrapped, and off the shelf what was used.',
+      'Wrapped. The packaging came off the shelf.',
     );
-    await field(shown, 'How many').setValue('9999');
+    await field(shown, 'Count').setValue('9999');
     await button(shown, 'Wrapped: 9999').trigger('click');
     expect(shown.findAll('[role=alert].problem').at(-1)?.text().length).toBeGreaterThan(10);
     expect(goods.onHand.get(unit.id)).toBe(here + 1);
@@ -370,7 +370,7 @@ describe('the next wrapping', () => {
   it('says which wraps are too few', async () => {
     const unit = wrappable();
     const shown = panel(unit);
-    await field(shown, 'How many').setValue('99999');
+    await field(shown, 'Count').setValue('99999');
     if (unit.packaging.length > 0) expect(shown.text()).toMatch(/Short of wraps: .+ of \d+/);
     expect(unit.packaging.length).toBeGreaterThan(0);
   });

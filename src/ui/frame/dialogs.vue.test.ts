@@ -12,7 +12,7 @@ const inPage = (words: string) =>
 describe('a menu of actions', () => {
   const ITEMS = [
     { value: 'copy', title: 'Copy it' },
-    { value: 'drop', title: 'Set aside', subtitle: 'It stays in old batches' },
+    { value: 'drop', title: 'On hold', subtitle: 'It stays in old batches' },
   ];
 
   it('makes its list only when it is asked for, says that it is open, and gives what was chosen', async () => {
@@ -21,10 +21,10 @@ describe('a menu of actions', () => {
     const more = button(menu, 'More');
     expect(more.attributes()).toMatchObject({ 'aria-haspopup': 'menu', 'aria-expanded': 'false' });
     await more.trigger('click');
-    await vi.waitFor(() => expect(inPage('Set aside')).toBeDefined());
+    await vi.waitFor(() => expect(inPage('On hold')).toBeDefined());
     expect(more.attributes('aria-expanded')).toBe('true');
-    expect(inPage('Set aside')?.textContent).toContain('It stays in old batches');
-    inPage('Set aside')?.click();
+    expect(inPage('On hold')?.textContent).toContain('It stays in old batches');
+    inPage('On hold')?.click();
     expect(menu.emitted('choose')).toEqual([['drop']]);
   });
 });
@@ -32,14 +32,14 @@ describe('a menu of actions', () => {
 describe('a form over the page', () => {
   const open = (problem = '') =>
     drawn(FormDialog, {
-      props: { modelValue: true, title: 'A lot', keep: 'Keep it', problem },
+      props: { modelValue: true, title: 'A lot', keep: 'Cancel', problem },
       slots: { default: '<input aria-label="Code">', below: '<p>Below</p>' },
     });
 
   it('gives the deed once, and keeps itself open until it is told to close', async () => {
     const form = open();
     await flushPromises();
-    const deed = inPage('Keep it') as HTMLButtonElement;
+    const deed = inPage('Cancel') as HTMLButtonElement;
     const submitted = document.querySelector('form');
     expect(deed.getAttribute('form')).toBe(submitted?.id);
     submitted?.dispatchEvent(new Event('submit', { cancelable: true }));

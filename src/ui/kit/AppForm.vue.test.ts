@@ -21,7 +21,7 @@ function form() {
         });
       return () =>
         h(AppForm, { onSubmit: () => sent.push(`${grams.value} and ${cups.value}`) }, () => [
-          numberField('Grams', grams),
+          numberField('Weight', grams),
           hasSecond.value ? numberField('Cups', cups) : null,
           h('button', { type: 'submit' }, 'Apply'),
         ]);
@@ -41,7 +41,7 @@ function form() {
 describe('a form', () => {
   it('does what it is for when each of its fields holds what it asks for', async () => {
     const { sent, type, apply, shown } = form();
-    await type('Grams', '20');
+    await type('Weight', '20');
     expect(button(shown, 'Apply').attributes('type')).toBe('submit');
     await apply();
     expect(sent).toEqual(['20 and 3']);

@@ -87,36 +87,33 @@ const DOSSIER = {
 describe('a dossier on paper', () => {
   it('says what is missing before all else, and that nothing is when nothing is', () => {
     const whole = dossierPaper(DOSSIER);
-    expect(lines(whole)[0]).toBe('# What is missing');
-    expect(under(whole, 'What is missing')[0]).toBe('Nothing that Rovack looks for.');
+    expect(lines(whole)[0]).toBe('# Missing');
+    expect(under(whole, 'Missing')[0]).toBe('Nothing that Rovack checks is missing.');
     const row = { title: 'An address', detail: 'nobody can write', rule: 'labeling' };
     const missing = [
       { ...row, state: 'missing' },
       { ...row, state: 'look' },
     ];
-    const said = under(
-      dossierPaper({ ...DOSSIER, missing } as unknown as Dossier),
-      'What is missing',
-    );
+    const said = under(dossierPaper({ ...DOSSIER, missing } as unknown as Dossier), 'Missing');
     expect(said[1]).toBe('MISSING: An address | nobody can write | labeling');
     expect(said[2]).toBe('look at: An address | nobody can write | labeling');
   });
 
   it('leaves no gap where something is not known: it says so', () => {
     const paper = dossierPaper(DOSSIER);
-    expect(under(paper, 'Who makes it')).toEqual(['not said']);
-    expect(under(paper, 'The label')[0]).toBe('Bath bomb · Net wt 4 oz');
-    expect(lines(paper)).toContain('Allergens: none over 0.01%');
+    expect(under(paper, 'Maker')).toEqual(['not given']);
+    expect(under(paper, 'Label')[0]).toBe('Bath bomb · Net wt 4 oz');
+    expect(lines(paper)).toContain('Allergens: None over 0.01%.');
     const batch = under(paper, 'Batch QL-0042: Lantern, version 3');
     expect(batch[0]).toBe(
-      'begun October 15, 2026 · not ended · no name in the record · room not read · 1 step, 2 entries · no fill weighed',
+      'begun October 15, 2026 · not ended · no name on record · room not read · 1 step, 2 entries · no fill weighed',
     );
     expect(batch).toContain('Dye | 0.0123 | not known | color');
     expect(batch).toContain('Citric acid | 33.33 | 77-92-9 | acid');
     expect(batch).toContain('Dye | 0.6 | not weighed');
     expect(batch).toContain('CA-7, set aside | Citric acid | Harbor Salts |  | 520 | none');
-    expect(batch).toContain('No trial on record.');
-    expect(batch).toContain('No piece is kept back.');
+    expect(batch).toContain('There is no test on record.');
+    expect(batch).toContain('There are no retained samples.');
     expect(paper.sub).toBe('QL-0042 · written October 15, 2026');
     expect(dossierPaper({ ...DOSSIER, batches: [] }).sub).toMatch(/^no batch yet/);
   });
@@ -172,7 +169,7 @@ describe('a recall on paper', () => {
     const away = under(recallPaper('lot CA-7', recall, NOW), 'Away');
     expect(away[0]).toMatch(/\| told$/);
     expect(away[1]).toMatch(/^Pier Shop, Quay 4 \| Oct 15, 2026 \| .+ \| 6 \| {2}\| QL-1 \| $/);
-    expect(away[2]).toMatch(/^nobody named \| Oct 15, 2026 \| .+ \| {2}\| 2 \| {2}\| $/);
+    expect(away[2]).toMatch(/^no name \| Oct 15, 2026 \| .+ \| {2}\| 2 \| {2}\| $/);
     const batches = under(recallPaper('lot CA-7', recall, NOW), 'Batches');
     expect(batches[1]).toBe('QL-1 | Lantern | Oct 15, 2026 | 12.5 | mix A');
     expect(batches[2]).toBe('QL-2 | Ebb | Oct 15, 2026 |  | ');
@@ -200,18 +197,18 @@ describe('what is in an order, on paper', () => {
     const paper = originPaper('Pier Shop', origin, (id) => id.toUpperCase(), [['D-3', 'box']], NOW);
     expect(under(paper, 'Lots').slice(1)).toEqual([
       'CA-7 | CITRIC-ACID | Harbor Salts | 33.3',
-      'a lot that is gone |  |  | 1',
+      'a removed lot |  |  | 1',
     ]);
-    expect(under(paper, 'Wraps').slice(1)).toEqual(['D-3 | box']);
+    expect(under(paper, 'Packaging').slice(1)).toEqual(['D-3 | box']);
   });
 });
 
 describe('prices on paper', () => {
   it('keep what it costs at home', () => {
     const row = { name: 'Lantern', net: '120 g', cost: '1.11', wholesale: '3.00', retail: '6.00' };
-    const paper = pricePaper('Orrin Quay Bathworks', [row], NOW);
+    const paper = pricePaper('Orrin Quay Fizz Loft', [row], NOW);
     expect(lines(paper)).toEqual([
-      ' | net weight | to a shop | at the stall',
+      ' | net weight | to a shop | retail',
       'Lantern | 120 g | 3.00 | 6.00',
     ]);
     expect(JSON.stringify(paper)).not.toContain('1.11');

@@ -267,7 +267,7 @@ describe('what waits for the pieces', () => {
     expect(meanwhile(steps, mixing).map(({ title }) => title)).toEqual([
       'Shea butter',
       'Melt it',
-      'Pan into the beaker',
+      'Pour the pan into the beaker',
     ]);
     expect(meanwhile(steps, mixing - 1)).toEqual([]);
     const { names, steps: placed } = lanesOf(steps);

@@ -7,7 +7,7 @@ import { standing } from './summary';
 
 describe('what is asked before it is written', () => {
   it('a tenth or ten times of a weight, and nothing nearer than three times', () => {
-    expect(weightDoubt(410, 41)).toMatch(/410 g, where 41 g/);
+    expect(weightDoubt(410, 41)).toMatch(/410 g, and the step asks for 41 g/);
     expect(weightDoubt(4.1, 41)).not.toBeNull();
     expect(weightDoubt(123, 41)).toBeNull();
     expect(weightDoubt(123.1, 41)).not.toBeNull();

@@ -65,7 +65,7 @@ describe('how long a piece stays hard', () => {
       mix({ 'sodium-chloride': 90, 'magnesium-chloride': 10 }),
     );
     expect(salts.days).not.toBeNull();
-    expect(salts.limitedBy).toEqual([shipped('magnesium-chloride').name]);
+    expect(salts.limitedBy).toEqual([shipped('magnesium-chloride').sentenceName]);
     expect(keep(['polyethylene-25'], 60, 20, mix({ 'sodium-chloride': 100 })).days).toBeNull();
   });
 
@@ -152,8 +152,8 @@ describe('best before', () => {
   });
 
   it.each([
-    [null, 'for years'],
-    [0.4, 'under a day'],
+    [null, 'years'],
+    [0.4, 'less than a day'],
     [13.9, '13 days'],
     [14, '2 weeks'],
     [60, '8 weeks'],

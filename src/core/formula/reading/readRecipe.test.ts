@@ -184,10 +184,10 @@ describe('the whole page', () => {
     ['-5 g kaolin', /below zero/],
     ['kaolin -5 g', /below zero/],
     ['0 g kaolin', /amount is zero/],
-    ['99999999 kg kaolin', /more than the 1,000 kg/],
-    ['2 parts baking soda', /parts are shares/],
-    ['kaolin', /how much/],
-    ['20 g', /of what/],
+    ['99999999 kg kaolin', /A line holds up to 1,000 kg/],
+    ['2 parts baking soda', /Parts are shares/],
+    ['kaolin', /How much/],
+    ['20 g', /without a name/],
     ['20 g unobtainium', /not a material on file/],
   ])('leaves “%s” in sight with its reason', (text, reason) => {
     const [line] = read(`${text}\n1 g water`).unread;

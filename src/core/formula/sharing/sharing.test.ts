@@ -31,10 +31,10 @@ describe('a shared recipe', () => {
   });
 
   it.each([
-    ['{"@type":"WebPage"}', /holds no recipe/],
-    ['<html><body>fog</body></html>', /carries no recipe data/],
-    ['{"@type":"Recipe","name":"x"}', /lists no ingredients/],
-    ['{"@type":"Recipe","recipeIngr', /does not read as JSON/],
+    ['{"@type":"WebPage"}', /has no recipe in it/],
+    ['<html><body>fog</body></html>', /has no recipe data/],
+    ['{"@type":"Recipe","name":"x"}', /has no ingredients/],
+    ['{"@type":"Recipe","recipeIngr', /cut off or damaged/],
   ])('says what is wrong with %s', (text, message) => {
     expect(readRecipeJsonLd(text)).toEqual({ ok: false, message: expect.stringMatching(message) });
   });

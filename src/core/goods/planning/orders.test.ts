@@ -91,9 +91,7 @@ describe('where orders come from', () => {
     expect(cover([off]).orders).toEqual([]);
     expect(orderState(off, undefined)).toBe('called-off');
     const lost = order([['Ebb Glass', 30]]);
-    expect(cover([lost], { formulas: [] }).problems[0]).toMatch(
-      /formula of what was ordered is gone/,
-    );
+    expect(cover([lost], { formulas: [] }).problems[0]).toMatch(/whose formula was removed/);
     expect(cover([lost], { units: [] }).problems[0]).toMatch(/no longer sold/);
   });
 

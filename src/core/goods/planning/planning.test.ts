@@ -237,10 +237,10 @@ describe('a step put somewhere by hand', () => {
     expect(why('mix', 450)).toBe('');
     // It fits, but no press can follow within half an hour.
     expect(why('mix', 500)).toMatch(/fits nowhere/);
-    expect(why('mix', 501)).toMatch(/Nobody works all the 40 minutes/);
-    expect(why('press', 10)).toMatch(/The mix before it cannot be done by then/);
+    expect(why('mix', 501)).toMatch(/Nobody works for 40 min/);
+    expect(why('press', 10)).toMatch(/The step before it can’t be done by then/);
     expect(why('press', 40)).toBe('');
-    expect(lockProblem(withAt('mix', 0), 'gone', () => 0)).toMatch(/no longer planned/);
+    expect(lockProblem(withAt('mix', 0), 'gone', () => 0)).toMatch(/no longer in the plan/);
   });
 
   it('has a latest start from which its order is still made', () => {
@@ -432,12 +432,12 @@ describe('a problem that cannot be met', () => {
     [
       'a step longer than any stretch',
       one([{ id: 'mix', minutes: 600, person: true }]),
-      /mix of b1 takes 600 minutes and fits into no working stretch/,
+      /mix of b1 takes 10 h, and the longest working time is 9 h/,
     ],
     [
       'nobody',
       one([{ id: 'mix', minutes: 10, person: true }], { people: [] }),
-      /needs hands, and there are none/,
+      /needs a person, and there is none/,
     ],
     [
       'a person without days',
@@ -447,12 +447,12 @@ describe('a problem that cannot be met', () => {
     [
       'a machine nobody has',
       one([{ id: 'mix', minutes: 10, machine: 'kiln' }]),
-      /machine kiln, and there is none/,
+      /needs the kiln, and there is none/,
     ],
     [
       'a loft smaller than one batch',
       one([{ id: 'dry', minutes: 10, trayPlaces: 169 }]),
-      /169 tray places, and the loft has 168/,
+      /169 tray places, and the drying room has 168/,
     ],
     [
       'waits that contradict each other',
@@ -460,7 +460,7 @@ describe('a problem that cannot be met', () => {
         { id: 'a', minutes: 1 },
         { id: 'b', minutes: 1, waitMinMin: 9, waitMaxMin: 5 },
       ]),
-      /at least 9 and at most 5/,
+      /at least 9 min and at most 5 min/,
     ],
   ])('%s is refused with the reason', (_what, result, why) => {
     expect(result.ok ? '' : result.problem).toMatch(why);

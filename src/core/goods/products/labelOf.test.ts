@@ -27,8 +27,8 @@ describe('a label of this batch', () => {
   it('has the weights of its fills, and allergens as the lot’s paper has them', () => {
     const label = labelOf('Quince Lantern', ['QL-011'], 'eu');
     expect(label.batchCodes).toEqual(['QL-011']);
-    expect(label.netG).toBe(196);
-    expect(label.content.netWeight?.text).toBe('196 g');
+    expect(label.netG).toBe(197);
+    expect(label.content.netWeight?.text).toBe('197 g');
     expect(ingredients(label).slice(0, 2)).toEqual(['Sodium Bicarbonate', 'Citric Acid']);
     expect(ingredients(label).at(-1)).toMatch(/^CI \d{5}$/);
     expect(label.content.products[0]?.allergens).toMatchObject({ typical: [], unknown: [] });
@@ -119,10 +119,10 @@ describe('the dossier', () => {
     expect(states.lastIndexOf('missing')).toBeLessThan(states.indexOf('look'));
     const titles = dossier.missing.map(({ title }) => title);
     expect(titles).toEqual(
-      expect.arrayContaining(['Safety report', 'EG-006: a lot was set aside', 'EG-006: trials']),
+      expect.arrayContaining(['Safety report', 'EG-006: lot on hold', 'EG-006: tests']),
     );
     expect(dossier.notice).toBe(NOT_A_SIGNATURE);
-    expect(NOT_A_SIGNATURE).toMatch(/no one’s signature/);
+    expect(NOT_A_SIGNATURE).toMatch(/not a safety assessment/);
   });
 
   it('holds the formula by percent with CAS and function, lots, limits, and reads as JSON', () => {

@@ -279,7 +279,7 @@ describe('wraps', () => {
     expect(cost.wholesale).toBeCloseTo(3.35, 9);
     expect(cost.wholesaleLeavesPct).toBeNull();
     const none = unitCost(IN_FILM, [{ each: 1, unpriced: ['Borax'] }], [], all, USUAL_MONEY);
-    expect(none.unpriced).toEqual(['Borax', 'a wrap that is gone']);
+    expect(none.unpriced).toEqual(['Borax', 'packaging that was removed']);
   });
 
   it('share the materials of a batch among its counted pieces', () => {

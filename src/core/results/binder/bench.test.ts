@@ -89,7 +89,7 @@ describe('the room before the first weighing', () => {
   it.each([
     [45, 20, 'good', null],
     [36, 20, 'workable', /humidifier toward 45/],
-    [52, 20, 'workable', /spray less/],
+    [52, 20, 'workable', /Spray less/],
     [60, 20, 'workable', /dehumidifier toward 45/],
     [72, 20, 'wait', /Wait/],
     [45, 12, 'workable', /Cold/],

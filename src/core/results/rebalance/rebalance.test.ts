@@ -163,9 +163,9 @@ describe('rebalance', () => {
     const result = rebalance(lockedAll, USUAL_CONDITIONS, { ...NO_WISHES, ratio: 1.4 });
     if (result.status !== 'clash') throw new Error('it clashes');
     expect(result.between.map(sayClash).sort()).toEqual([
-      'baking soda locked at 200 g',
-      'citric acid, anhydrous locked at 110 g',
-      'soda to acid at 1.4',
+      'Soda to acid at 1.4',
+      'The lock of anhydrous citric acid at 110 g',
+      'The lock of baking soda at 200 g',
     ]);
   });
 

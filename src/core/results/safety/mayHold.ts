@@ -92,7 +92,8 @@ export function vetoOf(
         present.id !== material.id &&
         ((one(material) && other(present)) || (other(material) && one(present))),
     );
-    if (met.length > 0) return { code, meets: [...new Set(met.map(({ name }) => name))] };
+    if (met.length > 0)
+      return { code, meets: [...new Set(met.map(({ sentenceName }) => sentenceName))] };
   }
   return null;
 }

@@ -1,11 +1,11 @@
 import { listed } from '@/core/basics/format/names';
-import { capital } from '@/core/basics/format/phrases';
+import { capital, subject } from '@/core/basics/format/phrases';
 import type { Veto, VetoCode } from './mayHold';
 
 const SAY: { readonly [C in VetoCode]: (name: string, meets: string) => string } = {
-  'dangerous-substance': (name) => `${name} must not be in a fizzing product.`,
-  'not-for-skin': (name) => `${name} does not belong on skin.`,
-  'barred-here': (name) => `${name} does not belong in this kind of product.`,
+  'dangerous-substance': (name) => `${capital(name)} must not be in a fizzing product.`,
+  'not-for-skin': (name) => `${subject([name], 'does', 'do')} not belong on skin.`,
+  'barred-here': (name) => `${subject([name], 'does', 'do')} not belong in this kind of product.`,
   'oxidizer-with-fuel': (name, meets) =>
     `Keep ${name} and ${meets} apart. An oxidizer feeds a fire in oil, alcohol, starch and scent.`,
   'oxidizer-with-acid': (name, meets) =>
@@ -16,7 +16,7 @@ const SAY: { readonly [C in VetoCode]: (name: string, meets: string) => string }
     `Keep ${name} and ${meets} apart. The acid frees hydrogen sulfide, which is poisonous.`,
 };
 
-/** Why it is not proposed, in a sentence. @param name of the material */
+/** Why it is not proposed, in a sentence. @param name of the material, as a sentence says it */
 export function sayVeto({ code, meets }: Veto, name: string): string {
-  return SAY[code](capital(name), listed(meets));
+  return SAY[code](name, listed(meets));
 }

@@ -62,7 +62,7 @@ describe('what may not come into a mix', () => {
       materialById(SHIPPED, 'water'),
       'cleaning-fizzy',
     );
-    expect(veto && sayVeto(veto, 'Water')).toMatch(/^Water and .*percarbonate may not meet/i);
+    expect(veto && sayVeto(veto, 'water')).toMatch(/^Keep water and .*percarbonate apart/);
   });
 });
 

@@ -219,7 +219,7 @@ describe('the work the rules lay out', () => {
     );
     expectOrder(withWay(body, 'lavender-flowers', 'on-the-floor'), 'lay > mold', 'fill > mold');
     const paint = workOf(body, FACTS).operations.find(({ op }) => op === 'paint');
-    expect(paint && sayOperation(paint, body, SHIPPED).note).toContain('isopropyl alcohol, 99%');
+    expect(paint && sayOperation(paint, body, SHIPPED).note).toContain('99% isopropyl alcohol');
     const oily = bodyFrom(
       '500 g baking soda\n330 g citric acid\nPaint:\n1 g gold mica\n4 g almond oil',
     );
@@ -280,7 +280,7 @@ describe('the work the rules lay out', () => {
       materialId: 'witch-hazel',
       lineId: allLines(body).find(({ how }) => how === 'sprayed')?.id,
     });
-    expect(step?.note).toMatch(/^11.5 g as written, about 16 squirts/);
+    expect(step?.note).toMatch(/^The recipe says 11.5 g, about 16 squirts/);
   });
 });
 
@@ -472,7 +472,7 @@ describe('a rule that is broken', () => {
   it('says that menthol has nothing to dissolve in', () => {
     const body = bodyFrom(MENTHOL);
     const [broken] = brokenRules(laidOut(body, FACTS), body, SHIPPED);
-    expect(broken && sayBroken(broken, SHIPPED)).toMatch(/^Menthol crystals has no oil/);
+    expect(broken && sayBroken(broken, SHIPPED)).toMatch(/^Menthol crystals have no oil/);
   });
 
   it('names what wets a mix that holds an oxidizer, where they meet', () => {
@@ -486,7 +486,7 @@ describe('a rule that is broken', () => {
       ({ rule }) => rule === 'oxidizer-stays-dry',
     );
     expect(broken).toHaveLength(1);
-    expect(broken[0] && sayBroken(broken[0], SHIPPED)).toMatch(/Isopropyl.*Press it dry/);
+    expect(broken[0] && sayBroken(broken[0], SHIPPED)).toMatch(/isopropyl.*Press it dry/);
   });
 
   it('has a reason and a source for each', () => {
@@ -542,7 +542,11 @@ describe('the maker’s own changes', () => {
     const ids = idsOf(more);
     expect(ids.indexOf(`weigh:${clay.id}`)).toBeLessThan(ids.indexOf('sieve'));
     const oil = main.lines.find(({ materialId }) => materialId === 'sweet-almond-oil');
-    const moves = withWorkEdit(body, { kind: 'move', opId: `weigh:${oil?.id}`, afterId: null });
+    const moves = withWorkEdit(body, {
+      kind: 'move',
+      opId: `weigh:${oil?.id}`,
+      afterId: null,
+    });
     const gone = {
       ...moves,
       parts: [{ ...main, lines: main.lines.filter((line) => line !== oil) }, ...others],

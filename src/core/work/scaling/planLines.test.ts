@@ -254,6 +254,6 @@ describe('planTogether', () => {
         byFormulaG: [expect.closeTo(200, 6), expect.closeTo(400, 6), 0],
       },
     ]);
-    expect(plans[2]?.problem).toMatch(/weighs nothing yet/);
+    expect(plans[2]?.problem).toMatch(/formula is empty/);
   });
 });

@@ -83,7 +83,7 @@ describe('planScale', () => {
   it('refuses with a sentence what cannot be scaled', () => {
     const refused = (result: ReturnType<typeof planScale>) =>
       result.ok ? '' : result.problem.message;
-    expect(refused(planScale(emptyBody('bath-bomb'), REQUEST))).toMatch(/weighs nothing yet/);
+    expect(refused(planScale(emptyBody('bath-bomb'), REQUEST))).toMatch(/formula is empty/);
     expect(
       refused(planScale(bodyFrom(LANTERN), { ...REQUEST, want: { kind: 'total', massG: 20 } })),
     ).toMatch(/20 g of mix is less than one piece of 198 g/);
@@ -95,7 +95,7 @@ describe('planScale', () => {
           mold: { shape: 'sphere', diameterMm: 300 },
         }),
       ),
-    ).toMatch(/one plan may hold 1,000 kg/);
+    ).toMatch(/A plan holds up to 1,000 kg/);
   });
 
   it('promises whole pieces, fills no bowl over and uses up no more than there is, on any scale', () => {

@@ -47,11 +47,11 @@ describe('tables of lots and materials', () => {
     ]);
     expect(read.problems.map(({ row, message }) => `${row}: ${message}`)).toEqual([
       '3: It is in row 2 already.',
-      '4: No material is called “moon dust”.',
+      '4: There is no material called “moon dust”.',
       '5: The lot has no code.',
       '6: -4 under grams is below zero.',
-      '7: “four” under grams is no number.',
-      '8: “soon” under expires is no day like 2026-04-18.',
+      '7: “four” under grams is not a number.',
+      '8: “soon” under expires is not a date like 2026-04-18.',
     ]);
   });
 

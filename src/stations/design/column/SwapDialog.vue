@@ -39,7 +39,7 @@ const veto = computed(() => {
   const rest = allLines(props.body).filter(({ id }) => id !== props.line?.id);
   const material = materialOf(materialId.value);
   const found = vetoOf(portionsOf(catalog.value, rest), material, props.body.family);
-  return found ? sayVeto(found, material.name) : '';
+  return found ? sayVeto(found, material.sentenceName) : '';
 });
 const name = computed(() => (props.line ? nameOf(props.line.materialId) : ''));
 

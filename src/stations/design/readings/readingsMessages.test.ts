@@ -18,8 +18,8 @@ describe('the instruments', () => {
     expect(readings.map(({ title }) => title)).toEqual([
       'Fizz balance',
       'Gas',
-      'Damp',
-      'Free water',
+      'Moisture',
+      'Loose water',
       'Scent',
       'Water',
     ]);
@@ -51,14 +51,14 @@ describe('the instruments', () => {
     ],
     [
       '200 g baking soda\n100 g citric acid',
-      'Damp',
+      'Moisture',
       'Too dry: it crumbles at the edges.',
       'warning',
     ],
-    ['200 g baking soda\n40 g castor oil', 'Damp', 'Too wet: it sticks and swells.', 'warning'],
+    ['200 g baking soda\n40 g castor oil', 'Moisture', 'Too wet: it sticks and swells.', 'warning'],
     [
       '200 g baking soda\n20 g water',
-      'Free water',
+      'Loose water',
       'Will swell in the bowl or the tray. All liquids 20 g.',
       'warning',
     ],

@@ -26,7 +26,7 @@ describe('how long it lasts', () => {
     expect(traceSentence(lasting({ kind: 'showered', showers: spread(1, 1.6) }), 38)).toBe(
       'lasts 1.0 to 1.6 showers of eight minutes at the edge of the spray',
     );
-    expect(traceSentence(lasting(null), 38)).toBe('nothing fizzes yet');
+    expect(traceSentence(lasting(null), 38)).toBe('Nothing fizzes yet.');
   });
 });
 

@@ -23,7 +23,7 @@ const measure = (text: string, sizeMm: number, isBold: boolean) => {
 };
 
 const FOOT = {
-  maker: { name: 'Orrin Quay Bathworks', address: 'Quay 1, Orrin', contact: 'hello@orrin.example' },
+  maker: { name: 'Orrin Quay Fizz Loft', address: 'Quay 1, Orrin', contact: 'hello@orrin.example' },
   batchCode: 'QL-011',
   bestBefore: 'best before 11 2027',
 };
@@ -142,9 +142,9 @@ describe('a label laid out', () => {
 
   it('says what does not fit: sixty ingredients on 40 mm, a name of 300 letters', () => {
     const sixty = lay({ widthMm: 40, heightMm: 40 }, 60);
-    expect(sayCut(sixty)).toMatch(/^Does not fit: .*the ingredients.*\d+ mm high/);
+    expect(sayCut(sixty)).toMatch(/^Some fields don’t fit: .*ingredients.*\d+ mm high/);
     expect(sayCut(lay({ widthMm: 40, heightMm: 40 }, 5, 'Harbor '.repeat(43)))).toMatch(
-      /Does not fit/,
+      /don’t fit/,
     );
     // On two sides a little more fits than on one.
     const names = (sides: 1 | 2) =>

@@ -1,4 +1,4 @@
-import { formatFixed } from '@/core/basics/format/numbers';
+import { formatFixed, formatPercent } from '@/core/basics/format/numbers';
 import type { ReadingId } from '../types';
 
 interface ReadingWords {
@@ -23,5 +23,7 @@ export const READING_WORDS: Readonly<Record<ReadingId, ReadingWords>> = {
 export function sayReading(id: ReadingId, value: number | null): string {
   if (value === null) return '–';
   const { decimals, unit } = READING_WORDS[id];
-  return `${formatFixed(value, decimals)}${unit ? ` ${unit}` : ''}`;
+  if (unit === '%') return formatPercent(value, decimals);
+  const figure = formatFixed(value, decimals);
+  return unit === '' ? figure : `${figure} ${unit}`;
 }
