@@ -28,12 +28,7 @@ const contents = {
   units: [...units],
   goods: [...goods],
   orders: [...orders],
-  settings: workshop.settings && {
-    ...workshop.settings,
-    maker,
-    plan: SAMPLE_PLAN,
-    documents: [],
-  },
+  settings: workshop.settings && { ...workshop.settings, maker, plan: SAMPLE_PLAN },
 };
 writeFileSync(path, writeWorkshopFile(contents, workshop.exportedAt));
 process.stdout.write(`${goods.length} moves, ${orders.length} orders, ${units.length} units\n`);

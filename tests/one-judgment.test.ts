@@ -89,7 +89,7 @@ describe('a reading is judged once', () => {
         expect(tones).toEqual({
           'Fizz balance': gravest('ratio'),
           Gas: gravest('gas'),
-          Damp: gravest('damp'),
+          Moisture: gravest('damp'),
           'Loose water': gravest('free-water'),
           Scent: gravest('scent'),
           Water: gravest('water'),

@@ -11,7 +11,7 @@ describe('times of a trial', () => {
     [3599.9, '59:59'],
     [3600, '1:00:00'],
     [3661, '1:01:01'],
-  ])('%d s on the clock is %s', (seconds, said) => expect(clockOf(seconds)).toBe(said));
+  ])('%d s on the clock is %s', (seconds, said) => expect(stopwatch(seconds)).toBe(said));
 
   it('are said in seconds up to a hundred of them, in minutes from there', () => {
     expect(formatSeconds(99.4)).toBe('99 s');
@@ -19,21 +19,21 @@ describe('times of a trial', () => {
   });
 
   it('of a spread are said in one unit: that of its longest', () => {
-    expect(sayTimes({ low: 40, best: 60, high: 99.4 })).toBe('60 s (40 to 99)');
-    expect(sayTimes({ low: 40, best: 60, high: 100 })).toBe('1.0 min (0.7 to 1.7)');
+    expect(sayTimes({ low: 40, best: 60, high: 99.4 })).toBe('60 s (40–99 s)');
+    expect(sayTimes({ low: 40, best: 60, high: 100 })).toBe('1.0 min (0.7–1.7 min)');
   });
 });
 
 describe('the age of a piece', () => {
   it.each([
-    [null, 'age not known'],
+    [null, 'age unknown'],
     [0.99, 'made today'],
-    [1, 'made 1 day ago'],
-    [1.49, 'made 1 day ago'],
-    [1.5, 'made 2 days ago'],
-    [13.9, 'made 14 days ago'],
+    [1, 'made yesterday'],
+    [1.99, 'made yesterday'],
+    [2, 'made 2 days ago'],
+    [13.9, 'made 13 days ago'],
     [14, 'made 2 weeks ago'],
-    [59.9, 'made 9 weeks ago'],
+    [59.9, 'made 8 weeks ago'],
     [60, 'made 2 months ago'],
   ])('of %s days is said: %s', (days, said) => expect(sayAge(days)).toBe(said));
 });
@@ -43,8 +43,8 @@ describe('what would do where a scale is too coarse', () => {
     sayWhatDoes({ sampleThatDoesG, stepThatDoesG } as Parameters<typeof sayWhatDoes>[0]);
 
   it('is each way there is, and a finer scale where there is none', () => {
-    expect(plan(40, null)).toBe('What would do: 40 g of it on this scale.');
-    expect(plan(null, 0.1)).toBe('What would do: a scale with steps of 0.1 g.');
+    expect(plan(40, null)).toBe('Use 40 g of it on this scale.');
+    expect(plan(null, 0.1)).toBe('Use a scale with steps of 0.1 g.');
     expect(plan(40, 0.1)).toMatch(/on this scale, or a scale/);
     expect(plan(null, null)).toBe('Use a finer scale.');
   });
@@ -56,9 +56,9 @@ describe('an entry of a trial', () => {
 
   it('is a line in words', () => {
     expect(said({ kind: 'phase', phase: 'first-fizz' })).toBe('first fizz');
-    expect(said({ kind: 'color', hex: '#88aacc', by: 'eye' })).toBe('Water #88aacc, by eye');
-    expect(said({ kind: 'color', hex: '#88aacc', by: 'photo' })).toBe('Water #88aacc, by photo');
-    expect(said({ kind: 'jug', massG: 1501.26 })).toBe('Jug and water 1,501.3 g');
+    expect(said({ kind: 'color', hex: '#88aacc', by: 'eye' })).toBe('Water color #88aacc, by eye');
+    expect(said({ kind: 'color', hex: '#88aacc', by: 'photo' })).toBe('Water color #88aacc, by photo');
+    expect(said({ kind: 'jug', massG: 1501.26 })).toBe('Pitcher and water 1,501.3 g');
     expect(said({ kind: 'verdict', verdict: 'sell', whys: [] })).toBe('Sell it');
     expect(said({ kind: 'verdict', verdict: 'no', whys: ['sinks', 'ring'] })).toBe(
       'Don’t sell it: sinks, leaves a ring',

@@ -10,13 +10,8 @@ import { PITCHER_TEMP_C } from '@/core/batches/trials/startProblem';
 import { seenRow } from '@/core/batches/trials/seen';
 import type { Spread } from '@/core/basics/units/spread';
 import { relativeDays } from '@/core/basics/format/dates';
-import { formatSeconds, formatSecondsRange } from '@/core/basics/format/durations';
-import {
-  formatLiters,
-  formatMass,
-  formatTemp,
-  formatTempRange,
-} from '@/core/basics/format/quantities';
+import { formatSecondsSpread } from '@/core/basics/format/durations';
+import { formatLiters, formatMass, formatTemp, formatTempRange } from '@/core/basics/format/quantities';
 
 export const PHASE_WORDS: Readonly<Record<Phase, string>> = {
   touched: 'in the water',
@@ -114,7 +109,7 @@ export function sayCupTestProblem(problem: CupTestProblem): string {
 
 /** `2.1 min (1.8–2.6 min)`, or in seconds. */
 export function sayTimes({ low, best, high }: Spread): string {
-  return `${formatSeconds(best)} (${formatSecondsRange(low, high)})`;
+  return formatSecondsSpread(low, best, high);
 }
 
 /** What would do where a scale is too coarse. */
@@ -127,7 +122,7 @@ export function sayWhatDoes({ sampleThatDoesG, stepThatDoesG }: GasLossPlan): st
 }
 
 export function sayAge(days: number | null): string {
-  return days === null ? 'age unknown' : `made ${relativeDays(-days)}`;
+  return days === null ? 'age unknown' : `made ${relativeDays(-Math.floor(days))}`;
 }
 
 /** Entries of a trial as lines. */

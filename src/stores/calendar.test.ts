@@ -118,7 +118,7 @@ describe('a plan that is looked for', () => {
   it('says why there is none', async () => {
     calendar.plan();
     await newest().finish({ ok: false, problem: 'nobody works' });
-    expect(calendar.problem).toBe('There is no plan: nobody works.');
+    expect(calendar.problem).toBe('Couldn’t make a plan: nobody works.');
   });
 });
 
@@ -201,7 +201,7 @@ describe('a step that a hand puts somewhere', () => {
     const earlier = workshop.settings.plan.locks;
     const count = searches.length;
     expect(calendar.moveStep('a job of yesterday', 'mix', planInputs.startMs)).toMatch(
-      /no longer planned/,
+      /no longer in the plan/,
     );
     expect(workshop.settings.plan.locks).toEqual(earlier);
     expect(searches.length).toBe(count);

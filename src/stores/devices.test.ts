@@ -42,7 +42,7 @@ describe('a device that is connected by hand', () => {
   it('cannot be where the browser has no ports, and what to do is said', async () => {
     browserWith(null);
     await devices.connect();
-    expect(devices.problem).toMatch(/no serial port.*type what the scale shows/);
+    expect(devices.problem).toMatch(/can’t read serial ports.*[Tt]ype/);
     expect(devices.device).toBeNull();
   });
 
@@ -52,7 +52,7 @@ describe('a device that is connected by hand', () => {
     expect(devices.problem).toBe('You chose no port. Choose one to read the scale.');
     browserWith({ ask: () => Promise.reject(new Error('held')) });
     await devices.connect();
-    expect(devices.problem).toBe('The port would not open (held).');
+    expect(devices.problem).toBe('Couldn’t open the port (held).');
   });
 
   it('is in hand, and what was wrong before is forgotten; a second one takes its place', async () => {

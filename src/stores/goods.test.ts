@@ -49,7 +49,7 @@ describe('wrapped goods', () => {
     const before = workshop.goods;
     expect(goods.giveOut(id, here + 1, SOLD)).toEqual({
       ok: false,
-      problem: `Of ${name} there are ${here}, and ${here + 1} were asked for.`,
+      problem: `There are only ${here} of ${name}. Use fewer.`,
     });
     for (const count of [0, 1.5, Number.NaN])
       expect(goods.giveOut(id, count, SOLD)).toEqual({
@@ -192,7 +192,7 @@ describe('pieces that lie unwrapped', () => {
 
   it('are never more than lie there, whatever is done with them', () => {
     const { batch, here } = lying();
-    const problem = `Of ${batch.code} there are ${here} of these.`;
+    const problem = `There are only ${here} of ${batch.code}. Use fewer.`;
     const before = workshop.goods;
     expect(goods.useLoose(batch, 'good', here + 1, SOLD)).toEqual({ ok: false, problem });
     expect(goods.grade(batch, 'good', 'second', here + 1, 'chipped')).toEqual({
@@ -281,9 +281,9 @@ describe('pieces that two sides took at one moment', () => {
       from: [{ batchId: batch.id, grade: 'good' as const, pieces: here }],
     });
     workshop.put('goods', [gone('here')]);
-    expect(told()).not.toContain('more went than there were');
+    expect(told()).not.toContain('more left than there were');
     workshop.put('goods', [gone('there')]);
-    const sentence = `${batch.code}: ${here} pieces more went than there were`;
+    const sentence = `${batch.code}: ${here} pieces more left than there were`;
     expect(told()).toContain(sentence);
     expect(told().split(sentence)).toHaveLength(2);
   });

@@ -70,7 +70,7 @@ describe('a file that comes in', () => {
     (await begun()).answer({ ok: false, problem: { message: 'It is not a workshop.' } });
     await reading;
     expect(transfer.problem).toBe(
-      'harbor.rovack.json: It is not a workshop. Nothing here was touched.',
+      'Couldn’t import harbor.rovack.json. It is not a workshop. Nothing changed.',
     );
     expect(transfer.preview).toBeNull();
   });
@@ -80,13 +80,13 @@ describe('a file that comes in', () => {
     (await begun()).fail(new Error('gone away'));
     await reading;
     expect(transfer.problem).toBe(
-      'harbor.rovack.json: The browser could not read it (gone away). Nothing here was touched.',
+      'Couldn’t import harbor.rovack.json. The browser couldn’t read it (gone away). Nothing changed.',
     );
     await previewed();
     const taking = transfer.takeIn(false, () => 'Two formulas');
     (await begun()).fail(new Error('gone away'));
     await taking;
-    expect(transfer.problem).toMatch(/What had come in before that stays\.$/);
+    expect(transfer.problem).toMatch(/The records imported before that stay\.$/);
   });
 
   it('is taken in as it was chosen, and what came in is said', async () => {
@@ -118,7 +118,7 @@ describe('a file that comes in', () => {
     expect(run.asked).toEqual(['rovack', receipt]);
     run.answer({ undone: 1, stayed: ['Bow Wave'] });
     await undoing;
-    expect(transfer.done).toMatch(/1 record as before. You changed Bow Wave since/);
+    expect(transfer.done).toMatch(/Undid the import of 1 record. You changed Bow Wave since/);
     expect(transfer.receipt).toBeNull();
   });
 
@@ -158,7 +158,7 @@ describe('a stop', () => {
     const taking = await begun();
     transfer.cancel();
     expect(taking.isCanceled).toBe(true);
-    expect(transfer.done).toMatch(/^Stopped\. What had come in stays/);
+    expect(transfer.done).toMatch(/^Stopped\. The records imported so far stay/);
   });
 
   it('is not undone by progress that was still on its way', async () => {

@@ -1,6 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { MOST_GAS_LOSS_S } from '@/core/batches/trials/kinds';
-import type { Trial } from '@/core/batches/trials/schema';
+import type { Batch } from '@/core/batches/records/schema';
+import type { Trial } from
+ '@/core/batches/trials/schema';
 import { SAMPLE } from '../../tests/fixtures/sample';
 import { openShop } from '../../tests/fixtures/shop';
 import { useTrialsStore } from './trials';
@@ -107,8 +109,10 @@ describe('what a piece is forecast by', () => {
 });
 
 it('days are counted from when the pieces were, and none are negative', () => {
-  const batch = trialStore.madeBatches[0];
-  const counted = batch?.entries.find(({ kind, voidedAt }) => kind === 'counted' && !voidedAt);
+  const ofCount = (one: Batch | undefined) =>
+    one?.entries.find(({ kind, voidedAt }) => kind === 'counted' && !voidedAt);
+  const batch = trialStore.madeBatches.find((one) => ofCount(one));
+  const counted = ofCount(batch);
   if (!batch || !counted) throw new Error('the sample has counted batches');
   const at = Date.parse(counted.at);
   expect(trialStore.ageOf(batch, at + 36 * 3_600_000)).toBeCloseTo(1.5, 9);

@@ -79,7 +79,7 @@ describe('the workshop in the browser', () => {
     await useSavingStore().flush();
     await vi.waitFor(() =>
       expect(said.said.join(' ')).toContain(
-        'Ebb was removed elsewhere. It is no longer open here.',
+        'Ebb was removed elsewhere, so it is c',
       ),
     );
     expect(here.formulaInHand).toBeNull();

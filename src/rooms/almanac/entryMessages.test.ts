@@ -15,22 +15,22 @@ describe('the story of a batch', () => {
     [{ kind: 'room', humidityPct: 46, tempC: 19.5 }, 'Room at 46%, 19.5°C'],
     [
       { kind: 'weighed', lineId: 'l', materialId: 'kaolin', targetG: 40, massG: 40.2, by: 'typed' },
-      'Kaolin clay: 40.2 g of 40.0',
+      'Kaolin clay: 40.2 g of 40.0 g',
     ],
     [
       { kind: 'added', materialId: 'water', massG: 2.1, squirts: 3, why: 'too-dry' },
-      'Added 2.1 g water, 3 squirts: squeezed too dry',
+      'Water: added 2.1 g, 3 squirts, squeezed too dry',
     ],
     [
       { kind: 'added', materialId: 'castor-oil', massG: 1, squirts: null, why: 'too-dry' },
-      'Added 1 g castor oil: squeezed too dry',
+      'Castor oil: added 1 g, squeezed too dry',
     ],
-    [{ kind: 'timer', seconds: 90 }, 'Mix the powders: timer started, 1.5 min'],
-    [{ kind: 'squeezed', acidIn: true, felt: 'too-wet' }, 'Squeezed, acid in: shines and sticks'],
-    [{ kind: 'squeezed', acidIn: false, felt: 'right' }, 'Squeezed: big clumps'],
+    [{ kind: 'timer', seconds: 90 }, 'Mix the powders: timer started, 90 s'],
+    [{ kind: 'squeezed', acidIn: true, felt: 'too-wet' }, 'Squeeze test with the acid in: Shines and sticks'],
+    [{ kind: 'squeezed', acidIn: false, felt: 'right' }, 'Squeeze test: Big clumps'],
     [{ kind: 'done' }, 'Mix the powders: done'],
     [{ kind: 'skipped' }, 'Mix the powders: skipped'],
-    [{ kind: 'counted', pieces: 11, rejects: 1 }, 'Counted 11 pieces, 1 gone wrong'],
+    [{ kind: 'counted', pieces: 11, rejects: 1 }, 'Counted 11 pieces, 1 reject'],
     [{ kind: 'note', text: 'Door stood open.' }, 'Door stood open.'],
   ])('says %o', (entry, sentence) => {
     expect(said(entry)).toBe(sentence);
@@ -57,8 +57,8 @@ describe('a run of entries', () => {
     ]);
     expect(runs.map((run) => sayRun(run, 'Fill and press', nameOf))).toEqual([
       '3 pieces pressed, mean 121.0 g',
-      'Added 1.4 g water, 2 squirts: sprayed',
-      'Added 0.7 g witch hazel, 1 squirt: sprayed',
+      'Water: added 1.4 g, 2 squirts, sprayed',
+      'Witch hazel: added 0.7 g, 1 squirt, sprayed',
       'Piece pressed, 119.0 g',
       'Piece pressed, 121.0 g',
     ]);

@@ -3,7 +3,7 @@ import { handSigns } from '@/core/work/bench-steps/handSigns';
 import type { Tending } from '@/core/work/bench-steps/tendings';
 import { FATE_WORDS, KEPT_COLOR_WORDS, sayWhyAdded } from '@/core/batches/records/messages';
 import type { BatchEntry, EntryOf } from '@/core/batches/records/schema';
-import { formatMinutes } from '@/core/basics/format/durations';
+import { formatTimer } from '@/core/basics/format/durations';
 import { counted, formatCount, formatFixed, formatPercent } from '@/core/basics/format/numbers';
 import { formatMass, formatTemp } from '@/core/basics/format/quantities';
 
@@ -73,7 +73,7 @@ export function sayEntry(entry: BatchEntry, title: string, nameOf: NameOf): stri
     case 'added':
       return sayAdded(entry, nameOf(entry.materialId));
     case 'timer':
-      return `${title}: timer started, ${formatMinutes(entry.seconds / 60)}`;
+      return `${title}: timer started, ${formatTimer(entry.seconds)}`;
     case 'squeezed': {
       const sign = handSigns(entry.acidIn).find(({ felt }) => felt === entry.felt);
       const hand = sign?.title ?? entry.felt;

@@ -39,9 +39,9 @@ describe('a planned step', () => {
   };
 
   it('is said in one line, with who does it and what is special about it', () => {
-    expect(sayBar(bar)).toBe('Lantern, dry, Wed 07:05 to 17:20');
+    expect(sayBar(bar)).toBe('Lantern, dry, Wed 07:05–17:20');
     expect(sayBar({ ...bar, step: 'press', person: 'Ivo', isLocked: true, isLate: true })).toBe(
-      'Lantern, press, Wed 07:05 to 17:20, Ivo, locked, late',
+      'Lantern, press, Wed 07:05–17:20, Ivo, locked, late',
     );
   });
 
@@ -55,18 +55,17 @@ describe('a planned step', () => {
     ]);
   });
 
-  it('at midnight is of the day that begins', () => {});
 });
 
-describe('the narrow place', () => {
+describe('the bottleneck', () => {
   it('is named by what it is', () => {
     const name = () => 'Pebble 60';
     const of = (kind: 'hands' | 'machine' | 'mold' | 'loft', id: string) =>
       sayBottleneck({ kind, id, share: 0.814 }, name);
-    expect(of('hands', 'Ivo')).toBe('time of Ivo is the narrow place (81% taken)');
-    expect(of('machine', 'press')).toBe('the press is the narrow place (81% taken)');
-    expect(of('mold', 'm1')).toBe('the mold Pebble 60 is the narrow place (81% taken)');
-    expect(of('loft', '')).toBe('drying room is the narrow place (81% taken)');
+    expect(of('hands', 'Ivo')).toBe('bottleneck: Ivo, 81% used');
+    expect(of('machine', 'press')).toBe('bottleneck: press, 81% used');
+    expect(of('mold', 'm1')).toBe('bottleneck: mold Pebble 60, 81% used');
+    expect(of('loft', '')).toBe('bottleneck: drying room, 81% used');
   });
 });
 
@@ -78,8 +77,8 @@ describe('how far a plan is from the best', () => {
   it('is nothing where none is less late', () =>
     expect(gap(90, 10, true)).toBe('no plan is earlier'));
   it('is said up to twice the least, and beyond that not known', () => {
-    expect(gap(110, 100)).toBe('at most 10% from the best possible');
-    expect(gap(200, 100)).toBe('at most 100% from the best possible');
+    expect(gap(110, 100)).toBe('within 10% of the best');
+    expect(gap(200, 100)).toBe('within 100% of the best');
     expect(gap(200.1, 100)).toBe('a better plan may exist');
     expect(gap(5, 0)).toBe('a better plan may exist');
   });

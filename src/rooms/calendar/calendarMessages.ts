@@ -44,7 +44,7 @@ export function sayBar(bar: Bar): string {
   ].join(', ');
 }
 
-/** `the drying loft is the narrow place (81% taken)`. */
+/** `bottleneck: drying room, 81% used`. */
 export function sayBottleneck(
   { kind, id, share }: Bottleneck,
   moldName: (id: string) => string,

@@ -342,7 +342,7 @@ describe('a database that the browser has lost', () => {
     const again = await workshop();
     expect(again.loaded.records.formulas).toHaveLength(1);
     expect(said).toEqual([sayRestored(false, { count: 1, isWhole: false })]);
-    expect(said[0]).toMatch(/not finished/);
+    expect(said[0]).toMatch(/unfinished backup/);
   });
 
   it('while its copy was written anew has the old copy back, and over it what is newer', async () => {
@@ -371,9 +371,10 @@ describe('a database that the browser has lost', () => {
     await workshop();
     expect(said).toEqual([]);
     expect(sayRestored(false, null)).toBeNull();
-    expect(sayRestored(true, null)).toContain('no spare copy');
+    expect(sayRestored(true, null)).toContain('there is no backup');
     expect(sayRestored(true, { count: 2, isWhole: true })).toContain(
-      'everything is back from the spare copy: 2 records',
+      'restored everything from its backup: 2 records',
+
     );
   });
 });

@@ -183,7 +183,7 @@ describe('two browsers with one folder', () => {
     await desk.look();
     bench.session.put('batches', [{ ...begun(), startedAt: '2026-04-18T09:00:00.000+00:00' }]);
     for (const side of [bench, desk]) await side.look();
-    expect(desk.said).toEqual([expect.stringMatching(/is now .*-2: “Bench”/)]);
+    expect(desk.said).toEqual([expect.stringMatching(/is now .*-2, because “Bench” used that code/)]);
   });
 
   it('lose no entry of their settings, whatever each adds', async () => {
@@ -216,7 +216,7 @@ describe('two browsers with one folder', () => {
     for (const side of [desk, bench, desk, bench]) await side.look();
     expect(grams(await desk.formula(made.id), 0)).toBe(222);
     expect(await desk.formula(made.id)).toEqual(await bench.formula(made.id));
-    expect(desk.said.concat(bench.said).join()).toContain('It stays');
+    expect(desk.said.concat(bench.said).join()).toContain('so it stays');
   });
 
   it('no clock decides: a change made on a device whose clock is a year behind still comes in', async () => {
@@ -321,7 +321,7 @@ describe('a folder that is not in order', () => {
     folder.set(name ?? '', whole.slice(0, 500));
     const half = await bench.look();
     expect(half.takenCount).toBe(0);
-    expect(half.troubles.map(sayTrouble)).toEqual([expect.stringContaining('looked at again')]);
+    expect(half.troubles.map(sayTrouble)).toEqual([expect.stringContaining('Rovack tries again')]);
     folder.set(name ?? '', whole);
     expect(await bench.look()).toMatchObject({ takenCount: 1, troubles: [] });
   });

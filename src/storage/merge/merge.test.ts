@@ -181,7 +181,7 @@ describe('a batch', () => {
     expect(standingOf(twice.record).map((one) => one.at)).toEqual([at(4)]);
     expect(twice.record.entries).toHaveLength(2);
     expect(twice.record.entries[1]).toMatchObject({ voidedAt: at(9), voidedWhy: 'entered-twice' });
-    expect(twice.said).toEqual([expect.stringMatching(/entered on two sides/)]);
+    expect(twice.said).toEqual([expect.stringMatching(/two sides entered the same step/)]);
     // Both sides come to the same, and what was done goes before what was skipped earlier.
     const [here, there] = [done(9), done(4, 'skipped')];
     const one = mergeRecords('batches', { base, mine: here, theirs: there }, VOICE).record;

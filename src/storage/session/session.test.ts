@@ -120,7 +120,7 @@ describe('a browser that threw everything away', () => {
     expect(one.said).toEqual([]);
     globalThis.indexedDB = new IDBFactory();
     expect((await openTab()).said).toEqual([
-      expect.stringMatching(/threw away what Rovack had stored here.*Import/),
+      expect.stringMatching(/deleted Rovack’s stored data.*Import/),
     ]);
   });
 });
@@ -199,7 +199,7 @@ describe('a page that goes away before its write was answered', () => {
     const next = await openTab();
     const codes = [first, later].map(({ id }) => (next.shown.get(id) as Batch).code);
     expect(codes).toEqual([first.code, `${first.code}-2`]);
-    expect(next.said).toContainEqual(expect.stringMatching(/Two batches were begun as/));
+    expect(next.said).toContainEqual(expect.stringMatching(/Two batches had the code/));
   });
 
   it('does not undo what another tab wrote since', async () => {
@@ -306,7 +306,7 @@ describe('two tabs of one workshop', () => {
       expect(one.shown.get(base.id)).toMatchObject({ name: 'Quince Lantern, drier' }),
     );
     expect(two.shown.get(base.id)).toMatchObject({ name: 'Quince Lantern, drier' });
-    expect([...one.said, ...two.said].join(' ')).toMatch(/It stays/);
+    expect([...one.said, ...two.said].join(' ')).toMatch(/so it stays/);
   });
 
   it('find all of what one deed of the other put, or nothing of it', async () => {
@@ -404,7 +404,7 @@ describe('codes that a recall goes by', () => {
     expect(codes()[0]?.toSorted()).toEqual([mine.code, `${mine.code}-2`]);
     await vi.waitFor(() => {
       for (const { said } of [one, two])
-        expect(said).toEqual([expect.stringMatching(/Two batches were begun as/)]);
+        expect(said).toEqual([expect.stringMatching(/Two batches had the code/)]);
     });
     // The same again is no other batch.
     one.put('batches', { ...mine, currentStep: 1 });

@@ -96,7 +96,7 @@ describe('a dossier on paper', () => {
     ];
     const said = under(dossierPaper({ ...DOSSIER, missing } as unknown as Dossier), 'Missing');
     expect(said[1]).toBe('MISSING: An address | nobody can write | labeling');
-    expect(said[2]).toBe('look at: An address | nobody can write | labeling');
+    expect(said[2]).toBe('CHECK: An address | nobody can write | labeling');
   });
 
   it('leaves no gap where something is not known: it says so', () => {
@@ -106,12 +106,12 @@ describe('a dossier on paper', () => {
     expect(lines(paper)).toContain('Allergens: None over 0.01%.');
     const batch = under(paper, 'Batch QL-0042: Lantern, version 3');
     expect(batch[0]).toBe(
-      'begun October 15, 2026 · not ended · no name on record · room not read · 1 step, 2 entries · no fill weighed',
+      'started October 15, 2026 · not ended · no name on record · room not read · 1 step, 2 entries · no fill weighed',
     );
     expect(batch).toContain('Dye | 0.0123 | not known | color');
     expect(batch).toContain('Citric acid | 33.33 | 77-92-9 | acid');
     expect(batch).toContain('Dye | 0.6 | not weighed');
-    expect(batch).toContain('CA-7, set aside | Citric acid | Harbor Salts |  | 520 | none');
+    expect(batch).toContain('CA-7, on hold | Citric acid | Harbor Salts |  | 520 | none');
     expect(batch).toContain('There is no test on record.');
     expect(batch).toContain('There are no retained samples.');
     expect(paper.sub).toBe('QL-0042 · written October 15, 2026');
@@ -167,7 +167,7 @@ describe('a recall on paper', () => {
 
   it('names who has it and how much, with room to write who was told', () => {
     const away = under(recallPaper('lot CA-7', recall, NOW), 'Away');
-    expect(away[0]).toMatch(/\| told$/);
+    expect(away[0]).toMatch(/\| Informed$/);
     expect(away[1]).toMatch(/^Pier Shop, Quay 4 \| Oct 15, 2026 \| .+ \| 6 \| {2}\| QL-1 \| $/);
     expect(away[2]).toMatch(/^no name \| Oct 15, 2026 \| .+ \| {2}\| 2 \| {2}\| $/);
     const batches = under(recallPaper('lot CA-7', recall, NOW), 'Batches');
@@ -208,7 +208,7 @@ describe('prices on paper', () => {
     const row = { name: 'Lantern', net: '120 g', cost: '1.11', wholesale: '3.00', retail: '6.00' };
     const paper = pricePaper('Orrin Quay Fizz Loft', [row], NOW);
     expect(lines(paper)).toEqual([
-      ' | net weight | to a shop | retail',
+      'Product | Net weight | Wholesale | Retail',
       'Lantern | 120 g | 3.00 | 6.00',
     ]);
     expect(JSON.stringify(paper)).not.toContain('1.11');

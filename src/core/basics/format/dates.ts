@@ -97,6 +97,6 @@ const relative = new Intl.RelativeTimeFormat('en-US', { numeric: 'auto' });
 export function relativeDays(days: number): string {
   const size = Math.abs(days);
   if (size < 14) return relative.format(Math.round(days), 'day');
-  if (size < 61) return relative.format(Math.round(days / 7), 'week');
+  if (size < 60) return relative.format(Math.round(days / 7), 'week');
   return relative.format(Math.round(days / (365.25 / 12)), 'month');
 }

@@ -17,12 +17,25 @@ export function formatMinutes(minutes: number): string {
   ].join(' ');
 }
 
+/** A timer as it was set: `90 s`, `12 min`. */
+export function formatTimer(seconds: number): string {
+  return seconds % 60 === 0 ? formatMinutes(seconds / 60) : formatSeconds(seconds);
+}
+
 /** Up to here seconds are said in seconds. */
 const SHORT_S = 100;
 
 /** Short times in seconds, long ones in minutes: `62 s`, `2.1 min`. */
 export function formatSeconds(seconds: number): string {
   return seconds < SHORT_S ? `${formatFixed(seconds, 0)} s` : `${formatFixed(seconds / 60, 1)} min`;
+}
+
+/** `60 s (40–99 s)`, `1.0 min (0.7–1.7 min)`: all in the unit of the longest. */
+export function formatSecondsSpread(low: number, best: number, high: number): string {
+  const all = formatSecondsRange(low, high);
+  return high < SHORT_S
+    ? `${formatFixed(best, 0)} s (${all})`
+    : `${formatFixed(best / 60, 1)} min (${all})`;
 }
 
 /** `40–62 s`, `1.8–2.6 min`. */

@@ -265,7 +265,7 @@ const WORDS: Words = {
     ),
   'oxidizer-with-acid': ({ names }) =>
     said(
-      `${subject(names, 'gives', 'give')} off oxygen when damp with acid, and bleaches dyes and scent.`,
+      `${subject(names, 'gives', 'give')} off oxygen when damp with acid. The oxygen bleaches dyes and scent.`,
       'Keep it bone dry in something that breathes. Never use it with chlorine bleach.',
     ),
   'oxidizer-with-fuel': ({ names }) =>
@@ -298,12 +298,12 @@ const WORDS: Words = {
         ),
   'crystals-in-tub': ({ names }) =>
     said(
-      `${subject(names, 'cools', 'cool')} all of the skin at once in a tub and stings eyes and airways.`,
+      `${subject(names, 'cools', 'cool')} all of the skin at once in a tub. The vapor stings eyes and airways.`,
       'Leave it out of a bath. It belongs in a shower steamer.',
     ),
   'oxidizer-wet': ({ names }) =>
     said(
-      `${subject(names, 'warms', 'warm')} up when wet and gives off oxygen. A closed pack can burst.`,
+      `${subject(names, 'warms', 'warm')} up when wet. Oxygen builds up, and a closed pack can burst.`,
       'Press it dry, or leave it as powder.',
     ),
   'borax-public-sale': () =>

@@ -60,7 +60,7 @@ describe('scentLimits', () => {
     const cloveDocument = { ...document, maxPct: 0.3, materialId: 'clove-bud-essential-oil' };
     const alone = scentLimits([SODA, clove], 'bath-bomb', [cloveDocument]);
     expect(alone.limit).toMatchObject({ binds: 'Clove bud essential oil', loadPct: 0.3 });
-    expect(alone.limit?.source).toContain(dated);
+    expect(alone.limit?.source).toContain('Mar 2, 2026');
   });
 
   it('gives a limit that belongs to the blend, not to how much of it is there', () => {

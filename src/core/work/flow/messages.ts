@@ -43,8 +43,8 @@ const WORDS: Readonly<Record<Saying, (talk: Talk) => Said>> = {
     title: 'Sieve the powders',
     note:
       body.method === 'loose'
-        ? `${subject(names, 'clumps', 'clump')} and shows as lumps and specks unless sieved. Wear a mask.`
-        : `${subject(names, 'clumps', 'clump')} and shows as bumps and specks unless sieved. Wear a mask.`,
+        ? `${subject(names, 'clumps', 'clump')}. Unsieved, it shows as lumps and specks. Wear a mask.`
+        : `${subject(names, 'clumps', 'clump')}. Unsieved, it shows as bumps and specks. Wear a mask.`,
   }),
   melt: ({ names }) => ({
     title: 'Melt it',

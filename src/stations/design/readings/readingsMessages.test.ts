@@ -29,41 +29,42 @@ describe('the instruments', () => {
   it('say that there is nothing yet of an empty column, without a false figure', () => {
     const empty = instruments(emptyBody('bath-bomb'));
     expect(empty['Fizz balance']).toMatchObject({ figure: '–', value: null, low: null });
-    expect(empty.Gas?.sentence).toBe('No gas yet.');
-    expect(empty.Damp).toMatchObject({ figure: '–', value: null, sentence: 'No powder yet.' });
+    expect(empty.Gas?.sentence).toBe('There is no gas yet.');
+    expect(empty.Moisture).toMatchObject({ figure: '–', value: null });
+    expect(empty.Moisture?.sentence).toMatch(/no powder yet/i);
     expect(empty.Water).toMatchObject({ figure: '–', value: null });
   });
 
   it.each([
-    ['200 g baking soda', 'Fizz balance', 'No acid yet: it will not fizz.', 'warning'],
-    ['100 g citric acid', 'Fizz balance', 'No soda yet: it will not fizz.', 'warning'],
+    ['200 g baking soda', 'Fizz balance', 'There is no acid yet, so it won’t fizz.', 'warning'],
+    ['100 g citric acid', 'Fizz balance', 'There is no soda yet, so it won’t fizz.', 'warning'],
     [
       '100 g baking soda\n100 g citric acid',
       'Fizz balance',
-      'Soda runs out first: 23.8 g of acid left.',
+      'Soda runs out first. 23.8 g of acid is left.',
       'warning',
     ],
     [
       '131.2 g baking soda\n100 g citric acid',
       'Fizz balance',
-      'In balance: nothing is left over.',
+      'In balance. Nothing is left over.',
       'calm',
     ],
     [
       '200 g baking soda\n100 g citric acid',
       'Moisture',
-      'Too dry: it crumbles at the edges.',
+      'Too dry. It crumbles at the edges.',
       'warning',
     ],
-    ['200 g baking soda\n40 g castor oil', 'Moisture', 'Too wet: it sticks and swells.', 'warning'],
+    ['200 g baking soda\n40 g castor oil', 'Moisture', 'Too wet. It sticks and swells.', 'warning'],
     [
       '200 g baking soda\n20 g water',
       'Loose water',
-      'Will swell in the bowl or the tray. All liquids 20 g.',
+      'It will swell in the bowl or on the tray. Liquids are 20 g in all.',
       'warning',
     ],
     ['200 g baking soda\n10 g fragrance oil', 'Scent', 'More than usual.', 'warning'],
-    ['200 g baking soda\n3 g clove bud oil', 'Scent', 'Eugenol binds at 0.6%.', 'stop'],
+    ['200 g baking soda\n3 g clove bud oil', 'Scent', 'Over the limit of 0.6%, set by Eugenol.', 'stop'],
   ] as const)('say of “%s” under %s: %s', (text, title, sentence, tone) => {
     expect(instruments(bodyFrom(text))[title]).toMatchObject({ sentence, tone });
   });
@@ -104,6 +105,7 @@ describe('the instruments', () => {
     expect(fizz).toMatchObject({ low: null, mark: null, tone: 'calm' });
     expect(fizz?.sentence).toMatch(/left to clean/);
     expect(water).toMatchObject({ low: 5, high: 10.5, tone: 'calm' });
-    expect(water?.sentence).toMatch(/Alkaline: takes grease off/);
+    expect(water?.sentence).toMatch(/Alkaline\. It removes grease/
+);
   });
 });

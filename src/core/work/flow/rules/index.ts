@@ -58,7 +58,7 @@ const SENTENCES: {
 } = {
   'heat-then-flame': (how, names) =>
     how === 'lumps'
-      ? `${subject(names, 'is', 'are')} not melted before this step and stays in lumps. Melt it first.`
+      ? `${subject(names, 'is', 'are')} not melted before this step. Unmelted fat stays in lumps. Melt it first.`
       : `${subject(names, 'is', 'are')} on the heat. Alcohol vapor burns and scent evaporates. Melt first, and add it off the heat.`,
   'crystals-dissolved': (how, names) => {
     if (how === 'after-scent')
@@ -78,9 +78,9 @@ const SENTENCES: {
   'dye-bloomed': (how, names) =>
     how === 'acid'
       ? `The dye’s water meets ${listed(names)} and foams. Bloom the dye before the acid goes in.`
-      : `${subject(names, 'goes', 'go')} in dry and shows as specks. Bloom it in a little hot water first.`,
+      : `${subject(names, 'goes', 'go')} in dry. Dry dye shows as specks. Bloom it in a little hot water first.`,
   'foam-gently': (_how, names) =>
-    `${subject(names, 'goes', 'go')} through the long mix and flies. Add it with the acid, or at the end of the dry mix.`,
+    `${subject(names, 'goes', 'go')} through the long mix. Fine powder flies. Add it with the acid, or at the end of the dry mix.`,
   'squeeze-before-acid': () =>
     'The acid goes in before you squeeze the mix. After that you can’t fix a wet one. Squeeze first.',
   'nothing-before-it-exists': (how, names) => {
