@@ -26,7 +26,7 @@ describe('the room', () => {
     const reading = shop.show(RoomReading);
     expect(reading.text()).toContain('45%');
     await reading.find('button').trigger('click');
-    await vi.waitFor(() => expect(says()).toContain('Read it off the hygrometer.'));
+    await vi.waitFor(() => expect(says()).toContain('Type what the hygrometer shows.'));
     await type('Humidity', '61.5');
     await type('Temperature', '24');
     await submit();
@@ -36,9 +36,9 @@ describe('the room', () => {
   });
 
   it.each([
-    ['450', '20', 'From 5 to 100'],
-    ['45', '51', 'From -10 to 50'],
-    ['damp', '20', 'A number is needed'],
+    ['450', '20', 'Type a number from 5 to 100'],
+    ['45', '51', 'Type a number from −10 to 50'],
+    ['damp', '20', 'Type a percentage, such as 45%.'],
   ])('of %s %% and %s °C is not kept, and what is wrong is said', async (humidity, temp, said) => {
     const before = shop.workshop.settings.humidityPct;
     const dialog = shop.show(RoomDialog, { props: { modelValue: true } });
@@ -73,7 +73,7 @@ describe('a new material', () => {
     await type('Name', '   ');
     expect(status()).toBe('Type the name you use for it.');
     await type('Name', 'Moon dust');
-    expect(status()).toContain('Say what it behaves like');
+    expect(status()).toContain('Choose what it behaves like');
     expect(button(page(), 'Add').attributes('disabled')).toBeDefined();
   });
 
@@ -114,7 +114,7 @@ describe('a premix', () => {
     expect(missing().text()).toBe('Type the code for its label.');
     const taken = shop.workshop.lots[0]?.code ?? '';
     await type('Code on the label', ` ${taken.toLowerCase()} `);
-    expect(missing().text()).toContain('is on another lot already.');
+    expect(missing().text()).toContain('Another lot has the code');
     await type('Code on the label', 'MY-1');
     expect(missing().exists()).toBe(false);
     expect(button(page(), 'Create').attributes('disabled')).toBeUndefined();
@@ -139,7 +139,7 @@ describe('a premix', () => {
     const id = anyDye();
     open({ carrierId: id });
     expect(page().find('.v-dialog p[role=status]').text()).toBe(
-      'It can’t carry itself. Choose another folder carrier.',
+      'It can’t carry itself. Choose another carrier.',
     );
   });
 });
@@ -167,8 +167,8 @@ describe('a supplier’s document', () => {
     ['Limit in a rinse-off product, %', '100.1', 'Type a limit over 0, up to 100%.'],
     ['Limit in a rinse-off product, %', '0', 'Type a limit over 0, up to 100%.'],
     ['Vanillin, %', '101', 'Type the vanillin, 0–100%.'],
-    ['°C', '401', 'The flash point is from −50 to 400°C.'],
-    ['°C', 'warm', 'The flash point is from −50 to 400°C.'],
+    ['Flash point, °C', '401', 'Type a flash point from −50°C to 400°C.'],
+    ['Flash point, °C', 'warm', 'Type a flash point from −50°C to 400°C.'],
   ])('with “%s” of %s is not kept: %s', async (label, text, said) => {
     shop.workshop.remove('documents', [scentId]);
     const dialog = await open();
@@ -187,7 +187,7 @@ describe('a supplier’s document', () => {
     const rest = { vanillinPct: null, flashPointC: null, dated: '2026-01-05' };
     shop.workshop.put('documents', [{ ...document, ...rest }]);
     await submit();
-    expect(page().find('[role=alert].problem').text()).toContain('changed in another place');
+    expect(page().find('[role=alert].problem').text()).toContain('changed elsewhere');
     expect(kept()?.maxPct).toBe(2);
     await submit();
     expect(kept()?.maxPct).toBe(4);
@@ -197,7 +197,7 @@ describe('a supplier’s document', () => {
     await open();
     await type('Limit in a rinse-off product, %', '100');
     await type('Vanillin, %', '0');
-    await type('°C', '-50');
+    await type('Flash point, °C', '-50');
     await submit();
     expect(kept()).toMatchObject({ maxPct: 100, vanillinPct: 0, flashPointC: -50 });
   });
@@ -222,7 +222,7 @@ it('what could not be saved is said aloud, with a way out', async () => {
   expect(mark.find('span').attributes('role')).toBeUndefined();
   saving.status = { kind: 'failed', reason: 'the drive is full' };
   await flushPromises();
-  expect(mark.text()).toContain('Not saved: the drive is full. What you see is all still here');
+  expect(mark.text()).toContain('Not saved: the drive is full. All you see is still here.');
   expect(mark.find('span').attributes('role')).toBe('alert');
   expect(mark.find('button').text()).toBe('Export now');
 });

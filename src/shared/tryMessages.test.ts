@@ -57,7 +57,9 @@ describe('an entry of a trial', () => {
   it('is a line in words', () => {
     expect(said({ kind: 'phase', phase: 'first-fizz' })).toBe('first fizz');
     expect(said({ kind: 'color', hex: '#88aacc', by: 'eye' })).toBe('Water color #88aacc, by eye');
-    expect(said({ kind: 'color', hex: '#88aacc', by: 'photo' })).toBe('Water color #88aacc, by photo');
+    expect(said({ kind: 'color', hex: '#88aacc', by: 'photo' })).toBe(
+      'Water color #88aacc, by photo',
+    );
     expect(said({ kind: 'jug', massG: 1501.26 })).toBe('Pitcher and water 1,501.3 g');
     expect(said({ kind: 'verdict', verdict: 'sell', whys: [] })).toBe('Sell it');
     expect(said({ kind: 'verdict', verdict: 'no', whys: ['sinks', 'ring'] })).toBe(

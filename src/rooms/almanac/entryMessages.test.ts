@@ -26,7 +26,10 @@ describe('the story of a batch', () => {
       'Castor oil: added 1 g, squeezed too dry',
     ],
     [{ kind: 'timer', seconds: 90 }, 'Mix the powders: timer started, 90 s'],
-    [{ kind: 'squeezed', acidIn: true, felt: 'too-wet' }, 'Squeeze test with the acid in: Shines and sticks'],
+    [
+      { kind: 'squeezed', acidIn: true, felt: 'too-wet' },
+      'Squeeze test with the acid in: Shines and sticks',
+    ],
     [{ kind: 'squeezed', acidIn: false, felt: 'right' }, 'Squeeze test: Big clumps'],
     [{ kind: 'done' }, 'Mix the powders: done'],
     [{ kind: 'skipped' }, 'Mix the powders: skipped'],

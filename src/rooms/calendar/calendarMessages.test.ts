@@ -54,7 +54,6 @@ describe('a planned step', () => {
       'wrap',
     ]);
   });
-
 });
 
 describe('the bottleneck', () => {

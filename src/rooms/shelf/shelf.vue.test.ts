@@ -72,7 +72,7 @@ describe('a lot', () => {
     const lot = { ...usedLot(), receivedG: 0.1 };
     shop.workshop.put('lots', [lot]);
     expect(shop.show(LotDetail, { props: { lot } }).text()).toContain(
-      'More was weighed from it than was here',
+      'You weighed more from it than there was.',
     );
   });
 });
@@ -97,7 +97,7 @@ describe('a lot that is received', () => {
     expect(status().text()).toBe('Type the code on it. Make one up if there is none.');
     const taken = shop.workshop.lots.find(({ materialId }) => materialId === 'citric-acid');
     await field(page(), 'Lot code').setValue(` ${taken?.code.toLowerCase()} `);
-    expect(status().text()).toMatch(/of citric acid, anhydrous is on the shelf already\.$/);
+    expect(status().text()).toMatch(/^Lot \S+ of anhydrous citric acid /);
     await field(page(), 'Lot code').setValue('C-9');
     const before = shop.workshop.lots.length;
     await field(page(), 'Amount').setValue('a sack');
@@ -156,7 +156,7 @@ describe('what a maker knows better', () => {
   it.each(['0.19', '5.01', 'heavy'])('of “%s” is refused', async (text) => {
     const shown = open();
     expect(await say(shown, text)).toBeUndefined();
-    expect(shown.text()).toContain('A number from 0.2 to 5, or empty');
+    expect(shown.text()).toContain('Type a number from 0.2 to 5, or leave it empty.');
   });
 
   it.each(['0.2', '5'])('takes its end %s', async (text) => {
@@ -205,7 +205,7 @@ describe('tools', () => {
     const group = () => side.find('section[aria-label="Droppers"]');
     const droppers = () => toolsOf(shop.workshop.tools, 'dropper');
     const had = droppers().length;
-    await button(group(), /^Add one/).trigger('click');
+    await button(group(), /^Add: Droppers/).trigger('click');
     await flushPromises();
     expect(droppers()).toHaveLength(had + 1);
     const newest = droppers().at(-1);
@@ -226,11 +226,11 @@ describe('tools', () => {
     if (!scale) throw new Error('the sample has a scale');
     const group = side.find(`[role=group][aria-label="${scale.name}"]`);
     const now = () => toolsOf(shop.workshop.tools, 'scale').find(({ id }) => id === scale.id);
-    await field(group, 'Honest from, g (0: ten steps)').setValue('2');
+    await field(group, 'Smallest weight (0 for ten steps)').setValue('2');
     expect(now()?.minimumG).toBe(2);
-    await field(group, 'Honest from, g (0: ten steps)').setValue('0');
+    await field(group, 'Smallest weight (0 for ten steps)').setValue('0');
     expect(now()?.minimumG).toBeNull();
-    await field(group, 'Shows steps of, g').setValue('0');
+    await field(group, 'Step').setValue('0');
     expect(now()?.stepG).toBe(scale.stepG);
   });
 });
@@ -277,11 +277,11 @@ describe('wraps', () => {
   it('that went around something are laid away; others go', async () => {
     const { side, detail, wrap } = await opened();
     const { id } = wrap();
-    await button(detail, /^Set aside/).trigger('click');
+    await button(detail, /^Archive/).trigger('click');
     expect(shop.workshop.packaging.find((one) => one.id === id)?.isArchived).toBe(true);
     await button(side, 'Add packaging').trigger('click');
     const made = shop.workshop.packaging.at(-1);
-    await button(side.find('.detail'), /^Set aside/).trigger('click');
+    await button(side.find('.detail'), /^Archive/).trigger('click');
     expect(shop.workshop.packaging.find((one) => one.id === made?.id)).toBeUndefined();
   });
 

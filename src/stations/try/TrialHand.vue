@@ -56,7 +56,7 @@ const goneSentence = computed(() => {
   const { low, best, high } = lasting.goneS;
   const range = sayTimes({ low, best, high });
   const goneS = phaseS(props.trial, 'gone');
-  if (goneS === null) return `The forecast is gone after ${range}.`;
+  if (goneS === null) return `It should be gone after ${range}.`;
   const gone = formatSeconds(goneS);
   if (goneS < low) return `Gone after ${gone}, faster than the forecast of ${range}.`;
   return goneS > high

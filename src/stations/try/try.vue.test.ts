@@ -63,7 +63,7 @@ describe('a piece in water', () => {
 
   it('is timed from the water on, each thing as it is seen', async () => {
     const { trial, hand, press } = watch();
-    expect(hand.text()).toContain('Forecast: gone after');
+    expect(hand.text()).toContain('It should be gone after');
     await press(/^In the water/);
     later(2);
     await press(/^First fizz/);
@@ -76,7 +76,8 @@ describe('a piece in water', () => {
     expect(phaseS(now(trial), 'first-fizz')).toBe(2);
     expect(phaseS(now(trial), 'half')).toBe(192);
     expect(phaseS(now(trial), 'gone')).toBe(342);
-    expect(hand.text()).toMatch(/Gone after .+: (within|faster than|slower than) the forecast of/);
+    expect(hand.text()).toMatch(/Gone after .+, (within|faster than|slower than) the forecast of/)
+;
   });
 
   it('cannot be gone before it touched the water, and what was pressed can be taken back', async () => {
@@ -87,7 +88,7 @@ describe('a piece in water', () => {
     await press(/^In the water/);
     later(5);
     await press(/^First fizz/);
-    await press(/^Take back/);
+    await press(/^Undo/);
     expect(phaseS(now(trial), 'first-fizz')).toBeNull();
     expect(phaseS(now(trial), 'touched')).not.toBeNull();
   });
@@ -97,7 +98,7 @@ describe('a piece in water', () => {
     await press(/^In the water/);
     later(4 * 3600);
     await hand.setProps({ trial: { ...now(trial) } } as never);
-    await vi.waitFor(() => expect(hand.text()).toContain('it was forgotten'));
+    await vi.waitFor(() => expect(hand.text()).toContain('The stopwatch has been running'));
     await field(page(), 'Gone after').setValue(text);
     await hand.find('form.forgotten').trigger('submit');
     expect(problem()).toBe('Type minutes, up to 60.');
@@ -108,7 +109,7 @@ describe('a piece in water', () => {
     const { trial, hand, press } = watch();
     await press(/^In the water/);
     later(4 * 3600);
-    await vi.waitFor(() => expect(hand.text()).toContain('it was forgotten'));
+    await vi.waitFor(() => expect(hand.text()).toContain('The stopwatch has been running'));
     await field(page(), 'Gone after').setValue('4.5');
     await hand.find('form.forgotten').trigger('submit');
     expect(phaseS(now(trial), 'gone')).toBe(270);
@@ -130,12 +131,12 @@ describe('the verdict', () => {
 
   it('against it asks why, and keeps the words', async () => {
     const { trial, shown } = panel();
-    await button(shown, 'Edit').trigger('click');
+    await button(shown, 'Change it').trigger('click');
     expect(now(trial).finishedAt).toBeNull();
     for (const why of ['weak fizz', 'sinks', 'weak fizz'])
       await button(shown, why).trigger('click');
     await shown.find('textarea').setValue('  more acid  ');
-    await button(shown, 'Change it: write it down').trigger('click');
+    await button(shown, /^Save/).trigger('click');
     expect(standingIn(now(trial), 'verdict').at(-1)).toMatchObject({
       verdict: 'again',
       whys: ['sinks'],
@@ -146,8 +147,8 @@ describe('the verdict', () => {
 
   it('of blanks as a note is none', async () => {
     const { trial, shown } = panel();
-    await field(shown, 'Tip').setValue('   ');
-    await field(shown, 'Tip').trigger('keydown', { key: 'Enter' });
+    await field(shown, 'Note').setValue('   ');
+    await field(shown, 'Note').trigger('keydown', { key: 'Enter' });
     expect(standingIn(now(trial), 'note')).toHaveLength(0);
   });
 });
@@ -169,7 +170,7 @@ describe('a new trial', () => {
     const [first] = start.findAll('input[inputmode=decimal]');
     await first?.setValue('plenty');
     await start.find('form').trigger('submit');
-    expect(start.text()).toContain('A number is needed');
+    expect(start.text()).toContain('Type a weight');
     expect(shop.workshop.trials).toHaveLength(before);
   });
 
@@ -217,10 +218,10 @@ describe('small ones, cup by cup', () => {
     shown.findComponent({ name: 'VAutocomplete' });
     const picker = shown
       .findAllComponents({ name: 'VAutocomplete' })
-      .find((one) => (one.props() as { label?: string }).label === 'More or less of (1)');
+      .find((one) => (one.props() as { label?: string }).label === 'Material to vary (1)');
     picker?.vm.$emit('update:modelValue', 'cornstarch');
-    await field(shown, 'Lowest of 1, %').setValue('5');
-    await field(shown, 'Highest of 1, %').setValue('5');
+    await field(shown, 'Lowest (1)').setValue('5');
+    await field(shown, 'Highest (1)').setValue('5');
     await submit(shown);
     expect(problem()).toBe('The highest amount must be over the lowest.');
   });
@@ -230,7 +231,7 @@ describe('small ones, cup by cup', () => {
     await button(shown, 'Vary another material').trigger('click');
     await button(shown, 'Vary another material').trigger('click');
     expect(shown.text()).not.toContain('Vary another material');
-    expect(shown.findAll('label').some((one) => one.text() === 'Highest of 3, %')).toBe(true);
+    expect(shown.findAll('label').some((one) => one.text() === 'Highest (3)')).toBe(true);
   });
 
   function set() {
@@ -253,7 +254,7 @@ describe('small ones, cup by cup', () => {
     for (const text of ['', 'long', '-1', '100001', '0']) {
       await form.find('input').setValue(text);
       await form.trigger('submit');
-      expect(problem()).toContain('a number is needed.');
+      expect(problem()).toContain('type a number.');
       expect(kept()).toBe(before);
     }
     await form.find('input').setValue('100000');
@@ -282,7 +283,7 @@ describe('pieces kept back', () => {
     await choose(shown, 'Batch to retain pieces of', batch.id);
     await field(shown, 'Pieces').setValue('9999');
     await shown.find('form.lay-away').trigger('submit');
-    expect(problem()).toMatch(new RegExp(`^Of ${batch.code} there are \\d+ pieces at most\\.$`));
+    expect(problem()).toMatch(new RegExp(`^${batch.code} has \\d+ pieces left\\. Retain fewe`));
     await field(shown, 'Pieces').setValue('2');
     await shown.find('form.lay-away').trigger('submit');
     const after = shop.workshop.batches.find(({ id }) => id === batch.id);
@@ -294,7 +295,7 @@ describe('pieces kept back', () => {
     const look = shown.findAll('button').find((one) => one.text().startsWith('Check one'));
     await look?.trigger('click');
     const form = shown.find('form.look');
-    const code = form.attributes('aria-label')?.replace('A kept-back piece of ', '');
+    const code = form.attributes('aria-label')?.replace('Retained sample of ', '');
     const looks = () => {
       const batch = shop.workshop.batches.find((one) => one.code === code);
       return batch ? standing(batch, 'looked') : [];
@@ -314,7 +315,7 @@ describe('pieces kept back', () => {
       'batches',
       shop.workshop.batches.map(({ id }) => id),
     );
-    expect(shop.show(KeptBack).text()).toContain('Nothing is laid away.');
+    expect(shop.show(KeptBack).text()).toContain('There are no retained samples yet.');
   });
 });
 
@@ -340,7 +341,7 @@ describe('all trials', () => {
       'trials',
       shop.workshop.trials.map(({ id }) => id),
     );
-    expect(shop.show(TrialList).text()).toContain('No trial yet.');
+    expect(shop.show(TrialList).text()).toContain('There is no test yet.');
   });
 });
 
@@ -367,6 +368,6 @@ describe('the color of the water', () => {
     Object.defineProperty(input.element, 'files', { value: [file] });
     await input.trigger('change');
     await flushPromises();
-    expect(problem()).toBe('“notes.txt” does not read as a picture.');
+    expect(problem()).toBe('Couldn’t read “notes.txt” as a picture. Choose another one.');
   });
 });

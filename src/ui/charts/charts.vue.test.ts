@@ -33,7 +33,7 @@ describe('one reading on its scale', () => {
 
   it('tells its figure and its window to those who do not see it', () => {
     expect(instrument().find('svg').attributes('aria-label')).toBe(
-      'Damp 1.92 g in 100 g, window 2.0 to 6.0',
+      'Moisture 1.92 g in 100 g, range 2.0–6.0',
     );
   });
 
@@ -71,7 +71,7 @@ describe('one reading on its scale', () => {
   it('says why only when it is asked, and can be asked again', async () => {
     const shown = instrument();
     expect(document.body.textContent).not.toContain('Oils wet it.');
-    await button(shown, 'Why: Damp').trigger('click');
+    await button(shown, 'Why: Moisture').trigger('click');
     await vi.waitFor(() => expect(document.body.textContent).toContain('Oils wet it.'));
     expect(document.body.textContent).toContain('The room takes some.');
   });
@@ -169,7 +169,7 @@ describe('how far pieces have dried', () => {
   it('names its figures to those who do not see them', () => {
     const dry = { low: 0.404, best: 0.5, high: 0.596 };
     expect(curve({ dry }).find('svg').attributes('aria-label')).toBe(
-      'Drying: 40 to 60% dry after 10 hours',
+      'Drying: 40–60% dry after 10 h',
     );
   });
 

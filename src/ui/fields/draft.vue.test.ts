@@ -52,7 +52,7 @@ it('a figure that is being typed survives too, and Esc takes the other one', asy
   await type(input, 'abc');
   await shown.setProps({ modelValue: 8 });
   expect(input.element.value).toBe('abc');
-  expect(shown.text()).toContain('A number is needed');
+  expect(shown.text()).toContain('Type a number.');
   await input.trigger('keydown.esc');
   expect(input.element.value).toBe('8');
 });

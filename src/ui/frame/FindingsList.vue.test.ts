@@ -59,7 +59,7 @@ describe('what stands out', () => {
 
   it('shows what a cure would do while a pointer or the keyboard is on it, and takes it away again', async () => {
     const shown = list(found(DRY).filter(({ fix }) => fix));
-    const cure = button(shown, /^\+ /);
+    const cure = button(shown, /^Add \d/);
     for (const [on, off] of [
       ['pointerenter', 'pointerleave'],
       ['focus', 'blur'],
@@ -81,7 +81,7 @@ describe('what stands out', () => {
     expect(isOpen(notes.slice(0, 3))).toBe(true);
     expect(isOpen(notes.slice(0, 4))).toBe(false);
     expect(isOpen([...found(DRY).filter(({ fix }) => fix), ...notes.slice(0, 1)])).toBe(false);
-    expect(list(notes.slice(0, 1)).find('summary').text()).toBe('1 note');
-    expect(list(notes.slice(0, 2)).find('summary').text()).toBe('2 notes');
+    expect(list(notes.slice(0, 1)).find('summary').text()).toBe('1 more tip');
+    expect(list(notes.slice(0, 2)).find('summary').text()).toBe('2 more tips');
   });
 });

@@ -32,14 +32,14 @@ describe('a menu of actions', () => {
 describe('a form over the page', () => {
   const open = (problem = '') =>
     drawn(FormDialog, {
-      props: { modelValue: true, title: 'A lot', keep: 'Cancel', problem },
+      props: { modelValue: true, title: 'A lot', keep: 'Save', problem },
       slots: { default: '<input aria-label="Code">', below: '<p>Below</p>' },
     });
 
   it('gives the deed once, and keeps itself open until it is told to close', async () => {
     const form = open();
     await flushPromises();
-    const deed = inPage('Cancel') as HTMLButtonElement;
+    const deed = inPage('Save') as HTMLButtonElement;
     const submitted = document.querySelector('form');
     expect(deed.getAttribute('form')).toBe(submitted?.id);
     submitted?.dispatchEvent(new Event('submit', { cancelable: true }));

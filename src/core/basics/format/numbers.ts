@@ -1,41 +1,43 @@
 /** Number formats are slow to make and fast to use: one for each pair of decimals. */
 const formats = new Map<string, Intl.NumberFormat>();
 
-function numberFormat(least: number, most: number): Intl.NumberFormat {
+/** With a true minus sign, and none before a zero. */
+function written(value: number, least: number, most: number): string {
   const key = `${least}-${most}`;
-  const known = formats.get(key);
-  if (known) return known;
-  const made = new Intl.NumberFormat('en-US', {
-    minimumFractionDigits: least,
-    maximumFractionDigits: most,
-  });
-  formats.set(key, made);
-  return made;
+  const format =
+    formats.get(key) ??
+    new Intl.NumberFormat('en-US', {
+      minimumFractionDigits: least,
+      maximumFractionDigits: most,
+      signDisplay: 'negative',
+    });
+  formats.set(key, format);
+  return format.format(value).replace('-', '−');
 }
 
 /** Grams as a figure: whole from 100 up, one decimal from 10, two below; thousands set apart. */
 export function formatGrams(massG: number): string {
-  return numberFormat(0, massG >= 100 ? 0 : massG >= 10 ? 1 : 2).format(massG);
+  return written(massG, 0, massG >= 100 ? 0 : massG >= 10 ? 1 : 2);
 }
 
 /** A fixed number of decimals with thousands set apart. */
 export function formatFixed(value: number, decimals: number): string {
-  return numberFormat(decimals, decimals).format(value);
+  return written(value, decimals, decimals);
 }
 
 /** At most so many decimals, without zeros at the end. */
 export function formatUpTo(value: number, decimals: number): string {
-  return numberFormat(0, decimals).format(value);
+  return written(value, 0, decimals);
 }
 
 /** A whole number with thousands set apart. */
 export function formatCount(count: number): string {
-  return numberFormat(0, 0).format(count);
+  return written(count, 0, 0);
 }
 
 /** A number as it is, to three decimals, with thousands set apart. */
 export function formatPlain(value: number): string {
-  return numberFormat(0, 3).format(value);
+  return written(value, 0, 3);
 }
 
 /** `1.2%`: one decimal, two under one, or as many as are asked for. */

@@ -84,14 +84,14 @@ const EDGE = 1e-9;
 
 /** Which of the two does not read, and what to type. */
 function airProblem(): string {
-  for (const [name, text, unit, min, max] of [
-    ['Humidity', humidity.value, '%', 5, 100],
-    ['Temperature', temp.value, '°C', -10, 50],
+  for (const [say, text, unit, min, max] of [
+    ['Check the humidity.', humidity.value, '%', 5, 100],
+    ['Check the temperature.', temp.value, '°C', -10, 50],
   ] as const) {
     const read = parseQuantity(text, unit);
-    if (!read.ok) return `${name}: ${read.problem}`;
+    if (!read.ok) return `${say} ${read.problem}`;
     if (inRange(text, unit, min, max) === null)
-      return `${name}: ${rangeProblem(min, max, unit, 0)}`;
+      return `${say} ${rangeProblem(min, max, unit, 0)}`;
   }
   return '';
 }
