@@ -17,6 +17,8 @@ export default defineConfig({
   forbidOnly: true,
   use: {
     baseURL: `http://localhost:${PORTS.empty}`,
+    // A person with metric units and a clock of 24 hours, whatever the machine's own habits are.
+    locale: 'en-GB',
     viewport: { width: 1280, height: 800 },
     // What is kept for work without a server has its own journey.
     serviceWorkers: 'block',

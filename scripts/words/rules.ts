@@ -29,7 +29,7 @@ function longestSentence(string: VisibleString): number {
 /** The list grows with each finding. */
 export const WORD_RULES: readonly WordRule[] = [
   // Buttons that say the act by a riddle.
-  banned(/^(take|leave|keep) it( \S+){0,2}$/i, 'Save, Apply, Cancel, Discard'),
+  banned(/^(take|leave|keep) it( (?!out\b)\S+){0,2}$/i, 'Save, Apply, Cancel, Discard'),
   banned(/\b(take|taken|took) (it )?in\b/i, 'import, use'),
   banned(/\btake (it |that |them )?back\b/i, 'Undo'),
   banned(/\bput away\b/i, 'Dismiss'),
@@ -39,7 +39,7 @@ export const WORD_RULES: readonly WordRule[] = [
   banned(/\blook (it|them|over)\b/i, 'inspect, check'),
   // Literary and old words.
   banned(/\banew\b/i, 'again, new'),
-  banned(/\bat once\b(?! (in a tub|can dry))/i, 'right away, at the same time'),
+  banned(/\bat once\b(?! in a tub)/i, 'right away, at the same time'),
   banned(/\breckon/i, 'compute, estimate'),
   banned(/\b(laid|lay|lays|laying) away\b/i, 'archived, retained, set aside'),
   banned(/\bstumbl/i, 'failed'),

@@ -159,7 +159,7 @@ export function stringsOfComponent(source: string): VisibleString[] {
           text: run.text.replace(/\s+/g, ' ').trim(),
           isTemplate: true,
           hasCondition:
-            /\{[^}]*\?[^}]*'[^}]*\}/.test(run.text) &&
+            /\{[^}]* \? [^}]*'[^}]*\}/.test(run.text) &&
             /[A-Za-z]{2}/.test(run.text.replace(/\{[^{}]*(?:\{[^{}]*\}[^{}]*)*\}/g, '')),
         });
       run = null;

@@ -90,7 +90,7 @@ export const TOOL_WORDS: Readonly<
   },
   press: { many: 'Presses', says: 'Sets how long pressing takes.' },
   tray: { many: 'Trays', says: 'Sets how many pieces fit on a tray.' },
-  'drying-room': { many: 'Drying rooms', says: 'Sets how many trays can dry at once.' },
+  'drying-room': { many: 'Drying rooms', says: 'Sets how many trays dry at the same time.' },
   'humidity-sensor': { many: 'Humidity sensors', says: 'Shows where the air is read.' },
 };
 

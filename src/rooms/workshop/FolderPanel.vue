@@ -41,8 +41,8 @@ const standing = computed(() => {
   <section aria-label="Folder">
     <h2>Folder</h2>
     <p>
-      A folder holds everything as open files, with dated copies. Use one folder on the tablet at
-      the bench and the laptop at the desk, and both stay up to date.
+      A folder holds everything as open files, with dated copies. Use the same folder on a tablet
+      and a laptop, and both stay up to date.
     </p>
     <p v-if="folder.status.kind === 'unable'" class="quiet">
       This browser can’t write into folders. Export a file now and then.

@@ -1,7 +1,7 @@
 import { GRAMS_PER_OUNCE, GRAMS_PER_POUND } from '@/core/basics/units/mass';
 import { ML_PER_US_FLUID_OUNCE, ML_PER_US_GALLON } from '@/core/basics/units/volume';
 import { habits } from './habits';
-import { formatFixed, formatGrams, formatUpTo, joinRange } from './numbers';
+import { formatFixed, formatGrams, formatRange, formatUpTo, joinRange } from './numbers';
 
 /** What a unit of storage is in a person's own: `shown = stored × factor + shift`. */
 export interface ShownUnit {
@@ -83,8 +83,12 @@ export function formatMassRange(lowG: number, highG: number): string {
   const low = formatMass(lowG);
   const high = formatMass(highG);
   if (low === high) return low;
-  const [lowFigure, lowUnit] = low.split(' ');
-  return lowUnit === high.split(' ')[1] ? `${lowFigure ?? ''}–${high}` : `${low} – ${high}`;
+  if (habits().units === 'metric') return `${formatGrams(lowG)}–${high}`;
+  const [lowOz, highOz] = [lowG / GRAMS_PER_OUNCE, highG / GRAMS_PER_OUNCE];
+  if (highOz < POUNDS_FROM_OZ) return `${formatRange(lowOz, highOz, highOz >= 10 ? 1 : 2)} oz`;
+  return lowOz < POUNDS_FROM_OZ
+    ? `${low} – ${high}`
+    : `${formatRange(lowG / GRAMS_PER_POUND, highG / GRAMS_PER_POUND, 1)} lb`;
 }
 
 function sized(stored: StoredUnit, value: number, decimals: number): string {

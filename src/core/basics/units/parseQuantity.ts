@@ -174,10 +174,7 @@ export function rangeProblem(
 ): string {
   const shown = unit === null ? null : unitShown(unit);
   const end = (value: number) =>
-    formatUpTo(
-      shown ? toShown(value, shown) : value,
-      decimals + (shown?.moreDecimals ?? 0),
-    ).replace('-', '−');
+    formatUpTo(shown ? toShown(value, shown) : value, decimals + (shown?.moreDecimals ?? 0));
   const name = shown?.unit ?? '';
   const suffix = name === '' || /^[%°]/.test(name) ? name : ` ${name}`;
   return `Type a number from ${end(min)} to ${end(max)}${suffix}.`;

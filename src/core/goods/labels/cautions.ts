@@ -192,7 +192,7 @@ function householdCautions({
     ...say(
       codes.length > 0,
       'first-aid',
-      'In eyes: rinse with water for several minutes, take out contact lenses, go on rinsing. If swallowed: rinse the mouth, call a poison center.',
+      'In eyes: rinse with water for several minutes, remove contact lenses, continue rinsing. If swallowed: rinse the mouth, call a poison center.',
       source,
     ),
     ...say(

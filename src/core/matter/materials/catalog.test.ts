@@ -132,3 +132,26 @@ describe('searchMaterials', () => {
     expect(searchMaterials(SHIPPED, 'qqqqqqq')).toEqual([]);
   });
 });
+
+describe('a name inside a sentence', () => {
+  it.each([
+    ['magnesium-sulfate-heptahydrate', 'Epsom salt'],
+    ['peg-40-hydrogenated-castor-oil', 'PEG-40 hydrogenated castor oil'],
+    ['calendula-petals', 'dried calendula petals'],
+    ['citric-acid', 'anhydrous citric acid'],
+    ['sodium-bicarbonate', 'baking soda'],
+    ['dead-sea-salt', 'Dead Sea salt'],
+  ])('of %s is %s', (id, name) => expect(shipped(id).sentenceName).toBe(name));
+
+  it('has no comma to trip over, no capital but of a proper name or a code, and is another material’s never', () => {
+    const names = MATERIALS.map(({ sentenceName }) => sentenceName);
+    expect(names.filter((name) => name.includes(','))).toEqual([]);
+    expect(names.filter((name, i) => names.indexOf(name) !== i)).toEqual([]);
+    const capitals = names.filter((name) => /^[A-Z][a-z]/.test(name));
+    expect(capitals.sort()).toEqual([
+      'Dead Sea salt',
+      'Epsom salt',
+      'Roman chamomile essential oil',
+    ]);
+  });
+});

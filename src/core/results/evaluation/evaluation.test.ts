@@ -165,10 +165,10 @@ describe('gasTrace', () => {
 
 describe('tryEvaluate', () => {
   it.each([
-    ['humidityPct must be 0 to 100, got NaN', { humidityPct: NaN }],
-    ['humidityPct must be 0 to 100, got 140', { humidityPct: 140 }],
+    ['humidityPct must be 0–100, got NaN', { humidityPct: NaN }],
+    ['humidityPct must be 0–100, got 140', { humidityPct: 140 }],
     ['tub.volumeL must be over 0, got 0', { tub: { ...USUAL_CONDITIONS.tub, volumeL: 0 } }],
-    ['tub.tempC must be 0 to 100, got 130', { tub: { ...USUAL_CONDITIONS.tub, tempC: 130 } }],
+    ['tub.tempC must be 0–100, got 130', { tub: { ...USUAL_CONDITIONS.tub, tempC: 130 } }],
     ['pieceG must be over 0, or null, got -3', { pieceG: -3 }],
   ] as const)('%s', (message, change) => {
     const result = tryEvaluate(bodyFrom(PLAIN), { ...USUAL_CONDITIONS, ...change });

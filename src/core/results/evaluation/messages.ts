@@ -103,8 +103,8 @@ const WORDS: Words = {
   'scent-over-limit': ({ loadPct, limitPct, binds, timesOver }) =>
     said(
       timesOver >= 2
-        ? `Scent is ${formatPercent(loadPct)} of the mix, ${formatFixed(timesOver, 1)} times the ${formatPercent(limitPct)} limit of this blend. ${binds} reaches its limit first.`
-        : `Scent is ${formatPercent(loadPct)} of the mix (limit of this blend ${formatPercent(limitPct)}). ${binds} reaches its limit first.`,
+        ? `Scent is ${formatPercent(loadPct)} of the mix, ${formatFixed(timesOver, 1)} times the ${formatPercent(limitPct)} limit of this blend. That limit comes from ${binds}.`
+        : `Scent is ${formatPercent(loadPct)} of the mix (limit of this blend ${formatPercent(limitPct)}). That limit comes from ${binds}.`,
       'Use less scent, and check your supplier’s document.',
     ),
   'scent-load-high': ({ loadPct, usualHighPct }) =>

@@ -35,10 +35,10 @@ export function problemWith(
   const checks: ReadonlyArray<
     readonly [argument: string, value: number, isIn: (x: number) => boolean, range: string]
   > = [
-    ['humidityPct', humidityPct, within(0, 100), '0 to 100'],
+    ['humidityPct', humidityPct, within(0, 100), '0–100'],
     ['tub.volumeL', tub.volumeL, positive, 'over 0'],
     ['tub.alkalinityMgL', tub.alkalinityMgL, zeroOrMore, '0 or more'],
-    ['tub.tempC', tub.tempC, within(0, 100), '0 to 100'],
+    ['tub.tempC', tub.tempC, within(0, 100), '0–100'],
     ['pieceG', pieceG ?? 1, positive, 'over 0, or null'],
     ...allLines(body).map(
       ({ materialId, massG }) =>

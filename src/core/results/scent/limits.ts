@@ -184,7 +184,7 @@ function byWholeOil(
       : [
           {
             loadPct: (limit.pct * scentG) / massG,
-            binds: material.name,
+            binds: material.sentenceName,
             limitPct: limit.pct,
             source: limit.source,
           },
@@ -210,7 +210,7 @@ function byDocument(
     return [
       {
         loadPct: (document.maxPct * scentG) / massG,
-        binds: material.name,
+        binds: material.sentenceName,
         limitPct: document.maxPct,
         source: `the supplier’s document of ${shortDate(document.dated)}`,
       },

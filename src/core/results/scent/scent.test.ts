@@ -59,7 +59,7 @@ describe('scentLimits', () => {
     expect(vanillin?.pctOfMix).toBeCloseTo(0.04, 9);
     const cloveDocument = { ...document, maxPct: 0.3, materialId: 'clove-bud-essential-oil' };
     const alone = scentLimits([SODA, clove], 'bath-bomb', [cloveDocument]);
-    expect(alone.limit).toMatchObject({ binds: 'Clove bud essential oil', loadPct: 0.3 });
+    expect(alone.limit).toMatchObject({ binds: 'clove bud essential oil', loadPct: 0.3 });
     expect(alone.limit?.source).toContain('Mar 2, 2026');
   });
 

@@ -304,7 +304,7 @@ function scentFace({ scent, judged }: Evaluation): Face {
     why: [
       `The whole mix has ${formatMass(scent.scentG)} of essential oils, fragrance and menthol. The usual range is ${formatPercentRange(usualLowPct, usualHighPct, 1)}.`,
       limit
-        ? `The limit of this blend is ${formatPercent(limit.loadPct, 2)}. ${limit.binds} reaches its ${formatPercent(limit.limitPct)} first.`
+        ? `The limit of this blend is ${formatPercent(limit.loadPct, 2)}. It comes from ${limit.binds}, at ${formatPercent(limit.limitPct)} of the mix.`
         : 'No constituent on file limits this blend.',
       declared.length > 0
         ? `An EU label must name (above 0.01%): ${declared.map(({ constituent, pctOfMix }) => `${constituent.name} ${formatPercent(pctOfMix)}`).join(', ')}.`

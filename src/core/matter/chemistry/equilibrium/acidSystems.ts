@@ -48,7 +48,7 @@ export const ACID_SYSTEMS = [
     pKas: [6.352, 10.329],
     enthalpiesKJMol: [9.15, 14.7],
     pKasAt: carbonicPks,
-    source: 'Plummer and Busenberg 1982, Geochim. Cosmochim. Acta 46, 0 to 90°C; not looked up',
+    source: 'Plummer and Busenberg 1982, Geochim. Cosmochim. Acta 46, 0–90°C; not looked up',
   },
   { id: 'bisulfate', fullCharge: -1, pKas: [1.987], enthalpiesKJMol: [-22.4], source: crc },
   {

@@ -169,6 +169,18 @@ describe('findings', () => {
       ).toEqual([]);
   });
 
+  it('says the same thing once: the graver finding speaks for both', () => {
+    const oil = codesOf(`200 g baking soda\n100 g citric acid\n2 g peppermint eo`, 'bath-bomb');
+    expect(oil).toContain('neat-strong-oil');
+    expect(oil).not.toContain('scent-floats');
+    const foam = codesOf(`${PLAIN}\n20 g slsa`, 'bath-bomb');
+    expect(foam).toContain('foam-high');
+    expect(foam).not.toContain('detergent-bath-caution');
+    // Where the foamer is told to go down, the label is told of by itself.
+    const muchFoam = codesOf(`${PLAIN}\n60 g slsa`, 'bath-bomb');
+    expect(muchFoam).toEqual(expect.arrayContaining(['foam-high', 'detergent-bath-caution']));
+  });
+
   it('puts what is gravest first', () => {
     const severities = evaluate(
       bodyFrom(`${PLAIN}\n10 g borax\n9 g water`),

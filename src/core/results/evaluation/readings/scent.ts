@@ -25,7 +25,7 @@ export const judgeScent: Judge = ({ measured: { scent } }) => {
       },
       source: limit.source,
     });
-  if (loadPct > usualHighPct)
+  else if (loadPct > usualHighPct)
     findings.push({
       code: 'scent-load-high',
       severity: 'warning',
