@@ -17,33 +17,35 @@ const context = await browser.newContext({
   viewport: { width: 1280, height: 800 },
   reducedMotion: 'reduce',
   timezoneId: 'UTC',
+  // Grams and a clock of 24 hours.
+  locale: 'en-GB',
 });
 const page = await context.newPage();
 // The day of the sample, so that the pictures do not change with the calendar.
 await page.clock.setFixedTime(new Date('2026-10-14T16:00:00Z'));
 
 await page.goto(HOME);
-await page.getByText('What stands out').waitFor();
+await page.getByRole('heading', { name: 'Checks' }).waitFor();
 await page.getByRole('region', { name: 'Fizz over time' }).waitFor();
 await page.getByRole('combobox', { name: 'Add a material' }).waitFor();
-await page.getByText('of your own, where each was gone').waitFor();
+await page.getByText('marked where the piece was gone').waitFor();
 await shoot('design');
-const views = page.getByRole('tablist', { name: 'Look at' });
-await views.getByRole('tab', { name: 'Flow' }).click();
+const views = page.getByRole('tablist', { name: 'Views of the formula' });
+await views.getByRole('tab', { name: 'Steps' }).click();
 await page.getByRole('region', { name: 'Steps of the work' }).waitFor();
 await shoot('design-flow');
 await views.getByRole('tab', { name: 'Scent' }).click();
 await page.getByRole('heading', { name: 'Scent constituents and their limits' }).waitFor();
 await shoot('design-scent');
 await views.getByRole('tab', { name: 'Rebalance' }).click();
-await page.getByLabel('longer fizz').check();
+await page.getByLabel('Longer fizz').check();
 await page.getByRole('button', { name: 'Find the smallest change' }).click();
-await page.getByRole('button', { name: 'Take it' }).waitFor();
+await page.getByRole('button', { name: 'Apply' }).waitFor();
 await shoot('design-rebalance');
-await page.getByRole('button', { name: 'To the scale' }).click();
+await page.getByRole('button', { name: 'Plan a batch' }).click();
 await page.getByText('Bowl filled').waitFor();
 await shoot('scale');
-await page.getByRole('button', { name: 'Take it to the bench' }).click();
+await page.getByRole('button', { name: 'Start this batch' }).click();
 await page.getByLabel('Humidity, %').waitFor();
 await page.clock.resume();
 await page.keyboard.press('Space');
@@ -51,17 +53,17 @@ await page.getByRole('heading', { name: 'Baking soda' }).waitFor();
 await page.keyboard.down('p');
 await page.locator('[data-against=within]').waitFor();
 await page.keyboard.up('p');
-await page.getByText('scale steady').waitFor();
+await page.getByText('Scale steady').waitFor();
 await shoot('make-weigh');
-await skipTo(page, /^Squeeze, before/);
+await skipTo(page, /^Squeeze before/);
 await shoot('make-squeeze');
 await page.goto(`${HOME}/dry`);
 await page.getByRole('button', { name: /^Quince Lantern/ }).waitFor();
 await shoot('dry');
 await page.getByRole('button', { name: /^Ebb Glass/ }).click();
-await page.getByRole('button', { name: 'Look them over' }).click();
-const looking = page.getByRole('dialog', { name: /^Look over/ });
-for (const fault of ['cracks along the seam', 'cracks along the seam', 'crumbles'])
+await page.getByRole('button', { name: 'Inspect the pieces' }).click();
+const looking = page.getByRole('dialog', { name: /^Inspect/ });
+for (const fault of ['Cracks along the seam', 'Cracks along the seam', 'Crumbles'])
   await looking.getByRole('button', { name: `One piece more: ${fault}` }).click();
 await shoot('dry-inspect');
 await page.goto(`${HOME}/try`);
@@ -76,8 +78,8 @@ await page
   .click();
 await page.getByText('of its fizz is still in it').waitFor();
 await shoot('try-scale');
-await page.getByRole('tab', { name: 'A set of small ones' }).click();
-await page.getByText('That is an answer.').waitFor();
+await page.getByRole('tab', { name: 'Cup test' }).click();
+await page.getByText('The answer is clear.').waitFor();
 await shoot('try-set');
 await page.goto(`${HOME}/pack`);
 await page.getByRole('img', { name: /^Label of/ }).waitFor();
@@ -87,22 +89,22 @@ await page.getByRole('button', { name: 'Recall of a lot' }).click();
 await page.getByRole('article', { name: /^Recall/ }).waitFor();
 await shoot('pack-papers');
 await page.goto(`${HOME}/calendar`);
-await page.getByText(/^To be sure of/).waitFor();
+await page.getByText(/to be on time for/).waitFor();
 await page.getByText('Looking for a better plan').waitFor({ state: 'hidden' });
 await shoot('calendar');
 await page.goto(`${HOME}/almanac`);
-await page.getByText('batches on record').waitFor();
+await page.getByText('30 batches').waitFor();
 await shoot('almanac');
-await page.getByRole('textbox', { name: /^Find a batch/ }).fill('QL-003');
+await page.getByRole('textbox', { name: /^Search by code/ }).fill('QL-003');
 await page.getByRole('link', { name: /QL-003/ }).click();
 await page.getByText('Log').waitFor();
 await shoot('batch-record');
 await page.goto(`${HOME}/shelf`);
 await page.getByRole('option', { name: /Blue mica/ }).click();
-await page.getByText('Went into').waitFor();
+await page.getByText('Used in').waitFor();
 await shoot('shelf-lots');
 await page.goto(`${HOME}/workshop`);
-await page.getByText('Everything lives in this browser').waitFor();
+await page.getByText('Everything stays in this browser').waitFor();
 await shoot('workshop');
 await browser.close();
 server.close();
@@ -119,7 +121,8 @@ async function skipTo(bench: Page, title: RegExp): Promise<void> {
   for (let guard = 0; guard < 60; guard++) {
     const said = (await heading.textContent()) ?? '';
     if (title.test(said)) return;
-    const number = (await bench.getByText(/step \d+ of \d+/).textContent()) ?? '';
+    const number = (await bench.getByText(/Step \d+ of \d+/
+).textContent()) ?? '';
     await bench.getByRole('button', { name: 'Skip this step' }).click();
     await bench.getByText(number, { exact: true }).waitFor({ state: 'hidden' });
   }

@@ -16,7 +16,7 @@ export interface RoomSource {
 }
 
 const TICK_MS = 5000;
-/** A workroom over a day: driest after noon. Start values of ours. */
+/** A workroom over a day: driest after noon. Rovack estimates. */
 const SWING_PCT = 4;
 const SWING_C = 1.5;
 const DAY_MS = 24 * 3_600_000;

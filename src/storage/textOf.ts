@@ -9,7 +9,7 @@ export function textOf(data: unknown): string {
 
 /**
  * A short mark of some data: another one for other data, but by a chance of one in 2^53 or so. FNV-1a on two halves
- * (Fowler, Noll and Vo; from memory). No secret is kept by it.
+ * (Fowler, Noll and Vo; not looked up). No secret is kept by it.
  */
 export function markOf(data: unknown): string {
   const text = textOf(data);

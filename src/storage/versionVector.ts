@@ -4,7 +4,7 @@ export type VersionVector = Readonly<Record<string, number>>;
 /** `mine` against `theirs`: the same, older, newer, or each with something that the other has not seen. */
 export type Order = 'same' | 'before' | 'after' | 'apart';
 
-/** @see Parker et al., Detection of Mutual Inconsistency in Distributed Systems, 1983 (from memory) */
+/** @see Parker et al., Detection of Mutual Inconsistency in Distributed Systems, 1983 (not looked up) */
 export function compareVectors(mine: VersionVector, theirs: VersionVector): Order {
   const devices = new Set([...Object.keys(mine), ...Object.keys(theirs)]);
   let isBehind = false;

@@ -40,7 +40,7 @@ const HOUR_MS = 3_600_000;
 /** Nobody has said who works when: one pair of hands on weekdays. */
 const SOMEBODY = { name: 'Someone', from: '08:00', to: '17:00', days: [1, 2, 3, 4, 5], away: [] };
 const USUAL_TRAYS = 4;
-/** What can be ready a day before it is wanted, is. Start value of ours. */
+/** What can be ready a day before it is wanted, is. Rovack estimate. */
 const CUSHION_MIN = 24 * 60;
 const ZONE_DAYS = 200;
 

@@ -45,11 +45,11 @@ for (const [which, views] of [
     [
       ['/design', 'Checks'],
       ['/scale', 'Bowl filled'],
-      ['/make', 'nothing at the bench'],
-      ['/dry', 'On the trays'],
+      ['/make', 'There is no batch at the bench.'],
+      ['/dry', 'on the trays'],
       ['/try', 'New test'],
       ['/pack', 'Label checks'],
-      ['/calendar', 'To be sure of'],
+      ['/calendar', 'to be on time for'],
     ],
   ],
   [
@@ -61,8 +61,9 @@ for (const [which, views] of [
       ['/shelf/molds', 'Your fills'],
       ['/shelf/tools', 'Weigh ten squirts once.'],
       ['/shelf/to-buy', 'Batches to make'],
-      ['/almanac', '30 batches on record'],
-      ['/workshop', 'Everything lives in this browser'],
+      ['/almanac', '30 batches'],
+      ['/workshop', 'Everything stays in this browser']
+,
     ],
   ],
 ] as const)
@@ -78,7 +79,7 @@ for (const [which, views] of [
 test('what stands behind a label', async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/pack`);
   for (const [view, ready] of [
-    ['Product', 'What is around it'],
+    ['Product', 'Packaging, from the inside out'],
     ['Stock', 'Log'],
     ['Papers', 'Missing'],
   ] as const) {
@@ -94,7 +95,7 @@ test('what stands behind a label', async ({ page }) => {
 test(`what the scale shows beside the weights`, async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/scale`);
   for (const [view, ready] of [
-    ['Why weigh', /^\d\.\d+ to \d\.\d+$/],
+    ['Why weigh', /by cup$/],
     ['Cost', 'Largest costs'],
     ['Bench sheet', 'no batch yet'],
     ['Several formulas', 'Batches to make'],
@@ -126,7 +127,7 @@ test(`what is looked at beside the column`, async ({ page }) => {
   const views = page.getByRole('tablist', { name: 'Views of the formula' });
   for (const [view, ready] of [
     ['Scent', 'Scent constituents and their limits'],
-    ['Color', 'Color'],
+    ['Color', 'the tub with the whole piece in it'],
     ['Versions', 'Nothing has changed since.'],
     ['Rebalance', 'Also make it'],
   ] as const) {
@@ -150,10 +151,10 @@ test(`dialogs, formulas and a batch record`, async ({ page }) => {
   await scan(page);
   await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
   await page.getByLabel('Recipe, one ingredient a line').fill('2 cups baking soda\nsalt 5 g');
-  await expect(page.getByText('which one?').first()).toBeVisible();
+  await expect(page.getByText('Which one is it?').first()).toBeVisible();
   await scan(page, '[role=dialog]');
   await page.goto(`${SAMPLE_URL}/almanac`);
-  await page.getByRole('textbox', { name: /^Find a batch/ }).fill('QL-002');
+  await page.getByRole('textbox', { name: /^Search by code/ }).fill('QL-002');
   await page.getByRole('link', { name: /QL-002/ }).click();
   await expect(page.getByText('Log')).toBeVisible();
   await scan(page);
@@ -162,9 +163,9 @@ test(`dialogs, formulas and a batch record`, async ({ page }) => {
 test('the bench: room, weighing, mixing, squeezing, curing, counting', async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/scale`);
   await page.getByRole('button', { name: 'Start this batch' }).click();
-  await expect(stepTitle(page)).toHaveText('Workroom air');
+  await expect(stepTitle(page)).toHaveText('The room');
   await scanBench(page);
-  for (const step of [/^Baking soda/, /^Sieve/, /^Mix the powders/, /^Squeeze, before/]) {
+  for (const step of [/^Baking soda/, /^Sieve/, /^Mix the powders/, /^Squeeze before/]) {
     await skipTo(page, step);
     await scanBench(page);
     if (step.source === '^Baking soda') {
@@ -178,7 +179,7 @@ test('the bench: room, weighing, mixing, squeezing, curing, counting', async ({ 
     }
   }
   await page.keyboard.press('1');
-  await expect(page.getByText('Too dry.')).toBeVisible();
+  await expect(page.getByText('Too dry. Add one')).toBeVisible();
   await scanBench(page);
   await page.keyboard.press('1');
   for (const step of [/^Spray/, /^Fill and press/, /^Count/]) {
@@ -186,11 +187,11 @@ test('the bench: room, weighing, mixing, squeezing, curing, counting', async ({ 
     await scanBench(page);
   }
   await page.keyboard.press('a');
-  await expect(page.getByRole('dialog', { name: 'Add something' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: 'Add to the bowl' })).toBeVisible();
   await scanBench(page, '[role=dialog]');
 });
 
-test('trying: the stopwatch and what is seen, the jug, a set, kept-back pieces, all of them', async ({
+test('trying: the stopwatch and what is seen, the pitcher, a cup test, retained samples, all of them', async ({
   page,
 }) => {
   await page.goto(`${SAMPLE_URL}/try`);
@@ -202,16 +203,16 @@ test('trying: the stopwatch and what is seen, the jug, a set, kept-back pieces, 
   await expect(page.getByRole('button', { name: /^1 finger/ })).toBeVisible();
   await scan(page);
   for (const [view, ready] of [
-    ['Cup test', 'cups of 6 seen'],
-    [/^Kept back/, 'pieces kept'],
-    [/^All/, 'Weigh'],
+    ['Cup test', '6 of 6 cups done'],
+    [/^Retained samples/, 'pieces retained'],
+    [/^All/, 'of its fizz'],
   ] as const) {
     await page.getByRole('tab', { name: view }).click();
     await expect(page.getByText(ready).first()).toBeVisible();
     await scan(page, '.station');
   }
   await page
-    .getByRole('button', { name: /Weigh.*of its fizz/ })
+    .getByRole('button', { name: /On the scale.*of its fizz/ })
     .first()
     .click();
   await expect(page.getByText(/of its fizz is still in it/)).toBeVisible();
@@ -220,7 +221,7 @@ test('trying: the stopwatch and what is seen, the jug, a set, kept-back pieces, 
 
 test('looking pieces over', async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/dry`);
-  await page.getByRole('button', { name: 'Look them over' }).click();
+  await page.getByRole('button', { name: 'Inspect the pieces' }).click();
   await expect(page.getByLabel('Faults')).toBeVisible();
   await scan(page, '[role=dialog]');
 });

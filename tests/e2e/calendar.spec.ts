@@ -20,13 +20,13 @@ test('an order is made, planned, and handed over on Pack', async ({ page }) => {
   await page.getByRole('tab', { name: 'Orders', exact: true }).click();
   await page.getByRole('button', { name: 'Add an order' }).click();
   const dialog = page.getByRole('dialog', { name: 'New order' });
-  await dialog.getByRole('button', { name: 'Cancel' }).click();
+  await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(dialog.getByRole('alert')).toHaveText('Type a name.');
   await dialog.getByLabel('Name').fill('Pilot station');
   await dialog.getByRole('combobox', { name: 'Product', exact: true }).fill('Slipway');
   await page.getByRole('option', { name: 'Slipway at Dusk' }).click();
   await dialog.getByLabel('Count').fill('2');
-  await dialog.getByRole('button', { name: 'Cancel' }).click();
+  await dialog.getByRole('button', { name: 'Save' }).click();
   const row = page.getByRole('listitem').filter({ hasText: 'Pilot station' });
   await expect(row).toContainText('2 here');
   await expect(row).toContainText('ready');
@@ -38,7 +38,7 @@ test('an order is made, planned, and handed over on Pack', async ({ page }) => {
   await hand.getByRole('combobox', { name: 'To' }).focus();
   await page.keyboard.press('ArrowDown');
   await page.getByRole('option', { name: /^Pilot station/ }).click();
-  await hand.getByLabel(/^How many/).fill('2');
+  await hand.getByLabel(/^Count/).fill('2');
   await hand.getByRole('button', { name: 'Hand over' }).click();
   await page.goto(`${SAMPLE_URL}/calendar`);
   await page.getByRole('tab', { name: 'Orders', exact: true }).click();
@@ -76,24 +76,25 @@ test('a step is moved by key, locked and undone; one that cannot be says why; wh
   await page.mouse.down();
   await page.mouse.move(at.x + HALF_DAY_PX, at.y, { steps: 4 });
   await page.mouse.up();
-  await expect(page.getByText(/Nobody works all the \d+ minutes from then on/)).toBeVisible();
+  await expect(page.getByText(/Nobody works for \d+ min from then on/)).toBeVisible();
   // Half a night earlier nobody works.
   const mixing = page.getByRole('button', { name: /^Maud: .*, weigh and mix, / }).first();
   await mixing.focus();
   for (let i = 0; i < 40; i++) {
     await page.keyboard.press('ArrowLeft');
-    if (await page.getByText(/Nobody works all the/).isVisible()) break;
+    if (await page.getByText(/Nobody works for/).isVisible()) break;
   }
-  await expect(page.getByText(/Nobody works all the \d+ minutes from then on/)).toBeVisible();
-  await expect(page.getByText(/^To be sure of .*: press .* by /)).toBeVisible();
+  await expect(page.getByText(/Nobody works for \d+ min from then on/)).toBeVisible();
+  await expect(page.getByText(/^Press .* by .* to be on time for /)).toBeVisible();
   await page.getByLabel('Drying room at').fill('999');
-  await expect(page.getByText('From 5 to 95')).toBeVisible();
+  await expect(page.getByText('Type a number from 5 to 95')).toBeVisible();
   await page.getByLabel('Drying room at').fill('60');
-  await page.getByRole('button', { name: 'Ask of the loft' }).click();
-  await expect(page.getByText(/^With the loft at 60 %/)).toBeVisible();
+  await page.getByRole('button', { name: 'Check the drying room' }).click();
+  await expect(page.getByText(/^With the drying room at 60%/
+)).toBeVisible();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Of Maud alone' }).click(),
+    page.getByRole('button', { name: 'Only Maud' }).click(),
   ]);
   expect(readFileSync(await file.path(), 'utf8')).toMatch(/BEGIN:VCALENDAR[\s\S]*press/);
 });
@@ -109,10 +110,10 @@ test('a plan that is looked for can be stopped; nobody with hours is said; today
   await late.getByLabel('Name').fill('Pilot station');
   await late.getByLabel('Due').fill(new Date(NOW.getTime() - DAY_MS).toISOString().slice(0, 16));
   await late.getByLabel('Count').fill('40');
-  await late.getByRole('button', { name: 'Cancel' }).click();
+  await late.getByRole('button', { name: 'Save' }).click();
   await page.getByRole('button', { name: 'Use this plan' }).click();
   await expect(page.getByRole('button', { name: 'Use this plan' })).toBeHidden();
-  await expect(page.getByText(/\d+ jobs? late/)).toBeVisible();
+  await expect(page.getByText(/\d+ batch(es)? late/)).toBeVisible();
   await page.getByRole('button', { name: 'Working hours' }).click();
   const dialog = page.getByRole('dialog', { name: 'Working hours' });
   for (const name of ['Maud', 'Teo'])
@@ -120,11 +121,11 @@ test('a plan that is looked for can be stopped; nobody with hours is said; today
       const button = dialog.getByRole('group', { name }).getByRole('button', { name: day });
       if ((await button.getAttribute('aria-pressed')) === 'true') await button.click();
     }
-  await dialog.getByRole('button', { name: 'Cancel' }).click();
+  await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('alert')).toContainText('nobody has working hours');
   await page.getByRole('tab', { name: 'Today', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Maud' })).toBeVisible();
   await startEmpty(page);
   await page.goto('/calendar');
-  await expect(page.getByText('Nobody waits for anything.')).toBeVisible();
+  await expect(page.getByText('There is nothing planned today.').first()).toBeVisible();
 });

@@ -10,7 +10,7 @@ test('in the night when the hour comes twice, and with a clock set back, no figu
   await page.clock.install({ time: '2026-11-01T05:50:00Z' });
   await page.goto(`${SAMPLE_URL}/scale`);
   await page.getByRole('button', { name: 'Start this batch' }).click();
-  await expect(stepTitle(page)).toHaveText('Workroom air');
+  await expect(stepTitle(page)).toHaveText('The room');
   await page.keyboard.press('Space');
   await skipTo(page, /^Mix the powders/);
   await page.keyboard.press('Space');

@@ -9,7 +9,7 @@ test('a column begins from a preset of its family, and another school is one cho
   await page.getByRole('menuitem', { name: /Bath bomb, classic/ }).click();
   await expect(figure(page, 'Fizz balance')).toHaveText('2.00');
   await page.getByRole('button', { name: /bath bomb · acid last/ }).click();
-  await page.getByRole('button', { name: 'acid-forward, 1.4 to 1' }).click();
+  await page.getByRole('button', { name: /^acid-forward/ }).click();
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(figure(page, 'Fizz balance')).toHaveText('1.40');
   await expect(gramsOf(page, 'Baking soda')).toHaveValue('525');
@@ -27,11 +27,12 @@ test('a menthol solution is kept as a premix, and the scale offers it', async ({
   const dialog = page.getByRole('dialog', { name: 'Premix' });
   await expect(dialog).toContainText('25 g of menthol');
   await dialog.getByRole('button', { name: 'Create' }).click();
-  await expect(page.getByText(/PX-002 is on the shelf/)).toBeVisible();
+  await expect(page.getByText(/PX-002/)).toBeVisible();
   await page.getByRole('button', { name: 'Plan a batch' }).click();
-  await page.getByRole('button', { name: 'Way of Menthol crystals' }).click();
+  await page.getByRole('button', { name: 'How to weigh Menthol crystals' }).click();
   await page.getByRole('menuitem', { name: /Premix PX-002/ }).click();
-  await expect(page.getByRole('row', { name: /^Menthol/ })).toContainText('as premix PX-002');
+  await expect(page.getByRole('row', { name: /^Menthol/ })).toContainText('premix PX-002'
+);
 });
 
 test('undo goes on where it was when a formula is taken in hand again', async ({ page }) => {
@@ -81,7 +82,7 @@ test('200 lines stand in the column, can be pulled, and go to the scale', async 
   const lines = Array.from({ length: 200 }, (_, i) => `${10 + i} g ${kinds[i % kinds.length]}`);
   await pasteRecipe(page, 'Long', lines.join('\n'));
   await expect(
-    page.getByRole('list', { name: 'Lines of the main mix' }).getByRole('listitem'),
+    page.getByRole('list', { name: 'Lines of main mix' }).getByRole('listitem'),
   ).toHaveCount(200);
   const edge = page.getByRole('slider').first();
   await edge.focus();

@@ -15,30 +15,30 @@ test('the trays: the marked piece is weighed, the forecast moves at once, pieces
   const detail = page.getByRole('region', { name: 'Drying of QL-011' });
   await expect(detail).toContainText('Weighed 4 times');
   const before = await detail.getByText(/Weighed \d times/).textContent();
-  await detail.getByLabel('Weight').fill('soap');
-  await detail.getByRole('button', { name: 'Weigh in' }).click();
-  await expect(detail.getByRole('alert')).toContainText('Type what the marked piece weighs');
-  await detail.getByLabel('Weight').fill('1980');
-  await detail.getByRole('button', { name: 'Weigh in' }).click();
-  await expect(detail.getByRole('alert')).toContainText('is it one piece, the marked one?');
-  await detail.getByLabel('Weight').fill('197.0');
-  await detail.getByRole('button', { name: 'Weigh in' }).click();
+  await detail.getByLabel('Weight of the marked piece').fill('soap');
+  await detail.getByRole('button', { name: 'Save' }).first().click();
+  await expect(detail.getByRole('alert')).toContainText('Type a weight');
+  await detail.getByLabel('Weight of the marked piece').fill('1980');
+  await detail.getByRole('button', { name: 'Save' }).first().click();
+  await expect(detail.getByRole('alert')).toContainText('ress again');
+  await detail.getByLabel('Weight of the marked piece').fill('197.0');
+  await detail.getByRole('button', { name: 'Save' }).first().click();
   await expect(detail).toContainText('Weighed 5 times');
   await expect(detail.getByText(/Weighed \d times/)).not.toHaveText(
     (before ?? '').replace('4 times', '5 times'),
   );
-  await detail.getByLabel('Moisture meter, %').fill('80');
-  await detail.getByRole('button', { name: 'Apply' }).click();
-  await expect(detail.getByRole('alert')).toContainText('0 to 30 %');
+  await detail.getByLabel('Moisture meter').fill('80');
+  await detail.getByRole('button', { name: 'Save' }).last().click();
+  await expect(detail.getByRole('alert')).toContainText('30%');
 
   await page.getByRole('button', { name: 'Read the drying room' }).click();
   const room = page.getByRole('dialog', { name: 'Drying room air' });
   await room.getByLabel('Humidity').fill('75');
   await room.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByText('will not dry here at 75 % humidity').first()).toBeVisible();
+  await expect(page.getByText('won’t dry here at 75% humidity').first()).toBeVisible();
 
   await page.getByRole('button', { name: /^Ebb Glass/ }).click();
-  const wrapping = page.getByRole('list', { name: 'What it asks for' });
+  const wrapping = page.getByRole('list', { name: 'Next steps' });
   await wrapping.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByText('3 batches, 48 pieces')).toBeVisible();
 });
@@ -48,27 +48,27 @@ test('pieces are looked over: faults counted, a photo kept, causes ranked from t
 }) => {
   await page.goto(`${SAMPLE_URL}/dry`);
   await page.getByRole('button', { name: /^Quince Lantern/ }).click();
-  await page.getByRole('button', { name: 'Look them over' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Look over QL-011' });
-  await dialog.getByRole('button', { name: 'One piece more: crumbles' }).click();
-  await dialog.getByRole('button', { name: 'One piece more: crumbles' }).click();
-  await expect(dialog.getByLabel('Pieces: crumbles')).toHaveText('2');
-  await dialog.getByLabel('Reject').fill('40');
-  await dialog.getByRole('button', { name: 'Add note' }).click();
-  await expect(dialog.getByRole('alert')).toContainText('40 rejected of 24 looked at');
-  await dialog.getByLabel('Reject').fill('2');
+  await page.getByRole('button', { name: 'Inspect the pieces' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Inspect QL-011, Quince Lantern' });
+  await dialog.getByRole('button', { name: 'One piece more: Crumbles' }).click();
+  await dialog.getByRole('button', { name: 'One piece more: Crumbles' }).click();
+  await expect(dialog.getByLabel('Pieces: Crumbles')).toHaveText('2');
+  await dialog.getByLabel('Rejects').fill('40');
+  await dialog.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(dialog.getByRole('alert')).toContainText('There can’t be more rejects than pieces.');
+  await dialog.getByLabel('Rejects').fill('2');
   const photo = dialog.getByLabel('Photo of the pieces');
   await photo.setInputFiles({ name: 'note.txt', mimeType: 'text/plain', buffer: Buffer.from('x') });
-  await expect(dialog.getByText('“note.txt” is no picture')).toBeVisible();
+  await expect(dialog.getByText('Couldn’t read “note.txt” as a picture.')).toBeVisible();
   await photo.setInputFiles({ name: 'tray.jpg', mimeType: 'image/jpeg', buffer: JPEG });
   await expect(dialog.getByRole('img', { name: /^Photo of QL-011/ })).toBeVisible();
-  await dialog.getByRole('button', { name: 'Add note' }).click();
+  await dialog.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(dialog.getByRole('heading', { name: 'Likely causes' })).toBeVisible();
   await expect(dialog.getByRole('listitem').first()).toContainText('Next time:');
   await dialog.getByRole('button', { name: 'Close' }).click();
   await page.reload();
   await page.getByRole('button', { name: /^Quince Lantern/ }).click();
-  await page.getByRole('link', { name: 'The record of QL-011' }).click();
+  await page.getByRole('link', { name: 'Open the record of QL-011' }).click();
   await expect(page.getByRole('region', { name: 'Log' })).toContainText(
     'Looked over 24 pieces: 2 crumbles; 2 rejected',
   );

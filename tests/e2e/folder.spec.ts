@@ -68,7 +68,7 @@ test('two browsers with one folder: what one makes the other has, what both chan
   await expect(panel.getByRole('status')).toContainText('Harbor has everything');
   await panel.getByLabel('Name of this browser').fill('Desk');
   await panel.getByLabel('Name of this browser').press('Enter');
-  await expect(panel.getByText(/^nobody yet/)).toBeVisible();
+  await expect(panel.getByText(/^none yet/)).toBeVisible();
   await bench.goto('/');
   await carry(desk, bench, '"name":"Desk"');
 
@@ -101,12 +101,12 @@ test('two browsers with one folder: what one makes the other has, what both chan
   const again = await openFolderPanel(desk);
   await writeInto(desk, { 'rovack-0badf00d.rovack.json': '{"format": "rovack-workshop", "form' });
   await comeBack(desk);
-  await expect(again.getByText(/0badf00d.* cannot be read/)).toBeVisible();
+  await expect(again.getByText(/Couldn’t read .*0badf00d/)).toBeVisible();
   await desk.evaluate(async () =>
     (await navigator.storage.getDirectory()).removeEntry('Harbor', { recursive: true }),
   );
   await comeBack(desk);
-  await expect(again.getByRole('alert')).toContainText('Harbor is not there any more');
+  await expect(again.getByRole('alert')).toContainText('Harbor was moved, renamed or unplugged.');
   await desk.getByRole('link', { name: 'Design', exact: true }).click();
   await gramsOf(desk, 'Citric acid, anhydrous').fill('150');
   await gramsOf(desk, 'Citric acid, anhydrous').press('Enter');

@@ -7,7 +7,7 @@ test('a page killed in the middle of weighing goes on at that step, with everyth
   const page = await context.newPage();
   await page.goto(`${SAMPLE_URL}/scale`);
   await page.getByRole('button', { name: 'Start this batch' }).click();
-  await expect(stepTitle(page)).toHaveText('Workroom air');
+  await expect(stepTitle(page)).toHaveText('The room');
   await page.keyboard.press('Space');
   await toMainMix(page);
   await pourToTarget(page);
@@ -15,7 +15,7 @@ test('a page killed in the middle of weighing goes on at that step, with everyth
     (await page.getByRole('meter', { name: 'Weigh' }).getAttribute('aria-valuetext')) ?? '';
   await page.keyboard.press('Space');
   await expect(stepTitle(page)).toHaveText('Kaolin clay');
-  await expect(page.getByText(/step \d+ of \d+ · saved/)).toBeVisible();
+  await expect(page.getByText(/Step \d+ of \d+ · saved/)).toBeVisible();
   await page.keyboard.down('p');
 
   // No goodbye: the renderer is gone in the middle of the pour.
@@ -23,7 +23,7 @@ test('a page killed in the middle of weighing goes on at that step, with everyth
   const again = await context.newPage();
   await again.goto(`${SAMPLE_URL}/make`);
   await expect(stepTitle(again)).toHaveText('Kaolin clay');
-  await expect(again.getByText('Quince Lantern · QL-012 · step')).toBeVisible();
+  await expect(again.getByText('Quince Lantern · QL-012 · Step')).toBeVisible();
   await pourToTarget(again);
   await again.keyboard.press('Space');
   await skipTo(again, /^Mix the powders/);
@@ -47,31 +47,31 @@ test('weights typed by hand: nothing, nonsense and too much are all said, and no
   await page.getByLabel('My own scale, typed').check();
   await page.getByRole('link', { name: 'Scale', exact: true }).click();
   await page.getByRole('button', { name: 'Start this batch' }).click();
-  await expect(stepTitle(page)).toHaveText('Workroom air');
+  await expect(stepTitle(page)).toHaveText('The room');
   await page.getByLabel('Humidity').fill('soggy');
   await page.getByLabel('Humidity').press('Enter');
-  await expect(page.getByRole('alert')).toContainText('Humidity from 5 to 100 %');
+  await expect(page.getByRole('alert')).toContainText('Check the humidity.');
   await page.getByLabel('Humidity').fill('44');
   await page.getByLabel('Humidity').press('Enter');
 
   await toMainMix(page);
-  const field = page.getByLabel('Grams on the scale');
+  const field = page.getByLabel('Weight on the scale');
   await expect(field).toBeFocused();
   await field.press('Enter');
-  await expect(page.getByRole('alert')).toContainText('Type the grams');
+  await expect(page.getByRole('alert')).toContainText('Type a weight');
   await field.fill('1300');
-  await expect(page.getByRole('button', { name: /Keep 1,300 g, next/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /1,300/ })).toBeVisible();
   await field.press('Enter');
   await expect(page.getByRole('region', { name: 'Too much' })).toContainText('Soda to acid');
   await field.press('Enter');
   await expect(stepTitle(page)).toHaveText('Kaolin clay');
-  await page.getByRole('button', { name: 'Back a step' }).click();
+  await page.getByRole('button', { name: 'Previous step' }).click();
   await field.fill('1247.4');
   await field.press('Enter');
   await expect(stepTitle(page)).toHaveText('Kaolin clay');
   await page.getByRole('button', { name: 'Leave the bench' }).click();
   const story = page.getByRole('region', { name: 'Log' });
-  await expect(story.getByRole('listitem').filter({ hasText: '1,300' })).toContainText('struck');
+  await expect(story.getByRole('listitem').filter({ hasText: '1,300' })).toContainText('replaced');
   await expect(page.getByRole('row', { name: /^Baking soda/ }).first()).toContainText('1,247.4');
 });
 
@@ -94,7 +94,7 @@ test('a browser that has lost what it stored has everything back from the spare 
   );
   await page.goto(SAMPLE_URL);
   await expect(gramsOf(page, 'Baking soda')).toHaveValue('777');
-  await expect(page.getByRole('alert')).toContainText('everything is back from the spare copy');
+  await expect(page.getByRole('alert')).toContainText('Rovack restored everything from its backup');
 });
 
 /** In the page: the text of the spare copy. */

@@ -58,7 +58,7 @@ test('a newcomer goes from a recipe in cups to a batch on record, and carries it
   });
 
   await test.step('Make: by keyboard, with a dry squeeze on the way', async () => {
-    await expect(stepTitle(page)).toHaveText('Workroom air');
+    await expect(stepTitle(page)).toHaveText('The room');
     await page.getByLabel('Humidity').fill('38');
     await page.getByLabel('Humidity').press('Enter');
     await expect(stepTitle(page)).toHaveText('Baking soda');
@@ -66,14 +66,14 @@ test('a newcomer goes from a recipe in cups to a batch on record, and carries it
     await expect(page.getByText('Practice scale')).toBeHidden();
     await typeTarget(page);
     await page.keyboard.press('Enter');
-    await workTo(page, /^Squeeze, acid in/);
+    await workTo(page, /^Squeeze with the acid in/);
     await page.keyboard.press('1');
-    await expect(page.getByText('1 g sweet almond oil')).toBeVisible();
+    await expect(page.getByText('1 g of sweet almond oil')).toBeVisible();
     await page.keyboard.press('1');
     await workTo(page, /^Count/);
     await page.getByLabel('Whole pieces').fill('5');
-    await page.getByLabel('Gone wrong').fill('1');
-    await page.getByLabel('Gone wrong').press('Enter');
+    await page.getByLabel('Rejects').fill('1');
+    await page.getByLabel('Rejects').press('Enter');
     await page.getByRole('link', { name: 'Open the record of QB-001' }).click();
   });
 
@@ -83,12 +83,12 @@ test('a newcomer goes from a recipe in cups to a batch on record, and carries it
     const soda = page.getByRole('row', { name: /^Baking soda/ });
     await expect(soda).toContainText('typed');
     const story = page.getByRole('region', { name: 'Log' });
-    await expect(story).toContainText('Room at 38 %');
-    await expect(story).toContainText('Squeezed, acid in: crumbles');
-    await expect(story).toContainText('Added 1 g sweet almond oil');
-    await expect(story).toContainText('Counted 5 pieces, 1 gone wrong');
+    await expect(story).toContainText('Room at 38%');
+    await expect(story).toContainText('Squeeze test with the acid in:');
+    await expect(story).toContainText('Sweet almond oil: added 1 g');
+    await expect(story).toContainText('Counted 5 pieces, 1 reject');
     await page.getByRole('link', { name: 'Almanac' }).click();
-    await expect(page.getByRole('link', { name: /QB-001/ })).toContainText('5 pieces, 1 wrong');
+    await expect(page.getByRole('link', { name: /QB-001/ })).toContainText('5 pieces, 1 reject');
   });
 
   await test.step('File: the same in another, empty browser, to the last digit', async () => {
@@ -108,7 +108,7 @@ test('a newcomer goes from a recipe in cups to a batch on record, and carries it
     await other.getByRole('link', { name: 'Workshop' }).click();
     await other.getByLabel('File to import').setInputFiles(first);
     await expect(
-      other.getByText('1 formula, 1 batch, and 1 day of room readings new here.'),
+      other.getByText('1 formula, 1 batch, and 1 day of room readings'),
     ).toBeVisible();
     await other.getByRole('button', { name: 'Import', exact: true }).click();
     await expect(

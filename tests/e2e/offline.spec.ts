@@ -49,12 +49,12 @@ test('after the first visit everything works with the server gone: screens, work
   gone();
   for (const [path, ready] of [
     ['/scale', 'Bowl filled'],
-    ['/make', 'nothing at the bench'],
-    ['/dry', 'On the trays'],
+    ['/make', 'There is no batch at the bench.'],
+    ['/dry', 'on the trays'],
     ['/try', 'New test'],
     ['/shelf/lots', 'Search lots'],
-    ['/almanac', '30 batches on record'],
-    ['/workshop', 'Everything lives in this browser'],
+    ['/almanac', '30 batches'],
+    ['/workshop', 'Everything stays in this browser'],
   ] as const) {
     await page.goto(home + path);
     await expect(page.getByText(ready).first()).toBeVisible();
@@ -93,17 +93,17 @@ test('a newer version is offered, waits, and is taken in when the maker says so'
   edit('index.html', (html) => html.replace('<title>Rovack</title>', '<title>Rovack anew</title>'));
   edit('sw.js', (script) => script.replace(/(index\.html",revision:")[^"]+/, '$1another'));
   await page.reload();
-  await expect(page.getByText('A newer Rovack is here.')).toBeVisible();
+  await expect(page.getByText('An update of Rovack is ready.')).toBeVisible();
   await expect(page).toHaveTitle('Rovack');
   // Not over a bowl.
   await page.goto(`${home}/scale`);
   await page.getByRole('button', { name: 'Start this batch' }).click();
   await expect(page.getByLabel('Humidity')).toBeVisible();
-  await expect(page.getByText('A newer Rovack is here.')).toBeHidden();
+  await expect(page.getByText('An update of Rovack is ready.')).toBeHidden();
   await page.goto(`${home}/shelf/lots`);
   await page.getByRole('button', { name: 'Update' }).click();
   await expect(page).toHaveTitle('Rovack anew');
-  await expect(page.getByText('A newer Rovack is here.')).toBeHidden();
+  await expect(page.getByText('An update of Rovack is ready.')).toBeHidden();
   gone();
   rmSync(distDir, { recursive: true });
 });

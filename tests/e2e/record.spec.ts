@@ -28,7 +28,7 @@ test('a note goes into a closed batch, and a batch at the bench can be given up'
 
   await page.getByRole('link', { name: 'Scale', exact: true }).click();
   await page.getByRole('button', { name: 'Start this batch' }).click();
-  await expect(stepTitle(page)).toHaveText('Workroom air');
+  await expect(stepTitle(page)).toHaveText('The room');
   await page.getByRole('button', { name: 'Leave the bench' }).click();
   await page.getByRole('button', { name: 'Abandon batch' }).click();
   await page
@@ -37,7 +37,7 @@ test('a note goes into a closed batch, and a batch at the bench can be given up'
     .click();
   await expect(page.getByText('abandoned')).toBeVisible();
   await page.getByRole('link', { name: 'Make', exact: true }).click();
-  await expect(page.getByText('To make something')).toBeVisible();
+  await expect(page.getByText('There is no batch at the bench.')).toBeVisible();
 });
 
 test('what one tab writes, the other shows', async ({ context }) => {
@@ -72,7 +72,7 @@ test('scaling by total weight and by other molds, down to less than a piece', as
   await page.getByLabel('Water it holds').fill('10');
   await expect(page.getByText(/^11(\.\d)? g a piece, 10.0 mL/)).toBeVisible();
   await page.getByLabel('Water it holds').fill('0');
-  await expect(page.getByText('From 1 to 20,000')).toBeVisible();
+  await expect(page.getByText('Type a number from 1 to 20,000')).toBeVisible();
   await expect(page.getByText(/^11(\.\d)? g a piece, 10.0 mL/)).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Total mix')).toHaveValue('60');

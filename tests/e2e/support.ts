@@ -22,7 +22,8 @@ export async function startEmpty(page: Page): Promise<void> {
 }
 
 export async function pasteRecipe(page: Page, name: string, text: string): Promise<void> {
-  await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
+  // An empty start offers it twice: above, and where the formula will be.
+  await page.getByRole('button', { name: 'Paste a recipe', exact: true }).first().click();
   const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
   await dialog.getByLabel('Name').fill(name);
   await dialog.getByLabel('Recipe, one ingredient a line').fill(text);
@@ -35,7 +36,7 @@ export function figure(page: Page, title: string): Locator {
 }
 
 export function gramsOf(page: Page, material: string): Locator {
-  return page.getByLabel(`Grams of ${material}`, { exact: true });
+  return page.getByLabel(`Weight of ${material}`, { exact: true });
 }
 
 /** The title of the step in hand. */
@@ -49,15 +50,15 @@ export async function pourToTarget(page: Page): Promise<void> {
   await page.keyboard.down('p');
   await expect(reading).toHaveAttribute('data-against', 'within');
   await page.keyboard.up('p');
-  await expect(page.getByText('scale steady')).toBeVisible();
+  await expect(page.getByText('Scale steady')).toBeVisible();
 }
 
 /** Types what the plan wants, as a hand that has weighed it does. */
 export async function typeTarget(page: Page): Promise<void> {
   const band = (await page.locator('.legend').textContent()) ?? '';
-  const [, low = '', high = ''] = /([\d.,]+)\s+to\s+([\d.,]+)/.exec(band) ?? [];
+  const [, low = '', high = ''] = /([\d.,]+)\s*–\s*([\d.,]+)/.exec(band) ?? [];
   const number = (text: string) => Number(text.replaceAll(',', ''));
-  await page.getByLabel('Grams on the scale').fill(((number(low) + number(high)) / 2).toFixed(2));
+  await page.getByLabel('Weight on the scale').fill(((number(low) + number(high)) / 2).toFixed(2));
 }
 
 /** Goes through every step as a careful maker does, until the title of a step matches. */
@@ -65,7 +66,7 @@ export async function workTo(page: Page, stop: RegExp): Promise<void> {
   for (let guard = 0; guard < 60; guard++) {
     const title = (await stepTitle(page).textContent()) ?? '';
     if (stop.test(title)) return;
-    const number = await page.getByText(/step \d+ of \d+/).textContent();
+    const number = await page.getByText(/Step \d+ of \d+/).textContent();
     if (await page.getByRole('timer').isVisible()) {
       await page.keyboard.press('Space');
       await expect(page.getByRole('timer')).toContainText('left');
@@ -73,12 +74,12 @@ export async function workTo(page: Page, stop: RegExp): Promise<void> {
     } else if (/^Squeeze/.test(title)) await page.keyboard.press('2');
     else if (/^Fill and press/.test(title)) await page.keyboard.press('d');
     else {
-      const isTyped = await page.getByLabel('Grams on the scale').isVisible();
+      const isTyped = await page.getByLabel('Weight on the scale').isVisible();
       if (isTyped) await typeTarget(page);
-      else if (await page.getByText('scale steady').isVisible()) await pourToTarget(page);
+      else if (await page.getByText('Scale steady').isVisible()) await pourToTarget(page);
       await page.keyboard.press(isTyped ? 'Enter' : 'Space');
     }
-    await expect(page.getByText(/step \d+ of \d+/)).not.toHaveText(number ?? '');
+    await expect(page.getByText(/Step \d+ of \d+/)).not.toHaveText(number ?? '');
   }
   throw new Error(`no step matched ${stop}`);
 }
@@ -100,9 +101,9 @@ export async function wantPieces(page: Page, pieces: string): Promise<void> {
 export async function skipTo(page: Page, stop: RegExp): Promise<void> {
   for (let guard = 0; guard < 60; guard++) {
     if (stop.test((await stepTitle(page).textContent()) ?? '')) return;
-    const number = await page.getByText(/step \d+ of \d+/).textContent();
+    const number = await page.getByText(/Step \d+ of \d+/).textContent();
     await page.getByRole('button', { name: 'Skip this step' }).click();
-    await expect(page.getByText(/step \d+ of \d+/)).not.toHaveText(number ?? '');
+    await expect(page.getByText(/Step \d+ of \d+/)).not.toHaveText(number ?? '');
   }
   throw new Error(`no step matched ${stop}`);
 }

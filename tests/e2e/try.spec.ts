@@ -44,7 +44,7 @@ test('a piece in the tub by keyboard: timed, reloaded in the middle, seen, taken
   await seconds(page, 80);
   await page.keyboard.press('g');
   await expect(trace(page)).toHaveAccessibleName(/sinks at 0:05.*half gone.*gone at 2:1\d/);
-  await expect(page.getByText(/Gone after 2\.\d min: within the forecast/)).toBeVisible();
+  await expect(page.getByText(/Gone after 2\.\d min, within the forecast/)).toBeVisible();
   // Out of order, and taken back with a trace.
   await page.keyboard.press('Space');
   await page.keyboard.press('u');
@@ -69,17 +69,17 @@ test('a piece in the tub by keyboard: timed, reloaded in the middle, seen, taken
   await page.locator('canvas').click();
   await expect(page.getByRole('alert')).toContainText('too dark to be a white card');
   const teaches = page.getByRole('region', { name: 'What it teaches' });
-  await expect(teaches).toContainText(/known from \d+ trials so far/);
-  await page.getByRole('button', { name: 'Edit' }).click();
+  await expect(teaches).toContainText(/\d+ tests/);
+  await page.getByRole('button', { name: 'Change it', exact: true }).click();
   await page.getByRole('button', { name: 'sinks', exact: true }).click();
-  await page.getByRole('button', { name: 'Change it: write it down' }).click();
-  await page.getByRole('tab', { name: /^All \d+ trials/ }).click();
-  const mine = page.getByRole('button', { name: /QL-010, Quince Lantern.*make it again/ }).first();
+  await page.getByRole('button', { name: /^Save/ }).click();
+  await page.getByRole('tab', { name: /^All tests \(\d+\)/ }).click();
+  const mine = page.getByRole('button', { name: /QL-010, Quince Lantern.*Change it/ }).first();
   await mine.click();
   // It was another piece after all: taken back as a whole, it stays in sight.
   await page.getByText('Log').click();
-  await page.getByRole('button', { name: /^Take the whole trial back/ }).click();
-  await page.getByRole('tab', { name: /^All \d+ trials/ }).click();
+  await page.getByRole('button', { name: /^Don’t count this test/ }).click();
+  await page.getByRole('tab', { name: /^All tests \(\d+\)/ }).click();
   await expect(mine).toContainText('not counted');
   await mine.click();
   await page.getByText('Log').click();
@@ -93,16 +93,16 @@ test('the jug on the scale, simulated, to the record; a stopwatch that was forgo
   page,
 }) => {
   await toTry(page, 'QL-010');
-  await page.getByRole('button', { name: 'Weigh' }).click();
+  await page.getByRole('button', { name: 'On the scale' }).click();
   // Too coarse for crumbs, and said before anything is wet; water that steams is refused.
   await page.getByLabel('Sample').fill('20');
-  await expect(page.getByText(/Too coarse\. What would do:/)).toBeVisible();
+  await expect(page.getByText(/Use .* on this scale/)).toBeVisible();
   await page.getByLabel('Water temperature').fill('warm');
   await page.getByRole('button', { name: 'Start the test' }).click();
-  await expect(page.getByText('A number is needed')).toBeVisible();
+  await expect(page.getByText(/Type a temperature/)).toBeVisible();
   await page.getByLabel('Water temperature').fill('95');
   await page.getByRole('button', { name: 'Start the test' }).click();
-  await expect(page.getByText('steams more than the piece fizzes')).toBeVisible();
+  await expect(page.getByText(/steam/)).toBeVisible();
   await page.getByLabel('Water temperature').fill('38');
   await page.getByLabel('Sample').fill('190');
   await page.getByRole('button', { name: 'Start the test' }).click();
@@ -115,11 +115,11 @@ test('the jug on the scale, simulated, to the record; a stopwatch that was forgo
   await page.keyboard.press('Space');
   await expect(page.getByRole('alert')).toContainText('The slope after the fizz is not seen yet');
   await seconds(page, 270);
-  await expect(page.getByText(/\d+ % of its fizz is still in it\./)).toBeVisible();
+  await expect(page.getByText(/\d+% of its fizz is still in it\./)).toBeVisible();
   await page.keyboard.press('Space');
   await expect(page.getByRole('button', { name: /^Gone, finish/ })).toBeHidden();
-  await page.getByRole('tab', { name: /^All \d+ trials/ }).click();
-  await expect(page.getByRole('button', { name: /Weigh \d+ % of its fizz/ }).first()).toBeVisible();
+  await page.getByRole('tab', { name: /^All tests \(\d+\)/ }).click();
+  await expect(page.getByRole('button', { name: /Weigh \d+% of its fizz/ }).first()).toBeVisible();
 
   // In the shower nothing is timed but what is smelled; overnight the watch was forgotten.
   await page.getByRole('button', { name: 'New test' }).click();
@@ -128,7 +128,7 @@ test('the jug on the scale, simulated, to the record; a stopwatch that was forgo
   await page.keyboard.press('Space');
   await page.clock.setSystemTime(new Date(DAY.getTime() + 9 * 3_600_000));
   await seconds(page, 1);
-  await expect(page.getByText('it was forgotten')).toBeVisible();
+  await expect(page.getByText('The stopwatch has been running')).toBeVisible();
   await page.getByLabel('Gone after').fill('3');
   await page.getByRole('button', { name: 'Add note' }).click();
   await expect(clock(page)).toHaveText('3:00');
@@ -142,18 +142,18 @@ test('the jug with weights typed by hand: nonsense is said, and what it shows is
   await page.getByLabel('My own scale, typed').check();
   await page.getByRole('link', { name: 'Try', exact: true }).click();
   await choose(page, 'QL-010');
-  await page.getByRole('button', { name: 'Weigh' }).click();
+  await page.getByRole('button', { name: 'On the scale' }).click();
   await page.getByLabel('Sample').fill('190');
   await page.getByRole('button', { name: 'Start the test' }).click();
-  const weight = page.getByLabel('The scale shows, g');
+  const weight = page.getByLabel('The scale shows');
   const type = async (text: string) => {
     await weight.fill(text);
     await page.keyboard.press('Enter');
   };
   await type('soon');
-  await expect(page.getByRole('alert').last()).toContainText('Type what the scale shows');
+  await expect(page.getByRole('alert').last()).toContainText('Type a weight');
   await type('90');
-  await expect(page.getByRole('alert').last()).toContainText('is no jug of water');
+  await expect(page.getByRole('alert').last()).toContainText('pitcher');
   await type('2420');
   await page.getByRole('button', { name: /^The sample is in/ }).click();
   // 35.7 g can leave; nine tenths of it do, by the third power of what is left.
@@ -162,7 +162,7 @@ test('the jug with weights typed by hand: nonsense is said, and what it shows is
     const left = Math.max(0, 1 - (at - 4) / 160) ** 3;
     await type(String(Math.round(2610 - 32.1 * (1 - left) - (0.05 * at) / 60)));
   }
-  await expect(page.getByText(/(8[7-9]|9[0-3]) % of its fizz is still in it\./)).toBeVisible();
+  await expect(page.getByText(/(8[7-9]|9[0-3])% of its fizz is still in it\./)).toBeVisible();
   await page.getByRole('button', { name: 'Gone, finish' }).click();
   await expect(page.getByText('This test is closed')).toBeVisible();
 });
@@ -203,19 +203,19 @@ test('a set of small ones goes from its question to an answer, and a kept-back p
   await page.clock.install({ time: DAY });
   await page.goto(`${SAMPLE_URL}/try`);
   await page.getByRole('tab', { name: 'Cup test' }).click();
-  await expect(page.getByText('That is an answer.').first()).toBeVisible();
+  await expect(page.getByText('The answer is clear.').first()).toBeVisible();
   await page.getByRole('button', { name: 'New cup test' }).click();
   await page.getByRole('button', { name: 'Create cup test' }).click();
-  await expect(page.getByRole('alert')).toContainText('what is to be varied');
-  await page.getByRole('combobox', { name: 'More or less of (1)' }).fill('kaolin');
+  await expect(page.getByRole('alert')).toContainText('Choose a formula and a material to vary.');
+  await page.getByRole('combobox', { name: 'Material to vary (1)' }).fill('kaolin');
   await page.clock.runFor(500);
   await page.getByRole('option', { name: /^Kaolin/ }).click();
-  await page.getByLabel('Highest of 1, %').fill('6');
+  await page.getByLabel('Highest (1)').fill('6');
   await page.getByRole('button', { name: 'Create cup test' }).click();
   const set = page.getByRole('article', { name: /^What does more kaolin clay do/ });
   await expect(set.getByRole('row')).toHaveCount(5);
-  await expect(set.getByText(/Not an answer yet/)).toBeVisible();
-  await set.getByRole('button', { name: /^Drop it in cup 1$/ }).click();
+  await expect(set.getByText(/The answer is not clear yet/)).toBeVisible();
+  await set.getByRole('button', { name: /^Drop in cup 1$/ }).click();
   await seconds(page, 60);
   await set.getByRole('button', { name: /^Gone, 1:00 cup 1$/ }).click();
   for (const [cup, value] of [
@@ -226,20 +226,20 @@ test('a set of small ones goes from its question to an answer, and a kept-back p
     await set.getByLabel(`Seconds until gone, cup ${cup}`).fill(value);
     await page.keyboard.press('Enter');
   }
-  await expect(set.getByText(/More kaolin clay means more/)).toBeVisible();
-  await page.getByRole('tab', { name: /^Kept back, 1 to look at/ }).click();
-  await page.getByRole('button', { name: 'Look at one of EG-005' }).click();
+  await expect(set.getByText(/More kaolin clay raises it/)).toBeVisible();
+  await page.getByRole('tab', { name: /^Retained samples \(1 due\)/ }).click();
+  await page.getByRole('button', { name: 'Check one of EG-005' }).click();
   await page.getByLabel('Hardness, 0–5').fill('4');
   await page.getByRole('button', { name: 'Add note' }).click();
-  await expect(page.getByText(/3 months: hard 4/).first()).toBeVisible();
-  await expect(page.getByRole('tab', { name: /^Kept back$/ })).toBeVisible();
+  await expect(page.getByText(/3 months: hardness 4/).first()).toBeVisible();
+  await expect(page.getByRole('tab', { name: /^Retained samples/ })).toBeVisible();
 });
 
 test('an empty workshop is told what to do', async ({ page }) => {
   await startEmpty(page);
   await page.getByRole('link', { name: 'Try', exact: true }).click();
-  await page.getByRole('tab', { name: 'All 0 trials' }).click();
-  await expect(page.getByText('No trial yet.')).toBeVisible();
+  await page.getByRole('tab', { name: 'All tests' }).click();
+  await expect(page.getByText('There is no test yet.')).toBeVisible();
   await page.getByRole('tab', { name: 'Retained samples' }).click();
-  await expect(page.getByText('Nothing is laid away.')).toBeVisible();
+  await expect(page.getByText('There are no retained samples yet.')).toBeVisible();
 });

@@ -105,8 +105,8 @@ async function madeFromPaper(page: Page): Promise<void> {
   if (await asked.isVisible()) await asked.click();
   await asPlanned.click();
   await page
-    .getByRole('dialog', { name: 'All as planned' })
-    .getByRole('button', { name: 'All as planned' })
+    .getByRole('dialog', { name: 'Enter everything as planned?' })
+    .getByRole('button', { name: 'Enter as planned' })
     .click();
 }
 
@@ -135,7 +135,7 @@ test('two colors, an embed, petals on the floor, icing and paint: each made, pla
   // A count before the filling breaks a rule, and says so where it stands.
   const later = flow.getByRole('button', { name: /^Earlier: Count the pieces/ });
   for (let i = 0; i < 6; i++) await later.click();
-  await expect(flow.getByRole('alert')).toContainText('There is no piece yet for this');
+  await expect(flow.getByRole('alert')).toContainText('There is no piece yet');
   await flow.getByRole('button', { name: 'Restore the usual order' }).click();
   await expect(flow.getByRole('alert')).toBeHidden();
 
@@ -146,7 +146,7 @@ test('two colors, an embed, petals on the floor, icing and paint: each made, pla
     /Baking soda.*Embed 1/i,
     /Cover the embed 1/i,
     /Lavender.*topping/i,
-    /Squeeze, before the acid/,
+    /Squeeze before the acid/,
     /Citric acid/,
     /Lay it in the mold/,
     /Fill and press/,
@@ -163,7 +163,7 @@ test('two colors, an embed, petals on the floor, icing and paint: each made, pla
   await page.getByLabel('Whole pieces').fill('6');
   await page.keyboard.press('Enter');
   await page.getByRole('link', { name: 'Dry', exact: true }).click();
-  const asks = page.getByRole('list', { name: 'What it asks for' });
+  const asks = page.getByRole('list', { name: 'Next steps' });
   const ice = asks.getByRole('listitem').filter({ hasText: /Ice/i });
   await ice.getByRole('button', { name: 'Done' }).click();
   // It is early: asked once, and taken at the second press.
@@ -171,11 +171,11 @@ test('two colors, an embed, petals on the floor, icing and paint: each made, pla
   await ice.getByRole('button', { name: 'Done' }).click();
   const icing = page.getByRole('dialog', { name: 'Ice the pieces' });
   await icing.getByRole('button', { name: 'Done' }).click();
-  await expect(icing.getByRole('alert')).toContainText('Type the grams');
+  await expect(icing.getByRole('alert')).toContainText('Type a weight');
   await icing.getByRole('button', { name: 'All as planned' }).click();
   await icing.getByRole('button', { name: 'Done' }).click();
   await expect(icing).toBeHidden();
-  await page.getByRole('link', { name: /^The record of/ }).click();
+  await page.getByRole('link', { name: /^Open the record of/ }).click();
   await expect(page.getByRole('row', { name: /Powdered sugar/ })).toContainText('as planned');
 });
 
@@ -199,13 +199,13 @@ test('loose salts soak first, are never too dry, and their jars are counted when
   await onPaperAndPhone(page, ['Dendritic salt', 'Spread']);
   await madeFromPaper(page);
   await page.getByRole('link', { name: 'Dry', exact: true }).click();
-  const jars = page.getByRole('list', { name: 'What it asks for' }).getByRole('listitem').last();
+  const jars = page.getByRole('list', { name: 'Next steps' }).getByRole('listitem').last();
   await jars.getByRole('button', { name: 'Done' }).click();
   await jars.getByRole('button', { name: 'Done' }).click();
   const dialog = page.getByRole('dialog', { name: 'Fill the jars' });
   await dialog.getByLabel(/^Full jars/).fill('soon');
   await dialog.getByRole('button', { name: 'Done' }).click();
-  await expect(dialog.getByRole('alert')).toContainText('a whole number');
+  await expect(dialog.getByRole('alert')).toContainText('type a whole number');
   await dialog.getByLabel(/^Full jars/).fill('9');
   await dialog.getByRole('button', { name: 'Done' }).click();
   await expect(dialog).toBeHidden();
@@ -276,7 +276,7 @@ test('two molds from one bowl with a sampler, and a step of one’s own, reach t
   await page.getByRole('button', { name: 'As written' }).click();
   await page.getByLabel('Diameter').last().fill('18');
   await page.getByLabel('Diameter').last().press('Enter');
-  await expect(page.getByText(/[2-6] × 18 mm sphere of 3.\d* g, samplers/)).toBeVisible();
+  await expect(page.getByText(/[2-6] × 18 mm sphere of 3.\d* g, minis/)).toBeVisible();
   const rows = await sheetTitles(page);
   expect(rows.filter((row) => /Fill and press/.test(row))).toHaveLength(2);
   expect(rows.filter((row) => /Samplers from the rest/.test(row))).toHaveLength(1);
@@ -287,13 +287,13 @@ test('two molds from one bowl with a sampler, and a step of one’s own, reach t
     'Count the pieces',
   ]);
   await madeFromPaper(page);
-  await expect(page.getByText(/and \d samplers from the rest/)).toBeVisible();
+  await expect(page.getByText(/\d minis from the rest/)).toBeVisible();
   await page.getByLabel('Whole pieces').fill('7');
-  await page.getByLabel('Samplers').fill('2');
+  await page.getByLabel('Minis').fill('2');
   await page.keyboard.press('Enter');
   await page.getByRole('link', { name: 'Dry', exact: true }).click();
-  await page.getByRole('link', { name: /^The record of/ }).click();
-  await expect(page.getByText('2 samplers beside them')).toBeVisible();
+  await page.getByRole('link', { name: /^Open the record of/ }).click();
+  await expect(page.getByText(/2 minis/)).toBeVisible();
 });
 
 test('a batch of an older release goes on in the middle of its steps', async ({ page }) => {
@@ -314,10 +314,11 @@ test('a batch of an older release goes on in the middle of its steps', async ({ 
   await page.getByRole('button', { name: 'Import', exact: true }).click();
   await page.getByRole('link', { name: 'Make', exact: true }).click();
   await page.getByRole('button', { name: /QL-001/ }).click();
-  await expect(page.getByText(/step 28 of/)).toBeVisible();
+  await expect(page.getByText(/Step 28 of/
+)).toBeVisible();
   await skipTo(page, /^Count/);
   await page.getByLabel('Whole pieces').fill('6');
   await page.keyboard.press('Enter');
   await page.getByRole('link', { name: 'Dry', exact: true }).click();
-  await expect(page.getByRole('link', { name: /^The record of QL-001/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Open the record of QL-001/ })).toBeVisible();
 });

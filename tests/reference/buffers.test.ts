@@ -8,7 +8,7 @@ import {
 import { carbonicPks } from '@/core/matter/chemistry/equilibrium/temperature';
 import { solveSolution } from '@/core/matter/chemistry/equilibrium/solve';
 
-// Only here: acids of the buffers that no bath has. pKa: CRC Handbook / NIST, from memory.
+// Only here: acids of the buffers that no bath has. pKa: CRC Handbook / NIST, not looked up.
 const PHTHALIC: AcidSystem = {
   id: 'phthalic',
   fullCharge: 0,
@@ -132,7 +132,7 @@ describe('solveSolution', () => {
   });
 });
 
-describe('carbonic acid over temperature (Plummer and Busenberg 1982, table of log K, from memory)', () => {
+describe('carbonic acid over temperature (Plummer and Busenberg 1982, table of log K, not looked up)', () => {
   it.each([
     [0, 6.579, 10.629],
     [25, 6.352, 10.329],

@@ -32,7 +32,7 @@ describe('unit definitions (NIST Handbook 44, appendix C)', () => {
   });
 });
 
-// USDA FoodData Central portions, from memory.
+// USDA FoodData Central portions, not looked up.
 describe('household portions', () => {
   it.each([
     ['1 tsp baking soda', 4.6],

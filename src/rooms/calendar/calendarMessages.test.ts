@@ -12,13 +12,14 @@ describe('time to spare', () => {
   it.each([
     [0, 'under an hour to spare'],
     [HOUR_MS - 1, 'under an hour to spare'],
-    [HOUR_MS, '1 hour to spare'],
-    [36 * HOUR_MS - 1, '35 hours to spare'],
-    [36 * HOUR_MS, '1 day to spare'],
+    [HOUR_MS, '1 h to spare'],
+    [24 * HOUR_MS - 1, '23 h to spare'],
+    [27.9 * HOUR_MS, '1 day 3 h to spare'],
     [48 * HOUR_MS, '2 days to spare'],
     [-1, 'under an hour late'],
-    [-HOUR_MS, '1 hour late'],
-    [-36 * HOUR_MS, '1 day late'],
+    [-HOUR_MS, '1 h late'],
+    [-24 * HOUR_MS, '1 day late'],
+
   ])('of %d ms is %s', (ms, said) => expect(saySlack(ms)).toBe(said));
 });
 

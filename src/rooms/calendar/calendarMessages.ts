@@ -2,7 +2,8 @@ import { kindOfStep } from '@/core/goods/planning/steps';
 import type { Bottleneck } from '@/core/goods/planning/bottleneck';
 import type { PlanAnswer } from '@/core/goods/planning/problem';
 import { clockTime, weekdayTime } from '@/core/basics/format/dates';
-import { counted, formatPercent } from '@/core/basics/format/numbers';
+import { formatMinutes } from '@/core/basics/format/durations';
+import { formatPercent } from '@/core/basics/format/numbers';
 import type { Bar } from '@/stores/calendar';
 
 const STEP_WORDS = {
@@ -22,13 +23,8 @@ const HOUR_MS = 3_600_000;
 
 /** Time to spare, or late, in words. */
 export function saySlack(ms: number): string {
-  const hours = Math.abs(ms) / HOUR_MS;
-  const much =
-    hours < 1
-      ? 'under an hour'
-      : hours < 36
-        ? counted(Math.floor(hours), 'hour')
-        : counted(Math.floor(hours / 24), 'day');
+  const hours = Math.floor(Math.abs(ms) / HOUR_MS);
+  const much = hours < 1 ? 'under an hour' : formatMinutes(60 * hours);
   return ms < 0 ? `${much} late` : `${much} to spare`;
 }
 

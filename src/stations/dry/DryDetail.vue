@@ -56,9 +56,9 @@ const speed = computed(() => {
   if (weighings.value.length > 0 && (learnedFraction > LEARNED || own === 0))
     return `Weighed ${weighed}. It dries ${times} times as fast as usual (${formatRange(rate.low, rate.high, 2)}).`;
   if (weighings.value.length > 0)
-    return `Weighed ${weighed}. It dries ${times} times as fast as usual (${formatRange(rate.low, rate.high, 2)}), by ${counted(own, 'batch', 'batches')} of yours.`;
+    return `Weighed ${weighed}. It dries ${times} times as fast as usual (${formatRange(rate.low, rate.high, 2)}), from ${counted(own, 'batch', 'batches')} of yours.`;
   return own > 0
-    ? `Not weighed yet. The forecast is ${times} times as fast as usual, by ${counted(own, 'batch', 'batches')} of yours.`
+    ? `Not weighed yet. The forecast is ${times} times as fast as usual, from ${counted(own, 'batch', 'batches')} of yours.`
     : `Not weighed yet. The forecast is ${times} times as fast as usual.`;
 });
 /** A rate that its own weighings have moved so far speaks for itself. */

@@ -99,13 +99,14 @@ function place(part: Partial<SaleUnit['place']>): void {
   if (parsed.success) pack.putUnit(parsed.data);
 }
 /** The likely days; where these are years and the careful end is not, the careful end. */
-function likely({ days, lowDays }: StaysHard): string {
-  return days === null && lowDays !== null
-    ? `at least ${sayShelfLife(lowDays)}`
-    : sayShelfLife(days);
+function likely(hard: StaysHard): string {
+  const { days, lowDays } = hard;
+  if (days !== null || lowDays === null) return sayShelfLife(days);
+  return lowDays < 1 ? range(hard) : `${sayShelfLife(lowDays)} or more`;
 }
+/** Both ends, to who hears it; the bar shows them. */
 function range({ lowDays, highDays }: StaysHard): string {
-  return `from ${sayShelfLife(lowDays)} to ${sayShelfLife(highDays)}`;
+  return `${sayShelfLife(lowDays)} to ${sayShelfLife(highDays)}`;
 }
 </script>
 
@@ -121,7 +122,9 @@ function range({ lowDays, highDays }: StaysHard): string {
             :style="{ width: width(row.hard.lowDays) }"
         /></span>
         <span class="tabular">{{ likely(row.hard) }}</span>
-        <span class="visually-hidden">, {{ range(row.hard) }}</span>
+        <span v-if="range(row.hard) !== likely(row.hard)" class="visually-hidden">
+          ({{ range(row.hard) }})</span
+        >
       </li>
     </ul>
     <p class="quiet small">

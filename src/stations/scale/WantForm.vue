@@ -233,7 +233,7 @@ function takeMold(id: string): void {
       />
     </div>
     <p v-if="ownLossPct !== null && shelf.loss" class="quiet small">
-      Your loss is {{ formatPercent(ownLossPct, 1) }}, by
+      Your loss is {{ formatPercent(ownLossPct, 1) }}, from
       {{ counted(shelf.loss.records, 'batch', 'batches') }}.
       <button
         v-if="Math.abs(ownLossPct - request.lossPct) > 0.05"

@@ -96,13 +96,13 @@ function sayEffect({ factor, effect, verdict, atLow, atHigh }: CupTestEffect): s
     : `${formatFixed(effect.best, 1)} ${words.value.unit} (${formatRange(effect.low, effect.high, 1)})`;
   switch (verdict) {
     case 'more':
-      return `More ${what} means more, ${from}. The effect is ${size}. That is an answer.`;
+      return `More ${what} raises it, ${from}. The effect is ${size}. The answer is clear.`;
     case 'less':
-      return `More ${what} means less, ${from}. The effect is ${size}. That is an answer.`;
+      return `More ${what} lowers it, ${from}. The effect is ${size}. The answer is clear.`;
     case 'no-matter':
-      return `The amount of ${what} does not matter. The effect is ${size}. That is an answer.`;
+      return `The amount of ${what} does not matter. The effect is ${size}. The answer is clear.`;
     case 'not-yet':
-      return `There is no answer yet for ${what}. The effect is ${size}.`;
+      return `The answer is not clear yet for ${what}. The effect is ${size}.`;
   }
 }
 </script>

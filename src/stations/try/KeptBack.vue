@@ -44,7 +44,7 @@ function dueWords({ state, month, dueMs, entry }: Look): string {
   if (entry)
     return `${months}: hardness ${entry.hard}, scent ${entry.scent}, ${KEPT_COLOR_WORDS[entry.color]}`;
   if (state === 'missed') return `${months}: missed`;
-  return state === 'due' ? `${months}: look now` : `${months}: ${shortDate(dueMs)}`;
+  return state === 'due' ? `${months}: check now` : `${months}: ${shortDate(dueMs)}`;
 }
 
 function write(batch: Batch): void {

@@ -9,7 +9,7 @@ const MAX_STEPS = 200;
 /**
  * A zero of a continuous function between two places of opposite sign: regula falsi with the Illinois
  * halving, and a bisection whenever three steps have not halved the bracket, so that it cannot stall.
- * Source: Dowell and Jarratt 1971, BIT 11, from memory; the safeguard is ours.
+ * Source: Dowell and Jarratt 1971, BIT 11, not looked up; the safeguard is ours.
  * @param tolerance width of the bracket at which it stops, over 0
  * @throws RangeError when the signs at the ends are the same or the tolerance is not over 0
  */

@@ -39,7 +39,7 @@ export interface RoomAir {
 /**
  * How fast this room dries a mix against one at 45% and 20°C: vapor pressure over the mix less that of the air, over
  * the same there. 0 where both are alike, below 0 where the air is the damper and the mix takes water up.
- * Model of ours; vapor pressure by Alduchov and Eskridge 1996.
+ * Rovack estimate; vapor pressure by Alduchov and Eskridge 1996.
  * @param waterActivityPct of the mix, over 0 to 100
  */
 export function dryingFactor({ humidityPct, tempC }: RoomAir, waterActivityPct: number): number {
@@ -50,7 +50,7 @@ export function dryingFactor({ humidityPct, tempC }: RoomAir, waterActivityPct: 
 
 /**
  * Share of the water that would leave at 45% which stays in a piece that has come to rest with a damper room, 0 to 1:
- * straight from none at 45% to all at the mix's own water activity. Model of ours.
+ * straight from none at 45% to all at the mix's own water activity. Rovack estimate.
  */
 export function staysFraction({ humidityPct }: RoomAir, waterActivityPct: number): number {
   checkHumidity(humidityPct);

@@ -1,7 +1,7 @@
 /** Shapes Crank's series is summed for. `sizeMm` is the radius of a sphere or cylinder, half the thickness of a slab. */
 export type DryingShape = 'sphere' | 'cylinder' | 'slab';
 
-/** Zeros of the Bessel function J0; from the fifth on McMahon's expansion is exact to 1e-6. Source: Abramowitz and Stegun 9.5, from memory. */
+/** Zeros of the Bessel function J0; from the fifth on McMahon's expansion is exact to 1e-6. Source: Abramowitz and Stegun 9.5, not looked up. */
 const J0_ZEROS = [2.404825557695773, 5.520078110286311, 8.653727912911013, 11.791534439014281];
 const TERMS = 400;
 

@@ -34,15 +34,15 @@ const LOSSES = 41;
 const WIDTH_SD = 3.2;
 /** Standard deviations from the middle to an end of a 90 % band. */
 const Z90 = 1.645;
-/** A piece on its tray is not quite Crank's sphere: this share of its loss. Start value of ours. */
+/** A piece on its tray is not quite Crank's sphere: this share of its loss. Rovack estimate. */
 const MODEL_ERROR = 0.03;
-/** Two readings of a meter in one piece differ by so much, points. Start value of ours. */
+/** Two readings of a meter in one piece differ by so much, points. Rovack estimate. */
 const METER_SD_PCT = 0.4;
 
 /**
  * Refits rate and loss of one piece to its weighings: the posterior over a grid of both, log-normal before, with the
  * pressed mass fitted at every place (it is rarely weighed wet). Bands are the 5 and 95% points of the sum.
- * Model of ours on Crank's series.
+ * Rovack estimate on Crank's series.
  * @param scaleSdG standard deviation of the scale, g, over 0
  */
 export function refitDrying(

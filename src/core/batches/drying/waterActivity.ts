@@ -1,16 +1,16 @@
 import { portionsG, type Portion } from '@/core/matter/materials/portion';
 
-/** Water activity of a mix whose salts are citrate, soda and table salt. Start value of ours. */
+/** Water activity of a mix whose salts are citrate, soda and table salt. Rovack estimate. */
 export const USUAL_WATER_ACTIVITY_PCT = 75;
-/** Of Epsom salt by itself. Source: CRC Handbook, from memory. */
+/** Of Epsom salt by itself. Source: CRC Handbook, not looked up. */
 const EPSOM_PCT = 90;
-/** A salt that draws water sooner rules the mix from this share on; a trace rules in part. Start value of ours. */
+/** A salt that draws water sooner rules the mix from this share on; a trace rules in part. Rovack estimate. */
 const RULES_FROM_FRACTION = 0.05;
 
 /**
  * Humidity at which a mix neither dries nor draws water, %: that of the salt that draws first, by how much of it there
  * is. Magnesium chloride pulls it down to 33, Epsom salt alone holds it up at 90.
- * Model of ours on deliquescence points (CRC Handbook, from memory).
+ * Rovack estimate on deliquescence points (CRC Handbook, not looked up).
  * @param contents grams 0 or more
  */
 export function waterActivityPct(contents: readonly Portion[]): number {

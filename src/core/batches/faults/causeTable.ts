@@ -45,7 +45,7 @@ export interface CauseRow {
   readonly evidence: (facts: BatchFacts) => readonly Evidence[];
 }
 
-/** Strongest a single fact may speak: e^2, about seven to one. Start value of ours. */
+/** Strongest a single fact may speak: e^2, about seven to one. Rovack estimate. */
 const LOUDEST = 2;
 
 /** A number against its mark, by a hyperbolic tangent one width broad: up to the loudest over it, half of that under it. */
@@ -83,7 +83,7 @@ const dampSaid = (place: number) =>
       : `Moisture was ${pct(place * 100, 0)} of the way up its range.`;
 
 /** Causes with what in a record speaks for them. Marks are common practice where the trade names one, else ours. */
-/** A piece with less of its fizz than this is weak, and one with so much is whole; so much less in store is a loss. Common practice; start values of ours. */
+/** A piece with less of its fizz than this is weak, and one with so much is whole; so much less in store is a loss. Common practice; Rovack estimates. */
 export const WEAK_SHARE = 0.9;
 const WHOLE_SHARE = 0.96;
 const FELL_BY = 0.04;

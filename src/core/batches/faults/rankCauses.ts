@@ -29,7 +29,7 @@ const UNKNOWN_WEIGHT = 0.6;
 const WORTH_SAYING = 0.25;
 const LIKELY_FROM = 0.45;
 const PERHAPS_FROM = 0.15;
-/** A cause that nothing in the record speaks for steps back behind those that something does. Start value of ours. */
+/** A cause that nothing in the record speaks for steps back behind those that something does. Rovack estimate. */
 const UNSUPPORTED = 0.5;
 
 /**

@@ -1,13 +1,13 @@
 import { counted, formatCount } from '@/core/basics/format/numbers';
 import { formatMass } from '@/core/basics/format/quantities';
 
-/** So many times too much or too little is a slip of the finger more often than a weight. Start value of ours. */
+/** So many times too much or too little is a slip of the finger more often than a weight. Rovack estimate. */
 const SLIP_TIMES = 3;
-/** A single piece is filled nearer than this. Start value of ours. */
+/** A single piece is filled nearer than this. Rovack estimate. */
 const PIECE_TIMES = 1.5;
-/** A correction of more than this share of the bowl is another formula. Start value of ours. */
+/** A correction of more than this share of the bowl is another formula. Rovack estimate. */
 const ADDED_FRACTION = 0.25;
-/** Pieces may come out lighter than planned by so much, and the count be right. Start value of ours. */
+/** Pieces may come out lighter than planned by so much, and the count be right. Rovack estimate. */
 const LIGHTER_BY = 1.3;
 
 /** A weight far from what was to be weighed. @param massG over 0 @param targetG over 0 @returns what to ask, or null */

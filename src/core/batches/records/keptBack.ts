@@ -6,7 +6,7 @@ export const LOOK_MONTHS = [1, 3, 6, 12] as const;
 export type LookMonth = (typeof LOOK_MONTHS)[number];
 
 const MONTH_MS = (365.25 / 12) * 24 * 3_600_000;
-/** A look is due so long before its month is full, days: nobody counts to the hour. Start value of ours. */
+/** A look is due so long before its month is full, days: nobody counts to the hour. Rovack estimate. */
 const EARLY_MS = 3 * 24 * 3_600_000;
 
 export interface Look {
@@ -51,7 +51,7 @@ function nearestMonth(ageMs: number): LookMonth {
   );
 }
 
-/** Is a piece still what it was? Hard enough, still scented, and of its color. Start values of ours. */
+/** Is a piece still what it was? Hard enough, still scented, and of its color. Rovack estimates. */
 export function isStillGood({
   hard,
   scent,

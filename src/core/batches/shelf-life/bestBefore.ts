@@ -30,13 +30,13 @@ const DAY_MS = 86_400_000;
 const MONTH_MS = (365.25 / 12) * DAY_MS;
 /** What goes rancid or flat; salts and powders do not. */
 const AGES = new Set(['oil', 'butter', 'scent', 'milk', 'botanical', 'emulsifier']);
-/** A trace of an old oil is no reason, %. Start value of ours. */
+/** A trace of an old oil is no reason, %. Rovack estimate. */
 const FROM_PCT = 0.2;
 
 /**
  * The earliest of: soft by the damp of its place (the careful end of the band), its oils, milks and scents going over,
  * and the maker’s own rule. Null when none of them says a day.
- * Source: common practice; shelf lives from memory where no lot says a day.
+ * Source: common practice; shelf lives not looked up where no lot says a day.
  */
 export function bestBefore(asked: ShelfLifeQuestion): BestBefore | null {
   const { madeMs, contents, hard, ruleMonths, expiresMs } = asked;

@@ -9,11 +9,11 @@ export interface HardLook {
   readonly forecastDays: number | null;
 }
 
-/** The model may be off by so much in a maker’s own store, as a logarithm: a factor of 2.5 at one standard deviation. Start value of ours. */
+/** The model may be off by so much in a maker’s own store, as a logarithm: a factor of 2.5 at one standard deviation. Rovack estimate. */
 const PRIOR_SD = Math.log(2.5);
-/** Pieces of one maker differ. Start value of ours. */
+/** Pieces of one maker differ. Rovack estimate. */
 const PIECE_SD = Math.log(1.4);
-/** One look in twenty is written wrong. Start value of ours. */
+/** One look in twenty is written wrong. Rovack estimate. */
 const BLUNDER = 0.05;
 const STEPS = 161;
 const WIDEST = 4 * PRIOR_SD;

@@ -33,14 +33,14 @@ export interface StaysHard {
   readonly drawsFromPct: { readonly low: number; readonly best: number; readonly high: number };
 }
 
-/** Water gained at which a thumb dents it, share of its mass. Start value of ours, 0.3 to 1.2%. */
+/** Water gained at which a thumb dents it, share of its mass. Rovack estimate, 0.3 to 1.2%. */
 export const SOFT_FRACTION = { low: 0.003, best: 0.006, high: 0.012 } as const;
-/** Films of one name differ: half as much again either way. Start value of ours. */
+/** Films of one name differ: half as much again either way. Rovack estimate. */
 const FILM_SPREAD = 1.5;
-/** Mass transfer of still air, m/s, half to twice. Start value of ours for things that lie about in a room. */
+/** Mass transfer of still air, m/s, half to twice. Rovack estimate for things that lie about in a room. */
 const STILL_AIR_M_S = 0.003;
 const STILL_AIR_SPREAD = 2;
-/** Films let more through in warmth. Start value of ours, kJ/mol. */
+/** Films let more through in warmth. Rovack estimate, kJ/mol. */
 const ACTIVATION_J_MOL = 40_000;
 const GAS_J_MOL_K = 8.314462618;
 const WATER_G_MOL = 18.015;
@@ -59,7 +59,7 @@ const TRACE_PCT = 1;
  * How long a piece stays hard in its wrap: water gained at a constant rate, permeance × area × (the air’s vapor pressure
  * less the mix’s), until it is soft. Wraps stand in a row, still air outermost. The permeance comes from the film’s test
  * figure and falls with temperature.
- * Source: model of ours; test figures of films from memory; saturation by Alduchov and Eskridge 1996.
+ * Source: Rovack estimate; test figures of films not looked up; saturation by Alduchov and Eskridge 1996.
  * @throws RangeError for a mass or an area that is not over 0, or an impossible humidity
  */
 export function staysHard({ contents, massG, areaMm2, wraps }: KeptPiece, place: Place): StaysHard {

@@ -1,7 +1,7 @@
 import { formatMass } from '@/core/basics/format/quantities';
-/** A marked piece that is so far from its last weight is another piece, or several. Start value of ours. */
+/** A marked piece that is so far from its last weight is another piece, or several. Rovack estimate. */
 const MOST_OFF_FRACTION = 0.15;
-/** Nothing that holds together is wetter. Start value of ours. */
+/** Nothing that holds together is wetter. Rovack estimate. */
 const MOST_MOISTURE_PCT = 30;
 
 /**

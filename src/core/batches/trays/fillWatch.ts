@@ -20,9 +20,9 @@ export interface FillWatch {
 /** The newest fills speak: a hand drifts. */
 const WINDOW = 8;
 const LEAST_FILLS = 3;
-/** Off by less than this share of the target, no hand can do better. Start value of ours. */
+/** Off by less than this share of the target, no hand can do better. Rovack estimate. */
 const WORTH_FRACTION = 0.005;
-/** Farther off than this is not on target, even where so few fills cannot prove it. Start value of ours. */
+/** Farther off than this is not on target, even where so few fills cannot prove it. Rovack estimate. */
 const NEAR_FRACTION = 0.03;
 /** Two standard errors, nine chances in ten with so few fills. */
 const STANDARD_ERRORS = 2;

@@ -19,7 +19,7 @@ import { dryingLossFraction, pressedMix } from './volatile';
 
 /** A wide prior, taken out again below, so that what is learned is what the scale said and not what was thought before. */
 export const OPEN_RATE = { low: 0.35, best: 1, high: 2.8 };
-/** Weighings that leave the rate open by more than this (a standard deviation of its logarithm) teach nothing. Start value of ours. */
+/** Weighings that leave the rate open by more than this (a standard deviation of its logarithm) teach nothing. Rovack estimate. */
 const MOST_OPEN_SD = 0.3;
 
 export type BatchDrying = DryingRecord & { readonly batchId: string };

@@ -1,6 +1,6 @@
 import { decimalsOf } from '@/core/work/weighing/rounding';
 
-/** A scale repeats within about half a step. Model of ours. */
+/** A scale repeats within about half a step. Rovack estimate. */
 const SD_STEPS = 0.6;
 /** No kitchen's air is stiller than this, grams. */
 const LEAST_SD_G = 0.006;

@@ -9,7 +9,7 @@ import { roomClock } from '../drying/roomClock';
 import type { TrayForecast } from './trayForecast';
 
 const HOUR_MS = 3_600_000;
-/** Turned once it holds, and never in the first hour. Common practice; the share is a start value of ours. */
+/** Turned once it holds, and never in the first hour. Common practice; the share is a Rovack estimate. */
 const TURN_FRACTION = 0.5;
 const TURN_FROM_H = 1;
 const ICE_FRACTION = 0.7;

@@ -26,7 +26,7 @@ import { roomSince, trayStartMs } from './trayRoom';
 import { dryingLossFraction, pressedMix } from './volatile';
 
 const HOUR_MS = 3_600_000;
-/** A room this slow is no drying room. Start value of ours. */
+/** A room this slow is no drying room. Rovack estimate. */
 const LEAST_FACTOR = 0.1;
 /** Shipped spread of drying, 24 to 36 hours about 30: as factors. */
 export const SHIPPED_RATE: Spread = { low: 30 / 36, best: 1, high: 30 / 24 };

@@ -5,7 +5,7 @@ import type { Batch } from '../records/schema';
 import type { PlannedSet } from '@/core/work/scaling/plan';
 import type { Spread } from '@/core/basics/units/spread';
 
-/** Water bound in crystals and powders stays: this share of what could leave does. Start value of ours, half to all of it. */
+/** Water bound in crystals and powders stays: this share of what could leave does. Rovack estimate, half to all of it. */
 const LEAVES = { low: 0.55, best: 0.8, high: 1 } as const;
 /** Even a mix of oil alone loses a little. */
 const LEAST_FRACTION = 0.002;

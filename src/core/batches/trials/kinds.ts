@@ -59,7 +59,7 @@ export const WHYS = [
 ] as const;
 export type Why = (typeof WHYS)[number];
 
-/** A jug that stands longer was forgotten: nothing fizzes for so long, s. Start value of ours. */
+/** A jug that stands longer was forgotten: nothing fizzes for so long, s. Rovack estimate. */
 export const MOST_GAS_LOSS_S = 3 * 3600;
 /** More readings than this are three hours of a scale that writes each three seconds. */
 export const MOST_READINGS = 3600;

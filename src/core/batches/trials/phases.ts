@@ -3,7 +3,7 @@ import type { TrialKind } from './kinds';
 import type { Phase } from './kinds';
 import type { Trial } from './schema';
 
-/** A stopwatch that runs so long was forgotten: no piece lasts an hour. Start value of ours. */
+/** A stopwatch that runs so long was forgotten: no piece lasts an hour. Rovack estimate. */
 const FORGOTTEN_S = 3600;
 
 /** When a phase was, s after the piece touched the water; null when it was not pressed. */

@@ -16,7 +16,7 @@ export interface Fitted {
   readonly logEvidence: number;
 }
 
-/** Degrees of freedom of single readings: a hand on the jug is taken for what it is. Start value of ours. */
+/** Degrees of freedom of single readings: a hand on the jug is taken for what it is. Rovack estimate. */
 const DEGREES = 4;
 const ROUNDS = 5;
 /** Variance of normal readings over the square of the scale that these degrees find in them. Reckoned by quadrature. */
@@ -24,7 +24,7 @@ const NORMAL_OVER_SCALE = 1.448;
 
 /**
  * A straight problem with normal priors and Student's t for single readings, by weights that are learned anew each round.
- * Source: Gelman et al., Bayesian Data Analysis, chapters 14 and 17, from memory.
+ * Source: Gelman et al., Bayesian Data Analysis, chapters 14 and 17, not looked up.
  * @param rows one a reading, of as many numbers as there are priors
  * @param options leastSd of a reading, over 0: the scale's step is the least it can tell
  */

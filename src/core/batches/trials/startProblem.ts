@@ -1,10 +1,10 @@
 import type { TrialStart } from './write';
 
-/** Water of a jug test, °C: cold water keeps the gas, hot water steams more than it fizzes. Common practice; start values of ours. */
+/** Water of a jug test, °C: cold water keeps the gas, hot water steams more than it fizzes. Common practice; Rovack estimates. */
 export const PITCHER_TEMP_C = { low: 20, high: 50 } as const;
 /** Hotter water scalds, °C. Common practice. */
 const HOTTEST_BATH_C = 50;
-/** A trial is of one piece: so many times its grams is not one. Start value of ours. */
+/** A trial is of one piece: so many times its grams is not one. Rovack estimate. */
 const PIECES_AT_MOST = 2;
 const WATER_G_PER_L = 1000;
 

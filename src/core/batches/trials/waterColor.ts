@@ -9,7 +9,7 @@ export type ColorResult =
   | { readonly ok: true; readonly hex: string }
   | { readonly ok: false; readonly problem: 'no-white' | 'too-dark' | 'too-bright' };
 
-/** A card darker than this, or further from gray, is none. Start values of ours. */
+/** A card darker than this, or further from gray, is none. Rovack estimates. */
 const LEAST_WHITE = 90;
 const MOST_TINT = 0.45;
 /** A channel at its end holds nothing more. */
@@ -17,7 +17,7 @@ const FULL = 254;
 
 /**
  * The color of water in a photo, as it would be in daylight: each channel of the light against that of a white card in
- * the same photo. Source: von Kries' scaling in linear sRGB, from memory; IEC 61966-2-1 for the curve.
+ * the same photo. Source: von Kries' scaling in linear sRGB, not looked up; IEC 61966-2-1 for the curve.
  * @param white a place on the card @param water a place in the water
  */
 export function colorByCard(white: Rgb, water: Rgb): ColorResult {

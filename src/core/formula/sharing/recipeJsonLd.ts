@@ -15,7 +15,7 @@ export type SharedResult =
 
 /**
  * A formula as a schema.org Recipe (JSON-LD), grams to the last digit; parts after the main mix are named before
- * their lines, so that it reads back to the same formula. Source: schema.org/Recipe, from memory.
+ * their lines, so that it reads back to the same formula. Source: schema.org/Recipe, not looked up.
  */
 export function writeRecipeJsonLd(name: string, body: FormulaBody, catalog: Catalog): string {
   const recipeIngredient = body.parts.flatMap((part) => [

@@ -2,9 +2,9 @@ import { looseChanges } from '../products/stock';
 import type { GoodsMove } from '../products/schema';
 import type { BatchDigest } from './batchDigest';
 
-/** So many batches teach all there is to learn, and are held whole. Start value of ours. */
+/** So many batches teach all there is to learn, and are held whole. Rovack estimate. */
 export const NEWEST_AT_HAND = 200;
-/** Pieces that nobody has wrapped by then are on no tray any more, days. Start value of ours. */
+/** Pieces that nobody has wrapped by then are on no tray any more, days. Rovack estimate. */
 const TRAY_DAYS = 90;
 /** The last look at kept-back pieces is after a year; a little later nobody waits for it, days. */
 const KEPT_DAYS = 400;

@@ -46,7 +46,7 @@ export type ForWhom = (typeof FOR_WHOM)[number];
 const FOAMING =
   'Caution: Use only as directed. Excessive use or prolonged exposure may cause irritation to skin and urinary tract. Discontinue use if rash, redness, or itching occurs. Consult your physician if irritation persists.';
 
-/** The permitted ends of the foaming-bath caution. Source: US 21 CFR 740.17, from memory: check the wording before printing. */
+/** The permitted ends of the foaming-bath caution. Source: US 21 CFR 740.17, not looked up: check the wording before printing. */
 const FOAMING_ENDS: Readonly<Record<ForWhom, string>> = {
   everyone: ' Keep out of reach of children.',
   children: ' Keep out of reach of children except under adult supervision.',
@@ -72,7 +72,7 @@ const HAZARD_WORDS: Readonly<Record<HazardCode, Readonly<Record<Market, string>>
     us: 'Dust may irritate nose and lungs. Avoid breathing dust.',
   },
 };
-/** From this share an allergen in a household mix is named, %: a tenth of the limit for sensitizers. Source: EUH208, from memory. */
+/** From this share an allergen in a household mix is named, %: a tenth of the limit for sensitizers. Source: EUH208, not looked up. */
 const SENSITIZER_FROM_PCT = 0.1;
 
 export interface CautionQuestion {

@@ -7,7 +7,7 @@ interface ClassRow {
   readonly name: string;
 }
 
-/** Classes that a detergent’s label names with a range. Source: Regulation (EC) 648/2004, annex VII A, from memory. */
+/** Classes that a detergent’s label names with a range. Source: Regulation (EC) 648/2004, annex VII A, not looked up. */
 const CLASSES = [
   {
     name: 'anionic surfactants',
@@ -50,7 +50,7 @@ function rangeOf(pct: number): string {
 /**
  * What the label of a detergent in the EU lists in place of a cosmetic’s ingredients: classes with their range, perfumes,
  * and allergens in them over 0.01%. The whole list stands on a data sheet that anyone may ask for.
- * Source: Regulation (EC) 648/2004, article 11 and annex VII, from memory.
+ * Source: Regulation (EC) 648/2004, article 11 and annex VII, not looked up.
  */
 export function detergentContent(
   ingredients: readonly Ingredient[],

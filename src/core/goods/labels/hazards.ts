@@ -4,7 +4,7 @@ import { portionsG, type Portion } from '@/core/matter/materials/portion';
 type HazardClass =
   'eye-damage' | 'eye-irritant' | 'skin-irritant' | 'airway-irritant' | 'fertility';
 
-/** By catalog id. Source: harmonized and usual self-classifications under Regulation (EC) 1272/2008, from memory. */
+/** By catalog id. Source: harmonized and usual self-classifications under Regulation (EC) 1272/2008, not looked up. */
 const CLASSED: Readonly<Record<string, readonly HazardClass[]>> = {
   'citric-acid': ['eye-irritant', 'airway-irritant'],
   'citric-acid-monohydrate': ['eye-irritant', 'airway-irritant'],
@@ -51,7 +51,7 @@ export interface Hazards {
 /**
  * How a household mix is classed by what is in it: sums of classed substances against the generic limits. A very high or
  * low pH, tests on the mix and local rules may class it higher: the supplier’s sheets decide.
- * Source: Regulation (EC) 1272/2008, annex I, additivity, from memory.
+ * Source: Regulation (EC) 1272/2008, annex I, additivity, not looked up.
  * @param contents grams 0 or more
  */
 export function hazardsOf(contents: readonly Portion[]): Hazards {

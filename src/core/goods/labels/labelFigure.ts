@@ -16,7 +16,7 @@ const SHORT_SHARE = 0.025;
 
 /**
  * Highest figure for the label: mean not below it, at most 2.5% short by more than the tolerable error, none by twice.
- * Source: Council Directive 76/211/EEC, annex I, from memory.
+ * Source: Council Directive 76/211/EEC, annex I, not looked up.
  * @param fillsG measured, at least one, each over 0
  */
 export function labelFigure(fillsG: readonly number[]): LabelFigure {

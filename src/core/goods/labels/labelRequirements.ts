@@ -93,7 +93,7 @@ interface Case {
 }
 
 /**
- * What the label must say, each met, to look at, or missing. Claims are last. Rules from memory: local rules and a
+ * What the label must say, each met, to look at, or missing. Claims are last. Rules not looked up: local rules and a
  * qualified assessor have the last word.
  */
 export function labelRequirements(

@@ -1,7 +1,7 @@
 import { GRAMS_PER_OUNCE, GRAMS_PER_POUND } from '@/core/basics/units/mass';
 import type { Market } from './market';
 
-/** From so many pounds on, pounds lead. Source: US 21 CFR 701.13, from memory. */
+/** From so many pounds on, pounds lead. Source: US 21 CFR 701.13, not looked up. */
 const POUNDS_LEAD_FROM = 4;
 
 /** What stands on a label for a mass. */
@@ -14,7 +14,7 @@ export interface NetWeight {
 /**
  * Net weight as a label says it; the figure never rounds up past what is there. In the EU grams, kilograms from one
  * kilogram on. In the US ounces with grams, from one pound on pounds beside them, from four pounds on pounds first.
- * Source: US 21 CFR 701.13; Council Directive 76/211/EEC; from memory.
+ * Source: US 21 CFR 701.13; Council Directive 76/211/EEC; not looked up.
  * @param nominalG over 0
  * @throws RangeError for a mass that is not over 0
  * @example netWeightText(120, 'us') // 'Net wt 4.2 oz (120 g)'
@@ -53,7 +53,7 @@ interface HeightRow {
   readonly mm: number;
 }
 
-/** By grams of the nominal quantity. Source: Council Directive 76/211/EEC, annex I, 3.1, from memory. */
+/** By grams of the nominal quantity. Source: Council Directive 76/211/EEC, annex I, 3.1, not looked up. */
 const EU_HEIGHTS = [
   { upTo: 50, mm: 2 },
   { upTo: 200, mm: 3 },
@@ -61,7 +61,7 @@ const EU_HEIGHTS = [
   { upTo: Infinity, mm: 6 },
 ] as const satisfies readonly HeightRow[];
 
-/** By square inches of the panel one looks at. Source: US 21 CFR 701.13 (i), from memory. */
+/** By square inches of the panel one looks at. Source: US 21 CFR 701.13 (i), not looked up. */
 const US_HEIGHTS = [
   { upTo: 5, mm: 25.4 / 16 },
   { upTo: 25, mm: 25.4 / 8 },
@@ -81,7 +81,7 @@ export function leastNetHeightMm(nominalG: number, areaMm2: number, market: Mark
   return market === 'eu' ? find(EU_HEIGHTS, nominalG) : find(US_HEIGHTS, areaMm2 / 25.4 ** 2);
 }
 
-/** Least height of a small letter. Source: US 21 CFR 701.3 (b): 1/16 inch, 1/32 under 12 square inches; EU practice 1.2 mm capitals; from memory. */
+/** Least height of a small letter. Source: US 21 CFR 701.3 (b): 1/16 inch, 1/32 under 12 square inches; EU practice 1.2 mm capitals; not looked up. */
 export function leastLetterMm(areaMm2: number, market: Market): number {
   if (market === 'us') return areaMm2 / 25.4 ** 2 < 12 ? 25.4 / 32 : 25.4 / 16;
   return 0.9;

@@ -20,7 +20,7 @@ const USUAL: Readonly<Record<UnitKind, Row>> = {
   sampler: { pieces: 1, grade: 'sampler', minutes: 1 },
 };
 
-/** A stall in damp weather, until the maker has measured it. Start value of ours. */
+/** A stall in damp weather, until the maker has measured it. Rovack estimate. */
 const USUAL_PLACE = { name: 'where it is sold', humidityPct: 65, tempC: 19 } as const;
 
 /** A sale unit of these formulas; a box holds one of each. */

@@ -8,7 +8,7 @@ import { countOf, standing } from '@/core/batches/records/summary';
 import { unitStaysHard, type LabelBooks, type LabeledLine } from './labelOf';
 import type { SaleUnit } from './schema';
 
-/** By the nail: from here on a kept-back piece is still hard, 0 to 5. Start value of ours. */
+/** By the nail: from here on a kept-back piece is still hard, 0 to 5. Rovack estimate. */
 const HARD_FROM = 3;
 const DAY_MS = 86_400_000;
 

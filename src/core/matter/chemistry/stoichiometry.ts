@@ -39,7 +39,7 @@ const BALANCED_WITHIN_FRACTION = 0.005;
  * Soda against acid, by equivalents: 3 NaHCO3 + C6H8O7 -> Na3C6H5O7 + 3 H2O + 3 CO2 and its like.
  * Stronger bases take protons first: carbonate turns to bicarbonate and borax to boric acid before
  * bicarbonate gives gas, so an acid-poor wash gives less gas than its carbon would allow.
- * Source: stoichiometry with IUPAC 2021 weights; the order of the bases from their pKa (CRC Handbook, from memory).
+ * Source: stoichiometry with IUPAC 2021 weights; the order of the bases from their pKa (CRC Handbook, not looked up).
  * @param reactants pure substances, grams 0 or more; the same substance may stand twice
  * @param waterTempC temperature of the bath for the gas volume, -20 to 100
  * @throws RangeError for a negative mass

@@ -5,7 +5,7 @@ import { BULK_STATES, type BulkState, type MaterialRow } from './types';
 const modelOfOurs = from('model');
 
 /**
- * Factors on the level density, by how the measure is filled. Model of ours: a sieved cup holds about
+ * Factors on the level density, by how the measure is filled. Rovack estimate: a sieved cup holds about
  * a seventh less, a dug-in scoop some percent more, a pressed-down cup about a quarter more;
  * an unqualified cup may be any of the usual ways, so it is the widest.
  */
@@ -16,7 +16,7 @@ const PACKING: Readonly<Record<BulkState, Spread>> = {
   packed: { low: 1.12, best: 1.24, high: 1.36 },
 };
 
-/** A level measure of liquid is right to about 3 % (spout, meniscus). Model of ours. */
+/** A level measure of liquid is right to about 3 % (spout, meniscus). Rovack estimate. */
 const LIQUID_SPREAD: Spread = { low: 0.97, best: 1, high: 1.03 };
 
 /** Density of a household measure for every state, from the row's own values where it has them. */

@@ -1,4 +1,4 @@
-/** Where a value comes from. `checked` is false for a value typed from memory: see docs/science.md. */
+/** Where a value comes from. `checked` is false where the source was not looked up: see docs/science.md. */
 export const SOURCES = {
   handbook: { title: 'CRC Handbook of Chemistry and Physics. Not looked up', checked: false },
   usda: { title: 'USDA FoodData Central portion. Not looked up', checked: false },

@@ -74,7 +74,7 @@ export interface ChemicalShare {
 
 /**
  * One row of the catalog. Densities in g/mL, fractions 0 to 1 of the material's mass.
- * INCI names are from memory throughout.
+ * INCI names are not looked up throughout.
  */
 export interface MaterialRow {
   readonly id: string;

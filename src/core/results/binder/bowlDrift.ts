@@ -4,7 +4,7 @@ import { dampReading } from './damp';
 import type { DampWindow } from './windows';
 
 /**
- * Share of the index the bowl loses in a minute at 45% and 20°C, for water and for alcohol. Start values of ours,
+ * Share of the index the bowl loses in a minute at 45% and 20°C, for water and for alcohol. Rovack estimates,
  * after "test again every few minutes".
  */
 const WATER_LOSS_PER_MIN = 0.004;
@@ -19,7 +19,7 @@ const PER_TEN_C = 2;
 
 /**
  * Minutes until the bowl should be squeezed again while it is pressed: when the index has come down to the low end
- * of its window, or every few minutes. Model of ours with the trade's limits.
+ * of its window, or every few minutes. Rovack estimate with the trade's limits.
  * @param humidityPct 0 to 100 @param tempC -10 to 50
  */
 export function testAgainMin(

@@ -49,11 +49,11 @@ const BOWL_G_PER_GRAM_OF_OIL = 1500;
 const SQUIRTS_PER_SPRAY = 3;
 /** Dry powder to rescue a wet mix: up to about a sixth of the dry volume. Common practice. */
 const MAX_POWDER_FRACTION = 1 / 6;
-/** The hand outranks the index: felt dry or wet, the mix is at least this share of the window from its aim. Start value of ours. */
+/** The hand outranks the index: felt dry or wet, the mix is at least this share of the window from its aim. Rovack estimate. */
 const FELT_AT_LEAST = 0.25;
-/** How far off the index may be from what the hand wants, as a share of the gap. Start value of ours. */
+/** How far off the index may be from what the hand wants, as a share of the gap. Rovack estimate. */
 const GAP_UNSURE = 0.4;
-/** From this share of a squirt it is rounded up. Start value of ours. */
+/** From this share of a squirt it is rounded up. Rovack estimate. */
 const ROUNDING_UP = 0.25;
 /** More than this much of the bowl as a cure is no cure. */
 const MAX_SEARCH_FRACTION = 0.25;
@@ -61,7 +61,7 @@ const MAX_SEARCH_FRACTION = 0.25;
 /**
  * First corrections after a squeeze, best first; an empty list means press (or wait).
  * The index says how much in all; common practice caps what goes in before the next squeeze.
- * Model of ours with the trade's caps.
+ * Rovack estimate with the trade's caps.
  * @throws RangeError when gramsPerSquirt is not over 0
  */
 export function corrections(question: CorrectionQuestion): readonly Correction[] {

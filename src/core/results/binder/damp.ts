@@ -20,7 +20,7 @@ export interface DampReading {
   readonly settingBuilderFraction: number;
 }
 
-/** However thirsty the powders are, a fifth of the liquid still shows. Start value of ours. */
+/** However thirsty the powders are, a fifth of the liquid still shows. Rovack estimate. */
 export const MAX_SOAKED_FRACTION = 0.8;
 
 /**
@@ -30,7 +30,7 @@ export const MAX_SOAKED_FRACTION = 0.8;
  *
  * Free water is all water the materials bring and that acid frees from washing soda crystals, less what anhydrous washing
  * soda takes into its crystal.
- * Model of ours after the wet-granulation picture (Iveson et al. 2001, Powder Technology 117); binding weights
+ * Rovack estimate after the wet-granulation picture (Iveson et al. 2001, Powder Technology 117); binding weights
  * and uptakes are start values from common practice. Valid for mixes with up to about a quarter of liquid.
  * @param contents grams 0 or more
  * @throws RangeError for a negative mass

@@ -13,10 +13,10 @@ const BANDS = [
   { band: 'risky', toPct: 3.5 },
 ] as const;
 
-/** How much the bands tighten for each point over the working range, or relax for each under it. Start value of ours. */
+/** How much the bands tighten for each point over the working range, or relax for each under it. Rovack estimate. */
 const SHIFT_PER_POINT = 0.015;
 
-/** A mix that can give this much gas swells by all of its free water, mol from a gram: a third of a bath bomb’s. Start value of ours. */
+/** A mix that can give this much gas swells by all of its free water, mol from a gram: a third of a bath bomb’s. Rovack estimate. */
 const SWELLS_FULLY_FROM_MOL_PER_G = 0.0015;
 
 /**

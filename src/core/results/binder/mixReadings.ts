@@ -58,7 +58,7 @@ export function mixReadings(
   };
 }
 
-/** Changes that count as much as one line at the edge of its tolerance. Model of ours. */
+/** Changes that count as much as one line at the edge of its tolerance. Rovack estimate. */
 const ALLOWED_RATIO_FRACTION = 0.003;
 const ALLOWED_DAMP = 0.05;
 const ALLOWED_WATER_PCT = 0.02;

@@ -31,7 +31,7 @@ const ROWS: Readonly<Record<Method, WindowRow>> = {
 
 /** A mix held by a butter that sets may be this damp. Common practice. */
 const SETTING_FAT_HIGH_PCT = 26;
-/** Around half of the liquid setting, the window opens smoothly. Start value of ours. */
+/** Around half of the liquid setting, the window opens smoothly. Rovack estimate. */
 const SETTING_FAT = { from: 0.4, full: 0.6 } as const;
 
 /**
@@ -39,9 +39,9 @@ const SETTING_FAT = { from: 0.4, full: 0.6 } as const;
  * are easy at 27.5. Common practice.
  */
 const SET_BY_BUILDERS = { lowPct: 16, aimPct: 27.5, highPct: 36 } as const;
-/** Share of the solids from which builders alone say how damp it is worked. Start value of ours. */
+/** Share of the solids from which builders alone say how damp it is worked. Rovack estimate. */
 const BUILDERS_FULL_FRACTION = 0.3;
-/** Drier air wants this much more of the index for each 5 points, as a share of itself. Start value of ours. */
+/** Drier air wants this much more of the index for each 5 points, as a share of itself. Rovack estimate. */
 const SHIFT_PER_FIVE_POINTS = 0.04;
 
 /** What sets in a mix, shares of 0 to 1: fats of the liquids, washing soda of the solids. */
@@ -49,7 +49,7 @@ export type Setting = Pick<DampReading, 'settingFatFraction' | 'settingBuilderFr
 
 /**
  * The damp window for a way of forming, in this room: the drier the air, the damper the mix may be.
- * Model of ours on start values from common practice.
+ * Rovack estimate on start values from common practice.
  * @param humidityPct relative humidity of the room, 0 to 100
  * @param setting what holds the piece beside the liquid itself
  * @throws RangeError outside these ranges

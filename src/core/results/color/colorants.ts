@@ -23,7 +23,7 @@ const dyeSource =
   'peaks and extinctions: published dye data, not looked up; powder strength: Rovack estimate';
 const pigmentSource = 'tint and strength: Rovack estimate';
 
-/** A lake gives this share of its dye's color to the water. Start value of ours. */
+/** A lake gives this share of its dye's color to the water. Rovack estimate. */
 const LAKE_FRACTION = 0.03;
 /** A liquid color is a dye in water, so many parts of one. */
 const LIQUID_FRACTION = 0.03;

@@ -3,7 +3,7 @@ import { COLORANTS } from './colorants';
 import type { Triple } from './spectrum';
 import { hexOfLinear, linearOfHex } from './srgb';
 
-/** White of dry soda and acid: a hair warm. Start value of ours. */
+/** White of dry soda and acid: a hair warm. Rovack estimate. */
 const BASE_HEX = '#f5f2ea';
 /** No pigment swallows everything: a floor for reflectance keeps K/S finite. */
 const LEAST_REFLECTANCE = 0.01;
@@ -25,7 +25,7 @@ const PER_PCT: ReadonlyMap<string, { readonly k: Triple; readonly s: number }> =
  * Color of the dry piece: two-constant Kubelka-Munk on a white base, what is swallowed and what is scattered each adding
  * by amount, channel by channel in linear sRGB: K/S = (1 - R)^2 / 2R and back R = 1 + K/S - sqrt((K/S)^2 + 2 K/S). A
  * heap of one pigment has its own tint, and a white one whitens.
- * Source: Kubelka and Munk 1931; Duncan 1940 for mixtures, from memory; strengths are start values of ours.
+ * Source: Kubelka and Munk 1931; Duncan 1940 for mixtures, not looked up; strengths are Rovack estimates.
  * @param contents the mix that is colored, grams 0 or more
  * @returns `#rrggbb`
  */

@@ -1,6 +1,6 @@
 import type { Material } from '@/core/matter/materials/material';
 
-/** A color with no rate on file goes up to this, % of its part. Start value of ours. */
+/** A color with no rate on file goes up to this, % of its part. Rovack estimate. */
 const UNKNOWN_MOST_PCT = 1;
 
 /** Most of a color in a part before it may stain, grams. @param partG grams of the whole part, 0 or more */

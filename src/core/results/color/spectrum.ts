@@ -2,7 +2,7 @@
 export const FIRST_NM = 380;
 export const STEP_NM = 10;
 
-/** Relative power of daylight D65 from 380 to 780 nm every 10. Source: CIE 15 (ISO 11664-2), from memory. */
+/** Relative power of daylight D65 from 380 to 780 nm every 10. Source: CIE 15 (ISO 11664-2), not looked up. */
 const D65 = [
   49.98, 54.65, 82.75, 91.49, 93.43, 86.68, 104.86, 117.01, 117.81, 114.86, 115.92, 108.81, 109.35,
   107.8, 104.79, 107.69, 104.41, 104.05, 100, 96.33, 95.79, 88.69, 90.01, 89.6, 87.7, 83.29, 83.7,
@@ -16,7 +16,7 @@ export type Triple = readonly [number, number, number];
 
 /**
  * CIE XYZ of daylight after a transmittance, unscaled.
- * Source: CIE 1931 observer by the multi-lobe fit of Wyman, Sloan and Shirley (JCGT 2013), from memory; D65.
+ * Source: CIE 1931 observer by the multi-lobe fit of Wyman, Sloan and Shirley (JCGT 2013), not looked up; D65.
  * @param absorbance at each of {@link WAVELENGTHS_NM}, 0 or more: a tenth comes through for each 1
  */
 export function daylightXyz(absorbance: Float64Array): Triple {

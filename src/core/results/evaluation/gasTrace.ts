@@ -16,7 +16,7 @@ const POINTS = 90;
 /**
  * Forecast flow of gas over time with its band; empty for a steamer and where nothing fizzes. Each point is the mean of
  * its stretch of time, so that the area under each curve is all of the gas.
- * Flow follows the mass that is lost, wetting delays it and loses none. Model of ours (eroding body).
+ * Flow follows the mass that is lost, wetting delays it and loses none. Rovack estimate (eroding body).
  * @param pieceG grams of the piece that goes in, over 0
  * @param share of its fizz that is still in it, 0 to 1
  */

@@ -16,9 +16,9 @@ import { packedDensityGMl } from '../fizz/packedDensity';
 import type { Spread } from '@/core/basics/units/spread';
 import type { Lasting } from './types';
 
-/** Density of water near bath temperature, g/mL, until own pieces say where they float. Source: CRC Handbook, from memory. */
+/** Density of water near bath temperature, g/mL, until own pieces say where they float. Source: CRC Handbook, not looked up. */
 const BATH_WATER_G_ML: Spread = { low: 0.993, best: 0.993, high: 0.993 };
-/** A steamer is a tablet or half sphere: its inradius against a sphere of its volume. Start value of ours. */
+/** A steamer is a tablet or half sphere: its inradius against a sphere of its volume. Rovack estimate. */
 const TABLET_INRADIUS = 0.73;
 
 /**

@@ -29,7 +29,7 @@ import type { DampVerdict, Measured, Poured } from './types';
 const CITRIC_BALANCE = 1.312;
 export const USUAL_OF_BALANCE = { low: 1.3 / CITRIC_BALANCE, high: 2.1 / CITRIC_BALANCE } as const;
 
-/** Pieces are bought and used some weeks after they were made. Start value of ours. */
+/** Pieces are bought and used some weeks after they were made. Rovack estimate. */
 const WEEKS_IN_STORE = 4;
 
 /** What the models say of a formula in these conditions, before anything is judged. */

@@ -24,7 +24,7 @@ const REFERENCE: FizzFactors = {
   oilFraction: 0.05,
   baseToAcid: 2 / 1.312,
 };
-/** Start values of ours until tub tests speak. */
+/** Rovack estimates until tub tests speak. */
 const ACTIVATION_J_MOL = 30_000;
 const DENSITY_POWER = 1.5;
 export const FILLER_SLOPE = 2;
@@ -34,7 +34,7 @@ const BALANCE_SLOPE = 0.5;
 /**
  * Speed at which the surface recedes, mm/s, with the spread seen between makers.
  * v = v_ref x temperature (Arrhenius) x density x filler x oil x closeness to balance, each 1 at the reference.
- * Model of ours (eroding body); start values from common practice.
+ * Rovack estimate (eroding body); start values from common practice.
  * @throws RangeError for a factor outside its range
  */
 export function recessionMmS(factors: FizzFactors): Spread {

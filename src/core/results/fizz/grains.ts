@@ -9,14 +9,14 @@ export interface GrainSizes {
   readonly spreadN: number;
 }
 
-/** Fine salt and soda with a little coarse salt. Start value of ours. */
+/** Fine salt and soda with a little coarse salt. Rovack estimate. */
 export const USUAL_GRAINS: GrainSizes = { d63Mm: 0.9, spreadN: 1.6 };
-/** A handful lies heaped at first and its grains shield each other: so much slower than a single face. Start value of ours. */
+/** A handful lies heaped at first and its grains shield each other: so much slower than a single face. Rovack estimate. */
 const GRAIN_SPEED_FACTOR = 0.35;
 const CLASSES = 40;
 const GONE_FRACTION = 0.02;
 
-/** Diameters at the middles of equal shares of the mass, mm. Source: Rosin and Rammler 1933, from memory. */
+/** Diameters at the middles of equal shares of the mass, mm. Source: Rosin and Rammler 1933, not looked up. */
 export function grainDiametersMm({ d63Mm, spreadN }: GrainSizes): readonly number[] {
   if (!(d63Mm > 0)) throw new RangeError(`d63Mm must be over 0, got ${d63Mm}`);
   if (!(spreadN > 0)) throw new RangeError(`spreadN must be over 0, got ${spreadN}`);
@@ -45,7 +45,7 @@ export function lastGrainS(diametersMm: readonly number[], speedMmS: number): nu
 }
 
 /**
- * Seconds until all but a fiftieth of loose salts is gone. Model of ours: eroding grains, Rosin-Rammler sizes.
+ * Seconds until all but a fiftieth of loose salts is gone. Rovack estimate: eroding grains, Rosin-Rammler sizes.
  * @param speedMmS as {@link recessionMmS}
  */
 export function grainsGoneAfterS(sizes: GrainSizes, speedMmS: Spread): Spread {

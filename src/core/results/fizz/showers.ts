@@ -12,7 +12,7 @@ const REFERENCE_FLOW_L_MIN = 8;
 const FLOW_POWER = 0.5;
 
 /**
- * Showers that a steamer lasts at the edge of the spray. Model of ours on common practice.
+ * Showers that a steamer lasts at the edge of the spray. Rovack estimate on common practice.
  * @param inradiusMm half the least thickness of the piece, over 0
  * @param speedMmS as under water, {@link recessionMmS}
  * @param flowLMin 1 to 30

@@ -26,7 +26,7 @@ export interface SurfaceReading {
 
 /** Depth of bath water, m. Common practice. */
 const DEPTH_M = 0.3;
-/** Foam that a gram of foaming powder can hold up, and the share of the gas that ends in bubbles. Start values of ours. */
+/** Foam that a gram of foaming powder can hold up, and the share of the gas that ends in bubbles. Rovack estimates. */
 const FOAM_L_PER_G: Spread = { low: 0.6, best: 1.5, high: 3 };
 const GAS_IN_FOAM: Spread = { low: 0.2, best: 0.5, high: 0.8 };
 /** A gram of emulsifier truly carries about a gram of oil. Common practice. */
@@ -34,7 +34,7 @@ const CARRIED_G_PER_G = 1;
 
 /**
  * Foam, oil film and scent of the water after one piece. Foam is the lesser of what the surfactant can hold up
- * and what gas there is to fill it. Model of ours; the emulsifier's share is common practice.
+ * and what gas there is to fill it. Rovack estimate; the emulsifier's share is common practice.
  * @throws RangeError for a volume that is not over 0
  */
 export function surfaceReading(question: SurfaceQuestion): SurfaceReading {

@@ -6,7 +6,7 @@ export interface PriorTerm {
   readonly sd: number;
 }
 
-/** A start belief is worth about this many records about the scatter. Start value of ours. */
+/** A start belief is worth about this many records about the scatter. Rovack estimate. */
 const SHAPE = 4;
 
 /**

@@ -4,7 +4,7 @@ export function normalPdf(x: number): number {
 }
 
 /**
- * Distribution function of the standard normal. Source: Numerical Recipes, erfcc, from memory; relative error under
+ * Distribution function of the standard normal. Source: Numerical Recipes, erfcc, not looked up; relative error under
  * 1.2e-7 everywhere, also far out in the lower tail.
  */
 export function normalCdf(x: number): number {

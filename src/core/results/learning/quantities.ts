@@ -32,7 +32,7 @@ export interface Dated {
   readonly at?: string;
 }
 
-/** A record this much older than the newest counts half: hands, sprayers and seasons change. Start value of ours. */
+/** A record this much older than the newest counts half: hands, sprayers and seasons change. Rovack estimate. */
 const HALF_FADED_DAYS = 120;
 
 /** Share of cases the band should hold. */

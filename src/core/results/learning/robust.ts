@@ -15,13 +15,13 @@ export type Seen = (Observation | IntervalObservation) & {
   readonly trust?: number;
 };
 
-/** Degrees of freedom of single records: tails this heavy take a slip of the hand for what it is. Start value of ours. */
+/** Degrees of freedom of single records: tails this heavy take a slip of the hand for what it is. Rovack estimate. */
 export const RECORD_DEGREES = 3;
-/** A record that weighs less than this is a blunder: it says nothing of how records scatter. Start value of ours. */
+/** A record that weighs less than this is a blunder: it says nothing of how records scatter. Rovack estimate. */
 const BLUNDER_UNDER = 0.12;
 const ROUNDS = 40;
 const STILL = 1e-5;
-/** A start belief is doubted by so much once records speak, so that a maker far from it is believed. Start value of ours. */
+/** A start belief is doubted by so much once records speak, so that a maker far from it is believed. Rovack estimate. */
 const PRIOR_SD_TIMES = 2.5;
 
 /**
@@ -30,7 +30,7 @@ const PRIOR_SD_TIMES = 2.5;
  * hardly moves it, and does not hold its weight.
  * Source: Lange, Little and Taylor 1989, J. Am. Stat. Assoc. 84 (t likelihood by EM); Gelman et al., Bayesian Data
  * Analysis, chapters 14 and 17; truncated normal moments; the fading as a power of the likelihood: Ibrahim and Chen 2000,
- * Stat. Sci. 15; all from memory.
+ * Stat. Sci. 15; none looked up.
  * @throws RangeError when a record has the wrong number of features, is not finite, or its low end is over its high one
  */
 export function learnRobustly(prior: Belief, seen: readonly Seen[]): Belief {
@@ -59,7 +59,7 @@ export function learnRobustly(prior: Belief, seen: readonly Seen[]): Belief {
 /**
  * What the records really tell of the coefficients: a range tells as much less than a value as it leaves open.
  * Source: Louis 1982, J. R. Stat. Soc. B 44 (what is known is what a whole record would tell, less what is missing),
- * from memory.
+ * not looked up.
  */
 function observed(
   prior: Belief,

@@ -1,5 +1,5 @@
 /**
- * Quantile of Student's t. Source: Hill 1970, algorithm 396, CACM 13, from memory; error under 1e-3 from
+ * Quantile of Student's t. Source: Hill 1970, algorithm 396, CACM 13, not looked up; error under 1e-3 from
  * two degrees of freedom up (see the test against table values).
  * @param p 0.5 to 1, ends excluded
  * @param degrees of freedom, over 0
@@ -33,7 +33,7 @@ export function studentQuantile(p: number, degrees: number): number {
   return Math.sqrt(degrees * y);
 }
 
-/** Lower quantile of the standard normal. Source: Acklam's rational fit, from memory; relative error 1.2e-9. */
+/** Lower quantile of the standard normal. Source: Acklam's rational fit, not looked up; relative error 1.2e-9. */
 function normalQuantile(p: number): number {
   const q = Math.sqrt(-2 * Math.log(p));
   if (p < 0.02425)

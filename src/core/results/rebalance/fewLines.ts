@@ -2,11 +2,11 @@ import { QUICK, solve, type Problem, type Solved } from './solve';
 
 type Found = Extract<Solved, { status: 'solved' }>;
 
-/** Pairs are tried among this many lines at most, those first that the whole solution moves. Start value of ours. */
+/** Pairs are tried among this many lines at most, those first that the whole solution moves. Rovack estimate. */
 const TRIED_AT_MOST = 14;
-/** One line more has to save this factor of the change. Start value of ours. */
+/** One line more has to save this factor of the change. Rovack estimate. */
 const WORTH_A_LINE = 6;
-/** A line may become so many times as much or as little by itself before it is another formula. Start value of ours. */
+/** A line may become so many times as much or as little by itself before it is another formula. Rovack estimate. */
 const MOST_TIMES = 3;
 const MOST_NEW_SCALES = 3;
 

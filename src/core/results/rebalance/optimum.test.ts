@@ -14,7 +14,7 @@ import { NO_WISHES } from './wishes';
 /**
  * The same questions put to another method altogether: an augmented Lagrangian with quasi-Newton steps on numeric
  * slopes, nothing straightened, no program solved. Source: Nocedal and Wright, Numerical Optimization, chapters 6 and
- * 17, from memory.
+ * 17, not looked up.
  */
 function byAugmentedLagrangian(problem: Problem): { readonly cost: number; readonly off: number } {
   const { start, scale, linear, curved } = problem;

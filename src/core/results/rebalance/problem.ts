@@ -22,7 +22,7 @@ export function problemOf(question: Question): Problem {
   };
 }
 
-/** The total is free, yet a change of it counts: a tenth of it as much as doubling a line. Start value of ours. */
+/** The total is free, yet a change of it counts: a tenth of it as much as doubling a line. Rovack estimate. */
 const TOTAL_SCALE = 0.1;
 /** The total is the sum of the lines. */
 const SUM = {

@@ -44,7 +44,7 @@ const SLACK_SCALE = 1e-3;
  * The least weighted squared change that meets linear rows and curved windows: the curved ones straightened by their
  * own slopes at each pass, until nothing moves (sequential quadratic programming). Where a straightened pass has no
  * answer, the curved rows may be missed at a price and the next pass goes on from there.
- * Source: Nocedal and Wright, Numerical Optimization, chapter 18, from memory.
+ * Source: Nocedal and Wright, Numerical Optimization, chapter 18, not looked up.
  */
 export function solve(problem: Problem, effort: Effort = THOROUGH): Solved {
   const { start, scale, linear, free } = problem;

@@ -17,12 +17,12 @@ const HARDENER_PCT = 1.5;
 const FOAMER_PCT = 1;
 const STRONGER = 1.25;
 const CHEAPER = 0.9;
-/** What is in the mix stays in it: at least this share of a line, more of acid and base. Start values of ours. */
+/** What is in the mix stays in it: at least this share of a line, more of acid and base. Rovack estimates. */
 const LEAST_OF_LINE = 0.05;
 const LEAST_OF_REACTANT = 0.3;
-/** A cheaper mix is still the same mix. Start value of ours. */
+/** A cheaper mix is still the same mix. Rovack estimate. */
 const LEAST_WHEN_CHEAPER = 0.5;
-/** Where no window holds soda to acid, it may still move by no more than this factor. Start value of ours. */
+/** Where no window holds soda to acid, it may still move by no more than this factor. Rovack estimate. */
 const RATIO_MAY_MOVE = 1.25;
 
 /** A wish with what it is called when it clashes. */

@@ -23,7 +23,7 @@ export interface Veto {
   readonly meets: readonly string[];
 }
 
-/** What burns with an oxidizer. Source: EU Regulation 1272/2008, oxidizing solids, from memory. */
+/** What burns with an oxidizer. Source: EU Regulation 1272/2008, oxidizing solids, not looked up. */
 export const FUELS: ReadonlySet<Role> = new Set<Role>([
   'oil',
   'butter',

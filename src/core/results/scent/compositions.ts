@@ -5,7 +5,7 @@ import type { ConstituentId } from './constituents';
 type Shares = Readonly<Partial<Record<ConstituentId, number>>>;
 
 /**
- * Typical compositions by material id, from memory of published analyses: a start until the supplier's
+ * Typical compositions by material id, not looked up of published analyses: a start until the supplier's
  * document is on file. Citrus oils are taken as cold pressed.
  */
 const COMPOSITIONS: Readonly<Record<string, Shares>> = {

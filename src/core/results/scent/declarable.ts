@@ -4,7 +4,7 @@ import { constituentById, type ConstituentId } from './constituents';
 
 /**
  * Single substances that a cosmetic in the EU names above the threshold, as the label writes them.
- * Source: Regulation (EC) 1223/2009, annex III, with the additions of (EU) 2023/1545, from memory: new products since
+ * Source: Regulation (EC) 1223/2009, annex III, with the additions of (EU) 2023/1545, not looked up: new products since
  * 31 July 2026, all others from 31 July 2028. Two of the older list are forbidden by now and are not in it.
  */
 export const DECLARABLE = [

@@ -45,7 +45,7 @@ const ALWAYS_UNKNOWN = new Set([
  * What a blend may be at most: the smallest of limit / share over its constituents, its whole oils and the
  * suppliers' documents, the one that binds named. Constituents are summed over all scents; a shipped
  * limit gives way where every scent that brings the constituent has a document with a limit.
- * Source: the arithmetic of every supplier's document; shipped limits and compositions are from memory.
+ * Source: the arithmetic of every supplier's document; shipped limits and compositions are not looked up.
  * @param contents the whole mix, grams 0 or more
  * @param family what is made of it: a whole oil is limited where it is bathed in
  */

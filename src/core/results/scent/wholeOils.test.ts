@@ -4,7 +4,7 @@ import { USUAL_CONDITIONS } from '../conditions/types';
 import { bodyFrom, shipped } from '../../../../tests/fixtures/bodies';
 import { isHotOrCold, wholeOilLimit } from './wholeOils';
 
-// Cautious figures, from memory: not checked against a source.
+// Cautious figures, not looked up: not checked against a source.
 it.each([
   ['peppermint-essential-oil', 1],
   ['tea-tree-essential-oil', 1],

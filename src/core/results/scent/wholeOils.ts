@@ -44,7 +44,7 @@ const STRONG: readonly ConstituentId[] = [
   'cinnamal',
   'methyl-salicylate',
 ];
-/** From this share of them together an oil is one that cools or burns, 0 to 1. Start value of ours. */
+/** From this share of them together an oil is one that cools or burns, 0 to 1. Rovack estimate. */
 const STRONG_FROM_FRACTION = 0.3;
 /** By other constituents than those on file. Common practice. */
 const STRONG_IDS = new Set([

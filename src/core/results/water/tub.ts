@@ -32,7 +32,7 @@ export interface TubReading {
   readonly co2LeftAsGasL: number;
 }
 
-/** CO2 in the air, atm. Source: about 420 ppm in the 2020s, from memory. */
+/** CO2 in the air, atm. Source: about 420 ppm in the 2020s, not looked up. */
 const AIR_CO2_ATM = 420e-6;
 const CALCIUM_CARBONATE_G_MOL = 100.09;
 

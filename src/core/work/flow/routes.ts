@@ -93,7 +93,7 @@ function wetRoute(material: Material): Route {
   return material.role === 'botanical' ? 'infused' : 'beaker';
 }
 
-/** From here on a room does not melt it. Start value of ours. */
+/** From here on a room does not melt it. Rovack estimate. */
 const SOLID_OVER_C = 20;
 
 /** Is it melted before it can be mixed in? Butters, coconut oil, waxes. */

@@ -2,7 +2,7 @@ import { allLines, totalMassG } from '@/core/formula/model/edit';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
 
-/** Loose volume of a gram of the mix, mL: powders as level measures, liquids between them take none. Model of ours. */
+/** Loose volume of a gram of the mix, mL: powders as level measures, liquids between them take none. Rovack estimate. */
 export function looseMlPerG(body: FormulaBody, catalog: Catalog): number {
   const totalG = totalMassG(body);
   const volumeMl = allLines(body).reduce((sum, { materialId, massG }) => {

@@ -87,7 +87,7 @@ const MOST_BOWLS = 100;
 const MOST_ROUNDS = 8;
 /** Two weights this near are the same. */
 const SAME = 1e-9;
-/** No hand and no press packs a mix denser than its grains leave it, nor lighter than this. Start values of ours. */
+/** No hand and no press packs a mix denser than its grains leave it, nor lighter than this. Rovack estimates. */
 const MOST_G_PER_ML = 1.9;
 const LEAST_G_PER_ML = 0.3;
 

@@ -43,7 +43,7 @@ export interface SpreadResult {
   readonly pieces: Distribution | null;
 }
 
-/** A reading repeats to about half a step on a bench scale. Model of ours. */
+/** A reading repeats to about half a step on a bench scale. Rovack estimate. */
 const REPEATS_STEPS = 0.5;
 const BINS = 40;
 /** Draws between two words on how far it is. */

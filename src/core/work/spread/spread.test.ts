@@ -36,7 +36,7 @@ describe('draws', () => {
     const mean = (of: readonly number[]) => of.reduce((sum, x) => sum + x, 0) / of.length;
     const sd = (of: readonly number[]) => Math.sqrt(mean(of.map((x) => (x - mean(of)) ** 2)));
     expect(mean(many(random))).toBeCloseTo(0.5, 2);
-    // Triangular: mean (a + b + c) / 3, variance (a² + b² + c² - ab - ac - bc) / 18; Evans et al., Statistical Distributions, from memory.
+    // Triangular: mean (a + b + c) / 3, variance (a² + b² + c² - ab - ac - bc) / 18; Evans et al., Statistical Distributions, not looked up.
     const triangle = many(() => drawTriangular({ low: 1, best: 2, high: 6 }, random));
     expect(mean(triangle)).toBeCloseTo(3, 1);
     expect(sd(triangle)).toBeCloseTo(Math.sqrt((1 + 4 + 36 - 2 - 6 - 12) / 18), 1);

@@ -5,7 +5,7 @@ interface ErrorRow {
   readonly errorG?: number;
 }
 
-/** Source: Council Directive 76/211/EEC, annex I, 2.4, from memory. */
+/** Source: Council Directive 76/211/EEC, annex I, 2.4, not looked up. */
 const TOLERABLE_ERRORS = [
   { fromG: 5, toG: 50, errorPct: 9 },
   { fromG: 50, toG: 100, errorG: 4.5 },

@@ -37,7 +37,7 @@ export function bathsSentence(fillG: number, verdict: DampVerdict | null): strin
     : `Enough for ${formatRange(low, high, 1)} baths of ${dose}. ${pours}`;
 }
 
-/** A film thinner than this is not seen, g/m2. Start value of ours. */
+/** A film thinner than this is not seen, g/m2. Rovack estimate. */
 const SEEN_FILM_G_M2 = 0.5;
 
 /** Foam, film and scent of the water. */

@@ -34,10 +34,10 @@ export interface CupTestAnswer {
 
 const HELD = 0.9;
 const DEGREES = 12;
-/** Cups may scatter less than is believed by so much. Start value of ours. */
+/** Cups may scatter less than is believed by so much. Rovack estimate. */
 const LEAST_OF_CUP = 0.85;
 const POINTS = 40;
-/** A difference that nobody would notice: a tenth in time, half a centimeter, half a point. Start values of ours. */
+/** A difference that nobody would notice: a tenth in time, half a centimeter, half a point. Rovack estimates. */
 const NO_MATTER = { 'gone-s': Math.log(1.1), 'foam-cm': 0.5, hard: 0.5 } as const;
 const MOST_CUPS_TO_GO = 24;
 

@@ -11,7 +11,7 @@ const line = { places: gridOf(1, 21), wanted: RANGE, bends: false, priorPrecisio
 const bow = { places: gridOf(1, 21), wanted: RANGE, bends: true, priorPrecision: [0, 0, 0] };
 
 describe('cups laid out', () => {
-  // Atkinson, Donev and Tobias, Optimum Experimental Designs, from memory.
+  // Atkinson, Donev and Tobias, Optimum Experimental Designs, not looked up.
   it('stand half at each end of a straight line of which nothing is believed', () => {
     for (const cups of [2, 4, 6, 8]) {
       const { chosen } = layOut({ ...line, cups });

@@ -29,7 +29,7 @@ const NEXT_TO_NOTHING = 1e-6;
  * Cups laid out so that the answer is as sure as can be on the mean over what is wanted (I-optimal), with what is
  * believed already: exchange of one cup after the other from several starts, until none gets better.
  * mean variance = trace((X'X + R)^-1 M), M the mean of f f' over what is wanted
- * Source: Atkinson, Donev and Tobias, Optimum Experimental Designs, chapters 10 to 12, from memory.
+ * Source: Atkinson, Donev and Tobias, Optimum Experimental Designs, chapters 10 to 12, not looked up.
  * @throws RangeError for fewer than two cups, or no place
  */
 export function layOut(question: LayoutQuestion): Layout {
@@ -63,7 +63,7 @@ export function meanVarianceOf(
   );
 }
 
-/** Starts by chance, the same from one run to the next (a linear congruence, Numerical Recipes, from memory). */
+/** Starts by chance, the same from one run to the next (a linear congruence, Numerical Recipes, not looked up). */
 function startAt(start: number, cups: number, places: number): number[] {
   let state = (start + 1) * 2_654_435_761;
   return Array.from({ length: cups }, () => {

@@ -2,7 +2,7 @@ import type { Prior } from '../solveLines';
 import { featuresOf } from './features';
 import type { Response } from './responses';
 
-/** What is believed before any cup, over what the models forecast. Start values of ours. */
+/** What is believed before any cup, over what the models forecast. Rovack estimates. */
 interface Beliefs {
   /** Scatter of one cup, and how far level, slope and bend may lie off. */
   readonly cupSd: number;

@@ -22,7 +22,7 @@ const TIMES = 36;
 const SHORTEST_S = 10;
 const LONGEST_S = 1200;
 const SECONDS_A_MIN = 60;
-/** A fit is never trusted to more than this share of the gas: no piece wears quite as the model has it. Start value of ours. */
+/** A fit is never trusted to more than this share of the gas: no piece wears quite as the model has it. Rovack estimate. */
 const MODEL_OFF = 0.01;
 
 /** Share of the gas that has left. @param seconds since it touched the water @param power shape of the wear, over 0 */

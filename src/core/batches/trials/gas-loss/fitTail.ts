@@ -1,7 +1,7 @@
 import { solveLines } from '../solveLines';
 import type { GasLossReading } from './types';
 
-/** Open warm water loses so much by itself, g a minute. Common practice; start values of ours. */
+/** Open warm water loses so much by itself, g a minute. Common practice; Rovack estimates. */
 export const OWN_LOSS_G_MIN = { mean: 0.05, sd: 0.04 } as const;
 const SECONDS_A_MIN = 60;
 /** Nothing is known of what the whole weighs. */

@@ -3,7 +3,7 @@ import type { Tub } from '@/core/results/water/tub';
 import { expectedLoss } from './expectedLoss';
 import { OWN_LOSS_G_MIN } from './fitTail';
 
-/** An answer is worth having when its interval is no wider than this to either side. Start value of ours. */
+/** An answer is worth having when its interval is no wider than this to either side. Rovack estimate. */
 export const GOOD_SHARE = 0.05;
 
 /** How a usual test goes: fizz and the slope after it, s; readings in the slope; how far a scale trembles, in steps. */

@@ -25,7 +25,7 @@ const MOST_FITTED = 60;
  * The line's slope is the warm water's own loss. Until that line is seen the answer is what comes if the fizz goes on
  * as it wears. The interval holds the scale's step, its trembling, the slope, and what thermometer and jug leave open.
  * Source: Gelman et al., Bayesian Data Analysis, chapter 14 (line with a prior slope, Student's t for single readings),
- * from memory.
+ * not looked up.
  * @throws RangeError for a step, a sample or a reading that is no number over 0
  */
 export function readGasLoss(question: GasLossQuestion): GasLossResult {

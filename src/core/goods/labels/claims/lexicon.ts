@@ -33,7 +33,7 @@ const GERM =
 
 /**
  * Words that make more of a bath piece or a cleaner than it is. A row is one way of saying so.
- * Source: US FD&C Act 201(g), FIFRA; EU Regulations 1223/2009 (article 20), 655/2013 and 528/2012; from memory.
+ * Source: US FD&C Act 201(g), FIFRA; EU Regulations 1223/2009 (article 20), 655/2013 and 528/2012; not looked up.
  */
 export const LEXICON: readonly ClaimRow[] = [
   // Conditions by name.

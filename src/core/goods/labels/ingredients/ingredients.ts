@@ -24,7 +24,7 @@ export const COLOR_WITHOUT_NUMBER = 'CI';
  * The ingredients in the order of a label: compound materials split and the same name summed, falling by mass as they
  * went in, those of 1% or less after, colors last. In the EU scents that are allergens by themselves have their
  * collective name, and allergens inside scents follow; the US has names of its own and no such list yet.
- * Source: Regulation (EC) 1223/2009, article 19; US 21 CFR 701.3, from memory.
+ * Source: Regulation (EC) 1223/2009, article 19; US 21 CFR 701.3, not looked up.
  * @param contents of the product, grams 0 or more
  * @param allergens to be named, see {@link declaredAllergensOf}
  */

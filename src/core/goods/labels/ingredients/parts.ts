@@ -14,7 +14,7 @@ export interface IngredientPart {
 const COLOR = /^CI(?: \d{5})?$/;
 /** Colors that have a name and no number. */
 const NAMED_COLORS = new Set(['Mica', 'Charcoal Powder']);
-/** A drop of liquid color is water; so much of it is dye. Source: supplier compositions, from memory. */
+/** A drop of liquid color is water; so much of it is dye. Source: supplier compositions, not looked up. */
 const DYE_IN_LIQUID = 0.05;
 
 /**

@@ -3,7 +3,7 @@ interface Split {
   readonly fraction: number;
 }
 
-/** What a material of several ingredients is made of, by mass. Source: usual supplier compositions, from memory. */
+/** What a material of several ingredients is made of, by mass. Source: usual supplier compositions, not looked up. */
 export const SPLITS: Readonly<Record<string, readonly Split[]>> = {
   'lactic-acid-80': [part('Lactic Acid', 0.8), part('Aqua', 0.2)],
   'isopropyl-alcohol-99': [part('Isopropyl Alcohol', 0.987), part('Aqua', 0.013)],

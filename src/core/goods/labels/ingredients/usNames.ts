@@ -1,6 +1,6 @@
 /**
  * What an ingredient is called in the US where that is not its EU name: English for water, scent and plants, a color by
- * the name its listing has. Source: US 21 CFR 701.3, 701.30, 73, 74 and 82, from memory.
+ * the name its listing has. Source: US 21 CFR 701.3, 701.30, 73, 74 and 82, not looked up.
  */
 export const US_NAMES: Readonly<Record<string, string>> = {
   Aqua: 'Water',

@@ -1,4 +1,4 @@
-/** Debye-Hückel slope of water at 25°C, (L/mol)^0.5. Source: Davies 1962, from memory. */
+/** Debye-Hückel slope of water at 25°C, (L/mol)^0.5. Source: Davies 1962, not looked up. */
 const SLOPE = 0.509;
 /** The Davies equation holds to about here, mol/L; denser solutions are taken as this dense. */
 export const DAVIES_HOLDS_TO_MOL_L = 0.5;

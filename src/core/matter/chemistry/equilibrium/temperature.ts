@@ -4,7 +4,7 @@ const REFERENCE_K = 298.15;
 
 /**
  * Both constants of carbonic acid over temperature.
- * Source: Plummer and Busenberg 1982, Geochim. Cosmochim. Acta 46, table 3, 0 to 90°C, from memory.
+ * Source: Plummer and Busenberg 1982, Geochim. Cosmochim. Acta 46, table 3, 0 to 90°C, not looked up.
  */
 export function carbonicPks(tempC: number): readonly [number, number] {
   const k = tempC + ZERO_C_IN_K;
@@ -15,11 +15,11 @@ export function carbonicPks(tempC: number): readonly [number, number] {
   ];
 }
 
-/** pK of water at 25°C and its enthalpy. Source: CRC Handbook / NIST, from memory. */
+/** pK of water at 25°C and its enthalpy. Source: CRC Handbook / NIST, not looked up. */
 const WATER_PK = 13.995;
 const WATER_ENTHALPY_KJ_MOL = 55.815;
 
-/** Henry constant of CO2 at 25°C, mol/(L atm), and the slope of its logarithm over 1/T, K. Source: NIST (Sander), from memory. */
+/** Henry constant of CO2 at 25°C, mol/(L atm), and the slope of its logarithm over 1/T, K. Source: NIST (Sander), not looked up. */
 const HENRY_CO2 = 0.0334;
 const HENRY_CO2_SLOPE_K = 2400;
 

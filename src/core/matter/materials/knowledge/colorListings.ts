@@ -24,7 +24,7 @@ const mineral = (us: Listing = 'general', eu: Listing = 'general'): ColorListing
   isCertified: false,
 });
 
-/** By color index number. Source: US 21 CFR 73, 74, 82 and EU Regulation 1223/2009 annex IV, from memory; local rules decide. */
+/** By color index number. Source: US 21 CFR 73, 74, 82 and EU Regulation 1223/2009 annex IV, not looked up; local rules decide. */
 const LISTINGS: Readonly<Record<string, ColorListing>> = {
   '42090': dye(),
   '42053': dye(),

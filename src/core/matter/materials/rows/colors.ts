@@ -8,7 +8,7 @@ const practice = from('practice');
 
 const dry = handbook(0);
 
-/** Colors and botanicals. CI numbers from memory. Rates: about 0.7 g of powder dye a kilo is bright in a mix, twice that in embeds. */
+/** Colors and botanicals. CI numbers not looked up. Rates: about 0.7 g of powder dye a kilo is bright in a mix, twice that in embeds. */
 export const COLORS = [
   {
     id: 'water-soluble-dye',

@@ -10,9 +10,9 @@ import type { FindingCode, FindingFacts, MaterialFacts } from '../facts';
 import type { Examined, Finding, Rule, Severity } from '../types';
 
 const practice = 'common practice';
-/** A rate may be passed by this factor before a word is worth it. Start value of ours. */
+/** A rate may be passed by this factor before a word is worth it. Rovack estimate. */
 const OVER_RATE_FACTOR = 1.05;
-/** Melted warm rather than merely soft in a summer kitchen, °C. Start value of ours. */
+/** Melted warm rather than merely soft in a summer kitchen, °C. Rovack estimate. */
 const MELTED_OVER_C = 30;
 /** Acid equivalents from which a mix holds acid, mol in a gram: a hundredth of what a bath bomb has. */
 const ACID_FROM_MOL_PER_G = 1e-6;

@@ -3,7 +3,7 @@ import { dangerousMeant, dangersIn } from '@/core/matter/materials/names/dangers
 import type { DangerousSubstance } from '@/core/matter/materials/names/dangers/types';
 import type { Finding, Rule } from '../types';
 
-/** A line that may be off by more than this is named. Start value of ours. */
+/** A line that may be off by more than this is named. Rovack estimate. */
 const UNCERTAIN_FRACTION = 0.05;
 /** Traces off by half move nothing: only lines that carry weight are named, share of the mix. */
 const HEAVY_FRACTION = 0.02;

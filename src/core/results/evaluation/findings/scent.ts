@@ -13,11 +13,11 @@ import type { Examined, Finding, Rule } from '../types';
 const practice = 'common practice';
 const detergents = 'EU Regulation 648/2004, annex VII; not checked against the current rule';
 const regulation = 'EU Regulation 1223/2009 and 2023/1545; not checked against the current rule';
-/** So little vanillin does not show. Start value of ours. */
+/** So little vanillin does not show. Rovack estimate. */
 const BROWNING_FROM_PCT = 0.01;
 /**
  * Parts of menthol that one part of a solvent takes: strong alcohol more than its own weight (solubility handbooks,
- * from memory; 1 is sure), warm oil and scents half of theirs. Common practice.
+ * not looked up; 1 is sure), warm oil and scents half of theirs. Common practice.
  */
 const MENTHOL_IN: Readonly<Partial<Record<Role, number>>> = {
   alcohol: 1,
@@ -30,7 +30,7 @@ const STRONG_ALCOHOL = 0.85;
 const IN_WEAK_ALCOHOL = 0.25;
 /** What carries a scent into the water. */
 const CARRIERS: ReadonlySet<Role> = new Set<Role>(['emulsifier', 'oil', 'butter', 'foamer']);
-/** So little scent spreads by itself, % of the mix. Start value of ours. */
+/** So little scent spreads by itself, % of the mix. Rovack estimate. */
 const FLOATS_FROM_PCT = 0.1;
 
 /** Cautions that come with what is scented. */

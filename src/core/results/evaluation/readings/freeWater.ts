@@ -2,9 +2,9 @@ import type { Examined, Finding } from '../types';
 import { certain, type Judge } from './judge';
 
 const practice = 'common practice';
-/** A share of the gas that a damp closed pack makes by itself. Start value of ours. */
+/** A share of the gas that a damp closed pack makes by itself. Rovack estimate. */
 const EARLY_SHARE = 0.02;
-/** Under this free water a pack may be closed. Start value of ours. */
+/** Under this free water a pack may be closed. Rovack estimate. */
 const CLOSED_FROM_PCT = 0.3;
 
 /** Free water of the main mix: easy in this room is the window, what lies above it is said by its band. */
@@ -33,7 +33,7 @@ function overEasy({ measured, conditions: { humidityPct } }: Examined): readonly
 
 /** Pressed pieces dry before they are packed: from this free water that takes a word. Common practice: over brisk. */
 const PRESSED_FROM_PCT = 2;
-/** More than this is no damp, it is wet: closed, it bursts whatever it is. Start value of ours. */
+/** More than this is no damp, it is wet: closed, it bursts whatever it is. Rovack estimate. */
 const WET_FROM_PCT = 3.5;
 
 /**

@@ -5,9 +5,9 @@ import { OPEN, certain, type Judge } from './judge';
 
 /** A trace of acid in milk powder or vinegar does not make a fizz. */
 const LEAST_EQUIVALENTS_SHARE = 0.002;
-/** Less gas than this share of what the acid could free is none. Start value of ours. */
+/** Less gas than this share of what the acid could free is none. Rovack estimate. */
 const LEAST_GAS_SHARE = 0.05;
-/** Acid over soda by this much is meant; less is a rounding. Start value of ours. */
+/** Acid over soda by this much is meant; less is a rounding. Rovack estimate. */
 const ACID_EXCESS = 1.03;
 const stoichiometry = 'stoichiometry, IUPAC 2021 weights';
 

@@ -6,7 +6,7 @@ import type { Finding } from '../types';
 import { OPEN, certain, type Judge } from './judge';
 
 const practice = 'common practice';
-/** So many times a limit is a stop, not a warning. Start value of ours. */
+/** So many times a limit is a stop, not a warning. Rovack estimate. */
 const FAR_OVER = 2;
 
 /** Scent by mass: at most what the family is usually given and what its constituents allow. */

@@ -2,7 +2,7 @@ import { isWatery } from '../routes';
 import type { Held, Moment } from '../walk';
 import type { Rule } from './rule';
 
-/** So long a mix with acid and water in it may stand before it is used. Start value of ours: test again every few minutes. */
+/** So long a mix with acid and water in it may stand before it is used. Rovack estimate: test again every few minutes. */
 const MOST_MIN = 30;
 
 /** Nothing that holds acid and water together stands and waits. */

@@ -2,7 +2,7 @@ import { isStrongAlcohol } from '../routes';
 import { heldIn } from '../walk';
 import type { Rule } from './rule';
 
-/** Free water over this share of the paint sets a surface off. Start value of ours. */
+/** Free water over this share of the paint sets a surface off. Rovack estimate. */
 const MOST_WATER = 0.15;
 
 /** A paint is carried by strong alcohol or by oil, and called by it; water sets the surface off. */

@@ -2,8 +2,8 @@ import { namesIn, type DangerousSubstance } from './types';
 
 /**
  * By substance: plain, household and trade names, folk names, names in the main languages of Europe, formulas, CAS and food
- * additive numbers. Source: any inorganic chemistry text and the CAS registry, from memory; hazard classes of EU Regulation
- * 1272/2008, from memory; not checked against the current rule.
+ * additive numbers. Source: any inorganic chemistry text and the CAS registry, not looked up; hazard classes of EU Regulation
+ * 1272/2008, not looked up; not checked against the current rule.
  */
 export const CHEMICALS: readonly DangerousSubstance[] = [
   {

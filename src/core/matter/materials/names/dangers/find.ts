@@ -42,7 +42,7 @@ const TELLING: readonly (readonly [string, DangerousSubstance])[] = [...BY_NAME]
   ([name, row]) => !PLANT_ROWS.has(row) && name.length >= SHORTEST_SLIP && /^[a-z]+$/.test(name),
 );
 
-/** A share over this makes burning acid of vinegar, % by mass. Source: EU Regulation 1272/2008, annex VI, from memory. */
+/** A share over this makes burning acid of vinegar, % by mass. Source: EU Regulation 1272/2008, annex VI, not looked up. */
 const STRONG_ACETIC_PCT = 25;
 const ACETIC =
   /\b(?:acetic acid|vinegar|vinegar essence|essig|essigsaure|acide acetique|acido acetico|vinaigre|vinagre|aceto)\b/;

@@ -2,7 +2,7 @@ import { namesIn, type DangerousSubstance } from './types';
 
 /**
  * Plants that are no bath herb. A scent or a color that is only called after one is none of them. Source: EU Regulation
- * 1223/2009, annexes II and III, and common practice, from memory; not checked against the current rule.
+ * 1223/2009, annexes II and III, and common practice, not looked up; not checked against the current rule.
  */
 export const PLANTS: readonly DangerousSubstance[] = [
   {
