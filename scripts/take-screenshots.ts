@@ -121,8 +121,7 @@ async function skipTo(bench: Page, title: RegExp): Promise<void> {
   for (let guard = 0; guard < 60; guard++) {
     const said = (await heading.textContent()) ?? '';
     if (title.test(said)) return;
-    const number = (await bench.getByText(/Step \d+ of \d+/
-).textContent()) ?? '';
+    const number = (await bench.getByText(/Step \d+ of \d+/).textContent()) ?? '';
     await bench.getByRole('button', { name: 'Skip this step' }).click();
     await bench.getByText(number, { exact: true }).waitFor({ state: 'hidden' });
   }

@@ -58,7 +58,7 @@ describe('a command as a caller types it', () => {
     const { status, error } = runCommand('work', COMMANDS.work, [], () => '');
     expect({ status, error }).toEqual({
       status: 2,
-      error: 'name one recipe file: npm run --silent work -- recipe.txt\n',
+      error: 'Name one recipe file, as in: npm run --silent work -- recipe.txt\n',
     });
     expect(runCommand('work', COMMANDS.work, ['a', 'b'], () => '').status).toBe(2);
   });
@@ -77,8 +77,7 @@ describe('npm run evaluate', () => {
     expect(status).toBe(0);
     expect(answer.lines).toHaveLength(3);
     expect(answer.unread).toEqual([
-      { line: 4, text: 'salt 5 g', reason: expect.stringMatching(/Which one/
-) },
+      { line: 4, text: 'salt 5 g', reason: expect.stringMatching(/Which one/) },
     ]);
     expect(answer.binder.windowLowPct).toBeCloseTo(10.4, 9);
     expect(answer.fizz.balanceSodaToAcidByMass).toBeCloseTo(1.312, 3);

@@ -66,7 +66,7 @@ export function answerFor(text: string, rawOptions: Readonly<Record<string, unkn
   const sampleG = options['sample-g'];
   const vesselL = options['vessel-l'];
   if ((sampleG === undefined) !== (vesselL === undefined))
-    return { ok: false, message: 'a gas test takes both --sample-g and --vessel-l' };
+    return { ok: false, message: 'A gas test needs both --sample-g and --vessel-l.' };
   const place = placeIn(options);
   if (!place.ok) return place;
   return {
@@ -114,7 +114,8 @@ function placeIn(options: z.infer<typeof optionsSchema>) {
   if (wrap === undefined || humidityPct === undefined)
     return {
       ok: false as const,
-      message: 'keeping takes --wrap with --store-humidity-pct (and --store-temp-c, else 20)',
+      message:
+        'For the shelf life, add both --wrap and --store-humidity-pct. Without --store-temp-c it is 20°C.',
     };
   return { ok: true as const, kept: { wrap, humidityPct, tempC: tempC ?? 20 } };
 }

@@ -50,7 +50,7 @@ function bodyFromFile(text: string): Found {
         catalog: catalogWith(materials),
         scentDocuments: documents,
       }
-    : { ok: false, message: 'The file holds no formula.' };
+    : { ok: false, message: 'The file has no formula.' };
 }
 
 /** The formula of a recipe's text or of an exported file, with what the command line says of it. */

@@ -34,7 +34,7 @@ export function runCommand(
     });
     const [file, ...others] = positionals;
     if (file === undefined || others.length > 0)
-      return refused(`name one recipe file: npm run --silent ${name} -- recipe.txt`);
+      return refused(`Name one recipe file, as in: npm run --silent ${name} -- recipe.txt`);
     const answer = answerFor(textOf(file), values);
     if (!answer.ok) return refused(answer.message);
     return { status: 0, out: `${JSON.stringify(answer.value, null, 2)}\n`, error: '' };

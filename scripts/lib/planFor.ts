@@ -13,7 +13,7 @@ export function planFor(text: string, rawOptions: Readonly<Record<string, unknow
   try {
     json = JSON.parse(text);
   } catch {
-    return { ok: false, message: 'the problem does not read as JSON' };
+    return { ok: false, message: 'Couldn’t read the problem. It is not JSON.' };
   }
   const problem = planProblemSchema.safeParse(json);
   if (!problem.success) {

@@ -47,7 +47,7 @@ export function rebalancedFor(text: string, rawOptions: Readonly<Record<string, 
     },
   );
   return result.status === 'nothing-to-weigh'
-    ? { ok: false, message: 'Nothing in it weighs anything: there is nothing to rebalance.' }
+    ? { ok: false, message: 'Nothing in it has a weight, so there is nothing to rebalance.' }
     : { ok: true, value: answerOf(body, result) };
 }
 

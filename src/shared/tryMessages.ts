@@ -11,7 +11,12 @@ import { seenRow } from '@/core/batches/trials/seen';
 import type { Spread } from '@/core/basics/units/spread';
 import { relativeDays } from '@/core/basics/format/dates';
 import { formatSecondsSpread } from '@/core/basics/format/durations';
-import { formatLiters, formatMass, formatTemp, formatTempRange } from '@/core/basics/format/quantities';
+import {
+  formatLiters,
+  formatMass,
+  formatTemp,
+  formatTempRange,
+} from '@/core/basics/format/quantities';
 
 export const PHASE_WORDS: Readonly<Record<Phase, string>> = {
   touched: 'in the water',

@@ -1,8 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { MOST_GAS_LOSS_S } from '@/core/batches/trials/kinds';
 import type { Batch } from '@/core/batches/records/schema';
-import type { Trial } from
- '@/core/batches/trials/schema';
+import type { Trial } from '@/core/batches/trials/schema';
 import { SAMPLE } from '../../tests/fixtures/sample';
 import { openShop } from '../../tests/fixtures/shop';
 import { useTrialsStore } from './trials';

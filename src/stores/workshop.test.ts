@@ -78,9 +78,7 @@ describe('the workshop in the browser', () => {
     there.remove('formulas', [formula.id]);
     await useSavingStore().flush();
     await vi.waitFor(() =>
-      expect(said.said.join(' ')).toContain(
-        'Ebb was removed elsewhere, so it is c',
-      ),
+      expect(said.said.join(' ')).toContain('Ebb was removed elsewhere, so it is c'),
     );
     expect(here.formulaInHand).toBeNull();
   });

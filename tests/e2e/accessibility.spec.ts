@@ -62,8 +62,7 @@ for (const [which, views] of [
       ['/shelf/tools', 'Weigh ten squirts once.'],
       ['/shelf/to-buy', 'Batches to make'],
       ['/almanac', '30 batches'],
-      ['/workshop', 'Everything stays in this browser']
-,
+      ['/workshop', 'Everything stays in this browser'],
     ],
   ],
 ] as const)

@@ -90,8 +90,7 @@ test('a step is moved by key, locked and undone; one that cannot be says why; wh
   await expect(page.getByText('Type a number from 5 to 95')).toBeVisible();
   await page.getByLabel('Drying room at').fill('60');
   await page.getByRole('button', { name: 'Check the drying room' }).click();
-  await expect(page.getByText(/^With the drying room at 60%/
-)).toBeVisible();
+  await expect(page.getByText(/^With the drying room at 60%/)).toBeVisible();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Only Maud' }).click(),

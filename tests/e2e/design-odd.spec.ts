@@ -31,8 +31,7 @@ test('a menthol solution is kept as a premix, and the scale offers it', async ({
   await page.getByRole('button', { name: 'Plan a batch' }).click();
   await page.getByRole('button', { name: 'How to weigh Menthol crystals' }).click();
   await page.getByRole('menuitem', { name: /Premix PX-002/ }).click();
-  await expect(page.getByRole('row', { name: /^Menthol/ })).toContainText('premix PX-002'
-);
+  await expect(page.getByRole('row', { name: /^Menthol/ })).toContainText('premix PX-002');
 });
 
 test('undo goes on where it was when a formula is taken in hand again', async ({ page }) => {

@@ -130,7 +130,9 @@ test('the room moves the window, a cure is taken, a reading says why, a version 
   await expect(page.getByText(/It will crumble/)).toBeHidden();
 
   await page.getByRole('button', { name: 'Why: Moisture' }).click();
-  await expect(page.getByRole('dialog', { name: 'Why: Moisture' })).toContainText('Iveson et al. 2001');
+  await expect(page.getByRole('dialog', { name: 'Why: Moisture' })).toContainText(
+    'Iveson et al. 2001',
+  );
   await page.keyboard.press('Escape');
   await expect(page.getByText('version 2, changed since')).toBeVisible();
   await page.getByRole('button', { name: 'Save a version' }).click();

@@ -270,12 +270,7 @@ test('two bowls at once, an unplanned gram, a bowl split after all, the room rea
   await expect(page.getByText('58% 20°C')).toBeVisible();
   await page.keyboard.press('l');
   const story = page.getByRole('region', { name: 'Log' });
-  for (const line of [
-    'Kaolin clay: added 3 g',
-    '40%',
-    'Room at 58%',
-    'Left the bench',
-  ])
+  for (const line of ['Kaolin clay: added 3 g', '40%', 'Room at 58%', 'Left the bench'])
     await expect(story).toContainText(line);
 });
 

@@ -107,9 +107,7 @@ test('a newcomer goes from a recipe in cups to a batch on record, and carries it
     await startEmpty(other);
     await other.getByRole('link', { name: 'Workshop' }).click();
     await other.getByLabel('File to import').setInputFiles(first);
-    await expect(
-      other.getByText('1 formula, 1 batch, and 1 day of room readings'),
-    ).toBeVisible();
+    await expect(other.getByText('1 formula, 1 batch, and 1 day of room readings')).toBeVisible();
     await other.getByRole('button', { name: 'Import', exact: true }).click();
     await expect(
       other.getByText('Imported 1 formula, 1 batch, and 1 day of room readings.'),

@@ -130,9 +130,9 @@ test('the product safety file opens with what is missing, as a PDF and as open J
 }) => {
   await toPack(page);
   await page.getByRole('button', { name: 'Open papers' }).click();
-  await expect(page.getByRole('article', { name: 'Product safety file: Quince Lantern' })).toContainText(
-    'MISSING: Safety report',
-  );
+  await expect(
+    page.getByRole('article', { name: 'Product safety file: Quince Lantern' }),
+  ).toContainText('MISSING: Safety report');
   const text = await pdfText(await saved(page, 'Save as PDF'));
   expect(text.indexOf('Missing')).toBeLessThan(text.indexOf('Maker'));
   expect(text).toMatch(/no one’s signature/);
@@ -194,9 +194,7 @@ test('an empty workshop: a unit of nothing, a name of 300 letters in another scr
   await expect(page.getByRole('alert').filter({ hasText: 'font can’t print' })).toContainText('湯');
   await page.getByLabel('Width').fill('30');
   await page.getByLabel('Height').fill('30');
-  await expect(page.getByRole('alert').filter({ hasText: 'fit' })).toContainText(
-    'cautions',
-  );
+  await expect(page.getByRole('alert').filter({ hasText: 'fit' })).toContainText('cautions');
   await page.goto('/shelf/wraps');
   await page.getByRole('button', { name: 'Add packaging' }).click();
   await page.getByLabel('Pieces').fill('40');

@@ -314,8 +314,7 @@ test('a batch of an older release goes on in the middle of its steps', async ({ 
   await page.getByRole('button', { name: 'Import', exact: true }).click();
   await page.getByRole('link', { name: 'Make', exact: true }).click();
   await page.getByRole('button', { name: /QL-001/ }).click();
-  await expect(page.getByText(/Step 28 of/
-)).toBeVisible();
+  await expect(page.getByText(/Step 28 of/)).toBeVisible();
   await skipTo(page, /^Count/);
   await page.getByLabel('Whole pieces').fill('6');
   await page.keyboard.press('Enter');

@@ -19,7 +19,6 @@ describe('time to spare', () => {
     [-1, 'under an hour late'],
     [-HOUR_MS, '1 h late'],
     [-24 * HOUR_MS, '1 day late'],
-
   ])('of %d ms is %s', (ms, said) => expect(saySlack(ms)).toBe(said));
 });
 

@@ -297,9 +297,7 @@ describe('when', () => {
     } as never as Parameters<typeof sayTending>[0];
     expect(sayTending({ ...one, state: 'now' }, now)).toBe('Wrap now');
     expect(sayTending(one, now)).toBe('Wrap 16:30');
-    expect(sayTending({ ...one, waitsFor: 'icing' } as never, now)).toBe(
-      'Wrap 16:30, after icing',
-    );
+    expect(sayTending({ ...one, waitsFor: 'icing' } as never, now)).toBe('Wrap 16:30, after icing');
     expect(sayTending({ ...one, state: 'never' }, now)).toBe('Wrap: not in this room');
     expect(sayTending({ ...one, fromMs: null }, now)).toBe('Wrap');
     expect(sayTending({ ...one, title: 'Fill the jars', state: 'now' }, now)).toBe(

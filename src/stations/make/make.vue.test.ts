@@ -180,7 +180,8 @@ describe('a weighing by hand', () => {
   it('of too much offers three ways, and scales the rest by one of them', async () => {
     const { now, enter, target, says } = await weigh((targetG) => String(targetG * 1.2));
     await enter();
-    for (const way of ['Take out', 'Scale up the rest', 'Use this weight']) expect(says()).toContain(way);
+    for (const way of ['Take out', 'Scale up the rest', 'Use this weight'])
+      expect(says()).toContain(way);
     expect(says()).toContain('Multiply by 1.2');
     await button(page(), /^Scale up the rest/).trigger('click');
     const next = benchSteps(now()).filter((step) => step.kind === 'weigh');

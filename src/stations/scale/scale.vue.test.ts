@@ -178,8 +178,7 @@ describe('what a formula costs', () => {
     expect(shown.text()).not.toContain('The steps take');
     await field(shown, 'Labor').setValue('90');
     expect(shop.workshop.settings.costings[formula.id]?.laborMinutes).toBe(90);
-    expect(shown.text()).toMatch(/The steps take (\d+ h )?\d+ min\./
-);
+    expect(shown.text()).toMatch(/The steps take (\d+ h )?\d+ min\./);
     await button(shown, 'Use it').trigger('click');
     expect(shown.text()).not.toContain('The steps take');
   });

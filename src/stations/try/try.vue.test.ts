@@ -76,8 +76,7 @@ describe('a piece in water', () => {
     expect(phaseS(now(trial), 'first-fizz')).toBe(2);
     expect(phaseS(now(trial), 'half')).toBe(192);
     expect(phaseS(now(trial), 'gone')).toBe(342);
-    expect(hand.text()).toMatch(/Gone after .+, (within|faster than|slower than) the forecast of/)
-;
+    expect(hand.text()).toMatch(/Gone after .+, (within|faster than|slower than) the forecast of/);
   });
 
   it('cannot be gone before it touched the water, and what was pressed can be taken back', async () => {

@@ -374,7 +374,6 @@ describe('a database that the browser has lost', () => {
     expect(sayRestored(true, null)).toContain('there is no backup');
     expect(sayRestored(true, { count: 2, isWhole: true })).toContain(
       'restored everything from its backup: 2 records',
-
     );
   });
 });

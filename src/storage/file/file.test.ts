@@ -195,11 +195,7 @@ describe('a record that is not whole', () => {
       (file) => (entryOf(batchOf(file), 'weighed').lineId = file.batches[0].id),
       /weighs a line that does no/,
     ],
-    [
-      'a step in hand past the last',
-      (file) => (batchOf(file).currentStep = 9999),
-      /is at a step/,
-    ],
+    ['a step in hand past the last', (file) => (batchOf(file).currentStep = 9999), /is at a step/],
     [
       'endless squirts',
       (file) => batchOf(file).entries.push(squirted(batchOf(file), 1e308)),
@@ -226,11 +222,7 @@ describe('a record that is not whole', () => {
       /moisture range ends before/,
     ],
     ['a name of blanks', (file) => (file.formulas[0].name = '   '), /its name is blank/],
-    [
-      'a day of 1899',
-      (file) => (file.lots[0].receivedOn = '1899-12-31'),
-      /has a date before 1900/,
-    ],
+    ['a day of 1899', (file) => (file.lots[0].receivedOn = '1899-12-31'), /has a date before 1900/],
     ['a day of 2200', (file) => (file.lots[0].receivedOn = '2200-01-01'), /or after 2199/],
     ['its id twice', (file) => file.lots.push(file.lots[0]), /its id occurs twice/],
     [

@@ -183,7 +183,9 @@ describe('two browsers with one folder', () => {
     await desk.look();
     bench.session.put('batches', [{ ...begun(), startedAt: '2026-04-18T09:00:00.000+00:00' }]);
     for (const side of [bench, desk]) await side.look();
-    expect(desk.said).toEqual([expect.stringMatching(/is now .*-2, because “Bench” used that code/)]);
+    expect(desk.said).toEqual([
+      expect.stringMatching(/is now .*-2, because “Bench” used that code/),
+    ]);
   });
 
   it('lose no entry of their settings, whatever each adds', async () => {

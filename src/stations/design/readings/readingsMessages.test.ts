@@ -64,7 +64,12 @@ describe('the instruments', () => {
       'warning',
     ],
     ['200 g baking soda\n10 g fragrance oil', 'Scent', 'More than usual.', 'warning'],
-    ['200 g baking soda\n3 g clove bud oil', 'Scent', 'Over the limit of 0.6%, set by Eugenol.', 'stop'],
+    [
+      '200 g baking soda\n3 g clove bud oil',
+      'Scent',
+      'Over the limit of 0.6%, set by Eugenol.',
+      'stop',
+    ],
   ] as const)('say of “%s” under %s: %s', (text, title, sentence, tone) => {
     expect(instruments(bodyFrom(text))[title]).toMatchObject({ sentence, tone });
   });
@@ -105,7 +110,6 @@ describe('the instruments', () => {
     expect(fizz).toMatchObject({ low: null, mark: null, tone: 'calm' });
     expect(fizz?.sentence).toMatch(/left to clean/);
     expect(water).toMatchObject({ low: 5, high: 10.5, tone: 'calm' });
-    expect(water?.sentence).toMatch(/Alkaline\. It removes grease/
-);
+    expect(water?.sentence).toMatch(/Alkaline\. It removes grease/);
   });
 });

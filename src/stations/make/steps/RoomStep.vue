@@ -90,8 +90,7 @@ function airProblem(): string {
   ] as const) {
     const read = parseQuantity(text, unit);
     if (!read.ok) return `${say} ${read.problem}`;
-    if (inRange(text, unit, min, max) === null)
-      return `${say} ${rangeProblem(min, max, unit, 0)}`;
+    if (inRange(text, unit, min, max) === null) return `${say} ${rangeProblem(min, max, unit, 0)}`;
   }
   return '';
 }
