@@ -9,7 +9,7 @@ import { portionsOf } from '../../src/core/matter/materials/portion';
 import { bowlContents } from '../../src/core/batches/records/bowl';
 import { currentStep, record, settleStep, startBatch } from '../../src/core/batches/records/batch';
 import { nextBatchCode } from '../../src/core/batches/records/batchCode';
-import { roomOf } from '../../src/core/batches/records/summary';
+import { countOf, roomOf } from '../../src/core/batches/records/summary';
 import { weighedEntry } from '../../src/core/batches/records/weighed';
 import type { Batch, NewEntry } from '../../src/core/batches/records/schema';
 import type { Fate, Fault } from '../../src/core/batches/records/kinds';
@@ -165,7 +165,7 @@ function correct(
   );
 }
 
-/** The days after: weighings of the marked piece by the same model the forecast uses, at this loft's own speed. */
+/** The days after: weighings of the marked piece by the same model the forecast uses, at this workshop's own speed. */
 function dryOnTray(batch: Batch, made: Made, rooms: readonly RoomDay[], who: string): Batch {
   const startMs = trayStartMs(batch);
   if (startMs === null) throw new Error('a counted batch is on its tray');
@@ -198,7 +198,12 @@ function dryOnTray(batch: Batch, made: Made, rooms: readonly RoomDay[], who: str
         fate: made.fate ?? null,
       },
     ]);
-  if (made.wrappedAfterH) events.push([made.wrappedAfterH, { kind: 'tended', what: 'wrap' }]);
+  if (made.wrappedAfterH) {
+    // Jars are counted as they are filled.
+    if (countOf(batch) === null)
+      events.push([made.wrappedAfterH, { kind: 'counted', pieces: made.count, rejects: 0 }]);
+    events.push([made.wrappedAfterH, { kind: 'tended', what: 'wrap' }]);
+  }
   if (made.note) events.push([27, { kind: 'note', text: made.note }]);
   return events
     .filter(([hours]) => startMs + hours * 3_600_000 < nowMs)

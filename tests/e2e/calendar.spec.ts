@@ -76,7 +76,7 @@ test('a step is moved by key, locked and undone; one that cannot be says why; wh
   await page.mouse.down();
   await page.mouse.move(at.x + HALF_DAY_PX, at.y, { steps: 4 });
   await page.mouse.up();
-  await expect(page.getByText(/Nobody works for \d+ min from then on/)).toBeVisible();
+  await expect(page.getByText(/Nobody works for .+ from then on/)).toBeVisible();
   // Half a night earlier nobody works.
   const mixing = page.getByRole('button', { name: /^Maud: .*, weigh and mix, / }).first();
   await mixing.focus();
@@ -84,7 +84,7 @@ test('a step is moved by key, locked and undone; one that cannot be says why; wh
     await page.keyboard.press('ArrowLeft');
     if (await page.getByText(/Nobody works for/).isVisible()) break;
   }
-  await expect(page.getByText(/Nobody works for \d+ min from then on/)).toBeVisible();
+  await expect(page.getByText(/Nobody works for .+ from then on/)).toBeVisible();
   await expect(page.getByText(/^Press .* by .* to be on time for /)).toBeVisible();
   await page.getByLabel('Drying room at').fill('999');
   await expect(page.getByText('Type a number from 5 to 95')).toBeVisible();
@@ -126,5 +126,5 @@ test('a plan that is looked for can be stopped; nobody with hours is said; today
   await expect(page.getByRole('heading', { name: 'Maud' })).toBeVisible();
   await startEmpty(page);
   await page.goto('/calendar');
-  await expect(page.getByText('There is nothing planned today.').first()).toBeVisible();
+  await expect(page.getByText('There are no orders.')).toBeVisible();
 });

@@ -41,7 +41,7 @@ test('wishes that clash are named, and letting go of one settles it', async ({ p
   await view.getByRole('button', { name: 'Find the smallest change' }).click();
   await expect(view.getByText('These don’t fit together:')).toBeVisible();
   await expect(view.getByText(/soda to acid at 1\.4/i)).toBeVisible();
-  await expect(view.getByText(/baking soda locked at 1,000 g/i)).toBeVisible();
+  await expect(view.getByText(/The lock of baking soda at 1,000 g/i)).toBeVisible();
   await view.getByLabel('Set soda to acid').uncheck();
   await view.getByRole('button', { name: 'Find the smallest change' }).click();
   await expect(view.getByText('Every result is in its range already.')).toBeVisible();
@@ -64,7 +64,7 @@ test('a blend goes over its limit, is taken down to it, and a document moves the
   await expect(figure(page, 'Scent')).toHaveText('2.00%');
 
   await view.getByRole('button', { name: 'Add document for Fragrance oil' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Fragrance oil: the supplier’s document' });
+  const dialog = page.getByRole('dialog', { name: 'The supplier’s document' });
   await dialog.getByLabel('Limit in a rinse-off product, %').fill('140');
   await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(dialog.getByRole('alert')).toContainText('over 0, up to 100%');
@@ -77,9 +77,9 @@ test('an embed is added, grown by key, and the total stays; a split carries the 
   page,
 }) => {
   const embed = page.getByRole('slider', { name: 'Embed in a piece' });
-  await choose(page, 'Add or remove a section', 'Remove embed');
+  await choose(page, 'Add or remove a section', 'Remove section: Embed');
   await expect(embed).toBeHidden();
-  await choose(page, 'Add or remove a section', 'Add an embed');
+  await choose(page, 'Add or remove a section', 'Add section: Embed');
   await expect(embed).toBeVisible();
   const before = Number(await embed.getAttribute('aria-valuenow'));
   const total = page.getByText(/^1,9\d\d g$/);
@@ -89,7 +89,7 @@ test('an embed is added, grown by key, and the total stays; a split carries the 
   await expect(embed).toHaveAttribute('aria-valuenow', (before + 5).toFixed(1));
   expect(await total.textContent()).toBe(totalBefore);
 
-  await choose(page, 'Add or remove a section', 'Add a second color');
+  await choose(page, 'Add or remove a section', 'Add section: Second color');
   await look(page, 'Color');
   const view = page.getByRole('region', { name: 'Color' });
   await expect(view.getByRole('heading', { name: 'Second color' })).toBeVisible();

@@ -65,7 +65,7 @@ test('two browsers with one folder: what one makes the other has, what both chan
   await pasteRecipe(desk, 'Quay bomb', CARD);
   const panel = await openFolderPanel(desk);
   await panel.getByRole('button', { name: 'Choose a folder' }).click();
-  await expect(panel.getByRole('status')).toContainText('Harbor has everything');
+  await expect(panel.getByRole('status')).toContainText('Harbor is up to date');
   await panel.getByLabel('Name of this browser').fill('Desk');
   await panel.getByLabel('Name of this browser').press('Enter');
   await expect(panel.getByText(/^none yet/)).toBeVisible();

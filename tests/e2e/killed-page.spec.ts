@@ -12,7 +12,7 @@ test('a page killed in the middle of weighing goes on at that step, with everyth
   await toMainMix(page);
   await pourToTarget(page);
   const weighed =
-    (await page.getByRole('meter', { name: 'Weigh' }).getAttribute('aria-valuetext')) ?? '';
+    (await page.getByRole('meter', { name: 'On the scale' }).getAttribute('aria-valuetext')) ?? '';
   await page.keyboard.press('Space');
   await expect(stepTitle(page)).toHaveText('Kaolin clay');
   await expect(page.getByText(/Step \d+ of \d+ · saved/)).toBeVisible();
@@ -58,7 +58,7 @@ test('weights typed by hand: nothing, nonsense and too much are all said, and no
   const field = page.getByLabel('Weight on the scale');
   await expect(field).toBeFocused();
   await field.press('Enter');
-  await expect(page.getByRole('alert')).toContainText('Type a weight');
+  await expect(page.getByRole('alert')).toContainText('Type the weight that the scale shows.');
   await field.fill('1300');
   await expect(page.getByRole('button', { name: /1,300/ })).toBeVisible();
   await field.press('Enter');

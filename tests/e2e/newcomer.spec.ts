@@ -31,7 +31,7 @@ test('a newcomer goes from a recipe in cups to a batch on record, and carries it
     const salt = asking.getByRole('listitem', { name: 'Line 8', exact: true });
     await salt.getByRole('combobox', { name: 'Material' }).click();
     await page.getByRole('option', { name: /^Sea salt, fine/ }).click();
-    await salt.getByRole('button', { name: 'Apply' }).click();
+    await salt.getByRole('button', { name: 'Add' }).click();
     await expect(asking).toBeHidden();
     await expect(gramsOf(page, 'Sea salt, fine')).toHaveValue('10');
     await expect(page.getByText(/measured by volume, not weighed/)).toBeVisible();

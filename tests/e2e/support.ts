@@ -46,7 +46,7 @@ export function stepTitle(page: Page): Locator {
 
 /** Pours on the simulated scale by key until the weight is in its band, and waits until it has settled there. */
 export async function pourToTarget(page: Page): Promise<void> {
-  const reading = page.getByRole('meter', { name: 'Weigh' });
+  const reading = page.getByRole('meter', { name: 'On the scale' });
   await page.keyboard.down('p');
   await expect(reading).toHaveAttribute('data-against', 'within');
   await page.keyboard.up('p');
@@ -94,7 +94,7 @@ export async function toMainMix(page: Page): Promise<void> {
 /** Asks Scale for whole pieces. */
 export async function wantPieces(page: Page, pieces: string): Promise<void> {
   await page.getByRole('button', { name: 'Pieces', exact: true }).click();
-  await page.getByLabel('Pieces').fill(pieces);
+  await page.getByLabel('Pieces', { exact: true }).fill(pieces);
 }
 
 /** Leaves steps out until the title of one matches: for what is looked at, not for what is weighed. */

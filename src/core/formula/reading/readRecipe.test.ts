@@ -203,9 +203,9 @@ describe('the whole page', () => {
   });
 
   it.each([
-    ['', 'empty', /Nothing was pasted/],
-    [' \n\t\n', 'empty', /Nothing was pasted/],
-    ['# only a comment', 'empty', /Nothing was pasted/],
+    ['', 'empty', /There is no line to read/],
+    [' \n\t\n', 'empty', /There is no line to read/],
+    ['# only a comment', 'empty', /There is no line to read/],
     ['It was a gray morning on the quay.\nThe ferry was late.', 'no-recipe', /Line 1 says “It was/],
     [Array(2000).fill('1 g water').join('\n'), 'too-long', /2,000 lines.*300 lines/],
     ['x'.repeat(100_000), 'too-long', /100,000 characters/],

@@ -65,7 +65,8 @@ export function readRecipe(
   const problem = sizeProblem(text, rawLines.length);
   if (problem) return problem;
   const found = collect(rawLines, { catalog, small, ...(bareUnit && { bareUnit }) });
-  if (found.isEmpty) return failed('empty', 'Nothing was pasted: there is no line to read.');
+  if (found.isEmpty)
+    return failed('empty', 'There is no line to read. Paste or type a recipe first.');
   if (!found.sawAmount) return failed('no-recipe', proseMessage(rawLines));
   return { ok: true, recipe: tidied(found, catalog) };
 }
@@ -117,7 +118,8 @@ function perPieceDone(part: Part, { perPiece, pieces, remarks }: Found): Part {
 }
 
 function sizeProblem(text: string, lineCount: number): RecipeResult | null {
-  if (text.trim() === '') return failed('empty', 'Nothing was pasted: there is no line to read.');
+  if (text.trim() === '')
+    return failed('empty', 'There is no line to read. Paste or type a recipe first.');
   if (lineCount <= MAX_RECIPE_LINES && text.length <= MAX_RECIPE_CHARS) return null;
   return failed(
     'too-long',
