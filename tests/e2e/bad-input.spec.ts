@@ -108,7 +108,7 @@ test('a file that is no good is named and touches nothing', async ({ page }) => 
   await expect(dialog).toContainText('0 formulas');
 });
 
-test('a screen that throws names the record it stumbled over, and it can be saved and laid away', async ({
+test('a screen that throws names the record that made it fail, and it can be saved and set aside', async ({
   page,
 }) => {
   await startEmpty(page);
@@ -210,7 +210,7 @@ test('a private window that has no store says so in place of the screens', async
   );
 });
 
-test('where no spare copy can be kept Workshop says so, and asks for copies outside', async ({
+test('where no backup can be kept Workshop says so, and asks for copies outside', async ({
   page,
 }) => {
   await page.route('**/backup.worker*', (route) => route.abort());

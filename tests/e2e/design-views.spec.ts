@@ -70,7 +70,7 @@ test('a blend goes over its limit, is taken down to it, and a document moves the
   await expect(dialog.getByRole('alert')).toContainText('over 0, up to 100%');
   await dialog.getByLabel('Limit in a rinse-off product, %').fill('0.5');
   await dialog.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByText(/set by fragrance oil/)).toBeVisible();
+  await expect(page.getByText(/set by fragrance oil/).first()).toBeVisible();
 });
 
 test('an embed is added, grown by key, and the total stays; a split carries the base color', async ({
@@ -120,7 +120,7 @@ test('a version is kept by name, compared with what is here, and gone back to', 
   await expect(gramsOf(page, 'Kaolin clay')).toHaveValue('40');
 });
 
-test('a shared recipe comes back; a page without one is refused; a formula is laid away and found', async ({
+test('a shared recipe comes back; a page without one is refused; a formula is archived and found', async ({
   page,
 }) => {
   await page.getByRole('button', { name: 'Share' }).click();

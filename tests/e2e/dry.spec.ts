@@ -20,7 +20,7 @@ test('the trays: the marked piece is weighed, the forecast moves at once, pieces
   await expect(detail.getByRole('alert')).toContainText('Type a weight');
   await detail.getByLabel('Weight of the marked piece').fill('1980');
   await detail.getByRole('button', { name: 'Save' }).first().click();
-  await expect(detail.getByRole('alert')).toContainText('ress again');
+  await expect(detail.getByRole('alert')).toContainText('Weigh the marked piece alone.');
   await detail.getByLabel('Weight of the marked piece').fill('197.0');
   await detail.getByRole('button', { name: 'Save' }).first().click();
   await expect(detail).toContainText('Weighed 5 times');
@@ -53,13 +53,13 @@ test('pieces are looked over: faults counted, a photo kept, causes ranked from t
   await dialog.getByRole('button', { name: 'One piece more: Crumbles' }).click();
   await dialog.getByRole('button', { name: 'One piece more: Crumbles' }).click();
   await expect(dialog.getByLabel('Pieces: Crumbles')).toHaveText('2');
-  await dialog.getByLabel('Rejects').fill('40');
+  await dialog.getByLabel('Rejects', { exact: true }).fill('40');
   await dialog.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(dialog.getByRole('alert')).toContainText('There can’t be more rejects than pieces.');
-  await dialog.getByLabel('Rejects').fill('2');
+  await dialog.getByLabel('Rejects', { exact: true }).fill('2');
   const photo = dialog.getByLabel('Photo of the pieces');
   await photo.setInputFiles({ name: 'note.txt', mimeType: 'text/plain', buffer: Buffer.from('x') });
-  await expect(dialog.getByText('Couldn’t read “note.txt” as a picture.')).toBeVisible();
+  await expect(dialog.getByText('“note.txt” is not a picture.')).toBeVisible();
   await photo.setInputFiles({ name: 'tray.jpg', mimeType: 'image/jpeg', buffer: JPEG });
   await expect(dialog.getByRole('img', { name: /^Photo of QL-011/ })).toBeVisible();
   await dialog.getByRole('button', { name: 'Save', exact: true }).click();
@@ -70,7 +70,7 @@ test('pieces are looked over: faults counted, a photo kept, causes ranked from t
   await page.getByRole('button', { name: /^Quince Lantern/ }).click();
   await page.getByRole('link', { name: 'Open the record of QL-011' }).click();
   await expect(page.getByRole('region', { name: 'Log' })).toContainText(
-    'Looked over 24 pieces: 2 crumbles; 2 rejected',
+    'Inspected 24 pieces: Crumbles (2), 2 rejects',
   );
   await expect(page.getByRole('img', { name: /^Photo of QL-011/ })).toBeVisible();
 });

@@ -75,7 +75,7 @@ test('weights typed by hand: nothing, nonsense and too much are all said, and no
   await expect(page.getByRole('row', { name: /^Baking soda/ }).first()).toContainText('1,247.4');
 });
 
-test('a browser that has lost what it stored has everything back from the spare copy, and says so', async ({
+test('a browser that has lost what it stored has everything back from its backup, and says so', async ({
   page,
 }) => {
   await page.goto(SAMPLE_URL);

@@ -140,7 +140,7 @@ test('a whole batch without a mouse: over-poured, squeezed too dry, reloaded in 
   await expect(page.getByRole('alert')).toContainText('The scale is unplugged.');
   await page.keyboard.press('x');
   await expect(meter(page)).toHaveAttribute('data-state', 'ready');
-  await weigh('Beaker into the bowl, and mix');
+  await weigh('Pour the beaker into the bowl and mix');
   await page.keyboard.press('Space');
   await expect(page.getByRole('timer')).toContainText('left');
   await page.keyboard.press('Space');

@@ -14,18 +14,18 @@ test('twice the pieces: the main mix, the embed and the topping grow together', 
   page,
 }) => {
   await page.goto(`${SAMPLE_URL}/scale`);
-  await page.getByLabel('Pieces').fill('20');
+  await page.getByLabel('Pieces', { exact: true }).fill('20');
   await expect(page.getByRole('img', { name: /^20 pieces of 199 g/ })).toBeVisible();
   const lines = [/^Sweet almond oil/, /^Magenta dye/, /^Calendula petals/, /^Kaolin clay/];
   const before: number[] = [];
   for (const line of lines) before.push(await weighed(page, line));
-  await page.getByLabel('Pieces').fill('40');
+  await page.getByLabel('Pieces', { exact: true }).fill('40');
   await expect(page.getByRole('img', { name: /^40 pieces/ })).toBeVisible();
   // 40 pieces are more than the mixer's bowl holds: two bowls, each of what 20 pieces took.
   await expect(page.getByText('the weights below are for one bowl')).toBeVisible();
   for (const [i, line] of lines.entries())
     expect(Math.abs((await weighed(page, line)) - (before[i] ?? 0))).toBeLessThanOrEqual(0.15);
-  await page.getByLabel('Pieces').fill('10');
+  await page.getByLabel('Pieces', { exact: true }).fill('10');
   await expect(page.getByRole('img', { name: /^10 pieces/ })).toBeVisible();
   for (const [i, line] of lines.entries())
     expect(Math.abs(2 * (await weighed(page, line)) - (before[i] ?? 0))).toBeLessThanOrEqual(0.25);
@@ -35,7 +35,7 @@ test('what makes no plan is said: zero pieces, no piece at all, a mold of nothin
   page,
 }) => {
   await page.goto(`${SAMPLE_URL}/scale`);
-  await page.getByLabel('Pieces').fill('0');
+  await page.getByLabel('Pieces', { exact: true }).fill('0');
   await expect(page.getByText('Type a number from 1 to 10,000')).toBeVisible();
   await expect(page.getByRole('img', { name: /^12 pieces/ })).toBeVisible();
   await page.getByRole('button', { name: 'Bowls', exact: true }).click();
@@ -87,7 +87,7 @@ test('0.3 g of dye on a 1 g scale: a premix is made, weighed at the bench, and f
   await expect(page.getByRole('row', { name: /^Cornstarch/ })).toContainText('81 g');
 
   await page.getByRole('button', { name: 'Start this batch' }).click();
-  await page.getByRole('button', { name: 'Start this batch' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Start this batch' }).click();
   await expect(stepTitle(page)).toHaveText('The room');
   while (!/^Yellow dye/.test((await stepTitle(page).textContent()) ?? '')) {
     const number = await page.getByText(/Step \d+ of \d+/).textContent();
@@ -118,7 +118,7 @@ test('why weigh, what it costs and what it needs are reckoned from this plan', a
   const cost = page.getByRole('region', { name: 'Cost', exact: true });
   await expect(cost).toContainText('Cost a piece');
   const before = await cost.locator('.figure').first().textContent();
-  await cost.getByLabel('Labor').fill('0');
+  await cost.getByLabel('Labor, min').fill('0');
   await expect(cost.locator('.figure').first()).not.toHaveText(before ?? '');
   await page.getByRole('tab', { name: 'Several formulas' }).click();
   await page.getByLabel('Fog Signal').fill('3');

@@ -37,7 +37,7 @@ test('a lot is received, counted, set aside; a code that is there already is ref
 }) => {
   await startEmpty(page);
   await page.getByRole('link', { name: 'Shelf' }).click();
-  await expect(page.getByText('There is no lot yet.')).toBeVisible();
+  await expect(page.getByText('There are no lots yet.')).toBeVisible();
   for (const isSecond of [false, true]) {
     await page.getByRole('button', { name: 'Receive a lot' }).click();
     const dialog = page.getByRole('dialog', { name: 'Receive a lot' });
@@ -50,9 +50,9 @@ test('a lot is received, counted, set aside; a code that is there already is ref
       await expect(dialog.getByRole('status')).toContainText(
         'Lot A-1 of baking soda is on the shelf already.',
       );
-      await expect(dialog.getByRole('button', { name: 'Create' })).toBeDisabled();
+      await expect(dialog.getByRole('button', { name: 'Add', exact: true })).toBeDisabled();
       await dialog.getByRole('button', { name: 'Cancel' }).click();
-    } else await dialog.getByRole('button', { name: 'Create' }).click();
+    } else await dialog.getByRole('button', { name: 'Add', exact: true }).click();
   }
   const lot = page.getByRole('region', { name: 'Lot A-1' });
   await expect(lot).toContainText('$12.50, $2.50 per kg');
@@ -84,7 +84,7 @@ test('lots go out as a table and come in again; what it would change is shown fi
       .setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(body) });
   const dialog = page.getByRole('dialog', { name: 'Import lots' });
   await take('same.csv', text);
-  await expect(dialog).toContainText('New: 0 lots. Changed: 0. Same: 42.');
+  await expect(dialog).toContainText('New: 0 lots. Changed: 0. Same: 41.');
   await expect(dialog.getByRole('button', { name: 'Import' })).toBeDisabled();
   await dialog.getByRole('button', { name: 'Cancel' }).click();
 
@@ -93,7 +93,7 @@ test('lots go out as a table and come in again; what it would change is shown fi
     'Code;Material;Grams;Cost\nNEW-1;cornstarch;2.500,5;7,75\nNEW-2;moon dust;4;\n',
   );
   await expect(dialog).toContainText('New: 1 lot. Changed: 0. Same: 0. Couldn’t read 1 row');
-  await expect(dialog).toContainText('Row 2: No material is called “moon dust”.');
+  await expect(dialog).toContainText('Row 2: There is no material called “moon dust”.');
   await dialog.getByRole('button', { name: 'Import' }).click();
   await page.getByLabel('Search lots').fill('NEW-1');
   await expect(page.getByRole('option', { name: /Cornstarch/ })).toContainText('2,501 g');
@@ -101,7 +101,7 @@ test('lots go out as a table and come in again; what it would change is shown fi
   const problem = page.getByRole('group', { name: 'Table of lots' }).getByRole('alert');
   await take('wrong.csv', 'who,what\nme,soda\n');
   await expect(problem).toContainText(
-    'it has no column “code” and “material” and “grams”. A table of lots has: code, material,',
+    'it has no column “code”, “material”, and “grams”. A table of lots has: code, material,',
   );
   await take('long.csv', `code,material,grams\n${'A,kaolin,1\n'.repeat(100_000)}`);
   await expect(problem).toContainText('more than 20,000 rows');
@@ -152,7 +152,7 @@ test('a scale and fills of one’s own move the plan', async ({ page }) => {
   const scales = page.getByRole('region', { name: 'Scales' });
   await scales.getByRole('button', { name: 'Add : Scales' }).click();
   const added = scales.getByRole('group', { name: 'Scale', exact: true });
-  await added.getByLabel('Step').fill('0.01');
+  await added.getByLabel('Step, g', { exact: true }).fill('0.01');
   await added.getByLabel('Capacity').fill('100');
   await page.getByRole('tab', { name: 'Molds', exact: true }).click();
   await page.getByRole('button', { name: /^Steel shells 70/ }).click();

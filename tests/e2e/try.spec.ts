@@ -37,7 +37,7 @@ test('a piece in the tub by keyboard: timed, reloaded in the middle, seen, taken
   await seconds(page, 40);
   await expect(clock(page)).toHaveText('0:45');
   await page.reload();
-  await expect(page.getByRole('heading', { name: 'Quince Lantern in water' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Fizz over time' })).toBeVisible();
   await seconds(page, 5);
   await expect(clock(page)).toHaveText(/0:5\d/);
   await page.keyboard.press('Space');
@@ -60,14 +60,14 @@ test('a piece in the tub by keyboard: timed, reloaded in the middle, seen, taken
     .getByRole('button', { name: /^Nearest/ })
     .first()
     .click();
-  await expect(page.getByText('by eye')).toBeVisible();
+  await expect(page.getByText('by eye', { exact: true })).toBeVisible();
   // A photo without white is no measure.
   const rail = await page.screenshot({ clip: { x: 2, y: 420, width: 60, height: 60 } });
   await page
     .getByLabel('Photo of the water with a white card')
     .setInputFiles({ name: 'dark.png', mimeType: 'image/png', buffer: rail });
   await page.locator('canvas').click();
-  await expect(page.getByRole('alert')).toContainText('too dark to be a white card');
+  await expect(page.getByRole('alert')).toContainText('too dark for a white card');
   const teaches = page.getByRole('region', { name: 'What it teaches' });
   await expect(teaches).toContainText(/\d+ tests/);
   await page.getByRole('button', { name: 'Change it', exact: true }).click();
@@ -86,10 +86,10 @@ test('a piece in the tub by keyboard: timed, reloaded in the middle, seen, taken
   await page.getByRole('button', { name: 'Count this test again' }).click();
   // It is laid over the forecast on Design.
   await page.getByRole('link', { name: 'Design', exact: true }).click();
-  await expect(page.getByRole('img', { name: /^Gas over time.*laid over it/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Gas over time.*tests? marked/ })).toBeVisible();
 });
 
-test('the jug on the scale, simulated, to the record; a stopwatch that was forgotten', async ({
+test('the pitcher on the scale, simulated, to the record; a stopwatch that was forgotten', async ({
   page,
 }) => {
   await toTry(page, 'QL-010');
@@ -111,15 +111,17 @@ test('the jug on the scale, simulated, to the record; a stopwatch that was forgo
   await page.keyboard.press('Space');
   await page.keyboard.press('Space');
   await seconds(page, 70);
-  await expect(page.getByText(/If it goes on like this/)).toBeVisible();
+  await expect(page.getByText(/% of\s+its fizz/).first()).toBeVisible();
   await page.keyboard.press('Space');
-  await expect(page.getByRole('alert')).toContainText('The slope after the fizz is not seen yet');
+  await expect(page.getByRole('alert')).toContainText('The slope after the fizz is still missing.');
   await seconds(page, 270);
   await expect(page.getByText(/\d+% of its fizz is still in it\./)).toBeVisible();
   await page.keyboard.press('Space');
   await expect(page.getByRole('button', { name: /^Gone, finish/ })).toBeHidden();
   await page.getByRole('tab', { name: /^All tests \(\d+\)/ }).click();
-  await expect(page.getByRole('button', { name: /Weigh \d+% of its fizz/ }).first()).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: /On the scale \d+% of its fizz/ }).first(),
+  ).toBeVisible();
 
   // In the shower nothing is timed but what is smelled; overnight the watch was forgotten.
   await page.getByRole('button', { name: 'New test' }).click();
@@ -130,11 +132,11 @@ test('the jug on the scale, simulated, to the record; a stopwatch that was forgo
   await seconds(page, 1);
   await expect(page.getByText('The stopwatch has been running')).toBeVisible();
   await page.getByLabel('Gone after').fill('3');
-  await page.getByRole('button', { name: 'Add note' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(clock(page)).toHaveText('3:00');
 });
 
-test('the jug with weights typed by hand: nonsense is said, and what it shows is read the same', async ({
+test('the pitcher with weights typed by hand: nonsense is said, and what it shows is read the same', async ({
   page,
 }) => {
   await page.clock.install({ time: DAY });
@@ -145,13 +147,15 @@ test('the jug with weights typed by hand: nonsense is said, and what it shows is
   await page.getByRole('button', { name: 'On the scale' }).click();
   await page.getByLabel('Sample').fill('190');
   await page.getByRole('button', { name: 'Start the test' }).click();
-  const weight = page.getByLabel('The scale shows');
+  const weight = page.getByLabel('Weight on the scale, g');
   const type = async (text: string) => {
     await weight.fill(text);
     await page.keyboard.press('Enter');
   };
   await type('soon');
-  await expect(page.getByRole('alert').last()).toContainText('Type a weight');
+  await expect(page.getByRole('alert').last()).toContainText(
+    'Type the weight that the scale shows.',
+  );
   await type('90');
   await expect(page.getByRole('alert').last()).toContainText('pitcher');
   await type('2420');
@@ -194,10 +198,10 @@ test('a steamer, salts, a cube and a piece from elsewhere are asked what they ar
   await page.getByLabel('Name').fill('From the market');
   await page.getByRole('button', { name: 'Start the test' }).click();
   await page.keyboard.press('Space');
-  await expect(page.getByText('No forecast for this one')).toBeVisible();
+  await expect(page.getByText('There is no forecast for this piece.')).toBeVisible();
 });
 
-test('a set of small ones goes from its question to an answer, and a kept-back piece is looked at', async ({
+test('a cup test goes from its question to an answer, and a retained sample is looked at', async ({
   page,
 }) => {
   await page.clock.install({ time: DAY });
@@ -230,7 +234,7 @@ test('a set of small ones goes from its question to an answer, and a kept-back p
   await page.getByRole('tab', { name: /^Retained samples \(1 due\)/ }).click();
   await page.getByRole('button', { name: 'Check one of EG-005' }).click();
   await page.getByLabel('Hardness, 0–5').fill('4');
-  await page.getByRole('button', { name: 'Add note' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText(/3 months: hardness 4/).first()).toBeVisible();
   await expect(page.getByRole('tab', { name: /^Retained samples/ })).toBeVisible();
 });
@@ -238,7 +242,7 @@ test('a set of small ones goes from its question to an answer, and a kept-back p
 test('an empty workshop is told what to do', async ({ page }) => {
   await startEmpty(page);
   await page.getByRole('link', { name: 'Try', exact: true }).click();
-  await page.getByRole('tab', { name: 'All tests' }).click();
+  await page.getByRole('tab', { name: /^All tests/ }).click();
   await expect(page.getByText('There is no test yet.')).toBeVisible();
   await page.getByRole('tab', { name: 'Retained samples' }).click();
   await expect(page.getByText('There are no retained samples yet.')).toBeVisible();

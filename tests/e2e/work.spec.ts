@@ -92,20 +92,20 @@ async function onPaperAndPhone(page: Page, titles: readonly string[]): Promise<v
 async function scaled(page: Page, name: string, text: string): Promise<void> {
   await pasteRecipe(page, name, text);
   await page.getByRole('button', { name: 'Plan a batch' }).click();
-  await expect(page.getByRole('button', { name: 'Start this batch' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Start this batch', exact: true })).toBeVisible();
 }
 
 /** Takes the plan to the bench and enters all of it as the paper sheet had it, up to the count. */
 async function madeFromPaper(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Start this batch' }).click();
+  await page.getByRole('button', { name: 'Start this batch', exact: true }).click();
   const asPlanned = page.getByRole('button', { name: /^All as planned/ });
   // A formula with warnings asks first.
-  const asked = page.getByRole('button', { name: 'Start this batch' });
+  const asked = page.getByRole('dialog').getByRole('button', { name: 'Start this batch' });
   await expect(asPlanned.or(asked)).toBeVisible();
   if (await asked.isVisible()) await asked.click();
   await asPlanned.click();
   await page
-    .getByRole('dialog', { name: 'Enter everything as planned?' })
+    .getByRole('dialog', { name: 'All as planned' })
     .getByRole('button', { name: 'Enter as planned' })
     .click();
 }
@@ -135,7 +135,7 @@ test('two colors, an embed, petals on the floor, icing and paint: each made, pla
   // A count before the filling breaks a rule, and says so where it stands.
   const later = flow.getByRole('button', { name: /^Earlier: Count the pieces/ });
   for (let i = 0; i < 6; i++) await later.click();
-  await expect(flow.getByRole('alert')).toContainText('There is no piece yet');
+  await expect(flow.getByRole('alert')).toContainText('There is no piece for this yet.');
   await flow.getByRole('button', { name: 'Restore the usual order' }).click();
   await expect(flow.getByRole('alert')).toBeHidden();
 
@@ -157,7 +157,7 @@ test('two colors, an embed, petals on the floor, icing and paint: each made, pla
     /Gold mica/,
     /Wrap/,
   );
-  await onPaperAndPhone(page, ['In the middle: embed 1', 'Ice the pieces', 'Gold mica', 'Product']);
+  await onPaperAndPhone(page, ['in the middle.', 'Ice the pieces', 'Gold mica', 'Wrap']);
   await madeFromPaper(page);
   await expect(stepTitle(page)).toHaveText('Count the pieces');
   await page.getByLabel('Whole pieces').fill('6');
@@ -171,7 +171,7 @@ test('two colors, an embed, petals on the floor, icing and paint: each made, pla
   await ice.getByRole('button', { name: 'Done' }).click();
   const icing = page.getByRole('dialog', { name: 'Ice the pieces' });
   await icing.getByRole('button', { name: 'Done' }).click();
-  await expect(icing.getByRole('alert')).toContainText('Type a weight');
+  await expect(icing.getByRole('alert')).toContainText('type its weight');
   await icing.getByRole('button', { name: 'All as planned' }).click();
   await icing.getByRole('button', { name: 'Done' }).click();
   await expect(icing).toBeHidden();
@@ -249,7 +249,7 @@ test('menthol goes into the oil or into the alcohol, as it is said; a cube takes
     await expect(page.getByRole('link', { name: new RegExp(name) })).toContainText('8');
 });
 
-test('two molds from one bowl with a sampler, and a step of one’s own, reach the bench', async ({
+test('two molds from one bowl with a mini, and a step of one’s own, reach the bench', async ({
   page,
 }) => {
   await startEmpty(page);
@@ -265,25 +265,25 @@ test('two molds from one bowl with a sampler, and a step of one’s own, reach t
   await expect(flow.getByText('Open the window')).toBeVisible();
   await page.getByRole('button', { name: 'Plan a batch' }).click();
   await page.getByRole('button', { name: 'Pieces', exact: true }).click();
-  await page.getByLabel('Pieces').fill('5');
-  await page.getByLabel('Pieces').press('Enter');
+  await page.getByLabel('Pieces', { exact: true }).fill('5');
+  await page.getByLabel('Pieces', { exact: true }).press('Enter');
   await page.getByRole('button', { name: 'Add a mold to the same bowl' }).click();
   await expect(page.getByText(/5 × 70 mm sphere of \d+ g, label \d+ g/)).toBeVisible();
-  // Samplers come of what is left over: of five whole pieces and six, nothing is.
+  // Minis are pressed from what is left over: of five whole pieces and six, nothing is.
   await page.getByRole('button', { name: 'Add a mold to the same bowl' }).click();
   await page.getByLabel('Minis, from the rest').last().check();
-  await expect(page.getByText(/0 × 70 mm sphere .* 6 asked for: no more is left/)).toBeVisible();
+  await expect(page.getByText(/0 × 70 mm sphere .* only enough for these, not 6/)).toBeVisible();
   await page.getByRole('button', { name: 'As written' }).click();
   await page.getByLabel('Diameter').last().fill('18');
   await page.getByLabel('Diameter').last().press('Enter');
   await expect(page.getByText(/[2-6] × 18 mm sphere of 3.\d* g, minis/)).toBeVisible();
   const rows = await sheetTitles(page);
   expect(rows.filter((row) => /Fill and press/.test(row))).toHaveLength(2);
-  expect(rows.filter((row) => /Samplers from the rest/.test(row))).toHaveLength(1);
+  expect(rows.filter((row) => /Minis from the rest/.test(row))).toHaveLength(1);
   await onPaperAndPhone(page, [
     'Open the window',
     'Fill and press',
-    'Samplers from the rest',
+    'Minis from the rest',
     'Count the pieces',
   ]);
   await madeFromPaper(page);

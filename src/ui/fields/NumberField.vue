@@ -78,7 +78,6 @@ const EDGE = 1e-9;
   <v-text-field
     :model-value="text"
     :label="label"
-    :aria-label="behind ? `${label}, ${behind}` : label"
     :suffix="behind"
     :error-messages="problem"
     :messages="
@@ -94,5 +93,9 @@ const EDGE = 1e-9;
     @focus="isTyping = true"
     @blur="leave"
     @keydown.esc="giveBack"
-  />
+  >
+    <template v-if="behind" #label
+      >{{ label }}<span class="visually-hidden">, {{ behind }}</span></template
+    >
+  </v-text-field>
 </template>

@@ -162,13 +162,14 @@ describe('the measures of a mold', () => {
 
   it('are those of its shape, each once', () => {
     const once = (mold: object) => [...new Set(labels(mold))];
-    expect(once({ shape: 'sphere', diameterMm: 60 })).toEqual(['Diameter']);
+    expect(once({ shape: 'sphere', diameterMm: 60 })).toEqual(['Diameter, mm']);
     expect(once({ shape: 'cylinder', diameterMm: 60, heightMm: 20 })).toEqual([
-      'Diameter',
-      'Height',
+      'Diameter, mm',
+      'Height, mm',
     ]);
     expect(once({ shape: 'own-volume', volumeMl: 90, figure: 'heart' })).toEqual([
-      'Water it holds',
+      'Water it holds, mL',
+
     ]);
   });
 

@@ -12,7 +12,7 @@ const MOST_MOISTURE_PCT = 30;
 export function weighInProblem(massG: number | null, lastG: number): string | null {
   if (massG === null || !(massG > 0)) return 'Type what the marked piece weighs.';
   return Math.abs(massG / lastG - 1) > MOST_OFF_FRACTION
-    ? `You typed ${formatMass(massG, 1)}, and it weighed ${formatMass(lastG, 1)} before. Is it the marked piece?`
+    ? `You typed ${formatMass(massG, 1)}, and it weighed ${formatMass(lastG, 1)} before. Weigh the marked piece alone.`
     : null;
 }
 

@@ -278,8 +278,8 @@ function inMiddle({ parts }: FormulaBody): string {
   if (embeds.length === 0) return '';
   const each = embeds.map((part) =>
     part.perPieceG === undefined
-      ? partInSentence(part)
-      : `${formatMass(part.perPieceG)} of ${partInSentence(part)}`,
+      ? `the ${partInSentence(part)}`
+      : `${formatMass(part.perPieceG)} of the ${partInSentence(part)}`,
   );
   return ` Put ${listed(each)} in the middle.`;
 }
