@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { formatUpTo } from '@/core/basics/format/numbers';
-import { toShown } from '@/core/basics/format/quantities';
+import { shownDecimals, toShown } from '@/core/basics/format/quantities';
 import {
   parseQuantity,
   rangeProblem,
@@ -24,7 +24,10 @@ const props = defineProps<{
 
 const shown = computed(() => (props.unit ? unitShown(props.unit) : null));
 const behind = computed(() => shown.value?.unit ?? props.suffix);
-const decimals = computed(() => (props.decimals ?? 3) + (shown.value?.moreDecimals ?? 0));
+const decimals = computed(() => {
+  const stored = props.decimals ?? 3;
+  return shown.value ? shownDecimals(stored, shown.value) : stored;
+});
 const text = ref(figure(value.value));
 const problem = ref('');
 

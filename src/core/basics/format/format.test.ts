@@ -88,6 +88,7 @@ describe('quantities', () => {
     expect(formatMassRange(5000, 6000)).toBe('11.0–13.2 lb');
     expect(formatTemp(22)).toBe('72°F');
     expect(formatTempRange(30, 40)).toBe('86–104°F');
+    expect(formatTemp(21.9, 1)).toBe('71°F');
     expect(formatLiters(150)).toBe('39.6 gal');
     expect(formatLengths([64, 32])).toBe('2.52 × 1.26 in');
   });

@@ -30,7 +30,8 @@ const US: Readonly<Record<StoredUnit, ShownUnit>> = {
   g: { unit: 'oz', factor: 1 / GRAMS_PER_OUNCE, shift: 0, moreDecimals: 2 },
   mL: { unit: 'fl oz', factor: 1 / ML_PER_US_FLUID_OUNCE, shift: 0, moreDecimals: 2 },
   L: { unit: 'gal', factor: 1 / LITERS_PER_GALLON, shift: 0, moreDecimals: 1 },
-  '°C': { unit: '°F', factor: 1.8, shift: 32, moreDecimals: 0 },
+  // A degree Fahrenheit is about half a degree Celsius.
+  '°C': { unit: '°F', factor: 1.8, shift: 32, moreDecimals: -1 },
   mm: { unit: 'in', factor: 1 / MM_PER_INCH, shift: 0, moreDecimals: 2 },
 };
 
@@ -91,9 +92,14 @@ export function formatMassRange(lowG: number, highG: number): string {
     : `${formatRange(lowG / GRAMS_PER_POUND, highG / GRAMS_PER_POUND, 1)} lb`;
 }
 
+/** Decimals in the person's unit for so many of the stored one. */
+export function shownDecimals(decimals: number, { moreDecimals }: ShownUnit): number {
+  return Math.max(0, decimals + moreDecimals);
+}
+
 function sized(stored: StoredUnit, value: number, decimals: number): string {
   const shown = shownUnit(stored);
-  return formatUpTo(toShown(value, shown), decimals + shown.moreDecimals);
+  return formatUpTo(toShown(value, shown), shownDecimals(decimals, shown));
 }
 
 /** `22°C`, `72°F`. */

@@ -1,5 +1,6 @@
 import { habits } from '@/core/basics/format/habits';
 import {
+  shownDecimals,
   shownUnit,
   toShown,
   toStored,
@@ -174,7 +175,9 @@ export function rangeProblem(
 ): string {
   const shown = unit === null ? null : unitShown(unit);
   const end = (value: number) =>
-    formatUpTo(shown ? toShown(value, shown) : value, decimals + (shown?.moreDecimals ?? 0));
+    shown
+      ? formatUpTo(toShown(value, shown), shownDecimals(decimals, shown))
+      : formatUpTo(value, decimals);
   const name = shown?.unit ?? '';
   const suffix = name === '' || /^[%°]/.test(name) ? name : ` ${name}`;
   return `Type a number from ${end(min)} to ${end(max)}${suffix}.`;
