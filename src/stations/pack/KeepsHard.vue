@@ -106,7 +106,7 @@ function likely(hard: StaysHard): string {
 }
 /** Both ends, to who hears it; the bar shows them. */
 function range({ lowDays, highDays }: StaysHard): string {
-  return `${sayShelfLife(lowDays)} to ${sayShelfLife(highDays)}`;
+  return `from ${sayShelfLife(lowDays)} to ${sayShelfLife(highDays)}`;
 }
 </script>
 

@@ -169,11 +169,11 @@ const MEASURES = [
       />
       <template v-if="sheetName === OWN_SHEET">
         <NumberField
-          v-for="{ key, label, unit: of, min } in MEASURES"
+          v-for="{ key, label, unit, min } in MEASURES"
           :key="key"
           :model-value="design.sheet[key]"
           :label="label"
-          :unit="of"
+          :unit="unit"
           :min="min"
           :max="key === 'columns' || key === 'rows' ? 50 : 2000"
           :decimals="key === 'columns' || key === 'rows' ? 0 : 1"

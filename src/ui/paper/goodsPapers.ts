@@ -18,7 +18,7 @@ const text = (said: string, isStrong = false): PaperPart => ({
   text: said,
   isStrong,
 });
-const pct = (value: number) => `${formatPercent(value, value < 0.1 ? 3 : 2)}`;
+const pct = (value: number) => formatPercent(value, value < 0.1 ? 3 : 2);
 
 /** A table, or a word where there is nothing to put into it. */
 function tableOf(table: Extract<PaperPart, { kind: 'table' }>): PaperPart {

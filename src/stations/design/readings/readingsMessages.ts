@@ -273,7 +273,7 @@ function freeWaterFace({ binder }: Evaluation): Face {
   } as const;
   return {
     title: 'Loose water',
-    figure: `${formatPercent(binder.freeWaterPct, 1)}`,
+    figure: formatPercent(binder.freeWaterPct, 1),
     unit: 'of the mix',
     from: 0,
     to: Math.max(4, (binder.easyToPct ?? 0) * 3.35, binder.freeWaterPct),
@@ -294,7 +294,7 @@ function scentFace({ scent, judged }: Evaluation): Face {
   const declared = declaredAllergens(scent.constituents);
   return {
     title: 'Scent',
-    figure: `${formatPercent(loadPct, 2)}`,
+    figure: formatPercent(loadPct, 2),
     unit: 'of the mix',
     from: 0,
     to: Math.max(usualHighPct * 1.5, loadPct * 1.05),
