@@ -65,14 +65,14 @@ const say = (part: Partial<typeof maker.value>) =>
   workshop.changeSettings({ maker: { ...maker.value, ...part } });
 
 const MEASURES = [
-  { key: 'pageWidthMm', label: 'Page width', unit: 'mm', min: 20 },
-  { key: 'pageHeightMm', label: 'Page height', unit: 'mm', min: 20 },
-  { key: 'columns', label: 'Labels across', unit: undefined, min: 1 },
-  { key: 'rows', label: 'Labels down', unit: undefined, min: 1 },
-  { key: 'leftMm', label: 'Left margin', unit: 'mm', min: 0 },
-  { key: 'topMm', label: 'Top margin', unit: 'mm', min: 0 },
-  { key: 'gapXMm', label: 'Gap across', unit: 'mm', min: 0 },
-  { key: 'gapYMm', label: 'Gap down', unit: 'mm', min: 0 },
+  { key: 'pageWidthMm', label: 'Page width', stored: 'mm', min: 20 },
+  { key: 'pageHeightMm', label: 'Page height', stored: 'mm', min: 20 },
+  { key: 'columns', label: 'Labels across', stored: undefined, min: 1 },
+  { key: 'rows', label: 'Labels down', stored: undefined, min: 1 },
+  { key: 'leftMm', label: 'Left margin', stored: 'mm', min: 0 },
+  { key: 'topMm', label: 'Top margin', stored: 'mm', min: 0 },
+  { key: 'gapXMm', label: 'Gap across', stored: 'mm', min: 0 },
+  { key: 'gapYMm', label: 'Gap down', stored: 'mm', min: 0 },
 ] as const;
 </script>
 
@@ -169,11 +169,11 @@ const MEASURES = [
       />
       <template v-if="sheetName === OWN_SHEET">
         <NumberField
-          v-for="{ key, label, unit, min } in MEASURES"
+          v-for="{ key, label, stored, min } in MEASURES"
           :key="key"
           :model-value="design.sheet[key]"
           :label="label"
-          :unit="unit"
+          :unit="stored"
           :min="min"
           :max="key === 'columns' || key === 'rows' ? 50 : 2000"
           :decimals="key === 'columns' || key === 'rows' ? 0 : 1"

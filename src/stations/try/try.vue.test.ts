@@ -230,7 +230,7 @@ describe('small ones, cup by cup', () => {
     await button(shown, 'Vary another material').trigger('click');
     await button(shown, 'Vary another material').trigger('click');
     expect(shown.text()).not.toContain('Vary another material');
-    expect(shown.findAll('label').some((one) => one.text() === 'Highest (3)')).toBe(true);
+    expect(shown.findAll('label').some((one) => one.text().startsWith('Highest (3)'))).toBe(true);
   });
 
   function set() {
