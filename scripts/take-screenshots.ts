@@ -97,7 +97,7 @@ await page.getByText('30 batches').waitFor();
 await shoot('almanac');
 await page.getByRole('textbox', { name: /^Search by code/ }).fill('QL-003');
 await page.getByRole('link', { name: /QL-003/ }).click();
-await page.getByText('Log').waitFor();
+await page.getByRole('heading', { name: 'Log' }).waitFor();
 await shoot('batch-record');
 await page.goto(`${HOME}/shelf`);
 await page.getByRole('option', { name: /Blue mica/ }).click();

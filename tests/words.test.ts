@@ -74,6 +74,16 @@ describe('a rule', () => {
     expect(whole.flatMap(brokenBy)).toEqual([]);
   });
 
+  it('reads a single word where a table or a choice shows it', () => {
+    const texts = (code: string) => stringsOfCode(code).map(({ text }) => text);
+    expect(texts("const GRADE_WORDS = { good: 'whole', sampler: 'minis' };")).toEqual([
+      'whole',
+      'minis',
+    ]);
+    expect(texts("const VIEWS = [{ value: 'all', title: 'everything' }];")).toEqual(['everything']);
+    expect(texts("const kinds = { one: 'two' };")).toEqual([]);
+  });
+
   it('reads templates, attributes and code, and no names, keys or errors for callers', () => {
     const found = stringsOfComponent(`<script setup lang="ts">
       if (kind === 'tub test') throw new RangeError('a mass is over 0');

@@ -52,6 +52,16 @@ function isForCallers(node: ts.Node): boolean {
   return false;
 }
 
+/** A single word that a table or a choice shows: `{ sampler: 'minis' }` in GRADE_WORDS, `title: 'all'`. */
+function isShownWord(node: ts.Node): boolean {
+  const { parent } = node;
+  if (!ts.isPropertyAssignment(parent) || parent.initializer !== node) return false;
+  if (/^(title|subtitle|word|label|text|note)$/.test(parent.name.getText())) return true;
+  for (let up: ts.Node = parent; !ts.isSourceFile(up); up = up.parent)
+    if (ts.isVariableDeclaration(up)) return /(WORDS|TITLES|LABELS)$/.test(up.name.getText());
+  return false;
+}
+
 /** Code whose strings are names, keys or conditions, never shown. */
 function isName(node: ts.Node): boolean {
   const { parent } = node;
@@ -109,7 +119,9 @@ export function stringsOfCode(code: string, firstLine = 1, isTemplate = false): 
       if (
         !isName(node) &&
         !isForCallers(node) &&
-        (looksLikeWords(text) || (isTemplate && /[a-z]/i.test(text) && /\s/.test(text)))
+        (looksLikeWords(text) ||
+          isShownWord(node) ||
+          (isTemplate && /[a-z]/i.test(text) && /\s/.test(text)))
       )
         found.push({
           line: firstLine + file.getLineAndCharacterOfPosition(node.getStart()).line,

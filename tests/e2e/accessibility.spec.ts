@@ -155,7 +155,7 @@ test(`dialogs, formulas and a batch record`, async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/almanac`);
   await page.getByRole('textbox', { name: /^Search by code/ }).fill('QL-002');
   await page.getByRole('link', { name: /QL-002/ }).click();
-  await expect(page.getByText('Log')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Log' })).toBeVisible();
   await scan(page);
 });
 

@@ -115,7 +115,7 @@ test('a version is kept by name, compared with what is here, and gone back to', 
   await expect(view.getByText('Nothing has changed since.')).toBeVisible();
   await view.getByRole('combobox', { name: /Compare with version/ }).focus();
   await page.keyboard.press('ArrowDown');
-  await page.getByRole('option', { name: /^2,/ }).click();
+  await page.getByRole('option', { name: /^2 ·/ }).click();
   await view.getByRole('button', { name: 'Restore version 2' }).click();
   await expect(gramsOf(page, 'Kaolin clay')).toHaveValue('40');
 });

@@ -15,13 +15,13 @@ test('the trays: the marked piece is weighed, the forecast moves at once, pieces
   const detail = page.getByRole('region', { name: 'Drying of QL-011' });
   await expect(detail).toContainText('Weighed 4 times');
   const before = await detail.getByText(/Weighed \d times/).textContent();
-  await detail.getByLabel('Weight of the marked piece').fill('soap');
+  await detail.getByLabel('Marked piece').fill('soap');
   await detail.getByRole('button', { name: 'Save' }).first().click();
   await expect(detail.getByRole('alert')).toContainText('Type a weight');
-  await detail.getByLabel('Weight of the marked piece').fill('1980');
+  await detail.getByLabel('Marked piece').fill('1980');
   await detail.getByRole('button', { name: 'Save' }).first().click();
   await expect(detail.getByRole('alert')).toContainText('Weigh the marked piece alone.');
-  await detail.getByLabel('Weight of the marked piece').fill('197.0');
+  await detail.getByLabel('Marked piece').fill('197.0');
   await detail.getByRole('button', { name: 'Save' }).first().click();
   await expect(detail).toContainText('Weighed 5 times');
   await expect(detail.getByText(/Weighed \d times/)).not.toHaveText(

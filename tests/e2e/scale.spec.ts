@@ -72,7 +72,7 @@ test('0.3 g of dye on a 1 g scale: a premix is made, weighed at the bench, and f
   await page.getByRole('combobox', { name: 'Scale step' }).focus();
   await page.keyboard.press('ArrowDown');
   await page.getByRole('option', { name: '1 g', exact: true }).click();
-  await expect(page.getByText(/0\.30 g is too little for/)).toBeVisible();
+  await expect(page.getByText(/0\.300 g is too little for/)).toBeVisible();
   await page.getByRole('button', { name: 'Create a premix of Yellow dye' }).click();
   const dialog = page.getByRole('dialog', { name: 'Premix' });
   await expect(dialog.getByLabel('Strength')).toHaveValue('2');

@@ -126,7 +126,7 @@ function asksMore(what: Tending): boolean {
     <form class="row" @submit.prevent="weigh">
       <v-text-field
         v-model="weight"
-        label="Weight of the marked piece"
+        label="Marked piece"
         :suffix="shownUnit('g').unit"
         inputmode="decimal"
         autocomplete="off"

@@ -156,7 +156,8 @@ const readings = computed(() => {
               >{{ formatMass(planned.targetG, 3) }}, as premix {{ planned.premix.code }}</span
             >
             <span v-else-if="planned.needsFinerScale" class="finer">
-              {{ formatMass(planned.weighG, 2) }} is too little for {{ planned.scaleName }}.
+              {{ readoutOf(planned.stepG, 0).say(planned.weighG) }} is too little for
+              {{ planned.scaleName }}.
               <button
                 v-for="premix in premixesOf(planned)"
                 :key="premix.lotId"
@@ -274,6 +275,7 @@ thead th {
 }
 .lots {
   font-size: var(--text-small);
+  white-space: nowrap;
 }
 .note,
 .finer {

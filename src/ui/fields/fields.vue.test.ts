@@ -169,7 +169,6 @@ describe('the measures of a mold', () => {
     ]);
     expect(once({ shape: 'own-volume', volumeMl: 90, figure: 'heart' })).toEqual([
       'Water it holds, mL',
-
     ]);
   });
 

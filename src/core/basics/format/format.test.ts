@@ -91,6 +91,7 @@ describe('quantities', () => {
     expect(formatTemp(21.9, 1)).toBe('71°F');
     expect(formatLiters(150)).toBe('39.6 gal');
     expect(formatLengths([64, 32])).toBe('2.52 × 1.26 in');
+    expect(formatLengths([69.8], 1)).toBe('2.75 in');
   });
 
   it('of 10 lb and more are pounds', () => {

@@ -97,9 +97,12 @@ export function shownDecimals(decimals: number, { moreDecimals }: ShownUnit): nu
   return Math.max(0, decimals + moreDecimals);
 }
 
+/** Nobody reads more decimals of an inch or a fluid ounce. */
+const MOST_READ = 2;
+
 function sized(stored: StoredUnit, value: number, decimals: number): string {
   const shown = shownUnit(stored);
-  return formatUpTo(toShown(value, shown), shownDecimals(decimals, shown));
+  return formatUpTo(toShown(value, shown), Math.min(MOST_READ, shownDecimals(decimals, shown)));
 }
 
 /** `22°C`, `72°F`. */

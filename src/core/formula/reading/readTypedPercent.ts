@@ -18,8 +18,7 @@ export function readTypedPercent(
   if (percent === null) return { ok: false, message: 'Type a percentage, such as 5%.' };
   if (!(percent >= 0 && percent <= 95)) return { ok: false, message: 'Type 0–95%.' };
   if (!(othersG > 0))
-    return { ok: false, message: 'Nothing else has a weight yet. Type a weight.'
- };
+    return { ok: false, message: 'Nothing else has a weight yet. Type a weight.' };
   const share = percent / 100;
   return { ok: true, massG: (share / (1 - share)) * othersG };
 }

@@ -5,7 +5,7 @@ import type { GoodsMove } from './schema';
 export const GRADE_WORDS: Readonly<Record<Grade, string>> = {
   good: 'whole',
   second: 'seconds',
-  sampler: 'samplers',
+  sampler: 'minis',
 };
 
 export const UNIT_WORDS: Readonly<Record<UnitKind, string>> = {

@@ -177,7 +177,9 @@ const WORDS: Readonly<Record<Saying, (talk: Talk) => Said>> = {
   }),
   fill: ({ body }) => ({
     title: 'Fill and press',
-    note: `${body.method === 'loose' ? '' : PRESSING[body.method]}${inMiddle(body)}`,
+    note: [body.method === 'loose' ? '' : PRESSING[body.method], inMiddle(body)]
+      .filter((sentence) => sentence !== '')
+      .join(' '),
   }),
   spread: () => ({
     title: 'Spread to dry',
@@ -281,7 +283,7 @@ function inMiddle({ parts }: FormulaBody): string {
       ? `the ${partInSentence(part)}`
       : `${formatMass(part.perPieceG)} of the ${partInSentence(part)}`,
   );
-  return ` Put ${listed(each)} in the middle.`;
+  return `Put ${listed(each)} in the middle.`;
 }
 
 function each({ perPieceG }: Part, sentence: string): string {

@@ -27,7 +27,7 @@ const against = computed(
 const options = computed(() =>
   [...versions.value].reverse().map((version) => ({
     value: version.number,
-    title: `${version.number}${version.name ? ` · ${version.name}` : ''}, ${longDate(version.keptAt)}`,
+    title: [version.number, version.name, longDate(version.keptAt)].filter(Boolean).join(' · '),
   })),
 );
 const difference = computed(() => against.value && compareBodies(against.value.body, props.body));
