@@ -42,7 +42,7 @@ defineProps<{ label: string }>();
 <style scoped>
 .water {
   display: grid;
-  grid-template-columns: 3fr 2fr 3fr;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 10px;
 }
 </style>

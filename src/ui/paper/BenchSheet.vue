@@ -65,6 +65,7 @@ const code = computed(() => {
           </td>
           <td class="number">
             <b>{{ row.amount }}</b>
+            <div v-if="row.beside" class="note">{{ row.beside }}</div>
           </td>
           <td class="number note">{{ row.tolerance }}</td>
           <td class="note lot">{{ row.lots }}</td>

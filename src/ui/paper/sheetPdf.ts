@@ -61,7 +61,13 @@ export function sheetDocument(sheet: Sheet): TDocumentDefinitions {
                 canvas: [{ type: 'rect', x: 0, y: 1, w: 8, h: 8, lineWidth: 0.8, lineColor: INK }],
               },
               { text: [row.title, { text: `  ${row.note}`, color: MID, fontSize: 8 }] },
-              { text: row.amount, bold: true, alignment: 'right', noWrap: true },
+              {
+                stack: [
+                  { text: row.amount, bold: true, noWrap: true },
+                  ...(row.beside ? [{ text: row.beside, color: MID, fontSize: 8 }] : []),
+                ],
+                alignment: 'right',
+              },
               { text: row.tolerance, color: MID, alignment: 'right', noWrap: true },
               { text: row.lots, color: MID, fontSize: 8 },
               '',

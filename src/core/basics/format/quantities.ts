@@ -12,12 +12,13 @@ export interface ShownUnit {
   readonly moreDecimals: number;
 }
 
-export type StoredUnit = 'g' | 'mL' | 'L' | '°C' | 'mm';
+export type StoredUnit = 'g' | 'mL' | 'L' | 'L/min' | '°C' | 'mm';
 
 const METRIC: Readonly<Record<StoredUnit, ShownUnit>> = {
   g: { unit: 'g', factor: 1, shift: 0, moreDecimals: 0 },
   mL: { unit: 'mL', factor: 1, shift: 0, moreDecimals: 0 },
   L: { unit: 'L', factor: 1, shift: 0, moreDecimals: 0 },
+  'L/min': { unit: 'L/min', factor: 1, shift: 0, moreDecimals: 0 },
   '°C': { unit: '°C', factor: 1, shift: 0, moreDecimals: 0 },
   mm: { unit: 'mm', factor: 1, shift: 0, moreDecimals: 0 },
 };
@@ -30,6 +31,7 @@ const US: Readonly<Record<StoredUnit, ShownUnit>> = {
   g: { unit: 'oz', factor: 1 / GRAMS_PER_OUNCE, shift: 0, moreDecimals: 2 },
   mL: { unit: 'fl oz', factor: 1 / ML_PER_US_FLUID_OUNCE, shift: 0, moreDecimals: 2 },
   L: { unit: 'gal', factor: 1 / LITERS_PER_GALLON, shift: 0, moreDecimals: 1 },
+  'L/min': { unit: 'gal/min', factor: 1 / LITERS_PER_GALLON, shift: 0, moreDecimals: 1 },
   // A degree Fahrenheit is about half a degree Celsius.
   '°C': { unit: '°F', factor: 1.8, shift: 32, moreDecimals: -1 },
   mm: { unit: 'in', factor: 1 / MM_PER_INCH, shift: 0, moreDecimals: 2 },

@@ -88,7 +88,7 @@ describe('a typed quantity', () => {
 
 describe('there and back', () => {
   it('any stored figure comes back from the unit it is shown in, metric or US', () => {
-    const UNITS: readonly StoredUnit[] = ['g', 'mL', 'L', '°C', 'mm'];
+    const UNITS: readonly StoredUnit[] = ['g', 'mL', 'L', 'L/min', '°C', 'mm'];
     fc.assert(
       fc.property(
         fc.constantFrom(...UNITS),

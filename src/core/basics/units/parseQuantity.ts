@@ -19,7 +19,7 @@ import {
 } from './volume';
 
 /** What a field of a figure stores. */
-export type QuantityUnit = StoredUnit | '%' | 'min' | 's' | 'mg/L' | 'L/min' | 'g/mL';
+export type QuantityUnit = StoredUnit | '%' | 'min' | 's' | 'mg/L' | 'g/mL';
 
 interface TypedUnit {
   readonly written: RegExp;
@@ -88,7 +88,7 @@ const SUCH_AS: Readonly<Record<QuantityUnit, string>> = {
   min: 'Type a time, such as 12 min.',
   s: 'Type a time, such as 90 s.',
   'mg/L': 'Type a figure in mg/L, such as 100.',
-  'L/min': 'Type a flow, such as 8 L/min.',
+  'L/min': 'Type a flow, such as 8 L/min or 2 gal/min.',
   'g/mL': 'Type a density, such as 0.92 g/mL.',
 };
 
@@ -101,9 +101,16 @@ function refuse(problem: string): Quantity {
 
 /** How a person counts what is stored in a unit; those that are the same everywhere as they are. */
 export function unitShown(unit: QuantityUnit): ShownUnit {
-  return unit === 'g' || unit === 'mL' || unit === 'L' || unit === '°C' || unit === 'mm'
-    ? shownUnit(unit)
-    : { unit, factor: 1, shift: 0, moreDecimals: 0 };
+  switch (unit) {
+    case '%':
+    case 'min':
+    case 's':
+    case 'mg/L':
+    case 'g/mL':
+      return { unit, factor: 1, shift: 0, moreDecimals: 0 };
+    default:
+      return shownUnit(unit);
+  }
 }
 
 /** Figures, each with what is written behind it: `1 lb 4 oz` is two. */

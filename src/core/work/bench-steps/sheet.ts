@@ -1,4 +1,4 @@
-import { formatMinutes } from '@/core/basics/format/durations';
+import { formatTimer } from '@/core/basics/format/durations';
 import { CAUTION_BY_TRAIT } from '@/core/matter/materials/knowledge';
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
 import type { Trait } from '@/core/matter/materials/types';
@@ -14,6 +14,8 @@ export interface SheetRow {
   readonly note: string;
   /** `18.3 g`, `14 drops`; empty for a step that weighs nothing. */
   readonly amount: string;
+  /** The amount in the person's own unit, where the scale has another one: `0.65 oz`. */
+  readonly beside: string;
   /** `± 0.4 g`; empty likewise. */
   readonly tolerance: string;
   /** Codes of the lots, with grams where it takes more than one. */
@@ -39,7 +41,12 @@ export function sheetRows(steps: readonly BenchStep[]): readonly SheetRow[] {
     note: step.note,
     ...(step.kind === 'weigh'
       ? weighed(step)
-      : { amount: step.kind === 'mix' ? minutes(step.seconds) : '', tolerance: '', lots: '' }),
+      : {
+          amount: step.kind === 'mix' ? formatTimer(step.seconds) : '',
+          beside: '',
+          tolerance: '',
+          lots: '',
+        }),
   }));
 }
 
@@ -59,17 +66,14 @@ export function benchCautions(steps: readonly BenchStep[], catalog: Catalog): re
 }
 
 function weighed({ targetG, toleranceG, stepG, counted, lots }: WeighStep) {
-  const { say } = readoutOf(stepG, targetG);
+  const { say, beside } = readoutOf(stepG, targetG);
   return {
     amount: counted === null ? say(targetG) : sayCounted(counted),
+    beside: counted === null ? beside(targetG) : '',
     tolerance: counted === null ? `± ${say(toleranceG)}` : '',
     lots:
       lots.length > 1
         ? lots.map(({ code, massG }) => `${code} ${say(massG)}`).join(' + ')
         : (lots[0]?.code ?? ''),
   };
-}
-
-function minutes(seconds: number): string {
-  return seconds % 60 === 0 ? formatMinutes(seconds / 60) : `${seconds} s`;
 }
