@@ -187,7 +187,7 @@ function editSaved(of: Page, grams: number): Promise<number> {
   }, grams);
 }
 
-/** In the page: a text is put into the field, and the list is drawn anew. */
+/** In the page: a text is put into the field, and the list is drawn again. */
 function searched(of: Page, text: string): Promise<number> {
   return of.evaluate(async (value) => {
     const field = document.querySelector<HTMLInputElement>('.find input');

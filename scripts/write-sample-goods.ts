@@ -4,7 +4,7 @@ import { writeWorkshopFile } from '../src/storage/file/write';
 import { seedRandom } from './lib/random';
 import { sampleGoods } from './lib/sampleGoods';
 
-// Writes the goods and orders of the sample workshop anew, its batches as they are: npm run sample:goods.
+// Writes the goods and orders of the sample workshop again, its batches as they are: npm run sample:goods.
 const SEED = 1505;
 /** Maud by day, Teo in the afternoons. */
 const SAMPLE_PLAN = {

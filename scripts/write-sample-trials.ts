@@ -4,7 +4,7 @@ import { writeWorkshopFile } from '../src/storage/file/write';
 import { seedRandom } from './lib/random';
 import { sampleTrials } from './lib/sampleTrials';
 
-// Writes the trials of the sample workshop anew, its batches as they are: npm run sample:trials.
+// Writes the trials of the sample workshop again, its batches as they are: npm run sample:trials.
 const SEED = 1404;
 seedRandom(SEED);
 const path = new URL('../demo/orrin-quay.rovack.json', import.meta.url);

@@ -130,7 +130,7 @@ function refuse(response: Response, status: number, sentence: string): void {
   response.status(status).type('text').send(sentence);
 }
 
-/** The door page, read anew each time so that a rebuild under a running server is served whole. */
+/** The door page, read again each time so that a rebuild under a running server is served whole. */
 function page(distDir: string, start: ServerOptions['start']): string {
   return readFileSync(join(distDir, 'index.html'), 'utf8').replace(
     '<meta name="rovack-start" content="ask" />',

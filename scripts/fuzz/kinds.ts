@@ -143,11 +143,11 @@ async function readFile(text: string): Promise<Answer> {
     settings: workshop.settings ?? USUAL_SETTINGS,
     batches: workshop.batches,
   };
-  const stumbles = [
+  const failures = [
     ...workshop.formulas.map((one) => checkFormula(one, facts)),
     ...workshop.batches.map((one) => checkBatch(one, facts)),
   ].find((found) => found !== null);
-  if (stumbles) throw new Error(`a screen would stumble: ${stumbles}`);
+  if (failures) throw new Error(`a screen would fail: ${failures}`);
   return refused.length > 0 ? 'partly' : 'taken';
 }
 

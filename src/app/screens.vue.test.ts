@@ -22,7 +22,7 @@ const SCREENS = router
 const LONG = 'Lantern of the long quay in the late light of an autumn that would not end '.repeat(
   6,
 );
-/** What a figure looks like that was never reckoned. */
+/** What a figure looks like that was never computed. */
 const BROKEN = /\bNaN\b|Infinity|undefined|\[object |\bnull\b/;
 
 type Shop = ReturnType<typeof drawnShop>;

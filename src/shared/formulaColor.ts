@@ -5,7 +5,7 @@ import type { Catalog } from '@/core/matter/materials/catalog';
 
 const known = new WeakMap<FormulaBody, string>();
 
-/** Color of a formula’s main mix, reckoned once for each body. */
+/** Color of a formula’s main mix, computed once for each body. */
 export function powderHexOf(body: FormulaBody, catalog: Catalog): string {
   const found = known.get(body) ?? powderHex(portionsOf(catalog, body.parts[0]?.lines ?? []));
   known.set(body, found);

@@ -69,7 +69,7 @@ export function sayPhaseProblem(problem: PhaseProblem): string {
   return PHASE_PROBLEMS[problem];
 }
 
-const JUG_PROBLEMS: Readonly<Record<GasLossProblem, string>> = {
+const GAS_LOSS_PROBLEMS: Readonly<Record<GasLossProblem, string>> = {
   'nothing-fizzes':
     'All the gas of this sample stays in so much water. Use less water, or more of the piece.',
   'too-few': 'Keep reading for at least 45 seconds before it can say anything.',
@@ -77,7 +77,7 @@ const JUG_PROBLEMS: Readonly<Record<GasLossProblem, string>> = {
 };
 
 export function sayGasLossProblem(problem: GasLossProblem): string {
-  return JUG_PROBLEMS[problem];
+  return GAS_LOSS_PROBLEMS[problem];
 }
 
 const START_PROBLEMS: Readonly<Record<StartProblem, (asked: TrialStart) => string>> = {

@@ -165,7 +165,7 @@ describe('a step that a hand puts somewhere', () => {
   }
   const barOf = (job: string) => calendar.bars.find((bar) => bar.job === job);
 
-  it('stands there at once and is locked, the rest is looked for anew, and it can be taken back', () => {
+  it('stands there at once and is locked, the rest is looked for again, and it can be taken back', () => {
     planned();
     const job = firstJob();
     const before = barOf(job)?.startMs;

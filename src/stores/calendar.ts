@@ -43,7 +43,7 @@ export const useCalendarStore = defineStore('calendar', () => {
   let run: ReturnType<typeof startPlan> | null = null;
   const before = shallowRef<readonly (readonly PlanLock[])[]>([]);
 
-  /** Plans anew from this moment; the best so far is shown while it goes on. */
+  /** Plans again from this moment; the best so far is shown while it goes on. */
   function plan(): void {
     cancel();
     planInputs.fromNow();

@@ -44,7 +44,7 @@ export const useDesignStore = defineStore('design', () => {
   const pieceG = computed(() => (body.value ? usualPieceG(mold.value, body.value.method) : null));
   const method = computed(() => body.value?.method);
   const family = computed(() => body.value?.family);
-  /** Made anew for another place, room or record; a pull moves none of these. */
+  /** Made again for another place, room or record; a pull moves none of these. */
   const conditions = computed<Conditions>(() =>
     conditionsFor(
       workshop.facts,

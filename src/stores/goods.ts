@@ -42,7 +42,7 @@ export interface Away {
   readonly each: number | null;
 }
 
-/** Finished goods as they stand: reckoned from the batches and every move. A move is only added or taken back. */
+/** Finished goods as they stand: computed from the batches and every move. A move is only added or taken back. */
 export const useGoodsStore = defineStore('goods', () => {
   const workshop = useWorkshopStore();
   const shelf = useShelfStore();
@@ -176,13 +176,13 @@ export const useGoodsStore = defineStore('goods', () => {
     there: number,
     why: string,
   ): Done {
-    const reckoned =
+    const computed =
       of.kind === 'wrapped'
         ? wrapped.value.find(({ run }) => run.id === of.wrappedId)?.left
         : loose.value.find(({ batch }) => batch.id === of.batchId)?.left[of.grade];
     if (!(Number.isInteger(there) && there >= 0)) return not('Type a whole number.');
-    if (reckoned === undefined) return not('That is no longer in stock.');
-    if (there !== reckoned) write({ kind: 'counted', of, change: there - reckoned, why });
+    if (computed === undefined) return not('That is no longer in stock.');
+    if (there !== computed) write({ kind: 'counted', of, change: there - computed, why });
     return DONE;
   }
 

@@ -7,15 +7,15 @@ beforeEach(() => {
 });
 afterEach(() => void vi.useRealTimers());
 
-describe('lists that are reckoned from today', () => {
-  it('are reckoned again when a new day begins, on a page that nobody touches', async () => {
+describe('lists that are computed from today', () => {
+  it('are computed again when a new day begins, on a page that nobody touches', async () => {
     const { today, nowMs } = await import('./now');
     const said = computed(() => today());
     const moment = computed(() => nowMs());
     expect(said.value).toBe('2026-04-18');
     const before = moment.value;
     vi.advanceTimersByTime(20_000);
-    // The same day: nothing is reckoned anew.
+    // The same day: nothing is computed again.
     expect([said.value, moment.value]).toEqual(['2026-04-18', before]);
     vi.advanceTimersByTime(20_000);
     expect(said.value).toBe('2026-04-19');

@@ -2,12 +2,12 @@ import { shallowRef } from 'vue';
 
 /** How often a page that stays open asks whether a new day has begun, ms. */
 const ASK_EVERY_MS = 20_000;
-/** The day that lists were last reckoned for: reading it is how they hear of the next one. */
+/** The day that lists were last computed for: reading it is how they hear of the next one. */
 const day = shallowRef(localDay());
 let isAsking = false;
 
 /**
- * Today as the workshop's clock has it, `2026-04-18`. What is reckoned from it is reckoned again when a new day begins, also
+ * Today as the workshop's clock has it, `2026-04-18`. What is computed from it is computed again when a new day begins, also
  * on a page that nobody touches: a lot that is past its date at midnight is past it on every screen.
  */
 export function today(): string {
@@ -19,7 +19,7 @@ export function today(): string {
   return localDay();
 }
 
-/** This moment, ms; what is reckoned from it is reckoned again when a new day begins. */
+/** This moment, ms; what is computed from it is computed again when a new day begins. */
 export function nowMs(): number {
   today();
   return Date.parse(nowIso());

@@ -1,7 +1,11 @@
 import { counted, formatCount } from '@/core/basics/format/numbers';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import { dossierOf, type Dossier, type DossierTrial } from '@/core/goods/products/dossier';
+import {
+  safetyFileOf,
+  type SafetyFile,
+  type SafetyFileTest,
+} from '@/core/goods/products/safetyFile';
 import { labeledLines, unitLabel, type LabelBooks } from '@/core/goods/products/labelOf';
 import { mostUnits, wrapCode, wrapFrom, type WrapPlan } from '@/core/goods/products/wrap';
 import { packagingFor } from '@/core/goods/products/packaging';
@@ -220,14 +224,14 @@ export const usePackStore = defineStore('pack', () => {
     return unitLabel(of, labeledLines(of, ids, labelBooks.value), labelBooks.value).netG;
   }
 
-  function dossier(
+  function safetyFile(
     bestBefore: string | null,
-    said: (trial: (typeof trialStore.trials)[number]) => DossierTrial,
-  ): Dossier | null {
+    said: (trial: (typeof trialStore.trials)[number]) => SafetyFileTest,
+  ): SafetyFile | null {
     const of = unit.value;
     const shown = label.value;
     if (!of || !shown) return null;
-    return dossierOf({
+    return safetyFileOf({
       unit: of,
       label: shown,
       batches: batches.value,
@@ -263,6 +267,6 @@ export const usePackStore = defineStore('pack', () => {
     planFor,
     wrap,
     netOf,
-    dossier,
+    safetyFile,
   };
 });

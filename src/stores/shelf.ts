@@ -18,7 +18,7 @@ import { movesOfArchived } from '@/core/goods/archive/movesOfArchived';
 import { today } from './now';
 import { useWorkshopStore } from './workshop';
 
-/** What stands on the shelf, reckoned from the lots and from every batch that took of them. */
+/** What stands on the shelf, computed from the lots and from every batch that took of them. */
 export const useShelfStore = defineStore('shelf', () => {
   const workshop = useWorkshopStore();
 

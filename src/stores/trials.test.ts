@@ -29,7 +29,7 @@ const pass = (ms: number) => vi.setSystemTime(Date.now() + ms);
 const phase = (of: Trial['entries'][number]) => (of.kind === 'phase' ? of.phase : of.kind);
 
 describe('the trial in hand', () => {
-  it('is the one that goes on, also for a page that was loaded anew, until another is chosen', () => {
+  it('is the one that goes on, also for a page that was loaded again, until another is chosen', () => {
     const [running] = SAMPLE.trials;
     if (!running) throw new Error('the sample has trials');
     expect(trialStore.inHand).toBeNull();

@@ -67,7 +67,7 @@ export const useTrialsStore = defineStore('trials', () => {
   );
   const shelfLife = computed(() => ownShelfLife(workshop.batches));
 
-  /** While the scale writes, each reading asks anew, and no other trial has changed. */
+  /** While the scale writes, each reading asks again, and no other trial has changed. */
   const othersTaught = rememberingLast(taughtByTrials);
 
   /** What a piece is forecast by: what all other trials taught, never itself. */
@@ -214,8 +214,8 @@ const CUP_OF_WATER = { volumeL: 1, tempC: 38, alkalinityMgL: 100 } as const;
 
 type Asked = Parameters<typeof taughtByTrials>;
 
-/** The same answer for the same records, without reckoning it again. */
-function rememberingLast(reckon: typeof taughtByTrials): typeof taughtByTrials {
+/** The same answer for the same records, without computing it again. */
+function rememberingLast(compute: typeof taughtByTrials): typeof taughtByTrials {
   let last: { readonly asked: Asked; readonly answer: ReturnType<typeof taughtByTrials> } | null =
     null;
   return (...asked) => {
@@ -225,7 +225,7 @@ function rememberingLast(reckon: typeof taughtByTrials): typeof taughtByTrials {
       last.asked[2] === asked[2] &&
       last.asked[0].length === asked[0].length &&
       last.asked[0].every((trial, i) => trial === asked[0][i]);
-    if (last === null || !isSame) last = { asked, answer: reckon(...asked) };
+    if (last === null || !isSame) last = { asked, answer: compute(...asked) };
     return last.answer;
   };
 }

@@ -71,7 +71,7 @@ describe('Rovack without its server', () => {
 describe('a newer version', () => {
   const taken = (isUpdate: boolean) => heard.get('controlling')?.({ isUpdate });
 
-  it('waits until the maker takes it in, and only then is the page loaded anew', async () => {
+  it('waits until the maker takes it in, and only then is the page loaded again', async () => {
     await started();
     expect(updates.isWaiting).toBe(false);
     heard.get('waiting')?.({});

@@ -49,7 +49,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   const catalog = computed(() => catalogWith(materials.value));
   const lots = computed(() => records.value.lots);
   const moldRecords = computed(() => records.value.molds);
-  // Sorted anew only when a mold was changed: all that is judged by fills would be judged anew with each edit.
+  // Sorted again only when a mold was changed: all that is judged by fills would be judged again with each edit.
   const molds = computed(() =>
     [...moldRecords.value].sort((a, b) => a.name.localeCompare(b.name, 'en-US')),
   );
@@ -69,7 +69,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
   const orders = computed(() => records.value.orders);
   const documents = computed(() => records.value.documents);
   const ladders = computed(() => records.value.ladders);
-  /** What the maker's own trials teach: reckoned anew only when a trial or a batch was written. */
+  /** What the maker's own trials teach: computed again only when a trial or a batch was written. */
   const taught = computed<OwnTrials>(
     () => teach.value?.(trials.value, batches.value, catalog.value) ?? {},
   );
@@ -131,7 +131,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     if (past.value.length > 0) setTimeout(() => void loadUses());
   }
 
-  /** What a screen stumbled over is on none. */
+  /** What a screen failed on is on none. */
   function quarantine(): void {
     const aside = settings.value.setAside ?? [];
     records.value = aside.reduce(
@@ -225,12 +225,12 @@ export const useWorkshopStore = defineStore('workshop', () => {
   /** Adds records or puts them in place of those with their ids. */
   function put<K extends CollectionName>(name: K, changed: readonly RecordOf<K>[]): void {
     if (changed.length === 0) return;
-    // Given to the database first: it works while the screen is drawn anew.
+    // Given to the database first: it works while the screen is drawn again.
     session?.put(name, changed);
     records.value = overlaid(records.value, name, changed);
   }
 
-  /** Off every screen, and still stored: what a screen stumbled over. */
+  /** Off every screen, and still stored: what a screen failed on. */
   function setAside(of: CollectionName, id: string): void {
     const { formulaInHandId, batchInHandId, setAside: before = [] } = settings.value;
     changeSettings({

@@ -12,6 +12,16 @@ async function scan(page: Page, inside = 'body'): Promise<void> {
   await scanIn(page, 'dark', new AxeBuilder({ page }).include(inside).withRules(OF_COLOR));
 }
 
+/** Controls that show no word and have no tooltip. */
+async function withoutTooltip(page: Page): Promise<string[]> {
+  return page.locator('main button:visible, main a:visible').evaluateAll((controls) =>
+    controls
+      .filter(({ textContent }) => !/[\p{L}\p{N}]/u.test(textContent ?? ''))
+      .filter((control) => !control.closest('.v-field, .v-chip') && !control.hasAttribute('title'))
+      .map((control) => control.getAttribute('aria-label') ?? control.outerHTML.slice(0, 120)),
+  );
+}
+
 /** The bench is slate by day and by night: one scan sees both. */
 const scanBench = (page: Page, inside = 'body') =>
   scanIn(page, 'light', new AxeBuilder({ page }).include(inside).withTags(LEVELS));
@@ -57,7 +67,7 @@ for (const [which, views] of [
     [
       ['/shelf/lots', 'Search lots'],
       ['/shelf/materials', 'Search materials'],
-      ['/shelf/wraps', 'Gift box for three'],
+      ['/shelf/packaging', 'Gift box for three'],
       ['/shelf/molds', 'Your fills'],
       ['/shelf/tools', 'Weigh ten squirts once.'],
       ['/shelf/to-buy', 'Batches to make'],
@@ -71,6 +81,11 @@ for (const [which, views] of [
       await test.step(path, async () => {
         await page.goto(SAMPLE_URL + path);
         await expect(page.getByText(ready).first()).toBeVisible();
+        await expect(page).toHaveTitle(
+          /^\S.* · Rovack$|^(Shelf|Calendar|Almanac|Workshop) · Rovack$/,
+        );
+        await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
+        expect(await withoutTooltip(page)).toEqual([]);
         await scan(page);
       });
   });

@@ -120,14 +120,14 @@ test('a screen that throws names the record that made it fail, and it can be sav
   await pasteRecipe(page, 'Anchor', '76543.25 g baking soda\n100 g citric acid');
   await expect(page.getByLabel('Formula name')).toHaveValue('Anchor');
   await expect(page.getByText('saved').first()).toBeVisible();
-  // From now on whoever writes that one mass stumbles.
+  // From now on whoever writes that one mass fails.
   await page.addInitScript(() => {
     const { format } = Object.getOwnPropertyDescriptors(Intl.NumberFormat.prototype);
     Object.defineProperty(Intl.NumberFormat.prototype, 'format', {
       get(this: Intl.NumberFormat) {
         const own = format.get?.call(this) as (value: number) => string;
         return (value: number) => {
-          if (value === 76543.25) throw new Error('made to stumble');
+          if (value === 76543.25) throw new Error('made to fail');
           return own(value);
         };
       },
@@ -135,7 +135,7 @@ test('a screen that throws names the record that made it fail, and it can be sav
   });
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Couldn’t show this screen' })).toBeVisible();
-  await expect(page.getByText('made to stumble')).toBeVisible();
+  await expect(page.getByText('made to fail')).toBeVisible();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save as a file Anchor' }).click(),

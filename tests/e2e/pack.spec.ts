@@ -140,9 +140,9 @@ test('the product safety file opens with what is missing, as a PDF and as open J
   expect(text.indexOf('Missing')).toBeLessThan(text.indexOf('Maker'));
   expect(text).toMatch(/A qualified assessor signs it/);
   expect(text).toContain('144-55-8');
-  const dossier = JSON.parse((await saved(page, 'Save as JSON')).toString());
-  expect(dossier).toMatchObject({ format: 'rovack-dossier', product: 'Quince Lantern' });
-  expect(dossier.batches[0].code).toBe('QL-011');
+  const safetyFile = JSON.parse((await saved(page, 'Save as JSON')).toString());
+  expect(safetyFile).toMatchObject({ format: 'rovack-safety-file', product: 'Quince Lantern' });
+  expect(safetyFile.batches[0].code).toBe('QL-011');
   await page.getByRole('button', { name: 'Prices', exact: true }).click();
   await expect(page.getByRole('row', { name: /^Harbor Box/ })).toContainText('$19.50');
 });
@@ -198,7 +198,7 @@ test('an empty workshop: a product of nothing, a name of 300 letters in another 
   await page.getByLabel('Width').fill('30');
   await page.getByLabel('Height').fill('30');
   await expect(page.getByRole('alert').filter({ hasText: 'fit' })).toContainText('cautions');
-  await page.goto('/shelf/wraps');
+  await page.goto('/shelf/packaging');
   await page.getByRole('button', { name: 'Add packaging' }).click();
   await page.getByLabel('Pieces', { exact: true }).fill('40');
   await page.getByLabel('Total cost').fill('8');

@@ -110,7 +110,7 @@ test('0.3 g of dye on a 1 g scale: a premix is made, weighed at the bench, and f
   await expect(lot.getByRole('link', { name: /^E/ })).toBeVisible();
 });
 
-test('why weigh, what it costs and what it needs are reckoned from this plan', async ({ page }) => {
+test('why weigh, what it costs and what it needs are computed from this plan', async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/scale`);
   await page.getByRole('tab', { name: 'Why weigh' }).click();
   await expect(page.getByText(/times as uncertain/)).toBeVisible();

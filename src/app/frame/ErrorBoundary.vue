@@ -5,7 +5,7 @@ import { useRoute } from 'vue-router';
 import { saveWords } from '@/stores/saveMessages';
 import { useSavingStore } from '@/stores/saving';
 
-/** A screen that throws takes nothing with it: what it stumbled over is named, and all else goes on. */
+/** A screen that throws takes nothing with it: what it failed on is named, and all else goes on. */
 // Loaded when it is needed: going through every record needs all models.
 const ErrorPanel = defineAsyncComponent(() => import('./ErrorPanel.vue'));
 const route = useRoute();

@@ -11,7 +11,7 @@ import { useSavingStore } from '@/stores/saving';
 import { useWorkshopStore } from '@/stores/workshop';
 import { download } from '@/ui/frame/download';
 
-/** In place of a screen that threw: the record it stumbled over, to be saved as a file and laid away. */
+/** In place of a screen that threw: the record it failed on, to be saved as a file and laid away. */
 defineProps<{ said: string }>();
 const emit = defineEmits<{ again: [] }>();
 const workshop = useWorkshopStore();
@@ -67,7 +67,7 @@ function layAway({ of, id }: Culprit): void {
 </script>
 
 <template>
-  <section class="stumble" aria-label="Couldn’t show this screen" role="alert">
+  <section class="failed" aria-label="Couldn’t show this screen" role="alert">
     <h1>Couldn’t show this screen</h1>
     <p>
       Something on it failed ({{ said }}). {{ saveWords(saving.status) }} All other screens work.
@@ -95,7 +95,7 @@ function layAway({ of, id }: Culprit): void {
 </template>
 
 <style scoped>
-.stumble {
+.failed {
   max-width: 720px;
   padding: 28px 24px;
 }

@@ -51,7 +51,7 @@ const found = computed(() => {
 
 /** A workshop may have thousands: what is in sight is drawn. */
 const ROW_PX = 66;
-/** As the browser laid them out: nobody asks it, which would lay the page out anew for each row; it tells when one changes. */
+/** As the browser laid them out: nobody asks it, which would lay the page out again for each row; it tells when one changes. */
 const heights = new WeakMap<Element, number>();
 function heightOf(row: Element, told: ResizeObserverEntry | undefined): number {
   const px = told?.borderBoxSize[0]?.blockSize ?? heights.get(row) ?? ROW_PX;

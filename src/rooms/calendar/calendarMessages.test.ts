@@ -59,12 +59,12 @@ describe('a planned step', () => {
 describe('the bottleneck', () => {
   it('is named by what it is', () => {
     const name = () => 'Pebble 60';
-    const of = (kind: 'hands' | 'machine' | 'mold' | 'loft', id: string) =>
+    const of = (kind: 'person' | 'machine' | 'mold' | 'drying-room', id: string) =>
       sayBottleneck({ kind, id, share: 0.814 }, name);
-    expect(of('hands', 'Ivo')).toBe('bottleneck: Ivo, 81% used');
+    expect(of('person', 'Ivo')).toBe('bottleneck: Ivo, 81% used');
     expect(of('machine', 'press')).toBe('bottleneck: press, 81% used');
     expect(of('mold', 'm1')).toBe('bottleneck: mold Pebble 60, 81% used');
-    expect(of('loft', '')).toBe('bottleneck: drying room, 81% used');
+    expect(of('drying-room', '')).toBe('bottleneck: drying room, 81% used');
   });
 });
 

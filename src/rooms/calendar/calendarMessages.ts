@@ -46,10 +46,10 @@ export function sayBottleneck(
   moldName: (id: string) => string,
 ): string {
   const what = {
-    hands: id,
+    person: id,
     machine: id,
     mold: `mold ${moldName(id)}`,
-    loft: 'drying room',
+    'drying-room': 'drying room',
   }[kind];
   return `bottleneck: ${what}, ${formatPercent(100 * share, 0)} used`;
 }

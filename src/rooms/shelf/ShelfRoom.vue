@@ -10,7 +10,7 @@ import { counted } from '@/core/basics/format/numbers';
 
 const MaterialsSide = defineAsyncComponent(() => import('./MaterialsSide.vue'));
 const LotsSide = defineAsyncComponent(() => import('./LotsSide.vue'));
-const WrapsSide = defineAsyncComponent(() => import('./WrapsSide.vue'));
+const PackagingSide = defineAsyncComponent(() => import('./PackagingSide.vue'));
 const MoldsSide = defineAsyncComponent(() => import('./MoldsSide.vue'));
 const ToolsSide = defineAsyncComponent(() => import('./ToolsSide.vue'));
 const ShoppingFor = defineAsyncComponent(() => import('@/shared/ShoppingFor.vue'));
@@ -18,7 +18,7 @@ const ShoppingFor = defineAsyncComponent(() => import('@/shared/ShoppingFor.vue'
 const SIDES = [
   { value: 'lots', word: 'Lots' },
   { value: 'materials', word: 'Materials' },
-  { value: 'wraps', word: 'Packaging' },
+  { value: 'packaging', word: 'Packaging' },
   { value: 'molds', word: 'Molds' },
   { value: 'tools', word: 'Tools' },
   { value: 'to-buy', word: 'To buy' },
@@ -54,7 +54,7 @@ const side = computed<Side>({
       <AppTabs v-model="side" label="Shelf" :items="SIDES" class="sides" />
       <LotsSide v-if="side === 'lots'" />
       <MaterialsSide v-else-if="side === 'materials'" />
-      <WrapsSide v-else-if="side === 'wraps'" />
+      <PackagingSide v-else-if="side === 'packaging'" />
       <MoldsSide v-else-if="side === 'molds'" />
       <ToolsSide v-else-if="side === 'tools'" />
       <ShoppingFor v-else />

@@ -13,7 +13,7 @@ import MaterialDetail from './MaterialDetail.vue';
 import NewLotDialog from './NewLotDialog.vue';
 import OverrideField from './OverrideField.vue';
 import ToolsSide from './ToolsSide.vue';
-import WrapsSide from './WrapsSide.vue';
+import PackagingSide from './PackagingSide.vue';
 import { TOOL_FIELDS, TOOL_WORDS, newTool } from './toolFields';
 
 let shop: ReturnType<typeof drawnShop>;
@@ -237,7 +237,7 @@ describe('tools', () => {
 
 describe('wraps', () => {
   async function opened() {
-    const side = shop.show(WrapsSide);
+    const side = shop.show(PackagingSide);
     const [row] = side.findAll('button.row');
     await row?.trigger('click');
     const name = side.find('.detail').attributes('aria-label');

@@ -192,7 +192,7 @@ function reorder(lineIds: string[], movedId: string): void {
 .stands-out {
   margin-top: 22px;
 }
-/* What is told in sentences is told anew when the hand lets go. */
+/* What is told in sentences is told again when the hand lets go. */
 .stands-out.waits {
   opacity: 0.55;
 }

@@ -99,6 +99,7 @@ function write(): void {
             <button
               type="button"
               :aria-label="`One piece fewer: ${row.title}`"
+              title="One piece fewer"
               :disabled="!counts.has(row.fault)"
               @click="change(row.fault, -1)"
             >
@@ -108,6 +109,7 @@ function write(): void {
             <button
               type="button"
               :aria-label="`One piece more: ${row.title}`"
+              title="One piece more"
               @click="change(row.fault, 1)"
             >
               +

@@ -4,7 +4,7 @@ import { formatMass } from '@/core/basics/format/quantities';
 import { scaleLinear } from 'd3-scale';
 import { computed } from 'vue';
 
-/** Every fill a mark about the target: drift is seen before it is reckoned. */
+/** Every fill a mark about the target: drift is seen before it is computed. */
 const props = defineProps<{
   fillsG: readonly number[];
   targetG: number;

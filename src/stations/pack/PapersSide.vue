@@ -14,12 +14,12 @@ import { useWorkshopStore } from '@/stores/workshop';
 import { useMaterials } from '@/ui/fields/materials';
 import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import { download, saveBlob } from '@/ui/frame/download';
-import { dossierPaper, originPaper, pricePaper, recallPaper } from '@/ui/paper/goodsPapers';
+import { safetyFilePaper, originPaper, pricePaper, recallPaper } from '@/ui/paper/goodsPapers';
 import type { Paper } from '@/ui/paper/papers';
 import PaperSheet from './PaperSheet.vue';
-import { dossierTrial } from './dossierTrial';
+import { safetyFileTest } from './safetyFileTest';
 
-/** The dossier of what is in hand, a recall either way, and the list of prices: on screen, on paper, as files. */
+/** The safety file of the open product, a recall either way, and the list of prices: on screen, on paper, as files. */
 const pack = usePackStore();
 const goods = useGoodsStore();
 const trialStore = useTrialsStore();
@@ -27,15 +27,15 @@ const workshop = useWorkshopStore();
 const { nameOf } = useMaterials();
 const { money } = useMoney();
 
-type Which = 'dossier' | 'lot' | 'batch' | 'order' | 'prices';
+type Which = 'safety-file' | 'lot' | 'batch' | 'order' | 'prices';
 const WHICH = [
-  { value: 'dossier', word: 'Product safety file' },
+  { value: 'safety-file', word: 'Product safety file' },
   { value: 'lot', word: 'Recall of a lot' },
   { value: 'batch', word: 'Recall of a batch' },
   { value: 'order', word: 'Contents of an order' },
   { value: 'prices', word: 'Prices' },
 ] as const satisfies readonly { value: Which; word: string }[];
-const which = ref<Which>('dossier');
+const which = ref<Which>('safety-file');
 const now = nowIso();
 const usedLots = new Set(goods.books.lotMoves.map((move) => move.lotId));
 const lotId = ref<string | null>(
@@ -71,18 +71,18 @@ const orders = computed(() =>
     .map(({ id, who, due }) => ({ value: id, title: `${who}, ${shortDate(due)}` })),
 );
 
-const dossier = computed(() => {
-  if (which.value !== 'dossier') return null;
+const safetyFile = computed(() => {
+  if (which.value !== 'safety-file') return null;
   const best = pack.label?.bestBefore;
-  return pack.dossier(best ? new Date(best.atMs).toISOString().slice(0, 10) : null, (trial) =>
-    dossierTrial(trial, trialStore.answerOf(trial)),
+  return pack.safetyFile(best ? new Date(best.atMs).toISOString().slice(0, 10) : null, (trial) =>
+    safetyFileTest(trial, trialStore.answerOf(trial)),
   );
 });
 
 const paper = computed<Paper | null>(() => {
   switch (which.value) {
-    case 'dossier':
-      return dossier.value && dossierPaper(dossier.value);
+    case 'safety-file':
+      return safetyFile.value && safetyFilePaper(safetyFile.value);
     case 'lot': {
       const lot = workshop.lots.find(({ id }) => id === lotId.value);
       return lot
@@ -140,11 +140,11 @@ async function savePdf(): Promise<void> {
   isWriting.value = false;
 }
 function saveJson(): void {
-  if (!dossier.value) return;
+  if (!safetyFile.value) return;
   download(
-    `${fileName(`Product safety file ${dossier.value.product}`)}.json`,
+    `${fileName(`Product safety file ${safetyFile.value.product}`)}.json`,
     'application/json',
-    `${JSON.stringify(dossier.value, null, 2)}\n`,
+    `${JSON.stringify(safetyFile.value, null, 2)}\n`,
   );
 }
 function fileName(title: string): string {
@@ -178,7 +178,7 @@ const print = () => window.print();
         <v-btn :loading="isWriting" :disabled="!paper" variant="flat" @click="savePdf"
           >Save as PDF</v-btn
         >
-        <v-btn v-if="which === 'dossier'" :disabled="!dossier" @click="saveJson"
+        <v-btn v-if="which === 'safety-file'" :disabled="!safetyFile" @click="saveJson"
           >Save as JSON</v-btn
         >
       </div>

@@ -164,7 +164,7 @@ const price = (value: number): number | null => (value > 0 ? value : null);
     />
     <p v-if="packagings.length === 0" class="quiet">
       There is no packaging on the
-      <router-link :to="{ name: 'shelf', params: { side: 'wraps' } }">Shelf</router-link> yet.
+      <router-link :to="{ name: 'shelf', params: { side: 'packaging' } }">Shelf</router-link> yet.
     </p>
     <h2>Cost and price</h2>
     <dl v-if="pack.cost" class="cost">

@@ -38,7 +38,7 @@ const typed = ref('');
 const problem = ref('');
 
 const batch = computed(() => trialStore.batchOf(props.trial));
-/** Sample and water stay what they are for a trial: reckoned once, not with each reading. */
+/** Sample and water stay what they are for a trial: computed once, not with each reading. */
 const { pieceG, water, stepG } = props.trial;
 const readout = readoutOf(stepG ?? 1);
 const mix = portionsOf(

@@ -10,7 +10,7 @@ import PageHeader from '@/shared/PageHeader.vue';
 import { nowMs } from '@/stores/now';
 import { useTrialsStore } from '@/stores/trials';
 import PitcherHand from './PitcherHand.vue';
-import KeptBack from './KeptBack.vue';
+import RetainedSamples from './RetainedSamples.vue';
 import CupTestView from './CupTestView.vue';
 import SeenPanel from './SeenPanel.vue';
 import StartTrial from './StartTrial.vue';
@@ -57,7 +57,7 @@ function open(trial: Trial): void {
   view.value = 'now';
 }
 
-function anew(): void {
+function again(): void {
   trialStore.choose(null);
   view.value = 'now';
 }
@@ -74,7 +74,7 @@ function anew(): void {
         <template v-else>{{ counted(trialStore.trials.length, 'test') }}</template>
       </template>
       <template #actions>
-        <v-btn v-if="trialStore.inHand" @click="anew">New test</v-btn>
+        <v-btn v-if="trialStore.inHand" @click="again">New test</v-btn>
       </template>
     </PageHeader>
     <div class="station" :class="{ wide: view !== 'now' || !trialStore.inHand }">
@@ -115,7 +115,7 @@ function anew(): void {
           </details>
         </template>
         <CupTestView v-else-if="view === 'sets'" />
-        <KeptBack v-else-if="view === 'kept'" />
+        <RetainedSamples v-else-if="view === 'kept'" />
         <TrialList v-else @open="open" />
       </div>
       <aside v-if="view === 'now' && trialStore.inHand" class="side">

@@ -10,7 +10,7 @@ import { valueOf } from '@/core/batches/trials/cup-test/cups';
 import type { Trial } from '@/core/batches/trials/schema';
 import { useTrialsStore } from '@/stores/trials';
 import AskCupTest from './AskCupTest.vue';
-import KeptBack from './KeptBack.vue';
+import RetainedSamples from './RetainedSamples.vue';
 import CupTestSet from './CupTestSet.vue';
 import StartTrial from './StartTrial.vue';
 import TrialHand from './TrialHand.vue';
@@ -276,7 +276,7 @@ describe('small ones, cup by cup', () => {
 
 describe('pieces kept back', () => {
   it('are laid away of a batch, and never more than there are', async () => {
-    const shown = shop.show(KeptBack);
+    const shown = shop.show(RetainedSamples);
     const batch = trialStore.madeBatches.find((one) => keptPieces(one) === 0);
     if (!batch) throw new Error('the sample has a batch without kept pieces');
     await choose(shown, 'Batch to retain pieces of', batch.id);
@@ -290,7 +290,7 @@ describe('pieces kept back', () => {
   });
 
   it('are looked at, hard and scent from 0 to 5', async () => {
-    const shown = shop.show(KeptBack);
+    const shown = shop.show(RetainedSamples);
     const look = shown.findAll('button').find((one) => one.text().startsWith('Check one'));
     await look?.trigger('click');
     const form = shown.find('form.look');
@@ -314,7 +314,7 @@ describe('pieces kept back', () => {
       'batches',
       shop.workshop.batches.map(({ id }) => id),
     );
-    expect(shop.show(KeptBack).text()).toContain('There are no retained samples yet.');
+    expect(shop.show(RetainedSamples).text()).toContain('There are no retained samples yet.');
   });
 });
 

@@ -198,7 +198,7 @@ describe('the spare copy', () => {
     }
   });
 
-  it('is written anew into the other file where no end is found', async () => {
+  it('is written again into the other file where no end is found', async () => {
     const session = await workshop();
     session.put('formulas', [lantern('One')]);
     await session.flush();
@@ -248,7 +248,7 @@ describe('the spare copy', () => {
     expect((await spare()).needsRestart()).toBe(false);
   });
 
-  it('is long when more was appended than it was itself, and eight megabytes; then it is written anew', async () => {
+  it('is long when more was appended than it was itself, and eight megabytes; then it is written again', async () => {
     const session = await workshop();
     session.put('formulas', [lantern('One')]);
     await session.flush();
@@ -345,7 +345,7 @@ describe('a database that the browser has lost', () => {
     expect(said[0]).toMatch(/unfinished backup/);
   });
 
-  it('while its copy was written anew has the old copy back, and over it what is newer', async () => {
+  it('while its copy was written again has the old copy back, and over it what is newer', async () => {
     const place = folderInMemory();
     vi.stubGlobal('navigator', { storage: { getDirectory: async () => place.handle } });
     const session = await workshop();

@@ -1,7 +1,7 @@
 import type { Stamp } from '../db/stamps';
 
 /**
- * The spare copy is two files of lines, of which one is whole while the other is written anew. A line is JSON: a record
+ * The spare copy is two files of lines, of which one is whole while the other is written again. A line is JSON: a record
  * with its key and stamp, null for one that is gone, or the write up to which the file goes. The last line of a key counts.
  */
 export const BACKUP_FILES = ['spare-1', 'spare-2'] as const;

@@ -7,7 +7,7 @@ import { BACKUP_FILES } from './format';
 import { keepBackup, type BackupFile } from './keep';
 import { backupPlace } from './place';
 
-/** A copy that has grown long is written anew once the screens have come up and some work is done, ms. */
+/** A copy that has grown long is written again once the screens have come up and some work is done, ms. */
 const RENEW_AFTER_MS = 30_000;
 /** What was appended is put down by the system this long after, ms: nobody waits for a disk with each edit. */
 const PUT_DOWN_AFTER_MS = 1000;

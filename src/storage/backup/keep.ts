@@ -20,7 +20,7 @@ const PAGE = 100;
 const TAIL_BYTES = [200, 64 * 1024, 2 * 1024 * 1024, 32 * 1024 * 1024];
 /** Such a line is short. */
 const MOST_END_LINE = 60;
-/** What was appended may be so big, or as big as the copy itself, before the copy is written anew. */
+/** What was appended may be so big, or as big as the copy itself, before the copy is written again. */
 const MOST_APPENDED_BYTES = 8 * 1024 * 1024;
 /** A worker through whose hands so many records went has grown big, and none gives back what it took before it ends. */
 const MANY_RECORDS = 5000;
@@ -37,13 +37,13 @@ export interface Backup {
   readonly follow: (hasSettings: boolean) => Promise<void>;
   /** Everything up to this write is in it. */
   readonly seq: () => number;
-  /** Has so much been appended that the copy is better written anew? */
+  /** Has so much been appended that the copy is better written again? */
   readonly isLong: () => boolean;
   /** Have so many records gone through its hands that it is better begun afresh? */
   readonly needsRestart: () => boolean;
   /** Asks the system to put down what was appended: a browser that is killed loses none of it, a machine without power may. */
   readonly flushToDisk: () => void;
-  /** Writes it anew. */
+  /** Writes it again. */
   readonly renew: () => Promise<void>;
 }
 

@@ -19,7 +19,7 @@ export interface Restored {
 }
 
 /**
- * Puts everything of the spare copy into a database that has just been made anew: the newest copy that is whole, and over it
+ * Puts everything of the spare copy into a database that has just been made again: the newest copy that is whole, and over it
  * what had been written of the next one, as that is newer. Where none is whole yet, what there is of it is better than
  * nothing.
  * @param name the database’s

@@ -65,7 +65,7 @@ function goesFirst(store: CodedStore, a: CodedRecord, b: CodedRecord): boolean {
 /**
  * After records of another device came in: of two that bear one code the later one gets another, on each device the same.
  * @param keys what came in
- * @returns what was written anew, and what to say of it
+ * @returns what was written again, and what to say of it
  */
 export async function recode(
   tx: Writing,

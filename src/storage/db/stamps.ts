@@ -42,7 +42,7 @@ export function newDeviceId(): string {
   return newId().slice(0, 8);
 }
 
-/** Who this browser is; drawn anew where it has not been anyone yet. */
+/** Who this browser is; drawn again where it has not been anyone yet. */
 export async function ownDevice(store: {
   readonly get: (id: string) => Promise<OwnDevice | undefined>;
 }): Promise<OwnDevice> {

@@ -450,7 +450,7 @@ describe('a folder that is not in order', () => {
 });
 
 describe('what is written', () => {
-  it('is a file that a workshop can be read from; small changes go beside it, and a new day writes it anew with a copy', async () => {
+  it('is a file that a workshop can be read from; small changes go beside it, and a new day writes it again with a copy', async () => {
     const desk = await browser('Desk');
     const made = lantern();
     desk.session.put('formulas', [made]);
@@ -474,7 +474,7 @@ describe('what is written', () => {
     expect(next.written).toMatchObject({ copies: ['2026-04-18', '2026-04-19'] });
   });
 
-  it('what somebody deleted or wrote over is written anew', async () => {
+  it('what somebody deleted or wrote over is written again', async () => {
     const desk = await browser('Desk');
     desk.session.put('formulas', [lantern()]);
     const { own } = await desk.look();

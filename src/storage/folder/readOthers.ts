@@ -41,7 +41,7 @@ export async function readOthers(
     const read = await openOther(db, folder, file.name, streamFromBytes);
     if (!read.ok) {
       troubles.push(read.trouble);
-      // Of this device’s own only what it writes counts: it is written anew.
+      // Of this device’s own only what it writes counts: it is written again.
       if (isOwnName) state = { ...state, whole: null };
       continue;
     }

@@ -23,7 +23,7 @@ export interface LookOptions {
   readonly streamFromBytes?: number;
 }
 
-/** Beyond this many changes the whole file is written anew. */
+/** Beyond this many changes the whole file is written again. */
 export const MOST_SINCE = 200;
 export interface Left {
   readonly state: FolderState;

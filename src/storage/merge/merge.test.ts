@@ -188,7 +188,7 @@ describe('a batch', () => {
     const other = mergeRecords('batches', { base, mine: there, theirs: here }, VOICE).record;
     expect(standingOf(one).map(({ kind }) => kind)).toEqual(['done']);
     expect(standingOf(other)).toEqual(standingOf(one));
-    // Settled anew on one side only: nothing met.
+    // Settled again on one side only: nothing met.
     const was = done(4);
     const again = settleStep({ ...was, currentStep: 1 }, { kind: 'skipped' }, at(6));
     const alone = mergeRecords('batches', { base: was, mine: was, theirs: again }, VOICE);

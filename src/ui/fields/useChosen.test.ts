@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import { effectScope, shallowRef } from 'vue';
 import { useChosen } from './useChosen';
 
-it('the record that is shown stays shown when its new name sorts the list anew', () => {
+it('the record that is shown stays shown when its new name sorts the list again', () => {
   effectScope().run(() => {
     const list = shallowRef([{ id: 'a' }, { id: 'b' }]);
     const { chosen, pickedId } = useChosen(

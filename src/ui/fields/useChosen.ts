@@ -1,7 +1,7 @@
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 
 /**
- * The record of a list that a hand picked, else the first. What is shown stays shown: a new name that sorts the list anew
+ * The record of a list that a hand picked, else the first. What is shown stays shown: a new name that sorts the list again
  * does not put another record under the next keystroke.
  */
 export function useChosen<T>(

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { Dossier, DossierBatch } from '@/core/goods/products/dossier';
+import type { SafetyFile, SafetyFileBatch } from '@/core/goods/products/safetyFile';
 import type { OrderOrigin, Recall } from '@/core/goods/products/recall';
-import { dossierPaper, originPaper, pricePaper, recallPaper } from './goodsPapers';
+import { safetyFilePaper, originPaper, pricePaper, recallPaper } from './goodsPapers';
 import type { Paper, PaperPart } from './papers';
 
 const NOW = new Date(2026, 9, 15, 12).toISOString();
@@ -29,7 +29,7 @@ function under(paper: Paper, heading: string): readonly string[] {
   return all.slice(from, to < 0 ? undefined : to);
 }
 
-const BATCH: DossierBatch = {
+const BATCH: SafetyFileBatch = {
   code: 'QL-0042',
   formula: 'Lantern',
   version: 3,
@@ -65,7 +65,7 @@ const BATCH: DossierBatch = {
   looks: [],
   warnings: [],
 };
-const DOSSIER = {
+const SAFETY_FILE = {
   product: 'Lantern, four',
   writtenAt: NOW,
   notice: 'Nobody’s signature.',
@@ -82,11 +82,11 @@ const DOSSIER = {
   },
   claims: [],
   batches: [BATCH],
-} as unknown as Dossier;
+} as unknown as SafetyFile;
 
-describe('a dossier on paper', () => {
+describe('a product safety file on paper', () => {
   it('says what is missing before all else, and that nothing is when nothing is', () => {
-    const whole = dossierPaper(DOSSIER);
+    const whole = safetyFilePaper(SAFETY_FILE);
     expect(lines(whole)[0]).toBe('# Missing');
     expect(under(whole, 'Missing')[0]).toBe('Nothing that Rovack checks is missing.');
     const row = { title: 'An address', detail: 'nobody can write', rule: 'labeling' };
@@ -94,13 +94,16 @@ describe('a dossier on paper', () => {
       { ...row, state: 'missing' },
       { ...row, state: 'look' },
     ];
-    const said = under(dossierPaper({ ...DOSSIER, missing } as unknown as Dossier), 'Missing');
+    const said = under(
+      safetyFilePaper({ ...SAFETY_FILE, missing } as unknown as SafetyFile),
+      'Missing',
+    );
     expect(said[1]).toBe('MISSING: An address | nobody can write | labeling');
     expect(said[2]).toBe('CHECK: An address | nobody can write | labeling');
   });
 
   it('leaves no gap where something is not known: it says so', () => {
-    const paper = dossierPaper(DOSSIER);
+    const paper = safetyFilePaper(SAFETY_FILE);
     expect(under(paper, 'Maker')).toEqual(['not given']);
     expect(under(paper, 'Label')[0]).toBe('Bath bomb · Net wt 4 oz');
     expect(lines(paper)).toContain('Allergens: None over 0.01%.');
@@ -115,18 +118,18 @@ describe('a dossier on paper', () => {
     expect(batch).toContain('There is no test on record.');
     expect(batch).toContain('There are no retained samples.');
     expect(paper.sub).toBe('QL-0042 · written October 15, 2026');
-    expect(dossierPaper({ ...DOSSIER, batches: [] }).sub).toMatch(/^no batch yet/);
+    expect(safetyFilePaper({ ...SAFETY_FILE, batches: [] }).sub).toMatch(/^no batch yet/);
   });
 
   it('shows a small share of an allergen with a digit more', () => {
     const label = {
-      ...DOSSIER.label,
+      ...SAFETY_FILE.label,
       allergens: [
         { name: 'Linalool', pct: 0.1 },
         { name: 'Limonene', pct: 0.099 },
       ],
     };
-    const paper = dossierPaper({ ...DOSSIER, label });
+    const paper = safetyFilePaper({ ...SAFETY_FILE, label });
     expect(lines(paper)).toContain('Allergens: Linalool 0.10%, Limonene 0.099%');
   });
 });

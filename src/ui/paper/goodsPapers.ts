@@ -1,5 +1,5 @@
 import { GONE_WORDS } from '@/core/goods/products/messages';
-import type { Dossier, DossierBatch } from '@/core/goods/products/dossier';
+import type { SafetyFile, SafetyFileBatch } from '@/core/goods/products/safetyFile';
 import type { OrderOrigin, Recall } from '@/core/goods/products/recall';
 import { longDate, shortDate } from '@/core/basics/format/dates';
 import {
@@ -25,29 +25,29 @@ function tableOf(table: Extract<PaperPart, { kind: 'table' }>): PaperPart {
   return table.rows.length > 0 ? table : text('None.');
 }
 
-/** The dossier as a paper: what is missing first. */
-export function dossierPaper(dossier: Dossier): Paper {
-  const { label } = dossier;
+/** The safety file as a paper: what is missing first. */
+export function safetyFilePaper(safetyFile: SafetyFile): Paper {
+  const { label } = safetyFile;
   return {
-    title: `Product safety file: ${dossier.product}`,
-    sub: `${dossier.batches.map(({ code }) => code).join(', ') || 'no batch yet'} · written ${longDate(dossier.writtenAt)}`,
+    title: `Product safety file: ${safetyFile.product}`,
+    sub: `${safetyFile.batches.map(({ code }) => code).join(', ') || 'no batch yet'} · written ${longDate(safetyFile.writtenAt)}`,
     parts: [
       heading('Missing'),
-      dossier.missing.length === 0
+      safetyFile.missing.length === 0
         ? text('Nothing that Rovack checks is missing.')
         : {
             kind: 'table',
             head: ['Check', 'Detail', 'Rule'],
-            rows: dossier.missing.map(({ state, title, detail, rule }) => [
+            rows: safetyFile.missing.map(({ state, title, detail, rule }) => [
               `${state === 'missing' ? 'MISSING' : 'CHECK'}: ${title}`,
               detail,
               rule,
             ]),
           },
-      text(dossier.notice, true),
+      text(safetyFile.notice, true),
       heading('Maker'),
       text(
-        [dossier.maker.name, dossier.maker.address, dossier.maker.contact]
+        [safetyFile.maker.name, safetyFile.maker.address, safetyFile.maker.contact]
           .filter((said) => said !== '')
           .join(', ') || 'not given',
       ),
@@ -67,18 +67,18 @@ export function dossierPaper(dossier: Dossier): Paper {
         items: label.cautions.map(({ text: said, source }) => `${said} (${source})`),
       },
       heading('Claims and their support'),
-      ...(dossier.claims.length === 0
+      ...(safetyFile.claims.length === 0
         ? [text('The maker makes no claims beside the name.')]
-        : dossier.claims.flatMap(({ text: said, marked, support }) => [
+        : safetyFile.claims.flatMap(({ text: said, marked, support }) => [
             text(`“${said}”: ${support}`),
             ...(marked.length > 0 ? [{ kind: 'list' as const, items: marked }] : []),
           ])),
-      ...dossier.batches.flatMap(batchParts),
+      ...safetyFile.batches.flatMap(batchParts),
     ],
   };
 }
 
-function batchParts(batch: DossierBatch): readonly PaperPart[] {
+function batchParts(batch: SafetyFileBatch): readonly PaperPart[] {
   const { room, fills } = batch;
   return [
     heading(`Batch ${batch.code}: ${batch.formula}, version ${batch.version}`),

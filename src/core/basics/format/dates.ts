@@ -2,7 +2,7 @@ import { habits } from './habits';
 
 const made = new Map<string, Intl.DateTimeFormat>();
 
-/** Made once, as that is slow; anew where the workshop has moved to another zone since. */
+/** Made once, as that is slow; again where the workshop has moved to another zone since. */
 function format(options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
   const key = `${new Date().getTimezoneOffset()} ${JSON.stringify(options)}`;
   const one = made.get(key) ?? new Intl.DateTimeFormat('en-US', options);

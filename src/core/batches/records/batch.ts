@@ -150,7 +150,7 @@ export function settleStep(batch: Batch, entry: NewEntry, now: string): Batch {
   };
 }
 
-/** One step back; nothing is struck until the step is settled anew. */
+/** One step back; nothing is struck until the step is settled again. */
 export function goBack(batch: Batch): Batch {
   if (batch.currentStep === 0 || batch.outcome !== 'at-the-bench') return batch;
   return { ...batch, currentStep: batch.currentStep - 1 };

@@ -19,7 +19,7 @@ const STEPS = 161;
 const WIDEST = 4 * PRIOR_SD;
 
 export interface ShelfLifeFactor {
-  /** Days in this maker’s hands over the days reckoned. */
+  /** Days in this maker’s hands over the days computed. */
   readonly factor: number;
   readonly low: number;
   readonly high: number;

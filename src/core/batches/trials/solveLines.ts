@@ -23,7 +23,7 @@ const ROUNDS = 5;
 const NORMAL_OVER_SCALE = 1.448;
 
 /**
- * A straight problem with normal priors and Student's t for single readings, by weights that are learned anew each round.
+ * A straight problem with normal priors and Student's t for single readings, by weights that are learned again each round.
  * Source: Gelman et al., Bayesian Data Analysis, chapters 14 and 17, not looked up.
  * @param rows one a reading, of as many numbers as there are priors
  * @param options leastSd of a reading, over 0: the scale's step is the least it can tell

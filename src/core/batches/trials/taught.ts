@@ -111,12 +111,12 @@ const known = new WeakMap<Trial, Learnt>();
 export function lessonOf(one: TriedBatch, catalog: Catalog): Lesson {
   const before = known.get(one.trial);
   if (before?.batch === one.batch && before.catalog === catalog) return before.lesson;
-  const lesson = reckoned(one, catalog);
+  const lesson = computed(one, catalog);
   known.set(one.trial, { batch: one.batch, catalog, lesson });
   return lesson;
 }
 
-function reckoned(one: TriedBatch, catalog: Catalog): Lesson {
+function computed(one: TriedBatch, catalog: Catalog): Lesson {
   const { trial } = one;
   const at = trial.startedAt;
   const { lasting, surface } = shippedFor(one, catalog);

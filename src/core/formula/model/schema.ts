@@ -13,7 +13,7 @@ import {
   UNREAD_CODES,
 } from './kinds';
 
-/** Less is nothing: a reckoning over it would have no end. */
+/** Less is nothing: a computing over it would have no end. */
 const LEAST_G = 1e-9;
 const massG = z
   .number()

@@ -15,7 +15,7 @@ export interface SmallMeasures {
 
 /**
  * Twenty drops to the milliliter is a pharmacopoeia's standard dropper for water. Oils run 25 to 40:
- * twenty stays the value reckoned with, as it errs to the strong side of a scent, and the low end shows the rest.
+ * twenty stays the value computed with, as it errs to the strong side of a scent, and the low end shows the rest.
  * A squirt is a Rovack estimate until the maker weighs ten.
  */
 export const USUAL_SMALL_MEASURES: SmallMeasures = {

@@ -254,7 +254,7 @@ describe('for every', () => {
     expect(gramsOf('For every 3 cups baking soda: 1 cup citric', 'sodium-bicarbonate')).toBe(cups);
   });
 
-  it('asks where it cannot be reckoned, and says what it did where it can', () => {
+  it('asks where it cannot be computed, and says what it did where it can', () => {
     expect(read('1 g water\n1 tsp kaolin for every 3 cups of borax').unread).toMatchObject([
       { line: 2, reason: { code: 'for-every-missing', about: 'borax' } },
     ]);

@@ -3,7 +3,7 @@ import { workingHoursOf } from './workingHours';
 
 /** What a plan can be short of. */
 export interface Bottleneck {
-  readonly kind: 'hands' | 'machine' | 'mold' | 'loft';
+  readonly kind: 'person' | 'machine' | 'mold' | 'drying-room';
   /** Whose hands, which machine or mold; empty for the loft. */
   readonly id: string;
   /** Of what it could give from the plan's beginning to its end, 0 to 1. */
@@ -36,14 +36,14 @@ export function bottleneck(problem: PlanProblem, { steps }: PlanAnswer): Bottlen
     const from = (Date.parse(start) - startMs) / MINUTE_MS;
     const minutes = Math.max(0, Math.min((Date.parse(end) - startMs) / MINUTE_MS, spanMin) - from);
     if (!step) continue;
-    if (person) add('hands', person, minutes);
+    if (person) add('person', person, minutes);
     if (step.machine !== undefined) add('machine', step.machine, minutes);
     if (step.mold !== undefined) add('mold', step.mold, minutes * step.cavities);
-    add('loft', '', minutes * step.trayPlaces);
+    add('drying-room', '', minutes * step.trayPlaces);
   }
   const days = Math.ceil(spanMin / DAY_MIN) + 1;
   const hours = problem.people.map((person) => ({
-    kind: 'hands' as const,
+    kind: 'person' as const,
     id: person.id,
     most: workingHoursOf(person, problem, days).reduce(
       (sum, { from, to }) => sum + Math.max(0, Math.min(to, spanMin) - from),
@@ -64,7 +64,7 @@ export function bottleneck(problem: PlanProblem, { steps }: PlanAnswer): Bottlen
       id,
       most: cavities * spanMin,
     })),
-    { kind: 'loft' as const, id: '', most: problem.trayPlaces * spanMin },
+    { kind: 'drying-room' as const, id: '', most: problem.trayPlaces * spanMin },
   ];
   return all.reduce<Bottleneck | null>((most, { kind, id, most: can }) => {
     const share = can > 0 ? (used.get(`${kind} ${id}`) ?? 0) / can : 0;

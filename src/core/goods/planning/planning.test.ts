@@ -105,7 +105,7 @@ describe('the narrow place', () => {
 
   it('is what is used up most, from half of what it could give', () => {
     // A day and a half from the first mixing to the last wrap; two batches are there for a day and more.
-    expect(found({ trayPlaces: 48 })).toMatchObject({ kind: 'loft' });
+    expect(found({ trayPlaces: 48 })).toMatchObject({ kind: 'drying-room' });
     expect(found({ trayPlaces: 500 })).toBeNull();
     const hour = (id: string, due: number) => ({
       id,
@@ -114,7 +114,7 @@ describe('the narrow place', () => {
       steps: [{ id: 'mix', minutes: 60, person: true }],
     });
     const rush = shop(Array.from({ length: 6 }, (_, i) => hour(`j${i}`, 400)));
-    expect(bottleneck(rush, solved(rush))).toEqual({ kind: 'hands', id: 'a', share: 0.9 });
+    expect(bottleneck(rush, solved(rush))).toEqual({ kind: 'person', id: 'a', share: 0.9 });
     // An hour that ends after two is half of them; a little later it is less.
     expect(found({}, [hour('a', 120)])?.share).toBe(0.5);
     expect(found({}, [hour('a', 130)])).toBeNull();

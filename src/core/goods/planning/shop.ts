@@ -35,7 +35,7 @@ export interface ShopJob {
 }
 
 export interface Thing {
-  readonly kind: 'machine' | 'mold' | 'loft';
+  readonly kind: 'machine' | 'mold' | 'drying-room';
   readonly id: string;
   readonly capacity: number;
 }
@@ -147,7 +147,11 @@ export function shopOf(problem: PlanProblem): ShopResult {
 function thingsOf({ machines, molds, trayPlaces }: PlanProblem): readonly Thing[] {
   const all = (kind: Thing['kind'], of: Readonly<Record<string, number>>) =>
     Object.entries(of).map(([id, capacity]): Thing => ({ kind, id, capacity }));
-  return [...all('machine', machines), ...all('mold', molds), ...all('loft', { '': trayPlaces })];
+  return [
+    ...all('machine', machines),
+    ...all('mold', molds),
+    ...all('drying-room', { '': trayPlaces }),
+  ];
 }
 
 function takesOf(step: PlanStep, things: readonly Thing[]): readonly Take[] {
@@ -158,7 +162,7 @@ function takesOf(step: PlanStep, things: readonly Thing[]): readonly Take[] {
   return [
     ...take('machine', step.machine, 1),
     ...take('mold', step.mold, step.cavities),
-    ...take('loft', '', step.trayPlaces),
+    ...take('drying-room', '', step.trayPlaces),
   ];
 }
 

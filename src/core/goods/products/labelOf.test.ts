@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { lotMoves } from '@/core/workshop/shelf/stock';
 import { SAMPLE, SAMPLE_CATALOG, sampleBatch, sampleUnit } from '../../../../tests/fixtures/sample';
 import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
-import { NOT_A_SIGNATURE, dossierOf } from './dossier';
+import { NOT_A_SIGNATURE, safetyFileOf } from './safetyFile';
 import { labeledLines, unitLabel, type LabelBooks } from './labelOf';
 import { ownShelfLifeOf, unitKeeps } from './ownLooks';
 
@@ -94,10 +94,10 @@ describe('own looks at kept-back pieces', () => {
   });
 });
 
-describe('the dossier', () => {
+describe('the safety file', () => {
   const unit = sampleUnit('Ebb Glass');
   const batch = sampleBatch('EG-006');
-  const dossier = dossierOf({
+  const safetyFile = safetyFileOf({
     unit,
     label: unitLabel(unit, labeledLines(unit, [batch.id], BOOKS), BOOKS),
     batches: [batch],
@@ -114,19 +114,19 @@ describe('the dossier', () => {
   });
 
   it('opens with what is missing, gravest first, and is no one’s signature', () => {
-    const states = dossier.missing.map(({ state }) => state);
+    const states = safetyFile.missing.map(({ state }) => state);
     expect(new Set(states)).toEqual(new Set(['missing', 'look']));
     expect(states.lastIndexOf('missing')).toBeLessThan(states.indexOf('look'));
-    const titles = dossier.missing.map(({ title }) => title);
+    const titles = safetyFile.missing.map(({ title }) => title);
     expect(titles).toEqual(
       expect.arrayContaining(['Safety report', 'EG-006: lot on hold', 'EG-006: tests']),
     );
-    expect(dossier.notice).toBe(NOT_A_SIGNATURE);
+    expect(safetyFile.notice).toBe(NOT_A_SIGNATURE);
     expect(NOT_A_SIGNATURE).toMatch(/not a safety assessment/);
   });
 
   it('holds the formula by percent with CAS and function, lots, limits, and reads as JSON', () => {
-    const [made] = dossier.batches;
+    const [made] = safetyFile.batches;
     const sum = made?.ingredients.reduce((all, { pct }) => all + pct, 0);
     expect(sum).toBeCloseTo(100, 6);
     expect(made?.ingredients[0]).toMatchObject({
@@ -136,6 +136,6 @@ describe('the dossier', () => {
     });
     expect(made?.lots.find(({ code }) => code === 'REO-251026')?.isSetAside).toBe(true);
     expect(made?.scentLimits.length).toBeGreaterThan(3);
-    expect(JSON.parse(JSON.stringify(dossier))).toEqual(dossier);
+    expect(JSON.parse(JSON.stringify(safetyFile))).toEqual(safetyFile);
   });
 });

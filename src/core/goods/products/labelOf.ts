@@ -73,7 +73,7 @@ export function labeledLines(
 /**
  * The label of a unit for the batches in it: what it says, what it must say, and how long it keeps.
  * @param market in place of the one of the design
- * @param hard how long it stays hard, where it is known better than reckoned here
+ * @param hard how long it stays hard, where it is known better than computed here
  */
 export function unitLabel(
   unit: SaleUnit,

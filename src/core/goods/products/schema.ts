@@ -138,7 +138,7 @@ export const goodsMoveSchema = z.discriminatedUnion('kind', [
     pieces: some,
     why: z.string().max(200),
   }),
-  /** Counted by hand: so many more or fewer than reckoned. */
+  /** Counted by hand: so many more or fewer than computed. */
   z.object({
     ...base,
     kind: z.literal('counted'),

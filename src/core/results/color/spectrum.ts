@@ -1,4 +1,4 @@
-/** Wavelengths the color of water is reckoned at, nm. */
+/** Wavelengths the color of water is computed at, nm. */
 export const FIRST_NM = 380;
 export const STEP_NM = 10;
 
@@ -9,7 +9,7 @@ const D65 = [
   80.03, 80.21, 82.28, 78.28, 69.72, 71.61, 74.35, 61.6, 69.89, 75.09, 63.59, 46.42, 66.81, 63.38,
 ] as const;
 
-/** Where light is reckoned at, nm. */
+/** Where light is computed at, nm. */
 export const WAVELENGTHS_NM: readonly number[] = D65.map((_, i) => FIRST_NM + i * STEP_NM);
 
 export type Triple = readonly [number, number, number];

@@ -133,7 +133,7 @@ export interface Window {
   readonly high: number | null;
 }
 
-/** One reading with its verdict: whoever shows or uses it reads this and judges nothing anew. */
+/** One reading with its verdict: whoever shows or uses it reads this and judges nothing again. */
 export interface JudgedReading {
   /** What is judged, in the unit of its kind; null while there is nothing to judge. */
   readonly value: number | null;

@@ -16,7 +16,7 @@ export function fewLines(problem: Problem, whole: Found): Found {
   const free = linesIn(problem).filter((i) =>
     isMoved(problem, i, problem.start[i] ?? 0, few.x[i] ?? 0),
   );
-  const polished = solve({ ...problem, free: [...free, ...problem.reckoned] });
+  const polished = solve({ ...problem, free: [...free, ...problem.computed] });
   return polished.status === 'solved' ? polished : few;
 }
 
@@ -47,8 +47,8 @@ function fewestLines(problem: Problem, whole: Found): Found {
   return few && few.cost <= WORTH_A_LINE * more.cost ? few : more;
 }
 
-function linesIn({ free, reckoned }: Problem): number[] {
-  return free.filter((i) => !reckoned.includes(i));
+function linesIn({ free, computed }: Problem): number[] {
+  return free.filter((i) => !computed.includes(i));
 }
 
 function isMoved({ scale }: Problem, i: number, wasG: number, isG: number): boolean {
@@ -58,7 +58,7 @@ function isMoved({ scale }: Problem, i: number, wasG: number, isG: number): bool
 function best(sets: readonly (readonly number[])[], problem: Problem): Found | null {
   let found: Found | null = null;
   for (const free of sets) {
-    const solved = solve({ ...problem, free: [...free, ...problem.reckoned] }, QUICK);
+    const solved = solve({ ...problem, free: [...free, ...problem.computed] }, QUICK);
     if (
       solved.status === 'solved' &&
       isSober(problem, solved) &&
@@ -89,7 +89,7 @@ function leftOut(problem: Problem, whole: Found): Found {
   let found = whole;
   for (const i of [...free]) {
     const without = free.filter((other) => other !== i);
-    const solved = solve({ ...problem, free: [...without, ...problem.reckoned] }, QUICK);
+    const solved = solve({ ...problem, free: [...without, ...problem.computed] }, QUICK);
     if (solved.status !== 'solved' || solved.cost > most) continue;
     found = solved;
     free = without;

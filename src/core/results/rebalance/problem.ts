@@ -18,7 +18,7 @@ export function problemOf(question: Question): Problem {
     ],
     curved: curvedWishes(question),
     free: [...free, variables.length],
-    reckoned: [variables.length],
+    computed: [variables.length],
   };
 }
 

@@ -313,14 +313,14 @@ function problemFor(body: FormulaBody): Problem {
 
 /** A step off a solution, half of them straight back toward the start, the total kept the sum of the lines. */
 function stepped(
-  { start, scale, reckoned }: Problem,
+  { start, scale, computed }: Problem,
   x: readonly number[],
   direction: readonly number[],
   size: number,
 ): readonly number[] {
   const back = (direction[19] ?? 0) > 0 ? 1 : 0;
   const lines = x
-    .slice(0, -reckoned.length)
+    .slice(0, -computed.length)
     .map((massG, i) =>
       Math.max(
         0,

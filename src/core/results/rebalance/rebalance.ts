@@ -60,7 +60,7 @@ export function rebalance(
   );
 }
 
-/** The same to the last digit and up to the very edges of the windows, for who reckons on. */
+/** The same to the last digit and up to the very edges of the windows, for who computes on. */
 export function rebalanceExactly(
   body: FormulaBody,
   conditions: Conditions,

@@ -12,8 +12,8 @@ export interface Problem {
   readonly curved: readonly Curved[];
   /** Which of them may move, by index. */
   readonly free: readonly number[];
-  /** Of these, what is no line but reckoned from the lines, as the total. */
-  readonly reckoned: readonly number[];
+  /** Of these, what is no line but computed from the lines, as the total. */
+  readonly computed: readonly number[];
 }
 
 export type Solved =

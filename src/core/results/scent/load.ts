@@ -28,7 +28,7 @@ const USUAL_LOADS: Readonly<Record<Family, LoadRow>> = {
 
 /**
  * Scent by mass against the family's usual range, and what carries oils and scent into the water.
- * The limit each constituent sets is not reckoned here.
+ * The limit each constituent sets is not computed here.
  * @param contents grams 0 or more
  */
 export function scentReading(contents: readonly Portion[], family: Family): ScentReading {

@@ -59,7 +59,7 @@ export type Saying =
 
 /** One thing done, in the order of the work. */
 export interface Operation {
-  /** The same from one reckoning to the next, so that edits and records can name it. */
+  /** The same from one computing to the next, so that edits and records can name it. */
   readonly id: string;
   readonly op: OpKind;
   readonly saying: Saying;

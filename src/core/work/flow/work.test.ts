@@ -384,7 +384,7 @@ describe('odd formulas', () => {
     expect(operations.some(({ op }) => op === 'ice')).toBe(false);
   });
 
-  it('reckons the minutes of hands, more for more pieces', () => {
+  it('computes the minutes of hands, more for more pieces', () => {
     const minutes = (pieces: number) =>
       handsMinutes(bodyFrom(LANTERN), { catalog: SHIPPED, pieces });
     // Fill, unmold, tray, turn and wrap: 2.1 minutes a piece. Common practice.

@@ -83,7 +83,7 @@ export type PlanProblem =
 
 const MAX_BATCH_G = 1_000_000;
 const MOST_BOWLS = 100;
-/** Rounds of asking anew; the mix moves further each time, as spoons and steps may round back. */
+/** Rounds of asking again; the mix moves further each time, as spoons and steps may round back. */
 const MOST_ROUNDS = 8;
 /** Two weights this near are the same. */
 const SAME = 1e-9;
@@ -232,7 +232,7 @@ interface Poured extends ReturnType<typeof planLines> {
   readonly outsideShareG: number;
 }
 
-/** Weights come in the scale's steps: what they bring too much or too little is asked for anew. */
+/** Weights come in the scale's steps: what they bring too much or too little is asked for again. */
 function settled(
   ask: Ask,
   wanted: number,

@@ -15,7 +15,7 @@ export interface Amounts {
   readonly eachG: number;
 }
 
-/** What is asked for, with what it is reckoned from. */
+/** What is asked for, with what it is computed from. */
 export interface Ask {
   readonly body: FormulaBody;
   readonly request: ScaleRequest;

@@ -50,7 +50,7 @@ const BINS = 40;
 const CHUNK = 2000;
 
 /**
- * What the readings really are when every line is measured this way: each draw takes every line anew.
+ * What the readings really are when every line is measured this way: each draw takes every line again.
  * Weighed: the step's rounding (uniform) and the scale's repeat (normal). By cup and spoon: a level measure of each
  * powder between its loosest and its firmest filling, liquids to 3 % (triangular). Drops: each line's drops by the
  * dropper's own spread. Pieces: the mix less the loss, over a packing between loosest and firmest.

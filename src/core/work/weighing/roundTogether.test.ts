@@ -16,7 +16,7 @@ describe('scaleFor', () => {
   });
 });
 
-/** The joint error as its definition has it, worked out anew. */
+/** The joint error as its definition has it, worked out again. */
 function jointError(
   lines: readonly LineToRound[],
   allowed: readonly number[],

@@ -14,16 +14,16 @@ import { reasonOf } from '@/core/basics/format/reason';
 import { laterSteps } from '@/core/work/flow/stepsOf';
 import { workOf } from '@/core/work/flow/workOf';
 
-/** Goes through all that the screens reckon of a formula. @returns what it stumbled over; null when it went through */
+/** Goes through all that the screens compute of a formula. @returns what it failed on; null when it went through */
 export function checkFormula({ body, versions }: Formula, facts: WorkshopFacts): string | null {
-  return stumble(() => {
+  return failureIn(() => {
     for (const one of [body, ...versions.map((version) => version.body)]) goThrough(one, facts);
   });
 }
 
-/** Goes through all that the screens reckon of a batch. @returns what it stumbled over; null when it went through */
+/** Goes through all that the screens compute of a batch. @returns what it failed on; null when it went through */
 export function checkBatch(batch: Batch, facts: WorkshopFacts): string | null {
-  return stumble(() => {
+  return failureIn(() => {
     const conditions = conditionsOfBatch(facts, batch);
     evaluate(batch.body, conditions);
     bowlDamp(batch, conditions);
@@ -43,7 +43,7 @@ function goThrough(body: FormulaBody, facts: WorkshopFacts): void {
   workOf(body, { catalog: facts.catalog, pieces: 12, weighG: new Map(), counted: new Set() });
 }
 
-function stumble(go: () => void): string | null {
+function failureIn(go: () => void): string | null {
   try {
     go();
     return null;

@@ -80,7 +80,7 @@ export const settingsSchema = z.object({
   }),
   /** When everything was last written into a file outside the browser; null or left out for never. */
   copiedAt: z.iso.datetime({ offset: true }).nullable().optional(),
-  /** Records that a screen stumbled over, laid away by the maker: stored, and on no screen. */
+  /** Records that a screen failed on, laid away by the maker: stored, and on no screen. */
   setAside: z
     .array(z.object({ of: z.string().max(40), id: z.string().max(120) }))
     .max(1000)

@@ -96,7 +96,7 @@ function pressKey(event: KeyboardEvent, upper: Line, lower: Line): void {
       </template>
     </g>
     <g aria-hidden="true">
-      <!-- Only what a pull moves is drawn anew. -->
+      <!-- Only what a pull moves is drawn again. -->
       <rect
         v-for="stratum in layout.strata"
         :key="stratum.lineId"
@@ -244,7 +244,7 @@ text {
   stroke-width: 4;
 }
 .knob {
-  /* Not by opacity: each of these would be a layer that every pull composes anew. */
+  /* Not by opacity: each of these would be a layer that every pull composes again. */
   visibility: hidden;
   pointer-events: none;
 }

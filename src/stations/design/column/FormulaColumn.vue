@@ -102,7 +102,7 @@ function trade(upperId: string, lowerId: string, gainG: number): void {
         :class="{ 'can-carry': canCarry }"
         :aria-label="`Lines of ${partInSentence(part)}`"
       >
-        <!-- Place and pointer belong to the item, so that a row is drawn anew only when its own line changes. -->
+        <!-- Place and pointer belong to the item, so that a row is drawn again only when its own line changes. -->
         <li
           v-for="(line, index) in part.lines"
           :key="line.id"
@@ -151,7 +151,7 @@ function trade(upperId: string, lowerId: string, gainG: number): void {
   flex: 1 1 auto;
   min-width: 340px;
 }
-/* Each row a layer of its own: one that a pull leaves alone is not painted anew. What hangs down from one lies over the next. */
+/* Each row a layer of its own: one that a pull leaves alone is not painted again. What hangs down from one lies over the next. */
 .rows {
   isolation: isolate;
 }

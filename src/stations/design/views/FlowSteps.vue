@@ -93,6 +93,7 @@ function addOwn(): void {
             type="button"
             :disabled="i === 0"
             :aria-label="`Earlier: ${titleOf(operation)}`"
+            title="Move it earlier"
             @click="move(i, i - 1)"
           >
             <v-icon :icon="mdiArrowUp" size="16" />
@@ -101,6 +102,7 @@ function addOwn(): void {
             type="button"
             :disabled="i === shown.length - 1"
             :aria-label="`Later: ${titleOf(operation)}`"
+            title="Move it later"
             @click="move(i, i + 1)"
           >
             <v-icon :icon="mdiArrowDown" size="16" />
@@ -109,6 +111,7 @@ function addOwn(): void {
             type="button"
             :disabled="!canSplit(operation)"
             :aria-label="`Split: ${titleOf(operation)}`"
+            title="Split it in half"
             @click="emit('edit', splitInHalf(operation, `own:${newId()}`))"
           >
             <v-icon :icon="mdiCallSplit" size="16" />
@@ -116,6 +119,7 @@ function addOwn(): void {
           <button
             type="button"
             :aria-label="`Leave out: ${titleOf(operation)}`"
+            title="Leave it out"
             @click="emit('edit', { kind: 'leave-out', opId: operation.id })"
           >
             <v-icon :icon="mdiClose" size="16" />

@@ -15,7 +15,7 @@ export type { ProductUse, Restriction } from './restrictions';
 export type { UsualRate } from './rates';
 export type { Vegan } from './origin';
 
-/** What is known of a material beyond what the models reckon with. */
+/** What is known of a material beyond what the models compute with. */
 export function knowledgeOf(row: MaterialRow) {
   const isOil = row.role === 'oil' || row.role === 'butter';
   return {

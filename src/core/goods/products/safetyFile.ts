@@ -25,11 +25,11 @@ import type { LabelBooks, UnitLabel } from './labelOf';
 import { pieceNet } from './net';
 import type { SaleUnit } from './schema';
 
-/** What a dossier says before anything else. */
+/** What a safety file says before anything else. */
 export const NOT_A_SIGNATURE =
   'This is a collection of a maker’s records. It is not a safety assessment. A qualified assessor reads it, asks for what is missing, and signs their own report.';
 
-export interface DossierTrial {
+export interface SafetyFileTest {
   readonly at: string;
   readonly kind: string;
   readonly said: readonly string[];
@@ -37,7 +37,7 @@ export interface DossierTrial {
 }
 
 /** One batch of the product. */
-export interface DossierBatch {
+export interface SafetyFileBatch {
   readonly code: string;
   readonly formula: string;
   readonly version: number;
@@ -75,7 +75,7 @@ export interface DossierBatch {
     readonly limitPct: number | null;
     readonly source: string;
   }[];
-  readonly trials: readonly DossierTrial[];
+  readonly trials: readonly SafetyFileTest[];
   readonly looks: readonly {
     readonly month: number;
     readonly state: string;
@@ -85,8 +85,8 @@ export interface DossierBatch {
 }
 
 /** Everything an assessor asks for of one product and its batches, as data that is open to read. */
-export interface Dossier {
-  readonly format: 'rovack-dossier';
+export interface SafetyFile {
+  readonly format: 'rovack-safety-file';
   readonly formatVersion: 1;
   readonly writtenAt: string;
   readonly notice: string;
@@ -115,28 +115,28 @@ export interface Dossier {
     readonly marked: readonly string[];
     readonly support: string;
   }[];
-  readonly batches: readonly DossierBatch[];
+  readonly batches: readonly SafetyFileBatch[];
 }
 
-export interface DossierQuestion {
+export interface SafetyFileQuestion {
   readonly unit: SaleUnit;
   readonly label: UnitLabel;
   readonly batches: readonly Batch[];
   readonly books: LabelBooks;
   readonly facts: WorkshopFacts;
   readonly lotMoves: readonly LotMove[];
-  readonly trialsOf: (batch: Batch) => readonly DossierTrial[];
+  readonly trialsOf: (batch: Batch) => readonly SafetyFileTest[];
   readonly writtenAt: string;
   /** Day of best before as printed; null for none. */
   readonly bestBefore: string | null;
 }
 
-export function dossierOf(asked: DossierQuestion): Dossier {
+export function safetyFileOf(asked: SafetyFileQuestion): SafetyFile {
   const { unit, label, batches, books, writtenAt, bestBefore } = asked;
   const { content, musts } = label;
-  const made = batches.map((batch) => dossierBatch(batch, asked));
+  const made = batches.map((batch) => safetyFileBatch(batch, asked));
   return {
-    format: 'rovack-dossier',
+    format: 'rovack-safety-file',
     formatVersion: 1,
     writtenAt,
     notice: NOT_A_SIGNATURE,
@@ -162,9 +162,9 @@ export function dossierOf(asked: DossierQuestion): Dossier {
 
 function labelPart(
   content: LabelContent,
-  { label }: DossierQuestion,
+  { label }: SafetyFileQuestion,
   bestBefore: string | null,
-): Dossier['label'] {
+): SafetyFile['label'] {
   return {
     market: label.asked.market,
     identity: content.identity,
@@ -182,13 +182,13 @@ function labelPart(
 
 const GRAVITY: Readonly<Record<Must['state'], number>> = { missing: 0, look: 1, met: 2 };
 
-function missingOf(musts: readonly Must[]): Dossier['missing'] {
+function missingOf(musts: readonly Must[]): SafetyFile['missing'] {
   return musts
     .filter(({ state }) => state !== 'met')
     .map((must) => ({ state: must.state, ...sayLabelRequirement(must), rule: must.rule }));
 }
 
-function missingInBatches(batches: readonly DossierBatch[]): Dossier['missing'] {
+function missingInBatches(batches: readonly SafetyFileBatch[]): SafetyFile['missing'] {
   const missing = (title: string, detail: string, rule: string) => ({
     state: 'missing' as const,
     title,
@@ -246,14 +246,14 @@ function missingInBatches(batches: readonly DossierBatch[]): Dossier['missing'] 
   });
 }
 
-function supportFor(batches: readonly DossierBatch[]): string {
+function supportFor(batches: readonly SafetyFileBatch[]): string {
   const trials = batches.reduce((sum, one) => sum + one.trials.length, 0);
   return trials > 0
     ? `${counted(trials, 'test')} by the maker, see below. Nothing clinical.`
     : 'Nothing on file.';
 }
 
-function dossierBatch(batch: Batch, asked: DossierQuestion): DossierBatch {
+function safetyFileBatch(batch: Batch, asked: SafetyFileQuestion): SafetyFileBatch {
   const { books, facts, lotMoves, trialsOf } = asked;
   const { catalog } = books;
   const contents = batchContents(batch, catalog);

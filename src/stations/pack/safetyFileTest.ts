@@ -1,12 +1,12 @@
-import type { DossierTrial } from '@/core/goods/products/dossier';
+import type { SafetyFileTest } from '@/core/goods/products/safetyFile';
 import { KIND_WORDS } from '@/core/batches/trials/kinds';
 import type { GasLossResult } from '@/core/batches/trials/gas-loss/types';
 import type { Trial } from '@/core/batches/trials/schema';
 import { formatPercent } from '@/core/basics/format/numbers';
 import { VERDICT_WORDS, sayTrialEntry } from '@/shared/tryMessages';
 
-/** A trial as a dossier tells it. */
-export function dossierTrial(trial: Trial, jug: GasLossResult | null): DossierTrial {
+/** A test as the safety file has it. */
+export function safetyFileTest(trial: Trial, jug: GasLossResult | null): SafetyFileTest {
   const standing = trial.entries.filter(({ voidedAt }) => voidedAt === null);
   const verdict = standing.findLast((entry) => entry.kind === 'verdict');
   return {
