@@ -149,8 +149,8 @@ const moisturePlanned = computed(() => {
         </DetailList>
         <p class="quiet">
           {{ SCHOOL_WORDS[batch.body.school] }}, {{ METHOD_WORDS[batch.body.method] }},
-          {{ describeMold(batch.request.mold) }}. Planned results: at the start, models
-          {{ batch.readings.modelsVersion }}.
+          {{ describeMold(batch.request.mold) }}. The planned results are from the start of the
+          batch (model version {{ batch.readings.modelsVersion }}).
         </p>
         <RecordWeights :batch="batch" />
         <RecordDrying :batch="batch" />

@@ -181,12 +181,12 @@ useBenchKeys({ space: next, u: () => isDone.value || trialStore.undo() });
         :has-piece="touchedMs !== null"
       />
       <p v-if="plan && plan.halfShare > 0.1" class="problem" role="alert">
-        This scale is too coarse. It tells the fizz to ±{{
+        This scale is too coarse. It measures the fizz to ±{{
           formatPercent(100 * plan.halfShare, 0)
         }}. {{ sayWhatDoes(plan) }}
       </p>
       <p v-else-if="plan" class="quiet small">
-        This scale tells the fizz to about ±{{ formatPercent(100 * plan.halfShare, 0) }}.
+        This scale measures the fizz to about ±{{ formatPercent(100 * plan.halfShare, 0) }}.
       </p>
       <p class="quiet small">
         Use a lid with a hole to keep the spray in. Never close the vessel, or the gas bursts it.

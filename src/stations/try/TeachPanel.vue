@@ -31,24 +31,24 @@ const lines = computed(() => {
   const { lasting } = props.forecast ?? {};
   if (lasting && lasting.kind !== 'showered' && lasting.ownTrials > 0)
     said.push(
-      `With ${counted(lasting.ownTrials, 'other test')} of yours, the forecast is gone after ${formatFixed(lasting.goneS.best / 60, 1)} min (${formatRange(lasting.goneS.low / 60, lasting.goneS.high / 60, 1)}).`,
+      `From ${counted(lasting.ownTrials, 'other test')} of yours, it should be gone after ${formatFixed(lasting.goneS.best / 60, 1)} min (${formatRange(lasting.goneS.low / 60, lasting.goneS.high / 60, 1)} min).`,
     );
   if (taught.wear)
     said.push(
-      `Rovack knows how fast your pieces wear from ${counted(taught.wear.records, 'test')} so far.`,
+      `Rovack learned how fast your pieces dissolve from ${counted(taught.wear.records, 'test')}.`,
     );
   if (taught.showers && props.trial.kind === 'shower')
     said.push(
-      `Your steamers last ${times(askedOf(SHOWERS_LAST, taught.showers, null))} as many showers as estimated, by ${counted(taught.showers.records, 'test')}.`,
+      `Your steamers last ${times(askedOf(SHOWERS_LAST, taught.showers, null))} as many showers as estimated, from ${counted(taught.showers.records, 'test')}.`,
     );
   if (taught.foam && props.trial.kind !== 'shower')
     said.push(
-      `Your foam is ${times(askedOf(FOAM_STANDS, taught.foam, null))} as high as estimated, by ${counted(taught.foam.records, 'test')}.`,
+      `Your foam is ${times(askedOf(FOAM_STANDS, taught.foam, null))} as high as estimated, from ${counted(taught.foam.records, 'test')}.`,
     );
   if (taught.share) {
     const kept = askedOf(SHARE_KEPT, taught.share, { weeks: 4 });
     said.push(
-      `After four weeks your pieces keep ${formatPercent(100 * Math.min(1, kept.estimate), 0)} of their fizz (${formatPercentRange(100 * kept.low, 100 * kept.high)}), by ${counted(taught.share.records, 'test')} on the scale.`,
+      `After four weeks your pieces keep ${formatPercent(100 * Math.min(1, kept.estimate), 0)} of their fizz (${formatPercentRange(100 * kept.low, 100 * kept.high)}), from ${counted(taught.share.records, 'test')} on the scale.`,
     );
   }
   return said;
