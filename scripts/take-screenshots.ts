@@ -93,7 +93,10 @@ await page.getByText(/to be on time for/).waitFor();
 await page.getByText('Looking for a better plan').waitFor({ state: 'hidden' });
 await shoot('calendar');
 await page.goto(`${HOME}/almanac`);
-await page.getByText(/\d+ batches/).first().waitFor();
+await page
+  .getByText(/\d+ batches/)
+  .first()
+  .waitFor();
 await shoot('almanac');
 await page.getByRole('textbox', { name: /^Search by code/ }).fill('QL-003');
 await page.getByRole('link', { name: /QL-003/ }).click();

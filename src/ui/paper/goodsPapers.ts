@@ -53,7 +53,11 @@ export function safetyFilePaper(safetyFile: SafetyFile): Paper {
       ),
       heading('Label'),
       text(
-        [label.identity, label.netWeight, label.bestBefore ? `best before ${label.bestBefore}` : '']
+        [
+          label.identity,
+          label.netWeight,
+          label.bestBefore ? `best before ${longDate(label.bestBefore)}` : '',
+        ]
           .filter((said) => said !== '')
           .join(' · '),
       ),

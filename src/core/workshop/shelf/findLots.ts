@@ -2,7 +2,7 @@ import { materialById, type Catalog } from '@/core/matter/materials/catalog';
 import type { Lot } from './lot';
 import { shelfLifeOf } from './watch';
 
-export const LOT_FILTERS = ['all', 'soon or past', 'on hold', 'empty'] as const;
+export const LOT_FILTERS = ['all', 'expiring', 'on hold', 'empty'] as const;
 export type LotFilter = (typeof LOT_FILTERS)[number];
 
 /** A lot with the words it is found by, worked out once. */
@@ -53,7 +53,7 @@ function isShown(
   switch (filter) {
     case 'all':
       return true;
-    case 'soon or past':
+    case 'expiring':
       return shelfLifeOf(lot, today) !== 'good';
     case 'on hold':
       return lot.isQuarantined;
