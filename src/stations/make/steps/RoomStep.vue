@@ -70,6 +70,15 @@ const judged = computed(() => {
   };
 });
 
+const rangeSays = computed(() => {
+  if (!judged.value) return '';
+  const { window, usualWindow } = judged.value;
+  const here = `Moisture range ${formatRange(window.lowPct, window.highPct, 1)}.`;
+  return Math.abs(window.highPct - usualWindow.highPct) > 0.05
+    ? `${here} In a usual room it is ${formatRange(usualWindow.lowPct, usualWindow.highPct, 1)}.`
+    : here;
+});
+
 /** As the person reads a thermometer. */
 function tempText(tempC: number): string {
   return String(Number(toShown(tempC, unitShown('°C')).toFixed(1)));
@@ -120,6 +129,7 @@ useBenchKeys({ space: next });
         v-model="humidity"
         inputmode="decimal"
         autocomplete="off"
+        @change="problem = airProblem()"
         @keydown.enter="next"
       />
     </div>
@@ -130,6 +140,7 @@ useBenchKeys({ space: next });
         v-model="temp"
         inputmode="decimal"
         autocomplete="off"
+        @change="problem = airProblem()"
         @keydown.enter="next"
       />
     </div>
@@ -144,13 +155,7 @@ useBenchKeys({ space: next });
             ? 'Workable with care.'
             : 'Not today, not like this.'
       }}
-      <template v-if="judged">
-        Moisture range {{ formatRange(judged.window.lowPct, judged.window.highPct, 1)
-        }}<template v-if="Math.abs(judged.window.highPct - judged.usualWindow.highPct) > 0.05">
-          (usually
-          {{ formatRange(judged.usualWindow.lowPct, judged.usualWindow.highPct, 1) }})</template
-        >.
-      </template>
+      {{ rangeSays }}
     </p>
     <ul class="plain-list">
       <li v-for="task in advice.tasks" :key="task">{{ ROOM_WORDS[task] }}</li>

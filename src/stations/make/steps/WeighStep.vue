@@ -172,7 +172,7 @@ useBenchKeys(
     <b class="figure">{{ state === 'ready' ? readout.figure(shownG) : '– –' }}</b>
     <span
       >{{ readout.unit }} of {{ readout.figure(step.targetG) }}
-      <small v-if="besideTarget">{{ besideTarget }}</small></span
+      <small v-if="besideTarget">· {{ besideTarget }}</small></span
     >
   </p>
   <p v-else-if="isCounted" class="big">
