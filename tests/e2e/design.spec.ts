@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { SAMPLE_URL, figure, gramsOf } from './support';
+import { SAMPLE_URL, figure, findMaterial, gramsOf } from './support';
 
 test.beforeEach(async ({ page }) => {
   await page.goto(SAMPLE_URL);
@@ -62,8 +62,7 @@ test('a line is typed as a measure, refused as nonsense, added, moved, swapped a
   await expect(starch).toHaveValue('61.5');
 
   const add = page.getByRole('form', { name: 'Add a material' });
-  await add.getByRole('combobox', { name: 'Add a material' }).fill('epsom');
-  await page.getByRole('option', { name: /^Epsom salt/ }).click();
+  await findMaterial(add.getByRole('combobox', { name: 'Add a material' }), 'epsom', 'Epsom salt');
   await add.getByLabel('Amount').fill('-5');
   await add.getByRole('button', { name: 'Add' }).click();
   await expect(add.getByRole('alert')).toContainText('0 or more');
@@ -90,8 +89,8 @@ test('a line is typed as a measure, refused as nonsense, added, moved, swapped a
   await page.getByRole('button', { name: 'More for Epsom salt' }).click();
   await page.getByText('Swap material').click();
   const dialog = page.getByRole('dialog', { name: 'Swap material' });
-  await dialog.getByRole('combobox', { name: 'Material' }).fill('dendritic');
-  await page.getByRole('option', { name: /^Dendritic salt/ }).click();
+  const picker = dialog.getByRole('combobox', { name: 'Material' });
+  await findMaterial(picker, 'dendritic', 'Dendritic salt');
   await dialog.getByRole('button', { name: 'Swap' }).click();
   await expect(gramsOf(page, 'Dendritic salt')).toHaveValue('30');
   await page.getByRole('button', { name: 'More for Dendritic salt' }).click();

@@ -1,6 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import {
   SAMPLE_URL,
+  findMaterial,
   gramsOf,
   pasteRecipe,
   pourToTarget,
@@ -256,8 +257,7 @@ test('two bowls at once, an unplanned gram, a bowl split after all, the room rea
 
   await page.keyboard.press('a');
   const adding = page.getByRole('dialog', { name: 'Add to the bowl' });
-  await adding.getByLabel('Material').fill('kaolin');
-  await page.getByRole('option', { name: /^Kaolin/ }).click();
+  await findMaterial(adding.getByRole('combobox', { name: 'Material' }), 'kaolin', 'Kaolin clay');
   await adding.getByLabel('Amount').fill('3');
   await adding.getByRole('button', { name: 'Add' }).click();
   await page.keyboard.press('a');
