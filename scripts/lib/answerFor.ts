@@ -43,7 +43,8 @@ export function answerFor(text: string, rawOptions: Readonly<Record<string, unkn
   if (!found.ok) return found;
   const { body } = found;
   const count = options.pieces ?? found.pieces ?? undefined;
-  const pieceG = options['piece-g'];
+  const saidG = count === undefined ? found.page?.yields.pieceG : undefined;
+  const pieceG = options['piece-g'] ?? saidG;
   const asked = {
     ...(pieceG === undefined && count !== undefined && { count }),
     ...(pieceG !== undefined && { pieceG }),

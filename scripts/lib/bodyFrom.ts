@@ -13,6 +13,8 @@ export type Found =
       /** Was the family read from the text? */
       readonly familyGuessed: boolean;
       readonly askedParts: RecipeReading['askedParts'];
+      /** The page as it was read; null for a formula out of a file. */
+      readonly page: RecipeReading | null;
       readonly catalog: Catalog;
       readonly scentDocuments: Conditions['scentDocuments'];
     }
@@ -28,6 +30,7 @@ function bodyFromRecipe(text: string, family?: FormulaBody['family']): Found {
     pieces,
     familyGuessed: family === undefined,
     askedParts,
+    page: read.recipe,
     ...NOTHING_OWN,
   };
 }
@@ -47,6 +50,7 @@ function bodyFromFile(text: string): Found {
         pieces: formula.body.yieldPieces ?? null,
         familyGuessed: false,
         askedParts: [],
+        page: null,
         catalog: catalogWith(materials),
         scentDocuments: documents,
       }

@@ -2,6 +2,7 @@ import { answerFor } from './answerFor';
 import type { Command } from './command';
 import { labelFor } from './labelFor';
 import { planFor } from './planFor';
+import { readFor } from './readFor';
 import { rebalancedFor } from './rebalancedFor';
 import { workFor } from './workFor';
 
@@ -28,6 +29,8 @@ export const COMMANDS = {
     },
     answerFor,
   },
+  /** What every word of a written page became. */
+  read: { options: { family: text }, answerFor: readFor },
   /** The smallest change that meets its windows and wishes. */
   rebalance: {
     options: {

@@ -1,7 +1,7 @@
 import type { UnreadReason } from '../model/schema';
 import type { BulkState } from '@/core/matter/materials/types';
 import { UNIT_SPELLINGS, findUnit, type MeasureUnit } from '@/core/basics/units/household';
-import { multiplySpreads, type Spread } from '@/core/basics/units/spread';
+import { addSpreads, exactly, multiplySpreads, type Spread } from '@/core/basics/units/spread';
 import { readQuantity } from './quantity';
 
 /** One counted measure, as `1 1/2 cups` or `a heaping tsp`. */
@@ -17,11 +17,11 @@ export type AmountReading =
 
 /** How a spoon is heaped or left short, on the count. Common practice. */
 const FILLINGS: ReadonlyArray<readonly [RegExp, Spread]> = [
-  [/^(?:heaping|heaped|rounded|generous)\b/i, { low: 1.1, best: 1.25, high: 1.5 }],
+  [/^(?:heaping|heaped|rounded|generous|overflowing)\b/i, { low: 1.1, best: 1.25, high: 1.5 }],
   [/^(?:scant|short|slightly less than)\b/i, { low: 0.85, best: 0.92, high: 1 }],
   [/^(?:up to|at most|max(?:imum)?(?: of)?)\b/i, { low: 0, best: 1, high: 1 }],
   [
-    /^(?:level|leveled|about|approx\.?|approximately|roughly|ca\.?|good|big|large|small|full|packed|sifted|scooped|spooned)(?=\s|$)/i,
+    /^(?:(?:level|leveled|about|around|approx\.?|approximately|roughly|ca\.?|c\.(?=\s*\d)|good|big|large|small|full|packed|sifted|scooped|spooned|metric)(?=\s|$)|~|≈)/i,
     { low: 1, best: 1, high: 1 },
   ],
 ];
@@ -72,24 +72,40 @@ function readMeasure(text: string): MeasureReading {
   const before = readFilling(text);
   const counted = readQuantity(before.rest);
   if (counted.kind === 'bad') return counted;
-  const quantity = counted.kind === 'read' ? counted : oneUncounted(before.rest);
+  const quantity = counted.kind === 'read' ? counted : oneUncounted(before);
   if (!quantity) return { kind: 'none' };
   const after = readFilling(quantity.rest);
   const match = ONE_LETTER_SPOON.exec(after.rest) ?? UNIT.exec(after.rest);
   const unit = match && findUnit(match[1] ?? match[0]);
   if (!unit) return /^parts?\b/i.test(after.rest) ? parts() : { kind: 'none' };
-  const count = multiplySpreads(multiplySpreads(quantity.count, before.factor), after.factor);
+  const rest = after.rest.slice(match[0].length);
+  const more = AND_A_PART.exec(rest);
+  const own = more
+    ? addSpreads(quantity.count, exactly(PART_OF[more[1]?.toLowerCase() ?? ''] ?? 0))
+    : quantity.count;
+  const count = multiplySpreads(multiplySpreads(own, before.factor), after.factor);
   return {
     kind: 'read',
     measure: { count, unit },
-    rest: after.rest.slice(match[0].length).trimStart(),
+    rest: rest.slice(more?.[0].length ?? 0).trimStart(),
   };
 }
 
-/** `pinch of mica` and `spritz of witch hazel` mean one; `cup soda` is left to ask. */
-function oneUncounted(text: string): { count: Spread; rest: string } | null {
-  return /^(?:pinch|dash|smidgen|squirt|spray|spritz)\b/i.test(text)
-    ? { count: { low: 1, best: 1, high: 1 }, rest: text }
+/** `a cup and a half`. */
+const AND_A_PART = /^ and an? (half|quarter|third)\b(?! (?:cup|tsp|tbsp|tea|table))/i;
+const PART_OF: Readonly<Record<string, number>> = { half: 0.5, quarter: 0.25, third: 1 / 3 };
+
+/** `pinch of mica`, `spritz of witch hazel` and `scant tsp` mean one; `cup soda` is left to ask. */
+function oneUncounted({
+  factor,
+  rest,
+}: {
+  readonly factor: Spread;
+  readonly rest: string;
+}): { count: Spread; rest: string } | null {
+  const isFilled = factor.low !== factor.high && UNIT.test(rest);
+  return isFilled || /^(?:pinch|dash|smidgen)\b|^(?:squirt|spray|spritz)(?= of\b)/i.test(rest)
+    ? { count: exactly(1), rest }
     : null;
 }
 

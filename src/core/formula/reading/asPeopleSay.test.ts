@@ -108,7 +108,7 @@ describe('whole recipes as people say them', () => {
   it('takes numbers without a unit as grams once the maker has said so', () => {
     const text = 'Baking soda 400\nCitric acid 200\n20 g almond oil';
     expect(read(text).unitless).toBe(2);
-    const said = readRecipe(text, SHIPPED, USUAL_SMALL_MEASURES, 'g');
+    const said = readRecipe(text, SHIPPED, USUAL_SMALL_MEASURES, { bareUnit: 'g' });
     expect(said.ok && said.recipe.unread).toEqual([]);
     expect(said.ok && partsOf(said.recipe)).toEqual([
       'main: citric-acid 200.00; sodium-bicarbonate 400.00; sweet-almond-oil 20.000',

@@ -3,7 +3,7 @@ import { materialById, type Catalog } from '@/core/matter/materials/catalog';
 import { recognizeMaterial } from '@/core/matter/materials/names/recognize';
 import { readAmount } from './amount';
 import { massOfMeasuresG } from './massOfMeasures';
-import type { Known } from './readLine';
+import type { Known } from './readItem';
 
 /** `1 tsp kaolin for every 3 cups of baking soda`: what, and for each how much of what. */
 export interface ForEvery {

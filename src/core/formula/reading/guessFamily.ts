@@ -16,10 +16,13 @@ const WORDS: ReadonlyArray<readonly [RegExp, Family]> = [
     'shower-steamer',
   ],
   [
-    /\b(?:dishwasher|toilet|sink|drain|laundry|kettle|descal\w*|clean(?:ing|er)|bilge|scrub(?:bing)? tablets?)\b/i,
+    /\b(?:dishwasher|toilet|loo|bin|bathroom cleaner|nappy|diaper|stain|sink|drain|laundry|kettle|descal\w*|clean(?:ing|er)|bilge|scrub(?:bing)? tablets?)\b/i,
     'cleaning-fizzy',
   ],
-  [/\b(?:(?:bath|fizzing|fizzy|soaking) salts?|bath dust|salt soak)\b/i, 'fizzing-salts'],
+  [
+    /\b(?:(?:bath|fizzing|fizzy|soaking|milk) salts?|bath dust|(?:salt|foot|milk|bath|tub) soaks?|(?:milk|oat|oatmeal) bath)\b/i,
+    'fizzing-salts',
+  ],
   [/\b(?:bath bombs?|bath balls?|bath fizz(?:y|ies)|tub bombs?)\b/i, 'bath-bomb'],
 ];
 /** Words of a piece that is bathed in, where nothing says it plainer. */

@@ -1,3 +1,4 @@
+import type { LineWay } from '../model/kinds';
 import type { PartKind } from '../model/schema';
 
 export type Heading =
@@ -7,12 +8,17 @@ export type Heading =
       readonly partKind: PartKind | null;
       readonly name: string;
       readonly perPieceG: number | null;
+      /** Does it name what is made, as `Shower steamers “Sloe”:`? */
+      readonly isProduct: boolean;
+      /** Laid on the mold's floor, where the heading says so. */
+      readonly way: LineWay | null;
     }
   /** `Dry ingredients:` and the like: nothing changes. */
   | { readonly kind: 'group' }
+  /** `Stock:` of something: made once, of which the page says how much is used. */
+  | { readonly kind: 'stock'; readonly name: string }
   /** `Method:`: what follows is told, not weighed. */
-  | { readonly kind: 'told' }
-  | { readonly kind: 'yield'; readonly pieces: number };
+  | { readonly kind: 'told' };
 
 /** Words that name a part, anywhere in its heading; the first row that fits counts. */
 const PART_NAMES: ReadonlyArray<readonly [RegExp, PartKind]> = [
@@ -21,48 +27,27 @@ const PART_NAMES: ReadonlyArray<readonly [RegExp, PartKind]> = [
   [/\b(?:paint|drizzle|wash)\b/i, 'paint'],
   [/\b(?:toppings?|garnish|decorations?|sprinkles?|to top|on top|the top)\b/i, 'topping'],
   [
-    /\b(?:splits?|(?:second|other|2nd|third) (?:colou?r|half|layer|mix|bowl)|colou?r (?:2|two|b)|layer (?:2|two|b)|swirl)\b/i,
+    /\b(?:splits?|half(?![- ]?(?:spheres?|moons?|cups?))(?: of)?(?: (?:the|it|of it)(?: (?:mix|batch))?)?|(?:second|other|2nd|third) (?:colou?r|half|layer|mix|bowl)|bowl (?:\d|[a-d]|one|two|three)|colou?r (?:[23]|two|three|[bc])|layer (?:[23]|two|three|[bc])|swirl)\b/i,
     'split',
   ],
   [
-    /^(?:for )?(?:the )?(?:main(?: mix| batch)?|base(?: mix)?|body|shells?|outside|(?:bath |shower )?(?:bombs?|steamers?|fizz(?:y|ies)|salts|cubes?|tablets?|pucks?|dust)|mix(?:ture)?|(?:first|1st) (?:colou?r|half|layer)|colou?r (?:1|one|a)|layer (?:1|one|a))$/i,
+    /^(?:for )?(?:the )?(?:main(?: mix| batch)?|base(?: mix)?|body|cakes?|(?:outer |outside )?shells?|outside|(?:bath |shower |toilet |sink |kettle |dishwasher |laundry )?(?:bombs?|steamers?|fizz(?:y|ies)|salts|cubes?|tablets?|tabs|pucks?|dust)(?: ["“].{1,30}["”])?|mix(?:ture)?|(?:first|1st) (?:colou?r|half|layer)|colou?r (?:1|one|a)|layer (?:1|one|a))$/i,
     'main',
   ],
 ];
 const GROUP =
-  /^(?:(?:for )?(?:the )?(?:dry|wet|liquids?|powders?|oils?|colou?rs?|scents?|fragrance|acid|finish|finishing|other|main|all)?\s*(?:ingredients?|phase|part|materials|mix|stuff|things)?|you(?: wi|.)ll need|what you need|recipe|ingredients?(?: list)?)$/i;
+  /^(?:(?:for )?(?:the )?(?:dry|wet|liquids?|powders?|oils?|colou?rs?|scents?|fragrance|acid|finish|finishing|other|main|all)?\s*(?:ingredients?|phase|part|materials|mix|stuff|things)?|you(?: wi|.)ll need|what you need|recipe|ingredients?(?: list)?|(?:step|day|stage|phase) ?\w{1,5}|(?:and )?(?:then|next|first|second|third|finally|last|lastly|afterwards?|now)|(?:sift|sieve|mix|whisk|melt|blend|combine|stir|weigh|dissolve)(?: (?:together|first|these|in|well))*|(?:dry|wet|liquids?|oils?|powders?)?,? ?(?:all )?(?:in|into) (?:one|a|another|the|its own)(?: (?:small|big|separate|second|clean))* (?:beaker|bowl|cup|jug|pan|jar|bottle|pitcher)|(?:for|to) (?:the )?(?:milk|milks|fizz|dry|wet|powders?|oils?|scent|colou?r|base|foam)(?: (?:part|mix|bit))?|(?:milk|fizz|salt|scent|colou?r) (?:part|mix|phase))$/i;
 const TOLD =
   /^(?:method|instructions?|directions?|steps?|notes?|how to(?: make)?(?: it| them)?|to make|what to do|procedure|tips?|storage|to finish)$/i;
 const TOLD_ALONE = /^(?:method|instructions?|directions?|how to make (?:it|them)|notes?|tips?)$/i;
 const ALONE =
-  /^(?:the )?(?:embeds?|cent(?:er|re)|core|filling|shells?|toppings?|icing|frosting|paint|drizzle|glaze|second colou?r|main mix|base mix)(?: \d)?$/i;
+  /^(?:the )?(?:base|main|embeds?|cent(?:er|re)|core|filling|shells?|toppings?|icing|frosting|paint|drizzle|glaze|second colou?r|main mix|base mix)(?: \d)?$/i;
 const PIECES = String.raw`(?:(?:small|big|large|round|mini)\s+)?(?:pieces?|(?:bath\s+|shower\s+)?bombs?|(?:shower\s+)?steamers?|cubes?|tablets?|pucks?|jars?|sachets?|balls?)`;
-const COUNT = String.raw`(?:about\s+|approx\.?\s+|around\s+|roughly\s+|~\s*)?(\d{1,5})(?:\s*(?:-|–|to)\s*(\d{1,5}))?`;
-const YIELD = new RegExp(
-  `^(?:(?:this )?(?:recipe |batch )?(?:makes|yields?|gives|enough for|for|serves)\\s*:?\\s*${COUNT}(?:\\s*${PIECES})?(?:\\s+of\\s.*)?|${COUNT}\\s+${PIECES})\\.?$`,
-  'i',
-);
 /** Grams a piece: `50 g each`, `2 g per piece`. */
 const PER_PIECE = new RegExp(
   `(\\d+(?:[.,]\\d+)?)\\s*(?:g|grams?)\\s*(?:each|(?:per|a|for each|on each)\\s+${PIECES})`,
   'i',
 );
-
-function countIn(found: RegExpExecArray): number {
-  const [low, high] = [found[1] ?? found[3], found[2] ?? found[4]].map((one) =>
-    Number(one ?? NaN),
-  ) as [number, number];
-  return Number.isFinite(high) ? Math.round((low + high) / 2) : low;
-}
-
-/** `Quay bombs (makes 6)`: a yield in the notes of a title. */
-export function readYield(notes: readonly string[]): number | null {
-  for (const note of notes) {
-    const pieces = YIELD.exec(note);
-    if (pieces) return countIn(pieces);
-  }
-  return null;
-}
 
 /** Grams a piece, where a text says them. */
 export function readPerPiece(
@@ -77,10 +62,8 @@ export function readPerPiece(
     : null;
 }
 
-/** Is this line a heading or a yield rather than an ingredient? Needs a colon, or a known word alone. */
+/** Is this line a heading rather than an ingredient? Needs a colon, or a known word alone. */
 export function readHeading(text: string, notes: readonly string[] = []): Heading | null {
-  const pieces = YIELD.exec(text);
-  if (pieces) return { kind: 'yield', pieces: countIn(pieces) };
   const perPiece = readPerPiece([text, ...notes].join(' '));
   const bare = (readPerPiece(text)?.rest ?? text).replace(/[\s,]+(?=:$)/, '');
   const named = /^([^:]{2,60}):$/
@@ -91,8 +74,27 @@ export function readHeading(text: string, notes: readonly string[] = []): Headin
   if (TOLD_ALONE.test(words)) return { kind: 'told' };
   const isHeading =
     named !== undefined || ALONE.test(words) || /^for the [a-z ]{3,30}$/i.test(words);
+  if (!isHeading && UNMARKED.test(words))
+    return {
+      kind: 'part',
+      partKind: PART_NAMES.find(([pattern]) => pattern.test(words))?.[1] ?? null,
+      name: capitalized(words),
+      perPieceG: perPiece?.massG ?? null,
+      isProduct: false,
+      way: null,
+    };
   if (!isHeading) return GROUP.test(words) ? { kind: 'group' } : null;
   if (TOLD.test(words)) return { kind: 'told' };
+  if (STOCK.test(words)) return { kind: 'stock', name: words };
+  if (FLOOR.test(words))
+    return {
+      kind: 'part',
+      partKind: 'topping',
+      name: capitalized(words),
+      perPieceG: null,
+      isProduct: false,
+      way: 'on-the-floor',
+    };
   const found = PART_NAMES.find(([pattern]) => pattern.test(words));
   if (found === undefined && GROUP.test(words)) return { kind: 'group' };
   return {
@@ -100,8 +102,26 @@ export function readHeading(text: string, notes: readonly string[] = []): Headin
     partKind: found?.[1] ?? null,
     name: capitalized(words.replace(/^for (?:the )?/i, '')),
     perPieceG: perPiece?.massG ?? null,
+    isProduct: PRODUCT.test(words),
+    way: null,
   };
 }
+
+/** `Embed: 60 g soda, 42 g citric`: what the words before the colon of a full row are; null for no heading. */
+export function readInlineHeading(words: string): Heading | null {
+  const known = /^optional|^added last|^last$|^then$|^also$/i.test(words)
+    ? null
+    : readHeading(`${words}:`);
+  return known?.kind === 'part' && known.partKind === null ? null : known;
+}
+
+const STOCK = /\b(?:stock(?: solution)?|solution)\b/i;
+const FLOOR =
+  /^(?:(?:on |in |at )?(?:the )?(?:bottom|floor) of (?:the|each) mou?lds?|in(?:to)? the mou?lds?(?: first)?|mou?ld (?:floor|bottom))$/i;
+/** A section is named without a colon. */
+const UNMARKED = /^(?:[a-z]+ ){0,2}embeds?(?: (?:powder|mix|\d|[a-c]))?(?:, [a-z]+)?$/i;
+const PRODUCT =
+  /\b(?:(?:bath|shower|toilet|sink|kettle|dishwasher|laundry) ?(?:bombs?|steamers?|tablets?|tabs|salts?|cubes?|fizz(?:y|ies))|steamers?|bath salts)\b/i;
 
 function capitalized(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);

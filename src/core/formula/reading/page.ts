@@ -1,92 +1,40 @@
-import { newId } from '@/core/basics/newId';
 import { newPart } from '../model/create';
-import type { Part, UnreadLine } from '../model/schema';
 import { dangerousMeant, dangersIn, isStop } from '@/core/matter/materials/names/dangers/find';
-import { readForEvery, timesIn, timesLine, type ForEvery } from './forEvery';
-import { readHeading, readPerPiece, readYield, type Heading } from './headings';
-import { bareLine } from './lineText';
-import type { Known, LineReading } from './readLine';
-import { readWritten } from './readWritten';
-import { isInstruction, readVague, withoutVerb } from './remarks';
+import { takeForEvery } from './forEveryLines';
+import { readForEvery } from './forEvery';
+import { addRow, addYield, ask, nothingFound, note, type Found } from './found';
+import { readHeading, readInlineHeading, type Heading } from './headings';
+import { headerOf, isRule, type Table } from './pageTables';
+import { gather } from './items';
+import { isGreeting, verbAt } from './phrases/lexicon';
+import { scan } from './phrases/scan';
+import { yieldAtEnd } from './phrases/yields';
+import type { Known } from './readItem';
+import { takeSentence, takeTableRow } from './sentences';
+import { behindMarks, sentencesOf, type Row, type Words } from './words';
 
-/** One line of the page and what became of it, in the order written. */
-export interface PageRow {
-  /** From 1. */
-  readonly number: number;
-  readonly text: string;
-  readonly partId: string;
-  readonly became: 'title' | 'heading' | 'line' | 'unread' | 'note' | 'yield';
-  /** Ids of lines, or of what asks. */
-  readonly ids: readonly string[];
-}
-
-/** A `for every` line waits until the rest is read: it depends on it. */
-interface Waiting extends ForEvery {
-  readonly raw: string;
-  readonly number: number;
-  readonly part: Part;
-}
-
-/** One page as it is being read. */
-export interface Found {
-  readonly known: Known;
-  readonly waiting: Waiting[];
-  readonly parts: [main: Part, ...others: Part[]];
-  readonly unread: UnreadLine[];
-  readonly remarks: string[];
-  readonly notes: string[];
-  readonly rows: PageRow[];
-  readonly askedParts: { readonly partId: string; readonly line: number; readonly name: string }[];
-  /** Ids of lines whose amount is for one piece. */
-  readonly perPiece: Set<string>;
-  current: Part;
-  /** Did a heading nobody knows open the main mix? It is a part of its own once another one says that it is the main. */
-  mainIsGuessed: { readonly name: string; readonly line: number } | null;
-  isTold: boolean;
-  title: string;
-  pieces: number | null;
-  unitless: number;
-  sawAmount: boolean;
-  isEmpty: boolean;
-}
-
-/** Reads a page line by line into its parts, notes and questions. */
-export function collect(rawLines: readonly string[], known: Known): Found {
-  const main = newPart('main', 'Main mix');
-  const found: Found = {
-    known,
-    parts: [main],
-    unread: [],
-    remarks: [],
-    notes: [],
-    rows: [],
-    askedParts: [],
-    perPiece: new Set(),
-    waiting: [],
-    current: main,
-    mainIsGuessed: null,
-    isTold: false,
-    title: '',
-    pieces: null,
-    unitless: 0,
-    sawAmount: false,
-    isEmpty: true,
-  };
-  rawLines.forEach((raw, index) => {
+/** Third pass: reads a page row by row into its parts, notes and questions. */
+export function collect(words: Words, known: Known): Found {
+  const found = nothingFound(words, known);
+  let table: Table | null = null;
+  for (const row of words.rows) {
     const asked = found.unread.length;
-    takeRow(found, raw, index + 1);
-    askOfDangers(found, raw, index + 1, asked);
-  });
+    table = takeRow(found, row, table);
+    askOfDangers(found, row, asked);
+  }
   for (const entry of found.waiting) takeForEvery(found, entry);
+  for (const { isUsed, text, number, name } of found.stocks)
+    if (!isUsed) ask(found, number, text, { reason: { code: 'vague', about: name }, choices: [] });
   return found;
 }
 
 /**
  * A danger is asked about wherever it stands: in a chatty sentence, a heading, behind a line that was read. Only a line that
  * is left out, and a plain warning, are quiet.
- * @param asked how many questions there were before this line
+ * @param asked how many questions there were before this row
  */
-function askOfDangers(found: Found, raw: string, number: number, asked: number): void {
+function askOfDangers(found: Found, row: Row, asked: number): void {
+  const raw = rawOf(found, row);
   if (raw.trim().startsWith('#')) return;
   const dangers = dangersIn(raw);
   const known = new Set<string>();
@@ -101,108 +49,280 @@ function askOfDangers(found: Found, raw: string, number: number, asked: number):
   for (const { substance, words } of dangers) {
     if (known.has(substance.id)) continue;
     known.add(substance.id);
-    const id = newId();
-    found.unread.push({
-      id,
-      line: number,
-      text: raw.trim(),
+    if (isAskedAlready(found, asked, substance.id, words, isStop(substance))) continue;
+    const id = ask(found, row.number, raw, {
       reason: { code: isStop(substance) ? 'dangerous' : 'unknown', about: words.slice(0, 200) },
       choices: [],
-      partId: found.current.id,
     });
     found.isEmpty = false;
-    const at = found.rows.findLastIndex((one) => one.number === number);
+    const at = found.rows.findLastIndex((one) => one.number === row.number);
     const before = found.rows[at];
     if (before) found.rows[at] = { ...before, became: 'unread', ids: [...before.ids, id] };
-    else row(found, number, raw, 'unread', [id]);
+    else addRow(found, row.number, raw, 'unread', [id]);
   }
+}
+
+/** The sentence that names it may be asked about for another reason: the danger goes before that. */
+function isAskedAlready(
+  found: Found,
+  asked: number,
+  id: string,
+  words: string,
+  stops: boolean,
+): boolean {
+  const at = found.unread.findIndex(
+    ({ text, reason }, i) =>
+      i >= asked &&
+      reason.code !== 'dangerous' &&
+      dangersIn(text).some(({ substance }) => substance.id === id),
+  );
+  const entry = found.unread[at];
+  if (!entry) return false;
+  if (stops)
+    found.unread[at] = {
+      ...entry,
+      reason: { code: 'dangerous', about: words.slice(0, 200) },
+      choices: [],
+    };
+  return true;
+}
+
+function rawOf({ words }: Found, { from, to }: Row): string {
+  return words.text.slice(from, to);
 }
 
 /** `# Harbor light` over a recipe is its name, as Rovack writes it; any other such line is left out. */
 const MARKED = /^\s*#\s*(\S.*)$/;
 
-function takeRow(found: Found, raw: string, number: number): void {
+function takeRow(found: Found, row: Row, table: Table | null): Table | null {
+  const raw = rawOf(found, row);
+  const { words } = found;
+  if (raw.trim() === '') {
+    if (found.stock) found.stock = null;
+    return table?.delimiter === '|' ? table : null;
+  }
   const marked = MARKED.exec(raw)?.[1];
-  if (found.isEmpty && found.title === '' && marked !== undefined && isName(found, marked))
-    return takeTitle(found, marked, raw, number);
-  const { text, notes } = bareLine(raw);
-  if (text === '' && notes.length === 0) return;
+  if (marked !== undefined) {
+    const at = row.to - marked.length;
+    if (found.isEmpty && found.title === '' && isTitle(found, row, at)) takeTitle(found, row, at);
+    else found.account.push({ from: row.from, to: row.to, as: 'remark' });
+    return table;
+  }
+  if (found.other) {
+    found.notes.push(raw.trim().slice(0, 500));
+    addRow(found, row.number, raw, 'note');
+    found.account.push({ from: row.from, to: row.to, as: 'remark' });
+    return null;
+  }
+  const from = behindMarks(words.low, row);
+  const text = words.text.slice(from, row.to).trim();
   const isFirst = found.isEmpty && found.title === '';
+  if (isRule(text) || text === '') {
+    found.account.push({ from: row.from, to: row.to, as: 'remark' });
+    return table;
+  }
   found.isEmpty = false;
-  found.pieces = readYield(notes) ?? found.pieces;
-  if (text === '') return takeNote(found, notes.join(', '), number);
-  const forEvery = readForEvery(text);
-  const heading = forEvery ? null : readHeading(text, notes);
-  if (heading) return takeHeading(found, heading, raw, number);
-  if (found.isTold) return takeTold(found, raw, text, number);
-  if (forEvery && PIECE.test(forEvery.per)) return takePerPiece(found, forEvery.each, raw, number);
-  if (forEvery) {
+  const header = headerOf(words, from, row.to);
+  if (header) {
+    found.account.push({ from: row.from, to: row.to, as: 'heading' });
+    addRow(found, row.number, raw, 'heading');
+    return header;
+  }
+  if (table && words.low.slice(from, row.to).includes(table.delimiter)) {
+    takeTableRow(found, { row, from, table });
+    return table;
+  }
+  const part = ONE_PART.exec(text);
+  if (part) {
+    found.partText = part[1] ?? '';
+    addRow(found, row.number, raw, 'note');
+    found.account.push({ from: row.from, to: row.to, as: 'amount' });
+    return null;
+  }
+  takeWords(found, { row, from, raw, text, isFirst });
+  return null;
+}
+
+/** `(1 part = 100 g)` */
+const ONE_PART = /^\(?(?:where |with )?(?:one|1|a) part (?:=|is|:|equals) ?([^)]{1,30})\)?\.?$/i;
+
+interface RowWords {
+  readonly row: Row;
+  readonly from: number;
+  readonly raw: string;
+  readonly text: string;
+  readonly isFirst: boolean;
+}
+
+function takeWords(found: Found, { row, from, raw, text, isFirst }: RowWords): void {
+  const { number } = row;
+  const forEvery = text.startsWith('(') ? null : readForEvery(text);
+  const brackets = [...text.matchAll(/\(([^)]*)\)/g)].map((match) => (match[1] ?? '').trim());
+  const bare = text
+    .replace(/\([^)]*\)/g, ' ')
+    .replace(/\s+/g, ' ')
+    .replace(/ (?=[:.,]$)/, '')
+    .trim();
+  const heading = forEvery ? null : readHeading(bare, brackets);
+  if (heading) {
+    takeHeading(found, heading, row, raw);
+    return;
+  }
+  if (isFirst && isTitle(found, row, from)) {
+    takeTitle(found, row, from);
+    return;
+  }
+  if (forEvery && PIECE.test(forEvery.per)) {
+    takePerPiece(found, forEvery.each, { row, from, raw });
+    return;
+  }
+  if (forEvery && !found.isTold) {
     found.waiting.push({ ...forEvery, raw, number, part: found.current });
+    found.account.push({ from, to: row.to, as: 'amount' });
     return;
   }
-  const perPiece = readPerPiece(text);
-  if (perPiece && perPiece.rest !== '')
-    return takePerPiece(found, `${perPiece.massG} g ${perPiece.rest}`, raw, number);
-  const readings = readWritten(raw, found.known);
-  const [only] = readings;
-  if (readings.length === 1 && only && isRemark(only.reading, text)) {
-    if (isFirst && isTitle(text)) takeTitle(found, text, raw, number);
-    else takeNote(found, raw.trim(), number);
+  const inline = /^([^:()]{2,40}?)\s*:\s*(?=\S)/.exec(words(found, from, row.to));
+  const inHeading = inline ? readInlineHeading((inline[1] ?? '').trim()) : null;
+  if (inline && inHeading) {
+    takeInline(found, inHeading, { row, from: from + inline[0].length, raw, headingFrom: from });
     return;
   }
-  takeReadings(found, readings, raw, number);
+  takeSentences(found, row, from, raw);
+}
+
+function words(found: Found, from: number, to: number): string {
+  return found.words.text.slice(from, to);
+}
+
+function takeSentences(found: Found, row: Row, from: number, raw: string): void {
+  const took = sentencesOf(found.words, from, row.to).map((sentence) =>
+    takeSentence(found, { ...sentence, number: row.number, raw }),
+  );
+  const ids = took.flatMap((one) => one.ids);
+  const isRemark = took.some(({ remark }) => remark !== '');
+  if (ids.length > 0) {
+    const asks = took.some((one) => one.asks);
+    for (const { remark } of took) note(found, remark);
+    addRow(found, row.number, raw, asks ? 'unread' : 'line', ids);
+    return;
+  }
+  if (isRemark) note(found, raw);
+  addRow(found, row.number, raw, took.some(({ isYield }) => isYield) ? 'yield' : 'note');
 }
 
 const PIECE =
   /^(?:each |every |one )?(?:piece|(?:bath |shower )?bomb|(?:shower )?steamer|cube|tablet|puck|jar|sachet|mold)s?$/i;
-/** An amount that could be meant for the bowl. */
-const AMOUNT =
-  /\d\s*(?:g|kg|grams?|oz|ounces?|lbs?|cups?|c|tbsps?|tsps?|tablespoons?|teaspoons?|ml|drops?|squirts?)\b/i;
 const MOST_TITLE_WORDS = 9;
-const SENTENCE_WORDS = 6;
-
-function takeTitle(found: Found, text: string, raw: string, number: number): void {
-  found.title = text.replace(/[\s:.]+$/, '');
-  row(found, number, raw, 'title', []);
-}
-
-/** A name, and nothing that was left out of the recipe. */
-function isName(found: Found, text: string): boolean {
-  const [only, ...others] = readWritten(text, found.known);
-  return only !== undefined && others.length === 0 && isTitle(text) && isRemark(only.reading, text);
-}
-
-/** A sentence, and nothing that may have to be weighed. */
-function isRemark(reading: LineReading, text: string): boolean {
-  if (reading.kind === 'read' || reading.hadAmount) return false;
-  if (reading.reason.code === 'dangerous' || AMOUNT.test(text)) return false;
-  if (reading.reason.code === 'no-amount')
-    return isInstruction(text) && text.split(/\s+/).length > 3;
-  const bare = withoutVerb(text).text;
-  if (/humidity/i.test(bare)) return true;
-  return isInstruction(bare) || bare.split(/\s+/).length >= SENTENCE_WORDS || isTitle(text);
-}
+/** A name may be made of words that nobody knows. */
+const TITLE_MAY_ASK: ReadonlySet<string> = new Set(['no-line', 'no-name', 'unknown']);
 
 /** A name for the whole, and not a material, an amount or a sentence. */
-function isTitle(text: string): boolean {
-  return (
-    !/^[\d½¼¾]|%|humidity/i.test(text) &&
-    readVague(text) === null &&
-    text.split(/\s+/).length <= MOST_TITLE_WORDS &&
-    !/[.!?]$/.test(text) &&
-    !isInstruction(text)
+function isTitle(found: Found, row: Row, from: number): boolean {
+  const text = words(found, from, row.to).trim();
+  const bare = text.replace(/\([^)]*\)/g, '').trim();
+  if (bare === '' || bare.split(/\s+/).length > MOST_TITLE_WORDS) return false;
+  if (isGreeting(bare.toLowerCase())) return false;
+  if (/^[\d½¼¾]|[.!?]$|%(?! humidity)/i.test(bare) || dangersIn(text).length > 0) return false;
+  const trial: Found = { ...nothingFound(found.words, found.known), isEmpty: false };
+  const atEnd = yieldAtEnd(found.words.low.slice(from, row.to));
+  const to = atEnd ? from + atEnd.from : row.to;
+  const took = takeSentence(trial, { from, to, number: row.number, raw: text });
+  const isLine = trial.parts.some((part) => part.lines.length > 0);
+  const hasAmount = scan({ words: found.words, catalog: found.known.catalog }, from, to).some(
+    (phrase) => phrase.kind === 'amount' && phrase.much.as !== 'bare',
   );
+  const asks = trial.unread.some(
+    ({ reason }) => !TITLE_MAY_ASK.has(reason.code) || (hasAmount && reason.code === 'unknown'),
+  );
+  return !isLine && !asks && !took.isDone;
 }
 
-function takeHeading(found: Found, heading: Heading, raw: string, number: number): void {
-  if (heading.kind === 'yield') {
-    found.pieces = heading.pieces;
-    row(found, number, raw, 'yield', []);
+function takeTitle(found: Found, row: Row, from: number): void {
+  const { low, text } = found.words;
+  const trial: Found = { ...nothingFound(found.words, found.known), isEmpty: false };
+  const took = takeSentence(trial, { from, to: row.to, number: row.number, raw: '' });
+  addYield(found, trial.yields);
+  let end = row.to;
+  if (trial.yields.count === undefined) {
+    const atEnd = yieldAtEnd(low.slice(from, row.to));
+    if (atEnd) {
+      addYield(found, atEnd.says);
+      end = from + atEnd.from;
+    }
+  }
+  if (took.firstYield !== null) end = Math.min(end, took.firstYield);
+  found.title = text
+    .slice(from, end)
+    .replace(/^[\s*_>#]+|[\s*_:.,;(–—@-]+$/g, '')
+    .trim();
+  found.account.push({ from, to: end, as: 'name' });
+  if (end < row.to) found.account.push({ from: end, to: row.to, as: 'yield' });
+  addRow(found, row.number, text.slice(row.from, row.to), 'title');
+  if (end < row.to && /\d ?-?(?:mm|cm|inch)/i.test(text.slice(end, row.to)))
+    note(found, text.slice(row.from, row.to));
+}
+
+function takeHeading(found: Found, heading: Heading, row: Row, raw: string): void {
+  found.isTold = heading.kind === 'told';
+  found.account.push({ from: row.from, to: row.to, as: 'heading' });
+  const { words: page, known } = found;
+  for (const says of gather(scan({ words: page, catalog: known.catalog }, row.from, row.to), page)
+    .yields)
+    if (heading.kind !== 'part' || heading.perPieceG === null) addYield(found, says);
+  openHeading(found, heading, row.number, raw);
+  addRow(found, row.number, raw, 'heading');
+}
+
+function openHeading(found: Found, heading: Heading, number: number, raw: string): void {
+  found.stock = null;
+  found.groupOp =
+    heading.kind === 'group' ? (verbAt(raw.trim().toLowerCase(), 0)?.op ?? null) : null;
+  if (heading.kind === 'group' || heading.kind === 'told') return;
+  found.sectionWay = null;
+  if (heading.kind === 'stock') {
+    const stock = { name: heading.name, text: raw.trim(), number, lines: [], isUsed: false };
+    found.stocks.push(stock);
+    found.stock = stock;
     return;
   }
-  found.isTold = heading.kind === 'told';
-  if (heading.kind === 'part') openPart(found, heading, number);
-  row(found, number, raw, 'heading', []);
+  const [main] = found.parts;
+  if (heading.isProduct && isWhole(main.lines.length, found)) {
+    found.other = { name: heading.name, number };
+    ask(found, number, raw, { reason: { code: 'heading', about: heading.name }, choices: [] });
+    return;
+  }
+  found.sectionWay = heading.way === 'on-the-floor' ? 'on-the-floor' : null;
+  openPart(found, heading, number);
+}
+
+/** Has the page a product of its own already? */
+function isWhole(lines: number, { current, parts }: Found): boolean {
+  return lines >= 2 && (current === parts[0] || parts.length > 1);
+}
+
+/** `Embed: 60 g soda, 42 g citric`: a section of one row. */
+function takeInline(
+  found: Found,
+  heading: Heading,
+  at: {
+    readonly row: Row;
+    readonly from: number;
+    readonly raw: string;
+    readonly headingFrom: number;
+  },
+): void {
+  const { current, sectionWay, isTold } = found;
+  found.account.push({ from: at.headingFrom, to: at.from, as: 'heading' });
+  if (heading.kind === 'told') found.isTold = true;
+  openHeading(found, heading, at.row.number, at.raw);
+  takeSentences(found, at.row, at.from, at.raw);
+  found.stock = null;
+  // A section of one row ends with it; the main mix goes on.
+  if (heading.kind === 'part' && heading.partKind !== 'main') {
+    found.current = current;
+    found.sectionWay = sectionWay;
+  }
+  found.isTold = isTold;
 }
 
 function openPart(
@@ -251,121 +371,25 @@ function moveMainAside(
   });
 }
 
-/** Under `Method:` a line is told; one that plainly names an amount and a material is still asked about. */
-function takeTold(found: Found, raw: string, text: string, number: number): void {
-  const readings = AMOUNT.test(text) ? readWritten(raw, found.known) : [];
-  const isDangerous = readWritten(raw, found.known).some(
-    ({ reading }) => reading.kind === 'unread' && reading.reason.code === 'dangerous',
-  );
-  const isPlain =
-    !isInstruction(withoutVerb(text).text) &&
-    readings.every(({ reading }) => reading.kind === 'read');
-  if ((readings.length > 0 && isPlain) || isDangerous)
-    takeReadings(found, readWritten(raw, found.known), raw, number);
-  else takeNote(found, raw.trim(), number);
-}
-
-function takeNote(found: Found, text: string, number: number): void {
-  found.notes.push(text.slice(0, 500));
-  row(found, number, text, 'note', []);
-}
-
 /** `2 g petals per bomb`: as often as there are pieces, or a part in grams a piece. */
-function takePerPiece(found: Found, each: string, raw: string, number: number): void {
-  const readings = readWritten(each, found.known).map((one) => ({ ...one, text: raw.trim() }));
-  for (const { reading } of readings)
-    if (reading.kind === 'read') found.perPiece.add(reading.line.id);
-  takeReadings(found, readings, raw, number);
-}
-
-function takeReadings(
+function takePerPiece(
   found: Found,
-  readings: ReturnType<typeof readWritten>,
-  raw: string,
-  number: number,
+  each: string,
+  { row, from, raw }: { readonly row: Row; readonly from: number; readonly raw: string },
 ): void {
-  const ids = readings.map(({ text, reading }) =>
-    takeReading(found, found.current, text, number, reading),
-  );
-  const isRead = readings.every(({ reading }) => reading.kind === 'read');
-  row(found, number, raw, isRead ? 'line' : 'unread', ids);
-}
-
-function takeReading(
-  found: Found,
-  part: Part,
-  text: string,
-  number: number,
-  reading: LineReading,
-): string {
-  if (reading.kind === 'read') {
-    found.sawAmount = true;
-    part.lines.push({ ...reading.line, written: text });
-    if (reading.remark) found.remarks.push(`Line ${number}: ${reading.remark}`);
-    return reading.line.id;
-  }
-  found.sawAmount ||= reading.hadAmount;
-  if (reading.reason.code === 'no-unit') found.unitless++;
-  const id = newId();
-  found.unread.push({
-    id,
-    line: number,
-    text,
-    reason: reading.reason,
-    choices: [...reading.choices],
-    partId: part.id,
-  });
-  return id;
-}
-
-/**
- * `1 tsp kaolin for every 3 cups of baking soda`, times as often as the recipe holds them. A base that the
- * recipe does not hold yet is taken as a line of its own where the base stands first.
- */
-function takeForEvery(found: Found, entry: Waiting): void {
-  const { each, per, raw, number, part } = entry;
-  const takeOne = (text: string) => {
-    const [first] = readWritten(text, found.known);
-    return first ? takeReading(found, part, text.trim(), number, first.reading) : '';
-  };
-  if (each === '') {
-    row(found, number, raw, 'line', [takeOne(per)]);
-    return;
-  }
-  const isFirst = /^\W*for\b/i.test(raw.trim());
-  const base = isFirst && !timesIn(per, part.lines, found.known).ok ? [takeOne(per)] : [];
-  const times = timesIn(per, part.lines, found.known);
-  if (!times.ok) {
-    found.sawAmount = true;
-    const id = newId();
-    found.unread.push({
-      id,
-      line: number,
-      text: raw.trim(),
-      reason: times.reason,
-      choices: [],
-      partId: part.id,
+  const before = found.current.lines.length;
+  const trimmed = each.trim();
+  const at = found.words.text.indexOf(trimmed, from);
+  if (at >= 0 && at + trimmed.length <= row.to) {
+    const took = takeSentence(found, {
+      from: at,
+      to: at + trimmed.length,
+      number: row.number,
+      raw,
     });
-    row(found, number, raw, 'unread', [...base, id]);
-    return;
+    addRow(found, row.number, raw, took.asks ? 'unread' : 'line', took.ids);
+  } else {
+    takeSentences(found, row, from, raw);
   }
-  const before = part.lines.length;
-  const id = takeOne(each);
-  row(found, number, raw, part.lines.length > before ? 'line' : 'unread', [...base, id]);
-  const line = part.lines[before];
-  if (!line) return;
-  part.lines[before] = { ...timesLine(line, times.factor), written: raw.trim() };
-  found.remarks.push(
-    `Line ${number}: ${each.trim()}, ${Number(times.factor.toFixed(2))} times, by the ${times.of.toLowerCase()} in the recipe.`,
-  );
-}
-
-function row(
-  found: Found,
-  number: number,
-  raw: string,
-  became: PageRow['became'],
-  ids: readonly string[],
-): void {
-  found.rows.push({ number, text: raw.trim(), partId: found.current.id, became, ids });
+  for (const line of found.current.lines.slice(before)) found.perPiece.add(line.id);
 }

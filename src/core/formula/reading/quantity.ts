@@ -1,5 +1,6 @@
 import type { UnreadReason } from '../model/schema';
 import { exactly, type Spread } from '@/core/basics/units/spread';
+import { numberInWords } from './quantityWords';
 
 export type QuantityReading =
   | { readonly kind: 'read'; readonly count: Spread; readonly rest: string }
@@ -21,7 +22,6 @@ const FRACTIONS: Readonly<Record<string, number>> = {
 const FRACTION_SIGNS = Object.keys(FRACTIONS).join('');
 
 const WORDS: ReadonlyArray<readonly [RegExp, Spread]> = [
-  [/^(?:one and a half|one and one half)\b/i, exactly(1.5)],
   [/^(?:three quarters?|three fourths?)(?: of)?(?: an?)?\b/i, exactly(0.75)],
   [/^(?:two thirds?)(?: of)?(?: an?)?\b/i, exactly(2 / 3)],
   [/^(?:an? |one )?half(?: of)?(?: an?)?\b/i, exactly(0.5)],
@@ -29,23 +29,8 @@ const WORDS: ReadonlyArray<readonly [RegExp, Spread]> = [
   [/^(?:an? |one )?third(?: of)?(?: an?)?\b/i, exactly(1 / 3)],
   [/^an? couple(?: of)?\b/i, exactly(2)],
   [/^(?:an? )?few\b/i, { low: 2, best: 3, high: 5 }],
-  [/^(?:an?|one)\b/i, exactly(1)],
-  ...(
-    [
-      'two',
-      'three',
-      'four',
-      'five',
-      'six',
-      'seven',
-      'eight',
-      'nine',
-      'ten',
-      'eleven',
-      'twelve',
-    ] as const
-  ).map((word, i) => [new RegExp(`^${word}\\b`, 'i'), exactly(i + 2)] as const),
 ];
+const ARTICLE = /^(?:an?|one)\b/i;
 
 const NUMBER = String.raw`(?:\d+(?:\s+|-)\d+\s*\/\s*\d+|\d+\s*\/\s*\d+|\d+\s*[${FRACTION_SIGNS}]|[${FRACTION_SIGNS}]|\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+[.,]\d+|\.\d+|\d+)`;
 const RANGE = new RegExp(`^(${NUMBER})\\s*(?:-|–|—|\\bto\\b)\\s*(${NUMBER})`, 'i');
@@ -74,18 +59,44 @@ export function readQuantity(text: string): QuantityReading {
   return readSingle(start);
 }
 
+/** `two and a half`, `one and three quarters`. */
+const AND_A = /^ ?(?:and|&) (?:an? |one )?(half|quarter|third|three quarters)\b/i;
+const PARTS: Readonly<Record<string, number>> = {
+  half: 0.5,
+  quarter: 0.25,
+  third: 1 / 3,
+  'three quarters': 0.75,
+};
+const LONGEST_WORDS = 80;
+
 function readSingle(start: string): QuantityReading {
   const single = SINGLE.exec(start);
   if (single) {
     const value = toNumber(single[1]);
     if (!Number.isFinite(value)) return divided();
-    return read(exactly(value), start.slice(single[0].length));
+    const rest = start.slice(single[0].length);
+    const dozen = /^\s*dozen\b/i.exec(rest);
+    if (dozen) return read(exactly(value * 12), rest.slice(dozen[0].length));
+    return andAPart(value, rest);
   }
+  const half = /^(?:an? )?half (?:a )?dozen\b/i.exec(start);
+  if (half) return read(exactly(6), start.slice(half[0].length));
   for (const [pattern, count] of WORDS) {
     const match = pattern.exec(start);
     if (match) return read(count, start.slice(match[0].length));
   }
+  const words = numberInWords(start.slice(0, LONGEST_WORDS).toLowerCase());
+  const article = ARTICLE.exec(start);
+  if (words && words.value > 0) return andAPart(words.value, start.slice(words.length));
+  if (article) return andAPart(1, start.slice(article[0].length));
   return { kind: 'none' };
+}
+
+function andAPart(value: number, rest: string): QuantityReading {
+  const more = AND_A.exec(rest);
+  return more
+    ? read(exactly(value + (PARTS[more[1]?.toLowerCase() ?? ''] ?? 0)), rest.slice(more[0].length))
+    : read(exactly(value), rest);
 }
 
 function toNumber(written = ''): number {

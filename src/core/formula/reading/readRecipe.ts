@@ -7,7 +7,13 @@ import { readContext } from './context';
 import { timesLine } from './forEvery';
 import { guessFamily, type FamilyGuess } from './guessFamily';
 import { USUAL_SMALL_MEASURES, type SmallMeasures } from './massOfMeasures';
-import { collect, type Found, type PageRow } from './page';
+import { accountOf } from './account';
+import type { Accounted, Action, Found, LineDetail, PageRow } from './found';
+import { collect } from './page';
+import type { Yield } from './phrases/types';
+import type { Known } from './readItem';
+import { settleShares, takesShares, type SharesAsked } from './shares';
+import { wordsOf } from './words';
 
 /** A recipe is a page, not a book. */
 export const MAX_RECIPE_LINES = 300;
@@ -36,6 +42,25 @@ export interface RecipeReading {
   }>;
   /** Lines whose number has no unit. */
   readonly unitless: number;
+  /** Were numbers without a unit taken as grams, because nearly all of the page is written so? */
+  readonly takenAsGrams: boolean;
+  /** A page in percents or parts whose weight nobody has said. */
+  readonly sharesAsked: SharesAsked | null;
+  readonly yields: Yield;
+  readonly actions: readonly Action[];
+  /** The whole page, place by place. */
+  readonly account: readonly Accounted[];
+  readonly details: ReadonlyMap<string, LineDetail>;
+  /** A second product that stands on the page and is none of this one. */
+  readonly other: { readonly name: string; readonly number: number } | null;
+}
+
+/** What the maker said of the whole page. */
+export interface PageSaid {
+  /** What numbers without a unit are. */
+  readonly bareUnit?: 'g';
+  /** Grams of the whole mix, for a page in shares. */
+  readonly totalG?: number;
 }
 
 export type RecipeResult =
@@ -53,27 +78,58 @@ export type RecipeProblem = 'empty' | 'too-long' | 'no-recipe';
  * @param text anything a person may paste
  * @param catalog the materials this workshop knows
  * @param small the maker's dropper and sprayer
- * @param bareUnit what numbers without a unit are, once the maker has said so
+ * @param said what the maker has said of the whole page
  */
 export function readRecipe(
   text: string,
   catalog: Catalog,
   small: SmallMeasures = USUAL_SMALL_MEASURES,
-  bareUnit?: 'g',
+  said: PageSaid = {},
 ): RecipeResult {
-  const rawLines = text.split(/\r\n|\r|\n/);
+  const words = wordsOf(text);
+  const rawLines = words.rows.map(({ from, to }) => text.slice(from, to));
   const problem = sizeProblem(text, rawLines.length);
   if (problem) return problem;
-  const found = collect(rawLines, { catalog, small, ...(bareUnit && { bareUnit }) });
+  const inGrams = said.bareUnit !== undefined || SAYS_GRAMS.test(words.low);
+  const known: Known = {
+    catalog,
+    small,
+    takesShares: takesShares(words.low),
+    ...(inGrams && { bareUnit: 'g' }),
+    ...(SAYS_PARTS.test(words.low) && { bareUnit: 'part', takesShares: true }),
+  };
+  const first = collect(words, known);
+  const isBare = known.bareUnit === undefined && isInBareNumbers(first);
+  const found = isBare ? collect(words, { ...known, bareUnit: 'g' }) : first;
   if (found.isEmpty)
     return failed('empty', 'There is no line to read. Paste or type a recipe first.');
   if (!found.sawAmount) return failed('no-recipe', proseMessage(rawLines));
-  return { ok: true, recipe: tidied(found, catalog) };
+  const sharesAsked = settleShares(found, said.totalG ?? null);
+  return { ok: true, recipe: tidied(found, catalog, { takenAsGrams: isBare, sharesAsked }) };
+}
+
+/** The page says of itself that it is in grams. */
+const SAYS_GRAMS =
+  /\b(?:(?:all|everything|weights?|amounts?|quantities|numbers)[a-z ]{0,12} in g(?:rams)?|in grams|grams,? (?:everything|all|throughout)|all grams|\(g\))\b/;
+/** The page says of itself that its numbers are shares. */
+const SAYS_PARTS = /\b(?:parts? per hundred|pph|(?:all |numbers )?in parts|parts by weight)\b/;
+/** From so many lines without a unit on it is a way of writing, and no slip. */
+const FEWEST_BARE = 3;
+
+/** Nearly every amount of the page is a number by itself. */
+function isInBareNumbers({ unitless, parts }: Found): boolean {
+  const lines = parts.reduce((sum, part) => sum + part.lines.length, 0);
+  return unitless >= FEWEST_BARE && unitless >= lines;
 }
 
 /** Lines grouped by phase; a part that got no line goes, and what was unread under it moves to the main mix. */
-function tidied(found: Found, catalog: Catalog): RecipeReading {
-  const { parts, unread, remarks, pieces, notes, title, rows, askedParts, unitless } = found;
+function tidied(
+  found: Found,
+  catalog: Catalog,
+  asked: Pick<RecipeReading, 'takenAsGrams' | 'sharesAsked'>,
+): RecipeReading {
+  const { parts, unread, remarks, notes, title, rows, askedParts, unitless, yields } = found;
+  const pieces = yields.count ?? null;
   const asks = new Set(unread.map(({ partId }) => partId));
   const kept = parts
     .filter((part, i) => i === 0 || part.lines.length > 0 || asks.has(part.id))
@@ -94,6 +150,12 @@ function tidied(found: Found, catalog: Catalog): RecipeReading {
     family: guessFamily([title, ...names, ...notes.filter(isNoDanger)], kept, catalog),
     askedParts: askedParts.filter(({ partId }) => keptIds.has(partId)),
     unitless,
+    ...asked,
+    yields,
+    actions: found.actions,
+    account: accountOf(found.words, found.account),
+    details: found.details,
+    other: found.other,
   };
 }
 
@@ -102,7 +164,8 @@ const isNoDanger = (text: string): boolean =>
   !dangersIn(text).some(({ substance }) => isStop(substance));
 
 /** A part of nothing but grams a piece is one; in any other part such a line counts as often as there are pieces. */
-function perPieceDone(part: Part, { perPiece, pieces, remarks }: Found): Part {
+function perPieceDone(part: Part, { perPiece, yields, remarks }: Found): Part {
+  const pieces = yields.count ?? null;
   const own = part.lines.filter(({ id }) => perPiece.has(id));
   if (own.length === 0) return part;
   const times = (line: Line) => (pieces === null ? line : timesLine(line, pieces));

@@ -3,6 +3,8 @@ import { portionsOf } from '@/core/matter/materials/portion';
 import { PART_KINDS } from '@/core/formula/model/kinds';
 import { sayUnread } from '@/core/formula/model/unreadMessages';
 import type { FormulaBody } from '@/core/formula/model/schema';
+import { pageQuestions } from '@/core/formula/reading/pageQuestions';
+import type { RecipeReading } from '@/core/formula/reading/readRecipe';
 import { dampReading } from '../binder/damp';
 import { mostLoadPct } from '../scent/fillUp';
 import type { Evaluation, Finding } from './types';
@@ -21,6 +23,8 @@ export interface Source {
   readonly familyGuessed: boolean;
   /** Parts whose heading nobody knows. */
   readonly askedParts: ReadonlyArray<{ readonly line: number; readonly name: string }>;
+  /** The page as it was read; null for a formula out of a file. */
+  readonly page: RecipeReading | null;
 }
 
 /**
@@ -30,7 +34,7 @@ export function contractAnswer(
   body: FormulaBody,
   evaluation: Evaluation,
   asked: PieceQuestion,
-  { catalog, familyGuessed, askedParts }: Source,
+  { catalog, familyGuessed, askedParts, page }: Source,
 ) {
   const { fizz, binder, scent } = evaluation;
   const lines = body.parts.flatMap((part) => part.lines.map((line) => ({ part, line })));
@@ -74,7 +78,18 @@ export function contractAnswer(
         reason: sayUnread({ code: 'heading', about: name }),
         choices: [...PART_KINDS],
       })),
+      ...(page ? pageQuestions(page) : []),
     ],
+    /** Remarks of the page, as they were written. */
+    notes: body.notes ?? [],
+    /** What the page asks to be done. */
+    actions: (page?.actions ?? []).map(({ op, materialIds, minutes, until, text }) => ({
+      op,
+      materials: materialIds,
+      minutes,
+      until,
+      text,
+    })),
     totals: {
       massG: evaluation.totalG,
       solidG: whole.solidG,

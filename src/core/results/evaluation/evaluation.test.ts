@@ -202,10 +202,11 @@ describe('contractAnswer', () => {
         catalog: SHIPPED,
         familyGuessed: false,
         askedParts: [],
+        page: null,
       },
     );
     expect(Object.keys(answer)).toEqual(
-      'family familyGuessed lines unread asked totals fizz water binder scent color piece findings'.split(
+      'family familyGuessed lines unread asked notes actions totals fizz water binder scent color piece findings'.split(
         ' ',
       ),
     );

@@ -52,7 +52,7 @@ const result = computed<RecipeResult>(() => {
     shared.value?.recipe.text ?? text.value,
     workshop.catalog,
     workshop.smallMeasures,
-    inGrams.value ? 'g' : undefined,
+    inGrams.value ? { bareUnit: 'g' } : {},
   );
 });
 const recipe = computed(() => (result.value.ok ? result.value.recipe : null));

@@ -151,6 +151,12 @@ function byNearness(catalog: Catalog, name: string): Recognition | null {
   return null;
 }
 
+/** `fine`, `cold pressed`: words that say how a material is, and none that names one. */
+export function isOnlyQualifiers(written: string): boolean {
+  const words = comparableName(written).split(' ');
+  return words.every((word) => QUALIFIERS.has(word) || SOLID_WORDS.has(word) || word === 'ish');
+}
+
 function withoutQualifiers(name: string): string {
   return name
     .split(' ')

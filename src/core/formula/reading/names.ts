@@ -1,0 +1,89 @@
+import type { Catalog } from '@/core/matter/materials/catalog';
+import { materialById } from '@/core/matter/materials/catalog';
+import { comparableName, nameIndex } from '@/core/matter/materials/names/comparable';
+import { recognizeMaterial, type Recognition } from '@/core/matter/materials/names/recognize';
+import type { Much } from './phrases/types';
+
+/** Names once looked up, while a maker types. */
+const looked = new WeakMap<Catalog, Map<string, Recognition>>();
+const MOST_KEPT = 4000;
+
+export function recognized(catalog: Catalog, written: string): Recognition {
+  const known = looked.get(catalog) ?? new Map<string, Recognition>();
+  looked.set(catalog, known);
+  const before = known.get(written);
+  if (before) return before;
+  if (known.size > MOST_KEPT) known.clear();
+  const recognition = recognizeMaterial(catalog, written);
+  known.set(written, recognition);
+  return recognition;
+}
+
+/** Perfume by any name is one: the words that say so. */
+const FRAGRANCE =
+  /(?:^| )(?:fragrance(?: oil)?|fo|perfume(?: oil)?|parfum|scent oil|scented oil)(?: |$)/;
+/** A plant that is eaten or brewed is no essential oil. */
+const NO_OIL =
+  /(?:^| )(?:ground|powder|powdered|spice|tea(?! tree)|juice|zest|peel|rind|fresh|dried|leaf|leaves|puree|syrup|pulp|crushed|stick)(?: |$)/;
+const OIL_END = / (?:oil|eo|essential oil)$/;
+
+/**
+ * What a name means beside its amount: drops of a plain name are its essential oil, a fragrance by any name is one.
+ * @param written words of the page @param much null where no amount is known
+ */
+export function nameIn(catalog: Catalog, written: string, much: Much | null): Recognition {
+  const plain = recognized(catalog, written);
+  if (plain.kind === 'dangerous' || plain.kind === 'certain' || plain.kind === 'assumed')
+    return plain;
+  const name = comparableName(written);
+  if (FRAGRANCE.test(name) && !/(?:^| )(?:free|water)(?: |$)/.test(name)) {
+    const id = /vanilla/.test(name) ? 'vanilla-fragrance-oil' : 'fragrance-oil';
+    return { kind: 'assumed', material: materialById(catalog, id) };
+  }
+  const full = withoutShortForms(written);
+  if (full !== written) {
+    const meant = nameIn(catalog, full, much);
+    if ('material' in meant) return { kind: 'assumed', material: meant.material };
+  }
+  const carrier = plain.kind === 'unknown' ? nameIndex(catalog).get(`${name} oil`) : undefined;
+  if (carrier?.role === 'oil') return { kind: 'assumed', material: carrier };
+  const oil = NO_OIL.test(name) ? undefined : essentialOil(catalog, name, isByDrop(much));
+  if (oil) return { kind: 'assumed', material: oil };
+  return plain;
+}
+
+/** What people shorten in their own notes. Common practice. */
+const SHORT_FORMS: ReadonlyArray<readonly [RegExp, string]> = [
+  [/\bsw\.? /gi, 'sweet '],
+  [/\bess\.? /gi, 'essential '],
+  [/\bfrac\.? /gi, 'fractionated '],
+  [/\bcoc\.? /gi, 'coconut '],
+  [/\bveg\.? /gi, 'vegetable '],
+  [/\bmag\.? /gi, 'magnesium '],
+  [/\bpolysorb(?:ate)?\.? ?(?=\d)/gi, 'polysorbate '],
+  [/\b(?:lav)\.?(?= |$)/gi, 'lavender'],
+  [/\beuc\.?(?= |$)/gi, 'eucalyptus'],
+  [/\bpep(?:per)?m\.?(?= |$)/gi, 'peppermint'],
+];
+
+function withoutShortForms(written: string): string {
+  return SHORT_FORMS.reduce((text, [short, full]) => text.replace(short, full), written);
+}
+
+function essentialOil(catalog: Catalog, name: string, byDrop: boolean) {
+  if (!byDrop && !OIL_END.test(name)) return undefined;
+  const bare = name.replace(OIL_END, '').replace(/^(?:a|of|the|pure|organic|natural) /, '');
+  const index = nameIndex(catalog);
+  for (const one of [bare, `sweet ${bare}`, `${bare} needle`, `${bare} bud`]) {
+    const found = index.get(`${one} essential oil`) ?? index.get(`${one} eo`);
+    if (found?.role === 'scent') return found;
+  }
+  return undefined;
+}
+
+function isByDrop(much: Much | null): boolean {
+  return (
+    much?.as === 'measured' &&
+    much.measures.some(({ unit }) => unit.kind === 'drop' || unit.id === 'milliliter')
+  );
+}

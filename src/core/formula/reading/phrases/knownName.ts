@@ -1,0 +1,57 @@
+import type { Catalog } from '@/core/matter/materials/catalog';
+import { comparableName, nameIndex } from '@/core/matter/materials/names/comparable';
+
+/** One word of a name, with what may stand before it. */
+const NAME_WORD = /(?: ?, ?| |-)?([\p{L}\p{N}][\p{L}\p{N}'·.:]*%?)/uy;
+const LONGEST = 7;
+
+/** The form in which words are compared, worked out once a word. */
+const compared = new Map<string, string>();
+const MOST_KEPT = 5000;
+
+function comparedWord(word: string): string {
+  const known = compared.get(word);
+  if (known !== undefined) return known;
+  if (compared.size > MOST_KEPT) compared.clear();
+  const name = comparableName(word);
+  compared.set(word, name);
+  return name;
+}
+
+/**
+ * The longest name on file that begins at this place, over several words.
+ * @param low lower case
+ * @returns where it ends and how many words it has; null for none
+ */
+export function knownNameAt(
+  catalog: Catalog,
+  low: string,
+  at: number,
+  to: number,
+): { readonly to: number; readonly words: number } | null {
+  const index = nameIndex(catalog);
+  let key = '';
+  let place = at;
+  let best: { to: number; words: number } | null = null;
+  for (let words = 1; words <= LONGEST; words++) {
+    NAME_WORD.lastIndex = place;
+    const found = NAME_WORD.exec(low);
+    if (!found || (words === 1 && found[0] !== found[1])) break;
+    let word = found[1] ?? '';
+    let end = place + found[0].length;
+    if (end > to) break;
+    while (/[.:']$/.test(word)) {
+      word = word.slice(0, -1);
+      end--;
+    }
+    const percent = /^ ?%/.exec(low.slice(end, end + 2));
+    if (percent && /^\d/.test(word)) {
+      end += percent[0].length;
+      word += '%';
+    }
+    key = key === '' ? comparedWord(word) : `${key} ${comparedWord(word)}`;
+    if (index.has(key)) best = { to: end, words };
+    place = end;
+  }
+  return best;
+}
