@@ -147,7 +147,7 @@ export const BASES = [
       'potash baking soda',
       'sodium free baking soda',
       'khco3',
-      
+
       '298-14-6',
     ],
     role: 'base',

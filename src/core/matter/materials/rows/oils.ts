@@ -12,9 +12,14 @@ const binding = practice(1);
 
 /** Skin oils, butters and waxes. USDA's 218 g a cup of vegetable oil is 0.921 g/mL. */
 export const OILS = [
-  liquidOil('coconut-oil', 'Coconut oil', 'Cocos Nucifera Oil', ['coconut', 'coconut fat'], usda(0.92), [
-    'sets-when-cool',
-  ]),
+  liquidOil(
+    'coconut-oil',
+    'Coconut oil',
+    'Cocos Nucifera Oil',
+    ['coconut', 'coconut fat'],
+    usda(0.92),
+    ['sets-when-cool'],
+  ),
   liquidOil(
     'fractionated-coconut-oil',
     'Fractionated coconut oil',
