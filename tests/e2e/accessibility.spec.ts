@@ -162,7 +162,7 @@ test(`dialogs, formulas and a batch record`, async ({ page }) => {
   await expect(page.getByRole('region', { name: 'Not read yet' })).toBeVisible();
   await scan(page);
   await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
-  await page.getByLabel('Recipe, one ingredient a line').fill('2 cups baking soda\nsalt 5 g');
+  await page.getByLabel('Recipe as written').fill('2 cups baking soda\nsalt 5 g');
   await expect(page.getByText('Which one is it?').first()).toBeVisible();
   await scan(page, '[role=dialog]');
   await page.goto(`${SAMPLE_URL}/almanac`);

@@ -6,7 +6,7 @@ async function tryPaste(page: Page, text: string): Promise<void> {
   const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
   if (!(await dialog.isVisible()))
     await page.getByRole('button', { name: 'Paste a recipe', exact: true }).first().click();
-  await dialog.getByLabel('Recipe, one ingredient a line').fill(text);
+  await dialog.getByLabel('Recipe as written').fill(text);
   await dialog.getByRole('button', { name: 'Create formula' }).click();
 }
 
@@ -21,12 +21,12 @@ test('what cannot be a recipe is refused with a sentence, and stays in the box',
   const prose = 'It was a gray morning on the quay.\nThe ferry was late, and so was the tide.';
   await tryPaste(page, prose);
   await expect(alert).toContainText('None of these 2 lines reads as an amount and a material');
-  await expect(page.getByLabel('Recipe, one ingredient a line')).toHaveValue(prose);
+  await expect(page.getByLabel('Recipe as written')).toHaveValue(prose);
   // As hands paste: the same text typed would take the browser half a minute.
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   const long = Array(2000).fill('1 g water').join('\n');
   await page.evaluate((text) => navigator.clipboard.writeText(text), long);
-  const box = page.getByLabel('Recipe, one ingredient a line');
+  const box = page.getByLabel('Recipe as written');
   await box.press('Control+a');
   await box.press('Control+v');
   await expect(box).toHaveValue(long);
@@ -178,13 +178,11 @@ test('a slip of spelling is answered by one press, a danger is a stop with its r
   await page.getByRole('button', { name: 'Paste a recipe', exact: true }).first().click();
   const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
   await dialog
-    .getByLabel('Recipe, one ingredient a line')
+    .getByLabel('Recipe as written')
     .fill('300 g baking soda\n150 g citirc acid\n10 g sodium chlorite');
   await expect(dialog).toContainText('with acid it frees chlorine dioxide');
   await dialog.getByRole('button', { name: 'Citric acid, anhydrous' }).click();
-  await expect(dialog.getByLabel('Recipe, one ingredient a line')).toHaveValue(
-    /150 g Citric acid, anhydrous/,
-  );
+  await expect(dialog.getByLabel('Recipe as written')).toHaveValue(/150 g Citric acid, anhydrous/);
   await dialog.getByRole('button', { name: 'Create formula' }).click();
   await expect(page.getByText('A chlorite must not be in a fizzing product')).toBeVisible();
 

@@ -131,7 +131,7 @@ test('a shared recipe comes back; a page without one is refused; a formula is ar
   const text = await (await import('node:fs/promises')).readFile(await saved.path(), 'utf8');
   await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
   const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
-  const field = dialog.getByLabel('Recipe, one ingredient a line');
+  const field = dialog.getByLabel('Recipe as written');
   await field.fill('{"@type":"WebPage","name":"Fog <b>bank</b>"}');
   await expect(dialog.getByText(/has no recipe/)).toBeVisible();
   await field.fill(text);

@@ -26,7 +26,7 @@ export async function pasteRecipe(page: Page, name: string, text: string): Promi
   await page.getByRole('button', { name: 'Paste a recipe', exact: true }).first().click();
   const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
   await dialog.getByLabel('Name').fill(name);
-  await dialog.getByLabel('Recipe, one ingredient a line').fill(text);
+  await dialog.getByLabel('Recipe as written').fill(text);
   await dialog.getByRole('button', { name: 'Create formula' }).click();
 }
 

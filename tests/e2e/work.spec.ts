@@ -237,7 +237,7 @@ test('menthol goes into the oil or into the alcohol, as it is said; a cube takes
   await madeAndCounted(page, '8');
   await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
   const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
-  await dialog.getByLabel('Recipe, one ingredient a line').fill(CUBE);
+  await dialog.getByLabel('Recipe as written').fill(CUBE);
   await expect(dialog).toContainText('Reads like a cleaning piece');
   await dialog.getByRole('button', { name: 'Create formula' }).click();
   await page.getByRole('button', { name: 'Plan a batch' }).click();

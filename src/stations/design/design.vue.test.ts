@@ -296,7 +296,7 @@ describe('a recipe as it was written down', () => {
   async function paste(text: string) {
     const dialog = shop.show(PasteDialog, { props: { modelValue: true } });
     await flushPromises();
-    await field(page(), 'Recipe, one ingredient a line').setValue(text);
+    await field(page(), 'Recipe as written').setValue(text);
     await flushPromises();
     const take = async () => {
       await page().find('form').trigger('submit');
@@ -305,7 +305,7 @@ describe('a recipe as it was written down', () => {
     return { dialog, take };
   }
   const text = () =>
-    (field(page(), 'Recipe, one ingredient a line').element as HTMLTextAreaElement).value;
+    (field(page(), 'Recipe as written').element as HTMLTextAreaElement).value;
 
   it('becomes a formula under its title', async () => {
     const { take } = await paste(`# Harbor light\n${PLAIN}`);

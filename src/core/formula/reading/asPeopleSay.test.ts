@@ -127,6 +127,7 @@ describe('whole recipes as people say them', () => {
     expect(read('100 g borax\n100 g washing soda\n20 g citric acid').family).toEqual({
       family: 'cleaning-fizzy',
       by: ['borax', 'washing soda, anhydrous'],
+      isByWords: false,
     });
     expect(read('300 g baking soda\n150 g citric acid').family.by).toEqual([]);
     // Salts from three tenths of it on are loose salts.

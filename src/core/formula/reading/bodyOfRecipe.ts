@@ -1,10 +1,12 @@
 import { emptyBody } from '../model/create';
-import type { Family, FormulaBody, PartKind } from '../model/schema';
+import type { Family, FormulaBody, Method, PartKind } from '../model/schema';
 import type { RecipeReading } from './readRecipe';
 
 /** What the maker said where the page itself did not. */
 export interface Said {
   readonly family?: Family;
+  readonly method?: Method;
+  readonly pieces?: number;
   /** What the parts with unknown headings are, by part id. */
   readonly kinds?: Readonly<Record<string, PartKind>>;
 }
@@ -12,9 +14,11 @@ export interface Said {
 /** A formula as a page has it: its parts, how it is formed and ordered, how many it makes, and what is told beside. */
 export function bodyOfRecipe(
   recipe: RecipeReading,
-  { family, kinds = {} }: Said = {},
+  { family, method: saidMethod, pieces: saidPieces, kinds = {} }: Said = {},
 ): FormulaBody {
-  const { parts, unread, notes, pieces, method, school } = recipe;
+  const { parts, unread, notes, school } = recipe;
+  const method = saidMethod ?? recipe.method;
+  const pieces = saidPieces ?? recipe.pieces;
   const empty = emptyBody(family ?? recipe.family.family);
   return {
     ...empty,

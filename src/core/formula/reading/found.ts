@@ -3,7 +3,7 @@ import { newPart } from '../model/create';
 import type { Line, Part, UnreadLine } from '../model/schema';
 import type { OpKind } from '../model/kinds';
 import type { Yield } from './phrases/types';
-import type { Known } from './readItem';
+import type { Known, ShareKind } from './readItem';
 import type { Words } from './words';
 
 /** One line of the page and what became of it, in the order written. */
@@ -88,7 +88,7 @@ export interface Found {
   readonly details: Map<string, LineDetail>;
   readonly stocks: Stock[];
   /** Ids of lines that are a share of the page yet. */
-  readonly shares: Map<string, 'percent' | 'parts'>;
+  readonly shares: Map<string, ShareKind>;
   /** Ids of lines whose amount is for one piece. */
   readonly perPiece: Set<string>;
   /** A second thing that the page makes, and where it begins. */

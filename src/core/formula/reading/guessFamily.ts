@@ -8,6 +8,8 @@ export interface FamilyGuess {
   readonly family: Family;
   /** Words of the page, or materials, that say so; empty where nothing does. */
   readonly by: readonly string[];
+  /** Is it the page's own words? */
+  readonly isByWords: boolean;
 }
 
 const WORDS: ReadonlyArray<readonly [RegExp, Family]> = [
@@ -40,14 +42,14 @@ export function guessFamily(
 ): FamilyGuess {
   const named = WORDS.flatMap(([pattern, family]) => {
     const found = texts.flatMap((text) => pattern.exec(text)?.[0] ?? [])[0];
-    return found === undefined ? [] : [{ family, by: [found.toLowerCase()] }];
+    return found === undefined ? [] : [{ family, by: [found.toLowerCase()], isByWords: true }];
   })[0];
   if (named) return named;
   const guess = byMaterials(parts, catalog);
   // Menthol makes no steamer of what its own page calls a bomb.
   const bathed = texts.flatMap((text) => BATHED.exec(text)?.[0] ?? [])[0];
   return guess.family === 'shower-steamer' && bathed !== undefined
-    ? { family: 'bath-bomb', by: [bathed.toLowerCase()] }
+    ? { family: 'bath-bomb', by: [bathed.toLowerCase()], isByWords: true }
     : guess;
 }
 
@@ -67,23 +69,20 @@ function byMaterials(parts: readonly Part[], catalog: Catalog): FamilyGuess {
     ({ traits, role }) =>
       role === 'builder' || traits.includes('not-for-skin') || traits.includes('strong-alkali'),
   );
-  if (share(builders) > CLEANING_FROM) return { family: 'cleaning-fizzy', by: namesOf(builders) };
+  if (share(builders) > CLEANING_FROM)
+    return { family: 'cleaning-fizzy', by: namesOf(builders), isByWords: false };
   const salts = where(({ role }) => role === 'salt');
-  if (share(salts) > SALTS_FROM) return { family: 'fizzing-salts', by: namesOf(salts) };
+  if (share(salts) > SALTS_FROM)
+    return { family: 'fizzing-salts', by: namesOf(salts), isByWords: false };
   const crystals = where(({ likeId }) => likeId === 'menthol' || likeId === 'camphor');
   const skinOils = where(({ traits, role }) => traits.includes('skin-oil') || role === 'butter');
   if (crystals.length > 0 && share(skinOils) < 0.05)
-    return { family: 'shower-steamer', by: namesOf(crystals) };
-  return { family: 'bath-bomb', by: [] };
+    return { family: 'shower-steamer', by: namesOf(crystals), isByWords: false };
+  return { family: 'bath-bomb', by: [], isByWords: false };
 }
 
-/** `reads like a cleaning piece: borax and washing soda` */
-export function sayGuess({ family, by }: FamilyGuess): string {
-  const word: Readonly<Record<Family, string>> = {
-    'bath-bomb': 'a bath bomb',
-    'shower-steamer': 'a shower steamer',
-    'fizzing-salts': 'fizzing salts',
-    'cleaning-fizzy': 'a cleaning piece',
-  };
-  return by.length > 0 ? `reads like ${word[family]}: ${listed(by)}` : `taken as ${word[family]}`;
+/** Why it is taken for that, in a sentence: `The page says “dishwasher”.` */
+export function sayGuess({ by, isByWords }: FamilyGuess): string {
+  if (by.length === 0) return 'Nothing on the page says another.';
+  return isByWords ? `The page says “${by.join('”, “')}”.` : `It has ${listed(by)}.`;
 }

@@ -212,7 +212,10 @@ function gatherPlain(
         break;
       case 'verb':
         verbs.push(phrase);
-        if (phrase.op === 'spray') open = null;
+        if (phrase.op === 'spray') {
+          open = null;
+          waiting.push({ ...phrase, kind: 'doing', way: 'sprayed', join: null });
+        }
         link = link === '' || LISTS.has(link) ? 'verb' : link;
         break;
       case 'join':

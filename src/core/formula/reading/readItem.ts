@@ -13,6 +13,9 @@ import { massOfMeasuresG, type SmallMeasures } from './massOfMeasures';
 import { nameIn } from './names';
 import type { Words } from './words';
 
+/** What a line is a share of until the page is settled: the whole mix, the sum of parts, the mix that it is sprayed on. */
+export type ShareKind = 'percent' | 'parts' | 'until-it-holds';
+
 /** What a line had to say. `hadAmount` tells a recipe from prose. */
 export type LineReading =
   | {
@@ -20,7 +23,7 @@ export type LineReading =
       readonly line: Line;
       readonly remark: string | null;
       /** A share of the page instead of a weight: the line is in these until the page is settled. */
-      readonly share: 'percent' | 'parts' | null;
+      readonly share: ShareKind | null;
     }
   | {
       readonly kind: 'unread';
@@ -64,7 +67,7 @@ export function readItem(item: Item, words: Words, known: Known, chosenId?: stri
       ...(way && { how: way }),
     },
     remark: remarkOn(recognition, name, item, words),
-    share: shareOf(much, known),
+    share: isUntilItHolds(item) ? 'until-it-holds' : shareOf(much, known),
   };
 }
 
@@ -121,8 +124,8 @@ function askedAmount(
     much.measures[0]?.unit.kind === 'squirt' &&
     much.measures[0].count.high <= 1;
   if (until && (much === null || oneSquirt)) {
-    const about = shortened(text.slice(until.from, until.to).trim());
-    return { code: 'vague', about };
+    if (isSprayed(doings) || oneSquirt) return null;
+    return { code: 'vague', about: shortened(text.slice(until.from, until.to).trim()) };
   }
   switch (much?.as) {
     case undefined:
@@ -143,8 +146,26 @@ function askedAmount(
   }
 }
 
+function isSprayed(doings: Item['doings']): boolean {
+  return doings.some(({ way }) => way === 'sprayed');
+}
+
+/** Percent of the mix that spraying until it holds takes. Common practice: none in a damp room, two in a dry one. */
+const UNTIL_IT_HOLDS_PCT: Spread = { low: 0, best: 1, high: 2 };
+
+/** Is it sprayed until it holds, by no amount of its own? */
+function isUntilItHolds({ much, until, doings }: Item): boolean {
+  if (!until) return false;
+  if (much === null) return isSprayed(doings);
+  return (
+    much.as === 'measured' &&
+    much.measures.every(({ unit, count }) => unit.kind === 'squirt' && count.high <= 1)
+  );
+}
+
 function gramsOf(item: Item, material: Material, words: Words, known: Known): Spread {
   const { much } = item;
+  if (isUntilItHolds(item)) return UNTIL_IT_HOLDS_PCT;
   if (much === null || much.as === 'vague' || much.as === 'bad') return exactly(0);
   if (much.as !== 'measured') return much.share;
   const measured = massOfMeasuresG(much.measures, material, bulkStateOf(item, words), known.small);

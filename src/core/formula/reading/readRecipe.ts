@@ -59,8 +59,10 @@ export interface RecipeReading {
 export interface PageSaid {
   /** What numbers without a unit are. */
   readonly bareUnit?: 'g';
-  /** Grams of the whole mix, for a page in shares. */
+  /** Grams of the whole mix, for a page in percent. */
   readonly totalG?: number;
+  /** Grams of one part, for a page in parts. */
+  readonly partG?: number;
 }
 
 export type RecipeResult =
@@ -104,7 +106,7 @@ export function readRecipe(
   if (found.isEmpty)
     return failed('empty', 'There is no line to read. Paste or type a recipe first.');
   if (!found.sawAmount) return failed('no-recipe', proseMessage(rawLines));
-  const sharesAsked = settleShares(found, said.totalG ?? null);
+  const sharesAsked = settleShares(found, said);
   return { ok: true, recipe: tidied(found, catalog, { takenAsGrams: isBare, sharesAsked }) };
 }
 

@@ -283,6 +283,10 @@ function takeItems(
       written: isOne ? rowText(sentence, textOf(found, sentence)) : line.written,
     });
     if (reading.share) found.shares.set(line.id, reading.share);
+    if (reading.share === 'until-it-holds')
+      found.remarks.push(
+        `Line ${sentence.number}: Rovack plans 1% of the mix for what you spray until it holds. Count the squirts at the bench.`,
+      );
     if (isPerPiece) found.perPiece.add(line.id);
     found.details.set(line.id, detailOf(found, raw, item));
     if (reading.remark) found.remarks.push(`Line ${sentence.number}: ${reading.remark}`);

@@ -43,22 +43,42 @@ export function takesShares(low: string): boolean {
   );
 }
 
+/** What the maker said of the weight of a page in shares. */
+export interface SharesSaid {
+  readonly totalG?: number;
+  readonly partG?: number;
+}
+
 /** Weighs the lines that are shares of the page, by its total, by what one part is, or by the usual. */
-export function settleShares(found: Found, totalG: number | null): SharesAsked | null {
+export function settleShares(found: Found, said: SharesSaid): SharesAsked | null {
   const kinds = new Set(found.shares.values());
   let asked: SharesAsked | null = null;
-  for (const kind of kinds) {
-    const { factor, isAsked, takenG } = factorOf(found, kind, totalG);
+  for (const kind of ['percent', 'parts'] as const) {
+    if (!kinds.has(kind)) continue;
+    const { factor, isAsked, takenG } = factorOf(found, kind, said);
     if (isAsked) asked = { kind, takenG };
     for (const part of found.parts)
       part.lines.forEach((line, i) => {
         if (found.shares.get(line.id) === kind) part.lines[i] = scaled(line, factor(line));
       });
   }
+  settleSprayed(found);
   return asked;
 }
 
-function factorOf(found: Found, kind: 'percent' | 'parts', totalG: number | null) {
+/** What is sprayed until it holds is a share of the mix it is sprayed on. */
+function settleSprayed({ parts, shares }: Found): void {
+  for (const part of parts) {
+    const mixG = part.lines
+      .filter(({ id }) => shares.get(id) !== 'until-it-holds')
+      .reduce((sum, { massG }) => sum + massG, 0);
+    part.lines.forEach((line, i) => {
+      if (shares.get(line.id) === 'until-it-holds') part.lines[i] = scaled(line, mixG / 100);
+    });
+  }
+}
+
+function factorOf(found: Found, kind: 'percent' | 'parts', { totalG, partG }: SharesSaid) {
   const lines = found.parts.flatMap(({ lines: own }: Part) => own);
   const sum = lines
     .filter(({ id }) => found.shares.get(id) === kind)
@@ -67,8 +87,13 @@ function factorOf(found: Found, kind: 'percent' | 'parts', totalG: number | null
   if (kind === 'percent') {
     const whole = sum > 90 && sum < 110 ? sum : 100;
     const takenG = known ?? USUAL_TOTAL_G;
-    return { factor: () => takenG / whole, isAsked: known === null, takenG };
+    return {
+      factor: () => takenG / whole,
+      isAsked: known === null || totalG !== undefined,
+      takenG,
+    };
   }
+  if (partG !== undefined) return { factor: () => partG, isAsked: true, takenG: partG };
   const part = readAmount(found.partText);
   if (part.kind === 'read') {
     const { catalog, small } = found.known;

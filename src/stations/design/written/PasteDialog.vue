@@ -1,24 +1,25 @@
 <script setup lang="ts">
 import AppDialog from '@/ui/kit/AppDialog.vue';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
-import { computed, defineAsyncComponent, ref, watch } from 'vue';
-import { FAMILIES, PART_KINDS } from '@/core/formula/model/kinds';
-import { FAMILY_WORDS, PART_WORDS } from '@/core/formula/model/messages';
-import type { Family, FormulaBody, PartKind, UnreadLine } from '@/core/formula/model/schema';
-import { conditionsFor } from '@/core/workshop/settings/conditionsFor';
-import { evaluate } from '@/core/results/evaluation/evaluate';
-import { sayFinding } from '@/core/results/evaluation/messages';
-import { bodyOfRecipe } from '@/core/formula/reading/bodyOfRecipe';
-import { readRecipe, type RecipeResult } from '@/core/formula/reading/readRecipe';
+import NumberField from '@/ui/fields/NumberField.vue';
+import { computed, defineAsyncComponent, ref, useTemplateRef, watch } from 'vue';
+import { FAMILIES, METHODS, PART_KINDS } from '@/core/formula/model/kinds';
+import { FAMILY_WORDS, METHOD_WORDS, PART_WORDS } from '@/core/formula/model/messages';
+import type {
+  Family,
+  FormulaBody,
+  Method,
+  PartKind,
+  UnreadLine,
+} from '@/core/formula/model/schema';
 import { sayGuess } from '@/core/formula/reading/guessFamily';
-import { usualPieceG } from '@/core/work/scaling/usualPiece';
-import { usualRequest } from '@/core/work/scaling/request';
-import { looksShared, readRecipeJsonLd } from '@/core/formula/sharing/recipeJsonLd';
-import { useWorkshopStore } from '@/stores/workshop';
 import { counted } from '@/core/basics/format/numbers';
 import { useMaterials } from '@/ui/fields/materials';
+import { answersOf } from './answersOf';
+import PageQuestion from './PageQuestion.vue';
+import PageText from './PageText.vue';
 import ReadRow from './ReadRow.vue';
-import { pageOf } from './page';
+import { usePastedPage } from './usePastedPage';
 
 const NewMaterialDialog = defineAsyncComponent(() => import('@/shared/NewMaterialDialog.vue'));
 const { nameOf } = useMaterials();
@@ -26,69 +27,38 @@ const { nameOf } = useMaterials();
 const isOpen = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ take: [name: string, body: FormulaBody] }>();
 
-const workshop = useWorkshopStore();
+const { text, said, chosen, kinds, places, shared, result, recipe, body, parts, verdict, rewrite } =
+  usePastedPage();
 const name = ref('');
-/** Null for what the page reads like. */
-const chosenFamily = ref<Family | null>(null);
-const text = ref('');
 const problem = ref('');
-const inGrams = ref(false);
-/** What the maker said of parts with unknown headings, by the line of the heading. */
-const kinds = ref<Readonly<Record<number, PartKind>>>({});
-/** Into which part a line goes that is not read, by its line. */
-const parts = ref<Readonly<Record<number, string>>>({});
+const caret = ref(0);
 const making = ref<UnreadLine | null>(null);
 const isMaking = ref(false);
+const page = useTemplateRef<InstanceType<typeof PageText>>('page');
 
-const MOST_SAID = 4;
 const families = FAMILIES.map((value) => ({ value, title: FAMILY_WORDS[value] }));
+const methods = METHODS.map((value) => ({ value, title: METHOD_WORDS[value] }));
 const kindItems = PART_KINDS.map((value) => ({ value, title: PART_WORDS[value] }));
-/** A page or data that carries a recipe is opened first; plain lines are read as they are. */
-const shared = computed(() => (looksShared(text.value) ? readRecipeJsonLd(text.value) : null));
-const result = computed<RecipeResult>(() => {
-  if (shared.value && !shared.value.ok)
-    return { ok: false, problem: { code: 'no-recipe', message: shared.value.message } };
-  return readRecipe(
-    shared.value?.recipe.text ?? text.value,
-    workshop.catalog,
-    workshop.smallMeasures,
-    inGrams.value ? { bareUnit: 'g' } : {},
-  );
+const family = computed(() => body.value?.family ?? 'bath-bomb');
+const whyFamily = computed(() => {
+  if (!recipe.value || chosen.value.family) return '';
+  return sayGuess(recipe.value.family);
 });
-const recipe = computed(() => (result.value.ok ? result.value.recipe : null));
-const family = computed(() => chosenFamily.value ?? recipe.value?.family.family ?? 'bath-bomb');
-const body = computed<FormulaBody | null>(() => {
-  if (!recipe.value) return null;
-  const asked = Object.fromEntries(
-    recipe.value.askedParts.map(({ partId, line }) => [partId, kinds.value[line] ?? 'embed']),
-  );
-  const read = bodyOfRecipe(recipe.value, { family: family.value, kinds: asked });
-  const partIds = new Set(read.parts.map(({ id }) => id));
-  return {
-    ...read,
-    unread: read.unread.map((entry) => {
-      const at = Number(parts.value[entry.line] ?? NaN);
-      const partId = read.parts[at]?.id ?? entry.partId;
-      return { ...entry, partId: partIds.has(partId) ? partId : (read.parts[0]?.id ?? partId) };
-    }),
-  };
+const whyMethod = computed(() => {
+  if (!recipe.value || chosen.value.method) return '';
+  return recipe.value.method ? 'The page says so.' : `Usual for ${FAMILY_WORDS[family.value]}.`;
 });
-const page = computed(() => (recipe.value && body.value ? pageOf(recipe.value, body.value) : []));
+/** The page as pasted; a shared one stands in other words. */
+const account = computed(() => (shared.value ? [] : (recipe.value?.account ?? [])));
+const questions = computed(() =>
+  shared.value
+    ? []
+    : (recipe.value?.unread.filter(({ reason }) => reason.code !== 'heading') ?? []),
+);
+const caretLine = computed(() => text.value.slice(0, caret.value).split('\n').length);
 const remarksUnread = computed(
   () => recipe.value?.unread.filter(({ reason }) => reason.code === 'no-line') ?? [],
 );
-/** What this recipe lacks or must not have, as the family chosen. */
-const verdict = computed(() => {
-  if (!body.value || body.value.parts.every(({ lines }) => lines.length === 0)) return [];
-  const pieceG = usualPieceG(usualRequest(body.value.family).mold, body.value.method);
-  return evaluate(body.value, conditionsFor(workshop.facts, body.value, pieceG))
-    .findings.filter(
-      ({ severity, code }) =>
-        (severity === 'stop' || severity === 'warning') && code !== 'unread-lines',
-    )
-    .slice(0, MOST_SAID)
-    .map((finding) => ({ ...finding, ...sayFinding(finding) }));
-});
 const partItems = computed(() =>
   (body.value?.parts ?? []).map((part, i) => ({ value: String(i), title: part.name })),
 );
@@ -96,12 +66,8 @@ const partItems = computed(() =>
 watch(isOpen, (open) => {
   if (open) problem.value = '';
 });
-watch(text, (now) => {
+watch(text, () => {
   problem.value = '';
-  if (now.trim() !== '') return;
-  inGrams.value = false;
-  kinds.value = {};
-  parts.value = {};
 });
 
 /** The answer is written into the text, where it can be seen and taken back. */
@@ -127,10 +93,25 @@ function make(entry: UnreadLine): void {
   isMaking.value = true;
 }
 
-function rewrite(line: number, change: (was: string) => string): void {
-  const rows = text.value.split(/\r\n|\r|\n/);
-  rows[line - 1] = change(rows[line - 1] ?? '');
-  text.value = rows.join('\n');
+/** The caret to the next question behind it, or to the first. */
+function toNext(): void {
+  const next = questions.value.find(({ line }) => line > caretLine.value) ?? questions.value[0];
+  if (!next) return;
+  const rows = text.value.split('\n').slice(0, next.line - 1);
+  page.value?.goTo(rows.reduce((sum, row) => sum + row.length + 1, 0));
+}
+
+/** Alt with a figure answers the question beside the caret; Alt+N goes to the next one. */
+function onKey(event: KeyboardEvent): void {
+  if (!event.altKey || questions.value.length === 0) return;
+  const here = questions.value.find(({ line }) => line === caretLine.value);
+  const figure = /^Digit([1-4])$/.exec(event.code)?.[1];
+  const id = here && figure ? answersOf(here).materialIds[Number(figure) - 1] : undefined;
+  if (event.code === 'KeyN') toNext();
+  else if (event.code === 'KeyR' && here) leaveOut([here]);
+  else if (here && id !== undefined) takeChoice(here, id);
+  else return;
+  event.preventDefault();
 }
 
 function take(): void {
@@ -144,61 +125,110 @@ function take(): void {
   isOpen.value = false;
   text.value = '';
   name.value = '';
-  chosenFamily.value = null;
-}
-
-function capitalized(sentence: string): string {
-  return sentence.charAt(0).toUpperCase() + sentence.slice(1);
 }
 </script>
 
 <template>
-  <AppDialog v-model="isOpen" label="Paste a recipe" title="Paste a recipe" :width="980">
-    <form id="paste-form" class="grid" @submit.prevent="take">
+  <AppDialog v-model="isOpen" label="Paste a recipe" title="Paste a recipe" :width="1080">
+    <form id="paste-form" class="grid" @submit.prevent="take" @keydown="onKey">
       <div class="in">
-        <div class="top">
-          <v-text-field v-model="name" label="Name" autocomplete="off" />
-          <v-select
-            :model-value="family"
-            :items="families"
-            label="Family"
-            @update:model-value="(value: Family) => (chosenFamily = value)"
-          />
-        </div>
-        <v-textarea
-          v-model="text"
-          label="Recipe, one ingredient a line"
-          rows="13"
-          no-resize
-          spellcheck="false"
-          placeholder="2 cups baking soda&#10;1 cup citric acid&#10;3 tbsp almond oil&#10;20 drops lavender essential oil"
-          persistent-placeholder
+        <v-text-field
+          v-model="name"
+          label="Name"
+          :placeholder="recipe?.title"
+          :persistent-placeholder="Boolean(recipe?.title)"
+          autocomplete="off"
         />
-        <p class="quiet small">
-          Use cups, spoons, ounces, drops, squirts or grams. “Embed:” or “Topping:” starts a
-          section. A page or data with a schema.org Recipe works too.
+        <PageText
+          ref="page"
+          v-model="text"
+          v-model:caret="caret"
+          label="Recipe as written"
+          :account="account"
+        />
+        <PageQuestion
+          :questions="questions"
+          :line="caretLine"
+          @choose="takeChoice"
+          @leave-out="(entry) => leaveOut([entry])"
+          @make="make"
+          @next="toNext"
+        />
+        <p v-if="text.trim() === ''" class="quiet small">
+          A list, a table or plain prose, in cups, spoons, drops, percent, parts or grams. “Embed:”
+          or “Topping:” starts a section. A page or data with a schema.org Recipe works too.
         </p>
       </div>
-      <div class="out" aria-live="polite">
+      <div class="out">
         <h2>Read as</h2>
         <p v-if="text.trim() === ''" class="quiet">Nothing to read yet.</p>
-        <p v-else-if="!result.ok" class="problem">{{ result.problem.message }}</p>
-        <template v-else-if="recipe">
-          <p class="quiet small">
-            {{ capitalized(sayGuess(recipe.family))
-            }}<template v-if="recipe.pieces">, makes {{ recipe.pieces }}</template
-            ><template v-if="recipe.humidityPct">, made at {{ recipe.humidityPct }}%</template>.
+        <p v-else-if="!result.ok" class="problem" role="status">{{ result.problem.message }}</p>
+        <template v-else-if="recipe && body">
+          <div class="guesses">
+            <v-select
+              :model-value="family"
+              :items="families"
+              label="Family"
+              :hint="whyFamily"
+              persistent-hint
+              @update:model-value="(value: Family) => (chosen = { ...chosen, family: value })"
+            />
+            <v-select
+              :model-value="body.method"
+              :items="methods"
+              label="Forming"
+              :hint="whyMethod"
+              persistent-hint
+              @update:model-value="(value: Method) => (chosen = { ...chosen, method: value })"
+            />
+            <NumberField
+              v-if="body.yieldPieces"
+              :model-value="body.yieldPieces"
+              label="Pieces"
+              :min="1"
+              :max="10000"
+              :decimals="0"
+              @update:model-value="(value: number) => (chosen = { ...chosen, pieces: value })"
+            />
+          </div>
+          <p v-if="recipe.other" class="ask-all">
+            “{{ recipe.other.name }}” is a second product. Paste it as its own formula.
           </p>
-          <p v-if="recipe.unitless" class="ask-all">
+          <p v-if="recipe.takenAsGrams" class="ask-all">
+            The numbers have no unit. Rovack reads them as grams.
+          </p>
+          <p v-else-if="recipe.unitless" class="ask-all">
             {{ counted(recipe.unitless, 'number') }} without a unit.
-            <button type="button" @click="inGrams = true">Read all as grams</button>
+            <button type="button" @click="said = { ...said, bareUnit: 'g' }">
+              Read all as grams
+            </button>
           </p>
+          <NumberField
+            v-if="recipe.sharesAsked?.kind === 'percent'"
+            :model-value="recipe.sharesAsked.takenG"
+            label="Weight of the whole mix"
+            unit="g"
+            :min="1"
+            :max="1000000"
+            class="shares"
+            @update:model-value="(value: number) => (said = { ...said, totalG: value })"
+          />
+          <NumberField
+            v-if="recipe.sharesAsked?.kind === 'parts'"
+            :model-value="recipe.sharesAsked.takenG"
+            label="Weight of one part"
+            unit="g"
+            :min="0.1"
+            :max="100000"
+            class="shares"
+            @update:model-value="(value: number) => (said = { ...said, partG: value })"
+          />
           <p v-if="remarksUnread.length > 1" class="ask-all">
             {{ counted(remarksUnread.length, 'line') }} may be notes.
             <button type="button" @click="leaveOut(remarksUnread)">Remove them all</button>
           </p>
-          <section v-for="part in page" :key="part.partId" :aria-label="part.name">
-            <h3 v-if="page.length > 1">
+          <section v-for="part in parts" :key="part.partId" :aria-label="part.name">
+            <h3 v-if="parts.length > 1">
               {{ part.name }}
               <v-select
                 v-if="part.askedLine !== null"
@@ -210,7 +240,9 @@ function capitalized(sentence: string): string {
                   (kind: PartKind) => (kinds = { ...kinds, [part.askedLine ?? 0]: kind })
                 "
               />
-              <span v-else class="quiet small">{{ PART_WORDS[part.kind] }}</span>
+              <span v-else-if="part.kind !== 'main'" class="quiet small">{{
+                PART_WORDS[part.kind]
+              }}</span>
             </h3>
             <ul class="plain-list">
               <ReadRow
@@ -224,7 +256,7 @@ function capitalized(sentence: string): string {
                 @leave-out="(unread) => leaveOut([unread])"
                 @split="splitLine"
                 @make="make"
-                @part="(line, at) => (parts = { ...parts, [line]: at })"
+                @part="(line, at) => (places = { ...places, [line]: at })"
               />
             </ul>
           </section>
@@ -237,7 +269,7 @@ function capitalized(sentence: string): string {
           <p v-for="remark in recipe.remarks" :key="remark" class="quiet small">
             {{ remark }}
           </p>
-          <p v-if="recipe.unread.length" class="small">
+          <p v-if="recipe.unread.length" class="small" role="status">
             {{ counted(recipe.unread.length, 'line') }} not read yet. You can answer beside the
             formula later.
           </p>
@@ -265,11 +297,21 @@ function capitalized(sentence: string): string {
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 28px;
 }
-.top {
+.in {
+  position: sticky;
+  top: 0;
+  align-self: start;
+  padding-top: 6px;
+}
+.guesses {
   display: grid;
-  grid-template-columns: 3fr 2fr;
-  gap: 12px;
-  margin: 4px 0 14px;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 10px 12px;
+  margin: 10px 0 6px;
+}
+.shares {
+  max-width: 260px;
+  margin: 8px 0;
 }
 .verdict {
   margin-top: 12px;
@@ -313,6 +355,9 @@ function capitalized(sentence: string): string {
 @media (max-width: 820px) {
   .grid {
     grid-template-columns: minmax(0, 1fr);
+  }
+  .in {
+    position: static;
   }
 }
 </style>

@@ -5,6 +5,7 @@ import { sayUnread } from '@/core/formula/model/unreadMessages';
 import type { UnreadLine } from '@/core/formula/model/schema';
 import { formatMass, formatMassRange } from '@/core/basics/format/quantities';
 import { useMaterials } from '@/ui/fields/materials';
+import { answersOf } from './answersOf';
 import type { ReadRowOf } from './page';
 
 defineProps<{
@@ -22,13 +23,6 @@ const emit = defineEmits<{
   part: [line: number, at: string];
 }>();
 const { nameOf } = useMaterials();
-
-const MOST_CHOICES = 4;
-/** Where the amount is what is asked for, a name is no answer. */
-const namesOffered = ({ reason, choices }: UnreadLine) =>
-  reason.code === 'vague' || reason.code === 'no-amount' ? [] : choices.slice(0, MOST_CHOICES);
-const isUnknown = ({ reason }: UnreadLine) =>
-  reason.code === 'unknown' || reason.code === 'guess' || reason.code === 'ambiguous';
 </script>
 
 <template>
@@ -38,14 +32,18 @@ const isUnknown = ({ reason }: UnreadLine) =>
       <span class="reason">Line {{ row.number }}: {{ sayUnread(row.unread.reason) }}</span>
       <span v-if="canAnswer" class="answers">
         <button
-          v-for="id in namesOffered(row.unread)"
+          v-for="id in answersOf(row.unread).materialIds"
           :key="id"
           type="button"
           @click="emit('choose', row.unread, id)"
         >
           {{ nameOf(id) }}
         </button>
-        <button v-if="isUnknown(row.unread)" type="button" @click="emit('make', row.unread)">
+        <button
+          v-if="answersOf(row.unread).canMake"
+          type="button"
+          @click="emit('make', row.unread)"
+        >
           Add as a material
         </button>
         <button

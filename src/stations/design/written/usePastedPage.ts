@@ -1,0 +1,105 @@
+import { computed, ref, watch } from 'vue';
+import { conditionsFor } from '@/core/workshop/settings/conditionsFor';
+import { evaluate } from '@/core/results/evaluation/evaluate';
+import { sayFinding } from '@/core/results/evaluation/messages';
+import { bodyOfRecipe, type Said } from '@/core/formula/reading/bodyOfRecipe';
+import { readRecipe, type PageSaid, type RecipeResult } from '@/core/formula/reading/readRecipe';
+import type { FormulaBody, PartKind } from '@/core/formula/model/schema';
+import { usualPieceG } from '@/core/work/scaling/usualPiece';
+import { usualRequest } from '@/core/work/scaling/request';
+import { looksShared, readRecipeJsonLd } from '@/core/formula/sharing/recipeJsonLd';
+import { useWorkshopStore } from '@/stores/workshop';
+import { pageOf } from './page';
+
+const MOST_SAID = 4;
+
+/** A page as it is being pasted: its text, what the maker said of it, and the formula it becomes. */
+export function usePastedPage() {
+  const workshop = useWorkshopStore();
+  const text = ref('');
+  /** What the maker said of the whole page. */
+  const said = ref<PageSaid>({});
+  /** What the maker chose instead of what the page reads like. */
+  const chosen = ref<Pick<Said, 'family' | 'method' | 'pieces'>>({});
+  /** What the maker said of parts with unknown headings, by the line of the heading. */
+  const kinds = ref<Readonly<Record<number, PartKind>>>({});
+  /** Into which part a line goes that is not read, by its line. */
+  const places = ref<Readonly<Record<number, string>>>({});
+
+  /** A page or data that carries a recipe is opened first; plain lines are read as they are. */
+  const shared = computed(() => (looksShared(text.value) ? readRecipeJsonLd(text.value) : null));
+  const result = computed<RecipeResult>(() => {
+    if (shared.value && !shared.value.ok)
+      return { ok: false, problem: { code: 'no-recipe', message: shared.value.message } };
+    return readRecipe(
+      shared.value?.recipe.text ?? text.value,
+      workshop.catalog,
+      workshop.smallMeasures,
+      said.value,
+    );
+  });
+  const recipe = computed(() => (result.value.ok ? result.value.recipe : null));
+
+  const body = computed<FormulaBody | null>(() => {
+    if (!recipe.value) return null;
+    const asked = Object.fromEntries(
+      recipe.value.askedParts.map(({ partId, line }) => [partId, kinds.value[line] ?? 'embed']),
+    );
+    const read = bodyOfRecipe(recipe.value, { ...chosen.value, kinds: asked });
+    const partIds = new Set(read.parts.map(({ id }) => id));
+    return {
+      ...read,
+      unread: read.unread.map((entry) => {
+        const at = Number(places.value[entry.line] ?? NaN);
+        const partId = read.parts[at]?.id ?? entry.partId;
+        return { ...entry, partId: partIds.has(partId) ? partId : (read.parts[0]?.id ?? partId) };
+      }),
+    };
+  });
+  const parts = computed(() =>
+    recipe.value && body.value ? pageOf(recipe.value, body.value) : [],
+  );
+
+  /** What this recipe lacks or must not have, as the family chosen. */
+  const verdict = computed(() => {
+    if (!body.value || body.value.parts.every(({ lines }) => lines.length === 0)) return [];
+    const pieceG = usualPieceG(usualRequest(body.value.family).mold, body.value.method);
+    return evaluate(body.value, conditionsFor(workshop.facts, body.value, pieceG))
+      .findings.filter(
+        ({ severity, code }) =>
+          (severity === 'stop' || severity === 'warning') && code !== 'unread-lines',
+      )
+      .slice(0, MOST_SAID)
+      .map((finding) => ({ ...finding, ...sayFinding(finding) }));
+  });
+
+  watch(text, (now) => {
+    if (now.trim() !== '') return;
+    said.value = {};
+    chosen.value = {};
+    kinds.value = {};
+    places.value = {};
+  });
+
+  /** Writes one row of the page anew. @param line from 1 */
+  function rewrite(line: number, change: (was: string) => string): void {
+    const rows = text.value.split(/\r\n|\r|\n/);
+    rows[line - 1] = change(rows[line - 1] ?? '');
+    text.value = rows.join('\n');
+  }
+
+  return {
+    text,
+    said,
+    chosen,
+    kinds,
+    places,
+    shared,
+    result,
+    recipe,
+    body,
+    parts,
+    verdict,
+    rewrite,
+  };
+}
