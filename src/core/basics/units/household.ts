@@ -98,6 +98,22 @@ export const MEASURE_UNITS = [
     source: nist,
   },
   {
+    id: 'metric-tablespoon',
+    kind: 'volume',
+    size: 15,
+    written: ['metric tbsp', 'metric tbsp'],
+    spellings: ['metric tbsp', 'metric tablespoon', 'metric tablespoons', 'el', 'msk'],
+    source: 'common practice',
+  },
+  {
+    id: 'metric-teaspoon',
+    kind: 'volume',
+    size: 5,
+    written: ['metric tsp', 'metric tsp'],
+    spellings: ['metric tsp', 'metric teaspoon', 'metric teaspoons', 'tl', 'tsk'],
+    source: 'common practice',
+  },
+  {
     id: 'fluid-ounce',
     kind: 'volume',
     size: ML_PER_US_FLUID_OUNCE,

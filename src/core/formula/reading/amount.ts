@@ -21,7 +21,7 @@ const FILLINGS: ReadonlyArray<readonly [RegExp, Spread]> = [
   [/^(?:scant|short|slightly less than)\b/i, { low: 0.85, best: 0.92, high: 1 }],
   [/^(?:up to|at most|max(?:imum)?(?: of)?)\b/i, { low: 0, best: 1, high: 1 }],
   [
-    /^(?:(?:level|leveled|about|around|approx\.?|approximately|roughly|ca\.?|c\.(?=\s*\d)|good|big|large|small|full|packed|sifted|scooped|spooned|metric)(?=\s|$)|~|≈)/i,
+    /^(?:(?:level|leveled|about|around|approx\.?|approximately|roughly|ca\.?|c\.(?=\s*\d)|good|big|large|small|full|packed|sifted|scooped|spooned)(?=\s|$)|~|≈)/i,
     { low: 1, best: 1, high: 1 },
   ],
 ];

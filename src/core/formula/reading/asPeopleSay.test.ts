@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { WRITTEN_LINES, type WrittenLine } from '../../../../tests/fixtures/writtenLines';
+import { WRITTEN_PAGES } from '../../../../tests/fixtures/writtenPages';
 import { WRITTEN_RECIPES, type WrittenRecipe } from '../../../../tests/fixtures/writtenRecipes';
 import { SHIPPED, materialById } from '@/core/matter/materials/catalog';
 import { readAmount } from './amount';
@@ -52,7 +53,7 @@ function partsOf({ parts }: RecipeReading): readonly string[] {
   );
 }
 
-function wantedParts({ parts }: WrittenRecipe): readonly string[] {
+function wantedParts({ parts }: Pick<WrittenRecipe, 'parts'>): readonly string[] {
   return parts.map((part) => {
     const [kind = '', all = ''] = part.split(': ');
     const lines = all.split('; ').map((one) => {
@@ -134,4 +135,31 @@ describe('whole recipes as people say them', () => {
     expect(read('71 g baking soda\n29 g sea salt').family.family).toBe('bath-bomb');
     expect(read('69 g baking soda\n31 g sea salt').family.family).toBe('fizzing-salts');
   });
+});
+
+describe('whole pages in other hands', () => {
+  it('has 40 of them', () => {
+    expect(WRITTEN_PAGES).toHaveLength(40);
+  });
+
+  it.each(WRITTEN_PAGES.map((page, i) => [`${i + 1}: ${page.text.split('\n')[0]}`, page] as const))(
+    '%s',
+    (_title, page) => {
+      const found = read(page.text);
+      expect(partsOf(found)).toEqual(wantedParts(page));
+      expect(found.unread.length, JSON.stringify(found.unread)).toBeLessThanOrEqual(page.asks ?? 0);
+      expect({ pieces: found.pieces, family: found.family.family }).toEqual({
+        pieces: page.pieces ?? null,
+        family: page.family,
+      });
+      const seen = [
+        ...found.parts.flatMap(({ lines }) => lines.map(({ written }) => written ?? '')),
+        ...found.unread.map(({ text }) => text),
+        ...found.notes,
+      ].join('\n');
+      for (const words of page.keeps ?? []) expect(seen).toContain(words);
+      const stops = found.unread.some(({ reason }) => reason.code === 'dangerous');
+      expect(stops).toBe(page.stops ?? false);
+    },
+  );
 });

@@ -1,6 +1,5 @@
 import { newPart } from '../model/create';
 import { dangerousMeant, dangersIn, isStop } from '@/core/matter/materials/names/dangers/find';
-import { takeForEvery } from './forEveryLines';
 import { readForEvery } from './forEvery';
 import { addRow, addYield, ask, nothingFound, note, type Found } from './found';
 import { readHeading, readInlineHeading, type Heading } from './headings';
@@ -22,7 +21,6 @@ export function collect(words: Words, known: Known): Found {
     table = takeRow(found, row, table);
     askOfDangers(found, row, asked);
   }
-  for (const entry of found.waiting) takeForEvery(found, entry);
   for (const { isUsed, text, number, name } of found.stocks)
     if (!isUsed) ask(found, number, text, { reason: { code: 'vague', about: name }, choices: [] });
   return found;
@@ -116,7 +114,8 @@ function takeRow(found: Found, row: Row, table: Table | null): Table | null {
   }
   const from = behindMarks(words.low, row);
   const text = words.text.slice(from, row.to).trim();
-  const isFirst = found.isEmpty && found.title === '';
+  const isFirst =
+    found.title === '' && !found.sawAmount && found.rows.every(({ became }) => became === 'note');
   if (isRule(text) || text === '') {
     found.account.push({ from: row.from, to: row.to, as: 'remark' });
     return table;

@@ -5,6 +5,7 @@ import type { Line, Method, Part, School, UnreadLine } from '../model/schema';
 import { formatCount } from '@/core/basics/format/numbers';
 import { readContext } from './context';
 import { timesLine } from './forEvery';
+import { takeForEvery } from './forEveryLines';
 import { guessFamily, type FamilyGuess } from './guessFamily';
 import { USUAL_SMALL_MEASURES, type SmallMeasures } from './massOfMeasures';
 import { accountOf } from './account';
@@ -105,8 +106,10 @@ export function readRecipe(
   const found = isBare ? collect(words, { ...known, bareUnit: 'g' }) : first;
   if (found.isEmpty)
     return failed('empty', 'There is no line to read. Paste or type a recipe first.');
-  if (!found.sawAmount) return failed('no-recipe', proseMessage(rawLines));
   const sharesAsked = settleShares(found, said);
+  // `for every 500 g of mix`: of what the mix weighs by now.
+  for (const entry of found.waiting) takeForEvery(found, entry);
+  if (!found.sawAmount) return failed('no-recipe', proseMessage(rawLines));
   return { ok: true, recipe: tidied(found, catalog, { takenAsGrams: isBare, sharesAsked }) };
 }
 

@@ -76,7 +76,7 @@ export function takeSentence(found: Found, sentence: Sentence): Took {
       isYield: gathered.yields.length > 0,
       isDone,
       firstYield,
-      remark: again ? sentence.raw : '',
+      remark: again || ids.ids.length === 0 ? textOf(found, sentence) : '',
     };
   }
   takeYields(found, gathered, lines);

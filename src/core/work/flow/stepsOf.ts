@@ -9,6 +9,7 @@ import type { Material } from '@/core/matter/materials/material';
 import { describeMold } from '../scaling/molds';
 import type { PlannedLine } from '../scaling/planLines';
 import { laneOf } from './lane';
+import { ownWords } from './ownWords';
 import { splitShare } from './split';
 import type { Operation, WorkFacts } from './types';
 import { sayOperation } from './messages';
@@ -48,7 +49,8 @@ export function planSteps(
 ): readonly BenchStep[] {
   const facts = workFacts(planned, bench);
   const { operations } = workOf(body, facts);
-  const frozen = freezer(body, planned, bench, lots, facts);
+  const said = ownWords(operations, body, bench.catalog);
+  const frozen = freezer(body, planned, bench, lots, facts, said);
   const now = operations.filter(({ isLater }) => !isLater).flatMap(frozen);
   const later = operations.filter(({ isLater }) => isLater).flatMap(frozen);
   return [ROOM, ...now, ...markedFirst(later)];
@@ -89,13 +91,16 @@ function freezer(
   bench: BenchFacts,
   lots: LotsByLine,
   facts: WorkFacts,
+  said: ReadonlyMap<string, readonly string[]>,
 ): (operation: Operation) => readonly BenchStep[] {
   const lines = new Map(allLines(body).map((line) => [line.id, line]));
   const plans = new Map(planned.map((line) => [line.lineId, line]));
   const materialOf = ({ materialId }: Line): Material => materialById(bench.catalog, materialId);
   return (operation) => {
     const share = operation.op === 'part' ? splitShare(body, facts) : null;
-    const { title, note } = sayOperation(operation, body, bench.catalog, share);
+    const { title, note: usual } = sayOperation(operation, body, bench.catalog, share);
+    const own = said.get(operation.id) ?? [];
+    const note = [usual, ...own.map((words) => `You wrote: “${words}”`)].join(' ').trim();
     const lane = laneOf(operation, body);
     const base = { id: operation.id, title, note, lane };
     switch (operation.op) {

@@ -28,6 +28,8 @@ const PERCENT =
 const PARTS =
   /^(?:about )?([\d.,/½¼¾ ]+?|an?|one|two|three|four|five|six|half an?) ?parts?\b(?: (?:of|by weight|by volume))?/;
 const RATIO = /(\d+(?:[.,]\d+)?(?:(?::| : )\d+(?:[.,]\d+)?)+)(?![\d:])/y;
+/** What a thing is called, behind what it is. */
+const QUOTED = /"[^"\n]{1,40}"/y;
 const MARKUP = /<[^<>\n]{1,300}>|&[a-z]{2,8};/y;
 const FIGURE = /\d{1,5}(?:[.,]\d+)?(?![\d%/])/y;
 
@@ -75,6 +77,9 @@ function phraseAt(scanned: Scanned, at: number, to: number, before?: Phrase): Ph
   }
   const tag = char === '<' || char === '&' ? exec(MARKUP, low, at) : null;
   if (tag) return { kind: 'remark', from: at, to: Math.min(to, at + tag[0].length) };
+  const quoted = char === '"' && before?.kind === 'run' ? exec(QUOTED, low, at) : null;
+  if (quoted && at + quoted[0].length <= to)
+    return { kind: 'remark', from: at, to: at + quoted[0].length };
   if (char === '#') return { kind: 'remark', from: at, to };
   const corrected = correctionAt(low, at);
   if (corrected !== null && corrected <= to && before)
