@@ -1,23 +1,13 @@
 import type { Catalog } from '@/core/matter/materials/catalog';
 import { materialById } from '@/core/matter/materials/catalog';
+import { remembered, type Remembered } from '@/core/basics/remembered';
 import { comparableName, nameIndex } from '@/core/matter/materials/names/comparable';
 import { recognizeMaterial, type Recognition } from '@/core/matter/materials/names/recognize';
 import type { Much } from './phrases/types';
 
-/** Names once looked up, while a maker types. */
-const looked = new WeakMap<Catalog, Map<string, Recognition>>();
+/** Names once looked up, by catalog. */
+const looked = new WeakMap<Catalog, Remembered<Recognition>>();
 const MOST_KEPT = 4000;
-
-export function recognized(catalog: Catalog, written: string): Recognition {
-  const known = looked.get(catalog) ?? new Map<string, Recognition>();
-  looked.set(catalog, known);
-  const before = known.get(written);
-  if (before) return before;
-  if (known.size > MOST_KEPT) known.clear();
-  const recognition = recognizeMaterial(catalog, written);
-  known.set(written, recognition);
-  return recognition;
-}
 
 /** Perfume by any name is one: the words that say so. */
 const FRAGRANCE =
@@ -32,7 +22,19 @@ const OIL_END = / (?:oil|eo|essential oil)$/;
  * @param written words of the page @param much null where no amount is known
  */
 export function nameIn(catalog: Catalog, written: string, much: Much | null): Recognition {
-  const plain = recognized(catalog, written);
+  const known = looked.get(catalog) ?? remembered<Recognition>(MOST_KEPT);
+  looked.set(catalog, known);
+  const byDrop = isByDrop(much);
+  return known.of(`${written}|${byDrop}`, () => meantBy(catalog, written, much, byDrop));
+}
+
+function meantBy(
+  catalog: Catalog,
+  written: string,
+  much: Much | null,
+  byDrop: boolean,
+): Recognition {
+  const plain = recognizeMaterial(catalog, written);
   if (plain.kind === 'dangerous' || plain.kind === 'certain' || plain.kind === 'assumed')
     return plain;
   const name = comparableName(written);
@@ -47,7 +49,7 @@ export function nameIn(catalog: Catalog, written: string, much: Much | null): Re
   }
   const carrier = plain.kind === 'unknown' ? nameIndex(catalog).get(`${name} oil`) : undefined;
   if (carrier?.role === 'oil') return { kind: 'assumed', material: carrier };
-  const oil = NO_OIL.test(name) ? undefined : essentialOil(catalog, name, isByDrop(much));
+  const oil = NO_OIL.test(name) ? undefined : essentialOil(catalog, name, byDrop);
   if (oil) return { kind: 'assumed', material: oil };
   return plain;
 }

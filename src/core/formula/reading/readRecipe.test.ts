@@ -12,6 +12,7 @@ import {
   ML_PER_US_TABLESPOON,
   ML_PER_US_TEASPOON,
 } from '@/core/basics/units/volume';
+import { offeredFor } from './offered';
 import { readRecipe, type RecipeReading } from './readRecipe';
 import { writeRecipe } from './writeRecipe';
 import { shipped } from '../../../../tests/fixtures/bodies';
@@ -376,5 +377,13 @@ describe('what a page is a recipe for', () => {
     ],
   ])('%s', (_what, text, family) => {
     expect(read(text).family.family).toBe(family);
+  });
+});
+
+describe('what is offered for a name', () => {
+  it('is never what the family forbids', () => {
+    const choices = ['sodium-percarbonate', 'sodium-carbonate', 'sodium-bicarbonate'];
+    expect(offeredFor('bath-bomb', choices, SHIPPED)).toEqual(['sodium-bicarbonate']);
+    expect(offeredFor('cleaning-fizzy', choices, SHIPPED)).toEqual(choices);
   });
 });

@@ -13,6 +13,7 @@ import type { Accounted, Action, Found, LineDetail, PageRow } from './found';
 import { collect } from './page';
 import type { Yield } from './phrases/types';
 import type { Known } from './readItem';
+import { offeredFor } from './offered';
 import { settleShares, takesShares, type SharesAsked } from './shares';
 import { wordsOf } from './words';
 
@@ -143,16 +144,20 @@ function tidied(
   const keptIds = new Set(kept.map((part) => part.id));
   const names = parts.map(({ name }) => name);
   const texts = [title, ...names, ...notes];
+  const family = guessFamily([title, ...names, ...notes.filter(isNoDanger)], kept, catalog);
   return {
     parts: kept,
-    unread,
+    unread: unread.map((entry) => ({
+      ...entry,
+      choices: [...offeredFor(family.family, entry.choices, catalog)],
+    })),
     remarks,
     pieces,
     title,
     notes,
     rows: [...rows].sort((a, b) => a.number - b.number),
     ...readContext([...texts, ...rows.map(({ text }) => text)]),
-    family: guessFamily([title, ...names, ...notes.filter(isNoDanger)], kept, catalog),
+    family,
     askedParts: askedParts.filter(({ partId }) => keptIds.has(partId)),
     unitless,
     ...asked,

@@ -36,7 +36,10 @@ const backdrop = useTemplateRef<HTMLElement>('backdrop');
 const pointed = ref<number | null>(null);
 
 const spans = computed(() =>
-  props.account.map((span, at) => ({ ...span, at, words: text.value.slice(span.from, span.to) })),
+  props.account.map((span, at) => {
+    const words = text.value.slice(span.from, span.to);
+    return { ...span, at, words: words.trimEnd(), gap: words.slice(words.trimEnd().length) };
+  }),
 );
 const shown = computed(() => {
   const at = pointed.value;
@@ -77,9 +80,10 @@ defineExpose({ goTo });
     <label :for="id" class="label">{{ label }}</label>
     <div class="paper">
       <div ref="backdrop" class="backdrop" aria-hidden="true">
-        <span v-for="span in spans" :key="span.at" :data-at="span.at" :class="span.as">{{
-          span.words
-        }}</span>
+        <template v-for="span in spans" :key="span.at"
+          ><span :data-at="span.at" :class="span.as">{{ span.words }}</span
+          >{{ span.gap }}</template
+        >
         {{ ' ' }}
       </div>
       <textarea

@@ -311,7 +311,7 @@ function take(): void {
 }
 .shares {
   max-width: 260px;
-  margin: 8px 0;
+  margin: 14px 0 8px;
 }
 .verdict {
   margin-top: 12px;

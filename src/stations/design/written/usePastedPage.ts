@@ -38,7 +38,21 @@ export function usePastedPage() {
       said.value,
     );
   });
-  const recipe = computed(() => (result.value.ok ? result.value.recipe : null));
+  /** What is on the shelf is offered first. */
+  const onShelf = computed(() => new Set(workshop.lots.map(({ materialId }) => materialId)));
+  const recipe = computed(() => {
+    if (!result.value.ok) return null;
+    const { unread, ...read } = result.value.recipe;
+    return {
+      ...read,
+      unread: unread.map((entry) => ({
+        ...entry,
+        choices: [...entry.choices].sort(
+          (a, b) => Number(onShelf.value.has(b)) - Number(onShelf.value.has(a)),
+        ),
+      })),
+    };
+  });
 
   const body = computed<FormulaBody | null>(() => {
     if (!recipe.value) return null;

@@ -1,3 +1,4 @@
+import { remembered } from '@/core/basics/remembered';
 import type { Catalog } from '@/core/matter/materials/catalog';
 import { comparableName, nameIndex } from '@/core/matter/materials/names/comparable';
 
@@ -6,17 +7,7 @@ const NAME_WORD = /(?: ?, ?| |-)?([\p{L}\p{N}][\p{L}\p{N}'·.:]*%?)/uy;
 const LONGEST = 7;
 
 /** The form in which words are compared, worked out once a word. */
-const compared = new Map<string, string>();
-const MOST_KEPT = 5000;
-
-function comparedWord(word: string): string {
-  const known = compared.get(word);
-  if (known !== undefined) return known;
-  if (compared.size > MOST_KEPT) compared.clear();
-  const name = comparableName(word);
-  compared.set(word, name);
-  return name;
-}
+const compared = remembered<string>(5000);
 
 /**
  * The longest name on file that begins at this place, over several words.
@@ -49,7 +40,8 @@ export function knownNameAt(
       end += percent[0].length;
       word += '%';
     }
-    key = key === '' ? comparedWord(word) : `${key} ${comparedWord(word)}`;
+    const form = compared.of(word, () => comparableName(word));
+    key = key === '' ? form : `${key} ${form}`;
     if (index.has(key)) best = { to: end, words };
     place = end;
   }

@@ -1,7 +1,8 @@
+import { remembered, type Remembered } from '@/core/basics/remembered';
 import type { Catalog } from '@/core/matter/materials/catalog';
 import { readAmount } from '../amount';
 import { readQuantity } from '../quantity';
-import type { Words } from '../words';
+import { wordsOf, type Words } from '../words';
 import { doingAt } from './doings';
 import { knownNameAt } from './knownName';
 import {
@@ -45,7 +46,25 @@ const LONGEST = 600;
 /**
  * Second pass: what the words of a stretch are, phrase by phrase. Every word is in just one phrase; spaces are in none.
  */
-export function scan(scanned: Scanned, from: number, to: number): readonly Phrase[] {
+export function scan({ words, catalog }: Scanned, from: number, to: number): readonly Phrase[] {
+  const known = scannedBefore.get(catalog) ?? remembered<readonly Phrase[]>(MOST_KEPT);
+  scannedBefore.set(catalog, known);
+  const text = words.text.slice(from, to);
+  const alone = known.of(text, () => scanFresh({ words: wordsOf(text), catalog }, 0, text.length));
+  return from === 0 ? alone : alone.map((phrase) => moved(phrase, from));
+}
+
+const scannedBefore = new WeakMap<Catalog, Remembered<readonly Phrase[]>>();
+const MOST_KEPT = 2000;
+
+function moved(phrase: Phrase, by: number): Phrase {
+  const placed = { ...phrase, from: phrase.from + by, to: phrase.to + by };
+  return placed.kind === 'bracket'
+    ? { ...placed, inner: placed.inner.map((one) => moved(one, by)) }
+    : placed;
+}
+
+function scanFresh(scanned: Scanned, from: number, to: number): readonly Phrase[] {
   const phrases: Phrase[] = [];
   const { low } = scanned.words;
   const end = Math.min(to, from + LONGEST);
@@ -73,7 +92,7 @@ function phraseAt(scanned: Scanned, at: number, to: number, before?: Phrase): Ph
   if (char === '(' || char === '[') {
     const close = closing(low, at, to);
     if (close !== null)
-      return { kind: 'bracket', from: at, to: close + 1, inner: scan(scanned, at + 1, close) };
+      return { kind: 'bracket', from: at, to: close + 1, inner: scanFresh(scanned, at + 1, close) };
   }
   const tag = char === '<' || char === '&' ? exec(MARKUP, low, at) : null;
   if (tag) return { kind: 'remark', from: at, to: Math.min(to, at + tag[0].length) };

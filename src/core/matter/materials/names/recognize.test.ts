@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { MATERIALS, SHIPPED } from '../catalog';
 import { closestMaterial, recognizeMaterial } from './recognize';
+import { nameRank } from './score';
+import { searchMaterials } from './search';
 import { dangerousMeant, dangerousNamed } from './dangers/find';
 import { comparableName } from './comparable';
 import { DANGEROUS, isStop } from './dangers/find';
@@ -125,5 +127,29 @@ describe('figures and hues are what a thing is', () => {
     ['coarse Epsom salt', 'magnesium-sulfate-heptahydrate'],
   ])('%s: %s', (written, id) => {
     expect(meant(written).startsWith(id)).toBe(true);
+  });
+});
+
+describe('what is searched for and offered', () => {
+  it.each([
+    ['almond oil sweet', 'sweet-almond-oil'],
+    ['oil almond', 'sweet-almond-oil'],
+    ['salt epsom', 'magnesium-sulfate-heptahydrate'],
+    ['gold mca', 'gold-mica'],
+    ['lavendar essential', 'lavender-essential-oil'],
+  ])('%s', (typed, id) => {
+    expect(searchMaterials(SHIPPED, typed)[0]?.id).toBe(id);
+  });
+
+  it('puts the start of a name before its middle, and finds nothing of nothing', () => {
+    expect(nameRank('gold mica', 'gold')).toBeLessThan(nameRank('rose gold mica', 'gold'));
+    expect(nameRank('rose gold mica', 'gold')).toBeLessThan(nameRank('gold rose', 'rose old'));
+    expect(nameRank('gold mica', 'zinc')).toBe(Infinity);
+    // One slip in four letters, two in nine; a figure has none.
+    expect(nameRank('mica', 'mcia')).toBe(5);
+    expect(nameRank('mica', 'mxxa')).toBe(Infinity);
+    expect(nameRank('mica', 'mca')).toBe(Infinity);
+    expect(nameRank('micas', 'mias')).toBe(5);
+    expect(nameRank('polysorbate 80', 'polysorbate 20')).toBe(Infinity);
   });
 });

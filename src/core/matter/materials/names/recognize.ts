@@ -4,6 +4,7 @@ import { comparableName, nameIndex } from './comparable';
 import { dangerousNamed, dangerousNear, isStop } from './dangers/find';
 import { editDistance, slipsAllowed } from './editDistance';
 import { colorByHue } from './hues';
+import { sharedWords } from './score';
 import { materialByStrength } from './strengths';
 
 /**
@@ -230,7 +231,7 @@ function choicesFor(catalog: Catalog, name: string): readonly string[] {
   const score = new Map<string, number>();
   for (const [key, material] of nameIndex(catalog)) {
     const own = key.split(' ');
-    const shared = words.filter((word) => own.includes(word)).length;
+    const shared = sharedWords(words, own);
     const whole = own.length > 1 && ` ${bare} `.includes(` ${key} `) ? WHOLE_NAME : 0;
     if (shared + whole > (score.get(material.id) ?? 0)) score.set(material.id, shared + whole);
   }

@@ -2,6 +2,7 @@ import { closestMaterial } from './recognize';
 import type { Catalog } from '../catalog';
 import { comparableName } from './comparable';
 import type { Material } from '../material';
+import { nameRank } from './score';
 
 type Entry = ReturnType<typeof namesOf>;
 
@@ -22,8 +23,8 @@ function entriesOf(catalog: Catalog): readonly Entry[] {
 }
 
 /**
- * Materials for a search box, best first: names that start with the query, then words that do,
- * then names that hold it, then a near spelling. An empty query returns the whole catalog.
+ * Materials for a search box, best first: names that start with the query, then words that do, its words in any order,
+ * names that hold it, and a near spelling. An empty query returns the whole catalog.
  */
 export function searchMaterials(catalog: Catalog, query: string): readonly Material[] {
   const wanted = comparableName(query);
@@ -31,18 +32,11 @@ export function searchMaterials(catalog: Catalog, query: string): readonly Mater
   const ranked = entriesOf(catalog)
     .map(({ material, names }) => ({
       material,
-      rank: Math.min(...names.map((n) => rank(n, wanted))),
+      rank: Math.min(...names.map((name) => nameRank(name, wanted))),
     }))
     .filter((entry) => entry.rank < Infinity)
     .sort((a, b) => a.rank - b.rank);
   if (ranked.length > 0) return ranked.map((entry) => entry.material);
   const near = closestMaterial(catalog, query);
   return near ? [near] : [];
-}
-
-function rank(name: string, wanted: string): number {
-  if (name === wanted) return 0;
-  if (name.startsWith(wanted)) return 1;
-  if (` ${name}`.includes(` ${wanted}`)) return 2;
-  return name.includes(wanted) ? 3 : Infinity;
 }

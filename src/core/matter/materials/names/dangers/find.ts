@@ -1,3 +1,4 @@
+import { remembered } from '@/core/basics/remembered';
 import { CATALOG_ROWS } from '../../rows';
 import { comparableName } from '../comparable';
 import { editDistance, slipsAllowed } from '../editDistance';
@@ -31,6 +32,10 @@ const KNOWN_HARMLESS: ReadonlySet<string> = new Set(
 const LONGEST_WORDS = Math.max(
   ...[...BY_NAME.keys(), ...KNOWN_HARMLESS].map((name) => name.split(' ').length),
 );
+/** Words that a name begins with: at any other nothing is looked up. */
+const FIRST_WORDS: ReadonlySet<string> = new Set(
+  [...KNOWN_HARMLESS, ...BY_NAME.keys()].map((name) => name.split(' ')[0] ?? ''),
+);
 const KNOWN_WORDS: ReadonlySet<string> = new Set([
   ...OWN_WORDS,
   ...[...KNOWN_HARMLESS, ...BY_NAME.keys()].flatMap((name) => name.split(' ')),
@@ -53,6 +58,12 @@ const ACETIC =
  * @param written any text
  */
 export function dangersIn(written: string): readonly FoundDanger[] {
+  return lookedFor.of(written, () => lookFor(written));
+}
+
+const lookedFor = remembered<readonly FoundDanger[]>(2000);
+
+function lookFor(written: string): readonly FoundDanger[] {
   const found: FoundDanger[] = [];
   /** A warning goes on through a list behind commas. */
   let isWarned = false;
@@ -94,6 +105,7 @@ function longestAt(
   words: readonly string[],
   start: number,
 ): { readonly substance: DangerousSubstance | null; readonly length: number } | null {
+  if (!FIRST_WORDS.has(words[start] ?? '')) return null;
   for (let length = Math.min(words.length - start, LONGEST_WORDS); length >= 1; length--) {
     const name = words.slice(start, start + length).join(' ');
     const substance = BY_NAME.get(name);
