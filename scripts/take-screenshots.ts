@@ -21,6 +21,20 @@ const context = await browser.newContext({
   locale: 'en-GB',
 });
 const page = await context.newPage();
+/** A page as a maker writes it, with one word that nobody knows. */
+const PASTED = [
+  'Harbor Swirl, 8 x 110 g',
+  '2 cups baking soda, sifted',
+  '1 cup citric acid',
+  '1/2 cup corn starch',
+  '0.4 g blue dye bloomed in 3 g water',
+  '2 tbsp coconut oil, melted',
+  '20 drops lavender',
+  '30 g stardust',
+  'witch hazel, spray until it holds',
+  'Embed: 60 g soda, 42 g citric, pinch of gold mica',
+  'Whisk the dry first, and press at once.',
+].join('\n');
 // The day of the sample, so that the pictures do not change with the calendar.
 await page.clock.setFixedTime(new Date('2026-10-14T16:00:00Z'));
 
@@ -34,9 +48,12 @@ const views = page.getByRole('tablist', { name: 'Views of the formula' });
 await views.getByRole('tab', { name: 'Steps' }).click();
 await page.getByRole('region', { name: 'Steps of the work' }).waitFor();
 await shoot('design-flow');
-await views.getByRole('tab', { name: 'Scent' }).click();
-await page.getByRole('heading', { name: 'Scent constituents and their limits' }).waitFor();
-await shoot('design-scent');
+await page.getByRole('button', { name: 'Paste a recipe' }).click();
+await page.getByLabel('Recipe as written').fill(PASTED);
+await page.getByText('Line 8:').first().waitFor();
+await page.keyboard.press('Alt+KeyN');
+await shoot('design-paste');
+await page.getByRole('button', { name: 'Cancel' }).click();
 await views.getByRole('tab', { name: 'Rebalance' }).click();
 await page.getByLabel('Longer fizz').check();
 await page.getByRole('button', { name: 'Find the smallest change' }).click();

@@ -6,7 +6,7 @@ import { stringsOfCode, stringsOfComponent, type VisibleString } from './visible
 const NOT_OURS = [
   'src/core/matter/materials/rows/',
   'src/core/matter/materials/names/',
-  'src/core/formula/reading/',
+  'src/core/formula/reading/phrases/',
   // Words that older releases stored.
   'src/storage/upgrades/',
   // Recipes, as people write them.

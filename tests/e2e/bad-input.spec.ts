@@ -20,7 +20,7 @@ test('what cannot be a recipe is refused with a sentence, and stays in the box',
   await expect(alert).toContainText('There is no line to read.');
   const prose = 'It was a gray morning on the quay.\nThe ferry was late, and so was the tide.';
   await tryPaste(page, prose);
-  await expect(alert).toContainText('None of these 2 lines reads as an amount and a material');
+  await expect(alert).toContainText('There is no amount with a material in it');
   await expect(page.getByLabel('Recipe as written')).toHaveValue(prose);
   // As hands paste: the same text typed would take the browser half a minute.
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);

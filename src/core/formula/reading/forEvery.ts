@@ -1,5 +1,6 @@
 import type { Line, UnreadReason } from '../model/schema';
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
+import { sentenceNameOf } from '@/core/matter/materials/knowledge/sentenceNames';
 import { recognizeMaterial } from '@/core/matter/materials/names/recognize';
 import { readAmount } from './amount';
 import { massOfMeasuresG } from './massOfMeasures';
@@ -51,10 +52,10 @@ export function timesIn(per: string, lines: readonly Line[], { catalog, small }:
   if (baseG === 0)
     return {
       ok: false,
-      reason: { code: 'for-every-missing', about: base.material.name.toLowerCase() },
+      reason: { code: 'for-every-missing', about: sentenceNameOf(base.material) },
     };
   const perG = massOfMeasuresG(amount.measures, base.material, 'level', small).best;
-  return { ok: true, factor: baseG / perG, of: base.material.name };
+  return { ok: true, factor: baseG / perG, of: sentenceNameOf(base.material) };
 }
 
 function timesInWhole(

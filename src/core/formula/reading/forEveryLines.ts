@@ -1,5 +1,6 @@
 import { addRow, ask, type Found, type Waiting } from './found';
 import { timesIn, timesLine } from './forEvery';
+import { formatUpTo } from '@/core/basics/format/numbers';
 import { readLine } from './readLine';
 import type { Part } from '../model/schema';
 
@@ -29,7 +30,7 @@ export function takeForEvery(found: Found, { each, per, raw, number, part }: Wai
   if (!line) return;
   part.lines[before] = { ...timesLine(line, times.factor), written: raw.trim() };
   found.remarks.push(
-    `Line ${number}: ${each.trim()}, ${Number(times.factor.toFixed(2))} times, by the ${times.of.toLowerCase()} in the recipe.`,
+    `Line ${number}: “${each.trim()}” counts ${formatUpTo(times.factor, 2)} times, by the ${times.of} in the recipe.`,
   );
 }
 

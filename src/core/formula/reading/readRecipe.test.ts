@@ -261,7 +261,7 @@ describe('for every', () => {
     ]);
     expect(
       read('6 cups baking soda\n1 tsp kaolin for every 3 cups of baking soda').remarks,
-    ).toEqual(['Line 2: 1 tsp kaolin, 2 times, by the baking soda in the recipe.']);
+    ).toEqual(['Line 2: “1 tsp kaolin” counts 2 times, by the baking soda in the recipe.']);
   });
 });
 

@@ -2,7 +2,7 @@ import { PHASES } from '@/core/matter/materials/types';
 import { dangersIn, isStop } from '@/core/matter/materials/names/dangers/find';
 import type { Catalog } from '@/core/matter/materials/catalog';
 import type { Line, Method, Part, School, UnreadLine } from '../model/schema';
-import { formatCount } from '@/core/basics/format/numbers';
+import { counted, formatCount } from '@/core/basics/format/numbers';
 import { readContext } from './context';
 import { timesLine } from './forEvery';
 import { takeForEvery } from './forEveryLines';
@@ -196,8 +196,7 @@ function sizeProblem(text: string, lineCount: number): RecipeResult | null {
   if (lineCount <= MAX_RECIPE_LINES && text.length <= MAX_RECIPE_CHARS) return null;
   return failed(
     'too-long',
-    `The text has ${formatCount(lineCount)} lines and ${formatCount(text.length)} characters; ` +
-      `a recipe may have ${MAX_RECIPE_LINES} lines and ${formatCount(MAX_RECIPE_CHARS)} characters. Paste only its ingredients.`,
+    `The text has ${counted(lineCount, 'line')} and ${counted(text.length, 'character')}. A recipe may have ${MAX_RECIPE_LINES} lines and ${formatCount(MAX_RECIPE_CHARS)} characters. Paste only its ingredients.`,
   );
 }
 
@@ -205,10 +204,7 @@ function proseMessage(rawLines: readonly string[]): string {
   const number = rawLines.findIndex((line) => line.trim() !== '') + 1;
   const first = (rawLines[number - 1] ?? '').trim();
   const shown = first.length > 50 ? `${first.slice(0, 49)}…` : first;
-  return (
-    `None of these ${rawLines.length} lines reads as an amount and a material. ` +
-    `Line ${number} says “${shown}”; a line should read like “2 cups baking soda”.`
-  );
+  return `There is no amount with a material in it. Line ${number} says “${shown}”. A line can read like “2 cups baking soda”.`;
 }
 
 function failed(code: RecipeProblem, message: string): RecipeResult {

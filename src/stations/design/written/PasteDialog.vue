@@ -240,7 +240,7 @@ function take(): void {
                   (kind: PartKind) => (kinds = { ...kinds, [part.askedLine ?? 0]: kind })
                 "
               />
-              <span v-else-if="part.kind !== 'main'" class="quiet small">{{
+              <span v-else-if="part.name.toLowerCase() !== PART_WORDS[part.kind]" class="quiet small">{{
                 PART_WORDS[part.kind]
               }}</span>
             </h3>
