@@ -2,7 +2,7 @@ import { newId } from '@/core/basics/newId';
 import { newPart } from '../model/create';
 import type { Line, Part, UnreadLine } from '../model/schema';
 import type { OpKind } from '../model/kinds';
-import type { Yield } from './phrases/types';
+import type { Span, Yield } from './phrases/types';
 import type { Known, ShareKind } from './readItem';
 import type { Words } from './words';
 
@@ -89,6 +89,12 @@ export interface Found {
   readonly stocks: Stock[];
   /** Ids of lines that are a share of the page yet. */
   readonly shares: Map<string, ShareKind>;
+  /** Names on file that stood beside lines without an amount of their own: asked about where no line takes them. */
+  readonly mentions: {
+    readonly materialId: string;
+    readonly number: number;
+    readonly text: string;
+  }[];
   /** Ids of lines whose amount is for one piece. */
   readonly perPiece: Set<string>;
   /** A second thing that the page makes, and where it begins. */
@@ -129,6 +135,7 @@ export function nothingFound(words: Words, known: Known): Found {
     details: new Map(),
     stocks: [],
     shares: new Map(),
+    mentions: [],
     perPiece: new Set(),
     other: null,
     current: main,
@@ -190,4 +197,15 @@ export function note(found: Found, text: string): void {
 
 export function addYield(found: Found, says: Yield): void {
   found.yields = { ...found.yields, ...says };
+}
+
+/** A sentence of the page, or a line of a list. */
+export interface Sentence extends Span {
+  readonly number: number;
+  /** The row it stands in. */
+  readonly raw: string;
+}
+
+export function textOf({ words }: Found, { from, to }: Span): string {
+  return words.text.slice(from, to).trim();
 }

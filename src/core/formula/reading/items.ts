@@ -33,7 +33,6 @@ export interface Gathered {
   /** Does it begin with what is to be done? */
   readonly verbs: readonly PhraseOf<'verb'>[];
   readonly ratio: readonly number[] | null;
-  readonly hasUntil: boolean;
 }
 
 function freshItem(at: Span, section: Section | null): Item {
@@ -81,8 +80,26 @@ export function gather(
     yields: [...before.yields, ...after.yields],
     verbs: [...before.verbs, ...after.verbs],
     ratio: before.ratio ?? after.ratio,
-    hasUntil: before.hasUntil || after.hasUntil,
   };
+}
+
+/** Words as they are being put together, phrase by phrase. */
+interface Gathering {
+  readonly words: Words;
+  readonly isKnown: (name: Span) => boolean;
+  readonly items: Item[];
+  readonly yields: Yield[];
+  readonly verbs: PhraseOf<'verb'>[];
+  ratio: readonly number[] | null;
+  /** The line that words belong to now. */
+  open: Item | null;
+  section: Section | null;
+  /** What is done with the name that comes next: `melted cocoa butter`. */
+  waiting: Doing[];
+  /** Do amounts stand before their names here? */
+  isAmountFirst: boolean;
+  /** The word or mark since the last name or amount; empty for none. */
+  link: string;
 }
 
 function gatherPlain(
@@ -90,148 +107,153 @@ function gatherPlain(
   words: Words,
   isKnown: (name: Span) => boolean,
 ): Gathered {
-  const items: Item[] = [];
-  const yields: Yield[] = [];
-  const verbs: PhraseOf<'verb'>[] = [];
-  let ratio: readonly number[] | null = null;
-  let open: Item | null = null;
-  let section: Section | null = null;
-  let waiting: Doing[] = [];
-  let link = '';
-  let hasUntil = false;
-  /** The figure of a strength or a name is none of an amount. */
+  const state: Gathering = {
+    words,
+    isKnown,
+    items: [],
+    yields: [],
+    verbs: [],
+    ratio: null,
+    open: null,
+    section: null,
+    waiting: [],
+    isAmountFirst: false,
+    link: '',
+  };
   const settled = withoutStray(phrases);
+  settled.forEach((phrase, i) => {
+    take(state, phrase, settled[i + 1]);
+  });
+  state.items.at(-1)?.doings.push(...state.waiting);
+  const { items, yields, verbs, ratio } = state;
+  return { items, yields, verbs, ratio };
+}
 
-  const start = (at: Span): Item => {
-    const item = freshItem(at, section);
-    item.doings.push(...waiting);
-    waiting = [];
-    items.push(item);
-    return item;
-  };
-  const closes = () => {
-    link = '';
-  };
-
-  for (const [i, phrase] of settled.entries()) {
-    switch (phrase.kind) {
-      case 'amount': {
-        const leads = settled[i + 1]?.kind === 'run';
-        const takes =
-          open !== null &&
-          open.name !== null &&
-          open.much === null &&
-          !BREAKS.has(link) &&
-          !(leads && (endsInOf(phrase, words) || !isKnown(open.name)))
-            ? open
-            : null;
-        const shares = open !== null && open.much !== null && open.name === null && link === '';
-        if (takes) {
-          takes.much = phrase.much;
-          takes.muchAt = phrase;
-          takes.isEach = phrase.isEach;
-          takes.to = phrase.to;
-          if (phrase.isEach) shareBack(items, takes);
-        } else if (shares && open?.much?.as === 'vague' && phrase.much.as !== 'vague') {
-          open.much = phrase.much;
-          open.muchAt = phrase;
-        } else {
-          const join = open && JOINING.test(link) && open.name ? link : null;
-          open = start(phrase);
-          open.much = phrase.much;
-          open.muchAt = phrase;
-          open.isEach = phrase.isEach;
-          open.join = join;
-        }
-        closes();
-        break;
-      }
-      case 'ratio':
-        ratio = phrase.shares;
-        closes();
-        break;
-      case 'run': {
-        if (open?.name && isOnlyQualifiers(words.text.slice(phrase.from, phrase.to))) {
-          open.to = phrase.to;
-          break;
-        }
-        if (open && open.much !== null && open.name === null) {
-          open.name = phrase;
-          open.to = phrase.to;
-          open.doings.push(...waiting);
-          waiting = [];
-        } else if (open?.name && link === 'or') {
-          open.alternatives.push(phrase);
-          open.to = phrase.to;
-        } else if (open && open.isEach && LISTS.has(link)) {
-          const item: Item = start(phrase);
-          item.name = phrase;
-          item.much = open.much;
-          item.muchAt = open.muchAt;
-          item.isEach = true;
-          open = item;
-        } else if (open?.name && !LISTS.has(link) && link !== '') {
-          // `rubbed into the salts`: what it meets, and no line of its own.
-          open.to = phrase.to;
-        } else {
-          open = start(phrase);
-          open.name = phrase;
-        }
-        closes();
-        break;
-      }
-      case 'doing':
-        if (open?.name) {
-          open.doings.push(phrase);
-          open.to = phrase.to;
-          link = phrase.join ?? link;
-        } else waiting.push(phrase);
-        break;
-      case 'time':
-        if (open) open.minutes = phrase.minutes;
-        break;
-      case 'until':
-        hasUntil = true;
-        if (open) {
-          open.until = phrase;
-          open.to = phrase.to;
-        }
-        break;
-      case 'bracket':
-        takeBracket(phrase, open, yields, words);
-        break;
-      case 'yield':
-        yields.push(phrase.says);
-        closes();
-        break;
-      case 'section':
-        section = phrase;
-        open = null;
-        waiting = [];
-        closes();
-        break;
-      case 'verb':
-        verbs.push(phrase);
-        if (phrase.op === 'spray') {
-          open = null;
-          waiting.push({ ...phrase, kind: 'doing', way: 'sprayed', join: null });
-        }
-        link = link === '' || LISTS.has(link) ? 'verb' : link;
-        break;
-      case 'join':
-        link = joined(link, phrase.word);
-        break;
-      case 'mark':
-        if (MARKS.has(phrase.char)) link = link === '' ? phrase.char : link;
-        break;
-      case 'remark':
-      case 'correction':
-        break;
-    }
+function take(state: Gathering, phrase: Phrase, next: Phrase | undefined): void {
+  const { open } = state;
+  switch (phrase.kind) {
+    case 'amount':
+      takeAmount(state, phrase, next?.kind === 'run' ? next : null);
+      return;
+    case 'run':
+      takeName(state, phrase);
+      return;
+    case 'doing':
+      takeDoing(state, phrase);
+      return;
+    case 'verb':
+      takeVerb(state, phrase);
+      return;
+    case 'bracket':
+      takeBracket(phrase, open, state.yields, state.words);
+      return;
+    case 'ratio':
+      state.ratio = phrase.shares;
+      state.link = '';
+      return;
+    case 'yield':
+      state.yields.push(phrase.says);
+      state.link = '';
+      return;
+    case 'section':
+      Object.assign(state, { section: phrase, open: null, waiting: [], link: '' });
+      return;
+    case 'time':
+      if (open) open.minutes = phrase.minutes;
+      return;
+    case 'until':
+      if (open) Object.assign(open, { until: phrase, to: phrase.to });
+      return;
+    case 'join':
+      state.link = joined(state.link, phrase.word);
+      return;
+    case 'mark':
+      if (MARKS.has(phrase.char) && state.link === '') state.link = phrase.char;
+      return;
+    case 'remark':
+    case 'correction':
+      return;
   }
-  const last = items.at(-1);
-  if (last && waiting.length > 0) last.doings.push(...waiting);
-  return { items, yields, verbs, ratio, hasUntil };
+}
+
+function start(state: Gathering, at: Span): Item {
+  const item = freshItem(at, state.section);
+  item.doings.push(...state.waiting);
+  state.waiting = [];
+  state.items.push(item);
+  state.open = item;
+  return item;
+}
+
+/** An amount belongs to the name before it, or begins a line of its own. */
+function takeAmount(state: Gathering, phrase: PhraseOf<'amount'>, nameBehind: Span | null): void {
+  const { open, link, words, isKnown } = state;
+  const { much, isEach } = phrase;
+  const isNamed = open !== null && open.name !== null;
+  // `500 g soda, kaolin, 250 g citric acid`: the amount is of the name right behind it.
+  const isListed = link === ',' || state.isAmountFirst;
+  const namesNext =
+    nameBehind !== null &&
+    (endsInOf(phrase, words) ||
+      (isNamed && !isKnown(open.name ?? phrase)) ||
+      (isListed && isKnown(nameBehind)));
+  state.link = '';
+  if (isNamed && open.much === null && !BREAKS.has(link) && !namesNext) {
+    Object.assign(open, { much, muchAt: phrase, isEach, to: phrase.to });
+    if (isEach) shareBack(state.items, open);
+    return;
+  }
+  const isSaidBetter = open?.name === null && open.much?.as === 'vague' && much.as !== 'vague';
+  if (isSaidBetter && link === '') {
+    Object.assign(open, { much, muchAt: phrase });
+    return;
+  }
+  const join = isNamed && JOINING.test(link) ? link : null;
+  Object.assign(start(state, phrase), { much, muchAt: phrase, isEach, join });
+}
+
+/** A name belongs to the amount before it, is another word for the name before it, or begins a line of its own. */
+function takeName(state: Gathering, phrase: PhraseOf<'run'>): void {
+  const { open, link, words } = state;
+  if (open?.name && isOnlyQualifiers(words.text.slice(phrase.from, phrase.to))) {
+    open.to = phrase.to;
+    return;
+  }
+  state.link = '';
+  if (open && open.much !== null && open.name === null) {
+    Object.assign(open, { name: phrase, to: phrase.to });
+    state.isAmountFirst = true;
+    open.doings.push(...state.waiting);
+    state.waiting = [];
+  } else if (open?.name && link === 'or') {
+    open.alternatives.push(phrase);
+    open.to = phrase.to;
+  } else if (open?.isEach && LISTS.has(link)) {
+    const { much, muchAt } = open;
+    Object.assign(start(state, phrase), { name: phrase, much, muchAt, isEach: true });
+  } else if (open?.name && !LISTS.has(link)) {
+    // `rubbed into the salts`: what it meets, and no line of its own.
+    open.to = phrase.to;
+  } else start(state, phrase).name = phrase;
+}
+
+function takeDoing(state: Gathering, phrase: Doing): void {
+  const { open } = state;
+  if (!open?.name) {
+    state.waiting.push(phrase);
+    return;
+  }
+  open.doings.push(phrase);
+  open.to = phrase.to;
+  state.link = phrase.join ?? state.link;
+}
+
+function takeVerb(state: Gathering, phrase: PhraseOf<'verb'>): void {
+  state.verbs.push(phrase);
+  if (LISTS.has(state.link)) state.link = 'verb';
+  if (phrase.op !== 'spray') return;
+  state.open = null;
+  state.waiting.push({ ...phrase, kind: 'doing', way: 'sprayed', join: null });
 }
 
 /** `five hundred grams of`: its name follows. */

@@ -9,7 +9,8 @@ import { isGreeting, verbAt } from './phrases/lexicon';
 import { scan } from './phrases/scan';
 import { yieldAtEnd } from './phrases/yields';
 import type { Known } from './readItem';
-import { takeSentence, takeTableRow } from './sentences';
+import { takeSentence } from './sentences';
+import { takeTableRow } from './tableRows';
 import { behindMarks, sentencesOf, type Row, type Words } from './words';
 
 /** Third pass: reads a page row by row into its parts, notes and questions. */
@@ -20,6 +21,13 @@ export function collect(words: Words, known: Known): Found {
     const asked = found.unread.length;
     table = takeRow(found, row, table);
     askOfDangers(found, row, asked);
+  }
+  for (const { materialId, number, text } of found.mentions) {
+    const isTaken = found.parts.some(({ lines }) =>
+      lines.some((line) => line.materialId === materialId),
+    );
+    if (isTaken || found.unread.some(({ choices }) => choices.includes(materialId))) continue;
+    ask(found, number, text, { reason: { code: 'no-amount', about: '' }, choices: [materialId] });
   }
   for (const { isUsed, text, number, name } of found.stocks)
     if (!isUsed) ask(found, number, text, { reason: { code: 'vague', about: name }, choices: [] });

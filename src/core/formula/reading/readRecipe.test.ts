@@ -380,6 +380,21 @@ describe('what a page is a recipe for', () => {
   });
 });
 
+describe('a name in a list without an amount of its own', () => {
+  it.each([
+    ['500 g soda, kaolin, 250 g citric acid', 'kaolin'],
+    ['Cornstarch, 30 g poly 80, 500 g soda', 'cornstarch'],
+  ])('takes none from its neighbor in “%s”, and is asked about', (text, id) => {
+    const { parts, unread } = read(`Quay\n${text}`);
+    expect(parts[0]?.lines.map(({ materialId }) => materialId)).not.toContain(id);
+    expect(unread).toMatchObject([{ line: 2, reason: { code: 'no-amount' }, choices: [id] }]);
+  });
+
+  it('is none where another line has it', () => {
+    expect(read('500 g soda, kaolin\n20 g kaolin').unread).toEqual([]);
+  });
+});
+
 describe('what is offered for a name', () => {
   it('is never what the family forbids', () => {
     const choices = ['sodium-percarbonate', 'sodium-carbonate', 'sodium-bicarbonate'];
