@@ -304,8 +304,7 @@ describe('a recipe as it was written down', () => {
     };
     return { dialog, take };
   }
-  const text = () =>
-    (field(page(), 'Recipe as written').element as HTMLTextAreaElement).value;
+  const text = () => (field(page(), 'Recipe as written').element as HTMLTextAreaElement).value;
 
   it('becomes a formula under its title', async () => {
     const { take } = await paste(`# Harbor light\n${PLAIN}`);

@@ -203,7 +203,7 @@ function takeAmount(state: Gathering, phrase: PhraseOf<'amount'>, nameBehind: Sp
     if (isEach) shareBack(state.items, open);
     return;
   }
-  const isSaidBetter = open?.name === null && open.much?.as === 'vague' && much.as !== 'vague';
+  const isSaidBetter = open?.much?.as === 'vague' && much.as !== 'vague' && nameBehind === null;
   if (isSaidBetter && link === '') {
     Object.assign(open, { much, muchAt: phrase });
     return;

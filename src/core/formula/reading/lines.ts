@@ -21,7 +21,7 @@ export interface TookItems {
 export function takeItems(
   found: Found,
   items: readonly Item[],
-  { verbs }: Gathered,
+  { verbs, yields }: Gathered,
   sentence: Sentence,
   isTable = false,
 ): TookItems {
@@ -49,7 +49,7 @@ export function takeItems(
     names.set(raw.name?.from ?? raw.from, isNameKnown(reading));
     if (reading.kind === 'unread') {
       if (reading.reason.code === 'no-name' && (verbs.length > 0 || items.length > 1)) return;
-      if (raw.much?.as === 'bare' && verbs.length > 0) return;
+      if (raw.much?.as === 'bare' && (verbs.length > 0 || yields.length > 0)) return;
       if (reading.reason.code === 'no-unit') found.unitless++;
       found.sawAmount ||= reading.hadAmount;
       asks = true;

@@ -240,9 +240,11 @@ function take(): void {
                   (kind: PartKind) => (kinds = { ...kinds, [part.askedLine ?? 0]: kind })
                 "
               />
-              <span v-else-if="part.name.toLowerCase() !== PART_WORDS[part.kind]" class="quiet small">{{
-                PART_WORDS[part.kind]
-              }}</span>
+              <span
+                v-else-if="part.name.toLowerCase() !== PART_WORDS[part.kind]"
+                class="quiet small"
+                >{{ PART_WORDS[part.kind] }}</span
+              >
             </h3>
             <ul class="plain-list">
               <ReadRow

@@ -185,7 +185,11 @@ function wordsAt({ words, catalog }: Scanned, at: number, to: number, before?: P
     };
   const remark = remarkAt(low, at);
   if (remark !== null && remark <= to) return { kind: 'remark', from: at, to: remark };
-  const joinsRun = before?.kind === 'run' && before.to === at - 1;
+  // A verb right behind words nobody knows may be one of them; behind a name on file it is none.
+  const joinsRun =
+    before?.kind === 'run' &&
+    before.to === at - 1 &&
+    knownNameAt(catalog, low, before.from, before.to)?.to !== before.to;
   const verb = joinsRun ? null : verbAt(low, at);
   if (verb && !name) return { kind: 'verb', from: at, to: verb.to, op: verb.op };
   const join = joinAt(low, at);

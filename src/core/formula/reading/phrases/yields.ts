@@ -59,6 +59,10 @@ const PATTERNS: ReadonlyArray<readonly [RegExp, (found: RegExpExecArray) => Yiel
     ([, figure, unit]) => ({ totalG: grams(figure, unit) }),
   ],
   [
+    new RegExp(`${MASS}[ -](${PIECE})\\b${NOT_OF}`, 'y'),
+    ([, figure, unit, noun]) => ({ pieceG: grams(figure, unit), ...shaped(noun) }),
+  ],
+  [
     new RegExp(`(${PIECE}) (?:of|at) (?:about )?${MASS}(?: (?:each|apiece))?`, 'y'),
     ([, noun, figure, unit]) => ({ pieceG: grams(figure, unit), ...shaped(noun) }),
   ],
