@@ -12,7 +12,9 @@ import {
   ML_PER_US_TABLESPOON,
   ML_PER_US_TEASPOON,
 } from '@/core/basics/units/volume';
+import { USUAL_SMALL_MEASURES } from './massOfMeasures';
 import { offeredFor } from './offered';
+import { pageQuestions } from './pageQuestions';
 import { readRecipe, type RecipeReading } from './readRecipe';
 import { writeRecipe } from './writeRecipe';
 import { shipped } from '../../../../tests/fixtures/bodies';
@@ -400,5 +402,59 @@ describe('what is offered for a name', () => {
     const choices = ['sodium-percarbonate', 'sodium-carbonate', 'sodium-bicarbonate'];
     expect(offeredFor('bath-bomb', choices, SHIPPED)).toEqual(['sodium-bicarbonate']);
     expect(offeredFor('cleaning-fizzy', choices, SHIPPED)).toEqual(choices);
+  });
+});
+
+describe('odd pages', () => {
+  const of = (text: string) => readRecipe(text, SHIPPED);
+
+  it.each([
+    ['one word that nobody knows', 'gribble'],
+    [
+      'a page of nothing but warnings',
+      'Never mix with bleach.\nKeep away from children.\nNot for eyes.',
+    ],
+    ['markup without a recipe', '<html><body><p>Hello from the quay.</p></body></html>'],
+    ['a letter', 'Dear Ines,\nthe boats are in. We dry nets on Monday.\nLove, Moll'],
+    ['nothing but signs', '*** --- === ???'],
+  ])('%s: a sentence, and nothing is taken', (_what, text) => {
+    const result = of(text);
+    if (result.ok) expect(result.recipe.parts.flatMap(({ lines }) => lines)).toEqual([]);
+    else expect(result.problem.message).toMatch(/^There is .*\./);
+  });
+
+  it('a shopping list asks how much of each', () => {
+    const { unread, parts } = read('baking soda\ncitric acid\nEpsom salt\n1 kg kaolin');
+    expect(unread.map(({ reason }) => reason.code)).toEqual([
+      'no-amount',
+      'no-amount',
+      'no-amount',
+    ]);
+    expect(parts[0]?.lines).toHaveLength(1);
+  });
+
+  it('in another language asks for each name it does not know, and takes none', () => {
+    const { unread, parts } = read('Weinstein 20 g\nStärke 50 g\n300 g Natron');
+    expect(unread.map(({ line }) => line)).toEqual([1, 2]);
+    expect(parts[0]?.lines.map(({ materialId }) => materialId)).toEqual(['sodium-bicarbonate']);
+  });
+
+  it('a page in shares asks once how heavy it is, and takes what it is told', () => {
+    const text = '60% baking soda\n30% citric acid\n10% cornstarch';
+    expect(read(text).sharesAsked).toEqual({ kind: 'percent', takenG: 1000 });
+    const told = readRecipe(text, SHIPPED, USUAL_SMALL_MEASURES, { totalG: 500 });
+    expect(told.ok && told.recipe.parts[0]?.lines.map(({ massG }) => massG)).toEqual([
+      300, 50, 150,
+    ]);
+    const parts = readRecipe('2 parts soda\n1 part citric', SHIPPED, USUAL_SMALL_MEASURES, {
+      partG: 40,
+    });
+    expect(parts.ok && parts.recipe.parts[0]?.lines.map(({ massG }) => massG)).toEqual([80, 40]);
+  });
+
+  it('takes bare numbers as grams from three of them on, and says so once', () => {
+    expect(read('soda 300\ncitric 150\nkaolin 20').takenAsGrams).toBe(true);
+    expect(read('soda 300\ncitric 150\n20 g kaolin').takenAsGrams).toBe(false);
+    expect(pageQuestions(read('soda 300\ncitric 150\nkaolin 20'))).toHaveLength(1);
   });
 });

@@ -100,15 +100,17 @@ function freezer(
     const share = operation.op === 'part' ? splitShare(body, facts) : null;
     const { title, note: usual } = sayOperation(operation, body, bench.catalog, share);
     const own = said.get(operation.id) ?? [];
-    const note = [usual, ...own.map((words) => `You wrote: “${words}”`)].join(' ').trim();
+    const withOwn = (told: string) =>
+      [told, ...own.map((words) => `You wrote: “${words}”`)].join(' ').trim();
+    const note = withOwn(usual);
     const lane = laneOf(operation, body);
     const base = { id: operation.id, title, note, lane };
     switch (operation.op) {
       case 'weigh': {
         const [line, twin] = operation.lineIds.flatMap((id) => lines.get(id) ?? []);
-        return line
-          ? [weighStep(operation, line, twin, { plans, lots, bench, materialOf, body })]
-          : [];
+        if (!line) return [];
+        const step = weighStep(operation, line, twin, { plans, lots, bench, materialOf, body });
+        return [{ ...step, note: withOwn(step.note) }];
       }
       case 'mix':
         return [{ ...base, kind: 'mix', seconds: Math.max(1, Math.round(operation.minutes * 60)) }];

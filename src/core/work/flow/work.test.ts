@@ -7,6 +7,8 @@ import { FAMILIES, METHODS, SCHOOLS, type LineWay } from '@/core/formula/model/k
 import { allLines } from '@/core/formula/model/edit';
 import { newLine, newPart } from '@/core/formula/model/create';
 import type { FormulaBody } from '@/core/formula/model/schema';
+import { bodyOfRecipe } from '@/core/formula/reading/bodyOfRecipe';
+import { readRecipe } from '@/core/formula/reading/readRecipe';
 import { MATERIALS, SHIPPED, materialById } from '@/core/matter/materials/catalog';
 import { RULES, brokenRules, sayBroken, type RuleCode } from './rules';
 import { handsMinutes, laidOut, workOf } from './workOf';
@@ -600,5 +602,40 @@ describe('the maker’s own changes', () => {
     expect(operations).toEqual([]);
     const broken = brokenRules(operations, body, SHIPPED);
     expect(broken).toHaveLength(allLines(body).length);
+  });
+});
+
+describe('the maker’s own words', () => {
+  const read = readRecipe(
+    [
+      '300 g baking soda',
+      '150 g citric acid',
+      '30 g vinegar, a spoon at a time until it clumps',
+      '20 g kaolin, sifted',
+      '10 g sunflower oil, melted',
+      'Whisk the soda with the kaolin until nothing streaks.',
+      'Serve with a smile.',
+    ].join('\n'),
+    SHIPPED,
+  );
+  if (!read.ok) throw new Error(read.problem.message);
+  const body = bodyOfRecipe(read.recipe);
+  const notes = planSteps(body, [], { catalog: SHIPPED, pieceG: 100, pieces: 4, stepG: 0.1 });
+  const saying = (words: string) =>
+    notes.filter(({ note }) => note.includes(words)).map(({ title, kind }) => `${kind} ${title}`);
+
+  it('stand at the step they speak of, once', () => {
+    expect(saying('Whisk the soda')).toEqual(['mix Mix the powders']);
+  });
+
+  it('stand where a line is weighed that asks for more than its weight', () => {
+    expect(saying('a spoon at a time until it clumps')).toEqual(['weigh Vinegar, 5%']);
+    expect(saying('kaolin, sifted')).toEqual(['weigh Kaolin clay']);
+    expect(saying('sunflower oil')).toEqual([]);
+  });
+
+  it('that speak of no step stay with the formula', () => {
+    expect(saying('Serve')).toEqual([]);
+    expect(body.notes).toContain('Serve with a smile.');
   });
 });
