@@ -334,6 +334,41 @@ describe('a recipe as it was written down', () => {
     expect(text()).toContain('# a splash of moonlight');
   });
 
+  it('underlines each phrase by what it became, and answers the question beside the caret by key', async () => {
+    await paste(`${PLAIN}\n10 g citirc acid`);
+    const underlined = (as: string) =>
+      page()
+        .findAll(`.backdrop .${as}`)
+        .map((span) => span.text());
+    expect(underlined('amount')).toContain('10 g');
+    expect(underlined('unknown')).toEqual(['citirc acid']);
+    await page().find('form').trigger('keydown', { altKey: true, code: 'KeyN' });
+    expect(says()).toContain('“citirc acid” is not on file in this spelling.');
+    await page().find('form').trigger('keydown', { altKey: true, code: 'Digit1' });
+    expect(text()).toContain('10 g Citric acid, anhydrous');
+    await flushPromises();
+    expect(underlined('unknown')).toEqual([]);
+  });
+
+  it('is what the page says it is, until the maker says another', async () => {
+    const { take } = await paste(
+      `Kettle tablets, makes 6\n${PLAIN}\nPress them in a silicone tray.`,
+    );
+    expect(says()).toContain('The page says “kettle”.');
+    const [name, body] = (await take()) ?? [];
+    expect(name).toBe('Kettle tablets');
+    expect(body).toMatchObject({ family: 'cleaning-fizzy', method: 'silicone', yieldPieces: 6 });
+  });
+
+  it('in percent asks how heavy it is, and is that heavy', async () => {
+    const { take } = await paste('60% baking soda\n30% citric acid\n10% cornstarch');
+    const weight = field(page(), 'Weight of the whole mix, g');
+    await weight.setValue('500');
+    await weight.trigger('change');
+    const [, body] = (await take()) ?? [];
+    expect(totalMassG(body as FormulaBody)).toBeCloseTo(500, 9);
+  });
+
   it('of nothing is no formula, and says so', async () => {
     const { take } = await paste('   ');
     expect(await take()).toBeUndefined();

@@ -19,8 +19,8 @@ export function addPart(body: FormulaBody, kind: Exclude<PartKind, 'main'>): For
   if (!main) throw new RangeError('a formula must have a main mix');
   const part = newPart(kind, nameFor(body, kind));
   if (kind === 'split') {
-    const lines = main.lines.map((line) => ({ ...times(line, SPLIT_SHARE), id: newId() }));
-    const kept = { ...main, lines: main.lines.map((line) => times(line, 1 - SPLIT_SHARE)) };
+    const lines = main.lines.map((line) => ({ ...timesLine(line, SPLIT_SHARE), id: newId() }));
+    const kept = { ...main, lines: main.lines.map((line) => timesLine(line, 1 - SPLIT_SHARE)) };
     return { ...body, parts: [kept, ...others, { ...part, lines }] };
   }
   return { ...body, parts: [main, ...others, kind === 'embed' ? begunEmbed(part, main) : part] };
@@ -56,7 +56,7 @@ export function setPartMass(body: FormulaBody, partId: string, massG: number): F
   if (!(partG > 0 && mainG > 0)) return body;
   const scaled = (entry: Part, factor: number): Part => ({
     ...entry,
-    lines: entry.lines.map((line) => (line.locked ? line : times(line, factor))),
+    lines: entry.lines.map((line) => (line.locked ? line : timesLine(line, factor))),
   });
   return {
     ...body,
@@ -89,7 +89,8 @@ function begunEmbed(part: Part, main: Part): Part {
   };
 }
 
-function times(line: Line, factor: number): Line {
+/** A line of so many times as much. */
+export function timesLine(line: Line, factor: number): Line {
   return {
     ...line,
     massG: line.massG * factor,

@@ -3,6 +3,7 @@ import { materialById } from '@/core/matter/materials/catalog';
 import { textOf, type Found, type Sentence } from './found';
 import type { Gathered, Item } from './items';
 import { nameIn } from './names';
+import { opOfJoin } from './phrases/doings';
 import { scan } from './phrases/scan';
 import type { Span } from './phrases/types';
 import { nameText } from './readItem';
@@ -27,7 +28,7 @@ export function takeDoings(
       text,
     });
   }
-  const op = item.join === null ? null : OP_OF_JOIN[item.join];
+  const op = item.join === null ? null : opOfJoin(item.join);
   if (op && before)
     found.actions.push({
       op,
@@ -37,22 +38,6 @@ export function takeDoings(
       text,
     });
 }
-
-const OP_OF_JOIN: Readonly<Record<string, 'bloom' | 'dissolve' | 'melt' | 'infuse' | 'mix'>> = {
-  bloomed: 'bloom',
-  bloom: 'bloom',
-  dispersed: 'bloom',
-  wetted: 'bloom',
-  dissolved: 'dissolve',
-  melted: 'melt',
-  infused: 'infuse',
-  steeped: 'infuse',
-  mixed: 'mix',
-  stirred: 'mix',
-  stir: 'mix',
-  in: 'dissolve',
-  into: 'dissolve',
-};
 
 function saltsOf({ parts, known }: Found): readonly string[] {
   return parts

@@ -78,16 +78,6 @@ function timesInWhole(
     : { ok: false, reason: { code: 'for-every-no-powder', about: '' } };
 }
 
-/** A line of so many times as much. */
-export function timesLine(line: Line, factor: number): Line {
-  return {
-    ...line,
-    massG: line.massG * factor,
-    massLowG: line.massLowG * factor,
-    massHighG: line.massHighG * factor,
-  };
-}
-
 function sumOf(lines: readonly Line[], value: (line: Line) => number): number {
   return lines.reduce((sum, line) => sum + value(line), 0);
 }

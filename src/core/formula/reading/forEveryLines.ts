@@ -1,5 +1,6 @@
 import { addRow, ask, type Found, type Waiting } from './found';
-import { timesIn, timesLine } from './forEvery';
+import { timesLine } from '../model/parts';
+import { timesIn } from './forEvery';
 import { formatUpTo } from '@/core/basics/format/numbers';
 import { readLine } from './readLine';
 import type { Part } from '../model/schema';

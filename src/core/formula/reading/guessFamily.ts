@@ -83,6 +83,6 @@ function byMaterials(parts: readonly Part[], catalog: Catalog): FamilyGuess {
 
 /** Why it is taken for that, in a sentence: `The page says “dishwasher”.` */
 export function sayGuess({ by, isByWords }: FamilyGuess): string {
-  if (by.length === 0) return 'Nothing on the page says another.';
+  if (by.length === 0) return 'Nothing on the page says otherwise.';
   return isByWords ? `The page says “${by.join('”, “')}”.` : `It has ${listed(by)}.`;
 }

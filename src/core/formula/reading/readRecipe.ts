@@ -4,7 +4,7 @@ import type { Catalog } from '@/core/matter/materials/catalog';
 import type { Line, Method, Part, School, UnreadLine } from '../model/schema';
 import { counted, formatCount } from '@/core/basics/format/numbers';
 import { readContext } from './context';
-import { timesLine } from './forEvery';
+import { timesLine } from '../model/parts';
 import { takeForEvery } from './forEveryLines';
 import { guessFamily, type FamilyGuess } from './guessFamily';
 import { USUAL_SMALL_MEASURES, type SmallMeasures } from './massOfMeasures';

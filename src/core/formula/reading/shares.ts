@@ -1,6 +1,7 @@
 import type { Line, Part } from '../model/schema';
 import { materialById } from '@/core/matter/materials/catalog';
 import { readAmount } from './amount';
+import { timesLine } from '../model/parts';
 import type { Found } from './found';
 import { massOfMeasuresG } from './massOfMeasures';
 
@@ -59,7 +60,7 @@ export function settleShares(found: Found, said: SharesSaid): SharesAsked | null
     if (isAsked) asked = { kind, takenG };
     for (const part of found.parts)
       part.lines.forEach((line, i) => {
-        if (found.shares.get(line.id) === kind) part.lines[i] = scaled(line, factor(line));
+        if (found.shares.get(line.id) === kind) part.lines[i] = timesLine(line, factor(line));
       });
   }
   settleSprayed(found);
@@ -73,7 +74,7 @@ function settleSprayed({ parts, shares }: Found): void {
       .filter(({ id }) => shares.get(id) !== 'until-it-holds')
       .reduce((sum, { massG }) => sum + massG, 0);
     part.lines.forEach((line, i) => {
-      if (shares.get(line.id) === 'until-it-holds') part.lines[i] = scaled(line, mixG / 100);
+      if (shares.get(line.id) === 'until-it-holds') part.lines[i] = timesLine(line, mixG / 100);
     });
   }
 }
@@ -111,13 +112,4 @@ function factorOf(found: Found, kind: 'percent' | 'parts', { totalG, partG }: Sh
 
 function pieceTotal({ yields: { count, pieceG } }: Found): number | null {
   return count !== undefined && pieceG !== undefined ? count * pieceG : null;
-}
-
-function scaled(line: Line, by: number): Line {
-  return {
-    ...line,
-    massG: line.massG * by,
-    massLowG: line.massLowG * by,
-    massHighG: line.massHighG * by,
-  };
 }

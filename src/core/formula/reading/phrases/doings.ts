@@ -119,6 +119,11 @@ const OP_OF_JOIN: Readonly<Record<string, OpKind>> = {
   stir: 'mix',
 };
 
+/** What is done with two materials that a word joins; `dye in 3 g water` dissolves it. */
+export function opOfJoin(join: string): OpKind | null {
+  return join === 'in' || join === 'into' ? 'dissolve' : (OP_OF_JOIN[join] ?? null);
+}
+
 /** What is done with a line, by the words at this place; null for nothing. @param low lower case */
 export function doingAt(
   low: string,
