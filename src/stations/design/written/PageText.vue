@@ -130,7 +130,7 @@ textarea {
   padding: 12px 14px;
   border: 1px solid var(--hairline);
   border-radius: var(--radius);
-  font: 400 var(--text-body) / 24px var(--font-body);
+  font: 400 var(--text-body) / 1.6 var(--font-body);
   letter-spacing: normal;
   white-space: pre-wrap;
   overflow-wrap: break-word;
