@@ -127,7 +127,7 @@ describe('whole recipes as people say them', () => {
   it('says what a page reads like, and by what', () => {
     expect(read('100 g borax\n100 g washing soda\n20 g citric acid').family).toEqual({
       family: 'cleaning-fizzy',
-      by: ['borax', 'washing soda, anhydrous'],
+      by: ['borax', 'anhydrous washing soda'],
       isByWords: false,
     });
     expect(read('300 g baking soda\n150 g citric acid').family.by).toEqual([]);

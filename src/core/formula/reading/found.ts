@@ -104,6 +104,8 @@ export interface Found {
   stock: Stock | null;
   /** How lines of this section go in, where its heading says so. */
   sectionWay: 'on-the-floor' | null;
+  /** Are the amounts that follow for one piece: `Per bomb:`? */
+  isPerPiece: boolean;
   /** What is done with the lines that follow, where their heading says so: `Sift:`. */
   groupOp: OpKind | null;
   /** Did a heading nobody knows open the main mix? It is a part of its own once another one says that it is the main. */
@@ -142,6 +144,7 @@ export function nothingFound(words: Words, known: Known): Found {
     stock: null,
     sectionWay: null,
     groupOp: null,
+    isPerPiece: false,
     mainIsGuessed: null,
     isTold: false,
     title: '',

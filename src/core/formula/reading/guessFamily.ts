@@ -1,5 +1,6 @@
 import type { Family, Part } from '../model/schema';
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
+import { sentenceNameOf } from '@/core/matter/materials/knowledge/sentenceNames';
 import type { Material } from '@/core/matter/materials/material';
 import { listed } from '@/core/basics/format/names';
 
@@ -63,7 +64,7 @@ function byMaterials(parts: readonly Part[], catalog: Catalog): FamilyGuess {
   const share = (some: typeof lines) =>
     totalG > 0 ? some.reduce((sum, { massG }) => sum + massG, 0) / totalG : 0;
   const namesOf = (some: typeof lines) => [
-    ...new Set(some.map(({ material }) => material.name.toLowerCase())),
+    ...new Set(some.map(({ material }) => sentenceNameOf(material))),
   ];
   const builders = where(
     ({ traits, role }) =>

@@ -15,6 +15,8 @@ export type Heading =
     }
   /** `Dry ingredients:` and the like: nothing changes. */
   | { readonly kind: 'group' }
+  /** `Per bomb:`: what follows is for one piece. */
+  | { readonly kind: 'per-piece' }
   /** `Stock:` of something: made once, of which the page says how much is used. */
   | { readonly kind: 'stock'; readonly name: string }
   /** `Method:`: what follows is told, not weighed. */
@@ -85,6 +87,7 @@ export function readHeading(text: string, notes: readonly string[] = []): Headin
     };
   if (!isHeading) return GROUP.test(words) ? { kind: 'group' } : null;
   if (TOLD.test(words)) return { kind: 'told' };
+  if (PER_PIECE_GROUP.test(words)) return { kind: 'per-piece' };
   if (STOCK.test(words)) return { kind: 'stock', name: words };
   if (FLOOR.test(words))
     return {
@@ -115,6 +118,10 @@ export function readInlineHeading(words: string): Heading | null {
   return known?.kind === 'part' && known.partKind === null ? null : known;
 }
 
+const PER_PIECE_GROUP = new RegExp(
+  `^(?:per|for each|for every|for one|each|in each) ${PIECES}$`,
+  'i',
+);
 const STOCK = /\b(?:stock(?: solution)?|solution)\b/i;
 const FLOOR =
   /^(?:(?:on |in |at )?(?:the )?(?:bottom|floor) of (?:the|each) mou?lds?|in(?:to)? the mou?lds?(?: first)?|mou?ld (?:floor|bottom))$/i;

@@ -215,7 +215,10 @@ function takeAmount(state: Gathering, phrase: PhraseOf<'amount'>, nameBehind: Sp
 /** A name belongs to the amount before it, is another word for the name before it, or begins a line of its own. */
 function takeName(state: Gathering, phrase: PhraseOf<'run'>): void {
   const { open, link, words } = state;
-  if (open?.name && isOnlyQualifiers(words.text.slice(phrase.from, phrase.to))) {
+  const text = words.text.slice(phrase.from, phrase.to);
+  if (open?.name && isOnlyQualifiers(text)) {
+    // `salt, coarse`: it may be what makes the name whole.
+    open.notes.push(text);
     open.to = phrase.to;
     return;
   }

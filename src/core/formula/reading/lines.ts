@@ -70,7 +70,7 @@ export function takeItems(
     found.sawAmount = true;
     const line = withWay(found, reading.line, raw, before?.line ?? null);
     if (before && raw.join) wayOfFirst(found, before, line, raw.join);
-    const isPerPiece = raw.isEach && isOne && next === undefined;
+    const isPerPiece = found.isPerPiece || (raw.isEach && isOne && next === undefined);
     const lines = found.stock ? found.stock.lines : part.lines;
     lines.push({
       ...line,

@@ -188,8 +188,10 @@ function takeWords(found: Found, { row, from, raw, text, isFirst }: RowWords): v
     found.account.push({ from, to: row.to, as: 'amount' });
     return;
   }
-  const inline = /^([^:()]{2,40}?)\s*:\s*(?=\S)/.exec(words(found, from, row.to));
-  const inHeading = inline ? readInlineHeading((inline[1] ?? '').trim()) : null;
+  const inline = /^([^:]{2,60}?)\s*:\s*(?=\S)/.exec(words(found, from, row.to));
+  const inHeading = inline
+    ? readInlineHeading((inline[1] ?? '').replace(/\([^)]*\)/g, ' ').trim())
+    : null;
   if (inline && inHeading) {
     takeInline(found, inHeading, { row, from: from + inline[0].length, raw, headingFrom: from });
     return;
@@ -272,19 +274,25 @@ function takeTitle(found: Found, row: Row, from: number): void {
 function takeHeading(found: Found, heading: Heading, row: Row, raw: string): void {
   found.isTold = heading.kind === 'told';
   found.account.push({ from: row.from, to: row.to, as: 'heading' });
-  const { words: page, known } = found;
-  for (const says of gather(scan({ words: page, catalog: known.catalog }, row.from, row.to), page)
-    .yields)
-    if (heading.kind !== 'part' || heading.perPieceG === null) addYield(found, says);
+  if (heading.kind !== 'part' || heading.perPieceG === null)
+    takeHeadingYield(found, row.from, row.to);
   openHeading(found, heading, row.number, raw);
   addRow(found, row.number, raw, 'heading');
+}
+
+/** `Ingredients (for 8 x 100 g):` */
+function takeHeadingYield(found: Found, from: number, to: number): void {
+  const { words: page, known } = found;
+  const phrases = scan({ words: page, catalog: known.catalog }, from, to);
+  for (const says of gather(phrases, page).yields) addYield(found, says);
 }
 
 function openHeading(found: Found, heading: Heading, number: number, raw: string): void {
   found.stock = null;
   found.groupOp =
     heading.kind === 'group' ? (verbAt(raw.trim().toLowerCase(), 0)?.op ?? null) : null;
-  if (heading.kind === 'group' || heading.kind === 'told') return;
+  found.isPerPiece = heading.kind === 'per-piece';
+  if (heading.kind === 'per-piece' || heading.kind === 'group' || heading.kind === 'told') return;
   found.sectionWay = null;
   if (heading.kind === 'stock') {
     const stock = { name: heading.name, text: raw.trim(), number, lines: [], isUsed: false };
@@ -318,9 +326,11 @@ function takeInline(
     readonly headingFrom: number;
   },
 ): void {
-  const { current, sectionWay, isTold } = found;
+  const { current, sectionWay, isTold, isPerPiece } = found;
   found.account.push({ from: at.headingFrom, to: at.from, as: 'heading' });
   if (heading.kind === 'told') found.isTold = true;
+  if (heading.kind !== 'part' || heading.partKind === 'main')
+    takeHeadingYield(found, at.headingFrom, at.from);
   openHeading(found, heading, at.row.number, at.raw);
   takeSentences(found, at.row, at.from, at.raw);
   found.stock = null;
@@ -330,6 +340,7 @@ function takeInline(
     found.sectionWay = sectionWay;
   }
   found.isTold = isTold;
+  found.isPerPiece = isPerPiece;
 }
 
 function openPart(

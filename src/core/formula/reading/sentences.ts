@@ -99,9 +99,16 @@ function takeMentions(
   if (verbs.length > 0) return;
   for (const item of items) {
     if (item.name === null || lines.includes(item)) continue;
-    const recognition = nameIn(found.known.catalog, nameText(item, found.words), null);
+    const name = nameText(item, found.words);
+    const recognition = nameIn(found.known.catalog, name, null);
     if ('material' in recognition)
       found.mentions.push({ materialId: recognition.material.id, number, text: raw });
+    // A figure among words that nobody knows may be an amount.
+    else if (/\d/.test(name))
+      ask(found, number, textOf(found, item), {
+        reason: { code: 'unknown', about: name.slice(0, 40) },
+        choices: recognition.choices,
+      });
   }
 }
 

@@ -4,6 +4,7 @@ import { comparableName, nameIndex } from '@/core/matter/materials/names/compara
 
 /** One word of a name, with what may stand before it. */
 const NAME_WORD = /(?: ?, ?| |-)?([\p{L}\p{N}][\p{L}\p{N}'·.:]*%?)/uy;
+const UNIT_BEHIND = /^ ?(?:g|gr|kg|mg|oz|lbs?|ml|tsp|tbsp|cups?|drops?)\b/;
 const LONGEST = 7;
 
 /** The form in which words are compared, worked out once a word. */
@@ -42,7 +43,9 @@ export function knownNameAt(
     }
     const form = compared.of(word, () => comparableName(word));
     key = key === '' ? form : `${key} ${form}`;
-    if (index.has(key)) best = { to: end, words };
+    // `blue 1 g`: a figure with its unit is an amount, and no name's.
+    const isAmount = /^\d/.test(word) && UNIT_BEHIND.test(low.slice(end, end + 8));
+    if (index.has(key) && !isAmount) best = { to: end, words };
     place = end;
   }
   return best;

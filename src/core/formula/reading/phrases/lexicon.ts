@@ -81,7 +81,7 @@ const REMARKS: readonly RegExp[] = [
 ];
 /** Remarks that begin as an amount does. */
 const LITTLE =
-  /(?:half|twice|double|a third|a quarter|three times|the same|just|exactly)(?: again)? (?:as much|the amount|amount)(?: of)?\b|(?:at |in )?\d{1,2}(?:[.,]\d)? ?(?:%|percent) ?(?:relative )?(?:humidity|rh)\b|(?:relative )?(?:humidity|rh)\b[^\d%\n]{0,24}\d{2}(?:[.,]\d)? ?(?:%|percent\b)?|(?:a|one|half a) (?:teaspoon|tablespoon|tsp|tbsp|spoon(?:ful)?|drop|little|bit|few drops|squirt|handful|pinch|gram) at a time\b|equal (?:parts|amounts|weights?|quantities)(?: (?:of|by weight))?\b|(?:the )?same (?:amount |weight |quantity )?of\b/y;
+  /same (?:again|as)\b|(?:half|twice|double|a third|a quarter|three times|the same|just|exactly)(?: again)? (?:as much|the amount|amount)(?: of)?\b|(?:at |in )?\d{1,2}(?:[.,]\d)? ?(?:%|percent) ?(?:relative )?(?:humidity|rh)\b|(?:relative )?(?:humidity|rh)\b[^\d%\n]{0,24}\d{2}(?:[.,]\d)? ?(?:%|percent\b)?|(?:a|one|half a) (?:teaspoon|tablespoon|tsp|tbsp|spoon(?:ful)?|drop|little|bit|few drops|squirt|handful|pinch|gram) at a time\b|equal (?:parts|amounts|weights?|quantities)(?: (?:of|by weight))?\b|(?:the )?same (?:amount |weight |quantity )?of\b/y;
 export const littleAt = (low: string, at: number) => ends(LITTLE, low, at);
 
 export function remarkAt(low: string, at: number): number | null {
