@@ -15,6 +15,7 @@ import type { OwnMaterial } from '../src/core/matter/materials/own';
 import type { Batch } from '../src/core/batches/records/schema';
 import { USUAL_SMALL_MEASURES } from '../src/core/formula/reading/massOfMeasures';
 import { readRecipe } from '../src/core/formula/reading/readRecipe';
+import { WRITTEN_PAGES } from '../tests/fixtures/writtenPages';
 import { findLots, findable } from '../src/core/workshop/shelf/findLots';
 import { lotMoves, stockLeft } from '../src/core/workshop/shelf/stock';
 import type { Lot } from '../src/core/workshop/shelf/lot';
@@ -55,6 +56,12 @@ const lots = findable(shelf, SHIPPED);
 const left = stockLeft(shelf, []);
 const batches = manyBatches(300);
 
+const page60 = WRITTEN_PAGES.slice(3, 14)
+  .flatMap((page) => page.text.split('\n'))
+  .slice(0, 59)
+  .join('\n');
+let typed = 0;
+
 const bench = new Bench({ time: 800 })
   .add('rebalance, 25 lines, every window, three wishes', () =>
     rebalance(pulled, USUAL_CONDITIONS, {
@@ -63,6 +70,9 @@ const bench = new Bench({ time: 800 })
     }),
   )
   .add('read a recipe, 25 lines', () => readRecipe(text, SHIPPED))
+  .add('read a page of 60 lines while its last one is typed', () =>
+    readRecipe(`${page60}\n${(typed = (typed + 1) % 900) + 1} g kaolin`, SHIPPED),
+  )
   .add('plan the scale, 40 lines, joint rounding on two scales', () =>
     planScale(long, USUAL_REQUEST, TWO_SCALES),
   )
