@@ -1,5 +1,6 @@
 import { isOnlyQualifiers } from '@/core/matter/materials/names/recognize';
 import type { Words } from './words';
+import type { OpKind } from '../model/kinds';
 import type { Much, Phrase, PhraseOf, Span, Yield } from './phrases/types';
 
 type Doing = PhraseOf<'doing'>;
@@ -33,6 +34,8 @@ export interface Gathered {
   /** Does it begin with what is to be done? */
   readonly verbs: readonly PhraseOf<'verb'>[];
   readonly ratio: readonly number[] | null;
+  /** Names that a line meets, as `rubbed into the salts`. */
+  readonly met: readonly Span[];
 }
 
 function freshItem(at: Span, section: Section | null): Item {
@@ -80,6 +83,7 @@ export function gather(
     yields: [...before.yields, ...after.yields],
     verbs: [...before.verbs, ...after.verbs],
     ratio: before.ratio ?? after.ratio,
+    met: [...before.met, ...after.met],
   };
 }
 
@@ -90,6 +94,7 @@ interface Gathering {
   readonly items: Item[];
   readonly yields: Yield[];
   readonly verbs: PhraseOf<'verb'>[];
+  readonly met: Span[];
   ratio: readonly number[] | null;
   /** The line that words belong to now. */
   open: Item | null;
@@ -113,6 +118,7 @@ function gatherPlain(
     items: [],
     yields: [],
     verbs: [],
+    met: [],
     ratio: null,
     open: null,
     section: null,
@@ -125,8 +131,8 @@ function gatherPlain(
     take(state, phrase, settled[i + 1]);
   });
   state.items.at(-1)?.doings.push(...state.waiting);
-  const { items, yields, verbs, ratio } = state;
-  return { items, yields, verbs, ratio };
+  const { items, yields, verbs, ratio, met } = state;
+  return { items, yields, verbs, ratio, met };
 }
 
 function take(state: Gathering, phrase: Phrase, next: Phrase | undefined): void {
@@ -139,13 +145,14 @@ function take(state: Gathering, phrase: Phrase, next: Phrase | undefined): void 
       takeName(state, phrase);
       return;
     case 'doing':
-      takeDoing(state, phrase);
+      takeDoing(state, phrase, next?.kind === 'join' && next.word === 'with');
       return;
     case 'verb':
       takeVerb(state, phrase);
       return;
     case 'bracket':
       takeBracket(phrase, open, state.yields, state.words);
+      takeInside(state, phrase);
       return;
     case 'ratio':
       state.ratio = phrase.shares;
@@ -237,10 +244,13 @@ function takeName(state: Gathering, phrase: PhraseOf<'run'>): void {
   } else if (open?.name && !LISTS.has(link)) {
     // `rubbed into the salts`: what it meets, and no line of its own.
     open.to = phrase.to;
+    state.met.push(phrase);
   } else start(state, phrase).name = phrase;
 }
 
-function takeDoing(state: Gathering, phrase: Doing): void {
+function takeDoing(state: Gathering, phrase: Doing, namesNext: boolean): void {
+  // `sprayed with witch hazel`: it is done with what comes next.
+  if (phrase.way === 'sprayed' && namesNext) state.open = null;
   const { open } = state;
   if (!open?.name) {
     state.waiting.push(phrase);
@@ -305,6 +315,30 @@ function shareBack(items: readonly Item[], last: Item): void {
       item.isEach = true;
     }
 }
+
+/** `menthol (dissolve in 20 g alcohol)`: a line of its own in brackets; what a stock is made of is none. */
+function takeInside(state: Gathering, { inner }: PhraseOf<'bracket'>): void {
+  const { open, words, isKnown } = state;
+  const name = open?.name ? words.low.slice(open.name.from, open.name.to) : '';
+  if (/\b(?:stock|premix|solution)\b/.test(name)) return;
+  const inside = gatherPlain(inner, words, isKnown).items.filter(
+    (item) => item.name !== null && item.much !== null && isKnown(item.name),
+  );
+  const [first] = inner;
+  const word = first?.kind === 'verb' ? JOIN_OF_VERB[first.op ?? 'rest'] : undefined;
+  inside.forEach((item, i) => {
+    state.items.push({ ...item, join: i === 0 && open ? (word ?? item.join) : item.join });
+  });
+}
+
+/** `(dissolve in 20 g alcohol)`: how the line before goes into this one. */
+const JOIN_OF_VERB: Readonly<Partial<Record<OpKind, string>>> = {
+  dissolve: 'dissolved',
+  melt: 'melted',
+  bloom: 'bloomed',
+  infuse: 'infused',
+  mix: 'mixed',
+};
 
 function takeBracket(
   bracket: PhraseOf<'bracket'>,

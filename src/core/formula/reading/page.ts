@@ -223,7 +223,7 @@ const PIECE =
   /^(?:each |every |one )?(?:piece|(?:bath |shower )?bomb|(?:shower )?steamer|cube|tablet|puck|jar|sachet|mold)s?$/i;
 const MOST_TITLE_WORDS = 9;
 /** A name may be made of words that nobody knows. */
-const TITLE_MAY_ASK: ReadonlySet<string> = new Set(['no-line', 'no-name', 'unknown']);
+const TITLE_MAY_ASK: ReadonlySet<string> = new Set(['no-line', 'no-name', 'unknown', 'guess']);
 
 /** A name for the whole, and not a material, an amount or a sentence. */
 function isTitle(found: Found, row: Row, from: number): boolean {

@@ -392,6 +392,27 @@ describe('a name in a list without an amount of its own', () => {
     expect(unread).toMatchObject([{ line: 2, reason: { code: 'no-amount' }, choices: [id] }]);
   });
 
+  it('is a line of its own in brackets, or sprayed with, where it has an amount or is sprayed until it holds', () => {
+    const { parts, unread } = read(
+      'Steamers\n300 g soda\n150 g citric acid\n10 g menthol (dissolve in 20 g 99% alcohol), sprayed w/ witch hazel until it holds',
+    );
+    expect(unread).toEqual([]);
+    expect(
+      parts[0]?.lines.map(({ materialId, how }) => `${materialId} ${how ?? ''}`.trim()),
+    ).toEqual([
+      'sodium-bicarbonate',
+      'menthol in-alcohol',
+      'isopropyl-alcohol-99',
+      'witch-hazel sprayed',
+      'citric-acid',
+    ]);
+  });
+
+  it('that a line meets, and no other line has, is asked about', () => {
+    const { unread } = read('500 g soda\n10 g sunflower oil with shea butter');
+    expect(unread).toMatchObject([{ line: 2, choices: ['shea-butter'] }]);
+  });
+
   it('is none where another line has it', () => {
     expect(read('500 g soda, kaolin\n20 g kaolin').unread).toEqual([]);
   });

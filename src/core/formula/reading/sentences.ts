@@ -92,10 +92,15 @@ const NEEDS_NOTE = /\d ?-?(?:mm|cm|inch)|"|sold|half|each/;
 /** `500 g soda, kaolin`: a name in a list that no amount belongs to. */
 function takeMentions(
   found: Found,
-  { items, verbs }: Gathered,
+  { items, verbs, met }: Gathered,
   lines: readonly Item[],
   { number, raw }: Sentence,
 ): void {
+  for (const { from, to } of met) {
+    const recognition = nameIn(found.known.catalog, found.words.text.slice(from, to), null);
+    if (recognition.kind === 'certain')
+      found.mentions.push({ materialId: recognition.material.id, number, text: raw });
+  }
   if (verbs.length > 0) return;
   for (const item of items) {
     if (item.name === null || lines.includes(item)) continue;
@@ -172,16 +177,31 @@ function questionOf(
     const recognition = nameIn(found.known.catalog, nameText(item, found.words), null);
     if (recognition.kind === 'dangerous' || recognition.kind === 'unknown') return [];
     const ids = 'material' in recognition ? [recognition.material.id] : recognition.choices;
-    return [{ ids, isSprayed: item.doings.some(({ way }) => way === 'sprayed') }];
+    return [
+      {
+        ids,
+        isGuess: recognition.kind === 'guess',
+        name: nameText(item, found.words),
+        isSprayed: item.doings.some(({ way }) => way === 'sprayed'),
+      },
+    ];
   });
   const fresh = wants.filter(({ ids }) => !ids.some((id) => isListed(found, id)));
   if (wants.length > 0 && fresh.length === 0) return null;
   const isShort = wordCount <= LONGEST_NAME_WORDS + (fresh.length === named.length ? 3 : 0);
   const [one] = fresh;
   if (one && (isShort || one.isSprayed))
-    return { reason: { code: 'no-amount', about: '' }, choices: one.ids };
+    return one.isGuess
+      ? { reason: { code: 'guess', about: one.name.slice(0, 40) }, choices: one.ids }
+      : { reason: { code: 'no-amount', about: '' }, choices: one.ids };
   const isRemark =
     wordCount >= REMARK_WORDS ||
     phrases.some(({ kind }) => kind === 'remark' || kind === 'until' || kind === 'time');
-  return isRemark ? null : { reason: { code: 'no-line', about: '' }, choices: [] };
+  if (isRemark) return null;
+  // The first words of a page that begins with its name, in one row with the rest.
+  if (found.title === '' && !found.sawAmount && found.rows.length === 0 && /[.:]$/.test(text)) {
+    found.title = text.replace(/[\s.:]+$/, '');
+    return null;
+  }
+  return { reason: { code: 'no-line', about: '' }, choices: [] };
 }

@@ -104,19 +104,19 @@ const COMPILED = ROWS.map(
 
 /** A second material with its amount follows: `bloomed in 3 g water`. */
 const JOINED =
-  /(bloomed|bloom|dispersed|wetted|dissolved|melted|infused|steeped|mixed|stirred|stir)\s+(?:up )?(?:in|into|with)\s+(?=(?:about |~ ?)?(?:\d|an? (?:cup|tsp|tbsp|tea|table|half|quarter|pinch|drop|spoon)|half|one|two|three|four|five|six|ten|[½¼¾⅓⅔⅛]))/y;
+  /(bloomed|bloom|dispersed|wetted|dissolved|dissolve|melted|infused|steeped|mixed|stirred)\s+(?:up )?(?:in|into|with)\s+(?=(?:about |~ ?)?(?:\d|an? (?:cup|tsp|tbsp|tea|table|half|quarter|pinch|drop|spoon)|half|one|two|three|four|five|six|ten|[½¼¾⅓⅔⅛]))/y;
 const OP_OF_JOIN: Readonly<Record<string, OpKind>> = {
   bloomed: 'bloom',
   bloom: 'bloom',
   dispersed: 'bloom',
   wetted: 'bloom',
   dissolved: 'dissolve',
+  dissolve: 'dissolve',
   melted: 'melt',
   infused: 'infuse',
   steeped: 'infuse',
   mixed: 'mix',
   stirred: 'mix',
-  stir: 'mix',
 };
 
 /** What is done with two materials that a word joins; `dye in 3 g water` dissolves it. */
@@ -157,12 +157,12 @@ const WAY_OF_JOIN: Readonly<Record<string, LineWay>> = {
   dispersed: 'bloomed',
   wetted: 'bloomed',
   dissolved: 'in-alcohol',
+  dissolve: 'in-alcohol',
   melted: 'in-warm-oil',
   infused: 'infused',
   steeped: 'infused',
   mixed: 'in-the-beaker',
   stirred: 'in-the-beaker',
-  stir: 'in-the-beaker',
 };
 
 /** @param second does it melt or dissolve the first as an oil, or is it water? */

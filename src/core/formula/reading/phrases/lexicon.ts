@@ -58,7 +58,7 @@ function ends(pattern: RegExp, low: string, at: number): number | null {
 }
 
 /** `until it holds`: how long, by what is seen. */
-const UNTIL = /(?:until|till|'til)\b[^,.;:()\n\d]*/y;
+const UNTIL = /(?:until|till|'til)\b[^,.;:!?()\n\d]*/y;
 export const untilAt = (low: string, at: number) => ends(UNTIL, low, at);
 
 /** Words that were meant and taken back: what follows them counts. */
@@ -69,8 +69,8 @@ export const correctionAt = (low: string, at: number) => ends(CORRECTION, low, a
 /** Remarks: a closed list of what changes neither a material nor an amount. */
 const REMARKS: readonly RegExp[] = [
   /(?:in|into|to|from|with|on|over) (?:a|an|the|one|another|its own|your|my|that|each)(?: (?:small|big|large|separate|clean|dry|mixing|second|other|warm|hot|cool|cold|glass|metal|plastic|stand|low|double|water|baking))* (?:cup|bowl|beaker|jug|pitcher|pan|jar|bottle|dish|bag|mixer|whisk|spoon|fork|machine|mug|glass|sieve|microwave|pot|saucepan|bath|boiler|tray|surface|paper|table|bench|scale|fridge|freezer|oven|hand|hands|batch|mix|mixture|mortar|grinder)s?\b(?! of)/y,
-  /(?:for|to) (?:hardness|color|colour|scent|smell|foam|slip|bubbles|shine|luck|fun|silkiness|texture|binding|help(?:ing)?|make|bind|finish|start|decorate|cover|dust|harden|soften|thicken|loosen|the (?:dry|wet|milk|fizz|oils?|powders?|piece|pieces|skin|batch|bombs?|color|colour|scent|swirl|inside|outside|mix|middle)|a (?:swirl|stronger|softer|harder|deeper|lighter)|your|my|each|all|use)\b(?! every)[^,.;:()\n\d]*/y,
-  /(?:so (?:that|it|they)|if (?:you|it|they|needed|wanted|too|the|possible|skipping)|because|as (?:needed|required|wanted|you|it|long|soon)|or (?:so|more|less|as|similar|whatever)|more (?:if|or less)|plus (?:extra|more|a (?:little|bit|few|touch)(?: more| extra)?)|depending|instead of|in place of|when|which|while|who|though|although|but|unless|except|like|not|never|no|without|preferably|ideally|especially|mainly|mostly|only|just|really|very|quite|too|also|usually|sometimes|maybe|perhaps|please)\b[^,.;:()\n\d]*/y,
+  /(?:for|to) (?:hardness|color|colour|scent|smell|foam|slip|bubbles|shine|luck|fun|silkiness|texture|binding|help(?:ing)?|make|bind|finish|start|decorate|cover|dust|harden|soften|thicken|loosen|the (?:dry|wet|milk|fizz|oils?|powders?|piece|pieces|skin|batch|bombs?|color|colour|scent|swirl|inside|outside|mix|middle)|a (?:swirl|stronger|softer|harder|deeper|lighter)|your|my|each|all|use)\b(?! every)[^,.;:!?()\n\d]*/y,
+  /(?:so (?:that|it|they)|if (?:you|it|they|needed|wanted|too|the|possible|skipping)|because|as (?:needed|required|wanted|you|it|long|soon)|or (?:so|more|less|as|similar|whatever)|more (?:if|or less)|plus (?:extra|more|a (?:little|bit|few|touch)(?: more| extra)?)|depending|instead of|in place of|when|which|while|who|though|although|but|unless|except|like|not|never|no|without|preferably|ideally|especially|mainly|mostly|only|just|really|very|quite|too|also|usually|sometimes|maybe|perhaps|please)\b[^,.;:!?()\n\d]*/y,
   /(?:called|named) "?[\w' ]{1,30}"?/y,
   /(?:drop by drop|bit by bit|little by little|spoon by spoon|by the (?:spoon(?:ful)?|drop)|slowly|gradually|gently|carefully|thoroughly|evenly|quickly|well|fully|together|separately|each time|afterwards?|overnight|over night|at once|all at once|right away|immediately)\b/y,
   /(?:the |on the )?(?:next|following|same|first|second|third) (?:day|morning|evening|night)\b/y,
@@ -197,12 +197,12 @@ export function sectionAt(
 }
 
 const JOIN =
-  /(?:and|as|&|\+|plus|then|or|with|into|in|onto|on|to|of|from|over|by|at|for|per|every|after|before|through|between|under|up|that|this|these|those|it|them|is|are|be|was|has|have|had|will|can|i|we|you|they|he|she|my|our|your|their|its)\b|[&+]/y;
+  /(?:and|as|&|\+|plus|then|or|with|into|in|onto|on|to|of|from|over|by|at|for|per|every|after|before|through|between|under|up|that|this|these|those|it|them|is|are|be|was|has|have|had|will|can|i|we|you|they|he|she|my|our|your|their|its)\b|w\/(?=\s?[a-z])|[&+]/y;
 export function joinAt(
   low: string,
   at: number,
 ): { readonly to: number; readonly word: string } | null {
   JOIN.lastIndex = at;
   const found = JOIN.exec(low);
-  return found ? { to: at + found[0].length, word: found[0] } : null;
+  return found ? { to: at + found[0].length, word: found[0] === 'w/' ? 'with' : found[0] } : null;
 }

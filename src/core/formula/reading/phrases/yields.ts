@@ -11,8 +11,8 @@ const PIECE = `${SIZES}${NOUN}`;
 const MASS = String.raw`(\d+(?:[.,]\d+)?) ?-?(g|gr|grams?|kg|oz|ounces?|lbs?|pounds?)\b`;
 const TAIL = String.raw`(?:,? (?:of |at |à |@ ?)?(?:about |approx\.? |~ ?)?${MASS}(?: (?:each|apiece|a piece))?)?`;
 const NOT_OF = String.raw`(?! of (?!(?:about )?\d))`;
-const NOT_A_UNIT = String.raw`(?! ?(?:g|gr|gm|grams?|kg|kilos?|mg|oz|ounces?|lbs?|pounds?|ml|l|liters?|cups?|c|tbsps?|tsps?|tablespoons?|teaspoons?|t|drops?|squirts?|sprays?|parts?|%|mm|cm|inch|in|min|minutes?|hours?|h|days?|weeks?|weeks|percent)\b|%|[./]\d)`;
-const MAKES = String.raw`(?:this )?(?:recipe |batch |mix |it )?(?:makes?|yields?|gives?|you(?:'ll| will)? get|i (?:get|got)|makes me|gets (?:me|you)|(?:should|will|would|can) (?:make|give|yield)(?: you| me)?|to make|quantity|pieces|number)`;
+const NOT_A_UNIT = String.raw`(?! ?(?:g|gr|gm|grams?|kg|kilos?|mg|oz|ounces?|lbs?|pounds?|ml|l|liters?|cups?|c|tbsps?|tsps?|tablespoons?|teaspoons?|t|drops?|squirts?|sprays?|parts?|%|mm|cm|inch|in(?! (?:the|a|an|my|our|one) )|min|minutes?|hours?|h|days?|weeks?|weeks|percent)\b|%|[./]\d)`;
+const MAKES = String.raw`(?:this )?(?:recipe |batch |mix |it )?(?:makes?|yields?|gives?|you(?:'ll| will)? get|i (?:get|got)|makes me|gets (?:me|you)|(?:should|will|would|can) (?:make|give|yield)(?: you| me)?|to make|press(?:ed)?|quantity|pieces|number)`;
 const FILLS = String.raw`(?:fills?|enough for|for|serves|bagged into|press(?:ed)? into|divided? into|into)`;
 
 const PATTERNS: ReadonlyArray<readonly [RegExp, (found: RegExpExecArray) => Yield]> = [
@@ -46,7 +46,7 @@ const PATTERNS: ReadonlyArray<readonly [RegExp, (found: RegExpExecArray) => Yiel
   [new RegExp(`[x×] ?(\\d{1,4})(?= ?(?:$|[.,;)\\n]))`, 'y'), ([, one]) => ({ count: Number(one) })],
   [
     new RegExp(
-      `(?:total|batch size|batch of|whole mix|all together)(?: weight| mass| of| is|:)* ?:? ?${MASS}`,
+      `(?:total|batch size|batch of|batch(?=:)|whole mix|all together)(?: weight| mass| of| is|:)* ?:? ?${MASS}`,
       'y',
     ),
     ([, figure, unit]) => ({ totalG: grams(figure, unit) }),
@@ -67,9 +67,9 @@ const PATTERNS: ReadonlyArray<readonly [RegExp, (found: RegExpExecArray) => Yiel
     ([, noun, figure, unit]) => ({ pieceG: grams(figure, unit), ...shaped(noun) }),
   ],
   [
-    /(\d+(?:[.,]\d+)?) ?-?(mm|cm|inch(?:es)?|")(?: (?:wide|across|diameter|dia))?(?: (?:round )?(?:balls?|spheres?|mou?lds?|rounds?|half[- ]spheres?))?(?![a-z])/y,
+    /(\d+ \d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?) ?-?(mm|cm|inch(?:es)?|")(?: (?:wide|across|diameter|dia))?(?: (?:round )?(?:balls?|spheres?|mou?lds?|rounds?|half[- ]spheres?))?(?![a-z])/y,
     ([, figure, unit]) => ({
-      sizeMm: Number((figure ?? '').replace(',', '.')) * (MM[unit?.slice(0, 2) ?? ''] ?? 1),
+      sizeMm: sizeOf(figure) * (MM[unit?.slice(0, 2) ?? ''] ?? 1),
     }),
   ],
   [/(half[- ]?spheres?|hemispheres?|half[- ]moons?)\b/y, ([, noun]) => shaped(noun)],
@@ -116,6 +116,12 @@ function counted(one?: string, two?: string): number {
     return read?.kind === 'read' ? read.count.best : NaN;
   }) as [number, number];
   return Math.round(Number.isFinite(high) ? (low + high) / 2 : low);
+}
+
+/** `2 3/8`, `2.5` */
+function sizeOf(figure = ''): number {
+  const read = readQuantity(figure);
+  return read.kind === 'read' ? read.count.best : NaN;
 }
 
 function grams(figure?: string, unit?: string): number {
