@@ -460,6 +460,12 @@ describe('odd pages', () => {
     expect(parts[0]?.lines.map(({ materialId }) => materialId)).toEqual(['sodium-bicarbonate']);
   });
 
+  it('a telling without a stop is read to its end', () => {
+    const told = Array(30).fill('then I stir it well and wait for the tide').join(', ');
+    const { parts } = read(`I take 300 g baking soda, ${told}, and 150 g citric acid`);
+    expect(parts[0]?.lines.map(({ massG }) => massG)).toEqual([300, 150]);
+  });
+
   it('a page in shares asks once how heavy it is, and takes what it is told', () => {
     const text = '60% baking soda\n30% citric acid\n10% cornstarch';
     expect(read(text).sharesAsked).toEqual({ kind: 'percent', takenG: 1000 });

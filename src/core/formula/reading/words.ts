@@ -94,5 +94,22 @@ export function sentencesOf(
     start = at + match[0].length;
   }
   if (low.slice(start, to).trim() !== '') sentences.push({ from: start, to });
-  return sentences;
+  return sentences.flatMap((sentence) => partedAtPauses(low, sentence.from, sentence.to));
+}
+
+/** Longer is told in several breaths: parted at a comma, else between words, so that nothing of it is passed over. */
+const LONGEST_BREATH = 500;
+
+function partedAtPauses(low: string, from: number, to: number): { from: number; to: number }[] {
+  const parts: { from: number; to: number }[] = [];
+  let start = from;
+  while (to - start > LONGEST_BREATH) {
+    const breath = low.slice(start, start + LONGEST_BREATH);
+    const pause = Math.max(breath.lastIndexOf(', '), breath.lastIndexOf('; '));
+    const cut = pause > 0 ? pause + 1 : breath.lastIndexOf(' ');
+    if (cut <= 0) break;
+    parts.push({ from: start, to: start + cut });
+    start += cut;
+  }
+  return [...parts, { from: start, to }];
 }
