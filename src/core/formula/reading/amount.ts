@@ -104,7 +104,7 @@ function oneUncounted({
   readonly rest: string;
 }): { count: Spread; rest: string } | null {
   const isFilled = factor.low !== factor.high && UNIT.test(rest);
-  return isFilled || /^(?:pinch|dash|smidgen)\b|^(?:squirt|spray|spritz)(?= of\b)/i.test(rest)
+  return isFilled || /^(?:pinch|dash|smidgen)\b|^(?:squirt|spray|spritz|drop)(?= of\b)/i.test(rest)
     ? { count: exactly(1), rest }
     : null;
 }

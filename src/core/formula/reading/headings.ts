@@ -24,16 +24,16 @@ export type Heading =
 
 /** Words that name a part, anywhere in its heading; the first row that fits counts. */
 const PART_NAMES: ReadonlyArray<readonly [RegExp, PartKind]> = [
-  [/\b(?:embeds?|cent(?:er|re)|core|filling|surprise|inside|heart of it)\b/i, 'embed'],
+  [/\b(?:embeds?|cent(?:er|re)|core|filling|surprise|inside|inner|middle|heart of it)\b/i, 'embed'],
   [/\b(?:icing|frosting|glaze|royal|piping)\b/i, 'icing'],
   [/\b(?:paint|drizzle|wash)\b/i, 'paint'],
   [/\b(?:toppings?|garnish|decorations?|sprinkles?|to top|on top|the top)\b/i, 'topping'],
   [
-    /\b(?:splits?|half(?![- ]?(?:spheres?|moons?|cups?))(?: of)?(?: (?:the|it|of it)(?: (?:mix|batch))?)?|(?:second|other|2nd|third) (?:colou?r|half|layer|mix|bowl)|bowl (?:\d|[a-d]|one|two|three)|colou?r (?:[23]|two|three|[bc])|layer (?:[23]|two|three|[bc])|swirl)\b/i,
+    /\b(?:splits?|half(?![- ]?(?:spheres?|moons?|cups?))(?: of)?(?: (?:the|it|of it)(?: (?:mix|batch))?)?|(?:second|other|2nd|third) (?:colou?r|half|layer|mix|bowl)|bowl (?:\d|[a-d]|one|two|three)|mix (?:[2-9]|[b-d]|two|three|four)|colou?r (?:[23]|two|three|[bc])|layer (?:[23]|two|three|[bc])|swirl)\b/i,
     'split',
   ],
   [
-    /^(?:for )?(?:the )?(?:main(?: mix| batch)?|base(?: mix)?|body|cakes?|(?:outer |outside )?shells?|outside|(?:bath |shower |toilet |sink |kettle |dishwasher |laundry )?(?:bombs?|steamers?|fizz(?:y|ies)|salts|cubes?|tablets?|tabs|pucks?|dust)(?: ["“].{1,30}["”])?|mix(?:ture)?|(?:first|1st) (?:colou?r|half|layer)|colou?r (?:1|one|a)|layer (?:1|one|a))$/i,
+    /^(?:for )?(?:the )?(?:main(?: mix| batch)?|base(?: mix)?|body|cakes?|(?:outer |outside )?shells?|outside|outer(?: mix| layer)?|mix (?:1|one|a)|(?:bath |shower |toilet |sink |kettle |dishwasher |laundry )?(?:bombs?|steamers?|fizz(?:y|ies)|salts|cubes?|tablets?|tabs|pucks?|dust)(?: ["“].{1,30}["”])?|mix(?:ture)?|(?:first|1st) (?:colou?r|half|layer)|colou?r (?:1|one|a)|layer (?:1|one|a))$/i,
     'main',
   ],
 ];
@@ -43,7 +43,7 @@ const TOLD =
   /^(?:method|instructions?|directions?|steps?|notes?|how to(?: make)?(?: it| them)?|to make|what to do|procedure|tips?|storage|to finish)$/i;
 const TOLD_ALONE = /^(?:method|instructions?|directions?|how to make (?:it|them)|notes?|tips?)$/i;
 const ALONE =
-  /^(?:the )?(?:base|main|embeds?|cent(?:er|re)|core|filling|shells?|toppings?|icing|frosting|paint|drizzle|glaze|second colou?r|main mix|base mix)(?: \d)?$/i;
+  /^(?:the )?(?:base|main|outer|inner|inside|outside|middle|embeds?|cent(?:er|re)|core|filling|shells?|toppings?|icing|frosting|paint|drizzle|glaze|second colou?r|main mix|base mix)(?: \d)?$/i;
 const PIECES = String.raw`(?:(?:small|big|large|round|mini)\s+)?(?:pieces?|(?:bath\s+|shower\s+)?bombs?|(?:shower\s+)?steamers?|cubes?|tablets?|pucks?|jars?|sachets?|balls?)`;
 /** Grams a piece: `50 g each`, `2 g per piece`. */
 const PER_PIECE = new RegExp(
@@ -72,7 +72,10 @@ export function readHeading(text: string, notes: readonly string[] = []): Headin
     .exec(bare)?.[1]
     ?.replace(/[\s,]+$/, '')
     .trim();
-  const words = named ?? bare.replace(/[,\s]+$/, '');
+  const words = (named ?? bare.replace(/[,\s]+$/, '')).replace(
+    /^(mix \w+) ?[=–-] ?[a-z ]+$/i,
+    '$1',
+  );
   if (TOLD_ALONE.test(words)) return { kind: 'told' };
   const isHeading =
     named !== undefined || ALONE.test(words) || /^for the [a-z ]{3,30}$/i.test(words);
@@ -126,7 +129,8 @@ const STOCK = /\b(?:stock(?: solution)?|solution)\b/i;
 const FLOOR =
   /^(?:(?:on |in |at )?(?:the )?(?:bottom|floor) of (?:the|each) mou?lds?|in(?:to)? the mou?lds?(?: first)?|mou?ld (?:floor|bottom))$/i;
 /** A section is named without a colon. */
-const UNMARKED = /^(?:[a-z]+ ){0,2}embeds?(?: (?:powder|mix|\d|[a-c]))?(?:, [a-z]+)?$/i;
+const UNMARKED =
+  /^(?:(?:[a-z]+ ){0,2}embeds?(?: (?:powder|mix|\d|[a-c]))?(?:, [a-z]+)?|mix (?:\d|[a-d]|one|two|three))$/i;
 const PRODUCT =
   /\b(?:(?:bath|shower|toilet|sink|kettle|dishwasher|laundry) ?(?:bombs?|steamers?|tablets?|tabs|salts?|cubes?|fizz(?:y|ies))|steamers?|bath salts)\b/i;
 

@@ -18,6 +18,8 @@ export interface Item extends Span {
   doings: Doing[];
   /** What stands in brackets behind it. */
   notes: string[];
+  /** The kind that stands before the name: `butter - mango`. */
+  head: Span | null;
   minutes: number | null;
   until: Span | null;
   /** Which word joins it to the item before: `bloomed in`. */
@@ -47,6 +49,7 @@ function freshItem(at: Span, section: Section | null): Item {
     alternatives: [],
     doings: [],
     notes: [],
+    head: null,
     minutes: null,
     until: null,
     join: null,
@@ -95,6 +98,8 @@ interface Gathering {
   readonly yields: Yield[];
   readonly verbs: PhraseOf<'verb'>[];
   readonly met: Span[];
+  /** How the last of them is joined. */
+  metBy: string | null;
   ratio: readonly number[] | null;
   /** The line that words belong to now. */
   open: Item | null;
@@ -105,6 +110,8 @@ interface Gathering {
   isAmountFirst: boolean;
   /** The word or mark since the last name or amount; empty for none. */
   link: string;
+  /** The kind that names of this row are of, where one stands before them: `EO - clove bud`. */
+  head: Span | null;
 }
 
 function gatherPlain(
@@ -119,14 +126,16 @@ function gatherPlain(
     yields: [],
     verbs: [],
     met: [],
+    metBy: null,
     ratio: null,
     open: null,
     section: null,
     waiting: [],
     isAmountFirst: false,
     link: '',
+    head: null,
   };
-  const settled = withoutStray(phrases);
+  const settled = withoutStray(phrases, words, isKnown);
   settled.forEach((phrase, i) => {
     take(state, phrase, settled[i + 1]);
   });
@@ -204,6 +213,22 @@ function takeAmount(state: Gathering, phrase: PhraseOf<'amount'>, nameBehind: Sp
     (endsInOf(phrase, words) ||
       (isNamed && !isKnown(open.name ?? phrase)) ||
       (isListed && isKnown(nameBehind)));
+  const met = state.met.at(-1);
+  if (
+    isNamed &&
+    open.much !== null &&
+    met &&
+    open.name &&
+    met.from > open.name.from &&
+    isRight(met, phrase)
+  ) {
+    // `shea 20, melted with cocoa butter 10`: what it meets has an amount of its own.
+    state.met.pop();
+    const join = state.metBy;
+    Object.assign(start(state, met), { name: met, much, muchAt: phrase, to: phrase.to, join });
+    state.link = '';
+    return;
+  }
   state.link = '';
   if (isNamed && open.much === null && !BREAKS.has(link) && !namesNext) {
     Object.assign(open, { much, muchAt: phrase, isEach, to: phrase.to });
@@ -245,7 +270,20 @@ function takeName(state: Gathering, phrase: PhraseOf<'run'>): void {
     // `rubbed into the salts`: what it meets, and no line of its own.
     open.to = phrase.to;
     state.met.push(phrase);
-  } else start(state, phrase).name = phrase;
+    state.metBy = JOINING.test(link) ? link : null;
+  } else {
+    const before = state.items.at(-1);
+    if (before?.name && before.much === null && HEADED.has(link)) state.head = before.name;
+    Object.assign(start(state, phrase), { name: phrase, head: state.head });
+  }
+}
+
+/** `butter - mango`, `salt, pink` */
+const HEADED = new Set(['', ',', '-', ':']);
+
+/** With nothing but spaces between them. */
+function isRight({ to }: Span, { from }: Span): boolean {
+  return from - to <= 2;
 }
 
 function takeDoing(state: Gathering, phrase: Doing, namesNext: boolean): void {
@@ -358,9 +396,13 @@ function takeBracket(
     only.much.measures.every(({ unit }) => unit.kind === 'mass')
       ? only
       : null;
-  if (weighed) {
-    open.much = weighed.much;
-    open.muchAt = weighed;
+  // `just enough alcohol (about 15 ml)`
+  const said =
+    inside.length === 1 && only?.kind === 'amount' && only.much.as === 'measured' ? only : null;
+  const better = weighed ?? (open.much?.as === 'vague' || open.until ? said : null);
+  if (better) {
+    open.much = better.much;
+    open.muchAt = better;
     return;
   }
   for (const phrase of inside) {
@@ -371,8 +413,25 @@ function takeBracket(
   open.notes.push(text.slice(bracket.from + 1, bracket.to - 1).trim());
 }
 
+/** So much of a mix is no share of it, but how strong its alcohol is. */
+const STRONG_PCT = 50;
+
+/** `alcohol 91%`, `99% iso` */
+function isStrength({ from, to, much }: PhraseOf<'amount'>, low: string): boolean {
+  if (!(much.as === 'percent' || much.as === 'bare') || much.share.best < STRONG_PCT) return false;
+  return (
+    /\b(?:alcohol|iso|isopropyl|ipa|ethanol|spirit|vodka)\W{0,2}$/.test(
+      low.slice(from - 14, from),
+    ) || /^(?: ?-)? ?(?:rubbing |iso|ipa|alcohol|ethanol|spirit)/.test(low.slice(to, to + 12))
+  );
+}
+
 /** Percents and bare numbers beside a plain amount belong to a name: `99% alcohol`, `ps 80`. */
-function withoutStray(phrases: readonly Phrase[]): readonly Phrase[] {
+function withoutStray(
+  phrases: readonly Phrase[],
+  { low }: Words,
+  isKnown: (name: Span) => boolean,
+): readonly Phrase[] {
   const hasPlain = phrases.some(
     (phrase) =>
       phrase.kind === 'amount' && (phrase.much.as === 'measured' || phrase.much.as === 'parts'),
@@ -380,16 +439,25 @@ function withoutStray(phrases: readonly Phrase[]): readonly Phrase[] {
   const hasPercent = phrases.some(
     (phrase) => phrase.kind === 'amount' && phrase.much.as === 'percent',
   );
-  const isStray = (phrase: Phrase): boolean =>
+  const isStray = (phrase: Phrase, next: Phrase | undefined): boolean =>
     phrase.kind === 'amount' &&
-    ((phrase.much.as === 'percent' && hasPlain) ||
+    (((phrase.much.as === 'percent' || (phrase.much.as === 'bare' && next?.kind === 'amount')) &&
+      isStrength(phrase, low)) ||
+      (phrase.much.as === 'percent' && hasPlain) ||
       (phrase.much.as === 'bare' && (hasPlain || hasPercent)));
   const out: Phrase[] = [];
-  for (const phrase of phrases) {
+  for (const [i, phrase] of phrases.entries()) {
     const before = out.at(-1);
-    const now: Phrase = isStray(phrase)
-      ? { kind: 'run', from: phrase.from, to: phrase.to }
-      : phrase;
+    const next = phrases[i + 1];
+    // `500 g soda, 250 citric`: a line of its own, in the unit before it.
+    const isLine =
+      phrase.kind === 'amount' &&
+      phrase.much.as === 'bare' &&
+      (before?.kind === 'mark' || before?.kind === 'join') &&
+      next?.kind === 'run' &&
+      isKnown(next);
+    const now: Phrase =
+      !isLine && isStray(phrase, next) ? { kind: 'run', from: phrase.from, to: phrase.to } : phrase;
     if (now.kind === 'run' && before?.kind === 'run' && now.from - before.to <= 1)
       out[out.length - 1] = { ...before, to: now.to };
     else out.push(now);

@@ -11,10 +11,13 @@ const MOST_KEPT = 4000;
 
 /** Perfume by any name is one: the words that say so. */
 const FRAGRANCE =
-  /(?:^| )(?:fragrance(?: oil)?|fo|perfume(?: oil)?|parfum|scent oil|scented oil)(?: |$)/;
+  /(?:^| )(?:fragrance(?: oil)?|frag|fo|perfume(?: oil)?|parfum|scent oil|scented oil)(?: |$)/;
 /** A plant that is eaten or brewed is no essential oil. */
 const NO_OIL =
   /(?:^| )(?:ground|powder|powdered|spice|tea(?! tree)|juice|zest|peel|rind|fresh|dried|leaf|leaves|puree|syrup|pulp|crushed|stick)(?: |$)/;
+/** By weight these may be the leaf, the peel or the spice. Of any other plant only the oil is used. */
+const KITCHEN =
+  /(?:^| )(?:mint|spearmint|peppermint|ginger|rosemary|chamomile|rose|cinnamon|clove|bergamot|orange|lemon|lime|grapefruit|basil|thyme|sage|jasmine|vanilla|lavender|cardamom|nutmeg|anise|fennel|oregano|coffee|cocoa|juniper|pepper|parsley|cumin|coriander|turmeric|carrot|aniseed|lemongrass)(?: |$)/;
 const OIL_END = / (?:oil|eo|essential oil)$/;
 
 /**
@@ -56,7 +59,13 @@ function meantBy(
 
 /** What people shorten in their own notes. Common practice. */
 const SHORT_FORMS: ReadonlyArray<readonly [RegExp, string]> = [
+  [/^oil of (?:the )?(.+?)s?$/gi, '$1 oil'],
+  [/\b(iso|ipa|isopropyl|alcohol)[ -]?([79]\d)(?!\d|%)/gi, '$1 $2%'],
   [/\bsw\.? /gi, 'sweet '],
+  [/\banhyd(?:r)?\.?(?= |$)/gi, 'anhydrous'],
+  [/\bmonohyd(?:r)?\.?(?= |$)/gi, 'monohydrate'],
+  [/\bp(?:o?w)?dr?\.?(?= |$)/gi, 'powder'],
+  [/\bti(?:tan)?\.? (?=(?:di)?ox)/gi, 'titanium '],
   [/\bess\.? /gi, 'essential '],
   [/\bfrac\.? /gi, 'fractionated '],
   [/\bcoc\.? /gi, 'coconut '],
@@ -73,7 +82,7 @@ function withoutShortForms(written: string): string {
 }
 
 function essentialOil(catalog: Catalog, name: string, byDrop: boolean) {
-  if (!byDrop && !OIL_END.test(name)) return undefined;
+  if (!byDrop && !OIL_END.test(name) && KITCHEN.test(name)) return undefined;
   const bare = name.replace(OIL_END, '').replace(/^(?:a|of|the|pure|organic|natural) /, '');
   const index = nameIndex(catalog);
   for (const one of [bare, `sweet ${bare}`, `${bare} needle`, `${bare} bud`]) {

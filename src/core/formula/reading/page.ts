@@ -4,7 +4,9 @@ import { readForEvery } from './forEvery';
 import { addRow, addYield, ask, nothingFound, note, type Found } from './found';
 import { readHeading, readInlineHeading, type Heading } from './headings';
 import { headerOf, isRule, type Table } from './pageTables';
+import { cardLabelAt, nameInWords, type CardLabel } from './cardLabels';
 import { gather } from './items';
+import { nameIn } from './names';
 import { isGreeting, verbAt } from './phrases/lexicon';
 import { scan } from './phrases/scan';
 import { yieldAtEnd } from './phrases/yields';
@@ -22,6 +24,7 @@ export function collect(words: Words, known: Known): Found {
     table = takeRow(found, row, table);
     askOfDangers(found, row, asked);
   }
+  if (found.title === '') found.title = nameInWords(words.text);
   for (const { materialId, number, text } of found.mentions) {
     const isTaken = found.parts.some(({ lines }) =>
       lines.some((line) => line.materialId === materialId),
@@ -139,19 +142,9 @@ function takeRow(found: Found, row: Row, table: Table | null): Table | null {
     takeTableRow(found, { row, from, table });
     return table;
   }
-  const part = ONE_PART.exec(text);
-  if (part) {
-    found.partText = part[1] ?? '';
-    addRow(found, row.number, raw, 'note');
-    found.account.push({ from: row.from, to: row.to, as: 'amount' });
-    return null;
-  }
   takeWords(found, { row, from, raw, text, isFirst });
   return null;
 }
-
-/** `(1 part = 100 g)` */
-const ONE_PART = /^\(?(?:where |with )?(?:one|1|a) part (?:=|is|:|equals) ?([^)]{1,30})\)?\.?$/i;
 
 interface RowWords {
   readonly row: Row;
@@ -163,14 +156,21 @@ interface RowWords {
 
 function takeWords(found: Found, { row, from, raw, text, isFirst }: RowWords): void {
   const { number } = row;
-  const forEvery = text.startsWith('(') ? null : readForEvery(text);
   const brackets = [...text.matchAll(/\(([^)]*)\)/g)].map((match) => (match[1] ?? '').trim());
   const bare = text
     .replace(/\([^)]*\)/g, ' ')
     .replace(/\s+/g, ' ')
     .replace(/ (?=[:.,]$)/, '')
     .trim();
-  const heading = forEvery ? null : readHeading(bare, brackets);
+  const isPerPiece = readHeading(bare, brackets)?.kind === 'per-piece';
+  const forEvery = text.startsWith('(') || isPerPiece ? null : readForEvery(text);
+  const labeled = cardLabelAt(words(found, from, row.to).toLowerCase());
+  if (labeled && labeled.label !== 'yield') {
+    found.account.push({ from, to: from + labeled.length, as: 'heading' });
+    takeLabeled(found, labeled.label, { row, from: from + labeled.length, raw });
+    return;
+  }
+  const heading = forEvery || bare === '' ? null : readHeading(bare, brackets);
   if (heading) {
     takeHeading(found, heading, row, raw);
     return;
@@ -199,6 +199,21 @@ function takeWords(found: Found, { row, from, raw, text, isFirst }: RowWords): v
   takeSentences(found, row, from, raw);
 }
 
+/** The name of a card replaces the line over it; what is optional is a line like any other. */
+function takeLabeled(
+  found: Found,
+  label: CardLabel,
+  at: { readonly row: Row; readonly from: number; readonly raw: string },
+): void {
+  if (label !== 'name') {
+    takeSentences(found, at.row, at.from, at.raw);
+    return;
+  }
+  found.title = words(found, at.from, at.row.to).trim();
+  found.account.push({ from: at.from, to: at.row.to, as: 'name' });
+  addRow(found, at.row.number, at.raw, 'title');
+}
+
 function words(found: Found, from: number, to: number): string {
   return found.words.text.slice(from, to);
 }
@@ -224,6 +239,10 @@ const PIECE =
 const MOST_TITLE_WORDS = 9;
 /** A name may be made of words that nobody knows. */
 const TITLE_MAY_ASK: ReadonlySet<string> = new Set(['no-line', 'no-name', 'unknown', 'guess']);
+/** `Steamers, 10% menthol`: a share in the name of the whole. */
+const NAMES_PRODUCT = /\b(?:bombs?|steamers?|fizz(?:ers?|ies)?|salts|soak|tabs|tablets|cubes)\b/i;
+
+const SHARE = /\d ?%(?! humidity)/i;
 
 /** A name for the whole, and not a material, an amount or a sentence. */
 function isTitle(found: Found, row: Row, from: number): boolean {
@@ -231,17 +250,30 @@ function isTitle(found: Found, row: Row, from: number): boolean {
   const bare = text.replace(/\([^)]*\)/g, '').trim();
   if (bare === '' || bare.split(/\s+/).length > MOST_TITLE_WORDS) return false;
   if (isGreeting(bare.toLowerCase())) return false;
-  if (/^[\d½¼¾]|[.!?]$|%(?! humidity)/i.test(bare) || dangersIn(text).length > 0) return false;
+  if (
+    /^[\d½¼¾]|[.!?]$/.test(bare) ||
+    (SHARE.test(bare) && !NAMES_PRODUCT.test(bare)) ||
+    dangersIn(text).length > 0
+  )
+    return false;
   const trial: Found = { ...nothingFound(found.words, found.known), isEmpty: false };
   const atEnd = yieldAtEnd(found.words.low.slice(from, row.to));
   const to = atEnd ? from + atEnd.from : row.to;
   const took = takeSentence(trial, { from, to, number: row.number, raw: text });
   const isLine = trial.parts.some((part) => part.lines.length > 0);
   const hasAmount = scan({ words: found.words, catalog: found.known.catalog }, from, to).some(
-    (phrase) => phrase.kind === 'amount' && phrase.much.as !== 'bare',
+    (phrase) =>
+      phrase.kind === 'amount' && phrase.much.as !== 'bare' && phrase.much.as !== 'percent',
   );
+  // `Milk & honey soak`: materials in the name of the whole; a material by itself is a line.
+  const isMore = nameIn(found.known.catalog, bare, null).kind === 'unknown';
   const asks = trial.unread.some(
-    ({ reason }) => !TITLE_MAY_ASK.has(reason.code) || (hasAmount && reason.code === 'unknown'),
+    ({ reason }) =>
+      !(
+        TITLE_MAY_ASK.has(reason.code) ||
+        (isMore && (reason.code === 'no-amount' || reason.code === 'parts'))
+      ) ||
+      (hasAmount && reason.code === 'unknown'),
   );
   return !isLine && !asks && !took.isDone;
 }
@@ -262,6 +294,7 @@ function takeTitle(found: Found, row: Row, from: number): void {
   if (took.firstYield !== null) end = Math.min(end, took.firstYield);
   found.title = text
     .slice(from, end)
+    .replace(/\s*\([^()]*\d[^()]*\)\s*$/, '')
     .replace(/^[\s*_>#]+|[\s*_:.,;(–—@-]+$/g, '')
     .trim();
   found.account.push({ from, to: end, as: 'name' });

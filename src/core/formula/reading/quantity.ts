@@ -27,6 +27,8 @@ const WORDS: ReadonlyArray<readonly [RegExp, Spread]> = [
   [/^(?:an? |one )?half(?: of)?(?: an?)?\b/i, exactly(0.5)],
   [/^(?:an? |one )?(?:quarter|fourth)(?: of)?(?: an?)?\b/i, exactly(0.25)],
   [/^(?:an? |one )?third(?: of)?(?: an?)?\b/i, exactly(1 / 3)],
+  [/^(?:an? )?baker'?s dozen\b/i, exactly(13)],
+  [/^an? dozen\b/i, exactly(12)],
   [/^an? couple(?: of)?\b/i, exactly(2)],
   [/^(?:an? )?few\b/i, { low: 2, best: 3, high: 5 }],
 ];

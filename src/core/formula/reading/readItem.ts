@@ -37,7 +37,7 @@ export interface Known {
   readonly catalog: Catalog;
   readonly small: SmallMeasures;
   /** What a number without a unit means, once the maker or the page has said so. */
-  readonly bareUnit?: 'g' | 'part';
+  readonly bareUnit?: 'g' | 'part' | 'percent';
   /** Are percents and parts shares of this page? Else each one is asked. */
   readonly takesShares?: boolean;
 }
@@ -45,7 +45,7 @@ export interface Known {
 /** Grams of a line, or the line itself where it cannot be weighed yet. @param chosenId a material the maker has chosen for it */
 export function readItem(item: Item, words: Words, known: Known, chosenId?: string): LineReading {
   const name = nameText(item, words);
-  const recognition = recognizedItem(item, name, known.catalog, chosenId);
+  const recognition = recognizedItem(item, name, words, known.catalog, chosenId);
   const { much } = item;
   if (name === '' && chosenId === undefined)
     return unread({ code: 'no-name', about: '' }, [], true);
@@ -72,7 +72,8 @@ export function readItem(item: Item, words: Words, known: Known, chosenId?: stri
 }
 
 function shareOf(much: Item['much'], { bareUnit }: Known): 'percent' | 'parts' | null {
-  if (much?.as === 'bare') return bareUnit === 'part' ? 'parts' : null;
+  if (much?.as === 'bare')
+    return bareUnit === 'part' ? 'parts' : bareUnit === 'percent' ? 'percent' : null;
   return much?.as === 'percent' || much?.as === 'parts' ? much.as : null;
 }
 
@@ -95,13 +96,20 @@ const LONGEST_NOTE_WORDS = 2;
 function recognizedItem(
   item: Item,
   name: string,
+  words: Words,
   catalog: Catalog,
   chosenId?: string,
 ): Recognition {
+  const head = item.head ? nameText({ ...item, name: item.head }, words) : '';
   const chosen = chosenId === undefined ? undefined : findMaterial(catalog, chosenId);
   if (chosen) return { kind: 'certain', material: chosen };
   const plain = nameIn(catalog, name, item.much);
   if (plain.kind === 'dangerous') return plain;
+  if (head !== '' && plain.kind !== 'certain')
+    for (const whole of [`${name} ${head}`, `${head} ${name}`]) {
+      const meant = nameIn(catalog, whole, item.much);
+      if (meant.kind === 'certain' || meant.kind === 'dangerous') return meant;
+    }
   for (const note of item.notes.filter((one) => one.split(/\s+/).length <= LONGEST_NOTE_WORDS)) {
     const fuller = nameIn(catalog, `${note} ${name}`, item.much);
     if (fuller.kind === 'certain' || fuller.kind === 'dangerous') return fuller;
@@ -123,8 +131,9 @@ function askedAmount(
     much.measures.length === 1 &&
     much.measures[0]?.unit.kind === 'squirt' &&
     much.measures[0].count.high <= 1;
+  if (much === null && isSprayed(doings)) return null;
   if (until && (much === null || oneSquirt)) {
-    if (isSprayed(doings) || oneSquirt) return null;
+    if (oneSquirt) return null;
     return { code: 'vague', about: shortened(text.slice(until.from, until.to).trim()) };
   }
   switch (much?.as) {
@@ -155,8 +164,8 @@ const UNTIL_IT_HOLDS_PCT: Spread = { low: 0, best: 1, high: 2 };
 
 /** Is it sprayed until it holds, by no amount of its own? */
 function isUntilItHolds({ much, until, doings }: Item): boolean {
-  if (!until) return false;
   if (much === null) return isSprayed(doings);
+  if (!until) return false;
   return (
     much.as === 'measured' &&
     much.measures.every(({ unit, count }) => unit.kind === 'squirt' && count.high <= 1)

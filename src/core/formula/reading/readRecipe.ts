@@ -101,6 +101,7 @@ export function readRecipe(
     takesShares: takesShares(words.low),
     ...(inGrams && { bareUnit: 'g' }),
     ...(SAYS_PARTS.test(words.low) && { bareUnit: 'part', takesShares: true }),
+    ...(SAYS_PERCENT.test(words.low) && { bareUnit: 'percent', takesShares: true }),
   };
   const first = collect(words, known);
   const isBare = known.bareUnit === undefined && isInBareNumbers(first);
@@ -119,6 +120,9 @@ const SAYS_GRAMS =
   /\b(?:(?:all|everything|weights?|amounts?|quantities|numbers)[a-z ]{0,12} in g(?:rams)?|in grams|grams,? (?:everything|all|throughout)|all grams|\(g\))\b/;
 /** The page says of itself that its numbers are shares. */
 const SAYS_PARTS = /\b(?:parts? per hundred|pph|(?:all |numbers )?in parts|parts by weight)\b/;
+/** The page says of itself that its numbers are percent. */
+const SAYS_PERCENT =
+  /\b(?:in|by weight|all|weight|wt) ?(?:%|percent\b)|\((?:in )?(?:%|percent)\)|\bpercent(?:age)?s\b|% (?:by weight|w\/w)(?! *$)/;
 /** From so many lines without a unit on it is a way of writing, and no slip. */
 const FEWEST_BARE = 3;
 

@@ -39,6 +39,12 @@ export function takeSentence(found: Found, sentence: Sentence): Took {
   const { words, known } = found;
   const phrases = scan({ words, catalog: known.catalog }, sentence.from, sentence.to);
   if (phrases.length === 0) return NOTHING;
+  const part = ONE_PART.exec(textOf(found, sentence));
+  if (part) {
+    found.partText = part[1] ?? '';
+    found.account.push({ from: sentence.from, to: sentence.to, as: 'amount' });
+    return { ...NOTHING, isYield: true };
+  }
   const again = SAME_AGAIN.exec(words.low.slice(sentence.from, sentence.to));
   const gathered = gather(phrases, words, (name) => isNameKnownAt(found, name));
   if (again) copyLast(found);
@@ -80,10 +86,15 @@ export function takeSentence(found: Found, sentence: Sentence): Took {
       firstYield,
       remark: '',
     };
+  if (!found.isTold && isDone) takeNamesOf(found, gathered, sentence);
   const says = words.low.slice(sentence.from, sentence.to);
   const remark = !isYield || NEEDS_NOTE.test(says) ? textOf(found, sentence) : '';
   return { ...NOTHING, isYield, isDone, firstYield, remark };
 }
+
+/** `(1 part = 100 g)`, `One part is 150 grams.` */
+const ONE_PART =
+  /^\(?(?:where |with )?(?:one|1|a|each) part (?:=|is|:|equals|weighs) ?([^).]{1,30})\)?\.?$/i;
 
 const SAME_AGAIN =
   /^\W*(?:the )?same (?:again|as (?:above|before))|^\W*(?:ditto|repeat the above)\b/;
@@ -117,6 +128,22 @@ function takeMentions(
   }
 }
 
+const THE = /^(?:.{0,4} )?the /;
+
+/** `Spritz alcohol over both`: what a sentence names that no line takes is asked; water, only where it is sprayed. */
+function takeNamesOf(found: Found, { items }: Gathered, { number, raw }: Sentence): void {
+  for (const item of items) {
+    // `the scent`: of which the page has spoken.
+    if (item.name === null || THE.test(found.words.low.slice(item.name.from - 4, item.name.to)))
+      continue;
+    const recognition = nameIn(found.known.catalog, nameText(item, found.words), item.much);
+    if (recognition.kind !== 'certain') continue;
+    const isSprayed = item.doings.some(({ way }) => way === 'sprayed');
+    if (recognition.material.waterFraction.value > 0.95 && !isSprayed) continue;
+    found.mentions.push({ materialId: recognition.material.id, number, text: raw });
+  }
+}
+
 /** A sentence of the method speaks of lines that stand on the page already: it adds none of them again. */
 function isTold(found: Found, { verbs }: Gathered, lines: readonly Item[]): boolean {
   if (!found.isTold && verbs.length === 0) return false;
@@ -134,6 +161,9 @@ function isTold(found: Found, { verbs }: Gathered, lines: readonly Item[]): bool
   return ids.every((id) => id !== null && listed.has(id)) && ids.length > 0;
 }
 
+/** `1.2 kg, 10 pieces`: more than this is all of it. */
+const HEAVIEST_PIECE_G = 400;
+
 /** An amount without a name is what each piece weighs, or all of it. */
 function takeYields(found: Found, { yields, items }: Gathered, lines: readonly Item[]): void {
   for (const says of yields) addYield(found, says);
@@ -142,7 +172,8 @@ function takeYields(found: Found, { yields, items }: Gathered, lines: readonly I
     if (lines.some((line) => line.much === much)) continue;
     if (!much.measures.every(({ unit }) => unit.kind === 'mass')) continue;
     const pieceG = much.measures.reduce((sum, { count, unit }) => sum + count.best * unit.size, 0);
-    if (isEach || yields.some(({ count }) => count !== undefined)) addYield(found, { pieceG });
+    if (isEach || yields.some(({ count }) => count !== undefined))
+      addYield(found, !isEach && pieceG > HEAVIEST_PIECE_G ? { totalG: pieceG } : { pieceG });
   }
 }
 

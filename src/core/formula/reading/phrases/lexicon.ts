@@ -66,15 +66,23 @@ const CORRECTION =
   /(?:(?:\.\.+|…|,|-|–|—|\() ?)?(?:(?:oh |er |erm |uh )?no(?:,|:)? wait,?|wait,? no,?|no,(?: use| make it| make that)?|sorry,?|i mean|make that|scratch that,?|correction:?|rather,|oops,?)(?= )/y;
 export const correctionAt = (low: string, at: number) => ends(CORRECTION, low, at);
 
+/** The rest of a clause, up to what is done next: `if it is dry I mist it`. */
+const CLAUSE = String.raw`(?:(?!\b(?:i|you|we) (?:add|stir|mix|mist|spritz|spray|drop|pour|put|use|fold|whisk|melt)|\b(?:add|stir in|spritz|mist|spray)\b)[^,.;:!?()\n\d])*`;
+
 /** Remarks: a closed list of what changes neither a material nor an amount. */
 const REMARKS: readonly RegExp[] = [
   /(?:in|into|to|from|with|on|over) (?:a|an|the|one|another|its own|your|my|that|each)(?: (?:small|big|large|separate|clean|dry|mixing|second|other|warm|hot|cool|cold|glass|metal|plastic|stand|low|double|water|baking))* (?:cup|bowl|beaker|jug|pitcher|pan|jar|bottle|dish|bag|mixer|whisk|spoon|fork|machine|mug|glass|sieve|microwave|pot|saucepan|bath|boiler|tray|surface|paper|table|bench|scale|fridge|freezer|oven|hand|hands|batch|mix|mixture|mortar|grinder)s?\b(?! of)/y,
   /(?:for|to) (?:hardness|color|colour|scent|smell|foam|slip|bubbles|shine|luck|fun|silkiness|texture|binding|help(?:ing)?|make|bind|finish|start|decorate|cover|dust|harden|soften|thicken|loosen|the (?:dry|wet|milk|fizz|oils?|powders?|piece|pieces|skin|batch|bombs?|color|colour|scent|swirl|inside|outside|mix|middle)|a (?:swirl|stronger|softer|harder|deeper|lighter)|your|my|each|all|use)\b(?! every)[^,.;:!?()\n\d]*/y,
-  /(?:so (?:that|it|they)|if (?:you|it|they|needed|wanted|too|the|possible|skipping)|because|as (?:needed|required|wanted|you|it|long|soon)|or (?:so|more|less|as|similar|whatever)|more (?:if|or less)|plus (?:extra|more|a (?:little|bit|few|touch)(?: more| extra)?)|depending|instead of|in place of|when|which|while|who|though|although|but|unless|except|like|not|never|no|without|preferably|ideally|especially|mainly|mostly|only|just|really|very|quite|too|also|usually|sometimes|maybe|perhaps|please)\b[^,.;:!?()\n\d]*/y,
-  /(?:called|named) "?[\w' ]{1,30}"?/y,
+  new RegExp(
+    String.raw`(?:so (?:that|it|they)|if|because|as (?:needed|required|wanted|you|it|long|soon)|or (?:so|more|less|as|similar|whatever)|more (?:if|or less)|plus (?:extra|more|a (?:little|bit|few|touch)(?: more| extra)?)|depending|instead of|in place of|when|once|instead|which|while|who|though|although|but|unless|except|like|not|never|no|without|preferably|ideally|especially|mainly|mostly|only|just|really|very|quite|too|also|usually|sometimes|maybe|perhaps|please)\b${CLAUSE}`,
+    'y',
+  ),
+  /(?:goes|go|comes|come|follows|gets added|is added|are added)(?: in(?:to)?)?(?: (?:the|a) (?:bowl|mix|pot))?(?: next| first| last| then)?\b/y,
+  /(?:call(?:ed)?|named?)(?: (?:it|them|these))? ["']?[\w' ]{1,30}["']?/y,
   /(?:drop by drop|bit by bit|little by little|spoon by spoon|by the (?:spoon(?:ful)?|drop)|slowly|gradually|gently|carefully|thoroughly|evenly|quickly|well|fully|together|separately|each time|afterwards?|overnight|over night|at once|all at once|right away|immediately)\b/y,
   /(?:the |on the )?(?:next|following|same|first|second|third) (?:day|morning|evening|night)\b/y,
   /(?:by (?:weight|volume|eye|hand|feel)|more or less|or thereabouts|give or take|roughly|approx(?:\.|imately)?|optional(?:ly)?|divided|to serve|see (?:note|below|above)|as (?:above|below)|(?:finely |freshly |coarsely |very )?(?:ground|crushed|chopped|grated|milled)(?: (?:fine|finely|up|well|to (?:a )?(?:fine )?(?:powder|dust)))|crushed|room temperature|weighed|softened|warm and|of your choice|your choice|any (?:kind|color|colour|brand|sort)|or any|from the (?:kettle|tap|shop|garden|fridge|jar|bottle)|each other|in grams|grams,? (?:everything|all)|everything in grams|all (?:weights? )?in grams|weights? in grams)\b/y,
+  /%? ?w\/w\b/y,
   /(?:plain|uncolou?red|undyed|as it is|nothing)\b/y,
   /\d+(?:[.,]\d+)? ?(?:°\s?[cf]?\b|degrees?(?: [cf](?:elsius|ahrenheit)?)?\b|psi\b|bar\b|rpm\b|watts?\b)/y,
   /~/y,
@@ -117,7 +125,7 @@ const IN_WORDS: Readonly<Record<string, number>> = {
 
 /** A letter's first and last words: neither a name nor a line. */
 export const isGreeting = (low: string): boolean =>
-  /^\W*(?:dear|hi|hello|hey|love|cheers|thanks?|thank you|(?:kind |best |warm )?regards|yours|best wishes|xo+|x{1,4}|p\.? ?s\.?|enjoy|have fun|good luck|see you)\b/.test(
+  /^\W*(?:dear|hi(?:ya)?|hello|hey|howdy|morning|evening|ok(?:ay)?|love|cheers|thanks?|thank you|(?:kind |best |warm )?regards|yours|best wishes|xo+|x{1,4}|p\.? ?s\.?|enjoy|have fun|good luck|see you)\b/.test(
     low,
   );
 
@@ -142,11 +150,11 @@ const VAGUE = new RegExp(
   'y',
 );
 const VAGUE_BARE = new RegExp(
-  `(?:small |good |big )?(?:splash|shot|glug|scoop|handful|dollop|dab|knob|capful|spoonful|touch|crumbs?)\\b(?:\\s+of\\b)`,
+  `(?:small |good |big )?(?:splash|shot|glug|scoop|handful|dollop|dab|knob|capful|spoonful|touch|crumbs?)\\b\\s+of\\b|(?:small |good |big )?(?:splash|glug|handful|dollop|capful|spoonful)(?=\\s*(?:$|[,.;)]))`,
   'y',
 );
 const SOME =
-  /(?:some|a little|little|enough|any amount of|a bit of|plenty of|lots of|a lot of)\b(?: of\b)?(?=\s+[a-z]|\s*$|\s*[,.;\n])/y;
+  /(?:some|(?:just )?a (?:very |tiny )?little|(?:very )?little|(?:just |about )?enough|any amount of|a bit of|plenty of|lots of|a lot of)\b(?: of\b)?(?=\s+[a-z]|\s*$|\s*[,.;\n])/y;
 const TO_TASTE = /(?:to taste|to smell|to color|to colour|as you like|by eye|q\.?s\.?)(?![a-z])/y;
 
 export function vagueAt(low: string, at: number): number | null {

@@ -1,7 +1,10 @@
+import { exactly } from '@/core/basics/units/spread';
 import { remembered, type Remembered } from '@/core/basics/remembered';
 import type { Catalog } from '@/core/matter/materials/catalog';
 import { readAmount } from '../amount';
+import { nameIn } from '../names';
 import { readQuantity } from '../quantity';
+import { numberInWords } from '../quantityWords';
 import { wordsOf, type Words } from '../words';
 import { doingAt } from './doings';
 import { knownNameAt } from './knownName';
@@ -21,18 +24,18 @@ import { yieldAt } from './yields';
 
 /** May an amount begin with this? */
 const STARTS_AMOUNT =
-  /(?:[\d½¼¾⅓⅔⅕⅛⅜⅝⅞.~≈]|(?:an?|one|half|quarter|third|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred|thousand|dozen|point|couple|few|about|around|approx|approximately|roughly|ca|heaping|heaped|rounded|generous|overflowing|scant|short|slightly|level|leveled|up to|at most|max|good|big|large|small|full|packed|sifted|scooped|pinch|dash|smidgen|squirt|spray|spritz|metric)\b)/y;
+  /(?:[\d½¼¾⅓⅔⅕⅛⅜⅝⅞.~≈]|(?:an?|one|half|quarter|third|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred|thousand|dozen|point|couple|few|about|around|approx|approximately|roughly|ca|heaping|heaped|rounded|generous|overflowing|scant|short|slightly|level|leveled|up to|at most|max|good|big|large|small|full|packed|sifted|scooped|pinch|dash|smidgen|squirt|spray|spritz|drop|metric)\b)/y;
 const EACH = / ?(?:of )?(?:each|apiece)\b(?: of\b| :)?/y;
 const WORD = /[\p{L}\p{N}][\p{L}\p{N}'·-]*/uy;
 const PERCENT =
-  /^(?:about |~)?([\d.,/½¼¾]+|half an?)(?: ?(?:-|–|to) ?([\d.,]+))? ?(?:%|percent\b|per cent\b|pct\b|wt%)(?: (?:of|by weight))?/;
+  /^(?:about |~)?([\d.,/½¼¾]+|half an?)(?: ?(?:-|–|to) ?([\d.,]+))? ?(?:%|percent\b|per cent\b|pct\b|wt%)(?: (?:of (?:the )?(?:total|whole|batch|mix(?:ture)?|weight)(?: (?:weight|mix|batch))?|of|by weight))?/;
 const PARTS =
   /^(?:about )?([\d.,/½¼¾ ]+?|an?|one|two|three|four|five|six|half an?) ?parts?\b(?: (?:of|by weight|by volume))?/;
 const RATIO = /(\d+(?:[.,]\d+)?(?:(?::| : )\d+(?:[.,]\d+)?)+)(?![\d:])/y;
 /** What a thing is called, behind what it is. */
 const QUOTED = /"[^"\n]{1,40}"/y;
 const MARKUP = /<[^<>\n]{1,300}>|&[a-z]{2,8};/y;
-const FIGURE = /\d{1,5}(?:[.,]\d+)?(?![\d%/])/y;
+const FIGURE = /(?:\d{1,5}(?:[.,]\d+)?|\.\d+)(?![\d%/])/y;
 
 /** A phrase within a stretch, its closing place with it. */
 interface Scanned {
@@ -136,6 +139,9 @@ function wordsAt({ words, catalog }: Scanned, at: number, to: number, before?: P
     /^\.(?:\D|$)|^\.\./.test(low.slice(at, at + 2)) || /^\.\./.test(low.slice(at - 1, at + 1));
   const isAmount = !isLeader && matches(STARTS_AMOUNT, low, at);
   const name = knownNameAt(catalog, low, at, to);
+  // `oil of sweet almonds`
+  const oil = oilOfAt(words.low, catalog, at, to);
+  if (oil !== null) return { kind: 'run', from: at, to: oil };
   // A name of several words is one, whatever its words are by themselves.
   if (name && name.words > 1) return { kind: 'run', from: at, to: name.to };
   const opens = before === undefined || before.kind === 'mark' || before.kind === 'join';
@@ -188,6 +194,7 @@ function wordsAt({ words, catalog }: Scanned, at: number, to: number, before?: P
   // A verb right behind words nobody knows may be one of them; behind a name on file it is none.
   const joinsRun =
     before?.kind === 'run' &&
+    !low.startsWith('add ', at) &&
     before.to === at - 1 &&
     knownNameAt(catalog, low, before.from, before.to)?.to !== before.to;
   const verb = joinsRun ? null : verbAt(low, at);
@@ -203,6 +210,22 @@ function wordsAt({ words, catalog }: Scanned, at: number, to: number, before?: P
   const isShort = word[0].length <= 4 && /^\. ?[a-z]/.test(low.slice(end, end + 3));
   return { kind: 'run', from: at, to: isShort ? end + 1 : end };
 }
+
+const OIL_OF = /oil of ([a-z]+)(?: ([a-z]+))?/y;
+
+function oilOfAt(low: string, catalog: Catalog, at: number, to: number): number | null {
+  const found = exec(OIL_OF, low, at);
+  if (!found) return null;
+  const [all, one = '', two] = found;
+  const ends = two === undefined ? [at + all.length] : [at + all.length, at + 7 + one.length];
+  return (
+    ends.find((end) => end <= to && 'material' in nameIn(catalog, low.slice(at, end), null)) ?? null
+  );
+}
+
+const LONGEST_NUMBER = 60;
+/** `three hundred citric`; one and two are words of a sentence. */
+const LEAST_SAID = 5;
 
 function amountAt({ text, low }: Words, at: number, to: number): Phrase | null {
   const ratio = exec(RATIO, low, at);
@@ -223,6 +246,18 @@ function amountAt({ text, low }: Words, at: number, to: number): Phrase | null {
     return ended({ as: 'measured', measures: amount.measures }, low, at, to - amount.rest.length);
   const parts = PARTS.exec(rest.toLowerCase());
   if (parts) return shareOf('parts', parts, at);
+  const said = numberInWords(low.slice(at, Math.min(to, at + LONGEST_NUMBER)));
+  if (said && said.value >= LEAST_SAID)
+    return ended(
+      {
+        as: 'bare',
+        share: exactly(said.value),
+        figure: text.slice(at, at + said.length),
+      },
+      low,
+      at,
+      at + said.length,
+    );
   const figure = exec(FIGURE, low, at);
   if (figure && at + figure[0].length <= to) {
     const count = readQuantity(figure[0]);

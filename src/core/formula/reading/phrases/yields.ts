@@ -1,18 +1,19 @@
 import { GRAMS_PER_OUNCE, GRAMS_PER_POUND } from '@/core/basics/units/mass';
+import { readAmount } from '../amount';
 import { readQuantity } from '../quantity';
 import type { Yield } from './types';
 
-const NUM = String.raw`(?:\d{1,5}(?! ?[./]\d)|(?:an?|two|three|half a|\d+) dozen|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty(?:[- ](?:one|two|three|four|five|six|seven|eight|nine))?|thirty|forty|fifty)`;
+const NUM = String.raw`(?:(?:an? )?baker'?s dozen|\d{1,5}(?! ?[./]\d)|(?:an?|two|three|half a|\d+) dozen|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty(?:[- ](?:one|two|three|four|five|six|seven|eight|nine))?|thirty|forty|fifty)`;
 const ABOUT = String.raw`(?:(?:about|approx(?:\.|imately)?|around|roughly|up to|some|ca\.?) |[~≈] ?)?`;
-const COUNT = String.raw`${ABOUT}(${NUM})(?: ?(?:-|–|to) ?(${NUM}))?`;
+const COUNT = String.raw`${ABOUT}(${NUM})(?: ?(?:-|–|to) ?(${NUM}))?(?:-?ish\b|\+)?`;
 const SIZES = String.raw`(?:(?:small|big|large|round|mini|medium|little|full|good|standard|single|silicone|cute|pretty|fat|bath|shower|toilet|dishwasher|kettle|laundry|cleaning|sink|drain|heart|star|ice[- ]cube|half[- ]?moon)[- ])*`;
 const NOUN = String.raw`(?:pieces?|pcs?|bombs?|balls?|steamers?|cubes?|tab(?:let)?s?|pucks?|jars?|sachets?|pouch(?:es)?|bags?|tins?|bricks?|bars?|half[- ]?spheres?|half[- ]moons?|hemispheres?|spheres?|hearts?|stars?|mou?lds?|cavit(?:y|ies)|(?:muffin|cupcake) (?:cups?|cases?|molds?)|fizzers?|fizzies|melts?|squares?|dis[ck]s?|rounds?|ones|eggs?|minis?|portions?|off|shapes?|cakes?|cupcakes?|bottles?|sets?|pairs?)`;
 const PIECE = `${SIZES}${NOUN}`;
 const MASS = String.raw`(\d+(?:[.,]\d+)?) ?-?(g|gr|grams?|kg|oz|ounces?|lbs?|pounds?)\b`;
 const TAIL = String.raw`(?:,? (?:of |at |à |@ ?)?(?:about |approx\.? |~ ?)?${MASS}(?: (?:each|apiece|a piece))?)?`;
-const NOT_OF = String.raw`(?! of (?!(?:about )?\d))`;
-const NOT_A_UNIT = String.raw`(?! ?(?:g|gr|gm|grams?|kg|kilos?|mg|oz|ounces?|lbs?|pounds?|ml|l|liters?|cups?|c|tbsps?|tsps?|tablespoons?|teaspoons?|t|drops?|squirts?|sprays?|parts?|%|mm|cm|inch|in(?! (?:the|a|an|my|our|one) )|min|minutes?|hours?|h|days?|weeks?|weeks|percent)\b|%|[./]\d)`;
-const MAKES = String.raw`(?:this )?(?:recipe |batch |mix |it )?(?:makes?|yields?|gives?|you(?:'ll| will)? get|i (?:get|got)|makes me|gets (?:me|you)|(?:should|will|would|can) (?:make|give|yield)(?: you| me)?|to make|press(?:ed)?|quantity|pieces|number)`;
+const NOT_OF = String.raw`(?! of (?!(?:about )?(?:\d|(?:an? |one |two )?hundred|fifty|sixty|seventy|eighty|ninety|forty|thirty|twenty)))`;
+const NOT_A_UNIT = String.raw`(?! ?(?:g|gr|gm|grams?|kg|kilos?|mg|oz|ounces?|lbs?|pounds?|ml|l|liters?|cups?|c|tbsps?|tsps?|tablespoons?|teaspoons?|t|drops?|squirts?|sprays?|parts?|%|mm|cm|inch|in(?! (?:the|a|an|my|our|one) )|min|minutes?|hours?|h|days?|weeks?|percent|psi|bar|rpm|seconds?|secs?|s|degrees?)\b|%|[./]\d)`;
+const MAKES = String.raw`(?:this )?(?:recipe |batch |mix |it )?(?:makes?|yields?|gives?|you(?:'ll| will)? get|i (?:get|got)|makes me|gets (?:me|you)|(?:should|will|would|can) (?:make|give|yield)(?: you| me)?|to make|press(?:ed)?|quantity|qty|count|pieces|number)`;
 const FILLS = String.raw`(?:fills?|enough for|for|serves|bagged into|press(?:ed)? into|divided? into|into)`;
 
 const PATTERNS: ReadonlyArray<readonly [RegExp, (found: RegExpExecArray) => Yield]> = [
@@ -21,7 +22,7 @@ const PATTERNS: ReadonlyArray<readonly [RegExp, (found: RegExpExecArray) => Yiel
     ([, one, two, figure, unit]) => ({ count: counted(one, two), pieceG: grams(figure, unit) }),
   ],
   [
-    new RegExp(`${COUNT} ${MASS} (${PIECE})\\b${NOT_OF}`, 'y'),
+    new RegExp(`(?:${FILLS} )?${COUNT} ${MASS} (${PIECE})\\b${NOT_OF}`, 'y'),
     ([, one, two, figure, unit, noun]) => ({
       count: counted(one, two),
       pieceG: grams(figure, unit),
@@ -40,13 +41,29 @@ const PATTERNS: ReadonlyArray<readonly [RegExp, (found: RegExpExecArray) => Yiel
     }),
   ],
   [
-    new RegExp(`(?:${MAKES} ?:? |yield ?: ?)${COUNT}\\b${NOT_A_UNIT}`, 'y'),
+    new RegExp(`${COUNT} (half|quarter)[- ](?:a[- ])?pound (${PIECE})\\b${NOT_OF}`, 'y'),
+    ([, one, two, share, noun]) => ({
+      count: counted(one, two),
+      pieceG: GRAMS_PER_POUND * (share === 'half' ? 0.5 : 0.25),
+      ...shaped(noun),
+    }),
+  ],
+  [
+    new RegExp(`(${PIECE})(?: \\(${MASS}(?: each)?\\))? ?[x×] ?(\\d{1,4})\\b`, 'y'),
+    ([, noun, figure, unit, count]) => ({
+      count: Number(count),
+      ...(figure !== undefined && { pieceG: grams(figure, unit) }),
+      ...shaped(noun),
+    }),
+  ],
+  [
+    new RegExp(`(?:${MAKES} ?[:=]? ?|(?:yield|fills) ?[:=]? ?)${COUNT}(?!\\w)${NOT_A_UNIT}`, 'y'),
     ([, one, two]) => ({ count: counted(one, two) }),
   ],
   [new RegExp(`[x×] ?(\\d{1,4})(?= ?(?:$|[.,;)\\n]))`, 'y'), ([, one]) => ({ count: Number(one) })],
   [
     new RegExp(
-      `(?:total|batch size|batch of|batch(?=:)|whole mix|all together)(?: weight| mass| of| is|:)* ?:? ?${MASS}`,
+      `(?:total|batch size|batch of|batch(?= ?[:=])|whole mix|all together)(?: weight| mass| of| is|:)* ?[:=]? ?${MASS}`,
       'y',
     ),
     ([, figure, unit]) => ({ totalG: grams(figure, unit) }),
@@ -59,12 +76,27 @@ const PATTERNS: ReadonlyArray<readonly [RegExp, (found: RegExpExecArray) => Yiel
     ([, figure, unit]) => ({ totalG: grams(figure, unit) }),
   ],
   [
+    new RegExp(
+      `(?:press(?:ed)?|packed|fill(?:ed)?|weigh(?:ed|ing)?) (?:at|to) (?:about )?${MASS}`,
+      'y',
+    ),
+    ([, figure, unit]) => ({ pieceG: grams(figure, unit) }),
+  ],
+  [
+    new RegExp(`batch ${MASS}(?= *(?:$|[.,;)\\n]))`, 'y'),
+    ([, figure, unit]) => ({ totalG: grams(figure, unit) }),
+  ],
+  [/(\d{2,6}(?:[.,]\d+)?) (?:in )?total\b/y, ([, figure]) => ({ totalG: grams(figure, 'g') })],
+  [
     new RegExp(`${MASS}[ -](${PIECE})\\b${NOT_OF}`, 'y'),
     ([, figure, unit, noun]) => ({ pieceG: grams(figure, unit), ...shaped(noun) }),
   ],
   [
-    new RegExp(`(${PIECE}) (?:of|at) (?:about )?${MASS}(?: (?:each|apiece))?`, 'y'),
-    ([, noun, figure, unit]) => ({ pieceG: grams(figure, unit), ...shaped(noun) }),
+    new RegExp(
+      `(?:(${PIECE}) (?:of|at|@) |((?:tabs|tablets|cubes|bombs|steamers|pucks|bricks|pieces|minis|moulds|molds)) ?[:=]? ?)(?:about )?${MASS}(?: (?:each|apiece))?`,
+      'y',
+    ),
+    ([, one, two, figure, unit]) => ({ pieceG: grams(figure, unit), ...shaped(one ?? two) }),
   ],
   [
     /(\d+ \d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?) ?-?(mm|cm|inch(?:es)?|")(?: (?:wide|across|diameter|dia))?(?: (?:round )?(?:balls?|spheres?|mou?lds?|rounds?|half[- ]spheres?))?(?![a-z])/y,
@@ -95,9 +127,30 @@ export function yieldAt(
     if (!found || at + found[0].length > to) continue;
     const said = says(found);
     if (said.count !== undefined && !(said.count >= 1)) continue;
-    return { to: at + found[0].length, says: said };
+    const end = at + found[0].length;
+    const of =
+      said.count !== undefined && said.pieceG === undefined ? pieceInWords(low, end) : null;
+    return of && of.to <= to
+      ? { to: of.to, says: { ...said, pieceG: of.pieceG } }
+      : { to: end, says: said };
   }
   return null;
+}
+
+/** `nine pieces of a hundred and ten grams` */
+function pieceInWords(
+  low: string,
+  from: number,
+): { readonly to: number; readonly pieceG: number } | null {
+  const of = /^,? (?:of|at|à|@) (?=[a-z])/.exec(low.slice(from, from + 60));
+  if (!of) return null;
+  const start = from + of[0].length;
+  const line = low.slice(start, start + 60).split('\n')[0] ?? '';
+  const amount = readAmount(line);
+  if (amount.kind !== 'read' || !amount.measures.every(({ unit }) => unit.kind === 'mass'))
+    return null;
+  const pieceG = amount.measures.reduce((sum, { count, unit }) => sum + count.best * unit.size, 0);
+  return { to: start + line.length - amount.rest.length, pieceG };
 }
 
 const AT_END = new RegExp(
