@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { FAMILIES } from '../../src/core/formula/model/kinds';
-import { allLines, totalMassG } from '../../src/core/formula/model/edit';
+import { stayingLines, totalMassG } from '../../src/core/formula/model/edit';
 import { FOR_WHOM } from '../../src/core/goods/labels/cautions';
 import { MARKETS } from '../../src/core/goods/labels/market';
 import { NO_WORDS, labelContent, type LabelQuestion } from '../../src/core/goods/labels/content';
@@ -37,7 +37,7 @@ export function labelFor(text: string, rawOptions: Readonly<Record<string, unkno
       {
         name: '',
         family: body.family,
-        contents: portionsOf(catalog, allLines(body)),
+        contents: portionsOf(catalog, stayingLines(body)),
         documentFor: (id) => {
           const allergens = scentDocuments.find(({ materialId }) => materialId === id)?.allergens;
           return allergens ? { allergens } : null;

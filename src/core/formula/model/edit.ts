@@ -4,6 +4,7 @@ import { exactly, type Spread } from '@/core/basics/units/spread';
 import { lineOf, newLine } from './create';
 import { MAX_LINE_G } from './kinds';
 import type { FormulaBody, Line } from './schema';
+import { isStrained } from './ways';
 
 /**
  * Editing operations: each takes a body and returns a new one, sharing what did not change,
@@ -142,6 +143,11 @@ export function settleUnread(body: FormulaBody, unreadId: string, line: Line | n
 /** Every line with its part, in the order they stand. */
 export function allLines(body: FormulaBody): readonly Line[] {
   return body.parts.flatMap((part) => part.lines);
+}
+
+/** Lines that are in what is made, without herbs that are strained off. */
+export function stayingLines(body: FormulaBody): readonly Line[] {
+  return allLines(body).filter((line) => !isStrained(line));
 }
 
 /** Sum of all lines in grams. */

@@ -1,6 +1,6 @@
 import type { Material } from '@/core/matter/materials/material';
 import { LINE_WAYS, type LineWay } from './kinds';
-import type { FormulaBody } from './schema';
+import type { FormulaBody, Line } from './schema';
 
 /** How a line goes in, as a maker says it behind its name. */
 export const WAY_WORDS: Readonly<Record<LineWay, string>> = {
@@ -37,6 +37,11 @@ export function waysOf({ role, isLiquid, meltingC }: Material): readonly LineWay
     'on-top': !isLiquid,
   };
   return LINE_WAYS.filter((way) => fits[way]);
+}
+
+/** An infused herb is strained off: it is weighed and paid, and no part of the mix. */
+export function isStrained({ how }: Pick<Line, 'how'>): boolean {
+  return how === 'infused';
 }
 
 /** Says how a line goes in; null leaves it to the rules of the work. */

@@ -29,7 +29,7 @@ const PART_NAMES: ReadonlyArray<readonly [RegExp, PartKind]> = [
   [/\b(?:paint|drizzle|wash)\b/i, 'paint'],
   [/\b(?:toppings?|garnish|decorations?|sprinkles?|to top|on top|the top)\b/i, 'topping'],
   [
-    /\b(?:splits?|half(?![- ]?(?:spheres?|moons?|cups?))(?: of)?(?: (?:the|it|of it)(?: (?:mix|batch))?)?|(?:second|other|2nd|third) (?:colou?r|half|layer|mix|bowl)|bowl (?:\d|[a-d]|one|two|three)|mix (?:[2-9]|[b-d]|two|three|four)|colou?r (?:[23]|two|three|[bc])|layer (?:[23]|two|three|[bc])|swirl)\b/i,
+    /\b(?:splits?|half(?![- ]?(?:spheres?|moons?|cups?))(?: of)?(?: (?:the|it|of it)(?: (?:mix|batch))?)?|(?:second|other|2nd|third) (?:colou?r|half|layer|mix|bowl)|bowl (?:\d|[a-d]|one|two|three)|mix (?:[2-9]|[b-d]|two|three|four)|(?:red|orange|yellow|green|blue|teal|purple|violet|pink|white|black|brown|gold|silver|dark|light|top|bottom|left|right) (?:side|layer|half)$|tops$|bottoms$|colou?r (?:[23]|two|three|[bc])|layer (?:[23]|two|three|[bc])|swirl)\b/i,
     'split',
   ],
   [

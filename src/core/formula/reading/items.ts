@@ -1,6 +1,7 @@
+import { exactly, multiplySpreads } from '@/core/basics/units/spread';
 import { isOnlyQualifiers } from '@/core/matter/materials/names/recognize';
 import type { Words } from './words';
-import type { OpKind } from '../model/kinds';
+import type { LineWay, OpKind } from '../model/kinds';
 import type { Much, Phrase, PhraseOf, Span, Yield } from './phrases/types';
 
 type Doing = PhraseOf<'doing'>;
@@ -145,7 +146,7 @@ function gatherPlain(
 }
 
 function take(state: Gathering, phrase: Phrase, next: Phrase | undefined): void {
-  const { open } = state;
+  const { open, words } = state;
   switch (phrase.kind) {
     case 'amount':
       takeAmount(state, phrase, next?.kind === 'run' ? next : null);
@@ -168,6 +169,11 @@ function take(state: Gathering, phrase: Phrase, next: Phrase | undefined): void 
       state.link = '';
       return;
     case 'yield':
+      if (open?.much?.as === 'measured' && TIMES.test(words.low.slice(phrase.from, phrase.to))) {
+        // `a spray of water x 5`
+        open.much = timesMuch(open.much, phrase.says.count ?? 1);
+        return;
+      }
       state.yields.push(phrase.says);
       state.link = '';
       return;
@@ -190,6 +196,18 @@ function take(state: Gathering, phrase: Phrase, next: Phrase | undefined): void 
     case 'correction':
       return;
   }
+}
+
+const TIMES = /^[x×] ?\d+$/;
+
+function timesMuch(much: Extract<Much, { readonly as: 'measured' }>, factor: number): Much {
+  return {
+    ...much,
+    measures: much.measures.map(({ count, unit }) => ({
+      count: multiplySpreads(count, exactly(factor)),
+      unit,
+    })),
+  };
 }
 
 function start(state: Gathering, at: Span): Item {
@@ -254,8 +272,10 @@ function takeName(state: Gathering, phrase: PhraseOf<'run'>): void {
     open.to = phrase.to;
     return;
   }
+  // `104 g each, crumbly`: what each weighs has no name.
+  const isOfEach = open?.isEach === true && link === ',';
   state.link = '';
-  if (open && open.much !== null && open.name === null) {
+  if (open && open.much !== null && open.name === null && !isOfEach) {
     Object.assign(open, { name: phrase, to: phrase.to });
     state.isAmountFirst = true;
     open.doings.push(...state.waiting);
@@ -263,7 +283,7 @@ function takeName(state: Gathering, phrase: PhraseOf<'run'>): void {
   } else if (open?.name && link === 'or') {
     open.alternatives.push(phrase);
     open.to = phrase.to;
-  } else if (open?.isEach && LISTS.has(link)) {
+  } else if (open?.isEach && open.name && LISTS.has(link)) {
     const { much, muchAt } = open;
     Object.assign(start(state, phrase), { name: phrase, much, muchAt, isEach: true });
   } else if (open?.name && !LISTS.has(link)) {
@@ -302,10 +322,17 @@ function takeDoing(state: Gathering, phrase: Doing, namesNext: boolean): void {
 function takeVerb(state: Gathering, phrase: PhraseOf<'verb'>): void {
   state.verbs.push(phrase);
   if (LISTS.has(state.link)) state.link = 'verb';
-  if (phrase.op !== 'spray') return;
+  const way = phrase.op === null ? undefined : WAY_OF_VERB[phrase.op];
+  if (way === undefined) return;
   state.open = null;
-  state.waiting.push({ ...phrase, kind: 'doing', way: 'sprayed', join: null });
+  state.waiting.push({ ...phrase, kind: 'doing', way, join: null });
 }
+
+/** What a verb does with the name behind it: `infuse 30 g calendula in …`. */
+const WAY_OF_VERB: Readonly<Partial<Record<OpKind, LineWay>>> = {
+  spray: 'sprayed',
+  infuse: 'infused',
+};
 
 /** `five hundred grams of`: its name follows. */
 function endsInOf({ to }: Span, { low }: Words): boolean {
@@ -389,11 +416,13 @@ function takeBracket(
   if (!open) return;
   open.to = Math.max(open.to, bracket.to);
   const [only] = inside;
+  const isWeighed = open.much?.as === 'measured' && isMass(open.much);
   const weighed =
+    !isWeighed &&
     inside.length === 1 &&
     only?.kind === 'amount' &&
     only.much.as === 'measured' &&
-    only.much.measures.every(({ unit }) => unit.kind === 'mass')
+    isMass(only.much)
       ? only
       : null;
   // `just enough alcohol (about 15 ml)`
@@ -411,6 +440,10 @@ function takeBracket(
     if (phrase.kind === 'until') open.until = phrase;
   }
   open.notes.push(text.slice(bracket.from + 1, bracket.to - 1).trim());
+}
+
+function isMass({ measures }: Extract<Much, { readonly as: 'measured' }>): boolean {
+  return measures.every(({ unit }) => unit.kind === 'mass');
 }
 
 /** So much of a mix is no share of it, but how strong its alcohol is. */

@@ -8,6 +8,7 @@ import { nameIn } from './names';
 import { waysOfTwo } from './phrases/doings';
 import type { Span } from './phrases/types';
 import { nameText, readItem, wayFor, type LineReading } from './readItem';
+import { takeInfused } from './infusions';
 import { takeStock } from './stocks';
 
 export interface TookItems {
@@ -31,21 +32,21 @@ export function takeItems(
   let asks = false;
   let before: { readonly line: Line; readonly part: Part } | null = null;
   const isOne = items.length === 1;
-  const sharesOil = sharedOil(found, items);
+  const kind = sharedKind(found, items);
   items.forEach((raw, i) => {
     const next = items[i + 1];
     const item = isOne
       ? { ...raw, from: sentence.from, to: sentence.to }
       : widened(raw, i, items, sentence);
     const part = partFor(found, item);
-    const stock = takeStock(found, item, sentence.number, part);
+    const stock = takeStock(found, item, sentence.number, part) ?? takeInfused(found, item);
     if (stock) {
       ids.push(...stock);
       names.set(raw.name?.from ?? raw.from, true);
       before = null;
       return;
     }
-    const reading = readWithOil(found, known, item, sharesOil);
+    const reading = readWithKind(found, known, item, kind);
     names.set(raw.name?.from ?? raw.from, isNameKnown(reading));
     if (reading.kind === 'unread') {
       if (reading.reason.code === 'no-name' && (verbs.length > 0 || items.length > 1)) return;
@@ -131,26 +132,19 @@ function widened(item: Item, i: number, items: readonly Item[], sentence: Senten
   };
 }
 
-/** `1 tsp each of lavender and orange oil`: the oil is meant for both. */
-function sharedOil(found: Found, items: readonly Item[]): boolean {
+/** `1 tsp each of lavender and orange oil`: the oil is meant for both. @returns empty for none */
+function sharedKind(found: Found, items: readonly Item[]): string {
   const last = items.at(-1);
-  return (
-    items.length > 1 &&
-    items.every(({ isEach }) => isEach) &&
-    last !== undefined &&
-    /\b(?:oils?|eos?)$/i.test(nameText(last, found.words))
-  );
+  return items.length > 1 && items.every(({ isEach }) => isEach) && last !== undefined
+    ? (/\b(?:oil|eo|mica|dye|lake|butter|clay)(?=s?$)/i.exec(nameText(last, found.words))?.[0] ??
+        '')
+    : '';
 }
 
-function readWithOil(
-  found: Found,
-  known: Found['known'],
-  item: Item,
-  sharesOil: boolean,
-): LineReading {
+function readWithKind(found: Found, known: Found['known'], item: Item, kind: string): LineReading {
   const plain = readItem(item, found.words, known);
-  if (!sharesOil || plain.kind === 'read') return plain;
-  const recognition = nameIn(known.catalog, `${nameText(item, found.words)} oil`, item.much);
+  if (kind === '' || plain.kind === 'read') return plain;
+  const recognition = nameIn(known.catalog, `${nameText(item, found.words)} ${kind}`, item.much);
   if (!('material' in recognition)) return plain;
   return readItem(item, found.words, known, recognition.material.id);
 }

@@ -59,6 +59,12 @@ function meantBy(
 
 /** What people shorten in their own notes. Common practice. */
 const SHORT_FORMS: ReadonlyArray<readonly [RegExp, string]> = [
+  [/^lavender 40\/42\b/gi, 'lavender essential oil'],
+  [/^bs$/gi, 'baking soda'],
+  [/^ca$/gi, 'citric acid'],
+  [/^cs$/gi, 'corn starch'],
+  [/^wh$/gi, 'witch hazel'],
+  [/^sao$/gi, 'sweet almond oil'],
   [/^oil of (?:the )?(.+?)s?$/gi, '$1 oil'],
   [/\b(iso|ipa|isopropyl|alcohol)[ -]?([79]\d)(?!\d|%)/gi, '$1 $2%'],
   [/\bsw\.? /gi, 'sweet '],

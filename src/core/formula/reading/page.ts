@@ -388,7 +388,8 @@ function openPart(
     if (found.title === '') found.title = name;
     return;
   }
-  if (partKind === 'main') {
+  // What comes first is the mix itself: nothing is there to be split.
+  if (partKind === 'main' || (partKind === 'split' && isFresh)) {
     if (found.mainIsGuessed && main.lines.length > 0) moveMainAside(found, found.mainIsGuessed);
     found.current = found.parts[0];
     return;

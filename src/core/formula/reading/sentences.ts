@@ -39,6 +39,13 @@ export function takeSentence(found: Found, sentence: Sentence): Took {
   const { words, known } = found;
   const phrases = scan({ words, catalog: known.catalog }, sentence.from, sentence.to);
   if (phrases.length === 0) return NOTHING;
+  const later = NEXT_TIME.exec(words.low.slice(sentence.from, sentence.to));
+  if (later) {
+    const to = sentence.from + later.index;
+    found.account.push({ from: to, to: sentence.to, as: 'remark' });
+    const took = takeSentence(found, { ...sentence, to });
+    return { ...took, remark: textOf(found, sentence) };
+  }
   const part = ONE_PART.exec(textOf(found, sentence));
   if (part) {
     found.partText = part[1] ?? '';
@@ -95,6 +102,9 @@ export function takeSentence(found: Found, sentence: Sentence): Took {
 /** `(1 part = 100 g)`, `One part is 150 grams.` */
 const ONE_PART =
   /^\(?(?:where |with )?(?:one|1|a|each) part (?:=|is|:|equals|weighs) ?([^).]{1,30})\)?\.?$/i;
+
+/** What the maker means to change is not in this recipe. */
+const NEXT_TIME = /\bnext time\b|\b(?:would|could) (?:try|use|add) (?:more|less)\b/;
 
 const SAME_AGAIN =
   /^\W*(?:the )?same (?:again|as (?:above|before))|^\W*(?:ditto|repeat the above)\b/;
@@ -180,7 +190,9 @@ function takeYields(found: Found, { yields, items }: Gathered, lines: readonly I
 /** `Red embed: same again`: the lines of the section before it of the same kind, without its color. */
 function copyLast(found: Found): void {
   const at = found.parts.indexOf(found.current);
-  const before = found.parts.slice(0, at).findLast(({ kind }) => kind === found.current.kind);
+  const before =
+    found.parts.slice(0, at).findLast(({ kind }) => kind === found.current.kind) ??
+    (found.current.kind === 'split' ? found.parts[0] : undefined);
   if (!before) return;
   for (const line of before.lines) {
     if (materialById(found.known.catalog, line.materialId).role === 'color') continue;

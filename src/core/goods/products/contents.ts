@@ -1,5 +1,7 @@
 import { portionsOf, type MaterialMass, type Portion } from '@/core/matter/materials/portion';
 import type { Catalog } from '@/core/matter/materials/catalog';
+import { allLines } from '@/core/formula/model/edit';
+import { isStrained } from '@/core/formula/model/ways';
 import { contentsOf } from '@/core/batches/records/weighed';
 import { standing, weighedLines } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
@@ -12,7 +14,15 @@ import type { Lot } from '@/core/workshop/shelf/lot';
  * lines are left out once the batch is made.
  */
 export function batchContents(batch: Batch, catalog: Catalog): readonly Portion[] {
-  const weighed = [...standing(batch, 'weighed'), ...standing(batch, 'added')].flatMap(contentsOf);
+  const strained = new Set(
+    allLines(batch.body)
+      .filter(isStrained)
+      .map(({ id }) => id),
+  );
+  const weighed = [
+    ...standing(batch, 'weighed').filter(({ lineId }) => !strained.has(lineId)),
+    ...standing(batch, 'added'),
+  ].flatMap(contentsOf);
   const skipped = new Set(standing(batch, 'skipped').map(({ stepId }) => stepId));
   const skippedLines = new Set(
     batch.steps.flatMap((step) =>
@@ -20,7 +30,9 @@ export function batchContents(batch: Batch, catalog: Catalog): readonly Portion[
     ),
   );
   const planned: readonly MaterialMass[] = weighedLines(batch)
-    .filter(({ massG, lineId }) => massG === null && !skippedLines.has(lineId))
+    .filter(
+      ({ massG, lineId }) => massG === null && !skippedLines.has(lineId) && !strained.has(lineId),
+    )
     .map(({ materialId, targetG }) => ({ materialId, massG: targetG }));
   return portionsOf(catalog, [...weighed, ...planned]).filter(({ massG }) => massG > 0);
 }

@@ -13,7 +13,7 @@ import {
 import { labelRequirements, type Must, type MustFacts } from '../labels/labelRequirements';
 import { portionsG, portionsOf, type Portion } from '@/core/matter/materials/portion';
 import type { Catalog } from '@/core/matter/materials/catalog';
-import { allLines } from '@/core/formula/model/edit';
+import { stayingLines } from '@/core/formula/model/edit';
 import { countOf } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
 import { moldSurfaceMm2 } from '@/core/work/scaling/molds';
@@ -124,7 +124,7 @@ export function lineContents(
 ): readonly Portion[] {
   if (batches.length > 0) return batches.flatMap((batch) => batchContents(batch, catalog));
   return formula
-    ? portionsOf(catalog, allLines(formula.body)).filter(({ massG }) => massG > 0)
+    ? portionsOf(catalog, stayingLines(formula.body)).filter(({ massG }) => massG > 0)
     : [];
 }
 

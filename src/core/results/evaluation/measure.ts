@@ -9,6 +9,7 @@ import type { Conditions } from '../conditions/types';
 import { isOily } from '../fizz/composition';
 import { surfaceReading } from '../fizz/surface';
 import type { FormulaBody } from '@/core/formula/model/schema';
+import { isStrained } from '@/core/formula/model/ways';
 import { gramsWhere, portionsOf, portionsG, type Portion } from '@/core/matter/materials/portion';
 import { reactantsOf } from '@/core/matter/materials/reactants';
 import type { Material } from '@/core/matter/materials/material';
@@ -74,11 +75,16 @@ export function measure(
   };
 }
 
+const NONE = { massG: 0, massLowG: 0, massHighG: 0 };
+
 /** Every line with its material at hand, the main mix first; a mix of the maker’s own by what it is made of. @throws RangeError for an id that is not in the catalog */
 export function pouredOf(body: FormulaBody, { catalog }: Conditions): readonly Poured[] {
   const poured: Poured[] = [];
   for (const { lines } of body.parts)
-    for (const { materialId, massG, massLowG, massHighG } of lines)
+    for (const line of lines) {
+      const { materialId, massG, massLowG, massHighG } = isStrained(line)
+        ? { ...line, ...NONE }
+        : line;
       for (const portion of portionsOf(catalog, [{ materialId, massG: 1 }]))
         poured.push({
           material: portion.material,
@@ -86,6 +92,7 @@ export function pouredOf(body: FormulaBody, { catalog }: Conditions): readonly P
           lowG: massLowG * portion.massG,
           highG: massHighG * portion.massG,
         });
+    }
   return poured;
 }
 

@@ -1,5 +1,6 @@
 import { isInside } from '@/core/formula/model/parts';
 import type { FormulaBody, Part } from '@/core/formula/model/schema';
+import { isStrained } from '@/core/formula/model/ways';
 import { materialById } from '@/core/matter/materials/catalog';
 import { largestShare } from './bowls';
 import type { Means } from './means';
@@ -48,7 +49,7 @@ export function amountsOf({ parts }: FormulaBody): Amounts {
 }
 
 export function partG({ lines }: Part): number {
-  return lines.reduce((sum, { massG }) => sum + massG, 0);
+  return lines.reduce((sum, line) => (isStrained(line) ? sum : sum + line.massG), 0);
 }
 
 /** Grams that all molds beside the first take, of those that are mixed for. */

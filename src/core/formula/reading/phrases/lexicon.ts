@@ -74,7 +74,7 @@ const REMARKS: readonly RegExp[] = [
   /(?:in|into|to|from|with|on|over) (?:a|an|the|one|another|its own|your|my|that|each)(?: (?:small|big|large|separate|clean|dry|mixing|second|other|warm|hot|cool|cold|glass|metal|plastic|stand|low|double|water|baking))* (?:cup|bowl|beaker|jug|pitcher|pan|jar|bottle|dish|bag|mixer|whisk|spoon|fork|machine|mug|glass|sieve|microwave|pot|saucepan|bath|boiler|tray|surface|paper|table|bench|scale|fridge|freezer|oven|hand|hands|batch|mix|mixture|mortar|grinder)s?\b(?! of)/y,
   /(?:for|to) (?:hardness|color|colour|scent|smell|foam|slip|bubbles|shine|luck|fun|silkiness|texture|binding|help(?:ing)?|make|bind|finish|start|decorate|cover|dust|harden|soften|thicken|loosen|the (?:dry|wet|milk|fizz|oils?|powders?|piece|pieces|skin|batch|bombs?|color|colour|scent|swirl|inside|outside|mix|middle)|a (?:swirl|stronger|softer|harder|deeper|lighter)|your|my|each|all|use)\b(?! every)[^,.;:!?()\n\d]*/y,
   new RegExp(
-    String.raw`(?:so (?:that|it|they)|if|because|as (?:needed|required|wanted|you|it|long|soon)|or (?:so|more|less|as|similar|whatever)|more (?:if|or less)|plus (?:extra|more|a (?:little|bit|few|touch)(?: more| extra)?)|depending|instead of|in place of|when|once|instead|which|while|who|though|although|but|unless|except|like|not|never|no|without|preferably|ideally|especially|mainly|mostly|only|just|really|very|quite|too|also|usually|sometimes|maybe|perhaps|please)\b${CLAUSE}`,
+    String.raw`(?:so (?:that|it|they)|if|because|as (?:needed|required|wanted|you|it|long|soon)|or (?:so|more|less|as|similar|whatever)|more (?:if|or less)|plus (?:extra|more|a (?:little|bit|few|touch)(?: more| extra)?)|depending|instead of|in place of|when|once|instead|which|while|who|though|although|but|unless|except|like|not|never|no|without|preferably|ideally|especially|(?:mainly|mostly|only|just|really|very|quite|too|also|usually|sometimes|maybe|perhaps|please)(?! (?:an?|half|one|two|three|some)\b))\b${CLAUSE}`,
     'y',
   ),
   /(?:goes|go|comes|come|follows|gets added|is added|are added)(?: in(?:to)?)?(?: (?:the|a) (?:bowl|mix|pot))?(?: next| first| last| then)?\b/y,
@@ -205,7 +205,7 @@ export function sectionAt(
 }
 
 const JOIN =
-  /(?:and|as|&|\+|plus|then|or|with|into|in|onto|on|to|of|from|over|by|at|for|per|every|after|before|through|between|under|up|that|this|these|those|it|them|is|are|be|was|has|have|had|will|can|i|we|you|they|he|she|my|our|your|their|its)\b|w\/(?=\s?[a-z])|[&+]/y;
+  /(?:and|as|just|only|maybe|usually|&|\+|plus|then|or|with|into|in|onto|on|to|of|from|over|by|at|for|per|every|after|before|through|between|under|up|that|this|these|those|it|them|is|are|be|was|has|have|had|will|can|i|we|you|they|he|she|my|our|your|their|its)\b|w\/(?=\s?[a-z])|[&+]/y;
 export function joinAt(
   low: string,
   at: number,

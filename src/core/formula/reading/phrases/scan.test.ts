@@ -67,8 +67,8 @@ describe('phrases', () => {
     ['400 g in all', { totalG: 400 }],
     ['total weight: 1.2 kg', { totalG: 1200 }],
     ['should give you 18 or so', { count: 18 }],
+    ['makes 500 g', { totalG: 500 }],
     // Amounts, and no yields.
-    ['makes 500 g', {}],
     ['2 bags of epsom salt', {}],
     ['3 mothballs', {}],
     ['2 cups', {}],

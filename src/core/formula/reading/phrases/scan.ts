@@ -25,7 +25,7 @@ import { yieldAt } from './yields';
 /** May an amount begin with this? */
 const STARTS_AMOUNT =
   /(?:[\d½¼¾⅓⅔⅕⅛⅜⅝⅞.~≈]|(?:an?|one|half|quarter|third|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred|thousand|dozen|point|couple|few|about|around|approx|approximately|roughly|ca|heaping|heaped|rounded|generous|overflowing|scant|short|slightly|level|leveled|up to|at most|max|good|big|large|small|full|packed|sifted|scooped|pinch|dash|smidgen|squirt|spray|spritz|drop|metric)\b)/y;
-const EACH = / ?(?:of )?(?:each|apiece)\b(?: of\b| :)?/y;
+const EACH = / ?(?:of )?(?:each|apiece|avg|average|on average)\b(?: of\b| :)?/y;
 const WORD = /[\p{L}\p{N}][\p{L}\p{N}'·-]*/uy;
 const PERCENT =
   /^(?:about |~)?([\d.,/½¼¾]+|half an?)(?: ?(?:-|–|to) ?([\d.,]+))? ?(?:%|percent\b|per cent\b|pct\b|wt%)(?: (?:of (?:the )?(?:total|whole|batch|mix(?:ture)?|weight)(?: (?:weight|mix|batch))?|of|by weight))?/;
@@ -135,6 +135,7 @@ function closing(low: string, at: number, to: number): number | null {
 function wordsAt({ words, catalog }: Scanned, at: number, to: number, before?: Phrase): Phrase {
   const { low } = words;
   // Dots that lead from a name to its amount are none of it.
+  if (GRADE.test(low.slice(at, at + 5))) return { kind: 'run', from: at, to: at + 5 };
   const isLeader =
     /^\.(?:\D|$)|^\.\./.test(low.slice(at, at + 2)) || /^\.\./.test(low.slice(at - 1, at + 1));
   const isAmount = !isLeader && matches(STARTS_AMOUNT, low, at);
@@ -194,7 +195,7 @@ function wordsAt({ words, catalog }: Scanned, at: number, to: number, before?: P
   // A verb right behind words nobody knows may be one of them; behind a name on file it is none.
   const joinsRun =
     before?.kind === 'run' &&
-    !low.startsWith('add ', at) &&
+    !matches(PLAIN_VERB, low, at) &&
     before.to === at - 1 &&
     knownNameAt(catalog, low, before.from, before.to)?.to !== before.to;
   const verb = joinsRun ? null : verbAt(low, at);
@@ -212,6 +213,12 @@ function wordsAt({ words, catalog }: Scanned, at: number, to: number, before?: P
 }
 
 const OIL_OF = /oil of ([a-z]+)(?: ([a-z]+))?/y;
+
+/** Verbs that are never the last word of a name, as in `wax melt` or `oil blend`. */
+const PLAIN_VERB = /(?:add|infuse|steep|whisk|stir|sift|sieve|dissolve|combine|pour|knead)\b/y;
+
+/** `lavender 40/42` is a grade of the oil. */
+const GRADE = /^40\/42$/;
 
 function oilOfAt(low: string, catalog: Catalog, at: number, to: number): number | null {
   const found = exec(OIL_OF, low, at);

@@ -86,6 +86,11 @@ const PATTERNS: ReadonlyArray<readonly [RegExp, (found: RegExpExecArray) => Yiel
     new RegExp(`batch ${MASS}(?= *(?:$|[.,;)\\n]))`, 'y'),
     ([, figure, unit]) => ({ totalG: grams(figure, unit) }),
   ],
+  [
+    new RegExp(`(?:make|makes|making) (?:about )?${MASS}(?= *(?:$|[.,;)\\n]))`, 'y'),
+    ([, figure, unit]) => ({ totalG: grams(figure, unit) }),
+  ],
+  [/total:? 100(?:[.,]0+)?(?: ?%)?(?!\d|\.\d)/y, () => ({})],
   [/(\d{2,6}(?:[.,]\d+)?) (?:in )?total\b/y, ([, figure]) => ({ totalG: grams(figure, 'g') })],
   [
     new RegExp(`${MASS}[ -](${PIECE})\\b${NOT_OF}`, 'y'),

@@ -28,7 +28,20 @@ export const SCENTS = [
   essential('eucalyptus', 'Eucalyptus', 'Eucalyptus Globulus Leaf Oil', 0.915, ['menthol']),
   essential('tea-tree', 'Tea tree', 'Melaleuca Alternifolia Leaf Oil', 0.895),
   essential('rosemary', 'Rosemary', 'Rosmarinus Officinalis Leaf Oil', 0.905),
-  essential('cedarwood', 'Cedarwood', 'Cedrus Atlantica Bark Oil', 0.94),
+  essential(
+    'cedarwood',
+    'Cedarwood',
+    'Cedrus Atlantica Bark Oil',
+    0.94,
+    [],
+    [
+      'cedarwood atlas',
+      'atlas cedarwood',
+      'cedarwood atlas eo',
+      'atlas cedarwood eo',
+      'cedar atlas',
+    ],
+  ),
   essential(
     'clove-bud',
     'Clove bud',

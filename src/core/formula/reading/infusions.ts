@@ -1,0 +1,40 @@
+import { isStrained } from '../model/ways';
+import { timesLine } from '../model/parts';
+import { materialById } from '@/core/matter/materials/catalog';
+import type { Found } from './found';
+import type { Item } from './items';
+import { massOfMeasuresG } from './massOfMeasures';
+import { nameText } from './readItem';
+
+const INFUSION =
+  /^(?:(?:of )?(?:the|your|my|this|that) )?(?:(?:warm|cooled|strained) )*(?:infused|infusion|strained oil)\b/i;
+
+/**
+ * `Add 40 g of the infused oil`: of the oil that the page has infused before, and not an oil beside it. The herb is taken
+ * in the same share; it is strained off.
+ * @returns the id of the oil's line; null where the page has infused none
+ */
+export function takeInfused(found: Found, { name, much, ...item }: Item): readonly string[] | null {
+  const text = nameText({ ...item, name, much }, found.words);
+  if (!INFUSION.test(text) || much?.as !== 'measured') return null;
+  const { catalog, small } = found.known;
+  for (const part of found.parts) {
+    const herbs = part.lines.filter(isStrained);
+    const oil = part.lines.findLast(
+      ({ materialId }) => materialById(catalog, materialId).role === 'oil',
+    );
+    if (herbs.length === 0 || !oil) continue;
+    const usedG = massOfMeasuresG(
+      much.measures,
+      materialById(catalog, oil.materialId),
+      'level',
+      small,
+    ).best;
+    if (!(usedG <= oil.massG)) return null;
+    part.lines.forEach((line, i) => {
+      if (line === oil || herbs.includes(line)) part.lines[i] = timesLine(line, usedG / oil.massG);
+    });
+    return [oil.id];
+  }
+  return null;
+}
