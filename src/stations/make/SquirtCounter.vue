@@ -20,6 +20,8 @@ const props = defineProps<{
   /** What the recipe sprays, and the line it stands for. */
   ownId?: string;
   lineId?: string;
+  /** Grams of a spoonful, where it goes in by the spoon. */
+  spoonG?: number;
 }>();
 const bench = useBenchStore();
 const workshop = useWorkshopStore();
@@ -32,15 +34,23 @@ const bowl = ref<1 | 2>(1);
 const parted = computed(() => isParted(props.batch));
 const here = computed(() =>
   standing(props.batch, 'added').filter(
-    ({ stepId, squirts }) => stepId === props.stepId && squirts !== null,
+    ({ stepId, squirts }) =>
+      stepId === props.stepId && (props.spoonG !== undefined || squirts !== null),
   ),
 );
-const count = computed(() => here.value.reduce((sum, { squirts }) => sum + (squirts ?? 0), 0));
+const count = computed(() => here.value.reduce((sum, { squirts }) => sum + (squirts ?? 1), 0));
+const each = computed(() => props.spoonG ?? workshop.squirtG(materialId.value));
+const said = computed(() =>
+  counted(count.value, props.spoonG === undefined ? 'squirt' : 'spoonful'),
+);
 const massG = computed(() => here.value.reduce((sum, entry) => sum + entry.massG, 0));
 
 function squirt(): void {
   const isOwn = materialId.value === props.ownId;
-  bench.squirt(materialId.value, parted.value ? bowl.value : 1, isOwn ? props.lineId : undefined);
+  const into = parted.value ? bowl.value : 1;
+  const of = isOwn ? props.lineId : undefined;
+  if (props.spoonG === undefined) bench.squirt(materialId.value, into, of);
+  else bench.add(materialId.value, props.spoonG, 'sprayed', into, of ? { lineId: of } : {});
 }
 
 /** The next thing in the sprayer. */
@@ -53,18 +63,19 @@ useBenchKeys({ s: squirt, w: turn, g: () => (bowl.value = bowl.value === 1 ? 2 :
 </script>
 
 <template>
-  <div class="squirts" role="group" aria-label="Squirts">
-    <HandButton @click="squirt">One squirt <kbd>S</kbd></HandButton>
-    <HandButton @click="turn"> Sprayer: {{ sentenceNameOf(materialId) }} <kbd>W</kbd> </HandButton>
+  <div class="squirts" role="group" :aria-label="spoonG === undefined ? 'Squirts' : 'Spoonfuls'">
+    <HandButton @click="squirt">
+      {{ spoonG === undefined ? 'One squirt' : 'One spoonful' }} <kbd>S</kbd>
+    </HandButton>
+    <HandButton v-if="spoonG === undefined" @click="turn">
+      Sprayer: {{ sentenceNameOf(materialId) }} <kbd>W</kbd>
+    </HandButton>
     <HandButton v-if="parted" @click="bowl = bowl === 1 ? 2 : 1">
       {{ bowl === 1 ? 'First bowl' : 'Second bowl' }} <kbd>G</kbd>
     </HandButton>
     <p role="status">
-      <b class="figure">{{ counted(count, 'squirt') }}</b><template v-if="count"
-        >, {{ formatMass(massG, 1) }}</template
-      ><template v-if="!$slots.default"
-        >, {{ formatMass(workshop.squirtG(materialId), 2) }} each</template
-      >
+      <b class="figure">{{ said }}</b><template v-if="count">, {{ formatMass(massG, 1) }}</template
+      ><template v-if="!$slots.default">, {{ formatMass(each, 2) }} each</template>
     </p>
     <slot />
   </div>

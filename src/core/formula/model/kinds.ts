@@ -16,6 +16,7 @@ export const LINE_WAYS = [
   'in-the-beaker',
   'last',
   'sprayed',
+  'by-the-spoon',
   'infused',
   'on-the-floor',
   'on-top',

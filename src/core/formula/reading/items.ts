@@ -1,3 +1,4 @@
+import { findUnit } from '@/core/basics/units/household';
 import { exactly, multiplySpreads } from '@/core/basics/units/spread';
 import { isOnlyQualifiers } from '@/core/matter/materials/names/recognize';
 import type { Words } from './words';
@@ -428,7 +429,8 @@ function takeBracket(
   // `just enough alcohol (about 15 ml)`
   const said =
     inside.length === 1 && only?.kind === 'amount' && only.much.as === 'measured' ? only : null;
-  const better = weighed ?? (open.much?.as === 'vague' || open.until ? said : null);
+  const better =
+    weighed ?? spoons(open, inside) ?? (open.much?.as === 'vague' || open.until ? said : null);
   if (better) {
     open.much = better.much;
     open.muchAt = better;
@@ -440,6 +442,16 @@ function takeBracket(
     if (phrase.kind === 'until') open.until = phrase;
   }
   open.notes.push(text.slice(bracket.from + 1, bracket.to - 1).trim());
+}
+
+/** `by the teaspoon until it clumps (mine took 9)` */
+function spoons(open: Item, inside: readonly Phrase[]): PhraseOf<'amount'> | null {
+  const [only, ...others] = inside.filter((phrase) => phrase.kind === 'amount');
+  if (only?.much.as !== 'bare' || others.length > 0 || open.much !== null) return null;
+  const unit = open.doings.some(({ way }) => way === 'by-the-spoon') ? findUnit('tsp') : undefined;
+  return unit
+    ? { ...only, much: { as: 'measured', measures: [{ count: only.much.share, unit }] } }
+    : null;
 }
 
 function isMass({ measures }: Extract<Much, { readonly as: 'measured' }>): boolean {

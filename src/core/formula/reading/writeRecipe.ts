@@ -36,6 +36,7 @@ const WRITTEN_WAYS: Readonly<Record<LineWay, string>> = {
   'in-the-beaker': 'stirred into the oil',
   last: 'last',
   sprayed: 'in a spray bottle',
+  'by-the-spoon': 'by the spoon',
   infused: 'infused',
   'on-the-floor': 'on the floor of the mold',
   'on-top': 'on top',

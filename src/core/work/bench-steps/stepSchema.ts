@@ -58,7 +58,12 @@ export const benchStepSchema = z.discriminatedUnion('kind', [
     /** The entry that asked for it, when it tops up what was weighed before an over-pour. */
     topsUp: z.uuid().optional(),
   }),
-  z.object({ ...base, kind: z.literal('do') }),
+  z.object({
+    ...base,
+    kind: z.literal('do'),
+    /** It stands at least so long afterwards: a soak, an infusion. */
+    waitS: z.int().min(1).max(10_000_000).optional(),
+  }),
   z.object({ ...base, kind: z.literal('mix'), seconds: z.int().min(1).max(1_000_000) }),
   z.object({ ...base, kind: z.literal('squeeze'), acidIn: z.boolean() }),
   /** Short sprays, counted squirt by squirt; none is an answer too. */
@@ -71,6 +76,8 @@ export const benchStepSchema = z.discriminatedUnion('kind', [
     /** The line of the formula that is sprayed, with its grams; left out for a spray that only helps. */
     lineId: z.uuid().optional(),
     targetG: targetG.optional(),
+    /** Grams of a teaspoon of it, where it goes in by the spoon instead. */
+    spoonG: z.number().min(0.1).max(100).optional(),
   }),
   /** Part of the bowl goes into a second one. */
   z.object({ ...base, kind: z.literal('split'), share: z.number().min(0).max(1) }),

@@ -2,7 +2,7 @@ import type { Line, Part } from '@/core/formula/model/schema';
 import type { OpKind, VesselKind } from '@/core/formula/model/kinds';
 import { usualMinutes } from './minutes';
 import { routesOf, type Route, type RoutedLine } from './routes';
-import type { Need, Operation, Saying, Vessel, WorkFacts } from './types';
+import type { Need, Operation, Saying, Vessel, Waits, WorkFacts } from './types';
 
 export interface OpMore {
   /** Told apart from others of the same saying. */
@@ -19,6 +19,7 @@ export interface OpMore {
 export interface Cook {
   readonly part: Part;
   readonly routed: readonly RoutedLine[];
+  readonly waits: Waits;
   readonly by: (...routes: readonly Route[]) => readonly RoutedLine[];
   readonly in: (kind: VesselKind) => Vessel;
   readonly op: (op: OpKind, saying: Saying, vessel: Vessel, more?: OpMore) => Operation;
@@ -72,6 +73,7 @@ export function cookOf(
   return {
     part,
     routed,
+    waits: facts.waits ?? {},
     by: (...routes) => routed.filter(({ route }) => routes.includes(route)),
     in: vessel,
     op,
@@ -82,6 +84,17 @@ export function cookOf(
         return op('weigh', 'weigh', at, { mark: line.id, lines: together, isLater });
       }),
   };
+}
+
+/** How long it waits: as the maker says, else as is usual. */
+export function waiting(
+  saidMin: number | undefined,
+  usualMin: number,
+  usualMaxMin: number,
+): Required<Pick<OpMore, 'waitMinMin' | 'waitMaxMin'>> {
+  return saidMin === undefined
+    ? { waitMinMin: usualMin, waitMaxMin: usualMaxMin }
+    : { waitMinMin: saidMin, waitMaxMin: Math.max(saidMin, usualMaxMin) };
 }
 
 export function linesOf(routed: readonly RoutedLine[]): readonly Line[] {

@@ -3,6 +3,7 @@ import type { FormulaBody, Method, Part } from '@/core/formula/model/schema';
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
 import type { Material } from '@/core/matter/materials/material';
 import { listed } from '@/core/basics/format/names';
+import { formatMinutes } from '@/core/basics/format/durations';
 import { formatPercent } from '@/core/basics/format/numbers';
 import { capital, subject } from '@/core/basics/format/phrases';
 import { formatMass } from '@/core/basics/format/quantities';
@@ -23,6 +24,8 @@ interface Talk {
   readonly partMaterials: readonly Material[];
   /** As a sentence says them. */
   readonly names: readonly string[];
+  /** Minutes it waits at least. */
+  readonly waitMin: number;
   /** Share of the bowl that is parted, in %. */
   readonly sharePct: number | null;
 }
@@ -64,13 +67,13 @@ const WORDS: Readonly<Record<Saying, (talk: Talk) => Said>> = {
       ? 'Stir it in the warm oil, before any scent, until no crystal is left. Wear gloves. No flame.'
       : 'There is no oil or strong alcohol to take it up. Melt it gently by itself, or add one.',
   }),
-  infuse: ({ names }) => ({
+  infuse: ({ names, waitMin }) => ({
     title: 'Infuse and strain',
-    note: `Leave ${listed(names)} in the warm oil, up to 48 hours ahead. Strain before the next step.`,
+    note: `Leave ${listed(names)} in the warm oil for ${formatMinutes(waitMin)} or longer. Strain before the next step.`,
   }),
-  soak: () => ({
+  soak: ({ waitMin }) => ({
     title: 'Let the salts soak',
-    note: 'Cover them for one to two hours, until they look dry again. Nothing that fizzes goes in yet.',
+    note: `Cover them for ${formatMinutes(waitMin)} or longer, until they look dry again. Nothing that fizzes goes in yet.`,
   }),
   bloom: () => ({
     title: 'Bloom the dye',
@@ -171,6 +174,10 @@ const WORDS: Readonly<Record<Saying, (talk: Talk) => Said>> = {
           title: 'Spray if it needs it',
           note: 'Spray three or four squirts once or twice, and remix fully. Skip it when the mix holds already.',
         },
+  'by-spoon': ({ names }) => ({
+    title: `Add the ${listed(names)} by the spoon`,
+    note: 'Add one spoonful, mix it through and squeeze. Stop when it holds.',
+  }),
   lay: ({ names }) => ({
     title: 'Lay it in the mold',
     note: `Lay ${listed(names)} on the floor of each mold before you fill it. That side comes out on top.`,
@@ -262,6 +269,7 @@ export function sayOperation(
     materials,
     partMaterials: part.lines.map(({ materialId }) => materialById(catalog, materialId)),
     names: [...new Set(materials.map(({ sentenceName }) => sentenceName))],
+    waitMin: operation.waitMinMin,
     sharePct: shareFraction === null ? null : Math.round(shareFraction * 100),
   });
 }

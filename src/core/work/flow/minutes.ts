@@ -39,6 +39,8 @@ const MINUTES: Readonly<Record<Saying, JobMinutes>> = {
   'squeeze-before': { once: 1 },
   'squeeze-after': { once: 1 },
   spray: { once: 2 },
+  // A spoonful, a mix and a squeeze, several times. Rovack estimate.
+  'by-spoon': { once: 8 },
   lay: { once: 0, eachPiece: 0.15 },
   // About one piece a minute on a single press, twenty in twenty minutes.
   fill: { once: 0, eachPiece: 1 },

@@ -155,7 +155,12 @@ function spraying(
 ): readonly Operation[] {
   const own = cook.by('spray');
   if (own.length > 0)
-    return own.map(({ line }) => cook.op('spray', 'spray', bowl, { mark: line.id, lines: [line] }));
+    return own.map(({ line }) =>
+      cook.op('spray', line.how === 'by-the-spoon' ? 'by-spoon' : 'spray', bowl, {
+        mark: line.id,
+        lines: [line],
+      }),
+    );
   return !isWanted || method === 'loose' || family === 'cleaning-fizzy'
     ? []
     : [cook.op('spray', 'spray', bowl)];

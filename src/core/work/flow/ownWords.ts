@@ -29,7 +29,7 @@ export function ownWords(
     if (operation) say(operation.id, text);
   }
   for (const { id, op, lineIds } of operations) {
-    if (op !== 'weigh') continue;
+    if (op !== 'weigh' && op !== 'spray') continue;
     const written = lines.get(lineIds[0] ?? '')?.written;
     if (written !== undefined && asksMoreThanWeighing(written, catalog)) say(id, written);
   }

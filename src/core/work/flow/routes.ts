@@ -39,6 +39,7 @@ const BY_WAY: Readonly<Record<LineWay, Route>> = {
   'in-the-beaker': 'beaker',
   last: 'beaker',
   sprayed: 'spray',
+  'by-the-spoon': 'spray',
   infused: 'infused',
   'on-the-floor': 'floor',
   'on-top': 'top',

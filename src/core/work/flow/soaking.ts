@@ -1,5 +1,5 @@
 import { coloring } from './mixing';
-import { linesOf, type Cook } from './cook';
+import { linesOf, waiting, type Cook } from './cook';
 import { clumps } from './routes';
 import type { Operation } from './types';
 import { wetting } from './wetting';
@@ -43,8 +43,7 @@ export function looseMixing(cook: Cook): readonly Operation[] {
           ...wetIn,
           cook.op('soak', 'soak', bowl, {
             lines: salts,
-            waitMinMin: SOAK_MIN,
-            waitMaxMin: SOAK_MAX_MIN,
+            ...waiting(cook.waits.soak, SOAK_MIN, SOAK_MAX_MIN),
           }),
         ]
       : []),

@@ -1,5 +1,6 @@
 import { counted } from '@/core/basics/format/numbers';
 import { formatMass } from '@/core/basics/format/quantities';
+import { ML_PER_US_TEASPOON } from '@/core/basics/units/volume';
 import { allLines } from '@/core/formula/model/edit';
 import type { FormulaBody, Line } from '@/core/formula/model/schema';
 import type { BenchStep } from '../bench-steps/stepSchema';
@@ -118,7 +119,12 @@ function freezer(
         return [{ ...base, kind: 'squeeze', acidIn: operation.saying !== 'squeeze-before' }];
       case 'spray': {
         const [line] = operation.lineIds.flatMap((id) => lines.get(id) ?? []);
-        return [sprayStep(base, line, line && plans.get(line.id), bench)];
+        const plan = line && plans.get(line.id);
+        return [
+          line && operation.saying === 'by-spoon'
+            ? spoonStep(base, line, plan, materialOf(line))
+            : sprayStep(base, line, plan, bench),
+        ];
       }
       case 'part':
         return [{ ...base, kind: 'split', share: share ?? 0.5 }];
@@ -141,7 +147,13 @@ function freezer(
         const what = TENDED[operation.op];
         return operation.isLater && what
           ? [{ ...base, kind: 'later', what }]
-          : [{ ...base, kind: 'do' }];
+          : [
+              {
+                ...base,
+                kind: 'do',
+                ...(operation.waitMinMin > 0 && { waitS: Math.round(operation.waitMinMin * 60) }),
+              },
+            ];
       }
     }
   };
@@ -166,6 +178,27 @@ function pressSteps(
     pieces: set.pieces,
     ...(set.isSampler && { isSampler: true }),
   }));
+}
+
+function spoonStep(
+  base: Pick<BenchStep, 'id' | 'title' | 'note' | 'lane'>,
+  line: Line,
+  plan: PlannedLine | undefined,
+  { trueDensityGMl }: Material,
+): BenchStep {
+  const targetG = plan?.weighG ?? line.massG;
+  const spoonG = ML_PER_US_TEASPOON * trueDensityGMl.value;
+  const spoons = Math.max(1, Math.round(targetG / spoonG));
+  return {
+    ...base,
+    note: `The recipe says ${formatMass(targetG, 1)}, about ${counted(spoons, 'teaspoon')}. ${base.note}`,
+    kind: 'spray',
+    materialId: line.materialId,
+    squirts: 1,
+    lineId: line.id,
+    targetG,
+    spoonG,
+  };
 }
 
 function sprayStep(

@@ -40,6 +40,7 @@ export type Saying =
   | 'squeeze-before'
   | 'squeeze-after'
   | 'spray'
+  | 'by-spoon'
   | 'lay'
   | 'fill'
   | 'spread'
@@ -89,12 +90,17 @@ export interface Work {
   readonly lostEdits: number;
 }
 
+/** Minutes of waiting, where somebody has said them. */
+export type Waits = Readonly<Partial<Record<OpKind, number>>>;
+
 /** What the work has to know beside the formula. */
 export interface WorkFacts {
   readonly catalog: Catalog;
   readonly pieces: number;
   /** Grams of each line on the scale, by its id; those of the formula for what is not named. */
   readonly weighG: ReadonlyMap<string, number>;
+  /** Minutes that the maker’s own words ask to wait, by what waits. */
+  readonly waits?: Waits;
   /** Lines counted in drops or spoons: they go into each bowl by themselves. */
   readonly counted: ReadonlySet<string>;
 }

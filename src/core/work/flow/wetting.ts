@@ -1,5 +1,5 @@
 import type { Line } from '@/core/formula/model/schema';
-import { linesOf, type Cook } from './cook';
+import { linesOf, waiting, type Cook } from './cook';
 import { isStrongAlcohol, type RoutedLine } from './routes';
 import type { Operation, Vessel } from './types';
 
@@ -69,8 +69,7 @@ export function wetting(cook: Cook, beaker: Vessel): Wetting {
           ...cook.weigh(linesOf([...warm, ...herbs]), jar),
           cook.op('infuse', 'infuse', jar, {
             lines: linesOf(herbs),
-            waitMinMin: INFUSE_MIN,
-            waitMaxMin: INFUSE_MAX_MIN,
+            ...waiting(cook.waits.infuse, INFUSE_MIN, INFUSE_MAX_MIN),
           }),
         ]
       : [],

@@ -4,7 +4,9 @@ import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom } from '../../../../tests/fixtures/bodies';
 import { begun } from '../../../../tests/fixtures/bench';
 import { FAMILIES, METHODS, SCHOOLS, type LineWay } from '@/core/formula/model/kinds';
-import { allLines } from '@/core/formula/model/edit';
+import { allLines, stayingLines } from '@/core/formula/model/edit';
+import { USUAL_CONDITIONS } from '@/core/results/conditions/types';
+import { evaluate } from '@/core/results/evaluation/evaluate';
 import { newLine, newPart } from '@/core/formula/model/create';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import { bodyOfRecipe } from '@/core/formula/reading/bodyOfRecipe';
@@ -629,7 +631,9 @@ describe('the maker’s own words', () => {
   });
 
   it('stand where a line is weighed that asks for more than its weight', () => {
-    expect(saying('a spoon at a time until it clumps')).toEqual(['weigh Vinegar, 5%']);
+    expect(saying('a spoon at a time until it clumps')).toEqual([
+      'spray Add the 5% vinegar by the spoon',
+    ]);
     expect(saying('kaolin, sifted')).toEqual(['weigh Kaolin clay']);
     expect(saying('sunflower oil')).toEqual([]);
   });
@@ -637,5 +641,54 @@ describe('the maker’s own words', () => {
   it('that speak of no step stay with the formula', () => {
     expect(saying('Serve')).toEqual([]);
     expect(body.notes).toContain('Serve with a smile.');
+  });
+});
+
+describe('waiting by the maker’s own words', () => {
+  const reading = (text: string) => {
+    const read = readRecipe(text, SHIPPED);
+    if (!read.ok) throw new Error(read.problem.message);
+    return read.recipe;
+  };
+  const waits = (text: string) =>
+    laidOut(bodyOfRecipe(reading(text)), FACTS)
+      .filter(({ waitMinMin, op }) => waitMinMin > 0 && (op === 'infuse' || op === 'soak'))
+      .map(({ op, waitMinMin, waitMaxMin }) => [op, waitMinMin, waitMaxMin]);
+  const HERB = '300 g baking soda\n150 g citric acid\n20 g sunflower oil\n';
+  const SALT =
+    'Bath salts\n600 g Epsom salt\n100 g baking soda\n50 g citric acid\n6 g lavender oil\n';
+
+  it.each([
+    [`${HERB}5 g calendula petals, infused`, [['infuse', 120, 2880]]],
+    [`${HERB}5 g calendula petals, infused two days ahead`, [['infuse', 2880, 2880]]],
+    [`${HERB}5 g calendula petals, infused for 3 days`, [['infuse', 4320, 4320]]],
+    [SALT, [['soak', 60, 120]]],
+    [`${SALT}Soak the salts overnight.`, [['soak', 720, 720]]],
+  ])('%j waits %j', (text, wanted) => {
+    expect(waits(text)).toEqual(wanted);
+  });
+
+  it('an infused herb is weighed, and no part of the mix', () => {
+    const body = bodyOfRecipe(reading(`${HERB}5 g calendula petals, infused`));
+    const planned = planSteps(body, [], { catalog: SHIPPED, pieceG: 100, pieces: 4, stepG: 1 });
+    const infusing = planned.find(({ id }) => id === 'infuse');
+    expect(infusing).toMatchObject({ kind: 'do', waitS: 7200 });
+    expect(evaluate(body, USUAL_CONDITIONS).totalG).toBeCloseTo(470, 6);
+    expect(stayingLines(body)).toHaveLength(3);
+  });
+
+  it('what goes in by the spoon is counted in spoons, after the acid', () => {
+    const text =
+      'Dishwasher cubes\n300 g washing soda\n100 g citric acid\nvinegar, by the teaspoon until it clumps (mine took 9)';
+    const steps = planSteps(bodyOfRecipe(reading(text)), [], {
+      catalog: SHIPPED,
+      pieceG: 30,
+      pieces: 12,
+      stepG: 1,
+    });
+    const at = steps.findIndex((step) => step.kind === 'spray');
+    expect(steps[at]).toMatchObject({ title: 'Add the 5% vinegar by the spoon' });
+    expect(steps[at]?.note).toContain('about 9 teaspoons');
+    expect(steps.slice(0, at).some(({ id }) => id.startsWith('mix-acid'))).toBe(true);
   });
 });

@@ -5,6 +5,7 @@ import { applyEdits } from './edits';
 import { finishing, forming } from './forming';
 import { mainMixing, smallMixing } from './mixing';
 import { looseMixing } from './soaking';
+import { saidWaits } from './saidWaits';
 import { bloomsIn, secondColor, splitOf } from './split';
 import type { Operation, Work, WorkFacts } from './types';
 
@@ -17,7 +18,8 @@ export function workOf(body: FormulaBody, facts: WorkFacts): Work {
  * The order the rules give: embeds and toppings ahead, the main mix, filled and formed; icing, drizzle and paint only
  * when the pieces are ready for them. An embed that holds water gets its acid right before it is filled in.
  */
-export function laidOut(body: FormulaBody, facts: WorkFacts): readonly Operation[] {
+export function laidOut(body: FormulaBody, plain: WorkFacts): readonly Operation[] {
+  const facts = { ...plain, waits: saidWaits(body, plain.catalog) };
   const [main, ...others] = body.parts as [Part, ...Part[]];
   const isLoose = body.method === 'loose';
   const second = secondColor(body);

@@ -34,6 +34,7 @@ useBenchKeys({ space: next });
     :step-id="step.id"
     :own-id="step.materialId"
     :line-id="step.lineId"
+    :spoon-g="step.spoonG"
   />
   <div class="hands">
     <HandButton is-main is-big @click="next">Remixed, next <kbd>space</kbd></HandButton>

@@ -10,6 +10,11 @@ const MOLD = String.raw`(?:the|each|every) mou?lds?`;
 /** How a material goes in and what is done with it, in words that stand beside its name. First match counts. Common practice. */
 const ROWS: readonly Row[] = [
   [
+    String.raw`(?:(?:a|one|half a) (?:heaped )?(?:teaspoon|tablespoon|tsp|tbsp|spoon(?:ful)?) at a time|by the (?:tea|table)?spoon(?:ful)?|spoon by spoon)`,
+    'spray',
+    'by-the-spoon',
+  ],
+  [
     String.raw`(?:in|into|from|with) (?:a|the|my) (?:small |fine )?(?:spray(?:er)?(?: bottle)?|spritzer|mister|atomizer)`,
     'spray',
     'sprayed',

@@ -79,7 +79,7 @@ const REMARKS: readonly RegExp[] = [
   ),
   /(?:goes|go|comes|come|follows|gets added|is added|are added)(?: in(?:to)?)?(?: (?:the|a) (?:bowl|mix|pot))?(?: next| first| last| then)?\b/y,
   /(?:call(?:ed)?|named?)(?: (?:it|them|these))? ["']?[\w' ]{1,30}["']?/y,
-  /(?:drop by drop|bit by bit|little by little|spoon by spoon|by the (?:spoon(?:ful)?|drop)|slowly|gradually|gently|carefully|thoroughly|evenly|quickly|well|fully|together|separately|each time|afterwards?|overnight|over night|at once|all at once|right away|immediately)\b/y,
+  /(?:drop by drop|bit by bit|little by little|by the drop|slowly|gradually|gently|carefully|thoroughly|evenly|quickly|well|fully|together|separately|each time|afterwards?|at once|all at once|right away|immediately)\b/y,
   /(?:the |on the )?(?:next|following|same|first|second|third) (?:day|morning|evening|night)\b/y,
   /(?:by (?:weight|volume|eye|hand|feel)|more or less|or thereabouts|give or take|roughly|approx(?:\.|imately)?|optional(?:ly)?|divided|to serve|see (?:note|below|above)|as (?:above|below)|(?:finely |freshly |coarsely |very )?(?:ground|crushed|chopped|grated|milled)(?: (?:fine|finely|up|well|to (?:a )?(?:fine )?(?:powder|dust)))|crushed|room temperature|weighed|softened|warm and|of your choice|your choice|any (?:kind|color|colour|brand|sort)|or any|from the (?:kettle|tap|shop|garden|fridge|jar|bottle)|each other|in grams|grams,? (?:everything|all)|everything in grams|all (?:weights? )?in grams|weights? in grams)\b/y,
   /%? ?w\/w\b/y,
@@ -89,7 +89,7 @@ const REMARKS: readonly RegExp[] = [
 ];
 /** Remarks that begin as an amount does. */
 const LITTLE =
-  /same (?:again|as)\b|(?:half|twice|double|a third|a quarter|three times|the same|just|exactly)(?: again)? (?:as much|the amount|amount)(?: of)?\b|(?:at |in )?\d{1,2}(?:[.,]\d)? ?(?:%|percent) ?(?:relative )?(?:humidity|rh)\b|(?:relative )?(?:humidity|rh)\b[^\d%\n]{0,24}\d{2}(?:[.,]\d)? ?(?:%|percent\b)?|(?:a|one|half a) (?:teaspoon|tablespoon|tsp|tbsp|spoon(?:ful)?|drop|little|bit|few drops|squirt|handful|pinch|gram) at a time\b|equal (?:parts|amounts|weights?|quantities)(?: (?:of|by weight))?\b|(?:the )?same (?:amount |weight |quantity )?of\b/y;
+  /same (?:again|as)\b|(?:half|twice|double|a third|a quarter|three times|the same|just|exactly)(?: again)? (?:as much|the amount|amount)(?: of)?\b|(?:at |in )?\d{1,2}(?:[.,]\d)? ?(?:%|percent) ?(?:relative )?(?:humidity|rh)\b|(?:relative )?(?:humidity|rh)\b[^\d%\n]{0,24}\d{2}(?:[.,]\d)? ?(?:%|percent\b)?|(?:a|one|half a) (?:drop|little|bit|few drops|squirt|handful|pinch|gram) at a time\b|equal (?:parts|amounts|weights?|quantities)(?: (?:of|by weight))?\b|(?:the )?same (?:amount |weight |quantity )?of\b/y;
 export const littleAt = (low: string, at: number) => ends(LITTLE, low, at);
 
 export function remarkAt(low: string, at: number): number | null {
@@ -123,6 +123,9 @@ const IN_WORDS: Readonly<Record<string, number>> = {
   thirty: 30,
 };
 
+/** From evening to morning. */
+const OVERNIGHT_MIN = 12 * 60;
+
 /** A letter's first and last words: neither a name nor a line. */
 export const isGreeting = (low: string): boolean =>
   /^\W*(?:dear|hi(?:ya)?|hello|hey|howdy|morning|evening|ok(?:ay)?|love|cheers|thanks?|thank you|(?:kind |best |warm )?regards|yours|best wishes|xo+|x{1,4}|p\.? ?s\.?|enjoy|have fun|good luck|see you)\b/.test(
@@ -134,6 +137,8 @@ export function timeAt(
   low: string,
   at: number,
 ): { readonly to: number; readonly minutes: number } | null {
+  const night = /^over ?night\b/.exec(low.slice(at, at + 11));
+  if (night) return { to: at + night[0].length, minutes: OVERNIGHT_MIN };
   TIME.lastIndex = at;
   const found = TIME.exec(low);
   if (!found) return null;

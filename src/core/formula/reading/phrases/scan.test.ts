@@ -37,7 +37,7 @@ describe('phrases', () => {
     ['spray until it holds', 'doing:spray | until:until it holds'],
     ['soak 1 hour', 'doing:soak | time:1 hour'],
     ['soda in a big bowl', 'run:soda | remark:in a big bowl'],
-    ['vinegar, a spoon at a time', 'run:vinegar | remark:a spoon at a time'],
+    ['vinegar, a spoon at a time', 'run:vinegar | doing:a spoon at a time'],
     ['Whisk the soda', 'verb:Whisk | run:the soda'],
     ['baking soda mix it', 'run:baking soda | verb:mix | join:it'],
     ['fragrance called Windfall', 'run:fragrance | remark:called Windfall'],

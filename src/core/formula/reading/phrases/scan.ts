@@ -160,6 +160,10 @@ function wordsAt({ words, catalog }: Scanned, at: number, to: number, before?: P
   if (time && time.to <= to) return { kind: 'time', from: at, to: time.to, minutes: time.minutes };
   const made = yieldAt(low, at, to);
   if (made) return { kind: 'yield', from: at, to: made.to, says: made.says };
+  const first = before === undefined && !name ? verbAt(low, at) : null;
+  // `Soak the salts overnight`: it is asked to be done.
+  if (first && first.op !== null && first.to <= to && matches(OF_IT, low, first.to))
+    return { kind: 'verb', from: at, to: first.to, op: first.op };
   const doing = doingAt(low, at, to);
   if (doing && (before !== undefined || doing.join === null) && !(isAmount && doing.filling)) {
     const { to: end, op, way, join, filling } = doing;
@@ -214,6 +218,7 @@ function wordsAt({ words, catalog }: Scanned, at: number, to: number, before?: P
 
 const OIL_OF = /oil of ([a-z]+)(?: ([a-z]+))?/y;
 
+const OF_IT = / (?:the|it|them|this|these|everything|all|your|my) /y;
 /** Verbs that are never the last word of a name, as in `wax melt` or `oil blend`. */
 const PLAIN_VERB = /(?:add|infuse|steep|whisk|stir|sift|sieve|dissolve|combine|pour|knead)\b/y;
 
