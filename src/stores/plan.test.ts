@@ -55,9 +55,9 @@ describe('what is asked for of a formula', () => {
       workshop.put('molds', [{ ...shelved, waterFillMl: null, mold: { ...mold, diameterMm } }]);
       return usePlanStore();
     };
-    expect(planWith(mold.diameterMm).moldChanged).toBe('');
+    expect(planWith(mold.diameterMm).moldNote).toBe('');
     const plan = planWith(mold.diameterMm + 5);
-    expect(plan.moldChanged).toContain(`The shelf changed (${shelved.name})`);
+    expect(plan.moldNote).toContain(`The shelf changed (${shelved.name})`);
     expect(plan.request.mold).toMatchObject({ diameterMm: mold.diameterMm + 5 });
   });
 

@@ -4,6 +4,7 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import { sameData } from '@/core/basics/sameData';
 import { moldFromShelf } from '@/core/workshop/shelf/moldFromShelf';
 import { packedDensityGMl } from '@/core/results/fizz/packedDensity';
+import { describeMold } from '@/core/work/scaling/molds';
 import { planScale } from '@/core/work/scaling/plan';
 import { useOfLeftover } from '@/core/work/scaling/leftover';
 import { requestFor, USUAL_REQUEST } from '@/core/work/scaling/request';
@@ -18,7 +19,7 @@ export const usePlanStore = defineStore('plan', () => {
   const shelf = useShelfStore();
 
   const formula = computed(() => workshop.formulaInHand);
-  const moldChanged = ref('');
+  const moldNote = ref('');
   /** Shallow: it is stored as it stands, and a store takes no reactive proxies. */
   const request = shallowRef<ScaleRequest>(lastRequest());
   const means = computed(() => shelf.meansFor(formula.value?.body.method ?? 'press'));
@@ -48,10 +49,13 @@ export const usePlanStore = defineStore('plan', () => {
   function lastRequest(): ScaleRequest {
     const inHand = workshop.formulaInHand;
     const known = workshop.settings.requests[inHand?.id ?? ''];
-    moldChanged.value = '';
+    moldNote.value = '';
     if (known) return asOnShelf(known);
+    const first = inHand ? requestFor(inHand.body) : USUAL_REQUEST;
+    if (inHand?.body.yieldPieces !== undefined || inHand?.body.yieldPiece)
+      moldNote.value = `The mold comes from the recipe (${describeMold(first.mold)}). Pick your own if it differs.`;
     return {
-      ...(inHand ? requestFor(inHand.body) : USUAL_REQUEST),
+      ...first,
       scaleStepG: workshop.settings.scaleStepG,
     };
   }
@@ -71,12 +75,13 @@ export const usePlanStore = defineStore('plan', () => {
     const next = follow(known);
     const more = next.more?.map(follow);
     if (changed.length > 0)
-      moldChanged.value = `The shelf changed (${listed(changed)}). This plan follows it.`;
+      moldNote.value = `The shelf changed (${listed(changed)}). This plan follows it.`;
     return more ? { ...next, more } : next;
   }
 
   /** Asks for something else, and remembers it for this formula. */
   function ask(next: ScaleRequest): void {
+    if (!sameData(next.mold, request.value.mold)) moldNote.value = '';
     request.value = next;
     if (!formula.value) return;
     workshop.changeSettings({
@@ -95,7 +100,7 @@ export const usePlanStore = defineStore('plan', () => {
 
   return {
     request,
-    moldChanged,
+    moldNote,
     means,
     result,
     plan,

@@ -55,7 +55,7 @@ type View = (typeof VIEWS)[number]['value'];
 const view = ref<View>('weights');
 const formula = computed(() => workshop.formulaInHand);
 const planning = usePlanStore();
-const { means, request, result, plan, assigned, leftoverUse, moldChanged, packedRecords } =
+const { means, request, result, plan, assigned, leftoverUse, moldNote, packedRecords } =
   storeToRefs(planning);
 const { ask, setWay } = planning;
 const batchAtBench = computed(() =>
@@ -174,7 +174,7 @@ async function start(isOwnUse: boolean): Promise<void> {
           <p v-if="batchAtBench" class="quiet">
             {{ batchAtBench.code }} is at the bench. It stays there when you start another batch.
           </p>
-          <p v-if="moldChanged" class="caution" role="status">{{ moldChanged }}</p>
+          <p v-if="moldNote" class="caution" role="status">{{ moldNote }}</p>
           <p v-if="formula.body.unread.length" class="caution">
             These weights leave out {{ counted(formula.body.unread.length, 'unread line') }}.
           </p>

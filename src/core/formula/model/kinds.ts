@@ -2,6 +2,8 @@ export const FAMILIES = ['bath-bomb', 'shower-steamer', 'fizzing-salts', 'cleani
 export const METHODS = ['hand', 'press', 'silicone', 'detail', 'in-pack', 'loose'] as const;
 export const SCHOOLS = ['acid-last', 'all-dry-first'] as const;
 export const PART_KINDS = ['main', 'split', 'embed', 'topping', 'icing', 'paint'] as const;
+/** Shapes that a size alone makes a mold of. */
+export const PIECE_SHAPES = ['sphere', 'half-sphere', 'cube'] as const;
 export const ORIGINS = ['own', 'sample'] as const;
 
 /** How a line goes in, where the recipe or the maker says so; else the rules of the work decide. */

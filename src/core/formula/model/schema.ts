@@ -5,6 +5,7 @@ import {
   METHODS,
   SCHOOLS,
   PART_KINDS,
+  PIECE_SHAPES,
   ORIGINS,
   LINE_WAYS,
   OPERATIONS,
@@ -110,6 +111,15 @@ export const formulaBodySchema = z.object({
   workLines: z.array(z.uuid()).max(1000).optional(),
   /** Pieces the recipe says it makes. */
   yieldPieces: z.int().min(1).max(10_000).optional(),
+  /** Shape, size and weight of a piece, as the recipe says them. */
+  yieldPiece: z
+    .object({
+      shape: z.enum(PIECE_SHAPES).optional(),
+      /** Diameter, or edge of a cube. */
+      sizeMm: z.number().min(5).max(500).optional(),
+      massG: z.number().min(0.1).max(100_000).optional(),
+    })
+    .optional(),
   /** What the recipe says beside its lines, and the maker's own words. */
   notes: z.array(z.string().max(500)).max(100).optional(),
   labelNote: z.string().max(500).optional(),

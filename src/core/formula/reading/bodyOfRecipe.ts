@@ -1,5 +1,6 @@
 import { emptyBody } from '../model/create';
 import type { Family, FormulaBody, Method, PartKind } from '../model/schema';
+import type { Yield } from './phrases/types';
 import type { RecipeReading } from './readRecipe';
 
 /** What the maker said where the page itself did not. */
@@ -28,5 +29,27 @@ export function bodyOfRecipe(
     ...(school && { school }),
     ...(notes.length > 0 && { notes: [...notes] }),
     ...(pieces !== null && pieces >= 1 && pieces <= 10_000 && { yieldPieces: pieces }),
+    ...pieceOf(recipe.yields),
+  };
+}
+
+/** Words of the page for shapes that a size makes a mold of; a brick or a square is as good as a cube by its edge. */
+const SHAPES: Readonly<Record<string, NonNullable<FormulaBody['yieldPiece']>['shape']>> = {
+  sphere: 'sphere',
+  'half sphere': 'half-sphere',
+  cube: 'cube',
+};
+
+function pieceOf({ shape, sizeMm, pieceG }: Yield): Pick<FormulaBody, 'yieldPiece'> {
+  const known = shape === undefined ? undefined : SHAPES[shape];
+  const isSize = sizeMm !== undefined && sizeMm >= 5 && sizeMm <= 500;
+  const isMass = pieceG !== undefined && pieceG >= 0.1 && pieceG <= 100_000;
+  if (!isSize && !isMass && known === undefined) return {};
+  return {
+    yieldPiece: {
+      ...(known && { shape: known }),
+      ...(isSize && (shape === undefined || known) && { sizeMm }),
+      ...(isMass && { massG: pieceG }),
+    },
   };
 }

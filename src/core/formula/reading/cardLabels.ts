@@ -1,5 +1,5 @@
 /** What a card says beside a label of its own: `Name: Plum Dusk`, `Qty: 9`, `Optional: orange peel`. */
-export type CardLabel = 'name' | 'yield' | 'optional';
+export type CardLabel = 'name' | 'yield' | 'optional' | 'told';
 
 const LABELS: ReadonlyArray<readonly [RegExp, CardLabel]> = [
   [/^(?:recipe |product )?(?:name|title|called|recipe)\s*[:=]\s*(?=\S)/, 'name'],
@@ -8,6 +8,7 @@ const LABELS: ReadonlyArray<readonly [RegExp, CardLabel]> = [
     'yield',
   ],
   [/^(?:mou?lds?|size|piece size|shape|weight (?:each|per piece))\s*[:=]\s*(?=\S)/, 'yield'],
+  [/^(?:family|type|kind|category|product type|date|made by|maker|source)\s*[:=]\s*(?=\S)/, 'told'],
   [/^(?:optional(?:ly)?|extras?|if you like|nice to have)\s*[:=]\s*(?=\S)/, 'optional'],
 ];
 

@@ -15,7 +15,7 @@ export interface FamilyGuess {
 
 const WORDS: ReadonlyArray<readonly [RegExp, Family]> = [
   [
-    /\b(?:shower )?(?:steamers?|melts? for the shower|shower (?:bombs?|tablets?|fizz(?:y|ies)?))\b/i,
+    /\b(?:shower )?(?:steamers?|melts? for the shower|shower floor|for the shower|shower (?:bombs?|tablets?|fizz(?:y|ies)?))\b/i,
     'shower-steamer',
   ],
   [

@@ -179,6 +179,10 @@ function take(state: Gathering, phrase: Phrase, next: Phrase | undefined): void 
       state.link = '';
       return;
     case 'section':
+      if (phrase.isBehind) {
+        if (open) open.section = phrase;
+        return;
+      }
       Object.assign(state, { section: phrase, open: null, waiting: [], link: '' });
       return;
     case 'time':
@@ -471,6 +475,17 @@ function isStrength({ from, to, much }: PhraseOf<'amount'>, low: string): boolea
   );
 }
 
+/** `10 patchouli`, `10 of patchouli` */
+function isNameNext(
+  phrases: readonly Phrase[],
+  i: number,
+  isKnown: (name: Span) => boolean,
+): boolean {
+  const next = phrases[i + 1];
+  const name = next?.kind === 'join' && next.word === 'of' ? phrases[i + 2] : next;
+  return name?.kind === 'run' && isKnown(name);
+}
+
 /** Percents and bare numbers beside a plain amount belong to a name: `99% alcohol`, `ps 80`. */
 function withoutStray(
   phrases: readonly Phrase[],
@@ -499,8 +514,7 @@ function withoutStray(
       phrase.kind === 'amount' &&
       phrase.much.as === 'bare' &&
       (before?.kind === 'mark' || before?.kind === 'join') &&
-      next?.kind === 'run' &&
-      isKnown(next);
+      isNameNext(phrases, i, isKnown);
     const now: Phrase =
       !isLine && isStray(phrase, next) ? { kind: 'run', from: phrase.from, to: phrase.to } : phrase;
     if (now.kind === 'run' && before?.kind === 'run' && now.from - before.to <= 1)

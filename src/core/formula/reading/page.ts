@@ -205,6 +205,12 @@ function takeLabeled(
   label: CardLabel,
   at: { readonly row: Row; readonly from: number; readonly raw: string },
 ): void {
+  if (label === 'told') {
+    note(found, words(found, at.row.from, at.row.to));
+    found.account.push({ from: at.from, to: at.row.to, as: 'remark' });
+    addRow(found, at.row.number, at.raw, 'note');
+    return;
+  }
   if (label !== 'name') {
     takeSentences(found, at.row, at.from, at.raw);
     return;
@@ -251,7 +257,7 @@ function isTitle(found: Found, row: Row, from: number): boolean {
   if (bare === '' || bare.split(/\s+/).length > MOST_TITLE_WORDS) return false;
   if (isGreeting(bare.toLowerCase())) return false;
   if (
-    /^[\d½¼¾]|[.!?]$/.test(bare) ||
+    (/^[\d½¼¾]|[.!?]$/.test(bare) && !/\b(?:in|oz|lb|pcs|approx)\.$/.test(bare)) ||
     (SHARE.test(bare) && !NAMES_PRODUCT.test(bare)) ||
     dangersIn(text).length > 0
   )

@@ -106,9 +106,11 @@ function recognizedItem(
   const plain = nameIn(catalog, name, item.much);
   if (plain.kind === 'dangerous') return plain;
   if (head !== '' && plain.kind !== 'certain')
-    for (const whole of [`${name} ${head}`, `${head} ${name}`]) {
+    for (const whole of [`${name} ${head}`, `${head} ${name}`, ...scentOf(name, head)]) {
       const meant = nameIn(catalog, whole, item.much);
       if (meant.kind === 'certain' || meant.kind === 'dangerous') return meant;
+      // `scent - bubblegum`
+      if (plain.kind === 'unknown' && meant.kind === 'assumed') return meant;
     }
   for (const note of item.notes.filter((one) => one.split(/\s+/).length <= LONGEST_NOTE_WORDS)) {
     const fuller = nameIn(catalog, `${note} ${name}`, item.much);
@@ -118,6 +120,11 @@ function recognizedItem(
     if (other.kind === 'certain') return other;
   }
   return plain;
+}
+
+/** `scent - bubblegum` is a fragrance by that name. */
+function scentOf(name: string, head: string): readonly string[] {
+  return /^(?:scent|fragrance|perfume)$/i.test(head) ? [`${name} fragrance oil`] : [];
 }
 
 /** Why the amount has to be asked for; null where it is one. */

@@ -12,6 +12,7 @@ const CLASSED: Readonly<Record<string, readonly HazardClass[]>> = {
   'tartaric-acid': ['eye-damage'],
   'lactic-acid-80': ['eye-damage', 'skin-irritant'],
   'sodium-bisulfate': ['eye-damage'],
+  'sulfamic-acid': ['eye-irritant', 'skin-irritant'],
   'sodium-carbonate': ['eye-irritant'],
   'sodium-carbonate-monohydrate': ['eye-irritant'],
   'sodium-carbonate-decahydrate': ['eye-irritant'],

@@ -18,6 +18,7 @@ export const DISSOLUTIONS = [
   acid('lactic-acid', 'lactic'),
   acid('acetic-acid', 'acetic'),
   acid('ascorbic-acid', 'ascorbic'),
+  acid('sulfamic-acid', 'sulfamic'),
   { ...acid('sodium-bisulfate', 'bisulfate'), ions: [{ charge: 1, mol: 1 }] },
   soda('sodium-bicarbonate', 1, 1),
   soda('sodium-carbonate', 1, 2),

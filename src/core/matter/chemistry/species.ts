@@ -27,6 +27,7 @@ const ROWS = [
   acid('lactic-acid', 'lactic acid', 'C3H6O3', 1),
   acid('acetic-acid', 'acetic acid', 'C2H4O2', 1),
   acid('ascorbic-acid', 'ascorbic acid', 'C6H8O6', 1),
+  acid('sulfamic-acid', 'sulfamic acid', 'H3NSO3', 1),
   acid('sodium-bisulfate', 'sodium bisulfate', 'NaHSO4', 1),
   base('sodium-bicarbonate', 'sodium bicarbonate', 'NaHCO3', 1, 0, 1),
   base('sodium-carbonate', 'sodium carbonate', 'Na2CO3', 2, 1, 1),

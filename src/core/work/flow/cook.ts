@@ -55,6 +55,9 @@ export function cookOf(
   const routed = routesOf(part, facts.catalog);
   const vessel = (kind: VesselKind): Vessel => ({ kind, partId: part.id });
   const suffix = isMain ? '' : `:${part.id}`;
+  /** What was weighed together is put on together. */
+  const withTwins = (lines: readonly Line[]) =>
+    lines.flatMap((line) => [line, ...[twins.get(line.id) ?? []].flat()]);
   const op: Cook['op'] = (kind, saying, at, more = {}) => ({
     id: `${KNOWN_AS[saying] ?? saying}${more.mark === undefined ? suffix : `:${more.mark}`}`,
     op: kind,
@@ -62,7 +65,10 @@ export function cookOf(
     partId: part.id,
     vessel: at,
     from: more.from ?? null,
-    lineIds: (more.lines ?? []).map(({ id }) => id),
+    lineIds: (kind === 'top' || kind === 'lay'
+      ? withTwins(more.lines ?? [])
+      : (more.lines ?? [])
+    ).map(({ id }) => id),
     minutes: more.minutes ?? usualMinutes(saying, facts.pieces),
     waitMinMin: more.waitMinMin ?? 0,
     waitMaxMin: more.waitMaxMin === undefined ? null : more.waitMaxMin,

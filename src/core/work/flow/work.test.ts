@@ -307,7 +307,10 @@ const anyBody = fc
       }),
       { maxLength: 3 },
     ),
-    main: fc.array(fc.constantFrom(...MATERIALS), { minLength: 1, maxLength: 12 }),
+    // Nothing but petals for the top leaves the bowl empty: there is nothing to press.
+    main: fc
+      .array(fc.constantFrom(...MATERIALS), { minLength: 1, maxLength: 12 })
+      .filter((main) => main.some(({ phase }) => phase !== 'finish')),
   })
   .map(({ family, method, school, parts, main }): FormulaBody => {
     const lineOf = (material: (typeof MATERIALS)[number]) => newLine(material, 10);

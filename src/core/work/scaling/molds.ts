@@ -66,6 +66,16 @@ export function describeMold(mold: Mold): string {
   }
 }
 
+/** No hand and no press packs a mix denser than its grains leave it, nor lighter than this. Rovack estimates. */
+export const MOST_G_PER_ML = 1.9;
+export const LEAST_G_PER_ML = 0.3;
+
+/** May a mold be filled to so many grams? */
+export function canBePacked(mold: Mold, fillG: number): boolean {
+  const density = fillG / moldVolumeMl(mold);
+  return density <= MOST_G_PER_ML && density >= LEAST_G_PER_ML;
+}
+
 /** The same mold, larger or smaller all round, so that it holds just so much. @param volumeMl over 0 */
 export function moldHolding(mold: Mold, volumeMl: number): Mold {
   if (!(volumeMl > 0)) throw new RangeError(`volumeMl must be over 0, got ${volumeMl}`);

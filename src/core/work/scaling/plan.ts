@@ -6,7 +6,7 @@ import { bowlHoldsG, largestShare } from './bowls';
 import type { Means } from './means';
 import { NO_MEANS } from './means';
 import type { MixReadings } from '@/core/results/binder/mixReadings';
-import { moldVolumeMl } from './molds';
+import { moldVolumeMl, LEAST_G_PER_ML, MOST_G_PER_ML, canBePacked } from './molds';
 import type { Mold } from './moldSchema';
 import { packedDensityGMl } from '@/core/results/fizz/packedDensity';
 import { planLines, type PlannedLine } from './planLines';
@@ -87,9 +87,6 @@ const MOST_BOWLS = 100;
 const MOST_ROUNDS = 8;
 /** Two weights this near are the same. */
 const SAME = 1e-9;
-/** No hand and no press packs a mix denser than its grains leave it, nor lighter than this. Rovack estimates. */
-const MOST_G_PER_ML = 1.9;
-const LEAST_G_PER_ML = 0.3;
 
 /**
  * Scales a formula to what is wanted and plans its weights. What is a share of the mix scales together; parts in grams
@@ -217,7 +214,7 @@ function packingProblem({ mold, fillG, more = [] }: ScaleRequest): string | null
     if (set.fillG === null) continue;
     const volumeMl = moldVolumeMl(set.mold);
     const density = set.fillG / volumeMl;
-    if (density > MOST_G_PER_ML || density < LEAST_G_PER_ML)
+    if (!canBePacked(set.mold, set.fillG))
       return `${formatMass(set.fillG, 1)} in a mold of ${formatMilliliters(volumeMl)} is ${formatFixed(density, 2)} g/mL (a mix packs to ${LEAST_G_PER_ML}–${MOST_G_PER_ML}). Check the mold and the weight.`;
   }
   return null;

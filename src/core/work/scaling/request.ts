@@ -1,9 +1,10 @@
 import { isInside } from '@/core/formula/model/parts';
 import type { Family, FormulaBody } from '@/core/formula/model/schema';
-import { moldHolding } from './molds';
+import { canBePacked, moldHolding } from './molds';
 import type { Mold } from './moldSchema';
 import { packedDensityGMl } from '@/core/results/fizz/packedDensity';
-import type { ScaleRequest } from './requestSchema';
+import type { ScaleRequest, Want } from './requestSchema';
+import { partG } from './wanted';
 
 /** What pieces of a family are usually pressed or filled in. Common practice. */
 const USUAL_MOLDS: Readonly<Record<Family, Mold>> = {
@@ -19,26 +20,52 @@ export function usualRequest(family: Family): ScaleRequest {
 }
 
 /**
- * What is asked for a formula at first: its own yield, each piece as heavy as the recipe makes it, in a mold that holds
- * so much; else as it is written, once.
+ * What is asked for a formula at first: its own yield, each piece as heavy as the recipe makes it, in a mold of the size it
+ * says, else in one that holds so much; without a yield as it is written, once.
  */
 export function requestFor(body: FormulaBody): ScaleRequest {
   const usual = usualRequest(body.family);
-  const insideG = body.parts
-    .filter(isInside)
-    .reduce((sum, { lines }) => lines.reduce((all, { massG: lineG }) => all + lineG, sum), 0);
-  const { yieldPieces } = body;
-  if (yieldPieces === undefined || !(insideG > 0))
-    return insideG > 0 ? { ...usual, want: { kind: 'times', times: 1 } } : usual;
-  const fillG = (insideG * (1 - usual.lossPct / 100)) / yieldPieces;
-  return {
-    ...usual,
-    want: { kind: 'pieces', count: yieldPieces },
-    ...(fillG >= LEAST_FILL_G && {
-      fillG,
-      mold: moldHolding(usual.mold, fillG / packedDensityGMl(body.method).best),
-    }),
-  };
+  const insideG = body.parts.filter(isInside).reduce((sum, part) => sum + partG(part), 0);
+  if (!(insideG > 0)) return usual;
+  const { yieldPieces, yieldPiece = {} } = body;
+  const want: Want =
+    yieldPieces === undefined
+      ? { kind: 'times', times: 1 }
+      : { kind: 'pieces', count: yieldPieces };
+  const share =
+    yieldPieces === undefined ? null : (insideG * (1 - usual.lossPct / 100)) / yieldPieces;
+  const fillG = yieldPiece.massG ?? share;
+  const shape = shapeSaid(usual.mold, yieldPiece);
+  const sized = yieldPiece.sizeMm === undefined ? null : moldOfSize(shape, yieldPiece.sizeMm);
+  if (fillG === null || fillG < LEAST_FILL_G) return { ...usual, want, mold: sized ?? usual.mold };
+  const held = moldHolding(shape, fillG / packedDensityGMl(body.method).best);
+  return { ...usual, want, fillG, mold: sized && canBePacked(sized, fillG) ? sized : held };
+}
+
+type Piece = NonNullable<FormulaBody['yieldPiece']>;
+
+const SHAPED: Readonly<Record<NonNullable<Piece['shape']>, Mold>> = {
+  sphere: { shape: 'sphere', diameterMm: 70 },
+  'half-sphere': { shape: 'half-sphere', diameterMm: 70 },
+  cube: { shape: 'box', lengthMm: 30, widthMm: 30, heightMm: 30 },
+};
+
+function shapeSaid(usual: Mold, { shape }: Piece): Mold {
+  return shape === undefined ? usual : SHAPED[shape];
+}
+
+/** A shape of just this size; null for one that a size alone does not make. */
+function moldOfSize({ shape }: Mold, mm: number): Mold | null {
+  switch (shape) {
+    case 'sphere':
+    case 'half-sphere':
+      return { shape, diameterMm: mm };
+    case 'box':
+      return { shape, lengthMm: mm, widthMm: mm, heightMm: mm };
+    case 'cylinder':
+    case 'own-volume':
+      return null;
+  }
 }
 const LEAST_FILL_G = 0.1;
 

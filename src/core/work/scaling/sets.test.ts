@@ -4,7 +4,9 @@ import { bodyFrom } from '../../../../tests/fixtures/bodies';
 import { setPartPerPiece } from '@/core/formula/model/parts';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import { USUAL_REQUEST, requestFor } from './request';
+import { moldVolumeMl } from './molds';
 import { planScale, type ScalePlan } from './plan';
+import { packedDensityGMl } from '@/core/results/fizz/packedDensity';
 import { totalPieces } from './totalPieces';
 import type { MoldSet, ScaleRequest } from './requestSchema';
 
@@ -175,6 +177,31 @@ describe('what Scale opens with', () => {
     expect(made.factor).toBeCloseTo(1, 3);
     expect(totalPieces(body, 100)).toBe(8);
     expect(requestFor(bodyFrom(MIX)).want).toEqual({ kind: 'times', times: 1 });
+  });
+
+  it('takes the size and the weight of a piece that the recipe says', () => {
+    const body = bodyFrom(MIX);
+    const of = (yieldPiece: FormulaBody['yieldPiece'], yieldPieces?: number) => {
+      const { mold, fillG } = requestFor({
+        ...body,
+        ...(yieldPiece && { yieldPiece }),
+        ...(yieldPieces && { yieldPieces }),
+      });
+      return { mold, fillG };
+    };
+    expect(of({ sizeMm: 60 })).toEqual({
+      mold: { shape: 'sphere', diameterMm: 60 },
+      fillG: null,
+    });
+    expect(of({ shape: 'half-sphere', sizeMm: 50, massG: 40 })).toEqual({
+      mold: { shape: 'half-sphere', diameterMm: 50 },
+      fillG: 40,
+    });
+    // Without a size: a mold that holds so much.
+    const cube = of({ shape: 'cube', massG: 20 });
+    const held = cube.mold.shape === 'box' ? moldVolumeMl(cube.mold) : NaN;
+    expect(held * packedDensityGMl(body.method).best).toBeCloseTo(20, 6);
+    expect(of({ massG: 20 }, 6).fillG).toBe(20);
     expect(totalPieces(bodyFrom(ICED), 100)).toBe(9);
   });
 });

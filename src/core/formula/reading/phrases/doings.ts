@@ -24,7 +24,11 @@ const ROWS: readonly Row[] = [
     'spray',
     'sprayed',
   ],
-  [String.raw`(?:spray|spritz|mist)(?: bottle)?(?= until|,|\s*$|\s*\n)`, 'spray', 'sprayed'],
+  [
+    String.raw`(?:the |a )?(?:(?:tiniest|tiny|light|quick|fine|final|little) )*(?:spray|spritz|mist)(?: bottle)?(?= until|,|\s*$|\s*\n)`,
+    'spray',
+    'sprayed',
+  ],
   [String.raw`(?:sprayed|spritzed|misted)(?: (?:on|over|in|at the end|last))*`, 'spray', 'sprayed'],
   [
     String.raw`(?:stirred|mixed|rubbed|soaked) (?:in(?:to)?|with) (?:the )?(?:\w+ )?salts?`,

@@ -160,7 +160,8 @@ const VAGUE_BARE = new RegExp(
 );
 const SOME =
   /(?:some|(?:just )?a (?:very |tiny )?little|(?:very )?little|(?:just |about )?enough|any amount of|a bit of|plenty of|lots of|a lot of)\b(?: of\b)?(?=\s+[a-z]|\s*$|\s*[,.;\n])/y;
-const TO_TASTE = /(?:to taste|to smell|to color|to colour|as you like|by eye|q\.?s\.?)(?![a-z])/y;
+const TO_TASTE =
+  /(?:to taste|to smell|to color|to colour|as you like|by eye|q\.?s\.?|prn)(?![a-z])/y;
 
 export function vagueAt(low: string, at: number): number | null {
   for (const pattern of [VAGUE, VAGUE_BARE, SOME, TO_TASTE]) {
@@ -197,6 +198,11 @@ const SECTIONS: ReadonlyArray<readonly [RegExp, SectionWords]> = [
   ],
 ];
 
+/** `pink lake in half of it`: for the second color, behind the name. */
+const IN_HALF =
+  /(?:in|into|for|to) (?:only )?(?:one |the |the other |the second |your )?half(?: of (?:it|this|them|the (?:mix|mixture|batch|bowl)))?(?= *(?:$|[,.;)]))/y;
+export const inHalfAt = (low: string, at: number) => ends(IN_HALF, low, at);
+
 /** Words inside a row that open a section for what follows in it. @param low lower case */
 export function sectionAt(
   low: string,
@@ -210,7 +216,7 @@ export function sectionAt(
 }
 
 const JOIN =
-  /(?:and|as|just|only|maybe|usually|&|\+|plus|then|or|with|into|in|onto|on|to|of|from|over|by|at|for|per|every|after|before|through|between|under|up|that|this|these|those|it|them|is|are|be|was|has|have|had|will|can|i|we|you|they|he|she|my|our|your|their|its)\b|w\/(?=\s?[a-z])|[&+]/y;
+  /(?:and|as|just|only|maybe|usually|&|\+|plus|then|or|with|into|in|onto|on|to|of|from|over|by|at|for|per|every|after|before|through|between|under|up|that|this|these|those|it|them|is|are|be|was|has|have|had|will|can|i|we|you|they|he|she|my|our|your|their|its)\b|w\/(?=\s?[a-z\d])|[&+]/y;
 export function joinAt(
   low: string,
   at: number,

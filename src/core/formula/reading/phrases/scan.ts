@@ -10,6 +10,7 @@ import { doingAt } from './doings';
 import { knownNameAt } from './knownName';
 import {
   correctionAt,
+  inHalfAt,
   joinAt,
   littleAt,
   remarkAt,
@@ -156,6 +157,17 @@ function wordsAt({ words, catalog }: Scanned, at: number, to: number, before?: P
       name: words.text.slice(at, section.to).replace(/[:,]$/, ''),
       way: section.way,
     };
+  const half = before?.kind === 'run' || before?.kind === 'amount' ? inHalfAt(low, at) : null;
+  if (half !== null && half <= to)
+    return {
+      kind: 'section',
+      from: at,
+      to: half,
+      partKind: 'split',
+      name: HALF,
+      way: null,
+      isBehind: true,
+    };
   const time = timeAt(low, at);
   if (time && time.to <= to) return { kind: 'time', from: at, to: time.to, minutes: time.minutes };
   const made = yieldAt(low, at, to);
@@ -218,6 +230,8 @@ function wordsAt({ words, catalog }: Scanned, at: number, to: number, before?: P
 
 const OIL_OF = /oil of ([a-z]+)(?: ([a-z]+))?/y;
 
+/** What a second color is called that only stands behind a line. */
+const HALF = 'Second color';
 const OF_IT = / (?:the|it|them|this|these|everything|all|your|my) /y;
 /** Verbs that are never the last word of a name, as in `wax melt` or `oil blend`. */
 const PLAIN_VERB = /(?:add|infuse|steep|whisk|stir|sift|sieve|dissolve|combine|pour|knead)\b/y;

@@ -61,6 +61,8 @@ export type Phrase = Span &
         readonly partKind: PartKind;
         readonly name: string;
         readonly way: LineWay | null;
+        /** Does it speak of the line before it alone? */
+        readonly isBehind?: true;
       }
     | { readonly kind: 'correction' }
     | { readonly kind: 'bracket'; readonly inner: readonly Phrase[] }

@@ -7,7 +7,7 @@ const NUM = String.raw`(?:(?:an? )?baker'?s dozen|\d{1,5}(?! ?[./]\d)|(?:an?|two
 const ABOUT = String.raw`(?:(?:about|approx(?:\.|imately)?|around|roughly|up to|some|ca\.?) |[~≈] ?)?`;
 const COUNT = String.raw`${ABOUT}(${NUM})(?: ?(?:-|–|to) ?(${NUM}))?(?:-?ish\b|\+)?`;
 const SIZES = String.raw`(?:(?:small|big|large|round|mini|medium|little|full|good|standard|single|silicone|cute|pretty|fat|bath|shower|toilet|dishwasher|kettle|laundry|cleaning|sink|drain|heart|star|ice[- ]cube|half[- ]?moon)[- ])*`;
-const NOUN = String.raw`(?:pieces?|pcs?|bombs?|balls?|steamers?|cubes?|tab(?:let)?s?|pucks?|jars?|sachets?|pouch(?:es)?|bags?|tins?|bricks?|bars?|half[- ]?spheres?|half[- ]moons?|hemispheres?|spheres?|hearts?|stars?|mou?lds?|cavit(?:y|ies)|(?:muffin|cupcake) (?:cups?|cases?|molds?)|fizzers?|fizzies|melts?|squares?|dis[ck]s?|rounds?|ones|eggs?|minis?|portions?|off|shapes?|cakes?|cupcakes?|bottles?|sets?|pairs?)`;
+const NOUN = String.raw`(?:pieces?|pcs?|bombs?|balls?|steamers?|cubes?|tab(?:let)?s?|pucks?|jars?|sachets?|pouch(?:es)?|bags?|tins?|bricks?|bars?|half[- ]?spheres?|half[- ]moons?|hemispheres?|spheres?|hearts?|stars?|mou?lds?|cavit(?:y|ies)|(?:muffin|cupcake) (?:cups?|cases?|molds?)|fizzers?|fizzies|melts?|squares?|dis[ck]s?|rounds?|ones|eggs?|minis?|portions?|off|shapes?|cakes?|cupcakes?|bottles?|scoops(?=\\s*(?:$|[,.;)]))|sets?|pairs?)`;
 const PIECE = `${SIZES}${NOUN}`;
 const MASS = String.raw`(\d+(?:[.,]\d+)?) ?-?(g|gr|grams?|kg|oz|ounces?|lbs?|pounds?)\b`;
 const TAIL = String.raw`(?:,? (?:of |at |à |@ ?)?(?:about |approx\.? |~ ?)?${MASS}(?: (?:each|apiece|a piece))?)?`;
@@ -18,7 +18,7 @@ const FILLS = String.raw`(?:fills?|enough for|for|serves|bagged into|press(?:ed)
 
 const PATTERNS: ReadonlyArray<readonly [RegExp, (found: RegExpExecArray) => Yield]> = [
   [
-    new RegExp(`${COUNT} ?[x×] ?${MASS}(?: (?:each|apiece))?`, 'y'),
+    new RegExp(`(?:${MAKES} ?[:=] ?)?${COUNT} ?[x×] ?${MASS}(?: (?:each|apiece))?`, 'y'),
     ([, one, two, figure, unit]) => ({ count: counted(one, two), pieceG: grams(figure, unit) }),
   ],
   [
@@ -104,7 +104,7 @@ const PATTERNS: ReadonlyArray<readonly [RegExp, (found: RegExpExecArray) => Yiel
     ([, one, two, figure, unit]) => ({ pieceG: grams(figure, unit), ...shaped(one ?? two) }),
   ],
   [
-    /(\d+ \d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?) ?-?(mm|cm|inch(?:es)?|")(?: (?:wide|across|diameter|dia))?(?: (?:round )?(?:balls?|spheres?|mou?lds?|rounds?|half[- ]spheres?))?(?![a-z])/y,
+    /(\d+ \d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?) ?-?(mm|cm|inch(?:es)?|in(?=\.|,|\)|$| (?:round|mou?ld|cube|sphere|ball|wide|across|puck))|")(?: (?:wide|across|diameter|dia))?(?: (?:round )?(?:balls?|spheres?|mou?lds?|rounds?|half[- ]spheres?))?(?![a-z])/y,
     ([, figure, unit]) => ({
       sizeMm: sizeOf(figure) * (MM[unit?.slice(0, 2) ?? ''] ?? 1),
     }),

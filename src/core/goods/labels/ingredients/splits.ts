@@ -10,6 +10,12 @@ export const SPLITS: Readonly<Record<string, readonly Split[]>> = {
   'isopropyl-alcohol-91': [part('Isopropyl Alcohol', 0.874), part('Aqua', 0.126)],
   'isopropyl-alcohol-70': [part('Isopropyl Alcohol', 0.627), part('Aqua', 0.373)],
   'ethanol-95': [part('Alcohol', 0.924), part('Aqua', 0.076)],
+  vodka: [part('Aqua', 0.667), part('Alcohol', 0.333)],
+  'castile-soap': [
+    part('Aqua', 0.62),
+    part('Potassium Olivate', 0.25),
+    part('Potassium Cocoate', 0.13),
+  ],
   'witch-hazel': [part('Hamamelis Virginiana Water', 0.89), part('Alcohol', 0.11)],
   'powdered-sugar': [part('Sucrose', 0.97), part('Zea Mays Starch', 0.03)],
   'meringue-powder': [part('Albumen', 0.7), part('Sucrose', 0.3)],

@@ -52,6 +52,13 @@ export const ACID_SYSTEMS = [
   },
   { id: 'bisulfate', fullCharge: -1, pKas: [1.987], enthalpiesKJMol: [-22.4], source: crc },
   {
+    id: 'sulfamic',
+    fullCharge: 0,
+    pKas: [1.05],
+    enthalpiesKJMol: [1.9],
+    source: 'pKa: CRC Handbook; enthalpy not looked up',
+  },
+  {
     id: 'peroxide',
     fullCharge: 0,
     pKas: [11.65],

@@ -16,6 +16,9 @@ export const VEGAN: Readonly<Record<string, Sourced<Vegan>>> = {
   'whole-milk-powder': handbook('no'),
   'buttermilk-powder': handbook('no'),
   beeswax: handbook('no'),
+  honey: handbook('no'),
+  'honey-powder': handbook('no'),
+  'propylene-glycol': supplier('ask'),
   'meringue-powder': handbook('no'),
   sprinkles: supplier('ask'),
   sugar: supplier('ask'),
@@ -33,6 +36,8 @@ export const VEGAN: Readonly<Record<string, Sourced<Vegan>>> = {
 
 /** What people with an allergy to a food ask about, by material. */
 export const FOOD_ALLERGEN: Readonly<Record<string, Sourced<string>>> = {
+  'wheat-flour': handbook('wheat'),
+  'rolled-oats': handbook('gluten'),
   'sweet-almond-oil': handbook('tree nut'),
   'macadamia-oil': handbook('tree nut'),
   'argan-oil': handbook('tree nut'),

@@ -27,6 +27,7 @@ export const NOT_FOR: Readonly<Record<string, Sourced<Restriction>>> = {
   borax: householdOnly,
   'sodium-percarbonate': householdOnly,
   'sodium-bisulfate': householdOnly,
+  'sulfamic-acid': householdOnly,
   'dish-soap': householdOnly,
   'vinegar-10': householdOnly,
   'goat-milk-powder': foodOnSurfaces,
@@ -40,4 +41,9 @@ export const NOT_FOR: Readonly<Record<string, Sourced<Restriction>>> = {
   'powdered-sugar': foodOnSurfaces,
   'meringue-powder': foodOnSurfaces,
   sprinkles: foodOnSurfaces,
+  dextrose: foodOnSurfaces,
+  'wheat-flour': foodOnSurfaces,
+  'honey-powder': foodOnSurfaces,
+  'cocoa-powder': foodOnSurfaces,
+  honey: foodOnSurfaces,
 };

@@ -55,6 +55,9 @@ const AMBIGUOUS: ReadonlyMap<string, readonly string[]> = new Map([
   ['coloring', ['water-soluble-dye', 'mica', 'lake-color', 'liquid-food-color']],
   ['pigment', ['mica', 'iron-oxide', 'ultramarine-blue']],
   ['petal', ['rose-petals', 'calendula-petals']],
+  // How strong they are, only the bottle says.
+  ['vodka', ['vodka', 'ethanol-95']],
+  ['lemon juice', ['lemon-juice', 'citric-acid']],
   ['acid', ['citric-acid', 'tartaric-acid', 'malic-acid']],
   ['betaine', ['cocamidopropyl-betaine', 'betaine-powder', 'trimethylglycine']],
   ['aloe', ['aloe-juice', 'aloe-powder']],

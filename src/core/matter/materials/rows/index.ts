@@ -1,6 +1,7 @@
 import { ACIDS } from './acids';
 import { BASES } from './bases';
 import { COLORS } from './colors';
+import { KITCHEN } from './kitchen';
 import { LIQUIDS } from './liquids';
 import { OILS } from './oils';
 import { POWDERS } from './powders';
@@ -14,6 +15,7 @@ export const CATALOG_ROWS = [
   ...SALTS,
   ...POWDERS,
   ...LIQUIDS,
+  ...KITCHEN,
   ...OILS,
   ...SCENTS,
   ...COLORS,

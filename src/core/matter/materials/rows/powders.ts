@@ -163,7 +163,7 @@ export const POWDERS = [
     'sprinkles',
     'Sprinkles',
     'Sucrose, Zea Mays Starch, CI',
-    ['sugar sprinkle', 'nonpareil', 'sugar pearl', 'jimmies'],
+    ['sugar sprinkle', 'rainbow sprinkle', 'nonpareil', 'sugar pearl', 'jimmies'],
     0.8,
     ['for-the-top'],
   ),
