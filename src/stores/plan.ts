@@ -8,10 +8,20 @@ import { describeMold } from '@/core/work/scaling/molds';
 import { planScale } from '@/core/work/scaling/plan';
 import { useOfLeftover } from '@/core/work/scaling/leftover';
 import { requestFor, USUAL_REQUEST } from '@/core/work/scaling/request';
+import type { FormulaBody } from '@/core/formula/model/schema';
 import type { Mold } from '@/core/work/scaling/moldSchema';
 import type { ScaleRequest, Way } from '@/core/work/scaling/requestSchema';
 import { useShelfStore } from './shelf';
 import { useWorkshopStore } from './workshop';
+
+/** Where the first mold comes from, when the recipe says something of its pieces. */
+function sayMold({ yieldPieces, yieldPiece }: FormulaBody, mold: Mold): string {
+  if (yieldPiece?.sizeMm !== undefined)
+    return `The mold comes from the recipe (${describeMold(mold)}). Pick your own if it differs.`;
+  return yieldPieces === undefined && yieldPiece === undefined
+    ? ''
+    : `The mold fits the recipe’s pieces (${describeMold(mold)}). Pick your own if it differs.`;
+}
 
 /** What is asked for of the formula in hand, and the plan that comes of it with this workshop's means. */
 export const usePlanStore = defineStore('plan', () => {
@@ -52,8 +62,7 @@ export const usePlanStore = defineStore('plan', () => {
     moldNote.value = '';
     if (known) return asOnShelf(known);
     const first = inHand ? requestFor(inHand.body) : USUAL_REQUEST;
-    if (inHand?.body.yieldPieces !== undefined || inHand?.body.yieldPiece)
-      moldNote.value = `The mold comes from the recipe (${describeMold(first.mold)}). Pick your own if it differs.`;
+    moldNote.value = inHand ? sayMold(inHand.body, first.mold) : '';
     return {
       ...first,
       scaleStepG: workshop.settings.scaleStepG,

@@ -12,11 +12,11 @@ const INFUSION =
 /**
  * `Add 40 g of the infused oil`: of the oil that the page has infused before, and not an oil beside it. The herb is taken
  * in the same share; it is strained off.
- * @returns the id of the oil's line; null where the page has infused none
+ * @returns was it that? The oil's line is the one that stands already
  */
-export function takeInfused(found: Found, { name, much, ...item }: Item): readonly string[] | null {
+export function takeInfused(found: Found, { name, much, ...item }: Item): boolean {
   const text = nameText({ ...item, name, much }, found.words);
-  if (!INFUSION.test(text) || much?.as !== 'measured') return null;
+  if (!INFUSION.test(text) || much?.as !== 'measured') return false;
   const { catalog, small } = found.known;
   for (const part of found.parts) {
     const herbs = part.lines.filter(isStrained);
@@ -30,11 +30,11 @@ export function takeInfused(found: Found, { name, much, ...item }: Item): readon
       'level',
       small,
     ).best;
-    if (!(usedG <= oil.massG)) return null;
+    if (!(usedG <= oil.massG)) return false;
     part.lines.forEach((line, i) => {
       if (line === oil || herbs.includes(line)) part.lines[i] = timesLine(line, usedG / oil.massG);
     });
-    return [oil.id];
+    return true;
   }
-  return null;
+  return false;
 }

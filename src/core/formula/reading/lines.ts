@@ -39,7 +39,12 @@ export function takeItems(
       ? { ...raw, from: sentence.from, to: sentence.to }
       : widened(raw, i, items, sentence);
     const part = partFor(found, item);
-    const stock = takeStock(found, item, sentence.number, part) ?? takeInfused(found, item);
+    if (takeInfused(found, item)) {
+      names.set(raw.name?.from ?? raw.from, true);
+      before = null;
+      return;
+    }
+    const stock = takeStock(found, item, sentence.number, part);
     if (stock) {
       ids.push(...stock);
       names.set(raw.name?.from ?? raw.from, true);
