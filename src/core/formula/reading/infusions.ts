@@ -14,9 +14,9 @@ const INFUSION =
  * in the same share; it is strained off.
  * @returns was it that? The oil's line is the one that stands already
  */
-export function takeInfused(found: Found, { name, much, ...item }: Item): boolean {
-  const text = nameText({ ...item, name, much }, found.words);
-  if (!INFUSION.test(text) || much?.as !== 'measured') return false;
+export function takeInfused(found: Found, item: Item): boolean {
+  const { much } = item;
+  if (much?.as !== 'measured' || !INFUSION.test(nameText(item, found.words))) return false;
   const { catalog, small } = found.known;
   for (const part of found.parts) {
     const herbs = part.lines.filter(isStrained);

@@ -162,8 +162,8 @@ function takeWords(found: Found, { row, from, raw, text, isFirst }: RowWords): v
     .replace(/\s+/g, ' ')
     .replace(/ (?=[:.,]$)/, '')
     .trim();
-  const isPerPiece = readHeading(bare, brackets)?.kind === 'per-piece';
-  const forEvery = text.startsWith('(') || isPerPiece ? null : readForEvery(text);
+  const per = text.startsWith('(') ? null : readForEvery(text);
+  const forEvery = per && readHeading(bare, brackets)?.kind === 'per-piece' ? null : per;
   const labeled = cardLabelAt(words(found, from, row.to).toLowerCase());
   if (labeled && labeled.label !== 'yield') {
     found.account.push({ from, to: from + labeled.length, as: 'heading' });
