@@ -4,6 +4,9 @@ import { stayingLines, totalMassG } from '../../src/core/formula/model/edit';
 import { FOR_WHOM } from '../../src/core/goods/labels/cautions';
 import { MARKETS } from '../../src/core/goods/labels/market';
 import { NO_WORDS, labelContent, type LabelQuestion } from '../../src/core/goods/labels/content';
+import { classify } from '../../src/core/goods/labels/classification/classify';
+import { US_WORDS, usSignal } from '../../src/core/goods/labels/classification/usWords';
+import { isForSkin } from '../../src/core/formula/model/messages';
 import { claimsIn } from '../../src/core/goods/labels/claims/claimsIn';
 import { labelRequirements } from '../../src/core/goods/labels/labelRequirements';
 import { sayLabelRequirement } from '../../src/core/goods/labels/messages';
@@ -68,6 +71,7 @@ export function labelFor(text: string, rawOptions: Readonly<Record<string, unkno
       netWeight: content.netWeight ?? { g: 0, oz: 0, text: '' },
       allergens: product?.allergens.declared ?? [],
       cautions: content.cautions,
+      ...(!isForSkin(body.family) && { classification: classificationFor(asked) }),
       claims: claimsOf(words),
       missing: musts
         .filter(({ state }) => state === 'missing')
@@ -76,6 +80,28 @@ export function labelFor(text: string, rawOptions: Readonly<Record<string, unkno
         .filter(({ state }) => state === 'look')
         .map((must) => ({ code: must.code, ...sayLabelRequirement(must), rule: must.rule })),
     },
+  };
+}
+
+/** A household piece by the market’s own rule; in the US without codes, for there are none. */
+function classificationFor({ market, products: [product] }: LabelQuestion) {
+  const {
+    unknown: _unknown,
+    reproductionPct: _pct,
+    ...classed
+  } = classify(product?.contents ?? [], product?.documentFor);
+  if (market !== 'us') return classed;
+  const codes = classed.hazards.map(({ code }) => code);
+  const signal = usSignal(codes);
+  return {
+    signal: signal === null ? null : signal === 'DANGER' ? 'Danger' : 'Warning',
+    hazards: codes.flatMap((code) =>
+      US_WORDS[code] === undefined ? [] : [{ code: '16 CFR 1500', text: US_WORDS[code] }],
+    ),
+    supplemental: [],
+    precautions: [],
+    pictograms: [],
+    contains: classed.contains,
   };
 }
 

@@ -1,10 +1,12 @@
 import { isForSkin } from '@/core/formula/model/messages';
 import type { Family } from '@/core/formula/model/schema';
 import type { Portion } from '@/core/matter/materials/portion';
+import type { AllergenDocument } from '@/core/results/scent/declarable';
 import { cautionedForInfants, cautionedInPregnancy } from '@/core/results/scent/cautions';
 import { listed } from '@/core/basics/format/names';
-import { hazardsOf, type HazardCode } from './hazards';
-import type { DeclaredAllergen } from './ingredients/allergens';
+import { classify, type Classification } from './classification/classify';
+import type { HazardCode, PrecautionCode } from './classification/statements';
+import { US_WORDS, usSignal } from './classification/usWords';
 import type { Market } from './market';
 
 /** One sentence for the label and who asks for it. */
@@ -30,9 +32,11 @@ export type CautionCode =
   | 'signal'
   | 'household'
   | 'bleach'
-  | 'may-be-allergic'
+  | 'contains'
+  | 'EUH208'
   | 'borax-not-for-sale'
   | HazardCode
+  | PrecautionCode
   | 'first-aid';
 
 const practice = 'common practice';
@@ -53,33 +57,12 @@ const FOAMING_ENDS: Readonly<Record<ForWhom, string>> = {
   adults: '',
 };
 
-/** What a hazard is called on a label, EU then US. */
-const HAZARD_WORDS: Readonly<Record<HazardCode, Readonly<Record<Market, string>>>> = {
-  'eye-damage': {
-    eu: 'Causes serious eye damage. Wear eye protection.',
-    us: 'Can burn the eyes. Wear eye protection.',
-  },
-  'eye-irritant': {
-    eu: 'Causes serious eye irritation. Wear eye protection.',
-    us: 'Eye irritant. Avoid contact with eyes.',
-  },
-  'skin-irritant': {
-    eu: 'Causes skin irritation. Wear protective gloves.',
-    us: 'Skin irritant. Wear gloves.',
-  },
-  'airway-irritant': {
-    eu: 'Dust may cause respiratory irritation. Avoid breathing dust.',
-    us: 'Dust may irritate nose and lungs. Avoid breathing dust.',
-  },
-};
-/** From this share an allergen in a household mix is named, %: a tenth of the limit for sensitizers. Source: EUH208, not looked up. */
-const SENSITIZER_FROM_PCT = 0.1;
-
 export interface CautionQuestion {
   readonly family: Family;
   readonly market: Market;
   readonly contents: readonly Portion[];
-  readonly allergens?: readonly DeclaredAllergen[];
+  /** What is on file for a scent’s substances. */
+  readonly documentFor?: (materialId: string) => AllergenDocument | null;
   readonly forWhom?: ForWhom;
 }
 
@@ -176,37 +159,11 @@ function bathCautions({
 function householdCautions({
   market,
   contents,
-  allergens = [],
+  documentFor,
 }: CautionQuestion): readonly LabelCaution[] {
-  const { signal, codes, boraxPct } = hazardsOf(contents);
-  const source = market === 'eu' ? clp : fhsa;
-  const sensitizing = allergens.filter(({ pct }) => pct >= SENSITIZER_FROM_PCT);
+  const classed = classify(contents, documentFor);
   return [
-    ...say(
-      signal !== null,
-      'signal',
-      market === 'eu' ? `${signal}.` : signal === 'Danger' ? 'DANGER.' : 'CAUTION.',
-      source,
-    ),
-    ...codes.flatMap((code) => say(true, code, HAZARD_WORDS[code][market], source)),
-    ...say(
-      codes.length > 0,
-      'first-aid',
-      'In eyes: rinse with water for several minutes, remove contact lenses, continue rinsing. If swallowed: rinse the mouth, call a poison center.',
-      source,
-    ),
-    ...say(
-      boraxPct !== null && market === 'eu',
-      'borax-not-for-sale',
-      'May damage fertility or the unborn child. For professional users only.',
-      'EU Regulations 1272/2008 and 1907/2006, annex XVII. Not checked against the current rule',
-    ),
-    ...say(
-      market === 'eu' && sensitizing.length > 0,
-      'may-be-allergic',
-      `Contains ${listed(sensitizing.map(({ name }) => name.toLowerCase()))}. May produce an allergic reaction.`,
-      clp,
-    ),
+    ...(market === 'eu' ? byRegulation(classed) : inUsWords(classed)),
     ...say(
       true,
       'household',
@@ -215,6 +172,48 @@ function householdCautions({
     ),
     ...say(true, 'bleach', 'Never mix with bleach or other cleaners: dangerous gas.', practice),
     ...say(true, 'keep-dry', 'Keep dry, in a pack that can breathe.', practice),
+  ];
+}
+
+/** Signal word, substances, hazard and precautionary statements in the regulation’s own words. */
+function byRegulation({
+  signal,
+  contains,
+  hazards,
+  supplemental,
+  precautions,
+}: Classification): readonly LabelCaution[] {
+  const borax = hazards.some(({ code }) => code === 'H360FD');
+  return [
+    ...say(signal !== null, 'signal', `${signal}.`, clp),
+    ...say(contains.length > 0, 'contains', `Contains ${listed(contains)}.`, clp),
+    ...[...hazards, ...supplemental, ...precautions].map(({ code, text }) => ({
+      code,
+      text,
+      source: clp,
+    })),
+    ...say(
+      borax,
+      'borax-not-for-sale',
+      'Restricted to professional users.',
+      'EU Regulation 1907/2006, annex XVII, entry 30. Not checked against the current rule',
+    ),
+  ];
+}
+
+function inUsWords({ hazards }: Classification): readonly LabelCaution[] {
+  const signal = usSignal(hazards.map(({ code }) => code));
+  return [
+    ...say(signal !== null, 'signal', `${signal}.`, fhsa),
+    ...hazards.flatMap(({ code }) =>
+      say(US_WORDS[code] !== undefined, code, US_WORDS[code] ?? '', fhsa),
+    ),
+    ...say(
+      signal !== null,
+      'first-aid',
+      'In eyes: rinse with water for several minutes, remove contact lenses, continue rinsing. If swallowed: rinse the mouth, call a poison center.',
+      fhsa,
+    ),
   ];
 }
 

@@ -76,12 +76,12 @@ export function labelContent({
   const contents = products.map((product) => productContent(product, market));
   const families = [...new Set(products.map(({ family }) => family))];
   const cautions = marketsOf(market).flatMap((one) =>
-    products.flatMap(({ family, contents: held }, i) =>
+    products.flatMap(({ family, contents: held, documentFor }) =>
       labelCautions({
         family,
         market: one,
         contents: held,
-        allergens: contents[i]?.allergens.declared ?? [],
+        documentFor,
         forWhom,
       }),
     ),

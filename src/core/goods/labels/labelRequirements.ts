@@ -1,3 +1,4 @@
+import { HAZARD_TEXT } from './classification/statements';
 import { isForSkin, useOf } from '@/core/formula/model/messages';
 import type { ProductUse } from '@/core/matter/materials/knowledge';
 import type { Material } from '@/core/matter/materials/material';
@@ -349,9 +350,4 @@ const CLAIM_RULES: Readonly<Record<ClaimVerdict, string>> = {
   look: 'EU 655/2013: legal, true, supported',
 };
 
-const HAZARD_CODES: ReadonlySet<string> = new Set([
-  'eye-damage',
-  'eye-irritant',
-  'skin-irritant',
-  'airway-irritant',
-]);
+const HAZARD_CODES: ReadonlySet<string> = new Set(Object.keys(HAZARD_TEXT));

@@ -33,7 +33,11 @@ export const DISSOLUTIONS = [
     ],
   },
   soda('potassium-bicarbonate', 1, 1),
-  carbonateOf('magnesium-carbonate'),
+  {
+    speciesId: 'magnesium-carbonate',
+    acids: [{ systemId: 'carbonic', mol: 4 }],
+    ions: [{ charge: 2, mol: 5 }],
+  },
   carbonateOf('calcium-carbonate'),
   { speciesId: 'borax', acids: [{ systemId: 'boric', mol: 4 }], ions: [{ charge: 1, mol: 2 }] },
   {

@@ -36,7 +36,8 @@ const ROWS = [
   base('sodium-sesquicarbonate', 'sodium sesquicarbonate dihydrate', 'Na3C2H5O8', 3, 1, 2),
   base('sodium-percarbonate', 'sodium percarbonate', 'Na4C2H6O12', 4, 2, 2),
   base('potassium-bicarbonate', 'potassium bicarbonate', 'KHCO3', 1, 0, 1),
-  base('magnesium-carbonate', 'magnesium carbonate', 'MgCO3', 2, 1, 1),
+  // Light magnesium carbonate is the basic salt, 4 MgCO3 · Mg(OH)2 · 5 H2O.
+  base('magnesium-carbonate', 'basic magnesium carbonate', 'Mg5C4H12O19', 10, 6, 4),
   base('calcium-carbonate', 'calcium carbonate', 'CaCO3', 2, 1, 1),
   base('borax', 'borax', 'Na2B4H20O17', 2, 2, 0),
   salt('sodium-citrate-dihydrate', 'sodium citrate dihydrate', 'Na3C6H9O9'),

@@ -144,6 +144,16 @@ describe('what is left, worked by hand', () => {
     expect(of(['sodium-bicarbonate', 100])).toMatchObject({ leftoverAcidG: 0, limiting: 'acid' });
   });
 
+  it('light magnesium carbonate is the basic salt: a third less gas than MgCO3', () => {
+    // 4 MgCO3 · Mg(OH)2 · 5 H2O: 485.65 g/mol, ten protons and four gas.
+    const species = speciesById('magnesium-carbonate');
+    expect(species.molarMassGMol).toBeCloseTo(485.65, 1);
+    expect(species.equivalentsPerMol / species.molarMassGMol).toBeCloseTo(0.0206, 4);
+    const { co2Mol } = of(['magnesium-carbonate', 100], ['citric-acid', 500]);
+    expect(co2Mol).toBeCloseTo(100 * (4 / 485.65), 3);
+    expect(co2Mol / (100 / 84.31)).toBeCloseTo(0.69, 2);
+  });
+
   it('within half a percent of the greater side is balanced, beyond it is not', () => {
     const acid = of(['citric-acid', 100]).acidEquivalentsMol;
     const soda = (equivalents: number) => equivalents * SODA_MOL;

@@ -20,6 +20,35 @@ export interface AllergenReading {
   readonly typical: readonly string[];
 }
 
+/** Shares of single substances and plant oils in a product, before any threshold. */
+export interface AllergenShares {
+  /** % of the product, by the name a label gives it. */
+  readonly shares: ReadonlyMap<string, number>;
+  readonly unknown: readonly string[];
+  readonly typical: readonly string[];
+}
+
+/** @param contents grams 0 or more */
+export function allergenShares(
+  contents: readonly Portion[],
+  documentFor: (materialId: string) => AllergenDocument | null,
+): AllergenShares {
+  const totalG = portionsG(contents);
+  const shares = new Map<string, number>();
+  const unknown = new Set<string>();
+  const typical = new Set<string>();
+  if (!(totalG > 0)) return { shares, unknown: [], typical: [] };
+  for (const { material, massG } of contents) {
+    if (!(massG > 0) || material.role !== 'scent') continue;
+    const { shares: own, from } = declaredShares(material, documentFor(material.id));
+    if (from === 'nothing') unknown.add(material.name);
+    if (from === 'typical') typical.add(material.name);
+    for (const { name, fraction } of own)
+      shares.set(name, (shares.get(name) ?? 0) + (100 * massG * fraction) / totalG);
+  }
+  return { shares, unknown: [...unknown], typical: [...typical] };
+}
+
 /**
  * Allergens over 0.01% of a product that is rinsed off, single substances summed over all scents and whole plant oils
  * by their collective name. What a lot’s own document says goes before the supplier’s, and that before what is typical.
@@ -33,29 +62,20 @@ export function declaredAllergensOf(
 ): AllergenReading {
   const totalG = portionsG(contents);
   if (!(totalG > 0)) return { declared: [], unknown: [], typical: [] };
-  const pctOf = new Map<string, number>();
-  const unknown = new Set<string>();
-  const typical = new Set<string>();
-  const add = (name: string, massG: number) =>
-    pctOf.set(name, (pctOf.get(name) ?? 0) + (100 * massG) / totalG);
-  for (const { material, massG } of contents) {
-    if (!(massG > 0)) continue;
-    for (const { name, fraction } of partsOf(material)) {
+  const { shares, unknown, typical } = allergenShares(contents, documentFor);
+  const pctOf = new Map(shares);
+  for (const { material, massG } of contents)
+    for (const { name, fraction } of massG > 0 ? partsOf(material) : []) {
       const complex = complexNameOf(name);
-      if (complex !== null) add(complex, massG * fraction);
+      if (complex !== null)
+        pctOf.set(complex, (pctOf.get(complex) ?? 0) + (100 * massG * fraction) / totalG);
     }
-    if (material.role !== 'scent') continue;
-    const { shares, from } = declaredShares(material, documentFor(material.id));
-    if (from === 'nothing') unknown.add(material.name);
-    if (from === 'typical') typical.add(material.name);
-    for (const { name, fraction } of shares) add(name, massG * fraction);
-  }
   return {
     declared: [...pctOf]
       .map(([name, pct]) => ({ name, pct }))
       .filter(({ pct }) => pct > DECLARED_FROM_PCT)
       .sort((a, b) => b.pct - a.pct),
-    unknown: [...unknown],
-    typical: [...typical],
+    unknown,
+    typical,
   };
 }

@@ -19,5 +19,7 @@ export const DRAWS_WATER: Readonly<Record<string, Sourced<DrawsWater>>> = {
   // No sharp point: at this humidity it holds a sixth of water.
   glycerin: handbook({ fromPct: 40 }),
   trimethylglycine: supplier({ fromPct: 60 }),
+  // From here it takes water into its crystal and cakes.
+  'sodium-sulfate': handbook({ fromPct: 80 }),
   'aloe-powder': supplier({ fromPct: 50 }),
 };

@@ -42,7 +42,6 @@ export const FOOD_ALLERGEN: Readonly<Record<string, Sourced<string>>> = {
   'macadamia-oil': handbook('tree nut'),
   'argan-oil': handbook('tree nut'),
   'sesame-oil': handbook('sesame'),
-  'shea-butter': handbook('tree nut'),
   // Many coconut milk powders are spray-dried on milk protein.
   'coconut-milk-powder': handbook('coconut, often milk protein'),
   'meringue-powder': handbook('egg'),

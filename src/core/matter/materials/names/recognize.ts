@@ -55,6 +55,9 @@ const AMBIGUOUS: ReadonlyMap<string, readonly string[]> = new Map([
   ['coloring', ['water-soluble-dye', 'mica', 'lake-color', 'liquid-food-color']],
   ['pigment', ['mica', 'iron-oxide', 'ultramarine-blue']],
   ['petal', ['rose-petals', 'calendula-petals']],
+  ['isopropanol', ['isopropyl-alcohol-99', 'isopropyl-alcohol-91', 'isopropyl-alcohol-70']],
+  ['kosher salt', ['sea-salt-coarse', 'sodium-chloride']],
+  ['kosher', ['sea-salt-coarse', 'sodium-chloride']],
   // How strong they are, only the bottle says.
   ['vodka', ['vodka', 'ethanol-95']],
   ['lemon juice', ['lemon-juice', 'citric-acid']],

@@ -114,7 +114,7 @@ export const POWDERS = [
       'Magnesium carbonate',
       'Magnesium Carbonate',
       ['light magnesium carbonate', 'magnesium carbonate powder', 'gym chalk'],
-      3,
+      2.2,
       0.15,
       0.6,
     ),

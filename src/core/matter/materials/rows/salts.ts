@@ -69,7 +69,7 @@ export const SALTS = [
     id: 'sea-salt-coarse',
     name: 'Sea salt, coarse',
     inci: 'Maris Sal',
-    synonyms: ['coarse sea salt', 'coarse salt', 'rock salt', 'kosher salt'],
+    synonyms: ['coarse sea salt', 'coarse salt', 'rock salt'],
     role: 'salt',
     phase: 'dry',
     trueDensityGMl: handbook(2.16),
