@@ -85,23 +85,22 @@ export function labelFor(text: string, rawOptions: Readonly<Record<string, unkno
 
 /** A household piece by the market’s own rule; in the US without codes, for there are none. */
 function classificationFor({ market, products: [product] }: LabelQuestion) {
-  const {
-    unknown: _unknown,
-    reproductionPct: _pct,
-    ...classed
-  } = classify(product?.contents ?? [], product?.documentFor);
-  if (market !== 'us') return classed;
-  const codes = classed.hazards.map(({ code }) => code);
-  const signal = usSignal(codes);
+  const { signal, hazards, supplemental, precautions, pictograms, contains } = classify(
+    product?.contents ?? [],
+    product?.documentFor,
+  );
+  if (market !== 'us') return { signal, hazards, supplemental, precautions, pictograms, contains };
+  const codes = hazards.map(({ code }) => code);
+  const word = usSignal(codes);
   return {
-    signal: signal === null ? null : signal === 'DANGER' ? 'Danger' : 'Warning',
+    signal: word === null ? null : word === 'DANGER' ? 'Danger' : 'Warning',
     hazards: codes.flatMap((code) =>
       US_WORDS[code] === undefined ? [] : [{ code: '16 CFR 1500', text: US_WORDS[code] }],
     ),
     supplemental: [],
     precautions: [],
     pictograms: [],
-    contains: classed.contains,
+    contains,
   };
 }
 

@@ -241,8 +241,15 @@ test('menthol goes into the oil or into the alcohol, as it is said; a cube takes
   await expect(dialog).toContainText(/It has anhydrous washing soda and borax\./);
   await dialog.getByRole('button', { name: 'Create formula' }).click();
   await page.getByRole('button', { name: 'Plan a batch' }).click();
-  inOrder(await sheetTitles(page), /Washing soda/, /Vinegar.*beaker/, /Squeeze/, /Fill and press/);
-  await onPaperAndPhone(page, ['Washing soda', 'Vinegar', 'Fill and press']);
+  inOrder(
+    await sheetTitles(page),
+    /Washing soda/,
+    /Citric acid/,
+    /5% vinegar by the spoon/,
+    /Squeeze/,
+    /Fill and press/,
+  );
+  await onPaperAndPhone(page, ['Washing soda', '5% vinegar by the spoon', 'Fill and press']);
   await madeAndCounted(page, '15');
   await page.getByRole('link', { name: 'Almanac', exact: true }).click();
   for (const name of ['In oil', 'In alcohol'])

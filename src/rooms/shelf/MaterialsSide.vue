@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { searchMaterials } from '@/core/matter/materials/names/search';
 import { computed, ref } from 'vue';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -13,7 +14,7 @@ import TablePanel from './TablePanel.vue';
 import SideBySide from './SideBySide.vue';
 import { useMaterials } from '@/ui/fields/materials';
 
-const { search } = useMaterials();
+const { catalog } = useMaterials();
 
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
@@ -36,7 +37,7 @@ const lowIds = computed(() => new Set(shelf.low.map(({ materialId }) => material
 const found = computed(() => {
   // The shelf's materials are what the search reads: a change there is another search.
   void workshop.materials;
-  return search(query.value).filter(({ id, likeId }) => {
+  return searchMaterials(catalog.value, query.value).filter(({ id, likeId }) => {
     if (shown.value === 'here') return (shelf.usable.get(id) ?? 0) > 0;
     if (shown.value === 'low') return lowIds.value.has(id);
     return shown.value === 'all' || (ownIds.value.has(id) && id !== likeId);

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { searchMaterials } from '@/core/matter/materials/names/search';
 import { computed, ref } from 'vue';
 import { dangerousNamed, isStop } from '@/core/matter/materials/names/dangers/find';
 import { capital } from '@/core/basics/format/phrases';
 import { useMaterials } from './materials';
 
-const { findById, search } = useMaterials();
+const { findById, catalog } = useMaterials();
 
 /** Finds a material by any name people write. The model is a material id. */
 const materialId = defineModel<string | null>({ required: true });
@@ -28,7 +29,7 @@ const danger = computed(() => {
 const items = computed(() => {
   if (danger.value) return [];
   const isSearch = query.value !== '' && query.value !== shownName.value;
-  const found = search(isSearch ? query.value : '');
+  const found = searchMaterials(catalog.value, isSearch ? query.value : '');
   const first = isSearch ? [] : (props.first ?? []);
   return [...found]
     .sort((a, b) => Number(first.includes(b.id)) - Number(first.includes(a.id)))

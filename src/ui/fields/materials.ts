@@ -1,7 +1,6 @@
 import { inject, type InjectionKey, type Ref } from 'vue';
 import { findMaterial, materialById, type Catalog } from '@/core/matter/materials/catalog';
 import { portionsOf, type MaterialMass, type Portion } from '@/core/matter/materials/portion';
-import { searchMaterials } from '@/core/matter/materials/names/search';
 import type { Material } from '@/core/matter/materials/material';
 
 /** The catalog of the workshop that is open: the application hands it down. */
@@ -21,6 +20,5 @@ export function useMaterials() {
     findById: (id: string): Material | undefined => findMaterial(catalog.value, id),
     portionsOf: (lines: readonly MaterialMass[]): readonly Portion[] =>
       portionsOf(catalog.value, lines),
-    search: (query: string): readonly Material[] => searchMaterials(catalog.value, query),
   };
 }

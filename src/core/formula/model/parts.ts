@@ -2,6 +2,7 @@ import { SHIPPED, materialById } from '@/core/matter/materials/catalog';
 import { newId } from '@/core/basics/newId';
 import { newLine, newPart } from './create';
 import type { FormulaBody, Line, Part, PartKind } from './schema';
+import { isStrained } from './ways';
 import { PART_WORDS } from './messages';
 
 /** An embed is a small, acid-forward mix of its own: about 1.4 to one. Common practice. */
@@ -132,4 +133,9 @@ export function setPartPerPiece(
       return { id, kind, name, lines, ...(perPieceG !== null && { perPieceG }) };
     }),
   };
+}
+
+/** Grams of a part as it is mixed, without herbs that are strained off. */
+export function partG({ lines }: Part): number {
+  return lines.reduce((sum, line) => (isStrained(line) ? sum : sum + line.massG), 0);
 }

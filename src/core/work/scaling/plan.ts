@@ -1,4 +1,4 @@
-import { isInside } from '@/core/formula/model/parts';
+import { isInside, partG } from '@/core/formula/model/parts';
 import { totalMassG } from '@/core/formula/model/edit';
 import type { FormulaBody, Method, Part } from '@/core/formula/model/schema';
 import type { Spread } from '@/core/basics/units/spread';
@@ -18,7 +18,6 @@ import {
   amountsOf,
   othersG,
   ownTopsG,
-  partG,
   piecesAt,
   pouredG,
   topG,

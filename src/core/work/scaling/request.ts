@@ -1,10 +1,9 @@
-import { isInside } from '@/core/formula/model/parts';
+import { isInside, partG } from '@/core/formula/model/parts';
 import type { Family, FormulaBody } from '@/core/formula/model/schema';
 import { canBePacked, moldHolding } from './molds';
 import type { Mold } from './moldSchema';
 import { packedDensityGMl } from '@/core/results/fizz/packedDensity';
 import type { ScaleRequest, Want } from './requestSchema';
-import { partG } from './wanted';
 
 /** What pieces of a family are usually pressed or filled in. Common practice. */
 const USUAL_MOLDS: Readonly<Record<Family, Mold>> = {

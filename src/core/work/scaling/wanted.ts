@@ -1,6 +1,5 @@
-import { isInside } from '@/core/formula/model/parts';
+import { isInside, partG } from '@/core/formula/model/parts';
 import type { FormulaBody, Part } from '@/core/formula/model/schema';
-import { isStrained } from '@/core/formula/model/ways';
 import { materialById } from '@/core/matter/materials/catalog';
 import { largestShare } from './bowls';
 import type { Means } from './means';
@@ -46,10 +45,6 @@ export function amountsOf({ parts }: FormulaBody): Amounts {
     insideEachG: sum((part) => !isShare(part) && isInside(part), each),
     eachG: sum((part) => !isShare(part), each),
   };
-}
-
-export function partG({ lines }: Part): number {
-  return lines.reduce((sum, line) => (isStrained(line) ? sum : sum + line.massG), 0);
 }
 
 /** Grams that all molds beside the first take, of those that are mixed for. */

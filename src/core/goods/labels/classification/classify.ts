@@ -33,8 +33,6 @@ export interface Classification {
   readonly contains: readonly string[];
   /** Scents of whose substances nobody has said anything: the supplier’s sheet decides. */
   readonly unknown: readonly string[];
-  /** % of the mixture that is toxic to reproduction. */
-  readonly reproductionPct: number;
 }
 
 /** Generic limits of a mixture, %. Source: Regulation (EC) 1272/2008, annex I, parts 3 and 4. */
@@ -130,7 +128,6 @@ export function classify(
     pictograms: pictogramsFor(codes),
     contains: named(held, codes, sensitizing),
     unknown,
-    reproductionPct: pctOf(held, 'toxic-to-reproduction'),
   };
 }
 
@@ -142,7 +139,6 @@ const NOTHING: Classification = {
   pictograms: [],
   contains: [],
   unknown: [],
-  reproductionPct: 0,
 };
 
 /** The same substance out of several materials is one. */
