@@ -34,8 +34,9 @@ const bowl = ref<1 | 2>(1);
 const parted = computed(() => isParted(props.batch));
 const here = computed(() =>
   standing(props.batch, 'added').filter(
-    ({ stepId, squirts }) =>
-      stepId === props.stepId && (props.spoonG !== undefined || squirts !== null),
+    ({ stepId, squirts, why }) =>
+      stepId === props.stepId &&
+      (props.spoonG === undefined ? squirts !== null : why === 'sprayed'),
   ),
 );
 const count = computed(() => here.value.reduce((sum, { squirts }) => sum + (squirts ?? 1), 0));
