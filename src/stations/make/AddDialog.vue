@@ -76,9 +76,9 @@ function part(): void {
 </script>
 
 <template>
-  <AppDialog v-model="isOpen" label="Add to the bowl" title="Add to the bowl" :width="560">
+  <AppDialog v-model="isOpen" title="Add to the bowl" :width="560" starts-typing>
     <AppForm class="fields" @submit="add">
-      <MaterialPicker v-model="materialId" label="Material" :first="first" autofocus class="wide" />
+      <MaterialPicker v-model="materialId" label="Material" :first="first" class="wide" />
       <NumberField
         v-model="massG"
         label="Amount"
