@@ -50,7 +50,14 @@ export const COMMANDS = {
   plan: { options: { seconds: text }, answerFor: planFor },
   /** What its label says in a market, and what is missing. */
   label: {
-    options: { market: text, family: text, 'net-g': text, claims: text, 'for-whom': text },
+    options: {
+      market: text,
+      family: text,
+      'net-g': text,
+      claims: text,
+      'for-whom': text,
+      'sold-as': text,
+    },
     answerFor: labelFor,
   },
 } as const satisfies Readonly<Record<string, Command>>;

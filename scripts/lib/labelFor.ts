@@ -2,20 +2,27 @@ import { z } from 'zod';
 import { FAMILIES } from '../../src/core/formula/model/kinds';
 import { stayingLines, totalMassG } from '../../src/core/formula/model/edit';
 import { FOR_WHOM } from '../../src/core/goods/labels/cautions';
-import { MARKETS } from '../../src/core/goods/labels/market';
+import { MARKETS, isEuropean } from '../../src/core/goods/labels/market';
+import { SOLD_AS, labelKind } from '../../src/core/goods/labels/soldAs';
+import { RULES_WRITTEN } from '../../src/core/goods/labels/requirements/rules';
 import { NO_WORDS, labelContent, type LabelQuestion } from '../../src/core/goods/labels/content';
 import { classify } from '../../src/core/goods/labels/classification/classify';
 import { US_WORDS, usSignal } from '../../src/core/goods/labels/classification/usWords';
-import { isForSkin } from '../../src/core/formula/model/messages';
 import { claimsIn } from '../../src/core/goods/labels/claims/claimsIn';
-import { labelRequirements } from '../../src/core/goods/labels/labelRequirements';
-import { sayLabelRequirement } from '../../src/core/goods/labels/messages';
+import { labelRequirements } from '../../src/core/goods/labels/requirements/labelRequirements';
+import { sayLabelRequirement } from '../../src/core/goods/labels/requirements/messages';
 import { portionsOf } from '../../src/core/matter/materials/portion';
+import { USUAL_SETTINGS } from '../../src/core/workshop/settings/settings';
 import { bodyFrom } from './bodyFrom';
 import { parseOptions, type Answer } from './command';
 
 const optionsSchema = z.object({
-  market: z.enum(MARKETS),
+  /** One, or several with commas. */
+  market: z
+    .string()
+    .transform((text) => [...new Set(text.split(',').map((one) => one.trim().toLowerCase()))])
+    .pipe(z.array(z.enum(MARKETS)).min(1)),
+  'sold-as': z.enum(SOLD_AS).optional(),
   family: z.enum(FAMILIES).optional(),
   'net-g': z.coerce.number().min(0.1).max(1_000_000).optional(),
   claims: z.string().max(20_000).optional(),
@@ -35,7 +42,8 @@ export function labelFor(text: string, rawOptions: Readonly<Record<string, unkno
   const netG = options['net-g'] ?? (totalG > 0 ? pieceG : null);
   const words = options.claims ?? '';
   const asked: LabelQuestion = {
-    market: options.market,
+    markets: MARKETS.filter((one) => options.market.includes(one)),
+    soldAs: options['sold-as'] ?? null,
     products: [
       {
         name: '',
@@ -54,7 +62,10 @@ export function labelFor(text: string, rawOptions: Readonly<Record<string, unkno
   const content = labelContent(asked);
   const musts = labelRequirements(asked, content, {
     batchCodes: [],
-    maker: { name: '', address: '', contact: '', dataSheet: '' },
+    maker: USUAL_SETTINGS.maker,
+    ufi: '',
+    filings: [],
+    sizeMm: null,
     keepsMonths: null,
     fills: null,
     ownTexts: [],
@@ -71,7 +82,10 @@ export function labelFor(text: string, rawOptions: Readonly<Record<string, unkno
       netWeight: content.netWeight ?? { g: 0, oz: 0, text: '' },
       allergens: product?.allergens.declared ?? [],
       cautions: content.cautions,
-      ...(!isForSkin(body.family) && { classification: classificationFor(asked) }),
+      ...(labelKind(body.family, asked.soldAs) !== 'cosmetic' && {
+        classification: classificationFor(asked),
+      }),
+      rulesNote: `Written in ${RULES_WRITTEN}. Not checked against the current rules.`,
       claims: claimsOf(words),
       missing: musts
         .filter(({ state }) => state === 'missing')
@@ -83,13 +97,14 @@ export function labelFor(text: string, rawOptions: Readonly<Record<string, unkno
   };
 }
 
-/** A household piece by the market’s own rule; in the US without codes, for there are none. */
-function classificationFor({ market, products: [product] }: LabelQuestion) {
+/** A household piece by the market’s own rule; in the US alone without codes, for there are none. */
+function classificationFor({ markets, products: [product] }: LabelQuestion) {
   const { signal, hazards, supplemental, precautions, pictograms, contains } = classify(
     product?.contents ?? [],
     product?.documentFor,
   );
-  if (market !== 'us') return { signal, hazards, supplemental, precautions, pictograms, contains };
+  if (markets.some(isEuropean))
+    return { signal, hazards, supplemental, precautions, pictograms, contains };
   const codes = hazards.map(({ code }) => code);
   const word = usSignal(codes);
   return {

@@ -1,3 +1,4 @@
+import { USUAL_SETTINGS } from '../../src/core/workshop/settings/settings';
 import { newId } from '../../src/core/basics/newId';
 import type { Formula } from '../../src/core/formula/model/schema';
 import { looseStock, wrappedStock } from '../../src/core/goods/products/stock';
@@ -43,6 +44,7 @@ export function sampleGoods(workshop: WorkshopFile) {
     orders,
     lots: workshop.lots.map(withPapers),
     maker: {
+      ...USUAL_SETTINGS.maker,
       name: 'Orrin Quay Fizz Loft',
       address: '4 Net Loft Lane, Orrin Quay',
       contact: 'hello@orrinquay.example',
@@ -127,7 +129,7 @@ function sampleUnits(
       wholesale: 5.6,
       ruleMonths: 12,
       label: design('64', {
-        market: 'eu',
+        markets: ['eu'],
         own: words('Lavender and rosemary, clear as low water.'),
       }),
     }),
@@ -142,13 +144,16 @@ function sampleUnits(
       retail: 7.5,
       wholesale: 4.4,
       place: cabins,
-      label: design('64', { own: words('For the shower of a night ferry’s cabin.') }),
+      label: design('64', {
+        soldAs: 'cosmetic',
+        own: words('For the shower of a night ferry’s cabin.'),
+      }),
     }),
     unit('Fog Signal, a pair', 'pair', ['Fog Signal'], {
       packaging: [{ packagingId: wrap('Clear bag, 40 µm'), pieces: 1 }, label],
       retail: 7.2,
       wholesale: 4.2,
-      label: design('64', { market: 'us' }),
+      label: design('64', { markets: ['us'], soldAs: 'household' }),
     }),
     unit('Harbor Box', 'box', ['Quince Lantern', 'Ebb Glass', 'Slipway at Dusk'], {
       packaging: [film, { packagingId: wrap('Gift box for three'), pieces: 1 }, label].map((one) =>
@@ -163,15 +168,15 @@ function sampleUnits(
       retail: 12.5,
       wholesale: 7.4,
       ruleMonths: 9,
-      label: design('64', { market: 'eu', shape: 'round' }),
+      label: design('64', { markets: ['eu'], shape: 'round' }),
     }),
     unit('Bilge Bright, twelve cubes', 'box', ['Bilge Bright'], {
       contents: [{ formulaId: formula('Bilge Bright').id, grade: 'good', pieces: 12 }],
       packaging: [{ packagingId: wrap('Carton for cubes'), pieces: 1 }],
       retail: 8.5,
       wholesale: 5,
-      label: design('90', {
-        market: 'us',
+      label: design('100', {
+        markets: ['eu', 'uk'],
         hasPicture: false,
         own: words('Lifts tea from mugs and grease from bilges.'),
       }),
@@ -182,7 +187,7 @@ function sampleUnits(
         { packagingId: wrap('Swing tag'), pieces: 1 },
       ],
       retail: 2,
-      label: design('50', { market: 'eu' }),
+      label: design('50', { markets: ['eu'] }),
     }),
   ];
 }

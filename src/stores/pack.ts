@@ -13,7 +13,7 @@ import { pieceCost, unitCost } from '@/core/goods/products/unitCost';
 import { standingMoves } from '@/core/goods/products/moves';
 import { unitKeeps } from '@/core/goods/products/ownLooks';
 import type { SaleUnit } from '@/core/goods/products/schema';
-import type { LabelMarket } from '@/core/goods/labels/content';
+import type { Market } from '@/core/goods/labels/market';
 import { countOf, standing } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from './bench';
@@ -101,9 +101,9 @@ export const usePackStore = defineStore('pack', () => {
   const keeps = computed(() =>
     unit.value ? unitKeeps(unit.value, lines.value, labelBooks.value) : { hard: null, own: null },
   );
-  const labelIn = (market?: LabelMarket) =>
+  const labelIn = (markets?: readonly Market[]) =>
     unit.value
-      ? unitLabel(unit.value, lines.value, labelBooks.value, market, keeps.value.hard)
+      ? unitLabel(unit.value, lines.value, labelBooks.value, markets, keeps.value.hard)
       : null;
   const label = computed(() => labelIn());
   /** The code of the next wrapping, else of the one before. */

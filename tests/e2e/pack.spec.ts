@@ -25,20 +25,29 @@ async function saved(page: Page, button: string): Promise<Buffer> {
   return readFileSync(await file.path());
 }
 
-test('the label of a pair for both markets, on any place of a used sheet; a claim marked and reworded', async ({
+test('the label of a pair for several markets, on any place of a used sheet; a claim marked and reworded', async ({
   page,
 }) => {
   await toPack(page);
   await choose(page, 'Bow Wave, a pair');
   await expect(label(page)).toContainText('Shower steamer');
-  await page.getByRole('button', { name: 'EU', exact: true }).click();
+  const markets = page.getByRole('group', { name: 'Sold in' });
+  const press = (name: string) => markets.getByRole('button', { name, exact: true }).click();
+  await expect(label(page)).toContainText('(Water)');
+  await press('US');
   await expect(label(page)).toContainText('Zea Mays Starch');
   await expect(label(page)).not.toContainText('Corn');
-  await page.getByRole('button', { name: 'US', exact: true }).click();
+  // The last one stays.
+  await press('EU');
+  await expect(markets.getByRole('button', { name: 'EU' })).toHaveAttribute('aria-pressed', 'true');
+  await press('UK');
+  await press('EU');
+  await expect(must(page)).toContainText('Notified in the UK (SCPN)');
+  await expect(must(page)).not.toContainText('CPNP');
+  await press('US');
+  await press('UK');
   await expect(label(page)).toContainText('Zea Mays (Corn)');
   await expect(label(page)).toContainText(/Net wt .* oz/);
-  await page.getByRole('button', { name: 'Both', exact: true }).click();
-  await expect(label(page)).toContainText('(Water)');
   await page.getByLabel('Copies').fill('3');
   await page.getByLabel('Start at label').fill('11');
   const text = await pdfText(await saved(page, 'Save as PDF'));

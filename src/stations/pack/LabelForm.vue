@@ -2,12 +2,14 @@
 import { computed } from 'vue';
 import type { SaleUnit } from '@/core/goods/products/schema';
 import { DIRECTIONS, IDENTITY } from '@/core/goods/labels/identity';
+import { asksSoldAs, type SoldAs } from '@/core/goods/labels/soldAs';
 import { FOR_WHOM, type ForWhom } from '@/core/goods/labels/cautions';
 import { SHEETS } from '@/core/goods/labels/design';
 import { labelDesignSchema, type LabelDesign } from '@/core/goods/labels/designSchema';
 import { usePackStore } from '@/stores/pack';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
+import LabelMakerForm from './LabelMakerForm.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
 import DraftField from '@/ui/fields/DraftField.vue';
 
@@ -16,8 +18,11 @@ const props = defineProps<{ unit: SaleUnit }>();
 const pack = usePackStore();
 const workshop = useWorkshopStore();
 const design = computed(() => props.unit.label);
-const maker = computed(() => workshop.settings.maker);
 
+const KINDS = [
+  { value: 'cosmetic', word: 'Cosmetic' },
+  { value: 'household', word: 'Household product' },
+] as const satisfies readonly { value: SoldAs; word: string }[];
 const SHAPES = [
   { value: 'rectangle', word: 'Rectangle' },
   { value: 'round', word: 'Round' },
@@ -41,6 +46,12 @@ const family = computed(
     workshop.formulas.find(({ id }) => id === props.unit.contents[0]?.formulaId)?.body.family ??
     'bath-bomb',
 );
+const families = computed(() =>
+  props.unit.contents.flatMap(
+    ({ formulaId }) => workshop.formulas.find(({ id }) => id === formulaId)?.body.family ?? [],
+  ),
+);
+const asksKind = computed(() => families.value.some((one) => asksSoldAs(one, null)));
 const proposed = computed(() => IDENTITY[family.value]);
 const usage = computed(() => DIRECTIONS[family.value]);
 
@@ -60,9 +71,6 @@ function takeSheet(name: string): void {
   const { widthMm, heightMm, ...sheet } = found;
   change({ sheet, widthMm, heightMm });
 }
-
-const say = (part: Partial<typeof maker.value>) =>
-  workshop.changeSettings({ maker: { ...maker.value, ...part } });
 
 const MEASURES = [
   { key: 'pageWidthMm', label: 'Page width', stored: 'mm', min: 20 },
@@ -129,6 +137,16 @@ const MEASURES = [
         @update:model-value="(forWhom: ForWhom) => change({ forWhom })"
       />
     </div>
+    <template v-if="asksKind">
+      <h2>Sold as</h2>
+      <ChoiceRow
+        :model-value="design.soldAs ?? ''"
+        :items="KINDS"
+        role="group"
+        aria-label="Sold as"
+        @update:model-value="(kind) => change({ soldAs: kind || null })"
+      />
+    </template>
     <h2>Size</h2>
     <ChoiceRow
       :model-value="design.shape"
@@ -191,38 +209,7 @@ const MEASURES = [
         @update:model-value="(hasPicture) => change({ hasPicture: hasPicture === true })"
       />
     </div>
-    <h2>Maker</h2>
-    <div class="fields">
-      <DraftField
-        :model-value="maker.name"
-        label="Name"
-        maxlength="200"
-        @update:model-value="(text: string) => say({ name: text.trim() })"
-      />
-      <DraftField
-        :model-value="maker.address"
-        label="Address"
-        maxlength="300"
-        @update:model-value="(text: string) => say({ address: text.trim() })"
-      />
-      <DraftField
-        :model-value="maker.contact"
-        label="Contact for customers"
-        maxlength="200"
-        @update:model-value="(text: string) => say({ contact: text.trim() })"
-      />
-      <DraftField
-        :model-value="maker.dataSheet"
-        label="Page with a cleaner’s full ingredient list"
-        maxlength="300"
-        @update:model-value="(text: string) => say({ dataSheet: text.trim() })"
-      />
-    </div>
-    <v-switch
-      :model-value="unit.hasSafetyReport"
-      label="A qualified assessor has signed its safety report"
-      @update:model-value="(signed) => pack.putUnit({ ...unit, hasSafetyReport: signed === true })"
-    />
+    <LabelMakerForm :unit="unit" />
   </div>
 </template>
 

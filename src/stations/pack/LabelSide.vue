@@ -5,13 +5,13 @@ import { computed, nextTick, ref, toRef } from 'vue';
 import type { SaleUnit } from '@/core/goods/products/schema';
 import { seatsFor } from '@/core/goods/labels/layout/sheets';
 import { sheetProblem } from '@/core/goods/labels/design';
-import type { LabelMarket } from '@/core/goods/labels/content';
+import { MARKETS, MARKET_WORDS, type Market } from '@/core/goods/labels/market';
 import { counted, formatCount } from '@/core/basics/format/numbers';
 import { formatLengths } from '@/core/basics/format/quantities';
 import { reasonOf } from '@/core/basics/format/reason';
 import { usePackStore } from '@/stores/pack';
 import { saveBlob } from '@/ui/frame/download';
-import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
+import SeveralRow from '@/ui/kit/SeveralRow.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
 import type { LabelPrint } from '@/ui/paper/labelPdf';
 import LabelPicture from '@/ui/pictures/LabelPicture.vue';
@@ -24,16 +24,12 @@ const props = defineProps<{ unit: SaleUnit }>();
 const pack = usePackStore();
 const unit = toRef(props, 'unit');
 
-const MARKETS = [
-  { value: 'eu', word: 'EU' },
-  { value: 'us', word: 'US' },
-  { value: 'both', word: 'Both' },
-] as const satisfies readonly { value: LabelMarket; word: string }[];
-const market = computed<LabelMarket>({
-  get: () => props.unit.label.market,
-  set: (next) => pack.putUnit({ ...props.unit, label: { ...props.unit.label, market: next } }),
+const MARKET_ITEMS = MARKETS.map((value) => ({ value, word: MARKET_WORDS[value] }));
+const markets = computed<Market[]>({
+  get: () => props.unit.label.markets,
+  set: (next) => pack.putUnit({ ...props.unit, label: { ...props.unit.label, markets: next } }),
 });
-const { laid, cut, strange, colors, title, isPast, problem } = useLabel(unit, market);
+const { laid, cut, strange, colors, title, isPast, problem } = useLabel(unit, markets);
 
 const isChanging = ref(false);
 const copies = ref(Math.max(1, pack.proposed));
@@ -117,7 +113,7 @@ async function printNow(): Promise<void> {
       smallest letters
       {{ formatLengths([Math.min(...laid.sides.map(({ smallMm }) => smallMm)) * 0.528], 2) }} high
     </p>
-    <ChoiceRow v-model="market" :items="MARKETS" aria-label="Market" />
+    <SeveralRow v-model="markets" :items="MARKET_ITEMS" role="group" aria-label="Sold in" />
     <AppForm v-model:fits="fits" class="print">
       <NumberField v-model="copies" label="Copies" :min="1" :max="5000" :decimals="0" />
       <NumberField v-model="from" label="Start at label" :min="1" :max="perSheet" :decimals="0" />

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { sayLabelRequirement } from '@/core/goods/labels/messages';
-import type { Must, MustState } from '@/core/goods/labels/labelRequirements';
+import { sayLabelRequirement } from '@/core/goods/labels/requirements/messages';
+import { RULES_WRITTEN } from '@/core/goods/labels/requirements/rules';
+import type { Must, MustState } from '@/core/goods/labels/requirements/labelRequirements';
 
 /** What the label must say: each met, to look at, or missing, with its rule. */
 const props = defineProps<{ musts: readonly Must[] }>();
@@ -41,8 +42,9 @@ const open = computed(() => props.musts.filter(({ state }) => state !== 'met').l
         @click="showsRules = !showsRules"
       >
         {{ showsRules ? 'Hide the rules' : 'Show all rules' }}</button><br />
-      <template v-if="open === 0">Everything is OK. </template>Not checked against the current
-      rules. Where you sell, the authority and a qualified assessor decide.
+      <template v-if="open === 0">Everything is OK. </template>Written in {{ RULES_WRITTEN }}, and
+      not checked against the current rules. Where you sell, the authority and a qualified assessor
+      decide.
     </p>
   </section>
 </template>

@@ -4,7 +4,7 @@ import type { SaleUnit } from '@/core/goods/products/schema';
 import { cannotPrint } from '@/core/goods/labels/layout/letters';
 import { layLabel } from '@/core/goods/labels/layout/layLabel';
 import { sayCut } from '@/core/goods/labels/layout/messages';
-import type { LabelMarket } from '@/core/goods/labels/content';
+import type { Market } from '@/core/goods/labels/market';
 import type { LaidLabel, Measure } from '@/core/goods/labels/layout/types';
 import { reasonOf } from '@/core/basics/format/reason';
 import { nowMs } from '@/stores/now';
@@ -13,7 +13,7 @@ import { useWorkshopStore } from '@/stores/workshop';
 import { loadLabelFont } from '@/ui/paper/labelFont';
 
 /** The label of a unit as it stands, laid out as soon as its font is here. */
-export function useLabel(unit: Ref<SaleUnit>, market: Ref<LabelMarket>) {
+export function useLabel(unit: Ref<SaleUnit>, markets: Ref<Market[]>) {
   const pack = usePackStore();
   const workshop = useWorkshopStore();
   const measure = shallowRef<Measure | null>(null);
@@ -27,7 +27,7 @@ export function useLabel(unit: Ref<SaleUnit>, market: Ref<LabelMarket>) {
     }
   });
 
-  const shown = computed(() => pack.labelIn(market.value));
+  const shown = computed(() => pack.labelIn(markets.value));
   /** A day that is past is printed on nothing. */
   const isPast = computed(() => (shown.value?.bestBefore?.atMs ?? Infinity) < nowMs());
   const title = computed(() => unit.value.label.title || unit.value.name);
@@ -40,7 +40,7 @@ export function useLabel(unit: Ref<SaleUnit>, market: Ref<LabelMarket>) {
     if (!of || !measure.value) return null;
     return layLabel(
       of.content,
-      { ...unit.value.label, market: market.value },
+      { ...unit.value.label, markets: markets.value },
       title.value,
       {
         maker: workshop.settings.maker,

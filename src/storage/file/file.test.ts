@@ -89,7 +89,7 @@ describe('a file that is refused', () => {
       'from a newer release',
       SAMPLE.replace(`"formatVersion": ${STORED_VERSION}`, '"formatVersion": 99'),
       'newer',
-      /format version 99, and this Rovack reads up to 9/,
+      new RegExp(`format version 99, and this Rovack reads up to ${STORED_VERSION}\\b`),
     ],
     [
       'of no moment',
@@ -280,12 +280,33 @@ function plainlyNamed(data: object): object {
   return JSON.parse(words);
 }
 
-/** What a file of format 6 or 7 says, in the words of format 9. */
-function asOf9(file: object): object {
-  const { settings, ...rest } = plainlyNamed(file) as { settings: Record<string, unknown> };
-  const { scentDocuments, ...others } = settings;
+const NO_MAKER = { name: '', address: '', contact: '', dataSheet: '' };
+/** What nobody could say of the maker before format 10. */
+const NOT_ASKED = { telephone: '', responsibleEu: '', responsibleUk: '', origin: '' };
+const IN_MARKETS: Readonly<Record<string, readonly string[]>> = {
+  eu: ['eu'],
+  us: ['us'],
+  both: ['eu', 'us'],
+};
+
+/** What a file of format 6 or 7 says, in the words of this one. */
+function asOfNow(file: object): object {
+  const { settings, units, ...rest } = plainlyNamed(file) as {
+    settings: Record<string, unknown>;
+    units: readonly { label: { market: string } }[];
+  };
+  const { scentDocuments, maker, ...others } = settings;
   expect(scentDocuments).toEqual([]);
-  return { ...rest, documents: [], settings: others };
+  return {
+    ...rest,
+    documents: [],
+    units: units.map(({ label: { market, ...label }, ...unit }) => ({
+      ...unit,
+      filings: [],
+      label: { ...label, markets: IN_MARKETS[market], soldAs: null, ufi: '' },
+    })),
+    settings: { ...others, maker: { ...(maker as object), ...NOT_ASKED } },
+  };
 }
 
 describe('migrations', () => {
@@ -408,7 +429,7 @@ describe('migrations', () => {
     );
     const { packaging, units, goods, orders, settings, batches } = opened(before);
     expect([packaging, units, goods, orders]).toEqual([[], [], [], []]);
-    expect(settings?.maker).toEqual({ name: '', address: '', contact: '', dataSheet: '' });
+    expect(settings?.maker).toEqual({ ...NO_MAKER, ...NOT_ASKED });
     expect({ batches }).toEqual(plainlyNamed({ batches: JSON.parse(before).batches }));
   });
 
@@ -419,7 +440,7 @@ describe('migrations', () => {
     );
     const { format, formatVersion, ...stored } = JSON.parse(before);
     expect([format, formatVersion]).toEqual(['rovack-workshop', 6]);
-    expect(opened(before)).toEqual(asOf9({ format, formatVersion: STORED_VERSION, ...stored }));
+    expect(opened(before)).toEqual(asOfNow({ format, formatVersion: STORED_VERSION, ...stored }));
   });
 
   it('open a file of format 7: what is like rose petals bears no label name of roses', () => {
@@ -441,7 +462,7 @@ describe('migrations', () => {
       formatVersion: 0,
       materials: materials.length,
     });
-    expect(others(now)).toEqual(others(asOf9(was) as WorkshopFile));
+    expect(others(now)).toEqual(others(asOfNow(was) as WorkshopFile));
   });
 
   it('open a file of format 8: fields have plain names, and a supplier’s document is a record', () => {
@@ -468,6 +489,22 @@ describe('migrations', () => {
     expect(voided(now.batches[0]?.entries ?? [])).toEqual(voided(was.batches[0].entries));
     expect(voided(now.goods)).toEqual(voided(was.goods));
     expect(JSON.stringify(now)).not.toMatch(/struck|isLaidAway|scentDocuments/);
+  });
+
+  it('open a file of format 9: each market by itself, and nothing said of what is filed', () => {
+    const before = readFileSync(
+      new URL('../../../tests/fixtures/workshop-format-9.rovack.json', import.meta.url),
+      'utf8',
+    );
+    const was = JSON.parse(before) as { units: readonly { label: { market: string } }[] };
+    const { units, settings } = opened(before);
+    expect(units.map(({ label }) => label.markets)).toEqual(
+      was.units.map(({ label }) => IN_MARKETS[label.market]),
+    );
+    expect(units.map(({ filings, label }) => [filings, label.soldAs, label.ufi])).toEqual(
+      units.map(() => [[], null, '']),
+    );
+    expect(settings?.maker).toMatchObject({ name: 'Orrin Quay Bathworks', ...NOT_ASKED });
   });
 
   it('lead from every format there was to this one', () => {

@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import { roomDaySchema } from '@/core/matter/air/roomDaySchema';
 import { formulaSchema } from '@/core/formula/model/schema';
+import type { Filing } from '@/core/goods/labels/requirements/filings';
 import { goodsMoveSchema, packagingSchema, saleUnitSchema } from '@/core/goods/products/schema';
 import { ownMaterialSchema } from '@/core/matter/materials/own';
 import { orderSchema } from '@/core/goods/orders/schema';
@@ -169,7 +170,8 @@ export const RECORDS = {
     schema: saleUnitSchema,
     merge: fields({
       place: FIELDS,
-      label: fields({ own: FIELDS }),
+      label: fields({ own: FIELDS, markets: WHOLE }),
+      filings: list((filing: Filing) => filing, WHOLE),
       packaging: list(({ packagingId }: { readonly packagingId: string }) => packagingId, FIELDS),
       // What it is made of decides its label: never half of one side and half of the other.
       contents: WHOLE,

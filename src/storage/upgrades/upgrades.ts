@@ -3,6 +3,7 @@ import { formulaTo2, settingsTo2 } from './toFormat2';
 import { batchTo3, settingsTo3, toolsOf2 } from './toFormat3';
 import { settingsTo6 } from './toFormat6';
 import { materialTo8 } from './toFormat8';
+import { recordsTo10 } from './toFormat10';
 import { recordsTo9 } from './toFormat9';
 import { batchTo4, formulaTo4, roomTo4, settingsTo4, toolTo4 } from './toFormat4';
 
@@ -81,6 +82,11 @@ export const UPGRADES = [
     to: 9,
     name: 'voided, archived, and suppliers’ documents by themselves',
     upgrade: recordsTo9,
+  },
+  {
+    to: 10,
+    name: 'labels of several markets, and what is filed',
+    upgrade: recordsTo10,
   },
 ] as const satisfies readonly Upgrade[];
 

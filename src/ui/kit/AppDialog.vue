@@ -31,12 +31,7 @@ function settled(): void {
 </script>
 
 <template>
-  <v-dialog
-    v-model="isOpen"
-    :max-width="width"
-    :aria-label="label ?? title"
-    @after-enter="settled"
-  >
+  <v-dialog v-model="isOpen" :max-width="width" :aria-label="label ?? title" @after-enter="settled">
     <v-card ref="sheet">
       <v-card-title>{{ title }}</v-card-title>
       <v-card-text><slot /></v-card-text>

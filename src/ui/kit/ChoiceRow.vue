@@ -1,43 +1,11 @@
 <script setup lang="ts" generic="T extends string">
+import WordButtons from './WordButtons.vue';
+
 /** A row of words of which one is chosen. */
 defineProps<{ items: ReadonlyArray<{ readonly value: T; readonly word: string }> }>();
 const chosen = defineModel<T>({ required: true });
 </script>
 
 <template>
-  <div class="choices">
-    <button
-      v-for="item in items"
-      :key="item.value"
-      type="button"
-      :aria-pressed="chosen === item.value"
-      @click="chosen = item.value"
-    >
-      {{ item.word }}
-    </button>
-  </div>
+  <WordButtons :items="items" :pressed="[chosen]" @press="chosen = $event" />
 </template>
-
-<style scoped>
-.choices {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 11px;
-}
-button {
-  min-height: 36px;
-  padding: 0;
-  border: 0;
-  border-bottom: 3px solid transparent;
-  background: none;
-  color: var(--mid);
-  font: inherit;
-  font-size: var(--text-plain);
-  cursor: pointer;
-}
-button[aria-pressed='true'] {
-  border-color: var(--verdigris);
-  color: var(--ink);
-  font-weight: 700;
-}
-</style>

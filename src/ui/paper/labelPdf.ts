@@ -3,6 +3,7 @@ import type { LabelDesign } from '@/core/goods/labels/designSchema';
 import type { LabelItem, LaidLabel } from '@/core/goods/labels/layout/types';
 import type { Seat } from '@/core/goods/labels/layout/sheets';
 import { LIGHT } from '../palette';
+import { symbolSvg } from './hazardSymbols';
 import { MM, makePdf } from './makePdf';
 
 /** Of the font: its ascender over its em, from a line’s top to its baseline. */
@@ -105,6 +106,10 @@ function draw(
     if (code === '') return [];
     return [{ qr: code, fit: size, eccLevel: 'M', absolutePosition: { x, y } }];
   }
+  if (item.kind === 'symbol')
+    return [
+      { svg: symbolSvg(item.code, LIGHT.ink), fit: [size, size], absolutePosition: { x, y } },
+    ];
   const radius = size / 2;
   return [
     {

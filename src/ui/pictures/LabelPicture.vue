@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import QRCode from 'qrcode';
 import { computed } from 'vue';
+import { PICTOGRAM_WORDS } from '@/core/goods/labels/classification/statements';
 import type { LabelItem, LabelSide, LaidLabel } from '@/core/goods/labels/layout/types';
 import { LABEL_FONT } from '@/ui/paper/labelFont';
+import { FRAME, LIFT, SYMBOLS } from '@/ui/paper/hazardSymbols';
 import { rings } from '@/ui/paper/labelPdf';
 import { LIGHT } from '@/ui/palette';
 
@@ -66,6 +68,24 @@ const frame = (item: LabelItem) => `translate(${item.xMm} ${item.yMm})`;
           :r="(item.sizeMm / 2) * ring.share"
           :fill="ring.hex"
         />
+      </g>
+      <g
+        v-else-if="item.kind === 'symbol'"
+        :transform="`${frame(item)} scale(${item.sizeMm / 100})`"
+        role="img"
+        :aria-label="PICTOGRAM_WORDS[item.code]"
+      >
+        <path :d="FRAME.path" fill="#ffffff" :stroke="FRAME.hex" :stroke-width="FRAME.width" />
+        <g :transform="`translate(0 ${-LIFT[item.code]})`">
+          <path
+            v-for="(shape, at) in SYMBOLS[item.code]"
+            :key="at"
+            :d="shape.path"
+            :fill="shape.lineWidth ? 'none' : shape.isWhite ? '#ffffff' : LIGHT.ink"
+            :stroke="shape.lineWidth ? LIGHT.ink : 'none'"
+            :stroke-width="shape.lineWidth"
+          />
+        </g>
       </g>
       <g v-else-if="qr" :transform="`${frame(item)} scale(${item.sizeMm / qr.size})`">
         <path :d="qr.path" :fill="LIGHT.ink" />

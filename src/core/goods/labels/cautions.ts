@@ -1,13 +1,15 @@
-import { isForSkin } from '@/core/formula/model/messages';
 import type { Family } from '@/core/formula/model/schema';
 import type { Portion } from '@/core/matter/materials/portion';
 import type { AllergenDocument } from '@/core/results/scent/declarable';
 import { cautionedForInfants, cautionedInPregnancy } from '@/core/results/scent/cautions';
 import { listed } from '@/core/basics/format/names';
+import { useOf } from '@/core/formula/model/messages';
+import { clogsJets } from '@/core/matter/materials/jets';
 import { classify, type Classification } from './classification/classify';
 import type { HazardCode, PrecautionCode } from './classification/statements';
 import { US_WORDS, usSignal } from './classification/usWords';
-import type { Market } from './market';
+import { isEuropean, type Market } from './market';
+import type { LabelKind } from './soldAs';
 
 /** One sentence for the label and who asks for it. */
 export interface LabelCaution {
@@ -28,6 +30,9 @@ export type CautionCode =
   | 'drain'
   | 'stop-if'
   | 'keep-dry'
+  | 'jetted-tub'
+  | 'food-allergens'
+  | 'not-for-skin'
   | 'shower-only'
   | 'signal'
   | 'household'
@@ -40,7 +45,10 @@ export type CautionCode =
   | 'first-aid';
 
 const practice = 'common practice';
-const clp = 'EU Regulation 1272/2008. Not checked against the current rule';
+const clp: Readonly<Record<'eu' | 'uk', string>> = {
+  eu: 'EU 1272/2008. Not checked against the current rule',
+  uk: 'GB CLP (1272/2008 as kept). Not checked against the current rule',
+};
 const fhsa = 'US 16 CFR 1500. Not checked against the current rule';
 
 /** For whom a foaming bath is made: the rule lets its last sentence differ. */
@@ -59,6 +67,7 @@ const FOAMING_ENDS: Readonly<Record<ForWhom, string>> = {
 
 export interface CautionQuestion {
   readonly family: Family;
+  readonly kind: LabelKind;
   readonly market: Market;
   readonly contents: readonly Portion[];
   /** What is on file for a scent’s substances. */
@@ -68,7 +77,8 @@ export interface CautionQuestion {
 
 /** Sentences a label of this family and these contents should carry, gravest first. Local rules have the last word. */
 export function labelCautions(asked: CautionQuestion): readonly LabelCaution[] {
-  return isForSkin(asked.family) ? bathCautions(asked) : householdCautions(asked);
+  if (asked.kind === 'cosmetic') return bathCautions(asked);
+  return asked.kind === 'cleaner' ? cleanerCautions(asked) : airCareCautions(asked);
 }
 
 function bathCautions({
@@ -82,6 +92,7 @@ function bathCautions({
     materials.some(({ traits }) => traits.includes(trait));
   // A steamer is never put into a bath: the rule speaks of what makes a bath foam.
   const foams = has('detergent') && family !== 'shower-steamer';
+  const foods = [...new Set(materials.flatMap(({ foodAllergen }) => foodAllergen?.value ?? []))];
   const vapors = materials.some(cautionedForInfants);
   const isKeptFromInfants = vapors || has('menthol') || has('methyl-salicylate');
   return [
@@ -97,28 +108,16 @@ function bathCautions({
     ...say(
       !(foams && forWhom !== 'adults'),
       'outside-use',
-      'For outside use only. Not for eating. Keep away from children.',
-      practice,
-    ),
-    ...say(foams && forWhom !== 'adults', 'outside-use', 'Not for eating.', practice),
-    ...say(
-      has('menthol'),
-      'menthol',
-      'Not for infants, small children, pets, or with asthma. Keep away from eyes and face.',
+      'For external use only. Do not swallow. Keep out of reach of children.',
       practice,
     ),
     ...say(
-      vapors && !has('menthol'),
-      'strong-vapor',
-      'Strong vapor: not near infants and small children.',
+      foams && forWhom !== 'adults',
+      'outside-use',
+      'For external use only. Do not swallow.',
       practice,
     ),
-    ...say(
-      has('methyl-salicylate'),
-      'methyl-salicylate',
-      'Not for children, nor with blood thinners or aspirin allergy.',
-      practice,
-    ),
+    ...vaporCautions(materials),
     ...say(
       has('phototoxic'),
       'phototoxic',
@@ -147,6 +146,13 @@ function bathCautions({
     ),
     ...say(has('drain'), 'drain', 'Use a strainer: plant parts clog the drain.', practice),
     ...say(
+      useOf(family) === 'tub' && materials.some(clogsJets),
+      'jetted-tub',
+      'Not for jetted tubs.',
+      practice,
+    ),
+    ...say(foods.length > 0, 'food-allergens', `Made with ${listed(foods)}.`, practice),
+    ...say(
       true,
       'stop-if',
       'Stop if skin reddens or itches. With broken skin, infection or after childbirth ask a doctor first.',
@@ -156,14 +162,41 @@ function bathCautions({
   ];
 }
 
-function householdCautions({
-  market,
-  contents,
-  documentFor,
-}: CautionQuestion): readonly LabelCaution[] {
-  const classed = classify(contents, documentFor);
+type Materials = readonly CautionQuestion['contents'][number]['material'][];
+
+function vaporCautions(materials: Materials): readonly LabelCaution[] {
+  const has = (trait: Materials[number]['traits'][number]) =>
+    materials.some(({ traits }) => traits.includes(trait));
   return [
-    ...(market === 'eu' ? byRegulation(classed) : inUsWords(classed)),
+    ...say(
+      has('menthol'),
+      'menthol',
+      'Not for infants, small children, pets, or with asthma. Keep away from eyes and face.',
+      practice,
+    ),
+    ...say(
+      materials.some(cautionedForInfants) && !has('menthol'),
+      'strong-vapor',
+      'Strong vapor: not near infants and small children.',
+      practice,
+    ),
+    ...say(
+      has('methyl-salicylate'),
+      'methyl-salicylate',
+      'Not for children, nor with blood thinners or aspirin allergy.',
+      practice,
+    ),
+  ];
+}
+
+function hazardCautions({ market, contents, documentFor }: CautionQuestion) {
+  const classed = classify(contents, documentFor);
+  return isEuropean(market) ? byRegulation(classed, clp[market], market) : inUsWords(classed);
+}
+
+function cleanerCautions(asked: CautionQuestion): readonly LabelCaution[] {
+  return [
+    ...hazardCautions(asked),
     ...say(
       true,
       'household',
@@ -175,28 +208,46 @@ function householdCautions({
   ];
 }
 
+/** A steamer that is sold as a household product scents the air: nothing of it is meant for skin. */
+function airCareCautions(asked: CautionQuestion): readonly LabelCaution[] {
+  const materials = asked.contents.filter(({ massG }) => massG > 0).map((one) => one.material);
+  const isSteamer = asked.family === 'shower-steamer';
+  return [
+    ...hazardCautions(asked),
+    ...vaporCautions(materials),
+    ...say(
+      true,
+      'not-for-skin',
+      'Scents the air. Not for skin, not for the bath, not a sweet. Keep out of reach of children and pets.',
+      practice,
+    ),
+    ...say(isSteamer, 'slippery', 'The floor may be slippery: step with care.', practice),
+    ...say(true, 'keep-dry', 'Keep dry.', practice),
+  ];
+}
+
 /** Signal word, substances, hazard and precautionary statements in the regulation’s own words. */
-function byRegulation({
-  signal,
-  contains,
-  hazards,
-  supplemental,
-  precautions,
-}: Classification): readonly LabelCaution[] {
+function byRegulation(
+  { signal, contains, hazards, supplemental, precautions }: Classification,
+  source: string,
+  market: 'eu' | 'uk',
+): readonly LabelCaution[] {
   const borax = hazards.some(({ code }) => code === 'H360FD');
   return [
-    ...say(signal !== null, 'signal', `${signal}.`, clp),
-    ...say(contains.length > 0, 'contains', `Contains ${listed(contains)}.`, clp),
+    ...say(signal !== null, 'signal', `${signal}.`, source),
+    ...say(contains.length > 0, 'contains', `Contains ${listed(contains)}.`, source),
     ...[...hazards, ...supplemental, ...precautions].map(({ code, text }) => ({
       code,
       text,
-      source: clp,
+      source,
     })),
     ...say(
       borax,
       'borax-not-for-sale',
       'Restricted to professional users.',
-      'EU Regulation 1907/2006, annex XVII, entry 30. Not checked against the current rule',
+      market === 'eu'
+        ? 'EU 1907/2006, annex XVII, entry 30. Not checked against the current rule'
+        : 'UK REACH, annex XVII, entry 30. Not checked against the current rule',
     ),
   ];
 }

@@ -1,7 +1,8 @@
-import { isForSkin } from '@/core/formula/model/messages';
 import type { Family } from '@/core/formula/model/schema';
 import type { Portion } from '@/core/matter/materials/portion';
 import type { AllergenDocument } from '@/core/results/scent/declarable';
+import { classify } from './classification/classify';
+import type { Pictogram } from './classification/statements';
 import { labelCautions, type ForWhom, type LabelCaution } from './cautions';
 import { detergentContent } from './detergent';
 import { DIRECTIONS, IDENTITY } from './identity';
@@ -13,11 +14,8 @@ import {
   type Ingredient,
 } from './ingredients/ingredients';
 import { netWeight, type NetWeight } from './netWeightText';
-import type { Market } from './market';
-
-export const LABEL_MARKETS = ['eu', 'us', 'both'] as const;
-/** One market, or one label for both. */
-export type LabelMarket = (typeof LABEL_MARKETS)[number];
+import { isEuropean, type Market } from './market';
+import { labelKind, type LabelKind, type SoldAs } from './soldAs';
 
 /** One product in a pack: a box may hold several. */
 export interface LabelProduct {
@@ -40,7 +38,10 @@ export interface OwnWords {
 export const NO_WORDS: OwnWords = { identity: '', directions: '', story: '', otherLanguages: '' };
 
 export interface LabelQuestion {
-  readonly market: LabelMarket;
+  /** At least one, each once. */
+  readonly markets: readonly Market[];
+  /** What the maker says the pieces are sold as; null when nothing was said. */
+  readonly soldAs: SoldAs | null;
   readonly products: readonly LabelProduct[];
   /** Net weight of the pack; null while nothing was weighed. */
   readonly netG: number | null;
@@ -63,61 +64,81 @@ export interface LabelContent {
   readonly netWeight: NetWeight | null;
   readonly directions: string;
   readonly cautions: readonly LabelCaution[];
+  /** Hazard symbols of household pieces in Europe, each once. */
+  readonly pictograms: readonly Pictogram[];
 }
 
 /** What the label of these products says in a market; own words go before the proposed ones. */
 export function labelContent({
-  market,
+  markets,
+  soldAs,
   products,
   netG,
   forWhom,
   own,
 }: LabelQuestion): LabelContent {
-  const contents = products.map((product) => productContent(product, market));
+  const contents = products.map((product) => productContent(product, markets, soldAs));
   const families = [...new Set(products.map(({ family }) => family))];
-  const cautions = marketsOf(market).flatMap((one) =>
+  const cautions = markets.flatMap((market) =>
     products.flatMap(({ family, contents: held, documentFor }) =>
       labelCautions({
         family,
-        market: one,
+        kind: labelKind(family, soldAs),
+        market,
         contents: held,
         documentFor,
         forWhom,
       }),
     ),
   );
+  const pictograms = markets.some(isEuropean)
+    ? products
+        .filter(({ family }) => labelKind(family, soldAs) !== 'cosmetic')
+        .flatMap(({ contents: held, documentFor }) => classify(held, documentFor).pictograms)
+    : [];
   return {
     identity: own.identity || families.map((family) => IDENTITY[family]).join(', '),
     products: contents,
-    netWeight: netG !== null && netG > 0 ? netWeightFor(netG, market) : null,
+    netWeight: netG !== null && netG > 0 ? netWeightFor(netG, markets) : null,
     directions: own.directions || families.map((family) => DIRECTIONS[family]).join(' '),
     cautions: eachOnce(cautions),
+    pictograms: [...new Set(pictograms)].sort(),
   };
-}
-
-export function marketsOf(market: LabelMarket): readonly Market[] {
-  return market === 'both' ? ['eu', 'us'] : [market];
 }
 
 function productContent(
   { name, family, contents, documentFor }: LabelProduct,
-  market: LabelMarket,
+  markets: readonly Market[],
+  soldAs: SoldAs | null,
 ): ProductContent {
-  const allergens = declaredAllergensOf(contents, documentFor);
-  const { declared } = allergens;
-  const ingredients = isForSkin(family)
-    ? market === 'both'
-      ? ingredientsOfBoth(contents, declared)
-      : ingredientsOf(contents, market, declared)
-    : market === 'us'
-      ? ingredientsOf(contents, 'us', declared)
-      : detergentContent(ingredientsOf(contents, 'eu', []), contents, declared);
+  const isOnlyUk = markets.includes('uk') && !markets.includes('eu');
+  const allergens = declaredAllergensOf(contents, documentFor, isOnlyUk ? 'uk' : 'eu');
+  const kind = labelKind(family, soldAs);
+  const ingredients = listFor(kind, contents, markets, allergens.declared);
   return { name, family, ingredients, ingredientText: ingredientText(ingredients), allergens };
 }
 
+/** A cleaner in Europe lists classes with their ranges; every other piece all its ingredients. */
+function listFor(
+  kind: LabelKind,
+  contents: readonly Portion[],
+  markets: readonly Market[],
+  declared: AllergenReading['declared'],
+): readonly Ingredient[] {
+  const isInUs = markets.includes('us');
+  const european = markets.filter(isEuropean);
+  const [first] = european;
+  if (first === undefined) return ingredientsOf(contents, 'us', declared);
+  if (kind === 'cleaner')
+    return detergentContent(ingredientsOf(contents, first, []), contents, declared);
+  return isInUs
+    ? ingredientsOfBoth(contents, first, declared)
+    : ingredientsOf(contents, first, declared);
+}
+
 /** Ounces with grams say both: a label for both markets has the US form. */
-function netWeightFor(netG: number, market: LabelMarket): NetWeight {
-  return netWeight(netG, market === 'eu' ? 'eu' : 'us');
+function netWeightFor(netG: number, markets: readonly Market[]): NetWeight {
+  return netWeight(netG, markets.includes('us') ? 'us' : 'eu');
 }
 
 /** The same sentence once, and one of a kind where two markets or two products say it in other words. */

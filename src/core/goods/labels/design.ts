@@ -52,7 +52,9 @@ export function usualDesign(): LabelDesign {
   if (!first) throw new RangeError('there must be one sheet');
   const { widthMm, heightMm, ...of } = first;
   return {
-    market: 'both',
+    markets: ['eu', 'us'],
+    soldAs: null,
+    ufi: '',
     shape: 'rectangle',
     widthMm,
     heightMm,

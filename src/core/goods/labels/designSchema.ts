@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { FOR_WHOM } from './cautions';
-import { LABEL_MARKETS } from './content';
+import { MARKETS } from './market';
+import { SOLD_AS } from './soldAs';
 
 const mm = z.number().min(0).max(2000);
 
@@ -22,7 +23,16 @@ export type LabelSheet = Readonly<z.infer<typeof sheetSchema>>;
 
 /** How a label is cut and what the maker says on it; everything else comes from the batch. */
 export const labelDesignSchema = z.object({
-  market: z.enum(LABEL_MARKETS),
+  /** Whose rules it follows, each once. */
+  markets: z
+    .array(z.enum(MARKETS))
+    .min(1)
+    .max(MARKETS.length)
+    .refine((all) => new Set(all).size === all.length),
+  /** Where it may be one or the other; null until the maker has said. */
+  soldAs: z.enum(SOLD_AS).nullable(),
+  /** Unique formula identifier as the maker typed it; empty for none. */
+  ufi: z.string().max(40),
   shape: z.enum(['rectangle', 'round']),
   /** Of one label; a round one has its width for both. */
   widthMm: z.number().min(10).max(400),

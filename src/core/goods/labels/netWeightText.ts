@@ -1,5 +1,5 @@
 import { GRAMS_PER_OUNCE, GRAMS_PER_POUND } from '@/core/basics/units/mass';
-import type { Market } from './market';
+import { isEuropean, type Market } from './market';
 
 /** From so many pounds on, pounds lead. Source: US 21 CFR 701.13, not looked up. */
 const POUNDS_LEAD_FROM = 4;
@@ -23,7 +23,7 @@ export function netWeightText(nominalG: number, market: Market): string {
   if (!(nominalG > 0 && nominalG < Infinity))
     throw new RangeError(`nominalG must be over 0, got ${nominalG}`);
   const metric = metricText(nominalG);
-  if (market === 'eu') return metric;
+  if (isEuropean(market)) return metric;
   const ounces = `${down(nominalG / GRAMS_PER_OUNCE, nominalG < GRAMS_PER_OUNCE ? 2 : 1)} oz`;
   const pounds = nominalG / GRAMS_PER_POUND;
   if (pounds < 1) return `Net wt ${ounces} (${metric})`;
@@ -78,7 +78,7 @@ const US_HEIGHTS = [
 export function leastNetHeightMm(nominalG: number, areaMm2: number, market: Market): number {
   const find = (rows: readonly HeightRow[], value: number) =>
     rows.find(({ upTo }) => value <= upTo)?.mm ?? 0;
-  return market === 'eu' ? find(EU_HEIGHTS, nominalG) : find(US_HEIGHTS, areaMm2 / 25.4 ** 2);
+  return isEuropean(market) ? find(EU_HEIGHTS, nominalG) : find(US_HEIGHTS, areaMm2 / 25.4 ** 2);
 }
 
 /** Least height of a small letter. Source: US 21 CFR 701.3 (b): 1/16 inch, 1/32 under 12 square inches; EU practice 1.2 mm capitals; not looked up. */

@@ -45,6 +45,7 @@ export function newSaleUnit(
     place: USUAL_PLACE,
     label: usualDesign(),
     hasSafetyReport: false,
+    filings: [],
     isArchived: false,
   };
 }

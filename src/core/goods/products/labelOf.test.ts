@@ -3,6 +3,7 @@ import { lotMoves } from '@/core/workshop/shelf/stock';
 import { SAMPLE, SAMPLE_CATALOG, sampleBatch, sampleUnit } from '../../../../tests/fixtures/sample';
 import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
 import { NOT_A_SIGNATURE, safetyFileOf } from './safetyFile';
+import type { Market } from '../labels/market';
 import { labeledLines, unitLabel, type LabelBooks } from './labelOf';
 import { ownShelfLifeOf, unitKeeps } from './ownLooks';
 
@@ -15,17 +16,17 @@ const BOOKS: LabelBooks = {
   packagings: SAMPLE.packaging,
   maker: SAMPLE.settings?.maker ?? USUAL_SETTINGS.maker,
 };
-const labelOf = (name: string, codes: readonly string[], market?: 'eu' | 'us' | 'both') => {
+const labelOf = (name: string, codes: readonly string[], markets?: readonly Market[]) => {
   const unit = sampleUnit(name);
   const ids = codes.map((code) => sampleBatch(code).id);
-  return unitLabel(unit, labeledLines(unit, ids, BOOKS), BOOKS, market);
+  return unitLabel(unit, labeledLines(unit, ids, BOOKS), BOOKS, markets);
 };
 const ingredients = (label: ReturnType<typeof labelOf>) =>
   label.content.products[0]?.ingredients.map(({ name }) => name) ?? [];
 
 describe('a label of this batch', () => {
   it('has the weights of its fills, and allergens as the lot’s paper has them', () => {
-    const label = labelOf('Quince Lantern', ['QL-011'], 'eu');
+    const label = labelOf('Quince Lantern', ['QL-011'], ['eu']);
     expect(label.batchCodes).toEqual(['QL-011']);
     expect(label.netG).toBe(197);
     expect(label.content.netWeight?.text).toBe('197 g');
@@ -39,7 +40,9 @@ describe('a label of this batch', () => {
     const one = pair.netG ?? 0;
     expect(one % 2).toBe(0);
     expect(pair.content.netWeight?.text).toMatch(/^Net wt .* oz \(\d+ g\)$/);
-    expect(labelOf('Bow Wave, a pair', ['BW-004'], 'eu').content.netWeight?.text).toBe(`${one} g`);
+    expect(labelOf('Bow Wave, a pair', ['BW-004'], ['eu']).content.netWeight?.text).toBe(
+      `${one} g`,
+    );
     // Steamers are never a foaming bath.
     expect(pair.content.cautions.map(({ code }) => code)).not.toContain('foaming-bath');
   });

@@ -6,11 +6,15 @@ import type { BarrierId } from '@/core/batches/shelf-life/barriers';
 import {
   labelContent,
   type LabelContent,
-  type LabelMarket,
   type LabelProduct,
   type LabelQuestion,
 } from '../labels/content';
-import { labelRequirements, type Must, type MustFacts } from '../labels/labelRequirements';
+import type { Market } from '../labels/market';
+import {
+  labelRequirements,
+  type Must,
+  type MustFacts,
+} from '../labels/requirements/labelRequirements';
 import { portionsG, portionsOf, type Portion } from '@/core/matter/materials/portion';
 import type { Catalog } from '@/core/matter/materials/catalog';
 import { stayingLines } from '@/core/formula/model/edit';
@@ -72,14 +76,14 @@ export function labeledLines(
 
 /**
  * The label of a unit for the batches in it: what it says, what it must say, and how long it keeps.
- * @param market in place of the one of the design
+ * @param markets in place of those of the design
  * @param hard how long it stays hard, where it is known better than computed here
  */
 export function unitLabel(
   unit: SaleUnit,
   lines: readonly LabeledLine[],
   books: LabelBooks,
-  market: LabelMarket = unit.label.market,
+  markets: readonly Market[] = unit.label.markets,
   hard: StaysHard | null = unitStaysHard(unit, lines, books),
 ): UnitLabel {
   const products = lines.map((line) => productOf(line, books));
@@ -96,8 +100,8 @@ export function unitLabel(
         { count: 0, short: 0 },
       )
     : null;
-  const { own, forWhom, title } = unit.label;
-  const asked: LabelQuestion = { market, products, netG, forWhom, own };
+  const { own, forWhom, title, soldAs, ufi, shape, widthMm, heightMm } = unit.label;
+  const asked: LabelQuestion = { markets, soldAs, products, netG, forWhom, own };
   const content = labelContent(asked);
   const made = lines.flatMap(({ batches }) => batches);
   const keeps = unitBestBefore(unit, lines, books, hard);
@@ -113,6 +117,9 @@ export function unitLabel(
         (batches[0]?.body ?? formula?.body)?.unread.map(({ text }) => text) ?? [],
     ),
     hasSafetyReport: unit.hasSafetyReport,
+    ufi,
+    filings: unit.filings,
+    sizeMm: [widthMm, shape === 'round' ? widthMm : heightMm],
   });
   return { asked, content, musts, batchCodes, bestBefore: keeps, netG };
 }

@@ -9,9 +9,9 @@ import { conditionsOfBatch, type WorkshopFacts } from '@/core/workshop/settings/
 import { CAS, FUNCTIONS } from '../labels/ingredients/registry';
 import { claimsIn } from '../labels/claims/claimsIn';
 import { partsOf } from '../labels/ingredients/parts';
-import { sayLabelRequirement } from '../labels/messages';
+import { sayLabelRequirement } from '../labels/requirements/messages';
 import type { LabelContent } from '../labels/content';
-import type { Must } from '../labels/labelRequirements';
+import type { Must } from '../labels/requirements/labelRequirements';
 import { portionsG } from '@/core/matter/materials/portion';
 import { looksOf } from '@/core/batches/records/keptBack';
 import { roomOf, weighedLines } from '@/core/batches/records/summary';
@@ -101,7 +101,7 @@ export interface SafetyFile {
     readonly rule: string;
   }[];
   readonly label: {
-    readonly market: string;
+    readonly markets: readonly string[];
     readonly identity: string;
     readonly netWeight: string;
     readonly ingredients: readonly { readonly product: string; readonly text: string }[];
@@ -166,7 +166,7 @@ function labelPart(
   bestBefore: string | null,
 ): SafetyFile['label'] {
   return {
-    market: label.asked.market,
+    markets: label.asked.markets,
     identity: content.identity,
     netWeight: content.netWeight?.text ?? '',
     ingredients: content.products.map(({ name, ingredientText }) => ({

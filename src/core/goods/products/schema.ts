@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { ORIGINS } from '@/core/formula/model/kinds';
 import { BARRIER_IDS } from '@/core/batches/shelf-life/barriers';
+import { FILINGS } from '../labels/requirements/filings';
 import { labelDesignSchema } from '../labels/designSchema';
 import { PACKAGING_KINDS, GRADES, UNIT_KINDS, GONE_WAYS } from './kinds';
 
@@ -83,6 +84,8 @@ export const saleUnitSchema = z.object({
   label: labelDesignSchema,
   /** A qualified assessor has signed for it, by the maker’s word. */
   hasSafetyReport: z.boolean(),
+  /** What the maker says is filed with an authority. */
+  filings: z.array(z.enum(FILINGS)).max(20),
   isArchived: z.boolean(),
 });
 export type SaleUnit = Readonly<z.infer<typeof saleUnitSchema>>;

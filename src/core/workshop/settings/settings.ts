@@ -23,5 +23,14 @@ export const USUAL_SETTINGS: Settings = {
   money: USUAL_MONEY,
   costings: {},
   plan: { hours: [], locks: [], humidityPct: null },
-  maker: { name: '', address: '', contact: '', dataSheet: '' },
+  maker: {
+    name: '',
+    address: '',
+    contact: '',
+    dataSheet: '',
+    telephone: '',
+    responsibleEu: '',
+    responsibleUk: '',
+    origin: '',
+  },
 };

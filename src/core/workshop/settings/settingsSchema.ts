@@ -77,6 +77,12 @@ export const settingsSchema = z.object({
     contact: z.string().max(200),
     /** Page on which the whole list of a cleaner’s ingredients stands. */
     dataSheet: z.string().max(300),
+    telephone: z.string().max(60),
+    /** Name and address of who answers for it where the maker is not at home. */
+    responsibleEu: z.string().max(300),
+    responsibleUk: z.string().max(300),
+    /** Country of origin, for goods that cross a border. */
+    origin: z.string().max(80),
   }),
   /** When everything was last written into a file outside the browser; null or left out for never. */
   copiedAt: z.iso.datetime({ offset: true }).nullable().optional(),

@@ -60,6 +60,13 @@ export const PRECAUTIONS_OF: Readonly<Record<HazardCode, readonly PrecautionCode
 
 /** Symbols, by their codes: flame over circle, corrosion, exclamation mark, health hazard, environment. */
 export type Pictogram = 'GHS03' | 'GHS05' | 'GHS07' | 'GHS08' | 'GHS09';
+export const PICTOGRAM_WORDS: Readonly<Record<Pictogram, string>> = {
+  GHS03: 'flame over circle',
+  GHS05: 'corrosion',
+  GHS07: 'exclamation mark',
+  GHS08: 'health hazard',
+  GHS09: 'environment',
+};
 export const PICTOGRAM_OF: Readonly<Record<HazardCode, Pictogram | null>> = {
   H272: 'GHS03',
   H314: 'GHS05',

@@ -2,6 +2,7 @@ import { portionsG, type Portion } from '@/core/matter/materials/portion';
 import { DECLARED_FROM_PCT } from '@/core/results/scent/cautions';
 import { declaredShares, type AllergenDocument } from '@/core/results/scent/declarable';
 import { complexNameOf } from './complexes';
+import { IN_THE_UK } from './ukAllergens';
 import { partsOf } from './parts';
 
 /** An allergen that a label in the EU names. */
@@ -51,7 +52,7 @@ export function allergenShares(
 
 /**
  * Allergens over 0.01% of a product that is rinsed off, single substances summed over all scents and whole plant oils
- * by their collective name. What a lot’s own document says goes before the supplier’s, and that before what is typical.
+ * by their collective name; in the UK the shorter list that stood before. What a lot’s own document says goes before the supplier’s, and that before what is typical.
  * Source: Regulation (EC) 1223/2009, annex III, as amended by (EU) 2023/1545.
  * @param contents grams 0 or more
  * @param documentFor what is on file for a material: of the lot that was used, else of the material
@@ -59,6 +60,7 @@ export function allergenShares(
 export function declaredAllergensOf(
   contents: readonly Portion[],
   documentFor: (materialId: string) => AllergenDocument | null,
+  list: 'eu' | 'uk' = 'eu',
 ): AllergenReading {
   const totalG = portionsG(contents);
   if (!(totalG > 0)) return { declared: [], unknown: [], typical: [] };
@@ -73,7 +75,7 @@ export function declaredAllergensOf(
   return {
     declared: [...pctOf]
       .map(([name, pct]) => ({ name, pct }))
-      .filter(({ pct }) => pct > DECLARED_FROM_PCT)
+      .filter(({ name, pct }) => pct > DECLARED_FROM_PCT && (list === 'eu' || IN_THE_UK.has(name)))
       .sort((a, b) => b.pct - a.pct),
     unknown,
     typical,

@@ -93,7 +93,7 @@ describe('ingredients in order (21 CFR 701.3; EU 1223/2009, article 19)', () => 
       'Iron Oxides',
       'Red 40',
     ]);
-    expect(ingredientText(ingredientsOfBoth(mix(grams), []))).toBe(
+    expect(ingredientText(ingredientsOfBoth(mix(grams), 'eu', []))).toBe(
       'Sodium Bicarbonate, Zea Mays (Corn) Starch, Aqua (Water), Parfum (Fragrance), CI 77499 (Iron Oxides), CI 77491 (Iron Oxides), CI 16035 (Red 40).',
     );
   });

@@ -1,5 +1,5 @@
 import { portionsG, type Portion } from '@/core/matter/materials/portion';
-import type { Market } from '../market';
+import { isEuropean, type Market } from '../market';
 import type { DeclaredAllergen } from './allergens';
 import { partsOf } from './parts';
 import { complexNameOf } from './complexes';
@@ -52,14 +52,13 @@ export function ingredientsOf(
     name,
     massPct,
     color,
-    allergen: market === 'eu' && toDeclare.has(name),
+    allergen: isEuropean(market) && toDeclare.has(name),
   }));
-  const inside =
-    market === 'eu'
-      ? allergens
-          .filter(({ name }) => !byName.has(name))
-          .map(({ name, pct }) => ({ name, massPct: pct, color: false, allergen: true }))
-      : [];
+  const inside = isEuropean(market)
+    ? allergens
+        .filter(({ name }) => !byName.has(name))
+        .map(({ name, pct }) => ({ name, massPct: pct, color: false, allergen: true }))
+    : [];
   return [...own, ...inside].sort(
     (a, b) =>
       groupOf(a) - groupOf(b) || b.massPct - a.massPct || a.name.localeCompare(b.name, 'en-US'),
@@ -76,12 +75,13 @@ function nameIn(name: string, market: Market, toDeclare: ReadonlySet<string>): s
   return complex !== null && toDeclare.has(complex) ? complex : name;
 }
 
-/** For a label of both markets: the EU name with the US one beside it. */
+/** For a label of both sides: the European name with the US one beside it. */
 export function ingredientsOfBoth(
   contents: readonly Portion[],
+  market: Exclude<Market, 'us'>,
   allergens: readonly DeclaredAllergen[],
 ): readonly Ingredient[] {
-  return ingredientsOf(contents, 'eu', allergens).map((ingredient) => {
+  return ingredientsOf(contents, market, allergens).map((ingredient) => {
     const us = US_NAMES[ingredient.name];
     if (us === undefined) return ingredient;
     // "Zea Mays (Corn) Starch" says both by itself.

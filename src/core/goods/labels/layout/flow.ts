@@ -1,3 +1,5 @@
+import type { Pictogram } from '../classification/statements';
+import { SYMBOL_SIDES_MM, symbolRow } from './symbols';
 import type { LabelBlock, LabelField, LabelItem, LabelSide, Measure } from './types';
 
 /** Between the edge and the print, millimeters. */
@@ -24,6 +26,8 @@ export interface FlowQuestion {
   readonly isRound: boolean;
   readonly hasQr: boolean;
   readonly hasPicture: boolean;
+  /** Hazard symbols, before the cautions. */
+  readonly symbols: readonly Pictogram[];
   /** Least size of the net weight and of all small text, em in millimeters. */
   readonly leastNetMm: number;
   readonly leastSmallMm: number;
@@ -36,6 +40,8 @@ interface Sizes {
   readonly smallMm: number;
   readonly titleMm: number;
   readonly pictureMm: number;
+  /** Side of a hazard symbol’s square. */
+  readonly symbolMm: number;
 }
 
 /**
@@ -48,24 +54,37 @@ export function flowSide(question: FlowQuestion): LabelSide {
     smallMm: asked.leastSmallMm,
     titleMm: Math.max(asked.leastSmallMm * 1.4, 2.6),
     pictureMm: 0,
+    symbolMm: SYMBOL_SIDES_MM.at(-1) ?? 0,
   };
   const largest = Math.max(asked.leastSmallMm, asked.isFront ? LARGEST_FRONT_MM : LARGEST_SMALL_MM);
-  const short = Math.min(asked.heightMm, asked.widthMm);
-  // A large picture is worth smaller letters down to the middle between large and least, a small one down to the least.
-  const middle = (largest + asked.leastSmallMm) / 2;
-  const trialStore = asked.hasPicture
-    ? [
-        { pictureMm: 0.26 * short, downTo: middle },
-        { pictureMm: 0.16 * short, downTo: asked.leastSmallMm },
-        { pictureMm: 0, downTo: asked.leastSmallMm },
-      ]
-    : [{ pictureMm: 0, downTo: asked.leastSmallMm }];
-  for (const { pictureMm, downTo } of trialStore)
+  for (const { pictureMm, symbolMm, downTo } of trialsFor(asked, largest))
     for (const smallMm of sizesDown(largest, downTo)) {
-      const laid = lay(asked, { smallMm, titleMm: titleFor(asked, smallMm), pictureMm });
+      const titleMm = titleFor(asked, smallMm);
+      const laid = lay(asked, { smallMm, titleMm, pictureMm, symbolMm });
       if (laid.cut.length === 0) return asked.isFront ? inTheMiddle(laid, asked) : laid;
     }
   return lay(asked, least);
+}
+
+/**
+ * A large picture is worth smaller letters down to the middle between large and least, a small one down to the least;
+ * hazard symbols stay large as long as everything fits beside them.
+ */
+function trialsFor(
+  { hasPicture, symbols, heightMm, widthMm, leastSmallMm }: FlowQuestion,
+  largest: number,
+) {
+  const short = Math.min(heightMm, widthMm);
+  const middle = (largest + leastSmallMm) / 2;
+  const pictures = hasPicture
+    ? [
+        { pictureMm: 0.26 * short, downTo: middle },
+        { pictureMm: 0.16 * short, downTo: leastSmallMm },
+        { pictureMm: 0, downTo: leastSmallMm },
+      ]
+    : [{ pictureMm: 0, downTo: leastSmallMm }];
+  const sides = symbols.length > 0 ? SYMBOL_SIDES_MM : [0];
+  return pictures.flatMap((one) => sides.map((symbolMm) => ({ ...one, symbolMm })));
 }
 
 /** Sizes to try, each a step smaller, the last one exactly `to`: counted beforehand, so that no rounding decides where it ends. */
@@ -84,7 +103,7 @@ function titleFor({ heightMm, leastSmallMm }: FlowQuestion, smallMm: number): nu
   return Math.max(leastSmallMm * 1.4, Math.min(smallMm * 2.2, heightMm * 0.12));
 }
 
-function lay(asked: FlowQuestion, { smallMm, titleMm, pictureMm }: Sizes): LabelSide {
+function lay(asked: FlowQuestion, { smallMm, titleMm, pictureMm, symbolMm }: Sizes): LabelSide {
   const { widthMm, heightMm, isRound, measure } = asked;
   const margin = isRound ? ROUND_MARGIN_MM : MARGIN_MM;
   const items: LabelItem[] = [];
@@ -97,7 +116,18 @@ function lay(asked: FlowQuestion, { smallMm, titleMm, pictureMm }: Sizes): Label
     items.push({ kind: 'picture', xMm: (widthMm - pictureMm) / 2, yMm: y, sizeMm: pictureMm });
     y += pictureMm + 0.8;
   } else if (isRound) y = roomFrom(asked, titleMm);
+  let beside = { widthMm: 0, toMm: 0 };
   for (const { field, text } of asked.blocks) {
+    if (field === 'cautions' && asked.symbols.length > 0) {
+      const at = spanAt(asked, y, y + symbolMm * Math.SQRT2, margin);
+      const row = symbolRow(asked.symbols, symbolMm, at, y, isRound);
+      if (row === null || y + row.heightMm > bottom + 1e-6) cut.add(field);
+      else {
+        items.push(...row.items);
+        if (row.isBeside) beside = { widthMm: row.widthMm + 1, toMm: y + row.heightMm };
+        else y += row.heightMm + 0.6;
+      }
+    }
     const isHead = HEAD.has(field);
     const sizeMm = sizeOf(field, smallMm, titleMm, asked.leastNetMm);
     const isBold = BOLD.has(field);
@@ -111,8 +141,9 @@ function lay(asked: FlowQuestion, { smallMm, titleMm, pictureMm }: Sizes): Label
           cut.add(field);
           break;
         }
-        const span = spanAt(asked, top, top + sizeMm * LINE, margin);
-        const width = span.to - span.from;
+        const whole = spanAt(asked, top, top + sizeMm * LINE, margin);
+        const from = whole.from + (top < beside.toMm ? beside.widthMm : 0);
+        const width = whole.to - from;
         let line = '';
         while (i < words.length) {
           const word = words[i] ?? '';
@@ -136,7 +167,7 @@ function lay(asked: FlowQuestion, { smallMm, titleMm, pictureMm }: Sizes): Label
         }
         if (line === '') break;
         const lineWidth = measure(line, sizeMm, isBold);
-        const xMm = isHead || isRound ? span.from + (width - lineWidth) / 2 : span.from;
+        const xMm = isHead || isRound ? from + (width - lineWidth) / 2 : from;
         if (top + sizeMm * LINE > bottom + 1e-6) cut.add(field);
         else
           items.push({
@@ -153,6 +184,7 @@ function lay(asked: FlowQuestion, { smallMm, titleMm, pictureMm }: Sizes): Label
     }
     if (text !== '') y += sizeMm * AFTER_BLOCK;
   }
+  y = Math.max(y, beside.toMm);
   if (asked.hasQr)
     items.push({
       kind: 'qr',

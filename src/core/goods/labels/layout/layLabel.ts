@@ -1,7 +1,8 @@
 import type { LabelContent } from '../content';
-import { marketsOf } from '../content';
 import type { LabelDesign } from '../designSchema';
 import { leastLetterMm, leastNetHeightMm } from '../netWeightText';
+import type { MustFacts } from '../requirements/labelRequirements';
+import { readUfi } from '../requirements/ufi';
 import { flowSide } from './flow';
 import type { LabelBlock, LaidLabel, Measure } from './types';
 
@@ -10,7 +11,10 @@ const X_HEIGHT = 0.528;
 const FIGURE_HEIGHT = 0.711;
 
 export interface LabelFoot {
-  readonly maker: { readonly name: string; readonly address: string; readonly contact: string };
+  readonly maker: Pick<
+    MustFacts['maker'],
+    'name' | 'address' | 'contact' | 'telephone' | 'responsibleEu' | 'responsibleUk' | 'origin'
+  >;
   readonly batchCode: string;
   /** `best before 11 2027`; empty for none. */
   readonly bestBefore: string;
@@ -32,7 +36,7 @@ export function layLabel(
   const widthMm = design.widthMm;
   const heightMm = isRound ? design.widthMm : design.heightMm;
   const areaMm2 = isRound ? (Math.PI * widthMm ** 2) / 4 : widthMm * heightMm;
-  const markets = marketsOf(design.market);
+  const { markets } = design;
   const netG = content.netWeight?.g ?? 0;
   const most = (of: readonly number[]) => Math.max(0, ...of);
   const asked = {
@@ -56,6 +60,7 @@ export function layLabel(
             blocks: [...head, ...rest],
             hasQr: design.hasQr,
             hasPicture: design.hasPicture,
+            symbols: content.pictograms,
             isFront: false,
           }),
         ]
@@ -65,6 +70,7 @@ export function layLabel(
             blocks: head,
             hasQr: false,
             hasPicture: design.hasPicture,
+            symbols: [],
             isFront: true,
           }),
           flowSide({
@@ -72,6 +78,7 @@ export function layLabel(
             blocks: rest,
             hasQr: design.hasQr,
             hasPicture: false,
+            symbols: content.pictograms,
             isFront: false,
           }),
         ];
@@ -93,8 +100,8 @@ function headBlocks(
 
 function restBlocks(
   content: LabelContent,
-  { own }: LabelDesign,
-  { maker, batchCode, bestBefore }: LabelFoot,
+  design: LabelDesign,
+  foot: LabelFoot,
 ): readonly LabelBlock[] {
   const isBox = content.products.length > 1;
   return [
@@ -106,13 +113,32 @@ function restBlocks(
     },
     { field: 'directions', text: content.directions },
     { field: 'cautions', text: content.cautions.map(({ text }) => text).join(' ') },
-    { field: 'languages', text: own.otherLanguages },
-    {
-      field: 'foot',
-      text: [maker.name, maker.address, maker.contact, batchCode, bestBefore]
-        .map((text) => text.trim())
-        .filter((text) => text !== '')
-        .join(' · '),
-    },
+    { field: 'languages', text: design.own.otherLanguages },
+    { field: 'foot', text: footText(design, foot) },
   ];
+}
+
+/** Who made it, who answers for it in each market that is asked for, and what it is known by. */
+function footText(
+  { markets, ufi }: LabelDesign,
+  { maker, batchCode, bestBefore }: LabelFoot,
+): string {
+  const answers = (isAsked: boolean, where: string, who: string) =>
+    isAsked && who.trim() !== '' ? `${where}: ${who.trim()}` : '';
+  const known = readUfi(ufi);
+  return [
+    maker.name,
+    maker.address,
+    maker.telephone,
+    maker.contact,
+    answers(markets.includes('eu'), 'EU', maker.responsibleEu),
+    answers(markets.includes('uk'), 'UK', maker.responsibleUk),
+    maker.origin.trim() === '' ? '' : `Made in ${maker.origin.trim()}`,
+    known === null ? '' : `UFI: ${known}`,
+    batchCode,
+    bestBefore,
+  ]
+    .map((text) => text.trim())
+    .filter((text) => text !== '')
+    .join(' · ');
 }

@@ -3,6 +3,8 @@ import fc from 'fast-check';
 import pdfFonts from 'pdfmake/build/vfs_fonts';
 import { create } from 'fontkit';
 import { shipped } from '../../../../../tests/fixtures/bodies';
+import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
+import type { Pictogram } from '../classification/statements';
 import { NO_WORDS, labelContent } from '../content';
 import { cannotPrint } from './letters';
 import { layLabel } from './layLabel';
@@ -23,15 +25,21 @@ const measure = (text: string, sizeMm: number, isBold: boolean) => {
 };
 
 const FOOT = {
-  maker: { name: 'Orrin Quay Fizz Loft', address: 'Quay 1, Orrin', contact: 'hello@orrin.example' },
+  maker: {
+    ...USUAL_SETTINGS.maker,
+    name: 'Orrin Quay Fizz Loft',
+    address: 'Quay 1, Orrin',
+    contact: 'hello@orrin.example',
+  },
   batchCode: 'QL-011',
   bestBefore: 'best before 11 2027',
 };
-const content = (names: number) => {
+const content = (names: number, pictograms: readonly Pictogram[] = []) => {
   const all = ['sodium-bicarbonate', 'citric-acid', 'cornstarch', 'kaolin', 'castor-oil'];
   return {
     ...labelContent({
-      market: 'eu',
+      markets: ['eu'],
+      soldAs: null,
       products: [
         {
           name: 'Quince Lantern',
@@ -44,6 +52,7 @@ const content = (names: number) => {
       forWhom: 'everyone',
       own: NO_WORDS,
     }),
+    pictograms,
     products: [
       {
         name: 'Quince Lantern',
@@ -59,11 +68,17 @@ const content = (names: number) => {
 };
 const design = (change: Partial<LabelDesign> = {}): LabelDesign => ({
   ...usualDesign(),
-  market: 'eu',
+  markets: ['eu'],
   ...change,
 });
-const lay = (change: Partial<LabelDesign> = {}, names = 8, title = 'Quince Lantern') =>
-  layLabel(content(names), design(change), title, FOOT, measure);
+const lay = (
+  change: Partial<LabelDesign> = {},
+  names = 8,
+  title = 'Quince Lantern',
+  pictograms: readonly Pictogram[] = [],
+) => layLabel(content(names, pictograms), design(change), title, FOOT, measure);
+
+const ALL_SYMBOLS: Pictogram[] = ['GHS03', 'GHS05', 'GHS07', 'GHS08', 'GHS09'];
 
 /** Corners of an item, millimeters. */
 function corners(item: LabelItem) {
@@ -103,8 +118,10 @@ describe('a label laid out', () => {
         fc.double({ min: 25, max: 120, noNaN: true }),
         fc.integer({ min: 1, max: 60 }),
         fc.string({ minLength: 1, maxLength: 300 }),
-        (shape, sides, widthMm, heightMm, names, title) => {
-          const laid = lay({ shape, sides, widthMm, heightMm }, names, title.trim() || 'x');
+        fc.subarray(ALL_SYMBOLS),
+        (shape, sides, widthMm, heightMm, names, title, symbols) => {
+          const cut = { shape, sides, widthMm, heightMm };
+          const laid = lay(cut, names, title.trim() || 'x', symbols);
           for (const side of laid.sides) {
             const boxes = side.items.map(corners);
             for (const [i, box] of boxes.entries()) {
@@ -131,6 +148,24 @@ describe('a label laid out', () => {
         },
       ),
       { seed: 20261126, numRuns: 150 },
+    );
+  });
+
+  it('has hazard symbols of 16 mm a side where there is room, never under 10, or says they are cut (1272/2008, annex I, table 1.3)', () => {
+    const sideOf = (widthMm: number, heightMm: number) => {
+      const laid = lay({ widthMm, heightMm }, 2, 'Bilge Bright', ['GHS05', 'GHS07']);
+      const [symbol] = laid.sides.flatMap(({ items }) =>
+        items.filter(({ kind }) => kind === 'symbol'),
+      );
+      return symbol
+        ? Number(((symbol as { sizeMm: number }).sizeMm / Math.SQRT2).toFixed(6))
+        : null;
+    };
+    expect(sideOf(100, 90)).toBe(16);
+    expect(sideOf(40, 90)).toBe(10);
+    expect(sideOf(30, 90)).toBeNull();
+    expect(sayCut(lay({ widthMm: 30, heightMm: 90 }, 2, 'Bilge', ['GHS05', 'GHS07']))).toMatch(
+      /cautions/,
     );
   });
 

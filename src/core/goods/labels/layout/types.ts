@@ -1,3 +1,5 @@
+import type { Pictogram } from '../classification/statements';
+
 /** How wide a text is in the label’s font. */
 export type Measure = (text: string, sizeMm: number, isBold: boolean) => number;
 
@@ -21,7 +23,16 @@ export interface LabelSquare {
   readonly sizeMm: number;
 }
 
-export type LabelItem = LabelTextItem | LabelSquare;
+/** A hazard symbol: a square set on its point, `sizeMm` from point to point. */
+export interface LabelSymbol {
+  readonly kind: 'symbol';
+  readonly code: Pictogram;
+  readonly xMm: number;
+  readonly yMm: number;
+  readonly sizeMm: number;
+}
+
+export type LabelItem = LabelTextItem | LabelSquare | LabelSymbol;
 
 export const LABEL_FIELDS = [
   'title',

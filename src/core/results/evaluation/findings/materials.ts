@@ -1,4 +1,5 @@
 import { isForSkin, useOf } from '@/core/formula/model/messages';
+import { clogsJets } from '@/core/matter/materials/jets';
 import { speciesById } from '@/core/matter/chemistry/species';
 import { gramsWhere, type Portion } from '@/core/matter/materials/portion';
 import { materialById } from '@/core/matter/materials/catalog';
@@ -321,17 +322,7 @@ const RULES: readonly MaterialRule[] = [
     code: 'jetted-tub',
     severity: 'info',
     holds: inTub,
-    of: (material) =>
-      roles(
-        'oil',
-        'butter',
-        'foamer',
-        'botanical',
-        'clay',
-        'milk',
-        'drying-powder',
-        'sugar',
-      )(material) || material.traits.includes('for-the-top'),
+    of: clogsJets,
   },
   {
     code: 'color-without-hue',

@@ -40,6 +40,11 @@ const SAY: { readonly [K in MustCode]: (must: Must) => Said } = {
     title: 'Color without a number',
     detail: `Ask the supplier for the CI number of ${short(names)}.`,
   }),
+  'sold-as': () => ({
+    title: 'What the steamer is sold as',
+    detail:
+      'A cosmetic, or a household product that scents the air? Choose under “Edit text and size”: other rules apply.',
+  }),
   'net-weight': ({ names, numbers, state }) => ({
     title: 'Net weight',
     detail:
@@ -72,12 +77,12 @@ const SAY: { readonly [K in MustCode]: (must: Must) => Said } = {
     title: 'Hazards',
     detail:
       state === 'met'
-        ? short(names, 2)
+        ? `${short(names, 2)}.`
         : 'No hazard class by the contents. A very high pH may still need one.',
   }),
   borax: () => ({
     title: 'Borax',
-    detail: 'From 0.3% on, it may not be sold to the public in the EU.',
+    detail: 'From 0.3% on, it may not be sold to the public in the EU and the UK.',
   }),
   'color-listing': ({ names }) => ({
     title: 'Color listing',
@@ -110,6 +115,51 @@ const SAY: { readonly [K in MustCode]: (must: Must) => Said } = {
     title: 'Contact',
     detail:
       state === 'met' ? (names[0] ?? '') : 'Add a telephone, an address or a page for complaints.',
+  }),
+  telephone: ({ names, state }) => ({
+    title: 'Telephone',
+    detail: state === 'met' ? (names[0] ?? '') : 'Add a telephone number, under Maker.',
+  }),
+  'responsible-eu': ({ names, state }) => ({
+    title: 'Responsible in the EU',
+    detail:
+      state === 'met'
+        ? (names[0] ?? '')
+        : 'If you are outside the EU, add the name and address of who answers for it there.',
+  }),
+  'responsible-uk': ({ names, state }) => ({
+    title: 'Responsible in the UK',
+    detail:
+      state === 'met'
+        ? (names[0] ?? '')
+        : 'If you are outside the UK, add the name and address of who answers for it there.',
+  }),
+  origin: ({ names, state }) => ({
+    title: 'Country of origin',
+    detail: state === 'met' ? (names[0] ?? '') : 'Goods that cross a border name it.',
+  }),
+  ufi: ({ names, state }) => ({
+    title: 'UFI',
+    detail:
+      state === 'met'
+        ? (names[0] ?? '')
+        : 'The poison-center notification gives it: four times four letters. Add it, under Maker.',
+  }),
+  filing: ({ names, state }) => ({
+    title: names[0] ?? '',
+    detail: {
+      met: 'Done, as you say.',
+      look: 'Small businesses may be free of it. Check, and tick it when it is done.',
+      missing: 'Tick it when it is done.',
+    }[state],
+  }),
+  'label-size': () => ({
+    title: 'Size of the label',
+    detail: 'With hazard symbols it is at least 52 by 74 mm where that fits on the pack.',
+  }),
+  'prop-65': ({ names }) => ({
+    title: 'California warning',
+    detail: `${short(names)}: California lists this. Check whether your piece needs a warning.`,
   }),
   'data-sheet': ({ names, state }) => ({
     title: 'Ingredient data sheet',
