@@ -7,6 +7,7 @@ import { FAMILIES, METHODS } from '../../src/core/formula/model/kinds';
 import { allLines, totalMassG } from '../../src/core/formula/model/edit';
 import type { FormulaBody } from '../../src/core/formula/model/schema';
 import { BARRIER_IDS, type BarrierId } from '../../src/core/batches/shelf-life/barriers';
+import { staysFresh } from '../../src/core/batches/shelf-life/staysFresh';
 import { staysHard } from '../../src/core/batches/shelf-life/staysHard';
 import { moldHolding, moldSurfaceMm2 } from '../../src/core/work/scaling/molds';
 import { packedDensityGMl } from '../../src/core/results/fizz/packedDensity';
@@ -121,7 +122,7 @@ function placeIn(options: z.infer<typeof optionsSchema>) {
   return { ok: true as const, kept: { wrap, humidityPct, tempC: tempC ?? 20 } };
 }
 
-/** How long a piece stays hard in this wrap in this air, a ball of its mass; null where the recipe weighs nothing. */
+/** How long a piece keeps in this wrap in this air, hard and fresh, a ball of its mass; null where the recipe weighs nothing. */
 function keeping(
   { method }: FormulaBody,
   contents: readonly Portion[],
@@ -133,9 +134,13 @@ function keeping(
     { shape: 'sphere', diameterMm: 70 },
     massG / packedDensityGMl(method).best,
   );
-  const { days, lowDays, highDays, limitedBy, drawsFromPct } = staysHard(
-    { contents, massG, areaMm2: moldSurfaceMm2(ball), wraps: [wrap] },
-    place,
-  );
-  return { days, lowDays, highDays, limitedBy: listed(limitedBy), drawsFromPct };
+  const hard = staysHard({ contents, massG, areaMm2: moldSurfaceMm2(ball), wraps: [wrap] }, place);
+  const fresh = staysFresh(contents, [wrap]);
+  // Hard is not fresh.
+  return {
+    ...hard,
+    limitedBy: listed(hard.limitedBy),
+    freshDays: fresh?.days ?? null,
+    fades: fresh?.fades ?? null,
+  };
 }

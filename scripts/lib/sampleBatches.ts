@@ -173,8 +173,9 @@ function dryOnTray(batch: Batch, made: Made, rooms: readonly RoomDay[], who: str
   const curve = roomCurve(rooms, 'drying-room');
   const mix = portionsOf(SHIPPED, bowlContents(batch));
   const clock = roomClock(curve, startMs, waterActivityPct(mix));
-  const body = dryingBodyOf(batch.request.mold, batch.body.method);
-  const lossFraction = dryingLossFraction(mix).best * (0.9 + Math.random() * 0.2);
+  const loss = dryingLossFraction(mix).best;
+  const body = dryingBodyOf(batch.request.mold, batch.body.method, loss);
+  const lossFraction = loss * (0.9 + Math.random() * 0.2);
   const rate = TRUE_RATE * Math.exp(0.06 * scatter());
   const startG = batch.plan.pieceG;
   const iso = (hours: number) =>

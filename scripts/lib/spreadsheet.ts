@@ -125,13 +125,29 @@ function dampCells(formula: FormulaBody, cell: Cell, reading: Reading, total: st
   const fat = reading((one) => (one.traits.includes('sets-when-cool') ? 1 : 0));
   const bound = cell(`MIN(${water},${crystal})`);
   const free = cell(`100*(${water}-${bound})/${total}`);
-  const damp = cell(`100*${binding}*(1-MIN(0.8,(${bound}+${powder})/${liquid}))/${solidMl}`);
-  const { lowPct, highPct } = dampWindow(formula.method, USUAL_CONDITIONS.humidityPct, {
-    settingFatFraction: 0,
-    settingBuilderFraction: 0,
-  });
-  const high = cell(`IF(${fat}/${liquid}>0.5,MAX(${highPct},26),${highPct})`);
-  cell(`IF(${damp}<${lowPct},-1,IF(${damp}>${high},1,0))`);
+  const spray = reading((one) =>
+    one.role === 'watery' || one.role === 'alcohol'
+      ? perMl(one) * (one.bindingPerMl?.value ?? 0)
+      : 0,
+  );
+  const sprayed = cell(`${spray}*(1-MIN(0.8,${bound}/${liquid}+MIN(0.3,${powder}/${liquid})))`);
+  const rest = cell(`(${binding}-${spray})*(1-MIN(0.8,(${bound}+${powder})/${liquid}))`);
+  const damp = cell(`100*(${sprayed}+${rest})/${solidMl}`);
+  const windowAt = (sprayFraction: number) =>
+    dampWindow(formula.method, USUAL_CONDITIONS.humidityPct, {
+      settingFatFraction: 0,
+      settingFatPct: 0,
+      settingBuilderFraction: 0,
+      sprayFraction,
+    });
+  const [oily, wet] = [windowAt(0), windowAt(1)];
+  const share = cell(`IF(${sprayed}+${rest}>0,${sprayed}/(${sprayed}+${rest}),0)`);
+  const edge = (side: 'lowPct' | 'highPct') =>
+    oily[side] > 0
+      ? cell(`1/(${share}/${wet[side]}+(1-${share})/${oily[side]})`)
+      : String(oily[side]);
+  const high = cell(`IF(${fat}/${liquid}>0.5,MAX(${edge('highPct')},26),${edge('highPct')})`);
+  cell(`IF(${damp}<${edge('lowPct')},-1,IF(${damp}>${high},1,0))`);
   const limits = freeWaterLimitsPct(USUAL_CONDITIONS.humidityPct, 1);
   cell(
     `IF(${free}<=${limits.easyPct},0,IF(${free}<=${limits.briskPct},1,IF(${free}<=${limits.riskyPct},2,3)))`,

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { saleUnitSchema, type SaleUnit } from '@/core/goods/products/schema';
-import { unitStaysHard, wrapsOf } from '@/core/goods/products/labelOf';
+import { lineContents, unitStaysHard, wrapsOf } from '@/core/goods/products/labelOf';
 import { BARRIERS, barrierById, type BarrierId } from '@/core/batches/shelf-life/barriers';
 import { YEARS_DAYS, type StaysHard } from '@/core/batches/shelf-life/staysHard';
 import { correctedBy } from '@/core/batches/shelf-life/corrected';
-import { sayShelfLifeLimit, sayShelfLife } from '@/core/batches/shelf-life/messages';
+import { staysFresh } from '@/core/batches/shelf-life/staysFresh';
+import { sayFresh, sayShelfLifeLimit, sayShelfLife } from '@/core/batches/shelf-life/messages';
 import { monthOfYear } from '@/core/basics/format/dates';
 import { listed } from '@/core/basics/format/names';
 import {
@@ -70,6 +71,16 @@ const enough = computed(() => {
     });
   return found?.name ?? null;
 });
+/** Salts are never hard: they pour, or they cake. */
+const heading = computed(() =>
+  pack.lines.length > 0 && pack.lines.every(({ formula }) => formula?.body.method === 'loose')
+    ? 'How long it stays loose'
+    : 'How long it stays hard',
+);
+const fresh = computed(() => {
+  const contents = pack.lines.flatMap((line) => lineContents(line, pack.labelBooks.catalog));
+  return contents.length > 0 ? sayFresh(staysFresh(contents, own.value)) : '';
+});
 const width = (days: number | null) =>
   `${(100 * Math.min(days ?? YEARS_DAYS, FULL_DAYS)) / FULL_DAYS}%`;
 const limit = computed(() => pack.label?.bestBefore ?? null);
@@ -112,7 +123,7 @@ function range({ lowDays, highDays }: StaysHard): string {
 
 <template>
   <section aria-labelledby="keeps-title">
-    <h2 id="keeps-title">How long it stays hard</h2>
+    <h2 id="keeps-title">{{ heading }}</h2>
     <p v-if="rows.length === 0" class="quiet">There is nothing in it yet.</p>
     <ul v-else class="plain-list">
       <li v-for="row in rows" :key="row.name" :class="{ own: row.isOwn }">
@@ -136,6 +147,7 @@ function range({ lowDays, highDays }: StaysHard): string {
       <button type="button" class="link" @click="isMoving = !isMoving">Change place</button>
       <button type="button" class="link" @click="isAsking = true">Why?</button>
     </p>
+    <p v-if="fresh" class="small">{{ fresh }}</p>
     <p v-if="limit" class="small">
       Best before <b>{{ monthOfYear(limit.atMs) }}</b>, set by {{ sayShelfLifeLimit(limit.limit) }}.
     </p>
@@ -167,7 +179,7 @@ function range({ lowDays, highDays }: StaysHard): string {
     </div>
     <WhyDialog
       v-model="isAsking"
-      title="How long it stays hard"
+      :title="heading"
       :figure="sayShelfLife(pack.keeps.hard?.days ?? null)"
       unit=""
       :why="why"

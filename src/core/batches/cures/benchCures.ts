@@ -51,7 +51,7 @@ export function benchCures(
     catalog,
     humidityPct,
     contents,
-    window: dampWindowIn(conditions, batch.body, dampReading(contents)),
+    windowOf: (mix) => dampWindowIn(conditions, batch.body, mix),
     allowsSkinOil: family === 'bath-bomb',
     oilId: usualOilId(contents),
     sprayId: sprayOf(batch.body, catalog) ?? 'water',

@@ -8,6 +8,8 @@ export interface DryingBody {
   readonly shape: DryingShape;
   /** Radius, or half the thickness of a slab, mm; over 0. */
   readonly sizeMm: number;
+  /** How many times as long as the start value’s it takes, as so much more has to leave through its surface; 1 or more. */
+  readonly slowedBy?: number;
 }
 
 /**
@@ -61,12 +63,12 @@ export function staysFraction({ humidityPct }: RoomAir, waterActivityPct: number
 
 /** Share dry after some hours, 0 to 1. @param rateMm2H as {@link REFERENCE_MM2_H} or refitted, over 0 */
 export function dryFraction(
-  { shape, sizeMm }: DryingBody,
+  { shape, sizeMm, slowedBy = 1 }: DryingBody,
   hours: number,
   rateMm2H: number,
 ): number {
   if (!(sizeMm > 0)) throw new RangeError(`sizeMm must be over 0, got ${sizeMm}`);
-  return lossFraction(shape, (rateMm2H * hours) / sizeMm ** 2);
+  return lossFraction(shape, (rateMm2H * hours) / slowedBy / sizeMm ** 2);
 }
 
 /**
@@ -92,7 +94,7 @@ export function hoursToDry(
 
 /** Hours in the reference room until a share is dry. */
 function referenceHours(body: DryingBody, fraction: number, rateMm2H: number): number {
-  const longest = (LONGEST_H * REFERENCE_MM2_H.high * 100) / rateMm2H;
+  const longest = (LONGEST_H * REFERENCE_MM2_H.high * 100 * (body.slowedBy ?? 1)) / rateMm2H;
   return (
     firstWhere((hours) => dryFraction(body, hours, rateMm2H) >= fraction, 0, longest) ?? Infinity
   );
@@ -101,3 +103,12 @@ function referenceHours(body: DryingBody, fraction: number, rateMm2H: number): n
 /** Share dry at which a piece may be handled, and at which it may be wrapped. Common practice. */
 export const HANDLE_FRACTION = 0.7;
 export const DRY_FRACTION = 0.95;
+/** What is left in a dry piece does no harm up to this share of its mass. Rovack estimate. */
+const HARMLESS_FRACTION = 0.00015;
+/** Even an oily piece lies for a while before it is wrapped. */
+const LEAST_DRY_FRACTION = 0.3;
+
+/** Share that has to leave until a piece is dry: what never held much is dry sooner. @param lossFraction of its mass, what can leave, over 0 */
+export function dryTarget(lossFraction: number): number {
+  return Math.min(DRY_FRACTION, Math.max(LEAST_DRY_FRACTION, 1 - HARMLESS_FRACTION / lossFraction));
+}

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { REFERENCE_MM2_H, dryFraction, dryingFactor } from './forecast';
+import { REFERENCE_MM2_H, dryFraction, dryingFactor, dryTarget, hoursToDry } from './forecast';
 import { airAt, roomClock, type AirPoint } from './roomClock';
 import { dryingBodyOf } from './body';
 import { refitDrying } from './refit';
@@ -63,16 +63,53 @@ describe('the clock of a room', () => {
 
 describe('the body a piece dries like', () => {
   it('is the sphere itself, half a cube’s side, two thirds of a half sphere, a slab for loose salts', () => {
-    expect(dryingBodyOf({ shape: 'sphere', diameterMm: 70 }, 'press').sizeMm).toBeCloseTo(35, 9);
-    expect(
-      dryingBodyOf({ shape: 'box', lengthMm: 30, widthMm: 30, heightMm: 30 }, 'silicone').sizeMm,
-    ).toBeCloseTo(15, 9);
-    expect(dryingBodyOf({ shape: 'half-sphere', diameterMm: 60 }, 'press').sizeMm).toBeCloseTo(
-      20,
+    expect(dryingBodyOf({ shape: 'sphere', diameterMm: 70 }, 'press', 0.02).sizeMm).toBeCloseTo(
+      35,
       9,
     );
-    expect(dryingBodyOf({ shape: 'own-volume', volumeMl: 27 }, 'detail').sizeMm).toBeCloseTo(15, 9);
-    expect(dryingBodyOf({ shape: 'own-volume', volumeMl: 220 }, 'loose').shape).toBe('slab');
+    expect(
+      dryingBodyOf({ shape: 'box', lengthMm: 30, widthMm: 30, heightMm: 30 }, 'silicone', 0.02)
+        .sizeMm,
+    ).toBeCloseTo(15, 9);
+    expect(
+      dryingBodyOf({ shape: 'half-sphere', diameterMm: 60 }, 'press', 0.02).sizeMm,
+    ).toBeCloseTo(20, 9);
+    expect(dryingBodyOf({ shape: 'own-volume', volumeMl: 27 }, 'detail', 0.02).sizeMm).toBeCloseTo(
+      15,
+      9,
+    );
+    expect(dryingBodyOf({ shape: 'own-volume', volumeMl: 220 }, 'loose', 0.02).shape).toBe('slab');
+  });
+});
+
+describe('how long a piece dries by what is in it', () => {
+  const hours = (lossFraction: number, sizeMm = 70) => {
+    const body = dryingBodyOf({ shape: 'sphere', diameterMm: sizeMm }, 'press', lossFraction);
+    return hoursToDry(body, dryTarget(lossFraction), REFERENCE_MM2_H.best) ?? Infinity;
+  };
+
+  it('without any water is sooner than with a spray, and never falls as there is more (common practice)', () => {
+    // Half a percent and more: the day to a day and a half of the start value.
+    expect(hours(0.005)).toBeGreaterThan(24);
+    expect(hours(0.02)).toBeCloseTo(30, 1);
+    expect(hours(0.0004)).toBeLessThan(16);
+    let before = 0;
+    for (let loss = 0.0004; loss < 0.2; loss *= 1.1) {
+      expect(hours(loss)).toBeGreaterThanOrEqual(before);
+      if (before > 0) expect(hours(loss) / before).toBeLessThan(1.25);
+      before = hours(loss);
+    }
+  });
+
+  it('a small cube worked with a tenth of vinegar takes a day', () => {
+    const cube = dryingBodyOf(
+      { shape: 'box', lengthMm: 40, widthMm: 40, heightMm: 40 },
+      'silicone',
+      0.12,
+    );
+    const dry = hoursToDry(cube, dryTarget(0.12), REFERENCE_MM2_H.best) ?? 0;
+    expect(dry).toBeGreaterThan(18);
+    expect(dry).toBeLessThan(30);
   });
 });
 

@@ -1,10 +1,12 @@
 import type { Portion } from '@/core/matter/materials/portion';
+import type { Fading, StaysFresh } from './staysFresh';
 import type { StaysHard } from './staysHard';
 
 /** What a best-before day is held by. */
 export type ShelfLifeLimit =
   | { readonly kind: 'damp'; readonly names: readonly string[] }
   | { readonly kind: 'material'; readonly name: string; readonly byLot: boolean }
+  | { readonly kind: 'fades'; readonly fades: Fading }
   | { readonly kind: 'rule' };
 
 export interface BestBefore {
@@ -20,6 +22,7 @@ export interface ShelfLifeQuestion {
   readonly madeMs: number;
   readonly contents: readonly Portion[];
   readonly hard: StaysHard;
+  readonly fresh: StaysFresh | null;
   /** Months by the maker’s own rule; null for none. */
   readonly ruleMonths: number | null;
   /** Day on which the lots that were used go over, by material; what is not named keeps as its kind does. */
@@ -34,12 +37,12 @@ const AGES = new Set(['oil', 'butter', 'scent', 'milk', 'botanical', 'emulsifier
 const FROM_PCT = 0.2;
 
 /**
- * The earliest of: soft by the damp of its place (the careful end of the band), its oils, milks and scents going over,
- * and the maker’s own rule. Null when none of them says a day.
+ * The earliest of: soft by the damp of its place (the careful end of the band), its scent or its fizz faded, its oils,
+ * milks and scents going over, and the maker’s own rule. Null when none of them says a day.
  * Source: common practice; shelf lives not looked up where no lot says a day.
  */
 export function bestBefore(asked: ShelfLifeQuestion): BestBefore | null {
-  const { madeMs, contents, hard, ruleMonths, expiresMs } = asked;
+  const { madeMs, contents, hard, fresh, ruleMonths, expiresMs } = asked;
   const totalG = contents.reduce((sum, { massG }) => sum + massG, 0);
   const damp = hard.lowDays;
   const limits: readonly { readonly atMs: number; readonly limit: ShelfLifeLimit }[] = [
@@ -49,6 +52,14 @@ export function bestBefore(asked: ShelfLifeQuestion): BestBefore | null {
           {
             atMs: madeMs + damp * DAY_MS,
             limit: { kind: 'damp' as const, names: hard.limitedBy },
+          },
+        ]),
+    ...(fresh === null
+      ? []
+      : [
+          {
+            atMs: madeMs + fresh.days * DAY_MS,
+            limit: { kind: 'fades' as const, fades: fresh.fades },
           },
         ]),
     ...contents.flatMap(({ material, massG }) => {

@@ -1,6 +1,7 @@
 import { counted } from '@/core/basics/format/numbers';
 import { subject } from '@/core/basics/format/phrases';
 import type { ShelfLifeLimit } from './bestBefore';
+import type { Fading, StaysFresh } from './staysFresh';
 
 const WEEK = 7;
 const MONTH = 365.25 / 12;
@@ -17,6 +18,20 @@ export function sayShelfLife(days: number | null): string {
 /** What holds a best-before day. */
 export function sayShelfLifeLimit(limit: ShelfLifeLimit): string {
   if (limit.kind === 'rule') return 'your own rule';
+  if (limit.kind === 'fades') return FADES[limit.fades].limit;
   if (limit.kind === 'damp') return `damp air (${subject(limit.names, 'draws', 'draw')} water)`;
   return limit.byLot ? `the lot of ${limit.name}` : `the usual shelf life of ${limit.name}`;
+}
+
+const FADES: Readonly<Record<Fading, { readonly limit: string; readonly subject: string }>> = {
+  vapor: { limit: 'its vapor, which fades', subject: 'Its vapor fades' },
+  scent: { limit: 'its scent, which fades', subject: 'Its scent fades' },
+  fizz: { limit: 'its fizz, which fades', subject: 'Its fizz fades' },
+};
+
+/** Hard is not fresh: what goes first in this wrap, and when; empty where nothing fades. */
+export function sayFresh(fresh: StaysFresh | null): string {
+  if (fresh === null) return '';
+  const { days, fades } = fresh;
+  return `${FADES[fades].subject} in about ${sayShelfLife(days)} in this wrap, however hard it stays.`;
 }

@@ -3,9 +3,11 @@ import fc from 'fast-check';
 import type { Portion } from '@/core/matter/materials/portion';
 import { shipped } from '../../../../tests/fixtures/bodies';
 import { BARRIER_IDS, type BarrierId } from './barriers';
+import { barrierById } from './barriers';
 import { bestBefore } from './bestBefore';
 import { correctedBy, shelfLifeFactor } from './corrected';
 import { sayShelfLife } from './messages';
+import { staysFresh } from './staysFresh';
 import { staysHard } from './staysHard';
 
 const mix = (grams: Readonly<Record<string, number>>): readonly Portion[] =>
@@ -80,6 +82,51 @@ describe('how long a piece stays hard', () => {
   });
 });
 
+describe('what nothing tight lies around', () => {
+  it('is not hard for years in any air, and mixed salts draw sooner than two (common practice)', () => {
+    for (const humidityPct of [30, 45, 60]) {
+      expect(keep([], humidityPct, 20).days).toBe(180);
+      expect(keep(['paper-bag', 'carton'], humidityPct, 20).days).toBe(180);
+      expect(keep(['pvc-shrink-19'], humidityPct, 20).days).toBeNull();
+    }
+    const drawsAt = (more: Readonly<Record<string, number>>) =>
+      keep([], 50, 20, mix({ 'sodium-bicarbonate': 100, 'citric-acid': 60, ...more })).drawsFromPct
+        .best;
+    expect(drawsAt({})).toBe(72.5);
+    expect(drawsAt({ 'sea-salt': 20 })).toBe(71);
+    // A trace is no salt of it.
+    expect(drawsAt({ 'sea-salt': 1 })).toBe(72.5);
+  });
+
+  it('fades by what is bought first: vapor, scent, fizz; and salts alone do not', () => {
+    const daysOf = (more: Readonly<Record<string, number>>, wraps: readonly BarrierId[]) =>
+      staysFresh([...BOMB, ...mix(more)], wraps);
+    expect(daysOf({ menthol: 3 }, [])).toMatchObject({ days: 30, fades: 'vapor' });
+    expect(daysOf({ 'lavender-essential-oil': 3 }, [])).toMatchObject({ days: 90, fades: 'scent' });
+    expect(daysOf({ 'lavender-essential-oil': 0.4 }, [])?.fades).toBe('fizz');
+    expect(staysFresh(mix({ 'sea-salt': 100 }), [])).toBeNull();
+    const days = BARRIER_IDS.map(
+      (id) => [barrierById(id).gM2Day ?? Infinity, daysOf({}, [id])?.days ?? 0] as const,
+    );
+    for (const [leak, least] of days)
+      for (const [other, most] of days)
+        if (other <= leak) expect(most).toBeGreaterThanOrEqual(least);
+  });
+
+  it('sets a best-before day where it comes first', () => {
+    const asked = {
+      madeMs: 0,
+      contents: BOMB,
+      hard: keep(['tight-jar'], 50, 20),
+      ruleMonths: null,
+      expiresMs: new Map<string, number>(),
+    };
+    const fresh = staysFresh(BOMB, ['pvc-shrink-19']);
+    expect(bestBefore({ ...asked, fresh })?.limit).toEqual({ kind: 'fades', fades: 'fizz' });
+    expect(bestBefore({ ...asked, fresh, ruleMonths: 6 })?.limit.kind).toBe('rule');
+  });
+});
+
 describe('own looks', () => {
   it('say nothing without a look, move the days their way, and narrow with more', () => {
     expect(shelfLifeFactor([])).toBeNull();
@@ -127,6 +174,7 @@ describe('best before', () => {
       madeMs,
       contents: mix({ 'sodium-bicarbonate': 100, 'hempseed-oil': 3 }),
       hard,
+      fresh: null,
       ruleMonths: null,
       expiresMs: new Map(),
       ...change,

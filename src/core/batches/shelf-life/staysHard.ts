@@ -2,6 +2,7 @@ import { checkHumidity } from '@/core/matter/air/humidity';
 import { saturationVaporPressureHPa } from '@/core/matter/air/moistAir';
 import { waterActivityPct } from '../drying/waterActivity';
 import { portionsG, type Portion } from '@/core/matter/materials/portion';
+import type { Role } from '@/core/matter/materials/types';
 import { barrierById, type BarrierId } from './barriers';
 
 /** Air where a piece will lie. */
@@ -52,6 +53,15 @@ const DAY_S = 86_400;
 export const YEARS_DAYS = 5 * 365;
 /** Citric acid with soda draws from 70 to 75%. Common practice. */
 const ACID_DRAWS_PCT = { best: 72.5, spread: 2.5 } as const;
+/** The air of a room goes up and down: what nothing tight lies around is not as it was made for longer than this. Common practice. */
+const OPEN_AT_MOST_DAYS = 180;
+/** Half to twice as long. */
+const SPREAD_OPEN = 2;
+/** A wrap that lets more through is open, g/m² a day. Rovack estimate. */
+const OPEN_FROM = 100;
+/** Salts in one mix draw water sooner than each alone: so much for each beyond two, and no lower. Rovack estimate. */
+const MIXED_DRAWS = { perSaltPct: 1.5, leastPct: 66 } as const;
+const SALTS: ReadonlySet<Role> = new Set(['base', 'acid', 'builder', 'salt']);
 /** A material that draws water counts as the reason from this share of the mix on, %. */
 const TRACE_PCT = 1;
 
@@ -67,10 +77,12 @@ export function staysHard({ contents, massG, areaMm2, wraps }: KeptPiece, place:
   if (!(areaMm2 > 0)) throw new RangeError(`areaMm2 must be over 0, got ${areaMm2}`);
   checkHumidity(place.humidityPct);
   const draws = drawsFrom(contents);
+  const isOpen = wraps.every((id) => (barrierById(id).gM2Day ?? Infinity) > OPEN_FROM);
   const days = (soft: number, spread: number, drawsPct: number): number | null => {
     const overPa = (pascals(place.tempC) * (place.humidityPct - drawsPct)) / 100;
     const rateGS = permeanceGM2SPa(wraps, place.tempC, spread) * (areaMm2 / 1e6) * overPa;
-    const found = rateGS > 0 ? (massG * soft) / rateGS / DAY_S : Infinity;
+    const drawn = rateGS > 0 ? (massG * soft) / rateGS / DAY_S : Infinity;
+    const found = isOpen ? Math.min(drawn, OPEN_AT_MOST_DAYS * SPREAD_OPEN ** -spread) : drawn;
     return found < YEARS_DAYS ? found : null;
   };
   const lowDays = days(SOFT_FRACTION.low, 1, draws.low);
@@ -113,7 +125,14 @@ function drawsFrom(contents: readonly Portion[]) {
   const totalG = portionsG(contents);
   const present = contents.filter(({ massG }) => (100 * massG) / totalG >= TRACE_PCT);
   const acids = present.filter(({ material }) => material.role === 'acid');
-  const best = acids.length > 0 ? Math.min(usual, ACID_DRAWS_PCT.best) : usual;
+  const salts = new Set(
+    present.flatMap(({ material }) => (SALTS.has(material.role) ? [material.id] : [])),
+  ).size;
+  const mixed = Math.max(
+    MIXED_DRAWS.leastPct,
+    ACID_DRAWS_PCT.best - MIXED_DRAWS.perSaltPct * Math.max(0, salts - 2),
+  );
+  const best = acids.length > 0 ? Math.min(usual, mixed) : usual;
   const drawing = present.filter(
     ({ material }) => (material.drawsWater?.value.fromPct ?? 100) < 70,
   );

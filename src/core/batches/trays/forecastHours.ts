@@ -1,4 +1,4 @@
-import { REFERENCE_MM2_H, DRY_FRACTION, dryingFactor, hoursToDry } from '../drying/forecast';
+import { REFERENCE_MM2_H, dryTarget, dryingFactor, hoursToDry } from '../drying/forecast';
 import { dryingBodyOf } from '../drying/body';
 import { waterActivityPct } from '../drying/waterActivity';
 import type { RoomAir } from '../drying/forecast';
@@ -8,6 +8,7 @@ import type { Mold } from '@/core/work/scaling/moldSchema';
 import type { Spread } from '@/core/basics/units/spread';
 import { learnedDrying, type BatchDrying } from './learnedDrying';
 import { SHIPPED_RATE } from './trayForecast';
+import { dryingLossFraction } from './volatile';
 
 /**
  * Hours until pieces that are not made yet will be dry in a room that stays as it is said, by what this loft has taught.
@@ -22,11 +23,12 @@ export function hoursUntilDry(
 ): Spread | null {
   const factor = dryingFactor(air, waterActivityPct(contents));
   if (!(factor > 0)) return null;
-  const body = dryingBodyOf(mold, method);
+  const loss = dryingLossFraction(contents).best;
+  const body = dryingBodyOf(mold, method, loss);
   const own = learnedDrying(taught, '', air.humidityPct);
   const rate: Spread = own ? { low: own.low, best: own.estimate, high: own.high } : SHIPPED_RATE;
   const hours = (of: number) =>
-    hoursToDry(body, DRY_FRACTION, REFERENCE_MM2_H.best * of, (real) => real * factor);
+    hoursToDry(body, dryTarget(loss), REFERENCE_MM2_H.best * of, (real) => real * factor);
   const best = hours(rate.best);
   const high = hours(rate.low);
   if (best === null) return null;

@@ -37,10 +37,11 @@ export function dryingRecordsOf(
     if (startMs === null || dried.length < 2 || !(lastMs > startMs)) return [];
     const { points } = roomSince(batch, startMs, { days, humidityPct: 45 });
     const mix = pressedMix(batch, catalog);
+    const loss = dryingLossFraction(mix);
     const clock = roomClock(points, startMs, waterActivityPct(mix));
     const refit = refitDrying(
-      dryingBodyOf(batch.request.mold, batch.body.method),
-      { rate: OPEN_RATE, lossFraction: dryingLossFraction(mix) },
+      dryingBodyOf(batch.request.mold, batch.body.method, loss.best),
+      { rate: OPEN_RATE, lossFraction: loss },
       dried
         .filter(({ at }) => Date.parse(at) >= startMs)
         .map(({ at, massG }) => ({ roomHours: clock(Date.parse(at)), massG })),

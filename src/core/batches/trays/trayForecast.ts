@@ -1,11 +1,11 @@
 import type { RoomDay } from '@/core/matter/air/roomDaySchema';
 import type { RoomPoint } from '@/core/matter/air/roomDays';
 import {
-  DRY_FRACTION,
   HANDLE_FRACTION,
   LONGEST_H,
   REFERENCE_MM2_H,
   dryFraction,
+  dryTarget,
   dryingFactor,
   staysFraction,
   hoursToDry,
@@ -83,15 +83,16 @@ export function trayForecast(batch: Batch, question: TrayQuestion): TrayForecast
   if (startMs === null) return null;
   const nowMs = Math.max(startMs, question.nowMs);
   const { points, isRead } = roomSince(batch, startMs, question);
-  const body = dryingBodyOf(batch.request.mold, batch.body.method);
   const air = airAt(points, nowMs);
   const { humidityPct } = air;
   const mix = pressedMix(batch, question.catalog);
+  const loss = dryingLossFraction(mix);
+  const body = dryingBodyOf(batch.request.mold, batch.body.method, loss.best);
   const activityPct = waterActivityPct(mix);
   const own = learnedDrying(question.taught, batch.id, humidityPct);
   const prior: DryingPrior = {
     rate: rateBefore(own, standing(batch, 'dried').length),
-    lossFraction: dryingLossFraction(mix),
+    lossFraction: loss,
   };
   const clock = roomClock(points, startMs, activityPct);
   const hoursAt = (at: string) => clock(Date.parse(at));
@@ -117,7 +118,7 @@ export function trayForecast(batch: Batch, question: TrayQuestion): TrayForecast
     const at = (hours: number | null) => startMs + (hours ?? LONGEST_H) * HOUR_MS;
     return { low: at(after(refit.rate.high)), best: at(best), high: at(after(refit.rate.low)) };
   };
-  const dryAtMs = when(DRY_FRACTION);
+  const dryAtMs = when(dryTarget(loss.best));
   const { startG, lossFraction } = refit;
   return {
     body,

@@ -8,7 +8,7 @@ import type { Spread } from '@/core/basics/units/spread';
 /** Water bound in crystals and powders stays: this share of what could leave does. Rovack estimate, half to all of it. */
 const LEAVES = { low: 0.55, best: 0.8, high: 1 } as const;
 /** Even a mix of oil alone loses a little. */
-const LEAST_FRACTION = 0.002;
+const LEAST_FRACTION = 0.0004;
 
 /** Shares of a mix by mass that are water and that are alcohol, 0 to 1 each. */
 function volatiles(contents: readonly Portion[]): {

@@ -1,6 +1,7 @@
 import { isForSkin } from '@/core/formula/model/messages';
 import type { Formula } from '@/core/formula/model/schema';
 import { bestBefore, type BestBefore } from '@/core/batches/shelf-life/bestBefore';
+import { staysFresh } from '@/core/batches/shelf-life/staysFresh';
 import { staysHard, type StaysHard } from '@/core/batches/shelf-life/staysHard';
 import type { BarrierId } from '@/core/batches/shelf-life/barriers';
 import {
@@ -214,7 +215,7 @@ function daysOf({ lowDays, days }: StaysHard): number {
 function unitBestBefore(
   unit: SaleUnit,
   lines: readonly LabeledLine[],
-  { catalog, lots }: LabelBooks,
+  { catalog, lots, packagings }: LabelBooks,
   hard: StaysHard | null,
 ): BestBefore | null {
   const made = lines.flatMap(({ batches }) => batches);
@@ -228,10 +229,12 @@ function unitBestBefore(
   for (const batch of made)
     for (const [id, atMs] of lotExpiries(batch, lots))
       expiresMs.set(id, Math.min(expiresMs.get(id) ?? Infinity, atMs));
+  const contents = lines.flatMap((line) => lineContents(line, catalog));
   return bestBefore({
     madeMs,
-    contents: lines.flatMap((line) => lineContents(line, catalog)),
+    contents,
     hard,
+    fresh: staysFresh(contents, wrapsOf(unit, packagings)),
     ruleMonths: unit.ruleMonths,
     expiresMs,
   });

@@ -8,7 +8,12 @@ import { dampWindow } from './windows';
 import { shipped } from '../../../../tests/fixtures/bodies';
 
 // 220 g soda at 2.20 g/mL and 166.5 g citric acid at 1.665 g/mL: 200 mL of grains that soak nothing up.
-const NOTHING_SETS = { settingFatFraction: 0, settingBuilderFraction: 0 };
+const NOTHING_SETS = {
+  settingFatFraction: 0,
+  settingFatPct: 0,
+  settingBuilderFraction: 0,
+  sprayFraction: 0,
+};
 const GRAINS = [
   { material: shipped('sodium-bicarbonate'), massG: 220 },
   { material: shipped('citric-acid'), massG: 166.5 },
@@ -22,7 +27,7 @@ describe('a correction worked by hand', () => {
     felt: 'too-dry',
     catalog: SHIPPED,
     contents: [...GRAINS, { material: shipped('sweet-almond-oil'), massG: oilG(20) }],
-    window: dampWindow('press', 45, NOTHING_SETS),
+    windowOf: () => dampWindow('press', 45, NOTHING_SETS),
     humidityPct: 45,
     gramsPerSquirt: 0.5,
     allowsSkinOil: true,

@@ -4,7 +4,7 @@ import { MATERIALS, SHIPPED } from '@/core/matter/materials/catalog';
 import type { Portion } from '@/core/matter/materials/portion';
 import { saturation } from './saturation';
 import { corrections } from './correction';
-import { dampReading } from './damp';
+import { dampReading, type DampReading } from './damp';
 import { dampWindow } from './windows';
 import { freeWaterBand } from './freeWater';
 import { shipped } from '../../../../tests/fixtures/bodies';
@@ -24,9 +24,12 @@ const PRESSED: readonly Portion[] = [
 ];
 
 /** Fat of the liquids that sets, washing soda of the solids. */
-const setting = (settingFatFraction: number, settingBuilderFraction = 0) => ({
+const setting = (settingFatFraction: number, settingBuilderFraction = 0, sprayFraction = 0) => ({
   settingFatFraction,
+  // Much of it: what a little of it does stands by itself.
+  settingFatPct: settingFatFraction > 0 ? 20 : 0,
   settingBuilderFraction,
+  sprayFraction,
 });
 
 describe('dampReading', () => {
@@ -38,13 +41,22 @@ describe('dampReading', () => {
     expect(reading.freeWaterPct).toBe(0);
   });
 
-  it('takes off what the powders soak up, at most four fifths', () => {
+  it('takes off what the powders soak up, at most four fifths, and of a spray three tenths', () => {
+    const oil = { material: shipped('sweet-almond-oil'), massG: 9.15 };
     const water = { material: shipped('water'), massG: 9.98 };
-    // 100 mL soda + 20 mL starch; starch soaks 0.12 x 30 = 3.6 g of the 9.98 g.
-    const some = dampReading([SODA, { material: shipped('cornstarch'), massG: 30 }, water]);
-    expect(some.dampIndexPct).toBeCloseTo((100 * 22 * (1 - 3.6 / 9.98)) / 120, 9);
-    const thirsty = dampReading([{ material: shipped('kaolin'), massG: 2600 }, water]);
-    expect(thirsty.dampIndexPct).toBeCloseTo((100 * 22 * 0.2) / 1000, 9);
+    const starch = { material: shipped('cornstarch'), massG: 30 };
+    // 100 mL soda + 20 mL starch; starch soaks 0.12 x 30 = 3.6 g of the 9.15 g.
+    expect(dampReading([SODA, starch, oil]).dampIndexPct).toBeCloseTo(
+      (100 * 10 * (1 - 3.6 / 9.15)) / 120,
+      9,
+    );
+    const thirsty = (liquid: Portion) =>
+      dampReading([{ material: shipped('kaolin'), massG: 2600 }, liquid]).dampIndexPct;
+    expect(thirsty(oil)).toBeCloseTo((100 * 10 * 0.2) / 1000, 9);
+    expect(thirsty(water)).toBeCloseTo((100 * 22 * 0.7) / 1000, 9);
+    // What washing soda takes into its crystal is gone all the same.
+    const washed = dampReading([{ material: shipped('sodium-carbonate'), massG: 253 }, water]);
+    expect(washed.dampIndexPct).toBeCloseTo((100 * 22 * 0.2) / 100, 9);
   });
 
   it('finds water wherever it hides, less what washing soda takes into its crystal', () => {
@@ -128,7 +140,7 @@ describe('dampWindow', () => {
   });
 
   it('moves to where washing soda sets the piece, fully at three tenths of the solids', () => {
-    const cube = { lowPct: 16, aimPct: 27.5, highPct: 36 };
+    const cube = { lowPct: 16, aimPct: 27.5, highPct: 50 };
     expect(dampWindow('silicone', 45, setting(0, 0.3))).toEqual(cube);
     expect(dampWindow('silicone', 45, setting(0, 0.9))).toEqual(cube);
     expect(dampWindow('silicone', 45, setting(0, 0.29)).aimPct).toBeLessThan(27.5);
@@ -195,7 +207,7 @@ describe('corrections', () => {
     acidIn: true,
     catalog: SHIPPED,
     contents: PRESSED,
-    window: dampWindow('press', 45, setting(0)),
+    windowOf: (mix: DampReading) => dampWindow('press', 45, mix),
     humidityPct: 45,
     gramsPerSquirt: 0.7,
     allowsSkinOil: true,
@@ -252,7 +264,7 @@ describe('corrections', () => {
       ...dry,
       { material: shipped('sweet-almond-oil'), massG: oil?.inAllG ?? 0 },
     ]);
-    expect(after.dampIndexPct).toBeCloseTo(question.window.aimPct, 6);
+    expect(after.dampIndexPct).toBeCloseTo(question.windowOf(after).aimPct, 6);
     expect(oil?.inAllSpread.low).toBeLessThan(oil?.inAllG ?? 0);
     expect(oil?.inAllSpread.high).toBeGreaterThan(oil?.inAllG ?? Infinity);
   });

@@ -4,7 +4,7 @@ import { portionsG, type Portion } from '@/core/matter/materials/portion';
 import type { Material } from '@/core/matter/materials/material';
 import { firstWhere } from '@/core/basics/numeric/firstWhere';
 import type { Spread } from '@/core/basics/units/spread';
-import { dampOf, dampReading, dampSums } from './damp';
+import { dampOf, dampReading, dampSums, type DampReading } from './damp';
 import { freeWaterLimitsPct, gasShare } from './freeWater';
 import type { DampWindow } from './windows';
 
@@ -31,7 +31,8 @@ export interface CorrectionQuestion {
   /** What is in the bowl now. */
   readonly contents: readonly Portion[];
   readonly catalog: Catalog;
-  readonly window: DampWindow;
+  /** The window of a mix; it moves with what is added. */
+  readonly windowOf: (mix: DampReading) => DampWindow;
   /** Room humidity in %, 0 to 100. */
   readonly humidityPct: number;
   /** Grams of water one squirt of this maker's sprayer gives, over 0. */
@@ -156,23 +157,25 @@ function squirtsFor(massG: number, gramsPerSquirt: number): number | null {
 
 /** Grams that bring the index from where the hand says it is to the aim, by bisection; 0 when this material cannot. */
 function gramsToAim(question: CorrectionQuestion, material: Material, gapFactor: number): number {
-  const { contents, felt, window } = question;
+  const { contents, felt, windowOf } = question;
   const bowl = dampSums(contents);
   const now = dampOf(bowl).dampIndexPct;
   if (now === null) return 0;
-  const leastGap = FELT_AT_LEAST * (window.highPct - window.lowPct);
-  const gap =
-    gapFactor *
-    (felt === 'too-dry'
-      ? Math.max(window.aimPct - now, leastGap)
-      : Math.min(window.aimPct - now, -leastGap));
-  const indexWith = (massG: number) =>
-    (dampOf(dampSums([{ material, massG }], bowl)).dampIndexPct ?? now) - now;
+  const isDry = felt === 'too-dry';
+  /** How far past what is wanted it is with so much of it; the wish moves with the window. */
+  const past = (massG: number): number => {
+    const reading = dampOf(dampSums([{ material, massG }], bowl));
+    const { lowPct, aimPct, highPct } = windowOf(reading);
+    const leastGap = FELT_AT_LEAST * (highPct - lowPct);
+    const moved = (reading.dampIndexPct ?? now) - now;
+    return isDry
+      ? moved - gapFactor * Math.max(aimPct - now, leastGap)
+      : gapFactor * Math.min(aimPct - now, -leastGap) - moved;
+  };
   const bowlG = bowl.liquidG + bowl.solidG;
   const mostG = bowlG * MAX_SEARCH_FRACTION;
-  if (Math.sign(indexWith(mostG)) !== Math.sign(gap)) return 0;
   // What does not come there within a quarter of the bowl is no cure.
-  return firstWhere((massG) => Math.abs(indexWith(massG)) >= Math.abs(gap), 0, mostG) ?? 0;
+  return firstWhere((massG) => past(massG) >= 0, 0, mostG) ?? 0;
 }
 
 function mostOf({ contents }: CorrectionQuestion): number {

@@ -16,17 +16,24 @@ export interface DampReading {
   readonly soakedUpG: number;
   /** Share of the liquids that sets when it cools, 0 to 1. */
   readonly settingFatFraction: number;
+  /** The same as a share of the whole mix, %. */
+  readonly settingFatPct: number;
+  /** Share of what binds that is sprayed on and leaves again, water and alcohols, 0 to 1. */
+  readonly sprayFraction: number;
   /** Share of the solids that sets on the water it takes up (washing soda), 0 to 1. */
   readonly settingBuilderFraction: number;
 }
 
 /** However thirsty the powders are, a fifth of the liquid still shows. Rovack estimate. */
 export const MAX_SOAKED_FRACTION = 0.8;
+/** Powders take a fine spray up slowly: of it most is still there when the bowl is pressed. Rovack estimate. */
+export const MAX_SPRAY_SOAKED_FRACTION = 0.3;
 
 /**
  * Damp index and free water of a mix: two numbers, as a mix clumps on any liquid but reacts on water alone.
  *
  * damp = 100 x sum(liquid mL x binding weight) x (1 - min(0.8, soaked g / liquid g)) / solid mL
+ * of water and alcohols, the powders soak up no more than 0.3; washing soda takes its crystal water all the same.
  *
  * Free water is all water the materials bring and that acid frees from washing soda crystals, less what anhydrous washing
  * soda takes into its crystal.
@@ -47,6 +54,8 @@ export interface DampSums {
   readonly solidVolumeMl: number;
   /** Volume of each liquid times its binding weight. */
   readonly bindingMl: number;
+  /** Of it, what is sprayed on and leaves again. */
+  readonly sprayBindingMl: number;
   readonly waterG: number;
   readonly crystalUptakeG: number;
   readonly powderUptakeG: number;
@@ -63,6 +72,7 @@ const NOTHING: DampSums = {
   liquidVolumeMl: 0,
   solidVolumeMl: 0,
   bindingMl: 0,
+  sprayBindingMl: 0,
   waterG: 0,
   crystalUptakeG: 0,
   powderUptakeG: 0,
@@ -90,7 +100,9 @@ export function dampSums(contents: readonly Portion[], from: DampSums = NOTHING)
     if (material.isLiquid) {
       sums.liquidG += massG;
       sums.liquidVolumeMl += volumeMl;
-      sums.bindingMl += volumeMl * (material.bindingPerMl?.value ?? 0);
+      const bindingMl = volumeMl * (material.bindingPerMl?.value ?? 0);
+      sums.bindingMl += bindingMl;
+      if (isSprayed(material)) sums.sprayBindingMl += bindingMl;
       if (setsWhenCool(material)) sums.settingFatG += massG;
     } else {
       sums.solidG += massG;
@@ -110,9 +122,11 @@ export function dampOf(bound: DampSums): DampReading {
   const crystalWaterG = Math.min(waterG, sums.crystalUptakeG);
   const freeWaterG = waterG - crystalWaterG;
   const soakedUpG = crystalWaterG + sums.powderUptakeG;
-  const soakedFraction = liquidG > 0 ? Math.min(MAX_SOAKED_FRACTION, soakedUpG / liquidG) : 0;
+  const left = leftOf(liquidG, crystalWaterG, sums.powderUptakeG);
+  const sprayMl = sums.sprayBindingMl * left.ofSpray;
+  const bindingMl = sprayMl + (sums.bindingMl - sums.sprayBindingMl) * left.ofRest;
   const totalG = liquidG + solidG;
-  const dampIndexPct = (100 * sums.bindingMl * (1 - soakedFraction)) / solidVolumeMl;
+  const dampIndexPct = (100 * bindingMl) / solidVolumeMl;
   return {
     // A grain too small to divide by is no mix either.
     dampIndexPct: solidVolumeMl > 0 && dampIndexPct < Infinity ? dampIndexPct : null,
@@ -124,7 +138,21 @@ export function dampOf(bound: DampSums): DampReading {
     solidVolumeMl,
     soakedUpG: Math.min(soakedUpG, liquidG),
     settingFatFraction: liquidG > 0 ? sums.settingFatG / liquidG : 0,
+    settingFatPct: totalG > 0 ? (100 * sums.settingFatG) / totalG : 0,
+    sprayFraction: bindingMl > 0 ? sprayMl / bindingMl : 0,
     settingBuilderFraction: solidG > 0 ? sums.settingBuilderG / solidG : 0,
+  };
+}
+
+/** Shares of the liquids that powders leave free, 0 to 1. */
+function leftOf(liquidG: number, crystalWaterG: number, powderUptakeG: number) {
+  if (!(liquidG > 0)) return { ofSpray: 1, ofRest: 1 };
+  const inCrystal = crystalWaterG / liquidG;
+  const inPowder = powderUptakeG / liquidG;
+  const left = (taken: number) => 1 - Math.min(MAX_SOAKED_FRACTION, taken);
+  return {
+    ofSpray: left(inCrystal + Math.min(MAX_SPRAY_SOAKED_FRACTION, inPowder)),
+    ofRest: left(inCrystal + inPowder),
   };
 }
 
@@ -150,8 +178,14 @@ function withFreedWater(sums: DampSums): DampSums {
     liquidG: sums.liquidG + freedG,
     liquidVolumeMl: sums.liquidVolumeMl + freedG,
     bindingMl: sums.bindingMl + WATER_BINDS_PER_ML * freedG,
+    sprayBindingMl: sums.sprayBindingMl + WATER_BINDS_PER_ML * freedG,
     solidG: sums.solidG - freedG,
   };
+}
+
+/** Water, alcohols and what is mostly these: it clumps the bowl for the press, and is gone from the piece. */
+function isSprayed({ role }: Material): boolean {
+  return role === 'watery' || role === 'alcohol';
 }
 
 function setsWithWater(material: Material): boolean {

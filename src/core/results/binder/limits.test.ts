@@ -113,7 +113,12 @@ it('a window that own batches have moved is moved as a whole, by a factor over n
 });
 
 it('in drier air both ends of the window move, by the same share', () => {
-  const window = dampWindow('hand', 40, { settingFatFraction: 0, settingBuilderFraction: 0 });
+  const window = dampWindow('hand', 40, {
+    settingFatFraction: 0,
+    settingFatPct: 0,
+    settingBuilderFraction: 0,
+    sprayFraction: 0,
+  });
   expect(window.lowPct).toBeCloseTo(10.4, 9);
   expect(window.highPct).toBeCloseTo(20.8, 9);
 });

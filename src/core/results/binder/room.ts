@@ -11,6 +11,8 @@ export const ROOM_PCT = {
   dampOver: 55,
   /** From here pieces wart, swell and stay soft. */
   veryDampFrom: 70,
+  /** Wetter than what the salts hold back: nothing pressed here ever dries. */
+  neverDriesFrom: 85,
 } as const;
 
 /** A temperate room, °C. */

@@ -24,6 +24,8 @@ interface DampFacts {
   readonly isLoose: boolean;
   /** It holds an oxidizer: nothing wet may bind it. */
   readonly staysDry: boolean;
+  /** Loose water in %, where there is too much of it already: what is missing is no water. */
+  readonly looseWaterPct: number | null;
 }
 
 /** Everything that can be found, by its stable code, with the facts its sentence speaks of; units are in the names. */
@@ -43,6 +45,8 @@ export interface FindingFacts {
     readonly easyToPct: number;
     readonly humidityPct: number;
     readonly band: Exclude<FreeWaterBand, 'easy'>;
+    /** The mix is too dry all the same. */
+    readonly isDry: boolean;
   };
   'closed-pack-gas': {
     readonly freeWaterPct: number;

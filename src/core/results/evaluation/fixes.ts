@@ -1,4 +1,5 @@
 import { dampOf, dampSums } from '../binder/damp';
+import { dampWindowIn } from '../conditions/dampWindowIn';
 import { speciesById } from '@/core/matter/chemistry/species';
 import { isOily } from '../fizz/composition';
 import { gramsWhere, portionsOf, type Portion } from '@/core/matter/materials/portion';
@@ -36,18 +37,19 @@ export function acidToWindow({ materials, measured }: Examined): Fix | undefined
 
 /** A liquid or a powder that brings the damp index just to the near edge of its window. */
 export function dampToWindow(
-  { body, conditions: { catalog }, measured }: Examined,
+  { body, conditions, measured }: Examined,
   materialId: string,
 ): Fix | undefined {
-  const { verdict, window } = measured.binder;
-  const mix = dampSums(portionsOf(catalog, body.parts[0]?.lines ?? []));
-  const material = materialById(catalog, materialId);
-  const indexWith = (massG: number) =>
-    dampOf(dampSums([{ material, massG }], mix)).dampIndexPct ?? 0;
-  const isReached =
-    verdict === 'too-dry'
-      ? (massG: number) => indexWith(massG) >= window.lowPct
-      : (massG: number) => indexWith(massG) <= window.highPct;
+  const { verdict } = measured.binder;
+  const mix = dampSums(portionsOf(conditions.catalog, body.parts[0]?.lines ?? []));
+  const material = materialById(conditions.catalog, materialId);
+  const isReached = (massG: number): boolean => {
+    const reading = dampOf(dampSums([{ material, massG }], mix));
+    // What is added moves the window too: a spray binds by less.
+    const { lowPct, highPct } = dampWindowIn(conditions, body, reading);
+    const index = reading.dampIndexPct ?? 0;
+    return verdict === 'too-dry' ? index >= lowPct : index <= highPct;
+  };
   return leastGrams(materialId, measured.totalG, isReached);
 }
 

@@ -1,3 +1,4 @@
+import { ROOM_PCT } from '../binder/room';
 import { listed } from '@/core/basics/format/names';
 import {
   counted,
@@ -29,6 +30,8 @@ type Words = { readonly [C in FindingCode]: (facts: FindingFacts[C]) => Said };
 const said = (message: string, todo: string): Said => ({ message, todo });
 const ph = (value: number) => formatFixed(value, 1);
 
+const BIND_WITHOUT_WATER = 'Bind it with oil or alcohol, not water.';
+
 const WORDS: Words = {
   'no-acid': () =>
     said('There is no acid, so this won’t fizz.', 'Add citric acid, about half as much as soda.'),
@@ -49,11 +52,16 @@ const WORDS: Words = {
       `Soda to acid is ${formatFixed(sodaToAcidByMass, 2)} (usual up to ${formatFixed(usualHigh, 1)}), so ${formatMass(leftoverSodaG)} of soda won’t fizz. The water gets soft and the fizz weak.`,
       'Add acid for more fizz. Leave it for a soft bath.',
     ),
-  'too-dry': ({ dampIndexPct, windowLowPct, windowHighPct, staysDry }) =>
-    said(
-      `${moistureAgainst(dampIndexPct, windowLowPct, windowHighPct)} It will crumble at the edges and crack.`,
-      staysDry ? 'Press it dry, or leave it as powder.' : 'Add a little more liquid.',
-    ),
+  'too-dry': ({ dampIndexPct, windowLowPct, windowHighPct, staysDry, looseWaterPct }) => {
+    const figure = moistureAgainst(dampIndexPct, windowLowPct, windowHighPct);
+    if (staysDry) return said(`${figure} It will crumble.`, 'Press it dry, or leave it as powder.');
+    return looseWaterPct === null
+      ? said(`${figure} It will crumble at the edges and crack.`, 'Add a little more liquid.')
+      : said(
+          `${figure} It will crumble, and its loose water is ${formatPercent(looseWaterPct)} already.`,
+          BIND_WITHOUT_WATER,
+        );
+  },
   'too-wet': ({ dampIndexPct, windowLowPct, windowHighPct, isLoose }) =>
     isLoose
       ? said(
@@ -64,8 +72,10 @@ const WORDS: Words = {
           `${moistureAgainst(dampIndexPct, windowLowPct, windowHighPct)} It will stick, slump and swell.`,
           'Use less liquid, or more powder.',
         ),
-  'free-water-high': ({ freeWaterPct, easyToPct, humidityPct, band }) => {
+  'free-water-high': ({ freeWaterPct, easyToPct, humidityPct, band, isDry }) => {
     const figure = `Loose water is ${formatPercent(freeWaterPct)} (OK up to ${formatPercent(easyToPct)} at ${formatPercent(humidityPct)} humidity).`;
+    // Dry and wet at once: both findings say the same one thing.
+    if (isDry) return said(figure, BIND_WITHOUT_WATER);
     return {
       brisk: said(figure, 'Press right away, in dry air.'),
       risky: said(
@@ -90,8 +100,13 @@ const WORDS: Words = {
         ? 'Use a little more oil, spray a few more squirts, pack firmer, or humidify to 40%.'
         : 'Spray a few more squirts, pack firmer, or humidify to 40%.',
     ),
-  'humidity-high': ({ humidityPct, isVeryDamp }) =>
-    isVeryDamp
+  'humidity-high': ({ humidityPct, isVeryDamp }) => {
+    if (humidityPct >= ROOM_PCT.neverDriesFrom)
+      return said(
+        `The room is at ${formatPercent(humidityPct)} humidity. Nothing dries here, and the mix may start to fizz in the bowl.`,
+        'Don’t make it today.',
+      );
+    return isVeryDamp
       ? said(
           `The room is at ${formatPercent(humidityPct)} humidity. Pieces will wart, swell and stay soft.`,
           'Run a dehumidifier before you weigh.',
@@ -99,7 +114,8 @@ const WORDS: Words = {
       : said(
           `The room is at ${formatPercent(humidityPct)} humidity. The mix takes up water while you work.`,
           'Spray less, and run a dehumidifier toward 45%.',
-        ),
+        );
+  },
   'scent-over-limit': ({ loadPct, limitPct, binds, timesOver }) =>
     said(
       timesOver >= 2

@@ -213,7 +213,11 @@ function gasFace({ fizz, lasting, judged, kept }: Evaluation): Face {
   };
 }
 
-const BUOYANCY_WORDS = { floats: 'It floats', sinks: 'It sinks', either: 'It may float' } as const;
+const BUOYANCY_WORDS = {
+  floats: 'It floats',
+  sinks: 'It sinks first',
+  either: 'It may float',
+} as const;
 
 function lastingSentence(lasting: Lasting): string {
   switch (lasting.kind) {

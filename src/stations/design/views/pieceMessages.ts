@@ -6,7 +6,7 @@ import { formatMassRange, formatTemp } from '@/core/basics/format/quantities';
 
 const BUOYANCY_WORDS = {
   floats: 'It floats.',
-  sinks: 'It sinks.',
+  sinks: 'It sinks first, and may rise later.',
   either: 'It may float.',
 } as const;
 

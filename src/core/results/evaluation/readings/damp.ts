@@ -1,6 +1,7 @@
 import { isOxidizer } from '../../safety/mayHold';
 import { dampToWindow, usualOilId } from '../fixes';
 import type { Examined } from '../types';
+import { isOverEasy } from './freeWater';
 import { certain, type Judge } from './judge';
 
 const model = 'Rovack estimate after Iveson et al. 2001';
@@ -8,7 +9,7 @@ const model = 'Rovack estimate after Iveson et al. 2001';
 /** Damp index of the main mix against the window of its method, its room and its maker. */
 export const judgeDamp: Judge = (examined) => {
   const { body, measured } = examined;
-  const { dampIndexPct, verdict, window, dampSpread } = measured.binder;
+  const { dampIndexPct, verdict, window, dampSpread, freeWaterPct } = measured.binder;
   const judged = {
     value: dampIndexPct,
     spread: certain(dampSpread),
@@ -31,6 +32,7 @@ export const judgeDamp: Judge = (examined) => {
           staysDry: examined.materials.some(
             ({ material, massG }) => massG > 0 && isOxidizer(material),
           ),
+          looseWaterPct: isOverEasy(measured.binder) ? freeWaterPct : null,
         },
         source: model,
         ...(fix && { fix }),

@@ -18,14 +18,19 @@ export const judgeFreeWater: Judge = (examined) => {
   };
 };
 
+/** Is there more loose water than is easy in this room? */
+export function isOverEasy({ freeWaterBand, easyToPct }: Examined['measured']['binder']): boolean {
+  return freeWaterBand !== 'easy' && easyToPct !== null;
+}
+
 function overEasy({ measured, conditions: { humidityPct } }: Examined): readonly Finding[] {
-  const { freeWaterPct, freeWaterBand: band, easyToPct } = measured.binder;
+  const { freeWaterPct, freeWaterBand: band, easyToPct, verdict } = measured.binder;
   if (band === 'easy' || easyToPct === null) return [];
   return [
     {
       code: 'free-water-high',
       severity: band === 'brisk' ? 'advice' : 'warning',
-      facts: { freeWaterPct, easyToPct, humidityPct, band },
+      facts: { freeWaterPct, easyToPct, humidityPct, band, isDry: verdict === 'too-dry' },
       source: practice,
     },
   ];
