@@ -12,8 +12,7 @@ export interface StaysFresh {
   readonly fades: Fading;
 }
 
-const TIGHTNESS = ['open', 'paper', 'film', 'tight'] as const;
-type Tightness = (typeof TIGHTNESS)[number];
+type Tightness = 'open' | 'paper' | 'film' | 'tight';
 
 /** Days in each kind of wrap. Common practice: menthol in a bare steamer is gone in weeks, a wrapped scent holds a year. */
 const DAYS: Readonly<Record<Fading, Readonly<Record<Tightness, number>>>> = {

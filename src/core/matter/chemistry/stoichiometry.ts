@@ -64,7 +64,8 @@ export function fizzBalance(reactants: readonly ReactantG[], waterTempC: number)
   };
 }
 
-interface ReactantSums {
+/** What a balance is made of: sums over the mix, so that one more gram is one more addition. */
+export interface ReactantSums {
   acidG: number;
   acidMol: number;
   baseMol: number;
@@ -74,7 +75,8 @@ interface ReactantSums {
   carbonMol: number;
 }
 
-function sumReactants(reactants: readonly ReactantG[]): ReactantSums {
+/** @throws RangeError for a negative mass */
+export function sumReactants(reactants: readonly ReactantG[]): ReactantSums {
   const sums: ReactantSums = {
     acidG: 0,
     acidMol: 0,
@@ -107,7 +109,8 @@ function sumReactants(reactants: readonly ReactantG[]): ReactantSums {
   return sums;
 }
 
-function gasFrom({ acidMol, gaslessMol, carbonMol }: ReactantSums): number {
+/** Moles of gas that a mix of these sums can give. */
+export function gasFrom({ acidMol, gaslessMol, carbonMol }: ReactantSums): number {
   return Math.min(carbonMol, Math.max(0, acidMol - gaslessMol));
 }
 

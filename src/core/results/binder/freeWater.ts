@@ -1,8 +1,12 @@
 import { checkHumidity } from '@/core/matter/air/humidity';
-import { fizzBalance } from '@/core/matter/chemistry/stoichiometry';
+import {
+  gasFrom,
+  sumReactants,
+  type ReactantSums,
+} from '@/core/matter/chemistry/stoichiometry';
 import { portionsG, type Portion } from '@/core/matter/materials/portion';
 import { reactantsOf } from '@/core/matter/materials/reactants';
-import { ROOM_PCT, USUAL_ROOM_C } from './room';
+import { ROOM_PCT } from './room';
 
 export type FreeWaterBand = 'easy' | 'brisk' | 'risky' | 'will-swell';
 
@@ -24,14 +28,13 @@ const SWELLS_FULLY_FROM_MOL_PER_G = 0.0015;
  * where builders take the acid up there is none. While one side is missing, it is taken as still to come.
  */
 export function gasShare(contents: readonly Portion[]): number {
-  const massG = portionsG(contents);
-  if (!(massG > 0)) return 1;
-  const { co2Mol, acidEquivalentsMol, baseEquivalentsMol } = fizzBalance(
-    reactantsOf(contents),
-    USUAL_ROOM_C,
-  );
-  if (acidEquivalentsMol === 0 || baseEquivalentsMol === 0) return 1;
-  return Math.min(1, co2Mol / massG / SWELLS_FULLY_FROM_MOL_PER_G);
+  return gasShareOf(sumReactants(reactantsOf(contents)), portionsG(contents));
+}
+
+/** The same from sums of what reacts. @param massG of the whole mix */
+export function gasShareOf(sums: ReactantSums, massG: number): number {
+  if (!(massG > 0) || sums.acidMol === 0 || sums.baseMol === 0) return 1;
+  return Math.min(1, gasFrom(sums) / massG / SWELLS_FULLY_FROM_MOL_PER_G);
 }
 
 /** The ends of the free-water bands in this room, in % of the mix. @param humidityPct 0 to 100 @param gas 0 to 1, see {@link gasShare}; endless limits for 0 */

@@ -24,16 +24,32 @@ export function isOily({ role }: Pick<Material, 'role'>): boolean {
   return OILY.has(role);
 }
 
+interface CompositionG {
+  readonly totalG: number;
+  readonly fillerG: number;
+  readonly oilG: number;
+}
+
+/** Grams that the model of wear tells apart. */
+export function compositionG(portions: readonly Portion[]): CompositionG {
+  return {
+    totalG: portionsG(portions),
+    fillerG: gramsWhere(portions, isFiller),
+    oilG: gramsWhere(portions, isOily),
+  };
+}
+
 /** What the model of wear asks of a composition: shares of its mass, 0 to 1; nothing weighs nothing. */
-export function compositionOf(portions: readonly Portion[]): {
+export function compositionOf(portions: readonly Portion[]) {
+  return sharesOf(compositionG(portions));
+}
+
+/** The same from its grams. */
+export function sharesOf({ totalG, fillerG, oilG }: CompositionG): {
   readonly fillerFraction: number;
   readonly oilFraction: number;
 } {
-  const totalG = portionsG(portions);
   return totalG > 0
-    ? {
-        fillerFraction: gramsWhere(portions, isFiller) / totalG,
-        oilFraction: gramsWhere(portions, isOily) / totalG,
-      }
+    ? { fillerFraction: fillerG / totalG, oilFraction: oilG / totalG }
     : { fillerFraction: 0, oilFraction: 0 };
 }

@@ -1,13 +1,15 @@
 import { dampOf, dampSums, type DampReading } from '../binder/damp';
-import { freeWaterLimitsPct, gasShare } from '../binder/freeWater';
-import { fizzBalance } from '@/core/matter/chemistry/stoichiometry';
+import { freeWaterLimitsPct, gasShareOf } from '../binder/freeWater';
+import { sumReactants } from '@/core/matter/chemistry/stoichiometry';
 import { dampWindowIn } from '../conditions/dampWindowIn';
-import { compositionOf } from '../fizz/composition';
+import { compositionG, sharesOf } from '../fizz/composition';
 import { recessionMmS } from '../fizz/erosion';
 import { reactantsOf } from '@/core/matter/materials/reactants';
-import type { Portion } from '@/core/matter/materials/portion';
+import { portionsG, type Portion } from '@/core/matter/materials/portion';
 import { packedDensityGMl } from '../fizz/packedDensity';
 import { keyOf, type Clash } from './clash';
+import { additive } from './additive';
+import type { Variable } from './variables';
 import type { Question } from './windows';
 
 /** A window that bends in grams: it is met where `at` is 0 or more. */
@@ -27,15 +29,6 @@ export function curvedWishes(question: Question): readonly Curved[] {
   return [...damp(question), ...freeWater(question), ...longer(question)];
 }
 
-function portionsAt({ variables }: Question, x: readonly number[], mainOnly: boolean): Portion[] {
-  const portions: Portion[] = [];
-  variables.forEach(({ material, isMain }, i) => {
-    const massG = Math.max(0, x[i] ?? 0);
-    if ((isMain || !mainOnly) && massG > 0) portions.push({ material, massG });
-  });
-  return portions;
-}
-
 /** Window to end in: its lower half where a drier mix is wished. */
 export function aimedWindow(question: Question, reading: DampReading) {
   const { body, conditions, wishes, inside } = question;
@@ -47,12 +40,20 @@ export function aimedWindow(question: Question, reading: DampReading) {
   };
 }
 
+const reactingSums = (portions: readonly Portion[]) => sumReactants(reactantsOf(portions));
+const isMain = (variable: Variable): boolean => variable.isMain;
+
+function mainDamp({ variables }: Question) {
+  return additive(variables, (portions) => dampSums(portions), isMain);
+}
+
 function damp(question: Question): readonly Curved[] {
   const { wishes, evaluation } = question;
   const { lowPct, highPct } = evaluation.binder.window;
   const clash: Clash = { code: 'damp', isDrier: wishes.ids.includes('drier'), lowPct, highPct };
+  const mainAt = mainDamp(question);
   const at = (side: 'low' | 'high') => (x: readonly number[]) => {
-    const reading = dampOf(dampSums(portionsAt(question, x, true)));
+    const reading = dampOf(mainAt(x));
     if (reading.dampIndexPct === null) return 0;
     const window = aimedWindow(question, reading);
     return side === 'low'
@@ -65,19 +66,22 @@ function damp(question: Question): readonly Curved[] {
 }
 
 function freeWater(question: Question): readonly Curved[] {
-  const { conditions, evaluation, wishes, inside } = question;
+  const { conditions, evaluation, variables, wishes, inside } = question;
   const now = evaluation.binder.freeWaterPct;
   const wishedPct = wishes.ids.includes('drier') ? DRIER * now : Infinity;
+  const mainAt = mainDamp(question);
+  const reactingAt = additive(variables, reactingSums, isMain);
+  const massAt = additive(variables, (portions) => ({ massG: portionsG(portions) }), isMain);
   const clash: Clash = { code: 'free-water' };
   return [
     {
       group: keyOf(clash),
       clash,
       at: (x) => {
-        const portions = portionsAt(question, x, true);
-        const { easyPct } = freeWaterLimitsPct(conditions.humidityPct, gasShare(portions));
+        const gas = gasShareOf(reactingAt(x), massAt(x).massG);
+        const { easyPct } = freeWaterLimitsPct(conditions.humidityPct, gas);
         const mostPct = Math.min(easyPct * (1 - inside.share), wishedPct);
-        return Math.min(mostPct, MOST_PCT) - dampOf(dampSums(portions)).freeWaterPct;
+        return Math.min(mostPct, MOST_PCT) - dampOf(mainAt(x)).freeWaterPct;
       },
     },
   ];
@@ -89,18 +93,16 @@ const MOST_PCT = 100;
 function longer(question: Question): readonly Curved[] {
   const { wishes, variables, conditions, body } = question;
   if (!wishes.ids.includes('longer-fizz')) return [];
+  const reactingAt = additive(variables, reactingSums);
+  const gramsAt = additive(variables, compositionG);
   const logSpeed = (x: readonly number[]): number | null => {
-    const portions = portionsAt(question, x, false);
-    const { baseEquivalentsMol: base, acidEquivalentsMol: acid } = fizzBalance(
-      reactantsOf(portions),
-      conditions.tub.tempC,
-    );
-    if (!(base > 0 && acid > 0)) return null;
+    const { acidMol, baseMol } = reactingAt(x);
+    if (!(baseMol > 0 && acidMol > 0)) return null;
     return Math.log(
       recessionMmS({
-        ...compositionOf(portions),
+        ...sharesOf(gramsAt(x)),
         packedDensityGMl: packedDensityGMl(body.method).best,
-        baseToAcid: base / acid,
+        baseToAcid: baseMol / acidMol,
         waterTempC: conditions.tub.tempC,
       }).best,
     );

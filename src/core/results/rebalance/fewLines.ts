@@ -16,7 +16,7 @@ export function fewLines(problem: Problem, whole: Found): Found {
   const free = linesIn(problem).filter((i) =>
     isMoved(problem, i, problem.start[i] ?? 0, few.x[i] ?? 0),
   );
-  const polished = solve({ ...problem, free: [...free, ...problem.computed] });
+  const polished = solve({ ...problem, free: [...free, ...problem.computed] }, undefined, few.x);
   return polished.status === 'solved' ? polished : few;
 }
 
@@ -56,8 +56,10 @@ function isMoved({ scale }: Problem, i: number, wasG: number, isG: number): bool
 }
 
 function best(sets: readonly (readonly number[])[], problem: Problem): Found | null {
+  const may = mayReach(problem);
   let found: Found | null = null;
   for (const free of sets) {
+    if (!may(free)) continue;
     const solved = solve({ ...problem, free: [...free, ...problem.computed] }, QUICK);
     if (
       solved.status === 'solved' &&
@@ -69,30 +71,73 @@ function best(sets: readonly (readonly number[])[], problem: Problem): Found | n
   return found;
 }
 
+/**
+ * Can these lines alone meet every straight row, each moved as far as is sober? What cannot needs no search; what passes may
+ * still fail.
+ */
+function mayReach({ start, scale, linear }: Problem): (free: readonly number[]) => boolean {
+  const rows = linear
+    .filter(({ group }) => group !== 'sum')
+    .map(({ weights, atLeast, isExact }) => {
+      const here = start.reduce((sum, massG, i) => sum + (weights[i] ?? 0) * massG, 0);
+      const reach = start.map((massG, i) => {
+        const weight = weights[i] ?? 0;
+        const up = weight * (mostOf(massG, scale[i] ?? 1) - massG);
+        const down = weight * (massG / MOST_TIMES - massG);
+        return { most: Math.max(up, down, 0), least: Math.min(up, down, 0) };
+      });
+      return { missing: atLeast - here, reach, isExact: isExact === true };
+    })
+    // What holds however far a line goes asks nothing.
+    .filter(({ missing, reach, isExact }) => isExact || reach.some(({ least }) => least < missing));
+  return (free) =>
+    rows.every(({ missing, reach, isExact }) => {
+      const most = free.reduce((sum, i) => sum + (reach[i]?.most ?? 0), 0);
+      if (most < missing - SAME) return false;
+      return !isExact || free.reduce((sum, i) => sum + (reach[i]?.least ?? 0), 0) <= missing + SAME;
+    });
+}
+const SAME = 1e-9;
+
+/** As much as a line may become. */
+function mostOf(massG: number, scaleG: number): number {
+  return massG === 0 ? MOST_NEW_SCALES * scaleG : MOST_TIMES * massG;
+}
+
 /** Still the same formula, seen line by line. */
 function isSober({ start, scale }: Problem, { x }: Found): boolean {
   return start.every((massG, i) => {
     const toG = x[i] ?? 0;
-    if (massG === 0) return toG <= MOST_NEW_SCALES * (scale[i] ?? 1);
-    return toG <= MOST_TIMES * massG && toG >= massG / MOST_TIMES;
+    return toG <= mostOf(massG, scale[i] ?? 1) && toG >= massG / MOST_TIMES;
   });
 }
 
-/** Lines frozen one after the other, those first that move least, as long as the change stays under twice the least. */
+/**
+ * Lines frozen, those first that move least, as long as the change stays under twice the least. Many at once where that holds:
+ * freezing fewer of them never costs more, so one by one would have frozen them too.
+ */
 function leftOut(problem: Problem, whole: Found): Found {
   const most = 2 * whole.cost;
   const moved = (i: number) =>
     Math.abs((whole.x[i] ?? 0) - (problem.start[i] ?? 0)) / (problem.scale[i] ?? 1);
-  let free = linesIn(problem)
-    .filter((i) => isMoved(problem, i, problem.start[i] ?? 0, whole.x[i] ?? 0))
-    .sort((a, b) => moved(a) - moved(b));
+  let free = linesIn(problem).filter((i) =>
+    isMoved(problem, i, problem.start[i] ?? 0, whole.x[i] ?? 0),
+  );
+  let waiting = [...free].sort((a, b) => moved(a) - moved(b));
   let found = whole;
-  for (const i of [...free]) {
-    const without = free.filter((other) => other !== i);
-    const solved = solve({ ...problem, free: [...without, ...problem.computed] }, QUICK);
-    if (solved.status !== 'solved' || solved.cost > most) continue;
-    found = solved;
-    free = without;
+  let size = waiting.length;
+  while (waiting.length > 0) {
+    const some = waiting.slice(0, Math.max(1, size));
+    const without = free.filter((i) => !some.includes(i));
+    const solved = solve({ ...problem, free: [...without, ...problem.computed] }, QUICK, found.x);
+    const holds = solved.status === 'solved' && solved.cost <= most;
+    if (holds) {
+      found = solved;
+      free = without;
+    }
+    // One that has to move stays; of several, half are tried.
+    if (holds || some.length === 1) waiting = waiting.slice(some.length);
+    if (!holds) size = Math.floor(some.length / 2);
   }
   return found;
 }

@@ -1,4 +1,5 @@
 import quadprog from 'quadprog';
+import { byActiveRows, type NearestPoint } from './activeRows';
 
 /** One linear wish: sum of weights x grams is at least (or exactly) `atLeast`. */
 export interface LinearWish {
@@ -12,6 +13,8 @@ export interface LinearWish {
 export interface ProgramResult {
   readonly status: 'solved' | 'infeasible';
   readonly x: readonly number[];
+  /** Rows that hold it, to begin with in a problem much like it. */
+  readonly held: readonly number[];
 }
 
 /**
@@ -25,9 +28,10 @@ export function leastChange(
   start: readonly number[],
   scale: readonly number[],
   wishes: readonly LinearWish[],
+  guess: readonly number[] = [],
 ): ProgramResult {
   const size = start.length;
-  if (size === 0) return { status: 'infeasible', x: [] };
+  if (size === 0) return { status: 'infeasible', x: [], held: [] };
   const ordered = [
     ...wishes.filter(({ isExact }) => isExact),
     ...wishes.filter(({ isExact }) => !isExact),
@@ -39,16 +43,40 @@ export function leastChange(
     const length = Math.hypot(...scaled) || 1;
     return { weights: scaled.map((weight) => weight / length), atLeast: atLeast / length };
   });
-  const identity = fromOne(start.map((_, i) => fromOne(start.map((_, j) => (i === j ? 1 : 0)))));
   const columns = [...rows.map(({ weights }) => weights), ...start.map((_, i) => unit(size, i))];
-  const amat = fromOne(start.map((_, i) => fromOne(columns.map((column) => column[i] ?? 0))));
-  const bvec = fromOne([...rows.map(({ atLeast }) => atLeast), ...start.map(() => 0)]);
-  const dvec = fromOne(start.map((massG, i) => massG / (scale[i] ?? 1)));
-  const { solution, message } = quadprog.solveQP(identity, dvec, amat, bvec, exact);
-  const x = start.map((_, i) => (solution[i + 1] ?? NaN) * (scale[i] ?? 1));
-  return message === '' && x.every(Number.isFinite)
-    ? { status: 'solved', x: x.map((massG) => Math.max(0, massG)) }
-    : { status: 'infeasible', x: [] };
+  const bounds = [...rows.map(({ atLeast }) => atLeast), ...start.map(() => 0)];
+  const from = start.map((massG, i) => massG / (scale[i] ?? 1));
+  const found =
+    (guess.length > 0 ? byActiveRows(columns, bounds, from, exact, guess) : null) ??
+    byActiveRows(columns, bounds, from, exact) ??
+    byDualSteps(columns, bounds, from, exact);
+  return found
+    ? {
+        status: 'solved',
+        x: found.x.map((y, i) => Math.max(0, y * (scale[i] ?? 1))),
+        held: found.held,
+      }
+    : { status: 'infeasible', x: [], held: [] };
+}
+
+/** The program by the package, which also knows that there is no answer. */
+function byDualSteps(
+  columns: readonly (readonly number[])[],
+  bounds: readonly number[],
+  from: readonly number[],
+  exact: number,
+): NearestPoint | null {
+  const identity = fromOne(from.map((_, i) => fromOne(from.map((__, j) => (i === j ? 1 : 0)))));
+  const amat = fromOne(from.map((_, i) => fromOne(columns.map((column) => column[i] ?? 0))));
+  const { solution, message } = quadprog.solveQP(
+    identity,
+    fromOne(from),
+    amat,
+    fromOne(bounds),
+    exact,
+  );
+  const x = from.map((_, i) => solution[i + 1] ?? NaN);
+  return message === '' && x.every(Number.isFinite) ? { x, held: [] } : null;
 }
 
 /**

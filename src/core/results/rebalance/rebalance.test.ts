@@ -1,11 +1,15 @@
 import fc from 'fast-check';
+import quadprog from 'quadprog';
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom, shipped } from '../../../../tests/fixtures/bodies';
+import { randomness } from '../../../../tests/fixtures/random';
 import { evaluate } from '../evaluation/evaluate';
+import { isOily } from '../fizz/composition';
 import { allLines, setLineLocked, setLineMass, totalMassG } from '@/core/formula/model/edit';
 import { bodyOfPreset } from '@/core/formula/model/presets';
 import { emptyBody } from '@/core/formula/model/create';
 import type { FormulaBody } from '@/core/formula/model/schema';
+import { byActiveRows } from './activeRows';
 import { leastChange, smallestClash } from './program';
 import { problemOf } from './problem';
 import { costOf, solve, type Problem } from './solve';
@@ -50,12 +54,52 @@ function outside(body: FormulaBody): readonly string[] {
     .filter((code) => WINDOW_CODES.has(code));
 }
 
+function fromOne<T>(values: readonly T[]): T[] {
+  return [undefined as T, ...values];
+}
+
 function gramsOf(body: FormulaBody, materialId: string): number {
   return allLines(body).reduce(
     (sum, line) => (line.materialId === materialId ? sum + line.massG : sum),
     0,
   );
 }
+
+describe('byActiveRows', () => {
+  it('finds what the package for quadratic programs finds, or gives none (quadprog, 400 random programs)', () => {
+    const { uniform } = randomness(5);
+    const centered = () => 2 * uniform() - 1;
+    let settled = 0;
+    for (let trial = 0; trial < 400; trial++) {
+      const size = 2 + Math.floor(uniform() * 14);
+      const exact = Math.floor(uniform() * 2);
+      const rows = Array.from({ length: 1 + exact + Math.floor(uniform() * 30) }, () => {
+        const weights = Array.from({ length: size }, centered);
+        const length = Math.hypot(...weights);
+        return weights.map((weight) => weight / length);
+      });
+      const from = Array.from({ length: size }, centered);
+      // Something meets every row: what it is built around.
+      const inside = from.map((value) => value + 0.4 * centered());
+      const bounds = rows.map((row, i) => {
+        const at = row.reduce((sum, weight, k) => sum + weight * (inside[k] ?? 0), 0);
+        return i < exact ? at : at - 0.2 * uniform();
+      });
+      const found = byActiveRows(rows, bounds, from, exact);
+      if (found === null) continue;
+      settled++;
+      const { solution } = quadprog.solveQP(
+        fromOne(from.map((_, i) => fromOne(from.map((__, k) => (i === k ? 1 : 0))))),
+        fromOne(from),
+        fromOne(from.map((_, i) => fromOne(rows.map((row) => row[i] ?? 0)))),
+        fromOne(bounds),
+        exact,
+      );
+      found.x.forEach((value, i) => expect(value).toBeCloseTo(solution[i + 1] ?? NaN, 7));
+    }
+    expect(settled).toBeGreaterThan(300);
+  });
+});
 
 describe('leastChange', () => {
   it('moves no more than it must: halfway for two alike, worked by hand', () => {
@@ -152,6 +196,37 @@ describe('rebalance', () => {
     expect(gramsOf(next, 'cornstarch')).toBe(20);
     expect(gramsOf(next, 'lavender-essential-oil')).toBeCloseTo(2, 1);
     expect(gramsOf(next, 'blue-1-dye')).toBeCloseTo(0.3, 1);
+  });
+
+  it('binds a mix that nothing binds by a spray, and never by an emulsifier that has no oil', () => {
+    const dry = [
+      '450 g baking soda\n225 g citric acid',
+      '450 g baking soda\n225 g citric acid\n2 g polysorbate 80',
+    ];
+    for (const text of dry) {
+      const { body, changes } = changed(rebalance(bodyFrom(text), USUAL_CONDITIONS, NO_WISHES));
+      expect(changes.map(({ materialId }) => materialId)).toEqual(['water']);
+      expect(outside(body)).toEqual([]);
+    }
+    const { uniform } = randomness(31);
+    const plain = bodyFrom(LANTERN);
+    const emulsifierG = (body: FormulaBody) => gramsOf(body, 'polysorbate-80');
+    const oilyG = (body: FormulaBody) =>
+      allLines(body).reduce(
+        (sum, line) => (isOily(shipped(line.materialId)) ? sum + line.massG : sum),
+        0,
+      );
+    for (let trial = 0; trial < 40; trial++) {
+      const pulled = allLines(plain).reduce(
+        (b, line) => setLineMass(b, line.id, line.massG * (0.3 + 1.7 * uniform())),
+        plain,
+      );
+      const result = rebalance(pulled, USUAL_CONDITIONS, NO_WISHES);
+      if (result.status !== 'changed') continue;
+      expect(emulsifierG(result.body)).toBeLessThanOrEqual(
+        emulsifierG(pulled) + oilyG(result.body) + 0.2,
+      );
+    }
   });
 
   it('names in words what cannot hold together, and only that', () => {

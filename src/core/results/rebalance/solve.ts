@@ -31,7 +31,7 @@ interface Effort {
 }
 const THOROUGH: Effort = { passes: 60, slackPasses: 60, still: 1e-9 };
 /** For one of many sets of lines. */
-export const QUICK: Effort = { passes: 8, slackPasses: 1, still: 1e-5 };
+export const QUICK: Effort = { passes: 8, slackPasses: 1, still: 1e-3 };
 /** Curved windows are met to so many points of their own. */
 const MET = 1e-6;
 /** From this pass on steps are halved, against running in a circle round a bend. */
@@ -45,16 +45,25 @@ const SLACK_SCALE = 1e-3;
  * own slopes at each pass, until nothing moves (sequential quadratic programming). Where a straightened pass has no
  * answer, the curved rows may be missed at a price and the next pass goes on from there.
  * Source: Nocedal and Wright, Numerical Optimization, chapter 18, not looked up.
+ * @param near where the bends are straightened first: at a solution of a problem much like it, where there is one
  */
-export function solve(problem: Problem, effort: Effort = THOROUGH): Solved {
+export function solve(
+  problem: Problem,
+  effort: Effort = THOROUGH,
+  near: readonly number[] = problem.start,
+): Solved {
   const { start, scale, linear, free } = problem;
-  const rows = linear.map((row) => within(row, start, free));
-  if (rows.some(({ weights, atLeast, isExact }) => isHopeless(weights, atLeast, isExact)))
+  const all = linear.map((row) => within(row, start, free));
+  if (all.some(({ weights, atLeast, isExact }) => isHopeless(weights, atLeast, isExact)))
     return { status: 'infeasible', at: start };
+  const rows = all.filter(({ weights }) => weights.some((weight) => weight !== 0));
   const from = free.map((i) => start[i] ?? 0);
   const scales = free.map((i) => scale[i] ?? 1);
+  // What may not move stands where it stood.
   let x = [...start];
+  for (const i of free) x[i] = near[i] ?? 0;
   let slackPasses = 0;
+  let held: readonly number[] = [];
   /** What a bend keeps eating up is asked for on top. */
   const extra = problem.curved.map(() => 0);
   for (let pass = 0; pass < effort.passes; pass++) {
@@ -66,7 +75,8 @@ export function solve(problem: Problem, effort: Effort = THOROUGH): Solved {
       ...row,
       atLeast: row.atLeast + (extra[j] ?? 0),
     }));
-    const strict = leastChange(from, scales, [...rows, ...bent]);
+    const strict = leastChange(from, scales, [...rows, ...bent], held);
+    held = strict.held;
     if (strict.status !== 'solved' && ++slackPasses > effort.slackPasses)
       return { status: 'infeasible', at: x };
     const next = strict.status === 'solved' ? strict.x : withSlack(from, scales, rows, bent);

@@ -40,6 +40,8 @@ const CANDIDATES: Readonly<Partial<Record<WishId, readonly string[]>>> = {
   'more-foam': ['sodium-lauryl-sulfoacetate'],
 };
 
+const BINDERS: readonly Role[] = ['oil', 'butter', 'watery', 'alcohol'];
+
 /** Every line, and what the wishes and windows may have to bring in. */
 export function variablesOf(
   body: FormulaBody,
@@ -64,6 +66,8 @@ export function variablesOf(
     ...(hasRole('starch') ? [] : ['cornstarch']),
     ...(forSkinOil && !hasRole('oil') ? ['sweet-almond-oil'] : []),
     ...(forSkinOil && !hasRole('emulsifier') ? ['polysorbate-80'] : []),
+    // What is bound by nothing yet is bound by a spray.
+    ...(forSkinOil && !BINDERS.some(hasRole) ? ['water'] : []),
     ...(!forSkinOil && body.method !== 'loose' && !hasRole('alcohol')
       ? ['isopropyl-alcohol-99']
       : []),

@@ -61,6 +61,7 @@ export function linearWishes(question: Question): readonly NamedWish[] {
     ...(question.wishes.ratio === null ? ratio(question) : []),
     ...scent(question),
     ...emulsifier(question),
+    ...dispersant(question),
     ...rates(question),
     ...total(question),
     ...locks(question),
@@ -212,6 +213,23 @@ function scent(question: Question): readonly NamedWish[] {
     ),
   );
   return [usual, ...limits];
+}
+
+/** An emulsifier carries oil and never binds a mix by itself: it may become more only as there is oil for it. */
+function dispersant(question: Question): readonly NamedWish[] {
+  const { variables, wishes, totalG } = question;
+  const emulsifies = ({ material }: Variable) => material.role === 'emulsifier';
+  if (!variables.some((variable) => emulsifies(variable) && !variable.isLocked)) return [];
+  const nowG = variables.reduce((sum, one) => (emulsifies(one) ? sum + one.massG : sum), 0);
+  const grown = (wishes.totalG ?? totalG) / totalG;
+  return [
+    row(
+      question,
+      { code: 'emulsifier' },
+      (variable) => (emulsifies(variable) ? -1 : isOily(variable.material) ? 1 : 0),
+      -nowG * grown,
+    ),
+  ];
 }
 
 function emulsifier(question: Question): readonly NamedWish[] {
