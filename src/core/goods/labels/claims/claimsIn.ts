@@ -7,6 +7,7 @@ export interface Claim {
   readonly end: number;
   readonly words: string;
   readonly verdict: ClaimVerdict;
+  readonly topic?: 'green';
   readonly why: string;
   /** What may be said in its place. */
   readonly instead: string;
@@ -32,7 +33,7 @@ function claimsOfSentence(sentence: string, offset: number): readonly Claim[] {
     .replace(/[’‘]/g, "'")
     .replace(/[‐‑–—]/g, '-')
     .replace(/\s/g, ' ');
-  const found = LEXICON.flatMap(({ words, but, verdict, why, instead }) =>
+  const found = LEXICON.flatMap(({ words, but, verdict, topic, why, instead }) =>
     [...plain.matchAll(words)]
       .filter(({ 0: match, index }) => !isExcused(plain, index, index + match.length, but))
       .map(({ 0: match, index }) => ({
@@ -40,6 +41,7 @@ function claimsOfSentence(sentence: string, offset: number): readonly Claim[] {
         end: offset + index + match.length,
         words: sentence.slice(index, index + match.length),
         verdict,
+        ...(topic && { topic }),
         why,
         instead,
       })),

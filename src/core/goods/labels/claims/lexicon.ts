@@ -1,7 +1,14 @@
+import { CONDITIONS } from './conditions';
+import { GREEN } from './green';
+import { PEST } from './pests';
+import { PROMISES } from './promises';
+
 export type ClaimVerdict = 'look' | 'drug' | 'pesticide';
 
 export interface ClaimRow {
   readonly verdict: ClaimVerdict;
+  /** Whose rules it falls under where the verdict does not say. */
+  readonly topic?: 'green';
   /** Words that make the claim. */
   readonly words: RegExp;
   /** The same words in a harmless turn of speech. */
@@ -25,8 +32,6 @@ const SKIN = 'leaves skin feeling soft';
 
 const list = (...words: readonly string[]) => new RegExp(`\\b(?:${words.join('|')})\\b`, 'gi');
 
-const PEST =
-  '(?:mosquito\\w*|midges?|gnats?|fl(?:y|ies)|moths?|ticks?|fleas?|lice|louse|spiders?|ants?|roach\\w*|cockroach\\w*|wasps?|bugs?|bed-?bugs?|insects?|mice|mouse|rats?|rodents?|pests?|slugs?|silverfish|mites?|vermin|critters)';
 const GROWTH = '(?:mou?lds?|mildew|fung(?:i|us|al)|algae|spores?|yeasts?)';
 const GERM =
   '(?:(?<!wheat[- ])germs?|bacteri\\w+|virus(?:es)?|microbes?|pathogens?|microorganisms?)';
@@ -40,6 +45,7 @@ export const LEXICON: readonly ClaimRow[] = [
   {
     verdict: 'drug',
     words: list(
+      ...CONDITIONS,
       'eczema',
       'psoriasis',
       'acne',
@@ -322,6 +328,8 @@ export const LEXICON: readonly ClaimRow[] = [
     why: ABSOLUTE,
     instead: 'say what is in it and what is not',
   },
+  ...GREEN,
+  ...PROMISES,
 ];
 
 /** A sentence that warns or disclaims: naming a condition in it claims nothing. */

@@ -98,6 +98,21 @@ describe('ingredients in order (21 CFR 701.3; EU 1223/2009, article 19)', () => 
     );
   });
 
+  it('names a lake as a lake in the US, and the pink one by its own number (21 CFR 82)', () => {
+    const pink = { 'sodium-bicarbonate': 98, 'red-27-lake': 1, 'red-28-dye': 0.5 };
+    expect(names(pink, 'us')).toEqual(['Sodium Bicarbonate', 'Red 27 Lake', 'Red 28']);
+    expect(names(pink, 'eu')).toEqual(['Sodium Bicarbonate', 'CI 45410']);
+    expect(ingredientText(ingredientsOfBoth(mix(pink), 'eu', []))).toBe(
+      'Sodium Bicarbonate, CI 45410 (Red 27 Lake, Red 28).',
+    );
+  });
+
+  it('has the European names of milks, and English ones in the US', () => {
+    const milks = { 'sodium-bicarbonate': 80, 'goat-milk-powder': 12, 'whole-milk-powder': 8 };
+    expect(names(milks, 'eu')).toEqual(['Sodium Bicarbonate', 'Caprae Lac', 'Lac']);
+    expect(names(milks, 'us')).toEqual(['Sodium Bicarbonate', 'Goat Milk', 'Milk']);
+  });
+
   it('keeps every gram: shares of all but the allergens inside scents come to a hundred', () => {
     const named = MATERIALS.filter(({ inci }) => inci !== '');
     fc.assert(

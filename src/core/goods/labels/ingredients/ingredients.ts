@@ -1,9 +1,10 @@
+import type { Material } from '@/core/matter/materials/material';
 import { portionsG, type Portion } from '@/core/matter/materials/portion';
 import { isEuropean, type Market } from '../market';
 import type { DeclaredAllergen } from './allergens';
 import { partsOf } from './parts';
 import { complexNameOf } from './complexes';
-import { US_NAMES } from './usNames';
+import { US_LAKES, US_NAMES } from './usNames';
 
 /** At or under this share the order is free. Source: US 21 CFR 701.3; Regulation (EC) 1223/2009, article 19. */
 export const FREE_ORDER_PCT = 1;
@@ -40,7 +41,7 @@ export function ingredientsOf(
   for (const { material, massG } of contents)
     for (const { name, fraction, isColor } of partsOf(material)) {
       if (name === '' || !(massG > 0)) continue;
-      const said = nameIn(name, market, toDeclare);
+      const said = market === 'us' ? usNameOf(name, material) : euNameOf(name, toDeclare);
       const known = byName.get(said);
       byName.set(said, {
         massPct: (known?.massPct ?? 0) + (100 * massG * fraction) / totalG,
@@ -69,10 +70,15 @@ function groupOf({ color, massPct }: Ingredient): number {
   return color ? 2 : massPct > FREE_ORDER_PCT ? 0 : 1;
 }
 
-function nameIn(name: string, market: Market, toDeclare: ReadonlySet<string>): string {
-  if (market === 'us') return US_NAMES[name] ?? name;
+function euNameOf(name: string, toDeclare: ReadonlySet<string>): string {
   const complex = complexNameOf(name);
   return complex !== null && toDeclare.has(complex) ? complex : name;
+}
+
+/** A color that is a lake in this material goes by the lake’s name. */
+function usNameOf(name: string, { likeId }: Material): string {
+  const lake = US_LAKES[likeId];
+  return lake !== undefined && name.startsWith('CI ') ? lake : (US_NAMES[name] ?? name);
 }
 
 /** For a label of both sides: the European name with the US one beside it. */
@@ -81,9 +87,17 @@ export function ingredientsOfBoth(
   market: Exclude<Market, 'us'>,
   allergens: readonly DeclaredAllergen[],
 ): readonly Ingredient[] {
+  const toDeclare = new Set(allergens.map(({ name }) => name));
+  const usNames = new Map<string, Set<string>>();
+  for (const { material, massG } of contents)
+    for (const { name } of massG > 0 ? partsOf(material) : []) {
+      const said = euNameOf(name, toDeclare);
+      const us = usNameOf(name, material);
+      if (us !== name) usNames.set(said, (usNames.get(said) ?? new Set()).add(us));
+    }
   return ingredientsOf(contents, market, allergens).map((ingredient) => {
-    const us = US_NAMES[ingredient.name];
-    if (us === undefined) return ingredient;
+    const us = [...(usNames.get(ingredient.name) ?? [])].join(', ');
+    if (us === '') return ingredient;
     // "Zea Mays (Corn) Starch" says both by itself.
     const holds = us.replace(/ \([^)]*\)/, '') === ingredient.name;
     return { ...ingredient, name: holds ? us : `${ingredient.name} (${us})` };

@@ -56,7 +56,7 @@ export const CAS: Readonly<Record<string, string>> = {
   'Theobroma Cacao Seed Butter': '84649-99-0',
   'Cera Alba': '8012-89-3',
   'Lavandula Angustifolia Oil': '8000-28-0',
-  'Citrus Sinensis Peel Oil': '8008-57-9',
+  'Citrus Aurantium Dulcis Peel Oil': '8008-57-9',
   'Citrus Limon Peel Oil': '8008-56-8',
   'Mentha Piperita Oil': '8006-90-4',
   'Eucalyptus Globulus Leaf Oil': '8000-48-4',

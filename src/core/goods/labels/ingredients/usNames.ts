@@ -33,7 +33,9 @@ export const US_NAMES: Readonly<Record<string, string>> = {
   'Hamamelis Virginiana Water': 'Hamamelis Virginiana (Witch Hazel) Water',
   'Lavandula Angustifolia Oil': 'Lavandula Angustifolia (Lavender) Oil',
   'Lavandula Angustifolia Flower': 'Lavandula Angustifolia (Lavender) Flower',
-  'Citrus Sinensis Peel Oil': 'Citrus Sinensis (Orange) Peel Oil',
+  'Citrus Aurantium Dulcis Peel Oil': 'Citrus Aurantium Dulcis (Orange) Peel Oil',
+  'Caprae Lac': 'Goat Milk',
+  Lac: 'Milk',
   'Citrus Limon Peel Oil': 'Citrus Limon (Lemon) Peel Oil',
   'Citrus Aurantifolia Oil': 'Citrus Aurantifolia (Lime) Oil',
   'Citrus Paradisi Peel Oil': 'Citrus Paradisi (Grapefruit) Peel Oil',
@@ -67,4 +69,16 @@ export const US_NAMES: Readonly<Record<string, string>> = {
   'CI 77499': 'Iron Oxides',
   'CI 77891': 'Titanium Dioxide',
   'CI 75470': 'Carmine',
+};
+
+/** Lakes have names of their own in the US, by material: the lake of Red 28’s acid is Red 27. Source: US 21 CFR 82, not looked up. */
+export const US_LAKES: Readonly<Record<string, string>> = {
+  'blue-1-lake': 'Blue 1 Lake',
+  'yellow-5-lake': 'Yellow 5 Lake',
+  'yellow-6-lake': 'Yellow 6 Lake',
+  'red-40-lake': 'Red 40 Lake',
+  'red-7-lake': 'Red 7 Lake',
+  'red-27-lake': 'Red 27 Lake',
+  'red-30-lake': 'Red 30 Lake',
+  'red-33-lake': 'Red 33 Lake',
 };

@@ -415,12 +415,13 @@ function timeMusts({ facts, markets, cite }: Case): readonly Must[] {
 
 function claimMusts({ facts, cite }: Case): readonly Must[] {
   return facts.ownTexts.flatMap((text) =>
-    claimsIn(text).map(({ verdict, words, instead, why }) =>
-      must('claim', verdict === 'look' ? 'look' : 'missing', cite(CLAIM_RULES[verdict]), [
-        words,
-        instead,
-        why,
-      ]),
+    claimsIn(text).map(({ verdict, topic, words, instead, why }) =>
+      must(
+        'claim',
+        verdict === 'look' ? 'look' : 'missing',
+        cite(topic === 'green' ? 'green-claim' : CLAIM_RULES[verdict]),
+        [words, instead, why],
+      ),
     ),
   );
 }

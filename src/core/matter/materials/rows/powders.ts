@@ -201,7 +201,7 @@ export const POWDERS = [
   {
     id: 'goat-milk-powder',
     name: 'Goat milk powder',
-    inci: 'Goat Milk Powder',
+    inci: 'Caprae Lac',
     synonyms: ['goats milk powder', 'powdered goat milk', 'goat milk'],
     role: 'milk',
     phase: 'dry',
@@ -215,7 +215,7 @@ export const POWDERS = [
   {
     id: 'whole-milk-powder',
     name: 'Whole milk powder',
-    inci: 'Whole Dry Milk',
+    inci: 'Lac',
     synonyms: ['milk powder', 'powdered milk', 'dry milk', 'dry whole milk', 'whole milk'],
     role: 'milk',
     phase: 'dry',

@@ -14,7 +14,7 @@ export const SCENTS = [
   essential(
     'sweet-orange',
     'Sweet orange',
-    'Citrus Sinensis Peel Oil',
+    'Citrus Aurantium Dulcis Peel Oil',
     0.845,
     [],
     ['orange essential oil'],
@@ -220,7 +220,7 @@ export const SCENTS = [
   essential(
     'orange-five-fold',
     'Five-fold orange',
-    'Citrus Sinensis Peel Oil',
+    'Citrus Aurantium Dulcis Peel Oil',
     0.86,
     [],
     [
