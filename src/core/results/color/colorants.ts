@@ -131,6 +131,9 @@ export const COLORANTS: Readonly<Record<string, Colorant>> = {
   'ultramarine-blue': pigment('#2440a8', 2.2),
   'ultramarine-violet': pigment('#6a4a9a', 1.4),
   'ultramarine-pink': pigment('#b06a96', 1),
+  carmine: pigment('#8f1232', 1.8),
+  'turmeric-powder': pigment('#d9a013', 0.35),
+  'spirulina-powder': pigment('#1d4b3c', 0.3),
   'activated-charcoal': pigment('#151515', 5),
   // Swallows nothing and scatters most of all: it whitens. Refractive index 2.6 against 1.5 of soda.
   'titanium-dioxide': pigment('#ffffff', 3),

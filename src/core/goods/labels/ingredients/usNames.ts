@@ -34,6 +34,8 @@ export const US_NAMES: Readonly<Record<string, string>> = {
   'Lavandula Angustifolia Oil': 'Lavandula Angustifolia (Lavender) Oil',
   'Lavandula Angustifolia Flower': 'Lavandula Angustifolia (Lavender) Flower',
   'Citrus Aurantium Dulcis Peel Oil': 'Citrus Aurantium Dulcis (Orange) Peel Oil',
+  'Paraffinum Liquidum': 'Mineral Oil',
+  'Curcuma Longa Root Powder': 'Curcuma Longa (Turmeric) Root Powder',
   'Caprae Lac': 'Goat Milk',
   Lac: 'Milk',
   'Citrus Limon Peel Oil': 'Citrus Limon (Lemon) Peel Oil',

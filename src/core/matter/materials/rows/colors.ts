@@ -101,6 +101,15 @@ export const COLORS = [
     usualMaxPct: practice(1),
     traits: ['fine-dust'],
   },
+  pigment('carmine', 'Carmine', 'CI 75470', 1.6, 0.3, ['cochineal', 'natural red 4', 'e120']),
+  pigment('turmeric-powder', 'Turmeric powder', 'Curcuma Longa Root Powder', 1.4, 1, [
+    'turmeric',
+    'ground turmeric',
+    'curcuma powder',
+  ]),
+  pigment('spirulina-powder', 'Spirulina powder', 'Spirulina Platensis Powder', 1.4, 1, [
+    'spirulina',
+  ]),
   {
     id: 'activated-charcoal',
     name: 'Activated charcoal',

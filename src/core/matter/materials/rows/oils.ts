@@ -149,6 +149,14 @@ export const OILS = [
     ['vitamin e', 'vitamin e oil', 'tocopheryl acetate', 'mixed tocopherols', 't50'],
     supplier(0.95),
   ),
+  liquidOil(
+    'mineral-oil',
+    'Mineral oil',
+    'Paraffinum Liquidum',
+    ['paraffin oil', 'liquid paraffin', 'white oil', 'baby oil', '8042-47-5'],
+    handbook(0.85),
+  ),
+  butter('lanolin', 'Lanolin', 'Lanolin', ['wool wax', 'wool fat'], handbook(0.94)),
   butter('cetyl-alcohol', 'Cetyl alcohol', 'Cetyl Alcohol', ['cetyl'], handbook(0.89)),
   butter(
     'stearic-acid',
