@@ -39,11 +39,15 @@ export function measure(
   poured: readonly Poured[],
   conditions: Conditions,
 ): Measured {
-  const main = poured.slice(0, body.parts[0]?.lines.length ?? 0);
+  const main = poured.filter(({ isMain }) => isMain);
   const totalG = portionsG(poured);
   const piece = pieceOf(poured, totalG, conditions);
   const reactants = piece && reactantsOf(piece);
-  const fizz = fizzOf(poured, conditions);
+  // What lies on the piece is dry by then, and no part of its balance.
+  const fizz = fizzOf(
+    poured.filter(({ isCoat }) => !isCoat),
+    conditions,
+  );
   const scent = scentReading(poured, body.family);
   return {
     totalG,
@@ -80,7 +84,7 @@ const NONE = { massG: 0, massLowG: 0, massHighG: 0 };
 /** Every line with its material at hand, the main mix first; a mix of the maker’s own by what it is made of. @throws RangeError for an id that is not in the catalog */
 export function pouredOf(body: FormulaBody, { catalog }: Conditions): readonly Poured[] {
   const poured: Poured[] = [];
-  for (const { lines } of body.parts)
+  for (const [at, { lines, kind }] of body.parts.entries())
     for (const line of lines) {
       const { materialId, massG, massLowG, massHighG } = isStrained(line)
         ? { ...line, ...NONE }
@@ -91,6 +95,8 @@ export function pouredOf(body: FormulaBody, { catalog }: Conditions): readonly P
           massG: massG * portion.massG,
           lowG: massLowG * portion.massG,
           highG: massHighG * portion.massG,
+          isMain: at === 0,
+          isCoat: kind === 'topping' || kind === 'icing' || kind === 'paint',
         });
     }
   return poured;

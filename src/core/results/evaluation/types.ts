@@ -155,6 +155,10 @@ export interface Evaluation extends Measured {
 
 /** A line with its material at hand, and the least and the most it may honestly be, grams. */
 export interface Poured extends Portion {
+  /** Of the main mix. */
+  readonly isMain: boolean;
+  /** It lies on the piece: topping, icing or paint. */
+  readonly isCoat: boolean;
   readonly lowG: number;
   readonly highG: number;
 }

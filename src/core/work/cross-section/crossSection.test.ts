@@ -3,6 +3,8 @@ import { LANTERN, bodyFrom } from '../../../../tests/fixtures/bodies';
 import { addPart, partMassG, setPartMass } from '@/core/formula/model/parts';
 import { emptyBody } from '@/core/formula/model/create';
 import { totalMassG } from '@/core/formula/model/edit';
+import { USUAL_CONDITIONS } from '@/core/results/conditions/types';
+import { evaluate } from '@/core/results/evaluation/evaluate';
 import { crossSectionOf, embedMassG } from './crossSection';
 import { SHIPPED } from '@/core/matter/materials/catalog';
 
@@ -27,6 +29,32 @@ describe('a piece cut open', () => {
     // h (3 - h^2) = 1 has its zero at 0.3473.
     expect(half?.shell[0]?.toHeight).toBeCloseTo(0.3473, 4);
     expect(half?.shell[1]?.toHeight).toBe(1);
+  });
+
+  it('gives a second color that is written as its dye alone one half of the main mix', () => {
+    const body = bodyFrom(
+      '600 g baking soda\n300 g citric acid\n1 g blue lake\n\nSecond color:\n1.5 g red 40 lake',
+    );
+    const halves = crossSectionOf(body, SPHERE, SHIPPED)?.shell ?? [];
+    expect(halves[0]?.toHeight).toBeCloseTo(0.5, 2);
+    const red = halves[1]?.part.hex ?? '';
+    // Pale, as so little dye in so much white is, and no blue in it.
+    const [r = 0, g = 0, b = 0] = [1, 3, 5].map((at) => parseInt(red.slice(at, at + 2), 16));
+    expect(r).toBeGreaterThan(200);
+    expect(r - g).toBeGreaterThan(40);
+    expect(b).toBeLessThan(r);
+  });
+
+  it('lays icing on a full piece: the mold holds none of it, and its cream of tartar balances nothing', () => {
+    const plain = '600 g baking soda\n300 g citric acid';
+    const iced = bodyFrom(
+      `${plain}\n\nIcing:\n100 g powdered sugar\n2 g cream of tartar\n15 g water`,
+    );
+    const { shell = [], onTop = [], pieceG = 0 } = crossSectionOf(iced, SPHERE, SHIPPED) ?? {};
+    expect(shell[0]?.part.massG).toBeCloseTo(pieceG, 6);
+    expect(onTop[0]?.massG).toBeCloseTo((117 / 900) * pieceG, 6);
+    const fizz = (body: typeof iced) => evaluate(body, USUAL_CONDITIONS).fizz;
+    expect(fizz(iced).acidEquivalentsMol).toBe(fizz(bodyFrom(plain)).acidEquivalentsMol);
   });
 
   it('is nothing of nothing', () => {

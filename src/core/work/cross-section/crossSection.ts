@@ -1,8 +1,7 @@
 import { powderHex } from '@/core/results/color/powder';
 import { partMassG } from '@/core/formula/model/parts';
-import { totalMassG } from '@/core/formula/model/edit';
 import type { FormulaBody, PartKind } from '@/core/formula/model/schema';
-import { portionsOf } from '@/core/matter/materials/portion';
+import { portionsOf, type Portion } from '@/core/matter/materials/portion';
 import type { Catalog } from '@/core/matter/materials/catalog';
 import { bracketedRoot } from '@/core/basics/numeric/bracketedRoot';
 import { moldVolumeMl } from '../scaling/molds';
@@ -51,16 +50,19 @@ export function crossSectionOf(
   mold: Mold,
   catalog: Catalog,
 ): CrossSection | null {
-  const totalG = totalMassG(body);
-  if (!(totalG > 0)) return null;
+  const mixes = mixesOf(body, catalog);
+  // What the mold holds; what lies on top of the piece comes beside it.
+  const heldG = sumG(mixes.filter(({ part }) => !isOnTop(part.kind)));
+  const wholeG = heldG > 0 ? heldG : sumG(mixes);
+  if (!(wholeG > 0)) return null;
   const densityGMl = packedDensityGMl(body.method).best;
   const pieceG = usualPieceG(mold, body.method);
-  const parts = body.parts.map((part) => ({
+  const parts = mixes.map(({ part, massG, portions }) => ({
     partId: part.id,
     kind: part.kind,
     name: part.name,
-    massG: (partMassG(part) / totalG) * pieceG,
-    hex: powderHex(portionsOf(catalog, part.lines)),
+    massG: (massG / wholeG) * pieceG,
+    hex: powderHex(portions),
   }));
   const shellParts = parts.filter(({ kind, massG }) => massG > 0 && isShell(kind));
   const embeds = parts.filter(({ kind, massG }) => kind === 'embed' && massG > 0);
@@ -73,10 +75,7 @@ export function crossSectionOf(
     densityGMl,
     shell: layersOf(shellParts, mold),
     embed: embed ? { ...embed, massG: embedG, radiusMm: ballRadiusMm(embedG / densityGMl) } : null,
-    onTop: parts.filter(
-      ({ kind, massG }) =>
-        massG > 0 && (kind === 'topping' || kind === 'icing' || kind === 'paint'),
-    ),
+    onTop: parts.filter(({ kind, massG }) => massG > 0 && isOnTop(kind)),
   };
 }
 
@@ -84,6 +83,52 @@ export function crossSectionOf(
 export function embedMassG(radiusMm: number, densityGMl: number): number {
   if (!(radiusMm >= 0)) throw new RangeError(`radiusMm must be 0 or more, got ${radiusMm}`);
   return ((4 / 3) * Math.PI * radiusMm ** 3 * densityGMl) / 1000;
+}
+
+interface Mix {
+  readonly part: FormulaBody['parts'][number];
+  readonly massG: number;
+  readonly portions: readonly Portion[];
+}
+
+/**
+ * What each part is mixed of. A second color that is written as its dye alone is a share of the main mix with that dye in
+ * it: of two colors each is one half.
+ */
+function mixesOf(body: FormulaBody, catalog: Catalog): readonly Mix[] {
+  const own = body.parts.map((part) => ({
+    part,
+    massG: partMassG(part),
+    portions: portionsOf(catalog, part.lines),
+  }));
+  const [main] = own;
+  const colors = own.filter(({ part, portions }) => part.kind === 'split' && isDyeAlone(portions));
+  if (!main || colors.length === 0) return own;
+  const share = 1 / (colors.length + 1);
+  const ofMain = main.portions.map((one) => ({ ...one, massG: one.massG * share }));
+  return own.map((mix) => {
+    if (mix === main) return { ...main, massG: main.massG * share, portions: ofMain };
+    if (!colors.includes(mix)) return mix;
+    const bare = ofMain.filter(({ material }) => material.role !== 'color');
+    return {
+      ...mix,
+      massG: mix.massG + main.massG * share,
+      portions: [...bare, ...mix.portions],
+    };
+  });
+}
+
+/** Neither fizzes by itself. */
+function isDyeAlone(portions: readonly Portion[]): boolean {
+  return !portions.some(({ material }) => material.role === 'base' || material.role === 'acid');
+}
+
+function sumG(mixes: readonly Mix[]): number {
+  return mixes.reduce((sum, { massG }) => sum + massG, 0);
+}
+
+function isOnTop(kind: PartKind): boolean {
+  return kind === 'topping' || kind === 'icing' || kind === 'paint';
 }
 
 function isShell(kind: PartKind): boolean {

@@ -30,7 +30,8 @@ export function mainMixing(
 ): readonly Operation[] {
   const bowl = cook.in('bowl');
   const beaker = cook.in('beaker');
-  const isAcidLast = body.school === 'acid-last';
+  // A bowl that is parted for the dye of one half gets its acid after that, whatever the school.
+  const isAcidLast = body.school === 'acid-last' || split?.isBeforeAcid === true;
   const wet = wetting(cook, beaker);
   const acids = linesOf(cook.by('acid'));
   const foams = linesOf(cook.by('foam'));
