@@ -92,7 +92,13 @@ function bathCautions({
     materials.some(({ traits }) => traits.includes(trait));
   // A steamer is never put into a bath: the rule speaks of what makes a bath foam.
   const foams = has('detergent') && family !== 'shower-steamer';
-  const foods = [...new Set(materials.flatMap(({ foodAllergen }) => foodAllergen?.value ?? []))];
+  const foods = [
+    ...new Set(
+      materials.flatMap(({ sentenceName, foodAllergen }) =>
+        foodAllergen ? [`${sentenceName} (${foodAllergen.value})`] : [],
+      ),
+    ),
+  ];
   const vapors = materials.some(cautionedForInfants);
   const isKeptFromInfants = vapors || has('menthol') || has('methyl-salicylate');
   return [
@@ -151,7 +157,7 @@ function bathCautions({
       'Not for jetted tubs.',
       practice,
     ),
-    ...say(foods.length > 0, 'food-allergens', `Made with ${listed(foods)}.`, practice),
+    ...say(foods.length > 0, 'food-allergens', `Contains ${listed(foods)}.`, practice),
     ...say(
       true,
       'stop-if',

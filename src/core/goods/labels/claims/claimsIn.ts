@@ -1,4 +1,5 @@
-import { LEXICON, NOT_A_CLAIM, type ClaimVerdict } from './lexicon';
+import type { ClaimVerdict } from './claimRow';
+import { LEXICON, NOT_A_CLAIM } from './lexicon';
 
 /** Words in a text of the maker’s that make a product something else than it is. */
 export interface Claim {

@@ -1,4 +1,4 @@
-import type { ClaimRow } from './lexicon';
+import type { ClaimRow } from './claimRow';
 
 const VAGUE =
   'is a general environmental claim, which needs recognized excellent performance behind it';

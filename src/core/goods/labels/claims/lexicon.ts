@@ -1,21 +1,8 @@
+import type { ClaimRow } from './claimRow';
 import { CONDITIONS } from './conditions';
 import { GREEN } from './green';
 import { PEST } from './pests';
 import { PROMISES } from './promises';
-
-export type ClaimVerdict = 'look' | 'drug' | 'pesticide';
-
-export interface ClaimRow {
-  readonly verdict: ClaimVerdict;
-  /** Whose rules it falls under where the verdict does not say. */
-  readonly topic?: 'green';
-  /** Words that make the claim. */
-  readonly words: RegExp;
-  /** The same words in a harmless turn of speech. */
-  readonly but?: RegExp;
-  readonly why: string;
-  readonly instead: string;
-}
 
 const DISEASE = 'names a condition, and what is sold for it is a drug';
 const HEALS = 'says that it treats or prevents, which makes a cosmetic a drug';

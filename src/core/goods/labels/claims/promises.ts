@@ -1,4 +1,4 @@
-import type { ClaimRow } from './lexicon';
+import type { ClaimRow } from './claimRow';
 import { PEST } from './pests';
 
 const FREE_FROM =

@@ -2,7 +2,7 @@ import type { ProductUse } from '@/core/matter/materials/knowledge';
 import type { Material } from '@/core/matter/materials/material';
 import { useOf } from '@/core/formula/model/messages';
 import { claimsIn } from '../claims/claimsIn';
-import type { ClaimVerdict } from '../claims/lexicon';
+import type { ClaimVerdict } from '../claims/claimRow';
 import { HAZARD_TEXT } from '../classification/statements';
 import type { LabelContent, LabelQuestion } from '../content';
 import { COLOR_WITHOUT_NUMBER } from '../ingredients/ingredients';
