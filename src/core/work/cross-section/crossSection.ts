@@ -30,6 +30,8 @@ export interface ShellLayer {
 export interface CrossSection {
   readonly mold: Mold;
   readonly pieceG: number;
+  /** Of the formula, what goes into molds: all but what lies on the pieces, grams. */
+  readonly heldG: number;
   readonly volumeMl: number;
   /** Packed density, g/mL. */
   readonly densityGMl: number;
@@ -52,16 +54,16 @@ export function crossSectionOf(
 ): CrossSection | null {
   const mixes = mixesOf(body, catalog);
   // What the mold holds; what lies on top of the piece comes beside it.
-  const heldG = sumG(mixes.filter(({ part }) => !isOnTop(part.kind)));
-  const wholeG = heldG > 0 ? heldG : sumG(mixes);
-  if (!(wholeG > 0)) return null;
+  const inMoldsG = sumG(mixes.filter(({ part }) => !isOnTop(part.kind)));
+  const heldG = inMoldsG > 0 ? inMoldsG : sumG(mixes);
+  if (!(heldG > 0)) return null;
   const densityGMl = packedDensityGMl(body.method).best;
   const pieceG = usualPieceG(mold, body.method);
   const parts = mixes.map(({ part, massG, portions }) => ({
     partId: part.id,
     kind: part.kind,
     name: part.name,
-    massG: (massG / wholeG) * pieceG,
+    massG: (massG / heldG) * pieceG,
     hex: powderHex(portions),
   }));
   const shellParts = parts.filter(({ kind, massG }) => massG > 0 && isShell(kind));
@@ -71,6 +73,7 @@ export function crossSectionOf(
   return {
     mold,
     pieceG,
+    heldG,
     volumeMl: moldVolumeMl(mold),
     densityGMl,
     shell: layersOf(shellParts, mold),

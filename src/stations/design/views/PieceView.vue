@@ -4,7 +4,6 @@ import { crossSectionOf } from '@/core/work/cross-section/crossSection';
 import { gasTrace } from '@/core/results/evaluation/gasTrace';
 import type { Evaluation } from '@/core/results/evaluation/types';
 import { setPartMass } from '@/core/formula/model/parts';
-import { totalMassG } from '@/core/formula/model/edit';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import { goneSecondsOf } from '@/core/batches/trials/taught';
 import { counted } from '@/core/basics/format/numbers';
@@ -28,9 +27,9 @@ const trace = computed(() => gasTrace(props.evaluation, design.pieceG ?? 0));
 
 /** The embed of one piece is so many grams: the part follows, the main mix makes room. */
 function resizeEmbed(massG: number, isDone: boolean): void {
-  const { embed, pieceG } = anatomy.value ?? {};
-  if (!embed || !pieceG) return;
-  const partG = (massG / pieceG) * totalMassG(props.body);
+  const { embed, pieceG, heldG } = anatomy.value ?? {};
+  if (!embed || !pieceG || !heldG) return;
+  const partG = (massG / pieceG) * heldG;
   const next = setPartMass(props.body, embed.partId, partG);
   if (isDone) design.change(next);
   else design.pull(next);
