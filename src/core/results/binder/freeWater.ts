@@ -1,9 +1,5 @@
 import { checkHumidity } from '@/core/matter/air/humidity';
-import {
-  gasFrom,
-  sumReactants,
-  type ReactantSums,
-} from '@/core/matter/chemistry/stoichiometry';
+import { gasFrom, sumReactants, type ReactantSums } from '@/core/matter/chemistry/stoichiometry';
 import { portionsG, type Portion } from '@/core/matter/materials/portion';
 import { reactantsOf } from '@/core/matter/materials/reactants';
 import { ROOM_PCT } from './room';

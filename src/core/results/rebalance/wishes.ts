@@ -1,7 +1,15 @@
 /** Something a maker may wish for beside the windows. */
 export const WISHES = [
-  { id: 'longer-fizz', word: 'Longer fizz', does: 'A quarter longer in the water, with a gentler fizz' },
-  { id: 'harder', word: 'Harder piece', does: 'More kaolin and cream of tartar. It fizzes slower, and clay stays in the tub' },
+  {
+    id: 'longer-fizz',
+    word: 'Longer fizz',
+    does: 'A quarter longer in the water, with a gentler fizz',
+  },
+  {
+    id: 'harder',
+    word: 'Harder piece',
+    does: 'More kaolin and cream of tartar. It fizzes slower, and clay stays in the tub',
+  },
   { id: 'more-foam', word: 'More foam', does: 'Another 1% of foamer' },
   {
     id: 'drier',
