@@ -33,6 +33,38 @@ function file(one: Filing, isDone: boolean): void {
 const say = (part: Partial<typeof maker.value>) =>
   workshop.changeSettings({ maker: { ...maker.value, ...part } });
 
+interface MakerField {
+  readonly key: keyof typeof maker.value;
+  readonly label: string;
+  readonly most: number;
+  readonly hint?: string;
+}
+const ELSEWHERE = 'Name and address, if you are elsewhere';
+/** As the settings bound them; who answers for it where the label is for. */
+const makerFields = computed<readonly MakerField[]>(() => {
+  const { markets } = design.value;
+  const answers = (isAsked: boolean, field: MakerField) => (isAsked ? [field] : []);
+  return [
+    { key: 'name', label: 'Name', most: 200 },
+    { key: 'address', label: 'Address', most: 300 },
+    { key: 'contact', label: 'Contact for customers', most: 200 },
+    { key: 'telephone', label: 'Telephone', most: 60 },
+    { key: 'dataSheet', label: 'Page with a cleaner’s full ingredient list', most: 300 },
+    { key: 'origin', label: 'Country of origin', most: 80 },
+    ...answers(markets.includes('eu'), {
+      key: 'responsibleEu',
+      label: 'Responsible in the EU',
+      most: 300,
+      hint: ELSEWHERE,
+    }),
+    ...answers(markets.includes('uk'), {
+      key: 'responsibleUk',
+      label: 'Responsible in the UK',
+      most: 300,
+      hint: ELSEWHERE,
+    }),
+  ];
+});
 const putUfi = (ufi: string) =>
   pack.putUnit({ ...props.unit, label: { ...design.value, ufi: ufi.slice(0, 40) } });
 </script>
@@ -42,56 +74,13 @@ const putUfi = (ufi: string) =>
     <h2>Maker</h2>
     <div class="fields">
       <DraftField
-        :model-value="maker.name"
-        label="Name"
-        maxlength="200"
-        @update:model-value="(text: string) => say({ name: text.trim() })"
-      />
-      <DraftField
-        :model-value="maker.address"
-        label="Address"
-        maxlength="300"
-        @update:model-value="(text: string) => say({ address: text.trim() })"
-      />
-      <DraftField
-        :model-value="maker.contact"
-        label="Contact for customers"
-        maxlength="200"
-        @update:model-value="(text: string) => say({ contact: text.trim() })"
-      />
-      <DraftField
-        :model-value="maker.dataSheet"
-        label="Page with a cleaner’s full ingredient list"
-        maxlength="300"
-        @update:model-value="(text: string) => say({ dataSheet: text.trim() })"
-      />
-      <DraftField
-        :model-value="maker.telephone"
-        label="Telephone"
-        maxlength="60"
-        @update:model-value="(text: string) => say({ telephone: text.trim() })"
-      />
-      <DraftField
-        :model-value="maker.origin"
-        label="Country of origin"
-        maxlength="80"
-        @update:model-value="(text: string) => say({ origin: text.trim() })"
-      />
-      <DraftField
-        v-if="design.markets.includes('eu')"
-        :model-value="maker.responsibleEu"
-        label="Responsible in the EU"
-        hint="Name and address, if you are elsewhere"
-        maxlength="300"
-        @update:model-value="(text: string) => say({ responsibleEu: text.trim() })"
-      />
-      <DraftField
-        v-if="design.markets.includes('uk')"
-        :model-value="maker.responsibleUk"
-        label="Responsible in the UK"
-        hint="Name and address, if you are elsewhere"
-        maxlength="300"
-        @update:model-value="(text: string) => say({ responsibleUk: text.trim() })"
+        v-for="{ key, label, hint, most } in makerFields"
+        :key="key"
+        :model-value="maker[key]"
+        :label="label"
+        :hint="hint"
+        :maxlength="most"
+        @update:model-value="(text: string) => say({ [key]: text.trim() })"
       />
       <DraftField
         v-if="design.markets.includes('eu') && kinds.some((kind) => kind !== 'cosmetic')"
