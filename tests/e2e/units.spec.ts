@@ -49,7 +49,9 @@ test('a person in the US sees ounces, Fahrenheit and a clock of 12 hours, types 
   await page.goto(`${SAMPLE_URL}/workshop`);
   await page.getByRole('combobox', { name: 'Units' }).focus();
   await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('option', { name: /^Metric/ })).toBeVisible();
   await page.getByRole('option', { name: /^Metric/ }).click();
+  await expect(page.getByRole('option', { name: /^Metric/ })).toBeHidden();
   await page.getByRole('link', { name: 'Design', exact: true }).click();
   await expect(gramsOf(page, 'Cornstarch')).toHaveValue('85');
   await expect(page.getByRole('button', { name: /humidity/ })).toContainText(/22°C.*[AP]M/s);
