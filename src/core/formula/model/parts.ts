@@ -11,6 +11,11 @@ const EMBED_SHARE = 0.07;
 /** The second color of a split takes half of the bowl. Common practice. */
 const SPLIT_SHARE = 0.5;
 
+/** Does it lie on the finished piece, outside the mold? */
+export function isCoat(kind: PartKind): boolean {
+  return kind === 'topping' || kind === 'icing' || kind === 'paint';
+}
+
 /**
  * Adds a part. A split takes half of every line of the main mix along, so that the base color carries over;
  * an embed begins as a small acid-forward mix; the others begin empty.

@@ -207,7 +207,14 @@ describe('what a label must say', () => {
 });
 
 describe('whose rules are cited', () => {
-  const WORN = { ...PLAIN, 'red-40-dye': 1, 'fragrance-oil': 5, borax: 20, 'orange-4-dye': 1 };
+  const WORN = {
+    ...PLAIN,
+    'red-40-dye': 1,
+    'fragrance-oil': 5,
+    borax: 20,
+    'orange-4-dye': 1,
+    'sodium-lauryl-sulfoacetate': 20,
+  };
   const OF_MARKET: Readonly<Record<Market, RegExp>> = {
     eu: /\bEU\b|76\/211/,
     uk: /\bUK\b|\bGB\b|General Product Safety|Packaged Goods/,
@@ -248,7 +255,6 @@ describe('whose rules are cited', () => {
       ] as const) {
         const text = cited([market], family, soldAs);
         for (const other of MARKETS) {
-          // The foaming caution is practice elsewhere, and says where it is law.
           if (other === market) expect(text).toMatch(OF_MARKET[other]);
           else expect(text).not.toMatch(OF_MARKET[other]);
         }

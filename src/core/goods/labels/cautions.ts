@@ -107,9 +107,7 @@ function bathCautions({
       'foaming-bath',
       // What is kept from small children is not handed to them under supervision either.
       FOAMING + FOAMING_ENDS[forWhom === 'children' && isKeptFromInfants ? 'everyone' : forWhom],
-      market === 'us'
-        ? 'US 21 CFR 740.17. Not checked against the current rule'
-        : 'common practice; in the US by 21 CFR 740.17',
+      market === 'us' ? 'US 21 CFR 740.17. Not checked against the current rule' : practice,
     ),
     ...say(
       !(foams && forWhom !== 'adults'),

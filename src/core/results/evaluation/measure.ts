@@ -1,3 +1,4 @@
+import { isCoat } from '@/core/formula/model/parts';
 import { dampReading, type DampReading } from '../binder/damp';
 import { freeWaterBand, freeWaterLimitsPct, gasShare } from '../binder/freeWater';
 import { saturation } from '../binder/saturation';
@@ -96,7 +97,7 @@ export function pouredOf(body: FormulaBody, { catalog }: Conditions): readonly P
           lowG: massLowG * portion.massG,
           highG: massHighG * portion.massG,
           isMain: at === 0,
-          isCoat: kind === 'topping' || kind === 'icing' || kind === 'paint',
+          isCoat: isCoat(kind),
         });
     }
   return poured;

@@ -114,7 +114,7 @@ function isSober({ start, scale }: Problem, { x }: Found): boolean {
 
 /**
  * Lines frozen, those first that move least, as long as the change stays under twice the least. Many at once where that holds:
- * freezing fewer of them never costs more, so one by one would have frozen them too.
+ * freezing fewer of them costs no more, but where the windows bend much.
  */
 function leftOut(problem: Problem, whole: Found): Found {
   const most = 2 * whole.cost;

@@ -1,5 +1,5 @@
 import { powderHex } from '@/core/results/color/powder';
-import { partMassG } from '@/core/formula/model/parts';
+import { isCoat, partMassG } from '@/core/formula/model/parts';
 import type { FormulaBody, PartKind } from '@/core/formula/model/schema';
 import { portionsOf, type Portion } from '@/core/matter/materials/portion';
 import type { Catalog } from '@/core/matter/materials/catalog';
@@ -54,7 +54,7 @@ export function crossSectionOf(
 ): CrossSection | null {
   const mixes = mixesOf(body, catalog);
   // What the mold holds; what lies on top of the piece comes beside it.
-  const inMoldsG = sumG(mixes.filter(({ part }) => !isOnTop(part.kind)));
+  const inMoldsG = sumG(mixes.filter(({ part }) => !isCoat(part.kind)));
   const heldG = inMoldsG > 0 ? inMoldsG : sumG(mixes);
   if (!(heldG > 0)) return null;
   const densityGMl = packedDensityGMl(body.method).best;
@@ -78,7 +78,7 @@ export function crossSectionOf(
     densityGMl,
     shell: layersOf(shellParts, mold),
     embed: embed ? { ...embed, massG: embedG, radiusMm: ballRadiusMm(embedG / densityGMl) } : null,
-    onTop: parts.filter(({ kind, massG }) => massG > 0 && isOnTop(kind)),
+    onTop: parts.filter(({ kind, massG }) => massG > 0 && isCoat(kind)),
   };
 }
 
@@ -128,10 +128,6 @@ function isDyeAlone(portions: readonly Portion[]): boolean {
 
 function sumG(mixes: readonly Mix[]): number {
   return mixes.reduce((sum, { massG }) => sum + massG, 0);
-}
-
-function isOnTop(kind: PartKind): boolean {
-  return kind === 'topping' || kind === 'icing' || kind === 'paint';
 }
 
 function isShell(kind: PartKind): boolean {

@@ -104,7 +104,6 @@ const RULES = {
     NONE,
   ),
   'certified-color': row([null, null, 'US 21 CFR 74 and 80'], NONE),
-  'color-number': row(cosmetics('article 19 (1) g', 'US 21 CFR 701.3'), NONE),
   'drug-claim': row(cosmetics('article 20', 'US FD&C Act 201 (g)'), [
     'EU 2001/83, article 1',
     'UK Human Medicines Regulations 2012',
