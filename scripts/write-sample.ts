@@ -55,6 +55,9 @@ const settings: Settings = {
 const file = writeWorkshopFile(
   {
     documents: [],
+    documentFiles: [],
+    logbook: [],
+    stabilityPlans: [],
     materials: sampleMaterials(),
     formulas: Object.values(formulas),
     batches,

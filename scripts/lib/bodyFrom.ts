@@ -1,6 +1,7 @@
 import type { Conditions } from '../../src/core/results/conditions/types';
 import type { FormulaBody } from '../../src/core/formula/model/schema';
 import { SHIPPED, catalogWith, type Catalog } from '../../src/core/matter/materials/catalog';
+import { scentDocumentsFor, type SupplierDocument } from '../../src/core/results/scent/documents';
 import { bodyOfRecipe } from '../../src/core/formula/reading/bodyOfRecipe';
 import { readRecipe, type RecipeReading } from '../../src/core/formula/reading/readRecipe';
 import { readWorkshopFile } from '../../src/storage/file/read';
@@ -20,7 +21,14 @@ export type Found =
     }
   | { readonly ok: false; readonly message: string };
 
-function bodyFromRecipe(text: string, family?: FormulaBody['family']): Found {
+/** What was found, with the documents as they stand. */
+type Read =
+  | (Omit<Extract<Found, { ok: true }>, 'scentDocuments'> & {
+      readonly documents: readonly SupplierDocument[];
+    })
+  | Extract<Found, { ok: false }>;
+
+function bodyFromRecipe(text: string, family?: FormulaBody['family']): Read {
   const read = readRecipe(text, SHIPPED);
   if (!read.ok) return { ok: false, message: read.problem.message };
   const { pieces, askedParts } = read.recipe;
@@ -31,14 +39,13 @@ function bodyFromRecipe(text: string, family?: FormulaBody['family']): Found {
     familyGuessed: family === undefined,
     askedParts,
     page: read.recipe,
-    ...NOTHING_OWN,
+    catalog: SHIPPED,
+    documents: [],
   };
 }
 
-const NOTHING_OWN = { catalog: SHIPPED, scentDocuments: [] } as const;
-
 /** The first formula of an exported file, with what its workshop knows. */
-function bodyFromFile(text: string): Found {
+function bodyFromFile(text: string): Read {
   const read = readWorkshopFile(text);
   if (!read.ok) return { ok: false, message: read.problem.message };
   const { formulas, materials, documents } = read.workshop;
@@ -52,7 +59,7 @@ function bodyFromFile(text: string): Found {
         askedParts: [],
         page: null,
         catalog: catalogWith(materials),
-        scentDocuments: documents,
+        documents,
       }
     : { ok: false, message: 'The file has no formula.' };
 }
@@ -66,8 +73,7 @@ export function bodyFrom(
     ? bodyFromFile(text)
     : bodyFromRecipe(text, family);
   if (!found.ok) return found;
-  return {
-    ...found,
-    body: { ...found.body, ...(family && { family }), ...(method && { method }) },
-  };
+  const { documents, ...others } = found;
+  const body = { ...found.body, ...(family && { family }), ...(method && { method }) };
+  return { ...others, body, scentDocuments: scentDocumentsFor(body.family, documents) };
 }

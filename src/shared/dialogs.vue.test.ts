@@ -2,13 +2,16 @@ import { flushPromises } from '@vue/test-utils';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { button, field, page } from '../../tests/fixtures/mountInPage';
 import { drawnShop } from '../../tests/fixtures/drawnShop';
+import { FILE_MAX_BYTES } from '@/core/results/scent/documents';
+import FileButton from '@/ui/kit/FileButton.vue';
 import { useSavingStore } from '@/stores/saving';
 import NewMaterialDialog from './NewMaterialDialog.vue';
 import PremixDialog from './PremixDialog.vue';
 import RoomDialog from './RoomDialog.vue';
 import RoomReading from './RoomReading.vue';
 import SaveMark from './SaveMark.vue';
-import ScentDocumentDialog from './ScentDocumentDialog.vue';
+import type { AskedDocument } from './askedDocument';
+import SupplierDocumentDialog from './SupplierDocumentDialog.vue';
 
 let shop: ReturnType<typeof drawnShop>;
 beforeEach(() => {
@@ -146,31 +149,48 @@ describe('a premix', () => {
 
 describe('a supplier’s document', () => {
   const scentId = 'fragrance-oil';
-  async function open() {
-    const dialog = shop.show(ScentDocumentDialog, { props: { materialId: null } });
-    await dialog.setProps({ materialId: scentId } as never);
+  const LIMIT = 'Limit in category 9, %';
+  async function open(over: Partial<AskedDocument> = {}) {
+    const dialog = shop.show(SupplierDocumentDialog, { props: { asked: null } });
+    await dialog.setProps({
+      asked: { materialId: scentId, lotId: null, document: null, ...over },
+    } as never);
     await flushPromises();
     return dialog;
   }
-  const kept = () => shop.workshop.documents.find(({ materialId }) => materialId === scentId);
+  const all = () => shop.workshop.documents.filter(({ materialId }) => materialId === scentId);
+  const kept = () => all()[0];
+  const clear = () =>
+    shop.workshop.remove(
+      'documents',
+      all().map(({ id }) => id),
+    );
 
   it('is kept with what it says, and leaves open what it leaves open', async () => {
-    shop.workshop.remove('documents', [scentId]);
+    clear();
     const dialog = await open();
-    await type('Limit in a rinse-off product, %', '4.5');
+    await type(LIMIT, '4.5');
+    await type('Edition of the standard', '51');
     await submit();
-    expect(kept()).toMatchObject({ maxPct: 4.5, vanillinPct: null, flashPointC: null });
+    expect(kept()).toMatchObject({
+      kind: 'fragrance-certificate',
+      edition: '51',
+      limits: [{ category: '9', pct: 4.5 }],
+      vanillinPct: null,
+      flashPointC: null,
+      attached: null,
+    });
     expect(dialog.emitted('close')).toHaveLength(1);
   });
 
   it.each([
-    ['Limit in a rinse-off product, %', '100.1', 'Type a limit over 0, up to 100%.'],
-    ['Limit in a rinse-off product, %', '0', 'Type a limit over 0, up to 100%.'],
+    [LIMIT, '100.1', 'Type a limit over 0, up to 100%.'],
+    [LIMIT, '0', 'Type a limit over 0, up to 100%.'],
     ['Vanillin, %', '101', 'Type the vanillin, 0–100%.'],
     ['Flash point, °C', '401', 'Type a flash point from −50°C to 400°C.'],
     ['Flash point, °C', 'warm', 'Type a flash point from −50°C to 400°C.'],
   ])('with “%s” of %s is not kept: %s', async (label, text, said) => {
-    shop.workshop.remove('documents', [scentId]);
+    clear();
     const dialog = await open();
     await type(label, text);
     await submit();
@@ -179,37 +199,74 @@ describe('a supplier’s document', () => {
     expect(dialog.emitted('close')).toBeUndefined();
   });
 
-  it('asks before it replaces one that came from elsewhere while it stood open', async () => {
-    shop.workshop.remove('documents', [scentId]);
+  it('asks before it replaces what changed elsewhere while it stood open', async () => {
+    clear();
     await open();
-    await type('Limit in a rinse-off product, %', '4');
-    const document = { id: scentId, origin: 'own', materialId: scentId, maxPct: 2 } as const;
-    const rest = { vanillinPct: null, flashPointC: null, dated: '2026-01-05' };
-    shop.workshop.put('documents', [{ ...document, ...rest }]);
+    await type(LIMIT, '4');
+    await submit();
+    const onFile = kept();
+    if (!onFile) throw new Error('nothing was kept');
+    document.body.innerHTML = '';
+    await open({ document: onFile });
+    await type(LIMIT, '3');
+    shop.workshop.put('documents', [{ ...onFile, limits: [{ category: '9', pct: 2 }] }]);
     await submit();
     expect(page().find('[role=alert].problem').text()).toContain('changed elsewhere');
-    expect(kept()?.maxPct).toBe(2);
+    expect(kept()?.limits[0]?.pct).toBe(2);
     await submit();
-    expect(kept()?.maxPct).toBe(4);
+    expect(kept()?.limits[0]?.pct).toBe(3);
+    expect(all()).toHaveLength(1);
   });
 
   it('takes the ends of its ranges', async () => {
+    clear();
     await open();
-    await type('Limit in a rinse-off product, %', '100');
+    await type(LIMIT, '100');
     await type('Vanillin, %', '0');
     await type('Flash point, °C', '-50');
     await submit();
-    expect(kept()).toMatchObject({ maxPct: 100, vanillinPct: 0, flashPointC: -50 });
+    expect(kept()).toMatchObject({ limits: [{ pct: 100 }], vanillinPct: 0, flashPointC: -50 });
+  });
+
+  it('of what is no scent has no limits; it is a safety data sheet, and is removed with its file', async () => {
+    const dialog = await open({ materialId: 'citric-acid' });
+    expect(says()).not.toContain('Limit in category');
+    const file = new File(['%PDF-1.4'], 'sheet.pdf', { type: 'application/pdf' });
+    dialog.getComponent(FileButton).vm.$emit('files', [file]);
+    await vi.waitFor(() => expect(says()).toContain('sheet.pdf'));
+    await submit();
+    const own = shop.workshop.documents.find(({ attached }) => attached?.name === 'sheet.pdf');
+    expect(own).toMatchObject({ kind: 'safety-data-sheet', materialId: 'citric-acid' });
+    const [stored] = await shop.workshop.loadDocumentFiles([own?.id ?? '']);
+    expect(stored?.dataUrl).toBe(`data:application/pdf;base64,${btoa('%PDF-1.4')}`);
+    document.body.innerHTML = '';
+    await open({ materialId: 'citric-acid', document: own ?? null });
+    await press('Remove');
+    expect(shop.workshop.documents).not.toContain(own);
+    expect(await shop.workshop.loadDocumentFiles([own?.id ?? ''])).toEqual([]);
+  });
+
+  it.each([
+    [new File(['x'], 'notes.txt', { type: 'text/plain' }), 'is no PDF, JPEG or PNG'],
+    [new File([''], 'empty.pdf', { type: 'application/pdf' }), 'is empty'],
+    [
+      new File([new Uint8Array(FILE_MAX_BYTES + 1)], 'big.pdf', { type: 'application/pdf' }),
+      'Choose one of up to 2 MB',
+    ],
+  ])('refuses a file: %o', async (file, said) => {
+    const dialog = await open({ materialId: 'citric-acid' });
+    dialog.getComponent(FileButton).vm.$emit('files', [file]);
+    await vi.waitFor(() => expect(says()).toContain(said));
   });
 
   it('is taken off file, and only where there is one', async () => {
-    shop.workshop.remove('documents', [scentId]);
+    clear();
     await open();
     expect(says()).not.toContain('Remove');
-    await type('Limit in a rinse-off product, %', '4');
+    await type(LIMIT, '4');
     await submit();
     document.body.innerHTML = '';
-    await open();
+    await open({ document: kept() ?? null });
     await press('Remove');
     expect(kept()).toBeUndefined();
   });

@@ -50,8 +50,8 @@ export const useGoodsStore = defineStore('goods', () => {
   const loose = computed(() => looseStock(workshop.batches, workshop.goods));
   const wrapped = computed(() => wrappedStock(workshop.goods));
   const onHand = computed(() => unitsOnHand(wrapped.value));
-  /** Batches made from lots that are on hold. */
-  const held = computed(() => heldBatches(books.value));
+  /** Batches made from lots that are on hold, or rejected. */
+  const held = computed(() => heldBatches(books.value, workshop.logbook));
   /** What may be promised: nothing from a lot on hold, nothing past its day. */
   const toPromise = computed(() => promisable(wrapped.value, held.value, today()));
   const looseToPromise = computed(() => promisableLoose(loose.value, held.value));

@@ -1,11 +1,8 @@
 import { counted, formatCount } from '@/core/basics/format/numbers';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import {
-  safetyFileOf,
-  type SafetyFile,
-  type SafetyFileTest,
-} from '@/core/goods/products/safetyFile';
+import { batchFileOf, type BatchFile, type TestOnFile } from '@/core/goods/quality/batchFile';
+import { safetyFileOf, type SafetyFile } from '@/core/goods/quality/safetyFile';
 import { labeledLines, unitLabel, type LabelBooks } from '@/core/goods/products/labelOf';
 import { mostUnits, wrapCode, wrapFrom, type WrapPlan } from '@/core/goods/products/wrap';
 import { packagingFor } from '@/core/goods/products/packaging';
@@ -44,7 +41,7 @@ export const usePackStore = defineStore('pack', () => {
     formulas: workshop.formulas,
     batches: workshop.batches,
     lots: workshop.lots,
-    scentDocuments: workshop.documents,
+    documents: workshop.documents,
     packagings: workshop.packaging,
     maker: workshop.settings.maker,
   }));
@@ -224,26 +221,33 @@ export const usePackStore = defineStore('pack', () => {
     return unitLabel(of, labeledLines(of, ids, labelBooks.value), labelBooks.value).netG;
   }
 
-  function safetyFile(
-    bestBefore: string | null,
-    said: (trial: (typeof trialStore.trials)[number]) => SafetyFileTest,
-  ): SafetyFile | null {
+  type SayTest = (trial: (typeof trialStore.trials)[number]) => TestOnFile;
+  const askBatch = (said: SayTest) => ({
+    books: labelBooks.value,
+    facts: workshop.facts,
+    lotMoves: shelf.moves,
+    trialsOf: (batch: Batch) =>
+      trialStore.trials
+        .filter(({ batchId, voidedAt }) => batchId === batch.id && !voidedAt)
+        .map(said),
+    writtenAt: nowIso(),
+  });
+  /** A batch as an assessor reads it. */
+  const batchFile = (batch: Batch, said: SayTest): BatchFile => batchFileOf(batch, askBatch(said));
+
+  function safetyFile(bestBefore: string | null, said: SayTest): SafetyFile | null {
     const of = unit.value;
     const shown = label.value;
     if (!of || !shown) return null;
     return safetyFileOf({
+      ...askBatch(said),
       unit: of,
       label: shown,
       batches: batches.value,
-      books: labelBooks.value,
-      facts: workshop.facts,
-      lotMoves: shelf.moves,
-      trialsOf: (batch) =>
-        trialStore.trials
-          .filter(({ batchId, voidedAt }) => batchId === batch.id && !voidedAt)
-          .map(said),
-      writtenAt: nowIso(),
       bestBefore,
+      logbook: workshop.logbook,
+      plans: workshop.stabilityPlans,
+      goods: goods.books,
     });
   }
 
@@ -267,6 +271,7 @@ export const usePackStore = defineStore('pack', () => {
     planFor,
     wrap,
     netOf,
+    batchFile,
     safetyFile,
   };
 });

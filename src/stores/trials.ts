@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref, watch } from 'vue';
 import { conditionsOfBatch } from '@/core/workshop/settings/conditionsFor';
+import { scentDocumentsFor } from '@/core/results/scent/documents';
 import type { Conditions } from '@/core/results/conditions/types';
 import { evaluate } from '@/core/results/evaluation/evaluate';
 import type { Evaluation } from '@/core/results/evaluation/types';
@@ -151,7 +152,7 @@ export const useTrialsStore = defineStore('trials', () => {
       .filter(({ look }) => look.state === 'due');
   }
 
-  function cupTestConditions(ladder: Pick<CupTest, 'cupG'>): Conditions {
+  function cupTestConditions(ladder: Pick<CupTest, 'cupG' | 'body'>): Conditions {
     const { catalog, settings, facts } = workshop;
     return {
       catalog,
@@ -159,7 +160,7 @@ export const useTrialsStore = defineStore('trials', () => {
       roomTempC: settings.tempC,
       tub: CUP_OF_WATER,
       pieceG: ladder.cupG,
-      scentDocuments: workshop.documents,
+      scentDocuments: scentDocumentsFor(ladder.body.family, workshop.documents),
       learned: facts.trials ?? {},
     };
   }

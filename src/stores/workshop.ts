@@ -3,6 +3,7 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import type { OwnTrials } from '@/core/results/conditions/types';
 import type { WorkshopFacts } from '@/core/workshop/settings/conditionsFor';
 import { newFormula } from '@/core/formula/model/create';
+import type { DocumentFile } from '@/core/results/scent/documents';
 import type { Formula, FormulaBody } from '@/core/formula/model/schema';
 import { catalogWith } from '@/core/matter/materials/catalog';
 import { idsAtHand } from '@/core/goods/archive/atHand';
@@ -68,6 +69,8 @@ export const useWorkshopStore = defineStore('workshop', () => {
   const goods = computed(() => records.value.goods);
   const orders = computed(() => records.value.orders);
   const documents = computed(() => records.value.documents);
+  const logbook = computed(() => records.value.logbook);
+  const stabilityPlans = computed(() => records.value.stabilityPlans);
   const ladders = computed(() => records.value.ladders);
   /** What the maker's own trials teach: computed again only when a trial or a batch was written. */
   const taught = computed<OwnTrials>(
@@ -212,6 +215,14 @@ export const useWorkshopStore = defineStore('workshop', () => {
     if (photos.length > 0) records.value = overlaid(records.value, 'photos', photos);
   }
 
+  /** Reads the attached files of these documents: they are as big as photos. */
+  async function loadDocumentFiles(ids: readonly string[]): Promise<readonly DocumentFile[]> {
+    const here = records.value.documentFiles.filter(({ id }) => ids.includes(id));
+    const missing = ids.filter((id) => !here.some((file) => file.id === id));
+    const read = missing.length > 0 ? ((await session?.loadDocumentFiles(missing)) ?? []) : [];
+    return [...here, ...read];
+  }
+
   /** What this tab has in hand stays in hand. */
   function applySettings(next: Settings): void {
     const { formulaInHandId, batchInHandId } = settings.value;
@@ -308,6 +319,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     codeOfBatch,
     loadBatches,
     loadPhotos,
+    loadDocumentFiles,
     materials,
     catalog,
     facts,
@@ -321,6 +333,8 @@ export const useWorkshopStore = defineStore('workshop', () => {
     goods,
     orders,
     documents,
+    logbook,
+    stabilityPlans,
     fills,
     settings,
     refused,

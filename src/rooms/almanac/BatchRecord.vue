@@ -24,6 +24,7 @@ import { formatMass, formatTemp } from '@/core/basics/format/quantities';
 import RecordEntries from './RecordEntries.vue';
 import RecordDrying from './RecordDrying.vue';
 import RecordLots from './RecordLots.vue';
+import RecordQuality from './RecordQuality.vue';
 import RecordWeights from './RecordWeights.vue';
 
 const props = defineProps<{ batchId: string }>();
@@ -155,6 +156,7 @@ const moisturePlanned = computed(() => {
         <RecordWeights :batch="batch" />
         <RecordDrying :batch="batch" />
         <RecordLots :batch="batch" />
+        <RecordQuality v-if="batch.outcome === 'made'" :batch="batch" />
       </section>
       <RecordEntries :batch="batch" class="entries" />
     </div>

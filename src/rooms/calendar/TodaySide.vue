@@ -3,20 +3,20 @@ import { mdiCheck } from '@mdi/js';
 import { computed } from 'vue';
 import { doneBetween, type Deed } from '@/core/goods/planning/doneBetween';
 import { kindOfStep, type StepKind } from '@/core/goods/planning/steps';
-import { looksOf } from '@/core/batches/records/keptBack';
-import { shelfLifeOf } from '@/core/workshop/shelf/watch';
 import { useCalendarStore } from '@/stores/calendar';
-import { today } from '@/stores/now';
 import { usePlanInputsStore } from '@/stores/planInputs';
+import { useQualityStore } from '@/stores/quality';
 import { useWorkshopStore } from '@/stores/workshop';
-import { clockTime, shortDate, weekdayTime } from '@/core/basics/format/dates';
-import { counted } from '@/core/basics/format/numbers';
+import { clockTime, weekdayTime } from '@/core/basics/format/dates';
 import { sayStep } from './calendarMessages';
+import { useReminders } from './useReminders';
 
 /** For each pair of hands what comes today, in order; each opens where it is done. The record itself ticks what is done. */
 const calendar = useCalendarStore();
 const planInputs = usePlanInputsStore();
 const workshop = useWorkshopStore();
+const quality = useQualityStore();
+const { reminderLine } = useReminders();
 
 const day = computed(() => {
   const from = new Date(planInputs.startMs);
@@ -43,16 +43,7 @@ const hands = computed(() => {
     };
   });
 });
-const looks = computed(() =>
-  workshop.batches.flatMap((batch) =>
-    looksOf(batch, planInputs.startMs).flatMap(({ state, month }) =>
-      state === 'due' ? [{ batch, month }] : [],
-    ),
-  ),
-);
-const expiring = computed(() =>
-  workshop.lots.filter((lot) => shelfLifeOf(lot, today()) === 'soon'),
-);
+const reminders = computed(() => quality.due.map((of) => reminderLine(of)));
 
 const PLACES: Readonly<Record<StepKind, string>> = {
   mix: 'scale',
@@ -96,20 +87,12 @@ function take({ formulaId }: { readonly formulaId: string | null }): void {
         Next: {{ of.next.name }}, {{ sayStep(of.next.step) }}, {{ weekdayTime(of.next.startMs) }}
       </p>
     </div>
-    <div v-if="looks.length > 0 || expiring.length > 0">
+    <div v-if="reminders.length > 0">
       <h2>Reminders</h2>
       <ul class="plain-list">
-        <li v-for="{ batch, month } in looks" :key="batch.id + month">
-          <span class="tabular">{{ batch.code }}</span>
-          <router-link class="link" :to="{ name: 'try' }"
-            >Check a retained sample after {{ counted(month, 'month') }}</router-link
-          >
-        </li>
-        <li v-for="lot in expiring" :key="lot.id">
-          <span class="tabular">{{ lot.code }}</span>
-          <router-link class="link" :to="{ name: 'shelf', params: { side: 'lots' } }"
-            >Lot expires {{ shortDate(lot.expiresOn ?? '') }}</router-link
-          >
+        <li v-for="one in reminders" :key="one.id">
+          <span class="tabular">{{ one.about }}</span>
+          <router-link class="link" :to="one.to">{{ one.said }}</router-link>
         </li>
       </ul>
     </div>

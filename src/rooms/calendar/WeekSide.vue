@@ -2,15 +2,26 @@
 import { clockTime, weekdayDate } from '@/core/basics/format/dates';
 import { computed, ref } from 'vue';
 import { useCalendarStore } from '@/stores/calendar';
+import { nowIso, today } from '@/stores/now';
 import { usePlanInputsStore } from '@/stores/planInputs';
+import { useQualityStore } from '@/stores/quality';
 import { sayStep } from './calendarMessages';
+import { useReminders } from './useReminders';
 
 /** A week on one sheet, for the wall: day by day what each pair of hands does, and what is due. */
 const calendar = useCalendarStore();
 const planInputs = usePlanInputsStore();
+const quality = useQualityStore();
+const { reminderLine } = useReminders();
 const weeksOn = ref(0);
 const DAYS = 7;
 
+/** From today on: what was due before stands today. */
+const reminders = computed(() => {
+  const last = new Date(planInputs.startMs);
+  last.setDate(last.getDate() + DAYS * (weeksOn.value + 1) - 1);
+  return quality.dueBetween(today(), nowIso(last).slice(0, 10));
+});
 const days = computed(() =>
   Array.from({ length: DAYS }, (_, i) => {
     const from = new Date(planInputs.startMs);
@@ -28,6 +39,9 @@ const days = computed(() =>
         name,
         bars: bars.filter(({ person }) => person === name),
       })),
+      reminders: reminders.value
+        .filter(({ day }) => day === nowIso(from).slice(0, 10))
+        .map(reminderLine),
       dues: planInputs.cover.orders
         .map(({ order }) => order)
         .filter(({ due }) => isThen(Date.parse(due))),
@@ -65,6 +79,9 @@ const print = () => window.print();
           <td>
             <div v-for="order in day.dues" :key="order.id">
               <span class="tabular">{{ clockTime(order.due) }}</span> {{ order.who }}
+            </div>
+            <div v-for="one in day.reminders" :key="one.id" class="reminder">
+              <router-link class="link" :to="one.to">{{ one.about }}: {{ one.said }}</router-link>
             </div>
           </td>
         </tr>

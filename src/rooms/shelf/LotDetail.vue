@@ -13,6 +13,7 @@ import { useMoney } from '@/shared/useMoney';
 import AllergenField from '@/ui/fields/AllergenField.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
 import DateField from '@/ui/kit/DateField.vue';
+import SupplierDocuments from '@/shared/SupplierDocuments.vue';
 import LotMoves from './LotMoves.vue';
 import { useMaterials } from '@/ui/fields/materials';
 import DraftField from '@/ui/fields/DraftField.vue';
@@ -48,6 +49,9 @@ function count(): void {
 const isScent = computed(() => materialOf(props.lot.materialId).role === 'scent');
 
 function remove(): void {
+  const ids = workshop.documents.filter(({ lotId }) => lotId === props.lot.id).map(({ id }) => id);
+  workshop.remove('documentFiles', ids);
+  workshop.remove('documents', ids);
   workshop.remove('lots', [props.lot.id]);
 }
 </script>
@@ -124,6 +128,7 @@ function remove(): void {
       :model-value="lot.allergens ?? []"
       @update:model-value="(allergens) => change({ allergens: [...allergens] })"
     />
+    <SupplierDocuments :material-id="lot.materialId" :lot-id="lot.id" />
     <p class="end">
       <v-btn v-if="!isUsed" color="error" variant="text" @click="isRemoving = true"
         >Remove lot</v-btn

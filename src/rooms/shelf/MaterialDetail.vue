@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import { SOURCES } from '@/core/matter/materials/sources';
 import { isShipped } from '@/core/matter/materials/catalog';
 import { newOwnMaterial } from '@/core/matter/materials/newOwnMaterial';
@@ -11,10 +11,9 @@ import { today } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
-import ScentDocumentDialog from '@/shared/ScentDocumentDialog.vue';
-import { shortDate } from '@/core/basics/format/dates';
+import SupplierDocuments from '@/shared/SupplierDocuments.vue';
 import { listed } from '@/core/basics/format/names';
-import { formatFixed, formatPercent } from '@/core/basics/format/numbers';
+import { formatFixed } from '@/core/basics/format/numbers';
 import { formatMass } from '@/core/basics/format/quantities';
 import OverrideField from './OverrideField.vue';
 import { useMaterials } from '@/ui/fields/materials';
@@ -34,10 +33,6 @@ const own = computed<OwnMaterial>(
 );
 const isMadeHere = computed(() => !isShipped(props.materialId));
 const lots = computed(() => usableLots(props.materialId, workshop.lots, today()));
-const document = computed(() =>
-  workshop.documents.find(({ materialId }) => materialId === props.materialId),
-);
-const documentedId = ref<string | null>(null);
 /** Formulas and batches that are made of it. */
 const users = computed(() => [
   ...usersOfMaterial(
@@ -59,6 +54,11 @@ function change(part: Partial<OwnMaterial>): void {
 
 function remove(): void {
   emit('removed');
+  const ids = workshop.documents
+    .filter(({ materialId }) => materialId === props.materialId)
+    .map(({ id }) => id);
+  workshop.remove('documentFiles', ids);
+  workshop.remove('documents', ids);
   workshop.remove('materials', [props.materialId]);
 }
 </script>
@@ -194,21 +194,7 @@ function remove(): void {
         @update:model-value="(text: string) => change({ note: text })"
       />
     </div>
-    <template v-if="material.role === 'scent'">
-      <h3>Supplier’s document</h3>
-      <p>
-        <template v-if="document">{{
-          document.maxPct === null
-            ? `Document of ${shortDate(document.dated)}, no limit given.`
-            : `Document of ${shortDate(document.dated)}, limit ${formatPercent(document.maxPct)}.`
-        }}</template>
-        <template v-else>None yet. Rovack uses its cautious limits.</template>
-        <v-btn size="small" variant="text" @click="documentedId = materialId">{{
-          document ? 'Edit' : 'Add'
-        }}</v-btn>
-      </p>
-      <ScentDocumentDialog :material-id="documentedId" @close="documentedId = null" />
-    </template>
+    <SupplierDocuments :material-id="materialId" />
     <ul v-if="material.cautions.length" class="cautions">
       <li v-for="caution in material.cautions" :key="caution">{{ caution }}</li>
     </ul>
@@ -242,10 +228,6 @@ function remove(): void {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 10px;
-}
-h3 {
-  margin: 16px 0 2px;
-  font: 650 var(--text-lead) var(--font-heading);
 }
 .cautions {
   margin: 14px 0 0;

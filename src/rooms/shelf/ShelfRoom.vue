@@ -12,6 +12,7 @@ const MaterialsSide = defineAsyncComponent(() => import('./MaterialsSide.vue'));
 const LotsSide = defineAsyncComponent(() => import('./LotsSide.vue'));
 const PackagingSide = defineAsyncComponent(() => import('./PackagingSide.vue'));
 const MoldsSide = defineAsyncComponent(() => import('./MoldsSide.vue'));
+const LogSide = defineAsyncComponent(() => import('./LogSide.vue'));
 const ToolsSide = defineAsyncComponent(() => import('./ToolsSide.vue'));
 const ShoppingFor = defineAsyncComponent(() => import('@/shared/ShoppingFor.vue'));
 
@@ -21,6 +22,7 @@ const SIDES = [
   { value: 'packaging', word: 'Packaging' },
   { value: 'molds', word: 'Molds' },
   { value: 'tools', word: 'Tools' },
+  { value: 'log', word: 'Checks and cleaning' },
   { value: 'to-buy', word: 'To buy' },
 ] as const;
 type Side = (typeof SIDES)[number]['value'];
@@ -57,6 +59,7 @@ const side = computed<Side>({
       <PackagingSide v-else-if="side === 'packaging'" />
       <MoldsSide v-else-if="side === 'molds'" />
       <ToolsSide v-else-if="side === 'tools'" />
+      <LogSide v-else-if="side === 'log'" />
       <ShoppingFor v-else />
     </div>
   </div>

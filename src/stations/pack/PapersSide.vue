@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref } from 'vue';
+import { attachedTo, type SafetyFile } from '@/core/goods/quality/safetyFile';
 import { originOf, packagingLot, recallBatch, recallLot } from '@/core/goods/products/recall';
 import { shortDate } from '@/core/basics/format/dates';
 import { formatMass } from '@/core/basics/format/quantities';
@@ -17,7 +18,8 @@ import { download, saveBlob } from '@/ui/frame/download';
 import { safetyFilePaper, originPaper, pricePaper, recallPaper } from '@/ui/paper/goodsPapers';
 import type { Paper } from '@/ui/paper/papers';
 import PaperSheet from './PaperSheet.vue';
-import { safetyFileTest } from './safetyFileTest';
+import { bytesOf } from '@/shared/documentFile';
+import { testOnFile } from '@/shared/testOnFile';
 
 /** The safety file of the open product, a recall either way, and the list of prices: on screen, on paper, as files. */
 const pack = usePackStore();
@@ -75,7 +77,7 @@ const safetyFile = computed(() => {
   if (which.value !== 'safety-file') return null;
   const best = pack.label?.bestBefore;
   return pack.safetyFile(best ? new Date(best.atMs).toISOString().slice(0, 10) : null, (trial) =>
-    safetyFileTest(trial, trialStore.answerOf(trial)),
+    testOnFile(trial, trialStore.answerOf(trial)),
   );
 });
 
@@ -124,29 +126,60 @@ function netOf(unitId: string): string {
   return netG === null ? '' : `${formatMass(netG, 0)}`;
 }
 
-async function savePdf(): Promise<void> {
-  if (!paper.value) return;
+async function pdfOf(of: Paper): Promise<Blob> {
+  const [{ paperDocument }, { makePdf }] = await Promise.all([
+    import('@/ui/paper/papers'),
+    import('@/ui/paper/makePdf'),
+  ]);
+  return makePdf(paperDocument(of));
+}
+async function writing(write: () => Promise<void>): Promise<void> {
   isWriting.value = true;
   problem.value = '';
   try {
-    const [{ paperDocument }, { makePdf }] = await Promise.all([
-      import('@/ui/paper/papers'),
-      import('@/ui/paper/makePdf'),
-    ]);
-    saveBlob(`${fileName(paper.value.title)}.pdf`, await makePdf(paperDocument(paper.value)));
+    await write();
   } catch (error) {
-    problem.value = `Couldn’t write the PDF (${reasonOf(error)}). Print it instead.`;
+    problem.value = `Couldn’t write the file (${reasonOf(error)}). Print it instead.`;
   }
   isWriting.value = false;
 }
+const savePdf = () =>
+  writing(async () => {
+    if (paper.value) saveBlob(`${fileName(paper.value.title)}.pdf`, await pdfOf(paper.value));
+  });
+const jsonOf = (of: SafetyFile) => `${JSON.stringify(of, null, 2)}\n`;
 function saveJson(): void {
   if (!safetyFile.value) return;
   download(
     `${fileName(`Product safety file ${safetyFile.value.product}`)}.json`,
     'application/json',
-    `${JSON.stringify(safetyFile.value, null, 2)}\n`,
+    jsonOf(safetyFile.value),
   );
 }
+/** The paper, its data, and every attached file, in one ZIP. */
+const saveAll = () =>
+  writing(async () => {
+    const of = safetyFile.value;
+    if (!of || !paper.value) return;
+    const [{ zipSync, strToU8 }, pdf] = await Promise.all([import('fflate'), pdfOf(paper.value)]);
+    const documents = attachedTo(of);
+    const files = await workshop.loadDocumentFiles(documents.map(({ id }) => id));
+    const name = fileName(`Product safety file ${of.product}`);
+    const entries = {
+      [`${name}.pdf`]: new Uint8Array(await pdf.arrayBuffer()),
+      [`${name}.json`]: strToU8(jsonOf(of)),
+      ...Object.fromEntries(
+        files.map(({ id, dataUrl }, i) => [
+          `files/${i + 1} ${fileName(documents.find((one) => one.id === id)?.file ?? 'file')}`,
+          bytesOf(dataUrl),
+        ]),
+      ),
+    };
+    saveBlob(
+      `${name}.zip`,
+      new Blob([new Uint8Array(zipSync(entries))], { type: 'application/zip' }),
+    );
+  });
 function fileName(title: string): string {
   return title
     .replace(/[\\/:*?"<>|]+/g, ' ')
@@ -180,6 +213,12 @@ const print = () => window.print();
         >
         <v-btn v-if="which === 'safety-file'" :disabled="!safetyFile" @click="saveJson"
           >Save as JSON</v-btn
+        >
+        <v-btn
+          v-if="which === 'safety-file' && safetyFile && attachedTo(safetyFile).length > 0"
+          :loading="isWriting"
+          @click="saveAll"
+          >Save with documents (ZIP)</v-btn
         >
       </div>
       <ProblemLine :problem="problem" />

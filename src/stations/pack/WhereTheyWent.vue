@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { complaintCount } from '@/core/goods/quality/complaints';
+import { sayComplaints } from '@/core/goods/quality/messages';
 import { GONE_WORDS } from '@/core/goods/products/messages';
 import { standingMoves } from '@/core/goods/products/moves';
 import type { SaleUnit } from '@/core/goods/products/schema';
@@ -62,6 +64,7 @@ const beside = computed<readonly Row[]>(() =>
     ];
   }),
 );
+const complaints = computed(() => complaintCount(pack.batches, workshop.logbook, goods.books));
 const here = computed(() => runs.value.reduce((sum, { left }) => sum + left, 0));
 </script>
 
@@ -82,6 +85,7 @@ const here = computed(() => runs.value.reduce((sum, { left }) => sum + left, 0))
         ><span class="quiet">{{ row.when }}</span>
       </li>
     </ul>
+    <p v-if="complaints.all > 0" class="more">{{ sayComplaints(complaints) }}</p>
     <p v-if="gone.length > MOST" class="quiet more">
       and {{ counted(gone.length - MOST, 'earlier time') }}
     </p>

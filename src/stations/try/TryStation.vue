@@ -12,6 +12,7 @@ import { useTrialsStore } from '@/stores/trials';
 import PitcherHand from './PitcherHand.vue';
 import RetainedSamples from './RetainedSamples.vue';
 import CupTestView from './CupTestView.vue';
+import StabilityPlans from './StabilityPlans.vue';
 import SeenPanel from './SeenPanel.vue';
 import StartTrial from './StartTrial.vue';
 import TeachPanel from './TeachPanel.vue';
@@ -115,7 +116,10 @@ function again(): void {
           </details>
         </template>
         <CupTestView v-else-if="view === 'sets'" />
-        <RetainedSamples v-else-if="view === 'kept'" />
+        <template v-else-if="view === 'kept'">
+          <RetainedSamples />
+          <StabilityPlans />
+        </template>
         <TrialList v-else @open="open" />
       </div>
       <aside v-if="view === 'now' && trialStore.inHand" class="side">

@@ -3,6 +3,7 @@ import { digestOf, type BatchDigest } from '@/core/goods/archive/batchDigest';
 import type { GoodsMove } from '@/core/goods/products/schema';
 import type { Batch } from '@/core/batches/records/schema';
 import type { Photo } from '@/core/batches/records/photo';
+import type { DocumentFile } from '@/core/results/scent/documents';
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import { COLLECTION_NAMES, type CollectionName } from '../records/names';
 import { recordsFrom, type RecordOf, type Records } from '../records/collections';
@@ -12,7 +13,7 @@ import type { WorkshopDb } from './layout';
 import { knownDevice, ownDevice } from './stamps';
 
 export interface StoredWorkshop {
-  /** Everything, but for archived batches and for photos, which are read when somebody looks at them. */
+  /** Everything, but for archived batches, photos and attached files, which are read when somebody looks at them. */
   readonly records: Records;
   /** Every batch that is stored and whole, in short. */
   readonly digests: readonly BatchDigest[];
@@ -22,10 +23,10 @@ export interface StoredWorkshop {
 }
 
 /** Read when they are looked at. */
-const LATER: readonly CollectionName[] = ['batches', 'photos'];
+const LATER: readonly CollectionName[] = ['batches', 'photos', 'documentFiles'];
 
 /**
- * Reads everything but archived batches and photos.
+ * Reads everything but archived batches, photos and attached files.
  * @param nowMs which batches are archived depends on it
  * @param build this build of the application: records that it has found whole before are not looked through again, as
  *   only whole ones are written; none in a test
@@ -109,4 +110,16 @@ export async function photosOf(db: WorkshopDb, batchId: string): Promise<readonl
   const stored = await db.getAllFromIndex('photos', 'byBatch', batchId);
   const { validRecords } = await import('../validation/validRecords');
   return validRecords({ photos: stored }, null, new Set(), 'own storage').records.photos;
+}
+
+/** The files of these documents, as far as they are stored and whole. */
+export async function documentFilesOf(
+  db: WorkshopDb,
+  ids: readonly string[],
+): Promise<readonly DocumentFile[]> {
+  const tx = db.transaction('documentFiles');
+  const stored = await Promise.all(ids.map((id) => tx.store.get(id)));
+  const { validRecords } = await import('../validation/validRecords');
+  return validRecords({ documentFiles: stored.filter(Boolean) }, null, new Set(), 'own storage')
+    .records.documentFiles;
 }

@@ -1,3 +1,4 @@
+import { scentDocumentsFor } from '@/core/results/scent/documents';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -300,6 +301,9 @@ function asOfNow(file: object): object {
   return {
     ...rest,
     documents: [],
+    documentFiles: [],
+    logbook: [],
+    stabilityPlans: [],
     units: units.map(({ label: { market, ...label }, ...unit }) => ({
       ...unit,
       filings: [],
@@ -475,11 +479,17 @@ describe('migrations', () => {
       {
         id: 'lavender-essential-oil',
         origin: 'own',
+        kind: 'fragrance-certificate',
         materialId: 'lavender-essential-oil',
-        maxPct: 2,
+        lotId: null,
+        title: '',
+        dated: '2026-01-05',
+        expiresOn: null,
+        edition: '',
+        limits: [{ category: '9', pct: 2 }],
         vanillinPct: null,
         flashPointC: 71,
-        dated: '2026-01-05',
+        attached: null,
       },
     ]);
     expect(now.packaging.map(({ isArchived }) => isArchived)).toEqual([true, false, false]);
@@ -505,6 +515,22 @@ describe('migrations', () => {
       units.map(() => [[], null, '']),
     );
     expect(settings?.maker).toMatchObject({ name: 'Orrin Quay Bathworks', ...NOT_ASKED });
+  });
+
+  it('open a file of format 10: the limit of a scent is that of what is rinsed off', () => {
+    const before = readFileSync(
+      new URL('../../../tests/fixtures/workshop-format-10.rovack.json', import.meta.url),
+      'utf8',
+    );
+    const { documents, documentFiles, logbook, stabilityPlans } = opened(before);
+    expect(documents.map(({ limits, vanillinPct, kind }) => [kind, limits, vanillinPct])).toEqual([
+      ['fragrance-certificate', [{ category: '9', pct: 2 }], null],
+      // It gave no limit, only its vanillin.
+      ['fragrance-certificate', [], 1.5],
+    ]);
+    expect([documentFiles, logbook, stabilityPlans]).toEqual([[], [], []]);
+    const limits = scentDocumentsFor('bath-bomb', documents).map(({ maxPct }) => maxPct);
+    expect(new Set(limits)).toEqual(new Set([2, null]));
   });
 
   it('lead from every format there was to this one', () => {

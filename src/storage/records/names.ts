@@ -15,6 +15,9 @@ export const COLLECTION_NAMES = [
   'goods',
   'orders',
   'documents',
+  'documentFiles',
+  'logbook',
+  'stabilityPlans',
 ] as const;
 
 export type CollectionName = (typeof COLLECTION_NAMES)[number];

@@ -10,7 +10,9 @@ import { photoSchema } from '@/core/batches/records/photo';
 import { lotSchema } from '@/core/workshop/shelf/lot';
 import { shelfMoldSchema, toolSchema } from '@/core/workshop/shelf/tool';
 import { cupTestSchema } from '@/core/batches/trials/cup-test/schema';
-import { supplierDocumentSchema } from '@/core/results/scent/documents';
+import { documentFileSchema, supplierDocumentSchema } from '@/core/results/scent/documents';
+import { logbookSchema } from '@/core/goods/quality/logbook';
+import { stabilityPlanSchema } from '@/core/goods/quality/stability';
 import { trialSchema } from '@/core/batches/trials/schema';
 import { settingsSchema } from '@/core/workshop/settings/settingsSchema';
 import { byTime } from '../merge/byTime';
@@ -188,7 +190,29 @@ export const RECORDS = {
     called: ['supplier document', 'supplier documents'],
     schema: supplierDocumentSchema,
     // A supplier’s list of allergens is one side’s or the other’s: half of each would be nobody’s.
-    merge: fields({ allergens: WHOLE }),
+    merge: fields({ allergens: WHOLE, limits: WHOLE, attached: WHOLE }),
+  }),
+  documentFiles: entry({
+    called: ['attached file', 'attached files'],
+    schema: documentFileSchema,
+    merge: FIELDS,
+  }),
+  logbook: entry({
+    called: ['logbook entry', 'logbook entries'],
+    schema: logbookSchema,
+    merge: fields({ voidedAt: ONCE, open: WHOLE }),
+    problem: ({ at }) => momentProblem([at]),
+  }),
+  stabilityPlans: entry({
+    called: ['stability plan', 'stability plans'],
+    schema: stabilityPlanSchema,
+    merge: fields({
+      conditions: list(id, WHOLE),
+      months: WHOLE,
+      marks: fields({ colors: WHOLE }),
+      results: entries,
+    }),
+    problem: ({ results }) => momentProblem(results.map(({ at }) => at)),
   }),
   orders: entry({
     called: ['order', 'orders'],
@@ -207,6 +231,7 @@ export const SETTINGS = entry({
     basin: FIELDS,
     money: FIELDS,
     maker: FIELDS,
+    upkeep: FIELDS,
     makers: list(itself),
     requests: map(WHOLE),
     costings: map(FIELDS),

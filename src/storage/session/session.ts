@@ -1,11 +1,13 @@
 import type { BatchDigest } from '@/core/goods/archive/batchDigest';
 import type { ArchivedUses } from '@/core/goods/archive/movesOfArchived';
+import type { DocumentFile } from '@/core/results/scent/documents';
 import type { Photo } from '@/core/batches/records/photo';
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import { COLLECTION_NAMES, type CollectionName } from '../records/names';
 import type { RecordOf } from '../records/collections';
 import {
   batchesOf,
+  documentFilesOf,
   loadWorkshop,
   photosOf,
   type LoadedBatches,
@@ -65,6 +67,8 @@ export interface Session {
   readonly loadUses: () => Promise<readonly ArchivedUses[]>;
   /** Reads the photos of a batch, to be shown. */
   readonly loadPhotos: (batchId: string) => Promise<readonly Photo[]>;
+  /** Reads the files of these documents, to be opened. */
+  readonly loadDocumentFiles: (ids: readonly string[]) => Promise<readonly DocumentFile[]>;
   /** Everything stored, as the pieces of one file. */
   readonly pieces: (options: PieceOptions) => AsyncIterable<string>;
   /** A worker keeps a spare copy from now on, or none does any more. */
@@ -175,6 +179,8 @@ function startSession(
     loadUses: () => db.getAll('uses'),
     loadPhotos: async (batchId) =>
       (await photosOf(db, batchId)).map((one) => queue.ownOf('photos', one)),
+    loadDocumentFiles: async (ids) =>
+      (await documentFilesOf(db, ids)).map((one) => queue.ownOf('documentFiles', one)),
     expectBackup: spare.expect,
     hold: () => queue.hold(),
     flush: () => queue.flush(),

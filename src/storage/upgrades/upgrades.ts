@@ -4,6 +4,7 @@ import { batchTo3, settingsTo3, toolsOf2 } from './toFormat3';
 import { settingsTo6 } from './toFormat6';
 import { materialTo8 } from './toFormat8';
 import { recordsTo10 } from './toFormat10';
+import { recordsTo11 } from './toFormat11';
 import { recordsTo9 } from './toFormat9';
 import { batchTo4, formulaTo4, roomTo4, settingsTo4, toolTo4 } from './toFormat4';
 
@@ -87,6 +88,11 @@ export const UPGRADES = [
     to: 10,
     name: 'labels of several markets, and what is filed',
     upgrade: recordsTo10,
+  },
+  {
+    to: 11,
+    name: 'suppliers’ documents by kind and lot, a logbook, stability plans',
+    upgrade: recordsTo11,
   },
 ] as const satisfies readonly Upgrade[];
 

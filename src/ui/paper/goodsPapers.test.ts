@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { SafetyFile, SafetyFileBatch } from '@/core/goods/products/safetyFile';
+import type { SafetyFile, SafetyFileBatch } from '@/core/goods/quality/safetyFile';
 import type { OrderOrigin, Recall } from '@/core/goods/products/recall';
 import { safetyFilePaper, originPaper, pricePaper, recallPaper } from './goodsPapers';
 import type { Paper, PaperPart } from './papers';
@@ -54,7 +54,8 @@ const BATCH: SafetyFileBatch = {
       expiresOn: null,
       massG: 519.9,
       isSetAside: true,
-      papers: [],
+      role: 'acid',
+      documents: [],
     },
   ],
   fills: null,
@@ -64,6 +65,7 @@ const BATCH: SafetyFileBatch = {
   trials: [],
   looks: [],
   warnings: [],
+  release: null,
 };
 const SAFETY_FILE = {
   product: 'Lantern, four',
@@ -82,6 +84,10 @@ const SAFETY_FILE = {
   },
   claims: [],
   batches: [BATCH],
+  preservation: 'Nothing measured.',
+  stability: [],
+  complaints: { summary: 'No complaint.', rows: [] },
+  upkeep: [],
 } as unknown as SafetyFile;
 
 describe('a product safety file on paper', () => {

@@ -1,5 +1,11 @@
 import { GONE_WORDS } from '@/core/goods/products/messages';
-import type { SafetyFile, SafetyFileBatch } from '@/core/goods/products/safetyFile';
+import type { DocumentOnFile } from '@/core/goods/quality/batchFile';
+import { DOCUMENT_WORDS } from '@/core/goods/quality/messages';
+import type {
+  SafetyFile,
+  SafetyFileBatch,
+  SafetyFileStability,
+} from '@/core/goods/quality/safetyFile';
 import type { OrderOrigin, Recall } from '@/core/goods/products/recall';
 import { longDate, shortDate } from '@/core/basics/format/dates';
 import {
@@ -77,13 +83,74 @@ export function safetyFilePaper(safetyFile: SafetyFile): Paper {
             text(`“${said}”: ${support}`),
             ...(marked.length > 0 ? [{ kind: 'list' as const, items: marked }] : []),
           ])),
+      heading('Preservation'),
+      text(safetyFile.preservation),
+      heading('Stability'),
+      ...(safetyFile.stability.length === 0
+        ? [text('There is no stability plan for these batches.')]
+        : safetyFile.stability.flatMap(stabilityParts)),
+      heading('Complaints'),
+      text(safetyFile.complaints.summary),
+      ...(safetyFile.complaints.rows.length === 0
+        ? []
+        : [
+            {
+              kind: 'table' as const,
+              head: ['Date', 'Batch', 'What', 'Said', 'Answer', 'Closed'],
+              rows: safetyFile.complaints.rows.map((one) => [
+                shortDate(one.at),
+                one.batch,
+                one.isSerious ? `${one.what}, serious` : one.what,
+                one.said,
+                one.answer,
+                one.closedOn === null ? 'open' : shortDate(one.closedOn),
+              ]),
+            },
+          ]),
+      heading('Scales and cleaning'),
+      tableOf({
+        kind: 'table',
+        head: ['Date', 'Who', 'Last before these batches'],
+        rows: safetyFile.upkeep.map(({ at, who, said }) => [shortDate(at), who, said]),
+      }),
       ...safetyFile.batches.flatMap(batchParts),
     ],
   };
 }
 
+function stabilityParts(plan: SafetyFileStability): readonly PaperPart[] {
+  return [
+    text(
+      `${plan.batch}, since ${shortDate(plan.startedOn)}. Passes with ${plan.marks.join(', ')}.`,
+    ),
+    {
+      kind: 'table',
+      head: ['After', 'Kept', 'Due', 'Measured', 'Result'],
+      rows: plan.rows.map(({ month, condition, dueOn, measured, verdict }) => [
+        counted(month, 'month'),
+        condition,
+        shortDate(dueOn),
+        measured,
+        verdict || 'not yet',
+      ]),
+    },
+  ];
+}
+
+function sayDocument({ kind, title, dated, edition, isExpired }: DocumentOnFile): string {
+  return [
+    DOCUMENT_WORDS[kind],
+    title,
+    edition === '' ? '' : `edition ${edition}`,
+    shortDate(dated),
+    isExpired ? 'expired' : '',
+  ]
+    .filter((said) => said !== '')
+    .join(', ');
+}
+
 function batchParts(batch: SafetyFileBatch): readonly PaperPart[] {
-  const { room, fills } = batch;
+  const { room, fills, release } = batch;
   return [
     heading(`Batch ${batch.code}: ${batch.formula}, version ${batch.version}`),
     text(
@@ -99,6 +166,17 @@ function batchParts(batch: SafetyFileBatch): readonly PaperPart[] {
           ? `${counted(fills.count, 'fill')} weighed, ${formatCount(fills.short)} lighter than ${formatMass(fills.netG)}`
           : 'no fill weighed',
       ].join(' · '),
+    ),
+    text(
+      release
+        ? [
+            `${release.verdict} by ${release.who} on ${shortDate(release.at)}`,
+            release.open.length > 0 ? `open then: ${release.open.join(', ')}` : '',
+            release.note,
+          ]
+            .filter((said) => said !== '')
+            .join(' · ')
+        : 'Nobody has released this batch.',
     ),
     {
       kind: 'table',
@@ -123,7 +201,7 @@ function batchParts(batch: SafetyFileBatch): readonly PaperPart[] {
     },
     {
       kind: 'table',
-      head: ['Lot', 'Material', 'Supplier', 'Best before', 'g', 'Papers'],
+      head: ['Lot', 'Material', 'Supplier', 'Best before', 'g', 'Documents'],
       numbers: [4],
       rows: batch.lots.map((lot) => [
         lot.isSetAside ? `${lot.code}, on hold` : lot.code,
@@ -133,7 +211,7 @@ function batchParts(batch: SafetyFileBatch): readonly PaperPart[] {
           .join(', '),
         lot.expiresOn === null ? '' : shortDate(lot.expiresOn),
         formatGrams(lot.massG),
-        lot.papers.join(', ') || 'none',
+        lot.documents.map(sayDocument).join('; ') || 'none',
       ]),
     },
     {

@@ -1,6 +1,7 @@
 import { shortDate } from '@/core/basics/format/dates';
 import { listed } from '@/core/basics/format/names';
 import { counted } from '@/core/basics/format/numbers';
+import { standingEntries, type LogbookEntry } from '../quality/logbook';
 import { recallLot, type Books } from './recall';
 import type { MoveOf } from './schema';
 import type { LooseStock, WrappedStock } from './stock';
@@ -9,19 +10,30 @@ import type { LooseStock, WrappedStock } from './stock';
 export type Concern =
   /** Made from lots that are on hold now. */
   | { readonly code: 'lot-on-hold'; readonly goods: string; readonly lots: readonly string[] }
+  /** Somebody rejected the batch. */
+  | { readonly code: 'batch-rejected'; readonly goods: string; readonly who: string }
   /** Its best-before day is past. */
   | { readonly code: 'best-before-past'; readonly goods: string; readonly day: string };
 
-/** Batches that hold a lot on hold, through premixes and crumbs too, with the codes of those lots. */
-export type Held = ReadonlyMap<string, readonly string[]>;
+/** Batches that are not sold without a question. */
+export interface Held {
+  /** Codes of the lots on hold in a batch, through premixes and crumbs too. */
+  readonly lots: ReadonlyMap<string, readonly string[]>;
+  /** Who rejected a batch. */
+  readonly rejectedBy: ReadonlyMap<string, string>;
+}
 
-export function heldBatches(books: Books): Held {
-  const held = new Map<string, readonly string[]>();
+export function heldBatches(books: Books, logbook: readonly LogbookEntry[]): Held {
+  const lots = new Map<string, readonly string[]>();
   for (const lot of books.lots)
     if (lot.isQuarantined)
       for (const { batch } of recallLot(lot.id, books).batches)
-        held.set(batch.id, [...(held.get(batch.id) ?? []), lot.code]);
-  return held;
+        lots.set(batch.id, [...(lots.get(batch.id) ?? []), lot.code]);
+  const rejectedBy = new Map<string, string>();
+  for (const { batchId, verdict, who } of standingEntries(logbook, 'release'))
+    if (verdict === 'rejected') rejectedBy.set(batchId, who);
+    else rejectedBy.delete(batchId);
+  return { lots, rejectedBy };
 }
 
 /** What speaks against pieces of these batches. @param codeOf what a batch is called */
@@ -31,8 +43,12 @@ export function concernsOfBatches(
   codeOf: (batchId: string) => string,
 ): readonly Concern[] {
   return [...new Set(batchIds)].flatMap((id) => {
-    const lots = held.get(id);
-    return lots ? [{ code: 'lot-on-hold' as const, goods: codeOf(id), lots }] : [];
+    const lots = held.lots.get(id);
+    const who = held.rejectedBy.get(id);
+    return [
+      ...(lots ? [{ code: 'lot-on-hold' as const, goods: codeOf(id), lots }] : []),
+      ...(who ? [{ code: 'batch-rejected' as const, goods: codeOf(id), who }] : []),
+    ];
   });
 }
 
@@ -42,8 +58,10 @@ export function concernsOfRun(
   held: Held,
   today: string,
 ): readonly Concern[] {
-  const lots = [...new Set(run.from.flatMap(({ batchId }) => held.get(batchId) ?? []))];
+  const lots = [...new Set(run.from.flatMap(({ batchId }) => held.lots.get(batchId) ?? []))];
+  const [who] = run.from.flatMap(({ batchId }) => held.rejectedBy.get(batchId) ?? []);
   return [
+    ...(who ? [{ code: 'batch-rejected' as const, goods: run.code, who }] : []),
     ...(lots.length > 0 ? [{ code: 'lot-on-hold' as const, goods: run.code, lots }] : []),
     ...(run.bestBefore !== null && run.bestBefore < today
       ? [{ code: 'best-before-past' as const, goods: run.code, day: run.bestBefore }]
@@ -51,7 +69,7 @@ export function concernsOfRun(
   ];
 }
 
-/** Goods that may be promised: nothing from a lot on hold, nothing past its day. @param today ISO day */
+/** Goods that may be promised: nothing from a lot on hold or a rejected batch, nothing past its day. @param today ISO day */
 export function promisable(
   wrapped: readonly WrappedStock[],
   held: Held,
@@ -62,11 +80,16 @@ export function promisable(
 
 /** The same of loose pieces. */
 export function promisableLoose(loose: readonly LooseStock[], held: Held): readonly LooseStock[] {
-  return loose.filter(({ batch }) => !held.has(batch.id));
+  return loose.filter(({ batch }) => !held.lots.has(batch.id) && !held.rejectedBy.has(batch.id));
 }
 
 export function sayConcern(concern: Concern): string {
-  return concern.code === 'lot-on-hold'
-    ? `${concern.goods} contains ${counted(concern.lots.length, 'lot')} on hold: ${listed(concern.lots)}.`
-    : `${concern.goods} is past its best-before date (${shortDate(concern.day)}).`;
+  switch (concern.code) {
+    case 'lot-on-hold':
+      return `${concern.goods} contains ${counted(concern.lots.length, 'lot')} on hold: ${listed(concern.lots)}.`;
+    case 'batch-rejected':
+      return `${concern.goods} is from a batch that ${concern.who} rejected.`;
+    case 'best-before-past':
+      return `${concern.goods} is past its best-before date (${shortDate(concern.day)}).`;
+  }
 }

@@ -1,8 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { lotMoves } from '@/core/workshop/shelf/stock';
 import { SAMPLE, SAMPLE_CATALOG, sampleBatch, sampleUnit } from '../../../../tests/fixtures/sample';
 import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
-import { NOT_A_SIGNATURE, safetyFileOf } from './safetyFile';
 import type { Market } from '../labels/market';
 import { labeledLines, unitLabel, type LabelBooks } from './labelOf';
 import { ownShelfLifeOf, unitKeeps } from './ownLooks';
@@ -12,7 +10,7 @@ const BOOKS: LabelBooks = {
   formulas: SAMPLE.formulas,
   batches: SAMPLE.batches,
   lots: SAMPLE.lots,
-  scentDocuments: SAMPLE.documents,
+  documents: SAMPLE.documents,
   packagings: SAMPLE.packaging,
   maker: SAMPLE.settings?.maker ?? USUAL_SETTINGS.maker,
 };
@@ -94,51 +92,5 @@ describe('own looks at kept-back pieces', () => {
     expect(own?.looks).toBeGreaterThan(0);
     const { hard } = unitKeeps(unit, lines, BOOKS);
     expect(hard?.days).not.toBeNull();
-  });
-});
-
-describe('the safety file', () => {
-  const unit = sampleUnit('Ebb Glass');
-  const batch = sampleBatch('EG-006');
-  const safetyFile = safetyFileOf({
-    unit,
-    label: unitLabel(unit, labeledLines(unit, [batch.id], BOOKS), BOOKS),
-    batches: [batch],
-    books: BOOKS,
-    facts: {
-      catalog: SAMPLE_CATALOG,
-      settings: SAMPLE.settings ?? USUAL_SETTINGS,
-      batches: SAMPLE.batches,
-    },
-    lotMoves: lotMoves(SAMPLE.batches, SAMPLE.lots),
-    trialsOf: () => [],
-    writtenAt: SAMPLE.exportedAt,
-    bestBefore: '2027-09-01',
-  });
-
-  it('opens with what is missing, gravest first, and is no one’s signature', () => {
-    const states = safetyFile.missing.map(({ state }) => state);
-    expect(new Set(states)).toEqual(new Set(['missing', 'look']));
-    expect(states.lastIndexOf('missing')).toBeLessThan(states.indexOf('look'));
-    const titles = safetyFile.missing.map(({ title }) => title);
-    expect(titles).toEqual(
-      expect.arrayContaining(['Safety report', 'EG-006: lot on hold', 'EG-006: tests']),
-    );
-    expect(safetyFile.notice).toBe(NOT_A_SIGNATURE);
-    expect(NOT_A_SIGNATURE).toMatch(/not a safety assessment/);
-  });
-
-  it('holds the formula by percent with CAS and function, lots, limits, and reads as JSON', () => {
-    const [made] = safetyFile.batches;
-    const sum = made?.ingredients.reduce((all, { pct }) => all + pct, 0);
-    expect(sum).toBeCloseTo(100, 6);
-    expect(made?.ingredients[0]).toMatchObject({
-      name: 'Sodium Bicarbonate',
-      cas: '144-55-8',
-      function: 'effervescent, buffering',
-    });
-    expect(made?.lots.find(({ code }) => code === 'REO-251026')?.isSetAside).toBe(true);
-    expect(made?.scentLimits.length).toBeGreaterThan(3);
-    expect(JSON.parse(JSON.stringify(safetyFile))).toEqual(safetyFile);
   });
 });

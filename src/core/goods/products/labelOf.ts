@@ -22,7 +22,7 @@ import { stayingLines } from '@/core/formula/model/edit';
 import { countOf } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
 import { moldSurfaceMm2 } from '@/core/work/scaling/molds';
-import type { ScentDocument } from '@/core/results/scent/documents';
+import { scentDocumentsFor, type SupplierDocument } from '@/core/results/scent/documents';
 import type { Lot } from '@/core/workshop/shelf/lot';
 import { allergenDocuments, batchContents, lotExpiries } from './contents';
 import { pieceNet } from './net';
@@ -35,7 +35,7 @@ export interface LabelBooks {
   readonly formulas: readonly Formula[];
   readonly batches: readonly Batch[];
   readonly lots: readonly Lot[];
-  readonly scentDocuments: readonly ScentDocument[];
+  readonly documents: readonly SupplierDocument[];
   readonly packagings: readonly Packaging[];
   readonly maker: MustFacts['maker'];
 }
@@ -136,20 +136,20 @@ export function lineContents(
     : [];
 }
 
-function productOf(line: LabeledLine, books: LabelBooks): LabelProduct {
-  const documents = line.batches.map((batch) =>
-    allergenDocuments(batch, books.lots, books.scentDocuments),
-  );
+function productOf(line: LabeledLine, { documents, lots, catalog }: LabelBooks): LabelProduct {
+  const family = line.batches[0]?.body.family ?? line.formula?.body.family ?? 'bath-bomb';
+  const ofSuppliers = scentDocumentsFor(family, documents);
+  const ofBatches = line.batches.map((batch) => allergenDocuments(batch, lots, ofSuppliers));
   const supplier = (materialId: string) => {
-    const allergens = books.scentDocuments.find((one) => one.materialId === materialId)?.allergens;
-    return allergens && allergens.length > 0 ? { allergens } : null;
+    const allergens = ofSuppliers.find((one) => one.materialId === materialId)?.allergens;
+    return allergens ? { allergens } : null;
   };
   return {
     name: line.formula?.name ?? line.batches[0]?.formulaName ?? '',
-    family: line.batches[0]?.body.family ?? line.formula?.body.family ?? 'bath-bomb',
-    contents: lineContents(line, books.catalog),
+    family,
+    contents: lineContents(line, catalog),
     documentFor: (materialId) => {
-      for (const of of documents) {
+      for (const of of ofBatches) {
         const found = of(materialId);
         if (found) return found;
       }

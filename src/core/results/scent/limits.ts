@@ -212,7 +212,9 @@ function byDocument(
         loadPct: (document.maxPct * scentG) / massG,
         binds: material.sentenceName,
         limitPct: document.maxPct,
-        source: `the supplier’s document of ${shortDate(document.dated)}`,
+        source: document.category
+          ? `category ${document.category} of the supplier’s certificate of ${shortDate(document.dated)}`
+          : `the supplier’s document of ${shortDate(document.dated)}`,
       },
     ];
   });

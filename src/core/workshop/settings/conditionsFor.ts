@@ -6,7 +6,7 @@ import type { Catalog } from '@/core/matter/materials/catalog';
 import { roomOf } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
 import { USUAL_SETTINGS } from './settings';
-import type { ScentDocument } from '@/core/results/scent/documents';
+import { scentDocumentsFor, type SupplierDocument } from '@/core/results/scent/documents';
 import { waterFor } from './waterFor';
 import type { Settings } from './settingsSchema';
 import type { Conditions, OwnTrials } from '@/core/results/conditions/types';
@@ -16,7 +16,7 @@ export interface WorkshopFacts {
   readonly catalog: Catalog;
   readonly settings: Pick<Settings, 'humidityPct' | 'tempC' | 'tub' | 'basin'>;
   /** What suppliers say of scents; nothing when left out. */
-  readonly documents?: readonly ScentDocument[];
+  readonly documents?: readonly SupplierDocument[];
   /** Every batch: those that felt right teach how damp a mix wants to be. */
   readonly batches: readonly Batch[];
   /** What trials taught; nothing when left out. */
@@ -79,7 +79,7 @@ function conditionsIn(
     roomTempC: tempC,
     tub: waterFor(family, settings),
     pieceG: pieceG === null ? null : doseG(family, pieceG),
-    scentDocuments: documents,
+    scentDocuments: scentDocumentsFor(family, documents),
     learned: { ...trials, ...(damp && { damp }), ...(packed && { packed }) },
   };
 }

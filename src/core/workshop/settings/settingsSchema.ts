@@ -84,6 +84,13 @@ export const settingsSchema = z.object({
     /** Country of origin, for goods that cross a border. */
     origin: z.string().max(80),
   }),
+  /** Days between reminders to check the scales and to clean, 0 for never; left out until the maker has said. */
+  upkeep: z
+    .object({
+      scaleCheckDays: z.int().min(0).max(3650),
+      cleaningDays: z.int().min(0).max(3650),
+    })
+    .optional(),
   /** When everything was last written into a file outside the browser; null or left out for never. */
   copiedAt: z.iso.datetime({ offset: true }).nullable().optional(),
   /** Records that a screen failed on, laid away by the maker: stored, and on no screen. */

@@ -7,7 +7,7 @@ import { allLines, setLineMass } from '@/core/formula/model/edit';
 import type { FormulaBody, Line } from '@/core/formula/model/schema';
 import { BLEND_UNITS, blendAmount, blendMassG, type BlendUnit } from '@/core/results/scent/blend';
 import { fillUpFactor, mostLoadPct } from '@/core/results/scent/fillUp';
-import type { ScentDocument } from '@/core/results/scent/documents';
+import type { SupplierDocument } from '@/core/results/scent/documents';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
 import { counted, formatPercent } from '@/core/basics/format/numbers';
@@ -16,7 +16,8 @@ import { parseQuantity } from '@/core/basics/units/parseQuantity';
 import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import ConstituentBars from './ConstituentBars.vue';
 import MentholMaker from './MentholMaker.vue';
-import ScentDocumentDialog from '@/shared/ScentDocumentDialog.vue';
+import type { AskedDocument } from '@/shared/askedDocument';
+import SupplierDocumentDialog from '@/shared/SupplierDocumentDialog.vue';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { materialOf, nameOf, portionsOf } = useMaterials();
@@ -33,7 +34,7 @@ const unit = ref<BlendUnit>('g');
 const problem = ref('');
 /** What was typed and is no amount stays in sight. */
 const wrong = ref<{ readonly lineId: string; readonly typed: string } | null>(null);
-const documentedId = ref<string | null>(null);
+const askedDocument = ref<AskedDocument | null>(null);
 
 const scents = computed(() =>
   allLines(props.body).filter(({ materialId }) => materialOf(materialId).role === 'scent'),
@@ -48,9 +49,16 @@ const scent = computed(() => props.evaluation.scent);
 const mostPct = computed(() => mostLoadPct(scent.value));
 const factor = computed(() => fillUpFactor(scent.value, props.evaluation.totalG));
 
-function documentOf(materialId: string): ScentDocument | undefined {
-  return workshop.documents.find((entry) => entry.materialId === materialId);
+/** The newest certificate of a scent that holds for all of its lots. */
+function certificateOf(materialId: string): SupplierDocument | null {
+  const own = workshop.documents.filter(
+    (one) =>
+      one.materialId === materialId && one.lotId === null && one.kind === 'fragrance-certificate',
+  );
+  return own.sort((a, b) => b.dated.localeCompare(a.dated))[0] ?? null;
 }
+const askFor = (materialId: string) =>
+  (askedDocument.value = { materialId, lotId: null, document: certificateOf(materialId) });
 
 function shown(line: Line): string {
   const amount = blendAmount(
@@ -134,8 +142,8 @@ function fillUp(): void {
             :aria-label="`${nameOf(line.materialId)}, ${UNIT_NAMES[unit]}`"
             @change="take(line, $event)"
           />
-          <button type="button" class="document" @click="documentedId = line.materialId">
-            {{ documentOf(line.materialId) ? 'Document' : 'Add document' }}
+          <button type="button" class="document" @click="askFor(line.materialId)">
+            {{ certificateOf(line.materialId) ? 'Document' : 'Add document' }}
             <span class="visually-hidden">for {{ nameOf(line.materialId) }}</span>
           </button>
         </li>
@@ -151,7 +159,7 @@ function fillUp(): void {
       <ConstituentBars :constituents="scent.constituents" />
     </template>
     <MentholMaker v-if="hasMenthol" />
-    <ScentDocumentDialog :material-id="documentedId" @close="documentedId = null" />
+    <SupplierDocumentDialog :asked="askedDocument" @close="askedDocument = null" />
   </section>
 </template>
 

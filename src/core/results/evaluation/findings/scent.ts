@@ -50,7 +50,11 @@ export const scentRules: Rule = (examined) => [
 ];
 
 const unknownLimit: Rule = ({ measured, conditions }): readonly Finding[] => {
-  const documented = new Set(conditions.scentDocuments.map(({ materialId }) => materialId));
+  const documented = new Set(
+    conditions.scentDocuments.flatMap(({ materialId, maxPct }) =>
+      maxPct === null ? [] : materialId,
+    ),
+  );
   const unknown = measured.scent.unknown.filter(({ id }) => !documented.has(id));
   if (unknown.length === 0) return [];
   return [

@@ -1,12 +1,12 @@
-import type { SafetyFileTest } from '@/core/goods/products/safetyFile';
+import type { TestOnFile } from '@/core/goods/quality/batchFile';
 import { KIND_WORDS } from '@/core/batches/trials/kinds';
 import type { GasLossResult } from '@/core/batches/trials/gas-loss/types';
 import type { Trial } from '@/core/batches/trials/schema';
 import { formatPercent } from '@/core/basics/format/numbers';
 import { VERDICT_WORDS, sayTrialEntry } from '@/shared/tryMessages';
 
-/** A test as the safety file has it. */
-export function safetyFileTest(trial: Trial, jug: GasLossResult | null): SafetyFileTest {
+/** A test as an assessor reads it. */
+export function testOnFile(trial: Trial, jug: GasLossResult | null): TestOnFile {
   const standing = trial.entries.filter(({ voidedAt }) => voidedAt === null);
   const verdict = standing.findLast((entry) => entry.kind === 'verdict');
   return {
