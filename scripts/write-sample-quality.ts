@@ -11,13 +11,12 @@ const path = new URL('../demo/orrin-quay.rovack.json', import.meta.url);
 const result = readWorkshopFile(readFileSync(path, 'utf8'));
 if (!result.ok) throw new Error(result.problem.message);
 const { workshop } = result;
-const { documents, logbook, stabilityPlans, upkeep } = sampleQuality(workshop);
+const { documents, logbook, stabilityPlans } = sampleQuality(workshop);
 const contents = {
   ...workshop,
   documents: [...documents],
   logbook: [...logbook],
   stabilityPlans: [...stabilityPlans],
-  settings: workshop.settings && { ...workshop.settings, upkeep },
 };
 writeFileSync(path, writeWorkshopFile(contents, workshop.exportedAt));
 process.stdout.write(`${documents.length} documents, ${logbook.length} entries\n`);

@@ -49,8 +49,8 @@ export function sampleQuality(workshop: WorkshopFile) {
       release('QL-010', '2026-09-28'),
       release('FS-002', '2026-10-05'),
       check('2026-09-28', 500),
-      check('2026-10-05', 500.1),
-      check('2026-10-12', 499.9),
+      check('2026-10-05', 501),
+      check('2026-10-12', 500),
       {
         kind: 'cleaning',
         at: noon('2026-10-12'),
@@ -93,7 +93,6 @@ export function sampleQuality(workshop: WorkshopFile) {
       } as const,
     ].map(log),
     stabilityPlans: [samplePlan(batchId('QL-009'))],
-    upkeep: { scaleCheckDays: 7, cleaningDays: 7 },
   };
 }
 

@@ -70,6 +70,7 @@ for (const [which, views] of [
       ['/shelf/packaging', 'Gift box for three'],
       ['/shelf/molds', 'Your fills'],
       ['/shelf/tools', 'Weigh ten squirts once.'],
+      ['/shelf/log', 'Cleaning log'],
       ['/shelf/to-buy', 'Batches to make'],
       ['/almanac', '30 batches'],
       ['/workshop', 'Everything stays in this browser'],
@@ -118,7 +119,7 @@ test(`what the scale shows beside the weights`, async ({ page }) => {
   }
 });
 
-test(`what is known of a lot and a material`, async ({ page }) => {
+test(`what is known of a lot, a material and their stability`, async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/shelf`);
   await page.getByRole('option', { name: /Borax/ }).click();
   await expect(page.getByText('Used in')).toBeVisible();
@@ -130,8 +131,17 @@ test(`what is known of a lot and a material`, async ({ page }) => {
   await page.getByRole('tab', { name: 'Materials', exact: true }).click();
   await page.getByRole('textbox', { name: 'Search materials' }).fill('lavender');
   await page.getByRole('option', { name: /^Lavender essential/ }).click();
-  await expect(page.getByText('Supplier’s document')).toBeVisible();
+  await page.getByRole('button', { name: 'Add document' }).click();
+  await expect(page.getByRole('dialog', { name: 'Supplier’s document' })).toBeVisible();
+  await scan(page, '[role=dialog]');
+  await page.getByRole('button', { name: 'Cancel' }).click();
   await scan(page);
+  await page.goto(`${SAMPLE_URL}/try`);
+  await page.getByRole('tab', { name: /^Retained/ }).click();
+  await page.getByRole('button', { name: 'New stability plan' }).click();
+  await scan(page, '[role=dialog]');
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await scan(page, '.middle');
 });
 
 test(`what is looked at beside the column`, async ({ page }) => {

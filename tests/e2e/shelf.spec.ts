@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test, type Page } from '@playwright/test';
+import { unzipSync } from 'fflate';
 import { SAMPLE_URL, findMaterial, gramsOf, startEmpty } from './support';
 
 async function openShelf(page: Page, side = 'lots'): Promise<void> {
@@ -164,4 +165,59 @@ test('a scale and fills of one’s own move the plan', async ({ page }) => {
   await page.getByRole('link', { name: 'Scale', exact: true }).click();
   await expect(page.getByText('from 16 fills of yours')).toBeVisible();
   await expect(page.getByRole('row', { name: /^Cardamom/ })).toContainText(/\d\.\d\d g/);
+});
+
+test('a supplier’s file on a lot goes into the product safety file, and a named person releases the batch', async ({
+  page,
+}) => {
+  await openShelf(page);
+  await page.getByLabel('Search lots').fill('CAA-260602');
+  await page.getByRole('option', { name: /CAA-260602/ }).click();
+  const lot = page.getByRole('region', { name: 'Lot CAA-260602' });
+  await lot.getByRole('button', { name: 'Add document of this lot' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Supplier’s document' });
+  await dialog.getByLabel('Number or name').fill('Sheet 7');
+  const buffer = Buffer.from('%PDF-1.4 sheet seven');
+  await dialog
+    .getByLabel('File of the document')
+    .setInputFiles({ name: 'sheet 7.pdf', mimeType: 'application/pdf', buffer });
+  await expect(dialog.getByText('sheet 7.pdf')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(lot.getByText('Sheet 7, dated')).toBeVisible();
+  await page.reload();
+  await page.getByLabel('Search lots').fill('CAA-260602');
+  await page.getByRole('option', { name: /CAA-260602/ }).click();
+  const [single] = await Promise.all([
+    page.waitForEvent('download'),
+    lot.getByRole('button', { name: 'Save file sheet 7.pdf' }).click(),
+  ]);
+  expect(await readFile(await single.path())).toEqual(buffer);
+
+  await page.getByRole('link', { name: 'Almanac' }).click();
+  await page.getByRole('textbox', { name: /^Search by code/ }).fill('QL-011');
+  await page.getByRole('link', { name: /QL-011/ }).click();
+  await page.getByRole('button', { name: 'Release', exact: true }).click();
+  const release = page.getByRole('dialog', { name: 'Release QL-011' });
+  await expect(release.getByText('Still open.')).toBeVisible();
+  await release.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(release.getByRole('alert')).toHaveText('Type the name of the person who decides.');
+  await release.getByLabel('Name').fill('Maud');
+  await release.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('Released by Maud')).toBeVisible();
+
+  await page.getByRole('link', { name: 'Pack' }).click();
+  await page.getByRole('tab', { name: 'Papers' }).click();
+  await expect(page.getByText('QL-011: documents of lots')).toBeVisible();
+  await expect(page.getByText('QL-011: release')).toHaveCount(0);
+  const [all] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save with documents (ZIP)' }).click(),
+  ]);
+  const files = unzipSync(await readFile(await all.path()));
+  expect(Object.keys(files).sort()).toEqual([
+    'Product safety file Quince Lantern.json',
+    'Product safety file Quince Lantern.pdf',
+    'files/1 sheet 7.pdf',
+  ]);
+  expect(Buffer.from(files['files/1 sheet 7.pdf'] ?? [])).toEqual(buffer);
 });

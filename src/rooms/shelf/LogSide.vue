@@ -153,9 +153,16 @@ const remind = (part: Partial<typeof quality.upkeep>) =>
           v-model="what"
           label="What"
           placeholder="Bench, bowls, press"
+          persistent-placeholder
           maxlength="200"
         />
-        <v-text-field v-model="how" label="How" placeholder="Hot water, dried" maxlength="500" />
+        <v-text-field
+          v-model="how"
+          label="How"
+          placeholder="Hot water, dried"
+          persistent-placeholder
+          maxlength="500"
+        />
         <PersonField v-model="who" label="Cleaned by" />
         <v-btn type="submit" variant="flat">Save cleaning</v-btn>
       </AppForm>
@@ -207,7 +214,7 @@ const remind = (part: Partial<typeof quality.upkeep>) =>
 }
 .entries li {
   display: grid;
-  grid-template-columns: 64px minmax(0, 1fr) auto auto;
+  grid-template-columns: max-content minmax(0, 1fr) auto auto;
   gap: 10px;
   align-items: baseline;
   padding: 5px 0;

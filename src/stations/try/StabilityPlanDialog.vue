@@ -170,6 +170,7 @@ function drop(): void {
       >
       <p class="quiet">A closed box over a slurry of table salt keeps its air at 75%.</p>
     </fieldset>
+    <p class="wide marks">Pass marks. Leave one empty when you do not check it.</p>
     <v-text-field
       v-for="{ key, label } in MARK_FIELDS"
       :key="key"
@@ -177,9 +178,6 @@ function drop(): void {
       :label="label"
     />
     <v-switch v-model="colorMayFade" label="Color may fade" density="compact" />
-    <template #below>
-      <p class="quiet">Leave a pass mark empty when you do not check it.</p>
-    </template>
     <template #also>
       <v-btn v-if="plan && plan.results.length === 0" variant="text" @click="drop">Remove</v-btn>
     </template>
@@ -188,11 +186,14 @@ function drop(): void {
 
 <style scoped>
 fieldset {
+  min-width: 0;
+  margin: 0;
   padding: 0;
   border: 0;
 }
-legend {
-  margin-bottom: 8px;
+legend,
+.marks {
+  margin: 0 0 8px;
   color: var(--mid);
   font-size: var(--text-plain);
 }
@@ -203,7 +204,10 @@ legend {
   align-items: center;
   margin-bottom: 8px;
 }
-p {
+fieldset p {
   margin: 8px 0 0;
+}
+.marks {
+  margin-bottom: 0;
 }
 </style>

@@ -82,7 +82,7 @@ function sayCheck({ dueOn }: StabilityCheck): string {
                   <span :class="stabilityVerdict(check.result, plan.marks).verdict">{{
                     sayStabilityVerdict(stabilityVerdict(check.result, plan.marks))
                   }}</span>
-                  {{ sayStabilityResult(check.result) }}
+                  <span class="quiet measured">{{ sayStabilityResult(check.result) }}</span>
                   <button
                     type="button"
                     class="link"
@@ -145,6 +145,10 @@ td {
   text-align: left;
   vertical-align: top;
 }
+tbody th {
+  white-space: nowrap;
+}
+.measured,
 th .quiet {
   display: block;
   font-weight: 400;

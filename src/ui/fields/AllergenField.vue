@@ -22,6 +22,7 @@ watch(read, (next) => {
       v-model="text"
       label="Allergens, one a line, with their %"
       placeholder="Linalool 3.2"
+      persistent-placeholder
       rows="3"
       auto-grow
       :error-messages="

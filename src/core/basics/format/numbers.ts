@@ -54,6 +54,7 @@ export function formatChange(change: number): string {
 
 /** `+1.2%` or `−0.05%`. */
 export function formatChangePct(changePct: number): string {
+  if (changePct === 0) return '0%';
   const size = Math.abs(changePct);
   return `${changePct > 0 ? '+' : '−'}${formatFixed(size, size < 0.1 ? 2 : 1)}%`;
 }

@@ -73,9 +73,10 @@ export function gapTitle(code: BatchGapCode): string {
 
 /** What is missing in a batch, as a sentence. */
 export function sayGap({ code, count, of, names }: BatchGap): string {
+  const others = names.length - MOST_NAMES;
   const which =
-    names.length > MOST_NAMES
-      ? `${listed(names.slice(0, MOST_NAMES))} and ${counted(names.length - MOST_NAMES, 'more', 'more')}`
+    others > 0
+      ? listed([...names.slice(0, MOST_NAMES), counted(others, 'more', 'more')])
       : listed(names);
   switch (code) {
     case 'not-weighed':
@@ -120,14 +121,17 @@ export function sayPreservation(of: Preservation): string {
 }
 
 export function sayComplaints({ all, reactions, serious, open, away }: ComplaintCount): string {
-  if (all === 0) return `No complaint on ${counted(away, 'piece')} that left.`;
+  if (all === 0) return away === 0 ? 'No complaint.' : `No complaint on ${sayAway(away)}.`;
   const parts = [
     counted(reactions, 'reaction'),
     ...(serious > 0 ? [`${serious} serious`] : []),
     ...(open > 0 ? [`${open} open`] : []),
   ];
-  return `${counted(all, 'complaint')} (${parts.join(', ')}) on ${counted(away, 'piece')} that left.`;
+  return `${counted(all, 'complaint')} (${parts.join(', ')}) on ${sayAway(away)}.`;
 }
+
+const sayAway = (away: number) =>
+  counted(away, 'piece or pack that left', 'pieces and packs that left');
 
 export function sayScaleCheck(check: LogbookOf<'scale-check'>): string {
   const { weightG, shownG } = check;

@@ -92,7 +92,9 @@ describe('the safety file', () => {
     expect(lantern.missing.map(({ title }) => title)).not.toContain('QL-010: release');
     expect(lantern.preservation).toContain('Water activity 0.44');
     expect(lantern.missing.map(({ title }) => title)).not.toContain('Water activity');
-    expect(lantern.complaints.summary).toMatch(/^1 complaint \(1 reaction, 1 open\) on \d+ pieces/);
+    expect(lantern.complaints.summary).toMatch(
+      /^1 complaint \(1 reaction, 1 open\) on \d+ pieces and packs/,
+    );
     expect(lantern.complaints.rows[0]?.said).toContain('Red skin');
     expect(lantern.missing.find(({ title }) => title === 'Complaints')?.state).toBe('look');
     // Made on September 22: the first check of the scale came after.
