@@ -33,7 +33,7 @@ export const useQualityStore = defineStore('quality', () => {
 
   function write(entry: NewLogbookEntry): void {
     workshop.put('logbook', [
-      { ...entry, id: newId(), origin: 'own', voidedAt: null } as LogbookEntry,
+      { ...entry, id: newId(), origin: 'own', voidedAt: null },
     ]);
   }
   const change = (entry: LogbookEntry) => workshop.put('logbook', [entry]);

@@ -8,6 +8,7 @@ import { useGoodsStore } from '@/stores/goods';
 import { useShelfStore } from '@/stores/shelf';
 import DateField from '@/ui/kit/DateField.vue';
 import JarLevel from './JarLevel.vue';
+import LogSide from './LogSide.vue';
 import LotDetail from './LotDetail.vue';
 import MaterialDetail from './MaterialDetail.vue';
 import NewLotDialog from './NewLotDialog.vue';
@@ -326,4 +327,41 @@ it.each([
 ])('a jar that is %f full is filled %f high', (share, high) => {
   const jar = shop.show(JarLevel, { props: { share, isSetAside: false, isPast: false } });
   expect(Number(jar.find('.level').attributes('height'))).toBeCloseTo(high, 6);
+});
+
+describe('checks and cleaning', () => {
+  const ofKind = (kind: string) => shop.workshop.logbook.filter((one) => one.kind === kind);
+
+  it('save what a scale shows, and refuse a weight it cannot carry', async () => {
+    const before = ofKind('scale-check').length;
+    const shown = shop.show(LogSide);
+    await field(shown, 'Known weight').setValue('10001');
+    await field(shown, 'Scale shows').setValue('10001');
+    await shown.find('form[aria-label="Scale check"]').trigger('submit');
+    expect(page().find('[role=alert].problem').text()).toContain('carries up to 10,000 g');
+    expect(ofKind('scale-check')).toHaveLength(before);
+    await field(shown, 'Known weight').setValue('200');
+    await field(shown, 'Scale shows').setValue('203');
+    await shown.find('form[aria-label="Scale check"]').trigger('submit');
+    expect(ofKind('scale-check')).toHaveLength(before + 1);
+    expect(shown.text()).toContain('203 g shown for 200 g. Failed, 1 g allowed.');
+    await button(shown, /^Undo: Bench scale/).trigger('click');
+    expect(shown.text()).not.toContain('203 g shown');
+    // It stays on record as taken back.
+    expect(ofKind('scale-check').at(-1)?.voidedAt).toBeTruthy();
+  });
+
+  it('save a cleaning only with what was cleaned, and remind only after the days that were set', async () => {
+    const before = ofKind('cleaning').length;
+    const shown = shop.show(LogSide);
+    const form = shown.find('form[aria-label="Cleaning"]');
+    await form.trigger('submit');
+    expect(page().find('[role=alert].problem').text()).toBe('Write what you cleaned.');
+    await field(shown, 'What').setValue('Press');
+    await form.trigger('submit');
+    expect(ofKind('cleaning')).toHaveLength(before + 1);
+    const days = shown.findAll('input').filter((one) => one.element.value === '0');
+    await days.at(-1)?.setValue('14');
+    expect(shop.workshop.settings.upkeep).toEqual({ scaleCheckDays: 0, cleaningDays: 14 });
+  });
 });

@@ -210,4 +210,12 @@ fieldset p {
 .marks {
   margin-bottom: 0;
 }
+@media (max-width: 560px) {
+  .condition {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) auto;
+  }
+  .condition > :first-child {
+    grid-column: 1 / -1;
+  }
+}
 </style>

@@ -12,6 +12,7 @@ import { useTrialsStore } from '@/stores/trials';
 import AskCupTest from './AskCupTest.vue';
 import RetainedSamples from './RetainedSamples.vue';
 import CupTestSet from './CupTestSet.vue';
+import StabilityPlans from './StabilityPlans.vue';
 import StartTrial from './StartTrial.vue';
 import TrialHand from './TrialHand.vue';
 import TrialList from './TrialList.vue';
@@ -368,5 +369,51 @@ describe('the color of the water', () => {
     await input.trigger('change');
     await flushPromises();
     expect(problem()).toBe('Couldn’t read “notes.txt” as a picture. Choose another one.');
+  });
+});
+
+describe('a stability plan', () => {
+  const plans = () => shop.workshop.stabilityPlans;
+  const submit = () => page().find('form').trigger('submit');
+  const type = (label: string, text: string) => field(page(), label).setValue(text);
+
+  it('is made with its pass marks, and refuses months and marks that are none', async () => {
+    const shown = shop.show(StabilityPlans);
+    const before = plans().length;
+    await button(shown, 'New stability plan').trigger('click');
+    await submit();
+    expect(problem()).toBe('Choose a batch.');
+    await choose(shown, 'Batch', trialStore.madeBatches[0]?.id);
+    await type('Check after months', '1, 61');
+    await submit();
+    expect(problem()).toBe('Type months from 1 to 60, like 1, 3, 6, 12.');
+    await type('Check after months', '3 1, 3');
+    await type('Hardness at least, 0–5', '6');
+    await submit();
+    expect(problem()).toBe('A pass mark is out of range. Check the values.');
+    await type('Hardness at least, 0–5', '5');
+    await type('Water activity below, 0–1', '');
+    await submit();
+    expect(plans()).toHaveLength(before + 1);
+    expect(plans().at(-1)).toMatchObject({
+      months: [3, 1],
+      marks: { hard: 5, waterActivity: null },
+    });
+  });
+
+  it('takes a result, judges it by the marks, and gives it back', async () => {
+    const shown = shop.show(StabilityPlans);
+    await button(shown, /^Enter result: QL-009, Room, as sold, 2 months/).trigger('click');
+    await submit();
+    expect(problem()).toBe('Enter at least one measurement.');
+    await type('Hardness, 0–5', '2.5');
+    await submit();
+    expect(problem()).toBe('Type the hardness as a whole number, 0–5.');
+    await type('Hardness, 0–5', '2');
+    await submit();
+    expect(shown.text()).toContain('Failed: hardness.');
+    await button(shown, 'Undo: Room, as sold, 2 months').trigger('click');
+    expect(shown.text()).not.toContain('Failed: hardness.');
+    expect(plans()[0]?.results.at(-1)?.voidedAt).toBeTruthy();
   });
 });

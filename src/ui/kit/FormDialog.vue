@@ -55,4 +55,9 @@ const id = useId();
 .paired :slotted(.wide) {
   grid-column: 1 / -1;
 }
+@media (max-width: 560px) {
+  .paired {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>
