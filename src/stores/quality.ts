@@ -32,9 +32,7 @@ export const useQualityStore = defineStore('quality', () => {
   const whoNow = () => workshop.settings.makerInHand ?? '';
 
   function write(entry: NewLogbookEntry): void {
-    workshop.put('logbook', [
-      { ...entry, id: newId(), origin: 'own', voidedAt: null },
-    ]);
+    workshop.put('logbook', [{ ...entry, id: newId(), origin: 'own', voidedAt: null }]);
   }
   const change = (entry: LogbookEntry) => workshop.put('logbook', [entry]);
   const strike = (entry: LogbookEntry) => change({ ...entry, voidedAt: nowIso() });
