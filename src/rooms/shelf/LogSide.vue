@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { shortDate } from '@/core/basics/format/dates';
 import { formatMass } from '@/core/basics/format/quantities';
 import { standingEntries } from '@/core/goods/quality/logbook';
 import { sayScaleCheck } from '@/core/goods/quality/messages';
@@ -13,12 +12,12 @@ import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
 import AppForm from '@/ui/kit/AppForm.vue';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
+import LogEntries from './LogEntries.vue';
 
 /** Checks of the scales with a known weight, and what was cleaned. */
 const workshop = useWorkshopStore();
 const quality = useQualityStore();
 
-const MOST = 12;
 const scales = computed(() => toolsOf(workshop.tools, 'scale'));
 const scaleId = ref<string | null>(scales.value[0]?.id ?? null);
 const scale = computed(() => scales.value.find(({ id }) => id === scaleId.value) ?? null);
@@ -29,10 +28,23 @@ const what = ref('');
 const how = ref('');
 const problem = ref('');
 
-const checks = computed(() => [...standingEntries(workshop.logbook, 'scale-check')].reverse());
-const cleanings = computed(() => [...standingEntries(workshop.logbook, 'cleaning')].reverse());
 const nameOf = (toolId: string) =>
   workshop.tools.find(({ id }) => id === toolId)?.name ?? 'A removed scale';
+const checks = computed(() =>
+  standingEntries(workshop.logbook, 'scale-check')
+    .map((entry) => ({
+      entry,
+      name: nameOf(entry.toolId),
+      said: sayScaleCheck(entry),
+      isFailed: !passesCheck(entry),
+    }))
+    .reverse(),
+);
+const cleanings = computed(() =>
+  standingEntries(workshop.logbook, 'cleaning')
+    .map((entry) => ({ entry, name: entry.what, said: entry.how }))
+    .reverse(),
+);
 const allowedG = computed(() =>
   scale.value
     ? allowedErrorG({
@@ -116,33 +128,10 @@ const remind = (part: Partial<typeof quality.upkeep>) =>
         <v-btn type="submit" variant="flat">Save check</v-btn>
       </AppForm>
       <ProblemLine :problem="problem" />
-      <ul class="plain-list entries">
-        <li v-for="one in checks.slice(0, MOST)" :key="one.id">
-          <span class="tabular">{{ shortDate(one.at) }}</span>
-          <span
-            ><b>{{ nameOf(one.toolId) }}</b
-            >: <span :class="{ failed: !passesCheck(one) }">{{ sayScaleCheck(one) }}</span></span
-          >
-          <span class="quiet">{{ one.who }}</span>
-          <button
-            type="button"
-            class="link"
-            :aria-label="`Undo: ${nameOf(one.toolId)}, ${shortDate(one.at)}`"
-            @click="quality.strike(one)"
-          >
-            Undo
-          </button>
-        </li>
-      </ul>
-      <NumberField
-        class="remind"
-        :model-value="quality.upkeep.scaleCheckDays"
-        label="Remind after (0 for never)"
-        suffix="days"
-        :min="0"
-        :max="3650"
-        :decimals="0"
-        @update:model-value="(days) => remind({ scaleCheckDays: Math.round(days) })"
+      <LogEntries
+        :lines="checks"
+        :days="quality.upkeep.scaleCheckDays"
+        @update:days="(scaleCheckDays) => remind({ scaleCheckDays })"
       />
     </section>
     <section aria-label="Cleaning log">
@@ -167,33 +156,10 @@ const remind = (part: Partial<typeof quality.upkeep>) =>
         <v-btn type="submit" variant="flat">Save cleaning</v-btn>
       </AppForm>
       <ProblemLine :problem="cleaningProblem" />
-      <ul class="plain-list entries">
-        <li v-for="one in cleanings.slice(0, MOST)" :key="one.id">
-          <span class="tabular">{{ shortDate(one.at) }}</span>
-          <span
-            ><b>{{ one.what }}</b
-            ><template v-if="one.how">: {{ one.how }}</template></span
-          >
-          <span class="quiet">{{ one.who }}</span>
-          <button
-            type="button"
-            class="link"
-            :aria-label="`Undo: ${one.what}, ${shortDate(one.at)}`"
-            @click="quality.strike(one)"
-          >
-            Undo
-          </button>
-        </li>
-      </ul>
-      <NumberField
-        class="remind"
-        :model-value="quality.upkeep.cleaningDays"
-        label="Remind after (0 for never)"
-        suffix="days"
-        :min="0"
-        :max="3650"
-        :decimals="0"
-        @update:model-value="(days) => remind({ cleaningDays: Math.round(days) })"
+      <LogEntries
+        :lines="cleanings"
+        :days="quality.upkeep.cleaningDays"
+        @update:days="(cleaningDays) => remind({ cleaningDays })"
       />
     </section>
   </div>
@@ -211,22 +177,6 @@ const remind = (part: Partial<typeof quality.upkeep>) =>
   gap: 10px;
   align-items: center;
   margin: 8px 0;
-}
-.entries li {
-  display: grid;
-  grid-template-columns: max-content minmax(0, 1fr) auto auto;
-  gap: 10px;
-  align-items: baseline;
-  padding: 5px 0;
-  border-bottom: 1px solid var(--hairline);
-  font-size: var(--text-plain);
-}
-.failed {
-  color: var(--rust);
-}
-.remind {
-  max-width: 260px;
-  margin-top: 14px;
 }
 @media (max-width: 560px) {
   .log {
