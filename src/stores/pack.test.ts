@@ -150,7 +150,7 @@ describe('what the label and the price are of', () => {
         costings: { ...costings, [formulaId]: { ...costing, laborMinutes } as typeof costing & {} },
         money: { ...money, laborPerHour: 30 },
       });
-      return pack.cost?.pieces ?? 0;
+      return pack.cost?.made ?? 0;
     };
     const [batch] = pack.batches;
     const counted = batch && standing(batch, 'counted').at(-1);

@@ -6,7 +6,6 @@ import { safetyFileOf, type SafetyFile } from '@/core/goods/quality/safetyFile';
 import { labeledLines, unitLabel, type LabelBooks } from '@/core/goods/products/labelOf';
 import { mostUnits, wrapCode, wrapFrom, type WrapPlan } from '@/core/goods/products/wrap';
 import { packagingFor } from '@/core/goods/products/packaging';
-import { pieceCost, unitCost } from '@/core/goods/products/unitCost';
 import { standingMoves } from '@/core/goods/products/moves';
 import { unitKeeps } from '@/core/goods/products/ownLooks';
 import type { SaleUnit } from '@/core/goods/products/schema';
@@ -14,6 +13,7 @@ import type { Market } from '@/core/goods/labels/market';
 import { countOf, standing } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from './bench';
+import { useCostsStore } from './costs';
 import { DONE, ask, not, useGoodsStore, type Done } from './goods';
 import { nowIso, today } from './now';
 import { useShelfStore } from './shelf';
@@ -27,6 +27,7 @@ export const usePackStore = defineStore('pack', () => {
   const bench = useBenchStore();
   const trialStore = useTrialsStore();
   const goods = useGoodsStore();
+  const costs = useCostsStore();
   const chosenId = ref<string | null>(null);
   /** Batch that goes first; null for the oldest. */
   const firstId = ref<string | null>(null);
@@ -120,27 +121,14 @@ export const usePackStore = defineStore('pack', () => {
   });
   const batches = computed(() => lines.value.flatMap((line) => line.batches));
 
-  const cost = computed(() => {
-    const of = unit.value;
-    if (!of) return null;
-    const { money, costings } = workshop.settings;
-    const pieces = of.contents.map(({ formulaId }, i) => {
-      const batch = lines.value[i]?.batches[0] ?? newestOf(formulaId);
-      if (!batch) return { each: 0, unpriced: ['what is not made yet'] };
-      const minutes = costings[formulaId]?.laborMinutes ?? 0;
-      const count = Math.max(1, countOf(batch)?.pieces ?? batch.plan.pieces);
-      const found = pieceCost(
-        batch,
-        shelf.pricePerG,
-        ((minutes / 60) * money.laborPerHour) / count,
-      );
-      return {
-        ...found,
-        unpriced: found.unpriced.map((id) => workshop.catalog.byId.get(id)?.name ?? id),
-      };
-    });
-    return unitCost(of, pieces, workshop.packaging, goods.left, money);
-  });
+  const cost = computed(() =>
+    unit.value
+      ? costs.ofUnit(
+          unit.value,
+          (formulaId, i) => lines.value[i]?.batches[0] ?? newestOf(formulaId) ?? null,
+        )
+      : null,
+  );
 
   function newestOf(formulaId: string): Batch | undefined {
     return [...workshop.batches]

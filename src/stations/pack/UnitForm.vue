@@ -5,11 +5,11 @@ import { GRADES, UNIT_KINDS, type Grade } from '@/core/goods/products/kinds';
 import { GRADE_WORDS, UNIT_WORDS } from '@/core/goods/products/messages';
 import { eachCost, piecesOf } from '@/core/goods/products/packaging';
 import { saleUnitSchema, type SaleUnit } from '@/core/goods/products/schema';
-import { listed } from '@/core/basics/format/names';
 import { counted } from '@/core/basics/format/numbers';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';
 import { useWorkshopStore } from '@/stores/workshop';
+import MissingPrices from '@/shared/MissingPrices.vue';
 import { useMoney } from '@/shared/useMoney';
 import NumberField from '@/ui/fields/NumberField.vue';
 import DraftField from '@/ui/fields/DraftField.vue';
@@ -21,6 +21,11 @@ const goods = useGoodsStore();
 const workshop = useWorkshopStore();
 const { money } = useMoney();
 const problem = ref('');
+const isPartial = computed(
+  () =>
+    pack.cost !== null &&
+    pack.cost.unpricedMaterials.length + pack.cost.unpricedPackaging.length > 0,
+);
 
 const packagings = computed(() =>
   workshop.packaging
@@ -169,19 +174,23 @@ const price = (value: number): number | null => (value > 0 ? value : null);
     <h2>Cost and price</h2>
     <dl v-if="pack.cost" class="cost">
       <div>
-        <dt>Pieces</dt>
-        <dd>{{ money(pack.cost.pieces) }}</dd>
+        <dt>Pieces, made</dt>
+        <dd>{{ money(pack.cost.made) }}</dd>
       </div>
       <div>
         <dt>Packaging</dt>
-        <dd>{{ money(pack.cost.wrap) }}</dd>
+        <dd>{{ money(pack.cost.around) }}</dd>
       </div>
       <div>
-        <dt>Labor</dt>
+        <dt>Labor to wrap</dt>
         <dd>{{ money(pack.cost.hands) }}</dd>
       </div>
+      <div v-if="pack.cost.overhead > 0">
+        <dt>Overhead</dt>
+        <dd>{{ money(pack.cost.overhead) }}</dd>
+      </div>
       <div class="sum">
-        <dt>Total</dt>
+        <dt>{{ isPartial ? 'At least' : 'Total' }}</dt>
         <dd>{{ money(pack.cost.all) }}</dd>
       </div>
       <div>
@@ -193,9 +202,11 @@ const price = (value: number): number | null => (value > 0 ? value : null);
         <dd>{{ money(pack.cost.retail) }}</dd>
       </div>
     </dl>
-    <p v-if="pack.cost && pack.cost.unpriced.length > 0" class="advice">
-      No price yet: {{ listed(pack.cost.unpriced) }}. Add one on the Shelf.
-    </p>
+    <MissingPrices
+      v-if="pack.cost"
+      :material-ids="pack.cost.unpricedMaterials"
+      :packaging="pack.cost.unpricedPackaging"
+    />
     <div class="fields">
       <NumberField
         :model-value="unit.wholesale ?? 0"

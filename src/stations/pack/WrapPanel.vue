@@ -14,6 +14,7 @@ import { useTraysStore } from '@/stores/trays';
 import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
 import { nowIso } from '@/stores/now';
+import MissingPrices from '@/shared/MissingPrices.vue';
 import { useConcerns } from './useConcerns';
 import NumberField from '@/ui/fields/NumberField.vue';
 
@@ -89,6 +90,14 @@ function wrapNow(): void {
   said.value = done.ok ? 'Wrapped. The packaging came off the shelf.' : '';
 }
 
+const costWords = computed(() => {
+  const cost = pack.cost;
+  if (!cost) return '';
+  const said = `${money(cost.all)}, with ${money(cost.around)} packaging`;
+  return cost.unpricedMaterials.length + cost.unpricedPackaging.length > 0
+    ? `Cost at least ${said}`
+    : `Cost ${said}`;
+});
 /** What it sells for: what was set, else by the margins. */
 const prices = computed(() => {
   const { retail, wholesale } = props.unit;
@@ -131,7 +140,7 @@ const behind = computed(() => {
     <template v-if="pack.cost">
       <h2 id="one-title">Cost and price of one</h2>
       <p>
-        Cost {{ money(pack.cost.all) }}, with {{ money(pack.cost.wrap) }} packaging<br />
+        {{ costWords }}<br />
         {{ prices }}
         <template v-if="pack.cost.retailLeavesPct !== null"
           ><br /><span :class="{ loss: pack.cost.retailLeavesPct < 0 }"
@@ -139,6 +148,10 @@ const behind = computed(() => {
           ></template
         >
       </p>
+      <MissingPrices
+        :material-ids="pack.cost.unpricedMaterials"
+        :packaging="pack.cost.unpricedPackaging"
+      />
     </template>
     <v-select
       v-if="pack.lines.length === 1 && goods.loose.length > 0"

@@ -9,8 +9,12 @@ import NumberField from '@/ui/fields/NumberField.vue';
 const props = defineProps<{
   formulaId: string;
   costing: Costing;
+  /** What counts: the maker’s own minutes, else those of the steps. */
+  minutes: number;
   /** What the steps of the work come to. */
   workMinutes: number;
+  /** A product says what is around a piece. */
+  hasProduct: boolean;
 }>();
 const workshop = useWorkshopStore();
 
@@ -34,6 +38,7 @@ function setMoney(change: Partial<Money>): void {
 <template>
   <div class="fields">
     <NumberField
+      v-if="!hasProduct"
       :key="`p-${formulaId}`"
       :model-value="costing.packagingEach"
       label="Packaging a piece"
@@ -44,20 +49,39 @@ function setMoney(change: Partial<Money>): void {
     />
     <NumberField
       :key="`l-${formulaId}`"
-      :model-value="costing.laborMinutes"
-      label="Labor"
+      :model-value="minutes"
+      label="Labor to make it"
       unit="min"
       :min="0"
       :max="100000"
       :decimals="1"
       @update:model-value="(laborMinutes) => setCosting({ laborMinutes })"
     />
-    <p v-if="costing.laborMinutes !== workMinutes" class="quiet by-steps">
+    <p v-if="minutes !== workMinutes" class="quiet by-steps">
       The steps take {{ formatMinutes(workMinutes) }}.
-      <button type="button" class="link" @click="setCosting({ laborMinutes: workMinutes })">
+      <button type="button" class="link" @click="setCosting({ laborMinutes: undefined })">
         Use it
       </button>
     </p>
+    <NumberField
+      :key="`r-${formulaId}`"
+      :model-value="costing.rejectPct ?? 0"
+      label="Rejects expected"
+      unit="%"
+      :min="0"
+      :max="90"
+      :decimals="1"
+      @update:model-value="(rejectPct) => setCosting({ rejectPct })"
+    />
+    <NumberField
+      :model-value="terms.overheadPct ?? 0"
+      label="Overhead on all costs"
+      unit="%"
+      :min="0"
+      :max="500"
+      :decimals="1"
+      @update:model-value="(overheadPct) => setMoney({ overheadPct })"
+    />
     <NumberField
       :model-value="terms.laborPerHour"
       label="Labor cost an hour"

@@ -1,25 +1,22 @@
 <script setup lang="ts">
 import DetailList from '@/ui/kit/DetailList.vue';
 import { computed } from 'vue';
-import { NO_COSTING } from '@/core/work/cost/usual';
-import { costOf } from '@/core/work/cost/costOf';
+import { goodPieces } from '@/core/work/cost/costOf';
 import type { Formula } from '@/core/formula/model/schema';
-import { materialsUsed } from '@/core/work/scaling/used';
 import { planScale, type ScalePlan } from '@/core/work/scaling/plan';
 import type { Means } from '@/core/work/scaling/means';
 import type { ScaleRequest } from '@/core/work/scaling/requestSchema';
-import { useShelfStore } from '@/stores/shelf';
+import MissingPrices from '@/shared/MissingPrices.vue';
+import { useCostsStore } from '@/stores/costs';
 import { useWorkshopStore } from '@/stores/workshop';
 import { formatMinutes } from '@/core/basics/format/durations';
-import { listed } from '@/core/basics/format/names';
 import { counted, formatCount, formatPercent } from '@/core/basics/format/numbers';
 import { formatMass } from '@/core/basics/format/quantities';
 import { useMoney } from '@/shared/useMoney';
-import { handsMinutes } from '@/core/work/flow/workOf';
 import CostTerms from './CostTerms.vue';
 import { useMaterials } from '@/ui/fields/materials';
 
-const { nameOf, sentenceNameOf } = useMaterials();
+const { nameOf } = useMaterials();
 
 const props = defineProps<{
   formula: Formula;
@@ -29,40 +26,33 @@ const props = defineProps<{
 }>();
 
 const workshop = useWorkshopStore();
-const shelf = useShelfStore();
+const costs = useCostsStore();
 const { money } = useMoney();
 
 const MOST_DRIVERS = 8;
 
-/** What the work of this formula takes, until the maker's own minutes stand. */
-const workMinutes = computed(() =>
-  Math.round(
-    handsMinutes(props.formula.body, { catalog: props.means.catalog, pieces: props.plan.pieces }),
-  ),
-);
-const costing = computed(
-  () =>
-    workshop.settings.costings[props.formula.id] ?? {
-      ...NO_COSTING,
-      laborMinutes: workMinutes.value,
-    },
-);
+const costing = computed(() => costs.costingOf(props.formula.id));
+const workMinutes = computed(() => costs.stepMinutes(props.formula, props.plan.pieces));
+const minutes = computed(() => costs.makingMinutes(props.formula, props.plan.pieces));
 const terms = computed(() => workshop.settings.money);
-const cost = computed(() => costFor(props.plan));
+const cost = computed(() => costs.pieceOfPlan(props.formula, props.plan));
+/** Good pieces of the batch. */
+const pieces = computed(() => goodPieces(props.plan.pieces, costing.value.rejectPct));
+const total = computed(() => cost.value.all * pieces.value);
 const drivers = computed(() => {
+  const { of, around, hands, overhead } = cost.value;
+  const each = `${formatCount(Math.round(pieces.value))} ×`;
   const all = [
-    ...cost.value.materials.flatMap(({ materialId, cost: amount, massG }) =>
+    ...of.materials.flatMap(({ materialId, cost: amount, massG }) =>
       amount === null ? [] : [{ name: nameOf(materialId), amount, detail: formatMass(massG) }],
     ),
+    { name: 'Labor to make it', amount: of.laborCost, detail: formatMinutes(minutes.value) },
+    { name: 'Packaging', amount: around * pieces.value, detail: each },
+    { name: 'Labor to wrap it', amount: hands * pieces.value, detail: each },
     {
-      name: 'Labor',
-      amount: cost.value.laborCost,
-      detail: formatMinutes(costing.value.laborMinutes),
-    },
-    {
-      name: 'Packaging',
-      amount: cost.value.packagingCost,
-      detail: `${formatCount(props.plan.pieces)} ×`,
+      name: 'Overhead',
+      amount: overhead * pieces.value,
+      detail: formatPercent(terms.value.overheadPct ?? 0),
     },
   ].filter(({ amount }) => amount > 0);
   return all.sort((a, b) => b.amount - a.amount).slice(0, MOST_DRIVERS);
@@ -76,13 +66,15 @@ const before = computed(() => {
   if (!version) return null;
   // Ways belong to the lines of the column as it is; an older version is weighed plainly.
   const planned = planScale(version.body, { ...props.request, ways: {} }, props.means);
-  return planned.ok ? { number: version.number, cost: costFor(planned.plan) } : null;
+  if (!planned.ok) return null;
+  const then = { ...props.formula, body: version.body };
+  return { number: version.number, cost: costs.pieceOfPlan(then, planned.plan) };
 });
 
-function costFor(plan: ScalePlan) {
-  return costOf(materialsUsed(plan), plan.pieces, shelf.pricePerG, costing.value, terms.value);
-}
-
+const isPartial = computed(
+  () => cost.value.of.unpriced.length + cost.value.unpricedPackaging.length > 0,
+);
+const atLeast = (amount: number) => (isPartial.value ? `at least ${money(amount)}` : money(amount));
 function changed(now: number, then: number, version: number): string {
   const by = now - then;
   if (Math.abs(by) < 0.005) return `the same as version ${version}`;
@@ -97,9 +89,9 @@ function changed(now: number, then: number, version: number): string {
     <DetailList>
       <div>
         <dt>Cost a piece</dt>
-        <dd class="figure">{{ money(cost.perPiece) }}</dd>
+        <dd class="figure">{{ atLeast(cost.all) }}</dd>
         <dd v-if="before" class="quiet">
-          {{ changed(cost.perPiece, before.cost.perPiece, before.number) }}
+          {{ changed(cost.all, before.cost.all, before.number) }}
         </dd>
       </div>
       <div>
@@ -114,13 +106,13 @@ function changed(now: number, then: number, version: number): string {
       </div>
       <div>
         <dt>Cost of the batch</dt>
-        <dd class="figure">{{ money(cost.total) }}</dd>
+        <dd class="figure">{{ atLeast(total) }}</dd>
         <dd class="quiet">{{ counted(plan.pieces, 'piece') }}</dd>
       </div>
     </DetailList>
-    <p v-if="cost.unpriced.length" class="caution">
-      No price yet for {{ listed(cost.unpriced.map((id) => sentenceNameOf(id))) }}. Add a price or a
-      lot on the Shelf.
+    <MissingPrices :material-ids="cost.of.unpriced" :packaging="cost.unpricedPackaging" />
+    <p v-if="cost.product" class="quiet">
+      With the packaging and wrapping of {{ cost.product.name }}. Pack shows the same cost.
     </p>
     <h2>Largest costs</h2>
     <ol class="plain-list drivers">
@@ -131,17 +123,19 @@ function changed(now: number, then: number, version: number): string {
         <b class="tabular">{{ money(driver.amount) }}</b>
       </li>
     </ol>
-    <CostTerms :formula-id="formula.id" :costing="costing" :work-minutes="workMinutes" />
+    <CostTerms
+      :formula-id="formula.id"
+      :costing="costing"
+      :minutes="minutes"
+      :work-minutes="workMinutes"
+      :has-product="cost.product !== null"
+    />
   </section>
 </template>
 
 <style scoped>
 .cost {
   max-width: 780px;
-}
-.caution {
-  padding-left: 12px;
-  border-left: 4px solid var(--ochre-mark);
 }
 .drivers {
   margin: 6px 0 22px;

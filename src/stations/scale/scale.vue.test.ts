@@ -173,24 +173,31 @@ describe('what a formula costs', () => {
   it('counts the hands by the steps of its work until the maker says otherwise', async () => {
     const formula = inHand();
     const shown = cost(formula);
-    const hands = field(shown, 'Labor').element as HTMLInputElement;
+    const hands = field(shown, 'Labor to make it').element as HTMLInputElement;
     expect(Number(hands.value)).toBeGreaterThan(5);
     expect(shown.text()).not.toContain('The steps take');
-    await field(shown, 'Labor').setValue('90');
+    await field(shown, 'Labor to make it').setValue('90');
     expect(shop.workshop.settings.costings[formula.id]?.laborMinutes).toBe(90);
     expect(shown.text()).toMatch(/The steps take (\d+ h )?\d+ min\./);
     await button(shown, 'Use it').trigger('click');
     expect(shown.text()).not.toContain('The steps take');
   });
 
-  it('names what no lot and no price says the cost of', () => {
+  it('names what has no price, and takes one there', async () => {
     for (const name of ['lots', 'materials'] as const)
       shop.workshop.remove(
         name,
         shop.workshop.records[name].map(({ id }) => id),
       );
     const formula = inHand(bodyFrom(`${PLAIN}\n20 g kaolin clay`));
-    expect(cost(formula).find('.caution').text()).toMatch(/^No price yet for .+kaolin.+/);
+    const shown = cost(formula);
+    expect(shown.find('.missing summary').text()).toMatch(/^No price yet for .+Kaolin.+/);
+    expect(shown.find('.figure').text()).toMatch(/^at least/);
+    const priced = () => shown.findAll('.missing input').length;
+    const before = priced();
+    await field(shown, 'Kaolin clay, price per kg').setValue('6.5');
+    expect(priced()).toBe(before - 1);
+    expect(shop.workshop.materials.find(({ id }) => id === 'kaolin')?.pricePerKg?.value).toBe(6.5);
   });
 
   it('takes margins under the whole price alone', async () => {

@@ -11,7 +11,7 @@ import { lowPackaging, packagingFor, packagingLeft } from './packaging';
 import { mostUnits, wrapCode, wrapFrom } from './wrap';
 import { newSaleUnit } from './create';
 import { originOf, recallBatch, recallLot, type Books } from './recall';
-import { pieceCost, unitCost } from './unitCost';
+import { madeCostOfBatch, unitCost } from './unitCost';
 import { pieceNet } from './net';
 import { saleUnitSchema, type GoodsMove, type NewMove, type Packaging } from './schema';
 import { standsOn } from './moves';
@@ -268,18 +268,19 @@ describe('wraps', () => {
     const all = packagingLeft([FILM], []);
     const cost = unitCost(
       { ...IN_FILM, minutes: 2, retail: 4, wholesale: null },
-      [{ each: 1.2, unpriced: [] }],
+      [{ perPiece: 1.2, unpriced: [] }],
       [FILM],
       all,
       USUAL_MONEY,
     );
     // 1.20 of pieces, two films at 0.10, two minutes of 18 an hour.
-    expect(cost).toMatchObject({ wrap: 0.2, hands: 0.6, retailLeavesPct: 50 });
+    expect(cost).toMatchObject({ around: 0.2, hands: 0.6, retailLeavesPct: 50 });
     expect(cost.all).toBeCloseTo(2, 9);
     expect(cost.wholesale).toBeCloseTo(3.35, 9);
     expect(cost.wholesaleLeavesPct).toBeNull();
-    const none = unitCost(IN_FILM, [{ each: 1, unpriced: ['Borax'] }], [], all, USUAL_MONEY);
-    expect(none.unpriced).toEqual(['Borax', 'packaging that was removed']);
+    const none = unitCost(IN_FILM, [{ perPiece: 1, unpriced: ['borax'] }], [], all, USUAL_MONEY);
+    expect(none.unpricedMaterials).toEqual(['borax']);
+    expect(none.unpricedPackaging).toEqual(['packaging that was removed']);
   });
 
   it('share the materials of a batch among its counted pieces', () => {
@@ -287,8 +288,10 @@ describe('wraps', () => {
       (sum, one) => (one.kind === 'weighed' || one.kind === 'added' ? sum + one.massG : sum),
       0,
     );
-    expect(pieceCost(QL, () => 0.01, 0.5).each).toBeCloseTo((grams * 0.01) / 24 + 0.5, 6);
-    expect(pieceCost(QL, () => null, 0).unpriced.length).toBeGreaterThan(5);
+    // Forty minutes of 18 an hour are 12.
+    const cost = madeCostOfBatch(QL, () => 0.01, 40, USUAL_MONEY);
+    expect(cost.perPiece).toBeCloseTo((grams * 0.01 + 12) / 24, 6);
+    expect(madeCostOfBatch(QL, () => null, 0, USUAL_MONEY).unpriced.length).toBeGreaterThan(5);
   });
 });
 

@@ -1,6 +1,6 @@
-import type { Costing, Money } from './schema';
+import type { Money } from './schema';
 
-/** What a plan uses of one material. */
+/** What a batch uses of one material. */
 export interface UsedMaterial {
   readonly materialId: string;
   readonly massG: number;
@@ -13,35 +13,34 @@ export interface CostLine {
   readonly cost: number | null;
 }
 
-export interface Cost {
+/** What it costs to make a batch, before anything is around its pieces. */
+export interface MadeCost {
   /** Dearest first, those without a price last. */
   readonly materials: readonly CostLine[];
   readonly materialsCost: number;
-  readonly packagingCost: number;
   readonly laborCost: number;
-  readonly total: number;
+  /** Of one good piece: rejects are paid by the good ones. */
   readonly perPiece: number;
-  /** Materials in it whose price nobody has said: the total is without them. */
+  /** Materials in it whose price nobody has said: the cost is without them. */
   readonly unpriced: readonly string[];
-  readonly wholesale: number;
-  readonly retail: number;
 }
 
 /**
- * What a batch costs and what a piece must sell for: price = cost / (1 - margin), rounded up.
+ * Materials and the labor of making, shared among the good pieces.
  * @param used grams 0 or more, a material may stand more than once
- * @param pieces whole pieces, over 0
+ * @param goodPieces pieces that can be sold, over 0; a share of one where rejects are expected
  * @param pricePerG money for a gram, or null when it is not known
- * @throws RangeError when pieces is not over 0
+ * @param laborMinutes from the first weight to the dry piece; wrapping is not in it
+ * @throws RangeError when goodPieces is not over 0
  */
-export function costOf(
+export function madeCost(
   used: readonly UsedMaterial[],
-  pieces: number,
+  goodPieces: number,
   pricePerG: (materialId: string) => number | null,
-  { packagingEach, laborMinutes }: Costing,
+  laborMinutes: number,
   money: Money,
-): Cost {
-  if (!(pieces > 0)) throw new RangeError(`pieces must be over 0, got ${pieces}`);
+): MadeCost {
+  if (!(goodPieces > 0)) throw new RangeError(`goodPieces must be over 0, got ${goodPieces}`);
   const sums = new Map<string, number>();
   for (const { materialId, massG } of used)
     sums.set(materialId, (sums.get(materialId) ?? 0) + massG);
@@ -52,23 +51,64 @@ export function costOf(
     })
     .sort((a, b) => (b.cost ?? -1) - (a.cost ?? -1));
   const materialsCost = materials.reduce((sum, { cost }) => sum + (cost ?? 0), 0);
-  const packagingCost = packagingEach * pieces;
-  const laborCost = (laborMinutes / 60) * money.laborPerHour;
-  const total = materialsCost + packagingCost + laborCost;
-  const perPiece = total / pieces;
+  const laborCost = laborOf(laborMinutes, money);
   return {
     materials,
     materialsCost,
-    packagingCost,
     laborCost,
-    total,
-    perPiece,
+    perPiece: (materialsCost + laborCost) / goodPieces,
     unpriced: materials.flatMap(({ materialId, massG, cost }) =>
       cost === null && massG > 0 ? [materialId] : [],
     ),
-    wholesale: priceFor(perPiece, money.wholesaleMarginPct, money.roundTo),
-    retail: priceFor(perPiece, money.retailMarginPct, money.roundTo),
   };
+}
+
+/** What one of what is sold costs, and what it must sell for by the workshop's margins. */
+export interface SoldCost {
+  /** Its pieces as they are made. */
+  readonly made: number;
+  /** Packaging. */
+  readonly around: number;
+  /** Labor of wrapping it. */
+  readonly hands: number;
+  readonly overhead: number;
+  readonly all: number;
+  readonly wholesale: number;
+  readonly retail: number;
+}
+
+/**
+ * The one way a price comes about: pieces, what is around them, the labor of wrapping, overhead on all of it, then
+ * price = cost / (1 - margin), rounded up.
+ */
+export function soldCost(
+  made: number,
+  around: number,
+  wrapMinutes: number,
+  money: Money,
+): SoldCost {
+  const hands = laborOf(wrapMinutes, money);
+  const direct = made + around + hands;
+  const overhead = (direct * (money.overheadPct ?? 0)) / 100;
+  const all = direct + overhead;
+  return {
+    made,
+    around,
+    hands,
+    overhead,
+    all,
+    wholesale: priceFor(all, money.wholesaleMarginPct, money.roundTo),
+    retail: priceFor(all, money.retailMarginPct, money.roundTo),
+  };
+}
+
+/** Pieces of a plan that can be expected to be good. @param rejectPct 0 to under 100 */
+export function goodPieces(pieces: number, rejectPct = 0): number {
+  return pieces * (1 - rejectPct / 100);
+}
+
+function laborOf(minutes: number, { laborPerHour }: Money): number {
+  return (minutes / 60) * laborPerHour;
 }
 
 /**

@@ -9,4 +9,4 @@ export const USUAL_MONEY: Money = {
   retailMarginPct: 65,
 };
 
-export const NO_COSTING: Costing = { packagingEach: 0, laborMinutes: 0 };
+export const NO_COSTING: Costing = { packagingEach: 0 };

@@ -1,3 +1,4 @@
+import type { OpKind } from '@/core/formula/model/kinds';
 import type { FormulaBody, Part } from '@/core/formula/model/schema';
 import { cookOf } from './cook';
 import { dressing, isOnFloor } from './dressing';
@@ -59,11 +60,19 @@ function inOrderOfDressing(
   return [...ofKind('icing'), ...ofKind('paint')];
 }
 
-/** Minutes of hands for a whole batch of so many pieces, from the first weight to the last wrap; waiting is not counted. */
+/** Wrapping is counted with what is sold. */
+const OF_WRAPPING: readonly OpKind[] = ['wrap', 'jar'];
+
+/** Minutes of hands for a whole batch of so many pieces; waiting is not counted. @param which to make it, or to wrap it */
 export function handsMinutes(
   body: FormulaBody,
   { catalog, pieces }: Pick<WorkFacts, 'catalog' | 'pieces'>,
+  which: 'making' | 'wrapping',
 ): number {
   const facts = { catalog, pieces, weighG: new Map(), counted: new Set<string>() };
-  return workOf(body, facts).operations.reduce((sum, { minutes }) => sum + minutes, 0);
+  return workOf(body, facts).operations.reduce(
+    (sum, { op, minutes }) =>
+      OF_WRAPPING.includes(op) === (which === 'wrapping') ? sum + minutes : sum,
+    0,
+  );
 }
