@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { typedIn } from '@/ui/fields/typedIn';
 import { computed, ref } from 'vue';
-import { planTogether } from '@/core/work/scaling/together';
-import { usualRequest } from '@/core/work/scaling/request';
+import { planScale } from '@/core/work/scaling/plan';
+import { needsTogether } from '@/core/work/scaling/together';
+import { materialsUsed } from '@/core/work/scaling/used';
 import { shoppingList } from '@/core/workshop/shelf/shoppingList';
+import { useBowlsStore } from '@/stores/bowls';
 import { useGoodsStore } from '@/stores/goods';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -15,8 +17,8 @@ import { useMaterials } from '@/ui/fields/materials';
 
 const { nameOf, sentenceNameOf } = useMaterials();
 
-/** Batches of each formula to begin with, by id; the formula in hand once when left out. */
 const props = defineProps<{
+  /** Bowls of each formula that the plan makes, by id; else whole batches as they stand on Scale. */
   bowls?: Readonly<Record<string, number>>;
   /** When each formula is mixed first, ms since 1970, by id. */
   firstMs?: Readonly<Record<string, number>>;
@@ -26,15 +28,13 @@ const props = defineProps<{
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
 const goods = useGoodsStore();
+const bowls = useBowlsStore();
 const { money } = useMoney();
 
 const formulas = computed(() =>
   workshop.formulas
     .filter(({ archivedAt, body }) => archivedAt === null && body.parts.some((p) => p.lines.length))
-    .map((formula) => ({
-      formula,
-      request: workshop.settings.requests[formula.id] ?? usualRequest(formula.body.family),
-    })),
+    .map((formula) => ({ formula, request: bowls.requestOf(formula) })),
 );
 /** Batches of each formula, by id. */
 const batches = ref<Record<string, number>>(
@@ -42,22 +42,29 @@ const batches = ref<Record<string, number>>(
 );
 const MOST_BATCHES = 99;
 
+/** What one of each takes: a bowl of the plan, or a whole batch. */
+function needsOf({ formula, request }: (typeof formulas.value)[number]) {
+  if (props.bowls) {
+    const found = bowls.bowlFor(formula);
+    return found.ok ? { needs: found.bowl.needs } : { problem: found.problem };
+  }
+  const planned = planScale(formula.body, request, shelf.meansFor(formula.body.method));
+  return planned.ok ? { needs: materialsUsed(planned.plan) } : { problem: planned.problem.message };
+}
 const wanted = computed(() =>
-  formulas.value.flatMap(({ formula, request }) => {
-    const times = batches.value[formula.id] ?? 0;
-    const { name, body } = formula;
-    const means = shelf.meansFor(body.method);
-    return Array.from({ length: times }, () => ({ name, body, request, means }));
+  formulas.value.flatMap((of) => {
+    const times = batches.value[of.formula.id] ?? 0;
+    return times > 0 ? [{ name: of.formula.name, times, ...needsOf(of) }] : [];
   }),
 );
-const together = computed(() => planTogether(wanted.value));
-const problems = computed(() => [
-  ...new Set(
-    together.value.plans.flatMap(({ name, problem }) => (problem ? [`${name}: ${problem}`] : [])),
-  ),
-]);
+const problems = computed(() =>
+  wanted.value.flatMap(({ name, problem }) => (problem ? [`${name}: ${problem}`] : [])),
+);
+const needs = computed(() =>
+  needsTogether(wanted.value.map(({ times, needs: own = [] }) => ({ times, needs: own }))),
+);
 const list = computed(() =>
-  shoppingList(together.value.needs, shelf.usable, shelf.buyingFacts)
+  shoppingList(needs.value, shelf.usable, shelf.buyingFacts)
     .map((line) => ({ ...line, orderByMs: orderByMs(line.materialId) }))
     // What has to be ordered first comes first; without a plan as it was.
     .sort((a, b) => (a.orderByMs ?? 0) - (b.orderByMs ?? 0)),
@@ -87,7 +94,11 @@ function setBatches(id: string, value: string): void {
   };
 }
 
-function wantWords(request: (typeof formulas.value)[number]['request']): string {
+function wantWords({ formula, request }: (typeof formulas.value)[number]): string {
+  if (props.bowls) {
+    const found = bowls.bowlFor(formula);
+    return found.ok ? `${counted(found.bowl.pieces, 'piece')} a bowl` : '';
+  }
   const { want } = request;
   switch (want.kind) {
     case 'pieces':
@@ -107,18 +118,18 @@ function wantWords(request: (typeof formulas.value)[number]['request']): string 
 <template>
   <section aria-label="Shopping list" class="shopping">
     <div class="wanted">
-      <h2>Batches to make</h2>
+      <h2>{{ props.bowls ? 'Bowls to make' : 'Batches to make' }}</h2>
       <ul class="plain-list">
-        <li v-for="{ formula, request } in formulas" :key="formula.id">
-          <label :for="`batches-${formula.id}`">{{ formula.name }}</label>
-          <span class="quiet small">{{ wantWords(request) }}</span>
+        <li v-for="of in formulas" :key="of.formula.id">
+          <label :for="`batches-${of.formula.id}`">{{ of.formula.name }}</label>
+          <span class="quiet small">{{ wantWords(of) }}</span>
           <input
-            :id="`batches-${formula.id}`"
+            :id="`batches-${of.formula.id}`"
             type="number"
             min="0"
             :max="MOST_BATCHES"
-            :value="batches[formula.id] ?? 0"
-            @change="(event) => setBatches(formula.id, typedIn(event))"
+            :value="batches[of.formula.id] ?? 0"
+            @change="(event) => setBatches(of.formula.id, typedIn(event))"
           />
         </li>
       </ul>

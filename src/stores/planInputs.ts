@@ -6,22 +6,19 @@ import type { LooseStock } from '@/core/goods/products/stock';
 import { portionsOf } from '@/core/matter/materials/portion';
 import { allocateStock, type Allocation } from '@/core/goods/planning/allocation';
 import { mixFactor, pressMinutesEach } from '@/core/goods/planning/learned';
-import { moldUse, piecesAtOnce } from '@/core/goods/planning/moldUse';
+import { moldUse } from '@/core/goods/planning/moldUse';
 import { problemFor } from '@/core/goods/planning/fromOrders';
 import { stepsFor } from '@/core/goods/planning/steps';
 import type { PlanProblem } from '@/core/goods/planning/problem';
 import { countOf } from '@/core/batches/records/summary';
-import { planScale } from '@/core/work/scaling/plan';
-import { requestFor } from '@/core/work/scaling/request';
-import type { ScaleRequest } from '@/core/work/scaling/requestSchema';
 import { toolsOf, trayPlaces } from '@/core/workshop/shelf/workplace';
 import { hoursUntilDry } from '@/core/batches/trays/forecastHours';
 import type { Spread } from '@/core/basics/units/spread';
 import { workOf } from '@/core/work/flow/workOf';
+import { useBowlsStore } from './bowls';
 import { useGoodsStore } from './goods';
 import { nowIso, today } from './now';
 import { useRoomStore } from './room';
-import { useShelfStore } from './shelf';
 import { useTraysStore } from './trays';
 import { useWorkshopStore } from './workshop';
 
@@ -67,7 +64,6 @@ const after = (fromMs: number, { low, best, high }: Spread): Spread => ({
 export const usePlanInputsStore = defineStore('planInputs', () => {
   const workshop = useWorkshopStore();
   const goods = useGoodsStore();
-  const shelf = useShelfStore();
   const trays = useTraysStore();
   const room = useRoomStore();
 
@@ -90,19 +86,11 @@ export const usePlanInputsStore = defineStore('planInputs', () => {
       workshop.settings.humidityPct,
   );
 
-  const requestOf = ({ id, body }: Formula): ScaleRequest =>
-    workshop.settings.requests[id] ?? requestFor(body);
-  const shelfMoldOf = ({ moldId }: ScaleRequest) =>
-    workshop.molds.find(({ id }) => id === moldId) ?? null;
-
-  /** Pieces of one bowl as it is usually planned. */
-  function bowlPieces(formula: Formula): number {
-    const request = requestOf(formula);
-    const { method } = formula.body;
-    const plan = planScale(formula.body, request, shelf.meansFor(method));
-    const cavities = shelfMoldOf(request)?.cavities ?? null;
-    return plan.ok ? piecesAtOnce(method, plan.plan.pieces / plan.plan.bowlCount, cavities) : 1;
-  }
+  const { requestOf, moldOf: shelfMoldOf, bowlFor } = useBowlsStore();
+  const bowlPieces = (formula: Formula) => {
+    const found = bowlFor(formula);
+    return found.ok ? found.bowl.pieces : null;
+  };
 
   /** At the bench and not counted yet: on their way as planned. */
   const atTheBench = computed(() =>

@@ -69,8 +69,8 @@ export interface AllocationQuestion {
   /** Batches that still dry. */
   readonly isDrying: (batchId: string) => boolean;
   readonly formulas: readonly Formula[];
-  /** Pieces of one bowl of a formula, over 0. */
-  readonly bowlPieces: (formula: Formula) => number;
+  /** Pieces of one bowl of a formula, over 0; null where it cannot be planned. */
+  readonly bowlPieces: (formula: Formula) => number | null;
 }
 
 /** More bowls than this of one formula are somebody’s typing. */
@@ -247,7 +247,11 @@ class Pools {
       );
       return null;
     }
-    const pieces = Math.max(1, this.asked.bowlPieces(formula));
+    const pieces = this.asked.bowlPieces(formula);
+    if (pieces === null) {
+      this.problems.add(`${formula.name} can’t be planned. Open it on Scale to see why.`);
+      return null;
+    }
     const bowl = {
       id: `${formulaId} ${own.length + 1}`,
       formula,

@@ -11,7 +11,7 @@ import { bowlHoldsG, piecesByBowl } from './bowls';
 import { materialsUsed } from './used';
 import { moldHolding, moldVolumeMl } from './molds';
 import { planScale } from './plan';
-import { planTogether } from './together';
+import { needsTogether } from './together';
 import { useOfLeftover } from './leftover';
 import type { ScaleRequest } from './requestSchema';
 import { SHIPPED } from '@/core/matter/materials/catalog';
@@ -233,27 +233,21 @@ describe('moldHolding', () => {
   });
 });
 
-describe('planTogether', () => {
-  it('adds what three formulas need, and says which has no plan', () => {
-    const wanted = ['Ebb', 'Flood', 'Empty'].map((name, i) => ({
-      name,
-      body: i < 2 ? bodyFrom('200 g baking soda\n100 g citric acid') : bodyFrom('0 g baking soda'),
-      request: { ...USUAL_REQUEST, want: { kind: 'total', massG: 600 * (i + 1) } as const },
-      means: NO_MEANS,
-    }));
-    const { needs, plans } = planTogether(wanted);
-    expect(needs).toEqual([
-      {
-        materialId: 'sodium-bicarbonate',
-        massG: expect.closeTo(1200, 6),
-        byFormulaG: [expect.closeTo(400, 6), expect.closeTo(800, 6), 0],
-      },
-      {
-        materialId: 'citric-acid',
-        massG: expect.closeTo(600, 6),
-        byFormulaG: [expect.closeTo(200, 6), expect.closeTo(400, 6), 0],
-      },
+describe('needsTogether', () => {
+  it('adds what several formulas take, as often as they are made', () => {
+    const of = (soda: number, acid: number) => [
+      { materialId: 'sodium-bicarbonate', massG: soda },
+      { materialId: 'citric-acid', massG: acid },
+    ];
+    expect(
+      needsTogether([
+        { needs: of(200, 90), times: 2 },
+        { needs: of(100, 50), times: 1 },
+        { needs: of(900, 900), times: 0 },
+      ]),
+    ).toEqual([
+      { materialId: 'sodium-bicarbonate', massG: 500 },
+      { materialId: 'citric-acid', massG: 230 },
     ]);
-    expect(plans[2]?.problem).toMatch(/formula is empty/);
   });
 });
