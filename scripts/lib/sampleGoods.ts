@@ -216,7 +216,7 @@ class Journal {
   /** As many of a unit as its loose pieces of these batches make, at most so many. */
   wrap(name: string, count: number, at: string, firstId: string | null = null): void {
     const unit = this.unit(name);
-    const stock = looseStock(this.batches, this.moves).filter(
+    const stock = looseStock(this.batches, this.moves, []).filter(
       ({ batch }) => Date.parse(batch.startedAt) < Date.parse(at),
     );
     const plan = wrapFrom(unit, count, stock, firstId);
@@ -330,7 +330,7 @@ function theYear(
         contents.length === 1 && contents[0]?.formulaId === batch.formulaId && kind !== 'sampler',
     );
     if (!unit) continue;
-    const counted = looseStock([batch], books.moves)[0]?.left.good ?? 0;
+    const counted = looseStock([batch], books.moves, [])[0]?.left.good ?? 0;
     const each = unit.contents[0]?.pieces ?? 1;
     // A few bath pieces are left loose for the boxes.
     const forBoxes =

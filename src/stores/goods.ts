@@ -47,7 +47,7 @@ export const useGoodsStore = defineStore('goods', () => {
   const workshop = useWorkshopStore();
   const shelf = useShelfStore();
 
-  const loose = computed(() => looseStock(workshop.batches, workshop.goods));
+  const loose = computed(() => looseStock(workshop.batches, workshop.goods, workshop.trials));
   const wrapped = computed(() => wrappedStock(workshop.goods));
   const onHand = computed(() => unitsOnHand(wrapped.value));
   /** Batches made from lots that are on hold, or rejected. */
@@ -69,6 +69,7 @@ export const useGoodsStore = defineStore('goods', () => {
     past: workshop.past,
     goods: workshop.goods,
     orders: workshop.orders,
+    trials: workshop.trials,
   }));
   /** Codes that labels bear already. */
   function codes(): readonly string[] {

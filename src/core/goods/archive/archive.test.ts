@@ -62,7 +62,7 @@ describe('what is at hand', () => {
   });
 
   it('what was wrapped whole is not at hand, what came loose again is', () => {
-    const { batch, left } = looseStock(SAMPLE.batches, SAMPLE.goods).find(
+    const { batch, left } = looseStock(SAMPLE.batches, SAMPLE.goods, SAMPLE.trials).find(
       (one) => one.left.good === 0 && one.left.second === 0 && one.left.sampler === 0,
     ) as ReturnType<typeof looseStock>[number];
     expect(left.good).toBe(0);
@@ -87,6 +87,7 @@ it('what a past batch took off lots is what the record says, so stocks and recal
     past,
     goods: SAMPLE.goods,
     orders: SAMPLE.orders,
+    trials: SAMPLE.trials,
   });
   for (const { id } of SAMPLE.lots) {
     const byCode = (moves: typeof whole) =>

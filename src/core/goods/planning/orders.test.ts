@@ -42,7 +42,7 @@ const cover = (orders: readonly Order[], change: Partial<AllocationQuestion> = {
     units: SAMPLE.units,
     goods: SAMPLE.goods,
     wrapped: wrappedStock(SAMPLE.goods),
-    loose: looseStock(SAMPLE.batches, SAMPLE.goods),
+    loose: looseStock(SAMPLE.batches, SAMPLE.goods, SAMPLE.trials),
     isDrying: (id) => drying.has(id),
     formulas: SAMPLE.formulas,
     bowlPieces: () => 12,

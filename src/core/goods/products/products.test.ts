@@ -6,10 +6,11 @@ import { lotMoves } from '@/core/workshop/shelf/stock';
 import { SAMPLE, SAMPLE_CATALOG, sampleBatch, sampleUnit } from '../../../../tests/fixtures/sample';
 import { changedAfter } from './contents';
 import { crumbledMaterial } from './crumble';
-import { looseStock, overdrawn, unitsOnHand, wrappedStock } from './stock';
+import { looseStock, piecesTested, overdrawn, unitsOnHand, wrappedStock } from './stock';
 import { lowPackaging, packagingFor, packagingLeft } from './packaging';
 import { mostUnits, wrapCode, wrapFrom } from './wrap';
 import { newSaleUnit } from './create';
+import type { Trial } from '@/core/batches/trials/schema';
 import { originOf, recallBatch, recallLot, type Books } from './recall';
 import { madeCostOfBatch, unitCost } from './unitCost';
 import { pieceNet } from './net';
@@ -53,7 +54,8 @@ const gone = (taken: { wrappedId: string; count: number }[], orderId: string | n
     each: null,
     lotId: null,
   });
-const left = (moves: readonly GoodsMove[], batch = QL) => looseStock([batch], moves)[0]?.left.good;
+const left = (moves: readonly GoodsMove[], batch = QL) =>
+  looseStock([batch], moves, [])[0]?.left.good;
 
 describe('finished stock', () => {
   it('is what was counted less what was wrapped, made a second, used and kept', () => {
@@ -71,7 +73,7 @@ describe('finished stock', () => {
       }),
       gone([{ wrappedId: run.id, count: 3 }]),
     ];
-    expect(looseStock([QL], moves)[0]?.left).toEqual({ good: 10, second: 2, sampler: 0 });
+    expect(looseStock([QL], moves, [])[0]?.left).toEqual({ good: 10, second: 2, sampler: 0 });
     expect(wrappedStock(moves)[0]?.left).toBe(7);
     expect(unitsOnHand(wrappedStock(moves)).get(UNIT.id)).toBe(7);
     // Kept back: two of the sample's.
@@ -82,7 +84,7 @@ describe('finished stock', () => {
     // Counted: 9 whole, 3 not; looked over: 12, of them 3 not.
     expect(left([], sampleBatch('QL-001'))).toBe(9);
     // Two of the rejects became samplers.
-    expect(looseStock([sampleBatch('EG-002')], [])[0]?.left.sampler).toBe(2);
+    expect(looseStock([sampleBatch('EG-002')], [], [])[0]?.left.sampler).toBe(2);
   });
 
   it('keeps every piece: what came in is what is here and what went, whatever happened', () => {
@@ -149,7 +151,7 @@ describe('finished stock', () => {
     const run = wrapped(24);
     const count = QL.entries.find(({ kind }) => kind === 'counted');
     const fewer = correctEntry(QL, count?.id ?? '', 20, '2026-10-20T08:00:00Z');
-    expect(overdrawn(looseStock([fewer], [run]), wrappedStock([run]))).toEqual([
+    expect(overdrawn(looseStock([fewer], [run], []), wrappedStock([run]))).toEqual([
       { code: 'QL-011', short: 4 },
     ]);
     const weighing = QL.entries.find(({ kind }) => kind === 'weighed');
@@ -169,7 +171,7 @@ describe('finished stock', () => {
 
 describe('wrapping', () => {
   const box = newSaleUnit('Harbor Box', 'box', [{ id: QL.formulaId }, { id: EG.formulaId }]);
-  const stock = looseStock([QL, EG], []);
+  const stock = looseStock([QL, EG], [], []);
 
   it('takes pieces of each formula, of the batch in hand first, or says what is short', () => {
     expect(wrapFrom(box, 12, stock, null)).toEqual({
@@ -189,7 +191,7 @@ describe('wrapping', () => {
     const pair = newSaleUnit('A pair', 'pair', [{ id: QL.formulaId }]);
     expect(mostUnits(pair, stock, null)).toBe(12);
     const older = sampleBatch('QL-010');
-    const both = looseStock([older, QL], []);
+    const both = looseStock([older, QL], [], []);
     const first = (id: string | null) => {
       const plan = wrapFrom(pair, 1, both, id);
       return plan.ok ? plan.from[0]?.batchId : null;
@@ -316,8 +318,33 @@ const BOOKS: Books = {
   past: [],
   goods: SAMPLE.goods,
   orders: SAMPLE.orders,
+  trials: SAMPLE.trials,
 };
 const rosemary = SAMPLE.lots.find(({ code }) => code === 'REO-251026');
+
+describe('tested pieces', () => {
+  const trial = (over: object = {}) =>
+    ({ batchId: QL.id, voidedAt: null, isCrumbs: false, pieceG: 150, ...over }) as Trial;
+  const crumbs = (pieces: number) => trial({ isCrumbs: true, pieceG: pieces * QL.plan.pieceG });
+  const good = (...trials: readonly Trial[]) => looseStock([QL], [], trials)[0]?.left.good ?? 0;
+
+  it('are gone from the stock, crumbs by their weight', () => {
+    const all = good();
+    expect(good(trial(), trial())).toBe(all - 2);
+    expect(good(crumbs(0.19))).toBe(all);
+    expect(good(crumbs(0.21))).toBe(all - 1);
+    expect(good(crumbs(1.19))).toBe(all - 1);
+    expect(good(crumbs(1.21))).toBe(all - 2);
+    expect(good(trial({ voidedAt: QL.startedAt }), trial({ batchId: EG.id }))).toBe(all);
+  });
+
+  it('never make more of a batch missing than there was, and take no pack of loose salts', () => {
+    const many = Array.from({ length: good() + 5 }, () => trial());
+    expect(good(...many)).toBe(0);
+    const loose = { ...QL, body: { ...QL.body, method: 'loose' as const } };
+    expect(piecesTested(loose, [trial()])).toBe(0);
+  });
+});
 
 describe('recall', () => {
   it('leads from a lot to every batch, wrapping and order that holds it, and back', () => {

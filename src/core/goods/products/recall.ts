@@ -1,4 +1,5 @@
 import type { Order } from '../orders/schema';
+import type { Trial } from '@/core/batches/trials/schema';
 import type { Batch } from '@/core/batches/records/schema';
 import { lotsOfBatch, usersOfLot, type LotOfBatch } from '@/core/workshop/shelf/trace';
 import type { Lot } from '@/core/workshop/shelf/lot';
@@ -19,6 +20,7 @@ export interface Books {
   readonly past: readonly CalledBatch[];
   readonly goods: readonly GoodsMove[];
   readonly orders: readonly Order[];
+  readonly trials: readonly Trial[];
 }
 
 export interface RecalledRun {
@@ -117,7 +119,7 @@ function recallOf(batches: Recall['batches'], books: Books): Recall {
       },
     ];
   });
-  const looseHere = looseStock(books.batches, books.goods)
+  const looseHere = looseStock(books.batches, books.goods, books.trials)
     .filter(({ batch }) => called.has(batch.id))
     .reduce((sum, { left }) => sum + Math.max(0, left.good + left.second + left.sampler), 0);
   return { batches, looseHere, runs, handedOver };

@@ -2,6 +2,7 @@ import { countOf, standing } from '@/core/batches/records/summary';
 import { keptPieces } from '@/core/batches/records/keptBack';
 import type { Batch } from '@/core/batches/records/schema';
 import type { Fate } from '@/core/batches/records/kinds';
+import type { Trial } from '@/core/batches/trials/schema';
 import { standingMoves } from './moves';
 import { GRADES, type Grade } from './kinds';
 import type { GoodsMove, MoveOf } from './schema';
@@ -62,10 +63,26 @@ export function looseChanges(moves: readonly GoodsMove[]): ReadonlyMap<string, L
   return change;
 }
 
-/** Unwrapped pieces of every batch that was counted, the oldest batch first. */
+/** A test of crumbs takes a piece for each weight of one, less what hands lose of it. Rovack estimate. */
+const CRUMBS_SPARE = 0.2;
+
+/** Pieces of a batch that went into tests: each whole one, and crumbs by their weight. Loose salts are dipped out of a pack. */
+export function piecesTested(batch: Batch, trials: readonly Trial[]): number {
+  if (batch.body.method === 'loose') return 0;
+  const own = trials.filter(({ batchId, voidedAt }) => batchId === batch.id && voidedAt === null);
+  const crumbsG = own.reduce((sum, { isCrumbs, pieceG }) => (isCrumbs ? sum + pieceG : sum), 0);
+  const ofCrumbs = Math.ceil(crumbsG / Math.max(1, batch.plan.pieceG) - CRUMBS_SPARE);
+  return own.filter(({ isCrumbs }) => !isCrumbs).length + Math.max(0, ofCrumbs);
+}
+
+/**
+ * Unwrapped pieces of every batch that was counted, the oldest batch first. A tested piece is gone; where none was left
+ * unwrapped it was a retained sample, or one bought back.
+ */
 export function looseStock(
   batches: readonly Batch[],
   moves: readonly GoodsMove[],
+  trials: readonly Trial[],
 ): readonly LooseStock[] {
   const change = looseChanges(moves);
   return batches
@@ -76,13 +93,17 @@ export function looseStock(
       return {
         batch,
         left: {
-          good: first.good + (since?.good ?? 0),
+          good: lessTested(first.good + (since?.good ?? 0), piecesTested(batch, trials)),
           second: first.second + (since?.second ?? 0),
           sampler: first.sampler + (since?.sampler ?? 0),
         },
       };
     })
     .sort((a, b) => Date.parse(a.batch.startedAt) - Date.parse(b.batch.startedAt));
+}
+
+function lessTested(good: number, tested: number): number {
+  return Math.max(Math.min(good, 0), good - tested);
 }
 
 /** What is wrapped and still here, what was wrapped first first. */

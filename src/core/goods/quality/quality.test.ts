@@ -108,6 +108,7 @@ describe('a release', () => {
     past: [],
     goods: [],
     orders: [],
+    trials: [],
   };
   const concerns = (...logbook: readonly LogbookEntry[]) =>
     concernsOfBatches([BATCH.id], heldBatches(books, logbook), () => 'QL-011').map(
@@ -150,6 +151,7 @@ describe('complaints', () => {
       past: [],
       goods: SAMPLE.goods,
       orders: SAMPLE.orders,
+      trials: SAMPLE.trials,
     };
     const older = sampleBatch('QL-008');
     const count = complaintCount(

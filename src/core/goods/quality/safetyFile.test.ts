@@ -42,6 +42,7 @@ function fileOf(product: string, code: string, over: Partial<SafetyFileQuestion>
       past: [],
       goods: SAMPLE.goods,
       orders: SAMPLE.orders,
+      trials: SAMPLE.trials,
     },
     writtenAt: SAMPLE.exportedAt,
     bestBefore: '2027-09-01',
