@@ -11,9 +11,12 @@ import { problemFor } from '@/core/goods/planning/fromOrders';
 import { stepsFor } from '@/core/goods/planning/steps';
 import type { PlanProblem } from '@/core/goods/planning/problem';
 import { countOf } from '@/core/batches/records/summary';
+import type { Batch } from '@/core/batches/records/schema';
+import type { TrayForecast } from '@/core/batches/trays/trayForecast';
 import { toolsOf, trayPlaces } from '@/core/workshop/shelf/workplace';
 import { hoursUntilDry } from '@/core/batches/trays/forecastHours';
 import type { Spread } from '@/core/basics/units/spread';
+import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import { workOf } from '@/core/work/flow/workOf';
 import { useBowlsStore } from './bowls';
 import { useGoodsStore } from './goods';
@@ -35,7 +38,7 @@ const FIVE_MIN_MS = 300_000;
 const DAY_MS = 86_400_000;
 const HOUR_MS = 3_600_000;
 /** Nobody has said who works when: one pair of hands on weekdays. */
-const SOMEBODY = { name: 'Someone', from: '08:00', to: '17:00', days: [1, 2, 3, 4, 5], away: [] };
+const SOMEBODY: Settings['plan']['hours'][number] = { name: 'Someone', from: '08:00', to: '17:00', days: [1, 2, 3, 4, 5], away: [] };
 const USUAL_TRAYS = 4;
 /** What can be ready a day before it is wanted, is. Rovack estimate. */
 const CUSHION_MIN = 24 * 60;
@@ -108,8 +111,9 @@ export const usePlanInputsStore = defineStore('planInputs', () => {
     () =>
       new Map([
         ...trays.onTrays.flatMap((batch) => {
-          const dry = trays.forecastOf(batch, startMs.value)?.dryAtMs ?? null;
-          return dry === null || dry.high > startMs.value ? [[batch.id, dry] as const] : [];
+          const forecast = trays.forecastOf(batch, startMs.value);
+          const dry = forecast && wrapAtMs(batch, forecast);
+          return !dry || dry.high > startMs.value ? [[batch.id, dry ?? null] as const] : [];
         }),
         ...atTheBench.value.map((batch) => {
           const formula = workshop.formulas.find(({ id }) => id === batch.formulaId);
@@ -118,6 +122,17 @@ export const usePlanInputsStore = defineStore('planInputs', () => {
         }),
       ]),
   );
+
+  /** When it may be wrapped: dry, and with what was put on it dry too. */
+  function wrapAtMs(batch: Batch, forecast: TrayForecast): Spread | null {
+    const dry = forecast.dryAtMs;
+    const fromMs =
+      trays.tendingsOf(batch, forecast, startMs.value).find(({ what }) => what === 'wrap')
+        ?.fromMs ?? 0;
+    if (dry === null) return null;
+    const later = (ms: number) => Math.max(ms, fromMs);
+    return { low: later(dry.low), best: later(dry.best), high: later(dry.high) };
+  }
 
   const cover = computed<Allocation>(() =>
     allocateStock({
@@ -162,10 +177,11 @@ export const usePlanInputsStore = defineStore('planInputs', () => {
     return problemFor({
       cover: cover.value,
       startIso: new Date(startMs.value).toISOString(),
-      people: hours.value.map(({ name, from, to, days, away }) => ({
+      people: hours.value.map(({ name, from, to, rest, days, away }) => ({
         id: name,
         from,
         to,
+        ...(rest && { rest }),
         days,
         away: name === asked.away ? [...away, ...week] : away,
       })),

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { busiestDay } from '@/core/goods/planning/busiestDay';
 import { kindOfStep } from '@/core/goods/planning/steps';
 import { counted } from '@/core/basics/format/numbers';
 import PageHeader from '@/shared/PageHeader.vue';
@@ -14,7 +15,7 @@ import OrdersSide from './OrdersSide.vue';
 import TideSide from './TideSide.vue';
 import TodaySide from './TodaySide.vue';
 import WeekSide from './WeekSide.vue';
-import { sayGap, sayBottleneck } from './calendarMessages';
+import { sayBusyDay, sayGap, sayBottleneck } from './calendarMessages';
 
 /** Orders, and the plan that works backwards from them. */
 const calendar = useCalendarStore();
@@ -49,12 +50,17 @@ onBeforeUnmount(() => calendar.cancel());
 const late = computed(
   () => Object.values(calendar.answer?.lateMin ?? {}).filter((minutes) => minutes > 0.5).length,
 );
+/** A day on which one pair of hands would mix too many bowls. */
+const tooMuch = computed(() =>
+  busiestDay(calendar.bars, (ms) => new Date(ms).setHours(0, 0, 0, 0)),
+);
 const moldName = (id: string) =>
   workshop.molds.find((mold) => mold.id === id)?.name ?? 'Removed mold';
 const asides = computed(() =>
   [
     calendar.answer && sayGap(calendar.answer),
     calendar.narrow && sayBottleneck(calendar.narrow, moldName),
+    tooMuch.value && sayBusyDay(tooMuch.value),
   ].filter((aside): aside is string => !!aside),
 );
 

@@ -37,6 +37,11 @@ function turn(days: number[], day: number): void {
   if (at >= 0) days.splice(at, 1);
   else days.push(day);
 }
+/** A break has both its ends, or is none. */
+function rest(one: Hours, part: Partial<NonNullable<Hours['rest']>>): void {
+  const next = { from: one.rest?.from ?? '12:00', to: one.rest?.to ?? '12:30', ...part };
+  one.rest = next.from === '' || next.to === '' ? undefined : next;
+}
 function takeOff(one: Hours, day: string | null): void {
   if (day && !one.away.includes(day)) one.away = [...one.away, day].sort();
 }
@@ -50,6 +55,10 @@ function keep(): void {
   const parsed = settingsSchema.shape.plan.shape.hours.safeParse(hours);
   if (!parsed.success) {
     problem.value = 'Type a name, a start and an end for everyone.';
+    return;
+  }
+  if (hours.some(({ rest: pause }) => pause && pause.to <= pause.from)) {
+    problem.value = 'A break ends after it begins. Change its times.';
     return;
   }
   if (new Set(hours.map(({ name }) => name)).size < hours.length) {
@@ -74,6 +83,21 @@ function keep(): void {
       <v-text-field v-model="one.name" label="Name" maxlength="60" />
       <v-text-field v-model="one.from" type="time" label="From" />
       <v-text-field v-model="one.to" type="time" label="To" />
+      <span class="quiet">Break, empty for none</span>
+      <v-text-field
+        type="time"
+        label="From"
+        :aria-label="`Break of ${one.name} from`"
+        :model-value="one.rest?.from ?? ''"
+        @update:model-value="(from: string) => rest(one, { from })"
+      />
+      <v-text-field
+        type="time"
+        label="To"
+        :aria-label="`Break of ${one.name} to`"
+        :model-value="one.rest?.to ?? ''"
+        @update:model-value="(to: string) => rest(one, { to })"
+      />
       <div class="days">
         <ToggleButton
           v-for="(day, d) in DAYS"

@@ -1,9 +1,10 @@
 import { kindOfStep } from '@/core/goods/planning/steps';
+import type { BusyDay } from '@/core/goods/planning/busiestDay';
 import type { Bottleneck } from '@/core/goods/planning/bottleneck';
 import type { PlanAnswer } from '@/core/goods/planning/problem';
-import { clockTime, weekdayTime } from '@/core/basics/format/dates';
+import { clockTime, weekdayDate, weekdayTime } from '@/core/basics/format/dates';
 import { formatMinutes } from '@/core/basics/format/durations';
-import { formatPercent } from '@/core/basics/format/numbers';
+import { counted, formatPercent } from '@/core/basics/format/numbers';
 import type { Bar } from '@/stores/calendar';
 
 const STEP_WORDS = {
@@ -52,6 +53,11 @@ export function sayBottleneck(
     'drying-room': 'drying room',
   }[kind];
   return `bottleneck: ${what}, ${formatPercent(100 * share, 0)} used`;
+}
+
+/** `7 bowls for Maud on Tue, Nov 3: move some to another day?` */
+export function sayBusyDay({ bowls, person, dayMs }: BusyDay): string {
+  return `${counted(bowls, 'bowl')} for ${person} on ${weekdayDate(dayMs)}: move some to another day?`;
 }
 
 /** How far from the best possible a plan is; empty when nothing is late. */

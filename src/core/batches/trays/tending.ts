@@ -1,6 +1,7 @@
 import type { StepOf } from '@/core/work/bench-steps/stepSchema';
 import type { Tending } from '@/core/work/bench-steps/tendings';
 import type { Catalog } from '@/core/matter/materials/catalog';
+import { DRESSING_WAIT_MIN } from '@/core/work/flow/dressing';
 import { laterSteps } from '@/core/work/flow/stepsOf';
 import { standing } from '../records/summary';
 import type { Batch } from '../records/schema';
@@ -19,9 +20,8 @@ const PAINT_FROM_H = 12;
 const WRAP_FRACTION = 0.95;
 /** Loose salts lie 4 to 12 hours. */
 const JAR_FROM_H = 4;
-/** Icing takes two to three days; paint an hour or two. */
-const ICING_H = 48;
-const PAINT_H = 2;
+const ICING_H = DRESSING_WAIT_MIN.ice / 60;
+const PAINT_H = DRESSING_WAIT_MIN.paint / 60;
 
 export interface TendingNow {
   readonly what: Tending;

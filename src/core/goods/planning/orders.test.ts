@@ -9,6 +9,8 @@ import { looseStock, wrappedStock } from '../products/stock';
 import { SAMPLE, SAMPLE_CATALOG, sampleBatch, sampleUnit } from '../../../../tests/fixtures/sample';
 import { allocateStock, orderState, type AllocationQuestion } from './allocation';
 import { doneBetween } from './doneBetween';
+import { SHIPPED } from '@/core/matter/materials/catalog';
+import { bodyFrom } from '../../../../tests/fixtures/bodies';
 import { kindOfStep, stepsFor, type StepFacts } from './steps';
 import { mixFactor, pressMinutesEach } from './learned';
 import { moldUse, piecesAtOnce, type MoldUse } from './moldUse';
@@ -17,6 +19,7 @@ import { planProblemSchema } from './problem';
 import { problemFor } from './fromOrders';
 import { shellWaitMin } from './moldUse';
 import { workingHoursOf } from './workingHours';
+import { busiestDay } from './busiestDay';
 
 const DUE = '2026-10-20T10:00:00Z';
 const order = (
@@ -120,6 +123,7 @@ const FACTS = {
   hasMixer: true,
   hasPress: true,
 } satisfies StepFacts;
+const PLAIN = '400 g baking soda\n200 g citric acid\n10 g almond oil';
 const stepsOf = (name: string, change: Partial<StepFacts> = {}) => {
   const formula = SAMPLE.formulas.find((one) => one.name === name);
   if (!formula) throw new Error(`no ${name}`);
@@ -148,6 +152,36 @@ describe('the steps of a bowl', () => {
       person: false,
     });
     expect(steps.at(-1)).toMatchObject({ id: 'pack', minutes: 40 });
+  });
+
+  it('hold the trays for two days after icing and two hours after paint, before anything is wrapped', () => {
+    const dressed = (text: string) => {
+      const { operations } = workOf(bodyFrom(`${PLAIN}\n${text}`), {
+        catalog: SHIPPED,
+        pieces: 24,
+        weighG: new Map(),
+        counted: new Set(),
+      });
+      return stepsFor(operations, FACTS).map(({ id, minutes, trayPlaces }) => [
+        id,
+        id.startsWith('dry') ? minutes : 0,
+        trayPlaces,
+      ]);
+    };
+    const icing = 'Icing:\n100 g powdered sugar\n10 g meringue powder\n20 g water';
+    const paint = 'Paint:\n2 g blue mica\n10 g isopropyl alcohol 99%';
+    expect(dressed(icing).slice(2)).toEqual([
+      ['dry', 1800, 24],
+      ['dress', 0, 0],
+      ['dry 2', 2880, 24],
+      ['pack', 0, 0],
+    ]);
+    expect(dressed(`${icing}\n${paint}`).slice(4)).toEqual([
+      ['dry 2', 2880, 24],
+      ['dress 2', 0, 0],
+      ['dry 3', 120, 24],
+      ['pack', 0, 0],
+    ]);
   });
 
   it('of loose salts soak an hour at least and two at most between', () => {
@@ -374,5 +408,43 @@ describe('working hours', () => {
       new Date(Date.parse('2026-10-24T00:00:00Z') + from * 60_000).toISOString().slice(5, 16),
     );
     expect(opens).toEqual(['10-24T06:00', '10-25T07:00', '10-26T07:00', '10-28T07:00']);
+  });
+
+  it('leave out the break of each day, also one that hours over midnight reach into', () => {
+    const stretches = (from: string, to: string, rest?: { from: string; to: string }) =>
+      workingHoursOf(
+        { id: 'a', from, to, days: [1], away: [], ...(rest && { rest }) },
+        // A Monday.
+        { start: '2026-11-02T00:00:00Z', zoneMin: 0, zones: [] },
+        1,
+      ).map((one) => [one.from / 60, one.to / 60]);
+    const lunch = { from: '12:00', to: '12:30' };
+    expect(stretches('08:00', '16:00')).toEqual([[8, 16]]);
+    expect(stretches('08:00', '16:00', lunch)).toEqual([
+      [8, 12],
+      [12.5, 16],
+    ]);
+    expect(stretches('12:00', '16:00', lunch)).toEqual([[12.5, 16]]);
+    expect(stretches('08:00', '12:15', lunch)).toEqual([[8, 12]]);
+    expect(stretches('08:00', '11:00', lunch)).toEqual([[8, 11]]);
+    expect(stretches('20:00', '04:00', { from: '01:00', to: '02:00' })).toEqual([
+      [20, 25],
+      [26, 28],
+    ]);
+  });
+});
+
+describe('a day of too many bowls', () => {
+  const mixes = (count: number, person = 'Maud', startMs = 0) =>
+    Array.from({ length: count }, (_, i) => ({ step: 'mix', person, startMs: startMs + i }));
+  const day = (ms: number) => Math.floor(ms / 1000);
+
+  it('is asked about from the sixth bowl of one person on', () => {
+    expect(busiestDay(mixes(5), day)).toBeNull();
+    expect(busiestDay(mixes(6), day)).toEqual({ dayMs: 0, person: 'Maud', bowls: 6 });
+    expect(busiestDay([...mixes(4), ...mixes(4, 'Teo')], day)).toBeNull();
+    expect(busiestDay([...mixes(4), ...mixes(4, 'Maud', 1000)], day)).toBeNull();
+    const others = mixes(6).map((one) => ({ ...one, step: 'mix 2' }));
+    expect(busiestDay([...mixes(5), ...others], day)).toBeNull();
   });
 });

@@ -32,6 +32,8 @@ export const planProblemSchema = z.object({
         id: z.string().min(1).max(60),
         from: clock,
         to: clock,
+        /** A break in every working day; left out for none. */
+        rest: z.object({ from: clock, to: clock }).optional(),
         /** 1 is Monday. */
         days: z.array(z.int().min(1).max(7)).max(7),
         /** Whole days off, as `2026-03-04`. */

@@ -89,6 +89,15 @@ export function stepsFor(operations: readonly Operation[], facts: StepFacts): re
         ...(of === 'press' && holds),
       });
     }
+    if (of === 'dress' && operation.waitMinMin > 0) {
+      // What was put on dries on its tray: nobody is needed, and its place is taken.
+      steps.push(
+        draft(`dry${count(steps, 'dry')}`, operation.waitMinMin, { trayPlaces: facts.places }),
+      );
+      kind = 'dry';
+      wait = { min: 0, max: null };
+      continue;
+    }
     kind = of;
     wait =
       operation.waitMinMin > 0

@@ -14,7 +14,7 @@ const MINUTE_MS = 60_000;
  * Hours that end before they begin go over midnight.
  */
 export function workingHoursOf(
-  { from, to, days, away }: PlanPerson,
+  { from, to, rest, days, away }: PlanPerson,
   problem: Pick<PlanProblem, 'start' | 'zoneMin' | 'zones'>,
   horizonDays: number,
 ): readonly WorkingHours[] {
@@ -37,10 +37,29 @@ export function workingHoursOf(
       day * DAY_MIN +
       zoneMin -
       zoneAt(problem, startMs + (offset + day * DAY_MIN + opens) * MINUTE_MS);
-    const stretch = { from: Math.max(0, at + opens), to: at + closes };
-    if (stretch.to > stretch.from) stretches.push(stretch);
+    for (const [opensAt, closesAt] of aroundRest(opens, closes, rest)) {
+      const stretch = { from: Math.max(0, at + opensAt), to: at + closesAt };
+      if (stretch.to > stretch.from) stretches.push(stretch);
+    }
   }
   return stretches;
+}
+
+/** What a break leaves of a working day. A break after midnight is one of the hours that go over it. */
+function aroundRest(
+  opens: number,
+  closes: number,
+  rest: PlanPerson['rest'],
+): readonly (readonly [from: number, to: number])[] {
+  if (!rest) return [[opens, closes]];
+  const begins = minutesOf(rest.from) + (minutesOf(rest.from) < opens ? DAY_MIN : 0);
+  const ends = minutesOf(rest.to) + (minutesOf(rest.to) < minutesOf(rest.from) ? DAY_MIN : 0);
+  const restEnds = begins + Math.max(0, ends - minutesOf(rest.from));
+  if (begins >= closes) return [[opens, closes]];
+  return [
+    [opens, begins],
+    [Math.min(restEnds, closes), closes],
+  ];
 }
 
 function minutesOf(clock: string): number {

@@ -7,6 +7,9 @@ import { wetting } from './wetting';
 /** Icing sets in its dish, and a melted drizzle in its pan. Common practice. */
 const STANDS_MAX_MIN = 30;
 
+/** What is on a piece dries or sets before anything else is done to it, minutes: icing two to three days, paint an hour or two, a drizzle as it cools. Common practice. */
+export const DRESSING_WAIT_MIN = { ice: 48 * 60, paint: 2 * 60, drizzle: 30 } as const;
+
 /** Is it laid on the mold's floor before the fill, and not on top of the piece? */
 export function isOnFloor({ lines }: Part): boolean {
   return lines.length > 0 && lines.every(({ how }) => how === 'on-the-floor');
@@ -35,9 +38,12 @@ export function dressing(cook: Cook): readonly Operation[] {
       ? [cook.op('mix', 'mix-part', dish, { waitMaxMin: STANDS_MAX_MIN })]
       : []),
   ].map(later);
-  const mold = cook.in('tray');
-  if (cook.part.kind === 'icing')
-    return [...made, cook.op('ice', 'ice', mold, { from: dish, isLater: true })];
-  const saying = isDrizzle(cook) ? 'drizzle' : 'paint';
-  return [...made, cook.op('paint', saying, mold, { from: dish, isLater: true })];
+  const onPieces = (op: 'ice' | 'paint', saying: keyof typeof DRESSING_WAIT_MIN) =>
+    cook.op(op, saying, cook.in('tray'), {
+      from: dish,
+      isLater: true,
+      waitMinMin: DRESSING_WAIT_MIN[saying],
+    });
+  if (cook.part.kind === 'icing') return [...made, onPieces('ice', 'ice')];
+  return [...made, onPieces('paint', isDrizzle(cook) ? 'drizzle' : 'paint')];
 }

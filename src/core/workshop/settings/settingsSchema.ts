@@ -51,6 +51,13 @@ export const settingsSchema = z.object({
           name: z.string().min(1).max(60),
           from: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/),
           to: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/),
+          /** A break in every working day; left out for none. */
+          rest: z
+            .object({
+              from: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/),
+              to: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/),
+            })
+            .optional(),
           /** 1 is Monday. */
           days: z.array(z.int().min(1).max(7)).max(7),
           away: z.array(z.iso.date()).max(400),
