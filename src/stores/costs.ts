@@ -22,7 +22,7 @@ import {
   unitCost,
   type UnitCost,
 } from '@/core/goods/products/unitCost';
-import type { SaleUnit } from '@/core/goods/products/schema';
+import type { MoveOf, SaleUnit } from '@/core/goods/products/schema';
 import { useGoodsStore } from './goods';
 import { today } from './now';
 import { useShelfStore } from './shelf';
@@ -110,6 +110,21 @@ export const useCostsStore = defineStore('costs', () => {
     return planned.ok ? madeOfPlan(formula, planned.plan) : null;
   }
 
+  /** One unit of a wrapping, by the batches in it; null for a product that was removed. */
+  function ofRun({ unitId, from }: MoveOf<'wrapped'>): number | null {
+    const unit = workshop.units.find(({ id }) => id === unitId);
+    if (!unit) return null;
+    const own = new Set(from.map(({ batchId }) => batchId));
+    const batchOf = (formulaId: string) =>
+      workshop.batches.find((batch) => own.has(batch.id) && batch.formulaId === formulaId) ?? null;
+    return ofUnit(unit, batchOf).all;
+  }
+  /** One unwrapped piece of a batch; null for one of long ago. */
+  function ofPiece(batchId: string): number | null {
+    const batch = workshop.batches.find(({ id }) => id === batchId);
+    return batch ? soldCost(madeOfBatch(batch).perPiece, 0, 0, workshop.settings.money).all : null;
+  }
+
   /** A price without a lot. @param perKg over 0 */
   function setPrice(materialId: string, perKg: number): void {
     const material = workshop.catalog.byId.get(materialId);
@@ -120,5 +135,14 @@ export const useCostsStore = defineStore('costs', () => {
     ]);
   }
 
-  return { costingOf, stepMinutes, makingMinutes, madeOfPlan, pieceOfPlan, ofUnit, setPrice };
+  return {
+    costingOf,
+    stepMinutes,
+    makingMinutes,
+    pieceOfPlan,
+    ofUnit,
+    ofRun,
+    ofPiece,
+    setPrice,
+  };
 });

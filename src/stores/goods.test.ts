@@ -288,3 +288,34 @@ describe('pieces that two sides took at one moment', () => {
     expect(told().split(sentence)).toHaveLength(2);
   });
 });
+
+describe('a day at the stall', () => {
+  it('sells all of it at once and keeps prices and cash, or nothing of it', () => {
+    const here = [...goods.onHand].filter(([, count]) => count > 0);
+    const [[first, most] = ['', 0], [second] = ['']] = here;
+    if (!first || !second) throw new Error('the sample has two products wrapped');
+    const day = (count: number) => ({
+      who: 'Quay stall',
+      note: 'Cash 20, sold for 20.',
+      lines: [
+        { unitId: second, count: 1, each: 4 },
+        { unitId: first, count, each: null },
+      ],
+    });
+    const before = workshop.goods.length;
+    expect(goods.sellAtStall(day(most + 1), true)).toMatchObject({ ok: false });
+    expect(goods.sellAtStall({ ...day(0), lines: [] }, true)).toMatchObject({ ok: false });
+    expect(workshop.goods).toHaveLength(before);
+    expect(goods.sellAtStall(day(most), true)).toEqual({ ok: true });
+    expect(goods.onHand.get(first)).toBe(0);
+    const moves = workshop.goods.slice(before);
+    expect(moves.map((move) => move.kind === 'gone' && move.each)).toEqual([4, null]);
+    const order = workshop.orders.at(-1);
+    expect(order).toMatchObject({
+      kind: 'stall',
+      who: 'Quay stall',
+      note: 'Cash 20, sold for 20.',
+    });
+    expect(moves.every((move) => move.kind === 'gone' && move.orderId === order?.id)).toBe(true);
+  });
+});

@@ -40,6 +40,19 @@ export interface Away {
   readonly to: string;
   readonly orderId: string | null;
   readonly each: number | null;
+  readonly discountPct?: number;
+}
+
+/** What a day at the stall sold. */
+export interface StallDay {
+  readonly who: string;
+  readonly note: string;
+  readonly lines: readonly {
+    readonly unitId: string;
+    readonly count: number;
+    /** Money for each; null without a price. */
+    readonly each: number | null;
+  }[];
 }
 
 /** Finished goods as they stand: computed from the batches and every move. A move is only added or taken back. */
@@ -102,6 +115,58 @@ export const useGoodsStore = defineStore('goods', () => {
     });
     if (concerns.length > 0 && !isSure) return ask(concerns);
     write({ kind: 'gone', ...away, taken: [...taken.taken], loose: [], lotId: null });
+    return DONE;
+  }
+
+  /** A day at the stall: all that was sold of it at once, or nothing. */
+  function sellAtStall(day: StallDay, isSure = false): Done {
+    const sold = day.lines.filter(({ count }) => count > 0);
+    if (sold.length === 0) return not('Nothing was sold. Type what went out and what came back.');
+    const orderId = newId();
+    const takes = sold.map((line) => ({
+      line,
+      taken: takeUnits(line.unitId, line.count, wrapped.value),
+    }));
+    for (const { line, taken } of takes)
+      if (!taken.ok) {
+        const name = workshop.units.find(({ id }) => id === line.unitId)?.name ?? 'it';
+        return not(`There are only ${formatCount(taken.here)} of ${name}. Use fewer.`);
+      }
+    const concerns = takes.flatMap(({ taken }) =>
+      taken.ok
+        ? taken.taken.flatMap(({ wrappedId }) => {
+            const of = wrapped.value.find(({ run }) => run.id === wrappedId);
+            return of ? concernsOfWrapped(of.run) : [];
+          })
+        : [],
+    );
+    if (concerns.length > 0 && !isSure) return ask(concerns);
+    workshop.put('orders', [
+      {
+        id: orderId,
+        origin: 'own',
+        kind: 'stall',
+        who: day.who,
+        where: '',
+        due: nowIso(),
+        lines: sold.map(({ unitId, count }) => ({ unitId, count })),
+        repeatDays: null,
+        isCalledOff: false,
+        note: day.note,
+      },
+    ]);
+    for (const { line, taken } of takes)
+      if (taken.ok)
+        write({
+          kind: 'gone',
+          how: 'sold',
+          to: day.who,
+          orderId,
+          each: line.each,
+          taken: [...taken.taken],
+          loose: [],
+          lotId: null,
+        });
     return DONE;
   }
 
@@ -222,6 +287,7 @@ export const useGoodsStore = defineStore('goods', () => {
     codes,
     write,
     giveOut,
+    sellAtStall,
     useLoose,
     grade,
     count,

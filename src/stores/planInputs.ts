@@ -38,7 +38,13 @@ const FIVE_MIN_MS = 300_000;
 const DAY_MS = 86_400_000;
 const HOUR_MS = 3_600_000;
 /** Nobody has said who works when: one pair of hands on weekdays. */
-const SOMEBODY: Settings['plan']['hours'][number] = { name: 'Someone', from: '08:00', to: '17:00', days: [1, 2, 3, 4, 5], away: [] };
+const SOMEBODY: Settings['plan']['hours'][number] = {
+  name: 'Someone',
+  from: '08:00',
+  to: '17:00',
+  days: [1, 2, 3, 4, 5],
+  away: [],
+};
 const USUAL_TRAYS = 4;
 /** What can be ready a day before it is wanted, is. Rovack estimate. */
 const CUSHION_MIN = 24 * 60;

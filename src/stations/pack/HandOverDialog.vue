@@ -12,6 +12,8 @@ import { useGoodsStore } from '@/stores/goods';
 import { nowIso } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
+import { saleSum } from '@/core/goods/books/sales';
+import { useMoney } from '@/shared/useMoney';
 import { useConcerns } from './useConcerns';
 import FormDialog from '@/ui/kit/FormDialog.vue';
 
@@ -20,6 +22,7 @@ const props = defineProps<{ unit: SaleUnit }>();
 const isOpen = defineModel<boolean>({ required: true });
 const workshop = useWorkshopStore();
 const goods = useGoodsStore();
+const { money } = useMoney();
 
 const NEW = 'new';
 const GIVEN = 'given';
@@ -31,6 +34,9 @@ const fresh = reactive<{ who: string; where: string; kind: OrderKind }>({
 });
 const count = ref(1);
 const problem = ref('');
+/** Money asked for each; what the product sells for until it is typed over. */
+const each = ref(0);
+const discountPct = ref(0);
 const { sureDone } = useConcerns(problem);
 
 const here = computed(() => goods.onHand.get(props.unit.id) ?? 0);
@@ -75,8 +81,23 @@ watch(isOpen, (opened) => {
   const [first] = open.value;
   to.value = first?.order.id ?? NEW;
   count.value = Math.max(1, Math.min(here.value, first?.missing ?? 1));
+  discountPct.value = 0;
   problem.value = '';
 });
+
+/** Retail at the stall, wholesale elsewhere. */
+const usualEach = computed(() => {
+  const kind =
+    to.value === NEW
+      ? fresh.kind
+      : open.value.find(({ order }) => order.id === to.value)?.order.kind;
+  const { retail, wholesale } = props.unit;
+  return (kind === 'stall' ? retail : (wholesale ?? retail)) ?? 0;
+});
+watch([isOpen, usualEach], () => {
+  each.value = usualEach.value;
+});
+const sum = computed(() => saleSum(Math.round(count.value), each.value, discountPct.value));
 
 function handOver(): void {
   const units = Math.round(count.value);
@@ -90,17 +111,13 @@ function handOver(): void {
   }
   const order = to.value === NEW ? newOrder(units) : null;
   const found = order ?? workshop.orders.find(({ id }) => id === to.value);
-  const each =
-    to.value === GIVEN
-      ? null
-      : found?.kind === 'stall'
-        ? props.unit.retail
-        : (props.unit.wholesale ?? props.unit.retail);
+  const isGiven = to.value === GIVEN;
   const away = {
-    how: to.value === GIVEN ? ('given' as const) : ('sold' as const),
+    how: isGiven ? ('given' as const) : ('sold' as const),
     to: found?.who ?? '',
     orderId: found?.id ?? null,
-    each,
+    each: isGiven || each.value === 0 ? null : each.value,
+    ...(!isGiven && discountPct.value > 0 && { discountPct: discountPct.value }),
   };
   const done = sureDone((isSure) => goods.giveOut(props.unit.id, units, away, isSure));
   if (!done.ok) return;
@@ -147,7 +164,29 @@ function newOrder(units: number): Order {
       :decimals="0"
     />
 
+    <template v-if="to !== GIVEN">
+      <NumberField
+        v-model="each"
+        label="Price each (0 for none)"
+        :suffix="workshop.settings.money.currency"
+        :min="0"
+        :max="1000000"
+        :decimals="2"
+      />
+      <NumberField
+        v-model="discountPct"
+        label="Discount"
+        suffix="%"
+        :min="0"
+        :max="100"
+        :decimals="1"
+      />
+    </template>
+
     <template #below>
+      <p v-if="to !== GIVEN && each > 0" role="status">
+        Sum <b>{{ money(sum) }}</b>
+      </p>
       <p class="quiet">The oldest products go first.</p>
     </template>
   </FormDialog>

@@ -7,6 +7,7 @@ import PageHeader from '@/shared/PageHeader.vue';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';
 import AppTabs from '@/ui/kit/AppTabs.vue';
+import BooksSide from './BooksSide.vue';
 import HandOverDialog from './HandOverDialog.vue';
 import KeepsHard from './KeepsHard.vue';
 import LabelSide from './LabelSide.vue';
@@ -22,12 +23,13 @@ import WrapPanel from './WrapPanel.vue';
 const pack = usePackStore();
 const goods = useGoodsStore();
 
-type Side = 'label' | 'wrap' | 'stock' | 'papers';
+type Side = 'label' | 'wrap' | 'stock' | 'papers' | 'books';
 const SIDES = [
   { value: 'label', word: 'Label' },
   { value: 'wrap', word: 'Product' },
   { value: 'stock', word: 'Stock' },
   { value: 'papers', word: 'Papers' },
+  { value: 'books', word: 'Books' },
 ] as const satisfies readonly { value: Side; word: string }[];
 const side = ref<Side>('label');
 const isNaming = ref(false);
@@ -70,13 +72,14 @@ const here = computed(() => (pack.unit ? (goods.onHand.get(pack.unit.id) ?? 0) :
       A product is what you sell: one piece, a pair of steamers, a box of three, a jar. Create one
       to get its label, packaging, price and stock.
     </EmptyState>
-    <div v-else class="station" :class="{ wide: side === 'stock' || side === 'papers' }">
+    <div v-else class="station" :class="{ wide: side !== 'label' && side !== 'wrap' }">
       <div class="middle">
         <AppTabs v-model="side" label="Pack" :items="SIDES" class="sides no-print" />
         <LabelSide v-if="side === 'label'" :key="pack.unit.id" :unit="pack.unit" />
         <UnitForm v-else-if="side === 'wrap'" :key="pack.unit.id" :unit="pack.unit" />
         <StockSide v-else-if="side === 'stock'" @hand-over="isHandingOver = true" />
-        <PapersSide v-else />
+        <PapersSide v-else-if="side === 'papers'" />
+        <BooksSide v-else />
       </div>
       <div v-if="side === 'label' || side === 'wrap'" class="must no-print">
         <MustList v-if="side === 'label' && pack.label" :musts="pack.label.musts" />

@@ -126,8 +126,10 @@ export const goodsMoveSchema = z.discriminatedUnion('kind', [
     /** The order it was for; null for none. */
     orderId: z.uuid().nullable(),
     to: z.string().max(120),
-    /** Money for each; null when nobody has said. */
+    /** Money asked for each, before any discount; null when nobody has said. */
     each: money.nullable(),
+    /** Taken off the sum, %; left out for none. */
+    discountPct: z.number().min(0).max(100).optional(),
     /** The lot that crumbled pieces became; null for none. */
     lotId: z.uuid().nullable(),
   }),

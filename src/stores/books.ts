@@ -1,0 +1,95 @@
+import { defineStore } from 'pinia';
+import { computed } from 'vue';
+import { digestOf } from '@/core/goods/archive/batchDigest';
+import { monthsOf, salesOf } from '@/core/goods/books/sales';
+import {
+  batchesTable,
+  ordersTable,
+  purchasesOf,
+  purchasesTable,
+  salesTable,
+  stockLines,
+  stockTable,
+  type BookTable,
+  type Period,
+} from '@/core/goods/books/tables';
+import { standingMoves } from '@/core/goods/products/moves';
+import { useCostsStore } from './costs';
+import { useGoodsStore } from './goods';
+import { useShelfStore } from './shelf';
+import { useWorkshopStore } from './workshop';
+
+export const BOOK_TABLES = ['sales', 'orders', 'stock', 'batches', 'purchases'] as const;
+export type BookTableId = (typeof BOOK_TABLES)[number];
+
+/** Money in and out, for the maker and the bookkeeper. */
+export const useBooksStore = defineStore('books', () => {
+  const workshop = useWorkshopStore();
+  const shelf = useShelfStore();
+  const goods = useGoodsStore();
+  const costs = useCostsStore();
+
+  const nameOf = (id: string) => workshop.catalog.byId.get(id)?.name ?? id;
+  const sales = computed(() =>
+    salesOf({
+      goods: workshop.goods,
+      units: workshop.units,
+      orders: workshop.orders,
+      codeOfBatch: (id) => workshop.codeOfBatch(id) ?? 'a removed batch',
+      costOfRun: costs.ofRun,
+      costOfPiece: costs.ofPiece,
+    }),
+  );
+  const purchases = computed(() => purchasesOf(workshop.lots, workshop.packaging, nameOf));
+  const months = computed(() =>
+    monthsOf(
+      sales.value,
+      purchases.value.flatMap(({ day, cost }) => (day && cost !== null ? [{ day, cost }] : [])),
+    ),
+  );
+  const stock = computed(() =>
+    stockLines({
+      lots: workshop.lots,
+      leftG: shelf.left,
+      nameOf,
+      pricePerG: shelf.pricePerG,
+      packagings: workshop.packaging,
+      packagingLeft: goods.left,
+      loose: goods.loose,
+      wrapped: goods.wrapped,
+      units: workshop.units,
+      costOfPiece: costs.ofPiece,
+      costOfRun: costs.ofRun,
+    }),
+  );
+
+  /** Units of a product that an order had. */
+  function givenOf(orderId: string, unitId: string): number {
+    const own = new Set(
+      standingMoves(workshop.goods, 'wrapped')
+        .filter((run) => run.unitId === unitId)
+        .map(({ id }) => id),
+    );
+    return standingMoves(workshop.goods, 'gone')
+      .filter((move) => move.orderId === orderId)
+      .flatMap(({ taken }) => taken)
+      .reduce((sum, { wrappedId, count }) => (own.has(wrappedId) ? sum + count : sum), 0);
+  }
+
+  function tableOf(id: BookTableId, period: Period): BookTable {
+    switch (id) {
+      case 'sales':
+        return salesTable(sales.value, period);
+      case 'orders':
+        return ordersTable(workshop.orders, workshop.units, givenOf, period);
+      case 'stock':
+        return stockTable(stock.value);
+      case 'batches':
+        return batchesTable([...workshop.past, ...workshop.batches.map(digestOf)], period);
+      case 'purchases':
+        return purchasesTable(purchases.value, period);
+    }
+  }
+
+  return { sales, months, stock, tableOf };
+});
