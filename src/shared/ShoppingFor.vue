@@ -28,13 +28,13 @@ const props = defineProps<{
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
 const goods = useGoodsStore();
-const bowls = useBowlsStore();
+const bowlsStore = useBowlsStore();
 const { money } = useMoney();
 
 const formulas = computed(() =>
   workshop.formulas
     .filter(({ archivedAt, body }) => archivedAt === null && body.parts.some((p) => p.lines.length))
-    .map((formula) => ({ formula, request: bowls.requestOf(formula) })),
+    .map((formula) => ({ formula, request: bowlsStore.requestOf(formula) })),
 );
 /** Batches of each formula, by id. */
 const batches = ref<Record<string, number>>(
@@ -45,7 +45,7 @@ const MOST_BATCHES = 99;
 /** What one of each takes: a bowl of the plan, or a whole batch. */
 function needsOf({ formula, request }: (typeof formulas.value)[number]) {
   if (props.bowls) {
-    const found = bowls.bowlFor(formula);
+    const found = bowlsStore.bowlFor(formula);
     return found.ok ? { needs: found.bowl.needs } : { problem: found.problem };
   }
   const planned = planScale(formula.body, request, shelf.meansFor(formula.body.method));
@@ -96,7 +96,7 @@ function setBatches(id: string, value: string): void {
 
 function wantWords({ formula, request }: (typeof formulas.value)[number]): string {
   if (props.bowls) {
-    const found = bowls.bowlFor(formula);
+    const found = bowlsStore.bowlFor(formula);
     return found.ok ? `${counted(found.bowl.pieces, 'piece')} a bowl` : '';
   }
   const { want } = request;

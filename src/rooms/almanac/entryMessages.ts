@@ -1,7 +1,12 @@
 import { faultRow } from '@/core/batches/faults/faultTable';
 import { handSigns } from '@/core/work/bench-steps/handSigns';
 import type { Tending } from '@/core/work/bench-steps/tendings';
-import { FATE_WORDS, KEPT_COLOR_WORDS, sayWhyAdded } from '@/core/batches/records/messages';
+import {
+  FATE_WORDS,
+  KEPT_COLOR_WORDS,
+  LEFT_WORDS,
+  sayWhyAdded,
+} from '@/core/batches/records/messages';
 import type { BatchEntry, EntryOf } from '@/core/batches/records/schema';
 import { formatTimer } from '@/core/basics/format/durations';
 import { counted, formatCount, formatFixed, formatPercent } from '@/core/basics/format/numbers';
@@ -88,6 +93,9 @@ export function sayEntry(entry: BatchEntry, title: string, nameOf: NameOf): stri
         `Counted ${counted(entry.pieces, 'piece')}`,
         counted(entry.rejects, 'reject'),
         ...(entry.samplers ? [counted(entry.samplers, 'mini')] : []),
+        ...(entry.left
+          ? [`${formatMass(entry.left.massG, 0)} ${LEFT_WORDS[entry.left.fate]}`]
+          : []),
       ].join(', ');
     case 'note':
       return entry.text;

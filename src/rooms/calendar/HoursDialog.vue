@@ -77,7 +77,14 @@ function keep(): void {
 </script>
 
 <template>
-  <FormDialog v-model="isOpen" title="Working hours" keep="Save" :problem="problem" @submit="keep">
+  <FormDialog
+    v-model="isOpen"
+    title="Working hours"
+    keep="Save"
+    :width="520"
+    :problem="problem"
+    @submit="keep"
+  >
     <fieldset v-for="(one, i) in people" :key="i" class="one">
       <legend>{{ one.name || 'New person' }}</legend>
       <v-text-field v-model="one.name" label="Name" maxlength="60" />
@@ -134,7 +141,7 @@ function keep(): void {
 <style scoped>
 .one {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 84px 84px;
+  grid-template-columns: minmax(0, 1fr) 116px 116px;
   gap: 8px;
   padding: 8px 10px;
   border: 1px solid var(--hairline);

@@ -84,7 +84,7 @@ async function save(id: BookTableId): Promise<void> {
             <th scope="col" class="number">Given</th>
             <th scope="col" class="number">Revenue</th>
             <th scope="col" class="number">Cost of goods</th>
-            <th scope="col" class="number">Left</th>
+            <th scope="col" class="number">Margin</th>
             <th scope="col" class="number">Purchases</th>
           </tr>
         </thead>

@@ -107,6 +107,7 @@ function save(): void {
           <td>
             <NumberField
               v-model="line.out"
+              is-bare
               :label="`${line.name} out`"
               :min="0"
               :max="line.here"
@@ -116,6 +117,7 @@ function save(): void {
           <td>
             <NumberField
               v-model="line.back"
+              is-bare
               :label="`${line.name} back`"
               :min="0"
               :max="100000"
@@ -125,6 +127,7 @@ function save(): void {
           <td>
             <NumberField
               v-model="line.each"
+              is-bare
               :label="`${line.name} price`"
               :min="0"
               :max="1000000"

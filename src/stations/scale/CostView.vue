@@ -112,7 +112,8 @@ function changed(now: number, then: number, version: number): string {
     </DetailList>
     <MissingPrices :material-ids="cost.of.unpriced" :packaging="cost.unpricedPackaging" />
     <p v-if="cost.product" class="quiet">
-      With the packaging and wrapping of {{ cost.product.name }}. Pack shows the same cost.
+      With the packaging and wrapping of {{ cost.product.name }}. Pack counts the same way, by what
+      each batch gave.
     </p>
     <h2>Largest costs</h2>
     <ol class="plain-list drivers">

@@ -20,6 +20,8 @@ const props = defineProps<{
   unit?: QuantityUnit;
   /** What stands behind a figure that has no unit: `pieces`, `USD`. */
   suffix?: string;
+  /** Its column says what it is: the label is for those who do not see it. */
+  isBare?: boolean;
 }>();
 
 const shown = computed(() => (props.unit ? unitShown(props.unit) : null));
@@ -80,7 +82,8 @@ const EDGE = 1e-9;
 <template>
   <v-text-field
     :model-value="text"
-    :label="label"
+    :label="isBare ? undefined : label"
+    :aria-label="isBare ? label : undefined"
     :suffix="behind"
     :error-messages="problem"
     :messages="
@@ -97,7 +100,7 @@ const EDGE = 1e-9;
     @blur="leave"
     @keydown.esc="giveBack"
   >
-    <template v-if="behind" #label
+    <template v-if="behind && !isBare" #label
       >{{ label }}<span class="visually-hidden">, {{ behind }}</span></template
     >
   </v-text-field>

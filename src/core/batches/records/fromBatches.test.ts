@@ -11,6 +11,8 @@ import { USUAL_REQUEST } from '@/core/work/scaling/request';
 import { planScale } from '@/core/work/scaling/plan';
 import type { ScaleRequest } from '@/core/work/scaling/requestSchema';
 import { dampRecordsOf, learnedDamp, lossRecordsOf } from './fromBatches';
+import { asksWhatIsLeft, inPiecesG, leftInBowlG } from './leftInBowl';
+import { weighedTotalG } from './summary';
 import { SHIPPED } from '@/core/matter/materials/catalog';
 
 const NOW = '2026-04-18T09:00:00.000Z';
@@ -124,6 +126,36 @@ describe('a squeeze', () => {
     const batches = [batchWith(ROOM, RIGHT)];
     expect(learnedDamp(batches, { ...PLACE, method: 'press' }, SHIPPED)?.records).toBe(1);
     expect(learnedDamp(batches, { ...PLACE, method: 'loose' }, SHIPPED)).toBeUndefined();
+  });
+});
+
+describe('what is left in the bowl', () => {
+  it('is asked about from a twentieth of the mix on', () => {
+    const batch = batchWith();
+    const total = weighedTotalG(batch);
+    expect(asksWhatIsLeft(batch, 0.0501 * total)).toBe(true);
+    expect(asksWhatIsLeft(batch, 0.0499 * total)).toBe(false);
+    const none = { pieces: 0, rejects: 0 };
+    expect(leftInBowlG(batch, none)).toBeCloseTo(total, 9);
+    expect(leftInBowlG(batch, { pieces: 10_000, rejects: 0 })).toBe(0);
+  });
+
+  it('is no loss where it was kept or thrown away on purpose, nor are minis', () => {
+    const lossOf = (over: object) => {
+      const batch = batchWith({ kind: 'counted', pieces: 8, rejects: 0, ...over });
+      const [loss] = lossRecordsOf([batch]);
+      return (loss?.weighedG ?? 0) - (loss?.pressedG ?? 0);
+    };
+    const all = lossOf({});
+    expect(lossOf({ left: { massG: 100, fate: 'next-batch' } })).toBeCloseTo(all - 100, 9);
+    const batch = batchWith({ kind: 'counted', pieces: 8, rejects: 0, samplers: 2 });
+    const sets = [
+      { mold: batch.request.mold, pieces: 8, pieceG: 150, isSampler: false },
+      { mold: batch.request.mold, pieces: 2, pieceG: 40, isSampler: true },
+    ];
+    const withMinis = { ...batch, plan: { ...batch.plan, sets } };
+    expect(inPiecesG(withMinis, { pieces: 8, rejects: 1, samplers: 2 })).toBe(9 * 150 + 80);
+    expect(lossRecordsOf([withMinis])[0]?.pressedG).toBe(8 * 150 + 80);
   });
 });
 

@@ -4,7 +4,8 @@ import type { Felt } from '@/core/results/binder/correction';
 import { portionsOf } from '@/core/matter/materials/portion';
 import type { Catalog } from '@/core/matter/materials/catalog';
 import { bowlContents } from './bowl';
-import { countOf, meanPieceG, roomOf, weighedTotalG } from './summary';
+import { inPiecesG } from './leftInBowl';
+import { countOf, roomOf, weighedTotalG } from './summary';
 import type { Batch } from './schema';
 import {
   DAMP_WANTED,
@@ -68,12 +69,12 @@ export function learnedDamp(
   return records.length > 0 ? learned(DAMP_WANTED, records, place) : undefined;
 }
 
-/** Counted batches teach what the press loses: what was weighed against whole pieces, rejects counted in. */
+/** Counted batches teach what the press loses: what was weighed against pieces, rejects, minis, and what was kept or thrown away on purpose. */
 export function lossRecordsOf(batches: readonly Batch[]): readonly LossRecord[] {
   return batches.flatMap((batch) => {
     const count = countOf(batch);
     const weighedG = weighedTotalG(batch);
-    const pressedG = ((count?.pieces ?? 0) + (count?.rejects ?? 0)) * meanPieceG(batch);
+    const pressedG = count ? inPiecesG(batch, count) + (count.left?.massG ?? 0) : 0;
     return pressedG > 0 && weighedG > 0 ? [{ at: batch.startedAt, weighedG, pressedG }] : [];
   });
 }

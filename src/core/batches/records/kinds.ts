@@ -21,6 +21,10 @@ export type Fault = (typeof FAULTS)[number];
 export const FATES = ['embed-powder', 'bath-dust', 'samplers', 'seconds', 'thrown-away'] as const;
 export type Fate = (typeof FATES)[number];
 
+/** What becomes of a mix that is in no piece; left out for what stuck to tools and hands. */
+export const LEFT_FATES = ['next-batch', 'embed-powder', 'thrown-away'] as const;
+export type LeftFate = (typeof LEFT_FATES)[number];
+
 /** What has become of a color in store. */
 export const KEPT_COLORS = ['as-made', 'faded', 'browned', 'spotted'] as const;
 export type KeptColor = (typeof KEPT_COLORS)[number];

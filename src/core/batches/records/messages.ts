@@ -1,5 +1,5 @@
 import type { Batch, EntryOf } from './schema';
-import type { Fate, KeptColor, WeighedBy } from './kinds';
+import type { Fate, KeptColor, LeftFate, WeighedBy } from './kinds';
 
 export const OUTCOME_WORDS: Readonly<Record<Batch['outcome'], string>> = {
   'at-the-bench': 'at the bench',
@@ -21,6 +21,13 @@ export const FATE_WORDS: Readonly<Record<Fate, string>> = {
   'bath-dust': 'bath dust',
   samplers: 'minis',
   seconds: 'seconds',
+  'thrown-away': 'thrown away',
+};
+
+/** What becomes of a mix that is in no piece. */
+export const LEFT_WORDS: Readonly<Record<LeftFate, string>> = {
+  'next-batch': 'kept for the next batch',
+  'embed-powder': 'kept as embed powder',
   'thrown-away': 'thrown away',
 };
 

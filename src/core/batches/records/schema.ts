@@ -5,7 +5,7 @@ import { TENDINGS } from '@/core/work/bench-steps/tendings';
 import { benchStepSchema, lineShareSchema, lotUseSchema } from '@/core/work/bench-steps/stepSchema';
 import { moldSchema } from '@/core/work/scaling/moldSchema';
 import { scaleRequestSchema } from '@/core/work/scaling/requestSchema';
-import { FAULTS, FATES, KEPT_COLORS, ADDED_WHY, WEIGHED_BY } from './kinds';
+import { FAULTS, FATES, KEPT_COLORS, LEFT_FATES, ADDED_WHY, WEIGHED_BY } from './kinds';
 
 const moment = z.iso.datetime({ offset: true });
 const massG = z.number().min(0).max(1_000_000);
@@ -106,6 +106,8 @@ export const batchEntrySchema = z.discriminatedUnion('kind', [
     rejects: z.int().min(0).max(100_000),
     /** Mini pieces from the rest: counted beside the pieces, and labeled as samplers. */
     samplers: z.int().min(0).max(100_000).optional(),
+    /** Mix that is in no piece and is no loss. */
+    left: z.object({ massG, fate: z.enum(LEFT_FATES) }).optional(),
   }),
   z.object({ ...entryBase, kind: z.literal('note'), text: z.string().max(2000) }),
   /** The marked piece on the scale while it dries. */

@@ -81,7 +81,11 @@ function everythingIn(batch: Batch): readonly MaterialMass[] {
 }
 
 /** Grams of a piece on the mean over all molds of the batch. */
-export function meanPieceG({ plan }: Batch): number {
+export function meanPieceG({
+  plan,
+}: {
+  readonly plan: Pick<Batch['plan'], 'sets' | 'pieces' | 'pieceG'>;
+}): number {
   const sets = plan.sets ?? [{ pieces: plan.pieces, pieceG: plan.pieceG }];
   const pieces = sets.reduce((sum, set) => sum + set.pieces, 0);
   return pieces > 0

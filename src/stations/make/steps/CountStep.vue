@@ -13,14 +13,17 @@ import {
 import type { Batch } from '@/core/batches/records/schema';
 import { counted } from '@/core/basics/format/numbers';
 import { useBenchStore } from '@/stores/bench';
+import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
+import { asksWhatIsLeft, leftInBowlG } from '@/core/batches/records/leftInBowl';
+import { formatMass } from '@/core/basics/format/quantities';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 
 defineOptions({ inheritAttrs: false });
 const props = defineProps<{ batch: Batch }>();
 const bench = useBenchStore();
-/** As many as were pressed one by one, else as many as were planned. */
-const pieces = ref(String(pressedPieces(props.batch) || props.batch.plan.pieces));
+/** As many as were pressed one by one; where only some of them were weighed, as many as were planned. */
+const pieces = ref(String(Math.max(pressedPieces(props.batch), props.batch.plan.pieces)));
 const rejects = ref('0');
 /** Mini pieces of the plan: a count of their own. */
 const planned = computed(() => plannedSamplers(props.batch));
@@ -32,6 +35,25 @@ function wholeNumber(text: string): number | null {
   const value = parseNumber(text);
   return value !== null && Number.isInteger(value) && value >= 0 && value <= 100_000 ? value : null;
 }
+
+/** What is typed, as far as it reads. */
+const count = computed(() => {
+  const [whole, wrong] = [wholeNumber(pieces.value), wholeNumber(rejects.value)];
+  const minis = planned.value > 0 ? wholeNumber(samplers.value) : 0;
+  return whole === null || wrong === null || minis === null
+    ? null
+    : { pieces: whole, rejects: wrong, samplers: minis };
+});
+const leftG = computed(() => (count.value ? leftInBowlG(props.batch, count.value) : 0));
+const asksLeft = computed(() => asksWhatIsLeft(props.batch, leftG.value));
+const LOST = 'lost';
+const LEFT = [
+  { value: LOST, word: 'Lost on tools' },
+  { value: 'next-batch', word: 'Next batch' },
+  { value: 'embed-powder', word: 'Embed powder' },
+  { value: 'thrown-away', word: 'Thrown away' },
+] as const;
+const fate = ref<(typeof LEFT)[number]['value']>(LOST);
 
 function next(): void {
   const whole = wholeNumber(pieces.value);
@@ -52,6 +74,8 @@ function next(): void {
     pieces: whole,
     rejects: wrong,
     ...(planned.value > 0 && { samplers: minis }),
+    ...(asksLeft.value &&
+      fate.value !== LOST && { left: { massG: leftG.value, fate: fate.value } }),
   });
 }
 
@@ -97,6 +121,10 @@ useBenchKeys({ space: next });
       >, and {{ counted(planned, 'mini') }} from the rest. Count the minis separately</template
     >.
   </p>
+  <div v-if="asksLeft" role="group" aria-label="What is left in the bowl" class="left">
+    <p>About {{ formatMass(leftG, 0) }} of the mix is in no piece. What became of it?</p>
+    <ChoiceRow v-model="fate" :items="LEFT" />
+  </div>
   <ProblemLine :problem="problem" />
   <div class="hands">
     <HandButton is-main is-big @click="next">Close the batch <kbd>space</kbd></HandButton>
@@ -104,6 +132,9 @@ useBenchKeys({ space: next });
 </template>
 
 <style scoped>
+.left p {
+  margin: 0 0 6px;
+}
 .planned {
   color: #c8d2cc;
   font-size: var(--text-title);
