@@ -21,6 +21,7 @@ import { formatMinutes } from '@/core/basics/format/durations';
 import { formatPercent } from '@/core/basics/format/numbers';
 import { formatTemp } from '@/core/basics/format/quantities';
 import AddDialog from './AddDialog.vue';
+import BenchHands from './BenchHands.vue';
 import BenchProgress from './BenchProgress.vue';
 import BenchWays from './BenchWays.vue';
 import OtherBowls from './OtherBowls.vue';
@@ -102,6 +103,7 @@ function keepRoom(air: { readonly humidityPct: number; readonly tempC: number })
         <SaveMark />
       </p>
       <OtherBowls :batch="batch" />
+      <BenchHands />
       <p v-if="room" class="room">
         {{ formatPercent(room.humidityPct) }} {{ formatTemp(room.tempC, 1) }}
       </p>

@@ -44,6 +44,34 @@ async function bench(batch: Batch) {
 const problem = () => page().find('[role=alert].problem').text();
 
 describe('any step', () => {
+  it('is handed to another pair of hands in the middle, and the record has both names', async () => {
+    shop.workshop.changeSettings({ makers: ['Maud', 'Teo'], makerInHand: 'Maud' });
+    const { key, now, says } = await benchAt('mix');
+    await key(' ');
+    await button(page(), 'Maud is working. Teo takes over').trigger('click');
+    expect(shop.workshop.settings.makerInHand).toBe('Teo');
+    await key('k');
+    const who = now()
+      .entries.slice(-2)
+      .map((entry) => entry.who);
+    expect(who).toEqual(['Maud', 'Teo']);
+    await key('h');
+    expect(shop.workshop.settings.makerInHand).toBe('Maud');
+    shop.workshop.changeSettings({ makers: [], makerInHand: null });
+    await flushPromises();
+    expect(says()).not.toContain('Who is working?');
+  });
+
+  it('asks at the count what became of a mix that is in no piece, and keeps it', async () => {
+    const { key, now } = await benchAt('count');
+    await field(page(), 'Whole pieces').setValue('1');
+    await button(page(), 'Next batch').trigger('click');
+    await key(' ');
+    const [count] = standing(now(), 'counted');
+    expect(count?.left?.fate).toBe('next-batch');
+    expect(count?.left?.massG).toBeGreaterThan(100);
+  });
+
   it('is walked on, back and on again by keys, and says where it is', async () => {
     const { key, now, says } = await benchAt('mix');
     const at = now().currentStep;
