@@ -42,6 +42,7 @@ button {
   padding: 2px 12px;
   border: 1px solid #8f9f98;
   border-radius: var(--radius-small);
+  background: none;
   color: var(--rail-ink);
 }
 </style>

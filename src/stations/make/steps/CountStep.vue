@@ -13,7 +13,6 @@ import {
 import type { Batch } from '@/core/batches/records/schema';
 import { counted } from '@/core/basics/format/numbers';
 import { useBenchStore } from '@/stores/bench';
-import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import { asksWhatIsLeft, leftInBowlG } from '@/core/batches/records/leftInBowl';
 import { formatMass } from '@/core/basics/format/quantities';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
@@ -123,7 +122,15 @@ useBenchKeys({ space: next });
   </p>
   <div v-if="asksLeft" role="group" aria-label="What is left in the bowl" class="left">
     <p>About {{ formatMass(leftG, 0) }} of the mix is in no piece. What became of it?</p>
-    <ChoiceRow v-model="fate" :items="LEFT" />
+    <div class="fates">
+      <HandButton
+        v-for="{ value, word } in LEFT"
+        :key="value"
+        :aria-pressed="fate === value"
+        @click="fate = value"
+        >{{ word }}</HandButton
+      >
+    </div>
   </div>
   <ProblemLine :problem="problem" />
   <div class="hands">
@@ -134,6 +141,12 @@ useBenchKeys({ space: next });
 <style scoped>
 .left p {
   margin: 0 0 6px;
+  font-size: var(--text-title);
+}
+.fates {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
 }
 .planned {
   color: #c8d2cc;
