@@ -3,17 +3,29 @@ import { weekdayTime } from '@/core/basics/format/dates';
 import EmptyState from '@/ui/kit/EmptyState.vue';
 import { computed } from 'vue';
 import { useCalendarStore } from '@/stores/calendar';
+import { nowIso, today } from '@/stores/now';
 import { usePlanInputsStore } from '@/stores/planInputs';
+import { useQualityStore } from '@/stores/quality';
 import { download } from '@/ui/frame/download';
 import TideTable from './TideTable.vue';
 import WhatIfRow from './WhatIfRow.vue';
 
 import { calendarText } from './ical';
+import { useReminders } from './useReminders';
 
 /** The picture of the plan, what it must not be later than, and what else could be. */
 const calendar = useCalendarStore();
 const planInputs = usePlanInputsStore();
+const quality = useQualityStore();
+const { reminderLine } = useReminders();
 const DAYS = 10;
+/** Reminders go into the file so far ahead. */
+const NOTE_DAYS = 60;
+const DAY_MS = 86_400_000;
+function notes() {
+  const last = nowIso(new Date(planInputs.startMs + NOTE_DAYS * DAY_MS)).slice(0, 10);
+  return quality.dueBetween(today(), last).map((of) => ({ ...reminderLine(of), day: of.day }));
+}
 /** Of many bowls only those due first can be the one that leaves least time. */
 const MOST_LOOKED_AT = 24;
 
@@ -36,15 +48,14 @@ const latest = computed(() => {
 });
 
 function saveIcal(person: string | null): void {
-  const bars = calendar.bars.filter(
-    (bar) => bar.person !== '' && (person === null || bar.person === person),
-  );
+  const bars = calendar.bars.filter((bar) => person === null || bar.person === person);
   download(
     person ? `rovack-plan-${person}.ics` : 'rovack-plan.ics',
     'text/calendar',
     calendarText(
       bars,
       planInputs.cover.orders.map(({ order }) => order),
+      person === null ? notes() : [],
     ),
   );
 }

@@ -11,8 +11,8 @@ it('a plan as an iCalendar opens in a parser of another make, hour by hour', () 
         person: 'Maud',
         name: 'Quince; Lantern, "two"',
         formulaId: null,
-        startMs: Date.parse('2026-10-15T09:00:00Z'),
-        endMs: Date.parse('2026-10-15T09:24:00Z'),
+        startMs: Date.parse('2026-10-15T09:00:20Z'),
+        endMs: Date.parse('2026-10-15T09:23:10Z'),
         machine: 'press',
         places: 0,
         dryMs: null,
@@ -34,6 +34,7 @@ it('a plan as an iCalendar opens in a parser of another make, hour by hour', () 
         note: '',
       },
     ],
+    [{ id: 'scale/1', day: '2026-10-17', about: 'Bench scale', said: 'Check the scale' }],
   );
   const events = new ICAL.Component(ICAL.parse(text))
     .getAllSubcomponents('vevent')
@@ -41,8 +42,12 @@ it('a plan as an iCalendar opens in a parser of another make, hour by hour', () 
   expect(events.map(({ summary }) => summary)).toEqual([
     'Quince; Lantern, "two": press',
     'Due: Night ferry',
+    'Bench scale: Check the scale',
   ]);
   expect(events[0]?.startDate.toJSDate().toISOString()).toBe('2026-10-15T09:00:00.000Z');
   expect(events[0]?.duration.toSeconds()).toBe(24 * 60);
   expect(events[1]?.location).toBe('Berth 2');
+  // A whole day, whatever the clock.
+  expect(events[2]?.startDate.isDate).toBe(true);
+  expect(events[2]?.startDate.toString()).toBe('2026-10-17');
 });

@@ -3,14 +3,32 @@ import type { Order } from '@/core/goods/orders/schema';
 import type { Bar } from '@/stores/calendar';
 import { sayStep } from './calendarMessages';
 
-/** The plan as an iCalendar: each step of hands an event, each order a day on which it is due. */
-export function calendarText(bars: readonly Bar[], orders: readonly Order[]): string {
+const MINUTE_MS = 60_000;
+/** A step takes its whole minutes: a calendar knows no seconds. */
+const wholeMinutes = (ms: number, round: (minutes: number) => number) =>
+  new Date(round(ms / MINUTE_MS) * MINUTE_MS);
+
+/** What is to be done on a day. */
+export interface DayNote {
+  readonly id: string;
+  /** ISO day. */
+  readonly day: string;
+  readonly about: string;
+  readonly said: string;
+}
+
+/** The plan as an iCalendar: each step an event, drying too, each order when it is due, each reminder a day. */
+export function calendarText(
+  bars: readonly Bar[],
+  orders: readonly Order[],
+  notes: readonly DayNote[],
+): string {
   const calendar = ical({ name: 'Rovack', method: ICalCalendarMethod.PUBLISH });
   for (const bar of bars)
     calendar.createEvent({
       id: `${bar.job}-${bar.step}@rovack`,
-      start: new Date(bar.startMs),
-      end: new Date(bar.endMs),
+      start: wholeMinutes(bar.startMs, Math.floor),
+      end: wholeMinutes(bar.endMs, Math.ceil),
       summary: `${bar.name}: ${sayStep(bar.step)}`,
       description: bar.person,
     });
@@ -21,6 +39,13 @@ export function calendarText(bars: readonly Bar[], orders: readonly Order[]): st
       end: new Date(order.due),
       summary: `Due: ${order.who}`,
       location: order.where || null,
+    });
+  for (const { id, day, about, said } of notes)
+    calendar.createEvent({
+      id: `${id.replaceAll('/', '-')}@rovack`,
+      start: new Date(`${day}T00:00:00`),
+      allDay: true,
+      summary: `${about}: ${said}`,
     });
   return calendar.toString();
 }
