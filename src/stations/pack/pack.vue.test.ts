@@ -123,6 +123,25 @@ describe('a new sale unit', () => {
     expect(dialog.emitted('update:modelValue')).toEqual([[false]]);
   });
 
+  it('holds as many pieces as are said, and loose salts by weight', async () => {
+    const byMethod = (isLoose: boolean) =>
+      shop.workshop.formulas.find(({ body }) => (body.method === 'loose') === isLoose)?.id ?? null;
+    shop.workshop.changeSettings({ formulaInHandId: byMethod(false) });
+    const dialog = await open();
+    await choose(dialog, 'Sold as', 'jar');
+    await field(page(), 'Pieces in one').setValue('15');
+    await submit();
+    expect(pack.unit?.contents).toMatchObject([{ pieces: 15 }]);
+    document.body.innerHTML = '';
+    const salts = byMethod(true);
+    shop.workshop.changeSettings({ formulaInHandId: salts });
+    await open();
+    await field(page(), 'Weight in one (0 for as on Scale)').setValue('200');
+    await submit();
+    expect(pack.unit?.contents).toMatchObject([{ formulaId: salts, pieces: 1 }]);
+    expect(shop.workshop.settings.requests[salts ?? '']?.fillG).toBe(200);
+  });
+
   it('of no formula is refused', async () => {
     shop.workshop.changeSettings({ formulaInHandId: null });
     const before = shop.workshop.units.length;

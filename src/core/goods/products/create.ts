@@ -23,14 +23,18 @@ const USUAL: Readonly<Record<UnitKind, Row>> = {
 /** A stall in damp weather, until the maker has measured it. Rovack estimate. */
 const USUAL_PLACE = { name: 'where it is sold', humidityPct: 65, tempC: 19 } as const;
 
-/** A sale unit of these formulas; a box holds one of each. */
+/** Pieces of each formula in a sale unit of a kind, until the maker says otherwise. */
+export const usualPieces = (kind: UnitKind): number => USUAL[kind].pieces;
+
+/** A sale unit of these formulas; a box holds one of each. @param pieces of each, where the maker has said, 1 or more */
 export function newSaleUnit(
   name: string,
   kind: UnitKind,
   formulas: readonly Pick<Formula, 'id'>[],
   origin: SaleUnit['origin'] = 'own',
+  pieces: number = usualPieces(kind),
 ): SaleUnit {
-  const { pieces, grade, minutes } = USUAL[kind];
+  const { grade, minutes } = USUAL[kind];
   return {
     id: newId(),
     origin,
