@@ -95,6 +95,7 @@ test('what stands behind a label', async ({ page }) => {
     ['Product', 'Packaging, from the inside out'],
     ['Stock', 'Log'],
     ['Papers', 'Missing'],
+    ['Books', 'By month'],
   ] as const) {
     await page.getByRole('tab', { name: view, exact: true }).click();
     await expect(page.getByText(ready).first()).toBeVisible();
@@ -111,6 +112,7 @@ test(`what the scale shows beside the weights`, async ({ page }) => {
     ['Why weigh', /by cup$/],
     ['Cost', 'Largest costs'],
     ['Bench sheet', 'no batch yet'],
+    ['Class sheet', 'Stay safe'],
     ['Several formulas', 'Batches to make'],
   ] as const) {
     await page.getByRole('tab', { name: view }).click();

@@ -17,7 +17,7 @@ import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import { download, saveBlob } from '@/ui/frame/download';
 import { safetyFilePaper, originPaper, pricePaper, recallPaper } from '@/ui/paper/goodsPapers';
 import type { Paper } from '@/ui/paper/papers';
-import PaperSheet from './PaperSheet.vue';
+import PaperSheet from '@/shared/PaperSheet.vue';
 import { bytesOf } from '@/shared/documentFile';
 import { testOnFile } from '@/shared/testOnFile';
 

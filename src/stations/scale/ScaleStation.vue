@@ -34,6 +34,7 @@ import { carrierFor } from './carrier';
 /** Loaded when first looked at. */
 const SpreadView = defineAsyncComponent(() => import('./SpreadView.vue'));
 const CostView = defineAsyncComponent(() => import('./CostView.vue'));
+const ClassView = defineAsyncComponent(() => import('./ClassView.vue'));
 const SheetView = defineAsyncComponent(() => import('./SheetView.vue'));
 const ShoppingFor = defineAsyncComponent(() => import('@/shared/ShoppingFor.vue'));
 const StartDialog = defineAsyncComponent(() => import('./StartDialog.vue'));
@@ -48,6 +49,7 @@ const VIEWS = [
   { value: 'spread', word: 'Why weigh' },
   { value: 'cost', word: 'Cost' },
   { value: 'sheet', word: 'Bench sheet' },
+  { value: 'class', word: 'Class sheet' },
   { value: 'together', word: 'Several formulas' },
 ] as const;
 type View = (typeof VIEWS)[number]['value'];
@@ -211,6 +213,7 @@ async function start(isOwnUse: boolean): Promise<void> {
               :request="request"
               :means="means"
             />
+            <ClassView v-else-if="view === 'class'" :formula="formula" />
             <SheetView
               v-else
               :formula="formula"
