@@ -7,7 +7,9 @@ import type { Paper } from './papers';
 /** A sheet for a class: amounts, steps, what happens, and how it stays safe. @param stops why this is none for children */
 export function classPaper(name: string, sheet: ClassSheet, stops: readonly string[]): Paper {
   const { children, eachG, lines, acids, hasSoda, hasScent, gasL, balloonCm } = sheet;
-  const forLeader = lines.filter(({ isForLeader }) => isForLeader);
+  const forLeader = (isLiquid: boolean) =>
+    lines.filter((line) => line.isForLeader && line.isLiquid === isLiquid).map((line) => line.name);
+  const [powders, drops] = [forLeader(false), forLeader(true)];
   return {
     title: `${name} for a class`,
     sub: `${counted(children, 'child', 'children')}, ${formatMass(eachG)} each`,
@@ -25,17 +27,18 @@ export function classPaper(name: string, sheet: ClassSheet, stops: readonly stri
         rows: lines.map((line) => [
           line.name,
           line.isForLeader ? 'the leader adds it' : formatMass(line.eachG, 1),
-          formatMass(line.allG, line.allG < 10 ? 1 : 0),
+          formatMass(line.allG, line.allG < 1 ? 2 : line.allG < 10 ? 1 : 0),
         ]),
       },
-      ...(forLeader.length > 0
-        ? [
-            {
-              kind: 'text' as const,
-              text: `The leader weighs ${listed(forLeader.map(({ name: of }) => of))} for everyone and mixes it into the powder first.`,
-            },
-          ]
-        : []),
+      ...said(
+        powders,
+        (names) => `The leader weighs for everyone, and mixes into the soda first: ${names}.`,
+      ),
+      ...said(
+        drops,
+        (names) =>
+          `The leader weighs for everyone, and gives it out in drops at the end: ${names}.`,
+      ),
       { kind: 'heading', text: 'Make' },
       {
         kind: 'list',
@@ -70,6 +73,10 @@ export function classPaper(name: string, sheet: ClassSheet, stops: readonly stri
       },
     ],
   };
+}
+
+function said(names: readonly string[], say: (names: string) => string) {
+  return names.length > 0 ? [{ kind: 'text' as const, text: say(listed(names)) }] : [];
 }
 
 function reaction(acids: readonly string[], hasSoda: boolean): string {

@@ -12,6 +12,7 @@ export interface ClassLine {
   readonly allG: number;
   /** Too little for a child’s scale. */
   readonly isForLeader: boolean;
+  readonly isLiquid: boolean;
 }
 
 export interface ClassSheet {
@@ -64,8 +65,9 @@ export function classSheet(
     eachG,
     lines: [...grams.values()]
       .sort((a, b) => Number(a.isLiquid) - Number(b.isLiquid))
-      .map(({ name, massG }) => ({
+      .map(({ name, massG, isLiquid }) => ({
         name,
+        isLiquid,
         eachG: massG * share,
         allG: massG * share * children,
         isForLeader: massG * share < LEAST_G,
