@@ -48,6 +48,7 @@ export function labelFor(text: string, rawOptions: Readonly<Record<string, unkno
       {
         name: '',
         family: body.family,
+        method: body.method,
         contents: portionsOf(catalog, stayingLines(body)),
         documentFor: (id) => {
           const allergens = scentDocuments.find(({ materialId }) => materialId === id)?.allergens;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { SaleUnit } from '@/core/goods/products/schema';
-import { DIRECTIONS, IDENTITY } from '@/core/goods/labels/identity';
+import { directionsOfAll, identityOfAll } from '@/core/goods/labels/identity';
 import { asksSoldAs, type SoldAs } from '@/core/goods/labels/soldAs';
 import { FOR_WHOM, type ForWhom } from '@/core/goods/labels/cautions';
 import { SHEETS } from '@/core/goods/labels/design';
@@ -41,19 +41,15 @@ const sheetNames = [...SHEETS.map(({ name }) => name), OWN_SHEET];
 const sheetName = computed(
   () => SHEETS.find(({ name }) => name === design.value.sheet.name)?.name ?? OWN_SHEET,
 );
-const family = computed(
-  () =>
-    workshop.formulas.find(({ id }) => id === props.unit.contents[0]?.formulaId)?.body.family ??
-    'bath-bomb',
-);
 const families = computed(() =>
   props.unit.contents.flatMap(
     ({ formulaId }) => workshop.formulas.find(({ id }) => id === formulaId)?.body.family ?? [],
   ),
 );
 const asksKind = computed(() => families.value.some((one) => asksSoldAs(one, null)));
-const proposed = computed(() => IDENTITY[family.value]);
-const usage = computed(() => DIRECTIONS[family.value]);
+const products = computed(() => pack.label?.asked.products ?? []);
+const proposed = computed(() => identityOfAll(products.value));
+const usage = computed(() => directionsOfAll(products.value));
 
 /** What does not fit its schema is not kept. */
 function change(part: Partial<LabelDesign>): void {

@@ -22,6 +22,11 @@ const METHODS: ReadonlyArray<readonly [RegExp, Method]> = [
     /\b(?:hand[- ]mold(?:ed|s)?|by hand|hand shells?|half shells?|two[- ]part molds?|metal molds?|hand press(?:ed)?)\b/i,
     'hand',
   ],
+  // A page that calls a cleaner a powder; a powder with an amount is an ingredient, and says nothing of the form.
+  [
+    /^[^\n\d]*\b(?:clean\w*|scour\w*|oxygen|laundry|descal\w*|dish\w*|washing)\b[^\n\d]*\bpowder\b[^\n\d]*$/im,
+    'loose',
+  ],
   [/\b(?:loose|left to pour|pour(?:s|ed)? into jars)\b/i, 'loose'],
   [/\bpress(?:ed)?\b/i, 'press'],
 ];

@@ -91,6 +91,7 @@ const question = (
     {
       name: 'Quince Lantern',
       family: change.family ?? 'bath-bomb',
+      method: 'press',
       contents: mix(grams),
       documentFor: () => null,
     },

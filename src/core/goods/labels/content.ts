@@ -5,7 +5,7 @@ import { classify } from './classification/classify';
 import type { Pictogram } from './classification/statements';
 import { labelCautions, type ForWhom, type LabelCaution } from './cautions';
 import { detergentContent } from './detergent';
-import { DIRECTIONS, IDENTITY } from './identity';
+import { directionsOfAll, identityOfAll, type Identified } from './identity';
 import { declaredAllergensOf, type AllergenReading } from './ingredients/allergens';
 import {
   ingredientText,
@@ -17,12 +17,8 @@ import { netWeight, type NetWeight } from './netWeightText';
 import { isEuropean, type Market } from './market';
 import { labelKind, type LabelKind, type SoldAs } from './soldAs';
 
-/** One product in a pack: a box may hold several. */
-export interface LabelProduct {
-  readonly name: string;
-  readonly family: Family;
-  /** What went into it, grams 0 or more. */
-  readonly contents: readonly Portion[];
+/** One product in a pack, with what went into it; a box may hold several. */
+export interface LabelProduct extends Identified {
   readonly documentFor: (materialId: string) => AllergenDocument | null;
 }
 
@@ -78,7 +74,6 @@ export function labelContent({
   own,
 }: LabelQuestion): LabelContent {
   const contents = products.map((product) => productContent(product, markets, soldAs));
-  const families = [...new Set(products.map(({ family }) => family))];
   const cautions = markets.flatMap((market) =>
     products.flatMap(({ family, contents: held, documentFor }) =>
       labelCautions({
@@ -97,10 +92,10 @@ export function labelContent({
         .flatMap(({ contents: held, documentFor }) => classify(held, documentFor).pictograms)
     : [];
   return {
-    identity: own.identity || families.map((family) => IDENTITY[family]).join(', '),
+    identity: own.identity || identityOfAll(products),
     products: contents,
     netWeight: netG !== null && netG > 0 ? netWeightFor(netG, markets) : null,
-    directions: own.directions || families.map((family) => DIRECTIONS[family]).join(' '),
+    directions: own.directions || directionsOfAll(products),
     cautions: eachOnce(cautions),
     pictograms: [...new Set(pictograms)].sort(),
   };

@@ -147,6 +147,7 @@ function productOf(line: LabeledLine, { documents, lots, catalog }: LabelBooks):
   return {
     name: line.formula?.name ?? line.batches[0]?.formulaName ?? '',
     family,
+    method: line.batches[0]?.body.method ?? line.formula?.body.method ?? 'press',
     contents: lineContents(line, catalog),
     documentFor: (materialId) => {
       for (const of of ofBatches) {

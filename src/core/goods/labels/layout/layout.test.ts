@@ -44,6 +44,7 @@ const content = (names: number, pictograms: readonly Pictogram[] = []) => {
         {
           name: 'Quince Lantern',
           family: 'bath-bomb',
+          method: 'press',
           contents: all.map((id, i) => ({ material: shipped(id), massG: 100 / (i + 1) })),
           documentFor: () => null,
         },
