@@ -1,7 +1,8 @@
 import type { Conditions } from '../../src/core/results/conditions/types';
 import type { FormulaBody } from '../../src/core/formula/model/schema';
 import { SHIPPED, catalogWith, type Catalog } from '../../src/core/matter/materials/catalog';
-import { scentDocumentsFor, type SupplierDocument } from '../../src/core/results/scent/documents';
+import type { SupplierDocument } from '../../src/core/results/scent/documents';
+import { scentDocumentsFor } from '../../src/core/results/scent/scentDocuments';
 import { bodyOfRecipe } from '../../src/core/formula/reading/bodyOfRecipe';
 import { readRecipe, type RecipeReading } from '../../src/core/formula/reading/readRecipe';
 import { readWorkshopFile } from '../../src/storage/file/read';

@@ -4,12 +4,8 @@ import { formatTemp } from '@/core/basics/format/quantities';
 import { parseNumber } from '@/core/basics/units/parseNumber';
 import { unitShown } from '@/core/basics/units/parseQuantity';
 import { newId } from '@/core/basics/newId';
-import { DOCUMENT_WORDS } from '@/core/goods/quality/messages';
-import {
-  CATEGORY_WORDS,
-  SCENT_CATEGORIES,
-  type ScentCategory,
-} from '@/core/results/scent/categories';
+import { CATEGORY_WORDS, DOCUMENT_WORDS } from '@/core/goods/quality/messages';
+import { SCENT_CATEGORIES, type ScentCategory } from '@/core/results/scent/categories';
 import {
   DOCUMENT_KINDS,
   supplierDocumentSchema,

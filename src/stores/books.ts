@@ -30,14 +30,26 @@ export const useBooksStore = defineStore('books', () => {
   const costs = useCostsStore();
 
   const nameOf = (id: string) => workshop.catalog.byId.get(id)?.name ?? id;
+  /** Each asked once: many sales are of one wrapping. */
+  function onceEach<K, V>(keyOf: (of: K) => string, compute: (of: K) => V): (of: K) => V {
+    const known = new Map<string, V>();
+    return (of) => {
+      const key = keyOf(of);
+      const found = known.get(key);
+      if (found !== undefined) return found;
+      const value = compute(of);
+      known.set(key, value);
+      return value;
+    };
+  }
   const sales = computed(() =>
     salesOf({
       goods: workshop.goods,
       units: workshop.units,
       orders: workshop.orders,
       codeOfBatch: (id) => workshop.codeOfBatch(id) ?? 'a removed batch',
-      costOfRun: costs.ofRun,
-      costOfPiece: costs.ofPiece,
+      costOfRun: onceEach(({ id }) => id, costs.ofRun),
+      costOfPiece: onceEach((id) => id, costs.ofPiece),
     }),
   );
   const purchases = computed(() => purchasesOf(workshop.lots, workshop.packaging, nameOf));

@@ -1,7 +1,8 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { newId } from '@/core/basics/newId';
-import { releaseOf, type LogbookEntry, type NewLogbookEntry } from '@/core/goods/quality/logbook';
+import { releaseOf } from '@/core/goods/quality/entries';
+import type { LogbookEntry, NewLogbookEntry } from '@/core/goods/quality/logbook';
 import { remindersBetween, remindersNow, type ReminderFacts } from '@/core/goods/quality/reminders';
 import type { StabilityPlan, StabilityResult } from '@/core/goods/quality/stability';
 import { nowIso, today } from './now';

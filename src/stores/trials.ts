@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref, watch } from 'vue';
 import { conditionsOfBatch } from '@/core/workshop/settings/conditionsFor';
-import { scentDocumentsFor } from '@/core/results/scent/documents';
+import { scentDocumentsFor } from '@/core/results/scent/scentDocuments';
 import type { Conditions } from '@/core/results/conditions/types';
 import { evaluate } from '@/core/results/evaluation/evaluate';
 import type { Evaluation } from '@/core/results/evaluation/types';

@@ -64,11 +64,11 @@ test('a blend goes over its limit, is taken down to it, and a document moves the
   await expect(figure(page, 'Scent')).toHaveText('2.00%');
 
   await view.getByRole('button', { name: 'Add document for Fragrance oil' }).click();
-  const dialog = page.getByRole('dialog', { name: 'The supplier’s document' });
-  await dialog.getByLabel('Limit in a rinse-off product, %').fill('140');
+  const dialog = page.getByRole('dialog', { name: 'Supplier’s document' });
+  await dialog.getByLabel('Limit in category 9, %').fill('140');
   await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(dialog.getByRole('alert')).toContainText('over 0, up to 100%');
-  await dialog.getByLabel('Limit in a rinse-off product, %').fill('0.5');
+  await dialog.getByLabel('Limit in category 9, %').fill('0.5');
   await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText(/set by fragrance oil/).first()).toBeVisible();
 });

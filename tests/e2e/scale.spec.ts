@@ -118,7 +118,7 @@ test('why weigh, what it costs and what it needs are computed from this plan', a
   const cost = page.getByRole('region', { name: 'Cost', exact: true });
   await expect(cost).toContainText('Cost a piece');
   const before = await cost.locator('.figure').first().textContent();
-  await cost.getByLabel('Labor, min').fill('0');
+  await cost.getByLabel('Labor to make it, min').fill('0');
   await expect(cost.locator('.figure').first()).not.toHaveText(before ?? '');
   await page.getByRole('tab', { name: 'Several formulas' }).click();
   await page.getByLabel('Fog Signal').fill('3');

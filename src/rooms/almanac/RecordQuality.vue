@@ -2,7 +2,8 @@
 import { computed, ref } from 'vue';
 import { shortDate } from '@/core/basics/format/dates';
 import { complaintCount, complaintsOf } from '@/core/goods/quality/complaints';
-import { standingEntries, type LogbookOf } from '@/core/goods/quality/logbook';
+import { standingEntries } from '@/core/goods/quality/entries';
+import type { LogbookOf } from '@/core/goods/quality/logbook';
 import {
   COMPLAINT_WORDS,
   RELEASE_WORDS,

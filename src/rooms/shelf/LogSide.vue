@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { formatMass } from '@/core/basics/format/quantities';
-import { standingEntries } from '@/core/goods/quality/logbook';
+import { standingEntries } from '@/core/goods/quality/entries';
 import { sayScaleCheck } from '@/core/goods/quality/messages';
 import { allowedErrorG, passesCheck } from '@/core/goods/quality/scaleCheck';
 import { toolsOf } from '@/core/workshop/shelf/workplace';

@@ -16,9 +16,9 @@ import PageHeader from '@/shared/PageHeader.vue';
 import FormulaBench from './FormulaBench.vue';
 import FormulaSettings from './formula/FormulaSettings.vue';
 import NoFormula from './formula/NoFormula.vue';
-import ShareMenu from './formula/ShareMenu.vue';
 
 /** Not in the first view: loaded when first needed. */
+const ShareMenu = defineAsyncComponent(() => import('./formula/ShareMenu.vue'));
 const FormulaShelf = defineAsyncComponent(() => import('./formula/FormulaShelf.vue'));
 const PasteDialog = defineAsyncComponent(() => import('./written/PasteDialog.vue'));
 

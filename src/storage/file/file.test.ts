@@ -1,4 +1,4 @@
-import { scentDocumentsFor } from '@/core/results/scent/documents';
+import { scentDocumentsFor } from '@/core/results/scent/scentDocuments';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';

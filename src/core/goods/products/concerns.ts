@@ -1,7 +1,8 @@
 import { shortDate } from '@/core/basics/format/dates';
 import { listed } from '@/core/basics/format/names';
 import { counted } from '@/core/basics/format/numbers';
-import { standingEntries, type LogbookEntry } from '../quality/logbook';
+import { standingEntries } from '../quality/entries';
+import type { LogbookEntry } from '../quality/logbook';
 import { recallLot, type Books } from './recall';
 import type { MoveOf } from './schema';
 import type { LooseStock, WrappedStock } from './stock';

@@ -6,7 +6,8 @@ import { contentsOf } from '@/core/batches/records/weighed';
 import { standing, weighedLines } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
 import type { AllergenDocument } from '@/core/results/scent/declarable';
-import type { AllergenShare, ScentDocument } from '@/core/results/scent/documents';
+import type { AllergenShare } from '@/core/results/scent/documents';
+import type { ScentDocument } from '@/core/results/scent/scentDocuments';
 import type { Lot } from '@/core/workshop/shelf/lot';
 
 /**

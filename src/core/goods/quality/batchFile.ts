@@ -7,11 +7,8 @@ import type { Material } from '@/core/matter/materials/material';
 import { evaluate } from '@/core/results/evaluation/evaluate';
 import { sayFinding } from '@/core/results/evaluation/messages';
 import { tryEvaluate } from '@/core/results/evaluation/problem';
-import {
-  scentDocumentsFor,
-  type DocumentKind,
-  type SupplierDocument,
-} from '@/core/results/scent/documents';
+import type { DocumentKind, SupplierDocument } from '@/core/results/scent/documents';
+import { scentDocumentsFor } from '@/core/results/scent/scentDocuments';
 import { scentLimits } from '@/core/results/scent/limits';
 import { conditionsOfBatch, type WorkshopFacts } from '@/core/workshop/settings/conditionsFor';
 import type { Lot } from '@/core/workshop/shelf/lot';

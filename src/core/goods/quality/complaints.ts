@@ -1,5 +1,6 @@
 import { recallBatch, type Books, type CalledBatch } from '../products/recall';
-import { standingEntries, type LogbookEntry, type LogbookOf } from './logbook';
+import { standingEntries } from './entries';
+import type { LogbookEntry, LogbookOf } from './logbook';
 
 export interface ComplaintCount {
   readonly all: number;

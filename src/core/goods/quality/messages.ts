@@ -3,6 +3,7 @@ import { shortDate } from '@/core/basics/format/dates';
 import { listed, shortened } from '@/core/basics/format/names';
 import { counted, formatChangePct, formatFixed, formatPercent } from '@/core/basics/format/numbers';
 import { formatMass, formatTemp } from '@/core/basics/format/quantities';
+import type { ScentCategory } from '@/core/results/scent/categories';
 import type { DocumentKind } from '@/core/results/scent/documents';
 import type { ComplaintCount } from './complaints';
 import type { BatchGap } from './batchGaps';
@@ -17,6 +18,14 @@ export const DOCUMENT_WORDS: Readonly<Record<DocumentKind, string>> = {
   'safety-data-sheet': 'Safety data sheet',
   'certificate-of-analysis': 'Certificate of analysis',
   other: 'Other document',
+};
+
+/** What a category of a fragrance certificate is for. */
+export const CATEGORY_WORDS: Readonly<Record<ScentCategory, string>> = {
+  '9': 'rinsed off, in a bath',
+  '10A': 'household cleaners',
+  '10B': 'room sprays',
+  '12': 'no skin contact',
 };
 
 export const COMPLAINT_WORDS: Readonly<Record<ComplaintKind, string>> = {

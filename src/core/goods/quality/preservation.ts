@@ -1,4 +1,5 @@
-import { standingEntries, type LogbookEntry, type LogbookOf } from './logbook';
+import { standingEntries } from './entries';
+import type { LogbookEntry, LogbookOf } from './logbook';
 
 /** Below it nothing grows. Source: USP chapter 1112; not checked against its current text. */
 export const NOTHING_GROWS_BELOW = 0.6;

@@ -5,7 +5,8 @@ import type { Lot } from '@/core/workshop/shelf/lot';
 import type { Tool } from '@/core/workshop/shelf/tool';
 import { SOON_DAYS } from '@/core/workshop/shelf/watch';
 import { toolsOf } from '@/core/workshop/shelf/workplace';
-import { standingEntries, type LogbookEntry } from './logbook';
+import { standingEntries } from './entries';
+import type { LogbookEntry } from './logbook';
 import { stabilityChecks, type StabilityPlan } from './stability';
 
 /** Something to do by a day that no order asks for. */

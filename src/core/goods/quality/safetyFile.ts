@@ -15,7 +15,8 @@ import {
 } from './batchFile';
 import { batchGaps } from './batchGaps';
 import { complaintCount, complaintsOf } from './complaints';
-import { releaseOf, standingEntries, type LogbookEntry } from './logbook';
+import { releaseOf, standingEntries } from './entries';
+import type { LogbookEntry } from './logbook';
 import {
   COMPLAINT_WORDS,
   GAP_RULES,

@@ -1,7 +1,7 @@
 import { ROOM_PCT, USUAL_ROOM_C } from '../binder/room';
 import type { Learned, Taught } from '../learning/quantities';
 import { SHIPPED, type Catalog } from '@/core/matter/materials/catalog';
-import type { ScentDocument } from '../scent/documents';
+import type { ScentDocument } from '../scent/scentDocuments';
 import type { Spread } from '@/core/basics/units/spread';
 import type { Tub } from '../water/tub';
 

@@ -4,13 +4,6 @@ import type { Family } from '@/core/formula/model/schema';
 export const SCENT_CATEGORIES = ['9', '10A', '10B', '12'] as const;
 export type ScentCategory = (typeof SCENT_CATEGORIES)[number];
 
-export const CATEGORY_WORDS: Readonly<Record<ScentCategory, string>> = {
-  '9': 'rinsed off, in a bath',
-  '10A': 'household cleaners',
-  '10B': 'room sprays',
-  '12': 'no skin contact',
-};
-
 /**
  * The category a family is judged by. A steamer could pass as something that scents the air, but feet stand in what it
  * leaves: it is judged as a bath. Common practice; not checked against the current standard.

@@ -1,12 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { FAMILIES } from '@/core/formula/model/kinds';
 import { scentCategoryOf } from './categories';
-import {
-  FILE_MAX_BYTES,
-  documentFileSchema,
-  scentDocumentsFor,
-  type SupplierDocument,
-} from './documents';
+import { FILE_MAX_BYTES, documentFileSchema, type SupplierDocument } from './documents';
+import { scentDocumentsFor } from './scentDocuments';
 
 const base: SupplierDocument = {
   id: 'one',

@@ -4,7 +4,7 @@ import { portionsG, type Portion } from '@/core/matter/materials/portion';
 import type { Material } from '@/core/matter/materials/material';
 import { compositionOf } from './compositions';
 import { constituentById, type Constituent, type ConstituentId } from './constituents';
-import type { ScentDocument } from './documents';
+import type { ScentDocument } from './scentDocuments';
 import { wholeOilLimit } from './wholeOils';
 
 export interface ConstituentReading {
