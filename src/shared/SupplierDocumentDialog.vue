@@ -183,8 +183,6 @@ function drop(): void {
         :key="category"
         v-model="limits[category]"
         :label="`Limit in category ${category}, %`"
-        :hint="CATEGORY_WORDS[category]"
-        persistent-hint
       />
       <v-text-field v-model="vanillinPct" label="Vanillin, %" />
     </template>
@@ -218,6 +216,11 @@ function drop(): void {
         These values replace Rovack’s estimates. A category you leave empty gets the smallest limit
         given.
       </p>
+      <ul v-if="isCertificate" class="plain-list quiet categories">
+        <li v-for="category in SCENT_CATEGORIES" :key="category">
+          Category {{ category }}: {{ CATEGORY_WORDS[category] }}
+        </li>
+      </ul>
     </template>
     <template #also>
       <v-btn v-if="known" variant="text" @click="drop">Remove</v-btn>
@@ -231,6 +234,12 @@ function drop(): void {
   flex-wrap: wrap;
   gap: 4px 12px;
   align-items: center;
+}
+.categories {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 16px;
+  font-size: var(--text-small);
 }
 .name {
   overflow-wrap: anywhere;
