@@ -13,7 +13,7 @@ import {
   type BookTable,
   type Period,
 } from '@/core/goods/books/tables';
-import { standingMoves } from '@/core/goods/products/moves';
+import { givenTo } from '@/core/goods/planning/allocation';
 import { useCostsStore } from './costs';
 import { useGoodsStore } from './goods';
 import { useShelfStore } from './shelf';
@@ -75,18 +75,8 @@ export const useBooksStore = defineStore('books', () => {
     }),
   );
 
-  /** Units of a product that an order had. */
-  function givenOf(orderId: string, unitId: string): number {
-    const own = new Set(
-      standingMoves(workshop.goods, 'wrapped')
-        .filter((run) => run.unitId === unitId)
-        .map(({ id }) => id),
-    );
-    return standingMoves(workshop.goods, 'gone')
-      .filter((move) => move.orderId === orderId)
-      .flatMap(({ taken }) => taken)
-      .reduce((sum, { wrappedId, count }) => (own.has(wrappedId) ? sum + count : sum), 0);
-  }
+  const givenOf = (orderId: string, unitId: string) =>
+    givenTo(orderId, workshop.goods).get(unitId) ?? 0;
 
   function tableOf(id: BookTableId, period: Period): BookTable {
     switch (id) {

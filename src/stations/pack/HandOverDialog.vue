@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue';
 import { newId } from '@/core/basics/newId';
-import { standingMoves } from '@/core/goods/products/moves';
+import { givenTo } from '@/core/goods/planning/allocation';
 import type { SaleUnit } from '@/core/goods/products/schema';
 import { ORDER_KINDS, type OrderKind } from '@/core/goods/orders/kinds';
 import { ORDER_KIND_WORDS } from '@/core/goods/orders/messages';
@@ -41,18 +41,7 @@ const { sureDone } = useConcerns(problem);
 
 const here = computed(() => goods.onHand.get(props.unit.id) ?? 0);
 /** Units of an order that were handed over already. */
-function given(orderId: string): number {
-  const ours = new Set(
-    goods.wrapped.filter(({ run }) => run.unitId === props.unit.id).map(({ run }) => run.id),
-  );
-  return standingMoves(workshop.goods, 'gone')
-    .filter((move) => move.orderId === orderId)
-    .reduce(
-      (sum, { taken }) =>
-        sum + taken.reduce((all, one) => (ours.has(one.wrappedId) ? all + one.count : all), 0),
-      0,
-    );
-}
+const given = (orderId: string) => givenTo(orderId, workshop.goods).get(props.unit.id) ?? 0;
 function wanted(order: Order): number {
   return order.lines.reduce(
     (sum, one) => (one.unitId === props.unit.id ? sum + one.count : sum),

@@ -267,7 +267,7 @@ class Pools {
 }
 
 /** Units an order has had, by unit. */
-function givenTo(orderId: string, goods: readonly GoodsMove[]): ReadonlyMap<string, number> {
+export function givenTo(orderId: string, goods: readonly GoodsMove[]): ReadonlyMap<string, number> {
   const unitOf = new Map(
     standingMoves(goods, 'wrapped').map(({ id, unitId }) => [id, unitId] as const),
   );
