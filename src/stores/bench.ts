@@ -71,6 +71,7 @@ export const useBenchStore = defineStore('bench', () => {
         lots: bowls[bowl] ?? {},
         scales: shelf.scales,
         squirtG: workshop.squirtG,
+        shelfMold: shelf.shelfMold,
         readings: freezeReadings(evaluation, plan.factor / plan.bowlCount),
         code,
         isOwnUse,

@@ -11,7 +11,7 @@ export const useBowlsStore = defineStore('bowls', () => {
   const workshop = useWorkshopStore();
   const shelf = useShelfStore();
 
-  const requestOf = ({ id, body }: Formula): ScaleRequest =>
+  const requestOf = ({ id, body }: Pick<Formula, 'id' | 'body'>): ScaleRequest =>
     workshop.settings.requests[id] ?? requestFor(body);
   const moldOf = ({ moldId }: ScaleRequest) =>
     workshop.molds.find(({ id }) => id === moldId) ?? null;

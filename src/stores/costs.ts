@@ -8,6 +8,7 @@ import {
   type SoldCost,
 } from '@/core/work/cost/costOf';
 import type { Costing } from '@/core/work/cost/schema';
+import { formingMinutes } from '@/core/work/flow/minutes';
 import { handsMinutes } from '@/core/work/flow/workOf';
 import { planScale, type ScalePlan } from '@/core/work/scaling/plan';
 import { requestFor } from '@/core/work/scaling/request';
@@ -23,10 +24,15 @@ import {
   type UnitCost,
 } from '@/core/goods/products/unitCost';
 import type { MoveOf, SaleUnit } from '@/core/goods/products/schema';
+import { useBowlsStore } from './bowls';
 import { useGoodsStore } from './goods';
 import { today } from './now';
 import { useShelfStore } from './shelf';
 import { useWorkshopStore } from './workshop';
+
+/** How much is made: pieces, and grams in a bowl. */
+type Made = Pick<ScalePlan, 'pieces' | 'bowlG'>;
+
 
 /** A piece of a plan as it will be sold, and what its cost is without. */
 export interface PieceCost extends SoldCost {
@@ -41,28 +47,36 @@ export const useCostsStore = defineStore('costs', () => {
   const workshop = useWorkshopStore();
   const shelf = useShelfStore();
   const goods = useGoodsStore();
+  const bowls = useBowlsStore();
 
   const costingOf = (formulaId: string): Costing =>
     workshop.settings.costings[formulaId] ?? NO_COSTING;
 
   /** Minutes to make a batch by its steps. */
-  function stepMinutes({ body }: Pick<Formula, 'body'>, pieces: number): number {
-    return Math.round(handsMinutes(body, { catalog: workshop.catalog, pieces }, 'making'));
+  function stepMinutes({ id, body }: Pick<Formula, 'id' | 'body'>, { pieces, bowlG }: Made): number {
+    const cavities = bowls.moldOf(bowls.requestOf({ id, body }))?.cavities ?? null;
+    const fillMin = formingMinutes(body.method, pieces, cavities);
+    return Math.round(
+      handsMinutes(body, { catalog: workshop.catalog, pieces, bowlG, fillMin }, 'making'),
+    );
   }
-  const makingMinutes = (formula: Pick<Formula, 'id' | 'body'>, pieces: number) =>
-    costingOf(formula.id).laborMinutes ?? stepMinutes(formula, pieces);
+  const makingMinutes = (formula: Pick<Formula, 'id' | 'body'>, made: Made) =>
+    costingOf(formula.id).laborMinutes ?? stepMinutes(formula, made);
 
   function madeOfPlan(formula: Formula, plan: ScalePlan): MadeCost {
     return madeCost(
       materialsUsed(plan),
       goodPieces(plan.pieces, costingOf(formula.id).rejectPct),
       shelf.pricePerG,
-      makingMinutes(formula, plan.pieces),
+      makingMinutes(formula, plan),
       workshop.settings.money,
     );
   }
   function madeOfBatch(batch: Batch): MadeCost {
-    const minutes = makingMinutes({ id: batch.formulaId, body: batch.body }, piecesOfBatch(batch));
+    const minutes = makingMinutes(
+      { id: batch.formulaId, body: batch.body },
+      { pieces: piecesOfBatch(batch), bowlG: batch.plan.totalG },
+    );
     return madeCostOfBatch(batch, shelf.pricePerG, minutes, workshop.settings.money);
   }
 

@@ -103,7 +103,7 @@ export const usePlanStore = defineStore('plan', () => {
     const others = Object.entries(request.value.ways).filter(([id]) => id !== lineId);
     ask({
       ...request.value,
-      ways: Object.fromEntries(way.kind === 'scale' ? others : [...others, [lineId, way]]),
+      ways: Object.fromEntries([...others, [lineId, way]]),
     });
   }
 

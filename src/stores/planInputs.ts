@@ -17,6 +17,7 @@ import { toolsOf, trayPlaces } from '@/core/workshop/shelf/workplace';
 import { hoursUntilDry } from '@/core/batches/trays/forecastHours';
 import type { Spread } from '@/core/basics/units/spread';
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
+import { formingMinutes } from '@/core/work/flow/minutes';
 import { workOf } from '@/core/work/flow/workOf';
 import { useBowlsStore } from './bowls';
 import { useGoodsStore } from './goods';
@@ -99,6 +100,13 @@ export const usePlanInputsStore = defineStore('planInputs', () => {
   const bowlPieces = (formula: Formula) => {
     const found = bowlFor(formula);
     return found.ok ? found.bowl.pieces : null;
+  };
+
+  const bowlMass = (formula: Formula) => {
+    const found = bowlFor(formula);
+    return found.ok
+      ? { bowlG: found.bowl.needs.reduce((sum, { massG }) => sum + massG, 0) }
+      : {};
   };
 
   /** At the bench and not counted yet: on their way as planned. */
@@ -205,6 +213,12 @@ export const usePlanInputsStore = defineStore('planInputs', () => {
           workOf(formula.body, {
             catalog: workshop.catalog,
             pieces,
+            fillMin: formingMinutes(
+              formula.body.method,
+              pieces,
+              shelfMoldOf(requestOf(formula))?.cavities ?? null,
+            ),
+            ...bowlMass(formula),
             weighG: new Map(allLines(formula.body).map(({ id, massG }) => [id, massG])),
             counted: new Set(),
           }).operations,

@@ -61,6 +61,9 @@ export const useShelfStore = defineStore('shelf', () => {
     return takenFrom(lots, massG);
   }
 
+  /** A mold of the shelf by its id; null for one that is gone. */
+  const shelfMold = (moldId: string) => workshop.molds.find(({ id }) => id === moldId) ?? null;
+
   const onHold = computed(
     () => new Set(workshop.lots.filter(({ isQuarantined }) => isQuarantined).map(({ id }) => id)),
   );
@@ -86,6 +89,7 @@ export const useShelfStore = defineStore('shelf', () => {
     low,
     premixes,
     scales,
+    shelfMold,
     meansFor,
     packedFor,
     loss,

@@ -6,9 +6,10 @@ import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS } from '@/core/formula/model/messages';
 import { OUTCOME_WORDS } from '@/core/batches/records/messages';
-import { countOf, roomOf, weighedRatio, weighedTotalG } from '@/core/batches/records/summary';
+import { countOf, moldsOfBatch, roomOf, weighedRatio, weighedTotalG } from '@/core/batches/records/summary';
 import { weighedDampPct } from '@/core/batches/records/bowl';
-import { describeMold } from '@/core/work/scaling/molds';
+import { listed } from '@/core/basics/format/names';
+import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import { useBenchStore } from '@/stores/bench';
 import PageHeader from '@/shared/PageHeader.vue';
@@ -29,6 +30,7 @@ import RecordWeights from './RecordWeights.vue';
 
 const props = defineProps<{ batchId: string }>();
 const workshop = useWorkshopStore();
+const shelf = useShelfStore();
 const bench = useBenchStore();
 const router = useRouter();
 const isGivingUp = ref(false);
@@ -150,7 +152,7 @@ const moisturePlanned = computed(() => {
         </DetailList>
         <p class="quiet">
           {{ SCHOOL_WORDS[batch.body.school] }}, {{ METHOD_WORDS[batch.body.method] }},
-          {{ describeMold(batch.request.mold) }}. The planned results are from the start of the
+          {{ listed(moldsOfBatch(batch, shelf.shelfMold)) }}. The planned results are from the start of the
           batch (model version {{ batch.readings.modelsVersion }}).
         </p>
         <RecordWeights :batch="batch" />

@@ -7,11 +7,14 @@ import { useWorkshopStore } from '@/stores/workshop';
 import BenchSheet from '@/ui/paper/BenchSheet.vue';
 import PageHeader from '@/shared/PageHeader.vue';
 import SheetActions from '@/ui/paper/SheetActions.vue';
+import { moldsOfBatch } from '@/core/batches/records/summary';
+import { useShelfStore } from '@/stores/shelf';
 import { sheetOf } from '@/ui/paper/sheet';
 
 /** The bench sheet of a batch, for paper. */
 const props = defineProps<{ batchId: string }>();
 const workshop = useWorkshopStore();
+const shelf = useShelfStore();
 
 const batch = computed(() => workshop.batches.find(({ id }) => id === props.batchId) ?? null);
 watch(
@@ -27,7 +30,7 @@ const sheet = computed(() => {
     formulaName: of.formulaName,
     version: `version ${of.versionNumber}`,
     body: of.body,
-    request: of.request,
+    molds: moldsOfBatch(of, shelf.shelfMold),
     steps: of.steps,
     pieces: of.plan.pieces,
     pieceG: of.plan.pieceG,

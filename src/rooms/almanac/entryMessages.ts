@@ -92,6 +92,9 @@ export function sayEntry(entry: BatchEntry, title: string, nameOf: NameOf): stri
       return [
         `Counted ${counted(entry.pieces, 'piece')}`,
         counted(entry.rejects, 'reject'),
+        ...(entry.molds && entry.molds.length > 1
+          ? [`by mold ${entry.molds.map(({ pieces }) => formatCount(pieces)).join(' and ')}`]
+          : []),
         ...(entry.samplers ? [counted(entry.samplers, 'mini')] : []),
         ...(entry.left
           ? [`${formatMass(entry.left.massG, 0)} ${LEFT_WORDS[entry.left.fate]}`]

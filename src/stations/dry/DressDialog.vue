@@ -17,7 +17,13 @@ import { useBenchStore } from '@/stores/bench';
 import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 
 /** What is made only now that the pieces are ready: icing, drizzle, paint; and jars, which can only now be counted. */
-const props = defineProps<{ batch: Batch; what: Tending; title: string; note: string }>();
+const props = defineProps<{
+  batch: Batch;
+  what: Tending;
+  stepId: string;
+  title: string;
+  note: string;
+}>();
 const isOpen = defineModel<boolean>({ required: true });
 const bench = useBenchStore();
 
@@ -26,7 +32,7 @@ const jars = ref('');
 const problem = ref('');
 const { isSure } = useConfirmTwice(problem);
 
-const steps = computed(() => stepsFor(props.batch, props.what));
+const steps = computed(() => stepsFor(props.batch, props.stepId));
 const weighs = computed(() =>
   steps.value.filter((step): step is WeighStep => step.kind === 'weigh'),
 );
@@ -75,7 +81,7 @@ function done(): void {
         : weighedEntry(step, massOf(read), 'typed'),
     ),
     ...(asksCount.value ? [{ kind: 'counted', pieces: pieces ?? 0, rejects: 0 } as const] : []),
-    { kind: 'tended', what: props.what },
+    { kind: 'tended', what: props.what, step: props.stepId },
   ]);
   isOpen.value = false;
 }

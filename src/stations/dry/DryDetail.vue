@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref } from 'vue';
-import type { Tending } from '@/core/work/bench-steps/tendings';
 import { parseNumber } from '@/core/basics/units/parseNumber';
 import { timeFrom } from '@/core/basics/format/dates';
 import {
@@ -98,23 +97,22 @@ function meter(): void {
   moisture.value = '';
 }
 
-function tend(what: Tending): void {
-  const step = steps.value.find((one) => one.what === what);
-  const isEarly = step && step.state !== 'now' && step.state !== 'done';
+function tend(step: TendingNow): void {
+  const isEarly = step.state !== 'now' && step.state !== 'done';
   problem.value = '';
   if (!isSure(isEarly ? `It is early (${sayTending(step, props.nowMs)}). Is it done?` : null))
     return;
-  if (asksMore(what)) {
-    dressing.value = step ?? null;
+  if (asksMore(step)) {
+    dressing.value = step;
     isDressing.value = true;
-  } else bench.writeTo(props.batch, { kind: 'tended', what });
+  } else bench.writeTo(props.batch, { kind: 'tended', what: step.what, step: step.stepId });
 }
 
 /** Is something weighed for it now, or are there jars to count? */
-function asksMore(what: Tending): boolean {
+function asksMore({ what, stepId }: TendingNow): boolean {
   const isJarred =
     what === 'wrap' && props.batch.body.method === 'loose' && countOf(props.batch) === null;
-  return isJarred || stepsFor(props.batch, what).some(({ kind }) => kind === 'weigh');
+  return isJarred || stepsFor(props.batch, stepId).some(({ kind }) => kind === 'weigh');
 }
 </script>
 
@@ -145,7 +143,7 @@ function asksMore(what: Tending): boolean {
     </form>
     <ProblemLine :problem="problem" />
     <ul class="plain-list tend" aria-label="Next steps">
-      <li v-for="one in steps" :key="one.what" :class="one.state">
+      <li v-for="one in steps" :key="one.stepId" :class="one.state">
         <span>
           <b>{{ one.state === 'done' ? one.title : sayTending(one, nowMs) }}</b>
           <span class="quiet">{{
@@ -156,7 +154,7 @@ function asksMore(what: Tending): boolean {
           v-if="one.state !== 'done'"
           size="small"
           :variant="one.state === 'now' ? 'flat' : 'outlined'"
-          @click="tend(one.what)"
+          @click="tend(one)"
           >Done</v-btn
         >
       </li>
@@ -166,6 +164,7 @@ function asksMore(what: Tending): boolean {
       v-model="isDressing"
       :batch="batch"
       :what="dressing.what"
+      :step-id="dressing.stepId"
       :title="dressing.title"
       :note="dressing.note"
     />

@@ -22,9 +22,16 @@ const VERBS: Readonly<Record<Tending, string>> = {
   wrap: 'Wrap',
 };
 
+/** Steps of a word of their own: a paint that has a name, jars, molds. */
+function verbOf({ what, title, stepId }: TendingNow): string {
+  if (stepId === 'unmold') return 'Unmold';
+  const isOwn = what === 'paint' || what === 'ice' || title === 'Fill the jars';
+  return isOwn ? title : VERBS[what];
+}
+
 /** `Paint now`, `Turn 13:30`, `Wrap Thu 09:00, after icing`. */
 export function sayTending(one: TendingNow, nowMs: number): string {
-  const verb = one.title === 'Fill the jars' ? one.title : VERBS[one.what];
+  const verb = verbOf(one);
   if (one.state === 'now') return `${verb} now`;
   if (one.state === 'never') return `${verb}: not in this room`;
   if (one.fromMs === null) return verb;

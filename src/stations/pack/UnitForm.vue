@@ -54,6 +54,33 @@ function change(part: Partial<SaleUnit>): void {
   if (parsed.success) pack.putUnit(parsed.data);
 }
 
+const ANY_MOLD = 'any';
+/** Molds that pieces of a formula were counted by, or that its product names. */
+function moldsOf({ formulaId, moldId }: SaleUnit['contents'][number]) {
+  const made = goods.loose
+    .filter(({ batch }) => batch.formulaId === formulaId)
+    .flatMap(({ molds = [] }) => molds.map((one) => one.moldId));
+  const ids = [...new Set([...made, ...(moldId === undefined ? [] : [moldId])])];
+  return ids.length < 2 && moldId === undefined
+    ? []
+    : [
+        { value: ANY_MOLD, title: 'Any mold' },
+        ...ids.map((value) => ({
+          value,
+          title: workshop.molds.find(({ id }) => id === value)?.name ?? 'A mold no longer on the shelf',
+        })),
+      ];
+}
+function takeMold(at: number, id: string): void {
+  change({
+    contents: props.unit.contents.map((line, i) => {
+      if (i !== at) return line;
+      const { moldId, ...rest } = line;
+      return id === ANY_MOLD || id === moldId ? rest : { ...rest, moldId: id };
+    }),
+  });
+}
+
 const withLine = (at: number, part: Partial<SaleUnit['contents'][number]>) =>
   change({
     contents: props.unit.contents.map((line, i) => (i === at ? { ...line, ...part } : line)),
@@ -129,6 +156,13 @@ const price = (value: number): number | null => (value > 0 ? value : null);
         :items="grades"
         label="Grade"
         @update:model-value="(grade: Grade) => withLine(i, { grade })"
+      />
+      <v-select
+        v-if="moldsOf(line).length > 0"
+        :model-value="line.moldId ?? ANY_MOLD"
+        :items="moldsOf(line)"
+        label="Mold"
+        @update:model-value="(id: string) => takeMold(i, id)"
       />
       <v-btn variant="text" @click="withoutLine(i)"
         >Remove<span class="visually-hidden"> content {{ i + 1 }}</span></v-btn

@@ -32,8 +32,8 @@ const { money } = useMoney();
 const MOST_DRIVERS = 8;
 
 const costing = computed(() => costs.costingOf(props.formula.id));
-const workMinutes = computed(() => costs.stepMinutes(props.formula, props.plan.pieces));
-const minutes = computed(() => costs.makingMinutes(props.formula, props.plan.pieces));
+const workMinutes = computed(() => costs.stepMinutes(props.formula, props.plan));
+const minutes = computed(() => costs.makingMinutes(props.formula, props.plan));
 const terms = computed(() => workshop.settings.money);
 const cost = computed(() => costs.pieceOfPlan(props.formula, props.plan));
 /** Good pieces of the batch. */

@@ -5,14 +5,19 @@ import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { conditionsFor } from '@/core/workshop/settings/conditionsFor';
 import { evaluate } from '@/core/results/evaluation/evaluate';
+import { piecesByBowl } from '@/core/work/scaling/bowls';
+import { brokenRules, sayBroken } from '@/core/work/flow/rules';
+import { workFacts } from '@/core/work/flow/stepsOf';
+import { workOf } from '@/core/work/flow/workOf';
 import { warningsOf } from '@/core/results/evaluation/warnings';
 import { METHOD_WORDS } from '@/core/formula/model/messages';
 import { describeVersion } from '@/core/formula/model/versions';
 import { isInside } from '@/core/formula/model/parts';
 import { portionsOf } from '@/core/matter/materials/portion';
-import { describeMold } from '@/core/work/scaling/molds';
+import { moldName } from '@/core/work/scaling/moldNames';
 import type { LeftoverUse } from '@/core/work/scaling/leftover';
 import type { PlannedLine } from '@/core/work/scaling/planLines';
+import { useShelfStore } from '@/stores/shelf';
 import { moldFromShelf } from '@/core/workshop/shelf/moldFromShelf';
 import { planPremix } from '@/core/workshop/shelf/premix';
 import type { Lot } from '@/core/workshop/shelf/lot';
@@ -40,6 +45,7 @@ const ShoppingFor = defineAsyncComponent(() => import('@/shared/ShoppingFor.vue'
 const StartDialog = defineAsyncComponent(() => import('./StartDialog.vue'));
 const PremixDialog = defineAsyncComponent(() => import('@/shared/PremixDialog.vue'));
 
+const shelf = useShelfStore();
 const workshop = useWorkshopStore();
 const bench = useBenchStore();
 const router = useRouter();
@@ -112,6 +118,27 @@ const warnings = computed(() => {
   const { body } = formula.value;
   return warningsOf(evaluate(body, conditionsFor(workshop.facts, body, plan.value.pieceG)));
 });
+/** What the hands of this plan run into, though the formula is right. */
+const workWarnings = computed(() => {
+  if (!formula.value || !plan.value) return [];
+  const { catalog } = workshop;
+  const { body } = formula.value;
+  const { bowlCount, pieces, pieceG, lines, sets } = plan.value;
+  const [most = pieces] = piecesByBowl({ pieces, bowlCount });
+  const inBowl = sets.map((set) => ({ ...set, pieces: Math.ceil(set.pieces / bowlCount) }));
+  const facts = workFacts(body, lines, {
+    catalog,
+    pieceG,
+    pieces: most,
+    sets: inBowl,
+    stepG: request.value.scaleStepG,
+    shelfMold: shelf.shelfMold,
+  });
+  return brokenRules(workOf(body, facts).operations, body, catalog)
+    .filter(({ rule }) => rule === 'pressed-in-time')
+    .map((broken) => ({ severity: 'warning' as const, message: sayBroken(broken, catalog) }));
+});
+const asked = computed(() => [...warnings.value, ...workWarnings.value]);
 /** Where the hands go once the batch is begun. */
 const goal = ref<'make' | 'sheet'>('make');
 const isAsking = ref(false);
@@ -121,7 +148,7 @@ let isStarting = false;
 
 function begin(to: 'make' | 'sheet'): void {
   goal.value = to;
-  if (warnings.value.length === 0) return void start(false);
+  if (asked.value.length === 0) return void start(false);
   hasAsked.value = true;
   isAsking.value = true;
 }
@@ -143,7 +170,7 @@ async function start(isOwnUse: boolean): Promise<void> {
       <template #sub>
         <template v-if="formula"
           >{{ formula.name }}, {{ describeVersion(formula) }} ·
-          {{ METHOD_WORDS[formula.body.method] }}, {{ describeMold(request.mold) }}</template
+          {{ METHOD_WORDS[formula.body.method] }}, {{ moldName(request, shelf.shelfMold) }}</template
         >
         <template v-else>no formula open</template>
       </template>
@@ -230,7 +257,7 @@ async function start(isOwnUse: boolean): Promise<void> {
         v-if="hasAsked"
         v-model="isAsking"
         :name="formula.name"
-        :warnings="warnings"
+        :warnings="asked"
         @start="start"
       />
       <PremixDialog v-if="hasMixed" :wish="wish" @made="usePremix" @close="premixOf = null" />

@@ -5,6 +5,7 @@ import { describeVersion } from '@/core/formula/model/versions';
 import type { Formula } from '@/core/formula/model/schema';
 import { planSteps } from '@/core/work/flow/stepsOf';
 import type { LotsByLine } from '@/core/work/flow/weighStep';
+import { setNames } from '@/core/work/scaling/moldNames';
 import type { ScalePlan } from '@/core/work/scaling/plan';
 import type { ScaleRequest } from '@/core/work/scaling/requestSchema';
 import type { Warning } from '@/core/results/evaluation/warnings';
@@ -35,7 +36,7 @@ const sheet = computed(() =>
     formulaName: props.formula.name,
     version: describeVersion(props.formula),
     body: props.formula.body,
-    request: props.request,
+    molds: setNames(props.plan.sets, shelf.shelfMold),
     steps: planSteps(
       props.formula.body,
       props.plan.lines,
@@ -45,6 +46,7 @@ const sheet = computed(() =>
         pieces: props.plan.pieces,
         sets: props.plan.sets,
         squirtG: workshop.squirtG,
+        shelfMold: shelf.shelfMold,
         stepG: props.request.scaleStepG,
         scales: shelf.scales,
       },

@@ -5,7 +5,10 @@ import type { Warning } from '@/core/results/evaluation/warnings';
 
 /** Asked once, before a batch begins: what the formula warns of. A stop is made for own use only. */
 const isOpen = defineModel<boolean>({ required: true });
-const props = defineProps<{ name: string; warnings: readonly Warning[] }>();
+const props = defineProps<{
+  name: string;
+  warnings: readonly Pick<Warning, 'severity' | 'message'>[];
+}>();
 const emit = defineEmits<{ start: [isOwnUse: boolean] }>();
 
 const isStopped = computed(() => props.warnings.some(({ severity }) => severity === 'stop'));

@@ -4,8 +4,6 @@ import type { Warning } from '@/core/results/evaluation/warnings';
 import { benchCautions, sheetRows, type SheetRow } from '@/core/work/bench-steps/sheet';
 import type { BenchStep } from '@/core/work/bench-steps/stepSchema';
 import type { Catalog } from '@/core/matter/materials/catalog';
-import { describeMold } from '@/core/work/scaling/molds';
-import type { ScaleRequest } from '@/core/work/scaling/requestSchema';
 import { longDate } from '@/core/basics/format/dates';
 import { counted } from '@/core/basics/format/numbers';
 import { formatMass } from '@/core/basics/format/quantities';
@@ -29,7 +27,8 @@ export interface SheetFacts {
   readonly formulaName: string;
   readonly version: string;
   readonly body: FormulaBody;
-  readonly request: ScaleRequest;
+  /** Molds it is made in, by name. */
+  readonly molds: readonly string[];
   readonly steps: readonly BenchStep[];
   readonly pieces: number;
   readonly pieceG: number;
@@ -45,7 +44,7 @@ export interface SheetFacts {
 }
 
 export function sheetOf(facts: SheetFacts): Sheet {
-  const { body, request, steps, pieces, pieceG, totalG, bowl, day, code, link } = facts;
+  const { body, molds, steps, pieces, pieceG, totalG, bowl, day, code, link } = facts;
   return {
     title: facts.formulaName,
     code,
@@ -53,7 +52,7 @@ export function sheetOf(facts: SheetFacts): Sheet {
     facts: [
       facts.version,
       METHOD_WORDS[body.method],
-      describeMold(request.mold),
+      ...molds,
       `${counted(pieces, 'piece')} of ${formatMass(pieceG)}`,
       `${formatMass(totalG)} of mix`,
       ...(bowl ? [bowl] : []),

@@ -254,8 +254,12 @@ describe('what waits for the pieces', () => {
     );
     const done = workTo(batch, () => false);
     expect(done.outcome).toBe('made');
-    const titles = (what: 'ice' | 'paint') =>
-      stepsFor(done, what).flatMap((step) => (step.kind === 'weigh' ? [step.title] : []));
+    const titles = (what: 'ice' | 'paint') => {
+      const later = done.steps.find((step) => step.kind === 'later' && step.what === what);
+      return stepsFor(done, later?.id ?? '').flatMap((step) =>
+        step.kind === 'weigh' ? [step.title] : [],
+      );
+    };
     expect(titles('ice')).toEqual(['Powdered sugar', 'Water']);
     expect(titles('paint')).toEqual(['Gold mica', 'Sweet almond oil']);
     expect(weighedLines(done).filter(({ massG }) => massG === null)).toHaveLength(4);

@@ -2,9 +2,8 @@ import { latestVersion } from '@/core/formula/model/versions';
 import { newId } from '@/core/basics/newId';
 import type { Formula } from '@/core/formula/model/schema';
 import type { BenchStep } from '@/core/work/bench-steps/stepSchema';
-import type { Tending } from '@/core/work/bench-steps/tendings';
 import { planSteps } from '@/core/work/flow/stepsOf';
-import type { LotsByLine } from '@/core/work/flow/weighStep';
+import type { LotsByLine, ShelvedMold } from '@/core/work/flow/weighStep';
 import type { Catalog } from '@/core/matter/materials/catalog';
 import type { ScalePlan } from '@/core/work/scaling/plan';
 import type { ScaleRequest } from '@/core/work/scaling/requestSchema';
@@ -29,6 +28,7 @@ export interface BatchStart {
   readonly scales?: readonly BenchScale[];
   /** Of the maker's own sprayers, by what stands in them. */
   readonly squirtG?: (materialId: string) => number;
+  readonly shelfMold?: (moldId: string) => ShelvedMold | null;
   readonly code: string;
   /** Not for sale. */
   readonly isOwnUse?: boolean;
@@ -58,7 +58,7 @@ export function startBatch(start: BatchStart): Batch {
       totalG: plan.bowlG,
       pieces: start.pieces ?? plan.pieces,
       pieceG: plan.pieceG,
-      ...(sets.length > 1 && { sets: [...sets] }),
+      ...(sets.length > 1 && { sets: sets.map((set) => storedSet(set, start.shelfMold)) }),
       lines: plan.lines.map(({ lineId, partId, materialId, exactG, targetG, stepG }) => ({
         lineId,
         partId,
@@ -81,6 +81,7 @@ export function startBatch(start: BatchStart): Batch {
           stepG: request.scaleStepG,
           scales: start.scales ?? [],
           ...(start.squirtG && { squirtG: start.squirtG }),
+          ...(start.shelfMold && { shelfMold: start.shelfMold }),
         },
         start.lots,
       ),
@@ -91,6 +92,25 @@ export function startBatch(start: BatchStart): Batch {
     finishedAt: null,
     outcome: 'at-the-bench',
     ...(start.isOwnUse && { isOwnUse: true }),
+  };
+}
+
+type StoredSet = NonNullable<Batch['plan']['sets']>[number];
+
+/** With the name its mold has today, so that the record outlives the shelf. */
+function storedSet(
+  { mold, moldId, pieces, pieceG, netG, isSampler }: ScalePlan['sets'][number],
+  shelfMold: BatchStart['shelfMold'],
+): StoredSet {
+  const name = moldId === null ? undefined : shelfMold?.(moldId)?.name;
+  return {
+    mold,
+    ...(moldId !== null && { moldId }),
+    ...(name !== undefined && { name }),
+    pieces,
+    pieceG,
+    netG,
+    isSampler,
   };
 }
 
@@ -119,8 +139,8 @@ export function benchSteps(batch: Batch): readonly BenchStep[] {
 }
 
 /** What is weighed and mixed when the pieces are ready for it: the steps behind their tending, up to the next one. */
-export function stepsFor(batch: Batch, what: Tending): readonly BenchStep[] {
-  const at = batch.steps.findIndex((step) => step.kind === 'later' && step.what === what);
+export function stepsFor(batch: Batch, laterId: string): readonly BenchStep[] {
+  const at = batch.steps.findIndex(({ kind, id }) => kind === 'later' && id === laterId);
   if (at < 0) return [];
   const behind = batch.steps.slice(at + 1);
   const next = behind.findIndex(({ kind }) => kind === 'later');

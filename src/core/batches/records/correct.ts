@@ -1,6 +1,6 @@
 import { newId } from '@/core/basics/newId';
 import { voidEntry } from './voidEntry';
-import type { Batch, BatchEntry } from './schema';
+import type { Batch, BatchEntry, EntryOf } from './schema';
 
 /** The figure of an entry that may have been written wrong, or null where it has none. */
 export function figureOf(entry: BatchEntry): number | null {
@@ -36,10 +36,15 @@ export function correctEntry(batch: Batch, entryId: string, figure: number, now:
   };
 }
 
+function omitMolds({ molds: _molds, ...entry }: EntryOf<'counted'>): EntryOf<'counted'> {
+  return entry;
+}
+
 function withFigure(entry: BatchEntry, figure: number): BatchEntry {
   switch (entry.kind) {
     case 'counted':
-      return { ...entry, pieces: Math.round(figure) };
+      // A count that is corrected as a whole says nothing more of each mold.
+      return { ...omitMolds(entry), pieces: Math.round(figure) };
     case 'weighed':
     case 'added': {
       const was = entry.massG;

@@ -106,6 +106,16 @@ export const batchEntrySchema = z.discriminatedUnion('kind', [
     rejects: z.int().min(0).max(100_000),
     /** Mini pieces from the rest: counted beside the pieces, and labeled as samplers. */
     samplers: z.int().min(0).max(100_000).optional(),
+    /** Mold by mold, as the sets of the plan that are no minis; their sums are the two above. */
+    molds: z
+      .array(
+        z.object({
+          pieces: z.int().min(0).max(100_000),
+          rejects: z.int().min(0).max(100_000),
+        }),
+      )
+      .max(9)
+      .optional(),
     /** Mix that is in no piece and is no loss. */
     left: z.object({ massG, fate: z.enum(LEFT_FATES) }).optional(),
   }),
@@ -118,7 +128,13 @@ export const batchEntrySchema = z.discriminatedUnion('kind', [
     kind: z.literal('moisture'),
     moisturePct: z.number().min(0).max(100),
   }),
-  z.object({ ...entryBase, kind: z.literal('tended'), what: z.enum(TENDINGS) }),
+  z.object({
+    ...entryBase,
+    kind: z.literal('tended'),
+    what: z.enum(TENDINGS),
+    /** Which one, where there are several: the gold paint, and not the green. */
+    step: id.optional(),
+  }),
   /** Pieces looked over: how many of them show what. */
   z.object({
     ...entryBase,
@@ -175,6 +191,9 @@ export const batchSchema = z.object({
       .array(
         z.object({
           mold: moldSchema,
+          /** The mold of the shelf, and what it was called then. */
+          moldId: z.uuid().nullable().optional(),
+          name: z.string().max(80).optional(),
           pieces: z.int().min(0).max(100_000),
           pieceG: massG,
           /** With what lies on it. */

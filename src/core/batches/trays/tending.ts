@@ -20,10 +20,20 @@ const PAINT_FROM_H = 12;
 const WRAP_FRACTION = 0.95;
 /** Loose salts lie 4 to 12 hours. */
 const JAR_FROM_H = 4;
-const ICING_H = DRESSING_WAIT_MIN.ice / 60;
-const PAINT_H = DRESSING_WAIT_MIN.paint / 60;
+/** What stays in its mold until it holds comes out then. Common practice; the share is a Rovack estimate. */
+const UNMOLD_FRACTION = 0.7;
+const UNMOLD = 'unmold';
+/** What is put on a piece dries before it is wrapped. */
+const DRESSED: Readonly<
+  Partial<Record<Tending, { readonly hours: number; readonly said: string }>>
+> = {
+  ice: { hours: DRESSING_WAIT_MIN.ice / 60, said: 'icing' },
+  paint: { hours: DRESSING_WAIT_MIN.paint / 60, said: 'paint' },
+};
+type Later = StepOf<'later'>;
 
 export interface TendingNow {
+  readonly stepId: string;
   readonly what: Tending;
   readonly title: string;
   readonly note: string;
@@ -45,38 +55,48 @@ export function tendings(
   nowMs: number,
   catalog: Catalog,
 ): readonly TendingNow[] {
-  const planned = batch.steps.filter((step): step is StepOf<'later'> => step.kind === 'later');
+  const planned = batch.steps.filter((step): step is Later => step.kind === 'later');
   const steps =
     planned.length > 0
       ? planned
       : laterSteps(batch.body, catalog).filter(
-          (step): step is StepOf<'later'> => step.kind === 'later',
+          (step): step is Later => step.kind === 'later',
         );
-  const doneAt = new Map(standing(batch, 'tended').map(({ what, at }) => [what, Date.parse(at)]));
-  const has = (what: Tending) => steps.some((step) => step.what === what);
+  const entries = standing(batch, 'tended');
+  /** An entry that names no step is of all of its kind. */
+  const doneAtOf = ({ id, what }: Later): number | null => {
+    const entry = entries.findLast((one) => one.step === id || (!one.step && one.what === what));
+    return entry ? Date.parse(entry.at) : null;
+  };
   const isLoose = batch.body.method === 'loose';
-  /** A piece that is dry has nothing left to be turned for. */
-  const isMoot = (what: Tending) =>
-    what === 'turn' && !doneAt.has('turn') && forecast.dry.best >= WRAP_FRACTION;
+  /** A piece that is dry has nothing left to be turned for; it still lies in its mold. */
+  const isMoot = (step: Later) =>
+    step.what === 'turn' &&
+    step.id !== UNMOLD &&
+    doneAtOf(step) === null &&
+    forecast.dry.best >= WRAP_FRACTION;
   return steps
-    .filter(({ what }) => !isMoot(what))
-    .map(({ what, title, note }) => {
-      const doneAtMs = doneAt.get(what) ?? null;
-      if (doneAtMs !== null)
-        return { what, title, note, state: 'done', fromMs: null, doneAtMs, waitsFor: null };
+    .filter((step) => !isMoot(step))
+    .map((step) => {
+      const { id: stepId, what, title, note } = step;
+      const doneAtMs = doneAtOf(step);
+      const said = { stepId, what, title, note, doneAtMs };
+      if (doneAtMs !== null) return { ...said, state: 'done', fromMs: null, waitsFor: null };
       const [dryMs, waitsFor] =
         what === 'wrap'
-          ? wrapFrom(forecast, doneAt, has, isLoose)
-          : [dryFrom(forecast, what), null];
+          ? wrapFrom(forecast, steps, doneAtOf, isLoose)
+          : [dryFrom(forecast, step), null];
       const state = dryMs === null ? 'never' : dryMs <= nowMs ? 'now' : 'later';
-      return { what, title, note, state, fromMs: dryMs, doneAtMs, waitsFor };
+      return { ...said, state, fromMs: dryMs, waitsFor };
     });
 }
 
-function dryFrom(forecast: TrayForecast, what: Exclude<Tending, 'wrap'>): number | null {
+function dryFrom(forecast: TrayForecast, { id, what }: Later): number | null {
   switch (what) {
     case 'turn':
-      return reaches(forecast, TURN_FRACTION, TURN_FROM_H);
+      return reaches(forecast, id === UNMOLD ? UNMOLD_FRACTION : TURN_FRACTION, TURN_FROM_H);
+    case 'wrap':
+      return reaches(forecast, WRAP_FRACTION, 0);
     case 'ice':
       return reaches(forecast, ICE_FRACTION, 0);
     case 'paint':
@@ -86,24 +106,22 @@ function dryFrom(forecast: TrayForecast, what: Exclude<Tending, 'wrap'>): number
 
 function wrapFrom(
   forecast: TrayForecast,
-  doneAt: ReadonlyMap<Tending, number>,
-  has: (what: Tending) => boolean,
+  steps: readonly Later[],
+  doneAtOf: (step: Later) => number | null,
   isLoose: boolean,
 ): readonly [number | null, string | null] {
   const dryMs = reaches(forecast, WRAP_FRACTION, isLoose ? JAR_FROM_H : 0);
   if (dryMs === null) return [null, null];
   let fromMs = dryMs;
   let waitsFor: string | null = null;
-  for (const [what, hours, said] of [
-    ['ice', ICING_H, 'icing'],
-    ['paint', PAINT_H, 'paint'],
-  ] as const) {
-    if (!has(what)) continue;
-    const dressedMs = doneAt.get(what) ?? dryFrom(forecast, what) ?? dryMs;
-    const readyMs = dressedMs + hours * HOUR_MS;
+  for (const step of steps) {
+    const dressing = DRESSED[step.what];
+    if (!dressing) continue;
+    const dressedMs = doneAtOf(step) ?? dryFrom(forecast, step) ?? dryMs;
+    const readyMs = dressedMs + dressing.hours * HOUR_MS;
     if (readyMs > fromMs) {
       fromMs = readyMs;
-      waitsFor = said;
+      waitsFor = dressing.said;
     }
   }
   return [fromMs, waitsFor];

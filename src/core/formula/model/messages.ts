@@ -33,9 +33,19 @@ export const PART_WORDS: Readonly<Record<PartKind, string>> = {
   paint: 'paint',
 };
 
-/** A section inside a sentence: by its kind, unless the maker named it. */
-export function partInSentence({ kind, name }: Pick<Part, 'kind' | 'name'>): string {
-  return name === capital(PART_WORDS[kind]) ? PART_WORDS[kind] : name;
+/** A section by its kind, unless the maker named it. */
+export function partInSentence(part: Pick<Part, 'kind' | 'name'>): string {
+  return isNamed(part) ? part.name : PART_WORDS[part.kind];
+}
+
+/** A section inside a sentence: `the embed`, `Embed 2`, `Gold paint`. */
+export function thePart(part: Pick<Part, 'kind' | 'name'>): string {
+  return isNamed(part) ? part.name : `the ${PART_WORDS[part.kind]}`;
+}
+
+/** Has the maker given it a name of its own? */
+export function isNamed({ kind, name }: Pick<Part, 'kind' | 'name'>): boolean {
+  return name !== capital(PART_WORDS[kind]);
 }
 
 /** Where a family is used. */

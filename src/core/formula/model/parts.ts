@@ -112,14 +112,23 @@ function nameFor(body: FormulaBody, kind: PartKind): string {
   return count === 0 ? name : `${name} ${count + 1}`;
 }
 
+/** Is this topping laid on the mold's floor before the fill, with what it is colored and wetted with? */
+export function isFloor({ kind, lines }: Part): boolean {
+  return (
+    kind === 'topping' &&
+    lines.some(({ how }) => how === 'on-the-floor') &&
+    !lines.some(({ how }) => how === 'on-top')
+  );
+}
+
 /**
  * Is this part formed with the pieces, and so in the mold's volume and in the pressed weight? Icing, drizzle, paint and
- * what is put on top are not; petals on the mold's floor are.
+ * what is put on top are not; what is laid on the mold's floor is.
  */
-export function isInside({ kind, lines }: Part): boolean {
-  if (kind === 'topping')
-    return lines.length > 0 && lines.every(({ how }) => how === 'on-the-floor');
-  return kind === 'main' || kind === 'split' || kind === 'embed';
+export function isInside(part: Part): boolean {
+  return (
+    isFloor(part) || part.kind === 'main' || part.kind === 'split' || part.kind === 'embed'
+  );
 }
 
 /** The part in grams a piece, or as a share of the mix again. @param perPieceG over 0; null for a share */

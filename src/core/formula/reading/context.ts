@@ -8,10 +8,14 @@ export interface Context {
 }
 
 const METHODS: ReadonlyArray<readonly [RegExp, Method]> = [
-  [/\bsilicone\b/i, 'silicone'],
+  [
+    /\b(?:sold|stay|stays|left|leave (?:it|them)) in (?:the|its|their|each) (?:mou?lds?|pots?|trays?|cups?|packs?|packaging|tins?|jars?)\b/i,
+    'in-pack',
+  ],
+  [/\b(?:silicone|ice[- ]cube trays?)\b/i, 'silicone'],
   [/\b(?:detail(?:ed)? molds?|3d[- ]printed molds?)\b/i, 'detail'],
   [
-    /\b(?:pressed? (?:in|into) (?:its|the|their) (?:packs?|jars?|tins?|cups?)|in[- ]pack)\b/i,
+    /\b(?:pressed? (?:in|into) (?:its|the|their) (?:packs?|packaging|jars?|tins?|cups?|pots?)|in[- ]pack)\b/i,
     'in-pack',
   ],
   [

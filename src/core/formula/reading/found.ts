@@ -95,6 +95,8 @@ export interface Found {
     readonly number: number;
     readonly text: string;
   }[];
+  /** Share of the mix that a second color takes along, 0 to 1, by the id of its part. */
+  readonly splitShares: Map<string, number>;
   /** Ids of lines whose amount is for one piece. */
   readonly perPiece: Set<string>;
   /** A second thing that the page makes, and where it begins. */
@@ -138,6 +140,7 @@ export function nothingFound(words: Words, known: Known): Found {
     stocks: [],
     shares: new Map(),
     mentions: [],
+    splitShares: new Map(),
     perPiece: new Set(),
     other: null,
     current: main,

@@ -12,6 +12,8 @@ export type Heading =
       readonly isProduct: boolean;
       /** Laid on the mold's floor, where the heading says so. */
       readonly way: LineWay | null;
+      /** Share of the whole mix that a second color takes along, where the heading says so, 0 to 1. */
+      readonly share?: number;
     }
   /** `Dry ingredients:` and the like: nothing changes. */
   | { readonly kind: 'group' }
@@ -26,7 +28,7 @@ export type Heading =
 const PART_NAMES: ReadonlyArray<readonly [RegExp, PartKind]> = [
   [/\b(?:embeds?|cent(?:er|re)|core|filling|surprise|inside|inner|middle|heart of it)\b/i, 'embed'],
   [/\b(?:icing|frosting|glaze|royal|piping)\b/i, 'icing'],
-  [/\b(?:paint|drizzle|wash)\b/i, 'paint'],
+  [/\b(?:paint|drizzle|wash|stamp(?:ing|ed)?|ink)\b/i, 'paint'],
   [/\b(?:toppings?|garnish|decorations?|sprinkles?|to top|on top|the top)\b/i, 'topping'],
   [
     /\b(?:splits?|half(?![- ]?(?:spheres?|moons?|cups?))(?: of)?(?: (?:the|it|of it)(?: (?:mix|batch))?)?|(?:second|other|2nd|third) (?:colou?r|half|layer|mix|bowl)|bowl (?:\d|[a-d]|one|two|three)|mix (?:[2-9]|[b-d]|two|three|four)|(?:red|orange|yellow|green|blue|teal|purple|violet|pink|white|black|brown|gold|silver|dark|light|top|bottom|left|right) (?:side|layer|half)$|tops$|bottoms$|colou?r (?:[23]|two|three|[bc])|layer (?:[23]|two|three|[bc])|swirl)\b/i,
@@ -44,7 +46,7 @@ const TOLD =
 const TOLD_ALONE = /^(?:method|instructions?|directions?|how to make (?:it|them)|notes?|tips?)$/i;
 const ALONE =
   /^(?:the )?(?:base|main|outer|inner|inside|outside|middle|embeds?|cent(?:er|re)|core|filling|shells?|toppings?|icing|frosting|paint|drizzle|glaze|second colou?r|main mix|base mix)(?: \d)?$/i;
-const PIECES = String.raw`(?:(?:small|big|large|round|mini)\s+)?(?:pieces?|(?:bath\s+|shower\s+)?bombs?|(?:shower\s+)?steamers?|cubes?|tablets?|pucks?|jars?|sachets?|balls?)`;
+const PIECES = String.raw`(?:(?:small|big|large|round|mini)\s+)?(?:pieces?|(?:bath\s+|shower\s+)?bombs?|(?:shower\s+)?steamers?|cubes?|tablets?|pucks?|jars?|sachets?|balls?|child(?:ren)?|kids?|person|pair of hands)`;
 /** Grams a piece: `50 g each`, `2 g per piece`. */
 const PER_PIECE = new RegExp(
   `(\\d+(?:[.,]\\d+)?)\\s*(?:g|grams?)\\s*(?:each|(?:per|a|for each|on each)\\s+${PIECES})`,
@@ -119,6 +121,45 @@ export function readInlineHeading(words: string): Heading | null {
     ? null
     : readHeading(`${words}:`);
   return known?.kind === 'part' && known.partKind === null ? null : known;
+}
+
+/** Where a section lies, and how much of the mix a second color is, as a heading says it. */
+const PLACED =
+  /\b(?:(?:laid |sprinkled )?(?:on|in|at|into|onto) (?:the )?(?:floor|bottom) of (?:the|each) mou?lds?(?: first)?|laid first)\b/i;
+const SHARES: ReadonlyArray<readonly [RegExp, (found: RegExpExecArray) => number]> = [
+  [/\b(?:one |the other )?half(?: of)?(?: (?:the|this|my))?(?: (?:mix|mixture|batch|bowl|base))?\b/i, () => 0.5],
+  [/\b(?:a|one) third(?: of)?(?: (?:the|this|my))?(?: (?:mix|mixture|batch|bowl|base))?\b/i, () => 1 / 3],
+  [/\b(?:a|one) quarter(?: of)?(?: (?:the|this|my))?(?: (?:mix|mixture|batch|bowl|base))?\b/i, () => 0.25],
+  [
+    /\b(\d{1,2}) ?% of (?:the |this |my )?(?:mix|mixture|batch|bowl|base)\b/i,
+    ([, figure]) => Number(figure) / 100,
+  ],
+];
+
+/**
+ * `Embed: 8 g per piece`, `Topping: 2 g each, on the floor of the mold`, `Second color: half of the mix`: a heading that says
+ * on its own row how much there is of the section, and nothing else; null for any other row.
+ */
+export function readSizedHeading(text: string): Heading | null {
+  const [, words = '', behind = ''] = /^([^:]{2,60}?)\s*:\s*(\S.*)$/.exec(text) ?? [];
+  const heading = words === '' ? null : readInlineHeading(words);
+  if (heading?.kind !== 'part') return null;
+  const perPiece = readPerPiece(behind);
+  const unsized = perPiece?.rest ?? behind;
+  const isPlaced = PLACED.test(unsized);
+  const rest = unsized.replace(PLACED, ' ');
+  const share = SHARES.flatMap(([pattern, value]) => {
+    const found = heading.partKind === 'split' ? pattern.exec(rest) : null;
+    return found ? [{ words: found[0], share: value(found) }] : [];
+  })[0];
+  const left = rest.replace(share?.words ?? '', ' ');
+  if (/[a-z\d]/i.test(left) || (!perPiece && !isPlaced && !share)) return null;
+  return {
+    ...heading,
+    perPieceG: perPiece?.massG ?? heading.perPieceG,
+    way: isPlaced ? 'on-the-floor' : heading.way,
+    ...(share && { share: share.share }),
+  };
 }
 
 const PER_PIECE_GROUP = new RegExp(

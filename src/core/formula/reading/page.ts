@@ -2,7 +2,7 @@ import { newPart } from '../model/create';
 import { dangerousMeant, dangersIn, isStop } from '@/core/matter/materials/names/dangers/find';
 import { readForEvery } from './forEvery';
 import { addRow, addYield, ask, nothingFound, note, type Found } from './found';
-import { readHeading, readInlineHeading, type Heading } from './headings';
+import { readHeading, readInlineHeading, readSizedHeading, type Heading } from './headings';
 import { headerOf, isRule, type Table } from './pageTables';
 import { cardLabelAt, nameInWords, type CardLabel } from './cardLabels';
 import { gather } from './items';
@@ -170,13 +170,21 @@ function takeWords(found: Found, { row, from, raw, text, isFirst }: RowWords): v
     takeLabeled(found, labeled.label, { row, from: from + labeled.length, raw });
     return;
   }
-  const heading = forEvery || bare === '' ? null : readHeading(bare, brackets);
+  const heading = readSizedHeading(bare) ?? (forEvery || bare === '' ? null : readHeading(bare, brackets));
   if (heading) {
     takeHeading(found, heading, row, raw);
     return;
   }
   if (isFirst && isTitle(found, row, from)) {
     takeTitle(found, row, from);
+    return;
+  }
+  const inline = /^([^:]{2,60}?)\s*:\s*(?=\S)/.exec(words(found, from, row.to));
+  const inHeading = inline
+    ? readInlineHeading((inline[1] ?? '').replace(/\([^)]*\)/g, ' ').trim())
+    : null;
+  if (inline && inHeading && (inHeading.kind === 'part' || !forEvery)) {
+    takeInline(found, inHeading, { row, from: from + inline[0].length, raw, headingFrom: from });
     return;
   }
   if (forEvery && PIECE.test(forEvery.per)) {
@@ -186,14 +194,6 @@ function takeWords(found: Found, { row, from, raw, text, isFirst }: RowWords): v
   if (forEvery && !found.isTold) {
     found.waiting.push({ ...forEvery, raw, number, part: found.current });
     found.account.push({ from, to: row.to, as: 'amount' });
-    return;
-  }
-  const inline = /^([^:]{2,60}?)\s*:\s*(?=\S)/.exec(words(found, from, row.to));
-  const inHeading = inline
-    ? readInlineHeading((inline[1] ?? '').replace(/\([^)]*\)/g, ' ').trim())
-    : null;
-  if (inline && inHeading) {
-    takeInline(found, inHeading, { row, from: from + inline[0].length, raw, headingFrom: from });
     return;
   }
   takeSentences(found, row, from, raw);
@@ -298,6 +298,8 @@ function takeTitle(found: Found, row: Row, from: number): void {
     }
   }
   if (took.firstYield !== null) end = Math.min(end, took.firstYield);
+  // `Half-sphere steamers`: what it makes is its name too.
+  if (end <= from) end = row.to;
   found.title = text
     .slice(from, end)
     .replace(/\s*\([^()]*\d[^()]*\)\s*$/, '')
@@ -384,7 +386,7 @@ function takeInline(
 
 function openPart(
   found: Found,
-  { partKind, name, perPieceG }: Extract<Heading, { kind: 'part' }>,
+  { partKind, name, perPieceG, share }: Extract<Heading, { kind: 'part' }>,
   number: number,
 ): void {
   const [main] = found.parts;
@@ -404,6 +406,7 @@ function openPart(
     ...newPart(partKind ?? 'embed', name),
     ...(perPieceG !== null && perPieceG > 0 && { perPieceG }),
   };
+  if (share !== undefined) found.splitShares.set(part.id, share);
   if (partKind === null) found.askedParts.push({ partId: part.id, line: number, name });
   found.parts.push(part);
   found.current = part;

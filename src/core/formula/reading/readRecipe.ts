@@ -49,6 +49,8 @@ export interface RecipeReading {
   /** A page in percents or parts whose weight nobody has said. */
   readonly sharesAsked: SharesAsked | null;
   readonly yields: Yield;
+  /** Share of the mix that a second color takes along, 0 to 1, by the id of its part. */
+  readonly splitShares: ReadonlyMap<string, number>;
   readonly actions: readonly Action[];
   /** The whole page, place by place. */
   readonly account: readonly Accounted[];
@@ -166,6 +168,7 @@ function tidied(
     unitless,
     ...asked,
     yields,
+    splitShares: found.splitShares,
     actions: found.actions,
     account: accountOf(found.words, found.account),
     details: found.details,

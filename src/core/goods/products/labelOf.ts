@@ -46,6 +46,8 @@ export interface LabeledLine {
   readonly formula: Formula | null;
   readonly grade: Grade;
   readonly pieces: number;
+  /** The mold of the shelf its pieces come from; left out for any. */
+  readonly moldId?: string;
   readonly batches: readonly Batch[];
 }
 
@@ -65,12 +67,13 @@ export function labeledLines(
   batchIds: readonly string[],
   { formulas, batches }: Pick<LabelBooks, 'formulas' | 'batches'>,
 ): readonly LabeledLine[] {
-  return unit.contents.map(({ formulaId, grade, pieces }) => {
+  return unit.contents.map(({ formulaId, grade, pieces, moldId }) => {
     const own = batches.filter((batch) => batch.formulaId === formulaId);
     return {
       formula: formulas.find(({ id }) => id === formulaId) ?? null,
       grade,
       pieces,
+      ...(moldId !== undefined && { moldId }),
       batches: own.filter(({ id }) => batchIds.includes(id)),
     };
   });
@@ -161,8 +164,8 @@ function productOf(line: LabeledLine, { documents, lots, catalog }: LabelBooks):
 }
 
 /** Net weight of one piece of a line: the lightest of its batches speaks. */
-function lineNet({ batches, grade }: LabeledLine, catalog: Catalog) {
-  const nets = batches.flatMap((batch) => pieceNet(batch, grade, catalog) ?? []);
+function lineNet({ batches, grade, moldId }: LabeledLine, catalog: Catalog) {
+  const nets = batches.flatMap((batch) => pieceNet(batch, grade, catalog, moldId) ?? []);
   if (nets.length === 0) return null;
   const fills = nets.every((net) => net.fills !== null)
     ? nets.reduce(

@@ -14,15 +14,21 @@ export interface PieceNet {
 
 /**
  * What a dry piece of this batch weighs on a label: from its weighed fills by the rule of tolerable errors, else as
- * planned. With several molds the lightest one speaks.
+ * planned. With several molds the lightest one speaks, or the one that is named.
  * @returns null where nothing says
  */
-export function pieceNet(batch: Batch, grade: Grade, catalog: Catalog): PieceNet | null {
+export function pieceNet(
+  batch: Batch,
+  grade: Grade,
+  catalog: Catalog,
+  moldId?: string,
+): PieceNet | null {
   const lossFraction = dryingLossFraction(pressedMix(batch, catalog)).best;
   const isSampler = grade === 'sampler';
-  const sets = (
-    batch.plan.sets ?? [{ pieceG: batch.plan.pieceG, netG: batch.plan.pieceG, isSampler: false }]
-  ).filter((set) => set.isSampler === isSampler);
+  const all = (batch.plan.sets ?? [ONE_MOLD(batch)]).map((set, at) => ({ ...set, at }));
+  const ofGrade = all.filter((set) => set.isSampler === isSampler);
+  const named = ofGrade.filter((set) => moldId !== undefined && set.moldId === moldId);
+  const sets = named.length > 0 ? named : ofGrade;
   const planned = sets.map(({ pieceG, netG = pieceG }) =>
     labelWeightG({ pieceG, netG }, lossFraction),
   );
@@ -30,7 +36,7 @@ export function pieceNet(batch: Batch, grade: Grade, catalog: Catalog): PieceNet
   const least = Math.min(...planned);
   if (first === undefined || !(least > 0)) return null;
   const onTopG = (first.netG ?? first.pieceG) - first.pieceG;
-  const fillsG = isSampler || sets.length > 1 ? [] : pressedFills(batch);
+  const fillsG = isSampler || sets.length > 1 ? [] : pressedFills(batch, first.at);
   const dryG = fillsG.map((massG) => massG * (1 - lossFraction) + onTopG);
   if (dryG.length === 0) return { netG: least, fills: null };
   const { nominalG, short } = labelFigure(dryG);
@@ -39,12 +45,23 @@ export function pieceNet(batch: Batch, grade: Grade, catalog: Catalog): PieceNet
     : { netG: nominalG, fills: { count: dryG.length, short } };
 }
 
-/** Weighed pieces of the main mold, grams over 0. */
-function pressedFills(batch: Batch): readonly number[] {
-  const minis = new Set(
-    batch.steps.flatMap((step) => (step.kind === 'press' && step.isSampler ? [step.id] : [])),
-  );
-  return standing(batch, 'filled').flatMap(({ massG, stepId }) =>
-    massG !== null && massG > 0 && !minis.has(stepId) ? [massG] : [],
+const ONE_MOLD = ({ plan }: Batch): NonNullable<Batch['plan']['sets']>[number] => ({
+  mold: { shape: 'own-volume', volumeMl: 1 },
+  pieces: plan.pieces,
+  pieceG: plan.pieceG,
+  netG: plan.pieceG,
+  isSampler: false,
+});
+
+/** Weighed pieces of one mold of the plan, grams over 0. @param at its place among the molds */
+function pressedFills({ plan, ...batch }: Batch, at: number): readonly number[] {
+  const screens = batch.steps.filter((step) => step.kind === 'press');
+  const minis = new Set(screens.flatMap((step) => (step.isSampler ? [step.id] : [])));
+  const isOne = (plan.sets ?? []).filter(({ isSampler }) => !isSampler).length < 2;
+  const own = isOne ? null : screens[at]?.id;
+  return standing({ plan, ...batch }, 'filled').flatMap(({ massG, stepId }) =>
+    massG !== null && massG > 0 && !minis.has(stepId) && (own === null || stepId === own)
+      ? [massG]
+      : [],
   );
 }

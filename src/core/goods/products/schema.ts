@@ -62,6 +62,8 @@ export const saleUnitSchema = z.object({
         formulaId: z.uuid(),
         grade: z.enum(GRADES),
         pieces: z.int().min(1).max(1000),
+        /** Only pieces of this mold of the shelf; left out for any. */
+        moldId: z.uuid().optional(),
       }),
     )
     .min(1)
@@ -90,7 +92,13 @@ export const saleUnitSchema = z.object({
 });
 export type SaleUnit = Readonly<z.infer<typeof saleUnitSchema>>;
 
-const loose = z.object({ batchId: z.uuid(), grade: z.enum(GRADES), pieces: some });
+const loose = z.object({
+  batchId: z.uuid(),
+  grade: z.enum(GRADES),
+  pieces: some,
+  /** Of which mold, where the product is of one. */
+  moldId: z.uuid().optional(),
+});
 const base = {
   id: z.uuid(),
   origin: z.enum(ORIGINS),

@@ -3,6 +3,7 @@ import { keptPieces } from '@/core/batches/records/keptBack';
 import type { Batch } from '@/core/batches/records/schema';
 import type { Fate } from '@/core/batches/records/kinds';
 import type { Trial } from '@/core/batches/trials/schema';
+import { looseByMold, type MoldPieces } from './byMold';
 import { standingMoves } from './moves';
 import { GRADES, type Grade } from './kinds';
 import type { GoodsMove, MoveOf } from './schema';
@@ -13,6 +14,8 @@ export type Loose = Readonly<Record<Grade, number>>;
 export interface LooseStock {
   readonly batch: Batch;
   readonly left: Loose;
+  /** Mold by mold, where they come from molds of the shelf; never more together than lie here. */
+  readonly molds?: readonly MoldPieces[];
 }
 
 /** What was wrapped under one code and is still here. */
@@ -97,6 +100,7 @@ export function looseStock(
           second: first.second + (since?.second ?? 0),
           sampler: first.sampler + (since?.sampler ?? 0),
         },
+        molds: looseByMold(batch, moves),
       };
     })
     .sort((a, b) => Date.parse(a.batch.startedAt) - Date.parse(b.batch.startedAt));

@@ -8,6 +8,7 @@ export interface FromBatch {
   readonly batchId: string;
   readonly grade: Grade;
   readonly pieces: number;
+  readonly moldId?: string;
 }
 
 export type WrapPlan =
@@ -32,7 +33,7 @@ export function wrapFrom(
 ): WrapPlan {
   const from: FromBatch[] = [];
   const taken = new Map<string, number>();
-  for (const { formulaId, grade, pieces } of contents) {
+  for (const { formulaId, grade, pieces, moldId } of contents) {
     const wanted = pieces * count;
     let open = wanted;
     const own = stock.filter(({ batch }) => batch.formulaId === formulaId);
@@ -40,14 +41,20 @@ export function wrapFrom(
       ...own.filter(({ batch }) => batch.id === firstId),
       ...own.filter(({ batch }) => batch.id !== firstId),
     ];
-    for (const { batch, left } of inOrder) {
+    for (const { batch, left, molds = [] } of inOrder) {
       const key = `${batch.id} ${grade}`;
-      const free = Math.max(0, left[grade] - (taken.get(key) ?? 0));
+      const moldKey = `${key} ${moldId ?? ''}`;
+      const ofMold =
+        moldId === undefined
+          ? Infinity
+          : (molds.find((one) => one.moldId === moldId)?.pieces ?? 0) - (taken.get(moldKey) ?? 0);
+      const free = Math.max(0, Math.min(ofMold, left[grade] - (taken.get(key) ?? 0)));
       const takes = Math.min(free, open);
       if (takes === 0) continue;
       open -= takes;
       taken.set(key, (taken.get(key) ?? 0) + takes);
-      from.push({ batchId: batch.id, grade, pieces: takes });
+      if (moldId !== undefined) taken.set(moldKey, (taken.get(moldKey) ?? 0) + takes);
+      from.push({ batchId: batch.id, grade, pieces: takes, ...(moldId && { moldId }) });
     }
     if (open > 0) return { ok: false, formulaId, grade, wanted, here: wanted - open };
   }
@@ -96,7 +103,7 @@ export function wrapCode(
 function merged(from: readonly FromBatch[]): readonly FromBatch[] {
   const sums = new Map<string, FromBatch>();
   for (const one of from) {
-    const key = `${one.batchId} ${one.grade}`;
+    const key = `${one.batchId} ${one.grade} ${one.moldId ?? ''}`;
     sums.set(key, { ...one, pieces: (sums.get(key)?.pieces ?? 0) + one.pieces });
   }
   return [...sums.values()];

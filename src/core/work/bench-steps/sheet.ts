@@ -34,7 +34,7 @@ const BENCH_TRAITS: readonly Trait[] = [
 
 /** The steps of a batch in the order of the work, as a sheet of paper has them. */
 export function sheetRows(steps: readonly BenchStep[]): readonly SheetRow[] {
-  return steps.map((step) => ({
+  return inOrderOfHands(steps).map((step) => ({
     stepId: step.id,
     kind: step.kind,
     title: step.title,
@@ -48,6 +48,20 @@ export function sheetRows(steps: readonly BenchStep[]): readonly SheetRow[] {
           lots: '',
         }),
   }));
+}
+
+/** What is weighed and mixed for a step of the days after stands behind it in the record, and before it on paper. */
+function inOrderOfHands(steps: readonly BenchStep[]): readonly BenchStep[] {
+  const ordered: BenchStep[] = [];
+  let waiting: BenchStep | null = null;
+  for (const step of steps) {
+    if (step.kind !== 'later') ordered.push(step);
+    else {
+      if (waiting) ordered.push(waiting);
+      waiting = step;
+    }
+  }
+  return waiting ? [...ordered, waiting] : ordered;
 }
 
 /** What to mind at the bench with these materials; common practice. */
@@ -70,7 +84,7 @@ function weighed({ targetG, toleranceG, stepG, counted, lots }: WeighStep) {
   return {
     amount: counted === null ? say(targetG) : sayCounted(counted),
     beside: counted === null ? beside(targetG) : '',
-    tolerance: counted === null ? `± ${say(toleranceG)}` : '',
+    tolerance: counted === null ? `± ${readoutOf(stepG, toleranceG).say(toleranceG)}` : '',
     lots:
       lots.length > 1
         ? lots.map(({ code, massG }) => `${code} ${say(massG)}`).join(' + ')

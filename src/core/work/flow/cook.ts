@@ -65,11 +65,11 @@ export function cookOf(
     partId: part.id,
     vessel: at,
     from: more.from ?? null,
-    lineIds: (kind === 'top' || kind === 'lay'
+    lineIds: (kind === 'top' || kind === 'lay' || kind === 'spray'
       ? withTwins(more.lines ?? [])
       : (more.lines ?? [])
     ).map(({ id }) => id),
-    minutes: more.minutes ?? usualMinutes(saying, facts.pieces),
+    minutes: more.minutes ?? usualMinutes(saying, facts.pieces, facts.isSmall),
     waitMinMin: more.waitMinMin ?? 0,
     waitMaxMin: more.waitMaxMin === undefined ? null : more.waitMaxMin,
     needs: NEEDS[kind] ?? null,

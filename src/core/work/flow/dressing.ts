@@ -1,4 +1,3 @@
-import type { Part } from '@/core/formula/model/schema';
 import { linesOf, type Cook } from './cook';
 import { isSetFat } from './routes';
 import type { Operation } from './types';
@@ -9,11 +8,6 @@ const STANDS_MAX_MIN = 30;
 
 /** What is on a piece dries or sets before anything else is done to it, minutes: icing two to three days, paint an hour or two, a drizzle as it cools. Common practice. */
 export const DRESSING_WAIT_MIN = { ice: 48 * 60, paint: 2 * 60, drizzle: 30 } as const;
-
-/** Is it laid on the mold's floor before the fill, and not on top of the piece? */
-export function isOnFloor({ lines }: Part): boolean {
-  return lines.length > 0 && lines.every(({ how }) => how === 'on-the-floor');
-}
 
 /** Melted over the piece rather than brushed on. */
 export function isDrizzle(cook: Cook): boolean {

@@ -24,11 +24,14 @@ export function forming(
     floors,
     tops,
     besides,
+    fillMin,
   }: {
     readonly floors: readonly Cook[];
     readonly tops: readonly Cook[];
     /** Mixes of their own that lie loose beside the main one. */
     readonly besides: readonly Cook[];
+    /** Minutes to fill and form them all. */
+    readonly fillMin: number;
   },
 ): readonly Operation[] {
   const { method } = body;
@@ -50,7 +53,11 @@ export function forming(
     ...cook.weigh([...ownFloor, ...ownTop], dish),
     ...(ownFloor.length > 0 ? [cook.op('lay', 'lay', mold, { lines: ownFloor })] : []),
     ...floors.map((floor) => floor.op('lay', 'lay', mold, { lines: floor.part.lines })),
-    cook.op('fill', 'fill', mold, { from: bowl, waitMaxMin: FILL_WITHIN_MIN }),
+    cook.op('fill', 'fill', mold, {
+      from: bowl,
+      waitMaxMin: FILL_WITHIN_MIN,
+      minutes: fillMin,
+    }),
     ...(ownTop.length > 0 ? [cook.op('top', 'top', mold, { lines: ownTop })] : []),
     ...tops.map((top) => top.op('top', 'top', mold, { lines: top.part.lines })),
     ...(rest > 0 ? [cook.op('rest', 'rest', mold, { waitMinMin: rest })] : []),

@@ -1,5 +1,5 @@
-import { partInSentence } from '@/core/formula/model/messages';
-import type { FormulaBody, Method, Part } from '@/core/formula/model/schema';
+import { isNamed, thePart } from '@/core/formula/model/messages';
+import type { FormulaBody, Line, Method, Part } from '@/core/formula/model/schema';
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
 import type { Material } from '@/core/matter/materials/material';
 import { listed } from '@/core/basics/format/names';
@@ -7,7 +7,7 @@ import { formatMinutes } from '@/core/basics/format/durations';
 import { formatPercent } from '@/core/basics/format/numbers';
 import { capital, subject } from '@/core/basics/format/phrases';
 import { formatMass } from '@/core/basics/format/quantities';
-import { isStrongAlcohol } from './routes';
+import { isPlainWater, isStrongAlcohol } from './routes';
 import type { Operation, Saying } from './types';
 
 /** What an operation is called and what to mind. */
@@ -28,16 +28,37 @@ interface Talk {
   readonly waitMin: number;
   /** Share of the bowl that is parted, in %. */
   readonly sharePct: number | null;
+  /** Are there two bowls by the time the acid goes in? */
+  readonly isParted: boolean;
+  /** Grams of a line as they are weighed here. */
+  readonly gramsOf: (line: Line) => number;
+  readonly lines: readonly Line[];
+  readonly catalog: Catalog;
 }
 
 /** How pieces are formed, by method. Common practice. */
-const PRESSING: Readonly<Record<Exclude<Method, 'loose'>, string>> = {
-  hand: 'Overfill both halves and mound the middle. Push together without twisting. Wipe the seam, rest five minutes, tap and open.',
-  press:
-    'Put the ring at the bottom, fill, pat firmly near the top, mound, press, twist to free. Air press about 80–90 psi, electric about ten seconds. Keep fingers out.',
-  silicone: 'Push into the corners, level with a blade, leave it in.',
-  detail: 'Press the details first, and hide the embed well inside.',
-  'in-pack': 'Press it into the pack it is sold in. Nothing is unmolded.',
+const FORMING: Readonly<Record<Method, Said>> = {
+  hand: {
+    title: 'Fill and shut the shells',
+    note: 'Overfill both halves and mound the middle. Push together without twisting. Wipe the seam, rest five minutes, tap and open.',
+  },
+  press: {
+    title: 'Fill and press',
+    note: 'Put the ring at the bottom, fill, pat firmly near the top, mound, press, twist to free. Air press about 80–90 psi, electric about ten seconds. Keep fingers out.',
+  },
+  silicone: {
+    title: 'Fill the molds',
+    note: 'Push into the corners, level with a blade, leave it in.',
+  },
+  detail: {
+    title: 'Fill the detail mold',
+    note: 'Press the details first, and hide the embed well inside.',
+  },
+  'in-pack': {
+    title: 'Fill the packs',
+    note: 'Press it into the pack it is sold in. Nothing is unmolded.',
+  },
+  loose: { title: 'Fill the jars', note: '' },
 };
 
 const WORDS: Readonly<Record<Saying, (talk: Talk) => Said>> = {
@@ -75,10 +96,7 @@ const WORDS: Readonly<Record<Saying, (talk: Talk) => Said>> = {
     title: 'Let the salts soak',
     note: `Cover them for ${formatMinutes(waitMin)} or longer, until they look dry again. Nothing that fizzes goes in yet.`,
   }),
-  bloom: () => ({
-    title: 'Bloom the dye',
-    note: 'Disperse it in a little of the weighed water, then add the rest, hot. Its water is counted.',
-  }),
+  bloom: blooming,
   furrow: () => ({
     title: 'Pour the dye into a furrow',
     note: 'Make a furrow in the soda, pour the dye in, and fold the soda over it.',
@@ -111,13 +129,15 @@ const WORDS: Readonly<Record<Saying, (talk: Talk) => Said>> = {
     title: 'Mix it through',
     note: 'Mix gently until it pours evenly. Loose salts must pour, not hold.',
   }),
-  'mix-acid': ({ part }) => ({
-    title:
-      part.kind === 'embed' ? `Mix the acid into the ${partInSentence(part)}` : 'Mix in the acid',
-    note: 'Mix for one to two minutes. If it foams, keep stirring, faster.',
+  'mix-acid': ({ part, isParted }) => ({
+    title: part.kind === 'main' ? 'Mix in the acid' : `Mix the acid into ${thePart(part)}`,
+    note:
+      isParted && part.kind === 'main'
+        ? 'Mix each bowl for one to two minutes, with dry hands in between. If it foams, keep stirring, faster.'
+        : 'Mix for one to two minutes. If it foams, keep stirring, faster.',
   }),
   'mix-part': ({ part }) => ({
-    title: `Mix the ${partInSentence(part)}`,
+    title: `Mix ${thePart(part)}`,
     note:
       part.kind === 'icing'
         ? 'Mix until it holds peaks. Use it within half an hour.'
@@ -127,7 +147,7 @@ const WORDS: Readonly<Record<Saying, (talk: Talk) => Said>> = {
     title:
       part.kind === 'main'
         ? 'Pour the pan into the beaker'
-        : `Pour the pan into the beaker of the ${partInSentence(part)}`,
+        : `Pour the pan into the beaker of ${thePart(part)}`,
     note: 'Take it off the heat first. Let it cool to the hand before you add scent or alcohol.',
   }),
   'pour-cup': () => ({
@@ -143,7 +163,7 @@ const WORDS: Readonly<Record<Saying, (talk: Talk) => Said>> = {
     note: 'Scrape the bowl down and turn the mix into a second bowl, so that no soda stays at the bottom. Mix one more minute.',
   }),
   'keep-dry': ({ part }) => ({
-    title: `Cover the ${partInSentence(part)}`,
+    title: `Cover ${thePart(part)}`,
     note: 'Keep it covered and dry until you fill it in. Do not use a tight jar.',
   }),
   part: ({ sharePct }) => ({
@@ -161,9 +181,9 @@ const WORDS: Readonly<Record<Saying, (talk: Talk) => Said>> = {
     title: 'Mix the first bowl',
     note: 'Mix until the color is even, before your hands touch the other bowl.',
   }),
-  squeeze: () => squeezing('Squeeze', true),
-  'squeeze-before': () => squeezing('Squeeze before the acid', false),
-  'squeeze-after': () => squeezing('Squeeze with the acid in', true),
+  squeeze: (talk) => squeezing('Squeeze', true, talk),
+  'squeeze-before': (talk) => squeezing('Squeeze before the acid', false, talk),
+  'squeeze-after': (talk) => squeezing('Squeeze with the acid in', true, talk),
   spray: ({ names, materials }) =>
     materials.length > 0
       ? {
@@ -183,8 +203,8 @@ const WORDS: Readonly<Record<Saying, (talk: Talk) => Said>> = {
     note: `Lay ${listed(names)} on the floor of each mold before you fill it. That side comes out on top.`,
   }),
   fill: ({ body }) => ({
-    title: 'Fill and press',
-    note: [body.method === 'loose' ? '' : PRESSING[body.method], inMiddle(body)]
+    title: FORMING[body.method].title,
+    note: [FORMING[body.method].note, inMiddle(body)]
       .filter((sentence) => sentence !== '')
       .join(' '),
   }),
@@ -227,15 +247,18 @@ const WORDS: Readonly<Record<Saying, (talk: Talk) => Said>> = {
     note: `Press a pinch of ${listed(names)} on each while it is still damp.`,
   }),
   ice: ({ part }) => ({
-    title: 'Ice the pieces',
+    title: isNamed(part) ? `Ice the pieces with ${part.name}` : 'Ice the pieces',
     note: each(part, 'Icing needs two to three days to dry.'),
   }),
-  paint: ({ part, partMaterials }) => ({
-    title: 'Paint',
-    note: each(part, carrierOf(partMaterials)),
-  }),
+  paint: ({ part, partMaterials }) =>
+    /\bstamp/i.test(part.name)
+      ? { title: 'Stamp the pieces', note: each(part, stampedWith(partMaterials)) }
+      : {
+          title: isNamed(part) ? `Paint with ${part.name}` : 'Paint',
+          note: each(part, carrierOf(partMaterials)),
+        },
   drizzle: ({ part }) => ({
-    title: 'Drizzle',
+    title: isNamed(part) ? `Drizzle ${part.name}` : 'Drizzle',
     note: each(part, 'Drizzle it melted and just warm on dry pieces. It sets as it cools.'),
   }),
   jar: () => ({
@@ -249,12 +272,23 @@ const WORDS: Readonly<Record<Saying, (talk: Talk) => Said>> = {
   own: () => ({ title: '', note: '' }),
 };
 
-/** Title and note of an operation, in the trade's words. @param shareFraction of the bowl that is parted, 0 to 1 */
+/** What is known of the bowl beside the formula. */
+export interface BowlFacts {
+  /** Share of the bowl that is parted, 0 to 1; null where it is not known. */
+  readonly share: number | null;
+  /** Is the bowl parted before the acid, so that there are two of them? */
+  readonly isParted: boolean;
+  /** Grams of each line as weighed; those of the formula for what is not named. */
+  readonly weighG: ReadonlyMap<string, number>;
+}
+const AS_WRITTEN: BowlFacts = { share: null, isParted: false, weighG: new Map() };
+
+/** Title and note of an operation, in the trade's words. */
 export function sayOperation(
   operation: Operation,
   body: FormulaBody,
   catalog: Catalog,
-  shareFraction: number | null = null,
+  { share, isParted, weighG }: BowlFacts = AS_WRITTEN,
 ): Said {
   if (operation.saying === 'own') return { title: operation.said, note: '' };
   const part = body.parts.find(({ id }) => id === operation.partId);
@@ -270,16 +304,40 @@ export function sayOperation(
     partMaterials: part.lines.map(({ materialId }) => materialById(catalog, materialId)),
     names: [...new Set(materials.map(({ sentenceName }) => sentenceName))],
     waitMin: operation.waitMinMin,
-    sharePct: shareFraction === null ? null : Math.round(shareFraction * 100),
+    sharePct: share === null ? null : Math.round(share * 100),
+    isParted,
+    gramsOf: (line) => weighG.get(line.id) ?? line.massG,
+    lines,
+    catalog,
   });
 }
 
-function squeezing(title: string, acidIn: boolean): Said {
+function squeezing(title: string, acidIn: boolean, { isParted }: Talk): Said {
+  const handful = isParted ? 'a handful of each bowl' : 'a handful';
   return {
     title,
     note: acidIn
-      ? 'Squeeze a handful hard and drop it on the bench from a hand’s height.'
-      : 'Squeeze a handful and toss it once.',
+      ? `Squeeze ${handful} hard and drop it on the bench from a hand’s height.`
+      : `Squeeze ${handful} and toss it once.`,
+  };
+}
+
+/** `Stir 0.8 g of blue dye into 3.1 g of hot water`: what, and how much. */
+function blooming({ lines, materials, gramsOf }: Talk): Said {
+  const amounts = (isWater: boolean) =>
+    lines.flatMap((line, i) => {
+      const material = materials[i];
+      if (!material || isPlainWater(material) !== isWater) return [];
+      const amount = formatMass(gramsOf(line));
+      return [isWater ? `${amount} of hot ${material.sentenceName}` : `${amount} of ${material.sentenceName}`];
+    });
+  const [dyes, waters] = [amounts(false), amounts(true)];
+  return {
+    title: 'Bloom the dye',
+    note:
+      waters.length === 0
+        ? `Stir ${listed(dyes)} into a few drops of hot water. The formula has no water for it: weigh what you use and add it.`
+        : `Stir ${listed(dyes)} into a little of the ${listed(waters)}, then add the rest. This water is in the formula.`,
   };
 }
 
@@ -288,14 +346,22 @@ function inMiddle({ parts }: FormulaBody): string {
   if (embeds.length === 0) return '';
   const each = embeds.map((part) =>
     part.perPieceG === undefined
-      ? `the ${partInSentence(part)}`
-      : `${formatMass(part.perPieceG)} of the ${partInSentence(part)}`,
+      ? `${thePart(part)}`
+      : `${formatMass(part.perPieceG)} of ${thePart(part)}`,
   );
   return `Put ${listed(each)} in the middle.`;
 }
 
 function each({ perPieceG }: Part, sentence: string): string {
   return perPieceG === undefined ? sentence : `Use ${formatMass(perPieceG)} a piece. ${sentence}`;
+}
+
+/** Pigment on a stamp: in a little oil it stays on; water would set the surface off. */
+function stampedWith(materials: readonly Material[]): string {
+  const oil = materials.find(({ role }) => role === 'oil' || role === 'butter');
+  return oil
+    ? `Spread it thin, in ${oil.sentenceName}, and stamp dry pieces once, straight down. It stays soft for a while.`
+    : `Stamp dry pieces once, straight down. ${carrierOf(materials)}`;
 }
 
 /** A paint is called by what carries it. */

@@ -1,3 +1,4 @@
+import type { Method } from '@/core/formula/model/schema';
 import type { Saying } from './types';
 
 /** Minutes at hand, for each job: so much, and so much more for every piece. Common practice, until own batches are timed. */
@@ -60,8 +61,37 @@ const MINUTES: Readonly<Record<Saying, JobMinutes>> = {
   own: { once: 5 },
 };
 
-/** @returns minutes at hand for a job of a batch of so many pieces */
-export function usualMinutes(saying: Saying, pieces: number): number {
+/** A plate is filled cavity by cavity and pressed at once. Rovack estimates. */
+const PLATE_FILL_MIN = 0.2;
+const PLATE_STROKE_MIN = 1.5;
+
+/** Minutes to fill and form so many pieces @param cavities pieces that the mold makes at one go; null where it is not known */
+export function formingMinutes(method: Method, pieces: number, cavities: number | null): number {
+  if (method !== 'press' || cavities === null || cavities <= 1) return usualMinutes('fill', pieces);
+  return pieces * PLATE_FILL_MIN + Math.ceil(pieces / cavities) * PLATE_STROKE_MIN;
+}
+
+/** Up to this much mix, grams, hands do in the bowl what else a mixer does. Rovack estimate. */
+const SMALL_BOWL_G = 500;
+
+/** Minutes for so little, by hand, and without a mixer to clean. Rovack estimate. */
+const SMALL: Readonly<Partial<Record<Saying, number>>> = {
+  sieve: 2,
+  'mix-dry': 2,
+  'mix-color': 2,
+  'mix-foam': 1,
+  'mix-wet': 3,
+  'mix-salts': 3,
+  'mix-loose': 2,
+  'mix-part': 2,
+};
+
+export function isSmallBowl(bowlG: number): boolean {
+  return bowlG <= SMALL_BOWL_G;
+}
+
+/** @returns minutes at hand for a job of a batch of so many pieces @param isSmall is it a bowl that hands mix? */
+export function usualMinutes(saying: Saying, pieces: number, isSmall = false): number {
   const { once, eachPiece = 0 } = MINUTES[saying];
-  return once + eachPiece * pieces;
+  return ((isSmall ? SMALL[saying] : undefined) ?? once) + eachPiece * pieces;
 }

@@ -27,6 +27,8 @@ export function mainMixing(
   cook: Cook,
   split: Split | null,
   facts: WorkFacts,
+  /** Acids of wet embeds, mixed in right before this mix begins to work. */
+  wetAcids: readonly Operation[] = [],
 ): readonly Operation[] {
   const bowl = cook.in('bowl');
   const beaker = cook.in('beaker');
@@ -62,21 +64,26 @@ export function mainMixing(
     ...(isAcidLast ? [] : foaming(cook, bowl, foams)),
     ...wet.heating,
     ...wet.beaker,
+    ...(isAcidLast ? [] : wetAcids),
     ...(wet.isAny
-      ? [cook.op('mix', 'mix-wet', bowl, { from: beaker }), cook.op('scrape', 'scrape', bowl)]
+      ? [
+          cook.op('mix', 'mix-wet', bowl, { from: beaker }),
+          ...(facts.isSmall ? [] : [cook.op('scrape', 'scrape', bowl)]),
+        ]
       : []),
     ...(split?.isBeforeAcid ? parted : []),
-    ...(isSqueezed
+    ...(isSqueezed && (wet.isAny || !isAcidLast)
       ? [
           isAcidLast
             ? cook.op('squeeze', 'squeeze-before', bowl)
             : cook.op('squeeze', 'squeeze', bowl),
         ]
       : []),
+    ...(isAcidLast ? wetAcids : []),
     ...(lateLines.length > 0
       ? [
           ...cook.weigh(lateLines, bowl),
-          ...(split ? cook.weigh(split.acid, cook.in('second-bowl')) : []),
+          ...(split ? cook.weigh(split.late, cook.in('second-bowl')) : []),
           cook.op('mix', 'mix-acid', bowl),
           ...spraying(body, cook, bowl),
           ...(isSqueezed ? [cook.op('squeeze', 'squeeze-after', bowl, { lines: acids })] : []),
@@ -133,7 +140,7 @@ export function coloring(
     ...(dyes.length > 0
       ? [
           ...cook.weigh([...linesOf(dyes), ...water], cup),
-          cook.op('bloom', 'bloom', cup, { lines: linesOf(dyes) }),
+          cook.op('bloom', 'bloom', cup, { lines: [...linesOf(dyes), ...water] }),
           cook.op('pour', 'furrow', bowl, { from: cup }),
         ]
       : cook.weigh(water, cook.in('beaker'))),

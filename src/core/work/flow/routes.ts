@@ -58,6 +58,11 @@ export function routesOf(part: Part, catalog: Catalog): readonly RoutedLine[] {
   const isNamed = routed.some(({ route }) => route === 'bloom-water');
   if (!blooms || isNamed) return routed;
   const water = routed.find(({ material, route }) => route === 'beaker' && isPlainWater(material));
+  // A dry embed has no water to bloom in, and must stay dry: its dye is rubbed in.
+  if (part.kind === 'embed' && !routed.some(({ material }) => isWatery(material)))
+    return routed.map((one) =>
+      one.route === 'bloom' && one.line.how === undefined ? { ...one, route: 'rub' as const } : one,
+    );
   return routed.map((one) => (one === water ? { ...one, route: 'bloom-water' as const } : one));
 }
 

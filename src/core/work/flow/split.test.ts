@@ -3,7 +3,7 @@ import { shipped } from '../../../../tests/fixtures/bodies';
 import { emptyBody, newLine, newPart } from '@/core/formula/model/create';
 import type { FormulaBody, Line, Part } from '@/core/formula/model/schema';
 import { SHIPPED } from '@/core/matter/materials/catalog';
-import { bloomsIn, secondColor, splitOf, splitShare } from './split';
+import { bloomsIn, partedBowl, secondColor, splitOf } from './split';
 import type { WorkFacts } from './types';
 
 const FACTS: WorkFacts = { catalog: SHIPPED, pieces: 1, weighG: new Map(), counted: new Set() };
@@ -30,7 +30,7 @@ describe('a bowl of two colors', () => {
       'cornstarch',
     ]);
     expect(ids(split?.own ?? [])).toEqual(['titanium-dioxide']);
-    expect(split?.acid).toEqual([]);
+    expect(split?.late).toEqual([]);
     expect(ids(split?.ownOfMain ?? [])).toEqual(['lake-color']);
     expect(split?.isBeforeAcid).toBe(false);
     expect(split?.share).toBeCloseTo(160 / (322 + 160), 12);
@@ -52,7 +52,7 @@ describe('a bowl of two colors', () => {
     expect(split?.isBeforeAcid).toBe(true);
     expect(ids(split?.twins.values() ?? [])).toEqual(['sodium-bicarbonate', 'cornstarch']);
     expect(ids(split?.own ?? [])).toEqual(['red-40-dye']);
-    expect(ids(split?.acid ?? [])).toEqual(['citric-acid']);
+    expect(ids(split?.late ?? [])).toEqual(['citric-acid']);
     expect(split?.share).toBeCloseTo(110 / (222 + 110), 12);
   });
 
@@ -107,15 +107,15 @@ describe('the share of the second bowl', () => {
     parts,
   });
 
-  it('is what its part weighs, and half where nothing is parted', () => {
+  it('is what its part weighs, and none where nothing is parted', () => {
     const main = part('main', ...powders(1));
-    expect(splitShare(body('press', main, part('split', ...powders(0.5))), FACTS)).toBeCloseTo(
+    expect(partedBowl(body('press', main, part('split', ...powders(0.5))), FACTS)?.share).toBeCloseTo(
       160 / 480,
       12,
     );
-    expect(splitShare(body('press', main), FACTS)).toBe(0.5);
-    expect(splitShare(body('press', main, part('split', line('lake-color', 1))), FACTS)).toBe(0.5);
-    expect(splitShare(body('press'), FACTS)).toBe(0.5);
+    expect(partedBowl(body('press', main), FACTS)).toBeNull();
+    expect(partedBowl(body('press', main, part('split', line('lake-color', 1))), FACTS)).toBeNull();
+    expect(partedBowl(body('press'), FACTS)).toBeNull();
   });
 
   it('is asked of a split with something in it, never of loose salts', () => {

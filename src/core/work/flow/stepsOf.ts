@@ -1,17 +1,22 @@
-import { counted } from '@/core/basics/format/numbers';
+import { counted, formatCount } from '@/core/basics/format/numbers';
 import { formatMass } from '@/core/basics/format/quantities';
 import { ML_PER_US_TEASPOON } from '@/core/basics/units/volume';
 import { allLines } from '@/core/formula/model/edit';
-import type { FormulaBody, Line } from '@/core/formula/model/schema';
+import { listed } from '@/core/basics/format/names';
+import { thePart } from '@/core/formula/model/messages';
+import { isInside } from '@/core/formula/model/parts';
+import type { FormulaBody, Line, Method, Part } from '@/core/formula/model/schema';
 import type { BenchStep } from '../bench-steps/stepSchema';
 import type { Tending } from '../bench-steps/tendings';
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
 import type { Material } from '@/core/matter/materials/material';
-import { describeMold } from '../scaling/molds';
+import { moldName } from '../scaling/moldNames';
 import type { PlannedLine } from '../scaling/planLines';
+import type { PlannedSet } from '../scaling/plan';
 import { laneOf } from './lane';
+import { formingMinutes } from './minutes';
 import { ownWords } from './ownWords';
-import { splitShare } from './split';
+import { partedBowl } from './split';
 import type { Operation, WorkFacts } from './types';
 import { sayOperation } from './messages';
 import { weighStep, type BenchFacts, type LotsByLine } from './weighStep';
@@ -30,6 +35,7 @@ const ROOM: BenchStep = {
 
 const TENDED: Readonly<Partial<Record<Operation['op'], Tending>>> = {
   turn: 'turn',
+  unmold: 'turn',
   ice: 'ice',
   paint: 'paint',
   wrap: 'wrap',
@@ -48,7 +54,7 @@ export function planSteps(
   bench: BenchFacts,
   lots: LotsByLine = {},
 ): readonly BenchStep[] {
-  const facts = workFacts(planned, bench);
+  const facts = workFacts(body, planned, bench);
   const { operations } = workOf(body, facts);
   const said = ownWords(operations, body, bench.catalog);
   const frozen = freezer(body, planned, bench, lots, facts, said);
@@ -63,13 +69,29 @@ export function laterSteps(body: FormulaBody, catalog: Catalog): readonly BenchS
   return planSteps(body, [], bench).filter(({ kind }) => kind === 'later');
 }
 
-export function workFacts(planned: readonly PlannedLine[], bench: BenchFacts): WorkFacts {
+export function workFacts(
+  { method }: FormulaBody,
+  planned: readonly PlannedLine[],
+  bench: BenchFacts,
+): WorkFacts {
   return {
     catalog: bench.catalog,
     pieces: bench.pieces,
+    fillMin: fillMinutes(method, bench),
     weighG: new Map(planned.map(({ lineId, weighG }) => [lineId, weighG])),
     counted: new Set(planned.flatMap(({ lineId, counted }) => (counted ? [lineId] : []))),
   };
+}
+
+/** Minutes to fill and form, mold by mold. */
+function fillMinutes(method: Method, { sets = [], pieces, shelfMold }: BenchFacts): number {
+  const cavitiesOf = (moldId: string | null) =>
+    moldId === null ? null : (shelfMold?.(moldId)?.cavities ?? null);
+  if (sets.length === 0) return formingMinutes(method, pieces, null);
+  return sets.reduce(
+    (sum, set) => sum + formingMinutes(method, set.pieces, cavitiesOf(set.moldId)),
+    0,
+  );
 }
 
 /** The bench ends at the first thing of the days after: that one comes before what is weighed for it. */
@@ -97,9 +119,11 @@ function freezer(
   const lines = new Map(allLines(body).map((line) => [line.id, line]));
   const plans = new Map(planned.map((line) => [line.lineId, line]));
   const materialOf = ({ materialId }: Line): Material => materialById(bench.catalog, materialId);
+  const parted = partedBowl(body, facts);
+  const share = parted?.share ?? null;
+  const bowl = { share, isParted: parted?.isBeforeAcid ?? false, weighG: facts.weighG };
   return (operation) => {
-    const share = operation.op === 'part' ? splitShare(body, facts) : null;
-    const { title, note: usual } = sayOperation(operation, body, bench.catalog, share);
+    const { title, note: usual } = sayOperation(operation, body, bench.catalog, bowl);
     const own = said.get(operation.id) ?? [];
     const withOwn = (told: string) =>
       [told, ...own.map((words) => `You wrote: “${words}”`)].join(' ').trim();
@@ -118,18 +142,22 @@ function freezer(
       case 'squeeze':
         return [{ ...base, kind: 'squeeze', acidIn: operation.saying !== 'squeeze-before' }];
       case 'spray': {
-        const [line] = operation.lineIds.flatMap((id) => lines.get(id) ?? []);
-        const plan = line && plans.get(line.id);
+        const sprayed = operation.lineIds.flatMap((id) => lines.get(id) ?? []);
+        const [line] = sprayed;
+        const targetG = sprayed.reduce(
+          (sum, one) => sum + (plans.get(one.id)?.weighG ?? one.massG),
+          0,
+        );
         return [
           line && operation.saying === 'by-spoon'
-            ? spoonStep(base, line, plan, materialOf(line))
-            : sprayStep(base, line, plan, bench),
+            ? spoonStep(base, line, targetG, materialOf(line))
+            : sprayStep(base, line, targetG, bench),
         ];
       }
       case 'part':
         return [{ ...base, kind: 'split', share: share ?? 0.5 }];
       case 'fill':
-        return pressSteps(base, bench);
+        return pressSteps(base, bench, colorsEach(body, facts));
       case 'count':
         return operation.isLater ? [] : [{ ...base, kind: 'count' }];
       case 'rest':
@@ -138,9 +166,9 @@ function freezer(
           : [];
       case 'unmold':
       case 'tray':
-        return operation.saying === 'spread' || operation.saying === 'own'
-          ? [{ ...base, kind: 'do' }]
-          : [];
+        if (operation.saying === 'spread' || operation.saying === 'own')
+          return [{ ...base, kind: 'do' }];
+        return operation.isLater ? [{ ...base, kind: 'later', what: 'turn' }] : [];
       case 'dry':
         return [];
       default: {
@@ -159,19 +187,47 @@ function freezer(
   };
 }
 
+/** Grams of each color in a piece of so many grams, in a sentence; empty for a mix of one color. */
+function colorsEach(
+  { parts }: FormulaBody,
+  { weighG }: WorkFacts,
+): (pieceG: number) => string {
+  const gramsOf = ({ lines }: Part) =>
+    lines.reduce((sum, { id, massG }) => sum + (weighG.get(id) ?? massG), 0);
+  const colors = parts.filter(
+    ({ kind, lines }) => lines.length > 0 && (kind === 'main' || kind === 'split'),
+  );
+  const inside = parts.filter((part) => part.lines.length > 0 && isInside(part));
+  const allG = inside.reduce((sum, part) => sum + gramsOf(part), 0);
+  if (colors.length < 2 || !(allG > 0)) return () => '';
+  return (pieceG) =>
+    `Put ${listed(
+      colors.map((part) => `${formatMass((pieceG * gramsOf(part)) / allG, 0)} of ${thePart(part)}`),
+    )} in each piece.`;
+}
+
 /** One screen a mold. */
 function pressSteps(
   base: Pick<BenchStep, 'id' | 'title' | 'note' | 'lane'>,
-  { sets = [], pieceG, pieces, stepG }: BenchFacts,
+  bench: BenchFacts,
+  colors: (pieceG: number) => string,
 ): readonly BenchStep[] {
+  const { sets = [], pieceG, pieces, stepG } = bench;
   const filled = sets.filter((set) => set.pieces > 0);
-  if (filled.length < 2) return [{ ...base, kind: 'press', targetG: pieceG, stepG, pieces }];
+  const isOne = filled.length < 2;
+  const noted = (each: number, set: PlannedSet | undefined) =>
+    [base.note, set && strokes(set, bench), colors(each)].filter(Boolean).join(' ');
+  if (isOne)
+    return [
+      { ...base, note: noted(pieceG, filled[0]), kind: 'press', targetG: pieceG, stepG, pieces },
+    ];
   return filled.map((set, i) => ({
     ...base,
+    note: noted(set.pieceG, set),
     id: i === 0 ? base.id : `${base.id}:${i + 1}`,
     title: set.isSampler
-      ? `Minis from the rest, ${describeMold(set.mold)}`
-      : `${base.title}, ${describeMold(set.mold)}`,
+      ? `Minis from the rest, ${moldName(set, bench.shelfMold)}`
+      : `${base.title}, ${moldName(set, bench.shelfMold)}`,
     kind: 'press',
     targetG: set.pieceG,
     stepG,
@@ -180,13 +236,22 @@ function pressSteps(
   }));
 }
 
+/** `Plate of 32: 2 strokes of 32.` for a mold of the shelf that makes several at once. */
+function strokes(set: PlannedSet, { shelfMold }: BenchFacts): string {
+  const shelved = set.moldId === null ? null : (shelfMold?.(set.moldId) ?? null);
+  if (!shelved) return '';
+  const { name, cavities } = shelved;
+  return cavities > 1
+    ? `${name}: ${counted(Math.ceil(set.pieces / cavities), 'filling')} of ${formatCount(cavities)}.`
+    : `Mold: ${name}.`;
+}
+
 function spoonStep(
   base: Pick<BenchStep, 'id' | 'title' | 'note' | 'lane'>,
   line: Line,
-  plan: PlannedLine | undefined,
+  targetG: number,
   { trueDensityGMl }: Material,
 ): BenchStep {
-  const targetG = plan?.weighG ?? line.massG;
   const spoonG = ML_PER_US_TEASPOON * trueDensityGMl.value;
   const spoons = Math.max(1, Math.round(targetG / spoonG));
   return {
@@ -204,11 +269,10 @@ function spoonStep(
 function sprayStep(
   base: Pick<BenchStep, 'id' | 'title' | 'note' | 'lane'>,
   line: Line | undefined,
-  plan: PlannedLine | undefined,
+  targetG: number,
   { squirtG = () => USUAL_SQUIRT_G }: BenchFacts,
 ): BenchStep {
   if (!line) return { ...base, kind: 'spray', materialId: 'water', squirts: SQUIRTS_A_SPRAY };
-  const targetG = plan?.weighG ?? line.massG;
   const squirts = Math.max(1, Math.round(targetG / squirtG(line.materialId)));
   return {
     ...base,

@@ -101,6 +101,12 @@ export interface WorkFacts {
   readonly weighG: ReadonlyMap<string, number>;
   /** Minutes that the maker’s own words ask to wait, by what waits. */
   readonly waits?: Waits;
+  /** Grams of mix in the bowl; left out, what the lines of the main mix and the second color weigh. */
+  readonly bowlG?: number;
+  /** Is it so little that hands mix it in a minute or two? The layout says so. */
+  readonly isSmall?: boolean;
+  /** Minutes to fill and form all pieces in the molds they are made in; left out, one by one. */
+  readonly fillMin?: number;
   /** Lines counted in drops or spoons: they go into each bowl by themselves. */
   readonly counted: ReadonlySet<string>;
 }

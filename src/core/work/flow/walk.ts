@@ -29,6 +29,7 @@ export type Contents = ReadonlyMap<string, readonly Held[]>;
 /** All a rule may look at. */
 export interface Scene {
   readonly body: FormulaBody;
+  readonly catalog: Catalog;
   readonly moments: readonly Moment[];
 }
 
@@ -53,7 +54,7 @@ export function walk(operations: readonly Operation[], body: FormulaBody, catalo
     clockMin += operation.minutes + operation.waitMinMin;
     return { operation, before, after: contents, startMin, endMin: clockMin };
   });
-  return { body, moments };
+  return { body, catalog, moments };
 
   function afterwards(before: Contents, operation: Operation): Contents {
     const next = new Map(before);

@@ -10,7 +10,7 @@ import { laneOf } from './lane';
 import { isSetFat } from './routes';
 import type { Operation } from './types';
 
-import { partInSentence } from '@/core/formula/model/messages';
+import { thePart } from '@/core/formula/model/messages';
 
 /** Lots by line id, in the order they are taken from. */
 export type LotsByLine = Readonly<Record<string, readonly (LotUse & { readonly code: string })[]>>;
@@ -26,8 +26,16 @@ export interface BenchFacts {
   readonly stepG: number;
   /** For what is weighed for two bowls at once; left out, the coarser of the two planned steps. */
   readonly scales?: readonly BenchScale[];
+  /** Name and cavities of a mold of the shelf; left out while none stands on it. */
+  readonly shelfMold?: (moldId: string) => ShelvedMold | null;
   /** Grams a squirt of a liquid gives, from the maker's own sprayers. */
   readonly squirtG?: (materialId: string) => number;
+}
+
+/** What the bench knows of a mold of the shelf. */
+export interface ShelvedMold {
+  readonly name: string;
+  readonly cavities: number;
 }
 
 export interface Weighing {
@@ -115,24 +123,24 @@ const INTO: Readonly<Record<VesselKind, string>> = {
 
 /** Where it goes for a section beside the main mix. */
 function intoOwn(kind: VesselKind, part: Part, isLater: boolean): string {
-  const name = partInSentence(part);
+  const name = thePart(part);
   switch (kind) {
     case 'dish': {
       const dish = part.kind === 'paint' ? 'into a jar with a lid' : 'into its own dish';
       return isLater
-        ? `${dish}, for the ${name}, when the pieces are ready`
-        : `${dish}, for the ${name}`;
+        ? `${dish}, for ${name}, when the pieces are ready`
+        : `${dish}, for ${name}`;
     }
     case 'cup':
-      return `into a cup, for the ${name}`;
+      return `into a cup, for ${name}`;
     case 'pan':
-      return `into the pan, for the ${name}`;
+      return `into the pan, for ${name}`;
     case 'jar':
-      return `into a jar, to wait, for the ${name}`;
+      return `into a jar, to wait, for ${name}`;
     case 'beaker':
-      return `into a small beaker, for the ${name}`;
+      return `into a small beaker, for ${name}`;
     case 'spray-bottle':
-      return `into the spray bottle, for the ${name}`;
+      return `into the spray bottle, for ${name}`;
     default:
       return INTO[kind];
   }

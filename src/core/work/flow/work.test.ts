@@ -13,6 +13,7 @@ import { bodyOfRecipe } from '@/core/formula/reading/bodyOfRecipe';
 import { readRecipe } from '@/core/formula/reading/readRecipe';
 import { MATERIALS, SHIPPED, materialById } from '@/core/matter/materials/catalog';
 import { RULES, brokenRules, sayBroken, type RuleCode } from './rules';
+import { formingMinutes } from './minutes';
 import { handsMinutes, laidOut, workOf } from './workOf';
 import { planSteps } from './stepsOf';
 import { sayOperation } from './messages';
@@ -231,7 +232,7 @@ describe('the work the rules lay out', () => {
     expect(oilPaint && sayOperation(oilPaint, oily, SHIPPED).note).toMatch(/in sweet almond oil/);
   });
 
-  it('gives an embed that holds water its acid right before it is filled in', () => {
+  it('has every embed whole before the acid of the main mix goes in, a wet one right before it', () => {
     const dry = bodyFrom(
       '400 g baking soda\n200 g citric acid\nEmbed:\n20 g baking soda\n14 g citric acid',
     );
@@ -239,7 +240,13 @@ describe('the work the rules lay out', () => {
       '400 g baking soda\n200 g citric acid\nEmbed:\n20 g baking soda\n14 g citric acid\n1 g water',
     );
     expectOrder(dry, 'weigh citric-acid > dish', 'weigh citric-acid > bowl', 'fill > mold');
-    expectOrder(wet, 'weigh citric-acid > bowl', 'weigh citric-acid > dish', 'fill > mold');
+    expectOrder(
+      wet,
+      'weigh sodium-bicarbonate > bowl',
+      'weigh citric-acid > dish',
+      'weigh citric-acid > bowl',
+      'fill > mold',
+    );
   });
 
   it('parts a bowl before the acid when either color is a dye, which keeps its water', () => {
@@ -393,7 +400,11 @@ describe('odd formulas', () => {
 
   it('computes the minutes of hands, more for more pieces', () => {
     const minutes = (pieces: number, which: 'making' | 'wrapping') =>
-      handsMinutes(bodyFrom(LANTERN), { catalog: SHIPPED, pieces }, which);
+      handsMinutes(
+        bodyFrom(LANTERN),
+        { catalog: SHIPPED, pieces, bowlG: 1500, fillMin: formingMinutes('press', pieces, null) },
+        which,
+      );
     // Fill, unmold, tray and turn: 1.4 minutes a piece, and 0.7 to wrap it. Common practice.
     expect(minutes(20, 'making') - minutes(10, 'making')).toBeCloseTo(14, 6);
     expect(minutes(20, 'wrapping')).toBeCloseTo(14, 6);

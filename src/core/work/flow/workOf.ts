@@ -1,13 +1,15 @@
 import type { OpKind } from '@/core/formula/model/kinds';
 import type { FormulaBody, Part } from '@/core/formula/model/schema';
 import { cookOf } from './cook';
-import { dressing, isOnFloor } from './dressing';
+import { isFloor } from '@/core/formula/model/parts';
+import { dressing } from './dressing';
 import { applyEdits } from './edits';
 import { finishing, forming } from './forming';
 import { mainMixing, smallMixing } from './mixing';
+import { isSmallBowl, usualMinutes } from './minutes';
 import { looseMixing } from './soaking';
 import { saidWaits } from './saidWaits';
-import { bloomsIn, secondColor, splitOf } from './split';
+import { partedBowl } from './split';
 import type { Operation, Work, WorkFacts } from './types';
 
 /** The work of a formula as the rules lay it out, with the maker's own changes on top. */
@@ -17,14 +19,18 @@ export function workOf(body: FormulaBody, facts: WorkFacts): Work {
 
 /**
  * The order the rules give: embeds and toppings ahead, the main mix, filled and formed; icing, drizzle and paint only
- * when the pieces are ready for them. An embed that holds water gets its acid right before it is filled in.
+ * when the pieces are ready for them. An embed that holds water gets its acid late, and right before that of the main mix:
+ * nothing is left to weigh once the main mix works.
  */
 export function laidOut(body: FormulaBody, plain: WorkFacts): readonly Operation[] {
-  const facts = { ...plain, waits: saidWaits(body, plain.catalog) };
+  const facts = {
+    ...plain,
+    waits: saidWaits(body, plain.catalog),
+    isSmall: isSmallBowl(plain.bowlG ?? mixG(body, plain.weighG)),
+  };
   const [main, ...others] = body.parts as [Part, ...Part[]];
   const isLoose = body.method === 'loose';
-  const second = secondColor(body);
-  const split = splitOf(main, second, facts, bloomsIn(facts));
+  const split = partedBowl(body, facts);
   const cook = cookOf(main, true, facts, split?.twins);
   const own = others
     .filter((part) => part !== split?.part && part.lines.length > 0)
@@ -33,22 +39,32 @@ export function laidOut(body: FormulaBody, plain: WorkFacts): readonly Operation
   const toppings = own.filter(({ part }) => part.kind === 'topping');
   const dressings = own.filter(({ part }) => part.kind === 'icing' || part.kind === 'paint');
   const small = [...mixes, ...toppings].map((part) => ({ part, mixing: smallMixing(part) }));
+  const wetAcids = small.flatMap(({ mixing }) => (mixing.isWet ? mixing.acid : []));
   return [
     ...small.flatMap(({ part, mixing }) => [
       ...mixing.ahead,
       ...(mixing.isWet ? [] : mixing.acid),
       ...(toppings.includes(part) ? [] : [part.op('rest', 'keep-dry', part.in('dish'))]),
     ]),
-    ...(isLoose ? looseMixing(cook) : mainMixing(body, cook, split, facts)),
-    ...small.flatMap(({ mixing }) => (mixing.isWet ? mixing.acid : [])),
+    ...(isLoose ? looseMixing(cook) : mainMixing(body, cook, split, facts, wetAcids)),
+    ...(isLoose ? wetAcids : []),
     ...forming(body, cook, {
-      floors: isLoose ? [] : toppings.filter(({ part }) => isOnFloor(part)),
-      tops: isLoose ? [] : toppings.filter(({ part }) => !isOnFloor(part)),
+      floors: isLoose ? [] : toppings.filter(({ part }) => isFloor(part)),
+      tops: isLoose ? [] : toppings.filter(({ part }) => !isFloor(part)),
       besides: [...mixes, ...toppings],
+      fillMin: facts.fillMin ?? usualMinutes('fill', facts.pieces, facts.isSmall),
     }),
     ...inOrderOfDressing(dressings.map((one) => ({ part: one.part, operations: dressing(one) }))),
     ...finishing(body, cook),
   ];
+}
+
+/** Grams in the bowl: the main mix and the colors parted off it. */
+function mixG({ parts }: FormulaBody, weighG: WorkFacts['weighG']): number {
+  return parts
+    .filter(({ kind }) => kind === 'main' || kind === 'split')
+    .flatMap(({ lines }) => lines)
+    .reduce((sum, { id, massG }) => sum + (weighG.get(id) ?? massG), 0);
 }
 
 /** Icing first, paint last: paint is dry in hours, icing in days. */
@@ -63,13 +79,25 @@ function inOrderOfDressing(
 /** Wrapping is counted with what is sold. */
 const OF_WRAPPING: readonly OpKind[] = ['wrap', 'jar'];
 
-/** Minutes of hands for a whole batch of so many pieces; waiting is not counted. @param which to make it, or to wrap it */
+/** Minutes of hands for a whole batch of so many pieces of a bowl of so many grams; waiting is not counted. @param which to make it, or to wrap it */
 export function handsMinutes(
   body: FormulaBody,
-  { catalog, pieces }: Pick<WorkFacts, 'catalog' | 'pieces'>,
+  {
+    catalog,
+    pieces,
+    bowlG,
+    fillMin,
+  }: Required<Pick<WorkFacts, 'catalog' | 'pieces' | 'bowlG' | 'fillMin'>>,
   which: 'making' | 'wrapping',
 ): number {
-  const facts = { catalog, pieces, weighG: new Map(), counted: new Set<string>() };
+  const facts = {
+    catalog,
+    pieces,
+    bowlG,
+    fillMin,
+    weighG: new Map(),
+    counted: new Set<string>(),
+  };
   return workOf(body, facts).operations.reduce(
     (sum, { op, minutes }) =>
       OF_WRAPPING.includes(op) === (which === 'wrapping') ? sum + minutes : sum,

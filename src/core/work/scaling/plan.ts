@@ -29,6 +29,8 @@ import {
 /** So many pieces of one mold. */
 export interface PlannedSet {
   readonly mold: Mold;
+  /** The mold of the shelf; null for one by its measures. */
+  readonly moldId: string | null;
   readonly pieces: number;
   readonly pieceG: number;
   /** What a finished piece weighs with what is on it; drying takes the alcohol off. */
@@ -137,7 +139,13 @@ export function planScale(
     );
   const leftG = poured.insideG * kept - first * piece.best - othersG(ask);
   const filled = [
-    { mold: request.mold, pieces: first, pieceG: piece.best, isSampler: false },
+    {
+      mold: request.mold,
+      moldId: request.moldId,
+      pieces: first,
+      pieceG: piece.best,
+      isSampler: false,
+    },
     ...fromTheRest(others, leftG),
   ];
   const sets = withNet(body, filled, poured.outsideShareG);
@@ -191,13 +199,14 @@ function fromTheRest(
   leftG: number,
 ): ReadonlyArray<Omit<PlannedSet, 'netG'> & Pick<MoldSet, 'tops'>> {
   let restG = leftG;
-  return others.map(({ mold, count, pieceG, isSampler, tops }) => {
+  return others.map(({ mold, moldId, count, pieceG, isSampler, tops }) => {
     const fits = isSampler
       ? Math.min(count, Math.max(0, Math.floor(restG / pieceG + SAME)))
       : count;
     if (isSampler) restG -= fits * pieceG;
     return {
       mold,
+      moldId,
       pieces: fits,
       pieceG,
       isSampler,

@@ -190,7 +190,7 @@ describe('spoons', () => {
   it.each([
     [1.5, 0.6, '1/2 tsp', 1.4787],
     [6.6, 1, '1 tsp + 1/4 tsp + 1/16 tsp + 1/32 tsp', 6.6232],
-    [0.001, 1, '1/32 tsp', 0.154],
+    [0.001, 1, 'half a pinch (1/32 tsp)', 0.154],
   ])('%d g at %d g/mL is %s', (massG, densityGMl, text, ofG) => {
     const spoons = inSpoons(massG, densityGMl);
     expect(sayCounted(spoons)).toBe(text);

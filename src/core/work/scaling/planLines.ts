@@ -139,7 +139,15 @@ function prepare(
               ({ lotId, materialId }) => lotId === way.lotId && materialId === line.materialId,
             ) ?? null)
           : null;
-      const counted = exactG > 0 ? countedOut(way, exactG, material, means) : null;
+      const counted =
+        exactG > 0
+          ? countedOut(
+              way?.kind ?? usualWay(line, exactG, material, scaleFor(exactG, scales)),
+              exactG,
+              material,
+              means,
+            )
+          : null;
       const weighExactG = counted?.massG ?? exactG / (premix?.strengthFraction ?? 1);
       return {
         line,
@@ -192,15 +200,32 @@ function plannedLine(one: Prepared, weighG: number): PlannedLine {
   };
 }
 
+/** More drops than this nobody counts. Rovack estimate. */
+const MOST_DROPS_G = 5;
+const WRITTEN_IN_DROPS = /\bdrops?\b|\bgtts?\b/i;
+
+/**
+ * How a line gets into the bowl while the maker has not said: what was written in drops is counted in drops, and petals that the
+ * scale does not see are a pinch.
+ */
+function usualWay(
+  { written = '' }: Line,
+  exactG: number,
+  { isLiquid, role }: Material,
+  { stepG }: BenchScale,
+): Way['kind'] {
+  if (isLiquid && WRITTEN_IN_DROPS.test(written) && exactG <= MOST_DROPS_G) return 'drops';
+  return role === 'botanical' && exactG < stepG / 2 ? 'spoons' : 'scale';
+}
+
 function countedOut(
-  way: Way | undefined,
+  way: Way['kind'],
   exactG: number,
   material: Material,
   means: Means,
 ): Counted | null {
-  if (way?.kind === 'drops' && material.isLiquid)
-    return inDrops(exactG, gramsOfDrop(material, means));
-  return way?.kind === 'spoons' ? inSpoons(exactG, material.densityGMl.level.value.best) : null;
+  if (way === 'drops' && material.isLiquid) return inDrops(exactG, gramsOfDrop(material, means));
+  return way === 'spoons' ? inSpoons(exactG, material.densityGMl.level.value.best) : null;
 }
 
 function gramsOfDrop(material: Material, { small }: Means): number {

@@ -33,9 +33,17 @@ export function inSpoons(massG: number, levelDensityGMl: number): Counted {
   return { how: 'spoons', count, massG: count * gramsOfFinest };
 }
 
-/** `14 drops`, `1/4 tsp + 1/32 tsp`. */
+/** Thirty-seconds of a teaspoon between two fingers. Common practice: a pinch is a sixteenth. */
+const PINCHES: Readonly<Record<number, string>> = {
+  1: 'half a pinch (1/32 tsp)',
+  2: 'a pinch (1/16 tsp)',
+};
+
+/** `14 drops`, `1/4 tsp + 1/32 tsp`, `a pinch (1/16 tsp)`. */
 export function sayCounted({ how, count }: Pick<Counted, 'how' | 'count'>): string {
   if (how === 'drops') return `${count} ${count === 1 ? 'drop' : 'drops'}`;
+  const pinch = PINCHES[count];
+  if (pinch !== undefined) return pinch;
   let rest = count;
   return SPOONS.flatMap((part) => {
     const each = FINEST / part;

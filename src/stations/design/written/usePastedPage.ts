@@ -2,6 +2,7 @@ import { computed, ref, watch } from 'vue';
 import { conditionsFor } from '@/core/workshop/settings/conditionsFor';
 import { evaluate } from '@/core/results/evaluation/evaluate';
 import { sayFinding } from '@/core/results/evaluation/messages';
+import { withHalves } from '@/core/formula/model/halves';
 import { bodyOfRecipe, type Said } from '@/core/formula/reading/bodyOfRecipe';
 import { readRecipe, type PageSaid, type RecipeResult } from '@/core/formula/reading/readRecipe';
 import type { FormulaBody, PartKind } from '@/core/formula/model/schema';
@@ -59,7 +60,10 @@ export function usePastedPage() {
     const asked = Object.fromEntries(
       recipe.value.askedParts.map(({ partId, line }) => [partId, kinds.value[line] ?? 'embed']),
     );
-    const read = bodyOfRecipe(recipe.value, { ...chosen.value, kinds: asked });
+    const read = withHalves(
+      bodyOfRecipe(recipe.value, { ...chosen.value, kinds: asked }),
+      recipe.value.splitShares,
+    );
     const partIds = new Set(read.parts.map(({ id }) => id));
     return {
       ...read,

@@ -13,6 +13,7 @@ import {
 import type { Batch } from '@/core/batches/records/schema';
 import { counted } from '@/core/basics/format/numbers';
 import { useBenchStore } from '@/stores/bench';
+import { moldName } from '@/core/work/scaling/moldNames';
 import { asksWhatIsLeft, leftInBowlG } from '@/core/batches/records/leftInBowl';
 import { formatMass } from '@/core/basics/format/quantities';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
@@ -27,6 +28,10 @@ const rejects = ref('0');
 /** Mini pieces of the plan: a count of their own. */
 const planned = computed(() => plannedSamplers(props.batch));
 const samplers = ref(String(planned.value));
+/** Pieces of several molds are counted mold by mold. */
+const molds = (props.batch.plan.sets ?? []).filter(({ isSampler }) => !isSampler);
+const isByMold = molds.length > 1;
+const byMold = ref(molds.map((set) => ({ pieces: String(set.pieces), rejects: '0' })));
 const problem = ref('');
 const { isSure } = useConfirmTwice(problem);
 
@@ -37,11 +42,22 @@ function wholeNumber(text: string): number | null {
 
 /** What is typed, as far as it reads. */
 const count = computed(() => {
-  const [whole, wrong] = [wholeNumber(pieces.value), wholeNumber(rejects.value)];
+  const rows = (isByMold ? byMold.value : [{ pieces: pieces.value, rejects: rejects.value }]).map(
+    (row) => ({ pieces: wholeNumber(row.pieces), rejects: wholeNumber(row.rejects) }),
+  );
+  const read = rows.flatMap((row) =>
+    row.pieces === null || row.rejects === null
+      ? []
+      : [{ pieces: row.pieces, rejects: row.rejects }],
+  );
   const minis = planned.value > 0 ? wholeNumber(samplers.value) : 0;
-  return whole === null || wrong === null || minis === null
-    ? null
-    : { pieces: whole, rejects: wrong, samplers: minis };
+  if (read.length < rows.length || minis === null) return null;
+  return {
+    pieces: read.reduce((sum, row) => sum + row.pieces, 0),
+    rejects: read.reduce((sum, row) => sum + row.rejects, 0),
+    samplers: minis,
+    molds: read,
+  };
 });
 const leftG = computed(() => (count.value ? leftInBowlG(props.batch, count.value) : 0));
 const asksLeft = computed(() => asksWhatIsLeft(props.batch, leftG.value));
@@ -55,23 +71,21 @@ const LEFT = [
 const fate = ref<(typeof LEFT)[number]['value']>(LOST);
 
 function next(): void {
-  const whole = wholeNumber(pieces.value);
-  const wrong = wholeNumber(rejects.value);
-  const minis = planned.value > 0 ? wholeNumber(samplers.value) : 0;
-  if (whole === null || wrong === null || minis === null) {
+  if (count.value === null) {
     problem.value = 'Type whole numbers, 0 or more.';
     return;
   }
+  const { samplers: minis, molds: rows, ...whole } = count.value;
   const doubt = countDoubt(
-    whole + wrong + minis,
+    whole.pieces + whole.rejects + minis,
     weighedTotalG(props.batch),
     meanPieceG(props.batch),
   );
   if (!isSure(doubt)) return;
   bench.settle({
     kind: 'counted',
-    pieces: whole,
-    rejects: wrong,
+    ...whole,
+    ...(isByMold && { molds: rows }),
     ...(planned.value > 0 && { samplers: minis }),
     ...(asksLeft.value &&
       fate.value !== LOST && { left: { massG: leftG.value, fate: fate.value } }),
@@ -82,8 +96,35 @@ useBenchKeys({ space: next });
 </script>
 
 <template>
-  <div class="fields">
+  <div v-for="(set, i) in isByMold ? molds : []" :key="i" class="fields by-mold">
+    <p>{{ moldName(set) }}</p>
     <div class="field">
+      <label :for="`pieces-${i}`"
+        >Whole pieces<span class="visually-hidden">, {{ moldName(set) }}</span></label
+      >
+      <input
+        :id="`pieces-${i}`"
+        v-model="byMold[i]!.pieces"
+        inputmode="numeric"
+        autocomplete="off"
+        @keydown.enter="next"
+      />
+    </div>
+    <div class="field">
+      <label :for="`rejects-${i}`"
+        >Rejects<span class="visually-hidden">, {{ moldName(set) }}</span></label
+      >
+      <input
+        :id="`rejects-${i}`"
+        v-model="byMold[i]!.rejects"
+        inputmode="numeric"
+        autocomplete="off"
+        @keydown.enter="next"
+      />
+    </div>
+  </div>
+  <div v-if="!isByMold || planned > 0" class="fields">
+    <div v-if="!isByMold" class="field">
       <label for="pieces">Whole pieces</label>
       <input
         id="pieces"
@@ -93,7 +134,7 @@ useBenchKeys({ space: next });
         @keydown.enter="next"
       />
     </div>
-    <div class="field">
+    <div v-if="!isByMold" class="field">
       <label for="rejects">Rejects</label>
       <input
         id="rejects"
@@ -139,6 +180,14 @@ useBenchKeys({ space: next });
 </template>
 
 <style scoped>
+.by-mold {
+  align-items: end;
+}
+.by-mold p {
+  min-width: 240px;
+  margin: 0 0 10px;
+  font-size: var(--text-title);
+}
 .left p {
   margin: 0 0 6px;
   font-size: var(--text-title);

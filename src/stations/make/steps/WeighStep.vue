@@ -51,6 +51,8 @@ const isAsking = ref(false);
 
 /** As this scale shows it. */
 const readout = computed(() => readoutOf(stepG, props.step.targetG));
+/** A band narrower than the scale’s step never shows as one down to nothing. */
+const band = computed(() => readoutOf(stepG, props.step.toleranceG));
 const typedG = computed(() => parseQuantity(typed.value, 'g', readout.value.shown));
 const shownG = computed(() =>
   isTyped.value ? (typedG.value.ok ? typedG.value.value : 0) : reading.value.massG,
@@ -206,8 +208,8 @@ useBenchKeys(
     >
     <span v-if="step.lots.length">Lot {{ step.lots.map(({ code }) => code).join(', then ') }}</span>
     <span v-if="!isCounted"
-      >OK {{ readout.figure(step.targetG - step.toleranceG) }}–{{
-        readout.say(step.targetG + step.toleranceG)
+      >OK {{ band.figure(step.targetG - step.toleranceG) }}–{{
+        band.say(step.targetG + step.toleranceG)
       }}</span
     >
   </div>

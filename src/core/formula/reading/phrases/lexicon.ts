@@ -21,8 +21,10 @@ const VERBS: ReadonlyArray<readonly [words: string, op: OpKind | null]> = [
   ['rests?|wait|stand|leave(?: it| them)?|let(?: it| them)?', 'rest'],
   ['dry|air', 'dry'],
   ['unmold|unmould|turn out|pop out', 'unmold'],
-  ['ice|pipe|frost', 'ice'],
-  ['paint|brush', 'paint'],
+  ['(?:ice(?![- ]cube)|pipe|frost)', 'ice'],
+  // Loose dust and petals that stick out go once the piece is hard, before it is wrapped.
+  ['(?:brush|dust|knock) off|trim', 'wrap'],
+  ['paint|brush|stamp', 'paint'],
   ['decorate|sprinkle(?: in| on)?|scatter|dust with', 'top'],
   ['lay|line', 'lay'],
   ['wrap|seal|package|bag', 'wrap'],

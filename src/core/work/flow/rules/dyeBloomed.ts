@@ -1,4 +1,6 @@
-import { needsBloom } from '../routes';
+import type { Part } from '@/core/formula/model/schema';
+import { materialById, type Catalog } from '@/core/matter/materials/catalog';
+import { isWatery, needsBloom } from '../routes';
 import { heldIn, type Held } from '../walk';
 import type { BrokenBy, Rule } from './rule';
 
@@ -7,11 +9,9 @@ export const dyeBloomed: Rule<'dye-bloomed'> = {
   code: 'dye-bloomed',
   reason: 'A dye that is not bloomed shows as specks. Its water on top of the acid foams.',
   source: 'common practice',
-  breaks: ({ body, moments }) => {
-    // Icing and paint are liquid as they are mixed: a dye is wetted there.
-    const wet = new Set(
-      body.parts.flatMap(({ id, kind }) => (kind === 'icing' || kind === 'paint' ? [id] : [])),
-    );
+  breaks: ({ body, moments, catalog }) => {
+    // Icing and paint are liquid as they are mixed: a dye is wetted there. A dry embed must stay dry.
+    const wet = new Set(body.parts.flatMap((part) => (needsNoBloom(part, catalog) ? [part.id] : [])));
     return moments.flatMap(({ operation, before }): readonly BrokenBy<'dye-bloomed'>[] => {
       const { op, id } = operation;
       const [there, coming] = [heldIn(before, operation.vessel), heldIn(before, operation.from)];
@@ -29,6 +29,12 @@ export const dyeBloomed: Rule<'dye-bloomed'> = {
     });
   },
 };
+
+function needsNoBloom({ kind, lines }: Part, catalog: Catalog): boolean {
+  if (kind === 'embed')
+    return !lines.some(({ materialId }) => isWatery(materialById(catalog, materialId)));
+  return kind === 'icing' || kind === 'paint';
+}
 
 /** A dye that its recipe stirs into the oil, or sprays, has its liquid already. */
 function isDry({ material, line, isBloomed }: Held): boolean {

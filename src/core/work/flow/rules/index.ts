@@ -18,6 +18,7 @@ import { paintByItsCarrier } from './paintByItsCarrier';
 import { acidAndWaterDoNotWait } from './acidAndWaterDoNotWait';
 import { everyLineArrives } from './everyLineArrives';
 import { nothingIsPouredFromEmpty } from './nothingIsPouredFromEmpty';
+import { pressedInTime } from './pressedInTime';
 import { oxidizerStaysDry } from './oxidizerStaysDry';
 import type { Broken, BrokenBy, Rule, RuleCode, WaysBroken } from './rule';
 
@@ -38,6 +39,7 @@ export const RULES: readonly Rule[] = [
   everyLineArrives,
   nothingIsPouredFromEmpty,
   oxidizerStaysDry,
+  pressedInTime,
 ];
 
 /** Where this order of the work breaks a rule, in the order of the rules. */
@@ -100,6 +102,8 @@ const SENTENCES: {
   'nothing-is-poured-from-empty': () => 'There is nothing in the vessel that you pour here.',
   'oxidizer-stays-dry': (_how, names) =>
     `${subject(names, 'wets', 'wet')} the percarbonate. It warms up and gives off oxygen. Press it dry, or leave it as powder.`,
+  'pressed-in-time': ({ minutes }) =>
+    `You fill for ${formatMinutes(minutes)} with the acid in. The mix dries and works meanwhile. Split the bowl, or use a second press.`,
 };
 const WATER = 'water';
 const MOST_NAMED = 3;

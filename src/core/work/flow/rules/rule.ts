@@ -15,6 +15,7 @@ export interface WaysBroken {
   'every-line-arrives': 'left' | 'nowhere';
   'nothing-is-poured-from-empty': null;
   'oxidizer-stays-dry': null;
+  'pressed-in-time': { readonly minutes: number };
 }
 export type RuleCode = keyof WaysBroken;
 

@@ -1,7 +1,7 @@
 import { heldIn } from '../walk';
 import type { Rule } from './rule';
 
-/** With the acid last, the mix is squeezed before the acid is in. */
+/** With the acid last, the mix is squeezed before the acid is in; powders that nothing has wetted yet tell a hand nothing. */
 export const squeezeBeforeAcid: Rule<'squeeze-before-acid'> = {
   code: 'squeeze-before-acid',
   reason: 'Before the acid you can still fix a wet mix. After it, the mix reacts.',
@@ -17,7 +17,11 @@ export const squeezeBeforeAcid: Rule<'squeeze-before-acid'> = {
         ),
     );
     const squeezeAt = moments.findIndex(({ operation }) => operation.op === 'squeeze');
-    if (acidAt < 0 || (squeezeAt >= 0 && squeezeAt < acidAt)) return [];
-    return [{ opId: moments[acidAt]?.operation.id ?? null, how: null, names: [] }];
+    const atAcid = moments[acidAt];
+    const isWet =
+      atAcid !== undefined &&
+      heldIn(atAcid.before, atAcid.operation.vessel).some(({ material }) => material.isLiquid);
+    if (!isWet || (squeezeAt >= 0 && squeezeAt < acidAt)) return [];
+    return [{ opId: atAcid.operation.id, how: null, names: [] }];
   },
 };

@@ -1,0 +1,52 @@
+import { newId } from '@/core/basics/newId';
+import { timesLine } from './parts';
+import type { FormulaBody, Line, Part } from './schema';
+
+const HALF = 0.5;
+const NEARLY_ALL = 1 - 1e-6;
+
+/**
+ * A second color that names nothing but what sets it apart takes its share of the main mix along, as the menu's does; the colors
+ * of the main mix, and the water they are bloomed in, stay with it. Where the shares are the whole mix (`half the batch`, `the
+ * other half`), the last of them is what stays in the first bowl. Half each where nobody says otherwise: common practice.
+ * @param shares of the whole mix, 0 to 1, by the id of the part
+ */
+export function withHalves(
+  body: FormulaBody,
+  shares: ReadonlyMap<string, number> = new Map(),
+): FormulaBody {
+  const [main, ...others] = body.parts;
+  const bare = others.filter((part) => part.kind === 'split' && !isMixOfItsOwn(part));
+  if (!main || !isMixOfItsOwn(main) || bare.length === 0) return body;
+  const shareOf = ({ id, name }: Part) =>
+    shares.get(id) ?? (bare.length === 1 || /\bhalf\b/i.test(name) ? HALF : 1 / (bare.length + 1));
+  const isWhole = bare.reduce((sum, part) => sum + shareOf(part), 0) > NEARLY_ALL;
+  const last = isWhole && bare.length > 1 ? bare.at(-1) : undefined;
+  const parted = bare.filter((part) => part !== last);
+  const taken = parted.reduce((sum, part) => sum + shareOf(part), 0);
+  if (taken > NEARLY_ALL) return body;
+  const isOwn = ({ phase, how }: Line) => phase === 'color' || how === 'bloom-water';
+  const stays = main.lines.map((line) => (isOwn(line) ? line : timesLine(line, 1 - taken)));
+  const goes = (part: Part) =>
+    main.lines.flatMap((line) =>
+      isOwn(line) ? [] : [{ ...timesLine(line, shareOf(part)), id: newId() }],
+    );
+  return {
+    ...body,
+    parts: [
+      { ...main, lines: [...stays, ...(last?.lines ?? [])] },
+      ...others.flatMap((part) => {
+        if (part === last) return [];
+        return parted.includes(part) ? [{ ...part, lines: [...goes(part), ...part.lines] }] : [part];
+      }),
+    ],
+    unread: body.unread.map((entry) =>
+      entry.partId === last?.id ? { ...entry, partId: main.id } : entry,
+    ),
+  };
+}
+
+/** Has it soda or another powder of its own? */
+function isMixOfItsOwn({ lines }: Part): boolean {
+  return lines.some(({ phase, how }) => phase === 'dry' && how === undefined);
+}
