@@ -24,7 +24,7 @@ export function workFor(text: string, rawOptions: Readonly<Record<string, unknow
   if (!found.ok) return found;
   const { catalog } = found;
   const body = { ...found.body, ...(options.school && { school: options.school }) };
-  const usualG = usualPieceG(usualRequest(body.family).mold, body.method);
+  const usualG = usualPieceG(usualRequest(body).mold, body.method);
   const { operations } = workOf(body, {
     catalog,
     pieces: options.pieces ?? found.pieces ?? Math.max(1, Math.floor(totalMassG(body) / usualG)),

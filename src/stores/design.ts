@@ -38,7 +38,7 @@ export const useDesignStore = defineStore('design', () => {
     () =>
       (
         workshop.settings.requests[formula.value?.id ?? ''] ??
-        usualRequest(formula.value?.body.family ?? 'bath-bomb')
+        usualRequest(formula.value?.body ?? { family: 'bath-bomb', method: 'press' })
       ).mold,
   );
   const pieceG = computed(() => (body.value ? usualPieceG(mold.value, body.value.method) : null));

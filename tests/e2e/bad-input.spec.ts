@@ -1,6 +1,6 @@
 import { readFile, truncate, writeFile } from 'node:fs/promises';
 import { expect, test, type Page } from '@playwright/test';
-import { SAMPLE_URL, pasteRecipe, startEmpty } from './support';
+import { SAMPLE_URL, chooseForming, pasteRecipe, startEmpty } from './support';
 
 async function tryPaste(page: Page, text: string): Promise<void> {
   const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
@@ -183,6 +183,7 @@ test('a slip of spelling is answered by one press, a danger is a stop with its r
   await expect(dialog).toContainText('with acid it frees chlorine dioxide');
   await dialog.getByRole('button', { name: 'Citric acid, anhydrous' }).click();
   await expect(dialog.getByLabel('Recipe as written')).toHaveValue(/150 g Citric acid, anhydrous/);
+  await chooseForming(page, 'bench press');
   await dialog.getByRole('button', { name: 'Create formula' }).click();
   await expect(page.getByText('A chlorite must not be in a fizzing product')).toBeVisible();
 

@@ -27,7 +27,20 @@ export async function pasteRecipe(page: Page, name: string, text: string): Promi
   const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
   await dialog.getByLabel('Name').fill(name);
   await dialog.getByLabel('Recipe as written').fill(text);
+  await chooseForming(page, 'bench press');
   await dialog.getByRole('button', { name: 'Create formula' }).click();
+}
+
+/** Says how the pieces are formed where neither the page nor the shelf does. */
+export async function chooseForming(page: Page, method: string): Promise<void> {
+  const forming = page
+    .getByRole('dialog', { name: 'Paste a recipe' })
+    .getByRole('combobox', { name: 'Forming' });
+  await expect(forming).toBeVisible();
+  if (!(await page.getByText('Choose how you form it').isVisible())) return;
+  await forming.focus();
+  await page.keyboard.press('ArrowDown');
+  await page.getByRole('option', { name: method, exact: true }).click();
 }
 
 /** The figure an instrument shows. */

@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import { pdfText } from './pdfText';
-import { pasteRecipe, skipTo, startEmpty, stepTitle } from './support';
+import { pasteRecipe, skipTo, startEmpty, stepTitle, chooseForming } from './support';
 
 const TWO_COLORS = `Harbor Light bath bombs (makes 6)
 450 g baking soda
@@ -239,6 +239,7 @@ test('menthol goes into the oil or into the alcohol, as it is said; a cube takes
   const dialog = page.getByRole('dialog', { name: 'Paste a recipe' });
   await dialog.getByLabel('Recipe as written').fill(CUBE);
   await expect(dialog).toContainText(/It has anhydrous washing soda and borax\./);
+  await chooseForming(page, 'silicone tray');
   await dialog.getByRole('button', { name: 'Create formula' }).click();
   await page.getByRole('button', { name: 'Plan a batch' }).click();
   inOrder(

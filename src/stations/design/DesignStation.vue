@@ -7,6 +7,7 @@ import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { PRESETS, bodyOfPreset, type PresetId } from '@/core/formula/model/presets';
 import { describeVersion } from '@/core/formula/model/versions';
+import { ownForming } from '@/core/workshop/shelf/workplace';
 import { emptyBody } from '@/core/formula/model/create';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import { useDesignStore } from '@/stores/design';
@@ -41,7 +42,9 @@ function take(name: string, body: FormulaBody): void {
 }
 
 function startEmpty(): void {
-  take('Untitled formula', emptyBody('bath-bomb'));
+  // Without a word of the shelf, two hands are what everybody has.
+  const method = ownForming(workshop.tools, workshop.molds) ?? 'hand';
+  take('Untitled formula', { ...emptyBody('bath-bomb'), method });
 }
 
 const PRESET_ITEMS = PRESETS.map(({ id, title, says }) => ({ value: id, title, subtitle: says }));

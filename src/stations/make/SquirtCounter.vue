@@ -20,6 +20,8 @@ const props = defineProps<{
   /** What the recipe sprays, and the line it stands for. */
   ownId?: string;
   lineId?: string;
+  /** The bowl it goes into at first, once there are two. */
+  into?: 1 | 2;
   /** Grams of a spoonful, where it goes in by the spoon. */
   spoonG?: number;
 }>();
@@ -30,7 +32,7 @@ const SPRAYED = ['water', 'witch-hazel', 'isopropyl-alcohol-99'] as const;
 /** The formula's own liquid comes first. */
 const choices = [...new Set([props.ownId ?? SPRAYED[0], ...SPRAYED])];
 const materialId = ref<string>(choices[0] ?? SPRAYED[0]);
-const bowl = ref<1 | 2>(1);
+const bowl = ref<1 | 2>(props.into ?? 1);
 const parted = computed(() => isParted(props.batch));
 const here = computed(() =>
   standing(props.batch, 'added').filter(

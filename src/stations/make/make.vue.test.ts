@@ -412,6 +412,31 @@ describe('the count', () => {
     expect(now().outcome).toBe('at-the-bench');
   });
 
+  it('asks mold by mold where the batch has several, and keeps each', async () => {
+    const batch = begun(bodyFrom(LANTERN));
+    const set = (name: string, pieces: number) => ({
+      mold: { shape: 'sphere' as const, diameterMm: 60 },
+      name,
+      pieces,
+      pieceG: batch.plan.pieceG,
+      isSampler: false,
+    });
+    const sets = [set('Large sphere', 5), set('Small cube', 3)];
+    const { now, key } = await benchAt('count', { ...batch, plan: { ...batch.plan, sets } });
+    await field(page(), 'Whole pieces, Large sphere').setValue('5');
+    await field(page(), 'Whole pieces, Small cube').setValue('2');
+    await field(page(), 'Rejects, Small cube').setValue('1');
+    await key(' ');
+    expect(standing(now(), 'counted').at(-1)).toMatchObject({
+      pieces: 7,
+      rejects: 1,
+      molds: [
+        { pieces: 5, rejects: 0 },
+        { pieces: 2, rejects: 1 },
+      ],
+    });
+  });
+
   it('of more pieces than the bowl can have given is asked about', async () => {
     const { now, key } = await benchAt('count');
     await field(page(), 'Whole pieces').setValue('5000');

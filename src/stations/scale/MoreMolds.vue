@@ -24,7 +24,7 @@ const choices = computed(() => [
 ]);
 
 function add(): void {
-  const { mold } = usualRequest(props.body.family);
+  const { mold } = usualRequest(props.body);
   emit('change', [...props.sets, { mold, moldId: null, fillG: null, count: 6, isSampler: false }]);
 }
 

@@ -29,6 +29,7 @@ export function restAsPlanned(batch: Batch, now: string, takeOff: TakeOff = () =
           squirts: null,
           why: 'sprayed',
           lineId: step.lineId,
+          ...(step.bowl && { bowl: step.bowl }),
           lots: [...takeOff(step.materialId, step.targetG ?? 0)],
         },
         now,

@@ -90,10 +90,10 @@ export function mixToCome(batch: Batch, bowl: BowlNumber = 1): readonly Material
 /** What the recipe sprays, less what was sprayed already. */
 function stillSprayed(
   batch: Batch,
-  { lineId, materialId, targetG = 0 }: StepOf<'spray'>,
+  { lineId, materialId, targetG = 0, bowl: into }: StepOf<'spray'>,
   bowl: BowlNumber,
 ): readonly MaterialMass[] {
-  if (lineId === undefined || bowl !== 1) return [];
+  if (lineId === undefined || bowl !== (into ?? 1)) return [];
   const sprayedG = standing(batch, 'added').reduce(
     (sum, entry) => (entry.lineId === lineId ? sum + entry.massG : sum),
     0,

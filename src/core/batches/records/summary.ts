@@ -35,9 +35,21 @@ export function weighedLines(batch: Batch): readonly WeighedLine[] {
   const weighed = standing(batch, 'weighed').flatMap((entry) =>
     sharesOf(entry).map(({ lineId, fraction }) => ({ entry, lineId, fraction })),
   );
+  const sprayed = standing(batch, 'added').flatMap((entry) => {
+    const step = batch.steps.find(({ id }) => id === entry.stepId);
+    const shares = step?.kind === 'spray' ? step.shares : undefined;
+    const isOfStep = shares?.some(({ lineId }) => lineId === entry.lineId) ?? false;
+    const of = isOfStep && shares ? shares : [{ lineId: entry.lineId, fraction: 1 }];
+    return of.map(({ lineId, fraction }) => ({
+      lineId,
+      at: entry.at,
+      massG: entry.massG * fraction,
+      lots: (entry.lots ?? []).map((use) => ({ ...use, massG: use.massG * fraction })),
+    }));
+  });
   return batch.plan.lines.map(({ lineId, partId, materialId, exactG, targetG, stepG }) => {
     const own = weighed.filter((one) => one.lineId === lineId);
-    const sprays = standing(batch, 'added').filter((entry) => entry.lineId === lineId);
+    const sprays = sprayed.flatMap((one) => (one.lineId === lineId ? [one] : []));
     const last = own.at(-1)?.entry;
     const lastSpray = sprays.at(-1);
     return {
@@ -57,7 +69,7 @@ export function weighedLines(batch: Batch): readonly WeighedLine[] {
         ...own.flatMap(({ entry, fraction }) =>
           (entry.lots ?? []).map(({ lotId, massG }) => ({ lotId, massG: massG * fraction })),
         ),
-        ...sprays.flatMap(({ lots = [] }) => lots),
+        ...sprays.flatMap(({ lots }) => lots),
       ],
       stepG,
     };

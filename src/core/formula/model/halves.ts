@@ -1,7 +1,11 @@
+import { materialById, type Catalog } from '@/core/matter/materials/catalog';
+import type { Role } from '@/core/matter/materials/types';
 import { newId } from '@/core/basics/newId';
 import { timesLine } from './parts';
 import type { FormulaBody, Line, Part } from './schema';
 
+/** What makes a mix of its own. */
+const BASIS: readonly Role[] = ['base', 'acid', 'salt', 'builder'];
 const HALF = 0.5;
 const NEARLY_ALL = 1 - 1e-6;
 
@@ -13,8 +17,11 @@ const NEARLY_ALL = 1 - 1e-6;
  */
 export function withHalves(
   body: FormulaBody,
+  catalog: Catalog,
   shares: ReadonlyMap<string, number> = new Map(),
 ): FormulaBody {
+  const roleOf = ({ materialId }: Line) => materialById(catalog, materialId).role;
+  const isMixOfItsOwn = ({ lines }: Part) => lines.some((line) => BASIS.includes(roleOf(line)));
   const [main, ...others] = body.parts;
   const bare = others.filter((part) => part.kind === 'split' && !isMixOfItsOwn(part));
   if (!main || !isMixOfItsOwn(main) || bare.length === 0) return body;
@@ -25,7 +32,7 @@ export function withHalves(
   const parted = bare.filter((part) => part !== last);
   const taken = parted.reduce((sum, part) => sum + shareOf(part), 0);
   if (taken > NEARLY_ALL) return body;
-  const isOwn = ({ phase, how }: Line) => phase === 'color' || how === 'bloom-water';
+  const isOwn = (line: Line) => roleOf(line) === 'color' || line.how === 'bloom-water';
   const stays = main.lines.map((line) => (isOwn(line) ? line : timesLine(line, 1 - taken)));
   const goes = (part: Part) =>
     main.lines.flatMap((line) =>
@@ -37,16 +44,13 @@ export function withHalves(
       { ...main, lines: [...stays, ...(last?.lines ?? [])] },
       ...others.flatMap((part) => {
         if (part === last) return [];
-        return parted.includes(part) ? [{ ...part, lines: [...goes(part), ...part.lines] }] : [part];
+        return parted.includes(part)
+          ? [{ ...part, lines: [...goes(part), ...part.lines] }]
+          : [part];
       }),
     ],
     unread: body.unread.map((entry) =>
       entry.partId === last?.id ? { ...entry, partId: main.id } : entry,
     ),
   };
-}
-
-/** Has it soda or another powder of its own? */
-function isMixOfItsOwn({ lines }: Part): boolean {
-  return lines.some(({ phase, how }) => phase === 'dry' && how === undefined);
 }

@@ -46,7 +46,7 @@ const TOLD =
 const TOLD_ALONE = /^(?:method|instructions?|directions?|how to make (?:it|them)|notes?|tips?)$/i;
 const ALONE =
   /^(?:the )?(?:base|main|outer|inner|inside|outside|middle|embeds?|cent(?:er|re)|core|filling|shells?|toppings?|icing|frosting|paint|drizzle|glaze|second colou?r|main mix|base mix)(?: \d)?$/i;
-const PIECES = String.raw`(?:(?:small|big|large|round|mini)\s+)?(?:pieces?|(?:bath\s+|shower\s+)?bombs?|(?:shower\s+)?steamers?|cubes?|tablets?|pucks?|jars?|sachets?|balls?|child(?:ren)?|kids?|person|pair of hands)`;
+const PIECES = String.raw`(?:(?:small|big|large|round|mini)\s+)?(?:pieces?|(?:bath\s+|shower\s+)?bombs?|(?:shower\s+)?steamers?|cubes?|tablets?|pucks?|jars?|sachets?|balls?|child(?:ren)?|kids?)`;
 /** Grams a piece: `50 g each`, `2 g per piece`. */
 const PER_PIECE = new RegExp(
   `(\\d+(?:[.,]\\d+)?)\\s*(?:g|grams?)\\s*(?:each|(?:per|a|for each|on each)\\s+${PIECES})`,
@@ -127,9 +127,18 @@ export function readInlineHeading(words: string): Heading | null {
 const PLACED =
   /\b(?:(?:laid |sprinkled )?(?:on|in|at|into|onto) (?:the )?(?:floor|bottom) of (?:the|each) mou?lds?(?: first)?|laid first)\b/i;
 const SHARES: ReadonlyArray<readonly [RegExp, (found: RegExpExecArray) => number]> = [
-  [/\b(?:one |the other )?half(?: of)?(?: (?:the|this|my))?(?: (?:mix|mixture|batch|bowl|base))?\b/i, () => 0.5],
-  [/\b(?:a|one) third(?: of)?(?: (?:the|this|my))?(?: (?:mix|mixture|batch|bowl|base))?\b/i, () => 1 / 3],
-  [/\b(?:a|one) quarter(?: of)?(?: (?:the|this|my))?(?: (?:mix|mixture|batch|bowl|base))?\b/i, () => 0.25],
+  [
+    /\b(?:one |the other )?half(?: of)?(?: (?:the|this|my))?(?: (?:mix|mixture|batch|bowl|base))?\b/i,
+    () => 0.5,
+  ],
+  [
+    /\b(?:a|one) third(?: of)?(?: (?:the|this|my))?(?: (?:mix|mixture|batch|bowl|base))?\b/i,
+    () => 1 / 3,
+  ],
+  [
+    /\b(?:a|one) quarter(?: of)?(?: (?:the|this|my))?(?: (?:mix|mixture|batch|bowl|base))?\b/i,
+    () => 0.25,
+  ],
   [
     /\b(\d{1,2}) ?% of (?:the |this |my )?(?:mix|mixture|batch|bowl|base)\b/i,
     ([, figure]) => Number(figure) / 100,

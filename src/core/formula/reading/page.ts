@@ -170,7 +170,8 @@ function takeWords(found: Found, { row, from, raw, text, isFirst }: RowWords): v
     takeLabeled(found, labeled.label, { row, from: from + labeled.length, raw });
     return;
   }
-  const heading = readSizedHeading(bare) ?? (forEvery || bare === '' ? null : readHeading(bare, brackets));
+  const heading =
+    readSizedHeading(bare) ?? (forEvery || bare === '' ? null : readHeading(bare, brackets));
   if (heading) {
     takeHeading(found, heading, row, raw);
     return;
@@ -373,7 +374,10 @@ function takeInline(
   if (heading.kind !== 'part' || heading.partKind === 'main')
     takeHeadingYield(found, at.headingFrom, at.from);
   openHeading(found, heading, at.row.number, at.raw);
-  takeSentences(found, at.row, at.from, at.raw);
+  const each = readForEvery(words(found, at.from, at.row.to));
+  // `3 g sprinkles per piece, pressed on top`
+  if (each && PIECE.test(each.per.replace(/\s*[,;].*$/, ''))) takePerPiece(found, each.each, at);
+  else takeSentences(found, at.row, at.from, at.raw);
   found.stock = null;
   // A section of one row ends with it; the main mix goes on.
   if (heading.kind === 'part' && heading.partKind !== 'main') {

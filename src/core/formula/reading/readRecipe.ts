@@ -141,7 +141,12 @@ function tidied(
   asked: Pick<RecipeReading, 'takenAsGrams' | 'sharesAsked'>,
 ): RecipeReading {
   const { parts, unread, remarks, notes, title, rows, askedParts, unitless, yields } = found;
-  const pieces = yields.count ?? null;
+  // A page of nothing but amounts for one piece makes one.
+  const isOfOne =
+    yields.count === undefined &&
+    parts[0].lines.length > 1 &&
+    parts[0].lines.every(({ id }) => found.perPiece.has(id));
+  const pieces = isOfOne ? 1 : (yields.count ?? null);
   const asks = new Set(unread.map(({ partId }) => partId));
   const kept = parts
     .filter((part, i) => i === 0 || part.lines.length > 0 || asks.has(part.id))
@@ -167,7 +172,7 @@ function tidied(
     askedParts: askedParts.filter(({ partId }) => keptIds.has(partId)),
     unitless,
     ...asked,
-    yields,
+    yields: { ...shapeOfName(title), ...yields },
     splitShares: found.splitShares,
     actions: found.actions,
     account: accountOf(found.words, found.account),
@@ -175,6 +180,17 @@ function tidied(
     other: found.other,
   };
 }
+
+/** `Dice cubes`, `Half-sphere steamers`: the name says the shape where nothing else does. */
+function shapeOfName(title: string): Pick<Yield, 'shape'> {
+  const found = NAMED_SHAPES.find(([pattern]) => pattern.test(title));
+  return found ? { shape: found[1] } : {};
+}
+const NAMED_SHAPES: ReadonlyArray<readonly [RegExp, NonNullable<Yield['shape']>]> = [
+  [/\bhalf[- ]?(?:spheres?|moons?|rounds?)\b|\bhemispheres?\b/i, 'half sphere'],
+  [/\b(?:cubes?|dice)\b/i, 'cube'],
+  [/\b(?:spheres?|balls?)\b/i, 'sphere'],
+];
 
 /** Drain cleaner in a line makes no cleaning piece of a bomb. */
 const isNoDanger = (text: string): boolean =>

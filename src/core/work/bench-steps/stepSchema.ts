@@ -76,6 +76,10 @@ export const benchStepSchema = z.discriminatedUnion('kind', [
     /** The line of the formula that is sprayed, with its grams; left out for a spray that only helps. */
     lineId: z.uuid().optional(),
     targetG: targetG.optional(),
+    /** Lines it stands for, where it is more than one. */
+    shares: z.array(lineShareSchema).optional(),
+    /** The bowl it goes into once the mix is parted; the first when left out. */
+    bowl: z.literal(2).optional(),
     /** Grams of a teaspoon of it, where it goes in by the spoon instead. */
     spoonG: z.number().min(0.1).max(100).optional(),
   }),

@@ -38,7 +38,6 @@ export function forming(
   const mold = cook.in('mold');
   const tray = cook.in('tray');
   const bowl = cook.in('bowl');
-  const dish = cook.in('dish');
   if (method === 'loose')
     return [
       cook.op('tray', 'spread', tray, { from: bowl }),
@@ -50,7 +49,6 @@ export function forming(
   const rest = REST_MIN[method] ?? 0;
   const staysIn = method === 'in-pack' || method === 'silicone';
   return [
-    ...cook.weigh([...ownFloor, ...ownTop], dish),
     ...(ownFloor.length > 0 ? [cook.op('lay', 'lay', mold, { lines: ownFloor })] : []),
     ...floors.map((floor) => floor.op('lay', 'lay', mold, { lines: floor.part.lines })),
     cook.op('fill', 'fill', mold, {
@@ -69,6 +67,11 @@ export function forming(
     drying(cook, method),
     ...(method === 'silicone' ? [cook.op('unmold', 'unmold', mold, { isLater: true })] : []),
   ];
+}
+
+/** What lies under and on the pieces, weighed while nothing waits for it yet. */
+export function laidReady(cook: Cook): readonly Operation[] {
+  return cook.weigh(linesOf(cook.by('floor', 'top')), cook.in('dish'));
 }
 
 function drying(cook: Cook, method: Method): Operation {

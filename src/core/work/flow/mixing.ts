@@ -49,6 +49,9 @@ export function mainMixing(
   const parted = split ? parting(cook, split, facts) : [];
   const lateLines = isAcidLast ? [...foams, ...acids] : [];
   const isSqueezed = body.method !== 'loose';
+  /** What comes into the second bowl once both are mixed. */
+  const late = cookOf({ ...cook.part, lines: [...(split?.late ?? [])] }, true, facts);
+  const second = cook.in('second-bowl');
   return [
     ...wet.infusing,
     ...cook.weigh(linesOf(powders), bowl),
@@ -83,9 +86,10 @@ export function mainMixing(
     ...(lateLines.length > 0
       ? [
           ...cook.weigh(lateLines, bowl),
-          ...(split ? cook.weigh(split.late, cook.in('second-bowl')) : []),
+          ...(split ? late.weigh(lateDry(late), second) : []),
           cook.op('mix', 'mix-acid', bowl),
           ...spraying(body, cook, bowl),
+          ...sprayed(late, second),
           ...(isSqueezed ? [cook.op('squeeze', 'squeeze-after', bowl, { lines: acids })] : []),
         ]
       : spraying(body, cook, bowl, cook.by('spray').length > 0)),
@@ -161,18 +165,24 @@ function spraying(
   bowl: Vessel,
   isWanted = true,
 ): readonly Operation[] {
-  const own = cook.by('spray');
-  if (own.length > 0)
-    return own.map(({ line }) =>
-      cook.op('spray', line.how === 'by-the-spoon' ? 'by-spoon' : 'spray', bowl, {
-        mark: line.id,
-        lines: [line],
-      }),
-    );
+  const own = sprayed(cook, bowl);
+  if (own.length > 0) return own;
   return !isWanted || method === 'loose' || family === 'cleaning-fizzy'
     ? []
     : [cook.op('spray', 'spray', bowl)];
 }
+
+/** Lines that are sprayed, or go in by the spoon. */
+function sprayed(cook: Cook, vessel: Vessel): readonly Operation[] {
+  return cook.by('spray').map(({ line }) =>
+    cook.op('spray', line.how === 'by-the-spoon' ? 'by-spoon' : 'spray', vessel, {
+      mark: line.id,
+      lines: [line],
+    }),
+  );
+}
+
+const lateDry = (late: Cook) => linesOf(late.routed.filter(({ route }) => route !== 'spray'));
 
 /** The bowl is parted, then each color goes into its own half, with what else is its own. */
 function parting(cook: Cook, split: Split, facts: WorkFacts): readonly Operation[] {

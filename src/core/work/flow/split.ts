@@ -48,8 +48,6 @@ export function splitOf(
   );
   const routeOf = ({ id }: Line): Route => routes.get(id) ?? 'powder';
   const isLate = (line: Line) => isBeforeAcid && AFTER_PARTING.includes(routeOf(line));
-  /** One sprayer goes over both bowls. */
-  const staysApart = (line: Line) => isLate(line) && routeOf(line) !== 'spray';
   const twins = new Map<string, Line>();
   for (const line of main.lines) {
     const taken = new Set([...twins.values()].map(({ id }) => id));
@@ -57,7 +55,8 @@ export function splitOf(
       ({ id, materialId, phase }) =>
         materialId === line.materialId && phase === line.phase && !taken.has(id),
     );
-    if (twin && !staysApart(line) && !staysApart(twin) && goesOverScale(line) && goesOverScale(twin)) twins.set(line.id, twin);
+    if (twin && !isLate(line) && !isLate(twin) && goesOverScale(line) && goesOverScale(twin))
+      twins.set(line.id, twin);
   }
   if (twins.size === 0) return null;
   const joined = new Set([...twins.values()].map(({ id }) => id));
@@ -70,18 +69,14 @@ export function splitOf(
   const ownOfMain = [...ownColors, ...ownWater];
   const sum = (lines: Iterable<Line>) =>
     [...lines].reduce((total, { id, massG }) => total + (weighG.get(id) ?? massG), 0);
-  const secondG = sum([...twins.values()].filter((line) => !isLate(line)));
+  const secondG = sum(twins.values());
   const bowlG =
-    sum(
-      main.lines.filter(
-        (line) => !ownOfMain.includes(line) && !isLate(line),
-      ),
-    ) + secondG;
+    sum(main.lines.filter((line) => !ownOfMain.includes(line) && !isLate(line))) + secondG;
   return {
     part,
     twins,
-    own: alone.filter((line) => !staysApart(line)),
-    late: alone.filter(staysApart),
+    own: alone.filter((line) => !isLate(line)),
+    late: alone.filter(isLate),
     ownOfMain,
     share: bowlG > 0 ? secondG / bowlG : 0.5,
     isBeforeAcid,

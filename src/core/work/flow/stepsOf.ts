@@ -143,15 +143,23 @@ function freezer(
         return [{ ...base, kind: 'squeeze', acidIn: operation.saying !== 'squeeze-before' }];
       case 'spray': {
         const sprayed = operation.lineIds.flatMap((id) => lines.get(id) ?? []);
+        const gramsOf = ({ id, massG }: Line) => plans.get(id)?.weighG ?? massG;
+        const targetG = sprayed.reduce((sum, one) => sum + gramsOf(one), 0);
         const [line] = sprayed;
-        const targetG = sprayed.reduce(
-          (sum, one) => sum + (plans.get(one.id)?.weighG ?? one.massG),
-          0,
-        );
+        const where = {
+          ...(operation.vessel.kind === 'second-bowl' && { bowl: 2 as const }),
+          ...(sprayed.length > 1 &&
+            targetG > 0 && {
+              shares: sprayed.map((one) => ({
+                lineId: one.id,
+                fraction: gramsOf(one) / targetG,
+              })),
+            }),
+        };
         return [
           line && operation.saying === 'by-spoon'
-            ? spoonStep(base, line, targetG, materialOf(line))
-            : sprayStep(base, line, targetG, bench),
+            ? { ...spoonStep(base, line, targetG, materialOf(line)), ...where }
+            : { ...sprayStep(base, line, targetG, bench), ...where },
         ];
       }
       case 'part':
@@ -188,10 +196,7 @@ function freezer(
 }
 
 /** Grams of each color in a piece of so many grams, in a sentence; empty for a mix of one color. */
-function colorsEach(
-  { parts }: FormulaBody,
-  { weighG }: WorkFacts,
-): (pieceG: number) => string {
+function colorsEach({ parts }: FormulaBody, { weighG }: WorkFacts): (pieceG: number) => string {
   const gramsOf = ({ lines }: Part) =>
     lines.reduce((sum, { id, massG }) => sum + (weighG.get(id) ?? massG), 0);
   const colors = parts.filter(

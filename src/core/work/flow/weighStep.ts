@@ -64,7 +64,7 @@ export function weighStep(
     ? stepFor(targetG, bench.scales ?? [], Math.max(plan?.stepG ?? 0.1, twinPlan.stepG))
     : (plan?.stepG ?? 0.1);
   const material = materialOf(line);
-  const into = intoWords(operation, body);
+  const into = intoWords(operation, line, body);
   return {
     id: operation.id,
     lane: laneOf(operation, body),
@@ -101,11 +101,18 @@ export function weighStep(
 }
 
 /** Where it goes, and for what. */
-function intoWords({ vessel, partId, isLater }: Operation, body: FormulaBody): string {
+function intoWords(
+  { vessel, partId, isLater }: Operation,
+  { how }: Line,
+  body: FormulaBody,
+): string {
+  const isForFloor = how === 'on-the-floor';
   const part = body.parts.find(({ id }) => id === partId);
   const isOwn = part && part !== body.parts[0];
   if (part && isOwn) return intoOwn(vessel.kind, part, isLater ?? false);
-  return INTO[vessel.kind];
+  return vessel.kind === 'dish' && isForFloor
+    ? 'into a dish, for the floor of the mold'
+    : INTO[vessel.kind];
 }
 
 const INTO: Readonly<Record<VesselKind, string>> = {
@@ -127,9 +134,7 @@ function intoOwn(kind: VesselKind, part: Part, isLater: boolean): string {
   switch (kind) {
     case 'dish': {
       const dish = part.kind === 'paint' ? 'into a jar with a lid' : 'into its own dish';
-      return isLater
-        ? `${dish}, for ${name}, when the pieces are ready`
-        : `${dish}, for ${name}`;
+      return isLater ? `${dish}, for ${name}, when the pieces are ready` : `${dish}, for ${name}`;
     }
     case 'cup':
       return `into a cup, for ${name}`;

@@ -4,7 +4,7 @@ import { cookOf } from './cook';
 import { isFloor } from '@/core/formula/model/parts';
 import { dressing } from './dressing';
 import { applyEdits } from './edits';
-import { finishing, forming } from './forming';
+import { finishing, forming, laidReady } from './forming';
 import { mainMixing, smallMixing } from './mixing';
 import { isSmallBowl, usualMinutes } from './minutes';
 import { looseMixing } from './soaking';
@@ -46,6 +46,7 @@ export function laidOut(body: FormulaBody, plain: WorkFacts): readonly Operation
       ...(mixing.isWet ? [] : mixing.acid),
       ...(toppings.includes(part) ? [] : [part.op('rest', 'keep-dry', part.in('dish'))]),
     ]),
+    ...(isLoose ? [] : laidReady(cook)),
     ...(isLoose ? looseMixing(cook) : mainMixing(body, cook, split, facts, wetAcids)),
     ...(isLoose ? wetAcids : []),
     ...forming(body, cook, {

@@ -1,21 +1,34 @@
 import { isInside, partG } from '@/core/formula/model/parts';
-import type { Family, FormulaBody } from '@/core/formula/model/schema';
+import type { Family, FormulaBody, Method } from '@/core/formula/model/schema';
 import { canBePacked, moldHolding } from './molds';
 import type { Mold } from './moldSchema';
 import { packedDensityGMl } from '@/core/results/fizz/packedDensity';
 import type { ScaleRequest, Want } from './requestSchema';
 
-/** What pieces of a family are usually pressed or filled in. Common practice. */
-const USUAL_MOLDS: Readonly<Record<Family, Mold>> = {
+const SACHET: Mold = { shape: 'own-volume', volumeMl: 82, figure: 'sachet' };
+/** What pieces of a family are usually pressed in. Common practice. */
+const PRESSED_IN: Readonly<Record<Family, Mold>> = {
   'bath-bomb': { shape: 'sphere', diameterMm: 70 },
   'shower-steamer': { shape: 'half-sphere', diameterMm: 50 },
-  'fizzing-salts': { shape: 'own-volume', volumeMl: 82, figure: 'sachet' },
+  'fizzing-salts': { shape: 'half-sphere', diameterMm: 60 },
   'cleaning-fizzy': { shape: 'box', lengthMm: 30, widthMm: 30, heightMm: 30 },
 };
+/** And what it is formed in otherwise, whatever the family. Common practice. */
+const FORMED_IN: Readonly<Partial<Record<Method, Mold>>> = {
+  loose: SACHET,
+  'in-pack': { shape: 'own-volume', volumeMl: 150, figure: 'pack' },
+  detail: { shape: 'own-volume', volumeMl: 110, figure: 'detail mold' },
+};
+/** Trays of silicone for what bathes; cubes for what cleans. Common practice. */
+const TRAY: Mold = { shape: 'half-sphere', diameterMm: 60 };
 
-/** What is asked for a formula of a family until the maker asks for something else. */
-export function usualRequest(family: Family): ScaleRequest {
-  return { ...USUAL_REQUEST, mold: USUAL_MOLDS[family] };
+/** What is asked for a formula until the maker asks for something else: by how it is formed, then by its family. */
+export function usualRequest({
+  family,
+  method,
+}: Pick<FormulaBody, 'family' | 'method'>): ScaleRequest {
+  const inTray = method === 'silicone' && family === 'bath-bomb' ? TRAY : null;
+  return { ...USUAL_REQUEST, mold: FORMED_IN[method] ?? inTray ?? PRESSED_IN[family] };
 }
 
 /**
@@ -23,7 +36,7 @@ export function usualRequest(family: Family): ScaleRequest {
  * says, else in one that holds so much; without a yield as it is written, once.
  */
 export function requestFor(body: FormulaBody): ScaleRequest {
-  const usual = usualRequest(body.family);
+  const usual = usualRequest(body);
   const insideG = body.parts.filter(isInside).reduce((sum, part) => sum + partG(part), 0);
   if (!(insideG > 0)) return usual;
   const { yieldPieces, yieldPiece = {} } = body;

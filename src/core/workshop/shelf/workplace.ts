@@ -1,5 +1,6 @@
 import type { BenchScale } from '@/core/work/weighing/scales';
-import type { Tool, ToolKind, ToolOf } from './tool';
+import type { Method } from '@/core/formula/model/schema';
+import type { ShelfMold, Tool, ToolKind, ToolOf } from './tool';
 
 /** Places of a tray nobody has counted. Common practice. */
 const USUAL_PLACES = 24;
@@ -25,6 +26,20 @@ export function benchScales(tools: readonly Tool[]): readonly BenchScale[] {
     capacityG,
     minimumG,
   }));
+}
+
+/**
+ * How this workshop forms its pieces, as far as its shelf says so: with the press that stands there, else as all of its molds are
+ * filled; null where nothing says it.
+ */
+export function ownForming(
+  tools: readonly Tool[],
+  molds: readonly Pick<ShelfMold, 'method'>[],
+): Method | null {
+  if (toolsOf(tools, 'press').length > 0) return 'press';
+  const methods = new Set(molds.map(({ method }) => method));
+  const [only] = methods;
+  return methods.size === 1 && only !== undefined ? only : null;
 }
 
 /** Places of the tray in use. */

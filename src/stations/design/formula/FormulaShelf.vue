@@ -75,7 +75,7 @@ const makings = computed(() => {
 });
 
 function moldOf({ id, body }: Formula): Mold {
-  return (workshop.settings.requests[id] ?? usualRequest(body.family)).mold;
+  return (workshop.settings.requests[id] ?? usualRequest(body)).mold;
 }
 
 function made({ id }: Formula): string {

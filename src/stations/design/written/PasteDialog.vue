@@ -27,8 +27,21 @@ const { nameOf } = useMaterials();
 const isOpen = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ take: [name: string, body: FormulaBody] }>();
 
-const { text, said, chosen, kinds, places, shared, result, recipe, body, parts, verdict, rewrite } =
-  usePastedPage();
+const {
+  text,
+  said,
+  asksForming,
+  chosen,
+  kinds,
+  places,
+  shared,
+  result,
+  recipe,
+  body,
+  parts,
+  verdict,
+  rewrite,
+} = usePastedPage();
 const name = ref('');
 const problem = ref('');
 const caret = ref(0);
@@ -46,7 +59,9 @@ const whyFamily = computed(() => {
 });
 const whyMethod = computed(() => {
   if (!recipe.value || chosen.value.method) return '';
-  return recipe.value.method ? 'The page says so.' : `Usual for ${FAMILY_WORDS[family.value]}.`;
+  if (recipe.value.method) return 'The page says so.';
+  if (asksForming.value) return 'The page doesn’t say. Choose how you form it.';
+  return family.value === 'fizzing-salts' ? 'Usual for salts.' : 'As your shelf has it.';
 });
 /** The page as pasted; a shared one stands in other words. */
 const account = computed(() => (shared.value ? [] : (recipe.value?.account ?? [])));
@@ -119,6 +134,10 @@ function take(): void {
     problem.value = result.value.ok ? '' : result.value.problem.message;
     return;
   }
+  if (asksForming.value) {
+    problem.value = 'Choose how you form the pieces. It sets the mold, the range and the steps.';
+    return;
+  }
   const sharedName = shared.value?.ok ? shared.value.recipe.name : '';
   const titled = result.value.recipe.title.replace(/\s*\(.*$/, '').slice(0, 80);
   emit('take', name.value.trim() || sharedName || titled || 'Untitled formula', body.value);
@@ -174,7 +193,7 @@ function take(): void {
               @update:model-value="(value: Family) => (chosen = { ...chosen, family: value })"
             />
             <v-select
-              :model-value="body.method"
+              :model-value="asksForming ? null : body.method"
               :items="methods"
               label="Forming"
               :hint="whyMethod"

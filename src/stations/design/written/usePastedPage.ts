@@ -5,7 +5,8 @@ import { sayFinding } from '@/core/results/evaluation/messages';
 import { withHalves } from '@/core/formula/model/halves';
 import { bodyOfRecipe, type Said } from '@/core/formula/reading/bodyOfRecipe';
 import { readRecipe, type PageSaid, type RecipeResult } from '@/core/formula/reading/readRecipe';
-import type { FormulaBody, PartKind } from '@/core/formula/model/schema';
+import { ownForming } from '@/core/workshop/shelf/workplace';
+import type { FormulaBody, Method, PartKind } from '@/core/formula/model/schema';
 import { usualPieceG } from '@/core/work/scaling/usualPiece';
 import { usualRequest } from '@/core/work/scaling/request';
 import { looksShared, readRecipeJsonLd } from '@/core/formula/sharing/recipeJsonLd';
@@ -55,13 +56,30 @@ export function usePastedPage() {
     };
   });
 
+  /** How it is formed, where the page or the shelf says so; salts are loose. */
+  const formingOf = computed<Method | null>(() => {
+    if (!recipe.value) return null;
+    const family = chosen.value.family ?? recipe.value.family.family;
+    if (recipe.value.method) return recipe.value.method;
+    return family === 'fizzing-salts' ? 'loose' : ownForming(workshop.tools, workshop.molds);
+  });
+  /** Nobody has said how it is formed: no way is taken in silence. */
+  const asksForming = computed(
+    () => recipe.value !== null && formingOf.value === null && chosen.value.method === undefined,
+  );
+
   const body = computed<FormulaBody | null>(() => {
     if (!recipe.value) return null;
     const asked = Object.fromEntries(
       recipe.value.askedParts.map(({ partId, line }) => [partId, kinds.value[line] ?? 'embed']),
     );
     const read = withHalves(
-      bodyOfRecipe(recipe.value, { ...chosen.value, kinds: asked }),
+      bodyOfRecipe(recipe.value, {
+        ...(formingOf.value && { method: formingOf.value }),
+        ...chosen.value,
+        kinds: asked,
+      }),
+      workshop.catalog,
       recipe.value.splitShares,
     );
     const partIds = new Set(read.parts.map(({ id }) => id));
@@ -81,7 +99,7 @@ export function usePastedPage() {
   /** What this recipe lacks or must not have, as the family chosen. */
   const verdict = computed(() => {
     if (!body.value || body.value.parts.every(({ lines }) => lines.length === 0)) return [];
-    const pieceG = usualPieceG(usualRequest(body.value.family).mold, body.value.method);
+    const pieceG = usualPieceG(usualRequest(body.value).mold, body.value.method);
     return evaluate(body.value, conditionsFor(workshop.facts, body.value, pieceG))
       .findings.filter(
         ({ severity, code }) =>
@@ -109,6 +127,7 @@ export function usePastedPage() {
   return {
     text,
     said,
+    asksForming,
     chosen,
     kinds,
     places,

@@ -34,6 +34,7 @@ useBenchKeys({ space: next });
     :step-id="step.id"
     :own-id="step.materialId"
     :line-id="step.lineId"
+    :into="step.bowl"
     :spoon-g="step.spoonG"
   />
   <div class="hands">
