@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { LANTERN, bodyFrom, poured } from '../../../../tests/fixtures/bodies';
 import { dampReading } from '@/core/results/binder/damp';
-import { dampWindow } from '@/core/results/binder/windows';
+import { dampWindow, movedWindow } from '@/core/results/binder/windows';
 import { keepVersion } from '@/core/formula/model/versions';
 import { newFormula } from '@/core/formula/model/create';
 import { bowlContents } from './bowl';
@@ -99,6 +99,19 @@ describe('a squeeze', () => {
     const [wet] = dampRecordsOf([batchWith(ROOM, WET)], SHIPPED);
     expect(wet?.lowOverAim).toBe(0);
     expect(wet?.highOverAim).toBeCloseTo((dry?.lowOverAim ?? NaN) / 1.13 / 1.13, 9);
+  });
+
+  it('that held three times leaves a proven mix in its range, and widens it to where it held', () => {
+    const held = [1, 2, 3].map(() => batchWith(ROOM, RIGHT));
+    const damp = learnedDamp(held, { ...PLACE, method: 'press' }, SHIPPED);
+    expect(damp).toMatchObject({ records: 3, feltDry: 0, feltWet: 0 });
+    const shipped = dampWindow('press', 45, dampReading(poured(bowlContents(held[0] ?? batchWith()))));
+    const own = movedWindow(shipped, damp?.estimate ?? 1, damp ?? { feltDry: 0, feltWet: 0 });
+    expect(damp?.estimate).not.toBeCloseTo(1, 2);
+    expect(own.lowPct).toBeLessThanOrEqual(shipped.lowPct);
+    expect(own.highPct).toBeGreaterThanOrEqual(shipped.highPct);
+    const wet = learnedDamp([...held, batchWith(ROOM, WET)], { ...PLACE, method: 'press' }, SHIPPED);
+    expect(wet).toMatchObject({ records: 4, feltDry: 0, feltWet: 1 });
   });
 
   it('that was struck teaches nothing, nor does anything else that was written', () => {

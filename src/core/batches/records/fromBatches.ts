@@ -1,5 +1,5 @@
 import { dampReading } from '@/core/results/binder/damp';
-import { dampWindow } from '@/core/results/binder/windows';
+import { dampWindow, type EndsFelt } from '@/core/results/binder/windows';
 import type { Felt } from '@/core/results/binder/correction';
 import { portionsOf } from '@/core/matter/materials/portion';
 import type { Catalog } from '@/core/matter/materials/catalog';
@@ -63,10 +63,16 @@ export function learnedDamp(
   batches: readonly Batch[],
   place: Place,
   catalog: Catalog,
-): Learned | undefined {
+): (Learned & EndsFelt) | undefined {
   if (place.method === 'loose') return undefined;
   const records = dampRecordsOf(batches, catalog);
-  return records.length > 0 ? learned(DAMP_WANTED, records, place) : undefined;
+  if (records.length === 0) return undefined;
+  const here = records.filter(({ method }) => method === place.method);
+  return {
+    ...learned(DAMP_WANTED, records, place),
+    feltDry: here.filter(({ highOverAim }) => highOverAim === Infinity).length,
+    feltWet: here.filter(({ lowOverAim }) => lowOverAim === 0).length,
+  };
 }
 
 /** Counted batches teach what the press loses: what was weighed against pieces, rejects, minis, and what was kept or thrown away on purpose. */

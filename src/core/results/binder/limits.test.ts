@@ -105,11 +105,34 @@ describe('what a mix is made of', () => {
   });
 });
 
-it('a window that own batches have moved is moved as a whole, by a factor over nothing', () => {
+describe('a window that own batches have moved', () => {
   const window = { lowPct: 10, aimPct: 13.5, highPct: 17 };
-  expect(movedWindow(window, 1.2)).toEqual({ lowPct: 12, aimPct: 13.5 * 1.2, highPct: 17 * 1.2 });
-  for (const factor of [0, -1, NaN])
-    expect(() => movedWindow(window, factor)).toThrow(`factor must be over 0, got ${factor}`);
+  const HELD = { feltDry: 0, feltWet: 0 };
+
+  it('only widens by mixes that held: the other end stays where nobody felt it', () => {
+    expect(movedWindow(window, 0.7, HELD)).toEqual({
+      lowPct: expect.closeTo(7, 9),
+      aimPct: expect.closeTo(9.45, 9),
+      highPct: 17,
+    });
+    expect(movedWindow(window, 1.2, HELD)).toEqual({
+      lowPct: 10,
+      aimPct: expect.closeTo(16.2, 9),
+      highPct: expect.closeTo(20.4, 9),
+    });
+  });
+
+  it('moves as a whole once a hand has felt the other end', () => {
+    expect(movedWindow(window, 0.7, { feltDry: 0, feltWet: 1 }).highPct).toBeCloseTo(11.9, 9);
+    expect(movedWindow(window, 1.2, { feltDry: 1, feltWet: 0 }).lowPct).toBeCloseTo(12, 9);
+  });
+
+  it('is moved by a factor over nothing', () => {
+    for (const factor of [0, -1, NaN])
+      expect(() => movedWindow(window, factor, HELD)).toThrow(
+        `factor must be over 0, got ${factor}`,
+      );
+  });
 });
 
 it('in drier air both ends of the window move, by the same share', () => {

@@ -105,12 +105,28 @@ function stepUp(value: number, { from, full }: { readonly from: number; readonly
   return x * x * (3 - 2 * x);
 }
 
-/** The window as a maker's own batches have it: all of it moved by one factor. @param factor over 0 */
-export function movedWindow(window: DampWindow, factor: number): DampWindow {
+/** Squeezes that named an end of the range: too dry its lower one, too wet its upper one. */
+export interface EndsFelt {
+  readonly feltDry: number;
+  readonly feltWet: number;
+}
+
+/**
+ * The window as a maker's own batches have it: its target moved by one factor, and with it each end that widens the window or that
+ * a hand has felt. A mix that held says that it holds there, not that the range ends there.
+ * @param factor over 0
+ */
+export function movedWindow(
+  window: DampWindow,
+  factor: number,
+  { feltDry, feltWet }: EndsFelt,
+): DampWindow {
   if (!(factor > 0)) throw new RangeError(`factor must be over 0, got ${factor}`);
+  const movesLow = factor < 1 || feltDry > 0;
+  const movesHigh = factor > 1 || feltWet > 0;
   return {
-    lowPct: window.lowPct * factor,
+    lowPct: window.lowPct * (movesLow ? factor : 1),
     aimPct: window.aimPct * factor,
-    highPct: window.highPct * factor,
+    highPct: window.highPct * (movesHigh ? factor : 1),
   };
 }

@@ -9,5 +9,5 @@ export function dampWindowIn(
   setting: Setting,
 ): DampWindow {
   const shipped = dampWindow(method, humidityPct, setting);
-  return movedWindow(shipped, learned.damp?.estimate ?? 1);
+  return learned.damp ? movedWindow(shipped, learned.damp.estimate, learned.damp) : shipped;
 }

@@ -1,3 +1,4 @@
+import type { EndsFelt } from '../binder/windows';
 import { ROOM_PCT, USUAL_ROOM_C } from '../binder/room';
 import type { Learned, Taught } from '../learning/quantities';
 import { SHIPPED, type Catalog } from '@/core/matter/materials/catalog';
@@ -20,7 +21,7 @@ export interface Conditions {
   /** Suppliers' documents for scents; what they say goes before what is shipped. */
   readonly scentDocuments: readonly ScentDocument[];
   /** What the maker's own records teach, each as a factor on the shipped model; left out without records. */
-  readonly learned: OwnTrials & { readonly damp?: Learned; readonly packed?: PackedOwn };
+  readonly learned: OwnTrials & { readonly damp?: Learned & EndsFelt; readonly packed?: PackedOwn };
 }
 
 /** What trials in water and on the scale teach; asked where the piece is known. */

@@ -60,7 +60,8 @@ describe('evaluate', () => {
     const body = bodyFrom(PLAIN);
     const shipped = evaluate(body, USUAL_CONDITIONS);
     const prior = { estimate: 1, low: 0.7, high: 1.4 };
-    const damp = { estimate: 1.2, low: 1.1, high: 1.3, records: 6, prior, shift: 1.2 };
+    const felt = { feltDry: 1, feltWet: 0 };
+    const damp = { estimate: 1.2, low: 1.1, high: 1.3, records: 6, prior, shift: 1.2, ...felt };
     const seen = (overModel: number) => ({ overModel, modelLog: 0 });
     const wear = taughtBy(WEAR_SPEED, [seen(0.5), seen(0.5), seen(0.52), seen(0.48)]);
     const floats = taughtBy(FLOATS_UNDER, [{ densityGMl: 1.3, floated: true }]);
