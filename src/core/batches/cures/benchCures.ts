@@ -53,6 +53,7 @@ export function benchCures(
     contents,
     windowOf: (mix) => dampWindowIn(conditions, batch.body, mix),
     allowsSkinOil: family === 'bath-bomb',
+    isCleaner: family === 'cleaning-fizzy',
     oilId: usualOilId(contents),
     sprayId: sprayOf(batch.body, catalog) ?? 'water',
   }).flatMap((cure) => {

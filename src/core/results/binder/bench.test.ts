@@ -3,6 +3,7 @@ import { SHIPPED } from '@/core/matter/materials/catalog';
 import { ROOM_WORDS } from './messages';
 import { corrections } from './correction';
 import { roomAdvice, roomBand } from './room';
+import { portionsG } from '@/core/matter/materials/portion';
 import { testAgainMin } from './bowlDrift';
 import { dampWindow } from './windows';
 import { shipped } from '../../../../tests/fixtures/bodies';
@@ -21,20 +22,20 @@ const GRAINS = [
 const waterGMl = shipped('water').trueDensityGMl.value;
 const oilG = (ml: number) => ml * shipped('sweet-almond-oil').trueDensityGMl.value;
 
-describe('a correction worked by hand', () => {
-  // 20 mL of oil on 200 mL of grains is an index of 10; a press at 45% aims at 13.5, which is 27 mL.
-  const question = {
-    felt: 'too-dry',
-    catalog: SHIPPED,
-    contents: [...GRAINS, { material: shipped('sweet-almond-oil'), massG: oilG(20) }],
-    windowOf: () => dampWindow('press', 45, NOTHING_SETS),
-    humidityPct: 45,
-    gramsPerSquirt: 0.5,
-    allowsSkinOil: true,
-    oilId: 'sweet-almond-oil',
-    sprayId: 'water',
-  } as const;
+// 20 mL of oil on 200 mL of grains is an index of 10; a press at 45% aims at 13.5, which is 27 mL.
+const question = {
+  felt: 'too-dry',
+  catalog: SHIPPED,
+  contents: [...GRAINS, { material: shipped('sweet-almond-oil'), massG: oilG(20) }],
+  windowOf: () => dampWindow('press', 45, NOTHING_SETS),
+  humidityPct: 45,
+  gramsPerSquirt: 0.5,
+  allowsSkinOil: true,
+  oilId: 'sweet-almond-oil',
+  sprayId: 'water',
+} as const;
 
+describe('a correction worked by hand', () => {
   it('takes 7 mL of oil in all, a gram of it now, once the acid is in', () => {
     const [oil] = corrections({ ...question, acidIn: true });
     expect(oil?.inAllG).toBeCloseTo(oilG(7), 6);
@@ -65,6 +66,52 @@ describe('a correction worked by hand', () => {
     expect(soda?.firstG).toBeCloseTo(soda?.inAllG ?? NaN, 9);
     // 32 mL want 37.04: more than a sixth is another formula, and is not offered.
     expect(cures(32).map(({ materialId }) => materialId)).not.toContain('sodium-bicarbonate');
+  });
+});
+
+describe('powders that mend a wet mix', () => {
+  const at = (
+    more: { acidIn?: boolean; isCleaner?: boolean },
+    ...extra: readonly (readonly [string, number])[]
+  ) =>
+    corrections({
+      ...question,
+      ...more,
+      felt: 'too-wet',
+      acidIn: more.acidIn ?? false,
+      contents: [
+        ...GRAINS,
+        ...extra.map(([id, massG]) => ({ material: shipped(id), massG })),
+        { material: shipped('sweet-almond-oil'), massG: oilG(29) },
+      ],
+    }).map(({ materialId, firstG }) => [materialId, firstG] as const);
+  const names = (cures: ReturnType<typeof at>) => cures.map(([id]) => id);
+
+  it('are the mix’s own, and no soda once the acid is in', () => {
+    expect(names(at({}))[0]).toBe('sodium-bicarbonate');
+    expect(names(at({ acidIn: true }))).not.toContain('sodium-bicarbonate');
+  });
+
+  it('are never starch or clay in a cleaner that has none', () => {
+    expect(names(at({ isCleaner: true }, ['sodium-carbonate', 200]))).toEqual(
+      expect.arrayContaining(['sodium-carbonate']),
+    );
+    expect(names(at({ isCleaner: true }, ['sodium-carbonate', 200]))).not.toContain('cornstarch');
+    expect(names(at({ isCleaner: true, acidIn: true }))).toEqual([]);
+  });
+
+  it('stay within the rate a powder is used at', () => {
+    const highPct = shipped('cornstarch').usualPct?.value.highPct ?? NaN;
+    const totalG = portionsG([
+      ...GRAINS,
+      { material: shipped('sweet-almond-oil'), massG: oilG(29) },
+    ]);
+    for (const hasG of [0, (totalG * highPct) / 100])
+      for (const [id, firstG] of at({ acidIn: true }, ['cornstarch', hasG]))
+        if (id === 'cornstarch')
+          expect((100 * (hasG + firstG)) / (totalG + hasG + firstG)).toBeLessThanOrEqual(
+            highPct + 1e-9,
+          );
   });
 });
 

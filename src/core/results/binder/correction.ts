@@ -2,6 +2,7 @@ import { formatPercent } from '@/core/basics/format/numbers';
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
 import { portionsG, type Portion } from '@/core/matter/materials/portion';
 import type { Material } from '@/core/matter/materials/material';
+import type { Role } from '@/core/matter/materials/types';
 import { firstWhere } from '@/core/basics/numeric/firstWhere';
 import type { Spread } from '@/core/basics/units/spread';
 import { dampOf, dampReading, dampSums, type DampReading } from './damp';
@@ -40,6 +41,8 @@ export interface CorrectionQuestion {
   readonly allowsSkinOil: boolean;
   /** The oil to reach for, when the mix has one. */
   readonly oilId: string;
+  /** A cleaner gets nothing that it does not hold already. */
+  readonly isCleaner?: boolean;
   /** What this formula is sprayed with; water for most. */
   readonly sprayId: string;
 }
@@ -101,15 +104,29 @@ function dryCures(question: CorrectionQuestion): readonly Correction[] {
 }
 
 function wetCures(question: CorrectionQuestion): readonly Correction[] {
-  const powderIds = question.acidIn
-    ? ['cornstarch', 'kaolin']
-    : ['sodium-bicarbonate', 'cornstarch', 'kaolin'];
   const note = question.acidIn
     ? 'Press nothing detailed from it. Or dry it, crumble it and keep it as bath dust.'
     : 'Sift it in, or wait and mix in moving dry air.';
-  return powderIds
+  return powdersFor(question)
     .map((id) => cure(question, id, maxPowderG(question, id), note))
     .filter((entry) => entry !== null);
+}
+
+/** Powders that take damp up and change little else. With the acid in, more soda would only feed the reaction. */
+const SOAKING: readonly Role[] = ['starch', 'clay', 'drying-powder', 'builder', 'milk'];
+/** For what bathes or steams, where the recipe has too few of its own. Common practice. */
+const USUAL_POWDERS = ['cornstarch', 'kaolin'];
+const MOST_POWDERS = 3;
+
+/** What the mix holds comes first, most of it first; a cleaner is mended with nothing else. */
+function powdersFor({ acidIn, contents, isCleaner }: CorrectionQuestion): readonly string[] {
+  const roles: readonly Role[] = acidIn ? SOAKING : ['base', ...SOAKING];
+  const own = [...contents]
+    .filter(({ material, massG }) => massG > 0 && !material.isLiquid && roles.includes(material.role))
+    .sort((a, b) => b.massG - a.massG)
+    .map(({ material }) => material.id);
+  const all = isCleaner ? own : [...own, ...USUAL_POWDERS];
+  return [...new Set(all)].slice(0, MOST_POWDERS);
 }
 
 function cure(
@@ -191,9 +208,18 @@ function firstSprayG({ gramsPerSquirt }: CorrectionQuestion): number {
   return SQUIRTS_PER_SPRAY * gramsPerSquirt;
 }
 
+/** Up to a sixth of the dry volume, and never over the rate the powder is usually used at. */
 function maxPowderG({ contents, catalog }: CorrectionQuestion, materialId: string): number {
   const { solidVolumeMl } = dampReading(contents);
-  return (
-    solidVolumeMl * MAX_POWDER_FRACTION * materialById(catalog, materialId).trueDensityGMl.value
+  const { trueDensityGMl, usualPct, role } = materialById(catalog, materialId);
+  const sixthG = solidVolumeMl * MAX_POWDER_FRACTION * trueDensityGMl.value;
+  // The usual rate of a builder is that of bath salts; where it mends a mix it is what the mix is made of.
+  if (!usualPct || role === 'builder') return sixthG;
+  const share = usualPct.value.highPct / 100;
+  const hasG = contents.reduce(
+    (sum, { material, massG }) => (material.id === materialId ? sum + massG : sum),
+    0,
   );
+  const toRateG = (share * portionsG(contents) - hasG) / (1 - share);
+  return Math.max(0, Math.min(sixthG, toRateG));
 }

@@ -113,6 +113,10 @@ useBenchKeys({
             : 'It needs so much powder that it would be another formula. Wait and mix in moving dry air, or start over drier.'
       }}
     </p>
+    <p v-if="open.felt === 'too-wet' && !step.acidIn && cures.length" class="way-back">
+      Or add nothing: spread it, turn it in moving dry air for 15 minutes, and squeeze again before
+      the acid goes in.
+    </p>
     <ul class="plain-list">
       <li v-for="(cure, index) in cures" :key="cure.materialId" class="cure">
         <div>
