@@ -211,10 +211,9 @@ function firstSprayG({ gramsPerSquirt }: CorrectionQuestion): number {
 /** Up to a sixth of the dry volume, and never over the rate the powder is usually used at. */
 function maxPowderG({ contents, catalog }: CorrectionQuestion, materialId: string): number {
   const { solidVolumeMl } = dampReading(contents);
-  const { trueDensityGMl, usualPct, role } = materialById(catalog, materialId);
+  const { trueDensityGMl, usualPct } = materialById(catalog, materialId);
   const sixthG = solidVolumeMl * MAX_POWDER_FRACTION * trueDensityGMl.value;
-  // The usual rate of a builder is that of bath salts; where it mends a mix it is what the mix is made of.
-  if (!usualPct || role === 'builder') return sixthG;
+  if (!usualPct) return sixthG;
   const share = usualPct.value.highPct / 100;
   const hasG = contents.reduce(
     (sum, { material, massG }) => (material.id === materialId ? sum + massG : sum),
