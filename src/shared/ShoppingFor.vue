@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { planScale } from '@/core/work/scaling/plan';
 import { needsTogether } from '@/core/work/scaling/together';
 import { materialsUsed } from '@/core/work/scaling/used';
+import { asBought } from '@/core/workshop/shelf/madeAhead';
 import { shoppingList } from '@/core/workshop/shelf/shoppingList';
 import { useBowlsStore } from '@/stores/bowls';
 import { useGoodsStore } from '@/stores/goods';
@@ -60,8 +61,13 @@ const wanted = computed(() =>
 const problems = computed(() =>
   wanted.value.flatMap(({ name, problem }) => (problem ? [`${name}: ${problem}`] : [])),
 );
+/** What is made here is bought as what it is made of. */
 const needs = computed(() =>
-  needsTogether(wanted.value.map(({ times, needs: own = [] }) => ({ times, needs: own }))),
+  asBought(
+    needsTogether(wanted.value.map(({ times, needs: own = [] }) => ({ times, needs: own }))),
+    workshop.materials,
+    shelf.usable,
+  ),
 );
 const list = computed(() =>
   shoppingList(needs.value, shelf.usable, shelf.buyingFacts)

@@ -8,7 +8,8 @@ import { allocateStock, type Allocation } from '@/core/goods/planning/allocation
 import { mixFactor, pressMinutesEach } from '@/core/goods/planning/learned';
 import { moldUse } from '@/core/goods/planning/moldUse';
 import { problemFor } from '@/core/goods/planning/fromOrders';
-import { stepsFor } from '@/core/goods/planning/steps';
+import { stepsFor, withAheadSteps } from '@/core/goods/planning/steps';
+import { aheadJobs, type AheadJob } from '@/core/workshop/shelf/madeAhead';
 import type { PlanProblem } from '@/core/goods/planning/problem';
 import { countOf } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
@@ -23,6 +24,7 @@ import { useBowlsStore } from './bowls';
 import { useGoodsStore } from './goods';
 import { nowIso, today } from './now';
 import { useRoomStore } from './room';
+import { useShelfStore } from './shelf';
 import { useTraysStore } from './trays';
 import { useWorkshopStore } from './workshop';
 
@@ -96,17 +98,29 @@ export const usePlanInputsStore = defineStore('planInputs', () => {
       workshop.settings.humidityPct,
   );
 
+  const shelf = useShelfStore();
   const { requestOf, moldOf: shelfMoldOf, bowlFor } = useBowlsStore();
   const bowlPieces = (formula: Formula) => {
     const found = bowlFor(formula);
     return found.ok ? found.bowl.pieces : null;
   };
 
+  /** What has to be made before each bowl, one after the other: each takes what the shelf has left. */
+  function aheadByBowl(): (formula: Formula) => readonly AheadJob[] {
+    const stock = new Map(shelf.usable);
+    return (formula) => {
+      const found = bowlFor(formula);
+      const needs = found.ok ? found.bowl.needs : [];
+      const jobs = aheadJobs(needs, workshop.materials, stock);
+      for (const { materialId, massG } of needs)
+        stock.set(materialId, Math.max(0, (stock.get(materialId) ?? 0) - massG));
+      return jobs;
+    };
+  }
+
   const bowlMass = (formula: Formula) => {
     const found = bowlFor(formula);
-    return found.ok
-      ? { bowlG: found.bowl.needs.reduce((sum, { massG }) => sum + massG, 0) }
-      : {};
+    return found.ok ? { bowlG: found.bowl.needs.reduce((sum, { massG }) => sum + massG, 0) } : {};
   };
 
   /** At the bench and not counted yet: on their way as planned. */
@@ -188,6 +202,7 @@ export const usePlanInputsStore = defineStore('planInputs', () => {
     const week = Array.from({ length: 7 }, (_, day) =>
       new Date(startMs.value + day * DAY_MS).toISOString().slice(0, 10),
     );
+    const aheadOf = aheadByBowl();
     return problemFor({
       cover: cover.value,
       startIso: new Date(startMs.value).toISOString(),
@@ -209,30 +224,33 @@ export const usePlanInputsStore = defineStore('planInputs', () => {
       zones: zonesFrom(startMs.value),
       cushionMin: CUSHION_MIN,
       stepsOf: ({ formula, pieces, wrapMinutes }) =>
-        stepsFor(
-          workOf(formula.body, {
-            catalog: workshop.catalog,
-            pieces,
-            fillMin: formingMinutes(
-              formula.body.method,
+        withAheadSteps(
+          stepsFor(
+            workOf(formula.body, {
+              catalog: workshop.catalog,
               pieces,
-              shelfMoldOf(requestOf(formula))?.cavities ?? null,
-            ),
-            ...bowlMass(formula),
-            weighG: new Map(allLines(formula.body).map(({ id, massG }) => [id, massG])),
-            counted: new Set(),
-          }).operations,
-          {
-            places: formula.body.method === 'loose' ? trayPlaces(workshop.tools) : pieces,
-            dryHours: dryHours(formula, pct)?.high ?? null,
-            pressMinEach: pressMinEach.value,
-            mixFactor: ownMixFactor.value,
-            mold: moldUse(formula.body.method, pieces, shelfMoldOf(requestOf(formula))),
-            pieces,
-            wrapMinutes,
-            hasMixer: mixers > 0,
-            hasPress: presses > 0,
-          },
+              fillMin: formingMinutes(
+                formula.body.method,
+                pieces,
+                shelfMoldOf(requestOf(formula))?.cavities ?? null,
+              ),
+              ...bowlMass(formula),
+              weighG: new Map(allLines(formula.body).map(({ id, massG }) => [id, massG])),
+              counted: new Set(),
+            }).operations,
+            {
+              places: formula.body.method === 'loose' ? trayPlaces(workshop.tools) : pieces,
+              dryHours: dryHours(formula, pct)?.high ?? null,
+              pressMinEach: pressMinEach.value,
+              mixFactor: ownMixFactor.value,
+              mold: moldUse(formula.body.method, pieces, shelfMoldOf(requestOf(formula))),
+              pieces,
+              wrapMinutes,
+              hasMixer: mixers > 0,
+              hasPress: presses > 0,
+            },
+          ),
+          aheadOf(formula),
         ),
       dryAtMs: (id) => drying.value.get(id)?.high ?? null,
       placesOf: (id) => batchOf(id)?.plan.pieces ?? 0,

@@ -74,7 +74,7 @@ const wanted = computed(() => {
 const firstMs = computed(() => {
   const firsts: Record<string, number> = {};
   for (const { formulaId, startMs, step } of calendar.bars)
-    if (formulaId && kindOfStep(step) === 'mix')
+    if (formulaId && ['ahead', 'mix'].includes(kindOfStep(step)))
       firsts[formulaId] = Math.min(firsts[formulaId] ?? Infinity, startMs);
   return firsts;
 });

@@ -46,6 +46,7 @@ const hands = computed(() => {
 const reminders = computed(() => quality.due.map((of) => reminderLine(of)));
 
 const PLACES: Readonly<Record<StepKind, string>> = {
+  ahead: 'shelf',
   mix: 'scale',
   press: 'make',
   dry: 'dry',

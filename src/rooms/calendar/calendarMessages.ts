@@ -8,6 +8,7 @@ import { counted, formatPercent } from '@/core/basics/format/numbers';
 import type { Bar } from '@/stores/calendar';
 
 const STEP_WORDS = {
+  ahead: 'make ahead',
   mix: 'weigh and mix',
   press: 'press',
   dry: 'dry',

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Lot } from '@/core/workshop/shelf/lot';
+import { madeFrom } from '@/core/workshop/shelf/made';
 import type { LotUsers } from '@/core/workshop/shelf/trace';
 import { useWorkshopStore } from '@/stores/workshop';
 import { shortDate } from '@/core/basics/format/dates';
@@ -15,8 +16,8 @@ const emit = defineEmits<{ go: [lotId: string] }>();
 const workshop = useWorkshopStore();
 
 const isUsed = computed(() => props.users.batches.length + props.users.premixes.length > 0);
-const madeFrom = computed(() =>
-  (props.lot.premix?.madeFrom ?? []).map(({ lotId, massG }) => ({
+const parts = computed(() =>
+  madeFrom(props.lot).map(({ lotId, massG }) => ({
     lot: workshop.lots.find(({ id }) => id === lotId) ?? null,
     massG,
   })),
@@ -42,10 +43,10 @@ const madeFrom = computed(() =>
       <span class="tabular">{{ formatMass(premix.massG) }}</span>
     </li>
   </ul>
-  <template v-if="madeFrom.length">
+  <template v-if="parts.length">
     <h3>Made from</h3>
     <ul class="plain-list moves">
-      <li v-for="(part, i) in madeFrom" :key="i">
+      <li v-for="(part, i) in parts" :key="i">
         <button v-if="part.lot" type="button" class="link" @click="emit('go', part.lot.id)">
           {{ part.lot.code }}
         </button>

@@ -4,12 +4,13 @@ import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { LOT_FILTERS, findLots, findable, type LotFilter } from '@/core/workshop/shelf/findLots';
 import { shelfLifeOf } from '@/core/workshop/shelf/watch';
-import { today } from '@/stores/now';
+import { isReady } from '@/core/workshop/shelf/made';
+import { nowIso, today } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import VirtualList from '@/ui/frame/VirtualList.vue';
-import { shortDate } from '@/core/basics/format/dates';
+import { shortDate, weekdayTime } from '@/core/basics/format/dates';
 import { counted, formatCount } from '@/core/basics/format/numbers';
 import { formatMass } from '@/core/basics/format/quantities';
 import JarLevel from './JarLevel.vue';
@@ -49,6 +50,15 @@ watch(
 
 function leftOf(id: string): number {
   return shelf.left.get(id) ?? 0;
+}
+
+/** Made here: a premix, or something made ahead that may still stand. */
+function sayMade(lot: (typeof workshop.lots)[number]): string {
+  if (lot.premix) return ' · premix';
+  if (!lot.made) return '';
+  return isReady(lot, nowIso())
+    ? ' · made ahead'
+    : ` · ready ${weekdayTime(Date.parse(lot.made.readyAt))}`;
 }
 
 function keptUntil(lot: (typeof workshop.lots)[number]): string {
@@ -95,9 +105,7 @@ function keptUntil(lot: (typeof workshop.lots)[number]): string {
             />
             <span class="what"
               ><b>{{ item.name }}</b>
-              <span class="quiet"
-                >{{ item.lot.code }}{{ item.lot.premix ? ' · premix' : '' }}</span
-              ></span
+              <span class="quiet">{{ item.lot.code }}{{ sayMade(item.lot) }}</span></span
             >
             <span class="left tabular" :class="{ below: leftOf(item.id) < 0 }">{{
               formatMass(leftOf(item.id))

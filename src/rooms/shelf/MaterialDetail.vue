@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { SOURCES } from '@/core/matter/materials/sources';
 import { isShipped } from '@/core/matter/materials/catalog';
 import { newOwnMaterial } from '@/core/matter/materials/newOwnMaterial';
@@ -12,6 +12,8 @@ import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
 import SupplierDocuments from '@/shared/SupplierDocuments.vue';
+import MakeAheadDialog from '@/shared/MakeAheadDialog.vue';
+import { formatMinutes } from '@/core/basics/format/durations';
 import { listed } from '@/core/basics/format/names';
 import { formatFixed } from '@/core/basics/format/numbers';
 import { formatMass } from '@/core/basics/format/quantities';
@@ -26,6 +28,7 @@ const emit = defineEmits<{ removed: [] }>();
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
 
+const isAgain = ref(false);
 const material = computed(() => materialOf(props.materialId));
 const own = computed<OwnMaterial>(
   () =>
@@ -80,6 +83,19 @@ function remove(): void {
       >
     </p>
     <p v-else class="quiet">There is no lot of it on the shelf.</p>
+    <template v-if="own.ahead">
+      <p>
+        Made ahead of
+        {{ listed(own.ahead.lines.map((line) => materialOf(line.materialId).sentenceName)) }}.
+        {{
+          own.ahead.readyH > 0
+            ? `Ready ${formatMinutes(own.ahead.readyH * 60)} after it is made.`
+            : 'Ready as it is made.'
+        }}
+      </p>
+      <v-btn size="small" class="again" @click="isAgain = true">Make it again</v-btn>
+      <MakeAheadDialog v-model="isAgain" :again="own" />
+    </template>
     <div class="fields">
       <template v-if="isMadeHere">
         <DraftField
@@ -216,6 +232,9 @@ function remove(): void {
 </template>
 
 <style scoped>
+.again {
+  margin-bottom: 12px;
+}
 .facts {
   margin: 2px 0 8px;
 }

@@ -9,6 +9,7 @@ import VirtualList from '@/ui/frame/VirtualList.vue';
 import { counted } from '@/core/basics/format/numbers';
 import { formatMass } from '@/core/basics/format/quantities';
 import MaterialDetail from './MaterialDetail.vue';
+import MakeAheadDialog from '@/shared/MakeAheadDialog.vue';
 import NewMaterialDialog from '@/shared/NewMaterialDialog.vue';
 import TablePanel from './TablePanel.vue';
 import SideBySide from './SideBySide.vue';
@@ -31,6 +32,7 @@ const query = ref('');
 const shown = ref<(typeof SHOWN)[number]['value']>('all');
 const chosenId = ref<string | null>(null);
 const isAdding = ref(false);
+const isAhead = ref(false);
 
 const ownIds = computed(() => new Set(workshop.materials.map(({ id }) => id)));
 const lowIds = computed(() => new Set(shelf.low.map(({ materialId }) => materialId)));
@@ -51,6 +53,7 @@ const found = computed(() => {
       ><section aria-label="Materials">
         <div class="find">
           <v-text-field v-model="query" label="Search materials" />
+          <v-btn @click="isAhead = true">Make ahead</v-btn>
           <v-btn variant="flat" @click="isAdding = true">Add a material</v-btn>
         </div>
         <ChoiceRow v-model="shown" :items="SHOWN" />
@@ -97,6 +100,7 @@ const found = computed(() => {
       </section>
     </template>
   </SideBySide>
+  <MakeAheadDialog v-model="isAhead" @made="({ id }) => (chosenId = id)" />
   <NewMaterialDialog v-model="isAdding" @added="(id) => (chosenId = id)" />
 </template>
 

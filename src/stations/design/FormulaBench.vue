@@ -93,6 +93,14 @@ function add(material: Material, amountG: Spread): void {
   design.change(addLine(props.body, part.value.id, material, amountG));
 }
 
+const AheadOfSection = defineAsyncComponent(() => import('./formula/AheadOfSection.vue'));
+const aheadOf = ref<string | null>(null);
+const isAhead = ref(false);
+function openAhead(partId: string): void {
+  aheadOf.value = partId;
+  isAhead.value = true;
+}
+
 /** What a cure would do, drawn over the column before it is taken. */
 function previewFix(cure: Fix | null): void {
   design.setPreview(cure && addMass(props.body, materialOf(cure.materialId), cure.massG));
@@ -116,6 +124,14 @@ function reorder(lineIds: string[], movedId: string): void {
         :chosen-id="part.id"
         @choose="(id) => (chosenPartId = id)"
         @change="design.change"
+        @ahead="openAhead"
+      />
+      <AheadOfSection
+        v-if="aheadOf"
+        v-model="isAhead"
+        :body="body"
+        :part-id="aheadOf"
+        :formula-name="design.formula?.name ?? ''"
       />
       <PartAmount
         v-if="part.kind !== 'main' && part.kind !== 'split' && part.lines.length"

@@ -31,10 +31,11 @@ const barred = computed(
   () => new Map(props.assigned.barred.map((one) => [one.materialId, one] as const)),
 );
 function sayBarred(materialId: string): string {
-  const { onHold = [], past = [] } = barred.value.get(materialId) ?? {};
+  const { onHold = [], past = [], notReady = [] } = barred.value.get(materialId) ?? {};
   const why = [
     ...(onHold.length > 0 ? [`${listed(onHold)} on hold`] : []),
     ...(past.length > 0 ? [`${listed(past)} past its date`] : []),
+    ...(notReady.length > 0 ? [`${listed(notReady)} not ready yet`] : []),
   ];
   return `There is no usable lot (${why.join(', ')}). Receive another one, or release one.`;
 }

@@ -126,9 +126,13 @@ export function isFloor({ kind, lines }: Part): boolean {
  * what is put on top are not; what is laid on the mold's floor is.
  */
 export function isInside(part: Part): boolean {
-  return (
-    isFloor(part) || part.kind === 'main' || part.kind === 'split' || part.kind === 'embed'
-  );
+  return isFloor(part) || part.kind === 'main' || part.kind === 'split' || part.kind === 'embed';
+}
+
+/** May it be made before its batch: an embed, icing or topping of its own, or herbs that stand in oil? */
+export function canBeMadeAhead({ kind, lines }: Part): boolean {
+  const isOwnMix = kind === 'embed' || kind === 'icing' || kind === 'topping';
+  return (isOwnMix && lines.length > 1) || lines.some(isStrained);
 }
 
 /** The part in grams a piece, or as a share of the mix again. @param perPieceG over 0; null for a share */

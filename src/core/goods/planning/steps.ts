@@ -3,7 +3,7 @@ import { shellWaitMin, type MoldUse } from './moldUse';
 import type { PlanStep } from './problem';
 
 /** What a step of a batch is for. */
-export const STEP_KINDS = ['mix', 'press', 'dry', 'dress', 'pack'] as const;
+export const STEP_KINDS = ['ahead', 'mix', 'press', 'dry', 'dress', 'pack'] as const;
 export type StepKind = (typeof STEP_KINDS)[number];
 
 /** A mix is pressed so soon after it is ready, minutes: it dries while it waits. Common practice; the figure is ours. */
@@ -32,6 +32,26 @@ export interface StepFacts {
 }
 
 type Draft = Omit<PlanStep, 'by' | 'at' | 'machine' | 'mold'> & { machine?: string; mold?: string };
+
+/**
+ * What is made ahead of a bowl, before its first step: minutes of hands, and the hours it stands until it may be used.
+ * @param jobs what the shelf has not enough of
+ */
+export function withAheadSteps(
+  steps: readonly PlanStep[],
+  jobs: ReadonlyArray<{ readonly minutes: number; readonly readyH: number }>,
+): readonly PlanStep[] {
+  const [first, ...rest] = steps;
+  if (!first || jobs.length === 0) return steps;
+  const minutes = jobs.reduce((sum, job) => sum + job.minutes, 0);
+  const waitMin = Math.max(...jobs.map(({ readyH }) => readyH * 60));
+  const ahead = draft('ahead made', Math.max(LEAST_MIN, Math.ceil(minutes)), { person: true });
+  return [
+    ahead,
+    { ...first, waitMinMin: Math.max(first.waitMinMin, waitMin), waitMaxMin: null },
+    ...rest,
+  ];
+}
 
 /** The work of one bowl as a plan takes it: operations that run into each other are one step; soaks and drying are waits. */
 export function stepsFor(operations: readonly Operation[], facts: StepFacts): readonly PlanStep[] {
@@ -110,7 +130,9 @@ export function stepsFor(operations: readonly Operation[], facts: StepFacts): re
   }));
 }
 
-function kindOf({ op, isLater }: Operation, before: StepKind | null): StepKind {
+function kindOf({ op, isLater, vessel }: Operation, before: StepKind | null): StepKind {
+  // An infusion stands in its jar for days before the mix.
+  if (op === 'infuse' || (op === 'weigh' && vessel.kind === 'jar')) return 'ahead';
   if (op === 'dry') return 'dry';
   // A mix rests before it is covered, a mold before it is opened.
   if (op === 'rest') return before ?? 'mix';

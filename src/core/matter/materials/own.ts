@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { AHEAD_KINDS } from './types';
 
 /** A value and who says so, since when. */
 export const saidSchema = z.object({
@@ -8,6 +9,29 @@ export const saidSchema = z.object({
   on: z.iso.date(),
 });
 export type Said = Readonly<z.infer<typeof saidSchema>>;
+
+/** How the maker makes it: once, for several batches, on a day of its own. */
+export const aheadSchema = z.object({
+  kind: z.enum(AHEAD_KINDS),
+  /** One making, in grams; what is strained off is in it while it stands, and leaves again. */
+  lines: z
+    .array(
+      z.object({
+        materialId: z.string().min(1),
+        massG: z.number().min(0.001).max(1_000_000),
+        isStrained: z.boolean(),
+      }),
+    )
+    .min(1)
+    .max(60),
+  /** Hours from its making until it is used at the earliest. */
+  readyH: z.number().min(0).max(2400),
+  /** Days it keeps; null while nobody has said. */
+  keepsDays: z.int().min(1).max(3650).nullable(),
+  /** Minutes of hands to make it. */
+  minutes: z.number().min(0).max(600),
+});
+export type Ahead = Readonly<z.infer<typeof aheadSchema>>;
 
 /**
  * A material of the maker's own, or what the maker knows better of one in the catalog (then its id is the catalog's).
@@ -42,6 +66,8 @@ export const ownMaterialSchema = z.object({
     .array(z.object({ materialId: z.string().min(1), pct: z.number().min(0).max(100) }))
     .max(60)
     .optional(),
+  /** How it is made ahead; left out for what is bought. */
+  ahead: aheadSchema.optional(),
   /** Laid away: still what formulas mean by it, but no longer offered. */
   isArchived: z.boolean(),
 });

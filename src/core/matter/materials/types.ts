@@ -29,6 +29,10 @@ export const ROLES = [
 ] as const;
 export type Role = (typeof ROLES)[number];
 
+/** What is made before the batch that uses it, by what it is. */
+export const AHEAD_KINDS = ['infusion', 'stock', 'salt', 'embed', 'icing', 'other'] as const;
+export type AheadKind = (typeof AHEAD_KINDS)[number];
+
 /** When it goes into the bowl. */
 export const PHASES = ['dry', 'color', 'wet', 'acid', 'finish'] as const;
 export type Phase = (typeof PHASES)[number];

@@ -1,6 +1,7 @@
 import type { LotsByLine } from '@/core/work/flow/weighStep';
 import type { PlannedLine } from '@/core/work/scaling/planLines';
 import type { Lot } from './lot';
+import { isReady } from './made';
 
 export interface AssignedLots {
   /** For each bowl. */
@@ -14,6 +15,8 @@ export interface BarredMaterial {
   readonly materialId: string;
   readonly onHold: readonly string[];
   readonly past: readonly string[];
+  /** Made ahead, and still standing. */
+  readonly notReady: readonly string[];
 }
 
 /**
@@ -78,11 +81,15 @@ function barredOf(
       {
         materialId,
         onHold: codes(({ isQuarantined }) => isQuarantined),
-        past: codes(({ isQuarantined }) => !isQuarantined),
+        past: codes((lot) => !lot.isQuarantined && isReadyOn(lot, today)),
+        notReady: codes((lot) => !lot.isQuarantined && !isReadyOn(lot, today)),
       },
     ];
   });
 }
+
+/** What is ready in the course of a day counts for that day. */
+const isReadyOn = (lot: Lot, today: string): boolean => isReady(lot, `${today}T23:59:59Z`);
 
 /** Lots of a material that may be weighed from today, the first to be used first. @param today ISO day */
 export function usableLots(
@@ -97,6 +104,7 @@ export function usableLots(
         lot.materialId === materialId &&
         lot.premix === null &&
         !lot.isQuarantined &&
+        isReadyOn(lot, today) &&
         (lot.isRetest || lot.expiresOn === null || lot.expiresOn >= today),
     )
     .sort(

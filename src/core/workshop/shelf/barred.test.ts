@@ -23,7 +23,9 @@ const barred = (...lots: readonly Lot[]) =>
 it('a material whose every lot is on hold or past its day has no usable lot, and says which', () => {
   const held = lot({ code: 'A', isQuarantined: true });
   const past = lot({ code: 'B', expiresOn: '2026-04-17' });
-  expect(barred(held, past)).toEqual([{ materialId: 'citric-acid', onHold: ['A'], past: ['B'] }]);
+  expect(barred(held, past)).toEqual([
+    { materialId: 'citric-acid', onHold: ['A'], past: ['B'], notReady: [] },
+  ]);
   // One that may be used is enough; none at all is no lot that is barred.
   expect(barred(held, lot({ code: 'C', expiresOn: '2026-04-18' }))).toEqual([]);
   expect(barred()).toEqual([]);

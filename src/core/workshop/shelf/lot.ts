@@ -43,6 +43,13 @@ export const lotSchema = z.object({
       madeFrom: z.array(z.object({ lotId: z.uuid(), massG })).max(10),
     })
     .nullable(),
+  /** When it was made ahead: from which lots, and from when on it is ready. Left out for what was bought. */
+  made: z
+    .object({
+      from: z.array(z.object({ lotId: z.uuid(), massG })).max(200),
+      readyAt: z.iso.datetime({ offset: true }),
+    })
+    .optional(),
   /** What this delivery’s own document says of allergens in it, where it is a scent. */
   allergens: z.array(allergenShareSchema).max(120).optional(),
   note: z.string().max(2000),

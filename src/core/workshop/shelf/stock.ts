@@ -1,6 +1,7 @@
 import { standing } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
 import type { Lot } from './lot';
+import { madeFrom } from './made';
 
 /** Where grams of a lot went. */
 export interface LotMove {
@@ -32,7 +33,7 @@ export function lotMoves(
     ),
   );
   const fromPremixes = lots.flatMap((lot) =>
-    (lot.premix?.madeFrom ?? []).map(({ lotId, massG }): LotMove => ({
+    madeFrom(lot).map(({ lotId, massG }): LotMove => ({
       lotId,
       massG,
       into: { kind: 'premix', id: lot.id, code: lot.code },

@@ -1,5 +1,6 @@
 import type { Batch } from '@/core/batches/records/schema';
 import type { Lot } from './lot';
+import { madeFrom } from './made';
 import type { LotMove } from './stock';
 
 export interface LotUsers {
@@ -89,7 +90,7 @@ export function lotsOfBatch(
     const share = lot && lot.receivedG > 0 ? massG / lot.receivedG : 0;
     return [
       { lotId, lot, massG, through: null },
-      ...(lot?.premix?.madeFrom ?? []).map((part) => ({
+      ...(lot ? madeFrom(lot) : []).map((part) => ({
         lotId: part.lotId,
         lot: byId.get(part.lotId) ?? null,
         massG: part.massG * share,

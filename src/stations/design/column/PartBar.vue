@@ -3,7 +3,7 @@ import { mdiPlus } from '@mdi/js';
 import { computed } from 'vue';
 import { PART_KINDS } from '@/core/formula/model/kinds';
 import { PART_WORDS } from '@/core/formula/model/messages';
-import { addPart, partMassG, removePart } from '@/core/formula/model/parts';
+import { addPart, canBeMadeAhead, partMassG, removePart } from '@/core/formula/model/parts';
 import { sameData } from '@/core/basics/sameData';
 import type { FormulaBody, PartKind } from '@/core/formula/model/schema';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
@@ -11,7 +11,11 @@ import { formatMass } from '@/core/basics/format/quantities';
 
 /** The parts of a piece: choose one, add one, take one away. */
 const props = defineProps<{ body: FormulaBody; chosenId: string }>();
-const emit = defineEmits<{ choose: [partId: string]; change: [body: FormulaBody] }>();
+const emit = defineEmits<{
+  choose: [partId: string];
+  change: [body: FormulaBody];
+  ahead: [partId: string];
+}>();
 
 type AddedKind = Exclude<PartKind, 'main'>;
 
@@ -28,17 +32,31 @@ const removable = computed<readonly { readonly id: string; readonly name: string
   const now = props.body.parts.slice(1).map(({ id, name }) => ({ id, name }));
   return before && sameData(before, now) ? before : now;
 });
+const AHEAD = 'ahead ';
+const ahead = computed<readonly { readonly id: string; readonly name: string }[]>((before) => {
+  const now = props.body.parts.filter(canBeMadeAhead).map(({ id, name }) => ({ id, name }));
+  return before && sameData(before, now) ? before : now;
+});
 const actions = computed(() => [
   ...kinds.map((kind) => ({
     value: kind,
     title: `Add section: ${PART_WORDS[kind]}`,
     subtitle: HINTS[kind],
   })),
+  ...ahead.value.map(({ id, name }) => ({
+    value: `${AHEAD}${id}`,
+    title: `Make ahead: ${name}`,
+    subtitle: 'A jar of its own on the shelf, for this batch and others',
+  })),
   ...removable.value.map(({ id, name }) => ({ value: id, title: `Remove section: ${name}` })),
 ]);
 
 /** A kind is added; anything else is the id of a part that goes. */
 function act(action: string): void {
+  if (action.startsWith(AHEAD)) {
+    emit('ahead', action.slice(AHEAD.length));
+    return;
+  }
   const kind = kinds.find((candidate) => candidate === action);
   if (!kind) {
     emit('change', removePart(props.body, action));
