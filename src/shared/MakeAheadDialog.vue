@@ -236,6 +236,9 @@ function make(): void {
 </template>
 
 <style scoped>
+:deep(.fields) {
+  align-items: start;
+}
 .row {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 120px auto auto;

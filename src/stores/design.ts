@@ -6,10 +6,22 @@ import { evaluate } from '@/core/results/evaluation/evaluate';
 import type { Evaluation, Finding } from '@/core/results/evaluation/types';
 import { keepVersion } from '@/core/formula/model/versions';
 import type { FormulaBody } from '@/core/formula/model/schema';
-import { usualRequest } from '@/core/work/scaling/request';
+import { requestFor, USUAL_REQUEST } from '@/core/work/scaling/request';
 import { usualPieceG } from '@/core/work/scaling/usualPiece';
+import type { Mold } from '@/core/work/scaling/moldSchema';
+import type { ScaleRequest } from '@/core/work/scaling/requestSchema';
 import { nowIso } from './now';
 import { useWorkshopStore } from './workshop';
+
+/** A piece of the formula in hand, and where its size comes from. */
+interface Piece {
+  readonly id: string;
+  readonly asked: ScaleRequest | undefined;
+  readonly mold: Mold;
+  readonly pieceG: number;
+}
+/** Two pieces this near are one. */
+const SAME_PIECE_G = 0.05;
 
 interface History {
   readonly past: readonly FormulaBody[];
@@ -33,15 +45,22 @@ export const useDesignStore = defineStore('design', () => {
 
   const formula = computed(() => workshop.formulaInHand);
   const body = computed(() => formula.value?.body ?? null);
-  /** The mold last asked for, or the usual one. */
-  const mold = computed(
-    () =>
-      (
-        workshop.settings.requests[formula.value?.id ?? ''] ??
-        usualRequest(formula.value?.body ?? { family: 'bath-bomb', method: 'press' })
-      ).mold,
-  );
-  const pieceG = computed(() => (body.value ? usualPieceG(mold.value, body.value.method) : null));
+  /** Mold and grams a piece as last asked for, else as the recipe has its pieces; the same while a pull only trades grams. */
+  const piece = computed<Piece>((before) => {
+    const of = body.value;
+    const id = formula.value?.id ?? '';
+    const asked = workshop.settings.requests[id];
+    const { mold, fillG } = asked ?? (of ? requestFor(of) : USUAL_REQUEST);
+    const pieceG = fillG ?? usualPieceG(mold, of?.method ?? 'press');
+    const isSame =
+      before?.id === id &&
+      before.asked === asked &&
+      before.mold.shape === mold.shape &&
+      Math.abs(before.pieceG - pieceG) < SAME_PIECE_G;
+    return isSame ? before : { id, asked, mold, pieceG };
+  });
+  const mold = computed(() => piece.value.mold);
+  const pieceG = computed(() => (body.value ? piece.value.pieceG : null));
   const method = computed(() => body.value?.method);
   const family = computed(() => body.value?.family);
   /** Made again for another place, room or record; a pull moves none of these. */

@@ -7,7 +7,9 @@ import type { OwnMaterial } from '@/core/matter/materials/own';
 import { isMadeOf } from '@/core/goods/archive/batchDigest';
 import { isInALot, usersOfMaterial } from '@/core/workshop/shelf/usersOfMaterial';
 import { usableLots } from '@/core/workshop/shelf/assignLots';
-import { today } from '@/stores/now';
+import { isReady } from '@/core/workshop/shelf/made';
+import { weekdayTime } from '@/core/basics/format/dates';
+import { nowIso, today } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import NumberField from '@/ui/fields/NumberField.vue';
@@ -36,6 +38,14 @@ const own = computed<OwnMaterial>(
 );
 const isMadeHere = computed(() => !isShipped(props.materialId));
 const lots = computed(() => usableLots(props.materialId, workshop.lots, today()));
+/** Made ahead, and still in its jar. */
+const standing = computed(() =>
+  workshop.lots.flatMap((lot) =>
+    lot.materialId === props.materialId && lot.made && !isReady(lot, nowIso())
+      ? [{ code: lot.code, made: lot.made }]
+      : [],
+  ),
+);
 /** Formulas and batches that are made of it. */
 const users = computed(() => [
   ...usersOfMaterial(
@@ -70,7 +80,7 @@ function remove(): void {
   <section :aria-label="material.name">
     <h2>{{ material.name }}</h2>
     <p class="quiet facts">
-      {{ material.inci }} · {{ material.role
+      {{ material.inci || 'no INCI yet' }} · {{ material.role
       }}<template v-if="isMadeHere"> · like {{ nameOf(material.likeId) }}</template>
     </p>
     <p v-if="lots.length">
@@ -81,6 +91,14 @@ function remove(): void {
           lot.code
         }}</router-link></template
       >
+    </p>
+    <p v-else-if="standing.length">
+      Not ready yet:
+      {{
+        listed(
+          standing.map(({ code, made }) => `${code}, ${weekdayTime(Date.parse(made.readyAt))}`),
+        )
+      }}.
     </p>
     <p v-else class="quiet">There is no lot of it on the shelf.</p>
     <template v-if="own.ahead">

@@ -1,3 +1,4 @@
+import { formatMass } from '@/core/basics/format/quantities';
 import { formatTimer } from '@/core/basics/format/durations';
 import { CAUTION_BY_TRAIT } from '@/core/matter/materials/knowledge';
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
@@ -79,12 +80,17 @@ export function benchCautions(steps: readonly BenchStep[], catalog: Catalog): re
   return [...said, 'Never close a wet or just-pressed mix in a tight jar. It makes gas.'];
 }
 
+/** A band narrower than a step of the scale is said as it is, and never as nothing. */
+function sayBand(toleranceG: number, stepG: number): string {
+  return `± ${toleranceG < stepG ? formatMass(toleranceG) : readoutOf(stepG).say(toleranceG)}`;
+}
+
 function weighed({ targetG, toleranceG, stepG, counted, lots }: WeighStep) {
   const { say, beside } = readoutOf(stepG, targetG);
   return {
     amount: counted === null ? say(targetG) : sayCounted(counted),
     beside: counted === null ? beside(targetG) : '',
-    tolerance: counted === null ? `± ${readoutOf(stepG, toleranceG).say(toleranceG)}` : '',
+    tolerance: counted === null ? sayBand(toleranceG, stepG) : '',
     lots:
       lots.length > 1
         ? lots.map(({ code, massG }) => `${code} ${say(massG)}`).join(' + ')

@@ -1,3 +1,4 @@
+import { listed } from '@/core/basics/format/names';
 import { powderHex } from '@/core/results/color/powder';
 import { isCoat, partMassG } from '@/core/formula/model/parts';
 import type { FormulaBody, PartKind } from '@/core/formula/model/schema';
@@ -30,7 +31,7 @@ export interface ShellLayer {
 export interface CrossSection {
   readonly mold: Mold;
   readonly pieceG: number;
-  /** Of the formula, what goes into molds: all but what lies on the pieces, grams. */
+  /** Of the formula, what goes into molds as a share of the mix: all but what lies on the pieces or is counted by the piece, grams. */
   readonly heldG: number;
   readonly volumeMl: number;
   /** Packed density, g/mL. */
@@ -43,27 +44,33 @@ export interface CrossSection {
 }
 
 /**
- * What one piece of this mold is made of: every part's share of the formula, to scale. Embeds lie in the middle as
- * a ball of the shell's own density; shell layers fill the mold by volume. Elementary solids.
+ * What one piece of this mold is made of: grams a piece of what is counted so, and of the rest each part's share, to scale.
+ * Embeds lie in the middle as a ball of the shell's own density; shell layers fill the mold by volume. Elementary solids.
  * @returns null while the formula weighs nothing
  */
 export function crossSectionOf(
   body: FormulaBody,
   mold: Mold,
   catalog: Catalog,
+  pieceG: number = usualPieceG(mold, body.method),
 ): CrossSection | null {
   const mixes = mixesOf(body, catalog);
+  const isShare = ({ part }: Mix) => part.perPieceG === undefined;
   // What the mold holds; what lies on top of the piece comes beside it.
-  const inMoldsG = sumG(mixes.filter(({ part }) => !isCoat(part.kind)));
-  const heldG = inMoldsG > 0 ? inMoldsG : sumG(mixes);
+  const inMolds = mixes.filter(({ part }) => !isCoat(part.kind));
+  const eachG = inMolds.reduce(
+    (sum, { part, massG }) => sum + (massG > 0 ? (part.perPieceG ?? 0) : 0),
+    0,
+  );
+  const inMoldsG = sumG(inMolds.filter(isShare));
+  const heldG = inMoldsG > 0 ? inMoldsG : sumG(mixes.filter(isShare));
   if (!(heldG > 0)) return null;
   const densityGMl = packedDensityGMl(body.method).best;
-  const pieceG = usualPieceG(mold, body.method);
   const parts = mixes.map(({ part, massG, portions }) => ({
     partId: part.id,
     kind: part.kind,
     name: part.name,
-    massG: (massG / heldG) * pieceG,
+    massG: massG > 0 ? (part.perPieceG ?? (massG / heldG) * Math.max(0, pieceG - eachG)) : 0,
     hex: powderHex(portions),
   }));
   const shellParts = parts.filter(({ kind, massG }) => massG > 0 && isShell(kind));
@@ -77,7 +84,14 @@ export function crossSectionOf(
     volumeMl: moldVolumeMl(mold),
     densityGMl,
     shell: layersOf(shellParts, mold),
-    embed: embed ? { ...embed, massG: embedG, radiusMm: ballRadiusMm(embedG / densityGMl) } : null,
+    embed: embed
+      ? {
+          ...embed,
+          name: listed(embeds.map(({ name }) => name)),
+          massG: embedG,
+          radiusMm: ballRadiusMm(embedG / densityGMl),
+        }
+      : null,
     onTop: parts.filter(({ kind, massG }) => massG > 0 && isCoat(kind)),
   };
 }

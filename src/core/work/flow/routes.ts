@@ -116,8 +116,9 @@ export function needsBloom({ traits }: Material): boolean {
   return traits.includes('needs-bloom');
 }
 
-export function clumps({ traits }: Material): boolean {
-  return traits.includes('clumps');
+/** What was made ahead is sieved and mixed already. */
+export function clumps({ traits, madeOf }: Material): boolean {
+  return traits.includes('clumps') && !madeOf;
 }
 
 /** Grains, petals, crystals: never through a sieve. Common practice. */

@@ -102,7 +102,12 @@ export function aheadMaterial(
   const wholeG = keptG(ahead);
   if (!(wholeG > 0)) throw new RangeError('what is made ahead must keep something in it');
   const kept = ahead.lines.filter(({ isStrained: leaves }) => !leaves);
-  const most = kept.reduce((a, b) => (b.massG > a.massG ? b : a));
+  // A powder with acid in it is no acid: it goes in as the soda does.
+  const isNoAcid = ({ materialId }: (typeof kept)[number]) =>
+    materialById(catalog, materialId).role !== 'acid';
+  const [first, ...others] = kept.some(isNoAcid) ? kept.filter(isNoAcid) : kept;
+  if (!first) throw new RangeError('what is made ahead must keep something in it');
+  const most = others.reduce((a, b) => (b.massG > a.massG ? b : a), first);
   return {
     ...newOwnMaterial(materialById(catalog, most.materialId), 'own', { id, name }),
     madeOf: kept.map(({ materialId, massG }) => ({ materialId, pct: (100 * massG) / wholeG })),

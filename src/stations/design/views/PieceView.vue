@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { crossSectionOf } from '@/core/work/cross-section/crossSection';
 import { gasTrace } from '@/core/results/evaluation/gasTrace';
 import type { Evaluation } from '@/core/results/evaluation/types';
-import { setPartMass } from '@/core/formula/model/parts';
+import { setPartMass, setPartPerPiece } from '@/core/formula/model/parts';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import { goneSecondsOf } from '@/core/batches/trials/taught';
 import { counted } from '@/core/basics/format/numbers';
@@ -18,7 +18,9 @@ const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 const design = useDesignStore();
 const workshop = useWorkshopStore();
 
-const anatomy = computed(() => crossSectionOf(props.body, design.mold, design.conditions.catalog));
+const anatomy = computed(() =>
+  crossSectionOf(props.body, design.mold, design.conditions.catalog, design.pieceG ?? undefined),
+);
 /** Own trials of this formula, laid over the forecast. */
 const tried = computed(() =>
   goneSecondsOf(workshop.formulaInHand?.id ?? '', workshop.trials, workshop.batches),
@@ -29,8 +31,11 @@ const trace = computed(() => gasTrace(props.evaluation, design.pieceG ?? 0));
 function resizeEmbed(massG: number, isDone: boolean): void {
   const { embed, pieceG, heldG } = anatomy.value ?? {};
   if (!embed || !pieceG || !heldG) return;
-  const partG = (massG / pieceG) * heldG;
-  const next = setPartMass(props.body, embed.partId, partG);
+  const part = props.body.parts.find(({ id }) => id === embed.partId);
+  const next =
+    part?.perPieceG === undefined
+      ? setPartMass(props.body, embed.partId, (massG / pieceG) * heldG)
+      : setPartPerPiece(props.body, embed.partId, Math.max(0.1, Math.round(massG * 10) / 10));
   if (isDone) design.change(next);
   else design.pull(next);
 }

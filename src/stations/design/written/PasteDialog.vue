@@ -13,7 +13,8 @@ import type {
   UnreadLine,
 } from '@/core/formula/model/schema';
 import { sayGuess } from '@/core/formula/reading/guessFamily';
-import { counted } from '@/core/basics/format/numbers';
+import { partMassG } from '@/core/formula/model/parts';
+import { counted, formatPercent } from '@/core/basics/format/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 import { answersOf } from './answersOf';
 import PageQuestion from './PageQuestion.vue';
@@ -51,6 +52,14 @@ const page = useTemplateRef<InstanceType<typeof PageText>>('page');
 
 const families = FAMILIES.map((value) => ({ value, title: FAMILY_WORDS[value] }));
 const methods = METHODS.map((value) => ({ value, title: METHOD_WORDS[value] }));
+/** Share of the main mix that a second color takes along, 0 to 1; 0 where it is a mix of its own. */
+function takenAlong(partId: string): number {
+  const read = recipe.value?.parts.find(({ id }) => id === partId);
+  const now = body.value?.parts.find(({ id }) => id === partId);
+  const wholeG = recipe.value?.parts[0]?.lines.reduce((sum, { massG }) => sum + massG, 0) ?? 0;
+  if (!read || !now || !(wholeG > 0)) return 0;
+  return (partMassG(now) - partMassG(read)) / wholeG;
+}
 const kindItems = PART_KINDS.map((value) => ({ value, title: PART_WORDS[value] }));
 const family = computed(() => body.value?.family ?? 'bath-bomb');
 const whyFamily = computed(() => {
@@ -265,6 +274,9 @@ function take(): void {
                 >{{ PART_WORDS[part.kind] }}</span
               >
             </h3>
+            <p v-if="takenAlong(part.partId) > 0" class="quiet small">
+              It takes {{ formatPercent(takenAlong(part.partId) * 100, 0) }} of the main mix along.
+            </p>
             <ul class="plain-list">
               <ReadRow
                 v-for="entry in part.rows"
@@ -297,9 +309,10 @@ function take(): void {
         </template>
       </div>
     </form>
-    <ProblemLine :problem="problem" />
 
     <template #actions>
+      <ProblemLine :problem="problem" class="stands" />
+      <v-spacer />
       <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
       <v-btn variant="flat" type="submit" form="paste-form">Create formula</v-btn>
     </template>
@@ -313,6 +326,9 @@ function take(): void {
 </template>
 
 <style scoped>
+.stands {
+  margin: 0;
+}
 .grid {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);

@@ -8,7 +8,7 @@ import { readRecipe, type PageSaid, type RecipeResult } from '@/core/formula/rea
 import { ownForming } from '@/core/workshop/shelf/workplace';
 import type { FormulaBody, Method, PartKind } from '@/core/formula/model/schema';
 import { usualPieceG } from '@/core/work/scaling/usualPiece';
-import { usualRequest } from '@/core/work/scaling/request';
+import { requestFor } from '@/core/work/scaling/request';
 import { looksShared, readRecipeJsonLd } from '@/core/formula/sharing/recipeJsonLd';
 import { useWorkshopStore } from '@/stores/workshop';
 import { pageOf } from './page';
@@ -99,7 +99,8 @@ export function usePastedPage() {
   /** What this recipe lacks or must not have, as the family chosen. */
   const verdict = computed(() => {
     if (!body.value || body.value.parts.every(({ lines }) => lines.length === 0)) return [];
-    const pieceG = usualPieceG(usualRequest(body.value).mold, body.value.method);
+    const { mold, fillG } = requestFor(body.value);
+    const pieceG = fillG ?? usualPieceG(mold, body.value.method);
     return evaluate(body.value, conditionsFor(workshop.facts, body.value, pieceG))
       .findings.filter(
         ({ severity, code }) =>

@@ -4,6 +4,7 @@ import type { StepOf } from '@/core/work/bench-steps/stepSchema';
 import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import VesselNow from '../VesselNow.vue';
 import StepClock from './StepClock.vue';
 
 const props = defineProps<{ batch: Batch; step: StepOf<'do' | 'later'> }>();
@@ -20,6 +21,7 @@ if (waitS === undefined) useBenchKeys({ space: next });
 </script>
 
 <template>
+  <VesselNow :batch="batch" :step-id="step.id" :is-low="waitS !== undefined" />
   <StepClock
     v-if="waitS !== undefined"
     :batch="batch"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { StepOf } from '@/core/work/bench-steps/stepSchema';
 import type { Batch } from '@/core/batches/records/schema';
+import VesselNow from '../VesselNow.vue';
 import StepClock from './StepClock.vue';
 
 defineProps<{ batch: Batch; step: StepOf<'mix'> }>();
@@ -13,5 +14,6 @@ const WORDS = {
 </script>
 
 <template>
+  <VesselNow :batch="batch" :step-id="step.id" is-low />
   <StepClock :batch="batch" :step-id="step.id" :seconds="step.seconds" :words="WORDS" />
 </template>
