@@ -15,6 +15,8 @@ import { sampleText } from './sampleText';
 
 /** Who makes the sample’s goods: no label of one’s own bears that name. */
 export const SAMPLE_MAKER = 'Orrin Quay Fizz Loft';
+/** Who works in it: they leave with it, unless they work for the maker too. */
+const SAMPLE_PEOPLE: ReadonlySet<string> = new Set(['Maud', 'Teo']);
 
 /** What of the workshop the sample comes into and goes out of. */
 interface Shop {
@@ -78,6 +80,7 @@ export function sampleWays(shop: Shop) {
   function removeSample(): void {
     if (settings.value.maker.name === SAMPLE_MAKER) changeSettings({ maker: USUAL_SETTINGS.maker });
     if (settings.value.scaleSource === 'simulated') changeSettings({ scaleSource: 'typed' });
+    changeSettings(withoutSample());
     const isOwn = ({ origin }: { readonly origin: string }) => origin === 'own';
     const ownFormulas = records.value.formulas.filter(isOwn);
     const ownBatches = records.value.batches.filter(isOwn);
@@ -102,6 +105,28 @@ export function sampleWays(shop: Shop) {
       const gone = name === 'batches' ? past.value.filter(({ origin }) => origin === 'sample') : [];
       remove(name, [...ids, ...gone.map(({ id }) => id)]);
     }
+  }
+
+  /** Settings without the sample’s people, and without what was asked for and costed of its formulas. */
+  function withoutSample(): Pick<Settings, 'makers' | 'plan' | 'requests' | 'costings'> {
+    const { makers, plan, requests, costings } = settings.value;
+    const ownHands = new Set(
+      records.value.batches
+        .filter(({ origin }) => origin === 'own')
+        .flatMap(({ entries }) => entries.flatMap(({ who }) => who ?? [])),
+    );
+    const stays = (name: string) => !SAMPLE_PEOPLE.has(name) || ownHands.has(name);
+    const gone = new Set(
+      records.value.formulas.flatMap(({ id, origin }) => (origin === 'sample' ? [id] : [])),
+    );
+    const kept = <T>(of: Readonly<Record<string, T>>) =>
+      Object.fromEntries(Object.entries(of).filter(([id]) => !gone.has(id)));
+    return {
+      makers: makers.filter(stays),
+      plan: { ...plan, hours: plan.hours.filter(({ name }) => stays(name)) },
+      requests: kept(requests),
+      costings: kept(costings),
+    };
   }
 
   return {

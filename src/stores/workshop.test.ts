@@ -135,6 +135,10 @@ describe('the workshop in the browser', () => {
     expect(again.formulas.map(({ id }) => id)).toEqual([own.id]);
     expect(again.batches.map(({ id }) => id)).toEqual([batch?.id]);
     expect(again.settings.formulaInHandId).toBeNull();
+    // Its people leave with it.
+    expect(again.settings.makers).toEqual([]);
+    expect(again.settings.plan.hours).toEqual([]);
+    expect(again.settings.requests).toEqual({});
   });
 
   it('opening the sample twice adds nothing and overwrites nothing', async () => {

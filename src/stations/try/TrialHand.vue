@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { formatSeconds, stopwatch } from '@/core/basics/format/durations';
+import { formatFixed, formatRange } from '@/core/basics/format/numbers';
 import { parseQuantity } from '@/core/basics/units/parseQuantity';
 import HandButton from '@/ui/kit/HandButton.vue';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
@@ -52,7 +53,11 @@ const events = computed(() =>
 );
 const goneSentence = computed(() => {
   const lasting = forecast.value?.lasting;
-  if (!lasting || lasting.kind === 'showered') return '';
+  if (!lasting) return '';
+  if (lasting.kind === 'showered') {
+    const { low, best, high } = lasting.showers;
+    return `It should last ${formatFixed(best, 1)} showers of eight minutes (${formatRange(low, high, 1)}).`;
+  }
   const { low, best, high } = lasting.goneS;
   const range = sayTimes({ low, best, high });
   const goneS = phaseS(props.trial, 'gone');

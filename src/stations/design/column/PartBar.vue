@@ -46,7 +46,7 @@ const actions = computed(() => [
   ...ahead.value.map(({ id, name }) => ({
     value: `${AHEAD}${id}`,
     title: `Make ahead: ${name}`,
-    subtitle: 'A jar of its own on the shelf, for this batch and others',
+    subtitle: 'A jar on the shelf, for this batch and others',
   })),
   ...removable.value.map(({ id, name }) => ({ value: id, title: `Remove section: ${name}` })),
 ]);

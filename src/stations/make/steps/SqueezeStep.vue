@@ -114,8 +114,8 @@ useBenchKeys({
       }}
     </p>
     <p v-if="open.felt === 'too-wet' && !step.acidIn && cures.length" class="way-back">
-      Or add nothing: spread it, turn it in moving dry air for 15 minutes, and squeeze again before
-      the acid goes in.
+      Or add nothing. Spread it and turn it in moving dry air for 15 minutes. Then squeeze again,
+      before the acid goes in.
     </p>
     <ul class="plain-list">
       <li v-for="(cure, index) in cures" :key="cure.materialId" class="cure">
