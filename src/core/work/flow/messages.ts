@@ -26,6 +26,8 @@ interface Talk {
   readonly names: readonly string[];
   /** Minutes it waits at least. */
   readonly waitMin: number;
+  /** Is it poured from the jar of an infusion? */
+  readonly isFromJar: boolean;
   /** Share of the bowl that is parted, in %. */
   readonly sharePct: number | null;
   /** Are there two bowls by the time the acid goes in? */
@@ -143,12 +145,15 @@ const WORDS: Readonly<Record<Saying, (talk: Talk) => Said>> = {
         ? 'Mix until it holds peaks. Use it within half an hour.'
         : 'Mix until it is even.',
   }),
-  'pour-pan': ({ part }) => ({
-    title:
-      part.kind === 'main'
+  'pour-pan': ({ part, isFromJar }) => ({
+    title: isFromJar
+      ? `Pour the strained oil into ${part.kind === 'main' ? 'the beaker' : `the beaker of ${thePart(part)}`}`
+      : part.kind === 'main'
         ? 'Pour the pan into the beaker'
         : `Pour the pan into the beaker of ${thePart(part)}`,
-    note: 'Take it off the heat first. Let it cool to the hand before you add scent or alcohol.',
+    note: isFromJar
+      ? 'Press the herb out. It is not part of the mix.'
+      : 'Take it off the heat first. Let it cool to the hand before you add scent or alcohol.',
   }),
   'pour-cup': () => ({
     title: 'Pour the cup into the beaker',
@@ -304,6 +309,7 @@ export function sayOperation(
     partMaterials: part.lines.map(({ materialId }) => materialById(catalog, materialId)),
     names: [...new Set(materials.map(({ sentenceName }) => sentenceName))],
     waitMin: operation.waitMinMin,
+    isFromJar: operation.from?.kind === 'jar',
     sharePct: share === null ? null : Math.round(share * 100),
     isParted,
     gramsOf: (line) => weighG.get(line.id) ?? line.massG,
@@ -329,7 +335,11 @@ function blooming({ lines, materials, gramsOf }: Talk): Said {
       const material = materials[i];
       if (!material || isPlainWater(material) !== isWater) return [];
       const amount = formatMass(gramsOf(line));
-      return [isWater ? `${amount} of hot ${material.sentenceName}` : `${amount} of ${material.sentenceName}`];
+      return [
+        isWater
+          ? `${amount} of hot ${material.sentenceName}`
+          : `${amount} of ${material.sentenceName}`,
+      ];
     });
   const [dyes, waters] = [amounts(false), amounts(true)];
   return {

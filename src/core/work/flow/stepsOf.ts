@@ -126,7 +126,9 @@ function freezer(
     const { title, note: usual } = sayOperation(operation, body, bench.catalog, bowl);
     const own = said.get(operation.id) ?? [];
     const withOwn = (told: string) =>
-      [told, ...own.map((words) => `You wrote: “${words}”`)].join(' ').trim();
+      [sentenceEnded(told, own.length > 0), ...own.map((words) => `You wrote: “${words}”`)]
+        .join(' ')
+        .trim();
     const note = withOwn(usual);
     const lane = laneOf(operation, body);
     const base = { id: operation.id, title, note, lane };
@@ -193,6 +195,11 @@ function freezer(
       }
     }
   };
+}
+
+/** `into a jar, to wait` ends before the maker's own words begin. */
+function sentenceEnded(text: string, goesOn: boolean): string {
+  return goesOn && text !== '' && !text.endsWith('.') ? `${text}.` : text;
 }
 
 /** Grams of each color in a piece of so many grams, in a sentence; empty for a mix of one color. */

@@ -106,13 +106,13 @@ function intoWords(
   { how }: Line,
   body: FormulaBody,
 ): string {
-  const isForFloor = how === 'on-the-floor';
   const part = body.parts.find(({ id }) => id === partId);
   const isOwn = part && part !== body.parts[0];
   if (part && isOwn) return intoOwn(vessel.kind, part, isLater ?? false);
-  return vessel.kind === 'dish' && isForFloor
-    ? 'into a dish, for the floor of the mold'
-    : INTO[vessel.kind];
+  if (vessel.kind !== 'dish') return INTO[vessel.kind];
+  if (how === 'on-the-floor') return 'into a dish, for the floor of the mold';
+  // The powders of loose salts wait in a dish until the salts have soaked.
+  return body.method === 'loose' ? 'into a dish, to wait' : INTO.dish;
 }
 
 const INTO: Readonly<Record<VesselKind, string>> = {
