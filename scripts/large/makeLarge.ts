@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { createWriteStream, readFileSync } from 'node:fs';
 import { once } from 'node:events';
-import { givenBy } from '../../src/core/goods/products/stock';
+import { givenBy } from '../../src/core/goods/products/given';
 import { GRADES } from '../../src/core/goods/products/kinds';
 import type { Formula } from '../../src/core/formula/model/schema';
 import { record } from '../../src/core/batches/records/batch';

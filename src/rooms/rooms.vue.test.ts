@@ -246,7 +246,7 @@ describe('the tools of the workshop', () => {
 
   it('offer the practice scale while the sample is here, and never without it', async () => {
     expect(shop.show(ToolsPanel).text()).toContain('Practice scale');
-    shop.workshop.removeSample();
+    await shop.workshop.removeSample();
     await flushPromises();
     expect(shop.show(ToolsPanel).text()).not.toContain('Practice scale');
   });

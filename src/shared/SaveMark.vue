@@ -1,15 +1,22 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia';
-import { useTransferStore } from '@/stores/transfer';
+import { watch } from 'vue';
 import { useSavingStore } from '@/stores/saving';
 import { saveBlob } from '@/ui/frame/download';
 
 const { status } = storeToRefs(useSavingStore());
-const transfer = useTransferStore();
+const transferStore = () => import('@/stores/transfer');
+/** Fetched as soon as a write fails, and not when somebody presses: by then the server may be gone too. */
+watch(
+  () => status.value.kind === 'failed',
+  (hasFailed) => hasFailed && void transferStore().catch(() => undefined),
+  { immediate: true },
+);
 
 /** What the store would not take goes into a file, from wherever the hands are. */
 async function exportAll(): Promise<void> {
-  const file = await transfer.exportAll();
+  const { useTransferStore } = await transferStore();
+  const file = await useTransferStore().exportAll();
   if (file) saveBlob(file.name, file.blob);
 }
 </script>

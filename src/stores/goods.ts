@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { newId } from '@/core/basics/newId';
 import { changedAfter } from '@/core/goods/products/contents';
 import { crumbledMaterial, crumbsBefore } from '@/core/goods/products/crumble';
+import { withMolds } from '@/core/goods/products/byMold';
 import { looseStock, overdrawn, unitsOnHand, wrappedStock } from '@/core/goods/products/stock';
 import { lowPackaging, packagingLeft } from '@/core/goods/products/packaging';
 import { standsOn } from '@/core/goods/products/moves';
@@ -60,7 +61,9 @@ export const useGoodsStore = defineStore('goods', () => {
   const workshop = useWorkshopStore();
   const shelf = useShelfStore();
 
-  const loose = computed(() => looseStock(workshop.batches, workshop.goods, workshop.trials));
+  const loose = computed(() =>
+    withMolds(looseStock(workshop.batches, workshop.goods, workshop.trials), workshop.goods),
+  );
   const wrapped = computed(() => wrappedStock(workshop.goods));
   const onHand = computed(() => unitsOnHand(wrapped.value));
   /** Batches made from lots that are on hold, or rejected. */

@@ -129,7 +129,7 @@ describe('the workshop in the browser', () => {
     const planned = planScale(sampleFormula?.body ?? filled(), request);
     if (!planned.ok) throw new Error(planned.problem.message);
     const [batch] = useBenchStore().start(request, planned.plan);
-    workshop.removeSample();
+    await workshop.removeSample();
     await useSavingStore().flush();
     const again = await visit();
     expect(again.formulas.map(({ id }) => id)).toEqual([own.id]);

@@ -144,17 +144,17 @@ test('two colors, an embed, petals on the floor, icing and paint: each made, pla
   inOrder(
     rows,
     /Baking soda.*Embed 1/i,
-    /Cover the embed 1/i,
+    /Cover Embed 1/,
     /Lavender.*topping/i,
     /Squeeze before the acid/,
     /Citric acid/,
     /Lay it in the mold/,
     /Fill and press/,
     /Count the pieces/,
-    /Ice the pieces/,
     /Powdered sugar/,
-    /Paint/,
+    /Ice the pieces/,
     /Gold mica/,
+    /Paint/,
     /Wrap/,
   );
   await onPaperAndPhone(page, ['in the middle.', 'Ice the pieces', 'Gold mica', 'Wrap']);
@@ -248,9 +248,9 @@ test('menthol goes into the oil or into the alcohol, as it is said; a cube takes
     /Citric acid/,
     /5% vinegar by the spoon/,
     /Squeeze/,
-    /Fill and press/,
+    /Fill the molds/,
   );
-  await onPaperAndPhone(page, ['Washing soda', '5% vinegar by the spoon', 'Fill and press']);
+  await onPaperAndPhone(page, ['Washing soda', '5% vinegar by the spoon', 'Fill the molds']);
   await madeAndCounted(page, '15');
   await page.getByRole('link', { name: 'Almanac', exact: true }).click();
   for (const name of ['In oil', 'In alcohol'])
@@ -296,12 +296,20 @@ test('two molds from one bowl with a mini, and a step of one’s own, reach the 
   ]);
   await madeFromPaper(page);
   await expect(page.getByText(/\d minis from the rest/)).toBeVisible();
-  await page.getByLabel('Whole pieces').fill('7');
+  // Pieces of two molds are counted mold by mold.
+  await page
+    .getByLabel(/^Whole pieces/)
+    .first()
+    .fill('4');
+  await page
+    .getByLabel(/^Whole pieces/)
+    .last()
+    .fill('3');
   await page.getByLabel('Minis').fill('2');
   await page.keyboard.press('Enter');
   await page.getByRole('link', { name: 'Dry', exact: true }).click();
   await page.getByRole('link', { name: /^Open the record of/ }).click();
-  await expect(page.getByText(/2 minis/)).toBeVisible();
+  await expect(page.getByText(/by mold 4 and 3, 2 minis/)).toBeVisible();
 });
 
 test('a batch of an older release goes on in the middle of its steps', async ({ page }) => {

@@ -6,7 +6,8 @@ import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS } from '@/core/formula/model/messages';
 import { OUTCOME_WORDS } from '@/core/batches/records/messages';
-import { countOf, moldsOfBatch, roomOf, weighedRatio, weighedTotalG } from '@/core/batches/records/summary';
+import { moldsOfBatch } from '@/core/batches/records/moldsOfBatch';
+import { countOf, roomOf, weighedRatio, weighedTotalG } from '@/core/batches/records/summary';
 import { weighedDampPct } from '@/core/batches/records/bowl';
 import { listed } from '@/core/basics/format/names';
 import { useShelfStore } from '@/stores/shelf';
@@ -152,8 +153,8 @@ const moisturePlanned = computed(() => {
         </DetailList>
         <p class="quiet">
           {{ SCHOOL_WORDS[batch.body.school] }}, {{ METHOD_WORDS[batch.body.method] }},
-          {{ listed(moldsOfBatch(batch, shelf.shelfMold)) }}. The planned results are from the start of the
-          batch (model version {{ batch.readings.modelsVersion }}).
+          {{ listed(moldsOfBatch(batch, shelf.shelfMold)) }}. The planned results are from the start
+          of the batch (model version {{ batch.readings.modelsVersion }}).
         </p>
         <RecordWeights :batch="batch" />
         <RecordDrying :batch="batch" />

@@ -7,7 +7,7 @@ import { useWorkshopStore } from '@/stores/workshop';
 import BenchSheet from '@/ui/paper/BenchSheet.vue';
 import PageHeader from '@/shared/PageHeader.vue';
 import SheetActions from '@/ui/paper/SheetActions.vue';
-import { moldsOfBatch } from '@/core/batches/records/summary';
+import { moldsOfBatch } from '@/core/batches/records/moldsOfBatch';
 import { useShelfStore } from '@/stores/shelf';
 import { sheetOf } from '@/ui/paper/sheet';
 

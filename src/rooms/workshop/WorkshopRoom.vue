@@ -23,8 +23,8 @@ async function openSample(): Promise<void> {
   });
 }
 
-function removeSample(): void {
-  workshop.removeSample();
+async function removeSample(): Promise<void> {
+  await workshop.removeSample();
   isRemoving.value = false;
 }
 </script>

@@ -533,6 +533,19 @@ describe('migrations', () => {
     expect(new Set(limits)).toEqual(new Set([2, null]));
   });
 
+  it('open a file of format 11: everything in it is as it was', () => {
+    const before = readFileSync(
+      new URL('../../../tests/fixtures/workshop-format-11.rovack.json', import.meta.url),
+      'utf8',
+    );
+    const was = JSON.parse(before) as Record<string, unknown>;
+    const now = opened(before);
+    expect(was.formatVersion).toBe(11);
+    expect(now.documents).toEqual(was.documents);
+    expect(now.materials).toEqual(was.materials);
+    expect(now.settings).toEqual(was.settings);
+  });
+
   it('lead from every format there was to this one', () => {
     expect(UPGRADES.map(({ to }) => to)).toEqual(
       Array.from({ length: STORED_VERSION - 1 }, (_, i) => i + 2),

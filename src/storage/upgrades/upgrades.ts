@@ -94,6 +94,11 @@ export const UPGRADES = [
     name: 'suppliers’ documents by kind and lot, a logbook, stability plans',
     upgrade: recordsTo11,
   },
+  {
+    to: 12,
+    name: 'faults of icing, what is made ahead, counts and products by mold',
+    upgrade: (stored) => stored,
+  },
 ] as const satisfies readonly Upgrade[];
 
 /** Every upgrade from a version up, each once. Pure. */

@@ -53,6 +53,23 @@ defineProps<{ fault: Fault }>();
         class="brown"
       />
     </g>
+    <g v-else-if="fault === 'icing-cracked'">
+      <circle cx="48" cy="44" r="24" class="mix" />
+      <path d="M22 42q4-26 26-28q22 2 26 28q-13-8-26-2q-13-6-26 2z" class="bubble" />
+      <path d="M40 16l4 9-5 6 3 8M58 18l-4 8 5 7-3 6" class="crack" />
+    </g>
+    <g v-else-if="fault === 'icing-slid'">
+      <circle cx="48" cy="44" r="24" class="mix" />
+      <path
+        d="M30 26q18-16 36 0q8 8 6 20q0 14-4 20q-5-2-4-14q-6-10-14-6q-16 6-22-4z"
+        class="bubble"
+      />
+    </g>
+    <g v-else-if="fault === 'icing-soft'">
+      <circle cx="48" cy="44" r="24" class="mix" />
+      <path d="M22 42q4-26 22-28q4 12 10 12t8-8q10 8 12 24q-13-8-26-2q-13-6-26 2z" class="bubble" />
+      <path d="M46 4q0 16 9 16t8-16" class="ground" />
+    </g>
     <g v-else-if="fault === 'bad-eggs'">
       <circle cx="48" cy="46" r="20" class="mix" />
       <path d="M34 22q-6-6 0-11t0-9M48 20q-6-6 0-11t0-8M62 22q-6-6 0-11t0-9" class="smell" />

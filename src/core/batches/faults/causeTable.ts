@@ -28,7 +28,11 @@ export type CauseId =
   | 'ultramarine'
   | 'too-little-emulsifier'
   | 'mica-floats'
-  | 'dye-not-bloomed';
+  | 'dye-not-bloomed'
+  | 'icing-too-wet'
+  | 'icing-too-dry'
+  | 'icing-unbound'
+  | 'iced-too-early';
 
 /** One thing the record says for or against a cause. */
 export interface Evidence {
@@ -72,6 +76,16 @@ function under(
 
 function when(holds: boolean, weight: number, said: string): readonly Evidence[] {
   return holds ? [{ weight, said }] : [];
+}
+
+/** What the index says weighs less once a hand has spoken: the hand’s word outweighs it. Rovack estimate. */
+const INDEX_BESIDE_HAND = 0.4;
+
+function besideHand(f: BatchFacts, evidence: readonly Evidence[]): readonly Evidence[] {
+  const hasSpoken = f.feltDry > 0 || f.feltWet > 0 || f.endedRight;
+  return hasSpoken
+    ? evidence.map((one) => ({ ...one, weight: one.weight * INDEX_BESIDE_HAND }))
+    : evidence;
 }
 
 const pct = (value: number, decimals = 1) => formatPercent(value, decimals);
@@ -171,10 +185,11 @@ export const CAUSES = [
     title: 'The mix was too dry',
     change: 'Use a little more oil. Squeeze before every fill, and correct before you press.',
     evidence: (f) => [
-      ...under(f.dampPlace, 0.15, 0.25, dampSaid),
+      ...besideHand(f, under(f.dampPlace, 0.15, 0.25, dampSaid)),
+      ...when(f.endedRight, -1, 'The squeeze test was right before pressing.'),
       ...when(
         f.feltDry > 0 && !f.endedRight,
-        1,
+        LOUDEST,
         'It was pressed although the squeeze test was dry.',
       ),
       ...when(f.feltDry > 1, 0.4, `The squeeze test was dry ${counted(f.feltDry, 'time')}.`),
@@ -186,8 +201,8 @@ export const CAUSES = [
     change:
       'Hold back liquid until the squeeze test asks for it. Add soda or starch before the acid.',
     evidence: (f) => [
-      ...over(f.dampPlace, 0.9, 0.2, dampSaid),
-      ...when(f.feltWet > 0, 1, 'The squeeze test was too wet after the acid.'),
+      ...besideHand(f, over(f.dampPlace, 0.9, 0.2, dampSaid)),
+      ...when(f.feltWet > 0, LOUDEST, 'The squeeze test was too wet after the acid.'),
     ],
   },
   {
@@ -370,5 +385,44 @@ export const CAUSES = [
       ...when(f.hasBloomedDye && !f.dyeUnbloomed, -0.3, 'The dye was bloomed.'),
       ...when(!f.hasBloomedDye, -LOUDEST, 'It contains no powder dye.'),
     ],
+  },
+  {
+    id: 'icing-too-wet',
+    title: 'The icing was too wet',
+    change: 'Hold water back until it keeps its peaks.',
+    evidence: (f) => [
+      ...when(f.icingWaterPct === null, -LOUDEST, 'There is no icing.'),
+      ...over(f.icingWaterPct, 20, 4, (v) => `The icing has ${pct(v, 0)} of water.`),
+    ],
+  },
+  {
+    id: 'icing-too-dry',
+    title: 'The icing was too stiff',
+    change: 'Add water by the drop until it drops off the spoon slowly.',
+    evidence: (f) => [
+      ...when(f.icingWaterPct === null, -LOUDEST, 'There is no icing.'),
+      ...under(f.icingWaterPct, 11, 3, (v) => `The icing has ${pct(v, 0)} of water.`),
+    ],
+  },
+  {
+    id: 'icing-unbound',
+    title: 'Little binds the icing',
+    change: 'Use 3–5% of meringue powder or gum, and some cream of tartar.',
+    evidence: (f) => [
+      ...when(f.icingBinderPct === null, -LOUDEST, 'There is no icing.'),
+      ...under(
+        f.icingBinderPct,
+        2,
+        1.5,
+        (v) => `The icing has ${pct(v)} of meringue powder, gum and cream of tartar.`,
+      ),
+    ],
+  },
+  {
+    id: 'iced-too-early',
+    title: 'Iced before the piece was dry',
+    change: 'Ice when the piece is two thirds dry or more. It goes on shrinking until then.',
+    evidence: (f) =>
+      under(f.dryWhenIced, 0.65, 0.15, (v) => `It was iced when ${pct(v * 100, 0)} dry.`),
   },
 ] as const satisfies readonly CauseRow[];

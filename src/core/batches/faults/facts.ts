@@ -8,7 +8,7 @@ import { materialById, type Catalog } from '@/core/matter/materials/catalog';
 import { reactantsOf } from '@/core/matter/materials/reactants';
 import type { Material } from '@/core/matter/materials/material';
 import { bowlContents } from '../records/bowl';
-import { meanPieceG, roomOf, standing, weighedTotalG } from '../records/summary';
+import { meanPieceG, roomOf, standing, weighedLines, weighedTotalG } from '../records/summary';
 import type { Batch } from '../records/schema';
 import { scentLimits } from '@/core/results/scent/limits';
 
@@ -36,6 +36,10 @@ export interface BatchFacts {
   readonly skippedScrape: boolean;
   readonly clumpingPct: number;
   readonly embedWaterPct: number | null;
+  /** Of the icing; null where there is none. */
+  readonly icingWaterPct: number | null;
+  /** Meringue powder, gum and cream of tartar in it. */
+  readonly icingBinderPct: number | null;
   readonly oilPct: number;
   readonly emulsifierToOil: number | null;
   readonly fillerPct: number;
@@ -51,6 +55,8 @@ export interface BatchFacts {
   readonly ultramarineG: number;
   /** Share dry when it was turned or painted first. */
   readonly dryWhenLifted: number | null;
+  /** Share dry when it was iced. */
+  readonly dryWhenIced: number | null;
   readonly traySeats: 'rounded' | 'flat' | null;
   readonly pieceG: number;
   readonly isRound: boolean;
@@ -64,6 +70,7 @@ export interface BatchFacts {
 export interface OutsideFacts {
   readonly dryHumidityPct: number | null;
   readonly dryWhenLifted: number | null;
+  readonly dryWhenIced: number | null;
   readonly traySeats: 'rounded' | 'flat' | null;
   readonly oldLots: number;
   /** Share of its fizz that a jug on the scale found in its first week, and weeks later. */
@@ -74,6 +81,7 @@ export interface OutsideFacts {
 export const NOTHING_OUTSIDE: OutsideFacts = {
   dryHumidityPct: null,
   dryWhenLifted: null,
+  dryWhenIced: null,
   traySeats: null,
   oldLots: 0,
   freshShare: null,
@@ -120,6 +128,7 @@ export function batchFacts(
     skippedScrape: isSkipped(batch, 'scrape'),
     clumpingPct: pct(({ traits }) => traits.includes('clumps')),
     embedWaterPct: embedWaterPct(batch, catalog),
+    ...icing(batch, catalog),
     oilPct,
     emulsifierToOil: oilPct > 0 ? ofRole('emulsifier') / oilPct : null,
     fillerPct: pct(isFiller),
@@ -142,6 +151,33 @@ export function batchFacts(
     isRound: batch.request.mold.shape === 'sphere',
   };
 }
+
+/** What the icing is made of, as weighed where it was weighed. */
+function icing(
+  batch: Batch,
+  catalog: Catalog,
+): Pick<BatchFacts, 'icingWaterPct' | 'icingBinderPct'> {
+  const ids = new Set(batch.body.parts.flatMap(({ kind, id }) => (kind === 'icing' ? [id] : [])));
+  const contents = weighedLines(batch)
+    .filter(({ partId }) => ids.has(partId))
+    .map(({ materialId, massG, targetG }) => ({
+      material: materialById(catalog, materialId),
+      massG: massG ?? targetG,
+    }));
+  const totalG = portionsG(contents);
+  if (!(totalG > 0)) return { icingWaterPct: null, icingBinderPct: null };
+  const waterG = contents.reduce(
+    (sum, { material, massG }) => sum + massG * material.waterFraction.value,
+    0,
+  );
+  const binds = ({ id, likeId, role }: Material) =>
+    role === 'gum' || BINDERS.has(id) || BINDERS.has(likeId);
+  return {
+    icingWaterPct: (100 * waterG) / totalG,
+    icingBinderPct: (100 * gramsWhere(contents, binds)) / totalG,
+  };
+}
+const BINDERS: ReadonlySet<string> = new Set(['meringue-powder', 'potassium-bitartrate']);
 
 function isSkipped(batch: Batch, stepId: string): boolean {
   return standing(batch, 'skipped').some((entry) => entry.stepId === stepId);

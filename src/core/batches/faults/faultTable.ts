@@ -124,6 +124,27 @@ export const FAULT_ROWS = [
     causes: { 'too-dry': 2, 'too-wet': 3, 'dried-in-bowl': 2, underfilled: 1 },
     source: practice,
   },
+  {
+    fault: 'icing-cracked',
+    title: 'Icing cracks or flakes',
+    seen: 'It has cracks, or comes off the piece in plates.',
+    causes: { 'icing-too-dry': 3, 'iced-too-early': 3, 'room-too-dry': 2, 'icing-unbound': 2 },
+    source: practice,
+  },
+  {
+    fault: 'icing-slid',
+    title: 'Icing runs',
+    seen: 'It slid down the side, or lost its peaks.',
+    causes: { 'icing-too-wet': 4, 'icing-unbound': 2, 'room-too-damp': 1 },
+    source: practice,
+  },
+  {
+    fault: 'icing-soft',
+    title: 'Icing stays soft',
+    seen: 'It dents or sticks after three days.',
+    causes: { 'room-too-damp': 3, 'icing-too-wet': 3, 'icing-unbound': 2, 'iced-too-early': 1 },
+    source: practice,
+  },
 ] as const satisfies readonly FaultRow[];
 
 export function faultRow(fault: Fault): FaultRow {

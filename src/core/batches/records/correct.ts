@@ -36,8 +36,9 @@ export function correctEntry(batch: Batch, entryId: string, figure: number, now:
   };
 }
 
-function omitMolds({ molds: _molds, ...entry }: EntryOf<'counted'>): EntryOf<'counted'> {
-  return entry;
+function omitMolds(entry: EntryOf<'counted'>): EntryOf<'counted'> {
+  const { molds, ...rest } = entry;
+  return molds === undefined ? entry : rest;
 }
 
 function withFigure(entry: BatchEntry, figure: number): BatchEntry {

@@ -14,6 +14,9 @@ export const FAULTS = [
   'specks',
   'uneven-water-color',
   'stuck',
+  'icing-cracked',
+  'icing-slid',
+  'icing-soft',
 ] as const;
 export type Fault = (typeof FAULTS)[number];
 

@@ -3,7 +3,6 @@ import { reactantsOf } from '@/core/matter/materials/reactants';
 import type { Catalog } from '@/core/matter/materials/catalog';
 import { fizzBalance } from '@/core/matter/chemistry/stoichiometry';
 import type { LotUse } from '@/core/work/bench-steps/stepSchema';
-import { setNames } from '@/core/work/scaling/moldNames';
 import { contentsOf, sharesOf } from './weighed';
 import type { Batch, BatchEntry, EntryKind, EntryOf } from './schema';
 import type { WeighedBy } from './kinds';
@@ -91,15 +90,6 @@ export function weighedTotalG(batch: Batch): number {
 
 function everythingIn(batch: Batch): readonly MaterialMass[] {
   return [...standing(batch, 'weighed'), ...standing(batch, 'added')].flatMap(contentsOf);
-}
-
-/** Molds of a batch by name, with the pieces of each where there are several. */
-export function moldsOfBatch(
-  { plan, request }: Batch,
-  onShelf?: (moldId: string) => { readonly name: string } | null,
-): readonly string[] {
-  const one = { mold: request.mold, moldId: request.moldId, pieces: plan.pieces };
-  return setNames(plan.sets ?? [one], onShelf);
 }
 
 /** Grams of a piece on the mean over all molds of the batch. */

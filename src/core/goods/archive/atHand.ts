@@ -1,4 +1,4 @@
-import { looseChanges } from '../products/stock';
+import { looseChanges } from '../products/given';
 import type { GoodsMove } from '../products/schema';
 import type { BatchDigest } from './batchDigest';
 

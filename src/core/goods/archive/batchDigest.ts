@@ -1,6 +1,6 @@
 import { allLines } from '@/core/formula/model/edit';
 import type { Family } from '@/core/formula/model/schema';
-import { givenBy, type Loose } from '../products/stock';
+import { givenBy, type Loose } from '../products/given';
 import { countOf } from '@/core/batches/records/summary';
 import { keptPieces } from '@/core/batches/records/keptBack';
 import type { Batch } from '@/core/batches/records/schema';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { newId } from '@/core/basics/newId';
 import type { Batch } from '@/core/batches/records/schema';
 import { sampleBatch, SAMPLE_CATALOG, sampleUnit } from '../../../../tests/fixtures/sample';
-import { givenByMold } from './byMold';
+import { givenByMold, withMolds } from './byMold';
 import { pieceNet } from './net';
 import { looseStock } from './stock';
 import { mostUnits, wrapFrom } from './wrap';
@@ -45,7 +45,8 @@ const unit = (moldId?: string) => ({
     { formulaId: QL.formulaId, grade: 'good' as const, pieces: 2, ...(moldId && { moldId }) },
   ],
 });
-const stockAfter = (moves: readonly GoodsMove[]) => looseStock([BATCH], moves, []);
+const stockAfter = (moves: readonly GoodsMove[]) =>
+  withMolds(looseStock([BATCH], moves, []), moves);
 const most = (moldId: string | undefined, moves: readonly GoodsMove[] = []) =>
   mostUnits(unit(moldId), stockAfter(moves), null);
 

@@ -2,6 +2,7 @@ import { countOf } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
 import { standingMoves } from './moves';
 import type { GoodsMove } from './schema';
+import type { LooseStock } from './stock';
 
 /** Whole pieces of one mold of the shelf. */
 export interface MoldPieces {
@@ -41,4 +42,12 @@ export function looseByMold(batch: Batch, moves: readonly GoodsMove[]): readonly
     );
     return { ...one, pieces: Math.max(0, left) };
   });
+}
+
+/** Unwrapped pieces of every batch, with what is left of each mold. */
+export function withMolds(
+  stock: readonly LooseStock[],
+  moves: readonly GoodsMove[],
+): readonly LooseStock[] {
+  return stock.map((one) => ({ ...one, molds: looseByMold(one.batch, moves) }));
 }

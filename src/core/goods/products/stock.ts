@@ -1,15 +1,11 @@
-import { countOf, standing } from '@/core/batches/records/summary';
-import { keptPieces } from '@/core/batches/records/keptBack';
+import { countOf } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
-import type { Fate } from '@/core/batches/records/kinds';
 import type { Trial } from '@/core/batches/trials/schema';
-import { looseByMold, type MoldPieces } from './byMold';
+import type { MoldPieces } from './byMold';
 import { standingMoves } from './moves';
-import { GRADES, type Grade } from './kinds';
+import { givenBy, looseChanges, type Loose } from './given';
+import { GRADES } from './kinds';
 import type { GoodsMove, MoveOf } from './schema';
-
-/** Pieces of one batch that lie unwrapped, by what they are worth; below zero when more left than there was. */
-export type Loose = Readonly<Record<Grade, number>>;
 
 export interface LooseStock {
   readonly batch: Batch;
@@ -22,48 +18,6 @@ export interface LooseStock {
 export interface WrappedStock {
   readonly run: MoveOf<'wrapped'>;
   readonly left: number;
-}
-
-/** What a batch gave: counted, less what was found bad since and what is kept back; nothing while nobody has counted. */
-export function givenBy(batch: Batch): Loose {
-  const counted = countOf(batch);
-  // Made for oneself: nothing of it is stock.
-  if (counted === null || batch.isOwnUse) return { good: 0, second: 0, sampler: 0 };
-  const inspected = standing(batch, 'inspected');
-  // Who looked at more than was counted whole looked at the rejects of the count once more.
-  const bad = inspected.reduce(
-    (sum, { looked, rejects }) =>
-      sum + Math.max(0, rejects - (looked > counted.pieces ? counted.rejects : 0)),
-    0,
-  );
-  const became = (what: Fate) =>
-    inspected.reduce((sum, { rejects, fate }) => sum + (fate === what ? rejects : 0), 0);
-  return {
-    good: counted.pieces - bad - keptPieces(batch),
-    second: became('seconds'),
-    sampler: (counted.samplers ?? 0) + became('samplers'),
-  };
-}
-
-/** What moves of goods did to the loose pieces of batches, by batch. */
-export function looseChanges(moves: readonly GoodsMove[]): ReadonlyMap<string, Loose> {
-  const change = new Map<string, Record<Grade, number>>();
-  const add = (batchId: string, grade: Grade, pieces: number) => {
-    const of = change.get(batchId) ?? { good: 0, second: 0, sampler: 0 };
-    of[grade] += pieces;
-    change.set(batchId, of);
-  };
-  for (const { from } of standingMoves(moves, 'wrapped'))
-    for (const { batchId, grade, pieces } of from) add(batchId, grade, -pieces);
-  for (const { loose } of standingMoves(moves, 'gone'))
-    for (const { batchId, grade, pieces } of loose) add(batchId, grade, -pieces);
-  for (const { batchId, from, to, pieces } of standingMoves(moves, 'graded')) {
-    add(batchId, from, -pieces);
-    if (to === 'second') add(batchId, 'second', pieces);
-  }
-  for (const { of, change: by } of standingMoves(moves, 'counted'))
-    if (of.kind === 'loose') add(of.batchId, of.grade, by);
-  return change;
 }
 
 /** A test of crumbs takes a piece for each weight of one, less what hands lose of it. Rovack estimate. */
@@ -100,7 +54,6 @@ export function looseStock(
           second: first.second + (since?.second ?? 0),
           sampler: first.sampler + (since?.sampler ?? 0),
         },
-        molds: looseByMold(batch, moves),
       };
     })
     .sort((a, b) => Date.parse(a.batch.startedAt) - Date.parse(b.batch.startedAt));

@@ -4,6 +4,7 @@ import { roomClock } from '@/core/batches/drying/roomClock';
 import { NOTHING_OUTSIDE, type OutsideFacts } from '@/core/batches/faults/facts';
 import { standing } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
+import type { Tending } from '@/core/work/bench-steps/tendings';
 import { traySeats } from './workplace';
 import type { Lot } from './lot';
 import type { Tool } from './tool';
@@ -23,7 +24,8 @@ export function outsideFacts(
 ): OutsideFacts {
   return {
     dryHumidityPct: forecast?.roomIsRead ? firstDayPct(forecast) : null,
-    dryWhenLifted: forecast ? liftedAt(batch, forecast) : null,
+    dryWhenLifted: forecast ? dryAt(batch, forecast, ['turn', 'paint']) : null,
+    dryWhenIced: forecast ? dryAt(batch, forecast, ['ice']) : null,
     traySeats: traySeats(tools),
     oldLots: oldLots(batch, lots),
     freshShare: jugs.freshShare,
@@ -36,12 +38,13 @@ function firstDayPct({ room, startMs }: TrayForecast): number | null {
   return first.length > 0 ? mean(first.map(({ humidityPct }) => humidityPct)) : null;
 }
 
-/** How dry it was when a hand first lifted it. */
-function liftedAt(
+/** How dry it was when a hand first did one of these to it. */
+function dryAt(
   batch: Batch,
   { body, room, startMs, refit, waterActivityPct }: TrayForecast,
+  deeds: readonly Tending[],
 ): number | null {
-  const first = standing(batch, 'tended').find(({ what }) => what === 'turn' || what === 'paint');
+  const first = standing(batch, 'tended').find(({ what }) => deeds.includes(what));
   if (!first) return null;
   const hours = roomClock(room, startMs, waterActivityPct)(Date.parse(first.at));
   return dryFraction(body, hours, REFERENCE_MM2_H.best * refit.rate.best);
