@@ -5,6 +5,8 @@ import { drawnShop } from '../../tests/fixtures/drawnShop';
 import { FILE_MAX_BYTES } from '@/core/results/scent/documents';
 import FileButton from '@/ui/kit/FileButton.vue';
 import { useSavingStore } from '@/stores/saving';
+import { usualAhead } from '@/core/workshop/shelf/madeAhead';
+import MakeAheadDialog from './MakeAheadDialog.vue';
 import NewMaterialDialog from './NewMaterialDialog.vue';
 import PremixDialog from './PremixDialog.vue';
 import RoomDialog from './RoomDialog.vue';
@@ -269,6 +271,71 @@ describe('a supplier’s document', () => {
     await open({ document: kept() ?? null });
     await press('Remove');
     expect(kept()).toBeUndefined();
+  });
+});
+
+describe('what is made ahead', () => {
+  const draft = {
+    name: 'Calendula oil',
+    ahead: usualAhead('infusion', [
+      { materialId: 'olive-oil', massG: 100, isStrained: false },
+      { materialId: 'calendula-petals', massG: 10, isStrained: true },
+    ]),
+  };
+  const open = async (props: Record<string, unknown> = { draft }) => {
+    const dialog = shop.show(MakeAheadDialog, { props: { modelValue: true, ...props } });
+    await flushPromises();
+    return dialog;
+  };
+  const made = () => shop.workshop.materials.find(({ name }) => name === 'Calendula oil');
+  const lots = () => shop.workshop.lots.filter(({ materialId }) => materialId === made()?.id);
+
+  it('becomes a material and a lot that is ready in two days, with its herb strained off', async () => {
+    const dialog = await open();
+    expect(says()).toContain('It takes 100 g of Olive oil, 10 g of Calendula petals, dried.');
+    await type('Amount made', '200');
+    expect(says()).toContain('It takes 200 g of Olive oil, 20 g of Calendula petals, dried.');
+    await submit();
+    expect(made()?.madeOf).toEqual([{ materialId: 'olive-oil', pct: 100 }]);
+    const [lot] = lots();
+    expect(lot).toMatchObject({ code: 'MA-001', receivedG: 200 });
+    expect(Date.parse(lot?.made?.readyAt ?? '') - Date.now()).toBe(48 * 3_600_000);
+    expect(dialog.emitted('made')?.[0]).toEqual([made()]);
+  });
+
+  it('may only be planned: a material without a lot, that the calendar has made', async () => {
+    await open();
+    const boxes = page().findAll('input[type=checkbox]');
+    await boxes.at(-1)?.setValue(false);
+    expect(says()).toContain('The calendar plans it before the batch that needs it.');
+    await submit();
+    expect(made()).toBeDefined();
+    expect(lots()).toEqual([]);
+  });
+
+  it('waits for a name of its own, an ingredient that stays, and a code', async () => {
+    await open();
+    await type('Name', 'Baking soda');
+    expect(says()).toContain('There is a material with that name already.');
+    await type('Name', '');
+    expect(says()).toContain('Type the name you use for it.');
+    await type('Name', 'Calendula oil');
+    await type('Code on the label', '');
+    expect(says()).toContain('Type the code for its label.');
+    await type('Code on the label', 'MA-001');
+    await type('Weight 1', '0');
+    expect(says()).toContain('Add at least one ingredient that stays in it.');
+    await submit();
+    expect(made()).toBeUndefined();
+  });
+
+  it('is made again under the same name, as another lot', async () => {
+    await open();
+    await submit();
+    document.body.innerHTML = '';
+    await open({ again: made() });
+    await submit();
+    expect(lots().map(({ code }) => code)).toEqual(['MA-001', 'MA-002']);
   });
 });
 

@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import { pdfText } from './pdfText';
-import { pasteRecipe, skipTo, startEmpty, stepTitle, chooseForming } from './support';
+import { pasteRecipe, skipTo, startEmpty, stepTitle, chooseForming, gramsOf } from './support';
 
 const TWO_COLORS = `Harbor Light bath bombs (makes 6)
 450 g baking soda
@@ -336,4 +336,30 @@ test('a batch of an older release goes on in the middle of its steps', async ({ 
   await page.keyboard.press('Enter');
   await page.getByRole('link', { name: 'Dry', exact: true }).click();
   await expect(page.getByRole('link', { name: /^Open the record of QL-001/ })).toBeVisible();
+});
+
+test('an infused oil is made two days ahead, waits in its jar, and goes into the formula', async ({
+  page,
+}) => {
+  await startEmpty(page);
+  await pasteRecipe(
+    page,
+    'Calendula',
+    'Makes 10\nBaking soda 600 g\nCitric acid 300 g\nOlive oil 40 g\nCalendula petals 10 g, infused in the oil for 2 days\nCornstarch 60 g',
+  );
+  await page.getByRole('button', { name: 'Add or remove a section' }).click();
+  await page.getByText('Make ahead: Main mix').click();
+  const dialog = page.getByRole('dialog', { name: 'Make something ahead' });
+  await expect(dialog.getByLabel('Name')).toHaveValue('Calendula oil');
+  await dialog.getByRole('button', { name: 'Put on the shelf' }).click();
+  await expect(gramsOf(page, 'Calendula oil')).toHaveValue('40');
+  await expect(gramsOf(page, 'Calendula petals, dried')).toHaveCount(0);
+  // On the bench it is poured from its jar; what it stood with is on no sheet.
+  await page.getByRole('button', { name: 'Plan a batch' }).click();
+  await expect(page.getByText(/MA-001 not ready yet/)).toBeVisible();
+  const rows = await sheetTitles(page);
+  inOrder(rows, /Calendula oil into the wet beaker40\.0 g/, /Citric acid/, /Fill and press/);
+  expect(rows.some((row) => /Infuse|petals/.test(row))).toBe(false);
+  await page.getByRole('link', { name: 'Shelf', exact: true }).click();
+  await expect(page.getByText(/MA-001 · ready/)).toBeVisible();
 });

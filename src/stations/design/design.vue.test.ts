@@ -321,6 +321,43 @@ describe('a recipe as it was written down', () => {
     },
   );
 
+  it('is asked how it is formed where neither the page nor the shelf says so', async () => {
+    shop.workshop.remove(
+      'tools',
+      shop.workshop.tools.flatMap(({ id, kind }) => (kind === 'press' ? [id] : [])),
+    );
+    shop.workshop.remove(
+      'molds',
+      shop.workshop.molds.map(({ id }) => id),
+    );
+    const { dialog, take } = await paste(PLAIN);
+    expect(await take()).toBeUndefined();
+    expect(page().text()).toContain('Choose how you form the pieces.');
+    dialog.findComponent(PasteDialog).findAllComponents({ name: 'VSelect' })[1]?.vm.$emit(
+      'update:modelValue',
+      'in-pack',
+    );
+    await flushPromises();
+    expect((await take())?.[1]).toMatchObject({ method: 'in-pack' });
+  });
+
+  it('takes the press on the shelf, what the page says before it, and salts as loose', async () => {
+    expect((await (await paste(PLAIN)).take())?.[1]).toMatchObject({ method: 'press' });
+    document.body.innerHTML = '';
+    const tray = `${PLAIN}\nPack into silicone molds.`;
+    expect((await (await paste(tray)).take())?.[1]).toMatchObject({ method: 'silicone' });
+  });
+
+  it('says what a second color takes along', async () => {
+    const { take } = await paste(`${PLAIN}\nSecond color: half of the mix\n0.4 g blue dye`);
+    expect(page().text()).toContain('It takes 50% of the main mix along.');
+    const [, body] = (await take()) ?? [];
+    expect(body?.parts.map(({ lines }) => lines[0]?.massG)).toEqual([
+      body?.parts[1]?.lines[0]?.massG,
+      body?.parts[0]?.lines[0]?.massG,
+    ]);
+  });
+
   it('asks once for the unit of bare numbers', async () => {
     const { take } = await paste('400 baking soda\n200 citric acid\n30 g sweet almond oil');
     await button(page(), 'Read all as grams').trigger('click');

@@ -125,6 +125,10 @@ function made(wrong: Wrong): Batch {
 }
 
 const more = (line: string) => `${PLAIN}${line}\n`;
+const iced = (waterG: number, meringueG: number) =>
+  more(
+    `Icing:\n100 g powdered sugar\n${waterG} g water${meringueG > 0 ? `\n${meringueG} g meringue powder` : ''}`,
+  );
 const CASES: readonly (readonly [name: string, cause: CauseId, fault: Fault, wrong: Wrong])[] = [
   ['bloomed in a mug of water', 'too-much-water', 'warts', { text: more('24 g water') }],
   ['the same, cracked on top', 'too-much-water', 'top-cracks', { text: more('24 g water') }],
@@ -198,6 +202,15 @@ const CASES: readonly (readonly [name: string, cause: CauseId, fault: Fault, wro
     'specks',
     { text: more('0.8 g yellow dye'), skipped: ['bloom'] },
   ],
+  ['icing like milk', 'icing-too-wet', 'icing-slid', { text: iced(30, 4) }],
+  ['icing like dough', 'icing-too-dry', 'icing-cracked', { text: iced(5, 4) }],
+  ['sugar and water alone', 'icing-unbound', 'icing-soft', { text: iced(16, 0) }],
+  [
+    'iced on the day it was pressed',
+    'iced-too-early',
+    'icing-cracked',
+    { text: iced(16, 4), outside: { dryWhenIced: 0.2 } },
+  ],
 ];
 
 /** As a workshop of no own batches judges it. */
@@ -237,6 +250,23 @@ describe('what went wrong', () => {
     }
     expect(rankCauses([], facts)).toEqual([]);
     expect(rankCauses([{ fault: 'warts', count: 0 }], facts)).toEqual([]);
+  });
+
+  it('takes the hand’s word over the index: what held before pressing was not too dry', () => {
+    const thin = PLAIN.replace('44 g', '14 g');
+    const share = (wrong: Wrong) =>
+      rankCauses([{ fault: 'crumbling', count: 3 }], factsOf(made(wrong))).find(
+        ({ id }) => id === 'too-dry',
+      )?.share ?? 0;
+    expect(share({ text: thin })).toBeLessThan(share({ felt: 'too-dry' }));
+    expect(share({ felt: 'too-dry' })).toBeGreaterThan(share({}));
+  });
+
+  it('asks nothing of icing where there is none', () => {
+    expect(factsOf(made({}))).toMatchObject({ icingWaterPct: null, icingBinderPct: null });
+    const facts = factsOf(made({ text: iced(20, 5) }));
+    expect(facts.icingWaterPct).toBeCloseTo(100 * (20 / 125), 0);
+    expect(facts.icingBinderPct).toBeCloseTo(100 * (5 / 125), 0);
   });
 
   it('finds the cause that explains more of what was seen', () => {

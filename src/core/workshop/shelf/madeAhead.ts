@@ -1,6 +1,7 @@
 import { newLine } from '@/core/formula/model/create';
 import type { FormulaBody, Part } from '@/core/formula/model/schema';
 import { isStrained } from '@/core/formula/model/ways';
+import { capital } from '@/core/basics/format/phrases';
 import { newId } from '@/core/basics/newId';
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
 import { newOwnMaterial } from '@/core/matter/materials/newOwnMaterial';
@@ -72,7 +73,10 @@ export function aheadOfInfusion({ lines }: Part, catalog: Catalog): AheadDraft |
   const [herb] = herbs;
   if (!herb || oils.length === 0) return null;
   return {
-    name: `${materialById(catalog, herb.materialId).name} oil, infused`.slice(0, 80),
+    name: `${capital(infusedWith(materialById(catalog, herb.materialId).sentenceName))} oil`.slice(
+      0,
+      80,
+    ),
     ahead: usualAhead(
       'infusion',
       [...oils, ...herbs].map((line) => ({
@@ -83,6 +87,10 @@ export function aheadOfInfusion({ lines }: Part, catalog: Catalog): AheadDraft |
     ),
   };
 }
+
+/** `dried calendula petals` make calendula oil. */
+const infusedWith = (herb: string): string =>
+  herb.replace(/^dried /i, '').replace(/ (?:petals|flowers|leaves|buds|herb)$/i, '');
 
 /** Grams that stay in it: what is strained off is neither mass nor label. */
 export function keptG({ lines }: Pick<Ahead, 'lines'>): number {
