@@ -250,7 +250,7 @@ function make(): void {
 }
 @media (max-width: 560px) {
   .row {
-    grid-template-columns: minmax(0, 1fr) auto;
+    grid-template-columns: minmax(0, 1fr) 110px;
   }
 }
 </style>

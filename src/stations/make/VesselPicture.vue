@@ -213,6 +213,11 @@ p {
 .low li {
   font-size: var(--text-lead);
 }
+@media (max-width: 560px) {
+  .low .lists {
+    display: none;
+  }
+}
 @media (max-width: 820px) {
   .vessel,
   .low {

@@ -25,6 +25,13 @@ describe('what a label calls a cleaner', () => {
     expect(identityOf(product('Lantern', { family: 'bath-bomb' }))).toBe('Bath bomb');
   });
 
+  it('is turned out of a pack that is its pot first', () => {
+    const bomb = { family: 'bath-bomb' } as const;
+    const pot = directionsOf(product('Pots', { ...bomb, method: 'in-pack' }));
+    expect(pot).toBe('Turn it out of its pack. Drop one into a full, warm bath.');
+    expect(directionsOf(product('Pots', bomb))).toBe('Drop one into a full, warm bath.');
+  });
+
   it.each([
     ['Dishwasher cubes', 'dishwasher'],
     ['Toilet bombs', 'brush, and flush'],

@@ -62,7 +62,9 @@ const CLEANS: ReadonlyArray<readonly [RegExp, one: string, loose: string]> = [
 
 /** How it is used, until the maker says it otherwise. Common practice. */
 export function directionsOf({ name, family, method }: Identified): string {
-  if (family !== 'cleaning-fizzy') return USES[family];
+  // A pack that is the pot itself is opened first.
+  if (family !== 'cleaning-fizzy')
+    return method === 'in-pack' ? `Turn it out of its pack. ${USES[family]}` : USES[family];
   const isLoose = method === 'loose';
   const [, one, loose] = CLEANS.find(([pattern]) => pattern.test(name)) ?? [
     null,

@@ -86,7 +86,8 @@ describe('pieces of several molds', () => {
   });
 
   it('are all of one mold in a batch of one, and of none by measures alone', () => {
-    const { sets: _sets, ...plan } = BATCH.plan;
+    const { pieces, pieceG, totalG, lines } = BATCH.plan;
+    const plan = { pieces, pieceG, totalG, lines };
     const one = (moldId: string | null): Batch => ({
       ...BATCH,
       plan,

@@ -356,7 +356,7 @@ function inMiddle({ parts }: FormulaBody): string {
   if (embeds.length === 0) return '';
   const each = embeds.map((part) =>
     part.perPieceG === undefined
-      ? `${thePart(part)}`
+      ? thePart(part)
       : `${formatMass(part.perPieceG)} of ${thePart(part)}`,
   );
   return `Put ${listed(each)} in the middle.`;

@@ -180,13 +180,28 @@ useBenchKeys({ space: next });
 </template>
 
 <style scoped>
-.by-mold {
+.fields.fields.by-mold {
+  grid-template-columns: minmax(0, 280px) 200px 200px;
   align-items: end;
+  gap: 8px 20px;
+  margin-top: 8px;
 }
 .by-mold p {
-  min-width: 240px;
   margin: 0 0 10px;
   font-size: var(--text-title);
+}
+.by-mold .field input {
+  width: 100%;
+  padding-block: 4px;
+}
+@media (max-width: 820px) {
+  .fields.fields.by-mold {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+  .by-mold p {
+    grid-column: 1 / -1;
+    margin: 0;
+  }
 }
 .left p {
   margin: 0 0 6px;
