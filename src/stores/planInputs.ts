@@ -206,11 +206,12 @@ export const usePlanInputsStore = defineStore('planInputs', () => {
     return problemFor({
       cover: cover.value,
       startIso: new Date(startMs.value).toISOString(),
-      people: hours.value.map(({ name, from, to, rest, days, away }) => ({
+      people: hours.value.map(({ name, from, to, rest, mostBowls, days, away }) => ({
         id: name,
         from,
         to,
         ...(rest && { rest }),
+        ...(mostBowls && { mostBowls }),
         days,
         away: name === asked.away ? [...away, ...week] : away,
       })),

@@ -8,6 +8,7 @@ import { usePlanInputsStore } from '@/stores/planInputs';
 import { useWorkshopStore } from '@/stores/workshop';
 import DateField from '@/ui/kit/DateField.vue';
 import FormDialog from '@/ui/kit/FormDialog.vue';
+import NumberField from '@/ui/fields/NumberField.vue';
 
 /** Who works when, and on which days not. */
 const isOpen = defineModel<boolean>({ required: true });
@@ -41,6 +42,10 @@ function turn(days: number[], day: number): void {
 function rest(one: Hours, part: Partial<NonNullable<Hours['rest']>>): void {
   const next = { from: one.rest?.from ?? '12:00', to: one.rest?.to ?? '12:30', ...part };
   one.rest = next.from === '' || next.to === '' ? undefined : next;
+}
+function limit(one: Hours, most: number): void {
+  if (most > 0) one.mostBowls = most;
+  else delete one.mostBowls;
 }
 function takeOff(one: Hours, day: string | null): void {
   if (day && !one.away.includes(day)) one.away = [...one.away, day].sort();
@@ -130,6 +135,15 @@ function keep(): void {
           @update:model-value="(day) => takeOff(one, day)"
         />
       </div>
+      <NumberField
+        :model-value="one.mostBowls ?? 0"
+        :label="`Bowls a day of ${one.name} (0 for no limit)`"
+        :min="0"
+        :max="50"
+        :decimals="0"
+        class="bowls"
+        @update:model-value="(most) => limit(one, Math.round(most))"
+      />
       <v-btn variant="text" @click="people.splice(i, 1)"
         >Remove<span class="visually-hidden"> {{ one.name }}</span></v-btn
       >
@@ -145,6 +159,10 @@ function keep(): void {
   gap: 8px;
   padding: 8px 10px;
   border: 1px solid var(--hairline);
+}
+.bowls {
+  grid-column: 1 / -1;
+  max-width: 320px;
 }
 .days {
   display: flex;

@@ -56,9 +56,9 @@ export function sayBottleneck(
   return `bottleneck: ${what}, ${formatPercent(100 * share, 0)} used`;
 }
 
-/** `7 bowls for Maud on Tue, Nov 3: move some to another day?` */
+/** `7 bowls for Maud on Tue, Nov 3. Move some to another day, …` */
 export function sayBusyDay({ bowls, person, dayMs }: BusyDay): string {
-  return `${counted(bowls, 'bowl')} for ${person} on ${weekdayDate(dayMs)}: move some to another day?`;
+  return `${counted(bowls, 'bowl')} for ${person} on ${weekdayDate(dayMs)}. Move some to another day, or limit them under Working hours.`;
 }
 
 /** How far from the best possible a plan is; empty when nothing is late. */

@@ -60,9 +60,9 @@ export function searchAll(
         own.push(...placed);
         next[at] = (next[at] ?? 0) + 1;
         const free = placed.filter(({ step }) => step.at === null);
-        book(booked, free);
+        book(shop, booked, free);
         descend(depth + 1);
-        book(booked, free, -1);
+        book(shop, booked, free, -1);
         next[at] = (next[at] ?? 0) - 1;
         own.splice(own.length - placed.length);
         if (best.weightedLate <= 1e-6) return;

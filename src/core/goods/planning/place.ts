@@ -1,5 +1,5 @@
-import { addUse, earliestFree } from './profile';
-import type { Block, Booked, Shop, ShopStep } from './shop';
+import { addUse, earliestFree, useAt } from './profile';
+import { dayOf, type Block, type Booked, type Shop, type ShopStep } from './shop';
 
 /** Where a step stands, minutes since the start. */
 export interface Placed {
@@ -80,7 +80,7 @@ function placeStep(
 
 /** Earliest start at which everything a step needs is free at once. */
 function whenFree(
-  { minutes, takes }: ShopStep,
+  { minutes, takes, isBowl }: ShopStep,
   earliest: number,
   shop: Shop,
   booked: Booked,
@@ -91,6 +91,7 @@ function whenFree(
     const before = start;
     const hands = booked.hands[person];
     if (hands) start = earliestFree(hands, start, minutes, 1, 1);
+    if (isBowl && start < Infinity) start = onADayWithRoom(start, shop, booked, person);
     for (const { thing, much } of takes) {
       const taken = booked.things[thing];
       if (!taken) return Infinity;
@@ -100,11 +101,27 @@ function whenFree(
   }
 }
 
+/** This moment, or the next midnight where these hands have begun as many bowls that day as they take. */
+function onADayWithRoom(moment: number, shop: Shop, { bowls }: Booked, person: number): number {
+  const [own, most = Infinity] = [bowls[person], shop.people[person]?.mostBowls];
+  return own && useAt(own, Math.max(0, moment)) >= most ? dayOf(shop, moment).to : moment;
+}
+
 /** Books these steps, or takes them back. */
-export function book({ hands, things }: Booked, placed: readonly Placed[], sign: 1 | -1 = 1): void {
+export function book(
+  shop: Shop,
+  { hands, bowls, things }: Booked,
+  placed: readonly Placed[],
+  sign: 1 | -1 = 1,
+): void {
   for (const { step, start, end, person } of placed) {
     const own = hands[person];
     if (own) addUse(own, start, end, sign);
+    const day = bowls[person];
+    if (day && step.isBowl) {
+      const { from, to } = dayOf(shop, start);
+      addUse(day, Math.max(0, from), to, sign);
+    }
     for (const { thing, much } of step.takes) {
       const taken = things[thing];
       if (taken) addUse(taken, start, end, sign * much);

@@ -97,6 +97,55 @@ const shop = (jobs: readonly object[], change: object = {}) =>
     ...change,
   });
 
+describe('bowls of one person a day', () => {
+  const mixesADay = (jobs: readonly object[], people: readonly object[], zoneMin = 0) => {
+    const problem = shop(jobs, { people, zoneMin, trayPlaces: 10_000 });
+    const answer = solved(problem);
+    const days = new Map<string, number>();
+    for (const { step, person, start } of answer.steps)
+      if (step === 'mix') {
+        const day = new Date(Date.parse(start) + zoneMin * 60_000).toISOString().slice(0, 10);
+        days.set(`${person} ${day}`, (days.get(`${person} ${day}`) ?? 0) + 1);
+      }
+    return { problem, answer, most: Math.max(...days.values()) };
+  };
+  const due = (count: number) => Array.from({ length: count }, (_, i) => batch(`b${i}`, 1500));
+
+  it('are as many as the hours hold, or as few as the person takes', () => {
+    const free = mixesADay(due(6), [{ id: 'a', ...DAY }]);
+    expect(free.most).toBeGreaterThan(2);
+    const two = mixesADay(due(6), [{ id: 'a', ...DAY, mostBowls: 2 }]);
+    expect(two.most).toBe(2);
+    expectToHold(two.problem, two.answer);
+    // What one does not take the other does.
+    const pair = mixesADay(due(6), [
+      { id: 'a', ...DAY, mostBowls: 1 },
+      { id: 'b', ...DAY },
+    ]);
+    expectToHold(pair.problem, pair.answer);
+    expect(
+      pair.answer.steps.filter(({ step, person }) => step === 'mix' && person === 'a').length,
+    ).toBeLessThan(6);
+  });
+
+  it('are counted by the day of the workshop, whatever its zone', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 3 }),
+        fc.integer({ min: 2, max: 6 }),
+        fc.constantFrom(0, 60, -300, 600),
+        (mostBowls, jobs, zoneMin) => {
+          const people = [
+            { id: 'a', from: '00:00', to: '23:59', days: [1, 2, 3, 4, 5, 6, 7], mostBowls },
+          ];
+          expect(mixesADay(due(jobs), people, zoneMin).most).toBeLessThanOrEqual(mostBowls);
+        },
+      ),
+      { seed: 7, numRuns: 12 },
+    );
+  });
+});
+
 describe('the narrow place', () => {
   const found = (change: object, jobs: readonly object[] = [batch('a', 0), batch('b', 0)]) => {
     const problem = shop(jobs, change);

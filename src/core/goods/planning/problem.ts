@@ -38,6 +38,8 @@ export const planProblemSchema = z.object({
         days: z.array(z.int().min(1).max(7)).max(7),
         /** Whole days off, as `2026-03-04`. */
         away: z.array(z.iso.date()).max(400).default([]),
+        /** Bowls that one pair of hands begins in a day at most; left out for no limit. */
+        mostBowls: z.int().min(1).max(50).optional(),
       }),
     )
     .max(50),

@@ -49,6 +49,11 @@ function takeOut(values: number[], at: number): void {
   values.pop();
 }
 
+/** How much is in use at a moment. */
+export function useAt({ times, uses }: Profile, moment: number): number {
+  return uses[indexAt(times, moment)] ?? 0;
+}
+
 /** Earliest moment, not before `from`, at which so much more is free for so long. Endless when it never is. */
 export function earliestFree(
   { times, uses }: Profile,

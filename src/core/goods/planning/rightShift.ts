@@ -16,7 +16,7 @@ export function settled(shop: Shop, schedule: Schedule, locked: Booked): Schedul
     .sort((a, b) => (steps[b.at]?.[b.from]?.start ?? 0) - (steps[a.at]?.[a.from]?.start ?? 0));
   const isFree = ({ step }: Placed) => step.at === null;
   const booked = copyOfBooked(locked);
-  book(booked, steps.flat().filter(isFree));
+  book(shop, booked, steps.flat().filter(isFree));
   for (const { at, from, block } of blocks) {
     const job = shop.jobs[at];
     const own = steps[at];
@@ -28,12 +28,12 @@ export function settled(shop: Shop, schedule: Schedule, locked: Booked): Schedul
       ? after.start - after.step.waitMin
       : Math.max(last.end, job.due - shop.cushion);
     const here = own.slice(from, from + block.length);
-    book(booked, here, -1);
+    book(shop, booked, here, -1);
     const first = own[from]?.start ?? 0;
     const slack = latestEnd - (own[from + block.length - 1]?.end ?? 0);
     const found = latest(block, first, slack, latestEnd, shop, booked) ?? here;
     own.splice(from, block.length, ...found);
-    book(booked, found);
+    book(shop, booked, found);
   }
   return worth(shop, steps);
 }

@@ -18,7 +18,7 @@ export function lockedBookings(shop: Shop): Booked {
     for (const step of blocks.flat())
       if (step.at !== null) {
         const person = step.hands[0] ?? -1;
-        book(booked, [{ step, start: step.at, end: step.at + step.minutes, person }]);
+        book(shop, booked, [{ step, start: step.at, end: step.at + step.minutes, person }]);
       }
   return booked;
 }
@@ -80,6 +80,7 @@ export function serially(
     if (late > most) return { ok: false, job: job.id };
     if (k >= from)
       book(
+        shop,
         booked,
         found.filter(({ step }) => step.at === null),
       );

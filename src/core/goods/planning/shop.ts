@@ -14,6 +14,8 @@ export interface ShopStep {
   readonly takes: readonly Take[];
   readonly waitMin: number;
   readonly waitMax: number;
+  /** Does a bowl begin with it? A person begins only so many a day. */
+  readonly isBowl: boolean;
   /** Locked at this minute; null when it is free. */
   readonly at: number | null;
 }
@@ -40,10 +42,19 @@ export interface Thing {
   readonly capacity: number;
 }
 
+export interface ShopPerson {
+  readonly id: string;
+  readonly stretches: readonly WorkingHours[];
+  /** Bowls a day; endless for no limit. */
+  readonly mostBowls: number;
+}
+
 /** A problem in numbers. */
 export interface Shop {
   readonly startMs: number;
-  readonly people: readonly { readonly id: string; readonly stretches: readonly WorkingHours[] }[];
+  readonly people: readonly ShopPerson[];
+  /** Minutes since midnight, by the workshop’s clock, at which the plan starts. */
+  readonly dayFrom: number;
   /** Machines, molds and the loft: how much of each there is. */
   readonly things: readonly Thing[];
   readonly cushion: number;
@@ -54,10 +65,13 @@ export interface Shop {
 export interface Booked {
   /** By person: one is one pair of hands. */
   readonly hands: readonly Profile[];
+  /** Bowls begun, by person: each counts for the whole of its day. */
+  readonly bowls: readonly Profile[];
   readonly things: readonly Profile[];
 }
 
 const MINUTE_MS = 60_000;
+const DAY_MIN = 1440;
 const LEAST_DAYS = 60;
 /** Nobody plans farther. */
 const MOST_DAYS = 1500;
@@ -95,6 +109,7 @@ export function shopOf(problem: PlanProblem): ShopResult {
   const people = problem.people.map((person) => ({
     id: person.id,
     stretches: workingHoursOf(person, problem, days),
+    mostBowls: person.mostBowls ?? Infinity,
   }));
   const longest = people.map(({ stretches }) =>
     Math.max(0, ...stretches.map((one) => one.to - one.from)),
@@ -114,6 +129,7 @@ export function shopOf(problem: PlanProblem): ShopResult {
     shop: {
       startMs,
       people,
+      dayFrom: modulo(startMs / MINUTE_MS + problem.zoneMin, DAY_MIN),
       things,
       cushion: problem.cushionMin,
       jobs: problem.jobs.map((job) => ({
@@ -123,6 +139,7 @@ export function shopOf(problem: PlanProblem): ShopResult {
         blocks: blocksOf(
           job.steps.map((step): ShopStep => ({
             id: step.id,
+            isBowl: step.id === 'mix',
             minutes: step.minutes,
             hands: !step.person
               ? []
@@ -142,6 +159,14 @@ export function shopOf(problem: PlanProblem): ShopResult {
       })),
     },
   };
+}
+
+const modulo = (value: number, by: number): number => ((value % by) + by) % by;
+
+/** The day a moment falls into, minutes since the start: from its midnight to the next. */
+export function dayOf({ dayFrom }: Pick<Shop, 'dayFrom'>, moment: number): WorkingHours {
+  const from = Math.floor((moment + dayFrom) / DAY_MIN) * DAY_MIN - dayFrom;
+  return { from, to: from + DAY_MIN };
 }
 
 function thingsOf({ machines, molds, trayPlaces }: PlanProblem): readonly Thing[] {
@@ -185,6 +210,7 @@ function handsOfLocks(people: Shop['people']) {
 export function nothingBooked(shop: Shop): Booked {
   return {
     hands: shop.people.map(({ stretches }) => hoursOff(stretches)),
+    bowls: shop.people.map(emptyProfile),
     things: shop.things.map(emptyProfile),
   };
 }
@@ -201,8 +227,8 @@ function hoursOff(stretches: readonly WorkingHours[]): Profile {
   return off;
 }
 
-export function copyOfBooked({ hands, things }: Booked): Booked {
-  return { hands: hands.map(copyOf), things: things.map(copyOf) };
+export function copyOfBooked({ hands, bowls, things }: Booked): Booked {
+  return { hands: hands.map(copyOf), bowls: bowls.map(copyOf), things: things.map(copyOf) };
 }
 
 function handsFor(step: PlanStep, { people }: PlanProblem, longest: readonly number[]) {

@@ -145,16 +145,7 @@ const WORDS: Readonly<Record<Saying, (talk: Talk) => Said>> = {
         ? 'Mix until it holds peaks. Use it within half an hour.'
         : 'Mix until it is even.',
   }),
-  'pour-pan': ({ part, isFromJar }) => ({
-    title: isFromJar
-      ? `Pour the strained oil into ${part.kind === 'main' ? 'the beaker' : `the beaker of ${thePart(part)}`}`
-      : part.kind === 'main'
-        ? 'Pour the pan into the beaker'
-        : `Pour the pan into the beaker of ${thePart(part)}`,
-    note: isFromJar
-      ? 'Press the herb out. It is not part of the mix.'
-      : 'Take it off the heat first. Let it cool to the hand before you add scent or alcohol.',
-  }),
+  'pour-pan': (talk) => (talk.isFromJar ? pouringJar(talk) : pouringPan(talk)),
   'pour-cup': () => ({
     title: 'Pour the cup into the beaker',
     note: 'Do it last, off the heat. It evaporates.',
@@ -287,6 +278,26 @@ export interface BowlFacts {
   readonly weighG: ReadonlyMap<string, number>;
 }
 const AS_WRITTEN: BowlFacts = { share: null, isParted: false, weighG: new Map() };
+
+function pouringPan({ part }: Talk): Said {
+  return {
+    title:
+      part.kind === 'main'
+        ? 'Pour the pan into the beaker'
+        : `Pour the pan into the beaker of ${thePart(part)}`,
+    note: 'Take it off the heat first. Let it cool to the hand before you add scent or alcohol.',
+  };
+}
+
+function pouringJar({ part }: Talk): Said {
+  return {
+    title:
+      part.kind === 'main'
+        ? 'Pour the strained oil into the beaker'
+        : `Pour the strained oil into the beaker of ${thePart(part)}`,
+    note: 'Press the herb out. It is not part of the mix.',
+  };
+}
 
 /** Title and note of an operation, in the trade's words. */
 export function sayOperation(

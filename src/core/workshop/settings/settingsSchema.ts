@@ -61,6 +61,8 @@ export const settingsSchema = z.object({
           /** 1 is Monday. */
           days: z.array(z.int().min(1).max(7)).max(7),
           away: z.array(z.iso.date()).max(400),
+          /** Bowls a day at most; left out for no limit. */
+          mostBowls: z.int().min(1).max(50).optional(),
         }),
       )
       .max(200),
