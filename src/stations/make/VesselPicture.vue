@@ -69,11 +69,18 @@ function layersOf(held: readonly InVessel[], shape: Shape): readonly Layer[] {
   });
 }
 
-const shape = computed(() => SHAPES[props.at.vessel]);
-const fromShape = computed<Shape>(() => (props.at.from ? SHAPES[props.at.from] : 'dish'));
-const inside = computed(() => layersOf(props.at.inside, shape.value));
-const coming = computed(() => layersOf(props.at.coming, fromShape.value));
 const box = ({ x, y, w, h }: typeof BIG) => `translate(${x} ${y}) scale(${w / 100} ${h / 100})`;
+/** The vessel itself, and the smaller one that is poured from. */
+const drawn = computed(() => {
+  const { vessel, from, inside, coming } = props.at;
+  const shapes = { into: SHAPES[vessel], from: from ? SHAPES[from] : ('dish' as const) };
+  const own = { key: 'into', shape: shapes.into, transform: box(BIG) };
+  const other = { key: 'from', shape: shapes.from, transform: box(SMALL) };
+  return [
+    { ...own, layers: layersOf(inside, shapes.into) },
+    ...(coming.length > 0 ? [{ ...other, layers: layersOf(coming, shapes.from) }] : []),
+  ];
+});
 
 const sumOf = (held: readonly InVessel[]) => held.reduce((sum, { massG }) => sum + massG, 0);
 const lists = computed(() =>
@@ -100,14 +107,11 @@ const lists = computed(() =>
   <div class="vessel" :class="{ low: isLow }">
     <svg viewBox="0 0 420 280" aria-hidden="true">
       <MineralHatches :prefix="id" />
-      <defs>
-        <clipPath :id="`${id}-big`"><path :d="`${OUTLINES[shape]}Z`" /></clipPath>
-        <clipPath :id="`${id}-small`"><path :d="`${OUTLINES[fromShape]}Z`" /></clipPath>
-      </defs>
-      <g :transform="box(BIG)">
-        <g :clip-path="`url(#${id}-big)`">
+      <g v-for="one in drawn" :key="one.key" :transform="one.transform">
+        <clipPath :id="`${id}-${one.key}`"><path :d="`${OUTLINES[one.shape]}Z`" /></clipPath>
+        <g :clip-path="`url(#${id}-${one.key})`">
           <rect
-            v-for="layer in inside"
+            v-for="layer in one.layers"
             :key="layer.key"
             x="0"
             width="100"
@@ -116,25 +120,13 @@ const lists = computed(() =>
             :fill="`url(#${id}-${layer.role})`"
           />
         </g>
-        <path :d="OUTLINES[shape]" class="outline" />
+        <path :d="OUTLINES[one.shape]" class="outline" />
       </g>
-      <template v-if="coming.length">
-        <g :transform="box(SMALL)">
-          <g :clip-path="`url(#${id}-small)`">
-            <rect
-              v-for="layer in coming"
-              :key="layer.key"
-              x="0"
-              width="100"
-              :y="layer.y"
-              :height="layer.height"
-              :fill="`url(#${id}-${layer.role})`"
-            />
-          </g>
-          <path :d="OUTLINES[fromShape]" class="outline" />
-        </g>
-        <path d="M288 52C250 58 226 74 214 100M206 88L213 102L226 93" class="arrow" />
-      </template>
+      <path
+        v-if="at.coming.length"
+        d="M288 52C250 58 226 74 214 100M206 88L213 102L226 93"
+        class="arrow"
+      />
     </svg>
     <div class="lists">
       <div v-for="list in lists" :key="list.title">

@@ -421,7 +421,7 @@ export const CAUSES = [
   {
     id: 'iced-too-early',
     title: 'Iced before the piece was dry',
-    change: 'Ice when the piece is two thirds dry or more. It goes on shrinking until then.',
+    change: 'Ice when the piece is two thirds dry or more. Until then it still shrinks.',
     evidence: (f) =>
       under(f.dryWhenIced, 0.65, 0.15, (v) => `It was iced when ${pct(v * 100, 0)} dry.`),
   },

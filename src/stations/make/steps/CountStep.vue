@@ -16,6 +16,7 @@ import { useBenchStore } from '@/stores/bench';
 import { moldName } from '@/core/work/scaling/moldNames';
 import { asksWhatIsLeft, leftInBowlG } from '@/core/batches/records/leftInBowl';
 import { formatMass } from '@/core/basics/format/quantities';
+import CountField from './CountField.vue';
 import { useBenchKeys } from '@/ui/fields/useBenchKeys';
 import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 
@@ -98,62 +99,27 @@ useBenchKeys({ space: next });
 <template>
   <div v-for="(set, i) in isByMold ? molds : []" :key="i" class="fields by-mold">
     <p>{{ moldName(set) }}</p>
-    <div class="field">
-      <label :for="`pieces-${i}`"
-        >Whole pieces<span class="visually-hidden">, {{ moldName(set) }}</span></label
-      >
-      <input
-        :id="`pieces-${i}`"
-        v-model="byMold[i]!.pieces"
-        inputmode="numeric"
-        autocomplete="off"
-        @keydown.enter="next"
-      />
-    </div>
-    <div class="field">
-      <label :for="`rejects-${i}`"
-        >Rejects<span class="visually-hidden">, {{ moldName(set) }}</span></label
-      >
-      <input
-        :id="`rejects-${i}`"
-        v-model="byMold[i]!.rejects"
-        inputmode="numeric"
-        autocomplete="off"
-        @keydown.enter="next"
-      />
-    </div>
+    <CountField
+      :id="`pieces-${i}`"
+      v-model="byMold[i]!.pieces"
+      label="Whole pieces"
+      :of="moldName(set)"
+      @done="next"
+    />
+    <CountField
+      :id="`rejects-${i}`"
+      v-model="byMold[i]!.rejects"
+      label="Rejects"
+      :of="moldName(set)"
+      @done="next"
+    />
   </div>
   <div v-if="!isByMold || planned > 0" class="fields">
-    <div v-if="!isByMold" class="field">
-      <label for="pieces">Whole pieces</label>
-      <input
-        id="pieces"
-        v-model="pieces"
-        inputmode="numeric"
-        autocomplete="off"
-        @keydown.enter="next"
-      />
-    </div>
-    <div v-if="!isByMold" class="field">
-      <label for="rejects">Rejects</label>
-      <input
-        id="rejects"
-        v-model="rejects"
-        inputmode="numeric"
-        autocomplete="off"
-        @keydown.enter="next"
-      />
-    </div>
-    <div v-if="planned > 0" class="field">
-      <label for="samplers">Minis</label>
-      <input
-        id="samplers"
-        v-model="samplers"
-        inputmode="numeric"
-        autocomplete="off"
-        @keydown.enter="next"
-      />
-    </div>
+    <template v-if="!isByMold">
+      <CountField id="pieces" v-model="pieces" label="Whole pieces" @done="next" />
+      <CountField id="rejects" v-model="rejects" label="Rejects" @done="next" />
+    </template>
+    <CountField v-if="planned > 0" id="samplers" v-model="samplers" label="Minis" @done="next" />
   </div>
   <p class="planned">
     The plan has {{ counted(batch.plan.pieces, 'piece')
