@@ -30,6 +30,13 @@ const isWritten = ref(false);
 const problem = ref('');
 const fits = ref(true);
 
+/** Icing has faults of its own, where there is icing. */
+const rows = computed(() => {
+  const isIced = props.batch.body.parts.some(
+    ({ kind, lines }) => kind === 'icing' && lines.length > 0,
+  );
+  return FAULT_ROWS.filter(({ fault }) => isIced || !fault.startsWith('icing'));
+});
 const pieces = computed(() => countOf(props.batch)?.pieces ?? props.batch.plan.pieces);
 const causes = computed(() => (isWritten.value ? trays.causesOf(props.batch, props.nowMs) : []));
 const sound = computed(() => counts.size === 0);
@@ -91,7 +98,7 @@ function write(): void {
         />
       </AppForm>
       <ul class="plain-list faults" aria-label="Faults">
-        <li v-for="row in FAULT_ROWS" :key="row.fault" :class="{ seen: counts.has(row.fault) }">
+        <li v-for="row in rows" :key="row.fault" :class="{ seen: counts.has(row.fault) }">
           <FaultPicture :fault="row.fault" />
           <b>{{ row.title }}</b>
           <span class="quiet">{{ row.seen }}</span>
