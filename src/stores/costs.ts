@@ -33,7 +33,6 @@ import { useWorkshopStore } from './workshop';
 /** How much is made: pieces, and grams in a bowl. */
 type Made = Pick<ScalePlan, 'pieces' | 'bowlG'>;
 
-
 /** A piece of a plan as it will be sold, and what its cost is without. */
 export interface PieceCost extends SoldCost {
   readonly of: MadeCost;
@@ -53,7 +52,10 @@ export const useCostsStore = defineStore('costs', () => {
     workshop.settings.costings[formulaId] ?? NO_COSTING;
 
   /** Minutes to make a batch by its steps. */
-  function stepMinutes({ id, body }: Pick<Formula, 'id' | 'body'>, { pieces, bowlG }: Made): number {
+  function stepMinutes(
+    { id, body }: Pick<Formula, 'id' | 'body'>,
+    { pieces, bowlG }: Made,
+  ): number {
     const cavities = bowls.moldOf(bowls.requestOf({ id, body }))?.cavities ?? null;
     const fillMin = formingMinutes(body.method, pieces, cavities);
     return Math.round(

@@ -95,6 +95,7 @@ describe('goods made from a lot that is on hold', () => {
     const first = goods.wrapped.find(({ run, left }) => run.unitId === id && left > 0);
     if (!first) throw new Error('something is wrapped');
     expect(goods.toPromise).toContainEqual(first);
+    expect(goods.notPromised).not.toContain(first.run.code);
     const code = holdOf(first.run.from[0]?.batchId ?? '');
     expect(goods.concernsOfWrapped(first.run)).toContainEqual({
       code: 'lot-on-hold',
@@ -102,6 +103,7 @@ describe('goods made from a lot that is on hold', () => {
       lots: expect.arrayContaining([code]),
     });
     expect(goods.toPromise.some(({ run }) => run.id === first.run.id)).toBe(false);
+    expect(goods.notPromised).toContain(first.run.code);
     const before = workshop.goods.length;
     expect(goods.giveOut(id, 1, SOLD)).toMatchObject({ ok: false, problem: null });
     expect(workshop.goods).toHaveLength(before);

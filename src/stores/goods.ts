@@ -71,6 +71,17 @@ export const useGoodsStore = defineStore('goods', () => {
   /** What may be promised: nothing from a lot on hold, nothing past its day. */
   const toPromise = computed(() => promisable(wrapped.value, held.value, today()));
   const looseToPromise = computed(() => promisableLoose(loose.value, held.value));
+  /** Codes of what is here and is not promised: on hold, rejected, past its day. */
+  const notPromised = computed(() => [
+    ...new Set([
+      ...wrapped.value
+        .filter((one) => one.left > 0 && !toPromise.value.includes(one))
+        .map(({ run }) => run.code),
+      ...loose.value
+        .filter((one) => one.left.good > 0 && !looseToPromise.value.includes(one))
+        .map(({ batch }) => batch.code),
+    ]),
+  ]);
   const codeOf = (batchId: string) => workshop.codeOfBatch(batchId) ?? 'a removed batch';
   const concernsOf = (batchIds: readonly string[]) =>
     concernsOfBatches(batchIds, held.value, codeOf);
@@ -283,6 +294,7 @@ export const useGoodsStore = defineStore('goods', () => {
     looseToPromise,
     concernsOf,
     concernsOfWrapped,
+    notPromised,
     overdrafts,
     left,
     low,

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { computed, ref, watch } from 'vue';
 import { allLines } from '@/core/formula/model/edit';
 import type { Formula } from '@/core/formula/model/schema';
-import type { LooseStock } from '@/core/goods/products/stock';
+import type { LooseStock } from '@/core/goods/products/given';
 import { portionsOf } from '@/core/matter/materials/portion';
 import { allocateStock, type Allocation } from '@/core/goods/planning/allocation';
 import { mixFactor, pressMinutesEach } from '@/core/goods/planning/learned';

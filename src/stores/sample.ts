@@ -1,31 +1,13 @@
-import { computed, type Ref } from 'vue';
-import type { BatchDigest } from '@/core/goods/archive/batchDigest';
-import type { Settings } from '@/core/workshop/settings/settingsSchema';
+import { computed } from 'vue';
 import { previewImport } from '@/storage/file/merge';
 import { moveInTime } from '@/storage/file/moveTimes';
 import { sampleFrom } from '@/storage/file/sample';
-import { COLLECTION_NAMES, type CollectionName } from '@/storage/records/names';
-import type { RecordOf, Records } from '@/storage/records/collections';
+import { COLLECTION_NAMES } from '@/storage/records/names';
 import { afterPaint } from './afterPaint';
 import { nowIso } from './now';
 import { everyRecord } from './recordLists';
+import type { Shop } from './sampleShop';
 import { sampleText } from './sampleText';
-
-/** Who makes the sample’s goods: no label of one’s own bears that name. */
-export const SAMPLE_MAKER = 'Orrin Quay Fizz Loft';
-
-/** What of the workshop the sample comes into and goes out of. */
-export interface Shop {
-  readonly records: Readonly<Ref<Records>>;
-  readonly settings: Readonly<Ref<Settings>>;
-  readonly past: Readonly<Ref<readonly BatchDigest[]>>;
-  readonly isFirstVisit: Readonly<Ref<boolean>>;
-  readonly put: <K extends CollectionName>(name: K, changed: readonly RecordOf<K>[]) => void;
-  readonly remove: (name: CollectionName, ids: readonly string[]) => void;
-  readonly changeSettings: (change: Partial<Settings>) => void;
-  /** Nothing is written until what this returns is called. */
-  readonly hold: () => (() => void) | undefined;
-}
 
 /** The sample workshop: opened, counted, removed. */
 export function sampleWays(shop: Shop) {

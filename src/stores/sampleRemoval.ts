@@ -3,7 +3,7 @@ import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import { isInALot, usersOfMaterial } from '@/core/workshop/shelf/usersOfMaterial';
 import { COLLECTION_NAMES } from '@/storage/records/names';
-import { SAMPLE_MAKER, type Shop } from './sample';
+import { SAMPLE_MAKER, type Shop } from './sampleShop';
 
 /** Who works in the sample: they leave with it, unless they work for the maker too. */
 const SAMPLE_PEOPLE: ReadonlySet<string> = new Set(['Maud', 'Teo']);

@@ -15,9 +15,11 @@ import OrdersSide from './OrdersSide.vue';
 import TideSide from './TideSide.vue';
 import TodaySide from './TodaySide.vue';
 import WeekSide from './WeekSide.vue';
-import { sayBusyDay, sayGap, sayBottleneck } from './calendarMessages';
+import { useGoodsStore } from '@/stores/goods';
+import { sayBusyDay, sayGap, sayBottleneck, sayNotPromised } from './calendarMessages';
 
 /** Orders, and the plan that works backwards from them. */
+const goods = useGoodsStore();
 const calendar = useCalendarStore();
 const planInputs = usePlanInputsStore();
 const workshop = useWorkshopStore();
@@ -61,6 +63,7 @@ const asides = computed(() =>
     calendar.answer && sayGap(calendar.answer),
     calendar.narrow && sayBottleneck(calendar.narrow, moldName),
     tooMuch.value && sayBusyDay(tooMuch.value),
+    sayNotPromised(goods.notPromised),
   ].filter((aside): aside is string => !!aside),
 );
 

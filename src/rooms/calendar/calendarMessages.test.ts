@@ -1,7 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import type { PlanAnswer } from '@/core/goods/planning/problem';
 import type { Bar } from '@/stores/calendar';
-import { sayBar, sayGap, sayBottleneck, saySlack, sayStep } from './calendarMessages';
+import {
+  sayBar,
+  sayBottleneck,
+  sayGap,
+  sayNotPromised,
+  saySlack,
+  sayStep,
+} from './calendarMessages';
 
 const HOUR_MS = 3_600_000;
 /** A moment of this machine's own zone. */
@@ -20,6 +27,13 @@ describe('time to spare', () => {
     [-HOUR_MS, '1 h late'],
     [-24 * HOUR_MS, '1 day late'],
   ])('of %d ms is %s', (ms, said) => expect(saySlack(ms)).toBe(said));
+});
+
+it('names what the plan does not count on, and nothing where it counts on all', () => {
+  expect(sayNotPromised([])).toBe('');
+  expect(sayNotPromised(['QL-001', 'QL-002'])).toBe(
+    'Not counted, because on hold, rejected or past the day: QL-001 and QL-002.',
+  );
 });
 
 describe('a planned step', () => {

@@ -3,6 +3,7 @@ import type { BusyDay } from '@/core/goods/planning/busiestDay';
 import type { Bottleneck } from '@/core/goods/planning/bottleneck';
 import type { PlanAnswer } from '@/core/goods/planning/problem';
 import { clockTime, weekdayDate, weekdayTime } from '@/core/basics/format/dates';
+import { listed } from '@/core/basics/format/names';
 import { formatMinutes } from '@/core/basics/format/durations';
 import { counted, formatPercent } from '@/core/basics/format/numbers';
 import type { Bar } from '@/stores/calendar';
@@ -59,6 +60,13 @@ export function sayBottleneck(
 /** `7 bowls for Maud on Tue, Nov 3. Move some to another day, …` */
 export function sayBusyDay({ bowls, person, dayMs }: BusyDay): string {
   return `${counted(bowls, 'bowl')} for ${person} on ${weekdayDate(dayMs)}. Move some to another day, or limit them under Working hours.`;
+}
+
+/** Goods that the plan does not count on; empty where there are none. */
+export function sayNotPromised(codes: readonly string[]): string {
+  return codes.length === 0
+    ? ''
+    : `Not counted, because on hold, rejected or past the day: ${listed(codes)}.`;
 }
 
 /** How far from the best possible a plan is; empty when nothing is late. */

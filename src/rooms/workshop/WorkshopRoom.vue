@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { SAMPLE_MAKER } from '@/stores/sample';
+import { SAMPLE_MAKER } from '@/stores/sampleShop';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import ConfirmDialog from '@/ui/kit/ConfirmDialog.vue';
 import { ref } from 'vue';

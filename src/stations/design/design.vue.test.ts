@@ -333,10 +333,10 @@ describe('a recipe as it was written down', () => {
     const { dialog, take } = await paste(PLAIN);
     expect(await take()).toBeUndefined();
     expect(page().text()).toContain('Choose how you form the pieces.');
-    dialog.findComponent(PasteDialog).findAllComponents({ name: 'VSelect' })[1]?.vm.$emit(
-      'update:modelValue',
-      'in-pack',
-    );
+    dialog
+      .findComponent(PasteDialog)
+      .findAllComponents({ name: 'VSelect' })[1]
+      ?.vm.$emit('update:modelValue', 'in-pack');
     await flushPromises();
     expect((await take())?.[1]).toMatchObject({ method: 'in-pack' });
   });

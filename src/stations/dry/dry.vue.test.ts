@@ -134,7 +134,14 @@ describe('jars that are filled only when their salts are dry', () => {
     const open = { ...batch, entries: batch.entries.filter(({ kind }) => kind !== 'counted') };
     shop.workshop.putBatch(open);
     const dialog = shop.show(DressDialog, {
-      props: { batch: open, what: 'wrap', stepId: 'jar', title: 'Fill the jars', note: '', modelValue: true },
+      props: {
+        batch: open,
+        what: 'wrap',
+        stepId: 'jar',
+        title: 'Fill the jars',
+        note: '',
+        modelValue: true,
+      },
     });
     await flushPromises();
     const count = async (text: string) => {

@@ -67,7 +67,8 @@ function moldsOf({ formulaId, moldId }: SaleUnit['contents'][number]) {
         { value: ANY_MOLD, title: 'Any mold' },
         ...ids.map((value) => ({
           value,
-          title: workshop.molds.find(({ id }) => id === value)?.name ?? 'A mold no longer on the shelf',
+          title:
+            workshop.molds.find(({ id }) => id === value)?.name ?? 'A mold no longer on the shelf',
         })),
       ];
 }

@@ -170,7 +170,8 @@ async function start(isOwnUse: boolean): Promise<void> {
       <template #sub>
         <template v-if="formula"
           >{{ formula.name }}, {{ describeVersion(formula) }} ·
-          {{ METHOD_WORDS[formula.body.method] }}, {{ moldName(request, shelf.shelfMold) }}</template
+          {{ METHOD_WORDS[formula.body.method] }},
+          {{ moldName(request, shelf.shelfMold) }}</template
         >
         <template v-else>no formula open</template>
       </template>

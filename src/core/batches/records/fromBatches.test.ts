@@ -105,12 +105,20 @@ describe('a squeeze', () => {
     const held = [1, 2, 3].map(() => batchWith(ROOM, RIGHT));
     const damp = learnedDamp(held, { ...PLACE, method: 'press' }, SHIPPED);
     expect(damp).toMatchObject({ records: 3, feltDry: 0, feltWet: 0 });
-    const shipped = dampWindow('press', 45, dampReading(poured(bowlContents(held[0] ?? batchWith()))));
+    const shipped = dampWindow(
+      'press',
+      45,
+      dampReading(poured(bowlContents(held[0] ?? batchWith()))),
+    );
     const own = movedWindow(shipped, damp?.estimate ?? 1, damp ?? { feltDry: 0, feltWet: 0 });
     expect(damp?.estimate).not.toBeCloseTo(1, 2);
     expect(own.lowPct).toBeLessThanOrEqual(shipped.lowPct);
     expect(own.highPct).toBeGreaterThanOrEqual(shipped.highPct);
-    const wet = learnedDamp([...held, batchWith(ROOM, WET)], { ...PLACE, method: 'press' }, SHIPPED);
+    const wet = learnedDamp(
+      [...held, batchWith(ROOM, WET)],
+      { ...PLACE, method: 'press' },
+      SHIPPED,
+    );
     expect(wet).toMatchObject({ records: 4, feltDry: 0, feltWet: 1 });
   });
 

@@ -59,9 +59,7 @@ export function tendings(
   const steps =
     planned.length > 0
       ? planned
-      : laterSteps(batch.body, catalog).filter(
-          (step): step is Later => step.kind === 'later',
-        );
+      : laterSteps(batch.body, catalog).filter((step): step is Later => step.kind === 'later');
   const entries = standing(batch, 'tended');
   /** An entry that names no step is of all of its kind. */
   const doneAtOf = ({ id, what }: Later): number | null => {

@@ -6,7 +6,8 @@ import type { Order } from '../orders/schema';
 import { GONE_WORDS, GRADE_WORDS } from '../products/messages';
 import { GRADES } from '../products/kinds';
 import type { Packaging, SaleUnit } from '../products/schema';
-import type { LooseStock, WrappedStock } from '../products/stock';
+import type { LooseStock } from '../products/given';
+import type { WrappedStock } from '../products/stock';
 import type { Sale } from './sales';
 
 /** A table for the bookkeeper. */

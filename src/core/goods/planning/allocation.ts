@@ -1,7 +1,8 @@
 import type { Formula } from '@/core/formula/model/schema';
 import { standingMoves } from '../products/moves';
 import type { GoodsMove, SaleUnit } from '../products/schema';
-import type { LooseStock, WrappedStock } from '../products/stock';
+import type { LooseStock } from '../products/given';
+import type { WrappedStock } from '../products/stock';
 import type { Order } from '../orders/schema';
 
 /** One line of an order, and where its units come from. */

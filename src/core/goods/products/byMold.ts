@@ -2,15 +2,7 @@ import { countOf } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
 import { standingMoves } from './moves';
 import type { GoodsMove } from './schema';
-import type { LooseStock } from './stock';
-
-/** Whole pieces of one mold of the shelf. */
-export interface MoldPieces {
-  readonly moldId: string;
-  /** As the mold was called when they were made; empty where nobody kept it. */
-  readonly name: string;
-  readonly pieces: number;
-}
+import type { LooseStock, MoldPieces } from './given';
 
 /**
  * What a batch gave of each mold of the shelf, minis left out: as counted mold by mold, else as planned. A batch of one mold gave

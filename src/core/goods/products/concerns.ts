@@ -5,7 +5,8 @@ import { standingEntries } from '../quality/entries';
 import type { LogbookEntry } from '../quality/logbook';
 import { recallLot, type Books } from './recall';
 import type { MoveOf } from './schema';
-import type { LooseStock, WrappedStock } from './stock';
+import type { LooseStock } from './given';
+import type { WrappedStock } from './stock';
 
 /** Why goods are not wrapped, sold or given away without a question. */
 export type Concern =

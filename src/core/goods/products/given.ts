@@ -9,6 +9,21 @@ import type { GoodsMove } from './schema';
 /** Pieces of one batch that lie unwrapped, by what they are worth; below zero when more left than there was. */
 export type Loose = Readonly<Record<Grade, number>>;
 
+/** Whole pieces of one mold of the shelf. */
+export interface MoldPieces {
+  readonly moldId: string;
+  /** As the mold was called when they were made; empty where nobody kept it. */
+  readonly name: string;
+  readonly pieces: number;
+}
+
+export interface LooseStock {
+  readonly batch: Batch;
+  readonly left: Loose;
+  /** Mold by mold, where they come from molds of the shelf; never more together than lie here. */
+  readonly molds?: readonly MoldPieces[];
+}
+
 /** What a batch gave: counted, less what was found bad since and what is kept back; nothing while nobody has counted. */
 export function givenBy(batch: Batch): Loose {
   const counted = countOf(batch);

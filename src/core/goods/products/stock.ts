@@ -1,18 +1,10 @@
 import { countOf } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
 import type { Trial } from '@/core/batches/trials/schema';
-import type { MoldPieces } from './byMold';
 import { standingMoves } from './moves';
-import { givenBy, looseChanges, type Loose } from './given';
+import { givenBy, looseChanges, type LooseStock } from './given';
 import { GRADES } from './kinds';
 import type { GoodsMove, MoveOf } from './schema';
-
-export interface LooseStock {
-  readonly batch: Batch;
-  readonly left: Loose;
-  /** Mold by mold, where they come from molds of the shelf; never more together than lie here. */
-  readonly molds?: readonly MoldPieces[];
-}
 
 /** What was wrapped under one code and is still here. */
 export interface WrappedStock {

@@ -1,5 +1,5 @@
 import type { Batch } from '@/core/batches/records/schema';
-import type { LooseStock } from './stock';
+import type { LooseStock } from './given';
 import type { Grade } from './kinds';
 import type { SaleUnit } from './schema';
 

@@ -122,7 +122,9 @@ const MOST_POWDERS = 3;
 function powdersFor({ acidIn, contents, isCleaner }: CorrectionQuestion): readonly string[] {
   const roles: readonly Role[] = acidIn ? SOAKING : ['base', ...SOAKING];
   const own = [...contents]
-    .filter(({ material, massG }) => massG > 0 && !material.isLiquid && roles.includes(material.role))
+    .filter(
+      ({ material, massG }) => massG > 0 && !material.isLiquid && roles.includes(material.role),
+    )
     .sort((a, b) => b.massG - a.massG)
     .map(({ material }) => material.id);
   const all = isCleaner ? own : [...own, ...USUAL_POWDERS];

@@ -109,10 +109,9 @@ describe('the share of the second bowl', () => {
 
   it('is what its part weighs, and none where nothing is parted', () => {
     const main = part('main', ...powders(1));
-    expect(partedBowl(body('press', main, part('split', ...powders(0.5))), FACTS)?.share).toBeCloseTo(
-      160 / 480,
-      12,
-    );
+    expect(
+      partedBowl(body('press', main, part('split', ...powders(0.5))), FACTS)?.share,
+    ).toBeCloseTo(160 / 480, 12);
     expect(partedBowl(body('press', main), FACTS)).toBeNull();
     expect(partedBowl(body('press', main, part('split', line('lake-color', 1))), FACTS)).toBeNull();
     expect(partedBowl(body('press'), FACTS)).toBeNull();

@@ -52,9 +52,7 @@ describe('the vessel before the hands', () => {
   });
 
   it('goes by what is weighed, and knows no step of another work', () => {
-    const soda = body.parts[0]?.lines.find(
-      ({ materialId }) => materialId === 'sodium-bicarbonate',
-    );
+    const soda = body.parts[0]?.lines.find(({ materialId }) => materialId === 'sodium-bicarbonate');
     const facts = { ...FACTS, weighG: new Map([[soda?.id ?? '', 1234]]) };
     const sieve = workOf(body, facts).operations.find(
       ({ saying, partId }) => saying === 'sieve' && partId === body.parts[0]?.id,

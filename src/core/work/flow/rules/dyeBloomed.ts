@@ -11,7 +11,9 @@ export const dyeBloomed: Rule<'dye-bloomed'> = {
   source: 'common practice',
   breaks: ({ body, moments, catalog }) => {
     // Icing and paint are liquid as they are mixed: a dye is wetted there. A dry embed must stay dry.
-    const wet = new Set(body.parts.flatMap((part) => (needsNoBloom(part, catalog) ? [part.id] : [])));
+    const wet = new Set(
+      body.parts.flatMap((part) => (needsNoBloom(part, catalog) ? [part.id] : [])),
+    );
     return moments.flatMap(({ operation, before }): readonly BrokenBy<'dye-bloomed'>[] => {
       const { op, id } = operation;
       const [there, coming] = [heldIn(before, operation.vessel), heldIn(before, operation.from)];

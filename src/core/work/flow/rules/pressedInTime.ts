@@ -8,7 +8,8 @@ const MOST_FILL_MIN = 30;
 /** A bowl with the acid in is filled into its molds in half an hour. */
 export const pressedInTime: Rule<'pressed-in-time'> = {
   code: 'pressed-in-time',
-  reason: 'With the acid in, the mix dries and works while it waits. The last pieces crumble or crack.',
+  reason:
+    'With the acid in, the mix dries and works while it waits. The last pieces crumble or crack.',
   source: 'common practice',
   breaks: ({ moments }) =>
     moments.flatMap(({ operation, before }) => {
