@@ -1,12 +1,11 @@
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
 import type { Role } from '@/core/matter/materials/types';
 import { newId } from '@/core/basics/newId';
-import { timesLine } from './parts';
+import { SPLIT_SHARE, timesLine } from './parts';
 import type { FormulaBody, Line, Part } from './schema';
 
 /** What makes a mix of its own. */
 const BASIS: readonly Role[] = ['base', 'acid', 'salt', 'builder'];
-const HALF = 0.5;
 const NEARLY_ALL = 1 - 1e-6;
 
 /**
@@ -26,7 +25,8 @@ export function withHalves(
   const bare = others.filter((part) => part.kind === 'split' && !isMixOfItsOwn(part));
   if (!main || !isMixOfItsOwn(main) || bare.length === 0) return body;
   const shareOf = ({ id, name }: Part) =>
-    shares.get(id) ?? (bare.length === 1 || /\bhalf\b/i.test(name) ? HALF : 1 / (bare.length + 1));
+    shares.get(id) ??
+    (bare.length === 1 || /\bhalf\b/i.test(name) ? SPLIT_SHARE : 1 / (bare.length + 1));
   const isWhole = bare.reduce((sum, part) => sum + shareOf(part), 0) > NEARLY_ALL;
   const last = isWhole && bare.length > 1 ? bare.at(-1) : undefined;
   const parted = bare.filter((part) => part !== last);

@@ -9,7 +9,7 @@ import { PART_WORDS } from './messages';
 const EMBED_SODA_TO_ACID = 1.4;
 const EMBED_SHARE = 0.07;
 /** The second color of a split takes half of the bowl. Common practice. */
-const SPLIT_SHARE = 0.5;
+export const SPLIT_SHARE = 0.5;
 
 /** Does it lie on the finished piece, outside the mold? */
 export function isCoat(kind: PartKind): boolean {

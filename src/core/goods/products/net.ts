@@ -25,7 +25,7 @@ export function pieceNet(
 ): PieceNet | null {
   const lossFraction = dryingLossFraction(pressedMix(batch, catalog)).best;
   const isSampler = grade === 'sampler';
-  const all = (batch.plan.sets ?? [ONE_MOLD(batch)]).map((set, at) => ({ ...set, at }));
+  const all = (batch.plan.sets ?? [oneMold(batch)]).map((set, at) => ({ ...set, at }));
   const ofGrade = all.filter((set) => set.isSampler === isSampler);
   const named = ofGrade.filter((set) => moldId !== undefined && set.moldId === moldId);
   const sets = named.length > 0 ? named : ofGrade;
@@ -45,21 +45,20 @@ export function pieceNet(
     : { netG: nominalG, fills: { count: dryG.length, short } };
 }
 
-const ONE_MOLD = ({ plan }: Batch): NonNullable<Batch['plan']['sets']>[number] => ({
-  mold: { shape: 'own-volume', volumeMl: 1 },
-  pieces: plan.pieces,
-  pieceG: plan.pieceG,
-  netG: plan.pieceG,
-  isSampler: false,
-});
+type Mold = NonNullable<Batch['plan']['sets']>[number];
+
+/** The mold of a plan that names none: every piece alike. */
+function oneMold({ plan }: Batch): Pick<Mold, 'moldId' | 'pieceG' | 'netG' | 'isSampler'> {
+  return { pieceG: plan.pieceG, netG: plan.pieceG, isSampler: false };
+}
 
 /** Weighed pieces of one mold of the plan, grams over 0. @param at its place among the molds */
-function pressedFills({ plan, ...batch }: Batch, at: number): readonly number[] {
+function pressedFills(batch: Batch, at: number): readonly number[] {
   const screens = batch.steps.filter((step) => step.kind === 'press');
   const minis = new Set(screens.flatMap((step) => (step.isSampler ? [step.id] : [])));
-  const isOne = (plan.sets ?? []).filter(({ isSampler }) => !isSampler).length < 2;
+  const isOne = (batch.plan.sets ?? []).filter(({ isSampler }) => !isSampler).length < 2;
   const own = isOne ? null : screens[at]?.id;
-  return standing({ plan, ...batch }, 'filled').flatMap(({ massG, stepId }) =>
+  return standing(batch, 'filled').flatMap(({ massG, stepId }) =>
     massG !== null && massG > 0 && !minis.has(stepId) && (own === null || stepId === own)
       ? [massG]
       : [],
