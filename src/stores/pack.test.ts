@@ -2,7 +2,8 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { standing } from '@/core/batches/records/summary';
 import { sampleUnit } from '../../tests/fixtures/sample';
 import { openShop } from '../../tests/fixtures/shop';
-import { useGoodsStore } from './goods';
+import { useGoodsStore, type Done } from './goods';
+import { nowIso } from './now';
 import { usePackStore } from './pack';
 
 let workshop: ReturnType<typeof openShop>;
@@ -88,6 +89,29 @@ describe('wrapping', () => {
     );
     for (const count of [0, 0.5]) expect(pack.wrap(count, null)).toMatchObject({ ok: false });
     expect(workshop.goods).toBe(before);
+  });
+
+  it('of pieces that still dry asks first, and wraps them when it is meant', () => {
+    wrappable();
+    const plan = pack.planFor(1);
+    const batch = workshop.batches.find(({ id }) => plan?.ok && plan.from[0]?.batchId === id);
+    if (!batch) throw new Error('the next wrapping is of a batch');
+    const at = nowIso();
+    workshop.put('batches', [
+      {
+        ...batch,
+        entries: batch.entries
+          .filter(({ kind }) => kind !== 'tended' && kind !== 'dried')
+          .map((entry) => ({ ...entry, at })),
+      },
+    ]);
+    const before = workshop.goods.length;
+    const codes = (done: Done) =>
+      !done.ok && done.problem === null ? done.asks.map(({ code }) => code) : [];
+    expect(codes(pack.wrap(1, null))).toContain('too-early');
+    expect(workshop.goods).toHaveLength(before);
+    expect(pack.wrap(1, null, true)).toEqual({ ok: true });
+    expect(workshop.goods).toHaveLength(before + 1);
   });
 
   it('of the last piece of a batch takes it off its tray, of one before does not', () => {

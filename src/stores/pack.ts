@@ -5,6 +5,7 @@ import { batchFileOf, type BatchFile, type TestOnFile } from '@/core/goods/quali
 import { safetyFileOf, type SafetyFile } from '@/core/goods/quality/safetyFile';
 import { labeledLines, unitLabel, type LabelBooks } from '@/core/goods/products/labelOf';
 import { mostUnits, wrapCode, wrapFrom, type WrapPlan } from '@/core/goods/products/wrap';
+import { concernsOfDay, concernsOfWrapping, type Concern } from '@/core/goods/products/concerns';
 import { packagingFor } from '@/core/goods/products/packaging';
 import { standingMoves } from '@/core/goods/products/moves';
 import { unitKeeps } from '@/core/goods/products/ownLooks';
@@ -17,6 +18,7 @@ import { useCostsStore } from './costs';
 import { DONE, ask, not, useGoodsStore, type Done } from './goods';
 import { nowIso, today } from './now';
 import { useShelfStore } from './shelf';
+import { useTraysStore } from './trays';
 import { useTrialsStore } from './trials';
 import { useWorkshopStore } from './workshop';
 
@@ -28,6 +30,7 @@ export const usePackStore = defineStore('pack', () => {
   const trialStore = useTrialsStore();
   const goods = useGoodsStore();
   const costs = useCostsStore();
+  const trays = useTraysStore();
   const chosenId = ref<string | null>(null);
   /** Batch that goes first; null for the oldest. */
   const firstId = ref<string | null>(null);
@@ -170,11 +173,11 @@ export const usePackStore = defineStore('pack', () => {
       );
     }
     const code = wrapCode(of.name, plan.from, workshop.batches, goods.codes());
+    const ids = plan.from.map(({ batchId }) => batchId);
     const concerns = [
-      ...goods.concernsOf(plan.from.map(({ batchId }) => batchId)),
-      ...(bestBefore !== null && bestBefore < today()
-        ? [{ code: 'best-before-past' as const, goods: code, day: bestBefore }]
-        : []),
+      ...goods.concernsOf(ids),
+      ...concernsNow(ids),
+      ...(bestBefore === null ? [] : concernsOfDay(code, bestBefore, today(), readyOn(ids))),
     ];
     if (concerns.length > 0 && !isSure) return ask(concerns);
     goods.write({
@@ -188,6 +191,27 @@ export const usePackStore = defineStore('pack', () => {
     });
     for (const { batchId } of plan.from) leaveTray(batchId);
     return DONE;
+  }
+
+  /** What speaks against wrapping these batches at this moment. */
+  const concernsNow = (ids: readonly string[]): readonly Concern[] =>
+    lying(ids).flatMap(({ batch, steps }) => concernsOfWrapping(batch.code, steps));
+
+  /** Day on which the last of these batches may be wrapped, ISO. */
+  function readyOn(ids: readonly string[]): string {
+    const fromMs = lying(ids).flatMap(({ steps }) =>
+      steps.flatMap((step) => (step.what === 'wrap' ? [step.fromMs ?? 0] : [])),
+    );
+    return new Date(Math.max(0, ...fromMs)).toISOString().slice(0, 10);
+  }
+
+  /** Those of these batches that lie on trays, with what their pieces ask for. */
+  function lying(ids: readonly string[]) {
+    const nowMs = Date.parse(nowIso());
+    return trays.onTrays.flatMap((batch) => {
+      const forecast = ids.includes(batch.id) ? trays.forecastOf(batch, nowMs) : null;
+      return forecast ? [{ batch, steps: trays.tendingsOf(batch, forecast, nowMs) }] : [];
+    });
   }
 
   /** What is wrapped lies on no tray. */
@@ -257,6 +281,7 @@ export const usePackStore = defineStore('pack', () => {
     putUnit,
     dropUnit,
     planFor,
+    concernsNow,
     wrap,
     netOf,
     batchFile,

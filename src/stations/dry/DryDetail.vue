@@ -12,6 +12,7 @@ import {
 } from '@/core/basics/format/numbers';
 import { shownUnit } from '@/core/basics/format/quantities';
 import { parseQuantity } from '@/core/basics/units/parseQuantity';
+import { concernsOfWrapping, sayConcern } from '@/core/goods/products/concerns';
 import { countOf, standing } from '@/core/batches/records/summary';
 import { keptPieces } from '@/core/batches/records/keptBack';
 import { stepsFor } from '@/core/batches/records/batch';
@@ -100,8 +101,13 @@ function meter(): void {
 function tend(step: TendingNow): void {
   const isEarly = step.state !== 'now' && step.state !== 'done';
   problem.value = '';
-  if (!isSure(isEarly ? `It is early (${sayTending(step, props.nowMs)}). Is it done?` : null))
-    return;
+  const doubts =
+    step.what === 'wrap'
+      ? concernsOfWrapping(props.batch.code, steps.value).map(sayConcern)
+      : isEarly
+        ? [`It is early (${sayTending(step, props.nowMs)}).`]
+        : [];
+  if (!isSure(doubts.length > 0 ? `${doubts.join(' ')} Is it done?` : null)) return;
   if (asksMore(step)) {
     dressing.value = step;
     isDressing.value = true;

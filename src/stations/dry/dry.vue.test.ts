@@ -120,7 +120,7 @@ describe('a batch that dries', () => {
     const done = shown.findAll('.tend li')[early]?.find('button');
     await done?.trigger('click');
     expect(shown.find('.problem[role=alert]').text()).toMatch(
-      /^It is early \(.+ [Pp]ress again if it is\.$/,
+      /^BW-004 is still drying\. Wrap it from .+ [Pp]ress again if it is\.$/,
     );
     expect(standing(batchOf(code), 'tended')).toHaveLength(before);
     await done?.trigger('click');

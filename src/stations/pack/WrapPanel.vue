@@ -10,10 +10,8 @@ import { counted, formatCount, formatPercent } from '@/core/basics/format/number
 import { useMoney } from '@/shared/useMoney';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';
-import { useTraysStore } from '@/stores/trays';
 import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
-import { nowIso } from '@/stores/now';
 import MissingPrices from '@/shared/MissingPrices.vue';
 import { useConcerns } from './useConcerns';
 import NumberField from '@/ui/fields/NumberField.vue';
@@ -24,7 +22,6 @@ const emit = defineEmits<{ handOver: []; papers: [] }>();
 const pack = usePackStore();
 const goods = useGoodsStore();
 const trialStore = useTrialsStore();
-const trays = useTraysStore();
 const workshop = useWorkshopStore();
 const { money } = useMoney();
 
@@ -38,20 +35,10 @@ watch(
 );
 
 const here = computed(() => goods.onHand.get(props.unit.id) ?? 0);
-/** Batches of the next wrapping that are not dry enough yet. */
-const damp = computed(() => {
+/** What the pieces of the next wrapping still wait for. */
+const early = computed(() => {
   const plan = pack.planFor(Math.max(1, Math.round(count.value)));
-  if (!plan?.ok) return [];
-  const nowMs = Date.parse(nowIso());
-  return plan.from.flatMap(({ batchId }) => {
-    const batch = trays.onTrays.find(({ id }) => id === batchId);
-    const forecast = batch && trays.forecastOf(batch, nowMs);
-    const wrap =
-      batch && forecast
-        ? trays.tendingsOf(batch, forecast, nowMs).find(({ what }) => what === 'wrap')
-        : undefined;
-    return batch && wrap && wrap.state !== 'now' && wrap.state !== 'done' ? [batch.code] : [];
-  });
+  return plan?.ok ? pack.concernsNow(plan.from.map(({ batchId }) => batchId)).map(sayConcern) : [];
 });
 /** What speaks against the next wrapping: it is asked when it is wrapped. */
 const concerns = computed(() => {
@@ -173,9 +160,7 @@ const behind = computed(() => {
     />
     <AppForm class="wrap" @submit="wrapNow">
       <NumberField v-model="count" label="Count" :min="1" :max="100000" :decimals="0" />
-      <p v-if="damp.length > 0" class="advice">
-        Still drying: {{ listed(damp) }}. Never wrap it tight before it is hard.
-      </p>
+      <p v-for="one in early" :key="one" class="advice">{{ one }}</p>
       <p v-for="concern in concerns" :key="concern" role="alert" class="problem">
         {{ concern }} Find out why before you sell it.
       </p>

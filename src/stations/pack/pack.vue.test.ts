@@ -357,11 +357,17 @@ describe('the next wrapping', () => {
     throw new Error('the sample has pieces to wrap');
   };
 
-  it('says what it took, and what it could not', async () => {
+  it('asks while its pieces dry; once they are dry, says what it took, and what it could not', async () => {
     const unit = wrappable();
     const shown = panel(unit);
-    const here = goods.onHand.get(unit.id) ?? 0;
     await field(shown, 'Count').setValue('1');
+    expect(shown.find('.advice').text()).toMatch(/is still drying\. Wrap it from/);
+    await button(shown, 'Wrap 1').trigger('click');
+    expect(shown.findAll('[role=alert]').at(-1)?.text()).toMatch(
+      /still drying.+Press again to do it anyway\.$/,
+    );
+    vi.setSystemTime(Date.now() + 30 * 86_400_000);
+    const here = goods.onHand.get(unit.id) ?? 0;
     await button(shown, 'Wrap 1').trigger('click');
     expect(goods.onHand.get(unit.id)).toBe(here + 1);
     expect(shown.find('[role=status].quiet').text()).toBe(

@@ -134,7 +134,7 @@ function allocateLine(
     pools.problems.add(`${order.who} ordered a product that is no longer sold. Change the order.`);
     return none;
   }
-  const fromStock = pools.takeWrapped(unit.id, line.count - given);
+  const fromStock = pools.takeWrapped(unit.id, line.count - given, order.due.slice(0, 10));
   const sources = { fromLoose: 0, fromComing: 0, toMake: 0 };
   for (let i = given + fromStock; i < line.count; i++) {
     const source = pools.takePieces(unit, order, taken);
@@ -157,15 +157,18 @@ class Pools {
   readonly made: (Omit<ToMake, 'over'> & { left: number })[] = [];
   readonly coming = new Map<string, Coming>();
   readonly problems = new Set<string>();
-  private readonly wrapped = new Map<string, number>();
+  private readonly wrapped = new Map<string, { left: number; bestBefore: string | null }[]>();
   private readonly loose = new Map<
     string,
     { batchId: string; left: number; isDrying: boolean }[]
   >();
 
   constructor(private readonly asked: AllocationQuestion) {
-    for (const { run, left } of asked.wrapped)
-      this.wrapped.set(run.unitId, (this.wrapped.get(run.unitId) ?? 0) + Math.max(0, left));
+    for (const { run, left } of asked.wrapped) {
+      const pool = this.wrapped.get(run.unitId) ?? [];
+      pool.push({ left: Math.max(0, left), bestBefore: run.bestBefore });
+      this.wrapped.set(run.unitId, pool);
+    }
     for (const { batch, left } of asked.loose) {
       const pool = this.loose.get(batch.formulaId) ?? [];
       const isDrying = asked.isDrying(batch.id);
@@ -174,12 +177,20 @@ class Pools {
     }
   }
 
-  /** @returns how many wrapped units there were of those that are missing */
-  takeWrapped(unitId: string, missing: number): number {
-    const there = this.wrapped.get(unitId) ?? 0;
-    const takes = Math.min(missing, there);
-    this.wrapped.set(unitId, there - takes);
-    return takes;
+  /**
+   * Units that keep at least to the day they are due, in the order they were wrapped.
+   * @param dueOn ISO day
+   * @returns how many there were of those that are missing
+   */
+  takeWrapped(unitId: string, missing: number, dueOn: string): number {
+    let taken = 0;
+    for (const run of this.wrapped.get(unitId) ?? []) {
+      if (run.bestBefore !== null && run.bestBefore < dueOn) continue;
+      const takes = Math.min(missing - taken, run.left);
+      run.left -= takes;
+      taken += takes;
+    }
+    return taken;
   }
 
   /** One unit’s pieces. @returns where the slowest of them comes from; null where they cannot be had */

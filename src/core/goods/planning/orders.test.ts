@@ -69,6 +69,19 @@ describe('where orders come from', () => {
     });
   });
 
+  it('leaves out wrapped goods whose best before comes ahead of the day they are due', () => {
+    const nine = order([['Quince Lantern', 9]]);
+    const fromStock = (bestBefore: string) =>
+      cover([nine], {
+        wrapped: wrappedStock(SAMPLE.goods).map(({ run, left }) => ({
+          run: { ...run, bestBefore },
+          left,
+        })),
+      }).orders[0]?.lines[0]?.fromStock;
+    expect(fromStock(DUE.slice(0, 10))).toBe(9);
+    expect(fromStock('2026-10-19')).toBe(0);
+  });
+
   it('makes a box of what each of its formulas has, and as slow as the slowest', () => {
     const boxes = order([['Harbor Box', 14]]);
     const found = cover([boxes]);

@@ -1,6 +1,7 @@
-import { shortDate } from '@/core/basics/format/dates';
+import { clockTime, shortDate, weekdayDate } from '@/core/basics/format/dates';
 import { listed } from '@/core/basics/format/names';
 import { counted } from '@/core/basics/format/numbers';
+import type { TendingNow } from '@/core/batches/trays/tending';
 import { standingEntries } from '../quality/entries';
 import type { LogbookEntry } from '../quality/logbook';
 import { recallLot, type Books } from './recall';
@@ -15,7 +16,18 @@ export type Concern =
   /** Somebody rejected the batch. */
   | { readonly code: 'batch-rejected'; readonly goods: string; readonly who: string }
   /** Its best-before day is past. */
-  | { readonly code: 'best-before-past'; readonly goods: string; readonly day: string };
+  | { readonly code: 'best-before-past'; readonly goods: string; readonly day: string }
+  /** It keeps no longer than it still has to dry. */
+  | { readonly code: 'best-before-first'; readonly goods: string; readonly day: string }
+  /** Too early to wrap: from when it may be, ms since 1970, and for what it waits; null where it never dries in this room. */
+  | {
+      readonly code: 'too-early';
+      readonly goods: string;
+      readonly fromMs: number | null;
+      readonly waitsFor: string | null;
+    }
+  /** Its icing or paint is not on it yet. */
+  | { readonly code: 'step-open'; readonly goods: string; readonly title: string };
 
 /** Batches that are not sold without a question. */
 export interface Held {
@@ -52,6 +64,42 @@ export function concernsOfBatches(
       ...(who ? [{ code: 'batch-rejected' as const, goods: codeOf(id), who }] : []),
     ];
   });
+}
+
+/**
+ * What speaks against wrapping a batch now.
+ * @param goods what it is called
+ * @param steps what its pieces ask for
+ */
+export function concernsOfWrapping(
+  goods: string,
+  steps: readonly TendingNow[],
+): readonly Concern[] {
+  const wrap = steps.find(({ what, state }) => what === 'wrap' && state !== 'done');
+  if (!wrap) return [];
+  const open = steps.filter(
+    ({ what, state }) => (what === 'ice' || what === 'paint') && state !== 'done',
+  );
+  const { state, fromMs, waitsFor } = wrap;
+  const isEarly = state !== 'now';
+  return [
+    ...open.map(({ title }) => ({ code: 'step-open' as const, goods, title })),
+    ...(isEarly ? [{ code: 'too-early' as const, goods, fromMs, waitsFor }] : []),
+  ];
+}
+
+/**
+ * What speaks against a best-before day: it is past, or it comes before the pieces may be wrapped at all.
+ * @param readyOn day on which the last of it may be wrapped; ISO days all
+ */
+export function concernsOfDay(
+  goods: string,
+  bestBefore: string,
+  today: string,
+  readyOn: string,
+): readonly Concern[] {
+  if (bestBefore < today) return [{ code: 'best-before-past', goods, day: bestBefore }];
+  return bestBefore < readyOn ? [{ code: 'best-before-first', goods, day: bestBefore }] : [];
 }
 
 /** What speaks against wrapped goods. @param today ISO day */
@@ -93,5 +141,19 @@ export function sayConcern(concern: Concern): string {
       return `${concern.goods} is from a batch that ${concern.who} rejected.`;
     case 'best-before-past':
       return `${concern.goods} is past its best-before date (${shortDate(concern.day)}).`;
+    case 'best-before-first':
+      return `${concern.goods} reaches its best-before date (${shortDate(concern.day)}) before it is dry.`;
+    case 'too-early':
+      return sayEarly(concern);
+    case 'step-open':
+      return `${concern.goods} has a step left: ${concern.title}.`;
   }
+}
+
+function sayEarly({ goods, fromMs, waitsFor }: Extract<Concern, { code: 'too-early' }>): string {
+  if (fromMs === null) return `${goods} does not dry in this room. Dry the room first.`;
+  const when = `${weekdayDate(fromMs)}, ${clockTime(fromMs)}`;
+  return waitsFor === null
+    ? `${goods} is still drying. Wrap it from ${when}.`
+    : `${goods} waits for its ${waitsFor} to dry. Wrap it from ${when}.`;
 }
