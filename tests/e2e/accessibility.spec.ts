@@ -6,8 +6,31 @@ const LEVELS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
 /** What a change of colors can break; all else is the same in the dark. */
 const OF_COLOR = ['color-contrast', 'link-in-text-block'];
 
+/** Names that two fields of one group bear: somebody who only hears them cannot tell which is which. */
+async function sharedNames(page: Page): Promise<string[]> {
+  return page
+    .locator('input:visible, select:visible, textarea:visible')
+    .evaluateAll((fields: readonly HTMLElement[]) => {
+      const nameOf = (field: HTMLElement) => {
+        const by = (field.getAttribute('aria-labelledby') ?? '').split(' ').filter(Boolean);
+        const words = by.map((id) => document.getElementById(id)?.textContent ?? '');
+        const labels = [...((field as HTMLInputElement).labels ?? [])];
+        return (
+          field.getAttribute('aria-label') ??
+          (words.length > 0 ? words : labels.map(({ textContent }) => textContent)).join(' ')
+        ).trim();
+      };
+      const group = 'dialog, [role=dialog], fieldset, [role=group], tr, li, form, section, main';
+      const named = fields.map((field) => ({ name: nameOf(field), within: field.closest(group) }));
+      return named.flatMap(({ name, within }, i) =>
+        named.findIndex((one) => one.name === name && one.within === within) < i ? [name] : [],
+      );
+    });
+}
+
 /** Scans the page in light and in dark, or only what lies above the veil while a dialog is open. */
 async function scan(page: Page, inside = 'body'): Promise<void> {
+  expect(await sharedNames(page)).toEqual([]);
   await scanIn(page, 'light', new AxeBuilder({ page }).include(inside).withTags(LEVELS));
   await scanIn(page, 'dark', new AxeBuilder({ page }).include(inside).withRules(OF_COLOR));
 }
@@ -23,8 +46,10 @@ async function withoutTooltip(page: Page): Promise<string[]> {
 }
 
 /** The bench is slate by day and by night: one scan sees both. */
-const scanBench = (page: Page, inside = 'body') =>
-  scanIn(page, 'light', new AxeBuilder({ page }).include(inside).withTags(LEVELS));
+async function scanBench(page: Page, inside = 'body'): Promise<void> {
+  expect(await sharedNames(page)).toEqual([]);
+  await scanIn(page, 'light', new AxeBuilder({ page }).include(inside).withTags(LEVELS));
+}
 
 async function scanIn(page: Page, colorScheme: 'light' | 'dark', axe: AxeBuilder): Promise<void> {
   await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });

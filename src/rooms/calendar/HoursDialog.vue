@@ -86,7 +86,7 @@ function keep(): void {
     v-model="isOpen"
     title="Working hours"
     keep="Save"
-    :width="520"
+    :width="600"
     :problem="problem"
     @submit="keep"
   >
@@ -95,18 +95,16 @@ function keep(): void {
       <v-text-field v-model="one.name" label="Name" maxlength="60" />
       <v-text-field v-model="one.from" type="time" label="From" />
       <v-text-field v-model="one.to" type="time" label="To" />
-      <span class="quiet">Break, empty for none</span>
+      <span class="quiet">Leave the break empty for none.</span>
       <v-text-field
         type="time"
-        label="From"
-        :aria-label="`Break of ${one.name} from`"
+        label="Break from"
         :model-value="one.rest?.from ?? ''"
         @update:model-value="(from: string) => rest(one, { from })"
       />
       <v-text-field
         type="time"
-        label="To"
-        :aria-label="`Break of ${one.name} to`"
+        label="Break to"
         :model-value="one.rest?.to ?? ''"
         @update:model-value="(to: string) => rest(one, { to })"
       />
@@ -144,7 +142,7 @@ function keep(): void {
         class="bowls"
         @update:model-value="(most) => limit(one, Math.round(most))"
       />
-      <v-btn variant="text" @click="people.splice(i, 1)"
+      <v-btn variant="text" class="remove" @click="people.splice(i, 1)"
         >Remove<span class="visually-hidden"> {{ one.name }}</span></v-btn
       >
     </fieldset>
@@ -155,7 +153,7 @@ function keep(): void {
 <style scoped>
 .one {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 116px 116px;
+  grid-template-columns: minmax(0, 1fr) 148px 148px;
   gap: 8px;
   padding: 8px 10px;
   border: 1px solid var(--hairline);
@@ -163,6 +161,10 @@ function keep(): void {
 .bowls {
   grid-column: 1 / -1;
   max-width: 320px;
+}
+.remove {
+  grid-column: 1 / -1;
+  justify-self: end;
 }
 .days {
   display: flex;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref } from 'vue';
+import { moldIdsOf } from '@/core/goods/products/byMold';
 import { GRADES, UNIT_KINDS, type Grade } from '@/core/goods/products/kinds';
 import { GRADE_WORDS, UNIT_WORDS } from '@/core/goods/products/messages';
 import { eachCost, piecesOf } from '@/core/goods/products/packaging';
@@ -57,10 +58,9 @@ function change(part: Partial<SaleUnit>): void {
 const ANY_MOLD = 'any';
 /** Molds that pieces of a formula were counted by, or that its product names. */
 function moldsOf({ formulaId, moldId }: SaleUnit['contents'][number]) {
-  const made = goods.loose
-    .filter(({ batch }) => batch.formulaId === formulaId)
-    .flatMap(({ molds = [] }) => molds.map((one) => one.moldId));
-  const ids = [...new Set([...made, ...(moldId === undefined ? [] : [moldId])])];
+  const ids = [
+    ...new Set([...moldIdsOf(formulaId, goods.loose), ...(moldId === undefined ? [] : [moldId])]),
+  ];
   return ids.length < 2 && moldId === undefined
     ? []
     : [

@@ -5,10 +5,7 @@ import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { conditionsFor } from '@/core/workshop/settings/conditionsFor';
 import { evaluate } from '@/core/results/evaluation/evaluate';
-import { piecesByBowl } from '@/core/work/scaling/bowls';
-import { brokenRules, sayBroken } from '@/core/work/flow/rules';
-import { workFacts } from '@/core/work/flow/stepsOf';
-import { workOf } from '@/core/work/flow/workOf';
+import { planWarnings } from '@/core/work/flow/planWarnings';
 import { warningsOf } from '@/core/results/evaluation/warnings';
 import { METHOD_WORDS } from '@/core/formula/model/messages';
 import { describeVersion } from '@/core/formula/model/versions';
@@ -121,22 +118,11 @@ const warnings = computed(() => {
 /** What the hands of this plan run into, though the formula is right. */
 const workWarnings = computed(() => {
   if (!formula.value || !plan.value) return [];
-  const { catalog } = workshop;
-  const { body } = formula.value;
-  const { bowlCount, pieces, pieceG, lines, sets } = plan.value;
-  const [most = pieces] = piecesByBowl({ pieces, bowlCount });
-  const inBowl = sets.map((set) => ({ ...set, pieces: Math.ceil(set.pieces / bowlCount) }));
-  const facts = workFacts(body, lines, {
-    catalog,
-    pieceG,
-    pieces: most,
-    sets: inBowl,
+  return planWarnings(formula.value.body, plan.value, {
+    catalog: workshop.catalog,
     stepG: request.value.scaleStepG,
     shelfMold: shelf.shelfMold,
-  });
-  return brokenRules(workOf(body, facts).operations, body, catalog)
-    .filter(({ rule }) => rule === 'pressed-in-time')
-    .map((broken) => ({ severity: 'warning' as const, message: sayBroken(broken, catalog) }));
+  }).map((message) => ({ severity: 'warning' as const, message }));
 });
 const asked = computed(() => [...warnings.value, ...workWarnings.value]);
 /** Where the hands go once the batch is begun. */

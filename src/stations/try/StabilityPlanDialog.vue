@@ -132,8 +132,14 @@ function drop(): void {
     <v-text-field v-model="months" label="Check after months" />
     <fieldset class="wide">
       <legend>Where the pieces wait</legend>
-      <div v-for="(condition, i) in conditions" :key="condition.id" class="condition">
-        <v-text-field v-model="condition.name" :label="`Place ${i + 1}`" maxlength="80" />
+      <div
+        v-for="(condition, i) in conditions"
+        :key="condition.id"
+        role="group"
+        :aria-label="`Place ${i + 1}`"
+        class="condition"
+      >
+        <v-text-field v-model="condition.name" label="Name" maxlength="80" />
         <NumberField
           v-model="condition.tempC"
           label="Temperature"

@@ -1,7 +1,7 @@
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
 import type { Role } from '@/core/matter/materials/types';
 import { newId } from '@/core/basics/newId';
-import { SPLIT_SHARE, timesLine } from './parts';
+import { SPLIT_SHARE, partMassG, timesLine } from './parts';
 import type { FormulaBody, Line, Part } from './schema';
 
 /** What makes a mix of its own. */
@@ -53,4 +53,16 @@ export function withHalves(
       entry.partId === last?.id ? { ...entry, partId: main.id } : entry,
     ),
   };
+}
+
+/**
+ * Share of the main mix that a part took along, 0 to 1; 0 where it is a mix of its own.
+ * @param read parts as they were read, the main mix first
+ * @param now the same after {@link withHalves}
+ */
+export function shareTaken(partId: string, read: readonly Part[], now: readonly Part[]): number {
+  const byId = (parts: readonly Part[]) => parts.find(({ id }) => id === partId);
+  const [before, after] = [byId(read), byId(now)];
+  const wholeG = read[0] ? partMassG(read[0]) : 0;
+  return before && after && wholeG > 0 ? (partMassG(after) - partMassG(before)) / wholeG : 0;
 }

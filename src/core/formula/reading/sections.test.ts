@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '@/core/matter/materials/catalog';
-import { withHalves } from '../model/halves';
+import { shareTaken, withHalves } from '../model/halves';
 import { bodyOfRecipe } from './bodyOfRecipe';
 import { readSizedHeading } from './headings';
 import { readRecipe } from './readRecipe';
@@ -62,6 +62,14 @@ describe('a second color that is a share of the mix', () => {
     expect(grams(text, 1, 'sodium-bicarbonate')).toBeCloseTo(600 * share, 9);
     expect(grams(text, 0, 'sodium-bicarbonate')).toBeCloseTo(600 * (1 - share), 9);
     expect(grams(text, 1, 'water')).toBe(3);
+    const { parts } = bodyOfRecipe(read(text));
+    const now = withHalves(
+      { ...bodyOfRecipe(read(text)), parts },
+      SHIPPED,
+      new Map([[parts[1]?.id ?? '', share]]),
+    );
+    expect(shareTaken(parts[1]?.id ?? '', parts, now.parts)).toBeCloseTo(share, 2);
+    expect(shareTaken('none', parts, now.parts)).toBe(0);
   });
 
   it('leaves the first color where it is, and the other half is the first bowl', () => {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { newId } from '@/core/basics/newId';
 import type { Batch } from '@/core/batches/records/schema';
 import { sampleBatch, SAMPLE_CATALOG, sampleUnit } from '../../../../tests/fixtures/sample';
-import { givenByMold, withMolds } from './byMold';
+import { givenByMold, moldIdsOf, withMolds } from './byMold';
 import { pieceNet } from './net';
 import { looseStock } from './stock';
 import { mostUnits, wrapFrom } from './wrap';
@@ -56,6 +56,8 @@ describe('pieces of several molds', () => {
       { moldId: SPHERE, name: 'Large sphere', pieces: 8 },
       { moldId: CUBE, name: 'Small cube', pieces: 4 },
     ]);
+    expect(moldIdsOf(QL.formulaId, [...stockAfter([]), ...stockAfter([])])).toEqual([SPHERE, CUBE]);
+    expect(moldIdsOf('another', stockAfter([]))).toEqual([]);
     expect([most(SPHERE), most(CUBE), most(newId()), most(undefined)]).toEqual([4, 2, 0, 6]);
   });
 

@@ -8,8 +8,9 @@ import type { LooseStock, MoldPieces } from './given';
  * What a batch gave of each mold of the shelf, minis left out: as counted mold by mold, else as planned. A batch of one mold gave
  * all of its pieces of it.
  */
-export function givenByMold({ plan, request, ...rest }: Batch): readonly MoldPieces[] {
-  const counted = countOf({ plan, request, ...rest });
+export function givenByMold(batch: Batch): readonly MoldPieces[] {
+  const { plan, request } = batch;
+  const counted = countOf(batch);
   if (counted === null) return [];
   const sets = plan.sets?.filter(({ isSampler }) => !isSampler) ?? [];
   if (sets.length === 0)
@@ -42,4 +43,12 @@ export function withMolds(
   moves: readonly GoodsMove[],
 ): readonly LooseStock[] {
   return stock.map((one) => ({ ...one, molds: looseByMold(one.batch, moves) }));
+}
+
+/** Molds of the shelf that unwrapped pieces of a formula come from, each once. */
+export function moldIdsOf(formulaId: string, stock: readonly LooseStock[]): readonly string[] {
+  const ids = stock
+    .filter(({ batch }) => batch.formulaId === formulaId)
+    .flatMap(({ molds = [] }) => molds.map(({ moldId }) => moldId));
+  return [...new Set(ids)];
 }

@@ -11,6 +11,7 @@ import { planScale } from '../scaling/plan';
 import { requestFor } from '../scaling/request';
 import type { ScaleRequest } from '../scaling/requestSchema';
 import { formingMinutes, usualMinutes } from './minutes';
+import { planWarnings } from './planWarnings';
 import { brokenRules, sayBroken } from './rules';
 import { planSteps, workFacts } from './stepsOf';
 import { workOf } from './workOf';
@@ -196,6 +197,14 @@ describe('minutes at the press', () => {
   it('asks to split the bowl over thirty minutes with the acid in, and not at thirty', () => {
     expect(pressed(30, null).asks).toEqual([]);
     expect(pressed(31, null).asks[0]).toMatch(/31 min with the acid in.*Split the bowl/);
+  });
+
+  it('asks of the fullest bowl of several, and no more once the others take enough', () => {
+    const { plan } = sheet(body, { want: { kind: 'pieces', count: 62 } });
+    const asks = (bowlCount: number) =>
+      planWarnings(body, { ...plan, bowlCount }, { catalog: SHIPPED, stepG: 0.1, shelfMold })
+        .length;
+    expect([asks(1), asks(2), asks(3)]).toEqual([1, 1, 0]);
   });
 
   it('counts a plate by its strokes, and names it on the sheet', () => {

@@ -13,7 +13,7 @@ import type {
   UnreadLine,
 } from '@/core/formula/model/schema';
 import { sayGuess } from '@/core/formula/reading/guessFamily';
-import { partMassG } from '@/core/formula/model/parts';
+import { shareTaken } from '@/core/formula/model/halves';
 import { counted, formatPercent } from '@/core/basics/format/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 import { answersOf } from './answersOf';
@@ -53,13 +53,8 @@ const page = useTemplateRef<InstanceType<typeof PageText>>('page');
 const families = FAMILIES.map((value) => ({ value, title: FAMILY_WORDS[value] }));
 const methods = METHODS.map((value) => ({ value, title: METHOD_WORDS[value] }));
 /** Share of the main mix that a second color takes along, 0 to 1; 0 where it is a mix of its own. */
-function takenAlong(partId: string): number {
-  const read = recipe.value?.parts.find(({ id }) => id === partId);
-  const now = body.value?.parts.find(({ id }) => id === partId);
-  const wholeG = recipe.value?.parts[0]?.lines.reduce((sum, { massG }) => sum + massG, 0) ?? 0;
-  if (!read || !now || !(wholeG > 0)) return 0;
-  return (partMassG(now) - partMassG(read)) / wholeG;
-}
+const takenAlong = (partId: string) =>
+  recipe.value && body.value ? shareTaken(partId, recipe.value.parts, body.value.parts) : 0;
 const kindItems = PART_KINDS.map((value) => ({ value, title: PART_WORDS[value] }));
 const family = computed(() => body.value?.family ?? 'bath-bomb');
 const whyFamily = computed(() => {
