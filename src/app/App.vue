@@ -47,7 +47,9 @@ const isPainted = ref(false);
 
 /** The bench fills the screen: no rail beside it while a batch is made. */
 const isBench = computed(
-  () => route.name === 'make' && workshop.batchInHand?.outcome === 'at-the-bench',
+  () =>
+    (route.name === 'make' || route.name === 'step') &&
+    workshop.batchInHand?.outcome === 'at-the-bench',
 );
 const isDark = computed(() =>
   workshop.settings.look === 'system' ? prefersDark.value : workshop.settings.look === 'dark',

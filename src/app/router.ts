@@ -1,42 +1,51 @@
 import { createRouter, createWebHistory } from 'vue-router';
 
-/** Pages load when first walked to; Design is the door. */
+const design = () => import('@/stations/design/DesignStation.vue');
+const make = () => import('@/stations/make/MakeStation.vue');
+const tests = () => import('@/stations/try/TryStation.vue');
+
+/** Pages load when first walked to; Design is the door. What is open on a page stands in its address. */
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', redirect: '/design' },
+    // Opens the formula in hand, and its address with it.
+    { path: '/design', name: 'design', component: design },
+    { path: '/formulas', name: 'formulas', component: design },
+    { path: '/formulas/:formula/:view?/:section?', name: 'formula', component: design },
     {
-      path: '/design',
-      name: 'design',
-      component: () => import('@/stations/design/DesignStation.vue'),
-    },
-    {
-      path: '/scale',
+      path: '/scale/:formula?/:view?',
       name: 'scale',
       component: () => import('@/stations/scale/ScaleStation.vue'),
     },
+    { path: '/make', name: 'make', component: make },
+    { path: '/batches/:code/steps/:step?', name: 'step', component: make },
     {
-      path: '/make',
-      name: 'make',
-      component: () => import('@/stations/make/MakeStation.vue'),
+      path: '/batches/:code',
+      name: 'batch',
+      component: () => import('@/rooms/almanac/BatchRecord.vue'),
+      props: true,
     },
     {
-      path: '/dry',
+      path: '/batches/:code/sheet',
+      name: 'sheet',
+      component: () => import('@/rooms/almanac/SheetPage.vue'),
+      props: true,
+    },
+    {
+      path: '/dry/:code?',
       name: 'dry',
       component: () => import('@/stations/dry/DryStation.vue'),
     },
+    { path: '/try/:view?', name: 'try', component: tests },
+    { path: '/tests/:test', name: 'test', component: tests },
     {
-      path: '/try',
-      name: 'try',
-      component: () => import('@/stations/try/TryStation.vue'),
-    },
-    {
-      path: '/pack',
+      path: '/pack/:product?/:view?',
       name: 'pack',
       component: () => import('@/stations/pack/PackStation.vue'),
     },
     {
-      path: '/calendar',
+      path: '/calendar/:view?/:item?',
       name: 'calendar',
       component: () => import('@/rooms/calendar/CalendarRoom.vue'),
     },
@@ -46,28 +55,22 @@ export const router = createRouter({
       component: () => import('@/rooms/almanac/AlmanacRoom.vue'),
     },
     {
-      path: '/almanac/:batchId',
-      name: 'batch',
-      component: () => import('@/rooms/almanac/BatchRecord.vue'),
-      props: true,
-    },
-    {
-      path: '/sheet/:batchId',
-      name: 'sheet',
-      component: () => import('@/rooms/almanac/SheetPage.vue'),
-      props: true,
-    },
-    {
-      path: '/shelf/:side?',
+      path: '/shelf/:side?/:item?',
       name: 'shelf',
       component: () => import('@/rooms/shelf/ShelfRoom.vue'),
-      props: true,
     },
     {
       path: '/workshop',
       name: 'workshop',
       component: () => import('@/rooms/workshop/WorkshopRoom.vue'),
     },
-    { path: '/:lost(.*)*', redirect: '/design' },
+    // As sheets printed before bear them.
+    { path: '/almanac/:code', redirect: ({ params }) => ({ name: 'batch', params }) },
+    { path: '/sheet/:code', redirect: ({ params }) => ({ name: 'sheet', params }) },
+    {
+      path: '/:lost(.*)*',
+      name: 'lost',
+      component: () => import('@/app/frame/LostPage.vue'),
+    },
   ],
 });

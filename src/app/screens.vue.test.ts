@@ -70,11 +70,11 @@ describe.each(Object.keys(STATES))('%s', (state) => {
     const warned = vi.spyOn(console, 'warn').mockImplementation(() => undefined);
     const shop = drawnShop();
     STATES[state]?.(shop);
-    const batchId = shop.workshop.batches[0]?.id ?? 'nowhere';
-    await shop.ways.push(path.replace(':batchId', batchId).replace(/:\w+\??/, ''));
+    const code = shop.workshop.batches[0]?.code ?? 'nowhere';
+    await shop.ways.push(path.replace(':code', code).replace(/\/:\w+(\(.*\))?[?*]?/g, ''));
     const view = views.get(name);
     if (!view) throw new Error(`${name} has no screen`);
-    const shown = shop.show(view, { props: path.includes(':batchId') ? { batchId } : {} } as never);
+    const shown = shop.show(view, { props: path.includes(':code') ? { code } : {} } as never);
     await flushPromises();
     expect(shown.text().length).toBeGreaterThan(10);
     expect(shown.html()).not.toMatch(BROKEN);

@@ -26,6 +26,9 @@ export const ROOMS: readonly Place[] = [
 /** Pages inside a place light up its entry. */
 const WITHIN: Readonly<Record<string, string>> = {
   formulas: 'design',
+  formula: 'design',
+  step: 'make',
+  test: 'try',
   batch: 'almanac',
   sheet: 'almanac',
 };

@@ -21,6 +21,11 @@ export function digestsOfWorkshop(batches: Readonly<Ref<readonly Batch[]>>) {
   const batchCount = computed(() => batches.value.length + past.value.length);
   const codeOfBatch = (id: string): string | null =>
     batches.value.find((one) => one.id === id)?.code ?? digests.value.get(id)?.code ?? null;
+  /** @param codeOrId as an address names it: by its code, or by its id as sheets of old do */
+  const idOfBatch = (codeOrId: string): string | null =>
+    [...batches.value, ...digests.value.values()].find(
+      ({ id, code }) => id === codeOrId || code === codeOrId,
+    )?.id ?? null;
 
   function tell(told: readonly BatchDigest[]): void {
     digests.value = new Map([...digests.value, ...told.map((one) => [one.id, one] as const)]);
@@ -33,5 +38,5 @@ export function digestsOfWorkshop(batches: Readonly<Ref<readonly Batch[]>>) {
     digests.value = left;
   }
 
-  return { digests, uses, past, pastUses, batchCount, codeOfBatch, tell, forget };
+  return { digests, uses, past, pastUses, batchCount, codeOfBatch, idOfBatch, tell, forget };
 }

@@ -11,6 +11,7 @@ import {
   giveUp,
   goBack,
   goOn,
+  goTo,
   record,
   settleStep,
   startBatch,
@@ -158,6 +159,7 @@ export const useBenchStore = defineStore('bench', () => {
   const strike = (entryId: string) => apply((current) => voidEntry(current, entryId, nowIso()));
   const back = () => apply(goBack);
   const on = () => apply(goOn);
+  const toStep = (index: number) => apply((current) => goTo(current, index));
 
   /** Of any batch, at the bench or long closed: the Almanac writes these. */
   const note = (of: Batch, text: string) =>
@@ -199,6 +201,7 @@ export const useBenchStore = defineStore('bench', () => {
     resume,
     back,
     on,
+    toStep,
     note,
     correct,
     abandon,

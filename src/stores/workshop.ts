@@ -43,7 +43,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
 
   const formulas = computed(() => records.value.formulas);
   const batches = computed(() => records.value.batches);
-  const { digests, uses, past, pastUses, batchCount, codeOfBatch, tell, forget } =
+  const { digests, uses, past, pastUses, batchCount, codeOfBatch, idOfBatch, tell, forget } =
     digestsOfWorkshop(batches);
   const materials = computed(() => records.value.materials);
   /** What ships, with what this maker knows better and has beside it. */
@@ -317,6 +317,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     pastUses,
     batchCount,
     codeOfBatch,
+    idOfBatch,
     loadBatches,
     loadPhotos,
     loadDocumentFiles,

@@ -156,10 +156,13 @@ test('a screen that throws names the record that made it fail, and it can be sav
 });
 
 test('an unknown address and an unknown batch lead back', async ({ page }) => {
-  await page.goto(`${SAMPLE_URL}/nowhere`);
+  for (const path of ['/nowhere', '/batches/no-such-batch', '/calendar/nonsense']) {
+    await page.goto(SAMPLE_URL + path);
+    await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
+    expect(new URL(page.url()).pathname).toBe(path);
+  }
+  await page.getByRole('link', { name: 'Open Design' }).click();
   await expect(page.getByLabel('Formula name')).toBeVisible();
-  await page.goto(`${SAMPLE_URL}/almanac/no-such-batch`);
-  await expect(page.getByText('There is no batch at this address.')).toBeVisible();
 });
 
 test('the sample goes as a whole', async ({ page }) => {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef } from 'vue';
-import { useRoute } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
+import { placeOf } from '@/shared/places';
 import { checkBatch, checkFormula } from '@/core/workshop/self-check/selfCheck';
 import type { CollectionName } from '@/storage/records/names';
 import { NO_RECORDS } from '@/storage/records/collections';
@@ -17,6 +18,7 @@ const emit = defineEmits<{ again: [] }>();
 const workshop = useWorkshopStore();
 const saving = useSavingStore();
 const route = useRoute();
+const router = useRouter();
 
 interface Culprit {
   readonly of: 'formulas' | 'batches';
@@ -28,8 +30,8 @@ const found = shallowRef<readonly Culprit[]>([]);
 
 /** What this screen shows alone; asked when every record can be gone through. */
 const inHand = computed<readonly Culprit[]>(() => {
-  const { batchId } = route.params;
-  const batch = workshop.batches.find(({ id }) => id === batchId);
+  const { code } = route.params;
+  const batch = workshop.batches.find((one) => one.code === code || one.id === code);
   if (batch) return [{ of: 'batches', id: batch.id, name: batch.code }];
   const formula = workshop.formulaInHand;
   return formula ? [{ of: 'formulas', id: formula.id, name: formula.name }] : [];
@@ -60,8 +62,11 @@ function save({ of, id, name }: Culprit): void {
   const safe = name.replace(/[^\p{L}\p{N}-]+/gu, '-').slice(0, 60);
   download(`rovack-${safe || 'record'}.rovack.json`, 'application/json', text);
 }
-function layAway({ of, id }: Culprit): void {
+async function layAway({ of, id }: Culprit): Promise<void> {
   workshop.setAside(of satisfies CollectionName, id);
+  // Its own address leads nowhere now.
+  const place = placeOf(String(route.name ?? ''));
+  if (place) await router.replace({ name: place.route });
   emit('again');
 }
 </script>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { toBatch } from '@/shared/addresses';
 import { computed } from 'vue';
 import { FAMILY_WORDS } from '@/core/formula/model/messages';
 import { OUTCOME_WORDS } from '@/core/batches/records/messages';
@@ -34,7 +35,7 @@ const ending = computed(() => {
 </script>
 
 <template>
-  <router-link :to="{ name: 'batch', params: { batchId: told.id } }" class="batch">
+  <router-link :to="toBatch(told.code)" class="batch">
     <MiniCore v-if="told.batch" :body="told.batch.body" class="core" />
     <span v-else class="core"></span>
     <span class="naming">

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { toSheet } from '@/shared/addresses';
+import { useAddress } from '@/shared/useAddress';
 import DetailList from '@/ui/kit/DetailList.vue';
 import EmptyState from '@/ui/kit/EmptyState.vue';
 import ConfirmDialog from '@/ui/kit/ConfirmDialog.vue';
@@ -29,26 +31,32 @@ import RecordLots from './RecordLots.vue';
 import RecordQuality from './RecordQuality.vue';
 import RecordWeights from './RecordWeights.vue';
 
-const props = defineProps<{ batchId: string }>();
+/** @param code of the batch, or its id */
+const props = defineProps<{ code: string }>();
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
 const bench = useBenchStore();
 const router = useRouter();
 const isGivingUp = ref(false);
 
-const batch = computed(() => workshop.batches.find(({ id }) => id === props.batchId) ?? null);
-watch(
-  () => props.batchId,
-  (id) => void workshop.loadBatches([id]),
-  { immediate: true },
-);
+const batchId = computed(() => workshop.idOfBatch(props.code) ?? '');
+const batch = computed(() => workshop.batches.find(({ id }) => id === batchId.value) ?? null);
+useAddress({
+  names: ['batch'],
+  param: 'code',
+  current: () => batchId.value || null,
+  keyOf: workshop.codeOfBatch,
+  find: workshop.idOfBatch,
+  choose: () => undefined,
+});
+watch(batchId, (id) => void workshop.loadBatches([id]), { immediate: true });
 const room = computed(() => (batch.value ? roomOf(batch.value) : null));
 const count = computed(() => (batch.value ? countOf(batch.value) : null));
 const ratio = computed(() => (batch.value ? weighedRatio(batch.value, workshop.catalog) : null));
 const damp = computed(() => (batch.value ? weighedDampPct(batch.value, workshop.catalog) : null));
 
 async function goOn(): Promise<void> {
-  workshop.changeSettings({ batchInHandId: props.batchId });
+  workshop.changeSettings({ batchInHandId: batchId.value });
   await router.push({ name: 'make' });
 }
 
@@ -98,9 +106,7 @@ const moisturePlanned = computed(() => {
           @click="isGivingUp = true"
           >Abandon batch</v-btn
         >
-        <v-btn v-if="batch" :to="{ name: 'sheet', params: { batchId: batch.id } }"
-          >Bench sheet</v-btn
-        >
+        <v-btn v-if="batch" :to="toSheet(batch.code)">Bench sheet</v-btn>
         <v-btn v-if="batch" @click="print">Print</v-btn>
         <v-btn :to="{ name: 'almanac' }">All batches</v-btn>
       </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { toLot } from '@/shared/addresses';
 import { computed } from 'vue';
 import type { Batch } from '@/core/batches/records/schema';
 import { lotsOfBatch } from '@/core/workshop/shelf/trace';
@@ -22,11 +23,7 @@ const lots = computed(() => lotsOfBatch(props.batch, workshop.lots, shelf.moves)
     <h2>Lots used</h2>
     <ul class="plain-list">
       <li v-for="(used, i) in lots" :key="i">
-        <router-link
-          v-if="used.lot"
-          :to="{ name: 'shelf', params: { side: 'lots' }, query: { lot: used.lotId } }"
-          >{{ used.lot.code }}</router-link
-        >
+        <router-link v-if="used.lot" :to="toLot(used.lotId)">{{ used.lot.code }}</router-link>
         <span v-else>a removed lot</span>
         <span class="quiet"
           >{{ used.lot ? nameOf(used.lot.materialId) : ''

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { toLot } from '@/shared/addresses';
 import { computed } from 'vue';
 import { WEIGHED_BY_WORDS } from '@/core/batches/records/messages';
 import { weighedLines } from '@/core/batches/records/summary';
@@ -83,10 +84,7 @@ function signed(massG: number, stepG: number): string {
           <td class="lots">
             <template v-for="(lot, i) in row.codes" :key="lot.lotId"
               >{{ i ? ', ' : ''
-              }}<router-link
-                :to="{ name: 'shelf', params: { side: 'lots' }, query: { lot: lot.lotId } }"
-                >{{ lot.code }}</router-link
-              ></template
+              }}<router-link :to="toLot(lot.lotId)">{{ lot.code }}</router-link></template
             >
           </td>
         </tr>

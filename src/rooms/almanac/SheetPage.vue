@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { toBatch } from '@/shared/addresses';
+import { useAddress } from '@/shared/useAddress';
 import { computed, watch } from 'vue';
 import { conditionsOfBatch } from '@/core/workshop/settings/conditionsFor';
 import { evaluate } from '@/core/results/evaluation/evaluate';
@@ -12,16 +14,21 @@ import { useShelfStore } from '@/stores/shelf';
 import { sheetOf } from '@/ui/paper/sheet';
 
 /** The bench sheet of a batch, for paper. */
-const props = defineProps<{ batchId: string }>();
+const props = defineProps<{ code: string }>();
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
 
-const batch = computed(() => workshop.batches.find(({ id }) => id === props.batchId) ?? null);
-watch(
-  () => props.batchId,
-  (id) => void workshop.loadBatches([id]),
-  { immediate: true },
-);
+const batchId = computed(() => workshop.idOfBatch(props.code) ?? '');
+const batch = computed(() => workshop.batches.find(({ id }) => id === batchId.value) ?? null);
+useAddress({
+  names: ['sheet'],
+  param: 'code',
+  current: () => batchId.value || null,
+  keyOf: workshop.codeOfBatch,
+  find: workshop.idOfBatch,
+  choose: () => undefined,
+});
+watch(batchId, (id) => void workshop.loadBatches([id]), { immediate: true });
 const sheet = computed(() => {
   const of = batch.value;
   if (!of) return null;
@@ -38,7 +45,7 @@ const sheet = computed(() => {
     bowl: null,
     day: of.startedAt,
     code: of.code,
-    link: `${location.origin}/almanac/${of.id}`,
+    link: `${location.origin}/batches/${encodeURIComponent(of.code)}`,
     warnings: warningsOf(evaluate(of.body, conditionsOfBatch(workshop.facts, of))),
     isPractice: workshop.usesPracticeScale(of),
     isOwnUse: of.isOwnUse ?? false,
@@ -58,9 +65,7 @@ const sheet = computed(() => {
         <v-btn v-if="batch?.outcome === 'at-the-bench'" variant="flat" :to="{ name: 'make' }"
           >Continue at the bench</v-btn
         >
-        <v-btn v-else-if="batch" :to="{ name: 'batch', params: { batchId: batch.id } }"
-          >Open the record</v-btn
-        >
+        <v-btn v-else-if="batch" :to="toBatch(batch.code)">Open the record</v-btn>
       </template>
     </PageHeader>
     <div class="page"><BenchSheet v-if="sheet" :sheet="sheet" /></div>

@@ -4,6 +4,7 @@ import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { busiestDay } from '@/core/goods/planning/busiestDay';
 import { kindOfStep } from '@/core/goods/planning/steps';
 import { counted } from '@/core/basics/format/numbers';
+import { useAddressTab } from '@/shared/useAddress';
 import PageHeader from '@/shared/PageHeader.vue';
 import ShoppingFor from '@/shared/ShoppingFor.vue';
 import { useCalendarStore } from '@/stores/calendar';
@@ -31,7 +32,11 @@ const SIDES = [
   { value: 'week', word: 'Week' },
   { value: 'to-buy', word: 'To buy' },
 ] as const;
-const side = ref<(typeof SIDES)[number]['value']>('tide');
+const side = useAddressTab(
+  ['calendar'],
+  SIDES.map(({ value }) => value),
+  'tide',
+);
 const isSettingHours = ref(false);
 
 /** What is to be done changed: an order, a wrapping, a batch that was begun. */

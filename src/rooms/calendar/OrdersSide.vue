@@ -9,6 +9,7 @@ import { shortTime } from '@/core/basics/format/dates';
 import { counted, formatCount } from '@/core/basics/format/numbers';
 import { usePlanInputsStore } from '@/stores/planInputs';
 import { useWorkshopStore } from '@/stores/workshop';
+import { useAddress } from '@/shared/useAddress';
 import OrderDialog from './OrderDialog.vue';
 
 /** Every order, what of it is here, on the way and to be made. */
@@ -44,6 +45,15 @@ function whence(row: (typeof rows.value)[number]): string {
     .map(([count, word]) => `${count} ${word}`)
     .join(', ');
 }
+const KEY_LETTERS = 8;
+useAddress({
+  names: ['calendar'],
+  param: 'item',
+  current: () => (isOpen.value ? (editing.value?.id ?? null) : null),
+  keyOf: (id) => id.slice(0, KEY_LETTERS),
+  find: (key) => workshop.orders.find(({ id }) => id.slice(0, KEY_LETTERS) === key)?.id ?? null,
+  choose: (id) => open(workshop.orders.find((one) => one.id === id) ?? null),
+});
 function open(order: Order | null): void {
   editing.value = order;
   isOpen.value = true;

@@ -5,6 +5,7 @@ import { useCalendarStore } from '@/stores/calendar';
 import { nowIso, today } from '@/stores/now';
 import { usePlanInputsStore } from '@/stores/planInputs';
 import { useQualityStore } from '@/stores/quality';
+import { useAddress } from '@/shared/useAddress';
 import { sayStep } from './calendarMessages';
 import { useReminders } from './useReminders';
 
@@ -15,6 +16,24 @@ const quality = useQualityStore();
 const { reminderLine } = useReminders();
 const weeksOn = ref(0);
 const DAYS = 7;
+/** First day of a week from now, ISO. */
+function firstDay(weeks: number): string {
+  const day = new Date(planInputs.startMs);
+  day.setDate(day.getDate() + DAYS * weeks);
+  return nowIso(day).slice(0, 10);
+}
+const MOST_WEEKS = 520;
+useAddress({
+  names: ['calendar'],
+  param: 'item',
+  current: () => (weeksOn.value === 0 ? null : String(weeksOn.value)),
+  keyOf: (weeks) => firstDay(Number(weeks)),
+  find: (day) => {
+    const weeks = Math.floor((Date.parse(day) - Date.parse(firstDay(0))) / (DAYS * 86_400_000));
+    return weeks >= 0 && weeks < MOST_WEEKS ? String(weeks) : null;
+  },
+  choose: (weeks) => (weeksOn.value = Number(weeks)),
+});
 
 /** From today on: what was due before stands today. */
 const reminders = computed(() => {

@@ -1,3 +1,4 @@
+import { toBatch, toLot } from '@/shared/addresses';
 import type { RouteLocationRaw } from 'vue-router';
 import { sayReminder } from '@/core/goods/quality/messages';
 import type { Reminder } from '@/core/goods/quality/reminders';
@@ -29,21 +30,19 @@ export function useReminders() {
 }
 
 function whereOf(of: Reminder): RouteLocationRaw {
-  const shelf = (side: string, query = {}) => ({ name: 'shelf', params: { side }, query });
+  const shelf = (side: string) => ({ name: 'shelf', params: { side } });
   switch (of.kind) {
     case 'retained-sample':
     case 'stability':
-      return { name: 'try' };
+      return { name: 'try', params: { view: 'retained' } };
     case 'lot':
-      return shelf('lots', { lot: of.lotId });
+      return toLot(of.lotId);
     case 'document':
-      return of.document.lotId === null
-        ? shelf('materials')
-        : shelf('lots', { lot: of.document.lotId });
+      return of.document.lotId === null ? shelf('materials') : toLot(of.document.lotId);
     case 'scale-check':
     case 'cleaning':
       return shelf('log');
     case 'complaint':
-      return { name: 'batch', params: { batchId: of.batchId } };
+      return toBatch(of.batchId);
   }
 }

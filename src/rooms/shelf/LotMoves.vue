@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { toBatch } from '@/shared/addresses';
 import { computed } from 'vue';
 import type { Lot } from '@/core/workshop/shelf/lot';
 import { madeFrom } from '@/core/workshop/shelf/made';
@@ -29,9 +30,7 @@ const parts = computed(() =>
   <p v-if="!isUsed" class="quiet">You weighed nothing from it yet.</p>
   <ul class="plain-list moves">
     <li v-for="user in users.batches" :key="user.batchId">
-      <router-link :to="{ name: 'batch', params: { batchId: user.batchId } }">{{
-        user.code
-      }}</router-link>
+      <router-link :to="toBatch(user.batchId)">{{ user.code }}</router-link>
       <span v-if="user.through.length" class="quiet">through {{ user.through.join(', ') }}</span>
       <span class="tabular">{{ formatMass(user.massG) }}</span>
     </li>

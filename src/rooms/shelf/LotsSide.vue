@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import EmptyState from '@/ui/kit/EmptyState.vue';
-import { computed, ref, watch } from 'vue';
-import { useRoute } from 'vue-router';
+import { computed, ref } from 'vue';
+import { useAddress } from '@/shared/useAddress';
 import { LOT_FILTERS, findLots, findable, type LotFilter } from '@/core/workshop/shelf/findLots';
 import { shelfLifeOf } from '@/core/workshop/shelf/watch';
 import { isReady } from '@/core/workshop/shelf/made';
@@ -21,7 +21,6 @@ import SideBySide from './SideBySide.vue';
 
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
-const route = useRoute();
 
 const ROW_PX = 48;
 const FILTERS = LOT_FILTERS.map((value) => ({ value, word: value }));
@@ -40,13 +39,15 @@ const all = computed(() =>
 const found = computed(() => findLots(all.value, query.value, filter.value, shelf.left, day.value));
 const chosen = computed(() => workshop.lots.find(({ id }) => id === chosenId.value) ?? null);
 
-watch(
-  () => route.query.lot,
-  (id) => {
-    if (typeof id === 'string') chosenId.value = id;
-  },
-  { immediate: true },
-);
+useAddress({
+  names: ['shelf'],
+  param: 'item',
+  beside: () => ({ side: 'lots' }),
+  current: () => chosenId.value,
+  keyOf: (id) => workshop.lots.find((lot) => lot.id === id)?.code ?? null,
+  find: (key) => workshop.lots.find(({ id, code }) => id === key || code === key)?.id ?? null,
+  choose: (id) => (chosenId.value = id),
+});
 
 function leftOf(id: string): number {
   return shelf.left.get(id) ?? 0;

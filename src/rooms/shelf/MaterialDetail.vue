@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { toLot } from '@/shared/addresses';
 import { computed, ref } from 'vue';
 import { SOURCES } from '@/core/matter/materials/sources';
 import { isShipped } from '@/core/matter/materials/catalog';
@@ -87,9 +88,7 @@ function remove(): void {
       <b>{{ formatMass(shelf.usable.get(materialId) ?? 0) }}</b> in
       <template v-for="(lot, i) in lots" :key="lot.id"
         >{{ i ? ', ' : ''
-        }}<router-link :to="{ name: 'shelf', params: { side: 'lots' }, query: { lot: lot.id } }">{{
-          lot.code
-        }}</router-link></template
+        }}<router-link :to="toLot(lot.code)">{{ lot.code }}</router-link></template
       >
     </p>
     <p v-else-if="standing.length">

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { searchMaterials } from '@/core/matter/materials/names/search';
 import { computed, ref } from 'vue';
+import { findMaterial } from '@/core/matter/materials/catalog';
+import { useAddress } from '@/shared/useAddress';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
@@ -31,6 +33,14 @@ const SHOWN = [
 const query = ref('');
 const shown = ref<(typeof SHOWN)[number]['value']>('all');
 const chosenId = ref<string | null>(null);
+useAddress({
+  names: ['shelf'],
+  param: 'item',
+  current: () => chosenId.value,
+  keyOf: (id) => id,
+  find: (key) => (findMaterial(workshop.catalog, key) ? key : null),
+  choose: (id) => (chosenId.value = id),
+});
 const isAdding = ref(false);
 const isAhead = ref(false);
 

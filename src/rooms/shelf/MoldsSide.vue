@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import EmptyState from '@/ui/kit/EmptyState.vue';
 import { computed, ref } from 'vue';
+import { findBySlug, slugOf } from '@/shared/addresses';
+import { useAddress } from '@/shared/useAddress';
 import { METHODS } from '@/core/formula/model/kinds';
 import { METHOD_WORDS } from '@/core/formula/model/messages';
 import { newId } from '@/core/basics/newId';
@@ -31,6 +33,17 @@ const { chosen, pickedId } = useChosen(
   () => workshop.molds,
   ({ id }) => id,
 );
+useAddress({
+  names: ['shelf'],
+  param: 'item',
+  current: () => pickedId.value,
+  keyOf: (id) => {
+    const mold = workshop.molds.find((one) => one.id === id);
+    return mold ? slugOf(mold) : null;
+  },
+  find: (slug) => findBySlug(slug, workshop.molds)?.id ?? null,
+  choose: (id) => (pickedId.value = id),
+});
 const fillText = ref('');
 const fillProblem = ref('');
 const isPlanned = computed(() =>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent } from 'vue';
-import { useRouter } from 'vue-router';
+import { defineAsyncComponent } from 'vue';
+import { useAddressTab } from '@/shared/useAddress';
 import { useGoodsStore } from '@/stores/goods';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -25,18 +25,16 @@ const SIDES = [
   { value: 'log', word: 'Checks and cleaning' },
   { value: 'to-buy', word: 'To buy' },
 ] as const;
-type Side = (typeof SIDES)[number]['value'];
-
-const props = defineProps<{ side?: string }>();
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
 const goods = useGoodsStore();
-const router = useRouter();
 
-const side = computed<Side>({
-  get: () => SIDES.find(({ value }) => value === props.side)?.value ?? 'lots',
-  set: (next) => void router.replace({ name: 'shelf', params: { side: next } }),
-});
+const side = useAddressTab(
+  ['shelf'],
+  SIDES.map(({ value }) => value),
+  'lots',
+  'side',
+);
 </script>
 
 <template>

@@ -4,21 +4,24 @@ import { typedIn } from '@/ui/fields/typedIn';
 import { mdiRedo, mdiUndo } from '@mdi/js';
 import { useEventListener } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
-import { useRouter } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import { PRESETS, bodyOfPreset, type PresetId } from '@/core/formula/model/presets';
 import { describeVersion } from '@/core/formula/model/versions';
 import { ownForming } from '@/core/workshop/shelf/workplace';
 import { emptyBody } from '@/core/formula/model/create';
 import type { FormulaBody } from '@/core/formula/model/schema';
+import { toFormula } from '@/shared/addresses';
+import { useWay } from '@/shared/useAddress';
+import { useFormulaAddress } from '@/shared/useFormulaAddress';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
 import PageHeader from '@/shared/PageHeader.vue';
-import FormulaBench from './FormulaBench.vue';
-import FormulaSettings from './formula/FormulaSettings.vue';
 import NoFormula from './formula/NoFormula.vue';
 
 /** Not in the first view: loaded when first needed. */
+const FormulaBench = defineAsyncComponent(() => import('./FormulaBench.vue'));
+const FormulaSettings = defineAsyncComponent(() => import('./formula/FormulaSettings.vue'));
 const ShareMenu = defineAsyncComponent(() => import('./formula/ShareMenu.vue'));
 const FormulaShelf = defineAsyncComponent(() => import('./formula/FormulaShelf.vue'));
 const PasteDialog = defineAsyncComponent(() => import('./written/PasteDialog.vue'));
@@ -29,7 +32,10 @@ const router = useRouter();
 const isPasting = ref(false);
 const hasPasted = ref(false);
 watch(isPasting, () => (hasPasted.value = true));
-const showsShelf = ref(false);
+const route = useRoute();
+const { go } = useWay();
+useFormulaAddress(['design', 'formula'], 'formula');
+const showsShelf = computed(() => route.name === 'formulas');
 const formula = computed(() => (showsShelf.value ? null : design.formula));
 // What the header says of it: a pull changes none of these.
 const isOpen = computed(() => formula.value !== null);
@@ -37,8 +43,7 @@ const name = computed(() => formula.value?.name ?? '');
 const version = computed(() => (formula.value ? describeVersion(formula.value) : ''));
 
 function take(name: string, body: FormulaBody): void {
-  workshop.startFormula(name, body);
-  showsShelf.value = false;
+  go(toFormula(workshop.startFormula(name, body)));
 }
 
 function startEmpty(): void {
@@ -55,8 +60,9 @@ function startPreset(id: PresetId): void {
 }
 
 function open(id: string): void {
+  const picked = workshop.formulas.find((one) => one.id === id);
   workshop.changeSettings({ formulaInHandId: id });
-  showsShelf.value = false;
+  if (picked) go(toFormula(picked));
 }
 
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -111,7 +117,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           /></v-btn>
           <v-btn @click="design.keep()">Save a version</v-btn>
           <ShareMenu />
-          <v-btn @click="showsShelf = true">Formulas</v-btn>
+          <v-btn @click="router.push({ name: 'formulas' })">Formulas</v-btn>
         </template>
         <v-btn @click="isPasting = true">Paste a recipe</v-btn>
         <ActionMenu

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { entryAt } from '@/core/basics/entryAt';
 import { computed, defineAsyncComponent, ref } from 'vue';
+import { useRoute } from 'vue-router';
+import { wordsOf } from '@/shared/addresses';
+import { useAddress } from '@/shared/useAddress';
 import type { Evaluation, Fix } from '@/core/results/evaluation/types';
 import {
   addLine,
@@ -41,6 +44,7 @@ const SwapDialog = defineAsyncComponent(() => import('./column/SwapDialog.vue'))
 
 const { materialOf } = useMaterials();
 const design = useDesignStore();
+const route = useRoute();
 const chosenPartId = ref<string | null>(null);
 const swapping = ref<Line | null>(null);
 const hasSwapped = ref(false);
@@ -48,6 +52,25 @@ const part = computed(
   () =>
     props.body.parts.find(({ id }) => id === chosenPartId.value) ?? entryAt(props.body.parts, 0),
 );
+
+/** Sections bear their names in the address; of two of one name, their place counts. */
+const sections = computed(() => {
+  const keys: string[] = [];
+  for (const { name } of props.body.parts) {
+    const key = wordsOf(name).join('-') || 'section';
+    keys.push(keys.includes(key) ? `${key}-${keys.length + 1}` : key);
+  }
+  return keys;
+});
+useAddress({
+  names: ['formula'],
+  param: 'section',
+  beside: () => ({ view: String(route.params.view || 'piece') }),
+  current: () => (part.value.id === props.body.parts[0]?.id ? null : part.value.id),
+  keyOf: (id) => sections.value[props.body.parts.findIndex((one) => one.id === id)] ?? null,
+  find: (key) => props.body.parts[sections.value.indexOf(key)]?.id ?? null,
+  choose: (id) => (chosenPartId.value = id),
+});
 
 const piecesSaid = computed(() => {
   const pieceG = design.pieceG;

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { defineAsyncComponent, ref } from 'vue';
+import { defineAsyncComponent } from 'vue';
 import type { Evaluation } from '@/core/results/evaluation/types';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import { deferred } from '@/shared/deferred';
+import { useAddressTab } from '@/shared/useAddress';
 import AppTabs from '@/ui/kit/AppTabs.vue';
 
 defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
@@ -15,7 +16,7 @@ const VIEWS = [
     is: deferred(() => import('./views/PieceView.vue')),
   },
   {
-    value: 'flow',
+    value: 'steps',
     word: 'Steps',
     is: defineAsyncComponent(() => import('./views/FlowView.vue')),
   },
@@ -43,7 +44,11 @@ const VIEWS = [
 
 /** Views that are given the readings; the others need only the formula. */
 const READS_READINGS: ReadonlySet<string> = new Set(['piece', 'scent', 'versions']);
-const shown = ref<(typeof VIEWS)[number]['value']>('piece');
+const shown = useAddressTab(
+  ['formula'],
+  VIEWS.map(({ value }) => value),
+  'piece',
+);
 </script>
 
 <template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { toBatch } from '@/shared/addresses';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref } from 'vue';
 import { parseNumber } from '@/core/basics/units/parseNumber';
@@ -204,9 +205,7 @@ function asksMore({ what, stepId }: TendingNow): boolean {
       </template>
     </p>
     <RoomCurve v-if="room.dryingCurve.length > 1" :points="room.dryingCurve" :now-ms="nowMs" />
-    <v-btn variant="text" :to="{ name: 'batch', params: { batchId: batch.id } }"
-      >Open the record of {{ batch.code }}</v-btn
-    >
+    <v-btn variant="text" :to="toBatch(batch.code)">Open the record of {{ batch.code }}</v-btn>
   </section>
 </template>
 

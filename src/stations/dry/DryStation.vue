@@ -9,6 +9,7 @@ import PageHeader from '@/shared/PageHeader.vue';
 import RoomDialog from '@/shared/RoomDialog.vue';
 import { counted, formatPercent } from '@/core/basics/format/numbers';
 import { formatTemp } from '@/core/basics/format/quantities';
+import { useAddress } from '@/shared/useAddress';
 import { useChosen } from '@/ui/fields/useChosen';
 import DryDetail from './DryDetail.vue';
 import InspectDialog from './InspectDialog.vue';
@@ -39,6 +40,14 @@ const { chosen, pickedId: chosenId } = useChosen(
   () => lying.value,
   ({ batch }) => batch.id,
 );
+useAddress({
+  names: ['dry'],
+  param: 'code',
+  current: () => chosen.value?.batch.id ?? null,
+  keyOf: (id) => lying.value.find(({ batch }) => batch.id === id)?.batch.code ?? null,
+  find: (code) => lying.value.find(({ batch }) => batch.code === code)?.batch.id ?? null,
+  choose: (id) => (chosenId.value = id),
+});
 const pieces = computed(() =>
   lying.value.reduce((sum, { batch }) => sum + (countOf(batch)?.pieces ?? 0), 0),
 );

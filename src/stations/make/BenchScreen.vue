@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { toBatch } from '@/shared/addresses';
 import { useNow, useWakeLock } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue';
@@ -80,7 +81,7 @@ watch(
 
 async function leave(): Promise<void> {
   bench.pause();
-  await router.push({ name: 'batch', params: { batchId: props.batch.id } });
+  await router.push(toBatch(props.batch.code));
 }
 
 /** A button pressed with a glove does not keep the focus: the pedal's space is always the step's own. Tab still walks. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { toBatch } from '@/shared/addresses';
 import { computed } from 'vue';
 import { countOf, weighedTotalG } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
@@ -30,9 +31,7 @@ const count = computed(() => countOf(props.batch));
       Next on the trays: {{ later.join(', ') }}.
       <router-link :to="{ name: 'dry' }">Open Dry</router-link>
     </p>
-    <v-btn variant="flat" :to="{ name: 'batch', params: { batchId: batch.id } }"
-      >Open the record of {{ batch.code }}</v-btn
-    >
+    <v-btn variant="flat" :to="toBatch(batch.code)">Open the record of {{ batch.code }}</v-btn>
   </section>
 </template>
 

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, watch } from 'vue';
+import { useRoute } from 'vue-router';
+import { toBatch } from '@/shared/addresses';
+import { useAddress, useWay } from '@/shared/useAddress';
 import { useBenchStore } from '@/stores/bench';
 import { useWorkshopStore } from '@/stores/workshop';
 import PageHeader from '@/shared/PageHeader.vue';
@@ -9,9 +12,36 @@ import MadeSummary from './MadeSummary.vue';
 
 const bench = useBenchStore();
 const workshop = useWorkshopStore();
+const route = useRoute();
+const { go } = useWay();
 const waiting = computed(() =>
   workshop.batches.filter(({ outcome }) => outcome === 'at-the-bench'),
 );
+const atBench = computed(() => (bench.batch?.outcome === 'at-the-bench' ? bench.batch : null));
+useAddress({
+  names: ['make', 'step'],
+  param: 'code',
+  to: 'step',
+  current: () => atBench.value?.id ?? null,
+  keyOf: workshop.codeOfBatch,
+  find: workshop.idOfBatch,
+  choose: take,
+});
+useAddress({
+  names: ['step'],
+  param: 'step',
+  isSilent: true,
+  current: () => (atBench.value ? String(atBench.value.currentStep + 1) : null),
+  keyOf: (step) => step,
+  find: (step) => (/^[1-9]\d{0,3}$/.test(step) ? step : null),
+  choose: (step) => bench.toStep(Number(step) - 1),
+});
+// What is made has no steps left: its address is its record, and the bench is free.
+if (route.name === 'step' && bench.batch && !atBench.value)
+  go(toBatch(bench.batch.code), 'replace');
+watch(atBench, (now, was) => {
+  if (!now && was && route.name === 'step') go({ name: 'make' }, 'replace');
+});
 
 function take(batchId: string): void {
   workshop.changeSettings({ batchInHandId: batchId });

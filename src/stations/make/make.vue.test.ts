@@ -91,7 +91,7 @@ describe('any step', () => {
     const { key, now } = await benchAt('weigh');
     await key('l');
     await vi.waitFor(() => expect(shop.ways.currentRoute.value.name).toBe('batch'));
-    expect(shop.ways.currentRoute.value.params).toEqual({ batchId: now().id });
+    expect(shop.ways.currentRoute.value.params).toEqual({ code: now().code });
     expect(now().outcome).toBe('at-the-bench');
   });
 

@@ -3,6 +3,8 @@ import EmptyState from '@/ui/kit/EmptyState.vue';
 import { computed, ref } from 'vue';
 import { UNIT_WORDS } from '@/core/goods/products/messages';
 import { counted, formatCount } from '@/core/basics/format/numbers';
+import { findBySlug, slugOf } from '@/shared/addresses';
+import { useAddress, useAddressTab } from '@/shared/useAddress';
 import PageHeader from '@/shared/PageHeader.vue';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';
@@ -23,15 +25,30 @@ import WrapPanel from './WrapPanel.vue';
 const pack = usePackStore();
 const goods = useGoodsStore();
 
-type Side = 'label' | 'wrap' | 'stock' | 'papers' | 'books';
+type Side = 'label' | 'product' | 'stock' | 'papers' | 'books';
 const SIDES = [
   { value: 'label', word: 'Label' },
-  { value: 'wrap', word: 'Product' },
+  { value: 'product', word: 'Product' },
   { value: 'stock', word: 'Stock' },
   { value: 'papers', word: 'Papers' },
   { value: 'books', word: 'Books' },
 ] as const satisfies readonly { value: Side; word: string }[];
-const side = ref<Side>('label');
+const side = useAddressTab<Side>(
+  ['pack'],
+  SIDES.map(({ value }) => value),
+  'label',
+);
+useAddress({
+  names: ['pack'],
+  param: 'product',
+  current: () => pack.unit?.id ?? null,
+  keyOf: (id) => {
+    const unit = pack.units.find((one) => one.id === id);
+    return unit ? slugOf(unit) : null;
+  },
+  find: (slug) => findBySlug(slug, pack.units)?.id ?? null,
+  choose: pack.choose,
+});
 const isNaming = ref(false);
 const isHandingOver = ref(false);
 
@@ -72,16 +89,16 @@ const here = computed(() => (pack.unit ? (goods.onHand.get(pack.unit.id) ?? 0) :
       A product is what you sell: one piece, a pair of steamers, a box of three, a jar. Create one
       to get its label, packaging, price and stock.
     </EmptyState>
-    <div v-else class="station" :class="{ wide: side !== 'label' && side !== 'wrap' }">
+    <div v-else class="station" :class="{ wide: side !== 'label' && side !== 'product' }">
       <div class="middle">
         <AppTabs v-model="side" label="Pack" :items="SIDES" class="sides no-print" />
         <LabelSide v-if="side === 'label'" :key="pack.unit.id" :unit="pack.unit" />
-        <UnitForm v-else-if="side === 'wrap'" :key="pack.unit.id" :unit="pack.unit" />
+        <UnitForm v-else-if="side === 'product'" :key="pack.unit.id" :unit="pack.unit" />
         <StockSide v-else-if="side === 'stock'" @hand-over="isHandingOver = true" />
         <PapersSide v-else-if="side === 'papers'" />
         <BooksSide v-else />
       </div>
-      <div v-if="side === 'label' || side === 'wrap'" class="must no-print">
+      <div v-if="side === 'label' || side === 'product'" class="must no-print">
         <MustList v-if="side === 'label' && pack.label" :musts="pack.label.musts" />
         <KeepsHard :unit="pack.unit" />
       </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { toBatch } from '@/shared/addresses';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref } from 'vue';
 import { GRADES, type Grade } from '@/core/goods/products/kinds';
@@ -143,9 +144,7 @@ const doTo = (batch: Batch, grade: Grade, left: number) =>
       <tbody>
         <tr v-for="{ batch, grade, left } in loose" :key="batch.id + grade">
           <td class="tabular">
-            <router-link class="link" :to="{ name: 'batch', params: { batchId: batch.id } }">{{
-              batch.code
-            }}</router-link>
+            <router-link class="link" :to="toBatch(batch.code)">{{ batch.code }}</router-link>
           </td>
           <td>
             {{ batch.formulaName

@@ -3,6 +3,9 @@ import EmptyState from '@/ui/kit/EmptyState.vue';
 import { storeToRefs } from 'pinia';
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import { toSheet } from '@/shared/addresses';
+import { useAddressTab } from '@/shared/useAddress';
+import { useFormulaAddress } from '@/shared/useFormulaAddress';
 import { conditionsFor } from '@/core/workshop/settings/conditionsFor';
 import { evaluate } from '@/core/results/evaluation/evaluate';
 import { planWarnings } from '@/core/work/flow/planWarnings';
@@ -57,7 +60,12 @@ const VIEWS = [
 ] as const;
 type View = (typeof VIEWS)[number]['value'];
 
-const view = ref<View>('weights');
+const view = useAddressTab<View>(
+  ['scale'],
+  VIEWS.map(({ value }) => value),
+  'weights',
+);
+useFormulaAddress(['scale']);
 const formula = computed(() => workshop.formulaInHand);
 const planning = usePlanStore();
 const { means, request, result, plan, assigned, leftoverUse, moldNote, packedRecords } =
@@ -144,8 +152,7 @@ async function start(isOwnUse: boolean): Promise<void> {
   isStarting = true;
   const [first] = bench.start(request.value, plan.value, isOwnUse);
   const name = goal.value;
-  if (first)
-    await router.push(name === 'make' ? { name } : { name, params: { batchId: first.id } });
+  if (first) await router.push(name === 'make' ? { name } : toSheet(first.code));
   isStarting = false;
 }
 </script>

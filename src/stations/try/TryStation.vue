@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import AppTabs from '@/ui/kit/AppTabs.vue';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
+import { useAddress, useAddressTab } from '@/shared/useAddress';
 import { KIND_WORDS } from '@/core/batches/trials/kinds';
 import type { Trial } from '@/core/batches/trials/schema';
 import { shortTime } from '@/core/basics/format/dates';
@@ -24,17 +25,27 @@ import { sayPiece, sayTrialEntry } from '@/shared/tryMessages';
 
 const trialStore = useTrialsStore();
 
-type View = 'now' | 'sets' | 'kept' | 'all';
-const view = ref<View>('now');
+const VIEWS = ['now', 'cup', 'retained', 'all'] as const;
+const view = useAddressTab(['try', 'test'], VIEWS, 'now');
+const KEY_LETTERS = 8;
+useAddress({
+  names: ['try', 'test'],
+  param: 'test',
+  to: 'test',
+  current: () => (view.value === 'now' ? (trialStore.inHand?.id ?? null) : null),
+  keyOf: (id) => id.slice(0, KEY_LETTERS),
+  find: (key) => trialStore.trials.find(({ id }) => id.slice(0, KEY_LETTERS) === key)?.id ?? null,
+  choose: trialStore.choose,
+});
 const due = computed(() => trialStore.looksDue(nowMs()).length);
 const views = computed(() => [
   {
     value: 'now' as const,
     word: trialStore.inHand ? KIND_WORDS[trialStore.inHand.kind] : 'New test',
   },
-  { value: 'sets' as const, word: 'Cup test' },
+  { value: 'cup' as const, word: 'Cup test' },
   {
-    value: 'kept' as const,
+    value: 'retained' as const,
     word: due.value > 0 ? `Retained samples (${formatCount(due.value)} due)` : 'Retained samples',
   },
   { value: 'all' as const, word: `All tests (${formatCount(trialStore.trials.length)})` },
@@ -115,8 +126,8 @@ function again(): void {
             </button>
           </details>
         </template>
-        <CupTestView v-else-if="view === 'sets'" />
-        <template v-else-if="view === 'kept'">
+        <CupTestView v-else-if="view === 'cup'" />
+        <template v-else-if="view === 'retained'">
           <RetainedSamples />
           <StabilityPlans />
         </template>

@@ -185,6 +185,13 @@ export function goOn(batch: Batch): Batch {
     : batch;
 }
 
+/** To a step of its own: back as far as asked, forward as far as steps stand settled. @param index from 0 */
+export function goTo(batch: Batch, index: number): Batch {
+  const next =
+    batch.currentStep > index ? goBack(batch) : batch.currentStep < index ? goOn(batch) : batch;
+  return next === batch ? batch : goTo(next, index);
+}
+
 /** Ends a batch that will not be finished; everything written stays. */
 export function giveUp(batch: Batch, now: string): Batch {
   return { ...batch, outcome: 'given-up', finishedAt: now };

@@ -5,7 +5,7 @@ import { SHIPPED } from '@/core/matter/materials/catalog';
 import { planScale } from '@/core/work/scaling/plan';
 import { batchSchema, type Batch } from './schema';
 import { bowlContents } from './bowl';
-import { currentStep, giveUp, goBack, goOn, record, settleStep, startBatch } from './batch';
+import { currentStep, giveUp, goBack, goOn, goTo, record, settleStep, startBatch } from './batch';
 import { nextBatchCode } from './batchCode';
 import { openSqueeze, roomOf, standing, weighedLines, weighedRatio } from './summary';
 import { voidEntry } from './voidEntry';
@@ -50,6 +50,11 @@ describe('a batch', () => {
     expect(there).toEqual(batch);
     expect(goOn(there)).toBe(there);
     expect(goBack(begun()).currentStep).toBe(0);
+    const at = batch.currentStep;
+    expect(goTo(batch, 2)).toMatchObject({ currentStep: 2, entries: batch.entries });
+    expect(goTo(goTo(batch, 0), at)).toEqual(batch);
+    expect(goTo(batch, at + 1)).toBe(batch);
+    expect(goTo(batch, -5).currentStep).toBe(0);
   });
 
   it('waits on a dry squeeze until something is added, and counts that into the bowl', () => {

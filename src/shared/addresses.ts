@@ -1,0 +1,62 @@
+import type { RouteLocationRaw } from 'vue-router';
+
+/** So many letters of an id tell two things of one name apart. */
+const ID_LETTERS = 6;
+const LONGEST_SLUG = 48;
+
+/** What a record is called in an address: `quince-lantern-3f9a2c`, its name for the eye and the start of its id for the rest. */
+export function slugOf({ id, name }: { readonly id: string; readonly name: string }): string {
+  const words = wordsOf(name).join('-').slice(0, LONGEST_SLUG).replace(/-$/, '');
+  const short = id.slice(0, ID_LETTERS);
+  return words === '' ? short : `${words}-${short}`;
+}
+
+/**
+ * The record that an address names: by its id, else by its whole name, so that a name typed by hand leads there too.
+ * @returns null where there is none, or where two bear the name
+ */
+export function findBySlug<T extends { readonly id: string; readonly name: string }>(
+  slug: string,
+  list: readonly T[],
+): T | null {
+  const short = slug.split('-').at(-1) ?? '';
+  const byId = list.filter(({ id }) => id === slug || id.slice(0, ID_LETTERS) === short);
+  const typed = wordsOf(slug).join(' ');
+  const named = (byId.length > 0 ? byId : list).filter(
+    (one) => slugOf(one) === slug || wordsOf(one.name).join(' ') === typed,
+  );
+  return byId.length === 1 ? (byId[0] ?? null) : named.length === 1 ? (named[0] ?? null) : null;
+}
+
+/** Words of a name as an address may bear them: letters and figures of any script, small. */
+export function wordsOf(text: string): readonly string[] {
+  return (
+    text
+      .normalize('NFKD')
+      .replace(/\p{M}/gu, '')
+      .toLocaleLowerCase('en-US')
+      .match(/[\p{L}\p{N}]+/gu) ?? []
+  );
+}
+
+/** The record of a batch. @param codeOrId the code where it is known */
+export const toBatch = (codeOrId: string): RouteLocationRaw => ({
+  name: 'batch',
+  params: { code: codeOrId },
+});
+
+export const toSheet = (codeOrId: string): RouteLocationRaw => ({
+  name: 'sheet',
+  params: { code: codeOrId },
+});
+
+/** A lot on the shelf. @param codeOrId the code where it is known */
+export const toLot = (codeOrId: string): RouteLocationRaw => ({
+  name: 'shelf',
+  params: { side: 'lots', item: codeOrId },
+});
+
+export const toFormula = (formula: {
+  readonly id: string;
+  readonly name: string;
+}): RouteLocationRaw => ({ name: 'formula', params: { formula: slugOf(formula) } });
