@@ -17,7 +17,7 @@ const server = createServer({ distDir, start: 'ask' }).listen(PORT, '127.0.0.1')
 const browser = await chromium.launch(config.use?.launchOptions ?? {});
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(`http://localhost:${PORT}`);
-await page.getByRole('button', { name: 'Start empty' }).click();
+await page.getByRole('button', { name: 'Skip for now' }).click();
 await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
 await page.getByLabel('The recipe, one ingredient a line').fill(BOMB);
 await page.getByRole('button', { name: 'Make it a formula' }).click();
@@ -73,7 +73,7 @@ await bench.addInitScript({
   path: fileURLToPath(new URL('../tests/fixtures/cable.js.js', import.meta.url)),
 });
 await bench.goto(`http://localhost:${PORT}`);
-await bench.getByRole('button', { name: 'Start empty' }).click();
+await bench.getByRole('button', { name: 'Skip for now' }).click();
 await bench.goto(`http://localhost:${PORT}/workshop`);
 await bench.getByLabel('My own, on a cable: it is read as it weighs').check();
 await bench.goto(`http://localhost:${PORT}`);

@@ -34,7 +34,7 @@ const page = await context.newPage();
 page.on('pageerror', (error) => say(`the page threw: ${error.message}`));
 page.setDefaultTimeout(300_000);
 await page.goto(`http://localhost:${PORT}`);
-await page.getByRole('button', { name: 'Start empty' }).click();
+await page.getByRole('button', { name: 'Skip for now' }).click();
 await page.goto(`http://localhost:${PORT}/workshop`);
 
 let from = performance.now();
@@ -66,7 +66,7 @@ for (let visit = 1; visit <= 3; visit++) {
   from = performance.now();
   await page.goto(`http://localhost:${PORT}/design`);
   await page
-    .getByLabel('Name of the formula')
+    .getByLabel('Formula name')
     .or(page.getByRole('heading', { name: 'Formulas' }))
     .first()
     .waitFor();
@@ -153,7 +153,7 @@ rmSync(file);
 rmSync(profile, { recursive: true });
 
 async function openAFormula(): Promise<void> {
-  const name = page.getByLabel('Name of the formula');
+  const name = page.getByLabel('Formula name');
   if (await name.isVisible()) return;
   await page.locator('.formula .open').first().click();
   await name.waitFor();

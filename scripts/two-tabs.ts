@@ -26,7 +26,7 @@ const browser = await chromium.launch(config.use?.launchOptions ?? {});
 const context = await browser.newContext();
 const tabs: [Page, Page] = [await context.newPage(), await context.newPage()];
 await tabs[0].goto(home);
-await tabs[0].getByLabel('Name of the formula').waitFor();
+await tabs[0].getByLabel('Formula name').waitFor();
 
 const losses: string[] = [];
 for (let round = 0; round < rounds; round++) {

@@ -16,7 +16,7 @@ const ROUNDS = 7;
  * itself: who asks from outside looks at growing distances, half a second in the end, and loads the page with it.
  */
 const STAMP = `requestAnimationFrame(function look() {
-  if (!document.querySelector('[aria-label="Name of the formula"]')) return requestAnimationFrame(look);
+  if (!document.querySelector('[aria-label="Formula name"]')) return requestAnimationFrame(look);
   const { port1, port2 } = new MessageChannel();
   port1.onmessage = () => console.debug('painted at', Date.now());
   port2.postMessage(null);
@@ -51,7 +51,7 @@ export async function weightOf(browser: Browser, distDir: string, port: number) 
       bodies.push(response.body().then((body) => void (bytes[kind] += gzipSync(body).length)));
   });
   await page.goto(`http://localhost:${port}`);
-  await page.getByRole('button', { name: 'Start empty' }).click();
+  await page.getByRole('button', { name: 'Skip for now' }).click();
   await page.waitForLoadState('networkidle');
   await Promise.all(bodies);
   await context.close();

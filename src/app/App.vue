@@ -11,20 +11,35 @@ import { afterPaint } from '@/stores/afterPaint';
 import { followHabits } from '@/stores/habits';
 import { useSavingStore } from '@/stores/saving';
 import { useWorkshopStore } from '@/stores/workshop';
+import { useActions } from '@/ui/actions/useActions';
 import { CATALOG } from '@/ui/fields/materials';
+import { useEver } from '@/ui/kit/useEver';
 import NoticeBar from '@/ui/kit/NoticeBar.vue';
 import FirstVisit from './frame/FirstVisit.vue';
 import InsecureNotice from './frame/InsecureNotice.vue';
 import ErrorBoundary from './frame/ErrorBoundary.vue';
+import { followRecent } from './search/useRecent';
 import NavRail from './frame/NavRail.vue';
 import UpdateOffer from './frame/UpdateOffer.vue';
 
+const SearchDialog = defineAsyncComponent(() => import('./search/SearchDialog.vue'));
+const KeysDialog = defineAsyncComponent(() => import('./search/KeysDialog.vue'));
 /** Only where the browser can write into folders. */
 const canShare = 'showDirectoryPicker' in window;
 const FolderNotice = defineAsyncComponent(() => import('./frame/FolderNotice.vue'));
 
 const workshop = useWorkshopStore();
 followHabits();
+followRecent();
+/** Made when it is first asked for, and kept. */
+const isSearching = ref(false);
+const showsKeys = ref(false);
+const hasSearched = useEver(isSearching);
+const hasShownKeys = useEver(showsKeys);
+useActions(() => [
+  { name: 'Search', key: 'mod+k', also: '/', run: () => (isSearching.value = true) },
+  { name: 'Keys of this screen', key: '?', run: () => (showsKeys.value = true) },
+]);
 const saving = useSavingStore();
 provide(
   CATALOG,
@@ -130,9 +145,11 @@ function startsWithSample(): boolean {
       </ul>
       <template #act><v-btn @click="saving.putAway">Dismiss</v-btn></template>
     </NoticeBar>
+    <SearchDialog v-if="hasSearched" v-model="isSearching" />
+    <KeysDialog v-if="hasShownKeys" v-model="showsKeys" />
     <FirstVisit v-if="isReady && asksFirst" />
     <div v-else-if="isReady" class="frame" :class="{ bench: isBench }">
-      <NavRail v-if="!isBench" />
+      <NavRail v-if="!isBench" @search="isSearching = true" />
       <main id="main" class="page" tabindex="-1">
         <NoticeBar v-if="workshop.refused.length" tone="stop">
           Couldn’t read {{ counted(workshop.refused.length, 'stored record') }}. They stay as they

@@ -3,6 +3,9 @@ import type { RouteLocationRaw } from 'vue-router';
 /** So many letters of an id tell two things of one name apart. */
 const ID_LETTERS = 6;
 const LONGEST_SLUG = 48;
+/** Of what has no name of its own: an order, a test. */
+const SHORT_ID = 8;
+export const shortId = (id: string): string => id.slice(0, SHORT_ID);
 
 /** What a record is called in an address: `quince-lantern-3f9a2c`, its name for the eye and the start of its id for the rest. */
 export function slugOf({ id, name }: { readonly id: string; readonly name: string }): string {

@@ -23,6 +23,59 @@ export const ROOMS: readonly Place[] = [
   { route: 'workshop', label: 'Workshop', purpose: 'Files, units, people and devices' },
 ];
 
+/** The sides of the screens that have several, by the route that bears them; the first is open where an address names none. */
+export const SIDES = {
+  formula: [
+    { value: 'piece', word: 'Piece' },
+    { value: 'steps', word: 'Steps' },
+    { value: 'scent', word: 'Scent' },
+    { value: 'color', word: 'Color' },
+    { value: 'rebalance', word: 'Rebalance' },
+    { value: 'versions', word: 'Versions' },
+  ],
+  scale: [
+    { value: 'weights', word: 'Weights' },
+    { value: 'spread', word: 'Why weigh' },
+    { value: 'cost', word: 'Cost' },
+    { value: 'sheet', word: 'Bench sheet' },
+    { value: 'class', word: 'Class sheet' },
+    { value: 'together', word: 'Several formulas' },
+  ],
+  try: [
+    { value: 'now', word: 'New test' },
+    { value: 'cup', word: 'Cup test' },
+    { value: 'retained', word: 'Retained samples' },
+    { value: 'all', word: 'All tests' },
+  ],
+  pack: [
+    { value: 'label', word: 'Label' },
+    { value: 'product', word: 'Product' },
+    { value: 'stock', word: 'Stock' },
+    { value: 'papers', word: 'Papers' },
+    { value: 'books', word: 'Books' },
+  ],
+  calendar: [
+    { value: 'tide', word: 'Tide table' },
+    { value: 'orders', word: 'Orders' },
+    { value: 'today', word: 'Today' },
+    { value: 'week', word: 'Week' },
+    { value: 'to-buy', word: 'To buy' },
+  ],
+  shelf: [
+    { value: 'lots', word: 'Lots' },
+    { value: 'materials', word: 'Materials' },
+    { value: 'packaging', word: 'Packaging' },
+    { value: 'molds', word: 'Molds' },
+    { value: 'tools', word: 'Tools' },
+    { value: 'log', word: 'Checks and cleaning' },
+    { value: 'to-buy', word: 'To buy' },
+  ],
+} as const;
+
+/** Values of the sides of a screen, as they stand in its address. */
+export const valuesOf = <T extends string>(sides: readonly { readonly value: T }[]): readonly T[] =>
+  sides.map(({ value }) => value);
+
 /** Pages inside a place light up its entry. */
 const WITHIN: Readonly<Record<string, string>> = {
   formulas: 'design',

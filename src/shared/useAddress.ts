@@ -114,7 +114,10 @@ export function useAddress(thing: Addressed): void {
     ([isShown, key]) => {
       if (!isShown || key === '') return;
       const id = thing.find(key);
-      if (id === null) return lose();
+      if (id === null) {
+        lose();
+        return;
+      }
       if (id !== thing.current()) thing.choose(id);
       settle(thing.current());
     },
@@ -126,7 +129,7 @@ export function useAddress(thing: Addressed): void {
       if (!isShown) return;
       if (id !== null) settle(id);
       // What was open is closed: its address goes with it.
-      else if (wasShown && was != null && said() !== '')
+      else if (wasShown && typeof was === 'string' && said() !== '')
         go({ name: thing.names[0], params: before(here(), thing.param) });
     },
     { immediate: true, flush: 'post' },

@@ -9,10 +9,10 @@ const THINGS = ['a', 'b', 'c'];
 /** A screen with two sides and a thing on it. */
 async function screen(start: string, isSilent = false) {
   const chosen: Ref<string | null> = ref('a');
-  let side: Ref<string> = ref('');
+  let side = ref('');
   const Screen = defineComponent({
     setup() {
-      side = useAddressTab(['room'], ['one', 'two'], 'one');
+      side = useAddressTab<string>(['room'], ['one', 'two'], 'one');
       useAddress({
         names: ['room', 'bare'],
         param: 'thing',

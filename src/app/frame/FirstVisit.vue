@@ -1,65 +1,142 @@
 <script setup lang="ts">
-import ProblemLine from '@/ui/kit/ProblemLine.vue';
-import { ref } from 'vue';
-import { useRouter } from 'vue-router';
+import { computed, defineAsyncComponent, nextTick, ref, shallowRef } from 'vue';
+import type { Family, FormulaBody } from '@/core/formula/model/schema';
+import { FAMILIES } from '@/core/formula/model/kinds';
+import { FAMILY_WORDS } from '@/core/formula/model/messages';
+import { emptyBody } from '@/core/formula/model/create';
 import { reasonOf } from '@/core/basics/format/reason';
+import { toFormula } from '@/shared/addresses';
+import { useWay } from '@/shared/useAddress';
 import { useWorkshopStore } from '@/stores/workshop';
+import FileButton from '@/ui/kit/FileButton.vue';
+import ProblemLine from '@/ui/kit/ProblemLine.vue';
 
+/** The first page of a browser that has nothing stored: paste a recipe and see what becomes of it, or take another way in. */
 const workshop = useWorkshopStore();
-const router = useRouter();
+const { go } = useWay();
+
+/** The reading is loaded with the first letter. */
+const FirstReading = defineAsyncComponent(
+  () => import('@/stations/design/written/FirstReading.vue'),
+);
+const canShare = 'showDirectoryPicker' in window;
+/** One plain recipe of each family, to see what becomes of it. */
+const EXAMPLES: Readonly<Record<Family, string>> = {
+  'bath-bomb':
+    'Bath bombs\n2 cups baking soda\n1 cup citric acid\n2 tbsp almond oil\n20 drops lavender oil\nwitch hazel, spray until it holds\nMakes 6',
+  'shower-steamer':
+    'Shower steamers\n300 g baking soda\n150 g citric acid\n30 g cornstarch\n6 g menthol crystals\n3 g eucalyptus oil\n10 squirts alcohol\nMakes 8',
+  'fizzing-salts':
+    'Fizzing salts\n500 g Epsom salt\n100 g sea salt\n60 g baking soda\n30 g citric acid\n1 tbsp jojoba oil',
+  'cleaning-fizzy':
+    'Toilet fizzies\n2 cups baking soda\n3/4 cup citric acid\n1 tbsp SLSA\n20 drops lemon oil\nMakes 12',
+};
+
+const page = ref('');
 const problem = ref('');
+/** As it was read: not made reactive, for it is stored. */
+const read = shallowRef<{ name: string; body: FormulaBody | null; problem: string } | null>(null);
+const hasText = computed(() => page.value.trim() !== '');
+
+function start(name: string, body: FormulaBody): void {
+  go(toFormula(workshop.startFormula(name, body)));
+}
+
+function useRecipe(): void {
+  problem.value = hasText.value
+    ? (read.value?.problem ?? 'Rovack is still reading. Try again in a moment.')
+    : 'Paste a recipe first, or look at an example.';
+  if (hasText.value && read.value?.body) start(read.value.name, read.value.body);
+}
+
+// Two hands are what everybody has.
+const startBlank = () => start('Untitled formula', { ...emptyBody('bath-bomb'), method: 'hand' });
+
+function skip(): void {
+  workshop.changeSettings({});
+  go({ name: 'design' });
+}
 
 async function openSample(): Promise<void> {
   await workshop.openSample().catch((error: unknown) => {
-    problem.value = `Couldn’t load the sample: ${reasonOf(error)}. Try again, or start empty.`;
+    problem.value = `Couldn’t load the sample: ${reasonOf(error)}. Try again, or start with a recipe.`;
   });
 }
 
-const canShare = 'showDirectoryPicker' in window;
 async function openFolder(): Promise<void> {
   const folder = (await import('@/stores/folder')).useFolderStore();
-  if (await folder.choose()) await startEmpty();
+  if (await folder.choose()) skip();
 }
 
-async function startEmpty(): Promise<void> {
-  workshop.changeSettings({});
-  await router.push({ name: 'design' });
+/** Workshop looks at the file and asks before it takes anything in. */
+async function openFile([file]: readonly File[]): Promise<void> {
+  skip();
+  await nextTick();
+  go({ name: 'workshop' });
+  const { useTransferStore } = await import('@/stores/transfer');
+  if (file) await useTransferStore().read(file);
 }
 </script>
 
 <template>
   <main id="main" class="door" tabindex="-1">
-    <svg viewBox="0 0 60 320" class="core" aria-hidden="true">
-      <rect y="0" width="60" height="170" fill="#efe6d8" />
-      <rect y="170" width="60" height="18" fill="#d9c09c" />
-      <rect y="188" width="60" height="22" fill="#c3d5da" />
-      <rect y="210" width="60" height="20" fill="#8fb89f" />
-      <rect y="230" width="60" height="8" fill="#a98bc4" />
-      <rect y="238" width="60" height="82" fill="#e8cd6b" />
-      <rect x="0.5" y="0.5" width="59" height="319" fill="none" stroke="currentColor" />
-    </svg>
-    <div class="words">
+    <div class="in">
       <h1>Rovack</h1>
       <p class="lead">
-        Formulate and make bath bombs, shower steamers, fizzing salts and cleaning fizzies. Turn a
-        recipe in cups into weights you can trust, and keep a record of what you really weighed.
+        Paste a recipe the way you wrote it: bath bombs, shower steamers, fizzing salts or cleaning
+        fizzies. Get grams you can weigh, a mix that holds, and a record of every batch.
       </p>
-      <p class="quiet">
-        Everything stays in this browser and in the files you export. Nothing is stored yet.
-      </p>
+      <textarea
+        v-model="page"
+        aria-label="Recipe as written"
+        :placeholder="EXAMPLES['bath-bomb']"
+        rows="9"
+        spellcheck="false"
+      />
       <div class="choices">
-        <v-btn variant="flat" size="large" @click="startEmpty">Start empty</v-btn>
-        <v-btn size="large" @click="openSample">Open the sample workshop</v-btn>
+        <v-btn variant="flat" size="large" @click="useRecipe">Use this recipe</v-btn>
+        <v-btn size="large" @click="openSample">Look around a sample workshop</v-btn>
       </div>
-      <p class="quiet">
-        The sample is a made-up harbor workshop with formulas and batches. You can remove it later.
-        It never touches your own work.
-      </p>
-      <p v-if="canShare" class="quiet">
-        Does another browser of yours use a shared folder?
-        <button type="button" class="link" @click="openFolder">Open the folder</button>
-      </p>
       <ProblemLine :problem="problem" />
+      <p class="others">
+        <button type="button" class="link" @click="startBlank">Start a blank formula</button>
+        <FileButton
+          class="link"
+          variant="text"
+          label="Rovack file"
+          accept=".json,application/json"
+          @files="openFile"
+          >Open a file</FileButton
+        >
+        <button v-if="canShare" type="button" class="link" @click="openFolder">
+          Open a shared folder
+        </button>
+        <button type="button" class="link" @click="skip">Skip for now</button>
+      </p>
+      <p class="quiet small">
+        Everything stays in this browser and in the files you export. There is no account. The
+        sample is a made-up harbor workshop that you can remove later.
+      </p>
+    </div>
+    <div class="out">
+      <FirstReading
+        v-if="hasText"
+        v-model="page"
+        @ready="(name, body, why) => (read = { name, body, problem: why })"
+      />
+      <section v-else aria-label="What Rovack understands">
+        <h2>What Rovack understands</h2>
+        <p>
+          A list, a table or plain prose, in cups, spoons, drops, percent, parts or grams. It weighs
+          each line, shows the piece, and says what would go wrong.
+        </p>
+        <h3>Try an example</h3>
+        <p class="examples">
+          <v-btn v-for="family in FAMILIES" :key="family" @click="page = EXAMPLES[family]">{{
+            FAMILY_WORDS[family]
+          }}</v-btn>
+        </p>
+      </section>
     </div>
   </main>
 </template>
@@ -68,34 +145,72 @@ async function startEmpty(): Promise<void> {
 .door {
   min-height: 100vh;
   display: grid;
-  grid-template-columns: auto minmax(0, 560px);
+  grid-template-columns: minmax(0, 520px) minmax(0, 560px);
   justify-content: center;
-  align-items: center;
-  gap: 56px;
-  padding: 32px;
-}
-.core {
-  height: min(70vh, 480px);
-}
-.lead {
-  font-size: var(--text-title);
-  line-height: 1.4;
+  gap: 68px;
+  padding: 56px 32px 32px;
 }
 h1 {
+  margin: 0;
   font-size: var(--text-figure);
+  line-height: 1.1;
+}
+h2 {
+  margin: 0 0 10px;
+}
+.out {
+  padding-top: 14px;
+}
+.lead {
+  margin: 16px 0 22px;
+  font-size: var(--text-lead);
+  line-height: 1.45;
+}
+textarea {
+  width: 100%;
+  padding: 14px 16px;
+  border: 1px solid var(--ink);
+  border-radius: var(--radius);
+  background: var(--paper);
+  color: var(--ink);
+  font: inherit;
+  line-height: 1.6;
+  resize: vertical;
+}
+textarea::placeholder {
+  color: var(--mid);
+}
+.examples {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
 }
 .choices {
   display: flex;
   flex-wrap: wrap;
   gap: 12px;
-  margin: 24px 0;
+  margin: 14px 0 6px;
 }
-@media (max-width: 820px) {
+.others {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+  margin: 8px 0 24px;
+}
+.others :deep(button) {
+  min-height: 44px;
+  padding: 0;
+  font: inherit;
+  letter-spacing: normal;
+}
+@media (max-width: 900px) {
   .door {
     grid-template-columns: minmax(0, 1fr);
+    gap: 20px;
+    padding: 16px 16px 32px;
   }
-  .core {
-    display: none;
+  .lead {
+    margin: 8px 0 12px;
   }
 }
 </style>

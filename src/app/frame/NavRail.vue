@@ -1,15 +1,21 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
+import { tipOf } from '@/ui/actions/useActions';
 import { ROOMS, STATIONS, placeOf } from '@/shared/places';
 
+const emit = defineEmits<{ search: [] }>();
 const route = useRoute();
+const searchTip = tipOf({ name: 'Search', key: 'mod+k' });
 const here = computed(() => placeOf(String(route.name ?? ''))?.route);
 </script>
 
 <template>
   <nav class="frame-rail" aria-label="Screens">
     <span class="mark">Rovack</span>
+    <button type="button" class="room seek" :title="searchTip" @click="emit('search')">
+      Search
+    </button>
     <ol class="plain-list stations">
       <li v-for="place in STATIONS" :key="place.route">
         <router-link
@@ -124,6 +130,13 @@ const here = computed(() => placeOf(String(route.name ?? ''))?.route);
   color: var(--rail-mid);
   text-decoration: none;
   font-size: var(--text-plain);
+}
+.seek {
+  flex: none;
+  margin: -12px 8px 44px;
+  background: none;
+  font-family: inherit;
+  cursor: pointer;
 }
 .room.here {
   border-color: var(--rail-ink);

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/actions/ActionButton.vue';
+import { useActions } from '@/ui/actions/useActions';
 import { toSheet } from '@/shared/addresses';
 import { useAddress } from '@/shared/useAddress';
 import DetailList from '@/ui/kit/DetailList.vue';
@@ -68,6 +70,20 @@ function giveUp(): void {
 function print(): void {
   window.print();
 }
+const isAtBench = computed(() => batch.value?.outcome === 'at-the-bench');
+const openSheet = () => void router.push(toSheet(batch.value?.code ?? ''));
+const acts = computed(() => ({
+  goOn: {
+    name: 'Continue at the bench',
+    key: 'b',
+    run: () => void goOn(),
+    isOff: !isAtBench.value,
+  },
+  sheet: { name: 'Bench sheet', key: 's', run: openSheet, isOff: !batch.value },
+  print: { name: 'Print', run: print, isOff: !batch.value },
+  all: { name: 'All batches', run: () => void router.push({ name: 'almanac' }) },
+}));
+useActions(() => Object.values(acts.value));
 /** The moisture that was planned, with its range. */
 const moisturePlanned = computed(() => {
   if (!batch.value) return '';
@@ -96,19 +112,13 @@ const moisturePlanned = computed(() => {
         {{ longDate(batch.startedAt) }} · {{ OUTCOME_WORDS[batch.outcome] }}
       </template>
       <template #actions>
-        <v-btn v-if="batch?.outcome === 'at-the-bench'" variant="flat" @click="goOn"
-          >Continue at the bench</v-btn
-        >
-        <v-btn
-          v-if="batch?.outcome === 'at-the-bench'"
-          color="error"
-          variant="text"
-          @click="isGivingUp = true"
+        <ActionButton v-if="isAtBench" :action="acts.goOn" is-main />
+        <v-btn v-if="isAtBench" color="error" variant="text" @click="isGivingUp = true"
           >Abandon batch</v-btn
         >
-        <v-btn v-if="batch" :to="toSheet(batch.code)">Bench sheet</v-btn>
-        <v-btn v-if="batch" @click="print">Print</v-btn>
-        <v-btn :to="{ name: 'almanac' }">All batches</v-btn>
+        <ActionButton v-if="batch" :action="acts.sheet" />
+        <ActionButton v-if="batch" :action="acts.print" />
+        <ActionButton :action="acts.all" />
       </template>
     </PageHeader>
     <EmptyState v-if="!batch" is-page>

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/actions/ActionButton.vue';
+import { useActions } from '@/ui/actions/useActions';
+import { SIDES, valuesOf } from '@/shared/places';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { busiestDay } from '@/core/goods/planning/busiestDay';
@@ -25,18 +28,7 @@ const calendar = useCalendarStore();
 const planInputs = usePlanInputsStore();
 const workshop = useWorkshopStore();
 
-const SIDES = [
-  { value: 'tide', word: 'Tide table' },
-  { value: 'orders', word: 'Orders' },
-  { value: 'today', word: 'Today' },
-  { value: 'week', word: 'Week' },
-  { value: 'to-buy', word: 'To buy' },
-] as const;
-const side = useAddressTab(
-  ['calendar'],
-  SIDES.map(({ value }) => value),
-  'tide',
-);
+const side = useAddressTab(['calendar'], valuesOf(SIDES.calendar), 'tide');
 const isSettingHours = ref(false);
 
 /** What is to be done changed: an order, a wrapping, a batch that was begun. */
@@ -86,6 +78,11 @@ const firstMs = computed(() => {
       firsts[formulaId] = Math.min(firsts[formulaId] ?? Infinity, startMs);
   return firsts;
 });
+const acts = {
+  plan: { name: 'Update the plan', key: 'p', run: () => calendar.plan() },
+  hours: { name: 'Working hours', key: 'w', run: () => (isSettingHours.value = true) },
+};
+useActions(() => Object.values(acts));
 </script>
 
 <template>
@@ -100,12 +97,12 @@ const firstMs = computed(() => {
         <template v-for="aside in asides" :key="aside"> · {{ aside }}</template>
       </template>
       <template #actions>
-        <v-btn variant="flat" @click="calendar.plan">Update the plan</v-btn>
-        <v-btn @click="isSettingHours = true">Working hours</v-btn>
+        <ActionButton :action="acts.plan" is-main />
+        <ActionButton :action="acts.hours" />
       </template>
     </PageHeader>
     <div class="room">
-      <AppTabs v-model="side" label="Calendar" :items="SIDES" class="sides no-print" />
+      <AppTabs v-model="side" label="Calendar" :items="SIDES.calendar" class="sides no-print" />
       <div v-if="calendar.share !== null" class="looking no-print" role="status">
         <v-progress-linear
           :model-value="100 * calendar.share"

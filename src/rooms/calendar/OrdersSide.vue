@@ -9,7 +9,10 @@ import { shortTime } from '@/core/basics/format/dates';
 import { counted, formatCount } from '@/core/basics/format/numbers';
 import { usePlanInputsStore } from '@/stores/planInputs';
 import { useWorkshopStore } from '@/stores/workshop';
+import { shortId } from '@/shared/addresses';
 import { useAddress } from '@/shared/useAddress';
+import ActionButton from '@/ui/actions/ActionButton.vue';
+import { useActions } from '@/ui/actions/useActions';
 import OrderDialog from './OrderDialog.vue';
 
 /** Every order, what of it is here, on the way and to be made. */
@@ -45,13 +48,12 @@ function whence(row: (typeof rows.value)[number]): string {
     .map(([count, word]) => `${count} ${word}`)
     .join(', ');
 }
-const KEY_LETTERS = 8;
 useAddress({
   names: ['calendar'],
   param: 'item',
   current: () => (isOpen.value ? (editing.value?.id ?? null) : null),
-  keyOf: (id) => id.slice(0, KEY_LETTERS),
-  find: (key) => workshop.orders.find(({ id }) => id.slice(0, KEY_LETTERS) === key)?.id ?? null,
+  keyOf: shortId,
+  find: (key) => workshop.orders.find(({ id }) => shortId(id) === key)?.id ?? null,
   choose: (id) => open(workshop.orders.find((one) => one.id === id) ?? null),
 });
 function open(order: Order | null): void {
@@ -65,12 +67,14 @@ function repeat(order: Order): void {
   const next = nextOf(order, newId());
   if (next) workshop.put('orders', [next]);
 }
+const add = { name: 'Add an order', key: 'n', run: () => open(null) };
+useActions(() => [add]);
 </script>
 
 <template>
   <section aria-label="Orders">
     <p class="acts">
-      <v-btn variant="flat" @click="open(null)">Add an order</v-btn>
+      <ActionButton :action="add" is-main />
       <button type="button" class="link" @click="showsAll = !showsAll">
         {{ showsAll ? 'Show open orders only' : 'Show all orders' }}
       </button>

@@ -8,6 +8,8 @@ import { isReady } from '@/core/workshop/shelf/made';
 import { nowIso, today } from '@/stores/now';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
+import ActionButton from '@/ui/actions/ActionButton.vue';
+import { useActions } from '@/ui/actions/useActions';
 import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import VirtualList from '@/ui/frame/VirtualList.vue';
 import { shortDate, weekdayTime } from '@/core/basics/format/dates';
@@ -67,6 +69,8 @@ function keptUntil(lot: (typeof workshop.lots)[number]): string {
   if (lot.expiresOn === null) return 'no date';
   return `${lot.isRetest ? 'retest' : 'until'} ${shortDate(lot.expiresOn)}`;
 }
+const receive = { name: 'Receive a lot', key: 'n', run: () => (isAdding.value = true) };
+useActions(() => [receive]);
 </script>
 
 <template>
@@ -75,7 +79,7 @@ function keptUntil(lot: (typeof workshop.lots)[number]): string {
       ><section aria-label="Lots" class="lots">
         <div class="find">
           <v-text-field v-model="query" label="Search lots" />
-          <v-btn variant="flat" @click="isAdding = true">Receive a lot</v-btn>
+          <ActionButton :action="receive" is-main />
         </div>
         <ChoiceRow v-model="filter" :items="FILTERS" />
         <p class="quiet small" role="status">

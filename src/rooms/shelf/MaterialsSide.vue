@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import ActionButton from '@/ui/actions/ActionButton.vue';
+import { useActions } from '@/ui/actions/useActions';
 import { searchMaterials } from '@/core/matter/materials/names/search';
 import { computed, ref } from 'vue';
 import { findMaterial } from '@/core/matter/materials/catalog';
@@ -55,6 +57,11 @@ const found = computed(() => {
     return shown.value === 'all' || (ownIds.value.has(id) && id !== likeId);
   });
 });
+const acts = {
+  ahead: { name: 'Make ahead', key: 'm', run: () => (isAhead.value = true) },
+  add: { name: 'Add a material', key: 'n', run: () => (isAdding.value = true) },
+};
+useActions(() => Object.values(acts));
 </script>
 
 <template>
@@ -63,8 +70,8 @@ const found = computed(() => {
       ><section aria-label="Materials">
         <div class="find">
           <v-text-field v-model="query" label="Search materials" />
-          <v-btn @click="isAhead = true">Make ahead</v-btn>
-          <v-btn variant="flat" @click="isAdding = true">Add a material</v-btn>
+          <ActionButton :action="acts.ahead" />
+          <ActionButton :action="acts.add" is-main />
         </div>
         <ChoiceRow v-model="shown" :items="SHOWN" />
         <p class="quiet small" role="status">{{ counted(found.length, 'material') }}</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { SIDES, valuesOf } from '@/shared/places';
 import { defineAsyncComponent } from 'vue';
 import { useAddressTab } from '@/shared/useAddress';
 import { useGoodsStore } from '@/stores/goods';
@@ -16,25 +17,11 @@ const LogSide = defineAsyncComponent(() => import('./LogSide.vue'));
 const ToolsSide = defineAsyncComponent(() => import('./ToolsSide.vue'));
 const ShoppingFor = defineAsyncComponent(() => import('@/shared/ShoppingFor.vue'));
 
-const SIDES = [
-  { value: 'lots', word: 'Lots' },
-  { value: 'materials', word: 'Materials' },
-  { value: 'packaging', word: 'Packaging' },
-  { value: 'molds', word: 'Molds' },
-  { value: 'tools', word: 'Tools' },
-  { value: 'log', word: 'Checks and cleaning' },
-  { value: 'to-buy', word: 'To buy' },
-] as const;
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
 const goods = useGoodsStore();
 
-const side = useAddressTab(
-  ['shelf'],
-  SIDES.map(({ value }) => value),
-  'lots',
-  'side',
-);
+const side = useAddressTab(['shelf'], valuesOf(SIDES.shelf), 'lots', 'side');
 </script>
 
 <template>
@@ -51,7 +38,7 @@ const side = useAddressTab(
       >
     </PageHeader>
     <div class="room">
-      <AppTabs v-model="side" label="Shelf" :items="SIDES" class="sides" />
+      <AppTabs v-model="side" label="Shelf" :items="SIDES.shelf" class="sides" />
       <LotsSide v-if="side === 'lots'" />
       <MaterialsSide v-else-if="side === 'materials'" />
       <PackagingSide v-else-if="side === 'packaging'" />

@@ -2,9 +2,8 @@
 import { counted } from '@/core/basics/format/numbers';
 import { typedIn } from '@/ui/fields/typedIn';
 import { mdiRedo, mdiUndo } from '@mdi/js';
-import { useEventListener } from '@vueuse/core';
-import { computed, defineAsyncComponent, ref, watch } from 'vue';
-import { useRoute, useRouter } from 'vue-router';
+import { computed, defineAsyncComponent, ref } from 'vue';
+import { useRoute } from 'vue-router';
 import { PRESETS, bodyOfPreset, type PresetId } from '@/core/formula/model/presets';
 import { describeVersion } from '@/core/formula/model/versions';
 import { ownForming } from '@/core/workshop/shelf/workplace';
@@ -15,6 +14,9 @@ import { useWay } from '@/shared/useAddress';
 import { useFormulaAddress } from '@/shared/useFormulaAddress';
 import { useDesignStore } from '@/stores/design';
 import { useWorkshopStore } from '@/stores/workshop';
+import ActionButton from '@/ui/actions/ActionButton.vue';
+import { useActions } from '@/ui/actions/useActions';
+import { useEver } from '@/ui/kit/useEver';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
 import PageHeader from '@/shared/PageHeader.vue';
 import NoFormula from './formula/NoFormula.vue';
@@ -28,10 +30,8 @@ const PasteDialog = defineAsyncComponent(() => import('./written/PasteDialog.vue
 
 const design = useDesignStore();
 const workshop = useWorkshopStore();
-const router = useRouter();
 const isPasting = ref(false);
-const hasPasted = ref(false);
-watch(isPasting, () => (hasPasted.value = true));
+const hasPasted = useEver(isPasting);
 const route = useRoute();
 const { go } = useWay();
 useFormulaAddress(['design', 'formula'], 'formula');
@@ -65,15 +65,22 @@ function open(id: string): void {
   if (picked) go(toFormula(picked));
 }
 
-useEventListener('keydown', (event: KeyboardEvent) => {
-  const isTyping = (event.target as HTMLElement).closest('input, textarea, .v-overlay');
-  if (!(event.ctrlKey || event.metaKey) || isTyping) return;
-  const key = event.key.toLowerCase();
-  if (key === 'z' && !event.shiftKey) design.undo();
-  else if (key === 'y' || (key === 'z' && event.shiftKey)) design.redo();
-  else return;
-  event.preventDefault();
-});
+const acts = computed(() => ({
+  undo: { name: 'Undo', key: 'mod+z', run: design.undo, isOff: !design.canUndo },
+  redo: {
+    name: 'Redo',
+    key: 'mod+shift+z',
+    also: 'mod+y',
+    run: design.redo,
+    isOff: !design.canRedo,
+  },
+  keep: { name: 'Save a version', run: () => design.keep(), isOff: !isOpen.value },
+  list: { name: 'Formulas', run: () => go({ name: 'formulas' }), isOff: !isOpen.value },
+  paste: { name: 'Paste a recipe', key: 'v', run: () => (isPasting.value = true) },
+  empty: { name: 'Start an empty formula', run: startEmpty },
+  plan: { name: 'Plan a batch', key: 'b', run: () => go({ name: 'scale' }), isOff: !isOpen.value },
+}));
+useActions(() => Object.values(acts.value));
 </script>
 
 <template>
@@ -99,27 +106,13 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       </template>
       <template #actions>
         <template v-if="isOpen">
-          <v-btn
-            class="icon"
-            aria-label="Undo"
-            title="Undo"
-            :disabled="!design.canUndo"
-            @click="design.undo"
-            ><v-icon :icon="mdiUndo"
-          /></v-btn>
-          <v-btn
-            class="icon"
-            aria-label="Redo"
-            title="Redo"
-            :disabled="!design.canRedo"
-            @click="design.redo"
-            ><v-icon :icon="mdiRedo"
-          /></v-btn>
-          <v-btn @click="design.keep()">Save a version</v-btn>
+          <ActionButton :action="acts.undo" :icon="mdiUndo" />
+          <ActionButton :action="acts.redo" :icon="mdiRedo" />
+          <ActionButton :action="acts.keep" />
           <ShareMenu />
-          <v-btn @click="router.push({ name: 'formulas' })">Formulas</v-btn>
+          <ActionButton :action="acts.list" />
         </template>
-        <v-btn @click="isPasting = true">Paste a recipe</v-btn>
+        <ActionButton :action="acts.paste" />
         <ActionMenu
           v-if="!isOpen"
           class="v-btn preset"
@@ -127,10 +120,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           @choose="(id) => startPreset(id as PresetId)"
           >Start from a preset</ActionMenu
         >
-        <v-btn v-if="!isOpen" @click="startEmpty">Start an empty formula</v-btn>
-        <v-btn v-if="isOpen" variant="flat" @click="router.push({ name: 'scale' })"
-          >Plan a batch</v-btn
-        >
+        <ActionButton v-if="!isOpen" :action="acts.empty" />
+        <ActionButton v-if="isOpen" :action="acts.plan" is-main />
       </template>
     </PageHeader>
     <FormulaBench

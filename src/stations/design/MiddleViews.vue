@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { SIDES, valuesOf } from '@/shared/places';
 import { defineAsyncComponent } from 'vue';
 import type { Evaluation } from '@/core/results/evaluation/types';
 import type { FormulaBody } from '@/core/formula/model/schema';
@@ -9,54 +10,26 @@ import AppTabs from '@/ui/kit/AppTabs.vue';
 defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 
 /** Looked at first when first needed: their code loads then. */
-const VIEWS = [
-  {
-    value: 'piece',
-    word: 'Piece',
-    is: deferred(() => import('./views/PieceView.vue')),
-  },
-  {
-    value: 'steps',
-    word: 'Steps',
-    is: defineAsyncComponent(() => import('./views/FlowView.vue')),
-  },
-  {
-    value: 'scent',
-    word: 'Scent',
-    is: defineAsyncComponent(() => import('./views/ScentView.vue')),
-  },
-  {
-    value: 'color',
-    word: 'Color',
-    is: defineAsyncComponent(() => import('./views/ColorView.vue')),
-  },
-  {
-    value: 'rebalance',
-    word: 'Rebalance',
-    is: defineAsyncComponent(() => import('./views/RebalanceView.vue')),
-  },
-  {
-    value: 'versions',
-    word: 'Versions',
-    is: defineAsyncComponent(() => import('./views/VersionsView.vue')),
-  },
-] as const;
+const VIEWS = {
+  piece: deferred(() => import('./views/PieceView.vue')),
+  steps: defineAsyncComponent(() => import('./views/FlowView.vue')),
+  scent: defineAsyncComponent(() => import('./views/ScentView.vue')),
+  color: defineAsyncComponent(() => import('./views/ColorView.vue')),
+  rebalance: defineAsyncComponent(() => import('./views/RebalanceView.vue')),
+  versions: defineAsyncComponent(() => import('./views/VersionsView.vue')),
+};
 
 /** Views that are given the readings; the others need only the formula. */
 const READS_READINGS: ReadonlySet<string> = new Set(['piece', 'scent', 'versions']);
-const shown = useAddressTab(
-  ['formula'],
-  VIEWS.map(({ value }) => value),
-  'piece',
-);
+const shown = useAddressTab(['formula'], valuesOf(SIDES.formula), 'piece');
 </script>
 
 <template>
   <div>
-    <AppTabs v-model="shown" label="Views of the formula" :items="VIEWS" class="views" />
+    <AppTabs v-model="shown" label="Views of the formula" :items="SIDES.formula" class="views" />
     <div class="view">
       <component
-        :is="VIEWS.find(({ value }) => value === shown)?.is"
+        :is="VIEWS[shown]"
         v-bind="READS_READINGS.has(shown) ? { body, evaluation } : { body }"
       />
     </div>

@@ -5,6 +5,8 @@ import { computed, ref } from 'vue';
 import { countOf } from '@/core/batches/records/summary';
 import { useRoomStore } from '@/stores/room';
 import { useTraysStore } from '@/stores/trays';
+import ActionButton from '@/ui/actions/ActionButton.vue';
+import { useActions } from '@/ui/actions/useActions';
 import PageHeader from '@/shared/PageHeader.vue';
 import RoomDialog from '@/shared/RoomDialog.vue';
 import { counted, formatPercent } from '@/core/basics/format/numbers';
@@ -62,6 +64,16 @@ const asked = computed(() =>
     })
     .sort((a, b) => (a.next.fromMs ?? Infinity) - (b.next.fromMs ?? Infinity)),
 );
+const acts = computed(() => ({
+  room: { name: 'Read the drying room', key: 'r', run: () => (isReadingRoom.value = true) },
+  inspect: {
+    name: 'Inspect the pieces',
+    key: 'i',
+    run: () => (isInspecting.value = true),
+    isOff: !chosen.value,
+  },
+}));
+useActions(() => Object.values(acts.value));
 </script>
 
 <template>
@@ -81,7 +93,7 @@ const asked = computed(() =>
         }}
       </template>
       <template #actions>
-        <v-btn @click="isReadingRoom = true">Read the drying room</v-btn>
+        <ActionButton :action="acts.room" />
       </template>
     </PageHeader>
     <EmptyState v-if="lying.length === 0" is-page>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useWorkshopStore } from '@/stores/workshop';
-import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import { useActions } from '@/ui/actions/useActions';
 
 /** Whose hands are at the bench: another pair takes over in the middle of a batch. */
 const workshop = useWorkshopStore();
@@ -20,7 +20,14 @@ const label = computed(() =>
 function handOver(): void {
   if (next.value !== null) workshop.changeSettings({ makerInHand: next.value });
 }
-useBenchKeys({ h: handOver });
+useActions(() => [
+  {
+    name: label.value,
+    key: 'h',
+    run: handOver,
+    isOff: next.value === null || next.value === now.value,
+  },
+]);
 </script>
 
 <template>

@@ -11,7 +11,7 @@ import type { Batch } from '@/core/batches/records/schema';
 import { counted } from '@/core/basics/format/numbers';
 import { formatMass } from '@/core/basics/format/quantities';
 import { useBenchStore } from '@/stores/bench';
-import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import { useActions } from '@/ui/actions/useActions';
 
 /** What can be done at any step, by the same keys everywhere. */
 const props = defineProps<{ batch: Batch; step: BenchStep }>();
@@ -37,21 +37,30 @@ function allAsPlanned(): void {
   isAskingAll.value = false;
 }
 
+const fullScreen = computed(() => (isFullscreen.value ? 'Leave full screen' : 'Full screen'));
+const askAll = () => (isAskingAll.value = true);
+
 function skip(): void {
   bench.settle({ kind: 'skipped' });
 }
 
-useBenchKeys({
-  b: bench.back,
-  a: () => emit('add'),
-  r: () => emit('room'),
-  u: bench.undo,
-  k: skip,
-  j: asPlanned,
-  m: () => (isAskingAll.value = ahead.value > 1),
-  f: () => void toggle(),
-  l: () => emit('leave'),
-});
+useActions(() => [
+  { name: 'Previous step', key: 'b', run: bench.back, isOff: props.batch.currentStep === 0 },
+  { name: 'Next step', run: bench.on, isOff: !isSettled.value },
+  {
+    name: last.value ? `Undo: ${sayDeed(last.value)}` : 'Undo',
+    key: 'u',
+    run: bench.undo,
+    isOff: last.value === null,
+  },
+  { name: 'Add to the bowl', key: 'a', run: () => emit('add') },
+  { name: 'Read the room', key: 'r', run: () => emit('room') },
+  { name: 'Weighed as planned', key: 'j', run: asPlanned, isOff: props.step.kind !== 'weigh' },
+  { name: 'All as planned', key: 'm', run: askAll, isOff: ahead.value <= 1 },
+  { name: 'Skip this step', key: 'k', run: skip },
+  { name: fullScreen.value, key: 'f', run: () => void toggle(), isOff: !isSupported.value },
+  { name: 'Leave the bench', key: 'l', run: () => emit('leave') },
+]);
 </script>
 
 <template>
@@ -73,13 +82,9 @@ useBenchKeys({
     <button v-if="step.kind === 'weigh'" type="button" @click="asPlanned">
       Weighed as planned <kbd>J</kbd>
     </button>
-    <button v-if="ahead > 1" type="button" @click="isAskingAll = true">
-      All as planned <kbd>M</kbd>
-    </button>
+    <button v-if="ahead > 1" type="button" @click="askAll">All as planned <kbd>M</kbd></button>
     <button type="button" @click="skip">Skip this step <kbd>K</kbd></button>
-    <button v-if="isSupported" type="button" @click="toggle">
-      {{ isFullscreen ? 'Leave full screen' : 'Full screen' }} <kbd>F</kbd>
-    </button>
+    <button v-if="isSupported" type="button" @click="toggle">{{ fullScreen }} <kbd>F</kbd></button>
     <button type="button" @click="emit('leave')">Leave the bench <kbd>L</kbd></button>
   </nav>
   <AppDialog

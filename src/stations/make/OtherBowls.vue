@@ -7,7 +7,7 @@ import { timerLeftS } from '@/core/batches/records/timer';
 import type { Batch } from '@/core/batches/records/schema';
 import { useWorkshopStore } from '@/stores/workshop';
 import { countdown } from './countdown';
-import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import { useActions } from '@/ui/actions/useActions';
 
 /** The other bowls on the bench, with their step and their running timers: one key walks round them. */
 const props = defineProps<{ batch: Batch }>();
@@ -44,7 +44,9 @@ function next(): void {
   take(all[(here + 1) % all.length]?.id);
 }
 
-useBenchKeys({ n: next });
+useActions(() =>
+  others.value.length > 0 ? [{ name: 'Open the next batch', key: 'n', run: next }] : [],
+);
 </script>
 
 <template>

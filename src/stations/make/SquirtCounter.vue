@@ -8,7 +8,7 @@ import { useBenchStore } from '@/stores/bench';
 import { useWorkshopStore } from '@/stores/workshop';
 import { counted } from '@/core/basics/format/numbers';
 import { formatMass } from '@/core/basics/format/quantities';
-import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import { useActions } from '@/ui/actions/useActions';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { sentenceNameOf } = useMaterials();
@@ -62,7 +62,12 @@ function turn(): void {
   materialId.value = choices[(at + 1) % choices.length] ?? SPRAYED[0];
 }
 
-useBenchKeys({ s: squirt, w: turn, g: () => (bowl.value = bowl.value === 1 ? 2 : 1) });
+const turnBowl = () => (bowl.value = bowl.value === 1 ? 2 : 1);
+useActions(() => [
+  { name: props.spoonG === undefined ? 'One squirt' : 'One spoonful', key: 's', run: squirt },
+  { name: 'Change the sprayer', key: 'w', run: turn, isOff: props.spoonG !== undefined },
+  { name: 'Change the bowl', key: 'g', run: turnBowl, isOff: !parted.value },
+]);
 </script>
 
 <template>
@@ -73,7 +78,7 @@ useBenchKeys({ s: squirt, w: turn, g: () => (bowl.value = bowl.value === 1 ? 2 :
     <HandButton v-if="spoonG === undefined" @click="turn">
       Sprayer: {{ sentenceNameOf(materialId) }} <kbd>W</kbd>
     </HandButton>
-    <HandButton v-if="parted" @click="bowl = bowl === 1 ? 2 : 1">
+    <HandButton v-if="parted" @click="turnBowl">
       {{ bowl === 1 ? 'First bowl' : 'Second bowl' }} <kbd>G</kbd>
     </HandButton>
     <p role="status">

@@ -1,10 +1,13 @@
 <script setup lang="ts">
+import { SIDES, valuesOf } from '@/shared/places';
 import EmptyState from '@/ui/kit/EmptyState.vue';
 import { computed, ref } from 'vue';
 import { UNIT_WORDS } from '@/core/goods/products/messages';
 import { counted, formatCount } from '@/core/basics/format/numbers';
 import { findBySlug, slugOf } from '@/shared/addresses';
 import { useAddress, useAddressTab } from '@/shared/useAddress';
+import ActionButton from '@/ui/actions/ActionButton.vue';
+import { useActions } from '@/ui/actions/useActions';
 import PageHeader from '@/shared/PageHeader.vue';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';
@@ -25,19 +28,7 @@ import WrapPanel from './WrapPanel.vue';
 const pack = usePackStore();
 const goods = useGoodsStore();
 
-type Side = 'label' | 'product' | 'stock' | 'papers' | 'books';
-const SIDES = [
-  { value: 'label', word: 'Label' },
-  { value: 'product', word: 'Product' },
-  { value: 'stock', word: 'Stock' },
-  { value: 'papers', word: 'Papers' },
-  { value: 'books', word: 'Books' },
-] as const satisfies readonly { value: Side; word: string }[];
-const side = useAddressTab<Side>(
-  ['pack'],
-  SIDES.map(({ value }) => value),
-  'label',
-);
+const side = useAddressTab(['pack'], valuesOf(SIDES.pack), 'label');
 useAddress({
   names: ['pack'],
   param: 'product',
@@ -60,6 +51,16 @@ const choices = computed(() =>
   })),
 );
 const here = computed(() => (pack.unit ? (goods.onHand.get(pack.unit.id) ?? 0) : 0));
+const acts = computed(() => ({
+  add: { name: 'New product', key: 'n', run: () => (isNaming.value = true) },
+  handOver: {
+    name: 'Hand over',
+    key: 'h',
+    run: () => (isHandingOver.value = true),
+    isOff: here.value === 0,
+  },
+}));
+useActions(() => Object.values(acts.value));
 </script>
 
 <template>
@@ -82,7 +83,7 @@ const here = computed(() => (pack.unit ? (goods.onHand.get(pack.unit.id) ?? 0) :
           label="Product"
           @update:model-value="(id: string | null) => id && pack.choose(id)"
         />
-        <v-btn @click="isNaming = true">New product</v-btn>
+        <ActionButton :action="acts.add" />
       </template>
     </PageHeader>
     <EmptyState v-if="!pack.unit" is-page>
@@ -91,7 +92,7 @@ const here = computed(() => (pack.unit ? (goods.onHand.get(pack.unit.id) ?? 0) :
     </EmptyState>
     <div v-else class="station" :class="{ wide: side !== 'label' && side !== 'product' }">
       <div class="middle">
-        <AppTabs v-model="side" label="Pack" :items="SIDES" class="sides no-print" />
+        <AppTabs v-model="side" label="Pack" :items="SIDES.pack" class="sides no-print" />
         <LabelSide v-if="side === 'label'" :key="pack.unit.id" :unit="pack.unit" />
         <UnitForm v-else-if="side === 'product'" :key="pack.unit.id" :unit="pack.unit" />
         <StockSide v-else-if="side === 'stock'" @hand-over="isHandingOver = true" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { SIDES, valuesOf } from '@/shared/places';
 import EmptyState from '@/ui/kit/EmptyState.vue';
 import { storeToRefs } from 'pinia';
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
@@ -27,6 +28,8 @@ import { useBenchStore } from '@/stores/bench';
 import { usePlanStore } from '@/stores/plan';
 import { useWorkshopStore } from '@/stores/workshop';
 import AppTabs from '@/ui/kit/AppTabs.vue';
+import ActionButton from '@/ui/actions/ActionButton.vue';
+import { useActions } from '@/ui/actions/useActions';
 import PageHeader from '@/shared/PageHeader.vue';
 import type { PremixWish } from '@/shared/premixWish';
 import MixStrip from './MixStrip.vue';
@@ -50,21 +53,7 @@ const workshop = useWorkshopStore();
 const bench = useBenchStore();
 const router = useRouter();
 
-const VIEWS = [
-  { value: 'weights', word: 'Weights' },
-  { value: 'spread', word: 'Why weigh' },
-  { value: 'cost', word: 'Cost' },
-  { value: 'sheet', word: 'Bench sheet' },
-  { value: 'class', word: 'Class sheet' },
-  { value: 'together', word: 'Several formulas' },
-] as const;
-type View = (typeof VIEWS)[number]['value'];
-
-const view = useAddressTab<View>(
-  ['scale'],
-  VIEWS.map(({ value }) => value),
-  'weights',
-);
+const view = useAddressTab(['scale'], valuesOf(SIDES.scale), 'weights');
 useFormulaAddress(['scale']);
 const formula = computed(() => workshop.formulaInHand);
 const planning = usePlanStore();
@@ -147,6 +136,16 @@ function begin(to: 'make' | 'sheet'): void {
   isAsking.value = true;
 }
 
+const acts = computed(() => ({
+  start: {
+    name: 'Start this batch',
+    key: 'b',
+    run: () => begin('make'),
+    isOff: !formula.value || !plan.value,
+  },
+}));
+useActions(() => Object.values(acts.value));
+
 async function start(isOwnUse: boolean): Promise<void> {
   if (!plan.value || isStarting) return;
   isStarting = true;
@@ -169,9 +168,7 @@ async function start(isOwnUse: boolean): Promise<void> {
         <template v-else>no formula open</template>
       </template>
       <template #actions>
-        <v-btn v-if="formula" variant="flat" :disabled="!plan" @click="begin('make')"
-          >Start this batch</v-btn
-        >
+        <ActionButton v-if="formula" :action="acts.start" is-main />
       </template>
     </PageHeader>
     <EmptyState v-if="!formula" is-page>
@@ -191,7 +188,7 @@ async function start(isOwnUse: boolean): Promise<void> {
         />
       </section>
       <section class="plan" aria-label="Plan">
-        <AppTabs v-model="view" label="Scale" :items="VIEWS" class="views no-print" />
+        <AppTabs v-model="view" label="Scale" :items="SIDES.scale" class="views no-print" />
         <ShoppingFor v-if="view === 'together'" />
         <template v-else>
           <p v-if="batchAtBench" class="quiet">

@@ -22,7 +22,7 @@ import { useTraysStore } from '@/stores/trays';
 import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
 import CausesList from '@/ui/frame/CausesList.vue';
-import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import { useActions } from '@/ui/actions/useActions';
 import PracticeBand from '@/ui/frame/PracticeBand.vue';
 import GasLossCurve from './GasLossCurve.vue';
 import PitcherPicture from './PitcherPicture.vue';
@@ -155,7 +155,10 @@ const scaleSaid = computed(() => {
   if (scale.reading.value) return `The scale shows ${readout.say(scale.reading.value.massG)}`;
   return scale.source === 'typed' ? 'You type the weights' : 'The scale sends nothing yet';
 });
-useBenchKeys({ space: next, u: () => isDone.value || trialStore.undo() });
+useActions(() => [
+  { name: 'Next', key: 'space', run: next },
+  { name: 'Undo', key: 'u', run: trialStore.undo, isOff: isDone.value },
+]);
 </script>
 
 <template>

@@ -6,7 +6,7 @@ import { standingIn } from '@/core/batches/trials/write';
 import { usualKind } from '@/core/batches/trials/kinds';
 import type { Trial } from '@/core/batches/trials/schema';
 import { useTrialsStore } from '@/stores/trials';
-import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import { useActions } from '@/ui/actions/useActions';
 import SeenPicture from './SeenPicture.vue';
 
 /** What is seen, row by row: a row opens its pictures, a key or a press chooses one, and the next row opens. */
@@ -47,10 +47,15 @@ function openNext(): void {
   openWhat.value = rows.value[(at + 1) % Math.max(1, rows.value.length)]?.what ?? null;
 }
 
-useBenchKeys({
-  n: openNext,
-  ...Object.fromEntries([1, 2, 3, 4, 5, 6, 7].map((digit) => [String(digit), () => pick(digit)])),
-});
+useActions(() => [
+  { name: 'Next question', key: 'n', run: openNext, isOff: rows.value.length === 0 },
+  ...[1, 2, 3, 4, 5, 6, 7].map((digit) => ({
+    name: `Answer ${digit}`,
+    key: String(digit),
+    run: () => pick(digit),
+    isOff: openWhat.value === null,
+  })),
+]);
 </script>
 
 <template>

@@ -20,7 +20,7 @@ import type { Trial } from '@/core/batches/trials/schema';
 import { nowIso } from '@/stores/now';
 import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
-import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import { useActions } from '@/ui/actions/useActions';
 import TryTrace from './TryTrace.vue';
 import { PHASE_BUTTONS, PHASE_WORDS, sayPhaseProblem, sayTimes } from '@/shared/tryMessages';
 
@@ -92,16 +92,23 @@ function goneTyped(): void {
 
 /** Space is for what comes next. */
 const nextOne = () => next.value && press(next.value);
-useBenchKeys({
-  space: nextOne,
-  ...(props.trial.kind === 'tub' && {
-    f: () => press('floats'),
-    s: () => press('sinks'),
-    c: () => press('came-up'),
-  }),
-  g: () => press('gone'),
-  u: () => isDone.value || trialStore.undo(),
-});
+useActions(() => [
+  {
+    name: (next.value && PHASE_BUTTONS[next.value]) ?? 'Next',
+    key: 'space',
+    run: nextOne,
+    isOff: !next.value,
+  },
+  ...(props.trial.kind === 'tub'
+    ? [
+        { name: 'Floats', key: 'f', run: () => press('floats') },
+        { name: 'Sinks', key: 's', run: () => press('sinks') },
+        { name: 'Came up', key: 'c', run: () => press('came-up') },
+      ]
+    : []),
+  { name: 'Gone', key: 'g', run: () => press('gone') },
+  { name: 'Undo', key: 'u', run: trialStore.undo, isOff: isDone.value },
+]);
 </script>
 
 <template>

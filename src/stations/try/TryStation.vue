@@ -1,12 +1,16 @@
 <script setup lang="ts">
+import { SIDES, valuesOf } from '@/shared/places';
 import AppTabs from '@/ui/kit/AppTabs.vue';
 import { computed } from 'vue';
+import { shortId } from '@/shared/addresses';
 import { useAddress, useAddressTab } from '@/shared/useAddress';
 import { KIND_WORDS } from '@/core/batches/trials/kinds';
 import type { Trial } from '@/core/batches/trials/schema';
 import { shortTime } from '@/core/basics/format/dates';
 import { counted, formatCount } from '@/core/basics/format/numbers';
 import BatchPhotos from '@/shared/BatchPhotos.vue';
+import ActionButton from '@/ui/actions/ActionButton.vue';
+import { useActions } from '@/ui/actions/useActions';
 import PageHeader from '@/shared/PageHeader.vue';
 import { nowMs } from '@/stores/now';
 import { useTrialsStore } from '@/stores/trials';
@@ -25,31 +29,26 @@ import { sayPiece, sayTrialEntry } from '@/shared/tryMessages';
 
 const trialStore = useTrialsStore();
 
-const VIEWS = ['now', 'cup', 'retained', 'all'] as const;
-const view = useAddressTab(['try', 'test'], VIEWS, 'now');
-const KEY_LETTERS = 8;
+const view = useAddressTab(['try', 'test'], valuesOf(SIDES.try), 'now');
 useAddress({
   names: ['try', 'test'],
   param: 'test',
   to: 'test',
   current: () => (view.value === 'now' ? (trialStore.inHand?.id ?? null) : null),
-  keyOf: (id) => id.slice(0, KEY_LETTERS),
-  find: (key) => trialStore.trials.find(({ id }) => id.slice(0, KEY_LETTERS) === key)?.id ?? null,
+  keyOf: shortId,
+  find: (key) => trialStore.trials.find(({ id }) => shortId(id) === key)?.id ?? null,
   choose: trialStore.choose,
 });
 const due = computed(() => trialStore.looksDue(nowMs()).length);
-const views = computed(() => [
-  {
-    value: 'now' as const,
-    word: trialStore.inHand ? KIND_WORDS[trialStore.inHand.kind] : 'New test',
-  },
-  { value: 'cup' as const, word: 'Cup test' },
-  {
-    value: 'retained' as const,
-    word: due.value > 0 ? `Retained samples (${formatCount(due.value)} due)` : 'Retained samples',
-  },
-  { value: 'all' as const, word: `All tests (${formatCount(trialStore.trials.length)})` },
-]);
+/** What the sides are called now: by the test in hand, what is due, how many there are. */
+const SAID: Readonly<Record<string, (word: string) => string>> = {
+  now: (word) => (trialStore.inHand ? KIND_WORDS[trialStore.inHand.kind] : word),
+  retained: (word) => (due.value > 0 ? `${word} (${formatCount(due.value)} due)` : word),
+  all: (word) => `${word} (${formatCount(trialStore.trials.length)})`,
+};
+const views = computed(() =>
+  SIDES.try.map(({ value, word }) => ({ value, word: SAID[value]?.(word) ?? word })),
+);
 
 const batch = computed(() => (trialStore.inHand ? trialStore.batchOf(trialStore.inHand) : null));
 const thing = computed(() =>
@@ -73,6 +72,10 @@ function again(): void {
   trialStore.choose(null);
   view.value = 'now';
 }
+const acts = computed(() => ({
+  again: { name: 'New test', key: 'n', run: again, isOff: !trialStore.inHand },
+}));
+useActions(() => Object.values(acts.value));
 </script>
 
 <template>
@@ -86,7 +89,7 @@ function again(): void {
         <template v-else>{{ counted(trialStore.trials.length, 'test') }}</template>
       </template>
       <template #actions>
-        <v-btn v-if="trialStore.inHand" @click="again">New test</v-btn>
+        <ActionButton v-if="trialStore.inHand" :action="acts.again" />
       </template>
     </PageHeader>
     <div class="station" :class="{ wide: view !== 'now' || !trialStore.inHand }">

@@ -7,7 +7,7 @@ import MaterialPicker from './MaterialPicker.vue';
 import MoldFields from './MoldFields.vue';
 import NumberField from './NumberField.vue';
 import { reselect } from './reselect';
-import { useBenchKeys } from './useBenchKeys';
+import { useActions } from '@/ui/actions/useActions';
 import { useConfirmTwice } from './useConfirmTwice';
 
 describe('a field of a number', () => {
@@ -188,11 +188,16 @@ describe('the measures of a mold', () => {
 describe('keys at the bench', () => {
   function bench(html: string) {
     const pressed: string[] = [];
-    const keys = Object.fromEntries(
-      ['space', 'n', '5'].map((key) => [key, () => void pressed.push(key)]),
-    );
     drawn({
-      setup: () => useBenchKeys(keys, { space: () => void pressed.push('up') }),
+      setup: () =>
+        useActions(() =>
+          ['space', 'n', '5'].map((key) => ({
+            name: key,
+            key,
+            run: () => void pressed.push(key),
+            ...(key === 'space' && { release: () => void pressed.push('up') }),
+          })),
+        ),
       template: '<i />',
     });
     const page = document.createElement('div');

@@ -6,6 +6,8 @@ import { readChosenAmount } from '@/core/formula/reading/readChosenAmount';
 import type { Material } from '@/core/matter/materials/material';
 import type { Spread } from '@/core/basics/units/spread';
 import { useWorkshopStore } from '@/stores/workshop';
+import { searchMaterials } from '@/core/matter/materials/names/search';
+import { useActions } from '@/ui/actions/useActions';
 import MaterialPicker from '@/ui/fields/MaterialPicker.vue';
 import { useMaterials } from '@/ui/fields/materials';
 
@@ -41,6 +43,19 @@ function add(): void {
   amount.value = '';
   problem.value = '';
 }
+/** “add 5 g of kaolin” in the search: a number with its unit, and the material that is meant. */
+const ASKED = /^add\s+([\d.,/½¼¾⅓⅔]+\s*\p{L}*)\s+(?:of\s+)?(.+)$/iu;
+useActions(
+  () => [],
+  (text) => {
+    const [, said = '', name = ''] = ASKED.exec(text) ?? [];
+    const [material = null] = name === '' ? [] : searchMaterials(workshop.catalog, name);
+    const chosen = readChosenAmount(material, said, workshop.smallMeasures);
+    if (!chosen.ok) return [];
+    const run = () => emit('add', chosen.material, chosen.massG);
+    return [{ name: `Add ${said.trim()} of ${chosen.material.sentenceName}`, run }];
+  },
+);
 </script>
 
 <template>

@@ -15,7 +15,6 @@ import type {
 import { sayGuess } from '@/core/formula/reading/guessFamily';
 import { shareTaken } from '@/core/formula/model/halves';
 import { counted, formatPercent } from '@/core/basics/format/numbers';
-import { useMaterials } from '@/ui/fields/materials';
 import { answersOf } from './answersOf';
 import PageQuestion from './PageQuestion.vue';
 import PageText from './PageText.vue';
@@ -23,7 +22,6 @@ import ReadRow from './ReadRow.vue';
 import { usePastedPage } from './usePastedPage';
 
 const NewMaterialDialog = defineAsyncComponent(() => import('@/shared/NewMaterialDialog.vue'));
-const { nameOf } = useMaterials();
 
 const isOpen = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ take: [name: string, body: FormulaBody] }>();
@@ -41,7 +39,10 @@ const {
   body,
   parts,
   verdict,
-  rewrite,
+  titled,
+  answer: takeChoice,
+  leaveOut,
+  splitLine,
 } = usePastedPage();
 const name = ref('');
 const problem = ref('');
@@ -89,24 +90,6 @@ watch(text, () => {
   problem.value = '';
 });
 
-/** The answer is written into the text, where it can be seen and taken back. */
-function takeChoice({ line, reason, text: written }: UnreadLine, id: string): void {
-  rewrite(line, (was) =>
-    was.includes(reason.about) && reason.about !== '' && reason.code !== 'vague'
-      ? was.replace(reason.about, nameOf(id))
-      : `${written} ${nameOf(id)}`,
-  );
-}
-
-function leaveOut(lines: readonly UnreadLine[]): void {
-  for (const { line } of lines) rewrite(line, (was) => `# ${was}`);
-}
-
-/** One line into two, where it names two materials. */
-function splitLine({ line }: UnreadLine): void {
-  rewrite(line, (was) => was.replace(/\s*(?:\band\b|&|\+|;|,)\s*/i, '\n'));
-}
-
 function make(entry: UnreadLine): void {
   making.value = entry;
   isMaking.value = true;
@@ -142,9 +125,7 @@ function take(): void {
     problem.value = 'Choose how you form the pieces. It sets the mold, the range and the steps.';
     return;
   }
-  const sharedName = shared.value?.ok ? shared.value.recipe.name : '';
-  const titled = result.value.recipe.title.replace(/\s*\(.*$/, '').slice(0, 80);
-  emit('take', name.value.trim() || sharedName || titled || 'Untitled formula', body.value);
+  emit('take', name.value.trim() || titled.value, body.value);
   isOpen.value = false;
   text.value = '';
   name.value = '';

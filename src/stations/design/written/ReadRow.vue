@@ -120,6 +120,12 @@ const { nameOf } = useMaterials();
   font-size: var(--text-small);
   cursor: pointer;
 }
+@media (pointer: coarse) {
+  .answers button,
+  .answers select {
+    min-height: 44px;
+  }
+}
 .answers button:hover {
   border-color: var(--ink);
 }

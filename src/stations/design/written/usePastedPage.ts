@@ -6,7 +6,8 @@ import { withHalves } from '@/core/formula/model/halves';
 import { bodyOfRecipe, type Said } from '@/core/formula/reading/bodyOfRecipe';
 import { readRecipe, type PageSaid, type RecipeResult } from '@/core/formula/reading/readRecipe';
 import { ownForming } from '@/core/workshop/shelf/workplace';
-import type { FormulaBody, Method, PartKind } from '@/core/formula/model/schema';
+import type { FormulaBody, Method, PartKind, UnreadLine } from '@/core/formula/model/schema';
+import { materialById } from '@/core/matter/materials/catalog';
 import { usualPieceG } from '@/core/work/scaling/usualPiece';
 import { requestFor } from '@/core/work/scaling/request';
 import { looksShared, readRecipeJsonLd } from '@/core/formula/sharing/recipeJsonLd';
@@ -96,18 +97,29 @@ export function usePastedPage() {
     recipe.value && body.value ? pageOf(recipe.value, body.value) : [],
   );
 
-  /** What this recipe lacks or must not have, as the family chosen. */
-  const verdict = computed(() => {
-    if (!body.value || body.value.parts.every(({ lines }) => lines.length === 0)) return [];
+  /** The formula as it stands, judged with the piece that the page or its family has; null while nothing is in it. */
+  const judged = computed(() => {
+    if (!body.value || body.value.parts.every(({ lines }) => lines.length === 0)) return null;
     const { mold, fillG } = requestFor(body.value);
     const pieceG = fillG ?? usualPieceG(mold, body.value.method);
-    return evaluate(body.value, conditionsFor(workshop.facts, body.value, pieceG))
-      .findings.filter(
+    const conditions = conditionsFor(workshop.facts, body.value, pieceG);
+    return { body: body.value, mold, pieceG, conditions, ...evaluate(body.value, conditions) };
+  });
+  /** What this recipe lacks or must not have, as the family chosen. */
+  const verdict = computed(() =>
+    (judged.value?.findings ?? [])
+      .filter(
         ({ severity, code }) =>
           (severity === 'stop' || severity === 'warning') && code !== 'unread-lines',
       )
       .slice(0, MOST_SAID)
-      .map((finding) => ({ ...finding, ...sayFinding(finding) }));
+      .map((finding) => ({ ...finding, ...sayFinding(finding) })),
+  );
+  /** Its name: the page's own, without what stands in brackets. */
+  const titled = computed(() => {
+    const sharedName = shared.value?.ok ? shared.value.recipe.name : '';
+    const title = result.value.ok ? result.value.recipe.title.replace(/\s*\(.*$/, '') : '';
+    return (sharedName || title || 'Untitled formula').slice(0, 80);
   });
 
   watch(text, (now) => {
@@ -118,11 +130,30 @@ export function usePastedPage() {
     places.value = {};
   });
 
+  /** The answer is written into the text, where it can be seen and taken back. */
+  function answer({ line, reason, text: written }: UnreadLine, materialId: string): void {
+    const name = materialById(workshop.catalog, materialId).name;
+    rewrite(line, (was) =>
+      was.includes(reason.about) && reason.about !== '' && reason.code !== 'vague'
+        ? was.replace(reason.about, name)
+        : `${written} ${name}`,
+    );
+  }
+
+  function leaveOut(lines: readonly UnreadLine[]): void {
+    for (const { line } of lines) rewrite(line, (was) => `# ${was}`);
+  }
+
   /** Writes one row of the page anew. @param line from 1 */
   function rewrite(line: number, change: (was: string) => string): void {
     const rows = text.value.split(/\r\n|\r|\n/);
     rows[line - 1] = change(rows[line - 1] ?? '');
     text.value = rows.join('\n');
+  }
+
+  /** One line into two, where it names two materials. */
+  function splitLine({ line }: UnreadLine): void {
+    rewrite(line, (was) => was.replace(/\s*(?:\band\b|&|\+|;|,)\s*/i, '\n'));
   }
 
   return {
@@ -137,7 +168,11 @@ export function usePastedPage() {
     recipe,
     body,
     parts,
+    judged,
     verdict,
-    rewrite,
+    titled,
+    answer,
+    leaveOut,
+    splitLine,
   };
 }

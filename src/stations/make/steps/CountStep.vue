@@ -17,7 +17,7 @@ import { moldName } from '@/core/work/scaling/moldNames';
 import { asksWhatIsLeft, leftInBowlG } from '@/core/batches/records/leftInBowl';
 import { formatMass } from '@/core/basics/format/quantities';
 import CountField from './CountField.vue';
-import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import { useActions } from '@/ui/actions/useActions';
 import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 
 defineOptions({ inheritAttrs: false });
@@ -93,7 +93,7 @@ function next(): void {
   });
 }
 
-useBenchKeys({ space: next });
+useActions(() => [{ name: 'Save the count', key: 'space', run: next }]);
 </script>
 
 <template>

@@ -3,7 +3,7 @@ import HandButton from '@/ui/kit/HandButton.vue';
 import type { StepOf } from '@/core/work/bench-steps/stepSchema';
 import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
-import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import { useActions } from '@/ui/actions/useActions';
 import VesselNow from '../VesselNow.vue';
 import StepClock from './StepClock.vue';
 
@@ -17,7 +17,7 @@ const WORDS = {
   over: 'Ready, next',
   without: 'Ready already, next',
 };
-if (waitS === undefined) useBenchKeys({ space: next });
+if (waitS === undefined) useActions(() => [{ name: 'Done, next', key: 'space', run: next }]);
 </script>
 
 <template>

@@ -23,7 +23,7 @@ import FillStrip from '../FillStrip.vue';
 import PourBar from '../PourBar.vue';
 import SquirtCounter from '../SquirtCounter.vue';
 import { sayScale } from '../scaleMessages';
-import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import { useActions } from '@/ui/actions/useActions';
 import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 import { useScale } from '../useScale';
 
@@ -105,17 +105,15 @@ function squeezed(felt: 'too-dry' | 'right' | 'too-wet'): void {
 const done = () => bench.settle({ kind: 'done' });
 
 useEventListener(window, 'blur', scale.stopPouring);
-useBenchKeys(
-  {
-    space: next,
-    e: () => filled(null),
-    d: done,
-    p: () => scale.pour(props.step.targetG),
-    t: scale.tare,
-    q: () => squeezed('right'),
-  },
-  { p: scale.stopPouring },
-);
+const pour = () => scale.pour(props.step.targetG);
+useActions(() => [
+  { name: 'Filled, next piece', key: 'space', run: next },
+  { name: 'Not weighed', key: 'e', run: () => filled(null) },
+  { name: 'All pressed', key: 'd', run: done },
+  { name: 'Pour', key: 'p', run: pour, release: scale.stopPouring },
+  { name: 'Set the scale to zero', key: 't', run: scale.tare },
+  { name: 'Squeeze is right', key: 'q', run: () => squeezed('right') },
+]);
 </script>
 
 <template>

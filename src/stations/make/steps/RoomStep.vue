@@ -21,7 +21,7 @@ import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
 import { useBenchStore } from '@/stores/bench';
 import { useRoomStore } from '@/stores/room';
 import { useWorkshopStore } from '@/stores/workshop';
-import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import { useActions } from '@/ui/actions/useActions';
 
 defineOptions({ inheritAttrs: false });
 const props = defineProps<{ batch: Batch }>();
@@ -117,7 +117,7 @@ function takeHands(name: string): void {
   workshop.changeSettings({ makerInHand: workshop.settings.makerInHand === name ? null : name });
 }
 
-useBenchKeys({ space: next });
+useActions(() => [{ name: 'Save the room', key: 'space', run: next }]);
 </script>
 
 <template>

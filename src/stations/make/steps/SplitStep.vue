@@ -6,7 +6,7 @@ import { bowlContents } from '@/core/batches/records/bowl';
 import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
 import { formatMass } from '@/core/basics/format/quantities';
-import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import { useActions } from '@/ui/actions/useActions';
 
 const props = defineProps<{ batch: Batch; step: StepOf<'split'> }>();
 const bench = useBenchStore();
@@ -20,7 +20,7 @@ function next(): void {
   bench.settle({ kind: 'split', share: props.step.share, name: name.value });
 }
 
-useBenchKeys({ space: next });
+useActions(() => [{ name: 'Split, next', key: 'space', run: next }]);
 </script>
 
 <template>

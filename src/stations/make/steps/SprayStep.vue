@@ -10,7 +10,7 @@ import { useBenchStore } from '@/stores/bench';
 import { formatFixed, formatPercent, formatRange } from '@/core/basics/format/numbers';
 import { useMaterials } from '@/ui/fields/materials';
 import SquirtCounter from '../SquirtCounter.vue';
-import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import { useActions } from '@/ui/actions/useActions';
 
 const props = defineProps<{ batch: Batch; step: StepOf<'spray'> }>();
 const { portionsOf } = useMaterials();
@@ -19,7 +19,7 @@ const bench = useBenchStore();
 const damp = computed(() => dampReading(portionsOf(bowlContents(props.batch))));
 const window = computed(() => bench.conditions && bowlDamp(props.batch, bench.conditions).window);
 const next = () => bench.settle({ kind: 'done' });
-useBenchKeys({ space: next });
+useActions(() => [{ name: 'Remixed, next', key: 'space', run: next }]);
 </script>
 
 <template>

@@ -14,7 +14,7 @@ import { formatMinutes } from '@/core/basics/format/durations';
 import { counted, formatFixed, formatPercent } from '@/core/basics/format/numbers';
 import { formatMass, formatMassRange } from '@/core/basics/format/quantities';
 import HandPicture from '../HandPicture.vue';
-import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import { useActions } from '@/ui/actions/useActions';
 import { useMaterials } from '@/ui/fields/materials';
 
 const { sentenceNameOf } = useMaterials();
@@ -69,12 +69,25 @@ function press(index: number): void {
   else if (!open.value && sign) choose(sign.felt);
 }
 
-useBenchKeys({
-  1: () => press(0),
-  2: () => press(1),
-  3: () => press(2),
-  g: () => (bowl.value = bowl.value === 1 ? 2 : 1),
-});
+/** What the digit does: names the sign, or adds the remedy. */
+function wayOf(at: number): string {
+  const cure = cures.value[at];
+  if (!open.value) return signs.value[at]?.title ?? '';
+  return cure
+    ? `Add ${formatMass(rounded(cure.firstG))} of ${sentenceNameOf(cure.materialId)}`
+    : '';
+}
+
+const turnBowl = () => (bowl.value = bowl.value === 1 ? 2 : 1);
+useActions(() => [
+  ...[0, 1, 2].map((at) => ({
+    name: wayOf(at),
+    key: String(at + 1),
+    run: () => press(at),
+    isOff: wayOf(at) === '',
+  })),
+  { name: 'Change the bowl', key: 'g', run: turnBowl, isOff: !parted.value },
+]);
 </script>
 
 <template>
@@ -94,7 +107,7 @@ useBenchKeys({
     </button>
   </div>
   <div v-else class="cures">
-    <HandButton v-if="parted" class="bowl" @click="bowl = bowl === 1 ? 2 : 1">
+    <HandButton v-if="parted" class="bowl" @click="turnBowl">
       {{ bowl === 1 ? 'First bowl' : 'Second bowl' }} <kbd>G</kbd>
     </HandButton>
     <h2>

@@ -5,7 +5,7 @@ import { computed, watch } from 'vue';
 import { timerLeftS } from '@/core/batches/records/timer';
 import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
-import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import { useActions } from '@/ui/actions/useActions';
 import { countdown } from '../countdown';
 import { useChime } from '../useChime';
 
@@ -41,7 +41,7 @@ function next(): void {
   else bench.write({ kind: 'timer', seconds: props.seconds });
 }
 
-useBenchKeys({ space: next });
+useActions(() => [{ name: said.value, key: 'space', run: next }]);
 </script>
 
 <template>

@@ -18,7 +18,7 @@ import { sayCounted } from '@/core/work/weighing/counted';
 import { useBenchStore } from '@/stores/bench';
 import PourBar from '../PourBar.vue';
 import { sayScale } from '../scaleMessages';
-import { useBenchKeys } from '@/ui/fields/useBenchKeys';
+import { useActions } from '@/ui/actions/useActions';
 import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 import { useScale } from '../useScale';
 import OverPour from './OverPour.vue';
@@ -142,19 +142,16 @@ function scaleUp(): void {
   if (massG !== null) bench.scaleUp(props.step, massG, by());
 }
 
-useBenchKeys(
-  {
-    space: next,
-    p: startPour,
-    t: scale.tare,
-    o: ask,
-    x: scale.togglePlug,
-    1: () => isAsking.value && takeOut(),
-    2: () => isAsking.value && scaleUp(),
-    3: () => isAsking.value && next(),
-  },
-  { p: scale.stopPouring },
-);
+useActions(() => [
+  { name: 'Weighed, next', key: 'space', run: next },
+  { name: 'Pour', key: 'p', run: startPour, release: scale.stopPouring },
+  { name: 'Set the scale to zero', key: 't', run: scale.tare },
+  { name: 'Too much', key: 'o', run: ask },
+  { name: 'Unplug or plug in the scale', key: 'x', run: scale.togglePlug },
+  { name: 'Take some out', key: '1', run: takeOut, isOff: !isAsking.value },
+  { name: 'Scale up the rest', key: '2', run: scaleUp, isOff: !isAsking.value },
+  { name: 'Use this weight', key: '3', run: next, isOff: !isAsking.value },
+]);
 </script>
 
 <template>
