@@ -196,6 +196,11 @@ function startsWithSample(): boolean {
 @media (max-width: 820px) {
   .frame {
     grid-template-columns: minmax(0, 1fr);
+    align-content: start;
+  }
+  /* The bar along the bottom covers nothing. */
+  .frame:not(.bench) {
+    padding-bottom: calc(64px + env(safe-area-inset-bottom));
   }
 }
 </style>

@@ -13,15 +13,18 @@ const place = useScreenTitle(() => props.thing ?? '');
 
 <template>
   <header class="page-header">
-    <div class="naming">
-      <slot name="title"
-        ><h1>{{ place?.label }}</h1></slot
-      >
-      <p v-if="place" class="purpose quiet">{{ place.purpose }}</p>
-      <p class="sub quiet"><slot name="sub" /> <SaveMark /></p>
+    <div class="line">
+      <div class="naming">
+        <slot name="title"
+          ><h1>{{ place?.label }}</h1></slot
+        >
+        <p v-if="place" class="purpose quiet">{{ place.purpose }}</p>
+        <p class="sub quiet"><slot name="sub" /> <SaveMark /></p>
+      </div>
+      <slot name="badge" />
+      <RoomReading class="room-now" />
     </div>
-    <div class="actions no-print"><slot name="actions" /></div>
-    <RoomReading />
+    <div v-if="$slots.actions" class="actions no-print"><slot name="actions" /></div>
   </header>
 </template>
 
@@ -34,9 +37,24 @@ const place = useScreenTitle(() => props.thing ?? '');
   min-height: 75px;
   border-bottom: 1px solid var(--hairline);
 }
+/* Name, acts, room: one row, whatever stands around them. */
+.line {
+  display: contents;
+}
 .naming {
   flex: 1 1 200px;
   min-width: 0;
+}
+.actions {
+  flex: none;
+  display: flex;
+  gap: 6px;
+}
+.room-now {
+  order: 2;
+}
+.actions {
+  order: 1;
 }
 .purpose {
   margin: 0;
@@ -45,11 +63,6 @@ const place = useScreenTitle(() => props.thing ?? '');
 .sub {
   margin: 2px 0 0;
   font-size: var(--text-plain);
-}
-.actions {
-  flex: none;
-  display: flex;
-  gap: 6px;
 }
 @media (max-width: 1150px) {
   .page-header {
@@ -62,19 +75,61 @@ const place = useScreenTitle(() => props.thing ?? '');
     justify-content: flex-start;
   }
 }
-/* On a phone the page itself comes first. */
+/* On a phone one line stays: what is open, how it stands, the room. The acts scroll away with the page. */
 @media (max-width: 560px) {
   .page-header {
-    gap: 4px 12px;
-    min-height: 0;
-    padding: 8px 14px 6px;
+    display: contents;
+  }
+  .line {
+    position: sticky;
+    top: 0;
+    z-index: 4;
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    min-height: 48px;
+    padding: 2px 14px;
+    border-bottom: 1px solid var(--hairline);
+    background: var(--chalk);
+  }
+  .naming {
+    display: flex;
+    align-items: baseline;
+    gap: 8px;
+    overflow: hidden;
+    white-space: nowrap;
   }
   .naming :deep(h1) {
-    font-size: var(--text-title);
+    flex: none;
+    max-width: 100%;
+    overflow: hidden;
+    font-size: var(--text-lead);
+    text-overflow: ellipsis;
+  }
+  .purpose {
+    display: none;
+  }
+  .sub {
+    flex: 1 1 0;
+    min-width: 0;
+    overflow: hidden;
+    font-size: var(--text-small);
+    text-overflow: ellipsis;
+  }
+  /* What was not saved is told whole. */
+  .naming:has(.failed) {
+    flex-wrap: wrap;
+    white-space: normal;
+  }
+  .room-now,
+  .actions {
+    order: 0;
   }
   .actions {
     flex-wrap: nowrap;
+    padding: 6px 14px 0;
     overflow-x: auto;
+    scrollbar-width: none;
   }
 }
 </style>

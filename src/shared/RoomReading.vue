@@ -26,7 +26,8 @@ function open(): void {
   <div class="room">
     <button type="button" class="reading" aria-haspopup="dialog" @click="open">
       <span class="line"
-        ><b class="figure">{{ formatPercent(workshop.settings.humidityPct) }}</b> humidity
+        ><b class="figure">{{ formatPercent(workshop.settings.humidityPct) }}</b>
+        <span class="word">humidity</span>
         <b class="figure">{{ formatTemp(workshop.settings.tempC, 1) }}</b></span
       >
       <span class="quiet">workroom · {{ readAt }}</span>
@@ -54,5 +55,21 @@ function open(): void {
 }
 .figure {
   font-size: var(--text-title);
+}
+@media (max-width: 560px) {
+  .reading {
+    align-content: center;
+  }
+  .line {
+    display: flex;
+    gap: 6px;
+  }
+  .reading .quiet,
+  .word {
+    display: none;
+  }
+  .figure {
+    font-size: var(--text-body);
+  }
 }
 </style>

@@ -72,7 +72,7 @@ test('two browsers with one folder: what one makes the other has, what both chan
   await bench.goto('/');
   await carry(desk, bench, '"name":"Desk"');
 
-  await bench.getByRole('button', { name: 'Open the folder' }).click();
+  await bench.getByRole('button', { name: 'Open a shared folder' }).click();
   await expect(
     bench.getByRole('link', { name: /^Quay bomb/ }).or(bench.getByText('Quay bomb').first()),
   ).toBeVisible();

@@ -203,7 +203,7 @@ textarea::placeholder {
   font: inherit;
   letter-spacing: normal;
 }
-@media (max-width: 900px) {
+@media (max-width: 820px) {
   .door {
     grid-template-columns: minmax(0, 1fr);
     gap: 20px;

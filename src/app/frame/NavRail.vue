@@ -2,12 +2,26 @@
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import { tipOf } from '@/ui/actions/useActions';
+import ActionMenu from '@/ui/frame/ActionMenu.vue';
+import { useWay } from '@/shared/useAddress';
 import { ROOMS, STATIONS, placeOf } from '@/shared/places';
 
 const emit = defineEmits<{ search: [] }>();
 const route = useRoute();
-const searchTip = tipOf({ name: 'Search', key: 'mod+k' });
 const here = computed(() => placeOf(String(route.name ?? ''))?.route);
+const { go } = useWay();
+/** On a phone the rooms and the search stand behind one word. */
+const SEARCH = 'search';
+const MORE = [
+  ...ROOMS.map(({ route: value, label: title, purpose: subtitle }) => ({ value, title, subtitle })),
+  { value: SEARCH, title: 'Search', subtitle: 'Everything you keep, and all you can do here' },
+];
+const isRoom = computed(() => ROOMS.some((room) => room.route === here.value));
+function openRoom(value: string): void {
+  if (value === SEARCH) emit('search');
+  else go({ name: value });
+}
+const searchTip = tipOf({ name: 'Search', key: 'mod+k' });
 </script>
 
 <template>
@@ -28,6 +42,9 @@ const here = computed(() => placeOf(String(route.name ?? ''))?.route);
         >
       </li>
     </ol>
+    <ActionMenu class="more" :class="{ here: isRoom }" :items="MORE" @choose="openRoom"
+      >More</ActionMenu
+    >
     <ul class="plain-list rooms">
       <li v-for="place in ROOMS" :key="place.route">
         <router-link
@@ -150,47 +167,73 @@ const here = computed(() => placeOf(String(route.name ?? ''))?.route);
 a:focus-visible {
   outline-color: var(--mint);
 }
+/* On a phone it lies along the bottom, where the thumb is: six marks of the sounding line, and the rest behind one word. */
+.frame-rail :deep(.more) {
+  display: none;
+}
 @media (max-width: 820px) {
   .frame-rail {
-    position: static;
+    position: fixed;
+    inset: auto 0 0;
+    z-index: 5;
+    display: grid;
+    grid-template-columns: 6fr 1fr;
     height: auto;
-    flex-direction: row;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0 12px;
-    padding: 2px 14px 4px;
+    padding-bottom: env(safe-area-inset-bottom);
   }
-  .mark {
-    padding: 0;
+  .mark,
+  .seek,
+  .rooms {
+    display: none;
   }
   .stations {
-    display: flex;
-    border: 0;
+    display: grid;
+    grid-template-columns: repeat(6, 1fr);
     margin: 0;
-    gap: 12px;
+    border: 0;
   }
   .stations li,
   .stations li:last-child {
+    position: static;
     height: auto;
     background: none;
   }
-  .station {
-    position: static;
-    padding: 0 4px;
+  .station,
+  .frame-rail :deep(.more) {
+    position: relative;
+    inset: auto;
+    display: grid;
+    place-items: end center;
+    width: 100%;
+    height: 56px;
+    padding: 0 0 8px;
+    color: var(--rail-mid);
+    font-size: var(--text-small);
   }
   .station::before,
+  .station.here::before,
+  .frame-rail :deep(.more)::before {
+    content: '';
+    position: absolute;
+    top: 0;
+    left: calc(50% - 1px);
+    width: 2px;
+    height: 14px;
+    background: var(--rail-mid);
+  }
+  .station.here::before,
+  .frame-rail :deep(.more).here::before {
+    left: calc(50% - 2px);
+    width: 4px;
+    height: 22px;
+    background: var(--mint);
+  }
   .station.here::after {
     display: none;
   }
-  .rooms {
-    display: flex;
-    gap: 14px;
-    margin: 0;
-    padding: 0;
-  }
-  .room {
-    padding: 0;
-    border: 0;
+  .frame-rail :deep(.more).here {
+    color: var(--rail-ink);
+    font-weight: 700;
   }
 }
 </style>

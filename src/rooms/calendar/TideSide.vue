@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { weekdayTime } from '@/core/basics/format/dates';
 import EmptyState from '@/ui/kit/EmptyState.vue';
+import { useMediaQuery } from '@vueuse/core';
 import { computed } from 'vue';
 import { useCalendarStore } from '@/stores/calendar';
 import { nowIso, today } from '@/stores/now';
 import { usePlanInputsStore } from '@/stores/planInputs';
 import { useQualityStore } from '@/stores/quality';
 import { download } from '@/ui/frame/download';
+import DayList from './DayList.vue';
 import TideTable from './TideTable.vue';
 import WhatIfRow from './WhatIfRow.vue';
 
@@ -19,6 +21,8 @@ const planInputs = usePlanInputsStore();
 const quality = useQualityStore();
 const { reminderLine } = useReminders();
 const DAYS = 10;
+/** Bars of an hour need a wide screen. */
+const isNarrow = useMediaQuery('(max-width: 560px)');
 /** Reminders go into the file so far ahead. */
 const NOTE_DAYS = 60;
 const DAY_MS = 86_400_000;
@@ -66,7 +70,8 @@ function saveIcal(person: string | null): void {
     There are no orders. Add an order, and the plan works back from its due date.
   </EmptyState>
   <template v-else>
-    <TideTable :days="DAYS" />
+    <DayList v-if="isNarrow" :days="DAYS" />
+    <TideTable v-else :days="DAYS" />
     <p v-if="latest" class="sure">{{ latest }}</p>
     <WhatIfRow />
     <div class="acts no-print">

@@ -1,19 +1,15 @@
 <script setup lang="ts">
 import { clockTime, weekdayDate } from '@/core/basics/format/dates';
 import { computed, ref } from 'vue';
-import { useCalendarStore } from '@/stores/calendar';
-import { nowIso, today } from '@/stores/now';
+import { nowIso } from '@/stores/now';
 import { usePlanInputsStore } from '@/stores/planInputs';
-import { useQualityStore } from '@/stores/quality';
 import { useAddress } from '@/shared/useAddress';
 import { sayStep } from './calendarMessages';
-import { useReminders } from './useReminders';
+import { useDays } from './useDays';
 
 /** A week on one sheet, for the wall: day by day what each pair of hands does, and what is due. */
-const calendar = useCalendarStore();
 const planInputs = usePlanInputsStore();
-const quality = useQualityStore();
-const { reminderLine } = useReminders();
+const { daysFrom } = useDays();
 const weeksOn = ref(0);
 const DAYS = 7;
 /** First day of a week from now, ISO. */
@@ -35,38 +31,9 @@ useAddress({
   choose: (weeks) => (weeksOn.value = Number(weeks)),
 });
 
-/** From today on: what was due before stands today. */
-const reminders = computed(() => {
-  const last = new Date(planInputs.startMs);
-  last.setDate(last.getDate() + DAYS * (weeksOn.value + 1) - 1);
-  return quality.dueBetween(today(), nowIso(last).slice(0, 10));
-});
-const days = computed(() =>
-  Array.from({ length: DAYS }, (_, i) => {
-    const from = new Date(planInputs.startMs);
-    from.setHours(0, 0, 0, 0);
-    from.setDate(from.getDate() + i + DAYS * weeksOn.value);
-    const to = new Date(from);
-    to.setDate(to.getDate() + 1);
-    const isThen = (ms: number) => ms >= from.getTime() && ms < to.getTime();
-    const bars = calendar.bars
-      .filter(({ startMs }) => isThen(startMs))
-      .sort((a, b) => a.startMs - b.startMs);
-    return {
-      at: from.getTime(),
-      hands: planInputs.hours.map(({ name }) => ({
-        name,
-        bars: bars.filter(({ person }) => person === name),
-      })),
-      reminders: reminders.value
-        .filter(({ day }) => day === nowIso(from).slice(0, 10))
-        .map(reminderLine),
-      dues: planInputs.cover.orders
-        .map(({ order }) => order)
-        .filter(({ due }) => isThen(Date.parse(due))),
-    };
-  }),
-);
+const days = computed(() => daysFrom(DAYS * weeksOn.value, DAYS));
+type Day = (typeof days.value)[number];
+const barsOf = ({ bars }: Day, name: string) => bars.filter(({ person }) => person === name);
 const print = () => window.print();
 </script>
 
@@ -88,12 +55,16 @@ const print = () => window.print();
       <tbody>
         <tr v-for="day in days" :key="day.at">
           <th scope="row">{{ weekdayDate(day.at) }}</th>
-          <td v-for="of in day.hands" :key="of.name">
-            <div v-for="bar in of.bars" :key="bar.job + bar.step" :class="{ late: bar.isLate }">
+          <td v-for="{ name } in planInputs.hours" :key="name">
+            <div
+              v-for="bar in barsOf(day, name)"
+              :key="bar.job + bar.step"
+              :class="{ late: bar.isLate }"
+            >
               <span class="tabular">{{ clockTime(bar.startMs) }}–{{ clockTime(bar.endMs) }}</span>
               {{ bar.name }}: {{ sayStep(bar.step) }}
             </div>
-            <span v-if="of.bars.length === 0" class="quiet">–</span>
+            <span v-if="barsOf(day, name).length === 0" class="quiet">–</span>
           </td>
           <td>
             <div v-for="order in day.dues" :key="order.id">

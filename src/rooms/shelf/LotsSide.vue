@@ -159,4 +159,13 @@ useActions(() => [receive]);
   margin: 4px 0;
   font-size: var(--text-small);
 }
+@media (max-width: 560px) {
+  .row {
+    grid-template-columns: 24px minmax(0, 1fr) 76px;
+    gap: 8px;
+  }
+  .until {
+    display: none;
+  }
+}
 </style>

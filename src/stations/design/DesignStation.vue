@@ -19,6 +19,7 @@ import { useActions } from '@/ui/actions/useActions';
 import { useEver } from '@/ui/kit/useEver';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
 import PageHeader from '@/shared/PageHeader.vue';
+import ChecksBadge from './ChecksBadge.vue';
 import NoFormula from './formula/NoFormula.vue';
 
 /** Not in the first view: loaded when first needed. */
@@ -104,6 +105,7 @@ useActions(() => Object.values(acts.value));
           >{{ counted(workshop.formulas.length, 'formula') }} in this browser</template
         >
       </template>
+      <template v-if="isOpen" #badge><ChecksBadge :findings="design.findings" /></template>
       <template #actions>
         <template v-if="isOpen">
           <ActionButton :action="acts.undo" :icon="mdiUndo" />
@@ -173,5 +175,15 @@ useActions(() => Object.values(acts.value));
 .name:hover,
 .name:focus {
   border-color: var(--hairline);
+}
+@media (max-width: 560px) {
+  .name {
+    flex: 0 1 auto;
+    width: auto;
+    min-width: 60px;
+    min-height: 44px;
+    field-sizing: content;
+    font-size: var(--text-lead);
+  }
 }
 </style>

@@ -253,6 +253,7 @@ function reorder(lineIds: string[], movedId: string): void {
   margin: 10px 114px 12px 34px;
 }
 .total .figure {
+  flex: none;
   margin-left: auto;
   font-size: var(--text-headline);
 }
@@ -289,6 +290,12 @@ function reorder(lineIds: string[], movedId: string): void {
   }
   .right {
     border-left: 0;
+  }
+}
+@media (max-width: 560px) {
+  .total {
+    gap: 10px;
+    margin: 10px 8px;
   }
 }
 </style>

@@ -139,10 +139,10 @@ const readings = computed(() => {
       <thead>
         <tr>
           <th scope="col">Material</th>
-          <th scope="col">Lot</th>
+          <th scope="col" class="wide">Lot</th>
           <th scope="col" class="number">Weigh</th>
-          <th v-if="severalScales" scope="col">Scale</th>
-          <th scope="col" class="number">Rounding</th>
+          <th v-if="severalScales" scope="col" class="wide">Scale</th>
+          <th scope="col" class="number wide">Rounding</th>
           <th scope="col"><span class="visually-hidden">How to weigh</span></th>
         </tr>
       </thead>
@@ -153,6 +153,7 @@ const readings = computed(() => {
         <tr v-for="{ line, planned, material } in group.rows" :key="line.id">
           <td>
             {{ material.name }}
+            <span class="note narrow">{{ lotsOf(line.id) }}</span>
             <span v-if="planned.premix" class="note"
               >{{ formatMass(planned.targetG, 3) }}, as premix {{ planned.premix.code }}</span
             >
@@ -180,7 +181,7 @@ const readings = computed(() => {
               >The shelf is short by {{ formatMass(short.get(line.materialId) ?? 0) }}.</span
             >
           </td>
-          <td class="quiet lots">{{ lotsOf(line.id) }}</td>
+          <td class="quiet lots wide">{{ lotsOf(line.id) }}</td>
           <td class="number">
             <template v-if="planned.counted"
               ><b>{{ sayCounted(planned.counted) }}</b></template
@@ -188,10 +189,10 @@ const readings = computed(() => {
             <b v-else>{{ onScale(planned) }}</b>
             <span v-if="besideOf(planned)" class="note">{{ besideOf(planned) }}</span>
           </td>
-          <td v-if="severalScales" class="quiet lots">
+          <td v-if="severalScales" class="quiet lots wide">
             {{ planned.counted?.how ?? planned.scaleName }}
           </td>
-          <td class="number quiet">{{ signed(planned.errorPct) }}</td>
+          <td class="number quiet wide">{{ signed(planned.errorPct) }}</td>
           <td>
             <ActionMenu
               class="more"
@@ -240,11 +241,6 @@ const readings = computed(() => {
 table {
   width: 100%;
   border-collapse: collapse;
-}
-@media (max-width: 560px) {
-  .tables {
-    overflow-x: auto;
-  }
 }
 .readings {
   width: auto;
@@ -296,5 +292,24 @@ thead th {
   width: 32px;
   height: 30px;
   color: var(--mid);
+}
+.note.narrow {
+  display: none;
+}
+/* On a phone a line says what to weigh, and from which lot; the rest is on the wide screen and the sheet. */
+@media (max-width: 560px) {
+  .tables {
+    overflow-x: auto;
+  }
+  .wide {
+    display: none;
+  }
+  .note.narrow {
+    display: block;
+  }
+  .weights :deep(.more) {
+    width: 44px;
+    height: 44px;
+  }
 }
 </style>

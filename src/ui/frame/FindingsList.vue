@@ -8,7 +8,11 @@ import { useMaterials } from '@/ui/fields/materials';
 
 const { sentenceNameOf } = useMaterials();
 
-const props = defineProps<{ findings: readonly Finding[] }>();
+const props = defineProps<{
+  findings: readonly Finding[];
+  /** What stands around it is headed already. */
+  hasNoTitle?: boolean;
+}>();
 const emit = defineEmits<{ fix: [fix: Fix]; preview: [fix: Fix | null] }>();
 
 /** A few notes lie open where nothing is to mend; many wait to be asked. */
@@ -30,7 +34,7 @@ function weighable({ materialId, massG }: Fix): Fix {
 
 <template>
   <section class="findings" aria-label="Checks">
-    <h2>Checks</h2>
+    <h2 v-if="!hasNoTitle">Checks</h2>
     <p v-if="loud.length === 0" class="quiet">Everything is OK.</p>
     <ul class="plain-list">
       <li v-for="finding in loud" :key="finding.code" class="finding" :class="finding.severity">
