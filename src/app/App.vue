@@ -22,6 +22,7 @@ import { followRecent } from './search/useRecent';
 import NavRail from './frame/NavRail.vue';
 import UpdateOffer from './frame/UpdateOffer.vue';
 
+const UndoBar = defineAsyncComponent(() => import('./frame/UndoBar.vue'));
 const SearchDialog = defineAsyncComponent(() => import('./search/SearchDialog.vue'));
 const KeysDialog = defineAsyncComponent(() => import('./search/KeysDialog.vue'));
 /** Only where the browser can write into folders. */
@@ -147,6 +148,7 @@ function startsWithSample(): boolean {
     </NoticeBar>
     <SearchDialog v-if="hasSearched" v-model="isSearching" />
     <KeysDialog v-if="hasShownKeys" v-model="showsKeys" />
+    <UndoBar v-if="isPainted" />
     <FirstVisit v-if="isReady && asksFirst" />
     <div v-else-if="isReady" class="frame" :class="{ bench: isBench }">
       <NavRail v-if="!isBench" @search="isSearching = true" />

@@ -64,6 +64,11 @@ export const router = createRouter({
       name: 'workshop',
       component: () => import('@/rooms/workshop/WorkshopRoom.vue'),
     },
+    {
+      path: '/guide/:chapter?',
+      name: 'guide',
+      component: () => import('@/rooms/guide/GuideRoom.vue'),
+    },
     // As sheets printed before bear them.
     { path: '/almanac/:code', redirect: ({ params }) => ({ name: 'batch', params }) },
     { path: '/sheet/:code', redirect: ({ params }) => ({ name: 'sheet', params }) },

@@ -1,5 +1,11 @@
 <script setup lang="ts">
+import { mdiRedo, mdiUndo } from '@mdi/js';
+import { computed } from 'vue';
+import { useUndoStore } from '@/stores/undo';
+import ActionButton from '@/ui/actions/ActionButton.vue';
+import { useActions } from '@/ui/actions/useActions';
 import RoomReading from './RoomReading.vue';
+import ScreenNote from './ScreenNote.vue';
 import SaveMark from './SaveMark.vue';
 import { useScreenTitle } from './useScreenTitle';
 
@@ -9,6 +15,25 @@ const props = defineProps<{
   thing?: string;
 }>();
 const place = useScreenTitle(() => props.thing ?? '');
+const undo = useUndoStore();
+/** What was done here and has no undo of its own. */
+const undone = computed(() => [
+  ...(undo.canUndo
+    ? [{ name: `Undo: ${undo.canUndo.name}`, icon: mdiUndo, key: 'mod+z', run: () => undo.undo() }]
+    : []),
+  ...(undo.canRedo
+    ? [
+        {
+          name: `Redo: ${undo.canRedo.name}`,
+          icon: mdiRedo,
+          key: 'mod+shift+z',
+          also: 'mod+y',
+          run: () => undo.redo(),
+        },
+      ]
+    : []),
+]);
+useActions(() => undone.value);
 </script>
 
 <template>
@@ -18,13 +43,18 @@ const place = useScreenTitle(() => props.thing ?? '');
         <slot name="title"
           ><h1>{{ place?.label }}</h1></slot
         >
-        <p v-if="place" class="purpose quiet">{{ place.purpose }}</p>
+        <p v-if="place" class="purpose quiet">
+          {{ place.purpose }} <ScreenNote :key="place.route" :place="place.route" />
+        </p>
         <p class="sub quiet"><slot name="sub" /> <SaveMark /></p>
       </div>
       <slot name="badge" />
       <RoomReading class="room-now" />
     </div>
-    <div v-if="$slots.actions" class="actions no-print"><slot name="actions" /></div>
+    <div v-if="$slots.actions || undone.length" class="actions no-print">
+      <ActionButton v-for="one in undone" :key="one.name" :action="one" :icon="one.icon" />
+      <slot name="actions" />
+    </div>
   </header>
 </template>
 

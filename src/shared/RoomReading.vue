@@ -51,6 +51,9 @@ function open(): void {
   cursor: pointer;
 }
 .line {
+  display: flex;
+  align-items: baseline;
+  gap: 5px;
   font-size: var(--text-plain);
 }
 .figure {
@@ -59,10 +62,6 @@ function open(): void {
 @media (max-width: 560px) {
   .reading {
     align-content: center;
-  }
-  .line {
-    display: flex;
-    gap: 6px;
   }
   .reading .quiet,
   .word {

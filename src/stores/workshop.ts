@@ -28,6 +28,16 @@ import { debounced } from './debounce';
 import { sampleWays } from './sample';
 import { useSavingStore } from './saving';
 
+/** One record as it was before a hand wrote it, and as it is after. */
+export interface Write {
+  readonly of: CollectionName;
+  readonly id: string;
+  /** Null where it was not there. */
+  readonly before: RecordOf<CollectionName> | null;
+  /** Null where it is gone. */
+  readonly after: RecordOf<CollectionName> | null;
+}
+
 /** Everything stored, in memory: the lists all screens read, and the few ways to change them. */
 export const useWorkshopStore = defineStore('workshop', () => {
   const saving = useSavingStore();
@@ -233,9 +243,17 @@ export const useWorkshopStore = defineStore('workshop', () => {
     };
   }
 
+  /** Told of every record that a hand writes or removes, before it is. */
+  let written: ((write: Write) => void) | null = null;
+  const onWrite = (listener: (write: Write) => void) => (written = listener);
+  const find = <K extends CollectionName>(name: K, id: string): RecordOf<K> | null =>
+    (records.value[name] as readonly RecordOf<K>[]).find((one) => one.id === id) ?? null;
+
   /** Adds records or puts them in place of those with their ids. */
   function put<K extends CollectionName>(name: K, changed: readonly RecordOf<K>[]): void {
     if (changed.length === 0) return;
+    for (const after of changed)
+      written?.({ of: name, id: after.id, before: find(name, after.id), after });
     // Given to the database first: it works while the screen is drawn again.
     session?.put(name, changed);
     records.value = overlaid(records.value, name, changed);
@@ -255,6 +273,10 @@ export const useWorkshopStore = defineStore('workshop', () => {
 
   function remove(name: CollectionName, ids: readonly string[]): void {
     if (ids.length === 0) return;
+    for (const id of ids) {
+      const before = find(name, id);
+      if (before) written?.({ of: name, id, before, after: null });
+    }
     records.value = without(records.value, name, ids);
     if (name === 'batches') forget(ids);
     session?.remove(name, ids);
@@ -350,6 +372,8 @@ export const useWorkshopStore = defineStore('workshop', () => {
     usesPracticeScale,
     load,
     put,
+    onWrite,
+    find,
     remove,
     putFormula,
     pullFormula,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useId, useTemplateRef, watch } from 'vue';
+import { useRoute } from 'vue-router';
 import { entry, type Entry, type EntryKind } from '@/core/workshop/search/entry';
 import { SearchIndex } from '@/core/workshop/search/searchIndex';
 import { useWay } from '@/shared/useAddress';
@@ -8,7 +9,7 @@ import { useWorkshopStore } from '@/stores/workshop';
 import { isMac, shownKey } from '@/ui/actions/keys';
 import { useAllActions, type Action } from '@/ui/actions/useActions';
 import { useRecent } from './useRecent';
-import { screenEntries, wayTo } from './ways';
+import { entryAt, screenEntries, wayTo } from './ways';
 
 /** One search over what is stored, the screens, and all that can be done on the one in view. */
 const isOpen = defineModel<boolean>({ required: true });
@@ -29,10 +30,14 @@ const KINDS: Readonly<Record<EntryKind, string>> = {
   mold: 'Mold',
   test: 'Test',
   guide: 'Guide',
+  action: 'Do',
 };
 const MOST_ACTIONS = 8;
 const MOST_SCREENS = 5;
 
+const route = useRoute();
+/** What is open already is not offered. */
+const openId = computed(() => entryAt(route, workshop));
 const query = ref('');
 const at = ref(0);
 const listId = useId();
@@ -50,7 +55,8 @@ interface Row {
 const actions = computed(() => {
   const byName = new Map<string, Action>();
   for (const action of all.value)
-    if (action.isOff !== true && !byName.has(action.name)) byName.set(action.name, action);
+    if (action.isOff !== true && action.also !== '/' && !byName.has(action.name))
+      byName.set(action.name, action);
   return byName;
 });
 const rowOfAction = (action: Action): Row => ({
@@ -73,7 +79,7 @@ const few = computed(() => {
   const index = new SearchIndex();
   index.update([
     ...screenEntries(workshop),
-    ...[...actions.value.keys()].map((name) => entry('guide', `action/${name}`, { title: name })),
+    ...[...actions.value.keys()].map((name) => entry('action', name, { title: name })),
   ]);
   return index;
 });
@@ -81,14 +87,17 @@ const rows = computed<readonly Row[]>(() => {
   const text = query.value.trim();
   if (text === '')
     return [
-      ...recent.value.flatMap((id) => search.get(id) ?? []).map(rowOf),
+      ...recent.value
+        .filter((id) => id !== openId.value)
+        .flatMap((id) => search.get(id) ?? [])
+        .map(rowOf),
       ...[...actions.value.values()].map(rowOfAction),
     ];
   const found = few.value.find(text, 0);
   const named = found.flatMap(({ kind, title }) =>
-    kind === 'screen' ? [] : (actions.value.get(title) ?? []),
+    kind === 'action' ? (actions.value.get(title) ?? []) : [],
   );
-  const screens = found.filter(({ kind }) => kind === 'screen').slice(0, MOST_SCREENS);
+  const screens = found.filter(({ kind }) => kind !== 'action').slice(0, MOST_SCREENS);
   return [
     ...askedFor(text).map(rowOfAction),
     ...named.slice(0, MOST_ACTIONS).map(rowOfAction),

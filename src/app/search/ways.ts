@@ -1,6 +1,7 @@
 import type { RouteLocationNormalized, RouteLocationRaw } from 'vue-router';
 import { entry, type Entry } from '@/core/workshop/search/entry';
 import { findBySlug, shortId, slugOf, toBatch, toFormula, toLot } from '@/shared/addresses';
+import { CHAPTERS } from '@/shared/guide';
 import { ROOMS, SIDES, STATIONS } from '@/shared/places';
 import type { useWorkshopStore } from '@/stores/workshop';
 
@@ -32,6 +33,7 @@ export function wayTo({ kind, key, title }: Entry, workshop: Workshop): RouteLoc
       };
     case 'test':
       return { name: 'test', params: { test: shortId(key) } };
+    case 'action':
     case 'guide':
       return { name: 'guide', params: { chapter: key } };
   }
@@ -50,7 +52,10 @@ export function screenEntries(workshop: Workshop): readonly Entry[] {
           entry('screen', `${route}/${value}`, { title: word, detail: place?.label ?? '' }),
         );
   });
-  return [...places, ...sides];
+  const chapters = CHAPTERS.map(({ slug, title }) =>
+    entry('guide', slug, { title, words: 'guide help' }),
+  );
+  return [...places, ...sides, ...chapters];
 }
 const WITHIN: Readonly<Record<string, string>> = { formula: 'design' };
 

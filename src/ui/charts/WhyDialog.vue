@@ -13,6 +13,11 @@ const isOpen = defineModel<boolean>({ required: true });
     :width="560"
   >
     <p v-for="line in why" :key="line">{{ line }}</p>
-    <template #actions><v-btn @click="isOpen = false">Close</v-btn></template></AppDialog
+    <template #actions>
+      <v-btn variant="text" :to="{ name: 'guide', params: { chapter: 'results' } }"
+        >Read the guide</v-btn
+      >
+      <v-btn @click="isOpen = false">Close</v-btn>
+    </template></AppDialog
   >
 </template>

@@ -10,6 +10,7 @@ export const ENTRY_KINDS = [
   'mold',
   'test',
   'guide',
+  'action',
 ] as const;
 export type EntryKind = (typeof ENTRY_KINDS)[number];
 
