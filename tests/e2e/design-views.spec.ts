@@ -31,7 +31,7 @@ test('a rebalance is offered, drawn, taken, and one undo takes it back', async (
 test('wishes that clash are named, and letting go of one settles it', async ({ page }) => {
   for (const name of ['Baking soda', 'Citric acid, anhydrous'])
     await page.getByRole('button', { name: `Lock ${name}` }).click();
-  await page.getByRole('button', { name: /^Embed/ }).click();
+  await page.getByRole('tab', { name: /^Embed/ }).click();
   for (const name of ['Baking soda', 'Citric acid, anhydrous'])
     await page.getByRole('button', { name: `Lock ${name}` }).click();
   await look(page, 'Rebalance');

@@ -2,7 +2,15 @@
 import { toBatch } from '@/shared/addresses';
 import { useNow, useWakeLock } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
-import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue';
+import {
+  computed,
+  defineAsyncComponent,
+  nextTick,
+  onMounted,
+  ref,
+  useTemplateRef,
+  watch,
+} from 'vue';
 import { useRouter } from 'vue-router';
 import { warningsAtStep } from '@/core/results/evaluation/warnings';
 import { materialById } from '@/core/matter/materials/catalog';
@@ -20,14 +28,19 @@ import RoomDialog from '@/shared/RoomDialog.vue';
 import { useScreenTitle } from '@/shared/useScreenTitle';
 import { formatMinutes } from '@/core/basics/format/durations';
 import { formatPercent } from '@/core/basics/format/numbers';
-import { formatTemp } from '@/core/basics/format/quantities';
+import { formatMass, formatTemp } from '@/core/basics/format/quantities';
 import AddDialog from './AddDialog.vue';
 import BenchHands from './BenchHands.vue';
 import BenchProgress from './BenchProgress.vue';
 import BenchWays from './BenchWays.vue';
 import OtherBowls from './OtherBowls.vue';
 import { useClockJump } from './useClockJump';
+import { useActions } from '@/ui/actions/useActions';
+import { useEver } from '@/ui/kit/useEver';
+import { say, useSound } from './sound/useSound';
 import { STEPS } from './steps';
+
+const SoundDialog = defineAsyncComponent(() => import('./sound/SoundDialog.vue'));
 
 const props = defineProps<{ batch: Batch; step: BenchStep }>();
 const bench = useBenchStore();
@@ -78,6 +91,24 @@ watch(
     if (!document.activeElement?.closest('input')) heading.value?.focus();
   },
 );
+
+const isSounding = ref(false);
+const hasSounded = useEver(isSounding);
+const { silence, sayAgain } = useSound();
+watch(
+  () => props.step.id,
+  () => {
+    const { step } = props;
+    const weight = step.kind === 'weigh' ? ` ${formatMass(step.targetG)}.` : '';
+    say(`${step.title}.${weight} ${step.note}`);
+  },
+  { immediate: true },
+);
+useActions(() => [
+  { name: 'Sound, voice and pedal', key: 'y', run: () => (isSounding.value = true) },
+  { name: 'Say it again', key: 'v', run: sayAgain },
+  { name: 'Silence everything', key: 'z', run: silence },
+]);
 
 async function leave(): Promise<void> {
   bench.pause();
@@ -134,7 +165,9 @@ function keepRoom(air: { readonly humidityPct: number; readonly tempC: number })
       @add="isAdding = true"
       @room="isReadingRoom = true"
       @leave="leave"
+      @sound="isSounding = true"
     />
+    <SoundDialog v-if="hasSounded" v-model="isSounding" />
     <AddDialog v-model="isAdding" :batch="batch" />
     <RoomDialog v-model="isReadingRoom" @kept="keepRoom" />
   </div>

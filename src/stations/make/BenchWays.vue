@@ -15,7 +15,7 @@ import { useActions } from '@/ui/actions/useActions';
 
 /** What can be done at any step, by the same keys everywhere. */
 const props = defineProps<{ batch: Batch; step: BenchStep }>();
-const emit = defineEmits<{ add: []; room: []; leave: [] }>();
+const emit = defineEmits<{ add: []; room: []; leave: []; sound: [] }>();
 const bench = useBenchStore();
 const { isFullscreen, isSupported, toggle } = useFullscreen();
 
@@ -85,6 +85,7 @@ useActions(() => [
     <button v-if="ahead > 1" type="button" @click="askAll">All as planned <kbd>M</kbd></button>
     <button type="button" @click="skip">Skip this step <kbd>K</kbd></button>
     <button v-if="isSupported" type="button" @click="toggle">{{ fullScreen }} <kbd>F</kbd></button>
+    <button type="button" @click="emit('sound')">Sound and voice <kbd>Y</kbd></button>
     <button type="button" @click="emit('leave')">Leave the bench <kbd>L</kbd></button>
   </nav>
   <AppDialog

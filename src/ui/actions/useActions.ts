@@ -1,4 +1,5 @@
 import { computed, onScopeDispose, shallowReactive, type ComputedRef } from 'vue';
+import { meantBy } from './pedal';
 import { isMac, keyOf, shownKey, type Key } from './keys';
 
 /** Something that can be done on the screen in view: its button, its key, its line in the search and in the list of keys. */
@@ -65,7 +66,8 @@ function stop(): void {
 }
 
 function actionsOf(event: KeyboardEvent): readonly Action[] {
-  const key = keyOf(event);
+  const sent = keyOf(event);
+  const key = sent === null ? null : meantBy(sent);
   if (key === null || isTyping(event.target as HTMLElement, key)) return [];
   return [...shown]
     .reverse()

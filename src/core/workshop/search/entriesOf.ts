@@ -76,7 +76,8 @@ function ofBatch({
   return entry('batch', id, {
     title: code,
     detail: `${formulaName}, ${shortDate(startedAt)}`,
-    words: `${formulaName} ${code.replace(/-0*/g, '')}`,
+    // Typed without its dash, or as a bare number.
+    words: `${code.replace(/-0*/g, '')} ${code.replace(/^\D*0*/, '')}`,
     atMs: Date.parse(startedAt),
   });
 }

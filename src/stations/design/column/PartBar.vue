@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AppTabs from '@/ui/kit/AppTabs.vue';
 import { mdiPlus } from '@mdi/js';
 import { computed } from 'vue';
 import { PART_KINDS } from '@/core/formula/model/kinds';
@@ -67,22 +68,25 @@ function act(action: string): void {
   const added = next.parts.at(-1);
   if (added) emit('choose', added.id);
 }
+const tabs = computed(() =>
+  props.body.parts.map((part) => ({
+    value: part.id,
+    word: `${part.name} ${formatMass(partMassG(part))}`,
+  })),
+);
 </script>
 
 <template>
-  <div class="parts" role="group" aria-label="Sections">
-    <button
-      v-for="entry in body.parts"
-      :key="entry.id"
-      type="button"
-      class="part"
-      :aria-pressed="entry.id === chosenId"
-      @click="emit('choose', entry.id)"
-    >
-      {{ entry.name }} <span class="tabular">{{ formatMass(partMassG(entry)) }}</span>
-    </button>
+  <div class="parts">
+    <AppTabs
+      :model-value="chosenId"
+      :items="tabs"
+      label="Sections"
+      class="tabs"
+      @update:model-value="(id) => emit('choose', id)"
+    />
     <ActionMenu
-      class="part add"
+      class="add"
       aria-label="Add or remove a section"
       title="Add or remove a section"
       :items="actions"
@@ -96,25 +100,15 @@ function act(action: string): void {
 <style scoped>
 .parts {
   display: flex;
-  flex-wrap: wrap;
-  gap: 4px 16px;
+  gap: 16px;
   margin: -8px 0 10px;
 }
-.parts :deep(.part) {
-  min-height: 36px;
-  border: 0;
-  border-bottom: 3px solid transparent;
-  background: none;
-  color: var(--mid);
-  font: inherit;
-  cursor: pointer;
-}
-.parts :deep(.part[aria-pressed='true']) {
-  border-color: var(--verdigris);
-  color: var(--ink);
-  font-weight: 700;
+.tabs {
+  min-width: 0;
 }
 .parts :deep(.add) {
+  flex: none;
+  min-height: 44px;
   color: var(--verdigris);
 }
 </style>

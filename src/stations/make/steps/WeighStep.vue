@@ -18,6 +18,8 @@ import { sayCounted } from '@/core/work/weighing/counted';
 import { useBenchStore } from '@/stores/bench';
 import PourBar from '../PourBar.vue';
 import { sayScale } from '../scaleMessages';
+import { pourBeep } from '@/devices/pourBeep';
+import { usePourTone } from '../sound/useSound';
 import { useActions } from '@/ui/actions/useActions';
 import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
 import { useScale } from '../useScale';
@@ -142,8 +144,13 @@ function scaleUp(): void {
   if (massG !== null) bench.scaleUp(props.step, massG, by());
 }
 
+usePourTone(() =>
+  isLive.value && !isTyped.value
+    ? pourBeep(reading.value.massG, props.step.targetG, props.step.toleranceG)
+    : null,
+);
 useActions(() => [
-  { name: 'Weighed, next', key: 'space', run: next },
+  { name: said.value, key: 'space', run: next },
   { name: 'Pour', key: 'p', run: startPour, release: scale.stopPouring },
   { name: 'Set the scale to zero', key: 't', run: scale.tare },
   { name: 'Too much', key: 'o', run: ask },
