@@ -17,6 +17,9 @@ import { USUAL_SMALL_MEASURES } from '../src/core/formula/reading/massOfMeasures
 import { readRecipe } from '../src/core/formula/reading/readRecipe';
 import { WRITTEN_PAGES } from '../tests/fixtures/writtenPages';
 import { findLots, findable } from '../src/core/workshop/shelf/findLots';
+import { entriesOf } from '../src/core/workshop/search/entriesOf';
+import { entry } from '../src/core/workshop/search/entry';
+import { SearchIndex } from '../src/core/workshop/search/searchIndex';
 import { lotMoves, stockLeft } from '../src/core/workshop/shelf/stock';
 import type { Lot } from '../src/core/workshop/shelf/lot';
 import { simulateSpread } from '../src/core/work/spread/simulate';
@@ -61,6 +64,28 @@ const page60 = WRITTEN_PAGES.slice(3, 14)
   .slice(0, 59)
   .join('\n');
 let typed = 0;
+const searched = new SearchIndex();
+searched.update([
+  ...entriesOf({
+    catalog: SHIPPED,
+    formulas: [],
+    batches: [],
+    past: [],
+    lots: shelf,
+    units: [],
+    orders: [],
+    molds: [],
+    trials: [],
+  }),
+  ...Array.from({ length: 10_000 }, (_, i) =>
+    entry('batch', String(i), {
+      title: `QL-${String(i).padStart(4, '0')}`,
+      detail: 'Quince Lantern, Nov 29, 2026',
+      words: `ql${i} ${i}`,
+      atMs: i * 3_600_000,
+    }),
+  ),
+]);
 
 const bench = new Bench({ time: 800 })
   .add('rebalance, 25 lines, every window, three wishes', () =>
@@ -77,6 +102,9 @@ const bench = new Bench({ time: 800 })
     planScale(long, USUAL_REQUEST, TWO_SCALES),
   )
   .add('search 2,000 materials as one types', () => searchMaterials(large, 'lav'))
+  .add('one search over 10,000 batches as one types', () =>
+    searched.find(`quinse ${(typed = (typed + 1) % 900) + 1}`, 0),
+  )
   .add('find among 10,000 lots as one types', () =>
     findLots(lots, 'lav 12', 'all', left, '2026-06-01'),
   )

@@ -77,7 +77,7 @@ function ofBatch({
     title: code,
     detail: `${formulaName}, ${shortDate(startedAt)}`,
     // Typed without its dash, or as a bare number.
-    words: `${code.replace(/-0*/g, '')} ${code.replace(/^\D*0*/, '')}`,
+    words: `${code.replaceAll('-', '')} ${code.replace(/-0*/g, '')} ${code.replace(/^\D*0*/, '')}`,
     atMs: Date.parse(startedAt),
   });
 }

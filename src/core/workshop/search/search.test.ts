@@ -24,6 +24,7 @@ describe('the search of a workshop', () => {
     ['sail house', 'order', 'Sail house'],
     ['QL-011', 'batch', 'QL-011'],
     ['ql11', 'batch', 'QL-011'],
+    ['ql011', 'batch', 'QL-011'],
     ['quince lantern 11', 'batch', 'QL-011'],
     ['REO-251026', 'lot', 'REO-251026'],
   ])('finds %s first', (query, kind, title) => {
