@@ -17,9 +17,9 @@ import { USUAL_SMALL_MEASURES } from '../src/core/formula/reading/massOfMeasures
 import { readRecipe } from '../src/core/formula/reading/readRecipe';
 import { WRITTEN_PAGES } from '../tests/fixtures/writtenPages';
 import { findLots, findable } from '../src/core/workshop/shelf/findLots';
-import { entriesOf } from '../src/core/workshop/search/entriesOf';
-import { entry } from '../src/core/workshop/search/entry';
-import { SearchIndex } from '../src/core/workshop/search/searchIndex';
+import { entriesOf } from '../src/core/search/entriesOf';
+import { entry } from '../src/core/search/entry';
+import { SearchIndex } from '../src/core/search/searchIndex';
 import { lotMoves, stockLeft } from '../src/core/workshop/shelf/stock';
 import type { Lot } from '../src/core/workshop/shelf/lot';
 import { simulateSpread } from '../src/core/work/spread/simulate';

@@ -29,7 +29,7 @@ export const NOTES: Readonly<Record<string, PlaceNote>> = {
     chapter: 'results',
   },
   scale: {
-    what: 'Scale turns a formula into a batch: how many pieces, in which mold, and what each line weighs on your scale.',
+    what: 'Scale turns a formula into a batch. It says how many pieces, in which mold, and what each line weighs.',
     first:
       'First say how many pieces you want and which mold you use. Look at the lots each line comes from. Then start the batch.',
     chapter: 'plan',

@@ -1,8 +1,8 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
-import { entriesOf } from '@/core/workshop/search/entriesOf';
-import type { Entry } from '@/core/workshop/search/entry';
-import { SearchIndex } from '@/core/workshop/search/searchIndex';
+import { entriesOf } from '@/core/search/entriesOf';
+import type { Entry } from '@/core/search/entry';
+import { SearchIndex } from '@/core/search/searchIndex';
 import { nowIso } from './now';
 import { useWorkshopStore } from './workshop';
 

@@ -21,16 +21,44 @@ const FirstReading = defineAsyncComponent(
 );
 const canShare = 'showDirectoryPicker' in window;
 /** One plain recipe of each family, to see what becomes of it. */
-const EXAMPLES: Readonly<Record<Family, string>> = {
-  'bath-bomb':
-    'Bath bombs\n2 cups baking soda\n1 cup citric acid\n2 tbsp almond oil\n20 drops lavender oil\nwitch hazel, spray until it holds\nMakes 6',
-  'shower-steamer':
-    'Shower steamers\n300 g baking soda\n150 g citric acid\n30 g cornstarch\n6 g menthol crystals\n3 g eucalyptus oil\n10 squirts alcohol\nMakes 8',
-  'fizzing-salts':
-    'Fizzing salts\n500 g Epsom salt\n100 g sea salt\n60 g baking soda\n30 g citric acid\n1 tbsp jojoba oil',
-  'cleaning-fizzy':
-    'Toilet fizzies\n2 cups baking soda\n3/4 cup citric acid\n1 tbsp SLSA\n20 drops lemon oil\nMakes 12',
+const EXAMPLES: Readonly<Record<Family, readonly string[]>> = {
+  'bath-bomb': [
+    'Bath bombs',
+    '2 cups baking soda',
+    '1 cup citric acid',
+    '2 tbsp almond oil',
+    '20 drops lavender oil',
+    'witch hazel, spray until it holds',
+    'Makes 6',
+  ],
+  'shower-steamer': [
+    'Shower steamers',
+    '300 g baking soda',
+    '150 g citric acid',
+    '30 g cornstarch',
+    '6 g menthol crystals',
+    '3 g eucalyptus oil',
+    '10 squirts alcohol',
+    'Makes 8',
+  ],
+  'fizzing-salts': [
+    'Fizzing salts',
+    '500 g Epsom salt',
+    '100 g sea salt',
+    '60 g baking soda',
+    '30 g citric acid',
+    '1 tbsp jojoba oil',
+  ],
+  'cleaning-fizzy': [
+    'Toilet fizzies',
+    '2 cups baking soda',
+    '3/4 cup citric acid',
+    '1 tbsp SLSA',
+    '20 drops lemon oil',
+    'Makes 12',
+  ],
 };
+const exampleOf = (family: Family) => EXAMPLES[family].join('\n');
 
 const page = ref('');
 const problem = ref('');
@@ -89,7 +117,7 @@ async function openFile([file]: readonly File[]): Promise<void> {
       <textarea
         v-model="page"
         aria-label="Recipe as written"
-        :placeholder="EXAMPLES['bath-bomb']"
+        :placeholder="exampleOf('bath-bomb')"
         rows="9"
         spellcheck="false"
       />
@@ -132,7 +160,7 @@ async function openFile([file]: readonly File[]): Promise<void> {
         </p>
         <h3>Try an example</h3>
         <p class="examples">
-          <v-btn v-for="family in FAMILIES" :key="family" @click="page = EXAMPLES[family]">{{
+          <v-btn v-for="family in FAMILIES" :key="family" @click="page = exampleOf(family)">{{
             FAMILY_WORDS[family]
           }}</v-btn>
         </p>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useId, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import { entry, type Entry, type EntryKind } from '@/core/workshop/search/entry';
-import { SearchIndex } from '@/core/workshop/search/searchIndex';
+import { entry, type Entry, type EntryKind } from '@/core/search/entry';
+import { SearchIndex } from '@/core/search/searchIndex';
 import { useWay } from '@/shared/useAddress';
 import { useSearchStore } from '@/stores/search';
 import { useWorkshopStore } from '@/stores/workshop';

@@ -1,5 +1,5 @@
 import type { RouteLocationNormalized, RouteLocationRaw } from 'vue-router';
-import { entry, type Entry } from '@/core/workshop/search/entry';
+import { entry, type Entry } from '@/core/search/entry';
 import { findBySlug, shortId, slugOf, toBatch, toFormula, toLot } from '@/shared/addresses';
 import { CHAPTERS } from '@/shared/guide';
 import { ROOMS, SIDES, STATIONS } from '@/shared/places';

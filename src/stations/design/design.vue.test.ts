@@ -42,6 +42,14 @@ const massOf = (materialId: string) =>
   allLines(now().body).reduce((sum, l) => (l.materialId === materialId ? sum + l.massG : sum), 0);
 const says = () => page().text();
 
+/** The station with its bench, which is loaded when a formula is open. */
+async function openStation() {
+  const station = shop.show(DesignStation);
+  await vi.waitUntil(() => station.find('.bench').exists());
+  await flushPromises();
+  return station;
+}
+
 describe('a formula in hand', () => {
   it('is named, and never by nothing', async () => {
     inHand();
@@ -57,7 +65,7 @@ describe('a formula in hand', () => {
 
   it('takes grams, cups and shares as they are typed, and undoes each by keys', async () => {
     inHand();
-    const station = shop.show(DesignStation);
+    const station = await openStation();
     const grams = field(station, 'Weight of Cornstarch');
     await grams.trigger('focus');
     await grams.setValue('55');
@@ -84,7 +92,7 @@ describe('a formula in hand', () => {
 
   it('keeps its undo from a field that is being typed in', async () => {
     inHand();
-    const station = shop.show(DesignStation);
+    const station = await openStation();
     const grams = field(station, 'Weight of Cornstarch');
     await grams.setValue('55');
     await grams.trigger('blur');
@@ -96,7 +104,7 @@ describe('a formula in hand', () => {
 
   it('mends what stands out with one press', async () => {
     inHand(bodyFrom('400 g baking soda\n200 g citric acid'));
-    const station = shop.show(DesignStation);
+    const station = await openStation();
     const cure = station.find('button.fix');
     const before = totalMassG(now().body);
     await cure.trigger('click');
@@ -106,7 +114,7 @@ describe('a formula in hand', () => {
 
   it('locks a line, and frees it again', async () => {
     inHand();
-    const station = shop.show(DesignStation);
+    const station = await openStation();
     const lock = button(station, 'Lock Cornstarch');
     expect(lock.attributes('aria-pressed')).toBe('false');
     await lock.trigger('click');

@@ -17,7 +17,7 @@ export function keyOf({ key, ctrlKey, metaKey, shiftKey, altKey }: Pressed): Key
   if (altKey) return null;
   const plain = key === ' ' ? 'space' : key.toLowerCase();
   if (!ctrlKey && !metaKey) return plain;
-  return `mod+${shiftKey ? 'shift+' : ''}${plain}`;
+  return ['mod', ...(shiftKey ? ['shift'] : []), plain].join('+');
 }
 
 const NAMES: Readonly<Record<string, string>> = { space: 'space', shift: 'Shift' };

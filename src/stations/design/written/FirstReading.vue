@@ -42,6 +42,11 @@ const aside = computed(() => {
     .filter(({ id }) => !shown.has(id))
     .map((unread) => ({ key: unread.id, number: unread.line, line: null, unread, note: '' }));
 });
+const sizeSaid = computed(() => {
+  const each = formatMass(judged.value?.pieceG ?? 0);
+  const pieces = body.value?.yieldPieces;
+  return pieces ? `${counted(pieces, 'piece')} of ${each}` : `Each piece ${each}`;
+});
 const problem = computed(() => {
   if (!result.value.ok) return result.value.problem.message;
   return asksForming.value ? 'Choose how you shape the pieces first.' : '';
@@ -102,10 +107,8 @@ const choose = (value: Method) => (chosen.value = { ...chosen.value, method: val
         <PieceCut v-if="anatomy" :anatomy="anatomy" :is-loose="body.method === 'loose'" />
         <ul class="plain-list says" role="status">
           <li>
-            <b
-              >{{ body.yieldPieces ? counted(body.yieldPieces, 'piece') : 'One piece' }} of
-              {{ formatMass(judged.pieceG) }}</b
-            >, {{ describeMold(judged.mold) }}
+            <b>{{ sizeSaid }}</b>
+            <span> {{ describeMold(judged.mold) }}</span>
           </li>
           <li>{{ traceSentence(judged, judged.conditions.tub.tempC) }}</li>
           <li v-for="finding in verdict" :key="finding.code" class="found">

@@ -35,7 +35,7 @@ function sayAgain(): void {
   const isSaid = speak(spoken(lastSaid), sound.value.volume);
   problem.value = isSaid
     ? ''
-    : 'This device has no English voice of its own. Add one in its settings, or work by eye.';
+    : 'This device has no English voice. Add one in its settings, or work by eye.';
 }
 
 /** A tone for the pouring hand, while the calling step is in view. */

@@ -10,8 +10,8 @@ import type { Order } from '@/core/goods/orders/schema';
 import { UNIT_WORDS } from '@/core/goods/products/messages';
 import type { SaleUnit } from '@/core/goods/products/schema';
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
-import type { ShelfMold } from '../shelf/tool';
-import type { Lot } from '../shelf/lot';
+import type { ShelfMold } from '@/core/workshop/shelf/tool';
+import type { Lot } from '@/core/workshop/shelf/lot';
 import { entry, type Entry } from './entry';
 
 /** Records that the search goes through. */

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { SAMPLE, SAMPLE_CATALOG, sampleBatch } from '../../../../tests/fixtures/sample';
+import { SAMPLE, SAMPLE_CATALOG, sampleBatch } from '../../../tests/fixtures/sample';
 import { entriesOf } from './entriesOf';
 import { entry, type Entry } from './entry';
 import { SearchIndex } from './searchIndex';
