@@ -70,7 +70,8 @@ export default {
     },
     {
       name: 'core-knows-no-screen-and-no-store',
-      comment: 'zod, for rebalance quadprog, for the search minisearch: the packages core may use, as they are pure',
+      comment:
+        'zod, for rebalance quadprog, for the search minisearch: the packages core may use, as they are pure',
       severity: 'error',
       from: { path: at('core'), pathNot: '\\.test\\.ts$' },
       to: {
