@@ -68,6 +68,9 @@ test('the door', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByRole('button', { name: 'Skip for now' })).toBeVisible();
   await scan(page);
+  await page.getByRole('button', { name: 'shower steamer' }).click();
+  await expect(page.getByText('How do you shape them?')).toBeVisible();
+  await scan(page);
   await page.getByRole('button', { name: 'Skip for now' }).click();
   await expect(page.getByText('No formula yet')).toBeVisible();
   await scan(page);
@@ -99,6 +102,8 @@ for (const [which, views] of [
       ['/shelf/to-buy', 'Batches to make'],
       ['/almanac', '30 batches'],
       ['/workshop', 'Everything stays in this browser'],
+      ['/guide', 'Chapter 1 of 10'],
+      ['/nowhere', 'There is nothing at'],
     ],
   ],
 ] as const)
@@ -113,6 +118,29 @@ for (const [which, views] of [
         await scan(page);
       });
   });
+
+test('the search, the keys, the checks and the sound of the bench', async ({ page }) => {
+  await page.goto(SAMPLE_URL);
+  await expect(page.getByLabel('Formula name')).toBeVisible();
+  await page.keyboard.press('Control+k');
+  await page.getByRole('combobox', { name: /^Search, or/ }).fill('quince');
+  await expect(page.getByRole('listbox', { name: 'Found' })).toContainText('QL-011');
+  await scan(page, '[role=dialog]');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys of this screen' })).toBeVisible();
+  await scan(page, '[role=dialog]');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.keyboard.press('c');
+  await expect(page.getByRole('dialog', { name: 'Checks' })).toBeVisible();
+  await scan(page, '[role=dialog]');
+  await page.goto(`${SAMPLE_URL}/scale`);
+  await page.getByRole('button', { name: 'Start this batch' }).click();
+  await expect(stepTitle(page)).toHaveText('The room');
+  await page.keyboard.press('y');
+  await expect(page.getByRole('dialog', { name: 'Sound, voice and pedal' })).toBeVisible();
+  await scan(page, '[role=dialog]');
+});
 
 test('what stands behind a label', async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/pack`);

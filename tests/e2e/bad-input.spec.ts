@@ -161,6 +161,8 @@ test('an unknown address and an unknown batch lead back', async ({ page }) => {
     await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
     expect(new URL(page.url()).pathname).toBe(path);
   }
+  await page.goto(`${SAMPLE_URL}/batches/QL-11`);
+  await expect(page.getByRole('link', { name: 'QL-011' })).toBeVisible();
   await page.getByRole('link', { name: 'Open Design' }).click();
   await expect(page.getByLabel('Formula name')).toBeVisible();
 });
