@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { findBySlug, slugOf, wordsOf } from './addresses';
+import { plainWords } from '@/core/basics/format/plainWords';
+import { findBySlug, slugOf } from './addresses';
 
 const LANTERN = { id: '3f9a2c11-0000-4000-8000-000000000000', name: 'Quince Lantern' };
 const OTHER = { id: '77aa0000-0000-4000-8000-000000000000', name: 'Ebb Glass' };
@@ -39,7 +40,7 @@ describe('an address of a record', () => {
         const slug = slugOf(one);
         expect(slug).toMatch(/^[\p{L}\p{N}-]+$/u);
         expect(findBySlug(slug, [one])).toBe(one);
-        expect(wordsOf(slug).join('-')).toBe(slug);
+        expect(plainWords(slug).join('-')).toBe(slug);
       }),
       { seed: 7 },
     );

@@ -1,3 +1,4 @@
+import { plainWords } from '@/core/basics/format/plainWords';
 import type { RouteLocationRaw } from 'vue-router';
 
 /** So many letters of an id tell two things of one name apart. */
@@ -9,7 +10,7 @@ export const shortId = (id: string): string => id.slice(0, SHORT_ID);
 
 /** What a record is called in an address: `quince-lantern-3f9a2c`, its name for the eye and the start of its id for the rest. */
 export function slugOf({ id, name }: { readonly id: string; readonly name: string }): string {
-  const words = wordsOf(name).join('-').slice(0, LONGEST_SLUG).replace(/-$/, '');
+  const words = plainWords(name).join('-').slice(0, LONGEST_SLUG).replace(/-$/, '');
   const short = id.slice(0, ID_LETTERS);
   return words === '' ? short : `${words}-${short}`;
 }
@@ -24,22 +25,11 @@ export function findBySlug<T extends { readonly id: string; readonly name: strin
 ): T | null {
   const short = slug.split('-').at(-1) ?? '';
   const byId = list.filter(({ id }) => id === slug || id.slice(0, ID_LETTERS) === short);
-  const typed = wordsOf(slug).join(' ');
+  const typed = plainWords(slug).join(' ');
   const named = (byId.length > 0 ? byId : list).filter(
-    (one) => slugOf(one) === slug || wordsOf(one.name).join(' ') === typed,
+    (one) => slugOf(one) === slug || plainWords(one.name).join(' ') === typed,
   );
   return byId.length === 1 ? (byId[0] ?? null) : named.length === 1 ? (named[0] ?? null) : null;
-}
-
-/** Words of a name as an address may bear them: letters and figures of any script, small. */
-export function wordsOf(text: string): readonly string[] {
-  return (
-    text
-      .normalize('NFKD')
-      .replace(/\p{M}/gu, '')
-      .toLocaleLowerCase('en-US')
-      .match(/[\p{L}\p{N}]+/gu) ?? []
-  );
 }
 
 /** The record of a batch. @param codeOrId the code where it is known */

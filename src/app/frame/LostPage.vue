@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
-import { wordsOf } from '@/shared/addresses';
+import { plainWords } from '@/core/basics/format/plainWords';
 import PageHeader from '@/shared/PageHeader.vue';
 import { useSearchStore } from '@/stores/search';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -13,7 +13,7 @@ const route = useRoute();
 const workshop = useWorkshopStore();
 const search = useSearchStore();
 const MOST_NEAR = 4;
-const near = computed(() => search.find(wordsOf(route.path).join(' ')).slice(0, MOST_NEAR));
+const near = computed(() => search.find(plainWords(route.path).join(' ')).slice(0, MOST_NEAR));
 </script>
 
 <template>

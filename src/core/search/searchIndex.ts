@@ -1,4 +1,5 @@
 import MiniSearch from 'minisearch';
+import { plainWords } from '@/core/basics/format/plainWords';
 import type { Entry } from './entry';
 
 /** Nobody reads more. */
@@ -50,7 +51,7 @@ export class SearchIndex {
     now.forEach((entry, at) => {
       this.byId.set(entry.id, entry);
       for (const field of ['title', 'detail', 'words'] as const)
-        for (const word of wordsIn(entry[field])) this.post(word, at, WEIGHTS[field]);
+        for (const word of plainWords(entry[field])) this.post(word, at, WEIGHTS[field]);
     });
     this.vocabulary = [...this.postings.keys()].sort();
     this.slips = new MiniSearch({ fields: ['id'], tokenize: (text) => [text] });
@@ -74,7 +75,7 @@ export class SearchIndex {
    * @param nowMs to tell what is recent
    */
   find(query: string, nowMs: number): readonly Entry[] {
-    const terms = new Set(wordsIn(query.slice(0, LONGEST_QUERY)));
+    const terms = new Set(plainWords(query.slice(0, LONGEST_QUERY)));
     if (terms.size === 0) return [];
     const sums = new Float64Array(this.entries.length);
     const met = new Uint8Array(this.entries.length);
@@ -121,17 +122,6 @@ export class SearchIndex {
 /** What was worked on lately counts more. */
 function recency({ atMs }: Entry, nowMs: number): number {
   return atMs > 0 ? 1 + RECENT_BOOST * Math.exp(-Math.max(0, nowMs - atMs) / MONTH_MS) : 1;
-}
-
-/** Words of a text without accents and capitals. */
-function wordsIn(text: string): readonly string[] {
-  return (
-    text
-      .normalize('NFKD')
-      .replace(/\p{M}/gu, '')
-      .toLocaleLowerCase('en-US')
-      .match(/[\p{L}\p{N}]+/gu) ?? []
-  );
 }
 
 /** The place of the first word that is not before this one. */

@@ -2,11 +2,10 @@
 import ActionButton from '@/ui/actions/ActionButton.vue';
 import { useActions } from '@/ui/actions/useActions';
 import { toSheet } from '@/shared/addresses';
-import { useAddress } from '@/shared/useAddress';
 import DetailList from '@/ui/kit/DetailList.vue';
 import EmptyState from '@/ui/kit/EmptyState.vue';
 import ConfirmDialog from '@/ui/kit/ConfirmDialog.vue';
-import { computed, ref, watch } from 'vue';
+import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { FAMILY_WORDS, METHOD_WORDS, SCHOOL_WORDS } from '@/core/formula/model/messages';
 import { OUTCOME_WORDS } from '@/core/batches/records/messages';
@@ -27,6 +26,7 @@ import {
   formatRange,
 } from '@/core/basics/format/numbers';
 import { formatMass, formatTemp } from '@/core/basics/format/quantities';
+import { useBatchAt } from './useBatchAt';
 import RecordEntries from './RecordEntries.vue';
 import RecordDrying from './RecordDrying.vue';
 import RecordLots from './RecordLots.vue';
@@ -41,17 +41,7 @@ const bench = useBenchStore();
 const router = useRouter();
 const isGivingUp = ref(false);
 
-const batchId = computed(() => workshop.idOfBatch(props.code) ?? '');
-const batch = computed(() => workshop.batches.find(({ id }) => id === batchId.value) ?? null);
-useAddress({
-  names: ['batch'],
-  param: 'code',
-  current: () => batchId.value || null,
-  keyOf: workshop.codeOfBatch,
-  find: workshop.idOfBatch,
-  choose: () => undefined,
-});
-watch(batchId, (id) => void workshop.loadBatches([id]), { immediate: true });
+const { batchId, batch } = useBatchAt('batch', () => props.code);
 const room = computed(() => (batch.value ? roomOf(batch.value) : null));
 const count = computed(() => (batch.value ? countOf(batch.value) : null));
 const ratio = computed(() => (batch.value ? weighedRatio(batch.value, workshop.catalog) : null));

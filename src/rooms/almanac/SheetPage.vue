@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { toBatch } from '@/shared/addresses';
-import { useAddress } from '@/shared/useAddress';
-import { computed, watch } from 'vue';
+import { computed } from 'vue';
 import { conditionsOfBatch } from '@/core/workshop/settings/conditionsFor';
 import { evaluate } from '@/core/results/evaluation/evaluate';
 import { warningsOf } from '@/core/results/evaluation/warnings';
@@ -11,6 +10,7 @@ import PageHeader from '@/shared/PageHeader.vue';
 import SheetActions from '@/ui/paper/SheetActions.vue';
 import { moldsOfBatch } from '@/core/batches/records/moldsOfBatch';
 import { useShelfStore } from '@/stores/shelf';
+import { useBatchAt } from './useBatchAt';
 import { sheetOf } from '@/ui/paper/sheet';
 
 /** The bench sheet of a batch, for paper. */
@@ -18,17 +18,7 @@ const props = defineProps<{ code: string }>();
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
 
-const batchId = computed(() => workshop.idOfBatch(props.code) ?? '');
-const batch = computed(() => workshop.batches.find(({ id }) => id === batchId.value) ?? null);
-useAddress({
-  names: ['sheet'],
-  param: 'code',
-  current: () => batchId.value || null,
-  keyOf: workshop.codeOfBatch,
-  find: workshop.idOfBatch,
-  choose: () => undefined,
-});
-watch(batchId, (id) => void workshop.loadBatches([id]), { immediate: true });
+const { batch } = useBatchAt('sheet', () => props.code);
 const sheet = computed(() => {
   const of = batch.value;
   if (!of) return null;

@@ -2,7 +2,7 @@
 import { entryAt } from '@/core/basics/entryAt';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRoute } from 'vue-router';
-import { wordsOf } from '@/shared/addresses';
+import { plainWords } from '@/core/basics/format/plainWords';
 import { useAddress } from '@/shared/useAddress';
 import type { Evaluation, Fix } from '@/core/results/evaluation/types';
 import {
@@ -57,7 +57,7 @@ const part = computed(
 const sections = computed(() => {
   const keys: string[] = [];
   for (const { name } of props.body.parts) {
-    const key = wordsOf(name).join('-') || 'section';
+    const key = plainWords(name).join('-') || 'section';
     keys.push(keys.includes(key) ? `${key}-${keys.length + 1}` : key);
   }
   return keys;
