@@ -16,12 +16,13 @@ const props = defineProps<{
 }>();
 const place = useScreenTitle(() => props.thing ?? '');
 const undo = useUndoStore();
-/** What was done here and has no undo of its own. */
+/** What was done here and has no undo of its own; Design has one for all that is done on it. */
+const hasOwn = computed(() => place.value?.route === 'design');
 const undone = computed(() => [
-  ...(undo.canUndo
+  ...(undo.canUndo && !hasOwn.value
     ? [{ name: `Undo: ${undo.canUndo.name}`, icon: mdiUndo, key: 'mod+z', run: () => undo.undo() }]
     : []),
-  ...(undo.canRedo
+  ...(undo.canRedo && !hasOwn.value
     ? [
         {
           name: `Redo: ${undo.canRedo.name}`,

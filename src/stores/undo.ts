@@ -99,9 +99,9 @@ export const useUndoStore = defineStore('undo', () => {
   return { canUndo, canRedo, removed, problem, at, undo, redo, dismiss };
 });
 
-/** A formula that is changed has its undo on Design; one that comes or goes has it here. */
-function isOurs({ of, before, after }: Write): boolean {
-  return of !== 'formulas' || before === null || after === null;
+/** A formula that comes or is changed is in hand on Design; one that goes is brought back from here. */
+function isOurs({ of, after }: Write): boolean {
+  return of !== 'formulas' || after === null;
 }
 
 function nameOf({ before, after }: Write): string {

@@ -105,20 +105,23 @@ const choose = (value: Method) => (chosen.value = { ...chosen.value, method: val
       </fieldset>
       <div class="piece">
         <PieceCut v-if="anatomy" :anatomy="anatomy" :is-loose="body.method === 'loose'" />
-        <ul class="plain-list says" role="status">
-          <li>
-            <b>{{ sizeSaid }}</b>
-            <span> {{ describeMold(judged.mold) }}</span>
-          </li>
-          <li>{{ traceSentence(judged, judged.conditions.tub.tempC) }}</li>
-          <li v-for="finding in verdict" :key="finding.code" class="found">
-            {{ finding.message }} {{ finding.todo }}
-          </li>
-          <li v-if="verdict.length === 0" class="fine">No problems found.</li>
-          <li v-if="questions > 0" class="found">
-            {{ counted(questions, 'line') }} not read yet. Answer here, or later beside the formula.
-          </li>
-        </ul>
+        <div role="status">
+          <ul class="plain-list says">
+            <li>
+              <b>{{ sizeSaid }}</b>
+              <span> {{ describeMold(judged.mold) }}</span>
+            </li>
+            <li>{{ traceSentence(judged, judged.conditions.tub.tempC) }}</li>
+            <li v-for="finding in verdict" :key="finding.code" class="found">
+              {{ finding.message }} {{ finding.todo }}
+            </li>
+            <li v-if="verdict.length === 0" class="fine">No problems found.</li>
+            <li v-if="questions > 0" class="found">
+              {{ counted(questions, 'line') }} not read yet. Answer here, or later beside the
+              formula.
+            </li>
+          </ul>
+        </div>
       </div>
     </template>
   </section>

@@ -2,6 +2,7 @@
 import { ref } from 'vue';
 import { keyOf, isMac, shownKey, type Key } from '@/ui/actions/keys';
 import { usePedals } from '@/ui/actions/pedal';
+import NumberField from '@/ui/fields/NumberField.vue';
 import AppDialog from '@/ui/kit/AppDialog.vue';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { useSound } from './useSound';
@@ -55,13 +56,14 @@ function heard(event: KeyboardEvent, deed: Key): void {
       Only a voice of this device is used.
       <button type="button" class="link" @click="sayAgain">Try the voice</button>
     </p>
-    <v-slider
-      :model-value="sound.volume"
+    <NumberField
+      :model-value="Math.round(100 * sound.volume)"
       label="Volume"
+      suffix="%"
       :min="0"
-      :max="1"
-      :step="0.05"
-      @update:model-value="(volume) => (sound = { ...sound, volume })"
+      :max="100"
+      :decimals="0"
+      @update:model-value="(pct: number) => (sound = { ...sound, volume: pct / 100 })"
     />
     <ProblemLine :problem="problem" />
     <h3>Pedal and remote</h3>
