@@ -37,10 +37,16 @@ const isSearching = ref(false);
 const showsKeys = ref(false);
 const hasSearched = useEver(isSearching);
 const hasShownKeys = useEver(showsKeys);
-useActions(() => [
-  { name: 'Search', key: 'mod+k', also: '/', run: () => (isSearching.value = true) },
-  { name: 'Keys of this screen', key: '?', run: () => (showsKeys.value = true) },
-]);
+const asksFirst = computed(() => workshop.isFirstVisit && !startsWithSample());
+// On the first page there is nothing to find yet.
+useActions(() =>
+  asksFirst.value
+    ? []
+    : [
+        { name: 'Search', key: 'mod+k', also: '/', run: () => (isSearching.value = true) },
+        { name: 'Keys of this screen', key: '?', run: () => (showsKeys.value = true) },
+      ],
+);
 const saving = useSavingStore();
 provide(
   CATALOG,
@@ -70,7 +76,6 @@ const isBench = computed(
 const isDark = computed(() =>
   workshop.settings.look === 'system' ? prefersDark.value : workshop.settings.look === 'dark',
 );
-const asksFirst = computed(() => workshop.isFirstVisit && !startsWithSample());
 
 watchEffect(() => {
   void theme.change(isDark.value ? 'dark' : 'light');

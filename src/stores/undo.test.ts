@@ -89,8 +89,13 @@ describe('undo of what has none of its own', () => {
     workshop.put('lots', [{ ...lot(), note: 'goes with the goods' }]);
     await settled();
     expect(undo.canUndo).toBeNull();
+    workshop.remove('molds', [workshop.molds[0]?.id ?? '']);
+    await settled();
+    expect(undo.canUndo).not.toBeNull();
+    // What was weighed may stand on it.
     workshop.putBatch({ ...batch, finishedAt: null });
     await settled();
+    expect([undo.canUndo, undo.removed]).toEqual([null, null]);
     workshop.putFormula({ ...formula, name: 'Another' });
     await settled();
     expect(undo.canUndo).toBeNull();

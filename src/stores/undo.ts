@@ -42,7 +42,10 @@ export const useUndoStore = defineStore('undo', () => {
   function close(): void {
     const writes = open;
     open = [];
-    if (writes.some(({ of }) => OWN_UNDO.has(of))) return;
+    if (writes.some(({ of }) => OWN_UNDO.has(of))) {
+      forget();
+      return;
+    }
     const [first] = writes.filter((one) => !ALONG.has(one.of) && isOurs(one));
     if (!first) return;
     const isRemoval = first.after === null;
@@ -50,6 +53,13 @@ export const useUndoStore = defineStore('undo', () => {
     done.value = [...done.value, act].slice(-MOST_ACTS);
     undone.value = [];
     removed.value = isRemoval ? act : null;
+  }
+
+  /** Weighings and sales stand on what was done before them: it is no longer pulled away under them. */
+  function forget(): void {
+    done.value = [];
+    undone.value = [];
+    removed.value = null;
   }
 
   /** The screen that is in view: what is done is done there. */
@@ -95,7 +105,10 @@ export const useUndoStore = defineStore('undo', () => {
     else workshop.put(of, [record as RecordOf<typeof of>]);
   }
 
-  const dismiss = () => (removed.value = null);
+  function dismiss(): void {
+    removed.value = null;
+    problem.value = '';
+  }
   return { canUndo, canRedo, removed, problem, at, undo, redo, dismiss };
 });
 

@@ -4,7 +4,7 @@ import { useRoute } from 'vue-router';
 import { placeOf } from '@/shared/places';
 import { useUndoStore } from '@/stores/undo';
 
-/** What was removed last, offered back for a moment. */
+/** What was removed last, offered back for a moment; and why something could not be taken back. */
 const undo = useUndoStore();
 const route = useRoute();
 const LONG_ENOUGH_MS = 10_000;
@@ -15,7 +15,7 @@ watch(
   { immediate: true },
 );
 const isOffered = computed({
-  get: () => undo.removed !== null,
+  get: () => undo.removed !== null || undo.problem !== '',
   set: (isOpen: boolean) => {
     if (!isOpen) undo.dismiss();
   },
@@ -29,10 +29,9 @@ const isOffered = computed({
     location="bottom start"
     class="undo-bar"
   >
-    {{ undo.removed?.name }}
-    <template #actions>
+    <span role="status">{{ undo.problem || undo.removed?.name }}</span>
+    <template v-if="undo.removed && !undo.problem" #actions>
       <v-btn variant="text" @click="undo.undo(undo.removed)">Undo</v-btn>
     </template>
   </v-snackbar>
-  <p v-if="undo.problem" role="alert" class="visually-hidden">{{ undo.problem }}</p>
 </template>

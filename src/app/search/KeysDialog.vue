@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { isMac, shownKey } from '@/ui/actions/keys';
+import { useLetterKeys } from '@/ui/actions/letterKeys';
 import { useAllActions } from '@/ui/actions/useActions';
 import AppDialog from '@/ui/kit/AppDialog.vue';
 
@@ -8,6 +9,7 @@ import AppDialog from '@/ui/kit/AppDialog.vue';
 const isOpen = defineModel<boolean>({ required: true });
 const { all } = useAllActions();
 const mac = isMac();
+const usesLetters = useLetterKeys();
 const rows = computed(() =>
   all.value.flatMap(({ name, key, also, isOff }) =>
     key === undefined
@@ -27,6 +29,7 @@ const rows = computed(() =>
         </dd>
       </div>
     </dl>
+    <v-switch v-model="usesLetters" label="Single letters work as keys" />
     <p class="quiet">A foot pedal that sends a key works like that key.</p>
     <template #actions><v-btn @click="isOpen = false">Close</v-btn></template>
   </AppDialog>

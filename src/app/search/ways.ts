@@ -2,7 +2,7 @@ import type { RouteLocationNormalized, RouteLocationRaw } from 'vue-router';
 import { entry, type Entry } from '@/core/search/entry';
 import { findBySlug, shortId, slugOf, toBatch, toFormula, toLot } from '@/shared/addresses';
 import { CHAPTERS } from '@/shared/guide';
-import { ROOMS, SIDES, STATIONS } from '@/shared/places';
+import { ROOMS, SIDES, STATIONS, placeOf } from '@/shared/places';
 import type { useWorkshopStore } from '@/stores/workshop';
 
 type Workshop = ReturnType<typeof useWorkshopStore>;
@@ -45,7 +45,7 @@ export function screenEntries(workshop: Workshop): readonly Entry[] {
     entry('screen', route, { title: label, words: purpose }),
   );
   const sides = Object.entries(SIDES).flatMap(([route, of]) => {
-    const place = [...STATIONS, ...ROOMS].find((one) => one.route === (WITHIN[route] ?? route));
+    const place = placeOf(route);
     return thingOf(route, workshop) === null
       ? []
       : of.map(({ value, word }) =>
@@ -57,7 +57,6 @@ export function screenEntries(workshop: Workshop): readonly Entry[] {
   );
   return [...places, ...sides, ...chapters];
 }
-const WITHIN: Readonly<Record<string, string>> = { formula: 'design' };
 
 /** What stands before the side in an address; null where the side has nothing to show. */
 function thingOf(route: string, workshop: Workshop): Readonly<Record<string, string>> | null {

@@ -3,7 +3,7 @@ import { computed, defineAsyncComponent, ref } from 'vue';
 import type { Finding } from '@/core/results/evaluation/types';
 import { listed } from '@/core/basics/format/names';
 import { counted } from '@/core/basics/format/numbers';
-import { useActions } from '@/ui/actions/useActions';
+import { tipOf, useActions } from '@/ui/actions/useActions';
 import { useEver } from '@/ui/kit/useEver';
 
 /** How many stops, warnings and tips there are, in sight wherever the page is scrolled; it opens their list. */
@@ -29,7 +29,8 @@ const said = computed(() => {
   ];
   return all.length > 0 ? listed(all) : 'No checks';
 });
-useActions(() => [{ name: 'Open the checks', key: 'c', run: () => (isOpen.value = true) }]);
+const open = { name: 'Open the checks', key: 'c', run: () => (isOpen.value = true) };
+useActions(() => [open]);
 </script>
 
 <template>
@@ -38,8 +39,8 @@ useActions(() => [{ name: 'Open the checks', key: 'c', run: () => (isOpen.value 
     class="badge"
     :class="worst"
     aria-haspopup="dialog"
-    title="Open the checks (C)"
-    @click="isOpen = true"
+    :title="tipOf(open)"
+    @click="open.run"
   >
     {{ said }}
   </button>

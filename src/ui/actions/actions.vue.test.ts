@@ -2,6 +2,7 @@ import { mount } from '@vue/test-utils';
 import { afterEach, describe, expect, it } from 'vitest';
 import { defineComponent, ref } from 'vue';
 import { keyOf, shownKey } from './keys';
+import { useLetterKeys } from './letterKeys';
 import { usePedals } from './pedal';
 import { tipOf, useActions, useAllActions, type Action } from './useActions';
 
@@ -9,6 +10,7 @@ const shown: { unmount: () => void }[] = [];
 afterEach(() => {
   for (const one of shown.splice(0)) one.unmount();
   usePedals().value = {};
+  useLetterKeys().value = true;
 });
 function screen(list: () => readonly Action[], asked?: (text: string) => readonly Action[]) {
   const wrapper = mount(
@@ -93,6 +95,18 @@ describe('actions of what is in view', () => {
         .map(({ name }) => name),
     ).toEqual(['Do: add 5 g']);
     expect(useAllActions().askedFor('remove')).toEqual([]);
+  });
+
+  it('leave single letters to who works by voice, and keep space and Ctrl', () => {
+    const done: string[] = [];
+    screen(() =>
+      ['n', '?', 'space', 'mod+k'].map((key) => ({ name: key, key, run: () => done.push(key) })),
+    );
+    useLetterKeys().value = false;
+    expect([press('n'), press('?')]).toEqual([false, false]);
+    press(' ');
+    press('k', { ctrlKey: true });
+    expect(done).toEqual(['space', 'mod+k']);
   });
 
   it('are done by the key of a pedal that stands for theirs', () => {

@@ -1,4 +1,5 @@
 import { computed, onScopeDispose, shallowReactive, type ComputedRef } from 'vue';
+import { isLetLie } from './letterKeys';
 import { meantBy } from './pedal';
 import { isMac, keyOf, shownKey, type Key } from './keys';
 
@@ -68,7 +69,7 @@ function stop(): void {
 function actionsOf(event: KeyboardEvent): readonly Action[] {
   const sent = keyOf(event);
   const key = sent === null ? null : meantBy(sent);
-  if (key === null || isTyping(event.target as HTMLElement, key)) return [];
+  if (key === null || isLetLie(key) || isTyping(event.target as HTMLElement, key)) return [];
   return [...shown]
     .reverse()
     .flatMap(({ list }) => list())
@@ -92,9 +93,7 @@ function onUp(event: KeyboardEvent): void {
 function isTyping(target: HTMLElement, key: Key): boolean {
   // The search is reached from everywhere.
   if (key === 'mod+k') return false;
-  if (target.closest('textarea, select, [contenteditable], .v-overlay--active [role="dialog"]'))
-    return true;
-  if (target.closest('[role="dialog"].v-overlay--active')) return true;
+  if (target.closest('textarea, select, [role="dialog"].v-overlay--active')) return true;
   // A field of grams takes digits; the letters on the buttons stay keys and never land in it.
   // A dialog on its way out still holds the focus: its fields take nothing more.
   const field = target.closest('[role="dialog"]') ? null : target.closest('input');
