@@ -9,10 +9,10 @@ const THINGS = ['a', 'b', 'c'];
 /** A screen with two sides and a thing on it. */
 async function screen(start: string, isSilent = false) {
   const chosen: Ref<string | null> = ref('a');
-  let side = ref('');
+  const made: { side: Ref<string> } = { side: ref('') };
   const Screen = defineComponent({
     setup() {
-      side = useAddressTab<string>(['room'], ['one', 'two'], 'one');
+      made.side = useAddressTab<string>(['room'], ['one', 'two'], 'one');
       useAddress({
         names: ['room', 'bare'],
         param: 'thing',
@@ -42,10 +42,10 @@ async function screen(start: string, isSilent = false) {
     chosen,
     at,
     show: async (next: string) => {
-      side.value = next;
+      made.side.value = next;
       await flushPromises();
     },
-    side: () => side.value,
+    side: () => made.side.value,
     open: async (id: string | null) => {
       chosen.value = id;
       await flushPromises();

@@ -1,7 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
 import type { CollectionName } from '@/storage/records/names';
-import type { RecordOf } from '@/storage/records/collections';
 import { useWorkshopStore, type Write } from './workshop';
 
 /** What was done at once, as it can be taken back. */
@@ -102,7 +101,7 @@ export const useUndoStore = defineStore('undo', () => {
 
   function put({ of, id }: Write, record: Write['before']): void {
     if (record === null) workshop.remove(of, [id]);
-    else workshop.put(of, [record as RecordOf<typeof of>]);
+    else workshop.put(of, [record]);
   }
 
   function dismiss(): void {

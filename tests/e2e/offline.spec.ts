@@ -55,10 +55,16 @@ test('after the first visit everything works with the server gone: screens, work
     ['/shelf/lots', 'Search lots'],
     ['/almanac', '30 batches'],
     ['/workshop', 'Everything stays in this browser'],
+    ['/guide/dry', 'Weigh the marked piece'],
   ] as const) {
     await page.goto(home + path);
     await expect(page.getByText(ready).first()).toBeVisible();
   }
+  // The guide has its pictures with it.
+  const picture = page.getByRole('img', { name: 'Dry' });
+  await expect
+    .poll(() => picture.evaluate((one: HTMLImageElement) => one.naturalWidth))
+    .toBeGreaterThan(1000);
   // The plan is made in a worker, the label by the PDF maker; neither was loaded before.
   await page.goto(`${home}/calendar`);
   await expect(page.getByRole('button', { name: /^Maud: / }).first()).toBeVisible();

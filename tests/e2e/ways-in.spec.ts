@@ -180,9 +180,7 @@ async function isNarrow(page: Page): Promise<void> {
   expect((header?.y ?? 0) + (header?.height ?? 999)).toBeLessThan(150);
 }
 
-test('the guide is here without a server, and a note on a screen leads into it', async ({
-  page,
-}) => {
+test('a note on a screen leads into the guide, chapter by chapter', async ({ page }) => {
   await page.goto(`${SAMPLE_URL}/dry`);
   await page.getByRole('button', { name: 'What is this for?' }).click();
   await expect(page.getByRole('note')).toContainText('First weigh the marked piece');

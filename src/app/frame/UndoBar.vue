@@ -23,15 +23,34 @@ const isOffered = computed({
 </script>
 
 <template>
-  <v-snackbar
-    v-model="isOffered"
-    :timeout="LONG_ENOUGH_MS"
-    location="bottom start"
-    class="undo-bar"
-  >
+  <v-snackbar v-model="isOffered" :timeout="LONG_ENOUGH_MS" location="bottom" class="undo-bar">
     <span role="status">{{ undo.problem || undo.removed?.name }}</span>
     <template v-if="undo.removed && !undo.problem" #actions>
-      <v-btn variant="text" @click="undo.undo(undo.removed)">Undo</v-btn>
+      <button type="button" @click="undo.undo(undo.removed)">Undo</button>
     </template>
   </v-snackbar>
 </template>
+
+<!-- Drawn outside of this component: over the page, and above the bar of a phone. -->
+<style>
+.undo-bar .v-snackbar__wrapper {
+  background: var(--ink);
+  color: var(--chalk);
+}
+.undo-bar button {
+  min-width: 64px;
+  min-height: 44px;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  font-weight: 700;
+  text-decoration: underline;
+  cursor: pointer;
+}
+@media (max-width: 820px) {
+  .undo-bar .v-snackbar__wrapper {
+    margin-bottom: calc(60px + env(safe-area-inset-bottom));
+  }
+}
+</style>

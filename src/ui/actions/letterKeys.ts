@@ -7,4 +7,4 @@ const isOn = useLocalStorage('rovack-letter-keys', true);
 export const useLetterKeys = () => isOn;
 
 /** Is this key left to the page? Source: WCAG 2.2, criterion 2.1.4. */
-export const isLetLie = (key: Key): boolean => !isOn.value && [...key].length === 1;
+export const isLetLie = (key: Key): boolean => !isOn.value && /^.$/u.test(key);
