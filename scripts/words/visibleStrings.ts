@@ -28,6 +28,8 @@ function looksLikeWords(text: string): boolean {
   if (!/[A-Za-z]{2}/.test(bare) && !/[A-Za-z]/.test(bare.replace(/\b(ms|px)\b/g, ''))) return false;
   if (/^[a-z][\w-]*$/.test(bare) && !text.includes('{')) return false;
   if (
+    // A declaration of style, a function of one, a place in the page, the path of a drawing.
+    /^M-?\d[\d\s.,MLHVCSQTAZ-]*$/i.test(bare) ||
     /^[A-Za-z-]+: |^(var|rgb|hsl|calc|url|translate|rotate|scale)\(|^[#.@/]|\bpx\b|^\d+ \d+ /.test(
       bare,
     )

@@ -7,6 +7,7 @@ const tests = () => import('@/stations/try/TryStation.vue');
 /** Pages load when first walked to; Design is the door. What is open on a page stands in its address. */
 export const router = createRouter({
   history: createWebHistory(),
+  scrollBehavior: ({ hash }, _from, saved) => saved ?? (hash ? { el: hash } : false),
   routes: [
     { path: '/', redirect: '/design' },
     // Opens the formula in hand, and its address with it.
@@ -37,7 +38,7 @@ export const router = createRouter({
       name: 'dry',
       component: () => import('@/stations/dry/DryStation.vue'),
     },
-    { path: '/try/:view?', name: 'try', component: tests },
+    { path: '/try/:view?/:item?', name: 'try', component: tests },
     { path: '/tests/:test', name: 'test', component: tests },
     {
       path: '/pack/:product?/:view?',

@@ -8,7 +8,8 @@ import HoursDialog from './calendar/HoursDialog.vue';
 import OrderDialog from './calendar/OrderDialog.vue';
 import OrdersSide from './calendar/OrdersSide.vue';
 import OtherValues from './workshop/OtherValues.vue';
-import ToolsPanel from './workshop/ToolsPanel.vue';
+import PeoplePanel from './workshop/PeoplePanel.vue';
+import ScalePanel from './workshop/ScalePanel.vue';
 
 let shop: ReturnType<typeof drawnShop>;
 beforeEach(() => {
@@ -236,7 +237,7 @@ describe('settings that two sides changed', () => {
 describe('the tools of the workshop', () => {
   it('keep who makes: each name once, none empty, and nobody in hand who is gone', async () => {
     shop.workshop.changeSettings({ makers: ['Maud', 'Teo'], makerInHand: 'Teo' });
-    const shown = shop.show(ToolsPanel);
+    const shown = shop.show(PeoplePanel);
     const names = shown.findAllComponents({ name: 'VCombobox' })[0];
     names?.vm.$emit('update:modelValue', ['Maud', ' Maud ', '  ', 'Ines']);
     await flushPromises();
@@ -245,9 +246,9 @@ describe('the tools of the workshop', () => {
   });
 
   it('offer the practice scale while the sample is here, and never without it', async () => {
-    expect(shop.show(ToolsPanel).text()).toContain('Practice scale');
+    expect(shop.show(ScalePanel).text()).toContain('Practice scale');
     await shop.workshop.removeSample();
     await flushPromises();
-    expect(shop.show(ToolsPanel).text()).not.toContain('Practice scale');
+    expect(shop.show(ScalePanel).text()).not.toContain('Practice scale');
   });
 });

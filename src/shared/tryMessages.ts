@@ -9,6 +9,8 @@ import type { TrialStart } from '@/core/batches/trials/write';
 import { PITCHER_TEMP_C } from '@/core/batches/trials/startProblem';
 import { seenRow } from '@/core/batches/trials/seen';
 import type { Spread } from '@/core/basics/units/spread';
+import { formatFixed, formatRange } from '@/core/basics/format/numbers';
+import type { Lasting } from '@/core/results/evaluation/types';
 import { relativeDays } from '@/core/basics/format/dates';
 import { formatSecondsSpread } from '@/core/basics/format/durations';
 import {
@@ -116,6 +118,22 @@ export function sayCupTestProblem(problem: CupTestProblem): string {
 export function sayTimes({ low, best, high }: Spread): string {
   return formatSecondsSpread(low, best, high);
 }
+
+/** How long a piece should last, before it is in the water. */
+export function sayShouldLast(lasting: Lasting): string {
+  if (lasting.kind !== 'showered') return `It should be gone after ${sayTimes(lasting.goneS)}.`;
+  const { low, best, high } = lasting.showers;
+  return `It should last ${formatFixed(best, 1)} showers of eight minutes (${formatRange(low, high, 1)}).`;
+}
+
+const SHOULD_FLOAT: Readonly<Record<'floats' | 'sinks' | 'either', string>> = {
+  floats: 'It should float.',
+  sinks: 'It should sink.',
+  either: 'It may float or sink.',
+};
+/** Whether it should float; nothing for what is not dropped in one piece. */
+export const sayShouldFloat = (lasting: Lasting): string =>
+  lasting.kind === 'dropped' ? SHOULD_FLOAT[lasting.buoyancy] : '';
 
 /** What would do where a scale is too coarse. */
 export function sayWhatDoes({ sampleThatDoesG, stepThatDoesG }: GasLossPlan): string {

@@ -21,9 +21,13 @@ const near = computed(() => search.find(plainWords(route.path).join(' ')).slice(
     <PageHeader thing="Page not found">
       <template #title><h1>Page not found</h1></template>
     </PageHeader>
-    <EmptyState is-page>
+    <EmptyState
+      is-page
+      picture="signpost"
+      :elsewhere="{ name: 'Open Design', to: { name: 'design' } }"
+    >
       There is nothing at <b>{{ route.path }}</b>. It may have been removed, or the address has a
-      typing error. <router-link :to="{ name: 'design' }">Open Design</router-link>.
+      typing error.
     </EmptyState>
     <section v-if="near.length" aria-label="Nearest" class="near">
       <h2>Did you mean one of these?</h2>

@@ -97,7 +97,12 @@ function measure(row: Element | ComponentPublicInstance | null): void {
     <PageHeader>
       <template #sub>{{ counted(workshop.batchCount, 'batch', 'batches') }}</template>
     </PageHeader>
-    <EmptyState v-if="workshop.batchCount === 0" is-page>
+    <EmptyState
+      v-if="workshop.batchCount === 0"
+      is-page
+      picture="log"
+      :elsewhere="{ name: 'Plan a batch', to: { name: 'scale' } }"
+    >
       There is no batch yet. Every batch you make is listed here, with what was planned, what was
       weighed, when, and in which room.
     </EmptyState>

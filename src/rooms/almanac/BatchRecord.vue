@@ -111,7 +111,7 @@ const moisturePlanned = computed(() => {
         <ActionButton :action="acts.all" />
       </template>
     </PageHeader>
-    <EmptyState v-if="!batch" is-page>
+    <EmptyState v-if="!batch" is-page picture="signpost" :act="acts.all">
       There is no batch at this address. It may have been removed.
     </EmptyState>
     <div v-else class="record">

@@ -9,6 +9,7 @@ import { saySlack } from './calendarMessages';
 /** What is wanted when, and the time to spare. */
 const props = defineProps<{
   x: ScaleLinear<number, number>;
+  fromMs: number;
   toMs: number;
   width: number;
   rowHeight: number;
@@ -26,7 +27,7 @@ const dues = computed(() =>
       const units = lines.reduce((sum, line) => sum + line.wanted - line.given, 0);
       return { id: order.id, who: order.who, units, dueMs, slackMs };
     })
-    .filter(({ dueMs }) => dueMs < props.toMs)
+    .filter(({ dueMs }) => dueMs >= props.fromMs && dueMs < props.toMs)
     .sort((a, b) => a.dueMs - b.dueMs),
 );
 </script>

@@ -11,6 +11,7 @@ import { usePlanInputsStore } from '@/stores/planInputs';
 import { useWorkshopStore } from '@/stores/workshop';
 import { shortId } from '@/shared/addresses';
 import { useAddress } from '@/shared/useAddress';
+import EmptyState from '@/ui/kit/EmptyState.vue';
 import ActionButton from '@/ui/actions/ActionButton.vue';
 import { useActions } from '@/ui/actions/useActions';
 import OrderDialog from './OrderDialog.vue';
@@ -79,13 +80,13 @@ useActions(() => [add]);
         {{ showsAll ? 'Show open orders only' : 'Show all orders' }}
       </button>
     </p>
-    <p v-if="rows.length === 0" class="quiet">
+    <EmptyState v-if="rows.length === 0" picture="tide">
       There are no open orders. Add what a customer, a stall or a shop needs, and when.
-    </p>
+    </EmptyState>
     <p v-for="problem in planInputs.cover.problems" :key="problem" role="alert" class="problem">
       {{ problem }}
     </p>
-    <ul class="plain-list">
+    <ul class="plain-list orders">
       <li v-for="row in rows" :key="row.order.id" :class="row.state">
         <div>
           <b>{{ row.order.who }}</b>
@@ -134,10 +135,16 @@ useActions(() => [add]);
   align-items: center;
   margin: 4px 0 10px;
 }
+/* All rows share the columns of one grid, so that dates and buttons stand under one another. */
+.orders {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.4fr) max-content max-content;
+  column-gap: 20px;
+}
 li {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1.4fr) 150px auto;
-  gap: 14px;
+  grid-template-columns: subgrid;
+  grid-column: 1 / -1;
   align-items: center;
   padding: 8px 0 8px 12px;
   border-left: 5px solid var(--verdigris);
@@ -165,8 +172,10 @@ li > .do {
   color: var(--rust);
 }
 @media (max-width: 820px) {
-  li {
+  .orders {
     grid-template-columns: minmax(0, 1fr);
+  }
+  li {
     gap: 4px;
   }
 }

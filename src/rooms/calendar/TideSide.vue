@@ -1,8 +1,12 @@
 <script setup lang="ts">
 import { weekdayTime } from '@/core/basics/format/dates';
 import EmptyState from '@/ui/kit/EmptyState.vue';
-import { useMediaQuery } from '@vueuse/core';
-import { computed } from 'vue';
+import { useLocalStorage, useMediaQuery } from '@vueuse/core';
+import { mdiChevronLeft, mdiChevronRight } from '@mdi/js';
+import { computed, ref, watch } from 'vue';
+import ActionButton from '@/ui/actions/ActionButton.vue';
+import { useActions } from '@/ui/actions/useActions';
+import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import { useCalendarStore } from '@/stores/calendar';
 import { nowIso, today } from '@/stores/now';
 import { usePlanInputsStore } from '@/stores/planInputs';
@@ -20,7 +24,41 @@ const calendar = useCalendarStore();
 const planInputs = usePlanInputsStore();
 const quality = useQualityStore();
 const { reminderLine } = useReminders();
-const DAYS = 10;
+/** Days of the list on a narrow screen. */
+const LIST_DAYS = 10;
+const ZOOMS = [
+  { value: '1', word: 'Day' },
+  { value: '7', word: 'Week' },
+  { value: '14', word: 'Two weeks' },
+] as const;
+type Zoom = (typeof ZOOMS)[number]['value'];
+const kept = useLocalStorage('rovack-tide-days', '7');
+const zoom = computed<Zoom>({
+  get: () => ZOOMS.find(({ value }) => value === kept.value)?.value ?? '7',
+  set: (next) => (kept.value = next),
+});
+const days = computed(() => Number(zoom.value));
+/** Days after today with which the picture begins. */
+const skip = ref(0);
+watch(zoom, () => (skip.value = 0));
+const ways = computed(() => ({
+  earlier: {
+    name: 'Earlier days',
+    run: () => (skip.value = Math.max(0, skip.value - days.value)),
+    isOff: skip.value === 0,
+  },
+  later: {
+    name: 'Later days',
+    run: () => (skip.value += days.value),
+    isOff: !calendar.bars.some(({ endMs }) => endMs > dayAt(skip.value + days.value)),
+  },
+}));
+useActions(() => (isNarrow.value ? [] : Object.values(ways.value)));
+function dayAt(days: number): number {
+  const at = new Date(planInputs.startMs);
+  at.setDate(at.getDate() + days);
+  return at.setHours(0, 0, 0, 0);
+}
 /** Bars of an hour need a wide screen. */
 const isNarrow = useMediaQuery('(max-width: 560px)');
 /** Reminders go into the file so far ahead. */
@@ -66,12 +104,23 @@ function saveIcal(person: string | null): void {
 </script>
 
 <template>
-  <EmptyState v-if="planInputs.cover.orders.length === 0">
+  <EmptyState
+    v-if="planInputs.cover.orders.length === 0"
+    picture="tide"
+    :elsewhere="{ name: 'Open Orders', to: { name: 'calendar', params: { view: 'orders' } } }"
+  >
     There are no orders. Add an order, and the plan works back from its due date.
   </EmptyState>
   <template v-else>
-    <DayList v-if="isNarrow" :days="DAYS" />
-    <TideTable v-else :days="DAYS" />
+    <DayList v-if="isNarrow" :days="LIST_DAYS" />
+    <template v-else>
+      <div class="zoom no-print">
+        <ChoiceRow v-model="zoom" :items="ZOOMS" />
+        <ActionButton :action="ways.earlier" :icon="mdiChevronLeft" />
+        <ActionButton :action="ways.later" :icon="mdiChevronRight" />
+      </div>
+      <TideTable :days="days" :skip="skip" />
+    </template>
     <p v-if="latest" class="sure">{{ latest }}</p>
     <WhatIfRow />
     <div class="acts no-print">
@@ -85,6 +134,13 @@ function saveIcal(person: string | null): void {
 </template>
 
 <style scoped>
+.zoom {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  margin-bottom: 6px;
+}
 .sure {
   margin: 10px 0 6px;
   font-size: var(--text-lead);

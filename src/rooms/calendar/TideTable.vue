@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { weekdayDate, weekdayTime } from '@/core/basics/format/dates';
+import { LIGHT } from '@/ui/palette';
+import { clockTime, dayOfMonth, weekdayDate, weekdayTime } from '@/core/basics/format/dates';
 import { useElementSize } from '@vueuse/core';
 import { scaleLinear } from 'd3-scale';
 import { computed, ref } from 'vue';
@@ -13,7 +14,11 @@ import { lanesOf } from './lanes';
 import { useBarColor } from './useBarColor';
 
 /** The plan over the days: the loft as a tide, hands and machines, and what is due. Steps are moved by hand or by key. */
-const props = defineProps<{ days: number }>();
+const props = defineProps<{
+  days: number;
+  /** Days after the first of the plan with which it begins. */
+  skip: number;
+}>();
 const calendar = useCalendarStore();
 const planInputs = usePlanInputsStore();
 const colorOf = useBarColor();
@@ -31,21 +36,39 @@ const DUE_H = 22;
 const QUARTER_MS = 15 * 60_000;
 const HALF_MS = 30 * 60_000;
 
-const fromMs = computed(() => new Date(planInputs.startMs).setHours(0, 0, 0, 0));
-const toMs = computed(() => fromMs.value + props.days * DAY_MS);
+const fromMs = computed(() => dayOf(0));
+const toMs = computed(() => dayOf(props.days));
+/** What was due before is shown with today. */
+const duesFromMs = computed(() => (props.skip === 0 ? -Infinity : fromMs.value));
 const x = computed(() =>
   scaleLinear()
     .domain([fromMs.value, toMs.value])
-    .range([LEFT, Math.max(LEFT + 200, width.value - 8)]),
+    .range([LEFT, Math.max(LEFT + 200, width.value - 8)])
+    // What began before and ends after stays inside.
+    .clamp(true),
 );
-const dayMarks = computed(() =>
-  Array.from({ length: props.days }, (_, i) => {
-    const at = new Date(fromMs.value);
-    at.setDate(at.getDate() + i);
-    return at.getTime();
-  }),
+/** Midnight of a day of the picture. */
+function dayOf(i: number): number {
+  const at = new Date(planInputs.startMs);
+  at.setHours(0, 0, 0, 0);
+  at.setDate(at.getDate() + props.skip + i);
+  return at.getTime();
+}
+const MARK_HOURS = 3;
+const marks = computed(() =>
+  props.days === 1
+    ? Array.from({ length: 24 / MARK_HOURS }, (_, i) => {
+        const at = new Date(fromMs.value).setHours(i * MARK_HOURS);
+        return { at, word: i === 0 ? weekdayDate(at) : clockTime(at) };
+      })
+    : Array.from({ length: props.days }, (_, i) => ({
+        at: dayOf(i),
+        word: props.days > 7 ? dayOfMonth(dayOf(i)) : weekdayDate(dayOf(i)),
+      })),
 );
-const shown = computed(() => calendar.bars.filter(({ startMs }) => startMs < toMs.value));
+const shown = computed(() =>
+  calendar.bars.filter(({ startMs, endMs }) => startMs < toMs.value && endMs > fromMs.value),
+);
 
 interface Row {
   readonly name: string;
@@ -61,18 +84,37 @@ const rows = computed<readonly Row[]>(() => [
     bars: shown.value.filter((bar) => bar.machine === machine),
   })),
 ]);
+const hasNow = computed(() => props.skip === 0);
 const rowsTop = LOFT_H + 30;
 const loftTop = computed(() => rowsTop + rows.value.length * ROW_H);
 const lanes = computed(() => lanesOf(shown.value.filter(({ places }) => places > 0)));
 const laneCount = computed(() => Math.max(1, ...lanes.value.map(({ lane }) => lane + 1)));
 const dueTop = computed(() => loftTop.value + laneCount.value * LANE_H + 14);
 const dueCount = computed(
-  () => planInputs.cover.orders.filter(({ order }) => Date.parse(order.due) < toMs.value).length,
+  () =>
+    planInputs.cover.orders.filter(({ order }) => {
+      const due = Date.parse(order.due);
+      return due >= duesFromMs.value && due < toMs.value;
+    }).length,
 );
-const height = computed(() => dueTop.value + dueCount.value * DUE_H + 8);
+const height = computed(() => dueTop.value + Math.max(1, dueCount.value) * DUE_H + 8);
 
-const barX = ({ startMs }: Bar) => x.value(Math.max(startMs, fromMs.value));
-const barW = (bar: Bar) => Math.max(6, x.value(Math.min(bar.endMs, toMs.value)) - barX(bar));
+const LEAST_BAR_PX = 6;
+const barX = ({ startMs }: Bar) => x.value(startMs);
+const barW = (bar: Bar) => Math.max(LEAST_BAR_PX, x.value(bar.endMs) - barX(bar));
+/** What a finger meets is never thinner than this, however short the step. Source: WCAG 2.2, criterion 2.5.8. */
+const LEAST_HIT_PX = 24;
+const hitW = (bar: Bar) => Math.max(LEAST_HIT_PX, barW(bar));
+const isNamed = (bar: Bar) => barW(bar) >= LEAST_NAME_PX;
+const LEAST_NAME_PX = 72;
+const CHAR_PX = 6.6;
+/** As much of its name as a bar has room for. */
+function nameIn(bar: Bar): string {
+  const most = Math.floor((barW(bar) - 10) / CHAR_PX);
+  return bar.name.length <= most ? bar.name : `${bar.name.slice(0, most - 1).trimEnd()}…`;
+}
+/** The bar a hand or the keyboard is on: it says what it is under the picture. */
+const pointed = ref<Bar | null>(null);
 function move(bar: Bar, toStartMs: number): void {
   const at = Math.round(toStartMs / QUARTER_MS) * QUARTER_MS;
   const why = calendar.moveStep(bar.job, bar.step, at);
@@ -119,9 +161,9 @@ const shiftOf = (bar: Bar) =>
 <template>
   <div ref="box" class="tide">
     <svg v-if="width > 0" :width="width" :height="height" role="group" aria-label="Tide table">
-      <g v-for="at in dayMarks" :key="at">
+      <g v-for="{ at, word } in marks" :key="at">
         <line :x1="x(at)" :x2="x(at)" y1="0" :y2="height" class="hair" />
-        <text :x="x(at) + 5" :y="LOFT_H + 20" class="day">{{ weekdayDate(at) }}</text>
+        <text :x="x(at) + 5" :y="LOFT_H + 20" class="day">{{ word }}</text>
       </g>
       <LoftTide :x="x" :to-ms="toMs" :width="width" :height="LOFT_H" />
       <g v-for="(row, r) in rows" :key="row.name">
@@ -147,9 +189,17 @@ const shiftOf = (bar: Bar) =>
           @pointermove="onMove"
           @pointerup="onUp"
           @dblclick="turnLock(bar)"
+          @pointerenter="pointed = bar"
+          @pointerleave="pointed = null"
+          @focus="pointed = bar"
+          @blur="pointed = null"
         >
           <title>{{ sayBar(bar) }}</title>
           <rect :width="barW(bar)" :height="ROW_H - 14" :fill="colorOf(bar.formulaId)" rx="2" />
+          <text v-if="isNamed(bar)" x="5" :y="(ROW_H - 14) / 2 + 4" :style="{ fill: LIGHT.ink }">
+            {{ nameIn(bar) }}
+          </text>
+          <rect y="-8" :width="hitW(bar)" :height="ROW_H" class="hit" />
         </g>
       </g>
       <DryingLanes
@@ -161,20 +211,23 @@ const shiftOf = (bar: Bar) =>
       />
       <DueMarks
         :x="x"
+        :from-ms="duesFromMs"
         :to-ms="toMs"
         :width="width"
         :row-height="DUE_H"
         :transform="`translate(0 ${dueTop})`"
       />
       <line
+        v-if="hasNow"
         :x1="x(planInputs.startMs)"
         :x2="x(planInputs.startMs)"
         y1="0"
         :y2="height"
         class="now"
       />
-      <text :x="x(planInputs.startMs) + 4" y="11" class="nowword">now</text>
+      <text v-if="hasNow" :x="x(planInputs.startMs) + 4" y="11" class="nowword">now</text>
     </svg>
+    <p class="pointed" aria-hidden="true">{{ pointed ? sayBar(pointed) : '' }}</p>
     <p class="quiet small">
       Drag a step, or move it with the arrow keys (with Shift, by a day). Enter locks or unlocks it.
       <span role="status">{{ said }}</span>
@@ -214,11 +267,24 @@ text {
 .bar rect {
   stroke: var(--ink);
 }
-.bar.late rect {
+.bar .hit {
+  fill: transparent;
+  stroke: none;
+}
+.bar text {
+  pointer-events: none;
+}
+.pointed {
+  min-height: 1.5em;
+  margin: 2px 0 0;
+  font-size: var(--text-plain);
+  font-weight: 700;
+}
+.bar.late rect:first-of-type {
   stroke: var(--rust);
   stroke-width: 3;
 }
-.bar.locked rect {
+.bar.locked rect:first-of-type {
   stroke-dasharray: 3 2;
   stroke-width: 2;
 }

@@ -12,13 +12,15 @@ import ActionButton from '@/ui/actions/ActionButton.vue';
 import { useActions } from '@/ui/actions/useActions';
 import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import VirtualList from '@/ui/frame/VirtualList.vue';
-import { shortDate, weekdayTime } from '@/core/basics/format/dates';
+import { weekdayTime } from '@/core/basics/format/dates';
 import { counted, formatCount } from '@/core/basics/format/numbers';
 import { formatMass } from '@/core/basics/format/quantities';
+import { sayKeptUntil } from './lotMessages';
 import JarLevel from './JarLevel.vue';
 import LotDetail from './LotDetail.vue';
 import NewLotDialog from './NewLotDialog.vue';
 import TablePanel from './TablePanel.vue';
+import NeedsAttention from './NeedsAttention.vue';
 import SideBySide from './SideBySide.vue';
 
 const workshop = useWorkshopStore();
@@ -65,9 +67,7 @@ function sayMade(lot: (typeof workshop.lots)[number]): string {
 }
 
 function keptUntil(lot: (typeof workshop.lots)[number]): string {
-  if (lot.isQuarantined) return 'on hold';
-  if (lot.expiresOn === null) return 'no date';
-  return `${lot.isRetest ? 'retest' : 'until'} ${shortDate(lot.expiresOn)}`;
+  return lot.isQuarantined ? 'on hold' : sayKeptUntil(lot);
 }
 const receive = { name: 'Receive a lot', key: 'n', run: () => (isAdding.value = true) };
 useActions(() => [receive]);
@@ -89,7 +89,7 @@ useActions(() => [receive]);
               : `${formatCount(found.length)} of ${counted(all.length, 'lot')}`
           }}
         </p>
-        <EmptyState v-if="workshop.lots.length === 0">
+        <EmptyState v-if="workshop.lots.length === 0" picture="jar" :act="receive">
           There are no lots yet. Receive what you bought, with its code, amount and cost. Every
           weight at the bench then comes off it.
         </EmptyState>
@@ -124,9 +124,7 @@ useActions(() => [receive]);
     ></template>
     <template #detail>
       <LotDetail v-if="chosen" :key="chosen.id" :lot="chosen" @go="(id) => (chosenId = id)" />
-      <section v-else class="hint quiet" aria-label="No lot selected">
-        <p>Choose a lot to see where it was used.</p>
-      </section>
+      <NeedsAttention v-else />
     </template>
   </SideBySide>
   <NewLotDialog v-model="isAdding" @added="(id) => (chosenId = id)" />

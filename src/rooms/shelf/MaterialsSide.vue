@@ -16,6 +16,7 @@ import MaterialDetail from './MaterialDetail.vue';
 import MakeAheadDialog from '@/shared/MakeAheadDialog.vue';
 import NewMaterialDialog from '@/shared/NewMaterialDialog.vue';
 import TablePanel from './TablePanel.vue';
+import NeedsAttention from './NeedsAttention.vue';
 import SideBySide from './SideBySide.vue';
 import { useMaterials } from '@/ui/fields/materials';
 
@@ -112,9 +113,7 @@ useActions(() => Object.values(acts));
         :material-id="chosenId"
         @removed="chosenId = null"
       />
-      <section v-else class="hint quiet" aria-label="No material selected">
-        <p>Choose a material to see its values, and to correct them.</p>
-      </section>
+      <NeedsAttention v-else />
     </template>
   </SideBySide>
   <MakeAheadDialog v-model="isAhead" @made="({ id }) => (chosenId = id)" />

@@ -110,7 +110,7 @@ function meanFill({ fillsG }: ShelfMold): number {
   <SideBySide>
     <template #list
       ><section aria-label="Molds">
-        <EmptyState v-if="workshop.molds.length === 0">
+        <EmptyState v-if="workshop.molds.length === 0" picture="piece">
           There are no molds yet. Add yours by their measures, or by the water one cavity holds.
         </EmptyState>
         <ul class="plain-list molds">

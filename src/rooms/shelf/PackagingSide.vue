@@ -10,6 +10,8 @@ import { newPackaging } from '@/core/goods/products/create';
 import { packagingSchema, type Packaging } from '@/core/goods/products/schema';
 import { BARRIERS, barrierById, type BarrierId } from '@/core/batches/shelf-life/barriers';
 import { newId } from '@/core/basics/newId';
+import { findBySlug, slugOf } from '@/shared/addresses';
+import { useAddress } from '@/shared/useAddress';
 import { shortDate } from '@/core/basics/format/dates';
 import { counted, formatCount, formatPlain } from '@/core/basics/format/numbers';
 import { useMoney } from '@/shared/useMoney';
@@ -25,6 +27,18 @@ const goods = useGoodsStore();
 const { money } = useMoney();
 
 const openId = ref<string | null>(null);
+useAddress({
+  names: ['shelf'],
+  param: 'item',
+  beside: () => ({ side: 'packaging' }),
+  current: () => openId.value,
+  keyOf: (id) => {
+    const packaging = workshop.packaging.find((one) => one.id === id);
+    return packaging ? slugOf(packaging) : null;
+  },
+  find: (slug) => findBySlug(slug, workshop.packaging)?.id ?? null,
+  choose: (id) => (openId.value = id),
+});
 const delivery = reactive({ code: '', supplier: '', pieces: 100, cost: 0 });
 const found = reactive({ pieces: 0, why: '' });
 const problem = ref('');
@@ -118,7 +132,7 @@ function eachWords(of: Packaging): string {
 
 <template>
   <section aria-label="Packaging">
-    <EmptyState v-if="wraps.length === 0">
+    <EmptyState v-if="wraps.length === 0" picture="box">
       There is no packaging yet. Add films, bags, boxes, jars and labels by the piece. Wrapping on
       Pack uses them up.
     </EmptyState>

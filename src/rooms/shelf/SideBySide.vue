@@ -32,9 +32,6 @@
 .side :deep(.small) {
   font-size: var(--text-small);
 }
-.side :deep(.hint) {
-  padding: 60px 0;
-}
 @media (max-width: 1150px) {
   .side {
     grid-template-columns: minmax(0, 1fr);

@@ -7,6 +7,9 @@ import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
 import { TOOL_FIELDS, TOOL_WORDS, newTool } from './toolFields';
 import DraftField from '@/ui/fields/DraftField.vue';
+import ActionMenu from '@/ui/frame/ActionMenu.vue';
+import { TOOL_PICTURES } from '@/ui/pictures/toolPictures';
+import { mdiDotsVertical } from '@mdi/js';
 
 const workshop = useWorkshopStore();
 
@@ -60,70 +63,108 @@ function take(tool: Tool, key: string, value: number): void {
     [key]: key === 'minimumG' && value === 0 ? null : isCount ? Math.round(value) : value,
   });
 }
+
+/** What can be done with a tool beside its figures. */
+function waysOf(tool: Tool, group: (typeof groups.value)[number]) {
+  const isSecond = group.isOneInUse === true && tool !== group.tools[0];
+  return [
+    ...(isSecond ? [{ value: 'use', title: 'Use this one' }] : []),
+    { value: 'remove', title: 'Remove' },
+  ];
+}
+function act(way: string, tool: Tool, tools: readonly Tool[]): void {
+  if (way === 'use') putFirst(tool, tools);
+  else workshop.remove('tools', [tool.id]);
+}
 </script>
 
 <template>
   <div class="tools">
     <section v-for="group in groups" :key="group.kind" :aria-label="group.many">
-      <h2>{{ group.many }}</h2>
-      <p class="quiet small">{{ group.says }}</p>
-      <div
-        v-for="tool in group.tools"
-        :key="tool.id"
-        class="tool"
-        role="group"
-        :aria-label="tool.name"
-      >
-        <DraftField
-          :model-value="tool.name"
-          label="Name"
-          maxlength="80"
-          @update:model-value="(text: string) => change(tool, { name: text.trim() || tool.name })"
-        />
-        <NumberField
-          v-for="field in group.fields"
-          :key="field.key"
-          :model-value="valueOf(tool, field.key)"
-          :label="field.label"
-          :unit="field.unit"
-          :suffix="field.suffix"
-          :min="field.min"
-          :max="field.max"
-          :decimals="field.decimals"
-          @update:model-value="(value) => take(tool, field.key, value)"
-        />
-        <ChoiceRow
-          v-if="tool.kind === 'tray'"
-          :model-value="tool.seats ?? 'unsaid'"
-          :items="SEATS"
-          @update:model-value="
-            (seats) => change(tool, { seats: seats === 'unsaid' ? undefined : seats })
-          "
-        />
-        <v-select
-          v-if="tool.kind === 'sprayer'"
-          :model-value="tool.holdsId ?? ANYTHING"
-          :items="liquids"
-          label="Filled with"
-          @update:model-value="
-            (id: string) => change(tool, { holdsId: id === ANYTHING ? undefined : id })
-          "
-        />
+      <div class="head">
+        <h2>{{ group.many }}</h2>
         <v-btn
-          v-if="group.isOneInUse && tool !== group.tools[0]"
-          variant="text"
-          @click="putFirst(tool, group.tools)"
-          >Use<span class="visually-hidden">: {{ tool.name }}</span></v-btn
+          size="small"
+          @click="workshop.put('tools', [newTool(group.kind, nextRank(group.tools))])"
+          >Add<span class="visually-hidden">: {{ group.many }}</span></v-btn
         >
-        <v-btn variant="text" color="error" @click="workshop.remove('tools', [tool.id])"
-          >Remove<span class="visually-hidden"> {{ tool.name }}</span></v-btn
-        >
+        <p class="quiet">{{ group.says }}</p>
       </div>
-      <v-btn
-        size="small"
-        @click="workshop.put('tools', [newTool(group.kind, nextRank(group.tools))])"
-        >Add<span class="visually-hidden">: {{ group.many }}</span></v-btn
-      >
+      <table v-if="group.tools.length" :aria-label="group.many">
+        <thead>
+          <tr>
+            <td></td>
+            <th scope="col">Name</th>
+            <th v-for="field in group.fields" :key="field.key" scope="col">{{ field.label }}</th>
+            <th v-if="group.kind === 'tray'" scope="col" class="choice">Seats</th>
+            <th v-if="group.kind === 'sprayer'" scope="col">Filled with</th>
+            <td></td>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="tool in group.tools" :key="tool.id" role="group" :aria-label="tool.name">
+            <td class="picture">
+              <svg viewBox="0 0 32 32" width="32" height="32" aria-hidden="true">
+                <path :d="TOOL_PICTURES[tool.kind]" />
+              </svg>
+            </td>
+            <td data-label="Name">
+              <DraftField
+                :model-value="tool.name"
+                label="Name"
+                is-bare
+                maxlength="80"
+                hide-details="auto"
+                @update:model-value="
+                  (text: string) => change(tool, { name: text.trim() || tool.name })
+                "
+              />
+            </td>
+            <td v-for="field in group.fields" :key="field.key" :data-label="field.label">
+              <NumberField
+                :model-value="valueOf(tool, field.key)"
+                :label="field.label"
+                :unit="field.unit"
+                :suffix="field.suffix"
+                :min="field.min"
+                :max="field.max"
+                :decimals="field.decimals"
+                is-bare
+                @update:model-value="(value) => take(tool, field.key, value)"
+              />
+            </td>
+            <td v-if="tool.kind === 'tray'" class="wide" data-label="Seats">
+              <ChoiceRow
+                :model-value="tool.seats ?? 'unsaid'"
+                :items="SEATS"
+                @update:model-value="
+                  (seats) => change(tool, { seats: seats === 'unsaid' ? undefined : seats })
+                "
+              />
+            </td>
+            <td v-if="tool.kind === 'sprayer'" class="wide" data-label="Filled with">
+              <v-select
+                :model-value="tool.holdsId ?? ANYTHING"
+                :items="liquids"
+                aria-label="Filled with"
+                @update:model-value="
+                  (id: string) => change(tool, { holdsId: id === ANYTHING ? undefined : id })
+                "
+              />
+            </td>
+            <td class="menu">
+              <ActionMenu
+                :items="waysOf(tool, group)"
+                :aria-label="`More for ${tool.name}`"
+                :title="`More for ${tool.name}`"
+                class="dots"
+                @choose="(way) => act(way, tool, group.tools)"
+                ><v-icon :icon="mdiDotsVertical"
+              /></ActionMenu>
+            </td>
+          </tr>
+        </tbody>
+      </table>
     </section>
   </div>
 </template>
@@ -131,29 +172,114 @@ function take(tool: Tool, key: string, value: number): void {
 <style scoped>
 .tools {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(420px, 1fr));
-  gap: 22px 48px;
+  gap: 28px;
 }
-.small {
-  margin: 0 0 8px;
-  font-size: var(--text-plain);
-}
-.tool {
+.head {
   display: flex;
   flex-wrap: wrap;
+  gap: 2px 16px;
   align-items: center;
-  gap: 10px;
-  padding-bottom: 14px;
 }
-.tool > :deep(.v-input) {
-  flex: 1 1 130px;
+.head p {
+  flex-basis: 100%;
+  margin: 0;
+  font-size: var(--text-plain);
 }
-.tool > :deep(.v-input:first-child) {
-  flex-basis: 180px;
+table {
+  /* Columns of one kind stand under those of another. */
+  table-layout: fixed;
+  width: min-content;
+  border-collapse: collapse;
 }
-@media (max-width: 560px) {
-  .tools {
-    grid-template-columns: minmax(0, 1fr);
+th {
+  padding: 6px 12px 2px 0;
+  color: var(--mid);
+  font-size: var(--text-small);
+  font-weight: 400;
+  width: 214px;
+  text-align: left;
+  vertical-align: bottom;
+}
+th:nth-child(2) {
+  width: 250px;
+}
+th.choice {
+  width: 290px;
+}
+thead td:first-child {
+  width: 48px;
+}
+thead td:last-child {
+  width: 48px;
+}
+tbody td {
+  padding: 6px 12px 6px 0;
+  border-top: 1px solid var(--hairline);
+  vertical-align: middle;
+}
+tbody td.menu {
+  padding: 0;
+}
+.dots {
+  display: grid;
+  place-items: center;
+  width: 44px;
+  height: 44px;
+}
+path {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.6;
+  stroke-linejoin: round;
+  stroke-linecap: round;
+}
+@media (max-width: 1150px) {
+  th {
+    width: 176px;
+  }
+  th:nth-child(2) {
+    width: 200px;
+  }
+}
+@media (max-width: 820px) {
+  table,
+  tbody {
+    display: block;
+    width: auto;
+  }
+  thead {
+    display: none;
+  }
+  tr {
+    position: relative;
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    gap: 4px 12px;
+    padding: 10px 44px 10px 44px;
+    border-top: 1px solid var(--hairline);
+  }
+  tbody td {
+    padding: 0;
+    border: 0;
+  }
+  tbody td:nth-child(2),
+  tbody td.wide {
+    grid-column: 1 / -1;
+  }
+  td[data-label]::before {
+    content: attr(data-label);
+    color: var(--mid);
+    font-size: var(--text-small);
+  }
+  td.picture,
+  td.menu {
+    position: absolute;
+    top: 22px;
+    left: 0;
+  }
+  td.menu {
+    left: auto;
+    right: 0;
   }
 }
 </style>

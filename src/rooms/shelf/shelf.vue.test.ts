@@ -210,14 +210,21 @@ describe('tools', () => {
     await flushPromises();
     expect(droppers()).toHaveLength(had + 1);
     const newest = droppers().at(-1);
-    if (had > 0) {
-      await group()
-        .findAll('button')
-        .filter((one) => one.text().startsWith('Use'))
-        .at(-1)
-        ?.trigger('click');
-      expect(droppers()[0]?.id).toBe(newest?.id);
-    }
+    expect(had).toBeGreaterThan(0);
+    const menus = () => group().findAllComponents({ name: 'ActionMenu' });
+    const offered = (menu: number) =>
+      (menus()[menu]?.props('items') as readonly { readonly value: string }[]).map(
+        ({ value }) => value,
+      );
+    expect(offered(0)).toEqual(['remove']);
+    expect(offered(had)).toEqual(['use', 'remove']);
+    menus().at(-1)?.vm.$emit('choose', 'use');
+    await flushPromises();
+    expect(droppers()[0]?.id).toBe(newest?.id);
+    menus()[0]?.vm.$emit('choose', 'remove');
+    await flushPromises();
+    expect(droppers()).toHaveLength(had);
+    expect(droppers().some(({ id }) => id === newest?.id)).toBe(false);
     expect(scales()).toHaveLength(before);
   });
 

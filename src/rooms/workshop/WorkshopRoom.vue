@@ -1,32 +1,33 @@
 <script setup lang="ts">
-import { SAMPLE_MAKER } from '@/stores/sampleShop';
-import ProblemLine from '@/ui/kit/ProblemLine.vue';
-import ConfirmDialog from '@/ui/kit/ConfirmDialog.vue';
-import { ref } from 'vue';
+import type { Component } from 'vue';
 import { useWorkshopStore } from '@/stores/workshop';
 import PageHeader from '@/shared/PageHeader.vue';
 import { counted } from '@/core/basics/format/numbers';
-import { reasonOf } from '@/core/basics/format/reason';
 import FilePanel from './FilePanel.vue';
 import FolderPanel from './FolderPanel.vue';
 import OtherValues from './OtherValues.vue';
-import ToolsPanel from './ToolsPanel.vue';
+import PeoplePanel from './PeoplePanel.vue';
+import SamplePanel from './SamplePanel.vue';
+import ScalePanel from './ScalePanel.vue';
+import UnitsPanel from './UnitsPanel.vue';
+import WaterPanel from './WaterPanel.vue';
 
 const workshop = useWorkshopStore();
-const isRemoving = ref(false);
-const problem = ref('');
 
-async function openSample(): Promise<void> {
-  problem.value = '';
-  await workshop.openSample().catch((error: unknown) => {
-    problem.value = `Couldn’t load the sample (${reasonOf(error)}). Try again.`;
-  });
-}
-
-async function removeSample(): Promise<void> {
-  await workshop.removeSample();
-  isRemoving.value = false;
-}
+/** What is asked for most comes first. */
+const SECTIONS: ReadonlyArray<{
+  readonly id: string;
+  readonly name: string;
+  readonly panel: Component;
+}> = [
+  { id: 'scale', name: 'Scale and room', panel: ScalePanel },
+  { id: 'units', name: 'Units and appearance', panel: UnitsPanel },
+  { id: 'people', name: 'People', panel: PeoplePanel },
+  { id: 'water', name: 'Water', panel: WaterPanel },
+  { id: 'file', name: 'File', panel: FilePanel },
+  { id: 'folder', name: 'Folder', panel: FolderPanel },
+  { id: 'sample', name: 'Sample workshop', panel: SamplePanel },
+];
 </script>
 
 <template>
@@ -38,43 +39,72 @@ async function removeSample(): Promise<void> {
       >
     </PageHeader>
     <div class="room">
-      <OtherValues />
-      <FilePanel />
-      <FolderPanel />
-      <ToolsPanel />
-      <section aria-label="Sample workshop">
-        <h2>Sample workshop</h2>
-        <template v-if="workshop.sampleCount">
-          <p>
-            The made-up {{ SAMPLE_MAKER }} has {{ counted(workshop.sampleCount, 'record') }} here.
-            Batches you made from its formulas are yours and stay.
-          </p>
-          <v-btn color="error" @click="isRemoving = true">Remove the sample workshop</v-btn>
-        </template>
-        <template v-else>
-          <p>A made-up harbor workshop with formulas and batches to look around in.</p>
-          <v-btn @click="openSample">Open the sample workshop</v-btn>
-        </template>
-        <ProblemLine :problem="problem" />
-      </section>
+      <nav aria-label="Sections">
+        <router-link v-for="{ id, name } in SECTIONS" :key="id" :to="{ hash: `#${id}` }">{{
+          name
+        }}</router-link>
+      </nav>
+      <div class="sections">
+        <OtherValues />
+        <div v-for="{ id, panel } in SECTIONS" :id="id" :key="id" class="one" tabindex="-1">
+          <component :is="panel" />
+        </div>
+      </div>
     </div>
-    <ConfirmDialog
-      v-model="isRemoving"
-      label="Remove the sample workshop"
-      title="Remove the sample workshop?"
-      act="Remove"
-      @confirm="removeSample"
-      >This removes {{ counted(workshop.sampleCount, 'record') }}, with your changes to them. Your
-      own formulas and batches stay.</ConfirmDialog
-    >
   </div>
 </template>
 
 <style scoped>
 .room {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(320px, 1fr));
-  gap: 12px 56px;
-  padding: 24px;
+  grid-template-columns: 190px minmax(0, 760px);
+  gap: 12px 40px;
+  padding: 20px 24px 40px;
+}
+nav {
+  position: sticky;
+  top: 84px;
+  display: grid;
+  align-content: start;
+  align-self: start;
+}
+nav a {
+  display: flex;
+  align-items: center;
+  min-height: 44px;
+  color: var(--ink);
+  text-decoration: none;
+}
+nav a:hover,
+nav a:focus-visible {
+  color: var(--verdigris);
+  text-decoration: underline;
+}
+.one {
+  padding: 16px 0 24px;
+  border-top: 1px solid var(--hairline);
+  /* The header stays above it. */
+  scroll-margin-top: 80px;
+  outline: none;
+}
+.one:first-child {
+  padding-top: 0;
+  border: 0;
+}
+.one :deep(h2) {
+  margin-bottom: 10px;
+  font-size: var(--text-title);
+}
+@media (max-width: 820px) {
+  .room {
+    grid-template-columns: minmax(0, 1fr);
+    padding: 4px 14px 24px;
+  }
+  nav {
+    position: static;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 16px;
+  }
 }
 </style>

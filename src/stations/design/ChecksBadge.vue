@@ -6,7 +6,7 @@ import { counted } from '@/core/basics/format/numbers';
 import { tipOf, useActions } from '@/ui/actions/useActions';
 import { useEver } from '@/ui/kit/useEver';
 
-/** How many stops, warnings and tips there are, in sight wherever the page is scrolled; it opens their list. */
+/** How many things ask for a change, in sight wherever the page is scrolled; it opens their list, with the notes for label and bench. */
 const props = defineProps<{ findings: readonly Finding[] }>();
 const ChecksDialog = defineAsyncComponent(() => import('./ChecksDialog.vue'));
 const isOpen = ref(false);
@@ -15,7 +15,7 @@ const wasOpened = useEver(isOpen);
 const counts = computed(() => {
   const of = (...kinds: readonly Finding['severity'][]) =>
     props.findings.filter(({ severity }) => kinds.includes(severity)).length;
-  return { stop: of('stop'), warning: of('warning'), tip: of('advice', 'info') };
+  return { stop: of('stop'), warning: of('warning'), tip: of('advice') };
 });
 const worst = computed(() =>
   counts.value.stop > 0 ? 'stop' : counts.value.warning > 0 ? 'warning' : 'tip',
@@ -27,7 +27,7 @@ const said = computed(() => {
     ...(warning > 0 ? [counted(warning, 'warning')] : []),
     ...(tip > 0 ? [counted(tip, 'tip')] : []),
   ];
-  return all.length > 0 ? listed(all) : 'No checks';
+  return all.length > 0 ? listed(all) : 'No warnings';
 });
 const open = { name: 'Open the checks', key: 'c', run: () => (isOpen.value = true) };
 useActions(() => [open]);

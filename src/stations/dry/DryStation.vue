@@ -96,7 +96,12 @@ useActions(() => Object.values(acts.value));
         <ActionButton :action="acts.room" />
       </template>
     </PageHeader>
-    <EmptyState v-if="lying.length === 0" is-page>
+    <EmptyState
+      v-if="lying.length === 0"
+      is-page
+      picture="tray"
+      :elsewhere="{ name: 'Open Make', to: { name: 'make' } }"
+    >
       There is nothing on the trays. A batch comes here after you count its pieces at the bench, and
       leaves when you wrap it. Its record stays in the
       <router-link :to="{ name: 'almanac' }">Almanac</router-link>.

@@ -5,6 +5,7 @@ import { toBatch } from '@/shared/addresses';
 import { useAddress, useWay } from '@/shared/useAddress';
 import { useBenchStore } from '@/stores/bench';
 import { useWorkshopStore } from '@/stores/workshop';
+import EmptyState from '@/ui/kit/EmptyState.vue';
 import PageHeader from '@/shared/PageHeader.vue';
 import { shortTime } from '@/core/basics/format/dates';
 import BenchScreen from './BenchScreen.vue';
@@ -73,10 +74,9 @@ function take(batchId: string): void {
           </li>
         </ul>
       </template>
-      <p v-else class="quiet">
-        There is no batch at the bench. Open
-        <router-link :to="{ name: 'scale' }">Scale</router-link>, plan a batch, and start it.
-      </p>
+      <EmptyState v-else picture="bowl" :elsewhere="{ name: 'Open Scale', to: { name: 'scale' } }">
+        There is no batch at the bench. Plan one on Scale, and start it there.
+      </EmptyState>
     </section>
   </div>
 </template>
@@ -88,8 +88,5 @@ function take(batchId: string): void {
 }
 li {
   margin-top: 10px;
-}
-a {
-  color: var(--verdigris);
 }
 </style>

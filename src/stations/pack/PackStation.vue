@@ -86,7 +86,7 @@ useActions(() => Object.values(acts.value));
         <ActionButton :action="acts.add" />
       </template>
     </PageHeader>
-    <EmptyState v-if="!pack.unit" is-page>
+    <EmptyState v-if="!pack.unit" is-page picture="box" :act="acts.add">
       A product is what you sell: one piece, a pair of steamers, a box of three, a jar. Create one
       to get its label, packaging, price and stock.
     </EmptyState>

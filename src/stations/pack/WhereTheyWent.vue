@@ -8,6 +8,7 @@ import type { SaleUnit } from '@/core/goods/products/schema';
 import { keptPieces } from '@/core/batches/records/keptBack';
 import { standing } from '@/core/batches/records/summary';
 import { shortDate } from '@/core/basics/format/dates';
+import { capital } from '@/core/basics/format/phrases';
 import { counted, formatCount } from '@/core/basics/format/numbers';
 import { useGoodsStore } from '@/stores/goods';
 import { usePackStore } from '@/stores/pack';
@@ -41,7 +42,7 @@ const gone = computed<readonly Row[]>(() => {
         : [
             {
               key: move.id,
-              who: who || GONE_WORDS[move.how],
+              who: who || capital(GONE_WORDS[move.how]),
               count,
               when:
                 move.how === 'sold'
@@ -58,33 +59,40 @@ const beside = computed<readonly Row[]>(() =>
     const bad = standing(batch, 'inspected').reduce((sum, { rejects }) => sum + rejects, 0);
     return [
       ...(kept > 0
-        ? [{ key: `k${batch.id}`, who: 'retained samples', count: kept, when: batch.code }]
+        ? [{ key: `k${batch.id}`, who: 'Retained samples', count: kept, when: batch.code }]
         : []),
-      ...(bad > 0 ? [{ key: `b${batch.id}`, who: 'rejects', count: bad, when: batch.code }] : []),
+      ...(bad > 0 ? [{ key: `b${batch.id}`, who: 'Rejects', count: bad, when: batch.code }] : []),
     ];
   }),
 );
 const complaints = computed(() => complaintCount(pack.batches, workshop.logbook, goods.books));
 const here = computed(() => runs.value.reduce((sum, { left }) => sum + left, 0));
+const rows = computed<readonly Row[]>(() => [
+  { key: 'here', who: 'Wrapped, here', count: here.value, when: 'now' },
+  ...gone.value.slice(0, MOST),
+  ...beside.value,
+]);
 </script>
 
 <template>
   <section aria-labelledby="went-title">
     <h2 id="went-title">Where they are</h2>
-    <ul class="plain-list">
-      <li>
-        <span>wrapped, here</span><b class="tabular">{{ formatCount(here) }}</b
-        ><span class="quiet">now</span>
-      </li>
-      <li v-for="row in gone.slice(0, MOST)" :key="row.key">
-        <span>{{ row.who }}</span><b class="tabular">{{ row.count }}</b
-        ><span class="quiet">{{ row.when }}</span>
-      </li>
-      <li v-for="row in beside" :key="row.key">
-        <span>{{ row.who }}</span><b class="tabular">{{ row.count }}</b
-        ><span class="quiet">{{ row.when }}</span>
-      </li>
-    </ul>
+    <table aria-labelledby="went-title">
+      <thead>
+        <tr>
+          <th scope="col">Where</th>
+          <th scope="col" class="number">Pieces</th>
+          <th scope="col">When</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.key">
+          <th scope="row">{{ row.who }}</th>
+          <td class="number">{{ formatCount(row.count) }}</td>
+          <td class="quiet">{{ row.when }}</td>
+        </tr>
+      </tbody>
+    </table>
     <p v-if="complaints.all > 0" class="more">{{ sayComplaints(complaints) }}</p>
     <p v-if="gone.length > MOST" class="quiet more">
       and {{ counted(gone.length - MOST, 'earlier time') }}
@@ -93,24 +101,37 @@ const here = computed(() => runs.value.reduce((sum, { left }) => sum + left, 0))
 </template>
 
 <style scoped>
-li {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 36px 92px;
-  gap: 8px;
-  align-items: baseline;
-  padding: 7px 0;
-  border-bottom: 1px solid var(--hairline);
+table {
+  width: 100%;
+  border-collapse: collapse;
   font-size: var(--text-plain);
 }
-li b {
-  text-align: right;
+th,
+td {
+  padding: 7px 0 7px 10px;
+  border-bottom: 1px solid var(--hairline);
+  font-weight: 400;
+  text-align: left;
+  vertical-align: baseline;
 }
-li .quiet,
-.more {
+th:first-child {
+  padding-left: 0;
+  overflow-wrap: anywhere;
+}
+thead th {
+  color: var(--mid);
   font-size: var(--text-small);
 }
-li .quiet {
+.number {
+  font-variant-numeric: tabular-nums;
   text-align: right;
+}
+td.number {
+  font-weight: 700;
+}
+td.quiet,
+.more {
+  font-size: var(--text-small);
 }
 .more {
   margin: 6px 0 0;

@@ -171,9 +171,13 @@ async function start(isOwnUse: boolean): Promise<void> {
         <ActionButton v-if="formula" :action="acts.start" is-main />
       </template>
     </PageHeader>
-    <EmptyState v-if="!formula" is-page>
-      There is no formula open.
-      <router-link :to="{ name: 'design' }">Open one on Design</router-link>.
+    <EmptyState
+      v-if="!formula"
+      is-page
+      picture="piece"
+      :elsewhere="{ name: 'Open Design', to: { name: 'design' } }"
+    >
+      There is no formula open. Open one on Design, and plan its batches here.
     </EmptyState>
     <div v-else class="bench">
       <section class="want no-print" aria-label="Amount and mold">

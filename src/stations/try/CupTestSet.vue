@@ -226,8 +226,20 @@ td {
   border-bottom: 1px solid var(--hairline);
   text-align: left;
 }
+td.tabular {
+  white-space: nowrap;
+}
 .act {
   white-space: nowrap;
+}
+/* As wide before its seconds run as after. */
+.act .time {
+  min-width: 116px;
+  font-variant-numeric: tabular-nums;
+}
+.seen b {
+  min-width: 5ch;
+  text-align: right;
 }
 .act .time {
   float: left;

@@ -2,6 +2,8 @@
 import ToggleButton from '@/ui/kit/ToggleButton.vue';
 import { computed, ref } from 'vue';
 import { useTrialsStore } from '@/stores/trials';
+import { shortId } from '@/shared/addresses';
+import { useAddress } from '@/shared/useAddress';
 import { shortTime } from '@/core/basics/format/dates';
 import AskCupTest from './AskCupTest.vue';
 import CupTestSet from './CupTestSet.vue';
@@ -9,6 +11,15 @@ import CupTestSet from './CupTestSet.vue';
 /** Sets of small ones: the one that is open, or a new question. */
 const trialStore = useTrialsStore();
 const openId = ref<string | null>(trialStore.ladders[0]?.id ?? null);
+useAddress({
+  names: ['try'],
+  param: 'item',
+  beside: () => ({ view: 'cup' }),
+  current: () => openId.value,
+  keyOf: shortId,
+  find: (key) => trialStore.ladders.find(({ id }) => shortId(id) === key)?.id ?? null,
+  choose: (id) => (openId.value = id),
+});
 const open = computed(() => trialStore.ladders.find(({ id }) => id === openId.value) ?? null);
 </script>
 

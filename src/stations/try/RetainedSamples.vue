@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import EmptyState from '@/ui/kit/EmptyState.vue';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, reactive, ref } from 'vue';
@@ -76,10 +77,10 @@ function keep(): void {
         {{ counted(Math.round(trialStore.shelfLife.badFromMonths), 'month') }}.</template
       >
     </p>
-    <p v-if="kept.length === 0" class="quiet">
+    <EmptyState v-if="kept.length === 0" picture="piece">
       There are no retained samples yet. Retain two or three pieces of a batch, wrapped as you sell
       them. Look at one after 1, 3, 6 and 12 months to learn how long yours keep.
-    </p>
+    </EmptyState>
     <ul class="plain-list">
       <li v-for="{ batch, looks } in kept" :key="batch.id">
         <div class="head">

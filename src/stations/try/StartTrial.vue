@@ -18,6 +18,7 @@ import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import NumberField from '@/ui/fields/NumberField.vue';
+import TestPreview from './TestPreview.vue';
 import { sayStartProblem, sayWhatDoes } from '@/shared/tryMessages';
 
 /** What goes into the water: a piece of a batch or one from elsewhere, how it is tried, and in what. */
@@ -114,107 +115,121 @@ const plan = computed(() => {
     : null;
 });
 
+const asked = computed((): TrialStart => ({
+  kind: kind.value,
+  batchId: batch.value?.id ?? null,
+  name: batch.value ? '' : name.value.trim().slice(0, 80),
+  pieceG: pieceG.value,
+  isCrumbs: kind.value === 'scale' && isCrumbs.value,
+  ageDays: knowsAge.value || batch.value ? ageDays.value : null,
+  water: { volumeL: volumeL.value, tempC: tempC.value, alkalinityMgL: alkalinityMgL.value },
+  flowLMin: kind.value === 'shower' ? flowLMin.value : null,
+  stepG: kind.value === 'scale' ? stepG.value : null,
+}));
+
 function start(): void {
-  const asked: TrialStart = {
-    kind: kind.value,
-    batchId: batch.value?.id ?? null,
-    name: batch.value ? '' : name.value.trim().slice(0, 80),
-    pieceG: pieceG.value,
-    isCrumbs: kind.value === 'scale' && isCrumbs.value,
-    ageDays: knowsAge.value || batch.value ? ageDays.value : null,
-    water: { volumeL: volumeL.value, tempC: tempC.value, alkalinityMgL: alkalinityMgL.value },
-    flowLMin: kind.value === 'shower' ? flowLMin.value : null,
-    stepG: kind.value === 'scale' ? stepG.value : null,
-  };
   const of = batch.value && { pieceG: meanPieceG(batch.value) };
-  const found = startProblem(asked, of, plan.value?.expectedG ?? null);
-  problem.value = found ? sayStartProblem(found, asked) : '';
-  if (problem.value === '') trialStore.start(asked);
+  const found = startProblem(asked.value, of, plan.value?.expectedG ?? null);
+  problem.value = found ? sayStartProblem(found, asked.value) : '';
+  if (problem.value === '') trialStore.start(asked.value);
 }
 </script>
 
 <template>
-  <AppForm class="start" aria-label="New test" @submit="start">
-    <h2>New test</h2>
-    <div class="fields">
-      <v-autocomplete v-model="batchId" :items="choices" label="Piece" />
-      <v-text-field v-if="!batch" v-model="name" label="Name" maxlength="80" autocomplete="off" />
-    </div>
-    <ChoiceRow v-model="kind" :items="kinds" />
-    <div class="fields">
-      <NumberField
-        v-model="pieceG"
-        :label="kind === 'scale' ? 'Sample' : 'Weight'"
-        unit="g"
-        :min="0.1"
-        :max="20000"
-        :decimals="1"
-      />
-      <NumberField
-        v-model="ageDays"
-        label="Age"
-        suffix="days"
-        :min="0"
-        :max="20000"
-        :decimals="0"
-      />
-      <template v-if="kind !== 'shower'">
+  <div class="start">
+    <AppForm class="asked" aria-label="New test" @submit="start">
+      <h2>New test</h2>
+      <div class="fields">
+        <v-autocomplete v-model="batchId" :items="choices" label="Piece" />
+        <v-text-field v-if="!batch" v-model="name" label="Name" maxlength="80" autocomplete="off" />
+      </div>
+      <ChoiceRow v-model="kind" :items="kinds" />
+      <div class="fields">
         <NumberField
-          v-model="volumeL"
-          label="Water"
-          unit="L"
+          v-model="pieceG"
+          :label="kind === 'scale' ? 'Sample' : 'Weight'"
+          unit="g"
           :min="0.1"
-          :max="2000"
+          :max="20000"
           :decimals="1"
         />
         <NumberField
-          v-model="tempC"
-          label="Water temperature"
-          unit="°C"
-          :min="5"
-          :max="100"
-          :decimals="0"
-        />
-        <NumberField
-          v-model="alkalinityMgL"
-          label="Alkalinity"
-          unit="mg/L"
+          v-model="ageDays"
+          label="Age"
+          suffix="days"
           :min="0"
-          :max="2000"
+          :max="20000"
           :decimals="0"
         />
-      </template>
-      <NumberField
-        v-else
-        v-model="flowLMin"
-        label="Flow"
-        unit="L/min"
-        :min="1"
-        :max="30"
-        :decimals="0"
-      />
-      <template v-if="kind === 'scale'">
-        <NumberField v-model="stepG" label="Scale step" unit="g" :min="0.001" :max="100" />
-        <v-switch v-model="isCrumbs" label="Crumbled" hide-details />
-      </template>
-      <v-switch v-if="!batch" v-model="knowsAge" label="Age is known" hide-details />
-    </div>
-    <p v-if="plan" :class="plan.halfShare > 0.1 ? 'warn' : 'quiet'">
-      It can lose {{ formatMass(plan.expectedG, 1) }} of gas. This scale tells its fizz to ±{{
-        formatPercent(100 * plan.halfShare, 0)
-      }}.
-      <template v-if="plan.halfShare > 0.1">That is too coarse. {{ sayWhatDoes(plan) }}</template>
-    </p>
-    <ProblemLine :problem="problem" />
-    <v-btn variant="flat" type="submit">Start the test</v-btn>
-  </AppForm>
+        <template v-if="kind !== 'shower'">
+          <NumberField
+            v-model="volumeL"
+            label="Water"
+            unit="L"
+            :min="0.1"
+            :max="2000"
+            :decimals="1"
+          />
+          <NumberField
+            v-model="tempC"
+            label="Water temperature"
+            unit="°C"
+            :min="5"
+            :max="100"
+            :decimals="0"
+          />
+          <NumberField
+            v-model="alkalinityMgL"
+            label="Alkalinity"
+            unit="mg/L"
+            :min="0"
+            :max="2000"
+            :decimals="0"
+          />
+        </template>
+        <NumberField
+          v-else
+          v-model="flowLMin"
+          label="Flow"
+          unit="L/min"
+          :min="1"
+          :max="30"
+          :decimals="0"
+        />
+        <template v-if="kind === 'scale'">
+          <NumberField v-model="stepG" label="Scale step" unit="g" :min="0.001" :max="100" />
+          <v-switch v-model="isCrumbs" label="Crumbled" hide-details />
+        </template>
+        <v-switch v-if="!batch" v-model="knowsAge" label="Age is known" hide-details />
+      </div>
+      <p v-if="plan" :class="plan.halfShare > 0.1 ? 'warn' : 'quiet'">
+        It can lose {{ formatMass(plan.expectedG, 1) }} of gas. This scale tells its fizz to ±{{
+          formatPercent(100 * plan.halfShare, 0)
+        }}.
+        <template v-if="plan.halfShare > 0.1">That is too coarse. {{ sayWhatDoes(plan) }}</template>
+      </p>
+      <ProblemLine :problem="problem" />
+      <v-btn variant="flat" type="submit">Start the test</v-btn>
+    </AppForm>
+    <TestPreview :asked="asked" />
+  </div>
 </template>
 
 <style scoped>
 .start {
   display: grid;
+  grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
+  gap: 24px 48px;
+  align-items: start;
+}
+.asked {
+  display: grid;
   gap: 14px;
-  max-width: 760px;
+}
+@media (max-width: 820px) {
+  .start {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 h2 {
   margin: 0;
@@ -233,7 +248,7 @@ p {
 .warn {
   color: var(--ochre);
 }
-.start > .v-btn {
+.asked > .v-btn {
   justify-self: start;
 }
 </style>

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { formatSeconds, stopwatch } from '@/core/basics/format/durations';
-import { formatFixed, formatRange } from '@/core/basics/format/numbers';
 import { parseQuantity } from '@/core/basics/units/parseQuantity';
 import HandButton from '@/ui/kit/HandButton.vue';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
@@ -22,7 +21,13 @@ import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
 import { useActions } from '@/ui/actions/useActions';
 import TryTrace from './TryTrace.vue';
-import { PHASE_BUTTONS, PHASE_WORDS, sayPhaseProblem, sayTimes } from '@/shared/tryMessages';
+import {
+  PHASE_BUTTONS,
+  PHASE_WORDS,
+  sayPhaseProblem,
+  sayShouldLast,
+  sayTimes,
+} from '@/shared/tryMessages';
 
 /** A piece in water with the stopwatch: the space bar says what comes next, the forecast runs beside it. */
 const props = defineProps<{ trial: Trial }>();
@@ -54,14 +59,10 @@ const events = computed(() =>
 const goneSentence = computed(() => {
   const lasting = forecast.value?.lasting;
   if (!lasting) return '';
-  if (lasting.kind === 'showered') {
-    const { low, best, high } = lasting.showers;
-    return `It should last ${formatFixed(best, 1)} showers of eight minutes (${formatRange(low, high, 1)}).`;
-  }
-  const { low, best, high } = lasting.goneS;
-  const range = sayTimes({ low, best, high });
   const goneS = phaseS(props.trial, 'gone');
-  if (goneS === null) return `It should be gone after ${range}.`;
+  if (lasting.kind === 'showered' || goneS === null) return sayShouldLast(lasting);
+  const { low, high } = lasting.goneS;
+  const range = sayTimes(lasting.goneS);
   const gone = formatSeconds(goneS);
   if (goneS < low) return `Gone after ${gone}, faster than the forecast of ${range}.`;
   return goneS > high

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import EmptyState from '@/ui/kit/EmptyState.vue';
 import { KIND_WORDS } from '@/core/batches/trials/kinds';
 import { phaseS } from '@/core/batches/trials/phases';
 import { standingIn } from '@/core/batches/trials/write';
@@ -37,9 +38,13 @@ function said(trial: Trial): string {
 
 <template>
   <section aria-label="All tests">
-    <p v-if="trialStore.trials.length === 0" class="quiet">
-      There is no test yet. Start one on the first tab, and Rovack remembers what you saw.
-    </p>
+    <EmptyState
+      v-if="trialStore.trials.length === 0"
+      picture="tub"
+      :elsewhere="{ name: 'New test', to: { name: 'try' } }"
+    >
+      There is no test yet. Start one, and Rovack remembers what you saw.
+    </EmptyState>
     <ul class="plain-list">
       <li v-for="trial in trialStore.trials" :key="trial.id">
         <button type="button" @click="emit('open', trial)">

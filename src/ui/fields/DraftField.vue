@@ -8,7 +8,12 @@ import { shortened } from '@/core/basics/format/names';
 defineOptions({ inheritAttrs: false });
 /** A text that is written when the hand is done: what another tab or device commits meanwhile never replaces what is typed. */
 const value = defineModel<string>({ required: true });
-defineProps<{ label: string; isLong?: boolean }>();
+defineProps<{
+  label: string;
+  isLong?: boolean;
+  /** Its column says what it is: the label is for those who do not see it. */
+  isBare?: boolean;
+}>();
 
 const MOST_SHOWN = 40;
 const draft = ref(value.value);
@@ -52,7 +57,8 @@ const messages = computed(() =>
     :is="isLong ? VTextarea : VTextField"
     v-bind="$attrs"
     :model-value="draft"
-    :label="label"
+    :label="isBare ? undefined : label"
+    :aria-label="isBare ? label : undefined"
     :messages="messages"
     @update:model-value="type"
     @change="commit"

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { sayFinding } from '@/core/results/evaluation/messages';
 import type { Finding, Fix } from '@/core/results/evaluation/types';
+import { NOTE_PLACES, notePlaceOf, type NotePlace } from '@/core/results/evaluation/notePlaces';
 import { counted } from '@/core/basics/format/numbers';
 import { formatMass } from '@/core/basics/format/quantities';
 import { useMaterials } from '@/ui/fields/materials';
@@ -24,6 +25,17 @@ const said = computed(() =>
 );
 const loud = computed(() => said.value.filter(({ severity }) => severity !== 'info'));
 const notes = computed(() => said.value.filter(({ severity }) => severity === 'info'));
+const NOTE_WORDS: Readonly<Record<NotePlace, string>> = {
+  label: 'For the label',
+  bench: 'At the bench',
+  formula: 'About the formula',
+};
+const groups = computed(() =>
+  NOTE_PLACES.map((place) => ({
+    place,
+    notes: notes.value.filter(({ code }) => notePlaceOf(code) === place),
+  })).filter((group) => group.notes.length > 0),
+);
 
 /** A cure rounded up to what a 0.1 g scale can weigh, so that it really cures. */
 function weighable({ materialId, massG }: Fix): Fix {
@@ -62,11 +74,14 @@ function weighable({ materialId, massG }: Fix): Fix {
       :open="loud.length === 0 && notes.length <= SHOWN_AT_ONCE"
     >
       <summary>{{ counted(notes.length, 'more tip') }}</summary>
-      <ul class="plain-list">
-        <li v-for="finding in notes" :key="finding.code" class="finding info">
-          {{ finding.message }} <span class="todo">{{ finding.todo }}</span>
-        </li>
-      </ul>
+      <template v-for="group in groups" :key="group.place">
+        <h3>{{ NOTE_WORDS[group.place] }}</h3>
+        <ul class="plain-list">
+          <li v-for="finding in group.notes" :key="finding.code" class="finding info">
+            {{ finding.message }} <span class="todo">{{ finding.todo }}</span>
+          </li>
+        </ul>
+      </template>
     </details>
   </section>
 </template>
@@ -110,6 +125,10 @@ function weighable({ materialId, massG }: Fix): Fix {
 }
 .notes {
   margin-top: 12px;
+}
+h3 {
+  margin-top: 12px;
+  font-size: var(--text-body);
 }
 summary {
   min-height: 28px;

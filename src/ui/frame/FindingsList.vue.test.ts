@@ -84,4 +84,19 @@ describe('what stands out', () => {
     expect(list(notes.slice(0, 1)).find('summary').text()).toBe('1 more tip');
     expect(list(notes.slice(0, 2)).find('summary').text()).toBe('2 more tips');
   });
+
+  it('puts notes together by where they are needed, and loses none', () => {
+    const notes = found(
+      '200 g baking soda\n100 g citric acid\n20 g SLSA\n10 g dried lavender\n10 g cornstarch\n2 g water soluble dye',
+    ).filter(({ severity }) => severity === 'info');
+    const shown = list(notes);
+    expect(shown.findAll('h3').map((one) => one.text())).toEqual([
+      'For the label',
+      'At the bench',
+      'About the formula',
+    ]);
+    expect(shown.findAll('.notes li')).toHaveLength(notes.length);
+    const [label] = shown.findAll('.notes ul');
+    expect(label?.text()).toContain('drain');
+  });
 });

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import { evaluate } from '@/core/results/evaluation/evaluate';
 import type { Evaluation } from '@/core/results/evaluation/types';
 import { compareBodies } from '@/core/formula/model/compare';
@@ -15,10 +16,14 @@ const { nameOf } = useMaterials();
 
 const props = defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
 const design = useDesignStore();
+const route = useRoute();
+const router = useRouter();
 
 const name = ref('');
 const versions = computed(() => design.formula?.versions ?? []);
-const chosen = ref<number | null>(null);
+/** In the address, so that a version can be sent and marked. */
+const chosen = computed(() => Number(route.query['version']));
+const choose = (version: number) => void router.replace({ query: { version } });
 const against = computed(
   () =>
     versions.value.find(({ number }) => number === chosen.value) ??
@@ -62,7 +67,7 @@ function goBack(): void {
         :model-value="against.number"
         :items="options"
         label="Compare with version"
-        @update:model-value="(number: number) => (chosen = number)"
+        @update:model-value="choose"
       />
       <p v-if="difference?.isSame" class="quiet">Nothing has changed since.</p>
       <table v-else aria-label="What changed">

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { useWorkshopStore } from '@/stores/workshop';
+import WaterFields from './WaterFields.vue';
+
+/** The water that forecasts and tests begin with. */
+const workshop = useWorkshopStore();
+</script>
+
+<template>
+  <section aria-label="Water">
+    <h2>Water</h2>
+    <div class="fields">
+      <WaterFields
+        label="Tub"
+        :model-value="workshop.settings.tub"
+        @update:model-value="(tub) => workshop.changeSettings({ tub })"
+      />
+      <WaterFields
+        label="Sink"
+        :model-value="workshop.settings.basin"
+        @update:model-value="(basin) => workshop.changeSettings({ basin })"
+      />
+    </div>
+    <p class="quiet">
+      Cleaning pieces go into the sink, which can be a machine or a kettle. All others go into the
+      tub.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 280px), 1fr));
+  gap: 14px 24px;
+}
+p {
+  margin: 8px 0 0;
+  font-size: var(--text-plain);
+}
+</style>
