@@ -143,7 +143,7 @@ test('a screen that throws names the record that made it fail, and it can be sav
   expect(await readFile(await file.path(), 'utf8')).toContain('76543.25');
   // Everything else goes on.
   await page.getByRole('link', { name: 'Shelf' }).click();
-  await expect(page.getByText('Search lots').first()).toBeVisible();
+  await expect(page.getByText('There are no lots yet.').first()).toBeVisible();
   await page.getByRole('link', { name: 'Design' }).click();
   await page.getByRole('button', { name: 'Set aside Anchor' }).click();
   await expect(page.getByRole('heading', { name: 'Couldn’t show this screen' })).toBeHidden();

@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { expect, test, type Page } from '@playwright/test';
+import { CARD } from './support';
 import { createServer } from '../../server/app';
 
 test.use({ serviceWorkers: 'allow' });
@@ -12,8 +13,11 @@ test.use({ serviceWorkers: 'allow' });
 const DIST = fileURLToPath(new URL('../../dist', import.meta.url));
 
 /** A server of this test’s own, so that it can be gone. */
-async function serving(distDir: string): Promise<{ readonly home: string; gone(): void }> {
-  const server: Server = createServer({ distDir, start: 'sample' }).listen(0, '127.0.0.1');
+async function serving(
+  distDir: string,
+  start: 'sample' | 'ask' = 'sample',
+): Promise<{ readonly home: string; gone(): void }> {
+  const server: Server = createServer({ distDir, start }).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   return {
     home: `http://localhost:${(server.address() as AddressInfo).port}`,
@@ -83,6 +87,31 @@ test('after the first visit everything works with the server gone: screens, work
   );
   expect(fonts.length).toBeGreaterThan(0);
   expect(refused).toEqual([]);
+});
+
+test('with the server gone, on a phone, a pasted recipe becomes a printed sheet', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 360, height: 740 });
+  const { home, gone } = await serving(DIST, 'ask');
+  await page.goto(home);
+  await expect(page.getByLabel('Recipe as written')).toBeVisible();
+  await kept(page);
+  gone();
+  await page.getByLabel('Recipe as written').fill(`${CARD}\nMakes 6`);
+  const read = page.getByRole('region', { name: 'What Rovack understood' });
+  await read.getByRole('button', { name: 'hand shells' }).click();
+  await page.getByRole('button', { name: 'Use this recipe' }).click();
+  await expect(page.getByLabel('Formula name')).toHaveValue('Quay bomb');
+  await expect(page.getByText('saved').first()).toBeAttached();
+  await page.getByRole('button', { name: 'Plan a batch' }).click();
+  await page.getByRole('tab', { name: 'Bench sheet' }).click();
+  await page.evaluate(() => {
+    window.print = () => document.body.setAttribute('data-printed', 'yes');
+  });
+  await page.getByRole('button', { name: 'Print', exact: true }).click();
+  await expect(page.locator('body[data-printed]')).toBeAttached();
+  await expect(page.getByText('Quay bomb').first()).toBeVisible();
 });
 
 test('a newer version is offered, waits, and is taken in when the maker says so', async ({

@@ -152,7 +152,7 @@ test('a scale and fills of one’s own move the plan', async ({ page }) => {
   const scales = page.getByRole('region', { name: 'Scales' });
   await scales.getByRole('button', { name: 'Add : Scales' }).click();
   const added = scales.getByRole('group', { name: 'Scale', exact: true });
-  await added.getByLabel('Step, g', { exact: true }).fill('0.01');
+  await added.getByLabel('Step', { exact: true }).fill('0.01');
   await added.getByLabel('Capacity').fill('100');
   await page.getByRole('tab', { name: 'Molds', exact: true }).click();
   await page.getByRole('button', { name: /^Steel shells 70/ }).click();

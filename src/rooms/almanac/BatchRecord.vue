@@ -108,7 +108,7 @@ const moisturePlanned = computed(() => {
         >
         <ActionButton v-if="batch" :action="acts.sheet" />
         <ActionButton v-if="batch" :action="acts.print" />
-        <ActionButton :action="acts.all" />
+        <ActionButton v-if="batch" :action="acts.all" />
       </template>
     </PageHeader>
     <EmptyState v-if="!batch" is-page picture="signpost" :act="acts.all">

@@ -77,12 +77,12 @@ useActions(() => [receive]);
   <SideBySide>
     <template #list
       ><section aria-label="Lots" class="lots">
-        <div class="find">
+        <div v-if="all.length" class="find">
           <v-text-field v-model="query" label="Search lots" />
           <ActionButton :action="receive" is-main />
         </div>
-        <ChoiceRow v-model="filter" :items="FILTERS" />
-        <p class="quiet small" role="status">
+        <ChoiceRow v-if="all.length" v-model="filter" :items="FILTERS" />
+        <p v-if="all.length" class="quiet small" role="status">
           {{
             found.length === all.length
               ? counted(found.length, 'lot')

@@ -83,7 +83,7 @@ useActions(() => Object.values(acts.value));
           label="Product"
           @update:model-value="(id: string | null) => id && pack.choose(id)"
         />
-        <ActionButton :action="acts.add" />
+        <ActionButton v-if="pack.unit" :action="acts.add" />
       </template>
     </PageHeader>
     <EmptyState v-if="!pack.unit" is-page picture="box" :act="acts.add">
