@@ -15,6 +15,7 @@ import type { BuyingFacts } from '@/core/workshop/shelf/shoppingList';
 import { learnedLoss, packedFromFills } from '@/core/results/learning/fromFills';
 import { lossRecordsOf } from '@/core/batches/records/fromBatches';
 import { movesOfArchived } from '@/core/goods/archive/movesOfArchived';
+import { speaking } from '@/core/results/learning/exclusions';
 import { today } from './now';
 import { useWorkshopStore } from './workshop';
 
@@ -34,7 +35,9 @@ export const useShelfStore = defineStore('shelf', () => {
 
   const packedFor = (method: Method) => packedFromFills(workshop.fills, method);
   /** What own batches lost on the way; nothing while none was counted. */
-  const loss = computed(() => learnedLoss(lossRecordsOf(workshop.batches)));
+  const loss = computed(() =>
+    learnedLoss(lossRecordsOf(speaking(workshop.batches, 'loss', workshop.exclusions))),
+  );
 
   /** What a plan has to work with; how densely it is packed from own fills where there are any. */
   function meansFor(method: Method): Means {

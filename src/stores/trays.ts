@@ -12,6 +12,7 @@ import { isOnTray } from '@/core/batches/trays/onTray';
 import { outsideFacts } from '@/core/workshop/shelf/outsideFacts';
 import { tendings } from '@/core/batches/trays/tending';
 import { trayForecast, type TrayForecast } from '@/core/batches/trays/trayForecast';
+import { speaking } from '@/core/results/learning/exclusions';
 import { useRoomStore } from './room';
 import { useWorkshopStore } from './workshop';
 
@@ -20,7 +21,13 @@ export const useTraysStore = defineStore('trays', () => {
   const workshop = useWorkshopStore();
   const room = useRoomStore();
 
-  const taught = computed(() => dryingRecordsOf(workshop.batches, room.days, workshop.catalog));
+  const taught = computed(() =>
+    dryingRecordsOf(
+      speaking(workshop.batches, 'drying', workshop.exclusions),
+      room.days,
+      workshop.catalog,
+    ),
+  );
   /** Newest first. */
   const onTrays = computed(() =>
     workshop.batches

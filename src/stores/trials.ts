@@ -74,7 +74,7 @@ export const useTrialsStore = defineStore('trials', () => {
   /** What a piece is forecast by: what all other trials taught, never itself. */
   function conditionsOf(trial: Trial, batch: Batch): Conditions {
     const others = workshop.trials.filter(({ id }) => id !== trial.id);
-    const trials = othersTaught(others, workshop.batches, workshop.catalog);
+    const trials = othersTaught(others, workshop.batches, workshop.catalog, workshop.exclusions);
     return {
       ...conditionsOfBatch({ ...workshop.facts, trials }, batch),
       tub: trial.water,
@@ -224,6 +224,7 @@ function rememberingLast(compute: typeof taughtByTrials): typeof taughtByTrials 
       last !== null &&
       last.asked[1] === asked[1] &&
       last.asked[2] === asked[2] &&
+      last.asked[3] === asked[3] &&
       last.asked[0].length === asked[0].length &&
       last.asked[0].every((trial, i) => trial === asked[0][i]);
     if (last === null || !isSame) last = { asked, answer: compute(...asked) };

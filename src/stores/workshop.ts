@@ -11,6 +11,7 @@ import { digestOf, type BatchDigest } from '@/core/goods/archive/batchDigest';
 import type { Batch } from '@/core/batches/records/schema';
 import { cavityMl } from '@/core/work/scaling/leftover';
 import type { Trial } from '@/core/batches/trials/schema';
+import type { Exclusion } from '@/core/results/learning/exclusions';
 import type { taughtByTrials } from '@/core/batches/trials/taught';
 import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
 import { scaleFor } from '@/core/workshop/settings/scaleFor';
@@ -37,6 +38,9 @@ export interface Write {
   /** Null where it is gone. */
   readonly after: RecordOf<CollectionName> | null;
 }
+
+/** One list, so that nothing is learned anew while nothing is excluded. */
+const NO_EXCLUSIONS: readonly Exclusion[] = [];
 
 /** Everything stored, in memory: the lists all screens read, and the few ways to change them. */
 export const useWorkshopStore = defineStore('workshop', () => {
@@ -82,9 +86,10 @@ export const useWorkshopStore = defineStore('workshop', () => {
   const logbook = computed(() => records.value.logbook);
   const stabilityPlans = computed(() => records.value.stabilityPlans);
   const ladders = computed(() => records.value.ladders);
+  const exclusions = computed(() => settings.value.exclusions ?? NO_EXCLUSIONS);
   /** What the maker's own trials teach: computed again only when a trial or a batch was written. */
   const taught = computed<OwnTrials>(
-    () => teach.value?.(trials.value, batches.value, catalog.value) ?? {},
+    () => teach.value?.(trials.value, batches.value, catalog.value, exclusions.value) ?? {},
   );
   /** What learns of trials is loaded where there are any; the first screen does not wait for what they say. */
   const teach = shallowRef<typeof taughtByTrials | null>(null);
@@ -111,6 +116,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     batches: batches.value,
     trials: taught.value,
     fills: fills.value,
+    exclusions: exclusions.value,
   }));
   /** Does a batch come of the sample: by itself, or by the formula it was made from? */
   const isOfSample = (batch: Batch | null): boolean =>
@@ -350,6 +356,7 @@ export const useWorkshopStore = defineStore('workshop', () => {
     molds,
     tools,
     trials,
+    exclusions,
     ladders,
     packaging,
     units,

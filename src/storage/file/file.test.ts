@@ -546,6 +546,17 @@ describe('migrations', () => {
     expect(now.settings).toEqual(was.settings);
   });
 
+  it('open a file of format 12: as it stands, nothing was excluded yet', () => {
+    const before = readFileSync(
+      new URL('../../../tests/fixtures/workshop-format-12.rovack.json', import.meta.url),
+      'utf8',
+    );
+    const { format, formatVersion, ...stored } = JSON.parse(before);
+    expect([format, formatVersion]).toEqual(['rovack-workshop', 12]);
+    expect(opened(before)).toEqual({ format, formatVersion: STORED_VERSION, ...stored });
+    expect(opened(before).settings?.exclusions).toBeUndefined();
+  });
+
   it('lead from every format there was to this one', () => {
     expect(UPGRADES.map(({ to }) => to)).toEqual(
       Array.from({ length: STORED_VERSION - 1 }, (_, i) => i + 2),

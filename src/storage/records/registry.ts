@@ -244,6 +244,9 @@ export const SETTINGS = entry({
         (one: { readonly job: string; readonly step: string }) => `${one.job}/${one.step}`,
       ),
     }),
+    exclusions: list(
+      (one: { readonly quantity: string; readonly id: string }) => `${one.quantity}/${one.id}`,
+    ),
     setAside: list((one: { readonly of: string; readonly id: string }) => `${one.of}/${one.id}`),
     otherValues: list(id),
   }),

@@ -99,6 +99,12 @@ export const UPGRADES = [
     name: 'faults of icing, what is made ahead, counts and products by mold',
     upgrade: (stored) => stored,
   },
+  {
+    // Every batch is told anew: lists and the weather map ask more of it.
+    to: 13,
+    name: 'records that do not count, and more of each batch in the list',
+    upgrade: (stored) => stored,
+  },
 ] as const satisfies readonly Upgrade[];
 
 /** Every upgrade from a version up, each once. Pure. */

@@ -1,2 +1,2 @@
 /** Of the database and of every file that is written: what the last upgrade leads to. */
-export const STORED_VERSION = 12;
+export const STORED_VERSION = 13;

@@ -15,6 +15,7 @@ import {
   type ShareRecord,
   type WearRecord,
 } from '@/core/results/learning/quantities';
+import { speaking, type Exclusion } from '@/core/results/learning/exclusions';
 import { portionsOf } from '@/core/matter/materials/portion';
 import type { Catalog } from '@/core/matter/materials/catalog';
 import type { Batch } from '../records/schema';
@@ -163,10 +164,16 @@ export function taughtByTrials(
   trials: readonly Trial[],
   batches: readonly Batch[],
   catalog: Catalog,
+  exclusions: readonly Exclusion[] = [],
 ): OwnTrials {
-  const lessons = triedBatches(trials, batches).map((one) => lessonOf(one, catalog));
+  const lessons = triedBatches(trials, batches).map((one) => ({
+    id: one.trial.id,
+    lesson: lessonOf(one, catalog),
+  }));
   const all = <K extends keyof Lesson>(key: K) =>
-    lessons.flatMap((lesson) => lesson[key] ?? []) as NonNullable<Lesson[K]>[];
+    speaking(lessons, key, exclusions).flatMap(({ lesson }) => lesson[key] ?? []) as NonNullable<
+      Lesson[K]
+    >[];
   const [wear, floats, showers] = [all('wear'), all('floats'), all('showers')];
   const [foam, share] = [all('foam'), all('share')];
   return {

@@ -1,7 +1,8 @@
 import { allLines } from '@/core/formula/model/edit';
-import type { Family } from '@/core/formula/model/schema';
+import type { Family, Method } from '@/core/formula/model/schema';
 import { givenBy, type Loose } from '../products/given';
-import { countOf } from '@/core/batches/records/summary';
+import type { Fault } from '@/core/batches/records/kinds';
+import { countOf, roomOf, standing } from '@/core/batches/records/summary';
 import { keptPieces } from '@/core/batches/records/keptBack';
 import type { Batch } from '@/core/batches/records/schema';
 import { isOnTray } from '@/core/batches/trays/onTray';
@@ -30,6 +31,14 @@ export interface BatchDigest extends Pick<
   readonly isOnTray: boolean;
   /** Pieces laid away to be looked at. */
   readonly keptPieces: number;
+  readonly method: Method;
+  /** Of the room when it was made, %; null where nobody read it. */
+  readonly humidityPct: number | null;
+  /** Moisture of its main mix when it was begun, index; null for nothing dry. */
+  readonly dampPct: number | null;
+  readonly faults: readonly Fault[];
+  /** Who worked on it, and its notes, in lower case: what the list is searched by. */
+  readonly words: string;
 }
 
 export function digestOf(batch: Batch): BatchDigest {
@@ -52,9 +61,38 @@ export function digestOf(batch: Batch): BatchDigest {
     materialIds: ` ${[...new Set(allLines(batch.body).map(({ materialId }) => materialId))].join(' ')} `,
     isOnTray: isOnTray(batch),
     keptPieces: keptPieces(batch),
+    method: batch.body.method,
+    humidityPct: roomOf(batch)?.humidityPct ?? null,
+    dampPct: batch.readings.dampIndexPct,
+    faults: faultsOf(batch),
+    words: wordsOf(batch),
   };
 }
 
 export function isMadeOf({ materialIds }: BatchDigest, materialId: string): boolean {
   return materialIds.includes(` ${materialId} `);
+}
+
+/** Faults that were found on its pieces, each once. */
+function faultsOf(batch: Batch): readonly Fault[] {
+  return [
+    ...new Set(
+      standing(batch, 'inspected').flatMap(({ faults }) => faults.map(({ fault }) => fault)),
+    ),
+  ];
+}
+
+/** Who worked on it, each once. */
+export function peopleOf(batch: Batch): readonly string[] {
+  return [
+    ...new Set(batch.entries.flatMap((entry) => ('who' in entry && entry.who ? [entry.who] : []))),
+  ];
+}
+
+/** A note is found by its beginning. */
+const MOST_CHARS = 400;
+
+function wordsOf(batch: Batch): string {
+  const notes = standing(batch, 'note').map(({ text }) => text);
+  return [...peopleOf(batch), ...notes].join(' ').toLowerCase().slice(0, MOST_CHARS);
 }

@@ -4,6 +4,7 @@ import { learnedDamp } from '@/core/batches/records/fromBatches';
 import { packedFromFills, type Fill } from '@/core/results/learning/fromFills';
 import type { Catalog } from '@/core/matter/materials/catalog';
 import { roomOf } from '@/core/batches/records/summary';
+import { speaking, type Exclusion } from '@/core/results/learning/exclusions';
 import type { Batch } from '@/core/batches/records/schema';
 import { USUAL_SETTINGS } from './settings';
 import type { SupplierDocument } from '@/core/results/scent/documents';
@@ -24,6 +25,8 @@ export interface WorkshopFacts {
   readonly trials?: OwnTrials;
   /** Molds that were filled and weighed. */
   readonly fills?: readonly Fill[];
+  /** Records that the maker took out of what is learned. */
+  readonly exclusions?: readonly Exclusion[];
 }
 
 export type Made = Pick<FormulaBody, 'family' | 'method'>;
@@ -67,13 +70,25 @@ export function conditionsOfBatch(
 }
 
 function conditionsIn(
-  { catalog, settings, documents = [], batches, trials = {}, fills = [] }: WorkshopFacts,
+  {
+    catalog,
+    settings,
+    documents = [],
+    batches,
+    trials = {},
+    fills = [],
+    exclusions = [],
+  }: WorkshopFacts,
   { family, method }: Made,
   pieceG: number | null,
   { humidityPct, tempC }: Room,
 ): Conditions {
   const packed = packedFromFills(fills, method);
-  const damp = learnedDamp(batches, { humidityPct, method, family }, catalog);
+  const damp = learnedDamp(
+    speaking(batches, 'damp', exclusions),
+    { humidityPct, method, family },
+    catalog,
+  );
   return {
     catalog,
     humidityPct,

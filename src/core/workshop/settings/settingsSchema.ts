@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { LEARNED_IDS } from '@/core/results/learning/exclusions';
 import { ROOM_PLACES } from '@/core/matter/air/roomPlaces';
 import { costingSchema, moneySchema } from '@/core/work/cost/schema';
 import { scaleRequestSchema } from '@/core/work/scaling/requestSchema';
@@ -102,6 +103,18 @@ export const settingsSchema = z.object({
     .optional(),
   /** When everything was last written into a file outside the browser; null or left out for never. */
   copiedAt: z.iso.datetime({ offset: true }).nullable().optional(),
+  /** Batches and tests that the maker took out of what is learned, each with the reason. */
+  exclusions: z
+    .array(
+      z.object({
+        quantity: z.enum(LEARNED_IDS),
+        id: z.string().max(120),
+        reason: z.string().max(300),
+        at: z.iso.datetime({ offset: true }),
+      }),
+    )
+    .max(5000)
+    .optional(),
   /** Records that a screen failed on, laid away by the maker: stored, and on no screen. */
   setAside: z
     .array(z.object({ of: z.string().max(40), id: z.string().max(120) }))
