@@ -2,6 +2,7 @@ import { createRouter, createWebHistory } from 'vue-router';
 
 const design = () => import('@/stations/design/DesignStation.vue');
 const make = () => import('@/stations/make/MakeStation.vue');
+const almanac = () => import('@/rooms/almanac/AlmanacRoom.vue');
 const tests = () => import('@/stations/try/TryStation.vue');
 
 /** Pages load when first walked to; Design is the door. What is open on a page stands in its address. */
@@ -50,11 +51,8 @@ export const router = createRouter({
       name: 'calendar',
       component: () => import('@/rooms/calendar/CalendarRoom.vue'),
     },
-    {
-      path: '/almanac',
-      name: 'almanac',
-      component: () => import('@/rooms/almanac/AlmanacRoom.vue'),
-    },
+    { path: '/almanac/:view(map|taught|season|compare)?', name: 'almanac', component: almanac },
+    { path: '/almanac/:view(taught|season)/:item', name: 'lesson', component: almanac },
     {
       path: '/shelf/:side?/:item?',
       name: 'shelf',

@@ -61,6 +61,10 @@ export const SIDES = {
     { value: 'week', word: 'Week' },
     { value: 'to-buy', word: 'To buy' },
   ],
+  almanac: [
+    { value: 'batches', word: 'Batches' },
+    { value: 'taught', word: 'What it taught' },
+  ],
   shelf: [
     { value: 'lots', word: 'Lots' },
     { value: 'materials', word: 'Materials' },
@@ -83,6 +87,7 @@ const WITHIN: Readonly<Record<string, string>> = {
   step: 'make',
   test: 'try',
   batch: 'almanac',
+  lesson: 'almanac',
   sheet: 'almanac',
 };
 

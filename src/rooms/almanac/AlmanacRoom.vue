@@ -1,95 +1,18 @@
 <script setup lang="ts">
-import EmptyState from '@/ui/kit/EmptyState.vue';
-import { useWindowVirtualizer } from '@tanstack/vue-virtual';
-import { watchDebounced } from '@vueuse/core';
-import { computed, ref, useTemplateRef, type ComponentPublicInstance } from 'vue';
-import { FAMILY_WORDS } from '@/core/formula/model/messages';
-import type { BatchDigest } from '@/core/goods/archive/batchDigest';
+import { defineAsyncComponent } from 'vue';
+import { SIDES, valuesOf } from '@/shared/places';
+import { useAddressTab } from '@/shared/useAddress';
 import { useWorkshopStore } from '@/stores/workshop';
 import PageHeader from '@/shared/PageHeader.vue';
+import AppTabs from '@/ui/kit/AppTabs.vue';
+import EmptyState from '@/ui/kit/EmptyState.vue';
 import { counted } from '@/core/basics/format/numbers';
-import AlmanacRow from './AlmanacRow.vue';
-import type { Told } from './told';
+import BatchList from './BatchList.vue';
 
+/** Every batch, and what all of them taught. */
+const TaughtSide = defineAsyncComponent(() => import('./taught/TaughtSide.vue'));
 const workshop = useWorkshopStore();
-const query = ref('');
-
-interface Findable {
-  readonly told: Told;
-  readonly startMs: number;
-  /** What it is found by. */
-  readonly text: string;
-}
-function findable(told: Told): Findable {
-  return {
-    told,
-    startMs: Date.parse(told.startedAt),
-    text: `${told.code} ${told.formulaName} ${FAMILY_WORDS[told.family]}`.toLowerCase(),
-  };
-}
-/** A past batch never changes: the same is told of it, however often the list is made. */
-const ofPast = new WeakMap<BatchDigest, Findable>();
-function findablePast(past: BatchDigest): Findable {
-  const known = ofPast.get(past) ?? findable({ ...past, batch: null });
-  ofPast.set(past, known);
-  return known;
-}
-
-/** Every batch, the newest first. */
-const all = computed(() =>
-  [
-    ...workshop.past.map(findablePast),
-    ...workshop.batches.map((batch) =>
-      findable({ ...batch, family: batch.body.family, totalG: batch.plan.totalG, batch }),
-    ),
-  ].sort((a, b) => b.startMs - a.startMs),
-);
-const found = computed(() => {
-  const words = (query.value ?? '').toLowerCase().split(/\s+/);
-  return all.value.filter(({ text }) => words.every((word) => text.includes(word)));
-});
-
-/** A workshop may have thousands: what is in sight is drawn. */
-const ROW_PX = 66;
-/** As the browser laid them out: nobody asks it, which would lay the page out again for each row; it tells when one changes. */
-const heights = new WeakMap<Element, number>();
-function heightOf(row: Element, told: ResizeObserverEntry | undefined): number {
-  const px = told?.borderBoxSize[0]?.blockSize ?? heights.get(row) ?? ROW_PX;
-  heights.set(row, px);
-  return px;
-}
-const list = useTemplateRef<HTMLElement>('list');
-const virtual = useWindowVirtualizer(
-  computed(() => {
-    // Asked for ten thousand keys at once.
-    const all = found.value;
-    return {
-      count: all.length,
-      estimateSize: () => ROW_PX,
-      overscan: 6,
-      scrollMargin: list.value?.offsetTop ?? 0,
-      getItemKey: (index: number) => all[index]?.told.id ?? index,
-      measureElement: heightOf,
-    };
-  }),
-);
-const rows = computed(() =>
-  virtual.value.getVirtualItems().flatMap(({ index, start }) => {
-    const one = found.value[index];
-    return one ? [{ index, top: start - virtual.value.options.scrollMargin, told: one.told }] : [];
-  }),
-);
-/** Rows that stood for so long are looked at, ms: a search goes by quicker. */
-const LOOKED_AT_MS = 200;
-/** The record of a past one is read when its row stays in sight: one reading for all that came together. */
-watchDebounced(
-  rows,
-  (seen) => void workshop.loadBatches(seen.flatMap(({ told }) => (told.batch ? [] : [told.id]))),
-  { immediate: true, debounce: LOOKED_AT_MS },
-);
-function measure(row: Element | ComponentPublicInstance | null): void {
-  if (row instanceof Element) virtual.value.measureElement(row);
-}
+const side = useAddressTab(['almanac', 'lesson'], valuesOf(SIDES.almanac), 'batches');
 </script>
 
 <template>
@@ -107,45 +30,18 @@ function measure(row: Element | ComponentPublicInstance | null): void {
       weighed, when, and in which room.
     </EmptyState>
     <div v-else class="room">
-      <v-text-field
-        v-model="query"
-        label="Search by code, name or family"
-        class="find"
-        clearable
-        @click:clear="query = ''"
-      />
-      <p v-if="found.length === 0" class="quiet">No batch matches “{{ query }}”.</p>
-      <ul ref="list" class="plain-list" :style="{ height: `${virtual.getTotalSize()}px` }">
-        <!-- Another search puts other batches into the same rows: that is quicker than making rows. -->
-        <li
-          v-for="{ told, index, top } in rows"
-          :key="index"
-          :ref="measure"
-          :data-index="index"
-          :aria-setsize="found.length"
-          :aria-posinset="index + 1"
-          :style="{ transform: `translateY(${top}px)` }"
-        >
-          <AlmanacRow :told="told" />
-        </li>
-      </ul>
+      <AppTabs v-model="side" label="Almanac" :items="SIDES.almanac" class="sides no-print" />
+      <BatchList v-if="side === 'batches'" />
+      <TaughtSide v-else />
     </div>
   </div>
 </template>
 
 <style scoped>
 .room {
-  padding: 20px 24px;
+  padding: 8px 24px 28px;
 }
-.find {
-  max-width: 420px;
-  margin-bottom: 10px;
-}
-ul {
-  position: relative;
-}
-li {
-  position: absolute;
-  inset: 0 0 auto;
+.sides {
+  margin-bottom: 12px;
 }
 </style>

@@ -44,17 +44,19 @@ export interface Taught {
   readonly records: number;
 }
 
-/** Robust regression on the logarithm, old records fading against the newest. */
+/** Robust regression on the logarithm, old records fading against the newest. @param more what else is seen, by its features */
 export function taughtBy<Record extends Dated, Question>(
   quantity: Quantity<Record, Question>,
   records: readonly Record[],
+  more: readonly Seen[] = [],
 ): Taught {
   const newestMs = Math.max(...records.map(madeMs).filter(Number.isFinite));
   const seen = records.map((record) => ({
     ...quantity.observe(record),
     trust: trustOf(newestMs - madeMs(record)),
   }));
-  return { belief: learnRobustly(quantity.prior, seen), records: records.length };
+  const belief = learnRobustly(quantity.prior, [...seen, ...more]);
+  return { belief, records: records.length };
 }
 
 /** What was taught, asked at a place: prior and estimate with the bands that should hold nine of ten new records. */

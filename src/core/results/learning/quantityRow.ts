@@ -42,6 +42,8 @@ export interface QuantityRow {
   readonly moved: ReadonlyArray<Estimate & { readonly atMs: number }>;
   /** Hardest first. */
   readonly pulls: readonly Pull[];
+  /** About what would be known with one more record at the place that is asked, if it came out as expected. */
+  readonly oneMore: Estimate;
 }
 
 /** Sources that are left out one by one: the newest; older ones have faded, and hardly pull. */
@@ -62,8 +64,12 @@ export function quantityRow<Record extends Sourced, Question>(
     askedOf(quantity, taughtBy(quantity, some), question);
   const nothing = askedOf(quantity, { belief: quantity.prior, records: 0 }, question);
   const shipped = bandOf(nothing);
+  const features = quantity.features(question);
+  const expected = Math.log(records.length > 0 ? ask(records).estimate : shipped.estimate);
+  const seen = { features, ...asExpected(quantity, records.at(-1), expected) };
+  const oneMore = bandOf(askedOf(quantity, taughtBy(quantity, records, [seen]), question));
   if (records.length === 0)
-    return { shipped, yours: null, records: 0, sources: 0, moved: [], pulls: [] };
+    return { shipped, yours: null, records: 0, sources: 0, moved: [], pulls: [], oneMore };
   const yours = bandOf(ask(records));
   const sources = newestFirst(records);
   const pulls = sources.slice(0, MOST_LEFT_OUT).map((sourceId): Pull => {
@@ -80,8 +86,32 @@ export function quantityRow<Record extends Sourced, Question>(
       const until = records.filter(({ at }) => Date.parse(at ?? '') <= atMs);
       return until.length === 0 ? [] : [{ atMs, ...bandOf(ask(until)) }];
     }),
+    oneMore,
     pulls: pulls.sort((a, b) => Math.abs(b.log) - Math.abs(a.log)),
   };
+}
+
+/** A record that comes out as expected: a value, or a range as wide as the last one was. */
+function asExpected<Record extends Dated>(
+  { observe }: Pick<Quantity<Record, never>, 'observe'>,
+  last: Record | undefined,
+  expected: number,
+): { readonly target: number } | { readonly low: number; readonly high: number } {
+  const like = last && observe(last);
+  if (!like || 'target' in like) return { target: expected };
+  const half = (like.high - like.low) / 2;
+  return half === Infinity
+    ? { low: expected, high: Infinity }
+    : { low: expected - half, high: expected + half };
+}
+
+/**
+ * By what share one more record would narrow the band, 0 for not at all: its width is that of the logarithm, so that factors and
+ * shares are alike.
+ */
+export function narrowedBy({ shipped, yours, oneMore }: QuantityRow): number {
+  const width = ({ low, high }: Estimate) => Math.log(high / low);
+  return Math.max(0, 1 - width(oneMore) / width(yours ?? shipped));
 }
 
 const bandOf = ({ estimate, low, high }: Estimate): Estimate => ({ estimate, low, high });

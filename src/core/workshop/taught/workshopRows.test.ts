@@ -5,7 +5,7 @@ import { lessonOf, taughtByTrials, triedBatches } from '@/core/batches/trials/ta
 import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
 import { conditionsFor } from '@/core/workshop/settings/conditionsFor';
 import { SHOWERS_LAST } from '@/core/results/learning/quantities';
-import { quantityRow, type Sourced } from '@/core/results/learning/quantityRow';
+import { narrowedBy, quantityRow, type Sourced } from '@/core/results/learning/quantityRow';
 import { speaking, type Exclusion } from '@/core/results/learning/exclusions';
 import { SAMPLE } from '../../../../tests/fixtures/sample';
 import { workshopRows, type TaughtQuestion } from './workshopRows';
@@ -196,6 +196,20 @@ describe('one row', () => {
     );
     expect(row.moved.at(-1)).toMatchObject({ ...row.yours });
     expect(row.moved).toHaveLength(10);
+  });
+
+  it('says how much one more record would tell: much after few, little after many', () => {
+    const after = (count: number) =>
+      narrowedBy(
+        ask(
+          Array.from({ length: count }, (_, i) =>
+            record(`s${i}`, '2026-10-01T10:00:00Z', i % 2 === 0 ? 1.1 : 0.95),
+          ),
+        ),
+      );
+    expect(after(2)).toBeGreaterThan(2 * after(12));
+    expect(after(12)).toBeGreaterThan(0);
+    expect(after(40)).toBeLessThan(0.03);
   });
 
   it('leaves out at most the eighty newest, one source at a time with all its records', () => {

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { taughtApi } from './taughtApi';
+
+expose(taughtApi);
