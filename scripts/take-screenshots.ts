@@ -115,7 +115,7 @@ await page
   .first()
   .waitFor();
 await shoot('almanac');
-await page.getByRole('textbox', { name: /^Search by code/ }).fill('QL-003');
+await page.getByRole('textbox', { name: 'Search batches' }).fill('QL-003');
 await page.getByRole('link', { name: /QL-003/ }).click();
 await page.getByRole('heading', { name: 'Log' }).waitFor();
 await shoot('batch-record');

@@ -63,6 +63,7 @@ export const SIDES = {
   ],
   almanac: [
     { value: 'batches', word: 'Batches' },
+    { value: 'map', word: 'Weather map' },
     { value: 'taught', word: 'What it taught' },
   ],
   shelf: [

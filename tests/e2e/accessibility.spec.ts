@@ -231,7 +231,7 @@ test(`dialogs, formulas and a batch record`, async ({ page }) => {
   await expect(page.getByText('Which one is it?').first()).toBeVisible();
   await scan(page, '[role=dialog]');
   await page.goto(`${SAMPLE_URL}/almanac`);
-  await page.getByRole('textbox', { name: /^Search by code/ }).fill('QL-002');
+  await page.getByRole('textbox', { name: 'Search batches' }).fill('QL-002');
   await page.getByRole('link', { name: /QL-002/ }).click();
   await expect(page.getByRole('heading', { name: 'Log' })).toBeVisible();
   await scan(page);

@@ -5,7 +5,7 @@ test('a note goes into a closed batch, and a batch at the bench can be given up'
   page,
 }) => {
   await page.goto(`${SAMPLE_URL}/almanac`);
-  await page.getByRole('textbox', { name: 'Search by code, name or family' }).fill('steamer');
+  await page.getByRole('textbox', { name: 'Search batches' }).fill('steamer');
   await expect(page.getByRole('link', { name: /BW-001/ })).toBeVisible();
   await expect(page.getByRole('link', { name: /QL-001/ })).toBeHidden();
   await page.getByRole('link', { name: /BW-001/ }).click();

@@ -194,7 +194,7 @@ test('a supplier’s file on a lot goes into the product safety file, and a name
   expect(await readFile(await single.path())).toEqual(buffer);
 
   await page.getByRole('link', { name: 'Almanac' }).click();
-  await page.getByRole('textbox', { name: /^Search by code/ }).fill('QL-011');
+  await page.getByRole('textbox', { name: 'Search batches' }).fill('QL-011');
   await page.getByRole('link', { name: /QL-011/ }).click();
   await page.getByRole('button', { name: 'Release', exact: true }).click();
   const release = page.getByRole('dialog', { name: 'Release QL-011' });

@@ -10,6 +10,7 @@ import { counted } from '@/core/basics/format/numbers';
 import BatchList from './BatchList.vue';
 
 /** Every batch, and what all of them taught. */
+const WeatherMap = defineAsyncComponent(() => import('./map/WeatherMap.vue'));
 const TaughtSide = defineAsyncComponent(() => import('./taught/TaughtSide.vue'));
 const workshop = useWorkshopStore();
 const side = useAddressTab(['almanac', 'lesson'], valuesOf(SIDES.almanac), 'batches');
@@ -32,6 +33,7 @@ const side = useAddressTab(['almanac', 'lesson'], valuesOf(SIDES.almanac), 'batc
     <div v-else class="room">
       <AppTabs v-model="side" label="Almanac" :items="SIDES.almanac" class="sides no-print" />
       <BatchList v-if="side === 'batches'" />
+      <WeatherMap v-else-if="side === 'map'" />
       <TaughtSide v-else />
     </div>
   </div>

@@ -1,50 +1,23 @@
 <script setup lang="ts">
 import { useWindowVirtualizer } from '@tanstack/vue-virtual';
 import { watchDebounced } from '@vueuse/core';
-import { computed, ref, useTemplateRef, type ComponentPublicInstance } from 'vue';
-import { FAMILY_WORDS } from '@/core/formula/model/messages';
-import type { BatchDigest } from '@/core/goods/archive/batchDigest';
+import { computed, useTemplateRef, type ComponentPublicInstance } from 'vue';
+import type { FindableBatch } from '@/core/goods/archive/findBatches';
+import { useAlmanacStore } from '@/stores/almanac';
 import { useWorkshopStore } from '@/stores/workshop';
+import BatchFilters from './BatchFilters.vue';
 import AlmanacRow from './AlmanacRow.vue';
 import type { Told } from './told';
 
 /** Every batch, the newest first, and the way to find one. */
 const workshop = useWorkshopStore();
-const query = ref('');
-
-interface Findable {
-  readonly told: Told;
-  readonly startMs: number;
-  /** What it is found by. */
-  readonly text: string;
-}
-function findable(told: Told): Findable {
-  return {
-    told,
-    startMs: Date.parse(told.startedAt),
-    text: `${told.code} ${told.formulaName} ${FAMILY_WORDS[told.family]}`.toLowerCase(),
-  };
-}
-/** A past batch never changes: the same is told of it, however often the list is made. */
-const ofPast = new WeakMap<BatchDigest, Findable>();
-function findablePast(past: BatchDigest): Findable {
-  const known = ofPast.get(past) ?? findable({ ...past, batch: null });
-  ofPast.set(past, known);
-  return known;
-}
-
-/** Every batch, the newest first. */
-const all = computed(() =>
-  [
-    ...workshop.past.map(findablePast),
-    ...workshop.batches.map((batch) =>
-      findable({ ...batch, family: batch.body.family, totalG: batch.plan.totalG, batch }),
-    ),
-  ].sort((a, b) => b.startMs - a.startMs),
-);
-const found = computed(() => {
-  const words = (query.value ?? '').toLowerCase().split(/\s+/);
-  return all.value.filter(({ text }) => words.every((word) => text.includes(word)));
+const almanac = useAlmanacStore();
+const hot = computed(() => new Map(workshop.batches.map((batch) => [batch.id, batch])));
+const found = computed(() => almanac.found);
+/** A row as it is told: the record itself where it is at hand. */
+const toldOf = ({ digest }: FindableBatch): Told => ({
+  ...digest,
+  batch: hot.value.get(digest.id) ?? null,
 });
 
 /** A workshop may have thousands: what is in sight is drawn. */
@@ -66,7 +39,7 @@ const virtual = useWindowVirtualizer(
       estimateSize: () => ROW_PX,
       overscan: 6,
       scrollMargin: list.value?.offsetTop ?? 0,
-      getItemKey: (index: number) => all[index]?.told.id ?? index,
+      getItemKey: (index: number) => all[index]?.digest.id ?? index,
       measureElement: heightOf,
     };
   }),
@@ -74,7 +47,9 @@ const virtual = useWindowVirtualizer(
 const rows = computed(() =>
   virtual.value.getVirtualItems().flatMap(({ index, start }) => {
     const one = found.value[index];
-    return one ? [{ index, top: start - virtual.value.options.scrollMargin, told: one.told }] : [];
+    return one
+      ? [{ index, top: start - virtual.value.options.scrollMargin, told: toldOf(one) }]
+      : [];
   }),
 );
 /** Rows that stood for so long are looked at, ms: a search goes by quicker. */
@@ -92,14 +67,10 @@ function measure(row: Element | ComponentPublicInstance | null): void {
 
 <template>
   <section aria-label="Batches">
-    <v-text-field
-      v-model="query"
-      label="Search by code, name or family"
-      class="find"
-      clearable
-      @click:clear="query = ''"
-    />
-    <p v-if="found.length === 0" class="quiet">No batch matches “{{ query }}”.</p>
+    <BatchFilters />
+    <p v-if="found.length === 0" class="quiet">
+      No batch matches. <button type="button" class="link" @click="almanac.clear">Show all</button>
+    </p>
     <ul ref="list" class="plain-list" :style="{ height: `${virtual.getTotalSize()}px` }">
       <!-- Another search puts other batches into the same rows: that is quicker than making rows. -->
       <li
@@ -118,10 +89,6 @@ function measure(row: Element | ComponentPublicInstance | null): void {
 </template>
 
 <style scoped>
-.find {
-  max-width: 420px;
-  margin-bottom: 10px;
-}
 ul {
   position: relative;
 }

@@ -6,14 +6,17 @@ import type { Catalog } from '@/core/matter/materials/catalog';
 import { bowlContents } from './bowl';
 import { inPiecesG } from './leftInBowl';
 import { countOf, roomOf, weighedTotalG } from './summary';
+import type { Method } from '@/core/formula/model/schema';
 import type { Batch } from './schema';
 import {
   DAMP_WANTED,
-  learned,
+  askedOf,
+  taughtBy,
   type DampRecord,
   type Learned,
   type LossRecord,
   type Place,
+  type Taught,
 } from '@/core/results/learning/quantities';
 
 /** A hand calls right what is within this share of what it wants, either way. Common practice: a quarter of the window. */
@@ -64,14 +67,26 @@ export function learnedDamp(
   place: Place,
   catalog: Catalog,
 ): (Learned & EndsFelt) | undefined {
-  if (place.method === 'loose') return undefined;
+  const own = dampTaughtBy(batches, place.method, catalog);
+  return own && { ...askedOf(DAMP_WANTED, own.taught, place), ...own.ends };
+}
+
+/** What these batches teach of moisture, wherever it is asked, and the ends that hands felt with one way of forming. */
+export function dampTaughtBy(
+  batches: readonly Batch[],
+  method: Method,
+  catalog: Catalog,
+): { readonly taught: Taught; readonly ends: EndsFelt } | undefined {
+  if (method === 'loose') return undefined;
   const records = dampRecordsOf(batches, catalog);
   if (records.length === 0) return undefined;
-  const here = records.filter(({ method }) => method === place.method);
+  const here = records.filter((record) => record.method === method);
   return {
-    ...learned(DAMP_WANTED, records, place),
-    feltDry: here.filter(({ highOverAim }) => highOverAim === Infinity).length,
-    feltWet: here.filter(({ lowOverAim }) => lowOverAim === 0).length,
+    taught: taughtBy(DAMP_WANTED, records),
+    ends: {
+      feltDry: here.filter(({ highOverAim }) => highOverAim === Infinity).length,
+      feltWet: here.filter(({ lowOverAim }) => lowOverAim === 0).length,
+    },
   };
 }
 
