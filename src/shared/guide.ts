@@ -10,6 +10,7 @@ export const CHAPTERS = [
   { slug: 'test', title: 'Test a piece' },
   { slug: 'label', title: 'Label and wrap' },
   { slug: 'sell', title: 'Sell, recall, keep the file' },
+  { slug: 'learn', title: 'Learn from your batches' },
 ] as const;
 export type Chapter = (typeof CHAPTERS)[number]['slug'];
 
@@ -68,8 +69,9 @@ export const NOTES: Readonly<Record<string, PlaceNote>> = {
   },
   almanac: {
     what: 'The Almanac keeps every batch: what was planned, what was weighed, the room, the drying, the faults and the tests.',
-    first: 'First look for a batch by its code or its name, and open its record.',
-    chapter: 'sell',
+    first:
+      'First look for a batch and open its record. Then see on the weather map and in what it taught how your own hands differ.',
+    chapter: 'learn',
   },
   workshop: {
     what: 'Workshop holds your files, units, people, scale and water. Everything stays in this browser until you export it.',

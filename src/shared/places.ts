@@ -65,6 +65,7 @@ export const SIDES = {
     { value: 'batches', word: 'Batches' },
     { value: 'map', word: 'Weather map' },
     { value: 'taught', word: 'What it taught' },
+    { value: 'season', word: 'Season card' },
   ],
   shelf: [
     { value: 'lots', word: 'Lots' },

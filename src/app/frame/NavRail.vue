@@ -14,7 +14,7 @@ const { go } = useWay();
 const SEARCH = 'search';
 const MORE = [
   ...ROOMS.map(({ route: value, label: title, purpose: subtitle }) => ({ value, title, subtitle })),
-  { value: 'guide', title: 'Guide', subtitle: 'The work in ten short chapters' },
+  { value: 'guide', title: 'Guide', subtitle: 'The work in eleven short chapters' },
   { value: SEARCH, title: 'Search', subtitle: 'Everything you keep, and all you can do here' },
 ];
 const isRoom = computed(() => ROOMS.some((room) => room.route === here.value));

@@ -11,6 +11,7 @@ import BatchList from './BatchList.vue';
 
 /** Every batch, and what all of them taught. */
 const WeatherMap = defineAsyncComponent(() => import('./map/WeatherMap.vue'));
+const SeasonSide = defineAsyncComponent(() => import('./SeasonSide.vue'));
 const TaughtSide = defineAsyncComponent(() => import('./taught/TaughtSide.vue'));
 const workshop = useWorkshopStore();
 const side = useAddressTab(['almanac', 'lesson'], valuesOf(SIDES.almanac), 'batches');
@@ -34,7 +35,8 @@ const side = useAddressTab(['almanac', 'lesson'], valuesOf(SIDES.almanac), 'batc
       <AppTabs v-model="side" label="Almanac" :items="SIDES.almanac" class="sides no-print" />
       <BatchList v-if="side === 'batches'" />
       <WeatherMap v-else-if="side === 'map'" />
-      <TaughtSide v-else />
+      <TaughtSide v-else-if="side === 'taught'" />
+      <SeasonSide v-else />
     </div>
   </div>
 </template>

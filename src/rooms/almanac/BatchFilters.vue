@@ -7,7 +7,6 @@ import { monthOfYear } from '@/core/basics/format/dates';
 import {
   counted,
   formatCount,
-  formatFixed,
   formatPercentRange,
   formatRange,
 } from '@/core/basics/format/numbers';
@@ -87,23 +86,11 @@ async function writeOut(): Promise<void> {
   problem.value = '';
   try {
     const { writeTable } = await import('@/storage/csv/csv');
-    const digests = almanac.found.map(({ digest }) => digest);
-    const { columns, rows } = batchesTable(digests, { from: '0000-01-01', to: '9999-12-31' });
-    const more = new Map(digests.map((digest) => [digest.code, digest]));
-    const filled = rows.map((row) => {
-      const digest = more.get(row['code'] ?? '');
-      return {
-        ...row,
-        humidity: digest?.humidityPct == null ? '' : formatFixed(digest.humidityPct, 1),
-        moisture: digest?.dampPct == null ? '' : formatFixed(digest.dampPct, 1),
-        faults: (digest?.faults ?? []).map((fault) => faultRow(fault).title).join('; '),
-      };
-    });
-    download(
-      `rovack-batches-${today()}.csv`,
-      'text/csv',
-      writeTable([...columns, 'humidity', 'moisture', 'faults'], filled),
+    const { columns, rows } = batchesTable(
+      almanac.found.map(({ digest }) => digest),
+      { from: '0000-01-01', to: '9999-12-31' },
     );
+    download(`rovack-batches-${today()}.csv`, 'text/csv', writeTable(columns, rows));
   } catch (error) {
     problem.value = `Couldn’t write the table (${reasonOf(error)}). Try again.`;
   }
@@ -115,7 +102,7 @@ async function writeOut(): Promise<void> {
     <v-text-field
       :model-value="almanac.filter.words"
       label="Search batches"
-      placeholder="Code, formula, people, notes or lot"
+      title="Code, formula, people, notes or lot"
       class="words"
       clearable
       autocomplete="off"

@@ -56,6 +56,11 @@ export function monthOfYear(at: At): string {
   return format({ month: 'long', year: 'numeric' }).format(dateOf(at));
 }
 
+/** `April`. @param month 1 for January */
+export function monthName(month: number): string {
+  return format({ month: 'long' }).format(new Date(2026, month - 1, 15));
+}
+
 /** `2:05 PM` or `14:05`. */
 export function clockTime(at: At): string {
   return format(clock()).format(dateOf(at));

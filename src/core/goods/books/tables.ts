@@ -1,3 +1,4 @@
+import { faultRow } from '@/core/batches/faults/faultTable';
 import type { Lot } from '@/core/workshop/shelf/lot';
 import type { Row } from '@/core/workshop/shelf/rows';
 import type { BatchDigest } from '../archive/batchDigest';
@@ -22,6 +23,10 @@ export interface Period {
   readonly to: string;
 }
 export const isIn = ({ from, to }: Period, day: string): boolean => day >= from && day <= to;
+
+/** For a spreadsheet: no thousands set apart. */
+const tenths = (value: number | null): string =>
+  value === null ? '' : String(Math.round(10 * value) / 10);
 
 /** Money to the cent, with a point; nothing where it is not known. */
 const cents = (amount: number | null) => (amount === null ? '' : amount.toFixed(2));
@@ -73,7 +78,19 @@ export function ordersTable(
 
 export function batchesTable(batches: readonly BatchDigest[], period: Period): BookTable {
   return {
-    columns: ['started', 'code', 'formula', 'version', 'outcome', 'planned g', 'pieces', 'rejects'],
+    columns: [
+      'started',
+      'code',
+      'formula',
+      'version',
+      'outcome',
+      'planned g',
+      'pieces',
+      'rejects',
+      'humidity',
+      'moisture',
+      'faults',
+    ],
     rows: batches
       .filter(({ startedAt }) => isIn(period, startedAt.slice(0, 10)))
       .map((batch) => ({
@@ -85,6 +102,9 @@ export function batchesTable(batches: readonly BatchDigest[], period: Period): B
         'planned g': String(Math.round(batch.totalG)),
         pieces: batch.count ? String(batch.count.pieces) : '',
         rejects: batch.count ? String(batch.count.rejects) : '',
+        humidity: tenths(batch.humidityPct),
+        moisture: tenths(batch.dampPct),
+        faults: batch.faults.map((fault) => faultRow(fault).title).join('; '),
       })),
   };
 }

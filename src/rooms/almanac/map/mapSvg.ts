@@ -5,6 +5,9 @@ import { MARK_PATHS, type Geometry, type Mark } from './mapGeometry';
 const escaped = (text: string) =>
   text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;');
 
+/** A tenth of a pixel is fine enough. */
+const px = (at: number): number => Math.round(10 * at) / 10;
+
 /** The whole map as a picture of its own, in the colors of paper, for a file. */
 export function mapSvg(
   marks: readonly Mark[],
@@ -14,7 +17,7 @@ export function mapSvg(
   axes: { readonly x: string; readonly y: string },
 ): string {
   const text = (at: { x: number; y: number }, words: string, anchor = 'middle') =>
-    `<text x="${at.x.toFixed(1)}" y="${at.y.toFixed(1)}" text-anchor="${anchor}">${escaped(words)}</text>`;
+    `<text x="${px(at.x)}" y="${px(at.y)}" text-anchor="${anchor}">${escaped(words)}</text>`;
   const floor = height - margin.bottom;
   const shipped = ribbon(windows, ({ shipped }) => ({
     low: shipped.lowPct,
@@ -23,7 +26,7 @@ export function mapSvg(
   const own = ribbon(windows, ({ yours }) => yours && { low: yours.lowPct, high: yours.highPct });
   const drawn = marks.map(({ humidityPct, dampPct, outcome, formulaId, code, name }) => {
     const fill = outcome === 'unfinished' ? 'none' : escaped(colorOf(formulaId));
-    const at = `${x(humidityPct).toFixed(1)} ${y(dampPct).toFixed(1)}`;
+    const at = `${px(x(humidityPct))} ${px(y(dampPct))}`;
     return `<path transform="translate(${at})" d="${MARK_PATHS[outcome]}" fill="${fill}" stroke="${LIGHT.ink}"><title>${escaped(`${code}, ${name}`)}</title></path>`;
   });
   return [

@@ -1,0 +1,288 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { formatMinutes } from '@/core/basics/format/durations';
+import { counted, formatFixed, formatPercent } from '@/core/basics/format/numbers';
+import { formatMass } from '@/core/basics/format/quantities';
+import { monthName } from '@/core/basics/format/dates';
+import { moldVolumeMl } from '@/core/work/scaling/molds';
+import { packedDensityGMl } from '@/core/results/fizz/packedDensity';
+import { speaking } from '@/core/results/learning/exclusions';
+import {
+  CARD_HUMIDITIES,
+  monthlyHumidity,
+  seasonRows,
+  type SeasonLimit,
+  type SeasonRow,
+} from '@/core/workshop/taught/seasonCard';
+import { toFormula } from '@/shared/addresses';
+import { useAlmanacStore } from '@/stores/almanac';
+import { useDesignStore } from '@/stores/design';
+import { useBowlsStore } from '@/stores/bowls';
+import { useRoomStore } from '@/stores/room';
+import { useShelfStore } from '@/stores/shelf';
+import { useTraysStore } from '@/stores/trays';
+import { useWorkshopStore } from '@/stores/workshop';
+import ActionButton from '@/ui/actions/ActionButton.vue';
+import { useActions } from '@/ui/actions/useActions';
+import { useMaterials } from '@/ui/fields/materials';
+import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
+import EmptyState from '@/ui/kit/EmptyState.vue';
+
+/** What a formula wants in each season: a card for the wall, and any row of it as a version of the formula. */
+const almanac = useAlmanacStore();
+const design = useDesignStore();
+const bowls = useBowlsStore();
+const room = useRoomStore();
+const shelf = useShelfStore();
+const trays = useTraysStore();
+const workshop = useWorkshopStore();
+const { sentenceNameOf } = useMaterials();
+const router = useRouter();
+
+const formula = computed(() => workshop.formulaInHand);
+const formulas = computed(() =>
+  workshop.formulas
+    .filter(({ archivedAt }) => archivedAt === null)
+    .map(({ id, name }) => ({ value: id, title: name })),
+);
+const BY = [
+  { value: 'humidity', word: 'By humidity' },
+  { value: 'month', word: 'By month of your room' },
+] as const;
+const by = ref<(typeof BY)[number]['value']>('humidity');
+
+/** The room as batches and its own sensor read it. */
+const months = computed(() =>
+  monthlyHumidity([
+    ...almanac.all.flatMap(({ digest }) =>
+      digest.humidityPct === null
+        ? []
+        : [{ at: digest.startedAt, humidityPct: digest.humidityPct }],
+    ),
+    ...room.days.filter(({ place }) => place === 'workroom').flatMap(({ readings }) => readings),
+  ]),
+);
+const asked = computed(() =>
+  by.value === 'humidity'
+    ? CARD_HUMIDITIES.map((humidityPct) => ({ humidityPct, name: '' }))
+    : months.value.map(({ month, humidityPct }) => ({ humidityPct, name: monthName(month) })),
+);
+const mold = computed(() => (formula.value ? bowls.requestOf(formula.value).mold : null));
+const rows = computed<ReadonlyArray<SeasonRow & { readonly name: string }>>(() => {
+  if (!formula.value || !mold.value) return [];
+  const found = seasonRows(
+    {
+      body: formula.value.body,
+      catalog: workshop.catalog,
+      batches: speaking(workshop.batches, 'damp', workshop.exclusions),
+      drying: trays.taught,
+      mold: mold.value,
+      tempC: room.dryingRoom?.tempC ?? workshop.settings.tempC,
+      squirtG: workshop.squirtG,
+    },
+    asked.value.map(({ humidityPct }) => humidityPct),
+  );
+  return found.map((row, i) => ({ ...row, name: asked.value[i]?.name ?? '' }));
+});
+const fillG = computed(() => {
+  if (!formula.value || !mold.value) return null;
+  const { method } = formula.value.body;
+  const density = shelf.packedFor(method)?.densityGMl ?? packedDensityGMl(method);
+  return density.best * moldVolumeMl(mold.value);
+});
+
+const LIMIT_WORDS: Readonly<Record<SeasonLimit, string>> = {
+  'loose-water': 'Drier than its target: more spray would leave too much loose water.',
+  'oil-least': 'Damper than its target: the oil is at half already.',
+  'no-water': 'Drier than its target: water must stay out of this mix.',
+};
+const hours = (row: SeasonRow, end: 'best' | 'high') =>
+  row.dryH === null ? 'never' : formatMinutes(60 * row.dryH[end]);
+
+/** A row becomes the formula, and is kept as a version that says why. */
+function use(row: SeasonRow): void {
+  if (!formula.value) return;
+  design.change(row.body);
+  design.keep(`For ${formatPercent(row.humidityPct, 0)} humidity, from the season card`);
+  void router.push(toFormula(formula.value));
+}
+const acts = { print: { name: 'Print the card', run: () => window.print() } };
+useActions(() => Object.values(acts));
+</script>
+
+<template>
+  <section aria-label="Season card">
+    <EmptyState
+      v-if="!formula"
+      picture="piece"
+      :elsewhere="{ name: 'Open Design', to: { name: 'design' } }"
+    >
+      There is no formula open. Open one on Design, and its card is here.
+    </EmptyState>
+    <template v-else>
+      <div class="head no-print">
+        <v-autocomplete
+          :model-value="formula.id"
+          :items="formulas"
+          label="Formula"
+          hide-details
+          @update:model-value="
+            (id: string | null) => id && workshop.changeSettings({ formulaInHandId: id })
+          "
+        />
+        <ChoiceRow v-model="by" :items="BY" />
+        <ActionButton :action="acts.print" />
+      </div>
+      <h2>{{ formula.name }}</h2>
+      <p v-if="formula.body.method === 'loose'" class="quiet">
+        Loose salts are not pressed, so their moisture has no season. Keep them dry.
+      </p>
+      <p v-else-if="rows.length === 0" class="quiet">
+        {{
+          by === 'month'
+            ? 'Your room has no readings yet. Read it at the start of each batch.'
+            : 'There is nothing dry in the main mix yet.'
+        }}
+      </p>
+      <template v-else>
+        <p>
+          For one bowl of this formula.
+          <template v-if="fillG !== null"
+            >Fill each piece to about {{ formatMass(fillG, 0) }}.</template
+          >
+        </p>
+        <table aria-label="Season card">
+          <thead>
+            <tr>
+              <th v-if="by === 'month'" scope="col">Month</th>
+              <th scope="col" class="number">Humidity</th>
+              <th scope="col" class="number">Oil</th>
+              <th scope="col" class="number">Bloom water</th>
+              <th scope="col" class="number">Spray</th>
+              <th scope="col" class="number">Squirts</th>
+              <th scope="col" class="number">Moisture</th>
+              <th scope="col" class="number">Dry after</th>
+              <th scope="col" class="number">Wrap after</th>
+              <th scope="col" class="no-print"><span class="visually-hidden">Action</span></th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="row in rows" :key="row.name + row.humidityPct">
+              <th v-if="by === 'month'" scope="row">{{ row.name }}</th>
+              <td data-label="Humidity" class="number big">
+                {{ formatPercent(row.humidityPct, 0) }}
+              </td>
+              <td data-label="Oil" class="number">{{ formatMass(row.oilG) }}</td>
+              <td data-label="Bloom water" class="number">
+                {{ row.bloomG > 0 ? formatMass(row.bloomG) : '–' }}
+              </td>
+              <td data-label="Spray" class="number">
+                {{ row.sprayG > 0 ? formatMass(row.sprayG) : '–' }}
+                <span v-if="row.sprayG > 0" class="quiet">{{ sentenceNameOf(row.sprayId) }}</span>
+              </td>
+              <td data-label="Squirts" class="number">{{ row.squirts > 0 ? row.squirts : '–' }}</td>
+              <td data-label="Moisture" class="number">
+                {{ formatFixed(row.dampPct, 1) }}
+                <span v-if="row.limit" class="quiet limit">{{ LIMIT_WORDS[row.limit] }}</span>
+              </td>
+              <td data-label="Dry after" class="number">{{ hours(row, 'best') }}</td>
+              <td data-label="Wrap after" class="number">{{ hours(row, 'high') }}</td>
+              <td class="no-print">
+                <v-btn size="small" variant="text" @click="use(row)"
+                  >Save as version<span class="visually-hidden">
+                    for {{ formatPercent(row.humidityPct, 0) }}</span
+                  ></v-btn
+                >
+              </td>
+            </tr>
+          </tbody>
+        </table>
+        <p class="quiet small">
+          The spray changes first, then the oil. Source: common practice and
+          {{ counted(workshop.batches.length, 'batch', 'batches') }} of yours. The amounts are a
+          Rovack estimate: squeeze before you press.
+        </p>
+      </template>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 20px;
+  align-items: center;
+  margin-bottom: 12px;
+}
+.head > .v-input {
+  flex: 0 1 280px;
+}
+h2 {
+  font-size: var(--text-title);
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th,
+td {
+  padding: 8px 12px 8px 0;
+  border-bottom: 1px solid var(--hairline);
+  font-weight: 400;
+  text-align: left;
+  vertical-align: baseline;
+}
+thead th {
+  color: var(--mid);
+  font-size: var(--text-small);
+}
+.number {
+  font-variant-numeric: tabular-nums;
+  text-align: right;
+}
+.big {
+  font-size: var(--text-lead);
+  font-weight: 700;
+}
+td .quiet {
+  display: block;
+  font-size: var(--text-small);
+}
+.limit {
+  max-width: 22ch;
+  margin-left: auto;
+}
+.small {
+  margin-top: 8px;
+  font-size: var(--text-small);
+}
+@media (max-width: 820px) {
+  table,
+  tbody,
+  tr {
+    display: block;
+  }
+  thead {
+    display: none;
+  }
+  tr {
+    display: grid;
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+    border-bottom: 1px solid var(--hairline);
+  }
+  td,
+  th {
+    border: 0;
+    text-align: left;
+  }
+  td[data-label]::before {
+    content: attr(data-label);
+    display: block;
+    color: var(--mid);
+    font-size: var(--text-small);
+    font-weight: 400;
+  }
+}
+</style>
