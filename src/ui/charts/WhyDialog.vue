@@ -14,6 +14,9 @@ const isOpen = defineModel<boolean>({ required: true });
   >
     <p v-for="line in why" :key="line">{{ line }}</p>
     <template #actions>
+      <v-btn variant="text" :to="{ name: 'almanac', params: { view: 'taught' } }"
+        >What your batches taught</v-btn
+      >
       <v-btn variant="text" :to="{ name: 'guide', params: { chapter: 'results' } }"
         >Read the guide</v-btn
       >
