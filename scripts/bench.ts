@@ -20,6 +20,10 @@ import { findLots, findable } from '../src/core/workshop/shelf/findLots';
 import { entriesOf } from '../src/core/search/entriesOf';
 import { entry } from '../src/core/search/entry';
 import { SearchIndex } from '../src/core/search/searchIndex';
+import { digestOf } from '../src/core/goods/archive/batchDigest';
+import { NO_FILTER, findBatches, findableBatch } from '../src/core/goods/archive/findBatches';
+import { geometryOf, marksOf } from '../src/rooms/almanac/map/mapGeometry';
+import { SAMPLE } from '../tests/fixtures/sample';
 import { lotMoves, stockLeft } from '../src/core/workshop/shelf/stock';
 import type { Lot } from '../src/core/workshop/shelf/lot';
 import { simulateSpread } from '../src/core/work/spread/simulate';
@@ -64,6 +68,12 @@ const page60 = WRITTEN_PAGES.slice(3, 14)
   .slice(0, 59)
   .join('\n');
 let typed = 0;
+const digests = SAMPLE.batches.map(digestOf);
+const log10k = Array.from({ length: 10_000 }, (_, i) => {
+  const digest = digests[i % digests.length];
+  if (!digest) throw new Error('the sample has batches');
+  return findableBatch({ ...digest, id: `b${i}`, code: `QL-${i}` });
+});
 const searched = new SearchIndex();
 searched.update([
   ...entriesOf({
@@ -101,6 +111,10 @@ const bench = new Bench({ time: 800 })
   .add('plan the scale, 40 lines, joint rounding on two scales', () =>
     planScale(long, USUAL_REQUEST, TWO_SCALES),
   )
+  .add('find batches among 10,000 by words', () =>
+    findBatches(log10k, { ...NO_FILTER, words: 'quince teo 11' }),
+  )
+  .add('place 10,000 marks on the weather map', () => geometryOf(1000, 440, marksOf(log10k)))
   .add('search 2,000 materials as one types', () => searchMaterials(large, 'lav'))
   .add('one search over 10,000 batches as one types', () =>
     searched.find(`quinse ${(typed = (typed + 1) % 900) + 1}`, 0),

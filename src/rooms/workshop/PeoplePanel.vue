@@ -33,11 +33,3 @@ function takeMakers(names: readonly unknown[]): void {
     </div>
   </section>
 </template>
-
-<style scoped>
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(min(100%, 280px), 1fr));
-  gap: 14px 24px;
-}
-</style>

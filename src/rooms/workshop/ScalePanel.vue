@@ -52,15 +52,3 @@ const workshop = useWorkshopStore();
     </p>
   </section>
 </template>
-
-<style scoped>
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(min(100%, 280px), 1fr));
-  gap: 14px 24px;
-}
-p {
-  margin: 8px 0 0;
-  font-size: var(--text-plain);
-}
-</style>

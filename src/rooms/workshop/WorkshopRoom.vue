@@ -95,6 +95,15 @@ nav a:focus-visible {
   margin-bottom: 10px;
   font-size: var(--text-title);
 }
+.one :deep(.fields) {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 280px), 1fr));
+  gap: 14px 24px;
+}
+.one :deep(.fields ~ p) {
+  margin: 8px 0 0;
+  font-size: var(--text-plain);
+}
 @media (max-width: 820px) {
   .room {
     grid-template-columns: minmax(0, 1fr);
