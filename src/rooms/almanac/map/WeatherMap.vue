@@ -232,6 +232,7 @@ const unread = computed(() => almanac.all.length - marks.value.length);
           @pointerdown="onDown"
           @pointermove="onMove"
           @pointerup="onUp"
+          @pointercancel="brush = null"
           @pointerleave="pointed = null"
           @keydown="onKey"
         >
@@ -288,7 +289,8 @@ svg {
   position: absolute;
   inset: 0;
   cursor: crosshair;
-  touch-action: none;
+  /* A finger that goes up or down scrolls the page; across, it marks an area. */
+  touch-action: pan-y;
 }
 text {
   fill: var(--mid);
