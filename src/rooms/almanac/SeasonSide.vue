@@ -5,8 +5,7 @@ import { formatMinutes } from '@/core/basics/format/durations';
 import { counted, formatFixed, formatPercent } from '@/core/basics/format/numbers';
 import { formatMass } from '@/core/basics/format/quantities';
 import { monthName } from '@/core/basics/format/dates';
-import { moldVolumeMl } from '@/core/work/scaling/molds';
-import { packedDensityGMl } from '@/core/results/fizz/packedDensity';
+import { planScale } from '@/core/work/scaling/plan';
 import { speaking } from '@/core/results/learning/exclusions';
 import {
   CARD_HUMIDITIES,
@@ -86,10 +85,10 @@ const rows = computed<ReadonlyArray<SeasonRow & { readonly name: string }>>(() =
   return found.map((row, i) => ({ ...row, name: asked.value[i]?.name ?? '' }));
 });
 const fillG = computed(() => {
-  if (!formula.value || !mold.value) return null;
-  const { method } = formula.value.body;
-  const density = shelf.packedFor(method)?.densityGMl ?? packedDensityGMl(method);
-  return density.best * moldVolumeMl(mold.value);
+  if (!formula.value) return null;
+  const { body } = formula.value;
+  const planned = planScale(body, bowls.requestOf(formula.value), shelf.meansFor(body.method));
+  return planned.ok ? planned.plan.pieceG : null;
 });
 
 const LIMIT_WORDS: Readonly<Record<SeasonLimit, string>> = {

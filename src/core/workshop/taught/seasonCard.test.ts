@@ -130,6 +130,21 @@ describe('the season card', () => {
     expect(row).toMatchObject({ limit: 'no-water', sprayG: 0, squirts: 0 });
   });
 
+  it('leaves a locked oil and a locked spray as they are', () => {
+    const locked = (id: string): FormulaBody => ({
+      ...PLAIN,
+      parts: PLAIN.parts.map((part) => ({
+        ...part,
+        lines: part.lines.map((line) => ({ ...line, locked: line.materialId === id })),
+      })),
+    });
+    const massOf = (body: FormulaBody, id: string) =>
+      body.parts[0]?.lines.find((line) => line.materialId === id && line.locked)?.massG;
+    for (const id of ['sweet-almond-oil', 'water'])
+      for (const row of seasonRows(question(locked(id))))
+        expect(massOf(row.body, id)).toBe(massOf(locked(id), id));
+  });
+
   it('moves with what own batches taught', () => {
     const body = SAMPLE.formulas.find(({ name }) => name === 'Quince Lantern')?.body;
     if (!body) throw new Error('the sample has it');

@@ -78,12 +78,13 @@ export function seasonRows(
 function partsOf(body: FormulaBody, catalog: Catalog) {
   const lines = body.parts[0]?.lines ?? [];
   const roleOf = ({ materialId }: Line) => materialById(catalog, materialId).role;
-  const isSprayed = (line: Line) => line.how === 'sprayed';
+  // A locked line stays as it is, however it goes in.
+  const isSprayed = (line: Line) => line.how === 'sprayed' && !line.locked;
   const oils = lines.filter(
     (line) => !line.locked && (roleOf(line) === 'oil' || roleOf(line) === 'butter'),
   );
   const sprayed = lines.filter(isSprayed);
-  const bloom = lines.filter((line) => roleOf(line) === 'watery' && !isSprayed(line));
+  const bloom = lines.filter((line) => roleOf(line) === 'watery' && line.how !== 'sprayed');
   return { lines, oils, sprayed, bloom };
 }
 

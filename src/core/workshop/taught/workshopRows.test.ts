@@ -8,7 +8,7 @@ import { SHOWERS_LAST } from '@/core/results/learning/quantities';
 import { narrowedBy, quantityRow, type Sourced } from '@/core/results/learning/quantityRow';
 import { speaking, type Exclusion } from '@/core/results/learning/exclusions';
 import { SAMPLE } from '../../../../tests/fixtures/sample';
-import { workshopRows, type TaughtQuestion } from './workshopRows';
+import { teachesMost, workshopRows, type TaughtQuestion, type TaughtRow } from './workshopRows';
 
 const catalog = catalogWith(SAMPLE.materials);
 const NOW_MS = Date.parse('2026-10-20T12:00:00Z');
@@ -210,6 +210,25 @@ describe('one row', () => {
     expect(after(2)).toBeGreaterThan(2 * after(12));
     expect(after(12)).toBeGreaterThan(0);
     expect(after(40)).toBeLessThan(0.03);
+  });
+
+  it('names the row that one more record narrows most, and none that hardly moves', () => {
+    const width = (yours: number, oneMore: number): TaughtRow => {
+      const band = (share: number) => ({
+        estimate: 1,
+        low: Math.exp(-share),
+        high: Math.exp(share),
+      });
+      return {
+        ...rowOf('loss'),
+        yours: band(yours),
+        oneMore: band(oneMore),
+      };
+    };
+    expect(teachesMost([width(1, 0.95), width(1, 0.9)])?.gain).toBeCloseTo(0.1, 10);
+    expect(teachesMost([width(1, 0.989)])?.gain).toBeCloseTo(0.011, 10);
+    expect(teachesMost([width(1, 0.991)])).toBeNull();
+    expect(teachesMost([width(1, 1.2)])).toBeNull();
   });
 
   it('leaves out at most the eighty newest, one source at a time with all its records', () => {

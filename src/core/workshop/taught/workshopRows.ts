@@ -23,6 +23,7 @@ import {
 } from '@/core/results/learning/quantities';
 import {
   coefficientOf,
+  narrowedBy,
   quantityRow,
   type Estimate,
   type QuantityRow,
@@ -114,6 +115,19 @@ export function workshopRows(question: TaughtQuestion, catalog: Catalog): Worksh
           }
         : null,
   };
+}
+
+/** A band that one more record would narrow by less than this share is as good as it gets. Rovack estimate. */
+const LEAST_GAIN = 0.01;
+
+/** The quantity that one more record would tell most of, and by what share its band would narrow; null where none would tell much. */
+export function teachesMost(
+  rows: readonly TaughtRow[],
+): { readonly row: TaughtRow; readonly gain: number } | null {
+  const [best] = rows
+    .map((row) => ({ row, gain: narrowedBy(row) }))
+    .sort((a, b) => b.gain - a.gain);
+  return best && best.gain >= LEAST_GAIN ? best : null;
 }
 
 /** Which coefficient of the liquid wanted is that of 10 points of humidity. */

@@ -3,7 +3,7 @@ import { computed, onBeforeUnmount, ref, watch } from 'vue';
 import { counted, formatFixed, formatPercent, formatRange } from '@/core/basics/format/numbers';
 import { FAMILY_WORDS, METHOD_WORDS } from '@/core/formula/model/messages';
 import { LEARNED_IDS, type LearnedId } from '@/core/results/learning/exclusions';
-import { narrowedBy } from '@/core/results/learning/quantityRow';
+import { teachesMost } from '@/core/workshop/taught/workshopRows';
 import { useAddress } from '@/shared/useAddress';
 import { useTaughtStore } from '@/stores/taught';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -36,15 +36,10 @@ useAddress({
 const toggle = (id: LearnedId) => (openId.value = openId.value === id ? null : id);
 
 const rows = computed(() => taught.answer?.rows ?? []);
-/** What one more record would narrow most. */
-const LEAST_GAIN = 0.01;
-const teachesMost = computed(() => {
-  const [best] = rows.value
-    .filter(({ id }) => id !== 'damp' || taught.place.method !== 'loose')
-    .map((row) => ({ row, gain: narrowedBy(row) }))
-    .sort((a, b) => b.gain - a.gain);
-  return best && best.gain >= LEAST_GAIN ? best : null;
-});
+/** Loose salts are not squeezed: a batch of them says nothing of moisture. */
+const most = computed(() =>
+  teachesMost(rows.value.filter(({ id }) => id !== 'damp' || taught.place.method !== 'loose')),
+);
 const slope = computed(() => {
   const of = taught.answer?.dampSlope;
   if (!of) return '';
@@ -61,17 +56,17 @@ const slope = computed(() => {
     </p>
     <ProblemLine :problem="taught.problem" />
     <p v-if="!taught.answer && !taught.problem" role="status">Learning from your batches.</p>
-    <div v-if="teachesMost" class="most">
+    <div v-if="most" class="most">
       <div>
         <h2>What would teach most</h2>
         <p>
-          {{ QUANTITY_WORDS[teachesMost.row.id].more }}
-          {{ QUANTITY_WORDS[teachesMost.row.id].name }} would then have a range about
-          {{ formatPercent(100 * teachesMost.gain, 0) }} narrower.
+          {{ QUANTITY_WORDS[most.row.id].more }}
+          {{ QUANTITY_WORDS[most.row.id].name }} would then have a range about
+          {{ formatPercent(100 * most.gain, 0) }} narrower.
         </p>
       </div>
-      <v-btn variant="flat" :to="QUANTITY_WORDS[teachesMost.row.id].way.to">{{
-        QUANTITY_WORDS[teachesMost.row.id].way.name
+      <v-btn variant="flat" :to="QUANTITY_WORDS[most.row.id].way.to">{{
+        QUANTITY_WORDS[most.row.id].way.name
       }}</v-btn>
     </div>
     <ul v-if="rows.length" class="plain-list rows">
