@@ -20,6 +20,7 @@ const WINGS = [
   'results',
   'work',
   'batches',
+  'practice',
   'workshop',
   'goods',
   'search',

@@ -64,6 +64,11 @@ export const router = createRouter({
       component: () => import('@/rooms/workshop/WorkshopRoom.vue'),
     },
     {
+      path: '/practice/:lesson?',
+      name: 'practice',
+      component: () => import('@/rooms/practice/PracticeRoom.vue'),
+    },
+    {
       path: '/guide/:chapter?',
       name: 'guide',
       component: () => import('@/rooms/guide/GuideRoom.vue'),

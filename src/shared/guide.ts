@@ -11,6 +11,7 @@ export const CHAPTERS = [
   { slug: 'label', title: 'Label and wrap' },
   { slug: 'sell', title: 'Sell, recall, keep the file' },
   { slug: 'learn', title: 'Learn from your batches' },
+  { slug: 'practice', title: 'Practice' },
 ] as const;
 export type Chapter = (typeof CHAPTERS)[number]['slug'];
 
@@ -72,6 +73,11 @@ export const NOTES: Readonly<Record<string, PlaceNote>> = {
     first:
       'First look for a batch and open its record. Then see on the weather map and in what it taught how your own hands differ.',
     chapter: 'learn',
+  },
+  practice: {
+    what: 'Practice deals made-up bowls with a hidden truth. You squeeze, correct and press, and see the pieces the next day. Nothing enters your records.',
+    first: 'First open a lesson and squeeze. Then correct by little, and squeeze again.',
+    chapter: 'practice',
   },
   workshop: {
     what: 'Workshop holds your files, units, people, scale and water. Everything stays in this browser until you export it.',

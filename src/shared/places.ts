@@ -20,6 +20,7 @@ export const ROOMS: readonly Place[] = [
   { route: 'shelf', label: 'Shelf', purpose: 'Materials, lots, molds, tools and packaging' },
   { route: 'calendar', label: 'Calendar', purpose: 'Orders, and the plan to make them on time' },
   { route: 'almanac', label: 'Almanac', purpose: 'Batch log and what it taught' },
+  { route: 'practice', label: 'Practice', purpose: 'Made-up bowls to learn the bench on' },
   { route: 'workshop', label: 'Workshop', purpose: 'Files, units, people and devices' },
 ];
 

@@ -14,7 +14,7 @@ const { go } = useWay();
 const SEARCH = 'search';
 const MORE = [
   ...ROOMS.map(({ route: value, label: title, purpose: subtitle }) => ({ value, title, subtitle })),
-  { value: 'guide', title: 'Guide', subtitle: 'The work in eleven short chapters' },
+  { value: 'guide', title: 'Guide', subtitle: 'The work in twelve short chapters' },
   { value: SEARCH, title: 'Search', subtitle: 'Everything you keep, and all you can do here' },
 ];
 const isRoom = computed(() => ROOMS.some((room) => room.route === here.value));
@@ -84,8 +84,8 @@ const searchTip = tipOf({ name: 'Search', key: 'mod+k' });
   border-left: 2px solid var(--rail-mid);
 }
 .stations li {
-  height: 72px;
-  background: repeating-linear-gradient(to bottom, var(--rail-mid) 0 1px, transparent 1px 14.4px)
+  height: 64px;
+  background: repeating-linear-gradient(to bottom, var(--rail-mid) 0 1px, transparent 1px 12.8px)
     left top / 6px 100% no-repeat;
 }
 .stations li:last-child {
@@ -135,9 +135,9 @@ const searchTip = tipOf({ name: 'Search', key: 'mod+k' });
 }
 .rooms {
   margin-top: auto;
-  padding: 0 8px 28px;
+  padding: 0 8px 20px;
   display: grid;
-  gap: 10px;
+  gap: 8px;
 }
 .room {
   display: grid;

@@ -21,6 +21,7 @@ import { roomOf } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
 import { useBenchStore } from '@/stores/bench';
 import SaveMark from '@/shared/SaveMark.vue';
+import BenchSurface from '@/ui/frame/BenchSurface.vue';
 import PracticeBand from '@/ui/frame/PracticeBand.vue';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
@@ -126,7 +127,7 @@ function keepRoom(air: { readonly humidityPct: number; readonly tempC: number })
 </script>
 
 <template>
-  <div class="screen" @mousedown="leaveFocus">
+  <BenchSurface class="screen" @mousedown="leaveFocus">
     <PracticeBand v-if="workshop.usesPracticeScale(batch)" class="band" />
     <BenchProgress :batch="batch" />
     <div class="line">
@@ -170,21 +171,13 @@ function keepRoom(air: { readonly humidityPct: number; readonly tempC: number })
     <SoundDialog v-if="hasSounded" v-model="isSounding" />
     <AddDialog v-model="isAdding" :batch="batch" />
     <RoomDialog v-model="isReadingRoom" @kept="keepRoom" />
-  </div>
+  </BenchSurface>
 </template>
 
 <style scoped>
 .screen {
-  --verdigris: var(--mint);
-  --hand-line: #8f9f98;
-  --hand-ink: var(--rail-ink);
-  --hand-on: #14201f;
   min-height: 100vh;
-  display: flex;
-  flex-direction: column;
   padding: 26px 40px 18px;
-  background: var(--drawn-ink);
-  color: #f4f1e8;
 }
 /* Along the upper edge, where it takes no room from the step. */
 .screen .band {
@@ -243,17 +236,7 @@ h1:focus {
     flex-wrap: wrap;
   }
 }
-/* Of every step of the bench: what is pressed with a gloved hand, the figure it works on, and its fields. */
-.screen :deep(.hands) {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 16px;
-  margin-top: auto;
-  padding-top: 18px;
-}
-.screen :deep(:focus-visible) {
-  outline-color: var(--rail-ink);
-}
+/* Of every step of the bench: the figure it works on, and its fields. */
 .screen :deep(.fields) {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 260px));

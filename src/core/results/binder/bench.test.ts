@@ -64,8 +64,15 @@ describe('a correction worked by hand', () => {
     expect(soda?.materialId).toBe('sodium-bicarbonate');
     expect(soda?.inAllG).toBeCloseTo((3100 / 13.5 - 200) * 2.2, 3);
     expect(soda?.firstG).toBeCloseTo(soda?.inAllG ?? NaN, 9);
-    // 32 mL want 37.04: more than a sixth is another formula, and is not offered.
-    expect(cures(32).map(({ materialId }) => materialId)).not.toContain('sodium-bicarbonate');
+    // 32 mL want 37.04 for the aim, over a sixth: what is offered brings 16 down by a quarter of the range, to 14.25.
+    const [inside] = cures(32);
+    expect(inside?.materialId).toBe('sodium-bicarbonate');
+    expect(inside?.firstG).toBeCloseTo((3200 / 14.25 - 200) * 2.2, 3);
+    // 39.6 mL want 32.9 mL of grains to come to the high end of 17, 39.7 want 33.5: more than a sixth is another formula.
+    const ids = (oilMl: number) => cures(oilMl).map(({ materialId }) => materialId);
+    expect(cures(39.6)[0]?.firstG).toBeCloseTo((3960 / 17 - 200) * 2.2, 3);
+    expect(ids(39.6)).toContain('sodium-bicarbonate');
+    expect(ids(39.7)).not.toContain('sodium-bicarbonate');
   });
 });
 

@@ -1,4 +1,5 @@
 import { checkHumidity } from '@/core/matter/air/humidity';
+import type { Material } from '@/core/matter/materials/material';
 import type { Portion } from '@/core/matter/materials/portion';
 import { dampReading } from './damp';
 import type { DampWindow } from './windows';
@@ -31,13 +32,43 @@ export function testAgainMin(
   checkHumidity(humidityPct);
   const { dampIndexPct } = dampReading(contents);
   if (dampIndexPct === null || dampIndexPct <= window.lowPct) return SOONEST_MIN;
-  const air =
-    ((100 - humidityPct) / REFERENCE_SHORT_PCT) * PER_TEN_C ** ((tempC - REFERENCE_TEMP_C) / 10);
+  const air = airTimes(humidityPct, tempC);
   const { water, alcohol } = sharesOfLiquid(contents);
   const lossPerMin = air * (water * WATER_LOSS_PER_MIN + alcohol * ALCOHOL_LOSS_PER_MIN);
   if (!(lossPerMin > 0)) return LATEST_MIN;
   const minutes = (dampIndexPct - window.lowPct) / (dampIndexPct * lossPerMin);
   return Math.round(Math.min(LATEST_MIN, Math.max(SOONEST_MIN, minutes)));
+}
+
+/**
+ * Grams of a material that are still in an open bowl: water and alcohol leave a liquid, all else stays. Rovack estimate.
+ * @param minutes 0 or more @param humidityPct 0 to 100 @param tempC -10 to 50
+ */
+export function inAir(
+  { isLiquid, role, waterFraction }: Material,
+  massG: number,
+  minutes: number,
+  humidityPct: number,
+  tempC: number,
+): number {
+  checkHumidity(humidityPct);
+  if (!isLiquid) return massG;
+  const spent = minutes * airTimes(humidityPct, tempC);
+  const water = waterFraction.value;
+  const alcohol = role === 'alcohol' ? 1 - water : 0;
+  return (
+    massG *
+    (1 -
+      water * (1 - Math.exp(-WATER_LOSS_PER_MIN * spent)) -
+      alcohol * (1 - Math.exp(-ALCOHOL_LOSS_PER_MIN * spent)))
+  );
+}
+
+/** How fast this air draws against that at 45% and 20°C. */
+function airTimes(humidityPct: number, tempC: number): number {
+  return (
+    ((100 - humidityPct) / REFERENCE_SHORT_PCT) * PER_TEN_C ** ((tempC - REFERENCE_TEMP_C) / 10)
+  );
 }
 
 /** Of all liquid in the bowl by mass, what is water and what is alcohol; oils stay. */

@@ -138,7 +138,10 @@ function cure(
   note: string,
 ): Correction | null {
   const material = materialById(question.catalog, materialId);
-  const inAllG = gramsToAim(question, material, 1);
+  const toAimG = gramsToAim(question, material, 1);
+  const isTooMuch = !(toAimG > 0) || (!material.isLiquid && toAimG > capG);
+  // A wet mix that no powder brings to its aim is still worked where one brings it inside.
+  const inAllG = isTooMuch && !material.isLiquid ? gramsInside(question, material) : toAimG;
   if (!(inAllG > 0)) return null;
   // More powder than a sixth of the dry is another formula, not a cure.
   if (!material.isLiquid && inAllG > capG) return null;
@@ -195,6 +198,21 @@ function gramsToAim(question: CorrectionQuestion, material: Material, gapFactor:
   const mostG = bowlG * MAX_SEARCH_FRACTION;
   // What does not come there within a quarter of the bowl is no cure.
   return firstWhere((massG) => past(massG) >= 0, 0, mostG) ?? 0;
+}
+
+/** Grams that bring a mix felt too wet just inside its range; 0 when this material cannot. */
+function gramsInside(question: CorrectionQuestion, material: Material): number {
+  const { contents, windowOf } = question;
+  const bowl = dampSums(contents);
+  const now = dampOf(bowl).dampIndexPct;
+  if (now === null) return 0;
+  const isInside = (massG: number): boolean => {
+    const reading = dampOf(dampSums([{ material, massG }], bowl));
+    const { lowPct, highPct } = windowOf(reading);
+    const wantedPct = Math.min(highPct, now - FELT_AT_LEAST * (highPct - lowPct));
+    return (reading.dampIndexPct ?? now) <= wantedPct;
+  };
+  return firstWhere(isInside, 0, mostOf(question)) ?? 0;
 }
 
 function mostOf({ contents }: CorrectionQuestion): number {

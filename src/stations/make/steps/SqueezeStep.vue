@@ -13,7 +13,7 @@ import { useWorkshopStore } from '@/stores/workshop';
 import { formatMinutes } from '@/core/basics/format/durations';
 import { counted, formatFixed, formatPercent } from '@/core/basics/format/numbers';
 import { formatMass, formatMassRange } from '@/core/basics/format/quantities';
-import HandPicture from '../HandPicture.vue';
+import HandPicture from '@/ui/pictures/HandPicture.vue';
 import { useActions } from '@/ui/actions/useActions';
 import { useMaterials } from '@/ui/fields/materials';
 

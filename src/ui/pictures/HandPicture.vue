@@ -2,7 +2,12 @@
 import type { Felt } from '@/core/results/binder/correction';
 
 /** A drawn hand with what the squeeze left in it. */
-defineProps<{ felt: Felt; acidIn: boolean }>();
+const { isNear = false } = defineProps<{
+  felt: Felt;
+  acidIn: boolean;
+  /** Out of its range by little: it nearly holds, or is only a touch too wet. */
+  isNear?: boolean;
+}>();
 </script>
 
 <template>
@@ -15,7 +20,12 @@ defineProps<{ felt: Felt; acidIn: boolean }>();
     <path class="palm" d="M62 104c-6-10-4-20 4-26 6-4 13-1 14 6 1 8 6 14 14 20" />
     <path class="crease" d="M120 112c16 2 34-2 50-8M98 122c22 6 52 4 76-4" />
     <!-- what lies in it -->
-    <g v-if="felt === 'too-dry'" class="mix">
+    <g v-if="felt === 'too-dry' && isNear" class="mix">
+      <path d="M82 102C78 76 92 54 120 54c20 0 34 10 40 24l-8 4 8 8-10 6 6 8c-24 7-50 6-74-2z" />
+      <path class="crack" d="M112 58l6 14-8 10 8 16M138 62l-4 12 8 10" />
+      <path class="dots" d="M172 84v.1M168 98v.1M180 92v.1M176 130v.1M186 138v.1" />
+    </g>
+    <g v-else-if="felt === 'too-dry'" class="mix">
       <path d="M84 104q24-24 64-2q-30 12-64 2z" />
       <path
         class="dots"
@@ -33,6 +43,11 @@ defineProps<{ felt: Felt; acidIn: boolean }>();
         class="finger"
         d="M92 72q6 10 2 24M108 62q7 14 3 34M126 60q7 16 3 36M144 66q6 14 2 30"
       />
+    </g>
+    <g v-else-if="isNear" class="mix wet">
+      <path v-if="acidIn" d="M82 102C78 76 92 54 120 54s46 20 42 46c-24 10-56 12-80 2z" />
+      <path v-else d="M90 88l-2-14 8-16 14-8 16-1 16 7 10 14-1 16-9 14-16 8-18-3z" />
+      <path class="shine" d="M100 70q8-10 20-9" />
     </g>
     <g v-else-if="!acidIn" class="mix wet">
       <circle cx="122" cy="72" r="34" />
@@ -82,6 +97,11 @@ svg {
   stroke: #8a8070;
   stroke-width: 3.5;
   stroke-linecap: round;
+}
+.mix .crack {
+  fill: none;
+  stroke: var(--drawn-ink);
+  stroke-width: 2.5;
 }
 .wet path,
 .wet circle {

@@ -1,0 +1,30 @@
+<script setup lang="ts">
+/** The dark bench, read from two meters and worked with wet hands, in light and in dark. */
+</script>
+
+<template>
+  <div class="surface"><slot /></div>
+</template>
+
+<style scoped>
+.surface {
+  --verdigris: var(--mint);
+  --hand-line: #8f9f98;
+  --hand-ink: var(--rail-ink);
+  --hand-on: #14201f;
+  display: flex;
+  flex-direction: column;
+  background: var(--drawn-ink);
+  color: #f4f1e8;
+}
+.surface :deep(.hands) {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 16px;
+  margin-top: auto;
+  padding-top: 18px;
+}
+.surface :deep(:focus-visible) {
+  outline-color: var(--rail-ink);
+}
+</style>
