@@ -52,7 +52,7 @@ export const router = createRouter({
       component: () => import('@/rooms/calendar/CalendarRoom.vue'),
     },
     { path: '/almanac/:view(map|taught|season|compare)?', name: 'almanac', component: almanac },
-    { path: '/almanac/:view(taught|season)/:item', name: 'lesson', component: almanac },
+    { path: '/almanac/:view(taught|season)/:item', name: 'taught', component: almanac },
     {
       path: '/shelf/:side?/:item?',
       name: 'shelf',

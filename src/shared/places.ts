@@ -67,6 +67,7 @@ export const SIDES = {
     { value: 'map', word: 'Weather map' },
     { value: 'taught', word: 'What it taught' },
     { value: 'season', word: 'Season card' },
+    { value: 'compare', word: 'Compare' },
   ],
   shelf: [
     { value: 'lots', word: 'Lots' },
@@ -90,7 +91,7 @@ const WITHIN: Readonly<Record<string, string>> = {
   step: 'make',
   test: 'try',
   batch: 'almanac',
-  lesson: 'almanac',
+  taught: 'almanac',
   sheet: 'almanac',
 };
 

@@ -71,6 +71,8 @@ export const useAlmanacStore = defineStore('almanac', () => {
     filter.value = isNone ? NO_FILTER : next;
   }
   const clear = (): void => void (filter.value = NO_FILTER);
+  /** What the first search would wait for at ten thousand batches: which lots went where. */
+  const prepare = (): void => void byLot.value;
 
   /** Of the whole list, for what can be chosen. */
   const formulas = computed(() => {
@@ -83,5 +85,5 @@ export const useAlmanacStore = defineStore('almanac', () => {
     ...new Set(all.value.map(({ digest }) => digest.startedAt.slice(0, 7))),
   ]);
   const faults = computed(() => [...new Set(all.value.flatMap(({ digest }) => digest.faults))]);
-  return { all, found, filter, isFiltered, formulas, months, faults, ask, clear };
+  return { all, found, filter, isFiltered, formulas, months, faults, ask, clear, prepare };
 });

@@ -187,8 +187,8 @@ export const usePlanInputsStore = defineStore('planInputs', () => {
     );
   }
 
-  const pressMinEach = computed(() => pressMinutesEach(workshop.batches));
-  const ownMixFactor = computed(() => mixFactor(workshop.batches, workshop.catalog) ?? 1);
+  const pressMinEach = computed(() => pressMinutesEach(workshop.batches)?.value ?? null);
+  const ownMixFactor = computed(() => mixFactor(workshop.batches, workshop.catalog)?.value ?? 1);
 
   /** The problem as it stands, with no questions beside it. */
   const problem = computed(() => problemIf(NO_WHAT_IF));

@@ -104,6 +104,7 @@ for (const [which, views] of [
       ['/almanac/map', 'the formula today'],
       ['/almanac/taught/damp', 'What pulls it hardest'],
       ['/almanac/season', 'Wrap after'],
+      ['/almanac/compare', 'History of a formula'],
       ['/workshop', 'Everything stays in this browser'],
       ['/practice/first-bowl', 'Squeeze a handful'],
       ['/practice/warts', 'What caused the warts?'],

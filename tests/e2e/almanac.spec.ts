@@ -80,6 +80,15 @@ test('the Almanac: found, walked on the map by keys, taught, a record excluded a
   await expect(row).not.toContainText('excluded');
   expect(await row.innerText()).toBe(before);
 
+  // Two batches side by side, from the record of one; the line of versions says what changed.
+  await page.goto(`${SAMPLE_URL}/batches/QL-007`);
+  await page.getByRole('button', { name: 'Compare' }).click();
+  await expect(page).toHaveURL(/\/almanac\/compare\?batches=QL-007,QL-\d+$/);
+  const sides = page.getByRole('table', { name: 'Batches side by side' });
+  await expect(sides.getByRole('columnheader')).toHaveCount(3);
+  await expect(sides.getByRole('row', { name: /^Faults \(differs\)/ })).toContainText('Warts');
+  await expect(page.getByText('Polysorbate 80: 20 g, was 12 g')).toBeVisible();
+
   // A row of the season card becomes the formula, and a version that says why.
   await page.getByRole('tab', { name: 'Season card' }).click();
   const card = page.getByRole('table', { name: 'Season card' });

@@ -26,7 +26,6 @@ export function bowlOf(lesson: BowlLesson, truth: Truth): BowlState {
     truth,
     contents: truth.contents,
     acidIn: truth.toCome.length === 0,
-    minutes: 0,
     indexPct: 0,
     freeWaterPct: 0,
     window: { lowPct: 0, aimPct: 0, highPct: 0 },
@@ -128,17 +127,18 @@ function counted(bowl: BowlState): BowlState {
   return { ...bowl, hand: null, said: null, rounds: bowl.rounds + (goesOn ? 0 : 1) };
 }
 
+/** What is still in the bowl after some minutes in the air of the room, or in air that takes so many times as fast. */
 function after(
-  { contents, minutes, truth }: Pick<BowlState, 'contents' | 'minutes' | 'truth'>,
+  { contents, truth }: Pick<BowlState, 'contents' | 'truth'>,
   spentMin: number,
   times: number,
-): Pick<BowlState, 'contents' | 'minutes'> {
+): Pick<BowlState, 'contents'> {
   const { humidityPct, tempC } = truth;
   const left = contents.map(({ materialId, massG }) => ({
     materialId,
     massG: inAir(materialById(SHIPPED, materialId), massG, spentMin * times, humidityPct, tempC),
   }));
-  return { contents: left, minutes: minutes + spentMin };
+  return { contents: left };
 }
 
 /** Moisture of what is in the bowl, with the acid that is still to come. */

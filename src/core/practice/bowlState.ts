@@ -22,7 +22,6 @@ export interface BowlState {
   readonly truth: Truth;
   readonly contents: readonly MaterialMass[];
   readonly acidIn: boolean;
-  readonly minutes: number;
   /** Moisture now, with the acid in, and the range this mix wants. */
   readonly indexPct: number;
   readonly freeWaterPct: number;

@@ -11,6 +11,7 @@ import { drawTruth, placeIn } from './truth';
 
 /** So far inside the range every piece is safe from the small differences between pieces. Rovack estimate. */
 const INSIDE = 0.15;
+/** Loose water stays a little under its easy limit, for the same reason. Rovack estimate. */
 const SWELLS_NEAR = 0.97;
 /** Nobody adds a gram more often than this. */
 const MOST_DOSES = 25;

@@ -11,10 +11,11 @@ import BatchList from './BatchList.vue';
 
 /** Every batch, and what all of them taught. */
 const WeatherMap = defineAsyncComponent(() => import('./map/WeatherMap.vue'));
+const CompareSide = defineAsyncComponent(() => import('./compare/CompareSide.vue'));
 const SeasonSide = defineAsyncComponent(() => import('./SeasonSide.vue'));
 const TaughtSide = defineAsyncComponent(() => import('./taught/TaughtSide.vue'));
 const workshop = useWorkshopStore();
-const side = useAddressTab(['almanac', 'lesson'], valuesOf(SIDES.almanac), 'batches');
+const side = useAddressTab(['almanac', 'taught'], valuesOf(SIDES.almanac), 'batches');
 </script>
 
 <template>
@@ -36,7 +37,8 @@ const side = useAddressTab(['almanac', 'lesson'], valuesOf(SIDES.almanac), 'batc
       <BatchList v-if="side === 'batches'" />
       <WeatherMap v-else-if="side === 'map'" />
       <TaughtSide v-else-if="side === 'taught'" />
-      <SeasonSide v-else />
+      <SeasonSide v-else-if="side === 'season'" />
+      <CompareSide v-else />
     </div>
   </div>
 </template>

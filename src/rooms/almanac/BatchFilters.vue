@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core';
-import { computed, ref } from 'vue';
+import { computed, onMounted, ref } from 'vue';
 import { batchesTable } from '@/core/goods/books/tables';
 import { faultRow } from '@/core/batches/faults/faultTable';
 import { monthOfYear } from '@/core/basics/format/dates';
@@ -12,6 +12,7 @@ import {
 } from '@/core/basics/format/numbers';
 import { reasonOf } from '@/core/basics/format/reason';
 import { NO_FILTER, OUTCOMES_SEEN, type BatchFilter } from '@/core/goods/archive/findBatches';
+import { afterPaint } from '@/stores/afterPaint';
 import { useAlmanacStore } from '@/stores/almanac';
 import { today } from '@/stores/now';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
@@ -23,6 +24,7 @@ import { OUTCOME_SEEN_WORDS } from './outcomeWords';
 /** What is looked for in the log: words, and what narrows them. The weather map shows the same batches. */
 const almanac = useAlmanacStore();
 const problem = ref('');
+onMounted(() => void afterPaint().then(almanac.prepare));
 
 const formulas = computed(() =>
   almanac.formulas.map(({ id, name }) => ({ value: id, title: name })),

@@ -13,6 +13,7 @@ import { moldsOfBatch } from '@/core/batches/records/moldsOfBatch';
 import { countOf, roomOf, weighedRatio, weighedTotalG } from '@/core/batches/records/summary';
 import { weighedDampPct } from '@/core/batches/records/bowl';
 import { listed } from '@/core/basics/format/names';
+import { useAlmanacStore } from '@/stores/almanac';
 import { useShelfStore } from '@/stores/shelf';
 import { useWorkshopStore } from '@/stores/workshop';
 import { useBenchStore } from '@/stores/bench';
@@ -38,6 +39,7 @@ const props = defineProps<{ code: string }>();
 const workshop = useWorkshopStore();
 const shelf = useShelfStore();
 const bench = useBenchStore();
+const almanac = useAlmanacStore();
 const router = useRouter();
 const isGivingUp = ref(false);
 
@@ -62,6 +64,16 @@ function print(): void {
 }
 const isAtBench = computed(() => batch.value?.outcome === 'at-the-bench');
 const openSheet = () => void router.push(toSheet(batch.value?.code ?? ''));
+/** With the batch of the same formula before it, or another of it. */
+const compare = (): void => {
+  const like = almanac.all.filter(
+    ({ digest }) => digest.formulaId === batch.value?.formulaId && digest.id !== batch.value.id,
+  );
+  const startMs = Date.parse(batch.value?.startedAt ?? '');
+  const other = like.find((one) => one.startMs < startMs) ?? like[0];
+  const batches = [batch.value?.code, other?.digest.code].filter(Boolean).join(',');
+  void router.push({ name: 'almanac', params: { view: 'compare' }, query: { batches } });
+};
 const acts = computed(() => ({
   goOn: {
     name: 'Continue at the bench',
@@ -71,6 +83,7 @@ const acts = computed(() => ({
   },
   sheet: { name: 'Bench sheet', key: 's', run: openSheet, isOff: !batch.value },
   print: { name: 'Print', run: print, isOff: !batch.value },
+  compare: { name: 'Compare', key: 'c', run: compare, isOff: !batch.value },
   all: { name: 'All batches', run: () => void router.push({ name: 'almanac' }) },
 }));
 useActions(() => Object.values(acts.value));
@@ -108,6 +121,7 @@ const moisturePlanned = computed(() => {
         >
         <ActionButton v-if="batch" :action="acts.sheet" />
         <ActionButton v-if="batch" :action="acts.print" />
+        <ActionButton v-if="batch" :action="acts.compare" />
         <ActionButton v-if="batch" :action="acts.all" />
       </template>
     </PageHeader>

@@ -92,7 +92,7 @@ export function gasLossOf({ trial, batch }: TriedBatch, catalog: Catalog): GasLo
 }
 
 /** What one trial says of each quantity; left out where it says nothing. */
-export interface Lesson {
+export interface Teaching {
   readonly wear?: WearRecord;
   readonly floats?: FloatRecord;
   readonly showers?: OverModel;
@@ -103,21 +103,21 @@ export interface Lesson {
 interface Learnt {
   readonly batch: Batch;
   readonly catalog: Catalog;
-  readonly lesson: Lesson;
+  readonly teaching: Teaching;
 }
 /** A trial that did not change says what it said: its models are not run again for each weight at the bench. */
 const known = new WeakMap<Trial, Learnt>();
 
 /** What a trial teaches, set against the shipped models. */
-export function lessonOf(one: TriedBatch, catalog: Catalog): Lesson {
+export function teachingOf(one: TriedBatch, catalog: Catalog): Teaching {
   const before = known.get(one.trial);
-  if (before?.batch === one.batch && before.catalog === catalog) return before.lesson;
-  const lesson = computed(one, catalog);
-  known.set(one.trial, { batch: one.batch, catalog, lesson });
-  return lesson;
+  if (before?.batch === one.batch && before.catalog === catalog) return before.teaching;
+  const teaching = computed(one, catalog);
+  known.set(one.trial, { batch: one.batch, catalog, teaching });
+  return teaching;
 }
 
-function computed(one: TriedBatch, catalog: Catalog): Lesson {
+function computed(one: TriedBatch, catalog: Catalog): Teaching {
   const { trial } = one;
   const at = trial.startedAt;
   const { lasting, surface } = shippedFor(one, catalog);
@@ -166,14 +166,14 @@ export function taughtByTrials(
   catalog: Catalog,
   exclusions: readonly Exclusion[] = [],
 ): OwnTrials {
-  const lessons = triedBatches(trials, batches).map((one) => ({
+  const teachings = triedBatches(trials, batches).map((one) => ({
     id: one.trial.id,
-    lesson: lessonOf(one, catalog),
+    teaching: teachingOf(one, catalog),
   }));
-  const all = <K extends keyof Lesson>(key: K) =>
-    speaking(lessons, key, exclusions).flatMap(({ lesson }) => lesson[key] ?? []) as NonNullable<
-      Lesson[K]
-    >[];
+  const all = <K extends keyof Teaching>(key: K) =>
+    speaking(teachings, key, exclusions).flatMap(
+      ({ teaching }) => teaching[key] ?? [],
+    ) as NonNullable<Teaching[K]>[];
   const [wear, floats, showers] = [all('wear'), all('floats'), all('showers')];
   const [foam, share] = [all('foam'), all('share')];
   return {
@@ -212,7 +212,7 @@ export function gasLossShares(
   catalog: Catalog,
 ): { readonly freshShare: number | null; readonly storedShare: number | null } {
   const shares = tried.flatMap((one) => {
-    const { share } = lessonOf(one, catalog);
+    const { share } = teachingOf(one, catalog);
     return share ? [{ days: DAYS_A_WEEK * share.weeks, share: share.share }] : [];
   });
   return {

@@ -12,8 +12,14 @@ const LEAST_RECORDS = 5;
 const MIX_FACTORS = { low: 0.25, high: 4 };
 const MINUTE_MS = 60_000;
 
+/** The middle of what own batches show, and how many times it was seen. */
+export interface Middle {
+  readonly value: number;
+  readonly records: number;
+}
+
 /** Minutes a piece at the press, the middle of all that own batches show; null until there are a few. */
-export function pressMinutesEach(batches: readonly Batch[]): number | null {
+export function pressMinutesEach(batches: readonly Batch[]): Middle | null {
   return middle(
     batches.flatMap((batch) => {
       const filled = standing(batch, 'filled').map(({ at }) => Date.parse(at) / MINUTE_MS);
@@ -29,7 +35,7 @@ export function pressMinutesEach(batches: readonly Batch[]): number | null {
  * By how much own mixing takes longer than the usual minutes, from the first weight to the first piece, soaks and all,
  * pauses left out: the middle of own batches; null until there are a few.
  */
-export function mixFactor(batches: readonly Batch[], catalog: Catalog): number | null {
+export function mixFactor(batches: readonly Batch[], catalog: Catalog): Middle | null {
   return middle(
     batches.flatMap((batch) => {
       const took = mixingMin(batch);
@@ -67,7 +73,9 @@ function usualMixingMin({ body, plan }: Batch, catalog: Catalog): number {
     .reduce((sum, { minutes, waitMinMin }) => sum + minutes + waitMinMin, 0);
 }
 
-function middle(values: readonly number[]): number | null {
-  if (values.length < LEAST_RECORDS) return null;
-  return [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? null;
+function middle(values: readonly number[]): Middle | null {
+  const value = [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
+  return value === undefined || values.length < LEAST_RECORDS
+    ? null
+    : { value, records: values.length };
 }

@@ -204,7 +204,7 @@ describe('the steps of a bowl', () => {
   });
 
   it('take as long at the press as own batches took', () => {
-    const each = pressMinutesEach(SAMPLE.batches);
+    const each = pressMinutesEach(SAMPLE.batches)?.value;
     expect(each).toBeGreaterThan(0.2);
     expect(each).toBeLessThan(5);
     expect(pressMinutesEach([])).toBeNull();
@@ -323,7 +323,7 @@ describe('minutes of own mixing', () => {
       ],
     };
   };
-  const factor = (...batches: Batch[]) => mixFactor(batches, SAMPLE_CATALOG);
+  const factor = (...batches: Batch[]) => mixFactor(batches, SAMPLE_CATALOG)?.value ?? null;
 
   it('are the middle of five batches or more, pauses left out', () => {
     const one = factor(...Array.from({ length: 5 }, () => timed(60))) ?? 0;

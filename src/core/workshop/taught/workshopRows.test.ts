@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { SHIPPED, catalogWith } from '@/core/matter/materials/catalog';
 import { lossRecordsOf } from '@/core/batches/records/fromBatches';
-import { lessonOf, taughtByTrials, triedBatches } from '@/core/batches/trials/taught';
+import { teachingOf, taughtByTrials, triedBatches } from '@/core/batches/trials/taught';
 import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
 import { conditionsFor } from '@/core/workshop/settings/conditionsFor';
 import { SHOWERS_LAST } from '@/core/results/learning/quantities';
@@ -87,7 +87,7 @@ describe('what a workshop taught', () => {
 
   it('agrees with brute force on a grid: showers', () => {
     const records = triedBatches(SAMPLE.trials, SAMPLE.batches).flatMap(
-      (one) => lessonOf(one, catalog).showers ?? [],
+      (one) => teachingOf(one, catalog).showers ?? [],
     );
     const newest =
       records

@@ -2,7 +2,7 @@ import { dampRecordsOf, lossRecordsOf } from '@/core/batches/records/fromBatches
 import type { Batch } from '@/core/batches/records/schema';
 import { dryingRecordsOf } from '@/core/batches/trays/learnedDrying';
 import type { Trial } from '@/core/batches/trials/schema';
-import { lessonOf, triedBatches, type Lesson } from '@/core/batches/trials/taught';
+import { teachingOf, triedBatches, type Teaching } from '@/core/batches/trials/taught';
 import type { RoomDay } from '@/core/matter/air/roomDaySchema';
 import type { Catalog } from '@/core/matter/materials/catalog';
 import { speaking, type Exclusion, type LearnedId } from '@/core/results/learning/exclusions';
@@ -59,11 +59,11 @@ export const SHARE_ASKED_WEEKS = 4;
 export function workshopRows(question: TaughtQuestion, catalog: Catalog): WorkshopRows {
   const { batches, trials, days, exclusions, place, nowMs } = question;
   const tried = triedBatches(trials, batches).map((one) => ({ ...one, id: one.trial.id }));
-  const lessons = <K extends keyof Lesson>(id: K) =>
+  const teachings = <K extends keyof Teaching>(id: K) =>
     speaking(tried, id, exclusions).flatMap(
-      (one): readonly (NonNullable<Lesson[K]> & Sourced)[] => {
-        const lesson = lessonOf(one, catalog)[id];
-        return lesson ? [{ ...lesson, sourceId: one.id }] : [];
+      (one): readonly (NonNullable<Teaching[K]> & Sourced)[] => {
+        const teaching = teachingOf(one, catalog)[id];
+        return teaching ? [{ ...teaching, sourceId: one.id }] : [];
       },
     );
   /** Each batch by itself, so that a record knows where it comes from. */
@@ -101,11 +101,11 @@ export function workshopRows(question: TaughtQuestion, catalog: Catalog): Worksh
         null,
       ),
       // The plain reference piece: what the shipped model makes of others is its own.
-      row('wear', WEAR_SPEED, lessons('wear'), { modelLog: 0 }),
-      row('floats', FLOATS_UNDER, lessons('floats'), null),
-      row('showers', SHOWERS_LAST, lessons('showers'), null),
-      row('foam', FOAM_STANDS, lessons('foam'), null),
-      row('share', SHARE_KEPT, lessons('share'), { weeks: SHARE_ASKED_WEEKS }),
+      row('wear', WEAR_SPEED, teachings('wear'), { modelLog: 0 }),
+      row('floats', FLOATS_UNDER, teachings('floats'), null),
+      row('showers', SHOWERS_LAST, teachings('showers'), null),
+      row('foam', FOAM_STANDS, teachings('foam'), null),
+      row('share', SHARE_KEPT, teachings('share'), { weeks: SHARE_ASKED_WEEKS }),
     ],
     dampSlope:
       damp.length > 0

@@ -8,6 +8,7 @@ import { useAddress } from '@/shared/useAddress';
 import { useTaughtStore } from '@/stores/taught';
 import { useWorkshopStore } from '@/stores/workshop';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
+import OwnMeasures from './OwnMeasures.vue';
 import TaughtDetail from './TaughtDetail.vue';
 import YearLine from './YearLine.vue';
 import { QUANTITY_WORDS, sayBand, sayEstimate } from './taughtMessages';
@@ -24,9 +25,9 @@ onBeforeUnmount(() => taught.stop());
 
 const openId = ref<LearnedId | null>(null);
 useAddress({
-  names: ['almanac', 'lesson'],
+  names: ['almanac', 'taught'],
   param: 'item',
-  to: 'lesson',
+  to: 'taught',
   beside: () => ({ view: 'taught' }),
   current: () => openId.value,
   keyOf: (id) => id,
@@ -109,6 +110,7 @@ const slope = computed(() => {
       </li>
     </ul>
     <p v-if="slope" class="quiet">{{ slope }}</p>
+    <OwnMeasures v-if="taught.answer" />
   </section>
 </template>
 

@@ -5,6 +5,8 @@ import {
   formatPercentRange,
   formatRange,
 } from '@/core/basics/format/numbers';
+import type { Spread } from '@/core/basics/units/spread';
+import type { OwnMeasureId } from '@/core/goods/planning/ownMeasures';
 import type { LearnedId } from '@/core/results/learning/exclusions';
 import type { Estimate } from '@/core/results/learning/quantityRow';
 
@@ -102,3 +104,43 @@ export function sayBand(id: LearnedId, { low, high }: Estimate): string {
       return `${formatRange(low, high, 2)} g/mL`;
   }
 }
+
+/** How a measure is called, said, and where it is taken. */
+interface MeasureWords {
+  readonly name: string;
+  readonly say: (value: Spread) => string;
+  readonly way: { readonly name: string; readonly to: RouteLocationRaw };
+}
+const AT_TOOLS = { name: 'Open Tools', to: { name: 'shelf', params: { side: 'tools' } } };
+const range = ({ low, best, high }: Spread, decimals: number) =>
+  low === high
+    ? formatFixed(best, decimals)
+    : `${formatFixed(best, decimals)} (${formatRange(low, high, decimals)})`;
+
+export const MEASURE_WORDS: Readonly<Record<OwnMeasureId, MeasureWords>> = {
+  squirt: { name: 'One squirt of water', say: (of) => `${range(of, 2)} g`, way: AT_TOOLS },
+  drop: { name: 'Drops of oil in a milliliter', say: (of) => range(of, 0), way: AT_TOOLS },
+  packed: {
+    name: 'Packed density',
+    say: (of) => `${range(of, 2)} g/mL`,
+    way: { name: 'Open Molds', to: { name: 'shelf', params: { side: 'molds' } } },
+  },
+  press: {
+    name: 'One piece at the press',
+    say: (of) => `${range(of, 1)} min`,
+    way: { name: 'Open Make', to: { name: 'make' } },
+  },
+  mixing: {
+    name: 'Mixing, against the usual minutes',
+    say: (of) => `${range(of, 2)} times`,
+    way: { name: 'Open Make', to: { name: 'make' } },
+  },
+  keeping: {
+    name: 'Retained samples kept',
+    say: ({ low, high }) =>
+      high === Infinity
+        ? `good at ${formatFixed(low, 0)} months`
+        : `good at ${formatFixed(low, 0)} months, not at ${formatFixed(high, 0)}`,
+    way: { name: 'Open Retained samples', to: { name: 'try', params: { view: 'retained' } } },
+  },
+};
