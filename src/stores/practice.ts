@@ -56,6 +56,11 @@ export const usePracticeStore = defineStore('practice', () => {
   const play = computed(() => progress.value.plays[lessonId.value] ?? null);
   const now = computed(() => (play.value ? lessonState(play.value) : null));
 
+  /** Nothing more goes in: a lesson of so many moves is no lesson. */
+  const isFull = computed(
+    () => play.value !== null && play.value.moves.length >= MOST_MOVES && now.value?.score === null,
+  );
+
   function move(...moves: readonly Move[]): void {
     const { value: was } = play;
     if (!was || was.moves.length + moves.length > MOST_MOVES) return;
@@ -79,6 +84,7 @@ export const usePracticeStore = defineStore('practice', () => {
     play,
     now,
     wasUnread,
+    isFull,
     isUnsaved,
     bestOf: (id: LessonId) => progress.value.best[id] ?? null,
     isBegun: (id: LessonId) => (progress.value.plays[id]?.moves.length ?? 0) > 0,

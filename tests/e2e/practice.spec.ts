@@ -43,10 +43,14 @@ test('the practice bench by keys: squeezed, named, corrected until it holds, pre
   await expect(page.getByText(/It was gone after/)).toBeVisible();
 
   // On to the next; left in the middle it goes on after a reload.
-  await page.keyboard.press('Enter');
+  await page.keyboard.press('l');
   await expect(heading(page)).toHaveText('A winter bowl');
-  await page.keyboard.press('s');
+  // A click leaves the space bar to the squeeze.
+  await page.getByRole('button', { name: /^Add 5 g of sweet almond oil/ }).click();
   await expect(page.getByText('5 g of sweet almond oil').last()).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { name: 'What does the hand tell you?' })).toBeVisible();
+  expect(await movesOf(page, 'winter-bowl')).toBe(2);
   await page.reload();
   await expect(page.getByText('5 g of sweet almond oil').last()).toBeVisible();
   await expect(page.getByRole('link', { name: /The first bowl [123] of 3/ })).toBeVisible();

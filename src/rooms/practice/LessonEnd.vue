@@ -25,7 +25,7 @@ const openNext = () =>
   props.next && void router.push({ name: 'practice', params: { lesson: props.next.id } });
 useActions(() => [
   { name: 'Play again with a new bowl', key: 'n', run: practice.again },
-  { name: 'Next lesson', key: 'enter', run: openNext, isOff: props.next === null },
+  { name: 'Next lesson', key: 'l', run: openNext, isOff: props.next === null },
 ]);
 </script>
 
@@ -46,7 +46,9 @@ useActions(() => [
     </ul>
     <div class="hands">
       <HandButton @click="practice.again">Play again with a new bowl <kbd>N</kbd></HandButton>
-      <HandButton v-if="next" is-main @click="openNext">Next: {{ next.title }}</HandButton>
+      <HandButton v-if="next" is-main @click="openNext"
+        >Next: {{ next.title }} <kbd>L</kbd></HandButton
+      >
     </div>
   </section>
 </template>

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { LESSONS, LESSON_IDS, type LessonId } from '@/core/practice/lessons';
 import { useAddress } from '@/shared/useAddress';
+import ScreenNote from '@/shared/ScreenNote.vue';
 import { useScreenTitle } from '@/shared/useScreenTitle';
 import { usePracticeStore } from '@/stores/practice';
 import BenchSurface from '@/ui/frame/BenchSurface.vue';
@@ -34,9 +35,7 @@ useScreenTitle(() => lesson.value?.title ?? '');
     <div v-if="practice.now && practice.play" class="lesson">
       <p class="quiet-line">
         Practice. Nothing here enters your records, stock or learning.
-        <router-link :to="{ name: 'guide', params: { chapter: 'practice' } }"
-          >Read the guide</router-link
-        >
+        <ScreenNote place="practice" />
       </p>
       <p v-if="practice.wasUnread" role="status" class="said">
         Couldn’t read your practice progress, so it starts over. The old text stays in this browser.
@@ -44,6 +43,12 @@ useScreenTitle(() => lesson.value?.title ?? '');
       <p v-if="practice.isUnsaved" role="status" class="said">
         Couldn’t save your practice progress. This browser has no room left. Keep this page open, or
         it starts over.
+      </p>
+      <p v-if="practice.isFull" role="status" class="said">
+        This bowl has had all the moves a lesson takes.
+        <button type="button" class="link" @click="practice.again">
+          Play again with a new bowl
+        </button>
       </p>
       <h1>{{ lesson?.title }}</h1>
       <p v-if="!practice.now.score" class="task">{{ lesson?.task }}</p>
@@ -83,8 +88,11 @@ useScreenTitle(() => lesson.value?.title ?? '');
   color: #b9c5bf;
   font-size: var(--text-body);
 }
-.quiet-line a {
-  color: var(--mint);
+/* The note is dark as the bench is. */
+.quiet-line :deep(.note) {
+  border-color: #8f9f98;
+  background: #17211f;
+  color: #f4f1e8;
 }
 h1 {
   margin: 10px 0 0;

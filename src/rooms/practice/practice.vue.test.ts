@@ -89,6 +89,19 @@ describe('the practice bench', () => {
     expect(usePracticeStore().play?.moves).toHaveLength(1);
   });
 
+  it('says when a bowl has had all the moves a lesson takes, and deals another', async () => {
+    const shown = await open('first-bowl');
+    const practice = usePracticeStore();
+    const squeezes = Array.from({ length: 199 }, () => ({ kind: 'squeeze' as const }));
+    practice.move(...squeezes);
+    await flushPromises();
+    expect(says()).not.toContain('all the moves');
+    await press(shown, /^Squeeze/);
+    expect(says()).toContain('This bowl has had all the moves a lesson takes.');
+    await press(shown, /^Play again/);
+    expect(practice.play?.moves).toEqual([]);
+  });
+
   it('puts nothing into the workshop', async () => {
     const before = COLLECTION_NAMES.map((name) => shop.workshop.records[name].length);
     const settings = JSON.stringify(shop.workshop.settings);

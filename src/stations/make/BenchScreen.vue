@@ -116,18 +116,13 @@ async function leave(): Promise<void> {
   await router.push(toBatch(props.batch.code));
 }
 
-/** A button pressed with a glove does not keep the focus: the pedal's space is always the step's own. Tab still walks. */
-function leaveFocus(event: MouseEvent): void {
-  if ((event.target as Element).closest('button')) event.preventDefault();
-}
-
 function keepRoom(air: { readonly humidityPct: number; readonly tempC: number }): void {
   bench.write({ kind: 'room', ...air });
 }
 </script>
 
 <template>
-  <BenchSurface class="screen" @mousedown="leaveFocus">
+  <BenchSurface class="screen">
     <PracticeBand v-if="workshop.usesPracticeScale(batch)" class="band" />
     <BenchProgress :batch="batch" />
     <div class="line">

@@ -1,9 +1,14 @@
 <script setup lang="ts">
 /** The dark bench, read from two meters and worked with wet hands, in light and in dark. */
+
+/** A button pressed with a glove does not keep the focus: the pedal's space is always the step's own. Tab still walks. */
+function leaveFocus(event: MouseEvent): void {
+  if ((event.target as Element).closest('button')) event.preventDefault();
+}
 </script>
 
 <template>
-  <div class="surface"><slot /></div>
+  <div class="surface" @mousedown="leaveFocus"><slot /></div>
 </template>
 
 <style scoped>
