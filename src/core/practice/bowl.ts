@@ -86,7 +86,7 @@ export function afterMove(bowl: BowlState, move: Move, seed: number): BowlState 
 }
 
 /** Grams of so many squirts: each the same volume, whatever is in the sprayer. */
-export function sprayG({ squirtG }: Truth, materialId: string, squirts: number): number {
+function sprayG({ squirtG }: Truth, materialId: string, squirts: number): number {
   return squirts * squirtG * materialById(SHIPPED, materialId).trueDensityGMl.value;
 }
 

@@ -2,13 +2,16 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { entryAt } from '@/core/basics/entryAt';
 import { seededRandom } from '@/core/basics/numeric/random';
+import type { Felt } from '@/core/results/binder/correction';
 import { dampReading } from '@/core/results/binder/damp';
 import { dampWindow } from '@/core/results/binder/windows';
 import { SHIPPED, materialById } from '@/core/matter/materials/catalog';
 import { portionsG, portionsOf } from '@/core/matter/materials/portion';
 import { mayHold } from '@/core/results/safety/mayHold';
 import { bowlScore, rightPieces, tubSeen } from './bowlEnd';
-import { benchSays, carefulMoves } from './carefulPlayer';
+import { benchSays } from './benchSays';
+import { afterMove } from './bowl';
+import type { BowlState } from './bowlState';
 import { CAUSE_CHOICES, causeTruth, shuffledChoices } from './causeLesson';
 import { dyeTruth } from './dyeLesson';
 import { FAR_DRY, FAR_WET, handSeen } from './hand';
@@ -62,6 +65,42 @@ function pouringMoves(id: LessonId): readonly Move[] {
     { kind: 'acid' },
     ...END,
   ];
+}
+
+/** More rounds than this, and the bowl is given up. */
+const MOST_ROUNDS = 30;
+
+/** The moves of someone who squeezes, believes the hand and does what the bench says, until it holds. */
+function carefulMoves(lesson: BowlLesson, seed: number): readonly Move[] {
+  const moves: Move[] = [];
+  let bowl = dealBowl(lesson, seed).start;
+  const go = (move: Move) => {
+    moves.push(move);
+    bowl = afterMove(bowl, move, seed);
+  };
+  if (lesson.family === 'shower-steamer') go({ kind: 'weigh-squirts' });
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    go({ kind: 'squeeze' });
+    const felt = bowl.hand?.felt ?? 'right';
+    if (felt === 'right') break;
+    const move = firstMove(bowl, felt);
+    if (!move) break;
+    go(move);
+  }
+  if (!bowl.acidIn) go({ kind: 'acid' });
+  go({ kind: 'press' });
+  if (bowl.truth.method !== 'loose') go({ kind: 'lift', hours: 48 });
+  return moves;
+}
+
+function firstMove(bowl: BowlState, felt: Felt): Move | null {
+  const cure = benchSays(bowl, felt)[0];
+  if (!cure) return felt === 'too-wet' ? { kind: 'air' } : null;
+  // Far out, the least that it may take in all goes in at once.
+  const massG = bowl.hand?.isFar ? Math.max(cure.firstG, cure.inAllSpread.low) : cure.firstG;
+  return cure.firstSquirts === null
+    ? { kind: 'add', materialId: cure.materialId, massG: Math.round(massG * 10) / 10 }
+    : { kind: 'spray', materialId: cure.materialId, squirts: cure.firstSquirts };
 }
 
 const scoreFor = (lessonId: LessonId, seed: number, moves: readonly Move[]) =>

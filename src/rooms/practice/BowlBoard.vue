@@ -4,7 +4,7 @@ import type { Felt } from '@/core/results/binder/correction';
 import { formatMass } from '@/core/basics/format/quantities';
 import { capital } from '@/core/basics/format/phrases';
 import { AIR_MIN } from '@/core/practice/bowl';
-import { benchSays } from '@/core/practice/carefulPlayer';
+import { benchSays } from '@/core/practice/benchSays';
 import type { LessonState } from '@/core/practice/lessonState';
 import type { Lesson } from '@/core/practice/lessons';
 import { benchSaid, doseSaid, namedSaid, roomSaid } from '@/core/practice/messages';
