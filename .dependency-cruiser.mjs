@@ -19,6 +19,7 @@ const WINGS = [
   'formula',
   'results',
   'work',
+  'tub',
   'batches',
   'practice',
   'workshop',

@@ -251,6 +251,72 @@ describe('npm run evaluate, keeping', () => {
   });
 });
 
+describe('npm run tub', () => {
+  const BOMB =
+    '600 g baking soda\n300 g citric acid\n0.6 g yellow 5 dye\nEmbed\n60 g baking soda\n40 g citric acid\n0.3 g red 33 dye\n';
+
+  it('is a film from touch to settled whose last color is the tub’s', () => {
+    const { status, stdout } = command('tub', BOMB, '--pieces', '8', '--seconds', '5');
+    expect(status).toBe(0);
+    const { frames, events } = JSON.parse(stdout);
+    expect(frames[0]).toMatchObject({ t: 0, gasMl: 0, released: { 'yellow-5-dye': 0 } });
+    expect(events.map(({ what }: { what: string }) => what)).toEqual(
+      expect.arrayContaining(['touch', 'half', 'embed-opens', 'gone']),
+    );
+    const said = JSON.parse(evaluate(BOMB, '--pieces', '8').stdout);
+    expect(frames.at(-1).colorHex).toBe(said.color.waterHex);
+    expect(frames.at(-1).gasMl).toBeCloseTo((1000 * said.fizz.co2L) / 8, 6);
+    expect(frames.at(-1).released['red-33-dye']).toBeCloseTo(0.3 / 8, 9);
+  });
+
+  it('says why there is no film', () => {
+    expect(command('tub', '100 g cornstarch\n')).toMatchObject({
+      status: 2,
+      errors: [expect.stringMatching(/Nothing fizzes/)],
+    });
+  });
+});
+
+describe('npm run color', () => {
+  const BOMB = '600 g baking soda\n300 g citric acid\n';
+
+  it.each([
+    ['--tub', 'aadde0', 'waterHex'],
+    ['--dry', '#d8a0c0', 'powderHex'],
+  ])(
+    'answers %s %s with lines that make it when they are written into the recipe',
+    (kind, hex, key) => {
+      const answer = JSON.parse(
+        command('color', BOMB, kind, hex, '--pieces', '7', '--market', 'us,eu').stdout,
+      );
+      expect(answer.deltaE).toBeLessThan(1);
+      expect(answer.lines.length).toBeLessThanOrEqual(3);
+      const lines = answer.lines.map(
+        ({ massG, name }: { massG: number; name: string }) => `${massG} g ${name}`,
+      );
+      const said = JSON.parse(evaluate(`${BOMB}${lines.join('\n')}\n`, '--pieces', '7').stdout);
+      expect(said.color[key]).toBe(answer.reachedHex);
+      expect(said.asked).toEqual([]);
+    },
+  );
+
+  it('takes only what one has, and refuses what it cannot read', () => {
+    const have = command('color', BOMB, '--tub', 'ff0000', '--have', 'gold-mica');
+    expect(JSON.parse(have.stdout)).toMatchObject({ lines: [], reachedHex: '#ffffff' });
+    for (const [args, problem] of [
+      [['--tub', 'red'], /hexadecimal/],
+      [[], /--tub or --dry/],
+      [['--tub', 'ff0000', '--dry', 'ff0000'], /--tub or --dry/],
+      [['--tub', 'ff0000', '--have', 'moon-dust'], /moon-dust/],
+      [['--tub', 'ff0000', '--market', 'moon'], /market/],
+    ] as const)
+      expect(command('color', BOMB, ...args)).toMatchObject({
+        status: 2,
+        errors: [expect.stringMatching(problem)],
+      });
+  });
+});
+
 describe('npm run plan', () => {
   const PROBLEM = {
     start: '2026-03-02T08:00:00Z',

@@ -14,22 +14,17 @@ import { packedDensityGMl } from '../../src/core/results/fizz/packedDensity';
 import { listed } from '../../src/core/basics/format/names';
 import { expectedLoss } from '../../src/core/batches/trials/gas-loss/expectedLoss';
 import type { Tub } from '../../src/core/results/water/tub';
-import { USUAL_SETTINGS } from '../../src/core/workshop/settings/settings';
-import { waterFor } from '../../src/core/workshop/settings/waterFor';
 import { bodyFrom } from './bodyFrom';
 import { parseOptions, type Answer } from './command';
+import { askedIn, tubIn, waterOptions } from './pieceIn';
 
 const optionsSchema = z.object({
   family: z.enum(FAMILIES).optional(),
   method: z.enum(METHODS).optional(),
-  'water-l': z.coerce.number().min(0.1).max(2000).optional(),
-  'alkalinity-mg-l': z.coerce.number().min(0).max(2000).optional(),
-  'temp-c': z.coerce.number().min(0).max(100).optional(),
+  ...waterOptions,
   'humidity-pct': z.coerce.number().min(0).max(100).default(45),
-  pieces: z.coerce.number().int().min(1).max(1_000_000).optional(),
   'sample-g': z.coerce.number().min(0.1).max(10_000).optional(),
   'vessel-l': z.coerce.number().min(0.1).max(100).optional(),
-  'piece-g': z.coerce.number().min(0.1).max(1_000_000).optional(),
   wrap: z.enum(BARRIER_IDS).optional(),
   'store-humidity-pct': z.coerce.number().min(0).max(100).optional(),
   'store-temp-c': z.coerce.number().min(-20).max(60).optional(),
@@ -43,20 +38,9 @@ export function answerFor(text: string, rawOptions: Readonly<Record<string, unkn
   const found = bodyFrom(text, options);
   if (!found.ok) return found;
   const { body } = found;
-  const count = options.pieces ?? found.pieces ?? undefined;
-  const saidG = count === undefined ? found.page?.yields.pieceG : undefined;
-  const pieceG = options['piece-g'] ?? saidG;
-  const asked = {
-    ...(pieceG === undefined && count !== undefined && { count }),
-    ...(pieceG !== undefined && { pieceG }),
-  };
+  const asked = askedIn(found, options);
   const totalG = totalMassG(body);
-  const usual = waterFor(body.family, USUAL_SETTINGS);
-  const tub = {
-    volumeL: options['water-l'] ?? usual.volumeL,
-    alkalinityMgL: options['alkalinity-mg-l'] ?? usual.alkalinityMgL,
-    tempC: options['temp-c'] ?? usual.tempC,
-  };
+  const tub = tubIn(body.family, options);
   const evaluation = evaluate(body, {
     ...USUAL_CONDITIONS,
     catalog: found.catalog,

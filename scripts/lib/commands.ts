@@ -1,9 +1,11 @@
 import { answerFor } from './answerFor';
 import type { Command } from './command';
+import { colorFor } from './colorFor';
 import { labelFor } from './labelFor';
 import { planFor } from './planFor';
 import { readFor } from './readFor';
 import { rebalancedFor } from './rebalancedFor';
+import { tubFor } from './tubFor';
 import { workFor } from './workFor';
 
 const text = { type: 'string' } as const;
@@ -48,6 +50,38 @@ export const COMMANDS = {
   work: { options: { family: text, method: text, school: text, pieces: text }, answerFor: workFor },
   /** Of people, machines, places and jobs with their steps: a plan with a bound of its lateness. */
   plan: { options: { seconds: text }, answerFor: planFor },
+  /** The film of a piece in its water, frame by frame. */
+  tub: {
+    options: {
+      family: text,
+      method: text,
+      'water-l': text,
+      'alkalinity-mg-l': text,
+      'temp-c': text,
+      pieces: text,
+      'piece-g': text,
+      seconds: text,
+    },
+    answerFor: tubFor,
+  },
+  /** Colorants that bring it to a wanted color, of the dry piece or of the water. */
+  color: {
+    options: {
+      family: text,
+      method: text,
+      tub: text,
+      dry: text,
+      have: text,
+      market: text,
+      'water-l': text,
+      'alkalinity-mg-l': text,
+      'temp-c': text,
+      'humidity-pct': text,
+      pieces: text,
+      'piece-g': text,
+    },
+    answerFor: colorFor,
+  },
   /** What its label says in a market, and what is missing. */
   label: {
     options: {

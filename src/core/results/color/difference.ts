@@ -1,3 +1,4 @@
+import type { Triple } from './spectrum';
 import { linearOfHex } from './srgb';
 
 /** CIELAB: lightness 0 to 100, a and b about -100 to 100. */
@@ -9,7 +10,11 @@ const WHITE = [0.95047, 1, 1.08883] as const;
 
 /** CIELAB of a color on screen. Source: IEC 61966-2-1 (sRGB to XYZ), CIE 15; not looked up. @param hex `#rrggbb` */
 export function labOfHex(hex: string): Lab {
-  const [r, g, b] = linearOfHex(hex);
+  return labOfLinear(linearOfHex(hex));
+}
+
+/** CIELAB of linear sRGB, each 0 to 1; as {@link labOfHex}. */
+export function labOfLinear([r, g, b]: Triple): Lab {
   const x = 0.4124564 * r + 0.3575761 * g + 0.1804375 * b;
   const y = 0.2126729 * r + 0.7151522 * g + 0.072175 * b;
   const z = 0.0193339 * r + 0.119192 * g + 0.9503041 * b;

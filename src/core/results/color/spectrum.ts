@@ -20,9 +20,12 @@ export type Triple = readonly [number, number, number];
  * @param absorbance at each of {@link WAVELENGTHS_NM}, 0 or more: a tenth comes through for each 1
  */
 export function daylightXyz(absorbance: Float64Array): Triple {
-  let [x, y, z] = [0, 0, 0];
-  for (const [i, seen] of DAYLIGHT_SEEN.entries()) {
-    const share = 10 ** -(absorbance[i] ?? 0);
+  let x = 0;
+  let y = 0;
+  let z = 0;
+  for (let i = 0; i < DAYLIGHT_SEEN.length; i++) {
+    const seen = DAYLIGHT_SEEN[i] ?? BLIND;
+    const share = Math.exp(-Math.LN10 * (absorbance[i] ?? 0));
     x += seen[0] * share;
     y += seen[1] * share;
     z += seen[2] * share;
@@ -35,6 +38,7 @@ function lobe(nm: number, peak: number, widthBelow: number, widthAbove: number):
   return Math.exp(-0.5 * t * t);
 }
 
+const BLIND: Triple = [0, 0, 0];
 /** Daylight as the observer weighs it, at each wavelength. */
 const DAYLIGHT_SEEN: readonly Triple[] = D65.map((power, i) => {
   const nm = WAVELENGTHS_NM[i] ?? 0;

@@ -25,10 +25,18 @@ export function mappedIntoGamut(linear: Triple): Triple {
 
 /** `#rrggbb` of linear sRGB, clipped to what a screen shows. Source: IEC 61966-2-1. */
 export function hexOfLinear(linear: Triple): string {
-  return `#${linear
-    .map((value) => Math.round(255 * encode(Math.min(1, Math.max(0, value)))))
+  return `#${bytesOfLinear(linear)
     .map((byte) => byte.toString(16).padStart(2, '0'))
     .join('')}`;
+}
+
+/** Red, green and blue from 0 to 255, as {@link hexOfLinear}. */
+export function bytesOfLinear([r, g, b]: Triple): Triple {
+  return [byteOf(r), byteOf(g), byteOf(b)];
+}
+
+function byteOf(value: number): number {
+  return Math.round(255 * encode(Math.min(1, Math.max(0, value))));
 }
 
 /** Linear sRGB of `#rrggbb`. @throws RangeError for any other text */

@@ -1,6 +1,7 @@
+import type { Material } from '@/core/matter/materials/material';
 import type { Portion } from '@/core/matter/materials/portion';
 import { COLORANTS, type DyeBand } from './colorants';
-import { WAVELENGTHS_NM, daylightXyz } from './spectrum';
+import { WAVELENGTHS_NM, daylightXyz, type Triple } from './spectrum';
 import { convertXyzToLinear, hexOfLinear, mappedIntoGamut } from './srgb';
 
 /** Depth of a bath the light goes through, cm. Common practice. */
@@ -14,6 +15,29 @@ const CURVES: ReadonlyMap<string, Float64Array> = new Map(
   ),
 );
 
+/** Absorbance through a bath of 1 g/L at each wavelength; null for what does not tint the water. */
+export function bathCurve({ likeId }: Pick<Material, 'likeId'>): Float64Array | null {
+  return CURVES.get(likeId) ?? null;
+}
+
+/** Absorbance of a bath by its contents. @param volumeL liters, over 0 */
+export function bathAbsorbance(contents: readonly Portion[], volumeL: number): Float64Array {
+  const absorbance = new Float64Array(CLEAR.length);
+  for (const { material, massG } of contents) {
+    const curve = bathCurve(material);
+    if (curve)
+      for (let i = 0; i < curve.length; i++)
+        absorbance[i] = (absorbance[i] ?? 0) + ((curve[i] ?? 0) * massG) / volumeL;
+  }
+  return absorbance;
+}
+
+/** The color that an absorbance has in daylight, white where it is nothing. @returns linear sRGB, each 0 to 1 */
+export function waterLinear(absorbance: Float64Array): Triple {
+  const seen = convertXyzToLinear(daylightXyz(absorbance));
+  return mappedIntoGamut([seen[0] / WHITE[0], seen[1] / WHITE[1], seen[2] / WHITE[2]]);
+}
+
 /**
  * Color of the tub water: Beer-Lambert over each dye's bands, in daylight, for the 1931 observer.
  * Dyes dissolve, lakes disperse and tint faintly, micas float and oxides sink and do not tint it. What a screen cannot
@@ -25,17 +49,8 @@ const CURVES: ReadonlyMap<string, Float64Array> = new Map(
  */
 export function waterHex(contents: readonly Portion[], volumeL: number): string {
   if (!(volumeL > 0)) throw new RangeError(`volumeL must be over 0, got ${volumeL}`);
-  let absorbance = CLEAR;
-  for (const { material, massG } of contents) {
-    const curve = CURVES.get(material.likeId);
-    if (!curve) continue;
-    if (absorbance === CLEAR) absorbance = new Float64Array(CLEAR.length);
-    for (let i = 0; i < curve.length; i++)
-      absorbance[i] = (absorbance[i] ?? 0) + ((curve[i] ?? 0) * massG) / volumeL;
-  }
-  if (absorbance === CLEAR) return hexOfLinear([1, 1, 1]);
-  const seen = convertXyzToLinear(daylightXyz(absorbance));
-  return hexOfLinear(mappedIntoGamut([seen[0] / WHITE[0], seen[1] / WHITE[1], seen[2] / WHITE[2]]));
+  const tints = contents.some(({ material }) => CURVES.has(material.likeId));
+  return hexOfLinear(tints ? waterLinear(bathAbsorbance(contents, volumeL)) : [1, 1, 1]);
 }
 
 function curveOf(bands: readonly DyeBand[]): Float64Array {

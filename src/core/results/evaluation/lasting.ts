@@ -34,7 +34,7 @@ export function lastingOf(
   const totalG = portionsG(materials);
   if (!(totalG > 0 && baseToAcid > 0 && baseToAcid < Infinity)) return null;
   const { learned } = conditions;
-  const density = learned.packed?.densityGMl ?? packedDensityGMl(body.method);
+  const { density, floatsUnder: under, floats } = densitiesOf(body, conditions);
   const factors = {
     ...compositionOf(materials),
     packedDensityGMl: density.best,
@@ -67,10 +67,6 @@ export function lastingOf(
       ownTrials: seen?.records ?? 0,
     };
   }
-  const floats = learned.floats && askedOf(FLOATS_UNDER, learned.floats, null);
-  const under = floats
-    ? { low: floats.low, best: floats.estimate, high: floats.high }
-    : BATH_WATER_G_ML;
   return {
     kind: 'dropped',
     goneS: goneAfterS(sphereMm, speedMmS),
@@ -82,6 +78,15 @@ export function lastingOf(
     ownFloats: floats?.records ?? 0,
     ownFills: learned.packed?.records ?? 0,
   };
+}
+
+/** How dense a piece is packed, and under which density it floats, g/mL: by own fills and tests where there are any. */
+export function densitiesOf({ method }: Pick<FormulaBody, 'method'>, { learned }: Conditions) {
+  const floats = learned.floats && askedOf(FLOATS_UNDER, learned.floats, null);
+  const floatsUnder: Spread = floats
+    ? { low: floats.low, best: floats.estimate, high: floats.high }
+    : BATH_WATER_G_ML;
+  return { density: learned.packed?.densityGMl ?? packedDensityGMl(method), floatsUnder, floats };
 }
 
 /** The maker's own trials move what the model has, and their band replaces its own. */

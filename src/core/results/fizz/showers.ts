@@ -1,7 +1,7 @@
 import type { Spread } from '@/core/basics/units/spread';
 
 /** A usual shower, seconds. Common practice. */
-const SHOWER_S = 480;
+export const SHOWER_S = 480;
 /**
  * Only the wetted part of a steamer wears, and only where water runs: so much slower than under water.
  * Set so that a 40 g tablet of an inradius of 15 mm lasts two showers, 1 to 3 seen (common practice).

@@ -85,6 +85,23 @@ export function colorRestriction(inci: string): Sourced<Restriction> | null {
   return null;
 }
 
+/**
+ * Do the lists of a market hold every color in it for this use? A color that is for external use does not go into a tub,
+ * though lawful practice is divided; one that Rovack has no listing of is on none.
+ */
+export function isListedColor(inci: string, use: ProductUse, market: 'us' | 'eu'): boolean {
+  if (use === 'household') return true;
+  const listings = listingsIn(inci);
+  const numbers = inci.match(/CI \d{5}/g) ?? [];
+  return (
+    listings.length > 0 &&
+    listings.length >= numbers.length &&
+    listings.every(
+      (one) => one[market] === 'general' || (one[market] === 'external' && use !== 'tub'),
+    )
+  );
+}
+
 /** Does the US want it from a certified batch? */
 export function needsCertifiedBatch(inci: string): boolean {
   return listingsIn(inci).some(({ isCertified }) => isCertified);

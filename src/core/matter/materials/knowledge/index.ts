@@ -11,6 +11,7 @@ import { NOT_FOR } from './restrictions';
 import { sentenceNameOf } from './sentenceNames';
 
 export { CAUTION_BY_TRAIT } from './cautions';
+export { isListedColor } from './colorListings';
 export type { ProductUse, Restriction } from './restrictions';
 export type { UsualRate } from './rates';
 export type { Vegan } from './origin';
