@@ -49,7 +49,11 @@ export const toLot = (codeOrId: string): RouteLocationRaw => ({
   params: { side: 'lots', item: codeOrId },
 });
 
-export const toFormula = (formula: {
-  readonly id: string;
-  readonly name: string;
-}): RouteLocationRaw => ({ name: 'formula', params: { formula: slugOf(formula) } });
+/** @param view one of its sides; the first one when left out */
+export const toFormula = (
+  formula: { readonly id: string; readonly name: string },
+  view?: string,
+): RouteLocationRaw => ({
+  name: 'formula',
+  params: { formula: slugOf(formula), ...(view !== undefined && { view }) },
+});

@@ -31,6 +31,7 @@ export const SIDES = {
     { value: 'steps', word: 'Steps' },
     { value: 'scent', word: 'Scent' },
     { value: 'color', word: 'Color' },
+    { value: 'tub', word: 'Tub' },
     { value: 'rebalance', word: 'Rebalance' },
     { value: 'versions', word: 'Versions' },
   ],

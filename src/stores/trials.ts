@@ -88,6 +88,12 @@ export const useTrialsStore = defineStore('trials', () => {
     return batch ? evaluate(batch.body, conditionsOf(trial, batch)) : null;
   }
 
+  /** What is in the water in a trial, and that water; null for a piece from elsewhere. */
+  function triedIn(trial: Trial): { body: Batch['body']; conditions: Conditions } | null {
+    const batch = batchOf(trial);
+    return batch && { body: batch.body, conditions: conditionsOf(trial, batch) };
+  }
+
   function answerOf(trial: Trial): GasLossResult | null {
     const batch = batchOf(trial);
     return batch ? gasLossOf({ trial, batch }, workshop.catalog) : null;
@@ -190,6 +196,7 @@ export const useTrialsStore = defineStore('trials', () => {
     shelfLife,
     batchOf,
     forecastOf,
+    triedIn,
     answerOf,
     ageOf,
     start,

@@ -1,12 +1,9 @@
-import type { Conditions } from '@/core/results/conditions/types';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import { catalogWith } from '@/core/matter/materials/catalog';
 import type { OwnMaterial } from '@/core/matter/materials/own';
 import { rebalance, type RebalanceResult } from '@/core/results/rebalance/rebalance';
 import type { Wishes } from '@/core/results/rebalance/wishes';
-
-/** Conditions as they cross to a worker: the maker's own materials in place of the whole catalog. */
-export type SentConditions = Omit<Conditions, 'catalog'>;
+import type { SentConditions } from './sentConditions';
 
 /** What the worker answers: the core's function. */
 export const rebalanceApi = {

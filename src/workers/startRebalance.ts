@@ -3,8 +3,9 @@ import type { FormulaBody } from '@/core/formula/model/schema';
 import type { OwnMaterial } from '@/core/matter/materials/own';
 import type { RebalanceResult } from '@/core/results/rebalance/rebalance';
 import type { Wishes } from '@/core/results/rebalance/wishes';
-import type { RebalanceApi, SentConditions } from './rebalanceApi';
+import type { RebalanceApi } from './rebalanceApi';
 import { keptWorker, type WorkerRun } from './runInWorker';
+import { sentOf } from './sentConditions';
 
 const kept = keptWorker<RebalanceApi>(
   () => new Worker(new URL('./rebalance.worker.ts', import.meta.url), { type: 'module' }),
@@ -19,10 +20,4 @@ export function startRebalance(
 ): WorkerRun<RebalanceResult> {
   const result = kept.api().rebalance(body, sentOf(conditions), wishes, own);
   return { result, cancel: kept.stop };
-}
-
-/** The catalog stays here: the worker makes its own from the maker's materials. */
-function sentOf(conditions: Conditions): SentConditions {
-  const { humidityPct, roomTempC, tub, pieceG, scentDocuments, learned } = conditions;
-  return { humidityPct, roomTempC, tub, pieceG, scentDocuments, learned };
 }

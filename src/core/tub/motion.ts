@@ -1,5 +1,6 @@
 import { seededRandom } from '@/core/basics/numeric/random';
-import { momentAt, type FilmPlan } from './plan';
+import type { FilmPlan } from './plan';
+import { leftAt } from './wear';
 
 /** Where the piece is, seen from above, cm from the middle of the vessel, and how far it has turned. */
 export interface Place {
@@ -41,6 +42,5 @@ export function placeAt(plan: FilmPlan, seconds: number): Place {
 
 /** Radius of what is left of the piece, as a ball, mm; 0 for grains. */
 export function radiusMmAt(plan: FilmPlan, seconds: number): number {
-  const whole = plan.buoyancy?.inradiusMm ?? 0;
-  return whole * Math.cbrt(momentAt(plan, seconds).leftFraction);
+  return plan.inradiusMm * Math.cbrt(leftAt(plan.wear, seconds));
 }

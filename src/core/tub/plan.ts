@@ -30,8 +30,10 @@ export interface FilmPlan {
   readonly events: readonly FilmEvent[];
   /** From when on it floats; null for never. */
   readonly afloatFromS: number | null;
-  /** g/mL and half the thickness of a piece that was dropped in; null for grains and under a shower. */
+  /** Of a piece that was dropped in; null for grains and under a shower. */
   readonly buoyancy: Buoyancy | null;
+  /** Half the thickness of the piece when whole, mm; 0 for grains. */
+  readonly inradiusMm: number;
   /** Foam by step of {@link FOAM_STEP_S}, mm over the whole water. */
   readonly foamMm: readonly number[];
   /** Where the eddies of the water begin. */
@@ -140,6 +142,7 @@ export function filmPlan(
       events: eventsOf(wear, layers, pieceG, afloatS, end),
       afloatFromS: afloatS,
       buoyancy,
+      inradiusMm: lasting.kind === 'scattered' ? 0 : lasting.inradiusMm,
       foamMm: fallingFoam(raised, FOAM_STEP_S),
       seed: seedOf(layers),
     },

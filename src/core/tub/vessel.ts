@@ -18,8 +18,8 @@ const SHAPES: Readonly<Record<VesselKind, { readonly depthCm: number; readonly a
     machine: { depthCm: 12, aspect: 1 },
     tray: { depthCm: 1, aspect: 1 },
   };
-/** A shower tray, cm. Common practice. */
-const TRAY_CM = 80;
+/** The corner of a shower tray that is drawn, cm. */
+const TRAY_CM = 36;
 
 /** Vessels a family goes into; the usual one first. */
 export const VESSELS_OF: Readonly<Record<Family, readonly [VesselKind, ...VesselKind[]]>> = {

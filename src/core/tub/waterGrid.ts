@@ -11,16 +11,16 @@ export interface GridSize {
 }
 
 /** Stirring by the gas and by warmth, cm²/s and cm/s. Rovack estimates. */
-const STILL_CM2_S = 1.5;
-const STIRRED_CM2_S = 2;
+const STILL_CM2_S = 0.6;
+const STIRRED_CM2_S = 0.9;
 const STIRRED_WITHIN_CM = 16;
-const EDDY_CM_S = 0.32;
+const EDDY_CM_S = 0.24;
 /** The slowest unevenness shrinks by e so many times while somebody moves the water. */
 const MIXED_TIMES = 7.5;
 /** What leaves the piece is caught in its plume so far out, cm; grains are strewn over an oval. */
 const PLUME_CM = 2.2;
 const STREWN_CM = [13, 8] as const;
-const SWIRLS = 7;
+const SWIRLS = 12;
 /** Water crosses at most this share of a cell in a step. */
 const CROSSES = 0.45;
 
@@ -303,7 +303,7 @@ function spreadLine(
 function swirlsOf(seed: number, { columns, rows }: GridSize): readonly Swirl[] {
   const random = seededRandom(seed ^ 0x5eed);
   return Array.from({ length: SWIRLS }, () => {
-    const [alongX, alongY] = [1 + Math.floor(4 * random()), 1 + Math.floor(3 * random())];
+    const [alongX, alongY] = [1 + Math.floor(6 * random()), 1 + Math.floor(4 * random())];
     const shape = new Float64Array((columns + 1) * (rows + 1));
     for (let row = 0; row <= rows; row++)
       for (let column = 0; column <= columns; column++)

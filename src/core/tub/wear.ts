@@ -2,6 +2,7 @@ import { bracketedRoot } from '@/core/basics/numeric/bracketedRoot';
 import type { Lasting } from '@/core/results/evaluation/types';
 import { leftFraction } from '@/core/results/fizz/erosion';
 import {
+  GRAIN_SPEED_FACTOR,
   USUAL_GRAINS,
   grainDiametersMm,
   grainsLeftFraction,
@@ -54,6 +55,15 @@ export function leftAt(wear: Wear, seconds: number): number {
     case 'showered':
       return leftFraction(1, 1 / wear.lastsS, t);
   }
+}
+
+/** Radius of one loose grain that is left, mm, 0 when it is gone. @param radiusMm as it was strewn */
+export function grainLeftMm(
+  { speedMmS }: Extract<Wear, { kind: 'scattered' }>,
+  radiusMm: number,
+  seconds: number,
+): number {
+  return Math.max(0, radiusMm - GRAIN_SPEED_FACTOR * speedMmS * wornS(seconds));
 }
 
 /** Seconds until all is gone. */

@@ -3,7 +3,8 @@ import { entryAt } from '@/core/basics/entryAt';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { plainWords } from '@/core/basics/format/plainWords';
-import { useAddress } from '@/shared/useAddress';
+import { SIDES, valuesOf } from '@/shared/places';
+import { useAddress, useAddressTab } from '@/shared/useAddress';
 import type { Evaluation, Fix } from '@/core/results/evaluation/types';
 import {
   addLine,
@@ -71,6 +72,10 @@ useAddress({
   find: (key) => props.body.parts[sections.value.indexOf(key)]?.id ?? null,
   choose: (id) => (chosenPartId.value = id),
 });
+
+/** The film of the tub takes all the room there is. */
+const shown = useAddressTab(['formula'], valuesOf(SIDES.formula), 'piece');
+const isWhole = computed(() => shown.value === 'tub');
 
 const piecesSaid = computed(() => {
   const pieceG = design.pieceG;
@@ -140,8 +145,8 @@ function reorder(lineIds: string[], movedId: string): void {
 </script>
 
 <template>
-  <div class="bench">
-    <section class="formula" aria-label="Formula">
+  <div class="bench" :class="{ whole: isWhole }">
+    <section v-show="!isWhole" class="formula" aria-label="Formula">
       <PartBar
         :body="body"
         :chosen-id="part.id"
@@ -191,17 +196,18 @@ function reorder(lineIds: string[], movedId: string): void {
         :unread="body.unread"
         @settle="(id, line) => design.change(settleUnread(body, id, line))"
       />
-      <MiddleViews :body="body" :evaluation="evaluation" />
+      <MiddleViews v-model="shown" :body="body" :evaluation="evaluation" />
       <FindingsList
+        v-if="!isWhole"
         class="stands-out"
         :class="{ waits: design.isPulling }"
         :findings="design.findings"
         @fix="fix"
         @preview="previewFix"
       />
-      <WrittenLines :body="body" />
+      <WrittenLines v-if="!isWhole" :body="body" />
     </div>
-    <ReadingsPanel class="right" :evaluation="evaluation" :family="body.family" />
+    <ReadingsPanel v-show="!isWhole" class="right" :evaluation="evaluation" :family="body.family" />
     <SwapDialog
       v-if="hasSwapped"
       :line="swapping"
@@ -217,6 +223,12 @@ function reorder(lineIds: string[], movedId: string): void {
   flex: 1 1 auto;
   display: grid;
   grid-template-columns: minmax(568px, 1.7fr) minmax(310px, 1fr) 300px;
+}
+.bench.whole {
+  display: block;
+}
+.whole .middle {
+  padding: 16px 24px 24px;
 }
 .formula {
   align-self: start;

@@ -1,10 +1,9 @@
 <script setup lang="ts">
-import { SIDES, valuesOf } from '@/shared/places';
+import { SIDES } from '@/shared/places';
 import { defineAsyncComponent } from 'vue';
 import type { Evaluation } from '@/core/results/evaluation/types';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import { deferred } from '@/shared/deferred';
-import { useAddressTab } from '@/shared/useAddress';
 import AppTabs from '@/ui/kit/AppTabs.vue';
 
 defineProps<{ body: FormulaBody; evaluation: Evaluation }>();
@@ -15,13 +14,14 @@ const VIEWS = {
   steps: defineAsyncComponent(() => import('./views/FlowView.vue')),
   scent: defineAsyncComponent(() => import('./views/ScentView.vue')),
   color: defineAsyncComponent(() => import('./views/ColorView.vue')),
+  tub: defineAsyncComponent(() => import('./views/TubView.vue')),
   rebalance: defineAsyncComponent(() => import('./views/RebalanceView.vue')),
   versions: defineAsyncComponent(() => import('./views/VersionsView.vue')),
 };
 
 /** Views that are given the readings; the others need only the formula. */
 const READS_READINGS: ReadonlySet<string> = new Set(['piece', 'scent', 'versions']);
-const shown = useAddressTab(['formula'], valuesOf(SIDES.formula), 'piece');
+const shown = defineModel<keyof typeof VIEWS>({ required: true });
 </script>
 
 <template>

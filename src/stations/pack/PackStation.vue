@@ -20,6 +20,7 @@ import MustList from './MustList.vue';
 import NewUnitDialog from './NewUnitDialog.vue';
 import PapersSide from './PapersSide.vue';
 import StockSide from './StockSide.vue';
+import ProductInWater from './ProductInWater.vue';
 import UnitForm from './UnitForm.vue';
 import WhereTheyWent from './WhereTheyWent.vue';
 import WrapPanel from './WrapPanel.vue';
@@ -94,7 +95,10 @@ useActions(() => Object.values(acts.value));
       <div class="middle">
         <AppTabs v-model="side" label="Pack" :items="SIDES.pack" class="sides no-print" />
         <LabelSide v-if="side === 'label'" :key="pack.unit.id" :unit="pack.unit" />
-        <UnitForm v-else-if="side === 'product'" :key="pack.unit.id" :unit="pack.unit" />
+        <template v-else-if="side === 'product'">
+          <UnitForm :key="pack.unit.id" :unit="pack.unit" />
+          <ProductInWater :unit="pack.unit" />
+        </template>
         <StockSide v-else-if="side === 'stock'" @hand-over="isHandingOver = true" />
         <PapersSide v-else-if="side === 'papers'" />
         <BooksSide v-else />

@@ -20,6 +20,7 @@ import { nowIso } from '@/stores/now';
 import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
 import { useActions } from '@/ui/actions/useActions';
+import TrialFilm from './TrialFilm.vue';
 import TryTrace from './TryTrace.vue';
 import {
   PHASE_BUTTONS,
@@ -162,6 +163,7 @@ useActions(() => [
         }}
       </p>
       <TryTrace :points="trace" :events="events" :now-s="isRunning ? seconds : null" />
+      <TrialFilm :trial="trial" :seconds="seconds ?? 0" />
     </section>
   </div>
 </template>

@@ -12,7 +12,7 @@ export interface GrainSizes {
 /** Fine salt and soda with a little coarse salt. Rovack estimate. */
 export const USUAL_GRAINS: GrainSizes = { d63Mm: 0.9, spreadN: 1.6 };
 /** A handful lies heaped at first and its grains shield each other: so much slower than a single face. Rovack estimate. */
-const GRAIN_SPEED_FACTOR = 0.35;
+export const GRAIN_SPEED_FACTOR = 0.35;
 const CLASSES = 40;
 const GONE_FRACTION = 0.02;
 

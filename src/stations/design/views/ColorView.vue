@@ -11,6 +11,7 @@ import type { Material } from '@/core/matter/materials/material';
 import { useDesignStore } from '@/stores/design';
 import { formatMass } from '@/core/basics/format/quantities';
 import { useMaterials } from '@/ui/fields/materials';
+import ColorOrder from './ColorOrder.vue';
 
 const { materialOf, nameOf, portionsOf } = useMaterials();
 
@@ -123,6 +124,7 @@ function kind(material: Material): string {
       <i :style="{ background: all.waterHex }" role="img" :aria-label="`Tub ${all.waterHex}`" />
       the tub with the whole piece in it
     </p>
+    <ColorOrder v-if="parts.length > 0" :body="body" />
   </section>
 </template>
 

@@ -1,0 +1,100 @@
+import { useDebounceFn } from '@vueuse/core';
+import { computed, onScopeDispose, ref, shallowRef, toRaw, watch, type Ref } from 'vue';
+import type { FormulaBody } from '@/core/formula/model/schema';
+import type { Conditions } from '@/core/results/conditions/types';
+import { evaluate } from '@/core/results/evaluation/evaluate';
+import { gridSizeOf, KEY_FRAMES, type Fineness } from '@/core/tub/frames';
+import { filmPlan, momentAt, type FilmMoment } from '@/core/tub/plan';
+import { VESSELS_OF, type VesselKind } from '@/core/tub/vessel';
+
+import { useWorkshopStore } from '@/stores/workshop';
+import { sceneOf, type Scene } from '@/ui/film/scene';
+import { startFilm } from '@/workers/startFilm';
+import { waterPicture } from './waterPicture';
+
+/** What a film is made of. */
+export interface FilmSubject {
+  readonly body: FormulaBody;
+  readonly conditions: Conditions;
+  /** The usual vessel of the family when left out. */
+  readonly vessel?: VesselKind;
+  readonly shape: Scene['shape'];
+}
+
+/** Edits come fast: the water is stepped again once they rest. */
+const RESTS_MS = 350;
+
+/** The film of a piece: its plan at once, its water as the worker steps it. */
+export function useFilm(
+  subject: Readonly<Ref<FilmSubject | null>>,
+  fineness: Readonly<Ref<Fineness>>,
+) {
+  const workshop = useWorkshopStore();
+  const film = computed(() => {
+    const of = subject.value;
+    if (!of) return null;
+    return filmPlan(of.body, of.conditions, evaluate(of.body, of.conditions), vesselFor(of));
+  });
+  const plan = computed(() => (film.value?.ok ? film.value.plan : null));
+  const problem = computed(() => (film.value?.ok === false ? film.value.problem : null));
+  const scene = computed(() => plan.value && sceneOf(plan.value, subject.value?.shape ?? 'ball'));
+  const frames = shallowRef<readonly Uint8ClampedArray[]>([]);
+  /** The worker could not be asked: everything but the spreading of the dyes is still shown. */
+  const isWaterLost = ref(false);
+  let cancel: (() => void) | null = null;
+
+  function stepWater(): void {
+    cancel?.();
+    cancel = null;
+    const of = subject.value;
+    if (!of || !plan.value || plan.value.vessel.kind === 'tray') return;
+    isWaterLost.value = false;
+    let mine: Uint8ClampedArray[] = [];
+    const run = startFilm(
+      toRaw(of.body),
+      { ...of.conditions },
+      [...workshop.materials],
+      vesselFor(of),
+      fineness.value,
+      (packet) => {
+        mine = [...mine, ...packet];
+        frames.value = mine;
+      },
+    );
+    cancel = run.cancel;
+    run.result.catch(() => (isWaterLost.value = true));
+  }
+  const later = useDebounceFn(stepWater, RESTS_MS);
+  watch(
+    [plan, fineness],
+    ([next], before) => {
+      frames.value = [];
+      if (!next) cancel?.();
+      else if (before[0] === undefined || before[0] === null) stepWater();
+      else void later();
+    },
+    { immediate: true },
+  );
+  onScopeDispose(() => cancel?.());
+
+  const picture = waterPicture();
+  /** The water at a moment as a picture; null while there is none. */
+  function waterAt(seconds: number): CanvasImageSource | null {
+    const of = plan.value;
+    if (!of || frames.value.length === 0) return null;
+    const at = Math.min(1, Math.max(0, seconds / of.settledS)) * (KEY_FRAMES - 1);
+    return picture.between(frames.value, at, gridSizeOf(of.vessel, fineness.value));
+  }
+  const momentOf = (seconds: number): FilmMoment | null =>
+    plan.value && momentAt(plan.value, seconds);
+  const isComplete = computed(
+    () => plan.value?.vessel.kind === 'tray' || frames.value.length === KEY_FRAMES,
+  );
+  return { plan, problem, scene, frames, isComplete, isWaterLost, waterAt, momentOf };
+}
+export type Film = ReturnType<typeof useFilm>;
+
+function vesselFor({ body, vessel }: FilmSubject): VesselKind {
+  const allowed: readonly VesselKind[] = VESSELS_OF[body.family];
+  return vessel && allowed.includes(vessel) ? vessel : VESSELS_OF[body.family][0];
+}

@@ -1,0 +1,404 @@
+import { bubblesBetween } from '@/core/tub/bubbles';
+import { placeAt, radiusMmAt } from '@/core/tub/motion';
+import { grainLeftMm } from '@/core/tub/wear';
+import type { FilmMoment } from '@/core/tub/plan';
+import { drawPiece } from './drawPiece';
+import { fitted, vesselPath, type Box, type Look, type Scene } from './scene';
+
+const FULL = 2 * Math.PI;
+/** A bubble at the surface lasts so long, s; longer where something makes foam. Rovack estimates. */
+const BUBBLE_S = 2.6;
+const FOAMING_BUBBLE_S = 6;
+/** Foam lies at least so thick, mm: less of it is a smaller raft. */
+const RAFT_MM = 15;
+const OVERLAP = 0.32;
+/** Film of oil from where it is seen, and where it covers the water, g/m². Rovack estimates. */
+const SEEN_FILM = 0.5;
+const FULL_FILM = 30;
+const FILM_PATCHES = 26;
+
+/** What one sees from above. @param water its cells as a picture; null while they are being computed */
+export function drawTop(
+  context: CanvasRenderingContext2D,
+  scene: Scene,
+  moment: FilmMoment,
+  water: CanvasImageSource | null,
+  box: Box,
+  look: Look,
+): void {
+  const { plan } = scene;
+  const { lengthCm, widthCm } = plan.vessel;
+  const rim = 14;
+  const inside = fitted(lengthCm / widthCm, {
+    x: box.x + rim + 2,
+    y: box.y + rim + 2,
+    width: box.width - 2 * rim - 4,
+    height: box.height - 2 * rim - 4,
+  });
+  const px = inside.width / lengthCm;
+  drawVessel(context, scene, inside, rim, look);
+  context.save();
+  context.clip(vesselPath(plan, inside));
+  if (plan.vessel.kind === 'tray') drawShower(context, scene, moment, inside);
+  else {
+    if (water) {
+      context.imageSmoothingEnabled = true;
+      context.imageSmoothingQuality = 'high';
+      context.drawImage(water, inside.x, inside.y, inside.width, inside.height);
+    } else {
+      context.fillStyle = moment.waterHex;
+      context.fillRect(inside.x, inside.y, inside.width, inside.height);
+    }
+    drawEdgeShade(context, scene, inside);
+  }
+  context.translate(inside.x + inside.width / 2, inside.y + inside.height / 2);
+  context.scale(px, px);
+  drawFilm(context, scene, moment);
+  drawGrains(context, scene, moment, px);
+  drawFoam(context, scene, moment);
+  const place = placeAt(plan, moment.seconds);
+  context.save();
+  context.translate(place.xCm, place.yCm);
+  context.scale(1 / px, 1 / px);
+  // On the bottom it is seen through the water.
+  context.globalAlpha = 0.55 + 0.45 * place.up;
+  const radius = (radiusMmAt(plan, moment.seconds) / 10) * px;
+  drawPiece(context, scene, moment, { radius, turn: place.turn, isCut: false, ink: look.ink });
+  context.restore();
+  drawThings(context, scene, moment, px, look);
+  drawBubbles(context, scene, moment, px, look);
+  context.restore();
+  drawScale(context, px, inside, look);
+  const middle = { x: inside.x + inside.width / 2, y: inside.y + inside.height / 2 };
+  if (look.ofPiece)
+    drawSaid(context, look.ofPiece, look, {
+      fromX: middle.x + place.xCm * px + radius * 0.75,
+      fromY: middle.y + place.yCm * px - radius * 0.75,
+      toX: inside.x + 0.68 * inside.width,
+      toY: inside.y + 0.17 * inside.height,
+    });
+  if (look.ofFoam)
+    drawSaid(context, look.ofFoam, look, {
+      fromX: middle.x - 0.1 * inside.width,
+      fromY: middle.y + 0.16 * inside.height,
+      toX: inside.x + 0.14 * inside.width,
+      toY: inside.y + 0.88 * inside.height,
+    });
+}
+
+/** A few words beside what they speak of, with a line to it. */
+function drawSaid(
+  context: CanvasRenderingContext2D,
+  words: string,
+  { ink, font }: Look,
+  { fromX, fromY, toX, toY }: { fromX: number; fromY: number; toX: number; toY: number },
+): void {
+  context.font = `15px ${font}`;
+  context.textAlign = 'left';
+  const { width } = context.measureText(words);
+  context.strokeStyle = ink;
+  context.lineWidth = 1;
+  context.beginPath();
+  context.moveTo(fromX, fromY);
+  context.lineTo(fromX < toX ? toX - 4 : toX + width + 4, toY - 5);
+  context.stroke();
+  // Readable over any water.
+  context.fillStyle = 'rgb(255 253 247 / 82%)';
+  context.beginPath();
+  context.roundRect(toX - 4, toY - 17, width + 8, 24, 4);
+  context.fill();
+  context.fillStyle = ink;
+  context.fillText(words, toX, toY);
+}
+
+function drawVessel(
+  context: CanvasRenderingContext2D,
+  { plan }: Scene,
+  inside: Box,
+  rim: number,
+  { rim: enamel, ink, hairline }: Look,
+): void {
+  const outer = vesselPath(plan, {
+    x: inside.x - rim,
+    y: inside.y - rim,
+    width: inside.width + 2 * rim,
+    height: inside.height + 2 * rim,
+  });
+  context.fillStyle = enamel;
+  context.fill(outer);
+  context.strokeStyle = ink;
+  context.lineWidth = 2;
+  context.stroke(outer);
+  context.strokeStyle = hairline;
+  context.lineWidth = 1;
+  context.stroke(vesselPath(plan, inside));
+}
+
+/** Water is a touch darker along the wall, so that clear water is seen at all; its middle keeps its true color. */
+function drawEdgeShade(context: CanvasRenderingContext2D, { plan }: Scene, inside: Box): void {
+  context.save();
+  context.strokeStyle = 'rgb(50 105 105 / 2%)';
+  for (let width = 3; width <= 36; width += 3) {
+    context.lineWidth = width;
+    context.stroke(vesselPath(plan, inside));
+  }
+  context.restore();
+}
+
+function drawFilm(
+  context: CanvasRenderingContext2D,
+  { plan, patches }: Scene,
+  { filmGM2, seconds }: FilmMoment,
+): void {
+  if (filmGM2 < SEEN_FILM || plan.vessel.kind === 'tray') return;
+  const count = Math.min(FILM_PATCHES, Math.ceil((FILM_PATCHES * filmGM2) / FULL_FILM));
+  const { widthCm } = plan.vessel;
+  // Every few of them, so that they lie over all of the water.
+  const far = Math.floor(patches.length / FILM_PATCHES);
+  for (let i = 0; i < count; i++) {
+    const patch = patches[i * far];
+    if (!patch) return;
+    const { x, y, radiusCm } = patch;
+    const radius = 2 * radiusCm + widthCm * 0.06;
+    context.save();
+    context.translate(x, y);
+    context.rotate(i + 0.1 * Math.sin(seconds / 9 + i));
+    context.scale(2.2, 1);
+    const sheen = context.createRadialGradient(0, 0, 0, 0, 0, radius);
+    sheen.addColorStop(0, 'rgb(255 236 190 / 22%)');
+    sheen.addColorStop(0.4, 'rgb(225 180 210 / 14%)');
+    sheen.addColorStop(0.7, 'rgb(160 210 205 / 10%)');
+    sheen.addColorStop(1, 'rgb(160 210 205 / 0%)');
+    context.fillStyle = sheen;
+    disk(context, 0, 0, radius);
+    context.restore();
+  }
+  // Drops of it lie about as eyes.
+  context.strokeStyle = 'rgb(120 100 50 / 38%)';
+  context.fillStyle = 'rgb(255 240 190 / 34%)';
+  context.lineWidth = 0.06;
+  for (let i = 0; i < 5 * count; i++) {
+    const patch = patches[(7 * i) % patches.length];
+    if (!patch) return;
+    const drift = 0.4 * Math.sin(seconds / 6 + i);
+    context.beginPath();
+    context.arc(patch.x + drift, patch.y - drift, 0.15 + 0.12 * patch.radiusCm, 0, FULL);
+    context.fill();
+    context.stroke();
+  }
+}
+
+/** Grains that are left, strewn over the floor. */
+function drawGrains(
+  context: CanvasRenderingContext2D,
+  { plan, grains }: Scene,
+  { seconds }: FilmMoment,
+  px: number,
+): void {
+  if (plan.wear.kind !== 'scattered') return;
+  const { lengthCm, widthCm } = plan.vessel;
+  const [spreadX, spreadY] = [Math.min(13, lengthCm / 5), Math.min(8, widthCm / 5)];
+  context.strokeStyle = 'rgb(70 80 78 / 70%)';
+  context.lineWidth = 0.6 / px;
+  context.fillStyle = '#ffffff';
+  for (const { x, y, radiusMm } of grains) {
+    const left = grainLeftMm(plan.wear, radiusMm, seconds);
+    if (left <= 0) continue;
+    context.beginPath();
+    // Drawn three times as large as it is, or nobody would see it.
+    context.arc(x * spreadX, y * spreadY, Math.max(0.9 / px, 0.3 * left), 0, FULL);
+    context.fill();
+    context.stroke();
+  }
+}
+
+function drawFoam(
+  context: CanvasRenderingContext2D,
+  { plan, patches }: Scene,
+  { foamMm }: FilmMoment,
+): void {
+  const { lengthCm, widthCm } = plan.vessel;
+  const areaCm2 = Math.min(0.9, foamMm / RAFT_MM) * lengthCm * widthCm;
+  let covered = 0;
+  const raft = new Path2D();
+  const froth = new Path2D();
+  for (const { x, y, radiusCm } of patches) {
+    if (covered >= areaCm2) break;
+    // They lie over each other: each covers a part of itself anew.
+    const whole = OVERLAP * Math.PI * radiusCm ** 2;
+    const radius = radiusCm * Math.sqrt(Math.min(1, (areaCm2 - covered) / whole));
+    raft.moveTo(x + radius, y);
+    raft.arc(x, y, radius, 0, FULL);
+    for (const turn of [0.4, 2.3, 4.4]) {
+      const [fx, fy] = [
+        x + 0.5 * radius * Math.cos(turn + x),
+        y + 0.5 * radius * Math.sin(turn + x),
+      ];
+      froth.moveTo(fx + 0.32 * radius, fy);
+      froth.arc(fx, fy, 0.32 * radius, 0, FULL);
+    }
+    covered += whole;
+  }
+  context.save();
+  context.translate(0.2, 0.3);
+  context.fillStyle = 'rgb(70 100 100 / 20%)';
+  context.fill(raft);
+  context.restore();
+  context.fillStyle = 'rgb(255 255 255 / 84%)';
+  context.fill(raft);
+  context.strokeStyle = 'rgb(90 130 128 / 16%)';
+  context.lineWidth = 0.12;
+  context.stroke(froth);
+}
+
+function disk(context: CanvasRenderingContext2D, x: number, y: number, radius: number): void {
+  context.beginPath();
+  context.arc(x, y, radius, 0, FULL);
+  context.fill();
+}
+
+function drawThings(
+  context: CanvasRenderingContext2D,
+  { plan, things }: Scene,
+  moment: FilmMoment,
+  px: number,
+  { share }: Look,
+): void {
+  const { widthCm, lengthCm } = plan.vessel;
+  const place = placeAt(plan, moment.seconds);
+  for (const [i, { kind, hex, layer, leavesAt, chance }] of things.entries()) {
+    if (kind === 'speck' && i % 10 >= 10 * share) continue;
+    const out = (moment.worn[layer] ?? 0) - leavesAt;
+    if (out <= 0) continue;
+    const angle = FULL * chance[0] + 0.06 * Math.sin(moment.seconds / 7 + 9 * chance[2]);
+    // It drifts off, quickly at first, and stays where it is when the piece is gone.
+    const far = (0.06 + 0.4 * chance[1]) * Math.min(1, 0.15 + 2.5 * out);
+    const x = place.xCm * 0.4 + far * lengthCm * Math.cos(angle);
+    const y = place.yCm * 0.4 + far * widthCm * Math.sin(angle);
+    context.fillStyle = hex;
+    context.beginPath();
+    if (kind === 'petal') context.ellipse(x, y, 0.95, 0.4, FULL * chance[2], 0, FULL);
+    else context.arc(x, y, Math.max(0.8 / px, 0.1 + 0.08 * chance[2]), 0, FULL);
+    context.fill();
+  }
+}
+
+function drawBubbles(
+  context: CanvasRenderingContext2D,
+  { plan, bubbles }: Scene,
+  { seconds, foamMm }: FilmMoment,
+  px: number,
+  { share }: Look,
+): void {
+  const lasts = foamMm > 0 ? FOAMING_BUBBLE_S : BUBBLE_S;
+  const [first, end] = bubblesBetween(bubbles, seconds - lasts, seconds);
+  const { lengthCm, widthCm } = plan.vessel;
+  const isStrewn = plan.wear.kind === 'scattered';
+  context.strokeStyle = 'rgb(90 130 128 / 35%)';
+  context.lineWidth = 0.7 / px;
+  for (let i = first; i < end; i++) {
+    if (i % 10 >= 10 * share) continue;
+    const bornS = bubbles.bornS[i] ?? 0;
+    const [way, size, far] = [0, 1, 2].map((k) => bubbles.chance[3 * i + k] ?? 0) as [
+      number,
+      number,
+      number,
+    ];
+    const age = (seconds - bornS) / lasts;
+    const from = placeAt(plan, bornS);
+    const start = isStrewn ? 0 : radiusMmAt(plan, bornS) / 10;
+    const out = start + (1 + 7 * far) * Math.sqrt(age);
+    const spread = isStrewn ? Math.sqrt(-2 * Math.log(1 - 0.98 * far)) : 0;
+    const x =
+      from.xCm +
+      out * Math.cos(FULL * way) +
+      spread * Math.min(13, lengthCm / 5) * Math.cos(9 * way);
+    const y =
+      from.yCm + out * Math.sin(FULL * way) + spread * Math.min(8, widthCm / 5) * Math.sin(9 * way);
+    context.fillStyle = `rgb(255 255 255 / ${Math.round(85 * (1 - age * age))}%)`;
+    context.beginPath();
+    context.arc(x, y, (0.22 + 0.75 * size * size) * (0.7 + 0.3 * age), 0, FULL);
+    context.fill();
+    if (age < 0.7) context.stroke();
+  }
+}
+
+const DROPS = 90;
+const DROP_S = 0.35;
+
+/** Running water on a tray: drops that fall, and what has worn running to the drain. */
+function drawShower(
+  context: CanvasRenderingContext2D,
+  { plan }: Scene,
+  moment: FilmMoment,
+  inside: Box,
+): void {
+  const { x, y, width, height } = inside;
+  context.fillStyle = '#eef3f0';
+  context.fillRect(x, y, width, height);
+  const [fromX, fromY] = [x + width / 2, y + height / 2];
+  const [drainX, drainY] = [x + 0.84 * width, y + 0.2 * height];
+  const [shell] = plan.layers;
+  const flow = context.createLinearGradient(fromX, fromY, drainX, drainY);
+  flow.addColorStop(0, shell?.hex ?? '#ffffff');
+  flow.addColorStop(1, 'rgb(255 255 255 / 10%)');
+  const wears = moment.leftFraction > 0 ? 1 : 0;
+  context.save();
+  context.globalAlpha = 0.6 * wears;
+  context.strokeStyle = flow;
+  context.lineCap = 'round';
+  context.lineWidth = 0.09 * width * Math.cbrt(moment.leftFraction);
+  context.beginPath();
+  context.moveTo(fromX, fromY);
+  context.bezierCurveTo(
+    fromX + 0.16 * width,
+    fromY - 0.02 * height,
+    drainX - 0.12 * width,
+    drainY + 0.14 * height,
+    drainX,
+    drainY,
+  );
+  context.stroke();
+  context.restore();
+  context.fillStyle = '#8d9a96';
+  disk(context, drainX, drainY, 0.028 * width);
+  context.strokeStyle = 'rgb(70 120 125 / 45%)';
+  context.lineWidth = 1.2;
+  const beat = Math.floor(moment.seconds / DROP_S);
+  const within = moment.seconds / DROP_S - beat;
+  for (let i = 0; i < DROPS; i++) {
+    // A drop falls somewhere else with each beat, the same for the same moment.
+    const mixed = Math.imul(i + 1, 0x9e3779b1) ^ Math.imul(beat + i, 0x85ebca6b);
+    const [u, v] = [((mixed >>> 4) & 0xfff) / 4096, ((mixed >>> 18) & 0xfff) / 4096];
+    context.beginPath();
+    context.arc(x + u * width * 0.86, y + v * height, 1 + 6 * within, 0, FULL);
+    context.globalAlpha = 1 - within;
+    context.stroke();
+  }
+  context.globalAlpha = 1;
+}
+
+/** A length to read sizes by. */
+function drawScale(
+  context: CanvasRenderingContext2D,
+  px: number,
+  inside: Box,
+  { ink, font }: Look,
+): void {
+  const cm = 10 * px < inside.width / 3 ? 10 : 5;
+  const [right, y] = [inside.x + inside.width - 40, inside.y + inside.height - 22];
+  context.strokeStyle = ink;
+  context.fillStyle = ink;
+  context.lineWidth = 1;
+  context.beginPath();
+  context.moveTo(right - cm * px, y - 4);
+  context.lineTo(right - cm * px, y + 4);
+  context.moveTo(right - cm * px, y);
+  context.lineTo(right, y);
+  context.moveTo(right, y - 4);
+  context.lineTo(right, y + 4);
+  context.stroke();
+  context.font = `13px ${font}`;
+  context.textAlign = 'center';
+  context.fillText(`${cm} cm`, right - (cm * px) / 2, y - 7);
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { colorApi } from './colorApi';
+
+expose(colorApi);

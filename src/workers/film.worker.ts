@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { filmApi } from './filmApi';
+
+expose(filmApi);
