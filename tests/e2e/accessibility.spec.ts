@@ -82,6 +82,8 @@ for (const [which, views] of [
     'the stations',
     [
       ['/design', 'Checks'],
+      ['/formulas/quince-lantern/tub', 'The bath it leaves'],
+      ['/formulas/quince-lantern/color', 'Color to order'],
       ['/scale', 'Bowl filled'],
       ['/make', 'There is no batch at the bench.'],
       ['/dry', 'on the trays'],

@@ -8,7 +8,11 @@ import { gasTrace } from '@/core/results/evaluation/gasTrace';
 import { WEAR_SPEED, FOAM_STANDS, taughtBy } from '@/core/results/learning/quantities';
 import { bodyFrom } from '../../../tests/fixtures/bodies';
 import { densityWithGas } from './afloat';
+import { bubblesBetween, bubblesOf } from './bubbles';
 import { fallingFoam } from './foam';
+import { placeAt, radiusMmAt } from './motion';
+import { VESSELS_OF, vesselOf } from './vessel';
+import { grainLeftMm } from './wear';
 import { wornShares, type Layer } from './layers';
 import { filmPlan, momentAt, type FilmPlan } from './plan';
 import { WaterGrid } from './waterGrid';
@@ -289,5 +293,51 @@ describe('the water of the film', () => {
     expect(early(plan)).toEqual(tint);
     expect(early({ ...plan, seed: plan.seed + 1 })).not.toEqual(tint);
     expect(early(planned(bomb())).every((byte) => byte === 255)).toBe(true);
+  });
+});
+
+describe('what is drawn of it', () => {
+  it('draws bubbles as the gas comes: as many up to each moment as there was gas for', () => {
+    const plan = planned(bomb());
+    const bubbles = bubblesOf(plan);
+    expect(bubbles.eachMl).toBeCloseTo(4, 1);
+    for (const at of [1, 10, 40, 90, plan.goneS]) {
+      const [, end] = bubblesBetween(bubbles, 0, at);
+      expect(Math.abs(end * bubbles.eachMl - momentAt(plan, at).gasMl)).toBeLessThan(
+        2 * bubbles.eachMl,
+      );
+    }
+    const [first, end] = bubblesBetween(bubbles, 10, 20);
+    expect(bubbles.bornS[first]).toBeGreaterThan(10);
+    expect(bubbles.bornS[end - 1]).toBeLessThanOrEqual(20);
+    expect(bubblesOf({ ...plan, gasMl: 1e6 }).bornS).toHaveLength(12_000);
+    expect(bubblesOf({ ...plan, gasMl: 0 }).bornS).toHaveLength(0);
+  });
+
+  it('keeps the piece inside its vessel, still on the bottom, and moving once it floats', () => {
+    const [dense, light] = [planned(bomb()), planned({ ...bomb(), method: 'silicone' as const })];
+    expect([placeAt(dense, 5).xCm, placeAt(dense, 5).up, placeAt(light, 5).up]).toEqual([0, 0, 1]);
+    for (let seconds = 0; seconds < light.settledS; seconds += 3) {
+      const { xCm, yCm } = placeAt(light, seconds);
+      expect(Math.abs(xCm)).toBeLessThan(light.vessel.lengthCm / 2);
+      expect(Math.abs(yCm)).toBeLessThan(light.vessel.widthCm / 2);
+    }
+    expect(placeAt(light, 60).xCm).not.toBe(placeAt(light, 30).xCm);
+    expect(radiusMmAt(light, 0)).toBeCloseTo(light.inradiusMm, 9);
+    expect(radiusMmAt(light, light.goneS)).toBe(0);
+  });
+
+  it('holds its water: a vessel of each kind has the liters it is said to have', () => {
+    for (const kind of ['bath', 'sink', 'machine'] as const) {
+      const { lengthCm, widthCm, depthCm } = vesselOf(kind, 42);
+      expect((lengthCm * widthCm * depthCm) / 1000).toBeCloseTo(42, 9);
+    }
+    expect(VESSELS_OF['cleaning-fizzy']).toEqual(['sink', 'machine']);
+    const salts = planned(
+      bodyFrom('300 g baking soda\n150 g citric acid', 'fizzing-salts', 'loose'),
+    );
+    if (salts.wear.kind !== 'scattered') throw new Error('salts are strewn');
+    expect(grainLeftMm(salts.wear, 0.5, 0)).toBe(0.5);
+    expect(grainLeftMm(salts.wear, 0.5, salts.goneS)).toBe(0);
   });
 });

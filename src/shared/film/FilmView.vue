@@ -202,6 +202,9 @@ figcaption {
   color: var(--mid);
   font-size: var(--text-plain);
 }
+.two :deep(.top) {
+  height: 200px;
+}
 .tops.two {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(280px, 1fr));

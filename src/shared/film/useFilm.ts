@@ -50,19 +50,24 @@ export function useFilm(
     if (!of || !plan.value || plan.value.vessel.kind === 'tray') return;
     isWaterLost.value = false;
     let mine: Uint8ClampedArray[] = [];
-    const run = startFilm(
-      toRaw(of.body),
-      { ...of.conditions },
-      [...workshop.materials],
-      vesselFor(of),
-      fineness.value,
-      (packet) => {
-        mine = [...mine, ...packet];
-        frames.value = mine;
-      },
-    );
-    cancel = run.cancel;
-    run.result.catch(() => (isWaterLost.value = true));
+    try {
+      const run = startFilm(
+        toRaw(of.body),
+        { ...of.conditions },
+        [...workshop.materials],
+        vesselFor(of),
+        fineness.value,
+        (packet) => {
+          mine = [...mine, ...packet];
+          frames.value = mine;
+        },
+      );
+      cancel = run.cancel;
+      run.result.catch(() => (isWaterLost.value = true));
+    } catch {
+      // A browser without workers.
+      isWaterLost.value = true;
+    }
   }
   const later = useDebounceFn(stepWater, RESTS_MS);
   watch(

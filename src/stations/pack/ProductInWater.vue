@@ -51,7 +51,7 @@ const moment = computed(() => {
       <template v-if="unit.contents.length > 1"
         >One of {{ counted(unit.contents.length, 'formula') }} in this product.</template
       >
-      <router-link :to="toFormula(formula, 'tub')">Play it on Design</router-link>
+      <router-link class="link" :to="toFormula(formula, 'tub')">Play it on Design</router-link>
     </p>
   </section>
 </template>

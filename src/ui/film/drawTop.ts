@@ -6,6 +6,8 @@ import { drawPiece } from './drawPiece';
 import { fitted, vesselPath, type Box, type Look, type Scene } from './scene';
 
 const FULL = 2 * Math.PI;
+/** A smaller picture has no room for a scale. */
+const SCALED_FROM_PX = 240;
 /** A bubble at the surface lasts so long, s; longer where something makes foam. Rovack estimates. */
 const BUBBLE_S = 2.6;
 const FOAMING_BUBBLE_S = 6;
@@ -68,7 +70,7 @@ export function drawTop(
   drawThings(context, scene, moment, px, look);
   drawBubbles(context, scene, moment, px, look);
   context.restore();
-  drawScale(context, px, inside, look);
+  if (inside.width >= SCALED_FROM_PX) drawScale(context, px, inside, look);
   const middle = { x: inside.x + inside.width / 2, y: inside.y + inside.height / 2 };
   if (look.ofPiece)
     drawSaid(context, look.ofPiece, look, {
@@ -138,8 +140,9 @@ function drawVessel(
 function drawEdgeShade(context: CanvasRenderingContext2D, { plan }: Scene, inside: Box): void {
   context.save();
   context.strokeStyle = 'rgb(50 105 105 / 2%)';
-  for (let width = 3; width <= 36; width += 3) {
-    context.lineWidth = width;
+  const widest = Math.min(36, 0.1 * inside.height);
+  for (let i = 1; i <= 12; i++) {
+    context.lineWidth = (widest * i) / 12;
     context.stroke(vesselPath(plan, inside));
   }
   context.restore();

@@ -119,7 +119,7 @@ const tried = computed(() => {
 
 <style scoped>
 .field {
-  flex: 0 1 140px;
+  flex: 0 1 126px;
 }
 .small {
   font-size: var(--text-plain);
