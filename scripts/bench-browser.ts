@@ -2,6 +2,7 @@ import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';
 import config from '../playwright.config';
 import { createServer } from '../server/app';
+import { pasteRecipe, startEmpty } from '../tests/e2e/support';
 import { BOMB } from './lib/bomb25';
 import { firstViews } from './lib/firstView';
 
@@ -11,16 +12,18 @@ import { firstViews } from './lib/firstView';
  * asserted. Run `npm run build` first.
  */
 const PORT = 4194;
+const FILM = [
+  '600 g baking soda\n300 g citric acid\n20 g slsa\n30 g sweet almond oil\n6 g rose petals',
+  '0.5 g blue 1 dye\nSecond color\n300 g baking soda\n150 g citric acid\n0.4 g red 33 dye',
+].join('\n');
 
 const distDir = fileURLToPath(new URL('../dist', import.meta.url));
 const server = createServer({ distDir, start: 'ask' }).listen(PORT, '127.0.0.1');
 const browser = await chromium.launch(config.use?.launchOptions ?? {});
-const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-await page.goto(`http://localhost:${PORT}`);
-await page.getByRole('button', { name: 'Skip for now' }).click();
-await page.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
-await page.getByLabel('The recipe, one ingredient a line').fill(BOMB);
-await page.getByRole('button', { name: 'Make it a formula' }).click();
+const SIZE = { viewport: { width: 1280, height: 800 }, baseURL: `http://localhost:${PORT}` };
+const page = await browser.newPage(SIZE);
+await startEmpty(page);
+await pasteRecipe(page, 'Bench', BOMB);
 const edge = page.getByRole('slider', { name: /^Boundary between Baking soda/ });
 await edge.scrollIntoViewIfNeeded();
 const box = await edge.boundingBox();
@@ -33,7 +36,9 @@ const measured = await page.evaluate(
     const column = document.querySelector('.column') as HTMLElement;
     const work: number[] = [];
     const frames: number[] = [];
-    const field = document.querySelector('[aria-label="Grams of Baking soda"]') as HTMLInputElement;
+    const field = document.querySelector(
+      '[aria-label="Weight of Baking soda"]',
+    ) as HTMLInputElement;
     const seen = new Set<string>();
     const until = performance.now() + 5000;
     let last = performance.now();
@@ -68,26 +73,25 @@ report('from frame to frame', measured.frames);
 await page.close();
 
 /** A real scale's ten readings a second, from the line on the cable until the figure is painted. */
-const bench = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+const bench = await browser.newPage(SIZE);
 await bench.addInitScript({
-  path: fileURLToPath(new URL('../tests/fixtures/cable.js.js', import.meta.url)),
+  path: fileURLToPath(new URL('../tests/fixtures/cable.js', import.meta.url)),
 });
-await bench.goto(`http://localhost:${PORT}`);
-await bench.getByRole('button', { name: 'Skip for now' }).click();
-await bench.goto(`http://localhost:${PORT}/workshop`);
-await bench.getByLabel('My own, on a cable: it is read as it weighs').check();
-await bench.goto(`http://localhost:${PORT}`);
-await bench.getByRole('button', { name: 'Paste a recipe', exact: true }).click();
-await bench.getByLabel('The recipe, one ingredient a line').fill(BOMB);
-await bench.getByRole('button', { name: 'Make it a formula' }).click();
-await bench.getByRole('button', { name: 'To the scale' }).click();
-await bench.getByRole('button', { name: 'Take it to the bench' }).click();
-// A formula with warnings asks first.
-const start = bench.getByRole('button', { name: 'Start this batch' });
-await bench.getByLabel('Humidity, %').or(start).waitFor();
-if (await start.isVisible()) await start.click();
-await bench.getByLabel('Humidity, %').waitFor();
-await bench.keyboard.press('Space');
+await startEmpty(bench);
+await bench.goto('/workshop');
+await bench.getByLabel('My own scale, on a cable').check();
+await bench.getByRole('button', { name: 'Choose a port' }).click();
+await bench.goto('/');
+await pasteRecipe(bench, 'Bench', BOMB);
+await bench.getByRole('button', { name: 'Plan a batch' }).click();
+await bench.getByRole('button', { name: 'Start this batch' }).click();
+await bench.getByText(/Step \d+ of \d+/).waitFor();
+for (
+  let i = 0;
+  i < 20 && !(await bench.getByRole('meter', { name: 'On the scale' }).isVisible());
+  i++
+)
+  await bench.getByRole('button', { name: 'Skip this step' }).click();
 await bench.getByRole('meter', { name: 'On the scale' }).waitFor();
 const readings = await bench.evaluate(async () => {
   const meter = document.querySelector('[aria-label="On the scale"]') as HTMLElement;
@@ -105,6 +109,26 @@ const readings = await bench.evaluate(async () => {
 });
 report('from a line on the cable to the figure on the screen', readings);
 await bench.close();
+
+/** The film of a piece with foam, petals and two colors, played for ten seconds. */
+const film = await browser.newPage(SIZE);
+await startEmpty(film);
+await pasteRecipe(film, 'Film', FILM);
+await film.getByRole('tab', { name: 'Tub' }).click();
+await film.getByRole('button', { name: 'Play' }).click();
+const filmFrames = await film.evaluate(async () => {
+  const frames: number[] = [];
+  let last = performance.now();
+  for (const until = last + 10_000; last < until;) {
+    await new Promise((next) => requestAnimationFrame(next));
+    const now = performance.now();
+    frames.push(now - last);
+    last = now;
+  }
+  return frames;
+});
+report('from frame to frame of a film', filmFrames);
+await film.close();
 
 /** The first view, beside that of another build when its directory is named: `npm run bench:browser -- DIST`. */
 const others = process.argv.slice(2);

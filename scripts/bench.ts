@@ -32,6 +32,13 @@ import { rebalance } from '../src/core/results/rebalance/rebalance';
 import { NO_MEANS, type Means } from '../src/core/work/scaling/means';
 import { USUAL_REQUEST } from '../src/core/work/scaling/request';
 import { planScale } from '../src/core/work/scaling/plan';
+import { seededRandom } from '../src/core/basics/numeric/random';
+import { canColor, colorToOrder } from '../src/core/results/color/order/colorToOrder';
+import { orderFor } from '../src/core/results/color/order/orderFor';
+import { powderHex } from '../src/core/results/color/powder';
+import { waterHex } from '../src/core/results/color/water';
+import { gridSizeOf, waterFrames } from '../src/core/tub/frames';
+import { filmPlan } from '../src/core/tub/plan';
 import { BOMB } from './lib/bomb25';
 import { NOT_IN_THE_SHEET, spreadsheetOf } from './lib/spreadsheet';
 
@@ -41,6 +48,8 @@ const body: FormulaBody = { ...emptyBody('bath-bomb'), parts: recipeOf(25).parts
 const { sheet, pull, readings } = spreadsheetOf(body);
 const pulled = bombOf25Lines();
 
+const FILM_WATER = { ...USUAL_CONDITIONS, pieceG: 120 };
+const orderRandom = seededRandom(36);
 const EVALUATE = 'evaluate, 25 lines, all readings and findings';
 const SPREADSHEET = `a general spreadsheet engine, the same readings in ${readings} cells`;
 const long: FormulaBody = { ...emptyBody('bath-bomb'), parts: recipeOf(40).parts };
@@ -119,6 +128,9 @@ const bench = new Bench({ time: 800 })
   .add('one search over 10,000 batches as one types', () =>
     searched.find(`quinse ${(typed = (typed + 1) % 900) + 1}`, 0),
   )
+  .add('a color to order, dry, among every colorant', () => colorToOrder(ordered('dry')))
+  .add('a color to order, of the water, among every colorant', () => colorToOrder(ordered('tub')))
+  .add('the plan of a film, 25 lines', () => filmPlan(body, FILM_WATER, evaluate(body, FILM_WATER)))
   .add('find among 10,000 lots as one types', () =>
     findLots(lots, 'lav 12', 'all', left, '2026-06-01'),
   )
@@ -127,6 +139,7 @@ const bench = new Bench({ time: 800 })
   );
 await bench.run();
 report(bench);
+filmAndColors();
 const ratio = (medians.get(EVALUATE) ?? NaN) / (medians.get(SPREADSHEET) ?? NaN);
 print(`ratio evaluate/spreadsheet same readings: ${ratio.toFixed(3)}`);
 print(`not in the sheet, and in evaluate: ${NOT_IN_THE_SHEET.join('; ')}`);
@@ -149,6 +162,60 @@ await simulateSpread(
   SHIPPED,
 );
 print(`spread of 25 lines, 20,000 draws: ${(performance.now() - began).toFixed(0)} ms`);
+
+/** An order of a random color: the same ones each time. */
+function ordered(kind: 'dry' | 'tub') {
+  const wantedHex = `#${Math.floor(0x1000000 * orderRandom())
+    .toString(16)
+    .padStart(6, '0')}`;
+  const plain = bomb990();
+  const partId = plain.parts[0]?.id ?? '';
+  const question = { kind, partId, wantedHex, materials: MATERIALS, markets: [] };
+  return orderFor(plain, FILM_WATER, { ...question, piece: { grams: 120 } }).order;
+}
+
+function bomb990(): FormulaBody {
+  const read = readRecipe('660 g baking soda\n330 g citric acid', SHIPPED);
+  if (!read.ok) throw new Error(read.problem.message);
+  return { ...emptyBody('bath-bomb'), parts: read.recipe.parts };
+}
+
+/** The water of one film, and 500 random colors of every colorant found again. */
+function filmAndColors(): void {
+  const film = filmPlan(body, FILM_WATER, evaluate(body, FILM_WATER));
+  if (!film.ok) throw new Error(film.problem);
+  for (const fineness of ['fine', 'coarse'] as const) {
+    const from = performance.now();
+    const frames = [...waterFrames(film.plan, gridSizeOf(film.plan.vessel, fineness))].length;
+    const ms = performance.now() - from;
+    print(`water of a film, ${fineness}: ${ms.toFixed(0)} ms for ${frames} frames`);
+  }
+  for (const kind of ['dry', 'tub'] as const) {
+    let [within, worst] = [0, 0];
+    for (let i = 0; i < 500; i++) {
+      const { colored, offered } = ordered(kind);
+      const fit = offered.filter(({ material }) => canColor(kind, material));
+      const lines = Array.from({ length: 1 + Math.floor(3 * orderRandom()) }, () => {
+        const one = fit[Math.floor(orderRandom() * fit.length)];
+        if (!one) throw new Error('there are colorants');
+        return { material: one.material, massG: one.mostG * orderRandom() };
+      });
+      const made = [...colored.base, ...lines];
+      const share = 120 / made.reduce((sum, { massG }) => sum + massG, 0);
+      const wantedHex =
+        kind === 'dry'
+          ? powderHex(made)
+          : waterHex(
+              made.map((one) => ({ ...one, massG: one.massG * share })),
+              FILM_WATER.tub.volumeL,
+            );
+      const { deltaE } = colorToOrder({ colored, offered, wantedHex });
+      if (deltaE <= 1) within++;
+      worst = Math.max(worst, deltaE);
+    }
+    print(`500 random colors, ${kind}: ${within} found within ΔE 1, the worst ${worst.toFixed(2)}`);
+  }
+}
 
 function linesOf(count: number): string {
   return MATERIALS.filter(({ role }) => role !== 'builder')

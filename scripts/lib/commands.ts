@@ -9,6 +9,8 @@ import { tubFor } from './tubFor';
 import { workFor } from './workFor';
 
 const text = { type: 'string' } as const;
+const WATER_OPTIONS = { 'water-l': text, 'alkalinity-mg-l': text, 'temp-c': text } as const;
+const PIECE_OPTIONS = { pieces: text, 'piece-g': text } as const;
 
 /** Each reads a recipe, an exported Rovack file or a problem, and answers with one object. */
 export const COMMANDS = {
@@ -17,12 +19,9 @@ export const COMMANDS = {
     options: {
       family: text,
       method: text,
-      'water-l': text,
-      'alkalinity-mg-l': text,
-      'temp-c': text,
+      ...WATER_OPTIONS,
       'humidity-pct': text,
-      pieces: text,
-      'piece-g': text,
+      ...PIECE_OPTIONS,
       'sample-g': text,
       'vessel-l': text,
       wrap: text,
@@ -55,11 +54,8 @@ export const COMMANDS = {
     options: {
       family: text,
       method: text,
-      'water-l': text,
-      'alkalinity-mg-l': text,
-      'temp-c': text,
-      pieces: text,
-      'piece-g': text,
+      ...WATER_OPTIONS,
+      ...PIECE_OPTIONS,
       seconds: text,
     },
     answerFor: tubFor,
@@ -73,12 +69,9 @@ export const COMMANDS = {
       dry: text,
       have: text,
       market: text,
-      'water-l': text,
-      'alkalinity-mg-l': text,
-      'temp-c': text,
+      ...WATER_OPTIONS,
       'humidity-pct': text,
-      pieces: text,
-      'piece-g': text,
+      ...PIECE_OPTIONS,
     },
     answerFor: colorFor,
   },

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { formatRange } from '@/core/basics/format/numbers';
 import type { Evaluation } from '@/core/results/evaluation/types';
 import { filmPlan, momentAt } from '@/core/tub/plan';
-import { leavesSentence, leavesTitle } from './filmMessages';
+import { filmNotes, leavesSentence, leavesTitle } from './filmMessages';
 import type { FilmSubject } from './useFilm';
 
 /** The water when all is over: its color, its pH, and what stays on it and in it. */
@@ -35,6 +35,24 @@ const ph = computed(() => {
         >{{ leavesSentence(end.plan, end.moment) }}
       </p>
     </div>
+    <p
+      v-for="note in filmNotes(end.plan, subject.conditions.tub.tempC)"
+      :key="note"
+      class="quiet note"
+    >
+      {{ note }}
+    </p>
+  </section>
+  <section v-else-if="evaluation.color" aria-label="What it leaves">
+    <h2>The water, with all of it in</h2>
+    <div class="leaves">
+      <i
+        :style="{ background: evaluation.color.waterHex }"
+        role="img"
+        :aria-label="`Water ${evaluation.color.waterHex}`"
+      />
+      <p>{{ ph }}</p>
+    </div>
   </section>
 </template>
 
@@ -53,5 +71,9 @@ i {
 }
 p {
   margin: 0;
+}
+.note {
+  margin-bottom: 6px;
+  font-size: var(--text-plain);
 }
 </style>

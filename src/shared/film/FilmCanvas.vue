@@ -74,6 +74,7 @@ defineExpose({ canvas });
 canvas {
   display: block;
   width: 100%;
+  contain: strict;
 }
 .top {
   height: clamp(200px, min(31vw, 100vh - 452px), 460px);

@@ -82,30 +82,37 @@ const marks = computed(() => {
   });
 });
 
+/** Half of the flag of the hand, px: it stays within the picture. */
+const FLAG_PX = 26;
+const flagPx = computed(() => {
+  const at = x.value(seconds.value);
+  return Math.min(width.value - FLAG_PX, Math.max(FLAG_PX, at)) - at - FLAG_PX;
+});
+
 const follow = (event: Event) => (seconds.value = Number(typedIn(event)));
 </script>
 
 <template>
   <div ref="box" class="timeline">
     <svg :viewBox="`0 0 ${Math.max(1, width)} ${HEIGHT}`" :height="HEIGHT" aria-hidden="true">
-      <text :x="width - SIDE" :y="TOP + 12" text-anchor="end">
-        gas a second, up to {{ formatMilliliters(peak, 0) }}
-      </text>
-      <path :d="shape" class="area" />
-      <path v-for="(d, i) in lines" :key="i" :d="d" class="curve" :class="{ other: i > 0 }" />
-      <path :d="`M${SIDE} ${FLOOR}H${width - SIDE}`" class="axis" />
-      <g v-for="mark in marks" :key="mark.word">
-        <path :d="`M${mark.px} ${FLOOR - 4}v10`" class="axis" />
-        <text :x="mark.px" :y="FLOOR + 21 + 17 * mark.row" :text-anchor="mark.anchor">
-          {{ mark.word }}
+      <g v-memo="[shape, lines, marks]">
+        <text :x="width - SIDE" :y="TOP + 12" text-anchor="end">
+          gas a second, up to {{ formatMilliliters(peak, 0) }}
         </text>
-      </g>
-      <path :d="`M${x(seconds)} ${TOP - 4}V${FLOOR + 6}`" class="hand" />
-      <g :transform="`translate(${Math.min(width - 26, Math.max(26, x(seconds)))} 16)`">
-        <rect x="-24" y="-13" width="48" height="22" rx="4" class="flag" />
-        <text y="3" text-anchor="middle" class="now">{{ stopwatch(seconds) }}</text>
+        <path :d="shape" class="area" />
+        <path v-for="(d, i) in lines" :key="i" :d="d" class="curve" :class="{ other: i > 0 }" />
+        <path :d="`M${SIDE} ${FLOOR}H${width - SIDE}`" class="axis" />
+        <g v-for="mark in marks" :key="mark.word">
+          <path :d="`M${mark.px} ${FLOOR - 4}v10`" class="axis" />
+          <text :x="mark.px" :y="FLOOR + 21 + 17 * mark.row" :text-anchor="mark.anchor">
+            {{ mark.word }}
+          </text>
+        </g>
       </g>
     </svg>
+    <div class="hand" :style="{ transform: `translateX(${x(seconds)}px)` }" aria-hidden="true">
+      <span :style="{ transform: `translateX(${flagPx}px)` }">{{ stopwatch(seconds) }}</span>
+    </div>
     <input
       type="range"
       aria-label="Moment of the film"
@@ -149,17 +156,30 @@ text {
   fill: var(--mid);
   font-size: var(--text-small);
 }
+/* It moves with every frame: a layer of its own, so that nothing under it is painted again. */
 .hand {
-  stroke: var(--ochre);
-  stroke-width: 2.5;
+  position: absolute;
+  top: 26px;
+  left: -1px;
+  width: 2.5px;
+  height: 86px;
+  background: var(--ochre);
+  will-change: transform;
+  pointer-events: none;
 }
-.flag {
-  fill: var(--ochre);
-}
-.now {
-  fill: var(--paper);
+.hand span {
+  position: absolute;
+  top: -23px;
+  left: 0;
+  width: 52px;
+  border-radius: var(--radius-small);
+  background: var(--ochre);
+  color: var(--paper);
+  font-size: var(--text-small);
   font-weight: 700;
   font-variant-numeric: tabular-nums;
+  line-height: 23px;
+  text-align: center;
 }
 /* The hand of the curve is the thumb: the field lies over all of it, and shows itself by its focus. */
 input {

@@ -39,7 +39,12 @@ const films = computed(() => [
 ]);
 const plans = computed(() => films.value.flatMap((one) => one.film.plan.value ?? []));
 const endS = computed(() => Math.max(1, ...plans.value.map(({ settledS }) => settledS)));
-const player = usePlayer(endS);
+/** Recording is work of its own: a device is not judged by it. */
+const recording = ref(false);
+const player = usePlayer(
+  endS,
+  () => !recording.value && films.value.every((one) => one.film.isComplete.value),
+);
 const { seconds, saidS, isPlaying, speed } = player;
 watch(player.isSlow, (slow) => {
   if (slow) fineness.value = 'coarse';
@@ -58,7 +63,6 @@ const speeds = SPEEDS.map((value) => ({ value, title: `${value}×` }));
 const stage = useTemplateRef<HTMLElement>('stage');
 const tops = useTemplateRef<InstanceType<typeof FilmCanvas>[]>('tops');
 const problem = ref('');
-const recording = ref(false);
 const SAVES = [
   { value: 'frame', title: 'This picture', subtitle: 'PNG' },
   { value: 'strip', title: 'Eight pictures', subtitle: 'PNG, one strip' },
@@ -119,9 +123,17 @@ useActions(() => [play.value]);
 </script>
 
 <template>
-  <p v-if="film.problem.value" class="quiet" role="status">{{ sayNoFilm(film.problem.value) }}</p>
+  <div v-if="film.problem.value">
+    <p class="quiet" role="status">{{ sayNoFilm(film.problem.value) }}</p>
+    <slot name="leaves" />
+  </div>
   <div v-else class="film">
-    <section ref="stage" class="stage" aria-label="From above">
+    <section
+      ref="stage"
+      class="stage"
+      aria-label="From above"
+      :aria-busy="!films.every((one) => one.film.isComplete.value)"
+    >
       <p v-if="isRefused" role="alert">
         This browser can’t draw the film. The figures beside it are the same.
       </p>

@@ -10,7 +10,7 @@ import { bodyFrom } from '../../../tests/fixtures/bodies';
 import { drawnShop } from '../../../tests/fixtures/drawnShop';
 import { page } from '../../../tests/fixtures/mountInPage';
 import FilmView from './FilmView.vue';
-import { leavesSentence, lyingSentence, momentRows } from './filmMessages';
+import { filmNotes, leavesSentence, lyingSentence, momentRows } from './filmMessages';
 import type { FilmSubject } from './useFilm';
 import { usePlayer } from './usePlayer';
 import { waterAs, waterSentence } from './waters';
@@ -220,6 +220,22 @@ describe('what the film says', () => {
       'Grains on the bottom',
       'All grains gone',
     ]);
+  });
+
+  it('says what the film cannot show, and what surprises', () => {
+    const notes = (more: string, tempC = 38) =>
+      filmNotes(planOf(bodyFrom(`600 g baking soda\n300 g citric acid\n${more}`)), tempC);
+    expect(notes('0.4 g blue 1 dye')).toEqual([]);
+    expect(notes('')).toEqual(['No color is in this formula, so the water stays clear.']);
+    expect(notes('1 g water soluble dye')[0]).toMatch(/^Rovack doesn’t know the hue of .*dye/);
+    expect(notes('3 g gold mica')[0]).toBe('These color the piece but not the water: gold mica.');
+    expect([notes('0.4 g blue 1 dye', 15).length, notes('0.4 g blue 1 dye', 15.1).length]).toEqual([
+      1, 0,
+    ]);
+    const cube = bodyFrom('300 g washing soda\n60 g citric acid', 'cleaning-fizzy');
+    expect(filmNotes(planOf(cube), 38)).toContain(
+      'No gas leaves this piece, so it has no bubbles.',
+    );
   });
 
   it('shows a water as it is set, or another, and names its hardness', () => {

@@ -1,12 +1,15 @@
-import { stopwatch } from '@/core/basics/format/durations';
+import { formatSeconds, stopwatch } from '@/core/basics/format/durations';
+import { listed } from '@/core/basics/format/names';
 import { formatFixed, formatPercent } from '@/core/basics/format/numbers';
 import {
   formatLengths,
   formatLiters,
   formatMass,
   formatMilliliters,
+  formatTemp,
 } from '@/core/basics/format/quantities';
 import type { Material } from '@/core/matter/materials/material';
+import { canColor } from '@/core/results/color/order/colorToOrder';
 import type { FilmMoment, FilmPlan } from '@/core/tub/plan';
 import type { VesselKind } from '@/core/tub/vessel';
 
@@ -93,6 +96,30 @@ export function lyingSentence({ afloatFromS, wear }: FilmPlan, moment: FilmMomen
 /** A moment in words, for who cannot see the picture. */
 export function momentLabel(moment: FilmMoment, plan: FilmPlan): string {
   return `${stopwatch(moment.seconds)}: ${formatPercent(100 * moment.leftFraction, 0)} of the piece left, water ${moment.waterHex}, foam ${formatLengths([moment.foamMm], 1)}. ${lyingSentence(plan, moment)}.`;
+}
+
+/** Water from here down is cold for a bath, °C. Common practice. */
+const COLD_C = 15;
+
+/** What a film cannot show, or shows in a way that surprises, a sentence each. @param tempC of its water */
+export function filmNotes(plan: FilmPlan, tempC: number): readonly string[] {
+  if (plan.vessel.kind === 'tray') return [];
+  const colors = plan.layers
+    .flatMap(({ portions }) => portions)
+    .flatMap(({ material }) => (material.role === 'color' ? [material] : []));
+  const named = (is: (material: Material) => boolean) =>
+    listed(colors.filter(is).map(({ sentenceName }) => sentenceName));
+  const unknown = named((material) => !canColor('dry', material));
+  const dry = named((material) => canColor('dry', material) && !canColor('tub', material));
+  return [
+    colors.length === 0 ? 'No color is in this formula, so the water stays clear.' : '',
+    unknown ? `Rovack doesn’t know the hue of ${unknown}, so the film leaves it out.` : '',
+    dry ? `These color the piece but not the water: ${dry}.` : '',
+    plan.gasMl === 0 ? 'No gas leaves this piece, so it has no bubbles.' : '',
+    tempC <= COLD_C
+      ? `The water is cold (${formatTemp(tempC)}), so the piece takes ${formatSeconds(plan.goneS)}.`
+      : '',
+  ].filter(Boolean);
 }
 
 /** What lies or floats about when all is over. */

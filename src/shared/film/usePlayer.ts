@@ -11,8 +11,14 @@ const JUDGED_FRAMES = 45;
 /** A frame that took longer than this was a pause of the browser. */
 const PAUSE_MS = 400;
 
-/** Plays a film of so many seconds; it stops by itself at its end and when the page is hidden. */
-export function usePlayer(endS: Readonly<Ref<number>>) {
+/** Words and figures follow so many times a second at most: nobody reads faster. */
+const SAID_A_SECOND = 4;
+
+/**
+ * Plays a film of so many seconds; it stops by itself at its end and when the page is hidden.
+ * @param isReady while it is being computed a device is not judged
+ */
+export function usePlayer(endS: Readonly<Ref<number>>, isReady: () => boolean = () => true) {
   const seconds = ref(0);
   const isPlaying = ref(false);
   const speed = ref<Speed>(USUAL_SPEED);
@@ -32,6 +38,7 @@ export function usePlayer(endS: Readonly<Ref<number>>) {
   );
 
   function judge(frameMs: number): void {
+    if (!isReady()) return;
     frames++;
     framesMs += frameMs;
     if (frames < JUDGED_FRAMES) return;
@@ -66,9 +73,9 @@ export function usePlayer(endS: Readonly<Ref<number>>) {
   watch(endS, (end) => {
     if (seconds.value > end) seconds.value = end;
   });
-  /** Words and figures follow by the second. */
-  const saidS = computed(() =>
-    seconds.value >= endS.value ? endS.value : Math.floor(seconds.value),
-  );
+  const saidS = computed(() => {
+    const step = isPlaying.value ? Math.max(1, speed.value / SAID_A_SECOND) : 1;
+    return seconds.value >= endS.value ? endS.value : Math.floor(seconds.value / step) * step;
+  });
   return { seconds, saidS, isPlaying, speed, wasHidden, isSlow, play, stop, toggle, seek };
 }

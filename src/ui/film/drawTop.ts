@@ -38,26 +38,20 @@ export function drawTop(
     height: box.height - 2 * rim - 4,
   });
   const px = inside.width / lengthCm;
-  drawVessel(context, scene, inside, rim, look);
-  context.save();
-  context.clip(vesselPath(plan, inside));
-  if (plan.vessel.kind === 'tray') drawShower(context, scene, moment, inside);
-  else {
-    if (water) {
-      context.imageSmoothingEnabled = true;
-      context.imageSmoothingQuality = 'high';
-      context.drawImage(water, inside.x, inside.y, inside.width, inside.height);
-    } else {
-      context.fillStyle = moment.waterHex;
-      context.fillRect(inside.x, inside.y, inside.width, inside.height);
-    }
-    drawEdgeShade(context, scene, inside);
+  const dots = context.getTransform().a;
+  if (plan.vessel.kind === 'tray') {
+    context.save();
+    context.clip(vesselPath(plan, inside));
+    drawShower(context, scene, moment, inside);
+    context.restore();
+  } else {
+    drawWater(context, scene, moment, water, inside);
+    drawSkin(context, scene, moment, inside, dots);
   }
+  context.save();
   context.translate(inside.x + inside.width / 2, inside.y + inside.height / 2);
   context.scale(px, px);
-  drawFilm(context, scene, moment);
   drawGrains(context, scene, moment, px);
-  drawFoam(context, scene, moment);
   const place = placeAt(plan, moment.seconds);
   context.save();
   context.translate(place.xCm, place.yCm);
@@ -68,9 +62,13 @@ export function drawTop(
   drawPiece(context, scene, moment, { radius, turn: place.turn, isCut: false, ink: look.ink });
   context.restore();
   drawThings(context, scene, moment, px, look);
-  drawBubbles(context, scene, moment, px, look);
+  drawBubbles(context, scene, moment, look);
   context.restore();
-  if (inside.width >= SCALED_FROM_PX) drawScale(context, px, inside, look);
+  const vessel = scene.kept.vessel.of(`${inside.x} ${look.ink}`, box, dots, (frame) => {
+    drawVessel(frame, scene, inside, rim, look);
+    if (inside.width >= SCALED_FROM_PX) drawScale(frame, px, inside, look);
+  });
+  if (vessel) context.drawImage(vessel, box.x, box.y, box.width, box.height);
   const middle = { x: inside.x + inside.width / 2, y: inside.y + inside.height / 2 };
   if (look.ofPiece)
     drawSaid(context, look.ofPiece, look, {
@@ -113,6 +111,7 @@ function drawSaid(
   context.fillText(words, toX, toY);
 }
 
+/** The vessel as a frame around its water. */
 function drawVessel(
   context: CanvasRenderingContext2D,
   { plan }: Scene,
@@ -126,34 +125,111 @@ function drawVessel(
     width: inside.width + 2 * rim,
     height: inside.height + 2 * rim,
   });
+  const within = vesselPath(plan, inside);
+  context.save();
+  context.clip(within);
+  if (plan.vessel.kind !== 'tray') drawEdgeShade(context, within, inside);
+  context.restore();
+  const ring = new Path2D(outer);
+  ring.addPath(within);
   context.fillStyle = enamel;
-  context.fill(outer);
+  context.fill(ring, 'evenodd');
   context.strokeStyle = ink;
   context.lineWidth = 2;
   context.stroke(outer);
   context.strokeStyle = hairline;
   context.lineWidth = 1;
-  context.stroke(vesselPath(plan, inside));
+  context.stroke(within);
 }
 
 /** Water is a touch darker along the wall, so that clear water is seen at all; its middle keeps its true color. */
-function drawEdgeShade(context: CanvasRenderingContext2D, { plan }: Scene, inside: Box): void {
-  context.save();
+function drawEdgeShade(context: CanvasRenderingContext2D, within: Path2D, inside: Box): void {
   context.strokeStyle = 'rgb(50 105 105 / 2%)';
   const widest = Math.min(36, 0.1 * inside.height);
   for (let i = 1; i <= 12; i++) {
     context.lineWidth = (widest * i) / 12;
-    context.stroke(vesselPath(plan, inside));
+    context.stroke(within);
   }
-  context.restore();
+}
+
+/** Water is first cut to its vessel when small, then made large: its soft edge lies under the rim. */
+const SMALL_WATER = 0.25;
+
+function drawWater(
+  context: CanvasRenderingContext2D,
+  { plan, kept }: Scene,
+  { waterHex, seconds }: FilmMoment,
+  water: CanvasImageSource | null,
+  inside: Box,
+): void {
+  const margin = 6;
+  const key = `${waterHex} ${seconds} ${water === null} ${performance.now()}`;
+  const small = kept.water.of(
+    key,
+    { width: inside.width + 2 * margin, height: inside.height + 2 * margin },
+    SMALL_WATER,
+    (to) => {
+      const all = {
+        x: 0,
+        y: 0,
+        width: inside.width + 2 * margin,
+        height: inside.height + 2 * margin,
+      };
+      to.save();
+      to.clip(vesselPath(plan, all));
+      to.imageSmoothingEnabled = true;
+      if (water) to.drawImage(water, 0, 0, all.width, all.height);
+      else {
+        to.fillStyle = waterHex;
+        to.fillRect(0, 0, all.width, all.height);
+      }
+      to.restore();
+    },
+  );
+  if (!small) return;
+  context.imageSmoothingEnabled = true;
+  context.drawImage(
+    small,
+    inside.x - margin,
+    inside.y - margin,
+    inside.width + 2 * margin,
+    inside.height + 2 * margin,
+  );
+}
+
+/** What lies on the water is drawn again when so much of it came or went: mm of foam, g/m² of oil. */
+const FOAM_STEP_MM = 0.4;
+const FILM_STEP_G_M2 = 1;
+
+function drawSkin(
+  context: CanvasRenderingContext2D,
+  scene: Scene,
+  moment: FilmMoment,
+  inside: Box,
+  dots: number,
+): void {
+  const foamMm = Math.round(moment.foamMm / FOAM_STEP_MM) * FOAM_STEP_MM;
+  const isFilmy = moment.filmGM2 >= SEEN_FILM;
+  const filmGM2 = isFilmy ? Math.max(1, Math.round(moment.filmGM2 / FILM_STEP_G_M2)) : 0;
+  if (foamMm === 0 && filmGM2 === 0) return;
+  const skin = scene.kept.skin.of(`${foamMm} ${filmGM2}`, inside, dots, (to) => {
+    to.save();
+    to.clip(vesselPath(scene.plan, { ...inside, x: 0, y: 0 }));
+    to.translate(inside.width / 2, inside.height / 2);
+    to.scale(inside.width / scene.plan.vessel.lengthCm, inside.width / scene.plan.vessel.lengthCm);
+    drawFilm(to, scene, filmGM2);
+    drawFoam(to, scene, foamMm);
+    to.restore();
+  });
+  if (skin) context.drawImage(skin, inside.x, inside.y, inside.width, inside.height);
 }
 
 function drawFilm(
   context: CanvasRenderingContext2D,
   { plan, patches }: Scene,
-  { filmGM2, seconds }: FilmMoment,
+  filmGM2: number,
 ): void {
-  if (filmGM2 < SEEN_FILM || plan.vessel.kind === 'tray') return;
+  if (filmGM2 === 0) return;
   const count = Math.min(FILM_PATCHES, Math.ceil((FILM_PATCHES * filmGM2) / FULL_FILM));
   const { widthCm } = plan.vessel;
   // Every few of them, so that they lie over all of the water.
@@ -165,7 +241,7 @@ function drawFilm(
     const radius = 2 * radiusCm + widthCm * 0.06;
     context.save();
     context.translate(x, y);
-    context.rotate(i + 0.1 * Math.sin(seconds / 9 + i));
+    context.rotate(i);
     context.scale(2.2, 1);
     const sheen = context.createRadialGradient(0, 0, 0, 0, 0, radius);
     sheen.addColorStop(0, 'rgb(255 236 190 / 22%)');
@@ -183,9 +259,8 @@ function drawFilm(
   for (let i = 0; i < 5 * count; i++) {
     const patch = patches[(7 * i) % patches.length];
     if (!patch) return;
-    const drift = 0.4 * Math.sin(seconds / 6 + i);
     context.beginPath();
-    context.arc(patch.x + drift, patch.y - drift, 0.15 + 0.12 * patch.radiusCm, 0, FULL);
+    context.arc(patch.x, patch.y, 0.15 + 0.12 * patch.radiusCm, 0, FULL);
     context.fill();
     context.stroke();
   }
@@ -218,7 +293,7 @@ function drawGrains(
 function drawFoam(
   context: CanvasRenderingContext2D,
   { plan, patches }: Scene,
-  { foamMm }: FilmMoment,
+  foamMm: number,
 ): void {
   const { lengthCm, widthCm } = plan.vessel;
   const areaCm2 = Math.min(0.9, foamMm / RAFT_MM) * lengthCm * widthCm;
@@ -286,44 +361,56 @@ function drawThings(
   }
 }
 
+/** One bubble, to be drawn in any size. */
+const BUBBLE_PX = 28;
+
+function bubbleOf({ kept }: Scene): HTMLCanvasElement | null {
+  return kept.bubble.of('', { width: BUBBLE_PX, height: BUBBLE_PX }, 1, (to) => {
+    to.fillStyle = 'rgb(255 255 255 / 88%)';
+    to.strokeStyle = 'rgb(90 130 128 / 42%)';
+    to.lineWidth = 1.6;
+    to.beginPath();
+    to.arc(BUBBLE_PX / 2, BUBBLE_PX / 2, BUBBLE_PX / 2 - 1.5, 0, FULL);
+    to.fill();
+    to.stroke();
+  });
+}
+
 function drawBubbles(
   context: CanvasRenderingContext2D,
-  { plan, bubbles }: Scene,
+  scene: Scene,
   { seconds, foamMm }: FilmMoment,
-  px: number,
   { share }: Look,
 ): void {
+  const { plan, bubbles } = scene;
+  const picture = bubbleOf(scene);
+  if (!picture) return;
   const lasts = foamMm > 0 ? FOAMING_BUBBLE_S : BUBBLE_S;
   const [first, end] = bubblesBetween(bubbles, seconds - lasts, seconds);
   const { lengthCm, widthCm } = plan.vessel;
   const isStrewn = plan.wear.kind === 'scattered';
-  context.strokeStyle = 'rgb(90 130 128 / 35%)';
-  context.lineWidth = 0.7 / px;
   for (let i = first; i < end; i++) {
     if (i % 10 >= 10 * share) continue;
     const bornS = bubbles.bornS[i] ?? 0;
-    const [way, size, far] = [0, 1, 2].map((k) => bubbles.chance[3 * i + k] ?? 0) as [
-      number,
-      number,
-      number,
-    ];
+    const way = bubbles.chance[3 * i] ?? 0;
+    const size = bubbles.chance[3 * i + 1] ?? 0;
+    const far = bubbles.chance[3 * i + 2] ?? 0;
     const age = (seconds - bornS) / lasts;
     const from = placeAt(plan, bornS);
     const start = isStrewn ? 0 : radiusMmAt(plan, bornS) / 10;
     const out = start + (1 + 7 * far) * Math.sqrt(age);
-    const spread = isStrewn ? Math.sqrt(-2 * Math.log(1 - 0.98 * far)) : 0;
+    const strewn = isStrewn ? Math.sqrt(-2 * Math.log(1 - 0.98 * far)) : 0;
     const x =
       from.xCm +
       out * Math.cos(FULL * way) +
-      spread * Math.min(13, lengthCm / 5) * Math.cos(9 * way);
+      strewn * Math.min(13, lengthCm / 5) * Math.cos(9 * way);
     const y =
-      from.yCm + out * Math.sin(FULL * way) + spread * Math.min(8, widthCm / 5) * Math.sin(9 * way);
-    context.fillStyle = `rgb(255 255 255 / ${Math.round(85 * (1 - age * age))}%)`;
-    context.beginPath();
-    context.arc(x, y, (0.22 + 0.75 * size * size) * (0.7 + 0.3 * age), 0, FULL);
-    context.fill();
-    if (age < 0.7) context.stroke();
+      from.yCm + out * Math.sin(FULL * way) + strewn * Math.min(8, widthCm / 5) * Math.sin(9 * way);
+    const radius = (0.22 + 0.75 * size * size) * (0.7 + 0.3 * age);
+    context.globalAlpha = 1 - age * age;
+    context.drawImage(picture, x - radius, y - radius, 2 * radius, 2 * radius);
   }
+  context.globalAlpha = 1;
 }
 
 const DROPS = 90;

@@ -1,5 +1,6 @@
 import { bubblesOf, type Bubbles } from '@/core/tub/bubbles';
 import type { FilmPlan } from '@/core/tub/plan';
+import { KeptPicture } from './keptPicture';
 import { grainsOf, patchesOf, thingsOf, type Grain, type Patch, type Thing } from './things';
 
 /** What is drawn of a film beside its water: made once a plan. */
@@ -10,6 +11,8 @@ export interface Scene {
   readonly things: readonly Thing[];
   readonly grains: readonly Grain[];
   readonly patches: readonly Patch[];
+  /** What is not drawn anew each frame: the vessel, what lies on the water, the water, one bubble. */
+  readonly kept: Readonly<Record<'vessel' | 'skin' | 'water' | 'bubble', KeptPicture>>;
 }
 
 export function sceneOf(plan: FilmPlan, shape: Scene['shape']): Scene {
@@ -20,6 +23,12 @@ export function sceneOf(plan: FilmPlan, shape: Scene['shape']): Scene {
     things: thingsOf(plan),
     grains: grainsOf(plan),
     patches: patchesOf(plan),
+    kept: {
+      vessel: new KeptPicture(),
+      skin: new KeptPicture(),
+      water: new KeptPicture(),
+      bubble: new KeptPicture(),
+    },
   };
 }
 

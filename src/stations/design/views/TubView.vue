@@ -108,7 +108,7 @@ const tried = computed(() => {
     </template>
     <template #leaves>
       <BathItLeaves :subject="subject" :evaluation="evaluation" />
-      <p class="quiet small">
+      <p v-if="evaluation.lasting" class="quiet small">
         <template v-if="isShower">Computed from this formula at the edge of the spray.</template>
         <template v-else>Computed from this formula {{ waterSentence(conditions.tub) }}.</template>
         {{ tried }}
