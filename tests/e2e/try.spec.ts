@@ -66,7 +66,7 @@ test('a piece in the tub by keyboard: timed, reloaded in the middle, seen, taken
   await page
     .getByLabel('Photo of the water with a white card')
     .setInputFiles({ name: 'dark.png', mimeType: 'image/png', buffer: rail });
-  await page.locator('canvas').click();
+  await page.getByRole('region', { name: 'Color of the water' }).locator('canvas').click();
   await expect(page.getByRole('alert')).toContainText('too dark for a white card');
   const teaches = page.getByRole('region', { name: 'What it teaches' });
   await expect(teaches).toContainText(/\d+ tests/);

@@ -4,7 +4,7 @@ import type { FormulaBody } from '@/core/formula/model/schema';
 import type { Conditions } from '@/core/results/conditions/types';
 import { evaluate } from '@/core/results/evaluation/evaluate';
 import { gridSizeOf, KEY_FRAMES, type Fineness } from '@/core/tub/frames';
-import { filmPlan, momentAt, type FilmMoment } from '@/core/tub/plan';
+import { filmPlan, momentAt, type FilmMoment, type FilmPlan } from '@/core/tub/plan';
 import { VESSELS_OF, type VesselKind } from '@/core/tub/vessel';
 
 import { useWorkshopStore } from '@/stores/workshop';
@@ -42,6 +42,7 @@ export function useFilm(
   /** The worker could not be asked: everything but the spreading of the dyes is still shown. */
   const isWaterLost = ref(false);
   let cancel: (() => void) | null = null;
+  let latest = 0;
 
   function stepWater(): void {
     cancel?.();
@@ -50,6 +51,8 @@ export function useFilm(
     if (!of || !plan.value || plan.value.vessel.kind === 'tray') return;
     isWaterLost.value = false;
     let mine: Uint8ClampedArray[] = [];
+    // A packet on its way when its worker was stopped is of a film that is over.
+    const asked = ++latest;
     try {
       const run = startFilm(
         toRaw(of.body),
@@ -58,6 +61,7 @@ export function useFilm(
         vesselFor(of),
         fineness.value,
         (packet) => {
+          if (asked !== latest) return;
           mine = [...mine, ...packet];
           frames.value = mine;
         },
@@ -70,12 +74,15 @@ export function useFilm(
     }
   }
   const later = useDebounceFn(stepWater, RESTS_MS);
+  /** A press of the stopwatch makes the plan anew: its water is stepped again only where it is another. */
+  const water = computed(() => plan.value && waterKey(plan.value));
   watch(
-    [plan, fineness],
-    ([next], before) => {
+    [water, fineness],
+    ([next], [before]) => {
       frames.value = [];
-      if (!next) cancel?.();
-      else if (before[0] === undefined || before[0] === null) stepWater();
+      latest++;
+      if (next === null) cancel?.();
+      else if (before === null || before === undefined) stepWater();
       else void later();
     },
     { immediate: true },
@@ -98,6 +105,18 @@ export function useFilm(
   return { plan, problem, scene, frames, isComplete, isWaterLost, waterAt, momentOf };
 }
 export type Film = ReturnType<typeof useFilm>;
+
+/** What the water of a film depends on: the same for the same. */
+function waterKey({ vessel, volumeL, wear, layers, gasMl, afloatFromS, seed }: FilmPlan): string {
+  const dyes = layers.map(({ place, massG, portions }) => [
+    place,
+    massG,
+    ...portions.flatMap(({ material, massG: grams }) =>
+      material.role === 'color' ? [material.id, grams] : [],
+    ),
+  ]);
+  return JSON.stringify([vessel, volumeL, wear, dyes, gasMl, afloatFromS, seed]);
+}
 
 function vesselFor({ body, vessel }: FilmSubject): VesselKind {
   const allowed: readonly VesselKind[] = VESSELS_OF[body.family];

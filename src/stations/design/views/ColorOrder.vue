@@ -138,13 +138,20 @@ onScopeDispose(() => {
   design.setPreview(null);
 });
 
+/** What is worth weighing of it; what is at its rate is never rounded over it. */
+const lines = computed(() =>
+  (answer.value?.lines ?? []).map(({ materialId, massG }) => {
+    const rounded = Number(massG.toPrecision(3));
+    const isOver = rounded > massG && answer.value?.atRate.includes(materialId);
+    return { materialId, massG: isOver ? Number((massG * 0.995).toPrecision(3)) : rounded };
+  }),
+);
 /** The formula with what was found in it. */
 const ordered = computed<FormulaBody | null>(() => {
   const id = section.value?.value;
   if (!answer.value || !id) return null;
-  return answer.value.lines.reduce(
-    (of, { materialId, massG }) =>
-      addLine(of, id, materialOf(materialId), exactly(Number(massG.toPrecision(3)))),
+  return lines.value.reduce(
+    (of, { materialId, massG }) => addLine(of, id, materialOf(materialId), exactly(massG)),
     bare.value,
   );
 });
@@ -239,7 +246,7 @@ function apply(): void {
       </div>
       <p>{{ sentence }}</p>
       <ul v-if="answer.lines.length">
-        <li v-for="line in answer.lines" :key="line.materialId">
+        <li v-for="line in lines" :key="line.materialId">
           <span>{{ nameOf(line.materialId) }}</span>
           <b class="tabular">{{ formatMass(line.massG) }}</b>
         </li>
