@@ -14,7 +14,15 @@ import { faultsOf, faultsOfComponent, withFault, type Fault } from './mutate/fau
  */
 const [count = '40', seed = String(Date.now() % 1_000_000), ...paths] = process.argv.slice(2);
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
-const WHERE = ['src/core', 'src/storage', 'src/stores', 'src/stations', 'src/rooms', 'src/ui'];
+const WHERE = [
+  'src/core',
+  'src/storage',
+  'src/stores',
+  'src/stations',
+  'src/rooms',
+  'src/shared',
+  'src/ui',
+];
 const random = seededRandom(Number(seed));
 const say = (text: string) => process.stdout.write(`${text}\n`);
 

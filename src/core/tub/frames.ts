@@ -20,11 +20,6 @@ export function gridSizeOf({ lengthCm, widthCm }: Vessel, fineness: Fineness): G
   return { columns, rows: Math.max(8, Math.round((columns * widthCm) / lengthCm)) };
 }
 
-/** Moment of a key frame, s. @param i 0 to {@link KEY_FRAMES} - 1 */
-export function keyFrameS({ settledS }: Pick<FilmPlan, 'settledS'>, i: number): number {
-  return (settledS * i) / (KEY_FRAMES - 1);
-}
-
 /** Red, green and blue of each cell, row by row, one key frame after the other. */
 export function* waterFrames(plan: FilmPlan, size: GridSize): Generator<Uint8ClampedArray> {
   const grid = new WaterGrid(plan, size);

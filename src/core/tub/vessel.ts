@@ -37,3 +37,11 @@ export function vesselOf(kind: VesselKind, volumeL: number): Vessel {
   const widthCm = Math.sqrt(areaCm2 / aspect);
   return { kind, lengthCm: widthCm * aspect, widthCm, depthCm };
 }
+
+/** Loose salts are strewn over an oval of this spread, cm. Rovack estimate. */
+const STREWN_CM = [13, 8] as const;
+
+/** The spread of strewn salts along and across a vessel, cm: a small one leaves less room. */
+export function strewnCm({ lengthCm, widthCm }: Vessel): readonly [number, number] {
+  return [Math.min(STREWN_CM[0], lengthCm / 5), Math.min(STREWN_CM[1], widthCm / 5)];
+}

@@ -3,6 +3,7 @@ import { seededRandom } from '@/core/basics/numeric/random';
 import { bathCurve, waterLinear } from '@/core/results/color/water';
 import { bytesOfLinear } from '@/core/results/color/srgb';
 import { placeAt, radiusMmAt } from './motion';
+import { strewnCm } from './vessel';
 import { dissolved, MIXED_AFTER_S, momentAt, type FilmPlan } from './plan';
 
 export interface GridSize {
@@ -17,9 +18,8 @@ const STIRRED_WITHIN_CM = 16;
 const EDDY_CM_S = 0.24;
 /** The slowest unevenness shrinks by e so many times while somebody moves the water. */
 const MIXED_TIMES = 7.5;
-/** What leaves the piece is caught in its plume so far out, cm; grains are strewn over an oval. */
+/** What leaves the piece is caught in its plume so far out, cm. Rovack estimate. */
 const PLUME_CM = 2.2;
-const STREWN_CM = [13, 8] as const;
 const SWIRLS = 12;
 /** Water crosses at most this share of a cell in a step. */
 const CROSSES = 0.45;
@@ -131,7 +131,7 @@ export class WaterGrid {
     const radiusCm = radiusMmAt(this.plan, seconds) / 10;
     const isStrewn = this.plan.wear.kind === 'scattered';
     const [sigmaX, sigmaY] = isStrewn
-      ? [Math.min(STREWN_CM[0], lengthCm / 5), Math.min(STREWN_CM[1], widthCm / 5)]
+      ? strewnCm(this.plan.vessel)
       : [radiusCm / 2 + PLUME_CM, radiusCm / 2 + PLUME_CM];
     const angle = place.turn + 2 * Math.PI * side;
     const out = side < 0 ? 0 : radiusCm + PLUME_CM / 2;

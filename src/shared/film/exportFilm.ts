@@ -1,6 +1,7 @@
 import { stopwatch } from '@/core/basics/format/durations';
 import { drawTop } from '@/ui/film/drawTop';
 import { lookOf } from '@/ui/film/lookOf';
+import { LIGHT } from '@/ui/palette';
 import type { Film } from './useFilm';
 
 /** Frames of a strip, and of what stands for the film where nothing may move. */
@@ -29,7 +30,7 @@ export function drawStill(
   const moment = film.momentOf(seconds);
   if (!context || !scene || !moment) return null;
   const look = { ...lookOf(of, 1), ofPiece: '', ofFoam: '' };
-  context.fillStyle = '#f4f1e8';
+  context.fillStyle = LIGHT.chalk;
   context.fillRect(0, 0, width, height);
   drawTop(context, scene, moment, film.waterAt(seconds), { x: 0, y: 0, width, height }, look);
   return canvas;
@@ -45,7 +46,7 @@ export function drawStrip(film: Film, of: Element): HTMLCanvasElement | null {
   strip.height = rows * (STILL.height + CAPTION_PX);
   const context = strip.getContext('2d');
   if (!context) return null;
-  context.fillStyle = '#f4f1e8';
+  context.fillStyle = LIGHT.chalk;
   context.fillRect(0, 0, strip.width, strip.height);
   for (const [i, seconds] of stillMoments(plan.goneS, plan.settledS).entries()) {
     const still = drawStill(film, seconds, STILL, of);
@@ -53,7 +54,7 @@ export function drawStrip(film: Film, of: Element): HTMLCanvasElement | null {
     const x = (i % STRIP_COLUMNS) * STILL.width;
     const y = Math.floor(i / STRIP_COLUMNS) * (STILL.height + CAPTION_PX);
     context.drawImage(still, x, y);
-    context.fillStyle = '#1f2c2b';
+    context.fillStyle = LIGHT.ink;
     context.font = `15px ${getComputedStyle(of).fontFamily}`;
     context.textAlign = 'center';
     context.fillText(stopwatch(seconds), x + STILL.width / 2, y + STILL.height + 16);

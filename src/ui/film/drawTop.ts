@@ -1,8 +1,11 @@
 import { bubblesBetween } from '@/core/tub/bubbles';
 import { placeAt, radiusMmAt } from '@/core/tub/motion';
+import { strewnCm } from '@/core/tub/vessel';
 import { grainLeftMm } from '@/core/tub/wear';
 import type { FilmMoment } from '@/core/tub/plan';
 import { drawPiece } from './drawPiece';
+import { drawShower } from './drawShower';
+import { drawSkin } from './drawSkin';
 import { fitted, vesselPath, type Box, type Look, type Scene } from './scene';
 
 const FULL = 2 * Math.PI;
@@ -11,13 +14,6 @@ const SCALED_FROM_PX = 240;
 /** A bubble at the surface lasts so long, s; longer where something makes foam. Rovack estimates. */
 const BUBBLE_S = 2.6;
 const FOAMING_BUBBLE_S = 6;
-/** Foam lies at least so thick, mm: less of it is a smaller raft. */
-const RAFT_MM = 15;
-const OVERLAP = 0.32;
-/** Film of oil from where it is seen, and where it covers the water, g/m². Rovack estimates. */
-const SEEN_FILM = 0.5;
-const FULL_FILM = 30;
-const FILM_PATCHES = 26;
 
 /** What one sees from above. @param water its cells as a picture; null while they are being computed */
 export function drawTop(
@@ -197,75 +193,6 @@ function drawWater(
   );
 }
 
-/** What lies on the water is drawn again when so much of it came or went: mm of foam, g/m² of oil. */
-const FOAM_STEP_MM = 0.4;
-const FILM_STEP_G_M2 = 1;
-
-function drawSkin(
-  context: CanvasRenderingContext2D,
-  scene: Scene,
-  moment: FilmMoment,
-  inside: Box,
-  dots: number,
-): void {
-  const foamMm = Math.round(moment.foamMm / FOAM_STEP_MM) * FOAM_STEP_MM;
-  const isFilmy = moment.filmGM2 >= SEEN_FILM;
-  const filmGM2 = isFilmy ? Math.max(1, Math.round(moment.filmGM2 / FILM_STEP_G_M2)) : 0;
-  if (foamMm === 0 && filmGM2 === 0) return;
-  const skin = scene.kept.skin.of(`${foamMm} ${filmGM2}`, inside, dots, (to) => {
-    to.save();
-    to.clip(vesselPath(scene.plan, { ...inside, x: 0, y: 0 }));
-    to.translate(inside.width / 2, inside.height / 2);
-    to.scale(inside.width / scene.plan.vessel.lengthCm, inside.width / scene.plan.vessel.lengthCm);
-    drawFilm(to, scene, filmGM2);
-    drawFoam(to, scene, foamMm);
-    to.restore();
-  });
-  if (skin) context.drawImage(skin, inside.x, inside.y, inside.width, inside.height);
-}
-
-function drawFilm(
-  context: CanvasRenderingContext2D,
-  { plan, patches }: Scene,
-  filmGM2: number,
-): void {
-  if (filmGM2 === 0) return;
-  const count = Math.min(FILM_PATCHES, Math.ceil((FILM_PATCHES * filmGM2) / FULL_FILM));
-  const { widthCm } = plan.vessel;
-  // Every few of them, so that they lie over all of the water.
-  const far = Math.floor(patches.length / FILM_PATCHES);
-  for (let i = 0; i < count; i++) {
-    const patch = patches[i * far];
-    if (!patch) return;
-    const { x, y, radiusCm } = patch;
-    const radius = 2 * radiusCm + widthCm * 0.06;
-    context.save();
-    context.translate(x, y);
-    context.rotate(i);
-    context.scale(2.2, 1);
-    const sheen = context.createRadialGradient(0, 0, 0, 0, 0, radius);
-    sheen.addColorStop(0, 'rgb(255 236 190 / 22%)');
-    sheen.addColorStop(0.4, 'rgb(225 180 210 / 14%)');
-    sheen.addColorStop(0.7, 'rgb(160 210 205 / 10%)');
-    sheen.addColorStop(1, 'rgb(160 210 205 / 0%)');
-    context.fillStyle = sheen;
-    disk(context, 0, 0, radius);
-    context.restore();
-  }
-  // Drops of it lie about as eyes.
-  context.strokeStyle = 'rgb(120 100 50 / 38%)';
-  context.fillStyle = 'rgb(255 240 190 / 34%)';
-  context.lineWidth = 0.06;
-  for (let i = 0; i < 5 * count; i++) {
-    const patch = patches[(7 * i) % patches.length];
-    if (!patch) return;
-    context.beginPath();
-    context.arc(patch.x, patch.y, 0.15 + 0.12 * patch.radiusCm, 0, FULL);
-    context.fill();
-    context.stroke();
-  }
-}
-
 /** Grains that are left, strewn over the floor. */
 function drawGrains(
   context: CanvasRenderingContext2D,
@@ -274,8 +201,7 @@ function drawGrains(
   px: number,
 ): void {
   if (plan.wear.kind !== 'scattered') return;
-  const { lengthCm, widthCm } = plan.vessel;
-  const [spreadX, spreadY] = [Math.min(13, lengthCm / 5), Math.min(8, widthCm / 5)];
+  const [spreadX, spreadY] = strewnCm(plan.vessel);
   context.strokeStyle = 'rgb(70 80 78 / 70%)';
   context.lineWidth = 0.6 / px;
   context.fillStyle = '#ffffff';
@@ -288,51 +214,6 @@ function drawGrains(
     context.fill();
     context.stroke();
   }
-}
-
-function drawFoam(
-  context: CanvasRenderingContext2D,
-  { plan, patches }: Scene,
-  foamMm: number,
-): void {
-  const { lengthCm, widthCm } = plan.vessel;
-  const areaCm2 = Math.min(0.9, foamMm / RAFT_MM) * lengthCm * widthCm;
-  let covered = 0;
-  const raft = new Path2D();
-  const froth = new Path2D();
-  for (const { x, y, radiusCm } of patches) {
-    if (covered >= areaCm2) break;
-    // They lie over each other: each covers a part of itself anew.
-    const whole = OVERLAP * Math.PI * radiusCm ** 2;
-    const radius = radiusCm * Math.sqrt(Math.min(1, (areaCm2 - covered) / whole));
-    raft.moveTo(x + radius, y);
-    raft.arc(x, y, radius, 0, FULL);
-    for (const turn of [0.4, 2.3, 4.4]) {
-      const [fx, fy] = [
-        x + 0.5 * radius * Math.cos(turn + x),
-        y + 0.5 * radius * Math.sin(turn + x),
-      ];
-      froth.moveTo(fx + 0.32 * radius, fy);
-      froth.arc(fx, fy, 0.32 * radius, 0, FULL);
-    }
-    covered += whole;
-  }
-  context.save();
-  context.translate(0.2, 0.3);
-  context.fillStyle = 'rgb(70 100 100 / 20%)';
-  context.fill(raft);
-  context.restore();
-  context.fillStyle = 'rgb(255 255 255 / 84%)';
-  context.fill(raft);
-  context.strokeStyle = 'rgb(90 130 128 / 16%)';
-  context.lineWidth = 0.12;
-  context.stroke(froth);
-}
-
-function disk(context: CanvasRenderingContext2D, x: number, y: number, radius: number): void {
-  context.beginPath();
-  context.arc(x, y, radius, 0, FULL);
-  context.fill();
 }
 
 function drawThings(
@@ -387,7 +268,7 @@ function drawBubbles(
   if (!picture) return;
   const lasts = foamMm > 0 ? FOAMING_BUBBLE_S : BUBBLE_S;
   const [first, end] = bubblesBetween(bubbles, seconds - lasts, seconds);
-  const { lengthCm, widthCm } = plan.vessel;
+  const [spreadX, spreadY] = strewnCm(plan.vessel);
   const isStrewn = plan.wear.kind === 'scattered';
   for (let i = first; i < end; i++) {
     if (i % 10 >= 10 * share) continue;
@@ -400,70 +281,11 @@ function drawBubbles(
     const start = isStrewn ? 0 : radiusMmAt(plan, bornS) / 10;
     const out = start + (1 + 7 * far) * Math.sqrt(age);
     const strewn = isStrewn ? Math.sqrt(-2 * Math.log(1 - 0.98 * far)) : 0;
-    const x =
-      from.xCm +
-      out * Math.cos(FULL * way) +
-      strewn * Math.min(13, lengthCm / 5) * Math.cos(9 * way);
-    const y =
-      from.yCm + out * Math.sin(FULL * way) + strewn * Math.min(8, widthCm / 5) * Math.sin(9 * way);
+    const x = from.xCm + out * Math.cos(FULL * way) + strewn * spreadX * Math.cos(9 * way);
+    const y = from.yCm + out * Math.sin(FULL * way) + strewn * spreadY * Math.sin(9 * way);
     const radius = (0.22 + 0.75 * size * size) * (0.7 + 0.3 * age);
     context.globalAlpha = 1 - age * age;
     context.drawImage(picture, x - radius, y - radius, 2 * radius, 2 * radius);
-  }
-  context.globalAlpha = 1;
-}
-
-const DROPS = 90;
-const DROP_S = 0.35;
-
-/** Running water on a tray: drops that fall, and what has worn running to the drain. */
-function drawShower(
-  context: CanvasRenderingContext2D,
-  { plan }: Scene,
-  moment: FilmMoment,
-  inside: Box,
-): void {
-  const { x, y, width, height } = inside;
-  context.fillStyle = '#eef3f0';
-  context.fillRect(x, y, width, height);
-  const [fromX, fromY] = [x + width / 2, y + height / 2];
-  const [drainX, drainY] = [x + 0.84 * width, y + 0.2 * height];
-  const [shell] = plan.layers;
-  const flow = context.createLinearGradient(fromX, fromY, drainX, drainY);
-  flow.addColorStop(0, shell?.hex ?? '#ffffff');
-  flow.addColorStop(1, 'rgb(255 255 255 / 10%)');
-  const wears = moment.leftFraction > 0 ? 1 : 0;
-  context.save();
-  context.globalAlpha = 0.6 * wears;
-  context.strokeStyle = flow;
-  context.lineCap = 'round';
-  context.lineWidth = 0.09 * width * Math.cbrt(moment.leftFraction);
-  context.beginPath();
-  context.moveTo(fromX, fromY);
-  context.bezierCurveTo(
-    fromX + 0.16 * width,
-    fromY - 0.02 * height,
-    drainX - 0.12 * width,
-    drainY + 0.14 * height,
-    drainX,
-    drainY,
-  );
-  context.stroke();
-  context.restore();
-  context.fillStyle = '#8d9a96';
-  disk(context, drainX, drainY, 0.028 * width);
-  context.strokeStyle = 'rgb(70 120 125 / 45%)';
-  context.lineWidth = 1.2;
-  const beat = Math.floor(moment.seconds / DROP_S);
-  const within = moment.seconds / DROP_S - beat;
-  for (let i = 0; i < DROPS; i++) {
-    // A drop falls somewhere else with each beat, the same for the same moment.
-    const mixed = Math.imul(i + 1, 0x9e3779b1) ^ Math.imul(beat + i, 0x85ebca6b);
-    const [u, v] = [((mixed >>> 4) & 0xfff) / 4096, ((mixed >>> 18) & 0xfff) / 4096];
-    context.beginPath();
-    context.arc(x + u * width * 0.86, y + v * height, 1 + 6 * within, 0, FULL);
-    context.globalAlpha = 1 - within;
-    context.stroke();
   }
   context.globalAlpha = 1;
 }
