@@ -1,6 +1,7 @@
 import type { WorkshopDb } from '../db/layout';
-import type { OwnDevice, Stamp } from '../db/stamps';
-import { SETTINGS_KEY, STORE_NAMES, partsOf, type Key } from '../records/keys';
+import { PAGE, changesAfter, goneStamps, pagesOfStore } from '../db/log';
+import type { OwnDevice } from '../db/stamps';
+import { SETTINGS_KEY, STORE_NAMES } from '../records/keys';
 import { HEAD_BYTES, headIn, headLine, line, lineIn, type Head } from './format';
 
 /** A file as a worker has it: read and written at any place, at once. */
@@ -14,8 +15,6 @@ export interface BackupFile {
   readonly flush: () => void;
 }
 
-/** So many records are in memory at a time. */
-const PAGE = 100;
 /** The last line of an append says how far it goes; it is looked for in so many bytes at the end, and in more if need be. */
 const TAIL_BYTES = [200, 64 * 1024, 2 * 1024 * 1024, 32 * 1024 * 1024];
 /** Such a line is short. */
@@ -82,7 +81,7 @@ export async function keepBackup(
   async function followed(file: BackupFile, from: Active, hasSettings: boolean): Promise<Active> {
     let page = await appended(db, file, from, hasSettings);
     recordCount += page.count;
-    while (page.count >= PAGE) {
+    while (!page.isAll) {
       page = await appended(db, file, page.active, false);
       recordCount += page.count;
     }
@@ -157,65 +156,25 @@ function seqAtEnd(file: BackupFile): number | null {
   return null;
 }
 
-/** One page of what was written since. @returns how many records that were: a full page may not be all */
+/** One page of what was written since. @returns how many records that were, and whether it was all */
 async function appended(
   db: WorkshopDb,
   file: BackupFile,
   active: Active,
   hasSettings: boolean,
-): Promise<{ readonly active: Active; readonly count: number }> {
-  const tx = db.transaction([...STORE_NAMES, 'stamps', 'device']);
-  const bySeq = tx.objectStore('stamps').index('bySeq');
-  const [own, first] = await Promise.all([
-    tx.objectStore('device').get('own'),
-    bySeq.getAll(IDBKeyRange.lowerBound(active.seq, true), PAGE),
-  ]);
-  const isAll = first.length < PAGE;
-  const lastSeq = first.at(-1)?.seq;
-  // A page ends with a whole write, which has one number.
-  const stamps = isAll
-    ? first
-    : [...first.filter(({ seq }) => seq !== lastSeq), ...(await bySeq.getAll(lastSeq))];
-  const keys = new Map<Key, Stamp | null>(hasSettings ? [[SETTINGS_KEY, null]] : []);
-  for (const stamp of stamps) keys.set(stamp.id, stamp);
-  const lines = await Promise.all(
-    [...keys].map(async ([key, stamp]) => {
-      const [store, id] = partsOf(key);
-      const record = await tx.objectStore(store).get(id);
-      return line({ key, record: record ?? null, stamp });
-    }),
-  );
-  await tx.done;
-  const seq = (isAll ? own?.seq : lastSeq) ?? active.seq;
+): Promise<{ readonly active: Active; readonly count: number; readonly isAll: boolean }> {
+  const also = hasSettings ? ([SETTINGS_KEY] as const) : [];
+  const { logged, own, seq, isAll } = await changesAfter(db, active.seq, { most: PAGE, also });
+  const lines = logged.map(line);
   if (own) lines.push(line({ key: 'device/own', record: own, stamp: null }));
   file.write(file.size(), [...lines, line({ seq })].join(''));
-  return { active: { ...active, seq }, count: stamps.length };
+  return { active: { ...active, seq }, count: logged.filter(({ stamp }) => stamp).length, isAll };
 }
 
 async function* everything(db: WorkshopDb): AsyncGenerator<string> {
-  for (const store of STORE_NAMES) {
-    let after: IDBKeyRange | null = null;
-    for (;;) {
-      const tx = db.transaction([store, 'stamps']);
-      const records = await tx.objectStore(store).getAll(after, PAGE);
-      const lines = await Promise.all(
-        records.map(async (record) => {
-          const key = `${store}/${record.id}` as const;
-          const stamp = await tx.objectStore('stamps').get(key);
-          return line({ key, record, stamp: stamp ?? null });
-        }),
-      );
-      await tx.done;
-      yield lines.join('');
-      const last = records.at(-1);
-      if (!last || records.length < PAGE) break;
-      after = IDBKeyRange.lowerBound(last.id, true);
-    }
-  }
-  // What is gone is remembered for the other devices.
-  const stamps = await db.getAll('stamps');
-  yield stamps
-    .filter(({ isGone }) => isGone)
+  for (const store of STORE_NAMES)
+    for await (const page of pagesOfStore(db, store)) yield page.map(line).join('');
+  yield (await goneStamps(db))
     .map((stamp) => line({ key: stamp.id, record: null, stamp }))
     .join('');
 }

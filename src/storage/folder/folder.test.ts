@@ -328,7 +328,7 @@ describe('a folder that is not in order', () => {
     expect(await bench.look()).toMatchObject({ takenCount: 1, troubles: [] });
   });
 
-  it('a big file is taken in page by page: none of one that is cut off, the whole part of one that breaks', async () => {
+  it('a big file is taken in page by page: none of one that is cut off or no JSON, the whole lists of one with a list that is none', async () => {
     const [desk, bench] = [await browser('Desk'), await browser('Bench')];
     const [made, gone] = [lantern(), lantern()];
     desk.session.put('formulas', [made, gone]);
@@ -341,12 +341,17 @@ describe('a folder that is not in order', () => {
     await desk.look('2026-04-19');
     const [name] = [...folder.files.keys()];
     const whole = folder.files.get(name ?? '')?.text ?? '';
-    folder.set(name ?? '', whole.slice(0, whole.indexOf('"folder"')));
-    expect(await lookByPages()).toMatchObject({
-      takenCount: 0,
-      troubles: [{ code: 'half-written' }],
-    });
-    folder.set(name ?? '', whole.replace('"lots": [', '"lots": [fog'));
+    for (const broken of [
+      whole.slice(0, whole.indexOf('"folder"')),
+      whole.replace('"lots": [', '"lots": [fog'),
+    ]) {
+      folder.set(name ?? '', broken);
+      expect(await lookByPages()).toMatchObject({
+        takenCount: 0,
+        troubles: [{ code: 'half-written' }],
+      });
+    }
+    folder.set(name ?? '', whole.replace('"lots": [', '"lots": 7, "fog": ['));
     expect(await lookByPages()).toMatchObject({
       takenCount: 1,
       troubles: [{ code: 'half-written' }],

@@ -40,7 +40,7 @@ export interface TakenPages extends TakenIn {
   readonly isWhole: boolean;
 }
 
-/** Takes in a file page by page; one that breaks off in the middle leaves what came in until then. */
+/** Takes in a file page by page; one that turns out to be damaged leaves what came in until then. */
 export async function takeInPages(
   db: WorkshopDb,
   { pages, marks }: Extract<Other, { ok: true }>,

@@ -1,5 +1,5 @@
 import { cutOff, noJson, type FileProblemResult } from '../file/read';
-import { CutOff } from './listsOf';
+import { CutOff } from './recordsOf';
 
 /** The file is none that can be taken: thrown by its pages, before the first or in the middle. */
 export class FileRefused extends Error {

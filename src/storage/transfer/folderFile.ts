@@ -2,7 +2,7 @@ import { MAX_STREAM_BYTES, tooBig } from '../file/read';
 import { folderSchema, type FolderMarks } from '../file/schema';
 import { chunksOf } from './chunksOf';
 import { FileRefused, refusalOf } from './fileRefused';
-import { listsOf } from './listsOf';
+import { recordsOf } from './recordsOf';
 import {
   STREAM_FROM_BYTES,
   isStreamed,
@@ -51,8 +51,8 @@ export async function openFolderFile(
 async function fieldsOf(file: Blob): Promise<ReadonlyMap<string, unknown>> {
   const fields = new Map<string, unknown>();
   try {
-    for await (const part of listsOf(chunksOf(file, () => {})))
-      if (part.kind === 'field') fields.set(part.name, JSON.parse(part.text));
+    for await (const part of recordsOf(chunksOf(file, () => {})))
+      if (part.kind === 'field') fields.set(part.name, part.value);
   } catch (error) {
     throw refusalOf(error);
   }

@@ -1,16 +1,14 @@
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
 import { COLLECTION_NAMES, type CollectionName } from '../records/names';
 import type { Records } from '../records/collections';
-import type { Device, Stamp } from '../db/stamps';
 import type { WorkshopDb } from '../db/layout';
+import { changesAfter, goneStamps, pagesOfStore, type Logged } from '../db/log';
+import type { Device, Stamp } from '../db/stamps';
 import { CLOSED_LIST, closeFile, openFile, openList, recordLines } from '../file/write';
 import type { FolderMarks } from '../file/schema';
-import { SETTINGS_KEY, STORE_NAMES, partsOf } from '../records/keys';
+import { SETTINGS_KEY, partsOf, type StoreName } from '../records/keys';
 import { syncedFields } from '../records/syncedFields';
 import type { VersionVector } from '../versionVector';
-
-/** So many records are in memory at a time. */
-const PAGE = 100;
 
 export interface PieceOptions {
   /** ISO 8601 with zone. */
@@ -41,12 +39,12 @@ export async function* workshopPieces(
     const above = new Map((overlay?.records[name] ?? []).map((one) => [one.id, one as unknown]));
     let isFirst = true;
     for await (const page of pagesOf(db, name, overlay !== undefined)) {
-      stamps.push(...page.stamps);
-      const records = page.records.map((one) => above.get(one.id) ?? one);
-      for (const { id } of page.records) above.delete(id);
+      stamps.push(...page.flatMap(({ stamp }) => stamp ?? []));
+      const records = page.map(({ key, record }) => above.get(partsOf(key)[1]) ?? record);
+      for (const { key } of page) above.delete(partsOf(key)[1]);
       yield recordLines(records, isFirst);
       isFirst = false;
-      written += page.records.length;
+      written += page.length;
       onProgress?.(total > 0 ? Math.min(1, written / total) : 1);
     }
     yield recordLines([...above.values()], isFirst);
@@ -55,8 +53,8 @@ export async function* workshopPieces(
   const settings = overlay?.settings ?? (await db?.getAll('settings'))?.[0];
   if (!own || !db) yield closeFile(settings);
   else {
-    const all = await db.getAll('stamps');
-    stamps.push(...all.filter(({ id, isGone }) => isGone || id === SETTINGS_KEY));
+    const ofSettings = await db.get('stamps', SETTINGS_KEY);
+    stamps.push(...(await goneStamps(db)), ...(ofSettings ? [ofSettings] : []));
     yield closeFile(syncedFields(SETTINGS_KEY, settings), marksOf(own, stamps, true));
   }
 }
@@ -77,29 +75,17 @@ export async function* sincePieces(
   afterSeq: number,
   now: string,
 ): AsyncGenerator<string> {
-  const tx = db.transaction([...STORE_NAMES, 'stamps']);
-  const range = IDBKeyRange.lowerBound(afterSeq, true);
-  const stamps = await tx.objectStore('stamps').index('bySeq').getAll(range);
-  const stored = await Promise.all(
-    stamps
-      .filter(({ isGone }) => !isGone)
-      .map(async ({ id: key }) => {
-        const [store, id] = partsOf(key);
-        return { store, record: (await tx.objectStore(store).get(id)) as unknown };
-      }),
-  );
-  const of = (name: string) =>
-    stored.filter(({ store }) => store === name).map((one) => one.record);
+  const { logged } = await changesAfter(db, afterSeq);
+  const of = (store: StoreName) =>
+    logged.flatMap(({ key, record }) =>
+      record !== null && partsOf(key)[0] === store ? [record] : [],
+    );
   const lists = COLLECTION_NAMES.map(
     (name) => openList(name) + recordLines(of(name), true) + CLOSED_LIST,
   );
   const settings = syncedFields(SETTINGS_KEY, of('settings')[0]);
+  const stamps = logged.flatMap(({ stamp }) => stamp ?? []);
   yield [openFile(now), ...lists, closeFile(settings, marksOf(own, stamps, false))].join('');
-}
-
-interface Page {
-  readonly records: readonly { readonly id: string }[];
-  readonly stamps: readonly Stamp[];
 }
 
 /** @param mayFail a database that gives nothing more ends the pages: the overlay has what is left */
@@ -107,32 +93,13 @@ async function* pagesOf(
   db: WorkshopDb | null,
   name: CollectionName,
   mayFail: boolean,
-): AsyncGenerator<Page> {
-  let after: string | null = null;
-  while (db) {
-    const page: Page = await pageAfter(db, name, after).catch((error: unknown) => {
-      if (mayFail) return { records: [], stamps: [] };
-      throw error;
-    });
-    if (page.records.length > 0) yield page;
-    if (page.records.length < PAGE) return;
-    after = page.records[page.records.length - 1]?.id ?? null;
+): AsyncGenerator<readonly Logged[]> {
+  if (!db) return;
+  try {
+    yield* pagesOfStore(db, name);
+  } catch (error) {
+    if (!mayFail) throw error;
   }
-}
-
-async function pageAfter(
-  db: WorkshopDb,
-  name: CollectionName,
-  after: string | null,
-): Promise<Page> {
-  const tx = db.transaction([name, 'stamps']);
-  const range = after === null ? null : IDBKeyRange.lowerBound(after, true);
-  const records: Page['records'] = await tx.objectStore(name).getAll(range, PAGE);
-  const [first, last] = [records[0], records[records.length - 1]];
-  if (!first || !last) return { records, stamps: [] };
-  const keys = IDBKeyRange.bound(`${name}/${first.id}`, `${name}/${last.id}`);
-  const stamps = await tx.objectStore('stamps').getAll(keys);
-  return { records, stamps: stamps.filter(({ isGone }) => !isGone) };
 }
 
 function marksOf(own: Device, stamps: readonly Stamp[], isWhole: boolean): FolderMarks {

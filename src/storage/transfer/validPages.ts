@@ -17,7 +17,7 @@ import { validRecords } from '../validation/validRecords';
 import type { Refused } from '../validation/refused';
 import { chunksOf } from './chunksOf';
 import { FileRefused, refusalOf } from './fileRefused';
-import { listsOf } from './listsOf';
+import { recordsOf } from './recordsOf';
 
 /** Some records of a file that are whole and right, and those among them that are not; its settings come last. */
 export type ValidPage =
@@ -102,17 +102,16 @@ export async function* streamed(
   const seen = new Map<CollectionName, Set<string>>();
   const fields = new Map<string, unknown>();
   try {
-    for await (const part of listsOf(chunksOf(file, onProgress))) {
+    for await (const part of recordsOf(chunksOf(file, onProgress))) {
       if (part.kind === 'field') {
-        fields.set(part.name, JSON.parse(part.text));
+        fields.set(part.name, part.value);
         if (isForeign(fields)) throw new FileRefused(notOurs());
         continue;
       }
       if (!isCollection(part.list)) continue;
       const ids = seen.get(part.list) ?? new Set<string>();
       seen.set(part.list, ids);
-      const parsed: readonly unknown[] = part.texts.map((text) => JSON.parse(text) as unknown);
-      const page = validRecords({ [part.list]: parsed }, null, materials);
+      const page = validRecords({ [part.list]: part.records }, null, materials);
       const twice = page.records[part.list].filter(({ id }) => ids.has(id));
       const records = page.records[part.list].filter(({ id }) => !ids.has(id));
       for (const { id } of records) ids.add(id);

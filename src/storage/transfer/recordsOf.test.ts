@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CutOff, listsOf } from './listsOf';
+import { CutOff, recordsOf } from './recordsOf';
 
 /** The text in pieces that end anywhere. */
 async function* inPieces(text: string, cuts: readonly number[]): AsyncGenerator<string> {
@@ -15,18 +15,18 @@ async function* inPieces(text: string, cuts: readonly number[]): AsyncGenerator<
 /** What the parts come to, read as JSON. */
 async function objectOf(text: string, cuts: readonly number[] = []): Promise<unknown> {
   const object: Record<string, unknown> = {};
-  for await (const part of listsOf(inPieces(text, cuts))) {
-    if (part.kind === 'field') object[part.name] = JSON.parse(part.text);
+  for await (const part of recordsOf(inPieces(text, cuts))) {
+    if (part.kind === 'field') object[part.name] = part.value;
     else
       object[part.list] = [
         ...((object[part.list] as unknown[] | undefined) ?? []),
-        ...part.texts.map((one) => JSON.parse(one) as unknown),
+        ...part.records,
       ];
   }
   return object;
 }
 
-describe('a JSON object cut into its fields and records', () => {
+describe('a JSON object read by its fields and records', () => {
   const value = fc.jsonValue({ maxDepth: 3 });
   const object = fc.dictionary(fc.string(), fc.oneof(value, fc.array(value)), { maxKeys: 6 });
 
@@ -56,10 +56,30 @@ describe('a JSON object cut into its fields and records', () => {
     await expect(objectOf('{"formulas": [\n{"name": "x')).rejects.toMatchObject({ line: 2 });
   });
 
-  it.each(['[1]', '7 {}', '{} {}', '{} x', '}', '{7: 1}', '{"a": [1} ]'])(
-    'what is none is refused: %s',
-    async (text) => {
-      await expect(objectOf(text)).rejects.toThrow();
-    },
-  );
+  it.each([
+    '[1]',
+    '[]',
+    '7',
+    'null ',
+    '"x"',
+    '7 {}',
+    '{} {}',
+    '{} x',
+    '}',
+    '{7: 1}',
+    '{"a": [1} ]',
+  ])('what is none is refused: %s', async (text) => {
+    await expect(objectOf(text)).rejects.toThrow();
+  });
+
+  it('hands on a long list before it ends, so that it is never held as a whole', async () => {
+    const records = Array.from({ length: 400 }, (_, i) => ({ i, note: 'harbor '.repeat(1000) }));
+    const text = JSON.stringify({ batches: records });
+    const cuts = Array.from({ length: 100 }, (_, i) => (i * text.length) / 100);
+    const sizes: number[] = [];
+    for await (const part of recordsOf(inPieces(text, cuts.map(Math.round))))
+      if (part.kind === 'records') sizes.push(part.records.length);
+    expect(sizes.reduce((sum, size) => sum + size, 0)).toBe(400);
+    expect(Math.max(...sizes)).toBeLessThan(200);
+  });
 });
