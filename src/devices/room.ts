@@ -1,3 +1,5 @@
+import { DAY_MS, HOUR_MS } from '@/core/basics/time';
+
 /** What a humidity sensor says at one moment. */
 export interface AirReading {
   /** Relative humidity, 0 to 100%. */
@@ -19,7 +21,6 @@ const TICK_MS = 5000;
 /** A workroom over a day: driest after noon. Rovack estimates. */
 const SWING_PCT = 4;
 const SWING_C = 1.5;
-const DAY_MS = 24 * 3_600_000;
 const DRIEST_H = 15;
 
 /**
@@ -37,7 +38,7 @@ export function simulatedSensor(
   const listeners = new Set<RoomListener>();
   const read = (): AirReading => {
     const at = nowMs();
-    const turn = Math.cos((2 * Math.PI * (at - DRIEST_H * 3_600_000)) / DAY_MS);
+    const turn = Math.cos((2 * Math.PI * (at - DRIEST_H * HOUR_MS)) / DAY_MS);
     const flutter = Math.sin(at / 61_000) * 0.3;
     return {
       humidityPct: tenth(

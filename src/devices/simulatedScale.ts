@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@/core/basics/time';
 import { roundToStep } from '@/core/work/weighing/rounding';
 import type { ScaleListener, ScaleSource, ScaleState } from './scale';
 
@@ -25,7 +26,7 @@ export interface SimulatedScaleOptions {
 }
 
 const TICK_MS = 50;
-const TICKS_A_MINUTE = 60_000 / TICK_MS;
+const TICKS_A_MINUTE = MINUTE_MS / TICK_MS;
 /** Share of the way to the true weight the reading makes in a tick. */
 const SETTLING_PER_TICK = 0.45;
 /** A hand pours this share of what is missing in a tick, and at least the trickle. */

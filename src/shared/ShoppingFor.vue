@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { DAY_MS } from '@/core/basics/time';
 import { typedIn } from '@/ui/fields/typedIn';
 import { computed, ref } from 'vue';
 import { planScale } from '@/core/work/scaling/plan';
@@ -75,7 +76,6 @@ const list = computed(() =>
     // What has to be ordered first comes first; without a plan as it was.
     .sort((a, b) => (a.orderByMs ?? 0) - (b.orderByMs ?? 0)),
 );
-const DAY_MS = 86_400_000;
 /** The day by which a material is ordered, so that it is here for its first bowl; null where no plan says one. */
 function orderByMs(materialId: string): number | null {
   const firsts = workshop.formulas.flatMap(({ id, body }) => {

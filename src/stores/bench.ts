@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@/core/basics/time';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { conditionsFor, conditionsOfBatch } from '@/core/workshop/settings/conditionsFor';
@@ -32,7 +33,7 @@ import { useShelfStore } from './shelf';
 import { useWorkshopStore } from './workshop';
 
 /** A bench nobody touched for so long was left. */
-const AWAY_MS = 30 * 60_000;
+const AWAY_MS = 30 * MINUTE_MS;
 
 /** The batch in hand: every call writes the record and saves it. */
 export const useBenchStore = defineStore('bench', () => {

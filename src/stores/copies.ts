@@ -1,9 +1,8 @@
+import { DAY_MS } from '@/core/basics/time';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { nowMs } from './now';
 import { useWorkshopStore } from './workshop';
-
-const DAY_MS = 86_400_000;
 
 /** How safe the workshop is in this browser: whether it is kept when room runs short, and how old the last copy outside is. */
 export const useCopiesStore = defineStore('copies', () => {

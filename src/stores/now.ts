@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@/core/basics/time';
 import { shallowRef } from 'vue';
 
 /** How often a page that stays open asks whether a new day has begun, ms. */
@@ -28,7 +29,7 @@ export function nowMs(): number {
 /** This moment as ISO 8601 with the zone of the workshop's clock. */
 export function nowIso(date: Date = new Date()): string {
   const offsetMin = -date.getTimezoneOffset();
-  const local = new Date(date.getTime() + offsetMin * 60_000).toISOString().slice(0, -1);
+  const local = new Date(date.getTime() + offsetMin * MINUTE_MS).toISOString().slice(0, -1);
   const sign = offsetMin < 0 ? '-' : '+';
   const hours = String(Math.floor(Math.abs(offsetMin) / 60)).padStart(2, '0');
   const minutes = String(Math.abs(offsetMin) % 60).padStart(2, '0');

@@ -1,3 +1,4 @@
+import { dayOf } from '@/core/basics/time';
 import { counted, formatCount } from '@/core/basics/format/numbers';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
@@ -202,7 +203,7 @@ export const usePackStore = defineStore('pack', () => {
     const fromMs = lying(ids).flatMap(({ steps }) =>
       steps.flatMap((step) => (step.what === 'wrap' ? [step.fromMs ?? 0] : [])),
     );
-    return new Date(Math.max(0, ...fromMs)).toISOString().slice(0, 10);
+    return dayOf(Math.max(0, ...fromMs));
   }
 
   /** Those of these batches that lie on trays, with what their pieces ask for. */

@@ -1,3 +1,4 @@
+import { DAY_MS, HOUR_MS, dayOf, daysLater } from '@/core/basics/time';
 import { defineStore } from 'pinia';
 import { computed, ref, watch } from 'vue';
 import { allLines } from '@/core/formula/model/edit';
@@ -38,8 +39,6 @@ export interface WhatIf {
 export const NO_WHAT_IF: WhatIf = { humidityPct: null, away: null, secondMixer: false };
 
 const FIVE_MIN_MS = 300_000;
-const DAY_MS = 86_400_000;
-const HOUR_MS = 3_600_000;
 /** Nobody has said who works when: one pair of hands on weekdays. */
 const SOMEBODY: Settings['plan']['hours'][number] = {
   name: 'Someone',
@@ -58,7 +57,7 @@ function zonesFrom(fromMs: number): { from: string; zoneMin: number }[] {
   const zones: { from: string; zoneMin: number }[] = [];
   let before = -new Date(fromMs).getTimezoneOffset();
   for (let hour = 1; hour < ZONE_DAYS * 24; hour++) {
-    const at = fromMs + hour * 3_600_000;
+    const at = fromMs + hour * HOUR_MS;
     const zoneMin = -new Date(at).getTimezoneOffset();
     if (zoneMin !== before) zones.push({ from: new Date(at).toISOString(), zoneMin });
     before = zoneMin;
@@ -199,9 +198,7 @@ export const usePlanInputsStore = defineStore('planInputs', () => {
     const pct = asked.humidityPct ?? humidityPct.value;
     const mixers = toolsOf(workshop.tools, 'mixer').length + (asked.secondMixer ? 1 : 0);
     const presses = toolsOf(workshop.tools, 'press').length;
-    const week = Array.from({ length: 7 }, (_, day) =>
-      new Date(startMs.value + day * DAY_MS).toISOString().slice(0, 10),
-    );
+    const week = Array.from({ length: 7 }, (_, day) => daysLater(dayOf(startMs.value), day));
     const aheadOf = aheadByBowl();
     return problemFor({
       cover: cover.value,

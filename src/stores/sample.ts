@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@/core/basics/time';
 import { computed } from 'vue';
 import { previewImport } from '@/storage/file/merge';
 import { moveInTime } from '@/storage/file/moveTimes';
@@ -69,5 +70,5 @@ export function sampleWays(shop: Shop) {
 
 /** Whole minutes, never before. */
 function msSince(iso: string): number {
-  return Math.max(0, Math.floor((Date.parse(nowIso()) - Date.parse(iso)) / 60_000)) * 60_000;
+  return Math.max(0, Math.floor((Date.parse(nowIso()) - Date.parse(iso)) / MINUTE_MS)) * MINUTE_MS;
 }

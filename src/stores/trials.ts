@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/basics/time';
 import { defineStore } from 'pinia';
 import { computed, ref, watch } from 'vue';
 import { conditionsOfBatch } from '@/core/workshop/settings/conditionsFor';
@@ -102,7 +103,7 @@ export const useTrialsStore = defineStore('trials', () => {
   /** Days since the pieces of a batch were counted. */
   function ageOf(batch: Batch, nowMs: number): number {
     const madeAt = countOf(batch)?.at ?? batch.finishedAt ?? batch.startedAt;
-    return Math.max(0, (nowMs - Date.parse(madeAt)) / 86_400_000);
+    return Math.max(0, (nowMs - Date.parse(madeAt)) / DAY_MS);
   }
 
   function start(of: TrialStart): Trial {

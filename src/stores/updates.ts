@@ -1,10 +1,11 @@
+import { MINUTE_MS } from '@/core/basics/time';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
 import type { Workbox } from 'workbox-window';
 import { whenUserIdle } from './userIdle';
 
 /** How often a newer version is asked for while Rovack stays open. */
-const ASK_EVERY_MS = 60 * 60_000;
+const ASK_EVERY_MS = 60 * MINUTE_MS;
 
 /**
  * Rovack without its server: every file is kept by a service worker, and a newer version waits until the maker takes it in.

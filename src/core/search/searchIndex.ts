@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/basics/time';
 import MiniSearch from 'minisearch';
 import { plainWords } from '@/core/basics/format/plainWords';
 import type { Entry } from './entry';
@@ -12,7 +13,7 @@ const SHORT_WORD = 3;
 /** How much a word counts by where it stands, and by how it was met. */
 const WEIGHTS = { title: 3, detail: 1.5, words: 1 } as const;
 const MET_AS = { whole: 1, beginning: 0.6, slip: 0.3 } as const;
-const MONTH_MS = 30 * 86_400_000;
+const MONTH_MS = 30 * DAY_MS;
 /** What was worked on today counts so many times more than what is years old. */
 const RECENT_BOOST = 0.6;
 

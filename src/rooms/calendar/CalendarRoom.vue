@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { startOfDay } from 'date-fns';
 import ActionButton from '@/ui/actions/ActionButton.vue';
 import { useActions } from '@/ui/actions/useActions';
 import { SIDES, valuesOf } from '@/shared/places';
@@ -50,9 +51,7 @@ const late = computed(
   () => Object.values(calendar.answer?.lateMin ?? {}).filter((minutes) => minutes > 0.5).length,
 );
 /** A day on which one pair of hands would mix too many bowls. */
-const tooMuch = computed(() =>
-  busiestDay(calendar.bars, (ms) => new Date(ms).setHours(0, 0, 0, 0)),
-);
+const tooMuch = computed(() => busiestDay(calendar.bars, (ms) => startOfDay(ms).getTime()));
 const moldName = (id: string) =>
   workshop.molds.find((mold) => mold.id === id)?.name ?? 'Removed mold';
 const asides = computed(() =>

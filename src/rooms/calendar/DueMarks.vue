@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { HOUR_MS } from '@/core/basics/time';
 import { formatCount } from '@/core/basics/format/numbers';
 import type { ScaleLinear } from 'd3-scale';
 import { computed } from 'vue';
@@ -16,7 +17,7 @@ const props = defineProps<{
 }>();
 const calendar = useCalendarStore();
 const planInputs = usePlanInputsStore();
-const CLOSE_MS = 6 * 3_600_000;
+const CLOSE_MS = 6 * HOUR_MS;
 
 const dues = computed(() =>
   planInputs.cover.orders

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { addDays, lightFormat } from 'date-fns';
 import { reactive, ref, watch } from 'vue';
 import { newId } from '@/core/basics/newId';
 import { ORDER_KINDS, type OrderKind } from '@/core/goods/orders/kinds';
@@ -27,13 +28,13 @@ const fields = reactive({
 });
 const problem = ref('');
 const edit = useEdit('orders', problem);
-const WEEK_MS = 7 * 86_400_000;
+/** An order is due in a week where nothing else is said. */
+const DUE_DAYS = 7;
 const kinds = ORDER_KINDS.map((value) => ({ value, title: ORDER_KIND_WORDS[value] }));
 
 /** As the field of a browser writes it: in the workshop’s own zone, to the minute. */
 function localOf(iso: string): string {
-  const at = new Date(iso);
-  return new Date(at.getTime() - at.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+  return lightFormat(iso, "yyyy-MM-dd'T'HH:mm");
 }
 
 watch(isOpen, (open) => {
@@ -43,7 +44,7 @@ watch(isOpen, (open) => {
     kind: of?.kind ?? 'order',
     who: of?.who ?? '',
     where: of?.where ?? '',
-    due: localOf(of?.due ?? new Date(Date.parse(nowIso()) + WEEK_MS).toISOString()),
+    due: localOf(of?.due ?? addDays(nowIso(), DUE_DAYS).toISOString()),
     note: of?.note ?? '',
     repeatDays: of?.repeatDays ?? 0,
     lines: (of?.lines ?? []).map((line) => ({ ...line })),

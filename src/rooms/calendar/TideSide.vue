@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { dayOf, daysLater, startOfDayMs } from '@/core/basics/time';
 import { weekdayTime } from '@/core/basics/format/dates';
 import EmptyState from '@/ui/kit/EmptyState.vue';
 import { useLocalStorage, useMediaQuery } from '@vueuse/core';
@@ -8,7 +9,7 @@ import ActionButton from '@/ui/actions/ActionButton.vue';
 import { useActions } from '@/ui/actions/useActions';
 import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import { useCalendarStore } from '@/stores/calendar';
-import { nowIso, today } from '@/stores/now';
+import { today } from '@/stores/now';
 import { usePlanInputsStore } from '@/stores/planInputs';
 import { useQualityStore } from '@/stores/quality';
 import { download } from '@/ui/frame/download';
@@ -55,17 +56,14 @@ const ways = computed(() => ({
 }));
 useActions(() => (isNarrow.value ? [] : Object.values(ways.value)));
 function dayAt(days: number): number {
-  const at = new Date(planInputs.startMs);
-  at.setDate(at.getDate() + days);
-  return at.setHours(0, 0, 0, 0);
+  return startOfDayMs(daysLater(dayOf(planInputs.startMs), days));
 }
 /** Bars of an hour need a wide screen. */
 const isNarrow = useMediaQuery('(max-width: 560px)');
 /** Reminders go into the file so far ahead. */
 const NOTE_DAYS = 60;
-const DAY_MS = 86_400_000;
 function notes() {
-  const last = nowIso(new Date(planInputs.startMs + NOTE_DAYS * DAY_MS)).slice(0, 10);
+  const last = daysLater(dayOf(planInputs.startMs), NOTE_DAYS);
   return quality.dueBetween(today(), last).map((of) => ({ ...reminderLine(of), day: of.day }));
 }
 /** Of many bowls only those due first can be the one that leaves least time. */

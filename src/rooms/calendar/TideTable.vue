@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { DAY_MS, MINUTE_MS, dayOf, daysLater, startOfDayMs } from '@/core/basics/time';
 import { LIGHT } from '@/ui/palette';
 import { clockTime, dayOfMonth, weekdayDate, weekdayTime } from '@/core/basics/format/dates';
 import { useElementSize } from '@vueuse/core';
@@ -27,17 +28,16 @@ const box = ref<HTMLElement | null>(null);
 const { width } = useElementSize(box);
 const said = ref('');
 
-const DAY_MS = 86_400_000;
 const LEFT = 118;
 const LOFT_H = 92;
 const ROW_H = 46;
 const LANE_H = 15;
 const DUE_H = 22;
-const QUARTER_MS = 15 * 60_000;
-const HALF_MS = 30 * 60_000;
+const QUARTER_MS = 15 * MINUTE_MS;
+const HALF_MS = 30 * MINUTE_MS;
 
-const fromMs = computed(() => dayOf(0));
-const toMs = computed(() => dayOf(props.days));
+const fromMs = computed(() => midnightOf(0));
+const toMs = computed(() => midnightOf(props.days));
 /** What was due before is shown with today. */
 const duesFromMs = computed(() => (props.skip === 0 ? -Infinity : fromMs.value));
 const x = computed(() =>
@@ -48,11 +48,8 @@ const x = computed(() =>
     .clamp(true),
 );
 /** Midnight of a day of the picture. */
-function dayOf(i: number): number {
-  const at = new Date(planInputs.startMs);
-  at.setHours(0, 0, 0, 0);
-  at.setDate(at.getDate() + props.skip + i);
-  return at.getTime();
+function midnightOf(i: number): number {
+  return startOfDayMs(daysLater(dayOf(planInputs.startMs), props.skip + i));
 }
 const MARK_HOURS = 3;
 const marks = computed(() =>
@@ -62,8 +59,8 @@ const marks = computed(() =>
         return { at, word: i === 0 ? weekdayDate(at) : clockTime(at) };
       })
     : Array.from({ length: props.days }, (_, i) => ({
-        at: dayOf(i),
-        word: props.days > 7 ? dayOfMonth(dayOf(i)) : weekdayDate(dayOf(i)),
+        at: midnightOf(i),
+        word: props.days > 7 ? dayOfMonth(midnightOf(i)) : weekdayDate(midnightOf(i)),
       })),
 );
 const shown = computed(() =>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { dayOf, daysLater, startOfDayMs } from '@/core/basics/time';
 import { mdiCheck } from '@mdi/js';
 import { computed } from 'vue';
 import { doneBetween, type Deed } from '@/core/goods/planning/doneBetween';
@@ -19,11 +20,8 @@ const quality = useQualityStore();
 const { reminderLine } = useReminders();
 
 const day = computed(() => {
-  const from = new Date(planInputs.startMs);
-  from.setHours(0, 0, 0, 0);
-  const to = new Date(from);
-  to.setDate(to.getDate() + 1);
-  return { from: from.getTime(), to: to.getTime() };
+  const first = dayOf(planInputs.startMs);
+  return { from: startOfDayMs(first), to: startOfDayMs(daysLater(first, 1)) };
 });
 const done = computed(() =>
   doneBetween(workshop.batches, workshop.goods, day.value.from, day.value.to),

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { dayOf, daysBetween, daysLater } from '@/core/basics/time';
 import { clockTime, weekdayDate } from '@/core/basics/format/dates';
 import { computed, ref } from 'vue';
-import { nowIso } from '@/stores/now';
 import { usePlanInputsStore } from '@/stores/planInputs';
 import { useAddress } from '@/shared/useAddress';
 import { sayStep } from './calendarMessages';
@@ -14,9 +14,7 @@ const weeksOn = ref(0);
 const DAYS = 7;
 /** First day of a week from now, ISO. */
 function firstDay(weeks: number): string {
-  const day = new Date(planInputs.startMs);
-  day.setDate(day.getDate() + DAYS * weeks);
-  return nowIso(day).slice(0, 10);
+  return daysLater(dayOf(planInputs.startMs), DAYS * weeks);
 }
 const MOST_WEEKS = 520;
 useAddress({
@@ -25,7 +23,7 @@ useAddress({
   current: () => (weeksOn.value === 0 ? null : String(weeksOn.value)),
   keyOf: (weeks) => firstDay(Number(weeks)),
   find: (day) => {
-    const weeks = Math.floor((Date.parse(day) - Date.parse(firstDay(0))) / (DAYS * 86_400_000));
+    const weeks = Math.floor(daysBetween(firstDay(0), day) / DAYS);
     return weeks >= 0 && weeks < MOST_WEEKS ? String(weeks) : null;
   },
   choose: (weeks) => (weeksOn.value = Number(weeks)),

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@/core/basics/time';
 import { kindOfStep } from '@/core/goods/planning/steps';
 import type { BusyDay } from '@/core/goods/planning/busiestDay';
 import type { Bottleneck } from '@/core/goods/planning/bottleneck';
@@ -21,8 +22,6 @@ const STEP_WORDS = {
 export function sayStep(id: string): string {
   return STEP_WORDS[kindOfStep(id)];
 }
-
-const HOUR_MS = 3_600_000;
 
 /** Time to spare, or late, in words. */
 export function saySlack(ms: number): string {

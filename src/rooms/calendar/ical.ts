@@ -1,9 +1,9 @@
+import { MINUTE_MS } from '@/core/basics/time';
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import type { Order } from '@/core/goods/orders/schema';
 import type { Bar } from '@/stores/calendar';
 import { sayStep } from './calendarMessages';
 
-const MINUTE_MS = 60_000;
 /** A step takes its whole minutes: a calendar knows no seconds. */
 const wholeMinutes = (ms: number, round: (minutes: number) => number) =>
   new Date(round(ms / MINUTE_MS) * MINUTE_MS);

@@ -1,6 +1,7 @@
+import { dayOf, daysLater, startOfDayMs } from '@/core/basics/time';
 import { useReminders } from './useReminders';
 import { useCalendarStore } from '@/stores/calendar';
-import { nowIso, today } from '@/stores/now';
+import { today } from '@/stores/now';
 import { usePlanInputsStore } from '@/stores/planInputs';
 import { useQualityStore } from '@/stores/quality';
 
@@ -13,25 +14,18 @@ export function useDays() {
 
   /** Days from the first of the plan on. @param first so many days after it @param count so many days */
   function daysFrom(first: number, count: number) {
-    const last = new Date(planInputs.startMs);
-    last.setDate(last.getDate() + first + count - 1);
+    const start = dayOf(planInputs.startMs);
     // What was due before stands today.
-    const reminders = quality.dueBetween(today(), nowIso(last).slice(0, 10));
+    const reminders = quality.dueBetween(today(), daysLater(start, first + count - 1));
     return Array.from({ length: count }, (_, i) => {
-      const from = new Date(planInputs.startMs);
-      from.setHours(0, 0, 0, 0);
-      from.setDate(from.getDate() + i + first);
-      const to = new Date(from);
-      to.setDate(to.getDate() + 1);
-      const isThen = (ms: number) => ms >= from.getTime() && ms < to.getTime();
+      const day = daysLater(start, first + i);
+      const isThen = (ms: number) => dayOf(ms) === day;
       return {
-        at: from.getTime(),
+        at: startOfDayMs(day),
         bars: calendar.bars
           .filter(({ startMs }) => isThen(startMs))
           .sort((a, b) => a.startMs - b.startMs),
-        reminders: reminders
-          .filter(({ day }) => day === nowIso(from).slice(0, 10))
-          .map(reminderLine),
+        reminders: reminders.filter((one) => one.day === day).map(reminderLine),
         dues: planInputs.cover.orders
           .map(({ order }) => order)
           .filter(({ due }) => isThen(Date.parse(due))),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS } from '@/core/basics/time';
 import EmptyState from '@/ui/kit/EmptyState.vue';
 import { useNow } from '@vueuse/core';
 import { computed, ref } from 'vue';
@@ -20,7 +21,7 @@ import { sayTending } from './trayMessages';
 
 const trays = useTraysStore();
 const room = useRoomStore();
-const now = useNow({ interval: 60_000 });
+const now = useNow({ interval: MINUTE_MS });
 /** This moment, every minute and whenever something is written: a reading just taken is not in the future. */
 const nowMs = computed(() => Math.max(now.value.getTime(), newestMs.value));
 const newestMs = computed(() =>

@@ -1,9 +1,10 @@
+import { MINUTE_MS } from '@/core/basics/time';
 import { useIntervalFn } from '@vueuse/core';
 import { readonly, ref } from 'vue';
 
 const TICK_MS = 1000;
 /** A busy tablet skips a tick; a jump is more. */
-const JUMP_MS = 60_000;
+const JUMP_MS = MINUTE_MS;
 
 /**
  * Minutes the clock went on at once while the page only counted a moment: the device slept, or its clock was set.
@@ -15,7 +16,7 @@ export function useClockJump() {
   let countedMs = performance.now();
   useIntervalFn(() => {
     const overMs = Date.now() - wallMs - (performance.now() - countedMs);
-    if (overMs > JUMP_MS) jumpedMin.value = Math.round(overMs / 60_000);
+    if (overMs > JUMP_MS) jumpedMin.value = Math.round(overMs / MINUTE_MS);
     wallMs = Date.now();
     countedMs = performance.now();
   }, TICK_MS);

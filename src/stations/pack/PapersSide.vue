@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { dayOf } from '@/core/basics/time';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref } from 'vue';
 import { attachedTo, type SafetyFile } from '@/core/goods/quality/safetyFile';
@@ -76,7 +77,7 @@ const orders = computed(() =>
 const safetyFile = computed(() => {
   if (which.value !== 'safety-file') return null;
   const best = pack.label?.bestBefore;
-  return pack.safetyFile(best ? new Date(best.atMs).toISOString().slice(0, 10) : null, (trial) =>
+  return pack.safetyFile(best ? dayOf(best.atMs) : null, (trial) =>
     testOnFile(trial, trialStore.answerOf(trial)),
   );
 });

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { dayOf } from '@/core/basics/time';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import AppForm from '@/ui/kit/AppForm.vue';
 import { computed, ref, watch } from 'vue';
@@ -68,11 +69,7 @@ const corrected = computed(() => [
 function wrapNow(): void {
   const best = pack.label?.bestBefore;
   const done = sureDone((isSure) =>
-    pack.wrap(
-      Math.round(count.value),
-      best ? new Date(best.atMs).toISOString().slice(0, 10) : null,
-      isSure,
-    ),
+    pack.wrap(Math.round(count.value), best ? dayOf(best.atMs) : null, isSure),
   );
   said.value = done.ok ? 'Wrapped. The packaging came off the shelf.' : '';
 }

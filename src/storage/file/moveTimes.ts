@@ -1,4 +1,5 @@
-const DAY_MS = 24 * 3_600_000;
+import { DAY_MS, daysLater } from '@/core/basics/time';
+
 const MOMENT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(?:\.\d+)?(?:Z|[+-]\d{2}:\d{2})$/;
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
 
@@ -33,5 +34,5 @@ function moved(text: string, byMs: number): string {
   if (MOMENT.test(text)) return new Date(Date.parse(text) + byMs).toISOString();
   if (!DAY.test(text)) return text;
   const days = Math.floor(byMs / DAY_MS);
-  return new Date(Date.parse(text) + days * DAY_MS).toISOString().slice(0, 10);
+  return daysLater(text, days);
 }

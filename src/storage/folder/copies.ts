@@ -1,4 +1,5 @@
-const DAY_MS = 86_400_000;
+import { DAY_MS, daysBetween } from '@/core/basics/time';
+
 const DAYS_OF_A_WEEK = 7;
 /** `2026-04` */
 const MONTH_LETTERS = 7;
@@ -19,7 +20,7 @@ export function copiesToDrop(days: readonly string[], today: string): readonly s
   const isFirstOfWeek = isFirstOf((day) => Math.floor(Date.parse(day) / DAY_MS / DAYS_OF_A_WEEK));
   const isFirstOfMonth = isFirstOf((day) => day.slice(0, MONTH_LETTERS));
   return inOrder.filter((day) => {
-    const age = (Date.parse(today) - Date.parse(day)) / DAY_MS;
+    const age = daysBetween(day, today);
     if (age <= DAILY_DAYS) return false;
     if (age <= WEEKLY_DAYS && isFirstOfWeek(day)) return false;
     return !(age <= MONTHLY_DAYS && isFirstOfMonth(day));

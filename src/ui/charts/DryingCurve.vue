@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { HOUR_MS } from '@/core/basics/time';
 import { formatMinutes } from '@/core/basics/format/durations';
 import { formatPercentRange } from '@/core/basics/format/numbers';
 import { scaleLinear } from 'd3-scale';
@@ -17,7 +18,7 @@ const TOP = 14;
 
 const toHours = computed(() => {
   const { forecast } = props;
-  const dryH = forecast.dryAtMs ? (forecast.dryAtMs.high - forecast.startMs) / 3_600_000 : 48;
+  const dryH = forecast.dryAtMs ? (forecast.dryAtMs.high - forecast.startMs) / HOUR_MS : 48;
   const most = Math.max(
     12,
     Math.min(dryH * 1.15, 240),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { HOUR_MS } from '@/core/basics/time';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { computed } from 'vue';
@@ -10,7 +11,6 @@ const props = defineProps<{ points: readonly RoomPoint[]; nowMs: number }>();
 const WIDTH = 288;
 const HEIGHT = 84;
 const HOURS = 72;
-const HOUR_MS = 3_600_000;
 
 const shown = computed(() =>
   props.points.filter(({ atMs }) => atMs >= props.nowMs - HOURS * HOUR_MS && atMs <= props.nowMs),

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/basics/time';
 import { habits } from './habits';
 
 const made = new Map<string, Intl.DateTimeFormat>();
@@ -86,7 +87,7 @@ export function isTomorrow(at: At, nowMs: number): boolean {
 }
 
 /** Nearer than this, a weekday says which day is meant. */
-const WEEKDAY_MS = 6 * 24 * 3_600_000;
+const WEEKDAY_MS = 6 * DAY_MS;
 
 /** `14:05`, `tomorrow 09:00`, `Thu 09:00`, `Apr 18`. @param nowMs to tell today from tomorrow */
 export function timeFrom(at: At, nowMs: number): string {

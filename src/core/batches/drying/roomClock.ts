@@ -1,11 +1,10 @@
+import { HOUR_MS } from '@/core/basics/time';
 import { dryingFactor, type RoomAir } from './forecast';
 
 /** The air of a room at a moment, milliseconds since 1970. */
 export interface AirPoint extends RoomAir {
   readonly atMs: number;
 }
-
-const HOUR_MS = 3_600_000;
 
 /**
  * A clock that counts hours of the reference room (45%, 20°C): how many of them dry as much as the time since a

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@/core/basics/time';
 import { dampReading } from '@/core/results/binder/damp';
 import { fizzBalance } from '@/core/matter/chemistry/stoichiometry';
 import { dampWindowIn } from '@/core/results/conditions/dampWindowIn';
@@ -195,7 +196,7 @@ function acidToLastMin(batch: Batch, catalog: Catalog): number | null {
     standing(batch, 'done').findLast(({ stepId }) => stepId === 'press');
   if (!first || !last) return null;
   // A clock that was set back in between says nothing.
-  const minutes = (Date.parse(last.at) - Date.parse(first.at)) / 60_000;
+  const minutes = (Date.parse(last.at) - Date.parse(first.at)) / MINUTE_MS;
   return minutes >= 0 ? minutes : null;
 }
 

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/basics/time';
 import { countOf, standing } from './summary';
 import type { Batch, EntryOf } from './schema';
 
@@ -5,9 +6,9 @@ import type { Batch, EntryOf } from './schema';
 export const LOOK_MONTHS = [1, 3, 6, 12] as const;
 export type LookMonth = (typeof LOOK_MONTHS)[number];
 
-const MONTH_MS = (365.25 / 12) * 24 * 3_600_000;
+const MONTH_MS = (365.25 / 12) * DAY_MS;
 /** A look is due so long before its month is full, days: nobody counts to the hour. Rovack estimate. */
-const EARLY_MS = 3 * 24 * 3_600_000;
+const EARLY_MS = 3 * DAY_MS;
 
 export interface Look {
   readonly month: LookMonth;

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@/core/basics/time';
 import type { Batch } from './schema';
 import { standing } from './summary';
 
@@ -24,5 +25,5 @@ export function clockBehindS(batch: Batch, nowMs: number): number {
 export function awayHours(batch: Batch): number | null {
   const [before, back] = batch.entries.slice(-2);
   if (back?.kind !== 'resumed' || !before) return null;
-  return Math.max(0, (Date.parse(back.at) - Date.parse(before.at)) / 3_600_000);
+  return Math.max(0, (Date.parse(back.at) - Date.parse(before.at)) / HOUR_MS);
 }

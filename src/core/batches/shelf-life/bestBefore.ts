@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/basics/time';
 import type { Portion } from '@/core/matter/materials/portion';
 import type { Fading, StaysFresh } from './staysFresh';
 import type { StaysHard } from './staysHard';
@@ -29,7 +30,6 @@ export interface ShelfLifeQuestion {
   readonly expiresMs: ReadonlyMap<string, number>;
 }
 
-const DAY_MS = 86_400_000;
 const MONTH_MS = (365.25 / 12) * DAY_MS;
 /** What goes rancid or flat; salts and powders do not. */
 const AGES = new Set(['oil', 'butter', 'scent', 'milk', 'botanical', 'emulsifier']);

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@/core/basics/time';
 import type { StepOf } from '@/core/work/bench-steps/stepSchema';
 import type { Tending } from '@/core/work/bench-steps/tendings';
 import type { Catalog } from '@/core/matter/materials/catalog';
@@ -9,7 +10,6 @@ import { REFERENCE_MM2_H, hoursToDry } from '../drying/forecast';
 import { roomClock } from '../drying/roomClock';
 import type { TrayForecast } from './trayForecast';
 
-const HOUR_MS = 3_600_000;
 /** Turned once it holds, and never in the first hour. Common practice; the share is a Rovack estimate. */
 const TURN_FRACTION = 0.5;
 const TURN_FROM_H = 1;

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@/core/basics/time';
 import type { RoomDay } from '@/core/matter/air/roomDaySchema';
 import type { RoomPoint } from '@/core/matter/air/roomDays';
 import {
@@ -25,7 +26,6 @@ import { scaleSdG } from './scaleSd';
 import { roomSince, trayStartMs } from './trayRoom';
 import { dryingLossFraction, pressedMix } from './volatile';
 
-const HOUR_MS = 3_600_000;
 /** A room this slow is no drying room. Rovack estimate. */
 const LEAST_FACTOR = 0.1;
 /** Shipped spread of drying, 24 to 36 hours about 30: as factors. */

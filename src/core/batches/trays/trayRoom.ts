@@ -1,10 +1,10 @@
+import { HOUR_MS } from '@/core/basics/time';
 import { roomCurve, type RoomPoint } from '@/core/matter/air/roomDays';
 import type { RoomDay } from '@/core/matter/air/roomDaySchema';
 import { USUAL_ROOM_C } from '@/core/results/binder/room';
 import { roomOf, standing } from '../records/summary';
 import type { Batch } from '../records/schema';
 
-const HOUR_MS = 3_600_000;
 /** No tray is watched longer. */
 const LONGEST_MS = 60 * 24 * HOUR_MS;
 /** A reading from before still speaks for a day. */

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/basics/time';
 import { looseChanges } from '../products/given';
 import type { GoodsMove } from '../products/schema';
 import type { BatchDigest } from './batchDigest';
@@ -8,7 +9,6 @@ export const NEWEST_AT_HAND = 200;
 const TRAY_DAYS = 90;
 /** The last look at kept-back pieces is after a year; a little later nobody waits for it, days. */
 const KEPT_DAYS = 400;
-const DAY_MS = 86_400_000;
 
 /**
  * Batches that are worked with, by id: at the bench, the newest, on a tray, with pieces kept back to be looked at, or with

@@ -1,3 +1,4 @@
+import { dayOf } from '@/core/basics/time';
 import { faultRow } from '@/core/batches/faults/faultTable';
 import type { Lot } from '@/core/workshop/shelf/lot';
 import type { Row } from '@/core/workshop/shelf/rows';
@@ -60,10 +61,10 @@ export function ordersTable(
   return {
     columns: ['due', 'kind', 'who', 'where', 'product', 'ordered', 'handed over', 'canceled'],
     rows: orders
-      .filter(({ due }) => isIn(period, due.slice(0, 10)))
+      .filter(({ due }) => isIn(period, dayOf(due)))
       .flatMap((order) =>
         order.lines.map(({ unitId, count }) => ({
-          due: order.due.slice(0, 10),
+          due: dayOf(order.due),
           kind: ORDER_KIND_WORDS[order.kind],
           who: order.who,
           where: order.where,

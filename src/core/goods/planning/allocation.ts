@@ -1,3 +1,4 @@
+import { dayOf } from '@/core/basics/time';
 import type { Formula } from '@/core/formula/model/schema';
 import { standingMoves } from '../products/moves';
 import type { GoodsMove, SaleUnit } from '../products/schema';
@@ -134,7 +135,7 @@ function allocateLine(
     pools.problems.add(`${order.who} ordered a product that is no longer sold. Change the order.`);
     return none;
   }
-  const fromStock = pools.takeWrapped(unit.id, line.count - given, order.due.slice(0, 10));
+  const fromStock = pools.takeWrapped(unit.id, line.count - given, dayOf(order.due));
   const sources = { fromLoose: 0, fromComing: 0, toMake: 0 };
   for (let i = given + fromStock; i < line.count; i++) {
     const source = pools.takePieces(unit, order, taken);

@@ -1,3 +1,4 @@
+import { DAY_MIN, MINUTE_MS } from '@/core/basics/time';
 import type { PlanAnswer, PlanProblem } from './problem';
 import { workingHoursOf } from './workingHours';
 
@@ -10,8 +11,6 @@ export interface Bottleneck {
   readonly share: number;
 }
 
-const MINUTE_MS = 60_000;
-const DAY_MIN = 1440;
 /** Less than this taken, and nothing is narrow. Ours. */
 const NARROW_FROM = 0.5;
 

@@ -1,3 +1,4 @@
+import { DAY_MS, MINUTE_MS } from '@/core/basics/time';
 import type { Allocation } from './allocation';
 import type { MoldUse } from './moldUse';
 import type { PlanJob, PlanPerson, PlanProblem, PlanStep } from './problem';
@@ -31,7 +32,6 @@ export interface OrdersQuestion {
   readonly locks: readonly PlanLock[];
 }
 
-const MINUTE_MS = 60_000;
 /** A batch that will not dry here is looked at again in so many days. */
 const NEVER_DAYS = 60;
 
@@ -55,7 +55,7 @@ export function problemFor(asked: OrdersQuestion): PlanProblem {
   }));
   const dries = [...cover.coming].map(([batchId, { wrapMinutes, dueMs }]): PlanJob => {
     const mold = asked.moldOf(batchId);
-    const dryMs = asked.dryAtMs(batchId) ?? startMs + NEVER_DAYS * 86_400_000;
+    const dryMs = asked.dryAtMs(batchId) ?? startMs + NEVER_DAYS * DAY_MS;
     return {
       id: batchId,
       due: iso(dueMs),

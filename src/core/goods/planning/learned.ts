@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@/core/basics/time';
 import { standing } from '@/core/batches/records/summary';
 import type { Batch } from '@/core/batches/records/schema';
 import { workOf } from '@/core/work/flow/workOf';
@@ -10,7 +11,6 @@ const LONGEST_MIX_MIN = 480;
 const LEAST_RECORDS = 5;
 /** Further from the usual than this, a clock was wrong, or paper was typed off. */
 const MIX_FACTORS = { low: 0.25, high: 4 };
-const MINUTE_MS = 60_000;
 
 /** The middle of what own batches show, and how many times it was seen. */
 export interface Middle {

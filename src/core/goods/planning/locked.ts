@@ -1,9 +1,9 @@
+import { MINUTE_MS } from '@/core/basics/time';
 import { formatMinutes } from '@/core/basics/format/durations';
 import { planJobs } from './planJobs';
 import type { PlanProblem } from './problem';
 import { workingHoursOf } from './workingHours';
 
-const MINUTE_MS = 60_000;
 /** One job by itself is planned in no time. */
 const ALONE_SECONDS = 0.05;
 

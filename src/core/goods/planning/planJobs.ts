@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@/core/basics/time';
 import { seededRandom } from '@/core/basics/numeric/random';
 import { lateBound } from './bound';
 import { MOST_EXACT_BLOCKS, searchAll } from './exact';
@@ -7,7 +8,6 @@ import { lockedBookings, type Schedule } from './schedule';
 import { settled } from './rightShift';
 import { shopOf, type Shop } from './shop';
 
-const MINUTE_MS = 60_000;
 /** Late by less than this is the same, minutes. */
 const SAME_MIN = 1e-6;
 

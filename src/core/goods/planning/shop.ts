@@ -1,3 +1,4 @@
+import { DAY_MIN, MINUTE_MS } from '@/core/basics/time';
 import { formatMinutes } from '@/core/basics/format/durations';
 import { counted, formatCount } from '@/core/basics/format/numbers';
 import type { PlanJob, PlanProblem, PlanStep } from './problem';
@@ -70,8 +71,6 @@ export interface Booked {
   readonly things: readonly Profile[];
 }
 
-const MINUTE_MS = 60_000;
-const DAY_MIN = 1440;
 const LEAST_DAYS = 60;
 /** Nobody plans farther. */
 const MOST_DAYS = 1500;

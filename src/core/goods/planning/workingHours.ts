@@ -1,3 +1,4 @@
+import { DAY_MIN, MINUTE_MS } from '@/core/basics/time';
 import type { PlanPerson, PlanProblem } from './problem';
 
 /** A working stretch, minutes since the plan’s start. */
@@ -5,9 +6,6 @@ export interface WorkingHours {
   readonly from: number;
   readonly to: number;
 }
-
-const DAY_MIN = 1440;
-const MINUTE_MS = 60_000;
 
 /**
  * When a pair of hands works, over so many days from the plan’s start; a stretch that is under way begins at the start.

@@ -1,3 +1,4 @@
+import { startOfDayMs } from '@/core/basics/time';
 import { portionsOf, type MaterialMass, type Portion } from '@/core/matter/materials/portion';
 import type { Catalog } from '@/core/matter/materials/catalog';
 import { allLines } from '@/core/formula/model/edit';
@@ -83,7 +84,7 @@ export function lotExpiries(batch: Batch, lots: readonly Lot[]): ReadonlyMap<str
       const lot = lots.find(({ id }) => id === lotId);
       // A day to look again is no day on which it is over.
       if (!lot?.expiresOn || lot.isRetest) continue;
-      const atMs = Date.parse(lot.expiresOn);
+      const atMs = startOfDayMs(lot.expiresOn);
       days.set(lot.materialId, Math.min(days.get(lot.materialId) ?? Infinity, atMs));
     }
   return days;

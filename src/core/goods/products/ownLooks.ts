@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/basics/time';
 import {
   correctedBy,
   shelfLifeFactor,
@@ -10,7 +11,6 @@ import type { SaleUnit } from './schema';
 
 /** By the nail: from here on a kept-back piece is still hard, 0 to 5. Rovack estimate. */
 const HARD_FROM = 3;
-const DAY_MS = 86_400_000;
 
 /** How this maker’s kept-back pieces of a unit’s formulas keep against the model; null while none tells. */
 export function ownShelfLifeOf(

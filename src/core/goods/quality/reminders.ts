@@ -1,3 +1,4 @@
+import { dayOf, daysLater } from '@/core/basics/time';
 import type { Batch } from '@/core/batches/records/schema';
 import { looksOf } from '@/core/batches/records/keptBack';
 import type { SupplierDocument } from '@/core/results/scent/documents';
@@ -45,7 +46,6 @@ export interface ReminderFacts {
 
 /** A look that was due longer ago than this is missed, days: the next one counts. Rovack estimate. */
 const STABILITY_LATE_DAYS = 45;
-const DAY_MS = 24 * 3_600_000;
 
 /** What is to be done today: what is due, and what expires soon. @param today ISO day */
 export function remindersNow(facts: ReminderFacts, today: string): readonly Reminder[] {
@@ -175,16 +175,4 @@ function complaints({ logbook }: ReminderFacts): readonly Reminder[] {
       ? [{ kind: 'complaint' as const, id: `complaint/${id}`, day: at.slice(0, 10), batchId }]
       : [],
   );
-}
-
-function daysLater(day: string, days: number): string {
-  return new Date(Date.parse(day) + days * DAY_MS).toISOString().slice(0, 10);
-}
-
-/** The maker’s own day. */
-function dayOf(ms: number): string {
-  const at = new Date(ms);
-  return [at.getFullYear(), at.getMonth() + 1, at.getDate()]
-    .map((part) => String(part).padStart(2, '0'))
-    .join('-');
 }

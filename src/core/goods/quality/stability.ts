@@ -1,3 +1,4 @@
+import { monthsLater } from '@/core/basics/time';
 import { z } from 'zod';
 import { ORIGINS } from '@/core/formula/model/kinds';
 import { KEPT_COLORS } from '@/core/batches/records/kinds';
@@ -153,13 +154,4 @@ export function stabilityChecks(plan: StabilityPlan): readonly StabilityCheck[] 
             .at(-1) ?? null,
       })),
     );
-}
-
-/** The same day so many months on, or the last of that month. @param day ISO day */
-export function monthsLater(day: string, months: number): string {
-  const [year = 0, month = 1, date = 1] = day.split('-').map(Number);
-  const last = new Date(Date.UTC(year, month - 1 + months + 1, 0)).getUTCDate();
-  return new Date(Date.UTC(year, month - 1 + months, Math.min(date, last)))
-    .toISOString()
-    .slice(0, 10);
 }

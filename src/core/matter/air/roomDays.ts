@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@/core/basics/time';
 import { newId } from '@/core/basics/newId';
 import type { RoomReading, RoomDay } from './roomDaySchema';
 import type { RoomPlace } from './roomPlaces';
@@ -30,7 +31,7 @@ export function withReading(
 }
 
 function isSame(last: RoomReading, next: RoomReading): boolean {
-  const minutes = Math.abs(Date.parse(next.at) - Date.parse(last.at)) / 60_000;
+  const minutes = Math.abs(Date.parse(next.at) - Date.parse(last.at)) / MINUTE_MS;
   return (
     minutes < KEEP_EVERY_MIN &&
     Math.abs(next.humidityPct - last.humidityPct) < MOVED_PCT &&

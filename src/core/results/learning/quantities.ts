@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/basics/time';
 import { FAMILIES, METHODS } from '@/core/formula/model/kinds';
 import type { Family, Method } from '@/core/formula/model/schema';
 import { beliefFrom } from './beliefs';
@@ -96,7 +97,7 @@ function madeMs(record: Dated): number {
 
 /** A record without a date counts whole. */
 function trustOf(olderMs: number): number {
-  return Number.isFinite(olderMs) ? 0.5 ** (olderMs / (HALF_FADED_DAYS * 86_400_000)) : 1;
+  return Number.isFinite(olderMs) ? 0.5 ** (olderMs / (HALF_FADED_DAYS * DAY_MS)) : 1;
 }
 
 export interface Place {

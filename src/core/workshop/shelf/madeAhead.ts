@@ -1,3 +1,4 @@
+import { HOUR_MS, dayOf, daysLater } from '@/core/basics/time';
 import { newLine } from '@/core/formula/model/create';
 import type { FormulaBody, Part } from '@/core/formula/model/schema';
 import { isStrained } from '@/core/formula/model/ways';
@@ -9,9 +10,6 @@ import type { Ahead, OwnMaterial } from '@/core/matter/materials/own';
 import type { AheadKind } from '@/core/matter/materials/types';
 import type { Lot } from './lot';
 import type { LotUse } from '@/core/work/bench-steps/stepSchema';
-
-const HOUR_MS = 3_600_000;
-const DAY_MS = 24 * HOUR_MS;
 
 /** How long it stands before it is used, how long it keeps, and the minutes of hands. Common practice; the minutes are Rovack estimates. */
 const USUAL: Readonly<Record<AheadKind, Pick<Ahead, 'readyH' | 'keepsDays' | 'minutes'>>> = {
@@ -141,7 +139,6 @@ export function aheadLot(
   }: { readonly code: string; readonly now: string; readonly id?: string },
 ): Lot {
   const { readyH, keepsDays } = material.ahead;
-  const dayOf = (ms: number) => new Date(ms).toISOString().slice(0, 10);
   const madeMs = Date.parse(now);
   return {
     id,
@@ -151,7 +148,7 @@ export function aheadLot(
     supplier: '',
     receivedOn: now.slice(0, 10),
     openedOn: now.slice(0, 10),
-    expiresOn: keepsDays === null ? null : dayOf(madeMs + keepsDays * DAY_MS),
+    expiresOn: keepsDays === null ? null : daysLater(dayOf(now), keepsDays),
     isRetest: false,
     receivedG: gainedG,
     cost: null,

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@/core/basics/time';
 import { mean } from '@/core/batches/trays/mean';
 import { dryFraction, REFERENCE_MM2_H } from '@/core/batches/drying/forecast';
 import { roomClock } from '@/core/batches/drying/roomClock';
@@ -10,7 +11,6 @@ import type { Lot } from './lot';
 import type { Tool } from './tool';
 import type { TrayForecast } from '@/core/batches/trays/trayForecast';
 
-const HOUR_MS = 3_600_000;
 /** The first day on the tray decides. */
 const FIRST_H = 24;
 

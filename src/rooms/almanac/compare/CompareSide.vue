@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { HOUR_MS } from '@/core/basics/time';
 import { computed, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { longDate } from '@/core/basics/format/dates';
@@ -30,7 +31,6 @@ const router = useRouter();
 const { nameOf } = useMaterials();
 
 const MOST = 4;
-const HOUR_MS = 3_600_000;
 
 const choices = computed(() =>
   almanac.all.map(({ digest: { id, code, formulaName, startedAt } }) => ({

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS } from '@/core/basics/time';
 import HandButton from '@/ui/kit/HandButton.vue';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { useEventListener, useNow } from '@vueuse/core';
@@ -72,7 +73,7 @@ const againMin = computed(() => {
 /** Minutes since the hand last felt the mix. */
 const sinceMin = computed(() => {
   const last = standing(props.batch, 'squeezed').at(-1)?.at;
-  return last ? Math.max(0, (now.value.getTime() - Date.parse(last)) / 60_000) : null;
+  return last ? Math.max(0, (now.value.getTime() - Date.parse(last)) / MINUTE_MS) : null;
 });
 
 function filled(massG: number | null): void {
