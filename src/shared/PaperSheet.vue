@@ -15,7 +15,7 @@ defineProps<{ paper: Paper }>();
       <ul v-else-if="part.kind === 'list'">
         <li v-for="item in part.items" :key="item">{{ item }}</li>
       </ul>
-      <div v-else class="wide" tabindex="0" role="group" :aria-label="part.head.join(', ')">
+      <div v-else class="scrolls" tabindex="0" role="group" :aria-label="part.head.join(', ')">
         <table>
           <thead>
             <tr>
@@ -68,30 +68,6 @@ p {
 .strong {
   font-weight: 700;
 }
-.wide {
-  overflow-x: auto;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: var(--text-small);
-}
-th {
-  color: var(--mid);
-  font-weight: 400;
-  text-align: left;
-  vertical-align: bottom;
-}
-th,
-td {
-  padding: 3px 8px 3px 0;
-  border-bottom: 1px solid var(--hairline);
-  vertical-align: top;
-}
-.number {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
-}
 ul {
   margin: 2px 0 8px;
   padding-left: 20px;
@@ -103,5 +79,13 @@ ul {
     padding: 0;
     max-width: none;
   }
+}
+table {
+  font-size: var(--text-small);
+}
+th,
+td {
+  padding: 3px 8px 3px 0;
+  vertical-align: top;
 }
 </style>

@@ -219,27 +219,9 @@ input {
   font: 700 var(--text-body) var(--font-body);
   text-align: right;
 }
-table {
-  width: 100%;
-  max-width: 700px;
-  border-collapse: collapse;
-}
-th,
-td {
-  padding: 5px 10px 5px 0;
-  border-bottom: 1px solid var(--hairline);
-  text-align: left;
-  font-weight: 400;
-}
-th,
 .small {
   color: var(--mid);
   font-size: var(--text-small);
-}
-.number {
-  text-align: right;
-  white-space: nowrap;
-  font-variant-numeric: tabular-nums;
 }
 .enough td {
   color: var(--mid);
@@ -256,5 +238,8 @@ th,
   .shopping {
     grid-template-columns: minmax(0, 1fr);
   }
+}
+table {
+  max-width: 700px;
 }
 </style>

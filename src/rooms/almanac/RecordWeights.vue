@@ -50,7 +50,7 @@ function signed(massG: number, stepG: number): string {
 </script>
 
 <template>
-  <div class="wide">
+  <div class="scrolls">
     <table>
       <caption class="visually-hidden">
         Planned and weighed
@@ -94,24 +94,6 @@ function signed(massG: number, stepG: number): string {
 </template>
 
 <style scoped>
-.wide {
-  overflow-x: auto;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th,
-td {
-  padding: 5px 12px 5px 0;
-  border-bottom: 1px solid var(--hairline);
-  text-align: left;
-  font-weight: 400;
-}
-th {
-  color: var(--mid);
-  font-size: var(--text-small);
-}
 .part {
   padding-top: 16px;
   color: inherit;
@@ -126,10 +108,5 @@ th {
 .lots a {
   color: var(--verdigris);
   font-size: var(--text-small);
-}
-.number {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
-  white-space: nowrap;
 }
 </style>

@@ -221,26 +221,6 @@ useActions(() => Object.values(acts));
 h2 {
   font-size: var(--text-title);
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th,
-td {
-  padding: 8px 12px 8px 0;
-  border-bottom: 1px solid var(--hairline);
-  font-weight: 400;
-  text-align: left;
-  vertical-align: baseline;
-}
-thead th {
-  color: var(--mid);
-  font-size: var(--text-small);
-}
-.number {
-  font-variant-numeric: tabular-nums;
-  text-align: right;
-}
 .big {
   font-size: var(--text-lead);
   font-weight: 700;
@@ -283,5 +263,9 @@ td .quiet {
     font-size: var(--text-small);
     font-weight: 400;
   }
+}
+th,
+td {
+  padding: 8px 12px 8px 0;
 }
 </style>

@@ -84,19 +84,6 @@ const print = () => window.print();
   gap: 8px;
   margin-bottom: 10px;
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
-  table-layout: fixed;
-  font-size: var(--text-plain);
-}
-th,
-td {
-  padding: 7px 10px 7px 0;
-  border-bottom: 1px solid var(--hairline);
-  text-align: left;
-  vertical-align: top;
-}
 .day {
   width: 90px;
 }
@@ -110,5 +97,16 @@ td > div {
   tr {
     break-inside: avoid;
   }
+}
+table {
+  table-layout: fixed;
+}
+th,
+td {
+  padding: 7px 10px 7px 0;
+  vertical-align: top;
+}
+th {
+  font-weight: 700;
 }
 </style>

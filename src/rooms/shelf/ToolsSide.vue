@@ -189,16 +189,9 @@ table {
   /* Columns of one kind stand under those of another. */
   table-layout: fixed;
   width: min-content;
-  border-collapse: collapse;
 }
 th {
-  padding: 6px 12px 2px 0;
-  color: var(--mid);
-  font-size: var(--text-small);
-  font-weight: 400;
   width: 214px;
-  text-align: left;
-  vertical-align: bottom;
 }
 th:nth-child(2) {
   width: 250px;
@@ -214,7 +207,6 @@ thead td:last-child {
 }
 tbody td {
   padding: 6px 12px 6px 0;
-  border-top: 1px solid var(--hairline);
   vertical-align: middle;
 }
 tbody td.menu {

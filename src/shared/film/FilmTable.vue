@@ -31,7 +31,7 @@ const rows = computed(() => {
 <template>
   <section aria-label="Figures of this moment">
     <h2>At {{ stopwatch(seconds) }}</h2>
-    <table>
+    <table class="figures">
       <thead v-if="films.length > 1">
         <tr>
           <td></td>
@@ -52,30 +52,11 @@ const rows = computed(() => {
 section {
   margin: 18px 0;
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-variant-numeric: tabular-nums;
-}
 th,
 td {
-  padding: 5px 0 5px 10px;
-  border-bottom: 1px solid var(--hairline);
-  text-align: right;
   font-weight: 650;
-  vertical-align: top;
 }
-td {
-  white-space: nowrap;
-}
-th[scope='row'] {
-  padding-left: 0;
+tbody th {
   color: var(--mid);
-  font-weight: 400;
-  text-align: left;
-}
-thead th {
-  color: var(--mid);
-  font-size: var(--text-small);
 }
 </style>

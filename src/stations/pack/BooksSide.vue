@@ -75,7 +75,7 @@ async function save(id: BookTableId): Promise<void> {
     <p v-if="books.months.length === 0" class="quiet">
       Nothing was sold or bought yet. Hand over a product, or receive a lot.
     </p>
-    <div v-else class="scroll">
+    <div v-else class="scrolls">
       <table>
         <thead>
           <tr>
@@ -162,31 +162,14 @@ h2 {
 .head h2 {
   margin: 4px 0;
 }
-.scroll {
-  overflow-x: auto;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: var(--text-plain);
-}
-th,
-td {
-  padding: 5px 12px 5px 0;
-  border-bottom: 1px solid var(--hairline);
-  text-align: left;
-  font-weight: 400;
-  white-space: nowrap;
-}
-.number {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
-}
 .small {
   display: block;
   font-size: var(--text-small);
 }
 .loss {
   color: var(--rust);
+}
+td {
+  white-space: nowrap;
 }
 </style>

@@ -150,23 +150,6 @@ function save(): void {
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th,
-td {
-  padding: 4px 8px 4px 0;
-  text-align: left;
-  font-weight: 400;
-}
-td {
-  width: 110px;
-}
-.number {
-  width: 50px;
-  text-align: right;
-}
 @media (max-width: 560px) {
   table,
   tbody,
@@ -179,5 +162,15 @@ td {
   thead {
     display: none;
   }
+}
+th,
+td {
+  border: 0;
+}
+td {
+  width: 110px;
+}
+.number {
+  width: 50px;
 }
 </style>

@@ -209,25 +209,6 @@ const doTo = (batch: Batch, grade: Grade, left: number) =>
 h2 {
   margin: 14px 0 6px;
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: var(--text-plain);
-}
-th {
-  padding: 4px 8px 4px 0;
-  color: var(--mid);
-  font-size: var(--text-small);
-  font-weight: 400;
-  text-align: left;
-}
-td {
-  padding: 2px 8px 2px 0;
-  border-top: 1px solid var(--hairline);
-}
-.number {
-  text-align: right;
-}
 .moves li {
   display: grid;
   grid-template-columns: 110px minmax(0, 1fr) auto;

@@ -77,7 +77,7 @@ const rows = computed<readonly Row[]>(() => [
 <template>
   <section aria-labelledby="went-title">
     <h2 id="went-title">Where they are</h2>
-    <table aria-labelledby="went-title">
+    <table class="figures" aria-labelledby="went-title">
       <thead>
         <tr>
           <th scope="col">Where</th>
@@ -101,33 +101,14 @@ const rows = computed<readonly Row[]>(() => [
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: var(--text-plain);
-}
-th,
-td {
-  padding: 7px 0 7px 10px;
-  border-bottom: 1px solid var(--hairline);
-  font-weight: 400;
-  text-align: left;
-  vertical-align: baseline;
-}
 th:first-child {
-  padding-left: 0;
   overflow-wrap: anywhere;
-}
-thead th {
-  color: var(--mid);
-  font-size: var(--text-small);
-}
-.number {
-  font-variant-numeric: tabular-nums;
-  text-align: right;
 }
 td.number {
   font-weight: 700;
+}
+td.quiet {
+  white-space: normal;
 }
 td.quiet,
 .more {

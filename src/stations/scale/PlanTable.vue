@@ -235,33 +235,17 @@ const readings = computed(() => {
 </template>
 
 <style scoped>
+/* Read at arm’s length. */
+table {
+  font-size: var(--text-body);
+}
 .tables {
   max-width: 780px;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
 }
 .readings {
   width: auto;
   min-width: min(480px, 100%);
   margin-top: 22px;
-}
-th,
-td {
-  padding: 5px 10px 5px 0;
-  border-bottom: 1px solid var(--hairline);
-  text-align: left;
-  font-weight: 400;
-}
-thead th {
-  color: var(--mid);
-  font-size: var(--text-small);
-}
-.number {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
-  white-space: nowrap;
 }
 .number b {
   font-size: var(--text-lead);

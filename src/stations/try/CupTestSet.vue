@@ -215,17 +215,6 @@ h3 {
   justify-content: space-between;
   max-width: 320px;
 }
-table {
-  margin-top: 14px;
-  border-collapse: collapse;
-  font-size: var(--text-body);
-}
-th,
-td {
-  padding: 4px 10px 4px 0;
-  border-bottom: 1px solid var(--hairline);
-  text-align: left;
-}
 td.tabular {
   white-space: nowrap;
 }
@@ -287,5 +276,9 @@ td.tabular {
   .parts {
     grid-template-columns: minmax(0, 1fr);
   }
+}
+table {
+  width: auto;
+  margin-top: 14px;
 }
 </style>

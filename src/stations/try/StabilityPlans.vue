@@ -57,7 +57,7 @@ function sayCheck({ dueOn }: StabilityCheck): string {
         <button type="button" class="link" @click="open(plan)">Edit plan</button>
       </div>
       <p class="quiet">Passes with {{ marksOf(plan) }}.</p>
-      <div class="scroll">
+      <div class="scrolls">
         <table>
           <thead>
             <tr>
@@ -130,24 +130,6 @@ section {
 p {
   margin: 2px 0 6px;
 }
-.scroll {
-  overflow-x: auto;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: var(--text-plain);
-}
-th,
-td {
-  padding: 6px 12px 6px 0;
-  border-bottom: 1px solid var(--hairline);
-  text-align: left;
-  vertical-align: top;
-}
-tbody th {
-  white-space: nowrap;
-}
 .measured,
 th .quiet {
   display: block;
@@ -164,5 +146,15 @@ th .quiet {
 }
 .due {
   font-weight: 700;
+}
+th,
+td {
+  vertical-align: top;
+}
+th {
+  font-weight: 700;
+}
+tbody th {
+  white-space: nowrap;
 }
 </style>

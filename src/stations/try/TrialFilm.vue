@@ -52,7 +52,7 @@ const events = computed(() =>
         :label="momentLabel(moment, film.plan.value)"
         class="picture"
       />
-      <table>
+      <table class="figures">
         <thead>
           <tr>
             <th scope="col">Moment</th>
@@ -80,24 +80,7 @@ const events = computed(() =>
   height: 230px;
 }
 table {
-  width: 100%;
   max-width: 420px;
   margin-top: 8px;
-  border-collapse: collapse;
-  font-variant-numeric: tabular-nums;
-}
-th,
-td {
-  padding: 3px 0;
-  border-bottom: 1px solid var(--hairline);
-  text-align: right;
-  font-weight: 400;
-}
-th:first-child {
-  text-align: left;
-}
-thead th {
-  color: var(--mid);
-  font-size: var(--text-small);
 }
 </style>

@@ -81,6 +81,10 @@ const code = computed(() => {
 </template>
 
 <style scoped>
+/* Read at arm’s length. */
+table {
+  font-size: var(--text-body);
+}
 .sheet {
   max-width: 780px;
   padding: 24px 28px;
@@ -119,30 +123,6 @@ h2 {
   border-top: 2px solid var(--rust);
   border-bottom: 2px solid var(--rust);
   font-size: var(--text-plain);
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th,
-td {
-  padding: 4px 10px 4px 0;
-  border-bottom: 1px solid var(--hairline);
-  text-align: left;
-  vertical-align: top;
-  font-weight: 400;
-}
-th {
-  color: var(--mid);
-  font-size: var(--text-small);
-}
-tr {
-  break-inside: avoid;
-}
-.number {
-  text-align: right;
-  white-space: nowrap;
-  font-variant-numeric: tabular-nums;
 }
 .lot {
   white-space: nowrap;
@@ -187,5 +167,12 @@ tr {
   header {
     flex-wrap: wrap;
   }
+}
+th,
+td {
+  vertical-align: top;
+}
+tr {
+  break-inside: avoid;
 }
 </style>

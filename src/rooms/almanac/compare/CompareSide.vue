@@ -138,7 +138,7 @@ const groups = computed(() => {
       Choose two batches or more, up to {{ MOST }}.
     </p>
     <template v-if="batches.length">
-      <div class="wide">
+      <div class="scrolls">
         <table>
           <caption class="visually-hidden">
             Batches side by side
@@ -174,22 +174,16 @@ const groups = computed(() => {
   max-width: 760px;
   margin-bottom: 12px;
 }
-.wide {
-  overflow-x: auto;
+thead th span {
+  display: block;
+  font-weight: 400;
 }
 table {
-  border-collapse: collapse;
-  font-size: var(--text-plain);
-  font-variant-numeric: tabular-nums;
+  width: auto;
 }
 thead th {
   min-width: 150px;
   padding: 4px 14px 8px;
-  text-align: left;
   vertical-align: top;
-}
-thead th span {
-  display: block;
-  font-weight: 400;
 }
 </style>

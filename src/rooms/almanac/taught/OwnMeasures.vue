@@ -24,7 +24,7 @@ const rows = computed(() =>
 <template>
   <section aria-labelledby="measures-heading">
     <h2 id="measures-heading">Measured here</h2>
-    <div class="wide">
+    <div class="scrolls">
       <table>
         <thead>
           <tr>
@@ -65,24 +65,11 @@ const rows = computed(() =>
 section {
   margin-top: 28px;
 }
-.wide {
-  overflow-x: auto;
-}
 table {
-  border-collapse: collapse;
-  font-size: var(--text-plain);
-  font-variant-numeric: tabular-nums;
+  width: auto;
 }
 th,
 td {
-  padding: 7px 20px 7px 0;
-  border-top: 1px solid var(--hairline);
-  text-align: left;
-  font-weight: 400;
-}
-thead th {
-  border-top: 0;
-  color: var(--mid);
-  font-size: var(--text-small);
+  padding-right: 20px;
 }
 </style>

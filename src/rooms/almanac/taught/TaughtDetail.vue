@@ -145,22 +145,6 @@ h3 {
   margin-bottom: 4px;
   font-size: var(--text-body);
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: var(--text-plain);
-}
-th,
-td {
-  padding: 2px 12px 2px 0;
-  border-bottom: 1px solid var(--hairline);
-  font-weight: 400;
-  text-align: left;
-}
-thead th {
-  color: var(--mid);
-  font-size: var(--text-small);
-}
 li {
   display: flex;
   gap: 12px;
@@ -177,5 +161,9 @@ li {
   .detail {
     grid-template-columns: minmax(0, 1fr);
   }
+}
+th,
+td {
+  padding: 2px 12px 2px 0;
 }
 </style>

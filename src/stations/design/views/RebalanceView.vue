@@ -192,7 +192,7 @@ function change(fromG: number, toG: number): string {
         <p v-if="result.missed.length" class="clash">
           This is as near as it gets. Not met: {{ result.missed.map(sayClash).join('; ') }}.
         </p>
-        <table>
+        <table class="figures">
           <thead class="visually-hidden">
             <tr>
               <th scope="col">Material</th>
@@ -277,22 +277,6 @@ legend {
 ul {
   margin: 4px 0;
   padding-left: 20px;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: var(--text-plain);
-}
-th,
-td {
-  padding: 4px 0 4px 10px;
-  border-top: 1px solid var(--hairline);
-  text-align: right;
-}
-th {
-  padding-left: 0;
-  font-weight: 400;
-  text-align: left;
 }
 .grams {
   font-weight: 700;

@@ -70,7 +70,7 @@ function goBack(): void {
         @update:model-value="choose"
       />
       <p v-if="difference?.isSame" class="quiet">Nothing has changed since.</p>
-      <table v-else aria-label="What changed">
+      <table v-else class="figures" aria-label="What changed">
         <thead>
           <tr>
             <th scope="col">Changed</th>
@@ -96,7 +96,7 @@ function goBack(): void {
           </tr>
         </tbody>
       </table>
-      <table aria-label="Results before and now">
+      <table class="figures" aria-label="Results before and now">
         <thead>
           <tr>
             <th scope="col">Result</th>
@@ -131,26 +131,6 @@ function goBack(): void {
   margin: 8px 0 16px;
 }
 table {
-  width: 100%;
   margin: 12px 0;
-  border-collapse: collapse;
-  font-size: var(--text-plain);
-  font-variant-numeric: tabular-nums;
-}
-th,
-td {
-  padding: 4px 0 4px 8px;
-  border-top: 1px solid var(--hairline);
-  text-align: right;
-  font-weight: 400;
-}
-th:first-child {
-  padding-left: 0;
-  text-align: left;
-}
-thead th {
-  border-top: 0;
-  color: var(--mid);
-  font-size: var(--text-small);
 }
 </style>

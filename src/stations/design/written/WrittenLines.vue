@@ -49,15 +49,6 @@ p {
   margin: 2px 0 6px;
   font-size: var(--text-plain);
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: var(--text-plain);
-}
-td {
-  padding: 4px 0;
-  border-top: 1px solid var(--hairline);
-}
 .text {
   overflow-wrap: anywhere;
 }
