@@ -1,27 +1,26 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core';
-import { computed, ref, useId, useTemplateRef } from 'vue';
+import { computed, ref, useTemplateRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { longDate } from '@/core/basics/format/dates';
 import { counted, formatFixed, formatPercent } from '@/core/basics/format/numbers';
-import { reasonOf } from '@/core/basics/format/reason';
 import { speaking } from '@/core/results/learning/exclusions';
 import { windowsByHumidity } from '@/core/workshop/taught/windowsByHumidity';
 import { toBatch } from '@/shared/addresses';
 import { powderHexOf } from '@/shared/formulaColor';
 import { useAlmanacStore } from '@/stores/almanac';
 import { useDesignStore } from '@/stores/design';
-import { today } from '@/stores/now';
 import { useWorkshopStore } from '@/stores/workshop';
 import { LIGHT } from '@/ui/palette';
-import { download, saveBlob } from '@/ui/frame/download';
-import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import BatchFilters from '../BatchFilters.vue';
 import { OUTCOME_SEEN_WORDS } from '../outcomeWords';
+import MapGround from './MapGround.vue';
 import MapLegend from './MapLegend.vue';
+import MapSave from './MapSave.vue';
 import MarksCanvas from './MarksCanvas.vue';
 import { geometryOf, humiditiesIn, marksOf, nearestTo, nextAlong, type Mark } from './mapGeometry';
-import { mapSvg, pngOf } from './mapSvg';
+import { mapSvg } from './mapSvg';
+import { useMapBrush } from './useMapBrush';
 
 /** Every batch by the air of its day and the moisture of its mix, over the range of the formula in hand. */
 const almanac = useAlmanacStore();
@@ -32,7 +31,6 @@ const router = useRouter();
 const box = useTemplateRef<HTMLElement>('box');
 const { width } = useElementSize(box);
 const HEIGHT = 440;
-const clipId = useId();
 const AXES = { x: 'Humidity of the room, %', y: 'Moisture, index' };
 
 const marks = computed(() => marksOf(almanac.all));
@@ -59,25 +57,6 @@ const windows = computed(() => {
     workshop.catalog,
   );
 });
-const shipped = computed(() =>
-  geometry.value.ribbon(windows.value, (at) => ({
-    low: at.shipped.lowPct,
-    high: at.shipped.highPct,
-  })),
-);
-const own = computed(() =>
-  geometry.value.ribbon(
-    windows.value,
-    ({ yours }) => yours && { low: yours.lowPct, high: yours.highPct },
-  ),
-);
-const aimBand = computed(() =>
-  geometry.value.ribbon(
-    windows.value,
-    ({ yours }) => yours && { low: yours.aimLowPct, high: yours.aimHighPct },
-  ),
-);
-
 const hexes = computed(
   () => new Map(workshop.formulas.map(({ id, body }) => [id, powderHexOf(body, workshop.catalog)])),
 );
@@ -88,54 +67,22 @@ const sayMark = ({ code, name, startedAt, humidityPct, dampPct, outcome }: Mark)
   `${code}, ${name}, ${longDate(startedAt)}: ${formatPercent(humidityPct, 0)} humidity, moisture ${formatFixed(dampPct, 1)}. ${OUTCOME_SEEN_WORDS[outcome]}.`;
 
 const NEAR_PX = 14;
-const LEAST_BRUSH_PX = 6;
-interface Point {
-  readonly x: number;
-  readonly y: number;
-}
-const brush = ref<{ readonly from: Point; to: Point } | null>(null);
-const pointOf = (event: PointerEvent): Point => ({ x: event.offsetX, y: event.offsetY });
-const brushBox = computed(() => {
-  const of = brush.value;
-  const { humidity, damp } = almanac.filter;
-  const { x, y } = geometry.value;
-  if (of)
-    return {
-      x: Math.min(of.from.x, of.to.x),
-      y: Math.min(of.from.y, of.to.y),
-      width: Math.abs(of.from.x - of.to.x),
-      height: Math.abs(of.from.y - of.to.y),
-    };
-  if (!humidity || !damp) return null;
-  return {
-    x: x(humidity.low),
-    y: y(damp.high),
-    width: x(humidity.high) - x(humidity.low),
-    height: y(damp.low) - y(damp.high),
-  };
-});
-function onDown(event: PointerEvent): void {
-  (event.currentTarget as Element).setPointerCapture(event.pointerId);
-  brush.value = { from: pointOf(event), to: pointOf(event) };
-}
+const {
+  box: brushBox,
+  isDrawing,
+  onDown,
+  onMove: onDrag,
+  onUp: onLift,
+  drop,
+} = useMapBrush(geometry);
+const nearest = (event: PointerEvent) =>
+  nearestTo(shown.value, geometry.value, { x: event.offsetX, y: event.offsetY }, NEAR_PX);
 function onMove(event: PointerEvent): void {
-  if (brush.value) brush.value.to = pointOf(event);
-  else pointed.value = nearestTo(shown.value, geometry.value, pointOf(event), NEAR_PX);
+  if (isDrawing.value) onDrag(event);
+  else pointed.value = nearest(event);
 }
 function onUp(event: PointerEvent): void {
-  const drawn = brush.value;
-  const area = brushBox.value;
-  brush.value = null;
-  if (!drawn || !area) return;
-  if (area.width < LEAST_BRUSH_PX && area.height < LEAST_BRUSH_PX) {
-    open(nearestTo(shown.value, geometry.value, pointOf(event), NEAR_PX));
-    return;
-  }
-  const { x, y } = geometry.value;
-  almanac.ask({
-    humidity: { low: x.invert(area.x), high: x.invert(area.x + area.width) },
-    damp: { low: y.invert(area.y + area.height), high: y.invert(area.y) },
-  });
+  if (!onLift()) open(nearest(event));
 }
 function open(mark: Mark | null): void {
   if (mark) void router.push(toBatch(mark.code));
@@ -155,18 +102,7 @@ function onKey(event: KeyboardEvent): void {
   event.preventDefault();
 }
 
-const problem = ref('');
 const picture = () => mapSvg(shown.value, windows.value, geometry.value, colorOf, AXES);
-const saveSvg = () => download(`rovack-weather-map-${today()}.svg`, 'image/svg+xml', picture());
-async function savePng(): Promise<void> {
-  problem.value = '';
-  try {
-    const { width, height } = geometry.value;
-    saveBlob(`rovack-weather-map-${today()}.png`, await pngOf(picture(), width, height));
-  } catch (error) {
-    problem.value = `Couldn’t draw the picture (${reasonOf(error)}). Save it as SVG.`;
-  }
-}
 const unread = computed(() => almanac.all.length - marks.value.length);
 </script>
 
@@ -179,48 +115,7 @@ const unread = computed(() => almanac.all.length - marks.value.length);
     </p>
     <div ref="box" class="map">
       <template v-if="width > 0 && marks.length">
-        <svg :width="width" :height="HEIGHT" class="under" aria-hidden="true">
-          <clipPath :id="clipId">
-            <rect
-              :x="geometry.margin.left"
-              :y="geometry.margin.top"
-              :width="Math.max(0, width - geometry.margin.left - geometry.margin.right)"
-              :height="HEIGHT - geometry.margin.top - geometry.margin.bottom"
-            />
-          </clipPath>
-          <g :clip-path="`url(#${clipId})`">
-            <path :d="own" class="own" />
-            <path :d="aimBand" class="aim-band" />
-            <path :d="geometry.aim(windows)" class="aim" />
-            <path :d="shipped" class="shipped" />
-          </g>
-          <g v-for="tick in geometry.x.ticks(8)" :key="`x${tick}`">
-            <path
-              :d="`M${geometry.x(tick)} ${geometry.margin.top}V${HEIGHT - geometry.margin.bottom}`"
-              class="hair"
-            />
-            <text
-              :x="geometry.x(tick)"
-              :y="HEIGHT - geometry.margin.bottom + 16"
-              text-anchor="middle"
-            >
-              {{ tick }}
-            </text>
-          </g>
-          <text
-            v-for="tick in geometry.y.ticks(6)"
-            :key="`y${tick}`"
-            :x="geometry.margin.left - 8"
-            :y="geometry.y(tick) + 4"
-            text-anchor="end"
-          >
-            {{ tick }}
-          </text>
-          <text :x="width - geometry.margin.right" :y="HEIGHT - 6" text-anchor="end">
-            {{ AXES.x }}
-          </text>
-          <text x="0" y="11">{{ AXES.y }}</text>
-        </svg>
+        <MapGround :geometry="geometry" :windows="windows" :axes="AXES" />
         <MarksCanvas :marks="marks" :found="foundIds" :geometry="geometry" :color-of="colorOf" />
         <svg
           :width="width"
@@ -232,7 +127,7 @@ const unread = computed(() => almanac.all.length - marks.value.length);
           @pointerdown="onDown"
           @pointermove="onMove"
           @pointerup="onUp"
-          @pointercancel="brush = null"
+          @pointercancel="drop"
           @pointerleave="pointed = null"
           @keydown="onKey"
         >
@@ -258,7 +153,7 @@ const unread = computed(() => almanac.all.length - marks.value.length);
     <MapLegend
       v-if="marks.length"
       :formula-name="design.formula?.name ?? null"
-      :has-own="own !== ''"
+      :has-own="windows.some(({ yours }) => yours !== null)"
       :color-of="colorOf"
     />
     <p class="quiet small">
@@ -269,11 +164,7 @@ const unread = computed(() => almanac.all.length - marks.value.length);
         {{ counted(unread, 'batch', 'batches') }}.</template
       >
     </p>
-    <div class="acts no-print">
-      <v-btn size="small" :disabled="marks.length === 0" @click="saveSvg">Save as SVG</v-btn>
-      <v-btn size="small" :disabled="marks.length === 0" @click="savePng">Save as PNG</v-btn>
-    </div>
-    <ProblemLine :problem="problem" />
+    <MapSave v-if="marks.length" :picture="picture" :geometry="geometry" />
   </section>
 </template>
 
@@ -291,31 +182,6 @@ svg {
   cursor: crosshair;
   /* A finger that goes up or down scrolls the page; across, it marks an area. */
   touch-action: pan-y;
-}
-text {
-  fill: var(--mid);
-  font-size: var(--text-small);
-}
-.hair {
-  stroke: var(--hairline);
-}
-.own {
-  fill: var(--verdigris);
-  opacity: 0.18;
-}
-.aim-band {
-  fill: var(--verdigris);
-  opacity: 0.16;
-}
-.aim {
-  fill: none;
-  stroke: var(--verdigris);
-  stroke-width: 2;
-}
-.shipped {
-  fill: none;
-  stroke: var(--mid);
-  stroke-dasharray: 5 4;
 }
 .brush {
   fill: var(--verdigris);
@@ -341,10 +207,5 @@ text {
 .small {
   margin: 4px 0;
   font-size: var(--text-small);
-}
-.acts {
-  display: flex;
-  gap: 8px;
-  margin-top: 8px;
 }
 </style>

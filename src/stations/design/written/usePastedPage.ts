@@ -176,3 +176,5 @@ export function usePastedPage() {
     splitLine,
   };
 }
+
+export type PastedPage = ReturnType<typeof usePastedPage>;
