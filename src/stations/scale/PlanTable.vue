@@ -12,9 +12,10 @@ import { sayCounted } from '@/core/work/weighing/counted';
 import { useShelfStore } from '@/stores/shelf';
 import ActionMenu from '@/ui/frame/ActionMenu.vue';
 import { listed } from '@/core/basics/format/names';
-import { formatChangePct, formatFixed, formatPercent } from '@/core/basics/format/numbers';
+import { formatChangePct, formatPercent } from '@/core/basics/format/numbers';
 import { formatMass } from '@/core/basics/format/quantities';
 import { useMaterials } from '@/ui/fields/materials';
+import PlanResults from './PlanResults.vue';
 
 const { materialOf } = useMaterials();
 
@@ -104,33 +105,6 @@ function choose(planned: PlannedLine, value: string): void {
     emit('way', planned.lineId, { kind: value });
   else emit('way', planned.lineId, { kind: 'premix', lotId: value });
 }
-
-const readings = computed(() => {
-  const { wanted, planned, roundedAlone } = props.plan.readings;
-  const row = (
-    name: string,
-    key: 'sodaToAcidByMass' | 'dampIndexPct' | 'freeWaterPct' | 'scentLoadPct',
-    decimals: number,
-    isPercent = false,
-  ) => {
-    const say = (value: number | null) => {
-      if (value === null) return '–';
-      return isPercent ? formatPercent(value, decimals) : formatFixed(value, decimals);
-    };
-    return {
-      name,
-      wanted: say(wanted[key]),
-      planned: say(planned[key]),
-      alone: say(roundedAlone[key]),
-    };
-  };
-  return [
-    row('Soda to acid', 'sodaToAcidByMass', 3),
-    row('Moisture', 'dampIndexPct', 2),
-    row('Loose water', 'freeWaterPct', 2, true),
-    row('Scent', 'scentLoadPct', 3, true),
-  ];
-});
 </script>
 
 <template>
@@ -207,26 +181,7 @@ const readings = computed(() => {
         </tr>
       </tbody>
     </table>
-    <table class="readings" aria-label="Results">
-      <thead>
-        <tr>
-          <th scope="col">Result</th>
-          <th scope="col" class="number">Formula</th>
-          <th scope="col" class="number">These weights</th>
-          <th scope="col" class="number">Rounded line by line</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="row in readings" :key="row.name">
-          <th scope="row">{{ row.name }}</th>
-          <td class="number quiet">{{ row.wanted }}</td>
-          <td class="number">
-            <b>{{ row.planned }}</b>
-          </td>
-          <td class="number quiet">{{ row.alone }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <PlanResults :plan="plan" />
     <p v-if="plan.carrierOverG > 0" class="finer">
       The premixes add {{ formatMass(plan.carrierOverG) }} of carrier, so the mix is that much
       larger.
@@ -241,11 +196,6 @@ table {
 }
 .tables {
   max-width: 780px;
-}
-.readings {
-  width: auto;
-  min-width: min(480px, 100%);
-  margin-top: 22px;
 }
 .number b {
   font-size: var(--text-lead);

@@ -7,34 +7,26 @@ import { totalMassG } from '@/core/formula/model/edit';
 import { RESPONSE_WORDS } from '@/core/batches/trials/cup-test/responses';
 import { baseOf, valueOf } from '@/core/batches/trials/cup-test/cups';
 import type { CupTest } from '@/core/batches/trials/cup-test/schema';
-import type { CupTestEffect } from '@/core/batches/trials/cup-test/answer';
 import { decimalsOf } from '@/core/work/weighing/rounding';
 import { parseNumber } from '@/core/basics/units/parseNumber';
 import { stopwatch } from '@/core/basics/format/durations';
-import {
-  counted,
-  formatCount,
-  formatFixed,
-  formatPercent,
-  formatRange,
-} from '@/core/basics/format/numbers';
+import { formatPercent } from '@/core/basics/format/numbers';
 import { formatLiters, formatMass, formatTemp } from '@/core/basics/format/quantities';
 import { nowIso } from '@/stores/now';
 import { useTrialsStore } from '@/stores/trials';
 import { useMaterials } from '@/ui/fields/materials';
-import CupTestCurve from './CupTestCurve.vue';
+import CupTestVerdict from './CupTestVerdict.vue';
 
 /** One set: its base mix and cups as a sheet, what each showed, and what that says so far. */
 const props = defineProps<{ ladder: CupTest }>();
 const trialStore = useTrialsStore();
-const { nameOf, sentenceNameOf } = useMaterials();
+const { nameOf } = useMaterials();
 const typed = ref<Readonly<Record<string, string>>>({});
 const problem = ref('');
 /** Nothing that is seen in a cup is larger. */
 const MOST_VALUE = 100_000;
 
 const words = computed(() => RESPONSE_WORDS[props.ladder.response]);
-const answer = computed(() => trialStore.answerLadder(props.ladder));
 const decimals = computed(() => decimalsOf(props.ladder.stepG));
 const base = computed(() => baseOf(props.ladder.body, props.ladder.factors));
 /** Weights of so few steps are shown finer: they go in as drops or a premix. */
@@ -86,24 +78,6 @@ function write(cupId: string): void {
   if (!isFine) return;
   trialStore.seenInCup(props.ladder, cupId, value);
   typed.value = { ...typed.value, [cupId]: '' };
-}
-
-function sayEffect({ factor, effect, verdict, atLow, atHigh }: CupTestEffect): string {
-  const what = sentenceNameOf(factor.materialId);
-  const from = `from ${formatFixed(atLow.best, 1)} at ${formatPercent(factor.lowPct)} to ${formatFixed(atHigh.best, 1)} at ${formatPercent(factor.highPct)}`;
-  const size = answer.value.isTimes
-    ? `${formatFixed(effect.best, 2)} times (${formatRange(effect.low, effect.high, 2)})`
-    : `${formatFixed(effect.best, 1)} ${words.value.unit} (${formatRange(effect.low, effect.high, 1)})`;
-  switch (verdict) {
-    case 'more':
-      return `More ${what} raises it, ${from}. The effect is ${size}. The answer is clear.`;
-    case 'less':
-      return `More ${what} lowers it, ${from}. The effect is ${size}. The answer is clear.`;
-    case 'no-matter':
-      return `The amount of ${what} does not matter. The effect is ${size}. The answer is clear.`;
-    case 'not-yet':
-      return `The answer is not clear yet for ${what}. The effect is ${size}.`;
-  }
 }
 </script>
 
@@ -177,21 +151,7 @@ function sayEffect({ factor, effect, verdict, atLow, atHigh }: CupTestEffect): s
         </p>
         <ProblemLine :problem="problem" />
       </div>
-      <div>
-        <h3>{{ formatCount(answer.seen) }} of {{ counted(ladder.cups.length, 'cup') }} done</h3>
-        <CupTestCurve
-          :answer="answer"
-          :x-title="nameOf(ladder.factors[0]?.materialId ?? '')"
-          :y-title="`${words.title}, ${words.unit}`"
-        />
-        <p v-for="effect in answer.effects" :key="effect.factor.materialId">
-          {{ sayEffect(effect) }}
-        </p>
-        <p v-if="answer.cupsToGo > 0 && answer.seen > 0" class="quiet">
-          About {{ counted(answer.cupsToGo, 'more cup') }} with the same amounts would give an
-          answer.
-        </p>
-      </div>
+      <CupTestVerdict :ladder="ladder" />
     </div>
   </article>
 </template>
