@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { formatMinutes } from '@/core/basics/format/durations';
-import { counted, formatFixed, formatPercent } from '@/core/basics/format/numbers';
+import { counted, formatPercent } from '@/core/basics/format/numbers';
 import { formatMass } from '@/core/basics/format/quantities';
 import { monthName } from '@/core/basics/format/dates';
 import { planScale } from '@/core/work/scaling/plan';
@@ -11,7 +10,6 @@ import {
   CARD_HUMIDITIES,
   monthlyHumidity,
   seasonRows,
-  type SeasonLimit,
   type SeasonRow,
 } from '@/core/workshop/taught/seasonCard';
 import { toFormula } from '@/shared/addresses';
@@ -24,9 +22,9 @@ import { useTraysStore } from '@/stores/trays';
 import { useWorkshopStore } from '@/stores/workshop';
 import ActionButton from '@/ui/actions/ActionButton.vue';
 import { useActions } from '@/ui/actions/useActions';
-import { useMaterials } from '@/ui/fields/materials';
 import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
 import EmptyState from '@/ui/kit/EmptyState.vue';
+import SeasonTable, { type NamedRow } from './SeasonTable.vue';
 
 /** What a formula wants in each season: a card for the wall, and any row of it as a version of the formula. */
 const almanac = useAlmanacStore();
@@ -36,7 +34,6 @@ const room = useRoomStore();
 const shelf = useShelfStore();
 const trays = useTraysStore();
 const workshop = useWorkshopStore();
-const { sentenceNameOf } = useMaterials();
 const router = useRouter();
 
 const formula = computed(() => workshop.formulaInHand);
@@ -68,7 +65,7 @@ const asked = computed(() =>
     : months.value.map(({ month, humidityPct }) => ({ humidityPct, name: monthName(month) })),
 );
 const mold = computed(() => (formula.value ? bowls.requestOf(formula.value).mold : null));
-const rows = computed<ReadonlyArray<SeasonRow & { readonly name: string }>>(() => {
+const rows = computed<readonly NamedRow[]>(() => {
   if (!formula.value || !mold.value) return [];
   const found = seasonRows(
     {
@@ -90,14 +87,6 @@ const fillG = computed(() => {
   const planned = planScale(body, bowls.requestOf(formula.value), shelf.meansFor(body.method));
   return planned.ok ? planned.plan.pieceG : null;
 });
-
-const LIMIT_WORDS: Readonly<Record<SeasonLimit, string>> = {
-  'loose-water': 'Drier than its target: more spray would leave too much loose water.',
-  'oil-least': 'Damper than its target: the oil is at half already.',
-  'no-water': 'Drier than its target: water must stay out of this mix.',
-};
-const hours = (row: SeasonRow, end: 'best' | 'high') =>
-  row.dryH === null ? 'never' : formatMinutes(60 * row.dryH[end]);
 
 /** A row becomes the formula, and is kept as a version that says why. */
 function use(row: SeasonRow): void {
@@ -151,52 +140,7 @@ useActions(() => Object.values(acts));
             >Fill each piece to about {{ formatMass(fillG, 0) }}.</template
           >
         </p>
-        <table aria-label="Season card">
-          <thead>
-            <tr>
-              <th v-if="by === 'month'" scope="col">Month</th>
-              <th scope="col" class="number">Humidity</th>
-              <th scope="col" class="number">Oil</th>
-              <th scope="col" class="number">Bloom water</th>
-              <th scope="col" class="number">Spray</th>
-              <th scope="col" class="number">Squirts</th>
-              <th scope="col" class="number">Moisture</th>
-              <th scope="col" class="number">Dry after</th>
-              <th scope="col" class="number">Wrap after</th>
-              <th scope="col" class="no-print"><span class="visually-hidden">Action</span></th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="row in rows" :key="row.name + row.humidityPct">
-              <th v-if="by === 'month'" scope="row">{{ row.name }}</th>
-              <td data-label="Humidity" class="number big">
-                {{ formatPercent(row.humidityPct, 0) }}
-              </td>
-              <td data-label="Oil" class="number">{{ formatMass(row.oilG) }}</td>
-              <td data-label="Bloom water" class="number">
-                {{ row.bloomG > 0 ? formatMass(row.bloomG) : '–' }}
-              </td>
-              <td data-label="Spray" class="number">
-                {{ row.sprayG > 0 ? formatMass(row.sprayG) : '–' }}
-                <span v-if="row.sprayG > 0" class="quiet">{{ sentenceNameOf(row.sprayId) }}</span>
-              </td>
-              <td data-label="Squirts" class="number">{{ row.squirts > 0 ? row.squirts : '–' }}</td>
-              <td data-label="Moisture" class="number">
-                {{ formatFixed(row.dampPct, 1) }}
-                <span v-if="row.limit" class="quiet limit">{{ LIMIT_WORDS[row.limit] }}</span>
-              </td>
-              <td data-label="Dry after" class="number">{{ hours(row, 'best') }}</td>
-              <td data-label="Wrap after" class="number">{{ hours(row, 'high') }}</td>
-              <td class="no-print">
-                <v-btn size="small" variant="text" @click="use(row)"
-                  >Save as version<span class="visually-hidden">
-                    for {{ formatPercent(row.humidityPct, 0) }}</span
-                  ></v-btn
-                >
-              </td>
-            </tr>
-          </tbody>
-        </table>
+        <SeasonTable :rows="rows" :has-month="by === 'month'" @use="use" />
         <p class="quiet small">
           The spray changes first, then the oil. Source: common practice and
           {{ counted(workshop.batches.length, 'batch', 'batches') }} of yours. The amounts are a
@@ -221,51 +165,8 @@ useActions(() => Object.values(acts));
 h2 {
   font-size: var(--text-title);
 }
-.big {
-  font-size: var(--text-lead);
-  font-weight: 700;
-}
-td .quiet {
-  display: block;
-  font-size: var(--text-small);
-}
-.limit {
-  max-width: 22ch;
-  margin-left: auto;
-}
 .small {
   margin-top: 8px;
   font-size: var(--text-small);
-}
-@media (max-width: 820px) {
-  table,
-  tbody,
-  tr {
-    display: block;
-  }
-  thead {
-    display: none;
-  }
-  tr {
-    display: grid;
-    grid-template-columns: repeat(3, minmax(0, 1fr));
-    border-bottom: 1px solid var(--hairline);
-  }
-  td,
-  th {
-    border: 0;
-    text-align: left;
-  }
-  td[data-label]::before {
-    content: attr(data-label);
-    display: block;
-    color: var(--mid);
-    font-size: var(--text-small);
-    font-weight: 400;
-  }
-}
-th,
-td {
-  padding: 8px 12px 8px 0;
 }
 </style>

@@ -1,33 +1,24 @@
 <script setup lang="ts">
 import EmptyState from '@/ui/kit/EmptyState.vue';
-import { computed, ref } from 'vue';
 import { findBySlug, slugOf } from '@/shared/addresses';
 import { useAddress } from '@/shared/useAddress';
-import { METHODS } from '@/core/formula/model/kinds';
-import { METHOD_WORDS } from '@/core/formula/model/messages';
 import { newId } from '@/core/basics/newId';
-import type { Method } from '@/core/formula/model/schema';
 import { cavityMl } from '@/core/work/scaling/leftover';
-import { describeMold, moldVolumeMl, sideView } from '@/core/work/scaling/molds';
+import { meanFillG } from '@/core/workshop/shelf/moldFromShelf';
+import { sideView } from '@/core/work/scaling/molds';
 import type { Mold } from '@/core/work/scaling/moldSchema';
 import type { ShelfMold } from '@/core/workshop/shelf/tool';
-import { formatFixed } from '@/core/basics/format/numbers';
-import { formatMass, formatMilliliters, shownUnit } from '@/core/basics/format/quantities';
-import { parseQuantity } from '@/core/basics/units/parseQuantity';
+import { formatMass, formatMilliliters } from '@/core/basics/format/quantities';
 import { useWorkshopStore } from '@/stores/workshop';
-import MoldFields from '@/ui/fields/MoldFields.vue';
 import { useChosen } from '@/ui/fields/useChosen';
-import NumberField from '@/ui/fields/NumberField.vue';
 import { moldOutline } from '@/ui/pictures/moldOutline';
+import MoldDetail from './MoldDetail.vue';
 import SideBySide from './SideBySide.vue';
-import DraftField from '@/ui/fields/DraftField.vue';
 
 const workshop = useWorkshopStore();
 
 const PX_PER_MM = 1.1;
 const BOX = 96;
-const MOST_FILLS = 200;
-const METHOD_ITEMS = METHODS.map((value) => ({ value, title: METHOD_WORDS[value] }));
 
 const { chosen, pickedId } = useChosen(
   () => workshop.molds,
@@ -44,22 +35,12 @@ useAddress({
   find: (slug) => findBySlug(slug, workshop.molds)?.id ?? null,
   choose: (id) => (pickedId.value = id),
 });
-const fillText = ref('');
-const fillProblem = ref('');
-const isPlanned = computed(() =>
-  Object.values(workshop.settings.requests).some(({ moldId }) => moldId === chosen.value?.id),
-);
-
 function outline(mold: Mold): string {
   const { widthMm, heightMm } = sideView(mold);
   const px = Math.min(PX_PER_MM, (BOX - 6) / Math.max(widthMm, heightMm));
   const width = widthMm * px;
   const height = heightMm * px;
   return moldOutline(mold, { left: (BOX - width) / 2, bottom: BOX - 4, width, height });
-}
-
-function change(part: Partial<ShelfMold>): void {
-  if (chosen.value) workshop.put('molds', [{ ...chosen.value, ...part }]);
 }
 
 function add(): void {
@@ -75,34 +56,6 @@ function add(): void {
   };
   workshop.put('molds', [mold]);
   pickedId.value = mold.id;
-}
-
-function addFills(): void {
-  if (!chosen.value) return;
-  const typed = fillText.value.split(/[\s;]+/).filter(Boolean);
-  const fills = typed.map((text) => {
-    const read = parseQuantity(text, 'g');
-    return read.ok ? read.value : null;
-  });
-  if (
-    typed.length === 0 ||
-    fills.some((fill) => fill === null || !(fill >= 0.1 && fill <= 50_000))
-  ) {
-    fillProblem.value = 'Type weights with spaces between, such as 197 201 199.';
-    return;
-  }
-  fillProblem.value = '';
-  fillText.value = '';
-  change({ fillsG: [...chosen.value.fillsG, ...(fills as number[])].slice(-MOST_FILLS) });
-}
-
-function remove(): void {
-  if (!chosen.value) return;
-  workshop.remove('molds', [chosen.value.id]);
-}
-
-function meanFill({ fillsG }: ShelfMold): number {
-  return fillsG.reduce((sum, massG) => sum + massG, 0) / fillsG.length;
 }
 </script>
 
@@ -127,7 +80,7 @@ function meanFill({ fillsG }: ShelfMold): number {
               <span class="quiet"
                 >{{ formatMilliliters(cavityMl(mold), 0)
                 }}{{ mold.cavities > 1 ? ` × ${mold.cavities}` : ''
-                }}{{ mold.fillsG.length ? ` · ${formatMass(meanFill(mold))}` : '' }}</span
+                }}{{ mold.fillsG.length ? ` · ${formatMass(meanFillG(mold))}` : '' }}</span
               >
             </button>
           </li>
@@ -136,73 +89,7 @@ function meanFill({ fillsG }: ShelfMold): number {
       </section></template
     >
     <template #detail>
-      <section v-if="chosen" :key="chosen.id" :aria-label="chosen.name" class="detail">
-        <div class="fields">
-          <DraftField
-            :model-value="chosen.name"
-            label="Name"
-            class="wide"
-            maxlength="80"
-            @update:model-value="(text: string) => change({ name: text.trim() || 'Mold' })"
-          />
-          <v-select
-            :model-value="chosen.method"
-            :items="METHOD_ITEMS"
-            label="Forming"
-            @update:model-value="(method) => change({ method: method as Method })"
-          />
-          <MoldFields :model-value="chosen.mold" @update:model-value="(mold) => change({ mold })" />
-          <NumberField
-            :model-value="chosen.cavities"
-            label="Cavities"
-            :min="1"
-            :max="1000"
-            :decimals="0"
-            @update:model-value="(cavities) => change({ cavities: Math.round(cavities) })"
-          />
-          <NumberField
-            v-if="chosen.mold.shape !== 'own-volume'"
-            :model-value="chosen.waterFillMl ?? 0"
-            label="Water it holds (0 to use measures)"
-            unit="mL"
-            :min="0"
-            :max="20000"
-            :decimals="1"
-            @update:model-value="
-              (volumeMl) => change({ waterFillMl: volumeMl >= 0.5 ? volumeMl : null })
-            "
-          />
-        </div>
-        <p class="quiet">
-          By its measures, the {{ describeMold(chosen.mold) }} holds
-          {{ formatMilliliters(moldVolumeMl(chosen.mold), 1) }}.<template
-            v-if="chosen.waterFillMl !== null && chosen.mold.shape !== 'own-volume'"
-          >
-            Rovack uses the {{ formatMilliliters(chosen.waterFillMl, 1) }} by water.</template
-          >
-        </p>
-        <h3>Your fills</h3>
-        <p v-if="chosen.fillsG.length">
-          {{ chosen.fillsG.map((massG) => formatMass(massG)).join(', ') }}. Mean
-          <b>{{ formatMass(meanFill(chosen)) }}</b>,
-          {{ formatFixed(meanFill(chosen) / cavityMl(chosen), 2) }} g/mL
-        </p>
-        <p v-else class="quiet">
-          None yet. Weigh some pieces as you press them, and the plan uses your fill.
-        </p>
-        <form class="fills" @submit.prevent="addFills">
-          <v-text-field
-            v-model="fillText"
-            :label="`Weights of filled pieces, ${shownUnit('g').unit}`"
-            :error-messages="fillProblem"
-          />
-          <v-btn type="submit">Add fills</v-btn>
-        </form>
-        <p class="end">
-          <v-btn v-if="!isPlanned" color="error" variant="text" @click="remove">Remove mold</v-btn>
-          <span v-else class="quiet small">A plan uses it. Choose another mold there first.</span>
-        </p>
-      </section>
+      <MoldDetail v-if="chosen" :key="chosen.id" :mold="chosen" />
     </template>
   </SideBySide>
 </template>
@@ -241,23 +128,5 @@ function meanFill({ fillsG }: ShelfMold): number {
 }
 .molds .quiet {
   font-size: var(--text-small);
-}
-.fields {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
-}
-.fields :deep(.wide) {
-  grid-column: 1 / -1;
-}
-h3 {
-  margin: 14px 0 2px;
-  font: 650 var(--text-lead) var(--font-heading);
-}
-.fills {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  align-items: start;
-  gap: 10px;
 }
 </style>

@@ -3,7 +3,6 @@ import { toBatch } from '@/shared/addresses';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref } from 'vue';
 import { parseNumber } from '@/core/basics/units/parseNumber';
-import { timeFrom } from '@/core/basics/format/dates';
 import {
   counted,
   formatCount,
@@ -13,13 +12,10 @@ import {
 } from '@/core/basics/format/numbers';
 import { shownUnit } from '@/core/basics/format/quantities';
 import { parseQuantity } from '@/core/basics/units/parseQuantity';
-import { concernsOfWrapping, sayConcern } from '@/core/goods/products/concerns';
 import { countOf, standing } from '@/core/batches/records/summary';
 import { keptPieces } from '@/core/batches/records/keptBack';
-import { stepsFor } from '@/core/batches/records/batch';
 import type { Batch } from '@/core/batches/records/schema';
 import { moistureProblem, weighInProblem } from '@/core/batches/trays/checkWeighIn';
-import type { TendingNow } from '@/core/batches/trays/tending';
 import type { TrayForecast } from '@/core/batches/trays/trayForecast';
 import { useBenchStore } from '@/stores/bench';
 import { useRoomStore } from '@/stores/room';
@@ -27,9 +23,7 @@ import { useTraysStore } from '@/stores/trays';
 import CausesList from '@/ui/frame/CausesList.vue';
 import DryingCurve from '@/ui/charts/DryingCurve.vue';
 import RoomCurve from '@/ui/charts/RoomCurve.vue';
-import { useConfirmTwice } from '@/ui/fields/useConfirmTwice';
-import DressDialog from './DressDialog.vue';
-import { sayTending } from './trayMessages';
+import TendingList from './TendingList.vue';
 
 const props = defineProps<{ batch: Batch; forecast: TrayForecast; nowMs: number }>();
 const emit = defineEmits<{ inspect: [] }>();
@@ -42,12 +36,8 @@ const kept = ref('');
 /** Water that stays is said from here on, share. */
 const WORTH_SAYING = 0.05;
 const problem = ref('');
-const isDressing = ref(false);
-const dressing = ref<TendingNow | null>(null);
-const { isSure } = useConfirmTwice(problem);
 
 const weighings = computed(() => standing(props.batch, 'dried'));
-const steps = computed(() => trays.tendingsOf(props.batch, props.forecast, props.nowMs));
 const causes = computed(() => trays.causesOf(props.batch, props.nowMs));
 const speed = computed(() => {
   const { rate, learnedFraction } = props.forecast.refit;
@@ -98,29 +88,6 @@ function meter(): void {
   bench.writeTo(props.batch, { kind: 'moisture', moisturePct });
   moisture.value = '';
 }
-
-function tend(step: TendingNow): void {
-  const isEarly = step.state !== 'now' && step.state !== 'done';
-  problem.value = '';
-  const doubts =
-    step.what === 'wrap'
-      ? concernsOfWrapping(props.batch.code, steps.value).map(sayConcern)
-      : isEarly
-        ? [`It is early (${sayTending(step, props.nowMs)}).`]
-        : [];
-  if (!isSure(doubts.length > 0 ? `${doubts.join(' ')} Is it done?` : null)) return;
-  if (asksMore(step)) {
-    dressing.value = step;
-    isDressing.value = true;
-  } else bench.writeTo(props.batch, { kind: 'tended', what: step.what, step: step.stepId });
-}
-
-/** Is something weighed for it now, or are there jars to count? */
-function asksMore({ what, stepId }: TendingNow): boolean {
-  const isJarred =
-    what === 'wrap' && props.batch.body.method === 'loose' && countOf(props.batch) === null;
-  return isJarred || stepsFor(props.batch, stepId).some(({ kind }) => kind === 'weigh');
-}
 </script>
 
 <template>
@@ -149,32 +116,7 @@ function asksMore({ what, stepId }: TendingNow): boolean {
       <v-btn type="submit">Save</v-btn>
     </form>
     <ProblemLine :problem="problem" />
-    <ul class="plain-list tend" aria-label="Next steps">
-      <li v-for="one in steps" :key="one.stepId" :class="one.state">
-        <span>
-          <b>{{ one.state === 'done' ? one.title : sayTending(one, nowMs) }}</b>
-          <span class="quiet">{{
-            one.doneAtMs === null ? one.note : `Done ${timeFrom(one.doneAtMs, nowMs)}`
-          }}</span>
-        </span>
-        <v-btn
-          v-if="one.state !== 'done'"
-          size="small"
-          :variant="one.state === 'now' ? 'flat' : 'outlined'"
-          @click="tend(one)"
-          >Done</v-btn
-        >
-      </li>
-    </ul>
-    <DressDialog
-      v-if="dressing"
-      v-model="isDressing"
-      :batch="batch"
-      :what="dressing.what"
-      :step-id="dressing.stepId"
-      :title="dressing.title"
-      :note="dressing.note"
-    />
+    <TendingList :batch="batch" :forecast="forecast" :now-ms="nowMs" />
     <v-btn variant="flat" block @click="emit('inspect')">Inspect the pieces</v-btn>
     <form class="row" @submit.prevent="keepBack">
       <v-text-field
@@ -232,31 +174,5 @@ h3 {
   gap: 8px;
   align-items: center;
   margin-top: 8px;
-}
-.tend {
-  margin: 14px 0;
-}
-.tend li {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 10px;
-  padding: 8px 0 8px 12px;
-  border-left: 4px solid var(--hairline);
-}
-.tend li > span {
-  display: grid;
-}
-.tend .quiet {
-  margin: 0;
-}
-.tend .now {
-  border-color: var(--verdigris);
-}
-.tend .never {
-  border-color: var(--rust);
-}
-.tend b::first-letter {
-  text-transform: uppercase;
 }
 </style>

@@ -2,7 +2,7 @@
 import { dayOf } from '@/core/basics/time';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref } from 'vue';
-import { attachedTo, type SafetyFile } from '@/core/goods/quality/safetyFile';
+import { attachedTo } from '@/core/goods/quality/safetyFile';
 import { originOf, packagingLot, recallBatch, recallLot } from '@/core/goods/products/recall';
 import { shortDate } from '@/core/basics/format/dates';
 import { formatMass } from '@/core/basics/format/quantities';
@@ -19,8 +19,8 @@ import { download, saveBlob } from '@/ui/frame/download';
 import { safetyFilePaper, originPaper, pricePaper, recallPaper } from '@/ui/paper/goodsPapers';
 import type { Paper } from '@/ui/paper/papers';
 import PaperSheet from '@/shared/PaperSheet.vue';
-import { bytesOf } from '@/shared/documentFile';
 import { testOnFile } from '@/shared/testOnFile';
+import { fileName, jsonOf, pdfOf, safetyFileName, safetyFileZip } from './paperFiles';
 
 /** The safety file of the open product, a recall either way, and the list of prices: on screen, on paper, as files. */
 const pack = usePackStore();
@@ -127,13 +127,6 @@ function netOf(unitId: string): string {
   return netG === null ? '' : `${formatMass(netG, 0)}`;
 }
 
-async function pdfOf(of: Paper): Promise<Blob> {
-  const [{ paperDocument }, { makePdf }] = await Promise.all([
-    import('@/ui/paper/papers'),
-    import('@/ui/paper/makePdf'),
-  ]);
-  return makePdf(paperDocument(of));
-}
 async function writing(write: () => Promise<void>): Promise<void> {
   isWriting.value = true;
   problem.value = '';
@@ -148,45 +141,21 @@ const savePdf = () =>
   writing(async () => {
     if (paper.value) saveBlob(`${fileName(paper.value.title)}.pdf`, await pdfOf(paper.value));
   });
-const jsonOf = (of: SafetyFile) => `${JSON.stringify(of, null, 2)}\n`;
 function saveJson(): void {
   if (!safetyFile.value) return;
   download(
-    `${fileName(`Product safety file ${safetyFile.value.product}`)}.json`,
+    `${safetyFileName(safetyFile.value)}.json`,
     'application/json',
     jsonOf(safetyFile.value),
   );
 }
-/** The paper, its data, and every attached file, in one ZIP. */
 const saveAll = () =>
   writing(async () => {
     const of = safetyFile.value;
     if (!of || !paper.value) return;
-    const [{ zipSync, strToU8 }, pdf] = await Promise.all([import('fflate'), pdfOf(paper.value)]);
-    const documents = attachedTo(of);
-    const files = await workshop.loadDocumentFiles(documents.map(({ id }) => id));
-    const name = fileName(`Product safety file ${of.product}`);
-    const entries = {
-      [`${name}.pdf`]: new Uint8Array(await pdf.arrayBuffer()),
-      [`${name}.json`]: strToU8(jsonOf(of)),
-      ...Object.fromEntries(
-        files.map(({ id, dataUrl }, i) => [
-          `files/${i + 1} ${fileName(documents.find((one) => one.id === id)?.file ?? 'file')}`,
-          bytesOf(dataUrl),
-        ]),
-      ),
-    };
-    saveBlob(
-      `${name}.zip`,
-      new Blob([new Uint8Array(zipSync(entries))], { type: 'application/zip' }),
-    );
+    const attached = await workshop.loadDocumentFiles(attachedTo(of).map(({ id }) => id));
+    saveBlob(`${safetyFileName(of)}.zip`, await safetyFileZip(of, paper.value, attached));
   });
-function fileName(title: string): string {
-  return title
-    .replace(/[\\/:*?"<>|]+/g, ' ')
-    .slice(0, 80)
-    .trim();
-}
 const print = () => window.print();
 </script>
 

@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { toBatch } from '@/shared/addresses';
-import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref } from 'vue';
 import { GRADES, type Grade } from '@/core/goods/products/kinds';
-import { GRADE_WORDS, sayMove } from '@/core/goods/products/messages';
+import { GRADE_WORDS } from '@/core/goods/products/messages';
 import { sayConcern } from '@/core/goods/products/concerns';
 import type { MoveOf } from '@/core/goods/products/schema';
 import type { Batch } from '@/core/batches/records/schema';
-import { shortDate, shortTime } from '@/core/basics/format/dates';
+import { shortDate } from '@/core/basics/format/dates';
 import { counted, formatCount } from '@/core/basics/format/numbers';
 import { useGoodsStore } from '@/stores/goods';
 import { useWorkshopStore } from '@/stores/workshop';
 import type { GoodsAct } from './goodsAct';
 import GoodsDialog from './GoodsDialog.vue';
+import StockLog from './StockLog.vue';
 
 /** Finished goods: loose by batch, wrapped by code, and all that happened to them. */
 defineEmits<{ handOver: [] }>();
@@ -20,9 +20,6 @@ const goods = useGoodsStore();
 const workshop = useWorkshopStore();
 
 const showsGone = ref(false);
-const MOST_MOVES = 12;
-const shownMoves = ref(MOST_MOVES);
-const problem = ref('');
 const act = ref<GoodsAct | null>(null);
 
 const loose = computed(() =>
@@ -37,44 +34,11 @@ const wrapped = computed(() =>
     .filter(({ left }) => showsGone.value || left !== 0)
     .map(({ run, left }) => ({ run, left, name: unitName(run.unitId) })),
 );
-const moves = computed(() =>
-  [...workshop.goods].sort((a, b) => Date.parse(b.at) - Date.parse(a.at)),
-);
-
 function unitName(id: string): string {
   return workshop.units.find((one) => one.id === id)?.name ?? 'Removed product';
 }
-function moveName(move: (typeof workshop.goods)[number]): string {
-  if (move.kind === 'wrapped') return unitName(move.unitId);
-  if (move.kind === 'graded') return codeOf(move.batchId);
-  const runs =
-    move.kind === 'gone'
-      ? move.taken.map(({ wrappedId }) => wrappedId)
-      : move.of.kind === 'wrapped'
-        ? [move.of.wrappedId]
-        : [];
-  const batches =
-    move.kind === 'gone'
-      ? move.loose.map(({ batchId }) => batchId)
-      : move.kind === 'counted' && move.of.kind === 'loose'
-        ? [move.of.batchId]
-        : [];
-  const names = [
-    ...goods.wrapped
-      .filter(({ run }) => runs.includes(run.id))
-      .map(({ run }) => unitName(run.unitId)),
-    ...batches.map(codeOf),
-  ];
-  return [...new Set(names)].join(', ');
-}
 const concernsOf = (run: MoveOf<'wrapped'>) => goods.concernsOfWrapped(run).map(sayConcern);
 const looseConcerns = (batchId: string) => goods.concernsOf([batchId]).map(sayConcern);
-const codeOf = (id: string) => workshop.codeOfBatch(id) ?? 'Removed batch';
-
-function strike(id: string): void {
-  const done = goods.strike(id);
-  problem.value = done.ok ? '' : (done.problem ?? '');
-}
 const doTo = (batch: Batch, grade: Grade, left: number) =>
   (act.value = { kind: 'loose', batch, grade, left });
 </script>
@@ -168,33 +132,7 @@ const doTo = (batch: Batch, grade: Grade, left: number) =>
         </tr>
       </tbody>
     </table>
-    <h2>Log</h2>
-    <ProblemLine :problem="problem" />
-    <ul class="plain-list moves">
-      <li
-        v-for="move in moves.slice(0, shownMoves)"
-        :key="move.id"
-        :class="{ struck: move.voidedAt }"
-      >
-        <span class="quiet tabular">{{ shortTime(move.at) }}</span>
-        <span
-          >{{ moveName(move) }}: {{ sayMove(move)
-          }}<template v-if="move.who">, {{ move.who }}</template></span
-        >
-        <button
-          v-if="move.voidedAt === null"
-          type="button"
-          class="link"
-          :aria-label="`Undo: ${moveName(move)}, ${sayMove(move)}, ${shortTime(move.at)}`"
-          @click="strike(move.id)"
-        >
-          Undo
-        </button>
-      </li>
-    </ul>
-    <button v-if="moves.length > shownMoves" type="button" class="link" @click="shownMoves += 40">
-      Show {{ counted(moves.length - shownMoves, 'earlier entry', 'earlier entries') }}
-    </button>
+    <StockLog />
     <GoodsDialog v-model="act" />
   </section>
 </template>
@@ -208,18 +146,6 @@ const doTo = (batch: Batch, grade: Grade, left: number) =>
 }
 h2 {
   margin: 14px 0 6px;
-}
-.moves li {
-  display: grid;
-  grid-template-columns: 110px minmax(0, 1fr) auto;
-  gap: 10px;
-  padding: 5px 0;
-  border-bottom: 1px solid var(--hairline);
-  font-size: var(--text-plain);
-}
-.struck {
-  text-decoration: line-through;
-  opacity: 0.75;
 }
 .problem {
   color: var(--rust);
@@ -243,9 +169,6 @@ h2 {
   }
   td {
     border: 0;
-  }
-  .moves li {
-    grid-template-columns: minmax(0, 1fr) auto;
   }
 }
 .concern {

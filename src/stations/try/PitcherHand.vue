@@ -2,7 +2,6 @@
 import HandButton from '@/ui/kit/HandButton.vue';
 import ProblemLine from '@/ui/kit/ProblemLine.vue';
 import { computed, ref } from 'vue';
-import { WEAK_SHARE } from '@/core/batches/faults/causeTable';
 import { portionsOf } from '@/core/matter/materials/portion';
 import { expectedLoss } from '@/core/batches/trials/gas-loss/expectedLoss';
 import { gasLossForecast } from '@/core/batches/trials/gas-loss/gasLossForecast';
@@ -11,28 +10,23 @@ import { keptShare } from '@/core/batches/trials/taught';
 import { phaseS } from '@/core/batches/trials/phases';
 import { standingIn } from '@/core/batches/trials/write';
 import type { Trial } from '@/core/batches/trials/schema';
-import { formatSeconds } from '@/core/basics/format/durations';
-import { listed } from '@/core/basics/format/names';
-import { formatPercent, formatPercentRange } from '@/core/basics/format/numbers';
+import { formatPercent } from '@/core/basics/format/numbers';
 import { formatMass } from '@/core/basics/format/quantities';
 import { parseQuantity } from '@/core/basics/units/parseQuantity';
 import { readoutOf } from '@/core/work/weighing/readout';
 import { nowIso } from '@/stores/now';
-import { useTraysStore } from '@/stores/trays';
 import { useTrialsStore } from '@/stores/trials';
 import { useWorkshopStore } from '@/stores/workshop';
-import CausesList from '@/ui/frame/CausesList.vue';
 import { useActions } from '@/ui/actions/useActions';
 import PracticeBand from '@/ui/frame/PracticeBand.vue';
-import GasLossCurve from './GasLossCurve.vue';
+import GasLossSide from './GasLossSide.vue';
 import PitcherPicture from './PitcherPicture.vue';
-import { sayGasLossProblem, sayTimes, sayWhatDoes } from '@/shared/tryMessages';
+import { sayWhatDoes } from '@/shared/tryMessages';
 import { usePitcherScale } from './usePitcherScale';
 
 /** A jug of warm water on the scale: what the whole loses is gas, and the scale writes it down. */
 const props = defineProps<{ trial: Trial }>();
 const trialStore = useTrialsStore();
-const trays = useTraysStore();
 const workshop = useWorkshopStore();
 const typed = ref('');
 const problem = ref('');
@@ -70,12 +64,6 @@ const jugG = computed(() => standingIn(props.trial, 'jug').at(-1)?.massG ?? null
 const result = computed(() => (touchedMs.value === null ? null : trialStore.answerOf(props.trial)));
 const answer = computed(() => (result.value?.ok ? result.value.answer : null));
 const isDone = computed(() => props.trial.finishedAt !== null);
-const isWeak = computed(
-  () => answer.value !== null && answer.value.isOver && answer.value.share.high < WEAK_SHARE,
-);
-const causes = computed(() =>
-  isWeak.value && batch.value ? trays.causesOfWeakFizz(batch.value, Date.parse(nowIso())) : [],
-);
 const goneG = computed(() => Math.max(0, answer.value?.gone.at(-1)?.massG ?? 0));
 
 /** By chance, but the same after a reload. */
@@ -213,50 +201,7 @@ useActions(() => [
       </div>
       <ProblemLine :problem="problem" />
     </section>
-    <section aria-label="Gas that left, by weight">
-      <h2>Gas that left, by weight</h2>
-      <p class="quiet">
-        {{
-          trial.isCrumbs
-            ? 'Weight of gas gone, with the forecast of a whole piece'
-            : 'Weight of gas gone, with the forecast'
-        }}
-      </p>
-      <GasLossCurve
-        :gone="answer?.gone ?? []"
-        :forecast="curve"
-        :running="touchedMs !== null && !isDone"
-      />
-      <p v-if="answer && answer.isOver" class="answer">
-        <b>{{ formatPercent(100 * answer.share.best, 0) }} of its fizz is still in it.</b> The
-        scale, thermometer and pitcher allow
-        {{ formatPercentRange(100 * answer.share.low, 100 * answer.share.high) }}.
-        <template v-if="isWeak">This batch is weak.</template>
-        <template v-else-if="answer.share.best > 1.05"
-          >That is more than it can give. It may have splashed, or there was more of it.</template
-        >
-      </p>
-      <p v-else-if="answer" class="answer">
-        At this pace it has
-        {{ formatPercentRange(100 * answer.share.low, 100 * answer.share.high) }} of its fizz, and
-        is gone after {{ formatSeconds(answer.goneS.best) }}. The forecast is {{ sayTimes(goneS) }}.
-      </p>
-      <p v-if="answer && answer.bumpedAtS.length" class="quiet">
-        The scale was bumped after {{ listed(answer.bumpedAtS.map(formatSeconds)) }}. That is left
-        out.
-      </p>
-      <p v-if="answer && answer.isOver" class="quiet small">
-        The warm water’s own loss, {{ formatMass(answer.ownLossGMin) }} a minute, is left out. Gone
-        after {{ formatSeconds(answer.goneS.best) }}.
-      </p>
-      <p v-if="result && !result.ok && touchedMs !== null" class="quiet">
-        {{ sayGasLossProblem(result.problem) }}
-      </p>
-      <template v-if="causes.length">
-        <h3>Likely causes</h3>
-        <CausesList :causes="causes" />
-      </template>
-    </section>
+    <GasLossSide :trial="trial" :forecast="curve" :gone-s="goneS" :touched-ms="touchedMs" />
   </div>
 </template>
 
@@ -279,18 +224,6 @@ useActions(() => [
 }
 .small {
   font-size: var(--text-small);
-}
-h2 {
-  margin: 0;
-  font-size: var(--text-title);
-}
-h3 {
-  margin: 14px 0 4px;
-  font-size: var(--text-lead);
-}
-.answer b {
-  font-family: var(--font-heading);
-  font-size: var(--text-title);
 }
 .ways {
   display: grid;

@@ -6,3 +6,8 @@ import type { ShelfMold } from './tool';
 export function moldFromShelf({ mold, waterFillMl }: ShelfMold): Mold {
   return waterFillMl === null ? mold : moldHolding(mold, waterFillMl);
 }
+
+/** What a piece of this mold weighed in the mean, g; NaN where none was weighed. */
+export function meanFillG({ fillsG }: ShelfMold): number {
+  return fillsG.reduce((sum, massG) => sum + massG, 0) / fillsG.length;
+}
