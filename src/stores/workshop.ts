@@ -1,7 +1,5 @@
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef, watch } from 'vue';
-import type { OwnTrials } from '@/core/results/conditions/types';
-import type { WorkshopFacts } from '@/core/workshop/settings/conditionsFor';
+import { computed, ref, shallowRef } from 'vue';
 import { newFormula } from '@/core/formula/model/create';
 import type { DocumentFile } from '@/core/results/scent/documents';
 import type { Formula, FormulaBody } from '@/core/formula/model/schema';
@@ -9,10 +7,7 @@ import { catalogWith } from '@/core/matter/materials/catalog';
 import { idsAtHand } from '@/core/goods/archive/atHand';
 import { digestOf, type BatchDigest } from '@/core/goods/archive/batchDigest';
 import type { Batch } from '@/core/batches/records/schema';
-import { cavityMl } from '@/core/work/scaling/leftover';
 import type { Trial } from '@/core/batches/trials/schema';
-import type { Exclusion } from '@/core/results/learning/exclusions';
-import type { taughtByTrials } from '@/core/batches/trials/taught';
 import { USUAL_SETTINGS } from '@/core/workshop/settings/settings';
 import { scaleFor } from '@/core/workshop/settings/scaleFor';
 import { smallMeasuresOf, squirtG } from '@/core/workshop/settings/smallMeasures';
@@ -21,13 +16,13 @@ import { COLLECTION_NAMES, isCollection, type CollectionName } from '@/storage/r
 import { NO_RECORDS, type RecordOf, type Records } from '@/storage/records/collections';
 import type { Change, Session } from '@/storage/session/session';
 import type { Refused } from '@/storage/validation/refused';
-import { afterPaint } from './afterPaint';
 import { nowIso } from './now';
 import { digestsOfWorkshop } from './archive';
 import { everyRecord, overlaid, without } from './recordLists';
 import { debounced } from './debounce';
 import { sampleWays } from './sample';
 import { useSavingStore } from './saving';
+import { workshopFacts } from './workshopFacts';
 
 /** One record as it was before a hand wrote it, and as it is after. */
 export interface Write {
@@ -38,9 +33,6 @@ export interface Write {
   /** Null where it is gone. */
   readonly after: RecordOf<CollectionName> | null;
 }
-
-/** One list, so that nothing is learned anew while nothing is excluded. */
-const NO_EXCLUSIONS: readonly Exclusion[] = [];
 
 /** Everything stored, in memory: the lists all screens read, and the few ways to change them. */
 export const useWorkshopStore = defineStore('workshop', () => {
@@ -86,38 +78,14 @@ export const useWorkshopStore = defineStore('workshop', () => {
   const logbook = computed(() => records.value.logbook);
   const stabilityPlans = computed(() => records.value.stabilityPlans);
   const ladders = computed(() => records.value.ladders);
-  const exclusions = computed(() => settings.value.exclusions ?? NO_EXCLUSIONS);
-  /** What the maker's own trials teach: computed again only when a trial or a batch was written. */
-  const taught = computed<OwnTrials>(
-    () => teach.value?.(trials.value, batches.value, catalog.value, exclusions.value) ?? {},
-  );
-  /** What learns of trials is loaded where there are any; the first screen does not wait for what they say. */
-  const teach = shallowRef<typeof taughtByTrials | null>(null);
-  async function learn(): Promise<void> {
-    if (trials.value.length === 0 || teach.value) return;
-    try {
-      teach.value = (await import('@/core/batches/trials/taught')).taughtByTrials;
-    } catch {
-      // The server is gone: the workshop opens without, and asks again with the next trial.
-    }
-  }
-  watch(trials, () => void afterPaint().then(learn));
-  /** Every fill that was weighed, of every mold. */
-  const fills = computed(() =>
-    molds.value.flatMap((mold) =>
-      mold.fillsG.map((massG) => ({ method: mold.method, volumeMl: cavityMl(mold), massG })),
-    ),
-  );
-  /** What a judgement wants to know of this workshop. */
-  const facts = computed<WorkshopFacts>(() => ({
-    catalog: catalog.value,
-    settings: settings.value,
-    documents: documents.value,
-    batches: batches.value,
-    trials: taught.value,
-    fills: fills.value,
-    exclusions: exclusions.value,
-  }));
+  const { exclusions, fills, facts } = workshopFacts({
+    settings,
+    catalog,
+    batches,
+    trials,
+    molds,
+    documents,
+  });
   /** Does a batch come of the sample: by itself, or by the formula it was made from? */
   const isOfSample = (batch: Batch | null): boolean =>
     batch !== null &&
