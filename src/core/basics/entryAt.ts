@@ -4,3 +4,8 @@ export function entryAt<T>(list: ArrayLike<T>, i: number): T {
   if (entry === undefined) throw new RangeError(`a list of ${list.length} has no entry ${i}`);
   return entry;
 }
+
+/** The entry at a place that a loop has just counted to. It is not looked for again: for inner loops alone. */
+export function inLoop<T>(list: ArrayLike<T>, i: number): T {
+  return list[i] as T;
+}

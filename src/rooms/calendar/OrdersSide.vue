@@ -38,15 +38,16 @@ const unitName = (id: string) =>
 function whence(row: (typeof rows.value)[number]): string {
   const sum = (of: 'fromStock' | 'fromLoose' | 'fromComing' | 'toMake' | 'given') =>
     (row.covered?.lines ?? []).reduce((all, line) => all + line[of], 0);
-  return [
-    [sum('given'), 'handed over'],
-    [sum('fromStock'), 'here'],
-    [sum('fromLoose'), 'to wrap'],
-    [sum('fromComing'), 'drying'],
-    [sum('toMake'), 'to make'],
-  ]
-    .filter(([count]) => (count as number) > 0)
-    .map(([count, word]) => `${count} ${word}`)
+  const parts = [
+    { count: sum('given'), word: 'handed over' },
+    { count: sum('fromStock'), word: 'here' },
+    { count: sum('fromLoose'), word: 'to wrap' },
+    { count: sum('fromComing'), word: 'drying' },
+    { count: sum('toMake'), word: 'to make' },
+  ];
+  return parts
+    .filter(({ count }) => count > 0)
+    .map(({ count, word }) => `${count} ${word}`)
     .join(', ');
 }
 useAddress({

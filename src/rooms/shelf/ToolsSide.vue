@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { keysOf } from '@/core/basics/records';
 import { computed } from 'vue';
-import { toolSchema, type Tool, type ToolKind } from '@/core/workshop/shelf/tool';
+import { toolSchema, type Tool } from '@/core/workshop/shelf/tool';
 import { toolsOf } from '@/core/workshop/shelf/workplace';
 import { useWorkshopStore } from '@/stores/workshop';
 import ChoiceRow from '@/ui/kit/ChoiceRow.vue';
@@ -30,7 +31,7 @@ const liquids = computed(() => [
 ]);
 
 const groups = computed(() =>
-  (Object.keys(TOOL_FIELDS) as ToolKind[]).map((kind) => ({
+  keysOf(TOOL_FIELDS).map((kind) => ({
     kind,
     ...TOOL_WORDS[kind],
     fields: TOOL_FIELDS[kind],

@@ -1,3 +1,4 @@
+import { recordOf } from '@/core/basics/records';
 import { sameData } from '@/core/basics/sameData';
 import { COLLECTION_NAMES, type CollectionName } from '../records/names';
 import { recordsFrom, type RecordOf, type Records } from '../records/collections';
@@ -28,9 +29,7 @@ export function previewImport(file: Records, here: Records): ImportPreview {
 export function countRecords(records: Records): Readonly<Record<CollectionName, number>> & {
   readonly all: number;
 } {
-  const counts = Object.fromEntries(
-    COLLECTION_NAMES.map((name) => [name, records[name].length]),
-  ) as Record<CollectionName, number>;
+  const counts = recordOf(COLLECTION_NAMES, (name) => records[name].length);
   return { ...counts, all: Object.values(counts).reduce((sum, count) => sum + count, 0) };
 }
 

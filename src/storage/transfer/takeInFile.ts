@@ -1,3 +1,4 @@
+import { recordOf } from '@/core/basics/records';
 import { sameData } from '@/core/basics/sameData';
 import type { Formula } from '@/core/formula/model/schema';
 import type { Settings } from '@/core/workshop/settings/settingsSchema';
@@ -258,8 +259,5 @@ async function storedOf(
 }
 
 function noCounts(): Record<CollectionName, number> {
-  return Object.fromEntries(COLLECTION_NAMES.map((name) => [name, 0])) as Record<
-    CollectionName,
-    number
-  >;
+  return recordOf(COLLECTION_NAMES, () => 0);
 }

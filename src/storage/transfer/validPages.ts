@@ -108,22 +108,23 @@ export async function* streamed(
         if (isForeign(fields)) throw new FileRefused(notOurs());
         continue;
       }
-      if (!isCollection(part.list)) continue;
-      const ids = seen.get(part.list) ?? new Set<string>();
-      seen.set(part.list, ids);
-      const page = validRecords({ [part.list]: part.records }, null, materials);
-      const twice = page.records[part.list].filter(({ id }) => ids.has(id));
-      const records = page.records[part.list].filter(({ id }) => !ids.has(id));
+      const { list } = part;
+      if (!isCollection(list)) continue;
+      const ids = seen.get(list) ?? new Set<string>();
+      seen.set(list, ids);
+      const page = validRecords({ [list]: part.records }, null, materials);
+      const twice = page.records[list].filter(({ id }) => ids.has(id));
+      const records = page.records[list].filter(({ id }) => !ids.has(id));
       for (const { id } of records) ids.add(id);
-      if (part.list === 'materials') for (const { id } of records) materials.add(id);
+      if (list === 'materials') for (const { id } of records) materials.add(id);
       yield {
         kind: 'records',
-        list: part.list,
+        list,
         records: records as Records[CollectionName],
         refused: [
           ...page.refused,
           ...twice.map((one) => ({
-            of: part.list as CollectionName,
+            of: list,
             name: nameOfRecord(one),
             why: 'its id occurs twice',
           })),

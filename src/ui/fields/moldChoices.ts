@@ -1,3 +1,4 @@
+import { keysOf } from '@/core/basics/records';
 import { MOLD_FIGURES, type MoldFigure } from '@/core/work/scaling/moldFigures';
 import { MOLD_WORDS } from '@/core/work/scaling/molds';
 import type { Mold, MoldShape } from '@/core/work/scaling/moldSchema';
@@ -8,7 +9,7 @@ const USUAL_VOLUME_ML = 100;
 /** A shape as a maker picks it: measured solids, and figures that only water measures. */
 export type ShapeChoice = MoldShape | MoldFigure;
 
-const SOLIDS = Object.keys(MOLD_WORDS) as MoldShape[];
+const SOLIDS = keysOf(MOLD_WORDS);
 export const SHAPE_CHOICES: ReadonlyArray<{ readonly value: ShapeChoice; readonly title: string }> =
   [
     ...SOLIDS.map((value) => ({

@@ -1,3 +1,4 @@
+import { keysOf } from '@/core/basics/records';
 import { standingIn } from './write';
 import type { TrialKind } from './kinds';
 import type { Phase } from './kinds';
@@ -57,7 +58,7 @@ export type PhaseProblem = 'not-in-water' | 'out-of-order';
 export function phaseProblem(trial: Trial, phase: Phase): PhaseProblem | null {
   if (phase === 'touched') return null;
   if (phaseS(trial, 'touched') === null) return 'not-in-water';
-  const later = (Object.keys(AFTER) as Phase[]).filter((one) => AFTER[one]?.includes(phase));
+  const later = keysOf(AFTER).filter((one) => AFTER[one]?.includes(phase));
   if (later.some((one) => phaseS(trial, one) !== null)) return 'out-of-order';
   return phase === 'came-up' && phaseS(trial, 'sinks') === null ? 'out-of-order' : null;
 }

@@ -291,15 +291,16 @@ export const SEEN_ROWS = [
 export type SeenWhat = (typeof SEEN_ROWS)[number]['what'];
 export type SeenRow = SeenShape & { readonly what: SeenWhat };
 
+const ROWS: readonly SeenRow[] = SEEN_ROWS;
 export const SEEN_WHATS = SEEN_ROWS.map(({ what }) => what) as [SeenWhat, ...SeenWhat[]];
 
 /** What is asked in a trial of a kind. */
 export function seenRowsOf(kind: TrialKind): readonly SeenRow[] {
-  return (SEEN_ROWS as readonly SeenRow[]).filter(({ kinds }) => kinds.includes(kind));
+  return ROWS.filter(({ kinds }) => kinds.includes(kind));
 }
 
 export function seenRow(what: SeenWhat): SeenRow {
-  const row = (SEEN_ROWS as readonly SeenRow[]).find((one) => one.what === what);
+  const row = ROWS.find((one) => one.what === what);
   if (!row) throw new RangeError(`what is seen must be in the table, got ${what}`);
   return row;
 }

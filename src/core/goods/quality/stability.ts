@@ -1,3 +1,4 @@
+import { keysOf } from '@/core/basics/records';
 import { monthsLater } from '@/core/basics/time';
 import { z } from 'zod';
 import { ORIGINS } from '@/core/formula/model/kinds';
@@ -102,7 +103,7 @@ const MEETS: Readonly<Record<MarkId, (of: StabilityResult, marks: PassMarks) => 
   waterActivity: ({ waterActivity: measured }, { waterActivity: below }) =>
     measured === null || below === null ? null : measured < below,
 };
-export const MARK_IDS = Object.keys(MEETS) as readonly MarkId[];
+export const MARK_IDS = keysOf(MEETS);
 
 function atMost(value: number | null, most: number | null): boolean | null {
   return value === null || most === null ? null : value <= most;

@@ -1,3 +1,4 @@
+import { recordOf } from '@/core/basics/records';
 import { exactly, type Spread } from '@/core/basics/units/spread';
 import { from, type Sourced } from './sources';
 import { BULK_STATES, type BulkState, type MaterialRow } from './types';
@@ -21,8 +22,7 @@ const LIQUID_SPREAD: Spread = { low: 0.97, best: 1, high: 1.03 };
 
 /** Density of a household measure for every state, from the row's own values where it has them. */
 export function densitiesByState(row: MaterialRow): Readonly<Record<BulkState, Sourced<Spread>>> {
-  const entries = BULK_STATES.map((state) => [state, densityIn(row, state)] as const);
-  return Object.freeze(Object.fromEntries(entries) as Record<BulkState, Sourced<Spread>>);
+  return Object.freeze(recordOf(BULK_STATES, (state) => densityIn(row, state)));
 }
 
 function densityIn(row: MaterialRow, state: BulkState): Sourced<Spread> {

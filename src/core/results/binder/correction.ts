@@ -97,10 +97,11 @@ function dryCures(question: CorrectionQuestion): readonly Correction[] {
   // What the recipe itself is sprayed with comes before what it never held.
   const isOwn = question.sprayId !== 'water';
   const order = acidIn && !isOwn ? [...oil, alcohol, water] : [water, ...oil, alcohol];
-  return order.filter(
-    (entry, i) =>
-      entry !== null && order.findIndex((one) => one?.materialId === entry.materialId) === i,
-  ) as Correction[];
+  return order
+    .filter((entry) => entry !== null)
+    .filter(
+      ({ materialId }, i, all) => all.findIndex((one) => one.materialId === materialId) === i,
+    );
 }
 
 function wetCures(question: CorrectionQuestion): readonly Correction[] {

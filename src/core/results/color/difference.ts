@@ -18,11 +18,9 @@ export function labOfLinear([r, g, b]: Triple): Lab {
   const x = 0.4124564 * r + 0.3575761 * g + 0.1804375 * b;
   const y = 0.2126729 * r + 0.7151522 * g + 0.072175 * b;
   const z = 0.0193339 * r + 0.119192 * g + 0.9503041 * b;
-  const [fx, fy, fz] = [x / WHITE[0], y / WHITE[1], z / WHITE[2]].map(lightnessOf) as [
-    number,
-    number,
-    number,
-  ];
+  const fx = lightnessOf(x / WHITE[0]);
+  const fy = lightnessOf(y / WHITE[1]);
+  const fz = lightnessOf(z / WHITE[2]);
   return [116 * fy - 16, 500 * (fx - fy), 200 * (fy - fz)];
 }
 

@@ -36,9 +36,8 @@ export function gasTrace(
   );
   const wornsS = edgesS.map(wornS);
   const { low, best, high } = lasting.speedMmS;
-  const [slow, usual, quick] = [low, best, high].map((speed) =>
-    wornsS.map((seconds) => gasMl * left(speed, seconds)),
-  ) as [number[], number[], number[]];
+  const leftAt = (speed: number) => wornsS.map((seconds) => gasMl * left(speed, seconds));
+  const [slow, usual, quick] = [leftAt(low), leftAt(best), leftAt(high)];
   return Array.from({ length: POINTS + 1 }, (_, i) => {
     const inS = at(edgesS, i + 1) - at(edgesS, i);
     const flow = (leftMl: readonly number[]) => (at(leftMl, i) - at(leftMl, i + 1)) / inS;

@@ -1,3 +1,4 @@
+import { inLoop } from '@/core/basics/entryAt';
 import type { FormulaBody, Line, Part } from '@/core/formula/model/schema';
 import { materialById } from '@/core/matter/materials/catalog';
 import type { Material } from '@/core/matter/materials/material';
@@ -78,13 +79,11 @@ export function planLines(
       // What is counted is whole already.
       stepG: counted === null ? scale.stepG : Infinity,
       toleranceG: toleranceG(weighExactG, scale.stepG),
-      slopes: (slopes[i] as readonly number[]).map(
-        (slope) => slope * (premix?.strengthFraction ?? 1),
-      ),
+      slopes: inLoop(slopes, i).map((slope) => slope * (premix?.strengthFraction ?? 1)),
     })),
     allowed,
   );
-  const lines = prepared.map((one, i) => plannedLine(one, rounded.targetsG[i] as number));
+  const lines = prepared.map((one, i) => plannedLine(one, inLoop(rounded.targetsG, i)));
   const alone = prepared.map((one) =>
     plannedLine(
       one,
@@ -98,7 +97,7 @@ export function planLines(
   const readings = (of: readonly PlannedLine[]) =>
     mixReadings(
       mix,
-      of.map(({ targetG }, i) => targetG + (carried[i] as number)),
+      of.map(({ targetG }, i) => targetG + inLoop(carried, i)),
     );
   return {
     lines,

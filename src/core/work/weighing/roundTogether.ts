@@ -1,3 +1,4 @@
+import { inLoop } from '@/core/basics/entryAt';
 import { roundToStep } from './rounding';
 
 /** One line to round. */
@@ -52,8 +53,8 @@ export function roundTogether(
     exactG >= stepG / 2 ? [stepG, -stepG].map((byG) => ({ line, byG })) : [],
   );
   const isNear = (line: number, byG: number) => {
-    const at = lines[line] as LineToRound;
-    const error = (errors[line] as number) + byG;
+    const at = inLoop(lines, line);
+    const error = inLoop(errors, line) + byG;
     return Math.abs(error) <= FARTHEST_STEPS * at.stepG && at.exactG + error > at.stepG / 2;
   };
   let current = aloneError;
@@ -61,18 +62,16 @@ export function roundTogether(
     const best = bestMove(moves.filter(({ line, byG }) => isNear(line, byG)));
     if (best.gain <= current * 1e-12) break;
     for (const { line, byG } of best.moves) {
-      errors[line] = (errors[line] as number) + byG;
+      errors[line] = inLoop(errors, line) + byG;
       weights[line]?.readings.forEach((slope, k) => {
-        offs[k] = (offs[k] as number) + byG * slope;
+        offs[k] = inLoop(offs, k) + byG * slope;
       });
     }
     current = errorOf(errors, offs, weights);
   }
   return {
     targetsG: lines.map(({ exactG, stepG }, i) =>
-      exactG >= stepG / 2
-        ? roundToStep(exactG + (errors[i] as number), stepG)
-        : (targets[i] as number),
+      exactG >= stepG / 2 ? roundToStep(exactG + inLoop(errors, i), stepG) : inLoop(targets, i),
     ),
     jointError: current,
     aloneError,
@@ -82,11 +81,11 @@ export function roundTogether(
     const alone = near.map((move) => gainAlone(move));
     let best: { gain: number; moves: typeof moves } = { gain: 0, moves: [] };
     near.forEach((a, i) => {
-      if ((alone[i] as number) > best.gain) best = { gain: alone[i] as number, moves: [a] };
+      if (inLoop(alone, i) > best.gain) best = { gain: inLoop(alone, i), moves: [a] };
       for (let j = i + 1; j < near.length; j++) {
-        const b = near[j] as (typeof moves)[number];
+        const b = inLoop(near, j);
         if (a.line === b.line) continue;
-        const gain = (alone[i] as number) + (alone[j] as number) - crossed(a, b);
+        const gain = inLoop(alone, i) + inLoop(alone, j) - crossed(a, b);
         if (gain > best.gain) best = { gain, moves: [a, b] };
       }
     });
@@ -95,12 +94,12 @@ export function roundTogether(
 
   /** How much one move lowers the error. */
   function gainAlone({ line, byG }: (typeof moves)[number]): number {
-    const { own, readings } = weights[line] as (typeof weights)[number];
-    const error = errors[line] as number;
+    const { own, readings } = inLoop(weights, line);
+    const error = inLoop(errors, line);
     let change = own * (2 * error * byG + byG * byG);
     for (let k = 0; k < offs.length; k++) {
-      const shift = byG * (readings[k] as number);
-      change += 2 * (offs[k] as number) * shift + shift * shift;
+      const shift = byG * inLoop(readings, k);
+      change += 2 * inLoop(offs, k) * shift + shift * shift;
     }
     return -change;
   }
@@ -110,7 +109,7 @@ export function roundTogether(
     const one = weights[a.line]?.readings ?? [];
     const other = weights[b.line]?.readings ?? [];
     let sum = 0;
-    for (let k = 0; k < offs.length; k++) sum += (one[k] as number) * (other[k] as number);
+    for (let k = 0; k < offs.length; k++) sum += inLoop(one, k) * inLoop(other, k);
     return 2 * a.byG * b.byG * sum;
   }
 }

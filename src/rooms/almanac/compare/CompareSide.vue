@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { keysOf } from '@/core/basics/records';
 import { HOUR_MS } from '@/core/basics/time';
 import { computed, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -110,7 +111,7 @@ const groups = computed(() => {
         differs,
       })),
     },
-    ...(Object.keys(GROUP_WORDS) as CompareGroup[]).map((group) => ({
+    ...keysOf(GROUP_WORDS).map((group) => ({
       name: GROUP_WORDS[group],
       rows: [...figuresOf(group), ...(more[group] ?? [])],
     })),

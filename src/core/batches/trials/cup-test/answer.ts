@@ -134,9 +134,8 @@ function cupsToGo(effects: readonly CupTestEffect[], seen: number, isLog: boolea
   const most = effects
     .filter(({ verdict }) => verdict === 'not-yet')
     .map(({ effect }) => {
-      const [low, best, high] = [effect.low, effect.best, effect.high].map((value) =>
-        isLog ? Math.log(value) : value,
-      ) as [number, number, number];
+      const scaled = (value: number) => (isLog ? Math.log(value) : value);
+      const [low, best, high] = [scaled(effect.low), scaled(effect.best), scaled(effect.high)];
       const half = (high - low) / 2;
       return Math.abs(best) > 0 ? Math.max(1, seen) * ((half / best) ** 2 - 1) : Infinity;
     })

@@ -1,3 +1,4 @@
+import { keysOf } from '@/core/basics/records';
 import { listed } from '@/core/basics/format/names';
 import { portionsG, type Portion } from '@/core/matter/materials/portion';
 import { reactantsOf } from '@/core/matter/materials/reactants';
@@ -260,7 +261,7 @@ function sensitizingPct({ classed }: Held): number {
 /** Children before all, then what the gravest hazard asks for, then the others in turn. */
 function precautionsFor(codes: readonly HazardCode[]): readonly Statement<PrecautionCode>[] {
   if (codes.length === 0) return [];
-  const order = Object.keys(PRECAUTIONS_OF) as readonly HazardCode[];
+  const order = keysOf(PRECAUTIONS_OF);
   const asked = order.filter((code) => codes.includes(code)).map((code) => PRECAUTIONS_OF[code]);
   const deepest = Math.max(...asked.map(({ length }) => length));
   const byRank = Array.from({ length: deepest }, (_none, rank) =>

@@ -1,3 +1,4 @@
+import { inLoop } from '@/core/basics/entryAt';
 import { log10Activity } from './activity';
 import type { AcidSystem } from './acidSystems';
 import { pKAt, waterPk } from './temperature';
@@ -97,7 +98,7 @@ export function balanceAt(
     let squared = charge * charge;
     // Counted by hand: this is the innermost loop of every reading.
     for (let i = 0; i < constants.length; i++) {
-      weight *= (constants[i] as number) * step;
+      weight *= inLoop(constants, i) * step;
       step /= gammaSquared;
       charge -= 1;
       weights += weight;

@@ -1,3 +1,4 @@
+import { keysOf } from '@/core/basics/records';
 import { listed } from '@/core/basics/format/names';
 import { counted, formatFixed } from '@/core/basics/format/numbers';
 import { SAME_COLOR, type ColorFound, type Colored } from './colorToOrder';
@@ -35,7 +36,7 @@ const WHY: Readonly<Record<LeftOut, (names: string, count: number) => string>> =
 
 /** Why each color that was there may not be used, a sentence for each reason. */
 export function leftOutSentences(leftOut: OrderFor['leftOut']): readonly string[] {
-  return (Object.keys(WHY) as LeftOut[]).flatMap((why) => {
+  return keysOf(WHY).flatMap((why) => {
     const names = [
       ...new Set(leftOut.flatMap((one) => (one.why === why ? [one.material.sentenceName] : []))),
     ];
