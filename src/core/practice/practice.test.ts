@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { entryAt } from '@/core/basics/entryAt';
+import { USUAL_SMALL_MEASURES } from '@/core/formula/reading/massOfMeasures';
 import { seededRandom } from '@/core/basics/numeric/random';
 import type { Felt } from '@/core/results/binder/correction';
 import { dampReading } from '@/core/results/binder/damp';
@@ -20,7 +21,7 @@ import { LESSONS, lessonById, type BowlLesson, type LessonId } from './lessons';
 import { RIGHT_FROM } from './nextDay';
 import { scoreOf, type Move } from './play';
 import { dealBowl, playBowl, smallestMoves } from './smallestWay';
-import { placeIn } from './truth';
+import { drawTruth, placeIn } from './truth';
 
 const SEEDS = Array.from({ length: 200 }, (_, seed) => seed);
 const BOWLS = LESSONS.flatMap((lesson): readonly BowlLesson[] =>
@@ -122,6 +123,20 @@ describe.each(LESSONS.map(({ id }) => id))('the lesson %s over 200 seeds', (id) 
     const most = id === 'warts' ? 40 : 0;
     expect(passes(id, (seed) => clumsyMoves(id, seed))).toBeLessThanOrEqual(most);
   });
+});
+
+it('sprayers differ as makers’ own do: nine of ten within 0.6 to 1.7 of the usual squirt', () => {
+  const lesson = bowlLesson('first-bowl');
+  const logs = SEEDS.flatMap((seed) => {
+    const truth = drawTruth(lesson, seed, 0);
+    return truth ? [Math.log(truth.squirtG / USUAL_SMALL_MEASURES.gramsPerSquirt.best)] : [];
+  });
+  const sd = Math.sqrt(logs.reduce((sum, log) => sum + log * log, 0) / logs.length);
+  expect(logs.length).toBeGreaterThan(100);
+  // A normal of 0.3 that is cut off at 1.5 of its own has 0.74 of it.
+  expect(sd / (0.742 * 0.3)).toBeGreaterThan(0.9);
+  expect(sd / (0.742 * 0.3)).toBeLessThan(1.1);
+  expect(Math.max(...logs)).toBeLessThanOrEqual(0.45);
 });
 
 describe('players between the two', () => {

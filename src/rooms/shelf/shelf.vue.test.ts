@@ -241,6 +241,28 @@ describe('tools', () => {
     await field(group, 'Step').setValue('0');
     expect(now()?.stepG).toBe(scale.stepG);
   });
+
+  it('of a tray is asked for its seats, a sprayer for what it holds, and no other for either', () => {
+    const side = shop.show(ToolsSide);
+    const heads = (title: string) =>
+      side
+        .find(`table[aria-label="${title}"]`)
+        .findAll('th')
+        .map((one) => one.text());
+    const asking = (column: string) =>
+      side
+        .findAll('table')
+        .filter((table) => table.findAll('th').some((one) => one.text() === column))
+        .map((table) => table.attributes('aria-label'));
+    expect(heads('Scales')).toEqual([
+      'Name',
+      'Step',
+      'Capacity',
+      'Smallest weight (0 for ten steps)',
+    ]);
+    expect(asking('Filled with')).toEqual(['Sprayers']);
+    expect(asking('Seats')).toEqual(['Trays']);
+  });
 });
 
 describe('wraps', () => {
@@ -370,5 +392,12 @@ describe('checks and cleaning', () => {
     const days = shown.findAll('input').filter((one) => one.element.value === '0');
     await days.at(-1)?.setValue('14');
     expect(shop.workshop.settings.upkeep).toEqual({ scaleCheckDays: 0, cleaningDays: 14 });
+    for (let i = 0; i < 12; i++) {
+      await field(shown, 'What').setValue(`Tray ${i}`);
+      await form.trigger('submit');
+    }
+    const undo = (name: string) => shown.findAll(`button[aria-label^="Undo: ${name}"]`);
+    expect(undo('Tray')).toHaveLength(12);
+    expect(undo('Press')).toHaveLength(0);
   });
 });

@@ -488,6 +488,9 @@ it('fills are drawn about their target, and a strip of none is none', () => {
   expect(right).toBeCloseTo(28, 6);
   expect((light ?? 0) - 28).toBeCloseTo(28 - (heavy ?? 0), 6);
   expect(light).toBeGreaterThan(28);
+  expect(strip([120]).find('.band').exists()).toBe(true);
+  const exact = { fillsG: [120], targetG: 120, tolerableG: 0 };
+  expect(shop.show(FillStrip, { props: exact }).find('.band').exists()).toBe(false);
 });
 
 it.each([

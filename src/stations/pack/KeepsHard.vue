@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { saleUnitSchema, type SaleUnit } from '@/core/goods/products/schema';
 import { lineContents, unitStaysHard, wrapsOf } from '@/core/goods/products/labelOf';
-import { BARRIERS, barrierById, type BarrierId } from '@/core/batches/shelf-life/barriers';
+import { barrierById, type BarrierId, leastTightFor } from '@/core/batches/shelf-life/barriers';
 import { YEARS_DAYS, type StaysHard } from '@/core/batches/shelf-life/staysHard';
 import { correctedBy } from '@/core/batches/shelf-life/corrected';
 import { staysFresh } from '@/core/batches/shelf-life/staysFresh';
@@ -60,15 +60,14 @@ const rows = computed<readonly Row[]>(() => {
     ),
   ];
 });
+/** A product is given a year on a shelf. Common practice. */
+const A_YEAR_DAYS = 365;
 /** Least tight that keeps a year at the careful end. */
 const enough = computed(() => {
-  const found = [...BARRIERS]
-    .sort((a, b) => (b.gM2Day ?? Infinity) - (a.gM2Day ?? Infinity))
-    .find(({ id }) => {
-      const hard = unitStaysHard(props.unit, pack.lines, pack.labelBooks, [id]);
-      const low = hard && correctedBy(hard, pack.keeps.own).lowDays;
-      return hard !== null && (low === null || low >= 365);
-    });
+  const found = leastTightFor(A_YEAR_DAYS, (id) => {
+    const hard = unitStaysHard(props.unit, pack.lines, pack.labelBooks, [id]);
+    return hard ? correctedBy(hard, pack.keeps.own).lowDays : 0;
+  });
   return found?.name ?? null;
 });
 /** Salts are never hard: they pour, or they cake. */

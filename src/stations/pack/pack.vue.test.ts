@@ -9,6 +9,7 @@ import { usePackStore } from '@/stores/pack';
 import type { GoodsAct } from './goodsAct';
 import GoodsDialog from './GoodsDialog.vue';
 import HandOverDialog from './HandOverDialog.vue';
+import { leastTightFor } from '@/core/batches/shelf-life/barriers';
 import KeepsHard from './KeepsHard.vue';
 import NewUnitDialog from './NewUnitDialog.vue';
 import StockSide from './StockSide.vue';
@@ -140,6 +141,16 @@ describe('a new sale unit', () => {
     await submit();
     expect(pack.unit?.contents).toMatchObject([{ formulaId: salts, pieces: 1 }]);
     expect(shop.workshop.settings.requests[salts ?? '']?.fillG).toBe(200);
+  });
+
+  it('of loose salts without a weight leaves the weight to Scale', async () => {
+    const salts = shop.workshop.formulas.find(({ body }) => body.method === 'loose')?.id ?? null;
+    shop.workshop.changeSettings({ formulaInHandId: salts });
+    const { requests } = shop.workshop.settings;
+    await open();
+    await submit();
+    expect(pack.unit?.contents).toMatchObject([{ formulaId: salts }]);
+    expect(shop.workshop.settings.requests).toEqual(requests);
   });
 
   it('of no formula is refused', async () => {
@@ -408,4 +419,14 @@ it('how long it stays hard names its own wrap first, and nothing of an empty uni
   expect(rows[0]?.classes()).toContain('own');
   expect(rows.length).toBeGreaterThan(3);
   expect(new Set(rows.map((row) => row.find('span').text())).size).toBe(rows.length);
+});
+
+it('the least tight barrier is the first that keeps a piece for a year', () => {
+  const keeps = (days: Readonly<Record<string, number | null>>) =>
+    leastTightFor(365, (id) => (id in days ? (days[id] ?? null) : 0));
+  expect(keeps({ carton: 365, 'metallized-film': 900 })?.id).toBe('carton');
+  expect(keeps({ carton: 364.9, 'metallized-film': 900 })?.id).toBe('metallized-film');
+  // For as long as anybody looks.
+  expect(keeps({ 'tight-jar': null })?.id).toBe('tight-jar');
+  expect(keeps({})).toBeNull();
 });

@@ -21,7 +21,7 @@ function problem(typed: string, unit: QuantityUnit | null): string {
 }
 
 describe('a typed quantity', () => {
-  // Factors: NIST Handbook 44, appendix C: ounce 28.349523125 g, pound 453.59237 g, US gallon 3.785411784 L, inch 25.4 mm.
+  // Factors: NIST Handbook 44, appendix C: a gallon is 4 quarts, 16 cups, 256 tablespoons, 768 teaspoons; ounce 28.349523125 g, pound 453.59237 g, US gallon 3.785411784 L, inch 25.4 mm.
   it.each([
     ['3 oz', 'g', 85.048569375],
     ['3oz.', 'g', 85.048569375],
@@ -39,6 +39,25 @@ describe('a typed quantity', () => {
     ['1 h 30 min', 'min', 90],
     ['45%', '%', 45],
     ['2 gpm', 'L/min', 7.570823568],
+    ['8 L/min', 'L/min', 8],
+    ['250 mg', 'g', 0.25],
+    ['2 pounds', 'g', 907.18474],
+    ['250 mL', 'mL', 250],
+    ['1.5 L', 'mL', 1500],
+    ['1 cup', 'mL', 236.5882365],
+    ['2 tbsp', 'mL', 29.5735295625],
+    ['3 tsp', 'mL', 14.78676478125],
+    ['1 qt', 'mL', 946.352946],
+    ['500 mL', 'L', 0.5],
+    ['2 cups', 'L', 0.473176473],
+    ['64 mm', 'mm', 64],
+    ['6.4 cm', 'mm', 64],
+    ['90 s', 'min', 1.5],
+    ['2 hours', 'min', 120],
+    ['90 seconds', 's', 90],
+    ['1.5 min', 's', 90],
+    ['100 ppm', 'mg/L', 100],
+    ['0.92 g/mL', 'g/mL', 0.92],
   ] as const)('“%s” in a field of %s is %d in either habit', (typed, unit, stored) => {
     for (const habit of [METRIC_HABITS, US]) {
       useHabits(habit);

@@ -33,3 +33,17 @@ export function barrierById(id: BarrierId): BarrierRow & { readonly id: BarrierI
   if (!row) throw new RangeError(`barrier ${id} is not in the table`);
   return row;
 }
+
+/**
+ * The least tight barrier that keeps a piece for so many days; null where none does.
+ * @param daysIn how long it stays hard in each, days; null for as long as anybody looks
+ */
+export function leastTightFor(
+  days: number,
+  daysIn: (id: BarrierId) => number | null,
+): (typeof BARRIERS)[number] | null {
+  const found = [...BARRIERS]
+    .sort((a, b) => (b.gM2Day ?? Infinity) - (a.gM2Day ?? Infinity))
+    .find(({ id }) => (daysIn(id) ?? Infinity) >= days);
+  return found ?? null;
+}

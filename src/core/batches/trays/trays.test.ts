@@ -229,6 +229,17 @@ describe('what the loft has taught', () => {
     expect(facts.dryHumidityPct).toBeGreaterThan((first?.humidityPct ?? 0) - 8);
     expect(facts.dryWhenLifted).toBeLessThan(0.8);
     expect(facts).toMatchObject({ traySeats: null, oldLots: 0 });
+    if (!found) throw new Error('the batch lies on trays');
+    const readOnce = {
+      ...found,
+      room: [
+        { atMs: found.startMs, humidityPct: 61, tempC: 20 },
+        { atMs: found.startMs + 25 * 3_600_000, humidityPct: 30, tempC: 20 },
+      ],
+    };
+    expect(outsideFacts(batch, readOnce, [], []).dryHumidityPct).toBe(61);
+    const readLate = { ...found, room: readOnce.room.slice(1) };
+    expect(outsideFacts(batch, readLate, [], []).dryHumidityPct).toBeNull();
   });
 });
 

@@ -37,6 +37,18 @@ function lineOf(materialId: string, of: ReturnType<typeof plan>) {
   return found;
 }
 
+it('what several take together leaves out what nobody takes, however little of it there is', () => {
+  const needs = [
+    { materialId: 'kaolin', massG: 0.02 },
+    { materialId: 'cornstarch', massG: 0 },
+    { materialId: 'epsom-salt', massG: 3 },
+  ];
+  expect(needsTogether([{ needs, times: 2 }])).toEqual([
+    { materialId: 'epsom-salt', massG: 6 },
+    { materialId: 'kaolin', massG: 0.04 },
+  ]);
+});
+
 describe('a plan', () => {
   it('weighs each line on the finest scale that carries it', () => {
     const made = plan({ want: { kind: 'total', massG: 2000 } });

@@ -14,7 +14,7 @@ import { NO_MEANS, type Means } from '@/core/work/scaling/means';
 import { USUAL_REQUEST } from '@/core/work/scaling/request';
 import { planScale } from '@/core/work/scaling/plan';
 import { assignLots, usableLots } from './assignLots';
-import { findLots, findable } from './findLots';
+import { findLots, findable, type LotFilter } from './findLots';
 import { shelfLifeOf, lowStock } from './watch';
 import { lotMoves, stockLeft } from './stock';
 import { lotsOfBatch, usersOfLot } from './trace';
@@ -265,10 +265,21 @@ describe('what to watch', () => {
       ],
       SHIPPED,
     );
-    const find = (query: string, filter: 'all' | 'on hold' = 'all') =>
-      findLots(shelf, query, filter, new Map(), TODAY).map(({ lot: { code } }) => code);
+    const left = new Map([
+      ['BS-1', 0.5],
+      ['KC-2', 0],
+    ]);
+    const find = (query: string, filter: LotFilter = 'all') =>
+      findLots(
+        shelf,
+        query,
+        filter,
+        new Map(shelf.map(({ lot: { id, code } }) => [id, left.get(code) ?? 0])),
+        TODAY,
+      ).map(({ lot: { code } }) => code);
     expect(find('salt bak')).toEqual(['BS-1']);
     expect(find('')).toEqual(['BS-1', 'KC-2']);
     expect(find('', 'on hold')).toEqual(['KC-2']);
+    expect(find('', 'empty')).toEqual(['KC-2']);
   });
 });
