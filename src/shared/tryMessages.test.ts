@@ -1,74 +1,85 @@
-import { formatSeconds, stopwatch } from '@/core/basics/format/durations';
 import { describe, expect, it } from 'vitest';
+import { startTrial } from '@/core/batches/trials/write';
 import type { TrialEntry } from '@/core/batches/trials/schema';
-import { sayAge, sayTimes, sayTrialEntry, sayWhatDoes } from './tryMessages';
+import { SEEN_WHATS, seenRow } from '@/core/batches/trials/seen';
+import type { TrialKind } from '@/core/batches/trials/kinds';
+import {
+  sayAge,
+  sayPiece,
+  sayShouldFloat,
+  sayShouldLast,
+  sayTrialEntry,
+  sayWhatDoes,
+} from './tryMessages';
 
-describe('times of a trial', () => {
+const AT = '2026-04-18T12:00:00.000+00:00';
+const entry = (rest: object) => ({ id: 'a', at: AT, voidedAt: null, ...rest }) as TrialEntry;
+const trial = (kind: TrialKind, volumeL: number, isCrumbs = false) =>
+  startTrial(
+    {
+      kind,
+      batchId: null,
+      name: 'from the market',
+      pieceG: 120,
+      isCrumbs,
+      ageDays: 7,
+      water: { volumeL, tempC: 38, alkalinityMgL: 100 },
+      flowLMin: kind === 'shower' ? 8 : null,
+      stepG: null,
+    },
+    AT,
+  );
+
+describe('an entry of a test', () => {
+  it('of what was seen has the title of its row and the word of its choice', () => {
+    for (const what of SEEN_WHATS)
+      for (const { value, word } of seenRow(what).choices)
+        expect(sayTrialEntry(entry({ kind: 'seen', what, value }))).toBe(
+          `${seenRow(what).title}: ${word}`,
+        );
+    expect(new Set(SEEN_WHATS.map((what) => seenRow(what).title)).size).toBeGreaterThan(8);
+  });
+
   it.each([
-    [0, '0:00'],
-    [59.9, '0:59'],
-    [60, '1:00'],
-    [3599.9, '59:59'],
-    [3600, '1:00:00'],
-    [3661, '1:01:01'],
-  ])('%d s on the clock is %s', (seconds, said) => expect(stopwatch(seconds)).toBe(said));
-
-  it('are said in seconds up to a hundred of them, in minutes from there', () => {
-    expect(formatSeconds(99.4)).toBe('99 s');
-    expect(formatSeconds(100)).toBe('1.7 min');
-  });
-
-  it('of a spread are said in one unit: that of its longest', () => {
-    expect(sayTimes({ low: 40, best: 60, high: 99.4 })).toBe('60 s (40–99 s)');
-    expect(sayTimes({ low: 40, best: 60, high: 100 })).toBe('1.0 min (0.7–1.7 min)');
+    [{ kind: 'color', hex: '#88ccaa', by: 'eye' }, 'Water color #88ccaa, by eye'],
+    [{ kind: 'color', hex: '#88ccaa', by: 'photo' }, 'Water color #88ccaa, by photo'],
+    [{ kind: 'jug', massG: 1420.04 }, 'Pitcher and water 1,420.0 g'],
+    [{ kind: 'verdict', verdict: 'sell', whys: [] }, 'Sell it'],
+    [
+      { kind: 'verdict', verdict: 'no', whys: ['ring', 'sinks'] },
+      'Don’t sell it: leaves a ring, sinks',
+    ],
+    [{ kind: 'note', text: 'smells of harbor' }, 'smells of harbor'],
+  ])('%j is “%s”', (rest, said) => {
+    expect(sayTrialEntry(entry(rest))).toBe(said);
   });
 });
 
-describe('the age of a piece', () => {
-  it.each([
-    [null, 'age unknown'],
-    [0.99, 'made today'],
-    [1, 'made yesterday'],
-    [1.99, 'made yesterday'],
-    [2, 'made 2 days ago'],
-    [13.9, 'made 13 days ago'],
-    [14, 'made 2 weeks ago'],
-    [59.9, 'made 8 weeks ago'],
-    [60, 'made 2 months ago'],
-  ])('of %s days is said: %s', (days, said) => expect(sayAge(days)).toBe(said));
+it('a piece is told with its age and its water, finer below ten liters', () => {
+  expect(sayPiece(trial('tub', 150))).toBe('a piece of 120.0 g · made 7 days ago · 150 L at 38°C');
+  expect(sayPiece(trial('cleaning', 9.96))).toContain('10.0 L');
+  expect(sayPiece(trial('cleaning', 10))).toContain(' 10 L');
+  expect(sayPiece(trial('tub', 150, true))).toContain('crumbs of');
+  expect(sayPiece(trial('shower', 150))).not.toContain('°C');
+  expect(sayAge(null)).toBe('age unknown');
+  expect(sayAge(0.9)).toBe('made today');
+  expect(sayAge(1)).toBe('made yesterday');
 });
 
-describe('what would do where a scale is too coarse', () => {
-  const plan = (sampleThatDoesG: number | null, stepThatDoesG: number | null) =>
-    sayWhatDoes({ sampleThatDoesG, stepThatDoesG } as Parameters<typeof sayWhatDoes>[0]);
-
-  it('is each way there is, and a finer scale where there is none', () => {
-    expect(plan(40, null)).toBe('Use 40 g of it on this scale.');
-    expect(plan(null, 0.1)).toBe('Use a scale with steps of 0.1 g.');
-    expect(plan(40, 0.1)).toMatch(/on this scale, or a scale/);
-    expect(plan(null, null)).toBe('Use a finer scale.');
-  });
+it('a forecast says gone after, or how many showers, and floats only for what is dropped in', () => {
+  const goneS = { low: 100, best: 120, high: 150 };
+  const dropped = { kind: 'dropped', goneS, buoyancy: 'sinks' } as never;
+  const showered = { kind: 'showered', showers: { low: 1, best: 1.5, high: 2 } } as never;
+  expect(sayShouldLast(dropped)).toBe('It should be gone after 2.0 min (1.7–2.5 min).');
+  expect(sayShouldLast(showered)).toBe('It should last 1.5 showers of eight minutes (1.0–2.0).');
+  expect(sayShouldFloat(dropped)).toBe('It should sink.');
+  expect(sayShouldFloat(showered)).toBe('');
 });
 
-describe('an entry of a trial', () => {
-  const said = (entry: Record<string, unknown>) =>
-    sayTrialEntry({ id: 'e', at: '2026-10-15T12:00:00Z', voidedAt: null, ...entry } as TrialEntry);
-
-  it('is a line in words', () => {
-    expect(said({ kind: 'phase', phase: 'first-fizz' })).toBe('first fizz');
-    expect(said({ kind: 'color', hex: '#88aacc', by: 'eye' })).toBe('Water color #88aacc, by eye');
-    expect(said({ kind: 'color', hex: '#88aacc', by: 'photo' })).toBe(
-      'Water color #88aacc, by photo',
-    );
-    expect(said({ kind: 'jug', massG: 1501.26 })).toBe('Pitcher and water 1,501.3 g');
-    expect(said({ kind: 'verdict', verdict: 'sell', whys: [] })).toBe('Sell it');
-    expect(said({ kind: 'verdict', verdict: 'no', whys: ['sinks', 'ring'] })).toBe(
-      'Don’t sell it: sinks, leaves a ring',
-    );
-    expect(said({ kind: 'note', text: 'smells of pear' })).toBe('smells of pear');
-  });
-
-  it('that was seen is said by its row, and by its own word where the row no longer has that choice', () => {
-    expect(said({ kind: 'seen', what: 'foam-1-min', value: 'knee-high' })).toMatch(/: knee-high$/);
-  });
+it('a scale that is too coarse is answered with more of it, a finer scale, or both', () => {
+  const does = (sampleThatDoesG: number | null, stepThatDoesG: number | null) =>
+    sayWhatDoes({ sampleThatDoesG, stepThatDoesG } as never);
+  expect(does(80, 0.1)).toBe('Use 80 g of it on this scale, or a scale with steps of 0.1 g.');
+  expect(does(null, 0.1)).toBe('Use a scale with steps of 0.1 g.');
+  expect(does(null, null)).toBe('Use a finer scale.');
 });

@@ -311,6 +311,16 @@ describe('the folder itself', () => {
     await forgetFolder('visits');
     expect(await storedFolder('visits')).toBeNull();
   });
+
+  it('hears of another name of a device at its next look, though no record was changed', async () => {
+    const [desk, bench] = [await browser('Desk'), await browser('Bench')];
+    desk.session.put('formulas', [lantern()]);
+    await desk.look();
+    expect(await desk.look()).toMatchObject({ written: { kind: 'same' } });
+    await nameDevice(desk.name, 'Window desk');
+    expect(await desk.look()).toMatchObject({ written: { kind: 'new' } });
+    expect(await bench.look()).toMatchObject({ peers: [{ name: 'Window desk' }] });
+  });
 });
 
 describe('a folder that is not in order', () => {
