@@ -186,7 +186,7 @@ function filmAndColors(): void {
   if (!film.ok) throw new Error(film.problem);
   for (const fineness of ['fine', 'coarse'] as const) {
     const from = performance.now();
-    const frames = [...waterFrames(film.plan, gridSizeOf(film.plan.vessel, fineness))].length;
+    const frames = [...waterFrames(film.value, gridSizeOf(film.value.vessel, fineness))].length;
     const ms = performance.now() - from;
     print(`water of a film, ${fineness}: ${ms.toFixed(0)} ms for ${frames} frames`);
   }

@@ -81,8 +81,8 @@ export const FUZZ_KINDS: readonly FuzzKind[] = [
     mutant: (random) => textMutantOf(LOTS, random),
     read: (text) => {
       const table = parseTable(text);
-      if (!table.ok) return sentence(table.message);
-      const { fresh, changed, problems } = readLotRows(table.rows, [], new Map(), SHIPPED);
+      if (!table.ok) return sentence(table.problem);
+      const { fresh, changed, problems } = readLotRows(table.value.rows, [], new Map(), SHIPPED);
       for (const { message } of problems) sentence(message);
       for (const { receivedG, cost } of [...fresh, ...changed])
         if (!Number.isFinite(receivedG) || receivedG < 0 || (cost !== null && !(cost >= 0)))
@@ -103,7 +103,7 @@ export const FUZZ_KINDS: readonly FuzzKind[] = [
     read: (text) => {
       if (!looksShared(text)) return readText(text);
       const shared = readRecipeJsonLd(text);
-      return shared.ok ? readText(shared.recipe.text) : sentence(shared.message);
+      return shared.ok ? readText(shared.value.text) : sentence(shared.problem);
     },
   },
   {

@@ -24,5 +24,5 @@ export function planFor(text: string, rawOptions: Readonly<Record<string, unknow
     seconds: parsed.options.seconds,
     nowMs: () => performance.now(),
   });
-  return result.ok ? { ok: true, value: result.answer } : { ok: false, message: result.problem };
+  return result.ok ? { ok: true, value: result.value } : { ok: false, message: result.problem };
 }

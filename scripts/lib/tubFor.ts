@@ -33,7 +33,7 @@ export function tubFor(text: string, rawOptions: Readonly<Record<string, unknown
   };
   const film = filmPlan(body, conditions, evaluate(body, conditions));
   if (!film.ok) return { ok: false, message: sayNoFilm(film.problem) };
-  const { plan } = film;
+  const plan = film.value;
   const steps = Math.ceil(plan.settledS / options.seconds);
   return {
     ok: true,

@@ -35,8 +35,8 @@ describe('the simulated jug', () => {
       const band = { low: expectedG, best: expectedG, high: expectedG };
       const result = readGasLoss({ readings, sampleG: 100, stepG: 0.1, expectedG: band });
       if (!result.ok) throw new Error(result.problem);
-      expect(result.answer.share.low).toBeLessThanOrEqual(0.78 + 0.22 * chance);
-      expect(result.answer.share.high).toBeGreaterThanOrEqual(0.78 + 0.22 * chance);
+      expect(result.value.share.low).toBeLessThanOrEqual(0.78 + 0.22 * chance);
+      expect(result.value.share.high).toBeGreaterThanOrEqual(0.78 + 0.22 * chance);
     }
   });
 });

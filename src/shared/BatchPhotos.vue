@@ -35,7 +35,7 @@ const isFull = computed(() => photos.value.length >= PHOTOS_A_BATCH);
 async function take([file]: readonly File[]): Promise<void> {
   if (!file) return;
   const result = await smallPhoto(file);
-  problem.value = result.ok ? '' : result.message;
+  problem.value = result.ok ? '' : result.problem;
   if (result.ok)
     workshop.put('photos', [
       {
@@ -44,7 +44,7 @@ async function take([file]: readonly File[]): Promise<void> {
         batchId: props.batch.id,
         ...(props.trialId !== undefined && { trialId: props.trialId }),
         takenAt: nowIso(),
-        dataUrl: result.dataUrl,
+        dataUrl: result.value,
         note: '',
       },
     ]);

@@ -66,7 +66,7 @@ function tap(event: MouseEvent): void {
     white.value = light;
     return;
   }
-  emit('color', result.hex);
+  emit('color', result.value);
   hasPhoto.value = false;
 }
 </script>

@@ -48,7 +48,7 @@ const MOST_BATCHES = 99;
 function needsOf({ formula, request }: (typeof formulas.value)[number]) {
   if (props.bowls) {
     const found = bowlsStore.bowlFor(formula);
-    return found.ok ? { needs: found.bowl.needs } : { problem: found.problem };
+    return found.ok ? { needs: found.value.needs } : { problem: found.problem };
   }
   const planned = planScale(formula.body, request, shelf.meansFor(formula.body.method));
   return planned.ok ? { needs: materialsUsed(planned.plan) } : { problem: planned.problem.message };
@@ -103,7 +103,7 @@ function setBatches(id: string, value: string): void {
 function wantWords({ formula, request }: (typeof formulas.value)[number]): string {
   if (props.bowls) {
     const found = bowlsStore.bowlFor(formula);
-    return found.ok ? `${counted(found.bowl.pieces, 'piece')} a bowl` : '';
+    return found.ok ? `${counted(found.value.pieces, 'piece')} a bowl` : '';
   }
   const { want } = request;
   switch (want.kind) {

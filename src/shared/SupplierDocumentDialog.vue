@@ -108,8 +108,8 @@ async function attach([file]: readonly File[]): Promise<void> {
   const read = await readDocumentFile(file);
   problem.value = read.ok ? '' : read.problem;
   if (!read.ok) return;
-  fresh.value = read.file;
-  attached.value = { name: read.file.name, type: read.file.type, bytes: read.file.bytes };
+  fresh.value = read.value;
+  attached.value = { name: read.value.name, type: read.value.type, bytes: read.value.bytes };
 }
 function detach(): void {
   attached.value = null;

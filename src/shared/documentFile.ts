@@ -1,3 +1,4 @@
+import type { Result } from '@/core/basics/result';
 import { FILE_MAX_BYTES, FILE_TYPES } from '@/core/results/scent/documents';
 import { formatFixed } from '@/core/basics/format/numbers';
 
@@ -8,8 +9,7 @@ export interface ReadFile {
   readonly bytes: number;
   readonly dataUrl: string;
 }
-export type FileResult =
-  { readonly ok: true; readonly file: ReadFile } | { readonly ok: false; readonly problem: string };
+export type FileResult = Result<ReadFile>;
 
 const MB = 1024 * 1024;
 const LONGEST_NAME = 200;
@@ -30,7 +30,7 @@ export async function readDocumentFile(file: File): Promise<FileResult> {
     ? { ok: false, problem: `Couldn’t read “${file.name}”. Choose it again.` }
     : {
         ok: true,
-        file: { name: file.name.slice(-LONGEST_NAME), type, bytes: file.size, dataUrl },
+        value: { name: file.name.slice(-LONGEST_NAME), type, bytes: file.size, dataUrl },
       };
 }
 

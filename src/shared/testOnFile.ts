@@ -14,7 +14,7 @@ export function testOnFile(trial: Trial, jug: GasLossResult | null): TestOnFile 
     kind: KIND_WORDS[trial.kind],
     said: [
       ...standing.filter(({ kind }) => kind !== 'verdict').map(sayTrialEntry),
-      ...(jug?.ok ? [`${formatPercent(100 * jug.answer.share.best, 0)} of its fizz left`] : []),
+      ...(jug?.ok ? [`${formatPercent(100 * jug.value.share.best, 0)} of its fizz left`] : []),
     ],
     verdict: verdict?.kind === 'verdict' ? VERDICT_WORDS[verdict.verdict] : null,
   };

@@ -91,7 +91,7 @@ describe('a plan that is looked for', () => {
     newest().onBetter(found, 1.2);
     expect(calendar).toMatchObject({ share: 1, hasFirst: true });
     expect(calendar.bars).toHaveLength(found.steps.length);
-    await newest().finish({ ok: true, answer: { ...found, provedBest: true } });
+    await newest().finish({ ok: true, value: { ...found, provedBest: true } });
     expect(calendar.share).toBeNull();
     expect(calendar.answer?.provedBest).toBe(true);
   });

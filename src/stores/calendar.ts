@@ -77,7 +77,7 @@ export const useCalendarStore = defineStore('calendar', () => {
       if (run !== own) return;
       run = null;
       share.value = null;
-      if (result.ok) answer.value = result.answer;
+      if (result.ok) answer.value = result.value;
       else problem.value = `Couldn’t make a plan: ${result.problem}.`;
     });
   }
@@ -131,7 +131,7 @@ export const useCalendarStore = defineStore('calendar', () => {
   } | null>(null);
   async function askWhatIf(asked: WhatIf): Promise<void> {
     const result = await startPlan(problemIf(asked), WHAT_IF_SECONDS, () => undefined).result;
-    whatIfLate.value = { asked, answer: result.ok ? result.answer : result.problem };
+    whatIfLate.value = { asked, answer: result.ok ? result.value : result.problem };
   }
 
   /** Puts a step where a hand wants it, and plans the rest around it; says why it cannot. */

@@ -156,7 +156,7 @@ describe('what is to be bought for the plan', () => {
         [...perFormula].map(([id, times]) => {
           const of = workshop.formulas.find((one) => one.id === id);
           const found = of && bowls.bowlFor(of);
-          return { times, needs: found?.ok ? found.bowl.needs : [] };
+          return { times, needs: found?.ok ? found.value.needs : [] };
         }),
       );
       // Each bowl planned by itself for just its pieces, weighed on the same scales.

@@ -101,7 +101,7 @@ export const usePlanInputsStore = defineStore('planInputs', () => {
   const { requestOf, moldOf: shelfMoldOf, bowlFor } = useBowlsStore();
   const bowlPieces = (formula: Formula) => {
     const found = bowlFor(formula);
-    return found.ok ? found.bowl.pieces : null;
+    return found.ok ? found.value.pieces : null;
   };
 
   /** What has to be made before each bowl, one after the other: each takes what the shelf has left. */
@@ -109,7 +109,7 @@ export const usePlanInputsStore = defineStore('planInputs', () => {
     const stock = new Map(shelf.usable);
     return (formula) => {
       const found = bowlFor(formula);
-      const needs = found.ok ? found.bowl.needs : [];
+      const needs = found.ok ? found.value.needs : [];
       const jobs = aheadJobs(needs, workshop.materials, stock);
       for (const { materialId, massG } of needs)
         stock.set(materialId, Math.max(0, (stock.get(materialId) ?? 0) - massG));
@@ -119,7 +119,7 @@ export const usePlanInputsStore = defineStore('planInputs', () => {
 
   const bowlMass = (formula: Formula) => {
     const found = bowlFor(formula);
-    return found.ok ? { bowlG: found.bowl.needs.reduce((sum, { massG }) => sum + massG, 0) } : {};
+    return found.ok ? { bowlG: found.value.needs.reduce((sum, { massG }) => sum + massG, 0) } : {};
   };
 
   /** At the bench and not counted yet: on their way as planned. */

@@ -17,7 +17,7 @@ it('sends the water of a film in packets, each frame once and in order', async (
   const count = await filmApi.film(body, CONDITIONS, [], 'bath', 'coarse', (packet) => {
     sent.push(...packet);
   });
-  const made = [...waterFrames(film.plan, gridSizeOf(film.plan.vessel, 'coarse'))];
+  const made = [...waterFrames(film.value, gridSizeOf(film.value.vessel, 'coarse'))];
   expect([count, sent.length]).toEqual([KEY_FRAMES, KEY_FRAMES]);
   expect(sent[90]).toEqual(made[90]);
   expect(sent.at(-1)).toEqual(made.at(-1));

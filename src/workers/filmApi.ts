@@ -22,10 +22,10 @@ export const filmApi = {
   ): Promise<number> {
     const known = { ...conditions, catalog: catalogWith(own) };
     const film = filmPlan(body, known, evaluate(body, known), vessel);
-    if (!film.ok || film.plan.vessel.kind === 'tray') return 0;
+    if (!film.ok || film.value.vessel.kind === 'tray') return 0;
     let packet: Uint8ClampedArray[] = [];
     let count = 0;
-    for (const frame of waterFrames(film.plan, gridSizeOf(film.plan.vessel, fineness))) {
+    for (const frame of waterFrames(film.value, gridSizeOf(film.value.vessel, fineness))) {
       packet.push(frame);
       count++;
       if (packet.length < PACKET) continue;

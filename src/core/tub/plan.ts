@@ -1,3 +1,4 @@
+import type { Result } from '@/core/basics/result';
 import { entryAt } from '@/core/basics/entryAt';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import { gramsWhere, type MaterialMass, type Portion } from '@/core/matter/materials/portion';
@@ -70,8 +71,7 @@ export interface FilmMoment {
 
 /** Why there is no film. */
 export type NoFilm = 'nothing-there' | 'nothing-fizzes' | 'larger-than-the-water';
-export type FilmResult =
-  { readonly ok: true; readonly plan: FilmPlan } | { readonly ok: false; readonly problem: NoFilm };
+export type FilmResult = Result<FilmPlan, NoFilm>;
 
 /** Somebody steps in and moves the water: so long after the piece is gone it has one color. Rovack estimate. */
 export const MIXED_AFTER_S = 75;
@@ -130,7 +130,7 @@ export function filmPlan(
   });
   return {
     ok: true,
-    plan: {
+    value: {
       vessel: into,
       volumeL,
       wear,

@@ -25,7 +25,7 @@ const EMBED = '\nEmbed:\n60 g baking soda\n40 g citric acid\n0.3 g red 33 dye';
 function planned(body: FormulaBody, conditions: Conditions = WATER): FilmPlan {
   const film = filmPlan(body, conditions, evaluate(body, conditions));
   if (!film.ok) throw new Error(film.problem);
-  return film.plan;
+  return film.value;
 }
 
 const eventS = (plan: FilmPlan, what: string) =>

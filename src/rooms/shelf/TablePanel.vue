@@ -63,13 +63,13 @@ async function readIn([file]: readonly File[]): Promise<void> {
     if (file.size > MOST_BYTES) throw new Error('it is larger than 32 MB');
     const { decodeText, parseTable } = await import('@/storage/csv/csv');
     const read = parseTable(decodeText(new Uint8Array(await file.arrayBuffer())));
-    if (!read.ok) throw new Error(read.message);
-    const missing = missingColumns(read.columns, NEEDED[props.kind]);
+    if (!read.ok) throw new Error(read.problem);
+    const missing = missingColumns(read.value.columns, NEEDED[props.kind]);
     if (missing.length > 0)
       throw new Error(
         `it has no column ${listed(missing.map((column) => `“${column}”`))}. A table of ${props.kind} has: ${(props.kind === 'lots' ? LOT_COLUMNS : MATERIAL_COLUMNS).join(', ')}.`,
       );
-    table.value = read.rows;
+    table.value = read.value.rows;
   } catch (error) {
     problem.value = `Couldn’t read ${file.name}: ${reasonOf(error)}. Nothing changed.`;
   }

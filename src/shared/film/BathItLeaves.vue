@@ -12,7 +12,7 @@ const props = defineProps<{ subject: FilmSubject; evaluation: Evaluation }>();
 const end = computed(() => {
   const { body, conditions, vessel } = props.subject;
   const film = filmPlan(body, conditions, props.evaluation, vessel);
-  return film.ok ? { plan: film.plan, moment: momentAt(film.plan, film.plan.settledS) } : null;
+  return film.ok ? { plan: film.value, moment: momentAt(film.value, film.value.settledS) } : null;
 });
 const ph = computed(() => {
   const water = props.evaluation.water;

@@ -26,7 +26,7 @@ const subjectOf = (body: FormulaBody): FilmSubject => ({
 const planOf = (body: FormulaBody, conditions = CONDITIONS) => {
   const film = filmPlan(body, conditions, evaluate(body, conditions));
   if (!film.ok) throw new Error(film.problem);
-  return film.plan;
+  return film.value;
 };
 
 let shop: ReturnType<typeof drawnShop>;

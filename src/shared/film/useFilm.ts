@@ -35,7 +35,7 @@ export function useFilm(
     if (!of) return null;
     return filmPlan(of.body, of.conditions, evaluate(of.body, of.conditions), vesselFor(of));
   });
-  const plan = computed(() => (film.value?.ok ? film.value.plan : null));
+  const plan = computed(() => (film.value?.ok ? film.value.value : null));
   const problem = computed(() => (film.value?.ok === false ? film.value.problem : null));
   const scene = computed(() => plan.value && sceneOf(plan.value, subject.value?.shape ?? 'ball'));
   const frames = shallowRef<readonly Uint8ClampedArray[]>([]);

@@ -27,7 +27,7 @@ const trays = useTraysStore();
 
 const batch = computed(() => trialStore.batchOf(props.trial));
 const result = computed(() => (props.touchedMs === null ? null : trialStore.answerOf(props.trial)));
-const answer = computed(() => (result.value?.ok ? result.value.answer : null));
+const answer = computed(() => (result.value?.ok ? result.value.value : null));
 const isWeak = computed(
   () => answer.value !== null && answer.value.isOver && answer.value.share.high < WEAK_SHARE,
 );

@@ -62,7 +62,7 @@ const touchedMs = computed(() => {
 });
 const jugG = computed(() => standingIn(props.trial, 'jug').at(-1)?.massG ?? null);
 const result = computed(() => (touchedMs.value === null ? null : trialStore.answerOf(props.trial)));
-const answer = computed(() => (result.value?.ok ? result.value.answer : null));
+const answer = computed(() => (result.value?.ok ? result.value.value : null));
 const isDone = computed(() => props.trial.finishedAt !== null);
 const goneG = computed(() => Math.max(0, answer.value?.gone.at(-1)?.massG ?? 0));
 

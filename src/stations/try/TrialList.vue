@@ -25,8 +25,8 @@ function said(trial: Trial): string {
   const goneS = phaseS(trial, 'gone');
   const answer = trial.kind === 'scale' ? trialStore.answerOf(trial) : null;
   return [
-    ...(answer?.ok && answer.answer.isOver
-      ? [`${formatPercent(100 * answer.answer.share.best, 0)} of its fizz`]
+    ...(answer?.ok && answer.value.isOver
+      ? [`${formatPercent(100 * answer.value.share.best, 0)} of its fizz`]
       : []),
     ...(goneS !== null ? [`gone after ${formatSeconds(goneS)}`] : []),
     ...(verdict ? [VERDICT_WORDS[verdict.verdict]] : []),

@@ -1,3 +1,4 @@
+import type { Result } from '@/core/basics/result';
 import Papa from 'papaparse';
 import type { Row } from '@/core/workshop/shelf/rows';
 import { formatCount } from '@/core/basics/format/numbers';
@@ -5,9 +6,10 @@ import { formatCount } from '@/core/basics/format/numbers';
 /** More rows than this are refused: twice what a shelf of this size ever holds. */
 export const MAX_CSV_ROWS = 20_000;
 
-export type TableResult =
-  | { readonly ok: true; readonly columns: readonly string[]; readonly rows: readonly Row[] }
-  | { readonly ok: false; readonly message: string };
+export type TableResult = Result<{
+  readonly columns: readonly string[];
+  readonly rows: readonly Row[];
+}>;
 
 /** A cell that begins like this is read as a formula by a spreadsheet. */
 const FORMULA_START = /^[=+\-@\t\r]/;
@@ -36,14 +38,14 @@ export function parseTable(text: string): TableResult {
   if (columns.length < 2)
     return {
       ok: false,
-      message: 'This is not a table. Its first line should name the columns, separated by commas.',
+      problem: 'This is not a table. Its first line should name the columns, separated by commas.',
     };
   if (parsed.data.length > MAX_CSV_ROWS)
     return {
       ok: false,
-      message: `The table has more than ${formatCount(MAX_CSV_ROWS)} rows. Split it, and import the parts one by one.`,
+      problem: `The table has more than ${formatCount(MAX_CSV_ROWS)} rows. Split it, and import the parts one by one.`,
     };
-  return { ok: true, columns, rows: parsed.data };
+  return { ok: true, value: { columns, rows: parsed.data } };
 }
 
 /**

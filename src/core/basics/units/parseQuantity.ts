@@ -1,3 +1,4 @@
+import type { Result } from '@/core/basics/result';
 import { habits } from '@/core/basics/format/habits';
 import {
   shownDecimals,
@@ -92,8 +93,7 @@ const SUCH_AS: Readonly<Record<QuantityUnit, string>> = {
   'g/mL': 'Type a density, such as 0.92 g/mL.',
 };
 
-export type Quantity =
-  { readonly ok: true; readonly value: number } | { readonly ok: false; readonly problem: string };
+export type Quantity = Result<number>;
 
 function refuse(problem: string): Quantity {
   return { ok: false, problem };

@@ -123,7 +123,7 @@ function computed(one: TriedBatch, catalog: Catalog): Teaching {
   const { lasting, surface } = shippedFor(one, catalog);
   // A jug that is still being weighed says nothing yet.
   const jug = trial.finishedAt === null ? null : gasLossOf(one, catalog);
-  const answer = jug?.ok && jug.answer.isOver ? jug.answer : null;
+  const answer = jug?.ok && jug.value.isOver ? jug.value : null;
   const seen = (what: SeenWhat) =>
     standingIn(trial, 'seen').find((entry) => entry.what === what)?.value ?? null;
 

@@ -180,8 +180,8 @@ describe('the color of the water', () => {
     const warm = colorByCard({ r: 240, g: 200, b: 160 }, { r: 120, g: 100, b: 80 });
     if (!day.ok || !warm.ok) throw new Error('both have a card');
     const channels = (hex: string) => [1, 3, 5].map((i) => parseInt(hex.slice(i, i + 2), 16));
-    channels(warm.hex).forEach((value, i) => {
-      expect(Math.abs(value - (channels(day.hex)[i] ?? 0))).toBeLessThan(6);
+    channels(warm.value).forEach((value, i) => {
+      expect(Math.abs(value - (channels(day.value)[i] ?? 0))).toBeLessThan(6);
     });
   });
 

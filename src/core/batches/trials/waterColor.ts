@@ -1,3 +1,5 @@
+import type { Result } from '@/core/basics/result';
+
 /** Light of a photo at one place, each channel 0 to 255. */
 export interface Rgb {
   readonly r: number;
@@ -5,9 +7,7 @@ export interface Rgb {
   readonly b: number;
 }
 
-export type ColorResult =
-  | { readonly ok: true; readonly hex: string }
-  | { readonly ok: false; readonly problem: 'no-white' | 'too-dark' | 'too-bright' };
+export type ColorResult = Result<string, 'no-white' | 'too-dark' | 'too-bright'>;
 
 /** A card darker than this, or further from gray, is none. Rovack estimates. */
 const LEAST_WHITE = 90;
@@ -29,7 +29,7 @@ export function colorByCard(white: Rgb, water: Rgb): ColorResult {
   const seen = (of: number, card: number) =>
     Math.min(1, linear(of / 255) / Math.max(1e-4, linear(card / 255)));
   const rgb = [seen(water.r, white.r), seen(water.g, white.g), seen(water.b, white.b)];
-  return { ok: true, hex: hexOf(rgb.map(curved)) };
+  return { ok: true, value: hexOf(rgb.map(curved)) };
 }
 
 /** Colors to hold beside the water: paler and deeper than what was forecast, and to both sides of it. */

@@ -1,3 +1,4 @@
+import type { Result } from '@/core/basics/result';
 import { MAX_LINE_G } from '../model/kinds';
 import type { Material } from '@/core/matter/materials/material';
 import { exactly, type Spread } from '@/core/basics/units/spread';
@@ -5,8 +6,7 @@ import { parseQuantity } from '@/core/basics/units/parseQuantity';
 import { readAmount } from './amount';
 import { massOfMeasuresG, type SmallMeasures } from './massOfMeasures';
 
-export type TypedAmount =
-  { readonly ok: true; readonly massG: Spread } | { readonly ok: false; readonly message: string };
+export type TypedAmount = Result<Spread>;
 
 /** Reads what was typed for an amount: a bare figure in the person's unit, any weight, or a measure such as `2 tbsp` with its spread. */
 export function readTypedAmount(
@@ -20,7 +20,7 @@ export function readTypedAmount(
     return refuse(read.ok ? '' : `${read.problem} Or type a measure, such as 2 tbsp.`);
   if (massG.low < 0) return refuse('Type 0 or more.');
   if (massG.high > MAX_LINE_G) return refuse('Type at most 1,000 kg.');
-  return { ok: true, massG };
+  return { ok: true, value: massG };
 }
 
 function measured(typed: string, material: Material, small: SmallMeasures): Spread | null {
@@ -29,6 +29,6 @@ function measured(typed: string, material: Material, small: SmallMeasures): Spre
   return massOfMeasuresG(amount.measures, material, 'level', small);
 }
 
-function refuse(message: string): TypedAmount {
-  return { ok: false, message };
+function refuse(problem: string): TypedAmount {
+  return { ok: false, problem };
 }

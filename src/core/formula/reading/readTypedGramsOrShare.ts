@@ -16,5 +16,5 @@ export function readTypedGramsOrShare(
 ): TypedAmount {
   const percent = readTypedPercent(typed, othersG);
   if (percent === null) return readTypedAmount(typed, material, small);
-  return percent.ok ? { ok: true, massG: exactly(percent.massG) } : percent;
+  return percent.ok ? { ok: true, value: exactly(percent.value) } : percent;
 }

@@ -1,3 +1,4 @@
+import type { Result } from '@/core/basics/result';
 import { FAMILY_WORDS, PART_WORDS } from '../model/messages';
 import type { FormulaBody } from '../model/schema';
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
@@ -9,9 +10,7 @@ export interface SharedRecipe {
   readonly text: string;
 }
 
-export type SharedResult =
-  | { readonly ok: true; readonly recipe: SharedRecipe }
-  | { readonly ok: false; readonly message: string };
+export type SharedResult = Result<SharedRecipe>;
 
 /**
  * A formula as a schema.org Recipe (JSON-LD), grams to the last digit; parts after the main mix are named before
@@ -59,7 +58,7 @@ export function readRecipeJsonLd(text: string): SharedResult {
   const pieces = /\d+/.exec(listOf(recipe.recipeYield)[0] ?? '')?.[0];
   return {
     ok: true,
-    recipe: {
+    value: {
       name: plain(typeof recipe.name === 'string' ? recipe.name : '').slice(0, 80),
       text: [...lines.map(plain), ...(pieces ? [`makes ${pieces}`] : [])].join('\n'),
     },
@@ -114,5 +113,5 @@ function capital(word: string): string {
 }
 
 function failed(message: string): SharedResult {
-  return { ok: false, message };
+  return { ok: false, problem: message };
 }

@@ -6,8 +6,8 @@ import { SHIPPED } from '@/core/matter/materials/catalog';
 
 function read(text: string) {
   const result = readRecipeJsonLd(text);
-  if (!result.ok) throw new Error(result.message);
-  return result.recipe;
+  if (!result.ok) throw new Error(result.problem);
+  return result.value;
 }
 
 describe('a shared recipe', () => {
@@ -36,7 +36,7 @@ describe('a shared recipe', () => {
     ['{"@type":"Recipe","name":"x"}', /has no ingredients/],
     ['{"@type":"Recipe","recipeIngr', /cut off or damaged/],
   ])('says what is wrong with %s', (text, message) => {
-    expect(readRecipeJsonLd(text)).toEqual({ ok: false, message: expect.stringMatching(message) });
+    expect(readRecipeJsonLd(text)).toEqual({ ok: false, problem: expect.stringMatching(message) });
   });
 
   it('is not looked for in a plain recipe', () => {

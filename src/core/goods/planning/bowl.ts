@@ -1,3 +1,4 @@
+import type { Result } from '@/core/basics/result';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import type { MaterialMass } from '@/core/matter/materials/portion';
 import type { Means } from '@/core/work/scaling/means';
@@ -12,8 +13,7 @@ export interface Bowl {
   /** Grams of each material, with the usual loss; a material may stand twice. */
   readonly needs: readonly MaterialMass[];
 }
-export type BowlResult =
-  { readonly ok: true; readonly bowl: Bowl } | { readonly ok: false; readonly problem: string };
+export type BowlResult = Result<Bowl>;
 
 /**
  * One bowl: as many pieces as it holds and its molds take at once, and what those weigh. Orders, the plan and what is to
@@ -35,5 +35,5 @@ export function bowlOf(
     materialId,
     massG: massG * share,
   }));
-  return { ok: true, bowl: { pieces, needs } };
+  return { ok: true, value: { pieces, needs } };
 }

@@ -24,7 +24,7 @@ export function lockProblem(problem: PlanProblem, jobId: string, nowMs: () => nu
   }
   const alone = planJobs({ ...problem, jobs: [job] }, { seconds: ALONE_SECONDS, nowMs });
   if (!alone.ok) return `Couldn’t move it there: ${alone.problem}.`;
-  const { steps } = alone.answer;
+  const { steps } = alone.value;
   for (const [i, step] of job.steps.entries()) {
     const [former, here] = [steps[i - 1], steps[i]];
     if (step.at === undefined || !here || !former) continue;
@@ -50,8 +50,8 @@ export function latestPressMs(
     { ...problem, cushionMin: 0, jobs: [free] },
     { seconds: ALONE_SECONDS, nowMs },
   );
-  if (!alone.ok || alone.answer.weightedLateMin > 0) return null;
-  const { steps } = alone.answer;
+  if (!alone.ok || alone.value.weightedLateMin > 0) return null;
+  const { steps } = alone.value;
   const press = steps.find(({ step }) => step === 'press') ?? steps[0];
   return press ? Date.parse(press.start) : null;
 }

@@ -288,7 +288,7 @@ describe('molds', () => {
     const lying = (molds: number) => {
       const found = plan(molds);
       if (!found.ok) throw new Error(found.problem);
-      const dry = found.answer.steps.filter(({ step }) => step === 'dry');
+      const dry = found.value.steps.filter(({ step }) => step === 'dry');
       return dry.map(({ start, end }) => [Date.parse(start), Date.parse(end)] as const);
     };
     const overlap = ([a, b]: readonly (readonly [number, number])[]) =>
@@ -394,11 +394,11 @@ describe('from orders to a plan', () => {
     ]);
     const result = planJobs(problem, { seconds: 0.1, nowMs: () => performance.now() });
     if (!result.ok) throw new Error(result.problem);
-    expect(result.answer.weightedLateMin).toBe(0);
-    const mix = result.answer.steps.find(({ job, step }) => job === lock.job && step === 'mix');
+    expect(result.value.weightedLateMin).toBe(0);
+    const mix = result.value.steps.find(({ job, step }) => job === lock.job && step === 'mix');
     expect(mix?.start).toBe('2026-10-15T09:00:00.000Z');
     // What can be ready a day before it is wanted, is.
-    const dry = result.answer.steps.find(
+    const dry = result.value.steps.find(
       ({ job, step }) => job === sampleBatch('QL-011').id && step === 'pack',
     );
     expect(Date.parse(dry?.end ?? '')).toBeLessThanOrEqual(Date.parse(DUE) - 86_400_000);

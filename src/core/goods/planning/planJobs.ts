@@ -31,7 +31,7 @@ export interface PlanMeans {
 export function planJobs(problem: PlanProblem, means: PlanMeans): PlanResult {
   const made = shopOf(problem);
   if (!made.ok) return { ok: false, problem: made.problem };
-  const { shop } = made;
+  const shop = made.value;
   const began = means.nowMs();
   const share = () =>
     means.isStopped?.() ? 2 : (means.nowMs() - began) / Math.max(1, 1000 * means.seconds);
@@ -47,7 +47,7 @@ export function planJobs(problem: PlanProblem, means: PlanMeans): PlanResult {
     answerOf(problem, shop, settled(shop, schedule, locked), bound, proved);
   const isBest = (schedule: Schedule) => schedule.weightedLate <= bound + SAME_MIN;
   means.onBetter?.(answerFor(first.schedule, isBest(first.schedule)), share());
-  if (isBest(first.schedule)) return { ok: true, answer: answerFor(first.schedule, true) };
+  if (isBest(first.schedule)) return { ok: true, value: answerFor(first.schedule, true) };
   const blocks = shop.jobs.reduce((sum, job) => sum + job.blocks.length, 0);
   const told = (schedule: Schedule) =>
     means.onBetter?.(answerFor(schedule, isBest(schedule)), Math.min(1, share()));
@@ -55,10 +55,10 @@ export function planJobs(problem: PlanProblem, means: PlanMeans): PlanResult {
     blocks <= MOST_EXACT_BLOCKS
       ? searchAll(shop, locked, first.schedule, () => share() < EXACT_SHARE)
       : { best: first.schedule, isWhole: false };
-  if (few.isWhole) return { ok: true, answer: answerFor(few.best, true) };
+  if (few.isWhole) return { ok: true, value: answerFor(few.best, true) };
   const better = improve(shop, locked, first, seededRandom(SEED), share, told);
   const best = few.best.weightedLate < better.weightedLate ? few.best : better;
-  return { ok: true, answer: answerFor(best, isBest(best)) };
+  return { ok: true, value: answerFor(best, isBest(best)) };
 }
 
 /** Going through all gets so much of the time before looking about begins. */

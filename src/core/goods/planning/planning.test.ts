@@ -22,7 +22,7 @@ const means = (seconds = 1) => {
 function solved(problem: PlanProblem, seconds?: number): PlanAnswer {
   const result = planJobs(problem, means(seconds));
   if (!result.ok) throw new Error(result.problem);
-  return result.answer;
+  return result.value;
 }
 
 /** Every rule of a plan, looked at from outside. */
@@ -209,8 +209,8 @@ describe('a plan', () => {
           );
           const result = planJobs(problem, means(0.05));
           if (!result.ok) return;
-          expectToHold(problem, result.answer);
-          const { weightedLateMin, boundWeightedLateMin } = result.answer;
+          expectToHold(problem, result.value);
+          const { weightedLateMin, boundWeightedLateMin } = result.value;
           expect(boundWeightedLateMin).toBeLessThanOrEqual(weightedLateMin + 1e-6);
         },
       ),
@@ -228,7 +228,7 @@ describe('a plan', () => {
     const byDue = [...problem.jobs.keys()].sort(
       (a, b) => minuteOf(problem.jobs[a]?.due ?? '') - minuteOf(problem.jobs[b]?.due ?? ''),
     );
-    const edd = serially(made.shop, jobByJob(made.shop, byDue), lockedBookings(made.shop));
+    const edd = serially(made.value, jobByJob(made.value, byDue), lockedBookings(made.value));
     if (!edd.ok) throw new Error(edd.job);
     const answer = solved(problem, 0.2);
     expect(answer.weightedLateMin).toBeLessThanOrEqual(edd.schedule.weightedLate + 1e-6);
@@ -470,7 +470,7 @@ describe('the bound', () => {
     }));
     const made = shopOf(shop(jobs));
     // Late by 0, 1, 2, 3 and 4 hours.
-    expect(made.ok && lateBound(made.shop)).toBe(600);
+    expect(made.ok && lateBound(made.value)).toBe(600);
   });
 });
 
@@ -533,7 +533,7 @@ describe('a problem that cannot be met', () => {
       means(0.05),
     );
     // 22:00 of a clock an hour ahead is 21:00 in the world's time.
-    expect(answer.ok && answer.answer.steps[0]?.start).toBe('2026-03-02T21:00:00.000Z');
-    expect(answer.ok && answer.answer.lateMin.b1).toBeGreaterThan(1440);
+    expect(answer.ok && answer.value.steps[0]?.start).toBe('2026-03-02T21:00:00.000Z');
+    expect(answer.ok && answer.value.lateMin.b1).toBeGreaterThan(1440);
   });
 });

@@ -1,3 +1,4 @@
+import type { Result } from '@/core/basics/result';
 import { z } from 'zod';
 
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'is no time like 08:00');
@@ -92,6 +93,4 @@ export interface PlanAnswer {
   readonly provedBest: boolean;
 }
 
-export type PlanResult =
-  | { readonly ok: true; readonly answer: PlanAnswer }
-  | { readonly ok: false; readonly problem: string };
+export type PlanResult = Result<PlanAnswer>;

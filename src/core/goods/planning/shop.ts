@@ -1,3 +1,4 @@
+import type { Result } from '@/core/basics/result';
 import { DAY_MIN, MINUTE_MS } from '@/core/basics/time';
 import { formatMinutes } from '@/core/basics/format/durations';
 import { counted, formatCount } from '@/core/basics/format/numbers';
@@ -75,8 +76,7 @@ const LEAST_DAYS = 60;
 /** Nobody plans farther. */
 const MOST_DAYS = 1500;
 
-export type ShopResult =
-  { readonly ok: true; readonly shop: Shop } | { readonly ok: false; readonly problem: string };
+export type ShopResult = Result<Shop>;
 
 /** A problem in numbers, or why it cannot be met. */
 export function shopOf(problem: PlanProblem): ShopResult {
@@ -125,7 +125,7 @@ export function shopOf(problem: PlanProblem): ShopResult {
   const lockedHands = handsOfLocks(people);
   return {
     ok: true,
-    shop: {
+    value: {
       startMs,
       people,
       dayFrom: modulo(startMs / MINUTE_MS + problem.zoneMin, DAY_MIN),

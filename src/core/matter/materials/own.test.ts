@@ -25,7 +25,7 @@ describe('what the maker knows better', () => {
     const starch = materialById(catalog, 'cornstarch');
     expect(starch.densityGMl.level).toMatchObject({ value: { best: 0.6 }, source: 'maker' });
     const cup = readTypedAmount('1 cup', starch, USUAL_SMALL_MEASURES);
-    expect(cup.ok && cup.massG.best).toBeCloseTo(0.6 * 236.588, 1);
+    expect(cup.ok && cup.value.best).toBeCloseTo(0.6 * 236.588, 1);
     expect(shipped('cornstarch').densityGMl.level.value.best).toBe(before);
     expect(catalogWith([])).toBe(SHIPPED);
   });

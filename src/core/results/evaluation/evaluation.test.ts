@@ -188,7 +188,7 @@ describe('tryEvaluate', () => {
   it.each(['1 g water', '5 g castor oil', '0.0001 g mica'])('reads %s without a NaN', (text) => {
     const result = tryEvaluate(bodyFrom(text), USUAL_CONDITIONS);
     if (!result.ok) throw new Error(result.problem.message);
-    expect(notANumber(result.evaluation)).toEqual([]);
+    expect(notANumber(result.value)).toEqual([]);
   });
 });
 

@@ -1,3 +1,4 @@
+import type { Result } from '@/core/basics/result';
 import { allLines } from '@/core/formula/model/edit';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import { findMaterial } from '@/core/matter/materials/catalog';
@@ -14,14 +15,12 @@ export interface Problem {
   readonly message: string;
 }
 
-export type EvaluationResult =
-  | { readonly ok: true; readonly evaluation: Evaluation }
-  | { readonly ok: false; readonly problem: Problem };
+export type EvaluationResult = Result<Evaluation, Problem>;
 
 /** {@link evaluate} for values that people or files bring: the first argument out of range comes back as a value. */
 export function tryEvaluate(body: FormulaBody, conditions: Conditions): EvaluationResult {
   const problem = problemWith(body, conditions);
-  return problem ? { ok: false, problem } : { ok: true, evaluation: evaluate(body, conditions) };
+  return problem ? { ok: false, problem } : { ok: true, value: evaluate(body, conditions) };
 }
 
 /** The first argument out of range, or null. */

@@ -35,10 +35,10 @@ function add(): void {
     workshop.smallMeasures,
   );
   if (!chosen.ok) {
-    problem.value = chosen.message;
+    problem.value = chosen.problem;
     return;
   }
-  emit('add', chosen.material, chosen.massG);
+  emit('add', chosen.value.material, chosen.value.massG);
   materialId.value = null;
   amount.value = '';
   problem.value = '';
@@ -52,8 +52,8 @@ useActions(
     const [material = null] = name === '' ? [] : searchMaterials(workshop.catalog, name);
     const chosen = readChosenAmount(material, said, workshop.smallMeasures);
     if (!chosen.ok) return [];
-    const run = () => emit('add', chosen.material, chosen.massG);
-    return [{ name: `Add ${said.trim()} of ${chosen.material.sentenceName}`, run }];
+    const run = () => emit('add', chosen.value.material, chosen.value.massG);
+    return [{ name: `Add ${said.trim()} of ${chosen.value.material.sentenceName}`, run }];
   },
 );
 </script>

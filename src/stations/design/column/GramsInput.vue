@@ -60,13 +60,13 @@ function take(): void {
     workshop.smallMeasures,
   );
   if (!reading.ok) {
-    problem.value = reading.message;
+    problem.value = reading.problem;
     return;
   }
   problem.value = '';
-  const isTouched = Math.abs(reading.massG.best - props.massG) > 5e-7;
-  if (isTouched) emit('amount', reading.massG);
-  text.value = figure(reading.massG.best);
+  const isTouched = Math.abs(reading.value.best - props.massG) > 5e-7;
+  if (isTouched) emit('amount', reading.value);
+  text.value = figure(reading.value.best);
 }
 
 function giveBack(): void {

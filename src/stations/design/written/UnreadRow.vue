@@ -52,12 +52,12 @@ function take(): void {
     workshop.smallMeasures,
   );
   if (!chosen.ok) {
-    problem.value = chosen.message;
+    problem.value = chosen.problem;
     return;
   }
-  const how = wayWritten(props.entry.text, chosen.material);
+  const how = wayWritten(props.entry.text, chosen.value.material);
   emit('settle', {
-    ...lineOf(chosen.material, chosen.massG),
+    ...lineOf(chosen.value.material, chosen.value.massG),
     written: props.entry.text,
     ...(how && { how }),
   });

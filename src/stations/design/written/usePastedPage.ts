@@ -33,9 +33,9 @@ export function usePastedPage() {
   const shared = computed(() => (looksShared(text.value) ? readRecipeJsonLd(text.value) : null));
   const result = computed<RecipeResult>(() => {
     if (shared.value && !shared.value.ok)
-      return { ok: false, problem: { code: 'no-recipe', message: shared.value.message } };
+      return { ok: false, problem: { code: 'no-recipe', message: shared.value.problem } };
     return readRecipe(
-      shared.value?.recipe.text ?? text.value,
+      shared.value?.value.text ?? text.value,
       workshop.catalog,
       workshop.smallMeasures,
       said.value,
@@ -117,7 +117,7 @@ export function usePastedPage() {
   );
   /** Its name: the page's own, without what stands in brackets. */
   const titled = computed(() => {
-    const sharedName = shared.value?.ok ? shared.value.recipe.name : '';
+    const sharedName = shared.value?.ok ? shared.value.value.name : '';
     const title = result.value.ok ? result.value.recipe.title.replace(/\s*\(.*$/, '') : '';
     return (sharedName || title || 'Untitled formula').slice(0, 80);
   });

@@ -102,7 +102,7 @@ describe('the jug on the scale', () => {
           7000 + i,
         );
         if (!result.ok) throw new Error(result.problem);
-        return share >= result.answer.share.low && share <= result.answer.share.high ? 1 : 0;
+        return share >= result.value.share.low && share <= result.value.share.high ? 1 : 0;
       }).reduce<number>((sum, one) => sum + one, 0);
     });
     const all = held.reduce((sum, one) => sum + one, 0) / (eachStep * steps.length);
@@ -122,7 +122,7 @@ describe('the jug on the scale', () => {
   };
   const good = (result: ReturnType<typeof readGasLoss>) => {
     if (!result.ok) throw new Error(result.problem);
-    return result.answer;
+    return result.value;
   };
   const MOMENT = poursDown(PIECE, 3);
 
@@ -222,7 +222,7 @@ describe('what is expected', () => {
     const { lossG } = expectedLoss(MIX, PIECE.sampleG, water);
     const result = read({ ...PIECE, lastS: 330 }, 11);
     if (!result.ok) throw new Error(result.problem);
-    const half = (result.answer.lossG.high - result.answer.lossG.low) / 2 / lossG.best;
+    const half = (result.value.lossG.high - result.value.lossG.low) / 2 / lossG.best;
     expect(half / promised).toBeGreaterThan(0.5);
     expect(half / promised).toBeLessThan(2);
   });

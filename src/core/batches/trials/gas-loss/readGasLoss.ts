@@ -56,7 +56,7 @@ export function readGasLoss(question: GasLossQuestion): GasLossResult {
     : underWay(fits, stepG);
   return {
     ok: true,
-    answer: {
+    value: {
       lossG: banded(measured.lossG, measured.sdG),
       share: banded(
         measured.lossG / expectedG.best,

@@ -1,3 +1,4 @@
+import type { Result } from '@/core/basics/result';
 import type { Spread } from '@/core/basics/units/spread';
 
 /** What the whole weighed at a moment: jug, water and all. */
@@ -42,6 +43,4 @@ export type GasLossProblem =
   /** More in the jug than at the start: something dripped in, or the scale drifts. */
   | 'gains';
 
-export type GasLossResult =
-  | { readonly ok: true; readonly answer: GasLossAnswer }
-  | { readonly ok: false; readonly problem: GasLossProblem };
+export type GasLossResult = Result<GasLossAnswer, GasLossProblem>;
