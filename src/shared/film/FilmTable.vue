@@ -52,7 +52,6 @@ const rows = computed(() => {
 section {
   margin: 18px 0;
 }
-th,
 td {
   font-weight: 650;
 }
