@@ -488,6 +488,7 @@ describe('scent', () => {
   it('of menthol is dissolved by a strength that can be', async () => {
     const maker = shop.show(MentholMaker);
     expect(maker.text()).toContain('25 g of crystals in 75 g of 99% alcohol');
+    expect(maker.find('[role=status]').exists()).toBe(false);
     await field(maker, 'Strength').setValue('0.5');
     await button(maker, 'Create a premix').trigger('click');
     await flushPromises();

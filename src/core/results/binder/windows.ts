@@ -43,8 +43,8 @@ const SETTING_FAT = { from: 0.4, full: 0.6 } as const;
 const SETTING_FAT_PCT = { from: 2, full: 6 } as const;
 
 /**
- * A piece that builders set, a third of it washing soda, is worked like wet beach sand: usual household mixes with vinegar
- * are easy at 27.5, and up to half a cup of it on three cups of powder still packs. Common practice.
+ * A piece that builders set, a third of it washing soda, is worked like wet beach sand: with vinegar it is easy at 27.5,
+ * and a sixth of the powder's volume still packs. Common practice.
  */
 const SET_BY_BUILDERS = { lowPct: 16, aimPct: 27.5, highPct: 50 } as const;
 /** Share of the solids from which builders alone say how damp it is worked. Rovack estimate. */
