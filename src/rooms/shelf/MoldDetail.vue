@@ -33,20 +33,17 @@ function change(part: Partial<ShelfMold>): void {
 
 function addFills(): void {
   const typed = fillText.value.split(/[\s;]+/).filter(Boolean);
-  const fills = typed.map((text) => {
+  const fills = typed.flatMap((text) => {
     const read = parseQuantity(text, 'g');
-    return read.ok ? read.value : null;
+    return read.ok && read.value >= 0.1 && read.value <= 50_000 ? [read.value] : [];
   });
-  if (
-    typed.length === 0 ||
-    fills.some((fill) => fill === null || !(fill >= 0.1 && fill <= 50_000))
-  ) {
+  if (typed.length === 0 || fills.length < typed.length) {
     fillProblem.value = 'Type weights with spaces between, such as 197 201 199.';
     return;
   }
   fillProblem.value = '';
   fillText.value = '';
-  change({ fillsG: [...props.mold.fillsG, ...(fills as number[])].slice(-MOST_FILLS) });
+  change({ fillsG: [...props.mold.fillsG, ...fills].slice(-MOST_FILLS) });
 }
 
 function remove(): void {

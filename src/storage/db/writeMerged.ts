@@ -42,10 +42,8 @@ export async function writeMerged(
     Promise.all(
       [...sent.keys()].map(async (key) => {
         const [store, id] = partsOf(key);
-        const [record, stamp] = await Promise.all([
-          tx.objectStore(store).get(id) as Promise<unknown>,
-          tx.objectStore('stamps').get(key),
-        ]);
+        const found: Promise<unknown> = tx.objectStore(store).get(id);
+        const [record, stamp] = await Promise.all([found, tx.objectStore('stamps').get(key)]);
         return { key, record: record ?? null, stamp };
       }),
     ),

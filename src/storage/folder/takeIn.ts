@@ -154,10 +154,8 @@ async function takeInSome(
   const both = await Promise.all(
     foreign.map(async (one) => {
       const [store, id] = partsOf(one.key);
-      const [record, stamp] = await Promise.all([
-        tx.objectStore(store).get(id) as Promise<unknown>,
-        tx.objectStore('stamps').get(one.key),
-      ]);
+      const found: Promise<unknown> = tx.objectStore(store).get(id);
+      const [record, stamp] = await Promise.all([found, tx.objectStore('stamps').get(one.key)]);
       return { one, here: { record, stamp } };
     }),
   );

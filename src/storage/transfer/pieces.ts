@@ -36,7 +36,9 @@ export async function* workshopPieces(
   yield openFile(now);
   for (const name of COLLECTION_NAMES) {
     yield openList(name);
-    const above = new Map((overlay?.records[name] ?? []).map((one) => [one.id, one as unknown]));
+    const above = new Map<string, unknown>(
+      (overlay?.records[name] ?? []).map((one) => [one.id, one]),
+    );
     let isFirst = true;
     for await (const page of pagesOf(db, name, overlay !== undefined)) {
       stamps.push(...page.flatMap(({ stamp }) => stamp ?? []));

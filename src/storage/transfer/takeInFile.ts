@@ -253,7 +253,10 @@ async function storedOf(
 ): Promise<ReadonlyMap<string, unknown>> {
   const tx = db.transaction(list);
   const stored = await Promise.all(
-    records.map(async ({ id }) => [id, (await tx.store.get(id)) as unknown] as const),
+    records.map(async ({ id }): Promise<readonly [string, unknown]> => [
+      id,
+      await tx.store.get(id),
+    ]),
   );
   return new Map(stored);
 }

@@ -9,7 +9,7 @@ const form = useTemplateRef('form');
 
 function submit(): void {
   if (fits.value) emit('submit');
-  else focusFirstError(form.value?.$el as HTMLElement | undefined);
+  else focusFirstError(form.value?.$el);
 }
 
 function focusFirstError(within?: HTMLElement): void {

@@ -31,14 +31,12 @@ export function sheetDocument(sheet: Sheet): TDocumentDefinitions {
             alignment: 'right',
             stack: [
               { text: sheet.code ?? 'no batch yet', bold: true },
-              ...(sheet.link ? [{ qr: sheet.link, fit: 70, margin: [0, 4, 0, 0] } as Content] : []),
+              ...(sheet.link ? [codeOf(sheet.link)] : []),
             ],
           },
         ],
       },
-      ...(sheet.warnings.length > 0
-        ? [{ ul: [...sheet.warnings], bold: true, color: STOP, margin: [0, 8, 0, 0] } as Content]
-        : []),
+      ...(sheet.warnings.length > 0 ? [warningsOf(sheet.warnings)] : []),
       {
         ul: [...sheet.cautions],
         color: STOP,
@@ -93,4 +91,12 @@ export function sheetDocument(sheet: Sheet): TDocumentDefinitions {
 /** Writes the sheet as a PDF file. */
 export function sheetPdf(sheet: Sheet): Promise<Blob> {
   return makePdf(sheetDocument(sheet));
+}
+
+function codeOf(link: string): Content {
+  return { qr: link, fit: 70, margin: [0, 4, 0, 0] };
+}
+
+function warningsOf(warnings: readonly string[]): Content {
+  return { ul: [...warnings], bold: true, color: STOP, margin: [0, 8, 0, 0] };
 }

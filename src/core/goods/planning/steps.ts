@@ -60,7 +60,7 @@ export function stepsFor(operations: readonly Operation[], facts: StepFacts): re
   const holds = mold ? { mold: mold.id, cavities: mold.cavities } : {};
   const staysIn = mold?.keeps === 'while-drying';
   let kind: StepKind | null = null;
-  let wait = { min: 0, max: null as number | null };
+  let wait: { readonly min: number; readonly max: number | null } = { min: 0, max: null };
   for (const operation of operations) {
     // Turning is a minute beside other things.
     if (operation.op === 'turn' || operation.op === 'count') continue;

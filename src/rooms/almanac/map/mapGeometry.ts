@@ -48,7 +48,7 @@ export function geometryOf(
   marks: ReadonlyArray<Pick<Mark, 'humidityPct' | 'dampPct'>>,
 ) {
   // A loop: ten thousand would be too many arguments.
-  let [low, high, damp] = [USUAL.low, USUAL.high, USUAL.damp] as [number, number, number];
+  let { low, high, damp }: { low: number; high: number; damp: number } = USUAL;
   for (const mark of marks) {
     low = Math.min(low, mark.humidityPct - AROUND);
     high = Math.max(high, mark.humidityPct + AROUND);
@@ -100,7 +100,8 @@ export function nearestTo(
   at: { readonly x: number; readonly y: number },
   withinPx: number,
 ): Mark | null {
-  let [best, bestPx] = [null as Mark | null, withinPx];
+  let best: Mark | null = null;
+  let bestPx = withinPx;
   for (const mark of marks) {
     const px = Math.hypot(x(mark.humidityPct) - at.x, y(mark.dampPct) - at.y);
     if (px <= bestPx) [best, bestPx] = [mark, px];
