@@ -1,4 +1,3 @@
-import { inLoop } from '@/core/basics/entryAt';
 /** How much of something is in use over time: sorted moments, and the use from each to the next. Changed in place. */
 export interface Profile {
   readonly times: number[];
@@ -42,11 +41,11 @@ function splitAt(times: number[], uses: number[], moment: number): number {
 // By hand, for speed: splice makes a list of what it took out, and this is done some million times.
 function putIn(values: number[], at: number, value: number): void {
   values.push(value);
-  for (let i = values.length - 1; i > at; i--) values[i] = inLoop(values, i - 1);
+  for (let i = values.length - 1; i > at; i--) values[i] = values[i - 1] as number;
   values[at] = value;
 }
 function takeOut(values: number[], at: number): void {
-  for (let i = at + 1; i < values.length; i++) values[i - 1] = inLoop(values, i);
+  for (let i = at + 1; i < values.length; i++) values[i - 1] = values[i] as number;
   values.pop();
 }
 

@@ -1,4 +1,3 @@
-import { inLoop } from '@/core/basics/entryAt';
 const ROUNDS = 60;
 /** In units in which every row has length one. */
 const BROKEN = 1e-10;
@@ -34,14 +33,14 @@ export function byActiveRows(
     if (pulls === null) return null;
     const x = [...from];
     active.forEach((row, k) => {
-      const weights = inLoop(rows, row);
-      const pull = inLoop(pulls, k);
-      for (let i = 0; i < x.length; i++) x[i] = inLoop(x, i) + pull * inLoop(weights, i);
+      const weights = rows[row] as readonly number[];
+      const pull = pulls[k] as number;
+      for (let i = 0; i < x.length; i++) x[i] = (x[i] as number) + pull * (weights[i] as number);
     });
     const back = worst(
       active,
       (_row, k) => (active[k] ?? 0) >= exact,
-      (_row, k) => -inLoop(pulls, k),
+      (_row, k) => -(pulls[k] as number),
     );
     if (back !== null && back.by > PULLS_BACK) {
       active = active.filter((row) => row !== back.row);
@@ -51,7 +50,7 @@ export function byActiveRows(
     const broken = worst(
       all,
       (row) => !inside.has(row),
-      (row) => inLoop(bounds, row) - dot(inLoop(rows, row), x),
+      (row) => (bounds[row] as number) - dot(rows[row] as readonly number[], x),
     );
     if (broken === null || broken.by <= BROKEN) return { x, held: active.slice(exact) };
     active = [...active, broken.row];
@@ -90,16 +89,16 @@ function pullsOf(
   const lower: number[][] = [];
   const solution: number[] = [];
   for (let i = 0; i < size; i++) {
-    const own = inLoop(rows, inLoop(active, i));
+    const own = rows[active[i] as number] as readonly number[];
     const line: number[] = [];
-    let known = inLoop(bounds, inLoop(active, i)) - dot(own, from);
+    let known = (bounds[active[i] as number] as number) - dot(own, from);
     for (let j = 0; j < i; j++) {
-      const other = inLoop(lower, j);
-      let sum = dot(own, inLoop(rows, inLoop(active, j)));
-      for (let k = 0; k < j; k++) sum -= inLoop(line, k) * inLoop(other, k);
-      const value = sum / inLoop(other, j);
+      const other = lower[j] as number[];
+      let sum = dot(own, rows[active[j] as number] as readonly number[]);
+      for (let k = 0; k < j; k++) sum -= (line[k] as number) * (other[k] as number);
+      const value = sum / (other[j] as number);
       line.push(value);
-      known -= value * inLoop(solution, j);
+      known -= value * (solution[j] as number);
     }
     const rest = dot(own, own) - line.reduce((sum, value) => sum + value * value, 0);
     if (!(rest > NEW_DIRECTION)) return null;
@@ -109,15 +108,16 @@ function pullsOf(
     solution.push(known / pivot);
   }
   for (let i = size - 1; i >= 0; i--) {
-    let value = inLoop(solution, i);
-    for (let k = i + 1; k < size; k++) value -= inLoop(inLoop(lower, k), i) * inLoop(solution, k);
-    solution[i] = value / inLoop(inLoop(lower, i), i);
+    let value = solution[i] as number;
+    for (let k = i + 1; k < size; k++)
+      value -= ((lower[k] as number[])[i] as number) * (solution[k] as number);
+    solution[i] = value / ((lower[i] as number[])[i] as number);
   }
   return solution;
 }
 
 function dot(a: readonly number[], b: readonly number[]): number {
   let sum = 0;
-  for (let i = 0; i < b.length; i++) sum += inLoop(a, i) * inLoop(b, i);
+  for (let i = 0; i < b.length; i++) sum += (a[i] as number) * (b[i] as number);
   return sum;
 }

@@ -1,4 +1,3 @@
-import { inLoop } from '@/core/basics/entryAt';
 import type { Portion } from '@/core/matter/materials/portion';
 import type { Variable } from './variables';
 
@@ -32,7 +31,7 @@ export function additive<T extends Sums<T>>(
       const massG = x[i] ?? 0;
       if (massG <= 0) continue;
       for (let k = 0; k < count; k++)
-        totals[k] = inLoop(totals, k) + massG * inLoop(perGram, i * count + k);
+        totals[k] = (totals[k] as number) + massG * (perGram[i * count + k] as number);
     }
     const sums = { ...nothing };
     for (let k = 0; k < count; k++) sums[names[k] as keyof T] = totals[k] as T[keyof T];

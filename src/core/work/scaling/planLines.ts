@@ -1,4 +1,3 @@
-import { inLoop } from '@/core/basics/entryAt';
 import type { FormulaBody, Line, Part } from '@/core/formula/model/schema';
 import { materialById } from '@/core/matter/materials/catalog';
 import type { Material } from '@/core/matter/materials/material';
@@ -79,11 +78,13 @@ export function planLines(
       // What is counted is whole already.
       stepG: counted === null ? scale.stepG : Infinity,
       toleranceG: toleranceG(weighExactG, scale.stepG),
-      slopes: inLoop(slopes, i).map((slope) => slope * (premix?.strengthFraction ?? 1)),
+      slopes: (slopes[i] as readonly number[]).map(
+        (slope) => slope * (premix?.strengthFraction ?? 1),
+      ),
     })),
     allowed,
   );
-  const lines = prepared.map((one, i) => plannedLine(one, inLoop(rounded.targetsG, i)));
+  const lines = prepared.map((one, i) => plannedLine(one, rounded.targetsG[i] as number));
   const alone = prepared.map((one) =>
     plannedLine(
       one,
@@ -97,7 +98,7 @@ export function planLines(
   const readings = (of: readonly PlannedLine[]) =>
     mixReadings(
       mix,
-      of.map(({ targetG }, i) => targetG + inLoop(carried, i)),
+      of.map(({ targetG }, i) => targetG + (carried[i] as number)),
     );
   return {
     lines,

@@ -1,4 +1,3 @@
-import { inLoop } from '@/core/basics/entryAt';
 import type { FormulaBody } from '@/core/formula/model/schema';
 import { materialById, type Catalog } from '@/core/matter/materials/catalog';
 import type { Material } from '@/core/matter/materials/material';
@@ -138,14 +137,14 @@ function byLevelMeasure(massG: number, material: Material): (random: () => numbe
 function distributionOf(values: readonly number[]): Distribution | null {
   if (values.length === 0) return null;
   const sorted = Float64Array.from(values).sort();
-  const at = (share: number) => inLoop(sorted, Math.round(share * (sorted.length - 1)));
+  const at = (share: number) => sorted[Math.round(share * (sorted.length - 1))] as number;
   // The picture leaves out one draw in two hundred at each end, so that a stray one does not flatten it.
   const from = at(0.005);
   const to = at(0.995);
   const counts = new Array<number>(BINS).fill(0);
   for (const value of values) {
     const bin = to > from ? Math.floor(((value - from) / (to - from)) * BINS) : 0;
-    if (bin >= 0 && bin < BINS) counts[bin] = inLoop(counts, bin) + 1;
+    if (bin >= 0 && bin < BINS) counts[bin] = (counts[bin] as number) + 1;
   }
   return { low: at(0.05), median: at(0.5), high: at(0.95), from, to, counts };
 }

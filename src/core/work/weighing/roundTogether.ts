@@ -1,4 +1,3 @@
-import { inLoop } from '@/core/basics/entryAt';
 import { roundToStep } from './rounding';
 
 /** One line to round. */
@@ -53,8 +52,8 @@ export function roundTogether(
     exactG >= stepG / 2 ? [stepG, -stepG].map((byG) => ({ line, byG })) : [],
   );
   const isNear = (line: number, byG: number) => {
-    const at = inLoop(lines, line);
-    const error = inLoop(errors, line) + byG;
+    const at = lines[line] as LineToRound;
+    const error = (errors[line] as number) + byG;
     return Math.abs(error) <= FARTHEST_STEPS * at.stepG && at.exactG + error > at.stepG / 2;
   };
   let current = aloneError;
@@ -62,16 +61,18 @@ export function roundTogether(
     const best = bestMove(moves.filter(({ line, byG }) => isNear(line, byG)));
     if (best.gain <= current * 1e-12) break;
     for (const { line, byG } of best.moves) {
-      errors[line] = inLoop(errors, line) + byG;
+      errors[line] = (errors[line] as number) + byG;
       weights[line]?.readings.forEach((slope, k) => {
-        offs[k] = inLoop(offs, k) + byG * slope;
+        offs[k] = (offs[k] as number) + byG * slope;
       });
     }
     current = errorOf(errors, offs, weights);
   }
   return {
     targetsG: lines.map(({ exactG, stepG }, i) =>
-      exactG >= stepG / 2 ? roundToStep(exactG + inLoop(errors, i), stepG) : inLoop(targets, i),
+      exactG >= stepG / 2
+        ? roundToStep(exactG + (errors[i] as number), stepG)
+        : (targets[i] as number),
     ),
     jointError: current,
     aloneError,
@@ -81,11 +82,11 @@ export function roundTogether(
     const alone = near.map((move) => gainAlone(move));
     let best: { gain: number; moves: typeof moves } = { gain: 0, moves: [] };
     near.forEach((a, i) => {
-      if (inLoop(alone, i) > best.gain) best = { gain: inLoop(alone, i), moves: [a] };
+      if ((alone[i] as number) > best.gain) best = { gain: alone[i] as number, moves: [a] };
       for (let j = i + 1; j < near.length; j++) {
-        const b = inLoop(near, j);
+        const b = near[j] as (typeof moves)[number];
         if (a.line === b.line) continue;
-        const gain = inLoop(alone, i) + inLoop(alone, j) - crossed(a, b);
+        const gain = (alone[i] as number) + (alone[j] as number) - crossed(a, b);
         if (gain > best.gain) best = { gain, moves: [a, b] };
       }
     });
@@ -94,12 +95,12 @@ export function roundTogether(
 
   /** How much one move lowers the error. */
   function gainAlone({ line, byG }: (typeof moves)[number]): number {
-    const { own, readings } = inLoop(weights, line);
-    const error = inLoop(errors, line);
+    const { own, readings } = weights[line] as (typeof weights)[number];
+    const error = errors[line] as number;
     let change = own * (2 * error * byG + byG * byG);
     for (let k = 0; k < offs.length; k++) {
-      const shift = byG * inLoop(readings, k);
-      change += 2 * inLoop(offs, k) * shift + shift * shift;
+      const shift = byG * (readings[k] as number);
+      change += 2 * (offs[k] as number) * shift + shift * shift;
     }
     return -change;
   }
@@ -109,7 +110,7 @@ export function roundTogether(
     const one = weights[a.line]?.readings ?? [];
     const other = weights[b.line]?.readings ?? [];
     let sum = 0;
-    for (let k = 0; k < offs.length; k++) sum += inLoop(one, k) * inLoop(other, k);
+    for (let k = 0; k < offs.length; k++) sum += (one[k] as number) * (other[k] as number);
     return 2 * a.byG * b.byG * sum;
   }
 }

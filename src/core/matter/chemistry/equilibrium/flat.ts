@@ -1,4 +1,3 @@
-import { inLoop } from '@/core/basics/entryAt';
 import { log10Activity } from './activity';
 import type { AcidSystem } from './acidSystems';
 import { pKAt, waterPk } from './temperature';
@@ -98,7 +97,7 @@ export function balanceAt(
     let squared = charge * charge;
     // Counted by hand: this is the innermost loop of every reading.
     for (let i = 0; i < constants.length; i++) {
-      weight *= inLoop(constants, i) * step;
+      weight *= (constants[i] as number) * step;
       step /= gammaSquared;
       charge -= 1;
       weights += weight;
